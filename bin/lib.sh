@@ -1,0 +1,162 @@
+# Shared by bin/start, bin/test and bin/bench. Sets up the machine and runs one instance of the house:
+# MariaDB, php-fpm, nginx and the queue worker, all on loopback, all below $VAR.
+set -euo pipefail
+ROOT=$(cd "$(dirname "${BASH_SOURCE[0]}")/.." && pwd)
+cd "$ROOT"
+PACKAGES=(php8.2-cli php8.2-fpm php8.2-mysql php8.2-gd php8.2-zip php8.2-bcmath php8.2-curl php8.2-mbstring php8.2-intl php8.2-xml
+  composer nginx-light mariadb-server mariadb-client chromium chromium-driver python3 unzip)
+export COMPOSER_ALLOW_SUPERUSER=1
+FPM=/usr/sbin/php-fpm8.2 NGINX=/usr/sbin/nginx MARIADBD=/usr/sbin/mariadbd
+
+fail() { printf '\n%s\n' "$*" >&2; exit 1; }
+
+# step TITLE COMMAND...: says what is done and how long it took; on failure shows what it printed.
+step() {
+  local title=$1 began log; shift
+  began=$(date +%s%N); log=$(mktemp)
+  printf '  %-44s' "$title"
+  if "$@" >"$log" 2>&1; then
+    printf '%6.1f s\n' "$(( ($(date +%s%N) - began) / 100000000 ))e-1"; rm -f "$log"
+  else
+    printf 'failed\n\n'; tail -40 "$log" >&2; rm -f "$log"
+    fail "“$title” did not work; what it said stands above."
+  fi
+}
+
+has_package() { dpkg-query -W -f='${Status}' "$1" 2>/dev/null | grep -q 'ok installed'; }
+
+missing_packages() {
+  local package
+  for package in "${PACKAGES[@]}"; do has_package "$package" || case $package in
+    composer) command -v composer >/dev/null || echo composer ;;
+    python3) command -v python3 >/dev/null || echo python3 ;;
+    *) echo "$package" ;;
+  esac; done
+  command -v npm >/dev/null || echo npm
+}
+
+install_packages() {
+  local wanted; mapfile -t wanted < <(missing_packages)
+  [ ${#wanted[@]} -eq 0 ] && return
+  export DEBIAN_FRONTEND=noninteractive
+  apt-get update -qq && apt-get install -y --no-install-recommends "${wanted[@]}"
+}
+
+checksum() { cat "$@" 2>/dev/null | sha256sum | cut -d' ' -f1; }
+up_to_date() { [ "$(cat "$1" 2>/dev/null)" = "$2" ]; }
+
+set_up() {
+  local wanted stamp
+  wanted=$(missing_packages | tr '\n' ' ')
+  if [ -n "$wanted" ]; then
+    [ "$(id -u)" = 0 ] || fail "These system packages are missing: $wanted— run this once as root, or ask for them to be installed."
+    step "System packages (a minute or two)" install_packages
+  fi
+  mkdir -p var
+  stamp=$(checksum composer.json packages/*/*)
+  if ! up_to_date var/composer.stamp "$stamp" || [ ! -f vendor/autoload.php ]; then
+    step "PHP packages" composer install --no-interaction --no-progress
+    chmod -R a+rX vendor; echo "$stamp" > var/composer.stamp
+  fi
+  stamp=$(checksum package-lock.json)
+  if ! up_to_date var/npm.stamp "$stamp" || [ ! -d node_modules/vite ]; then
+    step "Front-end packages" npm ci --no-audit --no-fund
+    echo "$stamp" > var/npm.stamp
+  fi
+  stamp=$(find resources/css resources/js resources/views vite.config.js package-lock.json -type f -print0 | sort -z | xargs -0 sha256sum | sha256sum)
+  if ! up_to_date var/build.stamp "$stamp" || [ ! -f public/build/manifest.json ]; then
+    step "Styles and scripts" npx vite build
+    chmod -R a+rX public; echo "$stamp" > var/build.stamp
+  fi
+}
+
+free_port() { php -r '$s = stream_socket_server("tcp://127.0.0.1:0"); echo substr(strrchr(stream_socket_get_name($s, false), ":"), 1);'; }
+port_is_free() { php -r 'exit(@stream_socket_server("tcp://127.0.0.1:".$argv[1]) ? 0 : 1);' "$1"; }
+
+# As root, servers give up root; where the folder is closed to others they have to keep it.
+choose_users() {
+  WEB_USER=$(id -un) DB_USER_OS=$(id -un)
+  [ "$(id -u)" = 0 ] || return 0
+  if runuser -u www-data -- test -r "$ROOT/artisan" && runuser -u www-data -- test -x "$ROOT"; then
+    WEB_USER=www-data DB_USER_OS=mysql
+  fi
+}
+
+as_web() { if [ "$WEB_USER" = "$(id -un)" ]; then "$@"; else runuser -u "$WEB_USER" -- env HOME="$VAR/home" "$@"; fi; }
+
+db_alive() { mariadb-admin --no-defaults -S "$VAR/mariadb/run/mariadb.sock" -u "$1" ping >/dev/null 2>&1; }
+
+db_start() {
+  local v=$VAR/mariadb root_login pid
+  root_login=$(id -un); mkdir -p "$v"/{data,run,tmp}
+  rm -f "$v/run/mariadb.sock"
+  DB_PORT=$(free_port)
+  sed "s#@VAR@#$VAR#g; s#@DB_PORT@#$DB_PORT#g" etc/mariadb.cnf.in > "$v/my.cnf"; chmod 644 "$v/my.cnf"
+  [ "$DB_USER_OS" = mysql ] && chown -R mysql:mysql "$v"
+  if [ ! -d "$v/data/mysql" ]; then
+    mariadb-install-db --defaults-file="$v/my.cnf" --user="$DB_USER_OS" --auth-root-authentication-method=socket --auth-root-socket-user="$root_login" --skip-test-db
+  fi
+  setsid "$MARIADBD" --defaults-file="$v/my.cnf" --user="$DB_USER_OS" </dev/null >"$v/run/stdout.log" 2>&1 &
+  pid=$!; echo $pid > "$VAR/mariadbd.pid"
+  for _ in $(seq 1 400); do
+    db_alive "$root_login" && break
+    kill -0 $pid 2>/dev/null || { tail -20 "$v/run/error.log" >&2; echo "MariaDB did not start. If its data are broken, move $v away and start again, then restore from a backup." >&2; return 1; }
+    sleep 0.05
+  done
+  db_alive "$root_login"
+  mariadb --no-defaults -S "$v/run/mariadb.sock" -u "$root_login" <<SQL
+CREATE DATABASE IF NOT EXISTS \`$DB_DATABASE\` CHARACTER SET utf8mb4 COLLATE utf8mb4_unicode_ci;
+CREATE USER IF NOT EXISTS '$DB_USERNAME'@'localhost' IDENTIFIED BY '$DB_PASSWORD';
+CREATE USER IF NOT EXISTS '$DB_USERNAME'@'127.0.0.1' IDENTIFIED BY '$DB_PASSWORD';
+GRANT ALL ON \`$DB_DATABASE\`.* TO '$DB_USERNAME'@'localhost', '$DB_USERNAME'@'127.0.0.1';
+SQL
+}
+
+web_start() {
+  local users="" user_line="" root_flag=() 
+  mkdir -p "$VAR"/{fpm,nginx,home}
+  if [ "$(id -u)" = 0 ]; then
+    users="user = $WEB_USER\ngroup = $(id -gn "$WEB_USER")\nlisten.owner = $WEB_USER\nlisten.group = $(id -gn "$WEB_USER")"
+    user_line="user $WEB_USER;"
+    [ "$WEB_USER" = root ] && root_flag=(-R)
+    chown -R "$WEB_USER" "$VAR/home"
+  fi
+  sed "s#@VAR@#$VAR#g; s#@USERLINES@#$users#" etc/php-fpm.conf.in > "$VAR/fpm/fpm.conf"
+  sed "s#@VAR@#$VAR#g; s#@ROOT@#$ROOT#g; s#@PORT@#$PORT#g; s#@USERLINE@#$user_line#" etc/nginx.conf.in > "$VAR/nginx/nginx.conf"
+  setsid "$FPM" "${root_flag[@]}" -y "$VAR/fpm/fpm.conf" </dev/null >"$VAR/fpm/stdout.log" 2>&1 &
+  echo $! > "$VAR/fpm.pid"
+  setsid "$NGINX" -p "$VAR/nginx" -e "$VAR/nginx/error.log" -c "$VAR/nginx/nginx.conf" </dev/null >"$VAR/nginx/stdout.log" 2>&1 &
+  echo $! > "$VAR/nginx.pid"
+  for _ in $(seq 1 100); do curl -fsS -o /dev/null "http://127.0.0.1:$PORT/up" 2>/dev/null && return; sleep 0.1; done
+  tail -20 "$VAR/nginx/error.log" "$VAR/fpm/error.log" "$VAR/nginx/stdout.log" >&2; return 1
+}
+
+worker_start() {
+  (as_web php artisan queue:work --sleep=1 --tries=2 --timeout=60 --quiet </dev/null >"$VAR/worker.log" 2>&1) &
+  echo $! > "$VAR/worker.pid"
+}
+
+stop_one() { # NAME SIGNAL
+  local file=$VAR/$1.pid pid
+  [ -s "$file" ] || return 0
+  pid=$(cat "$file"); rm -f "$file"
+  kill -"$2" "$pid" 2>/dev/null || return 0
+  for _ in $(seq 1 200); do kill -0 "$pid" 2>/dev/null || return 0; sleep 0.05; done
+}
+
+stop_worker() {
+  [ -s "$VAR/worker.pid" ] && pkill -TERM -P "$(cat "$VAR/worker.pid")" 2>/dev/null || true
+  stop_one worker TERM
+}
+
+stop_all() { stop_worker; stop_one nginx QUIT; stop_one fpm QUIT; stop_one mariadbd TERM; }
+
+# Leftovers of an earlier run that was killed hard: only pids that this folder wrote and that still are ours.
+clear_leftovers() {
+  local name pid
+  for name in worker nginx fpm mariadbd; do
+    pid=$(cat "$VAR/$name.pid" 2>/dev/null || true)
+    [ -n "$pid" ] && kill -0 "$pid" 2>/dev/null && grep -qz "$VAR\|queue:work" "/proc/$pid/cmdline" 2>/dev/null || rm -f "$VAR/$name.pid"
+  done
+  stop_all
+}

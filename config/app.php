@@ -1,0 +1,19 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    'name' => 'North Ledger',
+    'env' => env('APP_ENV', 'production'),
+    'debug' => (bool) env('APP_DEBUG', false),
+    'url' => env('APP_URL', 'http://127.0.0.1:8410'),
+    'timezone' => 'UTC',
+    'locale' => 'en',
+    'fallback_locale' => 'en',
+    'cipher' => 'AES-256-CBC',
+    'key' => env('APP_KEY'),
+    'previous_keys' => [],
+    'shop' => env('SHOP_NAME', 'Hollin Fell Engine Works'),
+    // Where Chromium is; without it documents still print from the browser.
+    'chromium' => env('CHROMIUM', '/usr/bin/chromium'),
+];

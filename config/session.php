@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    'driver' => env('SESSION_DRIVER', 'database'),
+    'lifetime' => 60 * 12,
+    'expire_on_close' => false,
+    'encrypt' => true,
+    'files' => storage_path('framework/sessions'),
+    'connection' => null,
+    'table' => 'sessions',
+    'store' => null,
+    'lottery' => [2, 100],
+    'cookie' => 'north_ledger_session',
+    'path' => '/',
+    'domain' => null,
+    // Set to true wherever the address is https; the start script serves plain http on loopback.
+    'secure' => (bool) env('SESSION_SECURE_COOKIE', false),
+    'http_only' => true,
+    'same_site' => 'strict',
+    'partitioned' => false,
+];

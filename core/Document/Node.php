@@ -1,0 +1,147 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthLedger\Core\Document;
+
+use NorthLedger\Core\Quantity\Length;
+use NorthLedger\Core\Quantity\LengthUnit;
+use NorthLedger\Core\Quantity\NotationException;
+use NorthLedger\Core\Quantity\ShopNotation;
+
+/**
+ * One place in a document that is being read. A reader asks it for what it needs; what is missing or
+ * wrong is noted with its path, a stand-in is given, and reading goes on, so that all faults are found
+ * in one go. `read()` throws them at the end.
+ */
+final readonly class Node
+{
+    /** @param  \ArrayObject<int, Fault>  $faults */
+    private function __construct(private mixed $value, private string $path, private \ArrayObject $faults)
+    {
+    }
+
+    /**
+     * @template T
+     *
+     * @param  array<mixed>  $data
+     * @param  callable(self): T  $reader
+     * @return T
+     *
+     * @throws InvalidDocument If anything in it is missing or wrong
+     */
+    public static function read(string $name, array $data, callable $reader): mixed
+    {
+        /** @var \ArrayObject<int, Fault> $faults */
+        $faults = new \ArrayObject;
+        $result = $reader(new self($data, '', $faults));
+        $found = array_values($faults->getArrayCopy());
+
+        return $found === [] ? $result : throw InvalidDocument::withFaults($name, $found);
+    }
+
+    public function at(string $key): self
+    {
+        return new self(is_array($this->value) ? ($this->value[$key] ?? null) : null, "{$this->path}/{$key}", $this->faults);
+    }
+
+    public function isGiven(): bool
+    {
+        return $this->value !== null;
+    }
+
+    /** Notes a fault of this place. */
+    public function complain(string $expected): void
+    {
+        $shown = $this->value === null ? 'nothing' : mb_strimwidth((string) json_encode($this->value, JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PARTIAL_OUTPUT_ON_ERROR), 0, 60, '…');
+        $this->faults->append(new Fault($this->path === '' ? '/' : $this->path, $shown, $expected));
+    }
+
+    /** @return list<self> */
+    public function items(int $atLeast = 0): array
+    {
+        if (! is_array($this->value) || ! array_is_list($this->value) || count($this->value) < $atLeast) {
+            $this->complain($atLeast > 0 ? "a list of at least {$atLeast}" : 'a list');
+
+            return [];
+        }
+
+        return array_map(
+            fn (int $index): self => new self($this->value[$index], "{$this->path}/{$index}", $this->faults),
+            array_keys($this->value),
+        );
+    }
+
+    public function text(): string
+    {
+        if (is_string($this->value) && trim($this->value) !== '') {
+            return $this->value;
+        }
+        $this->complain('a text');
+
+        return '?';
+    }
+
+    public function wholeNumber(int $least, int $most = PHP_INT_MAX): int
+    {
+        if (is_int($this->value) && $this->value >= $least && $this->value <= $most) {
+            return $this->value;
+        }
+        $this->complain($most === PHP_INT_MAX ? "a whole number, {$least} or more" : "a whole number from {$least} to {$most}");
+
+        return $least;
+    }
+
+    public function number(float $least, float $most): float
+    {
+        if ((is_int($this->value) || is_float($this->value)) && $this->value >= $least && $this->value <= $most) {
+            return (float) $this->value;
+        }
+        $this->complain("a number from {$least} to {$most}");
+
+        return $least;
+    }
+
+    /**
+     * @template E of \BackedEnum
+     *
+     * @param  class-string<E>  $enum
+     * @return E
+     */
+    public function word(string $enum): \BackedEnum
+    {
+        $word = is_string($this->value) ? $enum::tryFrom($this->value) : null;
+        if ($word !== null) {
+            return $word;
+        }
+        $cases = $enum::cases();
+        $this->complain('one of '.implode(', ', array_map(static fn (\BackedEnum $case): string => '“'.$case->value.'”', $cases)));
+
+        return $cases[0];
+    }
+
+    /** A length in shop notation; a bare number is in the document's unit. */
+    public function length(LengthUnit $unit): Length
+    {
+        try {
+            if (is_string($this->value)) {
+                return ShopNotation::forSizes($unit)->read($this->value)->value;
+            }
+            $this->complain('a length as text, like "3.8125" or "0.25 mm"');
+        } catch (NotationException $exception) {
+            $this->complain('a length ('.$exception->getMessage().')');
+        }
+
+        return Length::ofNanometres(1);
+    }
+
+    public function positiveLength(LengthUnit $unit): Length
+    {
+        $length = $this->length($unit);
+        if (! $length->isPositive()) {
+            $this->complain('a length above zero');
+        }
+
+        return $length;
+    }
+}

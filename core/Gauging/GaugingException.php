@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthLedger\Core\Gauging;
+
+use NorthLedger\Core\CoreException;
+
+/** A gauge, place or reading that cannot be. */
+final class GaugingException extends \DomainException implements CoreException
+{
+    public static function negative(string $what, float|int $value): self
+    {
+        return new self("The {$what} of a gauge cannot be below zero: {$value}.");
+    }
+
+    public static function noPlace(string $key): self
+    {
+        $shown = mb_strimwidth(mb_scrub($key), 0, 40, '…');
+
+        return new self("“{$shown}” is no place that is read here. Choose one of the sheet's places.");
+    }
+
+    public static function notASize(int $nanometres): self
+    {
+        return new self("A size must be above zero: {$nanometres} nm.");
+    }
+}

@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthLedger\Core\Gauging;
+
+use NorthLedger\Core\Quantity\Length;
+
+/** What a gauge is worth (GAUGE-1): resolution, calibration uncertainty (k = 2) and repeatability (1σ). */
+final readonly class Instrument
+{
+    private function __construct(
+        public Length $resolution,
+        public Length $calibration,
+        public Length $repeatability,
+    ) {
+    }
+
+    /** @throws GaugingException If a value is below zero */
+    public static function of(Length $resolution, Length $calibration, Length $repeatability): self
+    {
+        foreach (['resolution' => $resolution, 'calibration uncertainty' => $calibration, 'repeatability' => $repeatability] as $what => $length) {
+            if ($length->isNegative()) {
+                throw GaugingException::negative($what, $length->nanometres);
+            }
+        }
+
+        return new self($resolution, $calibration, $repeatability);
+    }
+
+    /** The built-in defaults of a kind, until the shop's own register says better. */
+    public static function ofKind(InstrumentKind $kind): self
+    {
+        [$resolution, $calibration, $repeatability] = match ($kind) {
+            InstrumentKind::OutsideMicrometer => [2_540, 2_540, 1_270],
+            InstrumentKind::BoreGaugeTenth => [2_540, 2_540, 2_540],
+            InstrumentKind::BoreGaugeHalfThou => [12_700, 5_080, 5_080],
+            InstrumentKind::TelescopingGauge => [2_540, 2_540, 7_620],
+            InstrumentKind::InsideMicrometer => [2_540, 2_540, 5_080],
+            InstrumentKind::DigitalCaliper => [12_700, 25_400, 12_700],
+        };
+
+        return self::of(
+            Length::ofNanometres($resolution),
+            Length::ofNanometres($calibration),
+            Length::ofNanometres($repeatability),
+        );
+    }
+}

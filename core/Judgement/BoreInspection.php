@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthLedger\Core\Judgement;
+
+use NorthLedger\Core\Gauging\Axis;
+use NorthLedger\Core\Gauging\Reading;
+use NorthLedger\Core\Gauging\Station;
+
+/** Everything known of one bore: one reading per place, the piston that will be used, and the looks. */
+final readonly class BoreInspection
+{
+    /** @param  array<string, Reading>  $readings  By place key */
+    private function __construct(
+        public int $cylinder,
+        public array $readings,
+        public ?Reading $piston,
+        public BoreLooks $looks,
+    ) {
+    }
+
+    /** @param  list<Reading>  $readings  Of the bore's places; the later one of the same place counts */
+    public static function of(int $cylinder, array $readings, ?Reading $piston, BoreLooks $looks): self
+    {
+        $byPlace = [];
+        foreach ($readings as $reading) {
+            $byPlace[$reading->place->key()] = $reading;
+        }
+
+        return new self($cylinder, $byPlace, $piston, $looks);
+    }
+
+    public function reading(Station $station, Axis $axis): ?Reading
+    {
+        return $this->readings["bore.{$this->cylinder}.{$station->value}.{$axis->value}"] ?? null;
+    }
+
+    /** @return array<string, Reading> By axis, in the order of the axes */
+    public function atStation(Station $station): array
+    {
+        $found = [];
+        foreach (Axis::cases() as $axis) {
+            $reading = $this->reading($station, $axis);
+            if ($reading !== null) {
+                $found[$axis->value] = $reading;
+            }
+        }
+
+        return $found;
+    }
+}

@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthLedger\Core\Judgement;
+
+/** What was seen and felt in one bore; null where nobody has looked. */
+final readonly class BoreLooks
+{
+    public function __construct(
+        public ?CrackLook $crack = null,
+        public ?RidgeLook $ridgeAtTop = null,
+        public ?RidgeLook $ridgeAtBottom = null,
+        public ?ScoringLook $scoring = null,
+        public ?PittingClass $pitting = null,
+        public bool $pittingConceded = false,
+    ) {
+    }
+
+    public function showsCrack(): bool
+    {
+        return $this->crack === CrackLook::Crack || $this->crack === CrackLook::Hole;
+    }
+}

@@ -1,0 +1,98 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthLedger\Core\Judgement;
+
+use NorthLedger\Core\Gauging\Axis;
+use NorthLedger\Core\Gauging\Reading;
+use NorthLedger\Core\Gauging\Station;
+use NorthLedger\Core\Quantity\Length;
+
+/** What follows from the diameters of one bore: out-of-round, taper, form, size (BORE-1, BORE-2, BORE-3). */
+final readonly class BoreMeasures
+{
+    /**
+     * @param  array<string, ?Spread>  $outOfRound  By station; null without thrust and inline
+     * @param  array<string, ?Spread>  $taper  By axis; null without top and bottom
+     * @param  ?Reading  $largest  Of top, middle and bottom; the land never counts
+     */
+    private function __construct(
+        private BoreInspection $bore,
+        public array $outOfRound,
+        public array $taper,
+        public ?Reading $largest,
+    ) {
+    }
+
+    public static function of(BoreInspection $bore): self
+    {
+        $outOfRound = $taper = $judged = [];
+        foreach (Station::JUDGED as $station) {
+            $readings = $bore->atStation($station);
+            $outOfRound[$station->value] = isset($readings[Axis::Thrust->value], $readings[Axis::Inline->value]) ? Spread::of($readings) : null;
+            $judged = [...$judged, ...array_values($readings)];
+        }
+        foreach (Axis::cases() as $axis) {
+            $along = self::along($bore, $axis);
+            if ($along !== [] || in_array($axis, Axis::NEEDED, true)) {
+                $taper[$axis->value] = isset($along[Station::Top->value], $along[Station::Bottom->value]) ? Spread::of($along) : null;
+            }
+        }
+
+        return new self($bore, $outOfRound, $taper, $judged === [] ? null : Spread::of($judged)->largest);
+    }
+
+    /** Size = the largest reading (BORE-3); null where nothing is read. */
+    public function size(): ?Length
+    {
+        return $this->largest?->corrected;
+    }
+
+    /** Top less bottom; null without both. */
+    public function signedTaper(Axis $axis): ?Length
+    {
+        $along = self::along($this->bore, $axis);
+
+        return isset($along[Station::Top->value], $along[Station::Bottom->value])
+            ? $along[Station::Top->value]->corrected->minus($along[Station::Bottom->value]->corrected)
+            : null;
+    }
+
+    /** Null without top, middle and bottom; a difference within the gauge's resolution is no form. */
+    public function form(Axis $axis): ?Form
+    {
+        $along = self::along($this->bore, $axis);
+        if (count($along) < count(Station::JUDGED)) {
+            return null;
+        }
+        [$top, $middle, $bottom] = array_map(static fn (Station $station): Reading => $along[$station->value], Station::JUDGED);
+        $resolution = $middle->instrument->resolution;
+
+        return match (true) {
+            $middle->corrected->isLargerThan(Length::largest($top->corrected, $bottom->corrected)->plus($resolution)) => Form::Barrel,
+            $middle->corrected->isSmallerThan(Length::smallest($top->corrected, $bottom->corrected)->minus($resolution)) => Form::Waist,
+            default => Form::Taper,
+        };
+    }
+
+    /** True when thrust and inline are read at top, middle and bottom. */
+    public function isWhole(): bool
+    {
+        return ! in_array(null, $this->outOfRound, true);
+    }
+
+    /** @return array<string, Reading> By station */
+    private static function along(BoreInspection $bore, Axis $axis): array
+    {
+        $along = [];
+        foreach (Station::JUDGED as $station) {
+            $reading = $bore->reading($station, $axis);
+            if ($reading !== null) {
+                $along[$station->value] = $reading;
+            }
+        }
+
+        return $along;
+    }
+}

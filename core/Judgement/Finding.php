@@ -1,0 +1,67 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthLedger\Core\Judgement;
+
+use NorthLedger\Core\Gauging\Conformity;
+use NorthLedger\Core\Gauging\Decision;
+use NorthLedger\Core\Gauging\Place;
+use NorthLedger\Core\Gauging\Reading;
+use NorthLedger\Core\Gauging\Uncertainty;
+use NorthLedger\Core\Quantity\Length;
+
+/** One judged criterion of one bore: rule, readings it rests on, limit, margin, doubt, and what is missing (VER-3). */
+final readonly class Finding
+{
+    /**
+     * @param  list<Reading>  $readings
+     * @param  list<Place>  $missing
+     * @param  string  $look  What was seen, where the criterion is a look
+     */
+    private function __construct(
+        public Criterion $criterion,
+        public string $rule,
+        public int $cylinder,
+        public Outcome $outcome,
+        public array $missing,
+        public array $readings = [],
+        public ?Length $value = null,
+        public ?Length $limit = null,
+        public ?Length $margin = null,
+        public ?Uncertainty $uncertainty = null,
+        public bool $isCloseCall = false,
+        public string $look = '',
+    ) {
+    }
+
+    /**
+     * A limit fails as soon as one value is past it, and holds only when nothing is missing.
+     *
+     * @param  list<Reading>  $readings
+     * @param  list<Place>  $missing
+     */
+    public static function measured(Criterion $criterion, int $cylinder, Length $value, Length $limit, Decision $decision, Uncertainty $uncertainty, array $readings, array $missing): self
+    {
+        $outcome = match (true) {
+            $decision->conformity === Conformity::Fails => Outcome::Fail,
+            $missing !== [] => Outcome::Missing,
+            $decision->conformity === Conformity::Undecided => Outcome::Undecided,
+            default => Outcome::Pass,
+        };
+
+        return new self($criterion, 'BORE-6', $cylinder, $outcome, $missing, $readings, $value, $limit, $decision->margin, $uncertainty, $decision->isCloseCall);
+    }
+
+    /** @param  list<Place>  $missing */
+    public static function unread(Criterion $criterion, int $cylinder, Length $limit, array $missing): self
+    {
+        return new self($criterion, 'BORE-6', $cylinder, Outcome::Missing, $missing, limit: $limit);
+    }
+
+    /** @param  list<Place>  $missing */
+    public static function look(Criterion $criterion, int $cylinder, Outcome $outcome, string $look, array $missing): self
+    {
+        return new self($criterion, 'BORE-6', $cylinder, $outcome, $outcome === Outcome::Missing ? $missing : [], look: $look);
+    }
+}

@@ -1,0 +1,73 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthLedger\Core\Planning;
+
+use NorthLedger\Core\Policy\PriceList;
+use NorthLedger\Core\Quantity\Length;
+use NorthLedger\Core\Quantity\Money;
+
+/** What the ways of making one block good cost, and how many minutes they hold a machine (BORE-11). */
+final readonly class BlockPrices
+{
+    /** @param  array<int, Money>  $pistonSets  By the nanometres of the step */
+    public function __construct(
+        private int $cylinders,
+        private Money $setup,
+        private Money $bore,
+        private Money $hone,
+        private Money $sleeve,
+        private Money $ringSet,
+        private array $pistonSets,
+        public Money $block,
+        private int $setupMinutes,
+        private int $boreMinutes,
+        private int $honeMinutes,
+        private int $sleeveMinutes,
+    ) {
+    }
+
+    /** @param  list<Length>  $steps  Every step that may be bored to */
+    public static function fromList(PriceList $list, int $cylinders, array $steps): self
+    {
+        $pistonSets = [];
+        foreach ($steps as $step) {
+            $pistonSets[$step->nanometres] = $list->piston->times($cylinders);
+        }
+
+        return new self(
+            $cylinders, $list->setup, $list->bore, $list->hone, $list->sleeve,
+            $list->rings->times($cylinders), $pistonSets, $list->block,
+            $list->setupMinutes, $list->boreMinutes, $list->honeMinutes, $list->sleeveMinutes,
+        );
+    }
+
+    public function costOfStaying(int $sleeved): Money
+    {
+        $cost = $this->hone->times($this->cylinders)->plus($this->ringSet);
+
+        return $sleeved === 0 ? $cost : $cost->plus($this->setup)->plus($this->bore->plus($this->sleeve)->times($sleeved));
+    }
+
+    public function minutesOfStaying(int $sleeved): int
+    {
+        $minutes = $this->cylinders * $this->honeMinutes;
+
+        return $sleeved === 0 ? $minutes : $minutes + $this->setupMinutes + $sleeved * ($this->boreMinutes + $this->sleeveMinutes);
+    }
+
+    /** @throws PlanningException If no piston set of that step has a price */
+    public function costOfBoring(Length $step, int $sleeved): Money
+    {
+        return $this->setup
+            ->plus($this->bore->plus($this->hone)->times($this->cylinders))
+            ->plus($this->sleeve->times($sleeved))
+            ->plus($this->pistonSets[$step->nanometres] ?? throw PlanningException::noPistonPrice($step->nanometres));
+    }
+
+    public function minutesOfBoring(int $sleeved): int
+    {
+        return $this->setupMinutes + $this->cylinders * ($this->boreMinutes + $this->honeMinutes) + $sleeved * $this->sleeveMinutes;
+    }
+}

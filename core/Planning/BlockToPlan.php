@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthLedger\Core\Planning;
+
+use NorthLedger\Core\Quantity\Length;
+
+/** What a rebore plan needs to know of a block: sizes, allowances and walls (BORE-7, BORE-9, BORE-11). */
+final readonly class BlockToPlan
+{
+    /** @var list<Length> Every offered step up to the largest allowed, ascending */
+    public array $allowedSteps;
+
+    /**
+     * @param  list<Length>  $oversizes  In any order
+     * @param  ?Length  $largestStep  Null: the largest offered
+     *
+     * @throws PlanningException If the nominal or a step is not above zero, or the stock or current step below it
+     */
+    public function __construct(
+        public Length $nominal,
+        public Length $currentStep,
+        array $oversizes,
+        ?Length $largestStep,
+        public Length $cleanUpStock,
+        public Length $standardWall,
+        public Length $minimumWall,
+    ) {
+        foreach ([$nominal, $standardWall, ...$oversizes] as $length) {
+            $length->isPositive() || throw PlanningException::impossible('size', $length->nanometres);
+        }
+        foreach ([$currentStep, $cleanUpStock, $minimumWall] as $length) {
+            $length->isNegative() && throw PlanningException::impossible('step, stock or minimum wall', $length->nanometres);
+        }
+        $allowed = array_filter($oversizes, static fn (Length $step): bool => $largestStep === null || ! $step->isLargerThan($largestStep));
+        usort($allowed, static fn (Length $a, Length $b): int => $a->nanometres <=> $b->nanometres);
+        $this->allowedSteps = $allowed;
+    }
+
+    public function asMade(): Length
+    {
+        return $this->nominal->plus($this->currentStep);
+    }
+
+    /** @return list<Length> Allowed steps above a step, ascending */
+    public function stepsAbove(Length $step): array
+    {
+        return array_values(array_filter($this->allowedSteps, static fn (Length $allowed): bool => $allowed->isLargerThan($step)));
+    }
+}

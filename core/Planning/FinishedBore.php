@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthLedger\Core\Planning;
+
+use NorthLedger\Core\Policy\BoreAllowances;
+use NorthLedger\Core\Quantity\Length;
+use NorthLedger\Core\Spec\SpecificationSheet;
+
+/**
+ * The sizes one cylinder is cut to (BORE-12): finished from the piston that goes into it, and bored short of
+ * that by the hone stock.
+ */
+final readonly class FinishedBore
+{
+    private function __construct(
+        public Length $least,
+        public Length $most,
+        public Length $bored,
+        public Length $boredLeast,
+        public Length $boredMost,
+        public bool $pistonIsMeasured,
+    ) {
+    }
+
+    /** @param  ?Length  $piston  As measured; null: the sheet's new piston of that step */
+    public static function for(SpecificationSheet $sheet, BoreAllowances $allowances, Length $step, ?Length $piston): self
+    {
+        $least = ($piston ?? $sheet->piston->sizeAt($step))->plus($sheet->piston->minimumClearance);
+
+        return new self(
+            $least,
+            $least->plus($allowances->finishedTolerance),
+            $least->minus($allowances->honeStock),
+            $least->minus($allowances->mostHoneStock),
+            $least->minus($allowances->leastHoneStock),
+            $piston !== null,
+        );
+    }
+}

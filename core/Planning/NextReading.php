@@ -1,0 +1,16 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthLedger\Core\Planning;
+
+use NorthLedger\Core\Gauging\Place;
+
+/** The reading that can still change the verdict, and why (BORE-5); no place when none can. */
+final readonly class NextReading
+{
+    /** @param  list<int>  $spared  Cylinders whose unread places cannot change anything any more */
+    public function __construct(public ?Place $place, public NextReason $reason, public array $spared)
+    {
+    }
+}

@@ -1,0 +1,16 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthLedger\Core\Planning;
+
+/** Why a place is proposed next, or why none is (BORE-5). */
+enum NextReason: string
+{
+    case WorstPlaceFirst = 'worst place first';
+    case ShowsTheStep = 'shows the step';
+    case CouldCondemn = 'could condemn';
+    case CompletesStaying = 'completes staying';
+    case CouldChangeSize = 'could change the size';
+    case NothingCanChange = 'nothing can change';
+}

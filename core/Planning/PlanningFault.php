@@ -1,0 +1,12 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthLedger\Core\Planning;
+
+enum PlanningFault: string
+{
+    case TooFew = 'too_few';
+    case MissingInput = 'missing_input';
+    case BadValue = 'bad_value';
+}

@@ -1,0 +1,75 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthLedger\Core\Policy;
+
+use NorthLedger\Core\Document\InvalidDocument;
+use NorthLedger\Core\Document\Node;
+use NorthLedger\Core\Gauging\DecisionRule;
+use NorthLedger\Core\Quantity\LengthUnit;
+use NorthLedger\Core\Spec\Material;
+
+/** One revision of the rules a shop has chosen where practitioners differ, with its allowances and prices. */
+final readonly class ShopPolicy
+{
+    /** @param  array<string, float>  $expansion  In 1e-6/°C by material */
+    private function __construct(
+        public int $revision,
+        public Preference $preference,
+        public OrderOfWork $orderOfWork,
+        public DecisionRule $incomingRule,
+        public DecisionRule $finalRule,
+        public int $allowedPittingClass,
+        public bool $forbidsVerifyingOwnWork,
+        public PriceList $prices,
+        private BoreAllowances $inchAllowances,
+        private BoreAllowances $metricAllowances,
+        private array $expansion,
+    ) {
+    }
+
+    /**
+     * @param  array<mixed>  $data
+     *
+     * @throws InvalidDocument If anything is missing or wrong
+     */
+    public static function fromArray(array $data): self
+    {
+        return Node::read('The shop policy', $data, static fn (Node $node): self => new self(
+            $node->at('revision')->wholeNumber(0),
+            $node->at('preference')->word(Preference::class),
+            $node->at('order_of_work')->word(OrderOfWork::class),
+            $node->at('decision_rule')->at('incoming')->word(DecisionRule::class),
+            $node->at('decision_rule')->at('final')->word(DecisionRule::class),
+            $node->at('allowed_pitting_class')->wholeNumber(0, 4),
+            $node->at('own_work')->word(OwnWork::class) === OwnWork::Forbidden,
+            PriceList::fromNode($node->at('prices')),
+            BoreAllowances::fromNode($node->at('bore_in'), LengthUnit::Inch),
+            BoreAllowances::fromNode($node->at('bore_mm'), LengthUnit::Millimetre),
+            self::expansions($node->at('expansion')),
+        ));
+    }
+
+    public function boreAllowances(LengthUnit $unit): BoreAllowances
+    {
+        return $unit === LengthUnit::Inch ? $this->inchAllowances : $this->metricAllowances;
+    }
+
+    /** Linear expansion in 1e-6/°C (GAUGE-4). */
+    public function expansionOf(Material $material): float
+    {
+        return $this->expansion[$material->value];
+    }
+
+    /** @return array<string, float> */
+    private static function expansions(Node $node): array
+    {
+        $expansions = [];
+        foreach (Material::cases() as $material) {
+            $expansions[$material->value] = $node->at($material->value)->number(0, 100);
+        }
+
+        return $expansions;
+    }
+}

@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthLedger\Core\Quantity;
+
+use NorthLedger\Core\CoreException;
+
+/** A number that cannot be a quantity of its kind. */
+final class QuantityException extends \DomainException implements CoreException
+{
+    public static function negative(string $kind, int $value, string $unit): self
+    {
+        return new self("A {$kind} cannot be below zero: {$value} {$unit}. Give zero or more.");
+    }
+
+    public static function noLengths(): self
+    {
+        return new self('There is no length to compare. Give at least one.');
+    }
+}

@@ -1,0 +1,19 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthLedger\Core\Spec;
+
+enum LayoutKind: string
+{
+    case InLine = 'in-line';
+    case Vee = 'vee';
+
+    public function banks(): int
+    {
+        return match ($this) {
+            self::InLine => 1,
+            self::Vee => 2,
+        };
+    }
+}

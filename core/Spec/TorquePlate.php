@@ -1,0 +1,19 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthLedger\Core\Spec;
+
+/** Whether a bore is honed and measured with a torque plate in place of the head. */
+enum TorquePlate: string
+{
+    case NotUsed = 'not used';
+    case Advised = 'advised';
+    case Needed = 'needed';
+
+    /** An advised plate is ordered like a needed one; the shop can decline it by a concession. */
+    public function isOrdered(): bool
+    {
+        return $this !== self::NotUsed;
+    }
+}

@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthLedger\Core\Work;
+
+/** One operation of a work order, with all that the person at the machine needs (WORK-1). */
+final readonly class Operation
+{
+    /**
+     * @param  ?int  $cylinder  Null where it concerns the whole block
+     * @param  ?Target  $target  Null where a look closes it and not a size
+     * @param  list<Caution>  $cautions
+     */
+    public function __construct(
+        public OperationKind $kind,
+        public ?int $cylinder,
+        public ?Target $target,
+        public string $instruction,
+        public string $tool,
+        public string $check,
+        public array $cautions,
+    ) {
+    }
+
+    /** Stable name within its order: `bore.3`, `clean`. */
+    public function key(): string
+    {
+        return $this->kind->value.($this->cylinder === null ? '' : '.'.$this->cylinder);
+    }
+}

@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthLedger\Core\Work;
+
+enum VerificationState: string
+{
+    case Conforms = 'conforms';
+    case Out = 'out';
+    case Undecided = 'undecided';
+    case Missing = 'missing';
+    case ConditionsLacking = 'conditions lacking';
+    case Conceded = 'conceded';
+
+    public function closesTheWork(): bool
+    {
+        return $this === self::Conforms || $this === self::Conceded;
+    }
+}

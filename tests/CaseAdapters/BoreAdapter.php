@@ -1,0 +1,111 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\CaseAdapters;
+
+use NorthLedger\Core\Gauging\Axis;
+use NorthLedger\Core\Gauging\GaugingException;
+use NorthLedger\Core\Gauging\Instrument;
+use NorthLedger\Core\Gauging\Place;
+use NorthLedger\Core\Gauging\Reading;
+use NorthLedger\Core\Gauging\Station;
+use NorthLedger\Core\Gauging\Temperatures;
+use NorthLedger\Core\Judgement\BoreInspection;
+use NorthLedger\Core\Judgement\BoreJudge;
+use NorthLedger\Core\Judgement\BoreLooks;
+use NorthLedger\Core\Judgement\CrackLook;
+use NorthLedger\Core\Judgement\Criterion;
+use NorthLedger\Core\Judgement\Finding;
+use NorthLedger\Core\Judgement\JudgedBore;
+use NorthLedger\Core\Judgement\PittingClass;
+use NorthLedger\Core\Judgement\RidgeLook;
+use NorthLedger\Core\Judgement\ScoringLook;
+use NorthLedger\Core\Judgement\Spread;
+use NorthLedger\Core\Quantity\Length;
+use NorthLedger\Core\Spec\BoreLimits;
+
+final class BoreAdapter implements Adapter
+{
+    private const CYLINDER = 1;
+
+    public function run(Given $given): array
+    {
+        $limits = $given->part('limits');
+        $judge = new BoreJudge(
+            $given->size('nominal_nm'),
+            array_map(static fn (Length $step): Length => $step->isPositive() ? $step : throw Refusal::withCode('bad_value'), $given->has('oversizes_nm') ? $given->lengths('oversizes_nm') : []),
+            new BoreLimits($limits->allowance('out_of_round_nm'), $limits->allowance('taper_nm'), $limits->allowance('clearance_nm')),
+            $given->has('step_tolerance_nm') ? $given->allowance('step_tolerance_nm') : Length::ofNanometres(101_600),
+            $given->has('declared_step_nm') ? $given->length('declared_step_nm') : null,
+            null,
+            $given->has('pitting_allowed_class') ? $given->whole('pitting_allowed_class') : 2,
+        );
+
+        return $this->answer($judge->judge($this->inspection($given)));
+    }
+
+    private function inspection(Given $given): BoreInspection
+    {
+        try {
+            $instrument = Instrument::of($given->length('resolution_nm'), Length::zero(), Length::zero());
+            $at20 = Temperatures::of(0, 0, null, null);
+            $readings = array_map(static fn (Given $one): Reading => Reading::of(
+                Place::bore(self::CYLINDER, $one->word('station', Station::class), $one->word('axis', Axis::class)),
+                [$one->length('diameter_nm')], $instrument, $at20,
+            ), $given->has('readings') ? $given->parts('readings') : []);
+            $piston = $given->has('piston_nm') ? Reading::of(Place::piston(self::CYLINDER), [$given->length('piston_nm')], $instrument, $at20) : null;
+        } catch (GaugingException) {
+            throw Refusal::withCode('bad_value');
+        }
+
+        return BoreInspection::of(self::CYLINDER, $readings, $piston, $this->looks($given));
+    }
+
+    private function looks(Given $given): BoreLooks
+    {
+        $ridge = $given->has('ridge') ? $given->part('ridge') : new Given([]);
+
+        return new BoreLooks(
+            $given->has('cracked') ? ($given->flag('cracked') ? CrackLook::Crack : CrackLook::NoneSeen) : null,
+            $ridge->has('top') ? $ridge->word('top', RidgeLook::class) : null,
+            $ridge->has('bottom') ? $ridge->word('bottom', RidgeLook::class) : null,
+            $given->has('scoring') ? $given->word('scoring', ScoringLook::class) : null,
+            $given->has('pitting_class') ? PittingClass::tryFrom($given->whole('pitting_class')) ?? throw Refusal::withCode('bad_value') : null,
+            $given->flag('concession_signed'),
+        );
+    }
+
+    /** @return array<string, mixed> */
+    private function answer(JudgedBore $bore): array
+    {
+        $axes = array_keys($bore->measures->taper);
+        $byAxis = static fn (callable $of): array => array_combine($axes, array_map(static fn (int|string $axis): mixed => $of(Axis::from((string) $axis)), $axes));
+
+        return [
+            'out_of_round_nm' => array_map(static fn (?Spread $spread): ?int => $spread?->value()->nanometres, $bore->measures->outOfRound),
+            'taper_nm' => array_map(static fn (?Spread $spread): ?int => $spread?->value()->nanometres, $bore->measures->taper),
+            'signed_taper_nm' => $byAxis(static fn (Axis $axis): ?int => $bore->measures->signedTaper($axis)?->nanometres),
+            'form' => $byAxis(static fn (Axis $axis): ?string => $bore->measures->form($axis)?->value),
+            'size_nm' => $bore->measures->size()?->nanometres,
+            'current_step_nm' => $bore->step->value?->nanometres,
+            'step_source' => $bore->step->source->value,
+            'wear_nm' => $bore->wear?->nanometres,
+            'clearance_nm' => $bore->clearance?->nanometres,
+            'criteria' => array_map($this->criterion(...), $bore->findings),
+            'can_stay' => $bore->canStay->value,
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private function criterion(Finding $finding): array
+    {
+        $isMeasured = in_array($finding->criterion, [Criterion::OutOfRound, Criterion::Taper, Criterion::Clearance], true);
+
+        return ['result' => $finding->outcome->value] + ($isMeasured ? [
+            'value_nm' => $finding->value?->nanometres,
+            'limit_nm' => $finding->limit?->nanometres,
+            'margin_nm' => $finding->margin?->nanometres,
+        ] : []);
+    }
+}
