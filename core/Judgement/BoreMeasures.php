@@ -18,7 +18,7 @@ final readonly class BoreMeasures
      * @param  ?Reading  $largest  Of top, middle and bottom; the land never counts
      */
     private function __construct(
-        private BoreInspection $bore,
+        public BoreInspection $bore,
         public array $outOfRound,
         public array $taper,
         public ?Reading $largest,

@@ -72,6 +72,17 @@ final readonly class ReborePlan
         return array_values(array_filter($this->options, static fn (ReboreOption $option): bool => $option->isFeasible()));
     }
 
+    /** @return list<Length> Allowed steps above the current one at which every cylinder cleans up, on centre or off */
+    public function stepsWhereAllCleanUp(): array
+    {
+        $steps = array_map(
+            static fn (ReboreOption $option): ?Length => $option->kind === OptionKind::Bore && $option->sleeved === [] ? $option->step : null,
+            $this->options,
+        );
+
+        return array_values(array_filter($steps));
+    }
+
     public function option(string $key): ?ReboreOption
     {
         foreach ($this->options as $option) {

@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+/** An entry that is asked back before it is saved (QTY-4, GAUGE-7); what was typed stays with the person. */
+final class AskBack extends \RuntimeException
+{
+    public const REASONS = ['misread', 'wrong place', 'gauge not seated', 'dirt or burr', 'gauge zero was off'];
+
+    /** @param  list<string>  $choices  To be picked by digit; empty where yes or a new value answers it */
+    private function __construct(public readonly string $kind, string $message, public readonly array $choices = [])
+    {
+        parent::__construct($message);
+    }
+
+    public static function unreadable(string $message): self
+    {
+        return new self('unreadable', $message);
+    }
+
+    public static function confirm(string $doubt): self
+    {
+        return new self('confirm', $doubt);
+    }
+
+    public static function reason(string $place, string $standing): self
+    {
+        return new self('reason', "{$place} already reads {$standing}. Why does it change?", self::REASONS);
+    }
+
+    public static function setup(): self
+    {
+        return new self('setup', 'Which gauge is it, and what is its zero? State them first.');
+    }
+}

@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Documents\OptionRecord;
+use App\Ledger\EntryKind;
+use App\Ledger\Ledger;
+use App\Ledger\Written;
+use App\Models\Job;
+use App\Models\PlanChoice;
+use App\Models\User;
+use App\Sheets\JobFile;
+
+/** Records which way was chosen; another than the recommended one asks for a reason (BORE-11). */
+final readonly class ChoosePlan
+{
+    public function __construct(private Ledger $ledger)
+    {
+    }
+
+    /** @throws Refused If there is no such way, it is forbidden, or a needed reason is missing */
+    public function handle(Job $job, User $by, string $ulid, string $optionKey, ?string $reason): Written
+    {
+        return $this->ledger->write($job->id, $ulid, EntryKind::Choice, $by, function (JobFile $file) use ($by, $ulid, $optionKey, $reason): array {
+            $assessment = $file->assessment();
+            $option = $assessment->plan?->option($optionKey) ?? throw Refused::because('option', 'That way is not in the plan any more; the readings have changed. Look at it again and choose.');
+            $recommended = $assessment->recommendation?->option->key() ?? '';
+            match (true) {
+                $file->release() !== null => throw Refused::because('option', 'This job is released; its plan is closed.'),
+                ! $option->isFeasible() => throw Refused::because('option', 'That size leaves too thin a wall and cannot be chosen.'),
+                $optionKey !== $recommended && trim((string) $reason) === '' => throw Refused::because('reason', 'That is not the recommended way. Say why it is chosen.'),
+                default => null,
+            };
+            $row = [
+                'option_key' => $optionKey,
+                'option' => OptionRecord::write($option),
+                'recommended_key' => $recommended,
+                'reason' => $reason,
+                'policy_revision' => $file->policy->revision,
+            ];
+            PlanChoice::query()->create($row + ['ulid' => $ulid, 'job_id' => $file->job->id, 'user_id' => $by->id, 'created_at' => now()]);
+
+            return $row;
+        });
+    }
+}

@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Ledger\EntryKind;
+use App\Ledger\Ledger;
+use App\Ledger\Written;
+use App\Models\Disposition;
+use App\Models\Job;
+use App\Models\OperationTick;
+use App\Models\User;
+use App\Sheets\DispositionKind;
+use App\Sheets\JobFile;
+use App\Sheets\SheetName;
+use App\Sheets\TickState;
+use Illuminate\Support\Str;
+use NorthLedger\Core\Work\VerificationState;
+
+/** Decides what is done about a finished bore that is out of tolerance: rework it, or accept it by a concession. */
+final readonly class DisposeBore
+{
+    public function __construct(private Ledger $ledger)
+    {
+    }
+
+    public function handle(Job $job, User $by, string $ulid, int $cylinder, DispositionKind $kind, string $reason): Written
+    {
+        return $this->ledger->write($job->id, $ulid, EntryKind::Disposition, $by, function (JobFile $file) use ($by, $ulid, $cylinder, $kind, $reason): array {
+            $bore = $file->verified()[$cylinder] ?? throw Refused::because('cylinder', 'This job has no such finished bore.');
+            if ($bore->state !== VerificationState::Out || $file->release() !== null) {
+                throw Refused::because('cylinder', "Cylinder {$cylinder} is not out of tolerance; there is nothing to decide.");
+            }
+            $rows = $file->entries(SheetName::Finished)->rows;
+            $row = [
+                'plan_choice_id' => $file->choice()?->id,
+                'cylinder' => $cylinder,
+                'kind' => $kind,
+                'reason' => $reason,
+                'last_reading_id' => $rows === [] ? 0 : end($rows)->id,
+            ];
+            Disposition::query()->create($row + ['ulid' => $ulid, 'job_id' => $file->job->id, 'user_id' => $by->id, 'created_at' => now()]);
+            if ($kind === DispositionKind::Rework) {
+                $this->reopen($file, $by, $cylinder, $reason);
+            }
+
+            return $row;
+        });
+    }
+
+    private function reopen(JobFile $file, User $by, int $cylinder, string $reason): void
+    {
+        OperationTick::query()->create([
+            'ulid' => (string) Str::ulid(), 'job_id' => $file->job->id, 'plan_choice_id' => $file->choice()?->id, 'operation' => "hone.{$cylinder}",
+            'state' => TickState::Open, 'remark' => 'rework: '.$reason, 'user_id' => $by->id, 'created_at' => now(),
+        ]);
+    }
+}

@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Sheets\SheetName;
+use NorthLedger\Core\Gauging\Place;
+
+/** One reading as it was keyed. */
+final readonly class ReadingEntry
+{
+    public function __construct(
+        public string $ulid,
+        public SheetName $sheet,
+        public Place $place,
+        public string $text,
+        public ?string $setupUlid,
+        public bool $isRepeat,
+        public bool $isConfirmed,
+        public ?string $reason,
+    ) {
+    }
+}

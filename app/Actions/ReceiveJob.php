@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Ledger\EntryKind;
+use App\Ledger\Ledger;
+use App\Models\Customer;
+use App\Models\Job;
+use App\Models\LedgerEntry;
+use App\Models\User;
+use App\Sheets\JobFile;
+use Illuminate\Support\Facades\DB;
+
+/** Takes an engine in: the system gives the tag, and the ledger of the job begins. */
+final readonly class ReceiveJob
+{
+    public function __construct(private Ledger $ledger)
+    {
+    }
+
+    /**
+     * @param  array{family: string, family_revision: int, serial: string, customer: string, description: string, wishes: ?string, due_on: string, declared_step_nm: ?int, declared_evidence: ?string}  $received
+     */
+    public function handle(User $by, string $ulid, array $received): Job
+    {
+        return DB::transaction(function () use ($by, $ulid, $received): Job {
+            $earlier = LedgerEntry::query()->firstWhere('request_id', $ulid);
+            if ($earlier !== null) {
+                return Job::query()->findOrFail($earlier->job_id);
+            }
+            $customer = Customer::query()->firstOrCreate(['name' => $received['customer']]);
+            $job = Job::query()->create(['customer_id' => $customer->id, 'created_at' => now()] + array_diff_key($received, ['customer' => '']));
+            $this->ledger->write($job->id, $ulid, EntryKind::Received, $by, static fn (JobFile $file): array => $received);
+
+            return $job;
+        }, 3);
+    }
+}

@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Ledger\EntryKind;
+use App\Ledger\Ledger;
+use App\Ledger\Written;
+use App\Models\Job;
+use App\Models\Reading;
+use App\Models\User;
+use App\Sheets\JobFile;
+use App\Sheets\SheetName;
+
+/** Takes back the last reading that somebody keyed into a sheet; it stays readable, and what it superseded stands again. */
+final readonly class TakeBack
+{
+    public function __construct(private Ledger $ledger)
+    {
+    }
+
+    /** @throws AskBack If this person has nothing left to take back */
+    public function handle(Job $job, User $by, string $ulid, SheetName $sheet): Written
+    {
+        return $this->ledger->write($job->id, $ulid, EntryKind::Undo, $by, function (JobFile $file) use ($by, $ulid, $sheet): array {
+            $rows = $file->entries($sheet)->rows;
+            $withdrawn = array_filter(array_column($rows, 'withdraws_id'));
+            $mine = array_filter($rows, static fn (Reading $row): bool => $row->user_id === $by->id && $row->withdraws_id === null && ! in_array($row->id, $withdrawn, true));
+            $last = end($mine) ?: throw AskBack::unreadable('Nothing of yours is left on this sheet to take back.');
+            Reading::query()->create([
+                'ulid' => $ulid, 'job_id' => $file->job->id, 'sheet' => $sheet->value, 'place' => $last->place, 'typed' => '',
+                'series' => $last->series, 'withdraws_id' => $last->id, 'reason' => 'undo', 'user_id' => $by->id, 'created_at' => now(),
+            ]);
+
+            return ['sheet' => $sheet->value, 'place' => $last->place, 'withdraws' => $last->ulid, 'typed' => $last->typed];
+        });
+    }
+}

@@ -1,0 +1,98 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Documents;
+
+use App\Models\Setup;
+use App\Models\User;
+use App\Sheets\JobFile;
+use App\Sheets\SheetName;
+use NorthLedger\Core\Gauging\Axis;
+use NorthLedger\Core\Gauging\Conditions;
+use NorthLedger\Core\Gauging\Feature;
+use NorthLedger\Core\Gauging\Place;
+use NorthLedger\Core\Gauging\Reading;
+use NorthLedger\Core\Gauging\Station;
+use NorthLedger\Core\Planning\VerdictWords;
+use NorthLedger\Core\Quantity\Length;
+use NorthLedger\Core\Work\VerifiedBore;
+use NorthLedger\Core\Work\VerifiedCharacteristic;
+
+/** The inspection certificate of a job as plain data (WORK-6): what was ordered, found, under which conditions, and what was not checked. */
+final class Certificate
+{
+    private const NOT_CHECKED = [
+        'Cracks: looked for in the bores only where the sheet says so; no crack detection method was applied.',
+        'Main housings, crankshaft, rods, deck flatness, head and valves, weights and volumes.',
+        'Surface roughness and crosshatch of the finished bores.',
+    ];
+
+    /** @return array<string, mixed> */
+    public static function of(JobFile $file, User $signer, string $signedAt): array
+    {
+        $words = new VerdictWords($file->display);
+        $chosen = $file->chosen();
+
+        return [
+            'format' => 'north-ledger certificate 1',
+            'job' => $file->job->tag(),
+            'shop' => config('app.shop'),
+            'engine' => ['family' => $file->sheet->name, 'serial' => $file->job->serial, 'what' => $file->job->description, 'customer' => $file->job->customer->name],
+            'work' => $chosen === null ? '' : $words->option($chosen).', '.$words->sleeves($chosen),
+            'unit' => $file->sheet->unit->value,
+            'bores' => array_map(static fn (VerifiedBore $bore): array => self::bore($file, $bore), array_values($file->verified())),
+            'conditions' => self::conditions($file),
+            'gauges' => array_values(array_unique(array_map(static fn (Setup $setup): string => $setup->instrument->value.($setup->zero() === null ? '' : ', zero '.$file->display->sizeWithUnit($setup->zero())), $file->entries(SheetName::Finished)->setups))),
+            'not_checked' => self::NOT_CHECKED,
+            'revisions' => ['sheet' => $file->sheet->revision, 'policy' => $file->policy->revision, 'ledger_entry' => $file->job->entries],
+            'signed' => ['by' => $signer->name, 'role' => $signer->role->value, 'at' => $signedAt],
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function bore(JobFile $file, VerifiedBore $bore): array
+    {
+        $readings = [];
+        foreach (Station::JUDGED as $station) {
+            foreach (Axis::NEEDED as $axis) {
+                $reading = $bore->measures->bore->reading($station, $axis);
+                $readings["{$station->value}, {$axis->label()}"] = $reading === null ? 'not checked' : $file->display->size($reading->corrected);
+            }
+        }
+        $disposition = $file->dispositions()[$bore->cylinder] ?? null;
+
+        return [
+            'cylinder' => $bore->cylinder,
+            'ordered' => $bore->size === null ? 'deglazed at its size' : $file->display->size($bore->size->least).' to '.$file->display->size($bore->size->most),
+            'piston' => self::piston($file, $bore->cylinder),
+            'readings' => $readings,
+            'results' => array_map(static fn (VerifiedCharacteristic $one): array => ['name' => $one->name, 'value' => str_contains($one->name, 'size') ? $file->display->size($one->value) : $file->display->magnitudeWithUnit($one->value), 'limit' => str_contains($one->name, 'size') ? $file->display->size($one->limit) : $file->display->magnitudeWithUnit($one->limit)], $bore->characteristics),
+            'state' => $bore->state->value,
+            'disposition' => $disposition === null ? null : "{$disposition->kind->value}: {$disposition->reason} ({$disposition->user->name}, {$disposition->created_at->format('Y-m-d')})",
+        ];
+    }
+
+    private static function piston(JobFile $file, int $cylinder): string
+    {
+        $reading = $file->entries(SheetName::Finished)->reading(Place::piston($cylinder), $file->sheet, $file->policy);
+
+        return $reading instanceof Reading ? $file->display->size($reading->corrected) : 'not measured; sheet size '.$file->display->size($file->sheet->piston->sizeAt($file->chosen()->step ?? Length::zero()));
+    }
+
+    /** @return list<string> */
+    private static function conditions(JobFile $file): array
+    {
+        $setup = $file->entries(SheetName::Finished)->currentSetup(Feature::Bore);
+        $stated = $setup?->conditions() ?? Conditions::notStated();
+        $line = static fn (string $name, bool $is): string => $name.': '.($is ? 'yes' : 'not stated');
+
+        return [
+            $line('main caps torqued', $stated->capsTorqued),
+            $line('torque plate on', $stated->torquePlate),
+            $line('cooled to room temperature', $stated->cooled),
+            $line('clean and dry', $stated->clean),
+            $stated->partCelsius === null ? 'part temperature: not taken' : "part temperature: {$stated->partCelsius} °C",
+        ];
+    }
+}

@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Documents;
+
+use App\Models\Job;
+use App\Models\Reading;
+
+/** Every reading of a job, the superseded and the taken back too, oldest first. */
+final class ReadingExport
+{
+    public const COLUMNS = ['id', 'sheet', 'place', 'typed', 'value_nm', 'look', 'instrument', 'zero_nm', 'supersedes', 'withdraws', 'reason', 'confirmed', 'by', 'at'];
+
+    /** @return list<array<string, string|int|bool|null>> */
+    public static function rows(Job $job): array
+    {
+        $ulids = [];
+        $rows = [];
+        $readings = Reading::query()->with('user')->leftJoin('setups', 'setups.id', '=', 'readings.setup_id')
+            ->where('readings.job_id', $job->id)->orderBy('readings.id')
+            ->get(['readings.*', 'setups.instrument', 'setups.zero_nm as setup_zero_nm']);
+        foreach ($readings as $reading) {
+            $ulids[$reading->id] = $reading->ulid;
+            $rows[] = [
+                'id' => $reading->ulid,
+                'sheet' => $reading->sheet,
+                'place' => $reading->place,
+                'typed' => $reading->typed,
+                'value_nm' => $reading->value_nm,
+                'look' => $reading->look,
+                'instrument' => $reading->getAttribute('instrument'),
+                'zero_nm' => $reading->getAttribute('setup_zero_nm'),
+                'supersedes' => $ulids[$reading->supersedes_id] ?? null,
+                'withdraws' => $ulids[$reading->withdraws_id] ?? null,
+                'reason' => $reading->reason,
+                'confirmed' => $reading->was_confirmed,
+                'by' => $reading->user->name,
+                'at' => $reading->created_at->format('Y-m-d\TH:i:s.v\Z'),
+            ];
+        }
+
+        return $rows;
+    }
+
+    /** A cell that a spreadsheet would take for a formula gets a quote in front. */
+    public static function csvCell(string|int|bool|null $value): string
+    {
+        $text = is_bool($value) ? ($value ? 'yes' : 'no') : (string) $value;
+
+        return is_string($value) && preg_match('/^[=@\t\r]|^[+-](?![\d.\s])/', $text) === 1 ? "'".$text : $text;
+    }
+}

@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Documents;
+
+use App\Models\Job;
+use App\Models\Release;
+use Illuminate\Bus\Queueable;
+use Illuminate\Contracts\Queue\ShouldQueue;
+use Illuminate\Foundation\Bus\Dispatchable;
+
+/** Makes the PDF of a signed certificate, once. */
+final class RenderCertificate implements ShouldQueue
+{
+    use Dispatchable;
+    use Queueable;
+
+    public int $timeout = 60;
+
+    public function __construct(private readonly int $jobId)
+    {
+    }
+
+    public function handle(PdfPrinter $printer): void
+    {
+        $release = Release::query()->where('job_id', $this->jobId)->firstOrFail();
+        $path = self::path($release);
+        if (! is_file($path)) {
+            $printer->print(view('certificate', CertificatePage::of(Job::query()->findOrFail($this->jobId), $release, true))->render(), $path);
+        }
+    }
+
+    public static function path(Release $release): string
+    {
+        return storage_path("app/certificates/{$release->certificate_hash}.pdf");
+    }
+}

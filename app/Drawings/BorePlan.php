@@ -1,0 +1,151 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Drawings;
+
+use App\Sheets\CellState;
+use App\Sheets\JobFile;
+use App\Sheets\SheetName;
+use NorthLedger\Core\Gauging\Axis;
+use NorthLedger\Core\Gauging\Place;
+use NorthLedger\Core\Gauging\Station;
+use NorthLedger\Core\Quantity\Length;
+use NorthLedger\Core\Spec\LayoutKind;
+
+/**
+ * Plan of all bores at each station: the bore as made dashed, the worn shape exaggerated, and the circles of the
+ * sizes that are still possible. Thrust is drawn up and down, the crankshaft runs left to right.
+ */
+final readonly class BorePlan
+{
+    private const WIDTH = 860;
+
+    private const RADIUS_IN_LINE = 46.0;
+
+    private const RADIUS_VEE = 30.0;
+
+    /** Share of the radius that the largest drawn deviation takes. */
+    private const EXAGGERATED_SHARE = 0.42;
+
+    /**
+     * @param  list<DrawnBore>  $bores
+     * @param  array<string, string>  $stations  Words by station
+     */
+    private function __construct(public int $width, public int $height, public array $bores, public array $stations, public string $factor, public string $legend)
+    {
+    }
+
+    public static function of(JobFile $file, SheetName $sheet): self
+    {
+        $asMade = $file->sheet->bore->sizeAt(($sheet === SheetName::Finished ? $file->chosen()?->step : $file->assessment()->step->value) ?? Length::zero());
+        $steps = $sheet === SheetName::Finished ? [] : self::possibleSteps($file);
+        $deviations = self::deviations($file, $sheet, $asMade);
+        $all = array_map(abs(...), array_merge([], ...array_map(array_values(...), array_values($deviations))));
+        $largest = $all === [] ? 0 : max($all);
+        $firstStep = $steps === [] ? 0 : $steps[0]->plus($file->sheet->bore->nominal)->minus($asMade)->nanometres;
+        $shown = max($largest, min($firstStep, (int) round(2.5 * $largest)), 1);
+
+        $isVee = $file->sheet->layout->kind === LayoutKind::Vee;
+        $radius = $isVee ? self::RADIUS_VEE : self::RADIUS_IN_LINE;
+        $scale = $radius * self::EXAGGERATED_SHARE / $shown;
+        $pitch = $radius * 2 * (1 + self::EXAGGERATED_SHARE) + 26;
+        $bores = [];
+        foreach ($file->sheet->layout->banks as $bankIndex => $bank) {
+            $left = (self::WIDTH - $pitch * (count($bank) - 1)) / 2 + ($isVee ? ($bankIndex === 0 ? -10 : 10) : 0);
+            foreach ($bank as $index => $cylinder) {
+                $bores[] = self::bore($file, $cylinder, $left + $index * $pitch, 20 + $radius * (1 + self::EXAGGERATED_SHARE) + $bankIndex * ($pitch + 2), $radius, $scale, $deviations, $steps, $asMade, $shown);
+            }
+        }
+        $nominalRadius = $file->sheet->bore->nominal->nanometres / 2;
+
+        return new self(
+            self::WIDTH,
+            (int) ceil(count($file->sheet->layout->banks) * ($pitch + 2) + 14),
+            $bores,
+            array_combine(array_column(Station::JUDGED, 'value'), array_column(Station::JUDGED, 'value')),
+            $largest === 0 ? '' : 'wear drawn '.self::roundFactor($scale * 2 / ($radius / $nominalRadius)).' × larger',
+            $steps === [] ? '' : 'circles: '.implode(', ', array_map(static fn (Length $step): string => $file->display->step($step), $steps)),
+        );
+    }
+
+    /**
+     * @param  array<string, array<int|string, int>>  $deviations
+     * @param  list<Length>  $steps
+     */
+    private static function bore(JobFile $file, int $cylinder, float $x, float $y, float $radius, float $scale, array $deviations, array $steps, Length $asMade, int $shown): DrawnBore
+    {
+        $marks = [];
+        foreach ($file->assessment()->bores as $judged) {
+            if ($judged->cylinder() === $cylinder) {
+                $marks = array_column(array_merge([], ...array_map(static fn ($finding): array => $finding->readings, $judged->failures())), 'place');
+            }
+        }
+        $out = array_map(static fn (Place $place): string => $place->key(), $marks);
+        $shapes = [];
+        foreach (Station::JUDGED as $station) {
+            $thrust = Place::bore($cylinder, $station, Axis::Thrust)->key();
+            $inline = Place::bore($cylinder, $station, Axis::Inline)->key();
+            $read = $deviations[$station->value] ?? [];
+            $shapes[$station->value] = new DrawnShape(
+                isset($read[$inline]) ? self::px($radius + $read[$inline] * $scale) : null,
+                isset($read[$thrust]) ? self::px($radius + $read[$thrust] * $scale) : null,
+                array_intersect([$thrust, $inline], $out) === [] ? CellState::Good : CellState::Out,
+                self::caption($file, $read[$thrust] ?? null, $read[$inline] ?? null),
+            );
+        }
+        $circles = [];
+        foreach ($steps as $step) {
+            $over = $step->plus($file->sheet->bore->nominal)->minus($asMade)->nanometres;
+            if ($over <= $shown) {
+                $circles[] = self::px($radius + $over * $scale);
+            }
+        }
+
+        return new DrawnBore($cylinder, self::px($x), self::px($y), self::px($radius), self::px($radius * (1 + self::EXAGGERATED_SHARE)), $circles, $shapes);
+    }
+
+    private static function caption(JobFile $file, ?int $thrust, ?int $inline): string
+    {
+        $shown = static fn (?int $nanometres): string => $nanometres === null ? '?' : $file->display->deviation(Length::ofNanometres($nanometres));
+
+        return $thrust === null && $inline === null ? 'not read' : $shown($thrust).' × '.$shown($inline);
+    }
+
+    /** @return array<string, array<int|string, int>> Nanometres over the bore as made, by station and place key */
+    private static function deviations(JobFile $file, SheetName $sheet, Length $asMade): array
+    {
+        $entries = $file->entries($sheet);
+        $deviations = [];
+        foreach ($entries->measuredPlaces() as $key) {
+            $place = Place::parse($key);
+            $reading = $place->station === null ? null : $entries->reading($place, $file->sheet, $file->policy);
+            if ($reading !== null && $place->station !== null) {
+                $deviations[$place->station->value][$key] = $reading->corrected->minus($asMade)->nanometres;
+            }
+        }
+
+        return $deviations;
+    }
+
+    /** @return list<Length> Sizes at which every bore read so far still cleans up */
+    private static function possibleSteps(JobFile $file): array
+    {
+        $plan = $file->assessment()->plan;
+
+        return $plan === null ? [] : $plan->stepsWhereAllCleanUp();
+    }
+
+    private static function px(float $value): string
+    {
+        return number_format($value, 1, '.', '');
+    }
+
+    /** Two significant figures: nobody needs 287 times. */
+    private static function roundFactor(float $factor): int
+    {
+        $magnitude = 10 ** max(0, (int) floor(log10(max(1.0, $factor))) - 1);
+
+        return (int) (round($factor / $magnitude) * $magnitude);
+    }
+}

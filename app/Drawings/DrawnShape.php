@@ -1,0 +1,15 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Drawings;
+
+use App\Sheets\CellState;
+
+/** The worn shape of a bore at one station; a radius is null where its axis is not read. */
+final readonly class DrawnShape
+{
+    public function __construct(public ?string $inlineRadius, public ?string $thrustRadius, public CellState $state, public string $caption)
+    {
+    }
+}

@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Ledger\ChainCheck;
+use App\Models\Job;
+use App\Models\LedgerEntry;
+use App\Sheets\JobFiles;
+use App\Sheets\JournalLine;
+use Illuminate\View\View;
+
+final class JournalController
+{
+    private const LINES = 60;
+
+    public function show(Job $job, JobFiles $files, ChainCheck $chain): View
+    {
+        $page = LedgerEntry::query()->with('user')->where('job_id', $job->id)->orderByDesc('number')->simplePaginate(self::LINES);
+
+        return view('journal', [
+            'file' => $files->open($job),
+            'lines' => array_map(JournalLine::of(...), $page->items()),
+            'page' => $page,
+            'complaint' => $chain->complaint($job),
+        ]);
+    }
+}

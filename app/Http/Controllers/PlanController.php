@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\ChoosePlan;
+use App\Http\Requests\RequestId;
+use App\Models\Job;
+use App\Sheets\JobFiles;
+use App\Sheets\PlanView;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\View\View;
+
+final class PlanController
+{
+    public function show(Job $job, JobFiles $files): View
+    {
+        $file = $files->open($job);
+
+        return view('plan.show', ['file' => $file, 'plan' => PlanView::of($file)]);
+    }
+
+    public function store(Request $request, Job $job, ChoosePlan $choose): RedirectResponse
+    {
+        /** @var array{option: string, reason?: ?string} $data */
+        $data = $request->validate(
+            ['option' => ['required', 'string', 'max:30'], 'reason' => ['nullable', 'string', 'max:200']],
+            ['option.required' => 'Choose one of the ways first.'],
+        );
+        $choose->handle($job, $request->user(), RequestId::of($request), $data['option'], $data['reason'] ?? null);
+
+        return redirect()->route('stage.work', $job);
+    }
+}

@@ -1,0 +1,90 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\ReceiveJob;
+use App\Http\Requests\RequestId;
+use App\Models\Job;
+use App\Sheets\JobFiles;
+use App\Shop\SpecBook;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Carbon;
+use Illuminate\Validation\Rule;
+use Illuminate\Validation\ValidationException;
+use Illuminate\View\View;
+use NorthLedger\Core\Quantity\NotationException;
+use NorthLedger\Core\Quantity\NotationMeaning;
+use NorthLedger\Core\Quantity\ShopNotation;
+use NorthLedger\Core\Spec\SpecificationSheet;
+
+final class ReceiveController
+{
+    private const DEFAULT_DAYS = 14;
+
+    public function create(SpecBook $specs): View
+    {
+        return view('receive.new', ['families' => $specs->all(), 'dueOn' => Carbon::today()->addDays(self::DEFAULT_DAYS)->format('Y-m-d')]);
+    }
+
+    public function store(Request $request, SpecBook $specs, ReceiveJob $receive): RedirectResponse
+    {
+        /** @var array{family: string, serial: string, customer: string, description?: ?string, due_on: string, wishes?: ?string, declared_step?: ?string, declared_evidence?: ?string} $data */
+        $data = $request->validate([
+            'family' => ['required', Rule::in(array_keys($specs->all()))],
+            'serial' => ['required', 'string', 'max:60'],
+            'customer' => ['required', 'string', 'max:120'],
+            'description' => ['nullable', 'string', 'max:120'],
+            'due_on' => ['required', 'date_format:Y-m-d'],
+            'wishes' => ['nullable', 'string', 'max:2000'],
+            'declared_step' => ['nullable', 'string', 'max:20'],
+            'declared_evidence' => ['nullable', 'required_with:declared_step', 'string', 'max:120'],
+        ], [
+            'required' => 'This is needed to take the engine in.',
+            'family.in' => 'Choose one of the families in the spec book.',
+            'due_on.date_format' => 'Give the day as year-month-day, like 2026-12-05.',
+            'declared_evidence.required_with' => 'Say what shows the size step: the number on a piston crown, or the paperwork.',
+        ]);
+        $sheet = $specs->sheet($data['family']);
+        $job = $receive->handle($request->user(), RequestId::of($request), [
+            'family' => $sheet->family,
+            'family_revision' => $sheet->revision,
+            'serial' => $data['serial'],
+            'customer' => trim($data['customer']),
+            'description' => $data['description'] ?? '',
+            'wishes' => $data['wishes'] ?? null,
+            'due_on' => $data['due_on'],
+            'declared_step_nm' => $this->declaredStep($sheet, $data['declared_step'] ?? null),
+            'declared_evidence' => $data['declared_evidence'] ?? null,
+        ]);
+
+        return redirect()->route('stage.measure', $job);
+    }
+
+    public function show(Job $job, JobFiles $files): View
+    {
+        return view('receive.show', ['file' => $files->open($job)]);
+    }
+
+    private function declaredStep(SpecificationSheet $sheet, ?string $text): ?int
+    {
+        if ($text === null || trim($text) === '') {
+            return null;
+        }
+        if (in_array(mb_strtolower(trim($text)), ['standard', 'std', '0'], true)) {
+            return 0;
+        }
+        try {
+            $noted = ShopNotation::forSizes($sheet->unit)->read($text);
+        } catch (NotationException $exception) {
+            throw ValidationException::withMessages(['declared_step' => $exception->getMessage()]);
+        }
+        $offered = array_column($sheet->bore->oversizes, 'nanometres');
+
+        return in_array($noted->value->nanometres, $offered, true) && ($noted->means === NotationMeaning::Step || $noted->value->isPositive())
+            ? $noted->value->nanometres
+            : throw ValidationException::withMessages(['declared_step' => "“{$text}” is no size offered for {$sheet->name}. Write “standard”, or a step like “30 over”."]);
+    }
+}

@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\SignRelease;
+use App\Http\Requests\RequestId;
+use App\Models\Job;
+use App\Sheets\JobFiles;
+use App\Sheets\ReleaseCheck;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\View\View;
+
+final class ReleaseController
+{
+    public function show(Request $request, Job $job, JobFiles $files): View
+    {
+        $file = $files->open($job);
+
+        return view('release.show', ['file' => $file, 'check' => ReleaseCheck::of($file, $request->user())]);
+    }
+
+    public function store(Request $request, Job $job, SignRelease $sign): RedirectResponse
+    {
+        $request->validate(['password' => ['required', 'current_password']], [
+            'password.required' => 'Your password is your signature here.',
+            'password.current_password' => 'That is not your password. Nothing was signed.',
+        ]);
+        $sign->handle($job, $request->user(), RequestId::of($request));
+
+        return redirect()->route('stage.release', $job);
+    }
+}

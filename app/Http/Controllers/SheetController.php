@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\SheetFragments;
+use App\Models\Job;
+use App\Sheets\JobFiles;
+use App\Sheets\SheetName;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Illuminate\View\View;
+
+final class SheetController
+{
+    public function measure(Request $request, Job $job, JobFiles $files): View
+    {
+        $file = $files->open($job);
+
+        return view('measure.show', ['file' => $file, 'sheet' => SheetName::Incoming, 'parts' => new SheetFragments($file, SheetName::Incoming, $request->user())]);
+    }
+
+    /** What others have written since the page's last known entry; nothing where nothing was. */
+    public function changes(Request $request, Job $job, SheetName $sheet, JobFiles $files): JsonResponse|Response
+    {
+        return $request->integer('since') === $job->entries
+            ? response()->noContent()
+            : new JsonResponse((new SheetFragments($files->open($job), $sheet, $request->user()))->answer());
+    }
+}

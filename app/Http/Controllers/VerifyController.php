@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\DisposeBore;
+use App\Http\Requests\RequestId;
+use App\Http\SheetFragments;
+use App\Models\Job;
+use App\Sheets\DispositionKind;
+use App\Sheets\JobFiles;
+use App\Sheets\SheetName;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Validation\Rule;
+use Illuminate\View\View;
+
+final class VerifyController
+{
+    public function show(Request $request, Job $job, JobFiles $files): View
+    {
+        $file = $files->open($job);
+
+        return view('verify.show', ['file' => $file, 'sheet' => SheetName::Finished, 'parts' => new SheetFragments($file, SheetName::Finished, $request->user())]);
+    }
+
+    public function store(Request $request, Job $job, DisposeBore $dispose): RedirectResponse
+    {
+        /** @var array{cylinder: int, kind: string, reason: string} $data */
+        $data = $request->validate([
+            'cylinder' => ['required', 'integer', 'between:1,16'],
+            'kind' => ['required', Rule::enum(DispositionKind::class)],
+            'reason' => ['required', 'string', 'max:200'],
+        ], ['reason.required' => 'Say why: what was found, and who accepts it or what is done again.', 'kind.required' => 'Choose rework or concession.']);
+        $dispose->handle($job, $request->user(), RequestId::of($request), (int) $data['cylinder'], DispositionKind::from($data['kind']), $data['reason']);
+
+        return redirect()->route('stage.verify', $job);
+    }
+}

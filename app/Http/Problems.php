@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http;
+
+use App\Actions\AskBack;
+use Illuminate\Database\QueryException;
+use Illuminate\Foundation\Configuration\Exceptions;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use NorthLedger\Core\Gauging\GaugingException;
+use Throwable;
+
+/** What a person sees when something goes wrong: a sentence that says what to do. */
+final class Problems
+{
+    public static function register(Exceptions $exceptions): void
+    {
+        $exceptions->dontReport([AskBack::class, GaugingException::class]);
+        $exceptions->render(static fn (AskBack $question): JsonResponse => new JsonResponse([
+            'question' => ['kind' => $question->kind, 'text' => $question->getMessage(), 'choices' => $question->choices],
+        ], 422));
+        $exceptions->render(static fn (GaugingException $exception): JsonResponse => new JsonResponse([
+            'question' => ['kind' => 'unreadable', 'text' => $exception->getMessage(), 'choices' => []],
+        ], 422));
+        $exceptions->render(static function (QueryException $exception, Request $request): JsonResponse|Response|null {
+            if (! self::isDatabaseAway($exception)) {
+                return null;
+            }
+            $text = 'The database does not answer. Nothing you keyed is lost: it waits in this browser and is sent when the database is back.';
+
+            return $request->expectsJson()
+                ? new JsonResponse(['message' => $text], 503)
+                : new Response(view('errors.503', ['text' => $text]), 503);
+        });
+    }
+
+    /** Refused, gone away, or shut down in the middle: the states from which the database comes back by itself. */
+    private static function isDatabaseAway(Throwable $exception): bool
+    {
+        return preg_match('/\[(2002|2003|2006|2013|1053|1040)\]|gone away|server has gone|Connection refused|No such file or directory|Lost connection/i', $exception->getMessage()) === 1;
+    }
+}

@@ -1,0 +1,94 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http;
+
+use App\Drawings\BorePlan;
+use App\Models\User;
+use App\Sheets\BoreSheetView;
+use App\Sheets\JobFile;
+use App\Sheets\MeasureMargin;
+use App\Sheets\SheetName;
+use App\Sheets\VerifyMargin;
+use NorthLedger\Core\Gauging\Feature;
+use NorthLedger\Core\Gauging\Place;
+
+/** The parts of a sheet's page that change with a reading, rendered by the server. */
+final class SheetFragments
+{
+    private ?BoreSheetView $view = null;
+
+    public function __construct(private readonly JobFile $file, private readonly SheetName $sheet, private readonly ?User $reader)
+    {
+    }
+
+    /** @return array<string, mixed> What the page needs after a write */
+    public function answer(): array
+    {
+        return [
+            'head' => $this->file->job->entries,
+            'fragments' => ['drawing' => $this->drawing(), 'table' => $this->table(), 'margin' => $this->margin(), 'setup' => $this->setup()],
+            'walk' => $this->walk(),
+        ];
+    }
+
+    public function drawing(): string
+    {
+        return view('drawings.bore-plan', ['plan' => BorePlan::of($this->file, $this->sheet)])->render();
+    }
+
+    public function table(): string
+    {
+        return view('sheets.table', ['view' => $this->view()])->render();
+    }
+
+    public function setup(): string
+    {
+        return view('sheets.setup-line', ['view' => $this->view(), 'file' => $this->file])->render();
+    }
+
+    public function margin(): string
+    {
+        return $this->sheet === SheetName::Incoming
+            ? view('measure.margin', ['margin' => MeasureMargin::of($this->file)])->render()
+            : view('verify.margin', ['margin' => VerifyMargin::of($this->file), 'mayDecide' => $this->reader?->can('verify') ?? false, 'job' => $this->file->job])->render();
+    }
+
+    /**
+     * Where the entry line goes next, best first: the proposed reading, then every place that is not read.
+     *
+     * @return list<array{place: string, words: string}>
+     */
+    public function walk(): array
+    {
+        $places = $this->sheet === SheetName::Incoming ? $this->incomingWalk() : $this->finishedWalk();
+
+        return array_map(static fn (Place $place): array => ['place' => $place->key(), 'words' => $place->words()], $places);
+    }
+
+    private function view(): BoreSheetView
+    {
+        return $this->view ??= BoreSheetView::of($this->file, $this->sheet);
+    }
+
+    /** @return list<Place> */
+    private function incomingWalk(): array
+    {
+        $assessment = $this->file->assessment();
+        $next = $assessment->next->place;
+
+        return $next === null ? $assessment->walk : [$next, ...array_values(array_filter($assessment->walk, static fn (Place $place): bool => $place->key() !== $next->key()))];
+    }
+
+    /** @return list<Place> Bore by bore, as they come off the hone */
+    private function finishedWalk(): array
+    {
+        $walk = [];
+        foreach ($this->file->verified() as $bore) {
+            $walk = [...$walk, ...$bore->missing];
+        }
+
+        return array_values(array_filter($walk, static fn (Place $place): bool => $place->feature === Feature::Bore));
+    }
+}

@@ -1,0 +1,67 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Ledger;
+
+use App\Models\Job;
+use App\Models\LedgerEntry;
+use App\Models\User;
+use App\Sheets\JobFile;
+use App\Sheets\JobFiles;
+use App\Sheets\JobSummary;
+use Illuminate\Support\Facades\DB;
+
+/**
+ * The one way to write about a job. In one transaction: the rows, a numbered entry that holds the hash of the one
+ * before it, and what lists show of the job. A request that was written already is not written again.
+ */
+final readonly class Ledger
+{
+    public function __construct(private JobFiles $files)
+    {
+    }
+
+    /**
+     * @param  string  $requestId  ULID that the sender made; unique over everything written
+     * @param  callable(JobFile): array<string, mixed>  $work  Writes the rows and returns what the entry says of them
+     */
+    public function write(int $jobId, string $requestId, EntryKind $kind, User $by, callable $work): Written
+    {
+        return DB::transaction(function () use ($jobId, $requestId, $kind, $by, $work): Written {
+            $job = Job::query()->lockForUpdate()->findOrFail($jobId);
+            $earlier = LedgerEntry::query()->firstWhere('request_id', $requestId);
+            if ($earlier !== null) {
+                return new Written($earlier, $this->files->open($job), true);
+            }
+            $entry = $this->append($job, $requestId, $kind, $by, $work($this->files->open($job)));
+            $file = $this->files->open($job);
+            $job->fill(JobSummary::of($file)->columns());
+            $job->policy_revision = $file->policy->revision;
+            $job->save();
+
+            return new Written($entry, $file, false);
+        }, 3);
+    }
+
+    /** @param  array<string, mixed>  $payload */
+    private function append(Job $job, string $requestId, EntryKind $kind, User $by, array $payload): LedgerEntry
+    {
+        $entry = new LedgerEntry([
+            'job_id' => $job->id,
+            'number' => $job->entries + 1,
+            'request_id' => $requestId,
+            'kind' => $kind->value,
+            'payload' => json_encode($payload, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES),
+            'user_id' => $by->id,
+            'created_at' => now()->format('Y-m-d\TH:i:s.v\Z'),
+            'previous_hash' => $job->head_hash,
+        ]);
+        $entry->hash = $entry->computedHash();
+        $entry->save();
+        $job->entries = $entry->number;
+        $job->head_hash = $entry->hash;
+
+        return $entry;
+    }
+}

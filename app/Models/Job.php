@@ -1,0 +1,88 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use App\Sheets\Stage;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use NorthLedger\Core\Quantity\Length;
+
+/**
+ * An engine on the bench. Stage, verdict, headline and waits_for are what lists show; they are written in one
+ * transaction with the entries they follow from.
+ *
+ * @property int $id
+ * @property string $family
+ * @property int $family_revision
+ * @property string $serial
+ * @property int $customer_id
+ * @property string $description
+ * @property ?string $wishes
+ * @property \Illuminate\Support\Carbon $due_on
+ * @property ?int $declared_step_nm
+ * @property ?string $declared_evidence
+ * @property Stage $stage
+ * @property string $verdict
+ * @property string $headline
+ * @property string $waits_for
+ * @property bool $is_closed
+ * @property int $policy_revision
+ * @property int $entries
+ * @property string $head_hash
+ * @property Customer $customer
+ */
+final class Job extends Model
+{
+    public const UPDATED_AT = null;
+
+    protected $guarded = [];
+
+    protected $dateFormat = 'Y-m-d H:i:s.v';
+
+    /** “NL-0417” */
+    public function tag(): string
+    {
+        return sprintf('NL-%04d', $this->id);
+    }
+
+    public function getRouteKey(): string
+    {
+        return $this->tag();
+    }
+
+    /**
+     * @param  mixed  $value
+     * @param  ?string  $field
+     */
+    public function resolveRouteBinding($value, $field = null): ?self
+    {
+        $number = self::numberOf((string) $value);
+
+        return $number === null ? null : self::query()->with('customer')->find($number);
+    }
+
+    /** The row behind a tag as somebody types it: “NL-0417”, “nl417”, “417”. */
+    public static function numberOf(string $tag): ?int
+    {
+        return preg_match('/^(?:nl)?[\s-]*0*([1-9]\d{0,8})$/i', trim($tag), $match) === 1 ? (int) $match[1] : null;
+    }
+
+    public function declaredStep(): ?Length
+    {
+        return $this->declared_step_nm === null ? null : Length::ofNanometres($this->declared_step_nm);
+    }
+
+    /** @return BelongsTo<Customer, $this> */
+    public function customer(): BelongsTo
+    {
+        return $this->belongsTo(Customer::class);
+    }
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['due_on' => 'date:Y-m-d', 'stage' => Stage::class, 'is_closed' => 'boolean', 'declared_step_nm' => 'integer', 'entries' => 'integer', 'created_at' => 'datetime'];
+    }
+}

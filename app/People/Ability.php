@@ -1,0 +1,16 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\People;
+
+enum Ability: string
+{
+    case Receive = 'receive';
+    case Measure = 'measure';
+    case ChoosePlan = 'choose-plan';
+    case Work = 'work';
+    case Verify = 'verify';
+    case Release = 'release';
+    case RunShop = 'run-shop';
+}

@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Providers;
+
+use App\Documents\PdfPrinter;
+use App\Models\User;
+use App\People\Ability;
+use App\Shop\PolicyBook;
+use App\Shop\SpecBook;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Support\Facades\Gate;
+use Illuminate\Support\ServiceProvider;
+
+final class AppServiceProvider extends ServiceProvider
+{
+    public function register(): void
+    {
+        $this->app->scoped(SpecBook::class, static fn (): SpecBook => new SpecBook(resource_path('specs')));
+        $this->app->singleton(PdfPrinter::class, static fn (): PdfPrinter => new PdfPrinter((string) config('app.chromium')));
+        $this->app->scoped(PolicyBook::class, static fn (): PolicyBook => new PolicyBook(resource_path('policy/defaults.json')));
+    }
+
+    public function boot(): void
+    {
+        Model::preventSilentlyDiscardingAttributes();
+        foreach (Ability::cases() as $ability) {
+            Gate::define($ability->value, static fn (User $user): bool => $user->role->may($ability));
+        }
+    }
+}

@@ -1,0 +1,156 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Sheets;
+
+use App\Models\Setup;
+use NorthLedger\Core\Gauging\Axis;
+use NorthLedger\Core\Gauging\Feature;
+use NorthLedger\Core\Gauging\Place;
+use NorthLedger\Core\Gauging\Reading;
+use NorthLedger\Core\Gauging\Station;
+use NorthLedger\Core\Judgement\BoreMeasures;
+use NorthLedger\Core\Judgement\Finding;
+use NorthLedger\Core\Judgement\JudgedBore;
+use NorthLedger\Core\Judgement\Outcome;
+use NorthLedger\Core\Judgement\Spread;
+use NorthLedger\Core\Quantity\Length;
+use NorthLedger\Core\Work\VerifiedBore;
+
+/** The bore sheet as finished strings, row by row: what a page shows of it, and nothing it would have to compute. */
+final readonly class BoreSheetView
+{
+    /**
+     * @param  list<int>  $cylinders
+     * @param  list<SheetRow>  $rows
+     * @param  string  $base  What deviations are shown against
+     */
+    private function __construct(
+        public array $cylinders,
+        public array $rows,
+        public string $base,
+        public string $unit,
+        public ?SetupLine $boreSetup,
+        public ?SetupLine $pistonSetup,
+    ) {
+    }
+
+    public static function of(JobFile $file, SheetName $sheet): self
+    {
+        $entries = $file->entries($sheet);
+        $setup = $entries->currentSetup(Feature::Bore);
+        $base = self::base($file, $sheet, $setup);
+        $cells = new SheetCells($file, $entries, $base, self::marks($file, $sheet));
+        $cylinders = $file->sheet->layout->cylinders();
+        $measures = $sheet === SheetName::Incoming
+            ? array_map(static fn (JudgedBore $bore): BoreMeasures => $bore->measures, $file->assessment()->bores)
+            : array_map(static fn (int $cylinder): BoreMeasures => BoreMeasures::of($entries->inspection($cylinder, $file->sheet, $file->policy)), $cylinders);
+        $limits = $sheet === SheetName::Incoming ? $file->sheet->bore->service : $file->sheet->bore->finished;
+
+        $rows = [];
+        foreach (Station::JUDGED as $station) {
+            foreach (Axis::NEEDED as $index => $axis) {
+                $rows[] = new SheetRow('reading', $index === 0 ? ucfirst($station->value) : '', $axis->label(), array_map(
+                    static fn (int $cylinder): SheetCell => $cells->length(Place::bore($cylinder, $station, $axis)), $cylinders));
+            }
+            $rows[] = new SheetRow('derived', '', 'out-of-round', array_map(
+                static fn (BoreMeasures $one): SheetCell => $cells->spread($one->outOfRound[$station->value], $limits->outOfRound), $measures));
+        }
+        $rows[] = new SheetRow('derived', '', 'taper', array_map(
+            static fn (BoreMeasures $one): SheetCell => $cells->spread(Spread::widest($one->taper), $limits->taper), $measures));
+        $rows = [...$rows, ...self::otherRows($cells, $sheet, $cylinders)];
+
+        return new self(
+            $cylinders, $rows, $file->display->size($base), $file->display->deviationUnit(),
+            SetupLine::of($setup, $file), SetupLine::of($entries->currentSetup(Feature::Piston), $file),
+        );
+    }
+
+    /**
+     * @param  list<int>  $cylinders
+     * @return list<SheetRow>
+     */
+    private static function otherRows(SheetCells $cells, SheetName $sheet, array $cylinders): array
+    {
+        $row = static fn (string $kind, string $group, string $label, callable $place): SheetRow => new SheetRow($kind, $group, $label, array_map(
+            static fn (int $cylinder): SheetCell => $kind === 'reading' ? $cells->length($place($cylinder)) : $cells->look($place($cylinder)), $cylinders));
+        $piston = $row('reading', 'Piston', 'skirt', Place::piston(...));
+        if ($sheet === SheetName::Finished) {
+            return [$piston];
+        }
+
+        return [
+            $row('reading', 'Land', 'in line', static fn (int $cylinder): Place => Place::bore($cylinder, Station::Land, Axis::Inline)),
+            $piston,
+            $row('look', 'Ridge', 'top', static fn (int $cylinder): Place => Place::ridge($cylinder, Station::Top)),
+            $row('look', '', 'bottom', static fn (int $cylinder): Place => Place::ridge($cylinder, Station::Bottom)),
+            $row('look', 'Looks', 'scoring', static fn (int $cylinder): Place => Place::look(Feature::Scoring, $cylinder)),
+            $row('look', '', 'pitting', static fn (int $cylinder): Place => Place::look(Feature::Pitting, $cylinder)),
+            $row('look', '', 'crack', static fn (int $cylinder): Place => Place::look(Feature::Crack, $cylinder)),
+        ];
+    }
+
+    /** Deviations are shown against the gauge's zero, so that the sheet says what the gauge said; else against the bore as made. */
+    private static function base(JobFile $file, SheetName $sheet, ?Setup $setup): Length
+    {
+        $step = $sheet === SheetName::Finished ? $file->chosen()?->step : $file->assessment()->step->value;
+
+        return $setup?->zero() ?? $file->sheet->bore->sizeAt($step ?? Length::zero());
+    }
+
+    /** @return array<string, CellState> By place key */
+    private static function marks(JobFile $file, SheetName $sheet): array
+    {
+        return $sheet === SheetName::Incoming
+            ? self::incomingMarks($file->assessment()->bores)
+            : self::finishedMarks($file->verified());
+    }
+
+    /**
+     * @param  list<JudgedBore>  $bores
+     * @return array<string, CellState>
+     */
+    private static function incomingMarks(array $bores): array
+    {
+        $marks = [];
+        foreach ($bores as $bore) {
+            foreach ($bore->findings as $finding) {
+                $state = match (true) {
+                    $finding->outcome === Outcome::Fail => CellState::Out,
+                    $finding->isCloseCall => CellState::Close,
+                    default => CellState::Good,
+                };
+                foreach (self::placesOf($finding) as $key) {
+                    $marks[$key] = CellState::worse($marks[$key] ?? CellState::Good, $state);
+                }
+            }
+        }
+
+        return $marks;
+    }
+
+    /** @return list<string> */
+    private static function placesOf(Finding $finding): array
+    {
+        return $finding->readings === []
+            ? ["{$finding->criterion->value}.{$finding->cylinder}", "{$finding->criterion->value}.{$finding->cylinder}.top", "{$finding->criterion->value}.{$finding->cylinder}.bottom"]
+            : array_map(static fn (Reading $reading): string => $reading->place->key(), $finding->readings);
+    }
+
+    /**
+     * @param  array<int, VerifiedBore>  $bores
+     * @return array<string, CellState>
+     */
+    private static function finishedMarks(array $bores): array
+    {
+        $marks = [];
+        foreach ($bores as $bore) {
+            foreach ($bore->outOfTarget() as $key) {
+                $marks[$key] = CellState::Out;
+            }
+        }
+
+        return $marks;
+    }
+}

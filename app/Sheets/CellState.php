@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Sheets;
+
+/** How a place stands (VER-1), with the sign that goes beside its colour. */
+enum CellState: string
+{
+    case Missing = 'missing';
+    case Good = 'good';
+    case Close = 'close';
+    case Out = 'out';
+
+    public static function worse(self $a, self $b): self
+    {
+        $order = self::cases();
+
+        return array_search($a, $order, true) >= array_search($b, $order, true) ? $a : $b;
+    }
+
+    public function sign(): string
+    {
+        return match ($this) {
+            self::Out => '▲',
+            self::Close => '◆',
+            self::Good, self::Missing => '',
+        };
+    }
+
+    public function word(): string
+    {
+        return match ($this) {
+            self::Missing => 'not read',
+            self::Good => '',
+            self::Close => 'close call',
+            self::Out => 'past its limit',
+        };
+    }
+}

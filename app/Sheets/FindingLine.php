@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Sheets;
+
+use NorthLedger\Core\Gauging\Reading;
+use NorthLedger\Core\Judgement\Finding;
+use NorthLedger\Core\Judgement\FindingWords;
+use NorthLedger\Core\Judgement\Outcome;
+
+/** A finding as one sentence with its rule and the readings it rests on. */
+final readonly class FindingLine
+{
+    /** @param  list<string>  $readings  “top, thrust” */
+    private function __construct(
+        public string $who,
+        public string $sentence,
+        public string $rule,
+        public array $readings,
+        public CellState $state,
+        public string $outcome,
+    ) {
+    }
+
+    public static function of(Finding $finding, FindingWords $words): self
+    {
+        $state = match (true) {
+            $finding->outcome === Outcome::Fail => CellState::Out,
+            $finding->outcome === Outcome::Missing => CellState::Missing,
+            $finding->isCloseCall, $finding->outcome === Outcome::Undecided, $finding->outcome === Outcome::Concession => CellState::Close,
+            default => CellState::Good,
+        };
+
+        return new self(
+            "Cylinder {$finding->cylinder}",
+            $words->sentence($finding),
+            $finding->rule,
+            array_map(static fn (Reading $reading): string => substr($reading->place->words(), (int) strpos($reading->place->words(), ',') + 2), $finding->readings),
+            $state,
+            $finding->outcome->value,
+        );
+    }
+}

@@ -1,0 +1,193 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Sheets;
+
+use App\Models\Disposition;
+use App\Models\Job;
+use App\Models\OperationTick;
+use App\Models\PlanChoice;
+use App\Models\Release;
+use App\Shop\PolicyBook;
+use App\Shop\SpecBook;
+use NorthLedger\Core\Gauging\Place;
+use NorthLedger\Core\Planning\BlockAssessment;
+use NorthLedger\Core\Planning\OptionKind;
+use NorthLedger\Core\Planning\ReboreOption;
+use NorthLedger\Core\Policy\ShopPolicy;
+use NorthLedger\Core\Quantity\Length;
+use NorthLedger\Core\Quantity\LengthDisplay;
+use NorthLedger\Core\Spec\SpecificationSheet;
+use NorthLedger\Core\Work\BoreVerification;
+use NorthLedger\Core\Work\BoreWork;
+use NorthLedger\Core\Work\RequiredConditions;
+use NorthLedger\Core\Work\VerifiedBore;
+use NorthLedger\Core\Work\WorkOrder;
+
+/** A job with everything that follows from its entries; each part is assembled when first asked for, and once. */
+final class JobFile
+{
+    private ?SheetEntries $incoming = null;
+
+    private ?SheetEntries $finished = null;
+
+    private ?BlockAssessment $assessment = null;
+
+    private PlanChoice|false|null $choice = false;
+
+    private Release|false|null $release = false;
+
+    /** @var ?array<string, OperationTick> */
+    private ?array $ticks = null;
+
+    /** @var ?array<int, VerifiedBore> */
+    private ?array $verified = null;
+
+    private function __construct(
+        public readonly Job $job,
+        public readonly SpecificationSheet $sheet,
+        public readonly ShopPolicy $policy,
+        public readonly LengthDisplay $display,
+    ) {
+    }
+
+    /** Under the policy in force; a signed job stays under the one it was signed with (VER-4). */
+    public static function open(Job $job, SpecBook $specs, PolicyBook $policies): self
+    {
+        $sheet = $specs->sheet($job->family);
+        $policy = $job->is_closed ? $policies->revision($job->policy_revision) : $policies->current();
+
+        return new self($job, $sheet, $policy, LengthDisplay::in($sheet->unit));
+    }
+
+    public function entries(SheetName $sheet): SheetEntries
+    {
+        return $sheet === SheetName::Incoming
+            ? $this->incoming ??= SheetEntries::load($this->job, $sheet)
+            : $this->finished ??= SheetEntries::load($this->job, $sheet);
+    }
+
+    public function assessment(): BlockAssessment
+    {
+        $entries = $this->entries(SheetName::Incoming);
+
+        return $this->assessment ??= BlockAssessment::of(
+            $this->sheet, $this->policy,
+            array_map(fn (int $cylinder) => $entries->inspection($cylinder, $this->sheet, $this->policy), $this->sheet->layout->cylinders()),
+            $this->job->declaredStep(),
+        );
+    }
+
+    public function choice(): ?PlanChoice
+    {
+        if ($this->choice === false) {
+            $this->choice = PlanChoice::query()->with('user')->where('job_id', $this->job->id)->latest('id')->first();
+        }
+
+        return $this->choice;
+    }
+
+    public function chosen(): ?ReboreOption
+    {
+        return $this->choice()?->chosen();
+    }
+
+    public function boreWork(): BoreWork
+    {
+        return new BoreWork($this->sheet, $this->policy, $this->newPistons());
+    }
+
+    /** The order of the chosen way; null while nothing is chosen, or the block is replaced. */
+    public function order(): ?WorkOrder
+    {
+        $chosen = $this->chosen();
+
+        return $chosen === null || $chosen->kind === OptionKind::Replace ? null : $this->boreWork()->order($chosen);
+    }
+
+    /** @return array<string, OperationTick> The newest by operation */
+    public function ticks(): array
+    {
+        if ($this->ticks === null) {
+            $this->ticks = [];
+            foreach ($this->choice() === null ? [] : OperationTick::query()->with('user')->where('job_id', $this->job->id)->where('plan_choice_id', $this->choice()->id)->orderBy('id')->get() as $tick) {
+                $this->ticks[$tick->operation] = $tick;
+            }
+        }
+
+        return $this->ticks;
+    }
+
+    /** @return list<string> Keys of the closed operations */
+    public function closedOperations(): array
+    {
+        return array_keys(array_filter($this->ticks(), static fn (OperationTick $tick): bool => $tick->state->closes()));
+    }
+
+    /** @return array<int, Disposition> The newest by cylinder, of the chosen way */
+    public function dispositions(): array
+    {
+        $newest = [];
+        foreach ($this->choice() === null ? [] : Disposition::query()->with('user')->where('plan_choice_id', $this->choice()->id)->orderBy('id')->get() as $disposition) {
+            $newest[$disposition->cylinder] = $disposition;
+        }
+
+        return $newest;
+    }
+
+    /** @return array<int, VerifiedBore> By cylinder; empty without an order */
+    public function verified(): array
+    {
+        return $this->verified ??= $this->verify();
+    }
+
+    public function release(): ?Release
+    {
+        if ($this->release === false) {
+            $this->release = Release::query()->with('user')->where('job_id', $this->job->id)->first();
+        }
+
+        return $this->release;
+    }
+
+    /** @return array<int, Length> Measured skirt sizes of the pistons that go in, by cylinder */
+    private function newPistons(): array
+    {
+        $pistons = [];
+        foreach ($this->sheet->layout->cylinders() as $cylinder) {
+            $reading = $this->entries(SheetName::Finished)->reading(Place::piston($cylinder), $this->sheet, $this->policy);
+            if ($reading !== null) {
+                $pistons[$cylinder] = $reading->corrected;
+            }
+        }
+
+        return $pistons;
+    }
+
+    /** @return array<int, VerifiedBore> */
+    private function verify(): array
+    {
+        $order = $this->order();
+        if ($order === null) {
+            return [];
+        }
+        $verification = new BoreVerification($this->sheet->bore->service, $this->sheet->bore->finished, RequiredConditions::of($this->sheet), $this->policy->finalRule);
+        $dispositions = $this->dispositions();
+        $verified = [];
+        foreach ($this->sheet->layout->cylinders() as $cylinder) {
+            $disposition = $dispositions[$cylinder] ?? null;
+            $entries = $disposition?->kind === DispositionKind::Rework
+                ? $this->entries(SheetName::Finished)->afresh($cylinder, $disposition->last_reading_id)
+                : $this->entries(SheetName::Finished);
+            $verified[$cylinder] = $verification->verify(
+                $entries->inspection($cylinder, $this->sheet, $this->policy),
+                $order->operation("hone.{$cylinder}")->target,
+                $entries->conditions($cylinder),
+                $disposition?->kind === DispositionKind::Concession,
+            );
+        }
+
+        return $verified;
+    }
+}

@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Sheets;
+
+use App\Models\LedgerEntry;
+
+/** One entry of a job's ledger, in words. */
+final readonly class JournalLine
+{
+    private function __construct(public int $number, public string $kind, public string $what, public string $who, public string $when, public string $hash)
+    {
+    }
+
+    public static function of(LedgerEntry $entry): self
+    {
+        /** @var array<string, mixed> $payload */
+        $payload = json_decode($entry->payload, true, 32, JSON_THROW_ON_ERROR);
+
+        return new self($entry->number, $entry->kind, self::words($payload), $entry->user->name, substr((string) $entry->created_at, 0, 16), substr($entry->hash, 0, 10));
+    }
+
+    /** @param  array<string, mixed>  $payload */
+    private static function words(array $payload): string
+    {
+        $told = ['sheet', 'place', 'typed', 'instrument', 'serial', 'customer', 'option_key', 'operation', 'state', 'cylinder', 'kind', 'reason', 'remark', 'statement'];
+        $parts = [];
+        foreach ($told as $key) {
+            $value = $payload[$key] ?? null;
+            if (is_string($value) && $value !== '' || is_int($value)) {
+                $parts[] = (string) $value;
+            }
+        }
+
+        return implode(' · ', $parts);
+    }
+}

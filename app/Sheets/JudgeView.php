@@ -1,0 +1,83 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Sheets;
+
+use NorthLedger\Core\Gauging\Axis;
+use NorthLedger\Core\Gauging\Place;
+use NorthLedger\Core\Judgement\CanStay;
+use NorthLedger\Core\Judgement\Finding;
+use NorthLedger\Core\Judgement\FindingWords;
+use NorthLedger\Core\Judgement\JudgedBore;
+use NorthLedger\Core\Judgement\StepSource;
+use NorthLedger\Core\Planning\VerdictWords;
+
+/** The verdict on a block's bores, each unfolding to its findings (VER-3). */
+final readonly class JudgeView
+{
+    /**
+     * @param  list<JudgedBoreView>  $bores
+     * @param  list<string>  $changes
+     * @param  list<array{who: string, places: string}>  $missing
+     */
+    private function __construct(
+        public Stamp $stamp,
+        public string $verdict,
+        public string $next,
+        public array $bores,
+        public array $changes,
+        public array $missing,
+        public string $basis,
+    ) {
+    }
+
+    public static function of(JobFile $file): self
+    {
+        $assessment = $file->assessment();
+        $words = new VerdictWords($file->display);
+        $missing = [];
+        foreach ($assessment->missing() as $cylinder => $places) {
+            $missing[] = ['who' => "Cylinder {$cylinder}", 'places' => implode('; ', array_map(self::shortPlace(...), $places))];
+        }
+
+        return new self(
+            Stamp::ofBlock($assessment, $words), $words->verdict($assessment->verdict), $words->next($assessment->next),
+            array_map(static fn (JudgedBore $bore): JudgedBoreView => self::bore($file, $bore), $assessment->bores),
+            $words->changes($assessment), $missing,
+            "{$file->sheet->name} sheet revision {$file->sheet->revision}, shop policy revision {$file->policy->revision}, ledger entry {$file->job->entries}",
+        );
+    }
+
+    private static function bore(JobFile $file, JudgedBore $bore): JudgedBoreView
+    {
+        $words = new FindingWords($file->display);
+        $form = $bore->measures->form(Axis::Thrust);
+        $facts = array_filter([
+            'largest' => $bore->measures->size() === null ? null : $file->display->sizeWithUnit($bore->measures->size()),
+            'made to' => match ($bore->step->source) {
+                StepSource::Unknown => null,
+                default => ($bore->step->value === null ? '' : $file->display->step($bore->step->value)).", {$bore->step->source->value}",
+            },
+            'wear' => $bore->wear === null ? null : $file->display->magnitudeWithUnit($bore->wear),
+            'form' => $form?->value,
+        ], static fn (?string $fact): bool => $fact !== null);
+
+        return new JudgedBoreView(
+            $bore->cylinder(),
+            match ($bore->canStay) {
+                CanStay::Yes => new Stamp('Can stay', '', 'good'),
+                CanStay::No => new Stamp('Cannot stay', '', 'out'),
+                CanStay::NotYetKnown => new Stamp('Not yet known', '', 'missing'),
+            },
+            $facts,
+            array_values(array_map(static fn (Finding $finding): FindingLine => FindingLine::of($finding, $words), $bore->findings)),
+            $bore->step->differsFromDeclared ? 'The readings show another size step than the one declared at receiving.' : '',
+        );
+    }
+
+    private static function shortPlace(Place $place): string
+    {
+        return substr($place->words(), (int) strpos($place->words(), ',') + 2);
+    }
+}

@@ -1,0 +1,92 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Sheets;
+
+use NorthLedger\Core\Judgement\CanStay;
+use NorthLedger\Core\Judgement\Finding;
+use NorthLedger\Core\Judgement\FindingWords;
+use NorthLedger\Core\Judgement\JudgedBore;
+use NorthLedger\Core\Planning\BlockAssessment;
+use NorthLedger\Core\Planning\OptionKind;
+use NorthLedger\Core\Planning\ReboreOption;
+use NorthLedger\Core\Planning\VerdictWords;
+
+/** The margin beside the bore sheet: the verdict so far, why, what it needs, what next. */
+final readonly class MeasureMargin
+{
+    private const MOST_REASONS = 4;
+
+    /**
+     * @param  list<FindingLine>  $reasons
+     * @param  int  $moreReasons  How many are not shown
+     * @param  list<array{step: string, text: string, state: CellState}>  $needs
+     */
+    private function __construct(
+        public Stamp $stamp,
+        public array $reasons,
+        public int $moreReasons,
+        public array $needs,
+        public string $next,
+        public bool $isSettled,
+    ) {
+    }
+
+    public static function of(JobFile $file): self
+    {
+        $assessment = $file->assessment();
+        $words = new VerdictWords($file->display);
+        $findings = self::telling($assessment);
+        $lines = array_map(static fn (Finding $finding): FindingLine => FindingLine::of($finding, new FindingWords($file->display)), $findings);
+
+        return new self(
+            Stamp::ofBlock($assessment, $words),
+            array_slice($lines, 0, self::MOST_REASONS),
+            max(0, count($lines) - self::MOST_REASONS),
+            $assessment->canStay === CanStay::No ? self::needs($file, $assessment) : [],
+            $words->next($assessment->next),
+            $assessment->isSettled(),
+        );
+    }
+
+    /** @return list<Finding> Failures first, then close calls */
+    private static function telling(BlockAssessment $assessment): array
+    {
+        $close = array_merge([], ...array_map(
+            static fn (JudgedBore $bore): array => array_values(array_filter($bore->findings, static fn (Finding $finding): bool => $finding->isCloseCall && $finding->margin?->isNegative() === false)),
+            $assessment->bores,
+        ));
+
+        return [...$assessment->failures(), ...$close];
+    }
+
+    /** @return list<array{step: string, text: string, state: CellState}> */
+    private static function needs(JobFile $file, BlockAssessment $assessment): array
+    {
+        $needs = [];
+        foreach ($assessment->plan->options ?? [] as $option) {
+            if ($option->kind === OptionKind::Bore) {
+                $needs[] = ['step' => $file->display->step($option->step), 'text' => self::outcome($file, $option), 'state' => $option->sleeved !== [] || ! $option->isFeasible() ? CellState::Out : ($option->offCentre !== [] ? CellState::Close : CellState::Good)];
+            }
+        }
+
+        return $needs;
+    }
+
+    private static function outcome(JobFile $file, ReboreOption $option): string
+    {
+        $parts = [];
+        if ($option->sleeved !== []) {
+            $parts[] = VerdictWords::list($option->sleeved).(count($option->sleeved) === 1 ? ' does not clean up' : ' do not clean up');
+        }
+        foreach ($option->offCentre as $cylinder => $shift) {
+            $parts[] = "{$cylinder} only centred under the ridge, shift {$file->display->magnitude($shift)}";
+        }
+        if ($option->wallTooThin !== []) {
+            $parts[] = 'wall too thin in '.VerdictWords::list($option->wallTooThin);
+        }
+
+        return $parts === [] ? 'all read so far clean up on centre' : implode('; ', $parts);
+    }
+}

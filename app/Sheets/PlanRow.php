@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Sheets;
+
+/** One way of the plan, ready to show. */
+final readonly class PlanRow
+{
+    /**
+     * @param  list<PlanMark>  $marks
+     * @param  ?int  $wallBar  Units of the bar of 66
+     */
+    public function __construct(
+        public string $key,
+        public string $name,
+        public string $clause,
+        public string $spoken,
+        public array $marks,
+        public string $wall,
+        public ?int $wallBar,
+        public int $wallMinimum,
+        public int $sizesLeft,
+        public int $sizesUsed,
+        public string $cost,
+        public string $hours,
+        public bool $isRecommended,
+        public bool $isChosen,
+        public bool $isFolded,
+        public string $forbidden,
+    ) {
+    }
+}

@@ -1,0 +1,127 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Sheets;
+
+use NorthLedger\Core\Planning\OptionKind;
+use NorthLedger\Core\Planning\ReboreOption;
+use NorthLedger\Core\Planning\ReborePlan;
+use NorthLedger\Core\Planning\VerdictWords;
+use NorthLedger\Core\Quantity\Length;
+
+/** The rebore options as one picture: sizes down, cylinders across (BORE-11). */
+final readonly class PlanView
+{
+    private const WALL_BAR = 66;
+
+    /**
+     * @param  list<int>  $cylinders
+     * @param  list<PlanRow>  $rows
+     * @param  list<string>  $doubts
+     */
+    private function __construct(
+        public Stamp $stamp,
+        public array $cylinders,
+        public array $rows,
+        public string $why,
+        public array $doubts,
+        public string $customer,
+        public string $missing,
+        public string $wallUnit,
+    ) {
+    }
+
+    public static function of(JobFile $file): self
+    {
+        $assessment = $file->assessment();
+        $words = new VerdictWords($file->display);
+        $plan = $assessment->plan;
+        $recommendation = $assessment->recommendation;
+        if ($plan === null || $recommendation === null || ! $assessment->hasReadings()) {
+            return new self(new Stamp('No plan yet', 'the size the bores were made to is not known', 'missing'), [], [], '', [], '', $words->next($assessment->next), '');
+        }
+        $chosen = $file->choice();
+        $shown = $file->chosen() ?? $recommendation->option;
+
+        return new self(
+            new Stamp($words->option($shown), $words->sleeves($shown).($chosen === null ? ', recommended' : ', chosen'), 'chosen'),
+            $file->sheet->layout->cylinders(),
+            array_map(static fn (ReboreOption $option): PlanRow => self::row($file, $plan, $option, $recommendation->option, $words), $plan->options),
+            $words->recommendation($recommendation),
+            self::doubts($file, $plan, $recommendation->option, $assessment->isSettled()),
+            $recommendation->option->sleeved === [] ? '' : 'Sleeves are a repair: the customer decides.',
+            '',
+            $file->sheet->unit->value,
+        );
+    }
+
+    private static function row(JobFile $file, ReborePlan $plan, ReboreOption $option, ReboreOption $recommended, VerdictWords $words): PlanRow
+    {
+        $marks = [];
+        foreach ($file->sheet->layout->cylinders() as $cylinder) {
+            $marks[] = self::mark($file, $option, $cylinder);
+        }
+        $wall = $option->thinnestWall;
+        $full = $file->sheet->bore->standardWall->nanometres;
+        $bar = static fn (Length $length): int => (int) round(min(1, max(0, $length->nanometres / $full)) * self::WALL_BAR);
+
+        return new PlanRow(
+            $option->key(),
+            match ($option->kind) {
+                OptionKind::Stay => 'Stay',
+                OptionKind::Bore => $file->display->step($option->step),
+                OptionKind::Replace => 'Replace',
+            },
+            match (true) {
+                $option->kind === OptionKind::Stay && $option->sleeved === [] => 'at '.$file->display->step($option->step),
+                default => $words->sleeves($option),
+            },
+            $words->option($option).', '.$words->sleeves($option),
+            $marks,
+            $wall === null ? '–' : $file->display->size($wall),
+            $wall === null ? null : $bar($wall),
+            $bar($file->sheet->bore->minimumWall),
+            $option->sizesRemaining,
+            max(0, count($plan->block->allowedSteps) - $option->sizesRemaining),
+            VerdictWords::money($option->cost->minor),
+            $option->kind === OptionKind::Replace ? '–' : number_format($option->machineMinutes / 60, 1),
+            $option === $recommended,
+            $file->choice()?->option_key === $option->key(),
+            $plan->isFolded($option),
+            $option->isFeasible() ? '' : 'Wall too thin in '.VerdictWords::cylinders($option->wallTooThin),
+        );
+    }
+
+    private static function mark(JobFile $file, ReboreOption $option, int $cylinder): PlanMark
+    {
+        return match (true) {
+            in_array($cylinder, $option->sleeved, true) => new PlanMark('sleeve', "cylinder {$cylinder}: sleeve", ''),
+            isset($option->offCentre[$cylinder]) => new PlanMark('off', "cylinder {$cylinder}: only centred under the ridge, shift {$file->display->magnitudeWithUnit($option->offCentre[$cylinder])}", $file->display->magnitude($option->offCentre[$cylinder])),
+            $option->kind === OptionKind::Stay => new PlanMark('hone', "cylinder {$cylinder}: hone only", ''),
+            $option->kind === OptionKind::Replace => new PlanMark('none', "cylinder {$cylinder}: new", ''),
+            default => new PlanMark('on', "cylinder {$cylinder}: cleans up on centre", ''),
+        };
+    }
+
+    /** @return list<string> */
+    private static function doubts(JobFile $file, ReborePlan $plan, ReboreOption $option, bool $isSettled): array
+    {
+        $doubts = $isSettled ? [] : ['Readings are missing that can still change this; the plan stands on those there are.'];
+        foreach ($option->offCentre as $cylinder => $shift) {
+            if ($shift->isLargerThan($file->sheet->bore->allowedShift)) {
+                $doubts[] = "Cylinder {$cylinder} may need a shift of {$file->display->magnitudeWithUnit($shift)}, more than the {$file->display->magnitudeWithUnit($file->sheet->bore->allowedShift)} allowed: trace the wall from the original axis before boring.";
+            }
+        }
+        if ($option->kind === OptionKind::Bore) {
+            foreach ($plan->cylinders as $cylinder) {
+                $spare = $plan->block->nominal->plus($option->step)->minus($plan->required[$cylinder->number]->least);
+                if (! $spare->isNegative() && $spare->isSmallerThan($plan->block->cleanUpStock)) {
+                    $doubts[] = "Cylinder {$cylinder->number} cleans up with {$file->display->magnitudeWithUnit($spare)} to spare.";
+                }
+            }
+        }
+
+        return $doubts;
+    }
+}

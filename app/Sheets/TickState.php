@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Sheets;
+
+enum TickState: string
+{
+    case Done = 'done';
+    case NotNeeded = 'not needed';
+    case Open = 'open again';
+
+    public function closes(): bool
+    {
+        return $this !== self::Open;
+    }
+}

@@ -1,0 +1,67 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Sheets;
+
+use NorthLedger\Core\Gauging\Conformity;
+use NorthLedger\Core\Planning\VerdictWords;
+use NorthLedger\Core\Work\VerificationState;
+use NorthLedger\Core\Work\VerifiedBore;
+use NorthLedger\Core\Work\VerifiedCharacteristic;
+
+/** The margin beside the finished sheet: each bore against what was ordered. */
+final readonly class VerifyMargin
+{
+    /** @param  list<VerifiedLine>  $lines */
+    private function __construct(public Stamp $stamp, public array $lines, public string $ownWork, public bool $hasOrder)
+    {
+    }
+
+    public static function of(JobFile $file): self
+    {
+        $verified = $file->verified();
+        if ($verified === []) {
+            return new self(new Stamp('Nothing to verify', 'there is no order yet', 'missing'), [], '', false);
+        }
+        $out = array_values(array_map(static fn (VerifiedBore $bore): int => $bore->cylinder, array_filter($verified, static fn (VerifiedBore $bore): bool => $bore->state === VerificationState::Out)));
+        $open = count(array_filter($verified, static fn (VerifiedBore $bore): bool => ! $bore->state->closesTheWork()));
+        $stamp = match (true) {
+            $out !== [] => new Stamp('Out of tolerance', VerdictWords::cylinders($out), 'out'),
+            $open === 0 => new Stamp('As ordered', 'every bore verified', 'good'),
+            default => new Stamp('Not yet verified', $open === 1 ? 'one bore is open' : "{$open} bores are open", 'missing'),
+        };
+
+        return new self($stamp, array_map(static fn (VerifiedBore $bore): VerifiedLine => self::line($file, $bore), array_values($verified)), '', true);
+    }
+
+    private static function line(JobFile $file, VerifiedBore $bore): VerifiedLine
+    {
+        $failing = array_values(array_filter($bore->characteristics, static fn (VerifiedCharacteristic $one): bool => $one->decision->conformity === Conformity::Fails));
+        $sentences = array_map(static fn (VerifiedCharacteristic $one): string => "{$one->name} out by {$file->display->magnitudeWithUnit($one->decision->margin)}", $failing);
+        if ($bore->state === VerificationState::Missing) {
+            $sentences[] = count($bore->missing) === 1 ? 'one place is not read' : count($bore->missing).' places are not read';
+        }
+        if ($bore->lackingConditions !== []) {
+            $sentences[] = 'not under the ordered conditions: '.implode(', ', $bore->lackingConditions);
+        }
+        $disposition = $file->dispositions()[$bore->cylinder] ?? null;
+        if ($disposition !== null) {
+            $sentences[] = "{$disposition->kind->value}: {$disposition->reason} ({$disposition->user->name})";
+        }
+
+        return new VerifiedLine(
+            $bore->cylinder,
+            $bore->size === null ? 'deglazed only' : $file->display->size($bore->size->least).' to '.$file->display->size($bore->size->most),
+            $bore->state->value,
+            match ($bore->state) {
+                VerificationState::Conforms => CellState::Good,
+                VerificationState::Out => CellState::Out,
+                VerificationState::Missing => CellState::Missing,
+                default => CellState::Close,
+            },
+            $sentences === [] ? '' : ucfirst(implode('; ', $sentences)).'.',
+            $bore->state === VerificationState::Out,
+        );
+    }
+}

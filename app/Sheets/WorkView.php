@@ -1,0 +1,110 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Sheets;
+
+use App\Models\OperationTick;
+use NorthLedger\Core\Planning\VerdictWords;
+use NorthLedger\Core\Quantity\Length;
+use NorthLedger\Core\Work\Caution;
+use NorthLedger\Core\Work\Operation;
+use NorthLedger\Core\Work\WorkOrder;
+
+/** The work order, ready to show and to print. */
+final readonly class WorkView
+{
+    /**
+     * @param  list<WorkLine>  $lines
+     * @param  list<string>  $cautions  Each once
+     */
+    private function __construct(
+        public Stamp $stamp,
+        public array $lines,
+        public array $cautions,
+        public int $done,
+        public string $pistons,
+        public string $school,
+    ) {
+    }
+
+    public static function of(JobFile $file): self
+    {
+        $order = $file->order();
+        $chosen = $file->chosen();
+        $words = new VerdictWords($file->display);
+        if ($order === null || $chosen === null) {
+            return new self(
+                $chosen === null ? new Stamp('No order yet', 'choose a size first', 'missing') : new Stamp('Replace the block', 'nothing is machined here', 'chosen'),
+                [], [], 0, '', '',
+            );
+        }
+        $closed = $file->closedOperations();
+        $ticks = $file->ticks();
+        $lines = array_values(array_map(static fn (Operation $operation): WorkLine => self::line($file, $order, $operation, $ticks[$operation->key()] ?? null, $closed), $order->operations));
+        $done = count(array_intersect(array_keys($order->operations), $closed));
+
+        return new self(
+            new Stamp($words->option($chosen), $words->sleeves($chosen)." · {$done} of ".count($lines).' done', 'chosen'),
+            $lines, self::cautions($order), $done, self::pistons($file), $file->policy->orderOfWork->value,
+        );
+    }
+
+    /** @param  list<string>  $closed */
+    private static function line(JobFile $file, WorkOrder $order, Operation $operation, ?OperationTick $tick, array $closed): WorkLine
+    {
+        $target = $operation->target;
+        $waiting = $order->stillWaitingFor($operation->key(), $closed);
+        $isDone = $tick?->state->closes() ?? false;
+
+        return new WorkLine(
+            $operation->key(),
+            str_replace([' ', '.'], '-', $operation->key()),
+            $operation->kind->title(),
+            $operation->cylinder,
+            $target === null ? '' : $file->display->size($target->aim),
+            $target === null ? '' : $file->display->size($target->least).' to '.$file->display->size($target->most),
+            $operation->instruction,
+            $operation->tool,
+            $operation->check,
+            $isDone,
+            $tick === null ? '' : self::said($file, $tick),
+            $isDone ? '' : implode(', ', array_map(static fn (string $key): string => self::name($order->operation($key)), $waiting)),
+            $tick?->actual_nm !== null && $isDone ? $file->display->size(Length::ofNanometres($tick->actual_nm)) : '',
+            $tick?->actual_nm !== null && $isDone && $target !== null && ! $target->holds(Length::ofNanometres($tick->actual_nm)),
+        );
+    }
+
+    private static function said(JobFile $file, OperationTick $tick): string
+    {
+        $remark = $tick->remark === null ? '' : ": {$tick->remark}";
+
+        return "{$tick->state->value}{$remark} · {$tick->user->name}, {$tick->created_at->format('j M H:i')}";
+    }
+
+    private static function name(Operation $operation): string
+    {
+        return lcfirst($operation->kind->title()).($operation->cylinder === null ? '' : ' '.$operation->cylinder);
+    }
+
+    /** @return list<string> */
+    private static function cautions(WorkOrder $order): array
+    {
+        $cautions = array_merge([], ...array_values(array_map(static fn (Operation $operation): array => $operation->cautions, $order->operations)));
+
+        return array_values(array_unique(array_map(static fn (Caution $caution): string => $caution->value, $cautions)));
+    }
+
+    private static function pistons(JobFile $file): string
+    {
+        $work = $file->boreWork();
+        $chosen = $file->chosen();
+        $measured = $chosen === null ? [] : array_filter($file->sheet->layout->cylinders(), static fn (int $cylinder): bool => $work->finished($cylinder, $chosen)->pistonIsMeasured);
+
+        return match (count($measured)) {
+            count($file->sheet->layout->cylinders()) => 'Targets follow each measured piston.',
+            0 => 'Targets follow the sheet’s new piston. Key the piston skirts into the finished sheet, and each bore gets its own.',
+            default => 'Pistons measured for '.VerdictWords::cylinders(array_values($measured)).'; the rest follow the sheet’s new piston.',
+        };
+    }
+}

@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Shop;
+
+use App\Models\PolicyRevision;
+use NorthLedger\Core\Document\InvalidDocument;
+use NorthLedger\Core\Policy\ShopPolicy;
+
+/** The shop's policy by revision; revision 0 ships with the application, the newest is in force. */
+final class PolicyBook
+{
+    /** @var array<int, ShopPolicy> */
+    private array $read = [];
+
+    public function __construct(private readonly string $defaultsPath)
+    {
+    }
+
+    public function current(): ShopPolicy
+    {
+        return $this->revision($this->newestNumber());
+    }
+
+    public function newestNumber(): int
+    {
+        return (int) PolicyRevision::query()->max('number');
+    }
+
+    public function revision(int $number): ShopPolicy
+    {
+        return $this->read[$number] ??= ShopPolicy::fromArray($this->document($number));
+    }
+
+    /** @return array<string, mixed> */
+    public function document(int $number): array
+    {
+        if ($number > 0) {
+            return ['revision' => $number] + PolicyRevision::query()->findOrFail($number)->policy;
+        }
+        /** @var array<string, mixed> $defaults */
+        $defaults = json_decode((string) file_get_contents($this->defaultsPath), true, 16, JSON_THROW_ON_ERROR);
+
+        return $defaults;
+    }
+
+    /**
+     * @param  array<string, mixed>  $document
+     *
+     * @throws InvalidDocument If it is no policy; nothing is stored then
+     */
+    public function add(array $document, int $userId): ShopPolicy
+    {
+        $number = $this->newestNumber() + 1;
+        $policy = ShopPolicy::fromArray(['revision' => $number] + $document);
+        PolicyRevision::query()->create(['number' => $number, 'policy' => $document, 'user_id' => $userId, 'created_at' => now()]);
+
+        return $policy;
+    }
+}

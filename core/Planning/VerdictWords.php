@@ -1,0 +1,173 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthLedger\Core\Planning;
+
+use NorthLedger\Core\Judgement\CanStay;
+use NorthLedger\Core\Judgement\FindingWords;
+use NorthLedger\Core\Policy\Preference;
+use NorthLedger\Core\Quantity\Length;
+use NorthLedger\Core\Quantity\LengthDisplay;
+
+/** Says a block's assessment in the trade's words; it computes nothing. */
+final readonly class VerdictWords
+{
+    public function __construct(private LengthDisplay $display)
+    {
+    }
+
+    /** The stamp: “Cannot stay at standard”. */
+    public function headline(BlockAssessment $assessment): string
+    {
+        $size = $assessment->step->value === null ? 'its size' : $this->display->step($assessment->step->value);
+
+        return match (true) {
+            ! $assessment->hasReadings() => 'Not yet read',
+            $assessment->step->boresDiffer => 'Bores of different sizes',
+            $assessment->canStay === CanStay::No => 'Cannot stay at '.$size,
+            $assessment->canStay === CanStay::Yes => 'Can stay at '.$size,
+            default => 'Not yet known',
+        };
+    }
+
+    /** The short clause below the stamp. */
+    public function clause(BlockAssessment $assessment): string
+    {
+        $failing = array_values(array_unique(array_column($assessment->failures(), 'cylinder')));
+        sort($failing);
+
+        return match (true) {
+            ! $assessment->hasReadings() => 'begin with the worst place',
+            $assessment->step->boresDiffer => 'declare the size step, with its evidence',
+            $assessment->canStay === CanStay::No && count($failing) === 1 => "cylinder {$failing[0]} is past a limit",
+            $assessment->canStay === CanStay::No => 'cylinders '.self::list($failing).' are past a limit',
+            $assessment->canStay === CanStay::Yes => 'hone and re-ring',
+            default => $this->missingClause($assessment),
+        };
+    }
+
+    public function verdict(PartVerdict $verdict): string
+    {
+        return match ($verdict) {
+            PartVerdict::Serviceable => 'Serviceable: hone and re-ring, nothing is cut.',
+            PartVerdict::Recondition => 'Recondition: normal machining makes it good.',
+            PartVerdict::Repair => 'Repair: sleeves are needed, and the customer decides.',
+            PartVerdict::Scrap => 'Scrap: no size and no sleeve makes this block good; replace it.',
+            PartVerdict::NotYetKnown => 'Not yet known: readings are missing that can change it.',
+        };
+    }
+
+    public function next(NextReading $next): string
+    {
+        $spared = $next->spared === [] ? '' : ' What is not read of '.self::cylinders($next->spared).' cannot change it.';
+        $place = $next->place?->words() ?? '';
+
+        return match ($next->reason) {
+            NextReason::WorstPlaceFirst => "{$place}: worst place first.",
+            NextReason::ShowsTheStep => $next->place === null
+                ? 'Declare the size step with its evidence: the readings do not show it.'
+                : "{$place}: the least worn place shows which size the bore was made to.",
+            NextReason::CouldCondemn => "{$place} can still show that it cannot stay.{$spared}",
+            NextReason::CompletesStaying => "{$place} is still needed before it may stay.{$spared}",
+            NextReason::CouldChangeSize => "{$place} can still change the size.{$spared}",
+            NextReason::NothingCanChange => 'No further reading can change the verdict or the size.',
+        };
+    }
+
+    /** @return list<string> What would change a “cannot stay”, one sentence a failure (VER-3) */
+    public function changes(BlockAssessment $assessment): array
+    {
+        $failures = $assessment->failures();
+        $words = new FindingWords($this->display);
+        $sentences = array_map($words->change(...), $failures);
+
+        return count($sentences) > 1 ? [...$sentences, 'All of these together; any one alone is enough to keep it from staying.'] : $sentences;
+    }
+
+    /** @param  list<int>  $numbers */
+    public static function cylinders(array $numbers): string
+    {
+        return (count($numbers) === 1 ? 'cylinder ' : 'cylinders ').self::list($numbers);
+    }
+
+    /** @param  list<int>  $numbers */
+    public static function list(array $numbers): string
+    {
+        $last = array_pop($numbers);
+
+        return $numbers === [] ? (string) $last : implode(', ', $numbers).' and '.$last;
+    }
+
+    private function missingClause(BlockAssessment $assessment): string
+    {
+        $count = count(array_merge([], ...array_values($assessment->missing())));
+
+        return $count === 1 ? 'one place is missing' : "{$count} places are missing";
+    }
+
+    /** What an option is called: “Stay at standard”, “Bore to +.030”, “Replace the block”. */
+    public function option(ReboreOption $option): string
+    {
+        return match ($option->kind) {
+            OptionKind::Stay => 'Stay at '.$this->display->step($option->step),
+            OptionKind::Bore => 'Bore to '.$this->display->step($option->step),
+            OptionKind::Replace => 'Replace the block',
+        };
+    }
+
+    public function sleeves(ReboreOption $option): string
+    {
+        return match (true) {
+            $option->kind === OptionKind::Replace => 'standard block',
+            $option->sleeved === [] && $option->kind === OptionKind::Stay => 'hone and re-ring',
+            $option->sleeved === [] => 'no sleeves',
+            default => 'sleeve '.self::list($option->sleeved),
+        };
+    }
+
+    /** Why the recommended option wins, and what it costs against the runner-up (BORE-11). */
+    public function recommendation(Recommendation $recommendation): string
+    {
+        $wins = match ($recommendation->preference) {
+            Preference::Life => 'It cuts the least metal from the block',
+            Preference::Cost => 'It is the cheapest way',
+            Preference::Balanced => $recommendation->option->sizesRemaining > 0
+                ? 'It is the cheapest way that leaves a size for the next rebuild'
+                : 'No way leaves a size for the next rebuild; this is the cheapest',
+        };
+        $runnerUp = $recommendation->runnerUp;
+        if ($runnerUp === null) {
+            return $wins.'; nothing else is possible.';
+        }
+        $difference = $recommendation->option->cost->minus($runnerUp->cost)->minor;
+        $against = match (true) {
+            $difference > 0 => 'costs '.self::money($difference).' more',
+            $difference < 0 => 'costs '.self::money(-$difference).' less',
+            default => 'costs the same',
+        };
+
+        return "{$wins}. Against “".$this->option($runnerUp).", {$this->sleeves($runnerUp)}” it {$against}{$this->metalAgainst($recommendation->option, $runnerUp)}.";
+    }
+
+    public static function money(int $minor): string
+    {
+        return number_format(intdiv($minor, 100), 0, '.', ' ').($minor % 100 === 0 ? '' : sprintf('.%02d', $minor % 100));
+    }
+
+    private function metalAgainst(ReboreOption $option, ReboreOption $runnerUp): string
+    {
+        $saved = $runnerUp->metalCut->minus($option->metalCut);
+
+        return match (true) {
+            $runnerUp->kind === OptionKind::Replace, $option->kind === OptionKind::Replace, $saved->isZero() => '',
+            $saved->isPositive() => ' and keeps '.$this->display->magnitudeWithUnit($saved).' of metal',
+            default => ' and cuts '.$this->display->magnitudeWithUnit($saved).' more metal',
+        };
+    }
+
+    public function shift(Length $shift): string
+    {
+        return $this->display->magnitude($shift);
+    }
+}
