@@ -11,14 +11,15 @@ final readonly class SheetCell
      * @param  ?string  $place  Place key; null where nothing is keyed here
      * @param  string  $main  What is read large
      * @param  string  $small  What follows from it
-     * @param  string  $spoken  The whole cell in words
+     * @param  string  $words  What the place is called
+     * @param  string  $prompt  What may be keyed there
      */
     public function __construct(
         public ?string $place,
         public string $main,
         public string $small,
         public CellState $state,
-        public string $spoken,
+        public string $words = '',
         public string $prompt = '',
     ) {
     }

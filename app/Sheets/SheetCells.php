@@ -34,7 +34,7 @@ final readonly class SheetCells
             $isBore ? $display->deviation($reading->corrected->minus($this->base)) : $size,
             $isBore ? $size.$repeats : ltrim($repeats),
             $state,
-            trim("{$place->words()} {$size} {$state->word()}"),
+            $place->words(),
         );
     }
 
@@ -47,22 +47,22 @@ final readonly class SheetCells
         $words = LookCodes::shown($place->feature, $stored);
         $state = $this->marks[$place->key()] ?? CellState::Good;
 
-        return new SheetCell($place->key(), '', $words, $state, trim("{$place->words()} {$words} {$state->word()}"), LookCodes::legend($place->feature));
+        return new SheetCell($place->key(), '', $words, $state, $place->words(), LookCodes::legend($place->feature));
     }
 
     public function spread(?Spread $spread, Length $limit): SheetCell
     {
         if ($spread === null) {
-            return new SheetCell(null, '', '–', CellState::Missing, 'not known');
+            return new SheetCell(null, '', '–', CellState::Missing);
         }
         $isOut = $spread->value()->isLargerThan($limit);
         $shown = $this->file->display->magnitude($spread->value());
 
-        return new SheetCell(null, $shown, '', $isOut ? CellState::Out : CellState::Good, $shown.($isOut ? ' past its limit' : ''));
+        return new SheetCell(null, $shown, '', $isOut ? CellState::Out : CellState::Good);
     }
 
     private function missing(Place $place, string $prompt): SheetCell
     {
-        return new SheetCell($place->key(), '', '·', CellState::Missing, $place->words().', not read', $prompt);
+        return new SheetCell($place->key(), '', '·', CellState::Missing, $place->words(), $prompt);
     }
 }

@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console\Commands;
+
+use App\Models\Job;
+use App\Sheets\JobFiles;
+use App\Sheets\JobSummary;
+use Illuminate\Console\Command;
+
+final class RecomputeVerdicts extends Command
+{
+    protected $signature = 'ledger:recompute {--store : write what is recomputed}';
+
+    protected $description = 'Recompute every stored verdict and name those that differ';
+
+    public function handle(JobFiles $files): int
+    {
+        $agree = 0;
+        $differing = [];
+        foreach (Job::query()->with('customer')->lazyById(200) as $job) {
+            $job->fill(JobSummary::of($files->open($job))->columns());
+            if (! $job->isDirty()) {
+                $agree++;
+
+                continue;
+            }
+            $differing[] = $job->tag().': '.implode(', ', array_keys($job->getDirty()));
+            if ($this->option('store')) {
+                $job->save();
+            }
+        }
+        foreach ($differing as $line) {
+            $this->warn($line);
+        }
+        $this->info("{$agree} stored verdicts agree with the recomputed ones, ".count($differing).' differ.');
+
+        return $differing === [] || $this->option('store') ? self::SUCCESS : self::FAILURE;
+    }
+}

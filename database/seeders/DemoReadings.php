@@ -1,0 +1,90 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Database\Seeders;
+
+use App\Actions\ReadingEntry;
+use App\Actions\RecordReading;
+use App\Actions\SetupEntry;
+use App\Actions\StateSetup;
+use App\Models\Job;
+use App\Models\User;
+use App\Sheets\JobFiles;
+use App\Sheets\SheetName;
+use Illuminate\Support\Str;
+use NorthLedger\Core\Gauging\Axis;
+use NorthLedger\Core\Gauging\Conditions;
+use NorthLedger\Core\Gauging\Feature;
+use NorthLedger\Core\Gauging\InstrumentKind;
+use NorthLedger\Core\Gauging\Place;
+use NorthLedger\Core\Gauging\Station;
+use NorthLedger\Core\Quantity\Length;
+use NorthLedger\Core\Quantity\LengthDisplay;
+
+/** Keys readings into a job's sheets the way an inspector does. */
+final readonly class DemoReadings
+{
+    private const PLACES = [
+        [Station::Top, Axis::Thrust], [Station::Top, Axis::Inline], [Station::Middle, Axis::Thrust],
+        [Station::Middle, Axis::Inline], [Station::Bottom, Axis::Thrust], [Station::Bottom, Axis::Inline],
+    ];
+
+    public function __construct(private RecordReading $record, private StateSetup $state, private JobFiles $files) {}
+
+    /**
+     * @param  array<int, list<float|int|null>>  $deviations  By cylinder, from the standard bore, in the gauge's unit
+     * @param  ?float  $pistonUnder  How far the used pistons are below the standard bore, in thou; null: not read
+     */
+    public function incoming(Job $job, User $by, array $deviations, bool $looks = true, ?float $pistonUnder = null): void
+    {
+        $file = $this->files->open($job);
+        $this->setup($job, $by, SheetName::Incoming, $file->sheet->bore->nominal, new Conditions(capsTorqued: true, clean: true, partCelsius: 19.0, masterCelsius: 20.0));
+        foreach ($deviations as $cylinder => $values) {
+            foreach (self::PLACES as $index => [$station, $axis]) {
+                if (($values[$index] ?? null) !== null) {
+                    $this->key($job, $by, SheetName::Incoming, Place::bore($cylinder, $station, $axis), (string) $values[$index]);
+                }
+            }
+            if ($looks) {
+                $this->looks($job, $by, $cylinder);
+            }
+            if ($pistonUnder !== null) {
+                $piston = $file->sheet->bore->nominal->minus(Length::ofNanometres((int) round($pistonUnder * 25_400)));
+                $this->key($job, $by, SheetName::Incoming, Place::piston($cylinder), LengthDisplay::in($file->sheet->unit)->size($piston));
+            }
+        }
+    }
+
+    /** Reads every finished bore a little over its ordered size; one cylinder can be out. */
+    public function finished(Job $job, User $by, float $overThou, ?int $outCylinder = null, float $outBy = 0): void
+    {
+        $file = $this->files->open($job);
+        $size = $file->chosen()?->step ?? Length::zero();
+        $this->setup($job, $by, SheetName::Finished, $file->sheet->bore->sizeAt($size), new Conditions(true, $file->sheet->bore->torquePlate->isOrdered(), true, true, 20.0, 20.0));
+        foreach ($file->sheet->layout->cylinders() as $cylinder) {
+            foreach (self::PLACES as $index => [$station, $axis]) {
+                $value = $overThou + ($index % 2) * 0.1 + ($cylinder === $outCylinder && $index < 2 ? $outBy : 0);
+                $this->key($job, $by, SheetName::Finished, Place::bore($cylinder, $station, $axis), sprintf('%.1f', $value));
+            }
+        }
+    }
+
+    private function looks(Job $job, User $by, int $cylinder): void
+    {
+        foreach ([Place::ridge($cylinder, Station::Top), Place::ridge($cylinder, Station::Bottom), Place::look(Feature::Scoring, $cylinder), Place::look(Feature::Pitting, $cylinder), Place::look(Feature::Crack, $cylinder)] as $index => $place) {
+            $this->key($job, $by, SheetName::Incoming, $place, $index === 0 ? '1' : '0');
+        }
+    }
+
+    private function setup(Job $job, User $by, SheetName $sheet, Length $zero, Conditions $conditions): void
+    {
+        $display = LengthDisplay::in($this->files->open($job)->sheet->unit);
+        $this->state->handle($job, $by, new SetupEntry((string) Str::ulid(), $sheet, Feature::Bore, InstrumentKind::BoreGaugeTenth, null, $display->size($zero), $conditions));
+    }
+
+    private function key(Job $job, User $by, SheetName $sheet, Place $place, string $text): void
+    {
+        $this->record->handle($job, $by, new ReadingEntry((string) Str::ulid(), $sheet, $place, $text, null, false, false, null));
+    }
+}

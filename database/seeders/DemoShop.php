@@ -1,0 +1,127 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Database\Seeders;
+
+use App\Actions\ChoosePlan;
+use App\Actions\ReceiveJob;
+use App\Actions\SignRelease;
+use App\Actions\TickOperation;
+use App\Models\Job;
+use App\Models\User;
+use App\People\Role;
+use App\Sheets\JobFiles;
+use App\Sheets\TickState;
+use App\Shop\SpecBook;
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Str;
+use NorthLedger\Core\Quantity\LengthDisplay;
+
+/** The demo shop: made-up people, customers and engines, written through the same actions as everything else. */
+final readonly class DemoShop
+{
+    public const PASSWORD = 'demo-shop';
+
+    /** Thrust and in line at top, middle, bottom, over the bore as made: a bore that is only run in. */
+    private const SOUND = [1.2, 0.7, 0.8, 0.5, 0.4, 0.3];
+
+    public function __construct(
+        private ReceiveJob $receive,
+        private ChoosePlan $choose,
+        private TickOperation $tick,
+        private SignRelease $sign,
+        private DemoReadings $readings,
+        private JobFiles $files,
+        private SpecBook $specs,
+    ) {}
+
+    /**
+     * @param  list<Role>  $roles
+     * @return array<string, User> By role
+     */
+    public function people(array $roles): array
+    {
+        $people = [];
+        foreach ($roles as $role) {
+            $people[$role->value] = User::query()->create([
+                'login' => $role === Role::FrontCounter ? 'counter' : $role->value,
+                'name' => ucfirst($role->value), 'role' => $role, 'password' => self::PASSWORD,
+            ]);
+        }
+
+        return $people;
+    }
+
+    /** @param  array<string, User>  $people  By role */
+    public function jobs(array $people): void
+    {
+        $inspector = $people[Role::Inspector->value];
+        $machinist = $people[Role::Machinist->value];
+
+        $released = $this->receive($inspector, 'brae-v8-311', 'BV-20417', 'Hill-climb club', 'number 7 car', -6, '0', 'paperwork of the last build');
+        $this->readings->incoming($released, $inspector, [1 => [9.1, 4.2, 5.4, 3.0, 1.1, 0.8], 2 => [8.7, 4.4, 5.0, 2.9, 1.0, 0.7], 3 => [6.2, 3.9, 4.4, 2.4, 0.9, 0.7], 4 => [7.0, 3.8, 4.3, 2.6, 1.0, 0.8], 5 => [5.9, 3.1, 4.0, 2.2, 0.9, 0.6], 6 => [6.6, 3.5, 4.2, 2.5, 1.0, 0.8], 7 => [9.8, 4.9, 5.8, 3.2, 1.2, 0.9], 8 => [8.2, 4.0, 4.9, 2.8, 1.0, 0.8]], looks: false);
+        $this->choose($released, $inspector, 'bore 508000');
+        $this->work($released, $machinist, 99);
+        $this->readings->finished($released, $inspector, 0.1);
+        $this->sign->handle($released, $inspector, $this->ulid());
+
+        $condemned = $this->receive($inspector, 'tarn-4-198', 'T4-11862', 'Sawmill', 'head saw engine', 3, '0', 'stamped STD on the crown of piston 1');
+        $this->readings->incoming($condemned, $inspector, [1 => [6.3, 3.9, 4.2, 2.6, 1.0, 0.8], 2 => [7.1, 4.4, 4.6, 2.8, 1.1, 0.8], 3 => [21.6, 13.2, 12.8, 7.9, 2.2, 1.4], 4 => [6.7, 4.1, 4.3, 2.5, 1.0, 0.7]]);
+
+        $sleeved = $this->receive($inspector, 'fell-6-d', 'F6-0093', 'Narrow-gauge railway', 'railcar engine', 8, null, null);
+        $this->readings->incoming($sleeved, $inspector, [1 => [13, 7, 8, 5, 3, 2], 2 => [62, 45, 44, 30, 5, 3], 3 => [12, 7, 8, 5, 2, 2], 4 => [14, 8, 9, 5, 3, 2], 5 => [66, 47, 46, 31, 6, 4], 6 => [15, 8, 9, 6, 3, 2]]);
+
+        $measured = $this->receive($inspector, 'tarn-4-198', 'T4-20551', 'Cable ferry', 'winch engine', 5, '0', 'stamped STD on the crown of piston 3');
+        $this->readings->incoming($measured, $inspector, [1 => [3.1, 1.9, 2.2, 1.5, 1.0, 0.8], 2 => [3.4, 2.0, 2.3, 1.6, 1.1, 0.9], 3 => [9.6, 5.2, null, null, 2.2, null]], looks: false);
+
+        $honed = $this->receive($inspector, 'tarn-4-198', 'T4-31007', 'Orchard co-operative', 'sprayer engine', 12, null, null);
+        $this->readings->incoming($honed, $inspector, array_fill(1, 4, self::SOUND), pistonUnder: 1.9);
+
+        $working = $this->receive($inspector, 'brae-v8-311', 'BV-20988', 'Ski-lift company', 'stand-by drive', 9, '0', 'measured at the last overhaul');
+        $this->readings->incoming($working, $inspector, [1 => [7.1, 3.4, 4.6, 2.6, 0.9, 0.7], 2 => [6.8, 3.3, 4.4, 2.5, 0.8, 0.7], 3 => [11.4, 6.0, 6.9, 4.1, 1.6, 1.0], 4 => [6.1, 3.2, 4.0, 2.3, 0.8, 0.6], 5 => [6.4, 3.3, 4.1, 2.4, 0.9, 0.7], 6 => [7.7, 3.9, 4.8, 2.8, 1.0, 0.8], 7 => [6.9, 3.5, 4.5, 2.6, 0.9, 0.7], 8 => [7.3, 3.6, 4.7, 2.7, 1.0, 0.8]], looks: false);
+        $this->choose($working, $inspector, 'bore 508000');
+        $this->work($working, $machinist, 6);
+
+        $failing = $this->receive($inspector, 'tarn-4-198', 'T4-08840', 'Brickworks', 'clay mixer engine', -1, '0', 'paperwork');
+        $this->readings->incoming($failing, $inspector, [1 => [8.3, 4.9, 5.2, 3.1, 1.2, 0.9], 2 => [7.9, 4.6, 5.0, 3.0, 1.1, 0.9], 3 => [8.8, 5.1, 5.5, 3.3, 1.3, 1.0], 4 => [8.1, 4.7, 5.1, 3.1, 1.2, 0.9]], looks: false);
+        $this->choose($failing, $inspector, 'bore 508000');
+        $this->work($failing, $machinist, 99);
+        $this->readings->finished($failing, $inspector, 0.2, outCylinder: 2, outBy: 0.9);
+
+        $this->receive($inspector, 'fell-6-d', 'F6-0121', 'Plough depot', 'steam plough tender', 20, null, null);
+    }
+
+    private function receive(User $by, string $family, string $serial, string $customer, string $what, int $days, ?string $step, ?string $evidence): Job
+    {
+        $sheet = $this->specs->sheet($family);
+
+        return $this->receive->handle($by, $this->ulid(), [
+            'family' => $family, 'family_revision' => $sheet->revision, 'serial' => $serial, 'customer' => $customer, 'description' => $what,
+            'wishes' => null, 'due_on' => Carbon::today()->addDays($days)->format('Y-m-d'),
+            'declared_step_nm' => $step === null ? null : (int) $step, 'declared_evidence' => $evidence,
+        ]);
+    }
+
+    private function choose(Job $job, User $by, string $option): void
+    {
+        $recommended = $this->files->open($job)->assessment()->recommendation?->option->key();
+        $this->choose->handle($job, $by, $this->ulid(), $option, $recommended === $option ? null : 'The customer wants new pistons all round.');
+    }
+
+    /** Works the order from its beginning, every size on its target. */
+    private function work(Job $job, User $by, int $operations): void
+    {
+        $file = $this->files->open($job);
+        foreach (array_slice($file->order()->operations ?? [], 0, $operations) as $operation) {
+            $actual = $operation->target === null ? '' : LengthDisplay::in($file->sheet->unit)->size($operation->target->aim);
+            $state = $operation->key() === 'deck' ? TickState::NotNeeded : TickState::Done;
+            $this->tick->handle($job, $by, $this->ulid(), $operation->key(), $state, $actual, null);
+        }
+    }
+
+    private function ulid(): string
+    {
+        return (string) Str::ulid();
+    }
+}

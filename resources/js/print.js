@@ -1,0 +1,3 @@
+export function startPrinting(page) {
+    page.querySelector('[data-print]')?.addEventListener('click', () => window.print());
+}

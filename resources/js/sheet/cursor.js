@@ -1,0 +1,52 @@
+/** Which place of the sheet is the current one; moves over the table as it stands in the page. */
+export function createCursor(root) {
+    let place = null;
+
+    const cell = (key) => root.querySelector(`td[data-place="${CSS.escape(key)}"]`);
+
+    function mark() {
+        root.querySelectorAll('td.now').forEach((one) => one.classList.remove('now'));
+        const current = place && cell(place);
+        current?.classList.add('now');
+        const station = place?.startsWith('bore.') ? place.split('.')[2] : null;
+        if (station && station !== 'land') {
+            root.dataset.station = station;
+        }
+    }
+
+    function move(rows, columns) {
+        const current = place && cell(place);
+        if (!current) {
+            return;
+        }
+        const lines = [...root.querySelectorAll('table.bores tbody tr')].filter((row) => row.querySelector('[data-place]'));
+        const line = lines.indexOf(current.parentElement) + rows;
+        const next = lines[line]?.cells[current.cellIndex + columns];
+        if (next?.dataset.place) {
+            set(next.dataset.place);
+            next.scrollIntoView({ block: 'nearest', inline: 'nearest' });
+        }
+    }
+
+    function set(key) {
+        place = key;
+        mark();
+    }
+
+    return {
+        set,
+        move,
+        mark,
+        cell,
+        get place() {
+            return place;
+        },
+        /** What the place is called, and what may be keyed there. */
+        get words() {
+            return (place && cell(place)?.dataset.words) || '';
+        },
+        get prompt() {
+            return (place && cell(place)?.dataset.prompt) || '';
+        },
+    };
+}

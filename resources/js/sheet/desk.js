@@ -1,0 +1,299 @@
+import { goToFind } from '../find.js';
+import { createCursor } from './cursor.js';
+import { openOutbox } from './outbox.js';
+import { changesSince, post } from './post.js';
+import { createQuestions } from './questions.js';
+import { createSender } from './sender.js';
+import { createSetupDialog } from './setup-dialog.js';
+import { ulid } from './ulid.js';
+
+const LOOK_AGAIN = 2000;
+const MOVES = { ArrowUp: [-1, 0], ArrowDown: [1, 0], ArrowLeft: [0, -1], ArrowRight: [0, 1] };
+
+/** Works one sheet: the entry line, the outbox behind it, and the parts that the server renders anew. */
+export async function startSheet(root) {
+    const { url } = root.dataset;
+    let head = Number(root.dataset.head);
+    let walk = JSON.parse(root.dataset.walk);
+
+    const cursor = createCursor(root);
+    cursor.set(walk[0]?.place ?? root.querySelector('[data-place]')?.dataset.place ?? null);
+
+    const fragment = (name) => document.querySelector(`[data-fragment="${name}"]`);
+
+    function show(answer) {
+        if (answer.head < head) {
+            return;
+        }
+        head = answer.head;
+        walk = answer.walk;
+        for (const [name, html] of Object.entries(answer.fragments)) {
+            fragment(name).innerHTML = html;
+        }
+        cursor.mark();
+    }
+
+    watchOthers();
+    if (root.dataset.mayWrite === 'yes') {
+        await startEntry();
+    }
+
+    async function watchOthers() {
+        for (;;) {
+            await new Promise((done) => setTimeout(done, LOOK_AGAIN));
+            if (document.visibilityState === 'visible') {
+                const answer = await changesSince(url, head).catch(() => null);
+                if (answer) {
+                    show(answer);
+                    root.dispatchEvent(new CustomEvent('shown'));
+                }
+            }
+        }
+    }
+
+    async function startEntry() {
+        const entry = root.querySelector('[data-entry]');
+        const where = root.querySelector('[data-where]');
+        const hint = root.querySelector('[data-hint]');
+        const repeatHint = root.querySelector('[data-repeat]');
+        const said = root.querySelector('[data-said]');
+        const state = document.querySelector('[data-outbox-state]');
+        const store = await openOutbox(root.dataset.outbox);
+        const waits = new Map();
+        let lastPlace = null;
+        let isRepeat = false;
+        let draft = '';
+
+        const questions = createQuestions(root.querySelector('[data-question]'), decide);
+        const setupDialog = createSetupDialog(document.querySelector('[data-setup-dialog]'), (body) => keep(`${url}/setups`, body));
+        const keysDialog = document.querySelector('[data-keys-dialog]');
+        const sender = createSender({
+            store,
+            post,
+            pause: (time) => new Promise((done) => setTimeout(done, time)),
+            on: { answer: settled, asked, state: showState },
+        });
+        const nudge = () => (navigator.locks ? navigator.locks.request(`outbox ${root.dataset.outbox}`, sender.nudge) : sender.nudge());
+
+        function render() {
+            const question = questions.current;
+            const words = question?.body.place ? root.querySelector(`td[data-place="${CSS.escape(question.body.place)}"]`)?.dataset.words : cursor.words;
+            where.textContent = words || 'Nothing more to read';
+            hint.textContent = question ? '' : cursor.prompt || (walk[0]?.place === cursor.place ? 'proposed next' : '');
+            repeatHint.hidden = !isRepeat;
+            for (const [place, text] of waits) {
+                const cell = cursor.cell(place);
+                if (cell) {
+                    cell.classList.add('waits');
+                    cell.innerHTML = '<small></small>';
+                    cell.firstChild.textContent = `${text} …`;
+                }
+            }
+        }
+
+        function goOn() {
+            const next = walk.find((one) => one.place !== lastPlace && !waits.has(one.place));
+            if (next) {
+                cursor.set(next.place);
+            }
+            isRepeat = false;
+            render();
+        }
+
+        async function keep(target, body) {
+            await store.add({ url: target, body: { ulid: ulid(), ...body } });
+            nudge();
+        }
+
+        async function read(text) {
+            const place = cursor.place;
+            const body = { place, text, setup: null, repeat: isRepeat };
+            lastPlace = place;
+            waits.set(place, text);
+            entry.value = '';
+            goOn();
+            await keep(`${url}/readings`, body);
+        }
+
+        function settled(sent, answer) {
+            const place = sent.body.place;
+            if (place) {
+                waits.delete(place);
+                said.textContent = `${sent.body.text} kept.`;
+            }
+            show(answer);
+            if (entry.value === '' && !questions.current && !isRepeat) {
+                goOn();
+            }
+            render();
+            if (place) {
+                cursor.cell(place)?.classList.add('settles');
+            } else if (sent.url.endsWith('/setups')) {
+                resend(questions.takeAll('setup'), {});
+            }
+            if (sent.url.endsWith('/undo')) {
+                cursor.set(walk[0]?.place ?? cursor.place);
+                render();
+            }
+        }
+
+        function asked(item) {
+            if (item.url.endsWith('/setups')) {
+                store.remove(item.id);
+                setupDialog.open(item.question.text);
+
+                return;
+            }
+            if (!questions.current) {
+                draft = entry.value;
+                entry.value = item.question.kind === 'unreadable' ? (item.body.text ?? '') : '';
+            }
+            questions.ask(item);
+            if (item.question.kind === 'setup') {
+                setupDialog.open();
+            }
+            if (item.body.place) {
+                cursor.set(item.body.place);
+            }
+            render();
+        }
+
+        async function decide(item, change) {
+            entry.value = draft;
+            draft = '';
+            if (change === null) {
+                waits.delete(item.body.place);
+                await store.remove(item.id);
+                changesSince(url, -1).then((answer) => answer && show(answer)).finally(render);
+            } else {
+                if (change.text !== undefined) {
+                    waits.set(item.body.place, change.text);
+                }
+                await resend([item], change);
+            }
+            if (questions.current?.body.place) {
+                cursor.set(questions.current.body.place);
+                render();
+            } else {
+                goOn();
+            }
+            entry.focus();
+        }
+
+        async function resend(items, change) {
+            for (const item of items) {
+                await store.put({ ...item, state: 'waiting', question: null, body: { ...item.body, ...change } });
+            }
+            nudge();
+        }
+
+        async function showState(name) {
+            const count = (await store.all()).filter((one) => one.state === 'waiting').length;
+            state.hidden = count === 0;
+            state.replaceChildren();
+            if (count === 0) {
+                return;
+            }
+            const what = count === 1 ? '1 entry waits' : `${count} entries wait`;
+            state.append(name === 'locked' ? `${what} in this browser. ` : `No connection: ${what} in this browser and will be sent.`);
+            if (name === 'locked') {
+                const again = document.createElement('a');
+                again.href = location.href;
+                again.textContent = 'Log in again; nothing is lost.';
+                state.append(again);
+            }
+        }
+
+        function undo() {
+            keep(`${url}/undo`, {});
+        }
+
+        function repeat() {
+            if (lastPlace) {
+                cursor.set(lastPlace);
+                isRepeat = true;
+                render();
+            }
+        }
+
+        const commands = {
+            u: undo,
+            r: repeat,
+            z: () => setupDialog.open(),
+            c: () => setupDialog.open(),
+            '?': () => keysDialog.showModal(),
+            '/': () => goToFind(document),
+        };
+
+        entry.addEventListener('keydown', (event) => {
+            if (event.ctrlKey || event.metaKey || event.altKey) {
+                return;
+            }
+            const text = entry.value.trim();
+            if (event.key === 'Enter') {
+                event.preventDefault();
+                if (questions.current) {
+                    questions.answer(text);
+                } else if (text !== '' && cursor.place) {
+                    read(text);
+                }
+            } else if (event.key === 'Escape') {
+                event.preventDefault();
+                if (questions.current && text === '') {
+                    questions.drop();
+                } else {
+                    entry.value = '';
+                    isRepeat = false;
+                    render();
+                }
+            } else if (MOVES[event.key] && !questions.current && (text === '' || event.key === 'ArrowUp' || event.key === 'ArrowDown')) {
+                event.preventDefault();
+                cursor.move(...MOVES[event.key]);
+                isRepeat = false;
+                render();
+            } else if (text === '' && commands[event.key] && !questions.current) {
+                event.preventDefault();
+                commands[event.key]();
+            }
+        });
+        // Wherever the focus went by a stray touch, a digit belongs to the entry line.
+        document.addEventListener('keydown', (event) => {
+            const isFree = event.target === document.body || root.contains(event.target);
+            if (isFree && event.target !== entry && !event.target.closest('dialog, button') && /^[\d.+\-urz?]$/.test(event.key)) {
+                entry.focus();
+            }
+        });
+        root.addEventListener('click', (event) => {
+            const cell = event.target.closest('td[data-place]');
+            if (cell && !questions.current) {
+                cursor.set(cell.dataset.place);
+                isRepeat = false;
+                render();
+                entry.focus();
+            } else if (event.target.closest('[data-open-setup]')) {
+                setupDialog.open();
+            } else if (event.target.closest('[data-open-keys]')) {
+                keysDialog.showModal();
+            }
+        });
+        keysDialog.querySelector('[data-close]').addEventListener('click', () => keysDialog.close());
+        for (const dialog of [keysDialog, document.querySelector('[data-setup-dialog]')]) {
+            dialog.addEventListener('close', () => entry.focus());
+        }
+        root.addEventListener('shown', render);
+        window.addEventListener('online', nudge);
+
+        for (const item of await store.all()) {
+            if (item.body.place) {
+                waits.set(item.body.place, item.body.text);
+            }
+            if (item.state === 'asked') {
+                questions.ask(item);
+            }
+        }
+        goOn();
+        entry.focus({ preventScroll: true });
+        root.dataset.ready = 'yes';
+        nudge();
+    }
+}

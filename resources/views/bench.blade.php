@@ -1,0 +1,40 @@
+@extends('layouts.house')
+@section('title', 'Bench')
+@section('body')
+<div class="page wide">
+<main class="sheet" id="sheet">
+    <div class="head">
+        <h1>{{ $search !== '' ? 'Found for “'.$search.'”' : ($showsClosed ? 'Released' : 'Bench') }}</h1>
+        <span>{{ config('app.shop') }}</span>
+        <span class="ml-auto">@if($showsClosed)<a href="/">jobs on the bench</a>@else<a href="/?show=released">released jobs</a>@endif</span>
+    </div>
+    @if(session('note'))<p class="note" role="status">{{ session('note') }}</p>@endif
+    @if($rows === [])
+        <p class="note">{{ $search !== '' ? 'Nothing has that tag, serial or customer. Try the beginning of the serial, or a part of the customer’s name.' : 'Nothing is on the bench.' }} @can('receive')<a href="/jobs/new">Receive an engine</a>@endcan</p>
+    @else
+    <div class="scroll-x">
+    <table class="ledger mt-3">
+        <thead><tr><th scope="col">Tag</th><th scope="col">Engine</th><th scope="col">Customer</th><th scope="col">Bores</th><th scope="col">Stage</th><th scope="col">Waits for</th><th scope="col">Due</th></tr></thead>
+        <tbody>
+        @foreach($rows as $row)
+            <tr>
+                <td><a class="row-link" href="{{ $row->url }}"><span class="tag">{{ $row->tag }}</span></a></td>
+                <td><b>{{ $row->engine }}</b><br><span class="soft">{{ $row->what }} · <span class="num">{{ $row->serial }}</span></span></td>
+                <td>{{ $row->customer }}</td>
+                <td><span class="stamp small {{ ['serviceable' => 'good', 'recondition' => 'close', 'repair' => 'out', 'scrap' => 'scrap'][$row->verdict] ?? 'missing' }}">{{ $row->headline }}</span><br><span class="soft text-sm">{{ $row->verdict }}</span></td>
+                <td>{{ $row->stage->title() }}</td>
+                <td>{{ $row->waitsFor }}</td>
+                <td><span class="num">{{ $row->due }}</span><br><span class="text-sm {{ $row->isLate ? 'bad font-bold' : 'soft' }}">{{ $row->isLate ? '▲ ' : '' }}{{ $row->dueClause }}</span></td>
+            </tr>
+        @endforeach
+        </tbody>
+    </table>
+    </div>
+    <nav class="pager" aria-label="Pages">
+        @if($page->previousPageUrl())<a class="button plain" href="{{ $page->previousPageUrl() }}">Earlier</a>@endif
+        @if($page->nextPageUrl())<a class="button plain" href="{{ $page->nextPageUrl() }}">Later</a>@endif
+    </nav>
+    @endif
+</main>
+</div>
+@endsection

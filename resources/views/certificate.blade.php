@@ -1,0 +1,31 @@
+<!doctype html>
+<html lang="en" data-light="paper">
+<head><meta charset="utf-8"><meta name="viewport" content="width=device-width, initial-scale=1"><title>Certificate {{ $certificate['job'] }}</title><link rel="icon" href="data:,"><link rel="stylesheet" href="{{ $css }}"></head>
+<body>
+<main class="certificate">
+    @if(! $isForPrinter)<p class="no-print mb-4"><a href="release">Back to the job</a></p>@endif
+    <div class="head"><span class="tag">{{ $certificate['job'] }}</span><h1>Inspection certificate</h1></div>
+    <p>{{ $certificate['shop'] }}</p>
+    <table><tbody>
+        <tr><th scope="row">Engine</th><td>{{ $certificate['engine']['family'] }}, serial <span class="num">{{ $certificate['engine']['serial'] }}</span>@if($certificate['engine']['what'] !== ''), {{ $certificate['engine']['what'] }}@endif</td></tr>
+        <tr><th scope="row">Customer</th><td>{{ $certificate['engine']['customer'] }}</td></tr>
+        <tr><th scope="row">Work on the bores</th><td>{{ $certificate['work'] }}</td></tr>
+        <tr><th scope="row">Conditions of the finished readings</th><td>{{ implode('; ', $certificate['conditions']) }}</td></tr>
+        <tr><th scope="row">Gauges</th><td>{{ implode('; ', $certificate['gauges']) }}</td></tr>
+    </tbody></table>
+    <h2>Finished bores, {{ $certificate['unit'] }}</h2>
+    <table>
+        <thead><tr><th scope="col">Cyl.</th><th scope="col">Ordered</th><th scope="col">Piston</th>@foreach(array_keys($certificate['bores'][0]['readings']) as $place)<th scope="col">{{ $place }}</th>@endforeach<th scope="col">Result</th></tr></thead>
+        <tbody>
+        @foreach($certificate['bores'] as $bore)
+            <tr><td class="num">{{ $bore['cylinder'] }}</td><td>{{ $bore['ordered'] }}</td><td>{{ $bore['piston'] }}</td>@foreach($bore['readings'] as $reading)<td class="num">{{ $reading }}</td>@endforeach<td>{{ $bore['state'] }}@foreach($bore['results'] as $result)@if(! str_contains($result['name'], 'size'))<br>{{ $result['name'] }} {{ $result['value'] }} (limit {{ $result['limit'] }})@endif @endforeach @if($bore['disposition'])<br><b>{{ $bore['disposition'] }}</b>@endif</td></tr>
+        @endforeach
+        </tbody>
+    </table>
+    <h2>Not checked</h2>
+    <ul>@foreach($certificate['not_checked'] as $line)<li class="line missing my-1">{{ $line }}</li>@endforeach</ul>
+    <div class="signature"><div><b>{{ $certificate['signed']['by'] }}</b>, {{ $certificate['signed']['role'] }}<br>{{ $certificate['signed']['at'] }}</div><div>Sheet revision {{ $certificate['revisions']['sheet'] }}, policy revision {{ $certificate['revisions']['policy'] }}, ledger entry {{ $certificate['revisions']['ledger_entry'] }}</div></div>
+    <p class="hash">{{ $hash }}</p>
+</main>
+</body>
+</html>

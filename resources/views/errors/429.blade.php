@@ -1,0 +1,1 @@
+@include('errors.page', ['code' => '429', 'title' => 'Too many tries', 'text' => 'Wait a minute, then try again.'])

@@ -1,0 +1,30 @@
+@extends('layouts.job', ['stage' => \App\Sheets\Stage::Judge])
+@section('title', $file->job->tag().' verdict')
+@section('heading', 'The block’s bores')
+@section('sheet')
+<p class="mt-3 text-[17px]">{{ $judged->verdict }}</p>
+<p class="soft text-sm mb-3">Judged by {{ $judged->basis }}. The same entries and revisions always give the same verdict.</p>
+@foreach($judged->bores as $bore)
+<details class="bore" @if($bore->stamp->kind === 'out' || count($judged->bores) <= 4) open @endif>
+    <summary><h3>Cylinder {{ $bore->cylinder }}</h3><span class="stamp small {{ $bore->stamp->kind }}"><b aria-hidden="true">{{ $bore->stamp->sign() }}</b>{{ $bore->stamp->headline }}</span>
+        @foreach($bore->facts as $name => $fact)<span class="soft">{{ $name }} <b class="num text-(--ink)">{{ $fact }}</b></span>@endforeach</summary>
+    @if($bore->remark !== '')<p class="line close my-2">{{ $bore->remark }}</p>@endif
+    @foreach($bore->findings as $finding)
+        <div class="finding line {{ $finding->state->value }}">{{ $finding->sentence }}<span class="rule-id">{{ $finding->rule }} · {{ $finding->outcome }}@if($finding->readings !== []) · rests on {{ implode(' and ', $finding->readings) }}@endif</span></div>
+    @endforeach
+</details>
+@endforeach
+@endsection
+@section('margin')
+<x-stamp :stamp="$judged->stamp" />
+@if($judged->changes !== [])
+<h2>What would change it</h2>
+<ul>@foreach($judged->changes as $change)<li class="line">{{ $change }}</li>@endforeach</ul>
+@endif
+<h2>Next</h2>
+<p class="line next">{{ $judged->next }}</p>
+@if($judged->missing !== [])
+<h2>Missing, fewest first</h2>
+<ul>@foreach($judged->missing as $missing)<li class="line missing"><b>{{ $missing['who'] }}.</b> {{ $missing['places'] }}</li>@endforeach</ul>
+@endif
+@endsection

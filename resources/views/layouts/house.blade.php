@@ -1,0 +1,28 @@
+<!doctype html>
+<html lang="en">
+<head>
+    <meta charset="utf-8">
+    <meta name="viewport" content="width=device-width, initial-scale=1">
+    <meta name="csrf-token" content="{{ csrf_token() }}">
+    <title>@yield('title', 'North Ledger') · North Ledger</title>
+    <link rel="icon" href="data:,">
+    @vite(['resources/css/app.css', 'resources/js/app.js'])
+</head>
+<body>
+<a class="skip" href="#sheet">Go to the sheet</a>
+@auth
+<header class="bar">
+    <strong><a href="/">North Ledger</a></strong>
+    <a href="/" @if(request()->routeIs('bench')) aria-current="page" @endif>Bench</a>
+    @can('receive')<a href="/jobs/new" @if(request()->routeIs('jobs.new')) aria-current="page" @endif>Receive</a>@endcan
+    @can('run-shop')<a href="/shop" @if(request()->routeIs('shop')) aria-current="page" @endif>Shop</a>@endcan
+    <form class="find" action="/find" role="search">
+        <input name="q" type="search" aria-label="Find a job by tag, serial or customer" placeholder="/ find a job or serial" value="{{ $search ?? '' }}" data-find maxlength="60" autocomplete="off">
+    </form>
+    <button type="button" data-light>Light</button>
+    <form method="post" action="/logout">@csrf<button title="Log out">{{ auth()->user()->name }} · log out</button></form>
+</header>
+@endauth
+@yield('body')
+</body>
+</html>

@@ -1,0 +1,22 @@
+@extends('layouts.house')
+@section('body')
+<div class="page">
+    <nav aria-label="Stages of the job">
+        <ol class="thumb">
+            @foreach(\App\Sheets\Stage::cases() as $one)
+                <li><a href="/jobs/{{ $file->job->tag() }}/{{ $one->value }}" @if($one === $stage) aria-current="page" @endif><em>{{ $one->number() }}</em><span>{{ $one->title() }}</span>@if($one->number() < $file->job->stage->number() && ! in_array($one->value, ['clean', 'cracks'], true))<i aria-label="done">✓</i>@endif</a></li>
+            @endforeach
+        </ol>
+    </nav>
+    <main class="sheet" id="sheet" @yield('sheet-data')>
+        <div class="head">
+            <a class="tag" href="/jobs/{{ $file->job->tag() }}/journal" title="The job's journal">{{ $file->job->tag() }}</a>
+            <h1>@yield('heading')</h1>
+            <span>{{ $file->sheet->name }}@if($file->job->description !== '') · {{ $file->job->description }}@endif · {{ $file->job->serial }}</span>
+        </div>
+        @if(session('note'))<p class="note" role="status">{{ session('note') }}</p>@endif
+        @yield('sheet')
+    </main>
+    <aside class="margin" aria-label="Margin: verdict, reasons, what next">@yield('margin')</aside>
+</div>
+@endsection

@@ -1,0 +1,21 @@
+<x-stamp :stamp="$margin->stamp" />
+@if($margin->reasons !== [])
+<h2>Why</h2>
+<ul>
+@foreach($margin->reasons as $reason)
+    <li class="line {{ $reason->state->value }}"><b>{{ $reason->who }}.</b> {{ $reason->sentence }}<span class="rule-id">{{ $reason->rule }}@if($reason->readings !== []) · {{ implode(' and ', $reason->readings) }}@endif</span></li>
+@endforeach
+</ul>
+@if($margin->moreReasons > 0)<p class="soft">and {{ $margin->moreReasons }} more on the Judge page</p>@endif
+@endif
+@if($margin->needs !== [])
+<h2>So far it needs</h2>
+<table class="w-full text-[14.5px]"><tbody>
+@foreach($margin->needs as $need)
+    <tr><th scope="row" class="num w-[76px] text-left align-top">{{ $need['step'] }}</th><td class="{{ ['good' => 'ok', 'close' => 'warn', 'out' => 'bad'][$need['state']->value] }} pb-1"><span aria-hidden="true">{{ $need['state']->sign() ?: '✓' }}</span> {{ $need['text'] }}</td></tr>
+@endforeach
+</tbody></table>
+@endif
+<h2>Next</h2>
+<p class="line next">{{ $margin->next }}</p>
+@if($margin->isSettled)<p><a class="button" href="plan">To the choice of size</a></p>@endif

@@ -1,0 +1,33 @@
+@extends('layouts.job', ['stage' => \App\Sheets\Stage::Release])
+@section('title', $file->job->tag().' release')
+@section('heading', 'Release')
+@section('sheet')
+@if($file->release() !== null)
+    <p class="note mt-4">Signed by {{ $file->release()->user->name }} on {{ $file->release()->created_at->format('j F Y, H:i') }} UTC.</p>
+    <p class="flex flex-wrap gap-3"><a class="button" href="certificate">Certificate</a><a class="button plain" href="certificate.pdf">Certificate as PDF</a></p>
+@elseif(! $check->maySign())
+    <h2>Still open</h2>
+    <ul>@foreach($check->obstacles as $obstacle)<li class="line missing">{{ $obstacle }}</li>@endforeach</ul>
+@else
+    <p class="mt-4">Every operation is closed and every bore is verified or conceded.</p>
+    @foreach($check->warnings as $warning)<p class="line close my-2">◆ {{ $warning }} A second person should have. <span class="rule-id">WORK-4</span></p>@endforeach
+    @can('release')
+    <form method="post" action="release" class="fields mt-4">
+        @csrf <x-ulid />
+        <div class="field"><label for="password">Your password, as your signature</label><input id="password" name="password" type="password" required autofocus autocomplete="current-password" maxlength="200"><x-field-error name="password" /><x-field-error name="sign" /><x-field-error name="ulid" /></div>
+        <div><button class="button">Sign and release</button></div>
+    </form>
+    @else
+    <p class="note">An inspector or the owner signs.</p>
+    @endcan
+@endif
+<h2>All readings</h2>
+<p class="flex flex-wrap gap-3 mb-6"><a class="button plain" href="readings.csv">CSV</a><a class="button plain" href="readings.json">JSON</a><a class="button plain" href="journal">Journal</a></p>
+@endsection
+@section('margin')
+@if($file->release() !== null)<x-stamp :stamp="new \App\Sheets\Stamp('Released', $file->release()->user->name, 'good')" />
+@elseif($check->maySign())<x-stamp :stamp="new \App\Sheets\Stamp('Ready to sign', 'everything is closed', 'chosen')" />
+@else<x-stamp :stamp="new \App\Sheets\Stamp('Not yet', count($check->obstacles) === 1 ? 'one thing is open' : count($check->obstacles).' things are open', 'missing')" />@endif
+<h2>What the certificate says</h2>
+<p>Engine, ordered sizes, finished readings, the conditions they were taken under, who and when, and what was not checked.</p>
+@endsection

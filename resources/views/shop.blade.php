@@ -1,0 +1,22 @@
+@extends('layouts.house')
+@section('title', 'Shop')
+@section('body')
+<div class="page wide"><main class="sheet" id="sheet">
+    <div class="head"><h1>Shop rules and prices</h1><span>policy revision {{ $policy->revision }}</span></div>
+    @if(session('note'))<p class="note" role="status">{{ session('note') }}</p>@endif
+    <form method="post" action="/shop" class="fields mt-3">
+        @csrf
+        <fieldset class="field"><legend class="label">What the shop wins first when it recommends a size</legend>
+            @foreach(\NorthLedger\Core\Policy\Preference::cases() as $one)<label class="tick"><input type="radio" name="preference" value="{{ $one->value }}" @checked(old('preference', $policy->preference->value) === $one->value)>{{ $one->value }}: {{ $one->explanation() }}</label><br>@endforeach</fieldset>
+        <fieldset class="field"><legend class="label">Order of work</legend>
+            @foreach(\NorthLedger\Core\Policy\OrderOfWork::cases() as $one)<label class="tick"><input type="radio" name="order_of_work" value="{{ $one->value }}" @checked(old('order_of_work', $policy->orderOfWork->value) === $one->value)>{{ $one->value }}: {{ $one->explanation() }}</label><br>@endforeach</fieldset>
+        <fieldset class="field"><legend class="label">Verifying one’s own work</legend>
+            @foreach(['warned' => 'It is allowed, and the signer is told.', 'forbidden' => 'A second person must verify before anything is signed.'] as $word => $explanation)<label class="tick"><input type="radio" name="own_work" value="{{ $word }}" @checked(old('own_work', $document['own_work']) === $word)>{{ $word }}: {{ $explanation }}</label><br>@endforeach</fieldset>
+        <fieldset class="field"><legend class="label">Prices: setup and block once, the rest for each cylinder</legend>
+            <div class="grid grid-cols-2 gap-3 sm:grid-cols-4">@foreach($prices as $name)<div><label for="price-{{ $name }}">{{ $name }}</label><input id="price-{{ $name }}" name="price[{{ $name }}]" class="num" inputmode="decimal" value="{{ old("price.$name", number_format($document['prices'][$name.'_minor'] / 100, 2, '.', '')) }}"><x-field-error :name="'price.'.$name" /></div>@endforeach</div></fieldset>
+        <fieldset class="field"><legend class="label">Machine minutes: setup once, the rest for each cylinder</legend>
+            <div class="grid grid-cols-2 gap-3 sm:grid-cols-4">@foreach($minutes as $name)<div><label for="minutes-{{ $name }}">{{ $name }}</label><input id="minutes-{{ $name }}" name="minutes[{{ $name }}]" class="num" inputmode="numeric" value="{{ old("minutes.$name", $document['prices'][$name.'_minutes']) }}"><x-field-error :name="'minutes.'.$name" /></div>@endforeach</div></fieldset>
+        <div><button class="button">Save as a new revision</button></div>
+    </form>
+</main></div>
+@endsection

@@ -1,0 +1,15 @@
+@extends('layouts.job', ['stage' => \App\Sheets\Stage::Verify])
+@section('title', $file->job->tag().' finished bores')
+@section('heading', 'Finished bores')
+@section('sheet')
+@if($file->order() === null)
+    <p class="note mt-4">There is nothing to verify: no order yet. <a href="plan">To the choice of size</a></p>
+@else
+    @include('sheets.desk')
+@endif
+@endsection
+@section('margin')
+<p class="outbox" data-outbox-state role="status" hidden></p>
+<div data-fragment="margin">{!! $parts->margin() !!}</div>
+@foreach(['cylinder', 'kind', 'reason', 'ulid'] as $name)<x-field-error :name="$name" />@endforeach
+@endsection

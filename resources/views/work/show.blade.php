@@ -1,0 +1,50 @@
+@extends('layouts.job', ['stage' => \App\Sheets\Stage::Work])
+@section('title', $file->job->tag().' work order')
+@section('heading', 'Work order')
+@section('sheet')
+<p class="print-only"><b>{{ $work->stamp->headline }}</b>, {{ $work->stamp->clause }} · {{ $file->job->customer->name }} · due {{ $file->job->due_on->format('j F Y') }}</p>
+@if($work->lines === [])
+    <p class="note mt-4">{{ $work->stamp->headline === 'No order yet' ? 'The order follows from the choice of size.' : 'The block is replaced. Receive the new block as a job of its own.' }} <a href="plan">To the choice of size</a></p>
+@else
+<p class="soft my-2">{{ $work->pistons }}</p>
+@foreach($work->lines as $line)
+<section class="op {{ $line->isDone ? 'done' : '' }}" id="{{ $line->anchor }}" data-said="{{ $line->actual }} {{ $line->said }}">
+    <span class="op-state {{ $line->isDone ? 'ok' : 'soft' }}" aria-label="{{ $line->isDone ? 'done' : 'open' }}">{{ $line->isDone ? '✓' : '○' }}</span>
+    <div>
+        <h3>{{ $line->title }}@if($line->cylinder !== null), cylinder {{ $line->cylinder }}@endif @if($line->target !== '')<span class="num">{{ $line->target }}</span> <span class="soft num text-[14px]">{{ $line->range }}</span>@endif @if($line->actual !== '')<span class="num {{ $line->isActualOut ? 'bad' : 'ok' }}">{{ $line->isActualOut ? '▲' : '' }} is {{ $line->actual }}</span>@endif</h3>
+        <p>{{ $line->instruction }} <b>{{ ucfirst($line->tool) }}.</b> Closed by: {{ lcfirst($line->check) }}.</p>
+        @if($line->said !== '')<p class="no-print">{{ $line->said }}</p>@endif
+        @if($line->waitsFor !== '')<p class="warn no-print">◆ after: {{ $line->waitsFor }}</p>@endif
+        <x-field-error :name="$line->key" />
+    </div>
+    @can('work')
+    @if(! $file->job->is_closed)
+    <form method="post" action="work">
+        @csrf <x-ulid /><input type="hidden" name="operation" value="{{ $line->key }}">
+        @if($line->isDone)
+            <input type="hidden" name="state" value="open again"><button class="button plain">Open again</button>
+        @elseif($line->waitsFor === '')
+            @php($was = old('operation') === $line->key)
+            @if($line->target !== '')<input name="actual" value="{{ $was ? old('actual') : '' }}" placeholder="is" aria-label="Size of cylinder {{ $line->cylinder }} after {{ strtolower($line->title) }}" maxlength="40" autocomplete="off" @if($was) autofocus @endif>@endif
+            <input class="remark" name="remark" value="{{ $was ? old('remark') : '' }}" placeholder="remark" aria-label="Remark on {{ strtolower($line->title) }}{{ $line->cylinder === null ? '' : ', cylinder '.$line->cylinder }}" maxlength="200" autocomplete="off">
+            <button class="button" name="state" value="done">Done</button>
+            @if($line->key === 'deck')<button class="button plain" name="state" value="not needed">Not needed</button>@endif
+        @endif
+    </form>
+    @endif
+    @endcan
+</section>
+@endforeach
+<div class="print-only"><b>Cautions.</b> {{ implode(' ', $work->cautions) }} Local codes on chemicals, waste and lifting come first.</div>
+@endif
+@endsection
+@section('margin')
+<x-stamp :stamp="$work->stamp" />
+@if($work->lines !== [])
+<h2>Order</h2><p>{{ ucfirst($work->school) }}: the shop’s school. {{ $file->policy->orderOfWork->explanation() }} Honing is last, caps torqued.</p>
+<h2>Cautions</h2><ul>@foreach($work->cautions as $caution)<li class="line close">{{ $caution }}</li>@endforeach</ul>
+<p class="soft">Local codes on chemicals, waste and lifting come first. Work on aircraft, passenger vessels and lifts needs licensed practice; this order does not certify it.</p>
+<p><button type="button" class="button plain" data-print>Print the order</button></p>
+<p><a href="verify">To the finished sheet</a></p>
+@endif
+@endsection

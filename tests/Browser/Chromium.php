@@ -1,0 +1,83 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use Facebook\WebDriver\Chrome\ChromeOptions;
+use Facebook\WebDriver\Remote\DesiredCapabilities;
+use Facebook\WebDriver\Remote\RemoteWebDriver;
+use Facebook\WebDriver\WebDriverDimension;
+use RuntimeException;
+
+/** One ChromeDriver, and windows with a new profile each. */
+final class Chromium
+{
+    private const FLAGS = [
+        '--headless', '--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking',
+        '--disable-component-update', '--disable-sync', '--disable-dev-shm-usage', '--hide-scrollbars', '--force-device-scale-factor=1', '--window-size=1280,800',
+    ];
+
+    /** @var resource */
+    private $process;
+
+    private readonly int $port;
+
+    /** @var list<string> */
+    private array $profiles = [];
+
+    public function __construct()
+    {
+        $server = stream_socket_server('tcp://127.0.0.1:0');
+        if ($server === false) {
+            throw new RuntimeException('No free port on loopback for ChromeDriver.');
+        }
+        $this->port = (int) substr((string) strrchr((string) stream_socket_get_name($server, false), ':'), 1);
+        fclose($server);
+        $process = proc_open(
+            ['/usr/bin/chromedriver', '--port='.$this->port, '--log-path=/dev/null'],
+            [['file', '/dev/null', 'r'], ['file', '/dev/null', 'w'], ['file', '/dev/null', 'w']], $pipes,
+        );
+        $this->process = $process === false ? throw new RuntimeException('ChromeDriver is not installed: apt-get install chromium-driver.') : $process;
+        $this->awaitPort();
+    }
+
+    public function window(int $width = 1280, int $height = 800): RemoteWebDriver
+    {
+        $profile = sys_get_temp_dir().'/window-'.bin2hex(random_bytes(6));
+        $this->profiles[] = $profile;
+        $options = (new ChromeOptions)->setBinary('/usr/bin/chromium')->addArguments([...self::FLAGS, '--user-data-dir='.$profile]);
+        $wanted = DesiredCapabilities::chrome();
+        $wanted->setCapability(ChromeOptions::CAPABILITY, $options);
+        $driver = RemoteWebDriver::create('http://127.0.0.1:'.$this->port, $wanted, 15_000, 40_000);
+        /** @var array{int, int} $frame */
+        $frame = $driver->executeScript('return [window.outerWidth - window.innerWidth, window.outerHeight - window.innerHeight]');
+        $driver->manage()->window()->setSize(new WebDriverDimension($width + $frame[0], $height + $frame[1]));
+
+        return $driver;
+    }
+
+    public function stop(): void
+    {
+        proc_terminate($this->process);
+        proc_close($this->process);
+        foreach ($this->profiles as $profile) {
+            exec('rm -rf '.escapeshellarg($profile));
+        }
+    }
+
+    private function awaitPort(): void
+    {
+        $until = microtime(true) + 10;
+        while (microtime(true) < $until) {
+            $connection = @fsockopen('127.0.0.1', $this->port, $code, $message, 1);
+            if ($connection !== false) {
+                fclose($connection);
+
+                return;
+            }
+            usleep(50_000);
+        }
+        throw new RuntimeException('ChromeDriver did not start within ten seconds.');
+    }
+}
