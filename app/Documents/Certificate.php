@@ -17,7 +17,6 @@ use NorthLedger\Core\Gauging\Station;
 use NorthLedger\Core\Planning\VerdictWords;
 use NorthLedger\Core\Quantity\Length;
 use NorthLedger\Core\Work\VerifiedBore;
-use NorthLedger\Core\Work\VerifiedCharacteristic;
 
 /** The inspection certificate of a job as plain data (WORK-6): what was ordered, found, under which conditions, and what was not checked. */
 final class Certificate
@@ -41,6 +40,7 @@ final class Certificate
             'engine' => ['family' => $file->sheet->name, 'serial' => $file->job->serial, 'what' => $file->job->description, 'customer' => $file->job->customer->name],
             'work' => $chosen === null ? '' : $words->option($chosen).', '.$words->sleeves($chosen),
             'unit' => $file->sheet->unit->value,
+            'form_unit' => $file->display->deviationUnit(),
             'bores' => array_map(static fn (VerifiedBore $bore): array => self::bore($file, $bore), array_values($file->verified())),
             'conditions' => self::conditions($file),
             'gauges' => array_values(array_unique(array_map(static fn (Setup $setup): string => $setup->instrument->value.($setup->zero() === null ? '' : ', zero '.$file->display->sizeWithUnit($setup->zero())), $file->entries(SheetName::Finished)->setups))),
@@ -67,17 +67,30 @@ final class Certificate
             'ordered' => $bore->size === null ? 'deglazed at its size' : $file->display->size($bore->size->least).' to '.$file->display->size($bore->size->most),
             'piston' => self::piston($file, $bore->cylinder),
             'readings' => $readings,
-            'results' => array_map(static fn (VerifiedCharacteristic $one): array => ['name' => $one->name, 'value' => str_contains($one->name, 'size') ? $file->display->size($one->value) : $file->display->magnitudeWithUnit($one->value), 'limit' => str_contains($one->name, 'size') ? $file->display->size($one->limit) : $file->display->magnitudeWithUnit($one->limit)], $bore->characteristics),
+            'form' => self::form($file, $bore),
             'state' => $bore->state->value,
             'disposition' => $disposition === null ? null : "{$disposition->kind->value}: {$disposition->reason} ({$disposition->user->name}, {$disposition->created_at->format('Y-m-d')})",
         ];
+    }
+
+    /** @return array<string, string> Out-of-round and taper with their limits */
+    private static function form(JobFile $file, VerifiedBore $bore): array
+    {
+        $form = ['out-of-round' => 'not checked', 'taper' => 'not checked'];
+        foreach ($bore->characteristics as $one) {
+            if (isset($form[$one->name])) {
+                $form[$one->name] = "{$file->display->magnitude($one->value)} of {$file->display->magnitude($one->limit)}";
+            }
+        }
+
+        return $form;
     }
 
     private static function piston(JobFile $file, int $cylinder): string
     {
         $reading = $file->entries(SheetName::Finished)->reading(Place::piston($cylinder), $file->sheet, $file->policy);
 
-        return $reading instanceof Reading ? $file->display->size($reading->corrected) : 'not measured; sheet size '.$file->display->size($file->sheet->piston->sizeAt($file->chosen()->step ?? Length::zero()));
+        return $reading instanceof Reading ? $file->display->size($reading->corrected) : 'sheet '.$file->display->size($file->sheet->piston->sizeAt($file->chosen()->step ?? Length::zero()));
     }
 
     /** @return list<string> */

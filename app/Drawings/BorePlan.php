@@ -9,9 +9,12 @@ use App\Sheets\JobFile;
 use App\Sheets\SheetName;
 use NorthLedger\Core\Gauging\Axis;
 use NorthLedger\Core\Gauging\Place;
+use NorthLedger\Core\Gauging\Reading;
 use NorthLedger\Core\Gauging\Station;
+use NorthLedger\Core\Judgement\Finding;
 use NorthLedger\Core\Quantity\Length;
 use NorthLedger\Core\Spec\LayoutKind;
+use NorthLedger\Core\Work\VerifiedBore;
 
 /**
  * Plan of all bores at each station: the bore as made dashed, the worn shape exaggerated, and the circles of the
@@ -23,7 +26,9 @@ final readonly class BorePlan
 
     private const RADIUS_IN_LINE = 46.0;
 
-    private const RADIUS_VEE = 30.0;
+    private const RADIUS_VEE = 26.0;
+
+    private const PITCH_VEE = 202.0;
 
     /** Share of the radius that the largest drawn deviation takes. */
     private const EXAGGERATED_SHARE = 0.42;
@@ -32,7 +37,7 @@ final readonly class BorePlan
      * @param  list<DrawnBore>  $bores
      * @param  array<string, string>  $stations  Words by station
      */
-    private function __construct(public int $width, public int $height, public array $bores, public array $stations, public string $factor, public string $legend)
+    private function __construct(public int $width, public int $height, public bool $isVee, public array $bores, public array $stations, public string $factor, public string $legend)
     {
     }
 
@@ -49,19 +54,22 @@ final readonly class BorePlan
         $isVee = $file->sheet->layout->kind === LayoutKind::Vee;
         $radius = $isVee ? self::RADIUS_VEE : self::RADIUS_IN_LINE;
         $scale = $radius * self::EXAGGERATED_SHARE / $shown;
-        $pitch = $radius * 2 * (1 + self::EXAGGERATED_SHARE) + 26;
+        $rowPitch = $radius * 2 * (1 + self::EXAGGERATED_SHARE) + ($isVee ? 6 : 24);
+        $pitch = $isVee ? self::PITCH_VEE : $rowPitch + 2;
+        $out = self::placesOut($file, $sheet);
         $bores = [];
         foreach ($file->sheet->layout->banks as $bankIndex => $bank) {
-            $left = (self::WIDTH - $pitch * (count($bank) - 1)) / 2 + ($isVee ? ($bankIndex === 0 ? -10 : 10) : 0);
+            $left = (self::WIDTH - $pitch * (count($bank) - 1)) / 2 + ($isVee ? ($bankIndex === 0 ? -62 : -38) : 0);
             foreach ($bank as $index => $cylinder) {
-                $bores[] = self::bore($file, $cylinder, $left + $index * $pitch, 20 + $radius * (1 + self::EXAGGERATED_SHARE) + $bankIndex * ($pitch + 2), $radius, $scale, $deviations, $steps, $asMade, $shown);
+                $bores[] = self::bore($file, $cylinder, $left + $index * $pitch, 18 + $radius * (1 + self::EXAGGERATED_SHARE) + $bankIndex * $rowPitch, $radius, $scale, $deviations, $steps, $asMade, $shown, $out);
             }
         }
         $nominalRadius = $file->sheet->bore->nominal->nanometres / 2;
 
         return new self(
             self::WIDTH,
-            (int) ceil(count($file->sheet->layout->banks) * ($pitch + 2) + 14),
+            (int) ceil(count($file->sheet->layout->banks) * $rowPitch + 16),
+            $isVee,
             $bores,
             array_combine(array_column(Station::JUDGED, 'value'), array_column(Station::JUDGED, 'value')),
             $largest === 0 ? '' : 'wear drawn '.self::roundFactor($scale * 2 / ($radius / $nominalRadius)).' × larger',
@@ -72,16 +80,10 @@ final readonly class BorePlan
     /**
      * @param  array<string, array<int|string, int>>  $deviations
      * @param  list<Length>  $steps
+     * @param  list<string>  $out  Keys of the places past a limit
      */
-    private static function bore(JobFile $file, int $cylinder, float $x, float $y, float $radius, float $scale, array $deviations, array $steps, Length $asMade, int $shown): DrawnBore
+    private static function bore(JobFile $file, int $cylinder, float $x, float $y, float $radius, float $scale, array $deviations, array $steps, Length $asMade, int $shown, array $out): DrawnBore
     {
-        $marks = [];
-        foreach ($file->assessment()->bores as $judged) {
-            if ($judged->cylinder() === $cylinder) {
-                $marks = array_column(array_merge([], ...array_map(static fn ($finding): array => $finding->readings, $judged->failures())), 'place');
-            }
-        }
-        $out = array_map(static fn (Place $place): string => $place->key(), $marks);
         $shapes = [];
         foreach (Station::JUDGED as $station) {
             $thrust = Place::bore($cylinder, $station, Axis::Thrust)->key();
@@ -103,6 +105,17 @@ final readonly class BorePlan
         }
 
         return new DrawnBore($cylinder, self::px($x), self::px($y), self::px($radius), self::px($radius * (1 + self::EXAGGERATED_SHARE)), $circles, $shapes);
+    }
+
+    /** @return list<string> */
+    private static function placesOut(JobFile $file, SheetName $sheet): array
+    {
+        if ($sheet === SheetName::Finished) {
+            return array_merge([], ...array_map(static fn (VerifiedBore $bore): array => $bore->outOfTarget(), array_values($file->verified())));
+        }
+        $readings = array_merge([], ...array_map(static fn (Finding $finding): array => $finding->readings, $file->assessment()->failures()));
+
+        return array_map(static fn (Reading $reading): string => $reading->place->key(), $readings);
     }
 
     private static function caption(JobFile $file, ?int $thrust, ?int $inline): string

@@ -8,11 +8,12 @@ use NorthLedger\Core\Gauging\Reading;
 use NorthLedger\Core\Judgement\Finding;
 use NorthLedger\Core\Judgement\FindingWords;
 use NorthLedger\Core\Judgement\Outcome;
+use NorthLedger\Core\Quantity\LengthDisplay;
 
 /** A finding as one sentence with its rule and the readings it rests on. */
 final readonly class FindingLine
 {
-    /** @param  list<string>  $readings  “top, thrust” */
+    /** @param  list<string>  $readings  “top, thrust 3.8156” */
     private function __construct(
         public string $who,
         public string $sentence,
@@ -23,7 +24,7 @@ final readonly class FindingLine
     ) {
     }
 
-    public static function of(Finding $finding, FindingWords $words): self
+    public static function of(Finding $finding, FindingWords $words, LengthDisplay $display): self
     {
         $state = match (true) {
             $finding->outcome === Outcome::Fail => CellState::Out,
@@ -36,7 +37,7 @@ final readonly class FindingLine
             "Cylinder {$finding->cylinder}",
             $words->sentence($finding),
             $finding->rule,
-            array_map(static fn (Reading $reading): string => substr($reading->place->words(), (int) strpos($reading->place->words(), ',') + 2), $finding->readings),
+            array_map(static fn (Reading $reading): string => substr($reading->place->words(), (int) strpos($reading->place->words(), ',') + 2).' '.$display->size($reading->corrected), $finding->readings),
             $state,
             $finding->outcome->value,
         );

@@ -16,7 +16,7 @@ use NorthLedger\Core\Planning\VerdictWords;
 /** The margin beside the bore sheet: the verdict so far, why, what it needs, what next. */
 final readonly class MeasureMargin
 {
-    private const MOST_REASONS = 4;
+    private const MOST_REASONS = 3;
 
     /**
      * @param  list<FindingLine>  $reasons
@@ -38,7 +38,7 @@ final readonly class MeasureMargin
         $assessment = $file->assessment();
         $words = new VerdictWords($file->display);
         $findings = self::telling($assessment);
-        $lines = array_map(static fn (Finding $finding): FindingLine => FindingLine::of($finding, new FindingWords($file->display)), $findings);
+        $lines = array_map(static fn (Finding $finding): FindingLine => FindingLine::of($finding, new FindingWords($file->display), $file->display), $findings);
 
         return new self(
             Stamp::ofBlock($assessment, $words),
@@ -58,7 +58,22 @@ final readonly class MeasureMargin
             $assessment->bores,
         ));
 
-        return [...$assessment->failures(), ...$close];
+        return [...self::worstOfEachCylinder($assessment->failures()), ...$close];
+    }
+
+    /**
+     * @param  list<Finding>  $failures
+     * @return list<Finding>
+     */
+    private static function worstOfEachCylinder(array $failures): array
+    {
+        $worst = [];
+        foreach ($failures as $finding) {
+            $standing = $worst[$finding->cylinder] ?? null;
+            $worst[$finding->cylinder] = $standing === null || $finding->overshoot() > $standing->overshoot() ? $finding : $standing;
+        }
+
+        return array_values($worst);
     }
 
     /** @return list<array{step: string, text: string, state: CellState}> */
@@ -66,7 +81,7 @@ final readonly class MeasureMargin
     {
         $needs = [];
         foreach ($assessment->plan->options ?? [] as $option) {
-            if ($option->kind === OptionKind::Bore) {
+            if ($option->kind === OptionKind::Bore && ! in_array(CellState::Good, array_column($needs, 'state'), true)) {
                 $needs[] = ['step' => $file->display->step($option->step), 'text' => self::outcome($file, $option), 'state' => $option->sleeved !== [] || ! $option->isFeasible() ? CellState::Out : ($option->offCentre !== [] ? CellState::Close : CellState::Good)];
             }
         }

@@ -10,6 +10,7 @@ final readonly class PlanRow
     /**
      * @param  list<PlanMark>  $marks
      * @param  ?int  $wallBar  Units of the bar of 66
+     * @param  list<array{x: int, isLeft: bool}>  $notches  One for every allowed size
      */
     public function __construct(
         public string $key,
@@ -21,11 +22,12 @@ final readonly class PlanRow
         public ?int $wallBar,
         public int $wallMinimum,
         public int $sizesLeft,
-        public int $sizesUsed,
+        public array $notches,
         public string $cost,
         public string $hours,
         public bool $isRecommended,
         public bool $isChosen,
+        public bool $isSelected,
         public bool $isFolded,
         public string $forbidden,
     ) {

@@ -15,6 +15,8 @@ final readonly class PlanView
 {
     private const WALL_BAR = 66;
 
+    private const NOTCH_PITCH = 12;
+
     /**
      * @param  list<int>  $cylinders
      * @param  list<PlanRow>  $rows
@@ -83,14 +85,26 @@ final readonly class PlanView
             $wall === null ? null : $bar($wall),
             $bar($file->sheet->bore->minimumWall),
             $option->sizesRemaining,
-            max(0, count($plan->block->allowedSteps) - $option->sizesRemaining),
+            self::notches(count($plan->block->allowedSteps), $option->sizesRemaining),
             VerdictWords::money($option->cost->minor),
             $option->kind === OptionKind::Replace ? '–' : number_format($option->machineMinutes / 60, 1),
             $option === $recommended,
             $file->choice()?->option_key === $option->key(),
+            ($file->choice()->option_key ?? $recommended->key()) === $option->key(),
             $plan->isFolded($option),
             $option->isFeasible() ? '' : 'Wall too thin in '.VerdictWords::cylinders($option->wallTooThin),
         );
+    }
+
+    /** @return list<array{x: int, isLeft: bool}> */
+    private static function notches(int $allowed, int $left): array
+    {
+        $notches = [];
+        for ($index = 0; $index < $allowed; $index++) {
+            $notches[] = ['x' => 3 + self::NOTCH_PITCH * $index, 'isLeft' => $index < $left];
+        }
+
+        return $notches;
     }
 
     private static function mark(JobFile $file, ReboreOption $option, int $cylinder): PlanMark

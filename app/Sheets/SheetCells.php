@@ -31,7 +31,7 @@ final readonly class SheetCells
 
         return new SheetCell(
             $place->key(),
-            $isBore ? $display->deviation($reading->corrected->minus($this->base)) : $size,
+            $isBore ? $display->deviation($reading->measured->minus($this->base)) : $size,
             $isBore ? $size.$repeats : ltrim($repeats),
             $state,
             $place->words(),

@@ -64,4 +64,10 @@ final readonly class Finding
     {
         return new self($criterion, 'BORE-6', $cylinder, $outcome, $outcome === Outcome::Missing ? $missing : [], look: $look);
     }
+
+    /** How far past its limit, as a share of the limit; a look that fails is past any. */
+    public function overshoot(): float
+    {
+        return $this->margin === null || $this->limit === null ? INF : -$this->margin->nanometres / $this->limit->nanometres;
+    }
 }

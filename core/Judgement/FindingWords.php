@@ -29,14 +29,30 @@ final readonly class FindingWords
         };
     }
 
-    /** What would have to be different for the finding to hold (VER-3). */
-    public function change(Finding $finding): string
+    /**
+     * What would have to be different for one cylinder to stay (VER-3). Failures at one place are met by the largest change.
+     *
+     * @param  non-empty-list<Finding>  $failures  Of one cylinder
+     */
+    public function change(array $failures): string
     {
-        if ($finding->margin === null || $finding->readings === []) {
-            return "Without the {$finding->criterion->label()} in cylinder {$finding->cylinder}, that would hold.";
-        }
+        $byPlace = [];
+        foreach ($failures as $finding) {
+            if ($finding->margin === null || $finding->readings === []) {
+                $byPlace[] = "no {$finding->criterion->label()}";
 
-        return "{$this->display->magnitudeWithUnit($finding->margin)} less at {$this->at($finding->readings[0]->place)}, and its {$finding->criterion->label()} would hold.";
+                continue;
+            }
+            $place = $finding->readings[0]->place;
+            $standing = $byPlace[$place->key()] ?? null;
+            $byPlace[$place->key()] = $standing instanceof Length && $standing->isLargerThan($finding->margin->absolute()) ? $standing : $finding->margin->absolute();
+        }
+        $parts = array_map(
+            fn (int|string $key, Length|string $change): string => is_string($change) ? $change : "{$this->display->magnitudeWithUnit($change)} less at {$this->at(Place::parse((string) $key))}",
+            array_keys($byPlace), $byPlace,
+        );
+
+        return implode(' and ', $parts)." of cylinder {$failures[0]->cylinder}, and it could stay.";
     }
 
     private function measured(Finding $finding, string $name, Length $value, Length $limit, Length $margin): string
@@ -45,17 +61,20 @@ final readonly class FindingWords
         $close = $finding->isCloseCall ? ' A close call: measure again with a better gauge, or a second person.' : '';
         $amount = $this->display->magnitudeWithUnit($margin);
         $against = match (true) {
+            $margin->isNegative() && (float) $this->display->magnitude($margin) === 0.0 => 'over it by less than is shown',
             $margin->isNegative() => "over by {$amount}",
             $finding->outcome === Outcome::Missing => "{$amount} inside so far",
             $margin->isZero() => 'exactly at it, which holds',
             default => "{$amount} inside",
         };
 
-        return "{$name} {$this->display->magnitude($value)}, limit {$this->display->magnitude($limit)}: {$against}; the gauge's doubt is ±{$this->display->magnitude($doubt)}.{$close}";
+        $piston = $finding->criterion === Criterion::Clearance && count($finding->readings) === 1 ? ', even with a new piston' : '';
+
+        return "{$name} {$this->display->magnitude($value)}{$piston}, limit {$this->display->magnitude($limit)}: {$against}; the gauge’s doubt is ±{$this->display->magnitude($doubt)}.{$close}";
     }
 
     private function at(Place $place): string
     {
-        return "{$place->station?->value} {$place->axis?->label()} of cylinder {$place->cylinder}";
+        return "{$place->station?->value} {$place->axis?->label()}";
     }
 }

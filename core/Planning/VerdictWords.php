@@ -75,14 +75,15 @@ final readonly class VerdictWords
         };
     }
 
-    /** @return list<string> What would change a “cannot stay”, one sentence a failure (VER-3) */
+    /** @return list<string> What would change a “cannot stay”, one sentence a cylinder (VER-3) */
     public function changes(BlockAssessment $assessment): array
     {
-        $failures = $assessment->failures();
-        $words = new FindingWords($this->display);
-        $sentences = array_map($words->change(...), $failures);
+        $byCylinder = [];
+        foreach ($assessment->failures() as $finding) {
+            $byCylinder[$finding->cylinder][] = $finding;
+        }
 
-        return count($sentences) > 1 ? [...$sentences, 'All of these together; any one alone is enough to keep it from staying.'] : $sentences;
+        return array_map((new FindingWords($this->display))->change(...), array_values($byCylinder));
     }
 
     /** @param  list<int>  $numbers */

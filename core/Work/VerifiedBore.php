@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace NorthLedger\Core\Work;
 
 use NorthLedger\Core\Gauging\Place;
+use NorthLedger\Core\Gauging\Reading;
+use NorthLedger\Core\Gauging\Station;
 use NorthLedger\Core\Judgement\BoreMeasures;
 
 /** One finished bore, verified against what was ordered (WORK-4). */
@@ -25,5 +27,16 @@ final readonly class VerifiedBore
         public array $missing,
         public array $lackingConditions,
     ) {
+    }
+
+    /** @return list<string> Keys of the places that read outside the ordered size */
+    public function outOfTarget(): array
+    {
+        $size = $this->size;
+
+        return $size === null ? [] : array_keys(array_filter(
+            $this->measures->bore->readings,
+            static fn (Reading $reading): bool => $reading->place->station !== Station::Land && ! $size->holds($reading->corrected),
+        ));
     }
 }

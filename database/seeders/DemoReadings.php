@@ -30,7 +30,9 @@ final readonly class DemoReadings
         [Station::Middle, Axis::Inline], [Station::Bottom, Axis::Thrust], [Station::Bottom, Axis::Inline],
     ];
 
-    public function __construct(private RecordReading $record, private StateSetup $state, private JobFiles $files) {}
+    public function __construct(private RecordReading $record, private StateSetup $state, private JobFiles $files)
+    {
+    }
 
     /**
      * @param  array<int, list<float|int|null>>  $deviations  By cylinder, from the standard bore, in the gauge's unit
@@ -39,7 +41,7 @@ final readonly class DemoReadings
     public function incoming(Job $job, User $by, array $deviations, bool $looks = true, ?float $pistonUnder = null): void
     {
         $file = $this->files->open($job);
-        $this->setup($job, $by, SheetName::Incoming, $file->sheet->bore->nominal, new Conditions(capsTorqued: true, clean: true, partCelsius: 19.0, masterCelsius: 20.0));
+        $this->setup($job, $by, SheetName::Incoming, $file->sheet->bore->nominal, new Conditions(capsTorqued: true, clean: true, partCelsius: 20.0, masterCelsius: 20.0));
         foreach ($deviations as $cylinder => $values) {
             foreach (self::PLACES as $index => [$station, $axis]) {
                 if (($values[$index] ?? null) !== null) {

@@ -34,7 +34,8 @@ final readonly class DemoShop
         private DemoReadings $readings,
         private JobFiles $files,
         private SpecBook $specs,
-    ) {}
+    ) {
+    }
 
     /**
      * @param  list<Role>  $roles

@@ -9,9 +9,7 @@ export function startLight(page) {
         root.dataset.light = chosen;
     }
     page.querySelector('[data-light]:is(button)')?.addEventListener('click', () => {
-        const isDark = root.dataset.light
-            ? root.dataset.light === 'night'
-            : matchMedia('(prefers-color-scheme: dark)').matches;
+        const isDark = root.dataset.light ? root.dataset.light === 'night' : matchMedia('(prefers-color-scheme: dark)').matches;
         root.dataset.light = isDark ? 'paper' : 'night';
         localStorage.setItem(KEY, root.dataset.light);
     });

@@ -15,10 +15,10 @@
     </tbody></table>
     <h2>Finished bores, {{ $certificate['unit'] }}</h2>
     <table>
-        <thead><tr><th scope="col">Cyl.</th><th scope="col">Ordered</th><th scope="col">Piston</th>@foreach(array_keys($certificate['bores'][0]['readings']) as $place)<th scope="col">{{ $place }}</th>@endforeach<th scope="col">Result</th></tr></thead>
+        <thead><tr><th scope="col">Cyl.</th><th scope="col">Ordered</th><th scope="col">Piston</th>@foreach(array_keys($certificate['bores'][0]['readings']) as $place)<th scope="col">{{ $place }}</th>@endforeach<th scope="col">Out-of-round, taper ({{ $certificate['form_unit'] }})</th><th scope="col">Result</th></tr></thead>
         <tbody>
         @foreach($certificate['bores'] as $bore)
-            <tr><td class="num">{{ $bore['cylinder'] }}</td><td>{{ $bore['ordered'] }}</td><td>{{ $bore['piston'] }}</td>@foreach($bore['readings'] as $reading)<td class="num">{{ $reading }}</td>@endforeach<td>{{ $bore['state'] }}@foreach($bore['results'] as $result)@if(! str_contains($result['name'], 'size'))<br>{{ $result['name'] }} {{ $result['value'] }} (limit {{ $result['limit'] }})@endif @endforeach @if($bore['disposition'])<br><b>{{ $bore['disposition'] }}</b>@endif</td></tr>
+            <tr><td class="num">{{ $bore['cylinder'] }}</td><td>{{ $bore['ordered'] }}</td><td>{{ $bore['piston'] }}</td>@foreach($bore['readings'] as $reading)<td class="num">{{ $reading }}</td>@endforeach<td class="num">{{ implode(', ', $bore['form']) }}</td><td>{{ $bore['state'] }}@if($bore['disposition'])<br><b>{{ $bore['disposition'] }}</b>@endif</td></tr>
         @endforeach
         </tbody>
     </table>

@@ -22,8 +22,13 @@ final class ShopController
     public function edit(PolicyBook $policies): View
     {
         $number = $policies->newestNumber();
+        $document = $policies->document($number);
+        $amounts = [];
+        foreach (self::PRICES as $name) {
+            $amounts[$name] = sprintf('%.2f', $document['prices']["{$name}_minor"] / 100);
+        }
 
-        return view('shop', ['policy' => $policies->revision($number), 'document' => $policies->document($number), 'prices' => self::PRICES, 'minutes' => self::MINUTES]);
+        return view('shop', ['policy' => $policies->revision($number), 'document' => $document, 'amounts' => $amounts, 'prices' => self::PRICES, 'minutes' => self::MINUTES]);
     }
 
     public function update(Request $request, PolicyBook $policies): RedirectResponse

@@ -1,5 +1,6 @@
 import { goToFind } from '../find.js';
 import { createCursor } from './cursor.js';
+import { listenToKeys } from './keys.js';
 import { openOutbox } from './outbox.js';
 import { changesSince, post } from './post.js';
 import { createQuestions } from './questions.js';
@@ -8,7 +9,6 @@ import { createSetupDialog } from './setup-dialog.js';
 import { ulid } from './ulid.js';
 
 const LOOK_AGAIN = 2000;
-const MOVES = { ArrowUp: [-1, 0], ArrowDown: [1, 0], ArrowLeft: [0, -1], ArrowRight: [0, 1] };
 
 /** Works one sheet: the entry line, the outbox behind it, and the parts that the server renders anew. */
 export async function startSheet(root) {
@@ -77,7 +77,9 @@ export async function startSheet(root) {
 
         function render() {
             const question = questions.current;
-            const words = question?.body.place ? root.querySelector(`td[data-place="${CSS.escape(question.body.place)}"]`)?.dataset.words : cursor.words;
+            const words = question?.body.place
+                ? root.querySelector(`td[data-place="${CSS.escape(question.body.place)}"]`)?.dataset.words
+                : cursor.words;
             where.textContent = words || 'Nothing more to read';
             hint.textContent = question ? '' : cursor.prompt || (walk[0]?.place === cursor.place ? 'proposed next' : '');
             repeatHint.hidden = !isRepeat;
@@ -164,7 +166,9 @@ export async function startSheet(root) {
             if (change === null) {
                 waits.delete(item.body.place);
                 await store.remove(item.id);
-                changesSince(url, -1).then((answer) => answer && show(answer)).finally(render);
+                changesSince(url, -1)
+                    .then((answer) => answer && show(answer))
+                    .finally(render);
             } else {
                 if (change.text !== undefined) {
                     waits.set(item.body.place, change.text);
@@ -225,36 +229,33 @@ export async function startSheet(root) {
             '/': () => goToFind(document),
         };
 
-        entry.addEventListener('keydown', (event) => {
-            if (event.ctrlKey || event.metaKey || event.altKey) {
-                return;
-            }
-            const text = entry.value.trim();
-            if (event.key === 'Enter') {
-                event.preventDefault();
-                if (questions.current) {
+        const isAsking = () => questions.current !== null;
+        listenToKeys(entry, {
+            enter(text) {
+                if (isAsking()) {
                     questions.answer(text);
                 } else if (text !== '' && cursor.place) {
                     read(text);
                 }
-            } else if (event.key === 'Escape') {
-                event.preventDefault();
-                if (questions.current && text === '') {
+            },
+            escape(text) {
+                if (isAsking() && text === '') {
                     questions.drop();
                 } else {
                     entry.value = '';
                     isRepeat = false;
                     render();
                 }
-            } else if (MOVES[event.key] && !questions.current && (text === '' || event.key === 'ArrowUp' || event.key === 'ArrowDown')) {
-                event.preventDefault();
-                cursor.move(...MOVES[event.key]);
-                isRepeat = false;
-                render();
-            } else if (text === '' && commands[event.key] && !questions.current) {
-                event.preventDefault();
-                commands[event.key]();
-            }
+            },
+            move(rows, columns) {
+                if (!isAsking()) {
+                    cursor.move(rows, columns);
+                    isRepeat = false;
+                    render();
+                }
+            },
+            command: (key) => !isAsking() && commands[key]?.(),
+            isCommand: (key) => !isAsking() && key in commands,
         });
         // Wherever the focus went by a stray touch, a digit belongs to the entry line.
         document.addEventListener('keydown', (event) => {

@@ -25,8 +25,7 @@ export async function openOutbox(box) {
 function open() {
     return new Promise((resolve, reject) => {
         const request = indexedDB.open(DATABASE, 1);
-        request.onupgradeneeded = () =>
-            request.result.createObjectStore(STORE, { keyPath: 'id', autoIncrement: true });
+        request.onupgradeneeded = () => request.result.createObjectStore(STORE, { keyPath: 'id', autoIncrement: true });
         request.onsuccess = () => resolve(request.result);
         request.onerror = () => reject(request.error);
     });

@@ -12,7 +12,7 @@
     <span class="op-state {{ $line->isDone ? 'ok' : 'soft' }}" aria-label="{{ $line->isDone ? 'done' : 'open' }}">{{ $line->isDone ? '✓' : '○' }}</span>
     <div>
         <h3>{{ $line->title }}@if($line->cylinder !== null), cylinder {{ $line->cylinder }}@endif @if($line->target !== '')<span class="num">{{ $line->target }}</span> <span class="soft num text-[14px]">{{ $line->range }}</span>@endif @if($line->actual !== '')<span class="num {{ $line->isActualOut ? 'bad' : 'ok' }}">{{ $line->isActualOut ? '▲' : '' }} is {{ $line->actual }}</span>@endif</h3>
-        <p>{{ $line->instruction }} <b>{{ ucfirst($line->tool) }}.</b> Closed by: {{ lcfirst($line->check) }}.</p>
+        <p class="instruction">{{ $line->instruction }} <b>{{ ucfirst($line->tool) }}.</b> Closed by: {{ lcfirst($line->check) }}.</p>
         @if($line->said !== '')<p class="no-print">{{ $line->said }}</p>@endif
         @if($line->waitsFor !== '')<p class="warn no-print">◆ after: {{ $line->waitsFor }}</p>@endif
         <x-field-error :name="$line->key" />

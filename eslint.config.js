@@ -1,0 +1,28 @@
+import js from '@eslint/js';
+
+const browser = Object.fromEntries(
+    [
+        'document',
+        'window',
+        'localStorage',
+        'indexedDB',
+        'fetch',
+        'navigator',
+        'location',
+        'matchMedia',
+        'crypto',
+        'CSS',
+        'FormData',
+        'CustomEvent',
+        'setTimeout',
+    ].map((name) => [name, 'readonly']),
+);
+
+export default [
+    js.configs.recommended,
+    {
+        languageOptions: { globals: browser },
+        rules: { eqeqeq: 'error', 'no-var': 'error', 'prefer-const': 'error', complexity: ['error', 16] },
+    },
+    { files: ['tests/js/**'], languageOptions: { globals: { process: 'readonly' } } },
+];

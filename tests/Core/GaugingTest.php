@@ -1,0 +1,94 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core;
+
+use NorthLedger\Core\Gauging\Axis;
+use NorthLedger\Core\Gauging\Feature;
+use NorthLedger\Core\Gauging\GaugingException;
+use NorthLedger\Core\Gauging\Instrument;
+use NorthLedger\Core\Gauging\InstrumentKind;
+use NorthLedger\Core\Gauging\Place;
+use NorthLedger\Core\Gauging\Reading;
+use NorthLedger\Core\Gauging\Station;
+use NorthLedger\Core\Gauging\Temperatures;
+use NorthLedger\Core\Judgement\Plausibility;
+use NorthLedger\Core\Quantity\Length;
+use NorthLedger\Core\Quantity\LengthDisplay;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+final class GaugingTest extends TestCase
+{
+    public function test_place_keys_read_back_and_have_words(): void
+    {
+        $places = [
+            'Cylinder 3, top, in line' => Place::bore(3, Station::Top, Axis::Inline),
+            'Cylinder 12, piston' => Place::piston(12),
+            'Cylinder 1, bottom ridge' => Place::ridge(1, Station::Bottom),
+            'Cylinder 8, scoring' => Place::look(Feature::Scoring, 8),
+        ];
+        foreach ($places as $words => $place) {
+            $this->assertEquals($place, Place::parse($place->key()));
+            $this->assertSame($words, $place->words());
+        }
+    }
+
+    /** @return iterable<array{string}> */
+    public static function noPlaces(): iterable
+    {
+        foreach (['', 'bore', 'bore.0.top.thrust', 'bore.1.top', 'bore.1.top.sideways', 'bore.1.top.thrust.x', 'piston.1.top', 'ridge.1', 'ridge.1.middle', "bore.1.top.thrust\n", 'crank.1', 'bore.01.top.thrust'] as $key) {
+            yield [$key];
+        }
+    }
+
+    #[DataProvider('noPlaces')]
+    public function test_what_is_no_place_is_refused(string $key): void
+    {
+        $this->expectException(GaugingException::class);
+        Place::parse($key);
+    }
+
+    public function test_repeats_of_a_place_are_one_reading_by_their_mean(): void
+    {
+        $sizes = array_map(Length::ofNanometres(...), [96_840_000, 96_841_000, 96_843_000]);
+        $reading = Reading::of(Place::bore(1, Station::Top, Axis::Thrust), $sizes, Instrument::ofKind(InstrumentKind::BoreGaugeHalfThou), Temperatures::of(11, 11.5, null, null));
+        $single = Reading::of($reading->place, [$sizes[0]], $reading->instrument, Temperatures::of(11, 11.5, null, null));
+
+        $this->assertSame(96_841_333, $reading->measured->nanometres);
+        $this->assertTrue($single->differenceUncertainty()->isLargerThan($reading->differenceUncertainty()), 'three repeats replace the gauge’s own repeatability');
+    }
+
+    public function test_a_reading_is_corrected_only_when_both_temperatures_are_known(): void
+    {
+        $place = Place::bore(1, Station::Top, Axis::Thrust);
+        $read = static fn (?float $part, ?float $master): int => Reading::of($place, [Length::ofNanometres(100_000_000)], Instrument::ofKind(InstrumentKind::BoreGaugeTenth), Temperatures::of(11.0, 11.5, $part, $master))->corrected->nanometres;
+
+        $this->assertSame([100_000_000, 100_000_000, 99_984_500], [$read(null, null), $read(32, null), $read(32, 18)]);
+    }
+
+    public function test_every_kind_has_its_defaults(): void
+    {
+        foreach (InstrumentKind::cases() as $kind) {
+            $this->assertTrue(Instrument::ofKind($kind)->resolution->isPositive());
+        }
+        $this->assertFalse(InstrumentKind::OutsideMicrometer->readsBores());
+        $this->assertFalse(InstrumentKind::BoreGaugeTenth->showsSizes());
+    }
+
+    public function test_what_cannot_be_right_is_doubted(): void
+    {
+        $sheet = Bench::sheet('tarn-4-198');
+        $plausibility = new Plausibility(Bench::policy()->boreAllowances($sheet->unit), LengthDisplay::in($sheet->unit));
+        $bore = Bench::bore($sheet, 1, [3.1]);
+        $at = static fn (float $over): Length => $sheet->bore->nominal->plus(Length::ofNanometres((int) round($over * 25_400)));
+
+        $this->assertNull($plausibility->doubtOfSize($at(150), $sheet->bore->nominal), 'the limit itself is believed');
+        $this->assertSame('That is +150.1 thou from the nominal 3.8125 in.', $plausibility->doubtOfSize($at(150.1), $sheet->bore->nominal));
+        $this->assertStringContainsString('Is the sign right?', (string) $plausibility->doubtOfSize(Length::ofNanometres(-1), $sheet->bore->nominal));
+        $this->assertNull($plausibility->doubtOfRoundness($bore, Station::Top, 'inline', $at(13.1)));
+        $this->assertSame('That alone would make the top out-of-round by 10.1 thou.', $plausibility->doubtOfRoundness($bore, Station::Top, 'inline', $at(13.2)));
+        $this->assertNull($plausibility->doubtOfRoundness($bore, Station::Middle, 'inline', $at(13.2)), 'nothing else is read there');
+    }
+}

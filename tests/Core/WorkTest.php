@@ -1,0 +1,171 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core;
+
+use NorthLedger\Core\Gauging\Conditions;
+use NorthLedger\Core\Gauging\DecisionRule;
+use NorthLedger\Core\Planning\BlockAssessment;
+use NorthLedger\Core\Planning\ReboreOption;
+use NorthLedger\Core\Policy\OrderOfWork;
+use NorthLedger\Core\Quantity\Length;
+use NorthLedger\Core\Spec\SpecificationSheet;
+use NorthLedger\Core\Work\BoreVerification;
+use NorthLedger\Core\Work\BoreWork;
+use NorthLedger\Core\Work\OperationKind;
+use NorthLedger\Core\Work\RequiredConditions;
+use NorthLedger\Core\Work\Target;
+use NorthLedger\Core\Work\VerificationState;
+use NorthLedger\Core\Work\WorkException;
+use NorthLedger\Core\Work\WorkOrder;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+final class WorkTest extends TestCase
+{
+    private const ALL_WELL = ['capsTorqued' => true, 'torquePlate' => true, 'cooled' => true, 'clean' => true];
+
+    #[DataProvider('schools')]
+    public function test_every_operation_stands_after_what_it_waits_for(OrderOfWork $school): void
+    {
+        $order = $this->order($school, 'bore 508000');
+        $before = [];
+        foreach ($order->operations as $key => $operation) {
+            $this->assertSame([], array_diff($order->waitsFor($key), $before), "{$key} stands too early");
+            $before[] = $key;
+        }
+        $this->assertSame(['final wash'], array_slice($before, -1));
+    }
+
+    /** @return iterable<string, array{OrderOfWork}> */
+    public static function schools(): iterable
+    {
+        foreach (OrderOfWork::cases() as $school) {
+            yield $school->value => [$school];
+        }
+    }
+
+    public function test_the_two_schools_differ_in_deck_and_bore_alone(): void
+    {
+        $deckFirst = $this->order(OrderOfWork::DeckFirst, 'bore 508000');
+        $boreFirst = $this->order(OrderOfWork::BoreFirst, 'bore 508000');
+
+        $this->assertContains('deck', $deckFirst->waitsFor('bore.1'));
+        $this->assertNotContains('deck', $boreFirst->waitsFor('bore.1'));
+        $this->assertContains('bore.4', $boreFirst->waitsFor('deck'));
+        foreach ([$deckFirst, $boreFirst] as $order) {
+            $this->assertContains('sleeve.2', $order->waitsFor('bore.2'));
+            $this->assertNotContains('sleeve.2', $order->waitsFor('bore.1'), 'a cylinder waits for its own sleeve only');
+            $this->assertSame('chamfer', $order->operation($order->waitsFor('hone.1')[0])->kind->value);
+        }
+        $this->assertContains('sleeve.2', $deckFirst->waitsFor('deck'));
+    }
+
+    public function test_staying_without_sleeves_is_cleaning_checking_and_honing(): void
+    {
+        $sheet = Bench::sheet('tarn-4-198');
+        $sound = array_map(static fn (int $cylinder) => Bench::bore($sheet, $cylinder, [1.2, 0.7, 0.8, 0.5, 0.4, 0.3], 1.8), [1, 2, 3, 4]);
+        $option = BlockAssessment::of($sheet, Bench::policy(), $sound, null)->plan?->option('stay');
+        $this->assertNotNull($option);
+        $order = (new BoreWork($sheet, Bench::policy(), []))->order($option);
+
+        $this->assertSame(['clean', 'crack check', 'hone.1', 'hone.2', 'hone.3', 'hone.4', 'final wash'], array_keys($order->operations));
+        $this->assertSame(['crack check'], $order->waitsFor('hone.1'), 'the waits of absent operations are handed on');
+        $this->assertNull($order->operation('hone.1')->target);
+    }
+
+    public function test_targets_leave_the_hone_stock_and_follow_the_measured_piston(): void
+    {
+        $sheet = Bench::sheet('tarn-4-198');
+        $work = new BoreWork($sheet, Bench::policy(), [3 => Length::ofNanometres(97_315_020)]);
+        $order = $work->order($this->option($sheet, 'bore 508000'));
+
+        $this->assertEquals(new Target(Length::ofNanometres(97_243_900), Length::ofNanometres(97_218_500), Length::ofNanometres(97_269_300)), $order->operation('bore.1')->target);
+        $this->assertSame(97_353_120, $order->operation('hone.3')->target?->aim->nanometres);
+        $this->assertStringContainsString('Leaves 4.0 thou to hone', $order->operation('bore.1')->instruction);
+    }
+
+    public function test_operations_that_wait_for_each_other_are_refused(): void
+    {
+        $order = $this->order(OrderOfWork::DeckFirst, 'bore 508000');
+        $this->expectException(WorkException::class);
+        $this->expectExceptionMessage('wait for each other');
+        WorkOrder::of(array_values($order->operations), [[OperationKind::Deck, OperationKind::Bore], [OperationKind::Bore, OperationKind::Deck]]);
+    }
+
+    public function test_a_replaced_block_has_no_order(): void
+    {
+        $sheet = Bench::sheet('tarn-4-198');
+        $this->expectException(WorkException::class);
+        (new BoreWork($sheet, Bench::policy(), []))->order($this->option($sheet, 'replace'));
+    }
+
+    /** @return iterable<string, array{list<float|null>, array<string, bool>, VerificationState}> */
+    public static function finishedBores(): iterable
+    {
+        $round = [20.2, 20.3, 20.2, 20.3, 20.2, 20.2];
+        yield 'as ordered' => [$round, self::ALL_WELL, VerificationState::Conforms];
+        yield 'at both ends of the tolerance' => [[20.0, 20.3, 20.2, 20.4, 20.5, 20.5], self::ALL_WELL, VerificationState::Conforms];
+        yield 'too large at one place' => [[20.6, ...array_slice($round, 1)], self::ALL_WELL, VerificationState::Out];
+        yield 'too small at one place' => [[19.9, ...array_slice($round, 1)], self::ALL_WELL, VerificationState::Out];
+        yield 'one place not read' => [[null, ...array_slice($round, 1)], self::ALL_WELL, VerificationState::Missing];
+        yield 'caps not torqued' => [$round, ['capsTorqued' => false] + self::ALL_WELL, VerificationState::ConditionsLacking];
+        yield 'still warm' => [$round, ['cooled' => false] + self::ALL_WELL, VerificationState::ConditionsLacking];
+        yield 'no torque plate where none is ordered' => [$round, ['torquePlate' => false] + self::ALL_WELL, VerificationState::Conforms];
+        yield 'out comes before the conditions' => [[20.9, ...array_slice($round, 1)], ['cooled' => false] + self::ALL_WELL, VerificationState::Out];
+    }
+
+    /**
+     * @param  list<float|null>  $over
+     * @param  array<string, bool>  $stated
+     */
+    #[DataProvider('finishedBores')]
+    public function test_finished_bores_are_held_against_the_order(array $over, array $stated, VerificationState $state): void
+    {
+        $this->assertSame($state, $this->verify('tarn-4-198', $over, $stated));
+    }
+
+    public function test_an_advised_torque_plate_is_ordered_and_must_have_been_on(): void
+    {
+        $over = [20.2, 20.3, 20.2, 20.3, 20.2, 20.2];
+        $this->assertSame(VerificationState::ConditionsLacking, $this->verify('brae-v8-311', $over, ['torquePlate' => false] + self::ALL_WELL));
+        $this->assertSame(VerificationState::Conforms, $this->verify('brae-v8-311', $over, self::ALL_WELL));
+    }
+
+    public function test_a_concession_closes_a_bore_that_is_out(): void
+    {
+        $this->assertSame(VerificationState::Conceded, $this->verify('tarn-4-198', [20.9, 20.3, 20.2, 20.3, 20.2, 20.2], self::ALL_WELL, true));
+    }
+
+    /**
+     * @param  list<float|null>  $over
+     * @param  array<string, bool>  $stated
+     */
+    private function verify(string $family, array $over, array $stated, bool $isConceded = false): VerificationState
+    {
+        $sheet = Bench::sheet($family);
+        $bore = Bench::bore($sheet, 1, $over);
+        $size = new Target(Length::ofNanometres(97_345_500), Length::ofNanometres(97_345_500), Length::ofNanometres(97_358_200));
+        $verification = new BoreVerification($sheet->bore->service, $sheet->bore->finished, RequiredConditions::of($sheet), DecisionRule::Simple);
+
+        return $verification->verify($bore, $size, array_map(static fn (): Conditions => new Conditions(...$stated), $bore->readings), $isConceded)->state;
+    }
+
+    private function order(OrderOfWork $school, string $option): WorkOrder
+    {
+        $sheet = Bench::sheet('tarn-4-198');
+
+        return (new BoreWork($sheet, Bench::policy(['order_of_work' => $school->value]), []))->order($this->option($sheet, $option));
+    }
+
+    /** A block whose second cylinder is far gone: it is sleeved at every size. */
+    private function option(SpecificationSheet $sheet, string $key): ReboreOption
+    {
+        $bores = array_map(static fn (int $cylinder) => Bench::bore($sheet, $cylinder, $cylinder === 2 ? [62, 55, 54, 53, 2, 1.5] : [7.1, 4.2, 4.6, 2.8, 1.1, 0.8]), [1, 2, 3, 4]);
+        $option = BlockAssessment::of($sheet, Bench::policy(), $bores, Length::zero())->plan?->option($key);
+        $this->assertNotNull($option);
+
+        return $option;
+    }
+}
