@@ -20,7 +20,7 @@ final readonly class ChoosePlan
     {
     }
 
-    /** @throws Refused If there is no such way, it is forbidden, or a needed reason is missing */
+    /** @throws \Illuminate\Validation\ValidationException If there is no such way, it is forbidden, or a needed reason is missing */
     public function handle(Job $job, User $by, string $ulid, string $optionKey, ?string $reason): Written
     {
         return $this->ledger->write($job->id, $ulid, EntryKind::Choice, $by, function (JobFile $file) use ($by, $ulid, $optionKey, $reason): array {

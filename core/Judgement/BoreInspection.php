@@ -36,7 +36,7 @@ final readonly class BoreInspection
         return $this->readings["bore.{$this->cylinder}.{$station->value}.{$axis->value}"] ?? null;
     }
 
-    /** @return array<string, Reading> By axis, in the order of the axes */
+    /** @return array<int|string, Reading> By axis, in the order of the axes (PHP makes a number of the key “45”) */
     public function atStation(Station $station): array
     {
         $found = [];

@@ -104,7 +104,7 @@ final readonly class BoreJudge
         return Finding::measured(
             Criterion::Clearance, $bore->cylinder, $clearance, $this->limits->clearance,
             $this->rule->decide($clearance, $this->limits->clearance, LimitKind::Max, $uncertainty),
-            $uncertainty, array_values(array_filter([$measures->largest, $bore->piston])), $missing,
+            $uncertainty, $bore->piston === null ? [$measures->largest] : [$measures->largest, $bore->piston], $missing,
         );
     }
 

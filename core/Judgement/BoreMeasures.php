@@ -14,7 +14,7 @@ final readonly class BoreMeasures
 {
     /**
      * @param  array<string, ?Spread>  $outOfRound  By station; null without thrust and inline
-     * @param  array<string, ?Spread>  $taper  By axis; null without top and bottom
+     * @param  array<int|string, ?Spread>  $taper  By axis (PHP makes a number of the key “45”); null without top and bottom
      * @param  ?Reading  $largest  Of top, middle and bottom; the land never counts
      */
     private function __construct(

@@ -83,7 +83,7 @@ final readonly class ShopNotation
     private function fraction(string $plain, string $typed): ?NotedLength
     {
         if (preg_match(self::FRACTION_PATTERN, $plain, $match, PREG_UNMATCHED_AS_NULL) !== 1
-            || BigDecimal::of($match['over'] ?? '0')->isGreaterThanOrEqualTo($match['under'] ?? '0')) {
+            || BigDecimal::of($match['over'])->isGreaterThanOrEqualTo($match['under'])) {
             return null;
         }
         if ($match['mark'] === null && ($this->unit !== LengthUnit::Inch || $this->readingUnit !== null)) {
@@ -94,7 +94,7 @@ final readonly class ShopNotation
 
         return NotedLength::length($this->signed(
             $this->exact($sixtyFourths->multipliedBy(intdiv(Length::NANOMETRES_PER_INCH, 64)), $typed),
-            $match['sign'] ?? '',
+            $match['sign'],
         ));
     }
 
@@ -112,7 +112,7 @@ final readonly class ShopNotation
         }
         $value = BigDecimal::of($number)->multipliedBy($this->nanometresPer($match['unit'], $number));
 
-        return NotedLength::length($this->signed($this->exact($value, $typed), $match['sign'] ?? ''));
+        return NotedLength::length($this->signed($this->exact($value, $typed), $match['sign']));
     }
 
     private function nanometresPer(?string $unit, string $number): int

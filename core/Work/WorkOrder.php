@@ -32,7 +32,7 @@ final readonly class WorkOrder
         foreach ($operations as $operation) {
             $kinds = self::kindsBefore($operation->kind, $before, array_keys($byKind), []);
             $waitsFor[$operation->key()] = array_merge([], ...array_map(
-                static fn (string $kind): array => self::sameCylinder($byKind[$kind], $operation),
+                static fn (string $kind): array => self::sameCylinder($byKind[$kind] ?? [], $operation),
                 $kinds,
             ));
         }

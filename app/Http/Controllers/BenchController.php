@@ -8,9 +8,9 @@ use App\Models\Job;
 use App\Sheets\BenchRow;
 use App\Sheets\JobFinder;
 use App\Shop\SpecBook;
+use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Illuminate\View\View;
 
 final class BenchController
 {

@@ -8,8 +8,8 @@ use App\Documents\CertificatePage;
 use App\Documents\RenderCertificate;
 use App\Models\Job;
 use App\Models\Release;
+use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
-use Illuminate\View\View;
 use Symfony\Component\HttpFoundation\BinaryFileResponse;
 
 final class CertificateController

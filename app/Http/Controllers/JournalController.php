@@ -9,7 +9,7 @@ use App\Models\Job;
 use App\Models\LedgerEntry;
 use App\Sheets\JobFiles;
 use App\Sheets\JournalLine;
-use Illuminate\View\View;
+use Illuminate\Contracts\View\View;
 
 final class JournalController
 {

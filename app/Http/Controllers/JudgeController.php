@@ -7,7 +7,7 @@ namespace App\Http\Controllers;
 use App\Models\Job;
 use App\Sheets\JobFiles;
 use App\Sheets\JudgeView;
-use Illuminate\View\View;
+use Illuminate\Contracts\View\View;
 
 final class JudgeController
 {

@@ -9,9 +9,9 @@ use App\Http\Requests\RequestId;
 use App\Models\Job;
 use App\Sheets\JobFiles;
 use App\Sheets\ReleaseCheck;
+use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Illuminate\View\View;
 
 final class ReleaseController
 {

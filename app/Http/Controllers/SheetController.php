@@ -8,10 +8,10 @@ use App\Http\SheetFragments;
 use App\Models\Job;
 use App\Sheets\JobFiles;
 use App\Sheets\SheetName;
+use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
-use Illuminate\View\View;
 
 final class SheetController
 {

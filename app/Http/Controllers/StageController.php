@@ -6,8 +6,8 @@ namespace App\Http\Controllers;
 
 use App\Models\Job;
 use App\Sheets\JobFiles;
+use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
-use Illuminate\View\View;
 
 /** The job's own address, and the stages that hold no more than a note yet. */
 final class StageController

@@ -11,10 +11,10 @@ use App\Models\Job;
 use App\Sheets\DispositionKind;
 use App\Sheets\JobFiles;
 use App\Sheets\SheetName;
+use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\Rule;
-use Illuminate\View\View;
 
 final class VerifyController
 {

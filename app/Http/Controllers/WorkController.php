@@ -10,10 +10,10 @@ use App\Models\Job;
 use App\Sheets\JobFiles;
 use App\Sheets\TickState;
 use App\Sheets\WorkView;
+use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\Rule;
-use Illuminate\View\View;
 
 final class WorkController
 {
