@@ -28,7 +28,6 @@ final readonly class ChoosePlan
             $option = $assessment->plan?->option($optionKey) ?? throw Refused::because('option', 'That way is not in the plan any more; the readings have changed. Look at it again and choose.');
             $recommended = $assessment->recommendation?->option->key() ?? '';
             match (true) {
-                $file->release() !== null => throw Refused::because('option', 'This job is released; its plan is closed.'),
                 ! $option->isFeasible() => throw Refused::because('option', 'That size leaves too thin a wall and cannot be chosen.'),
                 $optionKey !== $recommended && trim((string) $reason) === '' => throw Refused::because('reason', 'That is not the recommended way. Say why it is chosen.'),
                 default => null,

@@ -29,7 +29,7 @@ final readonly class DisposeBore
     {
         return $this->ledger->write($job->id, $ulid, EntryKind::Disposition, $by, function (JobFile $file) use ($by, $ulid, $cylinder, $kind, $reason): array {
             $bore = $file->verified()[$cylinder] ?? throw Refused::because('cylinder', 'This job has no such finished bore.');
-            if ($bore->state !== VerificationState::Out || $file->release() !== null) {
+            if ($bore->state !== VerificationState::Out) {
                 throw Refused::because('cylinder', "Cylinder {$cylinder} is not out of tolerance; there is nothing to decide.");
             }
             $rows = $file->entries(SheetName::Finished)->rows;

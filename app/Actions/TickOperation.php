@@ -50,7 +50,7 @@ final readonly class TickOperation
     private function operation(JobFile $file, string $key): Operation
     {
         try {
-            return $file->release() === null && $file->order() !== null ? $file->order()->operation($key) : throw Refused::because($key, 'There is no open order for this job.');
+            return $file->order()?->operation($key) ?? throw Refused::because($key, 'There is no open order for this job.');
         } catch (WorkException $exception) {
             throw Refused::because($key, $exception->getMessage());
         }

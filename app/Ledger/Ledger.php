@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Ledger;
 
+use App\Actions\Refused;
 use App\Models\Job;
 use App\Models\LedgerEntry;
 use App\Models\User;
@@ -11,6 +12,7 @@ use App\Sheets\JobFile;
 use App\Sheets\JobFiles;
 use App\Sheets\JobSummary;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Validation\ValidationException;
 
 /**
  * The one way to write about a job. In one transaction: the rows, a numbered entry that holds the hash of the one
@@ -25,6 +27,8 @@ final readonly class Ledger
     /**
      * @param  string  $requestId  ULID that the sender made; unique over everything written
      * @param  callable(JobFile): array<string, mixed>  $work  Writes the rows and returns what the entry says of them
+     *
+     * @throws ValidationException If the job is released
      */
     public function write(int $jobId, string $requestId, EntryKind $kind, User $by, callable $work): Written
     {
@@ -33,6 +37,9 @@ final readonly class Ledger
             $earlier = LedgerEntry::query()->firstWhere('request_id', $requestId);
             if ($earlier !== null) {
                 return new Written($earlier, $this->files->open($job), true);
+            }
+            if ($job->is_closed) {
+                throw Refused::because('ulid', 'This job is released and its ledger is closed. Receive the engine again for further work.');
             }
             $entry = $this->append($job, $requestId, $kind, $by, $work($this->files->open($job)));
             $file = $this->files->open($job);

@@ -40,7 +40,7 @@ final class BenchController
             return redirect()->route('bench');
         }
         $page = $finder->matching($text)->with('customer')->orderBy('is_closed')->orderBy('due_on')->orderBy('id')->simplePaginate(self::ROWS)->withQueryString();
-        if (count($page->items()) === 1 && $page->onFirstPage()) {
+        if (count($page->items()) === 1 && $page->currentPage() === 1) {
             return redirect()->route('jobs.show', $page->items()[0]);
         }
 

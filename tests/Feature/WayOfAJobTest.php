@@ -1,0 +1,248 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\Job;
+use App\Models\PlanChoice;
+use App\Models\User;
+use App\People\Role;
+use App\Sheets\Stage;
+use Illuminate\Support\Facades\Queue;
+use Illuminate\Testing\TestResponse;
+use Tests\TestCase;
+
+/** One job from the plan to the certificate, and what is refused on the way. */
+final class WayOfAJobTest extends TestCase
+{
+    private const WORN = ['6.1', '3.2', '3.9', '2.2', '0.8', '0.6'];
+
+    private const ROUND = ['0.2', '0.3', '0.2', '0.3', '0.2', '0.2'];
+
+    private User $inspector;
+
+    private User $machinist;
+
+    private Job $job;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        Queue::fake();
+        $this->inspector = $this->person(Role::Inspector);
+        $this->machinist = $this->person(Role::Machinist);
+        $this->job = $this->job($this->inspector);
+        $this->actingAs($this->inspector);
+    }
+
+    public function test_the_plan_shows_every_way_and_recommends_one(): void
+    {
+        $this->readWorn();
+        $this->get($this->url('plan'))->assertOk()
+            ->assertSee('Bore to +.020')->assertSee('recommended')->assertSee('sleeve 1, 2, 3 and 4')
+            ->assertSee('It is the cheapest way that leaves a size for the next rebuild.');
+        $this->assertSame(Stage::Plan, $this->job->refresh()->stage);
+        $this->assertSame('recondition', $this->job->verdict);
+    }
+
+    public function test_another_way_than_the_recommended_asks_for_a_reason_and_keeps_the_choice(): void
+    {
+        $this->readWorn();
+        $this->from($this->url('plan'))->post($this->url('plan'), ['ulid' => $this->ulid(), 'option' => 'bore 1016000'])->assertRedirect($this->url('plan'))->assertSessionHasErrors('reason');
+        $this->assertSame('bore 1016000', old('option'));
+        $this->post($this->url('plan'), ['ulid' => $this->ulid(), 'option' => 'bore 1016000', 'reason' => 'pistons are in stock'])->assertRedirect($this->url('work'));
+        $this->assertSame(['bore 1016000', 'bore 508000', 'pistons are in stock'], array_values(PlanChoice::query()->firstOrFail()->only(['option_key', 'recommended_key', 'reason'])));
+    }
+
+    public function test_a_way_that_is_not_in_the_plan_cannot_be_chosen(): void
+    {
+        $this->readWorn();
+        $this->post($this->url('plan'), ['ulid' => $this->ulid(), 'option' => 'bore 123'])->assertSessionHasErrors('option');
+        $this->assertSame(0, PlanChoice::query()->count());
+    }
+
+    public function test_operations_keep_their_order_and_their_targets(): void
+    {
+        $this->chooseTwentyOver();
+        $this->actingAs($this->machinist);
+        $this->tick('bore.1', actual: '3.8285')->assertSessionHasErrors('bore.1');
+        $this->assertStringContainsString('First: ', session('errors')->first('bore.1'));
+        foreach (['clean', 'crack check', 'deck'] as $key) {
+            $this->tick($key)->assertSessionDoesntHaveErrors();
+        }
+        $this->tick('bore.1', actual: '3.8301')->assertSessionHasErrors('bore.1');
+        $this->assertSame('3.8301', old('actual'), 'what was typed stays');
+        $this->tick('bore.1', actual: 'about right')->assertSessionHasErrors('bore.1');
+        $this->tick('bore.1', actual: '3.8286')->assertSessionDoesntHaveErrors();
+        $this->tick('bore.2', actual: '3.8301', remark: 'cutter slipped, sleeve if it does not hone')->assertSessionDoesntHaveErrors();
+        $this->get($this->url('work'))->assertSee('is 3.8286')->assertSee('▲ is 3.8301')->assertSee('5 of 13 done');
+    }
+
+    public function test_the_whole_way_to_a_signed_certificate(): void
+    {
+        $this->chooseTwentyOver();
+        $this->workAll();
+        $this->assertSame(Stage::Verify, $this->job->refresh()->stage);
+        $this->actingAs($this->inspector);
+        $this->get($this->url('release'))->assertSee('Not verified: cylinders 1, 2, 3 and 4.');
+        $this->post($this->url('release'), ['ulid' => $this->ulid(), 'password' => 'a-password'])->assertSessionHasErrors('sign');
+
+        $this->readFinished();
+        $this->assertSame(Stage::Release, $this->job->refresh()->stage);
+        $this->post($this->url('release'), ['ulid' => $this->ulid(), 'password' => 'guess'])->assertSessionHasErrors('password');
+        $this->post($this->url('release'), ['ulid' => $this->ulid(), 'password' => 'a-password'])->assertSessionDoesntHaveErrors();
+
+        $this->assertTrue($this->job->refresh()->is_closed);
+        $this->get($this->url('certificate'))->assertOk()->assertSee('3.8325 to 3.8330')->assertSee('3.8327')->assertSee('conforms')
+            ->assertSee('main caps torqued: yes')->assertSee('no crack detection method was applied')->assertSee('Inspector');
+        $this->key($this->job, 'bore.1.top.thrust', '9', changes: ['reason' => 'misread'])->assertStatus(422);
+        $this->post($this->url('release'), ['ulid' => $this->ulid(), 'password' => 'a-password'])->assertSessionHasErrors('ulid');
+    }
+
+    public function test_finished_readings_without_the_ordered_conditions_do_not_close(): void
+    {
+        $this->chooseTwentyOver();
+        $this->workAll();
+        $this->actingAs($this->inspector);
+        $this->readFinished(['caps_torqued' => false]);
+
+        $this->get($this->url('verify'))->assertSee('Not under the ordered conditions: main caps torqued.');
+        $this->assertSame(Stage::Verify, $this->job->refresh()->stage);
+    }
+
+    public function test_out_of_tolerance_is_reworked_with_fresh_readings_or_conceded(): void
+    {
+        $this->chooseTwentyOver();
+        $this->workAll();
+        $this->actingAs($this->inspector);
+        $this->readFinished(first: ['1.4', ...array_slice(self::ROUND, 1)]);
+        $this->get($this->url('verify'))->assertSee('Largest size out by 0.9 thou');
+        $this->dispose(2, 'concession')->assertSessionHasErrors('cylinder');
+        $this->dispose(1, 'rework', '')->assertSessionHasErrors('reason');
+        $this->dispose(1, 'rework')->assertSessionDoesntHaveErrors();
+
+        $this->assertSame('hone to size, cylinder 1', $this->job->refresh()->waits_for);
+        $this->tick('hone.1', actual: '3.8328');
+        $this->get($this->url('verify'))->assertSee('6 places are not read');
+        foreach (['top.thrust', 'top.inline', 'middle.thrust', 'middle.inline', 'bottom.thrust', 'bottom.inline'] as $index => $place) {
+            $this->key($this->job, "bore.1.{$place}", $index === 0 ? '1.2' : self::ROUND[$index], 'finished', ['reason' => 'rework'])->assertOk();
+        }
+        $this->dispose(1, 'concession', 'owner of the engine accepts 0.7 over')->assertSessionDoesntHaveErrors();
+        $this->assertSame(Stage::Release, $this->job->refresh()->stage);
+    }
+
+    public function test_choosing_twice_by_the_same_request_is_one_choice(): void
+    {
+        $this->readWorn();
+        $request = ['ulid' => $this->ulid(), 'option' => 'bore 508000'];
+        $this->post($this->url('plan'), $request);
+        $this->post($this->url('plan'), $request)->assertRedirect($this->url('work'));
+        $this->assertSame(1, PlanChoice::query()->count());
+    }
+
+    public function test_a_signer_is_told_of_own_work_and_the_shop_can_forbid_it(): void
+    {
+        $this->chooseTwentyOver();
+        $this->workAll($this->inspector);
+        $this->readFinished();
+        $this->get($this->url('release'))->assertSee('Inspector honed bores and is the only one who verified them.');
+
+        $owner = $this->person(Role::Owner);
+        $this->actingAs($owner)->post('/shop', $this->shop(['own_work' => 'forbidden']))->assertSessionDoesntHaveErrors();
+        $this->actingAs($this->inspector)->get($this->url('release'))->assertSee('The shop does not allow that.');
+    }
+
+    public function test_the_school_of_the_shop_orders_the_work(): void
+    {
+        $this->chooseTwentyOver();
+        $this->actingAs($this->person(Role::Owner))->post('/shop', $this->shop(['order_of_work' => 'bore first']));
+        $this->actingAs($this->machinist);
+        $this->tick('clean');
+        $this->tick('crack check');
+        $this->tick('bore.1', actual: '3.8285')->assertSessionDoesntHaveErrors();
+        $this->tick('deck')->assertSessionHasErrors('deck');
+    }
+
+    public function test_downloads_hold_every_reading_the_superseded_ones_too(): void
+    {
+        $this->stateSetup($this->job);
+        $this->key($this->job, 'bore.1.top.thrust', '3.1');
+        $this->key($this->job, 'bore.1.top.thrust', '3.3', changes: ['reason' => '=HYPERLINK("x")']);
+        $csv = $this->get($this->url('readings.csv'))->assertOk()->streamedContent();
+        $json = $this->get($this->url('readings.json'))->assertOk()->json();
+
+        $this->assertCount(3, explode("\n", trim($csv)));
+        $this->assertStringContainsString("'=HYPERLINK", $csv);
+        $this->assertSame([96_916_240, 96_921_320], array_column($json['readings'], 'value_nm'));
+        $this->assertSame($json['readings'][0]['id'], $json['readings'][1]['supersedes']);
+    }
+
+    private function url(string $page): string
+    {
+        return "/jobs/{$this->job->tag()}/{$page}";
+    }
+
+    private function readWorn(): void
+    {
+        $this->stateSetup($this->job);
+        foreach ([1, 2, 3, 4] as $cylinder) {
+            $this->keyBore($this->job, $cylinder, self::WORN);
+        }
+    }
+
+    private function chooseTwentyOver(): void
+    {
+        $this->readWorn();
+        $this->post($this->url('plan'), ['ulid' => $this->ulid(), 'option' => 'bore 508000'])->assertRedirect($this->url('work'));
+    }
+
+    private function workAll(?User $by = null): void
+    {
+        $this->actingAs($by ?? $this->machinist);
+        foreach (['clean', 'crack check', 'deck'] as $key) {
+            $this->tick($key);
+        }
+        foreach (['bore' => '3.8285', 'chamfer' => '', 'hone' => '3.8327'] as $kind => $actual) {
+            foreach ($kind === 'chamfer' ? [''] : ['.1', '.2', '.3', '.4'] as $suffix) {
+                $this->tick($kind.$suffix, actual: $actual)->assertSessionDoesntHaveErrors();
+            }
+        }
+        $this->tick('final wash')->assertSessionDoesntHaveErrors();
+    }
+
+    /**
+     * @param  array<string, mixed>  $setup
+     * @param  list<string>  $first
+     */
+    private function readFinished(array $setup = [], array $first = self::ROUND): void
+    {
+        $this->stateSetup($this->job, 'finished', $setup + ['zero' => '3.8325'])->assertOk();
+        foreach ([1, 2, 3, 4] as $cylinder) {
+            $this->keyBore($this->job, $cylinder, $cylinder === 1 ? $first : self::ROUND, 'finished');
+        }
+    }
+
+    private function tick(string $key, string $state = 'done', string $actual = '', ?string $remark = null): TestResponse
+    {
+        return $this->post($this->url('work'), ['ulid' => $this->ulid(), 'operation' => $key, 'state' => $state, 'actual' => $actual, 'remark' => $remark]);
+    }
+
+    private function dispose(int $cylinder, string $kind, string $reason = 'taper at the top'): TestResponse
+    {
+        return $this->post($this->url('verify'), ['ulid' => $this->ulid(), 'cylinder' => $cylinder, 'kind' => $kind, 'reason' => $reason]);
+    }
+
+    /**
+     * @param  array<string, mixed>  $changes
+     * @return array<string, mixed>
+     */
+    private function shop(array $changes): array
+    {
+        return $changes + [
+            'preference' => 'balanced', 'order_of_work' => 'deck first', 'own_work' => 'warned',
+            'price' => ['setup' => '60', 'bore' => '45', 'hone' => '15', 'sleeve' => '190', 'rings' => '22', 'piston' => '62.00', 'block' => '1800'],
+            'minutes' => ['setup' => 60, 'bore' => 35, 'hone' => 20, 'sleeve' => 90],
+        ];
+    }
+}
