@@ -1,0 +1,144 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use Facebook\WebDriver\Remote\RemoteWebDriver;
+use Facebook\WebDriver\WebDriverBy;
+use Facebook\WebDriver\WebDriverKeys;
+use PHPUnit\Framework\TestCase;
+
+/** A test in real Chromium against the running house of bin/test. */
+abstract class BrowserTestCase extends TestCase
+{
+    private static ?Chromium $chromium = null;
+
+    /** @var list<RemoteWebDriver> */
+    private array $windows = [];
+
+    public static function tearDownAfterClass(): void
+    {
+        self::$chromium?->stop();
+        self::$chromium = null;
+    }
+
+    protected function tearDown(): void
+    {
+        foreach ($this->windows as $window) {
+            $window->quit();
+        }
+        $this->windows = [];
+    }
+
+    protected function window(int $width = 1280, int $height = 800): RemoteWebDriver
+    {
+        return $this->windows[] = (self::$chromium ??= new Chromium)->window($width, $height);
+    }
+
+    /** A window in which somebody has logged in, by keyboard. */
+    protected function loggedIn(string $login, int $width = 1280, int $height = 800): RemoteWebDriver
+    {
+        $window = $this->window($width, $height);
+        $window->get($this->url('/login'));
+        $window->getKeyboard()->sendKeys($login);
+        $window->getKeyboard()->pressKey(WebDriverKeys::TAB);
+        $window->getKeyboard()->sendKeys('demo-shop');
+        $window->getKeyboard()->pressKey(WebDriverKeys::ENTER);
+        $this->until($window, static fn (): bool => ! str_contains($window->getCurrentURL(), '/login'), 'logged in');
+
+        return $window;
+    }
+
+    protected function url(string $path): string
+    {
+        return (getenv('BASE_URL') ?: 'http://127.0.0.1:8410').$path;
+    }
+
+    /** Waits for something to become true in the page; says what was awaited when it does not. */
+    protected function until(RemoteWebDriver $window, callable $condition, string $awaited, int $seconds = 10): void
+    {
+        $window->wait($seconds, 40)->until(static fn (): bool => $condition() === true, "Awaited: {$awaited}");
+        $this->addToAssertionCount(1);
+    }
+
+    protected function untilReady(RemoteWebDriver $window): void
+    {
+        $this->until($window, static fn (): bool => $window->executeScript("return document.querySelector('[data-sheet]')?.dataset.ready === 'yes'"), 'the sheet is ready');
+    }
+
+    protected function press(RemoteWebDriver $window, string ...$keys): void
+    {
+        foreach ($keys as $key) {
+            $window->getKeyboard()->sendKeys($key);
+        }
+    }
+
+    protected function text(RemoteWebDriver $window, string $css): string
+    {
+        return (string) $window->executeScript('return document.querySelector(arguments[0])?.textContent.replace(/\s+/g, " ").trim() ?? ""', [$css]);
+    }
+
+    protected function cell(RemoteWebDriver $window, string $place): string
+    {
+        return $this->text($window, "td[data-place=\"{$place}\"]");
+    }
+
+    /** Keys one text at the place the entry line stands at, and waits until the server has kept it. */
+    protected function enter(RemoteWebDriver $window, string $text, string $place): void
+    {
+        $this->press($window, $text, WebDriverKeys::ENTER);
+        $this->untilKept($window, $place);
+    }
+
+    protected function untilKept(RemoteWebDriver $window, string $place): void
+    {
+        $this->until($window, fn (): bool => ! in_array($this->cell($window, $place), ['', '·'], true) && ! str_ends_with($this->cell($window, $place), '…'), "{$place} is kept");
+    }
+
+    protected function place(RemoteWebDriver $window): string
+    {
+        return (string) $window->executeScript("return document.querySelector('td.now')?.dataset.place ?? ''");
+    }
+
+    /** No violation of WCAG 2.2 A and AA that a machine can find. */
+    protected function assertAccessible(RemoteWebDriver $window, string $what): void
+    {
+        $window->executeScript((string) file_get_contents(dirname(__DIR__, 2).'/node_modules/axe-core/axe.min.js').'; window.axe = axe;');
+        $violations = $window->executeAsyncScript(<<<'JS'
+            const done = arguments[arguments.length - 1];
+            axe.run({ runOnly: ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa'] })
+                .then((result) => done(result.violations.map((one) => `${one.id}: ${one.nodes.map((node) => node.target + ' ' + node.failureSummary).join(' | ').slice(0, 400)}`)));
+            JS);
+        $this->assertSame([], $violations, $what);
+    }
+
+    /** Receives a new engine by keyboard and ends on its measuring sheet. */
+    protected function receive(RemoteWebDriver $window, string $familyLetter, string $serial): string
+    {
+        $window->get($this->url('/jobs/new'));
+        $this->press($window, $familyLetter, WebDriverKeys::TAB, $serial, WebDriverKeys::TAB, 'Brickworks', WebDriverKeys::TAB, 'kiln fan');
+        $window->findElement(WebDriverBy::id('declared_step'))->sendKeys('standard');
+        $this->press($window, WebDriverKeys::TAB, 'crown of piston 1', WebDriverKeys::ENTER);
+        $this->until($window, static fn (): bool => str_ends_with($window->getCurrentURL(), '/measure'), 'the sheet of the new job');
+        $this->untilReady($window);
+
+        return $this->text($window, '.head .tag');
+    }
+
+    /** States the proposed gauge by `z` and Enter; ticks every condition where that is wanted. */
+    protected function stateGauge(RemoteWebDriver $window, bool $withConditions = false): void
+    {
+        $this->press($window, 'z');
+        $this->until($window, static fn (): bool => $window->executeScript("return document.querySelector('[data-setup-dialog]').open"), 'the dialog is open');
+        if ($withConditions) {
+            foreach (['caps_torqued', 'torque_plate', 'cooled', 'clean'] as $name) {
+                $window->findElement(WebDriverBy::name($name))->sendKeys(WebDriverKeys::SPACE);
+            }
+            $window->findElement(WebDriverBy::name('part_celsius'))->sendKeys(WebDriverKeys::ENTER);
+        } else {
+            $this->press($window, WebDriverKeys::ENTER);
+        }
+        $this->until($window, fn (): bool => str_contains($this->text($window, '[data-fragment=setup]'), 'Zero'), 'the gauge is stated');
+    }
+}

@@ -1,0 +1,75 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use PHPUnit\Framework\Attributes\DataProvider;
+
+/** Every page of the demo shop: accessible, nothing past the edge, no error in the console. */
+final class PagesTest extends BrowserTestCase
+{
+    private const PAGES = [
+        '/', '/jobs/new', '/shop', '/find?q=tarn', '/jobs/NL-0404/receive', '/jobs/NL-0404/clean', '/jobs/NL-0404/cracks', '/jobs/NL-0404/measure',
+        '/jobs/NL-0406/measure', '/jobs/NL-0408/measure', '/jobs/NL-0402/judge', '/jobs/NL-0408/judge', '/jobs/NL-0403/plan', '/jobs/NL-0408/plan', '/jobs/NL-0406/work', '/jobs/NL-0407/verify',
+        '/jobs/NL-0404/verify', '/jobs/NL-0401/release', '/jobs/NL-0401/certificate', '/jobs/NL-0407/release', '/jobs/NL-0401/journal', '/nowhere',
+    ];
+
+    /** @return iterable<string, array{int, int, string}> */
+    public static function windows(): iterable
+    {
+        yield 'bench screen' => [1280, 800, 'paper'];
+        yield 'bench screen at night' => [1280, 800, 'night'];
+        yield 'tablet' => [820, 1180, 'paper'];
+        yield 'phone' => [390, 844, 'paper'];
+    }
+
+    #[DataProvider('windows')]
+    public function test_pages_are_accessible_and_fit(int $width, int $height, string $light): void
+    {
+        $window = $this->loggedIn('owner', $width, $height);
+        $window->executeScript("localStorage.setItem('north-ledger-light', arguments[0])", [$light]);
+        foreach (self::PAGES as $page) {
+            $window->get($this->url($page));
+            $this->assertAccessible($window, "{$page} at {$width}, {$light}");
+            $this->assertLessThanOrEqual($width, $window->executeScript('return document.documentElement.scrollWidth'), "{$page} at {$width} runs past the edge");
+        }
+    }
+
+    public function test_the_log_in_page_is_accessible(): void
+    {
+        $window = $this->window();
+        $window->get($this->url('/login'));
+        $this->assertAccessible($window, 'log-in');
+    }
+
+    public function test_the_whole_sheet_of_a_vee_eight_stands_on_one_screen_with_its_entry_line(): void
+    {
+        $window = $this->loggedIn('inspector');
+        $window->get($this->url('/jobs/NL-0406/measure'));
+        $this->untilReady($window);
+        /** @var array{float, float} $bottoms */
+        $bottoms = $window->executeScript("return [document.querySelector('table.bores tr.derived:last-of-type, tr.piston').getBoundingClientRect().bottom, document.querySelector('.entry').getBoundingClientRect().bottom]");
+        $this->assertLessThanOrEqual(800, $bottoms[0]);
+        $this->assertLessThanOrEqual(801, $bottoms[1]);
+        $this->assertFalse($window->executeScript("const one = document.querySelector('[data-fragment=table]'); return one.scrollWidth > one.clientWidth"));
+    }
+
+    public function test_pages_load_without_a_complaint_of_the_browser(): void
+    {
+        $window = $this->loggedIn('owner');
+        foreach (self::PAGES as $page) {
+            $window->get($this->url($page));
+            $complaints = array_filter($window->manage()->getLog('browser'), static fn (array $line): bool => $line['level'] === 'SEVERE' && ! str_contains($page, 'nowhere'));
+            $this->assertSame([], array_column($complaints, 'message'), $page);
+        }
+    }
+
+    public function test_slash_finds_a_job_from_any_page(): void
+    {
+        $window = $this->loggedIn('counter');
+        $window->get($this->url('/jobs/NL-0402/judge'));
+        $this->press($window, '/', 'F6-0093', "\n");
+        $this->until($window, static fn (): bool => str_contains($window->getCurrentURL(), '/jobs/NL-0403'), 'the railcar engine');
+    }
+}

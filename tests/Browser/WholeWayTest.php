@@ -1,0 +1,113 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use Facebook\WebDriver\Remote\RemoteWebDriver;
+use Facebook\WebDriver\WebDriverKeys;
+
+/** From a blank job to the signed certificate, by keyboard alone. */
+final class WholeWayTest extends BrowserTestCase
+{
+    private const PLACES = ['top.thrust', 'top.inline', 'middle.thrust', 'middle.inline', 'bottom.thrust', 'bottom.inline'];
+
+    private const WORN = ['top.thrust' => '6.1', 'top.inline' => '3.2', 'middle.thrust' => '3.9', 'middle.inline' => '2.2', 'bottom.thrust' => '0.8', 'bottom.inline' => '0.6'];
+
+    private const FINISHED = ['top.thrust' => '.2', 'top.inline' => '.3', 'middle.thrust' => '.2', 'middle.inline' => '.3', 'bottom.thrust' => '.2', 'bottom.inline' => '.2'];
+
+    public function test_from_a_blank_job_to_the_certificate_by_keyboard_alone(): void
+    {
+        $window = $this->loggedIn('inspector');
+        $tag = $this->receive($window, 't', 'T4-'.random_int(10_000, 99_999));
+        $this->stateGauge($window);
+
+        $this->assertSame('bore.1.top.thrust', $this->place($window));
+        $kept = $this->followTheProposal($window, self::WORN);
+        $this->assertLessThan(24, $kept, 'the proposal ends before every place is read');
+        $this->assertStringContainsString('Cannot stay at standard', $this->text($window, '.margin .stamp'));
+        $this->assertStringContainsString('No further reading can change the verdict or the size.', $this->text($window, '.margin'));
+
+        $this->goTo($window, $tag, 'plan');
+        $this->assertStringContainsString('Bore to +.020', $this->text($window, '.margin .stamp'));
+        $this->tabTo($window, 'button', 'Choose this way');
+        $this->press($window, WebDriverKeys::ENTER);
+        $this->until($window, static fn (): bool => str_contains($window->getCurrentURL(), '/work'), 'the work order');
+
+        $this->workTheOrder($window);
+        $this->goTo($window, $tag, 'verify');
+        $this->untilReady($window);
+        $this->stateGauge($window, true);
+        $kept = $this->followTheProposal($window, self::FINISHED);
+        $this->assertSame(24, $kept, 'every finished place is read');
+        $this->assertStringContainsString('As ordered', $this->text($window, '.margin .stamp'));
+
+        $this->goTo($window, $tag, 'release');
+        $this->assertStringContainsString('Inspector honed bores and is the only one who verified them.', $this->text($window, 'main'));
+        $this->press($window, 'demo-shop', WebDriverKeys::ENTER);
+        $this->until($window, fn (): bool => str_contains($this->text($window, '.margin .stamp'), 'Released'), 'released');
+
+        $this->goTo($window, $tag, 'certificate');
+        $this->assertStringContainsString('3.8327', $this->text($window, '.certificate'));
+        $this->assertAccessible($window, 'the certificate');
+        $this->assertPdfArrives($window, $tag);
+    }
+
+    /** @param  array<string, string>  $readings  By station and axis */
+    private function followTheProposal(RemoteWebDriver $window, array $readings): int
+    {
+        for ($kept = 0; $kept < 30; $kept++) {
+            $place = $this->place($window);
+            $isOpen = ! str_contains($this->text($window, '.margin'), 'No further reading') && ! str_contains($this->text($window, '.margin .stamp'), 'As ordered');
+            $where = substr($place, (int) strpos($place, '.', 5) + 1);
+            if (! $isOpen || ! in_array($where, self::PLACES, true)) {
+                break;
+            }
+            $this->enter($window, $readings[$where], $place);
+            $this->until($window, fn (): bool => $this->place($window) !== $place || str_contains($this->text($window, '.margin .stamp'), 'As ordered'), 'the next place');
+        }
+
+        return $kept;
+    }
+
+    private function workTheOrder(RemoteWebDriver $window): void
+    {
+        for ($operation = 0; $operation < 13; $operation++) {
+            $done = $this->text($window, '.margin .stamp');
+            $this->assertStringContainsString("{$operation} of 13 done", $done);
+            $size = (string) $window->executeScript(<<<'JS'
+                const form = [...document.querySelectorAll('.op:not(.done) form')].find((one) => one.querySelector('[name=state][value=done]'));
+                const first = form.querySelector('input[name=actual], input[name=remark]');
+                first.focus();
+                return first.name === 'actual' ? form.closest('.op').querySelector('h3 .num').textContent : '';
+                JS);
+            $this->press($window, $size, WebDriverKeys::ENTER);
+            $this->until($window, fn (): bool => $this->text($window, '.margin .stamp') !== $done && $this->text($window, '.margin .stamp') !== '', 'the operation is ticked');
+        }
+    }
+
+    private function goTo(RemoteWebDriver $window, string $tag, string $page): void
+    {
+        $window->get($this->url("/jobs/{$tag}/{$page}"));
+    }
+
+    private function tabTo(RemoteWebDriver $window, string $tag, string $text): void
+    {
+        for ($i = 0; $i < 60; $i++) {
+            $this->press($window, WebDriverKeys::TAB);
+            if ($window->executeScript('return document.activeElement.matches(arguments[0]) && document.activeElement.textContent.includes(arguments[1])', [$tag, $text])) {
+                return;
+            }
+        }
+        $this->fail("“{$text}” cannot be reached by Tab.");
+    }
+
+    private function assertPdfArrives(RemoteWebDriver $window, string $tag): void
+    {
+        $this->until($window, static fn (): bool => $window->executeAsyncScript(<<<'JS'
+            const done = arguments[arguments.length - 1];
+            fetch(arguments[0]).then(async (reply) => done(reply.headers.get('content-type') === 'application/pdf'
+                && String.fromCharCode(...new Uint8Array(await reply.arrayBuffer()).slice(0, 5)) === '%PDF-'));
+            JS, ["/jobs/{$tag}/certificate.pdf"]), 'the certificate as PDF', 30);
+    }
+}
