@@ -14,6 +14,8 @@ return [
     'key' => env('APP_KEY'),
     'previous_keys' => [],
     'shop' => env('SHOP_NAME', 'Hollin Fell Engine Works'),
+    // Adds the bare route that bin/bench measures against.
+    'bench_floor' => (bool) env('BENCH_FLOOR', false),
     // Where Chromium is; without it documents still print from the browser.
     'chromium' => env('CHROMIUM', '/usr/bin/chromium'),
 ];

@@ -67,3 +67,8 @@ Route::middleware('auth')->group(function (): void {
         });
     });
 });
+
+// The floor that bin/bench measures against; it is there in a benchmark only.
+if (config('app.bench_floor')) {
+    Route::get('/bench-floor', static fn (): string => 'floor')->withoutMiddleware('web');
+}

@@ -14,6 +14,7 @@
         <tr><th scope="row">Gauges</th><td>{{ implode('; ', $certificate['gauges']) }}</td></tr>
     </tbody></table>
     <h2>Finished bores, {{ $certificate['unit'] }}</h2>
+    <div class="scroll-x" tabindex="0" role="region" aria-label="Finished bores">
     <table>
         <thead><tr><th scope="col">Cyl.</th><th scope="col">Ordered</th><th scope="col">Piston</th>@foreach(array_keys($certificate['bores'][0]['readings']) as $place)<th scope="col">{{ $place }}</th>@endforeach<th scope="col">Out-of-round, taper ({{ $certificate['form_unit'] }})</th><th scope="col">Result</th></tr></thead>
         <tbody>
@@ -22,6 +23,7 @@
         @endforeach
         </tbody>
     </table>
+    </div>
     <h2>Not checked</h2>
     <ul>@foreach($certificate['not_checked'] as $line)<li class="line missing my-1">{{ $line }}</li>@endforeach</ul>
     <div class="signature"><div><b>{{ $certificate['signed']['by'] }}</b>, {{ $certificate['signed']['role'] }}<br>{{ $certificate['signed']['at'] }}</div><div>Sheet revision {{ $certificate['revisions']['sheet'] }}, policy revision {{ $certificate['revisions']['policy'] }}, ledger entry {{ $certificate['revisions']['ledger_entry'] }}</div></div>

@@ -62,6 +62,7 @@ export async function startSheet(root) {
         const waits = new Map();
         let lastPlace = null;
         let isRepeat = false;
+        let isProposed = true;
         let draft = '';
 
         const questions = createQuestions(root.querySelector('[data-question]'), decide);
@@ -99,6 +100,7 @@ export async function startSheet(root) {
                 cursor.set(next.place);
             }
             isRepeat = false;
+            isProposed = true;
             render();
         }
 
@@ -250,6 +252,7 @@ export async function startSheet(root) {
             move(rows, columns) {
                 if (!isAsking()) {
                     cursor.move(rows, columns);
+                    isProposed = false;
                     isRepeat = false;
                     render();
                 }
@@ -268,6 +271,7 @@ export async function startSheet(root) {
             const cell = event.target.closest('td[data-place]');
             if (cell && !questions.current) {
                 cursor.set(cell.dataset.place);
+                isProposed = false;
                 isRepeat = false;
                 render();
                 entry.focus();
@@ -281,7 +285,8 @@ export async function startSheet(root) {
         for (const dialog of [keysDialog, document.querySelector('[data-setup-dialog]')]) {
             dialog.addEventListener('close', () => entry.focus());
         }
-        root.addEventListener('shown', render);
+        // What somebody else has read meanwhile is not proposed any more.
+        root.addEventListener('shown', () => (isProposed && entry.value === '' && !questions.current ? goOn() : render()));
         window.addEventListener('online', nudge);
 
         for (const item of await store.all()) {

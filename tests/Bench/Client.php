@@ -1,0 +1,110 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Bench;
+
+use PDO;
+use RuntimeException;
+use Symfony\Component\Uid\Ulid;
+
+/** A client with one kept connection and its own cookies, as a browser on the bench has. */
+final class Client
+{
+    private readonly \CurlHandle $curl;
+
+    private string $token = '';
+
+    private int $readings = 0;
+
+    public function __construct(private readonly string $base)
+    {
+        $this->curl = curl_init();
+        curl_setopt_array($this->curl, [CURLOPT_RETURNTRANSFER => true, CURLOPT_COOKIEFILE => '', CURLOPT_TIMEOUT => 20]);
+    }
+
+    public function get(string $path): string
+    {
+        curl_setopt_array($this->curl, [CURLOPT_HTTPGET => true, CURLOPT_URL => $this->base.$path, CURLOPT_HTTPHEADER => []]);
+
+        return $this->send($path, [200]);
+    }
+
+    public function logIn(string $login, string $password): void
+    {
+        $this->takeToken($this->get('/login'));
+        $this->form('/login', ['login' => $login, 'password' => $password]);
+        $this->takeToken($this->get('/'));
+    }
+
+    /** A V8 with every place read; answers its tag. */
+    public function newMeasuredVee(): string
+    {
+        $this->form('/jobs', ['ulid' => $this->ulid(), 'family' => 'brae-v8-311', 'serial' => 'BENCH-1', 'customer' => 'Ski-lift company', 'due_on' => '2031-01-01', 'declared_step' => 'standard', 'declared_evidence' => 'crown of piston 1']);
+        preg_match('#/jobs/(NL-\d+)/measure#', (string) curl_getinfo($this->curl, CURLINFO_REDIRECT_URL), $match);
+        $tag = $match[1] ?? throw new RuntimeException('No job was made.');
+        $this->json("/jobs/{$tag}/sheets/incoming/setups", ['ulid' => $this->ulid(), 'feature' => 'bore', 'instrument' => 'dial bore gauge .0001', 'zero' => '3.8125']);
+        foreach (range(1, 8) as $cylinder) {
+            foreach (['top.thrust' => 6.1, 'top.inline' => 3.2, 'middle.thrust' => 3.9, 'middle.inline' => 2.2, 'bottom.thrust' => 0.8, 'bottom.inline' => 0.6] as $place => $over) {
+                $this->json("/jobs/{$tag}/sheets/incoming/readings", ['ulid' => $this->ulid(), 'place' => "bore.{$cylinder}.{$place}", 'text' => (string) ($over + $cylinder / 10)]);
+            }
+            foreach (["ridge.{$cylinder}.top", "ridge.{$cylinder}.bottom", "scoring.{$cylinder}", "pitting.{$cylinder}", "crack.{$cylinder}"] as $look) {
+                $this->json("/jobs/{$tag}/sheets/incoming/readings", ['ulid' => $this->ulid(), 'place' => $look, 'text' => '0']);
+            }
+        }
+
+        return $tag;
+    }
+
+    /** One more reading into the full sheet: place by place, each as a correction with its reason. */
+    public function postReading(string $tag): void
+    {
+        $cylinder = $this->readings++ % 8 + 1;
+        $this->json("/jobs/{$tag}/sheets/incoming/readings", ['ulid' => $this->ulid(), 'place' => "bore.{$cylinder}.middle.thrust", 'text' => '4.'.($this->readings % 10), 'reason' => 'misread']);
+    }
+
+    /** More open jobs on the Bench, straight into the table. */
+    public function fillBench(int $count): void
+    {
+        $database = new PDO('mysql:unix_socket='.getenv('DB_SOCKET').';dbname='.getenv('DB_DATABASE'), (string) getenv('DB_USERNAME'), (string) getenv('DB_PASSWORD'), [PDO::ATTR_ERRMODE => PDO::ERRMODE_EXCEPTION]);
+        $database->exec('INSERT IGNORE INTO customers (name) SELECT CONCAT("Customer ", seq) FROM seq_1_to_400');
+        $database->exec("INSERT INTO jobs (family, family_revision, serial, customer_id, description, due_on, stage, verdict, headline, waits_for, created_at)
+            SELECT 'tarn-4-198', 1, CONCAT('B-', seq, '-', UUID_SHORT()), (SELECT MIN(id) FROM customers) + seq MOD 400, 'pump', DATE_ADD(CURDATE(), INTERVAL seq MOD 300 DAY), 'measure', 'not yet known', 'Not yet read', 'cylinder 1, top, thrust', NOW() FROM seq_1_to_{$count}");
+        $database->exec('ANALYZE TABLE jobs');
+    }
+
+    /** @param  array<string, string>  $data */
+    private function form(string $path, array $data): void
+    {
+        curl_setopt_array($this->curl, [CURLOPT_POST => true, CURLOPT_URL => $this->base.$path, CURLOPT_HTTPHEADER => [], CURLOPT_POSTFIELDS => http_build_query($data + ['_token' => $this->token])]);
+        $this->send($path, [302]);
+    }
+
+    /** @param  array<string, string>  $data */
+    private function json(string $path, array $data): void
+    {
+        curl_setopt_array($this->curl, [CURLOPT_POST => true, CURLOPT_URL => $this->base.$path, CURLOPT_POSTFIELDS => json_encode($data, JSON_THROW_ON_ERROR),
+            CURLOPT_HTTPHEADER => ['Content-Type: application/json', 'Accept: application/json', 'X-CSRF-TOKEN: '.$this->token]]);
+        $this->send($path, [200]);
+    }
+
+    /** @param  list<int>  $expected */
+    private function send(string $path, array $expected): string
+    {
+        $body = curl_exec($this->curl);
+        $status = curl_getinfo($this->curl, CURLINFO_HTTP_CODE);
+
+        return is_string($body) && in_array($status, $expected, true) ? $body : throw new RuntimeException("{$path} answered {$status}: ".substr((string) $body, 0, 300));
+    }
+
+    private function takeToken(string $page): void
+    {
+        preg_match('/name="csrf-token" content="([^"]+)"/', $page, $match);
+        $this->token = $match[1] ?? throw new RuntimeException('The page has no token.');
+    }
+
+    private function ulid(): string
+    {
+        return (string) new Ulid;
+    }
+}
