@@ -96,7 +96,7 @@ db_start() {
   if [ ! -d "$v/data/mysql" ]; then
     mariadb-install-db --defaults-file="$v/my.cnf" --user="$DB_USER_OS" --auth-root-authentication-method=socket --auth-root-socket-user="$root_login" --skip-test-db
   fi
-  setsid "$MARIADBD" --defaults-file="$v/my.cnf" --user="$DB_USER_OS" </dev/null >"$v/run/stdout.log" 2>&1 &
+  setsid "$MARIADBD" --defaults-file="$v/my.cnf" --user="$DB_USER_OS" </dev/null >"$v/run/stdout.log" 2>&1 8>&- 9>&- &
   pid=$!; echo $pid > "$VAR/mariadbd.pid"
   for _ in $(seq 1 400); do
     db_alive "$root_login" && break
@@ -123,16 +123,18 @@ web_start() {
   fi
   sed "s#@VAR@#$VAR#g; s#@USERLINES@#$users#" etc/php-fpm.conf.in > "$VAR/fpm/fpm.conf"
   sed "s#@VAR@#$VAR#g; s#@ROOT@#$ROOT#g; s#@PORT@#$PORT#g; s#@USERLINE@#$user_line#" etc/nginx.conf.in > "$VAR/nginx/nginx.conf"
-  setsid "$FPM" "${root_flag[@]}" -y "$VAR/fpm/fpm.conf" </dev/null >"$VAR/fpm/stdout.log" 2>&1 &
+  as_web php -d opcache.enable_cli=0 artisan ledger:preload "$VAR/home/preload.list" >/dev/null
+  PRELOAD_LIST=$VAR/home/preload.list setsid "$FPM" "${root_flag[@]}" -d opcache.enable=1 -d opcache.validate_timestamps=0 -d opcache.memory_consumption=128 \
+    -d opcache.preload="$ROOT/bin/preload.php" -d opcache.preload_user="$WEB_USER" -y "$VAR/fpm/fpm.conf" </dev/null >"$VAR/fpm/stdout.log" 2>&1 8>&- 9>&- &
   echo $! > "$VAR/fpm.pid"
-  setsid "$NGINX" -p "$VAR/nginx" -e "$VAR/nginx/error.log" -c "$VAR/nginx/nginx.conf" </dev/null >"$VAR/nginx/stdout.log" 2>&1 &
+  setsid "$NGINX" -p "$VAR/nginx" -e "$VAR/nginx/error.log" -c "$VAR/nginx/nginx.conf" </dev/null >"$VAR/nginx/stdout.log" 2>&1 8>&- 9>&- &
   echo $! > "$VAR/nginx.pid"
   for _ in $(seq 1 100); do curl -fsS -o /dev/null "http://127.0.0.1:$PORT/up" 2>/dev/null && return; sleep 0.1; done
   tail -20 "$VAR/nginx/error.log" "$VAR/fpm/error.log" "$VAR/nginx/stdout.log" >&2; return 1
 }
 
 worker_start() {
-  (as_web php artisan queue:work --sleep=1 --tries=2 --timeout=60 --quiet </dev/null >"$VAR/worker.log" 2>&1) &
+  (as_web php artisan queue:work --sleep=1 --tries=2 --timeout=60 --quiet </dev/null >"$VAR/worker.log" 2>&1) 8>&- 9>&- &
   echo $! > "$VAR/worker.pid"
 }
 

@@ -19,7 +19,7 @@ return [
             'strict' => true,
             'engine' => 'InnoDB',
             'timezone' => '+00:00',
-            'options' => [PDO::ATTR_TIMEOUT => 5],
+            'options' => [PDO::ATTR_TIMEOUT => 5, PDO::ATTR_EMULATE_PREPARES => true],
         ],
     ],
     'migrations' => ['table' => 'migrations', 'update_date_on_publish' => false],

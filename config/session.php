@@ -3,10 +3,11 @@
 declare(strict_types=1);
 
 return [
-    'driver' => env('SESSION_DRIVER', 'database'),
+    'driver' => env('SESSION_DRIVER', 'calm'),
     'lifetime' => 60 * 12,
     'expire_on_close' => false,
-    'encrypt' => true,
+    // Sessions hold an id and what was typed into a refused form, in our own database; the cookie itself is encrypted.
+    'encrypt' => false,
     'files' => storage_path('framework/sessions'),
     'connection' => null,
     'table' => 'sessions',

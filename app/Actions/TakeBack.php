@@ -11,6 +11,7 @@ use App\Models\Job;
 use App\Models\Reading;
 use App\Models\User;
 use App\Sheets\JobFile;
+use App\Sheets\KeyedReading;
 use App\Sheets\SheetName;
 
 /** Takes back the last reading that somebody keyed into a sheet; it stays readable, and what it superseded stands again. */
@@ -25,8 +26,8 @@ final readonly class TakeBack
     {
         return $this->ledger->write($job->id, $ulid, EntryKind::Undo, $by, function (JobFile $file) use ($by, $ulid, $sheet): array {
             $rows = $file->entries($sheet)->rows;
-            $withdrawn = array_filter(array_column($rows, 'withdraws_id'));
-            $mine = array_filter($rows, static fn (Reading $row): bool => $row->user_id === $by->id && $row->withdraws_id === null && ! in_array($row->id, $withdrawn, true));
+            $withdrawn = array_filter(array_column($rows, 'withdrawsId'));
+            $mine = array_filter($rows, static fn (KeyedReading $row): bool => $row->userId === $by->id && $row->withdrawsId === null && ! in_array($row->id, $withdrawn, true));
             $last = end($mine) ?: throw AskBack::unreadable('Nothing of yours is left on this sheet to take back.');
             Reading::query()->create([
                 'ulid' => $ulid, 'job_id' => $file->job->id, 'sheet' => $sheet->value, 'place' => $last->place, 'typed' => '',

@@ -130,8 +130,7 @@ final readonly class BorePlan
     {
         $entries = $file->entries($sheet);
         $deviations = [];
-        foreach ($entries->measuredPlaces() as $key) {
-            $place = Place::parse($key);
+        foreach ($entries->measuredPlaces() as $key => $place) {
             $reading = $place->station === null ? null : $entries->reading($place, $file->sheet, $file->policy);
             if ($reading !== null && $place->station !== null) {
                 $deviations[$place->station->value][$key] = $reading->corrected->minus($asMade)->nanometres;

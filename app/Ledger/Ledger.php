@@ -41,8 +41,9 @@ final readonly class Ledger
             if ($job->is_closed) {
                 throw Refused::because('ulid', 'This job is released and its ledger is closed. Receive the engine again for further work.');
             }
-            $entry = $this->append($job, $requestId, $kind, $by, $work($this->files->open($job)));
-            $file = $this->files->open($job);
+            $before = $this->files->open($job);
+            $entry = $this->append($job, $requestId, $kind, $by, $work($before));
+            $file = $before->anew();
             $job->fill(JobSummary::of($file)->columns());
             $job->policy_revision = $file->policy->revision;
             $job->save();

@@ -7,10 +7,13 @@ namespace App\Providers;
 use App\Documents\PdfPrinter;
 use App\Models\User;
 use App\People\Ability;
+use App\Session\CalmSessionHandler;
 use App\Shop\PolicyBook;
 use App\Shop\SpecBook;
+use Illuminate\Contracts\Foundation\Application;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Facades\Gate;
+use Illuminate\Support\Facades\Session;
 use Illuminate\Support\ServiceProvider;
 
 final class AppServiceProvider extends ServiceProvider
@@ -24,6 +27,9 @@ final class AppServiceProvider extends ServiceProvider
 
     public function boot(): void
     {
+        Session::extend('calm', static fn (Application $app): CalmSessionHandler => new CalmSessionHandler(
+            $app->make('db')->connection(), (string) config('session.table'), (int) config('session.lifetime'), $app,
+        ));
         Model::preventSilentlyDiscardingAttributes();
         foreach (Ability::cases() as $ability) {
             Gate::define($ability->value, static fn (User $user): bool => $user->role->may($ability));

@@ -11,6 +11,8 @@ use Illuminate\Support\Carbon;
 /** One line of the Bench. */
 final readonly class BenchRow
 {
+    private const DAY = 86_400;
+
     private function __construct(
         public string $tag,
         public string $url,
@@ -41,19 +43,21 @@ final readonly class BenchRow
 
     private static function of(Job $job, SpecBook $specs, Carbon $today): self
     {
-        $days = (int) $today->diffInDays($job->due_on);
+        $due = $job->due_on;
+        $days = intdiv($due->getTimestamp() - $today->getTimestamp(), self::DAY);
+        $isClosed = $job->is_closed;
 
         return new self(
             $job->tag(), '/jobs/'.$job->tag(), $specs->sheet($job->family)->name, $job->description, $job->serial, $job->customer->name,
             $job->stage, $job->verdict, $job->headline === '' ? 'Not yet read' : $job->headline, $job->waits_for,
-            $job->due_on->format('j M'),
+            $due->format('j M'),
             match (true) {
-                $job->is_closed => '',
+                $isClosed => '',
                 $days < 0 => (-$days).' d late',
                 $days === 0 => 'today',
                 default => "in {$days} d",
             },
-            ! $job->is_closed && $days < 0,
+            ! $isClosed && $days < 0,
         );
     }
 }

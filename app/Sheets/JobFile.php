@@ -61,6 +61,16 @@ final class JobFile
         return new self($job, $sheet, $policy, LengthDisplay::in($sheet->unit));
     }
 
+    /** The same job to be read again, after something was written about it. */
+    public function anew(): self
+    {
+        $file = new self($this->job, $this->sheet, $this->policy, $this->display);
+        $file->incoming = $this->incoming?->refreshed($this->job, SheetName::Incoming);
+        $file->finished = $this->finished?->refreshed($this->job, SheetName::Finished);
+
+        return $file;
+    }
+
     public function entries(SheetName $sheet): SheetEntries
     {
         return $sheet === SheetName::Incoming
@@ -144,6 +154,9 @@ final class JobFile
 
     public function release(): ?Release
     {
+        if ($this->choice() === null) {
+            return null;
+        }
         if ($this->release === false) {
             $this->release = Release::query()->with('user')->where('job_id', $this->job->id)->first();
         }

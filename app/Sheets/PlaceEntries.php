@@ -4,15 +4,13 @@ declare(strict_types=1);
 
 namespace App\Sheets;
 
-use App\Models\Reading;
-
 /** What stands at one place of a sheet: the newest series that was not taken back, and all that came before (GAUGE-7). */
 final class PlaceEntries
 {
-    /** @var array<string, list<Reading>> Series in the order in which they were begun; only what still stands */
+    /** @var array<string, list<KeyedReading>> Series in the order in which they were begun; only what still stands */
     private array $series = [];
 
-    public function add(Reading $reading): void
+    public function add(KeyedReading $reading): void
     {
         $this->series[$reading->series][] = $reading;
     }
@@ -20,7 +18,7 @@ final class PlaceEntries
     public function withdraw(int $readingId): void
     {
         foreach ($this->series as $name => $rows) {
-            $standing = array_values(array_filter($rows, static fn (Reading $row): bool => $row->id !== $readingId));
+            $standing = array_values(array_filter($rows, static fn (KeyedReading $row): bool => $row->id !== $readingId));
             if ($standing === []) {
                 unset($this->series[$name]);
             } else {
@@ -29,13 +27,13 @@ final class PlaceEntries
         }
     }
 
-    /** @return list<Reading> The repeats that count; empty where nothing stands */
+    /** @return list<KeyedReading> The repeats that count; empty where nothing stands */
     public function current(): array
     {
         return $this->series === [] ? [] : end($this->series);
     }
 
-    public function newest(): ?Reading
+    public function newest(): ?KeyedReading
     {
         $current = $this->current();
 

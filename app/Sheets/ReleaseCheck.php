@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Sheets;
 
-use App\Models\Reading;
 use App\Models\User;
 use NorthLedger\Core\Planning\VerdictWords;
 use NorthLedger\Core\Work\VerifiedBore;
@@ -53,7 +52,7 @@ final readonly class ReleaseCheck
 
     private static function ownWork(JobFile $file): string
     {
-        $readers = array_unique(array_map(static fn (Reading $row): int => $row->user_id, $file->entries(SheetName::Finished)->rows));
+        $readers = array_unique(array_map(static fn (KeyedReading $row): int => $row->userId, $file->entries(SheetName::Finished)->rows));
         $workers = [];
         foreach ($file->ticks() as $tick) {
             if ($tick->state === TickState::Done && str_starts_with($tick->operation, 'hone')) {

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Sheets;
 
 use App\Models\Job;
-use App\Models\Reading;
 use App\Models\Setup;
 use NorthLedger\Core\Gauging\Conditions;
 use NorthLedger\Core\Gauging\Feature;
@@ -31,39 +30,68 @@ final class SheetEntries
     /** @var array<string, PlaceEntries> By place key */
     private array $places = [];
 
+    /** @var array<int, array<string, Place>> The places with a length, by cylinder and key */
+    private array $measured = [];
+
+    /** @var array<int, Instrument> By setup */
+    private array $instruments = [];
+
+    /** @var array<string, Temperatures> By setup and feature */
+    private array $temperatures = [];
+
+    /** @var array<string, CoreReading> By place key, for one specification and policy */
+    private array $readings = [];
+
     /**
-     * @param  list<Reading>  $rows  Oldest first
+     * @param  list<KeyedReading>  $rows  Oldest first
      * @param  array<int, Setup>  $setups  By id, oldest first
      */
     private function __construct(public readonly array $rows, public readonly array $setups)
     {
         foreach ($rows as $row) {
             $place = $this->places[$row->place] ??= new PlaceEntries;
-            if ($row->withdraws_id === null) {
+            if ($row->withdrawsId === null) {
                 $place->add($row);
             } else {
-                $place->withdraw($row->withdraws_id);
+                $place->withdraw($row->withdrawsId);
+            }
+        }
+        foreach ($this->places as $key => $entries) {
+            if ($entries->newest()?->nanometres !== null) {
+                $place = Place::parse($key);
+                $this->measured[$place->cylinder][$key] = $place;
             }
         }
     }
 
     public static function load(Job $job, SheetName $sheet): self
     {
-        $setups = [];
-        foreach (Setup::query()->where('job_id', $job->id)->where('sheet', $sheet)->orderBy('id')->get() as $setup) {
+        return (new self([], []))->refreshed($job, $sheet);
+    }
+
+    /** The same sheet with what was keyed into it since it was loaded. */
+    public function refreshed(Job $job, SheetName $sheet): self
+    {
+        $setups = $this->setups;
+        foreach (Setup::query()->where('job_id', $job->id)->where('sheet', $sheet)->where('id', '>', array_key_last($setups) ?? 0)->orderBy('id')->get() as $setup) {
             $setups[$setup->id] = $setup;
         }
+        $rows = $this->rows;
+        $new = KeyedReading::of($job, $sheet, $rows === [] ? 0 : end($rows)->id);
+        $refreshed = new self([...$rows, ...$new], $setups);
+        $refreshed->readings = array_diff_key($this->readings, array_flip(array_column($new, 'place')));
 
-        return new self(array_values(Reading::query()->where('job_id', $job->id)->where('sheet', $sheet)->orderBy('id')->get()->all()), $setups);
+        return $refreshed;
     }
 
     /** The same sheet as if nothing up to a reading had been keyed for a cylinder: the state after rework. */
     public function afresh(int $cylinder, int $lastReadingId): self
     {
-        return new self(array_values(array_filter(
-            $this->rows,
-            static fn (Reading $row): bool => $row->id > $lastReadingId || Place::parse($row->place)->cylinder !== $cylinder || Place::parse($row->place)->feature === Feature::Piston,
-        )), $this->setups);
+        return new self(array_values(array_filter($this->rows, static function (KeyedReading $row) use ($cylinder, $lastReadingId): bool {
+            $place = Place::parse($row->place);
+
+            return $row->id > $lastReadingId || $place->cylinder !== $cylinder || $place->feature === Feature::Piston;
+        })), $this->setups);
     }
 
     public function at(Place $place): PlaceEntries
@@ -79,55 +107,65 @@ final class SheetEntries
         return $matching === [] ? null : end($matching);
     }
 
-    /** @return list<string> Keys of the places where a length stands */
+    /** @return array<string, Place> The places where a length stands, by key */
     public function measuredPlaces(): array
     {
-        return array_values(array_filter(array_keys($this->places), fn (string $key): bool => ($this->places[$key]->newest()->value_nm ?? null) !== null));
+        return array_merge([], ...array_values($this->measured));
     }
 
     public function reading(Place $place, SpecificationSheet $sheet, ShopPolicy $policy): ?CoreReading
     {
-        $rows = array_values(array_filter($this->at($place)->current(), static fn (Reading $row): bool => $row->value_nm !== null));
-        if ($rows === []) {
+        $key = $place->key();
+        if (! isset($this->measured[$place->cylinder][$key])) {
             return null;
         }
-        $setup = $this->setups[(int) $rows[0]->setup_id];
-        $material = $place->feature === Feature::Piston ? Material::Aluminium : $sheet->blockMaterial;
 
-        return CoreReading::of(
-            $place,
-            array_map(static fn (Reading $row): Length => Length::ofNanometres((int) $row->value_nm), $rows),
-            Instrument::ofKind($setup->instrument),
-            Temperatures::of($policy->expansionOf($material), $policy->expansionOf(Material::Steel), $setup->part_celsius, $setup->master_celsius),
-        );
+        return $this->readings[$key] ??= $this->assemble($place, $sheet, $policy);
     }
 
     public function inspection(int $cylinder, SpecificationSheet $sheet, ShopPolicy $policy): BoreInspection
     {
         $readings = [];
-        foreach ($this->measuredPlaces() as $key) {
-            $place = Place::parse($key);
-            if ($place->cylinder === $cylinder && $place->feature === Feature::Bore) {
-                $readings[] = $this->reading($place, $sheet, $policy);
+        foreach ($this->measured[$cylinder] ?? [] as $place) {
+            $reading = $place->feature === Feature::Bore ? $this->reading($place, $sheet, $policy) : null;
+            if ($reading !== null) {
+                $readings[] = $reading;
             }
         }
 
-        return BoreInspection::of($cylinder, array_values(array_filter($readings)), $this->reading(Place::piston($cylinder), $sheet, $policy), $this->looks($cylinder));
+        return BoreInspection::of($cylinder, $readings, $this->reading(Place::piston($cylinder), $sheet, $policy), $this->looks($cylinder));
     }
 
     /** @return array<string, Conditions> By place key, of the bore readings of a cylinder */
     public function conditions(int $cylinder): array
     {
         $conditions = [];
-        foreach ($this->measuredPlaces() as $key) {
-            $place = Place::parse($key);
-            $setup = $this->setups[(int) $this->at($place)->newest()?->setup_id] ?? null;
-            if ($place->cylinder === $cylinder && $place->feature === Feature::Bore && $setup !== null) {
+        foreach ($this->measured[$cylinder] ?? [] as $key => $place) {
+            $setup = $this->setups[(int) $this->at($place)->newest()?->setupId] ?? null;
+            if ($place->feature === Feature::Bore && $setup !== null) {
                 $conditions[$key] = $setup->conditions();
             }
         }
 
         return $conditions;
+    }
+
+    private function assemble(Place $place, SpecificationSheet $sheet, ShopPolicy $policy): CoreReading
+    {
+        $rows = $this->at($place)->current();
+        $setup = $this->setups[(int) $rows[0]->setupId];
+        $this->instruments[$setup->id] ??= Instrument::ofKind($setup->instrument);
+        $this->temperatures["{$setup->id} {$place->feature->value}"] ??= Temperatures::of(
+            $policy->expansionOf($place->feature === Feature::Piston ? Material::Aluminium : $sheet->blockMaterial),
+            $policy->expansionOf(Material::Steel), $setup->part_celsius, $setup->master_celsius,
+        );
+
+        return CoreReading::of(
+            $place,
+            array_map(static fn (KeyedReading $row): Length => Length::ofNanometres((int) $row->nanometres), $rows),
+            $this->instruments[$setup->id],
+            $this->temperatures["{$setup->id} {$place->feature->value}"],
+        );
     }
 
     private function looks(int $cylinder): BoreLooks

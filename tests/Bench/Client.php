@@ -56,10 +56,15 @@ final class Client
         return $tag;
     }
 
-    /** One more reading into the full sheet: place by place, each as a correction with its reason. */
-    public function postReading(string $tag): void
+    /**
+     * One more reading into a full sheet, sheet after sheet and cylinder after cylinder, as a correction with its reason.
+     *
+     * @param  non-empty-list<string>  $tags
+     */
+    public function postReading(array $tags): void
     {
-        $cylinder = $this->readings++ % 8 + 1;
+        $tag = $tags[$this->readings % count($tags)];
+        $cylinder = intdiv($this->readings++, count($tags)) % 8 + 1;
         $this->json("/jobs/{$tag}/sheets/incoming/readings", ['ulid' => $this->ulid(), 'place' => "bore.{$cylinder}.middle.thrust", 'text' => '4.'.($this->readings % 10), 'reason' => 'misread']);
     }
 

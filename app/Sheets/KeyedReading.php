@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Sheets;
+
+use App\Models\Job;
+use Illuminate\Support\Facades\DB;
+
+/** One row of a sheet as it was keyed; or, where it withdraws another, the taking back of that one. */
+final readonly class KeyedReading
+{
+    private function __construct(
+        public int $id,
+        public string $ulid,
+        public string $place,
+        public string $typed,
+        public ?int $nanometres,
+        public ?string $look,
+        public ?int $setupId,
+        public string $series,
+        public ?int $withdrawsId,
+        public int $userId,
+    ) {
+    }
+
+    /** @return list<self> Those after a row, oldest first */
+    public static function of(Job $job, SheetName $sheet, int $afterId = 0): array
+    {
+        $rows = DB::select('SELECT id, ulid, place, typed, value_nm, look, setup_id, series, withdraws_id, user_id FROM readings WHERE job_id = ? AND sheet = ? AND id > ? ORDER BY id', [$job->id, $sheet->value, $afterId]);
+
+        return array_values(array_map(static fn (object $row): self => new self(
+            $row->id, $row->ulid, $row->place, $row->typed, $row->value_nm, $row->look, $row->setup_id, $row->series, $row->withdraws_id, $row->user_id,
+        ), $rows));
+    }
+}
