@@ -8,6 +8,7 @@ use App\Models\Setup;
 use App\Models\User;
 use App\Sheets\JobFile;
 use App\Sheets\SheetName;
+use App\Sheets\TickState;
 use NorthLedger\Core\Gauging\Axis;
 use NorthLedger\Core\Gauging\Conditions;
 use NorthLedger\Core\Gauging\Feature;
@@ -16,13 +17,14 @@ use NorthLedger\Core\Gauging\Reading;
 use NorthLedger\Core\Gauging\Station;
 use NorthLedger\Core\Planning\VerdictWords;
 use NorthLedger\Core\Quantity\Length;
+use NorthLedger\Core\Work\OperationKind;
 use NorthLedger\Core\Work\VerifiedBore;
 
 /** The inspection certificate of a job as plain data (WORK-6): what was ordered, found, under which conditions, and what was not checked. */
 final class Certificate
 {
     private const NOT_CHECKED = [
-        'Cracks: looked for in the bores only where the sheet says so; no crack detection method was applied.',
+        'Cracks anywhere but in the bores.',
         'Main housings, crankshaft, rods, deck flatness, head and valves, weights and volumes.',
         'Surface roughness and crosshatch of the finished bores.',
     ];
@@ -44,6 +46,7 @@ final class Certificate
             'bores' => array_map(static fn (VerifiedBore $bore): array => self::bore($file, $bore), array_values($file->verified())),
             'conditions' => self::conditions($file),
             'gauges' => array_values(array_unique(array_map(static fn (Setup $setup): string => $setup->instrument->value.($setup->zero() === null ? '' : ', zero '.$file->display->sizeWithUnit($setup->zero())), $file->entries(SheetName::Finished)->setups))),
+            'crack_check' => self::crackCheck($file),
             'not_checked' => self::NOT_CHECKED,
             'revisions' => ['sheet' => $file->sheet->revision, 'policy' => $file->policy->revision, 'ledger_entry' => $file->job->entries],
             'signed' => ['by' => $signer->name, 'role' => $signer->role->value, 'at' => $signedAt],
@@ -84,6 +87,16 @@ final class Certificate
         }
 
         return $form;
+    }
+
+    /** Who says that the bores were crack checked; where nobody does, that they were not. */
+    private static function crackCheck(JobFile $file): string
+    {
+        $tick = $file->ticks()[OperationKind::CrackCheck->value] ?? null;
+
+        return $tick?->state === TickState::Done
+            ? "bores checked by {$tick->user->name}, {$tick->created_at->format('Y-m-d')}".($tick->remark === null ? '' : ": {$tick->remark}")
+            : 'not done';
     }
 
     private static function piston(JobFile $file, int $cylinder): string

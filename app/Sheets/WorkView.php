@@ -16,15 +16,18 @@ final readonly class WorkView
 {
     /**
      * @param  list<WorkLine>  $lines
+     * @param  list<WorkGroup>  $groups  The same, as they are printed
      * @param  list<string>  $cautions  Each once
      */
     private function __construct(
         public Stamp $stamp,
         public array $lines,
+        public array $groups,
         public array $cautions,
         public int $done,
         public string $pistons,
         public string $school,
+        public string $nextKey,
     ) {
     }
 
@@ -36,7 +39,7 @@ final readonly class WorkView
         if ($order === null || $chosen === null) {
             return new self(
                 $chosen === null ? new Stamp('No order yet', 'choose a size first', 'missing') : new Stamp('Replace the block', 'nothing is machined here', 'chosen'),
-                [], [], 0, '', '',
+                [], [], [], 0, '', '', '',
             );
         }
         $closed = $file->closedOperations();
@@ -46,8 +49,25 @@ final readonly class WorkView
 
         return new self(
             new Stamp($words->option($chosen), $words->sleeves($chosen)." · {$done} of ".count($lines).' done', 'chosen'),
-            $lines, self::cautions($order), $done, self::pistons($file), $file->policy->orderOfWork->value,
+            $lines, WorkGroup::all($lines), self::cautions($order), $done, self::pistons($file), $file->policy->orderOfWork->value,
+            self::nextKey($lines),
         );
+    }
+
+    /**
+     * The operation that can be done next: the focus goes there, so that a size and Enter are all it takes.
+     *
+     * @param  list<WorkLine>  $lines
+     */
+    private static function nextKey(array $lines): string
+    {
+        foreach ($lines as $line) {
+            if (! $line->isDone && $line->waitsFor === '') {
+                return $line->key;
+            }
+        }
+
+        return '';
     }
 
     /** @param  list<string>  $closed */

@@ -11,6 +11,7 @@
         <tr><th scope="row">Customer</th><td>{{ $certificate['engine']['customer'] }}</td></tr>
         <tr><th scope="row">Work on the bores</th><td>{{ $certificate['work'] }}</td></tr>
         <tr><th scope="row">Conditions of the finished readings</th><td>{{ implode('; ', $certificate['conditions']) }}</td></tr>
+        <tr><th scope="row">Crack check</th><td>{{ $certificate['crack_check'] }}</td></tr>
         <tr><th scope="row">Gauges</th><td>{{ implode('; ', $certificate['gauges']) }}</td></tr>
     </tbody></table>
     <h2>Finished bores, {{ $certificate['unit'] }}</h2>

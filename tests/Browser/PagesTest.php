@@ -65,6 +65,19 @@ final class PagesTest extends BrowserTestCase
         }
     }
 
+    public function test_the_order_and_the_certificate_of_a_vee_eight_print_on_one_page(): void
+    {
+        $window = $this->loggedIn('owner');
+        foreach (['/jobs/NL-0406/work', '/jobs/NL-0401/certificate'] as $page) {
+            $window->get($this->url($page));
+            foreach ([[21.0, 29.7], [21.59, 27.94]] as [$width, $height]) {
+                /** @var string $pdf */
+                $pdf = $window->executeCustomCommand('/session/:sessionId/print', 'POST', ['page' => ['width' => $width, 'height' => $height], 'margin' => ['top' => 1.2, 'bottom' => 1.2, 'left' => 1.2, 'right' => 1.2]]);
+                $this->assertSame(1, preg_match_all('#/Type\s*/Page\b#', (string) base64_decode($pdf, true)), "{$page} on {$width} by {$height} cm");
+            }
+        }
+    }
+
     public function test_slash_finds_a_job_from_any_page(): void
     {
         $window = $this->loggedIn('counter');

@@ -95,7 +95,7 @@ final class WayOfAJobTest extends TestCase
 
         $this->assertTrue($this->job->refresh()->is_closed);
         $this->get($this->url('certificate'))->assertOk()->assertSee('3.8325 to 3.8330')->assertSee('3.8327')->assertSee('conforms')
-            ->assertSee('main caps torqued: yes')->assertSee('no crack detection method was applied')->assertSee('Inspector');
+            ->assertSee('main caps torqued: yes')->assertSee('bores checked by Machinist')->assertSee('Cracks anywhere but in the bores.')->assertSee('Inspector');
         $this->key($this->job, 'bore.1.top.thrust', '9', changes: ['reason' => 'misread'])->assertStatus(422);
         $this->post($this->url('release'), ['ulid' => $this->ulid(), 'password' => 'a-password'])->assertSessionHasErrors('ulid');
     }

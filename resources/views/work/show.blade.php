@@ -25,8 +25,9 @@
             <input type="hidden" name="state" value="open again"><button class="button plain">Open again</button>
         @elseif($line->waitsFor === '')
             @php($was = old('operation') === $line->key)
-            @if($line->target !== '')<input name="actual" value="{{ $was ? old('actual') : '' }}" placeholder="is" aria-label="Size of cylinder {{ $line->cylinder }} after {{ strtolower($line->title) }}" maxlength="40" autocomplete="off" @if($was) autofocus @endif>@endif
-            <input class="remark" name="remark" value="{{ $was ? old('remark') : '' }}" placeholder="remark" aria-label="Remark on {{ strtolower($line->title) }}{{ $line->cylinder === null ? '' : ', cylinder '.$line->cylinder }}" maxlength="200" autocomplete="off">
+            @php($focus = old('operation', $work->nextKey) === $line->key)
+            @if($line->target !== '')<input name="actual" value="{{ $was ? old('actual') : '' }}" placeholder="is" aria-label="Size of cylinder {{ $line->cylinder }} after {{ strtolower($line->title) }}" maxlength="40" autocomplete="off" @if($focus) autofocus @endif>@endif
+            <input class="remark" name="remark" value="{{ $was ? old('remark') : '' }}" placeholder="remark" aria-label="Remark on {{ strtolower($line->title) }}{{ $line->cylinder === null ? '' : ', cylinder '.$line->cylinder }}" maxlength="200" autocomplete="off" @if($focus && $line->target === '') autofocus @endif>
             <button class="button" name="state" value="done">Done</button>
             @if($line->key === 'deck')<button class="button plain" name="state" value="not needed">Not needed</button>@endif
         @endif
@@ -35,6 +36,14 @@
     @endcan
 </section>
 @endforeach
+<table class="print-only order"><tbody>
+@foreach($work->groups as $group)
+    <tr><th scope="row">{{ $group->title }}<small>{{ ucfirst($group->tool) }}</small></th>
+    <td><p>{{ $group->instruction }} Closed by: {{ lcfirst($group->check) }}.</p>@foreach($group->remarks as $remark)<p><b>{{ $remark }}</b></p>@endforeach
+        <div class="boxes">@foreach($group->lines as $line)<div class="box"><b>{{ $line->cylinder ?? 'done' }}</b>@if($line->target !== '')<span class="num">{{ $line->target }}</span><small>{{ $line->range }}</small>@endif<u>{{ $line->isDone ? ($line->actual !== '' ? $line->actual : '✓') : '' }}</u></div>@endforeach</div></td></tr>
+@endforeach
+</tbody></table>
+<p class="print-only">Worked by ______________________ &emsp; Verified by ______________________</p>
 <div class="print-only"><b>Cautions.</b> {{ implode(' ', $work->cautions) }} Local codes on chemicals, waste and lifting come first.</div>
 @endif
 @endsection
