@@ -35,6 +35,6 @@ final class WorkController
         ]);
         $tick->handle($job, $request->user(), RequestId::of($request), $data['operation'], TickState::from($data['state']), $data['actual'] ?? '', $data['remark'] ?? null);
 
-        return redirect()->to(route('stage.work', $job).'#'.str_replace([' ', '.'], '-', $data['operation']));
+        return redirect()->route('stage.work', $job);
     }
 }
