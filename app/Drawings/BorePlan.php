@@ -24,7 +24,9 @@ final readonly class BorePlan
 {
     private const WIDTH = 860;
 
-    private const RADIUS_IN_LINE = 46.0;
+    private const LARGEST_RADIUS_IN_LINE = 46.0;
+
+    private const GAP_IN_LINE = 26.0;
 
     private const RADIUS_VEE = 26.0;
 
@@ -52,7 +54,7 @@ final readonly class BorePlan
         $shown = max($largest, min($firstStep, (int) round(2.5 * $largest)), 1);
 
         $isVee = $file->sheet->layout->kind === LayoutKind::Vee;
-        $radius = $isVee ? self::RADIUS_VEE : self::RADIUS_IN_LINE;
+        $radius = $isVee ? self::RADIUS_VEE : self::radiusInLine(count($file->sheet->layout->banks[0]));
         $scale = $radius * self::EXAGGERATED_SHARE / $shown;
         $rowPitch = $radius * 2 * (1 + self::EXAGGERATED_SHARE) + ($isVee ? 6 : 24);
         $pitch = $isVee ? self::PITCH_VEE : $rowPitch + 2;
@@ -75,6 +77,12 @@ final readonly class BorePlan
             $largest === 0 ? '' : 'wear drawn '.self::roundFactor($scale * 2 / ($radius / $nominalRadius)).' × larger',
             $steps === [] ? '' : 'circles: '.implode(', ', array_map(static fn (Length $step): string => $file->display->step($step), $steps)),
         );
+    }
+
+    /** As large as so many bores side by side allow. */
+    private static function radiusInLine(int $bores): float
+    {
+        return min(self::LARGEST_RADIUS_IN_LINE, (self::WIDTH / $bores - self::GAP_IN_LINE) / (2 * (1 + self::EXAGGERATED_SHARE)));
     }
 
     /**

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Sheets;
 
 use App\Models\LedgerEntry;
+use NorthLedger\Core\Gauging\Place;
 
 /** One entry of a job's ledger, in words. */
 final readonly class JournalLine
@@ -24,6 +25,12 @@ final readonly class JournalLine
     /** @param  array<string, mixed>  $payload */
     private static function words(array $payload): string
     {
+        if (is_string($payload['place'] ?? null)) {
+            $payload['place'] = Place::parse($payload['place'])->words();
+        }
+        if (is_string($payload['look'] ?? null)) {
+            $payload['typed'] = $payload['look'];
+        }
         $told = ['sheet', 'place', 'typed', 'instrument', 'serial', 'customer', 'option_key', 'operation', 'state', 'cylinder', 'kind', 'reason', 'remark', 'statement'];
         $parts = [];
         foreach ($told as $key) {

@@ -29,6 +29,7 @@ final readonly class JudgeView
         public array $changes,
         public array $missing,
         public string $basis,
+        public bool $isSettled,
     ) {
     }
 
@@ -46,6 +47,7 @@ final readonly class JudgeView
             array_map(static fn (JudgedBore $bore): JudgedBoreView => self::bore($file, $bore), $assessment->bores),
             $words->changes($assessment), $missing,
             "{$file->sheet->name} sheet revision {$file->sheet->revision}, shop policy revision {$file->policy->revision}, ledger entry {$file->job->entries}",
+            $assessment->isSettled(),
         );
     }
 

@@ -12,6 +12,7 @@ use NorthLedger\Core\Planning\BlockAssessment;
 use NorthLedger\Core\Planning\OptionKind;
 use NorthLedger\Core\Planning\ReboreOption;
 use NorthLedger\Core\Planning\VerdictWords;
+use NorthLedger\Core\Quantity\Length;
 
 /** The margin beside the bore sheet: the verdict so far, why, what it needs, what next. */
 final readonly class MeasureMargin
@@ -95,8 +96,9 @@ final readonly class MeasureMargin
         if ($option->sleeved !== []) {
             $parts[] = VerdictWords::list($option->sleeved).(count($option->sleeved) === 1 ? ' does not clean up' : ' do not clean up');
         }
-        foreach ($option->offCentre as $cylinder => $shift) {
-            $parts[] = "{$cylinder} only centred under the ridge, shift {$file->display->magnitude($shift)}";
+        if ($option->offCentre !== []) {
+            $upTo = count($option->offCentre) === 1 ? '' : 'up to ';
+            $parts[] = VerdictWords::list(array_keys($option->offCentre))." only centred under the ridge, shift {$upTo}{$file->display->magnitude(Length::largest(...array_values($option->offCentre)))}";
         }
         if ($option->wallTooThin !== []) {
             $parts[] = 'wall too thin in '.VerdictWords::list($option->wallTooThin);

@@ -35,6 +35,7 @@ final readonly class SheetCells
             $isBore ? $size.$repeats : ltrim($repeats),
             $state,
             $place->words(),
+            "reads {$display->sizeWithUnit($reading->corrected)}",
         );
     }
 

@@ -71,7 +71,7 @@ final readonly class DemoShop
         $this->readings->incoming($condemned, $inspector, [1 => [6.3, 3.9, 4.2, 2.6, 1.0, 0.8], 2 => [7.1, 4.4, 4.6, 2.8, 1.1, 0.8], 3 => [21.6, 13.2, 12.8, 7.9, 2.2, 1.4], 4 => [6.7, 4.1, 4.3, 2.5, 1.0, 0.7]]);
 
         $sleeved = $this->receive($inspector, 'fell-6-d', 'F6-0093', 'Narrow-gauge railway', 'railcar engine', 8, null, null);
-        $this->readings->incoming($sleeved, $inspector, [1 => [13, 7, 8, 5, 3, 2], 2 => [62, 45, 44, 30, 5, 3], 3 => [12, 7, 8, 5, 2, 2], 4 => [14, 8, 9, 5, 3, 2], 5 => [66, 47, 46, 31, 6, 4], 6 => [15, 8, 9, 6, 3, 2]]);
+        $this->readings->incoming($sleeved, $inspector, [1 => [14, 7, 8, 5, 3, 2], 2 => [62, 45, 44, 30, 5, 3], 3 => [13, 6, 8, 5, 2, 2], 4 => [14, 7, 9, 5, 3, 2], 5 => [66, 47, 46, 31, 6, 4], 6 => [15, 8, 9, 6, 3, 2]]);
 
         $measured = $this->receive($inspector, 'tarn-4-198', 'T4-20551', 'Cable ferry', 'winch engine', 5, '0', 'stamped STD on the crown of piston 3');
         $this->readings->incoming($measured, $inspector, [1 => [3.1, 1.9, 2.2, 1.5, 1.0, 0.8], 2 => [3.4, 2.0, 2.3, 1.6, 1.1, 0.9], 3 => [9.6, 5.2, null, null, 2.2, null]], looks: false);

@@ -24,7 +24,7 @@
 <h2>Next</h2>
 <p class="line next">{{ $judged->next }}</p>
 @if($judged->missing !== [])
-<h2>Missing, fewest first</h2>
+<h2>{{ $judged->isSettled ? 'Not read, and not needed' : 'Missing, fewest first' }}</h2>
 <ul>@foreach($judged->missing as $missing)<li class="line missing"><b>{{ $missing['who'] }}.</b> {{ $missing['places'] }}</li>@endforeach</ul>
 @endif
 @endsection

@@ -1,4 +1,4 @@
-<table class="bores @if(count($view->cylinders) > 6) many @endif">
+<table class="bores @if(count($view->cylinders) > 4) many @endif">
     <caption class="sr-only">Bore readings, deviations in {{ $view->unit }} from {{ $view->base }}</caption>
     <colgroup><col class="names">@foreach($view->cylinders as $cylinder)<col>@endforeach</colgroup>
     <thead><tr><td></td>@foreach($view->cylinders as $cylinder)<th scope="col"><span class="sr-only">cylinder </span>{{ $cylinder }}</th>@endforeach</tr></thead>
