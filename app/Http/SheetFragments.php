@@ -58,13 +58,15 @@ final class SheetFragments
     /**
      * Where the entry line goes next, best first: the proposed reading, then every place that is not read.
      *
-     * @return list<array{place: string, words: string}>
+     * @return list<array{place: string, isProposed: bool}>
      */
     public function walk(): array
     {
         $places = $this->sheet === SheetName::Incoming ? $this->incomingWalk() : $this->finishedWalk();
 
-        return array_map(static fn (Place $place): array => ['place' => $place->key(), 'words' => $place->words()], $places);
+        $proposed = $this->sheet === SheetName::Incoming ? $this->file->assessment()->next->place : ($places[0] ?? null);
+
+        return array_map(static fn (Place $place): array => ['place' => $place->key(), 'isProposed' => $place->key() === $proposed?->key()], $places);
     }
 
     private function view(): BoreSheetView

@@ -60,7 +60,7 @@ final class Job extends Model
     {
         $number = self::numberOf((string) $value);
 
-        return $number === null ? null : self::query()->with('customer')->find($number);
+        return $number === null ? null : self::query()->find($number);
     }
 
     /** The row behind a tag as somebody types it: “NL-0417”, “nl417”, “417”. */

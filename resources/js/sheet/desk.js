@@ -82,7 +82,9 @@ export async function startSheet(root) {
                 ? root.querySelector(`td[data-place="${CSS.escape(question.body.place)}"]`)?.dataset.words
                 : cursor.words;
             where.textContent = words || 'Nothing more to read';
-            hint.textContent = question ? '' : cursor.prompt || (walk[0]?.place === cursor.place ? 'proposed next' : '');
+            hint.textContent = question
+                ? ''
+                : cursor.prompt || (walk.some((one) => one.isProposed && one.place === cursor.place) ? 'proposed next' : '');
             repeatHint.hidden = !isRepeat;
             for (const [place, text] of waits) {
                 const cell = cursor.cell(place);
