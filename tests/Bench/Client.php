@@ -37,13 +37,21 @@ final class Client
         $this->takeToken($this->get('/'));
     }
 
-    /** A V8 with every place read; answers its tag. */
-    public function newMeasuredVee(): string
+    /** A V8 with a stated gauge and nothing read; answers its tag. */
+    public function newVee(): string
     {
         $this->form('/jobs', ['ulid' => $this->ulid(), 'family' => 'brae-v8-311', 'serial' => 'BENCH-1', 'customer' => 'Ski-lift company', 'due_on' => '2031-01-01', 'declared_step' => 'standard', 'declared_evidence' => 'crown of piston 1']);
         preg_match('#/jobs/(NL-\d+)/measure#', (string) curl_getinfo($this->curl, CURLINFO_REDIRECT_URL), $match);
         $tag = $match[1] ?? throw new RuntimeException('No job was made.');
         $this->json("/jobs/{$tag}/sheets/incoming/setups", ['ulid' => $this->ulid(), 'feature' => 'bore', 'instrument' => 'dial bore gauge .0001', 'zero' => '3.8125']);
+
+        return $tag;
+    }
+
+    /** A V8 with every place read; answers its tag. */
+    public function newMeasuredVee(): string
+    {
+        $tag = $this->newVee();
         foreach (range(1, 8) as $cylinder) {
             foreach (['top.thrust' => 6.1, 'top.inline' => 3.2, 'middle.thrust' => 3.9, 'middle.inline' => 2.2, 'bottom.thrust' => 0.8, 'bottom.inline' => 0.6] as $place => $over) {
                 $this->json("/jobs/{$tag}/sheets/incoming/readings", ['ulid' => $this->ulid(), 'place' => "bore.{$cylinder}.{$place}", 'text' => (string) ($over + $cylinder / 10)]);
@@ -66,6 +74,45 @@ final class Client
         $tag = $tags[$this->readings % count($tags)];
         $cylinder = intdiv($this->readings++, count($tags)) % 8 + 1;
         $this->json("/jobs/{$tag}/sheets/incoming/readings", ['ulid' => $this->ulid(), 'place' => "bore.{$cylinder}.middle.thrust", 'text' => '4.'.($this->readings % 10), 'reason' => 'misread']);
+    }
+
+    /** @return array{ulid: string, place: string, text: string} */
+    public function reading(string $place, string $text): array
+    {
+        return ['ulid' => $this->ulid(), 'place' => $place, 'text' => $text];
+    }
+
+    /**
+     * Posts readings all at once, each on a connection of its own.
+     *
+     * @param  list<array{ulid: string, place: string, text: string}>  $readings
+     * @return list<array{status: int, data: array<string, mixed>}> In the order of the readings
+     */
+    public function together(string $tag, array $readings): array
+    {
+        $cookies = implode('; ', array_map(static function (string $line): string {
+            $fields = explode("\t", $line);
+
+            return "{$fields[5]}={$fields[6]}";
+        }, curl_getinfo($this->curl, CURLINFO_COOKIELIST) ?: []));
+        $many = curl_multi_init();
+        $handles = [];
+        foreach ($readings as $reading) {
+            $handle = curl_init("{$this->base}/jobs/{$tag}/sheets/incoming/readings");
+            curl_setopt_array($handle, [CURLOPT_RETURNTRANSFER => true, CURLOPT_TIMEOUT => 30, CURLOPT_COOKIE => $cookies, CURLOPT_POSTFIELDS => json_encode($reading, JSON_THROW_ON_ERROR),
+                CURLOPT_HTTPHEADER => ['Content-Type: application/json', 'Accept: application/json', 'X-CSRF-TOKEN: '.$this->token]]);
+            curl_multi_add_handle($many, $handle);
+            $handles[] = $handle;
+        }
+        do {
+            curl_multi_exec($many, $running);
+            curl_multi_select($many, 0.2);
+        } while ($running > 0);
+
+        return array_map(static fn (\CurlHandle $handle): array => [
+            'status' => curl_getinfo($handle, CURLINFO_HTTP_CODE),
+            'data' => (array) json_decode((string) curl_multi_getcontent($handle), true),
+        ], $handles);
     }
 
     /** More open jobs on the Bench, straight into the table. */

@@ -5,6 +5,7 @@ import { openOutbox } from './outbox.js';
 import { changesSince, post } from './post.js';
 import { createQuestions } from './questions.js';
 import { createSender } from './sender.js';
+import { sayWhatWaits } from './waiting.js';
 import { createSetupDialog } from './setup-dialog.js';
 import { ulid } from './ulid.js';
 
@@ -196,20 +197,7 @@ export async function startSheet(root) {
         }
 
         async function showState(name) {
-            const count = (await store.all()).filter((one) => one.state === 'waiting').length;
-            state.hidden = count === 0;
-            state.replaceChildren();
-            if (count === 0) {
-                return;
-            }
-            const what = count === 1 ? '1 entry waits' : `${count} entries wait`;
-            state.append(name === 'locked' ? `${what} in this browser. ` : `No connection: ${what} in this browser and will be sent.`);
-            if (name === 'locked') {
-                const again = document.createElement('a');
-                again.href = location.href;
-                again.textContent = 'Log in again; nothing is lost.';
-                state.append(again);
-            }
+            sayWhatWaits(state, (await store.all()).filter((one) => one.state === 'waiting').length, name === 'locked');
         }
 
         function undo() {

@@ -1,0 +1,104 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use PHPUnit\Framework\TestCase;
+use Tests\Bench\Client;
+
+/** Many writers at once, one request many times, and a database that is stopped in the middle, against the running servers. */
+final class FaultsTest extends TestCase
+{
+    private Client $client;
+
+    private string $tag;
+
+    protected function setUp(): void
+    {
+        $this->client = new Client((string) getenv('BASE_URL'));
+        $this->client->logIn('inspector', 'demo-shop');
+        $this->tag = $this->client->newVee();
+    }
+
+    public function test_one_request_sent_ten_times_at_once_counts_once(): void
+    {
+        $reading = $this->client->reading('bore.1.top.thrust', '3.1');
+        $answers = $this->client->together($this->tag, array_fill(0, 10, $reading));
+
+        $this->assertSame(array_fill(0, 10, 200), array_column($answers, 'status'));
+        $this->assertSame(1, count(array_unique(array_map(static fn (array $answer): mixed => $answer['data']['head'], $answers))), 'every answer tells the same state');
+        $this->assertSame(['3.1'], $this->typed());
+        $this->assertChainIsWhole();
+    }
+
+    public function test_forty_eight_writers_at_once_lose_nothing_and_leave_the_chain_whole(): void
+    {
+        $readings = [];
+        foreach (range(1, 8) as $cylinder) {
+            foreach (['top.thrust', 'top.inline', 'middle.thrust', 'middle.inline', 'bottom.thrust', 'bottom.inline'] as $index => $place) {
+                $readings[] = $this->client->reading("bore.{$cylinder}.{$place}", sprintf('%d.%d', $cylinder, $index));
+            }
+        }
+        $answers = $this->client->together($this->tag, $readings);
+
+        $this->assertSame([200], array_values(array_unique(array_column($answers, 'status'))));
+        $typed = $this->typed();
+        $expected = array_column($readings, 'text');
+        sort($typed);
+        sort($expected);
+        $this->assertSame($expected, $typed);
+        $heads = array_map(static fn (array $answer): int => $answer['data']['head'], $answers);
+        $this->assertCount(48, array_unique($heads), 'every write has a number of its own');
+        $this->assertChainIsWhole();
+    }
+
+    public function test_two_readings_of_one_place_at_once_leave_one_and_ask_about_the_other(): void
+    {
+        $answers = $this->client->together($this->tag, [$this->client->reading('bore.1.top.thrust', '3.1'), $this->client->reading('bore.1.top.thrust', '3.2')]);
+        $statuses = array_column($answers, 'status');
+        sort($statuses);
+
+        $this->assertSame([200, 422], $statuses);
+        $this->assertCount(1, $this->typed());
+        $asked = array_values(array_filter($answers, static fn (array $answer): bool => $answer['status'] === 422))[0];
+        $this->assertSame('reason', $asked['data']['question']['kind']);
+    }
+
+    public function test_a_database_that_is_stopped_answers_with_what_to_do_and_everything_is_there_afterwards(): void
+    {
+        $first = $this->client->reading('bore.1.top.thrust', '3.1');
+        $second = $this->client->reading('bore.2.top.thrust', '3.4');
+        $this->assertSame(200, $this->client->together($this->tag, [$first])[0]['status']);
+
+        $database = new DatabaseServer;
+        $database->kill();
+        try {
+            $away = $this->client->together($this->tag, [$second])[0];
+            $this->assertSame(503, $away['status']);
+            $this->assertStringContainsString('Nothing you keyed is lost', (string) $away['data']['message']);
+        } finally {
+            $database->start();
+        }
+
+        $this->assertSame([200, 200], array_column($this->client->together($this->tag, [$second, $first]), 'status'));
+        $this->assertSame(['3.1', '3.4'], $this->typed());
+        $this->assertChainIsWhole();
+    }
+
+    /** @return list<string> */
+    private function typed(): array
+    {
+        /** @var array{readings: list<array{typed: string}>} $export */
+        $export = json_decode($this->client->get("/jobs/{$this->tag}/readings.json"), true, 32, JSON_THROW_ON_ERROR);
+
+        return array_column($export['readings'], 'typed');
+    }
+
+    private function assertChainIsWhole(): void
+    {
+        exec(sprintf('%s %s ledger:verify %s 2>&1', escapeshellarg(PHP_BINARY), escapeshellarg(dirname(__DIR__, 2).'/artisan'), escapeshellarg($this->tag)), $lines, $code);
+        $this->assertSame(0, $code, implode("\n", $lines));
+        $this->assertStringContainsString('every chain is whole', implode("\n", $lines));
+    }
+}

@@ -1,0 +1,65 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\Job;
+use App\Models\User;
+use App\People\Role;
+use App\Sheets\JobFiles;
+use App\Sheets\Stage;
+use Database\Seeders\DemoShop;
+use Illuminate\Support\Facades\Queue;
+use NorthLedger\Core\Planning\ReboreOption;
+use PHPUnit\Framework\Attributes\Group;
+use Tests\TestCase;
+
+/** The demo shop shows what it is there to show. */
+final class DemoShopTest extends TestCase
+{
+    #[Group('slow')]
+    public function test_the_demo_jobs_stand_where_they_should_and_their_ledgers_hold(): void
+    {
+        Queue::fake();
+        $this->artisan('ledger:demo')->assertSuccessful();
+        $this->artisan('ledger:demo')->expectsOutput('There are people in this shop already; nothing was laid out.')->assertSuccessful();
+        $this->artisan('ledger:verify')->expectsOutput('8 ledgers walked, every chain is whole.')->assertSuccessful();
+        $this->artisan('ledger:recompute')->expectsOutput('8 stored verdicts agree with the recomputed ones, 0 differ.')->assertSuccessful();
+
+        $standing = [];
+        foreach (Job::query()->orderBy('id')->get() as $job) {
+            $standing[$job->serial] = [$job->stage, $job->verdict];
+        }
+        $this->assertSame([Stage::Release, 'recondition'], $standing['BV-20417'], 'released');
+        $this->assertSame([Stage::Plan, 'recondition'], $standing['T4-11862'], 'one cylinder condemns the size');
+        $this->assertSame([Stage::Plan, 'recondition'], $standing['F6-0093'], 'two cylinders better sleeved');
+        $this->assertSame([Stage::Measure, 'not yet known'], $standing['T4-20551'], 'being measured');
+        $this->assertSame([Stage::Plan, 'serviceable'], $standing['T4-31007'], 'can simply be honed');
+        $this->assertSame([Stage::Work, 'recondition'], $standing['BV-20988'], 'being worked');
+        $this->assertSame([Stage::Verify, 'recondition'], $standing['T4-08840'], 'finished but out');
+
+        $this->assertSame('bore 762000', $this->recommended('T4-11862')->key(), 'cylinder 3 alone forces it past the first size');
+        $sleeved = $this->recommended('F6-0093');
+        $this->assertSame([[2, 5], 2], [$sleeved->sleeved, $sleeved->sizesRemaining]);
+        $this->assertSame([], $this->recommended('T4-31007')->sleeved);
+    }
+
+    public function test_a_shop_without_demo_has_its_owner_alone(): void
+    {
+        $this->artisan('ledger:demo --owner-only')->assertSuccessful();
+        $this->assertSame([Role::Owner], User::query()->get()->pluck('role')->all());
+        $this->assertSame(0, Job::query()->count());
+        $this->post('/login', ['login' => 'owner', 'password' => DemoShop::PASSWORD])->assertRedirect('/');
+        $this->get('/')->assertSee('Nothing is on the bench.');
+    }
+
+    private function recommended(string $serial): ReboreOption
+    {
+        $job = Job::query()->where('serial', $serial)->firstOrFail();
+        $option = $this->app->make(JobFiles::class)->open($job)->assessment()->recommendation?->option;
+        $this->assertInstanceOf(ReboreOption::class, $option);
+
+        return $option;
+    }
+}
