@@ -15,6 +15,7 @@ use App\Http\Controllers\ReleaseController;
 use App\Http\Controllers\SetupController;
 use App\Http\Controllers\SheetController;
 use App\Http\Controllers\ShopController;
+use App\Http\Controllers\ShownUnitController;
 use App\Http\Controllers\StageController;
 use App\Http\Controllers\VerifyController;
 use App\Http\Controllers\WorkController;
@@ -28,6 +29,7 @@ Route::middleware('guest')->group(function (): void {
 Route::middleware('auth')->group(function (): void {
     Route::post('/logout', [LoginController::class, 'destroy'])->name('logout');
     Route::get('/', [BenchController::class, 'index'])->name('bench');
+    Route::post('/shown', [ShownUnitController::class, 'store'])->name('shown');
     Route::get('/find', [BenchController::class, 'find'])->name('find');
 
     Route::middleware('can:run-shop')->group(function (): void {

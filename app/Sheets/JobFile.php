@@ -18,6 +18,7 @@ use NorthLedger\Core\Planning\ReboreOption;
 use NorthLedger\Core\Policy\ShopPolicy;
 use NorthLedger\Core\Quantity\Length;
 use NorthLedger\Core\Quantity\LengthDisplay;
+use NorthLedger\Core\Quantity\LengthUnit;
 use NorthLedger\Core\Spec\SpecificationSheet;
 use NorthLedger\Core\Work\BoreVerification;
 use NorthLedger\Core\Work\BoreWork;
@@ -69,6 +70,22 @@ final class JobFile
         $file->finished = $this->finished?->refreshed($this->job, SheetName::Finished);
 
         return $file;
+    }
+
+    /** The same job with lengths shown in a unit; what was loaded and judged already is kept. */
+    public function shownIn(LengthUnit $unit): self
+    {
+        $file = new self($this->job, $this->sheet, $this->policy, LengthDisplay::in($unit));
+        [$file->incoming, $file->finished, $file->assessment] = [$this->incoming, $this->finished, $this->assessment];
+        [$file->choice, $file->release, $file->ticks, $file->verified] = [$this->choice, $this->release, $this->ticks, $this->verified];
+
+        return $file;
+    }
+
+    /** How lengths are written where they are keyed: always in the job's own unit. */
+    public function entryDisplay(): LengthDisplay
+    {
+        return LengthDisplay::in($this->sheet->unit);
     }
 
     public function entries(SheetName $sheet): SheetEntries

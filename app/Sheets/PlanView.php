@@ -54,7 +54,7 @@ final readonly class PlanView
             self::doubts($file, $plan, $recommendation->option, $assessment->isSettled()),
             $recommendation->option->sleeved === [] ? '' : 'Sleeves are a repair: the customer decides.',
             '',
-            $file->sheet->unit->value,
+            $file->display->unit()->value,
         );
     }
 

@@ -22,6 +22,11 @@ final readonly class LengthDisplay
         return new self($unit);
     }
 
+    public function unit(): LengthUnit
+    {
+        return $this->unit;
+    }
+
     /** A size without its unit: “3.8125”, “103.000”. */
     public function size(Length $length): string
     {

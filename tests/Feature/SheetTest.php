@@ -192,6 +192,24 @@ final class SheetTest extends TestCase
         $this->assertStringContainsString('BORE-6', $margin);
     }
 
+    public function test_the_unit_that_is_shown_can_be_switched_and_entries_stay_in_the_jobs_own(): void
+    {
+        $this->stateSetup($this->job);
+        $this->key($this->job, 'bore.1.top.thrust', '3.1');
+        $this->post('/shown', ['unit' => 'mm'])->assertRedirect();
+        $answer = $this->key($this->job, 'bore.2.top.thrust', '3.4')->assertOk();
+
+        $this->assertStringContainsString('96.916', $answer->json('fragments.table'));
+        $this->assertStringContainsString('+86', $answer->json('fragments.table'), '3.4 thou are 86 µm');
+        $this->assertDatabaseHas('readings', ['place' => 'bore.2.top.thrust', 'typed' => '3.4', 'value_nm' => 96_923_860]);
+        $this->get("/jobs/{$this->job->tag()}/measure")->assertSee('value="3.8125"', false);
+        $this->get("/jobs/{$this->job->tag()}/judge")->assertSee('96.924 mm');
+        $this->artisan('ledger:recompute')->assertSuccessful();
+        $this->post('/shown', ['unit' => 'in']);
+        $this->get("/jobs/{$this->job->tag()}/judge")->assertSee('3.8159 in');
+        $this->post('/shown', ['unit' => 'furlong'])->assertSessionHasErrors('unit');
+    }
+
     public function test_a_database_that_is_away_answers_with_what_to_do(): void
     {
         config(['database.connections.mariadb.unix_socket' => '/nowhere.sock']);

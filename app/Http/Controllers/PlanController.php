@@ -9,15 +9,16 @@ use App\Http\Requests\RequestId;
 use App\Models\Job;
 use App\Sheets\JobFiles;
 use App\Sheets\PlanView;
+use App\Sheets\ShownUnit;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 
 final class PlanController
 {
-    public function show(Job $job, JobFiles $files): View
+    public function show(Request $request, Job $job, JobFiles $files): View
     {
-        $file = $files->open($job);
+        $file = ShownUnit::of($request, $files->open($job));
 
         return view('plan.show', ['file' => $file, 'plan' => PlanView::of($file)]);
     }

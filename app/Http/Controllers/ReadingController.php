@@ -11,6 +11,7 @@ use App\Http\Requests\RequestId;
 use App\Http\SheetFragments;
 use App\Models\Job;
 use App\Sheets\SheetName;
+use App\Sheets\ShownUnit;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use NorthLedger\Core\Gauging\Place;
@@ -33,13 +34,13 @@ final class ReadingController
             $data['repeat'] ?? false, $data['confirmed'] ?? false, $data['reason'] ?? null,
         ));
 
-        return new JsonResponse((new SheetFragments($written->file, $sheet, $request->user()))->answer());
+        return new JsonResponse((new SheetFragments(ShownUnit::of($request, $written->file), $sheet, $request->user()))->answer());
     }
 
     public function undo(Request $request, Job $job, SheetName $sheet, TakeBack $takeBack): JsonResponse
     {
         $written = $takeBack->handle($job, $request->user(), RequestId::of($request), $sheet);
 
-        return new JsonResponse((new SheetFragments($written->file, $sheet, $request->user()))->answer());
+        return new JsonResponse((new SheetFragments(ShownUnit::of($request, $written->file), $sheet, $request->user()))->answer());
     }
 }

@@ -10,6 +10,7 @@ use App\Http\Requests\RequestId;
 use App\Http\SheetFragments;
 use App\Models\Job;
 use App\Sheets\SheetName;
+use App\Sheets\ShownUnit;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\Rule;
@@ -42,6 +43,6 @@ final class SetupController
             ),
         ));
 
-        return new JsonResponse((new SheetFragments($written->file, $sheet, $request->user()))->answer());
+        return new JsonResponse((new SheetFragments(ShownUnit::of($request, $written->file), $sheet, $request->user()))->answer());
     }
 }

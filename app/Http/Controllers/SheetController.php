@@ -8,6 +8,7 @@ use App\Http\SheetFragments;
 use App\Models\Job;
 use App\Sheets\JobFiles;
 use App\Sheets\SheetName;
+use App\Sheets\ShownUnit;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -17,7 +18,7 @@ final class SheetController
 {
     public function measure(Request $request, Job $job, JobFiles $files): View
     {
-        $file = $files->open($job);
+        $file = ShownUnit::of($request, $files->open($job));
 
         return view('measure.show', ['file' => $file, 'sheet' => SheetName::Incoming, 'parts' => new SheetFragments($file, SheetName::Incoming, $request->user())]);
     }
@@ -27,6 +28,6 @@ final class SheetController
     {
         return $request->integer('since') === $job->entries
             ? response()->noContent()
-            : new JsonResponse((new SheetFragments($files->open($job), $sheet, $request->user()))->answer());
+            : new JsonResponse((new SheetFragments(ShownUnit::of($request, $files->open($job)), $sheet, $request->user()))->answer());
     }
 }

@@ -11,6 +11,7 @@ use App\Models\Job;
 use App\Sheets\DispositionKind;
 use App\Sheets\JobFiles;
 use App\Sheets\SheetName;
+use App\Sheets\ShownUnit;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -20,7 +21,7 @@ final class VerifyController
 {
     public function show(Request $request, Job $job, JobFiles $files): View
     {
-        $file = $files->open($job);
+        $file = ShownUnit::of($request, $files->open($job));
 
         return view('verify.show', ['file' => $file, 'sheet' => SheetName::Finished, 'parts' => new SheetFragments($file, SheetName::Finished, $request->user())]);
     }

@@ -13,6 +13,11 @@
             <a class="tag" href="/jobs/{{ $file->job->tag() }}/journal" title="The job's journal">{{ $file->job->tag() }}</a>
             <h1>@yield('heading')</h1>
             <span>{{ $file->sheet->name }}@if($file->job->description !== '') · {{ $file->job->description }}@endif · {{ $file->job->serial }}</span>
+            @if(in_array($stage, [\App\Sheets\Stage::Measure, \App\Sheets\Stage::Judge, \App\Sheets\Stage::Plan, \App\Sheets\Stage::Verify], true))
+            <form method="post" action="/shown" class="unit-switch no-print" aria-label="Show lengths in">@csrf
+                @foreach(\NorthLedger\Core\Quantity\LengthUnit::cases() as $unit)<button name="unit" value="{{ $unit->value }}" aria-pressed="{{ $file->display->unit() === $unit ? 'true' : 'false' }}">{{ $unit->value }}</button>@endforeach
+            </form>
+            @endif
         </div>
         @if(session('note'))<p class="note" role="status">{{ session('note') }}</p>@endif
         @yield('sheet')

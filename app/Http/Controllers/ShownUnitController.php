@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Sheets\ShownUnit;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Validation\Rule;
+use NorthLedger\Core\Quantity\LengthUnit;
+
+final class ShownUnitController
+{
+    public function store(Request $request): RedirectResponse
+    {
+        /** @var array{unit: string} $data */
+        $data = $request->validate(['unit' => ['required', Rule::enum(LengthUnit::class)]]);
+        ShownUnit::choose($request, LengthUnit::from($data['unit']));
+
+        return back();
+    }
+}
