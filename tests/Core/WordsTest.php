@@ -1,0 +1,145 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core;
+
+use NorthLedger\Core\Gauging\Axis;
+use NorthLedger\Core\Gauging\Place;
+use NorthLedger\Core\Gauging\Station;
+use NorthLedger\Core\Judgement\BoreJudge;
+use NorthLedger\Core\Judgement\BoreLooks;
+use NorthLedger\Core\Judgement\CrackLook;
+use NorthLedger\Core\Judgement\Criterion;
+use NorthLedger\Core\Judgement\FindingWords;
+use NorthLedger\Core\Judgement\PittingClass;
+use NorthLedger\Core\Judgement\RidgeLook;
+use NorthLedger\Core\Judgement\ScoringLook;
+use NorthLedger\Core\Planning\NextReading;
+use NorthLedger\Core\Planning\NextReason;
+use NorthLedger\Core\Planning\OptionKind;
+use NorthLedger\Core\Planning\PartVerdict;
+use NorthLedger\Core\Planning\ReboreOption;
+use NorthLedger\Core\Planning\VerdictWords;
+use NorthLedger\Core\Policy\OrderOfWork;
+use NorthLedger\Core\Policy\Preference;
+use NorthLedger\Core\Quantity\Length;
+use NorthLedger\Core\Quantity\LengthDisplay;
+use NorthLedger\Core\Quantity\LengthUnit;
+use NorthLedger\Core\Quantity\Money;
+use NorthLedger\Core\Work\Caution;
+use NorthLedger\Core\Work\OperationKind;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+/** What is said, in the trade's words and in whole sentences. */
+final class WordsTest extends TestCase
+{
+    /** @return iterable<string, array{NextReason, ?Place, list<int>, string}> */
+    public static function proposals(): iterable
+    {
+        $place = Place::bore(4, Station::Top, Axis::Thrust);
+        yield 'the worst place' => [NextReason::WorstPlaceFirst, $place, [], 'Cylinder 4, top, thrust: worst place first.'];
+        yield 'the step' => [NextReason::ShowsTheStep, Place::bore(2, Station::Bottom, Axis::Thrust), [], 'Cylinder 2, bottom, thrust: the least worn place shows which size the bore was made to.'];
+        yield 'the step, everything read' => [NextReason::ShowsTheStep, null, [], 'Declare the size step with its evidence: the readings do not show it.'];
+        yield 'condemning, two spared' => [NextReason::CouldCondemn, $place, [1, 2], 'Cylinder 4, top, thrust can still show that it cannot stay. What is not read of cylinders 1 and 2 cannot change it.'];
+        yield 'the size, one spared' => [NextReason::CouldChangeSize, $place, [3], 'Cylinder 4, top, thrust can still change the size. What is not read of cylinder 3 cannot change it.'];
+        yield 'completing' => [NextReason::CompletesStaying, Place::piston(1), [], 'Cylinder 1, piston is still needed before it may stay.'];
+        yield 'nothing' => [NextReason::NothingCanChange, null, [1, 2, 3, 4], 'No further reading can change the verdict or the size.'];
+    }
+
+    /** @param  list<int>  $spared */
+    #[DataProvider('proposals')]
+    public function test_the_proposal_says_why(NextReason $reason, ?Place $place, array $spared, string $sentence): void
+    {
+        $this->assertSame($sentence, $this->words()->next(new NextReading($place, $reason, $spared)));
+    }
+
+    public function test_every_verdict_preference_and_school_is_explained_in_a_sentence(): void
+    {
+        $sentences = [
+            ...array_map(fn (PartVerdict $verdict): string => $this->words()->verdict($verdict), PartVerdict::cases()),
+            ...array_map(static fn (Preference $one): string => $one->explanation(), Preference::cases()),
+            ...array_map(static fn (OrderOfWork $one): string => $one->explanation(), OrderOfWork::cases()),
+        ];
+        $this->assertSame($sentences, array_unique($sentences));
+        foreach ($sentences as $sentence) {
+            $this->assertMatchesRegularExpression('/^[A-Z].+\.$/u', $sentence);
+            $this->assertStringNotContainsString('!', $sentence);
+        }
+    }
+
+    public function test_options_are_called_as_the_shop_calls_them(): void
+    {
+        $option = static fn (OptionKind $kind, int $step, array $sleeved): ReboreOption => new ReboreOption($kind, Length::ofNanometres($step), Length::zero(), [], [], $sleeved, null, [], 0, Money::zero(), 0);
+        $say = fn (ReboreOption $one): string => $this->words()->option($one).', '.$this->words()->sleeves($one);
+
+        $this->assertSame('Stay at standard, hone and re-ring', $say($option(OptionKind::Stay, 0, [])));
+        $this->assertSame('Stay at +.030, sleeve 2', $say($option(OptionKind::Stay, 762_000, [2])));
+        $this->assertSame('Bore to +.020, no sleeves', $say($option(OptionKind::Bore, 508_000, [])));
+        $this->assertSame('Bore to +.060, sleeve 1, 2 and 4', $say($option(OptionKind::Bore, 1_524_000, [1, 2, 4])));
+        $this->assertSame('Replace the block, standard block', $say($option(OptionKind::Replace, 0, [])));
+    }
+
+    /** @return iterable<array{int, string}> */
+    public static function amounts(): iterable
+    {
+        yield [0, '0'];
+        yield [95_000, '950'];
+        yield [180_000, '1 800'];
+        yield [123_450, '1 234.50'];
+        yield [5, '0.05'];
+    }
+
+    #[DataProvider('amounts')]
+    public function test_money_is_written_without_empty_pence(int $minor, string $shown): void
+    {
+        $this->assertSame($shown, VerdictWords::money($minor));
+    }
+
+    /** @return iterable<string, array{BoreLooks, Criterion, string}> */
+    public static function looks(): iterable
+    {
+        yield 'a crack' => [new BoreLooks(crack: CrackLook::Crack), Criterion::Crack, 'Crack: crack. It cannot stay like that.'];
+        yield 'nobody looked' => [new BoreLooks, Criterion::Scoring, 'Scoring: not read.'];
+        yield 'a hairline' => [new BoreLooks(scoring: ScoringLook::Hairline), Criterion::Scoring, 'Scoring: hairline.'];
+        yield 'deposits' => [new BoreLooks(ridgeAtTop: RidgeLook::Deposits, ridgeAtBottom: RidgeLook::None), Criterion::Ridge, 'Ridge: top deposits, bottom none. Clean it and check again.'];
+        yield 'accepted pitting' => [new BoreLooks(pitting: PittingClass::Felt, pittingConceded: true), Criterion::Pitting, 'Pitting: felt, accepted by a signed concession.'];
+    }
+
+    #[DataProvider('looks')]
+    public function test_a_look_is_told_with_what_to_do(BoreLooks $looks, Criterion $criterion, string $sentence): void
+    {
+        $sheet = Bench::sheet('tarn-4-198');
+        $judged = (new BoreJudge($sheet->bore->nominal, $sheet->bore->oversizes, $sheet->bore->service, Length::ofNanometres(101_600)))->judge(Bench::bore($sheet, 1, [], null, $looks));
+
+        $this->assertSame($sentence, (new FindingWords(LengthDisplay::in(LengthUnit::Inch)))->sentence($judged->finding($criterion)));
+    }
+
+    public function test_what_would_change_a_bore_names_every_place_once(): void
+    {
+        $sheet = Bench::sheet('tarn-4-198');
+        $judged = (new BoreJudge($sheet->bore->nominal, $sheet->bore->oversizes, $sheet->bore->service, Length::ofNanometres(101_600), Length::zero(), $sheet->piston->standard))
+            ->judge(Bench::bore($sheet, 2, [9.6, 5.2, 4, 3, 2.2, 2], null, new BoreLooks(crack: CrackLook::Hole)));
+        $failures = $judged->failures();
+        $this->assertNotEmpty($failures);
+
+        $this->assertSame('5.1 thou less at top thrust and no crack of cylinder 2, and it could stay.', (new FindingWords(LengthDisplay::in(LengthUnit::Inch)))->change($failures));
+    }
+
+    public function test_every_operation_that_can_hurt_has_its_caution(): void
+    {
+        foreach (OperationKind::cases() as $kind) {
+            $this->assertNotEmpty(Caution::of($kind), $kind->value);
+            $this->assertNotSame('', $kind->title());
+        }
+        $this->assertContains(Caution::HotCaustic, Caution::of(OperationKind::Clean));
+        $this->assertContains(Caution::Press, Caution::of(OperationKind::Sleeve));
+        $this->assertStringContainsString('Never for aluminium or magnesium', Caution::HotCaustic->value);
+    }
+
+    private function words(): VerdictWords
+    {
+        return new VerdictWords(LengthDisplay::in(LengthUnit::Inch));
+    }
+}
