@@ -80,7 +80,7 @@ final readonly class RecordReading
         $setup = $this->setup($file, $by, $entry);
         $size = $this->size($file, $setup, $entry);
         if (! $entry->isConfirmed) {
-            $this->doubt($file, $entry, $size);
+            $this->doubt($file, $entry, $setup, $size);
         }
 
         return ['value_nm' => $size->nanometres, 'setup_id' => $setup->id];
@@ -121,10 +121,10 @@ final readonly class RecordReading
         };
     }
 
-    private function doubt(JobFile $file, ReadingEntry $entry, Length $size): void
+    private function doubt(JobFile $file, ReadingEntry $entry, Setup $setup, Length $size): void
     {
         $plausibility = new Plausibility($file->policy->boreAllowances($file->sheet->unit), $file->display);
-        $doubt = $plausibility->doubtOfSize($size, $this->standard($file, $entry));
+        $doubt = $plausibility->doubtOfSize($size, $this->standard($file, $entry)) ?? $plausibility->doubtOfRange($size, $setup->instrument);
         $station = $entry->place->station;
         $axis = $entry->place->axis;
         if ($doubt === null && $station instanceof Station && $axis instanceof Axis) {

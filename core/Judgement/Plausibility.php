@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace NorthLedger\Core\Judgement;
 
+use NorthLedger\Core\Gauging\InstrumentKind;
 use NorthLedger\Core\Gauging\Station;
 use NorthLedger\Core\Policy\BoreAllowances;
 use NorthLedger\Core\Quantity\Length;
@@ -27,6 +28,12 @@ final readonly class Plausibility
         return $off->absolute()->isLargerThan($this->allowances->plausibleDeviation)
             ? "That is {$this->display->deviation($off)} {$this->display->deviationUnit()} from the nominal {$this->display->sizeWithUnit($nominal)}."
             : null;
+    }
+
+    /** @return ?string The doubt where the gauge cannot read such a size */
+    public function doubtOfRange(Length $size, InstrumentKind $instrument): ?string
+    {
+        return $instrument->reaches($size) ? null : "A {$instrument->value} does not reach {$this->display->sizeWithUnit($size)}.";
     }
 
     /** @return ?string The doubt where this reading alone makes its station's out-of-round too large to be true */
