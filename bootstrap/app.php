@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Http\Middleware\SecurityHeaders;
+use App\Http\Middleware\SimulatedClock;
 use App\Http\Problems;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
@@ -19,6 +20,9 @@ return Application::configure(basePath: dirname(__DIR__))
         // Everything is same-origin; cross-origin use is not offered.
         $middleware->remove(HandleCors::class);
         $middleware->append(SecurityHeaders::class);
+        if (env('APP_ENV') === 'testing') {
+            $middleware->prepend(SimulatedClock::class);
+        }
         $middleware->redirectGuestsTo('/login');
         $middleware->redirectUsersTo('/');
     })

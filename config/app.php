@@ -16,6 +16,8 @@ return [
     'shop' => env('SHOP_NAME', 'Hollin Fell Engine Works'),
     // Adds the bare route that bin/bench measures against.
     'bench_floor' => (bool) env('BENCH_FLOOR', false),
+    // Where a test writes by how many seconds its clock runs ahead; empty everywhere else.
+    'clock_file' => env('APP_ENV') === 'testing' ? (string) env('CLOCK_FILE', '') : '',
     // Where Chromium is; without it documents still print from the browser.
     'chromium' => env('CHROMIUM', '/usr/bin/chromium'),
 ];

@@ -4,18 +4,23 @@ declare(strict_types=1);
 
 use App\Http\Controllers\BenchController;
 use App\Http\Controllers\CertificateController;
+use App\Http\Controllers\CleanController;
+use App\Http\Controllers\CracksController;
 use App\Http\Controllers\DownloadController;
 use App\Http\Controllers\JournalController;
 use App\Http\Controllers\JudgeController;
 use App\Http\Controllers\LoginController;
+use App\Http\Controllers\PhotoController;
 use App\Http\Controllers\PlanController;
 use App\Http\Controllers\ReadingController;
 use App\Http\Controllers\ReceiveController;
+use App\Http\Controllers\ReceivedController;
 use App\Http\Controllers\ReleaseController;
 use App\Http\Controllers\SetupController;
 use App\Http\Controllers\SheetController;
 use App\Http\Controllers\ShopController;
 use App\Http\Controllers\ShownUnitController;
+use App\Http\Controllers\SpecBookController;
 use App\Http\Controllers\StageController;
 use App\Http\Controllers\VerifyController;
 use App\Http\Controllers\WorkController;
@@ -32,19 +37,53 @@ Route::middleware('auth')->group(function (): void {
     Route::post('/shown', [ShownUnitController::class, 'store'])->name('shown');
     Route::get('/find', [BenchController::class, 'find'])->name('find');
 
+    Route::get('/specs', [SpecBookController::class, 'index'])->name('specs');
+    Route::get('/specs/schema', [SpecBookController::class, 'schema'])->name('specs.schema');
+    Route::get('/specs/{family}', [SpecBookController::class, 'show'])->name('specs.show');
+    Route::get('/specs/{family}/compare', [SpecBookController::class, 'compare'])->name('specs.compare');
+    Route::get('/specs/{family}/export', [SpecBookController::class, 'export'])->name('specs.export');
+
     Route::middleware('can:run-shop')->group(function (): void {
+        Route::post('/specs', [SpecBookController::class, 'import'])->name('specs.import');
+        Route::get('/specs/{family}/edit', [SpecBookController::class, 'edit'])->name('specs.edit');
+        Route::post('/specs/{family}', [SpecBookController::class, 'update'])->name('specs.update');
         Route::get('/shop', [ShopController::class, 'edit'])->name('shop');
         Route::post('/shop', [ShopController::class, 'update']);
     });
 
     Route::get('/jobs/new', [ReceiveController::class, 'create'])->name('jobs.new')->middleware('can:receive');
     Route::post('/jobs', [ReceiveController::class, 'store'])->name('jobs.store')->middleware('can:receive');
+    Route::get('/seen', [ReceivedController::class, 'seen'])->name('seen');
 
     Route::prefix('/jobs/{job}')->group(function (): void {
         Route::get('/', [StageController::class, 'current'])->name('jobs.show');
-        Route::get('/receive', [ReceiveController::class, 'show'])->name('stage.receive');
-        Route::get('/clean', [StageController::class, 'clean'])->name('stage.clean');
-        Route::get('/cracks', [StageController::class, 'cracks'])->name('stage.cracks');
+        Route::get('/live/{stage}', [StageController::class, 'changes'])->name('stage.changes');
+        Route::get('/tag', [ReceivedController::class, 'tag'])->name('tag');
+        Route::get('/photos/{photo}.jpg', [PhotoController::class, 'show'])->name('photo')->where('photo', '[0-9A-Z]{26}');
+
+        Route::get('/receive', [ReceivedController::class, 'show'])->name('stage.receive');
+        Route::middleware('can:receive')->group(function (): void {
+            Route::post('/photos', [PhotoController::class, 'store'])->name('photos');
+            Route::post('/receive/parts', [ReceivedController::class, 'part']);
+            Route::post('/receive/claims', [ReceivedController::class, 'claim']);
+            Route::post('/receive/claims/match', [ReceivedController::class, 'judgeClaim']);
+            Route::post('/receive/sleeves', [ReceivedController::class, 'sleeve']);
+            Route::post('/receive/found', [ReceivedController::class, 'found']);
+        });
+        Route::get('/clean', [CleanController::class, 'show'])->name('stage.clean');
+        Route::get('/cracks', [CracksController::class, 'show'])->name('stage.cracks');
+        Route::middleware('can:measure')->group(function (): void {
+            Route::post('/clean/items', [CleanController::class, 'item']);
+            Route::post('/clean/looks', [CleanController::class, 'look']);
+            Route::post('/cracks/checks', [CracksController::class, 'begin']);
+            Route::post('/cracks/retests', [CracksController::class, 'retest']);
+            Route::post('/cracks/steps', [CracksController::class, 'step']);
+            Route::post('/cracks/indications', [CracksController::class, 'place']);
+            Route::post('/cracks/indications/back', [CracksController::class, 'takeBack']);
+            Route::post('/cracks/decisions', [CracksController::class, 'decide']);
+            Route::post('/cracks/places', [CracksController::class, 'lookedAt']);
+        });
+        Route::post('/cracks/customer', [CracksController::class, 'customer'])->middleware('can:answer-for-customer');
         Route::get('/measure', [SheetController::class, 'measure'])->name('stage.measure');
         Route::get('/judge', [JudgeController::class, 'show'])->name('stage.judge');
         Route::get('/plan', [PlanController::class, 'show'])->name('stage.plan');

@@ -15,7 +15,6 @@ use NorthLedger\Core\Gauging\Feature;
 use NorthLedger\Core\Gauging\Place;
 use NorthLedger\Core\Gauging\Reading;
 use NorthLedger\Core\Gauging\Station;
-use NorthLedger\Core\Planning\VerdictWords;
 use NorthLedger\Core\Quantity\Length;
 use NorthLedger\Core\Work\OperationKind;
 use NorthLedger\Core\Work\VerifiedBore;
@@ -32,7 +31,7 @@ final class Certificate
     /** @return array<string, mixed> */
     public static function of(JobFile $file, User $signer, string $signedAt): array
     {
-        $words = new VerdictWords($file->display);
+        $words = $file->words();
         $chosen = $file->chosen();
 
         return [

@@ -13,7 +13,6 @@ use NorthLedger\Core\Gauging\Reading;
 use NorthLedger\Core\Gauging\Station;
 use NorthLedger\Core\Judgement\Finding;
 use NorthLedger\Core\Quantity\Length;
-use NorthLedger\Core\Spec\LayoutKind;
 use NorthLedger\Core\Work\VerifiedBore;
 
 /**
@@ -53,7 +52,7 @@ final readonly class BorePlan
         $firstStep = $steps === [] ? 0 : $steps[0]->plus($file->sheet->bore->nominal)->minus($asMade)->nanometres;
         $shown = max($largest, min($firstStep, (int) round(2.5 * $largest)), 1);
 
-        $isVee = $file->sheet->layout->kind === LayoutKind::Vee;
+        $isVee = $file->sheet->layout->kind->banks() === 2;
         $radius = $isVee ? self::RADIUS_VEE : self::radiusInLine(count($file->sheet->layout->banks[0]));
         $scale = $radius * self::EXAGGERATED_SHARE / $shown;
         $rowPitch = $radius * 2 * (1 + self::EXAGGERATED_SHARE) + ($isVee ? 6 : 24);

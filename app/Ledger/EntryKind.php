@@ -7,6 +7,20 @@ namespace App\Ledger;
 enum EntryKind: string
 {
     case Received = 'received';
+    case PartCount = 'part count';
+    case Claim = 'claim';
+    case ClaimJudged = 'claim judged';
+    case SleeveSurvey = 'sleeve survey';
+    case FoundWork = 'found work';
+    case Photo = 'photo';
+    case CheckItem = 'check item';
+    case CrackCheck = 'crack check';
+    case CrackStep = 'crack step';
+    case PlaceLookedAt = 'place looked at';
+    case Indication = 'indication';
+    case IndicationRead = 'indication read';
+    case CrackDecision = 'crack decision';
+    case CustomerAnswer = 'customer answer';
     case Setup = 'setup';
     case Reading = 'reading';
     case Undo = 'undo';

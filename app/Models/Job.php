@@ -8,6 +8,8 @@ use App\Sheets\Stage;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use NorthLedger\Core\Quantity\Length;
+use NorthLedger\Core\Receiving\Arrival;
+use NorthLedger\Core\Receiving\Usage;
 
 /**
  * An engine on the bench. Stage, verdict, headline and waits_for are what lists show; they are written in one
@@ -18,8 +20,13 @@ use NorthLedger\Core\Quantity\Length;
  * @property int $family_revision
  * @property string $serial
  * @property int $customer_id
+ * @property \NorthLedger\Core\Receiving\Arrival $arrival
+ * @property string $castings
  * @property string $description
  * @property ?string $wishes
+ * @property ?\NorthLedger\Core\Receiving\Usage $usage
+ * @property ?int $budget_minor
+ * @property bool $keeps_original
  * @property \Illuminate\Support\Carbon $due_on
  * @property ?int $declared_step_nm
  * @property ?string $declared_evidence
@@ -27,6 +34,9 @@ use NorthLedger\Core\Quantity\Length;
  * @property string $verdict
  * @property string $headline
  * @property string $waits_for
+ * @property ?\Illuminate\Support\Carbon $timer_due_at
+ * @property string $timer_words
+ * @property bool $is_held
  * @property bool $is_closed
  * @property int $policy_revision
  * @property int $entries
@@ -40,6 +50,9 @@ final class Job extends Model
     protected $guarded = [];
 
     protected $dateFormat = 'Y-m-d H:i:s.v';
+
+    /** @var array<string, mixed> */
+    protected $attributes = ['arrival' => 'complete', 'castings' => '', 'keeps_original' => false, 'timer_words' => '', 'is_held' => false];
 
     /** “NL-0417” */
     public function tag(): string
@@ -83,6 +96,6 @@ final class Job extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['due_on' => 'date:Y-m-d', 'stage' => Stage::class, 'is_closed' => 'boolean', 'declared_step_nm' => 'integer', 'entries' => 'integer', 'created_at' => 'datetime'];
+        return ['due_on' => 'date:Y-m-d', 'stage' => Stage::class, 'is_closed' => 'boolean', 'arrival' => Arrival::class, 'usage' => Usage::class, 'budget_minor' => 'integer', 'keeps_original' => 'boolean', 'timer_due_at' => 'datetime', 'is_held' => 'boolean', 'declared_step_nm' => 'integer', 'entries' => 'integer', 'created_at' => 'datetime'];
     }
 }

@@ -12,5 +12,6 @@ enum Ability: string
     case Work = 'work';
     case Verify = 'verify';
     case Release = 'release';
+    case AnswerForCustomer = 'answer-for-customer';
     case RunShop = 'run-shop';
 }

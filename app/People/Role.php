@@ -16,9 +16,9 @@ enum Role: string
     {
         return in_array($ability, match ($this) {
             self::Owner => Ability::cases(),
-            self::Inspector => [Ability::Receive, Ability::Measure, Ability::ChoosePlan, Ability::Work, Ability::Verify, Ability::Release],
+            self::Inspector => [Ability::Receive, Ability::Measure, Ability::ChoosePlan, Ability::Work, Ability::Verify, Ability::Release, Ability::AnswerForCustomer],
             self::Machinist => [Ability::Work],
-            self::FrontCounter => [Ability::Receive],
+            self::FrontCounter => [Ability::Receive, Ability::AnswerForCustomer],
         }, true);
     }
 }

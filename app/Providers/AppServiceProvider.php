@@ -7,6 +7,7 @@ namespace App\Providers;
 use App\Documents\PdfPrinter;
 use App\Models\User;
 use App\People\Ability;
+use App\Photos\PhotoStore;
 use App\Session\CalmSessionHandler;
 use App\Shop\PolicyBook;
 use App\Shop\SpecBook;
@@ -22,6 +23,7 @@ final class AppServiceProvider extends ServiceProvider
     {
         $this->app->scoped(SpecBook::class, static fn (): SpecBook => new SpecBook(resource_path('specs')));
         $this->app->singleton(PdfPrinter::class, static fn (): PdfPrinter => new PdfPrinter((string) config('app.chromium')));
+        $this->app->singleton(PhotoStore::class, static fn (): PhotoStore => new PhotoStore(storage_path('app/photos')));
         $this->app->scoped(PolicyBook::class, static fn (): PolicyBook => new PolicyBook(resource_path('policy/defaults.json')));
     }
 

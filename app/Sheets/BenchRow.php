@@ -8,7 +8,7 @@ use App\Models\Job;
 use App\Shop\SpecBook;
 use Illuminate\Support\Carbon;
 
-/** One line of the Bench. */
+/** One line of the Bench; a timer is in milliseconds since 1970. */
 final readonly class BenchRow
 {
     private const DAY = 86_400;
@@ -27,6 +27,9 @@ final readonly class BenchRow
         public string $due,
         public string $dueClause,
         public bool $isLate,
+        public ?int $timerDueAt,
+        public string $timerWords,
+        public bool $isHeld,
     ) {
     }
 
@@ -48,7 +51,7 @@ final readonly class BenchRow
         $isClosed = $job->is_closed;
 
         return new self(
-            $job->tag(), '/jobs/'.$job->tag(), $specs->sheet($job->family)->name, $job->description, $job->serial, $job->customer->name,
+            $job->tag(), '/jobs/'.$job->tag(), $specs->name($job->family, $job->family_revision), $job->description, $job->serial, $job->customer->name,
             $job->stage, $job->verdict, $job->headline === '' ? 'Not yet read' : $job->headline, $job->waits_for,
             $due->format('j M'),
             match (true) {
@@ -58,6 +61,7 @@ final readonly class BenchRow
                 default => "in {$days} d",
             },
             ! $isClosed && $days < 0,
+            $isClosed || $job->timer_due_at === null ? null : (int) $job->timer_due_at->format('Uv'), $job->timer_words, $job->is_held,
         );
     }
 }

@@ -111,7 +111,7 @@ final readonly class BoreSheetView
      * @param  list<JudgedBore>  $bores
      * @return array<string, CellState>
      */
-    private static function incomingMarks(array $bores): array
+    public static function incomingMarks(array $bores): array
     {
         $marks = [];
         foreach ($bores as $bore) {

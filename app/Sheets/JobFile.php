@@ -9,13 +9,21 @@ use App\Models\Job;
 use App\Models\OperationTick;
 use App\Models\PlanChoice;
 use App\Models\Release;
+use App\Observations\CrackBook;
+use App\Observations\JobObservations;
+use App\Observations\PrecheckBook;
+use App\Observations\Received;
 use App\Shop\PolicyBook;
 use App\Shop\SpecBook;
+use NorthLedger\Core\Cracks\CrackReport;
 use NorthLedger\Core\Gauging\Place;
+use NorthLedger\Core\Judgement\PartDefect;
 use NorthLedger\Core\Planning\BlockAssessment;
 use NorthLedger\Core\Planning\OptionKind;
 use NorthLedger\Core\Planning\ReboreOption;
+use NorthLedger\Core\Planning\VerdictWords;
 use NorthLedger\Core\Policy\ShopPolicy;
+use NorthLedger\Core\Precheck\PrecheckReport;
 use NorthLedger\Core\Quantity\Length;
 use NorthLedger\Core\Quantity\LengthDisplay;
 use NorthLedger\Core\Quantity\LengthUnit;
@@ -32,6 +40,12 @@ final class JobFile
     private ?SheetEntries $incoming = null;
 
     private ?SheetEntries $finished = null;
+
+    private ?JobObservations $observations = null;
+
+    private ?CrackReport $cracks = null;
+
+    private ?PrecheckReport $precheck = null;
 
     private ?BlockAssessment $assessment = null;
 
@@ -56,7 +70,7 @@ final class JobFile
     /** Under the policy in force; a signed job stays under the one it was signed with (VER-4). */
     public static function open(Job $job, SpecBook $specs, PolicyBook $policies): self
     {
-        $sheet = $specs->sheet($job->family);
+        $sheet = $specs->sheet($job->family, $job->family_revision);
         $policy = $job->is_closed ? $policies->revision($job->policy_revision) : $policies->current();
 
         return new self($job, $sheet, $policy, LengthDisplay::in($sheet->unit));
@@ -68,6 +82,7 @@ final class JobFile
         $file = new self($this->job, $this->sheet, $this->policy, $this->display);
         $file->incoming = $this->incoming?->refreshed($this->job, SheetName::Incoming);
         $file->finished = $this->finished?->refreshed($this->job, SheetName::Finished);
+        $file->observations = $this->observations?->refreshed($this->job);
 
         return $file;
     }
@@ -77,6 +92,7 @@ final class JobFile
     {
         $file = new self($this->job, $this->sheet, $this->policy, LengthDisplay::in($unit));
         [$file->incoming, $file->finished, $file->assessment] = [$this->incoming, $this->finished, $this->assessment];
+        [$file->observations, $file->cracks, $file->precheck] = [$this->observations, $this->cracks, $this->precheck];
         [$file->choice, $file->release, $file->ticks, $file->verified] = [$this->choice, $this->release, $this->ticks, $this->verified];
 
         return $file;
@@ -86,6 +102,11 @@ final class JobFile
     public function entryDisplay(): LengthDisplay
     {
         return LengthDisplay::in($this->sheet->unit);
+    }
+
+    public function words(): VerdictWords
+    {
+        return new VerdictWords($this->display, $this->sheet->cylinders);
     }
 
     public function entries(SheetName $sheet): SheetEntries
@@ -103,7 +124,28 @@ final class JobFile
             $this->sheet, $this->policy,
             array_map(fn (int $cylinder) => $entries->inspection($cylinder, $this->sheet, $this->policy), $this->sheet->layout->cylinders()),
             $this->job->declaredStep(),
+            [...PartDefect::ofCracks($this->cracks()), ...$this->precheck()->defects()],
         );
+    }
+
+    public function observations(): JobObservations
+    {
+        return $this->observations ??= JobObservations::load($this->job);
+    }
+
+    public function cracks(): CrackReport
+    {
+        return $this->cracks ??= CrackBook::report($this->sheet, $this->observations());
+    }
+
+    public function precheck(): PrecheckReport
+    {
+        return $this->precheck ??= PrecheckBook::report($this->sheet, $this->observations());
+    }
+
+    public function received(): Received
+    {
+        return Received::of($this->sheet, $this->job->arrival, $this->observations(), $this->precheck(), $this->assessment()->step->value);
     }
 
     public function choice(): ?PlanChoice

@@ -4,8 +4,11 @@ declare(strict_types=1);
 
 namespace App\Sheets;
 
+use DateTimeImmutable;
+use NorthLedger\Core\Cracks\CheckRun;
+use NorthLedger\Core\Cracks\Indication;
 use NorthLedger\Core\Planning\OptionKind;
-use NorthLedger\Core\Planning\VerdictWords;
+use NorthLedger\Core\Spec\LayoutKind;
 use NorthLedger\Core\Work\VerificationState;
 use NorthLedger\Core\Work\VerifiedBore;
 use NorthLedger\Core\Work\WorkOrder;
@@ -19,6 +22,9 @@ final readonly class JobSummary
         public string $headline,
         public string $waitsFor,
         public bool $isClosed,
+        public ?DateTimeImmutable $timerDueAt,
+        public string $timerWords,
+        public bool $isHeld,
     ) {
     }
 
@@ -30,16 +36,19 @@ final readonly class JobSummary
         return new self(
             $stage,
             $assessment->verdict->value,
-            (new VerdictWords($file->display))->headline($assessment),
+            $file->words()->headline($assessment),
             mb_strimwidth($waitsFor, 0, 120, '…'),
             $file->release() !== null,
+            $file->cracks()->nextDue()?->dueAt(),
+            self::timer($file->cracks()->nextDue()),
+            $file->release() === null && $file->cracks()->customerHolds() !== [],
         );
     }
 
     /** @return array<string, mixed> The columns of the job's row */
     public function columns(): array
     {
-        return ['stage' => $this->stage, 'verdict' => $this->verdict, 'headline' => $this->headline, 'waits_for' => $this->waitsFor, 'is_closed' => $this->isClosed];
+        return ['stage' => $this->stage, 'verdict' => $this->verdict, 'headline' => $this->headline, 'waits_for' => $this->waitsFor, 'is_closed' => $this->isClosed, 'timer_due_at' => $this->timerDueAt, 'timer_words' => $this->timerWords, 'is_held' => $this->isHeld];
     }
 
     /** @return array{Stage, string} */
@@ -50,11 +59,37 @@ final readonly class JobSummary
 
         return match (true) {
             $file->release() !== null => [Stage::Release, 'nothing: released'],
+            $file->cracks()->customerHolds() !== [] => [Stage::Cracks, 'the customer: '.self::hold($file->cracks()->customerHolds()[0])],
             $order !== null => self::working($file, $order),
             $file->chosen()?->kind === OptionKind::Replace => [Stage::Plan, 'a replacement block'],
+            $assessment->scrappedBy() !== [] => [Stage::Judge, 'a replacement for the scrapped '.($file->sheet->layout->kind === LayoutKind::Flat ? 'case' : 'block')],
+            ! $assessment->hasReadings() => self::beforeMeasuring($file),
             $assessment->isSettled() => [Stage::Plan, 'a choice of size'],
             $assessment->next->place === null => [Stage::Judge, 'a declared size step'],
             default => [Stage::Measure, lcfirst($assessment->next->place->words())],
+        };
+    }
+
+    private static function hold(Indication $indication): string
+    {
+        return "{$indication->disposition()?->value}, {$indication->location->words()}";
+    }
+
+    private static function timer(?CheckRun $run): string
+    {
+        return $run === null ? '' : mb_strimwidth("{$run->part->value}: then ".lcfirst($run->next()->title ?? ''), 0, 80, '…');
+    }
+
+    /** @return array{Stage, string} The first of the early stages that still lacks something */
+    private static function beforeMeasuring(JobFile $file): array
+    {
+        $lacks = new EarlyStages($file);
+
+        return match (true) {
+            ! $lacks->isDone(Stage::Receive) => [Stage::Receive, $lacks->says(Stage::Receive)],
+            ! $lacks->isDone(Stage::Clean) => [Stage::Clean, $lacks->says(Stage::Clean)],
+            ! $lacks->isDone(Stage::Cracks) => [Stage::Cracks, $lacks->says(Stage::Cracks)],
+            default => [Stage::Measure, lcfirst($file->assessment()->next->place?->words() ?? 'the bores')],
         };
     }
 

@@ -10,8 +10,8 @@ use NorthLedger\Core\Judgement\CanStay;
 use NorthLedger\Core\Judgement\Finding;
 use NorthLedger\Core\Judgement\FindingWords;
 use NorthLedger\Core\Judgement\JudgedBore;
+use NorthLedger\Core\Judgement\PartDefect;
 use NorthLedger\Core\Judgement\StepSource;
-use NorthLedger\Core\Planning\VerdictWords;
 
 /** The verdict on a block's bores, each unfolding to its findings (VER-3). */
 final readonly class JudgeView
@@ -20,6 +20,7 @@ final readonly class JudgeView
      * @param  list<JudgedBoreView>  $bores
      * @param  list<string>  $changes
      * @param  list<array{who: string, places: string}>  $missing
+     * @param  list<array{sentence: string, rule: string, outcome: string}>  $defects
      */
     private function __construct(
         public Stamp $stamp,
@@ -28,6 +29,7 @@ final readonly class JudgeView
         public array $bores,
         public array $changes,
         public array $missing,
+        public array $defects,
         public string $basis,
         public bool $isSettled,
     ) {
@@ -36,16 +38,16 @@ final readonly class JudgeView
     public static function of(JobFile $file): self
     {
         $assessment = $file->assessment();
-        $words = new VerdictWords($file->display);
+        $words = $file->words();
         $missing = [];
         foreach ($assessment->missing() as $cylinder => $places) {
             $missing[] = ['who' => "Cylinder {$cylinder}", 'places' => implode('; ', array_map(self::shortPlace(...), $places))];
         }
 
         return new self(
-            Stamp::ofBlock($assessment, $words), $words->verdict($assessment->verdict), $words->next($assessment->next),
+            Stamp::ofBlock($assessment, $words), $words->conclusion($assessment), $words->next($assessment->next),
             array_map(static fn (JudgedBore $bore): JudgedBoreView => self::bore($file, $bore), $assessment->bores),
-            $words->changes($assessment), $missing,
+            $words->changes($assessment), $missing, array_map(static fn (PartDefect $defect): array => ['sentence' => $defect->sentence, 'rule' => $defect->rule, 'outcome' => $defect->consequence->value], $assessment->defects),
             "{$file->sheet->name} sheet revision {$file->sheet->revision}, shop policy revision {$file->policy->revision}, ledger entry {$file->job->entries}",
             $assessment->isSettled(),
         );

@@ -37,7 +37,7 @@ final readonly class MeasureMargin
     public static function of(JobFile $file): self
     {
         $assessment = $file->assessment();
-        $words = new VerdictWords($file->display);
+        $words = $file->words();
         $findings = self::telling($assessment);
         $lines = array_map(static fn (Finding $finding): FindingLine => FindingLine::of($finding, new FindingWords($file->display), $file->display), $findings);
 

@@ -37,7 +37,7 @@ final readonly class PlanView
     public static function of(JobFile $file): self
     {
         $assessment = $file->assessment();
-        $words = new VerdictWords($file->display);
+        $words = $file->words();
         $plan = $assessment->plan;
         $recommendation = $assessment->recommendation;
         if ($plan === null || $recommendation === null || ! $assessment->hasReadings()) {
@@ -92,8 +92,17 @@ final readonly class PlanView
             $file->choice()?->option_key === $option->key(),
             ($file->choice()->option_key ?? $recommended->key()) === $option->key(),
             $plan->isFolded($option),
-            $option->isFeasible() ? '' : 'Wall too thin in '.VerdictWords::cylinders($option->wallTooThin),
+            self::forbidden($option),
         );
+    }
+
+    private static function forbidden(ReboreOption $option): string
+    {
+        return match (true) {
+            $option->isFeasible() => '',
+            $option->wallTooThin !== [] => 'Wall too thin in '.VerdictWords::cylinders($option->wallTooThin),
+            default => $option->obstacles[0]->words(),
+        };
     }
 
     /** @return list<array{x: int, isLeft: bool}> */

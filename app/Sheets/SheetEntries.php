@@ -156,7 +156,7 @@ final class SheetEntries
         $setup = $this->setups[(int) $rows[0]->setupId];
         $this->instruments[$setup->id] ??= Instrument::ofKind($setup->instrument);
         $this->temperatures["{$setup->id} {$place->feature->value}"] ??= Temperatures::of(
-            $policy->expansionOf($place->feature === Feature::Piston ? Material::Aluminium : $sheet->blockMaterial),
+            $policy->expansionOf($place->feature === Feature::Piston ? Material::Aluminium : $sheet->boreMaterial()),
             $policy->expansionOf(Material::Steel), $setup->part_celsius, $setup->master_celsius,
         );
 

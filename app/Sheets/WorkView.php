@@ -35,10 +35,10 @@ final readonly class WorkView
     {
         $order = $file->order();
         $chosen = $file->chosen();
-        $words = new VerdictWords($file->display);
+        $words = $file->words();
         if ($order === null || $chosen === null) {
             return new self(
-                $chosen === null ? new Stamp('No order yet', 'choose a size first', 'missing') : new Stamp('Replace the block', 'nothing is machined here', 'chosen'),
+                $chosen === null ? new Stamp('No order yet', 'choose a size first', 'missing') : new Stamp($words->option($chosen), 'nothing is machined here', 'chosen'),
                 [], [], [], 0, '', '', '',
             );
         }

@@ -6,6 +6,7 @@ namespace NorthLedger\Core\Document;
 
 use NorthLedger\Core\Quantity\Length;
 use NorthLedger\Core\Quantity\LengthUnit;
+use NorthLedger\Core\Quantity\Mass;
 use NorthLedger\Core\Quantity\NotationException;
 use NorthLedger\Core\Quantity\ShopNotation;
 
@@ -92,6 +93,21 @@ final readonly class Node
         return $least;
     }
 
+    public function flag(): bool
+    {
+        if (! is_bool($this->value)) {
+            $this->complain('true or false');
+        }
+
+        return $this->value === true;
+    }
+
+    /** In micrograms, above zero. */
+    public function mass(): Mass
+    {
+        return Mass::ofMicrograms($this->wholeNumber(1));
+    }
+
     public function number(float $least, float $most): float
     {
         if ((is_int($this->value) || is_float($this->value)) && $this->value >= $least && $this->value <= $most) {
@@ -143,5 +159,20 @@ final readonly class Node
         }
 
         return $length;
+    }
+
+    /** @return list<Length> Above zero, from small to large, each once */
+    public function ascendingLengths(LengthUnit $unit): array
+    {
+        $lengths = array_map(static fn (self $item): Length => $item->positiveLength($unit), $this->items());
+        foreach (array_slice($lengths, 1) as $index => $length) {
+            if (! $length->isLargerThan($lengths[$index])) {
+                $this->complain('sizes from small to large, each once');
+
+                break;
+            }
+        }
+
+        return $lengths;
     }
 }

@@ -31,6 +31,12 @@ final readonly class BoreInspection
         return new self($cylinder, $byPlace, $piston, $looks);
     }
 
+    /** The same bore with a crack that was found in its wall by other means than a look. */
+    public function cracked(): self
+    {
+        return new self($this->cylinder, $this->readings, $this->piston, $this->looks->cracked());
+    }
+
     public function reading(Station $station, Axis $axis): ?Reading
     {
         return $this->readings["bore.{$this->cylinder}.{$station->value}.{$axis->value}"] ?? null;

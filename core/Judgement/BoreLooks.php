@@ -17,6 +17,11 @@ final readonly class BoreLooks
     ) {
     }
 
+    public function cracked(): self
+    {
+        return new self(CrackLook::Crack, $this->ridgeAtTop, $this->ridgeAtBottom, $this->scoring, $this->pitting, $this->pittingConceded);
+    }
+
     public function showsCrack(): bool
     {
         return $this->crack === CrackLook::Crack || $this->crack === CrackLook::Hole;

@@ -9,10 +9,14 @@ use NorthLedger\Core\Judgement\BlockStep;
 use NorthLedger\Core\Judgement\BoreInspection;
 use NorthLedger\Core\Judgement\BoreJudge;
 use NorthLedger\Core\Judgement\CanStay;
+use NorthLedger\Core\Judgement\Consequence;
 use NorthLedger\Core\Judgement\Finding;
 use NorthLedger\Core\Judgement\JudgedBore;
+use NorthLedger\Core\Judgement\PartDefect;
 use NorthLedger\Core\Policy\ShopPolicy;
 use NorthLedger\Core\Quantity\Length;
+use NorthLedger\Core\Spec\CylinderKind;
+use NorthLedger\Core\Spec\EnginePart;
 use NorthLedger\Core\Spec\SpecificationSheet;
 
 /**
@@ -25,6 +29,7 @@ final readonly class BlockAssessment
      * @param  non-empty-list<JudgedBore>  $bores
      * @param  ?ReborePlan  $plan  Null while the current step is not known
      * @param  list<Place>  $walk  Unread places, worst first
+     * @param  list<PartDefect>  $defects  Of the block and its cylinders, beside the bores' own findings
      */
     private function __construct(
         public array $bores,
@@ -35,12 +40,19 @@ final readonly class BlockAssessment
         public ?Recommendation $recommendation,
         public NextReading $next,
         public array $walk,
+        public array $defects,
     ) {
     }
 
-    /** @param  non-empty-list<BoreInspection>  $inspections  One for every cylinder */
-    public static function of(SpecificationSheet $sheet, ShopPolicy $policy, array $inspections, ?Length $declaredStep): self
+    /**
+     * @param  non-empty-list<BoreInspection>  $inspections  One for every cylinder
+     * @param  list<PartDefect>  $defects  Found by crack check and pre-check, of any part
+     */
+    public static function of(SpecificationSheet $sheet, ShopPolicy $policy, array $inspections, ?Length $declaredStep, array $defects = []): self
     {
+        $defects = array_values(array_filter($defects, static fn (PartDefect $defect): bool => in_array($defect->part, [EnginePart::Block, EnginePart::Cylinders], true)));
+        $isScrap = self::isScrap($defects);
+        $inspections = array_map(static fn (BoreInspection $bore): BoreInspection => self::mustBeSleeved($bore, $defects) ? $bore->cracked() : $bore, $inspections);
         $allowances = $policy->boreAllowances($sheet->unit);
         $judge = new BoreJudge(
             $sheet->bore->nominal, $sheet->bore->oversizes, $sheet->bore->service, $allowances->stepTolerance,
@@ -48,18 +60,24 @@ final readonly class BlockAssessment
         );
         $bores = array_map($judge->judge(...), $inspections);
         $step = BlockStep::of($bores, $declaredStep);
-        $plan = $step->value === null ? null : self::plan($sheet, $policy, $bores, $step->value);
+        $plan = $step->value === null ? null : self::plan($sheet, $policy, $bores, $step->value, $isScrap);
         $screening = new Screening($allowances->screeningAllowance, self::prices($sheet, $policy), $policy->preference);
-        $next = $screening->next($bores, $plan);
+        $next = $isScrap ? NextReading::none(array_map(static fn (JudgedBore $bore): int => $bore->cylinder(), $bores)) : $screening->next($bores, $plan);
         $canStay = self::canStay($bores);
 
         return new self(
             $bores, $step, $canStay,
-            self::verdict($canStay, $plan, $next),
+            $isScrap ? PartVerdict::Scrap : self::verdict($canStay, $plan, $next, $defects),
             $plan,
             $plan === null ? null : Recommendation::from($plan, $policy->preference),
-            $next, $screening->walk($bores),
+            $next, $screening->walk($bores), $defects,
         );
+    }
+
+    /** @return list<PartDefect> That scrap the block, whatever its bores read */
+    public function scrappedBy(): array
+    {
+        return array_values(array_filter($this->defects, static fn (PartDefect $defect): bool => $defect->isScrap()));
     }
 
     /** True once no further reading can change the verdict or the plan (BORE-5). */
@@ -104,11 +122,11 @@ final readonly class BlockAssessment
     }
 
     /** @param  non-empty-list<JudgedBore>  $bores */
-    private static function plan(SpecificationSheet $sheet, ShopPolicy $policy, array $bores, Length $currentStep): ReborePlan
+    private static function plan(SpecificationSheet $sheet, ShopPolicy $policy, array $bores, Length $currentStep, bool $isScrap): ReborePlan
     {
         $block = new BlockToPlan(
             $sheet->bore->nominal, $currentStep, $sheet->bore->oversizes, $sheet->bore->largestStep,
-            $policy->boreAllowances($sheet->unit)->cleanUpStock, $sheet->bore->standardWall, $sheet->bore->minimumWall,
+            $policy->boreAllowances($sheet->unit)->cleanUpStock, $sheet->bore->standardWall, $sheet->bore->minimumWall, $sheet->cylinders !== CylinderKind::Separate, $isScrap,
         );
 
         return ReborePlan::of(
@@ -120,7 +138,7 @@ final readonly class BlockAssessment
 
     private static function prices(SpecificationSheet $sheet, ShopPolicy $policy): BlockPrices
     {
-        return BlockPrices::fromList($policy->prices, count($sheet->layout->cylinders()), $sheet->bore->oversizes);
+        return BlockPrices::of($policy->prices, $sheet);
     }
 
     /** @param  non-empty-list<JudgedBore>  $bores */
@@ -135,14 +153,31 @@ final readonly class BlockAssessment
         };
     }
 
-    private static function verdict(CanStay $canStay, ?ReborePlan $plan, NextReading $next): PartVerdict
+    /** @param  list<PartDefect>  $defects */
+    private static function isScrap(array $defects): bool
     {
+        return array_filter($defects, static fn (PartDefect $defect): bool => $defect->isScrap()) !== [];
+    }
+
+    /** @param  list<PartDefect>  $defects */
+    private static function mustBeSleeved(BoreInspection $bore, array $defects): bool
+    {
+        return array_filter($defects, static fn (PartDefect $defect): bool => $defect->consequence === Consequence::Sleeve && $defect->cylinder === $bore->cylinder) !== [];
+    }
+
+    /** @param  list<PartDefect>  $defects */
+    private static function verdict(CanStay $canStay, ?ReborePlan $plan, NextReading $next, array $defects): PartVerdict
+    {
+        if (in_array(Consequence::Open, array_column($defects, 'consequence'), true)) {
+            return PartVerdict::NotYetKnown;
+        }
         if ($plan === null || $canStay === CanStay::NotYetKnown || $next->reason !== NextReason::NothingCanChange) {
             return PartVerdict::NotYetKnown;
         }
         $kinds = array_filter($plan->feasible(), static fn (ReboreOption $option): bool => $option->kind !== OptionKind::Replace);
 
         return match (true) {
+            $kinds !== [] && $defects !== [] => PartVerdict::Repair,
             $canStay === CanStay::Yes && $plan->options[0]->isFeasible() => PartVerdict::Serviceable,
             array_filter($kinds, static fn (ReboreOption $option): bool => $option->sleeved === []) !== [] => PartVerdict::Recondition,
             $kinds !== [] => PartVerdict::Repair,

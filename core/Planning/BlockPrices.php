@@ -7,6 +7,8 @@ namespace NorthLedger\Core\Planning;
 use NorthLedger\Core\Policy\PriceList;
 use NorthLedger\Core\Quantity\Length;
 use NorthLedger\Core\Quantity\Money;
+use NorthLedger\Core\Spec\CylinderKind;
+use NorthLedger\Core\Spec\SpecificationSheet;
 
 /** What the ways of making one block good cost, and how many minutes they hold a machine (BORE-11). */
 final readonly class BlockPrices
@@ -20,7 +22,7 @@ final readonly class BlockPrices
         private Money $sleeve,
         private Money $ringSet,
         private array $pistonSets,
-        public Money $block,
+        public Money $replacement,
         private int $setupMinutes,
         private int $boreMinutes,
         private int $honeMinutes,
@@ -28,17 +30,18 @@ final readonly class BlockPrices
     ) {
     }
 
-    /** @param  list<Length>  $steps  Every step that may be bored to */
-    public static function fromList(PriceList $list, int $cylinders, array $steps): self
+    public static function of(PriceList $list, SpecificationSheet $sheet): self
     {
+        $cylinders = count($sheet->layout->cylinders());
         $pistonSets = [];
-        foreach ($steps as $step) {
+        foreach ($sheet->bore->oversizes as $step) {
             $pistonSets[$step->nanometres] = $list->piston->times($cylinders);
         }
 
         return new self(
             $cylinders, $list->setup, $list->bore, $list->hone, $list->sleeve,
-            $list->rings->times($cylinders), $pistonSets, $list->block,
+            $list->rings->times($cylinders), $pistonSets,
+            $sheet->cylinders === CylinderKind::Separate ? $list->cylinder->times($cylinders) : $list->block,
             $list->setupMinutes, $list->boreMinutes, $list->honeMinutes, $list->sleeveMinutes,
         );
     }

@@ -15,6 +15,8 @@ final readonly class BlockToPlan
     /**
      * @param  list<Length>  $oversizes  In any order
      * @param  ?Length  $largestStep  Null: the largest offered
+     * @param  bool  $canBeSleeved  False where the cylinders are separate and replaced as a set
+     * @param  bool  $isScrap  Something other than the bores condemned it; only replacing is left
      *
      * @throws PlanningException If the nominal or a step is not above zero, or the stock or current step below it
      */
@@ -26,6 +28,8 @@ final readonly class BlockToPlan
         public Length $cleanUpStock,
         public Length $standardWall,
         public Length $minimumWall,
+        public bool $canBeSleeved = true,
+        public bool $isScrap = false,
     ) {
         foreach ([$nominal, $standardWall, ...$oversizes] as $length) {
             $length->isPositive() || throw PlanningException::impossible('size', $length->nanometres);
@@ -41,6 +45,20 @@ final readonly class BlockToPlan
     public function asMade(): Length
     {
         return $this->nominal->plus($this->currentStep);
+    }
+
+    /**
+     * What forbids working this block, apart from its walls.
+     *
+     * @param  list<int>  $sleeved  Cylinders that would be sleeved
+     * @return list<Obstacle>
+     */
+    public function obstaclesTo(array $sleeved): array
+    {
+        return array_values(array_filter([
+            $this->isScrap ? Obstacle::BlockIsScrap : null,
+            ! $this->canBeSleeved && $sleeved !== [] ? Obstacle::CannotBeSleeved : null,
+        ]));
     }
 
     /** @return list<Length> Allowed steps above a step, ascending */

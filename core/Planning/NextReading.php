@@ -13,4 +13,10 @@ final readonly class NextReading
     public function __construct(public ?Place $place, public NextReason $reason, public array $spared)
     {
     }
+
+    /** @param  list<int>  $spared */
+    public static function none(array $spared): self
+    {
+        return new self(null, NextReason::NothingCanChange, $spared);
+    }
 }

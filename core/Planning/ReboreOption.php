@@ -18,6 +18,7 @@ final readonly class ReboreOption
      * @param  list<int>  $sleeved
      * @param  ?Length  $thinnestWall  Of the cylinders that are not sleeved; null where none is left
      * @param  list<int>  $wallTooThin  Cylinders that forbid it
+     * @param  list<Obstacle>  $obstacles  What else forbids it
      */
     public function __construct(
         public OptionKind $kind,
@@ -31,12 +32,13 @@ final readonly class ReboreOption
         public int $sizesRemaining,
         public Money $cost,
         public int $machineMinutes,
+        public array $obstacles = [],
     ) {
     }
 
     public function isFeasible(): bool
     {
-        return $this->wallTooThin === [];
+        return $this->wallTooThin === [] && $this->obstacles === [];
     }
 
     public function isNoWorseThan(self $other): bool

@@ -46,7 +46,7 @@ final readonly class ReborePlan
         foreach ($block->stepsAbove($block->currentStep) as $step) {
             $options[] = self::bore($block, $cylinders, $required, $step, $prices);
         }
-        $options[] = new ReboreOption(OptionKind::Replace, Length::zero(), Length::zero(), [], [], [], null, [], count($block->allowedSteps), $prices->block, 0);
+        $options[] = new ReboreOption(OptionKind::Replace, Length::zero(), Length::zero(), [], [], [], null, [], count($block->allowedSteps), $prices->replacement, 0);
 
         return new self($block, $cylinders, $required, $options);
     }
@@ -111,7 +111,7 @@ final readonly class ReborePlan
             OptionKind::Stay, $block->currentStep, Length::zero(), [], [], $sleeved,
             self::thinnest($walls), self::tooThin($walls, $block->minimumWall),
             count($block->stepsAbove($block->currentStep)),
-            $prices->costOfStaying(count($sleeved)), $prices->minutesOfStaying(count($sleeved)),
+            $prices->costOfStaying(count($sleeved)), $prices->minutesOfStaying(count($sleeved)), $block->obstaclesTo($sleeved),
         );
     }
 
@@ -147,7 +147,7 @@ final readonly class ReborePlan
             OptionKind::Bore, $step, $metalCut, $onCentre, $offCentre, $sleeved,
             self::thinnest($walls), self::tooThin($walls, $block->minimumWall),
             count($block->stepsAbove($step)),
-            $prices->costOfBoring($step, count($sleeved)), $prices->minutesOfBoring(count($sleeved)),
+            $prices->costOfBoring($step, count($sleeved)), $prices->minutesOfBoring(count($sleeved)), $block->obstaclesTo($sleeved),
         );
     }
 

@@ -9,11 +9,12 @@ use NorthLedger\Core\Judgement\FindingWords;
 use NorthLedger\Core\Policy\Preference;
 use NorthLedger\Core\Quantity\Length;
 use NorthLedger\Core\Quantity\LengthDisplay;
+use NorthLedger\Core\Spec\CylinderKind;
 
 /** Says a block's assessment in the trade's words; it computes nothing. */
 final readonly class VerdictWords
 {
-    public function __construct(private LengthDisplay $display)
+    public function __construct(private LengthDisplay $display, private CylinderKind $cylinders = CylinderKind::InTheBlock)
     {
     }
 
@@ -23,6 +24,7 @@ final readonly class VerdictWords
         $size = $assessment->step->value === null ? 'its size' : $this->display->step($assessment->step->value);
 
         return match (true) {
+            $assessment->scrappedBy() !== [] => $this->areSeparate() ? 'The case is scrap' : 'The block is scrap',
             ! $assessment->hasReadings() => 'Not yet read',
             $assessment->step->boresDiffer => 'Bores of different sizes',
             $assessment->canStay === CanStay::No => 'Cannot stay at '.$size,
@@ -38,6 +40,7 @@ final readonly class VerdictWords
         sort($failing);
 
         return match (true) {
+            $assessment->scrappedBy() !== [] => 'whatever its bores read',
             ! $assessment->hasReadings() => 'begin with the worst place',
             $assessment->step->boresDiffer => 'declare the size step, with its evidence',
             $assessment->canStay === CanStay::No && count($failing) === 1 => "cylinder {$failing[0]} is past a limit",
@@ -47,13 +50,25 @@ final readonly class VerdictWords
         };
     }
 
+    /** The verdict in a sentence, with what beside the bores led to it. */
+    public function conclusion(BlockAssessment $assessment): string
+    {
+        $scrap = $assessment->scrappedBy();
+
+        return match (true) {
+            $scrap !== [] => 'Scrap. '.implode(' ', array_column($scrap, 'sentence')),
+            $assessment->verdict === PartVerdict::Repair && $assessment->defects !== [] => 'Repair. '.implode(' ', array_column($assessment->defects, 'sentence')).' The customer decides.',
+            default => $this->verdict($assessment->verdict),
+        };
+    }
+
     public function verdict(PartVerdict $verdict): string
     {
         return match ($verdict) {
             PartVerdict::Serviceable => 'Serviceable: hone and re-ring, nothing is cut.',
             PartVerdict::Recondition => 'Recondition: normal machining makes it good.',
             PartVerdict::Repair => 'Repair: sleeves are needed, and the customer decides.',
-            PartVerdict::Scrap => 'Scrap: no size and no sleeve makes this block good; replace it.',
+            PartVerdict::Scrap => $this->areSeparate() ? 'The cylinders are worn out; a new set goes on.' : 'Scrap: no size and no sleeve makes this block good; replace it.',
             PartVerdict::NotYetKnown => 'Not yet known: readings are missing that can change it.',
         };
     }
@@ -113,14 +128,15 @@ final readonly class VerdictWords
         return match ($option->kind) {
             OptionKind::Stay => 'Stay at '.$this->display->step($option->step),
             OptionKind::Bore => 'Bore to '.$this->display->step($option->step),
-            OptionKind::Replace => 'Replace the block',
+            OptionKind::Replace => $this->areSeparate() ? 'Replace the cylinders' : 'Replace the block',
         };
     }
 
     public function sleeves(ReboreOption $option): string
     {
         return match (true) {
-            $option->kind === OptionKind::Replace => 'standard block',
+            $option->kind === OptionKind::Replace => $this->areSeparate() ? 'new cylinders and pistons' : 'standard block',
+            in_array(Obstacle::CannotBeSleeved, $option->obstacles, true) => 'not with '.self::list($option->sleeved),
             $option->sleeved === [] && $option->kind === OptionKind::Stay => 'hone and re-ring',
             $option->sleeved === [] => 'no sleeves',
             default => 'sleeve '.self::list($option->sleeved),
@@ -165,6 +181,11 @@ final readonly class VerdictWords
             $saved->isPositive() => ' and keeps '.$this->display->magnitudeWithUnit($saved).' of metal',
             default => ' and cuts '.$this->display->magnitudeWithUnit($saved).' more metal',
         };
+    }
+
+    private function areSeparate(): bool
+    {
+        return $this->cylinders === CylinderKind::Separate;
     }
 
     public function shift(Length $shift): string

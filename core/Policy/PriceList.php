@@ -7,7 +7,7 @@ namespace NorthLedger\Core\Policy;
 use NorthLedger\Core\Document\Node;
 use NorthLedger\Core\Quantity\Money;
 
-/** The shop's prices for block work: setup and block once, the rest by cylinder; minutes are machine time. */
+/** The shop's prices for block work: setup and block once, the rest by cylinder; a separate cylinder comes with its piston; minutes are machine time. */
 final readonly class PriceList
 {
     private function __construct(
@@ -18,6 +18,7 @@ final readonly class PriceList
         public Money $rings,
         public Money $piston,
         public Money $block,
+        public Money $cylinder,
         public int $setupMinutes,
         public int $boreMinutes,
         public int $honeMinutes,
@@ -32,7 +33,7 @@ final readonly class PriceList
 
         return new self(
             $money('setup_minor'), $money('bore_minor'), $money('hone_minor'), $money('sleeve_minor'),
-            $money('rings_minor'), $money('piston_minor'), $money('block_minor'),
+            $money('rings_minor'), $money('piston_minor'), $money('block_minor'), $money('cylinder_minor'),
             $minutes('setup_minutes'), $minutes('bore_minutes'), $minutes('hone_minutes'), $minutes('sleeve_minutes'),
         );
     }

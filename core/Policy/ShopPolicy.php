@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace NorthLedger\Core\Policy;
 
+use NorthLedger\Core\Cracks\DwellSchool;
 use NorthLedger\Core\Document\InvalidDocument;
 use NorthLedger\Core\Document\Node;
 use NorthLedger\Core\Gauging\DecisionRule;
@@ -22,6 +23,7 @@ final readonly class ShopPolicy
         public DecisionRule $finalRule,
         public int $allowedPittingClass,
         public bool $forbidsVerifyingOwnWork,
+        public DwellSchool $crackDwell,
         public PriceList $prices,
         private BoreAllowances $inchAllowances,
         private BoreAllowances $metricAllowances,
@@ -44,6 +46,7 @@ final readonly class ShopPolicy
             $node->at('decision_rule')->at('final')->word(DecisionRule::class),
             $node->at('allowed_pitting_class')->wholeNumber(0, 4),
             $node->at('own_work')->word(OwnWork::class) === OwnWork::Forbidden,
+            $node->at('crack_dwell')->word(DwellSchool::class),
             PriceList::fromNode($node->at('prices')),
             BoreAllowances::fromNode($node->at('bore_in'), LengthUnit::Inch),
             BoreAllowances::fromNode($node->at('bore_mm'), LengthUnit::Millimetre),

@@ -31,10 +31,7 @@ final readonly class BoreSpec
 
     public static function fromNode(Node $node, LengthUnit $unit): self
     {
-        $oversizes = array_map(static fn (Node $step): Length => $step->positiveLength($unit), $node->at('oversizes')->items());
-        if ($oversizes !== self::ascending($oversizes)) {
-            $node->at('oversizes')->complain('sizes from small to large, each once');
-        }
+        $oversizes = $node->at('oversizes')->ascendingLengths($unit);
         $largest = $node->at('largest_oversize');
 
         return new self(
@@ -57,20 +54,5 @@ final readonly class BoreSpec
     public function sizeAt(Length $step): Length
     {
         return $this->nominal->plus($step);
-    }
-
-    /**
-     * @param  list<Length>  $steps
-     * @return list<Length>
-     */
-    private static function ascending(array $steps): array
-    {
-        $byValue = [];
-        foreach ($steps as $step) {
-            $byValue[$step->nanometres] = $step;
-        }
-        ksort($byValue);
-
-        return array_values($byValue);
     }
 }

@@ -6,10 +6,10 @@ namespace NorthLedger\Core\Spec;
 
 use NorthLedger\Core\Document\Node;
 
-/** How the cylinders stand: one bank in line, or two banks of a vee; cylinder numbers by bank, front first. */
+/** How the cylinders stand: one bank in line, or two banks of a vee or flat engine; cylinder numbers by bank, front first. */
 final readonly class Layout
 {
-    private const MOST_CYLINDERS = 16;
+    public const MOST_CYLINDERS = 16;
 
     /** @param  non-empty-list<non-empty-list<int>>  $banks */
     private function __construct(public LayoutKind $kind, public array $banks)

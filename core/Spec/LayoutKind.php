@@ -8,12 +8,13 @@ enum LayoutKind: string
 {
     case InLine = 'in-line';
     case Vee = 'vee';
+    case Flat = 'flat';
 
     public function banks(): int
     {
         return match ($this) {
             self::InLine => 1,
-            self::Vee => 2,
+            self::Vee, self::Flat => 2,
         };
     }
 }

@@ -17,6 +17,7 @@ final readonly class PistonSpec
         public Length $minimumClearance,
         public Length $maximumClearance,
         public Mass $mass,
+        public Length $compressionHeight,
     ) {
     }
 
@@ -26,7 +27,8 @@ final readonly class PistonSpec
             $node->at('standard')->positiveLength($unit),
             $node->at('clearance')->at('least')->positiveLength($unit),
             $node->at('clearance')->at('most')->positiveLength($unit),
-            Mass::ofMicrograms($node->at('mass_ug')->wholeNumber(1)),
+            $node->at('mass_ug')->mass(),
+            $node->at('compression_height')->positiveLength($unit),
         );
         if ($spec->minimumClearance->isLargerThan($spec->maximumClearance)) {
             $node->at('clearance')->complain('the least no larger than the most');

@@ -6,11 +6,21 @@ namespace NorthLedger\Core\Spec;
 
 use NorthLedger\Core\Document\InvalidDocument;
 use NorthLedger\Core\Document\Node;
+use NorthLedger\Core\Quantity\Length;
 use NorthLedger\Core\Quantity\LengthUnit;
 
 /** One revision of a family's specification: what its parts are made to, and how far they may wear. */
 final readonly class SpecificationSheet
 {
+    /**
+     * @param  Material  $blockMaterial  Of the block, or of the case where the cylinders are separate
+     * @param  non-empty-list<RingSpec>  $rings  From the top
+     * @param  ?FaceSpec  $deck  Null where the cylinders are separate
+     * @param  ?LifterSpec  $lifters  Null where there are none
+     * @param  list<ThreadSpec>  $threads
+     * @param  list<PressureTestSpec>  $pressureTests
+     * @param  list<PronePlace>  $pronePlaces
+     */
     private function __construct(
         public string $family,
         public int $revision,
@@ -18,9 +28,27 @@ final readonly class SpecificationSheet
         public string $description,
         public LengthUnit $unit,
         public Layout $layout,
+        public ValveTrain $valveTrain,
+        public CylinderKind $cylinders,
         public Material $blockMaterial,
+        public Length $stroke,
         public BoreSpec $bore,
         public PistonSpec $piston,
+        public array $rings,
+        public HousingSpec $housings,
+        public CrankshaftSpec $crankshaft,
+        public RodSpec $rods,
+        public ?FaceSpec $deck,
+        public Material $headMaterial,
+        public FaceSpec $head,
+        public ValveSpec $intake,
+        public ValveSpec $exhaust,
+        public ?LifterSpec $lifters,
+        public VolumeSpec $volumes,
+        public WeightSpec $weights,
+        public array $threads,
+        public array $pressureTests,
+        public array $pronePlaces,
     ) {
     }
 
@@ -35,6 +63,8 @@ final readonly class SpecificationSheet
 
         return Node::read($name, $data, static function (Node $node): self {
             $unit = $node->at('unit')->word(LengthUnit::class);
+            $lifters = $node->at('lifters');
+            $deck = $node->at('deck');
             $sheet = new self(
                 $node->at('family')->text(),
                 $node->at('revision')->wholeNumber(1),
@@ -42,11 +72,29 @@ final readonly class SpecificationSheet
                 $node->at('description')->text(),
                 $unit,
                 Layout::fromNode($node->at('layout')),
+                $node->at('valve_train')->word(ValveTrain::class),
+                $node->at('block')->at('cylinders')->word(CylinderKind::class),
                 $node->at('block')->at('material')->word(Material::class),
+                $node->at('stroke')->positiveLength($unit),
                 BoreSpec::fromNode($node->at('bore'), $unit),
                 PistonSpec::fromNode($node->at('piston'), $unit),
+                self::rings($node->at('rings'), $unit),
+                HousingSpec::fromNode($node->at('housings'), $unit),
+                CrankshaftSpec::fromNode($node->at('crankshaft'), $unit),
+                RodSpec::fromNode($node->at('rods'), $unit),
+                $deck->isGiven() ? FaceSpec::fromNode($deck, $unit) : null,
+                $node->at('head')->at('material')->word(Material::class),
+                FaceSpec::fromNode($node->at('head'), $unit),
+                ValveSpec::fromNode($node->at('valves')->at('intake'), $unit),
+                ValveSpec::fromNode($node->at('valves')->at('exhaust'), $unit),
+                $lifters->isGiven() ? LifterSpec::fromNode($lifters, $unit) : null,
+                VolumeSpec::fromNode($node->at('volumes'), $unit),
+                WeightSpec::fromNode($node->at('weights')),
+                array_map(ThreadSpec::fromNode(...), $node->at('threads')->items()),
+                array_map(PressureTestSpec::fromNode(...), $node->at('pressure_tests')->items()),
+                array_map(PronePlace::fromNode(...), $node->at('crack_prone')->items()),
             );
-            $sheet->checkAgainstItself($node);
+            SheetConsistency::check($sheet, $node);
 
             return $sheet;
         });
@@ -64,20 +112,40 @@ final readonly class SpecificationSheet
         return is_array($data) ? self::fromArray($data) : throw InvalidDocument::notJson($name, 'not an object');
     }
 
-    private function checkAgainstItself(Node $node): void
+    /** What the bores are made of: iron, wherever they are lined or separate. */
+    public function boreMaterial(): Material
     {
-        $fresh = $this->bore->nominal->minus($this->piston->standard);
-        if ($fresh->isSmallerThan($this->piston->minimumClearance) || $fresh->isLargerThan($this->piston->maximumClearance)) {
-            $node->at('piston')->at('standard')->complain('a piston that leaves its own clearance in a standard bore');
-        }
-        if ($this->piston->maximumClearance->isLargerThan($this->bore->service->clearance)) {
-            $node->at('bore')->at('service')->at('clearance')->complain('a service limit no smaller than the clearance when new');
-        }
-        if (! $this->bore->standardWall->isLargerThan($this->bore->minimumWall)) {
-            $node->at('bore')->at('wall')->complain('a standard wall above the minimum wall');
-        }
-        if ($this->bore->crosshatchLeast >= $this->bore->crosshatchMost) {
-            $node->at('bore')->at('crosshatch_included_deg')->complain('the least below the most');
-        }
+        return $this->cylinders === CylinderKind::InTheBlock ? $this->blockMaterial : Material::GreyIron;
+    }
+
+    /** @return non-empty-list<Face> The faces of the crack map, in the order of the walk around the engine */
+    public function faces(): array
+    {
+        return Face::of($this->layout->kind, $this->valveTrain);
+    }
+
+    public function materialOf(EnginePart $part): Material
+    {
+        return match ($part) {
+            EnginePart::Block => $this->blockMaterial,
+            EnginePart::Cylinders => $this->boreMaterial(),
+            EnginePart::Head => $this->headMaterial,
+            EnginePart::Crankshaft => $this->crankshaft->material,
+            EnginePart::Rods => $this->rods->material,
+        };
+    }
+
+    /** What a crack lies in: the wall of a bore may be of another metal than the part around it. */
+    public function materialAt(EnginePart $part, CrackZone $zone): Material
+    {
+        return $zone === CrackZone::BoreWall ? $this->boreMaterial() : $this->materialOf($part);
+    }
+
+    /** @return non-empty-list<RingSpec> */
+    private static function rings(Node $node, LengthUnit $unit): array
+    {
+        $rings = array_map(static fn (Node $ring): RingSpec => RingSpec::fromNode($ring, $unit), $node->items(1));
+
+        return $rings === [] ? [RingSpec::fromNode($node, $unit)] : $rings;
     }
 }

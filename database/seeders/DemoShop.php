@@ -32,6 +32,8 @@ final readonly class DemoShop
         private TickOperation $tick,
         private SignRelease $sign,
         private DemoReadings $readings,
+        private DemoIncoming $incoming,
+        private DemoCracks $cracks,
         private JobFiles $files,
         private SpecBook $specs,
     ) {
@@ -90,18 +92,23 @@ final readonly class DemoShop
         $this->work($failing, $machinist, 99);
         $this->readings->finished($failing, $inspector, 0.2, outCylinder: 2, outBy: 0.9);
 
-        $this->receive($inspector, 'fell-6-d', 'F6-0121', 'Plough depot', 'steam plough tender', 20, null, null);
+        $this->receive($inspector, 'fell-6-d', 'F6-0121', 'Plough depot', 'steam plough tender', 20, null, null, false);
+        $this->cracks->jobs($inspector, $people[Role::FrontCounter->value]);
     }
 
-    private function receive(User $by, string $family, string $serial, string $customer, string $what, int $days, ?string $step, ?string $evidence): Job
+    private function receive(User $by, string $family, string $serial, string $customer, string $what, int $days, ?string $step, ?string $evidence, bool $isChecked = true): Job
     {
         $sheet = $this->specs->sheet($family);
-
-        return $this->receive->handle($by, $this->ulid(), [
+        $job = $this->receive->handle($by, $this->ulid(), [
             'family' => $family, 'family_revision' => $sheet->revision, 'serial' => $serial, 'customer' => $customer, 'description' => $what,
             'wishes' => null, 'due_on' => Carbon::today()->addDays($days)->format('Y-m-d'),
             'declared_step_nm' => $step === null ? null : (int) $step, 'declared_evidence' => $evidence,
         ]);
+        if ($isChecked) {
+            $this->incoming->allFine($job, $by, Carbon::yesterday()->setTime(9, 0));
+        }
+
+        return $job;
     }
 
     private function choose(Job $job, User $by, string $option): void

@@ -1,12 +1,31 @@
 import { startFinding } from './find.js';
 import { startLight } from './light.js';
+import { createClock } from './live/clock.js';
+import { startLive } from './live/live.js';
+import { startMap } from './live/map.js';
+import { startTimers } from './live/timers.js';
 import { startPrinting } from './print.js';
+import { startSeen } from './seen.js';
 import { startSheet } from './sheet/desk.js';
+import { startTags } from './tag.js';
 
 startFinding(document);
 startLight(document);
 startPrinting(document);
+startSeen(document);
+startTags(document);
 const sheet = document.querySelector('[data-sheet]');
+const live = document.querySelector('[data-live]');
+const clock = document.querySelector('[data-clock]');
 if (sheet) {
     startSheet(sheet);
+}
+if (live) {
+    startLive(live);
+    if (live.querySelector('[data-map]')) {
+        startMap(live);
+    }
+}
+if (clock) {
+    startTimers(document, createClock(Number(clock.dataset.clock)));
 }

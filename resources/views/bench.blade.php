@@ -2,7 +2,7 @@
 @section('title', 'Bench')
 @section('body')
 <div class="page wide">
-<main class="sheet" id="sheet">
+<main class="sheet" id="sheet" data-clock="{{ \App\Http\StagePage::now() }}">
     <div class="head">
         <h1>{{ $search !== '' ? 'Found for “'.$search.'”' : ($showsClosed ? 'Released' : 'Bench') }}</h1>
         <span>{{ config('app.shop') }}</span>
@@ -23,7 +23,7 @@
                 <td>{{ $row->customer }}</td>
                 <td><span class="stamp small {{ ['serviceable' => 'good', 'recondition' => 'close', 'repair' => 'out', 'scrap' => 'scrap'][$row->verdict] ?? 'missing' }}">{{ $row->headline }}</span><br><span class="soft text-sm">{{ $row->verdict }}</span></td>
                 <td>{{ $row->stage->title() }}</td>
-                <td>{{ $row->waitsFor }}</td>
+                <td>@if($row->isHeld)<span class="stamp small close"><b aria-hidden="true">◆</b>hold</span> @endif{{ $row->waitsFor }}@if($row->timerDueAt !== null)<p class="bench-timer" data-due="{{ $row->timerDueAt }}" data-timer="{{ $row->tag }}"><b data-left>running</b> <span class="soft text-sm">{{ $row->timerWords }}</span></p>@endif</td>
                 <td><span class="num">{{ $row->due }}</span><br><span class="text-sm {{ $row->isLate ? 'bad font-bold' : 'soft' }}">{{ $row->isLate ? '▲ ' : '' }}{{ $row->dueClause }}</span></td>
             </tr>
         @endforeach

@@ -12,6 +12,7 @@ final readonly class CaseRunner
         'bore' => BoreAdapter::class,
         'rebore' => ReboreAdapter::class,
         'uncertainty' => UncertaintyAdapter::class,
+        'cracks' => CracksAdapter::class,
     ];
 
     /** @return list<string> Paths of the case files below a folder, sorted */

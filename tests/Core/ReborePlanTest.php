@@ -66,7 +66,7 @@ final class ReborePlanTest extends TestCase
         $thin = new CylinderToPlan(1, $sheet->bore->nominal->plus(Length::ofNanometres(304_800)), Length::zero(), false, false, 90.0, [
             new MeasuredWall(90.0, Length::ofNanometres(3_640_000)), new MeasuredWall(270.0, Length::ofNanometres(3_560_000)),
         ]);
-        $option = ReborePlan::of($this->block($sheet), [$thin], $this->prices($sheet, 1))->option('bore 508000');
+        $option = ReborePlan::of($this->block($sheet), [$thin], $this->prices($sheet))->option('bore 508000');
 
         $this->assertNotNull($option);
         $this->assertSame([1 => 88_900], array_map(static fn (Length $shift): int => $shift->nanometres, $option->offCentre));
@@ -90,7 +90,7 @@ final class ReborePlanTest extends TestCase
         $sheet = Bench::sheet('tarn-4-198');
         $one = new CylinderToPlan(1, $sheet->bore->nominal, Length::zero(), false, true);
         try {
-            ReborePlan::of($this->block($sheet), [$one, $one], $this->prices($sheet, 2));
+            ReborePlan::of($this->block($sheet), [$one, $one], $this->prices($sheet));
             $this->fail('It was planned.');
         } catch (PlanningException $exception) {
             $this->assertStringContainsString('Cylinder 1 stands twice', $exception->getMessage());
@@ -122,7 +122,7 @@ final class ReborePlanTest extends TestCase
             $cylinders[] = new CylinderToPlan($index + 1, $sheet->bore->nominal->plus(Length::ofNanometres($tenths * 2_540)), Length::zero(), false, false);
         }
 
-        return ReborePlan::of($this->block($sheet), $cylinders, $this->prices($sheet, count($wear)));
+        return ReborePlan::of($this->block($sheet), $cylinders, $this->prices($sheet));
     }
 
     private function block(SpecificationSheet $sheet): BlockToPlan
@@ -130,8 +130,8 @@ final class ReborePlanTest extends TestCase
         return new BlockToPlan($sheet->bore->nominal, Length::zero(), $sheet->bore->oversizes, null, Length::ofNanometres(76_200), $sheet->bore->standardWall, $sheet->bore->minimumWall);
     }
 
-    private function prices(SpecificationSheet $sheet, int $cylinders): BlockPrices
+    private function prices(SpecificationSheet $sheet): BlockPrices
     {
-        return BlockPrices::fromList(Bench::policy()->prices, $cylinders, $sheet->bore->oversizes);
+        return BlockPrices::of(Bench::policy()->prices, $sheet);
     }
 }

@@ -7,6 +7,7 @@ namespace Tests\Core;
 use NorthLedger\Core\Document\Fault;
 use NorthLedger\Core\Document\InvalidDocument;
 use NorthLedger\Core\Policy\ShopPolicy;
+use NorthLedger\Core\Spec\CylinderKind;
 use NorthLedger\Core\Spec\LayoutKind;
 use NorthLedger\Core\Spec\SpecificationSheet;
 use Opis\JsonSchema\Validator;
@@ -34,7 +35,7 @@ final class SpecificationSheetTest extends TestCase
         $sheet = Bench::sheet($family);
         $this->assertSame($family, $sheet->family);
         $this->assertSame($sheet->layout->cylinders(), range(1, count($sheet->layout->cylinders())));
-        $this->assertTrue($sheet->bore->sizeAt($sheet->bore->largestStep)->isLargerThan($sheet->bore->nominal));
+        $this->assertSame($sheet->cylinders !== CylinderKind::Separate, $sheet->bore->largestStep->isPositive());
 
         $schema = (string) file_get_contents(self::FOLDER.'sheet.schema.json');
         $result = (new Validator)->validate(json_decode((string) file_get_contents(self::FOLDER.$family.'.json'), false, 32, JSON_THROW_ON_ERROR), $schema);
@@ -70,17 +71,36 @@ final class SpecificationSheetTest extends TestCase
         }
     }
 
-    /** @return iterable<string, array{list<string>, mixed, string}> */
+    /** @return iterable<string, array{list<string|int>, mixed, string}> */
     public static function contradictions(): iterable
     {
         yield 'a piston that does not fit its bore' => [['piston', 'standard'], '3.8125', '/piston/standard'];
         yield 'clearances the wrong way round' => [['piston', 'clearance', 'least'], '.0050', '/piston/clearance'];
         yield 'a wall below its minimum' => [['bore', 'wall', 'standard'], '.120', '/bore/wall'];
         yield 'a service clearance tighter than new' => [['bore', 'service', 'clearance'], '.0020', '/bore/service/clearance'];
+        yield 'more mains than housings' => [['crankshaft', 'mains', 'count'], 4, '/crankshaft/mains/count'];
+        yield 'shells that leave no oil' => [['crankshaft', 'mains', 'shell_wall', 'most'], '.2500', '/crankshaft/mains/oil_clearance'];
+        yield 'a rod journal too few' => [['crankshaft', 'rods', 'count'], 3, '/crankshaft/rods/count'];
+        yield 'three intake valves for four cylinders' => [['valves', 'intake', 'count'], 3, '/valves/intake/count'];
+        yield 'stems thicker than their guides' => [['valves', 'exhaust', 'stem', 'most'], '.4000', '/valves/exhaust/stem_clearance'];
+        yield 'lifters that do not fit' => [['lifters', 'body', 'most'], '1.0000', '/lifters/play'];
+        yield 'a stack higher than the deck' => [['piston', 'compression_height'], '2.9000', '/deck/height/standard'];
+        yield 'a ratio its volumes do not give' => [['volumes', 'ratio'], 9.9, '/volumes/ratio'];
+        yield 'no deck over cylinders in the block' => [['deck'], null, '/deck'];
+        yield 'a parting gap in a block that is not split' => [['housings', 'parting_gap'], '.0015', '/housings/parting_gap'];
+        yield 'separate cylinders with oversizes' => [['block', 'cylinders'], 'separate', '/bore/oversizes'];
+        yield 'a case depth without hardening' => [['crankshaft', 'case_depth'], '.0200', '/crankshaft/case_depth'];
+        yield 'a minimum above the standard height' => [['deck', 'height', 'minimum'], '99', '/deck/height'];
+        yield 'a crack-prone place on a face it has not' => [['crack_prone', 0, 'face'], 'left case half', '/crack_prone/0/face'];
+        yield 'a zone its face has not' => [['crack_prone', 0, 'zone'], 'rod', '/crack_prone/0/zone'];
+        yield 'numbers that skip' => [['crack_prone', 0, 'number'], 9, '/crack_prone'];
+        yield 'a cylinder it has not' => [['crack_prone', 0, 'cylinder'], 9, '/crack_prone/0/cylinder'];
+        yield 'one thread twice' => [['threads', 1, 'key'], 'head', '/threads'];
+        yield 'more inserts than holes' => [['threads', 0, 'inserts_expected'], 99, '/threads/0/inserts_expected'];
         yield 'crosshatch upside down' => [['bore', 'crosshatch_included_deg', 'least'], 70, '/bore/crosshatch_included_deg'];
     }
 
-    /** @param  list<string>  $keys */
+    /** @param  list<string|int>  $keys */
     #[DataProvider('contradictions')]
     public function test_refuses_a_sheet_at_odds_with_itself(array $keys, mixed $value, string $path): void
     {

@@ -5,9 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Actions\ReceiveJob;
+use App\Http\Requests\Amount;
 use App\Http\Requests\RequestId;
-use App\Models\Job;
-use App\Sheets\JobFiles;
 use App\Shop\SpecBook;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
@@ -18,6 +17,8 @@ use Illuminate\Validation\ValidationException;
 use NorthLedger\Core\Quantity\NotationException;
 use NorthLedger\Core\Quantity\NotationMeaning;
 use NorthLedger\Core\Quantity\ShopNotation;
+use NorthLedger\Core\Receiving\Arrival;
+use NorthLedger\Core\Receiving\Usage;
 use NorthLedger\Core\Spec\SpecificationSheet;
 
 final class ReceiveController
@@ -31,7 +32,7 @@ final class ReceiveController
 
     public function store(Request $request, SpecBook $specs, ReceiveJob $receive): RedirectResponse
     {
-        /** @var array{family: string, serial: string, customer: string, description?: ?string, due_on: string, wishes?: ?string, declared_step?: ?string, declared_evidence?: ?string} $data */
+        /** @var array{arrival?: ?string, castings?: ?string, usage?: ?string, budget?: ?string, family: string, serial: string, customer: string, description?: ?string, due_on: string, wishes?: ?string, declared_step?: ?string, declared_evidence?: ?string} $data */
         $data = $request->validate([
             'family' => ['required', Rule::in(array_keys($specs->all()))],
             'serial' => ['required', 'string', 'max:60'],
@@ -39,11 +40,16 @@ final class ReceiveController
             'description' => ['nullable', 'string', 'max:120'],
             'due_on' => ['required', 'date_format:Y-m-d'],
             'wishes' => ['nullable', 'string', 'max:2000'],
+            'arrival' => ['nullable', Rule::enum(Arrival::class)],
+            'castings' => ['nullable', 'string', 'max:120'],
+            'usage' => ['nullable', Rule::enum(Usage::class)],
+            'budget' => ['nullable', 'regex:/^\d{1,7}(\.\d{2})?$/'],
             'declared_step' => ['nullable', 'string', 'max:20'],
             'declared_evidence' => ['nullable', 'required_with:declared_step', 'string', 'max:120'],
         ], [
             'required' => 'This is needed to take the engine in.',
             'family.in' => 'Choose one of the families in the spec book.',
+            'budget.regex' => 'Write an amount like 2400 or 2400.50.',
             'due_on.date_format' => 'Give the day as year-month-day, like 2026-12-05.',
             'declared_evidence.required_with' => 'Say what shows the size step: the number on a piston crown, or the paperwork.',
         ]);
@@ -55,17 +61,17 @@ final class ReceiveController
             'customer' => trim($data['customer']),
             'description' => $data['description'] ?? '',
             'wishes' => $data['wishes'] ?? null,
+            'arrival' => $data['arrival'] ?? Arrival::Complete->value,
+            'castings' => $data['castings'] ?? '',
+            'usage' => $data['usage'] ?? null,
+            'budget_minor' => isset($data['budget']) ? Amount::minor($data['budget']) : null,
+            'keeps_original' => $request->boolean('keeps_original'),
             'due_on' => $data['due_on'],
             'declared_step_nm' => $this->declaredStep($sheet, $data['declared_step'] ?? null),
             'declared_evidence' => $data['declared_evidence'] ?? null,
         ]);
 
-        return redirect()->route('stage.measure', $job);
-    }
-
-    public function show(Job $job, JobFiles $files): View
-    {
-        return view('receive.show', ['file' => $files->open($job)]);
+        return redirect()->route('stage.receive', $job);
     }
 
     private function declaredStep(SpecificationSheet $sheet, ?string $text): ?int

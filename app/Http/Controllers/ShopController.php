@@ -4,18 +4,20 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Requests\Amount;
 use App\Shop\PolicyBook;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\Rule;
+use NorthLedger\Core\Cracks\DwellSchool;
 use NorthLedger\Core\Policy\OrderOfWork;
 use NorthLedger\Core\Policy\Preference;
 
 /** The shop's choices between the schools, and its price list; every change is a new revision. */
 final class ShopController
 {
-    private const PRICES = ['setup', 'bore', 'hone', 'sleeve', 'rings', 'piston', 'block'];
+    private const PRICES = ['setup', 'bore', 'hone', 'sleeve', 'rings', 'piston', 'block', 'cylinder'];
 
     private const MINUTES = ['setup', 'bore', 'hone', 'sleeve'];
 
@@ -33,33 +35,26 @@ final class ShopController
 
     public function update(Request $request, PolicyBook $policies): RedirectResponse
     {
-        $rules = ['preference' => ['required', Rule::enum(Preference::class)], 'order_of_work' => ['required', Rule::enum(OrderOfWork::class)], 'own_work' => ['required', Rule::in(['warned', 'forbidden'])]];
+        $rules = ['preference' => ['required', Rule::enum(Preference::class)], 'order_of_work' => ['required', Rule::enum(OrderOfWork::class)], 'own_work' => ['required', Rule::in(['warned', 'forbidden'])], 'crack_dwell' => ['required', Rule::enum(DwellSchool::class)]];
         foreach (self::PRICES as $name) {
             $rules["price.{$name}"] = ['required', 'regex:/^\d{1,7}(\.\d{2})?$/'];
         }
         foreach (self::MINUTES as $name) {
             $rules["minutes.{$name}"] = ['required', 'integer', 'between:0,10000'];
         }
-        /** @var array{preference: string, order_of_work: string, own_work: string, price: array<string, string>, minutes: array<string, string>} $data */
+        /** @var array{preference: string, order_of_work: string, own_work: string, crack_dwell: string, price: array<string, string>, minutes: array<string, string>} $data */
         $data = $request->validate($rules, ['regex' => 'Write an amount like 45 or 45.50.', 'integer' => 'Write whole minutes.', 'between' => 'Write minutes from 0 to 10 000.', 'required' => 'This cannot be empty.']);
         $document = $policies->document($policies->newestNumber());
         unset($document['revision']);
         $prices = [];
         foreach ($data['price'] as $name => $amount) {
-            $prices["{$name}_minor"] = self::minor($amount);
+            $prices["{$name}_minor"] = Amount::minor($amount);
         }
         foreach ($data['minutes'] as $name => $minutes) {
             $prices["{$name}_minutes"] = (int) $minutes;
         }
-        $policies->add(['preference' => $data['preference'], 'order_of_work' => $data['order_of_work'], 'own_work' => $data['own_work'], 'prices' => $prices] + $document, (int) $request->user()?->id);
+        $policies->add(['preference' => $data['preference'], 'order_of_work' => $data['order_of_work'], 'own_work' => $data['own_work'], 'crack_dwell' => $data['crack_dwell'], 'prices' => $prices] + $document, (int) $request->user()?->id);
 
         return redirect()->route('shop')->with('note', 'Saved as a new revision. Open jobs are judged by it from now on; signed ones stay on theirs.');
-    }
-
-    private static function minor(string $amount): int
-    {
-        [$whole, $cents] = explode('.', $amount.'.00');
-
-        return (int) $whole * 100 + (int) $cents;
     }
 }

@@ -4,12 +4,15 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\StagePage;
 use App\Models\Job;
 use App\Sheets\JobFiles;
-use Illuminate\Contracts\View\View;
+use App\Sheets\Stage;
+use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
 
-/** The job's own address, and the stages that hold no more than a note yet. */
+/** The job's own address, and what others have written on an early stage's page. */
 final class StageController
 {
     public function current(Job $job): RedirectResponse
@@ -17,13 +20,13 @@ final class StageController
         return redirect()->route('stage.'.$job->stage->value, $job);
     }
 
-    public function clean(Job $job, JobFiles $files): View
+    /** Nothing but the clock where nothing was written since the page's last known entry. */
+    public function changes(Request $request, Job $job, Stage $stage, JobFiles $files, StagePage $page): JsonResponse
     {
-        return view('stages.clean', ['file' => $files->open($job)]);
-    }
+        abort_unless(in_array($stage, [Stage::Receive, Stage::Clean, Stage::Cracks], true), 404);
 
-    public function cracks(Job $job, JobFiles $files): View
-    {
-        return view('stages.cracks', ['file' => $files->open($job)]);
+        return $request->integer('since') === $job->entries
+            ? new JsonResponse(['head' => $job->entries, 'now' => StagePage::now(), 'fragments' => []])
+            : $page->answer($request, $files->open($job), $stage);
     }
 }

@@ -1,14 +1,15 @@
-/** Posts JSON with the page's token; a reply that is not JSON counts as no data. */
+/** Posts JSON, or a form where a file goes along, with the page's token; a reply that is not JSON counts as no data. */
 export async function post(url, body) {
+    const hasFile = Object.values(body).some((value) => value instanceof Blob);
     const response = await fetch(url, {
         method: 'POST',
         credentials: 'same-origin',
         headers: {
-            'Content-Type': 'application/json',
+            ...(hasFile ? {} : { 'Content-Type': 'application/json' }),
             Accept: 'application/json',
             'X-CSRF-TOKEN': document.querySelector('meta[name=csrf-token]').content,
         },
-        body: JSON.stringify(body),
+        body: hasFile ? formOf(body) : JSON.stringify(body),
     });
 
     return { status: response.status, data: await response.json().catch(() => null) };
@@ -16,10 +17,20 @@ export async function post(url, body) {
 
 /** What was written since an entry; null where nothing was. */
 export async function changesSince(url, head) {
-    const response = await fetch(`${url}?since=${head}`, {
-        credentials: 'same-origin',
-        headers: { Accept: 'application/json' },
-    });
+    const address = new URL(url, location.href);
+    address.searchParams.set('since', head);
+    const response = await fetch(address, { credentials: 'same-origin', headers: { Accept: 'application/json' } });
 
     return response.status === 200 ? response.json() : null;
+}
+
+function formOf(body) {
+    const form = new FormData();
+    for (const [name, value] of Object.entries(body)) {
+        if (value !== null && value !== undefined) {
+            form.append(name, value);
+        }
+    }
+
+    return form;
 }

@@ -4,6 +4,9 @@
 @section('sheet')
 <p class="mt-3 text-[17px]">{{ $judged->verdict }}</p>
 <p class="soft text-sm mb-3">Judged by {{ $judged->basis }}. The same entries and revisions always give the same verdict.</p>
+@foreach($judged->defects as $defect)
+<div class="finding line out">{{ $defect['sentence'] }}<span class="rule-id">{{ $defect['rule'] }} · {{ $defect['outcome'] }}</span></div>
+@endforeach
 @foreach($judged->bores as $bore)
 <details class="bore" @if($bore->stamp->kind === 'out' || count($judged->bores) <= 4) open @endif>
     <summary><h3>Cylinder {{ $bore->cylinder }}</h3><span class="stamp small {{ $bore->stamp->kind }}"><b aria-hidden="true">{{ $bore->stamp->sign() }}</b>{{ $bore->stamp->headline }}</span>

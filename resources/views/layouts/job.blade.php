@@ -3,8 +3,8 @@
 <div class="page">
     <nav aria-label="Stages of the job">
         <ol class="thumb">
-            @foreach(\App\Sheets\Stage::cases() as $one)
-                <li><a href="/jobs/{{ $file->job->tag() }}/{{ $one->value }}" @if($one === $stage) aria-current="page" @endif><em>{{ $one->number() }}</em><span>{{ $one->title() }}</span>@if($one->number() < $file->job->stage->number() && ! in_array($one->value, ['clean', 'cracks'], true))<i aria-label="done">✓</i>@endif</a></li>
+            @foreach(\App\Sheets\ThumbTab::all($file) as $tab)
+                <li><a href="/jobs/{{ $file->job->tag() }}/{{ $tab->stage->value }}" @if($tab->stage === $stage) aria-current="page" @endif><em>{{ $tab->stage->number() }}</em><span>{{ $tab->stage->title() }}</span>@if($tab->isDone)<i aria-label="done">✓</i>@endif</a></li>
             @endforeach
         </ol>
     </nav>

@@ -1,25 +1,26 @@
 @extends('layouts.job', ['stage' => \App\Sheets\Stage::Receive])
 @section('title', $file->job->tag().' received')
 @section('heading', 'Received')
+@section('sheet-data') data-live data-url="/jobs/{{ $file->job->tag() }}/live/receive" data-head="{{ $file->job->entries }}" data-now="{{ \App\Http\StagePage::now() }}" data-outbox="{{ $file->job->tag() }}/receive/{{ auth()->id() }}" @endsection
 @section('sheet')
-<table class="ledger mt-4">
-    <tbody>
-    <tr><th scope="row">Customer</th><td>{{ $file->job->customer->name }}</td></tr>
-    <tr><th scope="row">Engine</th><td>{{ $file->sheet->name }}, {{ $file->sheet->description }}</td></tr>
-    <tr><th scope="row">Serial</th><td class="num">{{ $file->job->serial }}</td></tr>
-    <tr><th scope="row">Drives</th><td>{{ $file->job->description ?: 'not said' }}</td></tr>
-    <tr><th scope="row">Due</th><td class="num">{{ $file->job->due_on->format('j F Y') }}</td></tr>
-    <tr><th scope="row">Wishes</th><td>{{ $file->job->wishes ?: 'none noted' }}</td></tr>
-    <tr><th scope="row">Declared size step</th><td>@if($file->job->declaredStep() === null) none; the readings have to show it @else <span class="num">{{ $file->display->step($file->job->declaredStep()) }}</span>, by {{ $file->job->declared_evidence }}@endif</td></tr>
-    <tr><th scope="row">Bores, standard</th><td class="num">{{ $file->display->sizeWithUnit($file->sheet->bore->nominal) }}</td></tr>
-    <tr><th scope="row">Oversizes offered</th><td class="num">@foreach($file->sheet->bore->oversizes as $step){{ $file->display->step($step) }}&ensp;@endforeach</td></tr>
-    </tbody>
-</table>
+<dl class="facts">
+    <div><dt>Customer</dt><dd>{{ $file->job->customer->name }}</dd></div>
+    <div><dt>Came as</dt><dd>{{ $file->job->arrival->value }}</dd></div>
+    <div><dt>Serial</dt><dd class="num">{{ $file->job->serial }}</dd></div>
+    <div><dt>Castings</dt><dd class="num">{{ $file->job->castings ?: 'none read' }}</dd></div>
+    <div><dt>Drives</dt><dd>{{ $file->job->description ?: 'not said' }}</dd></div>
+    <div><dt>Due</dt><dd class="num">{{ $file->job->due_on->format('j M Y') }}</dd></div>
+    <div><dt>Use</dt><dd>{{ $file->job->usage?->value ?? 'not said' }}@if($file->job->keeps_original), kept original @endif</dd></div>
+    <div><dt>Budget</dt><dd class="num">{{ $file->job->budget_minor === null ? 'open' : \NorthLedger\Core\Planning\VerdictWords::money($file->job->budget_minor) }}</dd></div>
+    <div><dt>Size step</dt><dd>@if($file->job->declaredStep() === null) not declared @else <span class="num">{{ $file->display->step($file->job->declaredStep()) }}</span>, {{ $file->job->declared_evidence }}@endif</dd></div>
+    @if($file->job->wishes)<div class="whole"><dt>Wishes</dt><dd>{{ $file->job->wishes }}</dd></div>@endif
+</dl>
+<div data-fragment="parts">@include('receive.parts')</div>
+<div data-fragment="claims">@include('receive.claims')</div>
+<div data-fragment="sleeves">@include('receive.sleeves')</div>
+<div data-fragment="photos">@include('receive.photos')</div>
 @endsection
 @section('margin')
-<h2 class="mt-0">Next</h2>
-<p class="line next">Read the bores, the worst place first: top, thrust.</p>
-<p><a class="button" href="/jobs/{{ $file->job->tag() }}/measure">To the bore sheet</a></p>
-<h2>Not here yet</h2>
-<p class="soft">Parts counted in, photos, claims of earlier work and the printed tag come with the next step of North Ledger.</p>
+<x-live-state />
+<div data-fragment="margin">@include('receive.margin')</div>
 @endsection

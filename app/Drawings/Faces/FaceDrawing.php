@@ -1,0 +1,75 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Drawings\Faces;
+
+use NorthLedger\Core\Spec\Face;
+use NorthLedger\Core\Spec\LayoutKind;
+use NorthLedger\Core\Spec\SpecificationSheet;
+
+/** Draws a face of an engine from its family's specification. */
+final readonly class FaceDrawing
+{
+    /** Where the row of cylinders begins and how long it is. */
+    private const ROW_BEGIN = 50.0;
+
+    private const ROW_LENGTH = 900.0;
+
+    /** Where the first main lies, and how far the last one is behind it. */
+    private const MAINS_BEGIN = 40.0;
+
+    private const MAINS_LENGTH = 920.0;
+
+    public static function of(SpecificationSheet $sheet, Face $face): DrawnFace
+    {
+        return match ($face) {
+            Face::Deck, Face::LeftDeck, Face::RightDeck => DeckFaces::deck($sheet, $face),
+            Face::Head, Face::LeftHead, Face::RightHead => DeckFaces::head($sheet, $face),
+            Face::ValveChest => BlockFaces::valveChest($sheet),
+            Face::Left, Face::Right => BlockFaces::side($sheet, $face),
+            Face::Front, Face::Rear => BlockFaces::end($sheet, $face),
+            Face::PanRail => BlockFaces::panRail($sheet),
+            Face::MainWebs => BlockFaces::mainWebs($sheet),
+            Face::LeftCase, Face::RightCase => CaseFaces::half($sheet, $face),
+            Face::Cylinders => CaseFaces::cylinders($sheet),
+            Face::Crankshaft => RunningFaces::crankshaft($sheet),
+            Face::Rods => RunningFaces::rods($sheet),
+        };
+    }
+
+    /** @return non-empty-list<int> The cylinders seen on a face: one bank's where it belongs to a bank */
+    public static function cylindersOn(SpecificationSheet $sheet, Face $face): array
+    {
+        $banks = $sheet->layout->banks;
+
+        return match ($face) {
+            Face::LeftDeck, Face::LeftHead, Face::LeftCase => $banks[0],
+            Face::RightDeck, Face::RightHead, Face::RightCase => $banks[1] ?? $banks[0],
+            Face::Left, Face::Right, Face::ValveChest => $sheet->layout->kind === LayoutKind::InLine ? $banks[0] : ($face === Face::Right ? $banks[1] : $banks[0]),
+            default => $sheet->layout->cylinders(),
+        };
+    }
+
+    /** The middle of one of so many cylinders in a row. */
+    public static function inRow(int $index, int $count): float
+    {
+        return self::ROW_BEGIN + self::ROW_LENGTH * ($index + 0.5) / $count;
+    }
+
+    /** The line between two of so many cylinders; the first and the last lie before and behind the row. */
+    public static function betweenRow(int $index, int $count): float
+    {
+        return self::ROW_BEGIN + self::ROW_LENGTH * $index / $count;
+    }
+
+    public static function pitch(int $count): float
+    {
+        return self::ROW_LENGTH / $count;
+    }
+
+    public static function main(int $index, int $count): float
+    {
+        return self::MAINS_BEGIN + self::MAINS_LENGTH * $index / ($count - 1);
+    }
+}

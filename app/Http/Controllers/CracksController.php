@@ -1,0 +1,152 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\DecideCrack;
+use App\Actions\LookAtPlace;
+use App\Actions\MarkCrackStep;
+use App\Actions\PlaceIndication;
+use App\Actions\StartCrackCheck;
+use App\Http\Requests\Happened;
+use App\Http\Requests\MapPoints;
+use App\Http\Requests\RequestId;
+use App\Http\StagePage;
+use App\Models\Job;
+use App\Sheets\JobFiles;
+use App\Sheets\Stage;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Validation\Rule;
+use NorthLedger\Core\Cracks\CheckMethod;
+use NorthLedger\Core\Cracks\CustomerAnswer;
+use NorthLedger\Core\Cracks\Disposition;
+use NorthLedger\Core\Cracks\Look;
+use NorthLedger\Core\Cracks\StepKind;
+use NorthLedger\Core\Cracks\Surface;
+use NorthLedger\Core\Spec\CrackZone;
+use NorthLedger\Core\Spec\EnginePart;
+use NorthLedger\Core\Spec\Face;
+
+final readonly class CracksController
+{
+    private const TEMPERATURE = ['nullable', 'numeric', 'between:-30,80'];
+
+    private const TEMPERATURE_WORDS = ['celsius.*' => 'The temperature of the part in °C, like 18.'];
+
+    public function __construct(private StagePage $page)
+    {
+    }
+
+    public function show(Request $request, Job $job, JobFiles $files): View
+    {
+        return view('cracks.show', $this->page->data($request, $files->open($job), Stage::Cracks));
+    }
+
+    public function begin(Request $request, Job $job, StartCrackCheck $start): JsonResponse|RedirectResponse
+    {
+        /** @var array{part: string, method: string, surface: string, celsius?: ?string, lab?: ?string, faces?: list<string>} $data */
+        $data = $request->validate([
+            'part' => ['required', Rule::enum(EnginePart::class)],
+            'method' => ['required', Rule::enum(CheckMethod::class)],
+            'surface' => ['required', Rule::enum(Surface::class)],
+            'celsius' => self::TEMPERATURE,
+            'lab' => ['nullable', 'string', 'max:80'],
+            'faces' => ['nullable', 'array'],
+            'faces.*' => [Rule::enum(Face::class)],
+        ], self::TEMPERATURE_WORDS);
+
+        return $this->page->after($request, $start->handle(
+            $job, $request->user(), RequestId::of($request), EnginePart::from($data['part']), CheckMethod::from($data['method']), $data['faces'] ?? [],
+            Surface::from($data['surface']), isset($data['celsius']) ? (float) $data['celsius'] : null, $data['lab'] ?? '',
+        ), Stage::Cracks);
+    }
+
+    public function retest(Request $request, Job $job, StartCrackCheck $start): JsonResponse|RedirectResponse
+    {
+        /** @var array{indication: string, celsius?: ?string} $data */
+        $data = $request->validate(['indication' => ['required', 'string', 'size:26'], 'celsius' => self::TEMPERATURE], self::TEMPERATURE_WORDS);
+
+        return $this->page->after($request, $start->retest($job, $request->user(), RequestId::of($request), $data['indication'], isset($data['celsius']) ? (float) $data['celsius'] : null), Stage::Cracks);
+    }
+
+    public function step(Request $request, Job $job, MarkCrackStep $mark, PlaceIndication $place): JsonResponse|RedirectResponse
+    {
+        /** @var array{run: string, step: string, look?: ?string, begin_kpa?: ?string, end_kpa?: ?string, celsius?: ?string, leaks?: ?int, result?: ?string} $data */
+        $data = $request->validate([
+            'run' => ['required', 'string', 'size:26'],
+            'step' => ['required', Rule::enum(StepKind::class)],
+            'look' => ['nullable', Rule::enum(Look::class)],
+            'begin_kpa' => ['nullable', 'numeric', 'between:-1000,10000'],
+            'end_kpa' => ['nullable', 'numeric', 'between:-1000,10000'],
+            'celsius' => self::TEMPERATURE,
+            'leaks' => ['nullable', 'integer', 'between:0,99'],
+            'result' => ['nullable', 'string', 'max:200'],
+        ], self::TEMPERATURE_WORDS + ['*_kpa.*' => 'The pressure in kPa, like 140.']);
+        $id = RequestId::of($request);
+        $at = Happened::at($request);
+        $number = static fn (string $key): ?float => isset($data[$key]) ? (float) $data[$key] : null;
+
+        return $this->page->after($request, isset($data['look'])
+            ? $place->readAgain($job, $request->user(), $id, $data['run'], Look::from($data['look']), $at)
+            : $mark->handle($job, $request->user(), $id, $data['run'], StepKind::from($data['step']), [
+                'begin_kpa' => $number('begin_kpa'), 'end_kpa' => $number('end_kpa'), 'celsius' => $number('celsius'),
+                'leaks' => isset($data['leaks']) ? (int) $data['leaks'] : null, 'result' => $data['result'] ?? null,
+            ], $at), Stage::Cracks);
+    }
+
+    public function place(Request $request, Job $job, PlaceIndication $place): JsonResponse|RedirectResponse
+    {
+        /** @var array{face: string, zone: string, cylinder?: ?int, look: string, length?: ?string, remark?: ?string} $data */
+        $data = $request->validate([
+            'face' => ['required', Rule::enum(Face::class)],
+            'zone' => ['required', Rule::enum(CrackZone::class)],
+            'cylinder' => ['nullable', 'integer', 'between:1,16'],
+            'look' => ['required', Rule::in(array_map(static fn (Look $look): string => $look->value, Look::FIRST))],
+            'length' => ['nullable', 'string', 'max:40'],
+            'remark' => ['nullable', 'string', 'max:200'],
+        ], ['look.required' => 'How does it look?']);
+
+        return $this->page->after($request, $place->handle(
+            $job, $request->user(), RequestId::of($request), Face::from($data['face']), CrackZone::from($data['zone']),
+            isset($data['cylinder']) ? (int) $data['cylinder'] : null, MapPoints::of($request), Look::from($data['look']), $data['length'] ?? '', $data['remark'] ?? '', Happened::at($request),
+        ), Stage::Cracks);
+    }
+
+    public function takeBack(Request $request, Job $job, PlaceIndication $place): JsonResponse|RedirectResponse
+    {
+        /** @var array{indication: string, reason?: ?string} $data */
+        $data = $request->validate(['indication' => ['required', 'string', 'size:26'], 'reason' => ['nullable', 'string', 'max:200']]);
+
+        return $this->page->after($request, $place->takeBack($job, $request->user(), RequestId::of($request), $data['indication'], $data['reason'] ?? ''), Stage::Cracks);
+    }
+
+    public function decide(Request $request, Job $job, DecideCrack $decide): JsonResponse|RedirectResponse
+    {
+        /** @var array{indication: string, disposition: string, reason?: ?string} $data */
+        $data = $request->validate(['indication' => ['required', 'string', 'size:26'], 'disposition' => ['required', Rule::enum(Disposition::class)], 'reason' => ['nullable', 'string', 'max:200']], ['disposition.required' => 'What is done about it?']);
+
+        return $this->page->after($request, $decide->handle(
+            $job, $request->user(), RequestId::of($request), $data['indication'], Disposition::from($data['disposition']), $request->boolean('grinds_out'), $data['reason'] ?? '',
+        ), Stage::Cracks);
+    }
+
+    public function customer(Request $request, Job $job, DecideCrack $decide): JsonResponse|RedirectResponse
+    {
+        /** @var array{indication: string, answer: string, how?: ?string} $data */
+        $data = $request->validate(['indication' => ['required', 'string', 'size:26'], 'answer' => ['required', Rule::enum(CustomerAnswer::class)], 'how' => ['nullable', 'string', 'max:120']]);
+
+        return $this->page->after($request, $decide->customer($job, $request->user(), RequestId::of($request), $data['indication'], CustomerAnswer::from($data['answer']), $data['how'] ?? ''), Stage::Cracks);
+    }
+
+    public function lookedAt(Request $request, Job $job, LookAtPlace $look): JsonResponse|RedirectResponse
+    {
+        /** @var array{number: int} $data */
+        $data = $request->validate(['number' => ['required', 'integer', 'between:1,99']]);
+
+        return $this->page->after($request, $look->handle($job, $request->user(), RequestId::of($request), (int) $data['number'], $request->boolean('looked', true)), Stage::Cracks);
+    }
+}

@@ -1,0 +1,172 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Observations;
+
+use App\Ledger\EntryKind;
+use NorthLedger\Core\Cracks\CheckMethod;
+use NorthLedger\Core\Cracks\CheckProcedure;
+use NorthLedger\Core\Cracks\CheckRun;
+use NorthLedger\Core\Cracks\CheckStep;
+use NorthLedger\Core\Cracks\CrackLocation;
+use NorthLedger\Core\Cracks\CrackReport;
+use NorthLedger\Core\Cracks\CustomerAnswer;
+use NorthLedger\Core\Cracks\Disposition;
+use NorthLedger\Core\Cracks\Dwell;
+use NorthLedger\Core\Cracks\DwellSchool;
+use NorthLedger\Core\Cracks\Indication;
+use NorthLedger\Core\Cracks\Look;
+use NorthLedger\Core\Cracks\LookReading;
+use NorthLedger\Core\Cracks\PressureReading;
+use NorthLedger\Core\Cracks\StepKind;
+use NorthLedger\Core\Cracks\Surface;
+use NorthLedger\Core\Quantity\Length;
+use NorthLedger\Core\Spec\CrackZone;
+use NorthLedger\Core\Spec\EnginePart;
+use NorthLedger\Core\Spec\Face;
+use NorthLedger\Core\Spec\PressureTestSpec;
+use NorthLedger\Core\Spec\SpecificationSheet;
+
+/** Folds what was written at the crack checks of a job into the core's report. */
+final readonly class CrackBook
+{
+    private function __construct(private SpecificationSheet $sheet, private JobObservations $observations)
+    {
+    }
+
+    public static function report(SpecificationSheet $sheet, JobObservations $observations): CrackReport
+    {
+        $book = new self($sheet, $observations);
+        $runs = $book->runs();
+
+        return new CrackReport($sheet, $book->indications($runs), array_values($runs), $book->placesLookedAt(), $book->pressures($runs));
+    }
+
+    /** @return array<string, CheckRun> By id */
+    private function runs(): array
+    {
+        $runs = [];
+        foreach ($this->observations->all(EntryKind::CrackCheck) as $row) {
+            $done = [];
+            foreach ($this->observations->about(EntryKind::CrackStep, $row->subject) as $step) {
+                $done[$step->text('step')] = $step->at;
+            }
+            $method = CheckMethod::from($row->text('method'));
+            $dwell = $method === CheckMethod::DyePenetrant ? Dwell::at((float) $row->number('celsius'), DwellSchool::from($row->text('school'))) : null;
+            $retestOf = $row->text('retest_of') === '' ? null : $row->text('retest_of');
+            $runs[$row->subject] = new CheckRun(
+                $row->subject, $method, EnginePart::from($row->text('part')),
+                array_map(static fn (mixed $face): Face => Face::from(is_string($face) ? $face : ''), $row->list('faces')),
+                Surface::from($row->text('surface')), $this->steps($method, $dwell, $retestOf, $row), $done, $dwell, $retestOf,
+            );
+        }
+
+        return $runs;
+    }
+
+    /** @return non-empty-list<CheckStep> */
+    private function steps(CheckMethod $method, ?Dwell $dwell, ?string $retestOf, Said $row): array
+    {
+        return match (true) {
+            $retestOf !== null => CheckProcedure::retest(),
+            $dwell !== null => CheckProcedure::dyePenetrant($dwell),
+            $method === CheckMethod::PressureTest => CheckProcedure::pressureTest($this->circuit($row->text('circuit')) ?? throw new \OutOfBoundsException("No circuit {$row->text('circuit')}.")),
+            $method->isSentOut() => CheckProcedure::sentOut($method),
+            default => CheckProcedure::magneticParticle($method === CheckMethod::WetMagneticParticle),
+        };
+    }
+
+    /**
+     * @param  array<string, CheckRun>  $runs
+     * @return list<Indication>
+     */
+    private function indications(array $runs): array
+    {
+        $indications = [];
+        $number = 0;
+        foreach ($this->observations->newest(EntryKind::Indication) as $id => $row) {
+            $number++;
+            if ($row->flag('withdrawn')) {
+                continue;
+            }
+            $location = CrackLocation::on(Face::from($row->text('face')), CrackZone::from($row->text('zone')), $row->whole('cylinder'), $this->points($row));
+            $decision = $this->observations->newest(EntryKind::CrackDecision)[$id] ?? null;
+            $answer = $this->observations->newest(EntryKind::CustomerAnswer)[$id] ?? null;
+            $indications[] = new Indication(
+                $id, $number, $location, $this->sheet->materialAt($location->part(), $location->zone), $this->looks($id, $row, $runs),
+                $row->whole('length_nm') === null ? null : Length::ofNanometres($row->whole('length_nm')),
+                $decision?->flag('grinds_out') ?? false,
+                $decision === null ? null : Disposition::from($decision->text('disposition')),
+                // An answer is to the decision that stood; a later decision asks anew.
+                $answer === null || ($decision !== null && $answer->id < $decision->id) ? null : CustomerAnswer::from($answer->text('answer')),
+            );
+        }
+
+        return $indications;
+    }
+
+    /**
+     * @param  array<string, CheckRun>  $runs
+     * @return non-empty-list<LookReading>
+     */
+    private function looks(string $id, Said $first, array $runs): array
+    {
+        $reading = static fn (Said $row): LookReading => new LookReading(Look::from($row->text('look')), ($runs[$row->text('run')] ?? null)?->marksAt($row->at) ?? []);
+
+        return [$reading($first), ...array_map($reading, $this->observations->about(EntryKind::IndicationRead, $id))];
+    }
+
+    /** @return list<array{int, int}> */
+    private function points(Said $row): array
+    {
+        return array_map(static fn (mixed $point): array => is_array($point) ? [(int) $point[0], (int) $point[1]] : [0, 0], $row->list('points'));
+    }
+
+    /** @return list<int> */
+    private function placesLookedAt(): array
+    {
+        $numbers = [];
+        foreach ($this->observations->newest(EntryKind::PlaceLookedAt) as $subject => $row) {
+            if ($row->flag('looked')) {
+                $numbers[] = (int) substr($subject, strlen('place.'));
+            }
+        }
+        sort($numbers);
+
+        return $numbers;
+    }
+
+    /**
+     * @param  array<string, CheckRun>  $runs
+     * @return list<PressureReading>
+     */
+    private function pressures(array $runs): array
+    {
+        $pressures = [];
+        $checks = $this->observations->newest(EntryKind::CrackCheck);
+        foreach ($this->observations->all(EntryKind::CrackStep) as $row) {
+            $circuit = $this->circuit($checks[$row->subject]->text('circuit'));
+            $begun = $runs[$row->subject]->done[StepKind::Pressurise->value] ?? null;
+            if ($circuit !== null && $begun !== null && $row->text('step') === StepKind::Read->value) {
+                $pressures[$circuit->circuit] = PressureReading::of(
+                    $circuit, (float) $row->number('begin_kpa'), (float) $row->number('end_kpa'),
+                    ($row->at->getTimestamp() - $begun->getTimestamp()) / 60, $row->number('celsius'), $row->whole('leaks') ?? 0,
+                );
+            }
+        }
+
+        return array_values($pressures);
+    }
+
+    private function circuit(string $name): ?PressureTestSpec
+    {
+        foreach ($this->sheet->pressureTests as $test) {
+            if ($test->circuit === $name) {
+                return $test;
+            }
+        }
+
+        return null;
+    }
+}

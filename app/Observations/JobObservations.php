@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Observations;
+
+use App\Ledger\EntryKind;
+use App\Models\Job;
+use DateTimeImmutable;
+use DateTimeZone;
+use Illuminate\Support\Facades\DB;
+
+/** Everything that was said about a job beside its readings, oldest first. */
+final readonly class JobObservations
+{
+    /** @param  list<Said>  $rows */
+    private function __construct(public array $rows)
+    {
+    }
+
+    public static function load(Job $job): self
+    {
+        return (new self([]))->refreshed($job);
+    }
+
+    /** The same with what was said since it was loaded. */
+    public function refreshed(Job $job): self
+    {
+        $zone = new DateTimeZone('UTC');
+        $rows = DB::select('SELECT id, ulid, kind, subject, said, happened_at, user_id FROM observations WHERE job_id = ? AND id > ? ORDER BY id', [$job->id, $this->rows === [] ? 0 : $this->rows[count($this->rows) - 1]->id]);
+
+        return new self([...$this->rows, ...array_values(array_map(static fn (object $row): Said => new Said(
+            $row->id, $row->ulid, EntryKind::from($row->kind), $row->subject,
+            json_decode($row->said, true, 16, JSON_THROW_ON_ERROR),
+            new DateTimeImmutable($row->happened_at, $zone), $row->user_id,
+        ), $rows))]);
+    }
+
+    /** @return list<Said> Of one kind, oldest first */
+    public function all(EntryKind $kind): array
+    {
+        return array_values(array_filter($this->rows, static fn (Said $row): bool => $row->kind === $kind));
+    }
+
+    /** @return list<Said> Of one kind about one subject, oldest first */
+    public function about(EntryKind $kind, string $subject): array
+    {
+        return array_values(array_filter($this->rows, static fn (Said $row): bool => $row->kind === $kind && $row->subject === $subject));
+    }
+
+    /** @return array<string, Said> What was last said about each subject, subjects in the order of their first mention */
+    public function newest(EntryKind $kind): array
+    {
+        $newest = [];
+        foreach ($this->all($kind) as $row) {
+            $newest[$row->subject] = $row;
+        }
+
+        return $newest;
+    }
+}

@@ -1,0 +1,82 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Observations;
+
+use App\Ledger\EntryKind;
+use NorthLedger\Core\Precheck\PrecheckReport;
+use NorthLedger\Core\Quantity\Length;
+use NorthLedger\Core\Receiving\Arrival;
+use NorthLedger\Core\Receiving\Claim;
+use NorthLedger\Core\Receiving\ClaimCheck;
+use NorthLedger\Core\Receiving\ClaimKind;
+use NorthLedger\Core\Receiving\ClaimMatch;
+use NorthLedger\Core\Receiving\FoundWork;
+use NorthLedger\Core\Receiving\PartLine;
+use NorthLedger\Core\Receiving\PartsList;
+use NorthLedger\Core\Receiving\SleeveKind;
+use NorthLedger\Core\Receiving\SleeveSurvey;
+use NorthLedger\Core\Spec\SpecificationSheet;
+
+/** What came in with an engine: parts counted, claims of the paperwork, sleeves found; folded from a job's observations. */
+final readonly class Received
+{
+    /**
+     * @param  array<string, PartLine>  $expected  By key
+     * @param  array<string, Said>  $counts  What was counted, by key
+     * @param  list<ClaimCheck>  $claims
+     * @param  array<int, SleeveSurvey>  $surveys  By cylinder
+     * @param  array<string, int>  $found  Counts of earlier work found, by kind
+     */
+    private function __construct(public array $expected, public array $counts, public array $claims, public array $surveys, public array $found)
+    {
+    }
+
+    public static function of(SpecificationSheet $sheet, Arrival $arrival, JobObservations $observations, PrecheckReport $precheck, ?Length $measuredStep): self
+    {
+        $surveys = [];
+        foreach ($observations->newest(EntryKind::SleeveSurvey) as $subject => $row) {
+            $cylinder = (int) substr($subject, strlen('bore.'));
+            $surveys[$cylinder] = new SleeveSurvey(
+                $cylinder, SleeveKind::from($row->text('kind')), $row->whole('length_nm') === null ? null : Length::ofNanometres($row->whole('length_nm')),
+                $row->flag('joint_felt'), $row->flag('flange_not_seated'), $row->flag('edge_catches_nail'),
+            );
+        }
+        ksort($surveys);
+        $found = array_map(static fn (Said $row): int => (int) $row->whole('count'), $observations->newest(EntryKind::FoundWork));
+        $work = new FoundWork(
+            $surveys === [] ? null : count(array_filter($surveys, static fn (SleeveSurvey $survey): bool => $survey->hasSleeve())),
+            count($surveys) === count($sheet->layout->cylinders()),
+            $found[ClaimKind::ThreadInserts->value] ?? $precheck->insertsFound(),
+            $found[ClaimKind::CracksRepaired->value] ?? null,
+            $found[ClaimKind::Welded->value] ?? null,
+            $measuredStep,
+        );
+        $judged = $observations->newest(EntryKind::ClaimJudged);
+        $claims = [];
+        foreach ($observations->newest(EntryKind::Claim) as $id => $row) {
+            if (! $row->flag('withdrawn')) {
+                $claims[] = ClaimCheck::of(new Claim(
+                    $id, ClaimKind::from($row->text('kind')), $row->text('where'), $row->whole('count'),
+                    $row->whole('step_nm') === null ? null : Length::ofNanometres($row->whole('step_nm')),
+                    isset($judged[$id]) ? ClaimMatch::from($judged[$id]->text('match')) : null,
+                ), $work);
+            }
+        }
+
+        return new self(PartsList::expected($sheet, $arrival), $observations->newest(EntryKind::PartCount), $claims, $surveys, $found);
+    }
+
+    /** @return list<PartLine> Expected and not counted in yet */
+    public function uncounted(): array
+    {
+        return array_values(array_diff_key($this->expected, $this->counts));
+    }
+
+    /** @return list<ClaimCheck> */
+    public function differing(): array
+    {
+        return array_values(array_filter($this->claims, static fn (ClaimCheck $check): bool => $check->match === ClaimMatch::Differs));
+    }
+}

@@ -1,0 +1,274 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Sheets;
+
+use App\Drawings\Faces\DrawnFace;
+use App\Drawings\Faces\FaceDrawing;
+use App\Ledger\EntryKind;
+use App\Models\Photo;
+use NorthLedger\Core\Cracks\CheckMethod;
+use NorthLedger\Core\Cracks\CheckRun;
+use NorthLedger\Core\Cracks\Classification;
+use NorthLedger\Core\Cracks\CrackReport;
+use NorthLedger\Core\Cracks\CrackState;
+use NorthLedger\Core\Cracks\CustomerAnswer;
+use NorthLedger\Core\Cracks\Disposition;
+use NorthLedger\Core\Cracks\Indication;
+use NorthLedger\Core\Cracks\Look;
+use NorthLedger\Core\Cracks\LookReading;
+use NorthLedger\Core\Cracks\PartCracks;
+use NorthLedger\Core\Cracks\PressureReading;
+use NorthLedger\Core\Cracks\PressureState;
+use NorthLedger\Core\Spec\EnginePart;
+use NorthLedger\Core\Spec\Face;
+use NorthLedger\Core\Spec\PronePlace;
+
+/** The crack checks of a job: the map of one face, everything on it, the running checks, and what each part shows so far. */
+final readonly class CracksView
+{
+    /**
+     * @param  list<FaceTab>  $tabs
+     * @param  list<MapPin>  $pins
+     * @param  list<MapMark>  $marks
+     * @param  list<IndicationLine>  $indications  Of the whole engine
+     * @param  list<RunLine>  $running
+     * @param  list<RunLine>  $finished
+     * @param  list<array{name: string, state: string, sign: string, words: string, doubts: list<string>}>  $parts
+     * @param  list<string>  $pressures
+     * @param  list<array{part: string, methods: list<array{word: string, refusal: string}>}>  $offers  What can be begun
+     */
+    private function __construct(
+        public Stamp $stamp,
+        public array $tabs,
+        public Face $face,
+        public DrawnFace $drawn,
+        public array $pins,
+        public array $marks,
+        public array $indications,
+        public array $running,
+        public array $finished,
+        public array $parts,
+        public array $pressures,
+        public array $offers,
+        public string $next,
+    ) {
+    }
+
+    public static function of(JobFile $file, ?Face $wanted): self
+    {
+        $faces = $file->sheet->faces();
+        $face = $wanted !== null && in_array($wanted, $faces, true) ? $wanted : $faces[0];
+        $report = $file->cracks();
+        $drawn = FaceDrawing::of($file->sheet, $face);
+        $lines = array_map(static fn (CheckRun $run): RunLine => RunLine::of($run, self::numberOf($report, $run->retestOf)), array_reverse($report->runs));
+
+        return new self(
+            self::stamp($report),
+            array_map(static fn (Face $one): FaceTab => self::tab($file, $report, $one, $one === $face), $faces),
+            $face, $drawn, self::pins($file, $report, $drawn), self::marks($report, $drawn), self::indications($file, $report),
+            array_values(array_filter($lines, static fn (RunLine $line): bool => $line->step !== null)),
+            array_values(array_filter($lines, static fn (RunLine $line): bool => $line->step === null)),
+            array_map(self::part(...), $report->parts()),
+            array_map(self::pressure(...), $report->pressures),
+            self::offers($file), self::next($file, $report),
+        );
+    }
+
+    private static function stamp(CrackReport $report): Stamp
+    {
+        $states = array_map(static fn (PartCracks $part): CrackState => $part->state, $report->parts());
+        $cracks = count($report->cracks());
+        $scrapped = array_filter($report->cracks(), static fn (Indication $one): bool => $one->disposition() === Disposition::Scrap);
+
+        return match (true) {
+            $scrapped !== [] => new Stamp('Cracked: scrap', implode(', ', array_unique(array_map(static fn (Indication $one): string => $one->location->part()->value, $scrapped))), 'scrap'),
+            $report->customerHolds() !== [] => new Stamp('Cracked', 'waits for the customer', 'out'),
+            $cracks > 0 => new Stamp('Cracked', $cracks === 1 ? 'one crack' : "{$cracks} cracks", 'out'),
+            in_array(CrackState::Suspect, $states, true) => new Stamp('Suspect', 'clean, develop and read again', 'close'),
+            in_array(CrackState::Running, $states, true) => new Stamp('Being checked', 'nothing is read yet', 'close'),
+            in_array(CrackState::NoIndicationFound, $states, true) => new Stamp('No indication found', in_array(CrackState::NotChecked, $states, true) ? 'on what was checked so far' : 'on every part', 'good'),
+            default => new Stamp('Not checked', 'begin with the block', 'missing'),
+        };
+    }
+
+    private static function tab(JobFile $file, CrackReport $report, Face $face, bool $isShown): FaceTab
+    {
+        $on = $report->on($face);
+        $open = count(array_filter($file->sheet->pronePlaces, static fn (PronePlace $place): bool => $place->face === $face && ! in_array($place->number, $report->checkedPlaces, true)));
+        [$state, $sign] = match (true) {
+            array_filter($on, static fn (Indication $one): bool => $one->isCrack()) !== [] => ['out', '▲'],
+            array_filter($on, static fn (Indication $one): bool => $one->classification()->needsRetest()) !== [] => ['close', '◆'],
+            $report->isRead($face) && $open === 0 => ['good', '✓'],
+            $report->isRead($face) => ['close', '◆'],
+            default => ['missing', '○'],
+        };
+        $words = array_filter([$report->isRead($face) ? 'checked' : 'not checked', $on === [] ? '' : count($on).' on it', $open === 0 ? '' : "{$open} prone places not looked at"]);
+
+        return new FaceTab($face->value, '?face='.urlencode($face->value), $isShown, $state, $sign, implode(', ', $words));
+    }
+
+    /** @return list<MapPin> */
+    private static function pins(JobFile $file, CrackReport $report, DrawnFace $drawn): array
+    {
+        return array_values(array_map(
+            static fn (PronePlace $place): MapPin => new MapPin($place->number, self::x($place->x), self::y($place->y, $drawn), $place->words, in_array($place->number, $report->checkedPlaces, true)),
+            array_filter($file->sheet->pronePlaces, static fn (PronePlace $place): bool => $place->face === $drawn->face),
+        ));
+    }
+
+    /** @return list<MapMark> */
+    private static function marks(CrackReport $report, DrawnFace $drawn): array
+    {
+        return array_map(static function (Indication $one) use ($drawn): MapMark {
+            [$x, $y] = $one->location->points[0];
+
+            return new MapMark(
+                $one->id, $one->number,
+                implode(' ', array_map(static fn (array $point): string => self::x($point[0]).','.self::y($point[1], $drawn), $one->location->points)),
+                count($one->location->points) === 1, self::x($x), self::y($y, $drawn), self::state($one->classification()),
+                match ($one->readings[0]->look) {
+                    Look::DotsInALine => 'dots',
+                    Look::Diffuse => 'diffuse',
+                    Look::EdgeOrStep => 'edge',
+                    default => 'sharp',
+                },
+                "indication {$one->number}, {$one->location->words()}: {$one->classification()->value}",
+            );
+        }, $report->on($drawn->face));
+    }
+
+    /** @return list<IndicationLine> */
+    private static function indications(JobFile $file, CrackReport $report): array
+    {
+        $photos = [];
+        foreach (Photo::query()->where('job_id', $file->job->id)->where('subject', 'like', 'indication.%')->get() as $photo) {
+            $photos[substr($photo->subject, strlen('indication.'))][] = $photo->ulid;
+        }
+        $decisions = $file->observations()->newest(EntryKind::CrackDecision);
+        $answers = $file->observations()->newest(EntryKind::CustomerAnswer);
+
+        return array_map(static function (Indication $one) use ($file, $report, $photos, $decisions, $answers): IndicationLine {
+            $decision = $decisions[$one->id] ?? null;
+
+            return new IndicationLine(
+                $one->id, $one->number, $one->location->words(), $one->location->face->value,
+                implode(', then ', array_map(static fn (LookReading $reading): string => $reading->look->value.($reading->marks === [] ? '' : ' ('.implode(', ', array_column($reading->marks, 'value')).')'), $one->readings))
+                    .($one->length === null ? '' : ', '.$file->display->sizeWithUnit($one->length).' long'),
+                $one->classification()->value, self::state($one->classification()), self::sign($one->classification()),
+                $one->classification()->needsRetest(),
+                array_filter($report->runs, static fn (CheckRun $run): bool => $run->retestOf === $one->id && ! $run->isRead()) !== [],
+                count($one->readings) === 1,
+                $one->isCrack(), $one->location->zone->isOfCrankshaft(),
+                $one->proposed() === null ? 'No rule says what is done here; a specialist decides.' : "The table proposes: {$one->proposed()->value}. {$one->proposed()->words()}",
+                self::ways($one),
+                $decision === null ? '' : $decision->text('disposition').($decision->text('reason') === '' ? '' : ", because: {$decision->text('reason')}"),
+                $one->waitsForCustomer(),
+                $one->answer === null ? '' : ($one->answer === CustomerAnswer::Accepted ? 'The customer accepted' : 'The customer declined').": {$answers[$one->id]->text('how')}",
+                $photos[$one->id] ?? [],
+            );
+        }, $report->indications);
+    }
+
+    /** @return list<string> */
+    private static function ways(Indication $one): array
+    {
+        $possible = array_filter(Disposition::cases(), static fn (Disposition $way): bool => ($way !== Disposition::GrindAndCheckAgain || $one->location->zone->isOfCrankshaft())
+            && ($way !== Disposition::Sleeve || $one->location->cylinder !== null));
+
+        return array_values(array_unique([...($one->proposed() === null ? [] : [$one->proposed()->value]), ...array_column($possible, 'value')]));
+    }
+
+    /** @return array{name: string, state: string, sign: string, words: string, doubts: list<string>} */
+    private static function part(PartCracks $part): array
+    {
+        [$state, $sign] = match ($part->state) {
+            CrackState::Cracked => ['out', '▲'],
+            CrackState::Suspect, CrackState::Running => ['close', '◆'],
+            CrackState::NoIndicationFound => ['good', '✓'],
+            CrackState::NotChecked => ['missing', '○'],
+        };
+
+        return ['name' => $part->part->value, 'state' => $state, 'sign' => $sign, 'words' => $part->state->value.($part->surfaceOnly ? ', surface only' : ''), 'doubts' => $part->doubts];
+    }
+
+    private static function pressure(PressureReading $reading): string
+    {
+        return sprintf('%s: %s. From %g to %g kPa in %d min%s%s', ucfirst($reading->test->circuit), $reading->state()->value,
+            $reading->beginKilopascals, $reading->endKilopascals, (int) round($reading->minutes),
+            $reading->leaks === 0 ? '' : ", {$reading->leaks} leaks seen",
+            $reading->state() === PressureState::Tight ? '.' : sprintf('; allowed are %g kPa over %g min from %g kPa.', $reading->test->allowedDrop, $reading->test->minutes, $reading->test->kilopascals));
+    }
+
+    /** @return list<array{part: string, methods: list<array{word: string, refusal: string}>}> */
+    private static function offers(JobFile $file): array
+    {
+        $parts = array_values(array_unique(array_map(static fn (Face $face): string => $face->part()->value, $file->sheet->faces())));
+
+        return array_map(static function (string $word) use ($file): array {
+            $part = EnginePart::from($word);
+            $hasPassages = array_filter($file->sheet->pressureTests, static fn ($test): bool => $test->part === $part) !== [];
+
+            return ['part' => $word, 'methods' => array_map(static fn (CheckMethod $method): array => [
+                'word' => $method->value, 'refusal' => $method->refusalFor($file->sheet->materialOf($part), hasPassages: $hasPassages)?->words() ?? '',
+            ], CheckMethod::cases())];
+        }, $parts);
+    }
+
+    private static function next(JobFile $file, CrackReport $report): string
+    {
+        $retest = array_values(array_filter($report->indications, static fn (Indication $one): bool => $one->classification()->needsRetest()))[0] ?? null;
+        $hold = $report->customerHolds()[0] ?? null;
+        $undecided = array_values(array_filter($report->indications, static fn (Indication $one): bool => $one->waitsForDecision()))[0] ?? null;
+        $says = (new EarlyStages($file))->says(Stage::Cracks);
+
+        return match (true) {
+            $retest !== null => "Clean indication {$retest->number}, develop it again and read it again. Until then it is neither a crack nor fine.",
+            $undecided !== null => "Decide what is done about indication {$undecided->number}.",
+            $hold !== null => "Ask the customer about indication {$hold->number}.",
+            $says !== '' => 'Still lacking: '.$says.'.',
+            default => 'Nothing here; go on to the measuring.',
+        };
+    }
+
+    private static function numberOf(CrackReport $report, ?string $id): ?int
+    {
+        foreach ($report->indications as $indication) {
+            if ($indication->id === $id) {
+                return $indication->number;
+            }
+        }
+
+        return null;
+    }
+
+    /** @return 'out'|'close'|'good' */
+    private static function state(Classification $classification): string
+    {
+        return match ($classification) {
+            Classification::Crack => 'out',
+            Classification::Suspect, Classification::CleanAndRepeat => 'close',
+            default => 'good',
+        };
+    }
+
+    private static function sign(Classification $classification): string
+    {
+        return match (self::state($classification)) {
+            'out' => '▲',
+            'close' => '◆',
+            default => '✓',
+        };
+    }
+
+    private static function x(int $thousandths): string
+    {
+        return (string) round($thousandths * DrawnFace::WIDTH / PronePlace::SIDE, 1);
+    }
+
+    private static function y(int $thousandths, DrawnFace $drawn): string
+    {
+        return (string) round($thousandths * $drawn->height / PronePlace::SIDE, 1);
+    }
+}

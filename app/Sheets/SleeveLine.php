@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Sheets;
+
+/** What was found of a sleeve in one bore, ready to show; an empty kind is a bore nobody has surveyed. */
+final readonly class SleeveLine
+{
+    public function __construct(
+        public int $cylinder,
+        public string $kind,
+        public string $length,
+        public bool $jointFelt,
+        public bool $flangeNotSeated,
+        public bool $edgeCatchesNail,
+        public string $findings,
+    ) {
+    }
+}

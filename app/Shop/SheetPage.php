@@ -1,0 +1,97 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Shop;
+
+use App\Drawings\Faces\DrawnFace;
+use App\Drawings\Faces\FaceDrawing;
+use App\Sheets\MapPin;
+use NorthLedger\Core\Spec\Face;
+use NorthLedger\Core\Spec\PronePlace;
+use NorthLedger\Core\Spec\SpecificationSheet;
+
+/** A specification sheet to read, or to be written anew: its values by section, and drawings made from it. */
+final readonly class SheetPage
+{
+    /** The faces that are drawn on the page, where the family has them. */
+    private const DRAWN = [Face::Deck, Face::LeftDeck, Face::LeftCase, Face::Crankshaft];
+
+    /**
+     * @param  array<string, list<array{path: string, label: string, value: string}>>  $sections  By title
+     * @param  list<array{face: DrawnFace, pins: list<MapPin>}>  $drawings
+     */
+    private function __construct(public SpecificationSheet $sheet, public array $sections, public array $drawings)
+    {
+    }
+
+    /** @param  array<mixed>  $document */
+    public static function of(SpecificationSheet $sheet, array $document): self
+    {
+        $drawings = [];
+        foreach ($sheet->faces() as $face) {
+            if (in_array($face, self::DRAWN, true)) {
+                $drawn = FaceDrawing::of($sheet, $face);
+                $drawings[] = ['face' => $drawn, 'pins' => array_values(array_map(
+                    static fn (PronePlace $place): MapPin => new MapPin($place->number, (string) $place->x, (string) round($place->y * $drawn->height / PronePlace::SIDE, 1), $place->words, false),
+                    array_filter($sheet->pronePlaces, static fn (PronePlace $place): bool => $place->face === $face),
+                ))];
+            }
+        }
+
+        return new self($sheet, self::sections($document), $drawings);
+    }
+
+    /**
+     * A page of values that are no sheet yet, beside the sheet they were meant to follow.
+     *
+     * @param  array<mixed>  $document
+     */
+    public static function ofDocument(SpecificationSheet $sheet, array $document): self
+    {
+        return new self($sheet, self::sections($document), []);
+    }
+
+    /**
+     * @param  array<mixed>  $document
+     * @param  array<string, mixed>  $values  What was typed, by path
+     * @return array<mixed>
+     */
+    public static function edited(array $document, array $values): array
+    {
+        foreach (SheetLeaves::of($document) as $path => $before) {
+            if (array_key_exists($path, $values)) {
+                self::put($document, array_slice(explode('/', $path), 1), SheetLeaves::typed($before, (string) $values[$path]));
+            }
+        }
+
+        return $document;
+    }
+
+    /**
+     * @param  array<mixed>  $document
+     * @param  list<string>  $keys
+     */
+    private static function put(array &$document, array $keys, mixed $value): void
+    {
+        $place = &$document;
+        foreach ($keys as $key) {
+            $place = &$place[$key];
+        }
+        $place = $value;
+    }
+
+    /**
+     * @param  array<mixed>  $document
+     * @return array<string, list<array{path: string, label: string, value: string}>>
+     */
+    private static function sections(array $document): array
+    {
+        $sections = [];
+        foreach (SheetLeaves::of($document) as $path => $value) {
+            $sections[SheetLeaves::section($path)][] = ['path' => $path, 'label' => SheetLeaves::label($path), 'value' => SheetLeaves::shown($value)];
+        }
+
+        return $sections;
+    }
+}

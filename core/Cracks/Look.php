@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthLedger\Core\Cracks;
+
+/** How an indication looks in the developer; faint and none are answers to a retest (CRACK-3). */
+enum Look: string
+{
+    case SharpLine = 'sharp line';
+    case DotsInALine = 'dots in a line';
+    case Diffuse = 'diffuse';
+    case EdgeOrStep = 'edge or step';
+    case Faint = 'faint';
+    case None = 'none';
+
+    /** The looks that something seen for the first time can have. */
+    public const FIRST = [self::SharpLine, self::DotsInALine, self::Diffuse, self::EdgeOrStep];
+
+    public function isSharp(): bool
+    {
+        return $this === self::SharpLine || $this === self::DotsInALine;
+    }
+}

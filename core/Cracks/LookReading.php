@@ -1,0 +1,14 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthLedger\Core\Cracks;
+
+/** One reading of an indication: how it looked, and what its timing is marked with (CRACK-2, CRACK-3). */
+final readonly class LookReading
+{
+    /** @param  list<TimingMark>  $marks */
+    public function __construct(public Look $look, public array $marks = [])
+    {
+    }
+}

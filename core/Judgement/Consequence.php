@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthLedger\Core\Judgement;
+
+/** What a defect means for the part it is in (VER-1). */
+enum Consequence: string
+{
+    /** Nothing makes the part good. */
+    case Scrap = 'scrap';
+    /** One cylinder of the block is sleeved. */
+    case Sleeve = 'sleeve';
+    /** A repair that the customer decides about. */
+    case Repair = 'repair';
+    /** A person has to decide first: a specialist, or no rule names it. */
+    case Open = 'open';
+}

@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthLedger\Core\Receiving;
+
+/** What is wrong with a sleeve; the shop does not assemble on it without the customer's word (SLV-3). */
+enum SleeveFinding: string
+{
+    case EdgeCatchesNail = 'edge_catches_nail';
+    case FlangeNotSeated = 'flange_not_seated';
+    case JointInRingTravel = 'joint_in_ring_travel';
+    case MoreThanOnePiece = 'more_than_one_piece';
+    case NotFullDepth = 'not_full_depth';
+
+    public function words(): string
+    {
+        return match ($this) {
+            self::EdgeCatchesNail => 'an edge catches a nail',
+            self::FlangeNotSeated => 'its flange is not seated',
+            self::JointInRingTravel => 'a joint lies inside the ring travel',
+            self::MoreThanOnePiece => 'it is in more than one piece',
+            self::NotFullDepth => 'it does not run from the step to the deck',
+        };
+    }
+}

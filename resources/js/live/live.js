@@ -1,0 +1,141 @@
+import { openOutbox } from '../sheet/outbox.js';
+import { changesSince, post } from '../sheet/post.js';
+import { createSender } from '../sheet/sender.js';
+import { sayWhatWaits } from '../sheet/waiting.js';
+import { ulid } from '../sheet/ulid.js';
+import { createClock } from './clock.js';
+import { bodyOf } from './form-body.js';
+import { listenToRows } from './rows.js';
+import { swap } from './swap.js';
+import { startTimers } from './timers.js';
+
+const LOOK_AGAIN = 2000;
+
+/**
+ * Works a page of forms the way the sheet works its entry line: what is sent goes into the outbox first, in order and
+ * once; the answer brings the page's fragments; what others write appears by itself.
+ */
+export async function startLive(root) {
+    const clock = createClock(Number(root.dataset.now));
+    const state = document.querySelector('[data-outbox-state]');
+    const refused = document.querySelector('[data-refused]');
+    let head = Number(root.dataset.head);
+
+    const store = await openOutbox(root.dataset.outbox);
+    const sender = createSender({
+        store,
+        post: (url, body) => post(url, { ...body, age_ms: Math.max(0, Date.now() - (body.kept_at ?? Date.now())) }),
+        pause: (time) => new Promise((done) => setTimeout(done, time)),
+        on: { answer: settled, asked, state: showState },
+    });
+    const nudge = () => (navigator.locks ? navigator.locks.request(`outbox ${root.dataset.outbox}`, sender.nudge) : sender.nudge());
+
+    function show(answer, forget = null) {
+        clock.set(answer.now);
+        if (answer.head < head) {
+            return;
+        }
+        head = answer.head;
+        for (const [name, html] of Object.entries(answer.fragments)) {
+            const place = document.querySelector(`[data-fragment="${name}"]`);
+            if (place) {
+                swap(place, html, forget);
+            }
+        }
+        root.dispatchEvent(new CustomEvent('shown'));
+    }
+
+    async function keep(form, submitter) {
+        complain(form, '');
+        const body = { ...bodyOf(new FormData(form, submitter)), ulid: ulid(), kept_at: Date.now() };
+        form.setAttribute('aria-busy', 'true');
+        await store.add({ url: form.action, body, form: form.id, words: form.dataset.words ?? '' });
+        nudge();
+    }
+
+    function settled(entry, answer) {
+        const form = document.getElementById(entry.form);
+        form?.removeAttribute('aria-busy');
+        show(answer, entry.form);
+        const standing = document.getElementById(entry.form);
+        if (standing === form) {
+            form?.reset();
+        }
+        root.dispatchEvent(new CustomEvent('kept', { detail: entry }));
+    }
+
+    /** A refusal goes beside its form, where everything typed still stands; without its form it is listed until dropped. */
+    async function asked(entry) {
+        const form = document.getElementById(entry.form);
+        if (form) {
+            form.removeAttribute('aria-busy');
+            await store.remove(entry.id);
+            complain(form, entry.question.text);
+            root.dispatchEvent(new CustomEvent('asked', { detail: entry }));
+        } else {
+            list(entry);
+        }
+    }
+
+    function complain(form, text) {
+        const place = form.querySelector('[data-form-error]');
+        if (place) {
+            place.textContent = text;
+            place.hidden = text === '';
+        }
+    }
+
+    function list(entry) {
+        const line = document.createElement('li');
+        line.className = 'line out';
+        line.textContent = `Not written: ${entry.words || Object.values(entry.body).filter((value) => typeof value === 'string').slice(0, 3).join(', ')}. ${entry.question.text} `;
+        const drop = document.createElement('button');
+        drop.className = 'button plain';
+        drop.textContent = 'Drop it';
+        drop.addEventListener('click', async () => {
+            await store.remove(entry.id);
+            line.remove();
+        });
+        line.append(drop);
+        refused.append(line);
+    }
+
+    async function showState(name) {
+        sayWhatWaits(state, (await store.all()).filter((one) => one.state === 'waiting').length, name === 'locked');
+    }
+
+    async function watchOthers() {
+        for (;;) {
+            await new Promise((done) => setTimeout(done, LOOK_AGAIN));
+            if (document.visibilityState === 'visible' || document.querySelector('[data-due]')) {
+                const answer = await changesSince(root.dataset.url, head).catch(() => null);
+                if (answer) {
+                    show(answer);
+                }
+            }
+        }
+    }
+
+    document.addEventListener('submit', (event) => {
+        if (event.target.matches('form[data-keep]')) {
+            event.preventDefault();
+            keep(event.target, event.submitter);
+        }
+    });
+    document.addEventListener('change', (event) => {
+        if (event.target.matches('[data-sends]')) {
+            event.target.form.requestSubmit();
+        }
+    });
+    window.addEventListener('online', nudge);
+    listenToRows(root);
+    startTimers(document, clock);
+    for (const entry of await store.all()) {
+        if (entry.state === 'asked') {
+            list(entry);
+        }
+    }
+    watchOthers();
+    root.dataset.ready = 'yes';
+    nudge();
+}

@@ -1,0 +1,2 @@
+@props(['id'])
+<p class="error" id="error-{{ $id }}" data-form-error role="alert" hidden></p>

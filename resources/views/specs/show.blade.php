@@ -1,0 +1,15 @@
+@extends('layouts.house')
+@section('title', $page->sheet->name)
+@section('body')
+<div class="page wide"><main class="sheet" id="sheet">
+    <div class="head"><h1>{{ $page->sheet->name }}</h1><span>{{ $page->sheet->description }} · revision {{ $page->sheet->revision }}, {{ $page->sheet->unit->value }}</span>
+        <span class="ml-auto flex flex-wrap gap-3">@foreach($revisions as $one)@if($one !== $page->sheet->revision)<a href="?revision={{ $one }}">revision {{ $one }}</a>@endif @endforeach @if(count($revisions) > 1)<a href="/specs/{{ $page->sheet->family }}/compare">compare</a>@endif <a href="/specs/{{ $page->sheet->family }}/export?revision={{ $page->sheet->revision }}">JSON</a>@can('run-shop') <a href="/specs/{{ $page->sheet->family }}/edit">new revision</a>@endcan</span></div>
+    @if(session('note'))<p class="note" role="status">{{ session('note') }}</p>@endif
+    <div class="spec-drawings">
+    @foreach($page->drawings as $drawing)<figure><svg viewBox="0 0 1000 {{ $drawing['face']->height }}" role="img" aria-label="{{ ucfirst($drawing['face']->face->value) }} with its crack-prone places">@foreach($drawing['face']->pieces as $piece)<{{ $piece->tag }}@foreach($piece->attributes as $name => $value) {{ $name }}="{{ $value }}"@endforeach class="{{ $piece->class }}">{{ $piece->text }}</{{ $piece->tag }}>@endforeach @foreach($drawing['pins'] as $pin)<g class="pin" transform="translate({{ $pin->x }},{{ $pin->y }})"><title>{{ $pin->words }}</title><circle r="15"/><text y="6">{{ $pin->number }}</text></g>@endforeach</svg><figcaption>{{ ucfirst($drawing['face']->face->value) }}, crack-prone places numbered</figcaption></figure>@endforeach
+    </div>
+    <div class="spec-columns">
+    @foreach($page->sections as $title => $lines)<section><h2>{{ $title }}</h2><table class="ledger"><tbody>@foreach($lines as $line)<tr><th scope="row">{{ $line['label'] }}</th><td class="num">{{ $line['value'] }}</td></tr>@endforeach</tbody></table></section>@endforeach
+    </div>
+</main></div>
+@endsection
