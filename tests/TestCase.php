@@ -42,6 +42,16 @@ abstract class TestCase extends LaravelTestCase
         return (string) Str::ulid();
     }
 
+    /**
+     * Sends a form of an early stage as the page's script does.
+     *
+     * @param  array<string, mixed>  $form
+     */
+    protected function sendTo(Job $job, string $path, array $form): TestResponse
+    {
+        return $this->postJson("/jobs/{$job->tag()}/{$path}", $form + ['ulid' => $this->ulid()]);
+    }
+
     /** @param  array<string, mixed>  $changes */
     protected function stateSetup(Job $job, string $sheet = 'incoming', array $changes = []): TestResponse
     {

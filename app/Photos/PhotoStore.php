@@ -43,7 +43,7 @@ final readonly class PhotoStore
         if (self::MOST_MEGAPIXELS * 1_000_000 < $head[0] * $head[1]) {
             throw PhotoRefused::tooManyPixels(intdiv($head[0] * $head[1], 1_000_000), self::MOST_MEGAPIXELS);
         }
-        $picture = $this->upright($this->scaled($this->decode($path), self::LONGEST_SIDE), $this->orientation($path, $head[2]));
+        $picture = $this->upright($this->scaled($this->decode($path, $head[2]), self::LONGEST_SIDE), $this->orientation($path, $head[2]));
         $jpeg = $this->encode($picture);
         $hash = hash('sha256', $jpeg);
         $this->write($this->path($hash), $jpeg);
@@ -57,24 +57,18 @@ final readonly class PhotoStore
         return "{$this->folder}/".substr($hash, 0, 2)."/{$hash}".($isSmall ? '-small' : '').'.jpg';
     }
 
-    private function decode(string $path): GdImage
+    private function decode(string $path, int $kind): GdImage
     {
-        $isCutOff = false;
-        set_error_handler(static function (int $level, string $message) use (&$isCutOff): bool {
-            $isCutOff = $isCutOff || preg_match('/premature end|unexpected end|truncated/i', $message) === 1;
-
-            return true;
-        });
-        try {
-            $picture = imagecreatefromstring((string) file_get_contents($path));
-        } finally {
-            restore_error_handler();
+        $bytes = (string) file_get_contents($path);
+        if ($kind === IMAGETYPE_JPEG && ! JpegMarkers::areWhole($bytes)) {
+            throw PhotoRefused::cutOff();
         }
+        $picture = @imagecreatefromstring($bytes);
 
         return match (true) {
-            $isCutOff => throw PhotoRefused::cutOff(),
-            $picture === false => throw PhotoRefused::notAPicture(),
-            default => $picture,
+            $picture !== false => $picture,
+            $kind === IMAGETYPE_JPEG => throw PhotoRefused::notAPicture(),
+            default => throw PhotoRefused::cutOff(),
         };
     }
 

@@ -21,6 +21,7 @@ use NorthLedger\Core\Cracks\LookReading;
 use NorthLedger\Core\Cracks\PartCracks;
 use NorthLedger\Core\Cracks\PressureReading;
 use NorthLedger\Core\Cracks\PressureState;
+use NorthLedger\Core\Judgement\PartDefect;
 use NorthLedger\Core\Spec\EnginePart;
 use NorthLedger\Core\Spec\Face;
 use NorthLedger\Core\Spec\PronePlace;
@@ -38,6 +39,7 @@ final readonly class CracksView
      * @param  list<array{name: string, state: string, sign: string, words: string, doubts: list<string>}>  $parts
      * @param  list<string>  $pressures
      * @param  list<array{part: string, methods: list<array{word: string, refusal: string}>}>  $offers  What can be begun
+     * @param  list<array{sentence: string, rule: string}>  $reasons
      */
     private function __construct(
         public Stamp $stamp,
@@ -52,6 +54,7 @@ final readonly class CracksView
         public array $parts,
         public array $pressures,
         public array $offers,
+        public array $reasons,
         public string $next,
     ) {
     }
@@ -65,31 +68,32 @@ final readonly class CracksView
         $lines = array_map(static fn (CheckRun $run): RunLine => RunLine::of($run, self::numberOf($report, $run->retestOf)), array_reverse($report->runs));
 
         return new self(
-            self::stamp($report),
+            self::stamp($file, $report),
             array_map(static fn (Face $one): FaceTab => self::tab($file, $report, $one, $one === $face), $faces),
             $face, $drawn, self::pins($file, $report, $drawn), self::marks($report, $drawn), self::indications($file, $report),
             array_values(array_filter($lines, static fn (RunLine $line): bool => $line->step !== null)),
             array_values(array_filter($lines, static fn (RunLine $line): bool => $line->step === null)),
-            array_map(self::part(...), $report->parts()),
+            array_map(static fn (PartCracks $part): array => self::part($file, $part), $report->parts()),
             array_map(self::pressure(...), $report->pressures),
-            self::offers($file), self::next($file, $report),
+            self::offers($file), array_map(static fn (PartDefect $defect): array => ['sentence' => $defect->sentence, 'rule' => $defect->rule], PartDefect::ofCracks($report)),
+            self::next($file, $report),
         );
     }
 
-    private static function stamp(CrackReport $report): Stamp
+    private static function stamp(JobFile $file, CrackReport $report): Stamp
     {
         $states = array_map(static fn (PartCracks $part): CrackState => $part->state, $report->parts());
         $cracks = count($report->cracks());
         $scrapped = array_filter($report->cracks(), static fn (Indication $one): bool => $one->disposition() === Disposition::Scrap);
 
         return match (true) {
-            $scrapped !== [] => new Stamp('Cracked: scrap', implode(', ', array_unique(array_map(static fn (Indication $one): string => $one->location->part()->value, $scrapped))), 'scrap'),
+            $scrapped !== [] => new Stamp('Cracked: scrap', implode(', ', array_unique(array_map(static fn (Indication $one): string => $file->sheet->nameOf($one->location->part()), $scrapped))), 'scrap'),
             $report->customerHolds() !== [] => new Stamp('Cracked', 'waits for the customer', 'out'),
             $cracks > 0 => new Stamp('Cracked', $cracks === 1 ? 'one crack' : "{$cracks} cracks", 'out'),
             in_array(CrackState::Suspect, $states, true) => new Stamp('Suspect', 'clean, develop and read again', 'close'),
             in_array(CrackState::Running, $states, true) => new Stamp('Being checked', 'nothing is read yet', 'close'),
             in_array(CrackState::NoIndicationFound, $states, true) => new Stamp('No indication found', in_array(CrackState::NotChecked, $states, true) ? 'on what was checked so far' : 'on every part', 'good'),
-            default => new Stamp('Not checked', 'begin with the block', 'missing'),
+            default => new Stamp('Not checked', 'begin with the '.$file->sheet->nameOf(EnginePart::Block), 'missing'),
         };
     }
 
@@ -181,7 +185,7 @@ final readonly class CracksView
     }
 
     /** @return array{name: string, state: string, sign: string, words: string, doubts: list<string>} */
-    private static function part(PartCracks $part): array
+    private static function part(JobFile $file, PartCracks $part): array
     {
         [$state, $sign] = match ($part->state) {
             CrackState::Cracked => ['out', '▲'],
@@ -190,7 +194,7 @@ final readonly class CracksView
             CrackState::NotChecked => ['missing', '○'],
         };
 
-        return ['name' => $part->part->value, 'state' => $state, 'sign' => $sign, 'words' => $part->state->value.($part->surfaceOnly ? ', surface only' : ''), 'doubts' => $part->doubts];
+        return ['name' => $file->sheet->nameOf($part->part), 'state' => $state, 'sign' => $sign, 'words' => $part->state->value.($part->surfaceOnly ? ', surface only' : ''), 'doubts' => $part->doubts];
     }
 
     private static function pressure(PressureReading $reading): string
@@ -227,6 +231,7 @@ final readonly class CracksView
             $retest !== null => "Clean indication {$retest->number}, develop it again and read it again. Until then it is neither a crack nor fine.",
             $undecided !== null => "Decide what is done about indication {$undecided->number}.",
             $hold !== null => "Ask the customer about indication {$hold->number}.",
+            $file->assessment()->scrappedBy() !== [] => 'Tell the customer: the engine needs another '.$file->sheet->nameOf(EnginePart::Block).'. Its other parts can still be checked.',
             $says !== '' => 'Still lacking: '.$says.'.',
             default => 'Nothing here; go on to the measuring.',
         };

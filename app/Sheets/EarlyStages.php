@@ -53,7 +53,7 @@ final readonly class EarlyStages
 
         return match (true) {
             $retests !== [] => 'a retest of what is suspect',
-            $cracks->part(EnginePart::Block)->state === CrackState::NotChecked => 'the crack check of the block',
+            $cracks->part(EnginePart::Block)->state === CrackState::NotChecked => 'the crack check of the '.$this->file->sheet->nameOf(EnginePart::Block),
             $cracks->part(EnginePart::Block)->state === CrackState::Running => 'the crack check to be read',
             default => '',
         };

@@ -8,7 +8,7 @@ use DateTimeImmutable;
 use NorthLedger\Core\Cracks\CheckRun;
 use NorthLedger\Core\Cracks\Indication;
 use NorthLedger\Core\Planning\OptionKind;
-use NorthLedger\Core\Spec\LayoutKind;
+use NorthLedger\Core\Spec\EnginePart;
 use NorthLedger\Core\Work\VerificationState;
 use NorthLedger\Core\Work\VerifiedBore;
 use NorthLedger\Core\Work\WorkOrder;
@@ -40,7 +40,7 @@ final readonly class JobSummary
             mb_strimwidth($waitsFor, 0, 120, '…'),
             $file->release() !== null,
             $file->cracks()->nextDue()?->dueAt(),
-            self::timer($file->cracks()->nextDue()),
+            self::timer($file, $file->cracks()->nextDue()),
             $file->release() === null && $file->cracks()->customerHolds() !== [],
         );
     }
@@ -62,7 +62,7 @@ final readonly class JobSummary
             $file->cracks()->customerHolds() !== [] => [Stage::Cracks, 'the customer: '.self::hold($file->cracks()->customerHolds()[0])],
             $order !== null => self::working($file, $order),
             $file->chosen()?->kind === OptionKind::Replace => [Stage::Plan, 'a replacement block'],
-            $assessment->scrappedBy() !== [] => [Stage::Judge, 'a replacement for the scrapped '.($file->sheet->layout->kind === LayoutKind::Flat ? 'case' : 'block')],
+            $assessment->scrappedBy() !== [] => [Stage::Judge, 'a replacement for the scrapped '.$file->sheet->nameOf(EnginePart::Block)],
             ! $assessment->hasReadings() => self::beforeMeasuring($file),
             $assessment->isSettled() => [Stage::Plan, 'a choice of size'],
             $assessment->next->place === null => [Stage::Judge, 'a declared size step'],
@@ -75,9 +75,9 @@ final readonly class JobSummary
         return "{$indication->disposition()?->value}, {$indication->location->words()}";
     }
 
-    private static function timer(?CheckRun $run): string
+    private static function timer(JobFile $file, ?CheckRun $run): string
     {
-        return $run === null ? '' : mb_strimwidth("{$run->part->value}: then ".lcfirst($run->next()->title ?? ''), 0, 80, '…');
+        return $run === null ? '' : mb_strimwidth("{$file->sheet->nameOf($run->part)}: then ".lcfirst($run->next()->title ?? ''), 0, 80, '…');
     }
 
     /** @return array{Stage, string} The first of the early stages that still lacks something */

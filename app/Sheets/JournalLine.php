@@ -25,13 +25,21 @@ final readonly class JournalLine
     /** @param  array<string, mixed>  $payload */
     private static function words(array $payload): string
     {
-        if (is_string($payload['place'] ?? null)) {
+        if (is_string($payload['place'] ?? null) && isset($payload['sheet'])) {
             $payload['place'] = Place::parse($payload['place'])->words();
         }
-        if (is_string($payload['look'] ?? null)) {
+        if (is_string($payload['look'] ?? null) && isset($payload['sheet'])) {
             $payload['typed'] = $payload['look'];
+            unset($payload['look']);
         }
-        $told = ['sheet', 'place', 'typed', 'instrument', 'serial', 'customer', 'option_key', 'operation', 'state', 'cylinder', 'kind', 'reason', 'remark', 'statement'];
+        // Runs and indications are named by numbers that say nothing to a reader.
+        if (preg_match('/^[0-9A-Z]{26}$/D', (string) ($payload['subject'] ?? '')) === 1) {
+            unset($payload['subject']);
+        }
+        $told = [
+            'sheet', 'subject', 'method', 'part', 'face', 'zone', 'place', 'look', 'step', 'words', 'typed', 'wash', 'instrument', 'serial', 'customer', 'option_key', 'operation',
+            'state', 'cylinder', 'kind', 'where', 'count', 'match', 'disposition', 'answer', 'how', 'result', 'reason', 'remark', 'statement',
+        ];
         $parts = [];
         foreach ($told as $key) {
             $value = $payload[$key] ?? null;

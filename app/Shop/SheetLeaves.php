@@ -37,6 +37,18 @@ final class SheetLeaves
         };
     }
 
+    /** As it is read on the page: masses in grams. */
+    public static function read(string $path, mixed $value): string
+    {
+        return str_ends_with($path, '_ug') && is_int($value) ? rtrim(rtrim(number_format($value / 1_000_000, 2, '.', ' '), '0'), '.').' g' : self::shown($value);
+    }
+
+    /** One cell of a list: a range as “from to”. */
+    public static function cell(mixed $value): string
+    {
+        return is_array($value) ? implode(' to ', array_map(self::shown(...), $value)) : self::shown($value);
+    }
+
     /** What was typed, as the kind of value that stood there; what does not fit stays text, and the sheet names it as a fault. */
     public static function typed(mixed $before, string $text): mixed
     {

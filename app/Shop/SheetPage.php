@@ -18,10 +18,11 @@ final readonly class SheetPage
     private const DRAWN = [Face::Deck, Face::LeftDeck, Face::LeftCase, Face::Crankshaft];
 
     /**
-     * @param  array<string, list<array{path: string, label: string, value: string}>>  $sections  By title
+     * @param  array<string, list<array{path: string, label: string, value: string, shown: string}>>  $sections  By title
+     * @param  list<array{title: string, columns: list<string>, rows: list<list<string>>}>  $tables  Lists of like things: rings, threads
      * @param  list<array{face: DrawnFace, pins: list<MapPin>}>  $drawings
      */
-    private function __construct(public SpecificationSheet $sheet, public array $sections, public array $drawings)
+    private function __construct(public SpecificationSheet $sheet, public array $sections, public array $tables, public array $drawings)
     {
     }
 
@@ -39,7 +40,7 @@ final readonly class SheetPage
             }
         }
 
-        return new self($sheet, self::sections($document), $drawings);
+        return new self($sheet, self::sections($document), self::tables($document), $drawings);
     }
 
     /**
@@ -49,7 +50,7 @@ final readonly class SheetPage
      */
     public static function ofDocument(SpecificationSheet $sheet, array $document): self
     {
-        return new self($sheet, self::sections($document), []);
+        return new self($sheet, self::sections($document), [], []);
     }
 
     /**
@@ -83,15 +84,36 @@ final readonly class SheetPage
 
     /**
      * @param  array<mixed>  $document
-     * @return array<string, list<array{path: string, label: string, value: string}>>
+     * @return array<string, list<array{path: string, label: string, value: string, shown: string}>>
      */
     private static function sections(array $document): array
     {
         $sections = [];
         foreach (SheetLeaves::of($document) as $path => $value) {
-            $sections[SheetLeaves::section($path)][] = ['path' => $path, 'label' => SheetLeaves::label($path), 'value' => SheetLeaves::shown($value)];
+            $sections[SheetLeaves::section($path)][] = ['path' => $path, 'label' => SheetLeaves::label($path), 'value' => SheetLeaves::shown($value), 'shown' => SheetLeaves::read($path, $value)];
         }
 
         return $sections;
+    }
+
+    /**
+     * @param  array<mixed>  $document
+     * @return list<array{title: string, columns: list<string>, rows: list<list<string>>}>
+     */
+    private static function tables(array $document): array
+    {
+        $tables = [];
+        foreach ($document as $key => $list) {
+            if (is_array($list) && array_is_list($list) && is_array($list[0] ?? null)) {
+                $columns = array_keys(array_merge(...$list));
+                $tables[] = [
+                    'title' => SheetLeaves::section("/{$key}/0"),
+                    'columns' => array_map(static fn (int|string $column): string => str_replace('_', ' ', (string) $column), $columns),
+                    'rows' => array_map(static fn (array $row): array => array_map(static fn (int|string $column): string => SheetLeaves::cell($row[$column] ?? null), $columns), $list),
+                ];
+            }
+        }
+
+        return $tables;
     }
 }

@@ -25,9 +25,9 @@ final readonly class VerdictWords
 
         return match (true) {
             $assessment->scrappedBy() !== [] => $this->areSeparate() ? 'The case is scrap' : 'The block is scrap',
-            ! $assessment->hasReadings() => 'Not yet read',
             $assessment->step->boresDiffer => 'Bores of different sizes',
             $assessment->canStay === CanStay::No => 'Cannot stay at '.$size,
+            ! $assessment->hasReadings() => 'Not yet read',
             $assessment->canStay === CanStay::Yes => 'Can stay at '.$size,
             default => 'Not yet known',
         };
@@ -41,10 +41,10 @@ final readonly class VerdictWords
 
         return match (true) {
             $assessment->scrappedBy() !== [] => 'whatever its bores read',
-            ! $assessment->hasReadings() => 'begin with the worst place',
             $assessment->step->boresDiffer => 'declare the size step, with its evidence',
             $assessment->canStay === CanStay::No && count($failing) === 1 => "cylinder {$failing[0]} is past a limit",
             $assessment->canStay === CanStay::No => 'cylinders '.self::list($failing).' are past a limit',
+            ! $assessment->hasReadings() => 'begin with the worst place',
             $assessment->canStay === CanStay::Yes => 'hone and re-ring',
             default => $this->missingClause($assessment),
         };

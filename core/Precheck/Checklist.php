@@ -126,6 +126,6 @@ final readonly class Checklist
 
     private static function name(SpecificationSheet $sheet, EnginePart $part): string
     {
-        return $part === EnginePart::Block && $sheet->layout->kind === LayoutKind::Flat ? 'Case halves' : ucfirst($part->value);
+        return ucfirst($sheet->nameOf($part));
     }
 }

@@ -124,6 +124,12 @@ final readonly class SpecificationSheet
         return Face::of($this->layout->kind, $this->valveTrain);
     }
 
+    /** What the trade calls a part of this engine: a split block is a case. */
+    public function nameOf(EnginePart $part): string
+    {
+        return $part === EnginePart::Block && $this->layout->kind === LayoutKind::Flat ? 'case' : $part->value;
+    }
+
     public function materialOf(EnginePart $part): Material
     {
         return match ($part) {

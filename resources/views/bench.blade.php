@@ -14,7 +14,7 @@
     @else
     <div class="scroll-x">
     <table class="ledger mt-3">
-        <thead><tr><th scope="col">Tag</th><th scope="col">Engine</th><th scope="col">Customer</th><th scope="col">Bores</th><th scope="col">Stage</th><th scope="col">Waits for</th><th scope="col">Due</th></tr></thead>
+        <thead><tr><th scope="col">Tag</th><th scope="col">Engine</th><th scope="col">Customer</th><th scope="col">Verdict</th><th scope="col">Stage</th><th scope="col">Waits for</th><th scope="col">Due</th></tr></thead>
         <tbody>
         @foreach($rows as $row)
             <tr>

@@ -24,8 +24,8 @@ final class DemoShopTest extends TestCase
         Queue::fake();
         $this->artisan('ledger:demo')->assertSuccessful();
         $this->artisan('ledger:demo')->expectsOutput('There are people in this shop already; nothing was laid out.')->assertSuccessful();
-        $this->artisan('ledger:verify')->expectsOutput('8 ledgers walked, every chain is whole.')->assertSuccessful();
-        $this->artisan('ledger:recompute')->expectsOutput('8 stored verdicts agree with the recomputed ones, 0 differ.')->assertSuccessful();
+        $this->artisan('ledger:verify')->expectsOutput('14 ledgers walked, every chain is whole.')->assertSuccessful();
+        $this->artisan('ledger:recompute')->expectsOutput('14 stored verdicts agree with the recomputed ones, 0 differ.')->assertSuccessful();
 
         $standing = [];
         foreach (Job::query()->orderBy('id')->get() as $job) {
@@ -38,6 +38,14 @@ final class DemoShopTest extends TestCase
         $this->assertSame([Stage::Plan, 'serviceable'], $standing['T4-31007'], 'can simply be honed');
         $this->assertSame([Stage::Work, 'recondition'], $standing['BV-20988'], 'being worked');
         $this->assertSame([Stage::Verify, 'recondition'], $standing['T4-08840'], 'finished but out');
+
+        $this->assertSame([Stage::Judge, 'scrap'], $standing['SF-3306'], 'a scrapped magnesium case');
+        $this->assertSame([Stage::Cracks, 'not yet known'], $standing['CL-0877'], 'cracked, waiting for the customer');
+        $this->assertSame([Stage::Measure, 'not yet known'], $standing['Q3-52210'], 'only contamination');
+        $this->assertSame([Stage::Cracks, 'not yet known'], $standing['BV-21340'], 'developer on the block');
+        $held = Job::query()->where('is_held', true)->sole();
+        $this->assertSame('the customer: repair with seat insert, deck, valve seat to bore, cylinder 2', $held->waits_for);
+        $this->assertSame(['BV-21340'], Job::query()->whereNotNull('timer_due_at')->pluck('serial')->all());
 
         $this->assertSame('bore 762000', $this->recommended('T4-11862')->key(), 'cylinder 3 alone forces it past the first size');
         $sleeved = $this->recommended('F6-0093');

@@ -46,15 +46,9 @@ final class PagesOfAJobTest extends TestCase
 
     public function test_a_job_opens_at_its_stage(): void
     {
-        $this->get("/jobs/{$this->job->tag()}")->assertRedirect("/jobs/{$this->job->tag()}/measure");
-        $this->get('/jobs/'.strtolower($this->job->tag()))->assertRedirect("/jobs/{$this->job->tag()}/measure");
-        $this->get("/jobs/{$this->job->id}")->assertRedirect("/jobs/{$this->job->tag()}/measure");
-    }
-
-    public function test_stages_without_a_page_yet_say_what_will_be_there_and_what_to_do_until_then(): void
-    {
-        $this->get("/jobs/{$this->job->tag()}/clean")->assertSee('This page will hold the checklist')->assertSee('never aluminium or magnesium');
-        $this->get("/jobs/{$this->job->tag()}/cracks")->assertSee('This page will hold the crack map')->assertSee('Not checked');
+        $this->get("/jobs/{$this->job->tag()}")->assertRedirect("/jobs/{$this->job->tag()}/receive");
+        $this->get('/jobs/'.strtolower($this->job->tag()))->assertRedirect("/jobs/{$this->job->tag()}/receive");
+        $this->get("/jobs/{$this->job->id}")->assertRedirect("/jobs/{$this->job->tag()}/receive");
     }
 
     public function test_later_stages_say_what_they_lack(): void

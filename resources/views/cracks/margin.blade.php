@@ -30,6 +30,10 @@
     @endif
 </section>
 @endforeach
+@if($view->reasons !== [])
+<h2>Why</h2>
+<ul>@foreach($view->reasons as $reason)<li class="line out">{{ $reason['sentence'] }}<span class="rule-id">{{ $reason['rule'] }}</span></li>@endforeach</ul>
+@endif
 <h2>Parts</h2>
 <ul>@foreach($view->parts as $part)<li class="line {{ $part['state'] }}"><b>{{ ucfirst($part['name']) }}.</b> {{ $part['words'] }}@foreach($part['doubts'] as $doubt)<br><span class="warn">◆ {{ $doubt }}</span>@endforeach</li>@endforeach</ul>
 <h2>Next</h2>

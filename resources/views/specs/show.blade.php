@@ -9,7 +9,8 @@
     @foreach($page->drawings as $drawing)<figure><svg viewBox="0 0 1000 {{ $drawing['face']->height }}" role="img" aria-label="{{ ucfirst($drawing['face']->face->value) }} with its crack-prone places">@foreach($drawing['face']->pieces as $piece)<{{ $piece->tag }}@foreach($piece->attributes as $name => $value) {{ $name }}="{{ $value }}"@endforeach class="{{ $piece->class }}">{{ $piece->text }}</{{ $piece->tag }}>@endforeach @foreach($drawing['pins'] as $pin)<g class="pin" transform="translate({{ $pin->x }},{{ $pin->y }})"><title>{{ $pin->words }}</title><circle r="15"/><text y="6">{{ $pin->number }}</text></g>@endforeach</svg><figcaption>{{ ucfirst($drawing['face']->face->value) }}, crack-prone places numbered</figcaption></figure>@endforeach
     </div>
     <div class="spec-columns">
-    @foreach($page->sections as $title => $lines)<section><h2>{{ $title }}</h2><table class="ledger"><tbody>@foreach($lines as $line)<tr><th scope="row">{{ $line['label'] }}</th><td class="num">{{ $line['value'] }}</td></tr>@endforeach</tbody></table></section>@endforeach
+    @foreach($page->sections as $title => $lines)@continue(in_array($title, array_column($page->tables, 'title'), true))<section><h2>{{ $title }}</h2><table class="ledger"><tbody>@foreach($lines as $line)<tr><th scope="row">{{ str_replace(' (µg)', '', $line['label']) }}</th><td class="num">{{ $line['shown'] }}</td></tr>@endforeach</tbody></table></section>@endforeach
     </div>
+    @foreach($page->tables as $table)<h2>{{ $table['title'] }}</h2><div class="scroll-x" tabindex="0" role="region" aria-label="{{ $table['title'] }}"><table class="ledger"><thead><tr>@foreach($table['columns'] as $column)<th scope="col">{{ $column }}</th>@endforeach</tr></thead><tbody>@foreach($table['rows'] as $row)<tr>@foreach($row as $cell)<td>{{ $cell }}</td>@endforeach</tr>@endforeach</tbody></table></div>@endforeach
 </main></div>
 @endsection
