@@ -15,6 +15,13 @@ const browser = Object.fromEntries(
         'FormData',
         'CustomEvent',
         'setTimeout',
+        'clearTimeout',
+        'setInterval',
+        'clearInterval',
+        'performance',
+        'AudioContext',
+        'Blob',
+        'URL',
     ].map((name) => [name, 'readonly']),
 );
 

@@ -133,8 +133,9 @@ web_start() {
   tail -20 "$VAR/nginx/error.log" "$VAR/fpm/error.log" "$VAR/nginx/stdout.log" >&2; return 1
 }
 
+# The worker gives up when it loses the database; it is begun again until somebody stops it.
 worker_start() {
-  (as_web php artisan queue:work --sleep=1 --tries=2 --timeout=60 --quiet </dev/null >"$VAR/worker.log" 2>&1) 8>&- 9>&- &
+  (while :; do as_web php artisan queue:work --sleep=1 --tries=2 --timeout=60 --quiet </dev/null >>"$VAR/worker.log" 2>&1 || true; sleep 1; done) 8>&- 9>&- &
   echo $! > "$VAR/worker.pid"
 }
 
@@ -147,8 +148,10 @@ stop_one() { # NAME SIGNAL
 }
 
 stop_worker() {
-  [ -s "$VAR/worker.pid" ] && pkill -TERM -P "$(cat "$VAR/worker.pid")" 2>/dev/null || true
+  local begun=""
+  [ -s "$VAR/worker.pid" ] && begun=$(pgrep -P "$(cat "$VAR/worker.pid")" || true)
   stop_one worker TERM
+  [ -z "$begun" ] || kill -TERM $begun 2>/dev/null || true
 }
 
 stop_all() { stop_worker; stop_one nginx QUIT; stop_one fpm QUIT; stop_one mariadbd TERM; }

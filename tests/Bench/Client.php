@@ -41,7 +41,7 @@ final class Client
     public function newVee(): string
     {
         $this->form('/jobs', ['ulid' => $this->ulid(), 'family' => 'brae-v8-311', 'serial' => 'BENCH-1', 'customer' => 'Ski-lift company', 'due_on' => '2031-01-01', 'declared_step' => 'standard', 'declared_evidence' => 'crown of piston 1']);
-        preg_match('#/jobs/(NL-\d+)/measure#', (string) curl_getinfo($this->curl, CURLINFO_REDIRECT_URL), $match);
+        preg_match('#/jobs/(NL-\d+)/receive#', (string) curl_getinfo($this->curl, CURLINFO_REDIRECT_URL), $match);
         $tag = $match[1] ?? throw new RuntimeException('No job was made.');
         $this->json("/jobs/{$tag}/sheets/incoming/setups", ['ulid' => $this->ulid(), 'feature' => 'bore', 'instrument' => 'dial bore gauge .0001', 'zero' => '3.8125']);
 

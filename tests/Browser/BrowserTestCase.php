@@ -62,16 +62,37 @@ abstract class BrowserTestCase extends TestCase
         $this->addToAssertionCount(1);
     }
 
+    /** An early stage's page of a job, once its script works it. */
+    protected function stage(RemoteWebDriver $window, string $path): void
+    {
+        $window->get($this->url($path));
+        $this->until($window, static fn (): bool => $window->executeScript("return document.querySelector('[data-live]')?.dataset.ready === 'yes'"), 'the page is ready');
+    }
+
+    /** Lets the server's clock run ahead by so many seconds; the pages follow it by themselves. */
+    protected function clock(int $seconds): void
+    {
+        file_put_contents((string) getenv('CLOCK_FILE'), (string) $seconds);
+    }
+
+    protected function untilSeen(RemoteWebDriver $window, string $css, string $text, int $seconds = 10): void
+    {
+        $this->until($window, fn (): bool => str_contains($this->text($window, $css), $text), "“{$text}” in {$css}", $seconds);
+    }
+
     protected function untilReady(RemoteWebDriver $window): void
     {
         $this->until($window, static fn (): bool => $window->executeScript("return document.querySelector('[data-sheet]')?.dataset.ready === 'yes'"), 'the sheet is ready');
     }
 
+    /** Presses keys as a keyboard does: they go wherever the focus is at that moment, also when the page has just changed. */
     protected function press(RemoteWebDriver $window, string ...$keys): void
     {
-        foreach ($keys as $key) {
-            $window->getKeyboard()->sendKeys($key);
+        $presses = [];
+        foreach (mb_str_split(implode('', $keys)) as $key) {
+            array_push($presses, ['type' => 'keyDown', 'value' => $key === "\n" ? WebDriverKeys::ENTER : $key], ['type' => 'keyUp', 'value' => $key === "\n" ? WebDriverKeys::ENTER : $key]);
         }
+        $window->executeCustomCommand('/session/:sessionId/actions', 'POST', ['actions' => [['type' => 'key', 'id' => 'keyboard', 'actions' => $presses]]]);
     }
 
     protected function text(RemoteWebDriver $window, string $css): string
@@ -120,10 +141,12 @@ abstract class BrowserTestCase extends TestCase
         $this->press($window, $familyLetter, WebDriverKeys::TAB, $serial, WebDriverKeys::TAB, 'Brickworks', WebDriverKeys::TAB, 'kiln fan');
         $window->findElement(WebDriverBy::id('declared_step'))->sendKeys('standard');
         $this->press($window, WebDriverKeys::TAB, 'crown of piston 1', WebDriverKeys::ENTER);
-        $this->until($window, static fn (): bool => str_ends_with($window->getCurrentURL(), '/measure'), 'the sheet of the new job');
+        $this->until($window, static fn (): bool => str_ends_with($window->getCurrentURL(), '/receive'), 'the page of the new job');
+        $tag = $this->text($window, '.head .tag');
+        $window->get($this->url("/jobs/{$tag}/measure"));
         $this->untilReady($window);
 
-        return $this->text($window, '.head .tag');
+        return $tag;
     }
 
     /** States the proposed gauge by `z` and Enter; ticks every condition where that is wanted. */

@@ -32,7 +32,7 @@ export async function startLive(root) {
 
     function show(answer, forget = null) {
         clock.set(answer.now);
-        if (answer.head < head) {
+        if (answer.head < head || (answer.head === head && forget === null)) {
             return;
         }
         head = answer.head;
@@ -88,7 +88,13 @@ export async function startLive(root) {
     function list(entry) {
         const line = document.createElement('li');
         line.className = 'line out';
-        line.textContent = `Not written: ${entry.words || Object.values(entry.body).filter((value) => typeof value === 'string').slice(0, 3).join(', ')}. ${entry.question.text} `;
+        line.textContent = `Not written: ${
+            entry.words ||
+            Object.values(entry.body)
+                .filter((value) => typeof value === 'string')
+                .slice(0, 3)
+                .join(', ')
+        }. ${entry.question.text} `;
         const drop = document.createElement('button');
         drop.className = 'button plain';
         drop.textContent = 'Drop it';

@@ -15,6 +15,7 @@ export function startMap(root) {
     let map = root.querySelector('[data-map]');
     const height = Number(map.dataset.height);
     const cursor = createMapCursor(height);
+    const field = (name) => form.elements.namedItem(name);
     const svg = () => map.querySelector('svg');
     const drawn = ([x, y]) => [x, (y * height) / 1000];
 
@@ -59,19 +60,22 @@ export function startMap(root) {
             return;
         }
         const zone = zoneAt(cursor.line[0]);
-        form.elements.points.value = cursor.line.map((point) => point.join(',')).join(' ');
-        form.elements.look.value = look;
+        field('points').value = cursor.line.map((point) => point.join(',')).join(' ');
+        field('look').value = look;
         if (zone) {
-            form.elements.zone.value = zone.zone;
-            form.elements.cylinder.value = zone.cylinder;
+            field('zone').value = zone.zone;
+            field('cylinder').value = zone.cylinder;
         }
         dialog.showModal();
-        form.elements.length.focus();
+        field('length').focus();
     }
 
     function nearestPin() {
         const [x, y] = drawn(cursor.at);
-        const pins = [...svg().querySelectorAll('[data-pin]')].map((pin) => ({ pin, distance: Math.hypot(pin.dataset.x - x, pin.dataset.y - y) }));
+        const pins = [...svg().querySelectorAll('[data-pin]')].map((pin) => ({
+            pin,
+            distance: Math.hypot(pin.dataset.x - x, pin.dataset.y - y),
+        }));
         pins.sort((a, b) => a.distance - b.distance);
 
         return pins[0]?.distance < NEAR ? pins[0].pin.dataset.pin : null;

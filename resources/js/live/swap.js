@@ -7,53 +7,99 @@ const FIELDS = 'input:not([type=hidden], [type=file], [type=submit]), select, te
  * @param forget  id of the form whose fields were written down and start anew
  */
 export function swap(place, html, forget = null) {
-    const typed = [...place.querySelectorAll(FIELDS)].filter((field) => field.id && isChanged(field) && field.form?.id !== forget);
-    const kept = typed.map((field) => [field.id, field.type === 'checkbox' || field.type === 'radio' ? field.checked : field.value]);
-    const files = [...place.querySelectorAll('input[type=file]')].filter((field) => field.id && field.files.length > 0 && field.form?.id !== forget);
-    const unfolded = [...place.querySelectorAll('details[id]')].map((one) => [one.id, one.open]);
-    const complaints = [...place.querySelectorAll('[data-form-error]:not([hidden])')]
-        .filter((one) => one.id && one.closest('form')?.id !== forget)
-        .map((one) => [one.id, one.textContent]);
-    const focused = place.contains(document.activeElement) ? document.activeElement.id : '';
-
+    const keepers = [
+        keepFields(place, forget),
+        keepFiles(place, forget),
+        keepUnfolded(place),
+        keepComplaints(place, forget),
+        keepFocus(place),
+    ];
     place.innerHTML = html;
-
-    const find = (id) => place.querySelector(`#${CSS.escape(id)}`);
-    for (const [id, value] of kept) {
-        const field = find(id);
-        if (field && typeof value === 'boolean') {
-            field.checked = value;
-        } else if (field) {
-            field.value = value;
-        }
-    }
-    for (const file of files) {
-        find(file.id)?.replaceWith(file);
-    }
-    for (const [id, isOpen] of unfolded) {
-        const one = find(id);
-        if (one) {
-            one.open = isOpen;
-        }
-    }
-    for (const [id, text] of complaints) {
-        const one = find(id);
-        if (one) {
-            one.textContent = text;
-            one.hidden = false;
-        }
-    }
-    if (focused) {
-        find(focused)?.focus({ preventScroll: true });
+    for (const giveBack of keepers) {
+        giveBack((id) => place.querySelector(`#${CSS.escape(id)}`));
     }
 }
 
+function keepFields(place, forget) {
+    const kept = [...place.querySelectorAll(FIELDS)]
+        .filter((field) => field.id && isChanged(field) && field.form?.id !== forget)
+        .map((field) => [field.id, isTick(field) ? 'checked' : 'value', isTick(field) ? field.checked : field.value]);
+
+    return (find) => {
+        for (const [id, property, value] of kept) {
+            const field = find(id);
+            if (field) {
+                field[property] = value;
+            }
+        }
+    };
+}
+
+function keepFiles(place, forget) {
+    const chosen = [...place.querySelectorAll('input[type=file]')].filter(
+        (field) => field.id && field.files.length > 0 && field.form?.id !== forget,
+    );
+
+    return (find) => chosen.forEach((field) => find(field.id)?.replaceWith(field));
+}
+
+function keepUnfolded(place) {
+    const states = [...place.querySelectorAll('details[id]')].map((one) => [one.id, one.open]);
+
+    return (find) => {
+        for (const [id, isOpen] of states) {
+            find(id)?.toggleAttribute('open', isOpen);
+        }
+    };
+}
+
+function keepComplaints(place, forget) {
+    const said = [...place.querySelectorAll('[data-form-error]:not([hidden])')]
+        .filter((one) => one.id && one.closest('form')?.id !== forget)
+        .map((one) => [one.id, one.textContent]);
+
+    return (find) => {
+        for (const [id, text] of said) {
+            const one = find(id);
+            if (one) {
+                one.textContent = text;
+                one.hidden = false;
+            }
+        }
+    };
+}
+
+function keepFocus(place) {
+    const focused = place.contains(document.activeElement) ? document.activeElement : null;
+    const caret = focused?.matches('input:not([type=checkbox], [type=radio]), textarea') ? focused.selectionStart : null;
+
+    return (find) => {
+        const again = focused?.id ? find(focused.id) : null;
+        // A row shows its fields only while the focus is in it.
+        again?.closest('[data-row]')?.focus({ preventScroll: true });
+        again?.focus({ preventScroll: true });
+        if (again && caret !== null) {
+            again.setSelectionRange(caret, caret);
+        }
+    };
+}
+
+function isTick(field) {
+    return field.type === 'checkbox' || field.type === 'radio';
+}
+
 function isChanged(field) {
-    if (field.type === 'checkbox' || field.type === 'radio') {
+    if (isTick(field)) {
         return field.checked !== field.defaultChecked;
     }
     if (field.tagName === 'SELECT') {
-        return field.selectedIndex !== Math.max(0, [...field.options].findIndex((option) => option.defaultSelected));
+        return (
+            field.selectedIndex !==
+            Math.max(
+                0,
+                [...field.options].findIndex((option) => option.defaultSelected),
+            )
+        );
     }
 
     return field.value !== field.defaultValue;

@@ -24,7 +24,11 @@ export function startTimers(page, clock, warn = alarm) {
                 warn();
             }
         }
-        page.title = titleOf(title, timers.map((timer) => Number(timer.dataset.due)), now);
+        page.title = titleOf(
+            title,
+            timers.map((timer) => Number(timer.dataset.due)),
+            now,
+        );
     }
 
     tick();

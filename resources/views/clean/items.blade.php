@@ -25,7 +25,7 @@
         @default
             <button name="state" value="fine" data-key="1" aria-pressed="{{ $line->state->value === 'fine' ? 'true' : 'false' }}" tabindex="-1">fine</button><button name="state" value="finding" data-key="2" data-default aria-pressed="{{ $line->state->value === 'finding' ? 'true' : 'false' }}" tabindex="-1">finding</button>
         @endswitch
-        <button name="state" value="not checked" data-key="0" tabindex="-1" aria-label="{{ $line->title }}: not checked">open</button>
+        <button name="state" value="not checked" data-key="0" tabindex="-1">open</button>
     </span>
     <span class="more">
         @if($line->kind === \NorthLedger\Core\Precheck\AnswerKind::Threads)<label>stripped <input class="num" id="stripped-{{ $line->anchor }}" name="stripped" value="{{ $line->stripped }}" inputmode="numeric" size="3" maxlength="3"></label><label>with an insert <input class="num" id="inserts-{{ $line->anchor }}" name="inserts" value="{{ $line->inserts }}" inputmode="numeric" size="3" maxlength="3"></label>@endif
