@@ -83,6 +83,7 @@ Route::middleware('auth')->group(function (): void {
             Route::post('/cracks/decisions', [CracksController::class, 'decide']);
             Route::post('/cracks/places', [CracksController::class, 'lookedAt']);
         });
+        Route::post('/receive/sleeves/customer', [ReceivedController::class, 'sleeveAnswer'])->middleware('can:answer-for-customer');
         Route::post('/cracks/customer', [CracksController::class, 'customer'])->middleware('can:answer-for-customer');
         Route::get('/measure', [SheetController::class, 'measure'])->name('stage.measure');
         Route::get('/judge', [JudgeController::class, 'show'])->name('stage.judge');

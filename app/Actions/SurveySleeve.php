@@ -8,10 +8,13 @@ use App\Ledger\EntryKind;
 use App\Ledger\Written;
 use App\Models\Job;
 use App\Models\User;
+use App\Observations\Received;
 use App\Sheets\JobFile;
+use NorthLedger\Core\Cracks\CustomerAnswer;
 use NorthLedger\Core\Quantity\NotationException;
 use NorthLedger\Core\Quantity\ShopNotation;
 use NorthLedger\Core\Receiving\ClaimKind;
+use NorthLedger\Core\Receiving\SleeveFinding;
 use NorthLedger\Core\Receiving\SleeveKind;
 use NorthLedger\Core\Receiving\SleeveSurvey;
 
@@ -33,6 +36,26 @@ final readonly class SurveySleeve
             return ["bore.{$cylinder}", [
                 'kind' => $kind->value, 'length_nm' => $this->length($file, $length), 'typed' => $length, 'joint_felt' => $jointFelt,
                 'flange_not_seated' => $flangeNotSeated, 'edge_catches_nail' => $edgeCatchesNail, 'customer_decides' => $survey->findings() !== [],
+            ]];
+        });
+    }
+
+    /** What the customer says to a sleeve that is not whole: it stays by their concession, or it comes out (SLV-3, VER-5). */
+    public function customer(Job $job, User $by, string $ulid, int $cylinder, CustomerAnswer $answer, string $how): Written
+    {
+        return $this->observe->handle($job, $by, $ulid, EntryKind::CustomerAnswer, static function (JobFile $file) use ($cylinder, $answer, $how): array {
+            $findings = (Received::surveys($file->observations())[$cylinder] ?? null)?->findings() ?? [];
+            if ($findings === []) {
+                throw Refused::because('cylinder', "Nothing about a sleeve in cylinder {$cylinder} is the customer’s to decide.");
+            }
+            if (trim($how) === '') {
+                throw Refused::because('how', 'Who said it, and how? Like “the works manager, by telephone”.');
+            }
+
+            return ["bore.{$cylinder}", [
+                'answer' => $answer->value, 'how' => $how,
+                'defect' => implode(', ', array_map(static fn (SleeveFinding $finding): string => $finding->words(), $findings)),
+                'worst_outcome' => implode('; ', array_unique(array_map(static fn (SleeveFinding $finding): string => $finding->worstOutcome(), $findings))),
             ]];
         });
     }

@@ -45,7 +45,7 @@ final readonly class CleanView
                 default => new Stamp('Clean and checked', 'nothing found', 'good'),
             },
             $groups, $file->sheet->layout->cylinders(), self::strip($file), array_column($defects, 'sentence'),
-            array_map(static fn (CheckItem $item): string => $item->title.(($report->answers[$item->key]->remark ?? '') === '' ? '' : ": {$report->answers[$item->key]->remark}"), $findings),
+            array_map(static fn (CheckItem $item): string => $item->title.(self::said($file, $item) === '' ? '' : ': '.self::said($file, $item)), $findings),
             $open === 0 ? '' : $report->open()[0]->title,
         );
     }

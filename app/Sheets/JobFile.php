@@ -16,6 +16,7 @@ use App\Observations\Received;
 use App\Shop\PolicyBook;
 use App\Shop\SpecBook;
 use NorthLedger\Core\Cracks\CrackReport;
+use NorthLedger\Core\Cracks\Indication;
 use NorthLedger\Core\Gauging\Place;
 use NorthLedger\Core\Judgement\PartDefect;
 use NorthLedger\Core\Planning\BlockAssessment;
@@ -27,6 +28,7 @@ use NorthLedger\Core\Precheck\PrecheckReport;
 use NorthLedger\Core\Quantity\Length;
 use NorthLedger\Core\Quantity\LengthDisplay;
 use NorthLedger\Core\Quantity\LengthUnit;
+use NorthLedger\Core\Receiving\SleeveSurvey;
 use NorthLedger\Core\Spec\SpecificationSheet;
 use NorthLedger\Core\Work\BoreVerification;
 use NorthLedger\Core\Work\BoreWork;
@@ -124,7 +126,7 @@ final class JobFile
             $this->sheet, $this->policy,
             array_map(fn (int $cylinder) => $entries->inspection($cylinder, $this->sheet, $this->policy), $this->sheet->layout->cylinders()),
             $this->job->declaredStep(),
-            [...PartDefect::ofCracks($this->cracks()), ...$this->precheck()->defects()],
+            [...PartDefect::ofCracks($this->cracks()), ...$this->precheck()->defects(), ...PartDefect::ofSleeves(Received::surveys($this->observations()))],
         );
     }
 
@@ -141,6 +143,15 @@ final class JobFile
     public function precheck(): PrecheckReport
     {
         return $this->precheck ??= PrecheckBook::report($this->sheet, $this->observations());
+    }
+
+    /** @return list<string> What waits for the customer's word, each in a clause; the first stands on the Bench */
+    public function holds(): array
+    {
+        return [
+            ...array_map(static fn (Indication $one): string => "{$one->disposition()?->value}, {$one->location->words()}", $this->cracks()->customerHolds()),
+            ...array_values(array_map(static fn (SleeveSurvey $survey): string => "the sleeve of cylinder {$survey->cylinder}", array_filter(Received::surveys($this->observations()), static fn (SleeveSurvey $survey): bool => $survey->waitsForCustomer()))),
+        ];
     }
 
     public function received(): Received

@@ -6,7 +6,6 @@ namespace App\Sheets;
 
 use DateTimeImmutable;
 use NorthLedger\Core\Cracks\CheckRun;
-use NorthLedger\Core\Cracks\Indication;
 use NorthLedger\Core\Planning\OptionKind;
 use NorthLedger\Core\Spec\EnginePart;
 use NorthLedger\Core\Work\VerificationState;
@@ -41,7 +40,7 @@ final readonly class JobSummary
             $file->release() !== null,
             $file->cracks()->nextDue()?->dueAt(),
             self::timer($file, $file->cracks()->nextDue()),
-            $file->release() === null && $file->cracks()->customerHolds() !== [],
+            $file->release() === null && $file->holds() !== [],
         );
     }
 
@@ -59,7 +58,7 @@ final readonly class JobSummary
 
         return match (true) {
             $file->release() !== null => [Stage::Release, 'nothing: released'],
-            $file->cracks()->customerHolds() !== [] => [Stage::Cracks, 'the customer: '.self::hold($file->cracks()->customerHolds()[0])],
+            $file->holds() !== [] => [$file->cracks()->customerHolds() === [] ? Stage::Receive : Stage::Cracks, 'the customer: '.$file->holds()[0]],
             $order !== null => self::working($file, $order),
             $file->chosen()?->kind === OptionKind::Replace => [Stage::Plan, 'a replacement block'],
             $assessment->scrappedBy() !== [] => [Stage::Judge, 'a replacement for the scrapped '.$file->sheet->nameOf(EnginePart::Block)],
@@ -68,11 +67,6 @@ final readonly class JobSummary
             $assessment->next->place === null => [Stage::Judge, 'a declared size step'],
             default => [Stage::Measure, lcfirst($assessment->next->place->words())],
         };
-    }
-
-    private static function hold(Indication $indication): string
-    {
-        return "{$indication->disposition()?->value}, {$indication->location->words()}";
     }
 
     private static function timer(JobFile $file, ?CheckRun $run): string

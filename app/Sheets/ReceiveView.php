@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace App\Sheets;
 
+use App\Ledger\EntryKind;
 use App\Models\Photo;
 use App\Observations\Received;
+use NorthLedger\Core\Cracks\CustomerAnswer;
 use NorthLedger\Core\Planning\VerdictWords;
 use NorthLedger\Core\Receiving\ClaimCheck;
 use NorthLedger\Core\Receiving\ClaimKind;
@@ -108,7 +110,14 @@ final readonly class ReceiveView
         return new SleeveLine(
             $cylinder, $survey?->kind->value ?? '', $survey?->length === null ? '' : $file->entryDisplay()->size($survey->length),
             $survey !== null && $survey->jointFelt, $survey !== null && $survey->flangeNotSeated, $survey !== null && $survey->edgeCatchesNail,
-            $survey === null ? '' : implode(', ', array_map(static fn (SleeveFinding $finding): string => $finding->words(), $survey->findings())),
+            implode(', ', array_map(static fn (SleeveFinding $finding): string => $finding->words(), $survey?->findings() ?? [])),
+            implode('; ', array_unique(array_map(static fn (SleeveFinding $finding): string => $finding->worstOutcome(), $survey?->findings() ?? []))),
+            $survey !== null && $survey->waitsForCustomer(),
+            match ($survey?->answer) {
+                CustomerAnswer::Accepted => 'It stays by the customer’s concession',
+                CustomerAnswer::Declined => 'It comes out',
+                default => '',
+            }.($survey?->answer === null ? '' : ": {$file->observations()->newest(EntryKind::CustomerAnswer)["bore.{$cylinder}"]->text('how')}"),
         );
     }
 

@@ -15,6 +15,9 @@ final readonly class SleeveLine
         public bool $flangeNotSeated,
         public bool $edgeCatchesNail,
         public string $findings,
+        public string $worstOutcome,
+        public bool $waitsForCustomer,
+        public string $answer,
     ) {
     }
 }

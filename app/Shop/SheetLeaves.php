@@ -80,6 +80,18 @@ final class SheetLeaves
         return $words === [] ? str_replace('_', ' ', ltrim($path, '/')) : implode(', ', $words);
     }
 
+    /** The label without the unit of a mass, which is shown beside the value. */
+    public static function plainLabel(string $path): string
+    {
+        return str_replace(' (µg)', '', self::label($path));
+    }
+
+    /** @return ?array{string, string} The paths of both ends where this is one of them */
+    public static function rangeEnds(string $path): ?array
+    {
+        return in_array(basename($path), ['least', 'most'], true) ? [dirname($path).'/least', dirname($path).'/most'] : null;
+    }
+
     public static function section(string $path): string
     {
         $first = explode('/', ltrim($path, '/'));

@@ -18,11 +18,12 @@ final readonly class SheetPage
     private const DRAWN = [Face::Deck, Face::LeftDeck, Face::LeftCase, Face::Crankshaft];
 
     /**
-     * @param  array<string, list<array{path: string, label: string, value: string, shown: string}>>  $sections  By title
+     * @param  array<string, list<array{path: string, label: string, value: string}>>  $sections  Every single value, by title
+     * @param  array<string, list<array{label: string, shown: string}>>  $readable  The same to be read: ranges on one line, masses in grams
      * @param  list<array{title: string, columns: list<string>, rows: list<list<string>>}>  $tables  Lists of like things: rings, threads
      * @param  list<array{face: DrawnFace, pins: list<MapPin>}>  $drawings
      */
-    private function __construct(public SpecificationSheet $sheet, public array $sections, public array $tables, public array $drawings)
+    private function __construct(public SpecificationSheet $sheet, public array $sections, public array $readable, public array $tables, public array $drawings)
     {
     }
 
@@ -40,7 +41,7 @@ final readonly class SheetPage
             }
         }
 
-        return new self($sheet, self::sections($document), self::tables($document), $drawings);
+        return new self($sheet, self::sections($document), self::readable($document), self::tables($document), $drawings);
     }
 
     /**
@@ -50,7 +51,7 @@ final readonly class SheetPage
      */
     public static function ofDocument(SpecificationSheet $sheet, array $document): self
     {
-        return new self($sheet, self::sections($document), [], []);
+        return new self($sheet, self::sections($document), [], [], []);
     }
 
     /**
@@ -84,16 +85,39 @@ final readonly class SheetPage
 
     /**
      * @param  array<mixed>  $document
-     * @return array<string, list<array{path: string, label: string, value: string, shown: string}>>
+     * @return array<string, list<array{path: string, label: string, value: string}>>
      */
     private static function sections(array $document): array
     {
         $sections = [];
         foreach (SheetLeaves::of($document) as $path => $value) {
-            $sections[SheetLeaves::section($path)][] = ['path' => $path, 'label' => SheetLeaves::label($path), 'value' => SheetLeaves::shown($value), 'shown' => SheetLeaves::read($path, $value)];
+            $sections[SheetLeaves::section($path)][] = ['path' => $path, 'label' => SheetLeaves::label($path), 'value' => SheetLeaves::shown($value)];
         }
 
         return $sections;
+    }
+
+    /**
+     * @param  array<mixed>  $document
+     * @return array<string, list<array{label: string, shown: string}>>
+     */
+    private static function readable(array $document): array
+    {
+        $readable = [];
+        $leaves = SheetLeaves::of($document);
+        foreach ($leaves as $path => $value) {
+            $ends = SheetLeaves::rangeEnds($path);
+            if ($ends !== null && array_key_exists($ends[0], $leaves) && array_key_exists($ends[1], $leaves)) {
+                if ($path === $ends[1]) {
+                    continue;
+                }
+                $readable[SheetLeaves::section($path)][] = ['label' => SheetLeaves::plainLabel(dirname($path)), 'shown' => SheetLeaves::read($path, $value).' to '.SheetLeaves::read($ends[1], $leaves[$ends[1]])];
+            } else {
+                $readable[SheetLeaves::section($path)][] = ['label' => SheetLeaves::plainLabel($path), 'shown' => SheetLeaves::read($path, $value)];
+            }
+        }
+
+        return $readable;
     }
 
     /**

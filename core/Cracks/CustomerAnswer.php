@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace NorthLedger\Core\Cracks;
 
-/** What the customer says to a repair that is theirs to decide (CRACK-5). */
+/** What the customer says to what is theirs to decide: a repair, or a defect that may stay (CRACK-5, SLV-3). */
 enum CustomerAnswer: string
 {
     case Accepted = 'accepted';

@@ -11,14 +11,17 @@ enum Look: string
     case DotsInALine = 'dots in a line';
     case Diffuse = 'diffuse';
     case EdgeOrStep = 'edge or step';
+    /** Wetness under a pressure test; what it comes from is not known before the place is read with dye. */
+    case Leak = 'leak';
     case Faint = 'faint';
     case None = 'none';
 
     /** The looks that something seen for the first time can have. */
-    public const FIRST = [self::SharpLine, self::DotsInALine, self::Diffuse, self::EdgeOrStep];
+    public const FIRST = [self::SharpLine, self::DotsInALine, self::Diffuse, self::EdgeOrStep, self::Leak];
 
+    /** True for what a crack shows: one such reading is suspect, a second one after cleaning is a crack. */
     public function isSharp(): bool
     {
-        return $this === self::SharpLine || $this === self::DotsInALine;
+        return $this === self::SharpLine || $this === self::DotsInALine || $this === self::Leak;
     }
 }

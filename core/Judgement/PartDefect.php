@@ -8,6 +8,7 @@ use NorthLedger\Core\Cracks\CrackReport;
 use NorthLedger\Core\Cracks\CustomerAnswer;
 use NorthLedger\Core\Cracks\Disposition;
 use NorthLedger\Core\Cracks\Indication;
+use NorthLedger\Core\Receiving\SleeveSurvey;
 use NorthLedger\Core\Spec\EnginePart;
 
 /** Something found in a part beside its sizes: a crack, a gap at the parting face, a case that was blasted. */
@@ -32,6 +33,18 @@ final readonly class PartDefect
     public static function ofCracks(CrackReport $report): array
     {
         return array_map(self::ofCrack(...), $report->cracks());
+    }
+
+    /**
+     * @param  list<SleeveSurvey>  $surveys
+     * @return list<self> One for every old sleeve that comes out (SLV-3)
+     */
+    public static function ofSleeves(array $surveys): array
+    {
+        return array_values(array_map(
+            static fn (SleeveSurvey $survey): self => new self(EnginePart::Block, Consequence::Sleeve, $survey->cylinder, 'SLV-3', "Cylinder {$survey->cylinder}: the old sleeve comes out and a new one goes in."),
+            array_filter($surveys, static fn (SleeveSurvey $survey): bool => $survey->comesOut()),
+        ));
     }
 
     public function isScrap(): bool

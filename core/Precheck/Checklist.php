@@ -98,29 +98,29 @@ final readonly class Checklist
     private static function caseOrCaps(SpecificationSheet $sheet): array
     {
         if ($sheet->layout->kind !== LayoutKind::Flat) {
-            return [new CheckItem('caps', 'Housings', "All {$sheet->housings->count} main caps tight in their registers", 'A cap that rocks in its register takes the housing out of line with every torque.', EnginePart::Block), self::imprint()];
+            return [new CheckItem('caps', 'Housings', "Main caps in their registers, all {$sheet->housings->count}", 'A cap that rocks in its register takes the housing out of line with every torque.', EnginePart::Block), self::imprint()];
         }
 
         return [
             new CheckItem('parting.gap', 'Housings', 'Parting face, case torqued: thickest feeler that enters', 'A gap at the parting face lets the halves work; nothing brings them together again.', EnginePart::Block, AnswerKind::Gap),
             new CheckItem('line-bore.step', 'Housings', 'Line-bore size the case has now', 'Bearings are made to one last size; a case at it cannot be bored again.', EnginePart::Block, AnswerKind::LineBoreStep),
-            new CheckItem('blasted', 'Housings', 'No sign of grit or bead blasting', 'Grit in galleries that cannot be opened comes out into the bearings.', EnginePart::Block),
+            new CheckItem('blasted', 'Housings', 'Grit or bead blasting', 'Grit in galleries that cannot be opened comes out into the bearings.', EnginePart::Block),
             self::imprint(),
         ];
     }
 
     private static function imprint(): CheckItem
     {
-        return new CheckItem('imprint', 'Housings', 'No bearing imprint, no step felt in the housings', 'A shell that moved has worn its shape into the housing; that asks for line bore or line hone.', EnginePart::Block);
+        return new CheckItem('imprint', 'Housings', 'Bearing imprint or a step in the housings', 'A shell that moved has worn its shape into the housing; that asks for line bore or line hone.', EnginePart::Block);
     }
 
     /** @return list<CheckItem> */
     private static function looks(SpecificationSheet $sheet): array
     {
         return [
-            new CheckItem('overheated', 'Looks', 'No sign of overheating', 'Blued metal, cooked paint, a soft plug: look for cracks and a bent face there.', EnginePart::Head),
-            new CheckItem('corrosion', 'Looks', 'No corrosion that eats a sealing face or a wall', $sheet->blockMaterial === Material::Magnesium ? 'Magnesium rots from under its paint.' : 'Pits inside the sealing band must go, or be repaired.', EnginePart::Block),
-            new CheckItem('studs', 'Looks', 'No broken stud, no bent stud', 'A broken stud is drilled out before the deck is faced, not after.', EnginePart::Block),
+            new CheckItem('overheated', 'Looks', 'Signs of overheating', 'Blued metal, cooked paint, a soft plug: look for cracks and a bent face there.', EnginePart::Head),
+            new CheckItem('corrosion', 'Looks', 'Corrosion of sealing faces and walls', $sheet->blockMaterial === Material::Magnesium ? 'Magnesium rots from under its paint.' : 'Pits inside the sealing band must go, or be repaired.', EnginePart::Block),
+            new CheckItem('studs', 'Looks', 'Broken or bent studs', 'A broken stud is drilled out before the deck is faced, not after.', EnginePart::Block),
         ];
     }
 

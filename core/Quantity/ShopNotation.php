@@ -27,6 +27,9 @@ final readonly class ShopNotation
 
     private const STEP_PATTERN = '/^(?<count>\d+)\s*(?<side>over|under)$/D';
 
+    /** Short enough that its digits times the nanometres of an inch stay a whole number of the machine. */
+    private const PLAIN_SIZE = '/^(\d{0,4})\.(\d{1,6})$/D';
+
     private const FINE_BARE_NUMBER = '/^0?[.,]\d{3,}$/D';
 
     private function __construct(private LengthUnit $unit, private ?ReadingUnit $readingUnit)
@@ -51,12 +54,28 @@ final readonly class ShopNotation
      */
     public function read(string $text): NotedLength
     {
+        $quick = $this->plainSize($text);
+        if ($quick !== null) {
+            return $quick;
+        }
         $plain = $this->normalised($text);
 
         return $this->step($plain, $text)
             ?? $this->fraction($plain, $text)
             ?? $this->decimal($plain, $text)
             ?? throw $this->unreadable($plain, $text);
+    }
+
+    /** The form of nearly every size, like “3.8125”, in whole numbers alone; null where the text has any other form. */
+    private function plainSize(string $text): ?NotedLength
+    {
+        if ($this->readingUnit !== null || preg_match(self::PLAIN_SIZE, $text, $match) !== 1) {
+            return null;
+        }
+        $scaled = (int) ($match[1].$match[2]) * $this->unit->nanometres();
+        $divisor = 10 ** strlen($match[2]);
+
+        return $scaled % $divisor === 0 ? NotedLength::length(Length::ofNanometres(intdiv($scaled, $divisor))) : null;
     }
 
     private function normalised(string $text): string

@@ -67,10 +67,10 @@ final class PagesTest extends BrowserTestCase
         }
     }
 
-    public function test_the_order_and_the_certificate_of_a_vee_eight_print_on_one_page(): void
+    public function test_orders_certificates_and_tags_print_on_one_page(): void
     {
         $window = $this->loggedIn('owner');
-        foreach (['/jobs/NL-0406/work', '/jobs/NL-0401/certificate'] as $page) {
+        foreach (['/jobs/NL-0406/work', '/jobs/NL-0401/certificate', '/jobs/NL-0409/tag?print=sheet', '/jobs/NL-0409/tag'] as $page) {
             $window->get($this->url($page));
             foreach ([[21.0, 29.7], [21.59, 27.94]] as [$width, $height]) {
                 /** @var string $pdf */

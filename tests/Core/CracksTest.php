@@ -81,6 +81,7 @@ final class CracksTest extends TestCase
         foreach (Look::cases() as $look) {
             $this->assertNotSame(Classification::Crack, Classification::ofLooks([$look]), $look->value);
         }
+        $this->assertSame(Classification::Crack, Classification::ofLooks([Look::Leak, Look::SharpLine]), 'a leak that dye shows as a line');
         foreach (Look::cases() as $look) {
             $after = Classification::ofLooks([Look::SharpLine, $look]);
             $this->assertNotSame(Classification::NoIndicationFound, $after, 'a suspect line never becomes fine in silence');

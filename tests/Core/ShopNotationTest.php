@@ -141,6 +141,28 @@ final class ShopNotationTest extends TestCase
         }
     }
 
+    public function test_the_quick_way_and_the_long_way_read_the_same(): void
+    {
+        mt_srand(20260311);
+        foreach (LengthUnit::cases() as $unit) {
+            $notation = ShopNotation::forSizes($unit);
+            for ($i = 0; $i < 400; $i++) {
+                $text = substr((string) mt_rand(0, 9_999), 0, mt_rand(0, 4)).'.'.substr(str_pad((string) mt_rand(0, 999_999), 6, '0', STR_PAD_LEFT), 0, mt_rand(1, 6));
+                $this->assertSame($this->readOrRefusal($notation, $text.' '), $this->readOrRefusal($notation, $text), $text);
+            }
+        }
+    }
+
+    /** A blank at the end takes the long way. */
+    private function readOrRefusal(ShopNotation $notation, string $text): int|string
+    {
+        try {
+            return $notation->read($text)->value->nanometres;
+        } catch (NotationException $exception) {
+            return $exception->fault->value;
+        }
+    }
+
     public function test_no_float_stands_in_the_way_of_a_length(): void
     {
         $source = file_get_contents(dirname(__DIR__, 2).'/core/Quantity/ShopNotation.php').file_get_contents(dirname(__DIR__, 2).'/core/Quantity/Length.php');

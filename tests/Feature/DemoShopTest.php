@@ -43,8 +43,10 @@ final class DemoShopTest extends TestCase
         $this->assertSame([Stage::Cracks, 'not yet known'], $standing['CL-0877'], 'cracked, waiting for the customer');
         $this->assertSame([Stage::Measure, 'not yet known'], $standing['Q3-52210'], 'only contamination');
         $this->assertSame([Stage::Cracks, 'not yet known'], $standing['BV-21340'], 'developer on the block');
-        $held = Job::query()->where('is_held', true)->sole();
-        $this->assertSame('the customer: repair with seat insert, deck, valve seat to bore, cylinder 2', $held->waits_for);
+        $this->assertSame([
+            'T4-17733' => 'the customer: the sleeve of cylinder 4',
+            'CL-0877' => 'the customer: repair with seat insert, deck, valve seat to bore, cylinder 2',
+        ], Job::query()->where('is_held', true)->orderBy('id')->pluck('waits_for', 'serial')->all());
         $this->assertSame(['BV-21340'], Job::query()->whereNotNull('timer_due_at')->pluck('serial')->all());
 
         $this->assertSame('bore 762000', $this->recommended('T4-11862')->key(), 'cylinder 3 alone forces it past the first size');

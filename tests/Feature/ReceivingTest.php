@@ -62,6 +62,22 @@ final class ReceivingTest extends TestCase
         $this->get("/jobs/{$this->job->tag()}/receive")->assertSee('a joint lies inside the ring travel')->assertSee('SLV-3');
     }
 
+    public function test_a_sleeve_in_two_pieces_holds_the_job_until_the_customer_says_what_is_done(): void
+    {
+        $this->send('receive/sleeves', ['cylinder' => 4, 'kind' => 'two pieces'])->assertOk();
+        $this->assertSame([true, 'the customer: the sleeve of cylinder 4'], [$this->job->refresh()->is_held, $this->job->waits_for]);
+        $this->send('receive/sleeves/customer', ['cylinder' => 4, 'answer' => 'accepted'])->assertUnprocessable()->assertJsonValidationErrors('how');
+        $this->send('receive/sleeves/customer', ['cylinder' => 1, 'answer' => 'accepted', 'how' => 'x'])->assertUnprocessable()->assertJsonValidationErrors('cylinder');
+        $this->send('receive/sleeves/customer', ['cylinder' => 4, 'answer' => 'accepted', 'how' => 'the ferryman, in person'])->assertOk();
+        $this->assertFalse($this->job->refresh()->is_held);
+        $this->assertStringContainsString('"worst_outcome":"the pieces move', (string) LedgerEntry::query()->where('kind', 'customer answer')->sole()->payload, 'the concession names what may come of it');
+
+        $this->send('receive/sleeves', ['cylinder' => 4, 'kind' => 'not full depth'])->assertOk();
+        $this->assertTrue($this->job->refresh()->is_held, 'another finding asks anew');
+        $this->send('receive/sleeves/customer', ['cylinder' => 4, 'answer' => 'declined', 'how' => 'the ferryman, by telephone'])->assertOk();
+        $this->get("/jobs/{$this->job->tag()}/judge")->assertSee('Cylinder 4: the old sleeve comes out and a new one goes in.');
+    }
+
     public function test_a_claim_can_be_judged_and_taken_back(): void
     {
         $this->send('receive/claims', ['kind' => 'deck faced', 'where' => 'deck'])->assertOk();

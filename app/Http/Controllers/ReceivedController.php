@@ -18,6 +18,7 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\Rule;
+use NorthLedger\Core\Cracks\CustomerAnswer;
 use NorthLedger\Core\Receiving\ClaimKind;
 use NorthLedger\Core\Receiving\ClaimMatch;
 use NorthLedger\Core\Receiving\PartState;
@@ -87,6 +88,14 @@ final readonly class ReceivedController
             $job, $request->user(), RequestId::of($request), (int) $data['cylinder'], SleeveKind::from($data['kind']), $data['length'] ?? '',
             $request->boolean('joint_felt'), $request->boolean('flange_not_seated'), $request->boolean('edge_catches_nail'),
         ), Stage::Receive);
+    }
+
+    public function sleeveAnswer(Request $request, Job $job, SurveySleeve $survey): JsonResponse|RedirectResponse
+    {
+        /** @var array{cylinder: int, answer: string, how?: ?string} $data */
+        $data = $request->validate(['cylinder' => ['required', 'integer', 'between:1,16'], 'answer' => ['required', Rule::enum(CustomerAnswer::class)], 'how' => ['nullable', 'string', 'max:120']]);
+
+        return $this->page->after($request, $survey->customer($job, $request->user(), RequestId::of($request), (int) $data['cylinder'], CustomerAnswer::from($data['answer']), $data['how'] ?? ''), Stage::Receive);
     }
 
     public function found(Request $request, Job $job, SurveySleeve $survey): JsonResponse|RedirectResponse

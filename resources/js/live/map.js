@@ -108,7 +108,7 @@ export function startMap(root) {
             return;
         }
         const move = MOVES[event.key];
-        const look = /^[1-4]$/.test(event.key) ? root.querySelector(`[data-look-key="${event.key}"]`)?.dataset.look : null;
+        const look = /^[1-5]$/.test(event.key) ? root.querySelector(`[data-look-key="${event.key}"]`)?.dataset.look : null;
         if (move) {
             cursor.move(...move, event.shiftKey);
         } else if (look) {

@@ -35,7 +35,7 @@
 <dialog class="sheet-dialog" data-keys-dialog aria-labelledby="keys-title">
     <h2 class="mt-0" id="keys-title">Keys of the map</h2>
     <table class="ledger"><tbody>
-        @foreach(['← → ↑ ↓' => 'move the crosshair; with Shift in small steps', 'Enter' => 'put a point down; several make a line', '1 2 3 4' => 'how it looks: this places the indication', 'Esc' => 'take the points away again', 'n' => 'to the next crack-prone place', 'l' => 'looked at the crack-prone place here', '+ −' => 'zoom', '[ ]' => 'the face before, the face after', '?' => 'this list'] as $key => $does)
+        @foreach(['← → ↑ ↓' => 'move the crosshair; with Shift in small steps', 'Enter' => 'put a point down; several make a line', '1 2 3 4 5' => 'how it looks: this places the indication', 'Esc' => 'take the points away again', 'n' => 'to the next crack-prone place', 'l' => 'looked at the crack-prone place here', '+ −' => 'zoom', '[ ]' => 'the face before, the face after', '?' => 'this list'] as $key => $does)
         <tr><td><kbd>{{ $key }}</kbd></td><td>{{ $does }}</td></tr>
         @endforeach
     </tbody></table>

@@ -14,6 +14,7 @@
     @else
     <span class="keys">{{ $line->state === '' ? 'not counted' : $line->state }}</span>    @endif
 </form>
+@if($mayWrite)<x-photo-form :job="$file->job" :subject="'part.'.$line->key" stage="receive" :id="'part-'.$line->key" />@endif
 </li>
 @endforeach
 </ul>

@@ -8,8 +8,7 @@
     <td><form method="post" action="/jobs/{{ $file->job->tag() }}/receive/sleeves" id="sleeve-{{ $sleeve->cylinder }}" data-keep data-words="sleeve survey of bore {{ $sleeve->cylinder }}">@csrf <x-ulid /><input type="hidden" name="cylinder" value="{{ $sleeve->cylinder }}"><x-live-error :id="'sleeve-'.$sleeve->cylinder" /></form>
         <select form="sleeve-{{ $sleeve->cylinder }}" id="sleeve-kind-{{ $sleeve->cylinder }}" name="kind" aria-label="Sleeve in bore {{ $sleeve->cylinder }}"><option value="">not surveyed</option>@foreach(\NorthLedger\Core\Receiving\SleeveKind::cases() as $kind)<option value="{{ $kind->value }}" @selected($sleeve->kind === $kind->value)>{{ $kind->value }}</option>@endforeach</select></td>
     <td><input form="sleeve-{{ $sleeve->cylinder }}" id="sleeve-length-{{ $sleeve->cylinder }}" name="length" value="{{ $sleeve->length }}" class="num" size="8" maxlength="40" aria-label="Length of the sleeve in bore {{ $sleeve->cylinder }}" autocomplete="off"></td>
-    <td class="ticks">@foreach(['joint_felt' => [$sleeve->jointFelt, 'joint'], 'flange_not_seated' => [$sleeve->flangeNotSeated, 'flange up'], 'edge_catches_nail' => [$sleeve->edgeCatchesNail, 'edge catches']] as $name => [$isSet, $word])<label><input form="sleeve-{{ $sleeve->cylinder }}" type="checkbox" id="{{ $name }}-{{ $sleeve->cylinder }}" name="{{ $name }}" value="1" @checked($isSet)>{{ $word }}</label>@endforeach
-        @if($sleeve->findings !== '')<span class="bad">▲ {{ $sleeve->findings }}</span>@endif</td>
+    <td class="ticks">@foreach(['joint_felt' => [$sleeve->jointFelt, 'joint'], 'flange_not_seated' => [$sleeve->flangeNotSeated, 'flange up'], 'edge_catches_nail' => [$sleeve->edgeCatchesNail, 'edge catches']] as $name => [$isSet, $word])<label><input form="sleeve-{{ $sleeve->cylinder }}" type="checkbox" id="{{ $name }}-{{ $sleeve->cylinder }}" name="{{ $name }}" value="1" @checked($isSet)>{{ $word }}</label>@endforeach</td>
     <td><button class="button plain" form="sleeve-{{ $sleeve->cylinder }}">{{ $sleeve->kind === '' ? 'Keep' : 'Again' }}</button></td>
     @else
     <td>{{ $sleeve->kind === '' ? 'not surveyed' : $sleeve->kind }}</td><td class="num">{{ $sleeve->length }}</td><td class="bad">{{ $sleeve->findings }}</td><td></td>
@@ -18,6 +17,21 @@
 @endforeach
 </tbody></table>
 </div>
+@foreach($view->sleeves as $sleeve)
+@if($sleeve->findings !== '')
+<div class="line {{ $sleeve->waitsForCustomer ? 'close' : 'out' }} my-2">
+    <b>Cylinder {{ $sleeve->cylinder }}:</b> {{ $sleeve->findings }}. Left like that, the worst that is likely: {{ $sleeve->worstOutcome }}. <span class="rule-id inline">SLV-3</span>
+    @if($sleeve->answer !== '')<p><b>{{ $sleeve->answer }}.</b></p>@endif
+    @can('answer-for-customer')
+    @if($sleeve->waitsForCustomer && ! $file->job->is_closed)
+    <form method="post" action="/jobs/{{ $file->job->tag() }}/receive/sleeves/customer" id="sleeve-answer-{{ $sleeve->cylinder }}" class="inline-fields" data-keep data-words="the customer's answer to the sleeve of cylinder {{ $sleeve->cylinder }}">@csrf <x-ulid /><input type="hidden" name="cylinder" value="{{ $sleeve->cylinder }}">
+        <div class="field grow"><label for="sleeve-how-{{ $sleeve->cylinder }}">The customer’s answer: who said it, and how</label><input id="sleeve-how-{{ $sleeve->cylinder }}" name="how" maxlength="120" autocomplete="off"></div>
+        <button class="button plain" name="answer" value="accepted">It stays</button><button class="button plain" name="answer" value="declined">It comes out</button><x-live-error :id="'sleeve-answer-'.$sleeve->cylinder" /></form>
+    @endif
+    @endcan
+</div>
+@endif
+@endforeach
 <div class="inline-fields">
 @foreach($view->found as $found)
     <form method="post" action="/jobs/{{ $file->job->tag() }}/receive/found" id="found-{{ $loop->index }}" data-keep data-words="{{ $found['kind'] }}, count found">
