@@ -13,6 +13,14 @@ final readonly class CaseRunner
         'rebore' => ReboreAdapter::class,
         'uncertainty' => UncertaintyAdapter::class,
         'cracks' => CracksAdapter::class,
+        'wearmap' => WearmapAdapter::class,
+        'ringgap' => RinggapAdapter::class,
+        'plane' => PlaneAdapter::class,
+        'journal' => JournalAdapter::class,
+        'sleeve' => SleeveAdapter::class,
+        'hone' => HoneAdapter::class,
+        'balance' => BalanceAdapter::class,
+        'compression' => CompressionAdapter::class,
     ];
 
     /** @return list<string> Paths of the case files below a folder, sorted */
