@@ -14,8 +14,6 @@ use NorthLedger\Core\Precheck\CheckItem;
 use NorthLedger\Core\Precheck\ItemState;
 use NorthLedger\Core\Precheck\WashMethod;
 use NorthLedger\Core\Quantity\Length;
-use NorthLedger\Core\Quantity\NotationException;
-use NorthLedger\Core\Quantity\ShopNotation;
 
 /** Answers one line of the pre-check. */
 final readonly class AnswerCheckItem
@@ -90,14 +88,7 @@ final readonly class AnswerCheckItem
 
     private function length(JobFile $file, CheckItem $item, string $text): Length
     {
-        if (in_array(mb_strtolower(trim($text)), ['none', 'standard', 'std', '0'], true)) {
-            return Length::zero();
-        }
-        try {
-            $length = ShopNotation::forSizes($file->sheet->unit)->read($text)->value;
-        } catch (NotationException $exception) {
-            throw Refused::because($item->key, $item->kind === AnswerKind::Gap ? 'The thickest feeler that enters, or “none”: '.$exception->getMessage() : 'The step, or “standard”: '.$exception->getMessage());
-        }
+        $length = TypedLength::orNothing($file, $item->key, $text, $item->kind === AnswerKind::Gap ? 'The thickest feeler that enters, or “none”: ' : 'The step, or “standard”: ');
 
         return $length->isNegative() ? throw Refused::because($item->key, 'That cannot be below nothing.') : $length;
     }

@@ -16,9 +16,6 @@ use NorthLedger\Core\Cracks\CrackLocation;
 use NorthLedger\Core\Cracks\ImpossibleLocation;
 use NorthLedger\Core\Cracks\Look;
 use NorthLedger\Core\Cracks\StepKind;
-use NorthLedger\Core\Quantity\Length;
-use NorthLedger\Core\Quantity\NotationException;
-use NorthLedger\Core\Quantity\ShopNotation;
 use NorthLedger\Core\Spec\CrackZone;
 use NorthLedger\Core\Spec\Face;
 
@@ -47,7 +44,7 @@ final readonly class PlaceIndication
 
             return [$ulid, [
                 'face' => $face->value, 'zone' => $zone->value, 'cylinder' => $zone->isAtCylinder() ? $cylinder : null, 'points' => $location->points,
-                'look' => $look->value, 'length_nm' => $this->length($file, $length)?->nanometres, 'typed' => $length, 'remark' => $remark, 'run' => $this->runOn($file, $face),
+                'look' => $look->value, 'length_nm' => TypedLength::above($file, 'length', $length, 'A length is above nothing. Leave it empty where it was not measured.')?->nanometres, 'typed' => $length, 'remark' => $remark, 'run' => $this->runOn($file, $face),
             ]];
         }, $at);
     }
@@ -81,20 +78,6 @@ final readonly class PlaceIndication
 
             return [$indication, ['withdrawn' => true, 'reason' => trim($reason) === '' ? throw Refused::because('reason', 'Say why: wrong place, wrong engine, a drop of dye.') : $reason]];
         });
-    }
-
-    private function length(JobFile $file, string $text): ?Length
-    {
-        if (trim($text) === '') {
-            return null;
-        }
-        try {
-            $length = ShopNotation::forSizes($file->sheet->unit)->read($text)->value;
-        } catch (NotationException $exception) {
-            throw Refused::because('length', $exception->getMessage());
-        }
-
-        return $length->isPositive() ? $length : throw Refused::because('length', 'A length is above nothing. Leave it empty where it was not measured.');
     }
 
     /** The check that is being read on that face, so that its times mark the reading. */

@@ -9,8 +9,6 @@ use App\Ledger\Written;
 use App\Models\Job;
 use App\Models\User;
 use App\Sheets\JobFile;
-use NorthLedger\Core\Quantity\NotationException;
-use NorthLedger\Core\Quantity\ShopNotation;
 use NorthLedger\Core\Receiving\ClaimKind;
 use NorthLedger\Core\Receiving\ClaimMatch;
 
@@ -28,7 +26,7 @@ final readonly class StateClaim
                 throw Refused::because('count', 'How many does the paperwork say?');
             }
 
-            return [$ulid, ['kind' => $kind->value, 'where' => $where, 'count' => $count, 'step_nm' => $this->step($file, $size), 'typed' => $size]];
+            return [$ulid, ['kind' => $kind->value, 'where' => $where, 'count' => $count, 'step_nm' => trim($size) === '' ? null : TypedLength::orNothing($file, 'size', $size)->nanometres, 'typed' => $size]];
         });
     }
 
@@ -55,21 +53,6 @@ final readonly class StateClaim
         $standing = $file->observations()->newest(EntryKind::Claim)[$claim] ?? null;
         if ($standing === null || $standing->flag('withdrawn')) {
             throw Refused::because('claim', 'That line of the paperwork does not stand any more. Reload the page.');
-        }
-    }
-
-    private function step(JobFile $file, string $text): ?int
-    {
-        if (trim($text) === '') {
-            return null;
-        }
-        if (in_array(mb_strtolower(trim($text)), ['standard', 'std'], true)) {
-            return 0;
-        }
-        try {
-            return ShopNotation::forSizes($file->sheet->unit)->read($text)->value->nanometres;
-        } catch (NotationException $exception) {
-            throw Refused::because('size', $exception->getMessage());
         }
     }
 }

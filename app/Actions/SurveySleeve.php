@@ -11,8 +11,6 @@ use App\Models\User;
 use App\Observations\Received;
 use App\Sheets\JobFile;
 use NorthLedger\Core\Cracks\CustomerAnswer;
-use NorthLedger\Core\Quantity\NotationException;
-use NorthLedger\Core\Quantity\ShopNotation;
 use NorthLedger\Core\Receiving\ClaimKind;
 use NorthLedger\Core\Receiving\SleeveFinding;
 use NorthLedger\Core\Receiving\SleeveKind;
@@ -34,7 +32,7 @@ final readonly class SurveySleeve
             $survey = new SleeveSurvey($cylinder, $kind, null, $jointFelt, $flangeNotSeated, $edgeCatchesNail);
 
             return ["bore.{$cylinder}", [
-                'kind' => $kind->value, 'length_nm' => $this->length($file, $length), 'typed' => $length, 'joint_felt' => $jointFelt,
+                'kind' => $kind->value, 'length_nm' => TypedLength::above($file, 'length', $length, 'A sleeve is longer than nothing. Measure it from the deck down.')?->nanometres, 'typed' => $length, 'joint_felt' => $jointFelt,
                 'flange_not_seated' => $flangeNotSeated, 'edge_catches_nail' => $edgeCatchesNail, 'customer_decides' => $survey->findings() !== [],
             ]];
         });
@@ -66,19 +64,5 @@ final readonly class SurveySleeve
         return $this->observe->handle($job, $by, $ulid, EntryKind::FoundWork, static fn (JobFile $file): array => $kind->isCounted() && $kind !== ClaimKind::Sleeved
             ? [$kind->value, ['count' => $count]]
             : throw Refused::because('kind', 'Sleeves are counted bore by bore; of other work only inserts, crack repairs and welds are counted.'));
-    }
-
-    private function length(JobFile $file, string $text): ?int
-    {
-        if (trim($text) === '') {
-            return null;
-        }
-        try {
-            $length = ShopNotation::forSizes($file->sheet->unit)->read($text)->value;
-        } catch (NotationException $exception) {
-            throw Refused::because('length', $exception->getMessage());
-        }
-
-        return $length->isPositive() ? $length->nanometres : throw Refused::because('length', 'A sleeve is longer than nothing. Measure it from the deck down.');
     }
 }

@@ -85,10 +85,11 @@ final class Client
     /**
      * Posts readings all at once, each on a connection of its own.
      *
-     * @param  list<array{ulid: string, place: string, text: string}>  $readings
-     * @return list<array{status: int, data: array<string, mixed>}> In the order of the readings
+     * @param  list<array<string, mixed>>  $forms
+     * @param  string  $path  Below the job; readings where none is named
+     * @return list<array{status: int, data: array<string, mixed>}> In the order of the forms
      */
-    public function together(string $tag, array $readings): array
+    public function together(string $tag, array $forms, string $path = 'sheets/incoming/readings'): array
     {
         $cookies = implode('; ', array_map(static function (string $line): string {
             $fields = explode("\t", $line);
@@ -97,9 +98,9 @@ final class Client
         }, curl_getinfo($this->curl, CURLINFO_COOKIELIST) ?: []));
         $many = curl_multi_init();
         $handles = [];
-        foreach ($readings as $reading) {
-            $handle = curl_init("{$this->base}/jobs/{$tag}/sheets/incoming/readings");
-            curl_setopt_array($handle, [CURLOPT_RETURNTRANSFER => true, CURLOPT_TIMEOUT => 30, CURLOPT_COOKIE => $cookies, CURLOPT_POSTFIELDS => json_encode($reading, JSON_THROW_ON_ERROR),
+        foreach ($forms as $form) {
+            $handle = curl_init("{$this->base}/jobs/{$tag}/{$path}");
+            curl_setopt_array($handle, [CURLOPT_RETURNTRANSFER => true, CURLOPT_TIMEOUT => 30, CURLOPT_COOKIE => $cookies, CURLOPT_POSTFIELDS => json_encode($form, JSON_THROW_ON_ERROR),
                 CURLOPT_HTTPHEADER => ['Content-Type: application/json', 'Accept: application/json', 'X-CSRF-TOKEN: '.$this->token]]);
             curl_multi_add_handle($many, $handle);
             $handles[] = $handle;
@@ -155,7 +156,7 @@ final class Client
         $this->token = $match[1] ?? throw new RuntimeException('The page has no token.');
     }
 
-    private function ulid(): string
+    public function ulid(): string
     {
         return (string) new Ulid;
     }

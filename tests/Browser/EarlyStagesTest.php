@@ -186,6 +186,65 @@ final class EarlyStagesTest extends BrowserTestCase
         $this->assertSame(3, substr_count($this->text($window, 'table.ledger'), 'check item'));
     }
 
+    public function test_a_session_that_has_ended_loses_no_answer(): void
+    {
+        $window = $this->loggedIn('inspector');
+        $tag = $this->newJob($window, 'T', 'T4-ENDED');
+        $this->stage($window, "/jobs/{$tag}/clean");
+        $window->manage()->deleteAllCookies();
+        $window->executeScript("document.querySelector('#row-caps').focus()");
+        $this->press($window, '2');
+        $this->untilSeen($window, '[data-outbox-state]', 'Log in again; nothing is lost.');
+        $window->findElement(WebDriverBy::cssSelector('[data-outbox-state] a'))->click();
+        $this->until($window, static fn (): bool => str_contains($window->getCurrentURL(), '/login'), 'the door');
+        $this->press($window, 'inspector', WebDriverKeys::TAB, 'demo-shop', WebDriverKeys::ENTER);
+        $this->until($window, static fn (): bool => str_ends_with($window->getCurrentURL(), '/clean'), 'back on the page');
+        $this->untilSeen($window, '#row-caps .keys [aria-pressed=true]', 'finding', 20);
+    }
+
+    public function test_an_answer_refused_after_its_page_was_left_is_listed_until_it_is_dropped(): void
+    {
+        $window = $this->loggedIn('inspector');
+        $tag = $this->newJob($window, 'Q', 'Q3-LEFT');
+        $this->stage($window, "/jobs/{$tag}/clean");
+        $server = new WebServer;
+        $server->stop();
+        try {
+            $window->executeScript("document.querySelector('#row-wash-block').focus()");
+            $this->press($window, '1');
+            $this->untilSeen($window, '[data-outbox-state]', '1 entry waits');
+            $window->executeScript("document.querySelector('#item-wash-block').remove()");
+        } finally {
+            $server->start();
+        }
+        $this->untilSeen($window, '[data-refused]', 'Not written: Block washed. Caustic eats aluminium', 20);
+        $this->stage($window, "/jobs/{$tag}/clean");
+        $this->untilSeen($window, '[data-refused]', 'Caustic eats aluminium');
+        $window->findElement(WebDriverBy::cssSelector('[data-refused] button'))->click();
+        $this->until($window, static fn (): bool => $window->executeScript("return document.querySelector('[data-refused]').children.length === 0"), 'dropped');
+        $this->stage($window, "/jobs/{$tag}/clean");
+        $this->assertSame('', $this->text($window, '[data-refused]'));
+    }
+
+    public function test_a_new_revision_of_a_sheet_is_made_in_the_spec_book(): void
+    {
+        $window = $this->loggedIn('owner');
+        $window->get($this->url('/specs/quern-3-16/edit'));
+        $field = $window->findElement(WebDriverBy::cssSelector('input[name="value[/bore/service/taper]"]'));
+        $field->clear();
+        $field->sendKeys('tight');
+        $window->findElement(WebDriverBy::id('reason'))->sendKeys(['a try', WebDriverKeys::ENTER]);
+        $this->untilSeen($window, '[role=alert]', '/bore/service/taper');
+        $this->assertSame('tight', $window->findElement(WebDriverBy::cssSelector('input.wrong'))->getAttribute('value'));
+        $wrong = $window->findElement(WebDriverBy::cssSelector('input.wrong'));
+        $wrong->clear();
+        $wrong->sendKeys('0.045');
+        $window->findElement(WebDriverBy::id('reason'))->sendKeys([' again', WebDriverKeys::ENTER]);
+        $this->untilSeen($window, '[role=status]', 'Revision 2 stands from now on.');
+        $window->get($this->url('/specs/quern-3-16/compare'));
+        $this->untilSeen($window, 'table.ledger', 'Bore: service, taper');
+    }
+
     public function test_a_tag_shows_a_code_that_was_drawn(): void
     {
         $window = $this->loggedIn('counter');

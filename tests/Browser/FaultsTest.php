@@ -86,6 +86,48 @@ final class FaultsTest extends TestCase
         $this->assertChainIsWhole();
     }
 
+    public function test_thirty_marks_at_once_are_all_on_the_map_each_with_a_number_of_its_own(): void
+    {
+        $marks = array_map(fn (int $index): array => $this->mark($index), range(1, 30));
+        $answers = $this->client->together($this->tag, $marks, 'cracks/indications');
+
+        $this->assertSame([200], array_values(array_unique(array_column($answers, 'status'))));
+        $page = $this->client->get("/jobs/{$this->tag}/cracks");
+        preg_match_all('/<title>indication (\d+),/', $page, $numbers);
+        sort($numbers[1], SORT_NUMERIC);
+        $this->assertSame(array_map(strval(...), range(1, 30)), $numbers[1]);
+        $this->assertChainIsWhole();
+    }
+
+    public function test_one_step_of_a_check_marked_by_eight_hands_at_once_is_done_once(): void
+    {
+        $run = $this->client->ulid();
+        $begun = $this->client->together($this->tag, [['ulid' => $run, 'part' => 'block', 'method' => 'dye penetrant', 'surface' => 'machined', 'celsius' => 20]], 'cracks/checks');
+        $this->assertSame(200, $begun[0]['status']);
+        $answers = $this->client->together($this->tag, array_map(fn (): array => ['ulid' => $this->client->ulid(), 'run' => $run, 'step' => 'clean'], range(1, 8)), 'cracks/steps');
+        $statuses = array_count_values(array_column($answers, 'status'));
+        ksort($statuses);
+
+        $this->assertSame([200 => 1, 422 => 7], $statuses);
+        $this->assertChainIsWhole();
+    }
+
+    public function test_one_count_sent_ten_times_at_once_is_one_entry(): void
+    {
+        $count = ['ulid' => $this->client->ulid(), 'part' => 'rods', 'state' => 'damaged', 'remark' => 'two are bent'];
+        $answers = $this->client->together($this->tag, array_fill(0, 10, $count), 'receive/parts');
+
+        $this->assertSame(array_fill(0, 10, 200), array_column($answers, 'status'));
+        $this->assertCount(1, array_unique(array_map(static fn (array $answer): mixed => $answer['data']['head'], $answers)));
+        $this->assertChainIsWhole();
+    }
+
+    /** @return array<string, mixed> */
+    private function mark(int $index): array
+    {
+        return ['ulid' => $this->client->ulid(), 'face' => 'left deck', 'zone' => 'outer water jacket', 'points' => ($index * 30).',80', 'look' => 'sharp line'];
+    }
+
     /** @return list<string> */
     private function typed(): array
     {

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Drawings\Faces;
 
 use NorthLedger\Core\Spec\Face;
-use NorthLedger\Core\Spec\LayoutKind;
 use NorthLedger\Core\Spec\SpecificationSheet;
 
 /** Draws a face of an engine from its family's specification. */
@@ -46,7 +45,8 @@ final readonly class FaceDrawing
         return match ($face) {
             Face::LeftDeck, Face::LeftHead, Face::LeftCase => $banks[0],
             Face::RightDeck, Face::RightHead, Face::RightCase => $banks[1] ?? $banks[0],
-            Face::Left, Face::Right, Face::ValveChest => $sheet->layout->kind === LayoutKind::InLine ? $banks[0] : ($face === Face::Right ? $banks[1] : $banks[0]),
+            Face::Left => $banks[0],
+            Face::Right => $banks[1] ?? $banks[0],
             default => $sheet->layout->cylinders(),
         };
     }
