@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Http\Controllers\BenchController;
 use App\Http\Controllers\CertificateController;
+use App\Http\Controllers\CheckBackController;
 use App\Http\Controllers\CleanController;
 use App\Http\Controllers\CracksController;
 use App\Http\Controllers\DownloadController;
@@ -106,6 +107,8 @@ Route::middleware('auth')->group(function (): void {
             Route::post('/sheets/{sheet}/readings', [ReadingController::class, 'store'])->name('sheet.readings');
             Route::post('/sheets/{sheet}/undo', [ReadingController::class, 'undo'])->name('sheet.undo');
             Route::post('/sheets/{sheet}/setups', [SetupController::class, 'store'])->name('sheet.setups');
+            Route::post('/sheets/{sheet}/checks', [CheckBackController::class, 'store'])->name('sheet.checks');
+            Route::post('/sheets/{sheet}/confirmations', [CheckBackController::class, 'confirm'])->name('sheet.confirmations');
         });
     });
 });

@@ -30,6 +30,11 @@ final class AskBack extends \RuntimeException
         return new self('reason', "{$place} already reads {$standing}. Why does it change?", self::REASONS);
     }
 
+    public static function drifted(): self
+    {
+        return new self('setup', 'This gauge was found drifted at its last check. Set its zero anew, then go on.');
+    }
+
     public static function setup(): self
     {
         return new self('setup', 'Which gauge is it, and what is its zero? State them first.');

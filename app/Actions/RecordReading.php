@@ -28,6 +28,9 @@ use NorthLedger\Core\Quantity\ShopNotation;
 /** Records one reading or look at one place. */
 final readonly class RecordReading
 {
+    /** Why a suspect reading changes; nobody has to be asked. */
+    private const DRIFTED = 'retaken: the gauge had drifted';
+
     public function __construct(private Ledger $ledger)
     {
     }
@@ -43,7 +46,8 @@ final readonly class RecordReading
             $row = $entry->place->feature->isMeasured()
                 ? $this->measured($file, $by, $entry)
                 : $this->look($entry);
-            if ($standing !== null && ! $entry->isRepeat && $entry->reason === null) {
+            $reason = $entry->reason ?? ($standing !== null && $file->entries($entry->sheet)->isSuspect($entry->place) ? self::DRIFTED : null);
+            if ($standing !== null && ! $entry->isRepeat && $reason === null) {
                 throw AskBack::reason($entry->place->words(), $standing->typed);
             }
             $reading = Reading::query()->create($row + [
@@ -54,7 +58,7 @@ final readonly class RecordReading
                 'typed' => $entry->text,
                 'series' => $standing !== null && $entry->isRepeat ? $standing->series : $entry->ulid,
                 'supersedes_id' => $entry->isRepeat ? null : $standing?->id,
-                'reason' => $entry->reason,
+                'reason' => $reason,
                 'was_confirmed' => $entry->isConfirmed,
                 'user_id' => $by->id,
                 'created_at' => now(),
@@ -94,6 +98,9 @@ final readonly class RecordReading
             'ulid' => $entry->setupUlid, 'job_id' => $file->job->id, 'sheet' => $entry->sheet->value, 'feature' => $feature->value,
         ]);
         $setup = $stated ?? $file->entries($entry->sheet)->currentSetup($feature);
+        if ($setup !== null && $feature === Feature::Bore && $file->entries($entry->sheet)->hasDrifted($setup)) {
+            throw AskBack::drifted();
+        }
         if ($setup !== null || $feature === Feature::Bore) {
             return $setup ?? throw AskBack::setup();
         }

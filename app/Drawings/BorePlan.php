@@ -58,11 +58,12 @@ final readonly class BorePlan
         $rowPitch = $radius * 2 * (1 + self::EXAGGERATED_SHARE) + ($isVee ? 6 : 24);
         $pitch = $isVee ? self::PITCH_VEE : $rowPitch + 2;
         $out = self::placesOut($file, $sheet);
+        $suspects = array_column($file->entries($sheet)->suspects(), 'place');
         $bores = [];
         foreach ($file->sheet->layout->banks as $bankIndex => $bank) {
             $left = (self::WIDTH - $pitch * (count($bank) - 1)) / 2 + ($isVee ? ($bankIndex === 0 ? -62 : -38) : 0);
             foreach ($bank as $index => $cylinder) {
-                $bores[] = self::bore($file, $cylinder, $left + $index * $pitch, 18 + $radius * (1 + self::EXAGGERATED_SHARE) + $bankIndex * $rowPitch, $radius, $scale, $deviations, $steps, $asMade, $shown, $out);
+                $bores[] = self::bore($file, $cylinder, $left + $index * $pitch, 18 + $radius * (1 + self::EXAGGERATED_SHARE) + $bankIndex * $rowPitch, $radius, $scale, $deviations, $steps, $asMade, $shown, $out, $suspects);
             }
         }
         $nominalRadius = $file->sheet->bore->nominal->nanometres / 2;
@@ -88,8 +89,9 @@ final readonly class BorePlan
      * @param  array<string, array<int|string, int>>  $deviations
      * @param  list<Length>  $steps
      * @param  list<string>  $out  Keys of the places past a limit
+     * @param  list<string>  $suspects  Keys of the places read with a gauge that had drifted
      */
-    private static function bore(JobFile $file, int $cylinder, float $x, float $y, float $radius, float $scale, array $deviations, array $steps, Length $asMade, int $shown, array $out): DrawnBore
+    private static function bore(JobFile $file, int $cylinder, float $x, float $y, float $radius, float $scale, array $deviations, array $steps, Length $asMade, int $shown, array $out, array $suspects): DrawnBore
     {
         $shapes = [];
         foreach (Station::JUDGED as $station) {
@@ -99,7 +101,7 @@ final readonly class BorePlan
             $shapes[$station->value] = new DrawnShape(
                 isset($read[$inline]) ? self::px($radius + $read[$inline] * $scale) : null,
                 isset($read[$thrust]) ? self::px($radius + $read[$thrust] * $scale) : null,
-                array_intersect([$thrust, $inline], $out) === [] ? CellState::Good : CellState::Out,
+                self::state([$thrust, $inline], $out, $suspects),
                 self::caption($file, $read[$thrust] ?? null, $read[$inline] ?? null),
             );
         }
@@ -112,6 +114,20 @@ final readonly class BorePlan
         }
 
         return new DrawnBore($cylinder, self::px($x), self::px($y), self::px($radius), self::px($radius * (1 + self::EXAGGERATED_SHARE)), $circles, $shapes);
+    }
+
+    /**
+     * @param  list<string>  $pair
+     * @param  list<string>  $out
+     * @param  list<string>  $suspects
+     */
+    private static function state(array $pair, array $out, array $suspects): CellState
+    {
+        return match (true) {
+            array_intersect($pair, $suspects) !== [] => CellState::Suspect,
+            array_intersect($pair, $out) !== [] => CellState::Out,
+            default => CellState::Good,
+        };
     }
 
     /** @return list<string> */

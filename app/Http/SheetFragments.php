@@ -51,7 +51,7 @@ final class SheetFragments
     public function margin(): string
     {
         return $this->sheet === SheetName::Incoming
-            ? view('measure.margin', ['margin' => MeasureMargin::of($this->file)])->render()
+            ? view('measure.margin', ['margin' => MeasureMargin::of($this->file), 'job' => $this->file->job, 'mayWrite' => ! $this->file->job->is_closed && ($this->reader?->can('measure') ?? false)])->render()
             : view('verify.margin', ['margin' => VerifyMargin::of($this->file), 'mayDecide' => $this->reader?->can('verify') ?? false, 'job' => $this->file->job])->render();
     }
 

@@ -22,6 +22,8 @@ enum EntryKind: string
     case CrackDecision = 'crack decision';
     case CustomerAnswer = 'customer answer';
     case Setup = 'setup';
+    case CheckBack = 'check-back';
+    case SuspectsConfirmed = 'suspects confirmed';
     case Reading = 'reading';
     case Undo = 'undo';
     case Choice = 'choice';

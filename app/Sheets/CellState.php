@@ -10,6 +10,7 @@ enum CellState: string
     case Missing = 'missing';
     case Good = 'good';
     case Close = 'close';
+    case Suspect = 'suspect';
     case Out = 'out';
 
     public static function worse(self $a, self $b): self
@@ -24,6 +25,7 @@ enum CellState: string
         return match ($this) {
             self::Out => '▲',
             self::Close => '◆',
+            self::Suspect => '?',
             self::Good, self::Missing => '',
         };
     }
@@ -34,6 +36,7 @@ enum CellState: string
             self::Missing => 'not read',
             self::Good => '',
             self::Close => 'close call',
+            self::Suspect => 'suspect: the gauge had drifted',
             self::Out => 'past its limit',
         };
     }

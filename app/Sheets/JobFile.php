@@ -82,9 +82,9 @@ final class JobFile
     public function anew(): self
     {
         $file = new self($this->job, $this->sheet, $this->policy, $this->display);
-        $file->incoming = $this->incoming?->refreshed($this->job, SheetName::Incoming);
-        $file->finished = $this->finished?->refreshed($this->job, SheetName::Finished);
         $file->observations = $this->observations?->refreshed($this->job);
+        $file->incoming = $this->incoming?->refreshed($this->job, SheetName::Incoming, $file->observations());
+        $file->finished = $this->finished?->refreshed($this->job, SheetName::Finished, $file->observations());
 
         return $file;
     }
@@ -114,8 +114,8 @@ final class JobFile
     public function entries(SheetName $sheet): SheetEntries
     {
         return $sheet === SheetName::Incoming
-            ? $this->incoming ??= SheetEntries::load($this->job, $sheet)
-            : $this->finished ??= SheetEntries::load($this->job, $sheet);
+            ? $this->incoming ??= SheetEntries::load($this->job, $sheet, $this->observations())
+            : $this->finished ??= SheetEntries::load($this->job, $sheet, $this->observations());
     }
 
     public function assessment(): BlockAssessment

@@ -16,6 +16,8 @@ final readonly class SetupLine
         public string $unit,
         public string $conditions,
         public string $stated,
+        public string $check,
+        public CellState $checkState,
     ) {
     }
 
@@ -42,6 +44,24 @@ final readonly class SetupLine
             $setup->reading_unit?->label() ?? $file->sheet->unit->value,
             $conditions === [] ? 'no conditions stated' : implode(', ', $conditions),
             $setup->created_at->format('H:i'),
+            ...self::check($setup, $file),
         );
+    }
+
+    /** @return array{string, CellState} How the last check went, or that one is due */
+    private static function check(Setup $setup, JobFile $file): array
+    {
+        $entries = $file->entries(SheetName::from($setup->sheet));
+        $last = $entries->lastCheck();
+        $readings = $entries->readingsSinceCheck();
+        $minutes = (int) ($last->created_at ?? $setup->created_at)->diffInMinutes(now());
+        $drift = $last?->result($setup->instrument);
+
+        return match (true) {
+            $drift !== null && ! $drift->holds => ["drifted {$file->display->deviation($drift->drift)} {$file->display->deviationUnit()}: set it anew", CellState::Out],
+            $readings >= $file->policy->checkBackReadings, $readings > 0 && $minutes >= $file->policy->checkBackMinutes => ["check it back: {$readings} readings, {$minutes} min", CellState::Close],
+            $last !== null => ["holds, checked {$last->created_at->format('H:i')}", CellState::Good],
+            default => ['not checked back yet', CellState::Missing],
+        };
     }
 }

@@ -27,7 +27,7 @@ final readonly class SheetCells
         $size = $display->size($reading->corrected);
         $isBore = $place->feature === Feature::Bore;
         $repeats = count($reading->repeats) > 1 ? ' ×'.count($reading->repeats) : '';
-        $state = $this->marks[$place->key()] ?? CellState::Good;
+        $state = $this->entries->isSuspect($place) ? CellState::Suspect : ($this->marks[$place->key()] ?? CellState::Good);
 
         return new SheetCell(
             $place->key(),

@@ -4,8 +4,12 @@ declare(strict_types=1);
 
 namespace App\Sheets;
 
+use App\Ledger\EntryKind;
+use App\Models\CheckBack;
 use App\Models\Job;
 use App\Models\Setup;
+use App\Observations\JobObservations;
+use App\Observations\Said;
 use NorthLedger\Core\Gauging\Conditions;
 use NorthLedger\Core\Gauging\Feature;
 use NorthLedger\Core\Gauging\Instrument;
@@ -39,15 +43,20 @@ final class SheetEntries
     /** @var array<string, Temperatures> By setup and feature */
     private array $temperatures = [];
 
+    private readonly SuspectReadings $suspicion;
+
     /** @var array<string, CoreReading> By place key, for one specification and policy */
     private array $readings = [];
 
     /**
      * @param  list<KeyedReading>  $rows  Oldest first
      * @param  array<int, Setup>  $setups  By id, oldest first
+     * @param  list<CheckBack>  $checks  Oldest first
+     * @param  list<string>  $confirmed  ULIDs of suspect readings that somebody stands by
      */
-    private function __construct(public readonly array $rows, public readonly array $setups)
+    private function __construct(public readonly array $rows, public readonly array $setups, public readonly array $checks, private readonly array $confirmed)
     {
+        $this->suspicion = SuspectReadings::of($rows, $setups, $checks, $confirmed);
         foreach ($rows as $row) {
             $place = $this->places[$row->place] ??= new PlaceEntries;
             if ($row->withdrawsId === null) {
@@ -64,21 +73,23 @@ final class SheetEntries
         }
     }
 
-    public static function load(Job $job, SheetName $sheet): self
+    public static function load(Job $job, SheetName $sheet, JobObservations $observations): self
     {
-        return (new self([], []))->refreshed($job, $sheet);
+        return (new self([], [], [], []))->refreshed($job, $sheet, $observations);
     }
 
     /** The same sheet with what was keyed into it since it was loaded. */
-    public function refreshed(Job $job, SheetName $sheet): self
+    public function refreshed(Job $job, SheetName $sheet, JobObservations $observations): self
     {
         $setups = $this->setups;
         foreach (Setup::query()->where('job_id', $job->id)->where('sheet', $sheet)->where('id', '>', array_key_last($setups) ?? 0)->orderBy('id')->get() as $setup) {
             $setups[$setup->id] = $setup;
         }
+        /** @var list<CheckBack> $checks */
+        $checks = $setups === [] ? [] : CheckBack::query()->where('job_id', $job->id)->where('sheet', $sheet)->orderBy('id')->get()->all();
         $rows = $this->rows;
         $new = KeyedReading::of($job, $sheet, $rows === [] ? 0 : end($rows)->id);
-        $refreshed = new self([...$rows, ...$new], $setups);
+        $refreshed = new self([...$rows, ...$new], $setups, $checks, self::confirmed($observations));
         $refreshed->readings = array_diff_key($this->readings, array_flip(array_column($new, 'place')));
 
         return $refreshed;
@@ -91,7 +102,7 @@ final class SheetEntries
             $place = Place::parse($row->place);
 
             return $row->id > $lastReadingId || $place->cylinder !== $cylinder || $place->feature === Feature::Piston;
-        })), $this->setups);
+        })), $this->setups, $this->checks, $this->confirmed);
     }
 
     public function at(Place $place): PlaceEntries
@@ -113,6 +124,52 @@ final class SheetEntries
         return array_merge([], ...array_values($this->measured));
     }
 
+    /** True where what stands was read with a gauge that had drifted, and nobody stands by it: it is shown, and carries no verdict. */
+    public function isSuspect(Place $place): bool
+    {
+        return $this->suspicion->holdAny($this->at($place)->current());
+    }
+
+    /** @return list<KeyedReading> Every suspect reading that stands, in the order in which they were keyed */
+    public function suspects(): array
+    {
+        $suspects = [];
+        foreach ($this->measuredPlaces() as $place) {
+            if ($this->isSuspect($place)) {
+                $suspects = [...$suspects, ...$this->at($place)->current()];
+            }
+        }
+        usort($suspects, static fn (KeyedReading $a, KeyedReading $b): int => $a->id <=> $b->id);
+
+        return $suspects;
+    }
+
+    /** The newest check of the setup that is in force; null where it was not checked yet. */
+    public function lastCheck(): ?CheckBack
+    {
+        $setup = $this->currentSetup(Feature::Bore);
+        $checks = array_filter($this->checks, static fn (CheckBack $check): bool => $check->setup_id === $setup?->id);
+
+        return $checks === [] ? null : end($checks);
+    }
+
+    /** True where the last check of a setup found its gauge drifted: nothing more is taken with that zero. */
+    public function hasDrifted(Setup $setup): bool
+    {
+        $checks = array_filter($this->checks, static fn (CheckBack $check): bool => $check->setup_id === $setup->id);
+
+        return $checks !== [] && ! end($checks)->result($setup->instrument)->holds;
+    }
+
+    /** How many readings were taken with the setup in force since its zero or its last check. */
+    public function readingsSinceCheck(): int
+    {
+        $setup = $this->currentSetup(Feature::Bore);
+        $since = $this->lastCheck()->last_reading_id ?? 0;
+
+        return count(array_filter($this->rows, static fn (KeyedReading $row): bool => $row->setupId === $setup?->id && $row->id > $since));
+    }
+
     public function reading(Place $place, SpecificationSheet $sheet, ShopPolicy $policy): ?CoreReading
     {
         $key = $place->key();
@@ -127,7 +184,7 @@ final class SheetEntries
     {
         $readings = [];
         foreach ($this->measured[$cylinder] ?? [] as $place) {
-            $reading = $place->feature === Feature::Bore ? $this->reading($place, $sheet, $policy) : null;
+            $reading = $place->feature === Feature::Bore && ! $this->isSuspect($place) ? $this->reading($place, $sheet, $policy) : null;
             if ($reading !== null) {
                 $readings[] = $reading;
             }
@@ -148,6 +205,15 @@ final class SheetEntries
         }
 
         return $conditions;
+    }
+
+    /** @return list<string> */
+    private static function confirmed(JobObservations $observations): array
+    {
+        return array_merge([], ...array_map(
+            static fn (Said $row): array => array_values(array_filter($row->list('readings'), is_string(...))),
+            $observations->all(EntryKind::SuspectsConfirmed),
+        ));
     }
 
     private function assemble(Place $place, SpecificationSheet $sheet, ShopPolicy $policy): CoreReading

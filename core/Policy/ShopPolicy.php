@@ -14,7 +14,11 @@ use NorthLedger\Core\Spec\Material;
 /** One revision of the rules a shop has chosen where practitioners differ, with its allowances and prices. */
 final readonly class ShopPolicy
 {
-    /** @param  array<string, float>  $expansion  In 1e-6/°C by material */
+    /**
+     * @param  int  $checkBackReadings  After so many readings the gauge goes back on its master (GAUGE-3)
+     * @param  int  $checkBackMinutes  Or after so long
+     * @param  array<string, float>  $expansion  In 1e-6/°C by material
+     */
     private function __construct(
         public int $revision,
         public Preference $preference,
@@ -24,6 +28,8 @@ final readonly class ShopPolicy
         public int $allowedPittingClass,
         public bool $forbidsVerifyingOwnWork,
         public DwellSchool $crackDwell,
+        public int $checkBackReadings,
+        public int $checkBackMinutes,
         public PriceList $prices,
         private BoreAllowances $inchAllowances,
         private BoreAllowances $metricAllowances,
@@ -47,6 +53,8 @@ final readonly class ShopPolicy
             $node->at('allowed_pitting_class')->wholeNumber(0, 4),
             $node->at('own_work')->word(OwnWork::class) === OwnWork::Forbidden,
             $node->at('crack_dwell')->word(DwellSchool::class),
+            $node->at('check_back')->at('readings')->wholeNumber(1, 10_000),
+            $node->at('check_back')->at('minutes')->wholeNumber(1, 10_000),
             PriceList::fromNode($node->at('prices')),
             BoreAllowances::fromNode($node->at('bore_in'), LengthUnit::Inch),
             BoreAllowances::fromNode($node->at('bore_mm'), LengthUnit::Millimetre),

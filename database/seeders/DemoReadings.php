@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Database\Seeders;
 
+use App\Actions\CheckGauge;
 use App\Actions\ReadingEntry;
 use App\Actions\RecordReading;
 use App\Actions\SetupEntry;
@@ -30,7 +31,7 @@ final readonly class DemoReadings
         [Station::Middle, Axis::Inline], [Station::Bottom, Axis::Thrust], [Station::Bottom, Axis::Inline],
     ];
 
-    public function __construct(private RecordReading $record, private StateSetup $state, private JobFiles $files)
+    public function __construct(private RecordReading $record, private StateSetup $state, private CheckGauge $check, private JobFiles $files)
     {
     }
 
@@ -42,12 +43,8 @@ final readonly class DemoReadings
     {
         $file = $this->files->open($job);
         $this->setup($job, $by, SheetName::Incoming, $file->sheet->bore->nominal, new Conditions(capsTorqued: true, clean: true, partCelsius: 20.0, masterCelsius: 20.0));
-        foreach ($deviations as $cylinder => $values) {
-            foreach (self::PLACES as $index => [$station, $axis]) {
-                if (($values[$index] ?? null) !== null) {
-                    $this->key($job, $by, SheetName::Incoming, Place::bore($cylinder, $station, $axis), (string) $values[$index]);
-                }
-            }
+        $this->more($job, $by, $deviations);
+        foreach (array_keys($deviations) as $cylinder) {
             if ($looks) {
                 $this->looks($job, $by, $cylinder);
             }
@@ -56,6 +53,27 @@ final readonly class DemoReadings
                 $this->key($job, $by, SheetName::Incoming, Place::piston($cylinder), LengthDisplay::in($file->sheet->unit)->size($piston));
             }
         }
+    }
+
+    /**
+     * More readings with the gauge as it stands.
+     *
+     * @param  array<int, list<float|int|null>>  $deviations  By cylinder
+     */
+    public function more(Job $job, User $by, array $deviations): void
+    {
+        foreach ($deviations as $cylinder => $values) {
+            foreach (self::PLACES as $index => [$station, $axis]) {
+                if (($values[$index] ?? null) !== null) {
+                    $this->key($job, $by, SheetName::Incoming, Place::bore($cylinder, $station, $axis), (string) $values[$index]);
+                }
+            }
+        }
+    }
+
+    public function checkBack(Job $job, User $by, string $shows): void
+    {
+        $this->check->handle($job, $by, (string) Str::ulid(), SheetName::Incoming, $shows, '');
     }
 
     /** Reads every finished bore a little over its ordered size; one cylinder can be out. */

@@ -94,6 +94,12 @@ final readonly class DemoShop
 
         $this->receive($inspector, 'fell-6-d', 'F6-0121', 'Plough depot', 'steam plough tender', 20, null, null, false);
         $this->cracks->jobs($inspector, $people[Role::FrontCounter->value]);
+
+        $drifted = $this->receive($inspector, 'tarn-4-198', 'T4-29914', 'Plough depot', 'winch tractor', 11, '0', 'stamped STD on the crown of piston 4');
+        $this->readings->incoming($drifted, $inspector, [1 => [3.0, 1.9, 2.1, 1.5, 0.9, 0.8], 2 => [3.3, 2.0, 2.2, 1.6, 1.0, 0.8]], looks: false);
+        $this->readings->checkBack($drifted, $inspector, '0');
+        $this->readings->more($drifted, $inspector, [3 => [4.2, 2.8, 3.0, 2.4, 1.8, 1.7], 4 => [4.4, 2.9, null, null, 1.9, null]]);
+        $this->readings->checkBack($drifted, $inspector, '+0.8');
     }
 
     private function receive(User $by, string $family, string $serial, string $customer, string $what, int $days, ?string $step, ?string $evidence, bool $isChecked = true): Job

@@ -130,6 +130,25 @@ final class MeasuringTest extends BrowserTestCase
         $this->assertSame(['4.1', '4.2'], $this->typedReadings());
     }
 
+    public function test_a_gauge_that_drifted_is_found_by_one_key_and_its_readings_retaken_in_order(): void
+    {
+        $this->enter($this->window, '3.1', 'bore.1.top.thrust');
+        $this->enter($this->window, '3.4', 'bore.2.top.thrust');
+        $this->press($this->window, 'b');
+        $this->until($this->window, fn (): bool => $this->window->executeScript("return document.querySelector('[data-check-dialog]').open"), 'the check-back dialog');
+        $this->press($this->window, 'much', WebDriverKeys::ENTER);
+        $this->until($this->window, fn (): bool => str_contains($this->text($this->window, '[data-check-error]'), 'The check-back'), 'why it is not taken');
+        $this->assertSame('much', $this->window->findElement(WebDriverBy::id('check-shows'))->getAttribute('value'));
+        $this->press($this->window, '0.7', WebDriverKeys::ENTER);
+        $this->until($this->window, fn (): bool => str_contains($this->text($this->window, '[data-fragment=margin]'), '2 readings are suspect.'), 'two suspects');
+        $this->until($this->window, fn (): bool => $this->place($this->window) === 'bore.1.top.thrust', 'the first of them proposed');
+
+        $this->stateGauge($this->window);
+        $this->press($this->window, '2.4', WebDriverKeys::ENTER);
+        $this->until($this->window, fn (): bool => str_contains($this->text($this->window, '[data-fragment=margin]'), 'One reading is suspect.'), 'one is left');
+        $this->assertSame('bore.2.top.thrust', $this->place($this->window));
+    }
+
     public function test_a_session_that_has_ended_loses_nothing(): void
     {
         $this->window->manage()->deleteAllCookies();

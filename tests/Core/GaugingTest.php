@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Core;
 
 use NorthLedger\Core\Gauging\Axis;
+use NorthLedger\Core\Gauging\CheckBack;
 use NorthLedger\Core\Gauging\Feature;
 use NorthLedger\Core\Gauging\GaugingException;
 use NorthLedger\Core\Gauging\Instrument;
@@ -75,6 +76,24 @@ final class GaugingTest extends TestCase
         }
         $this->assertFalse(InstrumentKind::OutsideMicrometer->readsBores());
         $this->assertFalse(InstrumentKind::BoreGaugeTenth->showsSizes());
+    }
+
+    /** @return iterable<string, array{int, int, bool}> Shown on the master, drift in nanometres, whether it holds */
+    public static function checks(): iterable
+    {
+        yield 'back on its zero' => [96_837_500, 0, true];
+        yield 'a whole division high, which cannot be told from none' => [96_840_040, 2_540, true];
+        yield 'a division low' => [96_834_960, -2_540, true];
+        yield 'more than a division high' => [96_840_041, 2_541, false];
+        yield 'more than a division low' => [96_834_959, -2_541, false];
+    }
+
+    #[DataProvider('checks')]
+    public function test_a_gauge_holds_while_its_drift_is_no_more_than_it_can_tell(int $shows, int $drift, bool $holds): void
+    {
+        $check = CheckBack::of(Length::ofNanometres(96_837_500), Length::ofNanometres($shows), Instrument::ofKind(InstrumentKind::BoreGaugeTenth)->resolution);
+
+        $this->assertSame([$drift, $holds], [$check->drift->nanometres, $check->holds]);
     }
 
     public function test_what_cannot_be_right_is_doubted(): void

@@ -1,4 +1,6 @@
 import { goToFind } from '../find.js';
+import { swap } from '../live/swap.js';
+import { createCheckDialog } from './check-dialog.js';
 import { createCursor } from './cursor.js';
 import { listenToKeys } from './keys.js';
 import { openOutbox } from './outbox.js';
@@ -29,7 +31,7 @@ export async function startSheet(root) {
         head = answer.head;
         walk = answer.walk;
         for (const [name, html] of Object.entries(answer.fragments)) {
-            fragment(name).innerHTML = html;
+            swap(fragment(name), html);
         }
         cursor.mark();
     }
@@ -68,6 +70,9 @@ export async function startSheet(root) {
 
         const questions = createQuestions(root.querySelector('[data-question]'), decide);
         const setupDialog = createSetupDialog(document.querySelector('[data-setup-dialog]'), (body) => keep(`${url}/setups`, body));
+        const checkDialog = createCheckDialog(document.querySelector('[data-check-dialog]'), (body) => keep(`${url}/checks`, body));
+        const checkBack = (...typed) =>
+            root.querySelector('[data-open-check]') && checkDialog.open(root.querySelector('[data-shows-sizes]') !== null, ...typed);
         const keysDialog = document.querySelector('[data-keys-dialog]');
         const sender = createSender({
             store,
@@ -151,13 +156,19 @@ export async function startSheet(root) {
 
                 return;
             }
+            if (item.url.endsWith('/checks')) {
+                store.remove(item.id);
+                checkBack(item.body, item.question.text);
+
+                return;
+            }
             if (!questions.current) {
                 draft = entry.value;
                 entry.value = item.question.kind === 'unreadable' ? (item.body.text ?? '') : '';
             }
             questions.ask(item);
             if (item.question.kind === 'setup') {
-                setupDialog.open();
+                setupDialog.open(item.question.text);
             }
             if (item.body.place) {
                 cursor.set(item.body.place);
@@ -217,6 +228,7 @@ export async function startSheet(root) {
             r: repeat,
             z: () => setupDialog.open(),
             c: () => setupDialog.open(),
+            b: () => checkBack(),
             '?': () => keysDialog.showModal(),
             '/': () => goToFind(document),
         };
@@ -253,7 +265,7 @@ export async function startSheet(root) {
         // Wherever the focus went by a stray touch, a digit belongs to the entry line.
         document.addEventListener('keydown', (event) => {
             const isFree = event.target === document.body || root.contains(event.target);
-            if (isFree && event.target !== entry && !event.target.closest('dialog, button') && /^[\d.+\-urz?]$/.test(event.key)) {
+            if (isFree && event.target !== entry && !event.target.closest('dialog, button') && /^[\d.+\-urzb?]$/.test(event.key)) {
                 entry.focus();
             }
         });
@@ -267,12 +279,14 @@ export async function startSheet(root) {
                 entry.focus();
             } else if (event.target.closest('[data-open-setup]')) {
                 setupDialog.open();
+            } else if (event.target.closest('[data-open-check]')) {
+                checkBack();
             } else if (event.target.closest('[data-open-keys]')) {
                 keysDialog.showModal();
             }
         });
         keysDialog.querySelector('[data-close]').addEventListener('click', () => keysDialog.close());
-        for (const dialog of [keysDialog, document.querySelector('[data-setup-dialog]')]) {
+        for (const dialog of [keysDialog, document.querySelector('[data-setup-dialog]'), document.querySelector('[data-check-dialog]')]) {
             dialog.addEventListener('close', () => entry.focus());
         }
         // What somebody else has read meanwhile is not proposed any more.

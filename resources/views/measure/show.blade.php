@@ -5,4 +5,5 @@
 @section('margin')
 <p class="outbox" data-outbox-state role="status" hidden></p>
 <div data-fragment="margin">{!! $parts->margin() !!}</div>
+<x-field-error name="reason" />
 @endsection

@@ -49,10 +49,20 @@
         <div class="flex gap-3"><button class="button">State it</button><button type="button" class="button plain" data-close>Leave</button></div>
     </form>
 </dialog>
+<dialog class="sheet-dialog" data-check-dialog aria-labelledby="check-title">
+    <form class="fields" data-check-form>
+        <h2 class="mt-0" id="check-title">Gauge back on its master</h2>
+        <div class="field" data-only-sizes><label for="check-master">The master is</label><input id="check-master" name="master" autocomplete="off" class="num"><small>a gauge block or ring, in {{ $file->sheet->unit->value }}</small></div>
+        <div class="field"><label for="check-shows">The gauge shows</label><input id="check-shows" name="shows" autocomplete="off" class="num"><small>in the unit it is read in: 0 where it still stands at its zero</small></div>
+        <p class="soft">More than its resolution off, and every reading since the last good check is suspect until it is retaken or somebody stands by it. <span class="rule-id">GAUGE-3</span></p>
+        <p class="error" data-check-error role="alert" hidden></p>
+        <div class="flex gap-3"><button class="button">Write the check</button><button type="button" class="button plain" data-close>Leave</button></div>
+    </form>
+</dialog>
 <dialog class="sheet-dialog" data-keys-dialog aria-labelledby="keys-title">
     <h2 class="mt-0" id="keys-title">Keys of this page</h2>
     <table class="ledger"><tbody>
-        @foreach(['0–9 . + −' => 'the reading, as the gauge shows it', 'Enter' => 'save it and go to the next place', '← → ↑ ↓' => 'go to another place', 'r' => 'repeat: read the last place once more', 'u' => 'undo your last reading', 'z' => 'gauge, zero and conditions', '/' => 'find a job', 'Esc' => 'clear the line', '?' => 'this list'] as $key => $does)
+        @foreach(['0–9 . + −' => 'the reading, as the gauge shows it', 'Enter' => 'save it and go to the next place', '← → ↑ ↓' => 'go to another place', 'r' => 'repeat: read the last place once more', 'u' => 'undo your last reading', 'z' => 'gauge, zero and conditions', 'b' => 'gauge back on its master', '/' => 'find a job', 'Esc' => 'clear the line', '?' => 'this list'] as $key => $does)
         <tr><td><kbd>{{ $key }}</kbd></td><td>{{ $does }}</td></tr>
         @endforeach
     </tbody></table>

@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Sheets;
+
+use App\Models\CheckBack;
+use App\Models\Setup;
+
+/**
+ * Which readings of a sheet carry no verdict: those of a setup between its last good check and one that found the
+ * gauge drifted (GAUGE-3), as long as nobody has confirmed them.
+ */
+final readonly class SuspectReadings
+{
+    /** @param  array<int, true>  $ids  Of the suspect rows */
+    private function __construct(private array $ids)
+    {
+    }
+
+    /**
+     * @param  list<KeyedReading>  $rows
+     * @param  array<int, Setup>  $setups  By id
+     * @param  list<CheckBack>  $checks  Oldest first
+     * @param  list<string>  $confirmed  ULIDs of readings that somebody stands by
+     */
+    public static function of(array $rows, array $setups, array $checks, array $confirmed): self
+    {
+        $ids = [];
+        $trustedUpTo = [];
+        foreach ($checks as $check) {
+            if ($check->result($setups[$check->setup_id]->instrument)->holds) {
+                $trustedUpTo[$check->setup_id] = $check->last_reading_id;
+
+                continue;
+            }
+            foreach ($rows as $row) {
+                if ($row->setupId === $check->setup_id && $row->id > ($trustedUpTo[$check->setup_id] ?? 0) && $row->id <= $check->last_reading_id && ! in_array($row->ulid, $confirmed, true)) {
+                    $ids[$row->id] = true;
+                }
+            }
+        }
+
+        return new self($ids);
+    }
+
+    /** @param  list<KeyedReading>  $series  The repeats that count at one place */
+    public function holdAny(array $series): bool
+    {
+        return array_filter($series, fn (KeyedReading $row): bool => isset($this->ids[$row->id])) !== [];
+    }
+}
