@@ -50,9 +50,15 @@ final class SheetFragments
 
     public function margin(): string
     {
+        $job = $this->file->job;
+        $shared = [
+            'job' => $job, 'sheet' => $this->sheet, 'suspects' => count($this->file->entries($this->sheet)->suspects()),
+            'mayWrite' => ! $job->is_closed && ($this->reader?->can('measure') ?? false),
+        ];
+
         return $this->sheet === SheetName::Incoming
-            ? view('measure.margin', ['margin' => MeasureMargin::of($this->file), 'job' => $this->file->job, 'mayWrite' => ! $this->file->job->is_closed && ($this->reader?->can('measure') ?? false)])->render()
-            : view('verify.margin', ['margin' => VerifyMargin::of($this->file), 'mayDecide' => $this->reader?->can('verify') ?? false, 'job' => $this->file->job])->render();
+            ? view('measure.margin', $shared + ['margin' => MeasureMargin::of($this->file)])->render()
+            : view('verify.margin', $shared + ['margin' => VerifyMargin::of($this->file), 'mayDecide' => $this->reader?->can('verify') ?? false])->render();
     }
 
     /**

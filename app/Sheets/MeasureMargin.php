@@ -31,7 +31,6 @@ final readonly class MeasureMargin
         public array $needs,
         public string $next,
         public bool $isSettled,
-        public int $suspects,
     ) {
     }
 
@@ -49,7 +48,6 @@ final readonly class MeasureMargin
             $assessment->canStay === CanStay::No ? self::needs($file, $assessment) : [],
             $words->next($assessment->next),
             $assessment->isSettled(),
-            count($file->entries(SheetName::Incoming)->suspects()),
         );
     }
 

@@ -59,7 +59,7 @@ final readonly class SetupLine
 
         return match (true) {
             $drift !== null && ! $drift->holds => ["drifted {$file->display->deviation($drift->drift)} {$file->display->deviationUnit()}: set it anew", CellState::Out],
-            $readings >= $file->policy->checkBackReadings, $readings > 0 && $minutes >= $file->policy->checkBackMinutes => ["check it back: {$readings} readings, {$minutes} min", CellState::Close],
+            $readings >= $file->policy->checkBackReadings, $readings > 0 && $minutes >= $file->policy->checkBackMinutes => [sprintf('check it back: %d %s, %d min', $readings, $readings === 1 ? 'reading' : 'readings', $minutes), CellState::Close],
             $last !== null => ["holds, checked {$last->created_at->format('H:i')}", CellState::Good],
             default => ['not checked back yet', CellState::Missing],
         };

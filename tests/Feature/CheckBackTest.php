@@ -129,7 +129,7 @@ final class CheckBackTest extends TestCase
         $this->key($this->job, 'bore.1.top.thrust', '3.1')->assertOk();
         $this->assertStringContainsString('not checked back yet', (string) $this->get("/jobs/{$this->job->tag()}/measure")->getContent());
         Carbon::setTestNow('2030-05-05 12:00:00');
-        $this->assertStringContainsString('check it back: 1 readings, 120 min', (string) $this->get("/jobs/{$this->job->tag()}/measure")->getContent());
+        $this->assertStringContainsString('check it back: 1 reading, 120 min', (string) $this->get("/jobs/{$this->job->tag()}/measure")->getContent());
         $this->check('0')->assertOk();
         $this->assertStringContainsString('holds, checked 12:00', (string) $this->get("/jobs/{$this->job->tag()}/measure")->getContent());
         Carbon::setTestNow();

@@ -50,6 +50,21 @@ final class DrawingTest extends TestCase
         $this->assertSame(['not read', null, null], [$shape->caption, $shape->thrustRadius, $shape->inlineRadius]);
     }
 
+    public function test_a_bore_read_with_a_drifted_gauge_is_drawn_without_a_verdict_whatever_it_reads(): void
+    {
+        $job = $this->newJob('tarn-4-198');
+        $this->stateSetup($job);
+        $this->key($job, 'bore.1.top.thrust', '9.1');
+        $this->key($job, 'bore.1.top.inline', '3.1');
+        $this->key($job, 'bore.1.middle.inline', '2.1');
+        $this->assertSame(CellState::Out, $this->plan($job)->bores[0]->shapes['top']->state);
+
+        $this->sendTo($job, 'sheets/incoming/checks', ['shows' => '1.2'])->assertOk();
+        $shapes = $this->plan($job)->bores[0]->shapes;
+        $this->assertSame([CellState::Suspect, CellState::Suspect, CellState::Good], [$shapes['top']->state, $shapes['middle']->state, $shapes['bottom']->state]);
+        $this->assertSame('+9.1 × +3.1', $shapes['top']->caption, 'what was read is still shown');
+    }
+
     public function test_one_axis_is_drawn_alone_until_the_other_is_read(): void
     {
         $job = $this->newJob('tarn-4-198');

@@ -111,6 +111,26 @@ final class WayOfAJobTest extends TestCase
         $this->assertSame(Stage::Verify, $this->job->refresh()->stage);
     }
 
+    public function test_finished_readings_of_a_gauge_that_drifted_verify_nothing_until_they_are_read_again(): void
+    {
+        $this->chooseTwentyOver();
+        $this->workAll();
+        $this->actingAs($this->inspector);
+        $this->readFinished();
+        $this->assertSame(Stage::Release, $this->job->refresh()->stage);
+
+        $this->sendTo($this->job, 'sheets/finished/checks', ['shows' => '-0.4'])->assertOk();
+        $this->assertSame(Stage::Verify, $this->job->refresh()->stage, 'the job goes back');
+        $this->get($this->url('verify'))->assertSee('24 readings are suspect.');
+        $this->get($this->url('release'))->assertSee('Not verified: cylinders 1, 2, 3 and 4.');
+        $this->post($this->url('release'), ['ulid' => $this->ulid(), 'password' => 'a-password'])->assertSessionHasErrors('sign');
+
+        $this->readFinished();
+        $this->assertSame(Stage::Release, $this->job->refresh()->stage);
+        $this->post($this->url('release'), ['ulid' => $this->ulid(), 'password' => 'a-password'])->assertSessionDoesntHaveErrors();
+        $this->sendTo($this->job, 'sheets/finished/checks', ['shows' => '0'])->assertUnprocessable();
+    }
+
     public function test_out_of_tolerance_is_reworked_with_fresh_readings_or_conceded(): void
     {
         $this->chooseTwentyOver();

@@ -1,4 +1,5 @@
 <x-stamp :stamp="$margin->stamp" />
+@include('sheets.suspects')
 @if($margin->lines !== [])
 <h2>Ordered and found</h2>
 <ul>
