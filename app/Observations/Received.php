@@ -8,14 +8,11 @@ use App\Ledger\EntryKind;
 use NorthLedger\Core\Cracks\CustomerAnswer;
 use NorthLedger\Core\Precheck\PrecheckReport;
 use NorthLedger\Core\Quantity\Length;
-use NorthLedger\Core\Receiving\Arrival;
 use NorthLedger\Core\Receiving\Claim;
 use NorthLedger\Core\Receiving\ClaimCheck;
 use NorthLedger\Core\Receiving\ClaimKind;
 use NorthLedger\Core\Receiving\ClaimMatch;
 use NorthLedger\Core\Receiving\FoundWork;
-use NorthLedger\Core\Receiving\PartLine;
-use NorthLedger\Core\Receiving\PartsList;
 use NorthLedger\Core\Receiving\SleeveKind;
 use NorthLedger\Core\Receiving\SleeveSurvey;
 use NorthLedger\Core\Spec\SpecificationSheet;
@@ -24,17 +21,15 @@ use NorthLedger\Core\Spec\SpecificationSheet;
 final readonly class Received
 {
     /**
-     * @param  array<string, PartLine>  $expected  By key
-     * @param  array<string, Said>  $counts  What was counted, by key
      * @param  list<ClaimCheck>  $claims
      * @param  array<int, SleeveSurvey>  $surveys  By cylinder
      * @param  array<string, int>  $found  Counts of earlier work found, by kind
      */
-    private function __construct(public array $expected, public array $counts, public array $claims, public array $surveys, public array $found)
+    private function __construct(public CountedParts $parts, public array $claims, public array $surveys, public array $found)
     {
     }
 
-    public static function of(SpecificationSheet $sheet, Arrival $arrival, JobObservations $observations, PrecheckReport $precheck, ?Length $measuredStep): self
+    public static function of(SpecificationSheet $sheet, CountedParts $parts, JobObservations $observations, PrecheckReport $precheck, ?Length $measuredStep): self
     {
         $surveys = self::surveys($observations);
         $found = array_map(static fn (Said $row): int => (int) $row->whole('count'), $observations->newest(EntryKind::FoundWork));
@@ -58,13 +53,7 @@ final readonly class Received
             }
         }
 
-        return new self(PartsList::expected($sheet, $arrival), $observations->newest(EntryKind::PartCount), $claims, $surveys, $found);
-    }
-
-    /** @return list<PartLine> Expected and not counted in yet */
-    public function uncounted(): array
-    {
-        return array_values(array_diff_key($this->expected, $this->counts));
+        return new self($parts, $claims, $surveys, $found);
     }
 
     /** @return list<ClaimCheck> */

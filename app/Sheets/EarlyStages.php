@@ -33,7 +33,7 @@ final readonly class EarlyStages
 
     private function receive(): string
     {
-        $open = count($this->file->received()->uncounted());
+        $open = count($this->file->parts()->uncounted());
 
         return $open === 0 ? '' : ($open === 1 ? 'one kind of part to be counted in' : "{$open} kinds of part to be counted in");
     }

@@ -9,6 +9,7 @@ use App\Models\Job;
 use App\Models\OperationTick;
 use App\Models\PlanChoice;
 use App\Models\Release;
+use App\Observations\CountedParts;
 use App\Observations\CrackBook;
 use App\Observations\JobObservations;
 use App\Observations\PrecheckBook;
@@ -154,9 +155,14 @@ final class JobFile
         ];
     }
 
+    public function parts(): CountedParts
+    {
+        return CountedParts::of($this->sheet, $this->job->arrival, $this->observations());
+    }
+
     public function received(): Received
     {
-        return Received::of($this->sheet, $this->job->arrival, $this->observations(), $this->precheck(), $this->assessment()->step->value);
+        return Received::of($this->sheet, $this->parts(), $this->observations(), $this->precheck(), $this->assessment()->step->value);
     }
 
     public function choice(): ?PlanChoice

@@ -45,7 +45,7 @@ final readonly class ReceiveView
     {
         $received = $file->received();
         $groups = [];
-        foreach ($received->expected as $line) {
+        foreach ($received->parts->expected as $line) {
             $groups[$line->group->value][] = self::part($received, $line);
         }
         $sleeves = array_map(static fn (int $cylinder): SleeveLine => self::sleeve($file, $cylinder, $received->surveys[$cylinder] ?? null), $file->sheet->layout->cylinders());
@@ -63,8 +63,8 @@ final readonly class ReceiveView
     private static function stamp(Received $received): Stamp
     {
         $differ = count($received->differing());
-        $open = count($received->uncounted());
-        $amiss = count(array_filter($received->counts, static fn ($count): bool => ! PartState::from($count->text('state'))->isFine()));
+        $open = count($received->parts->uncounted());
+        $amiss = count(array_filter($received->parts->counts, static fn ($count): bool => ! PartState::from($count->text('state'))->isFine()));
 
         return match (true) {
             $differ > 0 => new Stamp('Paperwork differs', $differ === 1 ? 'in one line' : "in {$differ} lines", 'out'),
@@ -76,7 +76,7 @@ final readonly class ReceiveView
 
     private static function part(Received $received, PartLine $line): PartCountLine
     {
-        $count = $received->counts[$line->key] ?? null;
+        $count = $received->parts->counts[$line->key] ?? null;
         $state = $count === null ? null : PartState::from($count->text('state'));
 
         return new PartCountLine(

@@ -40,7 +40,7 @@ final readonly class VerifyMargin
         $failing = array_values(array_filter($bore->characteristics, static fn (VerifiedCharacteristic $one): bool => $one->decision->conformity === Conformity::Fails));
         $sentences = array_map(static fn (VerifiedCharacteristic $one): string => "{$one->name} out by {$file->display->magnitudeWithUnit($one->decision->margin)}", $failing);
         if ($bore->state === VerificationState::Missing) {
-            $sentences[] = count($bore->missing) === 1 ? 'one place is not read' : count($bore->missing).' places are not read';
+            $sentences[] = count($bore->missing) === 1 ? 'one place is still to be read' : count($bore->missing).' places are still to be read';
         }
         if ($bore->lackingConditions !== []) {
             $sentences[] = 'not under the ordered conditions: '.implode(', ', $bore->lackingConditions);

@@ -48,7 +48,7 @@ final readonly class DemoIncoming
     /** @param  array<string, array{PartState, ?int, string}>  $amiss  By part: state, count, remark */
     public function countIn(Job $job, User $by, array $amiss = []): void
     {
-        foreach ($this->files->open($job)->received()->expected as $line) {
+        foreach ($this->files->open($job)->parts()->expected as $line) {
             [$state, $count, $remark] = $amiss[$line->key] ?? [PartState::Present, null, ''];
             $this->count->handle($job, $by, self::ulid(), $line->key, $state, $count, $remark);
         }
