@@ -5,6 +5,11 @@
 declare(strict_types=1);
 
 use NorthLedger\Core\Planning\BlockAssessment;
+use NorthLedger\Core\Quantity\Length;
+use NorthLedger\Core\Simulation\ScreeningTrial;
+use NorthLedger\Core\Simulation\SimulatedEngine;
+use Random\Engine\Mt19937;
+use Random\Randomizer;
 use Tests\Bench\Client;
 use Tests\Bench\Stopwatch;
 use Tests\Core\Bench;
@@ -54,6 +59,22 @@ for ($i = 0; $i < 400; $i++) {
 $core = $watch->figures();
 printf("\nThe core alone, a full V8 judged and planned:   p50 %.2f ms   p95 %.2f ms   (goal 2)\n", $core['p50_ms'], $core['p95_ms']);
 
+const ENGINES = 2_000;
+$chance = new Randomizer(new Mt19937(198));
+$families = array_map(Bench::sheet(...), ['tarn-4-198', 'fell-6-d', 'brae-v8-311']);
+$shares = [];
+$wrong = $early = 0;
+for ($i = 0; $i < ENGINES; $i++) {
+    $family = $families[$i % count($families)];
+    $trial = ScreeningTrial::of($family, $policy, SimulatedEngine::of($family, Length::ofNanometres($chance->getInt(20_000, 400_000)), $chance));
+    $shares[] = $trial->needed / $trial->full;
+    $wrong += $trial->agrees ? 0 : 1;
+    $early += $trial->needed < $trial->full ? 1 : 0;
+}
+sort($shares);
+$screening = ['engines' => ENGINES, 'median_share' => $shares[ENGINES / 2], 'p90_share' => $shares[(int) (0.9 * ENGINES)], 'saved_anything' => $early / ENGINES, 'wrong' => $wrong];
+printf("\nScreening, %d simulated engines worn 0.02 to 0.4 mm: readings needed of the full set, median %.0f %% (goal under 45), p90 %.0f %%; %.0f %% of the engines need fewer than all; wrong %d (goal 0)\n", ENGINES, 100 * $screening['median_share'], 100 * $screening['p90_share'], 100 * $screening['saved_anything'], $wrong);
+
 $ratios['bench_growth'] = $ratios['bench_5000'] / $ratios['bench_50'];
 $ratios['bench_growth_50000'] = $ratios['bench_50000'] / $ratios['bench_50'];
 $goals = ['post_reading' => 4, 'measure_v8' => 5, 'crack_map' => 5, 'bench_5000' => 4, 'bench_growth' => 1.3, 'bench_growth_50000' => 1.3];
@@ -62,6 +83,6 @@ foreach ($goals as $name => $goal) {
     printf("  %-34s %5.2f   goal %.1f   %s\n", $name, $ratios[$name], $goal, $ratios[$name] <= $goal ? 'reached' : 'not reached');
 }
 if ($jsonFile !== '') {
-    file_put_contents($jsonFile, json_encode(['ratios' => array_map(static fn (float $ratio): float => round($ratio, 3), $ratios), 'requests' => $figures, 'core_v8' => $core], JSON_PRETTY_PRINT)."\n");
+    file_put_contents($jsonFile, json_encode(['ratios' => array_map(static fn (float $ratio): float => round($ratio, 3), $ratios), 'requests' => $figures, 'core_v8' => $core, 'screening' => $screening], JSON_PRETTY_PRINT)."\n");
     echo "\nWritten to {$jsonFile}\n";
 }

@@ -3,11 +3,15 @@
 declare(strict_types=1);
 
 use App\Http\Controllers\BenchController;
+use App\Http\Controllers\BoreController;
 use App\Http\Controllers\CertificateController;
 use App\Http\Controllers\CheckBackController;
 use App\Http\Controllers\CleanController;
 use App\Http\Controllers\CracksController;
 use App\Http\Controllers\DownloadController;
+use App\Http\Controllers\FeedController;
+use App\Http\Controllers\GaugeController;
+use App\Http\Controllers\ImportController;
 use App\Http\Controllers\JournalController;
 use App\Http\Controllers\JudgeController;
 use App\Http\Controllers\LoginController;
@@ -17,6 +21,7 @@ use App\Http\Controllers\ReadingController;
 use App\Http\Controllers\ReceiveController;
 use App\Http\Controllers\ReceivedController;
 use App\Http\Controllers\ReleaseController;
+use App\Http\Controllers\SeatController;
 use App\Http\Controllers\SetupController;
 use App\Http\Controllers\SheetController;
 use App\Http\Controllers\ShopController;
@@ -36,6 +41,7 @@ Route::middleware('auth')->group(function (): void {
     Route::post('/logout', [LoginController::class, 'destroy'])->name('logout');
     Route::get('/', [BenchController::class, 'index'])->name('bench');
     Route::post('/shown', [ShownUnitController::class, 'store'])->name('shown');
+    Route::post('/shown/axes', [ShownUnitController::class, 'axes']);
     Route::get('/find', [BenchController::class, 'find'])->name('find');
 
     Route::get('/specs', [SpecBookController::class, 'index'])->name('specs');
@@ -43,6 +49,25 @@ Route::middleware('auth')->group(function (): void {
     Route::get('/specs/{family}', [SpecBookController::class, 'show'])->name('specs.show');
     Route::get('/specs/{family}/compare', [SpecBookController::class, 'compare'])->name('specs.compare');
     Route::get('/specs/{family}/export', [SpecBookController::class, 'export'])->name('specs.export');
+
+    Route::middleware('can:measure')->group(function (): void {
+        Route::get('/feed/waiting', [FeedController::class, 'waiting']);
+        Route::post('/feed/taken', [FeedController::class, 'taken']);
+        Route::post('/feed/asks', [FeedController::class, 'ask']);
+        Route::post('/feed/releases', [FeedController::class, 'release']);
+    });
+    Route::get('/gauges', [GaugeController::class, 'index'])->name('gauges');
+    Route::middleware('can:keep-gauges')->group(function (): void {
+        Route::post('/gauges', [GaugeController::class, 'store']);
+        Route::post('/masters', [GaugeController::class, 'storeMaster']);
+        Route::post('/gauges/{gauge}/calibrations', [GaugeController::class, 'calibrate']);
+        Route::post('/gauges/{gauge}/studies', [GaugeController::class, 'study']);
+        Route::post('/gauges/{gauge}/checks', [GaugeController::class, 'check']);
+        Route::post('/gauges/{gauge}/retirement', [GaugeController::class, 'retire']);
+        Route::post('/gauges/{gauge}/tokens', [GaugeController::class, 'token']);
+    });
+    Route::get('/gauges/{gauge}', [GaugeController::class, 'show'])->name('gauges.show');
+    Route::get('/gauges/{gauge}/certificates/{event}', [GaugeController::class, 'certificate'])->name('gauges.certificate');
 
     Route::middleware('can:run-shop')->group(function (): void {
         Route::post('/specs', [SpecBookController::class, 'import'])->name('specs.import');
@@ -88,6 +113,7 @@ Route::middleware('auth')->group(function (): void {
         Route::post('/cracks/customer', [CracksController::class, 'customer'])->middleware('can:answer-for-customer');
         Route::get('/measure', [SheetController::class, 'measure'])->name('stage.measure');
         Route::get('/judge', [JudgeController::class, 'show'])->name('stage.judge');
+        Route::post('/judge/pistons', [JudgeController::class, 'assign'])->middleware('can:measure');
         Route::get('/plan', [PlanController::class, 'show'])->name('stage.plan');
         Route::post('/plan', [PlanController::class, 'store'])->middleware('can:choose-plan');
         Route::get('/work', [WorkController::class, 'show'])->name('stage.work');
@@ -102,15 +128,35 @@ Route::middleware('auth')->group(function (): void {
         Route::get('/readings.json', [DownloadController::class, 'json'])->name('readings.json');
         Route::get('/journal', [JournalController::class, 'show'])->name('journal');
 
-        Route::get('/sheets/{sheet}', [SheetController::class, 'changes'])->name('sheet.changes');
+        Route::get('/bores/{cylinder}', [BoreController::class, 'show'])->name('bore');
+        Route::get('/sheets/{sheet}/bores/{cylinder}/changes', [SheetController::class, 'changes']);
+        Route::middleware('can:measure')->group(function (): void {
+            Route::post('/sheets/{sheet}/bores/{cylinder}/readings', [ReadingController::class, 'store']);
+            Route::post('/sheets/{sheet}/bores/{cylinder}/ring-gap', [BoreController::class, 'ringGap']);
+            Route::post('/sheets/{sheet}/bores/{cylinder}/undo', [ReadingController::class, 'undo']);
+        });
+        Route::get('/sheets/{sheet}/changes', [SheetController::class, 'changes'])->name('sheet.changes');
         Route::middleware('can:measure')->group(function (): void {
             Route::post('/sheets/{sheet}/readings', [ReadingController::class, 'store'])->name('sheet.readings');
             Route::post('/sheets/{sheet}/undo', [ReadingController::class, 'undo'])->name('sheet.undo');
             Route::post('/sheets/{sheet}/setups', [SetupController::class, 'store'])->name('sheet.setups');
+            Route::post('/sheets/{sheet}/zeros', [SetupController::class, 'size'])->name('sheet.zeros');
+            Route::get('/sheets/{sheet}/import', [ImportController::class, 'show'])->name('sheet.import');
+            Route::post('/sheets/{sheet}/import', [ImportController::class, 'preview']);
+            Route::post('/sheets/{sheet}/import/rows', [ImportController::class, 'store']);
+            Route::post('/sheets/{sheet}/seats', [SeatController::class, 'store']);
+            Route::post('/sheets/{sheet}/seats/leave', [SeatController::class, 'leave']);
+            Route::post('/sheets/{sheet}/claims', [FeedController::class, 'claim']);
             Route::post('/sheets/{sheet}/checks', [CheckBackController::class, 'store'])->name('sheet.checks');
             Route::post('/sheets/{sheet}/confirmations', [CheckBackController::class, 'confirm'])->name('sheet.confirmations');
         });
     });
+});
+
+// Gauges have no log-in and no page: they are known by their token alone.
+Route::withoutMiddleware('web')->middleware('throttle:600,1')->group(function (): void {
+    Route::post('/feed', [FeedController::class, 'take']);
+    Route::get('/feed/asked', [FeedController::class, 'asked']);
 });
 
 // The floor that bin/bench measures against; it is there in a benchmark only.

@@ -7,6 +7,14 @@ namespace App\Actions;
 /** An entry that is asked back before it is saved (QTY-4, GAUGE-7); what was typed stays with the person. */
 final class AskBack extends \RuntimeException
 {
+    public const THEIRS_COUNTS = 'theirs counts';
+
+    public const MINE_COUNTS = 'mine counts';
+
+    public const BOTH_COUNT = 'both: take their mean';
+
+    private const CLASH = [self::THEIRS_COUNTS, self::MINE_COUNTS, self::BOTH_COUNT];
+
     public const REASONS = ['misread', 'wrong place', 'gauge not seated', 'dirt or burr', 'gauge zero was off'];
 
     /** @param  list<string>  $choices  To be picked by digit; empty where yes or a new value answers it */
@@ -23,6 +31,12 @@ final class AskBack extends \RuntimeException
     public static function confirm(string $doubt): self
     {
         return new self('confirm', $doubt);
+    }
+
+    /** Somebody else read the same place while this reading was on its way: both are kept, one has to count. */
+    public static function clash(string $place, string $who, string $standing): self
+    {
+        return new self('clash', "{$who} read {$place} as {$standing} at the same time. Which counts?", self::CLASH);
     }
 
     public static function reason(string $place, string $standing): self

@@ -31,10 +31,10 @@ final readonly class CheckGauge
      *
      * @throws AskBack If no gauge is stated, or what is typed cannot be read
      */
-    public function handle(Job $job, User $by, string $ulid, SheetName $sheet, string $shows, string $master): Written
+    public function handle(Job $job, User $by, string $ulid, SheetName $sheet, string $shows, string $master, Feature $feature = Feature::Bore): Written
     {
-        return $this->ledger->write($job->id, $ulid, EntryKind::CheckBack, $by, function (JobFile $file) use ($by, $ulid, $sheet, $shows, $master): array {
-            $setup = $file->entries($sheet)->currentSetup(Feature::Bore) ?? throw AskBack::setup();
+        return $this->ledger->write($job->id, $ulid, EntryKind::CheckBack, $by, function (JobFile $file) use ($by, $ulid, $sheet, $shows, $master, $feature): array {
+            $setup = $file->entries($sheet)->gauges->current($feature) ?? throw AskBack::setup();
             $rows = $file->entries($sheet)->rows;
             [$masterSize, $shown] = $this->sizes($file, $setup, $shows, $master);
             $row = [
@@ -51,7 +51,7 @@ final readonly class CheckGauge
     private function sizes(JobFile $file, Setup $setup, string $shows, string $master): array
     {
         try {
-            $zero = $setup->zero();
+            $zero = $setup->zero_place === null ? $setup->zero() : Length::zero();
             if ($zero !== null) {
                 return [$zero, $zero->plus($setup->notation($file->sheet->unit)->read($shows)->value)];
             }

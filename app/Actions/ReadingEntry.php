@@ -10,6 +10,7 @@ use NorthLedger\Core\Gauging\Place;
 /** One reading as it was keyed. */
 final readonly class ReadingEntry
 {
+    /** @param  ?int  $saw  Number of the reading that stood at the place on the page, zero where none did; null where the page does not say */
     public function __construct(
         public string $ulid,
         public SheetName $sheet,
@@ -19,6 +20,8 @@ final readonly class ReadingEntry
         public bool $isRepeat,
         public bool $isConfirmed,
         public ?string $reason,
+        public ?FeedMark $feed = null,
+        public ?int $saw = null,
     ) {
     }
 }

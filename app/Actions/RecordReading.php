@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use App\Feed\GaugeFeed;
 use App\Ledger\EntryKind;
 use App\Ledger\Ledger;
 use App\Ledger\Written;
@@ -12,6 +13,7 @@ use App\Models\Reading;
 use App\Models\Setup;
 use App\Models\User;
 use App\Sheets\JobFile;
+use App\Sheets\KeyedReading;
 use App\Sheets\LookCodes;
 use Illuminate\Support\Str;
 use NorthLedger\Core\Gauging\Axis;
@@ -20,18 +22,25 @@ use NorthLedger\Core\Gauging\InstrumentKind;
 use NorthLedger\Core\Gauging\Place;
 use NorthLedger\Core\Gauging\Station;
 use NorthLedger\Core\Judgement\Plausibility;
+use NorthLedger\Core\Judgement\RidgeLook;
 use NorthLedger\Core\Quantity\Length;
+use NorthLedger\Core\Quantity\MassNotation;
 use NorthLedger\Core\Quantity\NotationException;
 use NorthLedger\Core\Quantity\NotationMeaning;
+use NorthLedger\Core\Quantity\QuantityException;
 use NorthLedger\Core\Quantity\ShopNotation;
 
 /** Records one reading or look at one place. */
 final readonly class RecordReading
 {
-    /** Why a suspect reading changes; nobody has to be asked. */
+    /** A piston that is more than a fifth off the weight of a new one is asked back. */
+    private const PLAUSIBLE_SHARE = 5;
+
+    private const CLEANED = 'cleaned and looked at again';
+
     private const DRIFTED = 'retaken: the gauge had drifted';
 
-    public function __construct(private Ledger $ledger)
+    public function __construct(private Ledger $ledger, private GaugeFeed $feed)
     {
     }
 
@@ -43,12 +52,22 @@ final readonly class RecordReading
                 throw AskBack::unreadable("This engine has no cylinder {$entry->place->cylinder}.");
             }
             $standing = $file->entries($entry->sheet)->at($entry->place)->newest();
-            $row = $entry->place->feature->isMeasured()
-                ? $this->measured($file, $by, $entry)
-                : $this->look($entry);
-            $reason = $entry->reason ?? ($standing !== null && $file->entries($entry->sheet)->isSuspect($entry->place) ? self::DRIFTED : null);
-            if ($standing !== null && ! $entry->isRepeat && $reason === null) {
+            $row = match (true) {
+                $entry->place->feature->isGauged() => $this->measured($file, $by, $entry),
+                $entry->place->feature === Feature::PistonWeight => $this->weight($file, $entry),
+                $entry->place->feature->isMeasured() => $this->wall($file, $entry),
+                default => $this->look($entry),
+            };
+            if ($this->isClash($entry, $standing, $by)) {
+                throw AskBack::clash(lcfirst($entry->place->words()), User::query()->findOrFail($standing?->userId)->name, (string) $standing?->typed);
+            }
+            $isRepeat = ($entry->isRepeat || $entry->reason === AskBack::BOTH_COUNT) && $this->countsFromOneZero($file, $entry, $standing, $row['setup_id'] ?? null);
+            $reason = $entry->reason ?? $this->plainReason($file, $entry, $standing);
+            if ($standing !== null && ! $isRepeat && $reason === null) {
                 throw AskBack::reason($entry->place->words(), $standing->typed);
+            }
+            if ($entry->feed !== null) {
+                $this->feed->mark($entry->feed, $entry->text, $entry->ulid, $file->job->id);
             }
             $reading = Reading::query()->create($row + [
                 'ulid' => $entry->ulid,
@@ -56,16 +75,55 @@ final readonly class RecordReading
                 'sheet' => $entry->sheet->value,
                 'place' => $entry->place->key(),
                 'typed' => $entry->text,
-                'series' => $standing !== null && $entry->isRepeat ? $standing->series : $entry->ulid,
-                'supersedes_id' => $entry->isRepeat ? null : $standing?->id,
+                'series' => $standing !== null && $isRepeat ? $standing->series : $entry->ulid,
+                'supersedes_id' => $isRepeat ? null : $standing?->id,
                 'reason' => $reason,
                 'was_confirmed' => $entry->isConfirmed,
                 'user_id' => $by->id,
                 'created_at' => now(),
             ]);
 
-            return $reading->only(['sheet', 'place', 'typed', 'value_nm', 'look', 'setup_id', 'series', 'supersedes_id', 'reason', 'was_confirmed']);
+            if ($entry->reason === AskBack::THEIRS_COUNTS) {
+                $this->takeBackAtOnce($reading);
+            }
+
+            return $reading->only(['sheet', 'place', 'typed', 'value_nm', 'mass_ug', 'look', 'setup_id', 'series', 'supersedes_id', 'reason', 'was_confirmed']);
         });
+    }
+
+    /** True where somebody else read the place since the page last showed it, and nobody has said yet which counts. */
+    private function isClash(ReadingEntry $entry, ?KeyedReading $standing, User $by): bool
+    {
+        return $entry->saw !== null && $entry->reason === null && $standing !== null && $standing->userId !== $by->id && $standing->id > $entry->saw;
+    }
+
+    /** It is kept and does not count: what stood before stands again. */
+    private function takeBackAtOnce(Reading $reading): void
+    {
+        Reading::query()->create([
+            'ulid' => (string) Str::ulid(), 'job_id' => $reading->job_id, 'sheet' => $reading->sheet, 'place' => $reading->place, 'typed' => '',
+            'series' => $reading->series, 'withdraws_id' => $reading->id, 'reason' => AskBack::THEIRS_COUNTS, 'user_id' => $reading->user_id, 'created_at' => now(),
+        ]);
+    }
+
+    /** Repeats make a mean, so a deviation from a zero on the part is no repeat of a reading of another setup. */
+    private function countsFromOneZero(JobFile $file, ReadingEntry $entry, ?KeyedReading $standing, ?int $setupId): bool
+    {
+        $setups = $file->entries($entry->sheet)->gauges->setups;
+        $isOnThePart = static fn (?int $id): bool => ($setups[(int) $id] ?? null)?->zero_place !== null;
+
+        return $standing === null || $standing->setupId === $setupId || (! $isOnThePart($standing->setupId) && ! $isOnThePart($setupId));
+    }
+
+    /** Why what stands changes, where nobody has to be asked. */
+    private function plainReason(JobFile $file, ReadingEntry $entry, ?KeyedReading $standing): ?string
+    {
+        return match (true) {
+            $standing === null => null,
+            $standing->look === RidgeLook::Deposits->value => self::CLEANED,
+            $file->entries($entry->sheet)->isSuspect($entry->place) => self::DRIFTED,
+            default => null,
+        };
     }
 
     /** @return array<string, mixed> */
@@ -76,6 +134,43 @@ final readonly class RecordReading
             ?? throw AskBack::unreadable('Answer with one digit: '.LookCodes::legend($feature).'.');
 
         return ['look' => $look];
+    }
+
+    /** @return array<string, mixed> */
+    private function weight(JobFile $file, ReadingEntry $entry): array
+    {
+        try {
+            $mass = MassNotation::read($entry->text);
+        } catch (QuantityException $exception) {
+            throw AskBack::unreadable($exception->getMessage());
+        }
+        $new = $file->sheet->piston->mass->micrograms;
+        if (! $entry->isConfirmed && abs($mass->micrograms - $new) * self::PLAUSIBLE_SHARE > $new) {
+            throw AskBack::confirm('A new piston weighs '.MassNotation::grams($new).' g. Is it the whole piston, without its pin and rings?');
+        }
+
+        return ['mass_ug' => $mass->micrograms];
+    }
+
+    /** @return array<string, mixed> */
+    private function wall(JobFile $file, ReadingEntry $entry): array
+    {
+        $unit = $file->sheet->unit;
+        $isTrace = $entry->place->feature === Feature::Trace;
+        try {
+            $noted = ($isTrace ? ShopNotation::forDeviations($unit, $unit->readingUnit()) : ShopNotation::forSizes($unit))->read($entry->text);
+        } catch (NotationException $exception) {
+            throw AskBack::unreadable($exception->getMessage());
+        }
+        if ($noted->means === NotationMeaning::Step || (! $isTrace && ! $noted->value->isPositive() && ! ($entry->place->feature === Feature::PitDepth && $noted->value->isZero()))) {
+            throw AskBack::unreadable($isTrace ? 'Key what the indicator shows beyond the radius as made.' : 'Key a thickness or a depth, above nothing.');
+        }
+        $doubt = (new Plausibility($file->policy->boreAllowances($unit), $file->display))->doubtOfWall($entry->place->feature, $noted->value, $file->sheet->bore->standardWall);
+        if ($doubt !== null && ! $entry->isConfirmed) {
+            throw AskBack::confirm($doubt);
+        }
+
+        return ['value_nm' => $noted->value->nanometres];
     }
 
     /** @return array<string, mixed> */
@@ -97,8 +192,8 @@ final readonly class RecordReading
         $stated = $entry->setupUlid === null ? null : Setup::query()->firstWhere([
             'ulid' => $entry->setupUlid, 'job_id' => $file->job->id, 'sheet' => $entry->sheet->value, 'feature' => $feature->value,
         ]);
-        $setup = $stated ?? $file->entries($entry->sheet)->currentSetup($feature);
-        if ($setup !== null && $feature === Feature::Bore && $file->entries($entry->sheet)->hasDrifted($setup)) {
+        $setup = $stated ?? $file->entries($entry->sheet)->gauges->current($feature);
+        if ($setup !== null && $file->entries($entry->sheet)->gauges->hasDrifted($setup)) {
             throw AskBack::drifted();
         }
         if ($setup !== null || $feature === Feature::Bore) {
@@ -121,6 +216,10 @@ final readonly class RecordReading
         }
         $zero = $setup->zero();
 
+        if ($setup->zero_place !== null) {
+            return $noted->means === NotationMeaning::Step ? throw AskBack::unreadable('The gauge was zeroed on the part: key what it shows, a deviation.') : $noted->value;
+        }
+
         return match (true) {
             $noted->means === NotationMeaning::Step => $this->standard($file, $entry)->plus($noted->value),
             $zero !== null => $zero->plus($noted->value),
@@ -131,12 +230,14 @@ final readonly class RecordReading
     private function doubt(JobFile $file, ReadingEntry $entry, Setup $setup, Length $size): void
     {
         $plausibility = new Plausibility($file->policy->boreAllowances($file->sheet->unit), $file->display);
-        $doubt = $plausibility->doubtOfSize($size, $this->standard($file, $entry)) ?? $plausibility->doubtOfRange($size, $setup->instrument);
+        $doubt = $setup->zero_place !== null
+            ? $plausibility->doubtOfDeviation($size)
+            : $plausibility->doubtOfSize($size, $this->standard($file, $entry)) ?? $plausibility->doubtOfRange($size, $setup->range(), $setup->gauge_tag ?? 'A '.$setup->instrument->value);
         $station = $entry->place->station;
         $axis = $entry->place->axis;
         if ($doubt === null && $station instanceof Station && $axis instanceof Axis) {
             $bore = $file->entries($entry->sheet)->inspection($entry->place->cylinder, $file->sheet, $file->policy);
-            $doubt = $plausibility->doubtOfRoundness($bore, $station, $axis->value, $size);
+            $doubt = $plausibility->doubtOfRoundness($bore, $station, $axis->value, $setup->zero_place === null ? $size : $size->plus($file->entries($entry->sheet)->gauges->zero($setup) ?? Length::zero()), (string) $setup->id);
         }
         if ($doubt !== null) {
             throw AskBack::confirm($doubt);

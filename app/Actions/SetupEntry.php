@@ -7,20 +7,28 @@ namespace App\Actions;
 use App\Sheets\SheetName;
 use NorthLedger\Core\Gauging\Conditions;
 use NorthLedger\Core\Gauging\Feature;
-use NorthLedger\Core\Gauging\InstrumentKind;
+use NorthLedger\Core\Gauging\Place;
 use NorthLedger\Core\Quantity\ReadingUnit;
 
 /** A setup as it was stated. */
 final readonly class SetupEntry
 {
+    /**
+     * @param  string  $gauge  Tag of a gauge of the register, or a kind
+     * @param  string  $zero  The known size it was set to, as typed
+     * @param  ?Place  $zeroPlace  Of the part, where it was zeroed there (GAUGE-2)
+     * @param  string  $masterTag  The master it was set on; empty where none of the register
+     */
     public function __construct(
         public string $ulid,
         public SheetName $sheet,
         public Feature $feature,
-        public InstrumentKind $instrument,
+        public string $gauge,
         public ?ReadingUnit $readingUnit,
         public string $zero,
         public Conditions $conditions,
+        public ?Place $zeroPlace = null,
+        public string $masterTag = '',
     ) {
     }
 }

@@ -4,13 +4,20 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use App\Gauges\StatedGauge;
 use App\Ledger\EntryKind;
 use App\Ledger\Ledger;
 use App\Ledger\Written;
 use App\Models\Job;
+use App\Models\Master;
+use App\Models\Reading;
 use App\Models\Setup;
 use App\Models\User;
 use App\Sheets\JobFile;
+use App\Sheets\SheetName;
+use Illuminate\Support\Str;
+use NorthLedger\Core\Gauging\Feature;
+use NorthLedger\Core\Gauging\Place;
 use NorthLedger\Core\Quantity\Length;
 use NorthLedger\Core\Quantity\NotationException;
 use NorthLedger\Core\Quantity\NotationMeaning;
@@ -19,34 +26,59 @@ use NorthLedger\Core\Quantity\ShopNotation;
 /** States the gauge, its zero and the conditions for the readings that follow (GAUGE-2, GAUGE-4). */
 final readonly class StateSetup
 {
+    private const ZEROED = 'the gauge was zeroed here';
+
     public function __construct(private Ledger $ledger)
     {
     }
 
-    /** @throws AskBack If a gauge that shows deviations has no readable zero */
+    /** @throws AskBack If the gauge is not known, or one that shows deviations has no readable zero */
     public function handle(Job $job, User $by, SetupEntry $entry): Written
     {
         return $this->ledger->write($job->id, $entry->ulid, EntryKind::Setup, $by, function (JobFile $file) use ($by, $entry): array {
+            $gauge = StatedGauge::named($entry->gauge);
             $row = [
                 'sheet' => $entry->sheet->value,
                 'feature' => $entry->feature->value,
-                'instrument' => $entry->instrument,
-                'reading_unit' => $entry->instrument->showsSizes() ? null : ($entry->readingUnit ?? $file->sheet->unit->readingUnit()),
-                'zero_nm' => $entry->instrument->showsSizes() ? null : $this->zero($file, $entry->zero)->nanometres,
+                'instrument' => $gauge->kind,
+                'reading_unit' => $gauge->kind->showsSizes() ? null : ($entry->readingUnit ?? $gauge->readingUnit($file->sheet->unit)),
                 'caps_torqued' => $entry->conditions->capsTorqued,
                 'torque_plate' => $entry->conditions->torquePlate,
                 'cooled' => $entry->conditions->cooled,
                 'clean' => $entry->conditions->clean,
                 'part_celsius' => $entry->conditions->partCelsius,
                 'master_celsius' => $entry->conditions->masterCelsius,
-            ];
-            Setup::query()->create($row + ['ulid' => $entry->ulid, 'job_id' => $file->job->id, 'user_id' => $by->id, 'created_at' => now()]);
+            ] + $gauge->columns() + ($gauge->kind->showsSizes() ? [] : $this->zero($file, $entry));
+            $setup = Setup::query()->create($row + ['ulid' => $entry->ulid, 'job_id' => $file->job->id, 'user_id' => $by->id, 'created_at' => now()]);
+            if ($setup->zero_place !== null) {
+                $this->readZero($file, $setup, $by);
+            }
 
             return $row;
         });
     }
 
-    private function zero(JobFile $file, string $text): Length
+    /** @return array<string, mixed> */
+    private function zero(JobFile $file, SetupEntry $entry): array
+    {
+        if ($entry->zeroPlace !== null) {
+            return ['zero_place' => $this->onThePart($file, $entry, $entry->zeroPlace)->key()];
+        }
+        $master = $entry->masterTag === '' ? null : (Master::query()->firstWhere('tag', $entry->masterTag) ?? throw AskBack::unreadable("There is no master “{$entry->masterTag}” in the register."));
+
+        return ['zero_nm' => ($master?->size() ?? $this->typed($file, $entry->zero))->nanometres, 'master_tag' => $master?->tag];
+    }
+
+    private function onThePart(JobFile $file, SetupEntry $entry, Place $place): Place
+    {
+        return match (true) {
+            $entry->sheet === SheetName::Finished => throw AskBack::unreadable('Finished bores are verified by their size: set the zero to a known size.'),
+            $place->feature !== Feature::Bore, ! in_array($place->cylinder, $file->sheet->layout->cylinders(), true) => throw AskBack::unreadable('A gauge is zeroed on a place of a bore. Go to that place first.'),
+            default => $place,
+        };
+    }
+
+    private function typed(JobFile $file, string $text): Length
     {
         try {
             $noted = ShopNotation::forSizes($file->sheet->unit)->read($text);
@@ -56,5 +88,16 @@ final readonly class StateSetup
         $zero = $noted->means === NotationMeaning::Step ? $file->sheet->bore->nominal->plus($noted->value) : $noted->value;
 
         return $zero->isPositive() ? $zero : throw AskBack::unreadable('The zero is the size the gauge was set to, above nothing: like '.$file->display->size($file->sheet->bore->nominal).'.');
+    }
+
+    /** The place a comparative zero was set on reads nothing by definition. */
+    private function readZero(JobFile $file, Setup $setup, User $by): void
+    {
+        $ulid = (string) Str::ulid();
+        $standing = $file->entries(SheetName::from($setup->sheet))->at(Place::parse((string) $setup->zero_place))->newest();
+        Reading::query()->create([
+            'ulid' => $ulid, 'job_id' => $setup->job_id, 'sheet' => $setup->sheet, 'place' => $setup->zero_place, 'typed' => '0', 'value_nm' => 0, 'setup_id' => $setup->id, 'series' => $ulid,
+            'supersedes_id' => $standing?->id, 'reason' => $standing === null ? null : self::ZEROED, 'user_id' => $by->id, 'created_at' => now(),
+        ]);
     }
 }

@@ -44,7 +44,7 @@ final class Certificate
             'form_unit' => $file->display->deviationUnit(),
             'bores' => array_map(static fn (VerifiedBore $bore): array => self::bore($file, $bore), array_values($file->verified())),
             'conditions' => self::conditions($file),
-            'gauges' => array_values(array_unique(array_map(static fn (Setup $setup): string => $setup->instrument->value.($setup->zero() === null ? '' : ', zero '.$file->display->sizeWithUnit($setup->zero())), $file->entries(SheetName::Finished)->setups))),
+            'gauges' => array_values(array_unique(array_map(static fn (Setup $setup): string => $setup->gaugeWords().($setup->isPastCalibration() ? ', calibration was due '.$setup->calibration_due?->format('j M Y') : '').($setup->zero() === null ? '' : ', zero '.$file->display->sizeWithUnit($setup->zero())), $file->entries(SheetName::Finished)->gauges->setups))),
             'crack_check' => self::crackCheck($file),
             'not_checked' => self::NOT_CHECKED,
             'revisions' => ['sheet' => $file->sheet->revision, 'policy' => $file->policy->revision, 'ledger_entry' => $file->job->entries],
@@ -108,7 +108,7 @@ final class Certificate
     /** @return list<string> */
     private static function conditions(JobFile $file): array
     {
-        $setup = $file->entries(SheetName::Finished)->currentSetup(Feature::Bore);
+        $setup = $file->entries(SheetName::Finished)->gauges->current(Feature::Bore);
         $stated = $setup?->conditions() ?? Conditions::notStated();
         $line = static fn (string $name, bool $is): string => $name.': '.($is ? 'yes' : 'not stated');
 

@@ -10,7 +10,7 @@ use App\Models\Reading;
 /** Every reading of a job, the superseded and the taken back too, oldest first. */
 final class ReadingExport
 {
-    public const COLUMNS = ['id', 'sheet', 'place', 'typed', 'value_nm', 'look', 'instrument', 'zero_nm', 'supersedes', 'withdraws', 'reason', 'confirmed', 'by', 'at'];
+    public const COLUMNS = ['id', 'sheet', 'place', 'typed', 'value_nm', 'mass_ug', 'look', 'gauge', 'instrument', 'calibration_due', 'zero_place', 'zero_nm', 'supersedes', 'withdraws', 'reason', 'confirmed', 'by', 'at'];
 
     /** @return list<array<string, string|int|bool|null>> */
     public static function rows(Job $job): array
@@ -19,7 +19,7 @@ final class ReadingExport
         $rows = [];
         $readings = Reading::query()->with('user')->leftJoin('setups', 'setups.id', '=', 'readings.setup_id')
             ->where('readings.job_id', $job->id)->orderBy('readings.id')
-            ->get(['readings.*', 'setups.instrument', 'setups.zero_nm as setup_zero_nm']);
+            ->get(['readings.*', 'setups.instrument', 'setups.zero_nm as setup_zero_nm', 'setups.gauge_tag', 'setups.zero_place', 'setups.calibration_due']);
         foreach ($readings as $reading) {
             $ulids[$reading->id] = $reading->ulid;
             $rows[] = [
@@ -28,8 +28,12 @@ final class ReadingExport
                 'place' => $reading->place,
                 'typed' => $reading->typed,
                 'value_nm' => $reading->value_nm,
+                'mass_ug' => $reading->mass_ug,
                 'look' => $reading->look,
+                'gauge' => $reading->getAttribute('gauge_tag'),
                 'instrument' => $reading->getAttribute('instrument'),
+                'calibration_due' => $reading->getAttribute('calibration_due'),
+                'zero_place' => $reading->getAttribute('zero_place'),
                 'zero_nm' => $reading->getAttribute('setup_zero_nm'),
                 'supersedes' => $ulids[$reading->supersedes_id] ?? null,
                 'withdraws' => $ulids[$reading->withdraws_id] ?? null,

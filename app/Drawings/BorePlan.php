@@ -46,7 +46,7 @@ final readonly class BorePlan
     {
         $asMade = $file->sheet->bore->sizeAt(($sheet === SheetName::Finished ? $file->chosen()?->step : $file->assessment()->step->value) ?? Length::zero());
         $steps = $sheet === SheetName::Finished ? [] : self::possibleSteps($file);
-        $deviations = self::deviations($file, $sheet, $asMade);
+        [$deviations, $doubts] = self::deviations($file, $sheet, $asMade);
         $all = array_map(abs(...), array_merge([], ...array_map(array_values(...), array_values($deviations))));
         $largest = $all === [] ? 0 : max($all);
         $firstStep = $steps === [] ? 0 : $steps[0]->plus($file->sheet->bore->nominal)->minus($asMade)->nanometres;
@@ -63,7 +63,7 @@ final readonly class BorePlan
         foreach ($file->sheet->layout->banks as $bankIndex => $bank) {
             $left = (self::WIDTH - $pitch * (count($bank) - 1)) / 2 + ($isVee ? ($bankIndex === 0 ? -62 : -38) : 0);
             foreach ($bank as $index => $cylinder) {
-                $bores[] = self::bore($file, $cylinder, $left + $index * $pitch, 18 + $radius * (1 + self::EXAGGERATED_SHARE) + $bankIndex * $rowPitch, $radius, $scale, $deviations, $steps, $asMade, $shown, $out, $suspects);
+                $bores[] = self::bore($file, $cylinder, $left + $index * $pitch, 18 + $radius * (1 + self::EXAGGERATED_SHARE) + $bankIndex * $rowPitch, $radius, $scale, $deviations, $doubts, $steps, $asMade, $shown, $out, $suspects);
             }
         }
         $nominalRadius = $file->sheet->bore->nominal->nanometres / 2;
@@ -87,11 +87,12 @@ final readonly class BorePlan
 
     /**
      * @param  array<string, array<int|string, int>>  $deviations
+     * @param  array<string, int>  $doubts  Expanded, in nanometres, by place key
      * @param  list<Length>  $steps
      * @param  list<string>  $out  Keys of the places past a limit
      * @param  list<string>  $suspects  Keys of the places read with a gauge that had drifted
      */
-    private static function bore(JobFile $file, int $cylinder, float $x, float $y, float $radius, float $scale, array $deviations, array $steps, Length $asMade, int $shown, array $out, array $suspects): DrawnBore
+    private static function bore(JobFile $file, int $cylinder, float $x, float $y, float $radius, float $scale, array $deviations, array $doubts, array $steps, Length $asMade, int $shown, array $out, array $suspects): DrawnBore
     {
         $shapes = [];
         foreach (Station::JUDGED as $station) {
@@ -99,21 +100,23 @@ final readonly class BorePlan
             $inline = Place::bore($cylinder, $station, Axis::Inline)->key();
             $read = $deviations[$station->value] ?? [];
             $shapes[$station->value] = new DrawnShape(
-                isset($read[$inline]) ? self::px($radius + $read[$inline] * $scale) : null,
-                isset($read[$thrust]) ? self::px($radius + $read[$thrust] * $scale) : null,
+                isset($read[$inline]) ? Coordinate::of($radius + $read[$inline] * $scale) : null,
+                isset($read[$thrust]) ? Coordinate::of($radius + $read[$thrust] * $scale) : null,
                 self::state([$thrust, $inline], $out, $suspects),
                 self::caption($file, $read[$thrust] ?? null, $read[$inline] ?? null),
+                (isset($read[$thrust]) ? self::whisker($radius + $read[$thrust] * $scale, $doubts[$thrust] * $scale, isUpright: true) : '')
+                    .(isset($read[$inline]) ? self::whisker($radius + $read[$inline] * $scale, $doubts[$inline] * $scale, isUpright: false) : ''),
             );
         }
         $circles = [];
         foreach ($steps as $step) {
             $over = $step->plus($file->sheet->bore->nominal)->minus($asMade)->nanometres;
             if ($over <= $shown) {
-                $circles[] = self::px($radius + $over * $scale);
+                $circles[] = Coordinate::of($radius + $over * $scale);
             }
         }
 
-        return new DrawnBore($cylinder, self::px($x), self::px($y), self::px($radius), self::px($radius * (1 + self::EXAGGERATED_SHARE)), $circles, $shapes);
+        return new DrawnBore($cylinder, Coordinate::of($x), Coordinate::of($y), Coordinate::of($radius), Coordinate::of($radius * (1 + self::EXAGGERATED_SHARE)), $circles, $shapes);
     }
 
     /**
@@ -148,19 +151,28 @@ final readonly class BorePlan
         return $thrust === null && $inline === null ? 'not read' : $shown($thrust).' × '.$shown($inline);
     }
 
-    /** @return array<string, array<int|string, int>> Nanometres over the bore as made, by station and place key */
+    /** The doubt of a reading at one end of its axis, from end to end of the span it may lie in. */
+    private static function whisker(float $at, float $doubt, bool $isUpright): string
+    {
+        [$from, $to] = [Coordinate::of($at - $doubt), Coordinate::of($at + $doubt)];
+
+        return $isUpright ? "M-3 -{$from}h6M0 -{$from}V-{$to}M-3 -{$to}h6" : "M{$from} -3v6M{$from} 0H{$to}M{$to} -3v6";
+    }
+
+    /** @return array{array<string, array<int|string, int>>, array<string, int>} Nanometres over the bore as made, by station and place key, and the doubt of each */
     private static function deviations(JobFile $file, SheetName $sheet, Length $asMade): array
     {
         $entries = $file->entries($sheet);
-        $deviations = [];
+        $deviations = $doubts = [];
         foreach ($entries->measuredPlaces() as $key => $place) {
             $reading = $place->station === null ? null : $entries->reading($place, $file->sheet, $file->policy);
             if ($reading !== null && $place->station !== null) {
-                $deviations[$place->station->value][$key] = $reading->corrected->minus($asMade)->nanometres;
+                $deviations[$place->station->value][$key] = $reading->isSized ? $reading->corrected->minus($asMade)->nanometres : $reading->corrected->nanometres;
+                $doubts[$key] = ($reading->isSized ? $reading->sizeUncertainty() : $reading->differenceUncertainty($reading))->expanded()->nanometres;
             }
         }
 
-        return $deviations;
+        return [$deviations, $doubts];
     }
 
     /** @return list<Length> Sizes at which every bore read so far still cleans up */
@@ -169,11 +181,6 @@ final readonly class BorePlan
         $plan = $file->assessment()->plan;
 
         return $plan === null ? [] : $plan->stepsWhereAllCleanUp();
-    }
-
-    private static function px(float $value): string
-    {
-        return number_format($value, 1, '.', '');
     }
 
     /** Two significant figures: nobody needs 287 times. */

@@ -7,6 +7,7 @@ namespace App\Http;
 use App\Drawings\BorePlan;
 use App\Models\User;
 use App\Sheets\BoreSheetView;
+use App\Sheets\GaugeChoices;
 use App\Sheets\JobFile;
 use App\Sheets\MeasureMargin;
 use App\Sheets\SheetName;
@@ -15,22 +16,22 @@ use NorthLedger\Core\Gauging\Feature;
 use NorthLedger\Core\Gauging\Place;
 
 /** The parts of a sheet's page that change with a reading, rendered by the server. */
-final class SheetFragments
+final class SheetFragments implements SheetParts
 {
     private ?BoreSheetView $view = null;
 
-    public function __construct(private readonly JobFile $file, private readonly SheetName $sheet, private readonly ?User $reader)
+    public function __construct(private readonly JobFile $file, private readonly SheetName $sheet, private readonly ?User $reader, private readonly bool $showsAllAxes = false)
     {
     }
 
-    /** @return array<string, mixed> What the page needs after a write */
-    public function answer(): array
+    public function url(): string
     {
-        return [
-            'head' => $this->file->job->entries,
-            'fragments' => ['drawing' => $this->drawing(), 'table' => $this->table(), 'margin' => $this->margin(), 'setup' => $this->setup()],
-            'walk' => $this->walk(),
-        ];
+        return "/jobs/{$this->file->job->tag()}/sheets/{$this->sheet->value}";
+    }
+
+    public function gauges(): GaugeChoices
+    {
+        return GaugeChoices::of($this->file->entryDisplay());
     }
 
     public function drawing(): string
@@ -61,23 +62,24 @@ final class SheetFragments
             : view('verify.margin', $shared + ['margin' => VerifyMargin::of($this->file), 'mayDecide' => $this->reader?->can('verify') ?? false])->render();
     }
 
-    /**
-     * Where the entry line goes next, best first: the proposed reading, then every place that is not read.
-     *
-     * @return list<array{place: string, isProposed: bool}>
-     */
+    /** The proposed reading first, then every place that is not read. */
     public function walk(): array
     {
         $places = $this->sheet === SheetName::Incoming ? $this->incomingWalk() : $this->finishedWalk();
 
         $proposed = $this->sheet === SheetName::Incoming ? $this->file->assessment()->next->place : ($places[0] ?? null);
 
-        return array_map(static fn (Place $place): array => ['place' => $place->key(), 'isProposed' => $place->key() === $proposed?->key()], $places);
+        $entries = $this->file->entries($this->sheet);
+
+        return array_map(static fn (Place $place): array => [
+            'place' => $place->key(), 'isProposed' => $place->key() === $proposed?->key(),
+            'isRepeat' => $place->feature->isMeasured() && $entries->at($place)->newest() !== null && ! $entries->isSuspect($place),
+        ], $places);
     }
 
     private function view(): BoreSheetView
     {
-        return $this->view ??= BoreSheetView::of($this->file, $this->sheet);
+        return $this->view ??= BoreSheetView::of($this->file, $this->sheet, $this->showsAllAxes);
     }
 
     /** @return list<Place> */

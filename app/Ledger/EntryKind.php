@@ -22,8 +22,11 @@ enum EntryKind: string
     case CrackDecision = 'crack decision';
     case CustomerAnswer = 'customer answer';
     case Setup = 'setup';
+    case ZeroSized = 'zero sized';
     case CheckBack = 'check-back';
     case SuspectsConfirmed = 'suspects confirmed';
+    case PistonsAssigned = 'pistons assigned';
+    case RingGap = 'ring gap';
     case Reading = 'reading';
     case Undo = 'undo';
     case Choice = 'choice';

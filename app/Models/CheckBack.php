@@ -6,7 +6,6 @@ namespace App\Models;
 
 use NorthLedger\Core\Gauging\CheckBack as Check;
 use NorthLedger\Core\Gauging\Instrument;
-use NorthLedger\Core\Gauging\InstrumentKind;
 use NorthLedger\Core\Quantity\Length;
 
 /**
@@ -22,9 +21,9 @@ use NorthLedger\Core\Quantity\Length;
  */
 final class CheckBack extends Entry
 {
-    public function result(InstrumentKind $instrument): Check
+    public function result(Instrument $gauge): Check
     {
-        return Check::of(Length::ofNanometres($this->master_nm), Length::ofNanometres($this->shows_nm), Instrument::ofKind($instrument)->resolution);
+        return Check::of(Length::ofNanometres($this->master_nm), Length::ofNanometres($this->shows_nm), $gauge->resolution);
     }
 
     /** @return array<string, string> */

@@ -13,6 +13,7 @@ namespace App\Models;
  * @property string $typed
  * @property ?int $value_nm
  * @property ?string $look
+ * @property ?int $mass_ug
  * @property ?int $setup_id
  * @property string $series
  * @property ?int $supersedes_id

@@ -29,11 +29,15 @@ final readonly class JobObservations
         $zone = new DateTimeZone('UTC');
         $rows = DB::select('SELECT id, ulid, kind, subject, said, happened_at, user_id FROM observations WHERE job_id = ? AND id > ? ORDER BY id', [$job->id, $this->rows === [] ? 0 : $this->rows[count($this->rows) - 1]->id]);
 
-        return new self([...$this->rows, ...array_values(array_map(static fn (object $row): Said => new Said(
-            $row->id, $row->ulid, EntryKind::from($row->kind), $row->subject,
-            json_decode($row->said, true, 16, JSON_THROW_ON_ERROR),
-            new DateTimeImmutable($row->happened_at, $zone), $row->user_id,
-        ), $rows))]);
+        return new self([...$this->rows, ...array_values(array_map(static fn (object $row): Said => self::said($row, $zone), $rows))]);
+    }
+
+    /** @param  array<array<string, mixed>>  $rows  Of an exported job, oldest first */
+    public static function ofRows(array $rows): self
+    {
+        $zone = new DateTimeZone('UTC');
+
+        return new self(array_values(array_map(static fn (array $row): Said => self::said((object) $row, $zone), $rows)));
     }
 
     /** @return list<Said> Of one kind, oldest first */
@@ -57,5 +61,14 @@ final readonly class JobObservations
         }
 
         return $newest;
+    }
+
+    private static function said(object $row, DateTimeZone $zone): Said
+    {
+        return new Said(
+            $row->id, $row->ulid, EntryKind::from($row->kind), $row->subject,
+            json_decode($row->said, true, 16, JSON_THROW_ON_ERROR),
+            new DateTimeImmutable($row->happened_at, $zone), $row->user_id,
+        );
     }
 }

@@ -13,5 +13,6 @@ enum Ability: string
     case Verify = 'verify';
     case Release = 'release';
     case AnswerForCustomer = 'answer-for-customer';
+    case KeepGauges = 'keep-gauges';
     case RunShop = 'run-shop';
 }

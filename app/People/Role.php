@@ -16,7 +16,7 @@ enum Role: string
     {
         return in_array($ability, match ($this) {
             self::Owner => Ability::cases(),
-            self::Inspector => [Ability::Receive, Ability::Measure, Ability::ChoosePlan, Ability::Work, Ability::Verify, Ability::Release, Ability::AnswerForCustomer],
+            self::Inspector => [Ability::Receive, Ability::Measure, Ability::ChoosePlan, Ability::Work, Ability::Verify, Ability::Release, Ability::AnswerForCustomer, Ability::KeepGauges],
             self::Machinist => [Ability::Work],
             self::FrontCounter => [Ability::Receive, Ability::AnswerForCustomer],
         }, true);

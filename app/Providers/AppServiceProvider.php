@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Providers;
 
 use App\Documents\PdfPrinter;
+use App\Gauges\CertificateStore;
 use App\Models\User;
 use App\People\Ability;
 use App\Photos\PhotoStore;
@@ -23,6 +24,7 @@ final class AppServiceProvider extends ServiceProvider
     {
         $this->app->scoped(SpecBook::class, static fn (): SpecBook => new SpecBook(resource_path('specs')));
         $this->app->singleton(PdfPrinter::class, static fn (): PdfPrinter => new PdfPrinter((string) config('app.chromium')));
+        $this->app->singleton(CertificateStore::class, static fn (): CertificateStore => new CertificateStore(storage_path('app/certificates')));
         $this->app->singleton(PhotoStore::class, static fn (): PhotoStore => new PhotoStore(storage_path('app/photos')));
         $this->app->scoped(PolicyBook::class, static fn (): PolicyBook => new PolicyBook(resource_path('policy/defaults.json')));
     }

@@ -14,7 +14,6 @@ use NorthLedger\Core\Judgement\BoreMeasures;
 use NorthLedger\Core\Judgement\Finding;
 use NorthLedger\Core\Judgement\JudgedBore;
 use NorthLedger\Core\Judgement\Outcome;
-use NorthLedger\Core\Judgement\Spread;
 use NorthLedger\Core\Quantity\Length;
 use NorthLedger\Core\Work\VerifiedBore;
 
@@ -36,10 +35,11 @@ final readonly class BoreSheetView
     ) {
     }
 
-    public static function of(JobFile $file, SheetName $sheet): self
+    /** @param  bool  $showsAllAxes  Also the axes and the land that are not needed, where nothing of them is read */
+    public static function of(JobFile $file, SheetName $sheet, bool $showsAllAxes = false): self
     {
         $entries = $file->entries($sheet);
-        $setup = $entries->currentSetup(Feature::Bore);
+        $setup = $entries->gauges->current(Feature::Bore);
         $base = self::base($file, $sheet, $setup);
         $cells = new SheetCells($file, $entries, $base, self::marks($file, $sheet));
         $cylinders = $file->sheet->layout->cylinders();
@@ -50,7 +50,7 @@ final readonly class BoreSheetView
 
         $rows = [];
         foreach (Station::JUDGED as $station) {
-            foreach (Axis::NEEDED as $index => $axis) {
+            foreach (self::axes($entries, $station, $showsAllAxes) as $index => $axis) {
                 $rows[] = new SheetRow('reading', $index === 0 ? ucfirst($station->value) : '', $axis->label(), array_map(
                     static fn (int $cylinder): SheetCell => $cells->length(Place::bore($cylinder, $station, $axis)), $cylinders));
             }
@@ -58,31 +58,39 @@ final readonly class BoreSheetView
                 static fn (BoreMeasures $one): SheetCell => $cells->spread($one->outOfRound[$station->value], $limits->outOfRound), $measures));
         }
         $rows[] = new SheetRow('derived', '', 'taper', array_map(
-            static fn (BoreMeasures $one): SheetCell => $cells->spread(Spread::widest($one->taper), $limits->taper), $measures));
-        $rows = [...$rows, ...self::otherRows($cells, $sheet, $cylinders)];
+            static fn (BoreMeasures $one): SheetCell => $cells->taper($one, $limits->taper), $measures));
+        $rows = [...$rows, ...self::otherRows($cells, $sheet, $cylinders, self::axes($entries, Station::Land, $showsAllAxes), $sheet === SheetName::Incoming ? $file->assessment()->bores : [])];
 
         return new self(
             $cylinders, $rows, $file->display->size($base), $file->display->deviationUnit(),
-            SetupLine::of($setup, $file), SetupLine::of($entries->currentSetup(Feature::Piston), $file),
+            SetupLine::of($setup, $file), SetupLine::of($entries->gauges->current(Feature::Piston), $file),
         );
     }
 
     /**
      * @param  list<int>  $cylinders
+     * @param  list<Axis>  $landAxes
+     * @param  list<JudgedBore>  $bores
      * @return list<SheetRow>
      */
-    private static function otherRows(SheetCells $cells, SheetName $sheet, array $cylinders): array
+    private static function otherRows(SheetCells $cells, SheetName $sheet, array $cylinders, array $landAxes, array $bores): array
     {
         $row = static fn (string $kind, string $group, string $label, callable $place): SheetRow => new SheetRow($kind, $group, $label, array_map(
             static fn (int $cylinder): SheetCell => $kind === 'reading' ? $cells->length($place($cylinder)) : $cells->look($place($cylinder)), $cylinders));
-        $piston = $row('reading', 'Piston', 'skirt', Place::piston(...));
+        $pistons = [
+            $row('reading', 'Piston', 'skirt', Place::piston(...)),
+            new SheetRow('reading', '', 'weight, g', array_map(static fn (int $cylinder): SheetCell => $cells->weight(Place::look(Feature::PistonWeight, $cylinder)), $cylinders)),
+        ];
         if ($sheet === SheetName::Finished) {
-            return [$piston];
+            return $pistons;
+        }
+        if (array_filter($bores, static fn (JudgedBore $bore): bool => $bore->clearance !== null) !== []) {
+            $pistons[] = new SheetRow('derived', '', 'clearance', array_map($cells->clearance(...), $bores));
         }
 
         return [
-            $row('reading', 'Land', 'in line', static fn (int $cylinder): Place => Place::bore($cylinder, Station::Land, Axis::Inline)),
-            $piston,
+            ...array_map(static fn (Axis $axis, int $index): SheetRow => $row('reading', $index === 0 ? 'Land' : '', $axis->label(), static fn (int $cylinder): Place => Place::bore($cylinder, Station::Land, $axis)), $landAxes, array_keys($landAxes)),
+            ...$pistons,
             $row('look', 'Ridge', 'top', static fn (int $cylinder): Place => Place::ridge($cylinder, Station::Top)),
             $row('look', '', 'bottom', static fn (int $cylinder): Place => Place::ridge($cylinder, Station::Bottom)),
             $row('look', 'Looks', 'scoring', static fn (int $cylinder): Place => Place::look(Feature::Scoring, $cylinder)),
@@ -91,12 +99,25 @@ final readonly class BoreSheetView
         ];
     }
 
+    /**
+     * The axes of a station that have a row: those that are needed, those of which anything is read, and all where somebody wants them.
+     *
+     * @return list<Axis>
+     */
+    private static function axes(SheetEntries $entries, Station $station, bool $areAll): array
+    {
+        $read = $entries->axesRead($station);
+        $needed = $station === Station::Land ? [Axis::Inline] : Axis::NEEDED;
+
+        return array_values(array_filter(Axis::cases(), static fn (Axis $axis): bool => $areAll || in_array($axis, $needed, true) || isset($read[$axis->value])));
+    }
+
     /** Deviations are shown against the gauge's zero, so that the sheet says what the gauge said; else against the bore as made. */
     private static function base(JobFile $file, SheetName $sheet, ?Setup $setup): Length
     {
         $step = $sheet === SheetName::Finished ? $file->chosen()?->step : $file->assessment()->step->value;
 
-        return $setup?->zero() ?? $file->sheet->bore->sizeAt($step ?? Length::zero());
+        return ($setup === null ? null : $file->entries($sheet)->gauges->zero($setup)) ?? $file->sheet->bore->sizeAt($step ?? Length::zero());
     }
 
     /** @return array<string, CellState> By place key */
@@ -118,6 +139,7 @@ final readonly class BoreSheetView
             foreach ($bore->findings as $finding) {
                 $state = match (true) {
                     $finding->outcome === Outcome::Fail => CellState::Out,
+                    $finding->outcome === Outcome::Undecided => CellState::Undecided,
                     $finding->isCloseCall => CellState::Close,
                     default => CellState::Good,
                 };

@@ -10,6 +10,7 @@ enum CellState: string
     case Missing = 'missing';
     case Good = 'good';
     case Close = 'close';
+    case Undecided = 'undecided';
     case Suspect = 'suspect';
     case Out = 'out';
 
@@ -25,6 +26,7 @@ enum CellState: string
         return match ($this) {
             self::Out => '▲',
             self::Close => '◆',
+            self::Undecided => '◇',
             self::Suspect => '?',
             self::Good, self::Missing => '',
         };
@@ -36,6 +38,7 @@ enum CellState: string
             self::Missing => 'not read',
             self::Good => '',
             self::Close => 'close call',
+            self::Undecided => 'undecided: too close to call',
             self::Suspect => 'suspect: the gauge had drifted',
             self::Out => 'past its limit',
         };

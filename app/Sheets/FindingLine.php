@@ -29,7 +29,8 @@ final readonly class FindingLine
         $state = match (true) {
             $finding->outcome === Outcome::Fail => CellState::Out,
             $finding->outcome === Outcome::Missing => CellState::Missing,
-            $finding->isCloseCall, $finding->outcome === Outcome::Undecided, $finding->outcome === Outcome::Concession => CellState::Close,
+            $finding->outcome === Outcome::Undecided => CellState::Undecided,
+            $finding->isCloseCall, $finding->outcome === Outcome::Concession => CellState::Close,
             default => CellState::Good,
         };
 
@@ -37,7 +38,7 @@ final readonly class FindingLine
             "Cylinder {$finding->cylinder}",
             $words->sentence($finding),
             $finding->rule,
-            array_map(static fn (Reading $reading): string => substr($reading->place->words(), (int) strpos($reading->place->words(), ',') + 2).' '.$display->size($reading->corrected), $finding->readings),
+            array_map(static fn (Reading $reading): string => substr($reading->place->words(), (int) strpos($reading->place->words(), ',') + 2).' '.($reading->isSized ? $display->size($reading->corrected) : "{$display->deviation($reading->corrected)} {$display->deviationUnit()} from the zero"), $finding->readings),
             $state,
             $finding->outcome->value,
         );

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Sheets;
 
 use App\Models\Disposition;
+use App\Models\Gauge;
 use App\Models\Job;
 use App\Models\OperationTick;
 use App\Models\PlanChoice;
@@ -19,6 +20,7 @@ use App\Shop\SpecBook;
 use NorthLedger\Core\Cracks\CrackReport;
 use NorthLedger\Core\Cracks\Indication;
 use NorthLedger\Core\Gauging\Place;
+use NorthLedger\Core\Judgement\FindingWords;
 use NorthLedger\Core\Judgement\PartDefect;
 use NorthLedger\Core\Planning\BlockAssessment;
 use NorthLedger\Core\Planning\OptionKind;
@@ -129,6 +131,15 @@ final class JobFile
             $this->job->declaredStep(),
             [...PartDefect::ofCracks($this->cracks()), ...$this->precheck()->defects(), ...PartDefect::ofSleeves(Received::surveys($this->observations()))],
         );
+    }
+
+    /** The words for findings, knowing the gauges of the shop that could settle a close call. */
+    public function findingWords(): FindingWords
+    {
+        return new FindingWords($this->display, array_reduce(
+            array_filter(Gauge::inUse(), fn (Gauge $gauge): bool => $gauge->kind->readsBores() && ! $gauge->isPastDue() && $gauge->range()->reaches($this->sheet->bore->nominal)),
+            static fn (array $gauges, Gauge $gauge): array => $gauges + [$gauge->tag => $gauge->instrument()], [],
+        ));
     }
 
     public function observations(): JobObservations

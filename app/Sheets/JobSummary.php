@@ -64,6 +64,7 @@ final readonly class JobSummary
             $assessment->scrappedBy() !== [] => [Stage::Judge, 'a replacement for the scrapped '.$file->sheet->nameOf(EnginePart::Block)],
             ! $assessment->hasReadings() => self::beforeMeasuring($file),
             $assessment->isSettled() => [Stage::Plan, 'a choice of size'],
+            $assessment->next->place === null && $assessment->needsSize => [Stage::Measure, 'a size for the zero'],
             $assessment->next->place === null => [Stage::Judge, 'a declared size step'],
             default => [Stage::Measure, lcfirst($assessment->next->place->words())],
         };

@@ -39,6 +39,7 @@ final readonly class JudgeView
     {
         $assessment = $file->assessment();
         $words = $file->words();
+        $findingWords = $file->findingWords();
         $missing = [];
         foreach ($assessment->missing() as $cylinder => $places) {
             $missing[] = ['who' => "Cylinder {$cylinder}", 'places' => implode('; ', array_map(self::shortPlace(...), $places))];
@@ -46,16 +47,15 @@ final readonly class JudgeView
 
         return new self(
             Stamp::ofBlock($assessment, $words), $words->conclusion($assessment), $words->next($assessment->next),
-            array_map(static fn (JudgedBore $bore): JudgedBoreView => self::bore($file, $bore), $assessment->bores),
+            array_map(static fn (JudgedBore $bore): JudgedBoreView => self::bore($file, $bore, $findingWords), $assessment->bores),
             $words->changes($assessment), $missing, array_map(static fn (PartDefect $defect): array => ['sentence' => $defect->sentence, 'rule' => $defect->rule, 'outcome' => $defect->consequence->value], $assessment->defects),
             "{$file->sheet->name} sheet revision {$file->sheet->revision}, shop policy revision {$file->policy->revision}, ledger entry {$file->job->entries}",
             $assessment->isSettled(),
         );
     }
 
-    private static function bore(JobFile $file, JudgedBore $bore): JudgedBoreView
+    private static function bore(JobFile $file, JudgedBore $bore, FindingWords $words): JudgedBoreView
     {
-        $words = new FindingWords($file->display);
         $form = $bore->measures->form(Axis::Thrust);
         $facts = array_filter([
             'largest' => $bore->measures->size() === null ? null : $file->display->sizeWithUnit($bore->measures->size()),

@@ -21,7 +21,7 @@ final class LookCodes
             Feature::Scoring => array_column(ScoringLook::cases(), 'value'),
             Feature::Crack => array_column(CrackLook::cases(), 'value'),
             Feature::Pitting => array_map(static fn (PittingClass $class): string => $class->label(), PittingClass::cases()),
-            Feature::Bore, Feature::Piston => [],
+            default => [],
         };
     }
 

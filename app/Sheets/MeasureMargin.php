@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace App\Sheets;
 
+use NorthLedger\Core\Gauging\Feature;
 use NorthLedger\Core\Judgement\CanStay;
 use NorthLedger\Core\Judgement\Finding;
 use NorthLedger\Core\Judgement\FindingWords;
 use NorthLedger\Core\Judgement\JudgedBore;
+use NorthLedger\Core\Judgement\Outcome;
 use NorthLedger\Core\Planning\BlockAssessment;
 use NorthLedger\Core\Planning\OptionKind;
 use NorthLedger\Core\Planning\ReboreOption;
@@ -31,6 +33,8 @@ final readonly class MeasureMargin
         public array $needs,
         public string $next,
         public bool $isSettled,
+        public bool $needsSize,
+        public bool $wantsCheck,
     ) {
     }
 
@@ -39,23 +43,37 @@ final readonly class MeasureMargin
         $assessment = $file->assessment();
         $words = $file->words();
         $findings = self::telling($assessment);
-        $lines = array_map(static fn (Finding $finding): FindingLine => FindingLine::of($finding, new FindingWords($file->display), $file->display), $findings);
+        $shown = array_slice($findings, 0, self::MOST_REASONS);
+        $isClose = array_filter($shown, static fn (Finding $finding): bool => $finding->isCloseCall || $finding->outcome === Outcome::Undecided) !== [];
+        $findingWords = $isClose ? $file->findingWords() : new FindingWords($file->display);
+        $lines = array_map(static fn (Finding $finding): FindingLine => FindingLine::of($finding, $findingWords, $file->display), $shown);
 
         return new self(
             Stamp::ofBlock($assessment, $words),
-            array_slice($lines, 0, self::MOST_REASONS),
-            max(0, count($lines) - self::MOST_REASONS),
+            $lines,
+            count($findings) - count($lines),
             $assessment->canStay === CanStay::No ? self::needs($file, $assessment) : [],
             $words->next($assessment->next),
             $assessment->isSettled(),
+            $assessment->needsSize && $assessment->next->place !== null,
+            $assessment->isSettled() && ! $file->job->is_closed && self::isUnchecked($file),
         );
+    }
+
+    /** True where the bore gauge has read since it was last on its master. */
+    private static function isUnchecked(JobFile $file): bool
+    {
+        $entries = $file->entries(SheetName::Incoming);
+        $setup = $entries->gauges->current(Feature::Bore);
+
+        return $setup !== null && $entries->readingsSinceCheck($setup) > 0;
     }
 
     /** @return list<Finding> Failures first, then close calls */
     private static function telling(BlockAssessment $assessment): array
     {
         $close = array_merge([], ...array_map(
-            static fn (JudgedBore $bore): array => array_values(array_filter($bore->findings, static fn (Finding $finding): bool => $finding->isCloseCall && $finding->margin?->isNegative() === false)),
+            static fn (JudgedBore $bore): array => array_values(array_filter($bore->findings, static fn (Finding $finding): bool => $finding->outcome === Outcome::Undecided || ($finding->isCloseCall && $finding->margin?->isNegative() === false))),
             $assessment->bores,
         ));
 

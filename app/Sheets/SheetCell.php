@@ -13,6 +13,7 @@ final readonly class SheetCell
      * @param  string  $small  What follows from it
      * @param  string  $words  What the place is called
      * @param  string  $prompt  What may be keyed there
+     * @param  int  $standing  Number of the reading that stands there
      */
     public function __construct(
         public ?string $place,
@@ -21,6 +22,7 @@ final readonly class SheetCell
         public CellState $state,
         public string $words = '',
         public string $prompt = '',
+        public int $standing = 0,
     ) {
     }
 }

@@ -5,18 +5,18 @@ declare(strict_types=1);
 namespace App\Sheets;
 
 use App\Ledger\EntryKind;
-use App\Models\CheckBack;
 use App\Models\Job;
 use App\Models\Setup;
 use App\Observations\JobObservations;
 use App\Observations\Said;
 use NorthLedger\Core\Gauging\Conditions;
 use NorthLedger\Core\Gauging\Feature;
-use NorthLedger\Core\Gauging\Instrument;
 use NorthLedger\Core\Gauging\Place;
 use NorthLedger\Core\Gauging\Reading as CoreReading;
 use NorthLedger\Core\Gauging\Station;
 use NorthLedger\Core\Gauging\Temperatures;
+use NorthLedger\Core\Gauging\WallReading;
+use NorthLedger\Core\Gauging\WallSurvey;
 use NorthLedger\Core\Judgement\BoreInspection;
 use NorthLedger\Core\Judgement\BoreLooks;
 use NorthLedger\Core\Judgement\CrackLook;
@@ -37,26 +37,28 @@ final class SheetEntries
     /** @var array<int, array<string, Place>> The places with a length, by cylinder and key */
     private array $measured = [];
 
-    /** @var array<int, Instrument> By setup */
-    private array $instruments = [];
+    /** @var array<int, array<string, Place>> Traced walls, thicknesses and pits, by cylinder and key */
+    private array $walls = [];
 
     /** @var array<string, Temperatures> By setup and feature */
     private array $temperatures = [];
 
     private readonly SuspectReadings $suspicion;
 
+    /** @var ?array<string, array<int|string, true>> By station and axis */
+    private ?array $axesRead = null;
+
     /** @var array<string, CoreReading> By place key, for one specification and policy */
     private array $readings = [];
 
     /**
      * @param  list<KeyedReading>  $rows  Oldest first
-     * @param  array<int, Setup>  $setups  By id, oldest first
-     * @param  list<CheckBack>  $checks  Oldest first
      * @param  list<string>  $confirmed  ULIDs of suspect readings that somebody stands by
+     * @param  array<int, int>  $assigned  The piston that goes into a cylinder, where it is another one than came out of it
      */
-    private function __construct(public readonly array $rows, public readonly array $setups, public readonly array $checks, private readonly array $confirmed)
+    private function __construct(public readonly array $rows, public readonly SheetGauges $gauges, private readonly array $confirmed, private readonly array $assigned)
     {
-        $this->suspicion = SuspectReadings::of($rows, $setups, $checks, $confirmed);
+        $this->suspicion = SuspectReadings::of($rows, $gauges->setups, $gauges->checks, $confirmed);
         foreach ($rows as $row) {
             $place = $this->places[$row->place] ??= new PlaceEntries;
             if ($row->withdrawsId === null) {
@@ -68,29 +70,34 @@ final class SheetEntries
         foreach ($this->places as $key => $entries) {
             if ($entries->newest()?->nanometres !== null) {
                 $place = Place::parse($key);
-                $this->measured[$place->cylinder][$key] = $place;
+                if ($place->feature->isGauged()) {
+                    $this->measured[$place->cylinder][$key] = $place;
+                } else {
+                    $this->walls[$place->cylinder][$key] = $place;
+                }
             }
         }
     }
 
+    /** @param  list<KeyedReading>  $rows  Oldest first */
+    public static function of(array $rows, SheetGauges $gauges, SheetName $sheet, JobObservations $observations): self
+    {
+        return new self($rows, $gauges, self::confirmed($observations), $sheet === SheetName::Incoming ? self::assigned($observations) : []);
+    }
+
     public static function load(Job $job, SheetName $sheet, JobObservations $observations): self
     {
-        return (new self([], [], [], []))->refreshed($job, $sheet, $observations);
+        return (new self([], SheetGauges::none(), [], []))->refreshed($job, $sheet, $observations);
     }
 
     /** The same sheet with what was keyed into it since it was loaded. */
     public function refreshed(Job $job, SheetName $sheet, JobObservations $observations): self
     {
-        $setups = $this->setups;
-        foreach (Setup::query()->where('job_id', $job->id)->where('sheet', $sheet)->where('id', '>', array_key_last($setups) ?? 0)->orderBy('id')->get() as $setup) {
-            $setups[$setup->id] = $setup;
-        }
-        /** @var list<CheckBack> $checks */
-        $checks = $setups === [] ? [] : CheckBack::query()->where('job_id', $job->id)->where('sheet', $sheet)->orderBy('id')->get()->all();
+        $gauges = $this->gauges->refreshed($job, $sheet);
         $rows = $this->rows;
         $new = KeyedReading::of($job, $sheet, $rows === [] ? 0 : end($rows)->id);
-        $refreshed = new self([...$rows, ...$new], $setups, $checks, self::confirmed($observations));
-        $refreshed->readings = array_diff_key($this->readings, array_flip(array_column($new, 'place')));
+        $refreshed = self::of([...$rows, ...$new], $gauges, $sheet, $observations);
+        $refreshed->readings = $gauges->haveTheZerosOf($this->gauges) ? array_diff_key($this->readings, array_flip(array_column($new, 'place'))) : [];
 
         return $refreshed;
     }
@@ -102,7 +109,7 @@ final class SheetEntries
             $place = Place::parse($row->place);
 
             return $row->id > $lastReadingId || $place->cylinder !== $cylinder || $place->feature === Feature::Piston;
-        })), $this->setups, $this->checks, $this->confirmed);
+        })), $this->gauges, $this->confirmed, $this->assigned);
     }
 
     public function at(Place $place): PlaceEntries
@@ -110,12 +117,23 @@ final class SheetEntries
         return $this->places[$place->key()] ?? new PlaceEntries;
     }
 
-    /** The newest setup for bores or pistons. */
-    public function currentSetup(Feature $feature): ?Setup
+    /** @return array<int|string, true> The axes of a station on which anything stands, in any bore */
+    public function axesRead(Station $station): array
     {
-        $matching = array_filter($this->setups, static fn (Setup $setup): bool => $setup->feature === $feature->value);
+        if ($this->axesRead === null) {
+            $this->axesRead = [];
+            foreach ($this->measuredPlaces() as $place) {
+                $this->axesRead[$place->station->value ?? ''][$place->axis->value ?? ''] = true;
+            }
+        }
 
-        return $matching === [] ? null : end($matching);
+        return $this->axesRead[$station->value] ?? [];
+    }
+
+    /** True where the gauge of a comparative setup was zeroed, and what stands was read with it. */
+    public function isZero(Place $place): bool
+    {
+        return ($this->gauges->setups[(int) $this->at($place)->newest()?->setupId] ?? null)?->zero_place === $place->key();
     }
 
     /** @return array<string, Place> The places where a length stands, by key */
@@ -144,30 +162,12 @@ final class SheetEntries
         return $suspects;
     }
 
-    /** The newest check of the setup that is in force; null where it was not checked yet. */
-    public function lastCheck(): ?CheckBack
+    /** How many readings were taken with a setup since its zero or its last check. */
+    public function readingsSinceCheck(Setup $setup): int
     {
-        $setup = $this->currentSetup(Feature::Bore);
-        $checks = array_filter($this->checks, static fn (CheckBack $check): bool => $check->setup_id === $setup?->id);
+        $since = $this->gauges->lastCheck($setup)->last_reading_id ?? 0;
 
-        return $checks === [] ? null : end($checks);
-    }
-
-    /** True where the last check of a setup found its gauge drifted: nothing more is taken with that zero. */
-    public function hasDrifted(Setup $setup): bool
-    {
-        $checks = array_filter($this->checks, static fn (CheckBack $check): bool => $check->setup_id === $setup->id);
-
-        return $checks !== [] && ! end($checks)->result($setup->instrument)->holds;
-    }
-
-    /** How many readings were taken with the setup in force since its zero or its last check. */
-    public function readingsSinceCheck(): int
-    {
-        $setup = $this->currentSetup(Feature::Bore);
-        $since = $this->lastCheck()->last_reading_id ?? 0;
-
-        return count(array_filter($this->rows, static fn (KeyedReading $row): bool => $row->setupId === $setup?->id && $row->id > $since));
+        return count(array_filter($this->rows, static fn (KeyedReading $row): bool => $row->setupId === $setup->id && $row->id > $since));
     }
 
     public function reading(Place $place, SpecificationSheet $sheet, ShopPolicy $policy): ?CoreReading
@@ -190,7 +190,47 @@ final class SheetEntries
             }
         }
 
-        return BoreInspection::of($cylinder, $readings, $this->reading(Place::piston($cylinder), $sheet, $policy), $this->looks($cylinder));
+        $piston = Place::piston($this->pistonOf($cylinder));
+
+        return BoreInspection::of($cylinder, $readings, $this->isSuspect($piston) ? null : $this->reading($piston, $sheet, $policy), $this->looks($cylinder), $this->wall($cylinder));
+    }
+
+    /** What is known of a cylinder's wall beside its diameters. */
+    public function wall(int $cylinder): WallSurvey
+    {
+        $traced = $thicknesses = [];
+        foreach ($this->walls[$cylinder] ?? [] as $place) {
+            $reading = new WallReading((int) $place->degrees, $place->station, $this->length($place) ?? Length::zero());
+            match ($place->feature) {
+                Feature::Trace => $traced[] = $reading,
+                Feature::Wall => $thicknesses[] = $reading,
+                default => null,
+            };
+        }
+
+        return new WallSurvey($traced, $thicknesses, $this->length(Place::look(Feature::PitDepth, $cylinder)) ?? Length::zero());
+    }
+
+    /** The number of the piston that goes into a cylinder. */
+    public function pistonOf(int $cylinder): int
+    {
+        return $this->assigned[$cylinder] ?? $cylinder;
+    }
+
+    /** The mean weight of a cylinder's piston, in micrograms; null where it was not weighed. */
+    public function pistonWeight(int $cylinder): ?int
+    {
+        $masses = array_map(static fn (KeyedReading $row): int => (int) $row->micrograms, $this->at(Place::look(Feature::PistonWeight, $cylinder))->current());
+
+        return $masses === [] ? null : Length::divideRounded(array_sum($masses), count($masses));
+    }
+
+    /** What stands at a place that belongs to no stated gauge: the mean of its repeats. */
+    public function length(Place $place): ?Length
+    {
+        $lengths = array_map(static fn (KeyedReading $row): int => (int) $row->nanometres, $this->at($place)->current());
+
+        return $lengths === [] ? null : Length::ofNanometres(Length::divideRounded(array_sum($lengths), count($lengths)));
     }
 
     /** @return array<string, Conditions> By place key, of the bore readings of a cylinder */
@@ -198,13 +238,27 @@ final class SheetEntries
     {
         $conditions = [];
         foreach ($this->measured[$cylinder] ?? [] as $key => $place) {
-            $setup = $this->setups[(int) $this->at($place)->newest()?->setupId] ?? null;
+            $setup = $this->gauges->setups[(int) $this->at($place)->newest()?->setupId] ?? null;
             if ($place->feature === Feature::Bore && $setup !== null) {
                 $conditions[$key] = $setup->conditions();
             }
         }
 
         return $conditions;
+    }
+
+    /** @return array<int, int> */
+    private static function assigned(JobObservations $observations): array
+    {
+        $newest = $observations->newest(EntryKind::PistonsAssigned)['pistons'] ?? null;
+        $assigned = [];
+        foreach ($newest?->list('assigned') ?? [] as $pair) {
+            if (is_array($pair) && is_int($pair['cylinder'] ?? null) && is_int($pair['piston'] ?? null)) {
+                $assigned[$pair['cylinder']] = $pair['piston'];
+            }
+        }
+
+        return $assigned;
     }
 
     /** @return list<string> */
@@ -219,19 +273,17 @@ final class SheetEntries
     private function assemble(Place $place, SpecificationSheet $sheet, ShopPolicy $policy): CoreReading
     {
         $rows = $this->at($place)->current();
-        $setup = $this->setups[(int) $rows[0]->setupId];
-        $this->instruments[$setup->id] ??= Instrument::ofKind($setup->instrument);
+        $setup = $this->gauges->setups[(int) $rows[0]->setupId];
         $this->temperatures["{$setup->id} {$place->feature->value}"] ??= Temperatures::of(
             $policy->expansionOf($place->feature === Feature::Piston ? Material::Aluminium : $sheet->boreMaterial()),
             $policy->expansionOf(Material::Steel), $setup->part_celsius, $setup->master_celsius,
         );
 
-        return CoreReading::of(
-            $place,
-            array_map(static fn (KeyedReading $row): Length => Length::ofNanometres((int) $row->nanometres), $rows),
-            $this->instruments[$setup->id],
-            $this->temperatures["{$setup->id} {$place->feature->value}"],
-        );
+        $zero = $setup->zero_place === null ? Length::zero() : $this->gauges->zero($setup);
+        $lengths = array_map(static fn (KeyedReading $row): Length => Length::ofNanometres((int) $row->nanometres + ($zero->nanometres ?? 0)), $rows);
+        $from = [$place, $lengths, $this->gauges->instrument($setup), $this->temperatures["{$setup->id} {$place->feature->value}"], (string) $setup->id];
+
+        return $zero === null ? CoreReading::unsized(...$from) : CoreReading::of(...$from);
     }
 
     private function looks(int $cylinder): BoreLooks

@@ -29,7 +29,7 @@ final readonly class SuspectReadings
         $ids = [];
         $trustedUpTo = [];
         foreach ($checks as $check) {
-            if ($check->result($setups[$check->setup_id]->instrument)->holds) {
+            if ($check->result($setups[$check->setup_id]->gauge())->holds) {
                 $trustedUpTo[$check->setup_id] = $check->last_reading_id;
 
                 continue;

@@ -21,6 +21,16 @@ final class GaugingException extends \DomainException implements CoreException
         return new self("“{$shown}” is no place that is read here. Choose one of the sheet's places.");
     }
 
+    public static function emptyRange(int $least, int $most): self
+    {
+        return new self("A gauge reads from its smallest size up to a larger one, not from {$least} nm to {$most} nm.");
+    }
+
+    public static function tooFewRepeats(int $found, int $needed): self
+    {
+        return new self("A study takes at least {$needed} readings of one place; there are {$found}.");
+    }
+
     public static function notASize(int $nanometres): self
     {
         return new self("A size must be above zero: {$nanometres} nm.");

@@ -28,6 +28,15 @@ final readonly class Instrument
         return new self($resolution, $calibration, $repeatability);
     }
 
+    /** With its zero sized by a reading of another gauge: that reading's doubt goes into the calibration (GAUGE-2, GAUGE-5). */
+    public function zeroedBy(self $other): self
+    {
+        $zero = ($other->calibration->nanometres / 2) ** 2 + $other->resolution->nanometres ** 2 / 12 + $other->repeatability->nanometres ** 2;
+        $calibration = 2 * sqrt(($this->calibration->nanometres / 2) ** 2 + $zero);
+
+        return new self($this->resolution, Length::ofNanometres((int) round($calibration)), $this->repeatability);
+    }
+
     /** The built-in defaults of a kind, until the shop's own register says better. */
     public static function ofKind(InstrumentKind $kind): self
     {
@@ -38,6 +47,12 @@ final readonly class Instrument
             InstrumentKind::TelescopingGauge => [2_540, 2_540, 7_620],
             InstrumentKind::InsideMicrometer => [2_540, 2_540, 5_080],
             InstrumentKind::DigitalCaliper => [12_700, 25_400, 12_700],
+            InstrumentKind::DepthMicrometer => [2_540, 2_540, 2_540],
+            InstrumentKind::DialIndicator => [12_700, 5_080, 5_080],
+            InstrumentKind::TestIndicator => [2_540, 2_540, 2_540],
+            InstrumentKind::FeelerGauge => [12_700, 5_080, 7_620],
+            InstrumentKind::StraightedgeWithFeeler => [12_700, 7_620, 7_620],
+            InstrumentKind::PlasticClearanceStrip => [12_700, 12_700, 12_700],
         };
 
         return self::of(

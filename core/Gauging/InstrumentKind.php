@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace NorthLedger\Core\Gauging;
 
-use NorthLedger\Core\Quantity\Length;
-
 /** The kinds of instrument with built-in defaults (GAUGE-1). */
 enum InstrumentKind: string
 {
@@ -15,29 +13,49 @@ enum InstrumentKind: string
     case TelescopingGauge = 'telescoping gauge with micrometer';
     case InsideMicrometer = 'inside micrometer';
     case DigitalCaliper = 'digital caliper';
+    case DepthMicrometer = 'depth micrometer';
+    case DialIndicator = 'dial indicator';
+    case TestIndicator = 'test indicator';
+    case FeelerGauge = 'feeler gauge';
+    case StraightedgeWithFeeler = 'straightedge with feeler';
+    case PlasticClearanceStrip = 'plastic clearance strip';
 
     /** True where it shows sizes, false where it shows deviations from its zero (QTY-3). */
     public function showsSizes(): bool
     {
-        return ! in_array($this, [self::BoreGaugeTenth, self::BoreGaugeHalfThou], true);
+        return ! in_array($this, [self::BoreGaugeTenth, self::BoreGaugeHalfThou, self::DialIndicator, self::TestIndicator], true);
     }
 
-    /** True where a size lies in the range of an ordinary set of this kind (QTY-4); ends included. */
-    public function reaches(Length $size): bool
+    /** The range of an ordinary set of this kind (QTY-4). */
+    public function range(): GaugeRange
     {
-        [$least, $most] = match ($this) {
-            self::OutsideMicrometer, self::DigitalCaliper => [0, 152_400_000],
+        return GaugeRange::ofNanometres(...match ($this) {
+            self::OutsideMicrometer, self::DigitalCaliper, self::DepthMicrometer => [0, 152_400_000],
             self::BoreGaugeTenth, self::BoreGaugeHalfThou => [50_800_000, 152_400_000],
             self::TelescopingGauge => [7_937_500, 152_400_000],
             self::InsideMicrometer => [50_800_000, 304_800_000],
-        };
-
-        return $size->nanometres >= $least && $size->nanometres <= $most;
+            self::DialIndicator => [-25_400_000, 25_400_000],
+            self::TestIndicator => [-762_000, 762_000],
+            self::FeelerGauge, self::StraightedgeWithFeeler => [0, 1_016_000],
+            self::PlasticClearanceStrip => [25_400, 228_600],
+        });
     }
 
     /** True where it can be used inside a bore. */
     public function readsBores(): bool
     {
-        return $this !== self::OutsideMicrometer;
+        return in_array($this, [self::BoreGaugeTenth, self::BoreGaugeHalfThou, self::TelescopingGauge, self::InsideMicrometer, self::DigitalCaliper], true);
+    }
+
+    /** True where it can be used on a piston's skirt. */
+    public function readsPistons(): bool
+    {
+        return $this === self::OutsideMicrometer || $this === self::DigitalCaliper;
+    }
+
+    /** True where it follows a wall from a spindle on the original axis (BORE-8). */
+    public function tracesWalls(): bool
+    {
+        return in_array($this, [self::DialIndicator, self::TestIndicator], true);
     }
 }

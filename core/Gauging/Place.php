@@ -6,7 +6,7 @@ namespace NorthLedger\Core\Gauging;
 
 /**
  * A place of the bore sheet that is read or looked at. Its key is stable and is what is stored:
- * `bore.3.top.thrust`, `piston.3`, `ridge.3.top`, `scoring.3`.
+ * `bore.3.top.thrust`, `piston.3`, `ridge.3.top`, `scoring.3`, `trace.3.top.45`, `wall.3.90`.
  */
 final readonly class Place
 {
@@ -15,6 +15,7 @@ final readonly class Place
         public int $cylinder,
         public ?Station $station,
         public ?Axis $axis,
+        public ?int $degrees = null,
     ) {
     }
 
@@ -39,6 +40,18 @@ final readonly class Place
         return new self($feature, $cylinder, null, null);
     }
 
+    /** Where a wall is followed from the original axis (BORE-8). */
+    public static function trace(int $cylinder, Station $station, int $degrees): self
+    {
+        return new self(Feature::Trace, $cylinder, $station, null, $degrees);
+    }
+
+    /** Where the thickness of a wall is measured (BORE-9). */
+    public static function wall(int $cylinder, int $degrees): self
+    {
+        return new self(Feature::Wall, $cylinder, null, null, $degrees);
+    }
+
     /** @throws GaugingException If the key names no place */
     public static function parse(string $key): self
     {
@@ -48,7 +61,8 @@ final readonly class Place
             $feature,
             (int) $parts[1],
             Station::tryFrom($parts[2] ?? ''),
-            Axis::tryFrom($parts[3] ?? ''),
+            $feature === Feature::Trace ? null : Axis::tryFrom($parts[3] ?? ''),
+            self::direction($feature === Feature::Trace ? $parts[3] ?? '' : ($feature === Feature::Wall ? $parts[2] ?? '' : '')),
         );
 
         return $place !== null && $place->isWhole() && $place->key() === $key ? $place : throw GaugingException::noPlace($key);
@@ -57,7 +71,7 @@ final readonly class Place
     public function key(): string
     {
         return implode('.', array_filter(
-            [$this->feature->value, (string) $this->cylinder, $this->station?->value, $this->axis?->value],
+            [$this->feature->value, (string) $this->cylinder, $this->station?->value, $this->axis?->value, $this->degrees === null ? null : (string) $this->degrees],
             static fn (?string $part): bool => $part !== null,
         ));
     }
@@ -68,8 +82,17 @@ final readonly class Place
         return 'Cylinder '.$this->cylinder.', '.match ($this->feature) {
             Feature::Bore => $this->station?->value.', '.$this->axis?->label(),
             Feature::Ridge => $this->station?->value.' ridge',
+            Feature::Trace => "{$this->station?->value}, {$this->degrees}°",
+            Feature::Wall => "wall at {$this->degrees}°",
+            Feature::PitDepth => 'deepest pit or score',
+            Feature::PistonWeight => 'weight of the piston',
             default => $this->feature->value,
         };
+    }
+
+    private static function direction(string $text): ?int
+    {
+        return preg_match('/^(?:0|[1-9]\d{0,2})$/D', $text) === 1 && (int) $text < 360 ? (int) $text : null;
     }
 
     private function isWhole(): bool
@@ -77,6 +100,8 @@ final readonly class Place
         return match ($this->feature) {
             Feature::Bore => $this->station !== null && $this->axis !== null,
             Feature::Ridge => in_array($this->station, [Station::Top, Station::Bottom], true) && $this->axis === null,
+            Feature::Trace => in_array($this->station, Station::JUDGED, true) && $this->axis === null && $this->degrees !== null,
+            Feature::Wall => $this->degrees !== null && $this->station === null && $this->axis === null,
             default => $this->station === null && $this->axis === null,
         };
     }

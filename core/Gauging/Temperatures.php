@@ -41,6 +41,12 @@ final readonly class Temperatures
         return $this->partCelsius !== null && $this->masterCelsius !== null;
     }
 
+    /** The same part and master with both temperatures taken, at 20 °C. */
+    public function asKnown(): self
+    {
+        return new self($this->partAlpha, $this->masterAlpha, self::REFERENCE_C, self::REFERENCE_C);
+    }
+
     /** The size at 20 °C; the size as measured where a temperature is not known. */
     public function correct(Length $measured): Length
     {

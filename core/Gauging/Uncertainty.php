@@ -65,19 +65,9 @@ final readonly class Uncertainty
     private static function variance(Instrument $instrument, array $repeats): float
     {
         $repeatability = count($repeats) >= self::REPEATS_NEEDED
-            ? self::sampleVariance($repeats)
+            ? Scatter::of($repeats)->variance
             : $instrument->repeatability->nanometres ** 2;
 
         return $instrument->resolution->nanometres ** 2 / 12 + $repeatability;
-    }
-
-    /** @param  non-empty-list<Length>  $lengths */
-    private static function sampleVariance(array $lengths): float
-    {
-        $values = array_map(static fn (Length $length): int => $length->nanometres, $lengths);
-        $mean = array_sum($values) / count($values);
-        $squares = array_sum(array_map(static fn (int $value): float => ($value - $mean) ** 2, $values));
-
-        return $squares / (count($values) - 1);
     }
 }

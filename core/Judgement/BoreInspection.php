@@ -7,6 +7,7 @@ namespace NorthLedger\Core\Judgement;
 use NorthLedger\Core\Gauging\Axis;
 use NorthLedger\Core\Gauging\Reading;
 use NorthLedger\Core\Gauging\Station;
+use NorthLedger\Core\Gauging\WallSurvey;
 
 /** Everything known of one bore: one reading per place, the piston that will be used, and the looks. */
 final readonly class BoreInspection
@@ -17,24 +18,25 @@ final readonly class BoreInspection
         public array $readings,
         public ?Reading $piston,
         public BoreLooks $looks,
+        public WallSurvey $wall,
     ) {
     }
 
     /** @param  list<Reading>  $readings  Of the bore's places; the later one of the same place counts */
-    public static function of(int $cylinder, array $readings, ?Reading $piston, BoreLooks $looks): self
+    public static function of(int $cylinder, array $readings, ?Reading $piston, BoreLooks $looks, ?WallSurvey $wall = null): self
     {
         $byPlace = [];
         foreach ($readings as $reading) {
             $byPlace[$reading->place->key()] = $reading;
         }
 
-        return new self($cylinder, $byPlace, $piston, $looks);
+        return new self($cylinder, $byPlace, $piston, $looks, $wall ?? WallSurvey::none());
     }
 
     /** The same bore with a crack that was found in its wall by other means than a look. */
     public function cracked(): self
     {
-        return new self($this->cylinder, $this->readings, $this->piston, $this->looks->cracked());
+        return new self($this->cylinder, $this->readings, $this->piston, $this->looks->cracked(), $this->wall);
     }
 
     public function reading(Station $station, Axis $axis): ?Reading

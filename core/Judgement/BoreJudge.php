@@ -96,7 +96,7 @@ final readonly class BoreJudge
         }
         $piston = $bore->piston->corrected ?? ($this->newPiston === null || $step->value === null ? null : $this->newPiston->plus($step->value));
         if ($measures->largest === null || $piston === null) {
-            return Finding::unread(Criterion::Clearance, $bore->cylinder, $this->limits->clearance, $missing);
+            return Finding::unread(Criterion::Clearance, $bore->cylinder, $this->limits->clearance, $missing, $measures->needsSize);
         }
         $clearance = $measures->largest->corrected->minus($piston);
         $uncertainty = $measures->largest->sizeUncertainty()->combinedWith($bore->piston?->sizeUncertainty() ?? Uncertainty::none());
@@ -104,7 +104,7 @@ final readonly class BoreJudge
         return Finding::measured(
             Criterion::Clearance, $bore->cylinder, $clearance, $this->limits->clearance,
             $this->rule->decide($clearance, $this->limits->clearance, LimitKind::Max, $uncertainty),
-            $uncertainty, $bore->piston === null ? [$measures->largest] : [$measures->largest, $bore->piston], $missing,
+            $uncertainty, $bore->piston === null ? [$measures->largest] : [$measures->largest, $bore->piston], $missing, $measures->needsSize,
         );
     }
 

@@ -15,13 +15,15 @@ final readonly class BoreMeasures
     /**
      * @param  array<string, ?Spread>  $outOfRound  By station; null without thrust and inline
      * @param  array<int|string, ?Spread>  $taper  By axis (PHP makes a number of the key “45”); null without top and bottom
-     * @param  ?Reading  $largest  Of top, middle and bottom; the land never counts
+     * @param  ?Reading  $largest  Of top, middle and bottom, where they are sizes; the land never counts
+     * @param  bool  $needsSize  True where a reading counts from a zero whose size is not known (GAUGE-2)
      */
     private function __construct(
         public BoreInspection $bore,
         public array $outOfRound,
         public array $taper,
         public ?Reading $largest,
+        public bool $needsSize,
     ) {
     }
 
@@ -30,20 +32,27 @@ final readonly class BoreMeasures
         $outOfRound = $taper = $judged = [];
         foreach (Station::JUDGED as $station) {
             $readings = $bore->atStation($station);
-            $outOfRound[$station->value] = isset($readings[Axis::Thrust->value], $readings[Axis::Inline->value]) ? Spread::of($readings) : null;
+            $outOfRound[$station->value] = isset($readings[Axis::Thrust->value], $readings[Axis::Inline->value]) ? Spread::across($readings) : null;
             $judged = [...$judged, ...array_values($readings)];
         }
         foreach (Axis::cases() as $axis) {
             $along = self::along($bore, $axis);
             if ($along !== [] || in_array($axis, Axis::NEEDED, true)) {
-                $taper[$axis->value] = isset($along[Station::Top->value], $along[Station::Bottom->value]) ? Spread::of($along) : null;
+                $taper[$axis->value] = isset($along[Station::Top->value], $along[Station::Bottom->value]) ? Spread::across($along) : null;
             }
         }
 
-        return new self($bore, $outOfRound, $taper, $judged === [] ? null : Spread::of($judged)->largest);
+        $sized = array_filter($judged, static fn (Reading $reading): bool => $reading->isSized);
+
+        return new self($bore, $outOfRound, $taper, $sized === [] ? null : Spread::of($sized)->largest, count($sized) < count($judged));
     }
 
-    /** Size = the largest reading (BORE-3); null where nothing is read. */
+    public function isRead(): bool
+    {
+        return $this->largest !== null || $this->needsSize;
+    }
+
+    /** Size = the largest reading (BORE-3); null where no size is read. */
     public function size(): ?Length
     {
         return $this->largest?->corrected;
@@ -54,7 +63,7 @@ final readonly class BoreMeasures
     {
         $along = self::along($this->bore, $axis);
 
-        return isset($along[Station::Top->value], $along[Station::Bottom->value])
+        return isset($along[Station::Top->value], $along[Station::Bottom->value]) && Spread::across($along) !== null
             ? $along[Station::Top->value]->corrected->minus($along[Station::Bottom->value]->corrected)
             : null;
     }
@@ -63,7 +72,7 @@ final readonly class BoreMeasures
     public function form(Axis $axis): ?Form
     {
         $along = self::along($this->bore, $axis);
-        if (count($along) < count(Station::JUDGED)) {
+        if ($along === [] || count($along) < count(Station::JUDGED) || Spread::across($along) === null) {
             return null;
         }
         [$top, $middle, $bottom] = array_map(static fn (Station $station): Reading => $along[$station->value], Station::JUDGED);

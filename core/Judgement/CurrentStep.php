@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace NorthLedger\Core\Judgement;
 
-use NorthLedger\Core\Gauging\Axis;
 use NorthLedger\Core\Gauging\Reading;
 use NorthLedger\Core\Gauging\Station;
 use NorthLedger\Core\Quantity\Length;
@@ -39,7 +38,7 @@ final readonly class CurrentStep
     private static function leastWorn(BoreInspection $bore): ?Reading
     {
         foreach ([Station::Land, Station::Bottom] as $station) {
-            $readings = array_filter(array_map(static fn (Axis $axis): ?Reading => $bore->reading($station, $axis), Axis::cases()));
+            $readings = array_filter($bore->atStation($station), static fn (Reading $reading): bool => $reading->isSized);
             if ($readings !== []) {
                 return Spread::of($readings)->smallest;
             }

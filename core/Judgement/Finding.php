@@ -18,6 +18,7 @@ final readonly class Finding
      * @param  list<Reading>  $readings
      * @param  list<Place>  $missing
      * @param  string  $look  What was seen, where the criterion is a look
+     * @param  bool  $needsSize  True where readings count from a zero whose size is not known (GAUGE-2)
      */
     private function __construct(
         public Criterion $criterion,
@@ -32,6 +33,7 @@ final readonly class Finding
         public ?Uncertainty $uncertainty = null,
         public bool $isCloseCall = false,
         public string $look = '',
+        public bool $needsSize = false,
     ) {
     }
 
@@ -41,22 +43,22 @@ final readonly class Finding
      * @param  list<Reading>  $readings
      * @param  list<Place>  $missing
      */
-    public static function measured(Criterion $criterion, int $cylinder, Length $value, Length $limit, Decision $decision, Uncertainty $uncertainty, array $readings, array $missing): self
+    public static function measured(Criterion $criterion, int $cylinder, Length $value, Length $limit, Decision $decision, Uncertainty $uncertainty, array $readings, array $missing, bool $needsSize = false): self
     {
         $outcome = match (true) {
             $decision->conformity === Conformity::Fails => Outcome::Fail,
-            $missing !== [] => Outcome::Missing,
+            $missing !== [] || $needsSize => Outcome::Missing,
             $decision->conformity === Conformity::Undecided => Outcome::Undecided,
             default => Outcome::Pass,
         };
 
-        return new self($criterion, 'BORE-6', $cylinder, $outcome, $missing, $readings, $value, $limit, $decision->margin, $uncertainty, $decision->isCloseCall);
+        return new self($criterion, 'BORE-6', $cylinder, $outcome, $missing, $readings, $value, $limit, $decision->margin, $uncertainty, $decision->isCloseCall, needsSize: $needsSize);
     }
 
     /** @param  list<Place>  $missing */
-    public static function unread(Criterion $criterion, int $cylinder, Length $limit, array $missing): self
+    public static function unread(Criterion $criterion, int $cylinder, Length $limit, array $missing, bool $needsSize = false): self
     {
-        return new self($criterion, 'BORE-6', $cylinder, Outcome::Missing, $missing, limit: $limit);
+        return new self($criterion, 'BORE-6', $cylinder, Outcome::Missing, $missing, limit: $limit, needsSize: $needsSize);
     }
 
     /** @param  list<Place>  $missing */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace NorthLedger\Core\Judgement;
 
+use NorthLedger\Core\Gauging\Instrument;
 use NorthLedger\Core\Gauging\Place;
 use NorthLedger\Core\Quantity\Length;
 use NorthLedger\Core\Quantity\LengthDisplay;
@@ -11,7 +12,10 @@ use NorthLedger\Core\Quantity\LengthDisplay;
 /** Says a finding in one plain sentence; it computes nothing. */
 final readonly class FindingWords
 {
-    public function __construct(private LengthDisplay $display)
+    private const MOST_GAUGES = 2;
+
+    /** @param  array<string, Instrument>  $gauges  Of the shop, that read bores, by what they are called */
+    public function __construct(private LengthDisplay $display, private array $gauges = [])
     {
     }
 
@@ -22,6 +26,7 @@ final readonly class FindingWords
         return match (true) {
             $finding->value !== null && $finding->limit !== null && $finding->margin !== null => $this->measured($finding, $name, $finding->value, $finding->limit, $finding->margin),
             $finding->outcome === Outcome::Missing && $finding->look !== '' => "{$name}: {$finding->look}. Clean it and check again.",
+            $finding->needsSize => "{$name}: needs a size for the zero.",
             $finding->outcome === Outcome::Missing => "{$name}: not read.",
             $finding->outcome === Outcome::Concession => "{$name}: {$finding->look}, accepted by a signed concession.",
             $finding->outcome === Outcome::Fail => "{$name}: {$finding->look}. It cannot stay like that.",
@@ -58,7 +63,7 @@ final readonly class FindingWords
     private function measured(Finding $finding, string $name, Length $value, Length $limit, Length $margin): string
     {
         $doubt = $finding->uncertainty?->expanded() ?? Length::zero();
-        $close = $finding->isCloseCall ? ' A close call: measure again with a better gauge, or a second person.' : '';
+        $close = $finding->isCloseCall || $finding->outcome === Outcome::Undecided ? ' '.$this->settling(Settling::of($finding, $this->gauges)) : '';
         $amount = $this->display->magnitudeWithUnit($margin);
         $against = match (true) {
             $margin->isNegative() && (float) $this->display->magnitude($margin) === 0.0 => 'over it by less than is shown',
@@ -71,6 +76,19 @@ final readonly class FindingWords
         $piston = $finding->criterion === Criterion::Clearance && count($finding->readings) === 1 ? ', even with a new piston' : '';
 
         return "{$name} {$this->display->magnitude($value)}{$piston}, limit {$this->display->magnitude($limit)}: {$against}; the gauge’s doubt is ±{$this->display->magnitude($doubt)}.{$close}";
+    }
+
+    private function settling(Settling $settling): string
+    {
+        $ways = array_filter([
+            $settling->gauges === [] ? '' : 'read it with '.implode(' or ', array_slice($settling->gauges, 0, self::MOST_GAUGES)),
+            $settling->temperatures ? 'take both temperatures' : '',
+            $settling->scatter === null ? '' : 'repeat each reading '.Settling::REPEATS." times or more, scattering by {$this->display->fine($settling->scatter)} at most (1σ)",
+        ]);
+
+        return $ways === []
+            ? 'A close call that no gauge here and no repeats settle: let a second person read it, and decide.'
+            : 'A close call. What settles it: '.implode(', or ', $ways).'; else a second person.';
     }
 
     private function at(Place $place): string

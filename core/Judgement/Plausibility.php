@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace NorthLedger\Core\Judgement;
 
-use NorthLedger\Core\Gauging\InstrumentKind;
+use NorthLedger\Core\Gauging\Feature;
+use NorthLedger\Core\Gauging\GaugeRange;
+use NorthLedger\Core\Gauging\Reading;
 use NorthLedger\Core\Gauging\Station;
 use NorthLedger\Core\Policy\BoreAllowances;
 use NorthLedger\Core\Quantity\Length;
@@ -30,21 +32,40 @@ final readonly class Plausibility
             : null;
     }
 
-    /** @return ?string The doubt where the gauge cannot read such a size */
-    public function doubtOfRange(Length $size, InstrumentKind $instrument): ?string
+    /** @return ?string What is doubtful of a deviation from a zero on the part itself */
+    public function doubtOfDeviation(Length $deviation): ?string
     {
-        return $instrument->reaches($size) ? null : "A {$instrument->value} does not reach {$this->display->sizeWithUnit($size)}.";
+        return $deviation->absolute()->isLargerThan($this->allowances->plausibleDeviation)
+            ? "That is {$this->display->deviation($deviation)} {$this->display->deviationUnit()} from the zero on the part."
+            : null;
+    }
+
+    /** @return ?string What is doubtful of a traced wall, a thickness or the depth of a pit */
+    public function doubtOfWall(Feature $feature, Length $value, Length $standardWall): ?string
+    {
+        return match (true) {
+            $feature === Feature::Wall && $value->isLargerThan($standardWall->times(2)) => "That is more than twice the {$this->display->sizeWithUnit($standardWall)} of a standard wall.",
+            $feature === Feature::PitDepth && $value->isLargerThan($standardWall) => 'That pit goes through the wall: it is a hole.',
+            $feature === Feature::Trace && $value->absolute()->times(2)->isLargerThan($this->allowances->plausibleDeviation) => "That is {$this->display->magnitudeWithUnit($value)} from the radius as made.",
+            default => null,
+        };
+    }
+
+    /** @return ?string The doubt where the gauge cannot read such a size */
+    public function doubtOfRange(Length $size, GaugeRange $range, string $gauge): ?string
+    {
+        return $range->reaches($size) ? null : "{$gauge} does not reach {$this->display->sizeWithUnit($size)}.";
     }
 
     /** @return ?string The doubt where this reading alone makes its station's out-of-round too large to be true */
-    public function doubtOfRoundness(BoreInspection $bore, Station $station, string $axis, Length $size): ?string
+    public function doubtOfRoundness(BoreInspection $bore, Station $station, string $axis, Length $size, string $setup = ''): ?string
     {
-        $others = $bore->atStation($station);
+        $others = array_filter($bore->atStation($station), static fn (Reading $other): bool => $other->isSized || $other->setup === $setup);
         unset($others[$axis]);
-        if ($others === [] || $station === Station::Land) {
+        $spread = $others === [] || $station === Station::Land ? null : Spread::across($others);
+        if ($spread === null) {
             return null;
         }
-        $spread = Spread::of($others);
         $limit = $this->allowances->plausibleOutOfRound;
         $with = Length::largest($size, $spread->largest->corrected)->minus(Length::smallest($size, $spread->smallest->corrected));
 

@@ -27,6 +27,14 @@ final readonly class RequiredBore
         return new self($worn->plus($beyond), $worn->times(2)->minus($asMade)->plus($beyond));
     }
 
+    /** The same bore with what a traced wall asks for, where that is more (BORE-8); a map of all sides takes the guess out of the most. */
+    public function traced(Length $bestCentre, Length $onCentre): self
+    {
+        $least = Length::largest($this->least, $bestCentre);
+
+        return new self($least, Length::largest($least, $onCentre));
+    }
+
     /** The same bore, were its largest reading larger by that much. */
     public function afterFurtherWear(Length $wear): self
     {

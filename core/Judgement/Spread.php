@@ -15,7 +15,24 @@ final readonly class Spread
     {
     }
 
-    /** @param  non-empty-array<Reading>  $readings */
+    /**
+     * Null where the readings do not all count from one zero (GAUGE-2).
+     *
+     * @param  non-empty-array<Reading>  $readings
+     */
+    public static function across(array $readings): ?self
+    {
+        $first = reset($readings);
+        foreach ($readings as $reading) {
+            if (! $reading->isComparableWith($first)) {
+                return null;
+            }
+        }
+
+        return self::of($readings);
+    }
+
+    /** @param  non-empty-array<Reading>  $readings  That are comparable */
     public static function of(array $readings): self
     {
         $largest = $smallest = reset($readings);
@@ -49,9 +66,6 @@ final readonly class Spread
 
     public function uncertainty(): Uncertainty
     {
-        $larger = $this->largest->differenceUncertainty();
-        $smaller = $this->smallest->differenceUncertainty();
-
-        return $larger->isLargerThan($smaller) ? $larger : $smaller;
+        return $this->largest->differenceUncertainty($this->smallest);
     }
 }

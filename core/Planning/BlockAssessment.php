@@ -27,9 +27,10 @@ final readonly class BlockAssessment
 {
     /**
      * @param  non-empty-list<JudgedBore>  $bores
-     * @param  ?ReborePlan  $plan  Null while the current step is not known
+     * @param  ?ReborePlan  $plan  Null while the current step is not known, or a size is needed for a zero
      * @param  list<Place>  $walk  Unread places, worst first
      * @param  list<PartDefect>  $defects  Of the block and its cylinders, beside the bores' own findings
+     * @param  bool  $needsSize  True where readings count from a zero on the part itself, whose size nobody knows (GAUGE-2)
      */
     private function __construct(
         public array $bores,
@@ -41,6 +42,7 @@ final readonly class BlockAssessment
         public NextReading $next,
         public array $walk,
         public array $defects,
+        public bool $needsSize,
     ) {
     }
 
@@ -60,7 +62,8 @@ final readonly class BlockAssessment
         );
         $bores = array_map($judge->judge(...), $inspections);
         $step = BlockStep::of($bores, $declaredStep);
-        $plan = $step->value === null ? null : self::plan($sheet, $policy, $bores, $step->value, $isScrap);
+        $needsSize = array_filter($bores, static fn (JudgedBore $bore): bool => $bore->measures->needsSize) !== [];
+        $plan = $step->value === null || $needsSize ? null : self::plan($sheet, $policy, $bores, $step->value, $isScrap);
         $screening = new Screening($allowances->screeningAllowance, self::prices($sheet, $policy), $policy->preference);
         $next = $isScrap ? NextReading::none(array_map(static fn (JudgedBore $bore): int => $bore->cylinder(), $bores)) : $screening->next($bores, $plan);
         $canStay = self::canStay($bores);
@@ -70,7 +73,7 @@ final readonly class BlockAssessment
             $isScrap ? PartVerdict::Scrap : self::verdict($canStay, $plan, $next, $defects),
             $plan,
             $plan === null ? null : Recommendation::from($plan, $policy->preference),
-            $next, $screening->walk($bores), $defects,
+            $next, $screening->walk($bores), $defects, $needsSize,
         );
     }
 
@@ -88,7 +91,7 @@ final readonly class BlockAssessment
 
     public function hasReadings(): bool
     {
-        return array_filter($this->bores, static fn (JudgedBore $bore): bool => $bore->measures->largest !== null) !== [];
+        return array_filter($this->bores, static fn (JudgedBore $bore): bool => $bore->measures->isRead()) !== [];
     }
 
     /** @return list<Finding> */
@@ -131,7 +134,7 @@ final readonly class BlockAssessment
 
         return ReborePlan::of(
             $block,
-            array_map(static fn (JudgedBore $bore): CylinderToPlan => CylinderToPlan::fromJudged($bore, $block->asMade()), $bores),
+            array_map(static fn (JudgedBore $bore): CylinderToPlan => CylinderToPlan::fromJudged($bore, $block->asMade(), $block->cleanUpStock, $sheet->bore->allowedShift), $bores),
             self::prices($sheet, $policy),
         );
     }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace NorthLedger\Core\Planning;
 
+use NorthLedger\Core\Gauging\WallReading;
+use NorthLedger\Core\Gauging\WallSurvey;
 use NorthLedger\Core\Judgement\CanStay;
 use NorthLedger\Core\Judgement\JudgedBore;
 use NorthLedger\Core\Quantity\Length;
@@ -15,6 +17,7 @@ final readonly class CylinderToPlan
      * @param  Length  $pitDepth  Radial, beyond the reading
      * @param  ?float  $wearDirectionDegrees  Null where the direction of the wear is not known
      * @param  list<MeasuredWall>  $walls
+     * @param  ?WearMap  $map  Null where the wall was not traced
      *
      * @throws PlanningException If a size or wall is not above zero, or a pit depth below it
      */
@@ -26,6 +29,7 @@ final readonly class CylinderToPlan
         public bool $canStay,
         public ?float $wearDirectionDegrees = null,
         public array $walls = [],
+        public ?WearMap $map = null,
     ) {
         foreach ([$size, ...array_column($walls, 'thickness')] as $length) {
             $length->isPositive() || throw PlanningException::impossible("size or wall of cylinder {$number}", $length->nanometres);
@@ -34,21 +38,41 @@ final readonly class CylinderToPlan
     }
 
     /** As its readings so far say, at their word. */
-    public static function fromJudged(JudgedBore $bore, Length $asMade): self
+    public static function fromJudged(JudgedBore $bore, Length $asMade, Length $stock, Length $allowedShift): self
     {
+        $wall = $bore->inspection->wall;
+        $map = self::map($wall, $asMade, $stock, $allowedShift);
+
         return new self(
             $bore->cylinder(),
             $bore->measures->size() ?? $asMade,
-            Length::zero(),
+            $wall->pitDepth,
             $bore->inspection->looks->showsCrack(),
             $bore->canStay === CanStay::Yes,
+            $map?->direction(),
+            array_map(static fn (WallReading $one): MeasuredWall => new MeasuredWall($one->degrees, $one->value), $wall->thicknesses),
+            $map,
         );
+    }
+
+    /** Null until the wall is traced in four directions (BORE-8). */
+    public static function map(WallSurvey $wall, Length $asMade, Length $stock, Length $allowedShift): ?WearMap
+    {
+        if (! WearMap::isPossible(array_column($wall->traced, 'degrees'))) {
+            return null;
+        }
+        $radius = $asMade->half();
+
+        return WearMap::of(array_values(array_filter(array_map(
+            static fn (WallReading $one): ?TracedPoint => $one->station === null ? null : new TracedPoint((float) $one->degrees, $one->station, $radius->plus($one->value)),
+            $wall->traced,
+        ))), $stock, $allowedShift);
     }
 
     /** The same cylinder worn further, and staying or not. */
     public function suppose(Length $furtherWear, bool $canStay): self
     {
-        return new self($this->number, $this->size->plus($furtherWear), $this->pitDepth, $this->isCracked, $canStay, $this->wearDirectionDegrees, $this->walls);
+        return new self($this->number, $this->size->plus($furtherWear), $this->pitDepth, $this->isCracked, $canStay, $this->wearDirectionDegrees, $this->walls, $this->map);
     }
 
     public function mustBeSleevedToStay(): bool

@@ -12,5 +12,8 @@ enum NextReason: string
     case CouldCondemn = 'could condemn';
     case CompletesStaying = 'completes staying';
     case CouldChangeSize = 'could change the size';
+    case TooClose = 'too close to call';
+    case LookAgain = 'look again';
+    case NeedsZeroSize = 'needs a size for the zero';
     case NothingCanChange = 'nothing can change';
 }

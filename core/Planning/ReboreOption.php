@@ -36,6 +36,12 @@ final readonly class ReboreOption
     ) {
     }
 
+    /** The same step by the same means, with the same cylinders sleeved. */
+    public function isSameWayAs(?self $other): bool
+    {
+        return $other !== null && $this->key() === $other->key() && $this->sleeved === $other->sleeved;
+    }
+
     public function isFeasible(): bool
     {
         return $this->wallTooThin === [] && $this->obstacles === [];

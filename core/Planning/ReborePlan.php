@@ -40,7 +40,7 @@ final readonly class ReborePlan
         $required = [];
         foreach ($cylinders as $cylinder) {
             isset($required[$cylinder->number]) && throw PlanningException::sameCylinderTwice($cylinder->number);
-            $required[$cylinder->number] = RequiredBore::of($block->asMade(), $cylinder->size, $cylinder->pitDepth, $block->cleanUpStock);
+            $required[$cylinder->number] = self::required($block, $cylinder);
         }
         $options = [self::stay($block, $cylinders, $prices)];
         foreach ($block->stepsAbove($block->currentStep) as $step) {
@@ -49,6 +49,14 @@ final readonly class ReborePlan
         $options[] = new ReboreOption(OptionKind::Replace, Length::zero(), Length::zero(), [], [], [], null, [], count($block->allowedSteps), $prices->replacement, 0);
 
         return new self($block, $cylinders, $required, $options);
+    }
+
+    private static function required(BlockToPlan $block, CylinderToPlan $cylinder): RequiredBore
+    {
+        $need = RequiredBore::of($block->asMade(), $cylinder->size, $cylinder->pitDepth, $block->cleanUpStock);
+        $beyond = $cylinder->pitDepth->times(2);
+
+        return $cylinder->map === null ? $need : $need->traced($cylinder->map->constrained->plus($beyond), $cylinder->map->centred->plus($beyond));
     }
 
     /** Folded away: another feasible way, replacing apart, is no worse in anything. */
@@ -126,6 +134,7 @@ final readonly class ReborePlan
         $onCentre = $offCentre = $sleeved = $walls = [];
         foreach ($cylinders as $cylinder) {
             $need = $required[$cylinder->number];
+            $shift = $cylinder->map === null || $need->at($size) !== CleanUp::OffCentre ? $need->shiftAt($size) : $cylinder->map->shiftAt($size->minus($cylinder->pitDepth->times(2)));
             $cleanUp = $cylinder->isCracked ? CleanUp::No : $need->at($size);
             if ($cleanUp === CleanUp::No) {
                 $sleeved[] = $cylinder->number;
@@ -135,9 +144,9 @@ final readonly class ReborePlan
             if ($cleanUp === CleanUp::OnCentre) {
                 $onCentre[] = $cylinder->number;
             } else {
-                $offCentre[$cylinder->number] = $need->shiftAt($size);
+                $offCentre[$cylinder->number] = $shift;
             }
-            $walls[$cylinder->number] = WallLeft::of($cylinder, $block->standardWall, $block->currentStep, $metalCut, $need->shiftAt($size));
+            $walls[$cylinder->number] = WallLeft::of($cylinder, $block->standardWall, $block->currentStep, $metalCut, $shift);
         }
         sort($onCentre);
         ksort($offCentre);

@@ -9,15 +9,16 @@ use NorthLedger\Core\Gauging\Feature;
 use NorthLedger\Core\Gauging\Place;
 use NorthLedger\Core\Gauging\Station;
 use NorthLedger\Core\Judgement\CanStay;
-use NorthLedger\Core\Judgement\CleanUp;
+use NorthLedger\Core\Judgement\Criterion;
 use NorthLedger\Core\Judgement\JudgedBore;
+use NorthLedger\Core\Judgement\Outcome;
 use NorthLedger\Core\Policy\Preference;
 use NorthLedger\Core\Quantity\Length;
 
 /**
  * Proposes the reading that can still change the verdict (BORE-5). Top, thrust goes first in every cylinder.
- * After that the block is planned twice, as its readings stand and as if every bore not fully read were
- * larger by the shop's screening allowance: a cylinder that comes out the same both ways is spared.
+ * After that the block is planned at its kindest and at its harshest: once both come to the same way,
+ * no reading can change it any more, and until then a cylinder that comes out the same both ways is spared.
  */
 final readonly class Screening
 {
@@ -43,19 +44,45 @@ final readonly class Screening
                 return new NextReading(Place::bore($bore->cylinder(), Station::Top, Axis::Thrust), NextReason::WorstPlaceFirst, []);
             }
         }
+        if ($this->needSize($bores)) {
+            return $this->formFirst($worstFirst);
+        }
         if ($plan === null) {
             return $this->stepShowing($worstFirst);
         }
         $open = $this->open($bores, $plan);
         $spared = array_values(array_diff(array_map(static fn (JudgedBore $bore): int => $bore->cylinder(), $bores), array_keys($open)));
-        foreach ($worstFirst as $bore) {
-            $place = isset($open[$bore->cylinder()]) ? $this->unread($bore) : null;
+        $stillOpen = array_values(array_filter($worstFirst, static fn (JudgedBore $bore): bool => isset($open[$bore->cylinder()])));
+        foreach ($stillOpen as $bore) {
+            $place = $this->unread($bore);
             if ($place !== null) {
                 return new NextReading($place, $open[$bore->cylinder()], $spared);
             }
         }
 
-        return new NextReading(null, NextReason::NothingCanChange, $spared);
+        return $this->again($stillOpen, $spared) ?? new NextReading(null, NextReason::NothingCanChange, $spared);
+    }
+
+    /**
+     * Where everything is read and a bore is still open: what is too close to call, or was hidden under deposits.
+     *
+     * @param  list<JudgedBore>  $bores
+     * @param  list<int>  $spared
+     */
+    private function again(array $bores, array $spared): ?NextReading
+    {
+        foreach ($bores as $bore) {
+            foreach ($bore->findings as $finding) {
+                if ($finding->outcome === Outcome::Undecided && $finding->readings !== []) {
+                    return new NextReading($finding->readings[0]->place, NextReason::TooClose, $spared);
+                }
+                if ($finding->criterion === Criterion::Ridge && $finding->outcome === Outcome::Missing && $finding->missing !== []) {
+                    return new NextReading($finding->missing[0], NextReason::LookAgain, $spared);
+                }
+            }
+        }
+
+        return null;
     }
 
     /**
@@ -84,19 +111,50 @@ final readonly class Screening
     /**
      * Cylinders that can still change the outcome, with the reason.
      *
+     * Once a bore fails, the block is planned at its kindest, as the readings stand and with every undecided bore
+     * staying, and at its harshest, with every bore not wholly read worn further by the allowance and none of the
+     * undecided staying. More wear never makes a way cheaper, possible or freer of sleeves, so where both ends come
+     * to the same way with the same sleeves, everything between them does too.
+     *
      * @param  non-empty-list<JudgedBore>  $bores
      * @return array<int, NextReason>
      */
     private function open(array $bores, ReborePlan $plan): array
     {
-        $stayIsOpen = $this->stayIsOpen($bores, $plan);
-        $anyFails = in_array(CanStay::No, array_column($bores, 'canStay'), true);
+        if (! in_array(CanStay::No, array_column($bores, 'canStay'), true)) {
+            return $this->undecided($bores);
+        }
+        if ($this->unwhole($bores) === [] && $this->undecided($bores) === []) {
+            return [];
+        }
+        $kindest = $this->recommended($this->undecided($bores) === [] ? $plan : $this->suppose($bores, $plan, isKind: true));
+        if ($kindest !== null && $kindest->isSameWayAs($this->recommended($this->suppose($bores, $plan, isKind: false)))) {
+            return [];
+        }
+        $undecided = $kindest?->kind === OptionKind::Stay ? $this->undecided($bores) : [];
         $open = [];
         foreach ($bores as $bore) {
-            $mayChangeSize = $anyFails && ! $bore->measures->isWhole() && $this->sizeIsOpen($bore, $plan);
-            if ($mayChangeSize) {
-                $open[$bore->cylinder()] = NextReason::CouldChangeSize;
-            } elseif ($stayIsOpen && $bore->canStay === CanStay::NotYetKnown) {
+            $reason = match (true) {
+                ! $bore->measures->isWhole() && $this->sizeIsOpen($bore, $plan) => NextReason::CouldChangeSize,
+                default => $undecided[$bore->cylinder()] ?? null,
+            };
+            if ($reason !== null) {
+                $open[$bore->cylinder()] = $reason;
+            }
+        }
+
+        return $open !== [] ? $open : $this->unwhole($bores);
+    }
+
+    /**
+     * @param  non-empty-list<JudgedBore>  $bores
+     * @return array<int, NextReason>
+     */
+    private function undecided(array $bores): array
+    {
+        $open = [];
+        foreach ($bores as $bore) {
+            if ($bore->canStay === CanStay::NotYetKnown) {
                 $open[$bore->cylinder()] = $bore->measures->isWhole() ? NextReason::CompletesStaying : NextReason::CouldCondemn;
             }
         }
@@ -105,23 +163,35 @@ final readonly class Screening
     }
 
     /**
-     * Staying is out once a bore fails and, even with every undecided bore staying, another way is recommended.
+     * Where the ends differ and no single size tells why, a wall may: whatever is not wholly read stays open.
      *
      * @param  non-empty-list<JudgedBore>  $bores
+     * @return array<int, NextReason>
      */
-    private function stayIsOpen(array $bores, ReborePlan $plan): bool
+    private function unwhole(array $bores): array
     {
-        $canStay = array_column($bores, 'canStay');
-        if (! in_array(CanStay::No, $canStay, true)) {
-            return in_array(CanStay::NotYetKnown, $canStay, true);
+        $open = [];
+        foreach ($bores as $bore) {
+            if (! $bore->measures->isWhole()) {
+                $open[$bore->cylinder()] = NextReason::CouldChangeSize;
+            }
         }
-        $kindest = ReborePlan::of($plan->block, array_map(
-            static fn (JudgedBore $bore, CylinderToPlan $cylinder): CylinderToPlan => $cylinder->suppose(Length::zero(), $bore->canStay !== CanStay::No),
-            $bores, $plan->cylinders,
-        ), $this->prices);
 
-        return in_array(CanStay::NotYetKnown, $canStay, true)
-            && Recommendation::from($kindest, $this->preference)?->option->kind === OptionKind::Stay;
+        return $open;
+    }
+
+    /** @param  non-empty-list<JudgedBore>  $bores */
+    private function suppose(array $bores, ReborePlan $plan, bool $isKind): ReborePlan
+    {
+        return ReborePlan::of($plan->block, array_map(fn (JudgedBore $bore, CylinderToPlan $cylinder): CylinderToPlan => $cylinder->suppose(
+            $isKind || $bore->measures->isWhole() ? Length::zero() : $this->allowance,
+            $bore->canStay === CanStay::Yes || ($isKind && $bore->canStay === CanStay::NotYetKnown),
+        ), $bores, $plan->cylinders), $this->prices);
+    }
+
+    private function recommended(ReborePlan $plan): ?ReboreOption
+    {
+        return Recommendation::from($plan, $this->preference)?->option;
     }
 
     private function sizeIsOpen(JudgedBore $bore, ReborePlan $plan): bool
@@ -130,12 +200,35 @@ final readonly class Screening
         $worse = $now->afterFurtherWear($this->allowance);
         foreach ($plan->block->stepsAbove($plan->block->currentStep) as $step) {
             $size = $plan->block->nominal->plus($step);
-            if ($now->at($size) === CleanUp::OffCentre || $now->at($size) !== $worse->at($size)) {
+            if ($now->at($size) !== $worse->at($size)) {
                 return true;
             }
         }
 
         return false;
+    }
+
+    /** @param  non-empty-list<JudgedBore>  $bores */
+    private function needSize(array $bores): bool
+    {
+        return array_filter($bores, static fn (JudgedBore $bore): bool => $bore->measures->needsSize) !== [];
+    }
+
+    /**
+     * Without a size for the zero, form alone can condemn; once it is read everywhere the zero's size is what is missing (GAUGE-2).
+     *
+     * @param  non-empty-list<JudgedBore>  $worstFirst
+     */
+    private function formFirst(array $worstFirst): NextReading
+    {
+        foreach ($worstFirst as $bore) {
+            $place = $bore->canStay === CanStay::No ? null : $this->unread($bore);
+            if ($place !== null) {
+                return new NextReading($place, NextReason::CouldCondemn, []);
+            }
+        }
+
+        return new NextReading(null, NextReason::NeedsZeroSize, []);
     }
 
     /** @param  non-empty-list<JudgedBore>  $worstFirst */

@@ -46,6 +46,9 @@ final readonly class VerdictWords
             $assessment->canStay === CanStay::No => 'cylinders '.self::list($failing).' are past a limit',
             ! $assessment->hasReadings() => 'begin with the worst place',
             $assessment->canStay === CanStay::Yes => 'hone and re-ring',
+            $assessment->needsSize && $assessment->next->place === null => 'needs a size for the zero',
+            $assessment->next->reason === NextReason::TooClose => 'too close to call',
+            $assessment->needsSize => 'only form can be judged so far',
             default => $this->missingClause($assessment),
         };
     }
@@ -86,6 +89,9 @@ final readonly class VerdictWords
             NextReason::CouldCondemn => "{$place} can still show that it cannot stay.{$spared}",
             NextReason::CompletesStaying => "{$place} is still needed before it may stay.{$spared}",
             NextReason::CouldChangeSize => "{$place} can still change the size.{$spared}",
+            NextReason::TooClose => "{$place} is too close to call: read it again, twice or more, or with a better gauge.",
+            NextReason::LookAgain => "{$place}: clean it and look again.",
+            NextReason::NeedsZeroSize => 'Needs a size for the zero: measure the place it was set on with a gauge that shows sizes, and give it with key s.',
             NextReason::NothingCanChange => 'No further reading can change the verdict or the size.',
         };
     }

@@ -67,6 +67,12 @@ final readonly class LengthDisplay
             : $this->fixed($nanometres, 1_000, 0);
     }
 
+    /** What a gauge is worth, one decimal finer than a deviation, with its unit: “0.05 thou”, “1.3 µm”. */
+    public function fine(Length $length): string
+    {
+        return ($this->unit === LengthUnit::Inch ? $this->fixed(abs($length->nanometres), 254, 2) : $this->fixed(abs($length->nanometres), 100, 1)).' '.$this->deviationUnit();
+    }
+
     /** A difference with its unit: “4.4 thou”, “120 µm”. */
     public function magnitudeWithUnit(Length $length): string
     {

@@ -18,6 +18,15 @@ enum LengthUnit: string
         };
     }
 
+    /** As it is said in a sentence: “in inches”. */
+    public function words(): string
+    {
+        return match ($this) {
+            self::Inch => 'inches',
+            self::Millimetre => 'mm',
+        };
+    }
+
     /** What one "over" or "under" is worth: a thou, or a hundredth of a millimetre (QTY-2). */
     public function sizeStep(): Length
     {

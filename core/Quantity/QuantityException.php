@@ -14,6 +14,11 @@ final class QuantityException extends \DomainException implements CoreException
         return new self("A {$kind} cannot be below zero: {$value} {$unit}. Give zero or more.");
     }
 
+    public static function noMass(string $text): self
+    {
+        return new self('“'.mb_strimwidth(mb_scrub($text), 0, 20, '…').'” does not read as a mass. Key grams as the scale shows them, like 612.4.');
+    }
+
     public static function noLengths(): self
     {
         return new self('There is no length to compare. Give at least one.');

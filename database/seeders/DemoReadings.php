@@ -11,17 +11,18 @@ use App\Actions\SetupEntry;
 use App\Actions\StateSetup;
 use App\Models\Job;
 use App\Models\User;
+use App\Sheets\BorePage;
 use App\Sheets\JobFiles;
 use App\Sheets\SheetName;
 use Illuminate\Support\Str;
 use NorthLedger\Core\Gauging\Axis;
 use NorthLedger\Core\Gauging\Conditions;
 use NorthLedger\Core\Gauging\Feature;
-use NorthLedger\Core\Gauging\InstrumentKind;
 use NorthLedger\Core\Gauging\Place;
 use NorthLedger\Core\Gauging\Station;
 use NorthLedger\Core\Quantity\Length;
 use NorthLedger\Core\Quantity\LengthDisplay;
+use NorthLedger\Core\Quantity\LengthUnit;
 
 /** Keys readings into a job's sheets the way an inspector does. */
 final readonly class DemoReadings
@@ -71,6 +72,42 @@ final readonly class DemoReadings
         }
     }
 
+    /**
+     * Readings with a gauge that was zeroed on the part itself; its size nobody has measured (GAUGE-2).
+     *
+     * @param  array<int, list<float|int|null>>  $deviations  By cylinder, from the zero
+     */
+    public function comparative(Job $job, User $by, Place $zero, array $deviations): void
+    {
+        $this->state->handle($job, $by, new SetupEntry((string) Str::ulid(), SheetName::Incoming, Feature::Bore, 'G-02', null, '', new Conditions(capsTorqued: true, clean: true), $zero));
+        foreach ($deviations as $cylinder => $values) {
+            foreach (self::PLACES as $index => [$station, $axis]) {
+                $place = Place::bore($cylinder, $station, $axis);
+                if (($values[$index] ?? null) !== null && $place->key() !== $zero->key()) {
+                    $this->key($job, $by, SheetName::Incoming, $place, (string) $values[$index]);
+                }
+            }
+        }
+    }
+
+    /**
+     * A wall traced from the original axis, in eight directions at each station (BORE-8), and its thicknesses.
+     *
+     * @param  array<string, list<int|float>>  $around  By station, in the indicator's unit
+     * @param  array<int, string>  $walls  By direction
+     */
+    public function trace(Job $job, User $by, int $cylinder, array $around, array $walls): void
+    {
+        foreach ($around as $station => $values) {
+            foreach ($values as $index => $value) {
+                $this->key($job, $by, SheetName::Incoming, Place::trace($cylinder, Station::from($station), BorePage::DIRECTIONS[$index]), (string) $value);
+            }
+        }
+        foreach ($walls as $degrees => $thickness) {
+            $this->key($job, $by, SheetName::Incoming, Place::wall($cylinder, $degrees), $thickness);
+        }
+    }
+
     public function checkBack(Job $job, User $by, string $shows): void
     {
         $this->check->handle($job, $by, (string) Str::ulid(), SheetName::Incoming, $shows, '');
@@ -100,7 +137,7 @@ final readonly class DemoReadings
     private function setup(Job $job, User $by, SheetName $sheet, Length $zero, Conditions $conditions): void
     {
         $display = LengthDisplay::in($this->files->open($job)->sheet->unit);
-        $this->state->handle($job, $by, new SetupEntry((string) Str::ulid(), $sheet, Feature::Bore, InstrumentKind::BoreGaugeTenth, null, $display->size($zero), $conditions));
+        $this->state->handle($job, $by, new SetupEntry((string) Str::ulid(), $sheet, Feature::Bore, $display->unit() === LengthUnit::Inch ? 'G-02' : 'G-03', null, $display->size($zero), $conditions));
     }
 
     private function key(Job $job, User $by, SheetName $sheet, Place $place, string $text): void

@@ -16,6 +16,9 @@ use App\Sheets\TickState;
 use App\Shop\SpecBook;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Str;
+use NorthLedger\Core\Gauging\Axis;
+use NorthLedger\Core\Gauging\Place;
+use NorthLedger\Core\Gauging\Station;
 use NorthLedger\Core\Quantity\LengthDisplay;
 
 /** The demo shop: made-up people, customers and engines, written through the same actions as everything else. */
@@ -34,6 +37,7 @@ final readonly class DemoShop
         private DemoReadings $readings,
         private DemoIncoming $incoming,
         private DemoCracks $cracks,
+        private DemoGauges $gauges,
         private JobFiles $files,
         private SpecBook $specs,
     ) {
@@ -61,6 +65,7 @@ final readonly class DemoShop
     {
         $inspector = $people[Role::Inspector->value];
         $machinist = $people[Role::Machinist->value];
+        $this->gauges->register($inspector);
 
         $released = $this->receive($inspector, 'brae-v8-311', 'BV-20417', 'Hill-climb club', 'number 7 car', -6, '0', 'paperwork of the last build');
         $this->readings->incoming($released, $inspector, [1 => [9.1, 4.2, 5.4, 3.0, 1.1, 0.8], 2 => [8.7, 4.4, 5.0, 2.9, 1.0, 0.7], 3 => [6.2, 3.9, 4.4, 2.4, 0.9, 0.7], 4 => [7.0, 3.8, 4.3, 2.6, 1.0, 0.8], 5 => [5.9, 3.1, 4.0, 2.2, 0.9, 0.6], 6 => [6.6, 3.5, 4.2, 2.5, 1.0, 0.8], 7 => [9.8, 4.9, 5.8, 3.2, 1.2, 0.9], 8 => [8.2, 4.0, 4.9, 2.8, 1.0, 0.8]], looks: false);
@@ -100,6 +105,13 @@ final readonly class DemoShop
         $this->readings->checkBack($drifted, $inspector, '0');
         $this->readings->more($drifted, $inspector, [3 => [4.2, 2.8, 3.0, 2.4, 1.8, 1.7], 4 => [4.4, 2.9, null, null, 1.9, null]]);
         $this->readings->checkBack($drifted, $inspector, '+0.8');
+
+        $traced = $this->receive($inspector, 'fell-6-d', 'F6-0207', 'Sawmill', 'frame saw engine', 16, '0', 'stamped on the block');
+        $this->readings->incoming($traced, $inspector, [1 => [38, 22, 26, 15, 5, 3], 2 => [14, 8, 9, 5, 3, 2], 3 => [12, 6, 8, 5, 2, 2], 4 => [13, 7, 8, 5, 3, 2], 5 => [12, 7, 8, 5, 2, 2], 6 => [21, 12, 13, 8, 3, 2]], pistonUnder: 2.4);
+        $this->readings->trace($traced, $inspector, 1, ['top' => [33, 26, 13, 6, 5, 7, 11, 24], 'middle' => [22, 17, 9, 4, 4, 5, 7, 15], 'bottom' => [4, 3, 2, 1, 1, 1, 2, 3]], [0 => '6.82', 90 => '7.31', 180 => '7.04', 270 => '7.26']);
+
+        $comparative = $this->receive($inspector, 'cairn-l4-144', 'CL-00718', 'Brickworks', 'pug mill engine', 14, null, null);
+        $this->readings->comparative($comparative, $inspector, Place::bore(1, Station::Bottom, Axis::Inline), [1 => [2.6, 1.4, 1.9, 1.2, 0.3, 0], 2 => [2.9, 1.5, 2.0, 1.2, 0.4, 0.1], 3 => [3.4, 1.0, 2.4, 1.4, 0.5, 0.2], 4 => [2.4, 1.2, 1.7, 1.0, 0.2, 0.1]]);
     }
 
     private function receive(User $by, string $family, string $serial, string $customer, string $what, int $days, ?string $step, ?string $evidence, bool $isChecked = true): Job

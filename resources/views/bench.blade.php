@@ -9,6 +9,7 @@
         <span class="ml-auto">@if($showsClosed)<a href="/">jobs on the bench</a>@else<a href="/?show=released">released jobs</a>@endif</span>
     </div>
     @if(session('note'))<p class="note" role="status">{{ session('note') }}</p>@endif
+    @if($gaugesDue->words !== '')<p class="line {{ $gaugesDue->state->value }} mt-2">{{ $gaugesDue->state->sign() }} {{ $gaugesDue->words }} <a href="/gauges">Gauges</a></p>@endif
     @if($rows === [])
         <p class="note">{{ $search !== '' ? 'Nothing has that tag, serial or customer. Try the beginning of the serial, or a part of the customer’s name.' : 'Nothing is on the bench.' }} @can('receive')<a href="/jobs/new">Receive an engine</a>@endcan</p>
     @else

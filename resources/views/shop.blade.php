@@ -10,6 +10,12 @@
             @foreach(\NorthLedger\Core\Policy\Preference::cases() as $one)<label class="tick"><input type="radio" name="preference" value="{{ $one->value }}" @checked(old('preference', $policy->preference->value) === $one->value)>{{ $one->value }}: {{ $one->explanation() }}</label><br>@endforeach</fieldset>
         <fieldset class="field"><legend class="label">Order of work</legend>
             @foreach(\NorthLedger\Core\Policy\OrderOfWork::cases() as $one)<label class="tick"><input type="radio" name="order_of_work" value="{{ $one->value }}" @checked(old('order_of_work', $policy->orderOfWork->value) === $one->value)>{{ $one->value }}: {{ $one->explanation() }}</label><br>@endforeach</fieldset>
+        @foreach(['incoming' => 'Judging under doubt as engines come in', 'final' => 'Judging under doubt when finished work is verified'] as $when => $legend)
+        <fieldset class="field"><legend class="label">{{ $legend }} <span class="rule-id">GAUGE-6</span></legend>
+            @foreach(\NorthLedger\Core\Gauging\DecisionRule::cases() as $one)<label class="tick"><input type="radio" name="decision_rule[{{ $when }}]" value="{{ $one->value }}" @checked(old("decision_rule.$when", $document['decision_rule'][$when]) === $one->value)>{{ $one->value }}: {{ $one->explanation() }}</label><br>@endforeach</fieldset>
+        @endforeach
+        <fieldset class="field"><legend class="label">The gauge goes back on its master <span class="rule-id">GAUGE-3</span></legend>
+            <div class="grid grid-cols-2 gap-3 sm:grid-cols-4">@foreach(['readings' => 'after so many readings', 'minutes' => 'or so many minutes'] as $name => $label)<div><label for="check-{{ $name }}">{{ $label }}</label><input id="check-{{ $name }}" name="check_back[{{ $name }}]" class="num" inputmode="numeric" value="{{ old("check_back.$name", $document['check_back'][$name]) }}"><x-field-error :name="'check_back.'.$name" /></div>@endforeach</div></fieldset>
         <fieldset class="field"><legend class="label">Verifying one’s own work</legend>
             @foreach(['warned' => 'It is allowed, and the signer is told.', 'forbidden' => 'A second person must verify before anything is signed.'] as $word => $explanation)<label class="tick"><input type="radio" name="own_work" value="{{ $word }}" @checked(old('own_work', $document['own_work']) === $word)>{{ $word }}: {{ $explanation }}</label><br>@endforeach</fieldset>
         <fieldset class="field"><legend class="label">How long dye penetrant stays on</legend>

@@ -87,9 +87,10 @@ final class Client
      *
      * @param  list<array<string, mixed>>  $forms
      * @param  string  $path  Below the job; readings where none is named
+     * @param  ?callable(): void  $onTheWay  Done once, as soon as the requests are on their way
      * @return list<array{status: int, data: array<string, mixed>}> In the order of the forms
      */
-    public function together(string $tag, array $forms, string $path = 'sheets/incoming/readings'): array
+    public function together(string $tag, array $forms, string $path = 'sheets/incoming/readings', ?callable $onTheWay = null): array
     {
         $cookies = implode('; ', array_map(static function (string $line): string {
             $fields = explode("\t", $line);
@@ -108,6 +109,10 @@ final class Client
         do {
             curl_multi_exec($many, $running);
             curl_multi_select($many, 0.2);
+            if ($onTheWay !== null && $running < count($handles)) {
+                $onTheWay();
+                $onTheWay = null;
+            }
         } while ($running > 0);
 
         return array_map(static fn (\CurlHandle $handle): array => [

@@ -135,9 +135,16 @@ abstract class BrowserTestCase extends TestCase
     }
 
     /** Receives a new engine by keyboard and ends on its measuring sheet. */
+    /** A browser gives an autofocus its field with the first frame, which can come after the page is loaded. */
+    protected function untilFocused(RemoteWebDriver $window, string $selector): void
+    {
+        $this->until($window, static fn (): bool => $window->executeScript('return document.activeElement.matches(arguments[0])', [$selector]), "{$selector} is under the hand");
+    }
+
     protected function receive(RemoteWebDriver $window, string $familyLetter, string $serial): string
     {
         $window->get($this->url('/jobs/new'));
+        $this->untilFocused($window, '#family');
         $this->press($window, $familyLetter, WebDriverKeys::TAB, $serial, WebDriverKeys::TAB, 'Brickworks', WebDriverKeys::TAB, 'kiln fan');
         $window->findElement(WebDriverBy::id('declared_step'))->sendKeys('standard');
         $this->press($window, WebDriverKeys::TAB, 'crown of piston 1', WebDriverKeys::ENTER);

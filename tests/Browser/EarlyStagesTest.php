@@ -92,6 +92,7 @@ final class EarlyStagesTest extends BrowserTestCase
         $this->clock(9 * 60);
         $this->stage($window, "/jobs/{$tag}/cracks");
         $this->until($window, fn (): bool => preg_match('/^(1:00|0:5\d)$/', $this->text($window, '.timer b')) === 1, 'the timer goes on after a reload');
+        $window->findElement(WebDriverBy::cssSelector('.head h1'))->click();
         $window->executeScript('window.warned = 0; navigator.vibrate = () => { window.warned++; return true; }');
         $this->clock(10 * 60 + 5);
         $this->untilSeen($window, '.timer b', 'due');
@@ -255,6 +256,7 @@ final class EarlyStagesTest extends BrowserTestCase
     private function newJob(RemoteWebDriver $window, string $familyLetter, string $serial): string
     {
         $window->get($this->url('/jobs/new'));
+        $this->untilFocused($window, '#family');
         $this->press($window, $familyLetter, WebDriverKeys::TAB, $serial, WebDriverKeys::TAB, 'Brickworks', WebDriverKeys::ENTER);
         $this->until($window, static fn (): bool => str_ends_with($window->getCurrentURL(), '/receive'), 'the new job');
 

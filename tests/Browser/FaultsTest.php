@@ -32,7 +32,7 @@ final class FaultsTest extends TestCase
         $this->assertChainIsWhole();
     }
 
-    public function test_forty_eight_writers_at_once_lose_nothing_and_leave_the_chain_whole(): void
+    public function test_fifty_writers_at_once_lose_nothing_and_leave_the_chain_whole(): void
     {
         $readings = [];
         foreach (range(1, 8) as $cylinder) {
@@ -40,6 +40,8 @@ final class FaultsTest extends TestCase
                 $readings[] = $this->client->reading("bore.{$cylinder}.{$place}", sprintf('%d.%d', $cylinder, $index));
             }
         }
+        $readings[] = $this->client->reading('piston.1', '3.8105');
+        $readings[] = $this->client->reading('piston.2', '3.8106');
         $answers = $this->client->together($this->tag, $readings);
 
         $this->assertSame([200], array_values(array_unique(array_column($answers, 'status'))));
@@ -49,7 +51,75 @@ final class FaultsTest extends TestCase
         sort($expected);
         $this->assertSame($expected, $typed);
         $heads = array_map(static fn (array $answer): int => $answer['data']['head'], $answers);
-        $this->assertCount(48, array_unique($heads), 'every write has a number of its own');
+        $this->assertCount(50, array_unique($heads), 'every write has a number of its own');
+        $this->assertChainIsWhole();
+    }
+
+    public function test_a_server_that_dies_between_request_and_answer_has_every_reading_once_when_all_is_sent_again(): void
+    {
+        $readings = [];
+        foreach (range(1, 8) as $cylinder) {
+            foreach (['top.thrust', 'middle.thrust', 'bottom.thrust'] as $index => $place) {
+                $readings[] = $this->client->reading("bore.{$cylinder}.{$place}", sprintf('%d.%d', $cylinder, $index));
+            }
+        }
+        $server = new WebServer;
+        try {
+            // The first answer has come, and the others are somewhere between being written and being told.
+            $answers = $this->client->together($this->tag, $readings, onTheWay: $server->stop(...));
+        } finally {
+            $server->start();
+        }
+        $this->assertContains(0, array_column($answers, 'status'), 'some were never answered');
+
+        $again = $this->client->together($this->tag, $readings);
+        $this->assertSame([200], array_values(array_unique(array_column($again, 'status'))));
+        $typed = $this->typed();
+        $expected = array_column($readings, 'text');
+        sort($typed);
+        sort($expected);
+        $this->assertSame($expected, $typed);
+        $this->assertChainIsWhole();
+    }
+
+    public function test_a_line_of_a_gauge_sent_ten_times_at_once_waits_for_its_page_once(): void
+    {
+        $database = new \PDO('mysql:unix_socket='.getenv('DB_SOCKET').';dbname='.getenv('DB_DATABASE'), (string) getenv('DB_USERNAME'), (string) getenv('DB_PASSWORD'), [\PDO::ATTR_ERRMODE => \PDO::ERRMODE_EXCEPTION]);
+        $database->exec("UPDATE gauges SET feed_token_hash = SHA2('ten at once', 256), feed_series = feed_series + 1 WHERE tag = 'G-07'");
+        $this->assertSame(200, $this->client->together($this->tag, [['gauge' => 'G-07', 'seat' => $this->client->ulid()]], 'sheets/incoming/claims')[0]['status']);
+
+        $many = curl_multi_init();
+        $handles = array_map(static function () use ($many): \CurlHandle {
+            $handle = curl_init(getenv('BASE_URL').'/feed');
+            curl_setopt_array($handle, [CURLOPT_RETURNTRANSFER => true, CURLOPT_TIMEOUT => 30, CURLOPT_POSTFIELDS => "G-07 +3.1 thou 77\n", CURLOPT_HTTPHEADER => ['Authorization: Bearer ten at once', 'Content-Type: text/plain']]);
+            curl_multi_add_handle($many, $handle);
+
+            return $handle;
+        }, range(1, 10));
+        do {
+            curl_multi_exec($many, $running);
+            curl_multi_select($many, 0.2);
+        } while ($running > 0);
+        $answers = array_count_values(array_map(static fn (\CurlHandle $handle): string => trim((string) curl_multi_getcontent($handle)), $handles));
+
+        ksort($answers);
+        $this->assertSame(['again 77' => 9, 'ok 77' => 1], $answers);
+        $this->assertSame(1, (int) $database->query('SELECT COUNT(*) FROM gauge_lines WHERE sequence = 77')->fetchColumn());
+    }
+
+    public function test_a_clock_that_jumps_neither_loses_nor_reorders_anything(): void
+    {
+        $clock = (string) getenv('CLOCK_FILE');
+        try {
+            foreach (['3.1' => 0, '3.2' => 3_600, '3.3' => -3_600, '3.4' => 0] as $text => $ahead) {
+                file_put_contents($clock, (string) $ahead);
+                $place = 'bore.'.(int) substr($text, 2).'.top.thrust';
+                $this->assertSame(200, $this->client->together($this->tag, [$this->client->reading($place, $text)])[0]['status']);
+            }
+        } finally {
+            file_put_contents($clock, '0');
+        }
+        $this->assertSame(['3.1', '3.2', '3.3', '3.4'], $this->typed());
         $this->assertChainIsWhole();
     }
 

@@ -15,6 +15,7 @@ final class PagesTest extends BrowserTestCase
         '/jobs/NL-0409/tag', '/jobs/NL-0409/tag?print=sheet', '/specs', '/specs/sorrel-f4', '/specs/tarn-4-198/edit', '/specs/tarn-4-198/compare',
         '/jobs/NL-0406/measure', '/jobs/NL-0408/measure', '/jobs/NL-0415/measure', '/jobs/NL-0402/judge', '/jobs/NL-0408/judge', '/jobs/NL-0403/plan', '/jobs/NL-0408/plan', '/jobs/NL-0406/work', '/jobs/NL-0407/verify',
         '/jobs/NL-0404/verify', '/jobs/NL-0401/release', '/jobs/NL-0401/certificate', '/jobs/NL-0407/release', '/jobs/NL-0401/journal', '/nowhere',
+        '/gauges', '/gauges/G-02', '/gauges?show=retired', '/jobs/NL-0416/bores/1', '/jobs/NL-0416/bores/2', '/jobs/NL-0416/measure', '/jobs/NL-0417/measure', '/jobs/NL-0417/judge', '/jobs/NL-0417/plan', '/jobs/NL-0404/sheets/incoming/import',
     ];
 
     /** @return iterable<string, array{int, int, string}> */
@@ -35,6 +36,7 @@ final class PagesTest extends BrowserTestCase
             $window->get($this->url($page));
             $this->assertAccessible($window, "{$page} at {$width}, {$light}");
             $this->assertLessThanOrEqual($width, $window->executeScript('return document.documentElement.scrollWidth'), "{$page} at {$width} runs past the edge");
+            $this->assertGreaterThan($width / 2, $window->executeScript("return document.querySelector('main.sheet')?.getBoundingClientRect().width ?? innerWidth"), "{$page} at {$width} has no room for its sheet");
         }
     }
 

@@ -44,6 +44,7 @@ final class WholeWayTest extends BrowserTestCase
 
         $this->goTo($window, $tag, 'release');
         $this->assertStringContainsString('Inspector honed bores and is the only one who verified them.', $this->text($window, 'main'));
+        $this->untilFocused($window, '#password');
         $this->press($window, 'demo-shop', WebDriverKeys::ENTER);
         $this->until($window, fn (): bool => str_contains($this->text($window, '.margin .stamp'), 'Released'), 'released');
 
@@ -75,6 +76,7 @@ final class WholeWayTest extends BrowserTestCase
         for ($operation = 0; $operation < 13; $operation++) {
             $done = $this->text($window, '.margin .stamp');
             $this->assertStringContainsString("{$operation} of 13 done", $done);
+            $this->untilFocused($window, '.op [autofocus]');
             $size = (string) $window->executeScript("const line = document.activeElement; return line.name === 'actual' ? line.closest('.op').querySelector('h3 .num').textContent : ''");
             $this->press($window, $size, WebDriverKeys::ENTER);
             $this->until($window, fn (): bool => $this->text($window, '.margin .stamp') !== $done && $this->text($window, '.margin .stamp') !== '', 'the operation is ticked');

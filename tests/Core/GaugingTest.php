@@ -58,7 +58,7 @@ final class GaugingTest extends TestCase
         $single = Reading::of($reading->place, [$sizes[0]], $reading->instrument, Temperatures::of(11, 11.5, null, null));
 
         $this->assertSame(96_841_333, $reading->measured->nanometres);
-        $this->assertTrue($single->differenceUncertainty()->isLargerThan($reading->differenceUncertainty()), 'three repeats replace the gauge’s own repeatability');
+        $this->assertTrue($single->differenceUncertainty($single)->isLargerThan($reading->differenceUncertainty($reading)), 'three repeats replace the gauge’s own repeatability');
     }
 
     public function test_a_reading_is_corrected_only_when_both_temperatures_are_known(): void
@@ -106,9 +106,10 @@ final class GaugingTest extends TestCase
         $this->assertNull($plausibility->doubtOfSize($at(150), $sheet->bore->nominal), 'the limit itself is believed');
         $this->assertSame('That is +150.1 thou from the nominal 3.8125 in.', $plausibility->doubtOfSize($at(150.1), $sheet->bore->nominal));
         $this->assertStringContainsString('Is the sign right?', (string) $plausibility->doubtOfSize(Length::ofNanometres(-1), $sheet->bore->nominal));
-        $this->assertNull($plausibility->doubtOfRange($at(0), InstrumentKind::BoreGaugeTenth));
-        $this->assertSame('A dial bore gauge .0001 does not reach 1.9685 in.', $plausibility->doubtOfRange(Length::ofNanometres(50_000_000), InstrumentKind::BoreGaugeTenth));
-        $this->assertNull($plausibility->doubtOfRange(Length::ofNanometres(50_800_000), InstrumentKind::BoreGaugeTenth), 'the end of the range is in it');
+        $range = InstrumentKind::BoreGaugeTenth->range();
+        $this->assertNull($plausibility->doubtOfRange($at(0), $range, 'A dial bore gauge .0001'));
+        $this->assertSame('A dial bore gauge .0001 does not reach 1.9685 in.', $plausibility->doubtOfRange(Length::ofNanometres(50_000_000), $range, 'A dial bore gauge .0001'));
+        $this->assertNull($plausibility->doubtOfRange(Length::ofNanometres(50_800_000), $range, 'A dial bore gauge .0001'), 'the end of the range is in it');
         $this->assertNull($plausibility->doubtOfRoundness($bore, Station::Top, 'inline', $at(13.1)));
         $this->assertSame('That alone would make the top out-of-round by 10.1 thou.', $plausibility->doubtOfRoundness($bore, Station::Top, 'inline', $at(13.2)));
         $this->assertNull($plausibility->doubtOfRoundness($bore, Station::Middle, 'inline', $at(13.2)), 'nothing else is read there');

@@ -5,15 +5,20 @@ declare(strict_types=1);
 namespace Tests\Core;
 
 use NorthLedger\Core\Gauging\Station;
+use NorthLedger\Core\Gauging\WallReading;
+use NorthLedger\Core\Gauging\WallSurvey;
 use NorthLedger\Core\Geometry\GeometryException;
 use NorthLedger\Core\Geometry\Height;
 use NorthLedger\Core\Judgement\ClearanceState;
 use NorthLedger\Core\Judgement\OilClearance;
+use NorthLedger\Core\Judgement\RequiredBore;
 use NorthLedger\Core\Judgement\RingGapCheck;
 use NorthLedger\Core\Planning\Bobweight;
 use NorthLedger\Core\Planning\CompressionRatio;
+use NorthLedger\Core\Planning\CylinderToPlan;
 use NorthLedger\Core\Planning\FacePlan;
 use NorthLedger\Core\Planning\HeadCut;
+use NorthLedger\Core\Planning\PistonAssignment;
 use NorthLedger\Core\Planning\PlanningException;
 use NorthLedger\Core\Planning\PlanningFault;
 use NorthLedger\Core\Planning\SleeveFit;
@@ -46,6 +51,71 @@ final class PlanningOfPartsTest extends TestCase
             $map = WearMap::of($this->traced(), Length::ofNanometres(76_200), Length::ofNanometres($this->chance->getInt(0, 60_000)));
             $this->assertLessThanOrEqual($map->constrained->nanometres, $map->free->nanometres);
             $this->assertLessThanOrEqual($map->centred->nanometres, $map->constrained->nanometres);
+        }
+    }
+
+    public function test_the_shift_for_a_size_is_the_least_with_which_it_cleans_up(): void
+    {
+        for ($round = 0; $round < 15; $round++) {
+            $traced = $this->traced();
+            $map = WearMap::of($traced, Length::ofNanometres(76_200), Length::ofNanometres(127_000));
+            $this->assertTrue($map->shiftAt($map->centred)->isZero(), 'on centre it need not move');
+            $between = Length::ofNanometres(intdiv($map->centred->nanometres + $map->constrained->nanometres, 2));
+            $shift = $map->shiftAt($between);
+            $enough = WearMap::of($traced, Length::ofNanometres(76_200), $shift)->constrained;
+            $this->assertLessThanOrEqual($between->nanometres, $enough->nanometres);
+            if ($shift->nanometres > 2_000) {
+                $less = WearMap::of($traced, Length::ofNanometres(76_200), $shift->minus(Length::ofNanometres(1_000)))->constrained;
+                $this->assertGreaterThan($between->nanometres, $less->nanometres, 'a micrometre less is not enough');
+            }
+        }
+    }
+
+    public function test_a_map_takes_the_guess_out_of_the_size_that_cleans_up_on_centre(): void
+    {
+        $asMade = Length::ofNanometres(2 * self::RADIUS);
+        $even = array_map(static fn (int $degrees): WallReading => new WallReading($degrees, Station::Top, Length::ofNanometres(100_000)), [0, 90, 180, 270]);
+        $map = CylinderToPlan::map(new WallSurvey($even, [], Length::zero()), $asMade, Length::ofNanometres(76_200), Length::ofNanometres(127_000));
+        $guessed = RequiredBore::of($asMade, $asMade->plus(Length::ofNanometres(200_000)), Length::zero(), Length::ofNanometres(76_200));
+        $traced = $guessed->traced($map->constrained, $map->centred);
+        $this->assertSame($guessed->least->nanometres, $traced->least->nanometres);
+        $this->assertSame($guessed->least->nanometres, $traced->most->nanometres, 'worn evenly all round it cleans up on centre at once');
+        $this->assertNull(CylinderToPlan::map(new WallSurvey(array_slice($even, 1), [], Length::zero()), $asMade, Length::zero(), Length::zero()), 'three directions make no map');
+    }
+
+    public function test_no_assignment_of_pistons_is_more_even_than_the_largest_into_the_largest(): void
+    {
+        for ($round = 0; $round < 60; $round++) {
+            $bores = $pistons = [];
+            foreach (range(1, 4) as $number) {
+                $bores[$number] = Length::ofNanometres(96_837_500 + 2_540 * $this->chance->getInt(0, 30));
+                $pistons[$number] = Length::ofNanometres(96_786_700 - 2_540 * $this->chance->getInt(0, 20));
+            }
+            $best = PistonAssignment::mostEven($bores, $pistons);
+            $used = $best->pistons;
+            sort($used);
+            $this->assertSame([1, 2, 3, 4], $used);
+            foreach (self::orders([1, 2, 3, 4]) as $order) {
+                $this->assertGreaterThanOrEqual($best->spread()->nanometres, PistonAssignment::of($bores, $pistons, array_combine([1, 2, 3, 4], $order))->spread()->nanometres);
+            }
+        }
+        $this->expectException(PlanningException::class);
+        PistonAssignment::mostEven([1 => Length::ofNanometres(5)], []);
+    }
+
+    /**
+     * @param  list<int>  $numbers
+     * @return iterable<list<int>>
+     */
+    private static function orders(array $numbers): iterable
+    {
+        if (count($numbers) < 2) {
+            yield $numbers;
+        }
+        foreach (count($numbers) < 2 ? [] : $numbers as $index => $first) {
+            foreach (self::orders(array_values(array_diff_key($numbers, [$index => true]))) as $rest) {
+                yield [$first, ...$rest];
+            }
         }
     }
 

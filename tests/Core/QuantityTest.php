@@ -8,6 +8,7 @@ use NorthLedger\Core\Quantity\Length;
 use NorthLedger\Core\Quantity\LengthDisplay;
 use NorthLedger\Core\Quantity\LengthUnit;
 use NorthLedger\Core\Quantity\Mass;
+use NorthLedger\Core\Quantity\MassNotation;
 use NorthLedger\Core\Quantity\Money;
 use NorthLedger\Core\Quantity\QuantityException;
 use NorthLedger\Core\Quantity\Roughness;
@@ -67,5 +68,18 @@ final class QuantityTest extends TestCase
     {
         $this->expectException(QuantityException::class);
         Length::largest();
+    }
+
+    public function test_masses_are_read_in_grams_as_a_scale_shows_them(): void
+    {
+        foreach (['612' => 612_000_000, '612.4' => 612_400_000, '612.45 g' => 612_450_000, '612,4g' => 612_400_000, '.5' => null, '612.456' => null, '0' => null, '-3' => null, 'heavy' => null, '' => null] as $text => $micrograms) {
+            try {
+                $this->assertSame($micrograms, MassNotation::read((string) $text)->micrograms, (string) $text);
+            } catch (QuantityException $exception) {
+                $this->assertNull($micrograms, (string) $text);
+                $this->assertStringContainsString('Key grams', $exception->getMessage());
+            }
+        }
+        $this->assertSame(['612.4', '612.5', '0.1'], [MassNotation::grams(612_440_000), MassNotation::grams(612_450_000), MassNotation::grams(50_000)]);
     }
 }

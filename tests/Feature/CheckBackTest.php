@@ -5,12 +5,9 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Models\CheckBack;
-use App\Models\Job;
 use App\Models\LedgerEntry;
 use App\Models\Reading;
-use App\Models\User;
 use App\People\Role;
-use App\Sheets\JobFiles;
 use App\Sheets\KeyedReading;
 use App\Sheets\SheetName;
 use Illuminate\Support\Carbon;
@@ -20,17 +17,12 @@ use Tests\TestCase;
 /** A gauge that drifts: what it read is shown and carries no verdict until it is retaken or somebody stands by it. */
 final class CheckBackTest extends TestCase
 {
-    private User $inspector;
-
-    private Job $job;
+    use StatedJob;
 
     protected function setUp(): void
     {
         parent::setUp();
-        $this->inspector = $this->person(Role::Inspector);
-        $this->job = $this->job($this->inspector);
-        $this->actingAs($this->inspector);
-        $this->stateSetup($this->job);
+        $this->stateJob();
     }
 
     public function test_readings_since_the_last_good_check_are_suspect_and_carry_no_verdict(): void
@@ -122,6 +114,23 @@ final class CheckBackTest extends TestCase
         $this->assertSame(['bore.2.top.thrust'], $this->suspects());
     }
 
+    public function test_the_micrometer_of_the_pistons_goes_back_on_its_master_as_well(): void
+    {
+        $this->key($this->job, 'bore.1.top.thrust', '3.1')->assertOk();
+        $this->key($this->job, 'piston.1', '3.8105')->assertOk();
+        $check = fn (string $shows): TestResponse => $this->sendTo($this->job, 'sheets/incoming/checks', ['feature' => 'piston', 'shows' => $shows, 'master' => '3.0000']);
+        $check('3.0001')->assertOk();
+        $this->key($this->job, 'piston.2', '3.8106')->assertOk();
+        $check('3.0004')->assertOk();
+        $this->assertSame(['piston.2'], $this->suspects(), 'the bores and the piston before the good check are trusted');
+        $bores = $this->file()->assessment()->bores;
+        $this->assertNull($bores[1]->inspection->piston, 'it carries no verdict');
+        $this->assertNotNull($bores[0]->inspection->piston);
+        $this->key($this->job, 'piston.3', '3.8106')->assertUnprocessable()->assertJsonPath('question.kind', 'setup');
+        $this->stateSetup($this->job, changes: ['feature' => 'piston', 'instrument' => 'outside micrometer'])->assertOk();
+        $this->key($this->job, 'piston.3', '3.8106')->assertOk();
+    }
+
     public function test_a_check_is_asked_for_after_so_many_readings_or_so_long(): void
     {
         Carbon::setTestNow('2030-05-05 10:00:00');
@@ -155,6 +164,6 @@ final class CheckBackTest extends TestCase
     /** @return list<string> Places */
     private function suspects(): array
     {
-        return array_map(static fn (KeyedReading $row): string => $row->place, $this->app->make(JobFiles::class)->open($this->job->refresh())->entries(SheetName::Incoming)->suspects());
+        return array_map(static fn (KeyedReading $row): string => $row->place, $this->file()->entries(SheetName::Incoming)->suspects());
     }
 }

@@ -24,8 +24,8 @@ final class DemoShopTest extends TestCase
         Queue::fake();
         $this->artisan('ledger:demo')->assertSuccessful();
         $this->artisan('ledger:demo')->expectsOutput('There are people in this shop already; nothing was laid out.')->assertSuccessful();
-        $this->artisan('ledger:verify')->expectsOutput('15 ledgers walked, every chain is whole.')->assertSuccessful();
-        $this->artisan('ledger:recompute')->expectsOutput('15 stored verdicts agree with the recomputed ones, 0 differ.')->assertSuccessful();
+        $this->artisan('ledger:verify')->expectsOutput('17 ledgers walked, every chain is whole.')->assertSuccessful();
+        $this->artisan('ledger:recompute')->expectsOutput('17 stored verdicts agree with the recomputed ones, 0 differ.')->assertSuccessful();
 
         $standing = [];
         foreach (Job::query()->orderBy('id')->get() as $job) {
@@ -44,6 +44,8 @@ final class DemoShopTest extends TestCase
         $this->assertSame([Stage::Measure, 'not yet known'], $standing['Q3-52210'], 'only contamination');
         $this->assertSame([Stage::Cracks, 'not yet known'], $standing['BV-21340'], 'developer on the block');
         $this->assertSame([Stage::Measure, 'not yet known'], $standing['T4-29914'], 'read with a gauge that drifted');
+        $this->assertSame([Stage::Plan, 'recondition'], $standing['F6-0207'], 'heavy wear of number one, traced');
+        $this->assertSame([Stage::Measure, 'not yet known'], $standing['CL-00718'], 'form alone, its zero has no size');
         $this->assertSame([
             'T4-17733' => 'the customer: the sleeve of cylinder 4',
             'CL-0877' => 'the customer: repair with seat insert, deck, valve seat to bore, cylinder 2',

@@ -183,6 +183,7 @@ final class EarlyStagesTest extends TestCase
             'preference' => 'balanced', 'order_of_work' => 'deck first', 'own_work' => 'warned', 'crack_dwell' => $school,
             'price' => ['setup' => '60', 'bore' => '45', 'hone' => '15', 'sleeve' => '190', 'rings' => '22', 'piston' => '62', 'block' => '1800', 'cylinder' => '210'],
             'minutes' => ['setup' => 60, 'bore' => 35, 'hone' => 20, 'sleeve' => 90],
+            'decision_rule' => ['incoming' => 'simple', 'final' => 'simple'], 'check_back' => ['readings' => '40', 'minutes' => '120'],
         ];
     }
 }

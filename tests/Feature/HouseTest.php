@@ -163,7 +163,7 @@ final class HouseTest extends TestCase
     public function test_a_change_of_the_shop_is_a_new_revision_and_bad_prices_are_kept_for_mending(): void
     {
         $this->actingAs($this->person(Role::Owner));
-        $form = ['preference' => 'life', 'order_of_work' => 'bore first', 'own_work' => 'warned', 'crack_dwell' => 'short', 'price' => ['setup' => '60', 'bore' => '45.50', 'hone' => '15', 'sleeve' => '190', 'rings' => '22', 'piston' => '62', 'block' => '1800', 'cylinder' => '210'], 'minutes' => ['setup' => 60, 'bore' => 35, 'hone' => 20, 'sleeve' => 90]];
+        $form = ['preference' => 'life', 'order_of_work' => 'bore first', 'own_work' => 'warned', 'crack_dwell' => 'short', 'price' => ['setup' => '60', 'bore' => '45.50', 'hone' => '15', 'sleeve' => '190', 'rings' => '22', 'piston' => '62', 'block' => '1800', 'cylinder' => '210'], 'minutes' => ['setup' => 60, 'bore' => 35, 'hone' => 20, 'sleeve' => 90], 'decision_rule' => ['incoming' => 'guarded', 'final' => 'simple'], 'check_back' => ['readings' => '30', 'minutes' => '90']];
         $this->from('/shop')->post('/shop', ['price' => ['bore' => 'dear'] + $form['price']] + $form)->assertSessionHasErrors('price.bore');
         $this->assertSame('dear', old('price.bore'));
         $this->post('/shop', $form)->assertSessionDoesntHaveErrors();

@@ -26,6 +26,11 @@ final class SheetTest extends TestCase
         $this->actingAs($this->inspector);
     }
 
+    public function test_the_dialogs_say_inches_in_words(): void
+    {
+        $this->get("/jobs/{$this->job->tag()}/measure")->assertSee('a gauge block or ring, in inches')->assertDontSee('in in;');
+    }
+
     public function test_a_reading_needs_a_gauge_first(): void
     {
         $this->key($this->job, 'bore.1.top.thrust', '3.1')->assertStatus(422)->assertJsonPath('question.kind', 'setup');
@@ -177,8 +182,8 @@ final class SheetTest extends TestCase
     public function test_changes_are_handed_out_only_when_there_are_any(): void
     {
         $this->stateSetup($this->job);
-        $this->getJson("/jobs/{$this->job->tag()}/sheets/incoming?since=2")->assertNoContent();
-        $this->getJson("/jobs/{$this->job->tag()}/sheets/incoming?since=1")->assertOk()->assertJsonPath('head', 2);
+        $this->getJson("/jobs/{$this->job->tag()}/sheets/incoming/changes?since=2")->assertNoContent();
+        $this->getJson("/jobs/{$this->job->tag()}/sheets/incoming/changes?since=1")->assertOk()->assertJsonPath('head', 2);
     }
 
     public function test_the_margin_says_the_verdict_its_reasons_and_what_next(): void

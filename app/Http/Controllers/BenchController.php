@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Models\Job;
 use App\Sheets\BenchRow;
+use App\Sheets\GaugesDue;
 use App\Sheets\JobFinder;
 use App\Shop\SpecBook;
 use Illuminate\Contracts\View\View;
@@ -30,6 +31,7 @@ final class BenchController
             'page' => $page,
             'search' => '',
             'showsClosed' => $showsClosed,
+            'gaugesDue' => GaugesDue::today(),
         ]);
     }
 
@@ -44,6 +46,6 @@ final class BenchController
             return redirect()->route('jobs.show', $page->items()[0]);
         }
 
-        return view('bench', ['rows' => BenchRow::all($page->items(), $specs), 'page' => $page, 'search' => $text, 'showsClosed' => false]);
+        return view('bench', ['rows' => BenchRow::all($page->items(), $specs), 'page' => $page, 'search' => $text, 'showsClosed' => false, 'gaugesDue' => GaugesDue::today()]);
     }
 }

@@ -5,35 +5,47 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Actions\SetupEntry;
+use App\Actions\SizeZero;
 use App\Actions\StateSetup;
 use App\Http\Requests\RequestId;
-use App\Http\SheetFragments;
+use App\Http\SheetAnswer;
 use App\Models\Job;
 use App\Sheets\SheetName;
-use App\Sheets\ShownUnit;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\Rule;
 use NorthLedger\Core\Gauging\Conditions;
 use NorthLedger\Core\Gauging\Feature;
-use NorthLedger\Core\Gauging\InstrumentKind;
+use NorthLedger\Core\Gauging\Place;
 use NorthLedger\Core\Quantity\ReadingUnit;
 
 final class SetupController
 {
+    /** The size of the place that a comparative setup was zeroed on. */
+    public function size(Request $request, Job $job, SheetName $sheet, SizeZero $sizeZero): JsonResponse
+    {
+        /** @var array{size?: ?string, gauge: string, confirmed?: bool} $data */
+        $data = $request->validate(['size' => ['nullable', 'string', 'max:60'], 'gauge' => ['required', 'string', 'max:40'], 'confirmed' => ['boolean']]);
+        $written = $sizeZero->handle($job, $request->user(), RequestId::of($request), $sheet, $data['size'] ?? '', $data['gauge'], $data['confirmed'] ?? false);
+
+        return SheetAnswer::of($request, $written->file, $sheet);
+    }
+
     public function store(Request $request, Job $job, SheetName $sheet, StateSetup $state): JsonResponse
     {
-        /** @var array{feature: string, instrument: string, reading_unit?: ?string, zero?: ?string, part_celsius?: ?string, master_celsius?: ?string} $data */
+        /** @var array{feature: string, instrument: string, reading_unit?: ?string, zero?: ?string, zero_place?: ?string, master?: ?string, part_celsius?: ?string, master_celsius?: ?string} $data */
         $data = $request->validate([
             'feature' => ['required', Rule::in([Feature::Bore->value, Feature::Piston->value])],
-            'instrument' => ['required', Rule::enum(InstrumentKind::class)],
+            'instrument' => ['required', 'string', 'max:40'],
             'reading_unit' => ['nullable', Rule::enum(ReadingUnit::class)],
             'zero' => ['nullable', 'string', 'max:60'],
+            'zero_place' => ['nullable', 'string', 'max:40'],
+            'master' => ['nullable', 'string', 'max:12'],
             'part_celsius' => ['nullable', 'numeric', 'between:-20,60'],
             'master_celsius' => ['nullable', 'numeric', 'between:-20,60'],
         ]);
         $written = $state->handle($job, $request->user(), new SetupEntry(
-            RequestId::of($request), $sheet, Feature::from($data['feature']), InstrumentKind::from($data['instrument']),
+            RequestId::of($request), $sheet, Feature::from($data['feature']), $data['instrument'],
             isset($data['reading_unit']) ? ReadingUnit::from($data['reading_unit']) : null,
             $data['zero'] ?? '',
             new Conditions(
@@ -41,8 +53,10 @@ final class SetupController
                 isset($data['part_celsius']) ? (float) $data['part_celsius'] : null,
                 isset($data['master_celsius']) ? (float) $data['master_celsius'] : null,
             ),
+            ($data['zero_place'] ?? '') === '' ? null : Place::parse($data['zero_place']),
+            $data['master'] ?? '',
         ));
 
-        return new JsonResponse((new SheetFragments(ShownUnit::of($request, $written->file), $sheet, $request->user()))->answer());
+        return SheetAnswer::of($request, $written->file, $sheet);
     }
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Http\SheetFragments;
+use App\Http\SheetAnswer;
 use App\Models\Job;
 use App\Sheets\JobFiles;
 use App\Sheets\SheetName;
@@ -20,7 +20,7 @@ final class SheetController
     {
         $file = ShownUnit::of($request, $files->open($job));
 
-        return view('measure.show', ['file' => $file, 'sheet' => SheetName::Incoming, 'parts' => new SheetFragments($file, SheetName::Incoming, $request->user())]);
+        return view('measure.show', ['file' => $file, 'sheet' => SheetName::Incoming, 'parts' => SheetAnswer::parts($request, $file, SheetName::Incoming)]);
     }
 
     /** What others have written since the page's last known entry; nothing where nothing was. */
@@ -28,6 +28,6 @@ final class SheetController
     {
         return $request->integer('since') === $job->entries
             ? response()->noContent()
-            : new JsonResponse((new SheetFragments(ShownUnit::of($request, $files->open($job)), $sheet, $request->user()))->answer());
+            : SheetAnswer::of($request, $files->open($job), $sheet);
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\ShownAxes;
 use App\Sheets\ShownUnit;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -12,6 +13,14 @@ use NorthLedger\Core\Quantity\LengthUnit;
 
 final class ShownUnitController
 {
+    /** Turns the extra axes and lands of the bore sheet on or off. */
+    public function axes(Request $request): RedirectResponse
+    {
+        ShownAxes::turn($request);
+
+        return back();
+    }
+
     public function store(Request $request): RedirectResponse
     {
         /** @var array{unit: string} $data */

@@ -6,7 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Actions\DisposeBore;
 use App\Http\Requests\RequestId;
-use App\Http\SheetFragments;
+use App\Http\SheetAnswer;
 use App\Models\Job;
 use App\Sheets\DispositionKind;
 use App\Sheets\JobFiles;
@@ -23,7 +23,7 @@ final class VerifyController
     {
         $file = ShownUnit::of($request, $files->open($job));
 
-        return view('verify.show', ['file' => $file, 'sheet' => SheetName::Finished, 'parts' => new SheetFragments($file, SheetName::Finished, $request->user())]);
+        return view('verify.show', ['file' => $file, 'sheet' => SheetName::Finished, 'parts' => SheetAnswer::parts($request, $file, SheetName::Finished)]);
     }
 
     public function store(Request $request, Job $job, DisposeBore $dispose): RedirectResponse

@@ -2,7 +2,7 @@ const BEEPS = [0, 0.25, 0.5];
 
 /** Three short tones and a buzz; where the browser allows neither, the title still says it. */
 export function alarm() {
-    navigator.vibrate?.([200, 100, 200]);
+    navigator.userActivation?.hasBeenActive && navigator.vibrate?.([200, 100, 200]);
     if (!window.AudioContext) {
         return;
     }

@@ -3,6 +3,13 @@ export function createCheckDialog(dialog, write) {
     const form = dialog.querySelector('[data-check-form]');
     const error = dialog.querySelector('[data-check-error]');
     const field = (name) => form.elements.namedItem(name);
+    let boresShowSizes = false;
+
+    function showFields() {
+        form.querySelector('[data-only-sizes]').hidden = !boresShowSizes && field('feature').value === 'bore';
+    }
+
+    field('feature').addEventListener('change', showFields);
 
     dialog.querySelector('[data-close]').addEventListener('click', () => dialog.close());
     form.addEventListener('submit', (event) => {
@@ -15,7 +22,9 @@ export function createCheckDialog(dialog, write) {
     return {
         /** Opens it anew, or with what was typed and why that was not taken. */
         open(showsSizes, typed = {}, complaint = '') {
-            form.querySelector('[data-only-sizes]').hidden = !showsSizes;
+            boresShowSizes = showsSizes;
+            field('feature').value = typed.feature ?? 'bore';
+            showFields();
             field('master').value = typed.master ?? '';
             field('shows').value = typed.shows ?? '';
             error.textContent = complaint;

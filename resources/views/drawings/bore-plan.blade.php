@@ -15,6 +15,7 @@
             @elseif($shape->inlineRadius !== null)
                 <path d="M-{{ $shape->inlineRadius }} -12v24M{{ $shape->inlineRadius }} -12v24" class="worn {{ $shape->state->value }}"/>
             @endif
+            @if($shape->whiskers !== '')<path d="{{ $shape->whiskers }}" class="whisker"/>@endif
             @if($plan->isVee)<text class="bore-caption beside" x="{{ $bore->reach }}" dx="8" dy="5">{{ $shape->caption }}</text>@else<text class="bore-caption" y="{{ $bore->reach }}" dy="15">{{ $shape->caption }}</text>@endif
         </g>
         @endforeach

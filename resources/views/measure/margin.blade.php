@@ -17,6 +17,8 @@
 @endforeach
 </tbody></table>
 @endif
+@if($margin->needsSize)<p class="line close">Sizes and clearances need a size for the zero: measure the place it was set on, and give it with <kbd>s</kbd>. <span class="rule-id">GAUGE-2</span></p>@endif
 <h2>Next</h2>
 <p class="line next">{{ $margin->next }}</p>
+@if($margin->wantsCheck)<p class="line close">Before you put the gauge away: back on its master, key <kbd>b</kbd>. <span class="rule-id">GAUGE-3</span></p>@endif
 @if($margin->isSettled)<p><a class="button" href="plan">To the choice of size</a></p>@endif

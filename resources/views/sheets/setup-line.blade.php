@@ -1,12 +1,14 @@
 @if($view->boreSetup === null)
     <span>No gauge stated yet.</span>
 @else
-    <span>Gauge <b>{{ $view->boreSetup->gauge }}</b></span>
+    <span data-stated="{{ $view->boreSetup->asStated }}">Gauge <b>{{ $view->boreSetup->gauge }}</b></span>
     @if($view->boreSetup->zero !== null)<span>Zero <b class="num">{{ $view->boreSetup->zero }}</b></span>@else<span data-shows-sizes>shows sizes</span>@endif
     <span>Unit <b>{{ $view->boreSetup->unit }}</b></span>
     <span>{{ $view->boreSetup->conditions }}</span>
+    @if($view->boreSetup->calibration !== '')<span class="warn font-bold">◆ {{ $view->boreSetup->calibration }}</span>@endif
     <span class="{{ ['out' => 'bad font-bold', 'close' => 'warn font-bold', 'good' => 'ok'][$view->boreSetup->checkState->value] ?? 'soft' }}">{{ $view->boreSetup->checkState->sign() }} {{ $view->boreSetup->check }}</span>
 @endif
 @can('measure')<button type="button" data-open-setup><kbd>z</kbd> change</button>
-@if($view->boreSetup !== null)<button type="button" data-open-check><kbd>b</kbd> check back</button>
+@if($view->boreSetup !== null)@if($view->boreSetup->needsSize)<button type="button" data-open-size><kbd>s</kbd> size of the zero</button>
+@endif<button type="button" data-open-check><kbd>b</kbd> check back</button>
 @endif<button type="button" data-open-keys aria-label="Keys of this page"><kbd>?</kbd></button>@endcan

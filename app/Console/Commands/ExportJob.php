@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console\Commands;
+
+use App\Models\Job;
+use App\Package\JobPackage;
+use App\Shop\PolicyBook;
+use App\Shop\SpecBook;
+use Illuminate\Console\Command;
+use Symfony\Component\Console\Output\OutputInterface;
+
+final class ExportJob extends Command
+{
+    protected $signature = 'ledger:export {tag : the job’s tag, like NL-0404}';
+
+    protected $description = 'Write a job with everything its verdict follows from, as JSON, for ledger:evaluate and other programs';
+
+    public function handle(SpecBook $specs, PolicyBook $policies): int
+    {
+        $number = Job::numberOf((string) $this->argument('tag'));
+        $job = $number === null ? null : Job::query()->find($number);
+        if ($job === null) {
+            $this->error("There is no job {$this->argument('tag')}.");
+
+            return self::FAILURE;
+        }
+        $this->output->write(JobPackage::of($job, $specs, $policies)->toJson()."\n", false, OutputInterface::OUTPUT_RAW);
+
+        return self::SUCCESS;
+    }
+}

@@ -1,0 +1,12 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Feed;
+
+/** What somebody does at a sheet that two work on. */
+enum SeatPart: string
+{
+    case Caller = 'caller';
+    case Writer = 'writer';
+}

@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use NorthLedger\Core\Gauging\Instrument;
+use NorthLedger\Core\Quantity\Length;
+
+/**
+ * The size of the place on which a comparative setup was zeroed; it makes all of the setup's readings sizes (GAUGE-2).
+ *
+ * @property string $ulid
+ * @property int $setup_id
+ * @property string $sheet
+ * @property string $typed
+ * @property int $size_nm
+ * @property string $instrument
+ * @property ?string $gauge_tag
+ * @property int $resolution_nm
+ * @property int $calibration_nm
+ * @property int $repeatability_nm
+ */
+final class ZeroSize extends Entry
+{
+    public function size(): Length
+    {
+        return Length::ofNanometres($this->size_nm);
+    }
+
+    /** What the gauge that measured it was worth. */
+    public function measuredWith(): Instrument
+    {
+        return Instrument::of(Length::ofNanometres($this->resolution_nm), Length::ofNanometres($this->calibration_nm), Length::ofNanometres($this->repeatability_nm));
+    }
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['created_at' => 'datetime'];
+    }
+}

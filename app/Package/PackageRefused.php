@@ -1,0 +1,14 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Package;
+
+/** A text that is no package of a job, or one that was broken. */
+final class PackageRefused extends \RuntimeException
+{
+    public static function because(string $clause): self
+    {
+        return new self("The package cannot be read: {$clause}");
+    }
+}

@@ -1,0 +1,86 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthLedger\Core\Simulation;
+
+use NorthLedger\Core\Gauging\Axis;
+use NorthLedger\Core\Gauging\Feature;
+use NorthLedger\Core\Gauging\Instrument;
+use NorthLedger\Core\Gauging\InstrumentKind;
+use NorthLedger\Core\Gauging\Place;
+use NorthLedger\Core\Gauging\Reading;
+use NorthLedger\Core\Gauging\Station;
+use NorthLedger\Core\Gauging\Temperatures;
+use NorthLedger\Core\Judgement\BoreInspection;
+use NorthLedger\Core\Judgement\BoreLooks;
+use NorthLedger\Core\Judgement\CrackLook;
+use NorthLedger\Core\Judgement\PittingClass;
+use NorthLedger\Core\Judgement\RidgeLook;
+use NorthLedger\Core\Judgement\ScoringLook;
+use NorthLedger\Core\Planning\BlockAssessment;
+use NorthLedger\Core\Policy\ShopPolicy;
+use NorthLedger\Core\Quantity\Length;
+use NorthLedger\Core\Spec\SpecificationSheet;
+
+/**
+ * Reads a simulated engine in the proposed order until nothing more can change the verdict, and once more in full:
+ * how many readings that saved, and whether it came to the same verdict and the same way (BORE-5).
+ */
+final readonly class ScreeningTrial
+{
+    private function __construct(public int $needed, public int $full, public bool $agrees)
+    {
+    }
+
+    public static function of(SpecificationSheet $sheet, ShopPolicy $policy, SimulatedEngine $engine): self
+    {
+        $read = [];
+        $assessment = self::assess($sheet, $policy, $engine, $read);
+        while ($assessment->next->place !== null && $assessment->next->place->feature === Feature::Bore) {
+            $read[] = $assessment->next->place;
+            $assessment = self::assess($sheet, $policy, $engine, $read);
+        }
+        $places = self::everyPlace($sheet);
+        $whole = self::assess($sheet, $policy, $engine, $places);
+
+        return new self(count($read), count($places), $assessment->isSettled() && self::outcome($assessment) === self::outcome($whole));
+    }
+
+    /** @param  list<Place>  $read */
+    private static function assess(SpecificationSheet $sheet, ShopPolicy $policy, SimulatedEngine $engine, array $read): BlockAssessment
+    {
+        $at20 = Temperatures::of(11.0, 11.5, 20.0, 20.0);
+        $byCylinder = [];
+        foreach ($read as $place) {
+            $byCylinder[$place->cylinder][] = Reading::of($place, [$engine->diameter($place)], Instrument::ofKind(InstrumentKind::BoreGaugeTenth), $at20);
+        }
+        $looks = new BoreLooks(CrackLook::NoneSeen, RidgeLook::Felt, RidgeLook::None, ScoringLook::None, PittingClass::None);
+        $piston = $sheet->piston->standard;
+
+        return BlockAssessment::of($sheet, $policy, array_map(static fn (int $cylinder): BoreInspection => BoreInspection::of(
+            $cylinder, $byCylinder[$cylinder] ?? [],
+            Reading::of(Place::piston($cylinder), [$piston], Instrument::ofKind(InstrumentKind::OutsideMicrometer), $at20), $looks,
+        ), $sheet->layout->cylinders()), Length::zero());
+    }
+
+    /** @return list<Place> */
+    private static function everyPlace(SpecificationSheet $sheet): array
+    {
+        $places = [];
+        foreach ($sheet->layout->cylinders() as $cylinder) {
+            foreach (Station::JUDGED as $station) {
+                foreach (Axis::NEEDED as $axis) {
+                    $places[] = Place::bore($cylinder, $station, $axis);
+                }
+            }
+        }
+
+        return $places;
+    }
+
+    private static function outcome(BlockAssessment $assessment): string
+    {
+        return "{$assessment->canStay->value}, {$assessment->recommendation?->option->key()}";
+    }
+}

@@ -1,0 +1,53 @@
+import { swap } from '../live/swap.js';
+import { createCursor } from './cursor.js';
+import { changesSince } from './post.js';
+
+const LOOK_AGAIN = 2000;
+
+/** The parts of a sheet's page that the server renders, where the cursor stands in them, and where it goes next. */
+export function createPage(root) {
+    const { url } = root.dataset;
+    let head = Number(root.dataset.head);
+    let walk = JSON.parse(root.dataset.walk);
+    const cursor = createCursor(root);
+    cursor.set(walk[0]?.place ?? root.querySelector('[data-place]')?.dataset.place ?? null);
+
+    function show(answer) {
+        if (answer.head < head) {
+            return;
+        }
+        head = answer.head;
+        walk = answer.walk;
+        for (const [name, html] of Object.entries(answer.fragments)) {
+            swap(document.querySelector(`[data-fragment="${name}"]`), html);
+        }
+        cursor.mark();
+    }
+
+    return {
+        url,
+        cursor,
+        show,
+        get walk() {
+            return walk;
+        },
+        /** Everything anew, whatever is known already. */
+        async refresh() {
+            const answer = await changesSince(`${url}/changes`, -1).catch(() => null);
+            if (answer) {
+                show(answer);
+            }
+        },
+        /** Shows what others write, for as long as the page stands. */
+        async watchOthers() {
+            for (;;) {
+                await new Promise((done) => setTimeout(done, LOOK_AGAIN));
+                const answer = document.visibilityState === 'visible' ? await changesSince(`${url}/changes`, head).catch(() => null) : null;
+                if (answer) {
+                    show(answer);
+                    root.dispatchEvent(new CustomEvent('shown'));
+                }
+            }
+        },
+    };
+}

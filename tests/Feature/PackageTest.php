@@ -1,0 +1,118 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Documents\OptionRecord;
+use App\Package\JobPackage;
+use App\Package\PackageRefused;
+use App\Shop\PolicyBook;
+use App\Shop\SpecBook;
+use Illuminate\Support\Facades\Artisan;
+use Illuminate\Support\Facades\DB;
+use PHPUnit\Framework\Attributes\DataProvider;
+use Tests\TestCase;
+
+/** A job's package judges the same as the house, without its database. */
+final class PackageTest extends TestCase
+{
+    use StatedJob;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->stateJob();
+    }
+
+    public function test_the_evaluation_of_a_package_is_the_verdict_of_the_house(): void
+    {
+        foreach ([1, 2, 4] as $cylinder) {
+            $this->keyBore($this->job, $cylinder, ['3.1', '1.9', '2.2', '1.5', '1.0', '0.8']);
+        }
+        $this->keyBore($this->job, 3, ['9.6', '5.2', '4.0', '3.0', '1.2', '0.8']);
+        $this->key($this->job, 'bore.3.top.thrust', '9.8', changes: ['repeat' => true])->assertOk();
+        $this->key($this->job, 'ridge.1.top', '1')->assertOk();
+        $this->key($this->job, 'bore.2.top.thrust', '3.3', changes: ['reason' => 'misread'])->assertOk();
+        $this->key($this->job, 'trace.3.top.0', '5')->assertOk();
+        $this->assertSameAsTheHouse();
+    }
+
+    public function test_a_drift_and_a_zero_on_the_part_go_with_it(): void
+    {
+        $this->key($this->job, 'bore.1.top.thrust', '9.9')->assertOk();
+        $this->sendTo($this->job, 'sheets/incoming/checks', ['shows' => '+0.8'])->assertOk();
+        $this->stateSetup($this->job, changes: ['zero_place' => 'bore.2.bottom.inline', 'zero' => null])->assertOk();
+        $this->key($this->job, 'bore.2.top.inline', '6.0')->assertOk();
+        $this->assertTrue($this->assertSameAsTheHouse()['needs_a_size_for_the_zero']);
+        $this->sendTo($this->job, 'sheets/incoming/zeros', ['size' => '3.8127', 'gauge' => 'inside micrometer'])->assertOk();
+        $this->assertFalse($this->assertSameAsTheHouse()['needs_a_size_for_the_zero']);
+    }
+
+    public function test_it_is_judged_without_asking_the_database_anything(): void
+    {
+        $this->keyBore($this->job, 1, ['9.6', '5.2', '4.0', '3.0', '1.2', '0.8']);
+        $json = $this->exported();
+        DB::enableQueryLog();
+        $evaluation = JobPackage::fromJson($json)->evaluate()->toArray();
+        $this->assertSame([], DB::getQueryLog());
+        $finding = collect($evaluation['bores'][0]['findings'])->firstWhere('criterion', 'out_of_round');
+        $this->assertSame(['BORE-6', 'fail', 25_400 * 44 / 10, ['bore.1.top.thrust', 'bore.1.top.inline']], [$finding['rule'], $finding['outcome'], $finding['value_nm'], array_column($finding['readings'], 'place')]);
+    }
+
+    public function test_the_commands_write_and_judge_a_file(): void
+    {
+        $this->keyBore($this->job, 1, ['9.6', '5.2', '4.0', '3.0', '1.2', '0.8']);
+        $this->assertSame(0, Artisan::call('ledger:export', ['tag' => $this->job->tag()]));
+        $file = (string) tempnam(sys_get_temp_dir(), 'package');
+        file_put_contents($file, Artisan::output());
+        try {
+            $this->assertSame(0, Artisan::call('ledger:evaluate', ['file' => $file]));
+            $this->assertSame('Cannot stay at standard', json_decode(Artisan::output(), true)['headline']);
+        } finally {
+            unlink($file);
+        }
+        $this->artisan('ledger:export', ['tag' => 'NL-9999'])->expectsOutput('There is no job NL-9999.')->assertFailed();
+        $this->artisan('ledger:evaluate', ['file' => '/nowhere/job.json'])->expectsOutput('/nowhere/job.json cannot be opened.')->assertFailed();
+    }
+
+    /** @return iterable<string, array{callable(array<string, mixed>): array<string, mixed>, string}> */
+    public static function broken(): iterable
+    {
+        yield 'another format' => [static fn (array $data): array => ['format' => 'something else'] + $data, 'its “format” is not “north-ledger job 1”'];
+        yield 'no readings' => [static fn (array $data): array => array_diff_key($data, ['readings' => 1]), 'it has no “readings”'];
+        yield 'a sheet with a fault' => [static fn (array $data): array => ['sheet' => ['unit' => 'furlong'] + $data['sheet']] + $data, 'unit'];
+        yield 'a reading without its place' => [static fn (array $data): array => ['readings' => [['id' => 1]]] + $data, 'cannot be read'];
+    }
+
+    #[DataProvider('broken')]
+    public function test_a_broken_package_is_refused_with_what_is_wrong(callable $break, string $complaint): void
+    {
+        $data = json_decode($this->exported(), true);
+        $this->expectException(PackageRefused::class);
+        $this->expectExceptionMessage($complaint);
+        JobPackage::fromJson(json_encode($break($data), JSON_THROW_ON_ERROR))->evaluate();
+    }
+
+    /** @return array<string, mixed> */
+    private function assertSameAsTheHouse(): array
+    {
+        $evaluation = JobPackage::fromJson($this->exported())->evaluate()->toArray();
+        $house = $this->file()->assessment();
+        $this->assertSame([$house->verdict->value, $house->canStay->value, $house->next->place?->key(), $house->recommendation?->option->key()], [$evaluation['verdict'], $evaluation['can_stay'], $evaluation['next']['place'], $evaluation['recommended']]);
+        foreach ($house->bores as $index => $bore) {
+            $this->assertSame([$bore->measures->size()?->nanometres, $bore->wear?->nanometres], [$evaluation['bores'][$index]['size_nm'], $evaluation['bores'][$index]['wear_nm']]);
+            $this->assertSame(array_map(static fn ($finding): array => [$finding->outcome->value, $finding->margin?->nanometres], array_values($bore->findings)), array_map(static fn (array $finding): array => [$finding['outcome'], $finding['margin_nm']], $evaluation['bores'][$index]['findings']));
+        }
+        foreach ($house->plan->options ?? [] as $index => $option) {
+            $this->assertSame(OptionRecord::write($option), array_diff_key($evaluation['ways'][$index], ['key' => 1, 'is_feasible' => 1]));
+        }
+
+        return $evaluation;
+    }
+
+    private function exported(): string
+    {
+        return JobPackage::of($this->job->refresh(), $this->app->make(SpecBook::class), $this->app->make(PolicyBook::class))->toJson();
+    }
+}
