@@ -41,6 +41,7 @@ abstract class BrowserTestCase extends TestCase
     {
         $window = $this->window($width, $height);
         $window->get($this->url('/login'));
+        $this->untilFocused($window, '#login');
         $window->getKeyboard()->sendKeys($login);
         $window->getKeyboard()->pressKey(WebDriverKeys::TAB);
         $window->getKeyboard()->sendKeys('demo-shop');
@@ -134,13 +135,13 @@ abstract class BrowserTestCase extends TestCase
         $this->assertSame([], $violations, $what);
     }
 
-    /** Receives a new engine by keyboard and ends on its measuring sheet. */
     /** A browser gives an autofocus its field with the first frame, which can come after the page is loaded. */
     protected function untilFocused(RemoteWebDriver $window, string $selector): void
     {
         $this->until($window, static fn (): bool => $window->executeScript('return document.activeElement.matches(arguments[0])', [$selector]), "{$selector} is under the hand");
     }
 
+    /** Receives a new engine by keyboard and ends on its measuring sheet. */
     protected function receive(RemoteWebDriver $window, string $familyLetter, string $serial): string
     {
         $window->get($this->url('/jobs/new'));

@@ -198,6 +198,7 @@ final class EarlyStagesTest extends BrowserTestCase
         $this->untilSeen($window, '[data-outbox-state]', 'Log in again; nothing is lost.');
         $window->findElement(WebDriverBy::cssSelector('[data-outbox-state] a'))->click();
         $this->until($window, static fn (): bool => str_contains($window->getCurrentURL(), '/login'), 'the door');
+        $this->untilFocused($window, '#login');
         $this->press($window, 'inspector', WebDriverKeys::TAB, 'demo-shop', WebDriverKeys::ENTER);
         $this->until($window, static fn (): bool => str_ends_with($window->getCurrentURL(), '/clean'), 'back on the page');
         $this->untilSeen($window, '#row-caps .keys [aria-pressed=true]', 'finding', 20);

@@ -156,6 +156,7 @@ final class MeasuringTest extends BrowserTestCase
         $this->until($this->window, fn (): bool => str_contains($this->text($this->window, '[data-outbox-state]'), 'Log in again; nothing is lost.'), 'the way back');
         $this->window->findElement(WebDriverBy::cssSelector('[data-outbox-state] a'))->click();
         $this->until($this->window, fn (): bool => str_contains($this->window->getCurrentURL(), '/login'), 'the door');
+        $this->untilFocused($this->window, '#login');
         $this->press($this->window, 'inspector', WebDriverKeys::TAB, 'demo-shop', WebDriverKeys::ENTER);
         $this->until($this->window, fn (): bool => str_contains($this->window->getCurrentURL(), '/measure'), 'back on the sheet');
         $this->untilKept($this->window, 'bore.1.top.thrust');
