@@ -128,6 +128,7 @@ Route::middleware('auth')->group(function (): void {
         Route::get('/readings.json', [DownloadController::class, 'json'])->name('readings.json');
         Route::get('/journal', [JournalController::class, 'show'])->name('journal');
 
+        Route::get('/measure/{section}', [SheetController::class, 'part'])->name('part');
         Route::get('/bores/{cylinder}', [BoreController::class, 'show'])->name('bore');
         Route::get('/sheets/{sheet}/bores/{cylinder}/changes', [SheetController::class, 'changes']);
         Route::middleware('can:measure')->group(function (): void {

@@ -18,7 +18,6 @@ use App\Sheets\LookCodes;
 use Illuminate\Support\Str;
 use NorthLedger\Core\Gauging\Axis;
 use NorthLedger\Core\Gauging\Feature;
-use NorthLedger\Core\Gauging\InstrumentKind;
 use NorthLedger\Core\Gauging\Place;
 use NorthLedger\Core\Gauging\Station;
 use NorthLedger\Core\Judgement\Plausibility;
@@ -40,7 +39,7 @@ final readonly class RecordReading
 
     private const DRIFTED = 'retaken: the gauge had drifted';
 
-    public function __construct(private Ledger $ledger, private GaugeFeed $feed)
+    public function __construct(private Ledger $ledger, private GaugeFeed $feed, private GaugedValue $gauged, private PartReading $parts)
     {
     }
 
@@ -48,11 +47,10 @@ final readonly class RecordReading
     public function handle(Job $job, User $by, ReadingEntry $entry): Written
     {
         return $this->ledger->write($job->id, $entry->ulid, EntryKind::Reading, $by, function (JobFile $file) use ($by, $entry): array {
-            if (! in_array($entry->place->cylinder, $file->sheet->layout->cylinders(), true)) {
-                throw AskBack::unreadable("This engine has no cylinder {$entry->place->cylinder}.");
-            }
             $standing = $file->entries($entry->sheet)->at($entry->place)->newest();
             $row = match (true) {
+                $entry->sheet->section() !== null => $this->parts->row($file, $by, $entry, $entry->sheet->section()),
+                ! in_array($entry->place->number, $file->sheet->layout->cylinders(), true) => throw AskBack::unreadable("This engine has no cylinder {$entry->place->number}."),
                 $entry->place->feature->isGauged() => $this->measured($file, $by, $entry),
                 $entry->place->feature === Feature::PistonWeight => $this->weight($file, $entry),
                 $entry->place->feature->isMeasured() => $this->wall($file, $entry),
@@ -87,7 +85,7 @@ final readonly class RecordReading
                 $this->takeBackAtOnce($reading);
             }
 
-            return $reading->only(['sheet', 'place', 'typed', 'value_nm', 'mass_ug', 'look', 'setup_id', 'series', 'supersedes_id', 'reason', 'was_confirmed']);
+            return $reading->only(['sheet', 'place', 'typed', 'value_nm', 'mass_ug', 'volume_mm3', 'look', 'setup_id', 'series', 'supersedes_id', 'reason', 'was_confirmed']);
         });
     }
 
@@ -176,55 +174,13 @@ final readonly class RecordReading
     /** @return array<string, mixed> */
     private function measured(JobFile $file, User $by, ReadingEntry $entry): array
     {
-        $setup = $this->setup($file, $by, $entry);
-        $size = $this->size($file, $setup, $entry);
+        $setup = $this->gauged->setup($file, $by, $entry);
+        $size = $this->gauged->value($file, $setup, $entry, $this->standard($file, $entry));
         if (! $entry->isConfirmed) {
             $this->doubt($file, $entry, $setup, $size);
         }
 
         return ['value_nm' => $size->nanometres, 'setup_id' => $setup->id];
-    }
-
-    /** The setup it was taken with. Pistons are read with a micrometer where nothing else was stated. */
-    private function setup(JobFile $file, User $by, ReadingEntry $entry): Setup
-    {
-        $feature = $entry->place->feature;
-        $stated = $entry->setupUlid === null ? null : Setup::query()->firstWhere([
-            'ulid' => $entry->setupUlid, 'job_id' => $file->job->id, 'sheet' => $entry->sheet->value, 'feature' => $feature->value,
-        ]);
-        $setup = $stated ?? $file->entries($entry->sheet)->gauges->current($feature);
-        if ($setup !== null && $file->entries($entry->sheet)->gauges->hasDrifted($setup)) {
-            throw AskBack::drifted();
-        }
-        if ($setup !== null || $feature === Feature::Bore) {
-            return $setup ?? throw AskBack::setup();
-        }
-
-        return Setup::query()->create([
-            'ulid' => (string) Str::ulid(), 'job_id' => $file->job->id, 'sheet' => $entry->sheet->value, 'feature' => $feature->value,
-            'instrument' => InstrumentKind::OutsideMicrometer, 'user_id' => $by->id, 'created_at' => now(),
-        ]);
-    }
-
-    private function size(JobFile $file, Setup $setup, ReadingEntry $entry): Length
-    {
-        $notation = $entry->place->feature === Feature::Piston ? ShopNotation::forSizes($file->sheet->unit) : $setup->notation($file->sheet->unit);
-        try {
-            $noted = $notation->read($entry->text);
-        } catch (NotationException $exception) {
-            throw AskBack::unreadable($exception->getMessage());
-        }
-        $zero = $setup->zero();
-
-        if ($setup->zero_place !== null) {
-            return $noted->means === NotationMeaning::Step ? throw AskBack::unreadable('The gauge was zeroed on the part: key what it shows, a deviation.') : $noted->value;
-        }
-
-        return match (true) {
-            $noted->means === NotationMeaning::Step => $this->standard($file, $entry)->plus($noted->value),
-            $zero !== null => $zero->plus($noted->value),
-            default => $noted->value,
-        };
     }
 
     private function doubt(JobFile $file, ReadingEntry $entry, Setup $setup, Length $size): void
@@ -236,7 +192,7 @@ final readonly class RecordReading
         $station = $entry->place->station;
         $axis = $entry->place->axis;
         if ($doubt === null && $station instanceof Station && $axis instanceof Axis) {
-            $bore = $file->entries($entry->sheet)->inspection($entry->place->cylinder, $file->sheet, $file->policy);
+            $bore = $file->entries($entry->sheet)->inspection($entry->place->number, $file->sheet, $file->policy);
             $doubt = $plausibility->doubtOfRoundness($bore, $station, $axis->value, $setup->zero_place === null ? $size : $size->plus($file->entries($entry->sheet)->gauges->zero($setup) ?? Length::zero()), (string) $setup->id);
         }
         if ($doubt !== null) {

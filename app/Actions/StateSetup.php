@@ -17,6 +17,7 @@ use App\Sheets\JobFile;
 use App\Sheets\SheetName;
 use Illuminate\Support\Str;
 use NorthLedger\Core\Gauging\Feature;
+use NorthLedger\Core\Gauging\Measurand;
 use NorthLedger\Core\Gauging\Place;
 use NorthLedger\Core\Quantity\Length;
 use NorthLedger\Core\Quantity\NotationException;
@@ -64,30 +65,34 @@ final readonly class StateSetup
         if ($entry->zeroPlace !== null) {
             return ['zero_place' => $this->onThePart($file, $entry, $entry->zeroPlace)->key()];
         }
+        if ($entry->feature->measurand() !== Measurand::Size) {
+            return ['zero_nm' => 0];
+        }
         $master = $entry->masterTag === '' ? null : (Master::query()->firstWhere('tag', $entry->masterTag) ?? throw AskBack::unreadable("There is no master “{$entry->masterTag}” in the register."));
 
-        return ['zero_nm' => ($master?->size() ?? $this->typed($file, $entry->zero))->nanometres, 'master_tag' => $master?->tag];
+        return ['zero_nm' => ($master?->size() ?? $this->typed($file, $entry))->nanometres, 'master_tag' => $master?->tag];
     }
 
     private function onThePart(JobFile $file, SetupEntry $entry, Place $place): Place
     {
         return match (true) {
             $entry->sheet === SheetName::Finished => throw AskBack::unreadable('Finished bores are verified by their size: set the zero to a known size.'),
-            $place->feature !== Feature::Bore, ! in_array($place->cylinder, $file->sheet->layout->cylinders(), true) => throw AskBack::unreadable('A gauge is zeroed on a place of a bore. Go to that place first.'),
+            $place->feature !== Feature::Bore, ! in_array($place->number, $file->sheet->layout->cylinders(), true) => throw AskBack::unreadable('A gauge is zeroed on a place of a bore. Go to that place first.'),
             default => $place,
         };
     }
 
-    private function typed(JobFile $file, string $text): Length
+    private function typed(JobFile $file, SetupEntry $entry): Length
     {
         try {
-            $noted = ShopNotation::forSizes($file->sheet->unit)->read($text);
+            $noted = ShopNotation::forSizes($file->sheet->unit)->read($entry->zero);
         } catch (NotationException $exception) {
             throw AskBack::unreadable('The zero: '.$exception->getMessage());
         }
-        $zero = $noted->means === NotationMeaning::Step ? $file->sheet->bore->nominal->plus($noted->value) : $noted->value;
+        $standard = $file->standardOf($entry->sheet, $entry->feature);
+        $zero = $noted->means === NotationMeaning::Step ? $standard->plus($noted->value) : $noted->value;
 
-        return $zero->isPositive() ? $zero : throw AskBack::unreadable('The zero is the size the gauge was set to, above nothing: like '.$file->display->size($file->sheet->bore->nominal).'.');
+        return $zero->isPositive() ? $zero : throw AskBack::unreadable('The zero is the size the gauge was set to, above nothing: like '.$file->display->size($standard).'.');
     }
 
     /** The place a comparative zero was set on reads nothing by definition. */

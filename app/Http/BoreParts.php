@@ -7,6 +7,7 @@ namespace App\Http;
 use App\Models\User;
 use App\Sheets\BorePage;
 use App\Sheets\GaugeChoices;
+use App\Sheets\GaugedFeature;
 use App\Sheets\JobFile;
 use App\Sheets\SheetName;
 
@@ -57,7 +58,17 @@ final class BoreParts implements SheetParts
 
     public function gauges(): GaugeChoices
     {
-        return GaugeChoices::of($this->file->entryDisplay());
+        return GaugeChoices::inUse($this->file->entryDisplay());
+    }
+
+    public function keys(): array
+    {
+        return SheetKeys::ofBores();
+    }
+
+    public function features(): array
+    {
+        return GaugedFeature::ofBores($this->file);
     }
 
     public function page(): BorePage

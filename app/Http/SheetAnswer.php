@@ -29,6 +29,9 @@ final class SheetAnswer
     {
         $shown = ShownUnit::of($request, $file);
         $cylinder = $request->route('cylinder');
+        if ($sheet->section() !== null) {
+            return new PartParts($shown, $sheet->section(), $request->user(), ShownAxes::areAll($request), is_numeric($request->query('ratio')) ? (float) $request->query('ratio') : null);
+        }
 
         return $cylinder === null
             ? new SheetFragments($shown, $sheet, $request->user(), ShownAxes::areAll($request))

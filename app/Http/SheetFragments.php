@@ -8,6 +8,7 @@ use App\Drawings\BorePlan;
 use App\Models\User;
 use App\Sheets\BoreSheetView;
 use App\Sheets\GaugeChoices;
+use App\Sheets\GaugedFeature;
 use App\Sheets\JobFile;
 use App\Sheets\MeasureMargin;
 use App\Sheets\SheetName;
@@ -31,7 +32,17 @@ final class SheetFragments implements SheetParts
 
     public function gauges(): GaugeChoices
     {
-        return GaugeChoices::of($this->file->entryDisplay());
+        return GaugeChoices::inUse($this->file->entryDisplay());
+    }
+
+    public function keys(): array
+    {
+        return SheetKeys::ofBores();
+    }
+
+    public function features(): array
+    {
+        return GaugedFeature::ofBores($this->file);
     }
 
     public function drawing(): string

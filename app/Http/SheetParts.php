@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http;
 
 use App\Sheets\GaugeChoices;
+use App\Sheets\GaugedFeature;
 
 /** The parts of a page with an entry line, as the server renders them; resources/js/sheet puts them in their places. */
 interface SheetParts
@@ -27,6 +28,12 @@ interface SheetParts
      */
     public function walk(): array;
 
+    /** @return array<string, string> The keys of the page, and what each does */
+    public function keys(): array;
+
     /** What can be chosen in the dialogs. */
     public function gauges(): GaugeChoices;
+
+    /** @return list<GaugedFeature> What a gauge can be stated for, the first one where the cursor says nothing else */
+    public function features(): array;
 }

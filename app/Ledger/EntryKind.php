@@ -29,6 +29,8 @@ enum EntryKind: string
     case RingGap = 'ring gap';
     case Reading = 'reading';
     case Undo = 'undo';
+    case Overruled = 'overruled';
+    case Concession = 'concession';
     case Choice = 'choice';
     case Tick = 'tick';
     case Disposition = 'disposition';

@@ -14,6 +14,7 @@ namespace App\Models;
  * @property ?int $value_nm
  * @property ?string $look
  * @property ?int $mass_ug
+ * @property ?float $volume_mm3
  * @property ?int $setup_id
  * @property string $series
  * @property ?int $supersedes_id
@@ -26,6 +27,6 @@ final class Reading extends Entry
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['value_nm' => 'integer', 'was_confirmed' => 'boolean', 'created_at' => 'datetime'];
+        return ['value_nm' => 'integer', 'volume_mm3' => 'float', 'was_confirmed' => 'boolean', 'created_at' => 'datetime'];
     }
 }

@@ -37,7 +37,7 @@ final readonly class JobPackage
         'setups' => "SELECT * FROM setups WHERE job_id = ? AND sheet = 'incoming' ORDER BY id",
         'zero_sizes' => "SELECT * FROM zero_sizes WHERE job_id = ? AND sheet = 'incoming' ORDER BY id",
         'check_backs' => "SELECT * FROM check_backs WHERE job_id = ? AND sheet = 'incoming' ORDER BY id",
-        'readings' => "SELECT id, ulid, place, typed, value_nm, look, setup_id, series, withdraws_id, user_id, mass_ug FROM readings WHERE job_id = ? AND sheet = 'incoming' ORDER BY id",
+        'readings' => "SELECT id, ulid, place, typed, value_nm, look, setup_id, series, withdraws_id, user_id, mass_ug, volume_mm3 FROM readings WHERE job_id = ? AND sheet = 'incoming' ORDER BY id",
         'observations' => 'SELECT id, ulid, kind, subject, said, happened_at, user_id FROM observations WHERE job_id = ? ORDER BY id',
     ];
 

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace App\Sheets;
 
+use NorthLedger\Core\Inspection\PartFinding;
+use NorthLedger\Core\Judgement\Outcome;
+
 /** How a place stands (VER-1), with the sign that goes beside its colour. */
 enum CellState: string
 {
@@ -13,6 +16,16 @@ enum CellState: string
     case Undecided = 'undecided';
     case Suspect = 'suspect';
     case Out = 'out';
+
+    public static function ofFinding(PartFinding $finding): self
+    {
+        return match (true) {
+            $finding->outcome === Outcome::Fail => self::Out,
+            $finding->outcome === Outcome::Undecided => self::Undecided,
+            $finding->isCloseCall, $finding->outcome === Outcome::Concession => self::Close,
+            default => self::Good,
+        };
+    }
 
     public static function worse(self $a, self $b): self
     {

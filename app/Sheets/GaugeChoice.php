@@ -19,6 +19,11 @@ final readonly class GaugeChoice
         return new self($tag, "{$tag} {$name}".($isPastDue ? ' · ◆ calibration past due' : ''), $kind);
     }
 
+    public function isOfTheRegister(): bool
+    {
+        return $this->value !== $this->kind->value;
+    }
+
     public static function ofKind(InstrumentKind $kind): self
     {
         return new self($kind->value, "any {$kind->value}", $kind);

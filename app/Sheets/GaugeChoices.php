@@ -14,16 +14,28 @@ use NorthLedger\Core\Quantity\LengthDisplay;
 final readonly class GaugeChoices
 {
     /**
-     * @param  list<GaugeChoice>  $ofBores  That can be used inside a bore
-     * @param  list<GaugeChoice>  $ofPistons  That can be used on a piston's skirt
+     * @param  list<GaugeChoice>  $all
      * @param  list<MasterChoice>  $masters
      */
-    private function __construct(public array $ofBores, public array $ofPistons, public array $masters)
+    private function __construct(private array $all, public array $masters)
     {
     }
 
+    /**
+     * @param  list<InstrumentKind>  $kinds  The usual one first
+     * @return list<GaugeChoice> The gauges of those kinds: of the register first, then any of each kind
+     */
+    public function of(array $kinds): array
+    {
+        $found = array_values(array_filter($this->all, static fn (GaugeChoice $one): bool => in_array($one->kind, $kinds, true)));
+        $rank = static fn (GaugeChoice $one): int => $one->isOfTheRegister() ? -1 : (int) array_search($one->kind, $kinds, true);
+        usort($found, static fn (GaugeChoice $a, GaugeChoice $b): int => $rank($a) <=> $rank($b));
+
+        return $found;
+    }
+
     /** Read without models, in one query: every opening of a sheet needs it. */
-    public static function of(LengthDisplay $display): self
+    public static function inUse(LengthDisplay $display): self
     {
         $rows = DB::select('SELECT tag, name, kind, unit, calibration_due, NULL AS size_nm FROM gauges WHERE is_retired = 0 UNION ALL SELECT tag, name, NULL, unit, calibration_due, size_nm FROM masters ORDER BY tag');
         $today = Carbon::today()->format('Y-m-d');
@@ -41,10 +53,6 @@ final readonly class GaugeChoices
         // Those of the job's unit come first, so that the likely one stands chosen.
         $all = [...$gauges[0], ...$gauges[1], ...array_map(GaugeChoice::ofKind(...), InstrumentKind::cases())];
 
-        return new self(
-            array_values(array_filter($all, static fn (GaugeChoice $one): bool => $one->kind->readsBores())),
-            array_values(array_filter($all, static fn (GaugeChoice $one): bool => $one->kind->readsPistons())),
-            $masters,
-        );
+        return new self($all, $masters);
     }
 }

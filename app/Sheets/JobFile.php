@@ -17,8 +17,10 @@ use App\Observations\PrecheckBook;
 use App\Observations\Received;
 use App\Shop\PolicyBook;
 use App\Shop\SpecBook;
+use Illuminate\Support\Facades\DB;
 use NorthLedger\Core\Cracks\CrackReport;
 use NorthLedger\Core\Cracks\Indication;
+use NorthLedger\Core\Gauging\Feature;
 use NorthLedger\Core\Gauging\Place;
 use NorthLedger\Core\Judgement\FindingWords;
 use NorthLedger\Core\Judgement\PartDefect;
@@ -42,9 +44,13 @@ use NorthLedger\Core\Work\WorkOrder;
 /** A job with everything that follows from its entries; each part is assembled when first asked for, and once. */
 final class JobFile
 {
-    private ?SheetEntries $incoming = null;
+    /** @var array<string, SheetEntries> By sheet, as far as they were asked for */
+    private array $entries = [];
 
-    private ?SheetEntries $finished = null;
+    private ?PartsOfJob $inspection = null;
+
+    /** @var ?list<string> Sheets on which anything was ever keyed */
+    private ?array $begun = null;
 
     private ?JobObservations $observations = null;
 
@@ -86,8 +92,10 @@ final class JobFile
     {
         $file = new self($this->job, $this->sheet, $this->policy, $this->display);
         $file->observations = $this->observations?->refreshed($this->job);
-        $file->incoming = $this->incoming?->refreshed($this->job, SheetName::Incoming, $file->observations());
-        $file->finished = $this->finished?->refreshed($this->job, SheetName::Finished, $file->observations());
+        $file->begun = $this->begun;
+        foreach ($this->entries as $sheet => $entries) {
+            $file->entries[$sheet] = $entries->refreshed($this->job, SheetName::from($sheet), $file->observations());
+        }
 
         return $file;
     }
@@ -96,7 +104,7 @@ final class JobFile
     public function shownIn(LengthUnit $unit): self
     {
         $file = new self($this->job, $this->sheet, $this->policy, LengthDisplay::in($unit));
-        [$file->incoming, $file->finished, $file->assessment] = [$this->incoming, $this->finished, $this->assessment];
+        [$file->entries, $file->assessment, $file->begun] = [$this->entries, $this->assessment, $this->begun];
         [$file->observations, $file->cracks, $file->precheck] = [$this->observations, $this->cracks, $this->precheck];
         [$file->choice, $file->release, $file->ticks, $file->verified] = [$this->choice, $this->release, $this->ticks, $this->verified];
 
@@ -116,9 +124,21 @@ final class JobFile
 
     public function entries(SheetName $sheet): SheetEntries
     {
-        return $sheet === SheetName::Incoming
-            ? $this->incoming ??= SheetEntries::load($this->job, $sheet, $this->observations())
-            : $this->finished ??= SheetEntries::load($this->job, $sheet, $this->observations());
+        return $this->entries[$sheet->value] ??= SheetEntries::load($this->job, $sheet, $this->observations());
+    }
+
+    /** Everything beside the bores: every other section of the inspection, and the engine as a whole. */
+    public function inspection(): PartsOfJob
+    {
+        return $this->inspection ??= new PartsOfJob($this);
+    }
+
+    /** True where anything was ever keyed into a sheet. */
+    public function isBegun(SheetName $sheet): bool
+    {
+        $this->begun ??= array_column(DB::select('SELECT DISTINCT sheet FROM readings WHERE job_id = ?', [$this->job->id]), 'sheet');
+
+        return in_array($sheet->value, $this->begun, true) || (isset($this->entries[$sheet->value]) && $this->entries[$sheet->value]->rows !== []);
     }
 
     public function assessment(): BlockAssessment
@@ -129,8 +149,14 @@ final class JobFile
             $this->sheet, $this->policy,
             array_map(fn (int $cylinder) => $entries->inspection($cylinder, $this->sheet, $this->policy), $this->sheet->layout->cylinders()),
             $this->job->declaredStep(),
-            [...PartDefect::ofCracks($this->cracks()), ...$this->precheck()->defects(), ...PartDefect::ofSleeves(Received::surveys($this->observations()))],
+            $this->defects(),
         );
+    }
+
+    /** @return list<PartDefect> Found by crack check, pre-check and sleeve survey, of any part */
+    public function defects(): array
+    {
+        return [...PartDefect::ofCracks($this->cracks()), ...$this->precheck()->defects(), ...PartDefect::ofSleeves(Received::surveys($this->observations()))];
     }
 
     /** The words for findings, knowing the gauges of the shop that could settle a close call. */
@@ -140,6 +166,18 @@ final class JobFile
             array_filter(Gauge::inUse(), fn (Gauge $gauge): bool => $gauge->kind->readsBores() && ! $gauge->isPastDue() && $gauge->range()->reaches($this->sheet->bore->nominal)),
             static fn (array $gauges, Gauge $gauge): array => $gauges + [$gauge->tag => $gauge->instrument()], [],
         ));
+    }
+
+    /** The size a feature has when new, against which steps are counted and gauges are set. */
+    public function standardOf(SheetName $sheet, Feature $feature): Length
+    {
+        $section = $sheet->section();
+
+        return match (true) {
+            $section !== null => $this->inspection()->plan($section)->nominalOf($feature) ?? Length::zero(),
+            $feature === Feature::Piston => $this->sheet->piston->standard,
+            default => $this->sheet->bore->nominal,
+        };
     }
 
     public function observations(): JobObservations

@@ -22,19 +22,20 @@ final readonly class KeyedReading
         public ?int $withdrawsId,
         public int $userId,
         public ?int $micrograms,
+        public ?float $cubicMillimetres,
     ) {
     }
 
     /** From a row of the table, or of an exported job. */
     public static function ofRow(object $row): self
     {
-        return new self($row->id, $row->ulid, $row->place, $row->typed, $row->value_nm, $row->look, $row->setup_id, $row->series, $row->withdraws_id, $row->user_id, $row->mass_ug);
+        return new self($row->id, $row->ulid, $row->place, $row->typed, $row->value_nm, $row->look, $row->setup_id, $row->series, $row->withdraws_id, $row->user_id, $row->mass_ug, $row->volume_mm3 ?? null);
     }
 
     /** @return list<self> Those after a row, oldest first */
     public static function of(Job $job, SheetName $sheet, int $afterId = 0): array
     {
-        $rows = DB::select('SELECT id, ulid, place, typed, value_nm, look, setup_id, series, withdraws_id, user_id, mass_ug FROM readings WHERE job_id = ? AND sheet = ? AND id > ? ORDER BY id', [$job->id, $sheet->value, $afterId]);
+        $rows = DB::select('SELECT id, ulid, place, typed, value_nm, look, setup_id, series, withdraws_id, user_id, mass_ug, volume_mm3 FROM readings WHERE job_id = ? AND sheet = ? AND id > ? ORDER BY id', [$job->id, $sheet->value, $afterId]);
 
         return array_values(array_map(self::ofRow(...), $rows));
     }

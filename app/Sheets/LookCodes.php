@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Sheets;
 
 use NorthLedger\Core\Gauging\Feature;
+use NorthLedger\Core\Inspection\Looks;
 use NorthLedger\Core\Judgement\CrackLook;
 use NorthLedger\Core\Judgement\PittingClass;
 use NorthLedger\Core\Judgement\RidgeLook;
@@ -21,7 +22,7 @@ final class LookCodes
             Feature::Scoring => array_column(ScoringLook::cases(), 'value'),
             Feature::Crack => array_column(CrackLook::cases(), 'value'),
             Feature::Pitting => array_map(static fn (PittingClass $class): string => $class->label(), PittingClass::cases()),
-            default => [],
+            default => Looks::of($feature),
         };
     }
 

@@ -33,8 +33,8 @@ final readonly class SeenBefore
         $largest = [];
         foreach ($entries->measuredPlaces() as $place) {
             $reading = $place->feature === Feature::Bore ? $entries->reading($place, $file->sheet, $file->policy) : null;
-            if ($reading !== null && (! isset($largest[$place->cylinder]) || $reading->corrected->isLargerThan($largest[$place->cylinder]))) {
-                $largest[$place->cylinder] = $reading->corrected;
+            if ($reading !== null && (! isset($largest[$place->number]) || $reading->corrected->isLargerThan($largest[$place->number]))) {
+                $largest[$place->number] = $reading->corrected;
             }
         }
         ksort($largest);

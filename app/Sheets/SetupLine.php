@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Sheets;
 
 use App\Models\Setup;
+use NorthLedger\Core\Gauging\Feature;
+use NorthLedger\Core\Gauging\Measurand;
 use NorthLedger\Core\Gauging\Place;
 use NorthLedger\Core\Quantity\Length;
 
@@ -23,6 +25,10 @@ final readonly class SetupLine
         public string $calibration,
         public bool $needsSize,
         public string $asStated,
+        public bool $showsSizes,
+        public string $feature,
+        public string $for,
+        public bool $readsSizes,
     ) {
     }
 
@@ -53,6 +59,10 @@ final readonly class SetupLine
             calibration: $setup->isPastCalibration() ? 'its calibration was due '.$setup->calibration_due?->format('j M Y') : '',
             needsSize: $setup->zero_place !== null && $zero === null,
             asStated: self::asStated($setup),
+            showsSizes: $setup->instrument->showsSizes(),
+            feature: $setup->feature,
+            for: GaugedFeature::words(Feature::from($setup->feature)),
+            readsSizes: Feature::from($setup->feature)->measurand() === Measurand::Size,
         );
     }
 

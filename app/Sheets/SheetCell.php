@@ -14,6 +14,9 @@ final readonly class SheetCell
      * @param  string  $words  What the place is called
      * @param  string  $prompt  What may be keyed there
      * @param  int  $standing  Number of the reading that stands there
+     * @param  string  $view  The drawing that shows it
+     * @param  bool  $isLook  True where words are said and nothing is measured
+     * @param  bool  $isNeeded  False where a verdict does without it
      */
     public function __construct(
         public ?string $place,
@@ -23,6 +26,9 @@ final readonly class SheetCell
         public string $words = '',
         public string $prompt = '',
         public int $standing = 0,
+        public string $view = '',
+        public bool $isNeeded = true,
+        public bool $isLook = false,
     ) {
     }
 }

@@ -11,12 +11,15 @@ use App\Observations\JobObservations;
 use App\Observations\Said;
 use NorthLedger\Core\Gauging\Conditions;
 use NorthLedger\Core\Gauging\Feature;
+use NorthLedger\Core\Gauging\Measurand;
 use NorthLedger\Core\Gauging\Place;
 use NorthLedger\Core\Gauging\Reading as CoreReading;
 use NorthLedger\Core\Gauging\Station;
 use NorthLedger\Core\Gauging\Temperatures;
 use NorthLedger\Core\Gauging\WallReading;
 use NorthLedger\Core\Gauging\WallSurvey;
+use NorthLedger\Core\Inspection\InspectionPlan;
+use NorthLedger\Core\Inspection\Measurements;
 use NorthLedger\Core\Judgement\BoreInspection;
 use NorthLedger\Core\Judgement\BoreLooks;
 use NorthLedger\Core\Judgement\CrackLook;
@@ -71,9 +74,9 @@ final class SheetEntries
             if ($entries->newest()?->nanometres !== null) {
                 $place = Place::parse($key);
                 if ($place->feature->isGauged()) {
-                    $this->measured[$place->cylinder][$key] = $place;
+                    $this->measured[$place->number][$key] = $place;
                 } else {
-                    $this->walls[$place->cylinder][$key] = $place;
+                    $this->walls[$place->number][$key] = $place;
                 }
             }
         }
@@ -108,7 +111,7 @@ final class SheetEntries
         return new self(array_values(array_filter($this->rows, static function (KeyedReading $row) use ($cylinder, $lastReadingId): bool {
             $place = Place::parse($row->place);
 
-            return $row->id > $lastReadingId || $place->cylinder !== $cylinder || $place->feature === Feature::Piston;
+            return $row->id > $lastReadingId || $place->number !== $cylinder || $place->feature === Feature::Piston;
         })), $this->gauges, $this->confirmed, $this->assigned);
     }
 
@@ -173,7 +176,7 @@ final class SheetEntries
     public function reading(Place $place, SpecificationSheet $sheet, ShopPolicy $policy): ?CoreReading
     {
         $key = $place->key();
-        if (! isset($this->measured[$place->cylinder][$key])) {
+        if (! isset($this->measured[$place->number][$key])) {
             return null;
         }
 
@@ -275,15 +278,54 @@ final class SheetEntries
         $rows = $this->at($place)->current();
         $setup = $this->gauges->setups[(int) $rows[0]->setupId];
         $this->temperatures["{$setup->id} {$place->feature->value}"] ??= Temperatures::of(
-            $policy->expansionOf($place->feature === Feature::Piston ? Material::Aluminium : $sheet->boreMaterial()),
+            $policy->expansionOf($sheet->materialRead($place->feature)),
             $policy->expansionOf(Material::Steel), $setup->part_celsius, $setup->master_celsius,
         );
 
         $zero = $setup->zero_place === null ? Length::zero() : $this->gauges->zero($setup);
-        $lengths = array_map(static fn (KeyedReading $row): Length => Length::ofNanometres((int) $row->nanometres + ($zero->nanometres ?? 0)), $rows);
+        $lengths = array_map(static fn (KeyedReading $row): Length => Length::ofNanometres(((int) $row->nanometres + ($zero->nanometres ?? 0)) * self::side($place, $setup)), $rows);
         $from = [$place, $lengths, $this->gauges->instrument($setup), $this->temperatures["{$setup->id} {$place->feature->value}"], (string) $setup->id];
 
         return $zero === null ? CoreReading::unsized(...$from) : CoreReading::of(...$from);
+    }
+
+    /** What is measured down from a straightedge or a cutter is low where much is read; an indicator rises with the face (DECK-1). */
+    private static function side(Place $place, Setup $setup): int
+    {
+        return in_array($place->feature, [Feature::DeckPoint, Feature::HeadPoint], true) && $setup->instrument->showsSizes() ? -1 : 1;
+    }
+
+    /** What was read of one section's places, suspect readings left out. */
+    public function measurements(InspectionPlan $plan, SpecificationSheet $sheet, ShopPolicy $policy): Measurements
+    {
+        $readings = $conditions = $values = $looks = [];
+        foreach ($plan->all() as $key => $one) {
+            $newest = $this->places[$key] ?? null;
+            $newest = $newest?->newest();
+            if ($newest === null || $this->isSuspect($one->place)) {
+                continue;
+            }
+            if ($one->place->feature->isGauged()) {
+                $readings[$key] = $this->reading($one->place, $sheet, $policy);
+                $conditions[$key] = $this->gauges->setups[(int) $newest->setupId]->conditions();
+            } elseif ($newest->look !== null) {
+                $looks[$key] = $newest->look;
+            } else {
+                $values[$key] = $this->mean($one->place);
+            }
+        }
+
+        return new Measurements(array_filter($readings), $conditions, $values, $looks);
+    }
+
+    /** Of the repeats of a mass, a finish or a volume. */
+    public function mean(Place $place): int|float
+    {
+        $rows = $this->at($place)->current();
+
+        return $place->feature->measurand() === Measurand::Volume
+            ? array_sum(array_map(static fn (KeyedReading $row): float => (float) $row->cubicMillimetres, $rows)) / max(1, count($rows))
+            : Length::divideRounded(array_sum(array_map(static fn (KeyedReading $row): int => (int) ($row->micrograms ?? $row->nanometres), $rows)), max(1, count($rows)));
     }
 
     private function looks(int $cylinder): BoreLooks

@@ -33,16 +33,17 @@ final class PolicyBook
         return $this->read[$number] ??= ShopPolicy::fromArray($this->document($number));
     }
 
-    /** @return array<string, mixed> */
+    /**
+     * A revision that is older than a rule has that rule as it ships.
+     *
+     * @return array<string, mixed>
+     */
     public function document(int $number): array
     {
-        if ($number > 0) {
-            return ['revision' => $number] + PolicyRevision::query()->findOrFail($number)->policy;
-        }
         /** @var array<string, mixed> $defaults */
         $defaults = json_decode((string) file_get_contents($this->defaultsPath), true, 16, JSON_THROW_ON_ERROR);
 
-        return $defaults;
+        return $number === 0 ? $defaults : ['revision' => $number] + PolicyRevision::query()->findOrFail($number)->policy + $defaults;
     }
 
     /**

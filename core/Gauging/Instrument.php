@@ -53,6 +53,8 @@ final readonly class Instrument
             InstrumentKind::FeelerGauge => [12_700, 5_080, 7_620],
             InstrumentKind::StraightedgeWithFeeler => [12_700, 7_620, 7_620],
             InstrumentKind::PlasticClearanceStrip => [12_700, 12_700, 12_700],
+            InstrumentKind::SmallHoleGauge => [2_540, 2_540, 5_080],
+            InstrumentKind::RadiusGauge => [250_000, 50_000, 50_000],
         };
 
         return self::of(

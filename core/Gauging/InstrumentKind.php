@@ -19,6 +19,8 @@ enum InstrumentKind: string
     case FeelerGauge = 'feeler gauge';
     case StraightedgeWithFeeler = 'straightedge with feeler';
     case PlasticClearanceStrip = 'plastic clearance strip';
+    case SmallHoleGauge = 'small-hole gauge with micrometer';
+    case RadiusGauge = 'radius gauge';
 
     /** True where it shows sizes, false where it shows deviations from its zero (QTY-3). */
     public function showsSizes(): bool
@@ -38,6 +40,8 @@ enum InstrumentKind: string
             self::TestIndicator => [-762_000, 762_000],
             self::FeelerGauge, self::StraightedgeWithFeeler => [0, 1_016_000],
             self::PlasticClearanceStrip => [25_400, 228_600],
+            self::SmallHoleGauge => [3_000_000, 13_000_000],
+            self::RadiusGauge => [250_000, 25_000_000],
         });
     }
 

@@ -5,17 +5,32 @@ declare(strict_types=1);
 namespace NorthLedger\Core\Gauging;
 
 /**
- * A place of the bore sheet that is read or looked at. Its key is stable and is what is stored:
- * `bore.3.top.thrust`, `piston.3`, `ridge.3.top`, `scoring.3`, `trace.3.top.45`, `wall.3.90`.
+ * A place that is read or looked at. Its key is stable and is what is stored: of the bores `bore.3.top.thrust`, `piston.3`,
+ * `ridge.3.top`, `scoring.3`, `trace.3.top.45`, `wall.3.90`; elsewhere the feature, a number and the spot there, like
+ * `main.3.front.90`, `mainscore.3`, `deck.1.b4`, `guide.2.in`.
  */
 final readonly class Place
 {
+    private const OF_THE_BORES = [
+        Feature::Bore, Feature::Piston, Feature::Ridge, Feature::Scoring, Feature::Pitting, Feature::Crack,
+        Feature::Trace, Feature::Wall, Feature::PitDepth, Feature::PistonWeight,
+    ];
+
+    private const SPOTS = ['in' => 'intake', 'ex' => 'exhaust', 'in1' => 'intake 1', 'in2' => 'intake 2', 'ex1' => 'exhaust 1', 'ex2' => 'exhaust 2'];
+
+    private const SPOT = '/^[a-z0-9-]+(?:\.[a-z0-9-]+)?$/D';
+
+    /**
+     * @param  int  $number  Of the cylinder, journal, housing, rod, face or set
+     * @param  string  $spot  Where on it, beside the bores: “front.90”; empty where there is one place only
+     */
     private function __construct(
         public Feature $feature,
-        public int $cylinder,
+        public int $number,
         public ?Station $station,
         public ?Axis $axis,
         public ?int $degrees = null,
+        public string $spot = '',
     ) {
     }
 
@@ -52,11 +67,20 @@ final readonly class Place
         return new self(Feature::Wall, $cylinder, null, null, $degrees);
     }
 
+    /** A place of a part beside the bores: “front.90” of main 3. Which spots there are is the inspection plan's to say. */
+    public static function at(Feature $feature, int $number, string $spot = ''): self
+    {
+        return new self($feature, $number, null, null, spot: $spot);
+    }
+
     /** @throws GaugingException If the key names no place */
     public static function parse(string $key): self
     {
         $parts = explode('.', $key);
         $feature = Feature::tryFrom($parts[0]);
+        if ($feature !== null && ! in_array($feature, self::OF_THE_BORES, true)) {
+            return self::ofPart($feature, $key);
+        }
         $place = $feature === null || preg_match('/^[1-9]\d?$/D', $parts[1] ?? '') !== 1 ? null : new self(
             $feature,
             (int) $parts[1],
@@ -71,15 +95,20 @@ final readonly class Place
     public function key(): string
     {
         return implode('.', array_filter(
-            [$this->feature->value, (string) $this->cylinder, $this->station?->value, $this->axis?->value, $this->degrees === null ? null : (string) $this->degrees],
-            static fn (?string $part): bool => $part !== null,
+            [$this->feature->value, (string) $this->number, $this->station?->value, $this->axis?->value, $this->degrees === null ? null : (string) $this->degrees, $this->spot],
+            static fn (?string $part): bool => ($part ?? '') !== '',
         ));
     }
 
     /** As the inspector says it: “Cylinder 4, top, thrust”. */
     public function words(): string
     {
-        return 'Cylinder '.$this->cylinder.', '.match ($this->feature) {
+        return in_array($this->feature, self::OF_THE_BORES, true) ? $this->wordsOfBore() : $this->wordsOfPart();
+    }
+
+    private function wordsOfBore(): string
+    {
+        return 'Cylinder '.$this->number.', '.match ($this->feature) {
             Feature::Bore => $this->station?->value.', '.$this->axis?->label(),
             Feature::Ridge => $this->station?->value.' ridge',
             Feature::Trace => "{$this->station?->value}, {$this->degrees}°",
@@ -88,6 +117,25 @@ final readonly class Place
             Feature::PistonWeight => 'weight of the piston',
             default => $this->feature->value,
         };
+    }
+
+    /** “Main 3, front, 90°”, “Cylinder 2, exhaust, guide bore” */
+    private function wordsOfPart(): string
+    {
+        $spot = array_map(
+            static fn (string $part): string => self::SPOTS[$part] ?? (preg_match('/^\d+$/D', $part) === 1 ? "{$part}°" : str_replace('-', ' ', $part)),
+            $this->spot === '' ? [] : explode('.', $this->spot),
+        );
+
+        return implode(', ', array_filter(["{$this->feature->label()} {$this->number}", $this->feature->aspect(), ...$spot], static fn (string $part): bool => $part !== ''));
+    }
+
+    private static function ofPart(Feature $feature, string $key): self
+    {
+        [, $number, $spot] = [...explode('.', $key, 3), '', ''];
+        $isPlace = preg_match('/^[1-9]\d?$/D', $number) === 1 && ($spot === '' || preg_match(self::SPOT, $spot) === 1) && ! str_ends_with($key, '.');
+
+        return $isPlace ? self::at($feature, (int) $number, $spot) : throw GaugingException::noPlace($key);
     }
 
     private static function direction(string $text): ?int

@@ -36,7 +36,7 @@ final readonly class Reading
      */
     public static function of(Place $place, array $repeats, Instrument $instrument, Temperatures $temperatures, string $setup = ''): self
     {
-        foreach ($repeats as $size) {
+        foreach ($place->feature->measurand() === Measurand::Size ? $repeats : [] as $size) {
             $size->isPositive() || throw GaugingException::notASize($size->nanometres);
         }
 

@@ -20,6 +20,12 @@ final readonly class Uncertainty
         return new self(0.0);
     }
 
+    /** @param  float  $standard  u in nanometres */
+    public static function ofStandard(float $standard): self
+    {
+        return new self($standard);
+    }
+
     /**
      * u² = res²/12 + (U_cal/2)² + s² + u_T².
      *

@@ -31,8 +31,12 @@ final readonly class ShopPolicy
         public int $checkBackReadings,
         public int $checkBackMinutes,
         public PriceList $prices,
+        public GrindAim $grindAim,
+        public MirrorFinish $mirrorFinish,
         private BoreAllowances $inchAllowances,
         private BoreAllowances $metricAllowances,
+        private PartAllowances $inchParts,
+        private PartAllowances $metricParts,
         private array $expansion,
     ) {
     }
@@ -56,8 +60,12 @@ final readonly class ShopPolicy
             $node->at('check_back')->at('readings')->wholeNumber(1, 10_000),
             $node->at('check_back')->at('minutes')->wholeNumber(1, 10_000),
             PriceList::fromNode($node->at('prices')),
+            $node->at('grind_aim')->word(GrindAim::class),
+            $node->at('mirror_finish')->word(MirrorFinish::class),
             BoreAllowances::fromNode($node->at('bore_in'), LengthUnit::Inch),
             BoreAllowances::fromNode($node->at('bore_mm'), LengthUnit::Millimetre),
+            PartAllowances::fromNode($node->at('parts_in'), LengthUnit::Inch),
+            PartAllowances::fromNode($node->at('parts_mm'), LengthUnit::Millimetre),
             self::expansions($node->at('expansion')),
         ));
     }
@@ -65,6 +73,11 @@ final readonly class ShopPolicy
     public function boreAllowances(LengthUnit $unit): BoreAllowances
     {
         return $unit === LengthUnit::Inch ? $this->inchAllowances : $this->metricAllowances;
+    }
+
+    public function partAllowances(LengthUnit $unit): PartAllowances
+    {
+        return $unit === LengthUnit::Inch ? $this->inchParts : $this->metricParts;
     }
 
     /** Linear expansion in 1e-6/°C (GAUGE-4). */

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace NorthLedger\Core\Receiving;
 
+use NorthLedger\Core\Spec\EnginePart;
+
 /** How an engine comes in. */
 enum Arrival: string
 {
@@ -24,6 +26,19 @@ enum Arrival: string
             self::HeadOnly => 'the head with its valves',
             self::CrankshaftOnly => 'the bare crankshaft',
         };
+    }
+
+    /** True where the part comes with an engine that comes in so. */
+    public function brings(EnginePart $part): bool
+    {
+        $groups = match ($part) {
+            EnginePart::Block, EnginePart::Cylinders => [PartGroup::Block],
+            EnginePart::Head => [PartGroup::Head],
+            EnginePart::Crankshaft => [PartGroup::Crankshaft, PartGroup::RunningGear],
+            EnginePart::Rods => [PartGroup::RunningGear],
+        };
+
+        return array_filter($groups, fn (PartGroup $group): bool => in_array($group, $this->groups(), true)) !== [];
     }
 
     /** @return list<PartGroup> What should come with it */

@@ -53,7 +53,7 @@ final readonly class ScreeningTrial
         $at20 = Temperatures::of(11.0, 11.5, 20.0, 20.0);
         $byCylinder = [];
         foreach ($read as $place) {
-            $byCylinder[$place->cylinder][] = Reading::of($place, [$engine->diameter($place)], Instrument::ofKind(InstrumentKind::BoreGaugeTenth), $at20);
+            $byCylinder[$place->number][] = Reading::of($place, [$engine->diameter($place)], Instrument::ofKind(InstrumentKind::BoreGaugeTenth), $at20);
         }
         $looks = new BoreLooks(CrackLook::NoneSeen, RidgeLook::Felt, RidgeLook::None, ScoringLook::None, PittingClass::None);
         $piston = $sheet->piston->standard;

@@ -19,6 +19,8 @@ final readonly class FaceSpec
         public Roughness $roughest,
         public Length $standardHeight,
         public Length $minimumHeight,
+        public Length $length,
+        public Length $width,
     ) {
     }
 
@@ -31,6 +33,8 @@ final readonly class FaceSpec
             Roughness::ofNanometres($node->at('finish_ra_nm')->wholeNumber(1)),
             $node->at('height')->at('standard')->positiveLength($unit),
             $node->at('height')->at('minimum')->positiveLength($unit),
+            $node->at('size')->at('length')->positiveLength($unit),
+            $node->at('size')->at('width')->positiveLength($unit),
         );
         if ($face->minimumHeight->isLargerThan($face->standardHeight)) {
             $node->at('height')->complain('a minimum no larger than the standard');

@@ -13,6 +13,7 @@ final readonly class HousingSpec
 {
     /**
      * @param  list<Length>  $lineBoreSteps  Larger housings that bearings are made for, ascending
+     * @param  list<NoGo>  $noGo  Where a housing is not measured: oil holes, dowels
      * @param  ?Length  $partingGap  The feeler that may not enter the torqued case; null where the case is not split
      */
     private function __construct(
@@ -24,6 +25,8 @@ final readonly class HousingSpec
         public array $lineBoreSteps,
         public ?Length $partingGap,
         public bool $galleriesOpenable,
+        public ThrustSpec $thrust,
+        public array $noGo,
     ) {
     }
 
@@ -40,6 +43,8 @@ final readonly class HousingSpec
             $node->at('line_bore_steps')->ascendingLengths($unit),
             $gap->isGiven() ? $gap->positiveLength($unit) : null,
             $node->at('galleries_openable')->flag(),
+            ThrustSpec::fromNode($node->at('thrust'), $unit),
+            array_map(NoGo::fromNode(...), $node->at('no_go')->items()),
         );
     }
 }

@@ -60,6 +60,10 @@ final readonly class SheetConsistency
         if ($sheet->housings->count !== $sheet->crankshaft->mains->count) {
             $crankshaft->at('mains')->at('count')->complain('as many main journals as housings');
         }
+        $housings = [$sheet->housings->thrust->housing, ...array_column($sheet->housings->noGo, 'housing')];
+        if (max($housings) > $sheet->housings->count) {
+            $node->at('housings')->at('thrust')->complain('housings that this engine has, for the thrust and for every no-go');
+        }
         $cylinders = count($sheet->layout->cylinders());
         if (! in_array($sheet->crankshaft->rods->count, $sheet->layout->kind === LayoutKind::Vee ? [$cylinders, intdiv($cylinders, 2)] : [$cylinders], true)) {
             $crankshaft->at('rods')->at('count')->complain('a rod journal for each cylinder, or for each pair of a vee');

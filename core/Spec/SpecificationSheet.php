@@ -6,6 +6,7 @@ namespace NorthLedger\Core\Spec;
 
 use NorthLedger\Core\Document\InvalidDocument;
 use NorthLedger\Core\Document\Node;
+use NorthLedger\Core\Gauging\Feature;
 use NorthLedger\Core\Quantity\Length;
 use NorthLedger\Core\Quantity\LengthUnit;
 
@@ -138,6 +139,19 @@ final readonly class SpecificationSheet
             EnginePart::Head => $this->headMaterial,
             EnginePart::Crankshaft => $this->crankshaft->material,
             EnginePart::Rods => $this->rods->material,
+        };
+    }
+
+    /** What a gauge lies on when it reads a feature: its expansion is that metal's (GAUGE-4). */
+    public function materialRead(Feature $feature): Material
+    {
+        return match (true) {
+            $feature === Feature::Piston => Material::Aluminium,
+            in_array($feature->label(), ['Main', 'Rod journal', 'Crankshaft'], true) => $this->crankshaft->material,
+            $feature->label() === 'Rod' => $this->rods->material,
+            in_array($feature->label(), ['Housing', 'Deck'], true) => $this->blockMaterial,
+            $feature->label() === 'Head face' => $this->headMaterial,
+            default => $this->boreMaterial(),
         };
     }
 

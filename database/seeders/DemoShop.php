@@ -19,6 +19,7 @@ use Illuminate\Support\Str;
 use NorthLedger\Core\Gauging\Axis;
 use NorthLedger\Core\Gauging\Place;
 use NorthLedger\Core\Gauging\Station;
+use NorthLedger\Core\Inspection\Section;
 use NorthLedger\Core\Quantity\LengthDisplay;
 
 /** The demo shop: made-up people, customers and engines, written through the same actions as everything else. */
@@ -38,6 +39,7 @@ final readonly class DemoShop
         private DemoIncoming $incoming,
         private DemoCracks $cracks,
         private DemoGauges $gauges,
+        private DemoParts $parts,
         private JobFiles $files,
         private SpecBook $specs,
     ) {
@@ -112,6 +114,44 @@ final readonly class DemoShop
 
         $comparative = $this->receive($inspector, 'cairn-l4-144', 'CL-00718', 'Brickworks', 'pug mill engine', 14, null, null);
         $this->readings->comparative($comparative, $inspector, Place::bore(1, Station::Bottom, Axis::Inline), [1 => [2.6, 1.4, 1.9, 1.2, 0.3, 0], 2 => [2.9, 1.5, 2.0, 1.2, 0.4, 0.1], 3 => [3.4, 1.0, 2.4, 1.4, 0.5, 0.2], 4 => [2.4, 1.2, 1.7, 1.0, 0.2, 0.1]]);
+
+        $whole = $this->receive($inspector, 'brae-v8-311', 'BV-21340', 'Ski-lift company', 'top station drive', 21, '0', 'stamped on the crowns');
+        $this->readings->incoming($whole, $inspector, array_fill(1, 8, [7.1, 3.4, 4.6, 2.6, 0.9, 0.7]));
+        $this->parts->read($whole, $inspector, Section::cases(), self::wornVee(), 21);
+
+        $flat = $this->receive($inspector, 'sorrel-f4', 'SF-00552', 'Hill-climb club', 'spare engine', 18, null, null);
+        $this->readings->incoming($flat, $inspector, array_fill(1, 4, [2.1, 1.2, 1.4, 0.8, 0.4, 0.3]), pistonUnder: 1.9);
+        $this->parts->read($flat, $inspector, [Section::Crankshaft, Section::Housings, Section::Rods, Section::Deck, Section::Heads], self::wornFlat(), 52);
+    }
+
+    /**
+     * Mains to the first undersize, rod journals to the second; a heavy rod; a hollow deck; worn exhaust guides; a leaking seat.
+     *
+     * @return array<string, string> What is keyed there, by place key
+     */
+    private static function wornVee(): array
+    {
+        $worn = ['main.3.front.0' => '2.4952', 'main.3.front.90' => '2.4958', 'main.3.rear.0' => '2.4954', 'main.3.rear.90' => '2.4958', 'runout.3' => '0.8 thou'];
+        $worn += ['pin.2.front.0' => '2.1180', 'pin.2.front.90' => '2.1206', 'pin.2.rear.0' => '2.1184', 'pin.2.rear.90' => '2.1207', 'pinscore.2' => '.0020'];
+        $worn += ['bigendmass.3' => '431.8', 'smallendmass.3' => '176.9', 'bigend.5.front.90' => '0.7 thou', 'deckstamp.1' => '1'];
+        foreach (['deck.2.a5' => '1.4', 'deck.2.a6' => '2.6', 'deck.2.b5' => '3.1', 'deck.2.c5' => '1.9', 'deck.2.c6' => '2.8', 'deck.2.c4' => '1.1', 'head.1.a4' => '1.2'] as $place => $thou) {
+            $worn[$place] = "{$thou} thou";
+        }
+        foreach ([1, 4, 7] as $cylinder) {
+            $worn["guide.{$cylinder}.ex"] = '.3456';
+        }
+
+        return $worn + ['vacuum.6.ex' => '1', 'seatrunout.6.ex' => '2.4 thou', 'drop.2.in' => '1'];
+    }
+
+    /**
+     * Housings that want line boring, one rod out of true; the crankshaft polishes.
+     *
+     * @return array<string, string> What is keyed there, by place key
+     */
+    private static function wornFlat(): array
+    {
+        return ['imprint.2' => '2', 'housing.2.45' => '24 um', 'housing.2.90' => '28 um', 'offset.2' => '26 um', 'gap.3' => '0.02', 'bend.4' => '55 um', 'guide.3.ex' => '9.026'];
     }
 
     private function receive(User $by, string $family, string $serial, string $customer, string $what, int $days, ?string $step, ?string $evidence, bool $isChecked = true): Job

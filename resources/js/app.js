@@ -1,15 +1,19 @@
 import { startFinding } from './find.js';
+import { startFaces } from './sheet/faces.js';
 import { startLight } from './light.js';
 import { createClock } from './live/clock.js';
 import { startLive } from './live/live.js';
 import { startMap } from './live/map.js';
 import { startTimers } from './live/timers.js';
+import { forgetKeptText, startKeptText } from './plain/kept-text.js';
+import { startPlainOutbox } from './plain/plain-outbox.js';
 import { startPrinting } from './print.js';
 import { startSeen } from './seen.js';
 import { startSheet } from './sheet/desk.js';
 import { startTags } from './tag.js';
 
 startFinding(document);
+startFaces(document);
 startLight(document);
 startPrinting(document);
 startSeen(document);
@@ -25,6 +29,18 @@ if (live) {
     if (live.querySelector('[data-map]')) {
         startMap(live);
     }
+}
+const plain = document.querySelector('[data-plain-outbox]');
+const keptText = document.querySelector('[data-kept-text]');
+const forgets = document.querySelector('[data-forgets-text]');
+if (plain && !sheet && !live) {
+    startPlainOutbox(plain);
+}
+if (keptText) {
+    startKeptText(keptText);
+}
+if (forgets) {
+    forgets.addEventListener('submit', () => forgetKeptText(forgets.dataset.forgetsText));
 }
 if (clock) {
     startTimers(document, createClock(Number(clock.dataset.clock)));

@@ -184,6 +184,38 @@ final class StationTest extends BrowserTestCase
         $this->until($this->window, fn (): bool => str_contains($this->cell($this->window, 'bore.1.top.thrust'), '×2'), 'both count, as repeats');
     }
 
+    public function test_a_pasted_file_survives_a_dead_network_and_a_switch_of_the_unit_and_is_read_in_once(): void
+    {
+        $this->stateGauge($this->window);
+        $this->window->get($this->url("/jobs/{$this->tag}/sheets/incoming/import"));
+        $lines = json_encode("cylinder,station,axis,value\n1,top,thrust,3.1\n1,top,inline,wide\n2,top,thrust,2.9\n");
+        $this->window->executeScript("const text = document.getElementById('text'); text.value = {$lines}; text.dispatchEvent(new Event('input', { bubbles: true }));");
+        $this->window->findElement(WebDriverBy::cssSelector('.unit-switch [value=mm]'))->click();
+        $this->until($this->window, fn (): bool => str_contains((string) $this->window->executeScript("return document.getElementById('text')?.value ?? ''"), '2,top,thrust,2.9'), 'the text stands after the reload');
+
+        $server = new WebServer;
+        $server->stop();
+        try {
+            $this->window->findElement(WebDriverBy::cssSelector('[data-kept-text] .button'))->click();
+            $this->untilSeen($this->window, '[data-kept-said]', 'No connection');
+        } finally {
+            $server->start();
+        }
+        $this->untilSeen($this->window, '#import-rows', 'not taken');
+        $this->assertAccessible($this->window, 'the preview of a file');
+        $server->stop();
+        try {
+            $this->window->findElement(WebDriverBy::cssSelector('#import-rows .button'))->click();
+            $this->untilSeen($this->window, '[data-outbox-state]', '1 entry waits');
+        } finally {
+            $server->start();
+        }
+        $this->untilAt('/measure');
+        $this->untilReady($this->window);
+        $this->untilSeen($this->window, 'main', '2 readings were read in.');
+        $this->assertStringContainsString('96.916', $this->cell($this->window, 'bore.1.top.thrust'));
+    }
+
     public function test_a_micrometer_is_read_line_by_line(): void
     {
         $this->stateGauge($this->window);

@@ -11,7 +11,7 @@ use PHPat\Test\PHPat;
 /** The core's one direction; run by the static analysis. */
 final class ArchitectureRules
 {
-    private const ORDER = ['Quantity', 'Document', 'Geometry', 'Gauging', 'Spec', 'Cracks', 'Policy', 'Receiving', 'Judgement', 'Precheck', 'Planning', 'Work', 'Simulation'];
+    private const ORDER = ['Quantity', 'Document', 'Geometry', 'Gauging', 'Spec', 'Cracks', 'Policy', 'Receiving', 'Judgement', 'Precheck', 'Planning', 'Inspection', 'Work', 'Simulation'];
 
     public function test_core_knows_no_framework_and_no_application(): Rule
     {

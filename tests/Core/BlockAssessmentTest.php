@@ -109,7 +109,7 @@ final class BlockAssessmentTest extends TestCase
             while ($assessment->next->place !== null && $assessment->next->place->station !== null && $assessment->next->place->axis !== null) {
                 $place = $assessment->next->place;
                 $index = array_search([$place->station, $place->axis], Bench::PLACES, true);
-                $known[$place->cylinder][(int) $index] = $wear[$place->cylinder][(int) $index];
+                $known[$place->number][(int) $index] = $wear[$place->number][(int) $index];
                 $assessment = $this->assess($known, pistonUnder: 1.8);
                 $read++;
             }

@@ -41,7 +41,6 @@ test('each waiting line is handed over once, in order, and only what was taken i
     const done = new Promise((resolve) => {
         const feed = createFeed({
             seat: 'S',
-            url: '/sheet',
             post: async (url, body) => {
                 posted.push(body.lines);
 

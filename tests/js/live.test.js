@@ -60,8 +60,17 @@ test('a form says its fields, gathers lists, and leaves out what is empty or the
         ['faces[]', 'front'],
         ['photo', new Blob([])],
         ['remark', ''],
+        ['rows[0][place]', 'bore.1.top.thrust'],
+        ['rows[0][text]', '3.1'],
+        ['piston[2]', '1'],
     ]);
-    assert.deepEqual(body, { part: 'rods', faces: ['deck', 'front'], remark: '' });
+    assert.deepEqual(body, {
+        part: 'rods',
+        faces: ['deck', 'front'],
+        remark: '',
+        rows: { 0: { place: 'bore.1.top.thrust', text: '3.1' } },
+        piston: { 2: '1' },
+    });
 });
 
 test('the crosshair moves the same distance both ways, stays on the face, and keeps the points put down', () => {

@@ -24,7 +24,7 @@ final class CheckBackController
     public function store(Request $request, Job $job, SheetName $sheet, CheckGauge $check): JsonResponse
     {
         /** @var array{shows?: ?string, master?: ?string, feature?: ?string} $data */
-        $data = $request->validate(['shows' => ['nullable', 'string', 'max:60'], 'master' => ['nullable', 'string', 'max:60'], 'feature' => ['nullable', Rule::in([Feature::Bore->value, Feature::Piston->value])]]);
+        $data = $request->validate(['shows' => ['nullable', 'string', 'max:60'], 'master' => ['nullable', 'string', 'max:60'], 'feature' => ['nullable', Rule::in(Feature::gauged())]]);
         $written = $check->handle($job, $request->user(), RequestId::of($request), $sheet, $data['shows'] ?? '', $data['master'] ?? '', Feature::from($data['feature'] ?? Feature::Bore->value));
 
         return SheetAnswer::of($request, $written->file, $sheet);
@@ -40,6 +40,6 @@ final class CheckBackController
             throw Refused::because('reason', $question->getMessage());
         }
 
-        return $request->expectsJson() ? SheetAnswer::of($request, $written->file, $sheet) : redirect()->route($sheet === SheetName::Incoming ? 'stage.measure' : 'stage.verify', $job);
+        return $request->expectsJson() ? SheetAnswer::of($request, $written->file, $sheet) : redirect("/jobs/{$job->tag()}/{$sheet->path()}");
     }
 }

@@ -5,14 +5,15 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Actions\Refused;
+use App\Http\NextPage;
 use App\Import\BoreCsv;
 use App\Import\CsvRefused;
 use App\Import\ImportReadings;
 use App\Models\Job;
 use App\Sheets\JobFiles;
 use App\Sheets\SheetName;
-use App\Sheets\Stage;
 use Illuminate\Contracts\View\View;
+use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 
@@ -41,7 +42,7 @@ final readonly class ImportController
         return $this->page($job, $sheet, $this->import->preview($job, $request->user(), $sheet, $csv));
     }
 
-    public function store(Request $request, Job $job, SheetName $sheet): RedirectResponse
+    public function store(Request $request, Job $job, SheetName $sheet): JsonResponse|RedirectResponse
     {
         /** @var array{rows: list<array{ulid: string, place: string, text: string, take?: string, confirmed?: string}>} $data */
         $data = $request->validate(['rows' => ['required', 'array', 'max:'.BoreCsv::MOST_ROWS], 'rows.*.ulid' => ['required', 'ulid'], 'rows.*.place' => ['required', 'string', 'max:40'], 'rows.*.text' => ['required', 'string', 'max:60'], 'rows.*.take' => ['nullable', 'string'], 'rows.*.confirmed' => ['nullable', 'string']]);
@@ -51,13 +52,15 @@ final readonly class ImportController
         ], $taken));
         $count = count($taken) - count($refused);
 
-        return redirect()->route($sheet === SheetName::Incoming ? 'stage.measure' : 'stage.verify', $job)
-            ->with('note', implode(' ', [$count === 1 ? 'One reading was read in.' : "{$count} readings were read in.", ...$refused]));
+        return NextPage::of(
+            $request, url("/jobs/{$job->tag()}/{$sheet->path()}"),
+            implode(' ', [$count === 1 ? 'One reading was read in.' : "{$count} readings were read in.", ...$refused]),
+        );
     }
 
     /** @param  ?list<\App\Import\PreviewRow>  $rows */
     private function page(Job $job, SheetName $sheet, ?array $rows): View
     {
-        return view('sheets.import', ['file' => $this->files->open($job), 'sheet' => $sheet, 'stage' => $sheet === SheetName::Incoming ? Stage::Measure : Stage::Verify, 'rows' => $rows]);
+        return view('sheets.import', ['file' => $this->files->open($job), 'sheet' => $sheet, 'stage' => $sheet->stage(), 'rows' => $rows]);
     }
 }

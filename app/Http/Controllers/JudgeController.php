@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Actions\AssignPistons;
+use App\Http\NextPage;
 use App\Http\Requests\RequestId;
 use App\Models\Job;
 use App\Sheets\JobFiles;
@@ -12,6 +13,7 @@ use App\Sheets\JudgeView;
 use App\Sheets\PistonTable;
 use App\Sheets\ShownUnit;
 use Illuminate\Contracts\View\View;
+use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 
@@ -25,12 +27,12 @@ final class JudgeController
     }
 
     /** Which piston goes into which cylinder. */
-    public function assign(Request $request, Job $job, AssignPistons $assign): RedirectResponse
+    public function assign(Request $request, Job $job, AssignPistons $assign): JsonResponse|RedirectResponse
     {
         /** @var array{piston: array<int, int>} $data */
         $data = $request->validate(['piston' => ['required', 'array', 'max:16'], 'piston.*' => ['required', 'integer', 'between:1,99']]);
         $assign->handle($job, $request->user(), RequestId::of($request), array_map(intval(...), $data['piston']));
 
-        return redirect()->route('stage.judge', $job)->with('note', 'The pistons are assigned; clearances are judged so.');
+        return NextPage::of($request, route('stage.judge', $job), 'The pistons are assigned; clearances are judged so.');
     }
 }

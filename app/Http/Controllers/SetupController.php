@@ -35,7 +35,7 @@ final class SetupController
     {
         /** @var array{feature: string, instrument: string, reading_unit?: ?string, zero?: ?string, zero_place?: ?string, master?: ?string, part_celsius?: ?string, master_celsius?: ?string} $data */
         $data = $request->validate([
-            'feature' => ['required', Rule::in([Feature::Bore->value, Feature::Piston->value])],
+            'feature' => ['required', Rule::in(Feature::gauged())],
             'instrument' => ['required', 'string', 'max:40'],
             'reading_unit' => ['nullable', Rule::enum(ReadingUnit::class)],
             'zero' => ['nullable', 'string', 'max:60'],

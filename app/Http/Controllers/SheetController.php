@@ -8,11 +8,13 @@ use App\Http\SheetAnswer;
 use App\Models\Job;
 use App\Sheets\JobFiles;
 use App\Sheets\SheetName;
+use App\Sheets\SheetTabs;
 use App\Sheets\ShownUnit;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
+use NorthLedger\Core\Inspection\Section;
 
 final class SheetController
 {
@@ -20,7 +22,16 @@ final class SheetController
     {
         $file = ShownUnit::of($request, $files->open($job));
 
-        return view('measure.show', ['file' => $file, 'sheet' => SheetName::Incoming, 'parts' => SheetAnswer::parts($request, $file, SheetName::Incoming)]);
+        return view('measure.show', ['file' => $file, 'sheet' => SheetName::Incoming, 'parts' => SheetAnswer::parts($request, $file, SheetName::Incoming)] + SheetTabs::beside($file, SheetName::Incoming));
+    }
+
+    /** The sheet of one section beside the bores. */
+    public function part(Request $request, Job $job, Section $section, JobFiles $files): View
+    {
+        $file = ShownUnit::of($request, $files->open($job));
+        $sheet = SheetName::of($section);
+
+        return view('parts.show', ['file' => $file, 'sheet' => $sheet, 'section' => $section, 'parts' => SheetAnswer::parts($request, $file, $sheet)] + SheetTabs::beside($file, $sheet));
     }
 
     /** What others have written since the page's last known entry; nothing where nothing was. */

@@ -1,12 +1,14 @@
-/** The dialog in which a gauge is put back on its master; a gauge that shows sizes is also asked for the master's. */
-export function createCheckDialog(dialog, write) {
+/**
+ * The dialog in which a gauge is put back on its master; a gauge that shows sizes is also asked for the master's.
+ *
+ * @param showsSizes  (feature) => true where the gauge in force for it does
+ */
+export function createCheckDialog(dialog, showsSizes, write) {
     const form = dialog.querySelector('[data-check-form]');
     const error = dialog.querySelector('[data-check-error]');
     const field = (name) => form.elements.namedItem(name);
-    let boresShowSizes = false;
-
     function showFields() {
-        form.querySelector('[data-only-sizes]').hidden = !boresShowSizes && field('feature').value === 'bore';
+        form.querySelector('[data-only-sizes]').hidden = !showsSizes(field('feature').value);
     }
 
     field('feature').addEventListener('change', showFields);
@@ -21,9 +23,8 @@ export function createCheckDialog(dialog, write) {
 
     return {
         /** Opens it anew, or with what was typed and why that was not taken. */
-        open(showsSizes, typed = {}, complaint = '') {
-            boresShowSizes = showsSizes;
-            field('feature').value = typed.feature ?? 'bore';
+        open(typed, complaint) {
+            field('feature').value = typed.feature;
             showFields();
             field('master').value = typed.master ?? '';
             field('shows').value = typed.shows ?? '';
@@ -32,7 +33,7 @@ export function createCheckDialog(dialog, write) {
             if (!dialog.open) {
                 dialog.showModal();
             }
-            const first = field(showsSizes ? 'master' : 'shows');
+            const first = field(showsSizes(typed.feature) ? 'master' : 'shows');
             first.focus();
             // What could not be read stands selected: the next digit replaces it.
             first.select();

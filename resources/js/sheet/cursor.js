@@ -8,6 +8,8 @@ export function createCursor(root) {
         root.querySelectorAll('td.now').forEach((one) => one.classList.remove('now'));
         const current = place && cell(place);
         current?.classList.add('now');
+        root.querySelectorAll('[data-view]').forEach((one) => one.toggleAttribute('data-shown', one.dataset.view === current?.dataset.at));
+        root.querySelectorAll('[data-setup-of]').forEach((one) => one.toggleAttribute('data-shown', one.dataset.setupOf === place?.split('.')[0]));
         const station = place?.startsWith('bore.') ? place.split('.')[2] : null;
         if (station && station !== 'land') {
             root.dataset.station = station;
@@ -21,7 +23,9 @@ export function createCursor(root) {
         }
         const lines = [...root.querySelectorAll('table.bores tbody tr')].filter((row) => row.querySelector('[data-place]'));
         const line = lines.indexOf(current.parentElement) + rows;
-        const next = lines[line]?.cells[current.cellIndex + columns];
+        const beside = lines[line]?.cells[current.cellIndex + columns];
+        // Another table has other columns: its first place then.
+        const next = rows !== 0 && !beside?.dataset.place ? lines[line]?.querySelector('[data-place]') : beside;
         if (next?.dataset.place) {
             set(next.dataset.place);
             next.scrollIntoView({ block: 'nearest', inline: 'nearest' });

@@ -50,7 +50,6 @@ async function startEntry(root, page, bore) {
     const feedState = root.querySelector('[data-feed-state]');
     const feed = createFeed({
         seat: seatOf(sessionStorage),
-        url,
         post,
         take: takeLine,
         say(gauge, complaint) {
@@ -161,11 +160,16 @@ async function startEntry(root, page, bore) {
         if (feed.gauge) {
             feed.ask(cursor.place);
         } else {
-            feed.claim(dialogs.stated()?.instrument ?? '');
+            keep(`${url}/claims`, { gauge: dialogs.stated()?.instrument ?? '', seat: seatOf(sessionStorage) });
         }
     }
 
     function settled(sent, answer) {
+        if (sent.url.endsWith('/claims')) {
+            feed.claimed(answer.gauge, '');
+
+            return;
+        }
         const place = sent.body.place;
         if (place) {
             waits.delete(place);
@@ -188,6 +192,12 @@ async function startEntry(root, page, bore) {
     }
 
     function asked(item) {
+        if (item.url.endsWith('/claims')) {
+            store.remove(item.id);
+            feed.claimed(null, item.question.text);
+
+            return;
+        }
         if (dialogs.askBack(item) || marginForms.giveBack(item)) {
             store.remove(item.id);
 
@@ -199,7 +209,7 @@ async function startEntry(root, page, bore) {
         }
         questions.ask(item);
         if (item.question.kind === 'setup') {
-            dialogs.setup(item.question.text, item.body.place?.startsWith('piston.') ? 'piston' : 'bore');
+            dialogs.setup(item.question.text, item.body.place?.split('.')[0]);
         }
         if (item.body.place) {
             cursor.set(item.body.place);
@@ -256,8 +266,14 @@ async function startEntry(root, page, bore) {
         post('/shown/axes', {}).then(page.refresh).finally(render);
     }
 
+    function turnTo(address) {
+        if (address) {
+            location.assign(address);
+        }
+    }
+
     function goToBore() {
-        const cylinder = cursor.place?.split('.')[1];
+        const cylinder = url.endsWith('/incoming') ? cursor.place?.split('.')[1] : null;
         if (cylinder) {
             location.assign(`${url.split('/sheets/')[0]}/bores/${cylinder}`);
         }
@@ -275,8 +291,8 @@ async function startEntry(root, page, bore) {
         m: dialogs.micrometer,
         x: toggleAxes,
         v: () => (bore ? bore.toSheet() : goToBore()),
-        '[': () => bore?.next(-1),
-        ']': () => bore?.next(1),
+        '[': () => (bore ? bore.next(-1) : turnTo(root.dataset.previous)),
+        ']': () => (bore ? bore.next(1) : turnTo(root.dataset.next)),
         '?': dialogs.keys,
         '/': () => goToFind(document),
     };
@@ -338,6 +354,16 @@ async function startEntry(root, page, bore) {
             isRepeat = false;
             render();
             entry.focus();
+            return;
+        }
+        const target = event.target.closest('[data-goto]');
+        if (target && !questions.current) {
+            event.preventDefault();
+            cursor.set(target.dataset.goto);
+            isProposed = false;
+            isRepeat = false;
+            render();
+            entry.focus({ preventScroll: true });
             return;
         }
         for (const name of ['setup', 'size', 'check', 'keys']) {

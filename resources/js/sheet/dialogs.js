@@ -12,10 +12,19 @@ const NAMES = ['keys', 'setup', 'check', 'size', 'pair', 'micrometer'];
  */
 export function createDialogs({ root, entry, here, keep, useText, command, pair }) {
     const [keys, setup, check, size, pairing, micrometer] = NAMES.map((name) => document.querySelector(`[data-${name}-dialog]`));
-    const setupDialog = createSetupDialog(setup, here, (body) => keep('setups', body));
-    const sizeDialog = createSizeDialog(size, (body) => keep('zeros', body));
-    const checkDialog = createCheckDialog(check, (body) => keep('checks', body));
+    // A sheet of the scale or the burette states no gauge.
+    const setupDialog = setup && createSetupDialog(setup, here, (body) => keep('setups', body));
+    const sizeDialog = size && createSizeDialog(size, (body) => keep('zeros', body));
+    const checkDialog = check && createCheckDialog(check, (feature) => statedFor(feature)?.dataset.sizes !== 'no', (body) => keep('checks', body));
     const micrometerDialog = createMicrometerDialog(micrometer, useText);
+    const statedFor = (feature) => root.querySelector(`[data-setup-of="${feature}"]`);
+    /** What the gauge in the hand reads now: the feature of the current place, where a gauge can be stated for it. */
+    const featureHere = () => {
+        const offered = [...(setup?.querySelectorAll('[name=feature] option') ?? [])].map((option) => option.value);
+        const feature = here().key?.split('.')[0];
+
+        return offered.includes(feature) ? feature : offered[0];
+    };
     const isOffered = (name) => root.querySelector(`[data-open-${name}]`) !== null;
 
     pairing.addEventListener('click', (event) => {
@@ -40,16 +49,16 @@ export function createDialogs({ root, entry, here, keep, useText, command, pair 
             command(chosen);
         }
     });
-    for (const dialog of [keys, setup, check, size, pairing, micrometer]) {
+    for (const dialog of [keys, setup, check, size, pairing, micrometer].filter(Boolean)) {
         dialog.addEventListener('close', () => takePen(entry));
     }
 
     const dialogs = {
         /** What the gauge in force was stated to be; null where none is. */
-        stated: () => JSON.parse(root.querySelector('[data-stated]')?.dataset.stated ?? 'null'),
-        setup: (complaint = '', feature = 'bore') => setupDialog.open(complaint, complaint === '' ? dialogs.stated() : null, feature),
+        stated: (feature = featureHere()) => JSON.parse(statedFor(feature)?.dataset.stated ?? 'null'),
+        setup: (complaint = '', feature = featureHere()) => setupDialog?.open(complaint, complaint === '' ? dialogs.stated(feature) : null, feature),
         size: (...typed) => isOffered('size') && sizeDialog.open(...typed),
-        check: (...typed) => isOffered('check') && checkDialog.open(root.querySelector('[data-shows-sizes]') !== null, ...typed),
+        check: (typed = { feature: featureHere() }, complaint = '') => isOffered('check') && checkDialog.open(typed, complaint),
         keys: () => keys.showModal(),
         pair: () => pairing.showModal(),
         micrometer: () => micrometerDialog.open(),

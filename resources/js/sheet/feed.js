@@ -5,12 +5,11 @@ const LOOK_AGAIN = 400;
  * take one; the server keeps them until the page has them in its outbox.
  *
  * @param seat    this page's number, the same after a reload
- * @param url     of the sheet
  * @param post    (url, body) => { status, data }
  * @param take    async (line) => true once it is in the outbox, false where the page cannot take one now
  * @param say     (gauge | null, complaint) => void
  */
-export function createFeed({ seat, url, post, take, say }) {
+export function createFeed({ seat, post, take, say }) {
     const handedOver = new Set();
     let gauge = null;
     let isLooking = false;
@@ -59,10 +58,10 @@ export function createFeed({ seat, url, post, take, say }) {
         get gauge() {
             return gauge;
         },
-        async claim(tag) {
-            const answer = await post(`${url}/claims`, { gauge: tag, seat }).catch(() => null);
-            gauge = answer?.data?.gauge ?? null;
-            say(gauge, gauge ? '' : (answer?.data?.message ?? 'No connection: the gauge was not claimed.'));
+        /** What the server said to a claim: the gauge, or why it has none to give. */
+        claimed(tag, complaint) {
+            gauge = tag;
+            say(gauge, complaint);
             keepLooking();
         },
         ask: (place) => post('/feed/asks', { seat, place }).catch(() => say(gauge, 'No connection: the gauge was not asked.')),

@@ -9,6 +9,7 @@ export function createSetupDialog(dialog, here, state) {
     const field = (name) => form.elements.namedItem(name);
     const instrument = field('instrument');
     const isOnThePart = () => field('zero_on').value === 'part';
+    const readsSizes = () => field('feature').selectedOptions[0].dataset.zero !== '';
 
     const optionsFor = (feature) => [...instrument.options].filter((option) => option.dataset.for === feature);
 
@@ -33,7 +34,8 @@ export function createSetupDialog(dialog, here, state) {
         showGauges();
         const showsSizes = instrument.selectedOptions[0].dataset.sizes === 'yes';
         form.querySelectorAll('[data-only-deviations]').forEach((one) => (one.hidden = showsSizes));
-        form.querySelector('[data-only-known]').hidden = showsSizes || isOnThePart();
+        form.querySelector('[data-only-sized]').hidden = showsSizes || !readsSizes();
+        form.querySelector('[data-only-known]').hidden = showsSizes || isOnThePart() || !readsSizes();
         const place = form.querySelector('[data-zero-place]');
         place.hidden = !isOnThePart();
         place.textContent = here().words;
@@ -55,7 +57,10 @@ export function createSetupDialog(dialog, here, state) {
     }
 
     instrument.addEventListener('change', showFields);
-    field('feature').addEventListener('change', showFields);
+    field('feature').addEventListener('change', () => {
+        field('zero').value = field('feature').selectedOptions[0].dataset.zero;
+        showFields();
+    });
     field('zero_on').addEventListener('change', showFields);
     showFields();
     dialog.querySelector('[data-close]').addEventListener('click', () => dialog.close());
@@ -72,8 +77,15 @@ export function createSetupDialog(dialog, here, state) {
 
     return {
         /** @param stated  what is in force; null where what was typed stays, to be put right */
-        open(complaint = '', stated = null, feature = 'bore') {
+        open(complaint, stated, feature) {
+            const isOther = field('feature').value !== feature;
             field('feature').value = feature;
+            if (field('feature').selectedIndex < 0) {
+                field('feature').selectedIndex = 0;
+            }
+            if (isOther && complaint === '') {
+                field('zero').value = field('feature').selectedOptions[0].dataset.zero;
+            }
             if (stated) {
                 begin(stated);
                 choose(optionsFor(feature).find((option) => option.value === stated.instrument));

@@ -25,13 +25,14 @@
 @if($pistons->proposed !== [])
 <p class="line close my-2">{{ $pistons->proposal }}</p>
 @can('measure') @if(! $file->job->is_closed)
-<form method="post" action="judge/pistons">@csrf <x-ulid />@foreach($pistons->proposed as $cylinder => $piston)<input type="hidden" name="piston[{{ $cylinder }}]" value="{{ $piston }}">@endforeach<button class="button plain">Assign them so</button> <span class="soft">a used piston knows its bore: only where they are all to be changed about, and marked</span></form>
+<form method="post" action="/jobs/{{ $file->job->tag() }}/judge/pistons" id="assign-pistons" data-plain-form data-plain-outbox="{{ $file->job->tag() }}/incoming/{{ auth()->id() }}">@csrf <x-ulid /><p class="error" data-form-error role="alert" hidden></p>@foreach($pistons->proposed as $cylinder => $piston)<input type="hidden" name="piston[{{ $cylinder }}]" value="{{ $piston }}">@endforeach<button class="button plain">Assign them so</button> <span class="soft">a used piston knows its bore: only where they are all to be changed about, and marked</span></form>
 @endif @endcan
 <x-field-error name="piston" />
 @endif
 @endif
 @endsection
 @section('margin')
+<p class="outbox" data-outbox-state role="status" hidden></p>
 <x-stamp :stamp="$judged->stamp" />
 @if($judged->changes !== [])
 <h2>What would change it</h2>

@@ -1,9 +1,10 @@
 {{-- Setup line, drawing, table and entry line of a sheet; resources/js/sheet works it. --}}
-@php($gauges = $parts->gauges())
+@php([$gauges, $features] = [$parts->gauges(), $parts->features()])
 <div data-sheet data-station="top"
      data-url="{{ $parts->url() }}"
      data-head="{{ $file->job->entries }}"
      data-outbox="{{ $file->job->tag() }}/{{ $sheet->value }}/{{ auth()->id() }}"
+     data-previous="{{ $previous ?? '' }}" data-next="{{ $next ?? '' }}"
      data-walk="{{ json_encode($parts->walk()) }}"
      data-may-write="{{ auth()->user()->can('measure') && ! $file->job->is_closed ? 'yes' : 'no' }}"
      class="flex min-h-0 flex-1 flex-col">
@@ -29,19 +30,20 @@
     <p class="note">{{ $file->job->is_closed ? 'This job is released; its sheets are closed.' : 'You can read this sheet. Readings are keyed by an inspector.' }}</p>
     @endif
 </div>
+@if($features !== [])
 <dialog class="sheet-dialog" data-setup-dialog aria-labelledby="setup-title">
     <form class="fields" data-setup-form>
         <h2 class="mt-0" id="setup-title">Gauge and zero</h2>
-        <div class="field"><label for="setup-feature">For</label><select id="setup-feature" name="feature"><option value="bore">the bores</option><option value="piston">the pistons</option></select></div>
+        <div class="field"><label for="setup-feature">For</label><select id="setup-feature" name="feature">@foreach($features as $feature)<option value="{{ $feature->value }}" data-zero="{{ $feature->zero }}">{{ $feature->words }}</option>@endforeach</select></div>
         <div class="field"><label for="instrument">Gauge</label>
             <select id="instrument" name="instrument">
-                @foreach(['bore' => $gauges->ofBores, 'piston' => $gauges->ofPistons] as $feature => $choices)@foreach($choices as $gauge)<option value="{{ $gauge->value }}" data-for="{{ $feature }}" data-sizes="{{ $gauge->kind->showsSizes() ? 'yes' : 'no' }}">{{ $gauge->words }}</option>@endforeach @endforeach
+                @foreach($features as $feature)@foreach($gauges->of($feature->kinds) as $gauge)<option value="{{ $gauge->value }}" data-for="{{ $feature->value }}" data-sizes="{{ $gauge->kind->showsSizes() ? 'yes' : 'no' }}">{{ $gauge->words }}</option>@endforeach @endforeach
             </select></div>
-        <div class="field" data-only-deviations><label for="zero_on">Its zero was set on</label>
+        <div class="field" data-only-sized><label for="zero_on">Its zero was set on</label>
             <select id="zero_on" name="zero_on"><option value="">a known size</option>@foreach($gauges->masters as $master)<option value="{{ $master->tag }}" data-size="{{ $master->size }}">{{ $master->words }}</option>@endforeach
-                <option value="part">the part itself, here: only form can be judged</option></select>
+                @if($sheet->section() === null)<option value="part">the part itself, here: only form can be judged</option>@endif</select>
             <small data-zero-place hidden></small></div>
-        <div class="field" data-only-known><label for="zero">That size</label><input id="zero" name="zero" value="{{ $file->entryDisplay()->size($file->sheet->bore->sizeAt($file->chosen()?->step ?? $file->assessment()->step->value ?? \NorthLedger\Core\Quantity\Length::zero())) }}" autocomplete="off" class="num"><small>in {{ $file->sheet->unit->words() }}; “30 over” is read too</small></div>
+        <div class="field" data-only-known><label for="zero">That size</label><input id="zero" name="zero" value="{{ $features[0]->zero }}" autocomplete="off" class="num"><small>in {{ $file->sheet->unit->words() }}; “30 over” is read too</small></div>
         <div class="field" data-only-deviations><label for="reading_unit">It shows</label>
             <select id="reading_unit" name="reading_unit">@foreach(\NorthLedger\Core\Quantity\ReadingUnit::cases() as $unit)<option value="{{ $unit->value }}" @selected($unit === $file->sheet->unit->readingUnit())>{{ $unit->label() }}</option>@endforeach</select></div>
         <fieldset class="field"><legend class="label">Conditions</legend>
@@ -63,12 +65,13 @@
         <h2 class="mt-0" id="size-title">Size of the zero</h2>
         <p class="soft">The place that the gauge was zeroed on, measured with a gauge that shows sizes: every reading of the setup becomes a size. <span class="rule-id">GAUGE-2</span></p>
         <div class="field"><label for="size-size">It measures</label><input id="size-size" name="size" autocomplete="off" class="num"><small>in {{ $file->sheet->unit->words() }}</small></div>
-        <div class="field"><label for="size-gauge">With</label><select id="size-gauge" name="gauge">@foreach($gauges->ofBores as $gauge)@if($gauge->kind->showsSizes())<option value="{{ $gauge->value }}">{{ $gauge->words }}</option>@endif @endforeach</select></div>
+        <div class="field"><label for="size-gauge">With</label><select id="size-gauge" name="gauge">@foreach($gauges->of($features[0]->kinds) as $gauge)@if($gauge->kind->showsSizes())<option value="{{ $gauge->value }}">{{ $gauge->words }}</option>@endif @endforeach</select></div>
         <p class="error" data-size-error role="alert" hidden></p>
         <label class="tick" data-size-confirm hidden><input type="checkbox" name="confirmed" value="1">yes, it measures that</label>
         <div class="flex gap-3"><button class="button">Give the size</button><button type="button" class="button plain" data-close>Leave</button></div>
     </form>
 </dialog>
+@endif
 <dialog class="sheet-dialog" data-micrometer-dialog aria-labelledby="micrometer-title">
     <form class="fields" data-micrometer-form data-unit="{{ $file->sheet->unit->value }}">
         <h2 class="mt-0" id="micrometer-title">Micrometer, line by line</h2>
@@ -85,10 +88,11 @@
     <label class="tick"><input type="checkbox" data-voice checked>read back aloud, where this browser has a voice</label>
     <div class="mt-3 flex flex-wrap gap-3"><button type="button" class="button" data-join="caller">I call</button><button type="button" class="button" data-join="writer">I write</button><button type="button" class="button plain" data-join="leave">Leave the pair</button><button type="button" class="button plain" data-close>Close</button></div>
 </dialog>
+@if($features !== [])
 <dialog class="sheet-dialog" data-check-dialog aria-labelledby="check-title">
     <form class="fields" data-check-form>
         <h2 class="mt-0" id="check-title">Gauge back on its master</h2>
-        <div class="field"><label for="check-feature">Which</label><select id="check-feature" name="feature"><option value="bore">the gauge of the bores</option><option value="piston">the micrometer of the pistons</option></select></div>
+        <div class="field"><label for="check-feature">Which</label><select id="check-feature" name="feature">@foreach($features as $feature)<option value="{{ $feature->value }}">the gauge of {{ $feature->words }}</option>@endforeach</select></div>
         <div class="field" data-only-sizes><label for="check-master">The master is</label><input id="check-master" name="master" autocomplete="off" class="num"><small>a gauge block or ring, in {{ $file->sheet->unit->words() }}</small></div>
         <div class="field"><label for="check-shows">The gauge shows</label><input id="check-shows" name="shows" autocomplete="off" class="num"><small>in the unit it is read in: 0 where it still stands at its zero</small></div>
         <p class="soft">More than its resolution off, and every reading since the last good check is suspect until it is retaken or somebody stands by it. <span class="rule-id">GAUGE-3</span></p>
@@ -96,11 +100,12 @@
         <div class="flex gap-3"><button class="button">Write the check</button><button type="button" class="button plain" data-close>Leave</button></div>
     </form>
 </dialog>
+@endif
 <dialog class="sheet-dialog" data-keys-dialog aria-labelledby="keys-title">
     <h2 class="mt-0" id="keys-title">Keys of this page</h2>
     <p class="mb-2"><kbd>0–9 . + −</kbd> the reading as the gauge shows it, <kbd>Enter</kbd> saves it and goes on, <kbd>← → ↑ ↓</kbd> to another place, <kbd>Esc</kbd> clears the line, <kbd>/</kbd> finds a job.</p>
     <ul class="key-list">
-        @foreach(['r' => 'repeat: read the last place once more', 'u' => 'undo your last reading', 'z' => 'gauge, zero and conditions', 'b' => 'gauge back on its master', 's' => 'size of a zero set on the part', 'x' => 'more axes: 45°, 135°, both lands', 'g' => 'claim the gauge’s feed; then ask it', 'j' => 'two at this sheet: caller, writer', 'm' => 'micrometer, read line by line', 'v' => 'one bore, and back to all', '[' => 'the bore before', ']' => 'the next bore'] as $key => $does)
+        @foreach($parts->keys() as $key => $does)
         <li><button type="button" data-command="{{ $key }}"><kbd>{{ $key }}</kbd> {{ $does }}</button></li>
         @endforeach
     </ul>

@@ -1,8 +1,8 @@
 @if($view->boreSetup === null)
     <span>No gauge stated yet.</span>
 @else
-    <span data-stated="{{ $view->boreSetup->asStated }}">Gauge <b>{{ $view->boreSetup->gauge }}</b></span>
-    @if($view->boreSetup->zero !== null)<span>Zero <b class="num">{{ $view->boreSetup->zero }}</b></span>@else<span data-shows-sizes>shows sizes</span>@endif
+    <span data-setup-of="bore" data-sizes="{{ $view->boreSetup->showsSizes ? 'yes' : 'no' }}" data-stated="{{ $view->boreSetup->asStated }}">Gauge <b>{{ $view->boreSetup->gauge }}</b></span>
+    @if($view->boreSetup->zero !== null)<span>Zero <b class="num">{{ $view->boreSetup->zero }}</b></span>@else<span>shows sizes</span>@endif
     <span>Unit <b>{{ $view->boreSetup->unit }}</b></span>
     <span>{{ $view->boreSetup->conditions }}</span>
     @if($view->boreSetup->calibration !== '')<span class="warn font-bold">◆ {{ $view->boreSetup->calibration }}</span>@endif

@@ -1,0 +1,75 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Models\Setup;
+use App\Models\User;
+use App\Sheets\JobFile;
+use Illuminate\Support\Str;
+use NorthLedger\Core\Gauging\Measurand;
+use NorthLedger\Core\Inspection\UsualGauge;
+use NorthLedger\Core\Quantity\Length;
+use NorthLedger\Core\Quantity\NotationException;
+use NorthLedger\Core\Quantity\NotationMeaning;
+
+/** A length as it was keyed, with the gauge it was read with and that gauge's zero (GAUGE-2, QTY-3). */
+final readonly class GaugedValue
+{
+    /**
+     * The setup it was taken with; where nothing was stated, the gauge that such a place is usually read with.
+     *
+     * @throws AskBack If a gauge has to be stated first, or the one in force has drifted
+     */
+    public function setup(JobFile $file, User $by, ReadingEntry $entry): Setup
+    {
+        $feature = $entry->place->feature;
+        $stated = $entry->setupUlid === null ? null : Setup::query()->firstWhere([
+            'ulid' => $entry->setupUlid, 'job_id' => $file->job->id, 'sheet' => $entry->sheet->value, 'feature' => $feature->value,
+        ]);
+        $setup = $stated ?? $file->entries($entry->sheet)->gauges->current($feature);
+        if ($setup !== null && $file->entries($entry->sheet)->gauges->hasDrifted($setup)) {
+            throw AskBack::drifted();
+        }
+        if ($setup !== null || $feature->needsStatedGauge()) {
+            return $setup ?? throw AskBack::setup();
+        }
+        $standard = $file->standardOf($entry->sheet, $feature);
+        $kind = UsualGauge::of($feature, $standard->isPositive() ? $standard : null);
+
+        return Setup::query()->create([
+            'ulid' => (string) Str::ulid(), 'job_id' => $file->job->id, 'sheet' => $entry->sheet->value, 'feature' => $feature->value,
+            'instrument' => $kind, 'user_id' => $by->id, 'created_at' => now(),
+        ] + ($kind->showsSizes() ? [] : ['reading_unit' => $file->sheet->unit->readingUnit(), 'zero_nm' => $feature->measurand() === Measurand::Size ? $standard->nanometres : 0]));
+    }
+
+    /**
+     * The size, or from a zero on the part itself the deviation.
+     *
+     * @param  ?Length  $standard  What a step is counted from; null where there are none
+     *
+     * @throws AskBack If it cannot be read
+     */
+    public function value(JobFile $file, Setup $setup, ReadingEntry $entry, ?Length $standard): Length
+    {
+        try {
+            $noted = $setup->notation($file->sheet->unit)->read($entry->text);
+        } catch (NotationException $exception) {
+            throw AskBack::unreadable($exception->getMessage());
+        }
+        $isStep = $noted->means === NotationMeaning::Step;
+        if ($isStep && $setup->zero_place !== null) {
+            throw AskBack::unreadable('The gauge was zeroed on the part: key what it shows, a deviation.');
+        }
+        if ($isStep && $standard === null) {
+            throw AskBack::unreadable('There are no size steps here: key what the gauge shows.');
+        }
+
+        return match (true) {
+            $setup->zero_place !== null => $noted->value,
+            $isStep => ($standard ?? Length::zero())->plus($noted->value),
+            default => ($setup->zero() ?? Length::zero())->plus($noted->value),
+        };
+    }
+}

@@ -1,0 +1,149 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Drawings;
+
+use App\Sheets\CellState;
+use App\Sheets\JobFile;
+use App\Sheets\PartCells;
+use NorthLedger\Core\Gauging\Place;
+use NorthLedger\Core\Geometry\GeometryException;
+use NorthLedger\Core\Inspection\FaceGrid;
+use NorthLedger\Core\Inspection\FaceKind;
+use NorthLedger\Core\Inspection\MeasuredFace;
+use NorthLedger\Core\Planning\FacePlan;
+use NorthLedger\Core\Planning\Shims;
+use NorthLedger\Core\Quantity\Length;
+
+/** One face from above: shaded by height between the points that were read, with contour lines, and what each light pass would touch. */
+final readonly class FaceMap
+{
+    public const WIDTH = 400;
+
+    private const COLUMNS = 40;
+
+    private const LEVELS = 8;
+
+    private const MOST_PASSES = 12;
+
+    /**
+     * @param  list<array{x: string, y: string, width: string, height: string, shade: string}>  $cells
+     * @param  list<string>  $contours  Path of each level
+     * @param  list<array{x: string, y: string, radius: string}>  $bores
+     * @param  list<array{x: string, y: string, goto: string, text: string, state: CellState, pass: ?int}>  $points
+     * @param  list<string>  $passes  What stands after so many light cuts, in words
+     */
+    private function __construct(
+        public string $name, public string $view, public string $viewBox, public int $height, public array $cells, public array $contours, public array $bores, public array $points,
+        public array $passes, public string $caption, public string $shims,
+    ) {
+    }
+
+    public static function of(JobFile $file, FaceKind $kind, int $bank, MeasuredFace $face): self
+    {
+        $scale = self::WIDTH / $face->spec->length->nanometres;
+        $height = (int) round($face->spec->width->nanometres * $scale);
+        $plan = $face->plan();
+        $light = $file->policy->partAllowances($file->sheet->unit)->lightCut;
+        $interval = $file->policy->partAllowances($file->sheet->unit)->shimStep;
+        $surface = $face->heights === [] ? null : new FaceSurface(array_values($face->heights), $face->spec->length->nanometres, $face->spec->width->nanometres);
+        $bores = $file->sheet->layout->banks[$bank - 1];
+
+        return new self(
+            $kind->name($file->sheet, $bank), PartCells::view(Place::at($kind->point(), $bank)), sprintf('-8 -14 %d %d', self::WIDTH + 16, $height + 22), $height,
+            $surface === null ? [] : self::shading($surface, $height),
+            $surface === null ? [] : $surface->contours($interval->nanometres, $scale),
+            $kind === FaceKind::Deck ? self::bores($file, count($bores), $face, $scale) : [],
+            self::points($file, $kind, $bank, $face, $scale, $light),
+            $plan === null ? [] : self::passes($plan, $light, $file),
+            $plan === null ? 'Fewer than four heights are read.' : "Lines every {$file->display->magnitudeWithUnit($interval)}; flat within {$file->display->magnitudeWithUnit($plan->flatness())}.",
+            $plan === null || $face->missing !== [] ? '' : self::shims($plan, $face, $interval, $file),
+        );
+    }
+
+    /** @return list<array{x: string, y: string, width: string, height: string, shade: string}> */
+    private static function shading(FaceSurface $surface, int $height): array
+    {
+        $wide = self::WIDTH / self::COLUMNS;
+        $rows = max(4, (int) round($height / $wide));
+        $high = $height / $rows;
+        $cells = [];
+        for ($row = 0; $row < $rows; $row++) {
+            $levels = [];
+            for ($column = 0; $column < self::COLUMNS; $column++) {
+                $levels[] = (int) round(self::LEVELS * $surface->shareOfDepth(($column + 0.5) / self::COLUMNS, ($row + 0.5) / $rows));
+            }
+            $from = 0;
+            for ($column = 1; $column <= self::COLUMNS; $column++) {
+                if (($levels[$column] ?? -1) !== $levels[$from]) {
+                    $cells[] = ['x' => Coordinate::of($from * $wide), 'y' => Coordinate::of($row * $high), 'width' => Coordinate::of(($column - $from) * $wide), 'height' => Coordinate::of($high), 'shade' => number_format(0.5 * $levels[$from] / self::LEVELS, 2, '.', '')];
+                    $from = $column;
+                }
+            }
+        }
+
+        return $cells;
+    }
+
+    /** @return list<array{x: string, y: string, radius: string}> */
+    private static function bores(JobFile $file, int $count, MeasuredFace $face, float $scale): array
+    {
+        $pitch = $face->spec->length->nanometres / $count;
+
+        return array_map(static fn (int $index): array => [
+            'x' => Coordinate::of(($index + 0.5) * $pitch * $scale), 'y' => Coordinate::of($face->spec->width->nanometres / 2 * $scale), 'radius' => Coordinate::of($file->sheet->bore->nominal->nanometres / 2 * $scale),
+        ], range(0, $count - 1));
+    }
+
+    /** @return list<array{x: string, y: string, goto: string, text: string, state: CellState, pass: ?int}> */
+    private static function points(JobFile $file, FaceKind $kind, int $bank, MeasuredFace $face, float $scale, Length $light): array
+    {
+        $heights = array_column($face->heights, 'z');
+        $top = $heights === [] ? 0 : max($heights);
+        $points = [];
+        foreach (FaceGrid::of($face->spec, count($file->sheet->layout->banks[$bank - 1]))->points as $spot => [$x, $y]) {
+            $height = $face->heights[$spot] ?? null;
+            $points[] = [
+                'x' => Coordinate::of($x * $scale), 'y' => Coordinate::of($y * $scale), 'goto' => Place::at($kind->point(), $bank, $spot)->key(),
+                'text' => $height === null ? '' : $file->display->magnitude(Length::ofNanometres($top - $height->z)), 'state' => $height === null ? CellState::Missing : CellState::Good,
+                'pass' => $height === null ? null : intdiv($top - $height->z + $light->nanometres - 1, $light->nanometres),
+            ];
+        }
+
+        return $points;
+    }
+
+    /** @return list<string> */
+    private static function passes(FacePlan $plan, Length $light, JobFile $file): array
+    {
+        $all = min(self::MOST_PASSES, intdiv($plan->cutAsItSits->nanometres + $light->nanometres - 1, $light->nanometres));
+
+        return array_map(static function (int $count) use ($plan, $light, $file): string {
+            $pass = $plan->pass($light->times($count), $light);
+            $percent = (int) round(100 * $pass->shareTouched);
+
+            return "{$file->display->magnitudeWithUnit($pass->depth)} off: touches {$pass->pointsTouched} places ({$percent} %)".($pass->lightCutsRemaining === 0 ? ', clean' : ", {$pass->lightCutsRemaining} light ".($pass->lightCutsRemaining === 1 ? 'cut remains' : 'cuts remain'));
+        }, range(0, $all));
+    }
+
+    private static function shims(FacePlan $plan, MeasuredFace $face, Length $step, JobFile $file): string
+    {
+        try {
+            $shims = $plan->shims(FaceGrid::supports($face->spec), $step);
+        } catch (GeometryException) {
+            return '';
+        }
+        if (array_filter($shims->rounded, static fn (Length $shim): bool => $shim->isPositive()) === []) {
+            return "As it sits it needs {$file->display->magnitudeWithUnit($plan->cutAsItSits)}; shims would not help.";
+        }
+        $words = implode(', ', array_map(static fn (string $corner, Length $shim): string => "{$corner} {$file->display->magnitude($shim)}", ['front intake', 'rear intake', 'rear exhaust', 'front exhaust'], $shims->rounded));
+
+        return "As it sits it needs {$file->display->magnitudeWithUnit($plan->cutAsItSits)}; on shims ({$words}) {$file->display->magnitudeWithUnit($shims->cutAfterRounding)}".self::rock($shims, $file).'.';
+    }
+
+    private static function rock(Shims $shims, JobFile $file): string
+    {
+        return $shims->rock->isPositive() ? ", rocking by {$file->display->magnitudeWithUnit($shims->rock)}" : '';
+    }
+}

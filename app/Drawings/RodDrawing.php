@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Drawings;
+
+use App\Sheets\CellState;
+use App\Sheets\JobFile;
+use App\Sheets\PartCells;
+use App\Sheets\PartSheetView;
+use NorthLedger\Core\Gauging\Feature;
+use NorthLedger\Core\Gauging\Place;
+use NorthLedger\Core\Inspection\PartFinding;
+use NorthLedger\Core\Inspection\RodJudge;
+use NorthLedger\Core\Inspection\RodWeights;
+use NorthLedger\Core\Inspection\Section;
+use NorthLedger\Core\Quantity\MassNotation;
+
+/** The rods side by side: each end and the beam in its own state, and the one whose weight is odd named. */
+final readonly class RodDrawing
+{
+    public const WIDTH = 800;
+
+    /** @param  list<array{x: string, number: int, view: string, goto: string, bigEnd: CellState, beam: CellState, smallEnd: CellState, weight: string, isOdd: bool}>  $rods */
+    private function __construct(public array $rods)
+    {
+    }
+
+    public static function of(JobFile $file): self
+    {
+        $rods = $file->sheet->layout->cylinders();
+        sort($rods);
+        $measurements = $file->inspection()->measurements(Section::Rods);
+        $marks = PartSheetView::marks($file->inspection()->judged(Section::Rods)->findings);
+        $worst = static function (array $places) use ($measurements, $marks): CellState {
+            $states = array_map(static fn (Place $place): CellState => $measurements->isRead($place) ? $marks[$place->key()] ?? CellState::Good : CellState::Missing, $places);
+
+            return array_reduce($states, CellState::worse(...), CellState::Missing);
+        };
+        $odd = RodWeights::of($rods, $measurements)->oddOne();
+        $pitch = self::WIDTH / count($rods);
+
+        return new self(array_map(static fn (int $rod, int $index): array => [
+            'x' => Coordinate::of($pitch * ($index + 0.5)), 'number' => $rod, 'view' => PartCells::view(Place::at(Feature::BigEnd, $rod)), 'goto' => RodJudge::bigEnd($rod)[0]->key(),
+            'bigEnd' => $worst(RodJudge::bigEnd($rod)), 'smallEnd' => $worst([Place::at(Feature::SmallEnd, $rod, '0'), Place::at(Feature::SmallEnd, $rod, '90')]),
+            'beam' => $worst([Place::at(Feature::Centres, $rod), Place::at(Feature::Bend, $rod), Place::at(Feature::Twist, $rod)]),
+            'weight' => self::weight($measurements->value(Place::at(Feature::BigEndMass, $rod)), $measurements->value(Place::at(Feature::SmallEndMass, $rod))), 'isOdd' => $rod === $odd && self::isOut($file),
+        ], $rods, array_keys($rods)));
+    }
+
+    private static function isOut(JobFile $file): bool
+    {
+        return array_filter($file->inspection()->judged(Section::Rods)->failures(), static fn (PartFinding $finding): bool => $finding->rule === 'ROD-3') !== [];
+    }
+
+    private static function weight(int|float|null $bigEnd, int|float|null $smallEnd): string
+    {
+        return $bigEnd === null || $smallEnd === null ? '' : MassNotation::grams((int) $bigEnd + (int) $smallEnd).' g';
+    }
+}

@@ -1,0 +1,79 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Drawings;
+
+use App\Sheets\CellState;
+use App\Sheets\JobFile;
+use NorthLedger\Core\Gauging\Feature;
+use NorthLedger\Core\Gauging\Place;
+use NorthLedger\Core\Inspection\Amount;
+use NorthLedger\Core\Inspection\AmountDisplay;
+use NorthLedger\Core\Inspection\HeadPlan;
+use NorthLedger\Core\Inspection\PartFinding;
+use NorthLedger\Core\Inspection\Section;
+use NorthLedger\Core\Judgement\Outcome;
+
+/** The valves cylinder by cylinder as they stand in the head: the outer ring is the seat, the inner one the guide, each in its state. */
+final readonly class ValveDrawing
+{
+    public const WIDTH = 800;
+
+    private const LARGEST = 30;
+
+    /** @param  list<array{x: string, radius: string, guide: CellState, seat: CellState, caption: string, goto: string, name: string, cylinder: int, isFirst: bool, middle: string}>  $valves */
+    private function __construct(public array $valves)
+    {
+    }
+
+    public static function of(JobFile $file): self
+    {
+        $findings = [];
+        foreach ($file->inspection()->judged(Section::Heads)->findings as $finding) {
+            $findings[$finding->subject][] = $finding;
+        }
+        $valves = HeadPlan::valves($file->sheet);
+        $pitch = self::WIDTH / count($valves);
+        $largest = max($file->sheet->intake->headDiameter->nanometres, $file->sheet->exhaust->headDiameter->nanometres);
+        $scale = min(self::LARGEST, $pitch * 0.46) / $largest;
+        $drawn = [];
+        foreach ($valves as $index => [$cylinder, $spot]) {
+            $own = $findings[HeadPlan::subject($cylinder, $spot)] ?? [];
+            $beside = array_keys(array_filter($valves, static fn (array $valve): bool => $valve[0] === $cylinder));
+            $drawn[] = [
+                'x' => Coordinate::of($pitch * ($index + 0.5)), 'radius' => Coordinate::of(HeadPlan::spec($file->sheet, $spot)->headDiameter->nanometres * $scale),
+                'guide' => self::state($own, ['VALVE-1', 'VALVE-2']), 'seat' => self::state($own, ['VALVE-3']), 'caption' => self::clearance($own, $file),
+                'goto' => Place::at(Feature::GuideHeight, $cylinder, $spot)->key(), 'name' => HeadPlan::subject($cylinder, $spot), 'cylinder' => $cylinder,
+                'isFirst' => $beside[0] === $index, 'middle' => Coordinate::of($pitch * (array_sum($beside) / count($beside) + 0.5)),
+            ];
+        }
+
+        return new self($drawn);
+    }
+
+    /**
+     * @param  list<PartFinding>  $findings
+     * @param  list<string>  $rules
+     */
+    private static function state(array $findings, array $rules): CellState
+    {
+        $own = array_filter($findings, static fn (PartFinding $finding): bool => in_array($finding->rule, $rules, true));
+        $isOpen = $own === [] || array_filter($own, static fn (PartFinding $finding): bool => $finding->outcome === Outcome::Missing) !== [];
+        $worst = array_reduce(array_map(CellState::ofFinding(...), $own), CellState::worse(...), CellState::Missing);
+
+        return $isOpen && $worst === CellState::Good ? CellState::Missing : $worst;
+    }
+
+    /** @param  list<PartFinding>  $findings */
+    private static function clearance(array $findings, JobFile $file): string
+    {
+        foreach ($findings as $finding) {
+            if ($finding->criterion === 'stem clearance' && $finding->value instanceof Amount) {
+                return (new AmountDisplay($file->display))->text($finding->value);
+            }
+        }
+
+        return '';
+    }
+}

@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Sheets;
+
+use NorthLedger\Core\Gauging\Feature;
+use NorthLedger\Core\Gauging\InstrumentKind;
+use NorthLedger\Core\Gauging\Measurand;
+use NorthLedger\Core\Inspection\Section;
+use NorthLedger\Core\Inspection\UsualGauge;
+use NorthLedger\Core\Quantity\Length;
+
+/** Something of a sheet that a gauge is stated for, in the dialogs. */
+final readonly class GaugedFeature
+{
+    /**
+     * @param  list<InstrumentKind>  $kinds  That can read it, the usual one first
+     * @param  string  $zero  The size a gauge is set to for it; empty where it reads no sizes
+     */
+    private function __construct(public string $value, public string $words, public array $kinds, public string $zero)
+    {
+    }
+
+    /** @return list<self> Of a sheet of the bores */
+    public static function ofBores(JobFile $file): array
+    {
+        $step = $file->chosen()->step ?? $file->assessment()->step->value ?? Length::zero();
+        $can = static fn (string $what): array => array_values(array_filter(InstrumentKind::cases(), static fn (InstrumentKind $kind): bool => $what === 'bores' ? $kind->readsBores() : $kind->readsPistons()));
+
+        return [
+            new self(Feature::Bore->value, 'the bores', $can('bores'), $file->entryDisplay()->size($file->sheet->bore->sizeAt($step))),
+            new self(Feature::Piston->value, 'the pistons', $can('pistons'), ''),
+        ];
+    }
+
+    /** @return list<self> Of any other sheet */
+    public static function ofSection(JobFile $file, Section $section): array
+    {
+        return array_map(static fn (Feature $feature): self => new self(
+            $feature->value, self::words($feature), UsualGauge::kinds($feature),
+            $feature->measurand() === Measurand::Size ? $file->entryDisplay()->size($file->standardOf(SheetName::of($section), $feature)) : '',
+        ), $file->inspection()->plan($section)->gaugedFeatures());
+    }
+
+    public static function words(Feature $feature): string
+    {
+        return lcfirst($feature->label()).($feature->aspect() === '' ? '' : ", {$feature->aspect()}");
+    }
+}

@@ -1,0 +1,113 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Sheets;
+
+use NorthLedger\Core\Gauging\Measurand;
+use NorthLedger\Core\Gauging\Place;
+use NorthLedger\Core\Inspection\Amount;
+use NorthLedger\Core\Inspection\AmountDisplay;
+use NorthLedger\Core\Inspection\Characteristic;
+use NorthLedger\Core\Inspection\PartFinding;
+use NorthLedger\Core\Inspection\PlanRow;
+use NorthLedger\Core\Inspection\UsualGauge;
+
+/** Makes the cells of one sheet beside the bores. */
+final readonly class PartCells
+{
+    private AmountDisplay $amounts;
+
+    /** @param  array<string, CellState>  $marks  By place key */
+    public function __construct(private JobFile $file, private SheetEntries $entries, private array $marks)
+    {
+        $this->amounts = new AmountDisplay($file->display);
+    }
+
+    /** @return 'reading'|'look' */
+    public function kind(PlanRow $row): string
+    {
+        $first = array_values(array_filter($row->cells))[0] ?? null;
+
+        return $first?->place->feature->measurand() === Measurand::Look ? 'look' : 'reading';
+    }
+
+    public function isAnyRead(PlanRow $row): bool
+    {
+        return array_filter($row->cells, fn (?Characteristic $one): bool => $one !== null && $this->entries->at($one->place)->newest() !== null) !== [];
+    }
+
+    public function cell(?Characteristic $one): SheetCell
+    {
+        if ($one === null) {
+            return new SheetCell(null, '', '', CellState::Good);
+        }
+        $place = $one->place;
+        $newest = $this->entries->at($place)->newest();
+        if ($newest === null) {
+            return new SheetCell($place->key(), '', '·', CellState::Missing, $place->words(), $this->prompt($one), 0, self::view($place), $one->isNeeded);
+        }
+        $state = $this->entries->isSuspect($place) ? CellState::Suspect : ($this->marks[$place->key()] ?? CellState::Good);
+        $count = count($this->entries->at($place)->current());
+        $repeats = $count > 1 ? "×{$count}" : '';
+        if ($newest->look !== null) {
+            return new SheetCell($place->key(), '', LookCodes::shown($place->feature, $newest->look), $state, $place->words(), LookCodes::legend($place->feature), $newest->id, self::view($place), $one->isNeeded, true);
+        }
+
+        return new SheetCell($place->key(), $this->amounts->text($this->amount($place)), trim($repeats.$this->doubt($place, $state)), $state, $place->words(), "reads {$this->amounts->withUnit($this->amount($place))}{$this->doubtInWords($place)}", $newest->id, self::view($place), $one->isNeeded);
+    }
+
+    /** What a finding computes, below the readings it rests on. */
+    public function derived(?PartFinding $finding): SheetCell
+    {
+        return $finding?->value === null
+            ? new SheetCell(null, '', '–', CellState::Missing)
+            : new SheetCell(null, $this->amounts->text($finding->value), '', CellState::ofFinding($finding));
+    }
+
+    /** The drawing beside the table that shows a place: one for each journal, housing, rod, face or valve. */
+    public static function view(Place $place): string
+    {
+        return strtok($place->feature->label(), ' ')." {$place->number}";
+    }
+
+    private function amount(Place $place): Amount
+    {
+        $measurand = $place->feature->measurand();
+        $reading = $measurand->isLength() ? $this->entries->reading($place, $this->file->sheet, $this->file->policy) : null;
+
+        return Amount::of($measurand, $reading === null ? $this->entries->mean($place) : $reading->corrected->nanometres);
+    }
+
+    private function doubt(Place $place, CellState $state): string
+    {
+        $reading = $this->entries->reading($place, $this->file->sheet, $this->file->policy);
+
+        return $reading === null || ! in_array($state, [CellState::Close, CellState::Undecided], true) ? '' : ' ±'.$this->file->display->magnitude($reading->sizeUncertainty()->expanded());
+    }
+
+    private function doubtInWords(Place $place): string
+    {
+        $reading = $this->entries->reading($place, $this->file->sheet, $this->file->policy);
+
+        return $reading === null ? '' : ' ±'.$this->file->display->magnitudeWithUnit($reading->sizeUncertainty()->expanded());
+    }
+
+    private function prompt(Characteristic $one): string
+    {
+        $feature = $one->place->feature;
+        $stated = $this->entries->gauges->current($feature);
+
+        return match ($feature->measurand()) {
+            Measurand::Look => LookCodes::legend($feature),
+            Measurand::Mass => 'in grams, as the scale shows it',
+            Measurand::Roughness => 'Ra in µm',
+            Measurand::Volume => 'in cc',
+            default => match (true) {
+                $stated !== null => $stated->gaugeWords(),
+                $feature->needsStatedGauge() => 'state the gauge first: z',
+                default => UsualGauge::of($feature, $one->nominal)->value,
+            },
+        };
+    }
+}

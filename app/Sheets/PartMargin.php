@@ -1,0 +1,98 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Sheets;
+
+use NorthLedger\Core\Inspection\PartFinding;
+use NorthLedger\Core\Inspection\PartWords;
+use NorthLedger\Core\Inspection\PlannedWork;
+use NorthLedger\Core\Inspection\Section;
+use NorthLedger\Core\Judgement\Outcome;
+use NorthLedger\Core\Planning\PartVerdict;
+
+/** What the margin of a sheet beside the bores says: the verdict so far, why, what is planned, what next. */
+final readonly class PartMargin
+{
+    private const MOST_REASONS = 6;
+
+    /**
+     * @param  list<array{who: string, sentence: string, rule: string, state: CellState, places: string}>  $reasons
+     * @param  list<array{sentence: string, rule: string}>  $works
+     */
+    private function __construct(public Stamp $stamp, public array $reasons, public int $moreReasons, public array $works, public string $next, public string $left)
+    {
+    }
+
+    public static function of(JobFile $file, Section $section): self
+    {
+        $judged = $file->inspection()->judged($section);
+        $words = new PartWords($file->display);
+        $telling = array_values(array_filter($judged->findings, static fn (PartFinding $finding): bool => in_array($finding->outcome, [Outcome::Fail, Outcome::Undecided, Outcome::Concession], true) || $finding->isCloseCall || ($finding->outcome === Outcome::Missing && $finding->said !== '')));
+        usort($telling, static fn (PartFinding $a, PartFinding $b): int => self::weight($a) <=> self::weight($b));
+        $walk = PartWalk::of($file, $section);
+        $next = $walk->next();
+
+        return new self(
+            self::stamp($file, $section),
+            array_map(static fn (PartFinding $finding): array => self::reason($finding, $words), array_slice($telling, 0, self::MOST_REASONS)),
+            max(0, count($telling) - self::MOST_REASONS),
+            array_map(static fn (PlannedWork $work): array => ['sentence' => $words->work($work), 'rule' => $work->rule], $judged->works),
+            match (true) {
+                $next === null => 'Everything that a verdict needs is read.',
+                $judged->verdict() === PartVerdict::Scrap => 'Nothing that is still unread can change that.',
+                default => "{$next->words()}.",
+            },
+            match ($walk->needed()) {
+                0 => '',
+                1 => 'One reading is still missing.',
+                default => "{$walk->needed()} readings are still missing.",
+            },
+        );
+    }
+
+    public static function stamp(JobFile $file, Section $section): Stamp
+    {
+        $judged = $file->inspection()->judged($section);
+        $failures = count($judged->failures());
+        $clause = $failures === 0 ? '' : ($failures === 1 ? 'one finding' : "{$failures} findings");
+
+        return match (true) {
+            ! $section->judgesParts() => new Stamp($judged->isRead ? 'Weighed and matched' : 'Not begun', '', 'missing'),
+            ! $judged->isRead => new Stamp('Not yet known', 'nothing is read', 'missing'),
+            $judged->verdict() === PartVerdict::NotYetKnown => new Stamp('Not yet known', $clause === '' ? 'good as far as it is read' : "{$clause} so far", $failures === 0 ? 'missing' : 'out'),
+            default => self::ofVerdict($judged->verdict(), $clause),
+        };
+    }
+
+    public static function ofVerdict(PartVerdict $verdict, string $clause): Stamp
+    {
+        return match ($verdict) {
+            PartVerdict::Serviceable => new Stamp('Serviceable', $clause, 'good'),
+            PartVerdict::Recondition => new Stamp('Recondition', $clause, 'close'),
+            PartVerdict::Repair => new Stamp('Repair', $clause === '' ? 'the customer decides' : "{$clause}; the customer decides", 'out'),
+            PartVerdict::Scrap => new Stamp('Scrap', $clause, 'scrap'),
+            PartVerdict::NotYetKnown => new Stamp('Not yet known', $clause, 'missing'),
+        };
+    }
+
+    private static function weight(PartFinding $finding): int
+    {
+        return match ($finding->outcome) {
+            Outcome::Fail => $finding->remedy?->verdict() === PartVerdict::Scrap ? 0 : 1,
+            Outcome::Missing => 2,
+            Outcome::Undecided => 3,
+            default => 4,
+        };
+    }
+
+    /** @return array{who: string, sentence: string, rule: string, state: CellState, places: string} */
+    public static function reason(PartFinding $finding, PartWords $words): array
+    {
+        return [
+            'who' => $finding->subject, 'sentence' => $words->sentence($finding), 'rule' => $finding->rule,
+            'state' => $finding->outcome === Outcome::Missing ? CellState::Missing : CellState::ofFinding($finding),
+            'places' => $words->places($finding->places, 2),
+        ];
+    }
+}

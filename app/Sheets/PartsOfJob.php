@@ -1,0 +1,118 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Sheets;
+
+use NorthLedger\Core\Inspection\Compression;
+use NorthLedger\Core\Inspection\CrankshaftJudge;
+use NorthLedger\Core\Inspection\EngineAssessment;
+use NorthLedger\Core\Inspection\FaceJudge;
+use NorthLedger\Core\Inspection\HeadJudge;
+use NorthLedger\Core\Inspection\HousingJudge;
+use NorthLedger\Core\Inspection\InspectionPlan;
+use NorthLedger\Core\Inspection\Judge;
+use NorthLedger\Core\Inspection\Measurements;
+use NorthLedger\Core\Inspection\PartFinding;
+use NorthLedger\Core\Inspection\RodJudge;
+use NorthLedger\Core\Inspection\Section;
+use NorthLedger\Core\Inspection\SectionJudgement;
+use NorthLedger\Core\Inspection\WeightJudge;
+use NorthLedger\Core\Spec\EnginePart;
+
+/** The sections of a job's inspection beside the bores; each is assembled and judged when first asked for, and once. */
+final class PartsOfJob
+{
+    /** @var array<string, InspectionPlan> By section */
+    private array $plans = [];
+
+    /** @var array<string, Measurements> By section */
+    private array $measurements = [];
+
+    /** @var array<string, SectionJudgement> By section */
+    private array $judged = [];
+
+    private ?EngineAssessment $engine = null;
+
+    public function __construct(private readonly JobFile $file)
+    {
+    }
+
+    public function plan(Section $section): InspectionPlan
+    {
+        return $this->plans[$section->value] ??= InspectionPlan::of($section, $this->file->sheet);
+    }
+
+    public function measurements(Section $section): Measurements
+    {
+        return $this->measurements[$section->value] ??= $this->measured($section);
+    }
+
+    /** Of weights and volumes there are no findings: those sections are matched and computed with. */
+    public function judged(Section $section): SectionJudgement
+    {
+        return $this->judged[$section->value] ??= $this->judge($section);
+    }
+
+    public function engine(): EngineAssessment
+    {
+        $sections = array_filter(Section::cases(), static fn (Section $section): bool => $section->judgesParts());
+
+        return $this->engine ??= EngineAssessment::of(
+            $this->file->sheet, $this->file->assessment(),
+            array_combine(array_column($sections, 'value'), array_map($this->judged(...), $sections)),
+            $this->file->defects(),
+            array_values(array_filter(EnginePart::cases(), fn (EnginePart $part): bool => ! $this->file->job->arrival->brings($part))),
+        );
+    }
+
+    public function weights(): WeightJudge
+    {
+        return new WeightJudge($this->file->sheet, $this->measurements(Section::Weights)->plus($this->measurements(Section::Rods)));
+    }
+
+    public function compression(): Compression
+    {
+        return new Compression($this->file->sheet, $this->measurements(Section::Volumes), $this->measurements(Section::Deck));
+    }
+
+    private function measured(Section $section): Measurements
+    {
+        $own = $this->file->isBegun(SheetName::of($section))
+            ? $this->file->entries(SheetName::of($section))->measurements($this->plan($section), $this->file->sheet, $this->file->policy)
+            : Measurements::none();
+
+        return $section === Section::Weights ? $own->plus($this->pistonsOfTheBoreSheet()) : $own;
+    }
+
+    /** Pistons that were weighed beside the bores are not weighed again. */
+    private function pistonsOfTheBoreSheet(): Measurements
+    {
+        return $this->file->entries(SheetName::Incoming)->measurements($this->plan(Section::Weights), $this->file->sheet, $this->file->policy);
+    }
+
+    private function judge(Section $section): SectionJudgement
+    {
+        if ($this->measurements($section)->isEmpty()) {
+            return SectionJudgement::notBegun($section, $this->file->sheet);
+        }
+        $judged = $this->judgeOf($section)?->judge($this->measurements($section)) ?? new SectionJudgement($section, []);
+        $conceded = Concessions::of($this->file->observations());
+
+        return $conceded->isEmpty() ? $judged : $judged->with(static fn (PartFinding $finding): PartFinding => $conceded->covers($finding) ? $finding->conceded() : $finding);
+    }
+
+    private function judgeOf(Section $section): ?Judge
+    {
+        [$sheet, $policy] = [$this->file->sheet, $this->file->policy];
+
+        return match ($section) {
+            Section::Crankshaft => new CrankshaftJudge($sheet, $policy, $this->measurements(Section::Housings)->plus($this->measurements(Section::Rods))),
+            Section::Housings => new HousingJudge($sheet, $policy),
+            Section::Rods => new RodJudge($sheet, $policy),
+            Section::Deck => new FaceJudge($sheet, $policy),
+            Section::Heads => new HeadJudge($sheet, $policy),
+            Section::Weights, Section::Volumes => null,
+        };
+    }
+}

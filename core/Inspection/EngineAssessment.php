@@ -1,0 +1,115 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthLedger\Core\Inspection;
+
+use NorthLedger\Core\Judgement\Consequence;
+use NorthLedger\Core\Judgement\Outcome;
+use NorthLedger\Core\Judgement\PartDefect;
+use NorthLedger\Core\Planning\BlockAssessment;
+use NorthLedger\Core\Planning\PartVerdict;
+use NorthLedger\Core\Spec\CylinderKind;
+use NorthLedger\Core\Spec\EnginePart;
+use NorthLedger\Core\Spec\SpecificationSheet;
+
+/** The whole engine: every part with its verdict, and one verdict of them all (VER-1, VER-2). */
+final readonly class EngineAssessment
+{
+    /** @param  array<string, PartState>  $parts  By part */
+    private function __construct(public array $parts, public EngineVerdict $verdict)
+    {
+    }
+
+    /**
+     * @param  array<string, SectionJudgement>  $sections  By section
+     * @param  list<PartDefect>  $defects  Of any part, from crack check, pre-check and sleeves
+     * @param  list<EnginePart>  $absent  Parts that did not come with the engine: nothing is said of them
+     */
+    public static function of(SpecificationSheet $sheet, BlockAssessment $bores, array $sections, array $defects, array $absent): self
+    {
+        $findings = array_merge([], ...array_map(static fn (SectionJudgement $section): array => $section->section->judgesParts() ? $section->findings : [], array_values($sections)));
+        $parts = [];
+        foreach (self::partsOf($sheet) as $part) {
+            $parts[$part->value] = self::part($part, $findings, $defects, $bores, $sheet, ! in_array($part, $absent, true));
+        }
+
+        return new self($parts, self::verdict($parts));
+    }
+
+    /** @return list<PartState> That scrap what they are, and have to be replaced */
+    public function replaced(): array
+    {
+        return array_values(array_filter($this->parts, static fn (PartState $part): bool => $part->isHere && $part->verdict === PartVerdict::Scrap));
+    }
+
+    /** @return list<EnginePart> */
+    private static function partsOf(SpecificationSheet $sheet): array
+    {
+        return array_values(array_filter(EnginePart::cases(), static fn (EnginePart $part): bool => $part !== EnginePart::Cylinders || $sheet->cylinders === CylinderKind::Separate));
+    }
+
+    /**
+     * @param  list<PartFinding>  $findings
+     * @param  list<PartDefect>  $defects
+     */
+    private static function part(EnginePart $part, array $findings, array $defects, BlockAssessment $bores, SpecificationSheet $sheet, bool $isHere): PartState
+    {
+        $own = array_values(array_filter($findings, static fn (PartFinding $finding): bool => $finding->part === $part));
+        $defectsHere = array_values(array_filter($defects, static fn (PartDefect $defect): bool => $defect->part === $part));
+        $carriesBores = $part === ($sheet->cylinders === CylinderKind::Separate ? EnginePart::Cylinders : EnginePart::Block);
+        $verdicts = [
+            ...($own === [] ? [] : [SectionJudgement::verdictOf($own)]),
+            ...array_map(self::ofDefect(...), $defectsHere),
+            ...($carriesBores ? [$bores->verdict] : []),
+        ];
+        $missing = [];
+        foreach ($own as $finding) {
+            foreach ($finding->outcome === Outcome::Missing ? $finding->missing : [] as $place) {
+                $missing[$place->key()] = $place;
+            }
+        }
+        foreach ($carriesBores && ! $bores->isSettled() ? $bores->walk : [] as $place) {
+            $missing[$place->key()] = $place;
+        }
+
+        return new PartState($part, self::worst($verdicts), $own, $defectsHere, array_values($missing), $isHere);
+    }
+
+    private static function ofDefect(PartDefect $defect): PartVerdict
+    {
+        return match ($defect->consequence) {
+            Consequence::Scrap => PartVerdict::Scrap,
+            Consequence::Sleeve, Consequence::Repair => PartVerdict::Repair,
+            Consequence::Open => PartVerdict::NotYetKnown,
+        };
+    }
+
+    /** @param  list<PartVerdict>  $verdicts */
+    private static function worst(array $verdicts): PartVerdict
+    {
+        foreach ([PartVerdict::Scrap, PartVerdict::NotYetKnown, PartVerdict::Repair, PartVerdict::Recondition] as $one) {
+            if ($verdicts === [] || in_array($one, $verdicts, true)) {
+                return $verdicts === [] ? PartVerdict::NotYetKnown : $one;
+            }
+        }
+
+        return PartVerdict::Serviceable;
+    }
+
+    /** @param  array<string, PartState>  $parts */
+    private static function verdict(array $parts): EngineVerdict
+    {
+        $here = array_filter($parts, static fn (PartState $part): bool => $part->isHere);
+        $scrap = array_filter($here, static fn (PartState $part): bool => $part->verdict === PartVerdict::Scrap);
+        $verdicts = array_map(static fn (PartState $part): PartVerdict => $part->verdict, $here);
+
+        return match (true) {
+            array_filter($scrap, static fn (PartState $part): bool => ! $part->canBeReplaced()) !== [] => EngineVerdict::No,
+            $here === [], in_array(PartVerdict::NotYetKnown, $verdicts, true) => EngineVerdict::NotYetKnown,
+            $scrap !== [], in_array(PartVerdict::Repair, $verdicts, true) => EngineVerdict::WithRepairs,
+            in_array(PartVerdict::Recondition, $verdicts, true) => EngineVerdict::WithMachining,
+            default => EngineVerdict::AsIs,
+        };
+    }
+}

@@ -1,0 +1,146 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthLedger\Core\Inspection;
+
+use NorthLedger\Core\Gauging\Feature;
+use NorthLedger\Core\Gauging\Measurand;
+use NorthLedger\Core\Gauging\Place;
+use NorthLedger\Core\Judgement\Outcome;
+use NorthLedger\Core\Policy\ShopPolicy;
+use NorthLedger\Core\Quantity\Length;
+use NorthLedger\Core\Spec\EnginePart;
+use NorthLedger\Core\Spec\FaceSpec;
+use NorthLedger\Core\Spec\SpecificationSheet;
+use NorthLedger\Core\Spec\ValveTrain;
+
+/** Judges the faces of block and head and plans what is cut off them (DECK-1 to DECK-6). */
+final readonly class FaceJudge implements Judge
+{
+    public function __construct(private SpecificationSheet $sheet, private ShopPolicy $policy)
+    {
+    }
+
+    public function judge(Measurements $measurements): SectionJudgement
+    {
+        $findings = $works = [];
+        foreach (FaceKind::cases() as $kind) {
+            $spec = $kind->spec($this->sheet);
+            if ($spec === null) {
+                continue;
+            }
+            foreach (array_keys($this->sheet->layout->banks) as $index) {
+                $ofFace = $this->ofFace($kind, $spec, $index + 1, $measurements);
+                $findings = [...$findings, ...$ofFace];
+                $works = [...$works, ...$this->works($kind, $index + 1, $measurements, $ofFace)];
+            }
+        }
+
+        return new SectionJudgement(Section::Deck, [...$findings, ...$this->corners($measurements)], $works, ! $measurements->isEmpty());
+    }
+
+    public function face(FaceKind $kind, int $bank, Measurements $measurements): ?MeasuredFace
+    {
+        $spec = $kind->spec($this->sheet);
+
+        return $spec === null ? null : MeasuredFace::of($spec, $kind, $bank, count($this->sheet->layout->banks[$bank - 1]), $measurements);
+    }
+
+    /** What has to come off: what makes it flat on shims, and the depth of a pit inside the sealing band (DECK-2, DECK-4). */
+    public function cut(FaceKind $kind, int $bank, Measurements $measurements): Length
+    {
+        $plan = $this->face($kind, $bank, $measurements)?->plan();
+
+        return ($plan?->flatness() ?? Length::zero())->plus($this->pitToGo($kind, $bank, $measurements));
+    }
+
+    private function pitToGo(FaceKind $kind, int $bank, Measurements $measurements): Length
+    {
+        return $measurements->look(Place::at($kind->pits(), $bank)) === Looks::INSIDE_BAND
+            ? $measurements->length(Place::at($kind->pitDepth(), $bank)) ?? Length::zero()
+            : Length::zero();
+    }
+
+    /** @return list<PartFinding> */
+    private function ofFace(FaceKind $kind, FaceSpec $spec, int $bank, Measurements $measurements): array
+    {
+        $face = MeasuredFace::of($spec, $kind, $bank, count($this->sheet->layout->banks[$bank - 1]), $measurements);
+        $gate = new Gate($kind->part(), $this->policy->incomingRule, $measurements, 'DECK-1', $kind->name($this->sheet, $bank));
+        $flatness = $face->plan()?->flatness();
+        $height = Place::at($kind->height(), $bank);
+        $findings = [
+            $flatness === null ? $gate->unread('flatness', $face->missing) : $gate->judged('flatness', Amount::distance($flatness), Limits::atMostLength($spec->flatness), $face->uncertainty(), Remedy::Machine, $face->places, $face->missing),
+            $flatness === null ? $gate->unread('flatness in any square', $face->missing) : $gate->judged('flatness in any square', Amount::distance($face->localFlatness()), Limits::atMostLength($spec->localFlatness), $face->uncertainty(), Remedy::Machine, $face->places, $face->missing),
+            $this->pits($gate->under('DECK-4'), $kind, $bank, $measurements),
+        ];
+        $mustBeCut = array_filter($findings, static fn (PartFinding $finding): bool => $finding->outcome === Outcome::Fail) !== [];
+        $reading = $measurements->reading($height);
+        $left = $reading === null ? null : $reading->corrected->minus($mustBeCut ? $this->cut($kind, $bank, $measurements) : Length::zero());
+
+        $finish = $mustBeCut ? null : $gate->under('DECK-5')->value('finish', Place::at($kind->finish(), $bank), Limits::atMost(Amount::of(Measurand::Roughness, $spec->roughest->nanometres)), Remedy::Machine);
+
+        return [
+            ...$findings,
+            $left === null ? $gate->under('DECK-4')->unread('height', [$height]) : $gate->under('DECK-4')->judged('height', Amount::size($left), Limits::between(Amount::size($spec->minimumHeight), null), $reading->sizeUncertainty(), $this->tooLow($measurements, $kind, $bank, $flatness), [$height], [], $mustBeCut ? 'After the cut.' : ''),
+            ...($finish === null ? [] : [$finish]),
+        ];
+    }
+
+    /** A pit alone that asks for too deep a cut can be welded or filled; a face that is not flat cannot. */
+    private function tooLow(Measurements $measurements, FaceKind $kind, int $bank, ?Length $flatness): Remedy
+    {
+        $height = $measurements->length(Place::at($kind->height(), $bank));
+        $spec = $kind->spec($this->sheet);
+
+        return $height !== null && $spec !== null && $flatness !== null && ! $height->minus($flatness)->isSmallerThan($spec->minimumHeight) ? Remedy::Repair : Remedy::Scrap;
+    }
+
+    private function pits(Gate $gate, FaceKind $kind, int $bank, Measurements $measurements): PartFinding
+    {
+        $place = Place::at($kind->pits(), $bank);
+        $depth = Place::at($kind->pitDepth(), $bank);
+
+        return match (true) {
+            $measurements->look($place) !== Looks::INSIDE_BAND => $gate->look('pits', $place, []),
+            ! $measurements->isRead($depth) => $gate->unread('pits', [$depth], 'Inside the sealing band: their depth decides how much is cut.'),
+            default => $gate->failed('pits', 'Inside the sealing band they have to go: the deepest adds to the cut, or is repaired.', Remedy::Machine, [$place, $depth]),
+        };
+    }
+
+    /**
+     * @param  list<PartFinding>  $findings
+     * @return list<PlannedWork>
+     */
+    private function works(FaceKind $kind, int $bank, Measurements $measurements, array $findings): array
+    {
+        $mustBeCut = array_filter($findings, static fn (PartFinding $finding): bool => $finding->outcome === Outcome::Fail && $finding->criterion !== 'height') !== [];
+        if (! $mustBeCut) {
+            return [];
+        }
+        $cut = $this->cut($kind, $bank, $measurements);
+        $cautions = array_filter([
+            $kind === FaceKind::Deck && $measurements->look(Place::at(Feature::DeckStamp, $bank)) === Looks::STAMPED ? 'Stamped numbers stand in this face: keep them where the cut allows, photograph and note them before.' : '',
+            $kind === FaceKind::Deck && $this->sheet->valveTrain === ValveTrain::SideValve ? 'The valve seats stand in this face and become lower by the cut: cut and check all of them after it.' : '',
+        ]);
+        $height = $measurements->length(Place::at($kind->height(), $bank));
+
+        return [PlannedWork::of('DECK-2', $kind->name($this->sheet, $bank), WorkKind::Face, $cut, $height?->minus($cut), implode(' ', $cautions))];
+    }
+
+    /**
+     * A deck that is square to the crankshaft has its pistons equally far below it.
+     *
+     * @return list<PartFinding>
+     */
+    private function corners(Measurements $measurements): array
+    {
+        if ($this->sheet->deck === null) {
+            return [];
+        }
+        $places = array_map(static fn (int $cylinder): Place => Place::at(Feature::PistonToDeck, $cylinder), FacesPlan::corners($this->sheet));
+        $gate = new Gate(EnginePart::Block, $this->policy->incomingRule, $measurements, 'DECK-6', 'Pistons at the corners');
+
+        return [$gate->spread('spread below the deck', $places, $this->policy->partAllowances($this->sheet->unit)->cornerSpread, Remedy::Machine, count($places))];
+    }
+}

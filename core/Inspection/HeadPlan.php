@@ -1,0 +1,100 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthLedger\Core\Inspection;
+
+use NorthLedger\Core\Gauging\Feature;
+use NorthLedger\Core\Gauging\Place;
+use NorthLedger\Core\Quantity\Length;
+use NorthLedger\Core\Spec\SpecificationSheet;
+use NorthLedger\Core\Spec\ValveSpec;
+
+/** Guides, valves and seats, one column for each valve; and the lifters in their bores (VALVE-1 to VALVE-4). */
+final readonly class HeadPlan
+{
+    private const LIFTERS_IN_A_TABLE = 8;
+
+    /** @return list<PlanTable> */
+    public static function tables(SpecificationSheet $sheet): array
+    {
+        return [self::ofKind($sheet, 'in', 'Intake valves'), self::ofKind($sheet, 'ex', 'Exhaust valves'), ...self::lifters($sheet)];
+    }
+
+    /** The subject of a valve's findings: “Cylinder 3, intake”. */
+    public static function subject(int $cylinder, string $spot): string
+    {
+        $number = ltrim($spot, 'inex');
+
+        return "Cylinder {$cylinder}, ".(str_starts_with($spot, 'in') ? 'intake' : 'exhaust').($number === '' ? '' : " {$number}");
+    }
+
+    private static function ofKind(SpecificationSheet $sheet, string $kind, string $title): PlanTable
+    {
+        $valves = array_values(array_filter(self::valves($sheet), static fn (array $valve): bool => str_starts_with($valve[1], $kind)));
+        $row = static fn (string $group, string $label, Feature $feature): PlanRow => new PlanRow($group, $label, array_map(
+            static fn (array $valve): Characteristic => Characteristic::needed(Place::at($feature, $valve[0], $valve[1]), self::nominal(self::spec($sheet, $valve[1]), $feature)), $valves,
+        ));
+
+        return new PlanTable($title, array_map(static fn (array $valve): string => trim($valve[0].' '.ltrim($valve[1], 'inex')), $valves), [
+            $row('Guide', 'height', Feature::GuideHeight),
+            $row('', 'bore, widest', Feature::Guide),
+            $row('', 'valve stem', Feature::Stem),
+            $row('', 'drops', Feature::Drop),
+            $row('Seat', 'angles', Feature::SeatAngle),
+            $row('', 'width', Feature::SeatWidth),
+            $row('', 'run-out', Feature::SeatRunOut),
+            $row('', 'vacuum', Feature::Vacuum),
+        ], [], array_map(static fn (array $valve): string => self::subject(...$valve), $valves), ['stem clearance']);
+    }
+
+    /** @return list<PlanTable> Eight lifters to a table */
+    private static function lifters(SpecificationSheet $sheet): array
+    {
+        if ($sheet->lifters === null) {
+            return [];
+        }
+        $tables = [];
+        foreach (array_chunk(range(1, $sheet->lifters->count), self::LIFTERS_IN_A_TABLE) as $numbers) {
+            $lifters = new PlanRows($numbers);
+            $tables[] = new PlanTable('Lifters, dry and clean', $lifters->columns(), [
+                $lifters->needed('bore at working depth', Feature::LifterBore, '', PlanRows::middle($sheet->lifters->bore)),
+                $lifters->needed('body', Feature::Lifter, '', PlanRows::middle($sheet->lifters->body)),
+            ], [], $lifters->subjects('Lifter'), ['play']);
+        }
+
+        return $tables;
+    }
+
+    /** @return list<array{int, string}> Cylinder and spot of each valve: “in”, “ex”, or “in1”, “in2” where there are two of a kind */
+    public static function valves(SpecificationSheet $sheet): array
+    {
+        $valves = [];
+        foreach ($sheet->layout->cylinders() as $cylinder) {
+            foreach (['in' => $sheet->intake, 'ex' => $sheet->exhaust] as $kind => $spec) {
+                $each = intdiv($spec->count, count($sheet->layout->cylinders()));
+                for ($one = 1; $one <= $each; $one++) {
+                    $valves[] = [$cylinder, $each === 1 ? $kind : $kind.$one];
+                }
+            }
+        }
+
+        return $valves;
+    }
+
+    public static function spec(SpecificationSheet $sheet, string $spot): ValveSpec
+    {
+        return str_starts_with($spot, 'in') ? $sheet->intake : $sheet->exhaust;
+    }
+
+    private static function nominal(ValveSpec $spec, Feature $feature): ?Length
+    {
+        return match ($feature) {
+            Feature::GuideHeight => PlanRows::middle($spec->guideHeight),
+            Feature::Guide => PlanRows::middle($spec->guide),
+            Feature::Stem => PlanRows::middle($spec->stem),
+            Feature::SeatWidth => PlanRows::middle($spec->seatWidth),
+            default => null,
+        };
+    }
+}

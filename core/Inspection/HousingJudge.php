@@ -1,0 +1,158 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthLedger\Core\Inspection;
+
+use NorthLedger\Core\Gauging\Feature;
+use NorthLedger\Core\Gauging\Place;
+use NorthLedger\Core\Gauging\Reading;
+use NorthLedger\Core\Judgement\Outcome;
+use NorthLedger\Core\Policy\ShopPolicy;
+use NorthLedger\Core\Quantity\Length;
+use NorthLedger\Core\Spec\EnginePart;
+use NorthLedger\Core\Spec\HousingSpec;
+use NorthLedger\Core\Spec\LayoutKind;
+use NorthLedger\Core\Spec\LengthRange;
+use NorthLedger\Core\Spec\SpecificationSheet;
+
+/** Judges the main housings, their line, the parting face and the thrust (LINE-1 to LINE-4). */
+final readonly class HousingJudge implements Judge
+{
+    private HousingSpec $spec;
+
+    public function __construct(private SpecificationSheet $sheet, private ShopPolicy $policy)
+    {
+        $this->spec = $sheet->housings;
+    }
+
+    public function judge(Measurements $measurements): SectionJudgement
+    {
+        $step = $this->currentStep($measurements);
+        $findings = [];
+        foreach (range(1, $this->spec->count) as $housing) {
+            $findings = [...$findings, ...$this->ofHousing($housing, $measurements, $step)];
+        }
+        $findings = [...$findings, ...$this->line($measurements), ...$this->parting($measurements), ...$this->thrust($measurements)];
+        $mustBeBored = array_filter($findings, static fn (PartFinding $finding): bool => $finding->outcome === Outcome::Fail && in_array($finding->rule, ['LINE-1', 'LINE-2'], true)) !== [];
+
+        return new SectionJudgement(Section::Housings, [...$findings, ...($mustBeBored ? $this->lastStep($step) : [])], $mustBeBored ? $this->works($measurements, $step) : [], ! $measurements->isEmpty());
+    }
+
+    /** The line-bore step the smallest reading, the least worn, is nearest to; standard while nothing is read. */
+    public function currentStep(Measurements $measurements): Length
+    {
+        $readings = [];
+        foreach (range(1, $this->spec->count) as $housing) {
+            $readings = [...$readings, ...$measurements->readings($this->bore($housing))];
+        }
+        if ($readings === []) {
+            return Length::zero();
+        }
+        $smallest = Length::smallest(...array_map(static fn (Reading $reading): Length => $reading->corrected, $readings));
+        $steps = [Length::zero(), ...$this->spec->lineBoreSteps];
+        $off = fn (Length $step): Length => $smallest->minus(PlanRows::middle($this->spec->diameter))->minus($step)->absolute();
+        usort($steps, static fn (Length $a, Length $b): int => $off($a)->nanometres <=> $off($b)->nanometres);
+
+        return $steps[0];
+    }
+
+    /** @return list<Place> */
+    private function bore(int $housing): array
+    {
+        return array_map(static fn (int $degrees): Place => Place::at(Feature::Housing, $housing, (string) $degrees), HousingPlan::directions($this->spec, $housing));
+    }
+
+    /** @return list<PartFinding> */
+    private function ofHousing(int $housing, Measurements $measurements, Length $step): array
+    {
+        $places = $this->bore($housing);
+        $gate = new Gate(EnginePart::Block, $this->policy->incomingRule, $measurements, 'LINE-1', "Housing {$housing}");
+        $loose = array_values(array_filter($places, static fn (Place $place): bool => $measurements->isRead($place) && ! $measurements->conditions($place)->capsTorqued));
+        $range = LengthRange::between($this->spec->diameter->least->plus($step), $this->spec->diameter->most->plus($step));
+
+        return [
+            ...($loose === [] ? [] : [$gate->unread('caps torqued', $loose, 'Read with the caps torqued: without it the housing has another shape.')]),
+            $gate->sizes('size', $places, $range, Remedy::Machine),
+            $gate->spread('out-of-round', $places, $this->spec->outOfRound, Remedy::Machine),
+            $gate->under('LINE-2')->look('imprint or step', Place::at(Feature::Imprint, $housing), [Looks::IMPRINT => Remedy::Machine, Looks::STEP => Remedy::Machine]),
+        ];
+    }
+
+    /**
+     * Each housing against its neighbours, and the line as a whole.
+     *
+     * @return list<PartFinding>
+     */
+    private function line(Measurements $measurements): array
+    {
+        $places = array_map(static fn (int $housing): Place => Place::at(Feature::Offset, $housing), range(1, $this->spec->count));
+        $gate = new Gate(EnginePart::Block, $this->policy->incomingRule, $measurements, 'LINE-2', 'Line of the housings');
+        $pairs = array_map(static fn (int $index): array => [$places[$index], $places[$index + 1]], array_keys(array_slice($places, 1)));
+
+        return [
+            $gate->widest('step to the neighbour', $pairs, $this->spec->stepToNeighbour, Remedy::Machine),
+            $gate->spread('step overall', $places, $this->spec->stepOverall, Remedy::Machine, count($places)),
+        ];
+    }
+
+    /**
+     * A feeler that enters the torqued case scraps it.
+     *
+     * @return list<PartFinding>
+     */
+    private function parting(Measurements $measurements): array
+    {
+        $condemns = $this->spec->partingGap;
+        if ($condemns === null) {
+            return [];
+        }
+        $findings = [];
+        foreach (range(1, $this->spec->count) as $housing) {
+            $place = Place::at(Feature::PartingGap, $housing);
+            $gate = new Gate(EnginePart::Block, $this->policy->incomingRule, $measurements, 'LINE-3', "Housing {$housing}");
+            $gap = $measurements->length($place);
+            $findings[] = match (true) {
+                $gap === null => $gate->unread('parting face', [$place]),
+                ! $gap->isSmallerThan($condemns) => $gate->failed('parting face', 'A feeler enters the torqued case: the halves do not seal and the bearings do not hold.', Remedy::Scrap, [$place]),
+                default => $gate->passed('parting face', $gap->isZero() ? 'no feeler enters' : 'only a thinner feeler enters than the one that condemns', [$place]),
+            };
+        }
+
+        return $findings;
+    }
+
+    /** @return list<PartFinding> */
+    private function thrust(Measurements $measurements): array
+    {
+        $housing = $this->spec->thrust->housing;
+        $gate = new Gate(EnginePart::Block, $this->policy->incomingRule, $measurements, 'LINE-4', "Thrust, housing {$housing}");
+
+        return [
+            $gate->sizes('width', array_map(static fn (string $spot): Place => Place::at(Feature::ThrustWidth, $housing, $spot), ['0', '90', '180', '270']), $this->spec->thrust->width, Remedy::Machine),
+            $gate->look('face', Place::at(Feature::ThrustFace, $housing), [Looks::CATCHES => Remedy::Machine]),
+        ];
+    }
+
+    /** @return list<PartFinding> */
+    private function lastStep(Length $step): array
+    {
+        return $this->spec->lineBoreSteps === [] || $step->isSmallerThan(Length::largest(...$this->spec->lineBoreSteps)) ? [] : [PartFinding::failed(EnginePart::Block, 'LINE-3', 'Housings', 'line-bore step', 'They stand at the largest step there are bearings for, and would have to be bored again.', Remedy::Scrap, [])];
+    }
+
+    /**
+     * Caps can be cut and the line honed back to its size; a split case, and what hones no more, goes to the next step.
+     *
+     * @return list<PlannedWork>
+     */
+    private function works(Measurements $measurements, Length $step): array
+    {
+        $next = array_values(array_filter($this->spec->lineBoreSteps, static fn (Length $one): bool => $one->isLargerThan($step)))[0] ?? null;
+        $bore = $next === null ? [] : [PlannedWork::of('LINE-2', 'Housings', WorkKind::LineBore, $next, PlanRows::middle($this->spec->diameter)->plus($next), 'Caps torqued, all in one setting.')];
+
+        return $this->sheet->layout->kind === LayoutKind::Flat ? $bore : [
+            PlannedWork::of('LINE-2', 'Housings', WorkKind::LineHone, $step, PlanRows::middle($this->spec->diameter)->plus($step), 'Cut the caps, torque them, hone all in one setting; the crankshaft comes nearer to the camshaft by half of what is cut.'),
+            ...$bore,
+        ];
+    }
+}

@@ -1,0 +1,11 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthLedger\Core\Inspection;
+
+/** Judges one sheet of the inspection as far as it is read. */
+interface Judge
+{
+    public function judge(Measurements $measurements): SectionJudgement;
+}

@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthLedger\Core\Inspection;
+
+use NorthLedger\Core\Gauging\Place;
+use NorthLedger\Core\Gauging\Uncertainty;
+use NorthLedger\Core\Geometry\Height;
+use NorthLedger\Core\Geometry\LocalFlatness;
+use NorthLedger\Core\Planning\FacePlan;
+use NorthLedger\Core\Quantity\Length;
+use NorthLedger\Core\Spec\FaceSpec;
+
+/** One face with the heights that are read of it (DECK-1). */
+final readonly class MeasuredFace
+{
+    private const NEEDED_FOR_A_PLANE = 4;
+
+    /**
+     * @param  array<string, Height>  $heights  By spot
+     * @param  list<Place>  $places  Of every point of the grid
+     * @param  list<Place>  $missing
+     */
+    private function __construct(public FaceSpec $spec, public array $heights, public array $places, public array $missing, private float $standardUncertainty)
+    {
+    }
+
+    public static function of(FaceSpec $spec, FaceKind $kind, int $bank, int $bores, Measurements $measurements): self
+    {
+        $heights = $places = [];
+        $standard = 0.0;
+        foreach (FaceGrid::of($spec, $bores)->points as $spot => [$x, $y]) {
+            $place = Place::at($kind->point(), $bank, $spot);
+            $places[] = $place;
+            $reading = $measurements->reading($place);
+            if ($reading !== null) {
+                $heights[$spot] = new Height($x, $y, $reading->corrected->nanometres);
+                $standard = max($standard, $reading->differenceUncertainty($reading)->standard);
+            }
+        }
+
+        return new self($spec, $heights, $places, $measurements->missing($places), $standard);
+    }
+
+    public function plan(): ?FacePlan
+    {
+        return count($this->heights) < self::NEEDED_FOR_A_PLANE ? null : FacePlan::of(array_values($this->heights));
+    }
+
+    /** The worst flatness over every square of the sheet's span; as far as it is read. */
+    public function localFlatness(): Length
+    {
+        return Length::ofNanometres((int) round(LocalFlatness::worst(array_values($this->heights), $this->spec->localSpan->nanometres)));
+    }
+
+    /** Of a difference of two heights that were read in one setting. */
+    public function uncertainty(): Uncertainty
+    {
+        return Uncertainty::ofStandard($this->standardUncertainty);
+    }
+}

@@ -1,0 +1,90 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthLedger\Core\Inspection;
+
+use NorthLedger\Core\Gauging\Conditions;
+use NorthLedger\Core\Gauging\Place;
+use NorthLedger\Core\Gauging\Reading;
+use NorthLedger\Core\Quantity\Length;
+
+/** What was read on one sheet, one value for a place; readings that are suspect are not among them. */
+final readonly class Measurements
+{
+    /**
+     * @param  array<string, Reading>  $readings  Lengths, by place key
+     * @param  array<string, Conditions>  $conditions  Under which they were read, by place key
+     * @param  array<string, int|float>  $values  Masses, roughnesses and volumes, by place key
+     * @param  array<string, string>  $looks  By place key
+     */
+    public function __construct(private array $readings = [], private array $conditions = [], private array $values = [], private array $looks = [])
+    {
+    }
+
+    public static function none(): self
+    {
+        return new self;
+    }
+
+    public function reading(Place $place): ?Reading
+    {
+        return $this->readings[$place->key()] ?? null;
+    }
+
+    public function length(Place $place): ?Length
+    {
+        return $this->reading($place)?->corrected;
+    }
+
+    public function conditions(Place $place): Conditions
+    {
+        return $this->conditions[$place->key()] ?? Conditions::notStated();
+    }
+
+    public function value(Place $place): int|float|null
+    {
+        return $this->values[$place->key()] ?? null;
+    }
+
+    public function look(Place $place): ?string
+    {
+        return $this->looks[$place->key()] ?? null;
+    }
+
+    public function isRead(Place $place): bool
+    {
+        $key = $place->key();
+
+        return isset($this->readings[$key]) || isset($this->values[$key]) || isset($this->looks[$key]);
+    }
+
+    public function isEmpty(): bool
+    {
+        return $this->readings === [] && $this->values === [] && $this->looks === [];
+    }
+
+    /**
+     * @param  list<Place>  $places
+     * @return list<Place> Those of them that are not read
+     */
+    public function missing(array $places): array
+    {
+        return array_values(array_filter($places, fn (Place $place): bool => ! $this->isRead($place)));
+    }
+
+    /**
+     * @param  list<Place>  $places
+     * @return list<Reading> Of those that are read
+     */
+    public function readings(array $places): array
+    {
+        return array_values(array_filter(array_map($this->reading(...), $places)));
+    }
+
+    /** With what another sheet knows of places that are not read here. */
+    public function plus(self $other): self
+    {
+        return new self($this->readings + $other->readings, $this->conditions + $other->conditions, $this->values + $other->values, $this->looks + $other->looks);
+    }
+}

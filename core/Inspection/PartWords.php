@@ -1,0 +1,101 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthLedger\Core\Inspection;
+
+use NorthLedger\Core\Gauging\Place;
+use NorthLedger\Core\Judgement\Outcome;
+use NorthLedger\Core\Quantity\LengthDisplay;
+
+/** Says findings and planned work beside the bores in plain sentences; it computes nothing. */
+final readonly class PartWords
+{
+    private AmountDisplay $amounts;
+
+    public function __construct(private LengthDisplay $display)
+    {
+        $this->amounts = new AmountDisplay($display);
+    }
+
+    public function sentence(PartFinding $finding): string
+    {
+        $name = ucfirst($finding->criterion);
+        $said = $finding->said === '' ? '' : ' '.rtrim(ucfirst($finding->said), '.').'.';
+
+        return match (true) {
+            $finding->value !== null && $finding->limits !== null && $finding->margin !== null => $this->measured($finding, $name, $finding->value, $finding->limits, $finding->margin).$said,
+            $finding->outcome === Outcome::Missing => "{$name}: not read.{$said}",
+            $finding->outcome === Outcome::Concession => "{$name}: ".rtrim($finding->said, '.').', accepted by a signed concession.',
+            default => "{$name}: ".rtrim($finding->said, '.').'.',
+        };
+    }
+
+    /** What would have to be different for it to hold (VER-3); nothing where a number does not say it. */
+    public function change(PartFinding $finding): ?string
+    {
+        if ($finding->outcome !== Outcome::Fail) {
+            return null;
+        }
+        $subject = lcfirst($finding->subject);
+        if ($finding->value === null || $finding->limits === null || $finding->margin === null) {
+            return "No {$finding->criterion} at {$subject}, and that would hold.";
+        }
+        $isBelow = $finding->limits->least !== null && $finding->value->value < $finding->limits->least->value;
+
+        return "{$this->amounts->difference($finding->margin)} ".($isBelow ? 'more' : 'less')." {$finding->criterion} of {$subject}, and that would hold.";
+    }
+
+    public function work(PlannedWork $work): string
+    {
+        $step = $work->step === null ? '' : ' '.match ($work->kind) {
+            WorkKind::Grind => $this->step($work).' under',
+            WorkKind::LineBore => "to {$this->display->step($work->step)}",
+            WorkKind::Face => "by {$this->display->magnitudeWithUnit($work->step)}",
+            default => $work->step->isZero() ? 'to standard' : "to {$this->display->step($work->step)}",
+        };
+        $target = $work->target === null ? '' : ($work->kind === WorkKind::Face ? ', leaving ' : ', aim at ').$this->display->sizeWithUnit($work->target);
+        $said = $work->said === '' ? '' : ' '.$work->said;
+
+        return "{$work->subject}: {$work->kind->value}{$step}{$target}.{$said}";
+    }
+
+    /**
+     * “main 1, front, 0°; main 1, front, 90° and 12 more”
+     *
+     * @param  list<Place>  $places
+     */
+    public function places(array $places, int $most = 3): string
+    {
+        $words = array_map(static fn (Place $place): string => lcfirst($place->words()), array_slice($places, 0, $most));
+        $more = count($places) - count($words);
+
+        return implode('; ', $words).($more > 0 ? " and {$more} more" : '');
+    }
+
+    private function step(PlannedWork $work): string
+    {
+        return ltrim($work->step === null ? '' : $this->display->step($work->step), '+');
+    }
+
+    private function measured(PartFinding $finding, string $name, Amount $value, Limits $limits, Amount $margin): string
+    {
+        $amount = $this->amounts->difference($margin);
+        $isNothingShown = (float) $amount === 0.0;
+        $against = match (true) {
+            $margin->isNegative() && $isNothingShown => 'past it by less than is shown',
+            $margin->isNegative() => "past it by {$amount}",
+            $finding->outcome === Outcome::Missing => "{$amount} inside so far",
+            $margin->value == 0 => 'exactly at it, which holds',
+            default => "{$amount} inside",
+        };
+        $doubt = $finding->uncertainty === null ? '' : "; the gauge’s doubt is ±{$this->display->magnitude($finding->uncertainty->expanded())}";
+        $close = match (true) {
+            $finding->outcome === Outcome::Undecided => ' Undecided: read it again with a better gauge, or three times, or let a second person read it.',
+            $finding->isCloseCall && ! $margin->isNegative() => ' A close call: read it again with a better gauge, or let a second person read it.',
+            default => '',
+        };
+
+        return "{$name} {$this->amounts->withUnit($value)}, {$this->amounts->limits($limits)}: {$against}{$doubt}.{$close}";
+    }
+}

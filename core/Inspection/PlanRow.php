@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthLedger\Core\Inspection;
+
+/** One row of a sheet: the same thing read on every journal, housing, rod or valve. */
+final readonly class PlanRow
+{
+    /**
+     * @param  list<?Characteristic>  $cells  By column; null where that column has no such place
+     * @param  bool  $isExtra  Shown where somebody asks for more places, or something was read there
+     */
+    public function __construct(public string $group, public string $label, public array $cells, public bool $isExtra = false)
+    {
+    }
+}

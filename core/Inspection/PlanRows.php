@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthLedger\Core\Inspection;
+
+use NorthLedger\Core\Gauging\Feature;
+use NorthLedger\Core\Gauging\Place;
+use NorthLedger\Core\Quantity\Length;
+use NorthLedger\Core\Spec\LengthRange;
+
+/**
+ * Draws up rows over numbered columns.
+ *
+ * @internal
+ */
+final readonly class PlanRows
+{
+    /** @param  list<int>  $numbers  Of the journals, housings, rods … , one for every column */
+    public function __construct(private array $numbers)
+    {
+    }
+
+    public function needed(string $label, Feature $feature, string $spot = '', ?Length $nominal = null, string $group = ''): PlanRow
+    {
+        return new PlanRow($group, $label, array_map(static fn (int $number): Characteristic => Characteristic::needed(Place::at($feature, $number, $spot), $nominal), $this->numbers));
+    }
+
+    public function optional(string $label, Feature $feature, string $spot = '', ?Length $nominal = null, string $group = ''): PlanRow
+    {
+        return new PlanRow($group, $label, array_map(static fn (int $number): Characteristic => Characteristic::optional(Place::at($feature, $number, $spot), $nominal), $this->numbers));
+    }
+
+    public function extra(string $label, Feature $feature, string $spot, ?Length $nominal, string $group = ''): PlanRow
+    {
+        return new PlanRow($group, $label, $this->optional($label, $feature, $spot, $nominal)->cells, true);
+    }
+
+    /** @return list<string> “Main 1”, “Main 2”, … */
+    public function subjects(string $name): array
+    {
+        return array_map(static fn (int $number): string => "{$name} {$number}", $this->numbers);
+    }
+
+    /** @return list<string> */
+    public function columns(): array
+    {
+        return array_map(strval(...), $this->numbers);
+    }
+
+    public static function middle(LengthRange $range): Length
+    {
+        return $range->least->plus($range->most)->half();
+    }
+}

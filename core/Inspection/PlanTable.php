@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthLedger\Core\Inspection;
+
+/** One table of a sheet. */
+final readonly class PlanTable
+{
+    /**
+     * @param  list<string>  $columns
+     * @param  list<PlanRow>  $rows
+     * @param  list<string>  $order  Place keys as they are walked; column by column where none are given
+     * @param  list<string>  $subjects  What the findings of each column are about: “Main 3”
+     * @param  list<string>  $derived  Criteria of those findings that stand below the readings
+     */
+    public function __construct(public string $title, public array $columns, public array $rows, private array $order = [], public array $subjects = [], public array $derived = [])
+    {
+    }
+
+    /** @return list<Characteristic> As the hand goes */
+    public function walk(): array
+    {
+        $walk = [];
+        foreach (array_keys($this->columns) as $column) {
+            foreach ($this->rows as $row) {
+                $cell = $row->cells[$column] ?? null;
+                if ($cell !== null && ! $row->isExtra) {
+                    $walk[$cell->place->key()] = $cell;
+                }
+            }
+        }
+
+        return $this->order === []
+            ? array_values($walk)
+            : array_values(array_filter(array_map(static fn (string $key): ?Characteristic => $walk[$key] ?? null, $this->order)));
+    }
+}

@@ -1,0 +1,90 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthLedger\Core\Inspection;
+
+use NorthLedger\Core\Gauging\Feature;
+use NorthLedger\Core\Gauging\Place;
+use NorthLedger\Core\Judgement\Outcome;
+use NorthLedger\Core\Policy\ShopPolicy;
+use NorthLedger\Core\Spec\EnginePart;
+use NorthLedger\Core\Spec\SpecificationSheet;
+
+/** Judges the connecting rods, and names the one that weighs unlike the others (ROD-1, ROD-3, ROD-4). */
+final readonly class RodJudge implements Judge
+{
+    public function __construct(private SpecificationSheet $sheet, private ShopPolicy $policy)
+    {
+    }
+
+    public function judge(Measurements $measurements): SectionJudgement
+    {
+        $findings = $works = [];
+        foreach ($this->sheet->layout->cylinders() as $rod) {
+            $ofRod = $this->ofRod($rod, $measurements);
+            $findings = [...$findings, ...$ofRod];
+            $works = [...$works, ...self::works($rod, $ofRod)];
+        }
+        $weights = RodWeights::of($this->sheet->layout->cylinders(), $measurements);
+        $limits = Limits::atMost(Amount::mass($this->sheet->rods->spread->micrograms));
+
+        return new SectionJudgement(Section::Rods, [...$findings, self::spread($weights, $limits)], [...$works, ...$weights->works($this->sheet->rods->spread)], ! $measurements->isEmpty());
+    }
+
+    /** @return list<Place> */
+    public static function bigEnd(int $rod): array
+    {
+        return array_map(static fn (string $spot): Place => Place::at(Feature::BigEnd, $rod, $spot), ['front.0', 'front.90', 'rear.0', 'rear.90']);
+    }
+
+    /** @return list<PartFinding> */
+    private function ofRod(int $rod, Measurements $measurements): array
+    {
+        $spec = $this->sheet->rods;
+        $gate = new Gate(EnginePart::Rods, $this->policy->incomingRule, $measurements, 'ROD-1', "Rod {$rod}");
+        [$front, $frontAcross, $rear, $rearAcross] = self::bigEnd($rod);
+        $loose = array_values(array_filter(self::bigEnd($rod), static fn (Place $place): bool => $measurements->isRead($place) && ! $measurements->conditions($place)->capsTorqued));
+        $at = static fn (Feature $feature): Place => Place::at($feature, $rod);
+
+        return [
+            ...($loose === [] ? [] : [$gate->unread('caps torqued', $loose, 'Read with the cap torqued: without it the big end has another shape.')]),
+            $gate->sizes('big end', self::bigEnd($rod), $spec->bigEnd, Remedy::Machine),
+            $gate->widest('big end, out-of-round', [[$front, $frontAcross], [$rear, $rearAcross]], $spec->outOfRound, Remedy::Machine),
+            $gate->widest('big end, taper', [[$front, $rear], [$frontAcross, $rearAcross]], $spec->taper, Remedy::Machine),
+            $gate->sizes('small end', [Place::at(Feature::SmallEnd, $rod, '0'), Place::at(Feature::SmallEnd, $rod, '90')], $spec->smallEnd, Remedy::Machine),
+            $gate->under('ROD-4')->sizes('centre distance', [$at(Feature::Centres)], $spec->centreDistance, Remedy::Scrap),
+            $gate->under('ROD-4')->reading('bend', $at(Feature::Bend), Limits::atMostLength($spec->bend), Remedy::Machine),
+            $gate->under('ROD-4')->reading('twist', $at(Feature::Twist), Limits::atMostLength($spec->twist), Remedy::Machine),
+        ];
+    }
+
+    /**
+     * @param  list<PartFinding>  $findings
+     * @return list<PlannedWork>
+     */
+    private static function works(int $rod, array $findings): array
+    {
+        $kinds = [];
+        foreach ($findings as $finding) {
+            if ($finding->outcome === Outcome::Fail) {
+                $kind = match (true) {
+                    str_starts_with($finding->criterion, 'big end') => WorkKind::Resize,
+                    $finding->criterion === 'small end' => WorkKind::Rebush,
+                    $finding->criterion === 'centre distance' => WorkKind::Replace,
+                    default => WorkKind::Straighten,
+                };
+                $kinds[$kind->value] = PlannedWork::of($finding->rule, "Rod {$rod}", $kind);
+            }
+        }
+
+        return array_values($kinds);
+    }
+
+    private static function spread(RodWeights $weights, Limits $limits): PartFinding
+    {
+        return $weights->spread === null
+            ? PartFinding::unread(EnginePart::Rods, 'ROD-3', 'Rods', 'spread of the weights', $weights->missing)
+            : PartFinding::held(EnginePart::Rods, 'ROD-3', 'Rods', 'spread of the weights', Amount::mass($weights->spread), $limits, Remedy::Machine, $weights->extremes);
+    }
+}

@@ -1,0 +1,89 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthLedger\Core\Inspection;
+
+use NorthLedger\Core\Gauging\Place;
+use NorthLedger\Core\Judgement\Outcome;
+use NorthLedger\Core\Planning\PartVerdict;
+use NorthLedger\Core\Spec\EnginePart;
+use NorthLedger\Core\Spec\SpecificationSheet;
+
+/** One sheet, judged: its findings, and what is planned for what failed. */
+final readonly class SectionJudgement
+{
+    /**
+     * @param  list<PartFinding>  $findings
+     * @param  list<PlannedWork>  $works
+     */
+    public function __construct(public Section $section, public array $findings, public array $works = [], public bool $isRead = true)
+    {
+    }
+
+    /** A sheet into which nothing was keyed yet: of each part that it judges it is known that nothing is known. */
+    public static function notBegun(Section $section, SpecificationSheet $sheet): self
+    {
+        return new self($section, array_map(
+            static fn (EnginePart $part): PartFinding => PartFinding::unread($part, 'VER-1', $section->title(), 'the whole sheet', []), $section->partsOf($sheet),
+        ), [], false);
+    }
+
+    public function verdict(): PartVerdict
+    {
+        return self::verdictOf($this->findings);
+    }
+
+    /**
+     * Scrap is certain whatever is still missing; anything else is known once nothing that a verdict needs is missing (VER-1).
+     *
+     * @param  list<PartFinding>  $findings
+     */
+    public static function verdictOf(array $findings): PartVerdict
+    {
+        $asked = array_map(static fn (PartFinding $finding): ?PartVerdict => $finding->remedy?->verdict(), $findings);
+        $outcomes = array_column($findings, 'outcome');
+
+        return match (true) {
+            in_array(PartVerdict::Scrap, $asked, true) => PartVerdict::Scrap,
+            $findings === [], in_array(PartVerdict::NotYetKnown, $asked, true),
+            in_array(Outcome::Missing, $outcomes, true), in_array(Outcome::Undecided, $outcomes, true) => PartVerdict::NotYetKnown,
+            in_array(PartVerdict::Repair, $asked, true) => PartVerdict::Repair,
+            in_array(PartVerdict::Recondition, $asked, true) => PartVerdict::Recondition,
+            default => PartVerdict::Serviceable,
+        };
+    }
+
+    /** @return list<Place> Each once */
+    public function missing(): array
+    {
+        $missing = [];
+        foreach ($this->findings as $finding) {
+            foreach ($finding->missing as $place) {
+                $missing[$place->key()] = $place;
+            }
+        }
+
+        return array_values($missing);
+    }
+
+    /** @return list<PartFinding> */
+    public function failures(): array
+    {
+        return array_values(array_filter($this->findings, static fn (PartFinding $finding): bool => $finding->outcome === Outcome::Fail));
+    }
+
+    /** True once nothing that is still unread can change the verdict. */
+    public function isSettled(): bool
+    {
+        return $this->verdict() === PartVerdict::Scrap || $this->missing() === [];
+    }
+
+    /**
+     * @param  callable(PartFinding): PartFinding  $change
+     */
+    public function with(callable $change): self
+    {
+        return new self($this->section, array_map($change, $this->findings), $this->works, $this->isRead);
+    }
+}
