@@ -17,6 +17,7 @@ const browser = Object.fromEntries(
         'CSS',
         'FormData',
         'CustomEvent',
+        'MutationObserver',
         'setTimeout',
         'clearTimeout',
         'setInterval',

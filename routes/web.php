@@ -114,6 +114,11 @@ Route::middleware('auth')->group(function (): void {
         Route::get('/measure', [SheetController::class, 'measure'])->name('stage.measure');
         Route::get('/judge', [JudgeController::class, 'show'])->name('stage.judge');
         Route::post('/judge/pistons', [JudgeController::class, 'assign'])->middleware('can:measure');
+        Route::get('/findings', [JudgeController::class, 'report'])->name('findings');
+        Route::middleware('can:verify')->group(function (): void {
+            Route::post('/judge/overrule', [JudgeController::class, 'overrule']);
+            Route::post('/judge/concessions', [JudgeController::class, 'concede']);
+        });
         Route::get('/plan', [PlanController::class, 'show'])->name('stage.plan');
         Route::post('/plan', [PlanController::class, 'store'])->middleware('can:choose-plan');
         Route::get('/work', [WorkController::class, 'show'])->name('stage.work');

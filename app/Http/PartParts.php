@@ -52,7 +52,7 @@ final class PartParts implements SheetParts
 
     public function setup(): string
     {
-        return view('parts.setup', ['setups' => $this->view()->setups])->render();
+        return view('parts.setup', ['setups' => $this->view()->setups, 'hasGauges' => $this->file->inspection()->plan($this->section)->gaugedFeatures() !== []])->render();
     }
 
     public function drawing(): string

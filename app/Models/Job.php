@@ -32,6 +32,7 @@ use NorthLedger\Core\Receiving\Usage;
  * @property ?string $declared_evidence
  * @property Stage $stage
  * @property string $verdict
+ * @property string $engine_verdict
  * @property string $headline
  * @property string $waits_for
  * @property ?\Illuminate\Support\Carbon $timer_due_at

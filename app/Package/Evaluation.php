@@ -5,34 +5,43 @@ declare(strict_types=1);
 namespace App\Package;
 
 use App\Documents\OptionRecord;
+use App\Sheets\JobFile;
 use NorthLedger\Core\Gauging\Place;
 use NorthLedger\Core\Gauging\Reading;
+use NorthLedger\Core\Inspection\Amount;
+use NorthLedger\Core\Inspection\PartFinding;
+use NorthLedger\Core\Inspection\PartState;
+use NorthLedger\Core\Inspection\PartWords;
+use NorthLedger\Core\Inspection\PlannedWork;
+use NorthLedger\Core\Inspection\Section;
 use NorthLedger\Core\Judgement\Finding;
 use NorthLedger\Core\Judgement\JudgedBore;
+use NorthLedger\Core\Judgement\PartDefect;
 use NorthLedger\Core\Planning\BlockAssessment;
 use NorthLedger\Core\Planning\ReboreOption;
-use NorthLedger\Core\Planning\VerdictWords;
-use NorthLedger\Core\Policy\ShopPolicy;
-use NorthLedger\Core\Quantity\LengthDisplay;
-use NorthLedger\Core\Spec\SpecificationSheet;
+use NorthLedger\Core\Quantity\Length;
 
-/** A judged job as plain data: verdict, every finding with its readings and limit, and every way to make the block good. */
+/** A judged job as plain data: the engine's verdict, every part's, every finding with its readings and limits, and every way to make the block good. */
 final readonly class Evaluation
 {
     public const FORMAT = 'north-ledger evaluation 1';
 
-    public function __construct(private string $job, private SpecificationSheet $sheet, private ShopPolicy $policy, private BlockAssessment $assessment)
+    private BlockAssessment $assessment;
+
+    public function __construct(private string $job, private JobFile $file)
     {
+        $this->assessment = $file->assessment();
     }
 
     /** @return array<string, mixed> */
     public function toArray(): array
     {
-        $words = new VerdictWords(LengthDisplay::in($this->sheet->unit), $this->sheet->cylinders);
+        $words = $this->file->words();
 
         return [
-            'format' => self::FORMAT, 'job' => $this->job, 'family' => $this->sheet->family,
-            'revisions' => ['sheet' => $this->sheet->revision, 'policy' => $this->policy->revision],
+            'format' => self::FORMAT, 'job' => $this->job, 'family' => $this->file->sheet->family,
+            'revisions' => ['sheet' => $this->file->sheet->revision, 'policy' => $this->file->policy->revision],
+            'engine' => ['verdict' => $this->file->inspection()->engine()->verdict->value, 'parts' => array_values(array_map($this->part(...), $this->file->inspection()->engine()->parts))],
             'verdict' => $this->assessment->verdict->value, 'can_stay' => $this->assessment->canStay->value,
             'headline' => $words->headline($this->assessment), 'conclusion' => $words->conclusion($this->assessment), 'what_would_change_it' => $words->changes($this->assessment),
             'current_step_nm' => $this->assessment->step->value?->nanometres, 'needs_a_size_for_the_zero' => $this->assessment->needsSize,
@@ -40,7 +49,56 @@ final readonly class Evaluation
             'bores' => array_map($this->bore(...), $this->assessment->bores),
             'ways' => array_map(static fn (ReboreOption $option): array => ['key' => $option->key(), 'is_feasible' => $option->isFeasible()] + OptionRecord::write($option), $this->assessment->plan->options ?? []),
             'recommended' => $this->assessment->recommendation?->option->key(),
+            'works' => array_merge([], ...array_map(fn (Section $section): array => array_map($this->work(...), $this->file->inspection()->judged($section)->works), Section::cases())),
+            'bobweight_ug' => $this->file->inspection()->weights()->bobweight()->total->micrograms,
+            'compression_ratios' => $this->ratios(),
         ];
+    }
+
+    /** @return array<string, mixed> */
+    private function part(PartState $part): array
+    {
+        $words = new PartWords($this->file->display);
+
+        return [
+            'part' => $part->part->value, 'is_here' => $part->isHere, 'verdict' => $part->verdict->value,
+            'defects' => array_map(static fn (PartDefect $defect): array => ['rule' => $defect->rule, 'consequence' => $defect->consequence->value, 'cylinder' => $defect->cylinder, 'sentence' => $defect->sentence], $part->defects),
+            'findings' => array_map(fn (PartFinding $finding): array => $this->partFinding($finding, $words), $part->findings),
+            'missing' => array_map(static fn (Place $place): string => $place->key(), $part->missing),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private function partFinding(PartFinding $finding, PartWords $words): array
+    {
+        $value = static fn (?Amount $amount): int|float|null => $amount?->value;
+
+        return [
+            'rule' => $finding->rule, 'subject' => $finding->subject, 'criterion' => $finding->criterion, 'outcome' => $finding->outcome->value, 'asks_for' => $finding->remedy?->value,
+            'measurand' => $finding->value?->measurand->value, 'value' => $value($finding->value), 'least' => $value($finding->limits?->least), 'most' => $value($finding->limits?->most), 'margin' => $value($finding->margin),
+            'expanded_uncertainty_nm' => $finding->uncertainty?->expanded()->nanometres, 'is_close_call' => $finding->isCloseCall, 'sentence' => $words->sentence($finding),
+            'places' => array_map(static fn (Place $place): string => $place->key(), $finding->places), 'missing' => array_map(static fn (Place $place): string => $place->key(), $finding->missing),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private function work(PlannedWork $work): array
+    {
+        return ['rule' => $work->rule, 'subject' => $work->subject, 'work' => $work->kind->value, 'step_nm' => $work->step?->nanometres, 'target_nm' => $work->target?->nanometres, 'said' => $work->said];
+    }
+
+    /** @return array<int, ?float> By cylinder, as it is */
+    private function ratios(): array
+    {
+        $compression = $this->file->inspection()->compression();
+        $bore = $this->file->sheet->bore->nominal->plus($this->assessment->step->value ?? Length::zero());
+        $ratios = [];
+        foreach ($this->file->sheet->layout->cylinders() as $cylinder) {
+            $ratio = $compression->ratio($cylinder, $bore, Length::zero(), Length::zero());
+            $ratios[$cylinder] = $ratio === null ? null : round($ratio, 4);
+        }
+
+        return $ratios;
     }
 
     /** @return array<string, mixed> */

@@ -8,10 +8,8 @@ use App\Models\CheckBack;
 use App\Models\Job;
 use App\Models\Setup;
 use App\Models\ZeroSize;
-use App\Observations\CrackBook;
 use App\Observations\JobObservations;
-use App\Observations\PrecheckBook;
-use App\Observations\Received;
+use App\Sheets\JobFile;
 use App\Sheets\KeyedReading;
 use App\Sheets\SheetEntries;
 use App\Sheets\SheetGauges;
@@ -19,10 +17,7 @@ use App\Sheets\SheetName;
 use App\Shop\PolicyBook;
 use App\Shop\SpecBook;
 use Illuminate\Support\Facades\DB;
-use NorthLedger\Core\Judgement\PartDefect;
-use NorthLedger\Core\Planning\BlockAssessment;
 use NorthLedger\Core\Policy\ShopPolicy;
-use NorthLedger\Core\Quantity\Length;
 use NorthLedger\Core\Spec\SpecificationSheet;
 
 /**
@@ -33,14 +28,6 @@ final readonly class JobPackage
 {
     public const FORMAT = 'north-ledger job 1';
 
-    private const TABLES = [
-        'setups' => "SELECT * FROM setups WHERE job_id = ? AND sheet = 'incoming' ORDER BY id",
-        'zero_sizes' => "SELECT * FROM zero_sizes WHERE job_id = ? AND sheet = 'incoming' ORDER BY id",
-        'check_backs' => "SELECT * FROM check_backs WHERE job_id = ? AND sheet = 'incoming' ORDER BY id",
-        'readings' => "SELECT id, ulid, place, typed, value_nm, look, setup_id, series, withdraws_id, user_id, mass_ug, volume_mm3 FROM readings WHERE job_id = ? AND sheet = 'incoming' ORDER BY id",
-        'observations' => 'SELECT id, ulid, kind, subject, said, happened_at, user_id FROM observations WHERE job_id = ? ORDER BY id',
-    ];
-
     /** @param  array<string, mixed>  $data */
     private function __construct(private array $data)
     {
@@ -48,14 +35,25 @@ final readonly class JobPackage
 
     public static function of(Job $job, SpecBook $specs, PolicyBook $policies): self
     {
+        $row = (array) DB::selectOne('SELECT jobs.*, customers.name AS customer FROM jobs JOIN customers ON customers.id = jobs.customer_id WHERE jobs.id = ?', [$job->id]);
         $data = [
-            'format' => self::FORMAT, 'job' => $job->tag(), 'serial' => $job->serial, 'entries' => $job->entries, 'declared_step_nm' => $job->declared_step_nm,
+            'format' => self::FORMAT, 'job' => $job->tag(), 'entries' => $job->entries,
+            'received' => ['customer' => $row['customer']] + array_intersect_key($row, array_flip(JobTables::OF_THE_JOB)),
             'sheet' => json_decode($specs->document($job->family, $job->family_revision), true, 32, JSON_THROW_ON_ERROR),
             'policy' => $policies->document($job->is_closed ? $job->policy_revision : $policies->newestNumber()),
+            'people' => [],
         ];
-        foreach (self::TABLES as $name => $query) {
-            $data[$name] = array_map(static fn (object $row): array => (array) $row, DB::select($query, [$job->id]));
+        $numbers = $people = [];
+        foreach (JobTables::REFERENCES as $table => $references) {
+            $rows = DB::select("SELECT * FROM {$table} WHERE job_id = ? ORDER BY id", [$job->id]);
+            $numbers[$table] = array_flip(array_map(static fn (object $row): int => $row->id, $rows));
+            $data[$table] = [];
+            foreach ($rows as $row) {
+                $people[$row->user_id] ??= count($people) + 1;
+                $data[$table][] = ['id' => count($data[$table]) + 1] + self::renumbered((array) $row, $references, $numbers, $people[$row->user_id]);
+            }
         }
+        $data['people'] = self::people($people);
 
         return new self($data);
     }
@@ -71,7 +69,7 @@ final readonly class JobPackage
         if (! is_array($data) || ($data['format'] ?? null) !== self::FORMAT) {
             throw PackageRefused::because('its “format” is not “'.self::FORMAT.'”');
         }
-        foreach (['sheet', 'policy', ...array_keys(self::TABLES)] as $part) {
+        foreach (['received', 'sheet', 'policy', 'people', ...array_keys(JobTables::REFERENCES)] as $part) {
             is_array($data[$part] ?? null) || throw PackageRefused::because("it has no “{$part}”");
         }
 
@@ -94,25 +92,60 @@ final readonly class JobPackage
             $sheet = SpecificationSheet::fromArray($this->data['sheet']);
             $policy = ShopPolicy::fromArray($this->data['policy']);
             $observations = JobObservations::ofRows($this->data['observations']);
-            $entries = SheetEntries::of(
-                array_map(static fn (array $row): KeyedReading => KeyedReading::ofRow((object) $row), $this->data['readings']),
-                SheetGauges::of(
-                    array_map((new Setup)->newFromBuilder(...), $this->data['setups']),
-                    array_map((new CheckBack)->newFromBuilder(...), $this->data['check_backs']),
-                    array_map((new ZeroSize)->newFromBuilder(...), $this->data['zero_sizes']),
-                ),
-                SheetName::Incoming, $observations,
-            );
-            $step = $this->data['declared_step_nm'] ?? null;
-            $assessment = BlockAssessment::of(
-                $sheet, $policy, array_map(static fn (int $cylinder) => $entries->inspection($cylinder, $sheet, $policy), $sheet->layout->cylinders()),
-                is_int($step) ? Length::ofNanometres($step) : null,
-                [...PartDefect::ofCracks(CrackBook::report($sheet, $observations)), ...PrecheckBook::report($sheet, $observations)->defects(), ...PartDefect::ofSleeves(Received::surveys($observations))],
-            );
+            $entries = [];
+            foreach (SheetName::cases() as $name) {
+                $of = static fn (array $rows): array => array_values(array_filter($rows, static fn (array $row): bool => $row['sheet'] === $name->value));
+                $entries[$name->value] = SheetEntries::of(
+                    array_map(static fn (array $row): KeyedReading => KeyedReading::ofRow((object) $row), $of($this->data['readings'])),
+                    SheetGauges::of(
+                        array_map((new Setup)->newFromBuilder(...), $of($this->data['setups'])),
+                        array_map((new CheckBack)->newFromBuilder(...), $of($this->data['check_backs'])),
+                        array_map((new ZeroSize)->newFromBuilder(...), $of($this->data['zero_sizes'])),
+                    ),
+                    $name, $observations,
+                );
+            }
+            $job = (new Job)->newFromBuilder(array_intersect_key($this->data['received'], array_flip(JobTables::OF_THE_JOB)) + ['entries' => $this->data['entries'] ?? 0]);
+            $evaluation = new Evaluation((string) ($this->data['job'] ?? ''), JobFile::assembled($job, $sheet, $policy, $observations, $entries));
+            $evaluation->toArray();
         } catch (\TypeError|\ValueError|\ErrorException|\DomainException|\RuntimeException $exception) {
             throw PackageRefused::because($exception->getMessage());
         }
 
-        return new Evaluation((string) ($this->data['job'] ?? ''), $sheet, $policy, $assessment);
+        return $evaluation;
+    }
+
+    /** @return array<string, mixed> */
+    public function data(): array
+    {
+        return $this->data;
+    }
+
+    /**
+     * Rows name each other by their number in the package, people by their number in its list.
+     *
+     * @param  array<string, mixed>  $row
+     * @param  array<string, string>  $references
+     * @param  array<string, array<int, int>>  $numbers
+     * @return array<string, mixed>
+     */
+    private static function renumbered(array $row, array $references, array $numbers, int $person): array
+    {
+        foreach ($references as $column => $table) {
+            $row[$column] = ($row[$column] ?? 0) === 0 ? $row[$column] : $numbers[$table][$row[$column]] + 1;
+        }
+
+        return ['user_id' => $person] + array_diff_key($row, array_flip(['id', 'user_id', ...JobTables::OF_THE_HOUSE]));
+    }
+
+    /**
+     * @param  array<int, int>  $people  Their number by id
+     * @return list<array{login: string, name: string, role: string}>
+     */
+    private static function people(array $people): array
+    {
+        $rows = $people === [] ? [] : DB::table('users')->whereIn('id', array_keys($people))->get(['id', 'login', 'name', 'role'])->keyBy('id');
+
+        return array_map(static fn (int $id): array => ['login' => $rows[$id]->login, 'name' => $rows[$id]->name, 'role' => $rows[$id]->role], array_keys($people));
     }
 }

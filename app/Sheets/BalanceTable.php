@@ -18,7 +18,7 @@ final readonly class BalanceTable
      * @param  list<string>  $kinds
      * @param  list<array{letter: string, pieces: array<string, int>, sum: string, off: string, width: string, left: string, pin: string}>  $sets
      */
-    private function __construct(public array $kinds, public array $sets, public string $spread, public string $pins, public string $bobweight, public string $from)
+    private function __construct(public array $kinds, public array $sets, public string $spread, public string $within, public string $pins, public string $bobweight, public string $from)
     {
     }
 
@@ -32,10 +32,17 @@ final readonly class BalanceTable
         return new self(
             array_keys($kinds), $match === null ? [] : self::sets($match, $kinds, $file->sheet->layout->cylinders()),
             $match === null ? '' : 'Put together so, the sets are within '.MassNotation::grams($match->cylinderSpread->micrograms).' g of each other',
+            $match === null ? '' : MassNotation::grams($match->cylinderSpread->micrograms).' g',
             $match?->crankpinSpread === null ? '' : 'the crankpins within '.MassNotation::grams($match->crankpinSpread->micrograms).' g',
             MassNotation::grams($bob->total->micrograms).' g',
             'rotating '.MassNotation::grams($bob->rotating->micrograms).' g and '.round($file->sheet->weights->balanceFactor * 100)." % of {$judge->rodsPerPin()} × reciprocating ".MassNotation::grams($bob->reciprocating->micrograms).' g; what is not weighed as the sheet says',
         );
+    }
+
+    /** The spread that is left, or that something is still to be weighed. */
+    public function stamp(): Stamp
+    {
+        return $this->spread === '' ? new Stamp('Not weighed yet', 'two kinds of pieces at the least', 'missing') : new Stamp("Within {$this->within}", 'put together as below', 'chosen');
     }
 
     /** Counting through the ways of six pieces of four kinds takes seconds; the same masses are counted once. */

@@ -34,6 +34,14 @@ final readonly class Concessions
         return isset($this->byFinding[$finding->key()]) && $finding->remedy !== null && $finding->remedy !== Remedy::Scrap;
     }
 
+    /** @return list<int> Cylinders whose pitting is accepted (BORE-6: felt and not caught, as a signed concession only) */
+    public function pittedCylinders(): array
+    {
+        return array_values(array_filter(array_map(
+            static fn (string $key): int => preg_match('/^BORE-6 Cylinder (\d+) pitting$/D', $key, $match) === 1 ? (int) $match[1] : 0, array_keys($this->byFinding),
+        )));
+    }
+
     /** @return list<Said> */
     public function all(): array
     {

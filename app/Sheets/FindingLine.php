@@ -21,6 +21,7 @@ final readonly class FindingLine
         public array $readings,
         public CellState $state,
         public string $outcome,
+        public string $concessionKey,
     ) {
     }
 
@@ -41,6 +42,7 @@ final readonly class FindingLine
             array_map(static fn (Reading $reading): string => substr($reading->place->words(), (int) strpos($reading->place->words(), ',') + 2).' '.($reading->isSized ? $display->size($reading->corrected) : "{$display->deviation($reading->corrected)} {$display->deviationUnit()} from the zero"), $finding->readings),
             $state,
             $finding->outcome->value,
+            EngineView::isPitting($finding) ? EngineView::pittingKey($finding) : '',
         );
     }
 }

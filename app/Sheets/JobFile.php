@@ -87,6 +87,19 @@ final class JobFile
         return new self($job, $sheet, $policy, LengthDisplay::in($sheet->unit));
     }
 
+    /**
+     * A job that stands in no database: everything was read from elsewhere already.
+     *
+     * @param  array<string, SheetEntries>  $entries  Of every sheet
+     */
+    public static function assembled(Job $job, SpecificationSheet $sheet, ShopPolicy $policy, JobObservations $observations, array $entries): self
+    {
+        $file = new self($job, $sheet, $policy, LengthDisplay::in($sheet->unit));
+        [$file->observations, $file->entries, $file->begun, $file->choice] = [$observations, $entries, [], null];
+
+        return $file;
+    }
+
     /** The same job to be read again, after something was written about it. */
     public function anew(): self
     {

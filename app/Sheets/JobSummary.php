@@ -18,6 +18,7 @@ final readonly class JobSummary
     private function __construct(
         public Stage $stage,
         public string $verdict,
+        public string $engineVerdict,
         public string $headline,
         public string $waitsFor,
         public bool $isClosed,
@@ -35,6 +36,7 @@ final readonly class JobSummary
         return new self(
             $stage,
             $assessment->verdict->value,
+            $file->inspection()->engine()->verdict->value,
             $file->words()->headline($assessment),
             mb_strimwidth($waitsFor, 0, 120, '…'),
             $file->release() !== null,
@@ -47,7 +49,7 @@ final readonly class JobSummary
     /** @return array<string, mixed> The columns of the job's row */
     public function columns(): array
     {
-        return ['stage' => $this->stage, 'verdict' => $this->verdict, 'headline' => $this->headline, 'waits_for' => $this->waitsFor, 'is_closed' => $this->isClosed, 'timer_due_at' => $this->timerDueAt, 'timer_words' => $this->timerWords, 'is_held' => $this->isHeld];
+        return ['stage' => $this->stage, 'verdict' => $this->verdict, 'engine_verdict' => $this->engineVerdict, 'headline' => $this->headline, 'waits_for' => $this->waitsFor, 'is_closed' => $this->isClosed, 'timer_due_at' => $this->timerDueAt, 'timer_words' => $this->timerWords, 'is_held' => $this->isHeld];
     }
 
     /** @return array{Stage, string} */

@@ -58,7 +58,8 @@ final readonly class PartMargin
         $clause = $failures === 0 ? '' : ($failures === 1 ? 'one finding' : "{$failures} findings");
 
         return match (true) {
-            ! $section->judgesParts() => new Stamp($judged->isRead ? 'Weighed and matched' : 'Not begun', '', 'missing'),
+            $section === Section::Weights => BalanceTable::of($file)->stamp(),
+            $section === Section::Volumes => RatioTable::of($file, null)->stamp(),
             ! $judged->isRead => new Stamp('Not yet known', 'nothing is read', 'missing'),
             $judged->verdict() === PartVerdict::NotYetKnown => new Stamp('Not yet known', $clause === '' ? 'good as far as it is read' : "{$clause} so far", $failures === 0 ? 'missing' : 'out'),
             default => self::ofVerdict($judged->verdict(), $clause),

@@ -18,7 +18,7 @@ use NorthLedger\Core\Quantity\VolumeNotation;
 final readonly class RatioTable
 {
     /** @param  list<array{cylinder: int, chamber: string, deck: string, now: string, after: string}>  $rows */
-    private function __construct(public array $rows, public string $asNew, public string $changes, public string $target, public string $cut, public bool $isAllowed)
+    private function __construct(public array $rows, public string $asNew, public string $unit, public string $changes, public string $target, public string $cut, public bool $isAllowed)
     {
     }
 
@@ -39,10 +39,19 @@ final readonly class RatioTable
         [$cut, $isAllowed] = $target === null ? ['', true] : self::cutFor($file, $target, $chosen, $deckCut);
 
         return new self(
-            $rows, number_format($file->sheet->volumes->ratio, 1, '.', ''),
+            $rows, number_format($file->sheet->volumes->ratio, 1, '.', ''), $display->deviationUnit(),
             "After: bore {$display->sizeWithUnit($chosen)}, {$display->magnitudeWithUnit($deckCut)} off the deck, {$display->magnitudeWithUnit($headCut)} off the head.",
             $target === null ? '' : rtrim(rtrim(number_format($target, 2, '.', ''), '0'), '.'), $cut, $isAllowed,
         );
+    }
+
+    /** The ratios as they are, from the lowest to the highest. */
+    public function stamp(): Stamp
+    {
+        $ratios = array_column($this->rows, 'now');
+        sort($ratios);
+
+        return new Stamp($ratios[0] === end($ratios) ? "{$ratios[0]} to 1" : "{$ratios[0]} to ".end($ratios), "compression now; new {$this->asNew}", 'chosen');
     }
 
     private static function ratio(?float $ratio): string

@@ -57,9 +57,10 @@ final class SheetEntries
     /**
      * @param  list<KeyedReading>  $rows  Oldest first
      * @param  list<string>  $confirmed  ULIDs of suspect readings that somebody stands by
+     * @param  list<int>  $conceded  Cylinders whose pitting the customer accepts
      * @param  array<int, int>  $assigned  The piston that goes into a cylinder, where it is another one than came out of it
      */
-    private function __construct(public readonly array $rows, public readonly SheetGauges $gauges, private readonly array $confirmed, private readonly array $assigned)
+    private function __construct(public readonly array $rows, public readonly SheetGauges $gauges, private readonly array $confirmed, private readonly array $assigned, private readonly array $conceded = [])
     {
         $this->suspicion = SuspectReadings::of($rows, $gauges->setups, $gauges->checks, $confirmed);
         foreach ($rows as $row) {
@@ -85,7 +86,7 @@ final class SheetEntries
     /** @param  list<KeyedReading>  $rows  Oldest first */
     public static function of(array $rows, SheetGauges $gauges, SheetName $sheet, JobObservations $observations): self
     {
-        return new self($rows, $gauges, self::confirmed($observations), $sheet === SheetName::Incoming ? self::assigned($observations) : []);
+        return new self($rows, $gauges, self::confirmed($observations), $sheet === SheetName::Incoming ? self::assigned($observations) : [], Concessions::of($observations)->pittedCylinders());
     }
 
     public static function load(Job $job, SheetName $sheet, JobObservations $observations): self
@@ -112,7 +113,7 @@ final class SheetEntries
             $place = Place::parse($row->place);
 
             return $row->id > $lastReadingId || $place->number !== $cylinder || $place->feature === Feature::Piston;
-        })), $this->gauges, $this->confirmed, $this->assigned);
+        })), $this->gauges, $this->confirmed, $this->assigned, $this->conceded);
     }
 
     public function at(Place $place): PlaceEntries
@@ -339,6 +340,7 @@ final class SheetEntries
             RidgeLook::tryFrom($look(Place::ridge($cylinder, Station::Bottom)) ?? ''),
             ScoringLook::tryFrom($look(Place::look(Feature::Scoring, $cylinder)) ?? ''),
             $pitting === null ? null : PittingClass::tryFrom((int) $pitting),
+            in_array($cylinder, $this->conceded, true),
         );
     }
 }

@@ -185,7 +185,7 @@ enum Feature: string
             self::RingMass => 'weight of the rings',
             self::LockMass => 'weight of the locks',
             self::Chamber => 'chamber volume',
-            self::Crown => 'crown volume, a dome above zero',
+            self::Crown => 'crown volume',
             default => '',
         };
     }

@@ -18,6 +18,9 @@ return new class extends Migration
         Schema::table('setups', function (Blueprint $table): void {
             $table->string('feature', 16)->change();
         });
+        Schema::table('jobs', function (Blueprint $table): void {
+            $table->string('engine_verdict', 20)->default('not yet known')->after('verdict');
+        });
         foreach (DB::table('specification_revisions')->get() as $row) {
             DB::table('specification_revisions')->where('id', $row->id)->update(['document' => $this->completed((string) $row->document)]);
         }
@@ -27,6 +30,9 @@ return new class extends Migration
     {
         Schema::table('readings', function (Blueprint $table): void {
             $table->dropColumn('volume_mm3');
+        });
+        Schema::table('jobs', function (Blueprint $table): void {
+            $table->dropColumn('engine_verdict');
         });
     }
 

@@ -4,10 +4,15 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Actions\AcceptDefect;
 use App\Actions\AssignPistons;
+use App\Actions\OverruleVerdict;
+use App\Documents\FindingsReport;
+use App\Drawings\EngineDrawing;
 use App\Http\NextPage;
 use App\Http\Requests\RequestId;
 use App\Models\Job;
+use App\Sheets\EngineView;
 use App\Sheets\JobFiles;
 use App\Sheets\JudgeView;
 use App\Sheets\PistonTable;
@@ -16,6 +21,9 @@ use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Illuminate\Validation\Rule;
+use NorthLedger\Core\Planning\PartVerdict;
+use NorthLedger\Core\Spec\EnginePart;
 
 final class JudgeController
 {
@@ -23,7 +31,40 @@ final class JudgeController
     {
         $file = ShownUnit::of($request, $files->open($job));
 
-        return view('judge.show', ['file' => $file, 'judged' => JudgeView::of($file), 'pistons' => PistonTable::of($file)]);
+        return view('judge.show', [
+            'file' => $file, 'judged' => JudgeView::of($file), 'pistons' => PistonTable::of($file), 'engine' => EngineView::of($file), 'drawing' => EngineDrawing::of($file),
+            'mayDecide' => ! $job->is_closed && ($request->user()?->can('verify') ?? false),
+        ]);
+    }
+
+    /** One page for the customer. */
+    public function report(Request $request, Job $job, JobFiles $files): View
+    {
+        return view('findings', ['report' => FindingsReport::of(ShownUnit::of($request, $files->open($job)))]);
+    }
+
+    public function overrule(Request $request, Job $job, OverruleVerdict $overrule): RedirectResponse
+    {
+        /** @var array{part: string, verdict: string, reason: string} $data */
+        $data = $request->validate([
+            'part' => ['required', Rule::enum(EnginePart::class)], 'verdict' => ['required', Rule::enum(PartVerdict::class)->except(PartVerdict::NotYetKnown)],
+            'reason' => ['required', 'string', 'min:4', 'max:400'], 'password' => ['required', 'current_password'],
+        ], ['reason.*' => 'Say why, in a few words.', 'password.required' => 'Your password is your signature here.', 'password.current_password' => 'That is not your password. Nothing was signed.']);
+        $overrule->handle($job, $request->user(), RequestId::of($request), EnginePart::from($data['part']), PartVerdict::from($data['verdict']), $data['reason']);
+
+        return redirect()->route('stage.judge', $job)->with('note', 'Signed; it stands beside the verdict.');
+    }
+
+    public function concede(Request $request, Job $job, AcceptDefect $accept): JsonResponse|RedirectResponse
+    {
+        /** @var array{finding: string, worst: string, accepted_by: string} $data */
+        $data = $request->validate(
+            ['finding' => ['required', 'string', 'max:120'], 'worst' => ['required', 'string', 'max:200'], 'accepted_by' => ['required', 'string', 'max:120']],
+            ['worst.*' => 'Say the worst that can come of it: the customer accepts that.', 'accepted_by.*' => 'Who accepts it?'],
+        );
+        $accept->handle($job, $request->user(), RequestId::of($request), $data['finding'], $data['worst'], $data['accepted_by']);
+
+        return NextPage::of($request, route('stage.judge', $job), 'The concession is written down.');
     }
 
     /** Which piston goes into which cylinder. */

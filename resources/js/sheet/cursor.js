@@ -9,7 +9,9 @@ export function createCursor(root) {
         const current = place && cell(place);
         current?.classList.add('now');
         root.querySelectorAll('[data-view]').forEach((one) => one.toggleAttribute('data-shown', one.dataset.view === current?.dataset.at));
-        root.querySelectorAll('[data-setup-of]').forEach((one) => one.toggleAttribute('data-shown', one.dataset.setupOf === place?.split('.')[0]));
+        root.querySelectorAll('[data-setup-of]').forEach((one) =>
+            one.toggleAttribute('data-shown', one.dataset.setupOf === place?.split('.')[0]),
+        );
         const station = place?.startsWith('bore.') ? place.split('.')[2] : null;
         if (station && station !== 'land') {
             root.dataset.station = station;

@@ -15,7 +15,13 @@ export function createDialogs({ root, entry, here, keep, useText, command, pair 
     // A sheet of the scale or the burette states no gauge.
     const setupDialog = setup && createSetupDialog(setup, here, (body) => keep('setups', body));
     const sizeDialog = size && createSizeDialog(size, (body) => keep('zeros', body));
-    const checkDialog = check && createCheckDialog(check, (feature) => statedFor(feature)?.dataset.sizes !== 'no', (body) => keep('checks', body));
+    const checkDialog =
+        check &&
+        createCheckDialog(
+            check,
+            (feature) => statedFor(feature)?.dataset.sizes !== 'no',
+            (body) => keep('checks', body),
+        );
     const micrometerDialog = createMicrometerDialog(micrometer, useText);
     const statedFor = (feature) => root.querySelector(`[data-setup-of="${feature}"]`);
     /** What the gauge in the hand reads now: the feature of the current place, where a gauge can be stated for it. */
@@ -56,7 +62,8 @@ export function createDialogs({ root, entry, here, keep, useText, command, pair 
     const dialogs = {
         /** What the gauge in force was stated to be; null where none is. */
         stated: (feature = featureHere()) => JSON.parse(statedFor(feature)?.dataset.stated ?? 'null'),
-        setup: (complaint = '', feature = featureHere()) => setupDialog?.open(complaint, complaint === '' ? dialogs.stated(feature) : null, feature),
+        setup: (complaint = '', feature = featureHere()) =>
+            setupDialog?.open(complaint, complaint === '' ? dialogs.stated(feature) : null, feature),
         size: (...typed) => isOffered('size') && sizeDialog.open(...typed),
         check: (typed = { feature: featureHere() }, complaint = '') => isOffered('check') && checkDialog.open(typed, complaint),
         keys: () => keys.showModal(),

@@ -1,47 +1,55 @@
 @extends('layouts.job', ['stage' => \App\Sheets\Stage::Judge])
 @section('title', $file->job->tag().' verdict')
-@section('heading', 'The block’s bores')
+@section('heading', 'The engine')
 @section('sheet')
-<p class="mt-3 text-[17px]">{{ $judged->verdict }}</p>
-<p class="soft text-sm mb-3">Judged by {{ $judged->basis }}. The same entries and revisions always give the same verdict.</p>
-@foreach($judged->defects as $defect)
-<div class="finding line out">{{ $defect['sentence'] }}<span class="rule-id">{{ $defect['rule'] }} · {{ $defect['outcome'] }}</span></div>
-@endforeach
-@foreach($judged->bores as $bore)
-<details class="bore" @if($bore->stamp->kind === 'out' || count($judged->bores) <= 4) open @endif>
-    <summary><h3>Cylinder {{ $bore->cylinder }}</h3><span class="stamp small {{ $bore->stamp->kind }}"><b aria-hidden="true">{{ $bore->stamp->sign() }}</b>{{ $bore->stamp->headline }}</span>
-        @foreach($bore->facts as $name => $fact)<span class="soft">{{ $name }} <b class="num text-(--ink)">{{ $fact }}</b></span>@endforeach</summary>
-    @if($bore->remark !== '')<p class="line close my-2">{{ $bore->remark }}</p>@endif
-    @foreach($bore->findings as $finding)
-        <div class="finding line {{ $finding->state->value }}">{{ $finding->sentence }}<span class="rule-id">{{ $finding->rule }} · {{ $finding->outcome }}@if($finding->readings !== []) · rests on {{ implode(' and ', $finding->readings) }}@endif</span></div>
+<div data-plain-outbox="{{ $file->job->tag() }}/incoming/{{ auth()->id() }}">
+@include('judge.engine')
+<p class="mt-2 text-[17px]">{{ $engine->conclusion }}</p>
+<p class="soft text-sm mb-3">Judged by {{ $engine->basis }}. The same entries and revisions always give the same verdict.</p>
+@foreach($engine->parts as $part)
+<details class="part" id="part-{{ $part->key }}" @if($part->isHere && $part->telling !== []) open @endif>
+    <summary><h2>{{ $part->name }}</h2><span class="stamp small {{ $part->stamp->kind }}"><b aria-hidden="true">{{ $part->stamp->sign() }}</b>{{ $part->stamp->headline }}</span>@if($part->stamp->clause !== '')<span class="soft">{{ $part->stamp->clause }}</span>@endif</summary>
+    @foreach($part->overrules as $overrule)<p class="line close"><b>{{ $overrule['who'] }} says {{ $overrule['verdict'] }}:</b> {{ $overrule['reason'] }} <span class="rule-id">VER-4 · signed {{ $overrule['at'] }}; the verdict above stands beside it</span></p>@endforeach
+    @foreach($part->defects as $defect)<div class="finding line out">{{ $defect['sentence'] }}<span class="rule-id">{{ $defect['rule'] }} · {{ $defect['outcome'] }}</span></div>@endforeach
+    @foreach($part->telling as $line)
+    <div class="finding line {{ $line['state']->value }}"><b>{{ $line['who'] }}.</b> {{ $line['sentence'] }}<span class="rule-id">{{ $line['rule'] }}@if($line['places'] !== '') · rests on {{ $line['places'] }}@endif</span>
+        @if($line['isConcedable'] && $mayDecide)@include('judge.concession', ['key' => $line['key'], 'words' => $line['who'].', '.$line['sentence']])@endif</div>
     @endforeach
+    @if($part->works !== [])<ul class="works">@foreach($part->works as $work)<li class="line">{{ $work['sentence'] }}<span class="rule-id">{{ $work['rule'] }}</span></li>@endforeach</ul>@endif
+    @if($part->missing !== '' && $part->isHere)<p class="line missing">Missing: {{ $part->missing }}</p>@endif
+    @if($part->carriesBores)@include('judge.bores')@endif
+    @if($part->passing !== [])<details class="passing"><summary>{{ count($part->passing) }} that hold</summary>@foreach($part->passing as $line)<div class="finding line good"><b>{{ $line['who'] }}.</b> {{ $line['sentence'] }}<span class="rule-id">{{ $line['rule'] }}</span></div>@endforeach</details>@endif
 </details>
 @endforeach
-@if($pistons !== null)
-<h2>Pistons as they go in</h2>
-<table class="ledger"><thead><tr><th scope="col">Cylinder</th><th scope="col">Piston</th><th scope="col">Clearance</th><th scope="col">Weight</th></tr></thead>
-<tbody>@foreach($pistons->rows as $row)<tr><td class="num">{{ $row['cylinder'] }}</td><td class="num">{{ $row['piston'] }}</td><td class="num">{{ $row['clearance'] }}</td><td class="num">{{ $row['weight'] }}</td></tr>@endforeach</tbody></table>
-@if($pistons->weights !== '')<p class="mt-2">{{ $pistons->weights }}</p>@endif
-@if($pistons->proposed !== [])
-<p class="line close my-2">{{ $pistons->proposal }}</p>
-@can('measure') @if(! $file->job->is_closed)
-<form method="post" action="/jobs/{{ $file->job->tag() }}/judge/pistons" id="assign-pistons" data-plain-form data-plain-outbox="{{ $file->job->tag() }}/incoming/{{ auth()->id() }}">@csrf <x-ulid /><p class="error" data-form-error role="alert" hidden></p>@foreach($pistons->proposed as $cylinder => $piston)<input type="hidden" name="piston[{{ $cylinder }}]" value="{{ $piston }}">@endforeach<button class="button plain">Assign them so</button> <span class="soft">a used piston knows its bore: only where they are all to be changed about, and marked</span></form>
-@endif @endcan
-<x-field-error name="piston" />
-@endif
-@endif
+@include('judge.pistons')
+</div>
 @endsection
 @section('margin')
 <p class="outbox" data-outbox-state role="status" hidden></p>
-<x-stamp :stamp="$judged->stamp" />
-@if($judged->changes !== [])
+<x-stamp :stamp="$engine->stamp" />
+<p><a class="button plain" href="/jobs/{{ $file->job->tag() }}/findings">The page for the customer</a></p>
+@if($engine->changes !== [])
 <h2>What would change it</h2>
-<ul>@foreach($judged->changes as $change)<li class="line">{{ $change }}</li>@endforeach</ul>
+<ul>@foreach($engine->changes as $change)<li class="line">{{ $change }}</li>@endforeach</ul>
 @endif
 <h2>Next</h2>
 <p class="line next">{{ $judged->next }}</p>
-@if($judged->missing !== [])
-<h2>{{ $judged->isSettled ? 'Not read, and not needed' : 'Missing, fewest first' }}</h2>
-<ul>@foreach($judged->missing as $missing)<li class="line missing"><b>{{ $missing['who'] }}.</b> {{ $missing['places'] }}</li>@endforeach</ul>
+@if($engine->missing !== [])
+<h2>Missing, fewest first</h2>
+<ul>@foreach($engine->missing as $missing)<li class="line missing">{{ $missing }}</li>@endforeach</ul>
+@endif
+@if($engine->concessions !== [])
+<h2>Accepted by the customer</h2>
+<ul>@foreach($engine->concessions as $concession)<li class="line close">{{ $concession['words'] }} <b>The worst:</b> {{ $concession['worst'] }}.<span class="rule-id">VER-5 · {{ $concession['by'] }}, {{ $concession['at'] }}</span></li>@endforeach</ul>
+@endif
+@if($mayDecide)
+<details class="mt-4"><summary>See a part otherwise</summary>
+<form method="post" action="/jobs/{{ $file->job->tag() }}/judge/overrule" class="fields">@csrf <x-ulid />
+    <div class="field"><label for="overrule-part">Part</label><select id="overrule-part" name="part">@foreach($engine->parts as $part)<option value="{{ $part->key }}" @selected(old('part') === $part->key)>{{ $part->name }}</option>@endforeach</select><x-field-error name="part" /></div>
+    <div class="field"><label for="overrule-verdict">It is</label><select id="overrule-verdict" name="verdict">@foreach(\NorthLedger\Core\Planning\PartVerdict::cases() as $one)@if($one !== \NorthLedger\Core\Planning\PartVerdict::NotYetKnown)<option value="{{ $one->value }}" @selected(old('verdict') === $one->value)>{{ $one->value }}</option>@endif @endforeach</select></div>
+    <div class="field"><label for="overrule-reason">Because</label><textarea id="overrule-reason" name="reason" rows="3" maxlength="400" required>{{ old('reason') }}</textarea><x-field-error name="reason" /></div>
+    <div class="field"><label for="overrule-password">Your password, as your signature</label><input id="overrule-password" name="password" type="password" autocomplete="current-password" maxlength="200" required><x-field-error name="password" /></div>
+    <div><button class="button plain">Sign it</button></div>
+</form></details>
 @endif
 @endsection

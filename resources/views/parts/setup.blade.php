@@ -1,7 +1,7 @@
 @foreach($setups as $setup)
 <span class="one-setup" data-setup-of="{{ $setup->feature }}" data-sizes="{{ $setup->showsSizes ? 'yes' : 'no' }}" data-stated="{{ $setup->asStated }}"><span class="soft">{{ $setup->for }}</span> <b>{{ $setup->gauge }}</b>@if($setup->zero !== null && $setup->readsSizes) zero <b class="num">{{ $setup->zero }}</b>@endif @if($setup->conditions !== 'no conditions stated')<span>{{ $setup->conditions }}</span>@endif @if($setup->calibration !== '')<span class="warn font-bold">◆ {{ $setup->calibration }}</span>@endif @if(in_array($setup->checkState->value, ['out', 'close'], true))<span class="{{ $setup->checkState->value === 'out' ? 'bad' : 'warn' }} font-bold">{{ $setup->checkState->sign() }} {{ $setup->check }}</span>@endif</span>
 @endforeach
-<span class="no-setup">no gauge stated here yet: its usual one is taken, housings and big ends ask first</span>
-@can('measure')<button type="button" data-open-setup><kbd>z</kbd> change</button>
+@if($hasGauges)<span class="no-setup">no gauge stated here yet: its usual one is taken, housings and big ends ask first</span>@endif
+@can('measure')@if($hasGauges)<button type="button" data-open-setup><kbd>z</kbd> change</button>@endif
 @if($setups !== [])<button type="button" data-open-check><kbd>b</kbd> check back</button>
 @endif<button type="button" data-open-keys aria-label="Keys of this page"><kbd>?</kbd></button>@endcan

@@ -4,7 +4,7 @@
     <thead><tr><th scope="col">Cylinder</th>@foreach($table->rows as $row)<th scope="col" class="num">{{ $row['cylinder'] }}</th>@endforeach</tr></thead>
     <tbody>
         <tr><th scope="row">chamber, cc</th>@foreach($table->rows as $row)<td class="num">{{ $row['chamber'] }}</td>@endforeach</tr>
-        <tr><th scope="row">below the deck</th>@foreach($table->rows as $row)<td class="num">{{ $row['deck'] }}</td>@endforeach</tr>
+        <tr><th scope="row">below the deck, {{ $table->unit }}</th>@foreach($table->rows as $row)<td class="num">{{ $row['deck'] }}</td>@endforeach</tr>
         <tr><th scope="row">ratio now</th>@foreach($table->rows as $row)<td class="num ratio">{{ $row['now'] }}</td>@endforeach</tr>
         <tr><th scope="row">after the cuts</th>@foreach($table->rows as $row)<td class="num ratio">{{ $row['after'] }}</td>@endforeach</tr>
     </tbody>

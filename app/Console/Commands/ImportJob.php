@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console\Commands;
+
+use App\Package\ImportPackage;
+use App\Package\JobPackage;
+use App\Package\PackageRefused;
+use Illuminate\Console\Command;
+
+final class ImportJob extends Command
+{
+    protected $signature = 'ledger:import {file : a package written by ledger:export; - for standard input}';
+
+    protected $description = 'Read a job back from its package: every row as it was, its tag where that is free';
+
+    public function handle(ImportPackage $import): int
+    {
+        $file = (string) $this->argument('file');
+        $json = @file_get_contents($file === '-' ? 'php://stdin' : $file);
+        if ($json === false) {
+            $this->error("{$file} cannot be opened.");
+
+            return self::FAILURE;
+        }
+        try {
+            $job = $import->handle(JobPackage::fromJson($json));
+        } catch (PackageRefused $refused) {
+            $this->error($refused->getMessage());
+
+            return self::FAILURE;
+        }
+        $this->info("{$job->tag()}, {$job->serial}: {$job->entries} entries read in.");
+
+        return self::SUCCESS;
+    }
+}

@@ -1,0 +1,118 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Documents;
+
+use App\Sheets\EngineView;
+use App\Sheets\JobFile;
+use NorthLedger\Core\Inspection\EngineVerdict;
+use NorthLedger\Core\Inspection\PartFinding;
+use NorthLedger\Core\Inspection\PartState;
+use NorthLedger\Core\Inspection\PartWords;
+use NorthLedger\Core\Inspection\PlannedWork;
+use NorthLedger\Core\Judgement\Finding;
+use NorthLedger\Core\Judgement\Outcome;
+use NorthLedger\Core\Judgement\PartDefect;
+use NorthLedger\Core\Planning\PartVerdict;
+use NorthLedger\Core\Planning\ReboreOption;
+use NorthLedger\Core\Planning\VerdictWords;
+use NorthLedger\Core\Spec\EnginePart;
+
+/** One page for the customer, in plain words: what was found, what can be done about it and for how much, and what is not known yet. */
+final readonly class FindingsReport
+{
+    private const MOST_LINES = 4;
+
+    private const MOST_OPTIONS = 4;
+
+    /**
+     * @param  list<array{name: string, verdict: string, lines: list<string>, more: int}>  $parts
+     * @param  list<array{name: string, words: string, price: string}>  $options
+     * @param  list<string>  $open
+     */
+    private function __construct(public string $tag, public string $engine, public string $verdict, public array $parts, public array $options, public array $open, public string $note)
+    {
+    }
+
+    public static function of(JobFile $file): self
+    {
+        $here = array_filter($file->inspection()->engine()->parts, static fn (PartState $part): bool => $part->isHere);
+
+        return new self(
+            $file->job->tag(),
+            "{$file->sheet->name}, serial {$file->job->serial}".($file->job->description === '' ? '' : ", {$file->job->description}").". {$file->job->customer->name}.",
+            self::verdict($file->inspection()->engine()->verdict, $file),
+            array_values(array_map(static fn (PartState $part): array => self::part($file, $part), $here)),
+            self::options($file),
+            array_values(array_map(static fn (PartState $part): string => 'The '.$file->sheet->nameOf($part->part).' is not measured through yet.', array_filter($here, static fn (PartState $part): bool => $part->verdict === PartVerdict::NotYetKnown))),
+            "Judged by {$file->sheet->name} sheet revision {$file->sheet->revision} and shop policy revision {$file->policy->revision}, as of ledger entry {$file->job->entries}. Prices are the shop's price list; parts may change them. Where the engine's use is regulated, licensed practice comes first.",
+        );
+    }
+
+    private static function verdict(EngineVerdict $verdict, JobFile $file): string
+    {
+        return match ($verdict) {
+            EngineVerdict::AsIs => 'Your engine can be rebuilt with its parts as they are.',
+            EngineVerdict::WithMachining => 'Your engine can be rebuilt, with normal machining.',
+            EngineVerdict::WithRepairs => 'Your engine can be rebuilt, with repairs or other parts that you decide about.',
+            EngineVerdict::No => 'Your engine cannot be rebuilt: the '.$file->sheet->nameOf(EnginePart::Block).' is past saving.',
+            EngineVerdict::NotYetKnown => 'We have not measured everything yet; this is how far we are.',
+        };
+    }
+
+    /** @return array{name: string, verdict: string, lines: list<string>, more: int} */
+    private static function part(JobFile $file, PartState $part): array
+    {
+        $words = new PartWords($file->display);
+        $works = EngineView::works($file, $part->part);
+        $isBores = $part->part === ($file->sheet->deck === null ? EnginePart::Cylinders : EnginePart::Block);
+        $lines = [
+            ...array_map(static fn (PartDefect $defect): string => $defect->sentence, $part->defects),
+            ...array_map(static fn (PlannedWork $work): string => $words->work($work), $works),
+            ...($isBores ? array_map(static fn (Finding $finding): string => "Cylinder {$finding->cylinder} is worn past its limit ({$finding->criterion->label()}).", self::worst($file->assessment()->failures())) : []),
+            ...($works === [] ? array_map(static fn (PartFinding $finding): string => "{$finding->subject}: {$finding->criterion} is past its limit.", array_values(array_filter($part->findings, static fn (PartFinding $finding): bool => $finding->outcome === Outcome::Fail))) : []),
+        ];
+
+        return [
+            'name' => ucfirst($file->sheet->nameOf($part->part)),
+            'verdict' => match ($part->verdict) {
+                PartVerdict::Serviceable => 'Good as it is',
+                PartVerdict::Recondition => 'Good after normal machining',
+                PartVerdict::Repair => 'Can be repaired; you decide',
+                PartVerdict::Scrap => 'Has to be replaced',
+                PartVerdict::NotYetKnown => 'Not known yet',
+            },
+            'lines' => array_slice($lines, 0, self::MOST_LINES), 'more' => max(0, count($lines) - self::MOST_LINES),
+        ];
+    }
+
+    /**
+     * @param  list<Finding>  $failures
+     * @return list<Finding> One for every cylinder
+     */
+    private static function worst(array $failures): array
+    {
+        $worst = [];
+        foreach ($failures as $finding) {
+            $worst[$finding->cylinder] ??= $finding;
+        }
+        ksort($worst);
+
+        return array_values($worst);
+    }
+
+    /** @return list<array{name: string, words: string, price: string}> The recommended way first */
+    private static function options(JobFile $file): array
+    {
+        $assessment = $file->assessment();
+        $recommended = $assessment->recommendation?->option->key();
+        $feasible = array_values($assessment->plan?->feasible() ?? []);
+        usort($feasible, static fn (ReboreOption $a, ReboreOption $b): int => [$a->key() !== $recommended, $a->cost->minor] <=> [$b->key() !== $recommended, $b->cost->minor]);
+        $words = $file->words();
+
+        return array_map(static fn (ReboreOption $option): array => [
+            'name' => $words->option($option).($option->key() === $recommended ? ' (we recommend this)' : ''), 'words' => $words->sleeves($option), 'price' => VerdictWords::money($option->cost->minor),
+        ], array_slice($feasible, 0, self::MOST_OPTIONS));
+    }
+}

@@ -1,0 +1,139 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Package;
+
+use App\Models\Customer;
+use App\Models\Job;
+use App\Models\LedgerEntry;
+use App\Models\User;
+use App\People\Role;
+use App\Sheets\JobFiles;
+use App\Sheets\JobSummary;
+use App\Shop\PolicyBook;
+use App\Shop\SpecBook;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
+use Throwable;
+
+/**
+ * Reads a package back into the database: every row as it was, a ledger with the same entries and a chain of its own. The tag
+ * is kept where it is free. Written whole or not at all.
+ */
+final readonly class ImportPackage
+{
+    public function __construct(private SpecBook $specs, private PolicyBook $policies, private JobFiles $files)
+    {
+    }
+
+    /** @throws PackageRefused If it cannot be read, is here already, or the house has another sheet or policy under the same revision */
+    public function handle(JobPackage $package): Job
+    {
+        $package->evaluate();
+        $data = $package->data();
+        try {
+            return DB::transaction(fn (): Job => $this->write($data));
+        } catch (PackageRefused $refused) {
+            throw $refused;
+        } catch (Throwable $exception) {
+            throw PackageRefused::because($exception->getMessage());
+        }
+    }
+
+    /** @param  array<string, mixed>  $data */
+    private function write(array $data): Job
+    {
+        $this->refuseTwice($data);
+        $this->checkRevisions($data);
+        $people = array_map($this->person(...), $data['people']);
+        $number = Job::numberOf((string) $data['job']);
+        $job = new Job(array_intersect_key($data['received'], array_flip(JobTables::OF_THE_JOB)) + ['customer_id' => Customer::query()->firstOrCreate(['name' => $data['received']['customer']])->id]);
+        if ($number !== null && ! Job::query()->whereKey($number)->exists()) {
+            $job->id = $number;
+        }
+        $job->save();
+        $ids = [];
+        foreach (JobTables::REFERENCES as $table => $references) {
+            foreach ($table === 'ledger_entries' ? [] : $data[$table] as $row) {
+                $ids[$table][$row['id']] = $this->insert($table, $row, $references, $ids, $job, $people);
+            }
+        }
+        $this->chain($job, $data['ledger_entries'], $people);
+        $job->fill(JobSummary::of($this->files->open($job->refresh()))->columns());
+        $job->save();
+
+        return $job;
+    }
+
+    /** @param  array<string, mixed>  $data */
+    private function refuseTwice(array $data): void
+    {
+        $first = $data['ledger_entries'][0]['request_id'] ?? '';
+        $here = LedgerEntry::query()->firstWhere('request_id', $first);
+        if ($here !== null) {
+            throw PackageRefused::because('the job is here already, as '.sprintf('NL-%04d', $here->job_id));
+        }
+    }
+
+    /** @param  array<string, mixed>  $data */
+    private function checkRevisions(array $data): void
+    {
+        $family = (string) $data['received']['family'];
+        $revision = (int) $data['received']['family_revision'];
+        if (! $this->specs->has($family) || ! in_array($revision, $this->specs->revisions($family), true)) {
+            throw PackageRefused::because("the spec book has no revision {$revision} of {$family}: read that sheet in first");
+        }
+        if (json_decode($this->specs->document($family, $revision), true) != $data['sheet']) {
+            throw PackageRefused::because("the spec book has another sheet as revision {$revision} of {$family}");
+        }
+        $policy = (int) $data['received']['policy_revision'];
+        if ($data['received']['is_closed'] && ($policy > $this->policies->newestNumber() || $this->policies->document($policy) != $data['policy'])) {
+            throw PackageRefused::because("the job is signed under policy revision {$policy}, and this house has another one");
+        }
+    }
+
+    /**
+     * Somebody who is not known here becomes known by name; nobody can log in as them before the owner gives them a password.
+     *
+     * @param  array{login: string, name: string, role: string}  $person
+     */
+    private function person(array $person): int
+    {
+        return (User::query()->firstWhere('login', $person['login']) ?? User::query()->create([
+            'login' => $person['login'], 'name' => $person['name'], 'role' => Role::from($person['role']), 'password' => Str::random(60),
+        ]))->id;
+    }
+
+    /**
+     * @param  array<string, mixed>  $row
+     * @param  array<string, string>  $references
+     * @param  array<string, array<int, int>>  $ids
+     * @param  list<int>  $people
+     */
+    private function insert(string $table, array $row, array $references, array $ids, Job $job, array $people): int
+    {
+        foreach ($references as $column => $other) {
+            if (($row[$column] ?? 0) !== 0) {
+                $row[$column] = $ids[$other][$row[$column]];
+            }
+        }
+
+        return DB::table($table)->insertGetId(['job_id' => $job->id, 'user_id' => $people[$row['user_id'] - 1]] + array_diff_key($row, ['id' => 0]));
+    }
+
+    /**
+     * @param  list<array<string, mixed>>  $entries
+     * @param  list<int>  $people
+     */
+    private function chain(Job $job, array $entries, array $people): void
+    {
+        foreach ($entries as $row) {
+            $entry = new LedgerEntry(['job_id' => $job->id, 'user_id' => $people[$row['user_id'] - 1], 'previous_hash' => $job->head_hash] + array_diff_key($row, ['id' => 0]));
+            $entry->hash = $entry->computedHash();
+            $entry->save();
+            $job->entries = $entry->number;
+            $job->head_hash = $entry->hash;
+        }
+    }
+}

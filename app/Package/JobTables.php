@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Package;
+
+/** What of the database belongs to a job, in the order in which it can be written, and which of its columns name rows of other tables. */
+final class JobTables
+{
+    /** By table: column → the table whose row it names. */
+    public const REFERENCES = [
+        'setups' => [],
+        'readings' => ['setup_id' => 'setups', 'supersedes_id' => 'readings', 'withdraws_id' => 'readings'],
+        'zero_sizes' => ['setup_id' => 'setups'],
+        'check_backs' => ['setup_id' => 'setups', 'last_reading_id' => 'readings'],
+        'observations' => [],
+        'plan_choices' => [],
+        'operation_ticks' => ['plan_choice_id' => 'plan_choices'],
+        'dispositions' => ['plan_choice_id' => 'plan_choices', 'last_reading_id' => 'readings'],
+        'releases' => [],
+        'ledger_entries' => [],
+    ];
+
+    /** Columns that mean something in one house only: a chain of hashes is made anew over the same entries. */
+    public const OF_THE_HOUSE = ['job_id', 'previous_hash', 'hash'];
+
+    /** What the job's own row says that does not follow from its entries. */
+    public const OF_THE_JOB = ['family', 'family_revision', 'serial', 'arrival', 'castings', 'description', 'wishes', 'usage', 'budget_minor', 'keeps_original', 'due_on', 'declared_step_nm', 'declared_evidence', 'is_closed', 'policy_revision', 'created_at'];
+}
