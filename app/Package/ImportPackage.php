@@ -48,7 +48,7 @@ final readonly class ImportPackage
         $this->checkRevisions($data);
         $people = array_map($this->person(...), $data['people']);
         $number = Job::numberOf((string) $data['job']);
-        $job = new Job(array_intersect_key($data['received'], array_flip(JobTables::OF_THE_JOB)) + ['customer_id' => Customer::query()->firstOrCreate(['name' => $data['received']['customer']])->id]);
+        $job = new Job(array_intersect_key($data['received'], array_flip(JobTables::OF_THE_JOB)) + ['customer_id' => Customer::query()->firstOrCreate(['name' => $data['received']['customer']])->id, 'head_hash' => str_repeat('0', 64), 'entries' => 0]);
         if ($number !== null && ! Job::query()->whereKey($number)->exists()) {
             $job->id = $number;
         }
@@ -135,5 +135,6 @@ final readonly class ImportPackage
             $job->entries = $entry->number;
             $job->head_hash = $entry->hash;
         }
+        $job->save();
     }
 }

@@ -115,7 +115,7 @@ final readonly class DemoShop
         $comparative = $this->receive($inspector, 'cairn-l4-144', 'CL-00718', 'Brickworks', 'pug mill engine', 14, null, null);
         $this->readings->comparative($comparative, $inspector, Place::bore(1, Station::Bottom, Axis::Inline), [1 => [2.6, 1.4, 1.9, 1.2, 0.3, 0], 2 => [2.9, 1.5, 2.0, 1.2, 0.4, 0.1], 3 => [3.4, 1.0, 2.4, 1.4, 0.5, 0.2], 4 => [2.4, 1.2, 1.7, 1.0, 0.2, 0.1]]);
 
-        $whole = $this->receive($inspector, 'brae-v8-311', 'BV-21340', 'Ski-lift company', 'top station drive', 21, '0', 'stamped on the crowns');
+        $whole = $this->receive($inspector, 'brae-v8-311', 'BV-30117', 'Ski-lift company', 'top station drive', 21, '0', 'stamped on the crowns');
         $this->readings->incoming($whole, $inspector, array_fill(1, 8, [7.1, 3.4, 4.6, 2.6, 0.9, 0.7]));
         $this->parts->read($whole, $inspector, Section::cases(), self::wornVee(), 21);
 

@@ -12,6 +12,7 @@ use App\Sheets\Stage;
 use Database\Seeders\DemoShop;
 use Illuminate\Support\Facades\Queue;
 use NorthLedger\Core\Planning\ReboreOption;
+use NorthLedger\Core\Inspection\Section;
 use PHPUnit\Framework\Attributes\Group;
 use Tests\TestCase;
 
@@ -24,12 +25,13 @@ final class DemoShopTest extends TestCase
         Queue::fake();
         $this->artisan('ledger:demo')->assertSuccessful();
         $this->artisan('ledger:demo')->expectsOutput('There are people in this shop already; nothing was laid out.')->assertSuccessful();
-        $this->artisan('ledger:verify')->expectsOutput('17 ledgers walked, every chain is whole.')->assertSuccessful();
-        $this->artisan('ledger:recompute')->expectsOutput('17 stored verdicts agree with the recomputed ones, 0 differ.')->assertSuccessful();
+        $this->artisan('ledger:verify')->expectsOutput('19 ledgers walked, every chain is whole.')->assertSuccessful();
+        $this->artisan('ledger:recompute')->expectsOutput('19 stored verdicts agree with the recomputed ones, 0 differ.')->assertSuccessful();
 
-        $standing = [];
+        $standing = $engines = [];
         foreach (Job::query()->orderBy('id')->get() as $job) {
             $standing[$job->serial] = [$job->stage, $job->verdict];
+            $engines[$job->serial] = $job->engine_verdict;
         }
         $this->assertSame([Stage::Release, 'recondition'], $standing['BV-20417'], 'released');
         $this->assertSame([Stage::Plan, 'recondition'], $standing['T4-11862'], 'one cylinder condemns the size');
@@ -46,6 +48,9 @@ final class DemoShopTest extends TestCase
         $this->assertSame([Stage::Measure, 'not yet known'], $standing['T4-29914'], 'read with a gauge that drifted');
         $this->assertSame([Stage::Plan, 'recondition'], $standing['F6-0207'], 'heavy wear of number one, traced');
         $this->assertSame([Stage::Measure, 'not yet known'], $standing['CL-00718'], 'form alone, its zero has no size');
+        $this->assertSame(['with machining', 'with machining', 'no', 'not yet known'], [$engines['BV-30117'], $engines['SF-00552'], $engines['SF-3306'], $engines['T4-31007']], 'the engines as a whole');
+        $whole = $this->app->make(JobFiles::class)->open(Job::query()->where('serial', 'BV-30117')->firstOrFail());
+        $this->assertSame([254_000, 508_000], array_map(static fn ($work): ?int => $work->step?->nanometres, $whole->inspection()->judged(Section::Crankshaft)->works), 'mains and rod journals need different steps');
         $this->assertSame([
             'T4-17733' => 'the customer: the sleeve of cylinder 4',
             'CL-0877' => 'the customer: repair with seat insert, deck, valve seat to bore, cylinder 2',

@@ -176,7 +176,8 @@ async function startEntry(root, page, bore) {
             said.textContent = `${sent.body.text} kept.`;
         }
         showAnswerOf(sent, answer);
-        if (entry.value === '' && !questions.current && !isRepeat) {
+        // A place that somebody chose meanwhile stays the current one.
+        if (isProposed && entry.value === '' && !questions.current && !isRepeat) {
             goOn();
         }
         render();

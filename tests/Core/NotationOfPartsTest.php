@@ -1,0 +1,96 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core;
+
+use NorthLedger\Core\Gauging\GaugingException;
+use NorthLedger\Core\Gauging\Place;
+use NorthLedger\Core\Quantity\QuantityException;
+use NorthLedger\Core\Quantity\RoughnessNotation;
+use NorthLedger\Core\Quantity\VolumeNotation;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+/** Finishes and volumes as they are keyed, and the keys of places beside the bores (QTY-6). */
+final class NotationOfPartsTest extends TestCase
+{
+    /** @return iterable<string, array{string, int}> */
+    public static function finishes(): iterable
+    {
+        yield 'micrometres' => ['0.18', 180];
+        yield 'with the unit' => ['0.18 um', 180];
+        yield 'a comma' => ['1,6 µm', 1600];
+        yield 'no whole number' => ['.4', 400];
+        yield 'microinches' => ['7 uin', 178];
+        yield 'a mirror' => ['0', 0];
+    }
+
+    #[DataProvider('finishes')]
+    public function test_a_finish_is_read_in_whole_nanometres(string $text, int $nanometres): void
+    {
+        $this->assertSame($nanometres, RoughnessNotation::read($text)->nanometres);
+    }
+
+    /** @return iterable<string, array{string, float}> */
+    public static function volumes(): iterable
+    {
+        yield 'cc' => ['54.3', 54_300.0];
+        yield 'a dish' => ['-2.5 cc', -2_500.0];
+        yield 'a dome' => ['+4.05', 4_050.0];
+        yield 'a comma' => ['67,7 ml', 67_700.0];
+    }
+
+    #[DataProvider('volumes')]
+    public function test_a_volume_is_read_in_cubic_millimetres(string $text, float $cubicMillimetres): void
+    {
+        $this->assertSame($cubicMillimetres, VolumeNotation::read($text)->cubicMillimetres);
+    }
+
+    /** @return iterable<string, array{string}> */
+    public static function nonsense(): iterable
+    {
+        foreach (['', ' ', 'smooth', '1.2345', '.', '5 miles', '-', '1e3'] as $text) {
+            yield "“{$text}”" => [$text];
+        }
+    }
+
+    #[DataProvider('nonsense')]
+    public function test_nonsense_is_asked_back_as_either(string $text): void
+    {
+        foreach ([RoughnessNotation::read(...), VolumeNotation::read(...)] as $read) {
+            try {
+                $read($text);
+                $this->fail("“{$text}” was read.");
+            } catch (QuantityException $exception) {
+                $this->assertStringContainsString('does not read as', $exception->getMessage());
+            }
+        }
+    }
+
+    public function test_places_are_called_as_the_trade_calls_them(): void
+    {
+        foreach ([
+            'main.3.front.90' => 'Main 3, front, 90°', 'pinscore.2' => 'Rod journal 2, depth of the deepest score', 'guide.4.ex' => 'Cylinder 4, guide bore, exhaust',
+            'deck.1.b5' => 'Deck 1, b5', 'bigend.6.rear.0' => 'Rod 6, big end, rear, 0°', 'housing.2.135' => 'Housing 2, 135°', 'snout.1' => 'Crankshaft 1, run-out at the snout',
+        ] as $key => $words) {
+            $this->assertSame($words, Place::parse($key)->words());
+            $this->assertSame($key, Place::parse($key)->key());
+        }
+    }
+
+    /** @return iterable<string, array{string}> */
+    public static function noPlaces(): iterable
+    {
+        foreach (['main', 'main.', 'main.0', 'main.3.', 'main.3.front.', 'main.3.FRONT', 'main.100', 'main.3.a.b.c', 'main.3.front 0', 'crankcase.1'] as $key) {
+            yield $key => [$key];
+        }
+    }
+
+    #[DataProvider('noPlaces')]
+    public function test_a_key_that_names_no_place_is_refused(string $key): void
+    {
+        $this->expectException(GaugingException::class);
+        Place::parse($key);
+    }
+}

@@ -1,0 +1,183 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\Job;
+use App\Models\Observation;
+use App\Models\User;
+use App\Package\ImportPackage;
+use App\Package\JobPackage;
+use App\Package\PackageRefused;
+use App\People\Role;
+use App\Shop\PolicyBook;
+use App\Shop\SpecBook;
+use Database\Seeders\DemoParts;
+use Illuminate\Support\Facades\Artisan;
+use Illuminate\Support\Facades\DB;
+use NorthLedger\Core\Inspection\EngineVerdict;
+use NorthLedger\Core\Inspection\Section;
+use Tests\TestCase;
+
+/** The engine as a whole: its verdict, what people decide about it, the customer's page, and its package. */
+final class EngineTest extends TestCase
+{
+    use StatedJob;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->stateJob();
+    }
+
+    public function test_an_engine_read_through_has_one_verdict_and_the_stored_one_is_the_recomputed_one(): void
+    {
+        $this->assertSame('not yet known', $this->job->refresh()->engine_verdict);
+        $this->readThrough();
+        $this->assertSame(EngineVerdict::WithMachining, $this->file()->inspection()->engine()->verdict);
+        $this->assertSame('with machining', $this->job->refresh()->engine_verdict);
+        $this->artisan('ledger:recompute')->expectsOutput('1 stored verdicts agree with the recomputed ones, 0 differ.')->assertSuccessful();
+        $this->get("/jobs/{$this->job->tag()}/judge")->assertOk()->assertSee('Rebuildable with machining')->assertSee('Mains: grind .010 under')->assertSee('that hold');
+    }
+
+    public function test_what_is_missing_comes_fewest_first(): void
+    {
+        $this->readThrough(['snout.1' => '-']);
+        $page = $this->get("/jobs/{$this->job->tag()}/judge")->assertOk()->assertSee('Crankshaft: 1 reading: crankshaft 1, run-out at the snout');
+        $this->assertSame('not yet known', $this->job->refresh()->engine_verdict);
+        $page->assertDontSee('Rods: 1 reading');
+    }
+
+    public function test_a_person_sees_a_part_otherwise_signed_and_beside_the_verdict(): void
+    {
+        $this->readThrough();
+        $overrule = fn (array $changes): \Illuminate\Testing\TestResponse => $this->from("/jobs/{$this->job->tag()}/judge")->post("/jobs/{$this->job->tag()}/judge/overrule", $changes + ['ulid' => $this->ulid(), 'part' => 'crankshaft', 'verdict' => 'scrap', 'reason' => 'heat marks at rod journal 2', 'password' => 'a-password']);
+        $overrule(['password' => 'guessed'])->assertSessionHasErrors('password');
+        $overrule(['reason' => ''])->assertSessionHasErrors('reason');
+        $overrule(['verdict' => 'recondition'])->assertSessionHasErrors('part');
+        $overrule([])->assertRedirect();
+        $this->get("/jobs/{$this->job->tag()}/judge")->assertSee('Inspector says scrap')->assertSee('heat marks at rod journal 2');
+        $this->assertSame('recondition', $this->file()->inspection()->engine()->parts['crankshaft']->verdict->value, 'never in place of it');
+        $this->actingAs($this->person(Role::Machinist));
+        $overrule([])->assertForbidden();
+    }
+
+    public function test_a_customer_lives_with_a_defect_and_what_is_scrap_stays_scrap(): void
+    {
+        $this->readThrough(['vacuum.1.ex' => '1', 'main.2.front.0' => '2.6245']);
+        $finding = 'VALVE-3 Cylinder 1, exhaust vacuum';
+        $concede = fn (array $changes): \Illuminate\Testing\TestResponse => $this->sendTo($this->job, 'judge/concessions', $changes + ['finding' => $finding, 'worst' => 'it burns oil', 'accepted_by' => 'the sawmill']);
+        $concede(['worst' => ''])->assertStatus(422)->assertJsonValidationErrors('worst');
+        $concede(['finding' => 'JRNL-2 Main 9 size'])->assertStatus(422)->assertJsonValidationErrors('finding');
+        $concede([])->assertOk()->assertJsonPath('to', route('stage.judge', $this->job));
+        $concede([])->assertStatus(422);
+        $this->get("/jobs/{$this->job->tag()}/judge")->assertSee('Accepted by the customer')->assertSee('it burns oil');
+        $this->assertSame('serviceable', $this->file()->inspection()->engine()->parts['head']->verdict->value);
+        $this->assertSame(1, Observation::query()->where('kind', 'concession')->count());
+    }
+
+    public function test_pitting_that_is_felt_and_does_not_catch_is_a_signed_concession(): void
+    {
+        foreach ([1, 2, 3, 4] as $cylinder) {
+            $this->keyBore($this->job, $cylinder, ['1.2', '0.7', '0.8', '0.5', '0.4', '0.3']);
+            foreach (["piston.{$cylinder}" => '3.8106', "ridge.{$cylinder}.top" => '1', "ridge.{$cylinder}.bottom" => '0', "scoring.{$cylinder}" => '0', "crack.{$cylinder}" => '0', "pitting.{$cylinder}" => $cylinder === 2 ? '3' : '0'] as $place => $text) {
+                $this->key($this->job, $place, $text)->assertOk();
+            }
+        }
+        $this->assertSame('Cannot stay at standard', $this->job->refresh()->headline);
+        $this->sendTo($this->job, 'judge/concessions', ['finding' => 'BORE-6 Cylinder 2 pitting', 'worst' => 'oil use', 'accepted_by' => 'the sawmill'])->assertOk();
+        $this->assertSame('Can stay at standard', $this->job->refresh()->headline);
+    }
+
+    public function test_the_customer_reads_one_page_in_plain_words(): void
+    {
+        $this->get("/jobs/{$this->job->tag()}/findings")->assertOk()->assertSee('this is how far we are')->assertSee('The crankshaft is not measured through yet.');
+        $this->readThrough();
+        $this->get("/jobs/{$this->job->tag()}/findings")->assertOk()->assertSee('Your engine can be rebuilt, with normal machining.')->assertSee('Mains: grind .010 under')->assertDontSee('JRNL-2');
+    }
+
+    public function test_a_package_read_back_is_the_same_package_judged_the_same(): void
+    {
+        $this->readThrough(['vacuum.1.ex' => '1']);
+        $this->sendTo($this->job, 'sheets/crankshaft/checks', ['feature' => 'main', 'master' => '3.0000', 'shows' => '3.0000'])->assertOk();
+        $this->sendTo($this->job, 'judge/concessions', ['finding' => 'VALVE-3 Cylinder 1, exhaust vacuum', 'worst' => 'it burns oil', 'accepted_by' => 'the sawmill'])->assertOk();
+        $json = $this->exported();
+        $evaluation = JobPackage::fromJson($json)->evaluate()->toArray();
+        $this->assertSame('with machining', $evaluation['engine']['verdict']);
+        $this->assertSame(['Mains', 'grind', 254_000], [$evaluation['works'][0]['subject'], $evaluation['works'][0]['work'], $evaluation['works'][0]['step_nm']]);
+        $this->assertRefused('the job is here already, as '.$this->job->tag(), $json);
+
+        $this->forgetEverything();
+        $read = $this->app->make(ImportPackage::class)->handle(JobPackage::fromJson($json));
+        $this->assertSame([$this->job->tag(), 'with machining'], [$read->tag(), $read->engine_verdict]);
+        $this->job = $read;
+        $this->assertSame($json, $this->exported(), 'the round trip is exact');
+        $this->artisan('ledger:verify')->expectsOutput('1 ledgers walked, every chain is whole.')->assertSuccessful();
+        $this->artisan('ledger:recompute')->expectsOutput('1 stored verdicts agree with the recomputed ones, 0 differ.')->assertSuccessful();
+        $this->assertFalse(User::query()->where('login', 'inspector')->firstOrFail()->password === '', 'nobody can log in as them before they get a password');
+    }
+
+    public function test_a_tag_that_is_taken_is_not_taken_away_and_another_sheet_is_refused(): void
+    {
+        $this->keyBore($this->job, 1, ['3.1', '1.9', '2.2', '1.5', '1.0', '0.8']);
+        $json = $this->exported();
+        $this->forgetEverything();
+        $other = $this->job($this->person(Role::Owner));
+        DB::statement('SET FOREIGN_KEY_CHECKS = 0');
+        Job::query()->whereKey($other->id)->update(['id' => $this->job->id]);
+        DB::table('ledger_entries')->update(['job_id' => $this->job->id]);
+        DB::statement('SET FOREIGN_KEY_CHECKS = 1');
+        $this->assertNotSame($this->job->id, $this->app->make(ImportPackage::class)->handle(JobPackage::fromJson($json))->id);
+        $data = json_decode($json, true);
+        $data['ledger_entries'][0]['request_id'] = $this->ulid();
+        $data['sheet']['description'] = 'another';
+        $this->assertRefused('the spec book has another sheet', json_encode($data, JSON_THROW_ON_ERROR));
+        $data['received']['family_revision'] = 9;
+        $this->assertRefused('has no revision 9', json_encode($data, JSON_THROW_ON_ERROR));
+    }
+
+    public function test_the_commands_name_what_they_read_in(): void
+    {
+        $this->artisan('ledger:import', ['file' => '/nowhere.json'])->expectsOutput('/nowhere.json cannot be opened.')->assertFailed();
+        Artisan::call('ledger:export', ['tag' => $this->job->tag()]);
+        $file = (string) tempnam(sys_get_temp_dir(), 'package');
+        file_put_contents($file, Artisan::output());
+        $this->forgetEverything();
+        $this->artisan('ledger:import', ['file' => $file])->expectsOutput("{$this->job->tag()}, {$this->job->serial}: 2 entries read in.")->assertSuccessful();
+        unlink($file);
+    }
+
+    /** @param  array<string, string>  $changes  What is keyed at some places; “-” for nothing */
+    private function readThrough(array $changes = []): void
+    {
+        foreach ([1, 2, 3, 4] as $cylinder) {
+            $this->keyBore($this->job, $cylinder, ['9.6', '5.2', '4.0', '3.0', '1.2', '0.8']);
+        }
+        $this->app->make(DemoParts::class)->read($this->job->refresh(), $this->inspector, [Section::Crankshaft, Section::Housings, Section::Rods, Section::Deck, Section::Heads], $changes + ['main.2.front.0' => '2.6212'], 5);
+    }
+
+    private function exported(): string
+    {
+        return JobPackage::of($this->job->refresh(), $this->app->make(SpecBook::class), $this->app->make(PolicyBook::class))->toJson();
+    }
+
+    private function forgetEverything(): void
+    {
+        DB::statement('SET FOREIGN_KEY_CHECKS = 0');
+        foreach (['ledger_entries', 'readings', 'setups', 'zero_sizes', 'check_backs', 'observations', 'plan_choices', 'operation_ticks', 'dispositions', 'releases', 'jobs', 'customers', 'users'] as $table) {
+            DB::table($table)->delete();
+        }
+        DB::statement('SET FOREIGN_KEY_CHECKS = 1');
+    }
+
+    private function assertRefused(string $why, string $json): void
+    {
+        try {
+            $this->app->make(ImportPackage::class)->handle(JobPackage::fromJson($json));
+            $this->fail('It was read in.');
+        } catch (PackageRefused $refused) {
+            $this->assertStringContainsString($why, $refused->getMessage());
+        }
+    }
+}
