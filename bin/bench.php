@@ -4,7 +4,17 @@
 
 declare(strict_types=1);
 
+use NorthLedger\Core\Geometry\Height;
+use NorthLedger\Core\Geometry\LocalFlatness;
+use NorthLedger\Core\Inspection\CrankshaftJudge;
+use NorthLedger\Core\Inspection\EngineAssessment;
+use NorthLedger\Core\Inspection\FaceJudge;
+use NorthLedger\Core\Inspection\HeadJudge;
+use NorthLedger\Core\Inspection\HousingJudge;
+use NorthLedger\Core\Inspection\RodJudge;
+use NorthLedger\Core\Inspection\Section;
 use NorthLedger\Core\Planning\BlockAssessment;
+use NorthLedger\Core\Planning\FacePlan;
 use NorthLedger\Core\Quantity\Length;
 use NorthLedger\Core\Simulation\ScreeningTrial;
 use NorthLedger\Core\Simulation\SimulatedEngine;
@@ -13,6 +23,7 @@ use Random\Randomizer;
 use Tests\Bench\Client;
 use Tests\Bench\Stopwatch;
 use Tests\Core\Bench;
+use Tests\Core\MeasuredEngine;
 
 require dirname(__DIR__).'/vendor/autoload.php';
 
@@ -47,6 +58,10 @@ $client->fillBench(45_000);
 $measure('bench_50000', static fn () => $client->get('/'));
 $measure('measure_v8', static fn () => $client->get("/jobs/{$tags[0]}/measure"));
 $measure('crack_map', static fn () => $client->get('/jobs/NL-0411/cracks'));
+foreach (Section::cases() as $section) {
+    $measure("sheet_{$section->value}", static fn () => $client->get("/jobs/NL-0418/measure/{$section->value}"));
+}
+$measure('judge', static fn () => $client->get("/jobs/NL-0418/judge"));
 $measure('post_reading', static fn () => $client->postReading($tags));
 
 $sheet = Bench::sheet('brae-v8-311');
@@ -58,6 +73,52 @@ for ($i = 0; $i < 400; $i++) {
 }
 $core = $watch->figures();
 printf("\nThe core alone, a full V8 judged and planned:   p50 %.2f ms   p95 %.2f ms   (goal 2)\n", $core['p50_ms'], $core['p95_ms']);
+
+$engine = new MeasuredEngine($sheet);
+$read = [];
+foreach (Section::cases() as $section) {
+    $read[$section->value] = $engine->measurements($section);
+}
+$watch = new Stopwatch;
+for ($i = 0; $i < 200; $i++) {
+    $watch->time(static function () use ($sheet, $policy, $bores, $read): void {
+        $bearings = $read['housings']->plus($read['rods']);
+        EngineAssessment::of($sheet, BlockAssessment::of($sheet, $policy, $bores, null), [
+            'crankshaft' => (new CrankshaftJudge($sheet, $policy, $bearings))->judge($read['crankshaft']), 'housings' => (new HousingJudge($sheet, $policy))->judge($read['housings']),
+            'rods' => (new RodJudge($sheet, $policy))->judge($read['rods']), 'deck' => (new FaceJudge($sheet, $policy))->judge($read['deck']), 'heads' => (new HeadJudge($sheet, $policy))->judge($read['heads']),
+        ], [], []);
+    });
+}
+$whole = $watch->figures();
+printf("The core alone, a complete V8 with every sheet judged:   p50 %.2f ms   p95 %.2f ms   (goal 15)\n", $whole['p50_ms'], $whole['p95_ms']);
+$heights = [];
+$chance = new Randomizer(new Mt19937(500));
+for ($i = 0; $i < 500; $i++) {
+    $heights[] = new Height(20_000_000 * ($i % 25), 10_000_000 * intdiv($i, 25), $chance->getInt(0, 60_000));
+}
+$watch = new Stopwatch;
+for ($i = 0; $i < 60; $i++) {
+    $watch->time(static fn () => [FacePlan::of($heights)->flatness(), LocalFlatness::worst($heights, 76_200_000)]);
+}
+$deck = $watch->figures();
+printf("The core alone, a deck of 500 points, overall and in every square:   p50 %.2f ms   p95 %.2f ms   (goal 30)\n", $deck['p50_ms'], $deck['p95_ms']);
+$artisan = static function (string $command): float {
+    $begin = hrtime(true);
+    shell_exec("php artisan {$command} 2>/dev/null");
+
+    return (hrtime(true) - $begin) / 1e6;
+};
+$file = (string) tempnam(sys_get_temp_dir(), 'package');
+$works = $starts = [];
+for ($i = 0; $i < 9; $i++) {
+    $starts[] = $artisan('--version > /dev/null');
+    $works[] = $artisan("ledger:export NL-0418 > {$file}") + $artisan("ledger:evaluate {$file} > /dev/null");
+}
+unlink($file);
+sort($works);
+sort($starts);
+$package = ['export_and_evaluate_ms' => $works[4] - 2 * $starts[4], 'start_ms' => $starts[4]];
+printf("Export and evaluate a whole V8: %.0f ms of work beside starting PHP twice (%.0f ms each); goal 150\n", $package['export_and_evaluate_ms'], $package['start_ms']);
 
 const ENGINES = 2_000;
 $chance = new Randomizer(new Mt19937(198));
@@ -77,12 +138,12 @@ printf("\nScreening, %d simulated engines worn 0.02 to 0.4 mm: readings needed o
 
 $ratios['bench_growth'] = $ratios['bench_5000'] / $ratios['bench_50'];
 $ratios['bench_growth_50000'] = $ratios['bench_50000'] / $ratios['bench_50'];
-$goals = ['post_reading' => 4, 'measure_v8' => 5, 'crack_map' => 5, 'bench_5000' => 4, 'bench_growth' => 1.3, 'bench_growth_50000' => 1.3];
+$goals = ['post_reading' => 4, 'measure_v8' => 5, 'crack_map' => 5, 'bench_5000' => 4, 'bench_growth' => 1.3, 'bench_growth_50000' => 1.3] + array_fill_keys(array_map(static fn (Section $section): string => "sheet_{$section->value}", Section::cases()), 5) + ['judge' => 5];
 echo "\nMedians against the floor, and growth against the Bench with 50 jobs:\n";
 foreach ($goals as $name => $goal) {
     printf("  %-34s %5.2f   goal %.1f   %s\n", $name, $ratios[$name], $goal, $ratios[$name] <= $goal ? 'reached' : 'not reached');
 }
 if ($jsonFile !== '') {
-    file_put_contents($jsonFile, json_encode(['ratios' => array_map(static fn (float $ratio): float => round($ratio, 3), $ratios), 'requests' => $figures, 'core_v8' => $core, 'screening' => $screening], JSON_PRETTY_PRINT)."\n");
+    file_put_contents($jsonFile, json_encode(['ratios' => array_map(static fn (float $ratio): float => round($ratio, 3), $ratios), 'requests' => $figures, 'core_v8' => $core, 'core_whole_v8' => $whole, 'core_deck_500' => $deck, 'package' => $package, 'screening' => $screening], JSON_PRETTY_PRINT)."\n");
     echo "\nWritten to {$jsonFile}\n";
 }

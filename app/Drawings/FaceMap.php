@@ -21,8 +21,6 @@ final readonly class FaceMap
 {
     public const WIDTH = 400;
 
-    private const COLUMNS = 40;
-
     private const LEVELS = 8;
 
     private const MOST_PASSES = 12;
@@ -65,17 +63,16 @@ final readonly class FaceMap
     /** @return list<array{x: string, y: string, width: string, height: string, shade: string}> */
     private static function shading(FaceSurface $surface, int $height): array
     {
-        $wide = self::WIDTH / self::COLUMNS;
-        $rows = max(4, (int) round($height / $wide));
-        $high = $height / $rows;
+        [$columns, $rows] = [FaceSurface::COLUMNS, FaceSurface::ROWS];
+        [$wide, $high] = [self::WIDTH / $columns, $height / $rows];
         $cells = [];
         for ($row = 0; $row < $rows; $row++) {
             $levels = [];
-            for ($column = 0; $column < self::COLUMNS; $column++) {
-                $levels[] = (int) round(self::LEVELS * $surface->shareOfDepth(($column + 0.5) / self::COLUMNS, ($row + 0.5) / $rows));
+            for ($column = 0; $column < $columns; $column++) {
+                $levels[] = (int) round(self::LEVELS * $surface->shareOfDepth($column, $row));
             }
             $from = 0;
-            for ($column = 1; $column <= self::COLUMNS; $column++) {
+            for ($column = 1; $column <= $columns; $column++) {
                 if (($levels[$column] ?? -1) !== $levels[$from]) {
                     $cells[] = ['x' => Coordinate::of($from * $wide), 'y' => Coordinate::of($row * $high), 'width' => Coordinate::of(($column - $from) * $wide), 'height' => Coordinate::of($high), 'shade' => number_format(0.5 * $levels[$from] / self::LEVELS, 2, '.', '')];
                     $from = $column;

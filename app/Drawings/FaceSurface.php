@@ -9,25 +9,37 @@ use NorthLedger\Core\Geometry\Height;
 /** A face between the points that were read: every height weighed by the inverse square of its distance. For drawing only. */
 final class FaceSurface
 {
-    private const COLUMNS = 48;
+    public const COLUMNS = 30;
 
-    private const ROWS = 20;
+    public const ROWS = 12;
 
     private readonly float $lowest;
 
     private readonly float $highest;
 
+    /** @var array<int, array<int, float>> Depth below the highest point at the corners of a grid */
+    private readonly array $grid;
+
     /** @param  non-empty-list<Height>  $heights */
-    public function __construct(private readonly array $heights, private readonly int $length, private readonly int $width)
+    public function __construct(array $heights, private readonly int $length, private readonly int $width)
     {
         $all = array_column($heights, 'z');
         [$this->lowest, $this->highest] = [(float) min($all), (float) max($all)];
+        $grid = [];
+        for ($row = 0; $row <= self::ROWS; $row++) {
+            for ($column = 0; $column <= self::COLUMNS; $column++) {
+                $grid[$row][$column] = $this->highest - self::at($heights, $column * $length / self::COLUMNS, $row * $width / self::ROWS);
+            }
+        }
+        $this->grid = $grid;
     }
 
-    /** How deep it lies below the highest point at a share of length and width: 0 at the top, 1 at the lowest place. */
-    public function shareOfDepth(float $along, float $across): float
+    /** How deep a cell of the grid lies below the highest point: 0 at the top, 1 at the lowest place. */
+    public function shareOfDepth(int $column, int $row): float
     {
-        return $this->highest === $this->lowest ? 0.0 : ($this->highest - $this->at($along, $across)) / ($this->highest - $this->lowest);
+        $depth = ($this->grid[$row][$column] + $this->grid[$row][$column + 1] + $this->grid[$row + 1][$column] + $this->grid[$row + 1][$column + 1]) / 4;
+
+        return $this->highest === $this->lowest ? 0.0 : $depth / ($this->highest - $this->lowest);
     }
 
     /**
@@ -38,16 +50,10 @@ final class FaceSurface
      */
     public function contours(int $interval, float $scale): array
     {
-        $grid = [];
-        for ($row = 0; $row <= self::ROWS; $row++) {
-            for ($column = 0; $column <= self::COLUMNS; $column++) {
-                $grid[$row][$column] = $this->highest - $this->at($column / self::COLUMNS, $row / self::ROWS);
-            }
-        }
         $levels = (int) floor(($this->highest - $this->lowest) / $interval);
         $paths = [];
         for ($level = 1; $level <= min(12, $levels); $level++) {
-            $path = $this->contour($grid, $level * $interval, $scale);
+            $path = $this->contour($this->grid, $level * $interval, $scale);
             if ($path !== '') {
                 $paths[] = $path;
             }
@@ -56,16 +62,17 @@ final class FaceSurface
         return $paths;
     }
 
-    private function at(float $along, float $across): float
+    /** @param  non-empty-list<Height>  $heights */
+    private static function at(array $heights, float $x, float $y): float
     {
-        [$x, $y] = [$along * $this->length, $across * $this->width];
         $sum = $weights = 0.0;
-        foreach ($this->heights as $height) {
-            $distance = ($height->x - $x) ** 2 + ($height->y - $y) ** 2;
+        foreach ($heights as $height) {
+            [$alongX, $alongY] = [$height->x - $x, $height->y - $y];
+            $distance = $alongX * $alongX + $alongY * $alongY;
             if ($distance < 1.0) {
                 return (float) $height->z;
             }
-            $weight = 1 / $distance ** 2;
+            $weight = 1 / ($distance * $distance);
             $sum += $weight * $height->z;
             $weights += $weight;
         }

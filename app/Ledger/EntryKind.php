@@ -35,4 +35,10 @@ enum EntryKind: string
     case Tick = 'tick';
     case Disposition = 'disposition';
     case Release = 'release';
+
+    /** True where only the sheet it is written into says something new of the parts. */
+    public function touchesSheetsOnly(): bool
+    {
+        return in_array($this, [self::Reading, self::Undo, self::Setup, self::ZeroSized, self::CheckBack], true);
+    }
 }

@@ -44,7 +44,7 @@ final readonly class Ledger
             $before = $this->files->open($job);
             $entry = $this->append($job, $requestId, $kind, $by, $work($before));
             $file = $before->anew();
-            $job->fill(JobSummary::of($file)->columns());
+            $job->fill(JobSummary::of($file, ! $kind->touchesSheetsOnly())->columns());
             $job->policy_revision = $file->policy->revision;
             $job->save();
 

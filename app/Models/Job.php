@@ -33,6 +33,7 @@ use NorthLedger\Core\Receiving\Usage;
  * @property Stage $stage
  * @property string $verdict
  * @property string $engine_verdict
+ * @property ?string $part_standings
  * @property string $headline
  * @property string $waits_for
  * @property ?\Illuminate\Support\Carbon $timer_due_at

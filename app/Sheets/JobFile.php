@@ -26,6 +26,7 @@ use NorthLedger\Core\Judgement\FindingWords;
 use NorthLedger\Core\Judgement\PartDefect;
 use NorthLedger\Core\Planning\BlockAssessment;
 use NorthLedger\Core\Planning\OptionKind;
+use NorthLedger\Core\Planning\PartVerdict;
 use NorthLedger\Core\Planning\ReboreOption;
 use NorthLedger\Core\Planning\VerdictWords;
 use NorthLedger\Core\Policy\ShopPolicy;
@@ -144,6 +145,21 @@ final class JobFile
     public function inspection(): PartsOfJob
     {
         return $this->inspection ??= new PartsOfJob($this);
+    }
+
+    /** True where a sheet's entries were asked for. */
+    public function isOpened(SheetName $sheet): bool
+    {
+        return isset($this->entries[$sheet->value]);
+    }
+
+    /** @return array<string, array<string, PartVerdict>> What the sheets said of the parts when the job was last written; empty under another policy */
+    public function storedStandings(): array
+    {
+        /** @var array<string, array<string, string>> $stored */
+        $stored = $this->job->policy_revision === $this->policy->revision ? json_decode($this->job->part_standings ?? '[]', true, 4, JSON_THROW_ON_ERROR) : [];
+
+        return array_map(static fn (array $parts): array => array_map(PartVerdict::from(...), $parts), $stored);
     }
 
     /** True where anything was ever keyed into a sheet. */

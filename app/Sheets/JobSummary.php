@@ -6,7 +6,9 @@ namespace App\Sheets;
 
 use DateTimeImmutable;
 use NorthLedger\Core\Cracks\CheckRun;
+use NorthLedger\Core\Inspection\EngineAssessment;
 use NorthLedger\Core\Planning\OptionKind;
+use NorthLedger\Core\Planning\PartVerdict;
 use NorthLedger\Core\Spec\EnginePart;
 use NorthLedger\Core\Work\VerificationState;
 use NorthLedger\Core\Work\VerifiedBore;
@@ -19,6 +21,7 @@ final readonly class JobSummary
         public Stage $stage,
         public string $verdict,
         public string $engineVerdict,
+        public string $partStandings,
         public string $headline,
         public string $waitsFor,
         public bool $isClosed,
@@ -28,15 +31,18 @@ final readonly class JobSummary
     ) {
     }
 
-    public static function of(JobFile $file): self
+    /** @param  bool  $isFresh  Every sheet is judged anew; else those that were not touched say what is stored of them */
+    public static function of(JobFile $file, bool $isFresh = true): self
     {
         $assessment = $file->assessment();
+        $standings = $file->inspection()->standings($isFresh);
         [$stage, $waitsFor] = self::stage($file);
 
         return new self(
             $stage,
             $assessment->verdict->value,
-            $file->inspection()->engine()->verdict->value,
+            EngineAssessment::verdictFrom($file->sheet, $assessment, $standings, $file->defects(), $file->inspection()->absent())->value,
+            json_encode(array_map(static fn (array $parts): array => array_map(static fn (PartVerdict $verdict): string => $verdict->value, $parts), $standings), JSON_THROW_ON_ERROR),
             $file->words()->headline($assessment),
             mb_strimwidth($waitsFor, 0, 120, '…'),
             $file->release() !== null,
@@ -49,7 +55,7 @@ final readonly class JobSummary
     /** @return array<string, mixed> The columns of the job's row */
     public function columns(): array
     {
-        return ['stage' => $this->stage, 'verdict' => $this->verdict, 'engine_verdict' => $this->engineVerdict, 'headline' => $this->headline, 'waits_for' => $this->waitsFor, 'is_closed' => $this->isClosed, 'timer_due_at' => $this->timerDueAt, 'timer_words' => $this->timerWords, 'is_held' => $this->isHeld];
+        return ['stage' => $this->stage, 'verdict' => $this->verdict, 'engine_verdict' => $this->engineVerdict, 'part_standings' => $this->partStandings, 'headline' => $this->headline, 'waits_for' => $this->waitsFor, 'is_closed' => $this->isClosed, 'timer_due_at' => $this->timerDueAt, 'timer_words' => $this->timerWords, 'is_held' => $this->isHeld];
     }
 
     /** @return array{Stage, string} */

@@ -18,6 +18,7 @@ use NorthLedger\Core\Inspection\RodJudge;
 use NorthLedger\Core\Inspection\Section;
 use NorthLedger\Core\Inspection\SectionJudgement;
 use NorthLedger\Core\Inspection\WeightJudge;
+use NorthLedger\Core\Planning\PartVerdict;
 use NorthLedger\Core\Spec\EnginePart;
 
 /** The sections of a job's inspection beside the bores; each is assembled and judged when first asked for, and once. */
@@ -62,8 +63,41 @@ final class PartsOfJob
             $this->file->sheet, $this->file->assessment(),
             array_combine(array_column($sections, 'value'), array_map($this->judged(...), $sections)),
             $this->file->defects(),
-            array_values(array_filter(EnginePart::cases(), fn (EnginePart $part): bool => ! $this->file->job->arrival->brings($part))),
+            $this->absent(),
         );
+    }
+
+    /**
+     * What each sheet says of each part. A sheet that was not touched says what it said when the job was last written, as long as
+     * the policy is the same.
+     *
+     * @return array<string, array<string, PartVerdict>> By section and part
+     */
+    public function standings(bool $isFresh): array
+    {
+        $stored = $isFresh ? [] : $this->file->storedStandings();
+        $standings = [];
+        foreach (Section::cases() as $section) {
+            if ($section->judgesParts()) {
+                $standings[$section->value] = $this->isTouched($section) ? $this->judged($section)->standings() : $stored[$section->value] ?? $this->judged($section)->standings();
+            }
+        }
+
+        return $standings;
+    }
+
+    /** @return list<EnginePart> Parts that did not come with the engine */
+    public function absent(): array
+    {
+        return array_values(array_filter(EnginePart::cases(), fn (EnginePart $part): bool => ! $this->file->job->arrival->brings($part)));
+    }
+
+    /** The oil clearances of the crankshaft rest on housings and rods as well. */
+    private function isTouched(Section $section): bool
+    {
+        $sheets = $section === Section::Crankshaft ? [Section::Crankshaft, Section::Housings, Section::Rods] : [$section];
+
+        return array_filter($sheets, fn (Section $one): bool => $this->file->isOpened(SheetName::of($one))) !== [];
     }
 
     public function weights(): WeightJudge

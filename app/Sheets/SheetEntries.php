@@ -11,6 +11,7 @@ use App\Observations\JobObservations;
 use App\Observations\Said;
 use NorthLedger\Core\Gauging\Conditions;
 use NorthLedger\Core\Gauging\Feature;
+use NorthLedger\Core\Gauging\Instrument;
 use NorthLedger\Core\Gauging\Measurand;
 use NorthLedger\Core\Gauging\Place;
 use NorthLedger\Core\Gauging\Reading as CoreReading;
@@ -43,8 +44,8 @@ final class SheetEntries
     /** @var array<int, array<string, Place>> Traced walls, thicknesses and pits, by cylinder and key */
     private array $walls = [];
 
-    /** @var array<string, Temperatures> By setup and feature */
-    private array $temperatures = [];
+    /** @var array<string, array{?Length, int, Instrument, Temperatures}> What readings of a feature count from, by setup and feature */
+    private array $origins = [];
 
     private readonly SuspectReadings $suspicion;
 
@@ -277,17 +278,21 @@ final class SheetEntries
     private function assemble(Place $place, SpecificationSheet $sheet, ShopPolicy $policy): CoreReading
     {
         $rows = $this->at($place)->current();
-        $setup = $this->gauges->setups[(int) $rows[0]->setupId];
-        $this->temperatures["{$setup->id} {$place->feature->value}"] ??= Temperatures::of(
-            $policy->expansionOf($sheet->materialRead($place->feature)),
-            $policy->expansionOf(Material::Steel), $setup->part_celsius, $setup->master_celsius,
-        );
-
-        $zero = $setup->zero_place === null ? Length::zero() : $this->gauges->zero($setup);
-        $lengths = array_map(static fn (KeyedReading $row): Length => Length::ofNanometres(((int) $row->nanometres + ($zero->nanometres ?? 0)) * self::side($place, $setup)), $rows);
-        $from = [$place, $lengths, $this->gauges->instrument($setup), $this->temperatures["{$setup->id} {$place->feature->value}"], (string) $setup->id];
+        $id = (int) $rows[0]->setupId;
+        [$zero, $side, $instrument, $temperatures] = $this->origins["{$id} {$place->feature->value}"] ??= $this->origin($place, $this->gauges->setups[$id], $sheet, $policy);
+        $lengths = array_map(static fn (KeyedReading $row): Length => Length::ofNanometres(((int) $row->nanometres + ($zero->nanometres ?? 0)) * $side), $rows);
+        $from = [$place, $lengths, $instrument, $temperatures, (string) $id];
 
         return $zero === null ? CoreReading::unsized(...$from) : CoreReading::of(...$from);
+    }
+
+    /** @return array{?Length, int, Instrument, Temperatures} The zero on the part (null: its size is not known), the side, the gauge, the temperatures */
+    private function origin(Place $place, Setup $setup, SpecificationSheet $sheet, ShopPolicy $policy): array
+    {
+        return [
+            $setup->zero_place === null ? Length::zero() : $this->gauges->zero($setup), self::side($place, $setup), $this->gauges->instrument($setup),
+            Temperatures::of($policy->expansionOf($sheet->materialRead($place->feature)), $policy->expansionOf(Material::Steel), $setup->part_celsius, $setup->master_celsius),
+        ];
     }
 
     /** What is measured down from a straightedge or a cutter is low where much is read; an indicator rises with the face (DECK-1). */
@@ -299,16 +304,17 @@ final class SheetEntries
     /** What was read of one section's places, suspect readings left out. */
     public function measurements(InspectionPlan $plan, SpecificationSheet $sheet, ShopPolicy $policy): Measurements
     {
-        $readings = $conditions = $values = $looks = [];
-        foreach ($plan->all() as $key => $one) {
-            $newest = $this->places[$key] ?? null;
-            $newest = $newest?->newest();
-            if ($newest === null || $this->isSuspect($one->place)) {
+        $readings = $conditions = $values = $looks = $ofSetup = [];
+        $all = $plan->all();
+        foreach (array_intersect_key($this->places, $all) as $key => $entries) {
+            $newest = $entries->newest();
+            $one = $all[$key];
+            if ($newest === null || $this->suspicion->holdAny($entries->current())) {
                 continue;
             }
-            if ($one->place->feature->isGauged()) {
+            if ($newest->setupId !== null) {
                 $readings[$key] = $this->reading($one->place, $sheet, $policy);
-                $conditions[$key] = $this->gauges->setups[(int) $newest->setupId]->conditions();
+                $conditions[$key] = $ofSetup[$newest->setupId] ??= $this->gauges->setups[$newest->setupId]->conditions();
             } elseif ($newest->look !== null) {
                 $looks[$key] = $newest->look;
             } else {

@@ -47,6 +47,12 @@ final readonly class SuspectReadings
     /** @param  list<KeyedReading>  $series  The repeats that count at one place */
     public function holdAny(array $series): bool
     {
-        return array_filter($series, fn (KeyedReading $row): bool => isset($this->ids[$row->id])) !== [];
+        foreach ($this->ids === [] ? [] : $series as $row) {
+            if (isset($this->ids[$row->id])) {
+                return true;
+            }
+        }
+
+        return false;
     }
 }

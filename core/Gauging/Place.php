@@ -20,6 +20,9 @@ final readonly class Place
 
     private const SPOT = '/^[a-z0-9-]+(?:\.[a-z0-9-]+)?$/D';
 
+    /** Made once: it is asked for at every step. */
+    private string $key;
+
     /**
      * @param  int  $number  Of the cylinder, journal, housing, rod, face or set
      * @param  string  $spot  Where on it, beside the bores: “front.90”; empty where there is one place only
@@ -32,6 +35,11 @@ final readonly class Place
         public ?int $degrees = null,
         public string $spot = '',
     ) {
+        $key = "{$feature->value}.{$number}";
+        foreach ([$station?->value, $axis?->value, $degrees, $spot === '' ? null : $spot] as $part) {
+            $key .= $part === null ? '' : ".{$part}";
+        }
+        $this->key = $key;
     }
 
     public static function bore(int $cylinder, Station $station, Axis $axis): self
@@ -94,10 +102,7 @@ final readonly class Place
 
     public function key(): string
     {
-        return implode('.', array_filter(
-            [$this->feature->value, (string) $this->number, $this->station?->value, $this->axis?->value, $this->degrees === null ? null : (string) $this->degrees, $this->spot],
-            static fn (?string $part): bool => ($part ?? '') !== '',
-        ));
+        return $this->key;
     }
 
     /** As the inspector says it: “Cylinder 4, top, thrust”. */

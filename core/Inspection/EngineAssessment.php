@@ -34,7 +34,9 @@ final readonly class EngineAssessment
             $parts[$part->value] = self::part($part, $findings, $defects, $bores, $sheet, ! in_array($part, $absent, true));
         }
 
-        return new self($parts, self::verdict($parts));
+        $here = array_filter($parts, static fn (PartState $part): bool => $part->isHere);
+
+        return new self($parts, self::verdict(array_map(static fn (PartState $part): PartVerdict => $part->verdict, $here)));
     }
 
     /** @return list<PartState> That scrap what they are, and have to be replaced */
@@ -57,19 +59,14 @@ final readonly class EngineAssessment
     {
         $own = array_values(array_filter($findings, static fn (PartFinding $finding): bool => $finding->part === $part));
         $defectsHere = array_values(array_filter($defects, static fn (PartDefect $defect): bool => $defect->part === $part));
-        $carriesBores = $part === ($sheet->cylinders === CylinderKind::Separate ? EnginePart::Cylinders : EnginePart::Block);
-        $verdicts = [
-            ...($own === [] ? [] : [SectionJudgement::verdictOf($own)]),
-            ...array_map(self::ofDefect(...), $defectsHere),
-            ...($carriesBores ? [$bores->verdict] : []),
-        ];
+        $verdicts = [...($own === [] ? [] : [SectionJudgement::verdictOf($own)]), ...self::beside($part, $sheet, $bores, $defects)];
         $missing = [];
         foreach ($own as $finding) {
             foreach ($finding->outcome === Outcome::Missing ? $finding->missing : [] as $place) {
                 $missing[$place->key()] = $place;
             }
         }
-        foreach ($carriesBores && ! $bores->isSettled() ? $bores->walk : [] as $place) {
+        foreach (self::carriesBores($part, $sheet) && ! $bores->isSettled() ? $bores->walk : [] as $place) {
             $missing[$place->key()] = $place;
         }
 
@@ -97,18 +94,54 @@ final readonly class EngineAssessment
         return PartVerdict::Serviceable;
     }
 
-    /** @param  array<string, PartState>  $parts */
-    private static function verdict(array $parts): EngineVerdict
+    /**
+     * The engine's verdict from what each sheet says of each part, where nobody asks for the findings.
+     *
+     * @param  array<string, array<string, PartVerdict>>  $standings  By section and part
+     * @param  list<PartDefect>  $defects
+     * @param  list<EnginePart>  $absent
+     */
+    public static function verdictFrom(SpecificationSheet $sheet, BlockAssessment $bores, array $standings, array $defects, array $absent): EngineVerdict
     {
-        $here = array_filter($parts, static fn (PartState $part): bool => $part->isHere);
-        $scrap = array_filter($here, static fn (PartState $part): bool => $part->verdict === PartVerdict::Scrap);
-        $verdicts = array_map(static fn (PartState $part): PartVerdict => $part->verdict, $here);
+        $parts = [];
+        foreach (self::partsOf($sheet) as $part) {
+            if (! in_array($part, $absent, true)) {
+                $said = array_values(array_filter(array_map(static fn (array $of): ?PartVerdict => $of[$part->value] ?? null, $standings)));
+                $parts[$part->value] = self::worst([...$said, ...self::beside($part, $sheet, $bores, $defects)]);
+            }
+        }
+
+        return self::verdict($parts);
+    }
+
+    /**
+     * What is known of a part beside its sheets: its defects, and the bores where it carries them.
+     *
+     * @param  list<PartDefect>  $defects
+     * @return list<PartVerdict>
+     */
+    private static function beside(EnginePart $part, SpecificationSheet $sheet, BlockAssessment $bores, array $defects): array
+    {
+        $own = array_filter($defects, static fn (PartDefect $defect): bool => $defect->part === $part);
+
+        return [...array_map(self::ofDefect(...), array_values($own)), ...(self::carriesBores($part, $sheet) ? [$bores->verdict] : [])];
+    }
+
+    private static function carriesBores(EnginePart $part, SpecificationSheet $sheet): bool
+    {
+        return $part === ($sheet->cylinders === CylinderKind::Separate ? EnginePart::Cylinders : EnginePart::Block);
+    }
+
+    /** @param  array<string, PartVerdict>  $here  Of the parts that came, by part */
+    private static function verdict(array $here): EngineVerdict
+    {
+        $isOver = ($here[EnginePart::Block->value] ?? null) === PartVerdict::Scrap;
 
         return match (true) {
-            array_filter($scrap, static fn (PartState $part): bool => ! $part->canBeReplaced()) !== [] => EngineVerdict::No,
-            $here === [], in_array(PartVerdict::NotYetKnown, $verdicts, true) => EngineVerdict::NotYetKnown,
-            $scrap !== [], in_array(PartVerdict::Repair, $verdicts, true) => EngineVerdict::WithRepairs,
-            in_array(PartVerdict::Recondition, $verdicts, true) => EngineVerdict::WithMachining,
+            $isOver => EngineVerdict::No,
+            $here === [], in_array(PartVerdict::NotYetKnown, $here, true) => EngineVerdict::NotYetKnown,
+            in_array(PartVerdict::Scrap, $here, true), in_array(PartVerdict::Repair, $here, true) => EngineVerdict::WithRepairs,
+            in_array(PartVerdict::Recondition, $here, true) => EngineVerdict::WithMachining,
             default => EngineVerdict::AsIs,
         };
     }

@@ -20,10 +20,4 @@ final readonly class PartState
     public function __construct(public EnginePart $part, public PartVerdict $verdict, public array $findings, public array $defects, public array $missing, public bool $isHere)
     {
     }
-
-    /** A block or case is the engine; everything else can be found again. */
-    public function canBeReplaced(): bool
-    {
-        return $this->part !== EnginePart::Block;
-    }
 }

@@ -54,6 +54,17 @@ final readonly class SectionJudgement
         };
     }
 
+    /** @return array<string, PartVerdict> What this sheet says of each part it judges, by part */
+    public function standings(): array
+    {
+        $byPart = [];
+        foreach ($this->findings as $finding) {
+            $byPart[$finding->part->value][] = $finding;
+        }
+
+        return array_map(self::verdictOf(...), $byPart);
+    }
+
     /** @return list<Place> Each once */
     public function missing(): array
     {

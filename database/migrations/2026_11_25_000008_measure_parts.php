@@ -20,6 +20,7 @@ return new class extends Migration
         });
         Schema::table('jobs', function (Blueprint $table): void {
             $table->string('engine_verdict', 20)->default('not yet known')->after('verdict');
+            $table->text('part_standings')->nullable()->after('engine_verdict');
         });
         foreach (DB::table('specification_revisions')->get() as $row) {
             DB::table('specification_revisions')->where('id', $row->id)->update(['document' => $this->completed((string) $row->document)]);
@@ -32,7 +33,7 @@ return new class extends Migration
             $table->dropColumn('volume_mm3');
         });
         Schema::table('jobs', function (Blueprint $table): void {
-            $table->dropColumn('engine_verdict');
+            $table->dropColumn(['engine_verdict', 'part_standings']);
         });
     }
 

@@ -245,7 +245,7 @@ final class InspectionTest extends TestCase
         $hollow = ['deck.1.b5' => -5 * self::THOU];
         $judged = $this->judge($this->vee, Section::Deck, $this->engine->measurements(Section::Deck, $hollow + ['deckstamp.1' => Looks::STAMPED], kind: InstrumentKind::DepthMicrometer));
         $this->assertSame(PartVerdict::Recondition, $judged->verdict());
-        $cut = $judged->works[0]->step?->nanometres ?? 0;
+        $cut = $judged->works[0]->step->nanometres ?? 0;
         $this->assertGreaterThan(3 * self::THOU, $cut);
         $this->assertStringContainsString('Stamped numbers', $judged->works[0]->said);
         $pitted = $this->judge($this->vee, Section::Deck, $this->engine->measurements(Section::Deck, $hollow + ['deckpits.1' => Looks::INSIDE_BAND, 'deckpit.1' => 2 * self::THOU], kind: InstrumentKind::DepthMicrometer));

@@ -16,6 +16,7 @@ use App\Shop\SpecBook;
 use Database\Seeders\DemoParts;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Hash;
 use NorthLedger\Core\Inspection\EngineVerdict;
 use NorthLedger\Core\Inspection\Section;
 use Tests\TestCase;
@@ -115,7 +116,7 @@ final class EngineTest extends TestCase
         $this->assertSame($json, $this->exported(), 'the round trip is exact');
         $this->artisan('ledger:verify')->expectsOutput('1 ledgers walked, every chain is whole.')->assertSuccessful();
         $this->artisan('ledger:recompute')->expectsOutput('1 stored verdicts agree with the recomputed ones, 0 differ.')->assertSuccessful();
-        $this->assertFalse(User::query()->where('login', 'inspector')->firstOrFail()->password === '', 'nobody can log in as them before they get a password');
+        $this->assertFalse(Hash::check('a-password', User::query()->where('login', 'inspector')->firstOrFail()->getAuthPassword()), 'nobody can log in as them before they get a password');
     }
 
     public function test_a_tag_that_is_taken_is_not_taken_away_and_another_sheet_is_refused(): void
