@@ -9,7 +9,7 @@ use NorthLedger\Core\Inspection\Section;
 /** The sheets of the measuring stage, one after the other. */
 final readonly class SheetTabs
 {
-    private function __construct(public string $title, public string $address, public bool $isCurrent)
+    private function __construct(public string $title, public string $short, public string $address, public bool $isCurrent)
     {
     }
 
@@ -17,7 +17,7 @@ final readonly class SheetTabs
     public static function all(JobFile $file, ?SheetName $current): array
     {
         return array_map(static fn (SheetName $sheet): self => new self(
-            $sheet->section()?->title() ?? 'Cylinder bores', "/jobs/{$file->job->tag()}/{$sheet->path()}", $sheet === $current,
+            $sheet->section()?->title() ?? 'Cylinder bores', self::short($sheet), "/jobs/{$file->job->tag()}/{$sheet->path()}", $sheet === $current,
         ), self::sheets());
     }
 
@@ -29,6 +29,21 @@ final readonly class SheetTabs
         $address = static fn (int $at): string => isset($sheets[$at]) ? "/jobs/{$file->job->tag()}/{$sheets[$at]->path()}" : '';
 
         return ['previous' => $address($index - 1), 'next' => $address($index + 1)];
+    }
+
+    /** For a thumb index that is as narrow as a thumb. */
+    private static function short(SheetName $sheet): string
+    {
+        return match ($sheet->section()) {
+            null => 'Bores',
+            Section::Crankshaft => 'Crank',
+            Section::Housings => 'Mains',
+            Section::Rods => 'Rods',
+            Section::Deck => 'Faces',
+            Section::Heads => 'Head',
+            Section::Weights => 'Scale',
+            Section::Volumes => 'Vol.',
+        };
     }
 
     /** @return list<SheetName> */

@@ -35,7 +35,7 @@ final readonly class HousingPlan
         $rows[] = $housings->needed('imprint or step', Feature::Imprint);
         $rows[] = $housings->needed('offset from the line', Feature::Offset);
         if ($spec->partingGap !== null) {
-            $rows[] = $housings->needed('feeler at the parting face', Feature::PartingGap);
+            $rows[] = $housings->needed('parting feeler', Feature::PartingGap);
         }
         $thrust = new PlanRows([$spec->thrust->housing]);
 

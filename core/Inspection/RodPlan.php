@@ -25,7 +25,7 @@ final readonly class RodPlan
             $rods->needed('90°', Feature::BigEnd, 'rear.90', $bigEnd),
             $rods->needed('0°', Feature::SmallEnd, '0', $smallEnd, 'Small end'),
             $rods->needed('90°', Feature::SmallEnd, '90', $smallEnd),
-            $rods->needed('centre distance', Feature::Centres, '', PlanRows::middle($spec->centreDistance), 'Straight'),
+            $rods->needed('centres', Feature::Centres, '', PlanRows::middle($spec->centreDistance), 'Straight'),
             $rods->needed('bend', Feature::Bend),
             $rods->needed('twist', Feature::Twist),
             $rods->needed('big end', Feature::BigEndMass, '', null, 'Weight'),

@@ -16,6 +16,7 @@ final class PagesTest extends BrowserTestCase
         '/jobs/NL-0406/measure', '/jobs/NL-0408/measure', '/jobs/NL-0415/measure', '/jobs/NL-0402/judge', '/jobs/NL-0408/judge', '/jobs/NL-0403/plan', '/jobs/NL-0408/plan', '/jobs/NL-0406/work', '/jobs/NL-0407/verify',
         '/jobs/NL-0404/verify', '/jobs/NL-0401/release', '/jobs/NL-0401/certificate', '/jobs/NL-0407/release', '/jobs/NL-0401/journal', '/nowhere',
         '/gauges', '/gauges/G-02', '/gauges?show=retired', '/jobs/NL-0416/bores/1', '/jobs/NL-0416/bores/2', '/jobs/NL-0416/measure', '/jobs/NL-0417/measure', '/jobs/NL-0417/judge', '/jobs/NL-0417/plan', '/jobs/NL-0404/sheets/incoming/import',
+        '/jobs/NL-0418/measure/crankshaft', '/jobs/NL-0418/measure/deck', '/jobs/NL-0418/measure/heads', '/jobs/NL-0418/measure/weights', '/jobs/NL-0418/measure/volumes', '/jobs/NL-0419/measure/housings', '/jobs/NL-0419/measure/rods', '/jobs/NL-0418/judge', '/jobs/NL-0418/findings',
     ];
 
     /** @return iterable<string, array{int, int, string}> */
@@ -72,7 +73,7 @@ final class PagesTest extends BrowserTestCase
     public function test_orders_certificates_and_tags_print_on_one_page(): void
     {
         $window = $this->loggedIn('owner');
-        foreach (['/jobs/NL-0406/work', '/jobs/NL-0401/certificate', '/jobs/NL-0409/tag?print=sheet', '/jobs/NL-0409/tag'] as $page) {
+        foreach (['/jobs/NL-0406/work', '/jobs/NL-0401/certificate', '/jobs/NL-0418/findings', '/jobs/NL-0409/tag?print=sheet', '/jobs/NL-0409/tag'] as $page) {
             $window->get($this->url($page));
             foreach ([[21.0, 29.7], [21.59, 27.94]] as [$width, $height]) {
                 /** @var string $pdf */

@@ -10,8 +10,10 @@ use App\Models\LedgerEntry;
 use App\Models\PolicyRevision;
 use App\Models\Reading;
 use App\People\Role;
+use App\Shop\PolicyBook;
 use Illuminate\Support\Facades\DB;
 use PHPUnit\Framework\Attributes\DataProvider;
+use NorthLedger\Core\Quantity\LengthUnit;
 use Tests\TestCase;
 
 /** Doors, the Bench, receiving, the shop's rules, and the ledger's chain. */
@@ -170,7 +172,12 @@ final class HouseTest extends TestCase
 
         $policy = PolicyRevision::query()->sole();
         $this->assertSame([1, 'life', 4_550], [$policy->number, $policy->policy['preference'], $policy->policy['prices']['bore_minor']]);
-        $this->get('/shop')->assertSee('policy revision 1')->assertSee('45.50');
+        $this->get('/shop')->assertSee('policy revision 1')->assertSee('45.50')->assertSee('preference: balanced → life')->assertSee('Revision 1');
+        $parts = ['grind_stock' => '.0030', 'light_cut' => '.0020', 'shim_step' => '.0010', 'corner_spread' => '.0040', 'guide_evenness' => '.0100', 'plausible_distance' => '.0500'];
+        $this->post('/shop', ['parts_in' => ['light_cut' => 'thin'] + $parts] + $form)->assertSessionHasErrors('parts_in.light_cut');
+        $this->post('/shop', ['grind_aim' => 'high', 'mirror_finish' => 'accepted', 'allowed_pitting_class' => '1', 'parts_in' => $parts] + $form)->assertSessionDoesntHaveErrors();
+        $this->get('/shop')->assertSee('grind aim: middle → high')->assertSee('parts in, grind stock: .002 → .0030');
+        $this->assertSame([76_200, 1], [$this->app->make(PolicyBook::class)->current()->partAllowances(LengthUnit::Inch)->grindStock->nanometres, $this->app->make(PolicyBook::class)->current()->allowedPittingClass]);
     }
 
     public function test_a_changed_record_breaks_the_chain_and_is_named(): void
