@@ -19,7 +19,7 @@ final class Looks
 
     public const INSIDE_BAND = 'inside the sealing band';
 
-    public const STAMPED = 'numbers stamped here';
+    public const STAMPED = 'stamped';
 
     public const TIGHT = 'tight';
 

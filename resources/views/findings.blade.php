@@ -1,9 +1,9 @@
 <!doctype html>
 <html lang="en" data-light="paper">
-<head><meta charset="utf-8"><meta name="viewport" content="width=device-width, initial-scale=1"><title>Findings {{ $report->tag }}</title><link rel="icon" href="data:,">@vite(['resources/css/app.css', 'resources/js/app.js'])</head>
+<head><meta charset="utf-8"><meta name="viewport" content="width=device-width, initial-scale=1"><title>Findings {{ $report->tag }}</title><link rel="icon" href="data:,">@vite(['resources/css/app.css'])</head>
 <body>
 <main class="certificate findings">
-    <p class="no-print mb-4"><a href="judge">Back to the job</a> <button type="button" class="button plain" data-print>Print it</button></p>
+    <p class="no-print mb-4"><a href="judge">Back to the job</a> <span class="soft">print it from the browser: one page</span></p>
     <div class="head"><span class="tag">{{ $report->tag }}</span><h1>What we found</h1></div>
     <p>{{ $report->engine }}</p>
     <p class="text-lg"><b>{{ $report->verdict }}</b></p>
