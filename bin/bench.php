@@ -61,7 +61,7 @@ $measure('crack_map', static fn () => $client->get('/jobs/NL-0411/cracks'));
 foreach (Section::cases() as $section) {
     $measure("sheet_{$section->value}", static fn () => $client->get("/jobs/NL-0418/measure/{$section->value}"));
 }
-$measure('judge', static fn () => $client->get("/jobs/NL-0418/judge"));
+$measure('judge', static fn () => $client->get('/jobs/NL-0418/judge'));
 $measure('post_reading', static fn () => $client->postReading($tags));
 
 $sheet = Bench::sheet('brae-v8-311');

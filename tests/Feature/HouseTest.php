@@ -12,8 +12,8 @@ use App\Models\Reading;
 use App\People\Role;
 use App\Shop\PolicyBook;
 use Illuminate\Support\Facades\DB;
-use PHPUnit\Framework\Attributes\DataProvider;
 use NorthLedger\Core\Quantity\LengthUnit;
+use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\TestCase;
 
 /** Doors, the Bench, receiving, the shop's rules, and the ledger's chain. */
