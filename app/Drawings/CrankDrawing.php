@@ -49,11 +49,12 @@ final readonly class CrankDrawing
         $measurements = $file->inspection()->measurements(Section::Crankshaft);
         $order = self::order($spec->mains->count, $spec->rods->count, count($file->sheet->layout->cylinders()) > $spec->rods->count);
         $pitch = (self::WIDTH - 70) / count($order);
+        $needs = self::needs($file, $measurements);
         $journals = $webs = [];
         foreach ($order as $index => [$group, $number, $offset]) {
             $x = 45 + $pitch * ($index + 0.5);
             $y = self::AXIS - self::THROW * $offset;
-            $journals[] = self::journal($file, $group, $number, $x, $y, $pitch, $measurements);
+            $journals[] = self::journal($group, $number, $x, $y, $pitch, $needs[$group->value][$number] ?? [CellState::Missing, '']);
             if (isset($order[$index + 1])) {
                 $webs[] = self::web($x + $pitch * 0.3, $y, $x + $pitch * 0.7, self::AXIS - self::THROW * $order[$index + 1][2]);
             }
@@ -82,11 +83,14 @@ final readonly class CrankDrawing
         return $order;
     }
 
-    /** @return array{x: string, y: string, width: string, height: string, state: CellState, number: string, caption: string, goto: string, view: string, words: string, captionY: string} */
-    private static function journal(JobFile $file, JournalGroup $group, int $number, float $x, float $y, float $pitch, Measurements $measurements): array
+    /**
+     * @param  array{CellState, string}  $need
+     * @return array{x: string, y: string, width: string, height: string, state: CellState, number: string, caption: string, goto: string, view: string, words: string, captionY: string}
+     */
+    private static function journal(JournalGroup $group, int $number, float $x, float $y, float $pitch, array $need): array
     {
         $place = Place::at($group === JournalGroup::Mains ? Feature::Main : Feature::Pin, $number);
-        [$state, $caption] = self::need($file, $group, $number, $measurements);
+        [$state, $caption] = $need;
 
         return [
             'x' => Coordinate::of($x - $pitch * 0.3), 'y' => Coordinate::of($y - self::HALF_JOURNAL), 'width' => Coordinate::of($pitch * 0.6), 'height' => Coordinate::of(2 * self::HALF_JOURNAL),
@@ -95,19 +99,25 @@ final readonly class CrankDrawing
         ];
     }
 
-    /** @return array{CellState, string} By itself, without the others of its group */
-    private static function need(JobFile $file, JournalGroup $group, int $number, Measurements $measurements): array
+    /** @return array<string, array<int, array{CellState, string}>> What each journal needs by itself, without the others of its group */
+    private static function needs(JobFile $file, Measurements $measurements): array
     {
         $judge = new CrankshaftJudge($file->sheet, $file->policy, Measurements::none());
-        $journal = $judge->journals($group, $measurements)[$number] ?? null;
-        $plan = $journal instanceof JudgedJournal ? $judge->plan($group, [$journal]) : null;
+        $needs = [];
+        foreach (JournalGroup::cases() as $group) {
+            $needs[$group->value] = array_map(static function (JudgedJournal $journal) use ($judge, $group, $file): array {
+                $plan = $judge->plan($group, [$journal]);
 
-        return match ($plan?->action) {
-            null => [CellState::Missing, ''],
-            GrindAction::Polish => [CellState::Good, 'polish'],
-            GrindAction::Grind => [CellState::Close, ltrim($file->display->step($plan->undersize ?? Length::zero()), '+')],
-            GrindAction::WeldOrReplace => [CellState::Out, 'weld'],
-        };
+                return match ($plan?->action) {
+                    null => [CellState::Missing, ''],
+                    GrindAction::Polish => [CellState::Good, 'polish'],
+                    GrindAction::Grind => [CellState::Close, ltrim($file->display->step($plan->undersize ?? Length::zero()), '+')],
+                    GrindAction::WeldOrReplace => [CellState::Out, 'weld'],
+                };
+            }, $judge->journals($group, $measurements));
+        }
+
+        return $needs;
     }
 
     private static function web(float $left, float $top, float $right, float $bottom): string

@@ -26,7 +26,7 @@ final class PartParts implements SheetParts
 {
     private ?PartSheetView $view = null;
 
-    public function __construct(private readonly JobFile $file, private readonly Section $section, private readonly ?User $reader, private readonly bool $showsAll, private readonly ?float $target = null)
+    public function __construct(private readonly JobFile $file, private readonly Section $section, private readonly ?User $reader, private readonly bool $showsAll, private readonly ?float $target = null, private readonly ?float $perTenThou = null)
     {
     }
 
@@ -64,7 +64,7 @@ final class PartParts implements SheetParts
             Section::Deck => view('parts.deck', ['drawing' => FacesDrawing::of($this->file)])->render(),
             Section::Heads => view('parts.heads', ['drawing' => ValveDrawing::of($this->file)])->render(),
             Section::Weights => view('parts.weights', ['table' => BalanceTable::of($this->file)])->render(),
-            Section::Volumes => view('parts.volumes', ['table' => RatioTable::of($this->file, $this->target)])->render(),
+            Section::Volumes => view('parts.volumes', ['table' => RatioTable::of($this->file, $this->target, $this->perTenThou)])->render(),
         };
     }
 

@@ -30,7 +30,7 @@ final class SheetAnswer
         $shown = ShownUnit::of($request, $file);
         $cylinder = $request->route('cylinder');
         if ($sheet->section() !== null) {
-            return new PartParts($shown, $sheet->section(), $request->user(), ShownAxes::areAll($request), is_numeric($request->query('ratio')) ? (float) $request->query('ratio') : null);
+            return new PartParts($shown, $sheet->section(), $request->user(), ShownAxes::areAll($request), self::number($request, 'ratio'), self::number($request, 'loss'));
         }
 
         return $cylinder === null
@@ -43,5 +43,10 @@ final class SheetAnswer
         abort_unless(ctype_digit($number) && in_array((int) $number, $file->sheet->layout->cylinders(), true), 404);
 
         return (int) $number;
+    }
+
+    private static function number(Request $request, string $name): ?float
+    {
+        return is_numeric($request->query($name)) ? (float) $request->query($name) : null;
     }
 }

@@ -28,13 +28,24 @@ final readonly class Evaluation
 
     private BlockAssessment $assessment;
 
+    /** @var array<string, mixed> */
+    private array $data;
+
+    /** Judges at once, so that a package that cannot be judged is known before anything of it is used. */
     public function __construct(private string $job, private JobFile $file)
     {
         $this->assessment = $file->assessment();
+        $this->data = $this->told();
     }
 
     /** @return array<string, mixed> */
     public function toArray(): array
+    {
+        return $this->data;
+    }
+
+    /** @return array<string, mixed> */
+    private function told(): array
     {
         $words = $this->file->words();
 

@@ -106,13 +106,11 @@ final readonly class JobPackage
                 );
             }
             $job = (new Job)->newFromBuilder(array_intersect_key($this->data['received'], array_flip(JobTables::OF_THE_JOB)) + ['entries' => $this->data['entries'] ?? 0]);
-            $evaluation = new Evaluation((string) ($this->data['job'] ?? ''), JobFile::assembled($job, $sheet, $policy, $observations, $entries));
-            $evaluation->toArray();
+
+            return new Evaluation((string) ($this->data['job'] ?? ''), JobFile::assembled($job, $sheet, $policy, $observations, $entries));
         } catch (\TypeError|\ValueError|\ErrorException|\DomainException|\RuntimeException $exception) {
             throw PackageRefused::because($exception->getMessage());
         }
-
-        return $evaluation;
     }
 
     /** @return array<string, mixed> */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Sheets;
 
+use App\Models\Setup;
 use NorthLedger\Core\Inspection\PartFinding;
 use NorthLedger\Core\Inspection\PartWords;
 use NorthLedger\Core\Inspection\PlannedWork;
@@ -20,7 +21,7 @@ final readonly class PartMargin
      * @param  list<array{who: string, sentence: string, rule: string, state: CellState, places: string}>  $reasons
      * @param  list<array{sentence: string, rule: string}>  $works
      */
-    private function __construct(public Stamp $stamp, public array $reasons, public int $moreReasons, public array $works, public string $next, public string $left)
+    private function __construct(public Stamp $stamp, public array $reasons, public int $moreReasons, public array $works, public string $next, public string $left, public bool $wantsCheck)
     {
     }
 
@@ -48,7 +49,17 @@ final readonly class PartMargin
                 1 => 'One reading is still missing.',
                 default => "{$walk->needed()} readings are still missing.",
             },
+            $walk->needed() === 0 && ! $file->job->is_closed && self::isUnchecked($file, $section),
         );
+    }
+
+    /** True where a gauge of this sheet has read since it was last on its master. */
+    private static function isUnchecked(JobFile $file, Section $section): bool
+    {
+        $entries = $file->entries(SheetName::of($section));
+        $current = array_filter(array_map($entries->gauges->current(...), $file->inspection()->plan($section)->gaugedFeatures()));
+
+        return array_filter($current, static fn (Setup $setup): bool => $entries->readingsSinceCheck($setup) > 0) !== [];
     }
 
     public static function stamp(JobFile $file, Section $section): Stamp

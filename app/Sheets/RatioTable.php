@@ -12,18 +12,22 @@ use NorthLedger\Core\Inspection\WorkKind;
 use NorthLedger\Core\Planning\HeadCut;
 use NorthLedger\Core\Planning\PlanningException;
 use NorthLedger\Core\Quantity\Length;
+use NorthLedger\Core\Quantity\Volume;
 use NorthLedger\Core\Quantity\VolumeNotation;
 
 /** The compression ratio of each cylinder now and after the planned cuts, and the cut of the head for another one (COMP-1, COMP-2). */
 final readonly class RatioTable
 {
     /** @param  list<array{cylinder: int, chamber: string, deck: string, now: string, after: string}>  $rows */
-    private function __construct(public array $rows, public string $asNew, public string $unit, public string $changes, public string $target, public string $cut, public bool $isAllowed)
+    private function __construct(public array $rows, public string $asNew, public string $unit, public string $changes, public string $target, public string $perTenThou, public string $cut, public bool $isAllowed)
     {
     }
 
-    /** @param  ?float  $target  A ratio somebody wants; null where nobody asks */
-    public static function of(JobFile $file, ?float $target): self
+    /**
+     * @param  ?float  $target  A ratio somebody wants; null where nobody asks
+     * @param  ?float  $perTenThou  What a chamber loses for each 0.010 in, in cc, where somebody has measured it; else its area at the face counts
+     */
+    public static function of(JobFile $file, ?float $target, ?float $perTenThou = null): self
     {
         $compression = $file->inspection()->compression();
         $now = $file->sheet->bore->sizeAt($file->assessment()->step->value ?? Length::zero());
@@ -36,12 +40,12 @@ final readonly class RatioTable
             'after' => self::ratio($compression->ratio($cylinder, $chosen, $deckCut, $headCut)),
         ], $file->sheet->layout->cylinders());
         $display = $file->display;
-        [$cut, $isAllowed] = $target === null ? ['', true] : self::cutFor($file, $target, $chosen, $deckCut);
+        [$cut, $isAllowed] = $target === null ? ['', true] : self::cutFor($file, $target, $perTenThou, $chosen, $deckCut);
 
         return new self(
             $rows, number_format($file->sheet->volumes->ratio, 1, '.', ''), $display->deviationUnit(),
             "After: bore {$display->sizeWithUnit($chosen)}, {$display->magnitudeWithUnit($deckCut)} off the deck, {$display->magnitudeWithUnit($headCut)} off the head.",
-            $target === null ? '' : rtrim(rtrim(number_format($target, 2, '.', ''), '0'), '.'), $cut, $isAllowed,
+            $target === null ? '' : rtrim(rtrim(number_format($target, 2, '.', ''), '0'), '.'), $perTenThou === null ? '' : (string) $perTenThou, $cut, $isAllowed,
         );
     }
 
@@ -70,7 +74,7 @@ final readonly class RatioTable
     }
 
     /** @return array{string, bool} For the largest chamber: the others are smaller already */
-    private static function cutFor(JobFile $file, float $target, Length $bore, Length $deckCut): array
+    private static function cutFor(JobFile $file, float $target, ?float $perTenThou, Length $bore, Length $deckCut): array
     {
         if ($target <= 1) {
             return ['A ratio is above 1, like 8.5.', false];
@@ -81,7 +85,9 @@ final readonly class RatioTable
         $wanted = $compression->chamberFor($cylinders[0], $target, $bore, $deckCut);
         $height = $file->inspection()->measurements(Section::Deck)->length(Place::at(FaceKind::Head->height(), 1)) ?? $file->sheet->head->standardHeight;
         try {
-            $cut = HeadCut::byArea($compression->chamber($cylinders[0]), $wanted, $compression->chamberArea());
+            $cut = $perTenThou === null
+                ? HeadCut::byArea($compression->chamber($cylinders[0]), $wanted, $compression->chamberArea())
+                : HeadCut::byMeasured($compression->chamber($cylinders[0]), $wanted, Volume::ofCubicMillimetres(1_000 * $perTenThou));
         } catch (PlanningException $exception) {
             return [$exception->getMessage(), false];
         }

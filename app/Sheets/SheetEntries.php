@@ -49,6 +49,9 @@ final class SheetEntries
 
     private readonly SuspectReadings $suspicion;
 
+    /** @var ?array<int, list<int>> Ids of the rows that were read with each setup */
+    private ?array $bySetup = null;
+
     /** @var ?array<string, array<int|string, true>> By station and axis */
     private ?array $axesRead = null;
 
@@ -170,9 +173,16 @@ final class SheetEntries
     /** How many readings were taken with a setup since its zero or its last check. */
     public function readingsSinceCheck(Setup $setup): int
     {
+        if ($this->bySetup === null) {
+            $this->bySetup = [];
+            foreach ($this->rows as $row) {
+                $this->bySetup[$row->setupId ?? 0][] = $row->id;
+            }
+        }
         $since = $this->gauges->lastCheck($setup)->last_reading_id ?? 0;
+        $ids = $this->bySetup[$setup->id] ?? [];
 
-        return count(array_filter($this->rows, static fn (KeyedReading $row): bool => $row->setupId === $setup->id && $row->id > $since));
+        return $since === 0 ? count($ids) : count(array_filter($ids, static fn (int $id): bool => $id > $since));
     }
 
     public function reading(Place $place, SpecificationSheet $sheet, ShopPolicy $policy): ?CoreReading

@@ -18,6 +18,9 @@ final class SheetGauges
     /** @var array<int, Instrument> By setup */
     private array $instruments = [];
 
+    /** @var ?array<string, Setup> The newest by feature */
+    private ?array $current = null;
+
     /**
      * @param  array<int, Setup>  $setups  By id, oldest first
      * @param  list<CheckBack>  $checks  Oldest first
@@ -64,9 +67,14 @@ final class SheetGauges
     /** The newest setup for bores or pistons. */
     public function current(Feature $feature): ?Setup
     {
-        $matching = array_filter($this->setups, static fn (Setup $setup): bool => $setup->feature === $feature->value);
+        if ($this->current === null) {
+            $this->current = [];
+            foreach ($this->setups as $setup) {
+                $this->current[$setup->feature] = $setup;
+            }
+        }
 
-        return $matching === [] ? null : end($matching);
+        return $this->current[$feature->value] ?? null;
     }
 
     /** The size a setup counts from; null where it shows sizes, or its zero on the part has no size yet. */

@@ -152,6 +152,8 @@ final class PartSheetTest extends TestCase
     public function test_the_volumes_page_says_the_cut_for_a_ratio(): void
     {
         $this->get("/jobs/{$this->job->tag()}/measure/volumes?ratio=7.5")->assertOk()->assertSee('off the head');
+        $this->get("/jobs/{$this->job->tag()}/measure/volumes?ratio=7.5&loss=2.1")->assertOk()->assertSee('off the head');
+        $this->get("/jobs/{$this->job->tag()}/measure/volumes?ratio=7.5&loss=0")->assertOk()->assertSee('volume for each 0.010 in');
         $this->get("/jobs/{$this->job->tag()}/measure/volumes?ratio=60")->assertOk()->assertSee('COMP-2');
         $this->get("/jobs/{$this->job->tag()}/measure/volumes?ratio=0.4")->assertOk()->assertSee('above 1');
         $this->get("/jobs/{$this->job->tag()}/measure/volumes?ratio=abc")->assertOk()->assertDontSee('COMP-2');

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use App\Package\JobPackage;
+use App\Console\PackageFile;
 use App\Package\PackageRefused;
 use Illuminate\Console\Command;
 use Symfony\Component\Console\Output\OutputInterface;
@@ -17,15 +17,8 @@ final class EvaluateJob extends Command
 
     public function handle(): int
     {
-        $file = (string) $this->argument('file');
-        $json = @file_get_contents($file === '-' ? 'php://stdin' : $file);
-        if ($json === false) {
-            $this->error("{$file} cannot be opened.");
-
-            return self::FAILURE;
-        }
         try {
-            $evaluation = JobPackage::fromJson($json)->evaluate()->toArray();
+            $evaluation = PackageFile::read((string) $this->argument('file'))->evaluate()->toArray();
         } catch (PackageRefused $refused) {
             $this->error($refused->getMessage());
 

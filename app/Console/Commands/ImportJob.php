@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
+use App\Console\PackageFile;
 use App\Package\ImportPackage;
-use App\Package\JobPackage;
 use App\Package\PackageRefused;
 use Illuminate\Console\Command;
 
@@ -17,15 +17,8 @@ final class ImportJob extends Command
 
     public function handle(ImportPackage $import): int
     {
-        $file = (string) $this->argument('file');
-        $json = @file_get_contents($file === '-' ? 'php://stdin' : $file);
-        if ($json === false) {
-            $this->error("{$file} cannot be opened.");
-
-            return self::FAILURE;
-        }
         try {
-            $job = $import->handle(JobPackage::fromJson($json));
+            $job = $import->handle(PackageFile::read((string) $this->argument('file')));
         } catch (PackageRefused $refused) {
             $this->error($refused->getMessage());
 

@@ -27,6 +27,8 @@ use NorthLedger\Core\Spec\EnginePart;
 
 final class JudgeController
 {
+    private const SIGNATURE = ['password.required' => 'Your password is your signature here.', 'password.current_password' => 'That is not your password. Nothing was signed.'];
+
     public function show(Request $request, Job $job, JobFiles $files): View
     {
         $file = ShownUnit::of($request, $files->open($job));
@@ -49,22 +51,22 @@ final class JudgeController
         $data = $request->validate([
             'part' => ['required', Rule::enum(EnginePart::class)], 'verdict' => ['required', Rule::enum(PartVerdict::class)->except(PartVerdict::NotYetKnown)],
             'reason' => ['required', 'string', 'min:4', 'max:400'], 'password' => ['required', 'current_password'],
-        ], ['reason.*' => 'Say why, in a few words.', 'password.required' => 'Your password is your signature here.', 'password.current_password' => 'That is not your password. Nothing was signed.']);
+        ], ['reason.*' => 'Say why, in a few words.'] + self::SIGNATURE);
         $overrule->handle($job, $request->user(), RequestId::of($request), EnginePart::from($data['part']), PartVerdict::from($data['verdict']), $data['reason']);
 
         return redirect()->route('stage.judge', $job)->with('note', 'Signed; it stands beside the verdict.');
     }
 
-    public function concede(Request $request, Job $job, AcceptDefect $accept): JsonResponse|RedirectResponse
+    public function concede(Request $request, Job $job, AcceptDefect $accept): RedirectResponse
     {
         /** @var array{finding: string, worst: string, accepted_by: string} $data */
         $data = $request->validate(
-            ['finding' => ['required', 'string', 'max:120'], 'worst' => ['required', 'string', 'max:200'], 'accepted_by' => ['required', 'string', 'max:120']],
-            ['worst.*' => 'Say the worst that can come of it: the customer accepts that.', 'accepted_by.*' => 'Who accepts it?'],
+            ['finding' => ['required', 'string', 'max:120'], 'worst' => ['required', 'string', 'max:200'], 'accepted_by' => ['required', 'string', 'max:120'], 'password' => ['required', 'current_password']],
+            ['worst.*' => 'Say the worst that can come of it: the customer accepts that.', 'accepted_by.*' => 'Who accepts it?'] + self::SIGNATURE,
         );
         $accept->handle($job, $request->user(), RequestId::of($request), $data['finding'], $data['worst'], $data['accepted_by']);
 
-        return NextPage::of($request, route('stage.judge', $job), 'The concession is written down.');
+        return redirect()->route('stage.judge', $job)->with('note', 'Signed; the finding counts as accepted.');
     }
 
     /** Which piston goes into which cylinder. */

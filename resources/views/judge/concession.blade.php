@@ -1,7 +1,8 @@
-<details class="concession"><summary>The customer lives with it</summary>
-<form method="post" action="/jobs/{{ $file->job->tag() }}/judge/concessions" id="concede-{{ md5($key) }}" class="fields" data-plain-form>@csrf <x-ulid /><input type="hidden" name="finding" value="{{ $key }}">
-    <p class="error" data-form-error role="alert" hidden></p>
-    <div class="field"><label for="worst-{{ md5($key) }}">The worst that can come of it</label><input id="worst-{{ md5($key) }}" name="worst" maxlength="200" required autocomplete="off"></div>
-    <div class="field"><label for="by-{{ md5($key) }}">Accepted by</label><input id="by-{{ md5($key) }}" name="accepted_by" maxlength="120" required autocomplete="off"></div>
-    <div><button class="button plain" aria-label="Write down the concession: {{ $words }}">Write it down</button></div>
+@php([$id, $was] = [md5($key), old('finding') === $key])
+<details class="concession" @if($was) open @endif><summary>The customer lives with it</summary>
+<form method="post" action="/jobs/{{ $file->job->tag() }}/judge/concessions" class="fields">@csrf <x-ulid /><input type="hidden" name="finding" value="{{ $key }}">
+    <div class="field"><label for="worst-{{ $id }}">The worst that can come of it</label><input id="worst-{{ $id }}" name="worst" maxlength="200" required autocomplete="off" value="{{ $was ? old('worst') : '' }}">@if($was)<x-field-error name="worst" />@endif</div>
+    <div class="field"><label for="by-{{ $id }}">Accepted by</label><input id="by-{{ $id }}" name="accepted_by" maxlength="120" required autocomplete="off" value="{{ $was ? old('accepted_by') : '' }}">@if($was)<x-field-error name="accepted_by" />@endif</div>
+    <div class="field"><label for="sign-{{ $id }}">Your password, as your signature</label><input id="sign-{{ $id }}" name="password" type="password" autocomplete="current-password" maxlength="200" required>@if($was)<x-field-error name="password" /><x-field-error name="finding" />@endif</div>
+    <div><button class="button plain" aria-label="Sign the concession: {{ $words }}">Sign it</button></div>
 </form></details>

@@ -15,5 +15,6 @@
 @endif
 <h2>Next</h2>
 <p class="line next">{{ $margin->next }}</p>
+@if($margin->wantsCheck)<p class="line close">Before you put the gauges away: back on their masters, key <kbd>b</kbd>. <span class="rule-id">GAUGE-3</span></p>@endif
 @if($margin->left !== '')<p class="soft">{{ $margin->left }}</p>@endif
 <p class="mt-2"><a href="/jobs/{{ $job->tag() }}/judge">The engine as a whole</a></p>

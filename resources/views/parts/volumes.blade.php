@@ -9,6 +9,6 @@
         <tr><th scope="row">after the cuts</th>@foreach($table->rows as $row)<td class="num ratio">{{ $row['after'] }}</td>@endforeach</tr>
     </tbody>
 </table></div>
-<form method="get" class="ratio-form"><label for="ratio">Ratio that is wanted</label> <input id="ratio" name="ratio" class="num" inputmode="decimal" value="{{ $table->target }}" autocomplete="off" maxlength="6"> <button class="button plain">Cut for it</button>
+<form method="get" class="ratio-form"><label for="ratio">Ratio that is wanted</label> <input id="ratio" name="ratio" class="num" inputmode="decimal" value="{{ $table->target }}" autocomplete="off" maxlength="6"> <label for="loss">the chamber loses, cc for each 0.010 in</label> <input id="loss" name="loss" class="num" inputmode="decimal" value="{{ $table->perTenThou }}" placeholder="by area" autocomplete="off" maxlength="6"> <button class="button plain">Cut for it</button>
 @if($table->cut !== '')<p class="line {{ $table->isAllowed ? 'good' : 'out' }}">{{ $table->cut }} <span class="rule-id">COMP-2</span></p>@endif</form>
 </div>
