@@ -24,7 +24,9 @@ final readonly class AcceptDefect
         return $this->observe->handle($job, $by, $ulid, EntryKind::Concession, static function (JobFile $file) use ($finding, $worst, $acceptedBy): array {
             $defect = EngineView::concedable($file)[$finding] ?? throw Refused::because('finding', 'That finding does not stand any more, or nobody can accept it: what is scrap stays scrap.');
 
-            return [$finding, ['words' => $defect, 'worst' => $worst, 'answer' => $acceptedBy, 'reason' => "accepted by {$acceptedBy}; the worst likely outcome: {$worst}"]];
+            $known = EngineView::finding($file, $finding);
+
+            return [$finding, ['words' => $defect, 'margin' => $known?->margin?->value, 'look' => $known->said ?? '', 'worst' => $worst, 'answer' => $acceptedBy, 'reason' => "accepted by {$acceptedBy}; the worst likely outcome: {$worst}"]];
         });
     }
 }

@@ -28,10 +28,19 @@ final readonly class Concessions
         return $this->byFinding === [];
     }
 
-    /** A scrapped part stays scrapped: what cannot hold is nobody's to accept. */
+    /**
+     * A scrapped part stays scrapped: what cannot hold is nobody's to accept. What was accepted is the defect as it was then, and not
+     * a worse one.
+     */
     public function covers(PartFinding $finding): bool
     {
-        return isset($this->byFinding[$finding->key()]) && $finding->remedy !== null && $finding->remedy !== Remedy::Scrap;
+        $said = $this->byFinding[$finding->key()] ?? null;
+        if ($said === null || $finding->remedy === null || $finding->remedy === Remedy::Scrap) {
+            return false;
+        }
+        $margin = $said->number('margin');
+
+        return $margin === null || $finding->margin === null ? $said->text('look') === $finding->said : $finding->margin->value >= $margin;
     }
 
     /** @return list<int> Cylinders whose pitting is accepted (BORE-6: felt and not caught, as a signed concession only) */

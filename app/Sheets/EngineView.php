@@ -104,6 +104,20 @@ final readonly class EngineView
         return $open;
     }
 
+    /** The finding of a part by its key; null where it is one of the bores', or stands no more. */
+    public static function finding(JobFile $file, string $key): ?PartFinding
+    {
+        foreach ($file->inspection()->engine()->parts as $part) {
+            foreach ($part->findings as $finding) {
+                if ($finding->key() === $key) {
+                    return $finding;
+                }
+            }
+        }
+
+        return null;
+    }
+
     /** A pit that is felt and does not catch a nail: a person can live with it, signed (BORE-6). */
     public static function isPitting(Finding $finding): bool
     {

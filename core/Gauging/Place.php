@@ -132,7 +132,7 @@ final readonly class Place
             $this->spot === '' ? [] : explode('.', $this->spot),
         );
 
-        return implode(', ', array_filter(["{$this->feature->label()} {$this->number}", $this->feature->aspect(), ...$spot], static fn (string $part): bool => $part !== ''));
+        return implode(', ', array_filter([$this->feature->label() === 'Crankshaft' ? $this->feature->label() : "{$this->feature->label()} {$this->number}", $this->feature->aspect(), ...$spot], static fn (string $part): bool => $part !== ''));
     }
 
     private static function ofPart(Feature $feature, string $key): self

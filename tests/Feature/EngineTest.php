@@ -45,7 +45,7 @@ final class EngineTest extends TestCase
     public function test_what_is_missing_comes_fewest_first(): void
     {
         $this->readSheets([Section::Crankshaft], ['snout.1' => '-']);
-        $page = $this->get("/jobs/{$this->job->tag()}/judge")->assertOk()->assertSee('Crankshaft: 1 reading: crankshaft 1, run-out at the snout');
+        $page = $this->get("/jobs/{$this->job->tag()}/judge")->assertOk()->assertSee('Crankshaft: 1 reading: crankshaft, run-out at the snout');
         $this->assertSame('not yet known', $this->job->refresh()->engine_verdict);
         $page->assertDontSee('Rods: 1 reading');
     }
@@ -77,6 +77,18 @@ final class EngineTest extends TestCase
         $this->get("/jobs/{$this->job->tag()}/judge")->assertSee('Accepted by the customer')->assertSee('it burns oil');
         $this->assertSame('serviceable', $this->file()->inspection()->engine()->parts['head']->verdict->value);
         $this->assertSame(1, Observation::query()->where('kind', 'concession')->count());
+    }
+
+    public function test_a_concession_holds_for_the_defect_that_was_accepted_and_not_for_a_worse_one(): void
+    {
+        $this->readSheets([Section::Rods], ['bend.2' => '3 thou']);
+        $this->sendTo($this->job, 'judge/concessions', ['finding' => 'ROD-4 Rod 2 bend', 'worst' => 'it wears the bore', 'accepted_by' => 'the sawmill', 'password' => 'a-password'])->assertRedirect();
+        $this->assertSame('serviceable', $this->file()->inspection()->engine()->parts['rods']->verdict->value);
+        $this->key($this->job, 'bend.2', '2.9', 'rods', ['reason' => 'misread'])->assertOk();
+        $this->assertSame('serviceable', $this->file()->inspection()->engine()->parts['rods']->verdict->value, 'less of it is covered');
+        $this->key($this->job, 'bend.2', '3.2', 'rods', ['reason' => 'misread'])->assertOk();
+        $this->assertSame('recondition', $this->file()->inspection()->engine()->parts['rods']->verdict->value, 'more of it is not');
+        $this->assertSame('not yet known', $this->job->refresh()->engine_verdict);
     }
 
     public function test_pitting_that_is_felt_and_does_not_catch_is_a_signed_concession(): void

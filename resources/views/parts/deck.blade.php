@@ -1,4 +1,4 @@
-@if(count($drawing->faces) > 2)<div class="face-tabs" role="group" aria-label="Faces">@foreach($drawing->faces as $face)<button type="button" data-goto="{{ $face->points[0]['goto'] }}" data-view="{{ $face->view }}">{{ $face->name }}</button>@endforeach</div>@endif
+@if(count($drawing->faces) > 2)<div class="map-tabs" role="group" aria-label="Faces">@foreach($drawing->faces as $face)<button type="button" data-goto="{{ $face->points[0]['goto'] }}" data-view="{{ $face->view }}">{{ $face->name }}</button>@endforeach</div>@endif
 <div class="faces @if(count($drawing->faces) > 2) many @endif">
 @foreach($drawing->faces as $index => $face)
 <figure class="face-map" data-face data-view="{{ $face->view }}">
