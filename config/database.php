@@ -19,7 +19,9 @@ return [
             'strict' => true,
             'engine' => 'InnoDB',
             'timezone' => '+00:00',
-            'options' => [PDO::ATTR_TIMEOUT => 5, PDO::ATTR_EMULATE_PREPARES => true],
+            // A process keeps its connection from one request to the next; PDO rolls back what a request left open, and asks a kept one whether it lives.
+            'use_db_after_connecting' => false,
+            'options' => [PDO::ATTR_TIMEOUT => 5, PDO::ATTR_EMULATE_PREPARES => true, PDO::ATTR_PERSISTENT => true],
         ],
     ],
     'migrations' => ['table' => 'migrations', 'update_date_on_publish' => false],

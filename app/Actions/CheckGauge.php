@@ -9,10 +9,10 @@ use App\Ledger\Ledger;
 use App\Ledger\Written;
 use App\Models\CheckBack;
 use App\Models\Job;
-use App\Models\Setup;
 use App\Models\User;
 use App\Sheets\JobFile;
 use App\Sheets\SheetName;
+use App\Sheets\StatedSetup;
 use NorthLedger\Core\Gauging\Feature;
 use NorthLedger\Core\Quantity\Length;
 use NorthLedger\Core\Quantity\NotationException;
@@ -48,10 +48,10 @@ final readonly class CheckGauge
     }
 
     /** @return array{Length, Length} The master's size and the one that is shown */
-    private function sizes(JobFile $file, Setup $setup, string $shows, string $master): array
+    private function sizes(JobFile $file, StatedSetup $setup, string $shows, string $master): array
     {
         try {
-            $zero = $setup->zero_place === null ? $setup->zero() : Length::zero();
+            $zero = $setup->isZeroedOnThePart() ? Length::zero() : $setup->knownZero;
             if ($zero !== null) {
                 return [$zero, $zero->plus($setup->notation($file->sheet->unit)->read($shows)->value)];
             }

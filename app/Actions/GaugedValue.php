@@ -7,6 +7,7 @@ namespace App\Actions;
 use App\Models\Setup;
 use App\Models\User;
 use App\Sheets\JobFile;
+use App\Sheets\StatedSetup;
 use Illuminate\Support\Str;
 use NorthLedger\Core\Gauging\Measurand;
 use NorthLedger\Core\Inspection\UsualGauge;
@@ -22,13 +23,13 @@ final readonly class GaugedValue
      *
      * @throws AskBack If a gauge has to be stated first, or the one in force has drifted
      */
-    public function setup(JobFile $file, User $by, ReadingEntry $entry): Setup
+    public function setup(JobFile $file, User $by, ReadingEntry $entry): StatedSetup
     {
         $feature = $entry->place->feature;
         $stated = $entry->setupUlid === null ? null : Setup::query()->firstWhere([
             'ulid' => $entry->setupUlid, 'job_id' => $file->job->id, 'sheet' => $entry->sheet->value, 'feature' => $feature->value,
         ]);
-        $setup = $stated ?? $file->entries($entry->sheet)->gauges->current($feature);
+        $setup = $stated?->stated() ?? $file->entries($entry->sheet)->gauges->current($feature);
         if ($setup !== null && $file->entries($entry->sheet)->gauges->hasDrifted($setup)) {
             throw AskBack::drifted();
         }
@@ -41,7 +42,7 @@ final readonly class GaugedValue
         return Setup::query()->create([
             'ulid' => (string) Str::ulid(), 'job_id' => $file->job->id, 'sheet' => $entry->sheet->value, 'feature' => $feature->value,
             'instrument' => $kind, 'user_id' => $by->id, 'created_at' => now(),
-        ] + ($kind->showsSizes() ? [] : ['reading_unit' => $file->sheet->unit->readingUnit(), 'zero_nm' => $feature->measurand() === Measurand::Size ? $standard->nanometres : 0]));
+        ] + ($kind->showsSizes() ? [] : ['reading_unit' => $file->sheet->unit->readingUnit(), 'zero_nm' => $feature->measurand() === Measurand::Size ? $standard->nanometres : 0]))->stated();
     }
 
     /**
@@ -51,7 +52,7 @@ final readonly class GaugedValue
      *
      * @throws AskBack If it cannot be read
      */
-    public function value(JobFile $file, Setup $setup, ReadingEntry $entry, ?Length $standard): Length
+    public function value(JobFile $file, StatedSetup $setup, ReadingEntry $entry, ?Length $standard): Length
     {
         try {
             $noted = $setup->notation($file->sheet->unit)->read($entry->text);
@@ -59,7 +60,7 @@ final readonly class GaugedValue
             throw AskBack::unreadable($exception->getMessage());
         }
         $isStep = $noted->means === NotationMeaning::Step;
-        if ($isStep && $setup->zero_place !== null) {
+        if ($isStep && $setup->isZeroedOnThePart()) {
             throw AskBack::unreadable('The gauge was zeroed on the part: key what it shows, a deviation.');
         }
         if ($isStep && $standard === null) {
@@ -67,9 +68,9 @@ final readonly class GaugedValue
         }
 
         return match (true) {
-            $setup->zero_place !== null => $noted->value,
+            $setup->isZeroedOnThePart() => $noted->value,
             $isStep => ($standard ?? Length::zero())->plus($noted->value),
-            default => ($setup->zero() ?? Length::zero())->plus($noted->value),
+            default => ($setup->knownZero ?? Length::zero())->plus($noted->value),
         };
     }
 }

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
-use App\Models\Setup;
 use App\Models\User;
 use App\Sheets\JobFile;
 use App\Sheets\LookCodes;
+use App\Sheets\StatedSetup;
 use NorthLedger\Core\Gauging\Feature;
 use NorthLedger\Core\Gauging\Measurand;
 use NorthLedger\Core\Gauging\Place;
@@ -79,13 +79,13 @@ final readonly class PartReading
         return ['value_nm' => $value->nanometres, 'setup_id' => $setup->id];
     }
 
-    private function doubt(JobFile $file, ReadingEntry $entry, Characteristic $one, Setup $setup, Length $value): ?string
+    private function doubt(JobFile $file, ReadingEntry $entry, Characteristic $one, StatedSetup $setup, Length $value): ?string
     {
         $plausibility = new Plausibility($file->policy->boreAllowances($file->sheet->unit), $file->display);
-        $shown = $setup->instrument->tracesWalls() ? $value->minus($setup->zero() ?? Length::zero()) : $value;
+        $shown = $setup->instrument->tracesWalls() ? $value->minus($setup->knownZero ?? Length::zero()) : $value;
 
         return ($one->nominal === null ? $this->doubtOfDistance($file, $entry, $value) : $plausibility->doubtOfSize($value, $one->nominal))
-            ?? $plausibility->doubtOfRange($shown, $setup->range(), $setup->gauge_tag ?? 'A '.$setup->instrument->value);
+            ?? $plausibility->doubtOfRange($shown, $setup->range, $setup->nameOrKind());
     }
 
     /** A small length is held against nothing, a height of a face against one that stands there already. */

@@ -10,11 +10,11 @@ use App\Ledger\Ledger;
 use App\Ledger\Written;
 use App\Models\Job;
 use App\Models\Reading;
-use App\Models\Setup;
 use App\Models\User;
 use App\Sheets\JobFile;
 use App\Sheets\KeyedReading;
 use App\Sheets\LookCodes;
+use App\Sheets\StatedSetup;
 use Illuminate\Support\Str;
 use NorthLedger\Core\Gauging\Axis;
 use NorthLedger\Core\Gauging\Feature;
@@ -108,7 +108,7 @@ final readonly class RecordReading
     private function countsFromOneZero(JobFile $file, ReadingEntry $entry, ?KeyedReading $standing, ?int $setupId): bool
     {
         $setups = $file->entries($entry->sheet)->gauges->setups;
-        $isOnThePart = static fn (?int $id): bool => ($setups[(int) $id] ?? null)?->zero_place !== null;
+        $isOnThePart = static fn (?int $id): bool => ($setups[(int) $id] ?? null)?->isZeroedOnThePart() === true;
 
         return $standing === null || $standing->setupId === $setupId || (! $isOnThePart($standing->setupId) && ! $isOnThePart($setupId));
     }
@@ -183,17 +183,17 @@ final readonly class RecordReading
         return ['value_nm' => $size->nanometres, 'setup_id' => $setup->id];
     }
 
-    private function doubt(JobFile $file, ReadingEntry $entry, Setup $setup, Length $size): void
+    private function doubt(JobFile $file, ReadingEntry $entry, StatedSetup $setup, Length $size): void
     {
         $plausibility = new Plausibility($file->policy->boreAllowances($file->sheet->unit), $file->display);
-        $doubt = $setup->zero_place !== null
+        $doubt = $setup->isZeroedOnThePart()
             ? $plausibility->doubtOfDeviation($size)
-            : $plausibility->doubtOfSize($size, $this->standard($file, $entry)) ?? $plausibility->doubtOfRange($size, $setup->range(), $setup->gauge_tag ?? 'A '.$setup->instrument->value);
+            : $plausibility->doubtOfSize($size, $this->standard($file, $entry)) ?? $plausibility->doubtOfRange($size, $setup->range, $setup->nameOrKind());
         $station = $entry->place->station;
         $axis = $entry->place->axis;
         if ($doubt === null && $station instanceof Station && $axis instanceof Axis) {
             $bore = $file->entries($entry->sheet)->inspection($entry->place->number, $file->sheet, $file->policy);
-            $doubt = $plausibility->doubtOfRoundness($bore, $station, $axis->value, $setup->zero_place === null ? $size : $size->plus($file->entries($entry->sheet)->gauges->zero($setup) ?? Length::zero()), (string) $setup->id);
+            $doubt = $plausibility->doubtOfRoundness($bore, $station, $axis->value, $setup->isZeroedOnThePart() ? $size->plus($file->entries($entry->sheet)->gauges->zero($setup) ?? Length::zero()) : $size, (string) $setup->id);
         }
         if ($doubt !== null) {
             throw AskBack::confirm($doubt);

@@ -9,11 +9,11 @@ use App\Ledger\EntryKind;
 use App\Ledger\Ledger;
 use App\Ledger\Written;
 use App\Models\Job;
-use App\Models\Setup;
 use App\Models\User;
 use App\Models\ZeroSize;
 use App\Sheets\JobFile;
 use App\Sheets\SheetName;
+use App\Sheets\StatedSetup;
 use NorthLedger\Core\Gauging\Feature;
 use NorthLedger\Core\Judgement\Plausibility;
 use NorthLedger\Core\Quantity\NotationException;
@@ -49,16 +49,16 @@ final readonly class SizeZero
             ];
             ZeroSize::query()->create($row + ['ulid' => $ulid, 'job_id' => $file->job->id, 'user_id' => $by->id, 'created_at' => now()]);
 
-            return $row + ['place' => $setup->zero_place];
+            return $row + ['place' => $setup->zeroPlace];
         });
     }
 
     /** The newest setup whose zero has no size yet; else the one in force, whose size is corrected. */
-    private function setup(JobFile $file, SheetName $sheet): Setup
+    private function setup(JobFile $file, SheetName $sheet): StatedSetup
     {
         $entries = $file->entries($sheet);
-        $onThePart = array_filter($entries->gauges->setups, static fn (Setup $setup): bool => $setup->zero_place !== null && $setup->feature === Feature::Bore->value);
-        $unsized = array_filter($onThePart, static fn (Setup $setup): bool => $entries->gauges->zero($setup) === null);
+        $onThePart = array_filter($entries->gauges->setups, static fn (StatedSetup $setup): bool => $setup->isZeroedOnThePart() && $setup->feature === Feature::Bore);
+        $unsized = array_filter($onThePart, static fn (StatedSetup $setup): bool => $entries->gauges->zero($setup) === null);
 
         return end($unsized) ?: end($onThePart) ?: throw AskBack::unreadable('The zero of this sheet stands on a known size already.');
     }

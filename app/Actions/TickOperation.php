@@ -29,12 +29,12 @@ final readonly class TickOperation
     {
         return $this->ledger->write($job->id, $ulid, EntryKind::Tick, $by, function (JobFile $file) use ($by, $ulid, $key, $state, $actual, $remark): array {
             $operation = $this->operation($file, $key);
-            $waiting = $file->order()?->stillWaitingFor($key, $file->closedOperations()) ?? [];
+            $waiting = $file->work()->order()?->stillWaitingFor($key, $file->work()->closedOperations()) ?? [];
             if ($waiting !== [] && $state->closes()) {
                 throw Refused::because($key, 'First: '.implode(', ', array_map(fn (string $one): string => $this->name($this->operation($file, $one)), $waiting)).'.');
             }
             $row = [
-                'plan_choice_id' => $file->choice()?->id,
+                'plan_choice_id' => $file->work()->choice()?->id,
                 'operation' => $key,
                 'state' => $state,
                 'actual_nm' => $state === TickState::Done ? $this->actual($file, $operation, $actual, (string) $remark)?->nanometres : null,
@@ -50,7 +50,7 @@ final readonly class TickOperation
     private function operation(JobFile $file, string $key): Operation
     {
         try {
-            return $file->order()?->operation($key) ?? throw Refused::because($key, 'There is no open order for this job.');
+            return $file->work()->order()?->operation($key) ?? throw Refused::because($key, 'There is no open order for this job.');
         } catch (WorkException $exception) {
             throw Refused::because($key, $exception->getMessage());
         }

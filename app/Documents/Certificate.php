@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Documents;
 
-use App\Models\Setup;
 use App\Models\User;
 use App\Sheets\JobFile;
 use App\Sheets\SheetName;
+use App\Sheets\StatedSetup;
 use App\Sheets\TickState;
 use NorthLedger\Core\Gauging\Axis;
 use NorthLedger\Core\Gauging\Conditions;
@@ -16,6 +16,7 @@ use NorthLedger\Core\Gauging\Place;
 use NorthLedger\Core\Gauging\Reading;
 use NorthLedger\Core\Gauging\Station;
 use NorthLedger\Core\Quantity\Length;
+use NorthLedger\Core\Quantity\LengthDisplay;
 use NorthLedger\Core\Work\OperationKind;
 use NorthLedger\Core\Work\VerifiedBore;
 
@@ -32,7 +33,7 @@ final class Certificate
     public static function of(JobFile $file, User $signer, string $signedAt): array
     {
         $words = $file->words();
-        $chosen = $file->chosen();
+        $chosen = $file->work()->chosen();
 
         return [
             'format' => 'north-ledger certificate 1',
@@ -42,9 +43,9 @@ final class Certificate
             'work' => $chosen === null ? '' : $words->option($chosen).', '.$words->sleeves($chosen),
             'unit' => $file->sheet->unit->value,
             'form_unit' => $file->display->deviationUnit(),
-            'bores' => array_map(static fn (VerifiedBore $bore): array => self::bore($file, $bore), array_values($file->verified())),
+            'bores' => array_map(static fn (VerifiedBore $bore): array => self::bore($file, $bore), array_values($file->work()->verified())),
             'conditions' => self::conditions($file),
-            'gauges' => array_values(array_unique(array_map(static fn (Setup $setup): string => $setup->gaugeWords().($setup->isPastCalibration() ? ', calibration was due '.$setup->calibration_due?->format('j M Y') : '').($setup->zero() === null ? '' : ', zero '.$file->display->sizeWithUnit($setup->zero())), $file->entries(SheetName::Finished)->gauges->setups))),
+            'gauges' => array_values(array_unique(array_map(static fn (StatedSetup $setup): string => self::gaugeWords($setup, $file->display), $file->entries(SheetName::Finished)->gauges->setups))),
             'crack_check' => self::crackCheck($file),
             'not_checked' => self::NOT_CHECKED,
             'revisions' => ['sheet' => $file->sheet->revision, 'policy' => $file->policy->revision, 'ledger_entry' => $file->job->entries],
@@ -62,7 +63,7 @@ final class Certificate
                 $readings["{$station->value}, {$axis->label()}"] = $reading === null ? 'not checked' : $file->display->size($reading->corrected);
             }
         }
-        $disposition = $file->dispositions()[$bore->cylinder] ?? null;
+        $disposition = $file->work()->dispositions()[$bore->cylinder] ?? null;
 
         return [
             'cylinder' => $bore->cylinder,
@@ -88,10 +89,17 @@ final class Certificate
         return $form;
     }
 
+    private static function gaugeWords(StatedSetup $setup, LengthDisplay $display): string
+    {
+        $missed = $setup->calibrationMissed();
+
+        return $setup->gaugeWords().($missed === null ? '' : ", calibration was due {$missed->format('j M Y')}").($setup->knownZero === null ? '' : ", zero {$display->sizeWithUnit($setup->knownZero)}");
+    }
+
     /** Who says that the bores were crack checked; where nobody does, that they were not. */
     private static function crackCheck(JobFile $file): string
     {
-        $tick = $file->ticks()[OperationKind::CrackCheck->value] ?? null;
+        $tick = $file->work()->ticks()[OperationKind::CrackCheck->value] ?? null;
 
         return $tick?->state === TickState::Done
             ? "bores checked by {$tick->user->name}, {$tick->created_at->format('Y-m-d')}".($tick->remark === null ? '' : ": {$tick->remark}")
@@ -102,14 +110,14 @@ final class Certificate
     {
         $reading = $file->entries(SheetName::Finished)->reading(Place::piston($cylinder), $file->sheet, $file->policy);
 
-        return $reading instanceof Reading ? $file->display->size($reading->corrected) : 'sheet '.$file->display->size($file->sheet->piston->sizeAt($file->chosen()->step ?? Length::zero()));
+        return $reading instanceof Reading ? $file->display->size($reading->corrected) : 'sheet '.$file->display->size($file->sheet->piston->sizeAt($file->work()->chosen()->step ?? Length::zero()));
     }
 
     /** @return list<string> */
     private static function conditions(JobFile $file): array
     {
         $setup = $file->entries(SheetName::Finished)->gauges->current(Feature::Bore);
-        $stated = $setup?->conditions() ?? Conditions::notStated();
+        $stated = $setup->conditions ?? Conditions::notStated();
         $line = static fn (string $name, bool $is): string => $name.': '.($is ? 'yes' : 'not stated');
 
         return [

@@ -44,7 +44,7 @@ final readonly class BorePlan
 
     public static function of(JobFile $file, SheetName $sheet): self
     {
-        $asMade = $file->sheet->bore->sizeAt(($sheet === SheetName::Finished ? $file->chosen()?->step : $file->assessment()->step->value) ?? Length::zero());
+        $asMade = $file->sheet->bore->sizeAt(($sheet === SheetName::Finished ? $file->work()->chosen()?->step : $file->assessment()->step->value) ?? Length::zero());
         $steps = $sheet === SheetName::Finished ? [] : self::possibleSteps($file);
         [$deviations, $doubts] = self::deviations($file, $sheet, $asMade);
         $all = array_map(abs(...), array_merge([], ...array_map(array_values(...), array_values($deviations))));
@@ -137,7 +137,7 @@ final readonly class BorePlan
     private static function placesOut(JobFile $file, SheetName $sheet): array
     {
         if ($sheet === SheetName::Finished) {
-            return array_merge([], ...array_map(static fn (VerifiedBore $bore): array => $bore->outOfTarget(), array_values($file->verified())));
+            return array_merge([], ...array_map(static fn (VerifiedBore $bore): array => $bore->outOfTarget(), array_values($file->work()->verified())));
         }
         $readings = array_merge([], ...array_map(static fn (Finding $finding): array => $finding->readings, $file->assessment()->failures()));
 

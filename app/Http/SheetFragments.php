@@ -106,7 +106,7 @@ final class SheetFragments implements SheetParts
     private function finishedWalk(): array
     {
         $walk = [];
-        foreach ($this->file->verified() as $bore) {
+        foreach ($this->file->work()->verified() as $bore) {
             $walk = [...$walk, ...$bore->missing];
         }
 

@@ -4,17 +4,12 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use NorthLedger\Core\Gauging\Conditions;
-use NorthLedger\Core\Gauging\GaugeRange;
-use NorthLedger\Core\Gauging\Instrument;
+use App\Sheets\StatedSetup;
 use NorthLedger\Core\Gauging\InstrumentKind;
-use NorthLedger\Core\Quantity\Length;
-use NorthLedger\Core\Quantity\LengthUnit;
 use NorthLedger\Core\Quantity\ReadingUnit;
-use NorthLedger\Core\Quantity\ShopNotation;
 
 /**
- * A gauge bound to its zero, and the conditions under which it is used (GAUGE-2, GAUGE-4).
+ * The row of a gauge bound to its zero (GAUGE-2, GAUGE-4).
  *
  * @property string $ulid
  * @property string $sheet
@@ -40,53 +35,15 @@ use NorthLedger\Core\Quantity\ShopNotation;
  */
 final class Setup extends Entry
 {
-    public function zero(): ?Length
+    /** As it is read with the sheet. */
+    public function stated(): StatedSetup
     {
-        return $this->zero_nm === null ? null : Length::ofNanometres($this->zero_nm);
-    }
-
-    /** What the gauge was worth when it was stated; of a kind only, that kind's book values. */
-    public function gauge(): Instrument
-    {
-        return $this->resolution_nm === null ? Instrument::ofKind($this->instrument) : Instrument::of(
-            Length::ofNanometres($this->resolution_nm), Length::ofNanometres((int) $this->calibration_nm), Length::ofNanometres((int) $this->repeatability_nm),
-        );
-    }
-
-    public function range(): GaugeRange
-    {
-        return $this->range_least_nm === null || $this->range_most_nm === null ? $this->instrument->range() : GaugeRange::ofNanometres($this->range_least_nm, $this->range_most_nm);
-    }
-
-    /** “G-02 dial bore gauge .0001” */
-    public function gaugeWords(): string
-    {
-        return ltrim("{$this->gauge_tag} {$this->instrument->value}");
-    }
-
-    /** True where the gauge was past its calibration when it was stated: its readings are taken, and marked (GAUGE-1). */
-    public function isPastCalibration(): bool
-    {
-        return $this->calibration_due !== null && $this->calibration_due->isBefore($this->created_at->startOfDay());
-    }
-
-    public function notation(LengthUnit $unit): ShopNotation
-    {
-        return $this->reading_unit === null ? ShopNotation::forSizes($unit) : ShopNotation::forDeviations($unit, $this->reading_unit);
-    }
-
-    public function conditions(): Conditions
-    {
-        return new Conditions($this->caps_torqued, $this->torque_plate, $this->cooled, $this->clean, $this->part_celsius, $this->master_celsius);
+        return StatedSetup::ofRow((object) ($this->getAttributes() + array_fill_keys(explode(', ', StatedSetup::COLUMNS), null)));
     }
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return [
-            'instrument' => InstrumentKind::class, 'reading_unit' => ReadingUnit::class, 'zero_nm' => 'integer',
-            'caps_torqued' => 'boolean', 'torque_plate' => 'boolean', 'cooled' => 'boolean', 'clean' => 'boolean',
-            'part_celsius' => 'float', 'master_celsius' => 'float', 'calibration_due' => 'date:Y-m-d', 'created_at' => 'datetime',
-        ];
+        return ['instrument' => InstrumentKind::class, 'reading_unit' => ReadingUnit::class, 'created_at' => 'datetime'];
     }
 }

@@ -4,9 +4,6 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use NorthLedger\Core\Gauging\Instrument;
-use NorthLedger\Core\Quantity\Length;
-
 /**
  * The size of the place on which a comparative setup was zeroed; it makes all of the setup's readings sizes (GAUGE-2).
  *
@@ -23,17 +20,6 @@ use NorthLedger\Core\Quantity\Length;
  */
 final class ZeroSize extends Entry
 {
-    public function size(): Length
-    {
-        return Length::ofNanometres($this->size_nm);
-    }
-
-    /** What the gauge that measured it was worth. */
-    public function measuredWith(): Instrument
-    {
-        return Instrument::of(Length::ofNanometres($this->resolution_nm), Length::ofNanometres($this->calibration_nm), Length::ofNanometres($this->repeatability_nm));
-    }
-
     /** @return array<string, string> */
     protected function casts(): array
     {

@@ -4,16 +4,16 @@ declare(strict_types=1);
 
 namespace App\Package;
 
-use App\Models\CheckBack;
 use App\Models\Job;
-use App\Models\Setup;
-use App\Models\ZeroSize;
 use App\Observations\JobObservations;
 use App\Sheets\JobFile;
 use App\Sheets\KeyedReading;
 use App\Sheets\SheetEntries;
 use App\Sheets\SheetGauges;
 use App\Sheets\SheetName;
+use App\Sheets\StatedCheck;
+use App\Sheets\StatedSetup;
+use App\Sheets\StatedZero;
 use App\Shop\PolicyBook;
 use App\Shop\SpecBook;
 use Illuminate\Support\Facades\DB;
@@ -98,9 +98,9 @@ final readonly class JobPackage
                 $entries[$name->value] = SheetEntries::of(
                     array_map(static fn (array $row): KeyedReading => KeyedReading::ofRow((object) $row), $of($this->data['readings'])),
                     SheetGauges::of(
-                        array_map((new Setup)->newFromBuilder(...), $of($this->data['setups'])),
-                        array_map((new CheckBack)->newFromBuilder(...), $of($this->data['check_backs'])),
-                        array_map((new ZeroSize)->newFromBuilder(...), $of($this->data['zero_sizes'])),
+                        array_map(static fn (array $row): StatedSetup => StatedSetup::ofRow((object) $row), $of($this->data['setups'])),
+                        array_map(static fn (array $row): StatedCheck => StatedCheck::ofRow((object) $row), $of($this->data['check_backs'])),
+                        array_map(static fn (array $row): StatedZero => StatedZero::ofRow((object) $row), $of($this->data['zero_sizes'])),
                     ),
                     $name, $observations,
                 );

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Sheets;
 
-use App\Models\Setup;
 use NorthLedger\Core\Gauging\Axis;
 use NorthLedger\Core\Gauging\Feature;
 use NorthLedger\Core\Gauging\Place;
@@ -113,9 +112,9 @@ final readonly class BoreSheetView
     }
 
     /** Deviations are shown against the gauge's zero, so that the sheet says what the gauge said; else against the bore as made. */
-    private static function base(JobFile $file, SheetName $sheet, ?Setup $setup): Length
+    private static function base(JobFile $file, SheetName $sheet, ?StatedSetup $setup): Length
     {
-        $step = $sheet === SheetName::Finished ? $file->chosen()?->step : $file->assessment()->step->value;
+        $step = $sheet === SheetName::Finished ? $file->work()->chosen()?->step : $file->assessment()->step->value;
 
         return ($setup === null ? null : $file->entries($sheet)->gauges->zero($setup)) ?? $file->sheet->bore->sizeAt($step ?? Length::zero());
     }
@@ -125,7 +124,7 @@ final readonly class BoreSheetView
     {
         return $sheet === SheetName::Incoming
             ? self::incomingMarks($file->assessment()->bores)
-            : self::finishedMarks($file->verified());
+            : self::finishedMarks($file->work()->verified());
     }
 
     /**

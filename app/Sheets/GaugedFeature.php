@@ -25,7 +25,7 @@ final readonly class GaugedFeature
     /** @return list<self> Of a sheet of the bores */
     public static function ofBores(JobFile $file): array
     {
-        $step = $file->chosen()->step ?? $file->assessment()->step->value ?? Length::zero();
+        $step = $file->work()->chosen()->step ?? $file->assessment()->step->value ?? Length::zero();
         $can = static fn (string $what): array => array_values(array_filter(InstrumentKind::cases(), static fn (InstrumentKind $kind): bool => $what === 'bores' ? $kind->readsBores() : $kind->readsPistons()));
 
         return [

@@ -4,12 +4,8 @@ declare(strict_types=1);
 
 namespace App\Sheets;
 
-use App\Models\Disposition;
 use App\Models\Gauge;
 use App\Models\Job;
-use App\Models\OperationTick;
-use App\Models\PlanChoice;
-use App\Models\Release;
 use App\Observations\CountedParts;
 use App\Observations\CrackBook;
 use App\Observations\JobObservations;
@@ -17,17 +13,13 @@ use App\Observations\PrecheckBook;
 use App\Observations\Received;
 use App\Shop\PolicyBook;
 use App\Shop\SpecBook;
-use Illuminate\Support\Facades\DB;
 use NorthLedger\Core\Cracks\CrackReport;
 use NorthLedger\Core\Cracks\Indication;
 use NorthLedger\Core\Gauging\Feature;
-use NorthLedger\Core\Gauging\Place;
 use NorthLedger\Core\Judgement\FindingWords;
 use NorthLedger\Core\Judgement\PartDefect;
 use NorthLedger\Core\Planning\BlockAssessment;
-use NorthLedger\Core\Planning\OptionKind;
 use NorthLedger\Core\Planning\PartVerdict;
-use NorthLedger\Core\Planning\ReboreOption;
 use NorthLedger\Core\Planning\VerdictWords;
 use NorthLedger\Core\Policy\ShopPolicy;
 use NorthLedger\Core\Precheck\PrecheckReport;
@@ -36,11 +28,6 @@ use NorthLedger\Core\Quantity\LengthDisplay;
 use NorthLedger\Core\Quantity\LengthUnit;
 use NorthLedger\Core\Receiving\SleeveSurvey;
 use NorthLedger\Core\Spec\SpecificationSheet;
-use NorthLedger\Core\Work\BoreVerification;
-use NorthLedger\Core\Work\BoreWork;
-use NorthLedger\Core\Work\RequiredConditions;
-use NorthLedger\Core\Work\VerifiedBore;
-use NorthLedger\Core\Work\WorkOrder;
 
 /** A job with everything that follows from its entries; each part is assembled when first asked for, and once. */
 final class JobFile
@@ -50,9 +37,6 @@ final class JobFile
 
     private ?PartsOfJob $inspection = null;
 
-    /** @var ?list<string> Sheets on which anything was ever keyed */
-    private ?array $begun = null;
-
     private ?JobObservations $observations = null;
 
     private ?CrackReport $cracks = null;
@@ -61,15 +45,7 @@ final class JobFile
 
     private ?BlockAssessment $assessment = null;
 
-    private PlanChoice|false|null $choice = false;
-
-    private Release|false|null $release = false;
-
-    /** @var ?array<string, OperationTick> */
-    private ?array $ticks = null;
-
-    /** @var ?array<int, VerifiedBore> */
-    private ?array $verified = null;
+    private ?WorkOfJob $work = null;
 
     private function __construct(
         public readonly Job $job,
@@ -96,7 +72,7 @@ final class JobFile
     public static function assembled(Job $job, SpecificationSheet $sheet, ShopPolicy $policy, JobObservations $observations, array $entries): self
     {
         $file = new self($job, $sheet, $policy, LengthDisplay::in($sheet->unit));
-        [$file->observations, $file->entries, $file->begun, $file->choice] = [$observations, $entries, [], null];
+        [$file->observations, $file->entries, $file->work] = [$observations, $entries, WorkOfJob::nothingChosen($file)];
 
         return $file;
     }
@@ -106,10 +82,7 @@ final class JobFile
     {
         $file = new self($this->job, $this->sheet, $this->policy, $this->display);
         $file->observations = $this->observations?->refreshed($this->job);
-        $file->begun = $this->begun;
-        foreach ($this->entries as $sheet => $entries) {
-            $file->entries[$sheet] = $entries->refreshed($this->job, SheetName::from($sheet), $file->observations());
-        }
+        $file->entries = (new SheetLoader($this->job, $file->observations()))->refreshed($this->entries);
 
         return $file;
     }
@@ -118,9 +91,9 @@ final class JobFile
     public function shownIn(LengthUnit $unit): self
     {
         $file = new self($this->job, $this->sheet, $this->policy, LengthDisplay::in($unit));
-        [$file->entries, $file->assessment, $file->begun] = [$this->entries, $this->assessment, $this->begun];
+        [$file->entries, $file->assessment] = [$this->entries, $this->assessment];
         [$file->observations, $file->cracks, $file->precheck] = [$this->observations, $this->cracks, $this->precheck];
-        [$file->choice, $file->release, $file->ticks, $file->verified] = [$this->choice, $this->release, $this->ticks, $this->verified];
+        $file->work = $this->work;
 
         return $file;
     }
@@ -136,15 +109,37 @@ final class JobFile
         return new VerdictWords($this->display, $this->sheet->cylinders);
     }
 
+    /** What was keyed into a sheet; the sheets on which it rests are read along with it. */
     public function entries(SheetName $sheet): SheetEntries
     {
-        return $this->entries[$sheet->value] ??= SheetEntries::load($this->job, $sheet, $this->observations());
+        if (! $this->isOpened($sheet)) {
+            $this->openSheets([$sheet, ...$sheet->restsOn()]);
+        }
+
+        return $this->entries[$sheet->value];
+    }
+
+    /**
+     * Reads several sheets in one go, as far as they are not open yet.
+     *
+     * @param  list<SheetName>  $sheets
+     */
+    public function openSheets(array $sheets): void
+    {
+        $closed = array_values(array_filter($sheets, fn (SheetName $sheet): bool => ! $this->isOpened($sheet)));
+        $this->entries += (new SheetLoader($this->job, $this->observations()))->load($closed);
     }
 
     /** Everything beside the bores: every other section of the inspection, and the engine as a whole. */
     public function inspection(): PartsOfJob
     {
         return $this->inspection ??= new PartsOfJob($this);
+    }
+
+    /** The chosen way, its order, and what was done and verified of it. */
+    public function work(): WorkOfJob
+    {
+        return $this->work ??= new WorkOfJob($this);
     }
 
     /** True where a sheet's entries were asked for. */
@@ -160,14 +155,6 @@ final class JobFile
         $stored = $this->job->policy_revision === $this->policy->revision ? json_decode($this->job->part_standings ?? '[]', true, 4, JSON_THROW_ON_ERROR) : [];
 
         return array_map(static fn (array $parts): array => array_map(PartVerdict::from(...), $parts), $stored);
-    }
-
-    /** True where anything was ever keyed into a sheet. */
-    public function isBegun(SheetName $sheet): bool
-    {
-        $this->begun ??= array_column(DB::select('SELECT DISTINCT sheet FROM readings WHERE job_id = ?', [$this->job->id]), 'sheet');
-
-        return in_array($sheet->value, $this->begun, true) || (isset($this->entries[$sheet->value]) && $this->entries[$sheet->value]->rows !== []);
     }
 
     public function assessment(): BlockAssessment
@@ -241,120 +228,5 @@ final class JobFile
     public function received(): Received
     {
         return Received::of($this->sheet, $this->parts(), $this->observations(), $this->precheck(), $this->assessment()->step->value);
-    }
-
-    public function choice(): ?PlanChoice
-    {
-        if ($this->choice === false) {
-            $this->choice = PlanChoice::query()->with('user')->where('job_id', $this->job->id)->latest('id')->first();
-        }
-
-        return $this->choice;
-    }
-
-    public function chosen(): ?ReboreOption
-    {
-        return $this->choice()?->chosen();
-    }
-
-    public function boreWork(): BoreWork
-    {
-        return new BoreWork($this->sheet, $this->policy, $this->newPistons());
-    }
-
-    /** The order of the chosen way; null while nothing is chosen, or the block is replaced. */
-    public function order(): ?WorkOrder
-    {
-        $chosen = $this->chosen();
-
-        return $chosen === null || $chosen->kind === OptionKind::Replace ? null : $this->boreWork()->order($chosen);
-    }
-
-    /** @return array<string, OperationTick> The newest by operation */
-    public function ticks(): array
-    {
-        if ($this->ticks === null) {
-            $this->ticks = [];
-            foreach ($this->choice() === null ? [] : OperationTick::query()->with('user')->where('job_id', $this->job->id)->where('plan_choice_id', $this->choice()->id)->orderBy('id')->get() as $tick) {
-                $this->ticks[$tick->operation] = $tick;
-            }
-        }
-
-        return $this->ticks;
-    }
-
-    /** @return list<string> Keys of the closed operations */
-    public function closedOperations(): array
-    {
-        return array_keys(array_filter($this->ticks(), static fn (OperationTick $tick): bool => $tick->state->closes()));
-    }
-
-    /** @return array<int, Disposition> The newest by cylinder, of the chosen way */
-    public function dispositions(): array
-    {
-        $newest = [];
-        foreach ($this->choice() === null ? [] : Disposition::query()->with('user')->where('plan_choice_id', $this->choice()->id)->orderBy('id')->get() as $disposition) {
-            $newest[$disposition->cylinder] = $disposition;
-        }
-
-        return $newest;
-    }
-
-    /** @return array<int, VerifiedBore> By cylinder; empty without an order */
-    public function verified(): array
-    {
-        return $this->verified ??= $this->verify();
-    }
-
-    public function release(): ?Release
-    {
-        if ($this->choice() === null) {
-            return null;
-        }
-        if ($this->release === false) {
-            $this->release = Release::query()->with('user')->where('job_id', $this->job->id)->first();
-        }
-
-        return $this->release;
-    }
-
-    /** @return array<int, Length> Measured skirt sizes of the pistons that go in, by cylinder */
-    private function newPistons(): array
-    {
-        $pistons = [];
-        foreach ($this->sheet->layout->cylinders() as $cylinder) {
-            $reading = $this->entries(SheetName::Finished)->reading(Place::piston($cylinder), $this->sheet, $this->policy);
-            if ($reading !== null) {
-                $pistons[$cylinder] = $reading->corrected;
-            }
-        }
-
-        return $pistons;
-    }
-
-    /** @return array<int, VerifiedBore> */
-    private function verify(): array
-    {
-        $order = $this->order();
-        if ($order === null) {
-            return [];
-        }
-        $verification = new BoreVerification($this->sheet->bore->service, $this->sheet->bore->finished, RequiredConditions::of($this->sheet), $this->policy->finalRule);
-        $dispositions = $this->dispositions();
-        $verified = [];
-        foreach ($this->sheet->layout->cylinders() as $cylinder) {
-            $disposition = $dispositions[$cylinder] ?? null;
-            $entries = $disposition?->kind === DispositionKind::Rework
-                ? $this->entries(SheetName::Finished)->afresh($cylinder, $disposition->last_reading_id)
-                : $this->entries(SheetName::Finished);
-            $verified[$cylinder] = $verification->verify(
-                $entries->inspection($cylinder, $this->sheet, $this->policy),
-                $order->operation("hone.{$cylinder}")->target,
-                $entries->conditions($cylinder),
-                $disposition?->kind === DispositionKind::Concession,
-            );
-        }
-
-        return $verified;
     }
 }

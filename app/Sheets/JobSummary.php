@@ -45,10 +45,10 @@ final readonly class JobSummary
             json_encode(array_map(static fn (array $parts): array => array_map(static fn (PartVerdict $verdict): string => $verdict->value, $parts), $standings), JSON_THROW_ON_ERROR),
             $file->words()->headline($assessment),
             mb_strimwidth($waitsFor, 0, 120, '…'),
-            $file->release() !== null,
+            $file->work()->release() !== null,
             $file->cracks()->nextDue()?->dueAt(),
             self::timer($file, $file->cracks()->nextDue()),
-            $file->release() === null && $file->holds() !== [],
+            $file->work()->release() === null && $file->holds() !== [],
         );
     }
 
@@ -62,13 +62,13 @@ final readonly class JobSummary
     private static function stage(JobFile $file): array
     {
         $assessment = $file->assessment();
-        $order = $file->order();
+        $order = $file->work()->order();
 
         return match (true) {
-            $file->release() !== null => [Stage::Release, 'nothing: released'],
+            $file->work()->release() !== null => [Stage::Release, 'nothing: released'],
             $file->holds() !== [] => [$file->cracks()->customerHolds() === [] ? Stage::Receive : Stage::Cracks, 'the customer: '.$file->holds()[0]],
             $order !== null => self::working($file, $order),
-            $file->chosen()?->kind === OptionKind::Replace => [Stage::Plan, 'a replacement block'],
+            $file->work()->chosen()?->kind === OptionKind::Replace => [Stage::Plan, 'a replacement block'],
             $assessment->scrappedBy() !== [] => [Stage::Judge, 'a replacement for the scrapped '.$file->sheet->nameOf(EnginePart::Block)],
             ! $assessment->hasReadings() => self::beforeMeasuring($file),
             $assessment->isSettled() => [Stage::Plan, 'a choice of size'],
@@ -99,12 +99,12 @@ final readonly class JobSummary
     /** @return array{Stage, string} */
     private static function working(JobFile $file, WorkOrder $order): array
     {
-        foreach (array_diff(array_keys($order->operations), $file->closedOperations()) as $key) {
+        foreach (array_diff(array_keys($order->operations), $file->work()->closedOperations()) as $key) {
             $operation = $order->operation($key);
 
             return [Stage::Work, lcfirst($operation->kind->title()).($operation->cylinder === null ? '' : ', cylinder '.$operation->cylinder)];
         }
-        $open = array_filter($file->verified(), static fn (VerifiedBore $bore): bool => ! $bore->state->closesTheWork());
+        $open = array_filter($file->work()->verified(), static fn (VerifiedBore $bore): bool => ! $bore->state->closesTheWork());
         foreach ($open as $bore) {
             return [Stage::Verify, $bore->state === VerificationState::Out
                 ? "rework or a concession, cylinder {$bore->cylinder}"

@@ -4,12 +4,11 @@ declare(strict_types=1);
 
 namespace App\Sheets;
 
-use App\Models\Job;
-use Illuminate\Support\Facades\DB;
-
 /** One row of a sheet as it was keyed; or, where it withdraws another, the taking back of that one. */
 final readonly class KeyedReading
 {
+    public const COLUMNS = 'id, ulid, sheet, place, typed, value_nm, look, setup_id, series, withdraws_id, user_id, mass_ug, volume_mm3';
+
     private function __construct(
         public int $id,
         public string $ulid,
@@ -30,13 +29,5 @@ final readonly class KeyedReading
     public static function ofRow(object $row): self
     {
         return new self($row->id, $row->ulid, $row->place, $row->typed, $row->value_nm, $row->look, $row->setup_id, $row->series, $row->withdraws_id, $row->user_id, $row->mass_ug, $row->volume_mm3 ?? null);
-    }
-
-    /** @return list<self> Those after a row, oldest first */
-    public static function of(Job $job, SheetName $sheet, int $afterId = 0): array
-    {
-        $rows = DB::select('SELECT id, ulid, place, typed, value_nm, look, setup_id, series, withdraws_id, user_id, mass_ug, volume_mm3 FROM readings WHERE job_id = ? AND sheet = ? AND id > ? ORDER BY id', [$job->id, $sheet->value, $afterId]);
-
-        return array_values(array_map(self::ofRow(...), $rows));
     }
 }

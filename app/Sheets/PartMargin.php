@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Sheets;
 
-use App\Models\Setup;
 use NorthLedger\Core\Inspection\PartFinding;
 use NorthLedger\Core\Inspection\PartWords;
 use NorthLedger\Core\Inspection\PlannedWork;
@@ -59,7 +58,7 @@ final readonly class PartMargin
         $entries = $file->entries(SheetName::of($section));
         $current = array_filter(array_map($entries->gauges->current(...), $file->inspection()->plan($section)->gaugedFeatures()));
 
-        return array_filter($current, static fn (Setup $setup): bool => $entries->readingsSinceCheck($setup) > 0) !== [];
+        return array_filter($current, static fn (StatedSetup $setup): bool => $entries->readingsSinceCheck($setup) > 0) !== [];
     }
 
     public static function stamp(JobFile $file, Section $section): Stamp

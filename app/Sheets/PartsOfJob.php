@@ -58,6 +58,7 @@ final class PartsOfJob
     public function engine(): EngineAssessment
     {
         $sections = array_filter(Section::cases(), static fn (Section $section): bool => $section->judgesParts());
+        $this->openAll();
 
         return $this->engine ??= EngineAssessment::of(
             $this->file->sheet, $this->file->assessment(),
@@ -76,6 +77,9 @@ final class PartsOfJob
     public function standings(bool $isFresh): array
     {
         $stored = $isFresh ? [] : $this->file->storedStandings();
+        if ($stored === []) {
+            $this->openAll();
+        }
         $standings = [];
         foreach (Section::cases() as $section) {
             if ($section->judgesParts()) {
@@ -92,12 +96,18 @@ final class PartsOfJob
         return array_values(array_filter(EnginePart::cases(), fn (EnginePart $part): bool => ! $this->file->job->arrival->brings($part)));
     }
 
+    /** Whoever wants the whole engine reads every sheet of it at once. */
+    private function openAll(): void
+    {
+        $this->file->openSheets([SheetName::Incoming, ...array_map(SheetName::of(...), Section::cases())]);
+    }
+
     /** The oil clearances of the crankshaft rest on housings and rods as well. */
     private function isTouched(Section $section): bool
     {
-        $sheets = $section === Section::Crankshaft ? [Section::Crankshaft, Section::Housings, Section::Rods] : [$section];
+        $sheet = SheetName::of($section);
 
-        return array_filter($sheets, fn (Section $one): bool => $this->file->isOpened(SheetName::of($one))) !== [];
+        return array_filter([$sheet, ...$sheet->restsOn()], $this->file->isOpened(...)) !== [];
     }
 
     public function weights(): WeightJudge
@@ -112,9 +122,7 @@ final class PartsOfJob
 
     private function measured(Section $section): Measurements
     {
-        $own = $this->file->isBegun(SheetName::of($section))
-            ? $this->file->entries(SheetName::of($section))->measurements($this->plan($section), $this->file->sheet, $this->file->policy)
-            : Measurements::none();
+        $own = $this->file->entries(SheetName::of($section))->measurements($this->plan($section), $this->file->sheet, $this->file->policy);
 
         return $section === Section::Weights ? $own->plus($this->pistonsOfTheBoreSheet()) : $own;
     }

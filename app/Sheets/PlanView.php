@@ -43,8 +43,8 @@ final readonly class PlanView
         if ($plan === null || $recommendation === null || ! $assessment->hasReadings()) {
             return new self(new Stamp('No plan yet', 'the size the bores were made to is not known', 'missing'), [], [], '', [], '', $words->next($assessment->next), '');
         }
-        $chosen = $file->choice();
-        $shown = $file->chosen() ?? $recommendation->option;
+        $chosen = $file->work()->choice();
+        $shown = $file->work()->chosen() ?? $recommendation->option;
 
         return new self(
             new Stamp($words->option($shown), $words->sleeves($shown).($chosen === null ? ', recommended' : ', chosen'), 'chosen'),
@@ -89,8 +89,8 @@ final readonly class PlanView
             VerdictWords::money($option->cost->minor),
             $option->kind === OptionKind::Replace ? '–' : number_format($option->machineMinutes / 60, 1),
             $option === $recommended,
-            $file->choice()?->option_key === $option->key(),
-            ($file->choice()->option_key ?? $recommended->key()) === $option->key(),
+            $file->work()->choice()?->option_key === $option->key(),
+            ($file->work()->choice()->option_key ?? $recommended->key()) === $option->key(),
             $plan->isFolded($option),
             self::forbidden($option),
         );

@@ -31,7 +31,7 @@ final readonly class RatioTable
     {
         $compression = $file->inspection()->compression();
         $now = $file->sheet->bore->sizeAt($file->assessment()->step->value ?? Length::zero());
-        $chosen = $file->sheet->bore->sizeAt($file->chosen()->step ?? $file->assessment()->step->value ?? Length::zero());
+        $chosen = $file->sheet->bore->sizeAt($file->work()->chosen()->step ?? $file->assessment()->step->value ?? Length::zero());
         $deckCut = self::planned($file, FaceKind::Deck);
         $headCut = self::planned($file, FaceKind::Head);
         $rows = array_map(static fn (int $cylinder): array => [

@@ -21,18 +21,18 @@ final readonly class ReleaseCheck
 
     public static function of(JobFile $file, ?User $signer): self
     {
-        $order = $file->order();
+        $order = $file->work()->order();
         if ($order === null) {
             return new self(['No way is chosen and worked yet.'], []);
         }
         $obstacles = [];
-        $open = count($order->operations) - count(array_intersect(array_keys($order->operations), $file->closedOperations()));
+        $open = count($order->operations) - count(array_intersect(array_keys($order->operations), $file->work()->closedOperations()));
         if ($open > 0) {
             $obstacles[] = $open === 1 ? 'One operation of the order is open.' : "{$open} operations of the order are open.";
         }
         $unverified = array_values(array_map(
             static fn (VerifiedBore $bore): int => $bore->cylinder,
-            array_filter($file->verified(), static fn (VerifiedBore $bore): bool => ! $bore->state->closesTheWork()),
+            array_filter($file->work()->verified(), static fn (VerifiedBore $bore): bool => ! $bore->state->closesTheWork()),
         ));
         if ($unverified !== []) {
             $obstacles[] = 'Not verified: '.VerdictWords::cylinders($unverified).'.';
@@ -54,7 +54,7 @@ final readonly class ReleaseCheck
     {
         $readers = array_unique(array_map(static fn (KeyedReading $row): int => $row->userId, $file->entries(SheetName::Finished)->rows));
         $workers = [];
-        foreach ($file->ticks() as $tick) {
+        foreach ($file->work()->ticks() as $tick) {
             if ($tick->state === TickState::Done && str_starts_with($tick->operation, 'hone')) {
                 $workers[$tick->user_id] = $tick->user->name;
             }

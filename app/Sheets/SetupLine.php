@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace App\Sheets;
 
-use App\Models\Setup;
-use NorthLedger\Core\Gauging\Feature;
 use NorthLedger\Core\Gauging\Measurand;
 use NorthLedger\Core\Gauging\Place;
 use NorthLedger\Core\Quantity\Length;
@@ -32,74 +30,75 @@ final readonly class SetupLine
     ) {
     }
 
-    public static function of(?Setup $setup, JobFile $file): ?self
+    public static function of(?StatedSetup $setup, JobFile $file): ?self
     {
         if ($setup === null) {
             return null;
         }
         $conditions = array_keys(array_filter([
-            'caps torqued' => $setup->caps_torqued,
-            'torque plate on' => $setup->torque_plate,
-            'cooled' => $setup->cooled,
-            'clean' => $setup->clean,
+            'caps torqued' => $setup->conditions->capsTorqued,
+            'torque plate on' => $setup->conditions->torquePlate,
+            'cooled' => $setup->conditions->cooled,
+            'clean' => $setup->conditions->clean,
         ]));
-        if ($setup->part_celsius !== null) {
-            $conditions[] = "part {$setup->part_celsius} °C";
+        if ($setup->conditions->partCelsius !== null) {
+            $conditions[] = "part {$setup->conditions->partCelsius} °C";
         }
-        $zero = $file->entries(SheetName::from($setup->sheet))->gauges->zero($setup);
+        $zero = $file->entries($setup->sheet)->gauges->zero($setup);
+        $missed = $setup->calibrationMissed();
 
         return new self(
             $setup->ulid,
             $setup->gaugeWords(),
             self::zeroWords($setup, $zero, $file),
-            $setup->reading_unit?->label() ?? $file->sheet->unit->value,
+            $setup->readingUnit?->label() ?? $file->sheet->unit->value,
             $conditions === [] ? 'no conditions stated' : implode(', ', $conditions),
-            $setup->created_at->format('H:i'),
+            $setup->statedAt->format('H:i'),
             ...self::check($setup, $file),
-            calibration: $setup->isPastCalibration() ? 'its calibration was due '.$setup->calibration_due?->format('j M Y') : '',
-            needsSize: $setup->zero_place !== null && $zero === null,
+            calibration: $missed === null ? '' : "its calibration was due {$missed->format('j M Y')}",
+            needsSize: $setup->isZeroedOnThePart() && $zero === null,
             asStated: self::asStated($setup),
             showsSizes: $setup->instrument->showsSizes(),
-            feature: $setup->feature,
-            for: GaugedFeature::words(Feature::from($setup->feature)),
-            readsSizes: Feature::from($setup->feature)->measurand() === Measurand::Size,
+            feature: $setup->feature->value,
+            for: GaugedFeature::words($setup->feature),
+            readsSizes: $setup->feature->measurand() === Measurand::Size,
         );
     }
 
     /** What the dialog begins with when gauge or conditions are stated anew. */
-    private static function asStated(Setup $setup): string
+    private static function asStated(StatedSetup $setup): string
     {
         return json_encode([
-            'instrument' => $setup->gauge_tag ?? $setup->instrument->value, 'reading_unit' => $setup->reading_unit?->value,
-            'caps_torqued' => $setup->caps_torqued, 'torque_plate' => $setup->torque_plate, 'cooled' => $setup->cooled, 'clean' => $setup->clean,
-            'part_celsius' => $setup->part_celsius, 'master_celsius' => $setup->master_celsius,
+            'instrument' => $setup->gaugeTag ?? $setup->instrument->value, 'reading_unit' => $setup->readingUnit?->value,
+            'caps_torqued' => $setup->conditions->capsTorqued, 'torque_plate' => $setup->conditions->torquePlate, 'cooled' => $setup->conditions->cooled, 'clean' => $setup->conditions->clean,
+            'part_celsius' => $setup->conditions->partCelsius, 'master_celsius' => $setup->conditions->masterCelsius,
         ], JSON_THROW_ON_ERROR);
     }
 
-    private static function zeroWords(Setup $setup, ?Length $zero, JobFile $file): ?string
+    private static function zeroWords(StatedSetup $setup, ?Length $zero, JobFile $file): ?string
     {
         $size = $zero === null ? null : $file->display->size($zero);
 
         return match (true) {
-            $setup->zero_place !== null => 'on '.lcfirst(Place::parse($setup->zero_place)->words()).($size === null ? ', size not known' : ", {$size}"),
-            $size !== null && $setup->master_tag !== null => "{$size} on {$setup->master_tag}",
+            $setup->zeroPlace !== null => 'on '.lcfirst(Place::parse($setup->zeroPlace)->words()).($size === null ? ', size not known' : ", {$size}"),
+            $size !== null && $setup->masterTag !== null => "{$size} on {$setup->masterTag}",
             default => $size,
         };
     }
 
     /** @return array{check: string, checkState: CellState} How the last check went, or that one is due */
-    private static function check(Setup $setup, JobFile $file): array
+    private static function check(StatedSetup $setup, JobFile $file): array
     {
-        $entries = $file->entries(SheetName::from($setup->sheet));
+        $entries = $file->entries($setup->sheet);
         $last = $entries->gauges->lastCheck($setup);
         $readings = $entries->readingsSinceCheck($setup);
-        $minutes = (int) ($last->created_at ?? $setup->created_at)->diffInMinutes(now());
-        $drift = $last?->result($setup->gauge());
+        $minutes = intdiv(max(0, now()->getTimestamp() - ($last->doneAt ?? $setup->statedAt)->getTimestamp()), 60);
+        $drift = $last?->result($setup->gauge);
 
         return match (true) {
             $drift !== null && ! $drift->holds => ['check' => "drifted {$file->display->deviation($drift->drift)} {$file->display->deviationUnit()}: set it anew", 'checkState' => CellState::Out],
             $readings >= $file->policy->checkBackReadings, $readings > 0 && $minutes >= $file->policy->checkBackMinutes => ['check' => sprintf('check it back: %d %s, %d min', $readings, $readings === 1 ? 'reading' : 'readings', $minutes), 'checkState' => CellState::Close],
-            $last !== null => ['check' => "holds, checked {$last->created_at->format('H:i')}, {$minutes} min ago", 'checkState' => CellState::Good],
+            $last !== null => ['check' => "holds, checked {$last->doneAt->format('H:i')}, {$minutes} min ago", 'checkState' => CellState::Good],
             default => ['check' => $readings === 0 ? 'not checked back yet' : "not checked back yet, {$minutes} min", 'checkState' => CellState::Missing],
         };
     }

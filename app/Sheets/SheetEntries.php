@@ -5,8 +5,6 @@ declare(strict_types=1);
 namespace App\Sheets;
 
 use App\Ledger\EntryKind;
-use App\Models\Job;
-use App\Models\Setup;
 use App\Observations\JobObservations;
 use App\Observations\Said;
 use NorthLedger\Core\Gauging\Conditions;
@@ -93,21 +91,28 @@ final class SheetEntries
         return new self($rows, $gauges, self::confirmed($observations), $sheet === SheetName::Incoming ? self::assigned($observations) : [], Concessions::of($observations)->pittedCylinders());
     }
 
-    public static function load(Job $job, SheetName $sheet, JobObservations $observations): self
+    public static function none(): self
     {
-        return (new self([], SheetGauges::none(), [], []))->refreshed($job, $sheet, $observations);
+        return new self([], SheetGauges::none(), [], []);
     }
 
-    /** The same sheet with what was keyed into it since it was loaded. */
-    public function refreshed(Job $job, SheetName $sheet, JobObservations $observations): self
+    /**
+     * The same sheet with what was keyed into it since it was read.
+     *
+     * @param  list<KeyedReading>  $rows  Oldest first
+     */
+    public function followedBy(array $rows, SheetGauges $gauges, SheetName $sheet, JobObservations $observations): self
     {
-        $gauges = $this->gauges->refreshed($job, $sheet);
-        $rows = $this->rows;
-        $new = KeyedReading::of($job, $sheet, $rows === [] ? 0 : end($rows)->id);
-        $refreshed = self::of([...$rows, ...$new], $gauges, $sheet, $observations);
-        $refreshed->readings = $gauges->haveTheZerosOf($this->gauges) ? array_diff_key($this->readings, array_flip(array_column($new, 'place'))) : [];
+        $followed = self::of([...$this->rows, ...$rows], $gauges, $sheet, $observations);
+        $followed->readings = $gauges->haveTheZerosOf($this->gauges) ? array_diff_key($this->readings, array_flip(array_column($rows, 'place'))) : [];
 
-        return $refreshed;
+        return $followed;
+    }
+
+    /** Of the newest row; 0 where there is none. */
+    public function lastId(): int
+    {
+        return $this->rows === [] ? 0 : $this->rows[count($this->rows) - 1]->id;
     }
 
     /** The same sheet as if nothing up to a reading had been keyed for a cylinder: the state after rework. */
@@ -141,7 +146,7 @@ final class SheetEntries
     /** True where the gauge of a comparative setup was zeroed, and what stands was read with it. */
     public function isZero(Place $place): bool
     {
-        return ($this->gauges->setups[(int) $this->at($place)->newest()?->setupId] ?? null)?->zero_place === $place->key();
+        return ($this->gauges->setups[(int) $this->at($place)->newest()?->setupId] ?? null)?->zeroPlace === $place->key();
     }
 
     /** @return array<string, Place> The places where a length stands, by key */
@@ -171,7 +176,7 @@ final class SheetEntries
     }
 
     /** How many readings were taken with a setup since its zero or its last check. */
-    public function readingsSinceCheck(Setup $setup): int
+    public function readingsSinceCheck(StatedSetup $setup): int
     {
         if ($this->bySetup === null) {
             $this->bySetup = [];
@@ -179,7 +184,7 @@ final class SheetEntries
                 $this->bySetup[$row->setupId ?? 0][] = $row->id;
             }
         }
-        $since = $this->gauges->lastCheck($setup)->last_reading_id ?? 0;
+        $since = $this->gauges->lastCheck($setup)->lastReadingId ?? 0;
         $ids = $this->bySetup[$setup->id] ?? [];
 
         return $since === 0 ? count($ids) : count(array_filter($ids, static fn (int $id): bool => $id > $since));
@@ -255,7 +260,7 @@ final class SheetEntries
         foreach ($this->measured[$cylinder] ?? [] as $key => $place) {
             $setup = $this->gauges->setups[(int) $this->at($place)->newest()?->setupId] ?? null;
             if ($place->feature === Feature::Bore && $setup !== null) {
-                $conditions[$key] = $setup->conditions();
+                $conditions[$key] = $setup->conditions;
             }
         }
 
@@ -297,16 +302,16 @@ final class SheetEntries
     }
 
     /** @return array{?Length, int, Instrument, Temperatures} The zero on the part (null: its size is not known), the side, the gauge, the temperatures */
-    private function origin(Place $place, Setup $setup, SpecificationSheet $sheet, ShopPolicy $policy): array
+    private function origin(Place $place, StatedSetup $setup, SpecificationSheet $sheet, ShopPolicy $policy): array
     {
         return [
-            $setup->zero_place === null ? Length::zero() : $this->gauges->zero($setup), self::side($place, $setup), $this->gauges->instrument($setup),
-            Temperatures::of($policy->expansionOf($sheet->materialRead($place->feature)), $policy->expansionOf(Material::Steel), $setup->part_celsius, $setup->master_celsius),
+            $setup->isZeroedOnThePart() ? $this->gauges->zero($setup) : Length::zero(), self::side($place, $setup), $this->gauges->instrument($setup),
+            Temperatures::of($policy->expansionOf($sheet->materialRead($place->feature)), $policy->expansionOf(Material::Steel), $setup->conditions->partCelsius, $setup->conditions->masterCelsius),
         ];
     }
 
     /** What is measured down from a straightedge or a cutter is low where much is read; an indicator rises with the face (DECK-1). */
-    private static function side(Place $place, Setup $setup): int
+    private static function side(Place $place, StatedSetup $setup): int
     {
         return in_array($place->feature, [Feature::DeckPoint, Feature::HeadPoint], true) && $setup->instrument->showsSizes() ? -1 : 1;
     }
@@ -314,7 +319,7 @@ final class SheetEntries
     /** What was read of one section's places, suspect readings left out. */
     public function measurements(InspectionPlan $plan, SpecificationSheet $sheet, ShopPolicy $policy): Measurements
     {
-        $readings = $conditions = $values = $looks = $ofSetup = [];
+        $readings = $conditions = $values = $looks = [];
         $all = $plan->all();
         foreach (array_intersect_key($this->places, $all) as $key => $entries) {
             $newest = $entries->newest();
@@ -324,7 +329,7 @@ final class SheetEntries
             }
             if ($newest->setupId !== null) {
                 $readings[$key] = $this->reading($one->place, $sheet, $policy);
-                $conditions[$key] = $ofSetup[$newest->setupId] ??= $this->gauges->setups[$newest->setupId]->conditions();
+                $conditions[$key] = $this->gauges->setups[$newest->setupId]->conditions;
             } elseif ($newest->look !== null) {
                 $looks[$key] = $newest->look;
             } else {

@@ -4,10 +4,6 @@ declare(strict_types=1);
 
 namespace App\Sheets;
 
-use App\Models\CheckBack;
-use App\Models\Job;
-use App\Models\Setup;
-use App\Models\ZeroSize;
 use NorthLedger\Core\Gauging\Feature;
 use NorthLedger\Core\Gauging\Instrument;
 use NorthLedger\Core\Quantity\Length;
@@ -18,26 +14,26 @@ final class SheetGauges
     /** @var array<int, Instrument> By setup */
     private array $instruments = [];
 
-    /** @var ?array<string, Setup> The newest by feature */
+    /** @var ?array<string, StatedSetup> The newest by feature */
     private ?array $current = null;
 
     /**
-     * @param  array<int, Setup>  $setups  By id, oldest first
-     * @param  list<CheckBack>  $checks  Oldest first
-     * @param  array<int, ZeroSize>  $zeroSizes  The newest by setup
+     * @param  array<int, StatedSetup>  $setups  By id, oldest first
+     * @param  list<StatedCheck>  $checks  Oldest first
+     * @param  array<int, StatedZero>  $zeros  The newest by setup
      */
-    private function __construct(public readonly array $setups, public readonly array $checks, private readonly array $zeroSizes)
+    private function __construct(public readonly array $setups, public readonly array $checks, private readonly array $zeros)
     {
     }
 
     /**
-     * @param  array<Setup>  $setups  Oldest first
-     * @param  array<CheckBack>  $checks  Oldest first
-     * @param  array<ZeroSize>  $zeroSizes  Oldest first
+     * @param  array<StatedSetup>  $setups  Oldest first
+     * @param  list<StatedCheck>  $checks  Oldest first
+     * @param  list<StatedZero>  $zeros  Oldest first
      */
-    public static function of(array $setups, array $checks, array $zeroSizes): self
+    public static function of(array $setups, array $checks, array $zeros): self
     {
-        return new self(array_column($setups, null, 'id'), array_values($checks), array_column($zeroSizes, null, 'setup_id'));
+        return new self(array_column($setups, null, 'id'), $checks, array_column($zeros, null, 'setupId'));
     }
 
     public static function none(): self
@@ -45,32 +41,24 @@ final class SheetGauges
         return new self([], [], []);
     }
 
-    /** The same with what was stated, checked and sized since they were loaded. */
-    public function refreshed(Job $job, SheetName $sheet): self
+    public function lastSetupId(): int
     {
-        $setups = $this->setups;
-        foreach (Setup::query()->where('job_id', $job->id)->where('sheet', $sheet)->where('id', '>', array_key_last($setups) ?? 0)->orderBy('id')->get() as $setup) {
-            $setups[$setup->id] = $setup;
-        }
-        /** @var list<CheckBack> $checks */
-        $checks = $setups === [] ? [] : CheckBack::query()->where('job_id', $job->id)->where('sheet', $sheet)->orderBy('id')->get()->all();
-
-        return new self($setups, $checks, self::sizes($job, $sheet, $setups));
+        return array_key_last($this->setups) ?? 0;
     }
 
     /** True where every zero on the part has the size it had there. */
     public function haveTheZerosOf(self $other): bool
     {
-        return array_column($this->zeroSizes, 'id') === array_column($other->zeroSizes, 'id');
+        return array_column($this->zeros, 'id') === array_column($other->zeros, 'id');
     }
 
-    /** The newest setup for bores or pistons. */
-    public function current(Feature $feature): ?Setup
+    /** The newest setup for a feature. */
+    public function current(Feature $feature): ?StatedSetup
     {
         if ($this->current === null) {
             $this->current = [];
             foreach ($this->setups as $setup) {
-                $this->current[$setup->feature] = $setup;
+                $this->current[$setup->feature->value] = $setup;
             }
         }
 
@@ -78,46 +66,30 @@ final class SheetGauges
     }
 
     /** The size a setup counts from; null where it shows sizes, or its zero on the part has no size yet. */
-    public function zero(Setup $setup): ?Length
+    public function zero(StatedSetup $setup): ?Length
     {
-        return $setup->zero_place === null ? $setup->zero() : ($this->zeroSizes[$setup->id] ?? null)?->size();
+        return $setup->isZeroedOnThePart() ? ($this->zeros[$setup->id] ?? null)?->size : $setup->knownZero;
     }
 
     /** What the gauge of a setup is worth, with what a zero that was sized later adds to its doubt. */
-    public function instrument(Setup $setup): Instrument
+    public function instrument(StatedSetup $setup): Instrument
     {
-        $size = $this->zeroSizes[$setup->id] ?? null;
+        $zero = $this->zeros[$setup->id] ?? null;
 
-        return $this->instruments[$setup->id] ??= $size === null ? $setup->gauge() : $setup->gauge()->zeroedBy($size->measuredWith());
+        return $this->instruments[$setup->id] ??= $zero === null ? $setup->gauge : $setup->gauge->zeroedBy($zero->measuredWith);
     }
 
     /** The newest check of a setup; null where it was not checked yet. */
-    public function lastCheck(Setup $setup): ?CheckBack
+    public function lastCheck(StatedSetup $setup): ?StatedCheck
     {
-        $checks = array_filter($this->checks, static fn (CheckBack $check): bool => $check->setup_id === $setup->id);
+        $checks = array_filter($this->checks, static fn (StatedCheck $check): bool => $check->setupId === $setup->id);
 
         return $checks === [] ? null : end($checks);
     }
 
     /** True where the last check of a setup found its gauge drifted: nothing more is taken with that zero. */
-    public function hasDrifted(Setup $setup): bool
+    public function hasDrifted(StatedSetup $setup): bool
     {
-        return $this->lastCheck($setup)?->result($setup->gauge())->holds === false;
-    }
-
-    /**
-     * @param  array<int, Setup>  $setups
-     * @return array<int, ZeroSize>
-     */
-    private static function sizes(Job $job, SheetName $sheet, array $setups): array
-    {
-        $sizes = [];
-        if (array_filter($setups, static fn (Setup $setup): bool => $setup->zero_place !== null) !== []) {
-            foreach (ZeroSize::query()->where('job_id', $job->id)->where('sheet', $sheet)->orderBy('id')->get() as $size) {
-                $sizes[$size->setup_id] = $size;
-            }
-        }
-
-        return $sizes;
+        return $this->lastCheck($setup)?->result($setup->gauge)->holds === false;
     }
 }

@@ -30,6 +30,18 @@ enum SheetName: string
         return Section::tryFrom($this->value);
     }
 
+    /** @return list<self> Other sheets without which this one cannot be judged or shown */
+    public function restsOn(): array
+    {
+        return match ($this) {
+            self::Finished => [self::Incoming],
+            self::Crankshaft => [self::Housings, self::Rods],
+            self::Weights => [self::Incoming, self::Rods],
+            self::Volumes => [self::Incoming, self::Deck],
+            default => [],
+        };
+    }
+
     /** The stage whose page the sheet stands on. */
     public function stage(): Stage
     {

@@ -4,9 +4,6 @@ declare(strict_types=1);
 
 namespace App\Sheets;
 
-use App\Models\CheckBack;
-use App\Models\Setup;
-
 /**
  * Which readings of a sheet carry no verdict: those of a setup between its last good check and one that found the
  * gauge drifted (GAUGE-3), as long as nobody has confirmed them.
@@ -20,8 +17,8 @@ final readonly class SuspectReadings
 
     /**
      * @param  list<KeyedReading>  $rows
-     * @param  array<int, Setup>  $setups  By id
-     * @param  list<CheckBack>  $checks  Oldest first
+     * @param  array<int, StatedSetup>  $setups  By id
+     * @param  list<StatedCheck>  $checks  Oldest first
      * @param  list<string>  $confirmed  ULIDs of readings that somebody stands by
      */
     public static function of(array $rows, array $setups, array $checks, array $confirmed): self
@@ -29,13 +26,13 @@ final readonly class SuspectReadings
         $ids = [];
         $trustedUpTo = [];
         foreach ($checks as $check) {
-            if ($check->result($setups[$check->setup_id]->gauge())->holds) {
-                $trustedUpTo[$check->setup_id] = $check->last_reading_id;
+            if ($check->result($setups[$check->setupId]->gauge)->holds) {
+                $trustedUpTo[$check->setupId] = $check->lastReadingId;
 
                 continue;
             }
             foreach ($rows as $row) {
-                if ($row->setupId === $check->setup_id && $row->id > ($trustedUpTo[$check->setup_id] ?? 0) && $row->id <= $check->last_reading_id && ! in_array($row->ulid, $confirmed, true)) {
+                if ($row->setupId === $check->setupId && $row->id > ($trustedUpTo[$check->setupId] ?? 0) && $row->id <= $check->lastReadingId && ! in_array($row->ulid, $confirmed, true)) {
                     $ids[$row->id] = true;
                 }
             }

@@ -20,7 +20,7 @@ final readonly class VerifyMargin
 
     public static function of(JobFile $file): self
     {
-        $verified = $file->verified();
+        $verified = $file->work()->verified();
         if ($verified === []) {
             return new self(new Stamp('Nothing to verify', 'there is no order yet', 'missing'), [], '', false);
         }
@@ -45,7 +45,7 @@ final readonly class VerifyMargin
         if ($bore->lackingConditions !== []) {
             $sentences[] = 'not under the ordered conditions: '.implode(', ', $bore->lackingConditions);
         }
-        $disposition = $file->dispositions()[$bore->cylinder] ?? null;
+        $disposition = $file->work()->dispositions()[$bore->cylinder] ?? null;
         if ($disposition !== null) {
             $sentences[] = "{$disposition->kind->value}: {$disposition->reason} ({$disposition->user->name})";
         }

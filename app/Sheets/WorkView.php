@@ -33,8 +33,8 @@ final readonly class WorkView
 
     public static function of(JobFile $file): self
     {
-        $order = $file->order();
-        $chosen = $file->chosen();
+        $order = $file->work()->order();
+        $chosen = $file->work()->chosen();
         $words = $file->words();
         if ($order === null || $chosen === null) {
             return new self(
@@ -42,8 +42,8 @@ final readonly class WorkView
                 [], [], [], 0, '', '', '',
             );
         }
-        $closed = $file->closedOperations();
-        $ticks = $file->ticks();
+        $closed = $file->work()->closedOperations();
+        $ticks = $file->work()->ticks();
         $lines = array_values(array_map(static fn (Operation $operation): WorkLine => self::line($file, $order, $operation, $ticks[$operation->key()] ?? null, $closed), $order->operations));
         $done = count(array_intersect(array_keys($order->operations), $closed));
 
@@ -117,8 +117,8 @@ final readonly class WorkView
 
     private static function pistons(JobFile $file): string
     {
-        $work = $file->boreWork();
-        $chosen = $file->chosen();
+        $work = $file->work()->boreWork();
+        $chosen = $file->work()->chosen();
         $measured = $chosen === null ? [] : array_filter($file->sheet->layout->cylinders(), static fn (int $cylinder): bool => $work->finished($cylinder, $chosen)->pistonIsMeasured);
 
         return match (count($measured)) {

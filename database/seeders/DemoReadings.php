@@ -117,7 +117,7 @@ final readonly class DemoReadings
     public function finished(Job $job, User $by, float $overThou, ?int $outCylinder = null, float $outBy = 0): void
     {
         $file = $this->files->open($job);
-        $size = $file->chosen()->step ?? Length::zero();
+        $size = $file->work()->chosen()->step ?? Length::zero();
         $this->setup($job, $by, SheetName::Finished, $file->sheet->bore->sizeAt($size), new Conditions(true, $file->sheet->bore->torquePlate->isOrdered(), true, true, 20.0, 20.0));
         foreach ($file->sheet->layout->cylinders() as $cylinder) {
             foreach (self::PLACES as $index => [$station, $axis]) {

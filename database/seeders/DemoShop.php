@@ -179,7 +179,7 @@ final readonly class DemoShop
     private function work(Job $job, User $by, int $operations): void
     {
         $file = $this->files->open($job);
-        foreach (array_slice($file->order()->operations ?? [], 0, $operations) as $operation) {
+        foreach (array_slice($file->work()->order()->operations ?? [], 0, $operations) as $operation) {
             $actual = $operation->target === null ? '' : LengthDisplay::in($file->sheet->unit)->size($operation->target->aim);
             $state = $operation->key() === 'deck' ? TickState::NotNeeded : TickState::Done;
             $this->tick->handle($job, $by, $this->ulid(), $operation->key(), $state, $actual, null);

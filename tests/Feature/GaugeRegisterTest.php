@@ -90,7 +90,7 @@ final class GaugeRegisterTest extends TestCase
         $this->assertStringContainsString('its calibration was due 1 Jan 2026', $answer->json('fragments.setup'), 'taken, and marked');
         $this->key($job, 'bore.2.top.thrust', '9.0')->assertUnprocessable()->assertJsonPath('question.text', 'G-07 does not reach 3.8215 in.');
         $this->post('/gauges/G-07/studies', ['ulid' => $this->ulid(), 'repeats' => "0\n2".str_repeat("\n1", 8)]);
-        $this->assertSame(2_540, Setup::query()->firstOrFail()->gauge()->repeatability->nanometres, 'a later study changes no verdict');
+        $this->assertSame(2_540, Setup::query()->firstOrFail()->stated()->gauge->repeatability->nanometres, 'a later study changes no verdict');
         $this->artisan('ledger:recompute')->assertSuccessful();
     }
 

@@ -9,6 +9,7 @@ use Illuminate\Console\Command;
 use Illuminate\Contracts\Http\Kernel;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Auth;
+use Symfony\Component\Finder\Finder;
 
 final class ListPreload extends Command
 {
@@ -29,6 +30,7 @@ final class ListPreload extends Command
                 $kernel->handle(Request::create($page));
             }
         }
+        self::loadOwnClasses();
         $classes = array_filter([...get_declared_interfaces(), ...get_declared_traits(), ...get_declared_classes()], static function (string $class): bool {
             return (new \ReflectionClass($class))->getFileName() !== false && preg_match(self::LEFT_OUT, $class) !== 1;
         });
@@ -36,5 +38,15 @@ final class ListPreload extends Command
         $this->info(count($classes).' classes listed.');
 
         return self::SUCCESS;
+    }
+
+    /** Every class of the core and the application, whatever those pages happened to use. */
+    private static function loadOwnClasses(): void
+    {
+        foreach (['NorthLedger\\Core' => base_path('core'), 'App' => app_path()] as $namespace => $folder) {
+            foreach (Finder::create()->files()->name('*.php')->in($folder) as $file) {
+                class_exists($namespace.'\\'.str_replace('/', '\\', substr($file->getRelativePathname(), 0, -4)));
+            }
+        }
     }
 }

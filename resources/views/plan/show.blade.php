@@ -33,7 +33,7 @@
 @can('choose-plan')
 @if(! $file->job->is_closed)
 <div class="field mt-4 max-w-xl"><label for="reason">Reason, where it is not the recommended way</label><input id="reason" name="reason" value="{{ old('reason') }}" maxlength="200" autocomplete="off"><x-field-error name="reason" /><x-field-error name="ulid" /></div>
-<p class="my-4"><button class="button">{{ $file->choice() === null ? 'Choose this way' : 'Choose again' }}</button></p>
+<p class="my-4"><button class="button">{{ $file->work()->choice() === null ? 'Choose this way' : 'Choose again' }}</button></p>
 @endif
 @endcan
 </form>
@@ -47,8 +47,8 @@
 @endif
 @if($plan->doubts !== [])<h2>Doubt</h2><ul>@foreach($plan->doubts as $doubt)<li class="line close">{{ $doubt }}</li>@endforeach</ul>@endif
 @if($plan->customer !== '')<h2>The customer</h2><p>{{ $plan->customer }}</p>@endif
-@if($file->choice() !== null)
-<h2>Chosen</h2><p>{{ $file->choice()->user->name }}, {{ $file->choice()->created_at->format('j M H:i') }}@if($file->choice()->reason), because: {{ $file->choice()->reason }}@endif</p>
+@if($file->work()->choice() !== null)
+<h2>Chosen</h2><p>{{ $file->work()->choice()->user->name }}, {{ $file->work()->choice()->created_at->format('j M H:i') }}@if($file->work()->choice()->reason), because: {{ $file->work()->choice()->reason }}@endif</p>
 <p><a class="button plain" href="work">To the work order</a></p>
 @endif
 @endsection

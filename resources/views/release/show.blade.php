@@ -2,8 +2,8 @@
 @section('title', $file->job->tag().' release')
 @section('heading', 'Release')
 @section('sheet')
-@if($file->release() !== null)
-    <p class="note mt-4">Signed by {{ $file->release()->user->name }} on {{ $file->release()->created_at->format('j F Y, H:i') }} UTC.</p>
+@if($file->work()->release() !== null)
+    <p class="note mt-4">Signed by {{ $file->work()->release()->user->name }} on {{ $file->work()->release()->created_at->format('j F Y, H:i') }} UTC.</p>
     <p class="flex flex-wrap gap-3"><a class="button" href="certificate">Certificate</a><a class="button plain" href="certificate.pdf">Certificate as PDF</a></p>
 @elseif(! $check->maySign())
     <h2>Still open</h2>
@@ -25,7 +25,7 @@
 <p class="flex flex-wrap gap-3 mb-6"><a class="button plain" href="readings.csv">CSV</a><a class="button plain" href="readings.json">JSON</a><a class="button plain" href="journal">Journal</a></p>
 @endsection
 @section('margin')
-@if($file->release() !== null)<x-stamp :stamp="new \App\Sheets\Stamp('Released', $file->release()->user->name, 'good')" />
+@if($file->work()->release() !== null)<x-stamp :stamp="new \App\Sheets\Stamp('Released', $file->work()->release()->user->name, 'good')" />
 @elseif($check->maySign())<x-stamp :stamp="new \App\Sheets\Stamp('Ready to sign', 'everything is closed', 'chosen')" />
 @else<x-stamp :stamp="new \App\Sheets\Stamp('Not yet', count($check->obstacles) === 1 ? 'one thing is open' : count($check->obstacles).' things are open', 'missing')" />@endif
 <h2>What the certificate says</h2>

@@ -2,7 +2,7 @@
 @section('title', $file->job->tag().' finished bores')
 @section('heading', 'Finished bores')
 @section('sheet')
-@if($file->order() === null)
+@if($file->work()->order() === null)
     <p class="note mt-4">There is nothing to verify: no order yet. <a href="plan">To the choice of size</a></p>
 @else
     @include('sheets.desk')
