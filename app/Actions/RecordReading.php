@@ -57,12 +57,12 @@ final readonly class RecordReading
                 default => $this->look($entry),
             };
             if ($this->isClash($entry, $standing, $by)) {
-                throw AskBack::clash(lcfirst($entry->place->words()), User::query()->findOrFail($standing?->userId)->name, (string) $standing?->typed);
+                throw AskBack::clash(lcfirst($entry->place->words()), User::query()->findOrFail($standing?->userId)->name, (string) $standing?->typed());
             }
             $isRepeat = ($entry->isRepeat || $entry->reason === AskBack::BOTH_COUNT) && $this->countsFromOneZero($file, $entry, $standing, $row['setup_id'] ?? null);
             $reason = $entry->reason ?? $this->plainReason($file, $entry, $standing);
             if ($standing !== null && ! $isRepeat && $reason === null) {
-                throw AskBack::reason($entry->place->words(), $standing->typed);
+                throw AskBack::reason($entry->place->words(), $standing->typed());
             }
             if ($entry->feed !== null) {
                 $this->feed->mark($entry->feed, $entry->text, $entry->ulid, $file->job->id);

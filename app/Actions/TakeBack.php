@@ -34,7 +34,7 @@ final readonly class TakeBack
                 'series' => $last->series, 'withdraws_id' => $last->id, 'reason' => 'undo', 'user_id' => $by->id, 'created_at' => now(),
             ]);
 
-            return ['sheet' => $sheet->value, 'place' => $last->place, 'withdraws' => $last->ulid, 'typed' => $last->typed];
+            return ['sheet' => $sheet->value, 'place' => $last->place, 'withdraws' => $last->ulid, 'typed' => $last->typed()];
         });
     }
 }

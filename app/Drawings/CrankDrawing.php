@@ -102,7 +102,7 @@ final readonly class CrankDrawing
     /** @return array<string, array<int, array{CellState, string}>> What each journal needs by itself, without the others of its group */
     private static function needs(JobFile $file, Measurements $measurements): array
     {
-        $judge = new CrankshaftJudge($file->sheet, $file->policy, Measurements::none());
+        $judge = $file->inspection()->crankshaftJudge();
         $needs = [];
         foreach (JournalGroup::cases() as $group) {
             $needs[$group->value] = array_map(static function (JudgedJournal $journal) use ($judge, $group, $file): array {

@@ -25,21 +25,27 @@ final readonly class FaceMap
 
     private const MOST_PASSES = 12;
 
+    /** Where the height of a point is written, from the point: below it along the upper edge, so that the edge does not cross it. */
+    private const LABEL_BELOW = 17;
+
+    private const LABEL_ABOVE = -8;
+
     /**
-     * @param  list<array{x: string, y: string, width: string, height: string, shade: string}>  $cells
+     * @param  list<array{path: string, shade: string}>  $shades  The low places, by how low they are
      * @param  list<string>  $contours  Path of each level
      * @param  list<array{x: string, y: string, radius: string}>  $bores
-     * @param  list<array{x: string, y: string, goto: string, text: string, state: CellState, pass: ?int}>  $points
+     * @param  list<array{x: string, y: string, goto: string, label: int, text: string, state: CellState, pass: ?int}>  $points
      * @param  list<string>  $passes  What stands after so many light cuts, in words
      */
     private function __construct(
-        public string $name, public string $view, public string $viewBox, public int $height, public array $cells, public array $contours, public array $bores, public array $points,
+        public string $name, public string $view, public string $viewBox, public int $height, public array $shades, public array $contours, public array $bores, public array $points,
         public array $passes, public string $caption, public string $shims,
     ) {
     }
 
-    public static function of(JobFile $file, FaceKind $kind, int $bank, MeasuredFace $face): self
+    public static function of(JobFile $file, MeasuredFace $face): self
     {
+        [$kind, $bank] = [$face->kind, $face->bank];
         $scale = self::WIDTH / $face->spec->length->nanometres;
         $height = (int) round($face->spec->width->nanometres * $scale);
         $plan = $face->plan();
@@ -53,34 +59,43 @@ final readonly class FaceMap
             $surface === null ? [] : self::shading($surface, $height),
             $surface === null ? [] : $surface->contours($interval->nanometres, $scale),
             $kind === FaceKind::Deck ? self::bores($file, count($bores), $face, $scale) : [],
-            self::points($file, $kind, $bank, $face, $scale, $light),
+            self::points($file, $face, $scale, $light),
             $plan === null ? [] : self::passes($plan, $light, $file),
             $plan === null ? 'Fewer than four heights are read.' : "Lines every {$file->display->magnitudeWithUnit($interval)}; flat within {$file->display->magnitudeWithUnit($plan->flatness())}.",
             $plan === null || $face->missing !== [] ? '' : self::shims($plan, $face, $interval, $file),
         );
     }
 
-    /** @return list<array{x: string, y: string, width: string, height: string, shade: string}> */
+    /**
+     * Cells of one shade side by side become one piece, and all pieces of one shade one path.
+     *
+     * @return list<array{path: string, shade: string}>
+     */
     private static function shading(FaceSurface $surface, int $height): array
     {
-        [$columns, $rows] = [FaceSurface::COLUMNS, FaceSurface::ROWS];
-        [$wide, $high] = [self::WIDTH / $columns, $height / $rows];
-        $cells = [];
-        for ($row = 0; $row < $rows; $row++) {
-            $levels = [];
-            for ($column = 0; $column < $columns; $column++) {
-                $levels[] = (int) round(self::LEVELS * $surface->shareOfDepth($column, $row));
-            }
+        $x = array_map(static fn (int $column): string => Coordinate::of($column * self::WIDTH / FaceSurface::COLUMNS), range(0, FaceSurface::COLUMNS));
+        $y = array_map(static fn (int $row): string => Coordinate::of($row * $height / FaceSurface::ROWS), range(0, FaceSurface::ROWS));
+        $paths = [];
+        for ($row = 0; $row < FaceSurface::ROWS; $row++) {
             $from = 0;
-            for ($column = 1; $column <= $columns; $column++) {
-                if (($levels[$column] ?? -1) !== $levels[$from]) {
-                    $cells[] = ['x' => Coordinate::of($from * $wide), 'y' => Coordinate::of($row * $high), 'width' => Coordinate::of(($column - $from) * $wide), 'height' => Coordinate::of($high), 'shade' => number_format(0.5 * $levels[$from] / self::LEVELS, 2, '.', '')];
-                    $from = $column;
+            $level = self::level($surface, 0, $row);
+            for ($column = 1; $column <= FaceSurface::COLUMNS; $column++) {
+                $next = $column === FaceSurface::COLUMNS ? null : self::level($surface, $column, $row);
+                if ($next !== $level) {
+                    $paths[$level] = ($paths[$level] ?? '')."M{$x[$from]} {$y[$row]}H{$x[$column]}V{$y[$row + 1]}H{$x[$from]}z";
+                    [$from, $level] = [$column, $next];
                 }
             }
         }
+        unset($paths[0]);
+        ksort($paths);
 
-        return $cells;
+        return array_map(static fn (string $path, int $level): array => ['path' => $path, 'shade' => number_format(0.5 * $level / self::LEVELS, 2, '.', '')], $paths, array_keys($paths));
+    }
+
+    private static function level(FaceSurface $surface, int $column, int $row): int
+    {
+        return (int) round(self::LEVELS * $surface->shareOfDepth($column, $row));
     }
 
     /** @return list<array{x: string, y: string, radius: string}> */
@@ -93,17 +108,17 @@ final readonly class FaceMap
         ], range(0, $count - 1));
     }
 
-    /** @return list<array{x: string, y: string, goto: string, text: string, state: CellState, pass: ?int}> */
-    private static function points(JobFile $file, FaceKind $kind, int $bank, MeasuredFace $face, float $scale, Length $light): array
+    /** @return list<array{x: string, y: string, goto: string, label: int, text: string, state: CellState, pass: ?int}> */
+    private static function points(JobFile $file, MeasuredFace $face, float $scale, Length $light): array
     {
         $heights = array_column($face->heights, 'z');
         $top = $heights === [] ? 0 : max($heights);
         $points = [];
-        foreach (FaceGrid::of($face->spec, count($file->sheet->layout->banks[$bank - 1]))->points as $spot => [$x, $y]) {
+        foreach (FaceGrid::of($face->spec, count($file->sheet->layout->banks[$face->bank - 1]))->points as $spot => [$x, $y]) {
             $height = $face->heights[$spot] ?? null;
             $points[] = [
-                'x' => Coordinate::of($x * $scale), 'y' => Coordinate::of($y * $scale), 'goto' => Place::at($kind->point(), $bank, $spot)->key(),
-                'text' => $height === null ? '' : $file->display->magnitude(Length::ofNanometres($top - $height->z)), 'state' => $height === null ? CellState::Missing : CellState::Good,
+                'x' => Coordinate::of($x * $scale), 'y' => Coordinate::of($y * $scale), 'goto' => Place::at($face->kind->point(), $face->bank, $spot)->key(),
+                'label' => $y * 4 < $face->spec->width->nanometres ? self::LABEL_BELOW : self::LABEL_ABOVE, 'text' => $height === null ? '' : $file->display->magnitude(Length::ofNanometres($top - $height->z)), 'state' => $height === null ? CellState::Missing : CellState::Good,
                 'pass' => $height === null ? null : intdiv($top - $height->z + $light->nanometres - 1, $light->nanometres),
             ];
         }

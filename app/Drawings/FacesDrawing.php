@@ -5,9 +5,7 @@ declare(strict_types=1);
 namespace App\Drawings;
 
 use App\Sheets\JobFile;
-use NorthLedger\Core\Inspection\FaceJudge;
-use NorthLedger\Core\Inspection\FaceKind;
-use NorthLedger\Core\Inspection\Section;
+use NorthLedger\Core\Inspection\MeasuredFace;
 
 /** Every face of an engine as a map: decks, then heads. */
 final readonly class FacesDrawing
@@ -19,17 +17,6 @@ final readonly class FacesDrawing
 
     public static function of(JobFile $file): self
     {
-        $judge = new FaceJudge($file->sheet, $file->policy);
-        $faces = [];
-        foreach (FaceKind::cases() as $kind) {
-            foreach (array_keys($file->sheet->layout->banks) as $index) {
-                $face = $judge->face($kind, $index + 1, $file->inspection()->measurements(Section::Deck));
-                if ($face !== null) {
-                    $faces[] = FaceMap::of($file, $kind, $index + 1, $face);
-                }
-            }
-        }
-
-        return new self($faces);
+        return new self(array_map(static fn (MeasuredFace $face): FaceMap => FaceMap::of($file, $face), $file->inspection()->faces()));
     }
 }

@@ -19,12 +19,17 @@ use App\Sheets\PartSheetView;
 use App\Sheets\PartWalk;
 use App\Sheets\RatioTable;
 use App\Sheets\SheetName;
+use App\Sheets\Stamp;
 use NorthLedger\Core\Inspection\Section;
 
 /** The parts of a sheet beside the bores that change with a reading. */
 final class PartParts implements SheetParts
 {
     private ?PartSheetView $view = null;
+
+    private ?BalanceTable $balance = null;
+
+    private ?RatioTable $ratios = null;
 
     public function __construct(private readonly JobFile $file, private readonly Section $section, private readonly ?User $reader, private readonly bool $showsAll, private readonly ?float $target = null, private readonly ?float $perTenThou = null)
     {
@@ -63,8 +68,8 @@ final class PartParts implements SheetParts
             Section::Rods => view('parts.rods', ['drawing' => RodDrawing::of($this->file)])->render(),
             Section::Deck => view('parts.deck', ['drawing' => FacesDrawing::of($this->file)])->render(),
             Section::Heads => view('parts.heads', ['drawing' => ValveDrawing::of($this->file)])->render(),
-            Section::Weights => view('parts.weights', ['table' => BalanceTable::of($this->file)])->render(),
-            Section::Volumes => view('parts.volumes', ['table' => RatioTable::of($this->file, $this->target, $this->perTenThou)])->render(),
+            Section::Weights => view('parts.weights', ['table' => $this->balance()])->render(),
+            Section::Volumes => view('parts.volumes', ['table' => $this->ratios()])->render(),
         };
     }
 
@@ -76,7 +81,7 @@ final class PartParts implements SheetParts
     public function margin(): string
     {
         return view('parts.margin', [
-            'margin' => PartMargin::of($this->file, $this->section), 'job' => $this->file->job, 'sheet' => SheetName::of($this->section), 'section' => $this->section,
+            'margin' => PartMargin::of($this->file, $this->section, $this->stamp()), 'job' => $this->file->job, 'sheet' => SheetName::of($this->section), 'section' => $this->section,
             'suspects' => count($this->file->entries(SheetName::of($this->section))->suspects()),
             'mayWrite' => ! $this->file->job->is_closed && ($this->reader?->can('measure') ?? false),
             'file' => $this->file,
@@ -86,6 +91,25 @@ final class PartParts implements SheetParts
     public function walk(): array
     {
         return PartWalk::of($this->file, $this->section)->places();
+    }
+
+    private function stamp(): ?Stamp
+    {
+        return match ($this->section) {
+            Section::Weights => $this->balance()->stamp(),
+            Section::Volumes => $this->ratios()->stamp(),
+            default => null,
+        };
+    }
+
+    private function balance(): BalanceTable
+    {
+        return $this->balance ??= BalanceTable::of($this->file);
+    }
+
+    private function ratios(): RatioTable
+    {
+        return $this->ratios ??= RatioTable::of($this->file, $this->target, $this->perTenThou);
     }
 
     private function view(): PartSheetView

@@ -49,6 +49,9 @@ final class Job extends Model
 {
     public const UPDATED_AT = null;
 
+    // Said, so that no request works out the plural of its name.
+    protected $table = 'jobs';
+
     protected $guarded = [];
 
     protected $dateFormat = 'Y-m-d H:i:s.v';
@@ -68,14 +71,24 @@ final class Job extends Model
     }
 
     /**
+     * A page about a job is judged under the policy in force, so that its number comes along with the job.
+     *
      * @param  mixed  $value
      * @param  ?string  $field
      */
     public function resolveRouteBinding($value, $field = null): ?self
     {
         $number = self::numberOf((string) $value);
+        $jobs = self::query();
+        $jobs->addSelect(['jobs.*', 'policy_in_force' => PolicyRevision::query()->selectRaw('MAX(number)')]);
 
-        return $number === null ? null : self::query()->find($number);
+        return $number === null ? null : $jobs->find($number);
+    }
+
+    /** Null where it did not come along. */
+    public function policyInForce(): ?int
+    {
+        return array_key_exists('policy_in_force', $this->attributes) ? (int) $this->attributes['policy_in_force'] : null;
     }
 
     /** The row behind a tag as somebody types it: “NL-0417”, “nl417”, “417”. */

@@ -15,6 +15,9 @@ use Illuminate\Foundation\Auth\User as Authenticatable;
  */
 final class User extends Authenticatable
 {
+    // Said, so that no request works out the plural of its name.
+    protected $table = 'users';
+
     protected $fillable = ['login', 'name', 'role', 'password'];
 
     protected $hidden = ['password', 'remember_token'];

@@ -5,31 +5,40 @@ declare(strict_types=1);
 namespace App\Observations;
 
 use App\Ledger\EntryKind;
-use App\Models\Job;
 use DateTimeImmutable;
 use DateTimeZone;
-use Illuminate\Support\Facades\DB;
 
 /** Everything that was said about a job beside its readings, oldest first. */
 final readonly class JobObservations
 {
+    public const COLUMNS = 'id, ulid, kind, subject, said, happened_at, user_id';
+
     /** @param  list<Said>  $rows */
     private function __construct(public array $rows)
     {
     }
 
-    public static function load(Job $job): self
+    public static function none(): self
     {
-        return (new self([]))->refreshed($job);
+        return new self([]);
     }
 
-    /** The same with what was said since it was loaded. */
-    public function refreshed(Job $job): self
+    /** Of what was said last; 0 where nothing was. */
+    public function lastId(): int
+    {
+        return $this->rows === [] ? 0 : $this->rows[count($this->rows) - 1]->id;
+    }
+
+    /**
+     * The same with what was said since it was read.
+     *
+     * @param  array<object>  $rows  Oldest first
+     */
+    public function followedBy(array $rows): self
     {
         $zone = new DateTimeZone('UTC');
-        $rows = DB::select('SELECT id, ulid, kind, subject, said, happened_at, user_id FROM observations WHERE job_id = ? AND id > ? ORDER BY id', [$job->id, $this->rows === [] ? 0 : $this->rows[count($this->rows) - 1]->id]);
 
-        return new self([...$this->rows, ...array_values(array_map(static fn (object $row): Said => self::said($row, $zone), $rows))]);
+        return $rows === [] ? $this : new self([...$this->rows, ...array_values(array_map(static fn (object $row): Said => self::said($row, $zone), $rows))]);
     }
 
     /** @param  array<array<string, mixed>>  $rows  Of an exported job, oldest first */

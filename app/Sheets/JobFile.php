@@ -59,7 +59,7 @@ final class JobFile
     public static function open(Job $job, SpecBook $specs, PolicyBook $policies): self
     {
         $sheet = $specs->sheet($job->family, $job->family_revision);
-        $policy = $job->is_closed ? $policies->revision($job->policy_revision) : $policies->current();
+        $policy = $job->is_closed ? $policies->revision($job->policy_revision) : $policies->revision($job->policyInForce() ?? $policies->newestNumber());
 
         return new self($job, $sheet, $policy, LengthDisplay::in($sheet->unit));
     }
@@ -81,8 +81,7 @@ final class JobFile
     public function anew(): self
     {
         $file = new self($this->job, $this->sheet, $this->policy, $this->display);
-        $file->observations = $this->observations?->refreshed($this->job);
-        $file->entries = (new SheetLoader($this->job, $file->observations()))->refreshed($this->entries);
+        [$file->observations, $file->entries] = (new JobReader($this->job))->refreshed($this->observations ?? JobObservations::none(), $this->entries);
 
         return $file;
     }
@@ -127,7 +126,12 @@ final class JobFile
     public function openSheets(array $sheets): void
     {
         $closed = array_values(array_filter($sheets, fn (SheetName $sheet): bool => ! $this->isOpened($sheet)));
-        $this->entries += (new SheetLoader($this->job, $this->observations()))->load($closed);
+        if ($closed === []) {
+            return;
+        }
+        [$said, $opened] = (new JobReader($this->job))->read($closed);
+        $this->observations ??= $said;
+        $this->entries += $opened;
     }
 
     /** Everything beside the bores: every other section of the inspection, and the engine as a whole. */
@@ -198,7 +202,7 @@ final class JobFile
 
     public function observations(): JobObservations
     {
-        return $this->observations ??= JobObservations::load($this->job);
+        return $this->observations ??= (new JobReader($this->job))->read([])[0];
     }
 
     public function cracks(): CrackReport

@@ -4,16 +4,17 @@ declare(strict_types=1);
 
 namespace App\Sheets;
 
+use Illuminate\Support\Facades\DB;
+
 /** One row of a sheet as it was keyed; or, where it withdraws another, the taking back of that one. */
 final readonly class KeyedReading
 {
-    public const COLUMNS = 'id, ulid, sheet, place, typed, value_nm, look, setup_id, series, withdraws_id, user_id, mass_ug, volume_mm3';
+    public const COLUMNS = 'id, ulid, sheet, place, value_nm, look, setup_id, series, withdraws_id, user_id, mass_ug, volume_mm3';
 
     private function __construct(
         public int $id,
         public string $ulid,
         public string $place,
-        public string $typed,
         public ?int $nanometres,
         public ?string $look,
         public ?int $setupId,
@@ -25,9 +26,15 @@ final readonly class KeyedReading
     ) {
     }
 
+    /** As it was keyed; read only where somebody is shown it. */
+    public function typed(): string
+    {
+        return (string) DB::scalar('SELECT typed FROM readings WHERE id = ?', [$this->id]);
+    }
+
     /** From a row of the table, or of an exported job. */
     public static function ofRow(object $row): self
     {
-        return new self($row->id, $row->ulid, $row->place, $row->typed, $row->value_nm, $row->look, $row->setup_id, $row->series, $row->withdraws_id, $row->user_id, $row->mass_ug, $row->volume_mm3 ?? null);
+        return new self($row->id, $row->ulid, $row->place, $row->value_nm, $row->look, $row->setup_id, $row->series, $row->withdraws_id, $row->user_id, $row->mass_ug, $row->volume_mm3 ?? null);
     }
 }

@@ -8,6 +8,7 @@ use NorthLedger\Core\Inspection\PartFinding;
 use NorthLedger\Core\Inspection\PartWords;
 use NorthLedger\Core\Inspection\PlannedWork;
 use NorthLedger\Core\Inspection\Section;
+use NorthLedger\Core\Inspection\SectionJudgement;
 use NorthLedger\Core\Judgement\Outcome;
 use NorthLedger\Core\Planning\PartVerdict;
 
@@ -24,7 +25,8 @@ final readonly class PartMargin
     {
     }
 
-    public static function of(JobFile $file, Section $section): self
+    /** @param  ?Stamp  $stamp  Of a section that judges no part: what its table comes to */
+    public static function of(JobFile $file, Section $section, ?Stamp $stamp): self
     {
         $judged = $file->inspection()->judged($section);
         $words = new PartWords($file->display);
@@ -34,7 +36,7 @@ final readonly class PartMargin
         $next = $walk->next();
 
         return new self(
-            self::stamp($file, $section),
+            $stamp ?? self::stamp($judged),
             array_map(static fn (PartFinding $finding): array => self::reason($finding, $words), array_slice($telling, 0, self::MOST_REASONS)),
             max(0, count($telling) - self::MOST_REASONS),
             array_map(static fn (PlannedWork $work): array => ['sentence' => $words->work($work), 'rule' => $work->rule], $judged->works),
@@ -61,15 +63,12 @@ final readonly class PartMargin
         return array_filter($current, static fn (StatedSetup $setup): bool => $entries->readingsSinceCheck($setup) > 0) !== [];
     }
 
-    public static function stamp(JobFile $file, Section $section): Stamp
+    public static function stamp(SectionJudgement $judged): Stamp
     {
-        $judged = $file->inspection()->judged($section);
         $failures = count($judged->failures());
         $clause = $failures === 0 ? '' : ($failures === 1 ? 'one finding' : "{$failures} findings");
 
         return match (true) {
-            $section === Section::Weights => BalanceTable::of($file)->stamp(),
-            $section === Section::Volumes => RatioTable::of($file, null)->stamp(),
             ! $judged->isRead => new Stamp('Not yet known', 'nothing is read', 'missing'),
             $judged->verdict() === PartVerdict::NotYetKnown => new Stamp('Not yet known', $clause === '' ? 'good as far as it is read' : "{$clause} so far", $failures === 0 ? 'missing' : 'out'),
             default => self::ofVerdict($judged->verdict(), $clause),

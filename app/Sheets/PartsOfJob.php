@@ -12,6 +12,7 @@ use NorthLedger\Core\Inspection\HeadJudge;
 use NorthLedger\Core\Inspection\HousingJudge;
 use NorthLedger\Core\Inspection\InspectionPlan;
 use NorthLedger\Core\Inspection\Judge;
+use NorthLedger\Core\Inspection\MeasuredFace;
 use NorthLedger\Core\Inspection\Measurements;
 use NorthLedger\Core\Inspection\PartFinding;
 use NorthLedger\Core\Inspection\RodJudge;
@@ -34,6 +35,12 @@ final class PartsOfJob
     private array $judged = [];
 
     private ?EngineAssessment $engine = null;
+
+    private ?CrankshaftJudge $crankshaftJudge = null;
+
+    private ?FaceJudge $faceJudge = null;
+
+    private ?WeightJudge $weights = null;
 
     public function __construct(private readonly JobFile $file)
     {
@@ -110,9 +117,15 @@ final class PartsOfJob
         return array_filter([$sheet, ...$sheet->restsOn()], $this->file->isOpened(...)) !== [];
     }
 
+    /** @return list<MeasuredFace> The decks, then the heads */
+    public function faces(): array
+    {
+        return $this->faceJudge()->faces($this->measurements(Section::Deck));
+    }
+
     public function weights(): WeightJudge
     {
-        return new WeightJudge($this->file->sheet, $this->measurements(Section::Weights)->plus($this->measurements(Section::Rods)));
+        return $this->weights ??= new WeightJudge($this->file->sheet, $this->measurements(Section::Weights)->plus($this->measurements(Section::Rods)));
     }
 
     public function compression(): Compression
@@ -144,15 +157,25 @@ final class PartsOfJob
         return $conceded->isEmpty() ? $judged : $judged->with(static fn (PartFinding $finding): PartFinding => $conceded->covers($finding) ? $finding->conceded() : $finding);
     }
 
+    public function crankshaftJudge(): CrankshaftJudge
+    {
+        return $this->crankshaftJudge ??= new CrankshaftJudge($this->file->sheet, $this->file->policy, $this->measurements(Section::Housings)->plus($this->measurements(Section::Rods)));
+    }
+
+    private function faceJudge(): FaceJudge
+    {
+        return $this->faceJudge ??= new FaceJudge($this->file->sheet, $this->file->policy);
+    }
+
     private function judgeOf(Section $section): ?Judge
     {
         [$sheet, $policy] = [$this->file->sheet, $this->file->policy];
 
         return match ($section) {
-            Section::Crankshaft => new CrankshaftJudge($sheet, $policy, $this->measurements(Section::Housings)->plus($this->measurements(Section::Rods))),
+            Section::Crankshaft => $this->crankshaftJudge(),
             Section::Housings => new HousingJudge($sheet, $policy),
             Section::Rods => new RodJudge($sheet, $policy),
-            Section::Deck => new FaceJudge($sheet, $policy),
+            Section::Deck => $this->faceJudge(),
             Section::Heads => new HeadJudge($sheet, $policy),
             Section::Weights, Section::Volumes => null,
         };

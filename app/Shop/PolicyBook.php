@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Shop;
 
 use App\Models\PolicyRevision;
+use Illuminate\Support\Facades\DB;
 use NorthLedger\Core\Document\InvalidDocument;
 use NorthLedger\Core\Policy\ShopPolicy;
 
@@ -25,7 +26,7 @@ final class PolicyBook
 
     public function newestNumber(): int
     {
-        return (int) PolicyRevision::query()->max('number');
+        return (int) DB::scalar('SELECT MAX(number) FROM policy_revisions');
     }
 
     public function revision(int $number): ShopPolicy

@@ -87,19 +87,76 @@ enum Feature: string
     case Chamber = 'chamber';
     case Crown = 'crown';
 
+    /** What is read where it is no size, by value; a table, as it is asked for at every step. */
+    private const MEASURANDS = [
+        'ridge' => Measurand::Look, 'scoring' => Measurand::Look, 'pitting' => Measurand::Look, 'crack' => Measurand::Look, 'imprint' => Measurand::Look, 'thrustface' => Measurand::Look, 'deckpits' => Measurand::Look, 'headpits' => Measurand::Look, 'deckstamp' => Measurand::Look, 'drop' => Measurand::Look, 'seatangle' => Measurand::Look, 'vacuum' => Measurand::Look,
+        'weight' => Measurand::Mass, 'bigendmass' => Measurand::Mass, 'smallendmass' => Measurand::Mass, 'pinmass' => Measurand::Mass,
+        'ringmass' => Measurand::Mass, 'lockmass' => Measurand::Mass,
+        'mainra' => Measurand::Roughness, 'pinra' => Measurand::Roughness, 'deckra' => Measurand::Roughness, 'headra' => Measurand::Roughness,
+        'chamber' => Measurand::Volume, 'crown' => Measurand::Volume,
+        'trace' => Measurand::Offset, 'offset' => Measurand::Offset, 'deck' => Measurand::Offset, 'head' => Measurand::Offset, 'todeck' => Measurand::Offset,
+        'mainscore' => Measurand::Distance, 'pinscore' => Measurand::Distance, 'runout' => Measurand::Distance, 'snout' => Measurand::Distance, 'endplay' => Measurand::Distance, 'mainstrip' => Measurand::Distance, 'pinstrip' => Measurand::Distance, 'gap' => Measurand::Distance, 'bend' => Measurand::Distance, 'twist' => Measurand::Distance, 'deckpit' => Measurand::Distance, 'headpit' => Measurand::Distance, 'seatrunout' => Measurand::Distance, 'pit' => Measurand::Distance,
+    ];
+
+    /** What is counted where it is no cylinder, by value; a table, as it is asked for at every step. */
+    private const LABELS = [
+        'main' => 'Main', 'mainscore' => 'Main', 'mainfillet' => 'Main', 'mainra' => 'Main', 'runout' => 'Main', 'mainstrip' => 'Main',
+        'pin' => 'Rod journal', 'pinscore' => 'Rod journal', 'pinfillet' => 'Rod journal', 'pinra' => 'Rod journal', 'pinstrip' => 'Rod journal',
+        'snout' => 'Crankshaft', 'endplay' => 'Crankshaft',
+        'housing' => 'Housing', 'imprint' => 'Housing', 'offset' => 'Housing', 'gap' => 'Housing', 'thrust' => 'Housing', 'thrustface' => 'Housing',
+        'bigend' => 'Rod', 'smallend' => 'Rod', 'centres' => 'Rod', 'bend' => 'Rod', 'twist' => 'Rod', 'bigendmass' => 'Rod', 'smallendmass' => 'Rod',
+        'deck' => 'Deck', 'deckheight' => 'Deck', 'deckpits' => 'Deck', 'deckpit' => 'Deck', 'deckra' => 'Deck', 'deckstamp' => 'Deck',
+        'head' => 'Head face', 'headheight' => 'Head face', 'headpits' => 'Head face', 'headpit' => 'Head face', 'headra' => 'Head face',
+        'lifterbore' => 'Lifter', 'lifter' => 'Lifter',
+        'pinmass' => 'Set', 'ringmass' => 'Set', 'lockmass' => 'Set',
+    ];
+
+    /** What of it is read where its label does not say so, by value; a table, as it is asked for at every step. */
+    private const ASPECTS = [
+        'mainscore' => 'depth of the deepest score', 'pinscore' => 'depth of the deepest score',
+        'mainfillet' => 'fillet radius', 'pinfillet' => 'fillet radius',
+        'mainra' => 'finish, Ra', 'pinra' => 'finish, Ra', 'deckra' => 'finish, Ra', 'headra' => 'finish, Ra',
+        'runout' => 'run-out',
+        'snout' => 'run-out at the snout',
+        'endplay' => 'end play',
+        'mainstrip' => 'plastic strip', 'pinstrip' => 'plastic strip',
+        'imprint' => 'bearing imprint or step',
+        'offset' => 'offset from the line',
+        'gap' => 'gap at the parting face',
+        'thrust' => 'thrust width',
+        'thrustface' => 'thrust face',
+        'bigend' => 'big end',
+        'smallend' => 'small end',
+        'centres' => 'centre distance',
+        'bend' => 'bend',
+        'twist' => 'twist',
+        'bigendmass' => 'weight of the big end',
+        'smallendmass' => 'weight of the small end',
+        'deckheight' => 'height', 'headheight' => 'height',
+        'deckpits' => 'pits', 'headpits' => 'pits',
+        'deckpit' => 'deepest pit', 'headpit' => 'deepest pit',
+        'deckstamp' => 'stamped numbers',
+        'todeck' => 'piston below the deck',
+        'guideheight' => 'guide height',
+        'guide' => 'guide bore',
+        'stem' => 'valve stem',
+        'drop' => 'valve drops',
+        'seatangle' => 'seat angles',
+        'seatwidth' => 'seat width',
+        'seatrunout' => 'seat run-out',
+        'vacuum' => 'vacuum',
+        'lifterbore' => 'bore',
+        'lifter' => 'body',
+        'pinmass' => 'weight of the pin',
+        'ringmass' => 'weight of the rings',
+        'lockmass' => 'weight of the locks',
+        'chamber' => 'chamber volume',
+        'crown' => 'crown volume',
+    ];
+
     public function measurand(): Measurand
     {
-        return match ($this) {
-            self::Ridge, self::Scoring, self::Pitting, self::Crack, self::Imprint, self::ThrustFace,
-            self::DeckPits, self::HeadPits, self::DeckStamp, self::Drop, self::SeatAngle, self::Vacuum => Measurand::Look,
-            self::PistonWeight, self::BigEndMass, self::SmallEndMass, self::PinMass, self::RingMass, self::LockMass => Measurand::Mass,
-            self::MainFinish, self::PinFinish, self::DeckFinish, self::HeadFinish => Measurand::Roughness,
-            self::Chamber, self::Crown => Measurand::Volume,
-            self::Trace, self::Offset, self::DeckPoint, self::HeadPoint, self::PistonToDeck => Measurand::Offset,
-            self::MainScore, self::PinScore, self::RunOut, self::SnoutRunOut, self::EndPlay, self::MainStrip, self::PinStrip, self::PartingGap,
-            self::Bend, self::Twist, self::DeckPitDepth, self::HeadPitDepth, self::SeatRunOut, self::PitDepth => Measurand::Distance,
-            default => Measurand::Size,
-        };
+        return self::MEASURANDS[$this->value] ?? Measurand::Size;
     }
 
     /** True where a value is read; false where a look is recorded in words. */
@@ -111,7 +168,7 @@ enum Feature: string
     /** True where the reading belongs to a stated gauge and its zero. */
     public function isGauged(): bool
     {
-        return $this->measurand()->isLength() && ! in_array($this, [self::Trace, self::Wall, self::PitDepth], true);
+        return $this->measurand()->isLength() && $this !== self::Trace && $this !== self::Wall && $this !== self::PitDepth;
     }
 
     /** @return list<string> The values of those that belong to a stated gauge */
@@ -129,64 +186,12 @@ enum Feature: string
     /** What it is called, and what its number counts: “Main 3”. */
     public function label(): string
     {
-        return match ($this) {
-            self::Main, self::MainScore, self::MainFillet, self::MainFinish, self::RunOut, self::MainStrip => 'Main',
-            self::Pin, self::PinScore, self::PinFillet, self::PinFinish, self::PinStrip => 'Rod journal',
-            self::SnoutRunOut, self::EndPlay => 'Crankshaft',
-            self::Housing, self::Imprint, self::Offset, self::PartingGap, self::ThrustWidth, self::ThrustFace => 'Housing',
-            self::BigEnd, self::SmallEnd, self::Centres, self::Bend, self::Twist, self::BigEndMass, self::SmallEndMass => 'Rod',
-            self::DeckPoint, self::DeckHeight, self::DeckPits, self::DeckPitDepth, self::DeckFinish, self::DeckStamp => 'Deck',
-            self::HeadPoint, self::HeadHeight, self::HeadPits, self::HeadPitDepth, self::HeadFinish => 'Head face',
-            self::LifterBore, self::Lifter => 'Lifter',
-            self::PinMass, self::RingMass, self::LockMass => 'Set',
-            default => 'Cylinder',
-        };
+        return self::LABELS[$this->value] ?? 'Cylinder';
     }
 
     /** What of it is read, after its name: “run-out”; nothing where the name says it. */
     public function aspect(): string
     {
-        return match ($this) {
-            self::MainScore, self::PinScore => 'depth of the deepest score',
-            self::MainFillet, self::PinFillet => 'fillet radius',
-            self::MainFinish, self::PinFinish, self::DeckFinish, self::HeadFinish => 'finish, Ra',
-            self::RunOut => 'run-out',
-            self::SnoutRunOut => 'run-out at the snout',
-            self::EndPlay => 'end play',
-            self::MainStrip, self::PinStrip => 'plastic strip',
-            self::Imprint => 'bearing imprint or step',
-            self::Offset => 'offset from the line',
-            self::PartingGap => 'gap at the parting face',
-            self::ThrustWidth => 'thrust width',
-            self::ThrustFace => 'thrust face',
-            self::BigEnd => 'big end',
-            self::SmallEnd => 'small end',
-            self::Centres => 'centre distance',
-            self::Bend => 'bend',
-            self::Twist => 'twist',
-            self::BigEndMass => 'weight of the big end',
-            self::SmallEndMass => 'weight of the small end',
-            self::DeckHeight, self::HeadHeight => 'height',
-            self::DeckPits, self::HeadPits => 'pits',
-            self::DeckPitDepth, self::HeadPitDepth => 'deepest pit',
-            self::DeckStamp => 'stamped numbers',
-            self::PistonToDeck => 'piston below the deck',
-            self::GuideHeight => 'guide height',
-            self::Guide => 'guide bore',
-            self::Stem => 'valve stem',
-            self::Drop => 'valve drops',
-            self::SeatAngle => 'seat angles',
-            self::SeatWidth => 'seat width',
-            self::SeatRunOut => 'seat run-out',
-            self::Vacuum => 'vacuum',
-            self::LifterBore => 'bore',
-            self::Lifter => 'body',
-            self::PinMass => 'weight of the pin',
-            self::RingMass => 'weight of the rings',
-            self::LockMass => 'weight of the locks',
-            self::Chamber => 'chamber volume',
-            self::Crown => 'crown volume',
-            default => '',
-        };
+        return self::ASPECTS[$this->value] ?? '';
     }
 }

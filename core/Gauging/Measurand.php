@@ -25,6 +25,6 @@ enum Measurand: string
     /** True where a gauge with a zero reads it, so that it has a doubt. */
     public function isLength(): bool
     {
-        return in_array($this, [self::Size, self::Distance, self::Offset], true);
+        return $this === self::Size || $this === self::Distance || $this === self::Offset;
     }
 }

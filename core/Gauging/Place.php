@@ -78,7 +78,10 @@ final readonly class Place
     /** A place of a part beside the bores: “front.90” of main 3. Which spots there are is the inspection plan's to say. */
     public static function at(Feature $feature, int $number, string $spot = ''): self
     {
-        return new self($feature, $number, null, null, spot: $spot);
+        /** @var array<string, self> $known The same place is asked for over and over */
+        static $known = [];
+
+        return $known["{$feature->value}.{$number}.{$spot}"] ??= new self($feature, $number, null, null, spot: $spot);
     }
 
     /** @throws GaugingException If the key names no place */
@@ -128,7 +131,7 @@ final readonly class Place
     private function wordsOfPart(): string
     {
         $spot = array_map(
-            static fn (string $part): string => self::SPOTS[$part] ?? (preg_match('/^\d+$/D', $part) === 1 ? "{$part}°" : str_replace('-', ' ', $part)),
+            static fn (string $part): string => self::SPOTS[$part] ?? (ctype_digit($part) ? "{$part}°" : str_replace('-', ' ', $part)),
             $this->spot === '' ? [] : explode('.', $this->spot),
         );
 

@@ -7,25 +7,23 @@ namespace NorthLedger\Core\Geometry;
 /** The worst flatness over every square of a span, sides along x and y, edges included (DECK-1). */
 final readonly class LocalFlatness
 {
-    /** @param  list<Height>  $heights */
+    /**
+     * Every window has a bound that is cheap; the exact width is asked for only where the bound leaves it open.
+     *
+     * @param  list<Height>  $heights
+     */
     public static function worst(array $heights, int $span): float
     {
-        $windows = [];
-        foreach (array_unique(array_column($heights, 'x')) as $left) {
-            $strip = array_values(array_filter($heights, static fn (Height $height): bool => $height->x >= $left && $height->x <= $left + $span));
-            usort($strip, static fn (Height $a, Height $b): int => $a->y <=> $b->y);
-            foreach (self::windows($strip, $span) as $window) {
-                $windows[] = [self::bound($window), $window];
-            }
-        }
-        usort($windows, static fn (array $a, array $b): int => $b[0] <=> $a[0]);
+        $windows = self::windows($heights, $span);
+        $bounds = array_map(self::bound(...), $windows);
+        arsort($bounds);
         $worst = 0.0;
-        foreach ($windows as [$bound, $window]) {
+        foreach ($bounds as $index => $bound) {
             // Every window from here on lies flatter under some tilt than the worst one under its best.
             if ($bound <= $worst) {
                 break;
             }
-            $worst = max($worst, MinimumZone::of($window)->width);
+            $worst = max($worst, MinimumZone::widthAbove($worst, $windows[$index]));
         }
 
         return $worst;
@@ -38,24 +36,14 @@ final readonly class LocalFlatness
      */
     private static function bound(array $window): float
     {
-        $z = array_column($window, 'z');
-        $asItSits = (float) (max($z) - min($z));
-        $count = count($window);
-        [$meanX, $meanY, $meanZ] = [array_sum(array_column($window, 'x')) / $count, array_sum(array_column($window, 'y')) / $count, array_sum($z) / $count];
-        $xx = $xy = $yy = $xz = $yz = 0.0;
-        foreach ($window as $height) {
-            [$x, $y, $up] = [$height->x - $meanX, $height->y - $meanY, $height->z - $meanZ];
-            $xx += $x * $x;
-            $xy += $x * $y;
-            $yy += $y * $y;
-            $xz += $x * $up;
-            $yz += $y * $up;
-        }
-        $determinant = $xx * $yy - $xy * $xy;
-        if ($determinant <= 1e-12 * max($xx, $yy) ** 2) {
-            return $asItSits;
-        }
-        [$alongX, $alongY] = [($xz * $yy - $yz * $xy) / $determinant, ($yz * $xx - $xz * $xy) / $determinant];
+        $tilt = LeastSquaresPlane::tiltOf($window);
+
+        return min(self::spread($window, 0.0, 0.0), $tilt === null ? INF : self::spread($window, $tilt->alongX, $tilt->alongY));
+    }
+
+    /** @param  non-empty-list<Height>  $window */
+    private static function spread(array $window, float $alongX, float $alongY): float
+    {
         $lowest = INF;
         $highest = -INF;
         foreach ($window as $height) {
@@ -64,30 +52,54 @@ final readonly class LocalFlatness
             $highest = $left > $highest ? $left : $highest;
         }
 
-        return min($asItSits, $highest - $lowest);
+        return $highest - $lowest;
     }
 
     /**
-     * The runs of a strip within the span that no longer run holds.
+     * The fullest squares: each begins at some point's x, which lies in it, and holds a run that no longer run holds.
+     *
+     * @param  list<Height>  $heights
+     * @return list<non-empty-list<Height>>
+     */
+    private static function windows(array $heights, int $span): array
+    {
+        usort($heights, static fn (Height $a, Height $b): int => $a->y <=> $b->y);
+        $windows = [];
+        foreach (array_unique(array_column($heights, 'x')) as $left) {
+            $strip = array_values(array_filter($heights, static fn (Height $height): bool => $height->x >= $left && $height->x <= $left + $span));
+            foreach (self::runs($strip, $left, $span) as $run) {
+                $windows[] = $run;
+            }
+        }
+
+        return $windows;
+    }
+
+    /**
+     * A run without a point at the left edge lies in a square further right.
      *
      * @param  list<Height>  $strip  Sorted by y
      * @return list<non-empty-list<Height>>
      */
-    private static function windows(array $strip, int $span): array
+    private static function runs(array $strip, int $left, int $span): array
     {
-        $windows = [];
-        $end = 0;
+        $atTheEdge = array_keys(array_filter($strip, static fn (Height $height): bool => $height->x === $left));
+        $runs = [];
+        $end = $edge = 0;
         foreach ($strip as $begin => $lowest) {
             $before = $end;
             while ($end < count($strip) && $strip[$end]->y <= $lowest->y + $span) {
                 $end++;
             }
-            $window = array_slice($strip, $begin, $end - $begin);
-            if ($end > $before && $window !== []) {
-                $windows[] = $window;
+            while ($edge < count($atTheEdge) && $atTheEdge[$edge] < $begin) {
+                $edge++;
+            }
+            $run = array_slice($strip, $begin, $end - $begin);
+            if ($end > $before && $run !== [] && ($atTheEdge[$edge] ?? PHP_INT_MAX) < $end) {
+                $runs[] = $run;
             }
         }
 
-        return $windows;
+        return $runs;
     }
 }

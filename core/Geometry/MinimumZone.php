@@ -28,16 +28,19 @@ final readonly class MinimumZone
      */
     public static function of(array $heights): self
     {
-        if ($heights === []) {
-            throw GeometryException::noPoints();
-        }
-        usort($heights, static fn (Height $a, Height $b): int => [$a->y, $a->x] <=> [$b->y, $b->x]);
-        $at = static fn (float $alongX): ParallelLines => ParallelLines::around(array_map(
-            static fn (Height $height): array => [(float) $height->y, $height->z - $alongX * $height->x, (float) $height->x], $heights,
-        ));
-        [$left, $right] = self::bracket($at);
+        return self::search($heights, -INF);
+    }
 
-        return self::least($at, $left, $right);
+    /**
+     * The width where it is above a floor; where it is not, some width up to the floor, found sooner.
+     *
+     * @param  list<Height>  $heights
+     *
+     * @throws GeometryException If there are none
+     */
+    public static function widthAbove(float $floor, array $heights): float
+    {
+        return self::search($heights, $floor)->width;
     }
 
     /** @param  non-empty-list<Height>  $heights */
@@ -58,41 +61,62 @@ final readonly class MinimumZone
     }
 
     /**
-     * Two tilts along x between which the width is least; the same twice where one of them is the least already.
+     * From the tilt of least squares down to the least width; every tilt on the way bounds it from above.
      *
-     * @param  callable(float): ParallelLines  $at
+     * @param  list<Height>  $heights
+     */
+    private static function search(array $heights, float $floor): self
+    {
+        if ($heights === []) {
+            throw GeometryException::noPoints();
+        }
+        usort($heights, static fn (Height $a, Height $b): int => $a->y <=> $b->y ?: $a->x <=> $b->x);
+        $points = [];
+        foreach ($heights as $height) {
+            $points[] = [(float) $height->y, (float) $height->z, (float) $height->x];
+        }
+        $start = LeastSquaresPlane::tiltOf($heights)->alongX ?? 0.0;
+        $here = ParallelLines::around($points, $start);
+        if ($here->change === 0.0 || $here->width <= $floor) {
+            return new self($here->width, new Tilt($start, $here->slope));
+        }
+        [$left, $right] = self::bracket($points, $start, $here->change > 0 ? -1 : 1);
+
+        return self::least($points, $left, $right, $floor);
+    }
+
+    /**
+     * Two tilts along x between which the width is least; the same twice where it falls for ever.
+     *
+     * @param  non-empty-list<array{float, float, float}>  $points
+     * @param  1|-1  $way  In which the width falls
      * @return array{float, float}
      */
-    private static function bracket(callable $at): array
+    private static function bracket(array $points, float $start, int $way): array
     {
-        $here = $at(0.0)->change;
-        if ($here === 0.0) {
-            return [0.0, 0.0];
-        }
-        $way = $here > 0 ? -1 : 1;
-        $near = 0.0;
+        $near = $start;
         for ($step = 1e-6; $step < self::STEEPEST; $step *= 4) {
-            $change = $at($way * $step)->change;
-            if ($change * $way >= 0) {
-                return $way > 0 ? [$near, $step] : [-$step, $near];
+            $far = $start + $way * $step;
+            if (ParallelLines::around($points, $far)->change * $way >= 0) {
+                return $way > 0 ? [$near, $far] : [$far, $near];
             }
-            $near = $way * $step;
+            $near = $far;
         }
 
         return [$near, $near];
     }
 
-    /** @param  callable(float): ParallelLines  $at */
-    private static function least(callable $at, float $left, float $right): self
+    /** @param  non-empty-list<array{float, float, float}>  $points */
+    private static function least(array $points, float $left, float $right, float $floor): self
     {
-        $a = $at($left);
-        $b = $at($right);
-        for ($step = 0; $step < self::MOST_STEPS && $a->change < 0 && $b->change > 0; $step++) {
+        $a = ParallelLines::around($points, $left);
+        $b = ParallelLines::around($points, $right);
+        for ($step = 0; $step < self::MOST_STEPS && $a->change < 0 && $b->change > 0 && min($a->width, $b->width) > $floor; $step++) {
             $middle = $left + ($b->width - $a->width + $b->change * ($left - $right)) / ($a->change - $b->change);
             if ($middle <= $left || $middle >= $right) {
                 break;
             }
-            $between = $at($middle);
+            $between = ParallelLines::around($points, $middle);
             if ($between->change < 0) {
                 [$left, $a] = [$middle, $between];
             } else {

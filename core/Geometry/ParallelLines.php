@@ -22,11 +22,16 @@ final readonly class ParallelLines
 
     /**
      * @param  non-empty-list<array{float, float, float}>  $points  Each y, height, and the x it came from; sorted by y
+     * @param  float  $tilt  By how much the heights are lowered for each unit of x
      */
-    public static function around(array $points): self
+    public static function around(array $points, float $tilt): self
     {
-        $upper = self::hull($points, 1);
-        $lower = self::hull($points, -1);
+        $profile = [];
+        foreach ($points as [$y, $height, $x]) {
+            $profile[] = [$y, $height - $tilt * $x, $x];
+        }
+        $upper = self::hull($profile, 1);
+        $lower = self::hull($profile, -1);
         $u = count($upper) - 1;
         $l = 0;
         // The slope grows from minus infinity: the upper touching corner moves towards small y, the lower one towards large y.
@@ -87,36 +92,28 @@ final readonly class ParallelLines
      */
     private static function hull(array $points, int $side): array
     {
-        $hull = [];
+        $hull = [$points[0]];
+        $last = 0;
         foreach ($points as $point) {
-            $last = count($hull) - 1;
-            if ($last >= 0 && $hull[$last][0] === $point[0]) {
-                if ($side * $hull[$last][1] >= $side * $point[1]) {
+            [$y, $height] = $point;
+            if ($hull[$last][0] === $y) {
+                if ($side * $hull[$last][1] >= $side * $height) {
                     continue;
                 }
-                array_pop($hull);
                 $last--;
             }
-            while ($last >= 1 && $side * self::turn($hull[$last - 1], $hull[$last], $point) >= 0) {
-                array_pop($hull);
+            // A corner goes where the way bends inwards at it.
+            while ($last >= 1) {
+                [[$fromY, $fromHeight], [$cornerY, $cornerHeight]] = [$hull[$last - 1], $hull[$last]];
+                if ($side * (($cornerY - $fromY) * ($height - $fromHeight) - ($cornerHeight - $fromHeight) * ($y - $fromY)) < 0) {
+                    break;
+                }
                 $last--;
             }
-            $hull[] = $point;
+            $hull[++$last] = $point;
         }
 
-        return $hull === [] ? [$points[0]] : $hull;
-    }
-
-    /**
-     * Above zero where the way bends upwards at the middle point.
-     *
-     * @param  array{float, float, float}  $a
-     * @param  array{float, float, float}  $b
-     * @param  array{float, float, float}  $c
-     */
-    private static function turn(array $a, array $b, array $c): float
-    {
-        return ($b[0] - $a[0]) * ($c[1] - $a[1]) - ($b[1] - $a[1]) * ($c[0] - $a[0]);
+        return [$hull[0], ...array_slice($hull, 1, $last)];
     }
 
     /**

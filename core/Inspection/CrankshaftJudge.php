@@ -23,13 +23,18 @@ use NorthLedger\Core\Spec\EnginePart;
 use NorthLedger\Core\Spec\JournalSpec;
 use NorthLedger\Core\Spec\LengthRange;
 use NorthLedger\Core\Spec\SpecificationSheet;
+use WeakMap;
 
 /** Judges a crankshaft and plans its grinding, mains and rod journals each as one group (JRNL-1 to JRNL-8). */
 final readonly class CrankshaftJudge implements Judge
 {
+    /** @var WeakMap<Measurements, array<string, array<int, JudgedJournal>>> Judged once of each, by group */
+    private WeakMap $journals;
+
     /** @param  Measurements  $bearings  Of housings and big ends, for the oil clearances */
     public function __construct(private SpecificationSheet $sheet, private ShopPolicy $policy, private Measurements $bearings)
     {
+        $this->journals = new WeakMap;
     }
 
     public function judge(Measurements $measurements): SectionJudgement
@@ -54,6 +59,16 @@ final readonly class CrankshaftJudge implements Judge
      * @return array<int, JudgedJournal> By number
      */
     public function journals(JournalGroup $group, Measurements $measurements): array
+    {
+        $known = $this->journals[$measurements] ?? [];
+        $known[$group->value] ??= $this->judgedJournals($group, $measurements);
+        $this->journals[$measurements] = $known;
+
+        return $known[$group->value];
+    }
+
+    /** @return array<int, JudgedJournal> By number */
+    private function judgedJournals(JournalGroup $group, Measurements $measurements): array
     {
         $spec = $this->sheet->crankshaft;
         $judge = new JournalJudge(

@@ -11,95 +11,87 @@ use NorthLedger\Core\Judgement\Outcome;
 use NorthLedger\Core\Policy\ShopPolicy;
 use NorthLedger\Core\Quantity\Length;
 use NorthLedger\Core\Spec\EnginePart;
-use NorthLedger\Core\Spec\FaceSpec;
 use NorthLedger\Core\Spec\SpecificationSheet;
 use NorthLedger\Core\Spec\ValveTrain;
+use WeakMap;
 
 /** Judges the faces of block and head and plans what is cut off them (DECK-1 to DECK-6). */
 final readonly class FaceJudge implements Judge
 {
+    /** @var WeakMap<Measurements, list<MeasuredFace>> Assembled once of each */
+    private WeakMap $faces;
+
     public function __construct(private SpecificationSheet $sheet, private ShopPolicy $policy)
     {
+        $this->faces = new WeakMap;
     }
 
     public function judge(Measurements $measurements): SectionJudgement
     {
         $findings = $works = [];
-        foreach (FaceKind::cases() as $kind) {
-            $spec = $kind->spec($this->sheet);
-            if ($spec === null) {
-                continue;
-            }
-            foreach (array_keys($this->sheet->layout->banks) as $index) {
-                $ofFace = $this->ofFace($kind, $spec, $index + 1, $measurements);
-                $findings = [...$findings, ...$ofFace];
-                $works = [...$works, ...$this->works($kind, $index + 1, $measurements, $ofFace)];
-            }
+        foreach ($this->faces($measurements) as $face) {
+            $ofFace = $this->ofFace($face, $measurements);
+            $findings = [...$findings, ...$ofFace];
+            $works = [...$works, ...$this->works($face, $measurements, $ofFace)];
         }
 
         return new SectionJudgement(Section::Deck, [...$findings, ...$this->corners($measurements)], $works, ! $measurements->isEmpty());
     }
 
-    public function face(FaceKind $kind, int $bank, Measurements $measurements): ?MeasuredFace
+    /** @return list<MeasuredFace> The decks, then the heads */
+    public function faces(Measurements $measurements): array
     {
-        $spec = $kind->spec($this->sheet);
-
-        return $spec === null ? null : MeasuredFace::of($spec, $kind, $bank, count($this->sheet->layout->banks[$bank - 1]), $measurements);
+        return $this->faces[$measurements] ??= MeasuredFace::all($this->sheet, $measurements);
     }
 
     /** What has to come off: what makes it flat on shims, and the depth of a pit inside the sealing band (DECK-2, DECK-4). */
-    public function cut(FaceKind $kind, int $bank, Measurements $measurements): Length
+    public function cut(MeasuredFace $face, Measurements $measurements): Length
     {
-        $plan = $this->face($kind, $bank, $measurements)?->plan();
+        $pit = $measurements->look(Place::at($face->kind->pits(), $face->bank)) === Looks::INSIDE_BAND
+            ? $measurements->length(Place::at($face->kind->pitDepth(), $face->bank))
+            : null;
 
-        return ($plan?->flatness() ?? Length::zero())->plus($this->pitToGo($kind, $bank, $measurements));
-    }
-
-    private function pitToGo(FaceKind $kind, int $bank, Measurements $measurements): Length
-    {
-        return $measurements->look(Place::at($kind->pits(), $bank)) === Looks::INSIDE_BAND
-            ? $measurements->length(Place::at($kind->pitDepth(), $bank)) ?? Length::zero()
-            : Length::zero();
+        return ($face->plan()?->flatness() ?? Length::zero())->plus($pit ?? Length::zero());
     }
 
     /** @return list<PartFinding> */
-    private function ofFace(FaceKind $kind, FaceSpec $spec, int $bank, Measurements $measurements): array
+    private function ofFace(MeasuredFace $face, Measurements $measurements): array
     {
-        $face = MeasuredFace::of($spec, $kind, $bank, count($this->sheet->layout->banks[$bank - 1]), $measurements);
+        [$kind, $spec, $bank] = [$face->kind, $face->spec, $face->bank];
         $gate = new Gate($kind->part(), $this->policy->incomingRule, $measurements, 'DECK-1', $kind->name($this->sheet, $bank));
         $flatness = $face->plan()?->flatness();
         $height = Place::at($kind->height(), $bank);
         $findings = [
             $flatness === null ? $gate->unread('flatness', $face->missing) : $gate->judged('flatness', Amount::distance($flatness), Limits::atMostLength($spec->flatness), $face->uncertainty(), Remedy::Machine, $face->places, $face->missing),
             $flatness === null ? $gate->unread('flatness in any square', $face->missing) : $gate->judged('flatness in any square', Amount::distance($face->localFlatness()), Limits::atMostLength($spec->localFlatness), $face->uncertainty(), Remedy::Machine, $face->places, $face->missing),
-            $this->pits($gate->under('DECK-4'), $kind, $bank, $measurements),
+            $this->pits($gate->under('DECK-4'), $face, $measurements),
         ];
         $mustBeCut = array_filter($findings, static fn (PartFinding $finding): bool => $finding->outcome === Outcome::Fail) !== [];
         $reading = $measurements->reading($height);
-        $left = $reading === null ? null : $reading->corrected->minus($mustBeCut ? $this->cut($kind, $bank, $measurements) : Length::zero());
+        $left = $reading === null ? null : $reading->corrected->minus($mustBeCut ? $this->cut($face, $measurements) : Length::zero());
 
         $finish = $mustBeCut ? null : $gate->under('DECK-5')->value('finish', Place::at($kind->finish(), $bank), Limits::atMost(Amount::of(Measurand::Roughness, $spec->roughest->nanometres)), Remedy::Machine);
 
         return [
             ...$findings,
-            $left === null ? $gate->under('DECK-4')->unread('height', [$height]) : $gate->under('DECK-4')->judged('height', Amount::size($left), Limits::between(Amount::size($spec->minimumHeight), null), $reading->sizeUncertainty(), $this->tooLow($measurements, $kind, $bank, $flatness), [$height], [], $mustBeCut ? 'After the cut.' : ''),
+            $left === null ? $gate->under('DECK-4')->unread('height', [$height]) : $gate->under('DECK-4')->judged('height', Amount::size($left), Limits::between(Amount::size($spec->minimumHeight), null), $reading->sizeUncertainty(), $this->tooLow($face, $measurements), [$height], [], $mustBeCut ? 'After the cut.' : ''),
             ...($finish === null ? [] : [$finish]),
         ];
     }
 
     /** A pit alone that asks for too deep a cut can be welded or filled; a face that is not flat cannot. */
-    private function tooLow(Measurements $measurements, FaceKind $kind, int $bank, ?Length $flatness): Remedy
+    private function tooLow(MeasuredFace $face, Measurements $measurements): Remedy
     {
-        $height = $measurements->length(Place::at($kind->height(), $bank));
-        $spec = $kind->spec($this->sheet);
+        $height = $measurements->length(Place::at($face->kind->height(), $face->bank));
+        $flatness = $face->plan()?->flatness();
 
-        return $height !== null && $spec !== null && $flatness !== null && ! $height->minus($flatness)->isSmallerThan($spec->minimumHeight) ? Remedy::Repair : Remedy::Scrap;
+        return $height !== null && $flatness !== null && ! $height->minus($flatness)->isSmallerThan($face->spec->minimumHeight) ? Remedy::Repair : Remedy::Scrap;
     }
 
-    private function pits(Gate $gate, FaceKind $kind, int $bank, Measurements $measurements): PartFinding
+    private function pits(Gate $gate, MeasuredFace $face, Measurements $measurements): PartFinding
     {
-        $place = Place::at($kind->pits(), $bank);
-        $depth = Place::at($kind->pitDepth(), $bank);
+        $place = Place::at($face->kind->pits(), $face->bank);
+        $depth = Place::at($face->kind->pitDepth(), $face->bank);
 
         return match (true) {
             $measurements->look($place) !== Looks::INSIDE_BAND => $gate->look('pits', $place, []),
@@ -112,13 +104,14 @@ final readonly class FaceJudge implements Judge
      * @param  list<PartFinding>  $findings
      * @return list<PlannedWork>
      */
-    private function works(FaceKind $kind, int $bank, Measurements $measurements, array $findings): array
+    private function works(MeasuredFace $face, Measurements $measurements, array $findings): array
     {
         $mustBeCut = array_filter($findings, static fn (PartFinding $finding): bool => $finding->outcome === Outcome::Fail && $finding->criterion !== 'height') !== [];
         if (! $mustBeCut) {
             return [];
         }
-        $cut = $this->cut($kind, $bank, $measurements);
+        [$kind, $bank] = [$face->kind, $face->bank];
+        $cut = $this->cut($face, $measurements);
         $cautions = array_filter([
             $kind === FaceKind::Deck && $measurements->look(Place::at(Feature::DeckStamp, $bank)) === Looks::STAMPED ? 'Stamped numbers stand in this face: keep them where the cut allows, photograph and note them before.' : '',
             $kind === FaceKind::Deck && $this->sheet->valveTrain === ValveTrain::SideValve ? 'The valve seats stand in this face and become lower by the cut: cut and check all of them after it.' : '',

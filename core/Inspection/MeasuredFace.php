@@ -11,19 +11,40 @@ use NorthLedger\Core\Geometry\LocalFlatness;
 use NorthLedger\Core\Planning\FacePlan;
 use NorthLedger\Core\Quantity\Length;
 use NorthLedger\Core\Spec\FaceSpec;
+use NorthLedger\Core\Spec\SpecificationSheet;
 
 /** One face with the heights that are read of it (DECK-1). */
-final readonly class MeasuredFace
+final class MeasuredFace
 {
     private const NEEDED_FOR_A_PLANE = 4;
+
+    private ?FacePlan $plan = null;
 
     /**
      * @param  array<string, Height>  $heights  By spot
      * @param  list<Place>  $places  Of every point of the grid
      * @param  list<Place>  $missing
      */
-    private function __construct(public FaceSpec $spec, public array $heights, public array $places, public array $missing, private float $standardUncertainty)
+    private function __construct(
+        public readonly FaceSpec $spec, public readonly FaceKind $kind, public readonly int $bank,
+        public readonly array $heights, public readonly array $places, public readonly array $missing, private readonly float $standardUncertainty,
+    ) {
+    }
+
+    /** @return list<self> The decks, then the heads, as far as the sheet has them */
+    public static function all(SpecificationSheet $sheet, Measurements $measurements): array
     {
+        $faces = [];
+        foreach (FaceKind::cases() as $kind) {
+            $spec = $kind->spec($sheet);
+            if ($spec !== null) {
+                foreach ($sheet->layout->banks as $index => $cylinders) {
+                    $faces[] = self::of($spec, $kind, $index + 1, count($cylinders), $measurements);
+                }
+            }
+        }
+
+        return $faces;
     }
 
     public static function of(FaceSpec $spec, FaceKind $kind, int $bank, int $bores, Measurements $measurements): self
@@ -40,12 +61,13 @@ final readonly class MeasuredFace
             }
         }
 
-        return new self($spec, $heights, $places, $measurements->missing($places), $standard);
+        return new self($spec, $kind, $bank, $heights, $places, $measurements->missing($places), $standard);
     }
 
+    /** Null where too few heights are read for a plane. */
     public function plan(): ?FacePlan
     {
-        return count($this->heights) < self::NEEDED_FOR_A_PLANE ? null : FacePlan::of(array_values($this->heights));
+        return count($this->heights) < self::NEEDED_FOR_A_PLANE ? null : $this->plan ??= FacePlan::of(array_values($this->heights));
     }
 
     /** The worst flatness over every square of the sheet's span; as far as it is read. */

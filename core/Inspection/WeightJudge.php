@@ -13,12 +13,15 @@ use NorthLedger\Core\Quantity\Mass;
 use NorthLedger\Core\Spec\SpecificationSheet;
 
 /** Which pieces go together, and what stands for them when the crankshaft is balanced (BAL-1, BAL-2). */
-final readonly class WeightJudge
+final class WeightJudge
 {
     public const RODS = 'rods';
 
+    /** @var ?array<string, list<Mass>> */
+    private ?array $kinds = null;
+
     /** @param  Measurements  $measurements  Of the scale, the rods' ends included */
-    public function __construct(private SpecificationSheet $sheet, private Measurements $measurements)
+    public function __construct(private readonly SpecificationSheet $sheet, private readonly Measurements $measurements)
     {
     }
 
@@ -36,17 +39,7 @@ final readonly class WeightJudge
     /** @return array<string, list<Mass>> By kind, one mass for every cylinder; only kinds that are weighed whole */
     public function kinds(): array
     {
-        $kinds = [];
-        foreach (array_keys(WeightPlan::KINDS) as $kind) {
-            if ($this->measurements->missing($this->places()[$kind]) === []) {
-                $kinds[$kind] = array_map(fn (Place $place): Mass => Mass::ofMicrograms((int) $this->measurements->value($place)), $this->places()[$kind]);
-            }
-        }
-        if ($this->measurements->missing($this->places()[self::RODS]) === []) {
-            $kinds[self::RODS] = array_map(fn (int $rod): Mass => Mass::ofMicrograms($this->end(Feature::BigEndMass, $rod) + $this->end(Feature::SmallEndMass, $rod)), $this->sheet->layout->cylinders());
-        }
-
-        return $kinds;
+        return $this->kinds ??= $this->weighed();
     }
 
     /** @return 1|2 */
@@ -80,7 +73,22 @@ final readonly class WeightJudge
         );
     }
 
-    /** @return array<string, list<Place>> By kind */
+    /** @return array<string, list<Mass>> */
+    private function weighed(): array
+    {
+        $kinds = [];
+        foreach ($this->places() as $kind => $places) {
+            if ($this->measurements->missing($places) === []) {
+                $kinds[$kind] = $kind === self::RODS
+                    ? array_map(fn (int $rod): Mass => Mass::ofMicrograms($this->end(Feature::BigEndMass, $rod) + $this->end(Feature::SmallEndMass, $rod)), $this->sheet->layout->cylinders())
+                    : array_map(fn (Place $place): Mass => Mass::ofMicrograms((int) $this->measurements->value($place)), $places);
+            }
+        }
+
+        return $kinds;
+    }
+
+    /** @return array<string, list<Place>> By kind, the rods last */
     private function places(): array
     {
         $cylinders = $this->sheet->layout->cylinders();

@@ -60,7 +60,7 @@ final readonly class FacePlan
         $tilted = array_map(fn (array $support): float => $this->zone->tilt->heightAt($support[0], $support[1]), $supports);
         $exact = array_map(static fn (float $height): float => max($tilted) - $height, $tilted);
         $rounded = array_map(static fn (float $shim): int => (int) round($shim / $step->nanometres) * $step->nanometres, $exact);
-        $plane = LeastSquaresPlane::through(array_map(static fn (array $support, int $shim): array => [(float) $support[0], (float) $support[1], (float) $shim], $supports, $rounded));
+        $plane = LeastSquaresPlane::through(array_map(static fn (array $support, int $shim): Height => new Height($support[0], $support[1], $shim), $supports, $rounded));
         $levelled = array_map(static fn (Height $height): float => $height->z + $plane->tilt->heightAt($height->x, $height->y), $this->heights);
 
         return new Shims(

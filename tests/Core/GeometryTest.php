@@ -111,7 +111,7 @@ final class GeometryTest extends TestCase
     public function test_four_supports_in_a_line_hold_nothing(): void
     {
         $this->expectException(GeometryException::class);
-        LeastSquaresPlane::through([[0.0, 0.0, 1.0], [1e8, 1e8, 2.0], [2e8, 2e8, 3.0], [3e8, 3e8, 5.0]]);
+        LeastSquaresPlane::through([new Height(0, 0, 1), new Height(100_000_000, 100_000_000, 2), new Height(200_000_000, 200_000_000, 3), new Height(300_000_000, 300_000_000, 5)]);
     }
 
     /** @return non-empty-list<Point> */

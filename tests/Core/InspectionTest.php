@@ -360,9 +360,9 @@ final class InspectionTest extends TestCase
         foreach ($heights as $spot => $height) {
             $changes["deck.1.{$spot}"] = $height;
         }
-        $face = (new FaceJudge($this->vee, Bench::policy()))->face(FaceKind::Deck, 1, $this->engine->measurements(Section::Deck, $changes));
+        $face = (new FaceJudge($this->vee, Bench::policy()))->faces($this->engine->measurements(Section::Deck, $changes))[0];
 
-        return $face?->plan()?->flatness()->nanometres ?? -1;
+        return $face->plan()?->flatness()->nanometres ?? -1;
     }
 
     private function finding(SectionJudgement $judged, string $subject, string $criterion): PartFinding

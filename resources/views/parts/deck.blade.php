@@ -4,10 +4,10 @@
 <figure class="face-map" data-face data-view="{{ $face->view }}">
 <svg viewBox="{{ $face->viewBox }}" role="img" aria-label="{{ $face->name }}, shaded where it is low. {{ $face->caption }}">
     <rect width="{{ \App\Drawings\FaceMap::WIDTH }}" height="{{ $face->height }}" class="face-paper"/>
-    @foreach($face->cells as $cell)<rect x="{{ $cell['x'] }}" y="{{ $cell['y'] }}" width="{{ $cell['width'] }}" height="{{ $cell['height'] }}" class="worn-shade" fill-opacity="{{ $cell['shade'] }}"/>@endforeach
+    @foreach($face->shades as $shade)<path d="{{ $shade['path'] }}" class="worn-shade" fill-opacity="{{ $shade['shade'] }}"/>@endforeach
     @foreach($face->contours as $path)<path d="{{ $path }}" class="contour"/>@endforeach
     @foreach($face->bores as $bore)<circle cx="{{ $bore['x'] }}" cy="{{ $bore['y'] }}" r="{{ $bore['radius'] }}" class="face-bore"/>@endforeach
-    @foreach($face->points as $point)<g transform="translate({{ $point['x'] }},{{ $point['y'] }})" class="face-point {{ $point['state']->value }}" data-goto="{{ $point['goto'] }}" @if($point['pass'] !== null) data-pass="{{ $point['pass'] }}" @endif><circle r="5"/><text y="-7">{{ $point['text'] }}</text></g>@endforeach
+    @foreach($face->points as $point)<g transform="translate({{ $point['x'] }},{{ $point['y'] }})" class="face-point {{ $point['state']->value }}" data-goto="{{ $point['goto'] }}" @if($point['pass'] !== null) data-pass="{{ $point['pass'] }}" @endif><circle r="5"/><text y="{{ $point['label'] }}">{{ $point['text'] }}</text></g>@endforeach
 </svg>
 <figcaption><b>{{ $face->name }}.</b> {{ $face->caption }} {{ $face->shims }}
 @if(count($face->passes) > 1)<label class="pass"><span>Next passes</span><input type="range" min="0" max="{{ count($face->passes) - 1 }}" value="0" data-face-slider data-passes="{{ json_encode($face->passes) }}"></label> <output class="num" data-face-said>{{ $face->passes[0] }}</output>@endif
