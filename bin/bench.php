@@ -111,7 +111,8 @@ $artisan = static function (string $command): float {
 $file = (string) tempnam(sys_get_temp_dir(), 'package');
 $works = $starts = [];
 for ($i = 0; $i < 9; $i++) {
-    $starts[] = $artisan('--version > /dev/null');
+    // A command that has nothing to do: what is left is the work.
+    $starts[] = $artisan('env > /dev/null');
     $works[] = $artisan("ledger:export NL-0418 > {$file}") + $artisan("ledger:evaluate {$file} > /dev/null");
 }
 unlink($file);

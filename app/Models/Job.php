@@ -62,7 +62,12 @@ final class Job extends Model
     /** “NL-0417” */
     public function tag(): string
     {
-        return sprintf('NL-%04d', $this->id);
+        return self::tagOf($this->id);
+    }
+
+    public static function tagOf(int $number): string
+    {
+        return sprintf('NL-%04d', $number);
     }
 
     public function getRouteKey(): string

@@ -7,6 +7,7 @@ namespace App\Package;
 use App\Models\Job;
 use App\Observations\JobObservations;
 use App\Sheets\JobFile;
+use App\Sheets\JobReader;
 use App\Sheets\KeyedReading;
 use App\Sheets\SheetEntries;
 use App\Sheets\SheetGauges;
@@ -33,19 +34,23 @@ final readonly class JobPackage
     {
     }
 
-    public static function of(Job $job, SpecBook $specs, PolicyBook $policies): self
+    /** Plain rows all through: a command that runs once is half loading what it uses. Null where there is no such job. */
+    public static function of(int $number, SpecBook $specs, PolicyBook $policies): ?self
     {
-        $row = (array) DB::selectOne('SELECT jobs.*, customers.name AS customer FROM jobs JOIN customers ON customers.id = jobs.customer_id WHERE jobs.id = ?', [$job->id]);
+        $row = (array) DB::selectOne('SELECT jobs.*, customers.name AS customer FROM jobs JOIN customers ON customers.id = jobs.customer_id WHERE jobs.id = ?', [$number]);
+        if ($row === []) {
+            return null;
+        }
         $data = [
-            'format' => self::FORMAT, 'job' => $job->tag(), 'entries' => $job->entries,
+            'format' => self::FORMAT, 'job' => Job::tagOf($number), 'entries' => $row['entries'],
             'received' => ['customer' => $row['customer']] + array_intersect_key($row, array_flip(JobTables::OF_THE_JOB)),
-            'sheet' => json_decode($specs->document($job->family, $job->family_revision), true, 32, JSON_THROW_ON_ERROR),
-            'policy' => $policies->document($job->is_closed ? $job->policy_revision : $policies->newestNumber()),
+            'sheet' => json_decode($specs->document($row['family'], $row['family_revision']), true, 32, JSON_THROW_ON_ERROR),
+            'policy' => $policies->document($row['is_closed'] === 1 ? $row['policy_revision'] : $policies->newestNumber()),
             'people' => [],
         ];
         $numbers = $people = [];
         foreach (JobTables::REFERENCES as $table => $references) {
-            $rows = DB::select("SELECT * FROM {$table} WHERE job_id = ? ORDER BY id", [$job->id]);
+            $rows = DB::select("SELECT * FROM {$table} WHERE job_id = ? ORDER BY id", [$number]);
             $numbers[$table] = array_flip(array_map(static fn (object $row): int => $row->id, $rows));
             $data[$table] = [];
             foreach ($rows as $row) {
@@ -92,18 +97,14 @@ final readonly class JobPackage
             $sheet = SpecificationSheet::fromArray($this->data['sheet']);
             $policy = ShopPolicy::fromArray($this->data['policy']);
             $observations = JobObservations::ofRows($this->data['observations']);
+            $readings = $this->bySheet('readings', KeyedReading::ofRow(...));
+            $setups = $this->bySheet('setups', StatedSetup::ofRow(...));
+            $checks = $this->bySheet('check_backs', StatedCheck::ofRow(...));
+            $zeros = $this->bySheet('zero_sizes', StatedZero::ofRow(...));
             $entries = [];
             foreach (SheetName::cases() as $name) {
-                $of = static fn (array $rows): array => array_values(array_filter($rows, static fn (array $row): bool => $row['sheet'] === $name->value));
-                $entries[$name->value] = SheetEntries::of(
-                    array_map(static fn (array $row): KeyedReading => KeyedReading::ofRow((object) $row), $of($this->data['readings'])),
-                    SheetGauges::of(
-                        array_map(static fn (array $row): StatedSetup => StatedSetup::ofRow((object) $row), $of($this->data['setups'])),
-                        array_map(static fn (array $row): StatedCheck => StatedCheck::ofRow((object) $row), $of($this->data['check_backs'])),
-                        array_map(static fn (array $row): StatedZero => StatedZero::ofRow((object) $row), $of($this->data['zero_sizes'])),
-                    ),
-                    $name, $observations,
-                );
+                $gauges = SheetGauges::of($setups[$name->value] ?? [], $checks[$name->value] ?? [], $zeros[$name->value] ?? []);
+                $entries[$name->value] = SheetEntries::of($readings[$name->value] ?? [], $gauges, $name, $observations);
             }
             $job = (new Job)->newFromBuilder(array_intersect_key($this->data['received'], array_flip(JobTables::OF_THE_JOB)) + ['entries' => $this->data['entries'] ?? 0]);
 
@@ -111,6 +112,17 @@ final readonly class JobPackage
         } catch (\TypeError|\ValueError|\ErrorException|\DomainException|\RuntimeException $exception) {
             throw PackageRefused::because($exception->getMessage());
         }
+    }
+
+    /**
+     * @template T of object
+     *
+     * @param  callable(object): T  $made
+     * @return array<string, list<T>> Oldest first
+     */
+    private function bySheet(string $table, callable $made): array
+    {
+        return JobReader::bySheet(array_map(static fn (array $row): object => (object) $row, $this->data[$table]), $made);
     }
 
     /** @return array<string, mixed> */
@@ -142,7 +154,8 @@ final readonly class JobPackage
      */
     private static function people(array $people): array
     {
-        $rows = $people === [] ? [] : DB::table('users')->whereIn('id', array_keys($people))->get(['id', 'login', 'name', 'role'])->keyBy('id');
+        $marks = implode(', ', array_fill(0, max(1, count($people)), '?'));
+        $rows = array_column($people === [] ? [] : DB::select("SELECT id, login, name, role FROM users WHERE id IN ({$marks})", array_keys($people)), null, 'id');
 
         return array_map(static fn (int $id): array => ['login' => $rows[$id]->login, 'name' => $rows[$id]->name, 'role' => $rows[$id]->role], array_keys($people));
     }

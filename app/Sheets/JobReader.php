@@ -82,7 +82,7 @@ final readonly class JobReader
      * @param  callable(object): T  $made
      * @return array<string, list<T>> Oldest first
      */
-    private static function bySheet(array $rows, callable $made): array
+    public static function bySheet(array $rows, callable $made): array
     {
         $bySheet = [];
         foreach ($rows as $row) {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Shop;
 
 use App\Models\PolicyRevision;
+use Illuminate\Database\Eloquent\ModelNotFoundException;
 use Illuminate\Support\Facades\DB;
 use NorthLedger\Core\Document\InvalidDocument;
 use NorthLedger\Core\Policy\ShopPolicy;
@@ -44,7 +45,12 @@ final class PolicyBook
         /** @var array<string, mixed> $defaults */
         $defaults = json_decode((string) file_get_contents($this->defaultsPath), true, 16, JSON_THROW_ON_ERROR);
 
-        return $number === 0 ? $defaults : ['revision' => $number] + PolicyRevision::query()->findOrFail($number)->policy + $defaults;
+        if ($number === 0) {
+            return $defaults;
+        }
+        $own = DB::scalar('SELECT policy FROM policy_revisions WHERE number = ?', [$number]) ?? throw (new ModelNotFoundException)->setModel(PolicyRevision::class, [$number]);
+
+        return ['revision' => $number] + json_decode($own, true, 16, JSON_THROW_ON_ERROR) + $defaults;
     }
 
     /**

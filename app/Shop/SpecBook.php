@@ -6,6 +6,7 @@ namespace App\Shop;
 
 use App\Models\SpecificationRevision;
 use App\Models\User;
+use Illuminate\Database\Eloquent\ModelNotFoundException;
 use Illuminate\Support\Facades\DB;
 use NorthLedger\Core\Document\InvalidDocument;
 use NorthLedger\Core\Spec\SpecificationSheet;
@@ -65,7 +66,8 @@ final class SpecBook
 
         return $shipped !== null && self::revisionOf($shipped) === $revision
             ? $shipped
-            : SpecificationRevision::query()->where(['family' => $family, 'revision' => $revision])->firstOrFail()->document;
+            : DB::scalar('SELECT document FROM specification_revisions WHERE family = ? AND revision = ?', [$family, $revision])
+                ?? throw (new ModelNotFoundException)->setModel(SpecificationRevision::class, [$family, $revision]);
     }
 
     /** What a family is called; reads no more of its sheet than that. */

@@ -182,7 +182,7 @@ final class EngineTest extends TestCase
 
     private function exported(): string
     {
-        return JobPackage::of($this->job->refresh(), $this->app->make(SpecBook::class), $this->app->make(PolicyBook::class))->toJson();
+        return (string) JobPackage::of($this->job->id, $this->app->make(SpecBook::class), $this->app->make(PolicyBook::class))?->toJson();
     }
 
     private function forgetEverything(): void

@@ -113,6 +113,6 @@ final class PackageTest extends TestCase
 
     private function exported(): string
     {
-        return JobPackage::of($this->job->refresh(), $this->app->make(SpecBook::class), $this->app->make(PolicyBook::class))->toJson();
+        return (string) JobPackage::of($this->job->id, $this->app->make(SpecBook::class), $this->app->make(PolicyBook::class))?->toJson();
     }
 }

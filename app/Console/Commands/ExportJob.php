@@ -20,13 +20,13 @@ final class ExportJob extends Command
     public function handle(SpecBook $specs, PolicyBook $policies): int
     {
         $number = Job::numberOf((string) $this->argument('tag'));
-        $job = $number === null ? null : Job::query()->find($number);
-        if ($job === null) {
+        $package = $number === null ? null : JobPackage::of($number, $specs, $policies);
+        if ($package === null) {
             $this->error("There is no job {$this->argument('tag')}.");
 
             return self::FAILURE;
         }
-        $this->output->write(JobPackage::of($job, $specs, $policies)->toJson()."\n", false, OutputInterface::OUTPUT_RAW);
+        $this->output->write($package->toJson()."\n", false, OutputInterface::OUTPUT_RAW);
 
         return self::SUCCESS;
     }
