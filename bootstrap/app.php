@@ -2,12 +2,14 @@
 
 declare(strict_types=1);
 
+use App\Http\Middleware\FormToken;
 use App\Http\Middleware\SecurityHeaders;
 use App\Http\Middleware\SimulatedClock;
 use App\Http\Problems;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
+use Illuminate\Foundation\Http\Middleware\ValidateCsrfToken;
 use Illuminate\Http\Middleware\HandleCors;
 
 return Application::configure(basePath: dirname(__DIR__))
@@ -20,6 +22,7 @@ return Application::configure(basePath: dirname(__DIR__))
         // Everything is same-origin; cross-origin use is not offered.
         $middleware->remove(HandleCors::class);
         $middleware->append(SecurityHeaders::class);
+        $middleware->web(replace: [ValidateCsrfToken::class => FormToken::class]);
         if (env('APP_ENV') === 'testing') {
             $middleware->prepend(SimulatedClock::class);
         }

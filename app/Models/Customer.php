@@ -12,6 +12,8 @@ use Illuminate\Database\Eloquent\Model;
  */
 final class Customer extends Model
 {
+    use BootsPlainly;
+
     public $timestamps = false;
 
     protected $fillable = ['name'];

@@ -18,6 +18,8 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  */
 abstract class Entry extends Model
 {
+    use BootsPlainly;
+
     public const UPDATED_AT = null;
 
     protected $guarded = [];

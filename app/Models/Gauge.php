@@ -34,6 +34,8 @@ use NorthLedger\Core\Quantity\ReadingUnit;
  */
 final class Gauge extends Model
 {
+    use BootsPlainly;
+
     public const UPDATED_AT = null;
 
     /** A calibration that runs out within so many days is said to be due soon. */

@@ -23,6 +23,8 @@ use Illuminate\Support\Carbon;
  */
 final class GaugeEvent extends Model
 {
+    use BootsPlainly;
+
     public const UPDATED_AT = null;
 
     protected $guarded = [];

@@ -7,6 +7,7 @@ namespace App\Models;
 use App\Sheets\Stage;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Support\Facades\DB;
 use NorthLedger\Core\Quantity\Length;
 use NorthLedger\Core\Receiving\Arrival;
 use NorthLedger\Core\Receiving\Usage;
@@ -47,6 +48,8 @@ use NorthLedger\Core\Receiving\Usage;
  */
 final class Job extends Model
 {
+    use BootsPlainly;
+
     public const UPDATED_AT = null;
 
     // Said, so that no request works out the plural of its name.
@@ -84,10 +87,9 @@ final class Job extends Model
     public function resolveRouteBinding($value, $field = null): ?self
     {
         $number = self::numberOf((string) $value);
-        $jobs = self::query();
-        $jobs->addSelect(['jobs.*', 'policy_in_force' => PolicyRevision::query()->selectRaw('MAX(number)')]);
+        $row = $number === null ? null : DB::selectOne('SELECT jobs.*, (SELECT MAX(number) FROM policy_revisions) AS policy_in_force FROM jobs WHERE id = ?', [$number]);
 
-        return $number === null ? null : $jobs->find($number);
+        return $row === null ? null : (new self)->newFromBuilder((array) $row);
     }
 
     /** Null where it did not come along. */

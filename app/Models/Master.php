@@ -21,6 +21,8 @@ use NorthLedger\Core\Quantity\LengthUnit;
  */
 final class Master extends Model
 {
+    use BootsPlainly;
+
     public const UPDATED_AT = null;
 
     protected $guarded = [];

@@ -50,7 +50,7 @@ final readonly class CrackBook
         foreach ($this->observations->all(EntryKind::CrackCheck) as $row) {
             $done = [];
             foreach ($this->observations->about(EntryKind::CrackStep, $row->subject) as $step) {
-                $done[$step->text('step')] = $step->at;
+                $done[$step->text('step')] = $step->at();
             }
             $method = CheckMethod::from($row->text('method'));
             $dwell = $method === CheckMethod::DyePenetrant ? Dwell::at((float) $row->number('celsius'), DwellSchool::from($row->text('school'))) : null;
@@ -112,7 +112,7 @@ final readonly class CrackBook
      */
     private function looks(string $id, Said $first, array $runs): array
     {
-        $reading = static fn (Said $row): LookReading => new LookReading(Look::from($row->text('look')), ($runs[$row->text('run')] ?? null)?->marksAt($row->at) ?? []);
+        $reading = static fn (Said $row): LookReading => new LookReading(Look::from($row->text('look')), ($runs[$row->text('run')] ?? null)?->marksAt($row->at()) ?? []);
 
         return [$reading($first), ...array_map($reading, $this->observations->about(EntryKind::IndicationRead, $id))];
     }
@@ -151,7 +151,7 @@ final readonly class CrackBook
             if ($circuit !== null && $begun !== null && $row->text('step') === StepKind::Read->value) {
                 $pressures[$circuit->circuit] = PressureReading::of(
                     $circuit, (float) $row->number('begin_kpa'), (float) $row->number('end_kpa'),
-                    ($row->at->getTimestamp() - $begun->getTimestamp()) / 60, $row->number('celsius'), $row->whole('leaks') ?? 0,
+                    ($row->at()->getTimestamp() - $begun->getTimestamp()) / 60, $row->number('celsius'), $row->whole('leaks') ?? 0,
                 );
             }
         }

@@ -5,8 +5,6 @@ declare(strict_types=1);
 namespace App\Observations;
 
 use App\Ledger\EntryKind;
-use DateTimeImmutable;
-use DateTimeZone;
 
 /** Everything that was said about a job beside its readings, oldest first. */
 final readonly class JobObservations
@@ -36,17 +34,13 @@ final readonly class JobObservations
      */
     public function followedBy(array $rows): self
     {
-        $zone = new DateTimeZone('UTC');
-
-        return $rows === [] ? $this : new self([...$this->rows, ...array_values(array_map(static fn (object $row): Said => self::said($row, $zone), $rows))]);
+        return $rows === [] ? $this : new self([...$this->rows, ...array_values(array_map(Said::ofRow(...), $rows))]);
     }
 
     /** @param  array<array<string, mixed>>  $rows  Of an exported job, oldest first */
     public static function ofRows(array $rows): self
     {
-        $zone = new DateTimeZone('UTC');
-
-        return new self(array_values(array_map(static fn (array $row): Said => self::said((object) $row, $zone), $rows)));
+        return new self(array_values(array_map(static fn (array $row): Said => Said::ofRow((object) $row), $rows)));
     }
 
     /** @return list<Said> Of one kind, oldest first */
@@ -70,14 +64,5 @@ final readonly class JobObservations
         }
 
         return $newest;
-    }
-
-    private static function said(object $row, DateTimeZone $zone): Said
-    {
-        return new Said(
-            $row->id, $row->ulid, EntryKind::from($row->kind), $row->subject,
-            json_decode($row->said, true, 16, JSON_THROW_ON_ERROR),
-            new DateTimeImmutable($row->happened_at, $zone), $row->user_id,
-        );
     }
 }

@@ -6,47 +6,72 @@ namespace App\Observations;
 
 use App\Ledger\EntryKind;
 use DateTimeImmutable;
+use DateTimeZone;
 
-/** One observation as it stands in a job: what was said about what, by whom and when. */
-final readonly class Said
+/** One observation as it stands in a job: what was said about what, by whom and when. What was said is unfolded when it is first asked for. */
+final class Said
 {
-    /** @param  array<string, mixed>  $said */
+    /** @var ?array<string, mixed> */
+    private ?array $said = null;
+
+    /**
+     * @param  string  $json  What was said, as it was stored
+     * @param  string  $happenedAt  In UTC
+     */
     public function __construct(
-        public int $id,
-        public string $ulid,
-        public EntryKind $kind,
-        public string $subject,
-        private array $said,
-        public DateTimeImmutable $at,
-        public int $userId,
+        public readonly int $id,
+        public readonly string $ulid,
+        public readonly EntryKind $kind,
+        public readonly string $subject,
+        private readonly string $json,
+        private readonly string $happenedAt,
+        public readonly int $userId,
     ) {
+    }
+
+    /** From a row of the table, or of an exported job. */
+    public static function ofRow(object $row): self
+    {
+        return new self($row->id, $row->ulid, EntryKind::from($row->kind), $row->subject, $row->said, $row->happened_at, $row->user_id);
+    }
+
+    public function at(): DateTimeImmutable
+    {
+        return new DateTimeImmutable($this->happenedAt, new DateTimeZone('UTC'));
     }
 
     public function text(string $key): string
     {
-        return is_string($this->said[$key] ?? null) ? $this->said[$key] : '';
+        return is_string($this->value($key)) ? $this->value($key) : '';
     }
 
     public function whole(string $key): ?int
     {
-        return is_int($this->said[$key] ?? null) ? $this->said[$key] : null;
+        return is_int($this->value($key)) ? $this->value($key) : null;
     }
 
     public function number(string $key): ?float
     {
-        $value = $this->said[$key] ?? null;
+        $value = $this->value($key);
 
         return is_int($value) || is_float($value) ? (float) $value : null;
     }
 
     public function flag(string $key): bool
     {
-        return ($this->said[$key] ?? false) === true;
+        return $this->value($key) === true;
     }
 
     /** @return list<mixed> */
     public function list(string $key): array
     {
-        return is_array($this->said[$key] ?? null) ? array_values($this->said[$key]) : [];
+        return is_array($this->value($key)) ? array_values($this->value($key)) : [];
+    }
+
+    private function value(string $key): mixed
+    {
+        $this->said ??= json_decode($this->json, true, 16, JSON_THROW_ON_ERROR);
+
+        return $this->said[$key] ?? null;
     }
 }

@@ -10,10 +10,13 @@ use App\Models\User;
 use App\People\Ability;
 use App\Photos\PhotoStore;
 use App\Session\CalmSessionHandler;
+use App\Session\PeopleProvider;
+use App\Session\PersonOfSession;
 use App\Shop\PolicyBook;
 use App\Shop\SpecBook;
 use Illuminate\Contracts\Foundation\Application;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\Facades\Session;
 use Illuminate\Support\ServiceProvider;
@@ -23,6 +26,7 @@ final class AppServiceProvider extends ServiceProvider
     public function register(): void
     {
         $this->app->scoped(SpecBook::class, static fn (): SpecBook => new SpecBook(resource_path('specs')));
+        $this->app->scoped(PersonOfSession::class);
         $this->app->singleton(PdfPrinter::class, static fn (): PdfPrinter => new PdfPrinter((string) config('app.chromium')));
         $this->app->singleton(CertificateStore::class, static fn (): CertificateStore => new CertificateStore(storage_path('app/certificates')));
         $this->app->singleton(PhotoStore::class, static fn (): PhotoStore => new PhotoStore(storage_path('app/photos')));
@@ -32,8 +36,9 @@ final class AppServiceProvider extends ServiceProvider
     public function boot(): void
     {
         Session::extend('calm', static fn (Application $app): CalmSessionHandler => new CalmSessionHandler(
-            $app->make('db')->connection(), (string) config('session.table'), (int) config('session.lifetime'), $app,
+            $app->make('db')->connection(), (string) config('session.table'), (int) config('session.lifetime'), $app, $app->make(PersonOfSession::class),
         ));
+        Auth::provider('people', static fn (Application $app): PeopleProvider => new PeopleProvider($app->make('hash'), $app->make(PersonOfSession::class)));
         Model::preventSilentlyDiscardingAttributes();
         foreach (Ability::cases() as $ability) {
             Gate::define($ability->value, static fn (User $user): bool => $user->role->may($ability));

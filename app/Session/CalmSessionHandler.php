@@ -4,9 +4,14 @@ declare(strict_types=1);
 
 namespace App\Session;
 
+use Illuminate\Contracts\Container\Container;
+use Illuminate\Database\ConnectionInterface;
 use Illuminate\Session\DatabaseSessionHandler;
 
-/** Keeps sessions in the database, and leaves a row alone while nothing in it has changed and it was touched lately. */
+/**
+ * Keeps sessions in the database. A session brings the row of its person along, and its own row is left alone while nothing
+ * in it has changed and it was touched lately.
+ */
 final class CalmSessionHandler extends DatabaseSessionHandler
 {
     private const TOUCH_AFTER = 300;
@@ -16,13 +21,29 @@ final class CalmSessionHandler extends DatabaseSessionHandler
 
     private int $touchedAt = 0;
 
-    public function read($sessionId): string|false
+    public function __construct(ConnectionInterface $connection, string $table, int $minutes, Container $container, private readonly PersonOfSession $person)
     {
-        $this->asRead = null;
-        $data = parent::read($sessionId);
-        if (is_string($data) && $data !== '') {
-            $this->asRead = [$sessionId, $data];
+        parent::__construct($connection, $table, $minutes, $container);
+    }
+
+    public function read($sessionId): string
+    {
+        $this->asRead = $this->person->row = null;
+        $row = $this->connection->selectOne(
+            "SELECT users.*, {$this->table}.payload AS session_payload, {$this->table}.last_activity AS session_touched FROM {$this->table} LEFT JOIN users ON users.id = {$this->table}.user_id WHERE {$this->table}.id = ?",
+            [$sessionId],
+        );
+        if ($row === null) {
+            return '';
         }
+        $this->exists = true;
+        $this->touchedAt = $row->session_touched;
+        if ($this->touchedAt < $this->currentTime() - 60 * $this->minutes) {
+            return '';
+        }
+        $data = (string) base64_decode($row->session_payload, true);
+        $this->asRead = [$sessionId, $data];
+        $this->person->row = $row->id === null ? null : array_diff_key((array) $row, ['session_payload' => true, 'session_touched' => true]);
 
         return $data;
     }
@@ -32,13 +53,5 @@ final class CalmSessionHandler extends DatabaseSessionHandler
         return $this->asRead === [$sessionId, $data] && $this->touchedAt > $this->currentTime() - self::TOUCH_AFTER
             ? true
             : parent::write($sessionId, $data);
-    }
-
-    /** Whether the row has run out; on the way, when it was last touched. */
-    protected function expired($session): bool
-    {
-        $this->touchedAt = (int) ($session->last_activity ?? 0);
-
-        return parent::expired($session);
     }
 }

@@ -51,7 +51,7 @@ final readonly class EngineView
                 ...$file->words()->changes($file->assessment()),
                 ...array_merge([], ...array_map(static fn (PartState $part): array => array_map($words->change(...), $part->findings), array_values($here))),
             ])), 0, self::MOST_CHANGES),
-            array_map(static fn (Said $said): array => ['words' => $said->text('words'), 'worst' => $said->text('worst'), 'by' => $said->text('answer'), 'at' => $said->at->format('j M Y')], Concessions::of($file->observations())->all()),
+            array_map(static fn (Said $said): array => ['words' => $said->text('words'), 'worst' => $said->text('worst'), 'by' => $said->text('answer'), 'at' => $said->at()->format('j M Y')], Concessions::of($file->observations())->all()),
             "{$file->sheet->name} sheet revision {$file->sheet->revision}, shop policy revision {$file->policy->revision}, ledger entry {$file->job->entries}",
         );
     }
@@ -218,6 +218,6 @@ final readonly class EngineView
         $said = $file->observations()->about(EntryKind::Overruled, $part->value);
         $names = $said === [] ? [] : User::query()->whereIn('id', array_map(static fn (Said $one): int => $one->userId, $said))->pluck('name', 'id');
 
-        return array_map(static fn (Said $one): array => ['verdict' => $one->text('result'), 'reason' => $one->text('reason'), 'who' => (string) ($names[$one->userId] ?? ''), 'at' => $one->at->format('j M Y H:i')], array_reverse($said));
+        return array_map(static fn (Said $one): array => ['verdict' => $one->text('result'), 'reason' => $one->text('reason'), 'who' => (string) ($names[$one->userId] ?? ''), 'at' => $one->at()->format('j M Y H:i')], array_reverse($said));
     }
 }

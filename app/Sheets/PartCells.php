@@ -45,16 +45,16 @@ final readonly class PartCells
         $place = $one->place;
         $newest = $this->entries->at($place)->newest();
         if ($newest === null) {
-            return new SheetCell($place->key(), '', '·', CellState::Missing, $place->words(), $this->prompt($one), 0, self::view($place), $one->isNeeded);
+            return new SheetCell($place->key(), '', '·', CellState::Missing, $place->words(), $this->prompt($one), 0, $one->isNeeded);
         }
         $state = $this->entries->isSuspect($place) ? CellState::Suspect : ($this->marks[$place->key()] ?? CellState::Good);
         $count = count($this->entries->at($place)->current());
         $repeats = $count > 1 ? "×{$count}" : '';
         if ($newest->look !== null) {
-            return new SheetCell($place->key(), '', LookCodes::shown($place->feature, $newest->look), $state, $place->words(), LookCodes::legend($place->feature), $newest->id, self::view($place), $one->isNeeded, true);
+            return new SheetCell($place->key(), '', LookCodes::shown($place->feature, $newest->look), $state, $place->words(), LookCodes::legend($place->feature), $newest->id, $one->isNeeded, true);
         }
 
-        return new SheetCell($place->key(), $this->amounts->text($this->amount($place)), trim($repeats.$this->doubt($place, $state)), $state, $place->words(), "reads {$this->amounts->withUnit($this->amount($place))}{$this->doubtInWords($place)}", $newest->id, self::view($place), $one->isNeeded);
+        return new SheetCell($place->key(), $this->amounts->text($this->amount($place)), trim($repeats.$this->doubt($place, $state)), $state, $place->words(), "reads {$this->amounts->withUnit($this->amount($place))}{$this->doubtInWords($place)}", $newest->id, $one->isNeeded);
     }
 
     /** What a finding computes, below the readings it rests on. */
@@ -65,10 +65,10 @@ final readonly class PartCells
             : new SheetCell(null, $this->amounts->text($finding->value), '', CellState::ofFinding($finding));
     }
 
-    /** The drawing beside the table that shows a place: one for each journal, housing, rod, face or valve. */
+    /** The drawing beside the table that shows a place, by the beginning of the place's name: one for each journal, housing, rod or face. */
     public static function view(Place $place): string
     {
-        return strtok($place->feature->label(), ' ')." {$place->number}";
+        return explode(',', $place->words())[0];
     }
 
     private function amount(Place $place): Amount

@@ -14,7 +14,6 @@ final readonly class SheetCell
      * @param  string  $words  What the place is called
      * @param  string  $prompt  What may be keyed there
      * @param  int  $standing  Number of the reading that stands there
-     * @param  string  $view  The drawing that shows it
      * @param  bool  $isLook  True where words are said and nothing is measured
      * @param  bool  $isNeeded  False where a verdict does without it
      */
@@ -26,9 +25,14 @@ final readonly class SheetCell
         public string $words = '',
         public string $prompt = '',
         public int $standing = 0,
-        public string $view = '',
         public bool $isNeeded = true,
         public bool $isLook = false,
     ) {
+    }
+
+    /** How it looks: what stands there, whether a verdict needs it, whether it is said in words. */
+    public function classes(): string
+    {
+        return $this->state->value.($this->isNeeded ? '' : ' spare').($this->isLook ? ' says' : '');
     }
 }

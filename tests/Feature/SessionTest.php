@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Session\CalmSessionHandler;
+use App\Session\PersonOfSession;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use Tests\TestCase;
@@ -76,7 +77,7 @@ final class SessionTest extends TestCase
 
     private function handler(): CalmSessionHandler
     {
-        return new CalmSessionHandler(DB::connection(), 'sessions', self::MINUTES, $this->app);
+        return new CalmSessionHandler(DB::connection(), 'sessions', self::MINUTES, $this->app, $this->app->make(PersonOfSession::class));
     }
 
     private function writesDuring(callable $work): int

@@ -8,7 +8,8 @@ export function createCursor(root) {
         root.querySelectorAll('td.now').forEach((one) => one.classList.remove('now'));
         const current = place && cell(place);
         current?.classList.add('now');
-        root.querySelectorAll('[data-view]').forEach((one) => one.toggleAttribute('data-shown', one.dataset.view === current?.dataset.at));
+        const view = current?.dataset.words?.split(',')[0];
+        root.querySelectorAll('[data-view]').forEach((one) => one.toggleAttribute('data-shown', one.dataset.view === view));
         root.querySelectorAll('[data-setup-of]').forEach((one) =>
             one.toggleAttribute('data-shown', one.dataset.setupOf === place?.split('.')[0]),
         );

@@ -2,6 +2,6 @@
 <span class="one-setup" data-setup-of="{{ $setup->feature }}" data-sizes="{{ $setup->showsSizes ? 'yes' : 'no' }}" data-stated="{{ $setup->asStated }}"><span class="soft">{{ $setup->for }}</span> <b>{{ $setup->gauge }}</b>@if($setup->zero !== null && $setup->readsSizes) zero <b class="num">{{ $setup->zero }}</b>@endif @if($setup->conditions !== 'no conditions stated')<span>{{ $setup->conditions }}</span>@endif @if($setup->calibration !== '')<span class="warn font-bold">◆ {{ $setup->calibration }}</span>@endif <span class="{{ ['out' => 'bad font-bold', 'close' => 'warn font-bold', 'good' => 'ok'][$setup->checkState->value] ?? 'soft' }}">{{ $setup->checkState->sign() }} {{ $setup->check }}</span></span>
 @endforeach
 @if($hasGauges)<span class="no-setup">no gauge stated here yet: its usual one is taken, housings and big ends ask first</span>@endif
-@can('measure')@if($hasGauges)<button type="button" data-open-setup><kbd>z</kbd> change</button>@endif
+@if(auth()->user()->can('measure'))@if($hasGauges)<button type="button" data-open-setup><kbd>z</kbd> change</button>@endif
 @if($setups !== [])<button type="button" data-open-check><kbd>b</kbd> check back</button>
-@endif<button type="button" data-open-keys aria-label="Keys of this page"><kbd>?</kbd></button>@endcan
+@endif<button type="button" data-open-keys aria-label="Keys of this page"><kbd>?</kbd></button>@endif

@@ -9,7 +9,7 @@
     <span class="{{ ['out' => 'bad font-bold', 'close' => 'warn font-bold', 'good' => 'ok'][$view->boreSetup->checkState->value] ?? 'soft' }}">{{ $view->boreSetup->checkState->sign() }} {{ $view->boreSetup->check }}</span>
 @endif
 @if($view->pistonSetup !== null)<span class="one-setup" data-setup-of="piston" data-sizes="{{ $view->pistonSetup->showsSizes ? 'yes' : 'no' }}" data-stated="{{ $view->pistonSetup->asStated }}">pistons <b>{{ $view->pistonSetup->gauge }}</b> <span class="{{ ['out' => 'bad font-bold', 'close' => 'warn font-bold', 'good' => 'ok'][$view->pistonSetup->checkState->value] ?? 'soft' }}">{{ $view->pistonSetup->checkState->sign() }} {{ $view->pistonSetup->check }}</span></span>@endif
-@can('measure')<button type="button" data-open-setup><kbd>z</kbd> change</button>
+@if(auth()->user()->can('measure'))<button type="button" data-open-setup><kbd>z</kbd> change</button>
 @if($view->boreSetup !== null)@if($view->boreSetup->needsSize)<button type="button" data-open-size><kbd>s</kbd> size of the zero</button>
 @endif<button type="button" data-open-check><kbd>b</kbd> check back</button>
-@endif<button type="button" data-open-keys aria-label="Keys of this page"><kbd>?</kbd></button>@endcan
+@endif<button type="button" data-open-keys aria-label="Keys of this page"><kbd>?</kbd></button>@endif
