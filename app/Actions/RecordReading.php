@@ -192,7 +192,7 @@ final readonly class RecordReading
         $station = $entry->place->station;
         $axis = $entry->place->axis;
         if ($doubt === null && $station instanceof Station && $axis instanceof Axis) {
-            $bore = $file->entries($entry->sheet)->inspection($entry->place->number, $file->sheet, $file->policy);
+            $bore = $file->entries($entry->sheet)->bores()->inspection($entry->place->number, $file->sheet, $file->policy);
             $doubt = $plausibility->doubtOfRoundness($bore, $station, $axis->value, $setup->isZeroedOnThePart() ? $size->plus($file->entries($entry->sheet)->gauges->zero($setup) ?? Length::zero()) : $size, (string) $setup->id);
         }
         if ($doubt !== null) {

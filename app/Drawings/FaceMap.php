@@ -135,7 +135,7 @@ final readonly class FaceMap
             $pass = $plan->pass($light->times($count), $light);
             $percent = (int) round(100 * $pass->shareTouched);
 
-            return "{$file->display->magnitudeWithUnit($pass->depth)} off: touches {$pass->pointsTouched} places ({$percent} %)".($pass->lightCutsRemaining === 0 ? ', clean' : ", {$pass->lightCutsRemaining} light ".($pass->lightCutsRemaining === 1 ? 'cut remains' : 'cuts remain'));
+            return "{$file->display->magnitudeWithUnit($pass->depth)} off: touches {$pass->pointsTouched} ".($pass->pointsTouched === 1 ? 'place' : 'places')." ({$percent} %)".($pass->lightCutsRemaining === 0 ? ', clean' : ", {$pass->lightCutsRemaining} light ".($pass->lightCutsRemaining === 1 ? 'cut remains' : 'cuts remain'));
         }, range(0, $all));
     }
 

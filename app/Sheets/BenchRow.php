@@ -22,6 +22,7 @@ final readonly class BenchRow
         public string $customer,
         public Stage $stage,
         public string $verdict,
+        public string $standing,
         public string $headline,
         public string $waitsFor,
         public string $due,
@@ -44,6 +45,12 @@ final readonly class BenchRow
         return array_values(array_map(static fn (Job $job): self => self::of($job, $specs, $today), $jobs));
     }
 
+    /** The block’s verdict, which the plan of the bores rests on, and the whole engine’s. */
+    private static function standing(Job $job): string
+    {
+        return $job->verdict === $job->engine_verdict ? $job->verdict : "{$job->verdict} · engine {$job->engine_verdict}";
+    }
+
     private static function of(Job $job, SpecBook $specs, Carbon $today): self
     {
         $due = $job->due_on;
@@ -52,7 +59,7 @@ final readonly class BenchRow
 
         return new self(
             $job->tag(), '/jobs/'.$job->tag(), $specs->name($job->family, $job->family_revision), $job->description, $job->serial, $job->customer->name,
-            $job->stage, $job->verdict, $job->headline === '' ? 'Not yet read' : $job->headline, $job->waits_for,
+            $job->stage, $job->verdict, self::standing($job), $job->headline === '' ? 'Not yet read' : $job->headline, $job->waits_for,
             $due->format('j M'),
             match (true) {
                 $isClosed => '',

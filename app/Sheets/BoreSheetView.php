@@ -44,7 +44,7 @@ final readonly class BoreSheetView
         $cylinders = $file->sheet->layout->cylinders();
         $measures = $sheet === SheetName::Incoming
             ? array_map(static fn (JudgedBore $bore): BoreMeasures => $bore->measures, $file->assessment()->bores)
-            : array_map(static fn (int $cylinder): BoreMeasures => BoreMeasures::of($entries->inspection($cylinder, $file->sheet, $file->policy)), $cylinders);
+            : array_map(static fn (int $cylinder): BoreMeasures => BoreMeasures::of($entries->bores()->inspection($cylinder, $file->sheet, $file->policy)), $cylinders);
         $limits = $sheet === SheetName::Incoming ? $file->sheet->bore->service : $file->sheet->bore->finished;
 
         $rows = [];

@@ -167,7 +167,7 @@ final class JobFile
 
         return $this->assessment ??= BlockAssessment::of(
             $this->sheet, $this->policy,
-            array_map(fn (int $cylinder) => $entries->inspection($cylinder, $this->sheet, $this->policy), $this->sheet->layout->cylinders()),
+            array_map(fn (int $cylinder) => $entries->bores()->inspection($cylinder, $this->sheet, $this->policy), $this->sheet->layout->cylinders()),
             $this->job->declaredStep(),
             $this->defects(),
         );

@@ -33,7 +33,7 @@ final readonly class PistonTable
             }
             $bores[$bore->cylinder()] = $size;
             $pistons[$bore->cylinder()] = $piston->corrected;
-            $assigned[$bore->cylinder()] = $entries->pistonOf($bore->cylinder());
+            $assigned[$bore->cylinder()] = $entries->bores()->pistonOf($bore->cylinder());
         }
         $now = PistonAssignment::of($bores, $pistons, $assigned);
         $best = PistonAssignment::mostEven($bores, $pistons);
@@ -43,7 +43,7 @@ final readonly class PistonTable
         return new self(
             array_map(static fn (JudgedBore $bore): array => [
                 'cylinder' => $bore->cylinder(), 'piston' => $assigned[$bore->cylinder()],
-                'clearance' => $display->magnitude($now->clearances[$bore->cylinder()]).' '.$display->deviationUnit(), 'weight' => self::weight($entries->pistonWeight($assigned[$bore->cylinder()])),
+                'clearance' => $display->magnitude($now->clearances[$bore->cylinder()]).' '.$display->deviationUnit(), 'weight' => self::weight($entries->bores()->pistonWeight($assigned[$bore->cylinder()])),
             ], $file->assessment()->bores),
             self::weights($file, $entries),
             $isBetter ? $best->pistons : [],
@@ -58,7 +58,7 @@ final readonly class PistonTable
 
     private static function weights(JobFile $file, SheetEntries $entries): string
     {
-        $weights = array_filter(array_map($entries->pistonWeight(...), $file->sheet->layout->cylinders()), static fn (?int $one): bool => $one !== null);
+        $weights = array_filter(array_map($entries->bores()->pistonWeight(...), $file->sheet->layout->cylinders()), static fn (?int $one): bool => $one !== null);
 
         return count($weights) < 2 ? '' : 'Weights within '.MassNotation::grams(max($weights) - min($weights)).' g of each other.';
     }

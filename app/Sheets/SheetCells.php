@@ -93,7 +93,7 @@ final readonly class SheetCells
 
     public function weight(Place $place): SheetCell
     {
-        $mass = $this->entries->pistonWeight($place->number);
+        $mass = $this->entries->bores()->pistonWeight($place->number);
         if ($mass === null) {
             return $this->missing($place, 'in grams, without pin and rings');
         }

@@ -7,7 +7,6 @@ namespace App\Sheets;
 use App\Ledger\EntryKind;
 use App\Observations\JobObservations;
 use App\Observations\Said;
-use NorthLedger\Core\Gauging\Conditions;
 use NorthLedger\Core\Gauging\Feature;
 use NorthLedger\Core\Gauging\Instrument;
 use NorthLedger\Core\Gauging\Measurand;
@@ -15,16 +14,8 @@ use NorthLedger\Core\Gauging\Place;
 use NorthLedger\Core\Gauging\Reading as CoreReading;
 use NorthLedger\Core\Gauging\Station;
 use NorthLedger\Core\Gauging\Temperatures;
-use NorthLedger\Core\Gauging\WallReading;
-use NorthLedger\Core\Gauging\WallSurvey;
 use NorthLedger\Core\Inspection\InspectionPlan;
 use NorthLedger\Core\Inspection\Measurements;
-use NorthLedger\Core\Judgement\BoreInspection;
-use NorthLedger\Core\Judgement\BoreLooks;
-use NorthLedger\Core\Judgement\CrackLook;
-use NorthLedger\Core\Judgement\PittingClass;
-use NorthLedger\Core\Judgement\RidgeLook;
-use NorthLedger\Core\Judgement\ScoringLook;
 use NorthLedger\Core\Policy\ShopPolicy;
 use NorthLedger\Core\Quantity\Length;
 use NorthLedger\Core\Spec\Material;
@@ -53,14 +44,16 @@ final class SheetEntries
     /** @var ?array<string, array<int|string, true>> By station and axis */
     private ?array $axesRead = null;
 
+    private ?BoreEntries $bores = null;
+
     /** @var array<string, CoreReading> By place key, for one specification and policy */
     private array $readings = [];
 
     /**
      * @param  list<KeyedReading>  $rows  Oldest first
      * @param  list<string>  $confirmed  ULIDs of suspect readings that somebody stands by
-     * @param  list<int>  $conceded  Cylinders whose pitting the customer accepts
      * @param  array<int, int>  $assigned  The piston that goes into a cylinder, where it is another one than came out of it
+     * @param  list<int>  $conceded  Cylinders whose pitting the customer accepts
      */
     private function __construct(public readonly array $rows, public readonly SheetGauges $gauges, private readonly array $confirmed, private readonly array $assigned, private readonly array $conceded = [])
     {
@@ -88,7 +81,7 @@ final class SheetEntries
     /** @param  list<KeyedReading>  $rows  Oldest first */
     public static function of(array $rows, SheetGauges $gauges, SheetName $sheet, JobObservations $observations): self
     {
-        return new self($rows, $gauges, self::confirmed($observations), $sheet === SheetName::Incoming ? self::assigned($observations) : [], Concessions::of($observations)->pittedCylinders());
+        return new self($rows, $gauges, self::confirmed($observations), $sheet === SheetName::Incoming ? BoreEntries::assigned($observations) : [], Concessions::of($observations)->pittedCylinders());
     }
 
     public static function none(): self
@@ -128,6 +121,24 @@ final class SheetEntries
     public function at(Place $place): PlaceEntries
     {
         return $this->places[$place->key()] ?? new PlaceEntries;
+    }
+
+    /** What was keyed of the bores. */
+    public function bores(): BoreEntries
+    {
+        return $this->bores ??= new BoreEntries($this, $this->assigned, $this->conceded);
+    }
+
+    /** @return array<string, Place> Of a cylinder: the places where a gauged length stands, by key */
+    public function measuredOf(int $cylinder): array
+    {
+        return $this->measured[$cylinder] ?? [];
+    }
+
+    /** @return array<string, Place> Of a cylinder: traced walls, thicknesses and pits, by key */
+    public function wallOf(int $cylinder): array
+    {
+        return $this->walls[$cylinder] ?? [];
     }
 
     /** @return array<int|string, true> The axes of a station on which anything stands, in any bore */
@@ -200,85 +211,12 @@ final class SheetEntries
         return $this->readings[$key] ??= $this->assemble($place, $sheet, $policy);
     }
 
-    public function inspection(int $cylinder, SpecificationSheet $sheet, ShopPolicy $policy): BoreInspection
-    {
-        $readings = [];
-        foreach ($this->measured[$cylinder] ?? [] as $place) {
-            $reading = $place->feature === Feature::Bore && ! $this->isSuspect($place) ? $this->reading($place, $sheet, $policy) : null;
-            if ($reading !== null) {
-                $readings[] = $reading;
-            }
-        }
-
-        $piston = Place::piston($this->pistonOf($cylinder));
-
-        return BoreInspection::of($cylinder, $readings, $this->isSuspect($piston) ? null : $this->reading($piston, $sheet, $policy), $this->looks($cylinder), $this->wall($cylinder));
-    }
-
-    /** What is known of a cylinder's wall beside its diameters. */
-    public function wall(int $cylinder): WallSurvey
-    {
-        $traced = $thicknesses = [];
-        foreach ($this->walls[$cylinder] ?? [] as $place) {
-            $reading = new WallReading((int) $place->degrees, $place->station, $this->length($place) ?? Length::zero());
-            match ($place->feature) {
-                Feature::Trace => $traced[] = $reading,
-                Feature::Wall => $thicknesses[] = $reading,
-                default => null,
-            };
-        }
-
-        return new WallSurvey($traced, $thicknesses, $this->length(Place::look(Feature::PitDepth, $cylinder)) ?? Length::zero());
-    }
-
-    /** The number of the piston that goes into a cylinder. */
-    public function pistonOf(int $cylinder): int
-    {
-        return $this->assigned[$cylinder] ?? $cylinder;
-    }
-
-    /** The mean weight of a cylinder's piston, in micrograms; null where it was not weighed. */
-    public function pistonWeight(int $cylinder): ?int
-    {
-        $masses = array_map(static fn (KeyedReading $row): int => (int) $row->micrograms, $this->at(Place::look(Feature::PistonWeight, $cylinder))->current());
-
-        return $masses === [] ? null : Length::divideRounded(array_sum($masses), count($masses));
-    }
-
     /** What stands at a place that belongs to no stated gauge: the mean of its repeats. */
     public function length(Place $place): ?Length
     {
         $lengths = array_map(static fn (KeyedReading $row): int => (int) $row->nanometres, $this->at($place)->current());
 
         return $lengths === [] ? null : Length::ofNanometres(Length::divideRounded(array_sum($lengths), count($lengths)));
-    }
-
-    /** @return array<string, Conditions> By place key, of the bore readings of a cylinder */
-    public function conditions(int $cylinder): array
-    {
-        $conditions = [];
-        foreach ($this->measured[$cylinder] ?? [] as $key => $place) {
-            $setup = $this->gauges->setups[(int) $this->at($place)->newest()?->setupId] ?? null;
-            if ($place->feature === Feature::Bore && $setup !== null) {
-                $conditions[$key] = $setup->conditions;
-            }
-        }
-
-        return $conditions;
-    }
-
-    /** @return array<int, int> */
-    private static function assigned(JobObservations $observations): array
-    {
-        $newest = $observations->newest(EntryKind::PistonsAssigned)['pistons'] ?? null;
-        $assigned = [];
-        foreach ($newest?->list('assigned') ?? [] as $pair) {
-            if (is_array($pair) && is_int($pair['cylinder'] ?? null) && is_int($pair['piston'] ?? null)) {
-                $assigned[$pair['cylinder']] = $pair['piston'];
-            }
-        }
-
-        return $assigned;
     }
 
     /** @return list<string> */
@@ -348,20 +286,5 @@ final class SheetEntries
         return $place->feature->measurand() === Measurand::Volume
             ? array_sum(array_map(static fn (KeyedReading $row): float => (float) $row->cubicMillimetres, $rows)) / max(1, count($rows))
             : Length::divideRounded(array_sum(array_map(static fn (KeyedReading $row): int => (int) ($row->micrograms ?? $row->nanometres), $rows)), max(1, count($rows)));
-    }
-
-    private function looks(int $cylinder): BoreLooks
-    {
-        $look = fn (Place $place): ?string => $this->at($place)->newest()?->look;
-        $pitting = $look(Place::look(Feature::Pitting, $cylinder));
-
-        return new BoreLooks(
-            CrackLook::tryFrom($look(Place::look(Feature::Crack, $cylinder)) ?? ''),
-            RidgeLook::tryFrom($look(Place::ridge($cylinder, Station::Top)) ?? ''),
-            RidgeLook::tryFrom($look(Place::ridge($cylinder, Station::Bottom)) ?? ''),
-            ScoringLook::tryFrom($look(Place::look(Feature::Scoring, $cylinder)) ?? ''),
-            $pitting === null ? null : PittingClass::tryFrom((int) $pitting),
-            in_array($cylinder, $this->conceded, true),
-        );
     }
 }

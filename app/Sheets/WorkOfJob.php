@@ -149,9 +149,9 @@ final class WorkOfJob
                 ? $this->file->entries(SheetName::Finished)->afresh($cylinder, $disposition->last_reading_id)
                 : $this->file->entries(SheetName::Finished);
             $verified[$cylinder] = $verification->verify(
-                $entries->inspection($cylinder, $this->file->sheet, $this->file->policy),
+                $entries->bores()->inspection($cylinder, $this->file->sheet, $this->file->policy),
                 $order->operation("hone.{$cylinder}")->target,
-                $entries->conditions($cylinder),
+                $entries->bores()->conditions($cylinder),
                 $disposition?->kind === DispositionKind::Concession,
             );
         }

@@ -9,11 +9,14 @@ use App\Models\Job;
 use App\Models\LedgerEntry;
 use App\Models\PolicyRevision;
 use App\Models\Reading;
+use App\People\Ability;
 use App\People\Role;
 use App\Shop\PolicyBook;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Gate;
 use NorthLedger\Core\Quantity\LengthUnit;
 use PHPUnit\Framework\Attributes\DataProvider;
+use Symfony\Component\HttpFoundation\Cookie;
 use Tests\TestCase;
 
 /** Doors, the Bench, receiving, the shop's rules, and the ledger's chain. */
@@ -67,6 +70,39 @@ final class HouseTest extends TestCase
 
         $answer->assertForbidden();
         $this->assertSame(1, LedgerEntry::query()->count());
+    }
+
+    public function test_what_a_person_can_is_what_the_gate_says(): void
+    {
+        foreach (Role::cases() as $role) {
+            $person = $this->person($role);
+            foreach (Ability::cases() as $ability) {
+                $this->assertSame(Gate::forUser($person)->check($ability->value), $person->can($ability->value), "{$role->value}, {$ability->value}");
+                $this->assertSame($role->may($ability), $person->can($ability->value));
+            }
+            $this->assertFalse($person->can('fly'));
+        }
+        $this->assertTrue($this->person(Role::Owner, 'second-owner')->can(['measure', 'run-shop']));
+    }
+
+    public function test_the_token_of_the_forms_stands_in_the_page_and_in_no_cookie(): void
+    {
+        $answer = $this->actingAs($this->person(Role::Inspector))->get('/');
+        $this->assertMatchesRegularExpression('/name="csrf-token" content="\w{40}"/', (string) $answer->getContent());
+        $this->assertSame(['north_ledger_session'], array_map(static fn (Cookie $cookie): string => $cookie->getName(), $answer->headers->getCookies()));
+    }
+
+    public function test_the_bench_says_what_is_known_of_the_block_and_of_the_engine(): void
+    {
+        $inspector = $this->person(Role::Inspector);
+        $job = $this->job($inspector);
+        $this->actingAs($inspector);
+        $bench = fn (): string => (string) $this->get('/')->getContent();
+        $this->assertStringContainsString('>not yet known</span>', $bench(), 'once, where neither is known');
+        DB::table('jobs')->where('id', $job->id)->update(['verdict' => 'recondition']);
+        $this->assertStringContainsString('recondition · engine not yet known', $bench());
+        DB::table('jobs')->where('id', $job->id)->update(['engine_verdict' => 'with machining']);
+        $this->assertStringContainsString('recondition · engine with machining', $bench());
     }
 
     public function test_every_page_has_a_strict_policy_and_nothing_inline(): void

@@ -1,0 +1,123 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Sheets;
+
+use App\Ledger\EntryKind;
+use App\Observations\JobObservations;
+use NorthLedger\Core\Gauging\Conditions;
+use NorthLedger\Core\Gauging\Feature;
+use NorthLedger\Core\Gauging\Place;
+use NorthLedger\Core\Gauging\Station;
+use NorthLedger\Core\Gauging\WallReading;
+use NorthLedger\Core\Gauging\WallSurvey;
+use NorthLedger\Core\Judgement\BoreInspection;
+use NorthLedger\Core\Judgement\BoreLooks;
+use NorthLedger\Core\Judgement\CrackLook;
+use NorthLedger\Core\Judgement\PittingClass;
+use NorthLedger\Core\Judgement\RidgeLook;
+use NorthLedger\Core\Judgement\ScoringLook;
+use NorthLedger\Core\Policy\ShopPolicy;
+use NorthLedger\Core\Quantity\Length;
+use NorthLedger\Core\Spec\SpecificationSheet;
+
+/** What was keyed of the bores of a sheet, cylinder by cylinder. */
+final readonly class BoreEntries
+{
+    /**
+     * @param  array<int, int>  $assigned  The piston that goes into a cylinder, where it is another one than came out of it
+     * @param  list<int>  $conceded  Cylinders whose pitting the customer accepts
+     */
+    public function __construct(private SheetEntries $entries, private array $assigned, private array $conceded)
+    {
+    }
+
+    public function inspection(int $cylinder, SpecificationSheet $sheet, ShopPolicy $policy): BoreInspection
+    {
+        $readings = [];
+        foreach ($this->entries->measuredOf($cylinder) as $place) {
+            $reading = $place->feature === Feature::Bore && ! $this->entries->isSuspect($place) ? $this->entries->reading($place, $sheet, $policy) : null;
+            if ($reading !== null) {
+                $readings[] = $reading;
+            }
+        }
+
+        $piston = Place::piston($this->pistonOf($cylinder));
+
+        return BoreInspection::of($cylinder, $readings, $this->entries->isSuspect($piston) ? null : $this->entries->reading($piston, $sheet, $policy), $this->looks($cylinder), $this->wall($cylinder));
+    }
+
+    /** What is known of a cylinder's wall beside its diameters. */
+    public function wall(int $cylinder): WallSurvey
+    {
+        $traced = $thicknesses = [];
+        foreach ($this->entries->wallOf($cylinder) as $place) {
+            $reading = new WallReading((int) $place->degrees, $place->station, $this->entries->length($place) ?? Length::zero());
+            match ($place->feature) {
+                Feature::Trace => $traced[] = $reading,
+                Feature::Wall => $thicknesses[] = $reading,
+                default => null,
+            };
+        }
+
+        return new WallSurvey($traced, $thicknesses, $this->entries->length(Place::look(Feature::PitDepth, $cylinder)) ?? Length::zero());
+    }
+
+    /** The number of the piston that goes into a cylinder. */
+    public function pistonOf(int $cylinder): int
+    {
+        return $this->assigned[$cylinder] ?? $cylinder;
+    }
+
+    /** The mean weight of a cylinder's piston, in micrograms; null where it was not weighed. */
+    public function pistonWeight(int $cylinder): ?int
+    {
+        $masses = array_map(static fn (KeyedReading $row): int => (int) $row->micrograms, $this->entries->at(Place::look(Feature::PistonWeight, $cylinder))->current());
+
+        return $masses === [] ? null : Length::divideRounded(array_sum($masses), count($masses));
+    }
+
+    /** @return array<string, Conditions> By place key, of the bore readings of a cylinder */
+    public function conditions(int $cylinder): array
+    {
+        $conditions = [];
+        foreach ($this->entries->measuredOf($cylinder) as $key => $place) {
+            $setup = $this->entries->gauges->setups[(int) $this->entries->at($place)->newest()?->setupId] ?? null;
+            if ($place->feature === Feature::Bore && $setup !== null) {
+                $conditions[$key] = $setup->conditions;
+            }
+        }
+
+        return $conditions;
+    }
+
+    /** @return array<int, int> Pistons that go into another cylinder than they came out of */
+    public static function assigned(JobObservations $observations): array
+    {
+        $newest = $observations->newest(EntryKind::PistonsAssigned)['pistons'] ?? null;
+        $assigned = [];
+        foreach ($newest?->list('assigned') ?? [] as $pair) {
+            if (is_array($pair) && is_int($pair['cylinder'] ?? null) && is_int($pair['piston'] ?? null)) {
+                $assigned[$pair['cylinder']] = $pair['piston'];
+            }
+        }
+
+        return $assigned;
+    }
+
+    private function looks(int $cylinder): BoreLooks
+    {
+        $look = fn (Place $place): ?string => $this->entries->at($place)->newest()?->look;
+        $pitting = $look(Place::look(Feature::Pitting, $cylinder));
+
+        return new BoreLooks(
+            CrackLook::tryFrom($look(Place::look(Feature::Crack, $cylinder)) ?? ''),
+            RidgeLook::tryFrom($look(Place::ridge($cylinder, Station::Top)) ?? ''),
+            RidgeLook::tryFrom($look(Place::ridge($cylinder, Station::Bottom)) ?? ''),
+            ScoringLook::tryFrom($look(Place::look(Feature::Scoring, $cylinder)) ?? ''),
+            $pitting === null ? null : PittingClass::tryFrom((int) $pitting),
+            in_array($cylinder, $this->conceded, true),
+        );
+    }
+}

@@ -1,0 +1,133 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\Job;
+use App\Observations\JobObservations;
+use App\People\Role;
+use App\Sheets\JobFiles;
+use App\Sheets\JobReader;
+use App\Sheets\SheetEntries;
+use App\Sheets\SheetName;
+use Illuminate\Support\Facades\DB;
+use NorthLedger\Core\Gauging\Feature;
+use NorthLedger\Core\Gauging\Place;
+use Tests\TestCase;
+
+/** A job is read in one question, and what is read on is the same as what is read anew. */
+final class JobReaderTest extends TestCase
+{
+    private Job $job;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $inspector = $this->person(Role::Inspector);
+        $this->actingAs($inspector);
+        $this->job = $this->job($inspector);
+        $this->stateSetup($this->job)->assertOk();
+    }
+
+    public function test_any_number_of_sheets_is_one_question(): void
+    {
+        $this->key($this->job, 'bore.1.top.thrust', '6.0')->assertOk();
+        foreach ([[], [SheetName::Incoming], SheetName::cases()] as $sheets) {
+            $asked = $this->questions(fn () => (new JobReader($this->job))->read($sheets));
+            $this->assertSame(1, $asked, count($sheets).' sheets');
+        }
+    }
+
+    public function test_the_sheets_on_which_one_rests_are_read_along_with_it(): void
+    {
+        $file = $this->app->make(JobFiles::class)->open($this->job->refresh());
+        $asked = $this->questions(function () use ($file): void {
+            $file->entries(SheetName::Crankshaft);
+            $file->entries(SheetName::Housings);
+            $file->entries(SheetName::Rods);
+            $file->observations();
+        });
+        $this->assertSame(1, $asked);
+        $this->assertFalse($file->isOpened(SheetName::Deck));
+        $this->assertSame(1, $this->questions(static fn () => $file->entries(SheetName::Deck)));
+    }
+
+    public function test_read_on_after_every_entry_it_is_the_same_as_read_anew(): void
+    {
+        $reader = new JobReader($this->job);
+        [$said, $entries] = $reader->read(SheetName::cases());
+        $steps = [
+            fn () => $this->key($this->job, 'bore.1.top.thrust', '6.0'),
+            fn () => $this->key($this->job, 'bore.1.top.inline', '3.0'),
+            fn () => $this->key($this->job, 'main.1.front.0', '2.6245', 'crankshaft'),
+            fn () => $this->key($this->job, 'mainscore.1', '0', 'crankshaft'),
+            fn () => $this->postJson("/jobs/{$this->job->tag()}/sheets/incoming/undo", ['ulid' => $this->ulid()]),
+            fn () => $this->stateSetup($this->job, 'incoming', ['instrument' => 'inside micrometer', 'zero' => null, 'reading_unit' => null]),
+            fn () => $this->key($this->job, 'bore.2.top.thrust', '3.8185'),
+            fn () => $this->postJson("/jobs/{$this->job->tag()}/sheets/incoming/checks", ['ulid' => $this->ulid(), 'feature' => 'bore', 'shows' => '3.8130', 'master' => '3.8125']),
+        ];
+        foreach ($steps as $index => $step) {
+            $step()->assertOk();
+            [$said, $entries] = $reader->refreshed($said, $entries);
+            [$anewSaid, $anew] = $reader->read(SheetName::cases());
+            foreach (SheetName::cases() as $sheet) {
+                $this->assertSame($this->told($anew[$sheet->value]), $this->told($entries[$sheet->value]), "step {$index}, {$sheet->value}");
+            }
+            $this->assertSame(array_column($anewSaid->rows, 'id'), array_column($said->rows, 'id'));
+        }
+        $this->assertCount(1, $entries['incoming']->suspects(), 'the gauge that drifted makes its reading suspect');
+        $this->assertTrue($entries['incoming']->gauges->hasDrifted($entries['incoming']->gauges->current(Feature::Bore) ?? $this->fail('A gauge is stated.')));
+    }
+
+    public function test_nothing_new_leaves_everything_as_it_was(): void
+    {
+        $this->key($this->job, 'bore.1.top.thrust', '6.0')->assertOk();
+        $reader = new JobReader($this->job);
+        [$said, $entries] = $reader->read([SheetName::Incoming]);
+        [$again, $refreshed] = $reader->refreshed($said, $entries);
+        $this->assertSame($said, $again);
+        $this->assertSame($entries['incoming']->rows, $refreshed['incoming']->rows);
+    }
+
+    public function test_another_job_lends_nothing(): void
+    {
+        $other = $this->job($this->person(Role::Inspector, 'second'));
+        $this->key($this->job, 'bore.1.top.thrust', '6.0')->assertOk();
+        [$said, $entries] = (new JobReader($other))->read(SheetName::cases());
+        $this->assertSame([], $said->rows);
+        foreach ($entries as $sheet) {
+            $this->assertSame([], $sheet->rows);
+            $this->assertSame([], $sheet->gauges->setups);
+        }
+    }
+
+    public function test_what_is_known_of_nothing_is_nothing(): void
+    {
+        $this->assertSame(0, JobObservations::none()->lastId());
+        $this->assertSame(0, SheetEntries::none()->lastId());
+        $this->assertNull(SheetEntries::none()->at(Place::parse('bore.1.top.thrust'))->newest());
+    }
+
+    /** @return array<string, mixed> What a sheet comes to */
+    private function told(SheetEntries $entries): array
+    {
+        return [
+            'rows' => array_column($entries->rows, 'ulid'),
+            'places' => array_map(static fn (Place $place): ?int => $entries->at($place)->newest()?->nanometres, $entries->measuredPlaces()),
+            'setups' => array_column($entries->gauges->setups, 'ulid'),
+            'checks' => array_column($entries->gauges->checks, 'id'),
+            'suspects' => array_column($entries->suspects(), 'ulid'),
+        ];
+    }
+
+    private function questions(callable $work): int
+    {
+        DB::flushQueryLog();
+        DB::enableQueryLog();
+        $work();
+        DB::disableQueryLog();
+
+        return count(DB::getQueryLog());
+    }
+}
