@@ -3,11 +3,13 @@ import { startBore } from './bore.js';
 import { createDialogs } from './dialogs.js';
 import { createFeed } from './feed.js';
 import { feedLine } from './feed-line.js';
+import { createHand } from './hand.js';
 import { listenToKeys } from './keys.js';
 import { startMarginForms } from './margin-forms.js';
 import { openOutbox } from './outbox.js';
 import { createPage } from './page.js';
 import { createPair } from './pair.js';
+import { listenToPointing } from './pointing.js';
 import { post } from './post.js';
 import { createQuestions } from './questions.js';
 import { seatOf } from './seat.js';
@@ -28,19 +30,14 @@ export async function startSheet(root) {
 async function startEntry(root, page, bore) {
     const { url, cursor } = page;
     const entry = root.querySelector('[data-entry]');
-    const where = root.querySelector('[data-where]');
-    const hint = root.querySelector('[data-hint]');
-    const repeatHint = root.querySelector('[data-repeat]');
     const said = root.querySelector('[data-said]');
     const state = document.querySelector('[data-outbox-state]');
     const store = await openOutbox(root.dataset.outbox);
-    const waits = new Map();
-    let lastPlace = null;
-    let isRepeat = false;
-    let isProposed = true;
     let draft = '';
 
     const questions = createQuestions(root.querySelector('[data-question]'), decide);
+    const hand = createHand(root, page, () => questions.current);
+    const isIdle = () => entry.value === '' && !questions.current;
     const sender = createSender({
         store,
         post,
@@ -64,10 +61,8 @@ async function startEntry(root, page, bore) {
         post,
         here: () => cursor.place,
         follow(place) {
-            if (entry.value === '' && !questions.current && cursor.place !== place && cursor.cell(place)) {
-                cursor.set(place);
-                isRepeat = false;
-                render();
+            if (isIdle() && cursor.place !== place && cursor.cell(place)) {
+                hand.lead(place);
             }
         },
     });
@@ -83,36 +78,6 @@ async function startEntry(root, page, bore) {
     const marginForms = startMarginForms(document, (item) => store.add(item).then(nudge));
     const nudge = () => (navigator.locks ? navigator.locks.request(`outbox ${root.dataset.outbox}`, sender.nudge) : sender.nudge());
 
-    function render() {
-        const question = questions.current;
-        const words = question?.body.place
-            ? root.querySelector(`td[data-place="${CSS.escape(question.body.place)}"]`)?.dataset.words
-            : cursor.words;
-        where.textContent = words || 'Nothing more to read';
-        hint.textContent = question
-            ? ''
-            : cursor.prompt || (page.walk.some((one) => one.isProposed && one.place === cursor.place) ? 'proposed next' : '');
-        repeatHint.hidden = !isRepeat;
-        for (const [place, text] of waits) {
-            const cell = cursor.cell(place);
-            if (cell) {
-                cell.classList.add('waits');
-                cell.innerHTML = '<small></small>';
-                cell.firstChild.textContent = `${text} …`;
-            }
-        }
-    }
-
-    function goOn() {
-        const next = page.walk.find((one) => one.place !== lastPlace && !waits.has(one.place));
-        if (next) {
-            cursor.set(next.place);
-        }
-        isRepeat = next?.isRepeat ?? false;
-        isProposed = true;
-        render();
-    }
-
     async function keep(target, body) {
         await store.add({ url: target, body: { ulid: ulid(), ...body } });
         nudge();
@@ -126,14 +91,13 @@ async function startEntry(root, page, bore) {
             text: line?.text ?? text,
             feed: line?.feed ?? null,
             setup: null,
-            repeat: isRepeat,
+            repeat: hand.isRepeat,
             ulid: id,
             saw: Number(cursor.cell(place)?.dataset.saw ?? 0),
         };
-        lastPlace = place;
-        waits.set(place, text);
+        hand.keyed(text);
         entry.value = '';
-        goOn();
+        hand.goOn();
         await keep(`${url}/readings`, body);
     }
 
@@ -148,7 +112,7 @@ async function startEntry(root, page, bore) {
 
     /** What a gauge sends goes where a typed reading would; it waits while something is asked or being typed. */
     async function takeLine(line) {
-        if (questions.current || entry.value !== '' || !cursor.place) {
+        if (!isIdle() || !cursor.place) {
             return false;
         }
         await read(line.text, line.ulid);
@@ -172,23 +136,23 @@ async function startEntry(root, page, bore) {
         }
         const place = sent.body.place;
         if (place) {
-            waits.delete(place);
+            hand.answered(place);
             said.textContent = `${sent.body.text} kept.`;
         }
         showAnswerOf(sent, answer);
         // A place that somebody chose meanwhile stays the current one.
-        if (isProposed && entry.value === '' && !questions.current && !isRepeat) {
-            goOn();
+        if (hand.isFree && isIdle()) {
+            hand.goOn();
+        } else {
+            hand.render();
         }
-        render();
         if (place) {
             cursor.cell(place)?.classList.add('settles');
         } else if (sent.url.endsWith('/setups')) {
             resend(questions.takeAll('setup'), {});
         }
         if (sent.url.endsWith('/undo')) {
-            cursor.set(page.walk[0]?.place ?? cursor.place);
-            render();
+            hand.lead(page.walk[0]?.place ?? cursor.place);
         }
     }
 
@@ -212,30 +176,26 @@ async function startEntry(root, page, bore) {
         if (item.question.kind === 'setup') {
             dialogs.setup(item.question.text, item.body.place?.split('.')[0]);
         }
-        if (item.body.place) {
-            cursor.set(item.body.place);
-        }
-        render();
+        hand.lead(item.body.place ?? cursor.place);
     }
 
     async function decide(item, change) {
         entry.value = draft;
         draft = '';
         if (change === null) {
-            waits.delete(item.body.place);
+            hand.answered(item.body.place);
             await store.remove(item.id);
-            page.refresh().finally(render);
+            page.refresh().finally(hand.render);
         } else {
             if (change.text !== undefined) {
-                waits.set(item.body.place, change.text);
+                hand.waitsFor(item.body.place, change.text);
             }
             await resend([item], change);
         }
         if (questions.current?.body.place) {
-            cursor.set(questions.current.body.place);
-            render();
+            hand.lead(questions.current.body.place);
         } else {
-            goOn();
+            hand.goOn();
         }
         entry.focus();
     }
@@ -255,16 +215,8 @@ async function startEntry(root, page, bore) {
         keep(`${url}/undo`, {});
     }
 
-    function repeat() {
-        if (lastPlace) {
-            cursor.set(lastPlace);
-            isRepeat = true;
-            render();
-        }
-    }
-
     function toggleAxes() {
-        post('/shown/axes', {}).then(page.refresh).finally(render);
+        post('/shown/axes', {}).then(page.refresh).finally(hand.render);
     }
 
     function turnTo(address) {
@@ -282,7 +234,7 @@ async function startEntry(root, page, bore) {
 
     const commands = {
         u: undo,
-        r: repeat,
+        r: hand.onceMore,
         z: () => dialogs.setup(),
         c: () => dialogs.setup(),
         s: () => dialogs.size(),
@@ -312,80 +264,37 @@ async function startEntry(root, page, bore) {
                 questions.drop();
             } else {
                 entry.value = '';
-                isRepeat = false;
-                render();
+                hand.letGo();
             }
         },
         move(rows, columns) {
             if (!isAsking()) {
-                cursor.move(rows, columns);
-                isProposed = false;
-                isRepeat = false;
-                render();
+                hand.move(rows, columns);
             }
         },
         command: (key) => !isAsking() && commands[key]?.(),
         isCommand: (key) => !isAsking() && key in commands,
     });
-    // Several lines at once, from a gauge's own list: each goes to the next place.
-    entry.addEventListener('paste', (event) => {
-        const lines = (event.clipboardData?.getData('text') ?? '').split(/[\r\n]+/).filter((line) => line.trim() !== '');
-        if (lines.length > 1 && !isAsking()) {
-            event.preventDefault();
-            lines.forEach((line) => cursor.place && read(line.trim()));
-        }
-    });
-    // Wherever the focus went by a stray touch, a digit belongs to the entry line.
-    document.addEventListener('keydown', (event) => {
-        const isFree = event.target === document.body || root.contains(event.target);
-        if (
-            isFree &&
-            event.target !== entry &&
-            !event.target.closest('dialog, button, [data-bore-drawing]') &&
-            (/^[\d.+-]$/.test(event.key) || (event.key !== '/' && event.key in commands))
-        ) {
-            entry.focus();
-        }
-    });
-    root.addEventListener('click', (event) => {
-        const cell = event.target.closest('td[data-place]');
-        if (cell && !questions.current) {
-            cursor.set(cell.dataset.place);
-            isProposed = false;
-            isRepeat = false;
-            render();
-            entry.focus();
-            return;
-        }
-        const target = event.target.closest('[data-goto]');
-        if (target && !questions.current) {
-            event.preventDefault();
-            cursor.set(target.dataset.goto);
-            isProposed = false;
-            isRepeat = false;
-            render();
-            entry.focus({ preventScroll: true });
-            return;
-        }
-        for (const name of ['setup', 'size', 'check', 'keys']) {
-            if (event.target.closest(`[data-open-${name}]`)) {
-                dialogs[name]();
-            }
-        }
+    listenToPointing(root, entry, {
+        isAsking,
+        isCommand: (key) => key in commands,
+        choose: hand.choose,
+        open: (name) => dialogs[name](),
+        lines: (list) => list.forEach((line) => cursor.place && read(line)),
     });
     // What somebody else has read meanwhile is not proposed any more.
-    root.addEventListener('shown', () => (isProposed && entry.value === '' && !questions.current ? goOn() : render()));
+    root.addEventListener('shown', () => (hand.isFree && isIdle() ? hand.goOn() : hand.render()));
     window.addEventListener('online', nudge);
 
     for (const item of await store.all()) {
         if (item.body.place) {
-            waits.set(item.body.place, item.body.text);
+            hand.waitsFor(item.body.place, item.body.text);
         }
         if (item.state === 'asked') {
             questions.ask(item);
         }
     }
-    goOn();
+    hand.goOn();
     entry.focus({ preventScroll: true });
     root.dataset.ready = 'yes';
     feed.start();
