@@ -73,7 +73,7 @@ final class WholeEngineTest extends BrowserTestCase
         $this->untilReady($this->window);
         $this->window->findElement(WebDriverBy::cssSelector('[data-goto="pin.3.front.0"] .journal-number'))->click();
         $this->assertSame('pin.3.front.0', $this->place($this->window));
-        $this->assertSame(['Rod 3'], $this->window->executeScript("return [...document.querySelectorAll('.view[data-shown]')].map((one) => one.dataset.view)"));
+        $this->assertSame(['Rod journal 3'], $this->window->executeScript("return [...document.querySelectorAll('.view[data-shown]')].map((one) => one.dataset.view)"));
         $this->press($this->window, '2.1245', WebDriverKeys::ENTER);
         $this->untilKept($this->window, 'pin.3.front.0');
         $this->press($this->window, 'u');
