@@ -34,7 +34,7 @@ final readonly class FaceMap
      * @param  list<array{path: string, shade: string}>  $shades  The low places, by how low they are
      * @param  list<string>  $contours  Path of each level
      * @param  list<array{x: string, y: string, radius: string}>  $bores
-     * @param  list<array{x: string, y: string, goto: string, label: int, text: string, state: CellState, pass: ?int}>  $points
+     * @param  list<array{at: string, goto: string, label: int, text: string, state: CellState, pass: ?int}>  $points
      * @param  list<string>  $passes  What stands after so many light cuts, in words
      */
     private function __construct(
@@ -108,7 +108,7 @@ final readonly class FaceMap
         ], range(0, $count - 1));
     }
 
-    /** @return list<array{x: string, y: string, goto: string, label: int, text: string, state: CellState, pass: ?int}> */
+    /** @return list<array{at: string, goto: string, label: int, text: string, state: CellState, pass: ?int}> */
     private static function points(JobFile $file, MeasuredFace $face, float $scale, Length $light): array
     {
         $heights = array_column($face->heights, 'z');
@@ -117,7 +117,7 @@ final readonly class FaceMap
         foreach (FaceGrid::of($face->spec, count($file->sheet->layout->banks[$face->bank - 1]))->points as $spot => [$x, $y]) {
             $height = $face->heights[$spot] ?? null;
             $points[] = [
-                'x' => Coordinate::of($x * $scale), 'y' => Coordinate::of($y * $scale), 'goto' => Place::at($face->kind->point(), $face->bank, $spot)->key(),
+                'at' => Coordinate::of($x * $scale).','.Coordinate::of($y * $scale), 'goto' => Place::at($face->kind->point(), $face->bank, $spot)->key(),
                 'label' => $y * 4 < $face->spec->width->nanometres ? self::LABEL_BELOW : self::LABEL_ABOVE, 'text' => $height === null ? '' : $file->display->magnitude(Length::ofNanometres($top - $height->z)), 'state' => $height === null ? CellState::Missing : CellState::Good,
                 'pass' => $height === null ? null : intdiv($top - $height->z + $light->nanometres - 1, $light->nanometres),
             ];

@@ -12,9 +12,9 @@ use NorthLedger\Core\Geometry\Height;
  */
 final readonly class FaceSurface
 {
-    public const COLUMNS = 24;
+    public const COLUMNS = 20;
 
-    public const ROWS = 8;
+    public const ROWS = 6;
 
     private const MOST_LEVELS = 12;
 

@@ -27,6 +27,8 @@ final class PartParts implements SheetParts
 {
     private ?PartSheetView $view = null;
 
+    private ?PartWalk $way = null;
+
     private ?BalanceTable $balance = null;
 
     private ?RatioTable $ratios = null;
@@ -81,7 +83,7 @@ final class PartParts implements SheetParts
     public function margin(): string
     {
         return view('parts.margin', [
-            'margin' => PartMargin::of($this->file, $this->section, $this->stamp()), 'job' => $this->file->job, 'sheet' => SheetName::of($this->section), 'section' => $this->section,
+            'margin' => PartMargin::of($this->file, $this->section, $this->way(), $this->stamp()), 'job' => $this->file->job, 'sheet' => SheetName::of($this->section), 'section' => $this->section,
             'suspects' => count($this->file->entries(SheetName::of($this->section))->suspects()),
             'mayWrite' => ! $this->file->job->is_closed && ($this->reader?->can('measure') ?? false),
             'file' => $this->file,
@@ -90,7 +92,12 @@ final class PartParts implements SheetParts
 
     public function walk(): array
     {
-        return PartWalk::of($this->file, $this->section)->places();
+        return $this->way()->places();
+    }
+
+    private function way(): PartWalk
+    {
+        return $this->way ??= PartWalk::of($this->file, $this->section);
     }
 
     private function stamp(): ?Stamp

@@ -26,13 +26,12 @@ final readonly class PartMargin
     }
 
     /** @param  ?Stamp  $stamp  Of a section that judges no part: what its table comes to */
-    public static function of(JobFile $file, Section $section, ?Stamp $stamp): self
+    public static function of(JobFile $file, Section $section, PartWalk $walk, ?Stamp $stamp): self
     {
         $judged = $file->inspection()->judged($section);
         $words = new PartWords($file->display);
         $telling = array_values(array_filter($judged->findings, static fn (PartFinding $finding): bool => in_array($finding->outcome, [Outcome::Fail, Outcome::Undecided, Outcome::Concession], true) || $finding->isCloseCall || ($finding->outcome === Outcome::Missing && $finding->said !== '')));
         usort($telling, static fn (PartFinding $a, PartFinding $b): int => self::weight($a) <=> self::weight($b));
-        $walk = PartWalk::of($file, $section);
         $next = $walk->next();
 
         return new self(

@@ -43,7 +43,7 @@ final class DrawingOfPartsTest extends TestCase
         $this->readDeck(static fn (): float => 0.010);
         $face = $this->deck();
         foreach ($face->points as $point) {
-            $baseline = (float) $point['y'] + $point['label'];
+            $baseline = (float) explode(',', $point['at'])[1] + $point['label'];
             $this->assertGreaterThan(10.0, $baseline, "{$point['goto']} is crossed by the upper edge");
             $this->assertLessThan((float) $face->height, $baseline, "{$point['goto']} is crossed by the lower edge");
         }
