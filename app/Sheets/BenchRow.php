@@ -7,6 +7,7 @@ namespace App\Sheets;
 use App\Models\Job;
 use App\Shop\SpecBook;
 use Illuminate\Support\Carbon;
+use NorthLedger\Core\Inspection\EngineVerdict;
 
 /** One line of the Bench; a timer is in milliseconds since 1970. */
 final readonly class BenchRow
@@ -45,10 +46,10 @@ final readonly class BenchRow
         return array_values(array_map(static fn (Job $job): self => self::of($job, $specs, $today), $jobs));
     }
 
-    /** The block’s verdict, which the plan of the bores rests on, and the whole engine’s. */
+    /** The block’s verdict, which the plan of the bores rests on, and the whole engine’s once it is known. */
     private static function standing(Job $job): string
     {
-        return $job->verdict === $job->engine_verdict ? $job->verdict : "{$job->verdict} · engine {$job->engine_verdict}";
+        return $job->engine_verdict === EngineVerdict::NotYetKnown->value ? $job->verdict : "{$job->verdict} · engine {$job->engine_verdict}";
     }
 
     private static function of(Job $job, SpecBook $specs, Carbon $today): self
