@@ -1,0 +1,121 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core;
+
+use NorthLedger\Core\Gauging\Feature;
+use NorthLedger\Core\Gauging\Measurand;
+use NorthLedger\Core\Gauging\Place;
+use NorthLedger\Core\Inspection\Amount;
+use NorthLedger\Core\Inspection\AmountDisplay;
+use NorthLedger\Core\Inspection\Limits;
+use NorthLedger\Core\Inspection\PartFinding;
+use NorthLedger\Core\Inspection\PartWords;
+use NorthLedger\Core\Inspection\PlannedWork;
+use NorthLedger\Core\Inspection\Remedy;
+use NorthLedger\Core\Inspection\WorkKind;
+use NorthLedger\Core\Quantity\Length;
+use NorthLedger\Core\Quantity\LengthDisplay;
+use NorthLedger\Core\Quantity\LengthUnit;
+use NorthLedger\Core\Spec\EnginePart;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+/** Findings and works beside the bores in the words of the trade (VER-3). */
+final class PartWordsTest extends TestCase
+{
+    private const THOU = 25_400;
+
+    private PartWords $words;
+
+    protected function setUp(): void
+    {
+        $this->words = new PartWords(LengthDisplay::in(LengthUnit::Inch));
+    }
+
+    /** @return iterable<string, array{PartFinding, string}> */
+    public static function findings(): iterable
+    {
+        $thou = static fn (float $count): Amount => Amount::distance(Length::ofNanometres((int) round($count * self::THOU)));
+        $held = static fn (Amount $value, Limits $limits, string $said = ''): PartFinding => PartFinding::held(EnginePart::Crankshaft, 'JRNL-1', 'Main 3', 'run-out', $value, $limits, Remedy::Machine, [], $said);
+        $mass = static fn (int $grams): Amount => Amount::mass($grams * 1_000_000);
+
+        yield 'inside a limit' => [$held($thou(0.8), Limits::atMost($thou(2))), 'Run-out 0.8 thou, limit 2.0: 1.2 thou inside.'];
+        yield 'past a limit' => [$held($thou(2.5), Limits::atMost($thou(2))), 'Run-out 2.5 thou, limit 2.0: past it by 0.5 thou.'];
+        yield 'exactly at it' => [$held($thou(2), Limits::atMost($thou(2))), 'Run-out 2.0 thou, limit 2.0: exactly at it, which holds.'];
+        yield 'past it by a hair' => [$held($thou(2.004), Limits::atMost($thou(2))), 'Run-out 2.0 thou, limit 2.0: past it by less than is shown.'];
+        yield 'below a least size' => [$held(Amount::size(Length::ofNanometres(2_490 * self::THOU)), Limits::between(Amount::size(Length::ofNanometres(2_500 * self::THOU)), null)), 'Run-out 2.4900 in, at least 2.5000: past it by 10.0 thou.'];
+        yield 'between two' => [$held(Amount::size(Length::ofNanometres(2_499 * self::THOU)), Limits::between(Amount::size(Length::ofNanometres(2_498 * self::THOU)), Amount::size(Length::ofNanometres(2_500 * self::THOU)))), 'Run-out 2.4990 in, 2.4980 to 2.5000: 1.0 thou inside.'];
+        yield 'a mass with a word' => [$held($mass(612), Limits::atMost($mass(610)), 'the heaviest of four'), 'Run-out 612.0 g, limit 610.0: past it by 2.0 g. The heaviest of four.'];
+        yield 'a finish' => [$held(Amount::of(Measurand::Roughness, 180), Limits::atMost(Amount::of(Measurand::Roughness, 400))), 'Run-out 0.18 µm, limit 0.40: 0.22 µm inside.'];
+        yield 'a look that fails' => [PartFinding::failed(EnginePart::Head, 'VALVE-2', 'Cylinder 2, intake', 'valve', 'drops by itself: tight', Remedy::Machine, []), 'Valve: drops by itself: tight.'];
+        yield 'a look that holds' => [PartFinding::passed(EnginePart::Head, 'VALVE-3', 'Cylinder 2, intake', 'vacuum', 'holds', []), 'Vacuum: holds.'];
+        yield 'nothing read' => [PartFinding::unread(EnginePart::Block, 'DECK-1', 'Deck', 'flatness', []), 'Flatness: not read.'];
+        yield 'nothing read, and why it matters' => [PartFinding::unread(EnginePart::Block, 'DECK-4', 'Deck', 'pits', [], 'their depth decides how much is cut.'), 'Pits: not read. Their depth decides how much is cut.'];
+        yield 'lived with' => [PartFinding::failed(EnginePart::Block, 'DECK-4', 'Deck', 'pits', 'inside the sealing band', Remedy::Machine, [])->conceded(), 'Pits: inside the sealing band, accepted by a signed concession.'];
+    }
+
+    #[DataProvider('findings')]
+    public function test_a_finding_is_one_sentence(PartFinding $finding, string $sentence): void
+    {
+        $this->assertSame($sentence, $this->words->sentence($finding));
+    }
+
+    public function test_what_would_change_a_failure_is_said_in_the_unit_it_is_read_in(): void
+    {
+        $thou = static fn (float $count): Amount => Amount::distance(Length::ofNanometres((int) round($count * self::THOU)));
+        $size = static fn (int $tenths): Amount => Amount::size(Length::ofNanometres($tenths * 2_540));
+        $finding = static fn (Amount $value, Limits $limits): PartFinding => PartFinding::held(EnginePart::Crankshaft, 'JRNL-1', 'Main 3', 'run-out', $value, $limits, Remedy::Machine, []);
+
+        $this->assertSame('0.5 thou less run-out of main 3, and that would hold.', $this->words->change($finding($thou(2.5), Limits::atMost($thou(2)))));
+        $this->assertSame('10.0 thou more run-out of main 3, and that would hold.', $this->words->change($finding($size(24_900), Limits::between($size(25_000), null))));
+        $this->assertSame('No pits at deck, and that would hold.', $this->words->change(PartFinding::failed(EnginePart::Block, 'DECK-4', 'Deck', 'pits', 'inside the band', Remedy::Machine, [])));
+        $this->assertNull($this->words->change($finding($thou(1), Limits::atMost($thou(2)))), 'what holds needs no change');
+        $this->assertNull($this->words->change(PartFinding::unread(EnginePart::Block, 'DECK-1', 'Deck', 'flatness', [])));
+    }
+
+    /** @return iterable<string, array{PlannedWork, string}> */
+    public static function works(): iterable
+    {
+        $thou = static fn (int $count): Length => Length::ofNanometres($count * self::THOU);
+        yield 'ground under' => [PlannedWork::of('JRNL-6', 'Mains', WorkKind::Grind, $thou(10), $thou(2_489)), 'Mains: grind .010 under, aim at 2.4890 in.'];
+        yield 'polished' => [PlannedWork::of('JRNL-6', 'Rod journals', WorkKind::Polish), 'Rod journals: polish.'];
+        yield 'bored in line' => [PlannedWork::of('LINE-3', 'Housings', WorkKind::LineBore, $thou(20), $thou(2_837)), 'Housings: line bore to +.020, aim at 2.8370 in.'];
+        yield 'faced' => [PlannedWork::of('DECK-2', 'Deck, bank 2', WorkKind::Face, $thou(3), $thou(9_172), 'Keep the stamped numbers.'), 'Deck, bank 2: face by 3.0 thou, leaving 9.1720 in. Keep the stamped numbers.'];
+        yield 'resized to standard' => [PlannedWork::of('ROD-2', 'Rod 4', WorkKind::Resize, Length::zero(), $thou(2_265)), 'Rod 4: resize to standard, aim at 2.2650 in.'];
+        yield 'made good without a number' => [PlannedWork::of('VALVE-2', 'Cylinder 1, exhaust', WorkKind::Guides), 'Cylinder 1, exhaust: fit guides.'];
+    }
+
+    #[DataProvider('works')]
+    public function test_a_work_is_said_with_its_step_and_its_target(PlannedWork $work, string $sentence): void
+    {
+        $this->assertSame($sentence, $this->words->work($work));
+    }
+
+    public function test_places_are_named_up_to_a_number_and_counted_from_there(): void
+    {
+        $places = array_map(static fn (int $number): Place => Place::at(Feature::RunOut, $number), range(1, 5));
+        $this->assertSame('', $this->words->places([]));
+        $this->assertSame('main 1, run-out', $this->words->places(array_slice($places, 0, 1)));
+        $this->assertSame('main 1, run-out; main 2, run-out; main 3, run-out', $this->words->places(array_slice($places, 0, 3)));
+        $this->assertSame('main 1, run-out; main 2, run-out; main 3, run-out and 2 more', $this->words->places($places));
+        $this->assertSame('main 1, run-out and 4 more', $this->words->places($places, 1));
+    }
+
+    public function test_every_kind_of_amount_is_shown_as_the_trade_writes_it(): void
+    {
+        $inch = new AmountDisplay(LengthDisplay::in(LengthUnit::Inch));
+        $metric = new AmountDisplay(LengthDisplay::in(LengthUnit::Millimetre));
+        $shown = static fn (Measurand $measurand, int|float $value): array => [$inch->withUnit(Amount::of($measurand, $value)), $metric->withUnit(Amount::of($measurand, $value))];
+        $this->assertSame(['3.8125 in', '96.838 mm'], $shown(Measurand::Size, 96_837_500));
+        $this->assertSame(['1.0 thou', '25 µm'], $shown(Measurand::Distance, 25_400));
+        $this->assertSame(["\u{2212}1.0 thou", "\u{2212}25 µm"], $shown(Measurand::Offset, -25_400));
+        $this->assertSame("\u{2212}1.0 thou", $shown(Measurand::Distance, -25_400)[0], 'a distance below nothing keeps its sign');
+        $this->assertSame(['612.0 g', '612.0 g'], $shown(Measurand::Mass, 612_000_000));
+        $this->assertSame(['0.18 µm', '0.18 µm'], $shown(Measurand::Roughness, 180));
+        $this->assertSame('64.5 cc', $shown(Measurand::Volume, 64_500.0)[0]);
+        $this->assertSame('1.0 thou', $inch->difference(Amount::of(Measurand::Size, -25_400)), 'a difference of sizes has no sign');
+        $this->assertSame('', $inch->limits(Limits::between(null, null)));
+    }
+}
