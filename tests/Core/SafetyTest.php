@@ -1,0 +1,115 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core;
+
+use NorthLedger\Core\Cracks\CheckMethod;
+use NorthLedger\Core\Cracks\CheckProcedure;
+use NorthLedger\Core\Cracks\CheckStep;
+use NorthLedger\Core\Cracks\StepKind;
+use NorthLedger\Core\Precheck\WashMethod;
+use NorthLedger\Core\Spec\Material;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+/** Where the work can hurt the part or the hand, it is said before it is done. */
+final class SafetyTest extends TestCase
+{
+    /** @return iterable<string, array{WashMethod, Material, bool}> */
+    public static function washes(): iterable
+    {
+        foreach (WashMethod::cases() as $method) {
+            foreach (Material::cases() as $material) {
+                $isLight = in_array($material, [Material::Aluminium, Material::Magnesium], true);
+                $hurts = ($method === WashMethod::HotCausticTank && $isLight) || ($method === WashMethod::GritBlast && $material === Material::Magnesium);
+                yield "{$method->value}, {$material->value}" => [$method, $material, $hurts];
+            }
+        }
+    }
+
+    #[DataProvider('washes')]
+    public function test_a_wash_that_hurts_the_metal_is_refused_and_another_named(WashMethod $method, Material $material, bool $hurts): void
+    {
+        $refusal = $method->refusalFor($material);
+        $this->assertSame($hurts, $refusal !== null);
+        if ($refusal !== null) {
+            $this->assertStringContainsString('Use the', $refusal, 'what to do instead');
+        }
+    }
+
+    public function test_every_metal_can_be_washed_somehow(): void
+    {
+        foreach (Material::cases() as $material) {
+            $this->assertNotSame([], array_filter(WashMethod::cases(), static fn (WashMethod $method): bool => $method->refusalFor($material) === null), $material->value);
+        }
+    }
+
+    public function test_every_wash_has_a_caution_and_a_name_short_enough_for_a_key(): void
+    {
+        $names = array_map(static fn (WashMethod $method): string => $method->shortName(), WashMethod::cases());
+        $this->assertSame($names, array_values(array_unique($names)));
+        foreach (WashMethod::cases() as $method) {
+            $this->assertLessThanOrEqual(14, strlen($method->shortName()));
+            $this->assertNotSame('', $method->caution());
+        }
+        $this->assertStringContainsString('no flame', WashMethod::SolventTank->caution());
+        $this->assertStringContainsString('face shield', WashMethod::HotCausticTank->caution());
+    }
+
+    /** @return iterable<string, array{list<CheckStep>}> */
+    public static function procedures(): iterable
+    {
+        $test = Bench::sheet('brae-v8-311')->pressureTests[0] ?? self::fail('A V8 is pressure tested.');
+        yield 'wet particle' => [CheckProcedure::magneticParticle(true)];
+        yield 'dry particle' => [CheckProcedure::magneticParticle(false)];
+        yield 'retest' => [CheckProcedure::retest()];
+        yield 'pressure' => [CheckProcedure::pressureTest($test)];
+    }
+
+    /** @param  list<CheckStep>  $steps */
+    #[DataProvider('procedures')]
+    public function test_a_procedure_reads_after_it_has_prepared_and_no_step_comes_twice(array $steps): void
+    {
+        $kinds = array_map(static fn (CheckStep $step): string => $step->kind->value, $steps);
+        $this->assertSame($kinds, array_values(array_unique($kinds)));
+        $reads = array_search(StepKind::Read->value, $kinds, true);
+        $this->assertIsInt($reads);
+        $this->assertGreaterThan(0, $reads, 'something is done before it is read');
+        foreach ($steps as $step) {
+            $this->assertNotSame('', $step->title);
+            $this->assertMatchesRegularExpression('/[.?]$/', $step->instruction, $step->title);
+        }
+    }
+
+    public function test_a_strong_field_pressure_and_solvents_are_warned_of(): void
+    {
+        $said = static fn (array $steps): string => implode(' ', array_map(static fn (CheckStep $step): string => $step->caution, $steps));
+        $this->assertStringContainsString('pacemaker', $said(CheckProcedure::magneticParticle(true)));
+        $this->assertStringContainsString('Never air alone', $said(CheckProcedure::pressureTest(Bench::sheet('brae-v8-311')->pressureTests[0])));
+        $this->assertNotSame('', trim($said(CheckProcedure::retest())));
+    }
+
+    public function test_no_crack_check_is_offered_that_cannot_work_on_the_metal(): void
+    {
+        foreach (CheckMethod::cases() as $method) {
+            foreach (Material::cases() as $material) {
+                $takesField = $material === Material::GreyIron || $material === Material::Steel;
+                $this->assertSame($method->isMagnetic() && ! $takesField, $method->refusalFor($material) !== null, "{$method->value} on {$material->value}");
+            }
+        }
+        $this->assertNotNull(CheckMethod::DyePenetrant->refusalFor(Material::GreyIron, openToSurface: false));
+        $this->assertNotNull(CheckMethod::PressureTest->refusalFor(Material::GreyIron, hasPassages: false));
+    }
+
+    public function test_particles_along_and_across_and_a_crankshaft_is_left_without_a_field(): void
+    {
+        foreach ([true, false] as $isWet) {
+            $steps = CheckProcedure::magneticParticle($isWet);
+            $kinds = array_map(static fn (CheckStep $step): StepKind => $step->kind, $steps);
+            $this->assertContains(StepKind::Demagnetise, $kinds);
+            $this->assertStringContainsString('across', $steps[array_search(StepKind::Magnetise, $kinds, true)]->instruction);
+        }
+        $this->assertNotSame(CheckProcedure::magneticParticle(true)[1]->instruction, CheckProcedure::magneticParticle(false)[1]->instruction);
+    }
+}
