@@ -129,6 +129,17 @@ final class FaceGeometryTest extends TestCase
         }
     }
 
+    #[DataProvider('seeds')]
+    public function test_a_straightedge_laid_higher_or_askew_finds_the_same_squares(int $seed): void
+    {
+        $heights = self::grid(self::chance($seed), 8, 5, 60_000);
+        $askew = array_map(static fn (Height $one): Height => new Height($one->x, $one->y, $one->z + 250_000 + intdiv($one->x, 1_000) - 2 * intdiv($one->y, 1_000)), $heights);
+        foreach ([80_000_000, 160_000_000] as $span) {
+            $this->assertEqualsWithDelta(LocalFlatness::worst($heights, $span), LocalFlatness::worst($askew, $span), 1.0);
+        }
+        $this->assertEqualsWithDelta(MinimumZone::of($heights)->width, MinimumZone::of($askew)->width, 1.0);
+    }
+
     public function test_points_in_one_line_have_no_plane(): void
     {
         $line = array_map(static fn (int $i): Height => new Height($i * 10_000_000, $i * 30_000_000, $i * $i), range(0, 4));
