@@ -15,7 +15,7 @@ final class AskBack extends \RuntimeException
 
     private const CLASH = [self::THEIRS_COUNTS, self::MINE_COUNTS, self::BOTH_COUNT];
 
-    public const REASONS = ['misread', 'wrong place', 'gauge not seated', 'dirt or burr', 'gauge zero was off'];
+    public const REASONS = ['misread', 'wrong place', 'gauge not seated', 'dirt or burr', 'gauge zero was off', 'a new part'];
 
     /** @param  list<string>  $choices  To be picked by digit; empty where yes or a new value answers it */
     private function __construct(public readonly string $kind, string $message, public readonly array $choices = [])

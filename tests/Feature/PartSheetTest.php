@@ -10,6 +10,7 @@ use App\Models\Setup;
 use App\People\Role;
 use App\Sheets\SheetName;
 use NorthLedger\Core\Gauging\Place;
+use NorthLedger\Core\Inspection\PartFinding;
 use NorthLedger\Core\Inspection\Section;
 use NorthLedger\Core\Judgement\Outcome;
 use NorthLedger\Core\Planning\PartVerdict;
@@ -45,6 +46,17 @@ final class PartSheetTest extends TestCase
         $this->key($this->job, 'mainra.3', '7 uin', 'crankshaft')->assertOk();
         $nominal = $this->file()->standardOf(SheetName::Crankshaft, Place::parse('pin.2.rear.0')->feature)->nanometres;
         $this->assertSame([$nominal - 254_000, 38_100, 20_320, 178], Reading::query()->where('sheet', 'crankshaft')->orderBy('id')->pluck('value_nm')->all());
+    }
+
+    public function test_a_new_rod_is_read_on_the_same_sheet_over_the_old_one(): void
+    {
+        $this->key($this->job, 'bend.2', '4.0', 'rods')->assertOk();
+        $bent = static fn (PartFinding $finding): bool => $finding->subject === 'Rod 2' && $finding->criterion === 'bend' && $finding->outcome === Outcome::Fail;
+        $this->assertCount(1, array_filter($this->file()->inspection()->judged(Section::Rods)->findings, $bent));
+        $this->assertContains('a new part', $this->key($this->job, 'bend.2', '0.5', 'rods')->assertStatus(422)->json('question.choices'));
+        $this->key($this->job, 'bend.2', '0.5', 'rods', ['reason' => 'a new part'])->assertOk();
+        $this->assertCount(0, array_filter($this->file()->inspection()->judged(Section::Rods)->findings, $bent), 'the new one is straight');
+        $this->get("/jobs/{$this->job->tag()}/journal")->assertSee('a new part');
     }
 
     public function test_a_housing_asks_for_its_gauge_and_counts_only_with_the_caps_torqued(): void
