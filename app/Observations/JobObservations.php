@@ -40,7 +40,7 @@ final readonly class JobObservations
     /** @param  array<array<string, mixed>>  $rows  Of an exported job, oldest first */
     public static function ofRows(array $rows): self
     {
-        return new self(array_values(array_map(static fn (array $row): Said => Said::ofRow((object) $row), $rows)));
+        return new self(array_values(array_map(static fn (array $row): Said => Said::ofRow((object) $row)->checked(), $rows)));
     }
 
     /** @return list<Said> Of one kind, oldest first */

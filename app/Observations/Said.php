@@ -35,6 +35,19 @@ final class Said
         return new self($row->id, $row->ulid, EntryKind::from($row->kind), $row->subject, $row->said, $row->happened_at, $row->user_id);
     }
 
+    /**
+     * The same, unfolded at once: what comes from elsewhere is refused as a whole before anything of it is used.
+     *
+     * @throws \Exception If what was said, or when, cannot be read
+     */
+    public function checked(): self
+    {
+        $this->value('');
+        $this->at();
+
+        return $this;
+    }
+
     public function at(): DateTimeImmutable
     {
         return new DateTimeImmutable($this->happenedAt, new DateTimeZone('UTC'));

@@ -109,7 +109,7 @@ final readonly class JobPackage
             $job = (new Job)->newFromBuilder(array_intersect_key($this->data['received'], array_flip(JobTables::OF_THE_JOB)) + ['entries' => $this->data['entries'] ?? 0]);
 
             return new Evaluation((string) ($this->data['job'] ?? ''), JobFile::assembled($job, $sheet, $policy, $observations, $entries));
-        } catch (\TypeError|\ValueError|\ErrorException|\DomainException|\RuntimeException $exception) {
+        } catch (\Exception|\TypeError|\ValueError $exception) {
             throw PackageRefused::because($exception->getMessage());
         }
     }

@@ -82,6 +82,10 @@ final class PackageTest extends TestCase
         yield 'another format' => [static fn (array $data): array => ['format' => 'something else'] + $data, 'its “format” is not “north-ledger job 1”'];
         yield 'no readings' => [static fn (array $data): array => array_diff_key($data, ['readings' => 1]), 'it has no “readings”'];
         yield 'a sheet with a fault' => [static fn (array $data): array => ['sheet' => ['unit' => 'furlong'] + $data['sheet']] + $data, 'unit'];
+        $saying = static fn (string $said, string $at): callable => static fn (array $data): array => ['observations' => [['id' => 1, 'ulid' => 'x', 'kind' => 'part count', 'subject' => 'rods', 'said' => $said, 'happened_at' => $at, 'user_id' => 1]]] + $data;
+        yield 'an observation that is nonsense' => [$saying('{nonsense', '2026-11-25 08:00:00.000'), 'cannot be read'];
+        yield 'an observation that says no more than a number' => [$saying('5', '2026-11-25 08:00:00.000'), 'cannot be read'];
+        yield 'an observation on no day' => [$saying('{}', 'the day after'), 'cannot be read'];
         yield 'a reading without its place' => [static fn (array $data): array => ['readings' => [['id' => 1]]] + $data, 'cannot be read'];
     }
 
