@@ -32,7 +32,13 @@ final readonly class DecideCrack
             if ($disposition === Disposition::Sleeve && $one->location->cylinder === null) {
                 throw Refused::because('disposition', 'A sleeve goes into one cylinder, and this crack is at none.');
             }
-            $isProposed = $disposition === $one->proposed() || $disposition === Disposition::GrindAndCheckAgain;
+            if (! $disposition->isDecision()) {
+                throw Refused::because('disposition', 'That is a question, not a decision. Choose what is done.');
+            }
+            if ($disposition === Disposition::Scrap && $one->disposition() === Disposition::ConfirmFirst && trim($reason) === '') {
+                throw Refused::because('reason', 'One method alone does not scrap this part. Confirm it by another method, or name the specialist who settles it.');
+            }
+            $isProposed = ($disposition === Disposition::Scrap && $one->proposed() === Disposition::ScrapUnlessGroundOut) || $disposition === $one->proposed() || $disposition === Disposition::GrindAndCheckAgain;
             if (! $isProposed && trim($reason) === '') {
                 throw Refused::because('reason', 'That is not what the table proposes. Say why.');
             }

@@ -13,6 +13,8 @@ use NorthLedger\Core\Cracks\CheckMethod;
 use NorthLedger\Core\Cracks\CheckRun;
 use NorthLedger\Core\Cracks\CrackCheckRefused;
 use NorthLedger\Core\Cracks\Dwell;
+use NorthLedger\Core\Cracks\DwellSchool;
+use NorthLedger\Core\Cracks\Refusal;
 use NorthLedger\Core\Cracks\Surface;
 use NorthLedger\Core\Spec\EnginePart;
 use NorthLedger\Core\Spec\Face;
@@ -26,9 +28,9 @@ final readonly class StartCrackCheck
     }
 
     /** @param  list<string>  $faces  Words of the faces it covers; empty: all of the part */
-    public function handle(Job $job, User $by, string $ulid, EnginePart $part, CheckMethod $method, array $faces, Surface $surface, ?float $celsius, string $lab): Written
+    public function handle(Job $job, User $by, string $ulid, EnginePart $part, CheckMethod $method, array $faces, Surface $surface, ?float $celsius, string $lab, ?DwellSchool $school = null, ?int $developerMinutes = null): Written
     {
-        return $this->observe->handle($job, $by, $ulid, EntryKind::CrackCheck, function (JobFile $file) use ($ulid, $part, $method, $faces, $surface, $celsius, $lab): array {
+        return $this->observe->handle($job, $by, $ulid, EntryKind::CrackCheck, function (JobFile $file) use ($ulid, $part, $method, $faces, $surface, $celsius, $lab, $school, $developerMinutes): array {
             $circuit = $this->circuit($file, $part);
             $refusal = $method->refusalFor($file->sheet->materialOf($part), hasPassages: $circuit !== null);
             if ($refusal !== null) {
@@ -43,26 +45,32 @@ final readonly class StartCrackCheck
 
             return [$ulid, [
                 'part' => $part->value, 'method' => $method->value, 'surface' => $surface->value, 'celsius' => $celsius, 'lab' => $lab,
-                'faces' => array_column($covered === [] ? $ofPart : $covered, 'value'), 'school' => $file->policy->crackDwell->value,
+                'faces' => array_column($covered === [] ? $ofPart : $covered, 'value'), 'school' => ($school ?? $file->policy->crackDwell)->value,
+                'developer_minutes' => max(Dwell::LEAST_DEVELOPER_MINUTES, $developerMinutes ?? 0),
                 'circuit' => $method === CheckMethod::PressureTest ? $circuit?->circuit : '',
             ]];
         });
     }
 
-    public function retest(Job $job, User $by, string $ulid, string $indication, ?float $celsius): Written
+    /** @param  CheckMethod  $method  Another than the first confirms a crack that would scrap its part (CRACK-5b) */
+    public function retest(Job $job, User $by, string $ulid, string $indication, ?float $celsius, CheckMethod $method = CheckMethod::DyePenetrant): Written
     {
-        return $this->observe->handle($job, $by, $ulid, EntryKind::CrackCheck, function (JobFile $file) use ($ulid, $indication, $celsius): array {
+        return $this->observe->handle($job, $by, $ulid, EntryKind::CrackCheck, function (JobFile $file) use ($ulid, $indication, $celsius, $method): array {
             $one = CrackEntries::indication($file, $indication);
-            if (! $one->classification()->needsRetest()) {
+            if (! $one->wantsAnotherReading()) {
                 throw Refused::because('indication', "Indication {$one->number} is settled: {$one->classification()->value}.");
             }
             if (array_filter($file->cracks()->runs, static fn (CheckRun $run): bool => $run->retestOf === $indication && ! $run->isRead()) !== []) {
                 throw Refused::because('indication', "A retest of indication {$one->number} is running already.");
             }
-            $this->checkTemperature($file, CheckMethod::DyePenetrant, $celsius);
+            $refusal = $method === CheckMethod::PressureTest ? Refusal::SurfaceOnly : $method->refusalFor($one->material);
+            if ($refusal !== null) {
+                throw Refused::because('method', $refusal->words());
+            }
+            $this->checkTemperature($file, $method, $celsius);
 
             return [$ulid, [
-                'part' => $one->location->part()->value, 'method' => CheckMethod::DyePenetrant->value, 'surface' => Surface::Machined->value, 'celsius' => $celsius,
+                'part' => $one->location->part()->value, 'method' => $method->value, 'surface' => Surface::Machined->value, 'celsius' => $celsius,
                 'faces' => [], 'school' => $file->policy->crackDwell->value, 'retest_of' => $indication,
             ]];
         });

@@ -27,13 +27,16 @@ final class OptionRecord
             'sizes_remaining' => $option->sizesRemaining,
             'cost_minor' => $option->cost->minor,
             'machine_minutes' => $option->machineMinutes,
+            'needs_trace' => $option->needsTrace,
+            'new_pistons' => $option->newPistons,
+            'honed_to_clearance' => $option->honedToClearance,
         ];
     }
 
     /** @param  array<string, mixed>  $record  As written */
     public static function read(array $record): ReboreOption
     {
-        /** @var array{kind: string, step_nm: int, metal_cut_nm: int, on_centre: list<int>, off_centre_shift_nm: array<int, int>, sleeved: list<int>, thinnest_wall_nm: ?int, wall_too_thin: list<int>, sizes_remaining: int, cost_minor: int, machine_minutes: int} $record */
+        /** @var array{kind: string, step_nm: int, metal_cut_nm: int, on_centre: list<int>, off_centre_shift_nm: array<int, int>, sleeved: list<int>, thinnest_wall_nm: ?int, wall_too_thin: list<int>, sizes_remaining: int, cost_minor: int, machine_minutes: int, needs_trace?: list<int>, new_pistons?: list<int>, honed_to_clearance?: list<int>} $record */
         return new ReboreOption(
             OptionKind::from($record['kind']),
             Length::ofNanometres($record['step_nm']),
@@ -46,6 +49,9 @@ final class OptionRecord
             $record['sizes_remaining'],
             Money::ofMinor($record['cost_minor']),
             $record['machine_minutes'],
+            needsTrace: $record['needs_trace'] ?? [],
+            newPistons: $record['new_pistons'] ?? [],
+            honedToClearance: $record['honed_to_clearance'] ?? [],
         );
     }
 }

@@ -41,6 +41,7 @@ final readonly class EngineDrawing
             'x' => Coordinate::of(self::LEFT + $pitch * $index + $pitch * 0.17), 'width' => Coordinate::of($pitch * 0.66), 'middle' => Coordinate::of(self::LEFT + $pitch * ($index + 0.5)),
             'number' => $bore->cylinder(), 'state' => match ($bore->canStay) {
                 CanStay::Yes => CellState::Good,
+                CanStay::WithNewPiston, CanStay::HonedToClearance => CellState::Close,
                 CanStay::No => CellState::Out,
                 CanStay::NotYetKnown => CellState::Missing,
             }, 'pin' => $index % 2 === 0 ? '196' : '208', 'goto' => "#bore-{$bore->cylinder()}",

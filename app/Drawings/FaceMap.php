@@ -8,12 +8,11 @@ use App\Sheets\CellState;
 use App\Sheets\JobFile;
 use App\Sheets\PartCells;
 use NorthLedger\Core\Gauging\Place;
-use NorthLedger\Core\Geometry\GeometryException;
 use NorthLedger\Core\Inspection\FaceGrid;
 use NorthLedger\Core\Inspection\FaceKind;
 use NorthLedger\Core\Inspection\MeasuredFace;
 use NorthLedger\Core\Planning\FacePlan;
-use NorthLedger\Core\Planning\Shims;
+use NorthLedger\Core\Planning\ShimStack;
 use NorthLedger\Core\Quantity\Length;
 
 /** One face from above: shaded by height between the points that were read, with contour lines, and what each light pass would touch. */
@@ -62,7 +61,7 @@ final readonly class FaceMap
             self::points($file, $face, $scale, $light),
             $plan === null ? [] : self::passes($plan, $light, $file),
             $plan === null ? 'Fewer than four heights are read.' : "Lines every {$file->display->magnitudeWithUnit($interval)}; flat within {$file->display->magnitudeWithUnit($plan->flatness())}.",
-            $plan === null || $face->missing !== [] ? '' : self::shims($plan, $face, $interval, $file),
+            $plan === null || $face->missing !== [] ? '' : self::shims($plan, $face, $file),
         );
     }
 
@@ -116,6 +115,9 @@ final readonly class FaceMap
         $points = [];
         foreach (FaceGrid::of($face->spec, count($file->sheet->layout->banks[$face->bank - 1]))->points as $spot => [$x, $y]) {
             $height = $face->heights[$spot] ?? null;
+            if ($height === null && ! FaceGrid::isNeeded($spot)) {
+                continue;
+            }
             $points[] = [
                 'at' => Coordinate::of($x * $scale).','.Coordinate::of($y * $scale), 'goto' => Place::at($face->kind->point(), $face->bank, $spot)->key(),
                 'label' => $y * 4 < $face->spec->width->nanometres ? self::LABEL_BELOW : self::LABEL_ABOVE, 'text' => $height === null ? '' : $file->display->magnitude(Length::ofNanometres($top - $height->z)), 'state' => $height === null ? CellState::Missing : CellState::Good,
@@ -139,23 +141,27 @@ final readonly class FaceMap
         }, range(0, $all));
     }
 
-    private static function shims(FacePlan $plan, MeasuredFace $face, Length $step, JobFile $file): string
+    private static function shims(FacePlan $plan, MeasuredFace $face, JobFile $file): string
     {
-        try {
-            $shims = $plan->shims(FaceGrid::supports($face->spec), $step);
-        } catch (GeometryException) {
+        $asItSits = "As it sits it needs {$file->display->magnitudeWithUnit($plan->cutAsItSits)}";
+        if (! $plan->hasTilt()) {
             return '';
         }
-        if (array_filter($shims->rounded, static fn (Length $shim): bool => $shim->isPositive()) === []) {
-            return "As it sits it needs {$file->display->magnitudeWithUnit($plan->cutAsItSits)}; shims would not help.";
+        if (! $file->inspection()->mayBeShimmed($face)) {
+            return "{$asItSits}. The deck is not square to the crankshaft: cut it square, do not shim that away.";
         }
-        $words = implode(', ', array_map(static fn (string $corner, Length $shim): string => "{$corner} {$file->display->magnitude($shim)}", ['front intake', 'rear intake', 'rear exhaust', 'front exhaust'], $shims->rounded));
+        $allowances = $file->policy->partAllowances($file->sheet->unit);
+        $best = $plan->bestShims(FaceGrid::supports($face->spec), $allowances->shimStep, $allowances->mostShim);
+        if ($best->hasNone()) {
+            return "{$asItSits}; shims would not help.";
+        }
+        $words = implode(', ', array_map(static fn (string $corner, int $shim): string => "{$corner} {$file->display->magnitude(Length::ofNanometres($shim))}", ['front intake', 'rear intake', 'rear exhaust', 'front exhaust'], $best->shims));
 
-        return "As it sits it needs {$file->display->magnitudeWithUnit($plan->cutAsItSits)}; on shims ({$words}) {$file->display->magnitudeWithUnit($shims->cutAfterRounding)}".self::rock($shims, $file).'.';
+        return "{$asItSits}; on shims ({$words}) {$file->display->magnitudeWithUnit($best->cutLength())}".self::rock($best, $file).'.';
     }
 
-    private static function rock(Shims $shims, JobFile $file): string
+    private static function rock(ShimStack $shims, JobFile $file): string
     {
-        return $shims->rock->isPositive() ? ", rocking by {$file->display->magnitudeWithUnit($shims->rock)}" : '';
+        return $shims->rockLength()->isPositive() ? ", rocking by {$file->display->magnitudeWithUnit($shims->rockLength())}" : '';
     }
 }

@@ -21,6 +21,7 @@ use NorthLedger\Core\Cracks\LookReading;
 use NorthLedger\Core\Cracks\PressureReading;
 use NorthLedger\Core\Cracks\StepKind;
 use NorthLedger\Core\Cracks\Surface;
+use NorthLedger\Core\Policy\CrackCheckNeeds;
 use NorthLedger\Core\Quantity\Length;
 use NorthLedger\Core\Spec\CrackZone;
 use NorthLedger\Core\Spec\EnginePart;
@@ -31,13 +32,15 @@ use NorthLedger\Core\Spec\SpecificationSheet;
 /** Folds what was written at the crack checks of a job into the core's report. */
 final readonly class CrackBook
 {
-    private function __construct(private SpecificationSheet $sheet, private JobObservations $observations)
+    /** @param  array<int, SeenCrack>  $seen  Cracks that were keyed as a look at a bore, by cylinder */
+    private function __construct(private SpecificationSheet $sheet, private CrackCheckNeeds $needs, private JobObservations $observations, private array $seen)
     {
     }
 
-    public static function report(SpecificationSheet $sheet, JobObservations $observations): CrackReport
+    /** @param  array<int, SeenCrack>  $seen  Cracks that were keyed as a look at a bore, by cylinder: each is an indication too (CRACK-5a) */
+    public static function report(SpecificationSheet $sheet, CrackCheckNeeds $needs, JobObservations $observations, array $seen = []): CrackReport
     {
-        $book = new self($sheet, $observations);
+        $book = new self($sheet, $needs, $observations, $seen);
         $runs = $book->runs();
 
         return new CrackReport($sheet, $book->indications($runs), array_values($runs), $book->placesLookedAt(), $book->pressures($runs));
@@ -53,7 +56,7 @@ final readonly class CrackBook
                 $done[$step->text('step')] = $step->at();
             }
             $method = CheckMethod::from($row->text('method'));
-            $dwell = $method === CheckMethod::DyePenetrant ? Dwell::at((float) $row->number('celsius'), DwellSchool::from($row->text('school'))) : null;
+            $dwell = $method === CheckMethod::DyePenetrant ? Dwell::at((float) $row->number('celsius'), DwellSchool::from($row->text('school')), $row->whole('developer_minutes') ?? Dwell::LEAST_DEVELOPER_MINUTES) : null;
             $retestOf = $row->text('retest_of') === '' ? null : $row->text('retest_of');
             $runs[$row->subject] = new CheckRun(
                 $row->subject, $method, EnginePart::from($row->text('part')),
@@ -69,7 +72,7 @@ final readonly class CrackBook
     private function steps(CheckMethod $method, ?Dwell $dwell, ?string $retestOf, Said $row): array
     {
         return match (true) {
-            $retestOf !== null => CheckProcedure::retest(),
+            $retestOf !== null && $dwell !== null => CheckProcedure::retest($dwell),
             $dwell !== null => CheckProcedure::dyePenetrant($dwell),
             $method === CheckMethod::PressureTest => CheckProcedure::pressureTest($this->circuit($row->text('circuit')) ?? throw new \OutOfBoundsException("No circuit {$row->text('circuit')}.")),
             $method->isSentOut() => CheckProcedure::sentOut($method),
@@ -91,30 +94,50 @@ final readonly class CrackBook
                 continue;
             }
             $location = CrackLocation::on(Face::from($row->text('face')), CrackZone::from($row->text('zone')), $row->whole('cylinder'), $this->points($row));
-            $decision = $this->observations->newest(EntryKind::CrackDecision)[$id] ?? null;
-            $answer = $this->observations->newest(EntryKind::CustomerAnswer)[$id] ?? null;
-            $indications[] = new Indication(
-                $id, $number, $location, $this->sheet->materialAt($location->part(), $location->zone), $this->looks($id, $row, $runs),
-                $row->whole('length_nm') === null ? null : Length::ofNanometres($row->whole('length_nm')),
-                $decision?->flag('grinds_out') ?? false,
-                $decision === null ? null : Disposition::from($decision->text('disposition')),
-                // An answer is to the decision that stood; a later decision asks anew.
-                $answer === null || ($decision !== null && $answer->id < $decision->id) ? null : CustomerAnswer::from($answer->text('answer')),
-            );
+            $indications[] = $this->indication($id, $number, $location, $this->looks($id, [$this->reading($row, $runs)], $runs), $row->whole('length_nm'));
+        }
+        foreach ($this->seen as $cylinder => $seen) {
+            $number++;
+            $location = CrackLocation::on($seen->face, CrackZone::BoreWall, $cylinder, [$seen->point]);
+            $indications[] = $this->indication($seen->id, $number, $location, $this->looks($seen->id, [new LookReading($seen->look)], $runs), null);
         }
 
         return $indications;
     }
 
+    /** @param  non-empty-list<LookReading>  $readings */
+    private function indication(string $id, int $number, CrackLocation $location, array $readings, ?int $lengthNm): Indication
+    {
+        $decision = $this->observations->newest(EntryKind::CrackDecision)[$id] ?? null;
+        $answer = $this->observations->newest(EntryKind::CustomerAnswer)[$id] ?? null;
+
+        return new Indication(
+            $id, $number, $location, $this->sheet->materialAt($location->part(), $location->zone), $readings,
+            $lengthNm === null ? null : Length::ofNanometres($lengthNm),
+            $decision?->flag('grinds_out'),
+            $decision === null ? null : Disposition::from($decision->text('disposition')),
+            // An answer is to the decision that stood; a later decision asks anew.
+            $answer === null || ($decision !== null && $answer->id < $decision->id) ? null : CustomerAnswer::from($answer->text('answer')),
+            $this->needs->asksForSecondMethod($location->part()),
+        );
+    }
+
     /**
+     * @param  non-empty-list<LookReading>  $first
      * @param  array<string, CheckRun>  $runs
      * @return non-empty-list<LookReading>
      */
-    private function looks(string $id, Said $first, array $runs): array
+    private function looks(string $id, array $first, array $runs): array
     {
-        $reading = static fn (Said $row): LookReading => new LookReading(Look::from($row->text('look')), ($runs[$row->text('run')] ?? null)?->marksAt($row->at()) ?? []);
+        return [...$first, ...array_map(fn (Said $row): LookReading => $this->reading($row, $runs), $this->observations->about(EntryKind::IndicationRead, $id))];
+    }
 
-        return [$reading($first), ...array_map($reading, $this->observations->about(EntryKind::IndicationRead, $id))];
+    /** @param  array<string, CheckRun>  $runs */
+    private function reading(Said $row, array $runs): LookReading
+    {
+        $run = $runs[$row->text('run')] ?? null;
+
+        return new LookReading(Look::from($row->text('look')), $run?->marksAt($row->at()) ?? [], $run?->method);
     }
 
     /** @return list<array{int, int}> */

@@ -4,8 +4,11 @@ declare(strict_types=1);
 
 namespace App\Sheets;
 
+use App\Drawings\Faces\FaceDrawing;
 use App\Ledger\EntryKind;
 use App\Observations\JobObservations;
+use App\Observations\SeenCrack;
+use NorthLedger\Core\Cracks\Look;
 use NorthLedger\Core\Gauging\Conditions;
 use NorthLedger\Core\Gauging\Feature;
 use NorthLedger\Core\Gauging\Place;
@@ -20,6 +23,9 @@ use NorthLedger\Core\Judgement\RidgeLook;
 use NorthLedger\Core\Judgement\ScoringLook;
 use NorthLedger\Core\Policy\ShopPolicy;
 use NorthLedger\Core\Quantity\Length;
+use NorthLedger\Core\Spec\CrackZone;
+use NorthLedger\Core\Spec\EnginePart;
+use NorthLedger\Core\Spec\PronePlace;
 use NorthLedger\Core\Spec\SpecificationSheet;
 
 /** What was keyed of the bores of a sheet, cylinder by cylinder. */
@@ -62,6 +68,28 @@ final readonly class BoreEntries
         }
 
         return new WallSurvey($traced, $thicknesses, $this->entries->length(Place::look(Feature::PitDepth, $cylinder)) ?? Length::zero());
+    }
+
+    /** @return array<int, SeenCrack> Cracks and holes that were keyed as a look, by cylinder: each stands on the crack map as well */
+    public function cracksSeen(SpecificationSheet $sheet): array
+    {
+        $seen = [];
+        foreach ($sheet->faces() as $face) {
+            $cylinders = FaceDrawing::cylindersOn($sheet, $face);
+            foreach (in_array(CrackZone::BoreWall, $face->zones(), true) && $face->part() !== EnginePart::Crankshaft ? $cylinders : [] as $index => $cylinder) {
+                $newest = $this->entries->at(Place::look(Feature::Crack, $cylinder))->newest();
+                $look = match (CrackLook::tryFrom($newest->look ?? '')) {
+                    CrackLook::Crack => Look::SharpLine,
+                    CrackLook::Hole => Look::Hole,
+                    default => null,
+                };
+                if ($newest !== null && $look !== null) {
+                    $seen[$cylinder] ??= new SeenCrack($newest->ulid, $look, $face, [intdiv((2 * $index + 1) * PronePlace::SIDE, 2 * count($cylinders)), intdiv(PronePlace::SIDE, 2)]);
+                }
+            }
+        }
+
+        return $seen;
     }
 
     /** The number of the piston that goes into a cylinder. */

@@ -35,8 +35,8 @@ final readonly class BoreNeed
             $cylinder->map !== null => $cylinder->map->shiftAt($size->minus($cylinder->pitDepth->times(2))),
             default => $required->shiftAt($size),
         };
-        $wall = WallLeft::of($cylinder, $block->standardWall, $block->currentStep, $size->minus($block->asMade()), $shift);
-        $isThin = $wall->isSmallerThan($block->minimumWall);
+        $wall = WallLeft::of($cylinder, $block->standardWall, $block->currentStep, $size->minus($block->asMade()), $shift->times(2));
+        $isThin = $wall->isThinnerThan($block->minimumWall);
         $words = match ($cleanUp) {
             CleanUp::OnCentre => 'cleans up on centre',
             CleanUp::OffCentre => 'only off centre, shift '.$display->magnitude($shift).($cylinder->map === null ? '' : ' towards '.self::degrees($cylinder->map->direction()).'°'),
@@ -45,7 +45,7 @@ final readonly class BoreNeed
 
         return new self(
             (string) $step->nanometres, $display->step($step), $size, $shift, $cylinder->map?->direction() ?? 0.0,
-            $words.($cleanUp === CleanUp::No ? '' : ", wall {$display->size($wall)}".($isThin ? ', too thin' : '')),
+            $words.($cleanUp === CleanUp::No ? '' : ", wall {$display->size($wall->rounded())}".($isThin ? ', too thin' : '')),
             match (true) {
                 $cleanUp === CleanUp::No, $isThin => CellState::Out,
                 $cleanUp === CleanUp::OffCentre => CellState::Close,

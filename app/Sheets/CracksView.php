@@ -84,10 +84,12 @@ final readonly class CracksView
     {
         $states = array_map(static fn (PartCracks $part): CrackState => $part->state, $report->parts());
         $cracks = count($report->cracks());
+        $unconfirmed = array_filter($report->cracks(), static fn (Indication $one): bool => $one->disposition()?->isDecision() === false);
         $scrapped = array_filter($report->cracks(), static fn (Indication $one): bool => $one->disposition() === Disposition::Scrap);
 
         return match (true) {
             $scrapped !== [] => new Stamp('Cracked: scrap', implode(', ', array_unique(array_map(static fn (Indication $one): string => $file->sheet->nameOf($one->location->part()), $scrapped))), 'scrap'),
+            $unconfirmed !== [] => new Stamp('Cracked', 'one question first', 'out'),
             $report->customerHolds() !== [] => new Stamp('Cracked', 'waits for the customer', 'out'),
             $cracks > 0 => new Stamp('Cracked', $cracks === 1 ? 'one crack' : "{$cracks} cracks", 'out'),
             in_array(CrackState::Suspect, $states, true) => new Stamp('Suspect', 'clean, develop and read again', 'close'),
@@ -161,7 +163,8 @@ final readonly class CracksView
                 implode(', then ', array_map(static fn (LookReading $reading): string => $reading->look->value.($reading->marks === [] ? '' : ' ('.implode(', ', array_column($reading->marks, 'value')).')'), $one->readings))
                     .($one->length === null ? '' : ', '.$file->display->sizeWithUnit($one->length).' long'),
                 $one->classification()->value, self::state($one->classification()), self::sign($one->classification()),
-                $one->classification()->needsRetest(),
+                $one->wantsAnotherReading(),
+                self::confirming($one),
                 array_filter($report->runs, static fn (CheckRun $run): bool => $run->retestOf === $one->id && ! $run->isRead()) !== [],
                 count($one->readings) === 1,
                 $one->isCrack(), $one->location->zone->isOfCrankshaft(),
@@ -175,13 +178,24 @@ final readonly class CracksView
         }, $report->indications);
     }
 
+    /** @return list<string> The methods that can confirm a crack that one method showed; empty where nothing has to be confirmed (CRACK-5b) */
+    private static function confirming(Indication $one): array
+    {
+        $first = $one->readings[0]->method;
+
+        return $one->disposition() !== Disposition::ConfirmFirst ? [] : array_values(array_map(
+            static fn (CheckMethod $method): string => $method->value,
+            array_filter(CheckMethod::cases(), static fn (CheckMethod $method): bool => $method !== CheckMethod::PressureTest && $method !== $first && $method->refusalFor($one->material) === null),
+        ));
+    }
+
     /** @return list<string> */
     private static function ways(Indication $one): array
     {
-        $possible = array_filter(Disposition::cases(), static fn (Disposition $way): bool => ($way !== Disposition::GrindAndCheckAgain || $one->location->zone->isOfCrankshaft())
+        $possible = array_filter(Disposition::cases(), static fn (Disposition $way): bool => $way->isDecision() && ($way !== Disposition::GrindAndCheckAgain || $one->location->zone->isOfCrankshaft())
             && ($way !== Disposition::Sleeve || $one->location->cylinder !== null));
 
-        return array_values(array_unique([...($one->proposed() === null ? [] : [$one->proposed()->value]), ...array_column($possible, 'value')]));
+        return array_values(array_unique([...($one->proposed()?->isDecision() === true ? [$one->proposed()->value] : []), ...array_column($possible, 'value')]));
     }
 
     /** @return array{name: string, state: string, sign: string, words: string, doubts: list<string>} */
@@ -225,10 +239,12 @@ final readonly class CracksView
         $retest = array_values(array_filter($report->indications, static fn (Indication $one): bool => $one->classification()->needsRetest()))[0] ?? null;
         $hold = $report->customerHolds()[0] ?? null;
         $undecided = array_values(array_filter($report->indications, static fn (Indication $one): bool => $one->waitsForDecision()))[0] ?? null;
+        $confirm = array_values(array_filter($report->indications, static fn (Indication $one): bool => $one->disposition() === Disposition::ConfirmFirst))[0] ?? null;
         $says = (new EarlyStages($file))->says(Stage::Cracks);
 
         return match (true) {
             $retest !== null => "Clean indication {$retest->number}, develop it again and read it again. Until then it is neither a crack nor fine.",
+            $confirm !== null => "Confirm indication {$confirm->number} by another method, or let a specialist settle it: one method alone scraps nothing here.",
             $undecided !== null => "Decide what is done about indication {$undecided->number}.",
             $hold !== null => "Ask the customer about indication {$hold->number}.",
             $file->assessment()->scrappedBy() !== [] => 'Tell the customer: the engine needs another '.$file->sheet->nameOf(EnginePart::Block).'. Its other parts can still be checked.',

@@ -49,7 +49,7 @@ final readonly class EngineView
             $missing,
             array_slice(array_values(array_filter([
                 ...$file->words()->changes($file->assessment()),
-                ...array_merge([], ...array_map(static fn (PartState $part): array => array_map($words->change(...), $part->findings), array_values($here))),
+                ...array_map($words->change(...), $file->inspection()->changes()),
             ])), 0, self::MOST_CHANGES),
             array_map(static fn (Said $said): array => ['words' => $said->text('words'), 'worst' => $said->text('worst'), 'by' => $said->text('answer'), 'at' => $said->at()->format('j M Y')], Concessions::of($file->observations())->all()),
             "{$file->sheet->name} sheet revision {$file->sheet->revision}, shop policy revision {$file->policy->revision}, ledger entry {$file->job->entries}",

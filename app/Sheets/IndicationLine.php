@@ -9,6 +9,7 @@ final readonly class IndicationLine
 {
     /**
      * @param  list<string>  $dispositions  The ways that can be chosen, the proposed one first
+     * @param  list<string>  $confirmBy  Methods that can confirm it; empty where a retest with dye is enough
      * @param  list<string>  $photos  Their numbers
      */
     public function __construct(
@@ -21,6 +22,7 @@ final readonly class IndicationLine
         public string $state,
         public string $sign,
         public bool $needsRetest,
+        public array $confirmBy,
         public bool $isBeingRetested,
         public bool $canBeTakenBack,
         public bool $isCrack,

@@ -16,6 +16,7 @@ use App\Shop\SpecBook;
 use NorthLedger\Core\Cracks\CrackReport;
 use NorthLedger\Core\Cracks\Indication;
 use NorthLedger\Core\Gauging\Feature;
+use NorthLedger\Core\Judgement\BoreInspection;
 use NorthLedger\Core\Judgement\FindingWords;
 use NorthLedger\Core\Judgement\PartDefect;
 use NorthLedger\Core\Planning\BlockAssessment;
@@ -167,16 +168,29 @@ final class JobFile
 
         return $this->assessment ??= BlockAssessment::of(
             $this->sheet, $this->policy,
-            array_map(fn (int $cylinder) => $entries->bores()->inspection($cylinder, $this->sheet, $this->policy), $this->sheet->layout->cylinders()),
+            array_map(fn (int $cylinder): BoreInspection => $this->bore($entries, $cylinder), $this->sheet->layout->cylinders()),
             $this->job->declaredStep(),
             $this->defects(),
         );
     }
 
-    /** @return list<PartDefect> Found by crack check, pre-check and sleeve survey, of any part */
+    /** As it was keyed; what looked like a crack and turned out to be none does not count (CRACK-3). */
+    private function bore(SheetEntries $entries, int $cylinder): BoreInspection
+    {
+        $bore = $entries->bores()->inspection($cylinder, $this->sheet, $this->policy);
+        $seen = $entries->bores()->cracksSeen($this->sheet)[$cylinder] ?? null;
+        $indication = $seen === null ? null : $this->cracks()->indication($seen->id);
+
+        return $indication?->classification()->isCleared() === true ? $bore->cleared() : $bore;
+    }
+
+    /** @return list<PartDefect> Found by crack check, pre-check and sleeve survey, of any part; and what nobody checked for cracks */
     public function defects(): array
     {
-        return [...PartDefect::ofCracks($this->cracks()), ...$this->precheck()->defects(), ...PartDefect::ofSleeves(Received::surveys($this->observations()))];
+        return [
+            ...PartDefect::ofCracks($this->cracks()), ...$this->precheck()->defects(), ...$this->parts()->defects(), ...PartDefect::ofSleeves(Received::surveys($this->observations())),
+            ...PartDefect::ofUnchecked($this->cracks(), $this->policy->crackCheckNeeds, $this->inspection()->here(), $this->sheet),
+        ];
     }
 
     /** The words for findings, knowing the gauges of the shop that could settle a close call. */
@@ -207,7 +221,7 @@ final class JobFile
 
     public function cracks(): CrackReport
     {
-        return $this->cracks ??= CrackBook::report($this->sheet, $this->observations());
+        return $this->cracks ??= CrackBook::report($this->sheet, $this->policy->crackCheckNeeds, $this->observations(), $this->entries(SheetName::Incoming)->bores()->cracksSeen($this->sheet));
     }
 
     public function precheck(): PrecheckReport

@@ -71,6 +71,8 @@ final readonly class JudgeView
             $bore->cylinder(),
             match ($bore->canStay) {
                 CanStay::Yes => new Stamp('Can stay', '', 'good'),
+                CanStay::WithNewPiston => new Stamp('Can stay', 'with a new piston', 'close'),
+                CanStay::HonedToClearance => new Stamp('Can stay', 'honed to clearance', 'close'),
                 CanStay::No => new Stamp('Cannot stay', '', 'out'),
                 CanStay::NotYetKnown => new Stamp('Not yet known', '', 'missing'),
             },

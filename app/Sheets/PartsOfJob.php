@@ -19,6 +19,7 @@ use NorthLedger\Core\Inspection\RodJudge;
 use NorthLedger\Core\Inspection\Section;
 use NorthLedger\Core\Inspection\SectionJudgement;
 use NorthLedger\Core\Inspection\WeightJudge;
+use NorthLedger\Core\Inspection\WouldPass;
 use NorthLedger\Core\Planning\PartVerdict;
 use NorthLedger\Core\Spec\EnginePart;
 
@@ -97,10 +98,32 @@ final class PartsOfJob
         return $standings;
     }
 
-    /** @return list<EnginePart> Parts that did not come with the engine */
+    /** @return list<WouldPass> What a person could do so that findings beside the bores would pass, each tried on a copy (VER-3) */
+    public function changes(): array
+    {
+        $changes = [];
+        foreach (Section::cases() as $section) {
+            $judge = $section->judgesParts() && ! $this->measurements($section)->isEmpty() ? $this->judgeOf($section) : null;
+            if ($judge !== null) {
+                $changes = [...$changes, ...WouldPass::of($this->judged($section), $judge, $this->measurements($section))];
+            }
+        }
+
+        return $changes;
+    }
+
+    /** @return list<EnginePart> Parts that did not come with the engine, or were counted in as missing */
     public function absent(): array
     {
-        return array_values(array_filter(EnginePart::cases(), fn (EnginePart $part): bool => ! $this->file->job->arrival->brings($part)));
+        $counted = $this->file->parts();
+
+        return array_values(array_filter(EnginePart::cases(), fn (EnginePart $part): bool => ! $this->file->job->arrival->brings($part) || $counted->isMissing($part)));
+    }
+
+    /** @return list<EnginePart> Parts of this family that are there */
+    public function here(): array
+    {
+        return array_values(array_filter(EngineAssessment::partsOf($this->file->sheet), fn (EnginePart $part): bool => ! in_array($part, $this->absent(), true)));
     }
 
     /** Whoever wants the whole engine reads every sheet of it at once. */
@@ -121,6 +144,12 @@ final class PartsOfJob
     public function faces(): array
     {
         return $this->faceJudge()->faces($this->measurements(Section::Deck));
+    }
+
+    /** False for a deck that is not square to the crankshaft (DECK-2). */
+    public function mayBeShimmed(MeasuredFace $face): bool
+    {
+        return $this->faceJudge()->mayBeShimmed($face, $this->measurements(Section::Deck));
     }
 
     public function weights(): WeightJudge

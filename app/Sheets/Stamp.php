@@ -23,6 +23,7 @@ final readonly class Stamp
             $assessment->verdict === PartVerdict::Scrap => 'scrap',
             $assessment->canStay === CanStay::No => 'out',
             $assessment->canStay === CanStay::Yes => 'good',
+            $assessment->canStay->stays() => 'close',
             default => 'missing',
         };
 

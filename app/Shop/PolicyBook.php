@@ -50,7 +50,10 @@ final class PolicyBook
         }
         $own = DB::scalar('SELECT policy FROM policy_revisions WHERE number = ?', [$number]) ?? throw (new ModelNotFoundException)->setModel(PolicyRevision::class, [$number]);
 
-        return ['revision' => $number] + json_decode($own, true, 16, JSON_THROW_ON_ERROR) + $defaults;
+        /** @var array<string, mixed> $stored */
+        $stored = json_decode($own, true, 16, JSON_THROW_ON_ERROR);
+
+        return ['revision' => $number] + array_replace_recursive($defaults, $stored);
     }
 
     /**

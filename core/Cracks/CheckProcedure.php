@@ -18,18 +18,18 @@ final readonly class CheckProcedure
             new CheckStep(StepKind::Clean, 'Clean and dry', 'Wipe the area with cleaner until the cloth stays white, then let it dry: liquid in a crack keeps the dye out.', self::SOLVENT),
             new CheckStep(StepKind::Penetrant, 'Penetrant on', 'Wet the whole area, and keep it wet.', self::SOLVENT, $dwell->penetrantMinutes),
             new CheckStep(StepKind::Wipe, 'Wipe off', 'Wipe with a dry cloth, then with a cloth damp with cleaner. Never spray cleaner on the part: it washes the crack out.', self::SOLVENT),
-            new CheckStep(StepKind::Developer, 'Developer on', 'A thin even coat, so that the metal just shows through.', self::SOLVENT, Dwell::DEVELOPER_MINUTES, Dwell::LATEST_READING_MINUTES),
+            new CheckStep(StepKind::Developer, 'Developer on', 'A thin even coat, so that the metal just shows through.', self::SOLVENT, $dwell->developerMinutes, Dwell::LATEST_READING_MINUTES),
             new CheckStep(StepKind::Read, 'Read it', 'Place every red mark on the map, and tick the crack-prone places that were looked at.'),
             self::oil(),
         ];
     }
 
     /** @return non-empty-list<CheckStep> Cleaned and developed again, to see whether a mark comes back (CRACK-3) */
-    public static function retest(): array
+    public static function retest(Dwell $dwell): array
     {
         return [
             new CheckStep(StepKind::Clean, 'Clean the mark off', 'Wipe until nothing is left of it, with a cloth damp with cleaner; file no edge away.', self::SOLVENT),
-            new CheckStep(StepKind::Developer, 'Developer on again', 'A thin even coat. A crack bleeds again, dirt does not.', self::SOLVENT, Dwell::DEVELOPER_MINUTES, Dwell::LATEST_READING_MINUTES),
+            new CheckStep(StepKind::Developer, 'Developer on again', 'A thin even coat. A crack bleeds again, dirt does not.', self::SOLVENT, $dwell->developerMinutes, Dwell::LATEST_READING_MINUTES),
             new CheckStep(StepKind::Read, 'Read it again', 'Does the line come back, and how does it look?'),
         ];
     }

@@ -14,8 +14,8 @@ enum Classification: string
     case NoIndicationFound = 'no indication found';
 
     /**
-     * A sharp line is suspect until it is cleaned, developed again and read again; a diffuse reading settles
-     * nothing, and a crack stays a crack whatever is read after it.
+     * A sharp line is suspect until it is cleaned, developed again and read again; a diffuse reading and a patch that takes
+     * no stone settle nothing, faint is nothing, and a crack stays a crack whatever is read after it.
      *
      * @param  non-empty-list<Look>  $looks  In the order of the readings, cleaned and developed again between them
      */
@@ -28,13 +28,21 @@ enum Classification: string
                 $state === self::Crack => self::Crack,
                 $look->isSharp() => $wasSharp ? self::Crack : self::Suspect,
                 $look === Look::Diffuse => self::CleanAndRepeat,
-                $look === Look::EdgeOrStep, $look === Look::Faint => self::ContaminationOrEdge,
+                $look === Look::Hole => self::Crack,
+                $look === Look::PatchThatStays => self::Suspect,
+                $look === Look::EdgeOrStep => self::ContaminationOrEdge,
                 default => $wasSharp ? self::ContaminationOrEdge : self::NoIndicationFound,
             };
             $wasSharp = $wasSharp || $look->isSharp();
         }
 
         return $state;
+    }
+
+    /** True where it was looked at again and is no crack. */
+    public function isCleared(): bool
+    {
+        return $this === self::ContaminationOrEdge || $this === self::NoIndicationFound;
     }
 
     /** True where it has to be cleaned, developed and read once more before anything can be said. */

@@ -46,6 +46,12 @@ final readonly class CrackReport
         );
     }
 
+    /** @return list<Face> Of a part, that no check covered that was read */
+    public function unreadFaces(EnginePart $part): array
+    {
+        return array_values(array_filter($this->sheet->faces(), fn (Face $face): bool => $face->part() === $part && ! $this->isRead($face)));
+    }
+
     public function isRead(Face $face): bool
     {
         return array_filter($this->runs, static fn (CheckRun $run): bool => $run->isRead() && in_array($face, $run->faces, true)) !== [];
@@ -61,6 +67,12 @@ final readonly class CrackReport
     public function cracks(): array
     {
         return array_values(array_filter($this->indications, static fn (Indication $one): bool => $one->isCrack()));
+    }
+
+    /** @return list<Indication> That are neither a crack nor cleared yet */
+    public function suspects(): array
+    {
+        return array_values(array_filter($this->indications, static fn (Indication $one): bool => $one->classification()->needsRetest()));
     }
 
     /** @return list<Indication> That wait for the customer's word */
@@ -80,6 +92,12 @@ final readonly class CrackReport
         }
 
         return $next;
+    }
+
+    /** Null where no indication has that id. */
+    public function indication(string $id): ?Indication
+    {
+        return array_values(array_filter($this->indications, static fn (Indication $one): bool => $one->id === $id))[0] ?? null;
     }
 
     public function hasBegun(): bool

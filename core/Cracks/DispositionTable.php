@@ -11,16 +11,20 @@ use NorthLedger\Core\Spec\Material;
 final readonly class DispositionTable
 {
     /**
-     * @param  bool  $grindsOut  Of a crankshaft: shallow enough to be ground out within the offered undersizes
+     * @param  ?bool  $grindsOut  Of a crankshaft: shallow enough to be ground out within the offered undersizes; null: nobody has said
      * @param  ?Disposition  $specified  What the family's specification says; it wins
      *
      * @throws NoDisposition If no row names that material and zone
      */
-    public static function dispose(Material $material, CrackZone $zone, bool $grindsOut = false, ?Disposition $specified = null): Disposition
+    public static function dispose(Material $material, CrackZone $zone, ?bool $grindsOut = null, ?Disposition $specified = null): Disposition
     {
         return $specified ?? match (true) {
             $material === Material::Magnesium, $zone === CrackZone::Rod => Disposition::Scrap,
-            $zone->isOfCrankshaft() => $grindsOut ? Disposition::GrindAndCheckAgain : Disposition::Scrap,
+            $zone->isOfCrankshaft() => match ($grindsOut) {
+                null => Disposition::ScrapUnlessGroundOut,
+                true => Disposition::GrindAndCheckAgain,
+                false => Disposition::Scrap,
+            },
             $material === Material::GreyIron => self::inIron($zone),
             $material === Material::Aluminium => self::inAluminium($zone),
             default => throw NoDisposition::for($material, $zone),

@@ -7,7 +7,7 @@ namespace NorthLedger\Core\Cracks;
 /** How long penetrant stays on and developer is left before it is read, in minutes (CRACK-2). */
 final readonly class Dwell
 {
-    public const DEVELOPER_MINUTES = 10;
+    public const LEAST_DEVELOPER_MINUTES = 10;
 
     public const LATEST_READING_MINUTES = 60;
 
@@ -17,21 +17,23 @@ final readonly class Dwell
 
     private const HOTTEST_C = 50.0;
 
-    private function __construct(public int $penetrantMinutes)
+    private function __construct(public int $penetrantMinutes, public int $developerMinutes)
     {
     }
 
     /**
      * From 5 to 10 °C, ends included, the dwell is doubled; the part's own temperature counts.
      *
+     * @param  int  $developerMinutes  As chosen for this check; never fewer than ten
+     *
      * @throws CrackCheckRefused Below 5 °C or above 50 °C
      */
-    public static function at(float $celsius, DwellSchool $school): self
+    public static function at(float $celsius, DwellSchool $school, int $developerMinutes = self::LEAST_DEVELOPER_MINUTES): self
     {
         return match (true) {
             $celsius < self::COLDEST_C => throw CrackCheckRefused::because(Refusal::TooCold),
             $celsius > self::HOTTEST_C => throw CrackCheckRefused::because(Refusal::TooHot),
-            default => new self($school->minutes() * ($celsius <= self::SLOW_UP_TO_C ? 2 : 1)),
+            default => new self($school->minutes() * ($celsius <= self::SLOW_UP_TO_C ? 2 : 1), max(self::LEAST_DEVELOPER_MINUTES, $developerMinutes)),
         };
     }
 
@@ -43,7 +45,7 @@ final readonly class Dwell
     public function marks(float $penetrantMinutes, float $developerMinutes): array
     {
         return array_values(array_filter([
-            $penetrantMinutes < $this->penetrantMinutes || $developerMinutes < self::DEVELOPER_MINUTES ? TimingMark::Early : null,
+            $penetrantMinutes < $this->penetrantMinutes || $developerMinutes < $this->developerMinutes ? TimingMark::Early : null,
             $developerMinutes > self::LATEST_READING_MINUTES ? TimingMark::Late : null,
         ]));
     }

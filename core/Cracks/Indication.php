@@ -16,7 +16,8 @@ final readonly class Indication
      * @param  Material  $material  Of the part it lies in
      * @param  non-empty-list<LookReading>  $readings  Oldest first
      * @param  ?Length  $length  Null where it was not measured
-     * @param  bool  $grindsOut  Somebody judged that it grinds out
+     * @param  ?bool  $grindsOut  Somebody judged whether it grinds out; null where nobody has
+     * @param  bool  $asksForSecondMethod  The part is not scrapped on one surface method alone (CRACK-5b)
      * @param  ?Disposition  $decided  What a person decided; null while only the table has spoken
      */
     public function __construct(
@@ -26,9 +27,10 @@ final readonly class Indication
         public Material $material,
         public array $readings,
         public ?Length $length = null,
-        public bool $grindsOut = false,
+        public ?bool $grindsOut = null,
         public ?Disposition $decided = null,
         public ?CustomerAnswer $answer = null,
+        public bool $asksForSecondMethod = false,
     ) {
     }
 
@@ -52,10 +54,29 @@ final readonly class Indication
         }
     }
 
-    /** What holds: the person's decision, else the proposal; null for anything that is no crack. */
+    /** What holds: the person's decision, else the proposal, and that only once it is confirmed; null for anything that is no crack. */
     public function disposition(): ?Disposition
     {
-        return $this->isCrack() ? $this->decided ?? $this->proposed() : null;
+        $held = $this->isCrack() ? $this->decided ?? $this->proposed() : null;
+
+        return match (true) {
+            $held !== Disposition::Scrap || $this->decided !== null => $held,
+            $this->confirmation() === Confirmation::Awaited => Disposition::ConfirmFirst,
+            $this->confirmation() === Confirmation::Contradicted => Disposition::Specialist,
+            default => $held,
+        };
+    }
+
+    /** Whether another method has to speak before it scraps its part, and what it said. */
+    public function confirmation(): Confirmation
+    {
+        return $this->asksForSecondMethod ? Confirmation::of($this->readings) : Confirmation::NotAsked;
+    }
+
+    /** True where it has to be read once more: to know what it is, or to confirm that it scraps its part. */
+    public function wantsAnotherReading(): bool
+    {
+        return $this->classification()->needsRetest() || $this->disposition() === Disposition::ConfirmFirst;
     }
 
     /** True while the repair waits for the customer's word. */

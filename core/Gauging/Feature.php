@@ -61,12 +61,14 @@ enum Feature: string
     case DeckPitDepth = 'deckpit';
     case DeckFinish = 'deckra';
     case DeckStamp = 'deckstamp';
+    case DeckFeeler = 'deckfeeler';
     case PistonToDeck = 'todeck';
     case HeadPoint = 'head';
     case HeadHeight = 'headheight';
     case HeadPits = 'headpits';
     case HeadPitDepth = 'headpit';
     case HeadFinish = 'headra';
+    case HeadFeeler = 'headfeeler';
 
     // Guides, valves, seats and lifters (VALVE).
     case GuideHeight = 'guideheight';
@@ -78,6 +80,7 @@ enum Feature: string
     case SeatRunOut = 'seatrunout';
     case Vacuum = 'vacuum';
     case LifterBore = 'lifterbore';
+    case LifterFeel = 'lifterfeel';
     case Lifter = 'lifter';
 
     // Weights and volumes, by piece and by cylinder (BAL, COMP).
@@ -89,13 +92,13 @@ enum Feature: string
 
     /** What is read where it is no size, by value; a table, as it is asked for at every step. */
     private const MEASURANDS = [
-        'ridge' => Measurand::Look, 'scoring' => Measurand::Look, 'pitting' => Measurand::Look, 'crack' => Measurand::Look, 'imprint' => Measurand::Look, 'thrustface' => Measurand::Look, 'deckpits' => Measurand::Look, 'headpits' => Measurand::Look, 'deckstamp' => Measurand::Look, 'drop' => Measurand::Look, 'seatangle' => Measurand::Look, 'vacuum' => Measurand::Look,
+        'ridge' => Measurand::Look, 'scoring' => Measurand::Look, 'pitting' => Measurand::Look, 'crack' => Measurand::Look, 'imprint' => Measurand::Look, 'thrustface' => Measurand::Look, 'deckpits' => Measurand::Look, 'headpits' => Measurand::Look, 'deckstamp' => Measurand::Look, 'drop' => Measurand::Look, 'seatangle' => Measurand::Look, 'vacuum' => Measurand::Look, 'lifterfeel' => Measurand::Look,
         'weight' => Measurand::Mass, 'bigendmass' => Measurand::Mass, 'smallendmass' => Measurand::Mass, 'pinmass' => Measurand::Mass,
         'ringmass' => Measurand::Mass, 'lockmass' => Measurand::Mass,
         'mainra' => Measurand::Roughness, 'pinra' => Measurand::Roughness, 'deckra' => Measurand::Roughness, 'headra' => Measurand::Roughness,
         'chamber' => Measurand::Volume, 'crown' => Measurand::Volume,
         'trace' => Measurand::Offset, 'offset' => Measurand::Offset, 'deck' => Measurand::Offset, 'head' => Measurand::Offset, 'todeck' => Measurand::Offset,
-        'mainscore' => Measurand::Distance, 'pinscore' => Measurand::Distance, 'runout' => Measurand::Distance, 'snout' => Measurand::Distance, 'endplay' => Measurand::Distance, 'mainstrip' => Measurand::Distance, 'pinstrip' => Measurand::Distance, 'gap' => Measurand::Distance, 'bend' => Measurand::Distance, 'twist' => Measurand::Distance, 'deckpit' => Measurand::Distance, 'headpit' => Measurand::Distance, 'seatrunout' => Measurand::Distance, 'pit' => Measurand::Distance,
+        'mainscore' => Measurand::Distance, 'pinscore' => Measurand::Distance, 'runout' => Measurand::Distance, 'snout' => Measurand::Distance, 'endplay' => Measurand::Distance, 'mainstrip' => Measurand::Distance, 'pinstrip' => Measurand::Distance, 'gap' => Measurand::Distance, 'bend' => Measurand::Distance, 'twist' => Measurand::Distance, 'deckpit' => Measurand::Distance, 'deckfeeler' => Measurand::Distance, 'headfeeler' => Measurand::Distance, 'headpit' => Measurand::Distance, 'seatrunout' => Measurand::Distance, 'pit' => Measurand::Distance,
     ];
 
     /** What is counted where it is no cylinder, by value; a table, as it is asked for at every step. */
@@ -105,9 +108,9 @@ enum Feature: string
         'snout' => 'Crankshaft', 'endplay' => 'Crankshaft',
         'housing' => 'Housing', 'imprint' => 'Housing', 'offset' => 'Housing', 'gap' => 'Housing', 'thrust' => 'Housing', 'thrustface' => 'Housing',
         'bigend' => 'Rod', 'smallend' => 'Rod', 'centres' => 'Rod', 'bend' => 'Rod', 'twist' => 'Rod', 'bigendmass' => 'Rod', 'smallendmass' => 'Rod',
-        'deck' => 'Deck', 'deckheight' => 'Deck', 'deckpits' => 'Deck', 'deckpit' => 'Deck', 'deckra' => 'Deck', 'deckstamp' => 'Deck',
-        'head' => 'Head face', 'headheight' => 'Head face', 'headpits' => 'Head face', 'headpit' => 'Head face', 'headra' => 'Head face',
-        'lifterbore' => 'Lifter', 'lifter' => 'Lifter',
+        'deck' => 'Deck', 'deckheight' => 'Deck', 'deckpits' => 'Deck', 'deckpit' => 'Deck', 'deckra' => 'Deck', 'deckstamp' => 'Deck', 'deckfeeler' => 'Deck',
+        'head' => 'Head face', 'headheight' => 'Head face', 'headpits' => 'Head face', 'headpit' => 'Head face', 'headra' => 'Head face', 'headfeeler' => 'Head face',
+        'lifterbore' => 'Lifter', 'lifter' => 'Lifter', 'lifterfeel' => 'Lifter',
         'pinmass' => 'Set', 'ringmass' => 'Set', 'lockmass' => 'Set',
     ];
 
@@ -136,6 +139,7 @@ enum Feature: string
         'deckpits' => 'pits', 'headpits' => 'pits',
         'deckpit' => 'deepest pit', 'headpit' => 'deepest pit',
         'deckstamp' => 'stamped numbers',
+        'deckfeeler' => 'thickest feeler under a straightedge', 'headfeeler' => 'thickest feeler under a straightedge',
         'todeck' => 'piston below the deck',
         'guideheight' => 'guide height',
         'guide' => 'guide bore',
@@ -147,6 +151,7 @@ enum Feature: string
         'vacuum' => 'vacuum',
         'lifterbore' => 'bore',
         'lifter' => 'body',
+        'lifterfeel' => 'by feel, in its bore',
         'pinmass' => 'weight of the pin',
         'ringmass' => 'weight of the rings',
         'lockmass' => 'weight of the locks',

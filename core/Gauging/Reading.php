@@ -59,6 +59,15 @@ final readonly class Reading
         return $this->setup === $other->setup || ($this->isSized && $other->isSized);
     }
 
+    /** The same reading, had it shown that much more. */
+    public function movedBy(Length $more): self
+    {
+        return new self(
+            $this->place, array_map(static fn (Length $one): Length => $one->plus($more), $this->repeats), $this->measured->plus($more), $this->corrected->plus($more),
+            $this->instrument, $this->temperatures, $this->setup, $this->isSized,
+        );
+    }
+
     public function sizeUncertainty(): Uncertainty
     {
         return Uncertainty::ofSize($this->corrected, $this->instrument, $this->temperatures, $this->repeats);

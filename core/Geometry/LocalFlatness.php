@@ -7,14 +7,59 @@ namespace NorthLedger\Core\Geometry;
 /** The worst flatness over every square of a span, sides along x and y, edges included (DECK-1). */
 final readonly class LocalFlatness
 {
+    /** Fewer places say nothing of a hollow: three lie in one plane whatever they read. */
+    private const LEAST_PLACES = 4;
+
     /**
-     * Every window has a bound that is cheap; the exact width is asked for only where the bound leaves it open.
+     * Over every square, whatever it holds.
      *
      * @param  list<Height>  $heights
      */
     public static function worst(array $heights, int $span): float
     {
-        $windows = self::windows($heights, $span);
+        return self::worstOf(self::windows($heights, $span));
+    }
+
+    /**
+     * Over the squares that can say something: four places at the least, not in one line. Null where there is none.
+     *
+     * @param  list<Height>  $heights
+     */
+    public static function worstThatCounts(array $heights, int $span): ?float
+    {
+        $counting = array_values(array_filter(self::windows($heights, $span), self::counts(...)));
+
+        return $counting === [] ? null : self::worstOf($counting);
+    }
+
+    /**
+     * How many different sets of places a closed square of that span can hold exactly, lying anywhere, and that count.
+     *
+     * @param  list<Height>  $heights
+     */
+    public static function windowsThatCount(array $heights, int $span): int
+    {
+        $sets = [];
+        foreach (self::spans(array_column($heights, 'x'), $span) as [$left, $right]) {
+            $strip = array_filter($heights, static fn (Height $height): bool => $height->x >= $left && $height->x <= $right);
+            foreach (self::spans(array_column($strip, 'y'), $span) as [$low, $high]) {
+                $held = array_filter($strip, static fn (Height $height): bool => $height->y >= $low && $height->y <= $high);
+                if (self::counts(array_values($held))) {
+                    $sets[implode(' ', array_keys($held))] = true;
+                }
+            }
+        }
+
+        return count($sets);
+    }
+
+    /**
+     * Every window has a bound that is cheap; the exact width is asked for only where the bound leaves it open.
+     *
+     * @param  list<non-empty-list<Height>>  $windows
+     */
+    private static function worstOf(array $windows): float
+    {
         $bounds = array_map(self::bound(...), $windows);
         arsort($bounds);
         $worst = 0.0;
@@ -27,6 +72,39 @@ final readonly class LocalFlatness
         }
 
         return $worst;
+    }
+
+    /** @param  list<Height>  $window */
+    private static function counts(array $window): bool
+    {
+        $places = array_unique(array_map(static fn (Height $height): string => "{$height->x} {$height->y}", $window));
+
+        return count($places) >= self::LEAST_PLACES && $window !== [] && ! MinimumZone::areInLine($window);
+    }
+
+    /**
+     * The runs of coordinates that a closed interval of that length can hold exactly: it must reach both ends, and fit
+     * between the neighbours that it leaves out.
+     *
+     * @param  array<int>  $coordinates
+     * @return list<array{int, int}> The first and the last of each
+     */
+    private static function spans(array $coordinates, int $span): array
+    {
+        $sorted = array_values(array_unique($coordinates));
+        sort($sorted);
+        $spans = [];
+        foreach ($sorted as $first => $from) {
+            for ($last = $first; isset($sorted[$last]) && $span >= $sorted[$last] - $from; $last++) {
+                $before = $sorted[$first - 1] ?? -INF;
+                $after = $sorted[$last + 1] ?? INF;
+                if ($after - $before > $span) {
+                    $spans[] = [$from, $sorted[$last]];
+                }
+            }
+        }
+
+        return $spans;
     }
 
     /**

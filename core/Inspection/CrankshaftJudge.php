@@ -13,6 +13,7 @@ use NorthLedger\Core\Judgement\JournalJudge;
 use NorthLedger\Core\Judgement\JournalLimits;
 use NorthLedger\Core\Judgement\JournalReading;
 use NorthLedger\Core\Judgement\JudgedJournal;
+use NorthLedger\Core\Judgement\Outcome;
 use NorthLedger\Core\Planning\GrindAction;
 use NorthLedger\Core\Planning\GrindPlan;
 use NorthLedger\Core\Policy\MirrorFinish;
@@ -49,8 +50,9 @@ final readonly class CrankshaftJudge implements Judge
             $findings = [...$findings, ...$this->ofGroup($group, $plan)];
             $works = [...$works, ...$this->works($group, $plan)];
         }
+        $whole = $this->ofTheWhole($measurements);
 
-        return new SectionJudgement(Section::Crankshaft, [...$findings, ...$this->ofTheWhole($measurements)], $works, ! $measurements->isEmpty());
+        return new SectionJudgement(Section::Crankshaft, [...$findings, ...$whole], [...self::straightening($whole), ...$works], ! $measurements->isEmpty());
     }
 
     /**
@@ -67,15 +69,21 @@ final readonly class CrankshaftJudge implements Judge
         return $known[$group->value];
     }
 
-    /** @return array<int, JudgedJournal> By number */
-    private function judgedJournals(JournalGroup $group, Measurements $measurements): array
+    private function journalJudge(JournalGroup $group): JournalJudge
     {
         $spec = $this->sheet->crankshaft;
-        $judge = new JournalJudge(
+
+        return new JournalJudge(
             $this->spec($group)->diameter->least, $this->spec($group)->diameter->most, $spec->undersizes,
             new JournalLimits($spec->outOfRound, $spec->taper, $spec->runoutCentre, $this->smoothest(), $spec->roughest),
             $this->policy->partAllowances($this->sheet->unit)->grindStock,
         );
+    }
+
+    /** @return array<int, JudgedJournal> By number */
+    private function judgedJournals(JournalGroup $group, Measurements $measurements): array
+    {
+        $judge = $this->journalJudge($group);
         $judged = [];
         foreach (range(1, $this->spec($group)->count) as $number) {
             $inspection = $this->inspection($group, $number, $measurements);
@@ -140,7 +148,10 @@ final readonly class CrankshaftJudge implements Judge
         }
         $finish = $measurements->value(Place::at($group === JournalGroup::Mains ? Feature::MainFinish : Feature::PinFinish, $number));
 
-        return JournalInspection::of(Place::at(self::feature($group), $number)->words(), $group, $readings, $score, $runOut, $finish === null ? null : Roughness::ofNanometres((int) $finish));
+        return JournalInspection::of(
+            Place::at(self::feature($group), $number)->words(), $group, $readings, $score, $runOut, $finish === null ? null : Roughness::ofNanometres((int) $finish),
+            $this->isFilletOut($group, $number, $measurements),
+        );
     }
 
     /**
@@ -163,6 +174,27 @@ final readonly class CrankshaftJudge implements Judge
         return $grid;
     }
 
+    private static function fillet(JournalGroup $group, int $number): Place
+    {
+        return Place::at($group === JournalGroup::Mains ? Feature::MainFillet : Feature::PinFillet, $number);
+    }
+
+    private function isFilletOut(JournalGroup $group, int $number, Measurements $measurements): bool
+    {
+        $fillet = $measurements->length(self::fillet($group, $number));
+        $range = $this->spec($group)->fillet;
+
+        return $fillet !== null && ($fillet->isSmallerThan($range->least) || $fillet->isLargerThan($range->most));
+    }
+
+    /** The undersize that the journal has, as far as it is read (JRNL-2, JRNL-5a); standard while nothing is. */
+    private function currentUndersize(JournalGroup $group, int $number, Measurements $measurements): Length
+    {
+        $readings = $measurements->readings(self::places($group, $number));
+
+        return $readings === [] ? Length::zero() : $this->journalJudge($group)->nearestUndersize(Length::largest(...array_column($readings, 'corrected')));
+    }
+
     private function score(JournalGroup $group, int $number): Place
     {
         return Place::at($group === JournalGroup::Mains ? Feature::MainScore : Feature::PinScore, $number);
@@ -183,7 +215,7 @@ final readonly class CrankshaftJudge implements Judge
         $gate = new Gate(EnginePart::Crankshaft, $this->policy->incomingRule, $measurements, 'JRNL-2', Place::at(self::feature($group), $number)->words());
         $places = self::places($group, $number);
         $at = fn (string $spot): Place => Place::at(self::feature($group), $number, $spot);
-        $undersize = $judged->currentUndersize ?? Length::zero();
+        $undersize = $judged->currentUndersize ?? $this->currentUndersize($group, $number, $measurements);
         $range = LengthRange::between($this->spec($group)->diameter->least->minus($undersize), $this->spec($group)->diameter->most->minus($undersize));
         $score = $this->score($group, $number);
         $findings = [
@@ -193,14 +225,14 @@ final readonly class CrankshaftJudge implements Judge
             $this->scored($gate, $score, $measurements->length($score)),
         ];
         $finish = $gate->under('JRNL-7')->value('finish', Place::at($group === JournalGroup::Mains ? Feature::MainFinish : Feature::PinFinish, $number), Limits::between(Amount::of(Measurand::Roughness, $this->smoothest()->nanometres), Amount::of(Measurand::Roughness, $spec->roughest->nanometres)), Remedy::Machine, 'It decides how the journal is polished, never that it is ground.');
-        $fillet = Place::at($group === JournalGroup::Mains ? Feature::MainFillet : Feature::PinFillet, $number);
+        $fillet = self::fillet($group, $number);
         if ($group === JournalGroup::Mains && ! in_array($number, [1, $this->spec($group)->count], true)) {
             $findings[] = $gate->under('JRNL-6')->reading('run-out', Place::at(Feature::RunOut, $number), Limits::atMostLength($spec->runoutCentre), Remedy::Machine, 'Total indicator reading; the bend is half of it.');
         }
 
         return array_values(array_filter([
             ...$findings, $finish,
-            $measurements->isRead($fillet) ? $gate->under('JRNL-4')->reading('fillet', $fillet, Limits::between(Amount::size($this->spec($group)->fillet->least), null), Remedy::Machine, 'Too small a fillet is where a crankshaft breaks: the wheel is dressed to the sheet’s radius.') : null,
+            $measurements->isRead($fillet) ? $gate->under('JRNL-4')->reading('fillet', $fillet, Limits::range($this->spec($group)->fillet), Remedy::Machine, 'Too small a fillet is where a crankshaft breaks, too large a one rides on the shell: the wheel is dressed to the sheet’s radius.') : null,
             ...$this->clearances($group, $number, $measurements, $judged, $plan),
         ]));
     }
@@ -287,6 +319,19 @@ final readonly class CrankshaftJudge implements Judge
             GrindAction::Grind => [PlannedWork::of('JRNL-4', $subject, WorkKind::Grind, $plan->undersize, $plan->target, $this->sheet->crankshaft->caseDepth === null ? '' : 'The case that is left is on this side of the journal.')],
             GrindAction::WeldOrReplace => [PlannedWork::of('JRNL-5', $subject, WorkKind::WeldOrReplace)],
         };
+    }
+
+    /**
+     * A bent snout is straightened before anything is ground.
+     *
+     * @param  list<PartFinding>  $whole
+     * @return list<PlannedWork>
+     */
+    private static function straightening(array $whole): array
+    {
+        $isBent = array_filter($whole, static fn (PartFinding $finding): bool => $finding->rule === 'JRNL-6' && $finding->outcome === Outcome::Fail) !== [];
+
+        return $isBent ? [PlannedWork::of('JRNL-6', 'Crankshaft', WorkKind::Straighten, said: 'Before it is ground; check it for cracks again afterwards.')] : [];
     }
 
     /** @return list<PartFinding> */

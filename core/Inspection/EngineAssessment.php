@@ -45,8 +45,8 @@ final readonly class EngineAssessment
         return array_values(array_filter($this->parts, static fn (PartState $part): bool => $part->isHere && $part->verdict === PartVerdict::Scrap));
     }
 
-    /** @return list<EnginePart> */
-    private static function partsOf(SpecificationSheet $sheet): array
+    /** @return list<EnginePart> That an engine of this family has */
+    public static function partsOf(SpecificationSheet $sheet): array
     {
         return array_values(array_filter(EnginePart::cases(), static fn (EnginePart $part): bool => $part !== EnginePart::Cylinders || $sheet->cylinders === CylinderKind::Separate));
     }
@@ -73,12 +73,15 @@ final readonly class EngineAssessment
         return new PartState($part, self::worst($verdicts), $own, $defectsHere, array_values($missing), $isHere);
     }
 
-    private static function ofDefect(PartDefect $defect): PartVerdict
+    /** Null where nothing follows from it. */
+    private static function ofDefect(PartDefect $defect): ?PartVerdict
     {
         return match ($defect->consequence) {
             Consequence::Scrap => PartVerdict::Scrap,
             Consequence::Sleeve, Consequence::Repair => PartVerdict::Repair,
             Consequence::Open => PartVerdict::NotYetKnown,
+            Consequence::Machine => PartVerdict::Recondition,
+            Consequence::Noted => null,
         };
     }
 
@@ -124,7 +127,7 @@ final readonly class EngineAssessment
     {
         $own = array_filter($defects, static fn (PartDefect $defect): bool => $defect->part === $part);
 
-        return [...array_map(self::ofDefect(...), array_values($own)), ...(self::carriesBores($part, $sheet) ? [$bores->verdict] : [])];
+        return [...array_values(array_filter(array_map(self::ofDefect(...), array_values($own)))), ...(self::carriesBores($part, $sheet) ? [$bores->verdict] : [])];
     }
 
     private static function carriesBores(EnginePart $part, SpecificationSheet $sheet): bool

@@ -7,12 +7,16 @@ namespace NorthLedger\Core\Inspection;
 use NorthLedger\Core\Spec\FaceSpec;
 
 /**
- * Where the heights of a face are read: along both edges at every bore and between them, and between the bores down the
- * middle, which the bores leave. Rows a, b, c from the intake side; walked to and fro, so that the hand never goes back empty.
+ * Where the heights of a face are read: along both edges at every bore and between them (rows a and c), between the bores
+ * down the middle, which the bores leave (row b), and close beside each edge (rows d and e), so that a square of the
+ * specified span holds four places. Walked to and fro, so that the hand never goes back empty.
  */
 final readonly class FaceGrid
 {
-    private const ROWS = ['a' => 0.06, 'b' => 0.5, 'c' => 0.94];
+    private const ROWS = ['a' => 0.06, 'd' => 0.18, 'b' => 0.5, 'e' => 0.82, 'c' => 0.94];
+
+    /** What flatness overall needs; the close rows say what a hollow between them is (DECK-1). */
+    private const NEEDED = ['a', 'b', 'c'];
 
     private const EDGE = 0.03;
 
@@ -34,10 +38,16 @@ final readonly class FaceGrid
                     $inRow["{$row}{$column}"] = [(int) round($along * $face->length->nanometres), (int) round($across * $face->width->nanometres)];
                 }
             }
-            $points = [...$points, ...($row === 'b' ? array_reverse($inRow, true) : $inRow)];
+            $points = [...$points, ...(in_array($row, ['d', 'e'], true) ? array_reverse($inRow, true) : $inRow)];
         }
 
         return new self($points);
+    }
+
+    /** True where flatness overall needs it; a spot of a close row is read for the squares alone. */
+    public static function isNeeded(string $spot): bool
+    {
+        return in_array($spot[0], self::NEEDED, true);
     }
 
     /** @return list<array{int, int}> The four supports of a face on the mill: its corners */

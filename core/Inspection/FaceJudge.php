@@ -44,14 +44,28 @@ final readonly class FaceJudge implements Judge
         return $this->faces[$measurements] ??= MeasuredFace::all($this->sheet, $measurements);
     }
 
-    /** What has to come off: what makes it flat on shims, and the depth of a pit inside the sealing band (DECK-2, DECK-4). */
+    /** What has to come off: what cleans it up on the best shims, and the depth of a pit inside the sealing band (DECK-2, DECK-4). */
     public function cut(MeasuredFace $face, Measurements $measurements): Length
     {
-        $pit = $measurements->look(Place::at($face->kind->pits(), $face->bank)) === Looks::INSIDE_BAND
+        $allowances = $this->policy->partAllowances($this->sheet->unit);
+        $toClean = $face->cutToClean($allowances->shimStep, $allowances->mostShim, $this->mayBeShimmed($face, $measurements));
+
+        return $toClean->plus($this->pitToRemove($face, $measurements));
+    }
+
+    /** A deck that is not square to the crankshaft is cut square, not shimmed away (DECK-2, DECK-6). */
+    public function mayBeShimmed(MeasuredFace $face, Measurements $measurements): bool
+    {
+        return $face->kind !== FaceKind::Deck || array_filter($this->corners($measurements), static fn (PartFinding $finding): bool => $finding->outcome === Outcome::Fail) === [];
+    }
+
+    private function pitToRemove(MeasuredFace $face, Measurements $measurements): Length
+    {
+        $depth = $measurements->look(Place::at($face->kind->pits(), $face->bank)) === Looks::INSIDE_BAND
             ? $measurements->length(Place::at($face->kind->pitDepth(), $face->bank))
             : null;
 
-        return ($face->plan()?->flatness() ?? Length::zero())->plus($pit ?? Length::zero());
+        return $depth ?? Length::zero();
     }
 
     /** @return list<PartFinding> */
@@ -62,8 +76,8 @@ final readonly class FaceJudge implements Judge
         $flatness = $face->plan()?->flatness();
         $height = Place::at($kind->height(), $bank);
         $findings = [
-            $flatness === null ? $gate->unread('flatness', $face->missing) : $gate->judged('flatness', Amount::distance($flatness), Limits::atMostLength($spec->flatness), $face->uncertainty(), Remedy::Machine, $face->places, $face->missing),
-            $flatness === null ? $gate->unread('flatness in any square', $face->missing) : $gate->judged('flatness in any square', Amount::distance($face->localFlatness()), Limits::atMostLength($spec->localFlatness), $face->uncertainty(), Remedy::Machine, $face->places, $face->missing),
+            $flatness === null ? $gate->unread('flatness', $face->missing) : $gate->judged('flatness', Amount::distance($flatness), Limits::atMostLength($spec->flatness), $face->uncertainty(), Remedy::Machine, $face->places, $face->missing, $spec->flatnessOf === null ? '' : "As a {$spec->flatnessOf->value} gasket allows it."),
+            $this->local($gate, $face, $measurements),
             $this->pits($gate->under('DECK-4'), $face, $measurements),
         ];
         $mustBeCut = array_filter($findings, static fn (PartFinding $finding): bool => $finding->outcome === Outcome::Fail) !== [];
@@ -77,6 +91,25 @@ final readonly class FaceJudge implements Judge
             $left === null ? $gate->under('DECK-4')->unread('height', [$height]) : $gate->under('DECK-4')->judged('height', Amount::size($left), Limits::between(Amount::size($spec->minimumHeight), null), $reading->sizeUncertainty(), $this->tooLow($face, $measurements), [$height], [], $mustBeCut ? 'After the cut.' : ''),
             ...($finish === null ? [] : [$finish]),
         ];
+    }
+
+    /**
+     * Read by squares of the close rows, or by the thickest feeler under a straightedge; it fails by either, and holds once
+     * one of them is through (DECK-1).
+     */
+    private function local(Gate $gate, MeasuredFace $face, Measurements $measurements): PartFinding
+    {
+        $feeler = $measurements->reading(Place::at($face->kind->feeler(), $face->bank));
+        $ofSquares = $face->localFlatness();
+        $limits = Limits::atMostLength($face->spec->localFlatness);
+        $isThrough = $feeler !== null || ($face->unreadClose === [] && $face->missing === [] && $ofSquares !== null);
+        $missing = $isThrough ? [] : [Place::at($face->kind->feeler(), $face->bank)];
+
+        return match (true) {
+            $feeler !== null && ($ofSquares === null || ! $ofSquares->isLargerThan($feeler->corrected)) => $gate->judged('flatness in any square', Amount::distance($feeler->corrected), $limits, $feeler->sizeUncertainty(), Remedy::Machine, [$feeler->place], [], 'By feeler under a straightedge as long as the span.'),
+            $ofSquares !== null => $gate->judged('flatness in any square', Amount::distance($ofSquares), $limits, $face->uncertainty(), Remedy::Machine, $face->places, $missing),
+            default => $gate->unread('flatness in any square', $missing, 'Not judged: read the close rows d and e as well, or feel along a straightedge as long as the span.'),
+        };
     }
 
     /** A pit alone that asks for too deep a cut can be welded or filled; a face that is not flat cannot. */

@@ -45,6 +45,12 @@ enum FaceKind: string
         return $this === self::Deck ? Feature::DeckPitDepth : Feature::HeadPitDepth;
     }
 
+    /** The thickest feeler that enters anywhere under a straightedge as long as the span (DECK-1). */
+    public function feeler(): Feature
+    {
+        return $this === self::Deck ? Feature::DeckFeeler : Feature::HeadFeeler;
+    }
+
     public function finish(): Feature
     {
         return $this === self::Deck ? Feature::DeckFinish : Feature::HeadFinish;

@@ -45,13 +45,16 @@ final readonly class FacesPlan
         $points = FaceGrid::of($face, $bores)->points;
         $columns = range(1, 2 * $bores + 1);
         $rows = [];
-        foreach (['a' => 'a, intake side', 'b' => 'b, between the bores', 'c' => 'c, exhaust side'] as $row => $label) {
-            $rows[] = new PlanRow('', $label, array_map(
-                static fn (int $column): ?Characteristic => isset($points["{$row}{$column}"]) ? Characteristic::needed(Place::at($kind->point(), $bank, "{$row}{$column}")) : null, $columns,
-            ));
+        foreach (['a' => 'a, intake side', 'd' => 'd, close to it', 'b' => 'b, between the bores', 'e' => 'e, close to c', 'c' => 'c, exhaust side'] as $row => $label) {
+            $rows[] = new PlanRow('', $label, array_map(static fn (int $column): ?Characteristic => match (true) {
+                ! isset($points["{$row}{$column}"]) => null,
+                FaceGrid::isNeeded($row) => Characteristic::needed(Place::at($kind->point(), $bank, "{$row}{$column}")),
+                default => Characteristic::optional(Place::at($kind->point(), $bank, "{$row}{$column}")),
+            }, $columns));
         }
         $name = $kind->name($sheet, $bank);
         $about = [
+            'feeler' => Characteristic::needed(Place::at($kind->feeler(), $bank)),
             'height left' => Characteristic::needed(Place::at($kind->height(), $bank), $face->standardHeight),
             'pits' => Characteristic::needed(Place::at($kind->pits(), $bank)),
             'deepest pit' => Characteristic::optional(Place::at($kind->pitDepth(), $bank)),

@@ -10,9 +10,8 @@ use NorthLedger\Core\Judgement\Outcome;
 use NorthLedger\Core\Policy\ShopPolicy;
 use NorthLedger\Core\Spec\EnginePart;
 use NorthLedger\Core\Spec\SpecificationSheet;
-use NorthLedger\Core\Spec\ValveTrain;
 
-/** Judges guides, valves, seats and lifters (VALVE-1 to VALVE-4). */
+/** Judges guides, valves and seats, and lifters where they run in the head (VALVE-1 to VALVE-4). */
 final readonly class HeadJudge implements Judge
 {
     public function __construct(private SpecificationSheet $sheet, private ShopPolicy $policy)
@@ -25,15 +24,9 @@ final readonly class HeadJudge implements Judge
         foreach (HeadPlan::valves($this->sheet) as [$cylinder, $spot]) {
             $findings = [...$findings, ...$this->ofValve($cylinder, $spot, $measurements)];
         }
-        $findings = [...$findings, ...$this->evenness($measurements), ...$this->lifters($measurements)];
+        $findings = [...$findings, ...$this->evenness($measurements), ...($this->sheet->lifterPart() === EnginePart::Head ? LifterJudge::findings($this->sheet, $this->policy, $measurements) : [])];
 
-        return new SectionJudgement(Section::Heads, $findings, self::works($findings), ! $measurements->isEmpty());
-    }
-
-    /** Valves stand in the block where it is a side-valve engine. */
-    private function valvePart(): EnginePart
-    {
-        return $this->sheet->valveTrain === ValveTrain::SideValve ? EnginePart::Block : EnginePart::Head;
+        return new SectionJudgement(Section::Heads, $findings, [...self::works($findings), ...LifterJudge::works($findings)], ! $measurements->isEmpty());
     }
 
     /** @return list<PartFinding> */
@@ -41,17 +34,32 @@ final readonly class HeadJudge implements Judge
     {
         $spec = HeadPlan::spec($this->sheet, $spot);
         $at = static fn (Feature $feature): Place => Place::at($feature, $cylinder, $spot);
-        $gate = new Gate($this->valvePart(), $this->policy->incomingRule, $measurements, 'VALVE-1', HeadPlan::subject($cylinder, $spot));
+        $gate = new Gate($this->sheet->valvePart(), $this->policy->incomingRule, $measurements, 'VALVE-1', HeadPlan::subject($cylinder, $spot));
+
+        $clearance = $gate->under('VALVE-2')->difference('stem clearance', $at(Feature::Guide), $at(Feature::Stem), $spec->stemClearance, Remedy::Machine);
 
         return [
+            ...$this->contradiction($gate->under('VALVE-2'), $clearance, $at(Feature::Drop), $measurements),
             $gate->sizes('guide height', [$at(Feature::GuideHeight)], $spec->guideHeight, Remedy::Machine),
-            $gate->under('VALVE-2')->difference('stem clearance', $at(Feature::Guide), $at(Feature::Stem), $spec->stemClearance, Remedy::Machine),
-            $gate->under('VALVE-2')->look('valve drops by itself', $at(Feature::Drop), [Looks::TIGHT => Remedy::Machine]),
+            $clearance,
+            $gate->under('VALVE-2')->look('valve falls freely', $at(Feature::Drop), [Looks::TIGHT => Remedy::Machine]),
             $gate->under('VALVE-3')->look('seat angles', $at(Feature::SeatAngle), [Looks::OTHER_ANGLES => Remedy::Machine]),
             $gate->under('VALVE-3')->sizes('seat width', [$at(Feature::SeatWidth)], $spec->seatWidth, Remedy::Machine),
             $gate->under('VALVE-3')->reading('seat run-out', $at(Feature::SeatRunOut), Limits::atMostLength($spec->seatRunout), Remedy::Machine),
             $gate->under('VALVE-3')->look('vacuum', $at(Feature::Vacuum), [Looks::FALLS => Remedy::Machine]),
         ];
+    }
+
+    /**
+     * A valve that sticks in a guide that measures wide enough: one of the two is not so.
+     *
+     * @return list<PartFinding>
+     */
+    private function contradiction(Gate $gate, PartFinding $clearance, Place $drop, Measurements $measurements): array
+    {
+        return $clearance->outcome === Outcome::Pass && $measurements->look($drop) === Looks::TIGHT
+            ? [$gate->failed('valve against clearance', 'It does not fall freely, and its clearance measures fine. A bent stem, dirt in the guide, or a reading that is wrong: look again.', Remedy::Decide, [$drop, ...$clearance->places])]
+            : [];
     }
 
     /**
@@ -65,24 +73,11 @@ final readonly class HeadJudge implements Judge
         foreach (['in' => 'Intake guides', 'ex' => 'Exhaust guides'] as $kind => $subject) {
             $valves = array_values(array_filter(HeadPlan::valves($this->sheet), static fn (array $valve): bool => str_starts_with($valve[1], $kind)));
             $places = array_map(static fn (array $valve): Place => Place::at(Feature::GuideHeight, $valve[0], $valve[1]), $valves);
-            $gate = new Gate($this->valvePart(), $this->policy->incomingRule, $measurements, 'VALVE-1', $subject);
+            $gate = new Gate($this->sheet->valvePart(), $this->policy->incomingRule, $measurements, 'VALVE-1', $subject);
             $findings[] = $gate->spread('evenness', $places, $this->policy->partAllowances($this->sheet->unit)->guideEvenness, Remedy::Machine, count($places));
         }
 
         return $findings;
-    }
-
-    /** @return list<PartFinding> */
-    private function lifters(Measurements $measurements): array
-    {
-        $spec = $this->sheet->lifters;
-        $part = $this->sheet->valveTrain === ValveTrain::OverheadCam ? EnginePart::Head : EnginePart::Block;
-
-        return $spec === null ? [] : array_map(
-            fn (int $number): PartFinding => (new Gate($part, $this->policy->incomingRule, $measurements, 'VALVE-4', "Lifter {$number}"))
-                ->difference('play', Place::at(Feature::LifterBore, $number), Place::at(Feature::Lifter, $number), $spec->play, Remedy::Machine),
-            range(1, $spec->count),
-        );
     }
 
     /**
@@ -93,13 +88,9 @@ final readonly class HeadJudge implements Judge
     {
         $works = [];
         foreach ($findings as $finding) {
-            if ($finding->outcome === Outcome::Fail) {
-                $kind = match (true) {
-                    $finding->rule === 'VALVE-3' => WorkKind::CutSeats,
-                    $finding->rule === 'VALVE-4' => WorkKind::Resize,
-                    default => WorkKind::Guides,
-                };
-                $works["{$kind->value} {$finding->subject}"] = PlannedWork::of($finding->rule, $finding->subject, $kind, said: $finding->rule === 'VALVE-4' ? 'Bush or ream the bore, or fit another lifter.' : '');
+            if ($finding->outcome === Outcome::Fail && $finding->rule !== LifterJudge::RULE) {
+                $kind = $finding->rule === 'VALVE-3' ? WorkKind::CutSeats : WorkKind::Guides;
+                $works["{$kind->value} {$finding->subject}"] = PlannedWork::of($finding->rule, $finding->subject, $kind);
             }
         }
 

@@ -7,18 +7,17 @@ namespace NorthLedger\Core\Inspection;
 use NorthLedger\Core\Gauging\Feature;
 use NorthLedger\Core\Gauging\Place;
 use NorthLedger\Core\Quantity\Length;
+use NorthLedger\Core\Spec\EnginePart;
 use NorthLedger\Core\Spec\SpecificationSheet;
 use NorthLedger\Core\Spec\ValveSpec;
 
-/** Guides, valves and seats, one column for each valve; and the lifters in their bores (VALVE-1 to VALVE-4). */
+/** Guides, valves and seats, one column for each valve; and the lifters where they run in the head (VALVE-1 to VALVE-4). */
 final readonly class HeadPlan
 {
-    private const LIFTERS_IN_A_TABLE = 8;
-
     /** @return list<PlanTable> */
     public static function tables(SpecificationSheet $sheet): array
     {
-        return [self::ofKind($sheet, 'in', 'Intake valves'), self::ofKind($sheet, 'ex', 'Exhaust valves'), ...self::lifters($sheet)];
+        return [self::ofKind($sheet, 'in', 'Intake valves'), self::ofKind($sheet, 'ex', 'Exhaust valves'), ...($sheet->lifterPart() === EnginePart::Head ? LifterPlan::tables($sheet) : [])];
     }
 
     /** The subject of a valve's findings: “Cylinder 3, intake”. */
@@ -46,24 +45,6 @@ final readonly class HeadPlan
             $row('', 'run-out', Feature::SeatRunOut),
             $row('', 'vacuum', Feature::Vacuum),
         ], [], array_map(static fn (array $valve): string => self::subject(...$valve), $valves), ['stem clearance']);
-    }
-
-    /** @return list<PlanTable> Eight lifters to a table */
-    private static function lifters(SpecificationSheet $sheet): array
-    {
-        if ($sheet->lifters === null) {
-            return [];
-        }
-        $tables = [];
-        foreach (array_chunk(range(1, $sheet->lifters->count), self::LIFTERS_IN_A_TABLE) as $numbers) {
-            $lifters = new PlanRows($numbers);
-            $tables[] = new PlanTable('Lifters, dry and clean', $lifters->columns(), [
-                $lifters->needed('bore at working depth', Feature::LifterBore, '', PlanRows::middle($sheet->lifters->bore)),
-                $lifters->needed('body', Feature::Lifter, '', PlanRows::middle($sheet->lifters->body)),
-            ], [], $lifters->subjects('Lifter'), ['play']);
-        }
-
-        return $tables;
     }
 
     /** @return list<array{int, string}> Cylinder and spot of each valve: “in”, “ex”, or “in1”, “in2” where there are two of a kind */

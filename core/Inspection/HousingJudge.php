@@ -8,15 +8,17 @@ use NorthLedger\Core\Gauging\Feature;
 use NorthLedger\Core\Gauging\Place;
 use NorthLedger\Core\Gauging\Reading;
 use NorthLedger\Core\Judgement\Outcome;
+use NorthLedger\Core\Planning\HousingToBore;
+use NorthLedger\Core\Planning\LinePlan;
+use NorthLedger\Core\Planning\LineWork;
 use NorthLedger\Core\Policy\ShopPolicy;
 use NorthLedger\Core\Quantity\Length;
 use NorthLedger\Core\Spec\EnginePart;
 use NorthLedger\Core\Spec\HousingSpec;
-use NorthLedger\Core\Spec\LayoutKind;
 use NorthLedger\Core\Spec\LengthRange;
 use NorthLedger\Core\Spec\SpecificationSheet;
 
-/** Judges the main housings, their line, the parting face and the thrust (LINE-1 to LINE-4). */
+/** Judges the main housings, their line, the parting face and the thrust (LINE-1 to LINE-4, LINE-2a). */
 final readonly class HousingJudge implements Judge
 {
     private HousingSpec $spec;
@@ -35,8 +37,40 @@ final readonly class HousingJudge implements Judge
         }
         $findings = [...$findings, ...$this->line($measurements), ...$this->parting($measurements), ...$this->thrust($measurements)];
         $mustBeBored = array_filter($findings, static fn (PartFinding $finding): bool => $finding->outcome === Outcome::Fail && in_array($finding->rule, ['LINE-1', 'LINE-2'], true)) !== [];
+        $plan = $mustBeBored ? $this->plan($measurements, $step) : null;
+        $lifters = $this->sheet->lifterPart() === EnginePart::Block ? LifterJudge::findings($this->sheet, $this->policy, $measurements) : [];
 
-        return new SectionJudgement(Section::Housings, [...$findings, ...($mustBeBored ? $this->lastStep($step) : [])], $mustBeBored ? $this->works($measurements, $step) : [], ! $measurements->isEmpty());
+        return new SectionJudgement(
+            Section::Housings,
+            [...$findings, ...($mustBeBored ? $this->atTheEnd($step, $plan) : []), ...$lifters],
+            [...($plan === null ? [] : $this->works($step, $plan)), ...LifterJudge::works($lifters)],
+            ! $measurements->isEmpty(),
+        );
+    }
+
+    /** To which size the line is brought (LINE-2a); null until every housing is read with its offset. */
+    private function plan(Measurements $measurements, Length $step): ?LinePlan
+    {
+        $housings = [];
+        foreach (range(1, $this->spec->count) as $housing) {
+            $offset = $measurements->length(Place::at(Feature::Offset, $housing));
+            if ($offset === null || $measurements->missing($this->bore($housing)) !== []) {
+                return null;
+            }
+            $housings[] = HousingToBore::of("housing {$housing}", array_map(static fn (Reading $reading): Length => $reading->corrected, $measurements->readings($this->bore($housing))), $offset->absolute());
+        }
+
+        return LinePlan::of(
+            $this->spec->diameter->least->plus($step), $this->spec->diameter->most->plus($step),
+            array_map(static fn (Length $one): Length => $one->minus($step), $this->stepsAbove($step)),
+            $this->policy->partAllowances($this->sheet->unit)->lineStock, $housings,
+        );
+    }
+
+    /** @return list<Length> */
+    private function stepsAbove(Length $step): array
+    {
+        return array_values(array_filter($this->spec->lineBoreSteps, static fn (Length $one): bool => $one->isLargerThan($step)));
     }
 
     /** The line-bore step the smallest reading, the least worn, is nearest to; standard while nothing is read. */
@@ -91,7 +125,7 @@ final readonly class HousingJudge implements Judge
         $pairs = array_map(static fn (int $index): array => [$places[$index], $places[$index + 1]], array_keys(array_slice($places, 1)));
 
         return [
-            $gate->widest('step to the neighbour', $pairs, $this->spec->stepToNeighbour, Remedy::Machine),
+            $gate->widest('step between adjacent bores', $pairs, $this->spec->stepToNeighbour, Remedy::Machine),
             $gate->spread('step overall', $places, $this->spec->stepOverall, Remedy::Machine, count($places)),
         ];
     }
@@ -134,25 +168,31 @@ final readonly class HousingJudge implements Judge
         ];
     }
 
-    /** @return list<PartFinding> */
-    private function lastStep(Length $step): array
+    /**
+     * No step is left, or none that is larger than the hole.
+     *
+     * @return list<PartFinding>
+     */
+    private function atTheEnd(Length $step, ?LinePlan $plan): array
     {
-        return $this->spec->lineBoreSteps === [] || $step->isSmallerThan(Length::largest(...$this->spec->lineBoreSteps)) ? [] : [PartFinding::failed(EnginePart::Block, 'LINE-3', 'Housings', 'line-bore step', 'They stand at the largest step there are bearings for, and would have to be bored again.', Remedy::Scrap, [])];
+        return match (true) {
+            $plan?->work === LineWork::Scrap && $this->stepsAbove($step) !== [] => [PartFinding::failed(EnginePart::Block, 'LINE-2a', 'Housings', 'line-bore step', 'No offered step is larger than the hole with its offset and the stock: nothing cleans up.', Remedy::Scrap, [])],
+            $plan?->work !== LineWork::Hone && $this->spec->lineBoreSteps !== [] && $this->stepsAbove($step) === [] => [PartFinding::failed(EnginePart::Block, 'LINE-3', 'Housings', 'line-bore step', 'They stand at the largest step there are bearings for, and would have to be bored again.', Remedy::Scrap, [])],
+            default => [],
+        };
     }
 
     /**
-     * Caps can be cut and the line honed back to its size; a split case, and what hones no more, goes to the next step.
+     * Honed back into range where the holes allow it, else bored to the smallest step that cleans up; never both.
      *
      * @return list<PlannedWork>
      */
-    private function works(Measurements $measurements, Length $step): array
+    private function works(Length $step, LinePlan $plan): array
     {
-        $next = array_values(array_filter($this->spec->lineBoreSteps, static fn (Length $one): bool => $one->isLargerThan($step)))[0] ?? null;
-        $bore = $next === null ? [] : [PlannedWork::of('LINE-2', 'Housings', WorkKind::LineBore, $next, PlanRows::middle($this->spec->diameter)->plus($next), 'Caps torqued, all in one setting.')];
-
-        return $this->sheet->layout->kind === LayoutKind::Flat ? $bore : [
-            PlannedWork::of('LINE-2', 'Housings', WorkKind::LineHone, $step, PlanRows::middle($this->spec->diameter)->plus($step), 'Cut the caps, torque them, hone all in one setting; the crankshaft comes nearer to the camshaft by half of what is cut.'),
-            ...$bore,
-        ];
+        return match ($plan->work) {
+            LineWork::Hone => [PlannedWork::of('LINE-2a', 'Housings', WorkKind::LineHone, $step, PlanRows::middle($this->spec->diameter)->plus($step), 'Caps torqued, all in one setting; the crankshaft comes nearer to the camshaft by half of what is cut.')],
+            LineWork::Bore => [PlannedWork::of('LINE-2a', 'Housings', WorkKind::LineBore, $plan->step?->plus($step), $plan->target, 'Caps torqued, all in one setting.')],
+            LineWork::Scrap => [],
+        };
     }
 }

@@ -6,6 +6,7 @@ namespace NorthLedger\Core\Inspection;
 
 use NorthLedger\Core\Gauging\Feature;
 use NorthLedger\Core\Gauging\Place;
+use NorthLedger\Core\Spec\EnginePart;
 use NorthLedger\Core\Spec\HousingSpec;
 use NorthLedger\Core\Spec\SpecificationSheet;
 
@@ -28,7 +29,7 @@ final readonly class HousingPlan
         $nominal = PlanRows::middle($spec->diameter);
         $rows = [];
         foreach (self::CLOCK as $index => $degrees) {
-            $rows[] = new PlanRow($index === 0 ? 'Bore' : '', $index === 0 ? 'up and down' : "{$degrees}°", array_map(
+            $rows[] = new PlanRow($index === 0 ? 'Bore' : '', self::clockLabel($spec, $numbers, $degrees), array_map(
                 static fn (int $housing): Characteristic => Characteristic::needed(Place::at(Feature::Housing, $housing, (string) self::clear($spec, $housing, $degrees)), $nominal), $numbers,
             ));
         }
@@ -40,13 +41,14 @@ final readonly class HousingPlan
         $thrust = new PlanRows([$spec->thrust->housing]);
 
         return [
-            new PlanTable('Housings, from the front', $housings->columns(), $rows, [], $housings->subjects('Housing'), ['out-of-round']),
+            new PlanTable('Housings, from the front; 0° is square to the parting line', $housings->columns(), $rows, [], $housings->subjects('Housing'), ['out-of-round']),
             new PlanTable("Thrust, housing {$spec->thrust->housing}", ['0°', '90°', '180°', '270°', 'face'], [
                 new PlanRow('', 'width, polished band', [
                     ...array_map(static fn (string $spot): Characteristic => $thrust->needed('', Feature::ThrustWidth, $spot, PlanRows::middle($spec->thrust->width))->cells[0] ?? throw new \LogicException('A row has a cell.'), self::THRUST_SPOTS),
                     Characteristic::needed(Place::at(Feature::ThrustFace, $spec->thrust->housing)),
                 ]),
             ]),
+            ...($sheet->lifterPart() === EnginePart::Block ? LifterPlan::tables($sheet) : []),
         ];
     }
 
@@ -54,6 +56,19 @@ final readonly class HousingPlan
     public static function directions(HousingSpec $spec, int $housing): array
     {
         return array_map(static fn (int $degrees): int => self::clear($spec, $housing, $degrees), self::CLOCK);
+    }
+
+    /**
+     * Where the row is really read: housings that keep clear of an oil hole turn off it.
+     *
+     * @param  list<int>  $housings
+     */
+    private static function clockLabel(HousingSpec $spec, array $housings, int $degrees): string
+    {
+        $read = array_values(array_unique(array_map(static fn (int $housing): int => self::clear($spec, $housing, $degrees), $housings)));
+        sort($read);
+
+        return implode(' or ', array_map(static fn (int $at): string => "{$at}°", $read));
     }
 
     private static function clear(HousingSpec $spec, int $housing, int $degrees): int

@@ -27,6 +27,10 @@ final class Looks
 
     public const FALLS = 'falls';
 
+    public const LOOSE = 'loose';
+
+    public const STICKS = 'sticks';
+
     /** @return list<string> */
     public static function of(Feature $feature): array
     {
@@ -37,6 +41,7 @@ final class Looks
             Feature::DeckStamp => ['none', self::STAMPED],
             Feature::Drop => ['drops', self::TIGHT],
             Feature::SeatAngle => ['right', self::OTHER_ANGLES],
+            Feature::LifterFeel => ['falls slowly, no shake', self::LOOSE, self::STICKS],
             Feature::Vacuum => ['holds', self::FALLS],
             default => [],
         };

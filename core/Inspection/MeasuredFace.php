@@ -23,11 +23,12 @@ final class MeasuredFace
     /**
      * @param  array<string, Height>  $heights  By spot
      * @param  list<Place>  $places  Of every point of the grid
-     * @param  list<Place>  $missing
+     * @param  list<Place>  $missing  That flatness overall needs
+     * @param  list<Place>  $unreadClose  Of the close rows
      */
     private function __construct(
         public readonly FaceSpec $spec, public readonly FaceKind $kind, public readonly int $bank,
-        public readonly array $heights, public readonly array $places, public readonly array $missing, private readonly float $standardUncertainty,
+        public readonly array $heights, public readonly array $places, public readonly array $missing, public readonly array $unreadClose, private readonly float $standardUncertainty,
     ) {
     }
 
@@ -49,11 +50,16 @@ final class MeasuredFace
 
     public static function of(FaceSpec $spec, FaceKind $kind, int $bank, int $bores, Measurements $measurements): self
     {
-        $heights = $places = [];
+        $heights = $places = $needed = $close = [];
         $standard = 0.0;
         foreach (FaceGrid::of($spec, $bores)->points as $spot => [$x, $y]) {
             $place = Place::at($kind->point(), $bank, $spot);
             $places[] = $place;
+            if (FaceGrid::isNeeded($spot)) {
+                $needed[] = $place;
+            } else {
+                $close[] = $place;
+            }
             $reading = $measurements->reading($place);
             if ($reading !== null) {
                 $heights[$spot] = new Height($x, $y, $reading->corrected->nanometres);
@@ -61,7 +67,7 @@ final class MeasuredFace
             }
         }
 
-        return new self($spec, $kind, $bank, $heights, $places, $measurements->missing($places), $standard);
+        return new self($spec, $kind, $bank, $heights, $places, $measurements->missing($needed), $measurements->missing($close), $standard);
     }
 
     /** Null where too few heights are read for a plane. */
@@ -70,10 +76,24 @@ final class MeasuredFace
         return count($this->heights) < self::NEEDED_FOR_A_PLANE ? null : $this->plan ??= FacePlan::of(array_values($this->heights));
     }
 
-    /** The worst flatness over every square of the sheet's span; as far as it is read. */
-    public function localFlatness(): Length
+    /** The worst over the squares of the sheet's span that can say something; null where none can (DECK-1). */
+    public function localFlatness(): ?Length
     {
-        return Length::ofNanometres((int) round(LocalFlatness::worst(array_values($this->heights), $this->spec->localSpan->nanometres)));
+        $worst = LocalFlatness::worstThatCounts(array_values($this->heights), $this->spec->localSpan->nanometres);
+
+        return $worst === null ? null : Length::ofNanometres((int) round($worst));
+    }
+
+    /** What comes off to clean the face up: after the best shims, where it stands square to the crankshaft (DECK-2). */
+    public function cutToClean(Length $shimStep, Length $mostShim, bool $mayBeShimmed): Length
+    {
+        $plan = $this->plan();
+
+        return match (true) {
+            $plan === null => Length::zero(),
+            $mayBeShimmed && $plan->hasTilt() => $plan->bestShims(FaceGrid::supports($this->spec), $shimStep, $mostShim)->cutLength(),
+            default => $plan->cutAsItSits,
+        };
     }
 
     /** Of a difference of two heights that were read in one setting. */

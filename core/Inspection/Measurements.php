@@ -82,6 +82,18 @@ final readonly class Measurements
         return array_values(array_filter(array_map($this->reading(...), $places)));
     }
 
+    /** The same with another reading at a place. */
+    public function withReading(Place $place, Reading $reading): self
+    {
+        return new self([$place->key() => $reading] + $this->readings, $this->conditions, $this->values, $this->looks);
+    }
+
+    /** The same with another look at a place. */
+    public function withLook(Place $place, string $look): self
+    {
+        return new self($this->readings, $this->conditions, $this->values, [$place->key() => $look] + $this->looks);
+    }
+
     /** With what another sheet knows of places that are not read here. */
     public function plus(self $other): self
     {

@@ -31,19 +31,23 @@ final readonly class PartWords
         };
     }
 
-    /** What would have to be different for it to hold (VER-3); nothing where a number does not say it. */
-    public function change(PartFinding $finding): ?string
+    /** What a person could do so that it would pass (VER-3); it was tried. */
+    public function change(WouldPass $change): string
     {
-        if ($finding->outcome !== Outcome::Fail) {
-            return null;
-        }
-        $subject = lcfirst($finding->subject);
-        if ($finding->value === null || $finding->limits === null || $finding->margin === null) {
-            return "No {$finding->criterion} at {$subject}, and that would hold.";
-        }
-        $isBelow = $finding->limits->least !== null && $finding->value->value < $finding->limits->least->value;
+        $subject = lcfirst($change->finding->subject);
 
-        return "{$this->amounts->difference($finding->margin)} ".($isBelow ? 'more' : 'less')." {$finding->criterion} of {$subject}, and that would hold.";
+        return match ($change->way) {
+            WayToPass::FreeTheValve => "The {$this->valve($subject)} sticks: free it, and it passes.",
+            WayToPass::Repeat => ucfirst("{$subject}, {$change->finding->criterion}: out by less than the gauge uncertainty. Read it again, and let a second person read it."),
+        };
+    }
+
+    /** “intake valve of cylinder 3” */
+    private function valve(string $subject): string
+    {
+        [$cylinder, $kind] = [...explode(', ', $subject, 2), ''];
+
+        return "{$kind} valve of {$cylinder}";
     }
 
     public function work(PlannedWork $work): string
@@ -83,13 +87,13 @@ final readonly class PartWords
         $amount = $this->amounts->difference($margin);
         $isNothingShown = (float) $amount === 0.0;
         $against = match (true) {
-            $margin->isNegative() && $isNothingShown => 'past it by less than is shown',
-            $margin->isNegative() => "past it by {$amount}",
+            $margin->isNegative() && $isNothingShown => 'out by less than is shown',
+            $margin->isNegative() => "out by {$amount}",
             $finding->outcome === Outcome::Missing => "{$amount} inside so far",
-            $margin->value == 0 => 'exactly at it, which holds',
+            $margin->value == 0 => 'on the limit, passes',
             default => "{$amount} inside",
         };
-        $doubt = $finding->uncertainty === null ? '' : "; the gauge’s doubt is ±{$this->display->magnitude($finding->uncertainty->expanded())}";
+        $doubt = $finding->uncertainty === null ? '' : "; gauge uncertainty ±{$this->display->magnitude($finding->uncertainty->expanded())}";
         $close = match (true) {
             $finding->outcome === Outcome::Undecided => ' Undecided: read it again with a better gauge, or three times, or let a second person read it.',
             $finding->isCloseCall && ! $margin->isNegative() => ' A close call: read it again with a better gauge, or let a second person read it.',

@@ -6,7 +6,6 @@ namespace NorthLedger\Core\Inspection;
 
 use NorthLedger\Core\Spec\EnginePart;
 use NorthLedger\Core\Spec\SpecificationSheet;
-use NorthLedger\Core\Spec\ValveTrain;
 
 /** A sheet of the inspection beside the bores, in the order of the work. */
 enum Section: string
@@ -35,18 +34,12 @@ enum Section: string
     /** @return list<EnginePart> The parts that the sheet judges */
     public function partsOf(SpecificationSheet $sheet): array
     {
-        $hasLiftersInTheBlock = $sheet->lifters !== null && $sheet->valveTrain !== ValveTrain::OverheadCam;
-
         return match ($this) {
             self::Crankshaft => [EnginePart::Crankshaft],
             self::Housings => [EnginePart::Block],
             self::Rods => [EnginePart::Rods],
             self::Deck => $sheet->deck === null ? [EnginePart::Head] : [EnginePart::Block, EnginePart::Head],
-            self::Heads => match (true) {
-                $sheet->valveTrain === ValveTrain::SideValve => [EnginePart::Block],
-                $hasLiftersInTheBlock => [EnginePart::Head, EnginePart::Block],
-                default => [EnginePart::Head],
-            },
+            self::Heads => [$sheet->valvePart()],
             self::Weights, self::Volumes => [],
         };
     }

@@ -39,6 +39,18 @@ final readonly class BoreInspection
         return new self($this->cylinder, $this->readings, $this->piston, $this->looks->cracked(), $this->wall);
     }
 
+    /** The same bore with its pits accepted by the customer. */
+    public function conceded(): self
+    {
+        return new self($this->cylinder, $this->readings, $this->piston, $this->looks->conceded(), $this->wall);
+    }
+
+    /** The same bore where what looked like a crack turned out to be none. */
+    public function cleared(): self
+    {
+        return new self($this->cylinder, $this->readings, $this->piston, $this->looks->cleared(), $this->wall);
+    }
+
     public function reading(Station $station, Axis $axis): ?Reading
     {
         return $this->readings["bore.{$this->cylinder}.{$station->value}.{$axis->value}"] ?? null;

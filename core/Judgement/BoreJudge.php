@@ -10,17 +10,18 @@ use NorthLedger\Core\Gauging\Feature;
 use NorthLedger\Core\Gauging\LimitKind;
 use NorthLedger\Core\Gauging\Place;
 use NorthLedger\Core\Gauging\Station;
-use NorthLedger\Core\Gauging\Uncertainty;
 use NorthLedger\Core\Quantity\Length;
 use NorthLedger\Core\Spec\BoreLimits;
 
-/** Judges whether a bore can stay at its size (BORE-3, BORE-4, BORE-6); it collects every finding and stops at none. */
+/** Judges whether a bore can stay at its size (BORE-3, BORE-4, BORE-6, BORE-6a); it collects every finding and stops at none. */
 final readonly class BoreJudge
 {
+    /** Class 3 stays by a signed concession only, whatever a policy allows (BORE-6). */
+    private const MOST_UNSIGNED_PITTING = 2;
+
     /**
      * @param  list<Length>  $oversizes
-     * @param  ?Length  $newPiston  A new piston at standard. A used one is never larger, so where no piston is
-     *                              measured this one can show that a bore is past its limit, and never that it holds.
+     * @param  list<Station>  $stations  Where thrust and inline have to be read: three of them, or two in the school of four readings
      */
     public function __construct(
         private Length $nominal,
@@ -28,9 +29,10 @@ final readonly class BoreJudge
         private BoreLimits $limits,
         private Length $stepTolerance,
         private ?Length $declaredStep = null,
-        private ?Length $newPiston = null,
+        private ?Pistons $pistons = null,
         private int $allowedPittingClass = 2,
         private DecisionRule $rule = DecisionRule::Simple,
+        private array $stations = Station::JUDGED,
     ) {
     }
 
@@ -39,18 +41,11 @@ final readonly class BoreJudge
         $measures = BoreMeasures::of($bore);
         $step = CurrentStep::of($bore, $this->nominal, $this->oversizes, $this->stepTolerance, $this->declaredStep);
         $size = $measures->size();
-        $findings = [];
-        foreach ([
-            $this->outOfRound($bore, $measures),
-            $this->taper($bore, $measures),
-            $this->clearance($bore, $measures, $step),
-            $this->crack($bore),
-            $this->ridge($bore),
-            $this->scoring($bore),
-            $this->pitting($bore),
-        ] as $finding) {
-            $findings[$finding->criterion->value] = $finding;
-        }
+        $unread = $this->unread($bore, $this->stations);
+        $clearances = new ClearanceJudge($this->limits->clearance, $this->pistons ?? Pistons::sized(null), $this->rule, $unread, $step->value);
+        [$most, $least, $newPiston] = [$clearances->most($measures), $clearances->least($measures), $clearances->withNewPiston($measures)];
+        $ofTheBore = [$this->outOfRound($bore, $measures), $this->taper($bore, $measures), $this->crack($bore), $this->ridge($bore), $this->scoring($bore), $this->pitting($bore)];
+        $ways = $clearances->ways($most, $least, $newPiston);
 
         return new JudgedBore(
             $bore,
@@ -58,14 +53,34 @@ final readonly class BoreJudge
             $step,
             $size === null || $step->value === null ? null : $size->minus($this->nominal)->minus($step->value),
             $size === null || $bore->piston === null ? null : $size->minus($bore->piston->corrected),
-            $findings,
-            CanStay::ofOutcomes(array_column($findings, 'outcome')),
+            self::inOrder([...$ofTheBore, $most, $least]),
+            CanStay::of(array_map(static fn (Finding $finding): Outcome => $finding->outcome, $ofTheBore), $ways),
+            $newPiston,
+            $ways,
+            $unread,
         );
+    }
+
+    /** The same judge with other limits: what a bore would be by them (VER-3). */
+    public function withLimits(BoreLimits $limits): self
+    {
+        return new self($this->nominal, $this->oversizes, $limits, $this->stepTolerance, $this->declaredStep, $this->pistons, $this->allowedPittingClass, $this->rule, $this->stations);
+    }
+
+    /**
+     * @param  list<Finding>  $findings
+     * @return array<string, Finding> By criterion, in the order in which they are told
+     */
+    private static function inOrder(array $findings): array
+    {
+        usort($findings, static fn (Finding $a, Finding $b): int => array_search($a->criterion, Criterion::cases(), true) <=> array_search($b->criterion, Criterion::cases(), true));
+
+        return array_combine(array_map(static fn (Finding $finding): string => $finding->criterion->value, $findings), $findings);
     }
 
     private function outOfRound(BoreInspection $bore, BoreMeasures $measures): Finding
     {
-        return $this->spread(Criterion::OutOfRound, $bore, Spread::widest($measures->outOfRound), $this->limits->outOfRound, $this->unread($bore, Station::JUDGED));
+        return $this->spread(Criterion::OutOfRound, $bore, Spread::widest($measures->outOfRound), $this->limits->outOfRound, $this->unread($bore, $this->stations));
     }
 
     private function taper(BoreInspection $bore, BoreMeasures $measures): Finding
@@ -85,26 +100,6 @@ final readonly class BoreJudge
             $criterion, $bore->cylinder, $widest->value(), $limit,
             $this->rule->decide($widest->value(), $limit, LimitKind::Max, $uncertainty),
             $uncertainty, [$widest->largest, $widest->smallest], $missing,
-        );
-    }
-
-    private function clearance(BoreInspection $bore, BoreMeasures $measures, CurrentStep $step): Finding
-    {
-        $missing = $this->unread($bore, Station::JUDGED);
-        if ($bore->piston === null) {
-            $missing[] = Place::piston($bore->cylinder);
-        }
-        $piston = $bore->piston->corrected ?? ($this->newPiston === null || $step->value === null ? null : $this->newPiston->plus($step->value));
-        if ($measures->largest === null || $piston === null) {
-            return Finding::unread(Criterion::Clearance, $bore->cylinder, $this->limits->clearance, $missing, $measures->needsSize);
-        }
-        $clearance = $measures->largest->corrected->minus($piston);
-        $uncertainty = $measures->largest->sizeUncertainty()->combinedWith($bore->piston?->sizeUncertainty() ?? Uncertainty::none());
-
-        return Finding::measured(
-            Criterion::Clearance, $bore->cylinder, $clearance, $this->limits->clearance,
-            $this->rule->decide($clearance, $this->limits->clearance, LimitKind::Max, $uncertainty),
-            $uncertainty, $bore->piston === null ? [$measures->largest] : [$measures->largest, $bore->piston], $missing, $measures->needsSize,
         );
     }
 
@@ -147,7 +142,7 @@ final readonly class BoreJudge
         $class = $bore->looks->pitting;
         $outcome = match (true) {
             $class === null => Outcome::Missing,
-            $class->value <= $this->allowedPittingClass => Outcome::Pass,
+            $class->value <= min($this->allowedPittingClass, self::MOST_UNSIGNED_PITTING) => Outcome::Pass,
             $class === PittingClass::Felt && $bore->looks->pittingConceded => Outcome::Concession,
             default => Outcome::Fail,
         };

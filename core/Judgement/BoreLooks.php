@@ -17,6 +17,16 @@ final readonly class BoreLooks
     ) {
     }
 
+    public function conceded(): self
+    {
+        return new self($this->crack, $this->ridgeAtTop, $this->ridgeAtBottom, $this->scoring, $this->pitting, true);
+    }
+
+    public function cleared(): self
+    {
+        return new self(CrackLook::NoneSeen, $this->ridgeAtTop, $this->ridgeAtBottom, $this->scoring, $this->pitting, $this->pittingConceded);
+    }
+
     public function cracked(): self
     {
         return new self(CrackLook::Crack, $this->ridgeAtTop, $this->ridgeAtBottom, $this->scoring, $this->pitting, $this->pittingConceded);

@@ -16,6 +16,7 @@ final readonly class BoreMeasures
      * @param  array<string, ?Spread>  $outOfRound  By station; null without thrust and inline
      * @param  array<int|string, ?Spread>  $taper  By axis (PHP makes a number of the key “45”); null without top and bottom
      * @param  ?Reading  $largest  Of top, middle and bottom, where they are sizes; the land never counts
+     * @param  ?Reading  $smallest  Of the same
      * @param  bool  $needsSize  True where a reading counts from a zero whose size is not known (GAUGE-2)
      */
     private function __construct(
@@ -23,6 +24,7 @@ final readonly class BoreMeasures
         public array $outOfRound,
         public array $taper,
         public ?Reading $largest,
+        public ?Reading $smallest,
         public bool $needsSize,
     ) {
     }
@@ -44,7 +46,9 @@ final readonly class BoreMeasures
 
         $sized = array_filter($judged, static fn (Reading $reading): bool => $reading->isSized);
 
-        return new self($bore, $outOfRound, $taper, $sized === [] ? null : Spread::of($sized)->largest, count($sized) < count($judged));
+        $ends = $sized === [] ? null : Spread::of($sized);
+
+        return new self($bore, $outOfRound, $taper, $ends?->largest, $ends?->smallest, count($sized) < count($judged));
     }
 
     public function isRead(): bool
@@ -83,12 +87,6 @@ final readonly class BoreMeasures
             $middle->corrected->isSmallerThan(Length::smallest($top->corrected, $bottom->corrected)->minus($resolution)) => Form::Waist,
             default => Form::Taper,
         };
-    }
-
-    /** True when thrust and inline are read at top, middle and bottom. */
-    public function isWhole(): bool
-    {
-        return ! in_array(null, $this->outOfRound, true);
     }
 
     /** @return array<string, Reading> By station */

@@ -11,8 +11,12 @@ enum Consequence: string
     case Scrap = 'scrap';
     /** One cylinder of the block is sleeved. */
     case Sleeve = 'sleeve';
+    /** Normal machining makes it good. */
+    case Machine = 'machine';
     /** A repair that the customer decides about. */
     case Repair = 'repair';
+    /** Nothing follows for the verdict; it is said beside it. */
+    case Noted = 'noted';
     /** A person has to decide first: a specialist, or no rule names it. */
     case Open = 'open';
 }

@@ -10,13 +10,24 @@ enum Criterion: string
     case OutOfRound = 'out_of_round';
     case Taper = 'taper';
     case Clearance = 'clearance';
+    case LeastClearance = 'clearance_min';
     case Crack = 'crack';
     case Ridge = 'ridge';
     case Scoring = 'scoring';
     case Pitting = 'pitting';
 
+    /** True for the two that a piston decides as much as its bore (BORE-6a). */
+    public function isOfPiston(): bool
+    {
+        return $this === self::Clearance || $this === self::LeastClearance;
+    }
+
     public function label(): string
     {
-        return $this === self::OutOfRound ? 'out-of-round' : $this->value;
+        return match ($this) {
+            self::OutOfRound => 'out-of-round',
+            self::LeastClearance => 'least clearance',
+            default => $this->value,
+        };
     }
 }

@@ -70,6 +70,6 @@ final readonly class Finding
     /** How far past its limit, as a share of the limit; a look that fails is past any. */
     public function overshoot(): float
     {
-        return $this->margin === null || $this->limit === null ? INF : -$this->margin->nanometres / $this->limit->nanometres;
+        return $this->margin === null || $this->limit?->isPositive() !== true ? INF : -$this->margin->nanometres / $this->limit->nanometres;
     }
 }

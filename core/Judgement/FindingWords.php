@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace NorthLedger\Core\Judgement;
 
 use NorthLedger\Core\Gauging\Instrument;
-use NorthLedger\Core\Gauging\Place;
 use NorthLedger\Core\Quantity\Length;
 use NorthLedger\Core\Quantity\LengthDisplay;
 
@@ -34,30 +33,20 @@ final readonly class FindingWords
         };
     }
 
-    /**
-     * What would have to be different for one cylinder to stay (VER-3). Failures at one place are met by the largest change.
-     *
-     * @param  non-empty-list<Finding>  $failures  Of one cylinder
-     */
-    public function change(array $failures): string
+    /** What a person could change so that a cylinder would pass (VER-3); it was tried. */
+    public function change(WouldStay $change): string
     {
-        $byPlace = [];
-        foreach ($failures as $finding) {
-            if ($finding->margin === null || $finding->readings === []) {
-                $byPlace[] = "no {$finding->criterion->label()}";
-
-                continue;
-            }
-            $place = $finding->readings[0]->place;
-            $standing = $byPlace[$place->key()] ?? null;
-            $byPlace[$place->key()] = $standing instanceof Length && $standing->isLargerThan($finding->margin->absolute()) ? $standing : $finding->margin->absolute();
+        $ways = [];
+        foreach ($change->limits as $criterion => $limit) {
+            $name = Criterion::from($criterion)->label();
+            $ways[] = "a limit of {$this->display->magnitudeWithUnit($limit)} for {$name} (now {$this->display->magnitude($change->now[$criterion])})";
         }
-        $parts = array_map(
-            fn (int|string $key, Length|string $change): string => is_string($change) ? $change : "{$this->display->magnitudeWithUnit($change)} less at {$this->at(Place::parse((string) $key))}",
-            array_keys($byPlace), $byPlace,
-        );
+        if ($change->withConcession) {
+            $ways[] = 'the customer’s signed concession for its pits';
+        }
+        $last = array_pop($ways);
 
-        return implode(' and ', $parts)." of cylinder {$failures[0]->cylinder}, and it could stay.";
+        return "Cylinder {$change->cylinder} would pass with ".($ways === [] ? $last : implode(', ', $ways)." and {$last}").'.';
     }
 
     private function measured(Finding $finding, string $name, Length $value, Length $limit, Length $margin): string
@@ -66,16 +55,16 @@ final readonly class FindingWords
         $close = $finding->isCloseCall || $finding->outcome === Outcome::Undecided ? ' '.$this->settling(Settling::of($finding, $this->gauges)) : '';
         $amount = $this->display->magnitudeWithUnit($margin);
         $against = match (true) {
-            $margin->isNegative() && (float) $this->display->magnitude($margin) === 0.0 => 'over it by less than is shown',
-            $margin->isNegative() => "over by {$amount}",
+            $margin->isNegative() && (float) $this->display->magnitude($margin) === 0.0 => 'over by less than is shown',
+            $margin->isNegative() => $finding->criterion === Criterion::LeastClearance ? "short by {$amount}" : "over by {$amount}",
             $finding->outcome === Outcome::Missing => "{$amount} inside so far",
-            $margin->isZero() => 'exactly at it, which holds',
+            $margin->isZero() => 'on the limit, passes',
             default => "{$amount} inside",
         };
 
         $piston = $finding->criterion === Criterion::Clearance && count($finding->readings) === 1 ? ', even with a new piston' : '';
 
-        return "{$name} {$this->display->magnitude($value)}{$piston}, limit {$this->display->magnitude($limit)}: {$against}; the gauge’s doubt is ±{$this->display->magnitude($doubt)}.{$close}";
+        return "{$name} {$this->display->magnitude($value)}{$piston}, limit {$this->display->magnitude($limit)}: {$against}; gauge uncertainty ±{$this->display->magnitude($doubt)}.{$close}";
     }
 
     private function settling(Settling $settling): string
@@ -89,10 +78,5 @@ final readonly class FindingWords
         return $ways === []
             ? 'A close call that no gauge here and no repeats settle: let a second person read it, and decide.'
             : 'A close call. What settles it: '.implode(', or ', $ways).'; else a second person.';
-    }
-
-    private function at(Place $place): string
-    {
-        return "{$place->station?->value} {$place->axis?->label()}";
     }
 }

@@ -22,17 +22,19 @@ final readonly class JournalInspection
         public Length $scoreDepth,
         public Length $runout,
         public ?Roughness $finish,
+        public bool $isFilletOut,
     ) {
     }
 
     /**
      * @param  list<JournalReading>  $readings
      * @param  Length  $scoreDepth  Of the deepest score, radial; zero where there is none
+     * @param  bool  $isFilletOut  Of its range; the wheel has to make it anew (JRNL-5a)
      * @param  Length  $runout  Total indicator reading at this journal
      *
      * @throws JournalException If the grid is not full, or a diameter is not above zero
      */
-    public static function of(string $name, JournalGroup $group, array $readings, Length $scoreDepth, Length $runout, ?Roughness $finish): self
+    public static function of(string $name, JournalGroup $group, array $readings, Length $scoreDepth, Length $runout, ?Roughness $finish, bool $isFilletOut = false): self
     {
         $grid = [];
         foreach ($readings as $reading) {
@@ -45,7 +47,7 @@ final readonly class JournalInspection
             throw JournalException::incompleteGrid($name);
         }
 
-        return new self($name, $group, $grid, $scoreDepth, $runout, $finish);
+        return new self($name, $group, $grid, $scoreDepth, $runout, $finish, $isFilletOut);
     }
 
     /** @return list<Length> */

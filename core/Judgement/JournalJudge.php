@@ -21,7 +21,7 @@ final readonly class JournalJudge
 
     public function judge(JournalInspection $journal): JudgedJournal
     {
-        $undersize = $this->currentUndersize($journal);
+        $undersize = $this->nearestUndersize(Length::largest(...$journal->diameters()));
 
         return new JudgedJournal(
             $journal, $undersize, $this->isGood($journal, $undersize), $this->finish($journal),
@@ -29,10 +29,9 @@ final readonly class JournalJudge
         );
     }
 
-    /** Its least worn place is nearest to the middle of what it was ground to. */
-    private function currentUndersize(JournalInspection $journal): Length
+    /** The undersize whose range's middle is nearest to a journal's least worn place (JRNL-2). */
+    public function nearestUndersize(Length $largest): Length
     {
-        $largest = Length::largest(...$journal->diameters());
         $twiceMiddle = $this->least->plus($this->most);
         $nearest = Length::zero();
         $distance = PHP_INT_MAX;
@@ -60,7 +59,8 @@ final readonly class JournalJudge
         return ! $journal->outOfRound()->isLargerThan($this->limits->outOfRound)
             && ! $journal->taper()->isLargerThan($this->limits->taper)
             && ! $journal->runout->isLargerThan($this->limits->runout)
-            && ! $journal->scoreDepth->isPositive();
+            && ! $journal->scoreDepth->isPositive()
+            && ! $journal->isFilletOut;
     }
 
     private function finish(JournalInspection $journal): JournalFinish

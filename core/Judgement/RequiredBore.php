@@ -50,9 +50,15 @@ final readonly class RequiredBore
         };
     }
 
-    /** How far the centre may have to move at that size; zero unless it cleans up off centre only. */
+    /** How far the centre may have to move at that size, rounded; zero unless it cleans up off centre only. */
     public function shiftAt(Length $size): Length
     {
-        return $this->at($size) === CleanUp::OffCentre ? $this->most->minus($size)->half() : Length::zero();
+        return $this->twiceTheShiftAt($size)->half();
+    }
+
+    /** Exactly: a shift may be half a nanometre. */
+    public function twiceTheShiftAt(Length $size): Length
+    {
+        return $this->at($size) === CleanUp::OffCentre ? $this->most->minus($size) : Length::zero();
     }
 }

@@ -13,8 +13,11 @@ use NorthLedger\Core\Judgement\Consequence;
 use NorthLedger\Core\Judgement\Finding;
 use NorthLedger\Core\Judgement\JudgedBore;
 use NorthLedger\Core\Judgement\PartDefect;
+use NorthLedger\Core\Judgement\Pistons;
+use NorthLedger\Core\Judgement\WouldStay;
 use NorthLedger\Core\Policy\ShopPolicy;
 use NorthLedger\Core\Quantity\Length;
+use NorthLedger\Core\Spec\BoreLimits;
 use NorthLedger\Core\Spec\CylinderKind;
 use NorthLedger\Core\Spec\EnginePart;
 use NorthLedger\Core\Spec\SpecificationSheet;
@@ -43,6 +46,8 @@ final readonly class BlockAssessment
         public array $walk,
         public array $defects,
         public bool $needsSize,
+        private BoreJudge $judge,
+        private BoreLimits $limits,
     ) {
     }
 
@@ -58,22 +63,23 @@ final readonly class BlockAssessment
         $allowances = $policy->boreAllowances($sheet->unit);
         $judge = new BoreJudge(
             $sheet->bore->nominal, $sheet->bore->oversizes, $sheet->bore->service, $allowances->stepTolerance,
-            $declaredStep, $sheet->piston->standard, $policy->allowedPittingClass, $policy->incomingRule,
+            $declaredStep, Pistons::of($sheet->piston, $allowances->mostHone), $policy->allowedPittingClass, $policy->incomingRule,
+            $policy->readingsPerBore->stations(),
         );
         $bores = array_map($judge->judge(...), $inspections);
         $step = BlockStep::of($bores, $declaredStep);
         $needsSize = array_filter($bores, static fn (JudgedBore $bore): bool => $bore->measures->needsSize) !== [];
         $plan = $step->value === null || $needsSize ? null : self::plan($sheet, $policy, $bores, $step->value, $isScrap);
-        $screening = new Screening($allowances->screeningAllowance, self::prices($sheet, $policy), $policy->preference);
+        $screening = new Screening($allowances->screeningAllowance, self::prices($sheet, $policy), $policy->preference, $policy->sleeveForWear, $policy->readingsPerBore->stations());
         $next = $isScrap ? NextReading::none(array_map(static fn (JudgedBore $bore): int => $bore->cylinder(), $bores)) : $screening->next($bores, $plan);
-        $canStay = self::canStay($bores);
+        $canStay = CanStay::ofAll(array_column($bores, 'canStay'));
 
         return new self(
             $bores, $step, $canStay,
             $isScrap ? PartVerdict::Scrap : self::verdict($canStay, $plan, $next, $defects),
             $plan,
-            $plan === null ? null : Recommendation::from($plan, $policy->preference),
-            $next, $screening->walk($bores), $defects, $needsSize,
+            $plan === null ? null : Recommendation::from($plan, $policy->preference, $policy->sleeveForWear),
+            $next, $screening->walk($bores), $defects, $needsSize, $judge, $sheet->bore->service,
         );
     }
 
@@ -83,10 +89,22 @@ final readonly class BlockAssessment
         return array_values(array_filter($this->defects, static fn (PartDefect $defect): bool => $defect->isScrap()));
     }
 
+    /** @return list<PartDefect> About which a person has to say something first */
+    public function openDefects(): array
+    {
+        return array_values(array_filter($this->defects, static fn (PartDefect $defect): bool => $defect->consequence === Consequence::Open));
+    }
+
     /** True once no further reading can change the verdict or the plan (BORE-5). */
     public function isSettled(): bool
     {
         return $this->next->reason === NextReason::NothingCanChange;
+    }
+
+    /** True once it is certain whether every bore can stay at its size; the size it goes to is another question (BORE-5). */
+    public function knowsWhetherItStays(): bool
+    {
+        return $this->canStay !== CanStay::NotYetKnown;
     }
 
     public function hasReadings(): bool
@@ -98,6 +116,12 @@ final readonly class BlockAssessment
     public function failures(): array
     {
         return array_merge(...array_map(static fn (JudgedBore $bore): array => $bore->failures(), $this->bores));
+    }
+
+    /** @return list<WouldStay> What a person could change so that a cylinder that cannot stay would, each tried on a copy (VER-3) */
+    public function changes(): array
+    {
+        return array_values(array_filter(array_map(fn (JudgedBore $bore): ?WouldStay => WouldStay::of($bore, $this->judge, $this->limits), $this->bores)));
     }
 
     /**
@@ -129,7 +153,7 @@ final readonly class BlockAssessment
     {
         $block = new BlockToPlan(
             $sheet->bore->nominal, $currentStep, $sheet->bore->oversizes, $sheet->bore->largestStep,
-            $policy->boreAllowances($sheet->unit)->cleanUpStock, $sheet->bore->standardWall, $sheet->bore->minimumWall, $sheet->cylinders !== CylinderKind::Separate, $isScrap,
+            $policy->boreAllowances($sheet->unit)->cleanUpStock, $sheet->bore->standardWall, $sheet->bore->minimumWall, $sheet->bore->allowedShift, $sheet->cylinders !== CylinderKind::Separate, $isScrap,
         );
 
         return ReborePlan::of(
@@ -142,18 +166,6 @@ final readonly class BlockAssessment
     private static function prices(SpecificationSheet $sheet, ShopPolicy $policy): BlockPrices
     {
         return BlockPrices::of($policy->prices, $sheet);
-    }
-
-    /** @param  non-empty-list<JudgedBore>  $bores */
-    private static function canStay(array $bores): CanStay
-    {
-        $all = array_column($bores, 'canStay');
-
-        return match (true) {
-            in_array(CanStay::No, $all, true) => CanStay::No,
-            in_array(CanStay::NotYetKnown, $all, true) => CanStay::NotYetKnown,
-            default => CanStay::Yes,
-        };
     }
 
     /** @param  list<PartDefect>  $defects */
@@ -174,14 +186,22 @@ final readonly class BlockAssessment
         if (in_array(Consequence::Open, array_column($defects, 'consequence'), true)) {
             return PartVerdict::NotYetKnown;
         }
-        if ($plan === null || $canStay === CanStay::NotYetKnown || $next->reason !== NextReason::NothingCanChange) {
+        if ($plan === null || $canStay === CanStay::NotYetKnown || ! in_array($next->reason, [NextReason::NothingCanChange, NextReason::TraceDecides], true)) {
             return PartVerdict::NotYetKnown;
         }
+        $ifHolds = self::verdictOf($plan, $canStay, $defects);
+
+        return $plan->needsTrace() && self::verdictOf($plan->ifTracesFail(), $canStay, $defects) !== $ifHolds ? PartVerdict::NotYetKnown : $ifHolds;
+    }
+
+    /** @param  list<PartDefect>  $defects */
+    private static function verdictOf(ReborePlan $plan, CanStay $canStay, array $defects): PartVerdict
+    {
         $kinds = array_filter($plan->feasible(), static fn (ReboreOption $option): bool => $option->kind !== OptionKind::Replace);
 
         return match (true) {
-            $kinds !== [] && $defects !== [] => PartVerdict::Repair,
-            $canStay === CanStay::Yes && $plan->options[0]->isFeasible() => PartVerdict::Serviceable,
+            $kinds !== [] && array_filter($defects, static fn (PartDefect $defect): bool => $defect->isRepaired()) !== [] => PartVerdict::Repair,
+            $canStay->stays() && $plan->options[0]->isFeasible() => PartVerdict::Serviceable,
             array_filter($kinds, static fn (ReboreOption $option): bool => $option->sleeved === []) !== [] => PartVerdict::Recondition,
             $kinds !== [] => PartVerdict::Repair,
             default => PartVerdict::Scrap,

@@ -13,7 +13,10 @@ use NorthLedger\Core\Spec\SpecificationSheet;
 /** What the ways of making one block good cost, and how many minutes they hold a machine (BORE-11). */
 final readonly class BlockPrices
 {
-    /** @param  array<int, Money>  $pistonSets  By the nanometres of the step */
+    /**
+     * @param  array<int, Money>  $pistonSets  By the nanometres of the step
+     * @param  ?Money  $piston  One new piston of the present size; null where no cylinder wants one
+     */
     public function __construct(
         private int $cylinders,
         private Money $setup,
@@ -27,6 +30,7 @@ final readonly class BlockPrices
         private int $boreMinutes,
         private int $honeMinutes,
         private int $sleeveMinutes,
+        private ?Money $piston = null,
     ) {
     }
 
@@ -42,13 +46,17 @@ final readonly class BlockPrices
             $cylinders, $list->setup, $list->bore, $list->hone, $list->sleeve,
             $list->rings->times($cylinders), $pistonSets,
             $sheet->cylinders === CylinderKind::Separate ? $list->cylinder->times($cylinders) : $list->block,
-            $list->setupMinutes, $list->boreMinutes, $list->honeMinutes, $list->sleeveMinutes,
+            $list->setupMinutes, $list->boreMinutes, $list->honeMinutes, $list->sleeveMinutes, $list->piston,
         );
     }
 
-    public function costOfStaying(int $sleeved): Money
+    /** @throws PlanningException If new pistons are wanted and have no price */
+    public function costOfStaying(int $sleeved, int $newPistons): Money
     {
         $cost = $this->hone->times($this->cylinders)->plus($this->ringSet);
+        if ($newPistons > 0) {
+            $cost = $cost->plus(($this->piston ?? throw PlanningException::missing('The price of a piston'))->times($newPistons));
+        }
 
         return $sleeved === 0 ? $cost : $cost->plus($this->setup)->plus($this->bore->plus($this->sleeve)->times($sleeved));
     }

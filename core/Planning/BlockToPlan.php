@@ -15,6 +15,7 @@ final readonly class BlockToPlan
     /**
      * @param  list<Length>  $oversizes  In any order
      * @param  ?Length  $largestStep  Null: the largest offered
+     * @param  ?Length  $allowedShift  Of a centre; null: not judged (BORE-8)
      * @param  bool  $canBeSleeved  False where the cylinders are separate and replaced as a set
      * @param  bool  $isScrap  Something other than the bores condemned it; only replacing is left
      *
@@ -28,14 +29,15 @@ final readonly class BlockToPlan
         public Length $cleanUpStock,
         public Length $standardWall,
         public Length $minimumWall,
+        public ?Length $allowedShift = null,
         public bool $canBeSleeved = true,
         public bool $isScrap = false,
     ) {
         foreach ([$nominal, $standardWall, ...$oversizes] as $length) {
             $length->isPositive() || throw PlanningException::impossible('size', $length->nanometres);
         }
-        foreach ([$currentStep, $cleanUpStock, $minimumWall] as $length) {
-            $length->isNegative() && throw PlanningException::impossible('step, stock or minimum wall', $length->nanometres);
+        foreach ([$currentStep, $cleanUpStock, $minimumWall, $allowedShift ?? Length::zero()] as $length) {
+            $length->isNegative() && throw PlanningException::impossible('step, stock, shift or minimum wall', $length->nanometres);
         }
         $allowed = array_filter($oversizes, static fn (Length $step): bool => $largestStep === null || ! $step->isLargerThan($largestStep));
         usort($allowed, static fn (Length $a, Length $b): int => $a->nanometres <=> $b->nanometres);

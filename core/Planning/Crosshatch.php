@@ -17,11 +17,12 @@ final readonly class Crosshatch
      * @param  float  $rpm  Turns a minute
      * @param  float  $cycles  Down and up, a minute
      *
-     * @throws PlanningException If a size or speed is not above zero
+     * @throws PlanningException If a size or the turning is not above zero, or the cycles are below it
      */
     public static function ofSpeeds(Length $bore, Length $stroke, float $rpm, float $cycles): self
     {
-        self::mustBeAboveZero($bore->nanometres, $stroke->nanometres, $rpm, $cycles);
+        self::mustBeAboveZero($bore->nanometres, $stroke->nanometres, $rpm);
+        $cycles >= 0 || throw PlanningException::impossible('cycles a minute', $cycles);
 
         return new self(rad2deg(atan(2 * $stroke->nanometres * $cycles / (M_PI * $bore->nanometres * $rpm))));
     }

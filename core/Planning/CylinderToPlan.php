@@ -15,6 +15,8 @@ final readonly class CylinderToPlan
 {
     /**
      * @param  Length  $pitDepth  Radial, beyond the reading
+     * @param  bool  $wantsNewPiston  To stay (BORE-6a)
+     * @param  bool  $isHonedToClearance  To stay
      * @param  ?float  $wearDirectionDegrees  Null where the direction of the wear is not known
      * @param  list<MeasuredWall>  $walls
      * @param  ?WearMap  $map  Null where the wall was not traced
@@ -30,6 +32,8 @@ final readonly class CylinderToPlan
         public ?float $wearDirectionDegrees = null,
         public array $walls = [],
         public ?WearMap $map = null,
+        public bool $wantsNewPiston = false,
+        public bool $isHonedToClearance = false,
     ) {
         foreach ([$size, ...array_column($walls, 'thickness')] as $length) {
             $length->isPositive() || throw PlanningException::impossible("size or wall of cylinder {$number}", $length->nanometres);
@@ -48,10 +52,12 @@ final readonly class CylinderToPlan
             $bore->measures->size() ?? $asMade,
             $wall->pitDepth,
             $bore->inspection->looks->showsCrack(),
-            $bore->canStay === CanStay::Yes,
+            $bore->canStay->stays(),
             $map?->direction(),
             array_map(static fn (WallReading $one): MeasuredWall => new MeasuredWall($one->degrees, $one->value), $wall->thicknesses),
             $map,
+            $bore->wantsNewPiston(),
+            $bore->wayToStay() === CanStay::HonedToClearance,
         );
     }
 
@@ -72,7 +78,7 @@ final readonly class CylinderToPlan
     /** The same cylinder worn further, and staying or not. */
     public function suppose(Length $furtherWear, bool $canStay): self
     {
-        return new self($this->number, $this->size->plus($furtherWear), $this->pitDepth, $this->isCracked, $canStay, $this->wearDirectionDegrees, $this->walls, $this->map);
+        return new self($this->number, $this->size->plus($furtherWear), $this->pitDepth, $this->isCracked, $canStay, $this->wearDirectionDegrees, $this->walls, $this->map, $this->wantsNewPiston, $this->isHonedToClearance);
     }
 
     public function mustBeSleevedToStay(): bool

@@ -6,7 +6,6 @@ namespace NorthLedger\Core\Planning;
 
 use NorthLedger\Core\Geometry\GeometryException;
 use NorthLedger\Core\Geometry\Height;
-use NorthLedger\Core\Geometry\LeastSquaresPlane;
 use NorthLedger\Core\Geometry\MinimumZone;
 use NorthLedger\Core\Quantity\Length;
 
@@ -48,27 +47,51 @@ final readonly class FacePlan
      */
     public function shims(array $supports, Length $step): Shims
     {
-        if (count($supports) !== self::SUPPORTS) {
-            throw GeometryException::fourSupports(count($supports));
-        }
-        if (! $step->isPositive()) {
-            throw GeometryException::impossible('shim step', $step->nanometres);
-        }
-        if (MinimumZone::areInLine($this->heights)) {
-            throw GeometryException::tiltNotDetermined();
-        }
+        $this->checkSupports($supports, $step);
         $tilted = array_map(fn (array $support): float => $this->zone->tilt->heightAt($support[0], $support[1]), $supports);
-        $exact = array_map(static fn (float $height): float => max($tilted) - $height, $tilted);
+        $highest = $tilted === [] ? 0.0 : max($tilted);
+        $exact = array_map(static fn (float $height): float => $highest - $height, $tilted);
         $rounded = array_map(static fn (float $shim): int => (int) round($shim / $step->nanometres) * $step->nanometres, $exact);
-        $plane = LeastSquaresPlane::through(array_map(static fn (array $support, int $shim): Height => new Height($support[0], $support[1], $shim), $supports, $rounded));
-        $levelled = array_map(static fn (Height $height): float => $height->z + $plane->tilt->heightAt($height->x, $height->y), $this->heights);
+        $stacked = ShimStack::of($this->heights, $supports, $rounded);
 
         return new Shims(
             array_map(static fn (float $shim): Length => Length::ofNanometres((int) round($shim)), $exact),
             array_map(Length::ofNanometres(...), $rounded),
-            Length::ofNanometres((int) round(max($levelled) - min($levelled))),
-            Length::ofNanometres((int) round($plane->rock)),
+            $stacked->cutLength(),
+            $stacked->rockLength(),
         );
+    }
+
+    /**
+     * The shims to put under: over all that the shop stacks, the least cut, then the fewest steps; never more cut than with none (DECK-2).
+     *
+     * @param  list<array{int, int}>  $supports
+     * @param  Length  $most  At one support
+     *
+     * @throws GeometryException As for `shims`
+     */
+    public function bestShims(array $supports, Length $step, Length $most): ShimStack
+    {
+        $this->checkSupports($supports, $step);
+
+        return ShimStack::best($this->heights, $supports, $step, $most);
+    }
+
+    /** False where every height lies in one line: such a face has no tilt to be shimmed. */
+    public function hasTilt(): bool
+    {
+        return ! MinimumZone::areInLine($this->heights);
+    }
+
+    /** @param  list<array{int, int}>  $supports */
+    private function checkSupports(array $supports, Length $step): void
+    {
+        match (true) {
+            count($supports) !== self::SUPPORTS => throw GeometryException::fourSupports(count($supports)),
+            ! $step->isPositive() => throw GeometryException::impossible('shim step', $step->nanometres),
+            ! $this->hasTilt() => throw GeometryException::tiltNotDetermined(),
+            default => null,
+        };
     }
 
     /**

@@ -15,5 +15,6 @@ enum NextReason: string
     case TooClose = 'too close to call';
     case LookAgain = 'look again';
     case NeedsZeroSize = 'needs a size for the zero';
+    case TraceDecides = 'a trace decides';
     case NothingCanChange = 'nothing can change';
 }

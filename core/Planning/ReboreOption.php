@@ -19,6 +19,9 @@ final readonly class ReboreOption
      * @param  ?Length  $thinnestWall  Of the cylinders that are not sleeved; null where none is left
      * @param  list<int>  $wallTooThin  Cylinders that forbid it
      * @param  list<Obstacle>  $obstacles  What else forbids it
+     * @param  list<int>  $needsTrace  Cylinders that may have to be centred further off than is allowed; a trace tells (BORE-11a)
+     * @param  list<int>  $newPistons  Cylinders that stay with a new piston (BORE-6a)
+     * @param  list<int>  $honedToClearance  Cylinders that stay once their clearance is honed out
      */
     public function __construct(
         public OptionKind $kind,
@@ -33,6 +36,9 @@ final readonly class ReboreOption
         public Money $cost,
         public int $machineMinutes,
         public array $obstacles = [],
+        public array $needsTrace = [],
+        public array $newPistons = [],
+        public array $honedToClearance = [],
     ) {
     }
 

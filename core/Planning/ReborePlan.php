@@ -24,6 +24,7 @@ final readonly class ReborePlan
         public array $cylinders,
         public array $required,
         public array $options,
+        private BlockPrices $prices,
     ) {
     }
 
@@ -44,11 +45,35 @@ final readonly class ReborePlan
         }
         $options = [self::stay($block, $cylinders, $prices)];
         foreach ($block->stepsAbove($block->currentStep) as $step) {
-            $options[] = self::bore($block, $cylinders, $required, $step, $prices);
+            $options[] = self::bore($block, $cylinders, $required, $step, $prices, []);
         }
         $options[] = new ReboreOption(OptionKind::Replace, Length::zero(), Length::zero(), [], [], [], null, [], count($block->allowedSteps), $prices->replacement, 0);
 
-        return new self($block, $cylinders, $required, $options);
+        return new self($block, $cylinders, $required, $options, $prices);
+    }
+
+    /** The same plan if every trace fails that an option rests on: those cylinders are sleeved there (BORE-11a). */
+    public function ifTracesFail(): self
+    {
+        return new self($this->block, $this->cylinders, $this->required, array_map(
+            fn (ReboreOption $option): ReboreOption => $option->needsTrace === [] ? $option
+                : self::bore($this->block, $this->cylinders, $this->required, $option->step, $this->prices, $option->needsTrace),
+            $this->options,
+        ), $this->prices);
+    }
+
+    /** True where some option rests on a trace that nobody has taken. */
+    public function needsTrace(): bool
+    {
+        return array_filter($this->options, static fn (ReboreOption $option): bool => $option->needsTrace !== []) !== [];
+    }
+
+    /** True where an option sleeves a cylinder that is worn and not cracked (BORE-11b). */
+    public function sleevesForWear(ReboreOption $option): bool
+    {
+        $cracked = array_column(array_filter($this->cylinders, static fn (CylinderToPlan $cylinder): bool => $cylinder->isCracked), 'number');
+
+        return array_diff($option->sleeved, $cracked) !== [];
     }
 
     private static function required(BlockToPlan $block, CylinderToPlan $cylinder): RequiredBore
@@ -105,74 +130,85 @@ final readonly class ReborePlan
     /** @param  non-empty-list<CylinderToPlan>  $cylinders */
     private static function stay(BlockToPlan $block, array $cylinders, BlockPrices $prices): ReboreOption
     {
-        $sleeved = $walls = [];
+        $sleeved = $walls = $newPistons = $honed = [];
         foreach ($cylinders as $cylinder) {
             if ($cylinder->mustBeSleevedToStay()) {
                 $sleeved[] = $cylinder->number;
-            } else {
-                $walls[$cylinder->number] = WallLeft::of($cylinder, $block->standardWall, $block->currentStep, Length::zero(), Length::zero());
+
+                continue;
+            }
+            $walls[$cylinder->number] = WallLeft::of($cylinder, $block->standardWall, $block->currentStep, Length::zero(), Length::zero());
+            if ($cylinder->wantsNewPiston) {
+                $newPistons[] = $cylinder->number;
+            }
+            if ($cylinder->isHonedToClearance) {
+                $honed[] = $cylinder->number;
             }
         }
         sort($sleeved);
+        sort($newPistons);
+        sort($honed);
 
         return new ReboreOption(
             OptionKind::Stay, $block->currentStep, Length::zero(), [], [], $sleeved,
-            self::thinnest($walls), self::tooThin($walls, $block->minimumWall),
+            WallLeft::thinnest($walls), self::tooThin($walls, $block->minimumWall),
             count($block->stepsAbove($block->currentStep)),
-            $prices->costOfStaying(count($sleeved)), $prices->minutesOfStaying(count($sleeved)), $block->obstaclesTo($sleeved),
+            $prices->costOfStaying(count($sleeved), count($newPistons)), $prices->minutesOfStaying(count($sleeved)), $block->obstaclesTo($sleeved),
+            newPistons: $newPistons, honedToClearance: $honed,
         );
     }
 
     /**
      * @param  non-empty-list<CylinderToPlan>  $cylinders
      * @param  array<int, RequiredBore>  $required
+     * @param  list<int>  $failed  Cylinders whose trace fails at that size
      */
-    private static function bore(BlockToPlan $block, array $cylinders, array $required, Length $step, BlockPrices $prices): ReboreOption
+    private static function bore(BlockToPlan $block, array $cylinders, array $required, Length $step, BlockPrices $prices, array $failed): ReboreOption
     {
         $size = $block->nominal->plus($step);
         $metalCut = $size->minus($block->asMade());
-        $onCentre = $offCentre = $sleeved = $walls = [];
+        $onCentre = $offCentre = $sleeved = $walls = $untraced = [];
         foreach ($cylinders as $cylinder) {
             $need = $required[$cylinder->number];
-            $shift = $cylinder->map === null || $need->at($size) !== CleanUp::OffCentre ? $need->shiftAt($size) : $cylinder->map->shiftAt($size->minus($cylinder->pitDepth->times(2)));
-            $cleanUp = $cylinder->isCracked ? CleanUp::No : $need->at($size);
+            $cleanUp = $cylinder->isCracked || in_array($cylinder->number, $failed, true) ? CleanUp::No : $need->at($size);
             if ($cleanUp === CleanUp::No) {
                 $sleeved[] = $cylinder->number;
 
                 continue;
             }
+            $isTraced = $cylinder->map !== null && $cleanUp === CleanUp::OffCentre;
+            $twiceTheShift = $isTraced ? $cylinder->map->shiftAt($size->minus($cylinder->pitDepth->times(2)))->times(2) : $need->twiceTheShiftAt($size);
             if ($cleanUp === CleanUp::OnCentre) {
                 $onCentre[] = $cylinder->number;
             } else {
-                $offCentre[$cylinder->number] = $shift;
+                $offCentre[$cylinder->number] = $twiceTheShift->half();
             }
-            $walls[$cylinder->number] = WallLeft::of($cylinder, $block->standardWall, $block->currentStep, $metalCut, $shift);
+            if (! $isTraced && $block->allowedShift !== null && $twiceTheShift->isLargerThan($block->allowedShift->times(2))) {
+                $untraced[] = $cylinder->number;
+            }
+            $walls[$cylinder->number] = WallLeft::of($cylinder, $block->standardWall, $block->currentStep, $metalCut, $twiceTheShift);
         }
         sort($onCentre);
         ksort($offCentre);
         sort($sleeved);
+        sort($untraced);
 
         return new ReboreOption(
             OptionKind::Bore, $step, $metalCut, $onCentre, $offCentre, $sleeved,
-            self::thinnest($walls), self::tooThin($walls, $block->minimumWall),
+            WallLeft::thinnest($walls), self::tooThin($walls, $block->minimumWall),
             count($block->stepsAbove($step)),
             $prices->costOfBoring($step, count($sleeved)), $prices->minutesOfBoring(count($sleeved)), $block->obstaclesTo($sleeved),
+            needsTrace: $untraced,
         );
     }
 
-    /** @param  array<int, Length>  $walls */
-    private static function thinnest(array $walls): ?Length
-    {
-        return $walls === [] ? null : Length::smallest(...array_values($walls));
-    }
-
     /**
-     * @param  array<int, Length>  $walls
+     * @param  array<int, WallLeft>  $walls
      * @return list<int>
      */
     private static function tooThin(array $walls, Length $minimum): array
     {
-        $thin = array_keys(array_filter($walls, static fn (Length $wall): bool => $wall->isSmallerThan($minimum)));
+        $thin = array_keys(array_filter($walls, static fn (WallLeft $wall): bool => $wall->isThinnerThan($minimum)));
         sort($thin);
 
         return $thin;

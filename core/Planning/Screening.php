@@ -13,6 +13,7 @@ use NorthLedger\Core\Judgement\Criterion;
 use NorthLedger\Core\Judgement\JudgedBore;
 use NorthLedger\Core\Judgement\Outcome;
 use NorthLedger\Core\Policy\Preference;
+use NorthLedger\Core\Policy\SleeveForWear;
 use NorthLedger\Core\Quantity\Length;
 
 /**
@@ -28,8 +29,14 @@ final readonly class Screening
         [Station::Middle, Axis::Thrust], [Station::Bottom, Axis::Inline], [Station::Middle, Axis::Inline],
     ];
 
-    public function __construct(private Length $allowance, private BlockPrices $prices, private Preference $preference)
-    {
+    /** @param  list<Station>  $stations  Where thrust and inline have to be read, by the shop's school */
+    public function __construct(
+        private Length $allowance,
+        private BlockPrices $prices,
+        private Preference $preference,
+        private SleeveForWear $sleeveForWear,
+        private array $stations,
+    ) {
     }
 
     /**
@@ -60,7 +67,10 @@ final readonly class Screening
             }
         }
 
-        return $this->again($stillOpen, $spared) ?? new NextReading(null, NextReason::NothingCanChange, $spared);
+        $stake = $this->recommended($plan)?->stake;
+
+        return $this->again($stillOpen, $spared)
+            ?? new NextReading(null, $stake === null ? NextReason::NothingCanChange : NextReason::TraceDecides, $spared, $stake->cylinders ?? []);
     }
 
     /**
@@ -94,7 +104,7 @@ final readonly class Screening
     public function walk(array $bores): array
     {
         $walk = [];
-        foreach (self::ORDER as [$station, $axis]) {
+        foreach ($this->order() as [$station, $axis]) {
             foreach ($bores as $bore) {
                 if ($bore->inspection->reading($station, $axis) === null) {
                     $walk[] = Place::bore($bore->cylinder(), $station, $axis);
@@ -128,14 +138,14 @@ final readonly class Screening
             return [];
         }
         $kindest = $this->recommended($this->undecided($bores) === [] ? $plan : $this->suppose($bores, $plan, isKind: true));
-        if ($kindest !== null && $kindest->isSameWayAs($this->recommended($this->suppose($bores, $plan, isKind: false)))) {
+        if ($kindest !== null && $kindest->isSameAs($this->recommended($this->suppose($bores, $plan, isKind: false)))) {
             return [];
         }
-        $undecided = $kindest?->kind === OptionKind::Stay ? $this->undecided($bores) : [];
+        $undecided = $kindest?->option->kind === OptionKind::Stay ? $this->undecided($bores) : [];
         $open = [];
         foreach ($bores as $bore) {
             $reason = match (true) {
-                ! $bore->measures->isWhole() && $this->sizeIsOpen($bore, $plan) => NextReason::CouldChangeSize,
+                ! $bore->isWhole() && $this->sizeIsOpen($bore, $plan) => NextReason::CouldChangeSize,
                 default => $undecided[$bore->cylinder()] ?? null,
             };
             if ($reason !== null) {
@@ -155,7 +165,7 @@ final readonly class Screening
         $open = [];
         foreach ($bores as $bore) {
             if ($bore->canStay === CanStay::NotYetKnown) {
-                $open[$bore->cylinder()] = $bore->measures->isWhole() ? NextReason::CompletesStaying : NextReason::CouldCondemn;
+                $open[$bore->cylinder()] = $bore->isWhole() ? NextReason::CompletesStaying : NextReason::CouldCondemn;
             }
         }
 
@@ -172,7 +182,7 @@ final readonly class Screening
     {
         $open = [];
         foreach ($bores as $bore) {
-            if (! $bore->measures->isWhole()) {
+            if (! $bore->isWhole()) {
                 $open[$bore->cylinder()] = NextReason::CouldChangeSize;
             }
         }
@@ -184,14 +194,20 @@ final readonly class Screening
     private function suppose(array $bores, ReborePlan $plan, bool $isKind): ReborePlan
     {
         return ReborePlan::of($plan->block, array_map(fn (JudgedBore $bore, CylinderToPlan $cylinder): CylinderToPlan => $cylinder->suppose(
-            $isKind || $bore->measures->isWhole() ? Length::zero() : $this->allowance,
-            $bore->canStay === CanStay::Yes || ($isKind && $bore->canStay === CanStay::NotYetKnown),
+            $isKind || $bore->isWhole() ? Length::zero() : $this->allowance,
+            $bore->canStay->stays() || ($isKind && $bore->canStay === CanStay::NotYetKnown),
         ), $bores, $plan->cylinders), $this->prices);
     }
 
-    private function recommended(ReborePlan $plan): ?ReboreOption
+    private function recommended(ReborePlan $plan): ?Recommendation
     {
-        return Recommendation::from($plan, $this->preference)?->option;
+        return Recommendation::from($plan, $this->preference, $this->sleeveForWear);
+    }
+
+    /** @return list<array{Station, Axis}> */
+    private function order(): array
+    {
+        return array_values(array_filter(self::ORDER, fn (array $place): bool => in_array($place[0], $this->stations, true)));
     }
 
     private function sizeIsOpen(JudgedBore $bore, ReborePlan $plan): bool
@@ -251,7 +267,7 @@ final readonly class Screening
 
     private function unread(JudgedBore $bore): ?Place
     {
-        foreach (self::ORDER as [$station, $axis]) {
+        foreach ($this->order() as [$station, $axis]) {
             if ($bore->inspection->reading($station, $axis) === null) {
                 return Place::bore($bore->cylinder(), $station, $axis);
             }

@@ -79,10 +79,14 @@ final readonly class SleeveFit
         return Length::ofNanometres((int) round($this->exactMean - $this->target->nanometres - $finishStock->nanometres));
     }
 
-    /** The step at the bottom is left for the sleeve to sit on. */
+    /**
+     * The step at the bottom is left for the sleeve to sit on.
+     *
+     * @throws PlanningException If nothing is left to cut
+     */
     public static function depthOfCut(Length $boreLength, Length $step): Length
     {
-        return $boreLength->minus($step);
+        return $step->isSmallerThan($boreLength) ? $boreLength->minus($step) : throw PlanningException::impossible('step, as long as the bore,', $step->nanometres);
     }
 
     /** @return list<SleeveFinding> In the order in which they are looked for */

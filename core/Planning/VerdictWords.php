@@ -6,6 +6,8 @@ namespace NorthLedger\Core\Planning;
 
 use NorthLedger\Core\Judgement\CanStay;
 use NorthLedger\Core\Judgement\FindingWords;
+use NorthLedger\Core\Judgement\JudgedBore;
+use NorthLedger\Core\Judgement\PartDefect;
 use NorthLedger\Core\Policy\Preference;
 use NorthLedger\Core\Quantity\Length;
 use NorthLedger\Core\Quantity\LengthDisplay;
@@ -28,7 +30,7 @@ final readonly class VerdictWords
             $assessment->step->boresDiffer => 'Bores of different sizes',
             $assessment->canStay === CanStay::No => 'Cannot stay at '.$size,
             ! $assessment->hasReadings() => 'Not yet read',
-            $assessment->canStay === CanStay::Yes => 'Can stay at '.$size,
+            $assessment->canStay->stays() => 'Can stay at '.$size,
             default => 'Not yet known',
         };
     }
@@ -45,7 +47,7 @@ final readonly class VerdictWords
             $assessment->canStay === CanStay::No && count($failing) === 1 => "cylinder {$failing[0]} is past a limit",
             $assessment->canStay === CanStay::No => 'cylinders '.self::list($failing).' are past a limit',
             ! $assessment->hasReadings() => 'begin with the worst place',
-            $assessment->canStay === CanStay::Yes => 'hone and re-ring',
+            $assessment->canStay->stays() => $this->stayingClause($assessment),
             $assessment->needsSize && $assessment->next->place === null => 'needs a size for the zero',
             $assessment->next->reason === NextReason::TooClose => 'too close to call',
             $assessment->needsSize => 'only form can be judged so far',
@@ -57,10 +59,13 @@ final readonly class VerdictWords
     public function conclusion(BlockAssessment $assessment): string
     {
         $scrap = $assessment->scrappedBy();
+        $repaired = array_values(array_filter($assessment->defects, static fn (PartDefect $defect): bool => $defect->isRepaired()));
+        $open = $assessment->openDefects();
 
         return match (true) {
             $scrap !== [] => 'Scrap. '.implode(' ', array_column($scrap, 'sentence')),
-            $assessment->verdict === PartVerdict::Repair && $assessment->defects !== [] => 'Repair. '.implode(' ', array_column($assessment->defects, 'sentence')).' The customer decides.',
+            $assessment->verdict === PartVerdict::Repair && $repaired !== [] => 'Repair. '.implode(' ', array_column($repaired, 'sentence')).' The customer decides.',
+            $assessment->verdict === PartVerdict::NotYetKnown && $open !== [] => 'Not yet known. '.implode(' ', array_column($open, 'sentence')),
             default => $this->verdict($assessment->verdict),
         };
     }
@@ -92,6 +97,7 @@ final readonly class VerdictWords
             NextReason::TooClose => "{$place} is too close to call: read it again, twice or more, or with a better gauge.",
             NextReason::LookAgain => "{$place}: clean it and look again.",
             NextReason::NeedsZeroSize => 'Needs a size for the zero: measure the place it was set on with a gauge that shows sizes, and give it with key s.',
+            NextReason::TraceDecides => 'Trace the wall of '.self::cylinders($next->traces).' from the original axis: the size hangs on it.'.$spared,
             NextReason::NothingCanChange => 'No further reading can change the verdict or the size.',
         };
     }
@@ -99,12 +105,38 @@ final readonly class VerdictWords
     /** @return list<string> What would change a “cannot stay”, one sentence a cylinder (VER-3) */
     public function changes(BlockAssessment $assessment): array
     {
-        $byCylinder = [];
-        foreach ($assessment->failures() as $finding) {
-            $byCylinder[$finding->cylinder][] = $finding;
-        }
+        return array_map((new FindingWords($this->display))->change(...), $assessment->changes());
+    }
 
-        return array_map((new FindingWords($this->display))->change(...), array_values($byCylinder));
+    /** The two questions of a block, each with how far it is answered (BORE-5). */
+    public function questions(BlockAssessment $assessment): BlockQuestions
+    {
+        return new BlockQuestions(
+            match (true) {
+                ! $assessment->knowsWhetherItStays() => 'not settled yet',
+                $assessment->canStay === CanStay::No => 'no, settled',
+                default => 'yes, settled',
+            },
+            match (true) {
+                $assessment->recommendation === null, ! $assessment->hasReadings() => 'not settled yet',
+                $assessment->isSettled() => lcfirst($this->option($assessment->recommendation->option)).', settled',
+                default => lcfirst($this->option($assessment->recommendation->option)).' so far',
+            },
+            $assessment->knowsWhetherItStays(), $assessment->isSettled(),
+        );
+    }
+
+    /** “with new pistons in 1 and 3; hone 2 to clearance” (BORE-6a) */
+    private function stayingClause(BlockAssessment $assessment): string
+    {
+        $of = static fn (CanStay $way): array => array_values(array_map(static fn (JudgedBore $bore): int => $bore->cylinder(), array_filter($assessment->bores, static fn (JudgedBore $bore): bool => $bore->canStay === $way)));
+        [$new, $honed] = [$of(CanStay::WithNewPiston), $of(CanStay::HonedToClearance)];
+        $ways = array_filter([
+            $new === [] ? '' : (count($new) === 1 ? 'with a new piston in ' : 'with new pistons in ').self::list($new),
+            $honed === [] ? '' : 'hone '.self::list($honed).' to clearance',
+        ]);
+
+        return $ways === [] ? 'hone and re-ring' : implode('; ', $ways);
     }
 
     /** @param  list<int>  $numbers */
@@ -159,6 +191,9 @@ final readonly class VerdictWords
                 ? 'It is the cheapest way that leaves a size for the next rebuild'
                 : 'No way leaves a size for the next rebuild; this is the cheapest',
         };
+        if ($recommendation->stake !== null) {
+            return $this->stake($recommendation->stake);
+        }
         $runnerUp = $recommendation->runnerUp;
         if ($runnerUp === null) {
             return $wins.'; nothing else is possible.';
@@ -171,6 +206,19 @@ final readonly class VerdictWords
         };
 
         return "{$wins}. Against “".$this->option($runnerUp).", {$this->sleeves($runnerUp)}” it {$against}{$this->metalAgainst($recommendation->option, $runnerUp)}.";
+    }
+
+    /** “Trace cylinder 1: 190 and one sleeve hang on it. …” (BORE-11a) */
+    private function stake(TraceStake $stake): string
+    {
+        $sleeves = match ($stake->sleeves) {
+            0 => '',
+            1 => ' and one sleeve',
+            default => " and {$stake->sleeves} sleeves",
+        };
+        $hang = $stake->sleeves === 0 ? 'hangs' : 'hang';
+
+        return 'Trace '.self::cylinders($stake->cylinders).': '.self::money($stake->costs->minor)."{$sleeves} {$hang} on it. If the trace holds, “{$this->option($stake->ifHolds)}, {$this->sleeves($stake->ifHolds)}” is better; until then “{$this->option($stake->ifFails)}, {$this->sleeves($stake->ifFails)}” is recommended, which rests on no trace.";
     }
 
     public static function money(int $minor): string

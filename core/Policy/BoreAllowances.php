@@ -11,6 +11,7 @@ use NorthLedger\Core\Quantity\LengthUnit;
 /** The lengths a shop works with at the bores; inch and metric jobs have their own round numbers. */
 final readonly class BoreAllowances
 {
+    /** @param  Length  $mostHone  That a hone may take out, on diameter, so that an old piston fits (BORE-6a) */
     private function __construct(
         public Length $stepTolerance,
         public Length $cleanUpStock,
@@ -18,6 +19,7 @@ final readonly class BoreAllowances
         public Length $leastHoneStock,
         public Length $mostHoneStock,
         public Length $finishedTolerance,
+        public Length $mostHone,
         public Length $screeningAllowance,
         public Length $plausibleDeviation,
         public Length $plausibleOutOfRound,
@@ -30,7 +32,7 @@ final readonly class BoreAllowances
         $allowances = new self(
             $length('step_tolerance'), $length('clean_up_stock'),
             $length('hone_stock'), $length('least_hone_stock'), $length('most_hone_stock'),
-            $length('finished_tolerance'), $length('screening_allowance'),
+            $length('finished_tolerance'), $length('most_hone'), $length('screening_allowance'),
             $length('plausible_deviation'), $length('plausible_out_of_round'),
         );
         if ($allowances->honeStock->isSmallerThan($allowances->leastHoneStock) || $allowances->honeStock->isLargerThan($allowances->mostHoneStock)) {

@@ -4,11 +4,14 @@ declare(strict_types=1);
 
 namespace NorthLedger\Core\Precheck;
 
+use NorthLedger\Core\Judgement\Consequence;
 use NorthLedger\Core\Spec\EnginePart;
 
 /** One line of the checklist, with the reason why it is looked at. */
 final readonly class CheckItem
 {
+    private const NOTED = ['wash', 'face', 'plugs', 'jacket', 'overheated'];
+
     public function __construct(
         public string $key,
         public string $group,
@@ -17,5 +20,19 @@ final readonly class CheckItem
         public EnginePart $part,
         public AnswerKind $kind = AnswerKind::FineOrFinding,
     ) {
+    }
+
+    /** What it means for the part where something was found: dirt and a sign of heat lead to other checks, the rest to machining. */
+    public function consequence(): Consequence
+    {
+        [$kind] = explode('.', $this->key);
+
+        return in_array($kind, self::NOTED, true) ? Consequence::Noted : Consequence::Machine;
+    }
+
+    /** What was found, before its place and remark. */
+    public function finding(): string
+    {
+        return in_array($this->group, ['Looks', 'Housings'], true) && $this->key !== 'caps' ? $this->title : "Not as it should be: {$this->title}";
     }
 }

@@ -13,6 +13,8 @@ use NorthLedger\Core\Spec\SpecificationSheet;
 /** The checklist with its answers, and the defects that follow from them (LINE-2, LINE-3). */
 final readonly class PrecheckReport
 {
+    private const TOLD_APART = ['parting.gap', 'line-bore.step', 'blasted'];
+
     /** @param  array<string, ItemAnswer>  $answers  By key */
     public function __construct(private SpecificationSheet $sheet, public Checklist $checklist, public array $answers)
     {
@@ -53,7 +55,27 @@ final readonly class PrecheckReport
     /** @return list<PartDefect> */
     public function defects(): array
     {
-        return array_values(array_filter([$this->partingGap(), $this->lastLineBore(), $this->blasted()]));
+        return [...array_values(array_filter([$this->partingGap(), $this->lastLineBore(), $this->blasted()])), ...$this->found()];
+    }
+
+    /**
+     * What else was found, each line as it was answered; a gap, a step and blasting have words of their own.
+     *
+     * @return list<PartDefect>
+     */
+    private function found(): array
+    {
+        return array_values(array_map(
+            fn (CheckItem $item): PartDefect => PartDefect::found($item->part, $item->consequence(), 'VER-1', $this->sentence($item)),
+            array_filter($this->findings(), static fn (CheckItem $item): bool => ! in_array($item->key, self::TOLD_APART, true)),
+        ));
+    }
+
+    private function sentence(CheckItem $item): string
+    {
+        $answer = $this->answers[$item->key];
+
+        return implode(', ', array_filter([$item->finding(), $answer->place, $answer->remark], static fn (string $part): bool => trim($part) !== '')).'.';
     }
 
     private function partingGap(): ?PartDefect

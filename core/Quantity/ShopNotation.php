@@ -102,6 +102,7 @@ final readonly class ShopNotation
     private function fraction(string $plain, string $typed): ?NotedLength
     {
         if (preg_match(self::FRACTION_PATTERN, $plain, $match, PREG_UNMATCHED_AS_NULL) !== 1
+            || BigDecimal::of($match['over'])->isZero()
             || BigDecimal::of($match['over'])->isGreaterThanOrEqualTo($match['under'])) {
             return null;
         }

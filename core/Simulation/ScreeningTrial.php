@@ -44,7 +44,7 @@ final readonly class ScreeningTrial
         $places = self::everyPlace($sheet);
         $whole = self::assess($sheet, $policy, $engine, $places);
 
-        return new self(count($read), count($places), $assessment->isSettled() && self::outcome($assessment) === self::outcome($whole));
+        return new self(count($read), count($places), $assessment->next->place === null && self::outcome($assessment) === self::outcome($whole));
     }
 
     /** @param  list<Place>  $read */
@@ -81,6 +81,8 @@ final readonly class ScreeningTrial
 
     private static function outcome(BlockAssessment $assessment): string
     {
-        return "{$assessment->canStay->value}, {$assessment->recommendation?->option->key()}";
+        $recommended = $assessment->recommendation;
+
+        return implode(', ', [$assessment->canStay->value, $recommended?->option->key(), $recommended?->stake?->ifHolds->key()]);
     }
 }

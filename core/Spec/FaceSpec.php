@@ -12,6 +12,7 @@ use NorthLedger\Core\Quantity\Roughness;
 /** A flat face that seals: deck or head (DECK-1, DECK-4, DECK-5). */
 final readonly class FaceSpec
 {
+    /** @param  ?GasketKind  $flatnessOf  The gasket whose tolerance the flatness is; null where the sheet gives its own */
     private function __construct(
         public Length $flatness,
         public Length $localFlatness,
@@ -21,20 +22,23 @@ final readonly class FaceSpec
         public Length $minimumHeight,
         public Length $length,
         public Length $width,
+        public ?GasketKind $flatnessOf,
     ) {
     }
 
-    public static function fromNode(Node $node, LengthUnit $unit): self
+    /** @param  GasketKind  $gasket  Decides flatness and finish where the sheet gives none (DECK-5) */
+    public static function fromNode(Node $node, LengthUnit $unit, GasketKind $gasket): self
     {
         $face = new self(
-            $node->at('flatness')->positiveLength($unit),
+            $node->at('flatness')->isGiven() ? $node->at('flatness')->positiveLength($unit) : $gasket->flatness(),
             $node->at('local_flatness')->positiveLength($unit),
             $node->at('local_span')->positiveLength($unit),
-            Roughness::ofNanometres($node->at('finish_ra_nm')->wholeNumber(1)),
+            $node->at('finish_ra_nm')->isGiven() ? Roughness::ofNanometres($node->at('finish_ra_nm')->wholeNumber(1)) : $gasket->roughest(),
             $node->at('height')->at('standard')->positiveLength($unit),
             $node->at('height')->at('minimum')->positiveLength($unit),
             $node->at('size')->at('length')->positiveLength($unit),
             $node->at('size')->at('width')->positiveLength($unit),
+            $node->at('flatness')->isGiven() ? null : $gasket,
         );
         if ($face->minimumHeight->isLargerThan($face->standardHeight)) {
             $node->at('height')->complain('a minimum no larger than the standard');

@@ -65,6 +65,7 @@ final readonly class SpecificationSheet
         return Node::read($name, $data, static function (Node $node): self {
             $unit = $node->at('unit')->word(LengthUnit::class);
             $lifters = $node->at('lifters');
+            $gasket = $node->at('volumes')->at('gasket')->at('kind')->word(GasketKind::class);
             $deck = $node->at('deck');
             $sheet = new self(
                 $node->at('family')->text(),
@@ -83,9 +84,9 @@ final readonly class SpecificationSheet
                 HousingSpec::fromNode($node->at('housings'), $unit),
                 CrankshaftSpec::fromNode($node->at('crankshaft'), $unit),
                 RodSpec::fromNode($node->at('rods'), $unit),
-                $deck->isGiven() ? FaceSpec::fromNode($deck, $unit) : null,
+                $deck->isGiven() ? FaceSpec::fromNode($deck, $unit, $gasket) : null,
                 $node->at('head')->at('material')->word(Material::class),
-                FaceSpec::fromNode($node->at('head'), $unit),
+                FaceSpec::fromNode($node->at('head'), $unit, $gasket),
                 ValveSpec::fromNode($node->at('valves')->at('intake'), $unit),
                 ValveSpec::fromNode($node->at('valves')->at('exhaust'), $unit),
                 $lifters->isGiven() ? LifterSpec::fromNode($lifters, $unit) : null,
@@ -145,17 +146,33 @@ final readonly class SpecificationSheet
     /** What a gauge lies on when it reads a feature: its expansion is that metal's (GAUGE-4). */
     public function materialRead(Feature $feature): Material
     {
-        return match (true) {
-            $feature === Feature::Piston => Material::Aluminium,
-            in_array($feature->label(), ['Main', 'Rod journal', 'Crankshaft'], true) => $this->crankshaft->material,
-            $feature->label() === 'Rod' => $this->rods->material,
-            in_array($feature->label(), ['Housing', 'Deck'], true) => $this->blockMaterial,
-            $feature->label() === 'Head face' => $this->headMaterial,
+        return match ($feature) {
+            Feature::Piston => Material::Aluminium,
+            Feature::Stem, Feature::Lifter => Material::Steel,
+            Feature::Main, Feature::Pin, Feature::MainScore, Feature::PinScore, Feature::MainFillet, Feature::PinFillet, Feature::RunOut,
+            Feature::SnoutRunOut, Feature::EndPlay, Feature::MainStrip, Feature::PinStrip => $this->crankshaft->material,
+            Feature::BigEnd, Feature::SmallEnd, Feature::Centres, Feature::Bend, Feature::Twist => $this->rods->material,
+            Feature::Housing, Feature::Offset, Feature::PartingGap, Feature::ThrustWidth, Feature::DeckPoint, Feature::DeckHeight,
+            Feature::DeckPitDepth, Feature::DeckFeeler, Feature::PistonToDeck => $this->blockMaterial,
+            Feature::HeadPoint, Feature::HeadHeight, Feature::HeadPitDepth, Feature::HeadFeeler => $this->headMaterial,
+            Feature::GuideHeight, Feature::Guide, Feature::SeatWidth, Feature::SeatRunOut => $this->materialOf($this->valvePart()),
+            Feature::LifterBore => $this->materialOf($this->lifterPart()),
             default => $this->boreMaterial(),
         };
     }
 
-    /** What a crack lies in: the wall of a bore may be of another metal than the part around it. */
+    /** The part that the valves stand in. */
+    public function valvePart(): EnginePart
+    {
+        return $this->valveTrain === ValveTrain::SideValve ? EnginePart::Block : EnginePart::Head;
+    }
+
+    /** The part that the lifters run in. */
+    public function lifterPart(): EnginePart
+    {
+        return $this->valveTrain === ValveTrain::OverheadCam ? EnginePart::Head : EnginePart::Block;
+    }
+
     public function materialAt(EnginePart $part, CrackZone $zone): Material
     {
         return $zone === CrackZone::BoreWall ? $this->boreMaterial() : $this->materialOf($part);

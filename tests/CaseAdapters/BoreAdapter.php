@@ -18,6 +18,7 @@ use NorthLedger\Core\Judgement\CrackLook;
 use NorthLedger\Core\Judgement\Criterion;
 use NorthLedger\Core\Judgement\Finding;
 use NorthLedger\Core\Judgement\JudgedBore;
+use NorthLedger\Core\Judgement\Pistons;
 use NorthLedger\Core\Judgement\PittingClass;
 use NorthLedger\Core\Judgement\RidgeLook;
 use NorthLedger\Core\Judgement\ScoringLook;
@@ -38,11 +39,25 @@ final class BoreAdapter implements Adapter
             new BoreLimits($limits->allowance('out_of_round_nm'), $limits->allowance('taper_nm'), $limits->allowance('clearance_nm')),
             $given->has('step_tolerance_nm') ? $given->allowance('step_tolerance_nm') : Length::ofNanometres(101_600),
             $given->has('declared_step_nm') ? $given->length('declared_step_nm') : null,
-            null,
+            Pistons::sized(
+                $given->has('new_piston_nm') ? $given->size('new_piston_nm') : null,
+                $this->leastClearance($limits),
+                $given->has('most_hone_nm') ? $given->allowance('most_hone_nm') : Length::ofNanometres(76_200),
+            ),
             $given->has('pitting_allowed_class') ? $given->whole('pitting_allowed_class') : 2,
         );
 
-        return $this->answer($judge->judge($this->inspection($given)));
+        return $this->answer($judge->judge($this->inspection($given)), $limits->has('clearance_min_nm'));
+    }
+
+    private function leastClearance(Given $limits): ?Length
+    {
+        if (! $limits->has('clearance_min_nm')) {
+            return null;
+        }
+        $least = $limits->allowance('clearance_min_nm');
+
+        return $least->isLargerThan($limits->allowance('clearance_nm')) ? throw Refusal::withCode('bad_value') : $least;
     }
 
     private function inspection(Given $given): BoreInspection
@@ -77,8 +92,9 @@ final class BoreAdapter implements Adapter
     }
 
     /** @return array<string, mixed> */
-    private function answer(JudgedBore $bore): array
+    private function answer(JudgedBore $bore, bool $hasLeast): array
     {
+        $findings = $hasLeast ? $bore->findings : array_diff_key($bore->findings, [Criterion::LeastClearance->value => true]);
         $axes = array_keys($bore->measures->taper);
         $byAxis = static fn (callable $of): array => array_combine($axes, array_map(static fn (int|string $axis): mixed => $of(Axis::from((string) $axis)), $axes));
 
@@ -92,15 +108,19 @@ final class BoreAdapter implements Adapter
             'step_source' => $bore->step->source->value,
             'wear_nm' => $bore->wear?->nanometres,
             'clearance_nm' => $bore->clearance?->nanometres,
-            'criteria' => array_map($this->criterion(...), $bore->findings),
+            'criteria' => array_map($this->criterion(...), $findings),
             'can_stay' => $bore->canStay->value,
-        ];
+        ] + ($bore->newPiston === null ? [] : ['new_piston' => [
+            'result' => $bore->newPiston->outcome->value,
+            'clearance_nm' => $bore->newPiston->clearance?->nanometres,
+            'clearance_min_nm' => $bore->newPiston->least?->nanometres,
+        ]]);
     }
 
     /** @return array<string, mixed> */
     private function criterion(Finding $finding): array
     {
-        $isMeasured = in_array($finding->criterion, [Criterion::OutOfRound, Criterion::Taper, Criterion::Clearance], true);
+        $isMeasured = in_array($finding->criterion, [Criterion::OutOfRound, Criterion::Taper, Criterion::Clearance, Criterion::LeastClearance], true);
 
         return ['result' => $finding->outcome->value] + ($isMeasured ? [
             'value_nm' => $finding->value?->nanometres,

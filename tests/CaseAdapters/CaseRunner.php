@@ -16,6 +16,7 @@ final readonly class CaseRunner
         'wearmap' => WearmapAdapter::class,
         'ringgap' => RinggapAdapter::class,
         'plane' => PlaneAdapter::class,
+        'linebore' => LineboreAdapter::class,
         'journal' => JournalAdapter::class,
         'sleeve' => SleeveAdapter::class,
         'hone' => HoneAdapter::class,

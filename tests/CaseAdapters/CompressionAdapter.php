@@ -30,7 +30,7 @@ final class CompressionAdapter implements Adapter
         $ratio = CompressionRatio::of(
             $given->length('bore_nm'), $given->length('stroke_nm'), self::volume($given, 'chamber_mm3'),
             $given->has('gasket_mm3') ? self::volume($given, 'gasket_mm3') : Volume::ofCylinder($given->size('gasket_bore_nm'), $given->allowance('gasket_thickness_nm')),
-            $given->length('deck_clearance_nm'), self::volume($given, 'crown_mm3'),
+            $given->length('deck_clearance_nm'), $given->has('crown_mm3') ? self::volume($given, 'crown_mm3') : Volume::ofCubicMillimetres(0),
         );
 
         return ['swept_mm3' => $ratio->swept->cubicMillimetres, 'clearance_mm3' => $ratio->clearance->cubicMillimetres, 'ratio' => $ratio->value()];

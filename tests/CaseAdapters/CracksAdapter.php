@@ -83,7 +83,7 @@ final class CracksAdapter implements Adapter
             $disposition = DispositionTable::dispose(
                 $given->word('material', Material::class),
                 $given->word('zone', CrackZone::class),
-                $given->flag('grinds_out'),
+                $given->has('grinds_out') ? $given->flag('grinds_out') : null,
                 $given->has('specification_disposition') ? $given->word('specification_disposition', Disposition::class) : null,
             );
         } catch (NoDisposition) {

@@ -13,6 +13,7 @@ use NorthLedger\Core\Planning\ReboreOption;
 use NorthLedger\Core\Planning\ReborePlan;
 use NorthLedger\Core\Planning\Recommendation;
 use NorthLedger\Core\Policy\Preference;
+use NorthLedger\Core\Policy\SleeveForWear;
 use NorthLedger\Core\Quantity\Length;
 use NorthLedger\Core\Quantity\Money;
 
@@ -24,11 +25,17 @@ final class ReboreAdapter implements Adapter
             throw Refusal::withCode('step_unknown');
         }
         $preference = $given->word('preference', Preference::class);
+        $sleeves = match ($given->has('sleeve_for_wear') ? $given->text('sleeve_for_wear') : 'always') {
+            'to_save_a_size' => SleeveForWear::ToSaveASize,
+            'always' => SleeveForWear::WheneverItWins,
+            default => throw Refusal::withCode('unknown_word'),
+        };
         try {
             $block = new BlockToPlan(
                 $given->length('nominal_nm'), $given->length('current_step_nm'), $given->lengths('oversizes_nm'),
                 $given->has('largest_step_nm') ? $given->length('largest_step_nm') : null,
                 $given->length('clean_up_stock_nm'), $given->length('standard_wall_nm'), $given->length('minimum_wall_nm'),
+                $given->has('allowed_shift_nm') ? $given->allowance('allowed_shift_nm') : null,
             );
             $cylinders = array_map($this->cylinder(...), $given->parts('cylinders'));
             $plan = ReborePlan::of($block, $cylinders, $this->prices($given, count($cylinders)));
@@ -40,8 +47,12 @@ final class ReboreAdapter implements Adapter
             'as_made_nm' => $block->asMade()->nanometres,
             'cylinders' => array_map(fn (CylinderToPlan $cylinder): array => $this->required($plan, $cylinder), $plan->cylinders),
             'options' => array_map(fn (ReboreOption $option): array => $this->option($plan, $option), $plan->options),
-            'recommended' => $this->recommended(Recommendation::from($plan, $preference)),
-        ];
+            'recommended' => $this->recommended(Recommendation::from($plan, $preference, $sleeves)),
+        ] + ($block->allowedShift === null ? [] : [
+            'recommended_if_traces_hold' => $this->recommended(Recommendation::alone($plan, $preference, $sleeves)),
+            'recommended_if_traces_fail' => $this->recommended(Recommendation::alone($plan->ifTracesFail(), $preference, $sleeves)),
+            'trace_decides' => Recommendation::from($plan, $preference, $sleeves)?->stake !== null,
+        ]);
     }
 
     private function cylinder(Given $given): CylinderToPlan
@@ -52,6 +63,7 @@ final class ReboreAdapter implements Adapter
             $given->flag('cracked'), $given->flag('can_stay'),
             $given->has('wear_direction_deg') ? $given->number('wear_direction_deg') : null,
             $given->has('walls') ? array_map(static fn (Given $wall): MeasuredWall => new MeasuredWall($wall->number('direction_deg'), $wall->length('wall_nm')), $given->parts('walls')) : [],
+            wantsNewPiston: $given->flag('new_piston'),
         );
     }
 
@@ -68,6 +80,7 @@ final class ReboreAdapter implements Adapter
         return new BlockPrices(
             $cylinders, $money('setup_minor'), $money('bore_minor'), $money('hone_minor'), $money('sleeve_minor'), $money('ring_set_minor'), $sets, $money('block_minor'),
             $minutes->whole('setup'), $minutes->whole('bore'), $minutes->whole('hone'), $minutes->whole('sleeve'),
+            $prices->has('piston_minor') ? $money('piston_minor') : null,
         );
     }
 
@@ -103,6 +116,7 @@ final class ReboreAdapter implements Adapter
             'machine_minutes' => $option->machineMinutes,
             'feasible' => $option->isFeasible(),
             'reasons' => $option->isFeasible() ? [] : [['code' => 'wall_too_thin', 'cylinders' => $option->wallTooThin]],
+            'needs_trace' => $option->needsTrace,
             'dominated' => $plan->isFolded($option),
         ];
     }

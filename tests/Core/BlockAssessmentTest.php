@@ -69,7 +69,7 @@ final class BlockAssessmentTest extends TestCase
     {
         $assessment = $this->assess([1 => self::SOUND, 2 => self::SOUND, 3 => [4.1, 1.7, 2.2, 1.2, 0.8, 0.6], 4 => self::SOUND], pistonUnder: 1.8);
 
-        $this->assertSame(['0.4 thou less at top thrust of cylinder 3, and it could stay.'], $this->words()->changes($assessment));
+        $this->assertSame(['Cylinder 3 would pass with a limit of 2.4 thou for out-of-round (now 2.0).'], $this->words()->changes($assessment));
         $this->assertSame('cylinder 3 is past a limit', $this->words()->clause($assessment));
     }
 

@@ -16,6 +16,7 @@ use NorthLedger\Core\Judgement\Criterion;
 use NorthLedger\Core\Judgement\Finding;
 use NorthLedger\Core\Judgement\FindingWords;
 use NorthLedger\Core\Judgement\Outcome;
+use NorthLedger\Core\Judgement\Pistons;
 use NorthLedger\Core\Judgement\PittingClass;
 use NorthLedger\Core\Judgement\RidgeLook;
 use NorthLedger\Core\Quantity\Length;
@@ -43,7 +44,7 @@ final class BoreJudgeTest extends TestCase
 
         $this->assertSame(Outcome::Pass, $finding->outcome);
         $this->assertTrue($finding->isCloseCall);
-        $this->assertStringContainsString('exactly at it, which holds', (new FindingWords(LengthDisplay::in(Bench::sheet('tarn-4-198')->unit)))->sentence($finding));
+        $this->assertStringContainsString('on the limit, passes', (new FindingWords(LengthDisplay::in(Bench::sheet('tarn-4-198')->unit)))->sentence($finding));
     }
 
     public function test_a_guarded_shop_leaves_a_close_call_undecided(): void
@@ -79,7 +80,7 @@ final class BoreJudgeTest extends TestCase
     {
         $finding = $this->judge()->judge(Bench::bore(Bench::sheet('tarn-4-198'), 3, [9.6, 5.2, null, null, 2.2]))->finding(Criterion::OutOfRound);
 
-        $this->assertSame('Out-of-round 4.4, limit 2.0: over by 2.4 thou; the gauge’s doubt is ±0.3.', (new FindingWords(LengthDisplay::in(Bench::sheet('tarn-4-198')->unit)))->sentence($finding));
+        $this->assertSame('Out-of-round 4.4, limit 2.0: over by 2.4 thou; gauge uncertainty ±0.3.', (new FindingWords(LengthDisplay::in(Bench::sheet('tarn-4-198')->unit)))->sentence($finding));
         $this->assertSame(['bore.3.top.thrust', 'bore.3.top.inline'], array_map(static fn ($reading): string => $reading->place->key(), $finding->readings));
     }
 
@@ -114,6 +115,6 @@ final class BoreJudgeTest extends TestCase
     {
         $sheet = Bench::sheet('tarn-4-198');
 
-        return new BoreJudge($sheet->bore->nominal, $sheet->bore->oversizes, $sheet->bore->service, Length::ofNanometres(101_600), Length::zero(), $sheet->piston->standard, 2, $rule);
+        return new BoreJudge($sheet->bore->nominal, $sheet->bore->oversizes, $sheet->bore->service, Length::ofNanometres(101_600), Length::zero(), Pistons::of($sheet->piston, Length::ofNanometres(76_200)), 2, $rule);
     }
 }

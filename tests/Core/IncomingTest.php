@@ -83,11 +83,11 @@ final class IncomingTest extends TestCase
         $this->assertSame(PartVerdict::Scrap, $this->assess('cairn-l4-144', [$declined])->verdict);
     }
 
-    public function test_cracks_of_other_parts_leave_the_block_alone_and_a_suspect_line_is_no_defect(): void
+    public function test_cracks_of_other_parts_leave_the_block_alone_and_a_suspect_line_keeps_it_open(): void
     {
         $this->assertSame(PartVerdict::Serviceable, $this->assess('tarn-4-198', [$this->crack('tarn-4-198', Face::Crankshaft, CrackZone::CrankshaftFillet, null)])->verdict);
         $suspect = new Indication('i', 1, CrackLocation::on(Face::MainWebs, CrackZone::MainWeb, null, [[500, 400]]), Material::GreyIron, [new LookReading(Look::SharpLine)]);
-        $this->assertSame(PartVerdict::Serviceable, $this->assess('tarn-4-198', [$suspect])->verdict);
+        $this->assertSame(PartVerdict::NotYetKnown, $this->assess('tarn-4-198', [$suspect])->verdict);
     }
 
     public function test_separate_cylinders_are_replaced_never_sleeved(): void

@@ -42,12 +42,12 @@ final class PartWordsTest extends TestCase
         $mass = static fn (int $grams): Amount => Amount::mass($grams * 1_000_000);
 
         yield 'inside a limit' => [$held($thou(0.8), Limits::atMost($thou(2))), 'Run-out 0.8 thou, limit 2.0: 1.2 thou inside.'];
-        yield 'past a limit' => [$held($thou(2.5), Limits::atMost($thou(2))), 'Run-out 2.5 thou, limit 2.0: past it by 0.5 thou.'];
-        yield 'exactly at it' => [$held($thou(2), Limits::atMost($thou(2))), 'Run-out 2.0 thou, limit 2.0: exactly at it, which holds.'];
-        yield 'past it by a hair' => [$held($thou(2.004), Limits::atMost($thou(2))), 'Run-out 2.0 thou, limit 2.0: past it by less than is shown.'];
-        yield 'below a least size' => [$held(Amount::size(Length::ofNanometres(2_490 * self::THOU)), Limits::between(Amount::size(Length::ofNanometres(2_500 * self::THOU)), null)), 'Run-out 2.4900 in, at least 2.5000: past it by 10.0 thou.'];
+        yield 'past a limit' => [$held($thou(2.5), Limits::atMost($thou(2))), 'Run-out 2.5 thou, limit 2.0: out by 0.5 thou.'];
+        yield 'exactly at it' => [$held($thou(2), Limits::atMost($thou(2))), 'Run-out 2.0 thou, limit 2.0: on the limit, passes.'];
+        yield 'past it by a hair' => [$held($thou(2.004), Limits::atMost($thou(2))), 'Run-out 2.0 thou, limit 2.0: out by less than is shown.'];
+        yield 'below a least size' => [$held(Amount::size(Length::ofNanometres(2_490 * self::THOU)), Limits::between(Amount::size(Length::ofNanometres(2_500 * self::THOU)), null)), 'Run-out 2.4900 in, at least 2.5000: out by 10.0 thou.'];
         yield 'between two' => [$held(Amount::size(Length::ofNanometres(2_499 * self::THOU)), Limits::between(Amount::size(Length::ofNanometres(2_498 * self::THOU)), Amount::size(Length::ofNanometres(2_500 * self::THOU)))), 'Run-out 2.4990 in, 2.4980 to 2.5000: 1.0 thou inside.'];
-        yield 'a mass with a word' => [$held($mass(612), Limits::atMost($mass(610)), 'the heaviest of four'), 'Run-out 612.0 g, limit 610.0: past it by 2.0 g. The heaviest of four.'];
+        yield 'a mass with a word' => [$held($mass(612), Limits::atMost($mass(610)), 'the heaviest of four'), 'Run-out 612.0 g, limit 610.0: out by 2.0 g. The heaviest of four.'];
         yield 'a finish' => [$held(Amount::of(Measurand::Roughness, 180), Limits::atMost(Amount::of(Measurand::Roughness, 400))), 'Run-out 0.18 µm, limit 0.40: 0.22 µm inside.'];
         yield 'a look that fails' => [PartFinding::failed(EnginePart::Head, 'VALVE-2', 'Cylinder 2, intake', 'valve', 'drops by itself: tight', Remedy::Machine, []), 'Valve: drops by itself: tight.'];
         yield 'a look that holds' => [PartFinding::passed(EnginePart::Head, 'VALVE-3', 'Cylinder 2, intake', 'vacuum', 'holds', []), 'Vacuum: holds.'];
@@ -60,19 +60,6 @@ final class PartWordsTest extends TestCase
     public function test_a_finding_is_one_sentence(PartFinding $finding, string $sentence): void
     {
         $this->assertSame($sentence, $this->words->sentence($finding));
-    }
-
-    public function test_what_would_change_a_failure_is_said_in_the_unit_it_is_read_in(): void
-    {
-        $thou = static fn (float $count): Amount => Amount::distance(Length::ofNanometres((int) round($count * self::THOU)));
-        $size = static fn (int $tenths): Amount => Amount::size(Length::ofNanometres($tenths * 2_540));
-        $finding = static fn (Amount $value, Limits $limits): PartFinding => PartFinding::held(EnginePart::Crankshaft, 'JRNL-1', 'Main 3', 'run-out', $value, $limits, Remedy::Machine, []);
-
-        $this->assertSame('0.5 thou less run-out of main 3, and that would hold.', $this->words->change($finding($thou(2.5), Limits::atMost($thou(2)))));
-        $this->assertSame('10.0 thou more run-out of main 3, and that would hold.', $this->words->change($finding($size(24_900), Limits::between($size(25_000), null))));
-        $this->assertSame('No pits at deck, and that would hold.', $this->words->change(PartFinding::failed(EnginePart::Block, 'DECK-4', 'Deck', 'pits', 'inside the band', Remedy::Machine, [])));
-        $this->assertNull($this->words->change($finding($thou(1), Limits::atMost($thou(2)))), 'what holds needs no change');
-        $this->assertNull($this->words->change(PartFinding::unread(EnginePart::Block, 'DECK-1', 'Deck', 'flatness', [])));
     }
 
     /** @return iterable<string, array{PlannedWork, string}> */

@@ -18,6 +18,7 @@ use NorthLedger\Core\Planning\ReborePlan;
 use NorthLedger\Core\Planning\Recommendation;
 use NorthLedger\Core\Planning\VerdictWords;
 use NorthLedger\Core\Policy\Preference;
+use NorthLedger\Core\Policy\SleeveForWear;
 use NorthLedger\Core\Quantity\Length;
 use NorthLedger\Core\Quantity\LengthDisplay;
 use NorthLedger\Core\Quantity\LengthUnit;
@@ -53,7 +54,7 @@ final class ReborePlanTest extends TestCase
     {
         $this->forAll(Generators::tuple(...array_fill(0, 4, Generators::choose(0, 700))), Generators::elements(...Preference::cases()))->then(function (array $wear, Preference $preference): void {
             $plan = $this->plan($wear);
-            $recommended = Recommendation::from($plan, $preference)?->option;
+            $recommended = Recommendation::from($plan, $preference, SleeveForWear::ToSaveASize)?->option;
             $this->assertInstanceOf(ReboreOption::class, $recommended);
             $this->assertTrue($recommended->isFeasible());
             $this->assertFalse($plan->isFolded($recommended));
@@ -76,7 +77,7 @@ final class ReborePlanTest extends TestCase
 
     public function test_the_recommendation_is_told_against_the_runner_up(): void
     {
-        $recommendation = Recommendation::from($this->plan([60, 60, 60, 60]), Preference::Balanced);
+        $recommendation = Recommendation::from($this->plan([60, 60, 60, 60]), Preference::Balanced, SleeveForWear::ToSaveASize);
         $this->assertNotNull($recommendation);
 
         $this->assertSame(

@@ -7,6 +7,8 @@ namespace Tests\Core;
 use NorthLedger\Core\Cracks\CheckMethod;
 use NorthLedger\Core\Cracks\CheckProcedure;
 use NorthLedger\Core\Cracks\CheckStep;
+use NorthLedger\Core\Cracks\Dwell;
+use NorthLedger\Core\Cracks\DwellSchool;
 use NorthLedger\Core\Cracks\StepKind;
 use NorthLedger\Core\Precheck\WashMethod;
 use NorthLedger\Core\Spec\Material;
@@ -63,7 +65,7 @@ final class SafetyTest extends TestCase
         $test = Bench::sheet('brae-v8-311')->pressureTests[0] ?? self::fail('A V8 is pressure tested.');
         yield 'wet particle' => [CheckProcedure::magneticParticle(true)];
         yield 'dry particle' => [CheckProcedure::magneticParticle(false)];
-        yield 'retest' => [CheckProcedure::retest()];
+        yield 'retest' => [CheckProcedure::retest(Dwell::at(20, DwellSchool::Short))];
         yield 'pressure' => [CheckProcedure::pressureTest($test)];
     }
 
@@ -87,7 +89,7 @@ final class SafetyTest extends TestCase
         $said = static fn (array $steps): string => implode(' ', array_map(static fn (CheckStep $step): string => $step->caution, $steps));
         $this->assertStringContainsString('pacemaker', $said(CheckProcedure::magneticParticle(true)));
         $this->assertStringContainsString('Never air alone', $said(CheckProcedure::pressureTest(Bench::sheet('brae-v8-311')->pressureTests[0])));
-        $this->assertNotSame('', trim($said(CheckProcedure::retest())));
+        $this->assertNotSame('', trim($said(CheckProcedure::retest(Dwell::at(20, DwellSchool::Short)))));
     }
 
     public function test_no_crack_check_is_offered_that_cannot_work_on_the_metal(): void

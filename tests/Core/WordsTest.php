@@ -12,9 +12,11 @@ use NorthLedger\Core\Judgement\BoreLooks;
 use NorthLedger\Core\Judgement\CrackLook;
 use NorthLedger\Core\Judgement\Criterion;
 use NorthLedger\Core\Judgement\FindingWords;
+use NorthLedger\Core\Judgement\Pistons;
 use NorthLedger\Core\Judgement\PittingClass;
 use NorthLedger\Core\Judgement\RidgeLook;
 use NorthLedger\Core\Judgement\ScoringLook;
+use NorthLedger\Core\Judgement\WouldStay;
 use NorthLedger\Core\Planning\NextReading;
 use NorthLedger\Core\Planning\NextReason;
 use NorthLedger\Core\Planning\OptionKind;
@@ -116,15 +118,17 @@ final class WordsTest extends TestCase
         $this->assertSame($sentence, (new FindingWords(LengthDisplay::in(LengthUnit::Inch)))->sentence($judged->finding($criterion)));
     }
 
-    public function test_what_would_change_a_bore_names_every_place_once(): void
+    public function test_what_would_change_a_bore_is_one_sentence_with_all_that_has_to_change(): void
     {
         $sheet = Bench::sheet('tarn-4-198');
-        $judged = (new BoreJudge($sheet->bore->nominal, $sheet->bore->oversizes, $sheet->bore->service, Length::ofNanometres(101_600), Length::zero(), $sheet->piston->standard))
-            ->judge(Bench::bore($sheet, 2, [9.6, 5.2, 4, 3, 2.2, 2], null, new BoreLooks(crack: CrackLook::Hole)));
-        $failures = $judged->failures();
-        $this->assertNotEmpty($failures);
+        $judge = new BoreJudge($sheet->bore->nominal, $sheet->bore->oversizes, $sheet->bore->service, Length::ofNanometres(101_600), Length::zero(), Pistons::of($sheet->piston, Length::ofNanometres(76_200)));
+        $words = new FindingWords(LengthDisplay::in(LengthUnit::Inch));
+        $of = static fn (BoreLooks $looks): ?WouldStay => WouldStay::of($judge->judge(Bench::bore($sheet, 2, [9.6, 5.2, 4, 3, 2.2, 2], null, $looks)), $judge, $sheet->bore->service);
 
-        $this->assertSame('5.1 thou less at top thrust and no crack of cylinder 2, and it could stay.', (new FindingWords(LengthDisplay::in(LengthUnit::Inch)))->change($failures));
+        $change = $of(new BoreLooks(pitting: PittingClass::Felt));
+        $this->assertNotNull($change);
+        $this->assertSame('Cylinder 2 would pass with a limit of 4.4 thou for out-of-round (now 2.0), a limit of 7.4 thou for taper (now 5.0), a limit of 11.1 thou for clearance (now 6.0) and the customer’s signed concession for its pits.', $words->change($change));
+        $this->assertNull($of(new BoreLooks(crack: CrackLook::Hole)), 'no limit closes a hole');
     }
 
     public function test_every_operation_that_can_hurt_has_its_caution(): void

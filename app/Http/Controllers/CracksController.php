@@ -24,6 +24,7 @@ use Illuminate\Validation\Rule;
 use NorthLedger\Core\Cracks\CheckMethod;
 use NorthLedger\Core\Cracks\CustomerAnswer;
 use NorthLedger\Core\Cracks\Disposition;
+use NorthLedger\Core\Cracks\DwellSchool;
 use NorthLedger\Core\Cracks\Look;
 use NorthLedger\Core\Cracks\StepKind;
 use NorthLedger\Core\Cracks\Surface;
@@ -48,7 +49,7 @@ final readonly class CracksController
 
     public function begin(Request $request, Job $job, StartCrackCheck $start): JsonResponse|RedirectResponse
     {
-        /** @var array{part: string, method: string, surface: string, celsius?: ?string, lab?: ?string, faces?: list<string>} $data */
+        /** @var array{part: string, method: string, surface: string, celsius?: ?string, lab?: ?string, faces?: list<string>, school?: ?string, developer_minutes?: ?string} $data */
         $data = $request->validate([
             'part' => ['required', Rule::enum(EnginePart::class)],
             'method' => ['required', Rule::enum(CheckMethod::class)],
@@ -57,20 +58,23 @@ final readonly class CracksController
             'lab' => ['nullable', 'string', 'max:80'],
             'faces' => ['nullable', 'array'],
             'faces.*' => [Rule::enum(Face::class)],
-        ], self::TEMPERATURE_WORDS);
+            'school' => ['nullable', Rule::enum(DwellSchool::class)],
+            'developer_minutes' => ['nullable', 'integer', 'between:10,60'],
+        ], self::TEMPERATURE_WORDS + ['developer_minutes.*' => 'Developer stays on for 10 to 60 minutes.']);
 
         return $this->page->after($request, $start->handle(
             $job, $request->user(), RequestId::of($request), EnginePart::from($data['part']), CheckMethod::from($data['method']), $data['faces'] ?? [],
             Surface::from($data['surface']), isset($data['celsius']) ? (float) $data['celsius'] : null, $data['lab'] ?? '',
+            DwellSchool::tryFrom($data['school'] ?? ''), isset($data['developer_minutes']) ? (int) $data['developer_minutes'] : null,
         ), Stage::Cracks);
     }
 
     public function retest(Request $request, Job $job, StartCrackCheck $start): JsonResponse|RedirectResponse
     {
-        /** @var array{indication: string, celsius?: ?string} $data */
-        $data = $request->validate(['indication' => ['required', 'string', 'size:26'], 'celsius' => self::TEMPERATURE], self::TEMPERATURE_WORDS);
+        /** @var array{indication: string, celsius?: ?string, method?: ?string} $data */
+        $data = $request->validate(['indication' => ['required', 'string', 'size:26'], 'celsius' => self::TEMPERATURE, 'method' => ['nullable', Rule::enum(CheckMethod::class)]], self::TEMPERATURE_WORDS);
 
-        return $this->page->after($request, $start->retest($job, $request->user(), RequestId::of($request), $data['indication'], isset($data['celsius']) ? (float) $data['celsius'] : null), Stage::Cracks);
+        return $this->page->after($request, $start->retest($job, $request->user(), RequestId::of($request), $data['indication'], isset($data['celsius']) ? (float) $data['celsius'] : null, CheckMethod::tryFrom($data['method'] ?? '') ?? CheckMethod::DyePenetrant), Stage::Cracks);
     }
 
     public function step(Request $request, Job $job, MarkCrackStep $mark, PlaceIndication $place): JsonResponse|RedirectResponse

@@ -10,7 +10,7 @@
     <div class="indication-forms">
     @if($mayWrite && $one->needsRetest && ! $one->isBeingRetested)
     <form method="post" action="/jobs/{{ $file->job->tag() }}/cracks/retests" id="retest-{{ $one->id }}" data-keep data-words="retest of indication {{ $one->number }}">@csrf <x-ulid /><input type="hidden" name="face" value="{{ $view->face->value }}"><input type="hidden" name="indication" value="{{ $one->id }}">
-        <label>part, °C <input class="num" id="retest-celsius-{{ $one->id }}" name="celsius" size="4" maxlength="5" inputmode="decimal" value="20"></label><button class="button">Clean it and develop again</button><x-live-error :id="'retest-'.$one->id" /></form>
+        <label>part, °C <input class="num" id="retest-celsius-{{ $one->id }}" name="celsius" size="4" maxlength="5" inputmode="decimal" value="20"></label>@if($one->confirmBy === [])<button class="button">Clean it and develop again</button>@else<label>by <select id="retest-method-{{ $one->id }}" name="method">@foreach($one->confirmBy as $method)<option>{{ $method }}</option>@endforeach</select></label><button class="button">Confirm it</button>@endif<x-live-error :id="'retest-'.$one->id" /></form>
     @endif
     @if($mayWrite && $one->isCrack)
     <details id="decide-{{ $one->id }}" @if($one->decided === '') open @endif><summary>{{ $one->decided === '' ? 'What is done about it?' : 'Decide otherwise' }}</summary>
