@@ -123,6 +123,8 @@ Route::middleware('auth')->group(function (): void {
         Route::post('/plan', [PlanController::class, 'store'])->middleware('can:choose-plan');
         Route::get('/work', [WorkController::class, 'show'])->name('stage.work');
         Route::post('/work', [WorkController::class, 'store'])->middleware('can:work');
+        Route::post('/work/flaws', [WorkController::class, 'report'])->middleware('can:work');
+        Route::post('/work/orders', [WorkController::class, 'revise'])->middleware('can:choose-plan');
         Route::get('/verify', [VerifyController::class, 'show'])->name('stage.verify');
         Route::post('/verify', [VerifyController::class, 'store'])->middleware('can:verify');
         Route::get('/release', [ReleaseController::class, 'show'])->name('stage.release');

@@ -8,10 +8,13 @@ use App\Actions\ReceiveJob;
 use App\Models\Job;
 use App\Models\User;
 use App\People\Role;
+use Database\Seeders\DemoIncoming;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Foundation\Testing\TestCase as LaravelTestCase;
+use Illuminate\Support\Carbon;
 use Illuminate\Support\Str;
 use Illuminate\Testing\TestResponse;
+use NorthLedger\Core\Spec\EnginePart;
 
 /** A page test against the real database; every test rolls back what it wrote. */
 abstract class TestCase extends LaravelTestCase
@@ -35,6 +38,14 @@ abstract class TestCase extends LaravelTestCase
             'family' => $family, 'family_revision' => 1, 'serial' => 'S-'.Str::random(6), 'customer' => 'Sawmill', 'description' => 'head saw engine',
             'wishes' => null, 'due_on' => '2030-01-15', 'declared_step_nm' => $declaredStep, 'declared_evidence' => $declaredStep === null ? null : 'stamped on a crown',
         ]);
+    }
+
+    /** Dye on each part, read, and nothing found. */
+    protected function crackCheck(Job $job, User $by, EnginePart ...$parts): void
+    {
+        foreach ($parts as $part) {
+            $this->app->make(DemoIncoming::class)->dyeCheck($job->refresh(), $by, $part, Carbon::yesterday()->setTime(9, 0));
+        }
     }
 
     protected function ulid(): string

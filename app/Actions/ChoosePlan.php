@@ -12,6 +12,7 @@ use App\Models\Job;
 use App\Models\PlanChoice;
 use App\Models\User;
 use App\Sheets\JobFile;
+use Illuminate\Support\Str;
 
 /** Records which way was chosen; another than the recommended one asks for a reason (BORE-11). */
 final readonly class ChoosePlan
@@ -28,7 +29,7 @@ final readonly class ChoosePlan
             $option = $assessment->plan?->option($optionKey) ?? throw Refused::because('option', 'That way is not in the plan any more; the readings have changed. Look at it again and choose.');
             $recommended = $assessment->recommendation?->option->key() ?? '';
             match (true) {
-                ! $option->isFeasible() => throw Refused::because('option', 'That size leaves too thin a wall and cannot be chosen.'),
+                ! $option->isFeasible() => throw Refused::because('option', 'That option is forbidden and cannot be chosen: '.implode('; ', $file->words()->forbidden($option)).'.'),
                 $optionKey !== $recommended && trim((string) $reason) === '' => throw Refused::because('reason', 'That is not the recommended way. Say why it is chosen.'),
                 default => null,
             };
@@ -39,9 +40,10 @@ final readonly class ChoosePlan
                 'reason' => $reason,
                 'policy_revision' => $file->policy->revision,
             ];
-            PlanChoice::query()->create($row + ['ulid' => $ulid, 'job_id' => $file->job->id, 'user_id' => $by->id, 'created_at' => now()]);
+            $choice = PlanChoice::query()->create($row + ['ulid' => $ulid, 'job_id' => $file->job->id, 'user_id' => $by->id, 'created_at' => now()]);
+            $order = MakeOrder::write($file, $choice, $by, (string) Str::ulid());
 
-            return $row;
+            return $row + ['order' => $order?->number];
         });
     }
 }

@@ -11,11 +11,14 @@ use App\Models\Job;
 use App\Models\OperationTick;
 use App\Models\User;
 use App\Sheets\JobFile;
+use App\Sheets\OrderWords;
 use App\Sheets\TickState;
+use NorthLedger\Core\Judgement\PartDefect;
 use NorthLedger\Core\Quantity\Length;
 use NorthLedger\Core\Quantity\NotationException;
 use NorthLedger\Core\Quantity\ShopNotation;
 use NorthLedger\Core\Work\Operation;
+use NorthLedger\Core\Work\OperationKind;
 use NorthLedger\Core\Work\WorkException;
 
 /** Ticks an operation of the order, with the actual size where it has a target. */
@@ -31,10 +34,12 @@ final readonly class TickOperation
             $operation = $this->operation($file, $key);
             $waiting = $file->work()->order()?->stillWaitingFor($key, $file->work()->closedOperations()) ?? [];
             if ($waiting !== [] && $state->closes()) {
-                throw Refused::because($key, 'First: '.implode(', ', array_map(fn (string $one): string => $this->name($this->operation($file, $one)), $waiting)).'.');
+                throw Refused::because($key, 'First: '.implode(', ', array_map(fn (string $one): string => OrderWords::name($this->operation($file, $one)), $waiting)).'.');
             }
+            $this->checkStops($file, $operation, $state);
             $row = [
                 'plan_choice_id' => $file->work()->choice()?->id,
+                'order_number' => $file->work()->storedOrder()->number ?? 0,
                 'operation' => $key,
                 'state' => $state,
                 'actual_nm' => $state === TickState::Done ? $this->actual($file, $operation, $actual, (string) $remark)?->nanometres : null,
@@ -45,6 +50,23 @@ final readonly class TickOperation
 
             return $row;
         });
+    }
+
+    /** What was found since, and what was never checked, stops the work here (VER-6, CRACK-5a). */
+    private function checkStops(JobFile $file, Operation $operation, TickState $state): void
+    {
+        $stops = $state->closes() ? $file->work()->stopsOf($operation) : [];
+        if ($stops !== []) {
+            throw Refused::because($operation->key(), 'Stopped. '.implode(' ', array_map(OrderWords::stop(...), $stops)));
+        }
+        if ($state->closes() && $operation->kind === OperationKind::CrackCheck && $this->isUnchecked($file)) {
+            throw Refused::because($operation->key(), 'Record the check on the crack map first: what was found there closes this.');
+        }
+    }
+
+    private function isUnchecked(JobFile $file): bool
+    {
+        return array_filter($file->assessment()->openDefects(), static fn (PartDefect $defect): bool => $defect->isUnchecked) !== [];
     }
 
     private function operation(JobFile $file, string $key): Operation
@@ -71,10 +93,5 @@ final readonly class TickOperation
         }
 
         return $size;
-    }
-
-    private function name(Operation $operation): string
-    {
-        return lcfirst($operation->kind->title()).($operation->cylinder === null ? '' : ' '.$operation->cylinder);
     }
 }

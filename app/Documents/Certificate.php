@@ -8,27 +8,18 @@ use App\Models\User;
 use App\Sheets\JobFile;
 use App\Sheets\SheetName;
 use App\Sheets\StatedSetup;
-use App\Sheets\TickState;
 use NorthLedger\Core\Gauging\Axis;
 use NorthLedger\Core\Gauging\Conditions;
 use NorthLedger\Core\Gauging\Feature;
-use NorthLedger\Core\Gauging\Place;
-use NorthLedger\Core\Gauging\Reading;
 use NorthLedger\Core\Gauging\Station;
 use NorthLedger\Core\Quantity\Length;
 use NorthLedger\Core\Quantity\LengthDisplay;
-use NorthLedger\Core\Work\OperationKind;
+use NorthLedger\Core\Work\FinishedCharacteristic;
 use NorthLedger\Core\Work\VerifiedBore;
 
 /** The inspection certificate of a job as plain data (WORK-6): what was ordered, found, under which conditions, and what was not checked. */
 final class Certificate
 {
-    private const NOT_CHECKED = [
-        'Cracks anywhere but in the bores.',
-        'Main housings, crankshaft, rods, deck flatness, head and valves, weights and volumes.',
-        'Surface roughness and crosshatch of the finished bores.',
-    ];
-
     /** @return array<string, mixed> */
     public static function of(JobFile $file, User $signer, string $signedAt): array
     {
@@ -36,7 +27,7 @@ final class Certificate
         $chosen = $file->work()->chosen();
 
         return [
-            'format' => 'north-ledger certificate 1',
+            'format' => 'north-ledger certificate 2',
             'job' => $file->job->tag(),
             'shop' => config('app.shop'),
             'engine' => ['family' => $file->sheet->name, 'serial' => $file->job->serial, 'what' => $file->job->description, 'customer' => $file->job->customer->name],
@@ -46,9 +37,10 @@ final class Certificate
             'bores' => array_map(static fn (VerifiedBore $bore): array => self::bore($file, $bore), array_values($file->work()->verified())),
             'conditions' => self::conditions($file),
             'gauges' => array_values(array_unique(array_map(static fn (StatedSetup $setup): string => self::gaugeWords($setup, $file->display), $file->entries(SheetName::Finished)->gauges->setups))),
-            'crack_check' => self::crackCheck($file),
-            'not_checked' => self::NOT_CHECKED,
-            'revisions' => ['sheet' => $file->sheet->revision, 'policy' => $file->policy->revision, 'ledger_entry' => $file->job->entries],
+            'crack_check' => NotChecked::crackResults($file),
+            'decided' => Decisions::of($file),
+            'not_checked' => NotChecked::of($file),
+            'revisions' => ['order' => $file->work()->storedOrder()?->number, 'sheet' => $file->sheet->revision, 'policy' => $file->policy->revision, 'ledger_entry' => $file->job->entries],
             'signed' => ['by' => $signer->name, 'role' => $signer->role->value, 'at' => $signedAt],
         ];
     }
@@ -71,6 +63,7 @@ final class Certificate
             'piston' => self::piston($file, $bore->cylinder),
             'readings' => $readings,
             'form' => self::form($file, $bore),
+            'clearance' => self::clearance($file, $bore),
             'state' => $bore->state->value,
             'disposition' => $disposition === null ? null : "{$disposition->kind->value}: {$disposition->reason} ({$disposition->user->name}, {$disposition->created_at->format('Y-m-d')})",
         ];
@@ -81,8 +74,8 @@ final class Certificate
     {
         $form = ['out-of-round' => 'not checked', 'taper' => 'not checked'];
         foreach ($bore->characteristics as $one) {
-            if (isset($form[$one->name])) {
-                $form[$one->name] = "{$file->display->magnitude($one->value)} of {$file->display->magnitude($one->limit)}";
+            if (isset($form[$one->what->value])) {
+                $form[$one->what->value] = "{$file->display->magnitude($one->value)} of {$file->display->magnitude($one->limit)}";
             }
         }
 
@@ -96,21 +89,25 @@ final class Certificate
         return $setup->gaugeWords().($missed === null ? '' : ", calibration was due {$missed->format('j M Y')}").($setup->knownZero === null ? '' : ", zero {$display->sizeWithUnit($setup->knownZero)}");
     }
 
-    /** Who says that the bores were crack checked; where nobody does, that they were not. */
-    private static function crackCheck(JobFile $file): string
-    {
-        $tick = $file->work()->ticks()[OperationKind::CrackCheck->value] ?? null;
-
-        return $tick?->state === TickState::Done
-            ? "bores checked by {$tick->user->name}, {$tick->created_at->format('Y-m-d')}".($tick->remark === null ? '' : ": {$tick->remark}")
-            : 'not done';
-    }
-
     private static function piston(JobFile $file, int $cylinder): string
     {
-        $reading = $file->entries(SheetName::Finished)->reading(Place::piston($cylinder), $file->sheet, $file->policy);
+        $chosen = $file->work()->chosen();
+        $reading = $chosen === null ? null : $file->work()->pistonGoingIn($chosen, $cylinder);
 
-        return $reading instanceof Reading ? $file->display->size($reading->corrected) : 'sheet '.$file->display->size($file->sheet->piston->sizeAt($file->work()->chosen()->step ?? Length::zero()));
+        return $reading !== null ? $file->display->size($reading->corrected) : 'sheet '.$file->display->size($file->sheet->piston->sizeAt($chosen->step ?? Length::zero()));
+    }
+
+    /** @return array<string, string> Largest and smallest clearance with the piston that goes in, each with its limit */
+    private static function clearance(JobFile $file, VerifiedBore $bore): array
+    {
+        $told = [];
+        foreach ($bore->characteristics as $one) {
+            if (in_array($one->what, [FinishedCharacteristic::MostClearance, FinishedCharacteristic::LeastClearance, FinishedCharacteristic::Growth], true)) {
+                $told[$one->what->value] = "{$file->display->deviation($one->value)} of {$file->display->magnitude($one->limit)}";
+            }
+        }
+
+        return $told;
     }
 
     /** @return list<string> */

@@ -11,7 +11,9 @@ use NorthLedger\Core\Inspection\PartFinding;
 use NorthLedger\Core\Inspection\PartState;
 use NorthLedger\Core\Inspection\PartWords;
 use NorthLedger\Core\Inspection\PlannedWork;
+use NorthLedger\Core\Judgement\CanStay;
 use NorthLedger\Core\Judgement\Finding;
+use NorthLedger\Core\Judgement\JudgedBore;
 use NorthLedger\Core\Judgement\Outcome;
 use NorthLedger\Core\Judgement\PartDefect;
 use NorthLedger\Core\Planning\PartVerdict;
@@ -30,8 +32,10 @@ final readonly class FindingsReport
      * @param  list<array{name: string, verdict: string, lines: list<string>, more: int}>  $parts
      * @param  list<array{name: string, words: string, price: string}>  $options
      * @param  list<string>  $open
+     * @param  list<string>  $decided  What the customer said, and what is accepted as it is
+     * @param  list<string>  $asked  Questions that are not answered
      */
-    private function __construct(public string $tag, public string $engine, public string $verdict, public array $parts, public array $options, public array $open, public string $note)
+    private function __construct(public string $tag, public string $engine, public string $verdict, public array $parts, public array $options, public array $open, public array $decided, public array $asked, public string $note)
     {
     }
 
@@ -45,7 +49,8 @@ final readonly class FindingsReport
             self::verdict($file->inspection()->engine()->verdict, $file),
             array_values(array_map(static fn (PartState $part): array => self::part($file, $part), $here)),
             self::options($file),
-            array_values(array_map(static fn (PartState $part): string => 'The '.$file->sheet->nameOf($part->part).' is not measured through yet.', array_filter($here, static fn (PartState $part): bool => $part->verdict === PartVerdict::NotYetKnown))),
+            array_values(array_map(static fn (PartState $part): string => 'The '.$file->sheet->nameOf($part->part).' is not fully measured yet.', array_filter($here, static fn (PartState $part): bool => $part->verdict === PartVerdict::NotYetKnown))),
+            Decisions::of($file), Decisions::open($file),
             "Judged by {$file->sheet->name} sheet revision {$file->sheet->revision} and shop policy revision {$file->policy->revision}, as of ledger entry {$file->job->entries}. Prices are the shop's price list; parts may change them. Where the engine's use is regulated, licensed practice comes first.",
         );
     }
@@ -70,6 +75,7 @@ final readonly class FindingsReport
         $lines = [
             ...array_map(static fn (PartDefect $defect): string => $defect->sentence, $part->defects),
             ...array_map(static fn (PlannedWork $work): string => $words->work($work), $works),
+            ...($isBores ? self::pistons($file) : []),
             ...($isBores ? array_map(static fn (Finding $finding): string => "Cylinder {$finding->cylinder} is worn past its limit ({$finding->criterion->label()}).", self::worst($file->assessment()->failures())) : []),
             ...($works === [] ? array_map(static fn (PartFinding $finding): string => "{$finding->subject}: {$finding->criterion} is past its limit.", array_values(array_filter($part->findings, static fn (PartFinding $finding): bool => $finding->outcome === Outcome::Fail))) : []),
         ];
@@ -85,6 +91,14 @@ final readonly class FindingsReport
             },
             'lines' => array_slice($lines, 0, self::MOST_LINES), 'more' => max(0, count($lines) - self::MOST_LINES),
         ];
+    }
+
+    /** @return list<string> Where it is the piston that is worn, and not its bore (BORE-6a) */
+    private static function pistons(JobFile $file): array
+    {
+        $worn = array_values(array_map(static fn (JudgedBore $bore): int => $bore->cylinder(), array_filter($file->assessment()->bores, static fn (JudgedBore $bore): bool => $bore->canStay === CanStay::WithNewPiston)));
+
+        return $worn === [] ? [] : [ucfirst(VerdictWords::cylinders($worn)).': the piston is worn, not the bore. With a new piston the bore stays as it is.'];
     }
 
     /**

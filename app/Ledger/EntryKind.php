@@ -32,6 +32,7 @@ enum EntryKind: string
     case Overruled = 'overruled';
     case Concession = 'concession';
     case Choice = 'choice';
+    case Order = 'work order';
     case Tick = 'tick';
     case Disposition = 'disposition';
     case Release = 'release';

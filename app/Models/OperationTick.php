@@ -11,6 +11,7 @@ use App\Sheets\TickState;
  *
  * @property string $ulid
  * @property int $plan_choice_id
+ * @property int $order_number
  * @property string $operation
  * @property TickState $state
  * @property ?int $actual_nm
@@ -22,6 +23,6 @@ final class OperationTick extends Entry
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['state' => TickState::class, 'actual_nm' => 'integer', 'created_at' => 'datetime'];
+        return ['state' => TickState::class, 'actual_nm' => 'integer', 'order_number' => 'integer', 'created_at' => 'datetime'];
     }
 }

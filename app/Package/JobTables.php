@@ -15,6 +15,7 @@ final class JobTables
         'check_backs' => ['setup_id' => 'setups', 'last_reading_id' => 'readings'],
         'observations' => [],
         'plan_choices' => [],
+        'work_orders' => ['plan_choice_id' => 'plan_choices'],
         'operation_ticks' => ['plan_choice_id' => 'plan_choices'],
         'dispositions' => ['plan_choice_id' => 'plan_choices', 'last_reading_id' => 'readings'],
         'releases' => [],

@@ -28,7 +28,10 @@ use NorthLedger\Core\Quantity\Length;
 use NorthLedger\Core\Quantity\LengthDisplay;
 use NorthLedger\Core\Quantity\LengthUnit;
 use NorthLedger\Core\Receiving\SleeveSurvey;
+use NorthLedger\Core\Spec\EnginePart;
 use NorthLedger\Core\Spec\SpecificationSheet;
+use NorthLedger\Core\Work\Stop;
+use NorthLedger\Core\Work\StopReason;
 
 /** A job with everything that follows from its entries; each part is assembled when first asked for, and once. */
 final class JobFile
@@ -235,6 +238,20 @@ final class JobFile
         return [
             ...array_map(static fn (Indication $one): string => "{$one->disposition()?->value}, {$one->location->words()}", $this->cracks()->customerHolds()),
             ...array_values(array_map(static fn (SleeveSurvey $survey): string => "the sleeve of cylinder {$survey->cylinder}", array_filter(Received::surveys($this->observations()), static fn (SleeveSurvey $survey): bool => $survey->waitsForCustomer()))),
+        ];
+    }
+
+    /** @return list<Stop> Questions that the customer has not answered, at the cylinder they are about (VER-6) */
+    public function customerStops(): array
+    {
+        return [
+            ...array_map(static fn (Indication $one): Stop => new Stop(
+                StopReason::CustomerAsked, $one->location->cylinder, "{$one->disposition()?->value}, {$one->location->words()}", ! in_array($one->location->part(), [EnginePart::Block, EnginePart::Cylinders], true),
+            ), $this->cracks()->customerHolds()),
+            ...array_values(array_map(
+                static fn (SleeveSurvey $survey): Stop => new Stop(StopReason::CustomerAsked, $survey->cylinder, 'the old sleeve'),
+                array_filter(Received::surveys($this->observations()), static fn (SleeveSurvey $survey): bool => $survey->waitsForCustomer()),
+            )),
         ];
     }
 

@@ -7,9 +7,13 @@ namespace App\Sheets;
 use DateTimeImmutable;
 use NorthLedger\Core\Cracks\CheckRun;
 use NorthLedger\Core\Inspection\EngineAssessment;
+use NorthLedger\Core\Planning\NextReason;
 use NorthLedger\Core\Planning\OptionKind;
 use NorthLedger\Core\Planning\PartVerdict;
+use NorthLedger\Core\Planning\VerdictWords;
 use NorthLedger\Core\Spec\EnginePart;
+use NorthLedger\Core\Work\Stop;
+use NorthLedger\Core\Work\StopReason;
 use NorthLedger\Core\Work\VerificationState;
 use NorthLedger\Core\Work\VerifiedBore;
 use NorthLedger\Core\Work\WorkOrder;
@@ -67,15 +71,28 @@ final readonly class JobSummary
         return match (true) {
             $file->work()->release() !== null => [Stage::Release, 'nothing: released'],
             $file->holds() !== [] => [$file->cracks()->customerHolds() === [] ? Stage::Receive : Stage::Cracks, 'the customer: '.$file->holds()[0]],
+            $file->work()->stops() !== [] => self::stopped($file->work()->stops()[0]),
             $order !== null => self::working($file, $order),
             $file->work()->chosen()?->kind === OptionKind::Replace => [Stage::Plan, 'a replacement block'],
             $assessment->scrappedBy() !== [] => [Stage::Judge, 'a replacement for the scrapped '.$file->sheet->nameOf(EnginePart::Block)],
             ! $assessment->hasReadings() => self::beforeMeasuring($file),
+            $assessment->isSettled() && $assessment->openDefects() !== [] => [Stage::Cracks, (new EarlyStages($file))->says(Stage::Cracks) ?: 'a decision about '.$file->sheet->nameOf(EnginePart::Block)],
             $assessment->isSettled() => [Stage::Plan, 'a choice of size'],
+            $assessment->next->reason === NextReason::TraceDecides => [Stage::Measure, 'a trace of '.VerdictWords::cylinders($assessment->next->traces)],
             $assessment->next->place === null && $assessment->needsSize => [Stage::Measure, 'a size for the zero'],
             $assessment->next->place === null => [Stage::Judge, 'a declared size step'],
             default => [Stage::Measure, lcfirst($assessment->next->place->words())],
         };
+    }
+
+    /** @return array{Stage, string} */
+    private static function stopped(Stop $stop): array
+    {
+        return [match (true) {
+            $stop->reason === StopReason::Undecided => Stage::Cracks,
+            $stop->reason === StopReason::TraceMissing => Stage::Measure,
+            default => Stage::Plan,
+        }, lcfirst(OrderWords::stop($stop))];
     }
 
     private static function timer(JobFile $file, ?CheckRun $run): string
@@ -102,13 +119,15 @@ final readonly class JobSummary
         foreach (array_diff(array_keys($order->operations), $file->work()->closedOperations()) as $key) {
             $operation = $order->operation($key);
 
-            return [Stage::Work, lcfirst($operation->kind->title()).($operation->cylinder === null ? '' : ', cylinder '.$operation->cylinder)];
+            return [Stage::Work, OrderWords::name($operation)];
         }
         $open = array_filter($file->work()->verified(), static fn (VerifiedBore $bore): bool => ! $bore->state->closesTheWork());
         foreach ($open as $bore) {
-            return [Stage::Verify, $bore->state === VerificationState::Out
-                ? "rework or a concession, cylinder {$bore->cylinder}"
-                : "finished readings of cylinder {$bore->cylinder}"];
+            return [Stage::Verify, match ($bore->state) {
+                VerificationState::Out => "rework or a concession, cylinder {$bore->cylinder}",
+                VerificationState::Undersize => "more honing, cylinder {$bore->cylinder}",
+                default => "finished readings of cylinder {$bore->cylinder}",
+            }];
         }
 
         return [Stage::Release, 'a signature'];

@@ -11,6 +11,7 @@ use NorthLedger\Core\Judgement\FindingWords;
 use NorthLedger\Core\Judgement\JudgedBore;
 use NorthLedger\Core\Judgement\Outcome;
 use NorthLedger\Core\Planning\BlockAssessment;
+use NorthLedger\Core\Planning\BlockQuestions;
 use NorthLedger\Core\Planning\OptionKind;
 use NorthLedger\Core\Planning\ReboreOption;
 use NorthLedger\Core\Planning\VerdictWords;
@@ -25,6 +26,7 @@ final readonly class MeasureMargin
      * @param  list<FindingLine>  $reasons
      * @param  int  $moreReasons  How many are not shown
      * @param  list<array{step: string, text: string, state: CellState}>  $needs
+     * @param  list<int>  $traces  Cylinders whose wall is traced next
      */
     private function __construct(
         public Stamp $stamp,
@@ -35,6 +37,8 @@ final readonly class MeasureMargin
         public bool $isSettled,
         public bool $needsSize,
         public bool $wantsCheck,
+        public BlockQuestions $questions,
+        public array $traces,
     ) {
     }
 
@@ -57,6 +61,7 @@ final readonly class MeasureMargin
             $assessment->isSettled(),
             $assessment->needsSize && $assessment->next->place !== null,
             $assessment->isSettled() && ! $file->job->is_closed && self::isUnchecked($file),
+            $words->questions($assessment), $assessment->next->traces,
         );
     }
 
@@ -116,7 +121,7 @@ final readonly class MeasureMargin
         }
         if ($option->offCentre !== []) {
             $upTo = count($option->offCentre) === 1 ? '' : 'up to ';
-            $parts[] = VerdictWords::list(array_keys($option->offCentre))." only centred under the ridge, shift {$upTo}{$file->display->magnitude(Length::largest(...array_values($option->offCentre)))}";
+            $parts[] = VerdictWords::list(array_keys($option->offCentre))." only if offset toward the wear, by {$upTo}{$file->display->magnitude(Length::largest(...array_values($option->offCentre)))}";
         }
         if ($option->wallTooThin !== []) {
             $parts[] = 'wall too thin in '.VerdictWords::list($option->wallTooThin);

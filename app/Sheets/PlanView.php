@@ -21,6 +21,8 @@ final readonly class PlanView
      * @param  list<int>  $cylinders
      * @param  list<PlanRow>  $rows
      * @param  list<string>  $doubts
+     * @param  list<string>  $stops  Why what was chosen does not hold, or waits
+     * @param  list<int>  $traces  Cylinders whose trace decides
      */
     private function __construct(
         public Stamp $stamp,
@@ -31,6 +33,9 @@ final readonly class PlanView
         public string $customer,
         public string $missing,
         public string $wallUnit,
+        public array $stops,
+        public bool $isOpenAgain,
+        public array $traces,
     ) {
     }
 
@@ -40,8 +45,9 @@ final readonly class PlanView
         $words = $file->words();
         $plan = $assessment->plan;
         $recommendation = $assessment->recommendation;
+        $stops = array_values(array_unique(array_map(OrderWords::stop(...), $file->work()->stops())));
         if ($plan === null || $recommendation === null || ! $assessment->hasReadings()) {
-            return new self(new Stamp('No plan yet', 'the size the bores were made to is not known', 'missing'), [], [], '', [], '', $words->next($assessment->next), '');
+            return new self(new Stamp('No plan yet', 'the size the bores were made to is not known', 'missing'), [], [], '', [], '', $words->next($assessment->next), '', $stops, $file->work()->isPlanOpenAgain(), []);
         }
         $chosen = $file->work()->choice();
         $shown = $file->work()->chosen() ?? $recommendation->option;
@@ -49,12 +55,13 @@ final readonly class PlanView
         return new self(
             new Stamp($words->option($shown), $words->sleeves($shown).($chosen === null ? ', recommended' : ', chosen'), 'chosen'),
             $file->sheet->layout->cylinders(),
-            array_map(static fn (ReboreOption $option): PlanRow => self::row($file, $plan, $option, $recommendation->option, $words), $plan->options),
+            array_map(static fn (ReboreOption $option): PlanRow => self::row($file, $plan, $option, $plan->option($recommendation->option->key()) ?? $recommendation->option, $words), $plan->options),
             $words->recommendation($recommendation),
             self::doubts($file, $plan, $recommendation->option, $assessment->isSettled()),
             $recommendation->option->sleeved === [] ? '' : 'Sleeves are a repair: the customer decides.',
             '',
             $file->display->unit()->value,
+            $stops, $file->work()->isPlanOpenAgain(), $recommendation->stake->cylinders ?? [],
         );
     }
 
@@ -92,16 +99,15 @@ final readonly class PlanView
             $file->work()->choice()?->option_key === $option->key(),
             ($file->work()->choice()->option_key ?? $recommended->key()) === $option->key(),
             $plan->isFolded($option),
-            self::forbidden($option),
+            self::forbidden($option, $words),
         );
     }
 
-    private static function forbidden(ReboreOption $option): string
+    private static function forbidden(ReboreOption $option, VerdictWords $words): string
     {
         return match (true) {
             $option->isFeasible() => '',
-            $option->wallTooThin !== [] => 'Wall too thin in '.VerdictWords::cylinders($option->wallTooThin),
-            default => $option->obstacles[0]->words(),
+            default => ucfirst(implode('; ', $words->forbidden($option))),
         };
     }
 
@@ -120,7 +126,10 @@ final readonly class PlanView
     {
         return match (true) {
             in_array($cylinder, $option->sleeved, true) => new PlanMark('sleeve', "cylinder {$cylinder}: sleeve", ''),
-            isset($option->offCentre[$cylinder]) => new PlanMark('off', "cylinder {$cylinder}: only centred under the ridge, shift {$file->display->magnitudeWithUnit($option->offCentre[$cylinder])}", $file->display->magnitude($option->offCentre[$cylinder])),
+            in_array($cylinder, $option->needsTrace, true) => new PlanMark('off', "cylinder {$cylinder}: cleans up only if offset toward the wear, by {$file->display->magnitudeWithUnit($option->offCentre[$cylinder])}, more than is allowed; a trace tells", "{$file->display->magnitude($option->offCentre[$cylinder])}?"),
+            in_array($cylinder, $option->newPistons, true) => new PlanMark('hone', "cylinder {$cylinder}: hone only, with a new piston", 'new piston'),
+            in_array($cylinder, $option->honedToClearance, true) => new PlanMark('hone', "cylinder {$cylinder}: hone to clearance", 'to clearance'),
+            isset($option->offCentre[$cylinder]) => new PlanMark('off', "cylinder {$cylinder}: cleans up only if offset toward the wear, by {$file->display->magnitudeWithUnit($option->offCentre[$cylinder])}", $file->display->magnitude($option->offCentre[$cylinder])),
             $option->kind === OptionKind::Stay => new PlanMark('hone', "cylinder {$cylinder}: hone only", ''),
             $option->kind === OptionKind::Replace => new PlanMark('none', "cylinder {$cylinder}: new", ''),
             default => new PlanMark('on', "cylinder {$cylinder}: cleans up on centre", ''),
@@ -131,10 +140,8 @@ final readonly class PlanView
     private static function doubts(JobFile $file, ReborePlan $plan, ReboreOption $option, bool $isSettled): array
     {
         $doubts = $isSettled ? [] : ['Readings are missing that can still change this; the plan stands on those there are.'];
-        foreach ($option->offCentre as $cylinder => $shift) {
-            if ($shift->isLargerThan($file->sheet->bore->allowedShift)) {
-                $doubts[] = "Cylinder {$cylinder} may need a shift of {$file->display->magnitudeWithUnit($shift)}, more than the {$file->display->magnitudeWithUnit($file->sheet->bore->allowedShift)} allowed: trace the wall from the original axis before boring.";
-            }
+        foreach ($option->needsTrace as $cylinder) {
+            $doubts[] = "Cylinder {$cylinder} may need a shift of {$file->display->magnitudeWithUnit($option->offCentre[$cylinder])}, more than the {$file->display->magnitudeWithUnit($file->sheet->bore->allowedShift)} allowed: trace its wall before it is bored.";
         }
         if ($option->kind === OptionKind::Bore) {
             foreach ($plan->cylinders as $cylinder) {

@@ -5,6 +5,10 @@ declare(strict_types=1);
 namespace App\Sheets;
 
 use App\Models\User;
+use NorthLedger\Core\Judgement\CanStay;
+use NorthLedger\Core\Judgement\JudgedBore;
+use NorthLedger\Core\Judgement\PartDefect;
+use NorthLedger\Core\Planning\OptionKind;
 use NorthLedger\Core\Planning\VerdictWords;
 use NorthLedger\Core\Work\VerifiedBore;
 
@@ -23,9 +27,9 @@ final readonly class ReleaseCheck
     {
         $order = $file->work()->order();
         if ($order === null) {
-            return new self(['No way is chosen and worked yet.'], []);
+            return new self(['No option chosen yet.'], []);
         }
-        $obstacles = [];
+        $obstacles = [...self::disagreements($file), ...self::unknown($file)];
         $open = count($order->operations) - count(array_intersect(array_keys($order->operations), $file->work()->closedOperations()));
         if ($open > 0) {
             $obstacles[] = $open === 1 ? 'One operation of the order is open.' : "{$open} operations of the order are open.";
@@ -48,6 +52,37 @@ final readonly class ReleaseCheck
     public function maySign(): bool
     {
         return $this->obstacles === [];
+    }
+
+    /**
+     * What was found since the choice, and what the customer has not answered (VER-6).
+     *
+     * @return list<string>
+     */
+    private static function disagreements(JobFile $file): array
+    {
+        return array_values(array_unique(array_map(OrderWords::stop(...), $file->work()->stops())));
+    }
+
+    /**
+     * What the verdict needs and nobody read or checked: a bore that stays has to be known to, and a part that needs a crack check has to have one.
+     *
+     * @return list<string>
+     */
+    private static function unknown(JobFile $file): array
+    {
+        $assessment = $file->assessment();
+        $chosen = $file->work()->chosen();
+        $staying = $chosen?->kind === OptionKind::Stay ? array_values(array_map(
+            static fn (JudgedBore $bore): int => $bore->cylinder(),
+            array_filter($assessment->bores, static fn (JudgedBore $bore): bool => $bore->canStay === CanStay::NotYetKnown && ! in_array($bore->cylinder(), $chosen->sleeved, true)),
+        )) : [];
+        $unchecked = array_filter($assessment->openDefects(), static fn (PartDefect $defect): bool => $defect->isUnchecked);
+
+        return [
+            ...($staying === [] ? [] : ['Not yet known whether it can stay: '.VerdictWords::cylinders($staying).'. Read or look at what is missing.']),
+            ...array_values(array_map(static fn (PartDefect $defect): string => $defect->sentence, $unchecked)),
+        ];
     }
 
     private static function ownWork(JobFile $file): string

@@ -19,6 +19,7 @@ final readonly class WorkLine
         public string $check,
         public bool $isDone,
         public string $said,
+        public string $stopped,
         public string $waitsFor,
         public string $actual,
         public bool $isActualOut,

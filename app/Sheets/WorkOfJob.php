@@ -8,22 +8,39 @@ use App\Models\Disposition;
 use App\Models\OperationTick;
 use App\Models\PlanChoice;
 use App\Models\Release;
+use App\Models\StoredOrder;
 use NorthLedger\Core\Gauging\Place;
+use NorthLedger\Core\Gauging\Reading;
+use NorthLedger\Core\Judgement\BoreInspection;
+use NorthLedger\Core\Judgement\BoreMeasures;
 use NorthLedger\Core\Planning\OptionKind;
 use NorthLedger\Core\Planning\ReboreOption;
 use NorthLedger\Core\Quantity\Length;
 use NorthLedger\Core\Work\BoreVerification;
 use NorthLedger\Core\Work\BoreWork;
+use NorthLedger\Core\Work\ChosenWay;
+use NorthLedger\Core\Work\FinishedFit;
+use NorthLedger\Core\Work\Operation;
+use NorthLedger\Core\Work\OrderDifference;
 use NorthLedger\Core\Work\RequiredConditions;
+use NorthLedger\Core\Work\Stop;
 use NorthLedger\Core\Work\VerifiedBore;
 use NorthLedger\Core\Work\WorkOrder;
 
-/** What was chosen for a job, the order that follows from it, and what was done, verified and signed of it. */
+/** What was chosen for a job, the order that was made of it, and what was done, verified and signed of it. */
 final class WorkOfJob
 {
     private PlanChoice|false|null $choice = false;
 
     private Release|false|null $release = false;
+
+    /** @var ?array<int, StoredOrder> By number */
+    private ?array $orders = null;
+
+    private WorkOrder|false|null $order = false;
+
+    /** @var ?list<Stop> */
+    private ?array $stops = null;
 
     /** @var ?array<string, OperationTick> */
     private ?array $ticks = null;
@@ -58,26 +75,94 @@ final class WorkOfJob
         return $this->choice()?->chosen();
     }
 
-    public function boreWork(): BoreWork
-    {
-        return new BoreWork($this->file->sheet, $this->file->policy, $this->newPistons());
-    }
-
-    /** The order of the chosen way; null while nothing is chosen, or the block is replaced. */
+    /** The order as it was last made; null while nothing is chosen, or the block is replaced. */
     public function order(): ?WorkOrder
     {
-        $chosen = $this->chosen();
+        if ($this->order === false) {
+            $this->order = $this->storedOrder()?->order();
+        }
 
-        return $chosen === null || $chosen->kind === OptionKind::Replace ? null : $this->boreWork()->order($chosen);
+        return $this->order;
     }
 
-    /** @return array<string, OperationTick> The newest by operation */
+    /** The newest revision of the order of the chosen way. */
+    public function storedOrder(): ?StoredOrder
+    {
+        $choice = $this->choice();
+        $ofTheChoice = $choice === null ? [] : array_filter($this->orders(), static fn (StoredOrder $order): bool => $order->plan_choice_id === $choice->id);
+
+        return $ofTheChoice === [] ? null : end($ofTheChoice);
+    }
+
+    /** The order that a way would get today; null where the block is replaced. */
+    public function orderOf(ReboreOption $option): ?WorkOrder
+    {
+        return $option->kind === OptionKind::Replace ? null : $this->boreWork($option)->order($option);
+    }
+
+    public function boreWork(ReboreOption $option): BoreWork
+    {
+        $pistons = [];
+        foreach ($this->file->sheet->layout->cylinders() as $cylinder) {
+            $reading = $this->pistonGoingIn($option, $cylinder);
+            if ($reading !== null) {
+                $pistons[$cylinder] = $reading->corrected;
+            }
+        }
+
+        return new BoreWork($this->file->sheet, $this->file->policy, $pistons);
+    }
+
+    /** @return list<string> How the order would be different if it were made today, a sentence each */
+    public function orderDifferences(): array
+    {
+        $chosen = $this->presentOption();
+        $order = $this->order();
+        $today = $chosen === null ? null : $this->orderOf($chosen);
+
+        return $order === null || $today === null ? [] : array_map((new OrderWords($this->file->display))->difference(...), OrderDifference::between($order, $today));
+    }
+
+    /** @return list<Stop> What was found since that stops the chosen way, and what the customer has not answered (VER-6) */
+    public function stops(): array
+    {
+        if ($this->stops === null) {
+            $chosen = $this->chosen();
+            $this->stops = $chosen === null ? [] : [...ChosenWay::against($chosen, $this->file->assessment())->stops, ...$this->file->customerStops()];
+        }
+
+        return $this->stops;
+    }
+
+    /** @return list<Stop> That hold an operation */
+    public function stopsOf(Operation $operation): array
+    {
+        return array_values(array_filter($this->stops(), static fn (Stop $stop): bool => $stop->holds($operation)));
+    }
+
+    /** True where what was agreed does not hold any more: the plan is open again (PLAN-5). */
+    public function isPlanOpenAgain(): bool
+    {
+        return array_filter($this->stops(), static fn (Stop $stop): bool => $stop->reason->reopensThePlan()) !== [];
+    }
+
+    /**
+     * What was said of each operation, the newest where it still holds: under an earlier order, only of an operation that is
+     * the same today, or whose size is inside what is ordered now.
+     *
+     * @return array<string, OperationTick>
+     */
     public function ticks(): array
     {
         if ($this->ticks === null) {
             $this->ticks = [];
-            foreach ($this->choice() === null ? [] : OperationTick::query()->with('user')->where('job_id', $this->file->job->id)->where('plan_choice_id', $this->choice()->id)->orderBy('id')->get() as $tick) {
-                $this->ticks[$tick->operation] = $tick;
+            $order = $this->order();
+            /** @var list<OperationTick> $said */
+            $said = $order === null ? [] : OperationTick::query()->with('user')->where('job_id', $this->file->job->id)->orderBy('id')->get()->all();
+            foreach ($said as $tick) {
+                if ($order !== null && isset($order->operations[$tick->operation]) && $this->stillHolds($tick, $order->operations[$tick->operation])) {
+                    $this->ticks[$tick->operation] = $tick;
+                }
             }
         }
 
@@ -119,28 +204,74 @@ final class WorkOfJob
         return $this->release;
     }
 
-    /** @return array<int, Length> Measured skirt sizes of the pistons that go in, by cylinder */
-    private function newPistons(): array
+    /** The piston that goes into a bore, where it was measured: finished beside the bores, or, where it goes back in, when it came. */
+    public function pistonGoingIn(ReboreOption $option, int $cylinder): ?Reading
     {
-        $pistons = [];
-        foreach ($this->file->sheet->layout->cylinders() as $cylinder) {
-            $reading = $this->file->entries(SheetName::Finished)->reading(Place::piston($cylinder), $this->file->sheet, $this->file->policy);
-            if ($reading !== null) {
-                $pistons[$cylinder] = $reading->corrected;
-            }
-        }
+        $new = $this->file->entries(SheetName::Finished)->reading(Place::piston($cylinder), $this->file->sheet, $this->file->policy);
+        $goesBackIn = $option->kind === OptionKind::Stay && ! in_array($cylinder, $option->newPistons, true);
 
-        return $pistons;
+        return $new ?? ($goesBackIn ? $this->incoming($cylinder)->piston : null);
+    }
+
+    /** @return array<int, StoredOrder> By number */
+    private function orders(): array
+    {
+        return $this->orders ??= StoredOrder::query()->with('user')->where('job_id', $this->file->job->id)->orderBy('number')->get()->keyBy('number')->all();
+    }
+
+    /** The chosen way as the plan knows it today; the chosen one itself where it is in no plan any more. */
+    private function presentOption(): ?ReboreOption
+    {
+        $chosen = $this->chosen();
+
+        return $chosen === null || $this->isPlanOpenAgain() ? $chosen : $this->file->assessment()->plan?->option($chosen->key()) ?? $chosen;
+    }
+
+    private function stillHolds(OperationTick $tick, Operation $today): bool
+    {
+        $made = $this->orders()[$tick->order_number] ?? null;
+        $then = $made?->order()->operations[$tick->operation] ?? null;
+
+        return match (true) {
+            $made?->id === $this->storedOrder()?->id => true,
+            $then === null => false,
+            $tick->actual_nm !== null => $today->target?->holds(Length::ofNanometres($tick->actual_nm)) ?? false,
+            default => $then->isSameAs($today),
+        };
+    }
+
+    private function incoming(int $cylinder): BoreInspection
+    {
+        return $this->file->entries(SheetName::Incoming)->bores()->inspection($cylinder, $this->file->sheet, $this->file->policy);
+    }
+
+    private function fit(ReboreOption $option, int $cylinder): FinishedFit
+    {
+        $sheet = $this->file->sheet;
+        $reading = $this->pistonGoingIn($option, $cylinder);
+        $goesBackIn = $option->kind === OptionKind::Stay && ! in_array($cylinder, [...$option->newPistons, ...$option->sleeved], true);
+        $staysAtItsSize = $option->kind === OptionKind::Stay && ! in_array($cylinder, $option->sleeved, true);
+
+        return new FinishedFit(
+            $reading->corrected ?? ($goesBackIn ? null : $sheet->piston->sizeAt($option->step)), $reading, $sheet->piston->minimumClearance,
+            $staysAtItsSize ? $sheet->bore->service->clearance : $sheet->bore->finished->clearance,
+            $staysAtItsSize ? BoreMeasures::of($this->incoming($cylinder))->largest : null,
+            $staysAtItsSize ? $this->file->policy->boreAllowances($sheet->unit)->mostHone : null,
+        );
     }
 
     /** @return array<int, VerifiedBore> */
     private function verify(): array
     {
         $order = $this->order();
-        if ($order === null) {
+        $chosen = $this->chosen();
+        if ($order === null || $chosen === null) {
             return [];
         }
-        $verification = new BoreVerification($this->file->sheet->bore->service, $this->file->sheet->bore->finished, RequiredConditions::of($this->file->sheet), $this->file->policy->finalRule);
+        $verification = new BoreVerification(
+            $this->file->sheet->bore->service, $this->file->sheet->bore->finished, RequiredConditions::of($this->file->sheet), $this->file->policy->finalRule,
+            $this->file->policy->readingsPerBore->stations(),
+        );
         $dispositions = $this->dispositions();
         $verified = [];
         foreach ($this->file->sheet->layout->cylinders() as $cylinder) {
@@ -151,6 +282,7 @@ final class WorkOfJob
             $verified[$cylinder] = $verification->verify(
                 $entries->bores()->inspection($cylinder, $this->file->sheet, $this->file->policy),
                 $order->operation("hone.{$cylinder}")->target,
+                $this->fit($chosen, $cylinder),
                 $entries->bores()->conditions($cylinder),
                 $disposition?->kind === DispositionKind::Concession,
             );

@@ -18,6 +18,8 @@ final readonly class WorkView
      * @param  list<WorkLine>  $lines
      * @param  list<WorkGroup>  $groups  The same, as they are printed
      * @param  list<string>  $cautions  Each once
+     * @param  list<string>  $stops  What was found since, and what the customer has not answered
+     * @param  list<string>  $differences  Of the order as it would be made today
      */
     private function __construct(
         public Stamp $stamp,
@@ -28,6 +30,9 @@ final readonly class WorkView
         public string $pistons,
         public string $school,
         public string $nextKey,
+        public array $stops,
+        public array $differences,
+        public string $revision,
     ) {
     }
 
@@ -36,10 +41,11 @@ final readonly class WorkView
         $order = $file->work()->order();
         $chosen = $file->work()->chosen();
         $words = $file->words();
+        $stops = array_values(array_unique(array_map(OrderWords::stop(...), $file->work()->stops())));
         if ($order === null || $chosen === null) {
             return new self(
                 $chosen === null ? new Stamp('No order yet', 'choose a size first', 'missing') : new Stamp($words->option($chosen), 'nothing is machined here', 'chosen'),
-                [], [], [], 0, '', '', '',
+                [], [], [], 0, '', '', '', $stops, [], '',
             );
         }
         $closed = $file->work()->closedOperations();
@@ -51,7 +57,16 @@ final readonly class WorkView
             new Stamp($words->option($chosen), $words->sleeves($chosen)." · {$done} of ".count($lines).' done', 'chosen'),
             $lines, WorkGroup::all($lines), self::cautions($order), $done, self::pistons($file), $file->policy->orderOfWork->value,
             self::nextKey($lines),
+            $stops, $file->work()->orderDifferences(), self::revision($file),
         );
+    }
+
+    /** “Order 2, made 27 Nov 14:05 by Inspector” */
+    private static function revision(JobFile $file): string
+    {
+        $stored = $file->work()->storedOrder();
+
+        return $stored === null ? '' : "Order {$stored->number}, made {$stored->created_at->format('j M H:i')} by {$stored->user->name}";
     }
 
     /**
@@ -62,7 +77,7 @@ final readonly class WorkView
     private static function nextKey(array $lines): string
     {
         foreach ($lines as $line) {
-            if (! $line->isDone && $line->waitsFor === '') {
+            if (! $line->isDone && $line->waitsFor === '' && $line->stopped === '') {
                 return $line->key;
             }
         }
@@ -80,7 +95,7 @@ final readonly class WorkView
         return new WorkLine(
             $operation->key(),
             str_replace([' ', '.'], '-', $operation->key()),
-            $operation->kind->title(),
+            $operation->title(),
             $operation->cylinder,
             $target === null ? '' : $file->display->size($target->aim),
             $target === null ? '' : $file->display->size($target->least).' to '.$file->display->size($target->most),
@@ -89,6 +104,7 @@ final readonly class WorkView
             $operation->check,
             $isDone,
             $tick === null ? '' : self::said($file, $tick),
+            $isDone ? '' : implode(' ', array_map(OrderWords::stop(...), $file->work()->stopsOf($operation))),
             $isDone ? '' : implode(', ', array_map(static fn (string $key): string => self::name($order->operation($key)), $waiting)),
             $tick?->actual_nm !== null && $isDone ? $file->display->size(Length::ofNanometres($tick->actual_nm)) : '',
             $tick?->actual_nm !== null && $isDone && $target !== null && ! $target->holds(Length::ofNanometres($tick->actual_nm)),
@@ -104,7 +120,7 @@ final readonly class WorkView
 
     private static function name(Operation $operation): string
     {
-        return lcfirst($operation->kind->title()).($operation->cylinder === null ? '' : ' '.$operation->cylinder);
+        return lcfirst($operation->title()).($operation->cylinder === null ? '' : ' '.$operation->cylinder);
     }
 
     /** @return list<string> */
@@ -117,9 +133,9 @@ final readonly class WorkView
 
     private static function pistons(JobFile $file): string
     {
-        $work = $file->work()->boreWork();
         $chosen = $file->work()->chosen();
-        $measured = $chosen === null ? [] : array_filter($file->sheet->layout->cylinders(), static fn (int $cylinder): bool => $work->finished($cylinder, $chosen)->pistonIsMeasured);
+        $work = $chosen === null ? null : $file->work()->boreWork($chosen);
+        $measured = $chosen === null || $work === null ? [] : array_filter($file->sheet->layout->cylinders(), static fn (int $cylinder): bool => $work->finished($cylinder, $chosen)->pistonIsMeasured);
 
         return match (count($measured)) {
             count($file->sheet->layout->cylinders()) => 'Targets follow each measured piston.',

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace NorthLedger\Core\Cracks;
 
-/** What an indication is taken for after its last reading (CRACK-3). */
+/** What an indication is taken for after its last reading (CRACK-3, HONE-5). */
 enum Classification: string
 {
     case Suspect = 'suspect';

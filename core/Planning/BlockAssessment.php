@@ -189,9 +189,10 @@ final readonly class BlockAssessment
         if ($plan === null || $canStay === CanStay::NotYetKnown || ! in_array($next->reason, [NextReason::NothingCanChange, NextReason::TraceDecides], true)) {
             return PartVerdict::NotYetKnown;
         }
-        $ifHolds = self::verdictOf($plan, $canStay, $defects);
+        // What rests on a trace that nobody has taken is no verdict; where the way hangs on it, it is not known yet.
+        $certain = self::verdictOf($plan->ifTracesFail(), $canStay, $defects);
 
-        return $plan->needsTrace() && self::verdictOf($plan->ifTracesFail(), $canStay, $defects) !== $ifHolds ? PartVerdict::NotYetKnown : $ifHolds;
+        return $next->reason === NextReason::TraceDecides && self::verdictOf($plan, $canStay, $defects) !== $certain ? PartVerdict::NotYetKnown : $certain;
     }
 
     /** @param  list<PartDefect>  $defects */

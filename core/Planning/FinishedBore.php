@@ -14,6 +14,7 @@ use NorthLedger\Core\Spec\SpecificationSheet;
  */
 final readonly class FinishedBore
 {
+    /** @param  Length  $aim  Inside both ends, as a gauge shows it: the lower one must never be undershot */
     private function __construct(
         public Length $least,
         public Length $most,
@@ -21,6 +22,7 @@ final readonly class FinishedBore
         public Length $boredLeast,
         public Length $boredMost,
         public bool $pistonIsMeasured,
+        public Length $aim,
     ) {
     }
 
@@ -36,6 +38,7 @@ final readonly class FinishedBore
             $least->minus($allowances->mostHoneStock),
             $least->minus($allowances->leastHoneStock),
             $piston !== null,
+            $sheet->unit->onTheGauge($least->plus($allowances->finishedTolerance->half())),
         );
     }
 }

@@ -160,6 +160,15 @@ final readonly class VerdictWords
         return $count === 1 ? 'one place is missing' : "{$count} places are missing";
     }
 
+    /** @return list<string> What forbids an option */
+    public function forbidden(ReboreOption $option): array
+    {
+        return [
+            ...($option->wallTooThin === [] ? [] : ['wall too thin in '.self::cylinders($option->wallTooThin)]),
+            ...array_map(static fn (Obstacle $obstacle): string => lcfirst($obstacle->words()), $option->obstacles),
+        ];
+    }
+
     /** What an option is called: “Stay at standard”, “Bore to +.030”, “Replace the block”. */
     public function option(ReboreOption $option): string
     {

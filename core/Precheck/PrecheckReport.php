@@ -67,7 +67,7 @@ final readonly class PrecheckReport
     {
         return array_values(array_map(
             fn (CheckItem $item): PartDefect => PartDefect::found($item->part, $item->consequence(), 'VER-1', $this->sentence($item)),
-            array_filter($this->findings(), static fn (CheckItem $item): bool => ! in_array($item->key, self::TOLD_APART, true)),
+            array_filter($this->findings(), static fn (CheckItem $item): bool => $item->kind !== AnswerKind::Wash && ! in_array($item->key, self::TOLD_APART, true)),
         ));
     }
 

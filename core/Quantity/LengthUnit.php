@@ -44,4 +44,12 @@ enum LengthUnit: string
             self::Millimetre => ReadingUnit::HundredthMillimetre,
         };
     }
+
+    /** The size below, that a gauge of this unit can show: whole tenths of a thou, or whole micrometres. */
+    public function onTheGauge(Length $size): Length
+    {
+        $step = $this === self::Inch ? 2_540 : 1_000;
+
+        return Length::ofNanometres(intdiv($size->nanometres, $step) * $step);
+    }
 }

@@ -11,7 +11,13 @@ enum TorquePlate: string
     case Advised = 'advised';
     case Needed = 'needed';
 
-    /** An advised plate is ordered like a needed one; the shop can decline it by a concession. */
+    /** Without it no bore counts, be it only deglazed. */
+    public function isNeeded(): bool
+    {
+        return $this === self::Needed;
+    }
+
+    /** Where metal is cut to size an advised plate is ordered like a needed one; the shop can decline it by a concession. */
     public function isOrdered(): bool
     {
         return $this !== self::NotUsed;

@@ -19,79 +19,129 @@ use NorthLedger\Core\Judgement\Spread;
 use NorthLedger\Core\Quantity\Length;
 use NorthLedger\Core\Spec\BoreLimits;
 
-/** Verifies finished bores by fresh readings, against the ordered size and the finished limits (WORK-4). */
+/**
+ * Verifies finished bores by fresh readings (WORK-4): against the ordered size, the form, the clearance with the piston that
+ * goes in, and, where a bore stays, against what it measured when it came (BORE-6a).
+ */
 final readonly class BoreVerification
 {
+    /** @param  list<Station>  $stations  Where thrust and inline have to be read, by the shop's school */
     public function __construct(
         private BoreLimits $service,
         private BoreLimits $finished,
         private RequiredConditions $required,
         private DecisionRule $rule,
+        private array $stations = Station::JUDGED,
     ) {
     }
 
     /**
-     * @param  ?Target  $size  The ordered size; null where the bore was only deglazed and service limits hold
+     * @param  ?Target  $size  The ordered size; null where the bore was only deglazed
      * @param  array<string, Conditions>  $conditions  By place key, of the readings in the inspection
      */
-    public function verify(BoreInspection $bore, ?Target $size, array $conditions, bool $isConceded): VerifiedBore
+    public function verify(BoreInspection $bore, ?Target $size, FinishedFit $fit, array $conditions, bool $isConceded): VerifiedBore
     {
         $measures = BoreMeasures::of($bore);
-        $characteristics = $this->characteristics($bore, $measures, $size);
-        $missing = $this->missing($bore);
+        $characteristics = [...$this->sizes($measures, $size), ...$this->form($measures, $fit), ...$this->clearances($measures, $fit), ...$this->growth($measures, $fit)];
+        $missing = [...$this->unread($bore), ...($fit->piston === null ? [Place::piston($bore->cylinder)] : [])];
         $lacking = [];
         foreach ($conditions as $stated) {
-            $lacking = [...$lacking, ...$this->required->lacking($stated)];
+            $lacking = [...$lacking, ...$this->required->lacking($stated, $size !== null)];
         }
         $lacking = array_values(array_unique($lacking));
-        $conformities = array_map(static fn (VerifiedCharacteristic $one): Conformity => $one->decision->conformity, $characteristics);
-        $state = match (true) {
+
+        return new VerifiedBore($bore->cylinder, self::state($characteristics, $missing, $lacking, $isConceded), $size, $measures, $characteristics, $missing, $lacking, self::grewBeyondDoubt($measures, $fit));
+    }
+
+    private static function grewBeyondDoubt(BoreMeasures $measures, FinishedFit $fit): bool
+    {
+        if ($fit->incoming === null || $measures->largest === null) {
+            return false;
+        }
+        $growth = $measures->largest->corrected->minus($fit->incoming->corrected);
+
+        return $growth->isLargerThan($measures->largest->sizeUncertainty()->combinedWith($fit->incoming->sizeUncertainty())->expanded());
+    }
+
+    /**
+     * @param  list<VerifiedCharacteristic>  $characteristics
+     * @param  list<Place>  $missing
+     * @param  list<string>  $lacking
+     */
+    private static function state(array $characteristics, array $missing, array $lacking, bool $isConceded): VerificationState
+    {
+        $failing = array_filter($characteristics, static fn (VerifiedCharacteristic $one): bool => $one->decision->conformity === Conformity::Fails);
+        $beyondTheHone = array_filter($failing, static fn (VerifiedCharacteristic $one): bool => ! $one->what->asksForMoreHoning());
+
+        return match (true) {
             $isConceded => VerificationState::Conceded,
-            in_array(Conformity::Fails, $conformities, true) => VerificationState::Out,
+            $beyondTheHone !== [] => VerificationState::Out,
+            $failing !== [] => VerificationState::Undersize,
             $missing !== [] => VerificationState::Missing,
             $lacking !== [] => VerificationState::ConditionsLacking,
-            in_array(Conformity::Undecided, $conformities, true) => VerificationState::Undecided,
+            array_filter($characteristics, static fn (VerifiedCharacteristic $one): bool => $one->decision->conformity === Conformity::Undecided) !== [] => VerificationState::Undecided,
             default => VerificationState::Conforms,
         };
-
-        return new VerifiedBore($bore->cylinder, $state, $size, $measures, $characteristics, $missing, $lacking);
     }
 
     /** @return list<VerifiedCharacteristic> */
-    private function characteristics(BoreInspection $bore, BoreMeasures $measures, ?Target $size): array
+    private function sizes(BoreMeasures $measures, ?Target $size): array
     {
-        $limits = $size === null ? $this->service : $this->finished;
+        return $size === null || $measures->largest === null || $measures->smallest === null ? [] : [
+            $this->held(FinishedCharacteristic::LargestSize, $measures->largest->corrected, $size->most, LimitKind::Max, $measures->largest->sizeUncertainty(), $measures->largest),
+            $this->held(FinishedCharacteristic::SmallestSize, $measures->smallest->corrected, $size->least, LimitKind::Min, $measures->smallest->sizeUncertainty(), $measures->smallest),
+        ];
+    }
+
+    /** @return list<VerifiedCharacteristic> */
+    private function form(BoreMeasures $measures, FinishedFit $fit): array
+    {
+        $limits = $fit->staysAtItsSize() ? $this->service : $this->finished;
         $found = [];
-        $judged = array_merge([], ...array_map(static fn (Station $station): array => array_values($bore->atStation($station)), Station::JUDGED));
-        if ($size !== null && $judged !== []) {
-            $ends = Spread::of($judged);
-            $found[] = $this->size('largest size', $ends->largest, $size->most, LimitKind::Max);
-            $found[] = $this->size('smallest size', $ends->smallest, $size->least, LimitKind::Min);
-        }
-        foreach ([['out-of-round', Spread::widest($measures->outOfRound), $limits->outOfRound], ['taper', Spread::widest($measures->taper), $limits->taper]] as [$name, $spread, $limit]) {
+        foreach ([[FinishedCharacteristic::OutOfRound, Spread::widest($measures->outOfRound), $limits->outOfRound], [FinishedCharacteristic::Taper, Spread::widest($measures->taper), $limits->taper]] as [$what, $spread, $limit]) {
             if ($spread !== null) {
-                $found[] = $this->characteristic($name, $spread->value(), $limit, LimitKind::Max, $spread->uncertainty());
+                $found[] = $this->held($what, $spread->value(), $limit, LimitKind::Max, $spread->uncertainty(), $spread->largest);
             }
         }
 
         return $found;
     }
 
-    private function size(string $name, Reading $reading, Length $limit, LimitKind $kind): VerifiedCharacteristic
+    /** @return list<VerifiedCharacteristic> */
+    private function clearances(BoreMeasures $measures, FinishedFit $fit): array
     {
-        return $this->characteristic($name, $reading->corrected, $limit, $kind, $reading->sizeUncertainty());
+        if ($fit->piston === null || $measures->largest === null || $measures->smallest === null) {
+            return [];
+        }
+        $doubt = static fn (Reading $bore): Uncertainty => $bore->sizeUncertainty()->combinedWith($fit->reading?->sizeUncertainty() ?? Uncertainty::none());
+
+        return [
+            $this->held(FinishedCharacteristic::MostClearance, $measures->largest->corrected->minus($fit->piston), $fit->mostClearance, LimitKind::Max, $doubt($measures->largest), $measures->largest),
+            $this->held(FinishedCharacteristic::LeastClearance, $measures->smallest->corrected->minus($fit->piston), $fit->leastClearance, LimitKind::Min, $doubt($measures->smallest), $measures->smallest),
+        ];
     }
 
-    private function characteristic(string $name, Length $value, Length $limit, LimitKind $kind, Uncertainty $uncertainty): VerifiedCharacteristic
+    /** @return list<VerifiedCharacteristic> */
+    private function growth(BoreMeasures $measures, FinishedFit $fit): array
     {
-        return new VerifiedCharacteristic($name, $value, $limit, $this->rule->decide($value, $limit, $kind, $uncertainty));
+        if ($fit->incoming === null || $fit->mostGrowth === null || $measures->largest === null) {
+            return [];
+        }
+        $doubt = $measures->largest->sizeUncertainty()->combinedWith($fit->incoming->sizeUncertainty());
+
+        return [$this->held(FinishedCharacteristic::Growth, $measures->largest->corrected->minus($fit->incoming->corrected), $fit->mostGrowth, LimitKind::Max, $doubt, $measures->largest)];
+    }
+
+    private function held(FinishedCharacteristic $what, Length $value, Length $limit, LimitKind $kind, Uncertainty $uncertainty, Reading $at): VerifiedCharacteristic
+    {
+        return new VerifiedCharacteristic($what, $value, $limit, $this->rule->decide($value, $limit, $kind, $uncertainty), $at->place);
     }
 
     /** @return list<Place> */
-    private function missing(BoreInspection $bore): array
+    private function unread(BoreInspection $bore): array
     {
         $missing = [];
-        foreach (Station::JUDGED as $station) {
+        foreach ($this->stations as $station) {
             foreach (Axis::NEEDED as $axis) {
                 if ($bore->reading($station, $axis) === null) {
                     $missing[] = Place::bore($bore->cylinder, $station, $axis);

@@ -47,7 +47,7 @@ final readonly class BoreWork
         }
         $operations[] = $this->finalWash();
 
-        return WorkOrder::of($operations, $this->before());
+        return WorkOrder::of($operations, self::waits($this->policy->orderOfWork));
     }
 
     /** The finished size of a cylinder that is cut (BORE-12). */
@@ -56,10 +56,10 @@ final readonly class BoreWork
         return FinishedBore::for($this->sheet, $this->policy->boreAllowances($this->sheet->unit), $option->step, $this->pistons[$cylinder] ?? null);
     }
 
-    /** @return list<array{OperationKind, OperationKind}> */
-    private function before(): array
+    /** @return list<array{OperationKind, OperationKind}> What comes before what, by the shop's school (WORK-1) */
+    public static function waits(OrderOfWork $orderOfWork): array
     {
-        $school = $this->policy->orderOfWork === OrderOfWork::DeckFirst
+        $school = $orderOfWork === OrderOfWork::DeckFirst
             ? [OperationKind::Deck, OperationKind::Bore]
             : [OperationKind::Bore, OperationKind::Deck];
 
@@ -105,7 +105,7 @@ final readonly class BoreWork
     {
         $finished = $this->finished($cylinder, $option);
         $centre = isset($option->offCentre[$cylinder])
-            ? 'Centre under the ridge, shift up to '.$this->display->magnitudeWithUnit($option->offCentre[$cylinder]).'.'
+            ? 'Offset toward the wear, at most '.$this->display->magnitudeWithUnit($option->offCentre[$cylinder]).'.'
             : 'Centre on the original axis.';
         $stock = $finished->least->minus($finished->bored);
 
@@ -125,16 +125,20 @@ final readonly class BoreWork
 
     private function hone(int $cylinder, ReboreOption $option, bool $isCut): Operation
     {
-        $plate = $this->sheet->bore->torquePlate->isOrdered() ? ', torque plate on' : '';
         $crosshatch = sprintf('crosshatch %g to %g° included', $this->sheet->bore->crosshatchLeast, $this->sheet->bore->crosshatchMost);
-        if (! $isCut) {
-            return $this->operation(OperationKind::Hone, $cylinder, null, "Deglaze only, main caps torqued{$plate}; {$crosshatch}.", $this->sheet->bore->ringFace->abrasive(), 'Even crosshatch, no shine left, size unchanged');
+        $isToClearance = in_array($cylinder, $option->honedToClearance, true);
+        if (! $isCut && ! $isToClearance) {
+            $plate = $this->sheet->bore->torquePlate->isNeeded() ? ', torque plate on' : '';
+            $piston = in_array($cylinder, $option->newPistons, true) ? ' A new piston goes in.' : '';
+
+            return $this->operation(OperationKind::Hone, $cylinder, null, "Deglaze hone, size as it is, main caps torqued{$plate}; {$crosshatch}.{$piston}", $this->sheet->bore->ringFace->abrasive(), 'Even crosshatch, no shine left, size unchanged');
         }
+        $plate = $this->sheet->bore->torquePlate->isOrdered() ? ', torque plate on' : '';
         $finished = $this->finished($cylinder, $option);
 
         return $this->operation(
-            OperationKind::Hone, $cylinder, new Target($finished->least, $finished->least, $finished->most),
-            "Rigid stones, main caps torqued{$plate}; {$crosshatch}.", $this->sheet->bore->ringFace->abrasive(),
+            OperationKind::Hone, $cylinder, new Target($finished->aim, $finished->least, $isToClearance ? $finished->least->minus($this->sheet->piston->minimumClearance)->plus($this->sheet->bore->service->clearance) : $finished->most),
+            ($isToClearance ? 'To the clearance of its own piston. ' : '')."Rigid stones, main caps torqued{$plate}; {$crosshatch}.", $this->sheet->bore->ringFace->abrasive(),
             'Fresh readings at all six places once it is cool',
         );
     }

@@ -23,6 +23,18 @@ final readonly class Operation
     ) {
     }
 
+    /** A hone without a size only deglazes. */
+    public function title(): string
+    {
+        return $this->kind === OperationKind::Hone && $this->target === null ? 'Deglaze hone' : $this->kind->title();
+    }
+
+    /** True where the hand has to do the same by both. */
+    public function isSameAs(self $other): bool
+    {
+        return $this->key() === $other->key() && $this->instruction === $other->instruction && $this->target == $other->target;
+    }
+
     /** Stable name within its order: `bore.3`, `clean`. */
     public function key(): string
     {

@@ -8,6 +8,8 @@ enum VerificationState: string
 {
     case Conforms = 'conforms';
     case Out = 'out';
+    /** Not out: more has to come off. */
+    case Undersize = 'hone more';
     case Undecided = 'undecided';
     case Missing = 'missing';
     case ConditionsLacking = 'conditions lacking';

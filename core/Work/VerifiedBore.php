@@ -26,7 +26,14 @@ final readonly class VerifiedBore
         public array $characteristics,
         public array $missing,
         public array $lackingConditions,
+        private bool $grewBeyondDoubt = false,
     ) {
+    }
+
+    /** True where it grew by more than the doubt of the two readings. */
+    public function hasGrown(): bool
+    {
+        return $this->grewBeyondDoubt;
     }
 
     /** @return list<string> Keys of the places that read outside the ordered size */

@@ -5,16 +5,18 @@ declare(strict_types=1);
 namespace NorthLedger\Core\Work;
 
 use NorthLedger\Core\Gauging\Decision;
+use NorthLedger\Core\Gauging\Place;
 use NorthLedger\Core\Quantity\Length;
 
-/** One finished characteristic against its limit: largest and smallest size, out-of-round, taper. */
+/** One finished characteristic against its limit, and where it was read. */
 final readonly class VerifiedCharacteristic
 {
     public function __construct(
-        public string $name,
+        public FinishedCharacteristic $what,
         public Length $value,
         public Length $limit,
         public Decision $decision,
+        public Place $place,
     ) {
     }
 }

@@ -23,6 +23,8 @@ use NorthLedger\Core\Gauging\Station;
 use NorthLedger\Core\Quantity\Length;
 use NorthLedger\Core\Quantity\LengthDisplay;
 use NorthLedger\Core\Quantity\LengthUnit;
+use Random\Engine\Mt19937;
+use Random\Randomizer;
 
 /** Keys readings into a job's sheets the way an inspector does. */
 final readonly class DemoReadings
@@ -113,15 +115,21 @@ final readonly class DemoReadings
         $this->check->handle($job, $by, (string) Str::ulid(), SheetName::Incoming, $shows, '');
     }
 
-    /** Reads every finished bore a little over its ordered size; one cylinder can be out. */
-    public function finished(Job $job, User $by, float $overThou, ?int $outCylinder = null, float $outBy = 0): void
+    /**
+     * Reads every finished bore inside its ordered size, with the scatter of a hand, and gives each its piston.
+     *
+     * @param  int  $seed  The same seed, the same readings
+     */
+    public function finished(Job $job, User $by, int $seed, ?int $outCylinder = null, float $outBy = 0): void
     {
         $file = $this->files->open($job);
+        $chance = new Randomizer(new Mt19937($seed));
         $size = $file->work()->chosen()->step ?? Length::zero();
         $this->setup($job, $by, SheetName::Finished, $file->sheet->bore->sizeAt($size), new Conditions(true, $file->sheet->bore->torquePlate->isOrdered(), true, true, 20.0, 20.0));
         foreach ($file->sheet->layout->cylinders() as $cylinder) {
+            $middle = $chance->getInt(2, 3);
             foreach (self::PLACES as $index => [$station, $axis]) {
-                $value = $overThou + ($index % 2) * 0.1 + ($cylinder === $outCylinder && $index < 2 ? $outBy : 0);
+                $value = ($middle + $chance->getInt(-1, 1)) / 10 + ($cylinder === $outCylinder && $index < 2 ? $outBy : 0);
                 $this->key($job, $by, SheetName::Finished, Place::bore($cylinder, $station, $axis), sprintf('%.1f', $value));
             }
         }

@@ -21,6 +21,7 @@ use NorthLedger\Core\Gauging\Place;
 use NorthLedger\Core\Gauging\Station;
 use NorthLedger\Core\Inspection\Section;
 use NorthLedger\Core\Quantity\LengthDisplay;
+use NorthLedger\Core\Spec\EnginePart;
 
 /** The demo shop: made-up people, customers and engines, written through the same actions as everything else. */
 final readonly class DemoShop
@@ -73,7 +74,7 @@ final readonly class DemoShop
         $this->readings->incoming($released, $inspector, [1 => [9.1, 4.2, 5.4, 3.0, 1.1, 0.8], 2 => [8.7, 4.4, 5.0, 2.9, 1.0, 0.7], 3 => [6.2, 3.9, 4.4, 2.4, 0.9, 0.7], 4 => [7.0, 3.8, 4.3, 2.6, 1.0, 0.8], 5 => [5.9, 3.1, 4.0, 2.2, 0.9, 0.6], 6 => [6.6, 3.5, 4.2, 2.5, 1.0, 0.8], 7 => [9.8, 4.9, 5.8, 3.2, 1.2, 0.9], 8 => [8.2, 4.0, 4.9, 2.8, 1.0, 0.8]], looks: false);
         $this->choose($released, $inspector, 'bore 508000');
         $this->work($released, $machinist, 99);
-        $this->readings->finished($released, $inspector, 0.1);
+        $this->readings->finished($released, $inspector, 7);
         $this->sign->handle($released, $inspector, $this->ulid());
 
         $condemned = $this->receive($inspector, 'tarn-4-198', 'T4-11862', 'Sawmill', 'head saw engine', 3, '0', 'stamped STD on the crown of piston 1');
@@ -97,7 +98,7 @@ final readonly class DemoShop
         $this->readings->incoming($failing, $inspector, [1 => [8.3, 4.9, 5.2, 3.1, 1.2, 0.9], 2 => [7.9, 4.6, 5.0, 3.0, 1.1, 0.9], 3 => [8.8, 5.1, 5.5, 3.3, 1.3, 1.0], 4 => [8.1, 4.7, 5.1, 3.1, 1.2, 0.9]], looks: false);
         $this->choose($failing, $inspector, 'bore 508000');
         $this->work($failing, $machinist, 99);
-        $this->readings->finished($failing, $inspector, 0.2, outCylinder: 2, outBy: 0.9);
+        $this->readings->finished($failing, $inspector, 8, outCylinder: 2, outBy: 0.9);
 
         $this->receive($inspector, 'fell-6-d', 'F6-0121', 'Plough depot', 'steam plough tender', 20, null, null, false);
         $this->cracks->jobs($inspector, $people[Role::FrontCounter->value]);
@@ -117,10 +118,14 @@ final readonly class DemoShop
 
         $whole = $this->receive($inspector, 'brae-v8-311', 'BV-30117', 'Ski-lift company', 'top station drive', 21, '0', 'stamped on the crowns');
         $this->readings->incoming($whole, $inspector, array_fill(1, 8, [7.1, 3.4, 4.6, 2.6, 0.9, 0.7]));
+        $this->incoming->dyeCheck($whole, $inspector, EnginePart::Head, Carbon::yesterday()->setTime(11, 0));
+        $this->incoming->magneticCheck($whole, $inspector, EnginePart::Crankshaft, Carbon::yesterday()->setTime(13, 0));
         $this->parts->read($whole, $inspector, Section::cases(), self::wornVee(), 21);
 
         $flat = $this->receive($inspector, 'sorrel-f4', 'SF-00552', 'Hill-climb club', 'spare engine', 18, null, null);
         $this->readings->incoming($flat, $inspector, array_fill(1, 4, [2.1, 1.2, 1.4, 0.8, 0.4, 0.3]), pistonUnder: 1.9);
+        $this->incoming->dyeCheck($flat, $inspector, EnginePart::Head, Carbon::yesterday()->setTime(11, 0));
+        $this->incoming->magneticCheck($flat, $inspector, EnginePart::Crankshaft, Carbon::yesterday()->setTime(13, 0));
         $this->parts->read($flat, $inspector, [Section::Crankshaft, Section::Housings, Section::Rods, Section::Deck, Section::Heads], self::wornFlat(), 52);
     }
 

@@ -11,20 +11,21 @@
         <tr><th scope="row">Customer</th><td>{{ $certificate['engine']['customer'] }}</td></tr>
         <tr><th scope="row">Work on the bores</th><td>{{ $certificate['work'] }}</td></tr>
         <tr><th scope="row">Conditions of the finished readings</th><td>{{ implode('; ', $certificate['conditions']) }}</td></tr>
-        <tr><th scope="row">Crack check</th><td>{{ $certificate['crack_check'] }}</td></tr>
+        <tr><th scope="row">Crack check</th><td>{{ implode(' ', (array) $certificate['crack_check']) ?: 'not done' }}</td></tr>
         <tr><th scope="row">Gauges</th><td>{{ implode('; ', $certificate['gauges']) }}</td></tr>
     </tbody></table>
     <h2>Finished bores, {{ $certificate['unit'] }}</h2>
     <div class="scroll-x" tabindex="0" role="region" aria-label="Finished bores">
     <table>
-        <thead><tr><th scope="col">Cyl.</th><th scope="col">Ordered</th><th scope="col">Piston</th>@foreach(array_keys($certificate['bores'][0]['readings']) as $place)<th scope="col">{{ $place }}</th>@endforeach<th scope="col">Out-of-round, taper ({{ $certificate['form_unit'] }})</th><th scope="col">Result</th></tr></thead>
+        <thead><tr><th scope="col">Cyl.</th><th scope="col">Ordered</th><th scope="col">Piston</th>@foreach(array_keys($certificate['bores'][0]['readings']) as $place)<th scope="col">{{ $place }}</th>@endforeach<th scope="col">Out-of-round, taper ({{ $certificate['form_unit'] }})</th><th scope="col">Clearance, least, growth ({{ $certificate['form_unit'] }})</th><th scope="col">Result</th></tr></thead>
         <tbody>
         @foreach($certificate['bores'] as $bore)
-            <tr><td class="num">{{ $bore['cylinder'] }}</td><td>{{ $bore['ordered'] }}</td><td>{{ $bore['piston'] }}</td>@foreach($bore['readings'] as $reading)<td class="num">{{ $reading }}</td>@endforeach<td class="num">{{ implode(', ', $bore['form']) }}</td><td>{{ $bore['state'] }}@if($bore['disposition'])<br><b>{{ $bore['disposition'] }}</b>@endif</td></tr>
+            <tr><td class="num">{{ $bore['cylinder'] }}</td><td>{{ $bore['ordered'] }}</td><td>{{ $bore['piston'] }}</td>@foreach($bore['readings'] as $reading)<td class="num">{{ $reading }}</td>@endforeach<td class="num">{{ implode(', ', $bore['form']) }}</td><td class="num">{{ implode(', ', $bore['clearance'] ?? []) ?: 'not checked' }}</td><td>{{ $bore['state'] }}@if($bore['disposition'])<br><b>{{ $bore['disposition'] }}</b>@endif</td></tr>
         @endforeach
         </tbody>
     </table>
     </div>
+    @if(($certificate['decided'] ?? []) !== [])<h2>Decided by the customer</h2><ul>@foreach($certificate['decided'] as $line)<li class="line close my-1">{{ $line }}</li>@endforeach</ul>@endif
     <h2>Not checked</h2>
     <ul>@foreach($certificate['not_checked'] as $line)<li class="line missing my-1">{{ $line }}</li>@endforeach</ul>
     <div class="signature"><div><b>{{ $certificate['signed']['by'] }}</b>, {{ $certificate['signed']['role'] }}<br>{{ $certificate['signed']['at'] }}</div><div>Sheet revision {{ $certificate['revisions']['sheet'] }}, policy revision {{ $certificate['revisions']['policy'] }}, ledger entry {{ $certificate['revisions']['ledger_entry'] }}</div></div>

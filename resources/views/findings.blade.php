@@ -16,6 +16,8 @@
     <h2>What can be done about the cylinders</h2>
     <table><tbody>@foreach($report->options as $option)<tr><th scope="row">{{ $option['name'] }}</th><td>{{ $option['words'] }}</td><td class="num">{{ $option['price'] }}</td></tr>@endforeach</tbody></table>
     @endif
+    @if($report->asked !== [])<h2>What we ask you</h2><ul>@foreach($report->asked as $line)<li class="line missing my-1">{{ $line }}</li>@endforeach</ul>@endif
+    @if($report->decided !== [])<h2>What you decided</h2><ul>@foreach($report->decided as $line)<li class="line close my-1">{{ $line }}</li>@endforeach</ul>@endif
     @if($report->open !== [])<h2>What we do not know yet</h2><ul>@foreach($report->open as $line)<li class="line missing my-1">{{ $line }}</li>@endforeach</ul>@endif
     <p class="soft mt-4">{{ $report->note }}</p>
 </main>

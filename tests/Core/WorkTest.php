@@ -6,6 +6,7 @@ namespace Tests\Core;
 
 use NorthLedger\Core\Gauging\Conditions;
 use NorthLedger\Core\Gauging\DecisionRule;
+use NorthLedger\Core\Judgement\BoreMeasures;
 use NorthLedger\Core\Planning\BlockAssessment;
 use NorthLedger\Core\Planning\ReboreOption;
 use NorthLedger\Core\Policy\OrderOfWork;
@@ -13,6 +14,7 @@ use NorthLedger\Core\Quantity\Length;
 use NorthLedger\Core\Spec\SpecificationSheet;
 use NorthLedger\Core\Work\BoreVerification;
 use NorthLedger\Core\Work\BoreWork;
+use NorthLedger\Core\Work\FinishedFit;
 use NorthLedger\Core\Work\OperationKind;
 use NorthLedger\Core\Work\RequiredConditions;
 use NorthLedger\Core\Work\Target;
@@ -82,7 +84,7 @@ final class WorkTest extends TestCase
         $order = $work->order($this->option($sheet, 'bore 508000'));
 
         $this->assertEquals(new Target(Length::ofNanometres(97_243_900), Length::ofNanometres(97_218_500), Length::ofNanometres(97_269_300)), $order->operation('bore.1')->target);
-        $this->assertSame(97_353_120, $order->operation('hone.3')->target?->aim->nanometres);
+        $this->assertSame([97_353_120, 97_358_200], [$order->operation('hone.3')->target?->least->nanometres, $order->operation('hone.3')->target?->aim->nanometres], 'the aim lies inside: the lower end is never undershot');
         $this->assertStringContainsString('Leaves 4.0 thou to hone', $order->operation('bore.1')->instruction);
     }
 
@@ -108,7 +110,7 @@ final class WorkTest extends TestCase
         yield 'as ordered' => [$round, self::ALL_WELL, VerificationState::Conforms];
         yield 'at both ends of the tolerance' => [[20.0, 20.3, 20.2, 20.4, 20.5, 20.5], self::ALL_WELL, VerificationState::Conforms];
         yield 'too large at one place' => [[20.6, ...array_slice($round, 1)], self::ALL_WELL, VerificationState::Out];
-        yield 'too small at one place' => [[19.9, ...array_slice($round, 1)], self::ALL_WELL, VerificationState::Out];
+        yield 'too small at one place' => [[19.9, ...array_slice($round, 1)], self::ALL_WELL, VerificationState::Undersize];
         yield 'one place not read' => [[null, ...array_slice($round, 1)], self::ALL_WELL, VerificationState::Missing];
         yield 'caps not torqued' => [$round, ['capsTorqued' => false] + self::ALL_WELL, VerificationState::ConditionsLacking];
         yield 'still warm' => [$round, ['cooled' => false] + self::ALL_WELL, VerificationState::ConditionsLacking];
@@ -133,6 +135,43 @@ final class WorkTest extends TestCase
         $this->assertSame(VerificationState::Conforms, $this->verify('brae-v8-311', $over, self::ALL_WELL));
     }
 
+    public function test_an_advised_torque_plate_is_not_asked_for_where_a_bore_was_only_deglazed(): void
+    {
+        $required = RequiredConditions::of(Bench::sheet('brae-v8-311'));
+        $without = new Conditions(...(['torquePlate' => false] + self::ALL_WELL));
+        $this->assertSame(['torque plate on'], $required->lacking($without, isCut: true));
+        $this->assertSame([], $required->lacking($without, isCut: false));
+        $this->assertSame(['torque plate on'], RequiredConditions::of(Bench::sheet('quern-3-16'))->lacking($without, isCut: false), 'a needed one is');
+    }
+
+    /** @return iterable<string, array{float, float, list<float>, VerificationState}> Piston and incoming size over the family's own, in thou; the finished readings; what they come to */
+    public static function deglazedBores(): iterable
+    {
+        yield 'as it came' => [-1.0, 1.0, [1.0, 0.8, 0.6, 0.5, 0.2, 0.1], VerificationState::Conforms];
+        yield 'honed until the clearance is spent' => [-1.0, 1.0, [6.2, 6.0, 6.1, 6.0, 6.0, 6.0], VerificationState::Out];
+        yield 'grown by more than a hone may take' => [0.0, 1.0, [4.2, 4.1, 4.0, 4.0, 4.0, 4.0], VerificationState::Out];
+        yield 'tighter than the least clearance' => [1.0, 0.2, [0.3, 0.2, 0.2, 0.2, 0.1, 0.1], VerificationState::Undersize];
+    }
+
+    /** @param  list<float>  $over */
+    #[DataProvider('deglazedBores')]
+    public function test_a_bore_that_was_only_honed_is_verified_by_size_growth_and_clearance(float $piston, float $incoming, array $over, VerificationState $state): void
+    {
+        $sheet = Bench::sheet('tarn-4-198');
+        $before = Bench::bore($sheet, 1, [$incoming, $incoming, $incoming, $incoming, $incoming, $incoming]);
+        $fit = new FinishedFit(
+            $sheet->piston->standard->plus(Length::ofNanometres((int) round($piston * 25_400))), null, $sheet->piston->minimumClearance, $sheet->bore->service->clearance,
+            BoreMeasures::of($before)->largest, Length::ofNanometres(76_200),
+        );
+        $verification = new BoreVerification($sheet->bore->service, $sheet->bore->finished, RequiredConditions::of($sheet), DecisionRule::Simple);
+        $bore = Bench::bore($sheet, 1, $over);
+        $verified = $verification->verify($bore, null, $fit, array_map(static fn (): Conditions => new Conditions(...self::ALL_WELL), $bore->readings), false);
+        $this->assertSame($state, $verified->state);
+
+        $unknown = $verification->verify($bore, null, new FinishedFit(null, null, $fit->leastClearance, $fit->mostClearance, $fit->incoming, $fit->mostGrowth), [], false);
+        $this->assertSame('piston.1', $unknown->missing[0]->key(), 'never by form alone: the piston has to be known');
+    }
+
     public function test_a_concession_closes_a_bore_that_is_out(): void
     {
         $this->assertSame(VerificationState::Conceded, $this->verify('tarn-4-198', [20.9, 20.3, 20.2, 20.3, 20.2, 20.2], self::ALL_WELL, true));
@@ -149,7 +188,13 @@ final class WorkTest extends TestCase
         $size = new Target(Length::ofNanometres(97_345_500), Length::ofNanometres(97_345_500), Length::ofNanometres(97_358_200));
         $verification = new BoreVerification($sheet->bore->service, $sheet->bore->finished, RequiredConditions::of($sheet), DecisionRule::Simple);
 
-        return $verification->verify($bore, $size, array_map(static fn (): Conditions => new Conditions(...$stated), $bore->readings), $isConceded)->state;
+        return $verification->verify($bore, $size, $this->cut($sheet), array_map(static fn (): Conditions => new Conditions(...$stated), $bore->readings), $isConceded)->state;
+    }
+
+    /** A bore that was cut, with the sheet's new piston. */
+    private function cut(SpecificationSheet $sheet): FinishedFit
+    {
+        return new FinishedFit($sheet->piston->sizeAt(Length::ofNanometres(508_000)), null, $sheet->piston->minimumClearance, $sheet->bore->finished->clearance);
     }
 
     private function order(OrderOfWork $school, string $option): WorkOrder

@@ -34,8 +34,8 @@ final class DemoShopTest extends TestCase
             $engines[$job->serial] = $job->engine_verdict;
         }
         $this->assertSame([Stage::Release, 'recondition'], $standing['BV-20417'], 'released');
-        $this->assertSame([Stage::Plan, 'recondition'], $standing['T4-11862'], 'one cylinder condemns the size');
-        $this->assertSame([Stage::Plan, 'recondition'], $standing['F6-0093'], 'two cylinders better sleeved');
+        $this->assertSame([Stage::Measure, 'recondition'], $standing['T4-11862'], 'one cylinder condemns the size, and a trace of it decides which is next');
+        $this->assertSame([Stage::Plan, 'repair'], $standing['F6-0093'], 'two cylinders better sleeved');
         $this->assertSame([Stage::Measure, 'not yet known'], $standing['T4-20551'], 'being measured');
         $this->assertSame([Stage::Plan, 'serviceable'], $standing['T4-31007'], 'can simply be honed');
         $this->assertSame([Stage::Work, 'recondition'], $standing['BV-20988'], 'being worked');

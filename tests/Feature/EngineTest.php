@@ -19,6 +19,7 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Hash;
 use NorthLedger\Core\Inspection\EngineVerdict;
 use NorthLedger\Core\Inspection\Section;
+use NorthLedger\Core\Spec\EnginePart;
 use Tests\TestCase;
 
 /** The engine as a whole: its verdict, what people decide about it, the customer's page, and its package. */
@@ -30,6 +31,7 @@ final class EngineTest extends TestCase
     {
         parent::setUp();
         $this->stateJob();
+        $this->crackCheck($this->job, $this->inspector, EnginePart::Block, EnginePart::Head, EnginePart::Crankshaft);
     }
 
     public function test_an_engine_read_through_has_one_verdict_and_the_stored_one_is_the_recomputed_one(): void
@@ -106,7 +108,7 @@ final class EngineTest extends TestCase
 
     public function test_the_customer_reads_one_page_in_plain_words(): void
     {
-        $this->get("/jobs/{$this->job->tag()}/findings")->assertOk()->assertSee('this is how far we are')->assertSee('The crankshaft is not measured through yet.');
+        $this->get("/jobs/{$this->job->tag()}/findings")->assertOk()->assertSee('this is how far we are')->assertSee('The crankshaft is not fully measured yet.');
         $this->readThrough();
         $this->get("/jobs/{$this->job->tag()}/findings")->assertOk()->assertSee('Your engine can be rebuilt, with normal machining.')->assertSee('Mains: grind .010 under')->assertDontSee('JRNL-2');
     }
@@ -158,7 +160,7 @@ final class EngineTest extends TestCase
         $file = (string) tempnam(sys_get_temp_dir(), 'package');
         file_put_contents($file, Artisan::output());
         $this->forgetEverything();
-        $this->artisan('ledger:import', ['file' => $file])->expectsOutput("{$this->job->tag()}, {$this->job->serial}: 2 entries read in.")->assertSuccessful();
+        $this->artisan('ledger:import', ['file' => $file])->expectsOutput("{$this->job->tag()}, {$this->job->serial}: 23 entries read in.")->assertSuccessful();
         unlink($file);
     }
 
@@ -188,7 +190,7 @@ final class EngineTest extends TestCase
     private function forgetEverything(): void
     {
         DB::statement('SET FOREIGN_KEY_CHECKS = 0');
-        foreach (['ledger_entries', 'readings', 'setups', 'zero_sizes', 'check_backs', 'observations', 'plan_choices', 'operation_ticks', 'dispositions', 'releases', 'jobs', 'customers', 'users'] as $table) {
+        foreach (['ledger_entries', 'readings', 'setups', 'zero_sizes', 'check_backs', 'observations', 'work_orders', 'operation_ticks', 'dispositions', 'plan_choices', 'releases', 'jobs', 'customers', 'users'] as $table) {
             DB::table($table)->delete();
         }
         DB::statement('SET FOREIGN_KEY_CHECKS = 1');

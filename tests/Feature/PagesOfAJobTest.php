@@ -55,7 +55,7 @@ final class PagesOfAJobTest extends TestCase
     {
         $this->get("/jobs/{$this->job->tag()}/work")->assertSee('The order follows from the choice of size.');
         $this->get("/jobs/{$this->job->tag()}/verify")->assertSee('There is nothing to verify: no order yet.');
-        $this->get("/jobs/{$this->job->tag()}/release")->assertSee('No way is chosen and worked yet.');
+        $this->get("/jobs/{$this->job->tag()}/release")->assertSee('No option chosen yet.');
         $this->get("/jobs/{$this->job->tag()}/certificate")->assertNotFound();
     }
 
@@ -82,9 +82,9 @@ final class PagesOfAJobTest extends TestCase
         $this->keyBore($this->job, 3, ['9.6', '5.2', '4.0', '2.5', '2.2', '1.8']);
         $page = (string) $this->get("/jobs/{$this->job->tag()}/judge")->assertOk()->getContent();
 
-        $this->assertSame(4 * 7, substr_count($page, 'BORE-6 ·'));
+        $this->assertSame(4 * 8, substr_count($page, 'BORE-6 ·'));
         $this->assertStringContainsString('rests on top, thrust 3.8221 and top, in line 3.8177', $page);
-        $this->assertStringContainsString('less at top thrust of cylinder 3, and it could stay.', $page);
+        $this->assertStringContainsString('Cylinder 3 would pass with a limit of 4.4 thou for out-of-round (now 2.0)', $page);
         $this->assertStringContainsString('shop policy revision 0', $page);
     }
 

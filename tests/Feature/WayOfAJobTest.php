@@ -6,11 +6,13 @@ namespace Tests\Feature;
 
 use App\Models\Job;
 use App\Models\PlanChoice;
+use App\Models\StoredOrder;
 use App\Models\User;
 use App\People\Role;
 use App\Sheets\Stage;
 use Illuminate\Support\Facades\Queue;
 use Illuminate\Testing\TestResponse;
+use NorthLedger\Core\Spec\EnginePart;
 use Tests\TestCase;
 
 /** One job from the plan to the certificate, and what is refused on the way. */
@@ -34,6 +36,7 @@ final class WayOfAJobTest extends TestCase
         $this->machinist = $this->person(Role::Machinist);
         $this->job = $this->job($this->inspector);
         $this->actingAs($this->inspector);
+        $this->crackCheck($this->job, $this->inspector, EnginePart::Block);
     }
 
     public function test_the_plan_shows_every_way_and_recommends_one(): void
@@ -95,7 +98,7 @@ final class WayOfAJobTest extends TestCase
 
         $this->assertTrue($this->job->refresh()->is_closed);
         $this->get($this->url('certificate'))->assertOk()->assertSee('3.8325 to 3.8330')->assertSee('3.8327')->assertSee('conforms')
-            ->assertSee('main caps torqued: yes')->assertSee('bores checked by Machinist')->assertSee('Cracks anywhere but in the bores.')->assertSee('Inspector');
+            ->assertSee('main caps torqued: yes')->assertSee('Block: no indication found, by dye penetrant')->assertSee('Head: not checked for cracks.')->assertSee('Main housings: not measured.')->assertSee('Inspector');
         $this->key($this->job, 'bore.1.top.thrust', '9', changes: ['reason' => 'misread'])->assertStatus(422);
         $this->post($this->url('release'), ['ulid' => $this->ulid(), 'password' => 'a-password'])->assertSessionHasErrors('ulid');
     }
@@ -137,7 +140,7 @@ final class WayOfAJobTest extends TestCase
         $this->workAll();
         $this->actingAs($this->inspector);
         $this->readFinished(first: ['1.4', ...array_slice(self::ROUND, 1)]);
-        $this->get($this->url('verify'))->assertSee('Largest size out by 0.9 thou');
+        $this->get($this->url('verify'))->assertSee('Largest size out by 0.9 thou at top, thrust');
         $this->dispose(2, 'concession')->assertSessionHasErrors('cylinder');
         $this->dispose(1, 'rework', '')->assertSessionHasErrors('reason');
         $this->dispose(1, 'rework')->assertSessionDoesntHaveErrors();
@@ -173,15 +176,28 @@ final class WayOfAJobTest extends TestCase
         $this->actingAs($this->inspector)->get($this->url('release'))->assertSee('The shop does not allow that.');
     }
 
-    public function test_the_school_of_the_shop_orders_the_work(): void
+    public function test_an_order_is_made_once_and_a_new_revision_is_an_act_with_its_differences(): void
     {
         $this->chooseTwentyOver();
-        $this->actingAs($this->person(Role::Owner))->post('/shop', $this->shop(['order_of_work' => 'bore first']));
+        $owner = $this->person(Role::Owner);
+        $this->actingAs($owner)->post('/shop', $this->shop(['order_of_work' => 'bore first']))->assertSessionDoesntHaveErrors();
         $this->actingAs($this->machinist);
         $this->tick('clean');
         $this->tick('crack check');
-        $this->tick('bore.1', actual: '3.8285')->assertSessionDoesntHaveErrors();
-        $this->tick('deck')->assertSessionHasErrors('deck');
+        $this->tick('bore.1', actual: '3.8285')->assertSessionHasErrors('bore.1');
+        $this->assertStringContainsString('face the deck', session('errors')->first('bore.1'), 'deck first, as it was when the order was made');
+        $this->tick('deck')->assertSessionDoesntHaveErrors();
+        $this->tick('bore.1', actual: '3.8286')->assertSessionDoesntHaveErrors();
+
+        $this->actingAs($this->inspector);
+        $this->stateSetup($this->job, 'finished', ['zero' => '3.8325'])->assertOk();
+        $this->key($this->job, 'piston.2', '3.8314', 'finished')->assertOk();
+        $this->get($this->url('work'))->assertSee('Made today, the order would be different')->assertSee('Hone to size, cylinder 2: 3.8331 instead of 3.8327.');
+        $this->actingAs($this->machinist)->post($this->url('work/orders'), ['ulid' => $this->ulid()])->assertForbidden();
+        $this->actingAs($this->inspector)->post($this->url('work/orders'), ['ulid' => $this->ulid()])->assertRedirect($this->url('work'));
+        $this->assertSame([1, 2], StoredOrder::query()->orderBy('number')->pluck('number')->all());
+        $this->get($this->url('work'))->assertSee('Order 2, made')->assertSee('is 3.8286')->assertDontSee('Made today, the order would be different');
+        $this->from($this->url('work'))->post($this->url('work/orders'), ['ulid' => $this->ulid()])->assertSessionHasErrors('order');
     }
 
     public function test_downloads_hold_every_reading_the_superseded_ones_too(): void

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Actions\MakeOrder;
+use App\Actions\ReportFlaw;
 use App\Actions\TickOperation;
 use App\Http\Requests\RequestId;
 use App\Models\Job;
@@ -14,6 +16,7 @@ use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\Rule;
+use NorthLedger\Core\Cracks\Look;
 
 final class WorkController
 {
@@ -34,6 +37,28 @@ final class WorkController
             'remark' => ['nullable', 'string', 'max:200'],
         ]);
         $tick->handle($job, $request->user(), RequestId::of($request), $data['operation'], TickState::from($data['state']), $data['actual'] ?? '', $data['remark'] ?? null);
+
+        return redirect()->route('stage.work', $job);
+    }
+
+    /** Somebody at a machine saw a crack, or a patch that will not clean up. */
+    public function report(Request $request, Job $job, ReportFlaw $report): RedirectResponse
+    {
+        /** @var array{cylinder: int, look: string, remark?: ?string} $data */
+        $data = $request->validate([
+            'cylinder' => ['required', 'integer', 'between:1,16'],
+            'look' => ['required', Rule::in(array_column(ReportFlaw::LOOKS, 'value'))],
+            'remark' => ['nullable', 'string', 'max:200'],
+        ], ['cylinder.required' => 'In which cylinder?', 'look.required' => 'What did you see?']);
+        $report->handle($job, $request->user(), RequestId::of($request), (int) $data['cylinder'], Look::from($data['look']), $data['remark'] ?? '');
+
+        return redirect()->route('stage.work', $job);
+    }
+
+    /** A new revision of the order, after its differences were shown. */
+    public function revise(Request $request, Job $job, MakeOrder $make): RedirectResponse
+    {
+        $make->handle($job, $request->user(), RequestId::of($request));
 
         return redirect()->route('stage.work', $job);
     }

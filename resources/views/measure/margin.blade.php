@@ -18,7 +18,9 @@
 </tbody></table>
 @endif
 @if($margin->needsSize)<p class="line close">Sizes and clearances need a size for the zero: measure the place it was set on, and give it with <kbd>s</kbd>. <span class="rule-id">GAUGE-2</span></p>@endif
+<dl class="questions"><div class="{{ $margin->questions->canStayIsSettled ? 'settled' : '' }}"><dt>Can it stay?</dt><dd>{{ $margin->questions->canStay }}</dd></div><div class="{{ $margin->questions->sizeIsSettled ? 'settled' : '' }}"><dt>Which size?</dt><dd>{{ $margin->questions->size }}</dd></div></dl>
 <h2>Next</h2>
 <p class="line next">{{ $margin->next }}</p>
+@foreach($margin->traces as $cylinder)<p><a class="button" href="/jobs/{{ $job->tag() }}/bores/{{ $cylinder }}">Trace cylinder {{ $cylinder }}</a></p>@endforeach
 @if($margin->wantsCheck)<p class="line close">Before you put the gauge away: back on its master, key <kbd>b</kbd>. <span class="rule-id">GAUGE-3</span></p>@endif
-@if($margin->isSettled)<p><a class="button" href="plan">To the choice of size</a></p>@endif
+@if($margin->isSettled)<p><a class="button" href="plan">Go to rebore options</a></p>@endif

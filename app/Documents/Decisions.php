@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Documents;
+
+use App\Ledger\EntryKind;
+use App\Observations\JobObservations;
+use App\Observations\Said;
+use App\Sheets\Concessions;
+use App\Sheets\JobFile;
+use NorthLedger\Core\Cracks\CustomerAnswer;
+use NorthLedger\Core\Cracks\Indication;
+
+/** What the customer decided about an engine, and what was accepted as it is, each in a sentence (VER-5, VER-6). */
+final class Decisions
+{
+    /** @return list<string> */
+    public static function of(JobFile $file): array
+    {
+        $answers = $file->observations()->newest(EntryKind::CustomerAnswer);
+
+        return [
+            ...self::sleeves($file, $answers),
+            ...array_values(array_filter(array_map(static fn (Indication $one): string => self::crack($one, $answers[$one->id] ?? null), $file->cracks()->cracks()))),
+            ...array_map(static fn (Said $said): string => rtrim($said->text('words'), '.').": accepted as it is by {$said->text('answer')}, {$said->at()->format('j M Y')}. Worst likely outcome: {$said->text('worst')}.", self::concessions($file->observations())),
+        ];
+    }
+
+    /** @return list<string> Questions that the customer has not answered */
+    public static function open(JobFile $file): array
+    {
+        return array_map(static fn (string $hold): string => ucfirst($hold).': not answered yet.', $file->holds());
+    }
+
+    /** @return list<Said> */
+    private static function concessions(JobObservations $observations): array
+    {
+        return array_values(Concessions::of($observations)->all());
+    }
+
+    /**
+     * @param  array<string, Said>  $answers
+     * @return list<string>
+     */
+    private static function sleeves(JobFile $file, array $answers): array
+    {
+        $told = [];
+        foreach ($file->received()->surveys as $cylinder => $survey) {
+            $said = $answers["bore.{$cylinder}"] ?? null;
+            if ($survey->answer !== null && $said !== null) {
+                $done = $survey->answer === CustomerAnswer::Accepted ? "stays as it is. Worst likely outcome: {$said->text('worst_outcome')}" : 'comes out';
+                $told[] = "Old sleeve of cylinder {$cylinder} ({$said->text('defect')}): {$done}. {$said->text('how')}, {$said->at()->format('j M Y')}.";
+            }
+        }
+
+        return $told;
+    }
+
+    private static function crack(Indication $crack, ?Said $answer): string
+    {
+        return $crack->answer === null || $answer === null ? '' : ucfirst($crack->location->words()).": {$answer->text('to')}, ".($crack->answer === CustomerAnswer::Accepted ? 'accepted' : 'declined').". {$answer->text('how')}, {$answer->at()->format('j M Y')}.";
+    }
+}

@@ -1,0 +1,74 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Documents;
+
+use App\Sheets\JobFile;
+use NorthLedger\Core\Cracks\CheckRun;
+use NorthLedger\Core\Cracks\CrackState;
+use NorthLedger\Core\Cracks\Indication;
+use NorthLedger\Core\Inspection\Section;
+use NorthLedger\Core\Spec\EnginePart;
+use NorthLedger\Core\Spec\Face;
+
+/** What was checked for cracks and what was not, and which sheets were read: all from what was really keyed (WORK-6, CRACK-4). */
+final class NotChecked
+{
+    /** @return list<string> */
+    public static function of(JobFile $file): array
+    {
+        return [...self::cracks($file), ...self::sections($file), 'Surface roughness and crosshatch of the finished bores.'];
+    }
+
+    /** @return list<string> What the crack checks found, a sentence for every part that was checked */
+    public static function crackResults(JobFile $file): array
+    {
+        $results = [];
+        foreach ($file->inspection()->here() as $part) {
+            $cracks = $file->cracks()->part($part);
+            if ($cracks->state === CrackState::NotChecked) {
+                continue;
+            }
+            $methods = array_unique(array_map(static fn (CheckRun $run): string => $run->method->value, array_filter($cracks->runs, static fn (CheckRun $run): bool => $run->isRead())));
+            $found = array_map(static fn (Indication $one): string => "{$one->location->words()}: ".($one->disposition()->value ?? $one->classification()->value), $cracks->indications);
+            $results[] = ucfirst($file->sheet->nameOf($part)).": {$cracks->state->value}".($methods === [] ? '' : ', by '.implode(' and ', $methods)).($cracks->surfaceOnly ? ', surface only' : '').($found === [] ? '' : '; '.implode('; ', $found)).($cracks->doubts === [] ? '' : ' ('.implode('; ', $cracks->doubts).')').'.';
+        }
+
+        return $results;
+    }
+
+    /** @return list<string> */
+    private static function cracks(JobFile $file): array
+    {
+        $open = [];
+        foreach ($file->inspection()->here() as $part) {
+            $unread = $file->cracks()->unreadFaces($part);
+            $isWhole = count($unread) === count(array_filter($file->sheet->faces(), static fn (Face $face): bool => $face->part() === $part));
+            if ($unread !== []) {
+                $open[] = ucfirst($file->sheet->nameOf($part)).($isWhole ? ': not checked for cracks.' : ', '.implode(', ', array_column($unread, 'value')).': not checked for cracks.');
+            }
+        }
+
+        return $open;
+    }
+
+    /** @return list<string> */
+    private static function sections(JobFile $file): array
+    {
+        $open = [];
+        foreach (Section::cases() as $section) {
+            $isHere = array_filter($section->partsOf($file->sheet), static fn (EnginePart $part): bool => in_array($part, $file->inspection()->here(), true)) !== [];
+            $missing = count($file->inspection()->judged($section)->missing());
+            $open[] = match (true) {
+                $section->judgesParts() && ! $isHere => '',
+                $file->inspection()->measurements($section)->isEmpty() => "{$section->title()}: not measured.",
+                $missing === 1 => "{$section->title()}: one place not read.",
+                $missing > 1 => "{$section->title()}: {$missing} places not read.",
+                default => '',
+            };
+        }
+
+        return array_values(array_filter($open));
+    }
+}
