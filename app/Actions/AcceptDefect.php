@@ -26,7 +26,7 @@ final readonly class AcceptDefect
 
             $known = EngineView::finding($file, $finding);
 
-            return [$finding, ['words' => $defect, 'margin' => $known?->margin?->value, 'look' => $known->said ?? '', 'worst' => $worst, 'answer' => $acceptedBy, 'reason' => "accepted by {$acceptedBy}; the worst likely outcome: {$worst}"]];
+            return [$finding, ['words' => $defect, 'margin' => $known?->margin?->value, 'look' => $known->state ?? '', 'worst' => $worst, 'answer' => $acceptedBy, 'reason' => "accepted by {$acceptedBy}; the worst likely outcome: {$worst}"]];
         });
     }
 }

@@ -77,7 +77,7 @@ final readonly class FindingsReport
             ...array_map(static fn (PlannedWork $work): string => $words->work($work), $works),
             ...($isBores ? self::pistons($file) : []),
             ...($isBores ? array_map(static fn (Finding $finding): string => "Cylinder {$finding->cylinder} is worn past its limit ({$finding->criterion->label()}).", self::worst($file->assessment()->failures())) : []),
-            ...($works === [] ? array_map(static fn (PartFinding $finding): string => "{$finding->subject}: {$finding->criterion} is past its limit.", array_values(array_filter($part->findings, static fn (PartFinding $finding): bool => $finding->outcome === Outcome::Fail))) : []),
+            ...($works === [] ? array_map(static fn (PartFinding $finding): string => "{$finding->subject()}: {$finding->criterion->label()} is past its limit.", array_values(array_filter($part->findings, static fn (PartFinding $finding): bool => $finding->outcome === Outcome::Fail))) : []),
         ];
 
         return [

@@ -11,6 +11,7 @@ use NorthLedger\Core\Gauging\Place;
 use NorthLedger\Core\Inspection\Amount;
 use NorthLedger\Core\Inspection\AmountDisplay;
 use NorthLedger\Core\Inspection\HeadPlan;
+use NorthLedger\Core\Inspection\PartCriterion;
 use NorthLedger\Core\Inspection\PartFinding;
 use NorthLedger\Core\Inspection\Section;
 use NorthLedger\Core\Judgement\Outcome;
@@ -31,7 +32,7 @@ final readonly class ValveDrawing
     {
         $findings = [];
         foreach ($file->inspection()->judged(Section::Heads)->findings as $finding) {
-            $findings[$finding->subject][] = $finding;
+            $findings[$finding->subject()][] = $finding;
         }
         $valves = HeadPlan::valves($file->sheet);
         $pitch = self::WIDTH / count($valves);
@@ -69,7 +70,7 @@ final readonly class ValveDrawing
     private static function clearance(array $findings, JobFile $file): string
     {
         foreach ($findings as $finding) {
-            if ($finding->criterion === 'stem clearance' && $finding->value instanceof Amount) {
+            if ($finding->criterion === PartCriterion::StemClearance && $finding->value instanceof Amount) {
                 return (new AmountDisplay($file->display))->text($finding->value);
             }
         }

@@ -85,7 +85,7 @@ final readonly class Evaluation
         $value = static fn (?Amount $amount): int|float|null => $amount?->value;
 
         return [
-            'rule' => $finding->rule, 'subject' => $finding->subject, 'criterion' => $finding->criterion, 'outcome' => $finding->outcome->value, 'asks_for' => $finding->remedy?->value,
+            'rule' => $finding->rule, 'about' => $finding->about->code, 'subject' => $finding->subject(), 'criterion' => $finding->criterion->value, 'outcome' => $finding->outcome->value, 'asks_for' => $finding->remedy?->value,
             'measurand' => $finding->value?->measurand->value, 'value' => $value($finding->value), 'least' => $value($finding->limits?->least), 'most' => $value($finding->limits?->most), 'margin' => $value($finding->margin),
             'expanded_uncertainty_nm' => $finding->uncertainty?->expanded()->nanometres, 'is_close_call' => $finding->isCloseCall, 'sentence' => $words->sentence($finding),
             'places' => array_map(static fn (Place $place): string => $place->key(), $finding->places), 'missing' => array_map(static fn (Place $place): string => $place->key(), $finding->missing),

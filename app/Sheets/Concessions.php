@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Sheets;
 
 use App\Ledger\EntryKind;
+use App\Observations\FindingKey;
 use App\Observations\JobObservations;
 use App\Observations\Said;
 use NorthLedger\Core\Inspection\PartFinding;
@@ -20,7 +21,12 @@ final readonly class Concessions
 
     public static function of(JobObservations $observations): self
     {
-        return new self(array_filter($observations->newest(EntryKind::Concession), static fn (Said $said): bool => ! $said->flag('withdrawn')));
+        $byFinding = [];
+        foreach ($observations->all(EntryKind::Concession) as $said) {
+            $byFinding[FindingKey::read($said->subject)] = $said;
+        }
+
+        return new self(array_filter($byFinding, static fn (Said $said): bool => ! $said->flag('withdrawn')));
     }
 
     public function isEmpty(): bool
@@ -40,14 +46,14 @@ final readonly class Concessions
         }
         $margin = $said->number('margin');
 
-        return $margin === null || $finding->margin === null ? $said->text('look') === $finding->said : $finding->margin->value >= $margin;
+        return $margin === null || $finding->margin === null ? in_array($said->text('look'), [$finding->state, $finding->said], true) : $finding->margin->value >= $margin;
     }
 
     /** @return list<int> Cylinders whose pitting is accepted (BORE-6: felt and not caught, as a signed concession only) */
     public function pittedCylinders(): array
     {
         return array_values(array_filter(array_map(
-            static fn (string $key): int => preg_match('/^BORE-6 Cylinder (\d+) pitting$/D', $key, $match) === 1 ? (int) $match[1] : 0, array_keys($this->byFinding),
+            static fn (string $key): int => preg_match('#^BORE-6/bore\.(\d+)/pitting$#D', $key, $match) === 1 ? (int) $match[1] : 0, array_keys($this->byFinding),
         )));
     }
 

@@ -6,8 +6,10 @@ namespace App\Sheets;
 
 use App\Ledger\EntryKind;
 use App\Models\User;
+use App\Observations\FindingKey;
 use App\Observations\Said;
 use NorthLedger\Core\Inspection\EngineVerdict;
+use NorthLedger\Core\Inspection\PartCriterion;
 use NorthLedger\Core\Inspection\PartFinding;
 use NorthLedger\Core\Inspection\PartState;
 use NorthLedger\Core\Inspection\PartWords;
@@ -91,7 +93,7 @@ final readonly class EngineView
         foreach ($file->inspection()->engine()->parts as $part) {
             foreach ($part->findings as $finding) {
                 if (self::isConcedable($finding)) {
-                    $open[$finding->key()] = "{$finding->subject}: {$words->sentence($finding)}";
+                    $open[$finding->key()] = "{$finding->subject()}: {$words->sentence($finding)}";
                 }
             }
         }
@@ -126,7 +128,7 @@ final readonly class EngineView
 
     public static function pittingKey(Finding $finding): string
     {
-        return "{$finding->rule} Cylinder {$finding->cylinder} pitting";
+        return FindingKey::ofPitting($finding->cylinder);
     }
 
     private static function isConcedable(PartFinding $finding): bool
@@ -173,7 +175,7 @@ final readonly class EngineView
         $works = [];
         foreach (Section::cases() as $section) {
             $judged = $file->inspection()->judged($section);
-            $parts = array_column(array_map(static fn (PartFinding $finding): array => [$finding->subject, $finding->part], $judged->findings), 1, 0);
+            $parts = array_column(array_map(static fn (PartFinding $finding): array => [$finding->subject(), $finding->part], $judged->findings), 1, 0);
             foreach ($judged->works as $work) {
                 if (($parts[$work->subject] ?? $section->partsOf($file->sheet)[0]) === $part) {
                     $works[] = $work;
@@ -186,8 +188,8 @@ final readonly class EngineView
 
     private static function missingOf(PartState $part, PartWords $words): string
     {
-        $sheets = array_filter($part->findings, static fn (PartFinding $finding): bool => $finding->criterion === 'the whole sheet' && $finding->outcome === Outcome::Missing);
-        $begun = array_map(static fn (PartFinding $finding): string => lcfirst($finding->subject).': nothing read', $sheets);
+        $sheets = array_filter($part->findings, static fn (PartFinding $finding): bool => $finding->criterion === PartCriterion::WholeSheet && $finding->outcome === Outcome::Missing);
+        $begun = array_map(static fn (PartFinding $finding): string => lcfirst($finding->subject()).': nothing read', $sheets);
         $count = count($part->missing);
 
         return implode('; ', array_filter([...$begun, $count === 0 ? '' : "{$count} ".($count === 1 ? 'reading' : 'readings').": {$words->places($part->missing)}"]));
@@ -209,7 +211,7 @@ final readonly class EngineView
     /** Sheets that are not begun weigh more than any that are. */
     private static function weight(PartState $part): int
     {
-        return count($part->missing) + 1_000 * count(array_filter($part->findings, static fn (PartFinding $finding): bool => $finding->criterion === 'the whole sheet'));
+        return count($part->missing) + 1_000 * count(array_filter($part->findings, static fn (PartFinding $finding): bool => $finding->criterion === PartCriterion::WholeSheet));
     }
 
     /** @return list<array{verdict: string, reason: string, who: string, at: string}> */

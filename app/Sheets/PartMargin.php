@@ -99,7 +99,7 @@ final readonly class PartMargin
     public static function reason(PartFinding $finding, PartWords $words): array
     {
         return [
-            'who' => $finding->subject, 'sentence' => $words->sentence($finding), 'rule' => $finding->rule,
+            'who' => $finding->subject(), 'sentence' => $words->sentence($finding), 'rule' => $finding->rule,
             'state' => $finding->outcome === Outcome::Missing ? CellState::Missing : CellState::ofFinding($finding),
             'places' => $words->places($finding->places, 2),
         ];

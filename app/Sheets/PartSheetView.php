@@ -31,7 +31,7 @@ final readonly class PartSheetView
         $cells = new PartCells($file, $file->entries($sheet), self::marks($findings));
         $bySubject = [];
         foreach ($findings as $finding) {
-            $bySubject[$finding->subject][$finding->criterion] = $finding;
+            $bySubject[$finding->subject()][$finding->criterion->value] = $finding;
         }
         $gauges = $file->entries($sheet)->gauges;
 
@@ -72,9 +72,9 @@ final readonly class PartSheetView
             $group = '';
         }
         foreach ($table->derived as $criterion) {
-            $derived = array_map(static fn (string $subject): SheetCell => $cells->derived($findings[$subject][$criterion] ?? null), $table->subjects);
+            $derived = array_map(static fn (string $subject): SheetCell => $cells->derived($findings[$subject][$criterion->value] ?? null), $table->subjects);
             if (array_filter($derived, static fn (SheetCell $cell): bool => $cell->main !== '') !== []) {
-                $shown[] = new SheetRow('derived', '', $criterion, $derived);
+                $shown[] = new SheetRow('derived', '', $criterion->label(), $derived);
             }
         }
 

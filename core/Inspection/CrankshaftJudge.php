@@ -124,6 +124,13 @@ final readonly class CrankshaftJudge implements Judge
         return $group === JournalGroup::Mains ? Feature::Main : Feature::Pin;
     }
 
+    private static function subject(JournalGroup $group, int $number): Subject
+    {
+        $place = Place::at(self::feature($group), $number);
+
+        return Subject::of($place->key(), $place->words());
+    }
+
     private function spec(JournalGroup $group): JournalSpec
     {
         return $group === JournalGroup::Mains ? $this->sheet->crankshaft->mains : $this->sheet->crankshaft->rods;
@@ -212,27 +219,27 @@ final readonly class CrankshaftJudge implements Judge
     private function ofJournal(JournalGroup $group, int $number, Measurements $measurements, ?JudgedJournal $judged, ?GrindPlan $plan): array
     {
         $spec = $this->sheet->crankshaft;
-        $gate = new Gate(EnginePart::Crankshaft, $this->policy->incomingRule, $measurements, 'JRNL-2', Place::at(self::feature($group), $number)->words());
+        $gate = new Gate(EnginePart::Crankshaft, $this->policy->incomingRule, $measurements, 'JRNL-2', self::subject($group, $number));
         $places = self::places($group, $number);
         $at = fn (string $spot): Place => Place::at(self::feature($group), $number, $spot);
         $undersize = $judged->currentUndersize ?? $this->currentUndersize($group, $number, $measurements);
         $range = LengthRange::between($this->spec($group)->diameter->least->minus($undersize), $this->spec($group)->diameter->most->minus($undersize));
         $score = $this->score($group, $number);
         $findings = [
-            $gate->sizes('size', $places, $range, Remedy::Machine),
-            $gate->widest('out-of-round', array_map(static fn (string $station): array => array_map(static fn (int $axis): Place => $at("{$station}.{$axis}"), CrankshaftPlan::AXES), CrankshaftPlan::STATIONS), $spec->outOfRound, Remedy::Machine),
-            $gate->widest('taper', array_map(static fn (int $axis): array => array_map(static fn (string $station): Place => $at("{$station}.{$axis}"), CrankshaftPlan::STATIONS), CrankshaftPlan::AXES), $spec->taper, Remedy::Machine),
+            $gate->sizes(PartCriterion::Size, $places, $range, Remedy::Machine),
+            $gate->widest(PartCriterion::OutOfRound, array_map(static fn (string $station): array => array_map(static fn (int $axis): Place => $at("{$station}.{$axis}"), CrankshaftPlan::AXES), CrankshaftPlan::STATIONS), $spec->outOfRound, Remedy::Machine),
+            $gate->widest(PartCriterion::Taper, array_map(static fn (int $axis): array => array_map(static fn (string $station): Place => $at("{$station}.{$axis}"), CrankshaftPlan::STATIONS), CrankshaftPlan::AXES), $spec->taper, Remedy::Machine),
             $this->scored($gate, $score, $measurements->length($score)),
         ];
-        $finish = $gate->under('JRNL-7')->value('finish', Place::at($group === JournalGroup::Mains ? Feature::MainFinish : Feature::PinFinish, $number), Limits::between(Amount::of(Measurand::Roughness, $this->smoothest()->nanometres), Amount::of(Measurand::Roughness, $spec->roughest->nanometres)), Remedy::Machine, 'It decides how the journal is polished, never that it is ground.');
+        $finish = $gate->under('JRNL-7')->value(PartCriterion::Finish, Place::at($group === JournalGroup::Mains ? Feature::MainFinish : Feature::PinFinish, $number), Limits::between(Amount::of(Measurand::Roughness, $this->smoothest()->nanometres), Amount::of(Measurand::Roughness, $spec->roughest->nanometres)), Remedy::Machine, 'It decides how the journal is polished, never that it is ground.');
         $fillet = self::fillet($group, $number);
         if ($group === JournalGroup::Mains && ! in_array($number, [1, $this->spec($group)->count], true)) {
-            $findings[] = $gate->under('JRNL-6')->reading('run-out', Place::at(Feature::RunOut, $number), Limits::atMostLength($spec->runoutCentre), Remedy::Machine, 'Total indicator reading; the bend is half of it.');
+            $findings[] = $gate->under('JRNL-6')->reading(PartCriterion::RunOut, Place::at(Feature::RunOut, $number), Limits::atMostLength($spec->runoutCentre), Remedy::Machine, 'Total indicator reading; the bend is half of it.');
         }
 
         return array_values(array_filter([
             ...$findings, $finish,
-            $measurements->isRead($fillet) ? $gate->under('JRNL-4')->reading('fillet', $fillet, Limits::range($this->spec($group)->fillet), Remedy::Machine, 'Too small a fillet is where a crankshaft breaks, too large a one rides on the shell: the wheel is dressed to the sheet’s radius.') : null,
+            $measurements->isRead($fillet) ? $gate->under('JRNL-4')->reading(PartCriterion::Fillet, $fillet, Limits::range($this->spec($group)->fillet), Remedy::Machine, 'Too small a fillet is where a crankshaft breaks, too large a one rides on the shell: the wheel is dressed to the sheet’s radius.') : null,
             ...$this->clearances($group, $number, $measurements, $judged, $plan),
         ]));
     }
@@ -241,9 +248,9 @@ final readonly class CrankshaftJudge implements Judge
     private function scored(Gate $gate, Place $place, ?Length $depth): PartFinding
     {
         return match (true) {
-            $depth === null => $gate->unread('score', [$place]),
-            $depth->isPositive() => $gate->failed('score', 'It has to be ground out: twice its depth comes off.', Remedy::Machine, [$place]),
-            default => $gate->passed('score', 'none', [$place]),
+            $depth === null => $gate->unread(PartCriterion::Score, [$place]),
+            $depth->isPositive() => $gate->failed(PartCriterion::Score, 'It has to be ground out: twice its depth comes off.', Remedy::Machine, [$place]),
+            default => $gate->passed(PartCriterion::Score, 'none', [$place]),
         };
     }
 
@@ -260,12 +267,12 @@ final readonly class CrankshaftJudge implements Judge
         }
         $isGround = $plan->action === GrindAction::Grind;
         $oil = OilClearances::of($housings, $this->spec($group), $isGround ? ($plan->target ?? Length::zero()) : $judged->inspection->size(), $isGround ? ($plan->undersize ?? Length::zero()) : $judged->currentUndersize);
-        $gate = new Gate(EnginePart::Crankshaft, $this->policy->incomingRule, $measurements, 'JRNL-8', Place::at(self::feature($group), $number)->words());
+        $gate = new Gate(EnginePart::Crankshaft, $this->policy->incomingRule, $measurements, 'JRNL-8', self::subject($group, $number));
         $worst = $oil->worstAgainst($this->spec($group)->oilClearance);
-        $findings = [$gate->judged('oil clearance', Amount::distance($worst), Limits::range($this->spec($group)->oilClearance, Measurand::Distance), $oil->uncertainty, Remedy::Machine, array_column($housings, 'place'), [], ($isGround ? 'With the journal ground to its target. ' : '').'With the shells of the sheet.')];
+        $findings = [$gate->judged(PartCriterion::OilClearance, Amount::distance($worst), Limits::range($this->spec($group)->oilClearance, Measurand::Distance), $oil->uncertainty, Remedy::Machine, array_column($housings, 'place'), [], ($isGround ? 'With the journal ground to its target. ' : '').'With the shells of the sheet.')];
         $strip = $measurements->reading(Place::at($group === JournalGroup::Mains ? Feature::MainStrip : Feature::PinStrip, $number));
         if ($strip !== null && ! $isGround && ! $oil->agreesWith($strip)) {
-            $findings[] = $gate->failed('plastic strip', 'The strip says another clearance than gauge and micrometer: ask which is wrong. It is a cross-check only and cannot show out-of-round or taper of the housing.', Remedy::Decide, [$strip->place]);
+            $findings[] = $gate->failed(PartCriterion::PlasticStrip, 'The strip says another clearance than gauge and micrometer: ask which is wrong. It is a cross-check only and cannot show out-of-round or taper of the housing.', Remedy::Decide, [$strip->place]);
         }
 
         return $findings;
@@ -298,13 +305,13 @@ final readonly class CrankshaftJudge implements Judge
     /** @return list<PartFinding> */
     private function ofGroup(JournalGroup $group, ?GrindPlan $plan): array
     {
-        $subject = $group === JournalGroup::Mains ? 'Mains' : 'Rod journals';
+        $subject = Subject::of($group->value, $group === JournalGroup::Mains ? 'Mains' : 'Rod journals');
         if ($plan?->action === GrindAction::WeldOrReplace) {
-            return [PartFinding::failed(EnginePart::Crankshaft, 'JRNL-5', $subject, 'undersize', 'They do not clean up at the largest undersize offered: weld them up, or replace the crankshaft.', Remedy::Repair, [])];
+            return [PartFinding::failed(EnginePart::Crankshaft, 'JRNL-5', $subject, PartCriterion::Undersize, 'They do not clean up at the largest undersize offered: weld them up, or replace the crankshaft.', Remedy::Repair, [])];
         }
 
         return $plan?->losesItsCase() === true
-            ? [PartFinding::failed(EnginePart::Crankshaft, 'JRNL-5', $subject, 'hardened case', 'Grinding goes through the hardened case: treat it anew, or replace the crankshaft.', Remedy::Repair, [])]
+            ? [PartFinding::failed(EnginePart::Crankshaft, 'JRNL-5', $subject, PartCriterion::HardenedCase, 'Grinding goes through the hardened case: treat it anew, or replace the crankshaft.', Remedy::Repair, [])]
             : [];
     }
 
@@ -338,12 +345,12 @@ final readonly class CrankshaftJudge implements Judge
     private function ofTheWhole(Measurements $measurements): array
     {
         $spec = $this->sheet->crankshaft;
-        $gate = new Gate(EnginePart::Crankshaft, $this->policy->incomingRule, $measurements, 'JRNL-6', 'Crankshaft');
+        $gate = new Gate(EnginePart::Crankshaft, $this->policy->incomingRule, $measurements, 'JRNL-6', Subject::of('crankshaft', 'Crankshaft'));
         $endPlay = Place::at(Feature::EndPlay, 1);
 
         return [
-            $gate->reading('run-out at the snout', Place::at(Feature::SnoutRunOut, 1), Limits::atMostLength($spec->runoutSnout), Remedy::Machine, 'Total indicator reading; the bend is half of it. Straighten before grinding.'),
-            ...($measurements->isRead($endPlay) ? [$gate->under('LINE-4')->reading('end play', $endPlay, Limits::range($spec->endPlay, Measurand::Distance), Remedy::Machine, 'By thrust shells of another width, or by welding up the thrust face.')] : []),
+            $gate->reading(PartCriterion::SnoutRunOut, Place::at(Feature::SnoutRunOut, 1), Limits::atMostLength($spec->runoutSnout), Remedy::Machine, 'Total indicator reading; the bend is half of it. Straighten before grinding.'),
+            ...($measurements->isRead($endPlay) ? [$gate->under('LINE-4')->reading(PartCriterion::EndPlay, $endPlay, Limits::range($spec->endPlay, Measurand::Distance), Remedy::Machine, 'By thrust shells of another width, or by welding up the thrust face.')] : []),
         ];
     }
 }

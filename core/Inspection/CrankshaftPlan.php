@@ -16,7 +16,7 @@ final readonly class CrankshaftPlan
 
     public const AXES = [0, 90];
 
-    private const DERIVED = ['out-of-round', 'taper', 'oil clearance'];
+    private const DERIVED = [PartCriterion::OutOfRound, PartCriterion::Taper, PartCriterion::OilClearance];
 
     private const MORE_STATIONS = ['front', 'middle', 'rear'];
 

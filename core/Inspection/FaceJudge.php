@@ -72,11 +72,11 @@ final readonly class FaceJudge implements Judge
     private function ofFace(MeasuredFace $face, Measurements $measurements): array
     {
         [$kind, $spec, $bank] = [$face->kind, $face->spec, $face->bank];
-        $gate = new Gate($kind->part(), $this->policy->incomingRule, $measurements, 'DECK-1', $kind->name($this->sheet, $bank));
+        $gate = new Gate($kind->part(), $this->policy->incomingRule, $measurements, 'DECK-1', Subject::of("{$kind->value}.{$bank}", $kind->name($this->sheet, $bank)));
         $flatness = $face->plan()?->flatness();
         $height = Place::at($kind->height(), $bank);
         $findings = [
-            $flatness === null ? $gate->unread('flatness', $face->missing) : $gate->judged('flatness', Amount::distance($flatness), Limits::atMostLength($spec->flatness), $face->uncertainty(), Remedy::Machine, $face->places, $face->missing, $spec->flatnessOf === null ? '' : "As a {$spec->flatnessOf->value} gasket allows it."),
+            $flatness === null ? $gate->unread(PartCriterion::Flatness, $face->missing) : $gate->judged(PartCriterion::Flatness, Amount::distance($flatness), Limits::atMostLength($spec->flatness), $face->uncertainty(), Remedy::Machine, $face->places, $face->missing, $spec->flatnessOf === null ? '' : "As a {$spec->flatnessOf->value} gasket allows it."),
             $this->local($gate, $face, $measurements),
             $this->pits($gate->under('DECK-4'), $face, $measurements),
         ];
@@ -84,11 +84,11 @@ final readonly class FaceJudge implements Judge
         $reading = $measurements->reading($height);
         $left = $reading === null ? null : $reading->corrected->minus($mustBeCut ? $this->cut($face, $measurements) : Length::zero());
 
-        $finish = $mustBeCut ? null : $gate->under('DECK-5')->value('finish', Place::at($kind->finish(), $bank), Limits::atMost(Amount::of(Measurand::Roughness, $spec->roughest->nanometres)), Remedy::Machine);
+        $finish = $mustBeCut ? null : $gate->under('DECK-5')->value(PartCriterion::Finish, Place::at($kind->finish(), $bank), Limits::atMost(Amount::of(Measurand::Roughness, $spec->roughest->nanometres)), Remedy::Machine);
 
         return [
             ...$findings,
-            $left === null ? $gate->under('DECK-4')->unread('height', [$height]) : $gate->under('DECK-4')->judged('height', Amount::size($left), Limits::between(Amount::size($spec->minimumHeight), null), $reading->sizeUncertainty(), $this->tooLow($face, $measurements), [$height], [], $mustBeCut ? 'After the cut.' : ''),
+            $left === null ? $gate->under('DECK-4')->unread(PartCriterion::Height, [$height]) : $gate->under('DECK-4')->judged(PartCriterion::Height, Amount::size($left), Limits::between(Amount::size($spec->minimumHeight), null), $reading->sizeUncertainty(), $this->tooLow($face, $measurements), [$height], [], $mustBeCut ? 'After the cut.' : ''),
             ...($finish === null ? [] : [$finish]),
         ];
     }
@@ -106,9 +106,9 @@ final readonly class FaceJudge implements Judge
         $missing = $isThrough ? [] : [Place::at($face->kind->feeler(), $face->bank)];
 
         return match (true) {
-            $feeler !== null && ($ofSquares === null || ! $ofSquares->isLargerThan($feeler->corrected)) => $gate->judged('flatness in any square', Amount::distance($feeler->corrected), $limits, $feeler->sizeUncertainty(), Remedy::Machine, [$feeler->place], [], 'By feeler under a straightedge as long as the span.'),
-            $ofSquares !== null => $gate->judged('flatness in any square', Amount::distance($ofSquares), $limits, $face->uncertainty(), Remedy::Machine, $face->places, $missing),
-            default => $gate->unread('flatness in any square', $missing, 'Not judged: read the close rows d and e as well, or feel along a straightedge as long as the span.'),
+            $feeler !== null && ($ofSquares === null || ! $ofSquares->isLargerThan($feeler->corrected)) => $gate->judged(PartCriterion::LocalFlatness, Amount::distance($feeler->corrected), $limits, $feeler->sizeUncertainty(), Remedy::Machine, [$feeler->place], [], 'By feeler under a straightedge as long as the span.'),
+            $ofSquares !== null => $gate->judged(PartCriterion::LocalFlatness, Amount::distance($ofSquares), $limits, $face->uncertainty(), Remedy::Machine, $face->places, $missing),
+            default => $gate->unread(PartCriterion::LocalFlatness, $missing, 'Not judged: read the close rows d and e as well, or feel along a straightedge as long as the span.'),
         };
     }
 
@@ -127,9 +127,9 @@ final readonly class FaceJudge implements Judge
         $depth = Place::at($face->kind->pitDepth(), $face->bank);
 
         return match (true) {
-            $measurements->look($place) !== Looks::INSIDE_BAND => $gate->look('pits', $place, []),
-            ! $measurements->isRead($depth) => $gate->unread('pits', [$depth], 'Inside the sealing band: their depth decides how much is cut.'),
-            default => $gate->failed('pits', 'Inside the sealing band they have to go: the deepest adds to the cut, or is repaired.', Remedy::Machine, [$place, $depth]),
+            $measurements->look($place) !== Looks::INSIDE_BAND => $gate->look(PartCriterion::Pits, $place, []),
+            ! $measurements->isRead($depth) => $gate->unread(PartCriterion::Pits, [$depth], 'Inside the sealing band: their depth decides how much is cut.'),
+            default => $gate->failed(PartCriterion::Pits, 'Inside the sealing band they have to go: the deepest adds to the cut, or is repaired.', Remedy::Machine, [$place, $depth], (string) $measurements->length($depth)?->nanometres),
         };
     }
 
@@ -139,7 +139,7 @@ final readonly class FaceJudge implements Judge
      */
     private function works(MeasuredFace $face, Measurements $measurements, array $findings): array
     {
-        $mustBeCut = array_filter($findings, static fn (PartFinding $finding): bool => $finding->outcome === Outcome::Fail && $finding->criterion !== 'height') !== [];
+        $mustBeCut = array_filter($findings, static fn (PartFinding $finding): bool => $finding->outcome === Outcome::Fail && $finding->criterion !== PartCriterion::Height) !== [];
         if (! $mustBeCut) {
             return [];
         }
@@ -165,8 +165,8 @@ final readonly class FaceJudge implements Judge
             return [];
         }
         $places = array_map(static fn (int $cylinder): Place => Place::at(Feature::PistonToDeck, $cylinder), FacesPlan::corners($this->sheet));
-        $gate = new Gate(EnginePart::Block, $this->policy->incomingRule, $measurements, 'DECK-6', 'Pistons at the corners');
+        $gate = new Gate(EnginePart::Block, $this->policy->incomingRule, $measurements, 'DECK-6', Subject::of('corners', 'Pistons at the corners'));
 
-        return [$gate->spread('spread below the deck', $places, $this->policy->partAllowances($this->sheet->unit)->cornerSpread, Remedy::Machine, count($places))];
+        return [$gate->spread(PartCriterion::CornerSpread, $places, $this->policy->partAllowances($this->sheet->unit)->cornerSpread, Remedy::Machine, count($places))];
     }
 }

@@ -20,7 +20,7 @@ use NorthLedger\Core\Spec\LengthRange;
 /** Holds what was read of one subject against its limits, under the shop's decision rule (GAUGE-6, GAUGE-8). */
 final readonly class Gate
 {
-    public function __construct(private EnginePart $part, private DecisionRule $rule, private Measurements $measurements, private string $id, private string $subject)
+    public function __construct(private EnginePart $part, private DecisionRule $rule, private Measurements $measurements, private string $id, private Subject $subject)
     {
     }
 
@@ -35,7 +35,7 @@ final readonly class Gate
      *
      * @param  list<Place>  $places
      */
-    public function sizes(string $criterion, array $places, LengthRange $range, Remedy $remedy): PartFinding
+    public function sizes(PartCriterion $criterion, array $places, LengthRange $range, Remedy $remedy): PartFinding
     {
         $missing = $this->measurements->missing($places);
         $limits = Limits::range($range);
@@ -57,7 +57,7 @@ final readonly class Gate
      * @param  list<Place>  $places
      * @param  int  $least  Fewer readings than so many have no spread
      */
-    public function spread(string $criterion, array $places, Length $limit, Remedy $remedy, int $least = 2): PartFinding
+    public function spread(PartCriterion $criterion, array $places, Length $limit, Remedy $remedy, int $least = 2): PartFinding
     {
         $missing = $this->measurements->missing($places);
         $readings = $this->measurements->readings($places);
@@ -74,7 +74,7 @@ final readonly class Gate
      *
      * @param  list<list<Place>>  $groups
      */
-    public function widest(string $criterion, array $groups, Length $limit, Remedy $remedy): PartFinding
+    public function widest(PartCriterion $criterion, array $groups, Length $limit, Remedy $remedy): PartFinding
     {
         $missing = $this->measurements->missing(array_merge([], ...$groups));
         $spreads = array_map(fn (array $places): ?Spread => count($readings = $this->measurements->readings($places)) < 2 ? null : Spread::of($readings), $groups);
@@ -87,7 +87,7 @@ final readonly class Gate
     }
 
     /** One reading against limits. */
-    public function reading(string $criterion, Place $place, Limits $limits, Remedy $remedy, string $said = ''): PartFinding
+    public function reading(PartCriterion $criterion, Place $place, Limits $limits, Remedy $remedy, string $said = ''): PartFinding
     {
         $reading = $this->measurements->reading($place);
         if ($reading === null) {
@@ -98,7 +98,7 @@ final readonly class Gate
     }
 
     /** The difference of two readings of different gauges: a clearance, a play. */
-    public function difference(string $criterion, Place $outer, Place $inner, LengthRange $range, Remedy $remedy): PartFinding
+    public function difference(PartCriterion $criterion, Place $outer, Place $inner, LengthRange $range, Remedy $remedy): PartFinding
     {
         $missing = $this->measurements->missing([$outer, $inner]);
         $readings = $this->measurements->readings([$outer, $inner]);
@@ -113,19 +113,19 @@ final readonly class Gate
     }
 
     /** @param  array<string, Remedy>  $bad  What a look that fails asks for, by its words */
-    public function look(string $criterion, Place $place, array $bad): PartFinding
+    public function look(PartCriterion $criterion, Place $place, array $bad): PartFinding
     {
         $look = $this->measurements->look($place);
 
         return match (true) {
             $look === null => $this->unread($criterion, [$place]),
-            isset($bad[$look]) => PartFinding::failed($this->part, $this->id, $this->subject, $criterion, $look, $bad[$look], [$place]),
+            isset($bad[$look]) => PartFinding::failed($this->part, $this->id, $this->subject, $criterion, $look, $bad[$look], [$place], $look),
             default => PartFinding::passed($this->part, $this->id, $this->subject, $criterion, $look, [$place]),
         };
     }
 
     /** A mass, a roughness or a volume against its limits; nothing where it was not read and nothing needs it. */
-    public function value(string $criterion, Place $place, Limits $limits, Remedy $remedy, string $said = ''): ?PartFinding
+    public function value(PartCriterion $criterion, Place $place, Limits $limits, Remedy $remedy, string $said = ''): ?PartFinding
     {
         $value = $this->measurements->value($place);
 
@@ -133,7 +133,7 @@ final readonly class Gate
     }
 
     /** @param  list<Place>  $missing */
-    public function unread(string $criterion, array $missing, string $said = ''): PartFinding
+    public function unread(PartCriterion $criterion, array $missing, string $said = ''): PartFinding
     {
         return PartFinding::unread($this->part, $this->id, $this->subject, $criterion, $missing, $said);
     }
@@ -144,21 +144,21 @@ final readonly class Gate
      * @param  list<Place>  $places
      * @param  list<Place>  $missing
      */
-    public function judged(string $criterion, Amount $value, Limits $limits, Uncertainty $uncertainty, Remedy $remedy, array $places, array $missing = [], string $said = ''): PartFinding
+    public function judged(PartCriterion $criterion, Amount $value, Limits $limits, Uncertainty $uncertainty, Remedy $remedy, array $places, array $missing = [], string $said = ''): PartFinding
     {
         return PartFinding::measured($this->part, $this->id, $this->subject, $criterion, $value, $limits, $this->decide($value, $limits, $uncertainty), $uncertainty, $remedy, $places, $missing, $said);
     }
 
     /** @param  list<Place>  $places */
-    public function passed(string $criterion, string $said, array $places): PartFinding
+    public function passed(PartCriterion $criterion, string $said, array $places): PartFinding
     {
         return PartFinding::passed($this->part, $this->id, $this->subject, $criterion, $said, $places);
     }
 
     /** @param  list<Place>  $places */
-    public function failed(string $criterion, string $said, Remedy $remedy, array $places): PartFinding
+    public function failed(PartCriterion $criterion, string $said, Remedy $remedy, array $places, string $state = ''): PartFinding
     {
-        return PartFinding::failed($this->part, $this->id, $this->subject, $criterion, $said, $remedy, $places);
+        return PartFinding::failed($this->part, $this->id, $this->subject, $criterion, $said, $remedy, $places, $state);
     }
 
     /** The nearer limit decides; undecided at one of them is undecided. */

@@ -34,19 +34,19 @@ final readonly class HeadJudge implements Judge
     {
         $spec = HeadPlan::spec($this->sheet, $spot);
         $at = static fn (Feature $feature): Place => Place::at($feature, $cylinder, $spot);
-        $gate = new Gate($this->sheet->valvePart(), $this->policy->incomingRule, $measurements, 'VALVE-1', HeadPlan::subject($cylinder, $spot));
+        $gate = new Gate($this->sheet->valvePart(), $this->policy->incomingRule, $measurements, 'VALVE-1', Subject::of("valve.{$cylinder}.{$spot}", HeadPlan::subject($cylinder, $spot)));
 
-        $clearance = $gate->under('VALVE-2')->difference('stem clearance', $at(Feature::Guide), $at(Feature::Stem), $spec->stemClearance, Remedy::Machine);
+        $clearance = $gate->under('VALVE-2')->difference(PartCriterion::StemClearance, $at(Feature::Guide), $at(Feature::Stem), $spec->stemClearance, Remedy::Machine);
 
         return [
             ...$this->contradiction($gate->under('VALVE-2'), $clearance, $at(Feature::Drop), $measurements),
-            $gate->sizes('guide height', [$at(Feature::GuideHeight)], $spec->guideHeight, Remedy::Machine),
+            $gate->sizes(PartCriterion::GuideHeight, [$at(Feature::GuideHeight)], $spec->guideHeight, Remedy::Machine),
             $clearance,
-            $gate->under('VALVE-2')->look('valve falls freely', $at(Feature::Drop), [Looks::TIGHT => Remedy::Machine]),
-            $gate->under('VALVE-3')->look('seat angles', $at(Feature::SeatAngle), [Looks::OTHER_ANGLES => Remedy::Machine]),
-            $gate->under('VALVE-3')->sizes('seat width', [$at(Feature::SeatWidth)], $spec->seatWidth, Remedy::Machine),
-            $gate->under('VALVE-3')->reading('seat run-out', $at(Feature::SeatRunOut), Limits::atMostLength($spec->seatRunout), Remedy::Machine),
-            $gate->under('VALVE-3')->look('vacuum', $at(Feature::Vacuum), [Looks::FALLS => Remedy::Machine]),
+            $gate->under('VALVE-2')->look(PartCriterion::ValveDrop, $at(Feature::Drop), [Looks::TIGHT => Remedy::Machine]),
+            $gate->under('VALVE-3')->look(PartCriterion::SeatAngles, $at(Feature::SeatAngle), [Looks::OTHER_ANGLES => Remedy::Machine]),
+            $gate->under('VALVE-3')->sizes(PartCriterion::SeatWidth, [$at(Feature::SeatWidth)], $spec->seatWidth, Remedy::Machine),
+            $gate->under('VALVE-3')->reading(PartCriterion::SeatRunOut, $at(Feature::SeatRunOut), Limits::atMostLength($spec->seatRunout), Remedy::Machine),
+            $gate->under('VALVE-3')->look(PartCriterion::Vacuum, $at(Feature::Vacuum), [Looks::FALLS => Remedy::Machine]),
         ];
     }
 
@@ -58,7 +58,7 @@ final readonly class HeadJudge implements Judge
     private function contradiction(Gate $gate, PartFinding $clearance, Place $drop, Measurements $measurements): array
     {
         return $clearance->outcome === Outcome::Pass && $measurements->look($drop) === Looks::TIGHT
-            ? [$gate->failed('valve against clearance', 'It does not fall freely, and its clearance measures fine. A bent stem, dirt in the guide, or a reading that is wrong: look again.', Remedy::Decide, [$drop, ...$clearance->places])]
+            ? [$gate->failed(PartCriterion::DropAgainstClearance, 'It does not fall freely, and its clearance measures fine. A bent stem, dirt in the guide, or a reading that is wrong: look again.', Remedy::Decide, [$drop, ...$clearance->places])]
             : [];
     }
 
@@ -73,8 +73,8 @@ final readonly class HeadJudge implements Judge
         foreach (['in' => 'Intake guides', 'ex' => 'Exhaust guides'] as $kind => $subject) {
             $valves = array_values(array_filter(HeadPlan::valves($this->sheet), static fn (array $valve): bool => str_starts_with($valve[1], $kind)));
             $places = array_map(static fn (array $valve): Place => Place::at(Feature::GuideHeight, $valve[0], $valve[1]), $valves);
-            $gate = new Gate($this->sheet->valvePart(), $this->policy->incomingRule, $measurements, 'VALVE-1', $subject);
-            $findings[] = $gate->spread('evenness', $places, $this->policy->partAllowances($this->sheet->unit)->guideEvenness, Remedy::Machine, count($places));
+            $gate = new Gate($this->sheet->valvePart(), $this->policy->incomingRule, $measurements, 'VALVE-1', Subject::of("guides.{$kind}", $subject));
+            $findings[] = $gate->spread(PartCriterion::Evenness, $places, $this->policy->partAllowances($this->sheet->unit)->guideEvenness, Remedy::Machine, count($places));
         }
 
         return $findings;
@@ -90,7 +90,7 @@ final readonly class HeadJudge implements Judge
         foreach ($findings as $finding) {
             if ($finding->outcome === Outcome::Fail && $finding->rule !== LifterJudge::RULE) {
                 $kind = $finding->rule === 'VALVE-3' ? WorkKind::CutSeats : WorkKind::Guides;
-                $works["{$kind->value} {$finding->subject}"] = PlannedWork::of($finding->rule, $finding->subject, $kind);
+                $works["{$kind->value} {$finding->about->code}"] = PlannedWork::of($finding->rule, $finding->subject(), $kind);
             }
         }
 

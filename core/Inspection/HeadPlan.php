@@ -44,7 +44,7 @@ final readonly class HeadPlan
             $row('', 'width', Feature::SeatWidth),
             $row('', 'run-out', Feature::SeatRunOut),
             $row('', 'vacuum', Feature::Vacuum),
-        ], [], array_map(static fn (array $valve): string => self::subject(...$valve), $valves), ['stem clearance']);
+        ], [], array_map(static fn (array $valve): string => self::subject(...$valve), $valves), [PartCriterion::StemClearance]);
     }
 
     /** @return list<array{int, string}> Cylinder and spot of each valve: “in”, “ex”, or “in1”, “in2” where there are two of a kind */

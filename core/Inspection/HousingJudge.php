@@ -101,15 +101,15 @@ final readonly class HousingJudge implements Judge
     private function ofHousing(int $housing, Measurements $measurements, Length $step): array
     {
         $places = $this->bore($housing);
-        $gate = new Gate(EnginePart::Block, $this->policy->incomingRule, $measurements, 'LINE-1', "Housing {$housing}");
+        $gate = new Gate(EnginePart::Block, $this->policy->incomingRule, $measurements, 'LINE-1', Subject::of("housing.{$housing}", "Housing {$housing}"));
         $loose = array_values(array_filter($places, static fn (Place $place): bool => $measurements->isRead($place) && ! $measurements->conditions($place)->capsTorqued));
         $range = LengthRange::between($this->spec->diameter->least->plus($step), $this->spec->diameter->most->plus($step));
 
         return [
-            ...($loose === [] ? [] : [$gate->unread('caps torqued', $loose, 'Read with the caps torqued: without it the housing has another shape.')]),
-            $gate->sizes('size', $places, $range, Remedy::Machine),
-            $gate->spread('out-of-round', $places, $this->spec->outOfRound, Remedy::Machine),
-            $gate->under('LINE-2')->look('imprint or step', Place::at(Feature::Imprint, $housing), [Looks::IMPRINT => Remedy::Machine, Looks::STEP => Remedy::Machine]),
+            ...($loose === [] ? [] : [$gate->unread(PartCriterion::CapsTorqued, $loose, 'Read with the caps torqued: without it the housing has another shape.')]),
+            $gate->sizes(PartCriterion::Size, $places, $range, Remedy::Machine),
+            $gate->spread(PartCriterion::OutOfRound, $places, $this->spec->outOfRound, Remedy::Machine),
+            $gate->under('LINE-2')->look(PartCriterion::Imprint, Place::at(Feature::Imprint, $housing), [Looks::IMPRINT => Remedy::Machine, Looks::STEP => Remedy::Machine]),
         ];
     }
 
@@ -121,12 +121,12 @@ final readonly class HousingJudge implements Judge
     private function line(Measurements $measurements): array
     {
         $places = array_map(static fn (int $housing): Place => Place::at(Feature::Offset, $housing), range(1, $this->spec->count));
-        $gate = new Gate(EnginePart::Block, $this->policy->incomingRule, $measurements, 'LINE-2', 'Line of the housings');
+        $gate = new Gate(EnginePart::Block, $this->policy->incomingRule, $measurements, 'LINE-2', Subject::of('line', 'Line of the housings'));
         $pairs = array_map(static fn (int $index): array => [$places[$index], $places[$index + 1]], array_keys(array_slice($places, 1)));
 
         return [
-            $gate->widest('step between adjacent bores', $pairs, $this->spec->stepToNeighbour, Remedy::Machine),
-            $gate->spread('step overall', $places, $this->spec->stepOverall, Remedy::Machine, count($places)),
+            $gate->widest(PartCriterion::StepToNeighbour, $pairs, $this->spec->stepToNeighbour, Remedy::Machine),
+            $gate->spread(PartCriterion::StepOverall, $places, $this->spec->stepOverall, Remedy::Machine, count($places)),
         ];
     }
 
@@ -144,12 +144,12 @@ final readonly class HousingJudge implements Judge
         $findings = [];
         foreach (range(1, $this->spec->count) as $housing) {
             $place = Place::at(Feature::PartingGap, $housing);
-            $gate = new Gate(EnginePart::Block, $this->policy->incomingRule, $measurements, 'LINE-3', "Housing {$housing}");
+            $gate = new Gate(EnginePart::Block, $this->policy->incomingRule, $measurements, 'LINE-3', Subject::of("housing.{$housing}", "Housing {$housing}"));
             $gap = $measurements->length($place);
             $findings[] = match (true) {
-                $gap === null => $gate->unread('parting face', [$place]),
-                ! $gap->isSmallerThan($condemns) => $gate->failed('parting face', 'A feeler enters the torqued case: the halves do not seal and the bearings do not hold.', Remedy::Scrap, [$place]),
-                default => $gate->passed('parting face', $gap->isZero() ? 'no feeler enters' : 'only a thinner feeler enters than the one that condemns', [$place]),
+                $gap === null => $gate->unread(PartCriterion::PartingFace, [$place]),
+                ! $gap->isSmallerThan($condemns) => $gate->failed(PartCriterion::PartingFace, 'A feeler enters the torqued case: the halves do not seal and the bearings do not hold.', Remedy::Scrap, [$place]),
+                default => $gate->passed(PartCriterion::PartingFace, $gap->isZero() ? 'no feeler enters' : 'only a thinner feeler enters than the one that condemns', [$place]),
             };
         }
 
@@ -160,11 +160,11 @@ final readonly class HousingJudge implements Judge
     private function thrust(Measurements $measurements): array
     {
         $housing = $this->spec->thrust->housing;
-        $gate = new Gate(EnginePart::Block, $this->policy->incomingRule, $measurements, 'LINE-4', "Thrust, housing {$housing}");
+        $gate = new Gate(EnginePart::Block, $this->policy->incomingRule, $measurements, 'LINE-4', Subject::of("thrust.{$housing}", "Thrust, housing {$housing}"));
 
         return [
-            $gate->sizes('width', array_map(static fn (string $spot): Place => Place::at(Feature::ThrustWidth, $housing, $spot), ['0', '90', '180', '270']), $this->spec->thrust->width, Remedy::Machine),
-            $gate->look('face', Place::at(Feature::ThrustFace, $housing), [Looks::CATCHES => Remedy::Machine]),
+            $gate->sizes(PartCriterion::Width, array_map(static fn (string $spot): Place => Place::at(Feature::ThrustWidth, $housing, $spot), ['0', '90', '180', '270']), $this->spec->thrust->width, Remedy::Machine),
+            $gate->look(PartCriterion::ThrustFace, Place::at(Feature::ThrustFace, $housing), [Looks::CATCHES => Remedy::Machine]),
         ];
     }
 
@@ -176,8 +176,8 @@ final readonly class HousingJudge implements Judge
     private function atTheEnd(Length $step, ?LinePlan $plan): array
     {
         return match (true) {
-            $plan?->work === LineWork::Scrap && $this->stepsAbove($step) !== [] => [PartFinding::failed(EnginePart::Block, 'LINE-2a', 'Housings', 'line-bore step', 'No offered step is larger than the hole with its offset and the stock: nothing cleans up.', Remedy::Scrap, [])],
-            $plan?->work !== LineWork::Hone && $this->spec->lineBoreSteps !== [] && $this->stepsAbove($step) === [] => [PartFinding::failed(EnginePart::Block, 'LINE-3', 'Housings', 'line-bore step', 'They stand at the largest step there are bearings for, and would have to be bored again.', Remedy::Scrap, [])],
+            $plan?->work === LineWork::Scrap && $this->stepsAbove($step) !== [] => [PartFinding::failed(EnginePart::Block, 'LINE-2a', Subject::of('housings', 'Housings'), PartCriterion::LineBoreStep, 'No offered step is larger than the hole with its offset and the stock: nothing cleans up.', Remedy::Scrap, [])],
+            $plan?->work !== LineWork::Hone && $this->spec->lineBoreSteps !== [] && $this->stepsAbove($step) === [] => [PartFinding::failed(EnginePart::Block, 'LINE-3', Subject::of('housings', 'Housings'), PartCriterion::LineBoreStep, 'They stand at the largest step there are bearings for, and would have to be bored again.', Remedy::Scrap, [])],
             default => [],
         };
     }

@@ -41,7 +41,7 @@ final readonly class HousingPlan
         $thrust = new PlanRows([$spec->thrust->housing]);
 
         return [
-            new PlanTable('Housings, from the front; 0° is square to the parting line', $housings->columns(), $rows, [], $housings->subjects('Housing'), ['out-of-round']),
+            new PlanTable('Housings, from the front; 0° is square to the parting line', $housings->columns(), $rows, [], $housings->subjects('Housing'), [PartCriterion::OutOfRound]),
             new PlanTable("Thrust, housing {$spec->thrust->housing}", ['0°', '90°', '180°', '270°', 'face'], [
                 new PlanRow('', 'width, polished band', [
                     ...array_map(static fn (string $spot): Characteristic => $thrust->needed('', Feature::ThrustWidth, $spot, PlanRows::middle($spec->thrust->width))->cells[0] ?? throw new \LogicException('A row has a cell.'), self::THRUST_SPOTS),

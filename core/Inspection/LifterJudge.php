@@ -19,7 +19,7 @@ final class LifterJudge
     public static function findings(SpecificationSheet $sheet, ShopPolicy $policy, Measurements $measurements): array
     {
         return $sheet->lifters === null ? [] : array_map(
-            static fn (int $number): PartFinding => self::ofLifter($sheet, new Gate($sheet->lifterPart(), $policy->incomingRule, $measurements, self::RULE, "Lifter {$number}"), $number, $measurements),
+            static fn (int $number): PartFinding => self::ofLifter($sheet, new Gate($sheet->lifterPart(), $policy->incomingRule, $measurements, self::RULE, Subject::of("lifter.{$number}", "Lifter {$number}")), $number, $measurements),
             range(1, $sheet->lifters->count),
         );
     }
@@ -31,7 +31,7 @@ final class LifterJudge
     public static function works(array $findings): array
     {
         return array_values(array_map(
-            static fn (PartFinding $finding): PlannedWork => PlannedWork::of(self::RULE, $finding->subject, WorkKind::Resize, said: 'Bush or ream the bore, or fit another lifter.'),
+            static fn (PartFinding $finding): PlannedWork => PlannedWork::of(self::RULE, $finding->subject(), WorkKind::Resize, said: 'Bush or ream the bore, or fit another lifter.'),
             array_filter($findings, static fn (PartFinding $finding): bool => $finding->rule === self::RULE && $finding->outcome === Outcome::Fail),
         ));
     }
@@ -44,9 +44,9 @@ final class LifterJudge
         $isGauged = $measurements->isRead($places[0]) || $measurements->isRead($places[1]);
 
         return match (true) {
-            $isGauged && $sheet->lifters !== null => $gate->difference('play', $places[0], $places[1], $sheet->lifters->play, Remedy::Machine),
-            $measurements->isRead($feel) => $gate->look('play', $feel, [Looks::LOOSE => Remedy::Machine, Looks::STICKS => Remedy::Machine]),
-            default => $gate->unread('play', [$feel]),
+            $isGauged && $sheet->lifters !== null => $gate->difference(PartCriterion::Play, $places[0], $places[1], $sheet->lifters->play, Remedy::Machine),
+            $measurements->isRead($feel) => $gate->look(PartCriterion::Play, $feel, [Looks::LOOSE => Remedy::Machine, Looks::STICKS => Remedy::Machine]),
+            default => $gate->unread(PartCriterion::Play, [$feel]),
         };
     }
 }

@@ -25,7 +25,7 @@ final readonly class LifterPlan
                 $lifters->needed('by feel', Feature::LifterFeel),
                 $lifters->optional('bore at working depth', Feature::LifterBore, '', PlanRows::middle($sheet->lifters->bore)),
                 $lifters->optional('body', Feature::Lifter, '', PlanRows::middle($sheet->lifters->body)),
-            ], [], $lifters->subjects('Lifter'), ['play']);
+            ], [], $lifters->subjects('Lifter'), [PartCriterion::Play]);
         }
 
         return $tables;

@@ -15,19 +15,18 @@ use NorthLedger\Core\Spec\EnginePart;
 final readonly class PartFinding
 {
     /**
-     * @param  string  $subject  “Main 3”
-     * @param  string  $criterion  “out-of-round”
      * @param  ?Remedy  $remedy  Null where it holds, or only says something
      * @param  list<Place>  $places  What it rests on
      * @param  list<Place>  $missing
      * @param  string  $said  What is not in the numbers: a look, a reason, what is done
+     * @param  string  $state  What was looked at or felt, as it is stored; a concession is to that state
      * @param  ?Amount  $margin  Inside the nearer limit; below zero outside
      */
     private function __construct(
         public EnginePart $part,
         public string $rule,
-        public string $subject,
-        public string $criterion,
+        public Subject $about,
+        public PartCriterion $criterion,
         public Outcome $outcome,
         public ?Remedy $remedy,
         public array $places = [],
@@ -38,6 +37,7 @@ final readonly class PartFinding
         public ?Amount $margin = null,
         public ?Uncertainty $uncertainty = null,
         public bool $isCloseCall = false,
+        public string $state = '',
     ) {
     }
 
@@ -45,7 +45,7 @@ final readonly class PartFinding
      * @param  list<Place>  $places
      * @param  list<Place>  $missing  Until they are read it can fail, and not hold
      */
-    public static function measured(EnginePart $part, string $rule, string $subject, string $criterion, Amount $value, Limits $limits, Decision $decision, Uncertainty $uncertainty, Remedy $remedy, array $places, array $missing = [], string $said = ''): self
+    public static function measured(EnginePart $part, string $rule, Subject $subject, PartCriterion $criterion, Amount $value, Limits $limits, Decision $decision, Uncertainty $uncertainty, Remedy $remedy, array $places, array $missing = [], string $said = ''): self
     {
         $outcome = match (true) {
             $decision->conformity === Conformity::Fails => Outcome::Fail,
@@ -62,7 +62,7 @@ final readonly class PartFinding
      *
      * @param  list<Place>  $places
      */
-    public static function held(EnginePart $part, string $rule, string $subject, string $criterion, Amount $value, Limits $limits, Remedy $remedy, array $places, string $said = ''): self
+    public static function held(EnginePart $part, string $rule, Subject $subject, PartCriterion $criterion, Amount $value, Limits $limits, Remedy $remedy, array $places, string $said = ''): self
     {
         $margin = $limits->margin($value);
 
@@ -70,19 +70,19 @@ final readonly class PartFinding
     }
 
     /** @param  list<Place>  $places */
-    public static function passed(EnginePart $part, string $rule, string $subject, string $criterion, string $said, array $places): self
+    public static function passed(EnginePart $part, string $rule, Subject $subject, PartCriterion $criterion, string $said, array $places): self
     {
         return new self($part, $rule, $subject, $criterion, Outcome::Pass, null, $places, [], $said);
     }
 
     /** @param  list<Place>  $places */
-    public static function failed(EnginePart $part, string $rule, string $subject, string $criterion, string $said, Remedy $remedy, array $places): self
+    public static function failed(EnginePart $part, string $rule, Subject $subject, PartCriterion $criterion, string $said, Remedy $remedy, array $places, string $state = ''): self
     {
-        return new self($part, $rule, $subject, $criterion, Outcome::Fail, $remedy, $places, [], $said);
+        return new self($part, $rule, $subject, $criterion, Outcome::Fail, $remedy, $places, [], $said, state: $state);
     }
 
     /** @param  list<Place>  $missing */
-    public static function unread(EnginePart $part, string $rule, string $subject, string $criterion, array $missing, string $said = ''): self
+    public static function unread(EnginePart $part, string $rule, Subject $subject, PartCriterion $criterion, array $missing, string $said = ''): self
     {
         return new self($part, $rule, $subject, $criterion, Outcome::Missing, null, [], $missing, $said);
     }
@@ -90,12 +90,18 @@ final readonly class PartFinding
     /** The same finding where a customer lives with it, signed (VER-5). */
     public function conceded(): self
     {
-        return new self($this->part, $this->rule, $this->subject, $this->criterion, Outcome::Concession, null, $this->places, [], $this->said, $this->value, $this->limits, $this->margin, $this->uncertainty, $this->isCloseCall);
+        return new self($this->part, $this->rule, $this->about, $this->criterion, Outcome::Concession, null, $this->places, [], $this->said, $this->value, $this->limits, $this->margin, $this->uncertainty, $this->isCloseCall, $this->state);
     }
 
-    /** What tells it from every other finding of the engine. */
+    /** What tells it from every other finding of the engine; made of codes, so that a word may change and what was signed holds. */
     public function key(): string
     {
-        return "{$this->rule} {$this->subject} {$this->criterion}";
+        return "{$this->rule}/{$this->about->code}/{$this->criterion->value}";
+    }
+
+    /** “Main 3” */
+    public function subject(): string
+    {
+        return $this->about->label;
     }
 }

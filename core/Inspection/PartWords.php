@@ -20,7 +20,7 @@ final readonly class PartWords
 
     public function sentence(PartFinding $finding): string
     {
-        $name = ucfirst($finding->criterion);
+        $name = ucfirst($finding->criterion->label());
         $said = $finding->said === '' ? '' : ' '.rtrim(ucfirst($finding->said), '.').'.';
 
         return match (true) {
@@ -34,11 +34,11 @@ final readonly class PartWords
     /** What a person could do so that it would pass (VER-3); it was tried. */
     public function change(WouldPass $change): string
     {
-        $subject = lcfirst($change->finding->subject);
+        $subject = lcfirst($change->finding->subject());
 
         return match ($change->way) {
             WayToPass::FreeTheValve => "The {$this->valve($subject)} sticks: free it, and it passes.",
-            WayToPass::Repeat => ucfirst("{$subject}, {$change->finding->criterion}: out by less than the gauge uncertainty. Read it again, and let a second person read it."),
+            WayToPass::Repeat => ucfirst("{$subject}, {$change->finding->criterion->label()}: out by less than the gauge uncertainty. Read it again, and let a second person read it."),
         };
     }
 

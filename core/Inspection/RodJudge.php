@@ -42,20 +42,20 @@ final readonly class RodJudge implements Judge
     private function ofRod(int $rod, Measurements $measurements): array
     {
         $spec = $this->sheet->rods;
-        $gate = new Gate(EnginePart::Rods, $this->policy->incomingRule, $measurements, 'ROD-1', "Rod {$rod}");
+        $gate = new Gate(EnginePart::Rods, $this->policy->incomingRule, $measurements, 'ROD-1', Subject::of("rod.{$rod}", "Rod {$rod}"));
         [$front, $frontAcross, $rear, $rearAcross] = self::bigEnd($rod);
         $loose = array_values(array_filter(self::bigEnd($rod), static fn (Place $place): bool => $measurements->isRead($place) && ! $measurements->conditions($place)->capsTorqued));
         $at = static fn (Feature $feature): Place => Place::at($feature, $rod);
 
         return [
-            ...($loose === [] ? [] : [$gate->unread('caps torqued', $loose, 'Read with the cap torqued: without it the big end has another shape.')]),
-            $gate->sizes('big end', self::bigEnd($rod), $spec->bigEnd, Remedy::Machine),
-            $gate->widest('big end, out-of-round', [[$front, $frontAcross], [$rear, $rearAcross]], $spec->outOfRound, Remedy::Machine),
-            $gate->widest('big end, taper', [[$front, $rear], [$frontAcross, $rearAcross]], $spec->taper, Remedy::Machine),
-            $gate->sizes('small end', [Place::at(Feature::SmallEnd, $rod, '0'), Place::at(Feature::SmallEnd, $rod, '90')], $spec->smallEnd, Remedy::Machine),
-            $gate->under('ROD-4')->sizes('centre distance', [$at(Feature::Centres)], $spec->centreDistance, Remedy::Scrap),
-            $gate->under('ROD-4')->reading('bend', $at(Feature::Bend), Limits::atMostLength($spec->bend), Remedy::Machine),
-            $gate->under('ROD-4')->reading('twist', $at(Feature::Twist), Limits::atMostLength($spec->twist), Remedy::Machine),
+            ...($loose === [] ? [] : [$gate->unread(PartCriterion::CapsTorqued, $loose, 'Read with the cap torqued: without it the big end has another shape.')]),
+            $gate->sizes(PartCriterion::BigEnd, self::bigEnd($rod), $spec->bigEnd, Remedy::Machine),
+            $gate->widest(PartCriterion::BigEndOutOfRound, [[$front, $frontAcross], [$rear, $rearAcross]], $spec->outOfRound, Remedy::Machine),
+            $gate->widest(PartCriterion::BigEndTaper, [[$front, $rear], [$frontAcross, $rearAcross]], $spec->taper, Remedy::Machine),
+            $gate->sizes(PartCriterion::SmallEnd, [Place::at(Feature::SmallEnd, $rod, '0'), Place::at(Feature::SmallEnd, $rod, '90')], $spec->smallEnd, Remedy::Machine),
+            $gate->under('ROD-4')->sizes(PartCriterion::CentreDistance, [$at(Feature::Centres)], $spec->centreDistance, Remedy::Scrap),
+            $gate->under('ROD-4')->reading(PartCriterion::Bend, $at(Feature::Bend), Limits::atMostLength($spec->bend), Remedy::Machine),
+            $gate->under('ROD-4')->reading(PartCriterion::Twist, $at(Feature::Twist), Limits::atMostLength($spec->twist), Remedy::Machine),
         ];
     }
 
@@ -69,9 +69,9 @@ final readonly class RodJudge implements Judge
         foreach ($findings as $finding) {
             if ($finding->outcome === Outcome::Fail) {
                 $kind = match (true) {
-                    str_starts_with($finding->criterion, 'big end') => WorkKind::Resize,
-                    $finding->criterion === 'small end' => WorkKind::Rebush,
-                    $finding->criterion === 'centre distance' => WorkKind::Replace,
+                    in_array($finding->criterion, [PartCriterion::BigEnd, PartCriterion::BigEndOutOfRound, PartCriterion::BigEndTaper], true) => WorkKind::Resize,
+                    $finding->criterion === PartCriterion::SmallEnd => WorkKind::Rebush,
+                    $finding->criterion === PartCriterion::CentreDistance => WorkKind::Replace,
                     default => WorkKind::Straighten,
                 };
                 $kinds[$kind->value] = PlannedWork::of($finding->rule, "Rod {$rod}", $kind);
@@ -84,7 +84,7 @@ final readonly class RodJudge implements Judge
     private static function spread(RodWeights $weights, Limits $limits): PartFinding
     {
         return $weights->spread === null
-            ? PartFinding::unread(EnginePart::Rods, 'ROD-3', 'Rods', 'spread of the weights', $weights->missing)
-            : PartFinding::held(EnginePart::Rods, 'ROD-3', 'Rods', 'spread of the weights', Amount::mass($weights->spread), $limits, Remedy::Machine, $weights->extremes);
+            ? PartFinding::unread(EnginePart::Rods, 'ROD-3', Subject::of('rods', 'Rods'), PartCriterion::WeightSpread, $weights->missing)
+            : PartFinding::held(EnginePart::Rods, 'ROD-3', Subject::of('rods', 'Rods'), PartCriterion::WeightSpread, Amount::mass($weights->spread), $limits, Remedy::Machine, $weights->extremes);
     }
 }

@@ -30,6 +30,6 @@ final readonly class RodPlan
             $rods->needed('twist', Feature::Twist),
             $rods->needed('big end', Feature::BigEndMass, '', null, 'Weight'),
             $rods->needed('small end', Feature::SmallEndMass),
-        ], [], $rods->subjects('Rod'), ['big end, out-of-round', 'big end, taper'])];
+        ], [], $rods->subjects('Rod'), [PartCriterion::BigEndOutOfRound, PartCriterion::BigEndTaper])];
     }
 }

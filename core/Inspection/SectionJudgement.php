@@ -25,7 +25,7 @@ final readonly class SectionJudgement
     public static function notBegun(Section $section, SpecificationSheet $sheet): self
     {
         return new self($section, array_map(
-            static fn (EnginePart $part): PartFinding => PartFinding::unread($part, 'VER-1', $section->title(), 'the whole sheet', []), $section->partsOf($sheet),
+            static fn (EnginePart $part): PartFinding => PartFinding::unread($part, 'VER-1', Subject::of($section->value, $section->title()), PartCriterion::WholeSheet, []), $section->partsOf($sheet),
         ), [], false);
     }
 

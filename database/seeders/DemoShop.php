@@ -146,7 +146,7 @@ final readonly class DemoShop
             $worn["guide.{$cylinder}.ex"] = '.3456';
         }
 
-        return $worn + ['vacuum.6.ex' => '1', 'seatrunout.6.ex' => '2.4 thou', 'drop.2.in' => '1'];
+        return $worn + ['vacuum.6.ex' => '1', 'seatrunout.6.ex' => '2.4 thou'];
     }
 
     /**

@@ -10,10 +10,12 @@ use NorthLedger\Core\Gauging\Place;
 use NorthLedger\Core\Inspection\Amount;
 use NorthLedger\Core\Inspection\AmountDisplay;
 use NorthLedger\Core\Inspection\Limits;
+use NorthLedger\Core\Inspection\PartCriterion;
 use NorthLedger\Core\Inspection\PartFinding;
 use NorthLedger\Core\Inspection\PartWords;
 use NorthLedger\Core\Inspection\PlannedWork;
 use NorthLedger\Core\Inspection\Remedy;
+use NorthLedger\Core\Inspection\Subject;
 use NorthLedger\Core\Inspection\WorkKind;
 use NorthLedger\Core\Quantity\Length;
 use NorthLedger\Core\Quantity\LengthDisplay;
@@ -38,7 +40,7 @@ final class PartWordsTest extends TestCase
     public static function findings(): iterable
     {
         $thou = static fn (float $count): Amount => Amount::distance(Length::ofNanometres((int) round($count * self::THOU)));
-        $held = static fn (Amount $value, Limits $limits, string $said = ''): PartFinding => PartFinding::held(EnginePart::Crankshaft, 'JRNL-1', 'Main 3', 'run-out', $value, $limits, Remedy::Machine, [], $said);
+        $held = static fn (Amount $value, Limits $limits, string $said = ''): PartFinding => PartFinding::held(EnginePart::Crankshaft, 'JRNL-1', Subject::of('main.3', 'Main 3'), PartCriterion::RunOut, $value, $limits, Remedy::Machine, [], $said);
         $mass = static fn (int $grams): Amount => Amount::mass($grams * 1_000_000);
 
         yield 'inside a limit' => [$held($thou(0.8), Limits::atMost($thou(2))), 'Run-out 0.8 thou, limit 2.0: 1.2 thou inside.'];
@@ -49,11 +51,11 @@ final class PartWordsTest extends TestCase
         yield 'between two' => [$held(Amount::size(Length::ofNanometres(2_499 * self::THOU)), Limits::between(Amount::size(Length::ofNanometres(2_498 * self::THOU)), Amount::size(Length::ofNanometres(2_500 * self::THOU)))), 'Run-out 2.4990 in, 2.4980 to 2.5000: 1.0 thou inside.'];
         yield 'a mass with a word' => [$held($mass(612), Limits::atMost($mass(610)), 'the heaviest of four'), 'Run-out 612.0 g, limit 610.0: out by 2.0 g. The heaviest of four.'];
         yield 'a finish' => [$held(Amount::of(Measurand::Roughness, 180), Limits::atMost(Amount::of(Measurand::Roughness, 400))), 'Run-out 0.18 µm, limit 0.40: 0.22 µm inside.'];
-        yield 'a look that fails' => [PartFinding::failed(EnginePart::Head, 'VALVE-2', 'Cylinder 2, intake', 'valve', 'drops by itself: tight', Remedy::Machine, []), 'Valve: drops by itself: tight.'];
-        yield 'a look that holds' => [PartFinding::passed(EnginePart::Head, 'VALVE-3', 'Cylinder 2, intake', 'vacuum', 'holds', []), 'Vacuum: holds.'];
-        yield 'nothing read' => [PartFinding::unread(EnginePart::Block, 'DECK-1', 'Deck', 'flatness', []), 'Flatness: not read.'];
-        yield 'nothing read, and why it matters' => [PartFinding::unread(EnginePart::Block, 'DECK-4', 'Deck', 'pits', [], 'their depth decides how much is cut.'), 'Pits: not read. Their depth decides how much is cut.'];
-        yield 'lived with' => [PartFinding::failed(EnginePart::Block, 'DECK-4', 'Deck', 'pits', 'inside the sealing band', Remedy::Machine, [])->conceded(), 'Pits: inside the sealing band, accepted by a signed concession.'];
+        yield 'a look that fails' => [PartFinding::failed(EnginePart::Head, 'VALVE-2', Subject::of('valve.2.in', 'Cylinder 2, intake'), PartCriterion::ValveDrop, 'tight', Remedy::Machine, []), 'Valve falls freely: tight.'];
+        yield 'a look that holds' => [PartFinding::passed(EnginePart::Head, 'VALVE-3', Subject::of('valve.2.in', 'Cylinder 2, intake'), PartCriterion::Vacuum, 'holds', []), 'Vacuum: holds.'];
+        yield 'nothing read' => [PartFinding::unread(EnginePart::Block, 'DECK-1', Subject::of('deck.1', 'Deck'), PartCriterion::Flatness, []), 'Flatness: not read.'];
+        yield 'nothing read, and why it matters' => [PartFinding::unread(EnginePart::Block, 'DECK-4', Subject::of('deck.1', 'Deck'), PartCriterion::Pits, [], 'their depth decides how much is cut.'), 'Pits: not read. Their depth decides how much is cut.'];
+        yield 'lived with' => [PartFinding::failed(EnginePart::Block, 'DECK-4', Subject::of('deck.1', 'Deck'), PartCriterion::Pits, 'inside the sealing band', Remedy::Machine, [])->conceded(), 'Pits: inside the sealing band, accepted by a signed concession.'];
     }
 
     #[DataProvider('findings')]

@@ -7,6 +7,7 @@ namespace Tests\Feature;
 use App\Models\Job;
 use App\Models\Observation;
 use App\Models\User;
+use App\Observations\FindingKey;
 use App\Package\ImportPackage;
 use App\Package\JobPackage;
 use App\Package\PackageRefused;
@@ -69,10 +70,10 @@ final class EngineTest extends TestCase
     public function test_a_customer_lives_with_a_defect_and_what_is_scrap_stays_scrap(): void
     {
         $this->readSheets([Section::Deck, Section::Heads], ['vacuum.1.ex' => '1']);
-        $finding = 'VALVE-3 Cylinder 1, exhaust vacuum';
+        $finding = 'VALVE-3/valve.1.ex/vacuum';
         $concede = fn (array $changes): \Illuminate\Testing\TestResponse => $this->sendTo($this->job, 'judge/concessions', $changes + ['finding' => $finding, 'worst' => 'it burns oil', 'accepted_by' => 'the sawmill', 'password' => 'a-password']);
         $concede(['worst' => ''])->assertStatus(422)->assertJsonValidationErrors('worst');
-        $concede(['finding' => 'JRNL-2 Main 9 size'])->assertStatus(422)->assertJsonValidationErrors('finding');
+        $concede(['finding' => 'JRNL-2/main.9/size'])->assertStatus(422)->assertJsonValidationErrors('finding');
         $concede(['password' => 'guessed'])->assertStatus(422)->assertJsonValidationErrors('password');
         $concede([])->assertRedirect(route('stage.judge', $this->job));
         $concede([])->assertStatus(422);
@@ -84,13 +85,25 @@ final class EngineTest extends TestCase
     public function test_a_concession_holds_for_the_defect_that_was_accepted_and_not_for_a_worse_one(): void
     {
         $this->readSheets([Section::Rods], ['bend.2' => '3 thou']);
-        $this->sendTo($this->job, 'judge/concessions', ['finding' => 'ROD-4 Rod 2 bend', 'worst' => 'it wears the bore', 'accepted_by' => 'the sawmill', 'password' => 'a-password'])->assertRedirect();
+        $this->sendTo($this->job, 'judge/concessions', ['finding' => 'ROD-4/rod.2/bend', 'worst' => 'it wears the bore', 'accepted_by' => 'the sawmill', 'password' => 'a-password'])->assertRedirect();
         $this->assertSame('serviceable', $this->file()->inspection()->engine()->parts['rods']->verdict->value);
         $this->key($this->job, 'bend.2', '2.9', 'rods', ['reason' => 'misread'])->assertOk();
         $this->assertSame('serviceable', $this->file()->inspection()->engine()->parts['rods']->verdict->value, 'less of it is covered');
         $this->key($this->job, 'bend.2', '3.2', 'rods', ['reason' => 'misread'])->assertOk();
         $this->assertSame('recondition', $this->file()->inspection()->engine()->parts['rods']->verdict->value, 'more of it is not');
         $this->assertSame('not yet known', $this->job->refresh()->engine_verdict);
+    }
+
+    public function test_a_concession_that_was_signed_in_words_goes_on_holding(): void
+    {
+        foreach (['ROD-4 Rod 2 bend' => 'ROD-4/rod.2/bend', 'VALVE-2 Cylinder 3, intake 2 valve drops by itself' => 'VALVE-2/valve.3.in2/valve drop', 'LINE-2 Line of the housings step to the neighbour' => 'LINE-2/line/step to neighbour', 'DECK-4 Deck, bank 2 pits' => 'DECK-4/deck.2/pits', 'BORE-6 Cylinder 4 pitting' => 'BORE-6/bore.4/pitting', 'JRNL-2 Main 3 size' => 'JRNL-2/main.3/size'] as $words => $code) {
+            $this->assertSame($code, FindingKey::read($words));
+            $this->assertSame($code, FindingKey::read($code));
+        }
+        $this->readSheets([Section::Rods], ['bend.2' => '3 thou']);
+        $this->sendTo($this->job, 'judge/concessions', ['finding' => 'ROD-4/rod.2/bend', 'worst' => 'it wears the bore', 'accepted_by' => 'the sawmill', 'password' => 'a-password'])->assertRedirect();
+        Observation::query()->where('kind', 'concession')->update(['subject' => 'ROD-4 Rod 2 bend']);
+        $this->assertSame('serviceable', $this->file()->inspection()->engine()->parts['rods']->verdict->value);
     }
 
     public function test_pitting_that_is_felt_and_does_not_catch_is_a_signed_concession(): void
@@ -102,7 +115,7 @@ final class EngineTest extends TestCase
             }
         }
         $this->assertSame('Cannot stay at standard', $this->job->refresh()->headline);
-        $this->sendTo($this->job, 'judge/concessions', ['finding' => 'BORE-6 Cylinder 2 pitting', 'worst' => 'oil use', 'accepted_by' => 'the sawmill', 'password' => 'a-password'])->assertRedirect();
+        $this->sendTo($this->job, 'judge/concessions', ['finding' => 'BORE-6/bore.2/pitting', 'worst' => 'oil use', 'accepted_by' => 'the sawmill', 'password' => 'a-password'])->assertRedirect();
         $this->assertSame('Can stay at standard', $this->job->refresh()->headline);
     }
 
@@ -117,7 +130,7 @@ final class EngineTest extends TestCase
     {
         $this->readThrough(['vacuum.1.ex' => '1']);
         $this->sendTo($this->job, 'sheets/crankshaft/checks', ['feature' => 'main', 'master' => '3.0000', 'shows' => '3.0000'])->assertOk();
-        $this->sendTo($this->job, 'judge/concessions', ['finding' => 'VALVE-3 Cylinder 1, exhaust vacuum', 'worst' => 'it burns oil', 'accepted_by' => 'the sawmill', 'password' => 'a-password'])->assertRedirect();
+        $this->sendTo($this->job, 'judge/concessions', ['finding' => 'VALVE-3/valve.1.ex/vacuum', 'worst' => 'it burns oil', 'accepted_by' => 'the sawmill', 'password' => 'a-password'])->assertRedirect();
         $json = $this->exported();
         $evaluation = JobPackage::fromJson($json)->evaluate()->toArray();
         $this->assertSame('with machining', $evaluation['engine']['verdict']);
