@@ -33,6 +33,16 @@ final class AskBack extends \RuntimeException
         return new self('confirm', $doubt);
     }
 
+    /** The commonest slip: one key for what was meant, one for what was typed (QTY-4). */
+    public static function slipped(string $typed, string $others): self
+    {
+        $meant = SlippedPoint::meant($typed);
+
+        return $meant === null
+            ? new self('confirm', "The others here read {$others}.")
+            : new self('slip', "The others here read {$others}. {$meant} or {$typed}?", [$meant, $typed]);
+    }
+
     /** Somebody else read the same place while this reading was on its way: both are kept, one has to count. */
     public static function clash(string $place, string $who, string $standing): self
     {

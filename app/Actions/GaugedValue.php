@@ -73,4 +73,20 @@ final readonly class GaugedValue
             default => ($setup->knownZero ?? Length::zero())->plus($noted->value),
         };
     }
+
+    /**
+     * “3.1 to 10.2 thou”, “2.1998 to 2.2000 in”: what others read, as the gauge shows it.
+     *
+     * @param  non-empty-list<Length>  $others
+     */
+    public function shown(JobFile $file, StatedSetup $setup, array $others): string
+    {
+        $ends = [Length::smallest(...$others), Length::largest(...$others)];
+        if ($setup->readingUnit === null) {
+            return "{$file->display->size($ends[0])} to {$file->display->sizeWithUnit($ends[1])}";
+        }
+        $zero = $setup->knownZero ?? Length::zero();
+
+        return "{$file->display->deviation($ends[0]->minus($zero))} to {$file->display->deviation($ends[1]->minus($zero))} {$file->display->deviationUnit()}";
+    }
 }

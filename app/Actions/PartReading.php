@@ -7,6 +7,7 @@ namespace App\Actions;
 use App\Models\User;
 use App\Sheets\JobFile;
 use App\Sheets\LookCodes;
+use App\Sheets\Neighbours;
 use App\Sheets\StatedSetup;
 use NorthLedger\Core\Gauging\Feature;
 use NorthLedger\Core\Gauging\Measurand;
@@ -38,7 +39,7 @@ final readonly class PartReading
 
         return match ($entry->place->feature->measurand()) {
             Measurand::Look => ['look' => $this->look($entry)],
-            Measurand::Mass, Measurand::Roughness, Measurand::Volume => $this->plain($entry),
+            Measurand::Mass, Measurand::Roughness, Measurand::Volume => $this->plain($file, $entry),
             default => $this->length($file, $by, $entry, $one),
         };
     }
@@ -50,12 +51,12 @@ final readonly class PartReading
     }
 
     /** @return array<string, int|float> */
-    private function plain(ReadingEntry $entry): array
+    private function plain(JobFile $file, ReadingEntry $entry): array
     {
         try {
             return match ($entry->place->feature->measurand()) {
                 Measurand::Mass => ['mass_ug' => MassNotation::read($entry->text)->micrograms],
-                Measurand::Roughness => ['value_nm' => RoughnessNotation::read($entry->text)->nanometres],
+                Measurand::Roughness => ['value_nm' => RoughnessNotation::read($entry->text, $file->sheet->unit)->nanometres],
                 default => ['volume_mm3' => VolumeNotation::read($entry->text)->cubicMillimetres],
             };
         } catch (QuantityException $exception) {
@@ -69,11 +70,15 @@ final readonly class PartReading
         $setup = $this->gauged->setup($file, $by, $entry);
         $value = $this->gauged->value($file, $setup, $entry, $one->nominal);
         if ($entry->place->feature->measurand() === Measurand::Distance && $value->isNegative()) {
-            throw AskBack::unreadable('It is never below nothing. Is the sign right?');
+            throw AskBack::unreadable('Enter zero or more. Is the sign right?');
         }
         $doubt = $entry->isConfirmed ? null : $this->doubt($file, $entry, $one, $setup, $value);
         if ($doubt !== null) {
             throw AskBack::confirm($doubt);
+        }
+        $others = $entry->isConfirmed ? [] : Neighbours::of($file->entries($entry->sheet), $entry->place, null);
+        if ((new Plausibility($file->policy->boreAllowances($file->sheet->unit), $file->display))->isFarFromOthers($value, $others)) {
+            throw AskBack::slipped(trim($entry->text), $this->gauged->shown($file, $setup, $others));
         }
 
         return ['value_nm' => $value->nanometres, 'setup_id' => $setup->id];

@@ -14,6 +14,7 @@ use App\Models\User;
 use App\Sheets\JobFile;
 use App\Sheets\KeyedReading;
 use App\Sheets\LookCodes;
+use App\Sheets\Neighbours;
 use App\Sheets\StatedSetup;
 use Illuminate\Support\Str;
 use NorthLedger\Core\Gauging\Axis;
@@ -197,6 +198,10 @@ final readonly class RecordReading
         }
         if ($doubt !== null) {
             throw AskBack::confirm($doubt);
+        }
+        $others = Neighbours::of($file->entries($entry->sheet), $entry->place, $setup->isZeroedOnThePart() ? $setup->id : null);
+        if ($plausibility->isFarFromOthers($size, $others)) {
+            throw AskBack::slipped(trim($entry->text), $this->gauged->shown($file, $setup, $others));
         }
     }
 

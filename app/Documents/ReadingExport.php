@@ -10,7 +10,7 @@ use App\Models\Reading;
 /** Every reading of a job, the superseded and the taken back too, oldest first. */
 final class ReadingExport
 {
-    public const COLUMNS = ['id', 'sheet', 'place', 'typed', 'value_nm', 'mass_ug', 'look', 'gauge', 'instrument', 'calibration_due', 'zero_place', 'zero_nm', 'supersedes', 'withdraws', 'reason', 'confirmed', 'by', 'at'];
+    public const COLUMNS = ['id', 'sheet', 'place', 'typed', 'value_nm', 'mass_ug', 'volume_mm3', 'look', 'gauge', 'instrument', 'calibration_due', 'zero_place', 'zero_nm', 'supersedes', 'withdraws', 'reason', 'confirmed', 'by', 'at'];
 
     /** @return list<array<string, string|int|bool|null>> */
     public static function rows(Job $job): array
@@ -29,6 +29,7 @@ final class ReadingExport
                 'typed' => $reading->typed,
                 'value_nm' => $reading->value_nm,
                 'mass_ug' => $reading->mass_ug,
+                'volume_mm3' => $reading->getAttribute('volume_mm3') === null ? null : (string) $reading->getAttribute('volume_mm3'),
                 'look' => $reading->look,
                 'gauge' => $reading->getAttribute('gauge_tag'),
                 'instrument' => $reading->getAttribute('instrument'),

@@ -11,9 +11,8 @@ use NorthLedger\Core\Gauging\Axis;
 use NorthLedger\Core\Gauging\Place;
 use NorthLedger\Core\Gauging\Reading;
 use NorthLedger\Core\Gauging\Station;
-use NorthLedger\Core\Judgement\Finding;
+use NorthLedger\Core\Judgement\Criterion;
 use NorthLedger\Core\Quantity\Length;
-use NorthLedger\Core\Work\VerifiedBore;
 
 /**
  * Plan of all bores at each station: the bore as made dashed, the worn shape exaggerated, and the circles of the
@@ -57,7 +56,7 @@ final readonly class BorePlan
         $scale = $radius * self::EXAGGERATED_SHARE / $shown;
         $rowPitch = $radius * 2 * (1 + self::EXAGGERATED_SHARE) + ($isVee ? 6 : 24);
         $pitch = $isVee ? self::PITCH_VEE : $rowPitch + 2;
-        $out = self::placesOut($file, $sheet);
+        $out = self::marked($file, $sheet);
         $suspects = array_column($file->entries($sheet)->suspects(), 'place');
         $bores = [];
         foreach ($file->sheet->layout->banks as $bankIndex => $bank) {
@@ -89,7 +88,7 @@ final readonly class BorePlan
      * @param  array<string, array<int|string, int>>  $deviations
      * @param  array<string, int>  $doubts  Expanded, in nanometres, by place key
      * @param  list<Length>  $steps
-     * @param  list<string>  $out  Keys of the places past a limit
+     * @param  array<string, CellState>  $out  By place key
      * @param  list<string>  $suspects  Keys of the places read with a gauge that had drifted
      */
     private static function bore(JobFile $file, int $cylinder, float $x, float $y, float $radius, float $scale, array $deviations, array $doubts, array $steps, Length $asMade, int $shown, array $out, array $suspects): DrawnBore
@@ -121,27 +120,40 @@ final readonly class BorePlan
 
     /**
      * @param  list<string>  $pair
-     * @param  list<string>  $out
+     * @param  array<string, CellState>  $out  By place key
      * @param  list<string>  $suspects
      */
     private static function state(array $pair, array $out, array $suspects): CellState
     {
         return match (true) {
             array_intersect($pair, $suspects) !== [] => CellState::Suspect,
-            array_intersect($pair, $out) !== [] => CellState::Out,
-            default => CellState::Good,
+            default => array_reduce($pair, static fn (CellState $worst, string $key): CellState => CellState::worse($worst, $out[$key] ?? CellState::Good), CellState::Good),
         };
     }
 
-    /** @return list<string> */
-    private static function placesOut(JobFile $file, SheetName $sheet): array
+    /**
+     * How a place is drawn that something is past at: red where it is the shape itself, heavier where a finding only rests on it.
+     *
+     * @return array<string, CellState> By place key
+     */
+    private static function marked(JobFile $file, SheetName $sheet): array
     {
+        $marked = [];
         if ($sheet === SheetName::Finished) {
-            return array_merge([], ...array_map(static fn (VerifiedBore $bore): array => $bore->outOfTarget(), array_values($file->work()->verified())));
-        }
-        $readings = array_merge([], ...array_map(static fn (Finding $finding): array => $finding->readings, $file->assessment()->failures()));
+            foreach ($file->work()->verified() as $bore) {
+                $marked += array_fill_keys($bore->outOfTarget(), CellState::Out);
+            }
 
-        return array_map(static fn (Reading $reading): string => $reading->place->key(), $readings);
+            return $marked;
+        }
+        foreach ($file->assessment()->failures() as $finding) {
+            $state = $finding->criterion === Criterion::OutOfRound ? CellState::Out : CellState::Basis;
+            foreach ($finding->readings as $reading) {
+                $marked[$reading->place->key()] = CellState::worse($marked[$reading->place->key()] ?? $state, $state);
+            }
+        }
+
+        return $marked;
     }
 
     private static function caption(JobFile $file, ?int $thrust, ?int $inline): string

@@ -31,11 +31,11 @@ final readonly class BalanceTable
 
         return new self(
             array_keys($kinds), $match === null ? [] : self::sets($match, $kinds, $file->sheet->layout->cylinders()),
-            $match === null ? '' : 'Put together so, the sets are within '.MassNotation::grams($match->cylinderSpread->micrograms).' g of each other',
+            $match === null ? '' : 'Matched this way, the sets are within '.MassNotation::grams($match->cylinderSpread->micrograms).' g of each other',
             $match === null ? '' : MassNotation::grams($match->cylinderSpread->micrograms).' g',
             $match?->crankpinSpread === null ? '' : 'the crankpins within '.MassNotation::grams($match->crankpinSpread->micrograms).' g',
             MassNotation::grams($bob->total->micrograms).' g',
-            'rotating '.MassNotation::grams($bob->rotating->micrograms).' g and '.round($file->sheet->weights->balanceFactor * 100)." % of {$judge->rodsPerPin()} × reciprocating ".MassNotation::grams($bob->reciprocating->micrograms).' g; what is not weighed as the sheet says',
+            "{$judge->rodsPerPin()} × rotating ".MassNotation::grams($bob->rotating->micrograms).' g + '.round($file->sheet->weights->balanceFactor * 100)." % of {$judge->rodsPerPin()} × reciprocating ".MassNotation::grams($bob->reciprocating->micrograms).' g; what is not weighed as the sheet says',
         );
     }
 

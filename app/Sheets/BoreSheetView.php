@@ -137,7 +137,7 @@ final readonly class BoreSheetView
         foreach ($bores as $bore) {
             foreach ($bore->findings as $finding) {
                 $state = match (true) {
-                    $finding->outcome === Outcome::Fail => CellState::Out,
+                    $finding->outcome === Outcome::Fail => $finding->readings === [] ? CellState::Out : CellState::Basis,
                     $finding->outcome === Outcome::Undecided => CellState::Undecided,
                     $finding->isCloseCall => CellState::Close,
                     default => CellState::Good,

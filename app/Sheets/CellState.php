@@ -12,6 +12,8 @@ enum CellState: string
 {
     case Missing = 'missing';
     case Good = 'good';
+    /** Good in itself; a finding that fails rests on it. */
+    case Basis = 'basis';
     case Close = 'close';
     case Undecided = 'undecided';
     case Suspect = 'suspect';
@@ -25,6 +27,14 @@ enum CellState: string
             $finding->isCloseCall, $finding->outcome === Outcome::Concession => self::Close,
             default => self::Good,
         };
+    }
+
+    /** How a reading looks that a finding rests on: past a limit only where it alone is what is past it. */
+    public static function ofReading(PartFinding $finding): self
+    {
+        $state = self::ofFinding($finding);
+
+        return count($finding->places) > 1 && $state !== self::Good ? self::Basis : $state;
     }
 
     public static function worse(self $a, self $b): self
@@ -41,7 +51,7 @@ enum CellState: string
             self::Close => '◆',
             self::Undecided => '◇',
             self::Suspect => '?',
-            self::Good, self::Missing => '',
+            self::Good, self::Missing, self::Basis => '',
         };
     }
 
@@ -50,6 +60,7 @@ enum CellState: string
         return match ($this) {
             self::Missing => 'not read',
             self::Good => '',
+            self::Basis => 'a finding rests on it',
             self::Close => 'close call',
             self::Undecided => 'undecided: too close to call',
             self::Suspect => 'suspect: the gauge had drifted',

@@ -154,14 +154,16 @@ final readonly class CracksView
         }
         $decisions = $file->observations()->newest(EntryKind::CrackDecision);
         $answers = $file->observations()->newest(EntryKind::CustomerAnswer);
+        $said = $file->observations()->newest(EntryKind::Indication);
 
-        return array_map(static function (Indication $one) use ($file, $report, $photos, $decisions, $answers): IndicationLine {
+        return array_map(static function (Indication $one) use ($file, $report, $photos, $decisions, $answers, $said): IndicationLine {
             $decision = $decisions[$one->id] ?? null;
 
             return new IndicationLine(
                 $one->id, $one->number, $one->location->words(), $one->location->face->value,
                 implode(', then ', array_map(static fn (LookReading $reading): string => $reading->look->value.($reading->marks === [] ? '' : ' ('.implode(', ', array_column($reading->marks, 'value')).')'), $one->readings))
                     .($one->length === null ? '' : ', '.$file->display->sizeWithUnit($one->length).' long'),
+                ($said[$one->id] ?? null)?->text('remark') ?? '',
                 $one->classification()->value, self::state($one->classification()), self::sign($one->classification()),
                 $one->wantsAnotherReading(),
                 self::confirming($one),

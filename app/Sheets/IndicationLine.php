@@ -18,6 +18,7 @@ final readonly class IndicationLine
         public string $where,
         public string $face,
         public string $looks,
+        public string $remark,
         public string $classification,
         public string $state,
         public string $sign,

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Sheets;
 
+use NorthLedger\Core\Gauging\Feature;
 use NorthLedger\Core\Gauging\Measurand;
 use NorthLedger\Core\Gauging\Place;
 use NorthLedger\Core\Inspection\Amount;
@@ -12,6 +13,8 @@ use NorthLedger\Core\Inspection\Characteristic;
 use NorthLedger\Core\Inspection\PartFinding;
 use NorthLedger\Core\Inspection\PlanRow;
 use NorthLedger\Core\Inspection\UsualGauge;
+use NorthLedger\Core\Quantity\Length;
+use NorthLedger\Core\Quantity\RoughnessNotation;
 
 /** Makes the cells of one sheet beside the bores. */
 final readonly class PartCells
@@ -54,7 +57,7 @@ final readonly class PartCells
             return new SheetCell($place->key(), '', LookCodes::shown($place->feature, $newest->look), $state, $place->words(), LookCodes::legend($place->feature), $newest->id, $one->isNeeded, true);
         }
 
-        return new SheetCell($place->key(), $this->amounts->text($this->amount($place)), trim($repeats.$this->doubt($place, $state)), $state, $place->words(), "reads {$this->amounts->withUnit($this->amount($place))}{$this->doubtInWords($place)}", $newest->id, $one->isNeeded);
+        return new SheetCell($place->key(), $this->shown($place), trim($repeats.$this->doubt($place, $state)), $state, $place->words(), "reads {$this->amounts->withUnit($this->amount($place))}{$this->doubtInWords($place)}", $newest->id, $one->isNeeded);
     }
 
     /** What a finding computes, below the readings it rests on. */
@@ -69,6 +72,16 @@ final readonly class PartCells
     public static function view(Place $place): string
     {
         return explode(',', $place->words())[0];
+    }
+
+    /** A height that a gauge showed as a size is shown as that size; one from an indicator as its deviation (DECK-1). */
+    private function shown(Place $place): string
+    {
+        $newest = $this->entries->at($place)->newest();
+        $setup = $this->entries->gauges->setups[(int) $newest?->setupId] ?? null;
+        $isSize = in_array($place->feature, [Feature::DeckPoint, Feature::HeadPoint, Feature::PistonToDeck], true) && $setup?->instrument->showsSizes() === true && $newest?->nanometres !== null;
+
+        return $isSize ? $this->file->display->size(Length::ofNanometres((int) $this->entries->mean($place))) : $this->amounts->text($this->amount($place));
     }
 
     private function amount(Place $place): Amount
@@ -101,7 +114,7 @@ final readonly class PartCells
         return match ($feature->measurand()) {
             Measurand::Look => LookCodes::legend($feature),
             Measurand::Mass => 'in grams, as the scale shows it',
-            Measurand::Roughness => 'Ra in µm',
+            Measurand::Roughness => 'Ra in '.RoughnessNotation::unit($this->file->sheet->unit),
             Measurand::Volume => 'in cc',
             default => match (true) {
                 $stated !== null => $stated->gaugeWords(),

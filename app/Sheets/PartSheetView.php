@@ -50,7 +50,7 @@ final readonly class PartSheetView
         $marks = [];
         foreach ($findings as $finding) {
             foreach ($finding->places as $place) {
-                $marks[$place->key()] = CellState::worse($marks[$place->key()] ?? CellState::Good, CellState::ofFinding($finding));
+                $marks[$place->key()] = CellState::worse($marks[$place->key()] ?? CellState::Good, CellState::ofReading($finding));
             }
         }
 

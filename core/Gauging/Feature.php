@@ -53,6 +53,7 @@ enum Feature: string
     case Twist = 'twist';
     case BigEndMass = 'bigendmass';
     case SmallEndMass = 'smallendmass';
+    case RodMass = 'rodmass';
 
     // The faces of block and head, by bank (DECK).
     case DeckPoint = 'deck';
@@ -93,7 +94,7 @@ enum Feature: string
     /** What is read where it is no size, by value; a table, as it is asked for at every step. */
     private const MEASURANDS = [
         'ridge' => Measurand::Look, 'scoring' => Measurand::Look, 'pitting' => Measurand::Look, 'crack' => Measurand::Look, 'imprint' => Measurand::Look, 'thrustface' => Measurand::Look, 'deckpits' => Measurand::Look, 'headpits' => Measurand::Look, 'deckstamp' => Measurand::Look, 'drop' => Measurand::Look, 'seatangle' => Measurand::Look, 'vacuum' => Measurand::Look, 'lifterfeel' => Measurand::Look,
-        'weight' => Measurand::Mass, 'bigendmass' => Measurand::Mass, 'smallendmass' => Measurand::Mass, 'pinmass' => Measurand::Mass,
+        'weight' => Measurand::Mass, 'bigendmass' => Measurand::Mass, 'smallendmass' => Measurand::Mass, 'rodmass' => Measurand::Mass, 'pinmass' => Measurand::Mass,
         'ringmass' => Measurand::Mass, 'lockmass' => Measurand::Mass,
         'mainra' => Measurand::Roughness, 'pinra' => Measurand::Roughness, 'deckra' => Measurand::Roughness, 'headra' => Measurand::Roughness,
         'chamber' => Measurand::Volume, 'crown' => Measurand::Volume,
@@ -107,7 +108,7 @@ enum Feature: string
         'pin' => 'Rod journal', 'pinscore' => 'Rod journal', 'pinfillet' => 'Rod journal', 'pinra' => 'Rod journal', 'pinstrip' => 'Rod journal',
         'snout' => 'Crankshaft', 'endplay' => 'Crankshaft',
         'housing' => 'Housing', 'imprint' => 'Housing', 'offset' => 'Housing', 'gap' => 'Housing', 'thrust' => 'Housing', 'thrustface' => 'Housing',
-        'bigend' => 'Rod', 'smallend' => 'Rod', 'centres' => 'Rod', 'bend' => 'Rod', 'twist' => 'Rod', 'bigendmass' => 'Rod', 'smallendmass' => 'Rod',
+        'bigend' => 'Rod', 'smallend' => 'Rod', 'centres' => 'Rod', 'bend' => 'Rod', 'twist' => 'Rod', 'bigendmass' => 'Rod', 'smallendmass' => 'Rod', 'rodmass' => 'Rod',
         'deck' => 'Deck', 'deckheight' => 'Deck', 'deckpits' => 'Deck', 'deckpit' => 'Deck', 'deckra' => 'Deck', 'deckstamp' => 'Deck', 'deckfeeler' => 'Deck',
         'head' => 'Head face', 'headheight' => 'Head face', 'headpits' => 'Head face', 'headpit' => 'Head face', 'headra' => 'Head face', 'headfeeler' => 'Head face',
         'lifterbore' => 'Lifter', 'lifter' => 'Lifter', 'lifterfeel' => 'Lifter',
@@ -135,6 +136,7 @@ enum Feature: string
         'twist' => 'twist',
         'bigendmass' => 'weight of the big end',
         'smallendmass' => 'weight of the small end',
+        'rodmass' => 'weight of the whole rod',
         'deckheight' => 'height', 'headheight' => 'height',
         'deckpits' => 'pits', 'headpits' => 'pits',
         'deckpit' => 'deepest pit', 'headpit' => 'deepest pit',

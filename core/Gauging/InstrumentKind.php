@@ -21,6 +21,7 @@ enum InstrumentKind: string
     case PlasticClearanceStrip = 'plastic clearance strip';
     case SmallHoleGauge = 'small-hole gauge with micrometer';
     case RadiusGauge = 'radius gauge';
+    case HeightGauge = 'height gauge';
 
     /** True where it shows sizes, false where it shows deviations from its zero (QTY-3). */
     public function showsSizes(): bool
@@ -42,6 +43,7 @@ enum InstrumentKind: string
             self::PlasticClearanceStrip => [25_400, 228_600],
             self::SmallHoleGauge => [3_000_000, 13_000_000],
             self::RadiusGauge => [250_000, 25_000_000],
+            self::HeightGauge => [0, 609_600_000],
         });
     }
 

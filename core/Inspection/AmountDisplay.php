@@ -24,7 +24,7 @@ final readonly class AmountDisplay
             Measurand::Distance => ($amount->isNegative() ? "\u{2212}" : '').$this->lengths->magnitude($amount->length()),
             Measurand::Offset => $this->lengths->deviation($amount->length()),
             Measurand::Mass => MassNotation::grams((int) $amount->value),
-            Measurand::Roughness => RoughnessNotation::micrometres((int) $amount->value),
+            Measurand::Roughness => RoughnessNotation::text((int) $amount->value, $this->lengths->unit()),
             Measurand::Volume => VolumeNotation::cubicCentimetres((float) $amount->value),
             Measurand::Look => '',
         };
@@ -59,7 +59,7 @@ final readonly class AmountDisplay
             Measurand::Size => $this->lengths->unit()->value,
             Measurand::Distance, Measurand::Offset => $this->lengths->deviationUnit(),
             Measurand::Mass => 'g',
-            Measurand::Roughness => 'µm',
+            Measurand::Roughness => RoughnessNotation::unit($this->lengths->unit()),
             Measurand::Volume => 'cc',
             Measurand::Look => '',
         };

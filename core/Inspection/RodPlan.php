@@ -30,6 +30,7 @@ final readonly class RodPlan
             $rods->needed('twist', Feature::Twist),
             $rods->needed('big end', Feature::BigEndMass, '', null, 'Weight'),
             $rods->needed('small end', Feature::SmallEndMass),
+            $rods->optional('or the whole rod', Feature::RodMass),
         ], [], $rods->subjects('Rod'), [PartCriterion::BigEndOutOfRound, PartCriterion::BigEndTaper])];
     }
 }

@@ -16,34 +16,44 @@ final readonly class RodWeights
 
     /**
      * @param  array<int, array{'big end': int, 'small end': int}>  $ends  In micrograms by rod
-     * @param  ?int  $spread  Heaviest less lightest, in micrograms; null until every end is weighed
+     * @param  array<int, int>  $totals  In micrograms by rod
+     * @param  ?int  $spread  Heaviest less lightest, in micrograms; null until every rod is weighed
      * @param  list<Place>  $extremes  Of the heaviest and the lightest rod
      * @param  list<Place>  $missing
      */
-    private function __construct(private array $ends, public ?int $spread, public array $extremes, public array $missing)
+    private function __construct(private array $ends, private array $totals, public ?int $spread, public array $extremes, public array $missing)
     {
     }
 
-    /** @param  list<int>  $rods */
+    /**
+     * Both ends of each rod, or the whole rod where only that was weighed.
+     *
+     * @param  list<int>  $rods
+     */
     public static function of(array $rods, Measurements $measurements): self
     {
-        $ends = $missing = [];
+        $ends = $totals = $missing = [];
         foreach ($rods as $rod) {
             $big = $measurements->value(Place::at(Feature::BigEndMass, $rod));
             $small = $measurements->value(Place::at(Feature::SmallEndMass, $rod));
-            if ($big === null || $small === null) {
-                $missing = [...$missing, ...$measurements->missing([Place::at(Feature::BigEndMass, $rod), Place::at(Feature::SmallEndMass, $rod)])];
-            } else {
+            $whole = $measurements->value(Place::at(Feature::RodMass, $rod));
+            if ($big !== null && $small !== null) {
                 $ends[$rod] = ['big end' => (int) $big, 'small end' => (int) $small];
+                $totals[$rod] = (int) $big + (int) $small;
+            } elseif ($whole !== null) {
+                $totals[$rod] = (int) $whole;
+            } else {
+                $missing = [...$missing, ...$measurements->missing([Place::at(Feature::BigEndMass, $rod), Place::at(Feature::SmallEndMass, $rod)])];
             }
         }
-        $totals = array_map(array_sum(...), $ends);
         if ($missing !== [] || $totals === []) {
-            return new self($ends, null, [], $missing);
+            return new self($ends, $totals, null, [], $missing);
         }
         $extremes = [array_search(max($totals), $totals, true), array_search(min($totals), $totals, true)];
 
-        return new self($ends, max($totals) - min($totals), array_merge([], ...array_map(static fn (int|false $rod): array => [Place::at(Feature::BigEndMass, (int) $rod), Place::at(Feature::SmallEndMass, (int) $rod)], $extremes)), []);
+        return new self($ends, $totals, max($totals) - min($totals), array_merge([], ...array_map(static fn (int|false $rod): array => isset($ends[(int) $rod])
+            ? [Place::at(Feature::BigEndMass, (int) $rod), Place::at(Feature::SmallEndMass, (int) $rod)]
+            : [Place::at(Feature::RodMass, (int) $rod)], $extremes)), []);
     }
 
     /** The rod whose weight is farthest from the middle one; null while not all are weighed. */
@@ -52,7 +62,7 @@ final readonly class RodWeights
         if ($this->spread === null) {
             return null;
         }
-        $totals = array_map(array_sum(...), $this->ends);
+        $totals = $this->totals;
         $sorted = array_values($totals);
         sort($sorted);
         $middle = $sorted[intdiv(count($sorted), 2)];
@@ -73,15 +83,16 @@ final readonly class RodWeights
         if ($odd === null || $this->spread === null || $this->spread <= $allowed->micrograms) {
             return [];
         }
-        $totals = array_map(array_sum(...), $this->ends);
+        $totals = $this->totals;
         if ($totals[$odd] === self::least($totals) && $this->spreadWithout($odd) <= $allowed->micrograms) {
             return [PlannedWork::of('ROD-3', "Rod {$odd}", WorkKind::Replace, said: 'It is '.MassNotation::grams($this->secondLightest($odd) - $totals[$odd]).' g lighter than any other: find one that matches, or take that much off all the others.')];
         }
         $works = [];
-        foreach ($this->ends as $rod => $ends) {
-            $over = $totals[$rod] - self::least($totals) - $allowed->micrograms;
+        foreach ($totals as $rod => $total) {
+            $over = $total - self::least($totals) - $allowed->micrograms;
             if ($over > 0) {
-                $works[] = PlannedWork::of('ROD-3', "Rod {$rod}", WorkKind::Balance, said: implode(' and ', $this->shares($ends)).'.');
+                $shares = isset($this->ends[$rod]) && count($this->ends) === count($totals) ? $this->shares($this->ends[$rod]) : [MassNotation::grams($over).' g at the least; weigh both ends to know off which'];
+                $works[] = PlannedWork::of('ROD-3', "Rod {$rod}", WorkKind::Balance, said: implode(' and ', $shares).'.');
             }
         }
 
@@ -109,7 +120,7 @@ final readonly class RodWeights
 
     private function spreadWithout(int $odd): int
     {
-        $totals = array_map(array_sum(...), $this->ends);
+        $totals = $this->totals;
         unset($totals[$odd]);
 
         return $totals === [] ? 0 : max($totals) - min($totals);
@@ -117,7 +128,7 @@ final readonly class RodWeights
 
     private function secondLightest(int $odd): int
     {
-        $totals = array_map(array_sum(...), $this->ends);
+        $totals = $this->totals;
         unset($totals[$odd]);
 
         return self::least($totals);

@@ -32,7 +32,8 @@ final class UsualGauge
             Feature::MainFillet, Feature::PinFillet => [InstrumentKind::RadiusGauge],
             Feature::RunOut, Feature::SnoutRunOut, Feature::SeatRunOut, Feature::Offset => [InstrumentKind::TestIndicator, InstrumentKind::DialIndicator],
             Feature::EndPlay, Feature::Bend, Feature::Twist => [InstrumentKind::DialIndicator, InstrumentKind::TestIndicator, InstrumentKind::FeelerGauge],
-            Feature::Centres, Feature::DeckHeight => [InstrumentKind::DialIndicator],
+            Feature::Centres => [InstrumentKind::DialIndicator],
+            Feature::DeckHeight => [InstrumentKind::HeightGauge, InstrumentKind::DialIndicator, InstrumentKind::InsideMicrometer],
             Feature::MainStrip, Feature::PinStrip => [InstrumentKind::PlasticClearanceStrip],
             Feature::Housing, Feature::BigEnd => [InstrumentKind::BoreGaugeTenth, InstrumentKind::BoreGaugeHalfThou, InstrumentKind::InsideMicrometer, InstrumentKind::TelescopingGauge],
             Feature::SmallEnd, Feature::Guide, Feature::LifterBore => [InstrumentKind::TelescopingGauge, InstrumentKind::SmallHoleGauge, InstrumentKind::BoreGaugeTenth, InstrumentKind::DigitalCaliper],
@@ -42,7 +43,8 @@ final class UsualGauge
             Feature::ThrustWidth => [InstrumentKind::OutsideMicrometer, InstrumentKind::DigitalCaliper],
             Feature::SeatWidth => [InstrumentKind::DigitalCaliper, InstrumentKind::OutsideMicrometer],
             Feature::GuideHeight => [InstrumentKind::DepthMicrometer, InstrumentKind::DigitalCaliper],
-            Feature::MainScore, Feature::PinScore, Feature::DeckPitDepth, Feature::HeadPitDepth, Feature::PistonToDeck => [InstrumentKind::DepthMicrometer, InstrumentKind::DialIndicator],
+            Feature::MainScore, Feature::PinScore, Feature::DeckPitDepth, Feature::HeadPitDepth => [InstrumentKind::DialIndicator, InstrumentKind::TestIndicator, InstrumentKind::DepthMicrometer],
+            Feature::PistonToDeck => [InstrumentKind::DepthMicrometer, InstrumentKind::DialIndicator],
             default => [InstrumentKind::OutsideMicrometer],
         };
     }

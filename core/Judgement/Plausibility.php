@@ -15,6 +15,8 @@ use NorthLedger\Core\Quantity\LengthDisplay;
 /** Finds what cannot be right before it is saved (QTY-4); the person can confirm that it reads so all the same. */
 final readonly class Plausibility
 {
+    private const LEAST_OTHERS = 2;
+
     public function __construct(private BoreAllowances $allowances, private LengthDisplay $display)
     {
     }
@@ -49,6 +51,20 @@ final readonly class Plausibility
             $feature === Feature::Trace && $value->absolute()->times(2)->isLargerThan($this->allowances->plausibleDeviation) => "That is {$this->display->magnitudeWithUnit($value)} from the radius as made.",
             default => null,
         };
+    }
+
+    /**
+     * @param  list<Length>  $others  What the same place reads in the other cylinders, journals or housings
+     * @return bool True where it lies far beyond all of them: the decimal point may have slipped
+     */
+    public function isFarFromOthers(Length $value, array $others): bool
+    {
+        if (count($others) < self::LEAST_OTHERS) {
+            return false;
+        }
+        $far = $this->allowances->plausibleAmongOthers;
+
+        return $value->isLargerThan(Length::largest(...$others)->plus($far)) || $value->isSmallerThan(Length::smallest(...$others)->minus($far));
     }
 
     /** @return ?string The doubt where the gauge cannot read such a size */

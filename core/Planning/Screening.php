@@ -238,7 +238,7 @@ final readonly class Screening
     private function formFirst(array $worstFirst): NextReading
     {
         foreach ($worstFirst as $bore) {
-            $place = $bore->canStay === CanStay::No ? null : $this->unread($bore);
+            $place = $bore->canStay === CanStay::No ? null : $this->unread($bore, withPiston: false);
             if ($place !== null) {
                 return new NextReading($place, NextReason::CouldCondemn, []);
             }
@@ -265,7 +265,8 @@ final readonly class Screening
         return new NextReading(null, NextReason::ShowsTheStep, []);
     }
 
-    private function unread(JudgedBore $bore): ?Place
+    /** @param  bool  $withPiston  Without a size for the zero a piston says nothing (GAUGE-2) */
+    private function unread(JudgedBore $bore, bool $withPiston = true): ?Place
     {
         foreach ($this->order() as [$station, $axis]) {
             if ($bore->inspection->reading($station, $axis) === null) {
@@ -273,7 +274,7 @@ final readonly class Screening
             }
         }
 
-        return $this->unreadLooks($bore)[0] ?? null;
+        return array_values(array_filter($this->unreadLooks($bore), static fn (Place $place): bool => $withPiston || $place->feature !== Feature::Piston))[0] ?? null;
     }
 
     /** @return list<Place> */

@@ -23,6 +23,7 @@ final readonly class BoreAllowances
         public Length $screeningAllowance,
         public Length $plausibleDeviation,
         public Length $plausibleOutOfRound,
+        public Length $plausibleAmongOthers,
     ) {
     }
 
@@ -33,7 +34,7 @@ final readonly class BoreAllowances
             $length('step_tolerance'), $length('clean_up_stock'),
             $length('hone_stock'), $length('least_hone_stock'), $length('most_hone_stock'),
             $length('finished_tolerance'), $length('most_hone'), $length('screening_allowance'),
-            $length('plausible_deviation'), $length('plausible_out_of_round'),
+            $length('plausible_deviation'), $length('plausible_out_of_round'), $length('plausible_among_others'),
         );
         if ($allowances->honeStock->isSmallerThan($allowances->leastHoneStock) || $allowances->honeStock->isLargerThan($allowances->mostHoneStock)) {
             $node->at('hone_stock')->complain('a stock between least_hone_stock and most_hone_stock');

@@ -20,9 +20,11 @@ final readonly class MassNotation
         return $micrograms > 0 ? Mass::ofMicrograms($micrograms) : throw QuantityException::noMass($text);
     }
 
-    /** In grams to a tenth, half away from zero. */
+    /** In grams to a tenth, and to a hundredth where there are hundredths: a scale that shows them is judged by them. */
     public static function grams(int $micrograms): string
     {
-        return number_format(Length::divideRounded($micrograms, 100_000) / 10, 1, '.', '');
+        $hundredths = Length::divideRounded($micrograms, 10_000);
+
+        return number_format($hundredths / 100, $hundredths % 10 === 0 ? 1 : 2, '.', '');
     }
 }

@@ -6,7 +6,9 @@ namespace Tests\Core;
 
 use NorthLedger\Core\Gauging\GaugingException;
 use NorthLedger\Core\Gauging\Place;
+use NorthLedger\Core\Quantity\LengthUnit;
 use NorthLedger\Core\Quantity\QuantityException;
+use NorthLedger\Core\Quantity\Roughness;
 use NorthLedger\Core\Quantity\RoughnessNotation;
 use NorthLedger\Core\Quantity\VolumeNotation;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -29,7 +31,13 @@ final class NotationOfPartsTest extends TestCase
     #[DataProvider('finishes')]
     public function test_a_finish_is_read_in_whole_nanometres(string $text, int $nanometres): void
     {
-        $this->assertSame($nanometres, RoughnessNotation::read($text)->nanometres);
+        $this->assertSame($nanometres, RoughnessNotation::read($text, LengthUnit::Millimetre)->nanometres);
+    }
+
+    public function test_a_bare_finish_is_in_microinches_in_an_inch_job_and_shown_so(): void
+    {
+        $this->assertSame([762, 762, 800], array_map(static fn (string $text): int => RoughnessNotation::read($text, LengthUnit::Inch)->nanometres, ['30', '30 uin', '0.8 um']));
+        $this->assertSame(['30', '0.76'], [RoughnessNotation::text(762, LengthUnit::Inch), RoughnessNotation::text(762, LengthUnit::Millimetre)]);
     }
 
     /** @return iterable<string, array{string, float}> */
@@ -58,7 +66,7 @@ final class NotationOfPartsTest extends TestCase
     #[DataProvider('nonsense')]
     public function test_nonsense_is_asked_back_as_either(string $text): void
     {
-        foreach ([RoughnessNotation::read(...), VolumeNotation::read(...)] as $read) {
+        foreach ([static fn (string $text): Roughness => RoughnessNotation::read($text, LengthUnit::Inch), VolumeNotation::read(...)] as $read) {
             try {
                 $read($text);
                 $this->fail("“{$text}” was read.");

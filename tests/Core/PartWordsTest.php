@@ -50,7 +50,7 @@ final class PartWordsTest extends TestCase
         yield 'below a least size' => [$held(Amount::size(Length::ofNanometres(2_490 * self::THOU)), Limits::between(Amount::size(Length::ofNanometres(2_500 * self::THOU)), null)), 'Run-out 2.4900 in, at least 2.5000: out by 10.0 thou.'];
         yield 'between two' => [$held(Amount::size(Length::ofNanometres(2_499 * self::THOU)), Limits::between(Amount::size(Length::ofNanometres(2_498 * self::THOU)), Amount::size(Length::ofNanometres(2_500 * self::THOU)))), 'Run-out 2.4990 in, 2.4980 to 2.5000: 1.0 thou inside.'];
         yield 'a mass with a word' => [$held($mass(612), Limits::atMost($mass(610)), 'the heaviest of four'), 'Run-out 612.0 g, limit 610.0: out by 2.0 g. The heaviest of four.'];
-        yield 'a finish' => [$held(Amount::of(Measurand::Roughness, 180), Limits::atMost(Amount::of(Measurand::Roughness, 400))), 'Run-out 0.18 µm, limit 0.40: 0.22 µm inside.'];
+        yield 'a finish' => [$held(Amount::of(Measurand::Roughness, 180), Limits::atMost(Amount::of(Measurand::Roughness, 400))), 'Run-out 7 µin, limit 16: 9 µin inside.'];
         yield 'a look that fails' => [PartFinding::failed(EnginePart::Head, 'VALVE-2', Subject::of('valve.2.in', 'Cylinder 2, intake'), PartCriterion::ValveDrop, 'tight', Remedy::Machine, []), 'Valve falls freely: tight.'];
         yield 'a look that holds' => [PartFinding::passed(EnginePart::Head, 'VALVE-3', Subject::of('valve.2.in', 'Cylinder 2, intake'), PartCriterion::Vacuum, 'holds', []), 'Vacuum: holds.'];
         yield 'nothing read' => [PartFinding::unread(EnginePart::Block, 'DECK-1', Subject::of('deck.1', 'Deck'), PartCriterion::Flatness, []), 'Flatness: not read.'];
@@ -102,7 +102,7 @@ final class PartWordsTest extends TestCase
         $this->assertSame(["\u{2212}1.0 thou", "\u{2212}25 µm"], $shown(Measurand::Offset, -25_400));
         $this->assertSame("\u{2212}1.0 thou", $shown(Measurand::Distance, -25_400)[0], 'a distance below nothing keeps its sign');
         $this->assertSame(['612.0 g', '612.0 g'], $shown(Measurand::Mass, 612_000_000));
-        $this->assertSame(['0.18 µm', '0.18 µm'], $shown(Measurand::Roughness, 180));
+        $this->assertSame(['7 µin', '0.18 µm'], $shown(Measurand::Roughness, 180));
         $this->assertSame('64.5 cc', $shown(Measurand::Volume, 64_500.0)[0]);
         $this->assertSame('1.0 thou', $inch->difference(Amount::of(Measurand::Size, -25_400)), 'a difference of sizes has no sign');
         $this->assertSame('', $inch->limits(Limits::between(null, null)));

@@ -80,6 +80,6 @@ final class QuantityTest extends TestCase
                 $this->assertStringContainsString('Key grams', $exception->getMessage());
             }
         }
-        $this->assertSame(['612.4', '612.5', '0.1'], [MassNotation::grams(612_440_000), MassNotation::grams(612_450_000), MassNotation::grams(50_000)]);
+        $this->assertSame(['612.44', '612.45', '0.05'], [MassNotation::grams(612_440_000), MassNotation::grams(612_450_000), MassNotation::grams(50_000)]);
     }
 }

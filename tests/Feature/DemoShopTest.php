@@ -57,7 +57,7 @@ final class DemoShopTest extends TestCase
         ], Job::query()->where('is_held', true)->orderBy('id')->pluck('waits_for', 'serial')->all());
         $this->assertSame(['BV-21340'], Job::query()->whereNotNull('timer_due_at')->pluck('serial')->all());
 
-        $this->assertSame('bore 762000', $this->recommended('T4-11862')->key(), 'cylinder 3 alone forces it past the first size');
+        $this->assertSame('bore 1016000', $this->recommended('T4-11862')->key(), 'cylinder 3 alone forces it past the first size, and past the second as long as nobody traced it');
         $sleeved = $this->recommended('F6-0093');
         $this->assertSame([[2, 5], 2], [$sleeved->sleeved, $sleeved->sizesRemaining]);
         $this->assertSame([], $this->recommended('T4-31007')->sleeved);

@@ -80,7 +80,7 @@ final class PartSheetTest extends TestCase
         yield 'a place of another sheet' => ['crankshaft', 'bigend.1.front.0', '2.6245', 'no place'];
         yield 'nonsense' => ['crankshaft', 'main.1.front.0', 'wide', 'does not read'];
         yield 'far from the nominal' => ['crankshaft', 'main.1.front.0', '2.4', 'from the nominal'];
-        yield 'a depth below nothing' => ['crankshaft', 'mainscore.1', '-.001', 'never below nothing'];
+        yield 'a depth below nothing' => ['crankshaft', 'mainscore.1', '-.001', 'Enter zero or more'];
         yield 'a run-out that cannot be' => ['crankshaft', 'runout.2', '90', 'Is it in the unit the gauge shows?'];
         yield 'a step where there are none' => ['crankshaft', 'mainscore.1', '10 under', 'no size steps'];
         yield 'a look by word' => ['heads', 'drop.1.in', 'tight', 'Answer with one digit'];

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Actions\SlippedPoint;
 use App\Models\Job;
 use App\Models\LedgerEntry;
 use App\Models\Reading;
@@ -59,9 +60,27 @@ final class SheetTest extends TestCase
         $this->stateSetup($this->job, changes: ['instrument' => 'inside micrometer']);
         $this->key($this->job, 'bore.1.top.thrust', '3 13/16')->assertOk();
         $this->key($this->job, 'bore.2.top.thrust', '3.8156')->assertOk();
-        $this->key($this->job, 'bore.3.top.thrust', '30 over')->assertOk();
+        $this->key($this->job, 'bore.3.top.thrust', '30 over', changes: ['confirmed' => true])->assertOk();
 
         $this->assertSame([96_837_500, 96_916_240, 97_599_500], Reading::query()->orderBy('id')->pluck('value_nm')->all());
+    }
+
+    public function test_a_decimal_point_that_slipped_is_asked_back_with_one_key_for_each_answer(): void
+    {
+        $this->stateSetup($this->job);
+        $this->key($this->job, 'bore.1.top.thrust', '3.1')->assertOk();
+        $this->key($this->job, 'bore.2.top.thrust', '48')->assertOk();
+        $this->key($this->job, 'bore.2.top.thrust', '10.2', changes: ['reason' => 'misread'])->assertOk();
+        $question = $this->key($this->job, 'bore.4.top.thrust', '48')->assertStatus(422)->json('question');
+        $this->assertSame(['slip', ['4.8', '48']], [$question['kind'], $question['choices']]);
+        $this->assertStringContainsString('The others here read +3.1 to +10.2 thou. 4.8 or 48?', $question['text']);
+        $this->key($this->job, 'bore.4.top.thrust', '4.8')->assertOk();
+        $this->key($this->job, 'bore.3.top.thrust', '48', changes: ['confirmed' => true])->assertOk();
+        $this->assertTrue(Reading::query()->where('place', 'bore.3.top.thrust')->firstOrFail()->was_confirmed);
+
+        foreach (['48' => '4.8', '+48' => '+4.8', '.48' => null, '4.8' => '0.48', '480' => '48.0', '3 13/16' => null] as $typed => $meant) {
+            $this->assertSame($meant, SlippedPoint::meant((string) $typed), (string) $typed);
+        }
     }
 
     /** @return iterable<string, array{string, string, string}> */

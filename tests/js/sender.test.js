@@ -127,3 +127,33 @@ test('what is keyed while it sends is sent too, and nothing is sent twice at onc
 
     assert.deepEqual(sent, ['A', 'B']);
 });
+
+test('what the server fails at more than three times is set aside, kept, and holds nothing up', async () => {
+    const store = memoryStore([{ ulid: 'A' }, { ulid: 'B' }]);
+    const { heard, on } = listener();
+    const sent = [];
+    const post = async (url, body) => {
+        sent.push(body.ulid);
+
+        return body.ulid === 'A' ? { status: 500, data: null } : { status: 200, data: {} };
+    };
+
+    await createSender({ store, post, pause: noPause, on }).nudge();
+
+    assert.deepEqual(sent, ['A', 'A', 'A', 'A', 'B']);
+    assert.deepEqual(heard.asked, [['A', 'failed']]);
+    assert.deepEqual(heard.answers, [['B', {}]]);
+    assert.equal((await store.all()).length, 1, 'it is kept');
+});
+
+test('a database that is away sets nothing aside, however long it takes', async () => {
+    const store = memoryStore([{ ulid: 'A' }]);
+    const { heard, on } = listener();
+    let tries = 0;
+    const post = async () => (++tries < 12 ? { status: 503, data: null } : { status: 200, data: {} });
+
+    await createSender({ store, post, pause: noPause, on }).nudge();
+
+    assert.deepEqual(heard.asked, []);
+    assert.deepEqual(heard.answers, [['A', {}]]);
+});

@@ -102,7 +102,15 @@ export async function startLive(root) {
             await store.remove(entry.id);
             line.remove();
         });
-        line.append(drop);
+        const again = document.createElement('button');
+        again.className = 'button plain';
+        again.textContent = 'Send it again';
+        again.addEventListener('click', async () => {
+            await store.put({ ...entry, state: 'waiting', question: null });
+            line.remove();
+            nudge();
+        });
+        line.append(again, ' ', drop);
         refused.append(line);
     }
 

@@ -1,3 +1,8 @@
+/** A slipped decimal point is answered by a number, the typed one standing last; everything else by a reason. */
+function chosen(kind, choices, index) {
+    return kind === 'slip' ? { text: choices[index], confirmed: index === choices.length - 1 } : { reason: choices[index] };
+}
+
 /**
  * Entries that were asked back, one at a time, above the entry line. A question is answered by keys alone: Enter
  * confirms, a digit picks a reason, a new value replaces what was typed.
@@ -38,7 +43,10 @@ export function createQuestions(panel, decide) {
         if (kind === 'confirm') {
             panel.append(button('Enter: yes, it reads that', { confirmed: true }));
         }
-        choices.forEach((choice, index) => panel.append(button(`${index + 1} ${choice}`, { reason: choice })));
+        if (kind === 'failed') {
+            panel.append(button('Enter: send it again', {}));
+        }
+        choices.forEach((choice, index) => panel.append(button(`${index + 1} ${choice}`, chosen(kind, choices, index))));
         panel.append(button('Esc: drop it', null));
     }
 
@@ -54,13 +62,13 @@ export function createQuestions(panel, decide) {
         answer(text) {
             const entry = current();
             const { kind, choices } = entry.question;
-            if (text === '' && kind !== 'confirm') {
+            if (text === '' && kind !== 'confirm' && kind !== 'failed') {
                 return false;
             }
             if (text === '') {
-                settle({ confirmed: true });
+                settle(kind === 'failed' ? {} : { confirmed: true });
             } else if (choices[Number(text) - 1]) {
-                settle({ reason: choices[Number(text) - 1] });
+                settle(chosen(kind, choices, Number(text) - 1));
             } else if (kind === 'reason') {
                 settle({ reason: text });
             } else {

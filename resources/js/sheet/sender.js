@@ -1,9 +1,14 @@
 const FIRST_PAUSE = 400;
 const LONGEST_PAUSE = 4000;
+const MOST_FAILURES = 3;
+
+/** The server or its database is not there at all: that says nothing about an entry. */
+const AWAY = [429, 502, 503, 504];
 
 /**
  * Sends the outbox in order, one entry at a time, until nothing waits. What the server has not answered is sent
- * again with the same number, so it counts once. An entry that is asked back steps aside and does not hold up the rest.
+ * again with the same number, so it counts once. An entry that is asked back steps aside and does not hold up the rest;
+ * so does one that the server fails at more than three times: it is kept and shown, and can be sent again.
  *
  * @param store   the outbox
  * @param post    (url, body) => { status, data }; throws when the network fails
@@ -49,12 +54,22 @@ export function createSender({ store, post, pause, on }) {
         if (reply.status === 401 || reply.status === 419) {
             return 'locked';
         }
-        if (reply.status >= 500 || reply.status === 429) {
+        if (AWAY.includes(reply.status)) {
+            return 'away';
+        }
+        const failures = (entry.failures ?? 0) + 1;
+        if (reply.status >= 500 && failures <= MOST_FAILURES) {
+            await store.put({ ...entry, failures });
+
             return 'away';
         }
         if (reply.status >= 400) {
-            const question = reply.data?.question ?? { kind: 'refused', text: refusal(reply), choices: [] };
-            const asked = { ...entry, state: 'asked', question };
+            const question = reply.data?.question ?? {
+                kind: reply.status >= 500 ? 'failed' : 'refused',
+                text: refusal(reply),
+                choices: [],
+            };
+            const asked = { ...entry, failures: 0, state: 'asked', question };
             await store.put(asked);
             on.asked(asked);
 
@@ -88,6 +103,9 @@ export function createSender({ store, post, pause, on }) {
 }
 
 function refusal(reply) {
+    if (reply.status >= 500) {
+        return 'The server failed at this entry several times. It is kept here, and what comes after it goes on. Tell the owner.';
+    }
     const first = Object.values(reply.data?.errors ?? {})[0]?.[0];
 
     return first ?? reply.data?.message ?? 'The server refuses this entry. Change it, or drop it.';

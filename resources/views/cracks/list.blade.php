@@ -3,7 +3,7 @@
 @foreach($view->indications as $one)
 <article class="indication line {{ $one->state }}" id="indication-{{ $one->id }}">
     <h3><i aria-hidden="true">{{ $one->sign }}</i> {{ $one->number }}. {{ ucfirst($one->classification) }}</h3>
-    <p><a href="/jobs/{{ $file->job->tag() }}/cracks?face={{ urlencode($one->face) }}">{{ ucfirst($one->where) }}</a> · {{ $one->looks }}</p>
+    <p><a href="/jobs/{{ $file->job->tag() }}/cracks?face={{ urlencode($one->face) }}">{{ ucfirst($one->where) }}</a> · {{ $one->looks }}@if($one->remark !== '') · “{{ $one->remark }}”@endif</p>
     @if($one->decided !== '')<p><b>Decided:</b> {{ $one->decided }}</p>@endif
     @if($one->answer !== '')<p><b>{{ $one->answer }}</b></p>@elseif($one->waitsForCustomer)<p class="warn">◆ Waits for the customer.</p>@endif
     @if($one->photos !== [])<p class="photos small">@foreach($one->photos as $photo)<a href="/jobs/{{ $file->job->tag() }}/photos/{{ $photo }}.jpg"><img src="/jobs/{{ $file->job->tag() }}/photos/{{ $photo }}.jpg?size=small" alt="Photo of indication {{ $one->number }}" loading="lazy" width="96" height="72"></a>@endforeach</p>@endif
