@@ -56,12 +56,12 @@ final readonly class MarkCrackStep
         $begun = $run->done[StepKind::Pressurise->value];
         try {
             PressureReading::of(
-                $test, $read['begin_kpa'] ?? throw Refused::because('begin_kpa', 'The pressure at the beginning, in kPa.'),
-                $read['end_kpa'] ?? throw Refused::because('end_kpa', 'The pressure now, in kPa.'),
+                $test, $read['begin_kpa'] ?? throw Refused::because('begin', 'The pressure at the beginning.'),
+                $read['end_kpa'] ?? throw Refused::because('end', 'The pressure now.'),
                 ($at->getTimestamp() - $begun->getTimestamp()) / 60, $read['celsius'] ?? null, $read['leaks'] ?? 0,
             );
         } catch (ImpossibleReading $exception) {
-            throw Refused::because('end_kpa', $exception->getMessage());
+            throw Refused::because('end', $exception->getMessage());
         }
 
         return array_diff_key($read, ['result' => '']);

@@ -82,9 +82,9 @@ final readonly class StartCrackCheck
             return;
         }
         try {
-            Dwell::at($celsius ?? throw Refused::because('celsius', 'How warm is the part? The dwell depends on it.'), $file->policy->crackDwell);
+            Dwell::at($celsius ?? throw Refused::because('temperature', 'How warm is the part? The dwell depends on it.'), $file->policy->crackDwell);
         } catch (CrackCheckRefused $refused) {
-            throw Refused::because('celsius', $refused->getMessage());
+            throw Refused::because('temperature', $refused->getMessage());
         }
     }
 

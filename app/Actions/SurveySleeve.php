@@ -8,12 +8,13 @@ use App\Ledger\EntryKind;
 use App\Ledger\Written;
 use App\Models\Job;
 use App\Models\User;
-use App\Observations\Received;
+use App\Observations\SleeveBook;
 use App\Sheets\JobFile;
 use NorthLedger\Core\Cracks\CustomerAnswer;
 use NorthLedger\Core\Receiving\ClaimKind;
 use NorthLedger\Core\Receiving\SleeveFinding;
-use NorthLedger\Core\Receiving\SleeveKind;
+use NorthLedger\Core\Receiving\SleevePiece;
+use NorthLedger\Core\Receiving\SleevePieceKind;
 use NorthLedger\Core\Receiving\SleeveSurvey;
 
 /** Records what sleeve sits in a bore, and how many other repairs of earlier work were found (SLV-3, WORK-5). */
@@ -23,17 +24,20 @@ final readonly class SurveySleeve
     {
     }
 
-    public function handle(Job $job, User $by, string $ulid, int $cylinder, SleeveKind $kind, string $length, bool $jointFelt, bool $flangeNotSeated, bool $edgeCatchesNail): Written
+    /** @param  list<array{SleevePieceKind, string}>  $pieces  From the deck down: kind, and length as typed; none where there is no sleeve */
+    public function handle(Job $job, User $by, string $ulid, int $cylinder, array $pieces, bool $jointFelt, bool $flangeNotSeated, bool $edgeCatchesNail): Written
     {
-        return $this->observe->handle($job, $by, $ulid, EntryKind::SleeveSurvey, function (JobFile $file) use ($cylinder, $kind, $length, $jointFelt, $flangeNotSeated, $edgeCatchesNail): array {
+        return $this->observe->handle($job, $by, $ulid, EntryKind::SleeveSurvey, function (JobFile $file) use ($cylinder, $pieces, $jointFelt, $flangeNotSeated, $edgeCatchesNail): array {
             if (! in_array($cylinder, $file->sheet->layout->cylinders(), true)) {
                 throw Refused::because('cylinder', "This engine has no cylinder {$cylinder}.");
             }
-            $survey = new SleeveSurvey($cylinder, $kind, null, $jointFelt, $flangeNotSeated, $edgeCatchesNail);
+            $found = array_map(static fn (array $piece): SleevePiece => new SleevePiece($piece[0], TypedLength::above($file, 'length', $piece[1], 'Enter a length above zero, measured from the deck down.')), $pieces);
+            $survey = new SleeveSurvey($cylinder, $found, SleeveBook::depthOfCut($file->sheet, $file->policy), $jointFelt, $flangeNotSeated, $edgeCatchesNail);
 
             return ["bore.{$cylinder}", [
-                'kind' => $kind->value, 'length_nm' => TypedLength::above($file, 'length', $length, 'A sleeve is longer than nothing. Measure it from the deck down.')?->nanometres, 'typed' => $length, 'joint_felt' => $jointFelt,
-                'flange_not_seated' => $flangeNotSeated, 'edge_catches_nail' => $edgeCatchesNail, 'customer_decides' => $survey->findings() !== [],
+                'by_pieces' => true,
+                'pieces' => array_map(static fn (SleevePiece $piece, array $typed): array => ['kind' => $piece->kind->value, 'length_nm' => $piece->length?->nanometres, 'typed' => $typed[1]], $found, $pieces),
+                'joint_felt' => $jointFelt, 'flange_not_seated' => $flangeNotSeated, 'edge_catches_nail' => $edgeCatchesNail, 'customer_decides' => $survey->findings() !== [],
             ]];
         });
     }
@@ -42,7 +46,7 @@ final readonly class SurveySleeve
     public function customer(Job $job, User $by, string $ulid, int $cylinder, CustomerAnswer $answer, string $how): Written
     {
         return $this->observe->handle($job, $by, $ulid, EntryKind::CustomerAnswer, static function (JobFile $file) use ($cylinder, $answer, $how): array {
-            $findings = (Received::surveys($file->observations())[$cylinder] ?? null)?->findings() ?? [];
+            $findings = ($file->sleeves()[$cylinder] ?? null)?->findings() ?? [];
             if ($findings === []) {
                 throw Refused::because('cylinder', "Nothing about a sleeve in cylinder {$cylinder} is the customer’s to decide.");
             }

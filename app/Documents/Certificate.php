@@ -122,7 +122,7 @@ final class Certificate
             $line('torque plate on', $stated->torquePlate),
             $line('cooled to room temperature', $stated->cooled),
             $line('clean and dry', $stated->clean),
-            $stated->partCelsius === null ? 'part temperature: not taken' : "part temperature: {$stated->partCelsius} °C",
+            $stated->partCelsius === null ? 'part temperature: not taken' : "part temperature: {$file->policy->temperatureUnit->shown($stated->partCelsius)}",
         ];
     }
 }

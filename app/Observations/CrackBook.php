@@ -23,6 +23,7 @@ use NorthLedger\Core\Cracks\StepKind;
 use NorthLedger\Core\Cracks\Surface;
 use NorthLedger\Core\Policy\CrackCheckNeeds;
 use NorthLedger\Core\Quantity\Length;
+use NorthLedger\Core\Quantity\PressureUnit;
 use NorthLedger\Core\Spec\CrackZone;
 use NorthLedger\Core\Spec\EnginePart;
 use NorthLedger\Core\Spec\Face;
@@ -74,7 +75,7 @@ final readonly class CrackBook
         return match (true) {
             $retestOf !== null && $dwell !== null => CheckProcedure::retest($dwell),
             $dwell !== null => CheckProcedure::dyePenetrant($dwell),
-            $method === CheckMethod::PressureTest => CheckProcedure::pressureTest($this->circuit($row->text('circuit')) ?? throw new \OutOfBoundsException("No circuit {$row->text('circuit')}.")),
+            $method === CheckMethod::PressureTest => CheckProcedure::pressureTest($this->circuit($row->text('circuit')) ?? throw new \OutOfBoundsException("No circuit {$row->text('circuit')}."), PressureUnit::of($this->sheet->unit)),
             $method->isSentOut() => CheckProcedure::sentOut($method),
             default => CheckProcedure::magneticParticle($method === CheckMethod::WetMagneticParticle),
         };

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Observations;
 
 use App\Ledger\EntryKind;
-use NorthLedger\Core\Cracks\CustomerAnswer;
 use NorthLedger\Core\Precheck\PrecheckReport;
 use NorthLedger\Core\Quantity\Length;
 use NorthLedger\Core\Receiving\Claim;
@@ -13,7 +12,6 @@ use NorthLedger\Core\Receiving\ClaimCheck;
 use NorthLedger\Core\Receiving\ClaimKind;
 use NorthLedger\Core\Receiving\ClaimMatch;
 use NorthLedger\Core\Receiving\FoundWork;
-use NorthLedger\Core\Receiving\SleeveKind;
 use NorthLedger\Core\Receiving\SleeveSurvey;
 use NorthLedger\Core\Spec\SpecificationSheet;
 
@@ -29,9 +27,9 @@ final readonly class Received
     {
     }
 
-    public static function of(SpecificationSheet $sheet, CountedParts $parts, JobObservations $observations, PrecheckReport $precheck, ?Length $measuredStep): self
+    /** @param  array<int, SleeveSurvey>  $surveys  By cylinder */
+    public static function of(SpecificationSheet $sheet, CountedParts $parts, JobObservations $observations, array $surveys, PrecheckReport $precheck, ?Length $measuredStep): self
     {
-        $surveys = self::surveys($observations);
         $found = array_map(static fn (Said $row): int => (int) $row->whole('count'), $observations->newest(EntryKind::FoundWork));
         $work = new FoundWork(
             $surveys === [] ? null : count(array_filter($surveys, static fn (SleeveSurvey $survey): bool => $survey->hasSleeve())),
@@ -60,25 +58,5 @@ final readonly class Received
     public function differing(): array
     {
         return array_values(array_filter($this->claims, static fn (ClaimCheck $check): bool => $check->match === ClaimMatch::Differs));
-    }
-
-    /** @return array<int, SleeveSurvey> By cylinder */
-    public static function surveys(JobObservations $observations): array
-    {
-        $answers = $observations->newest(EntryKind::CustomerAnswer);
-        $surveys = [];
-        foreach ($observations->newest(EntryKind::SleeveSurvey) as $subject => $row) {
-            $cylinder = (int) substr($subject, strlen('bore.'));
-            $answer = $answers[$subject] ?? null;
-            $surveys[$cylinder] = new SleeveSurvey(
-                $cylinder, SleeveKind::from($row->text('kind')), $row->whole('length_nm') === null ? null : Length::ofNanometres($row->whole('length_nm')),
-                $row->flag('joint_felt'), $row->flag('flange_not_seated'), $row->flag('edge_catches_nail'),
-                // A survey after the answer finds something else, and asks anew.
-                $answer === null || $answer->id < $row->id ? null : CustomerAnswer::from($answer->text('answer')),
-            );
-        }
-        ksort($surveys);
-
-        return $surveys;
     }
 }

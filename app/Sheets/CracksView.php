@@ -22,6 +22,7 @@ use NorthLedger\Core\Cracks\PartCracks;
 use NorthLedger\Core\Cracks\PressureReading;
 use NorthLedger\Core\Cracks\PressureState;
 use NorthLedger\Core\Judgement\PartDefect;
+use NorthLedger\Core\Quantity\PressureUnit;
 use NorthLedger\Core\Spec\EnginePart;
 use NorthLedger\Core\Spec\Face;
 use NorthLedger\Core\Spec\PronePlace;
@@ -56,6 +57,7 @@ final readonly class CracksView
         public array $offers,
         public array $reasons,
         public string $next,
+        public PressureUnit $pressureUnit,
     ) {
     }
 
@@ -65,6 +67,7 @@ final readonly class CracksView
         $face = $wanted !== null && in_array($wanted, $faces, true) ? $wanted : $faces[0];
         $report = $file->cracks();
         $drawn = FaceDrawing::of($file->sheet, $face);
+        $pressureUnit = PressureUnit::of($file->sheet->unit);
         $lines = array_map(static fn (CheckRun $run): RunLine => RunLine::of($run, self::numberOf($report, $run->retestOf)), array_reverse($report->runs));
 
         return new self(
@@ -74,9 +77,9 @@ final readonly class CracksView
             array_values(array_filter($lines, static fn (RunLine $line): bool => $line->step !== null)),
             array_values(array_filter($lines, static fn (RunLine $line): bool => $line->step === null)),
             array_map(static fn (PartCracks $part): array => self::part($file, $part), $report->parts()),
-            array_map(self::pressure(...), $report->pressures),
+            array_map(static fn (PressureReading $reading): string => self::pressure($reading, $pressureUnit), $report->pressures),
             self::offers($file), array_map(static fn (PartDefect $defect): array => ['sentence' => $defect->sentence, 'rule' => $defect->rule], PartDefect::ofCracks($report)),
-            self::next($file, $report),
+            self::next($file, $report), $pressureUnit,
         );
     }
 
@@ -213,12 +216,14 @@ final readonly class CracksView
         return ['name' => $file->sheet->nameOf($part->part), 'state' => $state, 'sign' => $sign, 'words' => $part->state->value.($part->surfaceOnly ? ', surface only' : ''), 'doubts' => $part->doubts];
     }
 
-    private static function pressure(PressureReading $reading): string
+    private static function pressure(PressureReading $reading, PressureUnit $unit): string
     {
-        return sprintf('%s: %s. From %g to %g kPa in %d min%s%s', ucfirst($reading->test->circuit), $reading->state()->value,
-            $reading->beginKilopascals, $reading->endKilopascals, (int) round($reading->minutes),
-            $reading->leaks === 0 ? '' : ", {$reading->leaks} leaks seen",
-            $reading->state() === PressureState::Tight ? '.' : sprintf('; allowed are %g kPa over %g min from %g kPa.', $reading->test->allowedDrop, $reading->test->minutes, $reading->test->kilopascals));
+        return sprintf('%s: %s. From %s to %s in %d min%s%s', ucfirst($reading->test->circuit), $reading->state()->value,
+            $unit->fromKilopascals($reading->beginKilopascals), $unit->shown($reading->endKilopascals), (int) round($reading->minutes),
+            match ($reading->leaks) {
+                0 => '', 1 => ', 1 leak seen', default => ", {$reading->leaks} leaks seen"
+            },
+            $reading->state() === PressureState::Tight ? '.' : sprintf('; allowed are %s over %g min from %s.', $unit->shown($reading->test->allowedDrop), $reading->test->minutes, $unit->shown($reading->test->kilopascals)));
     }
 
     /** @return list<array{part: string, methods: list<array{word: string, refusal: string}>}> */

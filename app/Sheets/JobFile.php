@@ -11,6 +11,7 @@ use App\Observations\CrackBook;
 use App\Observations\JobObservations;
 use App\Observations\PrecheckBook;
 use App\Observations\Received;
+use App\Observations\SleeveBook;
 use App\Shop\PolicyBook;
 use App\Shop\SpecBook;
 use NorthLedger\Core\Cracks\CrackReport;
@@ -191,7 +192,7 @@ final class JobFile
     public function defects(): array
     {
         return [
-            ...PartDefect::ofCracks($this->cracks()), ...$this->precheck()->defects(), ...$this->parts()->defects(), ...PartDefect::ofSleeves(Received::surveys($this->observations())),
+            ...PartDefect::ofCracks($this->cracks()), ...$this->precheck()->defects(), ...$this->parts()->defects(), ...PartDefect::ofSleeves(array_values($this->sleeves())),
             ...PartDefect::ofUnchecked($this->cracks(), $this->policy->crackCheckNeeds, $this->inspection()->here(), $this->sheet),
         ];
     }
@@ -237,7 +238,7 @@ final class JobFile
     {
         return [
             ...array_map(static fn (Indication $one): string => "{$one->disposition()?->value}, {$one->location->words()}", $this->cracks()->customerHolds()),
-            ...array_values(array_map(static fn (SleeveSurvey $survey): string => "the sleeve of cylinder {$survey->cylinder}", array_filter(Received::surveys($this->observations()), static fn (SleeveSurvey $survey): bool => $survey->waitsForCustomer()))),
+            ...array_values(array_map(static fn (SleeveSurvey $survey): string => "the sleeve of cylinder {$survey->cylinder}", array_filter($this->sleeves(), static fn (SleeveSurvey $survey): bool => $survey->waitsForCustomer()))),
         ];
     }
 
@@ -250,9 +251,15 @@ final class JobFile
             ), $this->cracks()->customerHolds()),
             ...array_values(array_map(
                 static fn (SleeveSurvey $survey): Stop => new Stop(StopReason::CustomerAsked, $survey->cylinder, 'the old sleeve'),
-                array_filter(Received::surveys($this->observations()), static fn (SleeveSurvey $survey): bool => $survey->waitsForCustomer()),
+                array_filter($this->sleeves(), static fn (SleeveSurvey $survey): bool => $survey->waitsForCustomer()),
             )),
         ];
+    }
+
+    /** @return array<int, SleeveSurvey> What was found of old sleeves, by cylinder */
+    public function sleeves(): array
+    {
+        return SleeveBook::surveys($this->sheet, $this->policy, $this->observations());
     }
 
     public function parts(): CountedParts
@@ -262,6 +269,6 @@ final class JobFile
 
     public function received(): Received
     {
-        return Received::of($this->sheet, $this->parts(), $this->observations(), $this->precheck(), $this->assessment()->step->value);
+        return Received::of($this->sheet, $this->parts(), $this->observations(), $this->sleeves(), $this->precheck(), $this->assessment()->step->value);
     }
 }

@@ -36,6 +36,9 @@ final readonly class JournalLine
         if (preg_match('/^[0-9A-Z]{26}$/D', (string) ($payload['subject'] ?? '')) === 1) {
             unset($payload['subject']);
         }
+        if (is_array($payload['pieces'] ?? null)) {
+            $payload['kind'] = implode(' over ', array_column($payload['pieces'], 'kind')) ?: 'no sleeve';
+        }
         $told = [
             'sheet', 'subject', 'method', 'part', 'face', 'zone', 'place', 'look', 'step', 'words', 'typed', 'wash', 'instrument', 'serial', 'customer', 'option_key', 'operation',
             'state', 'cylinder', 'kind', 'where', 'count', 'match', 'disposition', 'answer', 'how', 'result', 'reason', 'remark', 'statement',

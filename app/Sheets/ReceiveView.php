@@ -15,6 +15,7 @@ use NorthLedger\Core\Receiving\ClaimMatch;
 use NorthLedger\Core\Receiving\PartLine;
 use NorthLedger\Core\Receiving\PartState;
 use NorthLedger\Core\Receiving\SleeveFinding;
+use NorthLedger\Core\Receiving\SleevePiece;
 use NorthLedger\Core\Receiving\SleeveSurvey;
 
 /** What came in, as finished strings. */
@@ -105,10 +106,21 @@ final readonly class ReceiveView
         return ['id' => $claim->id, 'what' => $what, 'match' => $check->match->value, 'state' => $state, 'sign' => $sign, 'found' => $check->found, 'canBeJudged' => $check->found === ''];
     }
 
+    private static function piece(?SleeveSurvey $survey, int $index): ?SleevePiece
+    {
+        return $survey->pieces[$index] ?? null;
+    }
+
+    private static function length(JobFile $file, ?SleevePiece $piece): string
+    {
+        return $piece?->length === null ? '' : $file->entryDisplay()->size($piece->length);
+    }
+
     private static function sleeve(JobFile $file, int $cylinder, ?SleeveSurvey $survey): SleeveLine
     {
         return new SleeveLine(
-            $cylinder, $survey?->kind->value ?? '', $survey?->length === null ? '' : $file->entryDisplay()->size($survey->length),
+            $cylinder, $survey === null ? '' : (self::piece($survey, 0)?->kind->value ?? 'none'), self::length($file, self::piece($survey, 0)),
+            self::piece($survey, 1)?->kind->value ?? '', self::length($file, self::piece($survey, 1)),
             $survey !== null && $survey->jointFelt, $survey !== null && $survey->flangeNotSeated, $survey !== null && $survey->edgeCatchesNail,
             implode(', ', array_map(static fn (SleeveFinding $finding): string => $finding->words(), $survey?->findings() ?? [])),
             implode('; ', array_unique(array_map(static fn (SleeveFinding $finding): string => $finding->worstOutcome(), $survey?->findings() ?? []))),

@@ -7,6 +7,7 @@ namespace App\Sheets;
 use NorthLedger\Core\Gauging\Measurand;
 use NorthLedger\Core\Gauging\Place;
 use NorthLedger\Core\Quantity\Length;
+use NorthLedger\Core\Quantity\TemperatureUnit;
 
 /** The setup in force, in words. */
 final readonly class SetupLine
@@ -41,8 +42,9 @@ final readonly class SetupLine
             'cooled' => $setup->conditions->cooled,
             'clean' => $setup->conditions->clean,
         ]));
+        $degrees = $file->policy->temperatureUnit;
         if ($setup->conditions->partCelsius !== null) {
-            $conditions[] = "part {$setup->conditions->partCelsius} °C";
+            $conditions[] = "part {$degrees->shown($setup->conditions->partCelsius)}";
         }
         $zero = $file->entries($setup->sheet)->gauges->zero($setup);
         $missed = $setup->calibrationMissed();
@@ -57,7 +59,7 @@ final readonly class SetupLine
             ...self::check($setup, $file),
             calibration: $missed === null ? '' : "its calibration was due {$missed->format('j M Y')}",
             needsSize: $setup->isZeroedOnThePart() && $zero === null,
-            asStated: self::asStated($setup),
+            asStated: self::asStated($setup, $degrees),
             showsSizes: $setup->instrument->showsSizes(),
             feature: $setup->feature->value,
             for: GaugedFeature::words($setup->feature),
@@ -66,12 +68,12 @@ final readonly class SetupLine
     }
 
     /** What the dialog begins with when gauge or conditions are stated anew. */
-    private static function asStated(StatedSetup $setup): string
+    private static function asStated(StatedSetup $setup, TemperatureUnit $degrees): string
     {
         return json_encode([
             'instrument' => $setup->gaugeTag ?? $setup->instrument->value, 'reading_unit' => $setup->readingUnit?->value,
             'caps_torqued' => $setup->conditions->capsTorqued, 'torque_plate' => $setup->conditions->torquePlate, 'cooled' => $setup->conditions->cooled, 'clean' => $setup->conditions->clean,
-            'part_celsius' => $setup->conditions->partCelsius, 'master_celsius' => $setup->conditions->masterCelsius,
+            'part_temperature' => $degrees->fromKnown($setup->conditions->partCelsius), 'master_temperature' => $degrees->fromKnown($setup->conditions->masterCelsius),
         ], JSON_THROW_ON_ERROR);
     }
 

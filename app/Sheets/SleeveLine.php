@@ -11,6 +11,8 @@ final readonly class SleeveLine
         public int $cylinder,
         public string $kind,
         public string $length,
+        public string $kindBelow,
+        public string $lengthBelow,
         public bool $jointFelt,
         public bool $flangeNotSeated,
         public bool $edgeCatchesNail,

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace NorthLedger\Core\Cracks;
 
+use NorthLedger\Core\Quantity\PressureUnit;
 use NorthLedger\Core\Spec\PressureTestSpec;
 
 /** The steps of a check in their order (CRACK-2, CRACK-6, CRACK-7). */
@@ -50,11 +51,11 @@ final readonly class CheckProcedure
     }
 
     /** @return non-empty-list<CheckStep> */
-    public static function pressureTest(PressureTestSpec $test): array
+    public static function pressureTest(PressureTestSpec $test, PressureUnit $unit): array
     {
         return [
             new CheckStep(StepKind::Blank, 'Blank off and fill', "Plates on every opening, filled with {$test->medium}, all air bled out.", 'Liquid, low pressure, a guard between you and the plates. Never air alone: it bursts.'),
-            new CheckStep(StepKind::Pressurise, 'Pressurise', sprintf('To %g kPa, valve shut. Look at every wall while it holds.', $test->kilopascals), 'Stand behind the guard.', (int) ceil($test->minutes)),
+            new CheckStep(StepKind::Pressurise, 'Pressurise', sprintf('To %s, valve shut. Look at every wall while it holds.', $unit->shown($test->kilopascals)), 'Stand behind the guard.', (int) ceil($test->minutes)),
             new CheckStep(StepKind::Read, 'Read the drop', 'Write down the pressure now, and place every leak on the map.'),
             new CheckStep(StepKind::Release, 'Release and drain', 'Open the valve before any plate is touched; drain and blow dry.'),
             self::oil(),

@@ -14,8 +14,8 @@ final class ImpossibleReading extends \DomainException implements CoreException
         return new self('Pressures, minutes and leaks cannot be below zero. Read the gauge again.');
     }
 
-    public static function rose(float $begin, float $end): self
+    public static function rose(): self
     {
-        return new self(sprintf('The pressure rose from %g to %g kPa. The part warmed up, or the valve is not shut: let it settle and begin again.', $begin, $end));
+        return new self('The pressure rose. The part warmed up, or the valve is not shut: let it settle and begin again.');
     }
 }

@@ -24,7 +24,7 @@ final readonly class PressureReading
     {
         return match (true) {
             min($begin, $end, $minutes, $leaks) < 0 => throw ImpossibleReading::belowZero(),
-            $end > $begin => throw ImpossibleReading::rose($begin, $end),
+            $end > $begin => throw ImpossibleReading::rose(),
             default => new self($test, $begin, $end, $minutes, $celsius, $leaks),
         };
     }

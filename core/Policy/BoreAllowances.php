@@ -11,7 +11,10 @@ use NorthLedger\Core\Quantity\LengthUnit;
 /** The lengths a shop works with at the bores; inch and metric jobs have their own round numbers. */
 final readonly class BoreAllowances
 {
-    /** @param  Length  $mostHone  That a hone may take out, on diameter, so that an old piston fits (BORE-6a) */
+    /**
+     * @param  Length  $mostHone  That a hone may take out, on diameter, so that an old piston fits (BORE-6a)
+     * @param  Length  $sleeveStep  Left at the bottom for a sleeve to sit on (SLV-2)
+     */
     private function __construct(
         public Length $stepTolerance,
         public Length $cleanUpStock,
@@ -20,6 +23,7 @@ final readonly class BoreAllowances
         public Length $mostHoneStock,
         public Length $finishedTolerance,
         public Length $mostHone,
+        public Length $sleeveStep,
         public Length $screeningAllowance,
         public Length $plausibleDeviation,
         public Length $plausibleOutOfRound,
@@ -33,7 +37,7 @@ final readonly class BoreAllowances
         $allowances = new self(
             $length('step_tolerance'), $length('clean_up_stock'),
             $length('hone_stock'), $length('least_hone_stock'), $length('most_hone_stock'),
-            $length('finished_tolerance'), $length('most_hone'), $length('screening_allowance'),
+            $length('finished_tolerance'), $length('most_hone'), $length('sleeve_step'), $length('screening_allowance'),
             $length('plausible_deviation'), $length('plausible_out_of_round'), $length('plausible_among_others'),
         );
         if ($allowances->honeStock->isSmallerThan($allowances->leastHoneStock) || $allowances->honeStock->isLargerThan($allowances->mostHoneStock)) {

@@ -9,6 +9,7 @@ use NorthLedger\Core\Document\InvalidDocument;
 use NorthLedger\Core\Document\Node;
 use NorthLedger\Core\Gauging\DecisionRule;
 use NorthLedger\Core\Quantity\LengthUnit;
+use NorthLedger\Core\Quantity\TemperatureUnit;
 use NorthLedger\Core\Spec\Material;
 
 /** One revision of the rules a shop has chosen where practitioners differ, with its allowances and prices. */
@@ -36,6 +37,7 @@ final readonly class ShopPolicy
         public SleeveForWear $sleeveForWear,
         public ReadingsPerBore $readingsPerBore,
         public CrackCheckNeeds $crackCheckNeeds,
+        public TemperatureUnit $temperatureUnit,
         private BoreAllowances $inchAllowances,
         private BoreAllowances $metricAllowances,
         private PartAllowances $inchParts,
@@ -68,6 +70,7 @@ final readonly class ShopPolicy
             $node->at('sleeve_for_wear')->word(SleeveForWear::class),
             $node->at('readings_per_bore')->word(ReadingsPerBore::class),
             CrackCheckNeeds::fromNode($node->at('crack_check')),
+            $node->at('temperature_unit')->word(TemperatureUnit::class),
             BoreAllowances::fromNode($node->at('bore_in'), LengthUnit::Inch),
             BoreAllowances::fromNode($node->at('bore_mm'), LengthUnit::Millimetre),
             PartAllowances::fromNode($node->at('parts_in'), LengthUnit::Inch),

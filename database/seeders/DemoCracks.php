@@ -20,7 +20,7 @@ use NorthLedger\Core\Cracks\Surface;
 use NorthLedger\Core\Precheck\ItemState;
 use NorthLedger\Core\Receiving\ClaimKind;
 use NorthLedger\Core\Receiving\PartState;
-use NorthLedger\Core\Receiving\SleeveKind;
+use NorthLedger\Core\Receiving\SleevePieceKind;
 use NorthLedger\Core\Spec\CrackZone;
 use NorthLedger\Core\Spec\EnginePart;
 use NorthLedger\Core\Spec\Face;
@@ -59,8 +59,8 @@ final readonly class DemoCracks
         }
         $this->photo->handle($job, $counter, self::ulid(), 'paperwork', 'delivery note', $this->picture('delivery note', 900, 640));
         $this->incoming->countIn($job, $counter, ['pushrods' => [PartState::Missing, 6, 'two are not in the box'], 'flywheel' => [PartState::NotOurs, 1, 'from a six, other bolt circle']]);
-        foreach ([1 => SleeveKind::FullDepth, 2 => SleeveKind::FullDepth, 3 => SleeveKind::None, 4 => SleeveKind::TwoPieces] as $cylinder => $kind) {
-            $this->survey->handle($job, $inspector, self::ulid(), $cylinder, $kind, $kind === SleeveKind::TwoPieces ? '4.1' : '', $kind === SleeveKind::TwoPieces, false, false);
+        foreach ([1 => ['7.0000'], 2 => ['7.0000'], 3 => [], 4 => ['5.6250', '1.3750']] as $cylinder => $lengths) {
+            $this->survey->handle($job, $inspector, self::ulid(), $cylinder, array_map(static fn (string $length): array => [SleevePieceKind::Plain, $length], $lengths), count($lengths) > 1, false, false);
         }
         $this->incoming->precheck($job, $inspector, ['thread.head' => ['stripped' => 1, 'inserts' => 2, 'place' => 'between 3 and 4', 'remark' => 'one old insert turns out with the stud']]);
         $this->incoming->dyeCheck($job, $inspector, EnginePart::Block, self::yesterday(9), looked: [1, 2, 3, 4, 5, 6, 7]);

@@ -9,6 +9,7 @@ import { forgetKeptText, startKeptText } from './plain/kept-text.js';
 import { startPlainOutbox } from './plain/plain-outbox.js';
 import { startPrinting } from './print.js';
 import { startSeen } from './seen.js';
+import { startSettingSearch } from './settings.js';
 import { startSheet } from './sheet/desk.js';
 import { startTags } from './tag.js';
 
@@ -21,6 +22,7 @@ startTags(document);
 const sheet = document.querySelector('[data-sheet]');
 const live = document.querySelector('[data-live]');
 const clock = document.querySelector('[data-clock]');
+const settingSearch = document.querySelector('[data-setting-search]');
 if (sheet) {
     startSheet(sheet);
 }
@@ -41,6 +43,9 @@ if (keptText) {
 }
 if (forgets) {
     forgets.addEventListener('submit', () => forgetKeptText(forgets.dataset.forgetsText));
+}
+if (settingSearch) {
+    startSettingSearch(settingSearch);
 }
 if (clock) {
     startTimers(document, createClock(Number(clock.dataset.clock)));

@@ -166,7 +166,7 @@ abstract class BrowserTestCase extends TestCase
             foreach (['caps_torqued', 'torque_plate', 'cooled', 'clean'] as $name) {
                 $window->findElement(WebDriverBy::name($name))->sendKeys(WebDriverKeys::SPACE);
             }
-            $window->findElement(WebDriverBy::name('part_celsius'))->sendKeys(WebDriverKeys::ENTER);
+            $window->findElement(WebDriverBy::name('part_temperature'))->sendKeys(WebDriverKeys::ENTER);
         } else {
             $this->press($window, WebDriverKeys::ENTER);
         }

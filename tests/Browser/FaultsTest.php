@@ -172,7 +172,7 @@ final class FaultsTest extends TestCase
     public function test_one_step_of_a_check_marked_by_eight_hands_at_once_is_done_once(): void
     {
         $run = $this->client->ulid();
-        $begun = $this->client->together($this->tag, [['ulid' => $run, 'part' => 'block', 'method' => 'dye penetrant', 'surface' => 'machined', 'celsius' => 20]], 'cracks/checks');
+        $begun = $this->client->together($this->tag, [['ulid' => $run, 'part' => 'block', 'method' => 'dye penetrant', 'surface' => 'machined', 'temperature' => 20]], 'cracks/checks');
         $this->assertSame(200, $begun[0]['status']);
         $answers = $this->client->together($this->tag, array_map(fn (): array => ['ulid' => $this->client->ulid(), 'run' => $run, 'step' => 'clean'], range(1, 8)), 'cracks/steps');
         $statuses = array_count_values(array_column($answers, 'status'));

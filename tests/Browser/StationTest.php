@@ -29,7 +29,7 @@ final class StationTest extends BrowserTestCase
         $this->assertStringContainsString('Cylinder 1, top, thrust', $this->text($this->window, '[data-zero-place]'));
         $this->assertAccessible($this->window, 'the setup dialog');
         $this->window->findElement(WebDriverBy::id('instrument'))->sendKeys(WebDriverKeys::TAB);
-        $this->window->findElement(WebDriverBy::name('part_celsius'))->sendKeys(WebDriverKeys::ENTER);
+        $this->window->findElement(WebDriverBy::name('part_temperature'))->sendKeys(WebDriverKeys::ENTER);
         $this->untilSeen($this->window, '[data-fragment=setup]', 'size not known');
         $this->untilKept($this->window, 'bore.1.top.thrust');
         $this->enter($this->window, '-2.1', 'bore.2.top.thrust');

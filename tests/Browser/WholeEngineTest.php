@@ -126,7 +126,7 @@ final class WholeEngineTest extends BrowserTestCase
         $this->until($this->window, fn (): bool => $this->window->executeScript("return document.querySelector('[data-setup-dialog]').open"), 'the dialog is open');
         $this->window->executeScript("const kind = document.querySelector('[name=instrument]'); [...kind.options].find((one) => !one.disabled && one.value.startsWith('dial bore gauge .0001')).selected = true; kind.dispatchEvent(new Event('change'));");
         $this->window->findElement(WebDriverBy::name('caps_torqued'))->sendKeys(WebDriverKeys::SPACE);
-        $this->window->findElement(WebDriverBy::name('part_celsius'))->sendKeys(WebDriverKeys::ENTER);
+        $this->window->findElement(WebDriverBy::name('part_temperature'))->sendKeys(WebDriverKeys::ENTER);
         $this->untilSeen($this->window, '[data-fragment=setup]', 'caps torqued');
     }
 

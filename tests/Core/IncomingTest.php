@@ -33,7 +33,8 @@ use NorthLedger\Core\Receiving\ClaimMatch;
 use NorthLedger\Core\Receiving\FoundWork;
 use NorthLedger\Core\Receiving\PartsList;
 use NorthLedger\Core\Receiving\SleeveFinding;
-use NorthLedger\Core\Receiving\SleeveKind;
+use NorthLedger\Core\Receiving\SleevePiece;
+use NorthLedger\Core\Receiving\SleevePieceKind;
 use NorthLedger\Core\Receiving\SleeveSurvey;
 use NorthLedger\Core\Spec\CrackZone;
 use NorthLedger\Core\Spec\Face;
@@ -186,11 +187,18 @@ final class IncomingTest extends TestCase
 
     public function test_a_sleeve_that_is_not_whole_is_the_customers_to_decide(): void
     {
-        $this->assertSame([], (new SleeveSurvey(1, SleeveKind::None, jointFelt: true))->findings(), 'where there is no sleeve nothing is wrong with it');
-        $this->assertSame([], (new SleeveSurvey(1, SleeveKind::FullDepth))->findings());
-        $this->assertSame([SleeveFinding::JointInRingTravel, SleeveFinding::MoreThanOnePiece], (new SleeveSurvey(4, SleeveKind::TwoPieces, jointFelt: true))->findings());
-        $this->assertSame([SleeveFinding::EdgeCatchesNail, SleeveFinding::FlangeNotSeated], (new SleeveSurvey(4, SleeveKind::Flanged, flangeNotSeated: true, edgeCatchesNail: true))->findings());
-        $this->assertSame([SleeveFinding::NotFullDepth], (new SleeveSurvey(4, SleeveKind::Short))->findings());
+        $inch = static fn (float $inches): Length => Length::ofNanometres((int) round($inches * 25_400_000));
+        $depth = $inch(6.9375);
+        $plain = static fn (?Length $length = null): SleevePiece => new SleevePiece(SleevePieceKind::Plain, $length);
+        $flanged = static fn (?Length $length = null): SleevePiece => new SleevePiece(SleevePieceKind::Flanged, $length);
+
+        $this->assertSame([], (new SleeveSurvey(1, [], $depth, jointFelt: true))->findings(), 'where there is no sleeve nothing is wrong with it');
+        $this->assertSame([], (new SleeveSurvey(1, [$plain($depth)], $depth))->findings(), 'exactly as long as its bore was cut');
+        $this->assertSame([SleeveFinding::NotFullDepth], (new SleeveSurvey(1, [$plain($depth->minus(Length::ofNanometres(1)))], $depth))->findings());
+        $this->assertSame([SleeveFinding::MoreThanOnePiece, SleeveFinding::NotFullDepth], (new SleeveSurvey(4, [$flanged($inch(5.625)), $plain($inch(1.375))], $depth))->findings(), 'a short flanged sleeve with a ring below it');
+        $this->assertSame([SleeveFinding::JointInRingTravel, SleeveFinding::MoreThanOnePiece], (new SleeveSurvey(4, [$plain(), $plain()], $depth, jointFelt: true))->findings());
+        $this->assertSame([SleeveFinding::EdgeCatchesNail, SleeveFinding::FlangeNotSeated], (new SleeveSurvey(4, [$flanged()], $depth, flangeNotSeated: true, edgeCatchesNail: true))->findings());
+        $this->assertSame([SleeveFinding::NotFullDepth], (new SleeveSurvey(4, [$plain()], isShort: true))->findings());
     }
 
     public function test_the_parts_list_follows_the_family_and_how_it_came(): void

@@ -11,6 +11,7 @@ use NorthLedger\Core\Cracks\Dwell;
 use NorthLedger\Core\Cracks\DwellSchool;
 use NorthLedger\Core\Cracks\StepKind;
 use NorthLedger\Core\Precheck\WashMethod;
+use NorthLedger\Core\Quantity\PressureUnit;
 use NorthLedger\Core\Spec\Material;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -66,7 +67,7 @@ final class SafetyTest extends TestCase
         yield 'wet particle' => [CheckProcedure::magneticParticle(true)];
         yield 'dry particle' => [CheckProcedure::magneticParticle(false)];
         yield 'retest' => [CheckProcedure::retest(Dwell::at(20, DwellSchool::Short))];
-        yield 'pressure' => [CheckProcedure::pressureTest($test)];
+        yield 'pressure' => [CheckProcedure::pressureTest($test, PressureUnit::PoundsPerSquareInch)];
     }
 
     /** @param  list<CheckStep>  $steps */
@@ -88,7 +89,7 @@ final class SafetyTest extends TestCase
     {
         $said = static fn (array $steps): string => implode(' ', array_map(static fn (CheckStep $step): string => $step->caution, $steps));
         $this->assertStringContainsString('pacemaker', $said(CheckProcedure::magneticParticle(true)));
-        $this->assertStringContainsString('Never air alone', $said(CheckProcedure::pressureTest(Bench::sheet('brae-v8-311')->pressureTests[0])));
+        $this->assertStringContainsString('Never air alone', $said(CheckProcedure::pressureTest(Bench::sheet('brae-v8-311')->pressureTests[0], PressureUnit::PoundsPerSquareInch)));
         $this->assertNotSame('', trim($said(CheckProcedure::retest(Dwell::at(20, DwellSchool::Short)))));
     }
 

@@ -86,9 +86,9 @@ final class CrackCheckTest extends TestCase
     {
         yield 'particles on aluminium' => [['method' => 'wet magnetic particle', 'part' => 'head'], 'method', 'not magnetic'];
         yield 'pressure in a rod' => [['method' => 'pressure test', 'part' => 'rods'], 'method', 'no jacket'];
-        yield 'too cold for dye' => [['celsius' => '4.5'], 'celsius', 'Below 5 °C'];
-        yield 'no temperature' => [['celsius' => ''], 'celsius', 'How warm is the part?'];
-        yield 'a temperature in words' => [['celsius' => 'warm'], 'celsius', 'like 18'];
+        yield 'too cold for dye' => [['temperature' => '4.5'], 'temperature', 'Below 5 °C'];
+        yield 'no temperature' => [['temperature' => ''], 'temperature', 'How warm is the part?'];
+        yield 'a temperature in words' => [['temperature' => 'warm'], 'temperature', 'like 18'];
         yield 'sent out to nobody' => [['method' => 'ultrasonic', 'part' => 'crankshaft'], 'lab', 'Who does it?'];
     }
 
@@ -97,7 +97,7 @@ final class CrackCheckTest extends TestCase
     public function test_what_cannot_work_is_refused_with_the_reason(array $changes, string $field, string $words): void
     {
         $quern = $this->job($this->inspector, 'quern-3-16', null);
-        $this->send('cracks/checks', $changes + ['part' => 'block', 'method' => 'dye penetrant', 'surface' => 'machined', 'celsius' => '20'], $quern)
+        $this->send('cracks/checks', $changes + ['part' => 'block', 'method' => 'dye penetrant', 'surface' => 'machined', 'temperature' => '20'], $quern)
             ->assertUnprocessable()->assertJsonValidationErrors([$field => $words]);
         $this->assertSame(0, Observation::query()->count());
     }
@@ -112,7 +112,7 @@ final class CrackCheckTest extends TestCase
         $this->assertSame(Classification::Crack, $this->classification($line));
         $this->assertSame(['scrap', 'The block is scrap'], [$this->job->refresh()->verdict, $this->job->headline]);
         $this->get("/jobs/{$this->job->tag()}/judge")->assertSee('Main webs, main web: crack. The part is scrap.')->assertSee('CRACK-5');
-        $this->send('cracks/retests', ['indication' => $line, 'celsius' => 20])->assertUnprocessable()->assertJsonValidationErrors(['indication' => 'settled: crack']);
+        $this->send('cracks/retests', ['indication' => $line, 'temperature' => 20])->assertUnprocessable()->assertJsonValidationErrors(['indication' => 'settled: crack']);
 
         $other = $this->place(['points' => '200,300']);
         $this->retest($other, 'none');
@@ -123,8 +123,8 @@ final class CrackCheckTest extends TestCase
     {
         $line = $this->place([]);
         $run = $this->ulid();
-        $this->send('cracks/retests', ['ulid' => $run, 'indication' => $line, 'celsius' => 20])->assertOk();
-        $this->send('cracks/retests', ['indication' => $line, 'celsius' => 20])->assertUnprocessable()->assertJsonValidationErrors(['indication' => 'running already']);
+        $this->send('cracks/retests', ['ulid' => $run, 'indication' => $line, 'temperature' => 20])->assertOk();
+        $this->send('cracks/retests', ['indication' => $line, 'temperature' => 20])->assertUnprocessable()->assertJsonValidationErrors(['indication' => 'running already']);
         $this->send('cracks/steps', ['run' => $run, 'step' => 'read', 'look' => 'none'])->assertUnprocessable()->assertJsonValidationErrors(['run' => 'First: Clean the mark off']);
         $this->step($run, 'clean');
         $this->step($run, 'developer');
@@ -175,16 +175,16 @@ final class CrackCheckTest extends TestCase
 
     public function test_a_pressure_test_is_read_with_its_drop_and_sent_out_tests_with_their_result(): void
     {
-        $run = $this->begin(['method' => 'pressure test', 'celsius' => '']);
+        $run = $this->begin(['method' => 'pressure test', 'temperature' => '']);
         $this->step($run, 'blank off');
         $this->step($run, 'pressurise');
         Carbon::setTestNow(Carbon::now()->addMinutes(30));
-        $this->send('cracks/steps', ['run' => $run, 'step' => 'read'])->assertUnprocessable()->assertJsonValidationErrors('begin_kpa');
-        $this->send('cracks/steps', ['run' => $run, 'step' => 'read', 'begin_kpa' => 200, 'end_kpa' => 210])->assertUnprocessable()->assertJsonValidationErrors(['end_kpa' => 'rose from 200 to 210']);
-        $this->send('cracks/steps', ['run' => $run, 'step' => 'read', 'begin_kpa' => 400, 'end_kpa' => 380, 'leaks' => 1])->assertOk();
-        $this->get("/jobs/{$this->job->tag()}/cracks")->assertSee('From 400 to 380 kPa in 30 min, 1 leaks seen')->assertSee('CRACK-6');
+        $this->send('cracks/steps', ['run' => $run, 'step' => 'read'])->assertUnprocessable()->assertJsonValidationErrors('begin');
+        $this->send('cracks/steps', ['run' => $run, 'step' => 'read', 'pressure_unit' => 'bar', 'begin' => 2, 'end' => 2.1])->assertUnprocessable()->assertJsonValidationErrors(['end' => 'The pressure rose']);
+        $this->send('cracks/steps', ['run' => $run, 'step' => 'read', 'pressure_unit' => 'bar', 'begin' => 4, 'end' => 3.8, 'leaks' => 1])->assertOk();
+        $this->get("/jobs/{$this->job->tag()}/cracks")->assertSee('From 58 to 55.1 psi in 30 min, 1 leak seen')->assertSee('CRACK-6');
 
-        $sent = $this->begin(['method' => 'ultrasonic', 'part' => 'crankshaft', 'celsius' => '', 'lab' => 'the railway works']);
+        $sent = $this->begin(['method' => 'ultrasonic', 'part' => 'crankshaft', 'temperature' => '', 'lab' => 'the railway works']);
         $this->step($sent, 'send out');
         $this->send('cracks/steps', ['run' => $sent, 'step' => 'read', 'result' => ''])->assertUnprocessable()->assertJsonValidationErrors('result');
         $this->send('cracks/steps', ['run' => $sent, 'step' => 'read', 'result' => 'nothing above 1 mm'])->assertOk();
@@ -192,7 +192,7 @@ final class CrackCheckTest extends TestCase
 
     public function test_a_crankshaft_by_particles_says_surface_only(): void
     {
-        $run = $this->begin(['method' => 'wet magnetic particle', 'part' => 'crankshaft', 'celsius' => '']);
+        $run = $this->begin(['method' => 'wet magnetic particle', 'part' => 'crankshaft', 'temperature' => '']);
         foreach (['clean', 'magnetise', 'read', 'demagnetise', 'oil'] as $step) {
             $this->step($run, $step);
         }
@@ -254,7 +254,7 @@ final class CrackCheckTest extends TestCase
     private function begin(array $changes = []): string
     {
         $run = $this->ulid();
-        $this->send('cracks/checks', $changes + ['ulid' => $run, 'part' => 'block', 'method' => 'dye penetrant', 'surface' => 'clean cast', 'celsius' => '18'])->assertOk();
+        $this->send('cracks/checks', $changes + ['ulid' => $run, 'part' => 'block', 'method' => 'dye penetrant', 'surface' => 'clean cast', 'temperature' => '18'])->assertOk();
 
         return $run;
     }
@@ -282,7 +282,7 @@ final class CrackCheckTest extends TestCase
     private function retest(string $indication, string $look, ?Job $job = null): void
     {
         $run = $this->ulid();
-        $this->send('cracks/retests', ['ulid' => $run, 'indication' => $indication, 'celsius' => 18], $job)->assertOk();
+        $this->send('cracks/retests', ['ulid' => $run, 'indication' => $indication, 'temperature' => 18], $job)->assertOk();
         $this->step($run, 'clean', $job);
         $this->step($run, 'developer', $job);
         Carbon::setTestNow(Carbon::now()->addMinutes(12));

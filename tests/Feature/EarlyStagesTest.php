@@ -97,7 +97,7 @@ final class EarlyStagesTest extends TestCase
         $this->sendTo($this->job, 'receive/sleeves', ['cylinder' => 2, 'kind' => 'flanged']);
         $this->sendTo($this->job, 'receive/found', ['kind' => 'welded', 'count' => 2]);
         $this->sendTo($this->job, 'clean/items', ['item' => 'wash.block', 'wash' => 'solvent tank']);
-        $this->sendTo($this->job, 'cracks/checks', ['part' => 'block', 'method' => 'dye penetrant', 'surface' => 'machined', 'celsius' => 20]);
+        $this->sendTo($this->job, 'cracks/checks', ['part' => 'block', 'method' => 'dye penetrant', 'surface' => 'machined', 'temperature' => 20]);
         $this->sendTo($this->job, 'cracks/steps', ['run' => Observation::query()->where('kind', 'crack check')->sole()->subject, 'step' => 'clean']);
         $this->sendTo($this->job, 'cracks/indications', ['face' => 'front', 'zone' => 'case', 'points' => '400,400', 'look' => 'dots in a line']);
         $this->sendTo($this->job, 'cracks/places', ['number' => 6]);
@@ -119,7 +119,7 @@ final class EarlyStagesTest extends TestCase
             $this->post('/shop', $this->shop($school))->assertSessionDoesntHaveErrors();
             $job = $this->job($this->inspector);
             $run = $this->ulid();
-            $this->sendTo($job, 'cracks/checks', ['ulid' => $run, 'part' => 'block', 'method' => 'dye penetrant', 'surface' => 'machined', 'celsius' => 20])->assertOk();
+            $this->sendTo($job, 'cracks/checks', ['ulid' => $run, 'part' => 'block', 'method' => 'dye penetrant', 'surface' => 'machined', 'temperature' => 20])->assertOk();
             $this->sendTo($job, 'cracks/steps', ['run' => $run, 'step' => 'clean'])->assertOk();
             $this->sendTo($job, 'cracks/steps', ['run' => $run, 'step' => 'penetrant'])->assertOk();
             $this->assertSame($due, $job->refresh()->timer_due_at?->format('H:i'), $school);
@@ -131,7 +131,7 @@ final class EarlyStagesTest extends TestCase
     {
         Carbon::setTestNow('2030-05-05 10:00:00');
         $run = $this->ulid();
-        $this->sendTo($this->job, 'cracks/checks', ['ulid' => $run, 'part' => 'block', 'method' => 'dye penetrant', 'surface' => 'machined', 'celsius' => 20])->assertOk();
+        $this->sendTo($this->job, 'cracks/checks', ['ulid' => $run, 'part' => 'block', 'method' => 'dye penetrant', 'surface' => 'machined', 'temperature' => 20])->assertOk();
         $this->actingAs($this->person(Role::Owner));
         $this->post('/shop', $this->shop('long'))->assertSessionDoesntHaveErrors();
         $this->sendTo($this->job, 'cracks/steps', ['run' => $run, 'step' => 'clean'])->assertOk();

@@ -12,9 +12,14 @@ use App\Models\Reading;
 use App\People\Ability;
 use App\People\Role;
 use App\Shop\PolicyBook;
+use App\Shop\PolicyForm;
+use App\Shop\PolicySetting;
+use Illuminate\Support\Arr;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Gate;
+use NorthLedger\Core\Policy\ReadingsPerBore;
 use NorthLedger\Core\Quantity\LengthUnit;
+use NorthLedger\Core\Quantity\TemperatureUnit;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Symfony\Component\HttpFoundation\Cookie;
 use Tests\TestCase;
@@ -214,6 +219,26 @@ final class HouseTest extends TestCase
         $this->post('/shop', ['grind_aim' => 'high', 'mirror_finish' => 'accepted', 'allowed_pitting_class' => '1', 'parts_in' => $parts] + $form)->assertSessionDoesntHaveErrors();
         $this->get('/shop')->assertSee('grind aim: middle → high')->assertSee('parts in, grind stock: .002 → .0030');
         $this->assertSame([76_200, 1], [$this->app->make(PolicyBook::class)->current()->partAllowances(LengthUnit::Inch)->grindStock->nanometres, $this->app->make(PolicyBook::class)->current()->allowedPittingClass]);
+    }
+
+    public function test_every_choice_of_the_policy_stands_on_the_shop_page_and_is_kept(): void
+    {
+        $this->actingAs($this->person(Role::Owner));
+        $defaults = json_decode((string) file_get_contents(resource_path('policy/defaults.json')), true);
+        $chosen = array_filter(Arr::dot($defaults), static fn (string $key): bool => ! str_starts_with($key, 'prices.') && ! in_array($key, ['revision', 'currency'], true), ARRAY_FILTER_USE_KEY);
+        $form = array_map(static fn (PolicySetting $setting): string => $setting->key, PolicyForm::all());
+        $this->assertSame([], array_values(array_diff(array_keys($chosen), $form)), 'values of the policy that nobody can change');
+
+        $page = $this->get('/shop')->assertOk();
+        foreach (PolicyForm::all() as $setting) {
+            $page->assertSee('name="'.$setting->field().'"', false);
+        }
+        $prices = ['price' => ['setup' => '60', 'bore' => '45.50', 'hone' => '15', 'sleeve' => '190', 'rings' => '22', 'piston' => '62', 'block' => '1800', 'cylinder' => '210'], 'minutes' => ['setup' => 60, 'bore' => 35, 'hone' => 20, 'sleeve' => 90]];
+        $this->post('/shop', ['temperature_unit' => 'F', 'expansion' => ['steel' => '11.5'], 'readings_per_bore' => 'four', 'bore_in' => ['most_hone' => '.0035']] + $prices)->assertSessionDoesntHaveErrors();
+        $kept = $this->app->make(PolicyBook::class)->current();
+        $this->assertSame([TemperatureUnit::Fahrenheit, ReadingsPerBore::Four, 88_900], [$kept->temperatureUnit, $kept->readingsPerBore, $kept->boreAllowances(LengthUnit::Inch)->mostHone->nanometres]);
+        $this->post('/shop', ['readings_per_bore' => 'seven', 'expansion' => ['steel' => 'warm'], 'bore_mm' => ['hone_stock' => 'a hair']] + $prices)
+            ->assertSessionHasErrors(['readings_per_bore', 'expansion.steel', 'bore_mm.hone_stock']);
     }
 
     public function test_a_changed_record_breaks_the_chain_and_is_named(): void

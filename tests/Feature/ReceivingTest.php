@@ -54,17 +54,17 @@ final class ReceivingTest extends TestCase
     {
         $this->send('receive/claims', ['kind' => 'sleeves fitted', 'where' => 'cylinder 2', 'count' => 1])->assertOk();
         foreach ([1, 2, 3] as $cylinder) {
-            $this->send('receive/sleeves', ['cylinder' => $cylinder, 'kind' => 'full depth, on a step'])->assertOk();
+            $this->send('receive/sleeves', ['cylinder' => $cylinder, 'kind' => 'plain'])->assertOk();
         }
         $this->get("/jobs/{$this->job->tag()}/receive")->assertSee('Paperwork differs')->assertSee('3 found so far')->assertSee('WORK-5');
 
-        $this->send('receive/sleeves', ['cylinder' => 4, 'kind' => 'two pieces', 'length' => '4.1', 'joint_felt' => true])->assertOk();
+        $this->send('receive/sleeves', ['cylinder' => 4, 'kind' => 'plain', 'length' => '4.1', 'kind_below' => 'plain', 'length_below' => '2.9', 'joint_felt' => true])->assertOk();
         $this->get("/jobs/{$this->job->tag()}/receive")->assertSee('a joint lies inside the ring travel')->assertSee('SLV-3');
     }
 
     public function test_a_sleeve_in_two_pieces_holds_the_job_until_the_customer_says_what_is_done(): void
     {
-        $this->send('receive/sleeves', ['cylinder' => 4, 'kind' => 'two pieces'])->assertOk();
+        $this->send('receive/sleeves', ['cylinder' => 4, 'kind' => 'plain', 'kind_below' => 'plain'])->assertOk();
         $this->assertSame([true, 'the customer: the sleeve of cylinder 4'], [$this->job->refresh()->is_held, $this->job->waits_for]);
         $this->send('receive/sleeves/customer', ['cylinder' => 4, 'answer' => 'accepted'])->assertUnprocessable()->assertJsonValidationErrors('how');
         $this->send('receive/sleeves/customer', ['cylinder' => 1, 'answer' => 'accepted', 'how' => 'x'])->assertUnprocessable()->assertJsonValidationErrors('cylinder');
@@ -72,7 +72,7 @@ final class ReceivingTest extends TestCase
         $this->assertFalse($this->job->refresh()->is_held);
         $this->assertStringContainsString('"worst_outcome":"the pieces move', (string) LedgerEntry::query()->where('kind', 'customer answer')->sole()->payload, 'the concession names what may come of it');
 
-        $this->send('receive/sleeves', ['cylinder' => 4, 'kind' => 'not full depth'])->assertOk();
+        $this->send('receive/sleeves', ['cylinder' => 4, 'kind' => 'plain', 'length' => '4.0'])->assertOk();
         $this->assertTrue($this->job->refresh()->is_held, 'another finding asks anew');
         $this->send('receive/sleeves/customer', ['cylinder' => 4, 'answer' => 'declined', 'how' => 'the ferryman, by telephone'])->assertOk();
         $this->get("/jobs/{$this->job->tag()}/judge")->assertSee('Cylinder 4: the old sleeve comes out and a new one goes in.');

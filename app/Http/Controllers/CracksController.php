@@ -10,6 +10,7 @@ use App\Actions\MarkCrackStep;
 use App\Actions\PlaceIndication;
 use App\Actions\StartCrackCheck;
 use App\Http\Requests\Happened;
+use App\Http\Requests\Keyed;
 use App\Http\Requests\MapPoints;
 use App\Http\Requests\RequestId;
 use App\Http\StagePage;
@@ -34,10 +35,6 @@ use NorthLedger\Core\Spec\Face;
 
 final readonly class CracksController
 {
-    private const TEMPERATURE = ['nullable', 'numeric', 'between:-30,80'];
-
-    private const TEMPERATURE_WORDS = ['celsius.*' => 'The temperature of the part in °C, like 18.'];
-
     public function __construct(private StagePage $page)
     {
     }
@@ -49,55 +46,53 @@ final readonly class CracksController
 
     public function begin(Request $request, Job $job, StartCrackCheck $start): JsonResponse|RedirectResponse
     {
-        /** @var array{part: string, method: string, surface: string, celsius?: ?string, lab?: ?string, faces?: list<string>, school?: ?string, developer_minutes?: ?string} $data */
+        $keyed = Keyed::in($request);
+        /** @var array{part: string, method: string, surface: string, lab?: ?string, faces?: list<string>, school?: ?string, developer_minutes?: ?string} $data */
         $data = $request->validate([
             'part' => ['required', Rule::enum(EnginePart::class)],
             'method' => ['required', Rule::enum(CheckMethod::class)],
             'surface' => ['required', Rule::enum(Surface::class)],
-            'celsius' => self::TEMPERATURE,
             'lab' => ['nullable', 'string', 'max:80'],
             'faces' => ['nullable', 'array'],
             'faces.*' => [Rule::enum(Face::class)],
             'school' => ['nullable', Rule::enum(DwellSchool::class)],
             'developer_minutes' => ['nullable', 'integer', 'between:10,60'],
-        ], self::TEMPERATURE_WORDS + ['developer_minutes.*' => 'Developer stays on for 10 to 60 minutes.']);
+        ] + $keyed->temperatureRules('temperature'), ['temperature.*' => $keyed->temperatureWords(), 'developer_minutes.*' => 'Developer stays on for 10 to 60 minutes.']);
 
         return $this->page->after($request, $start->handle(
             $job, $request->user(), RequestId::of($request), EnginePart::from($data['part']), CheckMethod::from($data['method']), $data['faces'] ?? [],
-            Surface::from($data['surface']), isset($data['celsius']) ? (float) $data['celsius'] : null, $data['lab'] ?? '',
+            Surface::from($data['surface']), $keyed->celsius('temperature'), $data['lab'] ?? '',
             DwellSchool::tryFrom($data['school'] ?? ''), isset($data['developer_minutes']) ? (int) $data['developer_minutes'] : null,
         ), Stage::Cracks);
     }
 
     public function retest(Request $request, Job $job, StartCrackCheck $start): JsonResponse|RedirectResponse
     {
-        /** @var array{indication: string, celsius?: ?string, method?: ?string} $data */
-        $data = $request->validate(['indication' => ['required', 'string', 'size:26'], 'celsius' => self::TEMPERATURE, 'method' => ['nullable', Rule::enum(CheckMethod::class)]], self::TEMPERATURE_WORDS);
+        $keyed = Keyed::in($request);
+        /** @var array{indication: string, method?: ?string} $data */
+        $data = $request->validate(['indication' => ['required', 'string', 'size:26'], 'method' => ['nullable', Rule::enum(CheckMethod::class)]] + $keyed->temperatureRules('temperature'), ['temperature.*' => $keyed->temperatureWords()]);
 
-        return $this->page->after($request, $start->retest($job, $request->user(), RequestId::of($request), $data['indication'], isset($data['celsius']) ? (float) $data['celsius'] : null, CheckMethod::tryFrom($data['method'] ?? '') ?? CheckMethod::DyePenetrant), Stage::Cracks);
+        return $this->page->after($request, $start->retest($job, $request->user(), RequestId::of($request), $data['indication'], $keyed->celsius('temperature'), CheckMethod::tryFrom($data['method'] ?? '') ?? CheckMethod::DyePenetrant), Stage::Cracks);
     }
 
     public function step(Request $request, Job $job, MarkCrackStep $mark, PlaceIndication $place): JsonResponse|RedirectResponse
     {
-        /** @var array{run: string, step: string, look?: ?string, begin_kpa?: ?string, end_kpa?: ?string, celsius?: ?string, leaks?: ?int, result?: ?string} $data */
+        $keyed = Keyed::in($request);
+        /** @var array{run: string, step: string, look?: ?string, leaks?: ?int, result?: ?string} $data */
         $data = $request->validate([
             'run' => ['required', 'string', 'size:26'],
             'step' => ['required', Rule::enum(StepKind::class)],
             'look' => ['nullable', Rule::enum(Look::class)],
-            'begin_kpa' => ['nullable', 'numeric', 'between:-1000,10000'],
-            'end_kpa' => ['nullable', 'numeric', 'between:-1000,10000'],
-            'celsius' => self::TEMPERATURE,
             'leaks' => ['nullable', 'integer', 'between:0,99'],
             'result' => ['nullable', 'string', 'max:200'],
-        ], self::TEMPERATURE_WORDS + ['*_kpa.*' => 'The pressure in kPa, like 140.']);
+        ] + $keyed->temperatureRules('temperature') + $keyed->pressureRules('begin', 'end'), ['temperature.*' => $keyed->temperatureWords(), 'begin.*' => $keyed->pressureWords(), 'end.*' => $keyed->pressureWords()]);
         $id = RequestId::of($request);
         $at = Happened::at($request);
-        $number = static fn (string $key): ?float => isset($data[$key]) ? (float) $data[$key] : null;
 
         return $this->page->after($request, isset($data['look'])
             ? $place->readAgain($job, $request->user(), $id, $data['run'], Look::from($data['look']), $at)
             : $mark->handle($job, $request->user(), $id, $data['run'], StepKind::from($data['step']), [
-                'begin_kpa' => $number('begin_kpa'), 'end_kpa' => $number('end_kpa'), 'celsius' => $number('celsius'),
+                'begin_kpa' => $keyed->kilopascals('begin'), 'end_kpa' => $keyed->kilopascals('end'), 'celsius' => $keyed->celsius('temperature'),
                 'leaks' => isset($data['leaks']) ? (int) $data['leaks'] : null, 'result' => $data['result'] ?? null,
             ], $at), Stage::Cracks);
     }

@@ -22,7 +22,7 @@ use NorthLedger\Core\Cracks\CustomerAnswer;
 use NorthLedger\Core\Receiving\ClaimKind;
 use NorthLedger\Core\Receiving\ClaimMatch;
 use NorthLedger\Core\Receiving\PartState;
-use NorthLedger\Core\Receiving\SleeveKind;
+use NorthLedger\Core\Receiving\SleevePieceKind;
 
 /** What came in with an engine: parts, paperwork, sleeves of earlier work. */
 final readonly class ReceivedController
@@ -81,11 +81,19 @@ final readonly class ReceivedController
 
     public function sleeve(Request $request, Job $job, SurveySleeve $survey): JsonResponse|RedirectResponse
     {
-        /** @var array{cylinder: int, kind: string, length?: ?string} $data */
-        $data = $request->validate(['cylinder' => ['required', 'integer', 'between:1,16'], 'kind' => ['required', Rule::enum(SleeveKind::class)], 'length' => ['nullable', 'string', 'max:40']], ['kind.required' => 'What sits in this bore?']);
+        /** @var array{cylinder: int, kind: string, length?: ?string, kind_below?: ?string, length_below?: ?string} $data */
+        $data = $request->validate([
+            'cylinder' => ['required', 'integer', 'between:1,16'], 'kind' => ['required', Rule::in(['none', ...array_column(SleevePieceKind::cases(), 'value')])], 'length' => ['nullable', 'string', 'max:40'],
+            'kind_below' => ['nullable', Rule::enum(SleevePieceKind::class)], 'length_below' => ['nullable', 'string', 'max:40'],
+        ], ['kind.required' => 'What sits in this bore?']);
+        $pieces = [];
+        foreach ([[$data['kind'], $data['length'] ?? ''], [$data['kind'] === 'none' ? '' : $data['kind_below'] ?? '', $data['length_below'] ?? '']] as [$kind, $length]) {
+            $piece = SleevePieceKind::tryFrom($kind);
+            $pieces = $piece === null ? $pieces : [...$pieces, [$piece, $length]];
+        }
 
         return $this->page->after($request, $survey->handle(
-            $job, $request->user(), RequestId::of($request), (int) $data['cylinder'], SleeveKind::from($data['kind']), $data['length'] ?? '',
+            $job, $request->user(), RequestId::of($request), (int) $data['cylinder'], $pieces,
             $request->boolean('joint_felt'), $request->boolean('flange_not_seated'), $request->boolean('edge_catches_nail'),
         ), Stage::Receive);
     }

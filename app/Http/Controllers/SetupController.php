@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Actions\SetupEntry;
 use App\Actions\SizeZero;
 use App\Actions\StateSetup;
+use App\Http\Requests\Keyed;
 use App\Http\Requests\RequestId;
 use App\Http\SheetAnswer;
 use App\Models\Job;
@@ -33,7 +34,8 @@ final class SetupController
 
     public function store(Request $request, Job $job, SheetName $sheet, StateSetup $state): JsonResponse
     {
-        /** @var array{feature: string, instrument: string, reading_unit?: ?string, zero?: ?string, zero_place?: ?string, master?: ?string, part_celsius?: ?string, master_celsius?: ?string} $data */
+        $keyed = Keyed::in($request);
+        /** @var array{feature: string, instrument: string, reading_unit?: ?string, zero?: ?string, zero_place?: ?string, master?: ?string} $data */
         $data = $request->validate([
             'feature' => ['required', Rule::in(Feature::gauged())],
             'instrument' => ['required', 'string', 'max:40'],
@@ -41,17 +43,14 @@ final class SetupController
             'zero' => ['nullable', 'string', 'max:60'],
             'zero_place' => ['nullable', 'string', 'max:40'],
             'master' => ['nullable', 'string', 'max:12'],
-            'part_celsius' => ['nullable', 'numeric', 'between:-20,60'],
-            'master_celsius' => ['nullable', 'numeric', 'between:-20,60'],
-        ]);
+        ] + $keyed->temperatureRules('part_temperature', 'master_temperature'), ['part_temperature.*' => $keyed->temperatureWords(), 'master_temperature.*' => $keyed->temperatureWords()]);
         $written = $state->handle($job, $request->user(), new SetupEntry(
             RequestId::of($request), $sheet, Feature::from($data['feature']), $data['instrument'],
             isset($data['reading_unit']) ? ReadingUnit::from($data['reading_unit']) : null,
             $data['zero'] ?? '',
             new Conditions(
                 $request->boolean('caps_torqued'), $request->boolean('torque_plate'), $request->boolean('cooled'), $request->boolean('clean'),
-                isset($data['part_celsius']) ? (float) $data['part_celsius'] : null,
-                isset($data['master_celsius']) ? (float) $data['master_celsius'] : null,
+                $keyed->celsius('part_temperature'), $keyed->celsius('master_temperature'),
             ),
             ($data['zero_place'] ?? '') === '' ? null : Place::parse($data['zero_place']),
             $data['master'] ?? '',

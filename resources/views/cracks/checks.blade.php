@@ -1,18 +1,19 @@
 @if($mayWrite)
+@php($degrees = $file->policy->temperatureUnit)
 <h2>Begin a check</h2>
 <form method="post" action="/jobs/{{ $file->job->tag() }}/cracks/checks" id="begin-check" class="inline-fields" data-keep data-words="a crack check">
     @csrf <x-ulid /><input type="hidden" name="face" value="{{ $view->face->value }}">
     <div class="field"><label for="check-part">Part</label><select id="check-part" name="part">@foreach($view->offers as $offer)<option>{{ $offer['part'] }}</option>@endforeach</select></div>
     <div class="field"><label for="check-method">Method</label><select id="check-method" name="method">@foreach(\NorthLedger\Core\Cracks\CheckMethod::cases() as $method)<option>{{ $method->value }}</option>@endforeach</select></div>
     <div class="field"><label for="check-surface">Surface</label><select id="check-surface" name="surface">@foreach(\NorthLedger\Core\Cracks\Surface::cases() as $surface)<option>{{ $surface->value }}</option>@endforeach</select></div>
-    <div class="field short"><label for="check-celsius">Part, °C</label><input id="check-celsius" name="celsius" class="num" inputmode="decimal" maxlength="5" autocomplete="off" value="20"></div>
+    <div class="field short"><label for="check-temperature">Part, {{ $degrees->label() }}</label><input type="hidden" name="temperature_unit" value="{{ $degrees->value }}"><input id="check-temperature" name="temperature" class="num" inputmode="decimal" maxlength="5" autocomplete="off" value="{{ $degrees->fromCelsius(20) }}"></div>
     <div class="field"><label for="check-school">Dwell</label><select id="check-school" name="school">@foreach(\NorthLedger\Core\Cracks\DwellSchool::cases() as $school)<option @selected($school === $file->policy->crackDwell)>{{ $school->value }}</option>@endforeach</select></div>
     <div class="field short"><label for="check-developer">Developer, min</label><input id="check-developer" name="developer_minutes" class="num" inputmode="numeric" maxlength="2" autocomplete="off" value="10"></div>
     <div class="field"><label for="check-lab">Sent out to</label><input id="check-lab" name="lab" maxlength="80" autocomplete="off"></div>
     <button class="button">Begin</button>
     <x-live-error id="begin-check" />
 </form>
-<p class="soft text-sm">The shop’s dwell is “{{ $file->policy->crackDwell->value }}”, {{ $file->policy->crackDwell->minutes() }} minutes, doubled from 5 to 10 °C. Dye shows only what is open to the surface; particles work on iron and steel.</p>
+<p class="soft text-sm">The shop’s dwell is “{{ $file->policy->crackDwell->value }}”, {{ $file->policy->crackDwell->minutes() }} minutes, doubled from {{ $degrees->fromCelsius(5) }} to {{ $degrees->shown(10) }}. Dye shows only what is open to the surface; particles work on iron and steel.</p>
 @endif
 @if($view->pressures !== [])<h2>Pressure tests</h2><ul>@foreach($view->pressures as $pressure)<li class="line {{ str_contains($pressure, ': tight') ? 'good' : 'out' }}">{{ $pressure }}<span class="rule-id">CRACK-6</span></li>@endforeach</ul>@endif
 @if($view->finished !== [])

@@ -14,8 +14,9 @@
             <p class="look-answers">@foreach(\NorthLedger\Core\Cracks\Look::cases() as $look)<button class="button plain" name="look" value="{{ $look->value }}">{{ $look->value === 'none' ? 'nothing came back' : $look->value }}</button>@endforeach</p>
             @break
         @case('pressure')
-            <div class="flex gap-2"><div class="field"><label for="begin-{{ $run->id }}">kPa at first</label><input id="begin-{{ $run->id }}" name="begin_kpa" class="num" inputmode="decimal"></div><div class="field"><label for="end-{{ $run->id }}">kPa now</label><input id="end-{{ $run->id }}" name="end_kpa" class="num" inputmode="decimal"></div></div>
-            <div class="flex gap-2"><div class="field"><label for="leaks-{{ $run->id }}">Leaks seen</label><input id="leaks-{{ $run->id }}" name="leaks" class="num" inputmode="numeric" value="0"></div><div class="field"><label for="temp-{{ $run->id }}">Water, °C</label><input id="temp-{{ $run->id }}" name="celsius" class="num" inputmode="decimal"></div></div>
+            <input type="hidden" name="pressure_unit" value="{{ $view->pressureUnit->value }}"><input type="hidden" name="temperature_unit" value="{{ $file->policy->temperatureUnit->value }}">
+            <div class="flex gap-2"><div class="field"><label for="begin-{{ $run->id }}">{{ $view->pressureUnit->value }} at first</label><input id="begin-{{ $run->id }}" name="begin" class="num" inputmode="decimal"></div><div class="field"><label for="end-{{ $run->id }}">{{ $view->pressureUnit->value }} now</label><input id="end-{{ $run->id }}" name="end" class="num" inputmode="decimal"></div></div>
+            <div class="flex gap-2"><div class="field"><label for="leaks-{{ $run->id }}">Leaks seen</label><input id="leaks-{{ $run->id }}" name="leaks" class="num" inputmode="numeric" value="0"></div><div class="field"><label for="temp-{{ $run->id }}">Water, {{ $file->policy->temperatureUnit->label() }}</label><input id="temp-{{ $run->id }}" name="temperature" class="num" inputmode="decimal"></div></div>
             <button class="button mt-2">Write the reading</button>
             @break
         @case('result')

@@ -52,9 +52,10 @@
             <label class="tick"><input type="checkbox" name="cooled" value="1">cooled</label>
             <label class="tick"><input type="checkbox" name="clean" value="1">clean and dry</label>
         </fieldset>
+        <input type="hidden" name="temperature_unit" value="{{ $file->policy->temperatureUnit->value }}">
         <div class="flex gap-4">
-            <div class="field flex-1"><label for="part_celsius">Part, °C</label><input id="part_celsius" name="part_celsius" inputmode="decimal" autocomplete="off"></div>
-            <div class="field flex-1"><label for="master_celsius">Master, °C</label><input id="master_celsius" name="master_celsius" inputmode="decimal" autocomplete="off"></div>
+            <div class="field flex-1"><label for="part_temperature">Part, {{ $file->policy->temperatureUnit->label() }}</label><input id="part_temperature" name="part_temperature" inputmode="decimal" autocomplete="off"></div>
+            <div class="field flex-1"><label for="master_temperature">Master, {{ $file->policy->temperatureUnit->label() }}</label><input id="master_temperature" name="master_temperature" inputmode="decimal" autocomplete="off"></div>
         </div>
         <p class="error" data-setup-error hidden></p>
         <div class="flex gap-3"><button class="button">State it</button><button type="button" class="button plain" data-close>Leave</button></div>
