@@ -7,6 +7,7 @@ namespace App\Actions;
 use App\Sheets\SheetName;
 use NorthLedger\Core\Gauging\Conditions;
 use NorthLedger\Core\Gauging\Feature;
+use NorthLedger\Core\Gauging\InstrumentKind;
 use NorthLedger\Core\Gauging\Place;
 use NorthLedger\Core\Quantity\ReadingUnit;
 
@@ -17,6 +18,7 @@ final readonly class SetupEntry
      * @param  string  $gauge  Tag of a gauge of the register, or a kind
      * @param  string  $zero  The known size it was set to, as typed
      * @param  ?Place  $zeroPlace  Of the part, where it was zeroed there (GAUGE-2)
+     * @param  ?InstrumentKind  $zeroWith  What it was set to that size with; null for a ring, a fixture or a master
      * @param  string  $masterTag  The master it was set on; empty where none of the register
      */
     public function __construct(
@@ -29,6 +31,7 @@ final readonly class SetupEntry
         public Conditions $conditions,
         public ?Place $zeroPlace = null,
         public string $masterTag = '',
+        public ?InstrumentKind $zeroWith = null,
     ) {
     }
 }

@@ -70,7 +70,7 @@ final readonly class StateSetup
         }
         $master = $entry->masterTag === '' ? null : (Master::query()->firstWhere('tag', $entry->masterTag) ?? throw AskBack::unreadable("There is no master “{$entry->masterTag}” in the register."));
 
-        return ['zero_nm' => ($master?->size() ?? $this->typed($file, $entry))->nanometres, 'master_tag' => $master?->tag];
+        return ['zero_nm' => ($master?->size() ?? $this->typed($file, $entry))->nanometres, 'master_tag' => $master?->tag, 'zero_with' => $master === null ? $entry->zeroWith?->value : null];
     }
 
     private function onThePart(JobFile $file, SetupEntry $entry, Place $place): Place

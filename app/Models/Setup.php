@@ -27,6 +27,7 @@ use NorthLedger\Core\Quantity\ReadingUnit;
  * @property ?string $master_tag
  * @property ?int $resolution_nm
  * @property ?int $calibration_nm
+ * @property ?string $zero_with
  * @property ?int $repeatability_nm
  * @property ?int $range_least_nm
  * @property ?int $range_most_nm

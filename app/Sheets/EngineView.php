@@ -147,8 +147,9 @@ final readonly class EngineView
     {
         $name = ucfirst($file->sheet->nameOf($part->part));
         $telling = $passing = [];
-        foreach ($part->findings as $finding) {
-            $line = PartMargin::reason($finding, $words);
+        foreach (CloseCalls::ofParts(array_values($part->findings)) as $findings) {
+            $finding = $findings[0];
+            $line = PartMargin::line($findings, $words, $file->display);
             if ($finding->outcome === Outcome::Pass && ! $finding->isCloseCall) {
                 $passing[] = $line;
             } elseif ($finding->outcome !== Outcome::Missing || $finding->said !== '') {

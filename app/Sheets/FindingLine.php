@@ -8,6 +8,7 @@ use NorthLedger\Core\Gauging\Reading;
 use NorthLedger\Core\Judgement\Finding;
 use NorthLedger\Core\Judgement\FindingWords;
 use NorthLedger\Core\Judgement\Outcome;
+use NorthLedger\Core\Planning\VerdictWords;
 use NorthLedger\Core\Quantity\LengthDisplay;
 
 /** A finding as one sentence with its rule and the readings it rests on. */
@@ -23,6 +24,19 @@ final readonly class FindingLine
         public string $outcome,
         public string $concessionKey,
     ) {
+    }
+
+    /** @param  non-empty-list<Finding>  $findings  Told together (GAUGE-9) */
+    public static function ofAll(array $findings, FindingWords $words, LengthDisplay $display): self
+    {
+        $line = self::of($findings[0], $words, $display);
+        [$doubt, $limit] = [$findings[0]->uncertainty, $findings[0]->limit];
+        if (count($findings) === 1 || $doubt === null || $limit === null) {
+            return $line;
+        }
+        $cylinders = array_values(array_unique(array_map(static fn (Finding $finding): int => $finding->cylinder, $findings)));
+
+        return new self('Cylinders '.VerdictWords::list($cylinders), CloseCalls::sentence(array_map(static fn (Finding $finding): string => $finding->criterion->label(), $findings), $doubt, $limit, $display), 'GAUGE-9', [], $line->state, $line->outcome, '');
     }
 
     public static function of(Finding $finding, FindingWords $words, LengthDisplay $display): self

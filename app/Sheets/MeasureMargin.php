@@ -47,15 +47,16 @@ final readonly class MeasureMargin
         $assessment = $file->assessment();
         $words = $file->words();
         $findings = self::telling($assessment);
-        $shown = array_slice($findings, 0, self::MOST_REASONS);
-        $isClose = array_filter($shown, static fn (Finding $finding): bool => $finding->isCloseCall || $finding->outcome === Outcome::Undecided) !== [];
+        $told = CloseCalls::ofBores($findings);
+        $shown = array_slice($told, 0, self::MOST_REASONS);
+        $isClose = array_filter(array_merge(...$shown), static fn (Finding $finding): bool => $finding->isCloseCall || $finding->outcome === Outcome::Undecided) !== [];
         $findingWords = $isClose ? $file->findingWords() : new FindingWords($file->display);
-        $lines = array_map(static fn (Finding $finding): FindingLine => FindingLine::of($finding, $findingWords, $file->display), $shown);
+        $lines = array_map(static fn (array $together): FindingLine => FindingLine::ofAll($together, $findingWords, $file->display), $shown);
 
         return new self(
             Stamp::ofBlock($assessment, $words),
             $lines,
-            count($findings) - count($lines),
+            count($told) - count($lines),
             $assessment->canStay === CanStay::No ? self::needs($file, $assessment) : [],
             $words->next($assessment->next),
             $assessment->isSettled(),

@@ -11,6 +11,7 @@ use NorthLedger\Core\Inspection\Section;
 use NorthLedger\Core\Inspection\SectionJudgement;
 use NorthLedger\Core\Judgement\Outcome;
 use NorthLedger\Core\Planning\PartVerdict;
+use NorthLedger\Core\Quantity\LengthDisplay;
 
 /** What the margin of a sheet beside the bores says: the verdict so far, why, what is planned, what next. */
 final readonly class PartMargin
@@ -32,12 +33,13 @@ final readonly class PartMargin
         $words = new PartWords($file->display);
         $telling = array_values(array_filter($judged->findings, static fn (PartFinding $finding): bool => in_array($finding->outcome, [Outcome::Fail, Outcome::Undecided, Outcome::Concession], true) || $finding->isCloseCall || ($finding->outcome === Outcome::Missing && $finding->said !== '')));
         usort($telling, static fn (PartFinding $a, PartFinding $b): int => self::weight($a) <=> self::weight($b));
+        $lines = CloseCalls::ofParts($telling);
         $next = $walk->next();
 
         return new self(
             $stamp ?? self::stamp($judged),
-            array_map(static fn (PartFinding $finding): array => self::reason($finding, $words), array_slice($telling, 0, self::MOST_REASONS)),
-            max(0, count($telling) - self::MOST_REASONS),
+            array_map(static fn (array $findings): array => self::line($findings, $words, $file->display), array_slice($lines, 0, self::MOST_REASONS)),
+            max(0, count($lines) - self::MOST_REASONS),
             array_map(static fn (PlannedWork $work): array => ['sentence' => $words->work($work), 'rule' => $work->rule], $judged->works),
             match (true) {
                 $next === null => 'Everything that a verdict needs is read.',
@@ -93,6 +95,25 @@ final readonly class PartMargin
             Outcome::Undecided => 3,
             default => 4,
         };
+    }
+
+    /**
+     * @param  non-empty-list<PartFinding>  $findings  Told together
+     * @return array{who: string, sentence: string, rule: string, state: CellState, places: string}
+     */
+    public static function line(array $findings, PartWords $words, LengthDisplay $display): array
+    {
+        $first = $findings[0];
+        $line = self::reason($first, $words);
+        if (count($findings) === 1 || $first->uncertainty === null || $first->limits === null) {
+            return $line;
+        }
+        $places = array_merge(...array_map(static fn (PartFinding $finding): array => $finding->places, $findings));
+
+        return [
+            'who' => ucfirst(GaugedFeature::words($first->places[0]->feature)), 'sentence' => CloseCalls::sentence(array_map(static fn (PartFinding $finding): string => $finding->criterion->label(), $findings), $first->uncertainty, $first->limits->tolerance(), $display), 'rule' => 'GAUGE-9',
+            'state' => $line['state'], 'places' => $words->places($places, 2),
+        ];
     }
 
     /** @return array{who: string, sentence: string, rule: string, state: CellState, places: string} */

@@ -4,10 +4,14 @@ declare(strict_types=1);
 
 namespace App\Sheets;
 
+use NorthLedger\Core\Gauging\Feature;
+use NorthLedger\Core\Gauging\Instrument;
+use NorthLedger\Core\Gauging\Temperatures;
 use NorthLedger\Core\Inspection\Compression;
 use NorthLedger\Core\Inspection\CrankshaftJudge;
 use NorthLedger\Core\Inspection\EngineAssessment;
 use NorthLedger\Core\Inspection\FaceJudge;
+use NorthLedger\Core\Inspection\GaugeTrial;
 use NorthLedger\Core\Inspection\HeadJudge;
 use NorthLedger\Core\Inspection\HousingJudge;
 use NorthLedger\Core\Inspection\InspectionPlan;
@@ -96,6 +100,14 @@ final class PartsOfJob
         }
 
         return $standings;
+    }
+
+    /** What a gauge would be worth for a feature of a sheet (GAUGE-9); null where nothing of it has a tolerance, or nothing is judged. */
+    public function trial(Section $section, Feature $feature, Instrument $gauge, Temperatures $temperatures): ?GaugeTrial
+    {
+        $judge = $this->judgeOf($section);
+
+        return $judge === null ? null : GaugeTrial::ofPart($this->plan($section), $judge, $feature, $gauge, $temperatures);
     }
 
     /** @return list<WouldPass> What a person could do so that findings beside the bores would pass, each tried on a copy (VER-3) */

@@ -28,6 +28,7 @@ final readonly class SetupLine
         public string $feature,
         public string $for,
         public bool $readsSizes,
+        public ?GaugeFitness $fitness,
     ) {
     }
 
@@ -64,6 +65,7 @@ final readonly class SetupLine
             feature: $setup->feature->value,
             for: GaugedFeature::words($setup->feature),
             readsSizes: $setup->feature->measurand() === Measurand::Size,
+            fitness: GaugeFitness::of($setup, $file),
         );
     }
 
@@ -71,7 +73,7 @@ final readonly class SetupLine
     private static function asStated(StatedSetup $setup, TemperatureUnit $degrees): string
     {
         return json_encode([
-            'instrument' => $setup->gaugeTag ?? $setup->instrument->value, 'reading_unit' => $setup->readingUnit?->value,
+            'instrument' => $setup->gaugeTag ?? $setup->instrument->value, 'reading_unit' => $setup->readingUnit?->value, 'zero_on' => $setup->zeroWith === null ? null : "with {$setup->zeroWith->value}",
             'caps_torqued' => $setup->conditions->capsTorqued, 'torque_plate' => $setup->conditions->torquePlate, 'cooled' => $setup->conditions->cooled, 'clean' => $setup->conditions->clean,
             'part_temperature' => $degrees->fromKnown($setup->conditions->partCelsius), 'master_temperature' => $degrees->fromKnown($setup->conditions->masterCelsius),
         ], JSON_THROW_ON_ERROR);
@@ -84,6 +86,7 @@ final readonly class SetupLine
         return match (true) {
             $setup->zeroPlace !== null => 'on '.lcfirst(Place::parse($setup->zeroPlace)->words()).($size === null ? ', size not known' : ", {$size}"),
             $size !== null && $setup->masterTag !== null => "{$size} on {$setup->masterTag}",
+            $size !== null && $setup->zeroWith !== null && $setup->feature->measurand() === Measurand::Size => "{$size} set with {$setup->zeroWith->value}",
             default => $size,
         };
     }

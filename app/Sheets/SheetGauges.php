@@ -71,12 +71,16 @@ final class SheetGauges
         return $setup->isZeroedOnThePart() ? ($this->zeros[$setup->id] ?? null)?->size : $setup->knownZero;
     }
 
-    /** What the gauge of a setup is worth, with what a zero that was sized later adds to its doubt. */
+    /** What the gauge of a setup is worth, with what its zero adds to its doubt: the size it was set with, or measured to be later (GAUGE-5). */
     public function instrument(StatedSetup $setup): Instrument
     {
         $zero = $this->zeros[$setup->id] ?? null;
 
-        return $this->instruments[$setup->id] ??= $zero === null ? $setup->gauge : $setup->gauge->zeroedBy($zero->measuredWith);
+        return $this->instruments[$setup->id] ??= match (true) {
+            $zero !== null => $setup->gauge->zeroedBy($zero->measuredWith),
+            $setup->zeroWith !== null => $setup->gauge->setIn(Instrument::ofKind($setup->zeroWith)),
+            default => $setup->gauge,
+        };
     }
 
     /** The newest check of a setup; null where it was not checked yet. */

@@ -19,12 +19,13 @@ use NorthLedger\Core\Quantity\ShopNotation;
 /** A gauge bound to its zero, and the conditions under which it is used (GAUGE-2, GAUGE-4). */
 final readonly class StatedSetup
 {
-    public const COLUMNS = 'id, ulid, sheet, feature, instrument, reading_unit, zero_nm, caps_torqued, torque_plate, cooled, clean, part_celsius, master_celsius, created_at, gauge_tag, master_tag, resolution_nm, calibration_nm, repeatability_nm, range_least_nm, range_most_nm, calibration_due, zero_place';
+    public const COLUMNS = 'id, ulid, sheet, feature, instrument, reading_unit, zero_nm, caps_torqued, torque_plate, cooled, clean, part_celsius, master_celsius, created_at, gauge_tag, master_tag, resolution_nm, calibration_nm, repeatability_nm, range_least_nm, range_most_nm, calibration_due, zero_place, zero_with';
 
     /**
      * @param  ?ReadingUnit  $readingUnit  Null where the gauge shows sizes
      * @param  ?Length  $knownZero  Null where the gauge shows sizes, or was zeroed on the part
      * @param  ?string  $zeroPlace  Where on the part it was zeroed
+     * @param  ?InstrumentKind  $zeroWith  What it was set to its size with; null for a ring, a fixture or a master
      */
     private function __construct(
         public int $id,
@@ -35,6 +36,7 @@ final readonly class StatedSetup
         public ?ReadingUnit $readingUnit,
         public ?Length $knownZero,
         public ?string $zeroPlace,
+        public ?InstrumentKind $zeroWith,
         public Conditions $conditions,
         public Instrument $gauge,
         public GaugeRange $range,
@@ -56,6 +58,7 @@ final readonly class StatedSetup
             $row->reading_unit === null ? null : ReadingUnit::from($row->reading_unit),
             $row->zero_nm === null ? null : Length::ofNanometres($row->zero_nm),
             $row->zero_place,
+            isset($row->zero_with) ? InstrumentKind::from($row->zero_with) : null,
             new Conditions((bool) $row->caps_torqued, (bool) $row->torque_plate, (bool) $row->cooled, (bool) $row->clean, self::celsius($row->part_celsius), self::celsius($row->master_celsius)),
             $row->resolution_nm === null ? Instrument::ofKind($kind) : Instrument::of(
                 Length::ofNanometres($row->resolution_nm), Length::ofNanometres((int) $row->calibration_nm), Length::ofNanometres((int) $row->repeatability_nm),

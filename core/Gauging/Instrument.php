@@ -37,6 +37,14 @@ final readonly class Instrument
         return new self($this->resolution, Length::ofNanometres((int) round($calibration)), $this->repeatability);
     }
 
+    /** With its zero set in another gauge: the doubt of that one's size is its own too, root of the sum of squares (GAUGE-5). */
+    public function setIn(self $other): self
+    {
+        $calibration = sqrt($this->calibration->nanometres ** 2 + $other->calibration->nanometres ** 2);
+
+        return new self($this->resolution, Length::ofNanometres((int) round($calibration)), $this->repeatability);
+    }
+
     /** The built-in defaults of a kind, until the shop's own register says better. */
     public static function ofKind(InstrumentKind $kind): self
     {

@@ -53,6 +53,12 @@ enum InstrumentKind: string
         return in_array($this, [self::BoreGaugeTenth, self::BoreGaugeHalfThou, self::TelescopingGauge, self::InsideMicrometer, self::DigitalCaliper], true);
     }
 
+    /** @return list<self> That a bore gauge can be set to a size with, the usual one first; rings and fixtures are masters */
+    public static function thatSetZeros(): array
+    {
+        return [self::OutsideMicrometer, self::DigitalCaliper];
+    }
+
     /** True where it can be used on a piston's skirt. */
     public function readsPistons(): bool
     {

@@ -35,6 +35,16 @@ final readonly class Limits
         return new self($least, $most);
     }
 
+    /** The width of the range, or the limit itself where there is only one (GAUGE-9). */
+    public function tolerance(): Length
+    {
+        return match (true) {
+            $this->most === null => $this->least?->length() ?? throw new \LogicException('Limits have an end.'),
+            $this->least === null => $this->most->length(),
+            default => $this->most->minus($this->least)->length(),
+        };
+    }
+
     /** How far a value is inside the nearer limit; below zero outside. */
     public function margin(Amount $value): Amount
     {

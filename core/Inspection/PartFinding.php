@@ -6,6 +6,8 @@ namespace NorthLedger\Core\Inspection;
 
 use NorthLedger\Core\Gauging\Conformity;
 use NorthLedger\Core\Gauging\Decision;
+use NorthLedger\Core\Gauging\Feature;
+use NorthLedger\Core\Gauging\Fitness;
 use NorthLedger\Core\Gauging\Place;
 use NorthLedger\Core\Gauging\Uncertainty;
 use NorthLedger\Core\Judgement\Outcome;
@@ -91,6 +93,17 @@ final readonly class PartFinding
     public function conceded(): self
     {
         return new self($this->part, $this->rule, $this->about, $this->criterion, Outcome::Concession, null, $this->places, [], $this->said, $this->value, $this->limits, $this->margin, $this->uncertainty, $this->isCloseCall, $this->state);
+    }
+
+    public function restsOn(Feature $feature): bool
+    {
+        return array_filter($this->places, static fn (Place $place): bool => $place->feature === $feature) !== [];
+    }
+
+    /** True where the gauge could not tell, whatever it read: its doubt is more than half the tolerance (GAUGE-9). */
+    public function isBeyondItsGauge(): bool
+    {
+        return $this->uncertainty !== null && $this->limits !== null && Fitness::of($this->uncertainty, $this->limits->tolerance()) === Fitness::Unfit;
     }
 
     /** What tells it from every other finding of the engine; made of codes, so that a word may change and what was signed holds. */

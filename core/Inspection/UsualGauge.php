@@ -36,7 +36,7 @@ final class UsualGauge
             Feature::DeckHeight => [InstrumentKind::HeightGauge, InstrumentKind::DialIndicator, InstrumentKind::InsideMicrometer],
             Feature::MainStrip, Feature::PinStrip => [InstrumentKind::PlasticClearanceStrip],
             Feature::Housing, Feature::BigEnd => [InstrumentKind::BoreGaugeTenth, InstrumentKind::BoreGaugeHalfThou, InstrumentKind::InsideMicrometer, InstrumentKind::TelescopingGauge],
-            Feature::SmallEnd, Feature::Guide, Feature::LifterBore => [InstrumentKind::TelescopingGauge, InstrumentKind::SmallHoleGauge, InstrumentKind::BoreGaugeTenth, InstrumentKind::DigitalCaliper],
+            Feature::SmallEnd, Feature::Guide, Feature::LifterBore => [InstrumentKind::SmallHoleGauge, InstrumentKind::TelescopingGauge, InstrumentKind::BoreGaugeTenth, InstrumentKind::DigitalCaliper],
             Feature::PartingGap => [InstrumentKind::FeelerGauge],
             Feature::DeckFeeler, Feature::HeadFeeler => [InstrumentKind::StraightedgeWithFeeler, InstrumentKind::FeelerGauge],
             Feature::DeckPoint, Feature::HeadPoint => [InstrumentKind::DepthMicrometer, InstrumentKind::StraightedgeWithFeeler, InstrumentKind::DialIndicator, InstrumentKind::TestIndicator],

@@ -157,6 +157,23 @@ abstract class BrowserTestCase extends TestCase
         return $tag;
     }
 
+    /** Dye on each part, every step taken before its time, and nothing found. */
+    protected function dyeCheck(RemoteWebDriver $window, string $tag, string ...$parts): void
+    {
+        $window->get($this->url("/jobs/{$tag}/cracks"));
+        $step = static fn (): string => (string) $window->executeScript("return document.querySelector('.running [name=step]')?.value ?? ''");
+        foreach ($parts as $part) {
+            $window->findElement(WebDriverBy::id('check-part'))->sendKeys($part);
+            $window->findElement(WebDriverBy::id('check-method'))->sendKeys('dye');
+            $window->findElement(WebDriverBy::id('check-lab'))->sendKeys(WebDriverKeys::ENTER);
+            $this->until($window, static fn (): bool => $step() !== '', "the check of the {$part} is begun");
+            while (($now = $step()) !== '') {
+                $window->findElement(WebDriverBy::cssSelector('.running form .button'))->sendKeys(WebDriverKeys::ENTER);
+                $this->until($window, static fn (): bool => $step() !== $now, "{$part}: {$now} is done");
+            }
+        }
+    }
+
     /** States the proposed gauge by `z` and Enter; ticks every condition where that is wanted. */
     protected function stateGauge(RemoteWebDriver $window, bool $withConditions = false): void
     {

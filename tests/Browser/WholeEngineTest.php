@@ -56,6 +56,7 @@ final class WholeEngineTest extends BrowserTestCase
         $this->untilReady($this->window);
         $this->window->executeScript("const slider = document.querySelector('[data-face-slider]'); slider.value = slider.max; slider.dispatchEvent(new Event('input', { bubbles: true }));");
         $this->untilSeen($this->window, '[data-face-said]', 'clean');
+        $this->dyeCheck($this->window, $tag, 'block', 'head', 'crankshaft');
         $this->window->get($this->url("/jobs/{$tag}/judge"));
         $this->assertStringContainsString('Rebuildable with machining', $this->text($this->window, '.margin .stamp'));
         $this->assertStringContainsString('Mains: grind .010 under', $this->text($this->window, '#part-crankshaft'));

@@ -28,9 +28,10 @@ final class WholeWayTest extends BrowserTestCase
         $this->assertStringContainsString('Cannot stay at standard', $this->text($window, '.margin .stamp'));
         $this->assertStringContainsString('No further reading can change the verdict or the size.', $this->text($window, '.margin'));
 
+        $this->dyeCheck($window, $tag, 'block', 'head', 'crankshaft');
         $this->goTo($window, $tag, 'plan');
         $this->assertStringContainsString('Bore to +.020', $this->text($window, '.margin .stamp'));
-        $this->tabTo($window, 'button', 'Choose this way');
+        $this->tabTo($window, 'button', 'Choose this option');
         $this->press($window, WebDriverKeys::ENTER);
         $this->until($window, static fn (): bool => str_contains($window->getCurrentURL(), '/work'), 'the work order');
 

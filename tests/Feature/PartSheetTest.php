@@ -49,6 +49,20 @@ final class PartSheetTest extends TestCase
         $this->assertSame([$nominal - 254_000, 38_100, 20_320, 178], Reading::query()->where('sheet', 'crankshaft')->orderBy('id')->pluck('value_nm')->all());
     }
 
+    public function test_a_gauge_that_cannot_tell_says_so_once_with_what_would_do(): void
+    {
+        $this->stateSetup($this->job, 'crankshaft', ['feature' => 'main', 'instrument' => 'digital caliper', 'reading_unit' => null, 'zero' => ''])->assertOk();
+        foreach (range(1, 5) as $main) {
+            foreach (['front.0', 'front.90', 'rear.0', 'rear.90'] as $place) {
+                $answer = $this->key($this->job, "main.{$main}.{$place}", $place === 'front.90' ? '2.5944' : '2.5945', 'crankshaft', ['confirmed' => true])->assertOk();
+            }
+        }
+        $this->assertStringContainsString('not fit for out-of-round', $answer->json('fragments.setup'));
+        $this->assertStringContainsString('Better: an outside micrometer', $answer->json('fragments.setup'));
+        $this->assertSame(1, substr_count($answer->json('fragments.margin'), '15 close calls that this gauge cannot settle'));
+        $this->get("/jobs/{$this->job->tag()}/judge")->assertOk()->assertSee('close calls that this gauge cannot settle');
+    }
+
     public function test_a_new_rod_is_read_on_the_same_sheet_over_the_old_one(): void
     {
         $this->key($this->job, 'bend.2', '4.0', 'rods')->assertOk();

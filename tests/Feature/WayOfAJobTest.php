@@ -7,36 +7,20 @@ namespace Tests\Feature;
 use App\Models\Job;
 use App\Models\PlanChoice;
 use App\Models\StoredOrder;
-use App\Models\User;
 use App\People\Role;
 use App\Sheets\Stage;
-use Illuminate\Support\Facades\Queue;
 use Illuminate\Testing\TestResponse;
-use NorthLedger\Core\Spec\EnginePart;
 use Tests\TestCase;
 
 /** One job from the plan to the certificate, and what is refused on the way. */
 final class WayOfAJobTest extends TestCase
 {
-    private const WORN = ['6.1', '3.2', '3.9', '2.2', '0.8', '0.6'];
-
-    private const ROUND = ['0.2', '0.3', '0.2', '0.3', '0.2', '0.2'];
-
-    private User $inspector;
-
-    private User $machinist;
-
-    private Job $job;
+    use WorkedJob;
 
     protected function setUp(): void
     {
         parent::setUp();
-        Queue::fake();
-        $this->inspector = $this->person(Role::Inspector);
-        $this->machinist = $this->person(Role::Machinist);
-        $this->job = $this->job($this->inspector);
-        $this->actingAs($this->inspector);
-        $this->crackCheck($this->job, $this->inspector, EnginePart::Block);
+        $this->receiveJob();
     }
 
     public function test_the_plan_shows_every_way_and_recommends_one(): void
@@ -212,56 +196,6 @@ final class WayOfAJobTest extends TestCase
         $this->assertStringContainsString("'=HYPERLINK", $csv);
         $this->assertSame([96_916_240, 96_921_320], array_column($json['readings'], 'value_nm'));
         $this->assertSame($json['readings'][0]['id'], $json['readings'][1]['supersedes']);
-    }
-
-    private function url(string $page): string
-    {
-        return "/jobs/{$this->job->tag()}/{$page}";
-    }
-
-    private function readWorn(): void
-    {
-        $this->stateSetup($this->job);
-        foreach ([1, 2, 3, 4] as $cylinder) {
-            $this->keyBore($this->job, $cylinder, self::WORN);
-        }
-    }
-
-    private function chooseTwentyOver(): void
-    {
-        $this->readWorn();
-        $this->post($this->url('plan'), ['ulid' => $this->ulid(), 'option' => 'bore 508000'])->assertRedirect($this->url('work'));
-    }
-
-    private function workAll(?User $by = null): void
-    {
-        $this->actingAs($by ?? $this->machinist);
-        foreach (['clean', 'crack check', 'deck'] as $key) {
-            $this->tick($key);
-        }
-        foreach (['bore' => '3.8285', 'chamfer' => '', 'hone' => '3.8327'] as $kind => $actual) {
-            foreach ($kind === 'chamfer' ? [''] : ['.1', '.2', '.3', '.4'] as $suffix) {
-                $this->tick($kind.$suffix, actual: $actual)->assertSessionDoesntHaveErrors();
-            }
-        }
-        $this->tick('final wash')->assertSessionDoesntHaveErrors();
-    }
-
-    /**
-     * @param  array<string, mixed>  $setup
-     * @param  list<string>  $first
-     */
-    private function readFinished(array $setup = [], array $first = self::ROUND): void
-    {
-        $this->stateSetup($this->job, 'finished', $setup + ['zero' => '3.8325'])->assertOk();
-        foreach ([1, 2, 3, 4] as $cylinder) {
-            $this->keyBore($this->job, $cylinder, $cylinder === 1 ? $first : self::ROUND, 'finished');
-        }
-    }
-
-    private function tick(string $key, string $state = 'done', string $actual = '', ?string $remark = null): TestResponse
-    {
-        return $this->post($this->url('work'), ['ulid' => $this->ulid(), 'operation' => $key, 'state' => $state, 'actual' => $actual, 'remark' => $remark]);
     }
 
     private function dispose(int $cylinder, string $kind, string $reason = 'taper at the top'): TestResponse

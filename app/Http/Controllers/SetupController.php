@@ -17,6 +17,7 @@ use Illuminate\Http\Request;
 use Illuminate\Validation\Rule;
 use NorthLedger\Core\Gauging\Conditions;
 use NorthLedger\Core\Gauging\Feature;
+use NorthLedger\Core\Gauging\InstrumentKind;
 use NorthLedger\Core\Gauging\Place;
 use NorthLedger\Core\Quantity\ReadingUnit;
 
@@ -35,7 +36,7 @@ final class SetupController
     public function store(Request $request, Job $job, SheetName $sheet, StateSetup $state): JsonResponse
     {
         $keyed = Keyed::in($request);
-        /** @var array{feature: string, instrument: string, reading_unit?: ?string, zero?: ?string, zero_place?: ?string, master?: ?string} $data */
+        /** @var array{feature: string, instrument: string, reading_unit?: ?string, zero?: ?string, zero_place?: ?string, master?: ?string, zero_with?: ?string} $data */
         $data = $request->validate([
             'feature' => ['required', Rule::in(Feature::gauged())],
             'instrument' => ['required', 'string', 'max:40'],
@@ -43,6 +44,7 @@ final class SetupController
             'zero' => ['nullable', 'string', 'max:60'],
             'zero_place' => ['nullable', 'string', 'max:40'],
             'master' => ['nullable', 'string', 'max:12'],
+            'zero_with' => ['nullable', Rule::in(array_column(InstrumentKind::thatSetZeros(), 'value'))],
         ] + $keyed->temperatureRules('part_temperature', 'master_temperature'), ['part_temperature.*' => $keyed->temperatureWords(), 'master_temperature.*' => $keyed->temperatureWords()]);
         $written = $state->handle($job, $request->user(), new SetupEntry(
             RequestId::of($request), $sheet, Feature::from($data['feature']), $data['instrument'],
@@ -53,7 +55,7 @@ final class SetupController
                 $keyed->celsius('part_temperature'), $keyed->celsius('master_temperature'),
             ),
             ($data['zero_place'] ?? '') === '' ? null : Place::parse($data['zero_place']),
-            $data['master'] ?? '',
+            $data['master'] ?? '', InstrumentKind::tryFrom($data['zero_with'] ?? ''),
         ));
 
         return SheetAnswer::of($request, $written->file, $sheet);

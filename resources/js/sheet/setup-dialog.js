@@ -1,3 +1,5 @@
+const SET_WITH = 'with ';
+
 /**
  * The dialog in which gauge, zero and conditions are stated. It begins with what is in force.
  *
@@ -72,7 +74,12 @@ export function createSetupDialog(dialog, here, state) {
         }
         const sizes = instrument.selectedOptions[0].dataset.sizes === 'yes';
         dialog.close();
-        state({ ...body, zero_place: !sizes && isOnThePart() ? here().key : null, master: isOnThePart() ? null : zeroOn });
+        state({
+            ...body,
+            zero_place: !sizes && isOnThePart() ? here().key : null,
+            zero_with: zeroOn.startsWith(SET_WITH) ? zeroOn.slice(SET_WITH.length) : null,
+            master: isOnThePart() || zeroOn.startsWith(SET_WITH) ? null : zeroOn,
+        });
     });
 
     return {

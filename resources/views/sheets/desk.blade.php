@@ -40,7 +40,7 @@
                 @foreach($features as $feature)@foreach($gauges->of($feature->kinds) as $gauge)<option value="{{ $gauge->value }}" data-for="{{ $feature->value }}" data-sizes="{{ $gauge->kind->showsSizes() ? 'yes' : 'no' }}">{{ $gauge->words }}</option>@endforeach @endforeach
             </select></div>
         <div class="field" data-only-sized><label for="zero_on">Its zero was set on</label>
-            <select id="zero_on" name="zero_on"><option value="">a known size</option>@foreach($gauges->masters as $master)<option value="{{ $master->tag }}" data-size="{{ $master->size }}">{{ $master->words }}</option>@endforeach
+            <select id="zero_on" name="zero_on">@foreach(\NorthLedger\Core\Gauging\InstrumentKind::thatSetZeros() as $kind)<option value="with {{ $kind->value }}">a size set with {{ $kind->value }}</option>@endforeach<option value="">a ring or fixture of a known size</option>@foreach($gauges->masters as $master)<option value="{{ $master->tag }}" data-size="{{ $master->size }}">{{ $master->words }}</option>@endforeach
                 @if($sheet->section() === null)<option value="part">the part itself, here: only form can be judged</option>@endif</select>
             <small data-zero-place hidden></small></div>
         <div class="field" data-only-known><label for="zero">That size</label><input id="zero" name="zero" value="{{ $features[0]->zero }}" autocomplete="off" class="num"><small>in {{ $file->sheet->unit->words() }}; “30 over” is read too</small></div>

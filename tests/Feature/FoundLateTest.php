@@ -1,0 +1,153 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\OperationTick;
+use App\Models\StoredOrder;
+use App\Sheets\JobFile;
+use App\Sheets\JobFiles;
+use App\Sheets\Stage;
+use Illuminate\Testing\TestResponse;
+use NorthLedger\Core\Cracks\CrackState;
+use NorthLedger\Core\Inspection\EngineVerdict;
+use NorthLedger\Core\Spec\EnginePart;
+use Tests\TestCase;
+
+/** What is found after the order is made stops the work, and nothing is signed over it (VER-6, CRACK-5a). */
+final class FoundLateTest extends TestCase
+{
+    use WorkedJob;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->receiveJob();
+    }
+
+    public function test_a_crack_that_a_machinist_sees_in_a_bore_stops_that_cylinder_and_the_signature(): void
+    {
+        $this->chooseTwentyOver();
+        $this->workAll();
+        $this->actingAs($this->machinist);
+        $this->post($this->url('work/flaws'), ['ulid' => $this->ulid(), 'cylinder' => 9, 'look' => 'sharp line'])->assertSessionHasErrors('cylinder');
+        $this->post($this->url('work/flaws'), ['ulid' => $this->ulid(), 'cylinder' => 2, 'look' => 'nothing'])->assertSessionHasErrors('look');
+        $this->flaw(2, 'sharp line')->assertSessionDoesntHaveErrors();
+
+        $this->assertSame(CrackState::Suspect, $this->file()->cracks()->part(EnginePart::Block)->state);
+        $this->get($this->url('work'))->assertOk()->assertSee('Cylinder 2: ');
+        $this->actingAs($this->inspector);
+        $this->readFinished();
+        $this->assertNotSame(Stage::Release, $this->job->refresh()->stage, 'finished readings do not close what is stopped');
+        $this->assertRefused('Cylinder 2: ');
+    }
+
+    public function test_a_patch_that_stays_is_asked_about_before_the_bore_goes_on(): void
+    {
+        $this->chooseTwentyOver();
+        $this->tickUpTo('bore.1');
+        $this->actingAs($this->machinist);
+        $this->flaw(1, 'patch that will not clean up', 'a dull spot at 4 o’clock')->assertSessionDoesntHaveErrors();
+        $this->tick('hone.1', actual: '3.8327')->assertSessionHasErrors('hone.1');
+        $this->tick('bore.2', actual: '3.8285')->assertSessionDoesntHaveErrors();
+        $this->get($this->url('cracks'))->assertSee('a dull spot at 4 o’clock');
+    }
+
+    public function test_a_crack_keyed_as_a_look_is_an_indication_of_the_block(): void
+    {
+        $this->readWorn();
+        $this->key($this->job, 'crack.3', '1')->assertOk();
+        $cracks = $this->file()->cracks();
+        $this->assertSame([CrackState::Suspect, 3], [$cracks->part(EnginePart::Block)->state, $cracks->suspects()[0]->location->cylinder]);
+        $this->get($this->url('cracks'))->assertOk()->assertSee('cylinder 3');
+        $this->key($this->job, 'crack.3', '0', changes: ['reason' => 'misread'])->assertOk();
+        $this->assertSame(CrackState::NoIndicationFound, $this->file()->cracks()->part(EnginePart::Block)->state, 'taken back, it is none');
+    }
+
+    public function test_a_part_that_is_not_checked_for_cracks_is_not_yet_known(): void
+    {
+        $this->assertSame(EngineVerdict::NotYetKnown, $this->file()->inspection()->engine()->verdict);
+        $this->get($this->url('judge'))->assertSee('not checked for cracks');
+        $this->assertStringContainsString('Head: ', (string) $this->get($this->url('judge'))->getContent());
+    }
+
+    public function test_a_reading_that_came_late_reopens_the_plan(): void
+    {
+        $this->chooseTwentyOver();
+        $this->actingAs($this->inspector);
+        $this->key($this->job, 'bore.4.bottom.thrust', '24', changes: ['reason' => 'misread', 'confirmed' => true]);
+        $this->get($this->url('work'))->assertOk()->assertSee('▲');
+        $this->actingAs($this->machinist);
+        $this->tick('clean')->assertSessionDoesntHaveErrors();
+        $this->tick('crack check')->assertSessionDoesntHaveErrors();
+        $this->tick('deck')->assertSessionHasErrors('deck');
+        $this->actingAs($this->inspector);
+        $this->assertSame(Stage::Plan, $this->job->refresh()->stage);
+    }
+
+    public function test_what_is_done_already_is_carried_into_the_new_order(): void
+    {
+        $this->chooseTwentyOver();
+        $this->tickUpTo('bore.2');
+        $this->actingAs($this->machinist);
+        $this->flaw(3, 'hole');
+        $this->actingAs($this->inspector);
+        $this->post($this->url('plan'), ['ulid' => $this->ulid(), 'option' => 'bore 508000'])->assertSessionDoesntHaveErrors();
+
+        $this->assertSame(2, StoredOrder::query()->count());
+        $page = $this->get($this->url('work'))->assertOk();
+        $page->assertSee('Bore')->assertSee('is 3.8285');
+        $this->assertSame(['bore.1', 'bore.2'], OperationTick::query()->where('operation', 'like', 'bore.%')->distinct()->orderBy('operation')->pluck('operation')->all());
+        $this->actingAs($this->machinist);
+        $this->tick('bore.3', actual: '3.8285')->assertSessionHasErrors('bore.3');
+    }
+
+    public function test_a_bore_that_was_honed_too_far_is_not_signed(): void
+    {
+        $this->chooseTwentyOver();
+        $this->workAll();
+        $this->actingAs($this->inspector);
+        $this->readFinished(first: ['1.4', ...array_slice(self::ROUND, 1)]);
+        $this->assertRefused('cylinder 1');
+    }
+
+    public function test_a_bore_that_is_small_yet_says_how_far_to_hone(): void
+    {
+        $this->chooseTwentyOver();
+        $this->workAll();
+        $this->actingAs($this->inspector);
+        $this->readFinished(first: ['-0.3', '-0.2', '-0.3', '-0.2', '-0.3', '-0.3']);
+        $this->get($this->url('verify'))->assertSee('hone')->assertSee('0.3');
+        $this->assertRefused('cylinder 1');
+    }
+
+    private function flaw(int $cylinder, string $look, string $remark = ''): TestResponse
+    {
+        return $this->post($this->url('work/flaws'), ['ulid' => $this->ulid(), 'cylinder' => $cylinder, 'look' => $look, 'remark' => $remark]);
+    }
+
+    /** Everything of the order before and with this operation. */
+    private function tickUpTo(string $last): void
+    {
+        $this->actingAs($this->machinist);
+        foreach (['clean', 'crack check', 'deck', 'bore.1', 'bore.2'] as $key) {
+            $this->tick($key, actual: str_starts_with($key, 'bore') ? '3.8285' : '')->assertSessionDoesntHaveErrors();
+            if ($key === $last) {
+                return;
+            }
+        }
+    }
+
+    private function assertRefused(string $why): void
+    {
+        $this->post($this->url('release'), ['ulid' => $this->ulid(), 'password' => 'a-password'])->assertSessionHasErrors('sign');
+        $this->assertStringContainsString($why, session('errors')->first('sign'));
+        $this->assertFalse($this->job->refresh()->is_closed);
+    }
+
+    private function file(): JobFile
+    {
+        return $this->app->make(JobFiles::class)->open($this->job->refresh());
+    }
+}

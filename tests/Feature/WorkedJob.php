@@ -1,0 +1,86 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\Job;
+use App\Models\User;
+use App\People\Role;
+use Illuminate\Support\Facades\Queue;
+use Illuminate\Testing\TestResponse;
+use NorthLedger\Core\Spec\EnginePart;
+
+/** A worn block that is bored +.020, from its readings to the finished ones. */
+trait WorkedJob
+{
+    private const WORN = ['6.1', '3.2', '3.9', '2.2', '0.8', '0.6'];
+
+    private const ROUND = ['0.2', '0.3', '0.2', '0.3', '0.2', '0.2'];
+
+    private User $inspector;
+
+    private User $machinist;
+
+    private Job $job;
+
+    protected function receiveJob(): void
+    {
+        Queue::fake();
+        $this->inspector = $this->person(Role::Inspector);
+        $this->machinist = $this->person(Role::Machinist);
+        $this->job = $this->job($this->inspector);
+        $this->actingAs($this->inspector);
+        $this->crackCheck($this->job, $this->inspector, EnginePart::Block);
+    }
+
+    protected function url(string $page): string
+    {
+        return "/jobs/{$this->job->tag()}/{$page}";
+    }
+
+    protected function readWorn(): void
+    {
+        $this->stateSetup($this->job);
+        foreach ([1, 2, 3, 4] as $cylinder) {
+            $this->keyBore($this->job, $cylinder, self::WORN);
+        }
+    }
+
+    protected function chooseTwentyOver(): void
+    {
+        $this->readWorn();
+        $this->post($this->url('plan'), ['ulid' => $this->ulid(), 'option' => 'bore 508000'])->assertRedirect($this->url('work'));
+    }
+
+    protected function workAll(?User $by = null): void
+    {
+        $this->actingAs($by ?? $this->machinist);
+        foreach (['clean', 'crack check', 'deck'] as $key) {
+            $this->tick($key);
+        }
+        foreach (['bore' => '3.8285', 'chamfer' => '', 'hone' => '3.8327'] as $kind => $actual) {
+            foreach ($kind === 'chamfer' ? [''] : ['.1', '.2', '.3', '.4'] as $suffix) {
+                $this->tick($kind.$suffix, actual: $actual)->assertSessionDoesntHaveErrors();
+            }
+        }
+        $this->tick('final wash')->assertSessionDoesntHaveErrors();
+    }
+
+    /**
+     * @param  array<string, mixed>  $setup
+     * @param  list<string>  $first
+     */
+    protected function readFinished(array $setup = [], array $first = self::ROUND): void
+    {
+        $this->stateSetup($this->job, 'finished', $setup + ['zero' => '3.8325'])->assertOk();
+        foreach ([1, 2, 3, 4] as $cylinder) {
+            $this->keyBore($this->job, $cylinder, $cylinder === 1 ? $first : self::ROUND, 'finished');
+        }
+    }
+
+    protected function tick(string $key, string $state = 'done', string $actual = '', ?string $remark = null): TestResponse
+    {
+        return $this->post($this->url('work'), ['ulid' => $this->ulid(), 'operation' => $key, 'state' => $state, 'actual' => $actual, 'remark' => $remark]);
+    }
+}
