@@ -75,7 +75,7 @@ final class Certificate
         $form = ['out-of-round' => 'not checked', 'taper' => 'not checked'];
         foreach ($bore->characteristics as $one) {
             if (isset($form[$one->what->value])) {
-                $form[$one->what->value] = "{$file->display->magnitude($one->value)} of {$file->display->magnitude($one->limit)}";
+                $form[$one->what->value] = "{$file->display->magnitude($one->value)} ≤ {$file->display->magnitude($one->limit)}";
             }
         }
 
@@ -103,7 +103,8 @@ final class Certificate
         $told = [];
         foreach ($bore->characteristics as $one) {
             if (in_array($one->what, [FinishedCharacteristic::MostClearance, FinishedCharacteristic::LeastClearance, FinishedCharacteristic::Growth], true)) {
-                $told[$one->what->value] = "{$file->display->deviation($one->value)} of {$file->display->magnitude($one->limit)}";
+                $against = $one->what === FinishedCharacteristic::LeastClearance ? '≥' : '≤';
+                $told[$one->what->value] = "{$file->display->deviation($one->value)} {$against} {$file->display->magnitude($one->limit)}";
             }
         }
 

@@ -25,15 +25,15 @@ final readonly class FaceMap
     private const MOST_PASSES = 12;
 
     /** Where the height of a point is written, from the point: below it along the upper edge, so that the edge does not cross it. */
-    private const LABEL_BELOW = 17;
 
-    private const LABEL_ABOVE = -8;
+    /** Beside its place, so that the rows close to each other stay apart; of the last column, outside the face. */
+    private const LABEL_BESIDE = 8;
 
     /**
      * @param  list<array{path: string, shade: string}>  $shades  The low places, by how low they are
      * @param  list<string>  $contours  Path of each level
      * @param  list<array{x: string, y: string, radius: string}>  $bores
-     * @param  list<array{at: string, goto: string, label: int, text: string, state: CellState, pass: ?int}>  $points
+     * @param  list<array{at: string, goto: string, label: string, text: string, state: CellState, pass: ?int}>  $points
      * @param  list<string>  $passes  What stands after so many light cuts, in words
      */
     private function __construct(
@@ -54,7 +54,7 @@ final readonly class FaceMap
         $bores = $file->sheet->layout->banks[$bank - 1];
 
         return new self(
-            $kind->name($file->sheet, $bank), PartCells::view(Place::at($kind->point(), $bank)), sprintf('-8 -14 %d %d', self::WIDTH + 16, $height + 22), $height,
+            $kind->name($file->sheet, $bank), PartCells::view(Place::at($kind->point(), $bank)), sprintf('-8 -14 %d %d', self::WIDTH + 40, $height + 22), $height,
             $surface === null ? [] : self::shading($surface, $height),
             $surface === null ? [] : $surface->contours($interval->nanometres, $scale),
             $kind === FaceKind::Deck ? self::bores($file, count($bores), $face, $scale) : [],
@@ -107,7 +107,7 @@ final readonly class FaceMap
         ], range(0, $count - 1));
     }
 
-    /** @return list<array{at: string, goto: string, label: int, text: string, state: CellState, pass: ?int}> */
+    /** @return list<array{at: string, goto: string, label: string, text: string, state: CellState, pass: ?int}> */
     private static function points(JobFile $file, MeasuredFace $face, float $scale, Length $light): array
     {
         $heights = array_column($face->heights, 'z');
@@ -118,9 +118,10 @@ final readonly class FaceMap
             if ($height === null && ! FaceGrid::isNeeded($spot)) {
                 continue;
             }
+            $isAtTheEdge = $x * 10 > $face->spec->length->nanometres * 9;
             $points[] = [
                 'at' => Coordinate::of($x * $scale).','.Coordinate::of($y * $scale), 'goto' => Place::at($face->kind->point(), $face->bank, $spot)->key(),
-                'label' => $y * 4 < $face->spec->width->nanometres ? self::LABEL_BELOW : self::LABEL_ABOVE, 'text' => $height === null ? '' : $file->display->magnitude(Length::ofNanometres($top - $height->z)), 'state' => $height === null ? CellState::Missing : CellState::Good,
+                'label' => $isAtTheEdge ? Coordinate::of(self::WIDTH - $x * $scale + self::LABEL_BESIDE / 2) : (string) self::LABEL_BESIDE, 'text' => $height === null ? '' : $file->display->magnitude(Length::ofNanometres($top - $height->z)), 'state' => $height === null ? CellState::Missing : CellState::Good,
                 'pass' => $height === null ? null : intdiv($top - $height->z + $light->nanometres - 1, $light->nanometres),
             ];
         }

@@ -56,7 +56,11 @@ final readonly class GaugeFitness
         });
         $words = implode(' or ', array_map(static fn (InstrumentKind $kind): string => (str_contains('aeio', $kind->value[0]) ? 'an ' : 'a ').$kind->value, array_slice(array_values($would), 0, 2)));
 
-        return $words === '' ? ' No usual gauge does better; a finer one can be entered in the register.' : " Better: {$words}.";
+        return match (true) {
+            $words !== '' => " Better: {$words}.",
+            $trial->fitness === Fitness::Unfit => ' No usual gauge does better; a finer one can be entered in the register.',
+            default => '',
+        };
     }
 
     /** An ordinary set of its kind; what shows deviations is set to any size, but for a bore gauge, which has to go in. */

@@ -39,14 +39,14 @@ final readonly class FindingWords
         $ways = [];
         foreach ($change->limits as $criterion => $limit) {
             $name = Criterion::from($criterion)->label();
-            $ways[] = "a limit of {$this->display->magnitudeWithUnit($limit)} for {$name} (now {$this->display->magnitude($change->now[$criterion])})";
+            $ways[] = "a limit of {$this->display->magnitudeWithUnit($this->display->notBelow($limit))} for {$name} (now {$this->display->magnitude($change->now[$criterion])})";
         }
         if ($change->withConcession) {
             $ways[] = 'the customer’s signed concession for its pits';
         }
         $last = array_pop($ways);
 
-        return "Cylinder {$change->cylinder} would pass with ".($ways === [] ? $last : implode(', ', $ways)." and {$last}").'.';
+        return 'would pass with '.($ways === [] ? $last : implode(', ', $ways)." and {$last}").'.';
     }
 
     private function measured(Finding $finding, string $name, Length $value, Length $limit, Length $margin): string

@@ -105,7 +105,13 @@ final readonly class VerdictWords
     /** @return list<string> What would change a “cannot stay”, one sentence a cylinder (VER-3) */
     public function changes(BlockAssessment $assessment): array
     {
-        return array_map((new FindingWords($this->display))->change(...), $assessment->changes());
+        $words = new FindingWords($this->display);
+        $cylinders = [];
+        foreach ($assessment->changes() as $change) {
+            $cylinders[$words->change($change)][] = $change->cylinder;
+        }
+
+        return array_map(static fn (string $change, array $those): string => ucfirst(self::cylinders($those))." {$change}", array_keys($cylinders), $cylinders);
     }
 
     /** The two questions of a block, each with how far it is answered (BORE-5). */

@@ -67,6 +67,14 @@ final readonly class LengthDisplay
             : $this->fixed($nanometres, 1_000, 0);
     }
 
+    /** The least difference that can be shown and is not below this one: what is named as a limit still passes. */
+    public function notBelow(Length $length): Length
+    {
+        $grain = $this->unit === LengthUnit::Inch ? 2_540 : 1_000;
+
+        return Length::ofNanometres((int) ceil($length->nanometres / $grain) * $grain);
+    }
+
     /** What a gauge is worth, one decimal finer than a deviation, with its unit: “0.05 thou”, “1.3 µm”. */
     public function fine(Length $length): string
     {

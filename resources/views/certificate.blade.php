@@ -20,7 +20,7 @@
         <thead><tr><th scope="col">Cyl.</th><th scope="col">Ordered</th><th scope="col">Piston</th>@foreach(array_keys($certificate['bores'][0]['readings']) as $place)<th scope="col">{{ $place }}</th>@endforeach<th scope="col">Out-of-round, taper ({{ $certificate['form_unit'] }})</th><th scope="col">Clearance, least, growth ({{ $certificate['form_unit'] }})</th><th scope="col">Result</th></tr></thead>
         <tbody>
         @foreach($certificate['bores'] as $bore)
-            <tr><td class="num">{{ $bore['cylinder'] }}</td><td>{{ $bore['ordered'] }}</td><td>{{ $bore['piston'] }}</td>@foreach($bore['readings'] as $reading)<td class="num">{{ $reading }}</td>@endforeach<td class="num">{{ implode(', ', $bore['form']) }}</td><td class="num">{{ implode(', ', $bore['clearance'] ?? []) ?: 'not checked' }}</td><td>{{ $bore['state'] }}@if($bore['disposition'])<br><b>{{ $bore['disposition'] }}</b>@endif</td></tr>
+            <tr><td class="num">{{ $bore['cylinder'] }}</td><td>{{ $bore['ordered'] }}</td><td>{{ $bore['piston'] }}</td>@foreach($bore['readings'] as $reading)<td class="num">{{ $reading }}</td>@endforeach<td class="num">@foreach($bore['form'] as $line){{ $line }}<br>@endforeach</td><td class="num">@forelse($bore['clearance'] ?? [] as $line){{ $line }}<br>@empty not checked @endforelse</td><td>{{ $bore['state'] }}@if($bore['disposition'])<br><b>{{ $bore['disposition'] }}</b>@endif</td></tr>
         @endforeach
         </tbody>
     </table>

@@ -127,7 +127,7 @@ final class WordsTest extends TestCase
 
         $change = $of(new BoreLooks(pitting: PittingClass::Felt));
         $this->assertNotNull($change);
-        $this->assertSame('Cylinder 2 would pass with a limit of 4.4 thou for out-of-round (now 2.0), a limit of 7.4 thou for taper (now 5.0), a limit of 11.1 thou for clearance (now 6.0) and the customer’s signed concession for its pits.', $words->change($change));
+        $this->assertSame('would pass with a limit of 4.4 thou for out-of-round (now 2.0), a limit of 7.4 thou for taper (now 5.0), a limit of 11.1 thou for clearance (now 6.0) and the customer’s signed concession for its pits.', $words->change($change));
         $this->assertNull($of(new BoreLooks(crack: CrackLook::Hole)), 'no limit closes a hole');
     }
 

@@ -19,6 +19,8 @@ use Tests\TestCase;
 /** The demo shop shows what it is there to show. */
 final class DemoShopTest extends TestCase
 {
+    use TrueSentences;
+
     #[Group('slow')]
     public function test_the_demo_jobs_stand_where_they_should_and_their_ledgers_hold(): void
     {
@@ -61,6 +63,8 @@ final class DemoShopTest extends TestCase
         $sleeved = $this->recommended('F6-0093');
         $this->assertSame([[2, 5], 2], [$sleeved->sleeved, $sleeved->sizesRemaining]);
         $this->assertSame([], $this->recommended('T4-31007')->sleeved);
+        $tried = array_sum(Job::query()->get()->map(fn (Job $job): int => $this->assertSentencesAreTrue($this->app->make(JobFiles::class)->open($job)))->all());
+        $this->assertGreaterThan(10, $tried, 'sentences that say what would change a verdict');
     }
 
     public function test_a_shop_without_demo_has_its_owner_alone(): void

@@ -43,9 +43,12 @@ final class DrawingOfPartsTest extends TestCase
         $this->readDeck(static fn (): float => 0.010);
         $face = $this->deck();
         foreach ($face->points as $point) {
-            $baseline = (float) explode(',', $point['at'])[1] + $point['label'];
-            $this->assertGreaterThan(10.0, $baseline, "{$point['goto']} is crossed by the upper edge");
-            $this->assertLessThan((float) $face->height, $baseline, "{$point['goto']} is crossed by the lower edge");
+            [$x, $y] = array_map(floatval(...), explode(',', $point['at']));
+            $from = $x + (float) $point['label'];
+            $far = $from + 7 * strlen($point['text']);
+            $this->assertGreaterThan(0.0, $y - 4, "{$point['goto']} is crossed by the upper edge");
+            $this->assertTrue($far < FaceMap::WIDTH || $from > FaceMap::WIDTH, "{$point['goto']} is crossed by the right edge");
+            $this->assertLessThan((float) $face->height, $y + 4, "{$point['goto']} is crossed by the lower edge");
         }
     }
 

@@ -7,7 +7,7 @@
     @foreach($face->shades as $shade)<path d="{{ $shade['path'] }}" class="worn-shade" fill-opacity="{{ $shade['shade'] }}"/>@endforeach
     @foreach($face->contours as $path)<path d="{{ $path }}" class="contour"/>@endforeach
     @foreach($face->bores as $bore)<circle cx="{{ $bore['x'] }}" cy="{{ $bore['y'] }}" r="{{ $bore['radius'] }}" class="face-bore"/>@endforeach
-    @foreach($face->points as $point)<g transform="translate({{ $point['at'] }})" class="face-point {{ $point['state']->value }}" data-goto="{{ $point['goto'] }}" @if($point['pass'] !== null) data-pass="{{ $point['pass'] }}" @endif><circle r="5"/><text y="{{ $point['label'] }}">{{ $point['text'] }}</text></g>@endforeach
+    @foreach($face->points as $point)<g transform="translate({{ $point['at'] }})" class="face-point {{ $point['state']->value }}" data-goto="{{ $point['goto'] }}" @if($point['pass'] !== null) data-pass="{{ $point['pass'] }}" @endif><circle r="5"/><text x="{{ $point['label'] }}" y="4">{{ $point['text'] }}</text></g>@endforeach
 </svg>
 <figcaption><b>{{ $face->name }}.</b> {{ $face->caption }} {{ $face->shims }}
 @if(count($face->passes) > 1)<label class="pass"><span>Next passes</span><input type="range" min="0" max="{{ count($face->passes) - 1 }}" value="0" data-face-slider data-passes="{{ json_encode($face->passes) }}"></label> <output class="num" data-face-said>{{ $face->passes[0] }}</output>@endif
