@@ -101,6 +101,8 @@ final class FoundLateTest extends TestCase
         $this->assertSame(['bore.1', 'bore.2'], OperationTick::query()->where('operation', 'like', 'bore.%')->distinct()->orderBy('operation')->pluck('operation')->all());
         $this->actingAs($this->machinist);
         $this->tick('bore.3', actual: '3.8285')->assertSessionHasErrors('bore.3');
+        $this->actingAs($this->inspector)->get($this->url('release'))->assertSee('waits for the customer');
+        $this->assertRefused('waits for the customer');
     }
 
     public function test_a_bore_that_was_honed_too_far_is_not_signed(): void

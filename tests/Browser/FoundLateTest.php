@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use Facebook\WebDriver\Remote\RemoteWebDriver;
+use Facebook\WebDriver\WebDriverBy;
+use Facebook\WebDriver\WebDriverKeys;
+
+/** What is found after the order was made reaches the signature, and nobody signs over it (VER-6). */
+final class FoundLateTest extends BrowserTestCase
+{
+    use WalksTheWay;
+
+    public function test_an_over_honed_bore_and_then_a_late_crack_keep_a_job_from_being_signed(): void
+    {
+        $window = $this->loggedIn('inspector');
+        $tag = $this->receive($window, 't', 'T4-'.random_int(10_000, 99_999));
+        $this->stateGauge($window);
+        $this->followTheProposal($window, self::WORN);
+        $this->dyeCheck($window, $tag, 'block', 'head', 'crankshaft');
+        $this->goTo($window, $tag, 'plan');
+        $this->click($window, 'Choose this option', '/work');
+        $this->workTheOrder($window);
+
+        $this->goTo($window, $tag, 'verify');
+        $this->untilReady($window);
+        $this->stateGauge($window, true);
+        $this->enter($window, '1.4', 'bore.1.top.thrust');
+        $this->assertSame(22, $this->followTheProposal($window, self::FINISHED, 22));
+        $this->enter($window, '.2', 'bore.4.bottom.inline');
+        $this->untilSeen($window, '.margin .stamp', 'Out of tolerance');
+        $this->assertRefused($window, $tag, 'cylinder 1');
+
+        $machinist = $this->loggedIn('machinist');
+        $this->goTo($machinist, $tag, 'work');
+        $machinist->findElement(WebDriverBy::id('flaw-cylinder'))->sendKeys('2');
+        $machinist->findElement(WebDriverBy::id('flaw-remark'))->sendKeys('halfway down, toward the pan');
+        $this->click($machinist, 'A crack', '/work');
+        $this->assertStringContainsString('Cylinder 2', $this->text($machinist, '.stopped'));
+        $this->assertAccessible($machinist, 'a work order that is stopped');
+
+        $this->goTo($window, $tag, 'verify');
+        $window->findElement(WebDriverBy::cssSelector('.margin input[name=reason]'))->sendKeys('the owner of the engine accepts it');
+        $this->click($window, 'Concession', '/verify');
+        $this->assertRefused($window, $tag, 'Cylinder 2');
+
+        $this->goTo($window, $tag, 'cracks');
+        $this->assertStringContainsString('halfway down, toward the pan', $this->text($window, 'main'));
+        $this->assertNotSame('', $this->text($window, '.margin .stamp'));
+        $this->goTo($window, $tag, 'certificate');
+        $this->assertStringNotContainsString('conforms', $this->text($window, 'main'), 'there is no certificate');
+    }
+
+    private function click(RemoteWebDriver $window, string $button, string $then): void
+    {
+        $old = $window->findElement(WebDriverBy::tagName('html'));
+        $window->findElement(WebDriverBy::xpath("//button[contains(., '{$button}')]"))->sendKeys(WebDriverKeys::ENTER);
+        $this->until($window, static fn (): bool => $window->findElement(WebDriverBy::tagName('html'))->getID() !== $old->getID() && str_contains($window->getCurrentURL(), $then), "{$button}: {$then}");
+    }
+
+    private function assertRefused(RemoteWebDriver $window, string $tag, string $why): void
+    {
+        $this->goTo($window, $tag, 'release');
+        $this->assertStringContainsString($why, $this->text($window, 'main'));
+        $this->assertSame([], $window->findElements(WebDriverBy::id('password')), 'there is nothing to sign');
+    }
+}
