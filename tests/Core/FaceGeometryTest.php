@@ -9,6 +9,7 @@ use NorthLedger\Core\Geometry\LeastSquaresPlane;
 use NorthLedger\Core\Geometry\LocalFlatness;
 use NorthLedger\Core\Geometry\MinimumZone;
 use NorthLedger\Core\Geometry\Tilt;
+use NorthLedger\Core\Inspection\FaceGrid;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
@@ -54,6 +55,30 @@ final class FaceGeometryTest extends TestCase
             $this->assertEqualsWithDelta($worst, LocalFlatness::worst($shuffled, 150_000_000), 1e-3);
         }
         $this->assertEqualsWithDelta($width, MinimumZone::of([...$heights, ...$heights])->width, 1e-3, 'a place that is read twice counts once');
+    }
+
+    /** @return iterable<string, array{string}> */
+    public static function families(): iterable
+    {
+        foreach (['brae-v8-311', 'cairn-l4-144', 'fell-6-d', 'quern-3-16', 'sorrel-f4', 'tarn-4-198'] as $family) {
+            yield $family => [$family];
+        }
+    }
+
+    #[DataProvider('families')]
+    public function test_the_grid_of_every_family_sees_a_hollow_that_is_as_large_as_its_square(string $family): void
+    {
+        $sheet = Bench::sheet($family);
+        foreach (array_filter([$sheet->deck, $sheet->head]) as $face) {
+            $grid = FaceGrid::of($face, count($sheet->layout->banks[0]))->points;
+            $span = $face->localSpan->nanometres;
+            $flat = array_map(static fn (array $at): Height => new Height($at[0], $at[1], 0), array_values($grid));
+            $this->assertGreaterThan(0, LocalFlatness::windowsThatCount($flat, $span), 'squares that count');
+            $this->assertSame(0.0, LocalFlatness::worstThatCounts($flat, $span));
+
+            $hollow = array_map(static fn (array $at): Height => new Height($at[0], $at[1], $at === $grid['d3'] ? -50_000 : 0), array_values($grid));
+            $this->assertGreaterThan(10_000.0, LocalFlatness::worstThatCounts($hollow, $span), 'one low place near the edge is in a square that counts');
+        }
     }
 
     #[DataProvider('seeds')]
