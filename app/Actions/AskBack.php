@@ -56,7 +56,7 @@ final class AskBack extends \RuntimeException
 
     public static function drifted(): self
     {
-        return new self('setup', 'This gauge was found drifted at its last check. Set its zero anew, then go on.');
+        return new self('setup', 'This gauge was found drifted at its last check. Re-zero it, then go on.');
     }
 
     public static function setup(): self

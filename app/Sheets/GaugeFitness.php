@@ -54,7 +54,7 @@ final readonly class GaugeFitness
 
             return $other !== null && self::rank($other->fitness) < self::rank($trial->fitness);
         });
-        $words = implode(' or ', array_map(static fn (InstrumentKind $kind): string => (str_contains('aeio', $kind->value[0]) ? 'an ' : 'a ').$kind->value, array_slice(array_values($would), 0, 2)));
+        $words = implode(' or ', array_map(static fn (InstrumentKind $kind): string => $kind->withArticle(), array_slice(array_values($would), 0, 2)));
 
         return match (true) {
             $words !== '' => " Better: {$words}.",

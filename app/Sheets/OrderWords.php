@@ -40,9 +40,10 @@ final readonly class OrderWords
 
     public static function stop(Stop $stop): string
     {
-        $where = $stop->cylinder === null ? '' : ucfirst(VerdictWords::cylinders([$stop->cylinder])).': ';
+        $cylinder = $stop->cylinder === null ? '' : VerdictWords::cylinders([$stop->cylinder]);
+        $where = $cylinder === '' || str_contains($stop->said, $cylinder) ? '' : ucfirst($cylinder).': ';
 
-        return $where.match ($stop->reason) {
+        return ucfirst($where.match ($stop->reason) {
             StopReason::BlockIsScrap => "the block is scrap. {$stop->said}",
             StopReason::WayIsGone => 'The chosen option is not in the plan any more.',
             StopReason::Forbidden => 'The chosen option is forbidden as it stands now: see the rebore options.',
@@ -53,6 +54,6 @@ final readonly class OrderWords
             StopReason::Undecided => $stop->said,
             StopReason::TraceMissing => 'trace its wall before it is bored: the shift may be more than is allowed.',
             StopReason::CustomerAsked => "waits for the customer: {$stop->said}.",
-        };
+        });
     }
 }

@@ -86,7 +86,7 @@ final readonly class SetupLine
         return match (true) {
             $setup->zeroPlace !== null => 'on '.lcfirst(Place::parse($setup->zeroPlace)->words()).($size === null ? ', size not known' : ", {$size}"),
             $size !== null && $setup->masterTag !== null => "{$size} on {$setup->masterTag}",
-            $size !== null && $setup->zeroWith !== null && $setup->feature->measurand() === Measurand::Size => "{$size} set with {$setup->zeroWith->value}",
+            $size !== null && $setup->zeroWith !== null && $setup->feature->measurand() === Measurand::Size => "{$size}, set with {$setup->zeroWith->withArticle()}",
             default => $size,
         };
     }
@@ -101,7 +101,7 @@ final readonly class SetupLine
         $drift = $last?->result($setup->gauge);
 
         return match (true) {
-            $drift !== null && ! $drift->holds => ['check' => "drifted {$file->display->deviation($drift->drift)} {$file->display->deviationUnit()}: set it anew", 'checkState' => CellState::Out],
+            $drift !== null && ! $drift->holds => ['check' => "drifted {$file->display->deviation($drift->drift)} {$file->display->deviationUnit()}: re-zero it", 'checkState' => CellState::Out],
             $readings >= $file->policy->checkBackReadings, $readings > 0 && $minutes >= $file->policy->checkBackMinutes => ['check' => sprintf('check it back: %d %s, %d min', $readings, $readings === 1 ? 'reading' : 'readings', $minutes), 'checkState' => CellState::Close],
             $last !== null => ['check' => "holds, checked {$last->doneAt->format('H:i')}, {$minutes} min ago", 'checkState' => CellState::Good],
             default => ['check' => $readings === 0 ? 'not checked back yet' : "not checked back yet, {$minutes} min", 'checkState' => CellState::Missing],

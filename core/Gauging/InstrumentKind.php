@@ -23,6 +23,12 @@ enum InstrumentKind: string
     case RadiusGauge = 'radius gauge';
     case HeightGauge = 'height gauge';
 
+    /** “an outside micrometer” */
+    public function withArticle(): string
+    {
+        return (str_contains('aeio', $this->value[0]) ? 'an ' : 'a ').$this->value;
+    }
+
     /** True where it shows sizes, false where it shows deviations from its zero (QTY-3). */
     public function showsSizes(): bool
     {

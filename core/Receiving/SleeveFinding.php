@@ -31,7 +31,7 @@ enum SleeveFinding: string
             self::FlangeNotSeated => 'its flange is not seated',
             self::JointInRingTravel => 'a joint lies inside the ring travel',
             self::MoreThanOnePiece => 'it is in more than one piece',
-            self::NotFullDepth => 'it does not run from the step to the deck',
+            self::NotFullDepth => 'the piece under the deck does not reach the step',
         };
     }
 }

@@ -38,13 +38,13 @@ final class FoundLateTest extends BrowserTestCase
         $machinist->findElement(WebDriverBy::id('flaw-cylinder'))->sendKeys('2');
         $machinist->findElement(WebDriverBy::id('flaw-remark'))->sendKeys('halfway down, toward the pan');
         $this->click($machinist, 'A crack', '/work');
-        $this->assertStringContainsString('Cylinder 2', $this->text($machinist, '.stopped'));
+        $this->assertStringContainsString('cylinder 2', $this->text($machinist, '.stopped'));
         $this->assertAccessible($machinist, 'a work order that is stopped');
 
         $this->goTo($window, $tag, 'verify');
         $window->findElement(WebDriverBy::cssSelector('.margin input[name=reason]'))->sendKeys('the owner of the engine accepts it');
         $this->click($window, 'Concession', '/verify');
-        $this->assertRefused($window, $tag, 'Cylinder 2');
+        $this->assertRefused($window, $tag, 'cylinder 2');
 
         $this->goTo($window, $tag, 'cracks');
         $this->assertStringContainsString('halfway down, toward the pan', $this->text($window, 'main'));

@@ -57,7 +57,7 @@ final class CheckBackTest extends TestCase
     {
         $this->key($this->job, 'bore.1.top.thrust', '3.1')->assertOk();
         $this->check('0.5')->assertOk();
-        $this->key($this->job, 'bore.2.top.thrust', '3.4')->assertUnprocessable()->assertJsonPath('question.kind', 'setup')->assertJsonPath('question.text', 'This gauge was found drifted at its last check. Set its zero anew, then go on.');
+        $this->key($this->job, 'bore.2.top.thrust', '3.4')->assertUnprocessable()->assertJsonPath('question.kind', 'setup')->assertJsonPath('question.text', 'This gauge was found drifted at its last check. Re-zero it, then go on.');
         $this->stateSetup($this->job)->assertOk();
         $this->key($this->job, 'bore.2.top.thrust', '3.4')->assertOk();
     }

@@ -42,7 +42,7 @@ final class EngineTest extends TestCase
         $this->assertSame(EngineVerdict::WithMachining, $this->file()->inspection()->engine()->verdict);
         $this->assertSame('with machining', $this->job->refresh()->engine_verdict);
         $this->artisan('ledger:recompute')->expectsOutput('1 stored verdicts agree with the recomputed ones, 0 differ.')->assertSuccessful();
-        $this->get("/jobs/{$this->job->tag()}/judge")->assertOk()->assertSee('Rebuildable with machining')->assertSee('Mains: grind .010 under')->assertSee('that hold');
+        $this->get("/jobs/{$this->job->tag()}/judge")->assertOk()->assertSee('Rebuildable with machining')->assertSee('Mains: grind .010 under')->assertSee('within limits');
     }
 
     public function test_what_is_missing_comes_fewest_first(): void

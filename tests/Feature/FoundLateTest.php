@@ -36,11 +36,11 @@ final class FoundLateTest extends TestCase
         $this->flaw(2, 'sharp line')->assertSessionDoesntHaveErrors();
 
         $this->assertSame(CrackState::Suspect, $this->file()->cracks()->part(EnginePart::Block)->state);
-        $this->get($this->url('work'))->assertOk()->assertSee('Cylinder 2: ');
+        $this->get($this->url('work'))->assertOk()->assertSee('Stopped')->assertSee('bore wall, cylinder 2: suspect');
         $this->actingAs($this->inspector);
         $this->readFinished();
         $this->assertNotSame(Stage::Release, $this->job->refresh()->stage, 'finished readings do not close what is stopped');
-        $this->assertRefused('Cylinder 2: ');
+        $this->assertRefused('bore wall, cylinder 2');
     }
 
     public function test_a_patch_that_stays_is_asked_about_before_the_bore_goes_on(): void
@@ -101,8 +101,8 @@ final class FoundLateTest extends TestCase
         $this->assertSame(['bore.1', 'bore.2'], OperationTick::query()->where('operation', 'like', 'bore.%')->distinct()->orderBy('operation')->pluck('operation')->all());
         $this->actingAs($this->machinist);
         $this->tick('bore.3', actual: '3.8285')->assertSessionHasErrors('bore.3');
-        $this->actingAs($this->inspector)->get($this->url('release'))->assertSee('waits for the customer');
-        $this->assertRefused('waits for the customer');
+        $this->actingAs($this->inspector)->get($this->url('release'))->assertSee('Waits for the customer: ');
+        $this->assertRefused('Waits for the customer: ');
     }
 
     public function test_a_bore_that_was_honed_too_far_is_not_signed(): void

@@ -28,7 +28,7 @@
             <div class="field flex-1"><label for="indication-remark">Remark</label><input id="indication-remark" name="remark" maxlength="200" autocomplete="off"></div>
         </div>
         <x-live-error id="new-indication" />
-        <div class="flex gap-3"><button class="button">Place it</button><button type="button" class="button plain" data-close>Leave</button></div>
+        <div class="flex gap-3"><button class="button">Place it</button><button type="button" class="button plain" data-close>Cancel</button></div>
     </form>
 </dialog>
 @endif

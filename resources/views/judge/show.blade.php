@@ -18,7 +18,7 @@
     @if($part->works !== [])<ul class="works">@foreach($part->works as $work)<li class="line">{{ $work['sentence'] }}<span class="rule-id">{{ $work['rule'] }}</span></li>@endforeach</ul>@endif
     @if($part->missing !== '' && $part->isHere)<p class="line missing">Missing: {{ $part->missing }}</p>@endif
     @if($part->carriesBores)@include('judge.bores')@endif
-    @if($part->passing !== [])<details class="passing"><summary>{{ count($part->passing) }} that hold</summary>@foreach($part->passing as $line)<div class="finding line good"><b>{{ $line['who'] }}.</b> {{ $line['sentence'] }}<span class="rule-id">{{ $line['rule'] }}</span></div>@endforeach</details>@endif
+    @if($part->passing !== [])<details class="passing"><summary>{{ count($part->passing) }} within limits</summary>@foreach($part->passing as $line)<div class="finding line good"><b>{{ $line['who'] }}.</b> {{ $line['sentence'] }}<span class="rule-id">{{ $line['rule'] }}</span></div>@endforeach</details>@endif
 </details>
 @endforeach
 @include('judge.pistons')
@@ -43,7 +43,7 @@
 <ul>@foreach($engine->concessions as $concession)<li class="line close">{{ $concession['words'] }} <b>The worst:</b> {{ $concession['worst'] }}.<span class="rule-id">VER-5 · {{ $concession['by'] }}, {{ $concession['at'] }}</span></li>@endforeach</ul>
 @endif
 @if($mayDecide)
-<details class="mt-4"><summary>See a part otherwise</summary>
+<details class="mt-4"><summary>Overrule the verdict</summary>
 <form method="post" action="/jobs/{{ $file->job->tag() }}/judge/overrule" class="fields">@csrf <x-ulid />
     <div class="field"><label for="overrule-part">Part</label><select id="overrule-part" name="part">@foreach($engine->parts as $part)<option value="{{ $part->key }}" @selected(old('part') === $part->key)>{{ $part->name }}</option>@endforeach</select><x-field-error name="part" /></div>
     <div class="field"><label for="overrule-verdict">It is</label><select id="overrule-verdict" name="verdict">@foreach(\NorthLedger\Core\Planning\PartVerdict::cases() as $one)@if($one !== \NorthLedger\Core\Planning\PartVerdict::NotYetKnown)<option value="{{ $one->value }}" @selected(old('verdict') === $one->value)>{{ $one->value }}</option>@endif @endforeach</select></div>

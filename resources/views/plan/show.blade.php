@@ -19,7 +19,7 @@
 <form method="post" action="plan" id="choice">
 @csrf <x-ulid />
 <div class="scroll-x" tabindex="0" role="region" aria-label="Rebore options">
-<table class="ways">
+<table class="ways {{ count($plan->cylinders) > 6 ? 'many' : '' }}">
     <thead><tr><td></td>@foreach($plan->cylinders as $cylinder)<th scope="col" class="bore"><span class="sr-only">cylinder </span>{{ $cylinder }}</th>@endforeach<th scope="col" class="n">thinnest wall, {{ $plan->wallUnit }}</th><th scope="col">sizes left</th><th scope="col" class="n">cost</th><th scope="col" class="n">hours</th></tr></thead>
     <tbody>
     @foreach($plan->rows as $row)

@@ -40,7 +40,7 @@
                 @foreach($features as $feature)@foreach($gauges->of($feature->kinds) as $gauge)<option value="{{ $gauge->value }}" data-for="{{ $feature->value }}" data-sizes="{{ $gauge->kind->showsSizes() ? 'yes' : 'no' }}">{{ $gauge->words }}</option>@endforeach @endforeach
             </select></div>
         <div class="field" data-only-sized><label for="zero_on">Its zero was set on</label>
-            <select id="zero_on" name="zero_on">@foreach(\NorthLedger\Core\Gauging\InstrumentKind::thatSetZeros() as $kind)<option value="with {{ $kind->value }}">a size set with {{ $kind->value }}</option>@endforeach<option value="">a ring or fixture of a known size</option>@foreach($gauges->masters as $master)<option value="{{ $master->tag }}" data-size="{{ $master->size }}">{{ $master->words }}</option>@endforeach
+            <select id="zero_on" name="zero_on">@foreach(\NorthLedger\Core\Gauging\InstrumentKind::thatSetZeros() as $kind)<option value="with {{ $kind->value }}">a size set with {{ $kind->withArticle() }}</option>@endforeach<option value="">a ring or fixture of a known size</option>@foreach($gauges->masters as $master)<option value="{{ $master->tag }}" data-size="{{ $master->size }}">{{ $master->words }}</option>@endforeach
                 @if($sheet->section() === null)<option value="part">the part itself, here: only form can be judged</option>@endif</select>
             <small data-zero-place hidden></small></div>
         <div class="field" data-only-known><label for="zero">That size</label><input id="zero" name="zero" value="{{ $features[0]->zero }}" autocomplete="off" class="num"><small>in {{ $file->sheet->unit->words() }}; “30 over” is read too</small></div>
@@ -58,7 +58,7 @@
             <div class="field flex-1"><label for="master_temperature">Master, {{ $file->policy->temperatureUnit->label() }}</label><input id="master_temperature" name="master_temperature" inputmode="decimal" autocomplete="off"></div>
         </div>
         <p class="error" data-setup-error hidden></p>
-        <div class="flex gap-3"><button class="button">State it</button><button type="button" class="button plain" data-close>Leave</button></div>
+        <div class="flex gap-3"><button class="button">Save setup</button><button type="button" class="button plain" data-close>Cancel</button></div>
     </form>
 </dialog>
 <dialog class="sheet-dialog" data-size-dialog aria-labelledby="size-title">
@@ -69,7 +69,7 @@
         <div class="field"><label for="size-gauge">With</label><select id="size-gauge" name="gauge">@foreach($gauges->of($features[0]->kinds) as $gauge)@if($gauge->kind->showsSizes())<option value="{{ $gauge->value }}">{{ $gauge->words }}</option>@endif @endforeach</select></div>
         <p class="error" data-size-error role="alert" hidden></p>
         <label class="tick" data-size-confirm hidden><input type="checkbox" name="confirmed" value="1">yes, it measures that</label>
-        <div class="flex gap-3"><button class="button">Give the size</button><button type="button" class="button plain" data-close>Leave</button></div>
+        <div class="flex gap-3"><button class="button">Give the size</button><button type="button" class="button plain" data-close>Cancel</button></div>
     </form>
 </dialog>
 @endif
@@ -80,7 +80,7 @@
         <div class="grid grid-cols-4 gap-2">@foreach(['frame' => 'frame from', 'sleeve' => 'sleeve lines', 'thimble' => 'thimble line', 'vernier' => 'vernier line'] as $name => $label)<div class="field"><label for="micrometer-{{ $name }}">{{ $label }}</label><input id="micrometer-{{ $name }}" name="{{ $name }}" type="number" min="0" class="num w-full" inputmode="numeric" value="{{ $name === 'frame' ? ($file->sheet->unit->value === 'in' ? 3 : 75) : 0 }}"></div>@endforeach</div>
         <p class="text-2xl num" role="status" data-micrometer-reading></p>
         <p class="soft">Sleeve: the lines laid bare, each {{ $file->sheet->unit->value === 'in' ? '.025 in' : '0.5 mm' }}. Over a telescoping gauge: lock it at the widest, rock it out, and measure it here.</p>
-        <div class="flex gap-3"><button class="button">Put it on the line</button><button type="button" class="button plain" data-close>Leave</button></div>
+        <div class="flex gap-3"><button class="button">Use this reading</button><button type="button" class="button plain" data-close>Cancel</button></div>
     </form>
 </dialog>
 <dialog class="sheet-dialog" data-pair-dialog aria-labelledby="pair-title">
@@ -98,7 +98,7 @@
         <div class="field"><label for="check-shows">The gauge shows</label><input id="check-shows" name="shows" autocomplete="off" class="num"><small>in the unit it is read in: 0 where it still stands at its zero</small></div>
         <p class="soft">More than its resolution off, and every reading since the last good check is suspect until it is retaken or somebody stands by it. <span class="rule-id">GAUGE-3</span></p>
         <p class="error" data-check-error role="alert" hidden></p>
-        <div class="flex gap-3"><button class="button">Write the check</button><button type="button" class="button plain" data-close>Leave</button></div>
+        <div class="flex gap-3"><button class="button">Write the check</button><button type="button" class="button plain" data-close>Cancel</button></div>
     </form>
 </dialog>
 @endif

@@ -8,7 +8,7 @@
     <div class="spec-columns">
     @foreach($page->sections as $title => $lines)<section><h2>{{ $title }}</h2>@foreach($lines as $line)<div class="spec-field"><label for="value-{{ $loop->parent->index }}-{{ $loop->index }}">{{ $line['label'] }}</label><input id="value-{{ $loop->parent->index }}-{{ $loop->index }}" name="value[{{ $line['path'] }}]" value="{{ $line['value'] }}" maxlength="200" autocomplete="off" class="{{ in_array($line['path'], array_column($faults, 'path'), true) ? 'wrong' : '' }}"></div>@endforeach</section>@endforeach
     </div>
-    <div class="inline-fields"><div class="field grow"><label for="reason">What changed, and where the numbers come from</label><input id="reason" name="reason" value="{{ request()->input('reason', old('reason')) }}" maxlength="200" required><x-field-error name="reason" /></div><button class="button">Keep as a new revision</button><a class="button plain" href="/specs/{{ $page->sheet->family }}">Leave</a></div>
+    <div class="inline-fields"><div class="field grow"><label for="reason">What changed, and where the numbers come from</label><input id="reason" name="reason" value="{{ request()->input('reason', old('reason')) }}" maxlength="200" required><x-field-error name="reason" /></div><button class="button">Keep as a new revision</button><a class="button plain" href="/specs/{{ $page->sheet->family }}">Cancel</a></div>
     <p class="soft">To add or take away whole lines, like a thread or a crack-prone place, take the sheet out as JSON, change it, and read it in again.</p>
     </form>
 </main></div>
