@@ -7,7 +7,7 @@ namespace NorthLedger\Core\Planning;
 use NorthLedger\Core\Policy\Preference;
 use NorthLedger\Core\Policy\SleeveForWear;
 
-/** The option a shop's preference picks from a plan, and the one it would pick without it (BORE-11, BORE-11a to 11c). */
+/** The option a shop's preference picks from a plan, and the one it would pick without it (BORE-11, BORE-11a, BORE-11b, BORE-11c). */
 final readonly class Recommendation
 {
     /** @param  ?TraceStake  $stake  What hangs on a trace that nobody has taken; null where none changes the option */

@@ -53,6 +53,37 @@ final class FoundLateTest extends BrowserTestCase
         $this->assertStringNotContainsString('conforms', $this->text($window, 'main'), 'there is no certificate');
     }
 
+    public function test_a_sleeve_of_two_pieces_holds_its_cylinder_and_the_signature_until_the_customer_has_answered(): void
+    {
+        $window = $this->loggedIn('inspector');
+        $tag = $this->receive($window, 't', 'T4-'.random_int(10_000, 99_999));
+        $this->goTo($window, $tag, 'receive');
+        foreach (['sleeve-kind-2' => 'flanged', 'sleeve-length-2' => '4.5', 'sleeve-below-2' => 'plain', 'sleeve-length-below-2' => '2'] as $field => $keys) {
+            $window->findElement(WebDriverBy::id($field))->sendKeys($keys);
+        }
+        $window->findElement(WebDriverBy::id('sleeve-length-below-2'))->sendKeys(WebDriverKeys::ENTER);
+        $this->untilSeen($window, 'main', 'it is in more than one piece');
+
+        $this->goTo($window, $tag, 'measure');
+        $this->untilReady($window);
+        $this->stateGauge($window);
+        $this->followTheProposal($window, self::WORN);
+        $this->dyeCheck($window, $tag, 'block', 'head', 'crankshaft');
+        $this->goTo($window, $tag, 'plan');
+        $this->click($window, 'Choose this option', '/work');
+        $this->assertStringContainsString('aits for the customer', $this->text($window, '.stopped'));
+        $this->assertStringContainsString('stopped', $this->text($window, '#bore-2'));
+        $this->assertRefused($window, $tag, 'aits for the customer');
+
+        $counter = $this->loggedIn('counter');
+        $this->goTo($counter, $tag, 'receive');
+        $counter->findElement(WebDriverBy::id('sleeve-how-2'))->sendKeys('the foreman, by telephone');
+        $counter->findElement(WebDriverBy::xpath("//form[@id='sleeve-answer-2']//button[contains(., 'It stays')]"))->sendKeys(WebDriverKeys::ENTER);
+        $this->untilSeen($counter, 'main', 'the foreman, by telephone');
+        $this->goTo($window, $tag, 'work');
+        $this->assertStringNotContainsString('aits for the customer', $this->text($window, 'main'));
+    }
+
     private function click(RemoteWebDriver $window, string $button, string $then): void
     {
         $old = $window->findElement(WebDriverBy::tagName('html'));
