@@ -10,7 +10,6 @@ use NorthLedger\Core\Gauging\Instrument;
 use NorthLedger\Core\Gauging\InstrumentKind;
 use NorthLedger\Core\Gauging\Place;
 use NorthLedger\Core\Gauging\Reading;
-use NorthLedger\Core\Gauging\Station;
 use NorthLedger\Core\Gauging\Temperatures;
 use NorthLedger\Core\Judgement\BoreInspection;
 use NorthLedger\Core\Judgement\BoreLooks;
@@ -41,7 +40,7 @@ final readonly class ScreeningTrial
             $read[] = $assessment->next->place;
             $assessment = self::assess($sheet, $policy, $engine, $read);
         }
-        $places = self::everyPlace($sheet);
+        $places = self::everyPlace($sheet, $policy);
         $whole = self::assess($sheet, $policy, $engine, $places);
 
         return new self(count($read), count($places), $assessment->next->place === null && self::outcome($assessment) === self::outcome($whole));
@@ -64,12 +63,12 @@ final readonly class ScreeningTrial
         ), $sheet->layout->cylinders()), Length::zero());
     }
 
-    /** @return list<Place> */
-    private static function everyPlace(SpecificationSheet $sheet): array
+    /** @return list<Place> By the shop's school: six or four of each bore */
+    private static function everyPlace(SpecificationSheet $sheet, ShopPolicy $policy): array
     {
         $places = [];
         foreach ($sheet->layout->cylinders() as $cylinder) {
-            foreach (Station::JUDGED as $station) {
+            foreach ($policy->readingsPerBore->stations() as $station) {
                 foreach (Axis::NEEDED as $axis) {
                     $places[] = Place::bore($cylinder, $station, $axis);
                 }

@@ -8,6 +8,7 @@ use NorthLedger\Core\Gauging\Axis;
 use NorthLedger\Core\Gauging\Place;
 use NorthLedger\Core\Gauging\Station;
 use NorthLedger\Core\Policy\Preference;
+use NorthLedger\Core\Policy\ReadingsPerBore;
 use NorthLedger\Core\Quantity\Length;
 use NorthLedger\Core\Simulation\ScreeningTrial;
 use NorthLedger\Core\Simulation\SimulatedEngine;
@@ -21,22 +22,24 @@ use Random\Randomizer;
 /** Simulated engines and gauges, and that the proposed order of reading never ends too early (BORE-5). */
 final class SimulationTest extends TestCase
 {
-    /** @return iterable<string, array{string, Preference}> */
+    /** @return iterable<string, array{string, Preference, ReadingsPerBore}> */
     public static function engines(): iterable
     {
         foreach (['tarn-4-198', 'fell-6-d', 'brae-v8-311'] as $family) {
             foreach (Preference::cases() as $preference) {
-                yield "{$family}, {$preference->value}" => [$family, $preference];
+                foreach (ReadingsPerBore::cases() as $readings) {
+                    yield "{$family}, {$preference->value}, {$readings->value}" => [$family, $preference, $readings];
+                }
             }
         }
     }
 
     #[DataProvider('engines')]
-    public function test_what_is_settled_early_is_what_all_readings_say(string $family, Preference $preference): void
+    public function test_what_is_settled_early_is_what_all_readings_say(string $family, Preference $preference, ReadingsPerBore $readings): void
     {
         $chance = new Randomizer(new Mt19937(41));
         $sheet = Bench::sheet($family);
-        $policy = Bench::policy(['preference' => $preference->value]);
+        $policy = Bench::policy(['preference' => $preference->value, 'readings_per_bore' => $readings->value]);
         $needed = $full = 0;
         for ($engine = 0; $engine < 40; $engine++) {
             $wear = Length::ofNanometres($chance->getInt(20_000, 400_000));
@@ -44,6 +47,7 @@ final class SimulationTest extends TestCase
             $this->assertTrue($trial->agrees, "engine {$engine}, worn {$wear->nanometres} nm");
             $needed += $trial->needed;
             $full += $trial->full;
+            $this->assertSame(4 * count($sheet->layout->cylinders()), $readings === ReadingsPerBore::Four ? $trial->full : intdiv(4 * $trial->full, 6));
         }
         $this->assertLessThan($full, $needed, 'and it saves readings');
     }
