@@ -98,7 +98,7 @@ final readonly class PlanView
             $option === $recommended,
             $file->work()->choice()?->option_key === $option->key(),
             ($file->work()->choice()->option_key ?? $recommended->key()) === $option->key(),
-            $plan->isFolded($option),
+            $option !== $recommended && $plan->isFolded($option),
             self::forbidden($option, $words),
         );
     }

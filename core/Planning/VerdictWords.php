@@ -226,14 +226,27 @@ final readonly class VerdictWords
     /** “Trace cylinder 1: 190 and one sleeve hang on it. …” (BORE-11a) */
     private function stake(TraceStake $stake): string
     {
-        $sleeves = match ($stake->sleeves) {
-            0 => '',
-            1 => ' and one sleeve',
-            default => " and {$stake->sleeves} sleeves",
-        };
-        $hang = $stake->sleeves === 0 ? 'hangs' : 'hang';
+        $sizes = abs($stake->ifHolds->sizesRemaining - $stake->ifFails->sizesRemaining);
+        $atStake = array_values(array_filter([
+            $stake->costs->minor === 0 ? '' : self::money($stake->costs->minor),
+            self::counted($stake->sleeves, 'sleeve'),
+            match (true) {
+                $stake->costs->minor > 0 || $stake->sleeves > 0 => '',
+                $sizes > 0 => self::counted($sizes, 'size').' for a later rebuild',
+                default => 'how much metal is cut',
+            },
+        ]));
+        $hang = count($atStake) > 1 || $stake->sleeves > 1 || ($stake->sleeves === 0 && $sizes > 1) ? 'hang' : 'hangs';
 
-        return 'Trace '.self::cylinders($stake->cylinders).': '.self::money($stake->costs->minor)."{$sleeves} {$hang} on it. If the trace holds, “{$this->option($stake->ifHolds)}, {$this->sleeves($stake->ifHolds)}” is better; until then “{$this->option($stake->ifFails)}, {$this->sleeves($stake->ifFails)}” is recommended, which rests on no trace.";
+        return 'Trace '.self::cylinders($stake->cylinders).': '.implode(' and ', $atStake)." {$hang} on it. If the trace holds, “{$this->option($stake->ifHolds)}, {$this->sleeves($stake->ifHolds)}” is better; until then “{$this->option($stake->ifFails)}, {$this->sleeves($stake->ifFails)}” is recommended, which rests on no trace.";
+    }
+
+    /** “one sleeve”, “3 sleeves”; nothing for none */
+    private static function counted(int $count, string $what): string
+    {
+        return match ($count) {
+            0 => '', 1 => "one {$what}", default => "{$count} {$what}s"
+        };
     }
 
     public static function money(int $minor): string

@@ -29,7 +29,8 @@ final readonly class SoundPart
 
         return match ($feature->measurand()) {
             Measurand::Look => '0',
-            Measurand::Mass => MassNotation::grams((int) round($this->mass($sheet, $feature) / 100_000 + $chance->getInt(-9, 9)) * 100_000),
+            // A rod whose two ends are weighed is not weighed whole.
+            Measurand::Mass => $feature === Feature::RodMass ? self::UNREAD : MassNotation::grams((int) round($this->mass($sheet, $feature) / 100_000 + $chance->getInt(-9, 9)) * 100_000),
             Measurand::Roughness => in_array($feature, [Feature::DeckFinish, Feature::HeadFinish], true) ? '0.7 um' : RoughnessNotation::text(intdiv($sheet->crankshaft->smoothest->nanometres + $sheet->crankshaft->roughest->nanometres, 2), $sheet->unit),
             Measurand::Volume => $feature === Feature::Crown ? self::UNREAD : number_format($sheet->volumes->chamber->cubicMillimetres / 1000 + $chance->getInt(-4, 4) / 10, 1, '.', ''),
             Measurand::Size => $this->size($sheet, $one, $chance),

@@ -31,6 +31,8 @@ final class TraceStoryTest extends TestCase
         $this->assertFalse($assessment->isSettled(), 'which size is not');
         $words = new VerdictWords(LengthDisplay::in(LengthUnit::Inch));
         $this->assertSame('no, settled', $words->questions($assessment)->canStay);
+        $this->assertNotNull($assessment->recommendation);
+        $this->assertStringStartsWith('Trace cylinder 1: 190 and one sleeve hang on it.', $words->recommendation($assessment->recommendation));
         $this->assertStringNotContainsString('No further reading', $words->next($assessment->next));
     }
 

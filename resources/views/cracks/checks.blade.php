@@ -8,7 +8,7 @@
     <div class="field"><label for="check-surface">Surface</label><select id="check-surface" name="surface">@foreach(\NorthLedger\Core\Cracks\Surface::cases() as $surface)<option>{{ $surface->value }}</option>@endforeach</select></div>
     <div class="field short"><label for="check-temperature">Part, {{ $degrees->label() }}</label><input type="hidden" name="temperature_unit" value="{{ $degrees->value }}"><input id="check-temperature" name="temperature" class="num" inputmode="decimal" maxlength="5" autocomplete="off" value="{{ $degrees->fromCelsius(20) }}"></div>
     <div class="field"><label for="check-school">Dwell</label><select id="check-school" name="school">@foreach(\NorthLedger\Core\Cracks\DwellSchool::cases() as $school)<option @selected($school === $file->policy->crackDwell)>{{ $school->value }}</option>@endforeach</select></div>
-    <div class="field short"><label for="check-developer">Developer, min</label><input id="check-developer" name="developer_minutes" class="num" inputmode="numeric" maxlength="2" autocomplete="off" value="10"></div>
+    <div class="field"><label for="check-developer">Developer, min</label><input id="check-developer" name="developer_minutes" class="num" inputmode="numeric" maxlength="2" autocomplete="off" value="10"></div>
     <div class="field"><label for="check-lab">Sent out to</label><input id="check-lab" name="lab" maxlength="80" autocomplete="off"></div>
     <button class="button">Begin</button>
     <x-live-error id="begin-check" />
