@@ -26,11 +26,15 @@ final readonly class GaugeTrial
         $this->fitness = Fitness::of($doubt, $tolerance);
     }
 
-    /** Of a sheet beside the bores: every place at its nominal, judged. Null where nothing of the feature has a tolerance. */
+    /** Of a sheet beside the bores: every place of the feature at its nominal, judged. Null where nothing of it has a tolerance. */
     public static function ofPart(InspectionPlan $plan, Judge $judge, Feature $feature, Instrument $gauge, Temperatures $temperatures): ?self
     {
+        $read = [$feature, ...self::judgedWith($feature)];
         $readings = [];
         foreach ($plan->all() as $key => $one) {
+            if (! in_array($one->place->feature, $read, true)) {
+                continue;
+            }
             $size = $one->place->feature->measurand() === Measurand::Size ? $one->nominal : Length::zero();
             if ($size !== null && $one->place->feature->isGauged()) {
                 $with = $one->place->feature === $feature ? $gauge : Instrument::ofKind(UsualGauge::of($one->place->feature, $one->nominal));
@@ -66,6 +70,18 @@ final readonly class GaugeTrial
     public static function ofSize(Length $size, Length $tolerance, Instrument $gauge, Temperatures $temperatures): self
     {
         return new self('the finished size', Uncertainty::ofSize($size, $gauge, $temperatures), $tolerance);
+    }
+
+    /** @return list<Feature> What a criterion of its takes besides: play is of two sizes */
+    private static function judgedWith(Feature $feature): array
+    {
+        return match ($feature) {
+            Feature::Guide => [Feature::Stem],
+            Feature::Stem => [Feature::Guide],
+            Feature::LifterBore => [Feature::Lifter],
+            Feature::Lifter => [Feature::LifterBore],
+            default => [],
+        };
     }
 
     /** @param  list<self>  $trials */
