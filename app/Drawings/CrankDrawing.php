@@ -9,9 +9,9 @@ use App\Sheets\JobFile;
 use App\Sheets\PartCells;
 use NorthLedger\Core\Gauging\Feature;
 use NorthLedger\Core\Gauging\Place;
-use NorthLedger\Core\Inspection\CrankshaftJudge;
 use NorthLedger\Core\Inspection\Measurements;
 use NorthLedger\Core\Inspection\PlanRows;
+use NorthLedger\Core\Inspection\ReadJournal;
 use NorthLedger\Core\Inspection\Section;
 use NorthLedger\Core\Judgement\JournalGroup;
 use NorthLedger\Core\Judgement\JudgedJournal;
@@ -94,7 +94,7 @@ final readonly class CrankDrawing
 
         return [
             'x' => Coordinate::of($x - $pitch * 0.3), 'y' => Coordinate::of($y - self::HALF_JOURNAL), 'width' => Coordinate::of($pitch * 0.6), 'height' => Coordinate::of(2 * self::HALF_JOURNAL),
-            'state' => $state, 'number' => ($group === JournalGroup::Mains ? 'M' : 'R').$number, 'caption' => $caption, 'goto' => CrankshaftJudge::places($group, $number)[0]->key(),
+            'state' => $state, 'number' => ($group === JournalGroup::Mains ? 'M' : 'R').$number, 'caption' => $caption, 'goto' => ReadJournal::places($group, $number)[0]->key(),
             'view' => PartCells::view($place), 'words' => $place->words(), 'captionY' => Coordinate::of($group === JournalGroup::Mains ? self::HEIGHT - 22 : self::HEIGHT - 6),
         ];
     }
@@ -135,7 +135,7 @@ final readonly class CrankDrawing
         foreach (JournalGroup::cases() as $group) {
             $spec = $group === JournalGroup::Mains ? $file->sheet->crankshaft->mains : $file->sheet->crankshaft->rods;
             $nominal = PlanRows::middle($spec->diameter);
-            $places = array_merge([], ...array_map(static fn (int $number): array => CrankshaftJudge::places($group, $number), range(1, $spec->count)));
+            $places = array_merge([], ...array_map(static fn (int $number): array => ReadJournal::places($group, $number), range(1, $spec->count)));
             $worn = Worn::over(array_map(static fn ($reading): Length => $reading->corrected->minus($nominal), $measurements->readings($places)), $file->sheet->crankshaft->outOfRound->times(2));
             foreach (range(1, $spec->count) as $number) {
                 $place = Place::at($group === JournalGroup::Mains ? Feature::Main : Feature::Pin, $number);

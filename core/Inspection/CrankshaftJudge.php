@@ -8,10 +8,8 @@ use NorthLedger\Core\Gauging\Feature;
 use NorthLedger\Core\Gauging\Measurand;
 use NorthLedger\Core\Gauging\Place;
 use NorthLedger\Core\Judgement\JournalGroup;
-use NorthLedger\Core\Judgement\JournalInspection;
 use NorthLedger\Core\Judgement\JournalJudge;
 use NorthLedger\Core\Judgement\JournalLimits;
-use NorthLedger\Core\Judgement\JournalReading;
 use NorthLedger\Core\Judgement\JudgedJournal;
 use NorthLedger\Core\Judgement\Outcome;
 use NorthLedger\Core\Planning\GrindAction;
@@ -45,7 +43,7 @@ final readonly class CrankshaftJudge implements Judge
             $journals = $this->journals($group, $measurements);
             $plan = $this->plan($group, $journals);
             foreach (range(1, $this->spec($group)->count) as $number) {
-                $findings = [...$findings, ...$this->ofJournal($group, $number, $measurements, $journals[$number] ?? null, $plan)];
+                $findings = [...$findings, ...$this->ofJournal($this->journal($group, $number, $measurements), $journals[$number] ?? null, $plan)];
             }
             $findings = [...$findings, ...$this->ofGroup($group, $plan)];
             $works = [...$works, ...$this->works($group, $plan)];
@@ -86,7 +84,7 @@ final readonly class CrankshaftJudge implements Judge
         $judge = $this->journalJudge($group);
         $judged = [];
         foreach (range(1, $this->spec($group)->count) as $number) {
-            $inspection = $this->inspection($group, $number, $measurements);
+            $inspection = $this->journal($group, $number, $measurements)->inspection();
             if ($inspection !== null) {
                 $judged[$number] = $judge->judge($inspection);
             }
@@ -106,29 +104,9 @@ final readonly class CrankshaftJudge implements Judge
         );
     }
 
-    /** @return list<Place> Where a journal is measured at the least */
-    public static function places(JournalGroup $group, int $number): array
+    private function journal(JournalGroup $group, int $number, Measurements $measurements): ReadJournal
     {
-        $places = [];
-        foreach (CrankshaftPlan::STATIONS as $station) {
-            foreach (CrankshaftPlan::AXES as $axis) {
-                $places[] = Place::at(self::feature($group), $number, "{$station}.{$axis}");
-            }
-        }
-
-        return $places;
-    }
-
-    private static function feature(JournalGroup $group): Feature
-    {
-        return $group === JournalGroup::Mains ? Feature::Main : Feature::Pin;
-    }
-
-    private static function subject(JournalGroup $group, int $number): Subject
-    {
-        $place = Place::at(self::feature($group), $number);
-
-        return Subject::of($place->key(), $place->words());
+        return new ReadJournal($group, $number, $this->spec($group), $measurements);
     }
 
     private function spec(JournalGroup $group): JournalSpec
@@ -141,106 +119,36 @@ final readonly class CrankshaftJudge implements Judge
         return $this->policy->mirrorFinish === MirrorFinish::Accepted ? Roughness::ofNanometres(0) : $this->sheet->crankshaft->smoothest;
     }
 
-    /** Null until every place that it needs is read, score and run-out included. */
-    private function inspection(JournalGroup $group, int $number, Measurements $measurements): ?JournalInspection
-    {
-        $score = $measurements->length($this->score($group, $number));
-        $runOut = $this->runOut($group, $number, $measurements);
-        if ($measurements->missing(self::places($group, $number)) !== [] || $score === null || $runOut === null) {
-            return null;
-        }
-        $readings = [];
-        foreach ($this->fullGrid($group, $number, $measurements) as [$station, $axis, $place]) {
-            $readings[] = new JournalReading($station, (string) $axis, $measurements->length($place) ?? Length::zero());
-        }
-        $finish = $measurements->value(Place::at($group === JournalGroup::Mains ? Feature::MainFinish : Feature::PinFinish, $number));
-
-        return JournalInspection::of(
-            Place::at(self::feature($group), $number)->words(), $group, $readings, $score, $runOut, $finish === null ? null : Roughness::ofNanometres((int) $finish),
-            $this->isFilletOut($group, $number, $measurements),
-        );
-    }
-
-    /**
-     * The needed places, and further stations and axes wherever they are read at every station and on every axis.
-     *
-     * @return list<array{string, int, Place}>
-     */
-    private function fullGrid(JournalGroup $group, int $number, Measurements $measurements): array
-    {
-        $isRead = fn (string $station, int $axis): bool => $measurements->isRead(Place::at(self::feature($group), $number, "{$station}.{$axis}"));
-        $axes = array_filter([0, 45, 90, 135], static fn (int $axis): bool => $isRead('front', $axis) && $isRead('rear', $axis));
-        $stations = array_filter(['front', 'middle', 'rear'], static fn (string $station): bool => array_filter($axes, static fn (int $axis): bool => ! $isRead($station, $axis)) === []);
-        $grid = [];
-        foreach ($stations as $station) {
-            foreach ($axes as $axis) {
-                $grid[] = [$station, $axis, Place::at(self::feature($group), $number, "{$station}.{$axis}")];
-            }
-        }
-
-        return $grid;
-    }
-
-    private static function fillet(JournalGroup $group, int $number): Place
-    {
-        return Place::at($group === JournalGroup::Mains ? Feature::MainFillet : Feature::PinFillet, $number);
-    }
-
-    private function isFilletOut(JournalGroup $group, int $number, Measurements $measurements): bool
-    {
-        $fillet = $measurements->length(self::fillet($group, $number));
-        $range = $this->spec($group)->fillet;
-
-        return $fillet !== null && ($fillet->isSmallerThan($range->least) || $fillet->isLargerThan($range->most));
-    }
-
     /** The undersize that the journal has, as far as it is read (JRNL-2, JRNL-5a); standard while nothing is. */
-    private function currentUndersize(JournalGroup $group, int $number, Measurements $measurements): Length
+    private function currentUndersize(ReadJournal $journal): Length
     {
-        $readings = $measurements->readings(self::places($group, $number));
+        $readings = $journal->sizes();
 
-        return $readings === [] ? Length::zero() : $this->journalJudge($group)->nearestUndersize(Length::largest(...array_column($readings, 'corrected')));
-    }
-
-    private function score(JournalGroup $group, int $number): Place
-    {
-        return Place::at($group === JournalGroup::Mains ? Feature::MainScore : Feature::PinScore, $number);
-    }
-
-    /** The end mains lie on the vees and rod journals have none of their own; null where it is not read yet. */
-    private function runOut(JournalGroup $group, int $number, Measurements $measurements): ?Length
-    {
-        return $group === JournalGroup::Rods || in_array($number, [1, $this->spec($group)->count], true)
-            ? Length::zero()
-            : $measurements->length(Place::at(Feature::RunOut, $number));
+        return $readings === [] ? Length::zero() : $this->journalJudge($journal->group)->nearestUndersize(Length::largest(...array_column($readings, 'corrected')));
     }
 
     /** @return list<PartFinding> */
-    private function ofJournal(JournalGroup $group, int $number, Measurements $measurements, ?JudgedJournal $judged, ?GrindPlan $plan): array
+    private function ofJournal(ReadJournal $journal, ?JudgedJournal $judged, ?GrindPlan $plan): array
     {
         $spec = $this->sheet->crankshaft;
-        $gate = new Gate(EnginePart::Crankshaft, $this->policy->incomingRule, $measurements, 'JRNL-2', self::subject($group, $number));
-        $places = self::places($group, $number);
-        $at = fn (string $spot): Place => Place::at(self::feature($group), $number, $spot);
-        $undersize = $judged->currentUndersize ?? $this->currentUndersize($group, $number, $measurements);
-        $range = LengthRange::between($this->spec($group)->diameter->least->minus($undersize), $this->spec($group)->diameter->most->minus($undersize));
-        $score = $this->score($group, $number);
+        $gate = new Gate(EnginePart::Crankshaft, $this->policy->incomingRule, $journal->measurements, 'JRNL-2', $journal->subject());
+        $undersize = $judged->currentUndersize ?? $this->currentUndersize($journal);
+        $range = LengthRange::between($journal->spec->diameter->least->minus($undersize), $journal->spec->diameter->most->minus($undersize));
         $findings = [
-            $gate->sizes(PartCriterion::Size, $places, $range, Remedy::Machine),
-            $gate->widest(PartCriterion::OutOfRound, array_map(static fn (string $station): array => array_map(static fn (int $axis): Place => $at("{$station}.{$axis}"), CrankshaftPlan::AXES), CrankshaftPlan::STATIONS), $spec->outOfRound, Remedy::Machine),
-            $gate->widest(PartCriterion::Taper, array_map(static fn (int $axis): array => array_map(static fn (string $station): Place => $at("{$station}.{$axis}"), CrankshaftPlan::STATIONS), CrankshaftPlan::AXES), $spec->taper, Remedy::Machine),
-            $this->scored($gate, $score, $measurements->length($score)),
+            $gate->sizes(PartCriterion::Size, ReadJournal::places($journal->group, $journal->number), $range, Remedy::Machine),
+            $gate->widest(PartCriterion::OutOfRound, array_map(static fn (string $station): array => array_map(static fn (int $axis): Place => $journal->at("{$station}.{$axis}"), CrankshaftPlan::AXES), CrankshaftPlan::STATIONS), $spec->outOfRound, Remedy::Machine),
+            $gate->widest(PartCriterion::Taper, array_map(static fn (int $axis): array => array_map(static fn (string $station): Place => $journal->at("{$station}.{$axis}"), CrankshaftPlan::STATIONS), CrankshaftPlan::AXES), $spec->taper, Remedy::Machine),
+            $this->scored($gate, $journal->score(), $journal->measurements->length($journal->score())),
         ];
-        $finish = $gate->under('JRNL-7')->value(PartCriterion::Finish, Place::at($group === JournalGroup::Mains ? Feature::MainFinish : Feature::PinFinish, $number), Limits::between(Amount::of(Measurand::Roughness, $this->smoothest()->nanometres), Amount::of(Measurand::Roughness, $spec->roughest->nanometres)), Remedy::Machine, 'It decides how the journal is polished, never that it is ground.');
-        $fillet = self::fillet($group, $number);
-        if ($group === JournalGroup::Mains && ! in_array($number, [1, $this->spec($group)->count], true)) {
-            $findings[] = $gate->under('JRNL-6')->reading(PartCriterion::RunOut, Place::at(Feature::RunOut, $number), Limits::atMostLength($spec->runoutCentre), Remedy::Machine, 'Total indicator reading; the bend is half of it.');
+        $finish = $gate->under('JRNL-7')->value(PartCriterion::Finish, $journal->finish(), Limits::between(Amount::of(Measurand::Roughness, $this->smoothest()->nanometres), Amount::of(Measurand::Roughness, $spec->roughest->nanometres)), Remedy::Machine, 'It decides how the journal is polished, never that it is ground.');
+        if ($journal->hasRunOut()) {
+            $findings[] = $gate->under('JRNL-6')->reading(PartCriterion::RunOut, Place::at(Feature::RunOut, $journal->number), Limits::atMostLength($spec->runoutCentre), Remedy::Machine, 'Total indicator reading; the bend is half of it.');
         }
 
         return array_values(array_filter([
             ...$findings, $finish,
-            $measurements->isRead($fillet) ? $gate->under('JRNL-4')->reading(PartCriterion::Fillet, $fillet, Limits::range($this->spec($group)->fillet), Remedy::Machine, 'Too small a fillet is where a crankshaft breaks, too large a one rides on the shell: the wheel is dressed to the sheet’s radius.') : null,
-            ...$this->clearances($group, $number, $measurements, $judged, $plan),
+            $journal->measurements->isRead($journal->fillet()) ? $gate->under('JRNL-4')->reading(PartCriterion::Fillet, $journal->fillet(), Limits::range($journal->spec->fillet), Remedy::Machine, 'Too small a fillet is where a crankshaft breaks, too large a one rides on the shell: the wheel is dressed to the sheet’s radius.') : null,
+            ...$this->clearances($journal, $judged, $plan),
         ]));
     }
 
@@ -259,18 +167,18 @@ final readonly class CrankshaftJudge implements Judge
      *
      * @return list<PartFinding>
      */
-    private function clearances(JournalGroup $group, int $number, Measurements $measurements, ?JudgedJournal $judged, ?GrindPlan $plan): array
+    private function clearances(ReadJournal $journal, ?JudgedJournal $judged, ?GrindPlan $plan): array
     {
-        $housings = $this->bearings->readings($this->bearingPlaces($group, $number));
+        $housings = $this->bearings->readings($this->bearingPlaces($journal->group, $journal->number));
         if ($judged === null || $plan === null || $plan->action === GrindAction::WeldOrReplace || $housings === []) {
             return [];
         }
         $isGround = $plan->action === GrindAction::Grind;
-        $oil = OilClearances::of($housings, $this->spec($group), $isGround ? ($plan->target ?? Length::zero()) : $judged->inspection->size(), $isGround ? ($plan->undersize ?? Length::zero()) : $judged->currentUndersize);
-        $gate = new Gate(EnginePart::Crankshaft, $this->policy->incomingRule, $measurements, 'JRNL-8', self::subject($group, $number));
-        $worst = $oil->worstAgainst($this->spec($group)->oilClearance);
-        $findings = [$gate->judged(PartCriterion::OilClearance, Amount::distance($worst), Limits::range($this->spec($group)->oilClearance, Measurand::Distance), $oil->uncertainty, Remedy::Machine, array_column($housings, 'place'), [], ($isGround ? 'With the journal ground to its target. ' : '').'With the shells of the sheet.')];
-        $strip = $measurements->reading(Place::at($group === JournalGroup::Mains ? Feature::MainStrip : Feature::PinStrip, $number));
+        $oil = OilClearances::of($housings, $journal->spec, $isGround ? ($plan->target ?? Length::zero()) : $judged->inspection->size(), $isGround ? ($plan->undersize ?? Length::zero()) : $judged->currentUndersize);
+        $gate = new Gate(EnginePart::Crankshaft, $this->policy->incomingRule, $journal->measurements, 'JRNL-8', $journal->subject());
+        $worst = $oil->worstAgainst($journal->spec->oilClearance);
+        $findings = [$gate->judged(PartCriterion::OilClearance, Amount::distance($worst), Limits::range($journal->spec->oilClearance, Measurand::Distance), $oil->uncertainty, Remedy::Machine, array_column($housings, 'place'), [], ($isGround ? 'With the journal ground to its target. ' : '').'With the shells of the sheet.')];
+        $strip = $journal->measurements->reading($journal->strip());
         if ($strip !== null && ! $isGround && ! $oil->agreesWith($strip)) {
             $findings[] = $gate->failed(PartCriterion::PlasticStrip, 'The strip says another clearance than gauge and micrometer: ask which is wrong. It is a cross-check only and cannot show out-of-round or taper of the housing.', Remedy::Decide, [$strip->place]);
         }
