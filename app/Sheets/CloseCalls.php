@@ -29,7 +29,7 @@ final class CloseCalls
      */
     public static function ofBores(array $findings): array
     {
-        return self::together($findings, static fn (Finding $finding): ?string => GaugeFitness::isBeyond($finding) && self::isClose($finding) ? $finding->readings[0]->place->feature->value : null);
+        return self::together($findings, static fn (Finding $finding): ?string => $finding->isBeyondItsGauge() && self::isClose($finding) ? $finding->readings[0]->place->feature->value : null);
     }
 
     /** @param  list<string>  $criteria  Of each call, in words */

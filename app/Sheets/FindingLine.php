@@ -7,6 +7,7 @@ namespace App\Sheets;
 use NorthLedger\Core\Gauging\Reading;
 use NorthLedger\Core\Judgement\Finding;
 use NorthLedger\Core\Judgement\FindingWords;
+use NorthLedger\Core\Judgement\JudgedBore;
 use NorthLedger\Core\Judgement\Outcome;
 use NorthLedger\Core\Planning\VerdictWords;
 use NorthLedger\Core\Quantity\LengthDisplay;
@@ -26,10 +27,13 @@ final readonly class FindingLine
     ) {
     }
 
-    /** @param  non-empty-list<Finding>  $findings  Told together (GAUGE-9) */
-    public static function ofAll(array $findings, FindingWords $words, LengthDisplay $display): self
+    /**
+     * @param  non-empty-list<Finding>  $findings  Told together (GAUGE-9)
+     * @param  JudgedBore  $bore  That the first is of
+     */
+    public static function ofAll(array $findings, FindingWords $words, LengthDisplay $display, JudgedBore $bore): self
     {
-        $line = self::of($findings[0], $words, $display);
+        $line = self::of($findings[0], $words, $display, $bore);
         [$doubt, $limit] = [$findings[0]->uncertainty, $findings[0]->limit];
         if (count($findings) === 1 || $doubt === null || $limit === null) {
             return $line;
@@ -39,7 +43,8 @@ final readonly class FindingLine
         return new self('Cylinders '.VerdictWords::list($cylinders), CloseCalls::sentence(array_map(static fn (Finding $finding): string => $finding->criterion->label(), $findings), $doubt, $limit, $display), 'GAUGE-9', [], $line->state, $line->outcome, '');
     }
 
-    public static function of(Finding $finding, FindingWords $words, LengthDisplay $display): self
+    /** @param  JudgedBore  $bore  That the finding is of */
+    public static function of(Finding $finding, FindingWords $words, LengthDisplay $display, JudgedBore $bore): self
     {
         $state = match (true) {
             $finding->outcome === Outcome::Fail => CellState::Out,
@@ -51,7 +56,7 @@ final readonly class FindingLine
 
         return new self(
             "Cylinder {$finding->cylinder}",
-            $words->sentence($finding),
+            $words->sentence($finding).$words->withNewPiston($finding, $bore),
             $finding->rule,
             array_map(static fn (Reading $reading): string => substr($reading->place->words(), (int) strpos($reading->place->words(), ',') + 2).' '.($reading->isSized ? $display->size($reading->corrected) : "{$display->deviation($reading->corrected)} {$display->deviationUnit()} from the zero"), $finding->readings),
             $state,

@@ -12,8 +12,6 @@ use NorthLedger\Core\Gauging\Measurand;
 use NorthLedger\Core\Gauging\Temperatures;
 use NorthLedger\Core\Inspection\GaugeTrial;
 use NorthLedger\Core\Inspection\UsualGauge;
-use NorthLedger\Core\Judgement\Criterion;
-use NorthLedger\Core\Judgement\Finding;
 use NorthLedger\Core\Planning\FinishedBore;
 use NorthLedger\Core\Quantity\Length;
 use NorthLedger\Core\Spec\Material;
@@ -38,12 +36,6 @@ final readonly class GaugeFitness
             '%s for %s: uncertainty ±%s, tolerance %s.%s', $said, $trial->criterion,
             $file->display->magnitude($trial->doubt->expanded()), $file->display->magnitudeWithUnit($trial->tolerance), self::better($setup, $file, $trial),
         ));
-    }
-
-    /** True where a bore's criterion was read with a gauge that could not tell it. */
-    public static function isBeyond(Finding $finding): bool
-    {
-        return $finding->uncertainty !== null && $finding->limit !== null && $finding->criterion !== Criterion::LeastClearance && Fitness::of($finding->uncertainty, $finding->limit) === Fitness::Unfit;
     }
 
     private static function better(StatedSetup $setup, JobFile $file, GaugeTrial $trial): string

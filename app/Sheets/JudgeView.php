@@ -77,7 +77,7 @@ final readonly class JudgeView
                 CanStay::NotYetKnown => new Stamp('Not yet known', '', 'missing'),
             },
             $facts,
-            array_values(array_map(static fn (Finding $finding): FindingLine => FindingLine::of($finding, $words, $file->display), $bore->findings)),
+            array_values(array_map(static fn (Finding $finding): FindingLine => FindingLine::of($finding, $words, $file->display, $bore), $bore->findings)),
             $bore->step->differsFromDeclared ? 'The readings show another size step than the one declared at receiving.' : '',
         );
     }

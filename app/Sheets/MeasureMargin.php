@@ -51,7 +51,8 @@ final readonly class MeasureMargin
         $shown = array_slice($told, 0, self::MOST_REASONS);
         $isClose = array_filter(array_merge(...$shown), static fn (Finding $finding): bool => $finding->isCloseCall || $finding->outcome === Outcome::Undecided) !== [];
         $findingWords = $isClose ? $file->findingWords() : new FindingWords($file->display);
-        $lines = array_map(static fn (array $together): FindingLine => FindingLine::ofAll($together, $findingWords, $file->display), $shown);
+        $bores = array_column(array_map(static fn (JudgedBore $bore): array => [$bore->cylinder(), $bore], $assessment->bores), 1, 0);
+        $lines = array_map(static fn (array $together): FindingLine => FindingLine::ofAll($together, $findingWords, $file->display, $bores[$together[0]->cylinder]), $shown);
 
         return new self(
             Stamp::ofBlock($assessment, $words),

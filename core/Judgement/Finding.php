@@ -6,6 +6,7 @@ namespace NorthLedger\Core\Judgement;
 
 use NorthLedger\Core\Gauging\Conformity;
 use NorthLedger\Core\Gauging\Decision;
+use NorthLedger\Core\Gauging\Fitness;
 use NorthLedger\Core\Gauging\Place;
 use NorthLedger\Core\Gauging\Reading;
 use NorthLedger\Core\Gauging\Uncertainty;
@@ -65,6 +66,12 @@ final readonly class Finding
     public static function look(Criterion $criterion, int $cylinder, Outcome $outcome, string $look, array $missing): self
     {
         return new self($criterion, 'BORE-6', $cylinder, $outcome, $outcome === Outcome::Missing ? $missing : [], look: $look);
+    }
+
+    /** True where the gauge could not tell, whatever it read: its doubt is more than half the limit (GAUGE-9). */
+    public function isBeyondItsGauge(): bool
+    {
+        return $this->uncertainty !== null && $this->limit !== null && Fitness::of($this->uncertainty, $this->limit) === Fitness::Unfit;
     }
 
     /** How far past its limit, as a share of the limit; a look that fails is past any. */

@@ -33,6 +33,22 @@ final readonly class FindingWords
         };
     }
 
+    /** What a new piston would make of a clearance that fails with the piston it has (BORE-6a); nothing of any other finding. */
+    public function withNewPiston(Finding $finding, JudgedBore $bore): string
+    {
+        $fit = $bore->newPiston;
+        $clearance = $finding->criterion === Criterion::LeastClearance ? $fit?->least : $fit?->clearance;
+        if (! $finding->criterion->isOfPiston() || $finding->outcome !== Outcome::Fail || count($finding->readings) !== 2 || $fit === null || $clearance === null) {
+            return '';
+        }
+
+        return " With a new piston it would be {$this->display->deviation($clearance)}: ".match ($fit->outcome) {
+            Outcome::Fail => 'past a limit too.',
+            Outcome::Pass => 'within both limits.',
+            default => 'within both limits as far as it is read.',
+        };
+    }
+
     /** What a person could change so that a cylinder would pass (VER-3); it was tried. */
     public function change(WouldStay $change): string
     {

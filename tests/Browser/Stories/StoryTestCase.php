@@ -1,0 +1,72 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser\Stories;
+
+use Facebook\WebDriver\Remote\RemoteWebDriver;
+use Facebook\WebDriver\WebDriverBy;
+use Facebook\WebDriver\WebDriverKeys;
+use Tests\Browser\BrowserTestCase;
+
+/** A day at the bench, lived by keys. */
+abstract class StoryTestCase extends BrowserTestCase
+{
+    protected RemoteWebDriver $window;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->window = $this->loggedIn('inspector');
+    }
+
+    protected function open(string $tag, string $page): void
+    {
+        $this->window->get($this->url("/jobs/{$tag}/{$page}"));
+        if (str_starts_with($page, 'measure')) {
+            $this->untilReady($this->window);
+        }
+    }
+
+    protected function goToCell(string $place): void
+    {
+        $this->window->executeScript('document.querySelector(`td[data-place="${arguments[0]}"]`).click()', [$place]);
+        $this->assertSame($place, $this->place($this->window));
+    }
+
+    /** Keys what the gauge really shows: where it is asked back, that it reads that. */
+    protected function key(string $text, string $place): void
+    {
+        $this->goToCell($place);
+        $this->press($this->window, $text, WebDriverKeys::ENTER);
+        $this->until($this->window, fn (): bool => $this->isKept($place) || $this->answerFor($text) !== null, "{$place}: {$text}");
+        for ($asked = 0; $asked < 3 && ! $this->isKept($place); $asked++) {
+            $this->press($this->window, (string) $this->answerFor($text), WebDriverKeys::ENTER);
+            $this->until($this->window, fn (): bool => $this->isKept($place) || $this->answerFor($text) !== null, "{$place}: {$text}, asked back");
+        }
+        $this->untilKept($this->window, $place);
+    }
+
+    private function isKept(string $place): bool
+    {
+        $cell = $this->cell($this->window, $place);
+
+        return ! in_array($cell, ['', '·'], true) && ! str_ends_with($cell, '…') && $this->text($this->window, '[data-question]') === '';
+    }
+
+    /** What is pressed before Enter to stand by what was typed: nothing, or the digit of the choice that repeats it; null where nothing is asked. */
+    private function answerFor(string $text): ?string
+    {
+        foreach ($this->window->findElements(WebDriverBy::cssSelector('[data-question] button')) as $button) {
+            $label = $button->getText();
+            if (str_starts_with($label, 'Enter: yes')) {
+                return '';
+            }
+            if (preg_match('/^(\d) (.+)$/', $label, $match) === 1 && $match[2] === $text) {
+                return $match[1];
+            }
+        }
+
+        return null;
+    }
+}
