@@ -20,7 +20,6 @@ use NorthLedger\Core\Cracks\Look;
 use NorthLedger\Core\Cracks\LookReading;
 use NorthLedger\Core\Cracks\PartCracks;
 use NorthLedger\Core\Cracks\PressureReading;
-use NorthLedger\Core\Cracks\PressureState;
 use NorthLedger\Core\Judgement\PartDefect;
 use NorthLedger\Core\Quantity\PressureUnit;
 use NorthLedger\Core\Spec\EnginePart;
@@ -77,7 +76,7 @@ final readonly class CracksView
             array_values(array_filter($lines, static fn (RunLine $line): bool => $line->step !== null)),
             array_values(array_filter($lines, static fn (RunLine $line): bool => $line->step === null)),
             array_map(static fn (PartCracks $part): array => self::part($file, $part), $report->parts()),
-            array_map(static fn (PressureReading $reading): string => self::pressure($reading, $pressureUnit), $report->pressures),
+            array_map(static fn (PressureReading $reading): string => PressureWords::of($reading, $pressureUnit), $report->pressures),
             self::offers($file), array_map(static fn (PartDefect $defect): array => ['sentence' => $defect->sentence, 'rule' => $defect->rule], PartDefect::ofCracks($report)),
             self::next($file, $report), $pressureUnit,
         );
@@ -214,16 +213,6 @@ final readonly class CracksView
         };
 
         return ['name' => $file->sheet->nameOf($part->part), 'state' => $state, 'sign' => $sign, 'words' => $part->state->value.($part->surfaceOnly ? ', surface only' : ''), 'doubts' => $part->doubts];
-    }
-
-    private static function pressure(PressureReading $reading, PressureUnit $unit): string
-    {
-        return sprintf('%s: %s. From %s to %s in %d min%s%s', ucfirst($reading->test->circuit), $reading->state()->value,
-            $unit->fromKilopascals($reading->beginKilopascals), $unit->shown($reading->endKilopascals), (int) round($reading->minutes),
-            match ($reading->leaks) {
-                0 => '', 1 => ', 1 leak seen', default => ", {$reading->leaks} leaks seen"
-            },
-            $reading->state() === PressureState::Tight ? '.' : sprintf('; allowed are %s over %g min from %s.', $unit->shown($reading->test->allowedDrop), $reading->test->minutes, $unit->shown($reading->test->kilopascals)));
     }
 
     /** @return list<array{part: string, methods: list<array{word: string, refusal: string}>}> */

@@ -165,7 +165,7 @@ final readonly class EngineView
             $part->isHere, $telling, $passing,
             array_map(static fn (PartDefect $defect): array => ['sentence' => $defect->sentence, 'rule' => $defect->rule, 'outcome' => $defect->consequence->value], $part->defects),
             array_map(static fn (PlannedWork $work): array => ['sentence' => $words->work($work), 'rule' => $work->rule], $works),
-            self::missingOf($part, $words), self::overrules($file, $part->part),
+            self::missingOf($part, $words, $file->sheet->nameOf($part->part)), self::overrules($file, $part->part),
             $part->part === (isset($file->inspection()->engine()->parts[EnginePart::Cylinders->value]) ? EnginePart::Cylinders : EnginePart::Block),
         );
     }
@@ -187,10 +187,10 @@ final readonly class EngineView
         return $works;
     }
 
-    private static function missingOf(PartState $part, PartWords $words): string
+    private static function missingOf(PartState $part, PartWords $words, string $name): string
     {
         $sheets = array_filter($part->findings, static fn (PartFinding $finding): bool => $finding->criterion === PartCriterion::WholeSheet && $finding->outcome === Outcome::Missing);
-        $begun = array_map(static fn (PartFinding $finding): string => lcfirst($finding->subject()).': nothing read', $sheets);
+        $begun = array_map(static fn (PartFinding $finding): string => lcfirst($finding->subject()) === $name ? 'nothing read' : lcfirst($finding->subject()).': nothing read', $sheets);
         $count = count($part->missing);
 
         return implode('; ', array_filter([...$begun, $count === 0 ? '' : "{$count} ".($count === 1 ? 'reading' : 'readings').": {$words->places($part->missing)}"]));
@@ -206,7 +206,7 @@ final readonly class EngineView
         $open = array_filter($here, static fn (PartState $part): bool => $part->verdict === PartVerdict::NotYetKnown);
         usort($open, static fn (PartState $a, PartState $b): int => self::weight($a) <=> self::weight($b));
 
-        return array_values(array_filter(array_map(static fn (PartState $part): string => ucfirst($file->sheet->nameOf($part->part)).': '.self::missingOf($part, $words), $open), static fn (string $line): bool => ! str_ends_with($line, ': ')));
+        return array_values(array_filter(array_map(static fn (PartState $part): string => ucfirst($file->sheet->nameOf($part->part)).': '.self::missingOf($part, $words, $file->sheet->nameOf($part->part)), $open), static fn (string $line): bool => ! str_ends_with($line, ': ')));
     }
 
     /** Sheets that are not begun weigh more than any that are. */

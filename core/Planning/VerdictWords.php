@@ -98,7 +98,7 @@ final readonly class VerdictWords
             NextReason::LookAgain => "{$place}: clean it and look again.",
             NextReason::NeedsZeroSize => 'Needs a size for the zero: measure the place it was set on with a gauge that shows sizes, and give it with key s.',
             NextReason::TraceDecides => 'Trace the wall of '.self::cylinders($next->traces).' from the original axis: the size hangs on it.'.$spared,
-            NextReason::NothingCanChange => 'No further reading can change the verdict or the size.',
+            NextReason::NothingCanChange => 'No further reading of the bores can change their verdict or their size.',
         };
     }
 

@@ -22,7 +22,7 @@ final class WholeWayTest extends BrowserTestCase
         $kept = $this->followTheProposal($window, self::WORN);
         $this->assertLessThan(24, $kept, 'the proposal ends before every place is read');
         $this->assertStringContainsString('Cannot stay at standard', $this->text($window, '.margin .stamp'));
-        $this->assertStringContainsString('No further reading can change the verdict or the size.', $this->text($window, '.margin'));
+        $this->assertStringContainsString('No further reading of the bores can change their verdict or their size.', $this->text($window, '.margin'));
 
         $this->dyeCheck($window, $tag, 'block', 'head', 'crankshaft');
         $this->goTo($window, $tag, 'plan');

@@ -62,7 +62,7 @@ final class BlockAssessmentTest extends TestCase
         $this->assertTrue($assessment->isSettled());
         $this->assertSame(PartVerdict::Recondition, $assessment->verdict);
         $this->assertSame('bore 508000', $assessment->recommendation?->option->key());
-        $this->assertSame('No further reading can change the verdict or the size.', $this->words()->next($assessment->next));
+        $this->assertSame('No further reading of the bores can change their verdict or their size.', $this->words()->next($assessment->next));
     }
 
     public function test_it_says_what_would_change_it(): void

@@ -47,7 +47,7 @@ final class WordsTest extends TestCase
         yield 'condemning, two spared' => [NextReason::CouldCondemn, $place, [1, 2], 'Cylinder 4, top, thrust can still show that it cannot stay. What is not read of cylinders 1 and 2 cannot change it.'];
         yield 'the size, one spared' => [NextReason::CouldChangeSize, $place, [3], 'Cylinder 4, top, thrust can still change the size. What is not read of cylinder 3 cannot change it.'];
         yield 'completing' => [NextReason::CompletesStaying, Place::piston(1), [], 'Cylinder 1, piston is still needed before it may stay.'];
-        yield 'nothing' => [NextReason::NothingCanChange, null, [1, 2, 3, 4], 'No further reading can change the verdict or the size.'];
+        yield 'nothing' => [NextReason::NothingCanChange, null, [1, 2, 3, 4], 'No further reading of the bores can change their verdict or their size.'];
     }
 
     /** @param  list<int>  $spared */
