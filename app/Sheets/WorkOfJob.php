@@ -160,6 +160,8 @@ final class WorkOfJob
             /** @var list<OperationTick> $said */
             $said = $order === null ? [] : OperationTick::query()->with('user')->where('job_id', $this->file->job->id)->orderBy('id')->get()->all();
             foreach ($said as $tick) {
+                // What was opened again stays open, whatever was said of it before.
+                unset($this->ticks[$tick->operation]);
                 if ($order !== null && isset($order->operations[$tick->operation]) && $this->stillHolds($tick, $order->operations[$tick->operation])) {
                     $this->ticks[$tick->operation] = $tick;
                 }

@@ -105,6 +105,23 @@ final class FoundLateTest extends TestCase
         $this->assertRefused('Waits for the customer: ');
     }
 
+    public function test_work_that_was_opened_again_is_not_done_under_the_next_order_either(): void
+    {
+        $this->chooseTwentyOver();
+        $this->tickUpTo('bore.2');
+        $this->tick('bore.1', 'open again')->assertSessionDoesntHaveErrors();
+        $this->actingAs($this->inspector);
+        $this->stateSetup($this->job, 'finished', ['zero' => '3.8325'])->assertOk();
+        foreach ([1, 2] as $cylinder) {
+            $this->key($this->job, "piston.{$cylinder}", '3.8314', 'finished')->assertOk();
+        }
+        $this->post($this->url('work/orders'), ['ulid' => $this->ulid()])->assertSessionDoesntHaveErrors();
+
+        $ticks = $this->file()->work()->ticks();
+        $this->assertArrayNotHasKey('bore.1', array_filter($ticks, static fn (OperationTick $tick): bool => $tick->state->closes()));
+        $this->assertArrayHasKey('bore.2', $ticks, 'a size inside the new tolerance is carried over');
+    }
+
     public function test_a_bore_that_was_honed_too_far_is_not_signed(): void
     {
         $this->chooseTwentyOver();
