@@ -14,8 +14,8 @@ use App\Models\User;
 use App\Sheets\DispositionKind;
 use App\Sheets\JobFile;
 use App\Sheets\SheetName;
-use App\Sheets\TickState;
 use Illuminate\Support\Str;
+use NorthLedger\Core\Work\TickState;
 use NorthLedger\Core\Work\VerificationState;
 
 /** Decides what is done about a finished bore that is out of tolerance: rework it, or accept it by a concession. */
@@ -32,13 +32,12 @@ final readonly class DisposeBore
             if (! in_array($bore->state, [VerificationState::Out, VerificationState::Undersize], true)) {
                 throw Refused::because('cylinder', "Cylinder {$cylinder} is not out of tolerance; there is nothing to decide.");
             }
-            $rows = $file->entries(SheetName::Finished)->rows;
             $row = [
                 'plan_choice_id' => $file->work()->choice()?->id,
                 'cylinder' => $cylinder,
                 'kind' => $kind,
                 'reason' => $reason,
-                'last_reading_id' => $rows === [] ? 0 : end($rows)->id,
+                'last_reading_id' => $file->entries(SheetName::Finished)->lastId(),
             ];
             Disposition::query()->create($row + ['ulid' => $ulid, 'job_id' => $file->job->id, 'user_id' => $by->id, 'created_at' => now()]);
             if ($kind === DispositionKind::Rework) {
@@ -53,7 +52,7 @@ final readonly class DisposeBore
     {
         OperationTick::query()->create([
             'ulid' => (string) Str::ulid(), 'job_id' => $file->job->id, 'plan_choice_id' => $file->work()->choice()?->id, 'order_number' => $file->work()->storedOrder()->number ?? 0, 'operation' => "hone.{$cylinder}",
-            'state' => TickState::Open, 'remark' => 'rework: '.$reason, 'user_id' => $by->id, 'created_at' => now(),
+            'state' => TickState::Open, 'remark' => 'rework: '.$reason, 'last_reading_id' => $file->entries(SheetName::Finished)->lastId(), 'user_id' => $by->id, 'created_at' => now(),
         ]);
     }
 }

@@ -13,7 +13,9 @@ use App\Models\PlanChoice;
 use App\Models\StoredOrder;
 use App\Models\User;
 use App\Sheets\JobFile;
+use App\Sheets\SheetName;
 use Illuminate\Support\Facades\DB;
+use NorthLedger\Core\Work\WorkOrder;
 
 /** Makes a new revision of the order: a visible act, with its differences (WORK-1, VER-6). */
 final readonly class MakeOrder
@@ -43,12 +45,19 @@ final readonly class MakeOrder
         if ($order === null) {
             return null;
         }
+
+        return StoredOrder::query()->create(self::row($file, $choice, $by, $ulid, $order) + ['last_reading_id' => $file->entries(SheetName::Finished)->lastId()]);
+    }
+
+    /** @return array<string, mixed> The columns that every order has */
+    private static function row(JobFile $file, PlanChoice $choice, User $by, string $ulid, WorkOrder $order): array
+    {
         $revisions = ['sheet' => $file->sheet->revision, 'policy' => $file->policy->revision, 'ledger_entry' => $file->job->entries];
 
-        return StoredOrder::query()->create([
+        return [
             'ulid' => $ulid, 'job_id' => $file->job->id, 'plan_choice_id' => $choice->id, 'user_id' => $by->id, 'created_at' => now(),
             'number' => 1 + (int) DB::scalar('SELECT MAX(number) FROM work_orders WHERE job_id = ?', [$file->job->id]),
             'document' => OrderRecord::write($order, $file->policy->orderOfWork, $revisions),
-        ]);
+        ];
     }
 }

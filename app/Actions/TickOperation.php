@@ -12,13 +12,14 @@ use App\Models\OperationTick;
 use App\Models\User;
 use App\Sheets\JobFile;
 use App\Sheets\OrderWords;
-use App\Sheets\TickState;
+use App\Sheets\SheetName;
 use NorthLedger\Core\Judgement\PartDefect;
 use NorthLedger\Core\Quantity\Length;
 use NorthLedger\Core\Quantity\NotationException;
 use NorthLedger\Core\Quantity\ShopNotation;
 use NorthLedger\Core\Work\Operation;
 use NorthLedger\Core\Work\OperationKind;
+use NorthLedger\Core\Work\TickState;
 use NorthLedger\Core\Work\WorkException;
 
 /** Ticks an operation of the order, with the actual size where it has a target. */
@@ -45,6 +46,7 @@ final readonly class TickOperation
                 'actual_nm' => $state === TickState::Done ? $this->actual($file, $operation, $actual, (string) $remark)?->nanometres : null,
                 'typed' => $actual === '' ? null : $actual,
                 'remark' => $remark,
+                'last_reading_id' => $file->entries(SheetName::Finished)->lastId(),
             ];
             OperationTick::query()->create($row + ['ulid' => $ulid, 'job_id' => $file->job->id, 'user_id' => $by->id, 'created_at' => now()]);
 

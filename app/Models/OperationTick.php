@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use App\Sheets\TickState;
+use NorthLedger\Core\Quantity\Length;
+use NorthLedger\Core\Work\Tick;
+use NorthLedger\Core\Work\TickState;
 
 /**
  * What somebody said of an operation: done with its actual size, not needed, or open again.
@@ -17,12 +19,20 @@ use App\Sheets\TickState;
  * @property ?int $actual_nm
  * @property ?string $typed
  * @property ?string $remark
+ * @property ?int $last_reading_id Of the finished sheet at that time; null before this was kept
  */
 final class OperationTick extends Entry
 {
+    public function tick(): Tick
+    {
+        $size = $this->actual_nm === null ? null : Length::ofNanometres($this->actual_nm);
+
+        return new Tick($this->order_number, $this->operation, $this->state, $size, $this->last_reading_id ?? 0);
+    }
+
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['state' => TickState::class, 'actual_nm' => 'integer', 'order_number' => 'integer', 'created_at' => 'datetime'];
+        return ['state' => TickState::class, 'actual_nm' => 'integer', 'order_number' => 'integer', 'last_reading_id' => 'integer', 'created_at' => 'datetime'];
     }
 }

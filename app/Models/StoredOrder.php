@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Documents\OrderRecord;
+use NorthLedger\Core\Work\RevisedOrder;
 use NorthLedger\Core\Work\WorkOrder;
 
 /**
@@ -14,6 +15,7 @@ use NorthLedger\Core\Work\WorkOrder;
  * @property int $plan_choice_id
  * @property int $number
  * @property array<string, mixed> $document
+ * @property ?int $last_reading_id Of the finished sheet when it was made; null before this was kept
  */
 final class StoredOrder extends Entry
 {
@@ -24,9 +26,14 @@ final class StoredOrder extends Entry
         return OrderRecord::read($this->document);
     }
 
+    public function revision(): RevisedOrder
+    {
+        return new RevisedOrder($this->number, $this->order(), $this->last_reading_id ?? 0);
+    }
+
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['document' => 'array', 'created_at' => 'datetime'];
+        return ['document' => 'array', 'last_reading_id' => 'integer', 'created_at' => 'datetime'];
     }
 }

@@ -10,6 +10,7 @@ use NorthLedger\Core\Judgement\JudgedBore;
 use NorthLedger\Core\Judgement\PartDefect;
 use NorthLedger\Core\Planning\OptionKind;
 use NorthLedger\Core\Planning\VerdictWords;
+use NorthLedger\Core\Work\TickState;
 use NorthLedger\Core\Work\VerifiedBore;
 
 /** What still stands between a job and its release (WORK-6), and what the signer should know (WORK-4). */

@@ -108,10 +108,10 @@ final class SheetEntries
         return $this->rows === [] ? 0 : $this->rows[count($this->rows) - 1]->id;
     }
 
-    /** The same sheet as if nothing up to a reading had been keyed for a cylinder: the state after rework. */
+    /** The same sheet as if nothing up to a reading had been keyed for a cylinder but its piston: the state after rework. */
     public function afresh(int $cylinder, int $lastReadingId): self
     {
-        return new self(array_values(array_filter($this->rows, static function (KeyedReading $row) use ($cylinder, $lastReadingId): bool {
+        return $lastReadingId === 0 ? $this : new self(array_values(array_filter($this->rows, static function (KeyedReading $row) use ($cylinder, $lastReadingId): bool {
             $place = Place::parse($row->place);
 
             return $row->id > $lastReadingId || $place->number !== $cylinder || $place->feature === Feature::Piston;

@@ -15,7 +15,6 @@ use NorthLedger\Core\Judgement\BoreInspection;
 use NorthLedger\Core\Judgement\BoreMeasures;
 use NorthLedger\Core\Planning\OptionKind;
 use NorthLedger\Core\Planning\ReboreOption;
-use NorthLedger\Core\Quantity\Length;
 use NorthLedger\Core\Work\BoreVerification;
 use NorthLedger\Core\Work\BoreWork;
 use NorthLedger\Core\Work\ChosenWay;
@@ -23,8 +22,11 @@ use NorthLedger\Core\Work\FinishedFit;
 use NorthLedger\Core\Work\Operation;
 use NorthLedger\Core\Work\OrderDifference;
 use NorthLedger\Core\Work\RequiredConditions;
+use NorthLedger\Core\Work\RevisedOrder;
 use NorthLedger\Core\Work\Stop;
+use NorthLedger\Core\Work\Tick;
 use NorthLedger\Core\Work\VerifiedBore;
+use NorthLedger\Core\Work\WorkDone;
 use NorthLedger\Core\Work\WorkOrder;
 
 /** What was chosen for a job, the order that was made of it, and what was done, verified and signed of it. */
@@ -42,8 +44,10 @@ final class WorkOfJob
     /** @var ?list<Stop> */
     private ?array $stops = null;
 
-    /** @var ?array<string, OperationTick> */
-    private ?array $ticks = null;
+    /** @var ?list<OperationTick> Oldest first */
+    private ?array $said = null;
+
+    private ?WorkDone $done = null;
 
     /** @var ?array<int, VerifiedBore> */
     private ?array $verified = null;
@@ -146,29 +150,21 @@ final class WorkOfJob
         return array_filter($this->stops(), static fn (Stop $stop): bool => $stop->reason->reopensThePlan()) !== [];
     }
 
-    /**
-     * What was said of each operation, the newest where it still holds: under an earlier order, only of an operation that is
-     * the same today, or whose size is inside what is ordered now.
-     *
-     * @return array<string, OperationTick>
-     */
+    /** @return array<string, OperationTick> By operation: what was said of it last, where it still stands */
     public function ticks(): array
     {
-        if ($this->ticks === null) {
-            $this->ticks = [];
-            $order = $this->order();
-            /** @var list<OperationTick> $said */
-            $said = $order === null ? [] : OperationTick::query()->with('user')->where('job_id', $this->file->job->id)->orderBy('id')->get()->all();
-            foreach ($said as $tick) {
-                // What was opened again stays open, whatever was said of it before.
-                unset($this->ticks[$tick->operation]);
-                if ($order !== null && isset($order->operations[$tick->operation]) && $this->stillHolds($tick, $order->operations[$tick->operation])) {
-                    $this->ticks[$tick->operation] = $tick;
-                }
-            }
-        }
+        return array_map(fn (int $index): OperationTick => $this->said()[$index], $this->done()->standing());
+    }
 
-        return $this->ticks;
+    /** What of the work stands under the newest order of the chosen way. */
+    public function done(): WorkDone
+    {
+        $orders = $this->order() === null ? [] : $this->orders();
+
+        return $this->done ??= WorkDone::under(
+            array_values(array_map(static fn (StoredOrder $order): RevisedOrder => $order->revision(), $orders)),
+            array_map(static fn (OperationTick $tick): Tick => $tick->tick(), $this->said()),
+        );
     }
 
     /** @return list<string> Keys of the closed operations */
@@ -177,12 +173,14 @@ final class WorkOfJob
         return array_keys(array_filter($this->ticks(), static fn (OperationTick $tick): bool => $tick->state->closes()));
     }
 
-    /** @return array<int, Disposition> The newest by cylinder, of the chosen way */
+    /** @return array<int, Disposition> The newest by cylinder, of the chosen way and of the bore as it is now */
     public function dispositions(): array
     {
         $newest = [];
         foreach ($this->choice() === null ? [] : Disposition::query()->with('user')->where('plan_choice_id', $this->choice()->id)->orderBy('id')->get() as $disposition) {
-            $newest[$disposition->cylinder] = $disposition;
+            if ($disposition->last_reading_id >= $this->done()->lastOutdatedReading($disposition->cylinder)) {
+                $newest[$disposition->cylinder] = $disposition;
+            }
         }
 
         return $newest;
@@ -229,17 +227,10 @@ final class WorkOfJob
         return $chosen === null || $this->isPlanOpenAgain() ? $chosen : $this->file->assessment()->plan?->option($chosen->key()) ?? $chosen;
     }
 
-    private function stillHolds(OperationTick $tick, Operation $today): bool
+    /** @return list<OperationTick> Oldest first */
+    private function said(): array
     {
-        $made = $this->orders()[$tick->order_number] ?? null;
-        $then = $made?->order()->operations[$tick->operation] ?? null;
-
-        return match (true) {
-            $made?->id === $this->storedOrder()?->id => true,
-            $then === null => false,
-            $tick->actual_nm !== null => $today->target?->holds(Length::ofNanometres($tick->actual_nm)) ?? false,
-            default => $then->isSameAs($today),
-        };
+        return $this->said ??= array_values(OperationTick::query()->with('user')->where('job_id', $this->file->job->id)->orderBy('id')->get()->all());
     }
 
     private function incoming(int $cylinder): BoreInspection
@@ -278,9 +269,10 @@ final class WorkOfJob
         $verified = [];
         foreach ($this->file->sheet->layout->cylinders() as $cylinder) {
             $disposition = $dispositions[$cylinder] ?? null;
-            $entries = $disposition?->kind === DispositionKind::Rework
-                ? $this->file->entries(SheetName::Finished)->afresh($cylinder, $disposition->last_reading_id)
-                : $this->file->entries(SheetName::Finished);
+            $entries = $this->file->entries(SheetName::Finished)->afresh($cylinder, max(
+                $this->done()->lastOutdatedReading($cylinder),
+                $disposition?->kind === DispositionKind::Rework ? $disposition->last_reading_id : 0,
+            ));
             $verified[$cylinder] = $verification->verify(
                 $entries->bores()->inspection($cylinder, $this->file->sheet, $this->file->policy),
                 $order->operation("hone.{$cylinder}")->target,

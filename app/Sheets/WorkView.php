@@ -103,7 +103,7 @@ final readonly class WorkView
             $operation->tool,
             $operation->check,
             $isDone,
-            $tick === null ? '' : self::said($file, $tick),
+            $tick === null ? self::again($file, $order, $operation) : self::said($file, $tick),
             $isDone ? '' : implode(' ', array_map(OrderWords::stop(...), $file->work()->stopsOf($operation))),
             $isDone ? '' : implode(', ', array_map(static fn (string $key): string => self::name($order->operation($key)), $waiting)),
             $tick?->actual_nm !== null && $isDone ? $file->display->size(Length::ofNanometres($tick->actual_nm)) : '',
@@ -116,6 +116,14 @@ final readonly class WorkView
         $remark = $tick->remark === null ? '' : ": {$tick->remark}";
 
         return "{$tick->state->value}{$remark} · {$tick->user->name}, {$tick->created_at->format('j M H:i')}";
+    }
+
+    /** Where it was done before, and metal was or will be cut after it. */
+    private static function again(JobFile $file, WorkOrder $order, Operation $operation): string
+    {
+        $after = $file->work()->done()->againAfter($operation->key());
+
+        return $after === null ? '' : 'To be done again, after '.self::name($order->operation($after)).'.';
     }
 
     private static function name(Operation $operation): string

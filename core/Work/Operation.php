@@ -35,6 +35,14 @@ final readonly class Operation
         return $this->key() === $other->key() && $this->instruction === $other->instruction && $this->target == $other->target;
     }
 
+    /** True where this has to be done again once the other is: metal is cut after it, in the same cylinder or anywhere. */
+    public function isUndoneBy(self $other): bool
+    {
+        $meet = $this->cylinder === null || $other->cylinder === null || $this->cylinder === $other->cylinder;
+
+        return $meet && in_array($other->kind, $this->kind->undoneBy(), true);
+    }
+
     /** Stable name within its order: `bore.3`, `clean`. */
     public function key(): string
     {

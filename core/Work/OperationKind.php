@@ -16,6 +16,24 @@ enum OperationKind: string
     case Hone = 'hone';
     case FinalWash = 'final wash';
 
+    /** True where nothing of the size before it is left. */
+    public function takesTheSize(): bool
+    {
+        return $this === self::Sleeve || $this === self::Bore;
+    }
+
+    /** @return list<self> The kinds after which it has to be done again; a bore stays one when the deck is faced */
+    public function undoneBy(): array
+    {
+        return match ($this) {
+            self::Clean, self::CrackCheck, self::Sleeve => [],
+            self::Deck, self::Bore => [self::Sleeve],
+            self::Chamfer => [self::Sleeve, self::Deck, self::Bore],
+            self::Hone => [self::Sleeve, self::Bore],
+            self::FinalWash => [self::Sleeve, self::Deck, self::Bore, self::Chamfer, self::Hone],
+        };
+    }
+
     public function title(): string
     {
         return match ($this) {

@@ -30,6 +30,7 @@ return new class extends Migration
             // Over all orders of the job; a new choice of size goes on counting.
             $table->unsignedInteger('number');
             $table->longText('document');
+            $table->unsignedBigInteger('last_reading_id')->nullable();
             $table->foreignId('user_id')->constrained();
             $table->timestamp('created_at', 3);
             $table->unique(['job_id', 'number']);

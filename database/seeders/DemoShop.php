@@ -12,7 +12,6 @@ use App\Models\Job;
 use App\Models\User;
 use App\People\Role;
 use App\Sheets\JobFiles;
-use App\Sheets\TickState;
 use App\Shop\SpecBook;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Str;
@@ -22,6 +21,7 @@ use NorthLedger\Core\Gauging\Station;
 use NorthLedger\Core\Inspection\Section;
 use NorthLedger\Core\Quantity\LengthDisplay;
 use NorthLedger\Core\Spec\EnginePart;
+use NorthLedger\Core\Work\TickState;
 
 /** The demo shop: made-up people, customers and engines, written through the same actions as everything else. */
 final readonly class DemoShop

@@ -17,8 +17,12 @@ use NorthLedger\Core\Work\BoreWork;
 use NorthLedger\Core\Work\FinishedFit;
 use NorthLedger\Core\Work\OperationKind;
 use NorthLedger\Core\Work\RequiredConditions;
+use NorthLedger\Core\Work\RevisedOrder;
 use NorthLedger\Core\Work\Target;
+use NorthLedger\Core\Work\Tick;
+use NorthLedger\Core\Work\TickState;
 use NorthLedger\Core\Work\VerificationState;
+use NorthLedger\Core\Work\WorkDone;
 use NorthLedger\Core\Work\WorkException;
 use NorthLedger\Core\Work\WorkOrder;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -86,6 +90,24 @@ final class WorkTest extends TestCase
         $this->assertEquals(new Target(Length::ofNanometres(97_243_900), Length::ofNanometres(97_218_500), Length::ofNanometres(97_269_300)), $order->operation('bore.1')->target);
         $this->assertSame([97_353_120, 97_358_200], [$order->operation('hone.3')->target?->least->nanometres, $order->operation('hone.3')->target?->aim->nanometres], 'the aim lies inside: the lower end is never undershot');
         $this->assertStringContainsString('Leaves 4.0 thou to hone', $order->operation('bore.1')->instruction);
+    }
+
+    public function test_work_stands_until_metal_is_cut_after_it(): void
+    {
+        $order = $this->order(OrderOfWork::DeckFirst, 'bore 508000');
+        $ticks = [];
+        foreach ($order->operations as $key => $operation) {
+            $ticks[] = new Tick(1, $key, TickState::Done, $operation->target?->aim, 0);
+        }
+        $stands = static fn (Tick ...$more): array => WorkDone::under([new RevisedOrder(1, $order, 0)], [...$ticks, ...$more])->standing();
+
+        $this->assertSame([], array_diff_key($order->operations, $stands()));
+        $this->assertSame(['final wash'], array_keys(array_diff_key($order->operations, $stands(new Tick(1, 'hone.2', TickState::Open, null, 9), new Tick(1, 'hone.2', TickState::Done, null, 9)))));
+        $this->assertSame([], array_diff_key($order->operations, $stands(new Tick(1, 'hone.2', TickState::Done, null, 9))), 'a size that is keyed better undoes nothing');
+        $this->assertSame([], array_diff_key($order->operations, $stands(new Tick(1, 'no such thing', TickState::Open, null, 9))));
+        $again = WorkDone::under([new RevisedOrder(1, $order, 0)], [...$ticks, new Tick(1, 'bore.3', TickState::Open, null, 7)]);
+        $this->assertSame([7, 0], [$again->lastOutdatedReading(3), $again->lastOutdatedReading(2)]);
+        $this->assertSame(['bore.3', 'bore.3', null], [$again->againAfter('hone.3'), $again->againAfter('chamfer'), $again->againAfter('hone.1')]);
     }
 
     public function test_operations_that_wait_for_each_other_are_refused(): void

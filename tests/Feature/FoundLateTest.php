@@ -13,6 +13,7 @@ use Illuminate\Testing\TestResponse;
 use NorthLedger\Core\Cracks\CrackState;
 use NorthLedger\Core\Inspection\EngineVerdict;
 use NorthLedger\Core\Spec\EnginePart;
+use NorthLedger\Core\Work\VerificationState;
 use Tests\TestCase;
 
 /** What is found after the order is made stops the work, and nothing is signed over it (VER-6, CRACK-5a). */
@@ -120,6 +121,41 @@ final class FoundLateTest extends TestCase
         $ticks = $this->file()->work()->ticks();
         $this->assertArrayNotHasKey('bore.1', array_filter($ticks, static fn (OperationTick $tick): bool => $tick->state->closes()));
         $this->assertArrayHasKey('bore.2', $ticks, 'a size inside the new tolerance is carried over');
+    }
+
+    public function test_a_finished_bore_that_gets_a_sleeve_is_bored_honed_washed_and_read_again(): void
+    {
+        $this->chooseTwentyOver();
+        $this->workAll();
+        $this->actingAs($this->inspector);
+        $this->readFinished();
+        $this->assertSame(VerificationState::Conforms, $this->file()->work()->verified()[2]->state);
+        $this->actingAs($this->machinist);
+        $this->flaw(2, 'hole');
+        $this->actingAs($this->inspector);
+        $this->post($this->url('plan'), ['ulid' => $this->ulid(), 'option' => 'bore 508000'])->assertSessionDoesntHaveErrors();
+
+        $work = $this->file()->work();
+        $this->assertSame([2], $work->chosen()?->sleeved);
+        $this->assertSame(['sleeve.2', 'deck', 'bore.2', 'chamfer', 'hone.2', 'final wash'], array_values(array_diff(array_keys($work->order()->operations ?? []), $work->closedOperations())));
+        $this->assertSame(VerificationState::Missing, $work->verified()[2]->state, 'what was read is of the bore that is gone');
+        $this->assertSame(VerificationState::Conforms, $work->verified()[1]->state);
+        $this->get($this->url('work'))->assertSee('To be done again, after sleeve 2.');
+        $this->assertRefused('6 operations of the order are open');
+    }
+
+    public function test_a_bore_that_is_opened_again_is_honed_and_washed_and_read_again(): void
+    {
+        $this->chooseTwentyOver();
+        $this->workAll();
+        $this->actingAs($this->inspector);
+        $this->readFinished();
+        $this->actingAs($this->machinist);
+        $this->tick('bore.3', 'open again')->assertSessionDoesntHaveErrors();
+
+        $work = $this->file()->work();
+        $this->assertSame(['bore.3', 'hone.3', 'chamfer', 'final wash'], array_values(array_diff(['bore.3', 'hone.3', 'chamfer', 'final wash', 'hone.1'], $work->closedOperations())));
+        $this->assertSame(VerificationState::Missing, $work->verified()[3]->state);
     }
 
     public function test_a_bore_that_was_honed_too_far_is_not_signed(): void

@@ -10,13 +10,13 @@ use App\Actions\TickOperation;
 use App\Http\Requests\RequestId;
 use App\Models\Job;
 use App\Sheets\JobFiles;
-use App\Sheets\TickState;
 use App\Sheets\WorkView;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\Rule;
 use NorthLedger\Core\Cracks\Look;
+use NorthLedger\Core\Work\TickState;
 
 final class WorkController
 {

@@ -2,8 +2,9 @@
 
 declare(strict_types=1);
 
-namespace App\Sheets;
+namespace NorthLedger\Core\Work;
 
+/** What is said of an operation. */
 enum TickState: string
 {
     case Done = 'done';
