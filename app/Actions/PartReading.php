@@ -16,7 +16,6 @@ use NorthLedger\Core\Inspection\Characteristic;
 use NorthLedger\Core\Inspection\Section;
 use NorthLedger\Core\Judgement\Plausibility;
 use NorthLedger\Core\Quantity\Length;
-use NorthLedger\Core\Quantity\MassNotation;
 use NorthLedger\Core\Quantity\QuantityException;
 use NorthLedger\Core\Quantity\RoughnessNotation;
 use NorthLedger\Core\Quantity\VolumeNotation;
@@ -39,7 +38,8 @@ final readonly class PartReading
 
         return match ($entry->place->feature->measurand()) {
             Measurand::Look => ['look' => $this->look($entry)],
-            Measurand::Mass, Measurand::Roughness, Measurand::Volume => $this->plain($file, $entry),
+            Measurand::Mass => Weighed::row($file, $entry),
+            Measurand::Roughness, Measurand::Volume => $this->plain($file, $entry),
             default => $this->length($file, $by, $entry, $one),
         };
     }
@@ -55,7 +55,6 @@ final readonly class PartReading
     {
         try {
             return match ($entry->place->feature->measurand()) {
-                Measurand::Mass => ['mass_ug' => MassNotation::read($entry->text)->micrograms],
                 Measurand::Roughness => ['value_nm' => RoughnessNotation::read($entry->text, $file->sheet->unit)->nanometres],
                 default => ['volume_mm3' => VolumeNotation::read($entry->text)->cubicMillimetres],
             };

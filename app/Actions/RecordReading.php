@@ -24,10 +24,10 @@ use NorthLedger\Core\Gauging\Station;
 use NorthLedger\Core\Judgement\Plausibility;
 use NorthLedger\Core\Judgement\RidgeLook;
 use NorthLedger\Core\Quantity\Length;
+use NorthLedger\Core\Quantity\Mass;
 use NorthLedger\Core\Quantity\MassNotation;
 use NorthLedger\Core\Quantity\NotationException;
 use NorthLedger\Core\Quantity\NotationMeaning;
-use NorthLedger\Core\Quantity\QuantityException;
 use NorthLedger\Core\Quantity\ShopNotation;
 
 /** Records one reading or look at one place. */
@@ -138,17 +138,14 @@ final readonly class RecordReading
     /** @return array<string, mixed> */
     private function weight(JobFile $file, ReadingEntry $entry): array
     {
-        try {
-            $mass = MassNotation::read($entry->text);
-        } catch (QuantityException $exception) {
-            throw AskBack::unreadable($exception->getMessage());
-        }
+        $row = Weighed::row($file, $entry);
+        $mass = Mass::ofMicrograms($row['mass_ug']);
         $new = $file->sheet->piston->mass->micrograms;
         if (! $entry->isConfirmed && abs($mass->micrograms - $new) * self::PLAUSIBLE_SHARE > $new) {
             throw AskBack::confirm('A new piston weighs '.MassNotation::grams($new).' g. Is it the whole piston, without its pin and rings?');
         }
 
-        return ['mass_ug' => $mass->micrograms];
+        return $row;
     }
 
     /** @return array<string, mixed> */

@@ -38,6 +38,9 @@ final readonly class StateSetup
     {
         return $this->ledger->write($job->id, $entry->ulid, EntryKind::Setup, $by, function (JobFile $file) use ($by, $entry): array {
             $gauge = StatedGauge::named($entry->gauge);
+            if ($gauge->kind->weighs() !== ($entry->feature === Feature::PistonWeight)) {
+                throw AskBack::unreadable($gauge->kind->weighs() ? 'A scale weighs; state a gauge for lengths here.' : 'Pieces are weighed on a scale; state the scale here.');
+            }
             $row = [
                 'sheet' => $entry->sheet->value,
                 'feature' => $entry->feature->value,

@@ -12,6 +12,8 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use NorthLedger\Core\Gauging\CheckBack;
 use NorthLedger\Core\Gauging\RepeatStudy;
+use NorthLedger\Core\Gauging\Scale;
+use NorthLedger\Core\Quantity\Mass;
 
 /**
  * The one way to write about gauges and masters: what they are today, and in the same transaction the event that made
@@ -41,10 +43,10 @@ final readonly class GaugeRegister
         });
     }
 
-    /** @param  array{done_on: string, due_on: string, calibration_nm: int, by_whom: string}  $said */
+    /** @param  array{done_on: string, due_on: string, calibration_nm?: int, scale_calibration_ug?: int, by_whom: string}  $said */
     public function calibrate(string $ulid, Gauge $gauge, array $said, ?StoredCertificate $certificate, User $by): void
     {
-        $this->change($ulid, $gauge, 'calibrated', $said, ['calibration_due' => $said['due_on'], 'calibration_nm' => $said['calibration_nm']], $by, $certificate);
+        $this->change($ulid, $gauge, 'calibrated', $said, ['calibration_due' => $said['due_on']] + array_intersect_key($said, ['calibration_nm' => 0, 'scale_calibration_ug' => 0]), $by, $certificate);
     }
 
     /** @param  list<string>  $typed */
@@ -59,6 +61,13 @@ final readonly class GaugeRegister
     public function check(string $ulid, Gauge $gauge, string $typed, CheckBack $check, User $by): void
     {
         $this->change($ulid, $gauge, 'checked', ['typed' => $typed, 'drift_nm' => $check->drift->nanometres, 'holds' => $check->holds], [], $by);
+    }
+
+    /** A scale under its check weight, outside any job. */
+    public function checkScale(string $ulid, Gauge $gauge, string $typed, Scale $scale, Mass $weight, Mass $shows, User $by): void
+    {
+        $said = ['typed' => $typed, 'drift_ug' => $shows->micrograms - $weight->micrograms, 'holds' => $scale->holds($weight, $shows)];
+        $this->change($ulid, $gauge, 'checked', $said, [], $by);
     }
 
     public function retire(string $ulid, Gauge $gauge, string $reason, User $by): void

@@ -59,7 +59,7 @@ final class PartParts implements SheetParts
 
     public function setup(): string
     {
-        return view('parts.setup', ['setups' => $this->view()->setups, 'hasGauges' => $this->file->inspection()->plan($this->section)->gaugedFeatures() !== []])->render();
+        return view('parts.setup', ['setups' => $this->view()->setups, 'features' => $this->features()])->render();
     }
 
     public function drawing(): string

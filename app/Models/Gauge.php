@@ -9,6 +9,7 @@ use Illuminate\Support\Carbon;
 use NorthLedger\Core\Gauging\GaugeRange;
 use NorthLedger\Core\Gauging\Instrument;
 use NorthLedger\Core\Gauging\InstrumentKind;
+use NorthLedger\Core\Gauging\Scale;
 use NorthLedger\Core\Quantity\Length;
 use NorthLedger\Core\Quantity\LengthUnit;
 use NorthLedger\Core\Quantity\ReadingUnit;
@@ -27,6 +28,10 @@ use NorthLedger\Core\Quantity\ReadingUnit;
  * @property int $repeatability_nm
  * @property int $range_least_nm
  * @property int $range_most_nm
+ * @property ?int $scale_resolution_ug
+ * @property ?int $scale_calibration_ug
+ * @property ?int $scale_repeatability_ug
+ * @property ?int $scale_most_ug
  * @property ?Carbon $calibration_due
  * @property bool $is_retired
  * @property ?string $feed_token_hash
@@ -66,7 +71,13 @@ final class Gauge extends Model
 
     public function range(): GaugeRange
     {
-        return GaugeRange::ofNanometres($this->range_least_nm, $this->range_most_nm);
+        return $this->kind->weighs() ? GaugeRange::none() : GaugeRange::ofNanometres($this->range_least_nm, $this->range_most_nm);
+    }
+
+    /** Null where it reads lengths. */
+    public function scale(): ?Scale
+    {
+        return $this->scale_resolution_ug === null ? null : Scale::ofMicrograms($this->scale_resolution_ug, (int) $this->scale_calibration_ug, (int) $this->scale_repeatability_ug, (int) $this->scale_most_ug);
     }
 
     public function isPastDue(): bool
@@ -86,12 +97,12 @@ final class Gauge extends Model
             'gauge_id' => $this->id, 'gauge_tag' => $this->tag, 'resolution_nm' => $this->resolution_nm, 'calibration_nm' => $this->calibration_nm,
             'repeatability_nm' => $this->repeatability_nm, 'range_least_nm' => $this->range_least_nm, 'range_most_nm' => $this->range_most_nm,
             'calibration_due' => $this->calibration_due?->format('Y-m-d'),
-        ];
+        ] + ($this->kind->weighs() ? $this->only('scale_resolution_ug', 'scale_calibration_ug', 'scale_repeatability_ug', 'scale_most_ug') : []);
     }
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['kind' => InstrumentKind::class, 'unit' => LengthUnit::class, 'reading_unit' => ReadingUnit::class, 'calibration_due' => 'date:Y-m-d', 'is_retired' => 'boolean', 'created_at' => 'datetime'];
+        return ['kind' => InstrumentKind::class, 'unit' => LengthUnit::class, 'reading_unit' => ReadingUnit::class, 'calibration_due' => 'date:Y-m-d', 'is_retired' => 'boolean', 'scale_resolution_ug' => 'integer', 'scale_calibration_ug' => 'integer', 'scale_repeatability_ug' => 'integer', 'scale_most_ug' => 'integer', 'created_at' => 'datetime'];
     }
 }

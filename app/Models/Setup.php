@@ -31,6 +31,10 @@ use NorthLedger\Core\Quantity\ReadingUnit;
  * @property ?int $repeatability_nm
  * @property ?int $range_least_nm
  * @property ?int $range_most_nm
+ * @property ?int $scale_resolution_ug
+ * @property ?int $scale_calibration_ug
+ * @property ?int $scale_repeatability_ug
+ * @property ?int $scale_most_ug
  * @property ?\Illuminate\Support\Carbon $calibration_due
  * @property ?string $zero_place
  */

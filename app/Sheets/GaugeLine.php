@@ -9,6 +9,8 @@ use App\Models\Master;
 use Illuminate\Support\Carbon;
 use NorthLedger\Core\Quantity\Length;
 use NorthLedger\Core\Quantity\LengthDisplay;
+use NorthLedger\Core\Quantity\Mass;
+use NorthLedger\Core\Quantity\MassNotation;
 
 /** A gauge or master as a row of the register. */
 final readonly class GaugeLine
@@ -29,6 +31,16 @@ final readonly class GaugeLine
 
     public static function of(Gauge $gauge): self
     {
+        $due = self::due($gauge->calibration_due, $gauge->isPastDue(), $gauge->isDueSoon());
+        $scale = $gauge->scale();
+        if ($scale !== null) {
+            $grams = static fn (Mass $mass): string => MassNotation::grams($mass->micrograms).' g';
+
+            return new self(
+                $gauge->tag, $gauge->name, $gauge->kind->value, 'to '.$grams($scale->most), $grams($scale->resolution), $grams($scale->calibration), $grams($scale->repeatability),
+                ...$due, feeds: false,
+            );
+        }
         $display = LengthDisplay::in($gauge->unit);
         $fine = static fn (int $nanometres): string => $display->fine(Length::ofNanometres($nanometres));
 
@@ -36,7 +48,7 @@ final readonly class GaugeLine
             $gauge->tag, $gauge->name, $gauge->kind->value,
             $display->size(Length::ofNanometres($gauge->range_least_nm)).' to '.$display->sizeWithUnit(Length::ofNanometres($gauge->range_most_nm)),
             $fine($gauge->resolution_nm), $fine($gauge->calibration_nm), $fine($gauge->repeatability_nm),
-            ...self::due($gauge->calibration_due, $gauge->isPastDue(), $gauge->isDueSoon()),
+            ...$due,
             feeds: $gauge->feed_token_hash !== null,
         );
     }

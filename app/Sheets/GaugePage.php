@@ -13,10 +13,14 @@ use NorthLedger\Core\Gauging\Temperatures;
 use NorthLedger\Core\Gauging\Uncertainty;
 use NorthLedger\Core\Quantity\Length;
 use NorthLedger\Core\Quantity\LengthDisplay;
+use NorthLedger\Core\Quantity\MassNotation;
 
 /** One gauge with everything that was done to it, newest first. */
 final readonly class GaugePage
 {
+    /** To the millisecond, as it is kept. */
+    private const STAMP = 'Y-m-d H:i:s.v';
+
     /**
      * @param  list<array{when: string, who: string, what: string, certificate: ?string}>  $events
      * @param  list<array{tag: string, state: string}>  $recalls  Jobs read with it since it last held, where it was found not to hold
@@ -32,14 +36,13 @@ final readonly class GaugePage
         $events = GaugeEvent::query()->with('user')->where('gauge_id', $gauge->id)->orderByDesc('id')->get()->all();
 
         return new self(
-            GaugeLine::of($gauge), $gauge->unit->value,
-            $display->fine(Uncertainty::ofDifference($gauge->instrument())->expanded()),
-            $display->fine(self::alone($gauge->instrument())),
-            array_map(static fn (GaugeEvent $event): array => [
+            GaugeLine::of($gauge), $gauge->kind->weighs() ? 'g' : $gauge->unit->value,
+            ...self::doubts($gauge, $display),
+            events: array_map(static fn (GaugeEvent $event): array => [
                 'when' => $event->created_at->format('j M Y H:i'), 'who' => $event->user->name, 'what' => self::words($event, $display),
                 'certificate' => $event->certificate_hash === null ? null : $event->ulid,
             ], $events),
-            self::recalls($gauge, $events),
+            recalls: self::recalls($gauge, $events),
         );
     }
 
@@ -56,9 +59,20 @@ final readonly class GaugePage
         }
         $lastHeld = array_values(array_filter($events, $holds))[0] ?? null;
         /** @var list<Job> $jobs */
-        $jobs = Job::query()->whereIn('id', Setup::query()->select('job_id')->where('gauge_id', $gauge->id)->where('created_at', '>=', $lastHeld->created_at ?? '2000-01-01')->where('created_at', '<=', $newest->created_at))->orderBy('id')->get()->all();
+        $jobs = Job::query()->whereIn('id', Setup::query()->select('job_id')->where('gauge_id', $gauge->id)->where('created_at', '>=', $lastHeld?->created_at->format(self::STAMP) ?? '2000-01-01')->where('created_at', '<=', $newest->created_at->format(self::STAMP)))->orderBy('id')->get()->all();
 
         return array_map(static fn (Job $job): array => ['tag' => $job->tag(), 'state' => $job->is_closed ? 'released: tell the customer, and receive it again for fresh readings' : 'open: put the gauge back on its master there, key b'], $jobs);
+    }
+
+    /** @return array{differences: string, sizes: string} */
+    private static function doubts(Gauge $gauge, LengthDisplay $display): array
+    {
+        $scale = $gauge->scale();
+        $grams = static fn (Uncertainty $doubt): string => MassNotation::grams((int) round(2 * $doubt->standard)).' g';
+
+        return $scale === null
+            ? ['differences' => $display->fine(Uncertainty::ofDifference($gauge->instrument())->expanded()), 'sizes' => $display->fine(self::alone($gauge->instrument()))]
+            : ['differences' => $grams($scale->uncertaintyOfDifference(2)), 'sizes' => $grams($scale->uncertainty())];
     }
 
     /** The doubt of a size without what the temperature adds. */
@@ -70,7 +84,9 @@ final readonly class GaugePage
     private static function words(GaugeEvent $event, LengthDisplay $display): string
     {
         $said = $event->said;
-        $length = static fn (string $key): string => $display->fine(Length::ofNanometres((int) ($said[$key] ?? 0)));
+        $length = static fn (string $key): string => isset($said[str_replace('_nm', '_ug', $key)]) || isset($said['scale_calibration_ug'])
+            ? MassNotation::grams(abs((int) ($said[str_replace('_nm', '_ug', $key)] ?? $said['scale_calibration_ug']))).' g'
+            : $display->fine(Length::ofNanometres((int) ($said[$key] ?? 0)));
 
         return match ($event->kind) {
             'calibrated' => "calibrated on {$said['done_on']} by {$said['by_whom']}, ±{$length('calibration_nm')}, due again {$said['due_on']}",

@@ -17,8 +17,9 @@ final readonly class GaugedFeature
     /**
      * @param  list<InstrumentKind>  $kinds  That can read it, the usual one first
      * @param  string  $zero  The size a gauge is set to for it; empty where it reads no sizes
+     * @param  list<string>  $reads  Features beside its own that are read with it
      */
-    private function __construct(public string $value, public string $words, public array $kinds, public string $zero)
+    private function __construct(public string $value, public string $words, public array $kinds, public string $zero, public array $reads = [])
     {
     }
 
@@ -31,16 +32,31 @@ final readonly class GaugedFeature
         return [
             new self(Feature::Bore->value, 'the bores', $can('bores'), $file->entryDisplay()->size($file->sheet->bore->sizeAt($step))),
             new self(Feature::Piston->value, 'the pistons', $can('pistons'), ''),
+            self::scale(),
         ];
     }
 
     /** @return list<self> Of any other sheet */
     public static function ofSection(JobFile $file, Section $section): array
     {
-        return array_map(static fn (Feature $feature): self => new self(
+        $gauged = array_map(static fn (Feature $feature): self => new self(
             $feature->value, self::words($feature), UsualGauge::kinds($feature),
             $feature->measurand() === Measurand::Size ? $file->entryDisplay()->size($file->standardOf(SheetName::of($section), $feature)) : '',
         ), $file->inspection()->plan($section)->gaugedFeatures());
+
+        return $file->inspection()->plan($section)->hasWeights() ? [...$gauged, self::scale()] : $gauged;
+    }
+
+    /** Everything on a sheet is weighed on one scale, which is stated once. */
+    private static function scale(): self
+    {
+        return new self(Feature::PistonWeight->value, 'whatever is weighed', InstrumentKind::scales(), '', Feature::weighed());
+    }
+
+    /** True where it counts from no zero, and is not put back on a master beside the sheet. */
+    public function isScale(): bool
+    {
+        return $this->kinds === InstrumentKind::scales();
     }
 
     public static function words(Feature $feature): string

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Sheets;
 
+use NorthLedger\Core\Gauging\Feature;
 use NorthLedger\Core\Inspection\Characteristic;
 use NorthLedger\Core\Inspection\PartFinding;
 use NorthLedger\Core\Inspection\PlanRow;
@@ -37,7 +38,10 @@ final readonly class PartSheetView
 
         return new self(
             array_map(static fn (PlanTable $table): array => self::table($table, $cells, $bySubject, $showsAll), $file->inspection()->plan($section)->tables),
-            array_values(array_filter(array_map(static fn ($feature): ?SetupLine => SetupLine::of($gauges->current($feature), $file), $file->inspection()->plan($section)->gaugedFeatures()))),
+            array_values(array_filter(array_map(
+                static fn (Feature $feature): ?SetupLine => SetupLine::of($gauges->current($feature), $file),
+                [...$file->inspection()->plan($section)->gaugedFeatures(), Feature::PistonWeight],
+            ))),
         );
     }
 

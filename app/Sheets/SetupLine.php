@@ -54,18 +54,18 @@ final readonly class SetupLine
             $setup->ulid,
             $setup->gaugeWords(),
             self::zeroWords($setup, $zero, $file),
-            $setup->readingUnit?->label() ?? $file->sheet->unit->value,
-            $conditions === [] ? 'no conditions stated' : implode(', ', $conditions),
+            $setup->scale === null ? $setup->readingUnit?->label() ?? $file->sheet->unit->value : 'g',
+            $conditions === [] || $setup->scale !== null ? 'no conditions stated' : implode(', ', $conditions),
             $setup->statedAt->format('H:i'),
-            ...self::check($setup, $file),
+            ...($setup->scale === null ? self::check($setup, $file) : ['check' => '', 'checkState' => CellState::Good]),
             calibration: $missed === null ? '' : "its calibration was due {$missed->format('j M Y')}",
             needsSize: $setup->isZeroedOnThePart() && $zero === null,
             asStated: self::asStated($setup, $degrees),
             showsSizes: $setup->instrument->showsSizes(),
             feature: $setup->feature->value,
-            for: GaugedFeature::words($setup->feature),
+            for: $setup->scale === null ? GaugedFeature::words($setup->feature) : 'weights',
             readsSizes: $setup->feature->measurand() === Measurand::Size,
-            fitness: GaugeFitness::of($setup, $file),
+            fitness: $setup->scale === null ? GaugeFitness::of($setup, $file) : null,
         );
     }
 

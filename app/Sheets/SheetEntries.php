@@ -257,7 +257,7 @@ final class SheetEntries
     /** What was read of one section's places, suspect readings left out. */
     public function measurements(InspectionPlan $plan, SpecificationSheet $sheet, ShopPolicy $policy): Measurements
     {
-        $readings = $conditions = $values = $looks = [];
+        $readings = $conditions = $values = $looks = $scales = [];
         $all = $plan->all();
         foreach (array_intersect_key($this->places, $all) as $key => $entries) {
             $newest = $entries->newest();
@@ -265,17 +265,18 @@ final class SheetEntries
             if ($newest === null || $this->suspicion->holdAny($entries->current())) {
                 continue;
             }
-            if ($newest->setupId !== null) {
+            if ($newest->setupId !== null && $newest->micrograms === null) {
                 $readings[$key] = $this->reading($one->place, $sheet, $policy);
                 $conditions[$key] = $this->gauges->setups[$newest->setupId]->conditions;
             } elseif ($newest->look !== null) {
                 $looks[$key] = $newest->look;
             } else {
                 $values[$key] = $this->mean($one->place);
+                $scales[$key] = ($this->gauges->setups[$newest->setupId ?? 0] ?? null)?->scale;
             }
         }
 
-        return new Measurements(array_filter($readings), $conditions, $values, $looks);
+        return new Measurements(array_filter($readings), $conditions, $values, $looks, array_filter($scales));
     }
 
     /** Of the repeats of a mass, a finish or a volume. */

@@ -11,6 +11,7 @@ use NorthLedger\Core\Gauging\Feature;
 use NorthLedger\Core\Gauging\GaugeRange;
 use NorthLedger\Core\Gauging\Instrument;
 use NorthLedger\Core\Gauging\InstrumentKind;
+use NorthLedger\Core\Gauging\Scale;
 use NorthLedger\Core\Quantity\Length;
 use NorthLedger\Core\Quantity\LengthUnit;
 use NorthLedger\Core\Quantity\ReadingUnit;
@@ -19,12 +20,13 @@ use NorthLedger\Core\Quantity\ShopNotation;
 /** A gauge bound to its zero, and the conditions under which it is used (GAUGE-2, GAUGE-4). */
 final readonly class StatedSetup
 {
-    public const COLUMNS = 'id, ulid, sheet, feature, instrument, reading_unit, zero_nm, caps_torqued, torque_plate, cooled, clean, part_celsius, master_celsius, created_at, gauge_tag, master_tag, resolution_nm, calibration_nm, repeatability_nm, range_least_nm, range_most_nm, calibration_due, zero_place, zero_with';
+    public const COLUMNS = 'id, ulid, sheet, feature, instrument, reading_unit, zero_nm, caps_torqued, torque_plate, cooled, clean, part_celsius, master_celsius, created_at, gauge_tag, master_tag, resolution_nm, calibration_nm, repeatability_nm, range_least_nm, range_most_nm, calibration_due, zero_place, zero_with, scale_resolution_ug, scale_calibration_ug, scale_repeatability_ug, scale_most_ug';
 
     /**
      * @param  ?ReadingUnit  $readingUnit  Null where the gauge shows sizes
      * @param  ?Length  $knownZero  Null where the gauge shows sizes, or was zeroed on the part
      * @param  ?string  $zeroPlace  Where on the part it was zeroed
+     * @param  ?Scale  $scale  Null where the gauge reads lengths
      * @param  ?InstrumentKind  $zeroWith  What it was set to its size with; null for a ring, a fixture or a master
      */
     private function __construct(
@@ -44,6 +46,7 @@ final readonly class StatedSetup
         public ?string $masterTag,
         public DateTimeImmutable $statedAt,
         private ?DateTimeImmutable $calibrationDue,
+        public ?Scale $scale,
     ) {
     }
 
@@ -63,10 +66,11 @@ final readonly class StatedSetup
             $row->resolution_nm === null ? Instrument::ofKind($kind) : Instrument::of(
                 Length::ofNanometres($row->resolution_nm), Length::ofNanometres((int) $row->calibration_nm), Length::ofNanometres((int) $row->repeatability_nm),
             ),
-            $row->range_least_nm === null || $row->range_most_nm === null ? $kind->range() : GaugeRange::ofNanometres($row->range_least_nm, $row->range_most_nm),
+            $row->range_least_nm === null || $row->range_most_nm === null || $kind->weighs() ? $kind->range() : GaugeRange::ofNanometres($row->range_least_nm, $row->range_most_nm),
             $row->gauge_tag, $row->master_tag,
             new DateTimeImmutable($row->created_at, $zone),
             $row->calibration_due === null ? null : new DateTimeImmutable($row->calibration_due, $zone),
+            isset($row->scale_resolution_ug) ? Scale::ofMicrograms($row->scale_resolution_ug, (int) $row->scale_calibration_ug, (int) $row->scale_repeatability_ug, (int) $row->scale_most_ug) : Scale::ofKind($kind),
         );
     }
 

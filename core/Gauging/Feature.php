@@ -178,10 +178,16 @@ enum Feature: string
         return $this->measurand()->isLength() && $this !== self::Trace && $this !== self::Wall && $this !== self::PitDepth;
     }
 
-    /** @return list<string> The values of those that belong to a stated gauge */
+    /** @return list<string> The values of those that a gauge is stated for; a sheet's scale is stated once, for the pistons' weight */
     public static function gauged(): array
     {
-        return array_column(array_filter(self::cases(), static fn (self $one): bool => $one->isGauged()), 'value');
+        return array_column(array_filter(self::cases(), static fn (self $one): bool => $one->isGauged() || $one === self::PistonWeight), 'value');
+    }
+
+    /** @return list<string> The values of those that go on the scale */
+    public static function weighed(): array
+    {
+        return array_column(array_filter(self::cases(), static fn (self $one): bool => $one->measurand() === Measurand::Mass), 'value');
     }
 
     /** True where nothing is read before somebody has said with what, and under what conditions: caps torqued, and set to what size. */

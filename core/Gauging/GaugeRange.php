@@ -19,6 +19,12 @@ final readonly class GaugeRange
         return $most->isLargerThan($least) ? new self($least, $most) : throw GaugingException::emptyRange($least->nanometres, $most->nanometres);
     }
 
+    /** Of something that reads no length. */
+    public static function none(): self
+    {
+        return new self(Length::zero(), Length::zero());
+    }
+
     public static function ofNanometres(int $least, int $most): self
     {
         return self::of(Length::ofNanometres($least), Length::ofNanometres($most));

@@ -21,6 +21,11 @@ final class GaugingException extends \DomainException implements CoreException
         return new self("“{$shown}” is no place that is read here. Choose one of the sheet's places.");
     }
 
+    public static function noStep(): self
+    {
+        return new self('A scale shows steps above nothing, like 0.1 g or 0.01 g.');
+    }
+
     public static function emptyRange(int $least, int $most): self
     {
         return new self("A gauge reads from its smallest size up to a larger one, not from {$least} nm to {$most} nm.");

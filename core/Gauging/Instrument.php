@@ -64,6 +64,7 @@ final readonly class Instrument
             InstrumentKind::SmallHoleGauge => [2_540, 2_540, 5_080],
             InstrumentKind::RadiusGauge => [250_000, 50_000, 50_000],
             InstrumentKind::HeightGauge => [12_700, 25_400, 12_700],
+            InstrumentKind::ScaleTenth, InstrumentKind::ScaleHundredth => [0, 0, 0],
         };
 
         return self::of(

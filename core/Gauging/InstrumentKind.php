@@ -22,6 +22,8 @@ enum InstrumentKind: string
     case SmallHoleGauge = 'small-hole gauge with micrometer';
     case RadiusGauge = 'radius gauge';
     case HeightGauge = 'height gauge';
+    case ScaleTenth = 'scale 0.1 g';
+    case ScaleHundredth = 'scale 0.01 g';
 
     /** “an outside micrometer” */
     public function withArticle(): string
@@ -38,7 +40,7 @@ enum InstrumentKind: string
     /** The range of an ordinary set of this kind (QTY-4). */
     public function range(): GaugeRange
     {
-        return GaugeRange::ofNanometres(...match ($this) {
+        [$least, $most] = match ($this) {
             self::OutsideMicrometer, self::DigitalCaliper, self::DepthMicrometer => [0, 152_400_000],
             self::BoreGaugeTenth, self::BoreGaugeHalfThou => [50_800_000, 152_400_000],
             self::TelescopingGauge => [7_937_500, 152_400_000],
@@ -50,7 +52,22 @@ enum InstrumentKind: string
             self::SmallHoleGauge => [3_000_000, 13_000_000],
             self::RadiusGauge => [250_000, 25_000_000],
             self::HeightGauge => [0, 609_600_000],
-        });
+            self::ScaleTenth, self::ScaleHundredth => [0, 0],
+        };
+
+        return $this->weighs() ? GaugeRange::none() : GaugeRange::ofNanometres($least, $most);
+    }
+
+    /** True where it reads masses and no lengths. */
+    public function weighs(): bool
+    {
+        return in_array($this, self::scales(), true);
+    }
+
+    /** @return list<self> */
+    public static function scales(): array
+    {
+        return [self::ScaleTenth, self::ScaleHundredth];
     }
 
     /** True where it can be used inside a bore. */

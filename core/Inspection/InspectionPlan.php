@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace NorthLedger\Core\Inspection;
 
 use NorthLedger\Core\Gauging\Feature;
+use NorthLedger\Core\Gauging\Measurand;
 use NorthLedger\Core\Gauging\Place;
 use NorthLedger\Core\Quantity\Length;
 use NorthLedger\Core\Spec\SpecificationSheet;
@@ -78,6 +79,18 @@ final readonly class InspectionPlan
             ...array_filter($walk, static fn (Characteristic $one): bool => $one->isNeeded),
             ...array_values(array_filter($walk, static fn (Characteristic $one): bool => ! $one->isNeeded)),
         ];
+    }
+
+    /** True where something goes on the scale. */
+    public function hasWeights(): bool
+    {
+        foreach ($this->byKey as $one) {
+            if ($one->place->feature->measurand() === Measurand::Mass) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** @return list<Feature> What is read with a gauge on this sheet, in the order of the sheet */

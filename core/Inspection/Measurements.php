@@ -7,6 +7,7 @@ namespace NorthLedger\Core\Inspection;
 use NorthLedger\Core\Gauging\Conditions;
 use NorthLedger\Core\Gauging\Place;
 use NorthLedger\Core\Gauging\Reading;
+use NorthLedger\Core\Gauging\Scale;
 use NorthLedger\Core\Quantity\Length;
 
 /** What was read on one sheet, one value for a place; readings that are suspect are not among them. */
@@ -17,8 +18,9 @@ final readonly class Measurements
      * @param  array<string, Conditions>  $conditions  Under which they were read, by place key
      * @param  array<string, int|float>  $values  Masses, roughnesses and volumes, by place key
      * @param  array<string, string>  $looks  By place key
+     * @param  array<string, Scale>  $scales  What masses were weighed on, by place key, where it was stated
      */
-    public function __construct(private array $readings = [], private array $conditions = [], private array $values = [], private array $looks = [])
+    public function __construct(private array $readings = [], private array $conditions = [], private array $values = [], private array $looks = [], private array $scales = [])
     {
     }
 
@@ -45,6 +47,24 @@ final readonly class Measurements
     public function value(Place $place): int|float|null
     {
         return $this->values[$place->key()] ?? null;
+    }
+
+    /**
+     * @param  list<Place>  $places
+     * @return ?Scale The coarsest that they were weighed on; null where none was stated for one of them
+     */
+    public function scale(array $places): ?Scale
+    {
+        $coarsest = null;
+        foreach ($places as $place) {
+            $scale = $this->scales[$place->key()] ?? null;
+            if ($scale === null) {
+                return null;
+            }
+            $coarsest = $coarsest === null || $scale->resolution->micrograms > $coarsest->resolution->micrograms ? $scale : $coarsest;
+        }
+
+        return $coarsest;
     }
 
     public function look(Place $place): ?string
@@ -85,18 +105,18 @@ final readonly class Measurements
     /** The same with another reading at a place. */
     public function withReading(Place $place, Reading $reading): self
     {
-        return new self([$place->key() => $reading] + $this->readings, $this->conditions, $this->values, $this->looks);
+        return new self([$place->key() => $reading] + $this->readings, $this->conditions, $this->values, $this->looks, $this->scales);
     }
 
     /** The same with another look at a place. */
     public function withLook(Place $place, string $look): self
     {
-        return new self($this->readings, $this->conditions, $this->values, [$place->key() => $look] + $this->looks);
+        return new self($this->readings, $this->conditions, $this->values, [$place->key() => $look] + $this->looks, $this->scales);
     }
 
     /** With what another sheet knows of places that are not read here. */
     public function plus(self $other): self
     {
-        return new self($this->readings + $other->readings, $this->conditions + $other->conditions, $this->values + $other->values, $this->looks + $other->looks);
+        return new self($this->readings + $other->readings, $this->conditions + $other->conditions, $this->values + $other->values, $this->looks + $other->looks, $this->scales + $other->scales);
     }
 }

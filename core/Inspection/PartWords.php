@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace NorthLedger\Core\Inspection;
 
+use NorthLedger\Core\Gauging\Measurand;
 use NorthLedger\Core\Gauging\Place;
 use NorthLedger\Core\Judgement\Outcome;
 use NorthLedger\Core\Quantity\LengthDisplay;
@@ -93,7 +94,7 @@ final readonly class PartWords
             $margin->value == 0 => 'on the limit, passes',
             default => "{$amount} inside",
         };
-        $doubt = $finding->uncertainty === null ? '' : "; gauge uncertainty ±{$this->display->magnitude($finding->uncertainty->expanded())}";
+        $doubt = $finding->uncertainty === null ? '' : '; gauge uncertainty ±'.$this->amounts->text(Amount::of($value->measurand === Measurand::Mass ? Measurand::Mass : Measurand::Distance, $finding->uncertainty->expanded()->nanometres));
         $close = match (true) {
             $finding->outcome === Outcome::Undecided => ' Undecided: read it again with a better gauge, or three times, or let a second person read it.',
             $finding->isCloseCall && ! $margin->isNegative() => ' A close call: read it again with a better gauge, or let a second person read it.',

@@ -27,9 +27,8 @@ final readonly class RodJudge implements Judge
             $works = [...$works, ...self::works($rod, $ofRod)];
         }
         $weights = RodWeights::of($this->sheet->layout->cylinders(), $measurements);
-        $limits = Limits::atMost(Amount::mass($this->sheet->rods->spread->micrograms));
 
-        return new SectionJudgement(Section::Rods, [...$findings, self::spread($weights, $limits)], [...$works, ...$weights->works($this->sheet->rods->spread)], ! $measurements->isEmpty());
+        return new SectionJudgement(Section::Rods, [...$findings, $this->spread($weights, $measurements)], [...$works, ...$weights->works($this->sheet->rods->spread)], ! $measurements->isEmpty());
     }
 
     /** @return list<Place> */
@@ -81,10 +80,18 @@ final readonly class RodJudge implements Judge
         return array_values($kinds);
     }
 
-    private static function spread(RodWeights $weights, Limits $limits): PartFinding
+    private function spread(RodWeights $weights, Measurements $measurements): PartFinding
     {
-        return $weights->spread === null
-            ? PartFinding::unread(EnginePart::Rods, 'ROD-3', Subject::of('rods', 'Rods'), PartCriterion::WeightSpread, $weights->missing)
-            : PartFinding::held(EnginePart::Rods, 'ROD-3', Subject::of('rods', 'Rods'), PartCriterion::WeightSpread, Amount::mass($weights->spread), $limits, Remedy::Machine, $weights->extremes);
+        $subject = Subject::of('rods', 'Rods');
+        $gate = new Gate(EnginePart::Rods, $this->policy->incomingRule, $measurements, 'ROD-3', $subject);
+        if ($weights->spread === null) {
+            return $gate->unread(PartCriterion::WeightSpread, $weights->missing);
+        }
+        [$value, $limits] = [Amount::mass($weights->spread), Limits::atMost(Amount::mass($this->sheet->rods->spread->micrograms))];
+        $scale = $measurements->scale($weights->extremes);
+
+        return $scale === null
+            ? PartFinding::held(EnginePart::Rods, 'ROD-3', $subject, PartCriterion::WeightSpread, $value, $limits, Remedy::Machine, $weights->extremes)
+            : $gate->judged(PartCriterion::WeightSpread, $value, $limits, $scale->uncertaintyOfDifference(count($weights->extremes)), Remedy::Machine, $weights->extremes);
     }
 }

@@ -12,6 +12,7 @@ use Illuminate\Support\Str;
 use NorthLedger\Core\Gauging\Instrument;
 use NorthLedger\Core\Gauging\InstrumentKind;
 use NorthLedger\Core\Gauging\RepeatStudy;
+use NorthLedger\Core\Gauging\Scale;
 use NorthLedger\Core\Quantity\Length;
 use NorthLedger\Core\Quantity\LengthUnit;
 
@@ -36,11 +37,22 @@ final readonly class DemoGauges
         ] as [$tag, $name, $kind, $unit, $days]) {
             $this->gauge($by, $tag, $name, $kind, $unit, $days);
         }
+        $this->scale($by, 'S-01', 'scale of the balancing bench', InstrumentKind::ScaleTenth, 190);
         foreach ([['M-01', 'setting ring', 96_837_500, LengthUnit::Inch, 320], ['M-02', 'setting ring', 103_000_000, LengthUnit::Millimetre, 320], ['M-03', 'bore gauge setting fixture', null, LengthUnit::Inch, 150]] as [$tag, $name, $size, $unit, $days]) {
             $this->register->registerMaster((string) Str::ulid(), ['tag' => $tag, 'name' => $name, 'size_nm' => $size, 'unit' => $unit, 'calibration_due' => Carbon::today()->addDays($days)->format('Y-m-d')], $by);
         }
         $tenths = [1.2, 1.1, 1.3, 1.2, 1.2, 1.1, 1.2, 1.3, 1.2, 1.1];
         $this->register->study((string) Str::ulid(), Gauge::query()->where('tag', 'G-02')->firstOrFail(), array_map(strval(...), $tenths), RepeatStudy::of(array_map(static fn (float $thou): Length => Length::ofNanometres((int) round($thou * 25_400)), $tenths)), $by);
+    }
+
+    private function scale(User $by, string $tag, string $name, InstrumentKind $kind, int $days): void
+    {
+        $book = Scale::ofKind($kind) ?? throw new \LogicException('A scale has its book values.');
+        $this->register->registerGauge((string) Str::ulid(), [
+            'tag' => $tag, 'name' => $name, 'kind' => $kind, 'unit' => LengthUnit::Inch, 'resolution_nm' => 0, 'calibration_nm' => 0, 'repeatability_nm' => 0, 'range_least_nm' => 0, 'range_most_nm' => 0,
+            'scale_resolution_ug' => $book->resolution->micrograms, 'scale_calibration_ug' => $book->calibration->micrograms, 'scale_repeatability_ug' => $book->repeatability->micrograms,
+            'scale_most_ug' => $book->most->micrograms, 'calibration_due' => Carbon::today()->addDays($days)->format('Y-m-d'),
+        ], $by);
     }
 
     private function gauge(User $by, string $tag, string $name, InstrumentKind $kind, LengthUnit $unit, int $days): void

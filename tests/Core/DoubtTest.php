@@ -12,6 +12,7 @@ use NorthLedger\Core\Gauging\InstrumentKind;
 use NorthLedger\Core\Gauging\Place;
 use NorthLedger\Core\Gauging\Reading;
 use NorthLedger\Core\Gauging\RepeatStudy;
+use NorthLedger\Core\Gauging\Scale;
 use NorthLedger\Core\Gauging\Station;
 use NorthLedger\Core\Gauging\Temperatures;
 use NorthLedger\Core\Judgement\BoreInspection;
@@ -63,7 +64,7 @@ final class DoubtTest extends TestCase
     public function test_every_kind_has_book_values_and_a_range_that_holds_its_ends(): void
     {
         foreach (InstrumentKind::cases() as $kind) {
-            $this->assertTrue(Instrument::ofKind($kind)->resolution->isPositive());
+            $this->assertSame(Scale::ofKind($kind) === null, Instrument::ofKind($kind)->resolution->isPositive(), 'it weighs or it measures');
             $this->assertTrue($kind->range()->reaches($kind->range()->least) && $kind->range()->reaches($kind->range()->most));
             $this->assertFalse($kind->range()->reaches($kind->range()->most->plus(Length::ofNanometres(1))));
             $this->assertFalse($kind->readsBores() && $kind->tracesWalls());

@@ -72,7 +72,7 @@ final class GaugingTest extends TestCase
     public function test_every_kind_has_its_defaults(): void
     {
         foreach (InstrumentKind::cases() as $kind) {
-            $this->assertTrue(Instrument::ofKind($kind)->resolution->isPositive());
+            $this->assertSame(! $kind->weighs(), Instrument::ofKind($kind)->resolution->isPositive());
         }
         $this->assertFalse(InstrumentKind::OutsideMicrometer->readsBores());
         $this->assertFalse(InstrumentKind::BoreGaugeTenth->showsSizes());

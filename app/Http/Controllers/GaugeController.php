@@ -19,6 +19,7 @@ use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use NorthLedger\Core\Gauging\GaugingException;
 use NorthLedger\Core\Gauging\RepeatStudy;
+use NorthLedger\Core\Gauging\Scale;
 use Symfony\Component\HttpFoundation\BinaryFileResponse;
 
 /** The register of gauges and masters: calibration, certificates, studies of repeats, feed tokens. */
@@ -73,6 +74,7 @@ final readonly class GaugeController
 
     public function study(Request $request, Gauge $gauge): RedirectResponse
     {
+        abort_if($gauge->kind->weighs(), 404);
         [$typed, $lengths] = GaugeForm::repeats($request, $gauge);
         try {
             $study = RepeatStudy::of($lengths);
@@ -87,10 +89,26 @@ final readonly class GaugeController
     public function check(Request $request, Gauge $gauge): RedirectResponse
     {
         $request->validate(['shows' => ['required', 'string', 'max:60'], 'master' => ['nullable', 'string', 'max:60']], ['shows.required' => 'Key what the gauge shows on its master: 0 where it still stands at its zero.']);
+        if ($gauge->scale() !== null) {
+            return $this->checkScale($request, $gauge, $gauge->scale());
+        }
         $check = GaugeForm::check($request, $gauge);
         $this->register->check(RequestId::of($request), $gauge, (string) $request->input('shows'), $check, $request->user());
 
-        return redirect()->route('gauges.show', $gauge)->with('note', $check->holds ? 'It holds.' : 'It does not hold. What was read with it since it last held is listed below.');
+        return self::checked($gauge, $check->holds);
+    }
+
+    private function checkScale(Request $request, Gauge $gauge, Scale $scale): RedirectResponse
+    {
+        ['weight' => $weight, 'shows' => $shows] = GaugeForm::weighing($request);
+        $this->register->checkScale(RequestId::of($request), $gauge, (string) $request->input('shows'), $scale, $weight, $shows, $request->user());
+
+        return self::checked($gauge, $scale->holds($weight, $shows));
+    }
+
+    private static function checked(Gauge $gauge, bool $holds): RedirectResponse
+    {
+        return redirect()->route('gauges.show', $gauge)->with('note', $holds ? 'It holds.' : 'It does not hold. What was read with it since it last held is listed below.');
     }
 
     public function retire(Request $request, Gauge $gauge): RedirectResponse
@@ -103,7 +121,7 @@ final readonly class GaugeController
 
     public function token(Request $request, Gauge $gauge): RedirectResponse
     {
-        abort_if($gauge->is_retired, 404);
+        abort_if($gauge->is_retired || $gauge->kind->weighs(), 404);
         $token = $this->register->giveToken(RequestId::of($request), $gauge, $request->user());
 
         return redirect()->route('gauges.show', $gauge)->with('token', $token);

@@ -13,9 +13,13 @@ use NorthLedger\Core\Gauging\GaugeRange;
 use NorthLedger\Core\Gauging\GaugingException;
 use NorthLedger\Core\Gauging\Instrument;
 use NorthLedger\Core\Gauging\InstrumentKind;
+use NorthLedger\Core\Gauging\Scale;
 use NorthLedger\Core\Quantity\Length;
 use NorthLedger\Core\Quantity\LengthUnit;
+use NorthLedger\Core\Quantity\Mass;
+use NorthLedger\Core\Quantity\MassNotation;
 use NorthLedger\Core\Quantity\NotationException;
+use NorthLedger\Core\Quantity\QuantityException;
 use NorthLedger\Core\Quantity\ReadingUnit;
 use NorthLedger\Core\Quantity\ShopNotation;
 
@@ -33,6 +37,9 @@ final class GaugeForm
             'unit' => ['required', Rule::enum(LengthUnit::class)], 'reading_unit' => ['nullable', Rule::enum(ReadingUnit::class)], 'due_on' => self::DATE,
         ] + self::lengths('resolution', 'calibration', 'repeatability', 'least', 'most'), self::complaints());
         $kind = InstrumentKind::from((string) $data['kind']);
+        if ($kind->weighs()) {
+            return self::scale($kind, $data);
+        }
         $unit = LengthUnit::from((string) $data['unit']);
         $default = Instrument::ofKind($kind);
         $range = $kind->range();
@@ -55,6 +62,35 @@ final class GaugeForm
         ];
     }
 
+    /**
+     * A scale says in grams what it is worth.
+     *
+     * @param  array<string, ?string>  $data
+     * @return array<string, mixed>
+     */
+    private static function scale(InstrumentKind $kind, array $data): array
+    {
+        $book = Scale::ofKind($kind) ?? throw Refused::because('kind', 'Choose a scale.');
+
+        return [
+            'tag' => mb_strtoupper((string) $data['tag']), 'name' => $data['name'], 'kind' => $kind, 'unit' => LengthUnit::from((string) $data['unit']), 'reading_unit' => null,
+            'resolution_nm' => 0, 'calibration_nm' => 0, 'repeatability_nm' => 0, 'range_least_nm' => 0, 'range_most_nm' => 0, 'calibration_due' => $data['due_on'] ?? null,
+            'scale_resolution_ug' => (self::mass($data, 'resolution') ?? $book->resolution)->micrograms, 'scale_calibration_ug' => (self::mass($data, 'calibration') ?? $book->calibration)->micrograms,
+            'scale_repeatability_ug' => (self::mass($data, 'repeatability') ?? $book->repeatability)->micrograms, 'scale_most_ug' => (self::mass($data, 'most') ?? $book->most)->micrograms,
+        ];
+    }
+
+    /** @param  array<string, ?string>  $data */
+    private static function mass(array $data, string $field): ?Mass
+    {
+        $text = trim($data[$field] ?? '');
+        try {
+            return $text === '' ? null : MassNotation::read($text);
+        } catch (QuantityException $exception) {
+            throw Refused::because($field, $exception->getMessage());
+        }
+    }
+
     /** @return array<string, mixed> */
     public static function master(Request $request): array
     {
@@ -69,7 +105,7 @@ final class GaugeForm
         return ['tag' => mb_strtoupper((string) $data['tag']), 'name' => $data['name'], 'unit' => $unit, 'size_nm' => $size?->nanometres, 'calibration_due' => $data['due_on'] ?? null];
     }
 
-    /** @return array{done_on: string, due_on: string, calibration_nm: int, by_whom: string} */
+    /** @return array{done_on: string, due_on: string, calibration_nm?: int, scale_calibration_ug?: int, by_whom: string} */
     public static function calibration(Request $request, Gauge $gauge): array
     {
         /** @var array{done_on: string, due_on: string, by_whom: string, calibration?: ?string} $data */
@@ -80,10 +116,14 @@ final class GaugeForm
             'done_on.*' => 'The day it was calibrated, not in the future.', 'due_on.*' => 'The day it is due again, after the day it was done.',
             'by_whom.*' => 'Say who calibrated it, and on what.', 'certificate.*' => 'The file did not arrive, or is larger than 8 MB.',
         ]);
+        $said = ['done_on' => $data['done_on'], 'due_on' => $data['due_on'], 'by_whom' => $data['by_whom']];
+        if ($gauge->kind->weighs()) {
+            return $said + ['scale_calibration_ug' => self::mass($data, 'calibration')->micrograms ?? (int) $gauge->scale_calibration_ug];
+        }
         $uncertainty = self::length($data, 'calibration', $gauge->unit) ?? Length::ofNanometres($gauge->calibration_nm);
         $uncertainty->isNegative() && throw Refused::because('calibration', 'The uncertainty of a calibration cannot be below zero.');
 
-        return ['done_on' => $data['done_on'], 'due_on' => $data['due_on'], 'calibration_nm' => $uncertainty->nanometres, 'by_whom' => $data['by_whom']];
+        return $said + ['calibration_nm' => $uncertainty->nanometres];
     }
 
     /** What it shows on a master: a size against the master's, or a deviation from its zero. */
@@ -98,6 +138,17 @@ final class GaugeForm
         $master = $gauge->reading_unit === null ? self::length(['master' => $request->input('master')], 'master', $gauge->unit) ?? throw Refused::because('master', 'Key the size of the master.') : Length::zero();
 
         return CheckBack::of($master, $shows, $resolution);
+    }
+
+    /** @return array{weight: Mass, shows: Mass} A check weight, and what the scale shows under it */
+    public static function weighing(Request $request): array
+    {
+        $data = ['master' => $request->input('master'), 'shows' => $request->input('shows')];
+
+        return [
+            'weight' => self::mass($data, 'master') ?? throw Refused::because('master', 'Key the weight of the check weight.'),
+            'shows' => self::mass($data, 'shows') ?? throw Refused::because('shows', 'Key what the scale shows under it.'),
+        ];
     }
 
     /** @return array{list<string>, list<Length>} As typed, and read */

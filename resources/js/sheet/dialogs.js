@@ -26,10 +26,11 @@ export function createDialogs({ root, entry, here, keep, useText, command, pair 
     const statedFor = (feature) => root.querySelector(`[data-setup-of="${feature}"]`);
     /** What the gauge in the hand reads now: the feature of the current place, where a gauge can be stated for it. */
     const featureHere = () => {
-        const offered = [...(setup?.querySelectorAll('[name=feature] option') ?? [])].map((option) => option.value);
+        const offered = [...(setup?.querySelectorAll('[name=feature] option') ?? [])];
         const feature = here().key?.split('.')[0];
+        const reads = (option) => option.value === feature || option.dataset.reads.split(' ').includes(feature);
 
-        return offered.includes(feature) ? feature : offered[0];
+        return (offered.find(reads) ?? offered[0])?.value;
     };
     const isOffered = (name) => root.querySelector(`[data-open-${name}]`) !== null;
 

@@ -38,6 +38,8 @@ export function createSetupDialog(dialog, here, state) {
         form.querySelectorAll('[data-only-deviations]').forEach((one) => (one.hidden = showsSizes));
         form.querySelector('[data-only-sized]').hidden = showsSizes || !readsSizes();
         form.querySelector('[data-only-known]').hidden = showsSizes || isOnThePart() || !readsSizes();
+        const weighs = field('feature').selectedOptions[0].dataset.reads !== '';
+        form.querySelectorAll('[data-only-lengths]').forEach((one) => (one.hidden = weighs));
         const place = form.querySelector('[data-zero-place]');
         place.hidden = !isOnThePart();
         place.textContent = here().words;

@@ -22,6 +22,7 @@
         <div class="field"><label for="unit">Marked in</label><select id="unit" name="unit"><option @selected(old('unit') === 'in')>in</option><option @selected(old('unit') === 'mm')>mm</option></select></div>
         <div class="field"><label for="due_on">Calibration due</label><input id="due_on" type="date" name="due_on" value="{{ old('due_on') }}"><x-field-error name="due_on" /></div>
         @foreach(['resolution' => 'Shows steps of', 'calibration' => 'Calibrated to ±', 'repeatability' => 'Repeats, 1σ', 'least' => 'From size', 'most' => 'To size'] as $field => $label)<div class="field"><label for="{{ $field }}">{{ $label }}</label><input id="{{ $field }}" name="{{ $field }}" value="{{ old($field) }}" class="num" size="9" autocomplete="off" placeholder="as its kind"><x-field-error :name="$field" /></div>@endforeach
+        <p class="soft">What a scale shows, is calibrated to, repeats and carries is said in grams.</p>
         <button class="button">Register it</button>
     </form>
     <h2>Put a master into the register</h2>

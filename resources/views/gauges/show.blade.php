@@ -9,11 +9,11 @@
         <div><dt>Shows steps of</dt><dd class="num">{{ $page->line->resolution }}</dd></div>
         <div><dt>Calibrated to ±</dt><dd class="num">{{ $page->line->calibration }}</dd></div>
         <div><dt>Repeats, 1σ</dt><dd class="num">{{ $page->line->repeatability }}</dd></div>
-        <div><dt>Doubt of a size</dt><dd class="num">±{{ $page->sizes }}</dd></div>
+        <div><dt>{{ $gauge->kind->weighs() ? 'Doubt of a weight' : 'Doubt of a size' }}</dt><dd class="num">±{{ $page->sizes }}</dd></div>
         <div><dt>Doubt of a difference</dt><dd class="num">±{{ $page->differences }}</dd></div>
         <div><dt>Calibration</dt><dd class="{{ ['out' => 'bad font-bold', 'close' => 'warn', 'good' => 'ok'][$page->line->dueState->value] }}">{{ $page->line->dueState->sign() }} {{ $page->line->due }}</dd></div>
     </dl>
-    <p class="soft">The doubt of a size leaves out what the temperature adds; that depends on the size. <span class="rule-id">GAUGE-5</span></p>
+    @if(! $gauge->kind->weighs())<p class="soft">The doubt of a size leaves out what the temperature adds; that depends on the size. <span class="rule-id">GAUGE-5</span></p>@endif
     @if($page->recalls !== [])
     <h2>To be read again</h2>
     <p>It did not hold on its master. Read with it since it last held: <span class="rule-id">GAUGE-3</span></p>
@@ -29,19 +29,19 @@
         <div class="field"><label for="certificate">Certificate (PDF, PNG, JPEG)</label><input id="certificate" type="file" name="certificate" accept="application/pdf,image/png,image/jpeg"><x-field-error name="certificate" /></div>
         <button class="button">Write it down</button>
     </form>
-    <h2>Study of repeats</h2>
+    @if(! $gauge->kind->weighs())<h2>Study of repeats</h2>
     <form method="post" action="/gauges/{{ $gauge->tag }}/studies" class="fields">@csrf <x-ulid />
         <div class="field"><label for="repeats">At least ten readings of one place, taken off and put back each time, one a line</label><textarea id="repeats" name="repeats" rows="5" cols="14" class="num" maxlength="600">{{ old('repeats') }}</textarea><x-field-error name="repeats" /><small>as the gauge shows them, in {{ $gauge->reading_unit?->label() ?? $page->unit }}; their standard deviation becomes its repeatability</small></div>
         <div><button class="button">Write the study</button></div>
-    </form>
-    <h2>On its master, outside a job</h2>
+    </form>@endif
+    <h2>{{ $gauge->kind->weighs() ? 'Under a check weight, outside a job' : 'On its master, outside a job' }}</h2>
     <form method="post" action="/gauges/{{ $gauge->tag }}/checks" class="inline-fields">@csrf <x-ulid />
-        @if($gauge->reading_unit === null)<div class="field"><label for="master">The master is, {{ $page->unit }}</label><input id="master" name="master" value="{{ old('master') }}" class="num" size="9" autocomplete="off"><x-field-error name="master" /></div>@endif
+        @if($gauge->reading_unit === null)<div class="field"><label for="master">{{ $gauge->kind->weighs() ? 'The check weight is' : 'The master is' }}, {{ $page->unit }}</label><input id="master" name="master" value="{{ old('master') }}" class="num" size="9" autocomplete="off"><x-field-error name="master" /></div>@endif
         <div class="field"><label for="shows">It shows, {{ $gauge->reading_unit?->label() ?? $page->unit }}</label><input id="shows" name="shows" value="{{ old('shows') }}" class="num" size="9" autocomplete="off"><x-field-error name="shows" /></div>
         <button class="button">Write the check</button>
     </form>
-    <h2>Feed</h2>
-    <form method="post" action="/gauges/{{ $gauge->tag }}/tokens">@csrf <x-ulid /><p>A gauge with an output can send its readings to the sheet that claims it. <button class="button plain">{{ $page->line->feeds ? 'Give it a new token' : 'Give it a token' }}</button></p></form>
+    @if(! $gauge->kind->weighs())<h2>Feed</h2>
+    <form method="post" action="/gauges/{{ $gauge->tag }}/tokens">@csrf <x-ulid /><p>A gauge with an output can send its readings to the sheet that claims it. <button class="button plain">{{ $page->line->feeds ? 'Give it a new token' : 'Give it a token' }}</button></p></form>@endif
     <h2>Out of use</h2>
     <form method="post" action="/gauges/{{ $gauge->tag }}/retirement" class="inline-fields">@csrf <x-ulid />
         <div class="field grow"><label for="reason">Why it goes</label><input id="reason" name="reason" value="{{ old('reason') }}" maxlength="200"><x-field-error name="reason" /></div><button class="button plain">Take it out of use</button>

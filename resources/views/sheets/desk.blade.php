@@ -1,5 +1,5 @@
 {{-- Setup line, drawing, table and entry line of a sheet; resources/js/sheet works it. --}}
-@php([$gauges, $features] = [$parts->gauges(), $parts->features()])
+@php([$gauges, $features, $gauged] = [$parts->gauges(), $parts->features(), array_values(array_filter($parts->features(), fn ($feature) => ! $feature->isScale()))])
 <div data-sheet data-station="top"
      data-url="{{ $parts->url() }}"
      data-head="{{ $file->job->entries }}"
@@ -34,7 +34,7 @@
 <dialog class="sheet-dialog" data-setup-dialog aria-labelledby="setup-title">
     <form class="fields" data-setup-form>
         <h2 class="mt-0" id="setup-title">Gauge and zero</h2>
-        <div class="field"><label for="setup-feature">For</label><select id="setup-feature" name="feature">@foreach($features as $feature)<option value="{{ $feature->value }}" data-zero="{{ $feature->zero }}">{{ $feature->words }}</option>@endforeach</select></div>
+        <div class="field"><label for="setup-feature">For</label><select id="setup-feature" name="feature">@foreach($features as $feature)<option value="{{ $feature->value }}" data-zero="{{ $feature->zero }}" data-reads="{{ implode(' ', $feature->reads) }}">{{ $feature->words }}</option>@endforeach</select></div>
         <div class="field"><label for="instrument">Gauge</label>
             <select id="instrument" name="instrument">
                 @foreach($features as $feature)@foreach($gauges->of($feature->kinds) as $gauge)<option value="{{ $gauge->value }}" data-for="{{ $feature->value }}" data-sizes="{{ $gauge->kind->showsSizes() ? 'yes' : 'no' }}">{{ $gauge->words }}</option>@endforeach @endforeach
@@ -46,14 +46,14 @@
         <div class="field" data-only-known><label for="zero">That size</label><input id="zero" name="zero" value="{{ $features[0]->zero }}" autocomplete="off" class="num"><small>in {{ $file->sheet->unit->words() }}; “30 over” is read too</small></div>
         <div class="field" data-only-deviations><label for="reading_unit">It shows</label>
             <select id="reading_unit" name="reading_unit">@foreach(\NorthLedger\Core\Quantity\ReadingUnit::cases() as $unit)<option value="{{ $unit->value }}" @selected($unit === $file->sheet->unit->readingUnit())>{{ $unit->label() }}</option>@endforeach</select></div>
-        <fieldset class="field"><legend class="label">Conditions</legend>
+        <fieldset class="field" data-only-lengths><legend class="label">Conditions</legend>
             <label class="tick"><input type="checkbox" name="caps_torqued" value="1">caps torqued</label>
             <label class="tick"><input type="checkbox" name="torque_plate" value="1">torque plate on</label>
             <label class="tick"><input type="checkbox" name="cooled" value="1">cooled</label>
             <label class="tick"><input type="checkbox" name="clean" value="1">clean and dry</label>
         </fieldset>
         <input type="hidden" name="temperature_unit" value="{{ $file->policy->temperatureUnit->value }}">
-        <div class="flex gap-4">
+        <div class="flex gap-4" data-only-lengths>
             <div class="field flex-1"><label for="part_temperature">Part, {{ $file->policy->temperatureUnit->label() }}</label><input id="part_temperature" name="part_temperature" inputmode="decimal" autocomplete="off"></div>
             <div class="field flex-1"><label for="master_temperature">Master, {{ $file->policy->temperatureUnit->label() }}</label><input id="master_temperature" name="master_temperature" inputmode="decimal" autocomplete="off"></div>
         </div>
@@ -61,12 +61,14 @@
         <div class="flex gap-3"><button class="button">Save setup</button><button type="button" class="button plain" data-close>Cancel</button></div>
     </form>
 </dialog>
+@endif
+@if($gauged !== [])
 <dialog class="sheet-dialog" data-size-dialog aria-labelledby="size-title">
     <form class="fields" data-size-form>
         <h2 class="mt-0" id="size-title">Size of the zero</h2>
         <p class="soft">The place that the gauge was zeroed on, measured with a gauge that shows sizes: every reading of the setup becomes a size. <span class="rule-id">GAUGE-2</span></p>
         <div class="field"><label for="size-size">It measures</label><input id="size-size" name="size" autocomplete="off" class="num"><small>in {{ $file->sheet->unit->words() }}</small></div>
-        <div class="field"><label for="size-gauge">With</label><select id="size-gauge" name="gauge">@foreach($gauges->of($features[0]->kinds) as $gauge)@if($gauge->kind->showsSizes())<option value="{{ $gauge->value }}">{{ $gauge->words }}</option>@endif @endforeach</select></div>
+        <div class="field"><label for="size-gauge">With</label><select id="size-gauge" name="gauge">@foreach($gauges->of($gauged[0]->kinds) as $gauge)@if($gauge->kind->showsSizes())<option value="{{ $gauge->value }}">{{ $gauge->words }}</option>@endif @endforeach</select></div>
         <p class="error" data-size-error role="alert" hidden></p>
         <label class="tick" data-size-confirm hidden><input type="checkbox" name="confirmed" value="1">yes, it measures that</label>
         <div class="flex gap-3"><button class="button">Give the size</button><button type="button" class="button plain" data-close>Cancel</button></div>
@@ -89,11 +91,11 @@
     <label class="tick"><input type="checkbox" data-voice checked>read back aloud, where this browser has a voice</label>
     <div class="mt-3 flex flex-wrap gap-3"><button type="button" class="button" data-join="caller">I call</button><button type="button" class="button" data-join="writer">I write</button><button type="button" class="button plain" data-join="leave">Leave the pair</button><button type="button" class="button plain" data-close>Close</button></div>
 </dialog>
-@if($features !== [])
+@if($gauged !== [])
 <dialog class="sheet-dialog" data-check-dialog aria-labelledby="check-title">
     <form class="fields" data-check-form>
         <h2 class="mt-0" id="check-title">Gauge back on its master</h2>
-        <div class="field"><label for="check-feature">Which</label><select id="check-feature" name="feature">@foreach($features as $feature)<option value="{{ $feature->value }}">the gauge of {{ $feature->words }}</option>@endforeach</select></div>
+        <div class="field"><label for="check-feature">Which</label><select id="check-feature" name="feature">@foreach($gauged as $feature)<option value="{{ $feature->value }}">the gauge of {{ $feature->words }}</option>@endforeach</select></div>
         <div class="field" data-only-sizes><label for="check-master">The master is</label><input id="check-master" name="master" autocomplete="off" class="num"><small>a gauge block or ring, in {{ $file->sheet->unit->words() }}</small></div>
         <div class="field"><label for="check-shows">The gauge shows</label><input id="check-shows" name="shows" autocomplete="off" class="num"><small>in the unit it is read in: 0 where it still stands at its zero</small></div>
         <p class="soft">More than its resolution off, and every reading since the last good check is suspect until it is retaken or somebody stands by it. <span class="rule-id">GAUGE-3</span></p>
