@@ -124,7 +124,7 @@ web_start() {
   sed "s#@VAR@#$VAR#g; s#@USERLINES@#$users#" etc/php-fpm.conf.in > "$VAR/fpm/fpm.conf"
   sed "s#@VAR@#$VAR#g; s#@ROOT@#$ROOT#g; s#@PORT@#$PORT#g; s#@USERLINE@#$user_line#" etc/nginx.conf.in > "$VAR/nginx/nginx.conf"
   as_web php -d opcache.enable_cli=0 artisan ledger:preload "$VAR/home/preload.list" >/dev/null
-  PRELOAD_LIST=$VAR/home/preload.list setsid "$FPM" "${root_flag[@]}" -d opcache.enable=1 -d opcache.validate_timestamps=0 -d opcache.memory_consumption=128 -d opcache.jit=tracing -d opcache.jit_buffer_size=64M -d opcache.jit_max_root_traces=8192 -d opcache.jit_max_side_traces=8192 -d opcache.jit_max_exit_counters=32768 \
+  PRELOAD_LIST=$VAR/home/preload.list setsid "$FPM" "${root_flag[@]}" -d zend.enable_gc=0 -d opcache.enable=1 -d opcache.validate_timestamps=0 -d opcache.memory_consumption=128 -d opcache.jit=tracing -d opcache.jit_buffer_size=64M -d opcache.jit_max_root_traces=8192 -d opcache.jit_max_side_traces=8192 -d opcache.jit_max_exit_counters=32768 \
     -d opcache.preload="$ROOT/bin/preload.php" -d opcache.preload_user="$WEB_USER" -y "$VAR/fpm/fpm.conf" </dev/null >"$VAR/fpm/stdout.log" 2>&1 8>&- 9>&- &
   echo $! > "$VAR/fpm.pid"
   setsid "$NGINX" -p "$VAR/nginx" -e "$VAR/nginx/error.log" -c "$VAR/nginx/nginx.conf" </dev/null >"$VAR/nginx/stdout.log" 2>&1 8>&- 9>&- &

@@ -6,6 +6,7 @@ namespace App\Actions;
 
 use App\Models\Setup;
 use App\Models\User;
+use App\Sheets\GaugeFitness;
 use App\Sheets\JobFile;
 use App\Sheets\StatedSetup;
 use Illuminate\Support\Str;
@@ -39,10 +40,14 @@ final readonly class GaugedValue
         $standard = $file->standardOf($entry->sheet, $feature);
         $kind = UsualGauge::of($feature, $standard->isPositive() ? $standard : null);
 
-        return Setup::query()->create([
+        $setup = new Setup([
             'ulid' => (string) Str::ulid(), 'job_id' => $file->job->id, 'sheet' => $entry->sheet->value, 'feature' => $feature->value,
             'instrument' => $kind, 'user_id' => $by->id, 'created_at' => now(),
-        ] + ($kind->showsSizes() ? [] : ['reading_unit' => $file->sheet->unit->readingUnit(), 'zero_nm' => $feature->measurand() === Measurand::Size ? $standard->nanometres : 0]))->stated();
+        ] + ($kind->showsSizes() ? [] : ['reading_unit' => $file->sheet->unit->readingUnit(), 'zero_nm' => $feature->measurand() === Measurand::Size ? $standard->nanometres : 0]));
+        $setup->fitness = GaugeFitness::stored($setup->stated(), $file);
+        $setup->save();
+
+        return $setup->stated();
     }
 
     /**

@@ -13,6 +13,7 @@ use App\Models\Master;
 use App\Models\Reading;
 use App\Models\Setup;
 use App\Models\User;
+use App\Sheets\GaugeFitness;
 use App\Sheets\JobFile;
 use App\Sheets\SheetName;
 use Illuminate\Support\Str;
@@ -53,7 +54,9 @@ final readonly class StateSetup
                 'part_celsius' => $entry->conditions->partCelsius,
                 'master_celsius' => $entry->conditions->masterCelsius,
             ] + $gauge->columns() + ($gauge->kind->showsSizes() ? [] : $this->zero($file, $entry));
-            $setup = Setup::query()->create($row + ['ulid' => $entry->ulid, 'job_id' => $file->job->id, 'user_id' => $by->id, 'created_at' => now()]);
+            $setup = new Setup($row + ['ulid' => $entry->ulid, 'job_id' => $file->job->id, 'user_id' => $by->id, 'created_at' => now()]);
+            $setup->fitness = GaugeFitness::stored($setup->stated(), $file);
+            $setup->save();
             if ($setup->zero_place !== null) {
                 $this->readZero($file, $setup, $by);
             }

@@ -37,13 +37,14 @@ use NorthLedger\Core\Quantity\ReadingUnit;
  * @property ?int $scale_most_ug
  * @property ?\Illuminate\Support\Carbon $calibration_due
  * @property ?string $zero_place
+ * @property ?string $fitness
  */
 final class Setup extends Entry
 {
     /** As it is read with the sheet. */
     public function stated(): StatedSetup
     {
-        return StatedSetup::ofRow((object) ($this->getAttributes() + array_fill_keys(explode(', ', StatedSetup::COLUMNS), null)));
+        return StatedSetup::ofRow((object) ($this->getAttributes() + ['id' => 0] + array_fill_keys(explode(', ', StatedSetup::COLUMNS), null)));
     }
 
     /** @return array<string, string> */

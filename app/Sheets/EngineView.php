@@ -49,13 +49,24 @@ final readonly class EngineView
             self::stamp($file), self::conclusion($file),
             array_values(array_map(static fn (PartState $part): PartView => self::part($file, $part, $words), $engine->parts)),
             $missing,
-            array_slice(array_values(array_filter([
-                ...$file->words()->changes($file->assessment()),
-                ...array_map($words->change(...), $file->inspection()->changes()),
-            ])), 0, self::MOST_CHANGES),
+            self::changes($file, $words),
             array_map(static fn (Said $said): array => ['words' => $said->text('words'), 'worst' => $said->text('worst'), 'by' => $said->text('answer'), 'at' => $said->at()->format('j M Y')], Concessions::of($file->observations())->all()),
             "{$file->sheet->name} sheet revision {$file->sheet->revision}, shop policy revision {$file->policy->revision}, ledger entry {$file->job->entries}",
         );
+    }
+
+    /** @return list<string> The first that would change it */
+    private static function changes(JobFile $file, PartWords $words): array
+    {
+        $changes = array_values(array_filter($file->words()->changes($file->assessment())));
+        foreach ($file->inspection()->changes() as $change) {
+            if (count($changes) >= self::MOST_CHANGES) {
+                break;
+            }
+            $changes[] = $words->change($change);
+        }
+
+        return array_slice($changes, 0, self::MOST_CHANGES);
     }
 
     public static function stamp(JobFile $file): Stamp

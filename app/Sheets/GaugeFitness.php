@@ -10,35 +10,73 @@ use NorthLedger\Core\Gauging\Instrument;
 use NorthLedger\Core\Gauging\InstrumentKind;
 use NorthLedger\Core\Gauging\Measurand;
 use NorthLedger\Core\Gauging\Temperatures;
+use NorthLedger\Core\Gauging\Uncertainty;
 use NorthLedger\Core\Inspection\GaugeTrial;
+use NorthLedger\Core\Inspection\PartCriterion;
 use NorthLedger\Core\Inspection\UsualGauge;
+use NorthLedger\Core\Judgement\Criterion;
 use NorthLedger\Core\Planning\FinishedBore;
 use NorthLedger\Core\Quantity\Length;
+use NorthLedger\Core\Quantity\LengthDisplay;
 use NorthLedger\Core\Spec\Material;
 
 /** Whether the gauge that was stated can tell what it is to tell, said once, with what would do (GAUGE-9). */
 final readonly class GaugeFitness
 {
-    private function __construct(public Fitness $fitness, public string $words)
+    /** @param  list<string>  $better  Kinds that do better, at most two */
+    private function __construct(private string $criterion, private Uncertainty $doubt, private Length $tolerance, public Fitness $fitness, private array $better)
     {
     }
 
-    /** Null where the gauge is fit, or nothing that it reads has a tolerance. */
+    /** As it was tried when the setup was stated; null where the gauge is fit, or nothing that it reads has a tolerance. */
     public static function of(StatedSetup $setup, JobFile $file): ?self
     {
-        $trial = self::trial($setup, $file, $file->entries($setup->sheet)->gauges->instrument($setup));
-        if ($trial === null || $trial->fitness === Fitness::Fit) {
-            return null;
-        }
-        $said = $trial->fitness === Fitness::Unfit ? 'not fit' : 'of limited use';
-
-        return new self($trial->fitness, sprintf(
-            '%s for %s: uncertainty ±%s, tolerance %s.%s', $said, $trial->criterion,
-            $file->display->magnitude($trial->doubt->expanded()), $file->display->magnitudeWithUnit($trial->tolerance), self::better($setup, $file, $trial),
-        ));
+        // A zero on the part gets its size, and its doubt, later.
+        return $setup->fitness === null || $setup->isZeroedOnThePart() ? self::tried($setup, $file) : self::read($setup->fitness);
     }
 
-    private static function better(StatedSetup $setup, JobFile $file, GaugeTrial $trial): string
+    /** What a setup keeps of it. */
+    public static function stored(StatedSetup $setup, JobFile $file): string
+    {
+        $tried = $setup->scale === null ? self::tried($setup, $file) : null;
+
+        return $tried === null ? '' : json_encode([$tried->criterion, $tried->doubt->standard, $tried->tolerance->nanometres, $tried->better], JSON_THROW_ON_ERROR);
+    }
+
+    public function words(LengthDisplay $display): string
+    {
+        $said = $this->fitness === Fitness::Unfit ? 'not fit' : 'of limited use';
+        $of = PartCriterion::tryFrom($this->criterion)?->label() ?? Criterion::tryFrom($this->criterion)?->label() ?? 'the finished size';
+        $better = implode(' or ', array_map(static fn (string $kind): string => InstrumentKind::from($kind)->withArticle(), $this->better));
+
+        return sprintf('%s for %s: uncertainty ±%s, tolerance %s.', $said, $of, $display->magnitude($this->doubt->expanded()), $display->magnitudeWithUnit($this->tolerance)).match (true) {
+            $better !== '' => " Better: {$better}.",
+            $this->fitness === Fitness::Unfit => ' No usual gauge does better; a finer one can be entered in the register.',
+            default => '',
+        };
+    }
+
+    private static function read(string $stored): ?self
+    {
+        if ($stored === '') {
+            return null;
+        }
+        /** @var array{string, float|int, int, list<string>} $said */
+        $said = json_decode($stored, true, 4, JSON_THROW_ON_ERROR);
+        [$doubt, $tolerance] = [Uncertainty::ofStandard((float) $said[1]), Length::ofNanometres($said[2])];
+
+        return new self($said[0], $doubt, $tolerance, Fitness::of($doubt, $tolerance), $said[3]);
+    }
+
+    private static function tried(StatedSetup $setup, JobFile $file): ?self
+    {
+        $trial = self::trial($setup, $file, $file->entries($setup->sheet)->gauges->instrument($setup));
+
+        return $trial === null || $trial->fitness === Fitness::Fit ? null : new self($trial->criterion, $trial->doubt, $trial->tolerance, $trial->fitness, self::better($setup, $file, $trial));
+    }
+
+    /** @return list<string> */
+    private static function better(StatedSetup $setup, JobFile $file, GaugeTrial $trial): array
     {
         $nominal = $file->standardOf($setup->sheet, $setup->feature);
         $would = array_filter(self::kinds($setup->feature), static function (InstrumentKind $kind) use ($setup, $file, $trial, $nominal): bool {
@@ -46,13 +84,8 @@ final readonly class GaugeFitness
 
             return $other !== null && self::rank($other->fitness) < self::rank($trial->fitness);
         });
-        $words = implode(' or ', array_map(static fn (InstrumentKind $kind): string => $kind->withArticle(), array_slice(array_values($would), 0, 2)));
 
-        return match (true) {
-            $words !== '' => " Better: {$words}.",
-            $trial->fitness === Fitness::Unfit => ' No usual gauge does better; a finer one can be entered in the register.',
-            default => '',
-        };
+        return array_slice(array_column($would, 'value'), 0, 2);
     }
 
     /** An ordinary set of its kind; what shows deviations is set to any size, but for a bore gauge, which has to go in. */

@@ -110,18 +110,15 @@ final class PartsOfJob
         return $judge === null ? null : GaugeTrial::ofPart($this->plan($section), $judge, $feature, $gauge, $temperatures);
     }
 
-    /** @return list<WouldPass> What a person could do so that findings beside the bores would pass, each tried on a copy (VER-3) */
-    public function changes(): array
+    /** @return iterable<WouldPass> What a person could do so that findings beside the bores would pass, each tried on a copy (VER-3) */
+    public function changes(): iterable
     {
-        $changes = [];
         foreach (Section::cases() as $section) {
             $judge = $section->judgesParts() && ! $this->measurements($section)->isEmpty() ? $this->judgeOf($section) : null;
             if ($judge !== null) {
-                $changes = [...$changes, ...WouldPass::of($this->judged($section), $judge, $this->measurements($section))];
+                yield from WouldPass::of($this->judged($section), $judge, $this->measurements($section));
             }
         }
-
-        return $changes;
     }
 
     /** @return list<EnginePart> Parts that did not come with the engine, or were counted in as missing */

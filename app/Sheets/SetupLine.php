@@ -28,7 +28,8 @@ final readonly class SetupLine
         public string $feature,
         public string $for,
         public bool $readsSizes,
-        public ?GaugeFitness $fitness,
+        public string $fitness,
+        public string $fitnessWords,
     ) {
     }
 
@@ -49,6 +50,7 @@ final readonly class SetupLine
         }
         $zero = $file->entries($setup->sheet)->gauges->zero($setup);
         $missed = $setup->calibrationMissed();
+        $fitness = $setup->scale === null ? GaugeFitness::of($setup, $file) : null;
 
         return new self(
             $setup->ulid,
@@ -65,7 +67,8 @@ final readonly class SetupLine
             feature: $setup->feature->value,
             for: $setup->scale === null ? GaugedFeature::words($setup->feature) : 'weights',
             readsSizes: $setup->feature->measurand() === Measurand::Size,
-            fitness: $setup->scale === null ? GaugeFitness::of($setup, $file) : null,
+            fitness: $fitness->fitness->value ?? '',
+            fitnessWords: $fitness?->words($file->display) ?? '',
         );
     }
 

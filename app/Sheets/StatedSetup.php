@@ -20,12 +20,13 @@ use NorthLedger\Core\Quantity\ShopNotation;
 /** A gauge bound to its zero, and the conditions under which it is used (GAUGE-2, GAUGE-4). */
 final readonly class StatedSetup
 {
-    public const COLUMNS = 'id, ulid, sheet, feature, instrument, reading_unit, zero_nm, caps_torqued, torque_plate, cooled, clean, part_celsius, master_celsius, created_at, gauge_tag, master_tag, resolution_nm, calibration_nm, repeatability_nm, range_least_nm, range_most_nm, calibration_due, zero_place, zero_with, scale_resolution_ug, scale_calibration_ug, scale_repeatability_ug, scale_most_ug';
+    public const COLUMNS = 'id, ulid, sheet, feature, instrument, reading_unit, zero_nm, caps_torqued, torque_plate, cooled, clean, part_celsius, master_celsius, created_at, gauge_tag, master_tag, resolution_nm, calibration_nm, repeatability_nm, range_least_nm, range_most_nm, calibration_due, zero_place, zero_with, scale_resolution_ug, scale_calibration_ug, scale_repeatability_ug, scale_most_ug, fitness';
 
     /**
      * @param  ?ReadingUnit  $readingUnit  Null where the gauge shows sizes
      * @param  ?Length  $knownZero  Null where the gauge shows sizes, or was zeroed on the part
      * @param  ?string  $zeroPlace  Where on the part it was zeroed
+     * @param  ?string  $fitness  What GaugeFitness keeps; null for a setup from before that was kept
      * @param  ?Scale  $scale  Null where the gauge reads lengths
      * @param  ?InstrumentKind  $zeroWith  What it was set to its size with; null for a ring, a fixture or a master
      */
@@ -47,6 +48,7 @@ final readonly class StatedSetup
         public DateTimeImmutable $statedAt,
         private ?DateTimeImmutable $calibrationDue,
         public ?Scale $scale,
+        public ?string $fitness,
     ) {
     }
 
@@ -71,6 +73,7 @@ final readonly class StatedSetup
             new DateTimeImmutable($row->created_at, $zone),
             $row->calibration_due === null ? null : new DateTimeImmutable($row->calibration_due, $zone),
             isset($row->scale_resolution_ug) ? Scale::ofMicrograms($row->scale_resolution_ug, (int) $row->scale_calibration_ug, (int) $row->scale_repeatability_ug, (int) $row->scale_most_ug) : Scale::ofKind($kind),
+            $row->fitness ?? null,
         );
     }
 

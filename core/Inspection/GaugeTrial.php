@@ -18,9 +18,11 @@ use NorthLedger\Core\Spec\SpecificationSheet;
 /** What a gauge is worth for a feature before anything is read: its doubt against the tightest tolerance that it would be judged by (GAUGE-9). */
 final readonly class GaugeTrial
 {
+    public const FINISHED_SIZE = 'finished size';
+
     public Fitness $fitness;
 
-    /** @param  string  $criterion  What that tolerance is of, in words */
+    /** @param  string  $criterion  Code of what that tolerance is of */
     private function __construct(public string $criterion, public Uncertainty $doubt, public Length $tolerance)
     {
         $this->fitness = Fitness::of($doubt, $tolerance);
@@ -45,7 +47,7 @@ final readonly class GaugeTrial
         foreach ($judge->judge(new Measurements($readings))->findings as $finding) {
             $tolerance = $finding->limits?->tolerance();
             if ($finding->uncertainty !== null && $tolerance !== null && $finding->restsOn($feature)) {
-                $trials[] = new self($finding->criterion->label(), $finding->uncertainty, $tolerance);
+                $trials[] = new self($finding->criterion->value, $finding->uncertainty, $tolerance);
             }
         }
 
@@ -57,10 +59,10 @@ final readonly class GaugeTrial
     {
         $limits = $sheet->bore->service;
         $size = Uncertainty::ofSize($sheet->bore->nominal, $gauge, $temperatures)->combinedWith(Uncertainty::ofSize($sheet->bore->nominal, $other, $temperatures));
-        $trials = [new self(Criterion::Clearance->label(), $size, $limits->clearance)];
+        $trials = [new self(Criterion::Clearance->value, $size, $limits->clearance)];
         if ($feature === Feature::Bore) {
             $difference = Uncertainty::ofDifference($gauge);
-            $trials = [new self(Criterion::OutOfRound->label(), $difference, $limits->outOfRound), new self(Criterion::Taper->label(), $difference, $limits->taper), ...$trials];
+            $trials = [new self(Criterion::OutOfRound->value, $difference, $limits->outOfRound), new self(Criterion::Taper->value, $difference, $limits->taper), ...$trials];
         }
 
         return self::tightest($trials);
@@ -69,7 +71,7 @@ final readonly class GaugeTrial
     /** Of a size that a machine was set to, with its tolerance. */
     public static function ofSize(Length $size, Length $tolerance, Instrument $gauge, Temperatures $temperatures): self
     {
-        return new self('the finished size', Uncertainty::ofSize($size, $gauge, $temperatures), $tolerance);
+        return new self(self::FINISHED_SIZE, Uncertainty::ofSize($size, $gauge, $temperatures), $tolerance);
     }
 
     /** @return list<Feature> What a criterion of its takes besides: play is of two sizes */

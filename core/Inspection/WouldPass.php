@@ -18,18 +18,15 @@ final readonly class WouldPass
     {
     }
 
-    /** @return list<self> */
-    public static function of(SectionJudgement $judged, Judge $judge, Measurements $measurements): array
+    /** @return iterable<self> One after the other: each is tried when it is asked for */
+    public static function of(SectionJudgement $judged, Judge $judge, Measurements $measurements): iterable
     {
-        $changes = [];
         foreach ($judged->failures() as $finding) {
             $tried = self::tried($finding, $measurements);
             if ($tried !== null && self::outcomeOf($finding, $judge->judge($tried[1])) !== Outcome::Fail) {
-                $changes[] = new self($finding, $tried[0]);
+                yield new self($finding, $tried[0]);
             }
         }
-
-        return $changes;
     }
 
     /** @return ?array{WayToPass, Measurements} */

@@ -32,12 +32,13 @@ final readonly class ShimStack
     {
         $plane = self::planeOn($supports, $shims);
 
-        return new self($shims, self::cutUnder($heights, $plane->tilt), $plane->rock);
+        return new self($shims, self::decided($heights, $plane->tilt->alongX, $plane->tilt->alongY)[0], $plane->rock);
     }
 
     /**
      * Of every combination the one with the least cut, then the fewest steps. Shims tilt by the sum of what each support
-     * tilts alone, so that a combination costs one walk over the points.
+     * tilts alone, so that a combination costs one walk over the points. The cut is a convex function of the tilt: under the
+     * two points that decided it once, no other tilt cuts less than they say, and most combinations need no walk.
      *
      * @param  non-empty-list<Height>  $heights
      * @param  list<array{int, int}>  $supports
@@ -49,14 +50,20 @@ final readonly class ShimStack
         $alone = self::tiltsOfOne($supports, $step->nanometres);
         $steps = intdiv($most->nanometres, $step->nanometres);
         $best = [0, 0, 0, 0];
-        $least = [self::cutUnder($heights, new Tilt(0.0, 0.0)), 0];
+        [$cut, $decided] = self::decided($heights, 0.0, 0.0);
+        $least = [$cut, 0];
+        $bounds = [$decided];
         foreach (self::combinations($steps) as $counts) {
             $alongX = $alongY = 0.0;
             foreach ($counts as $support => $count) {
                 $alongX += $count * $alone[$support]->alongX;
                 $alongY += $count * $alone[$support]->alongY;
             }
-            $cut = self::cutUnder($heights, new Tilt($alongX, $alongY));
+            if (self::cutsMoreThan($least[0] + self::SAME_CUT_NM, $bounds, $alongX, $alongY)) {
+                continue;
+            }
+            [$cut, $decided] = self::decided($heights, $alongX, $alongY);
+            array_unshift($bounds, $decided);
             $used = array_sum($counts);
             if ($cut < $least[0] - self::SAME_CUT_NM || ($cut <= $least[0] + self::SAME_CUT_NM && $used < $least[1])) {
                 [$best, $least] = [$counts, [$cut, $used]];
@@ -82,18 +89,38 @@ final readonly class ShimStack
         return array_sum($this->shims) === 0;
     }
 
-    /** @param  non-empty-list<Height>  $heights */
-    private static function cutUnder(array $heights, Tilt $tilt): float
+    /** @param  list<array{float, float, float}>  $bounds  Differences of two points: in height, along x, along y */
+    private static function cutsMoreThan(float $most, array $bounds, float $alongX, float $alongY): bool
+    {
+        foreach ($bounds as [$z, $x, $y]) {
+            if ($z + $alongX * $x + $alongY * $y > $most) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /**
+     * @param  non-empty-list<Height>  $heights
+     * @return array{float, array{float, float, float}} The cut under a tilt, and the two points that decide it, as their difference
+     */
+    private static function decided(array $heights, float $alongX, float $alongY): array
     {
         $highest = -INF;
         $lowest = INF;
+        $high = $low = $heights[0];
         foreach ($heights as $height) {
-            $level = $height->z + $tilt->alongX * $height->x + $tilt->alongY * $height->y;
-            $highest = $level > $highest ? $level : $highest;
-            $lowest = $level < $lowest ? $level : $lowest;
+            $level = $height->z + $alongX * $height->x + $alongY * $height->y;
+            if ($level > $highest) {
+                [$highest, $high] = [$level, $height];
+            }
+            if ($level < $lowest) {
+                [$lowest, $low] = [$level, $height];
+            }
         }
 
-        return $highest - $lowest;
+        return [$highest - $lowest, [(float) ($high->z - $low->z), (float) ($high->x - $low->x), (float) ($high->y - $low->y)]];
     }
 
     /**

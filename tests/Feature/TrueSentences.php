@@ -34,7 +34,7 @@ trait TrueSentences
                 $this->assertNotSame(CanStay::No, $tried->bores[(int) $cylinder - 1]->canStay, "{$file->job->tag()}: {$sentence}");
             }
         }
-        $changes = $file->inspection()->changes();
+        $changes = iterator_to_array($file->inspection()->changes(), false);
         foreach ($changes as $change) {
             $this->assertSame(Outcome::Fail, $change->finding->outcome);
             $this->assertTrue($change->way === WayToPass::FreeTheValve || self::isWithinItsDoubt($change->finding), "{$file->job->tag()}: {$change->finding->key()}");

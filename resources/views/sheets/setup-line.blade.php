@@ -6,7 +6,7 @@
     <span>Unit <b>{{ $view->boreSetup->unit }}</b></span>
     <span>{{ $view->boreSetup->conditions }}</span>
     @if($view->boreSetup->calibration !== '')<span class="warn font-bold">◆ {{ $view->boreSetup->calibration }}</span>@endif
-    @if($view->boreSetup->fitness !== null)<span class="fitness {{ $view->boreSetup->fitness->fitness->value }}">◆ {{ $view->boreSetup->fitness->words }} <span class="rule-id">GAUGE-9</span></span>@endif
+    @if($view->boreSetup->fitness !== '')<span class="fitness {{ $view->boreSetup->fitness }}">◆ {{ $view->boreSetup->fitnessWords }} <span class="rule-id">GAUGE-9</span></span>@endif
     <span class="{{ ['out' => 'bad font-bold', 'close' => 'warn font-bold', 'good' => 'ok'][$view->boreSetup->checkState->value] ?? 'soft' }}">{{ $view->boreSetup->checkState->sign() }} {{ $view->boreSetup->check }}</span>
 @endif
 @if($view->pistonSetup !== null)<span class="one-setup" data-setup-of="piston" data-sizes="{{ $view->pistonSetup->showsSizes ? 'yes' : 'no' }}" data-stated="{{ $view->pistonSetup->asStated }}">pistons <b>{{ $view->pistonSetup->gauge }}</b> <span class="{{ ['out' => 'bad font-bold', 'close' => 'warn font-bold', 'good' => 'ok'][$view->pistonSetup->checkState->value] ?? 'soft' }}">{{ $view->pistonSetup->checkState->sign() }} {{ $view->pistonSetup->check }}</span></span>@endif
