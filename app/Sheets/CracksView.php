@@ -20,6 +20,7 @@ use NorthLedger\Core\Cracks\Look;
 use NorthLedger\Core\Cracks\LookReading;
 use NorthLedger\Core\Cracks\PartCracks;
 use NorthLedger\Core\Cracks\PressureReading;
+use NorthLedger\Core\Judgement\CrackDefects;
 use NorthLedger\Core\Judgement\PartDefect;
 use NorthLedger\Core\Quantity\PressureUnit;
 use NorthLedger\Core\Spec\EnginePart;
@@ -77,7 +78,7 @@ final readonly class CracksView
             array_values(array_filter($lines, static fn (RunLine $line): bool => $line->step === null)),
             array_map(static fn (PartCracks $part): array => self::part($file, $part), $report->parts()),
             array_map(static fn (PressureReading $reading): string => PressureWords::of($reading, $pressureUnit), $report->pressures),
-            self::offers($file), array_map(static fn (PartDefect $defect): array => ['sentence' => $defect->sentence, 'rule' => $defect->rule], PartDefect::ofCracks($report)),
+            self::offers($file), array_map(static fn (PartDefect $defect): array => ['sentence' => $defect->sentence, 'rule' => $defect->rule], CrackDefects::of($report)),
             self::next($file, $report), $pressureUnit,
         );
     }

@@ -18,8 +18,10 @@ use NorthLedger\Core\Cracks\CrackReport;
 use NorthLedger\Core\Cracks\Indication;
 use NorthLedger\Core\Gauging\Feature;
 use NorthLedger\Core\Judgement\BoreInspection;
+use NorthLedger\Core\Judgement\CrackDefects;
 use NorthLedger\Core\Judgement\FindingWords;
 use NorthLedger\Core\Judgement\PartDefect;
+use NorthLedger\Core\Judgement\SleeveDefects;
 use NorthLedger\Core\Planning\BlockAssessment;
 use NorthLedger\Core\Planning\PartVerdict;
 use NorthLedger\Core\Planning\VerdictWords;
@@ -192,8 +194,8 @@ final class JobFile
     public function defects(): array
     {
         return [
-            ...PartDefect::ofCracks($this->cracks()), ...$this->precheck()->defects(), ...$this->parts()->defects(), ...PartDefect::ofSleeves(array_values($this->sleeves())),
-            ...PartDefect::ofUnchecked($this->cracks(), $this->policy->crackCheckNeeds, $this->inspection()->here(), $this->sheet),
+            ...CrackDefects::of($this->cracks()), ...$this->precheck()->defects(), ...$this->parts()->defects(), ...SleeveDefects::of(array_values($this->sleeves())),
+            ...CrackDefects::unchecked($this->cracks(), $this->policy->crackCheckNeeds, $this->inspection()->here(), $this->sheet),
         ];
     }
 

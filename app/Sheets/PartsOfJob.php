@@ -11,15 +11,14 @@ use NorthLedger\Core\Inspection\Compression;
 use NorthLedger\Core\Inspection\CrankshaftJudge;
 use NorthLedger\Core\Inspection\EngineAssessment;
 use NorthLedger\Core\Inspection\FaceJudge;
+use NorthLedger\Core\Inspection\Features;
 use NorthLedger\Core\Inspection\GaugeTrial;
-use NorthLedger\Core\Inspection\HeadJudge;
-use NorthLedger\Core\Inspection\HousingJudge;
 use NorthLedger\Core\Inspection\InspectionPlan;
 use NorthLedger\Core\Inspection\Judge;
 use NorthLedger\Core\Inspection\MeasuredFace;
+use NorthLedger\Core\Inspection\MeasuredSections;
 use NorthLedger\Core\Inspection\Measurements;
 use NorthLedger\Core\Inspection\PartFinding;
-use NorthLedger\Core\Inspection\RodJudge;
 use NorthLedger\Core\Inspection\Section;
 use NorthLedger\Core\Inspection\SectionJudgement;
 use NorthLedger\Core\Inspection\WeightJudge;
@@ -28,7 +27,7 @@ use NorthLedger\Core\Planning\PartVerdict;
 use NorthLedger\Core\Spec\EnginePart;
 
 /** The sections of a job's inspection beside the bores; each is assembled and judged when first asked for, and once. */
-final class PartsOfJob
+final class PartsOfJob implements MeasuredSections
 {
     /** @var array<string, InspectionPlan> By section */
     private array $plans = [];
@@ -207,15 +206,10 @@ final class PartsOfJob
 
     private function judgeOf(Section $section): ?Judge
     {
-        [$sheet, $policy] = [$this->file->sheet, $this->file->policy];
-
         return match ($section) {
             Section::Crankshaft => $this->crankshaftJudge(),
-            Section::Housings => new HousingJudge($sheet, $policy),
-            Section::Rods => new RodJudge($sheet, $policy),
             Section::Deck => $this->faceJudge(),
-            Section::Heads => new HeadJudge($sheet, $policy),
-            Section::Weights, Section::Volumes => null,
+            default => Features::judge($section, $this->file->sheet, $this->file->policy, $this),
         };
     }
 }

@@ -7,6 +7,7 @@ namespace NorthLedger\Core\Inspection;
 use NorthLedger\Core\Gauging\Feature;
 use NorthLedger\Core\Gauging\Measurand;
 use NorthLedger\Core\Gauging\Place;
+use NorthLedger\Core\Gauging\Reading;
 use NorthLedger\Core\Judgement\JournalGroup;
 use NorthLedger\Core\Judgement\JournalJudge;
 use NorthLedger\Core\Judgement\JournalLimits;
@@ -169,7 +170,7 @@ final readonly class CrankshaftJudge implements Judge
      */
     private function clearances(ReadJournal $journal, ?JudgedJournal $judged, ?GrindPlan $plan): array
     {
-        $housings = $this->bearings->readings($this->bearingPlaces($journal->group, $journal->number));
+        $housings = $this->bearingBores($journal->group, $journal->number);
         if ($judged === null || $plan === null || $plan->action === GrindAction::WeldOrReplace || $housings === []) {
             return [];
         }
@@ -186,18 +187,12 @@ final readonly class CrankshaftJudge implements Judge
         return $findings;
     }
 
-    /** @return list<Place> */
-    private function bearingPlaces(JournalGroup $group, int $number): array
+    /** @return list<Reading> Of the bores that a journal's shells sit in */
+    private function bearingBores(JournalGroup $group, int $number): array
     {
-        if ($group === JournalGroup::Mains) {
-            return array_map(static fn (int $degrees): Place => Place::at(Feature::Housing, $number, (string) $degrees), HousingPlan::directions($this->sheet->housings, $number));
-        }
-        $places = [];
-        foreach ($this->rodsOn($number) as $rod) {
-            array_push($places, ...RodJudge::bigEnd($rod));
-        }
-
-        return $places;
+        return $group === JournalGroup::Mains
+            ? $this->bearings->readingsOf('housing', $number)
+            : array_merge([], ...array_map(fn (int $rod): array => $this->bearings->readingsOf('bigend', $rod), $this->rodsOn($number)));
     }
 
     /** @return list<int> The rods that run on a journal: one, or on a shared crankpin two */

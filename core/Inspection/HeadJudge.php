@@ -8,7 +8,6 @@ use NorthLedger\Core\Gauging\Feature;
 use NorthLedger\Core\Gauging\Place;
 use NorthLedger\Core\Judgement\Outcome;
 use NorthLedger\Core\Policy\ShopPolicy;
-use NorthLedger\Core\Spec\EnginePart;
 use NorthLedger\Core\Spec\SpecificationSheet;
 
 /** Judges guides, valves and seats, and lifters where they run in the head (VALVE-1 to VALVE-4). */
@@ -24,9 +23,9 @@ final readonly class HeadJudge implements Judge
         foreach (HeadPlan::valves($this->sheet) as [$cylinder, $spot]) {
             $findings = [...$findings, ...$this->ofValve($cylinder, $spot, $measurements)];
         }
-        $findings = [...$findings, ...$this->evenness($measurements), ...($this->sheet->lifterPart() === EnginePart::Head ? LifterJudge::findings($this->sheet, $this->policy, $measurements) : [])];
+        $findings = [...$findings, ...$this->evenness($measurements)];
 
-        return new SectionJudgement(Section::Heads, $findings, [...self::works($findings), ...LifterJudge::works($findings)], ! $measurements->isEmpty());
+        return new SectionJudgement(Section::Heads, $findings, self::works($findings), ! $measurements->isEmpty());
     }
 
     /** @return list<PartFinding> */
@@ -88,7 +87,7 @@ final readonly class HeadJudge implements Judge
     {
         $works = [];
         foreach ($findings as $finding) {
-            if ($finding->outcome === Outcome::Fail && $finding->rule !== LifterJudge::RULE) {
+            if ($finding->outcome === Outcome::Fail) {
                 $kind = $finding->rule === 'VALVE-3' ? WorkKind::CutSeats : WorkKind::Guides;
                 $works["{$kind->value} {$finding->about->code}"] = PlannedWork::of($finding->rule, $finding->subject(), $kind);
             }

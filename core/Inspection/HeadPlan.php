@@ -7,7 +7,6 @@ namespace NorthLedger\Core\Inspection;
 use NorthLedger\Core\Gauging\Feature;
 use NorthLedger\Core\Gauging\Place;
 use NorthLedger\Core\Quantity\Length;
-use NorthLedger\Core\Spec\EnginePart;
 use NorthLedger\Core\Spec\SpecificationSheet;
 use NorthLedger\Core\Spec\ValveSpec;
 
@@ -17,7 +16,7 @@ final readonly class HeadPlan
     /** @return list<PlanTable> */
     public static function tables(SpecificationSheet $sheet): array
     {
-        return [self::ofKind($sheet, 'in', 'Intake valves'), self::ofKind($sheet, 'ex', 'Exhaust valves'), ...($sheet->lifterPart() === EnginePart::Head ? LifterPlan::tables($sheet) : [])];
+        return [self::ofKind($sheet, 'in', 'Intake valves'), self::ofKind($sheet, 'ex', 'Exhaust valves')];
     }
 
     /** The subject of a valve's findings: “Cylinder 3, intake”. */

@@ -38,12 +38,11 @@ final readonly class HousingJudge implements Judge
         $findings = [...$findings, ...$this->line($measurements), ...$this->parting($measurements), ...$this->thrust($measurements)];
         $mustBeBored = array_filter($findings, static fn (PartFinding $finding): bool => $finding->outcome === Outcome::Fail && in_array($finding->rule, ['LINE-1', 'LINE-2'], true)) !== [];
         $plan = $mustBeBored ? $this->plan($measurements, $step) : null;
-        $lifters = $this->sheet->lifterPart() === EnginePart::Block ? LifterJudge::findings($this->sheet, $this->policy, $measurements) : [];
 
         return new SectionJudgement(
             Section::Housings,
-            [...$findings, ...($mustBeBored ? $this->atTheEnd($step, $plan) : []), ...$lifters],
-            [...($plan === null ? [] : $this->works($step, $plan)), ...LifterJudge::works($lifters)],
+            [...$findings, ...($mustBeBored ? $this->atTheEnd($step, $plan) : [])],
+            $plan === null ? [] : $this->works($step, $plan),
             ! $measurements->isEmpty(),
         );
     }

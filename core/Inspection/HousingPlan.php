@@ -6,7 +6,6 @@ namespace NorthLedger\Core\Inspection;
 
 use NorthLedger\Core\Gauging\Feature;
 use NorthLedger\Core\Gauging\Place;
-use NorthLedger\Core\Spec\EnginePart;
 use NorthLedger\Core\Spec\HousingSpec;
 use NorthLedger\Core\Spec\SpecificationSheet;
 
@@ -48,8 +47,13 @@ final readonly class HousingPlan
                     Characteristic::needed(Place::at(Feature::ThrustFace, $spec->thrust->housing)),
                 ]),
             ]),
-            ...($sheet->lifterPart() === EnginePart::Block ? LifterPlan::tables($sheet) : []),
         ];
+    }
+
+    /** @return list<Place> Where the bore of a housing is read */
+    public static function bore(HousingSpec $spec, int $housing): array
+    {
+        return array_map(static fn (int $degrees): Place => Place::at(Feature::Housing, $housing, (string) $degrees), self::directions($spec, $housing));
     }
 
     /** @return list<int> The directions in which a housing is measured */

@@ -23,15 +23,7 @@ final readonly class InspectionPlan
 
     public static function of(Section $section, SpecificationSheet $sheet): self
     {
-        $tables = match ($section) {
-            Section::Crankshaft => CrankshaftPlan::tables($sheet),
-            Section::Housings => HousingPlan::tables($sheet),
-            Section::Rods => RodPlan::tables($sheet),
-            Section::Deck => FacesPlan::tables($sheet),
-            Section::Heads => HeadPlan::tables($sheet),
-            Section::Weights => WeightPlan::tables($sheet),
-            Section::Volumes => VolumePlan::tables($sheet),
-        };
+        $tables = array_merge([], ...array_map(static fn (InspectedFeatures $one): array => $one->tables($sheet), Features::on($section, $sheet)));
         $byKey = [];
         foreach ($tables as $table) {
             foreach ($table->rows as $row) {

@@ -102,6 +102,17 @@ final readonly class Measurements
         return array_values(array_filter(array_map($this->reading(...), $places)));
     }
 
+    /**
+     * What is known of a neighbour without knowing where it is read.
+     *
+     * @param  string  $feature  Its code
+     * @return list<Reading> At every place of the feature with that number
+     */
+    public function readingsOf(string $feature, int $number): array
+    {
+        return array_values(array_filter($this->readings, static fn (Reading $reading): bool => $reading->place->number === $number && $reading->place->feature->value === $feature));
+    }
+
     /** The same with another reading at a place. */
     public function withReading(Place $place, Reading $reading): self
     {

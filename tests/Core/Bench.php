@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
+use LogicException;
 use NorthLedger\Core\Gauging\Axis;
 use NorthLedger\Core\Gauging\Instrument;
 use NorthLedger\Core\Gauging\InstrumentKind;
@@ -11,6 +12,11 @@ use NorthLedger\Core\Gauging\Place;
 use NorthLedger\Core\Gauging\Reading;
 use NorthLedger\Core\Gauging\Station;
 use NorthLedger\Core\Gauging\Temperatures;
+use NorthLedger\Core\Inspection\Features;
+use NorthLedger\Core\Inspection\Judge;
+use NorthLedger\Core\Inspection\MeasuredSections;
+use NorthLedger\Core\Inspection\Measurements;
+use NorthLedger\Core\Inspection\Section;
 use NorthLedger\Core\Judgement\BoreInspection;
 use NorthLedger\Core\Judgement\BoreLooks;
 use NorthLedger\Core\Judgement\CrackLook;
@@ -35,6 +41,20 @@ final class Bench
     }
 
     /** @param  array<string, mixed>  $changes */
+    /** Who judges a sheet while nothing is read on any other. */
+    public static function judge(Section $section, SpecificationSheet $sheet, ?ShopPolicy $policy = null): Judge
+    {
+        $nothing = new class implements MeasuredSections
+        {
+            public function measurements(Section $section): Measurements
+            {
+                return Measurements::none();
+            }
+        };
+
+        return Features::judge($section, $sheet, $policy ?? self::policy(), $nothing) ?? throw new LogicException("Nothing is judged on the sheet {$section->value}.");
+    }
+
     public static function policy(array $changes = []): ShopPolicy
     {
         return ShopPolicy::fromArray($changes + self::policyDocument());

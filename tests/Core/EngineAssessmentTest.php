@@ -4,14 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
-use NorthLedger\Core\Inspection\CrankshaftJudge;
 use NorthLedger\Core\Inspection\EngineAssessment;
 use NorthLedger\Core\Inspection\EngineVerdict;
-use NorthLedger\Core\Inspection\FaceJudge;
-use NorthLedger\Core\Inspection\HeadJudge;
-use NorthLedger\Core\Inspection\HousingJudge;
-use NorthLedger\Core\Inspection\Measurements;
-use NorthLedger\Core\Inspection\RodJudge;
 use NorthLedger\Core\Inspection\Section;
 use NorthLedger\Core\Inspection\SectionJudgement;
 use NorthLedger\Core\Judgement\BoreInspection;
@@ -129,15 +123,11 @@ final class EngineAssessmentTest extends TestCase
      */
     private function sections(array $changes): array
     {
-        $policy = Bench::policy();
-        $read = fn (Section $section): Measurements => $this->engine->measurements($section, $changes[$section->value] ?? []);
+        $judged = [];
+        foreach (array_filter(Section::cases(), static fn (Section $section): bool => $section->judgesParts()) as $section) {
+            $judged[$section->value] = Bench::judge($section, $this->sheet)->judge($this->engine->measurements($section, $changes[$section->value] ?? []));
+        }
 
-        return [
-            'crankshaft' => (new CrankshaftJudge($this->sheet, $policy, Measurements::none()))->judge($read(Section::Crankshaft)),
-            'housings' => (new HousingJudge($this->sheet, $policy))->judge($read(Section::Housings)),
-            'rods' => (new RodJudge($this->sheet, $policy))->judge($read(Section::Rods)),
-            'deck' => (new FaceJudge($this->sheet, $policy))->judge($read(Section::Deck)),
-            'heads' => (new HeadJudge($this->sheet, $policy))->judge($read(Section::Heads)),
-        ];
+        return $judged;
     }
 }

@@ -10,14 +10,8 @@ use NorthLedger\Core\Gauging\Instrument;
 use NorthLedger\Core\Gauging\InstrumentKind;
 use NorthLedger\Core\Gauging\Temperatures;
 use NorthLedger\Core\Gauging\Uncertainty;
-use NorthLedger\Core\Inspection\CrankshaftJudge;
-use NorthLedger\Core\Inspection\FaceJudge;
 use NorthLedger\Core\Inspection\GaugeTrial;
-use NorthLedger\Core\Inspection\HeadJudge;
-use NorthLedger\Core\Inspection\HousingJudge;
 use NorthLedger\Core\Inspection\InspectionPlan;
-use NorthLedger\Core\Inspection\Measurements;
-use NorthLedger\Core\Inspection\RodJudge;
 use NorthLedger\Core\Inspection\Section;
 use NorthLedger\Core\Inspection\UsualGauge;
 use NorthLedger\Core\Quantity\Length;
@@ -113,16 +107,9 @@ final class FitnessTest extends TestCase
 
     private function trialOf(string $family, Section $section, Feature $feature, Instrument $gauge): ?GaugeTrial
     {
-        [$sheet, $policy] = [Bench::sheet($family), Bench::policy()];
-        $judge = match ($section) {
-            Section::Crankshaft => new CrankshaftJudge($sheet, $policy, Measurements::none()),
-            Section::Housings => new HousingJudge($sheet, $policy),
-            Section::Rods => new RodJudge($sheet, $policy),
-            Section::Deck => new FaceJudge($sheet, $policy),
-            default => new HeadJudge($sheet, $policy),
-        };
+        $sheet = Bench::sheet($family);
 
-        return GaugeTrial::ofPart(InspectionPlan::of($section, $sheet), $judge, $feature, $gauge, self::temperatures());
+        return GaugeTrial::ofPart(InspectionPlan::of($section, $sheet), Bench::judge($section, $sheet), $feature, $gauge, self::temperatures());
     }
 
     private static function temperatures(): Temperatures

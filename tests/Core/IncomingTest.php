@@ -11,6 +11,7 @@ use NorthLedger\Core\Cracks\Indication;
 use NorthLedger\Core\Cracks\Look;
 use NorthLedger\Core\Cracks\LookReading;
 use NorthLedger\Core\Judgement\BoreInspection;
+use NorthLedger\Core\Judgement\CrackDefects;
 use NorthLedger\Core\Judgement\PartDefect;
 use NorthLedger\Core\Planning\BlockAssessment;
 use NorthLedger\Core\Planning\NextReason;
@@ -222,7 +223,7 @@ final class IncomingTest extends TestCase
         return BlockAssessment::of(
             $sheet, Bench::policy(),
             array_map(static fn (int $cylinder): BoreInspection => Bench::bore($sheet, $cylinder, [0.4, 0.3, 0.3, 0.2, 0.1, 0.1], 2.0), $sheet->layout->cylinders()),
-            Length::zero(), PartDefect::ofCracks($this->report($sheet, $indications)),
+            Length::zero(), CrackDefects::of($this->report($sheet, $indications)),
         );
     }
 

@@ -12,8 +12,6 @@ use NorthLedger\Core\Inspection\CrankshaftJudge;
 use NorthLedger\Core\Inspection\FaceGrid;
 use NorthLedger\Core\Inspection\FaceJudge;
 use NorthLedger\Core\Inspection\FaceKind;
-use NorthLedger\Core\Inspection\HeadJudge;
-use NorthLedger\Core\Inspection\HousingJudge;
 use NorthLedger\Core\Inspection\HousingPlan;
 use NorthLedger\Core\Inspection\InspectionPlan;
 use NorthLedger\Core\Inspection\Looks;
@@ -22,7 +20,6 @@ use NorthLedger\Core\Inspection\PartCriterion;
 use NorthLedger\Core\Inspection\PartFinding;
 use NorthLedger\Core\Inspection\PartWords;
 use NorthLedger\Core\Inspection\PlannedWork;
-use NorthLedger\Core\Inspection\RodJudge;
 use NorthLedger\Core\Inspection\Section;
 use NorthLedger\Core\Inspection\SectionJudgement;
 use NorthLedger\Core\Inspection\UsualGauge;
@@ -320,15 +317,7 @@ final class InspectionTest extends TestCase
 
     private function judge(SpecificationSheet $sheet, Section $section, Measurements $measurements): SectionJudgement
     {
-        $judge = match ($section) {
-            Section::Crankshaft => new CrankshaftJudge($sheet, Bench::policy(), Measurements::none()),
-            Section::Housings => new HousingJudge($sheet, Bench::policy()),
-            Section::Rods => new RodJudge($sheet, Bench::policy()),
-            Section::Deck => new FaceJudge($sheet, Bench::policy()),
-            default => new HeadJudge($sheet, Bench::policy()),
-        };
-
-        return $judge->judge($measurements);
+        return Bench::judge($section, $sheet)->judge($measurements);
     }
 
     /** @param  array<string, int>  $changes */

@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthLedger\Core\Inspection;
+
+use NorthLedger\Core\Policy\ShopPolicy;
+use NorthLedger\Core\Spec\SpecificationSheet;
+
+/** What a folder of features says of itself: where it stands in an inspection, what there is to read, and who judges it. */
+interface InspectedFeatures
+{
+    /** The sheet that it stands on; null where an engine has nothing of it. */
+    public function section(SpecificationSheet $sheet): ?Section;
+
+    /** @return list<PlanTable> What there is to read, drawn up from the specification */
+    public function tables(SpecificationSheet $sheet): array;
+
+    /** Null where nothing is judged: what is only matched, or computed with. */
+    public function judge(SpecificationSheet $sheet, ShopPolicy $policy, MeasuredSections $measured): ?Judge;
+}
