@@ -4,17 +4,17 @@
 
 declare(strict_types=1);
 
+use NorthLedger\Core\Assessment\BlockAssessment;
+use NorthLedger\Core\Assessment\EngineAssessment;
+use NorthLedger\Core\Features\Crankshaft\CrankshaftJudge;
+use NorthLedger\Core\Features\Faces\FaceJudge;
+use NorthLedger\Core\Features\Faces\FacePlan;
+use NorthLedger\Core\Features\Heads\HeadJudge;
+use NorthLedger\Core\Features\Housings\HousingJudge;
+use NorthLedger\Core\Features\Rods\RodJudge;
 use NorthLedger\Core\Geometry\Height;
 use NorthLedger\Core\Geometry\LocalFlatness;
-use NorthLedger\Core\Inspection\CrankshaftJudge;
-use NorthLedger\Core\Inspection\EngineAssessment;
-use NorthLedger\Core\Inspection\FaceJudge;
-use NorthLedger\Core\Inspection\HeadJudge;
-use NorthLedger\Core\Inspection\HousingJudge;
-use NorthLedger\Core\Inspection\RodJudge;
 use NorthLedger\Core\Inspection\Section;
-use NorthLedger\Core\Planning\BlockAssessment;
-use NorthLedger\Core\Planning\FacePlan;
 use NorthLedger\Core\Quantity\Length;
 use NorthLedger\Core\Simulation\ScreeningTrial;
 use NorthLedger\Core\Simulation\SimulatedEngine;

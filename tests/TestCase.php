@@ -14,7 +14,7 @@ use Illuminate\Foundation\Testing\TestCase as LaravelTestCase;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Str;
 use Illuminate\Testing\TestResponse;
-use NorthLedger\Core\Spec\EnginePart;
+use NorthLedger\Core\Engine\Specification\EnginePart;
 
 /** A page test against the real database; every test rolls back what it wrote. */
 abstract class TestCase extends LaravelTestCase

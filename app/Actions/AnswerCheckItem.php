@@ -9,10 +9,10 @@ use App\Ledger\Written;
 use App\Models\Job;
 use App\Models\User;
 use App\Sheets\JobFile;
-use NorthLedger\Core\Precheck\AnswerKind;
-use NorthLedger\Core\Precheck\CheckItem;
-use NorthLedger\Core\Precheck\ItemState;
-use NorthLedger\Core\Precheck\WashMethod;
+use NorthLedger\Core\Features\Precheck\AnswerKind;
+use NorthLedger\Core\Features\Precheck\CheckItem;
+use NorthLedger\Core\Features\Precheck\ItemState;
+use NorthLedger\Core\Features\Precheck\WashMethod;
 use NorthLedger\Core\Quantity\Length;
 
 /** Answers one line of the pre-check. */

@@ -13,7 +13,7 @@ use App\Models\User;
 use App\Sheets\JobFile;
 use App\Sheets\SheetName;
 use App\Sheets\StatedSetup;
-use NorthLedger\Core\Gauging\Feature;
+use NorthLedger\Core\Engine\Places\Feature;
 use NorthLedger\Core\Quantity\Length;
 use NorthLedger\Core\Quantity\NotationException;
 use NorthLedger\Core\Quantity\ShopNotation;

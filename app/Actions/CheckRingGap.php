@@ -9,7 +9,7 @@ use App\Ledger\Written;
 use App\Models\Job;
 use App\Models\User;
 use App\Sheets\JobFile;
-use NorthLedger\Core\Gauging\Station;
+use NorthLedger\Core\Engine\Places\Station;
 
 /** Writes the gap of a ring of known gap, squared in the worn bore (BORE-13). */
 final readonly class CheckRingGap

@@ -9,8 +9,8 @@ use App\Ledger\Written;
 use App\Models\Job;
 use App\Models\User;
 use App\Sheets\JobFile;
-use NorthLedger\Core\Receiving\PartsList;
-use NorthLedger\Core\Receiving\PartState;
+use NorthLedger\Core\Features\Receiving\PartsList;
+use NorthLedger\Core\Features\Receiving\PartState;
 
 /** Counts a kind of part in, as it came with the engine. */
 final readonly class CountPart

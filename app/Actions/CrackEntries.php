@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Sheets\JobFile;
-use NorthLedger\Core\Cracks\CheckRun;
-use NorthLedger\Core\Cracks\Indication;
+use NorthLedger\Core\Features\Cracks\CheckRun;
+use NorthLedger\Core\Features\Cracks\Indication;
 
 /** Finds what an entry about the crack checks is about, or refuses it. */
 final class CrackEntries

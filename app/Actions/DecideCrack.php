@@ -9,8 +9,8 @@ use App\Ledger\Written;
 use App\Models\Job;
 use App\Models\User;
 use App\Sheets\JobFile;
-use NorthLedger\Core\Cracks\CustomerAnswer;
-use NorthLedger\Core\Cracks\Disposition;
+use NorthLedger\Core\Features\Cracks\Disposition;
+use NorthLedger\Core\Finding\CustomerAnswer;
 
 /** Decides what is done about a crack; another way than the table's asks for a reason (CRACK-5). */
 final readonly class DecideCrack

@@ -15,8 +15,8 @@ use App\Sheets\DispositionKind;
 use App\Sheets\JobFile;
 use App\Sheets\SheetName;
 use Illuminate\Support\Str;
+use NorthLedger\Core\Verification\VerificationState;
 use NorthLedger\Core\Work\TickState;
-use NorthLedger\Core\Work\VerificationState;
 
 /** Decides what is done about a finished bore that is out of tolerance: rework it, or accept it by a concession. */
 final readonly class DisposeBore

@@ -9,7 +9,7 @@ use App\Ledger\Written;
 use App\Models\Job;
 use App\Models\User;
 use App\Sheets\JobFile;
-use NorthLedger\Core\Spec\PronePlace;
+use NorthLedger\Core\Engine\Specification\PronePlace;
 
 /** Ticks a crack-prone place as looked at, or takes the tick back. */
 final readonly class LookAtPlace

@@ -10,11 +10,11 @@ use App\Models\Job;
 use App\Models\User;
 use App\Sheets\JobFile;
 use Illuminate\Support\Carbon;
-use NorthLedger\Core\Cracks\CheckMethod;
-use NorthLedger\Core\Cracks\CheckRun;
-use NorthLedger\Core\Cracks\ImpossibleReading;
-use NorthLedger\Core\Cracks\PressureReading;
-use NorthLedger\Core\Cracks\StepKind;
+use NorthLedger\Core\Features\Cracks\CheckMethod;
+use NorthLedger\Core\Features\Cracks\CheckRun;
+use NorthLedger\Core\Features\Cracks\ImpossibleReading;
+use NorthLedger\Core\Features\Cracks\PressureReading;
+use NorthLedger\Core\Features\Cracks\StepKind;
 
 /** Marks the next step of a check as done, with what was read where it is read (CRACK-2, CRACK-6). */
 final readonly class MarkCrackStep

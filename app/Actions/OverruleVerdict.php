@@ -9,8 +9,8 @@ use App\Ledger\Written;
 use App\Models\Job;
 use App\Models\User;
 use App\Sheets\JobFile;
-use NorthLedger\Core\Planning\PartVerdict;
-use NorthLedger\Core\Spec\EnginePart;
+use NorthLedger\Core\Engine\Specification\EnginePart;
+use NorthLedger\Core\Finding\PartVerdict;
 
 /** Writes down, signed, that a person sees a part otherwise; it stands beside the verdict, never in place of it (VER-4). */
 final readonly class OverruleVerdict

@@ -12,12 +12,12 @@ use App\Models\User;
 use App\Sheets\JobFile;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Str;
-use NorthLedger\Core\Cracks\CrackLocation;
-use NorthLedger\Core\Cracks\ImpossibleLocation;
-use NorthLedger\Core\Cracks\Look;
-use NorthLedger\Core\Cracks\StepKind;
-use NorthLedger\Core\Spec\CrackZone;
-use NorthLedger\Core\Spec\Face;
+use NorthLedger\Core\Engine\Specification\CrackZone;
+use NorthLedger\Core\Engine\Specification\Face;
+use NorthLedger\Core\Features\Cracks\CrackLocation;
+use NorthLedger\Core\Features\Cracks\ImpossibleLocation;
+use NorthLedger\Core\Features\Cracks\Look;
+use NorthLedger\Core\Features\Cracks\StepKind;
 
 /** Places an indication on the crack map, reads one again, or takes one back that was put in the wrong place (CRACK-3). */
 final readonly class PlaceIndication

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Sheets\SheetName;
-use NorthLedger\Core\Gauging\Place;
+use NorthLedger\Core\Engine\Places\Place;
 
 /** One reading as it was keyed. */
 final readonly class ReadingEntry

@@ -10,10 +10,10 @@ use App\Ledger\Written;
 use App\Models\Job;
 use App\Models\User;
 use App\Sheets\JobFile;
-use NorthLedger\Core\Cracks\Look;
-use NorthLedger\Core\Spec\CrackZone;
-use NorthLedger\Core\Spec\Face;
-use NorthLedger\Core\Spec\PronePlace;
+use NorthLedger\Core\Engine\Specification\CrackZone;
+use NorthLedger\Core\Engine\Specification\Face;
+use NorthLedger\Core\Engine\Specification\PronePlace;
+use NorthLedger\Core\Features\Cracks\Look;
 
 /** What somebody at a machine saw in a bore: a crack, a hole, or a patch that will not clean up; it is an indication on the map (CRACK-5a, HONE-5). */
 final readonly class ReportFlaw

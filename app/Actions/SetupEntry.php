@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Sheets\SheetName;
-use NorthLedger\Core\Gauging\Conditions;
-use NorthLedger\Core\Gauging\Feature;
+use NorthLedger\Core\Engine\Places\Feature;
+use NorthLedger\Core\Engine\Places\Place;
 use NorthLedger\Core\Gauging\InstrumentKind;
-use NorthLedger\Core\Gauging\Place;
 use NorthLedger\Core\Quantity\ReadingUnit;
+use NorthLedger\Core\Record\Conditions;
 
 /** A setup as it was stated. */
 final readonly class SetupEntry

@@ -14,8 +14,8 @@ use App\Models\ZeroSize;
 use App\Sheets\JobFile;
 use App\Sheets\SheetName;
 use App\Sheets\StatedSetup;
-use NorthLedger\Core\Gauging\Feature;
-use NorthLedger\Core\Judgement\Plausibility;
+use NorthLedger\Core\Engine\Places\Feature;
+use NorthLedger\Core\Features\Bores\Plausibility;
 use NorthLedger\Core\Quantity\NotationException;
 use NorthLedger\Core\Quantity\ShopNotation;
 

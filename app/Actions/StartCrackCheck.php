@@ -9,16 +9,16 @@ use App\Ledger\Written;
 use App\Models\Job;
 use App\Models\User;
 use App\Sheets\JobFile;
-use NorthLedger\Core\Cracks\CheckMethod;
-use NorthLedger\Core\Cracks\CheckRun;
-use NorthLedger\Core\Cracks\CrackCheckRefused;
-use NorthLedger\Core\Cracks\Dwell;
-use NorthLedger\Core\Cracks\DwellSchool;
-use NorthLedger\Core\Cracks\Refusal;
-use NorthLedger\Core\Cracks\Surface;
-use NorthLedger\Core\Spec\EnginePart;
-use NorthLedger\Core\Spec\Face;
-use NorthLedger\Core\Spec\PressureTestSpec;
+use NorthLedger\Core\Engine\Policy\DwellSchool;
+use NorthLedger\Core\Engine\Specification\EnginePart;
+use NorthLedger\Core\Engine\Specification\Face;
+use NorthLedger\Core\Engine\Specification\PressureTestSpec;
+use NorthLedger\Core\Features\Cracks\CheckMethod;
+use NorthLedger\Core\Features\Cracks\CheckRun;
+use NorthLedger\Core\Features\Cracks\CrackCheckRefused;
+use NorthLedger\Core\Features\Cracks\Dwell;
+use NorthLedger\Core\Features\Cracks\Refusal;
+use NorthLedger\Core\Features\Cracks\Surface;
 
 /** Begins a crack check of a part, or the retest of an indication; refuses what cannot work there (CRACK-1, CRACK-2, CRACK-3). */
 final readonly class StartCrackCheck

@@ -9,8 +9,8 @@ use App\Ledger\Written;
 use App\Models\Job;
 use App\Models\User;
 use App\Sheets\JobFile;
-use NorthLedger\Core\Receiving\ClaimKind;
-use NorthLedger\Core\Receiving\ClaimMatch;
+use NorthLedger\Core\Features\Receiving\ClaimKind;
+use NorthLedger\Core\Features\Receiving\ClaimMatch;
 
 /** Writes down a line of the paperwork, takes one back, or says what was found where nothing here can tell (WORK-5). */
 final readonly class StateClaim

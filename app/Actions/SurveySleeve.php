@@ -10,12 +10,12 @@ use App\Models\Job;
 use App\Models\User;
 use App\Observations\SleeveBook;
 use App\Sheets\JobFile;
-use NorthLedger\Core\Cracks\CustomerAnswer;
-use NorthLedger\Core\Receiving\ClaimKind;
-use NorthLedger\Core\Receiving\SleeveFinding;
-use NorthLedger\Core\Receiving\SleevePiece;
-use NorthLedger\Core\Receiving\SleevePieceKind;
-use NorthLedger\Core\Receiving\SleeveSurvey;
+use NorthLedger\Core\Features\Receiving\ClaimKind;
+use NorthLedger\Core\Features\Receiving\SleeveFinding;
+use NorthLedger\Core\Features\Receiving\SleevePiece;
+use NorthLedger\Core\Features\Receiving\SleevePieceKind;
+use NorthLedger\Core\Features\Receiving\SleeveSurvey;
+use NorthLedger\Core\Finding\CustomerAnswer;
 
 /** Records what sleeve sits in a bore, and how many other repairs of earlier work were found (SLV-3, WORK-5). */
 final readonly class SurveySleeve

@@ -13,7 +13,7 @@ use App\Models\User;
 use App\Sheets\JobFile;
 use App\Sheets\OrderWords;
 use App\Sheets\SheetName;
-use NorthLedger\Core\Judgement\PartDefect;
+use NorthLedger\Core\Finding\PartDefect;
 use NorthLedger\Core\Quantity\Length;
 use NorthLedger\Core\Quantity\NotationException;
 use NorthLedger\Core\Quantity\ShopNotation;

@@ -7,7 +7,7 @@ namespace App\Actions;
 use App\Models\Setup;
 use App\Sheets\JobFile;
 use App\Sheets\StatedSetup;
-use NorthLedger\Core\Gauging\Feature;
+use NorthLedger\Core\Engine\Places\Feature;
 use NorthLedger\Core\Quantity\Mass;
 use NorthLedger\Core\Quantity\MassNotation;
 use NorthLedger\Core\Quantity\QuantityException;

@@ -8,14 +8,14 @@ use App\Models\User;
 use App\Sheets\JobFile;
 use App\Sheets\SheetName;
 use App\Sheets\StatedSetup;
-use NorthLedger\Core\Gauging\Axis;
-use NorthLedger\Core\Gauging\Conditions;
-use NorthLedger\Core\Gauging\Feature;
-use NorthLedger\Core\Gauging\Station;
+use NorthLedger\Core\Engine\Places\Axis;
+use NorthLedger\Core\Engine\Places\Feature;
+use NorthLedger\Core\Engine\Places\Station;
 use NorthLedger\Core\Quantity\Length;
 use NorthLedger\Core\Quantity\LengthDisplay;
-use NorthLedger\Core\Work\FinishedCharacteristic;
-use NorthLedger\Core\Work\VerifiedBore;
+use NorthLedger\Core\Record\Conditions;
+use NorthLedger\Core\Verification\FinishedCharacteristic;
+use NorthLedger\Core\Verification\VerifiedBore;
 
 /** The inspection certificate of a job as plain data (WORK-6): what was ordered, found, under which conditions, and what was not checked. */
 final class Certificate

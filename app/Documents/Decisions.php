@@ -9,8 +9,8 @@ use App\Observations\JobObservations;
 use App\Observations\Said;
 use App\Sheets\Concessions;
 use App\Sheets\JobFile;
-use NorthLedger\Core\Cracks\CustomerAnswer;
-use NorthLedger\Core\Cracks\Indication;
+use NorthLedger\Core\Features\Cracks\Indication;
+use NorthLedger\Core\Finding\CustomerAnswer;
 
 /** What the customer decided about an engine, and what was accepted as it is, each in a sentence (VER-5, VER-6). */
 final class Decisions

@@ -6,20 +6,20 @@ namespace App\Documents;
 
 use App\Sheets\EngineView;
 use App\Sheets\JobFile;
-use NorthLedger\Core\Inspection\EngineVerdict;
-use NorthLedger\Core\Inspection\PartFinding;
-use NorthLedger\Core\Inspection\PartState;
-use NorthLedger\Core\Inspection\PartWords;
+use NorthLedger\Core\Assessment\EngineVerdict;
+use NorthLedger\Core\Assessment\PartState;
+use NorthLedger\Core\Assessment\PartWords;
+use NorthLedger\Core\Assessment\VerdictWords;
+use NorthLedger\Core\Engine\Specification\EnginePart;
+use NorthLedger\Core\Features\Bores\CanStay;
+use NorthLedger\Core\Features\Bores\JudgedBore;
+use NorthLedger\Core\Features\Bores\ReboreOption;
+use NorthLedger\Core\Finding\Finding;
+use NorthLedger\Core\Finding\Outcome;
+use NorthLedger\Core\Finding\PartDefect;
+use NorthLedger\Core\Finding\PartFinding;
+use NorthLedger\Core\Finding\PartVerdict;
 use NorthLedger\Core\Inspection\PlannedWork;
-use NorthLedger\Core\Judgement\CanStay;
-use NorthLedger\Core\Judgement\Finding;
-use NorthLedger\Core\Judgement\JudgedBore;
-use NorthLedger\Core\Judgement\Outcome;
-use NorthLedger\Core\Judgement\PartDefect;
-use NorthLedger\Core\Planning\PartVerdict;
-use NorthLedger\Core\Planning\ReboreOption;
-use NorthLedger\Core\Planning\VerdictWords;
-use NorthLedger\Core\Spec\EnginePart;
 
 /** One page for the customer, in plain words: what was found, what can be done about it and for how much, and what is not known yet. */
 final readonly class FindingsReport

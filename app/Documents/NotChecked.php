@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace App\Documents;
 
 use App\Sheets\JobFile;
-use NorthLedger\Core\Cracks\CheckRun;
-use NorthLedger\Core\Cracks\CrackState;
-use NorthLedger\Core\Cracks\Indication;
+use NorthLedger\Core\Engine\Specification\EnginePart;
+use NorthLedger\Core\Engine\Specification\Face;
+use NorthLedger\Core\Features\Cracks\CheckRun;
+use NorthLedger\Core\Features\Cracks\CrackState;
+use NorthLedger\Core\Features\Cracks\Indication;
 use NorthLedger\Core\Inspection\Section;
-use NorthLedger\Core\Spec\EnginePart;
-use NorthLedger\Core\Spec\Face;
 
 /** What was checked for cracks and what was not, and which sheets were read: all from what was really keyed (WORK-6, CRACK-4). */
 final class NotChecked

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Documents;
 
-use NorthLedger\Core\Planning\OptionKind;
-use NorthLedger\Core\Planning\ReboreOption;
+use NorthLedger\Core\Features\Bores\OptionKind;
+use NorthLedger\Core\Features\Bores\ReboreOption;
 use NorthLedger\Core\Quantity\Length;
 use NorthLedger\Core\Quantity\Money;
 

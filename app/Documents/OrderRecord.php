@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Documents;
 
-use NorthLedger\Core\Policy\OrderOfWork;
+use NorthLedger\Core\Engine\Policy\OrderOfWork;
 use NorthLedger\Core\Quantity\Length;
 use NorthLedger\Core\Work\BoreWork;
 use NorthLedger\Core\Work\Caution;

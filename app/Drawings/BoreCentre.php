@@ -6,7 +6,7 @@ namespace App\Drawings;
 
 use App\Sheets\BoreNeed;
 use App\Sheets\CellState;
-use NorthLedger\Core\Gauging\Station;
+use NorthLedger\Core\Engine\Places\Station;
 use NorthLedger\Core\Quantity\Length;
 
 /** The bore from the deck: the wall as worn at each station, and each size's circle about its best centre (BORE-8). */

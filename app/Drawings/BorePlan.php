@@ -7,12 +7,12 @@ namespace App\Drawings;
 use App\Sheets\CellState;
 use App\Sheets\JobFile;
 use App\Sheets\SheetName;
-use NorthLedger\Core\Gauging\Axis;
-use NorthLedger\Core\Gauging\Place;
-use NorthLedger\Core\Gauging\Reading;
-use NorthLedger\Core\Gauging\Station;
-use NorthLedger\Core\Judgement\Criterion;
+use NorthLedger\Core\Engine\Places\Axis;
+use NorthLedger\Core\Engine\Places\Place;
+use NorthLedger\Core\Engine\Places\Station;
+use NorthLedger\Core\Finding\Criterion;
 use NorthLedger\Core\Quantity\Length;
+use NorthLedger\Core\Record\Reading;
 
 /**
  * Plan of all bores at each station: the bore as made dashed, the worn shape exaggerated, and the circles of the

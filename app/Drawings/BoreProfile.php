@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Drawings;
 
 use App\Sheets\JobFile;
-use NorthLedger\Core\Gauging\Axis;
-use NorthLedger\Core\Judgement\BoreMeasures;
+use NorthLedger\Core\Engine\Places\Axis;
+use NorthLedger\Core\Features\Bores\BoreMeasures;
 
 /** Two sections through a bore, along the thrust axis and along the crankshaft: the walls as made dashed, as worn exaggerated. */
 final readonly class BoreProfile

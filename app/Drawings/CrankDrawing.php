@@ -7,16 +7,16 @@ namespace App\Drawings;
 use App\Sheets\CellState;
 use App\Sheets\JobFile;
 use App\Sheets\PartCells;
-use NorthLedger\Core\Gauging\Feature;
-use NorthLedger\Core\Gauging\Place;
-use NorthLedger\Core\Inspection\Measurements;
+use NorthLedger\Core\Engine\Places\Feature;
+use NorthLedger\Core\Engine\Places\Place;
+use NorthLedger\Core\Features\Crankshaft\GrindAction;
+use NorthLedger\Core\Features\Crankshaft\JournalGroup;
+use NorthLedger\Core\Features\Crankshaft\JudgedJournal;
+use NorthLedger\Core\Features\Crankshaft\ReadJournal;
 use NorthLedger\Core\Inspection\PlanRows;
-use NorthLedger\Core\Inspection\ReadJournal;
 use NorthLedger\Core\Inspection\Section;
-use NorthLedger\Core\Judgement\JournalGroup;
-use NorthLedger\Core\Judgement\JudgedJournal;
-use NorthLedger\Core\Planning\GrindAction;
 use NorthLedger\Core\Quantity\Length;
+use NorthLedger\Core\Record\Measurements;
 
 /** The crankshaft in elevation, drawn from the family; each journal carries the undersize that it needs. */
 final readonly class CrankDrawing

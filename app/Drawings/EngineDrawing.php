@@ -6,11 +6,11 @@ namespace App\Drawings;
 
 use App\Sheets\CellState;
 use App\Sheets\JobFile;
-use NorthLedger\Core\Inspection\PartState;
-use NorthLedger\Core\Judgement\CanStay;
-use NorthLedger\Core\Judgement\JudgedBore;
-use NorthLedger\Core\Planning\PartVerdict;
-use NorthLedger\Core\Spec\EnginePart;
+use NorthLedger\Core\Assessment\PartState;
+use NorthLedger\Core\Engine\Specification\EnginePart;
+use NorthLedger\Core\Features\Bores\CanStay;
+use NorthLedger\Core\Features\Bores\JudgedBore;
+use NorthLedger\Core\Finding\PartVerdict;
 
 /** The engine cut open from the side, drawn from its layout: head, bores, rods, crankshaft, each in the state of its verdict. */
 final readonly class EngineDrawing

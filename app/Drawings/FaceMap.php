@@ -7,12 +7,12 @@ namespace App\Drawings;
 use App\Sheets\CellState;
 use App\Sheets\JobFile;
 use App\Sheets\PartCells;
-use NorthLedger\Core\Gauging\Place;
-use NorthLedger\Core\Inspection\FaceGrid;
-use NorthLedger\Core\Inspection\FaceKind;
-use NorthLedger\Core\Inspection\MeasuredFace;
-use NorthLedger\Core\Planning\FacePlan;
-use NorthLedger\Core\Planning\ShimStack;
+use NorthLedger\Core\Engine\Places\Place;
+use NorthLedger\Core\Features\Faces\FaceGrid;
+use NorthLedger\Core\Features\Faces\FaceKind;
+use NorthLedger\Core\Features\Faces\FacePlan;
+use NorthLedger\Core\Features\Faces\MeasuredFace;
+use NorthLedger\Core\Features\Faces\ShimStack;
 use NorthLedger\Core\Quantity\Length;
 
 /** One face from above: shaded by height between the points that were read, with contour lines, and what each light pass would touch. */

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Drawings;
 
 use App\Sheets\JobFile;
-use NorthLedger\Core\Inspection\MeasuredFace;
+use NorthLedger\Core\Features\Faces\MeasuredFace;
 
 /** Every face of an engine as a map: decks, then heads. */
 final readonly class FacesDrawing

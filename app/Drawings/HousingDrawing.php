@@ -8,15 +8,15 @@ use App\Sheets\CellState;
 use App\Sheets\JobFile;
 use App\Sheets\PartCells;
 use App\Sheets\PartSheetView;
-use NorthLedger\Core\Gauging\Feature;
-use NorthLedger\Core\Gauging\Place;
-use NorthLedger\Core\Gauging\Reading;
-use NorthLedger\Core\Inspection\HousingPlan;
-use NorthLedger\Core\Inspection\Measurements;
+use NorthLedger\Core\Engine\Places\Feature;
+use NorthLedger\Core\Engine\Places\Place;
+use NorthLedger\Core\Engine\Specification\NoGo;
+use NorthLedger\Core\Features\Housings\HousingPlan;
 use NorthLedger\Core\Inspection\PlanRows;
 use NorthLedger\Core\Inspection\Section;
 use NorthLedger\Core\Quantity\Length;
-use NorthLedger\Core\Spec\NoGo;
+use NorthLedger\Core\Record\Measurements;
+use NorthLedger\Core\Record\Reading;
 
 /** The housings in a row with their clock positions and no-gos, and their line below, both exaggerated. */
 final readonly class HousingDrawing

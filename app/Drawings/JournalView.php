@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Drawings;
 
-use NorthLedger\Core\Gauging\Place;
-use NorthLedger\Core\Inspection\Measurements;
+use NorthLedger\Core\Engine\Places\Place;
 use NorthLedger\Core\Quantity\Length;
+use NorthLedger\Core\Record\Measurements;
 
 /** One journal seen from the end, front and rear over each other, and from the side on both axes; wear exaggerated. */
 final readonly class JournalView

@@ -8,11 +8,11 @@ use App\Sheets\CellState;
 use App\Sheets\JobFile;
 use App\Sheets\PartCells;
 use App\Sheets\PartSheetView;
-use NorthLedger\Core\Gauging\Feature;
-use NorthLedger\Core\Gauging\Place;
-use NorthLedger\Core\Inspection\PartFinding;
-use NorthLedger\Core\Inspection\RodJudge;
-use NorthLedger\Core\Inspection\RodWeights;
+use NorthLedger\Core\Engine\Places\Feature;
+use NorthLedger\Core\Engine\Places\Place;
+use NorthLedger\Core\Features\Rods\RodJudge;
+use NorthLedger\Core\Features\Rods\RodWeights;
+use NorthLedger\Core\Finding\PartFinding;
 use NorthLedger\Core\Inspection\Section;
 use NorthLedger\Core\Quantity\MassNotation;
 

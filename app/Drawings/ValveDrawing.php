@@ -6,15 +6,15 @@ namespace App\Drawings;
 
 use App\Sheets\CellState;
 use App\Sheets\JobFile;
-use NorthLedger\Core\Gauging\Feature;
-use NorthLedger\Core\Gauging\Place;
-use NorthLedger\Core\Inspection\Amount;
-use NorthLedger\Core\Inspection\AmountDisplay;
-use NorthLedger\Core\Inspection\HeadPlan;
-use NorthLedger\Core\Inspection\PartCriterion;
-use NorthLedger\Core\Inspection\PartFinding;
+use NorthLedger\Core\Engine\Places\Feature;
+use NorthLedger\Core\Engine\Places\Place;
+use NorthLedger\Core\Features\Heads\HeadPlan;
+use NorthLedger\Core\Finding\Amount;
+use NorthLedger\Core\Finding\AmountDisplay;
+use NorthLedger\Core\Finding\Outcome;
+use NorthLedger\Core\Finding\PartCriterion;
+use NorthLedger\Core\Finding\PartFinding;
 use NorthLedger\Core\Inspection\Section;
-use NorthLedger\Core\Judgement\Outcome;
 
 /** The valves cylinder by cylinder as they stand in the head: the outer ring is the seat, the inner one the guide, each in its state. */
 final readonly class ValveDrawing

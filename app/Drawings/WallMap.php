@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Drawings;
 
-use NorthLedger\Core\Gauging\Station;
+use NorthLedger\Core\Engine\Places\Station;
 use NorthLedger\Core\Quantity\Length;
 use NorthLedger\Core\Quantity\LengthDisplay;
 

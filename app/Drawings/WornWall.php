@@ -6,11 +6,11 @@ namespace App\Drawings;
 
 use App\Sheets\JobFile;
 use App\Sheets\SheetName;
-use NorthLedger\Core\Gauging\Axis;
-use NorthLedger\Core\Gauging\Station;
-use NorthLedger\Core\Gauging\WallReading;
-use NorthLedger\Core\Judgement\BoreInspection;
+use NorthLedger\Core\Engine\Places\Axis;
+use NorthLedger\Core\Engine\Places\Station;
+use NorthLedger\Core\Features\Bores\BoreInspection;
 use NorthLedger\Core\Quantity\Length;
+use NorthLedger\Core\Record\WallReading;
 
 /**
  * A bore's wall all the way round, as far as it is known: from the traced wall where there is one, else from its

@@ -8,7 +8,7 @@ use App\Models\Job;
 use App\Models\User;
 use App\Sheets\SheetName;
 use Illuminate\Support\Facades\DB;
-use NorthLedger\Core\Gauging\Place;
+use NorthLedger\Core\Engine\Places\Place;
 
 /** Who sits at a sheet together: one calls the readings out, the other writes; each sees where the other is. */
 final readonly class Seats

@@ -13,8 +13,8 @@ use App\Sheets\JobFile;
 use App\Sheets\MeasureMargin;
 use App\Sheets\SheetName;
 use App\Sheets\VerifyMargin;
-use NorthLedger\Core\Gauging\Feature;
-use NorthLedger\Core\Gauging\Place;
+use NorthLedger\Core\Engine\Places\Feature;
+use NorthLedger\Core\Engine\Places\Place;
 
 /** The parts of a sheet's page that change with a reading, rendered by the server. */
 final class SheetFragments implements SheetParts

@@ -14,7 +14,7 @@ use App\Sheets\Stage;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use NorthLedger\Core\Spec\Face;
+use NorthLedger\Core\Engine\Specification\Face;
 
 /** The page of one of the early stages: its view model, and the parts of it that are rendered anew after a write. */
 final readonly class StagePage

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Import;
 
+use NorthLedger\Core\Engine\Places\Place;
 use NorthLedger\Core\Gauging\GaugingException;
-use NorthLedger\Core\Gauging\Place;
 
 /**
  * Readings of a bore sheet as comma-separated text. The first line names the columns: `place` or `cylinder`, `station` and

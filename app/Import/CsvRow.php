@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Import;
 
-use NorthLedger\Core\Gauging\Place;
+use NorthLedger\Core\Engine\Places\Place;
 
 /** One row of a read-in sheet: where it belongs and what it says; or why it cannot be read. */
 final readonly class CsvRow

@@ -12,7 +12,7 @@ use App\Models\User;
 use App\Sheets\SheetName;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
-use NorthLedger\Core\Gauging\Place;
+use NorthLedger\Core\Engine\Places\Place;
 
 /** Reads a sheet of readings in: first shown row by row as it would be written, then written. */
 final readonly class ImportReadings

@@ -8,9 +8,9 @@ use App\Sheets\Stage;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Facades\DB;
+use NorthLedger\Core\Features\Receiving\Arrival;
+use NorthLedger\Core\Features\Receiving\Usage;
 use NorthLedger\Core\Quantity\Length;
-use NorthLedger\Core\Receiving\Arrival;
-use NorthLedger\Core\Receiving\Usage;
 
 /**
  * An engine on the bench. Stage, verdict, headline and waits_for are what lists show; they are written in one
@@ -21,11 +21,11 @@ use NorthLedger\Core\Receiving\Usage;
  * @property int $family_revision
  * @property string $serial
  * @property int $customer_id
- * @property \NorthLedger\Core\Receiving\Arrival $arrival
+ * @property \NorthLedger\Core\Features\Receiving\Arrival $arrival
  * @property string $castings
  * @property string $description
  * @property ?string $wishes
- * @property ?\NorthLedger\Core\Receiving\Usage $usage
+ * @property ?\NorthLedger\Core\Features\Receiving\Usage $usage
  * @property ?int $budget_minor
  * @property bool $keeps_original
  * @property \Illuminate\Support\Carbon $due_on

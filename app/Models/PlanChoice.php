@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Documents\OptionRecord;
-use NorthLedger\Core\Planning\ReboreOption;
+use NorthLedger\Core\Features\Bores\ReboreOption;
 
 /**
  * The way somebody chose, as it stood in the plan at that moment.

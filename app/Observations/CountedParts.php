@@ -5,15 +5,15 @@ declare(strict_types=1);
 namespace App\Observations;
 
 use App\Ledger\EntryKind;
-use NorthLedger\Core\Judgement\Consequence;
-use NorthLedger\Core\Judgement\PartDefect;
-use NorthLedger\Core\Receiving\Arrival;
-use NorthLedger\Core\Receiving\PartGroup;
-use NorthLedger\Core\Receiving\PartLine;
-use NorthLedger\Core\Receiving\PartsList;
-use NorthLedger\Core\Receiving\PartState;
-use NorthLedger\Core\Spec\EnginePart;
-use NorthLedger\Core\Spec\SpecificationSheet;
+use NorthLedger\Core\Engine\Specification\EnginePart;
+use NorthLedger\Core\Engine\Specification\SpecificationSheet;
+use NorthLedger\Core\Features\Receiving\Arrival;
+use NorthLedger\Core\Features\Receiving\PartGroup;
+use NorthLedger\Core\Features\Receiving\PartLine;
+use NorthLedger\Core\Features\Receiving\PartsList;
+use NorthLedger\Core\Features\Receiving\PartState;
+use NorthLedger\Core\Finding\Consequence;
+use NorthLedger\Core\Finding\PartDefect;
 
 /** The parts of an engine that are expected as it came, and what was counted in of them; folded from a job's observations. */
 final readonly class CountedParts

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Observations;
 
-use NorthLedger\Core\Inspection\PartCriterion;
+use NorthLedger\Core\Finding\PartCriterion;
 
 /** The identity of a finding in codes; what was signed before findings had codes is read by the words they had then. */
 final class FindingKey

@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace App\Observations;
 
 use App\Ledger\EntryKind;
-use NorthLedger\Core\Precheck\Checklist;
-use NorthLedger\Core\Precheck\ItemAnswer;
-use NorthLedger\Core\Precheck\ItemState;
-use NorthLedger\Core\Precheck\PrecheckReport;
-use NorthLedger\Core\Precheck\WashMethod;
+use NorthLedger\Core\Engine\Specification\SpecificationSheet;
+use NorthLedger\Core\Features\Precheck\Checklist;
+use NorthLedger\Core\Features\Precheck\ItemAnswer;
+use NorthLedger\Core\Features\Precheck\ItemState;
+use NorthLedger\Core\Features\Precheck\PrecheckReport;
+use NorthLedger\Core\Features\Precheck\WashMethod;
 use NorthLedger\Core\Quantity\Length;
-use NorthLedger\Core\Spec\SpecificationSheet;
 
 /** Folds what was answered at the pre-check of a job into the core's report. */
 final readonly class PrecheckBook

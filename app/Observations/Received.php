@@ -5,15 +5,15 @@ declare(strict_types=1);
 namespace App\Observations;
 
 use App\Ledger\EntryKind;
-use NorthLedger\Core\Precheck\PrecheckReport;
+use NorthLedger\Core\Engine\Specification\SpecificationSheet;
+use NorthLedger\Core\Features\Precheck\PrecheckReport;
+use NorthLedger\Core\Features\Receiving\Claim;
+use NorthLedger\Core\Features\Receiving\ClaimCheck;
+use NorthLedger\Core\Features\Receiving\ClaimKind;
+use NorthLedger\Core\Features\Receiving\ClaimMatch;
+use NorthLedger\Core\Features\Receiving\FoundWork;
+use NorthLedger\Core\Features\Receiving\SleeveSurvey;
 use NorthLedger\Core\Quantity\Length;
-use NorthLedger\Core\Receiving\Claim;
-use NorthLedger\Core\Receiving\ClaimCheck;
-use NorthLedger\Core\Receiving\ClaimKind;
-use NorthLedger\Core\Receiving\ClaimMatch;
-use NorthLedger\Core\Receiving\FoundWork;
-use NorthLedger\Core\Receiving\SleeveSurvey;
-use NorthLedger\Core\Spec\SpecificationSheet;
 
 /** What came in with an engine: parts counted, claims of the paperwork, sleeves found; folded from a job's observations. */
 final readonly class Received

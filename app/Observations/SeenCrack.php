@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Observations;
 
-use NorthLedger\Core\Cracks\Look;
-use NorthLedger\Core\Spec\Face;
+use NorthLedger\Core\Engine\Specification\Face;
+use NorthLedger\Core\Features\Cracks\Look;
 
 /** A crack that somebody keyed as a look at a bore, as it stands on the crack map (CRACK-5a). */
 final readonly class SeenCrack

@@ -5,14 +5,14 @@ declare(strict_types=1);
 namespace App\Observations;
 
 use App\Ledger\EntryKind;
-use NorthLedger\Core\Cracks\CustomerAnswer;
+use NorthLedger\Core\Engine\Policy\ShopPolicy;
+use NorthLedger\Core\Engine\Specification\SpecificationSheet;
+use NorthLedger\Core\Features\Receiving\SleevePiece;
+use NorthLedger\Core\Features\Receiving\SleevePieceKind;
+use NorthLedger\Core\Features\Receiving\SleeveSurvey;
+use NorthLedger\Core\Finding\CustomerAnswer;
 use NorthLedger\Core\Planning\SleeveFit;
-use NorthLedger\Core\Policy\ShopPolicy;
 use NorthLedger\Core\Quantity\Length;
-use NorthLedger\Core\Receiving\SleevePiece;
-use NorthLedger\Core\Receiving\SleevePieceKind;
-use NorthLedger\Core\Receiving\SleeveSurvey;
-use NorthLedger\Core\Spec\SpecificationSheet;
 
 /** Folds what was found of old sleeves into the core's surveys (SLV-3). */
 final class SleeveBook

@@ -6,20 +6,20 @@ namespace App\Package;
 
 use App\Documents\OptionRecord;
 use App\Sheets\JobFile;
-use NorthLedger\Core\Gauging\Place;
-use NorthLedger\Core\Gauging\Reading;
-use NorthLedger\Core\Inspection\Amount;
-use NorthLedger\Core\Inspection\PartFinding;
-use NorthLedger\Core\Inspection\PartState;
-use NorthLedger\Core\Inspection\PartWords;
+use NorthLedger\Core\Assessment\BlockAssessment;
+use NorthLedger\Core\Assessment\PartState;
+use NorthLedger\Core\Assessment\PartWords;
+use NorthLedger\Core\Engine\Places\Place;
+use NorthLedger\Core\Features\Bores\JudgedBore;
+use NorthLedger\Core\Features\Bores\ReboreOption;
+use NorthLedger\Core\Finding\Amount;
+use NorthLedger\Core\Finding\Finding;
+use NorthLedger\Core\Finding\PartDefect;
+use NorthLedger\Core\Finding\PartFinding;
 use NorthLedger\Core\Inspection\PlannedWork;
 use NorthLedger\Core\Inspection\Section;
-use NorthLedger\Core\Judgement\Finding;
-use NorthLedger\Core\Judgement\JudgedBore;
-use NorthLedger\Core\Judgement\PartDefect;
-use NorthLedger\Core\Planning\BlockAssessment;
-use NorthLedger\Core\Planning\ReboreOption;
 use NorthLedger\Core\Quantity\Length;
+use NorthLedger\Core\Record\Reading;
 
 /** A judged job as plain data: the engine's verdict, every part's, every finding with its readings and limits, and every way to make the block good. */
 final readonly class Evaluation

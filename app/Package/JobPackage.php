@@ -18,8 +18,8 @@ use App\Sheets\StatedZero;
 use App\Shop\PolicyBook;
 use App\Shop\SpecBook;
 use Illuminate\Support\Facades\DB;
-use NorthLedger\Core\Policy\ShopPolicy;
-use NorthLedger\Core\Spec\SpecificationSheet;
+use NorthLedger\Core\Engine\Policy\ShopPolicy;
+use NorthLedger\Core\Engine\Specification\SpecificationSheet;
 
 /**
  * A job with everything its verdict follows from, as plain data: the specification sheet and the policy in words, the setups,

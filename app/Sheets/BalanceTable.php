@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Sheets;
 
 use Illuminate\Support\Facades\Cache;
-use NorthLedger\Core\Inspection\WeightJudge;
-use NorthLedger\Core\Planning\BalanceMatch;
+use NorthLedger\Core\Features\Weights\BalanceMatch;
+use NorthLedger\Core\Features\Weights\WeightJudge;
 use NorthLedger\Core\Quantity\Length;
 use NorthLedger\Core\Quantity\Mass;
 use NorthLedger\Core\Quantity\MassNotation;

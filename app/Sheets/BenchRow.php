@@ -7,7 +7,7 @@ namespace App\Sheets;
 use App\Models\Job;
 use App\Shop\SpecBook;
 use Illuminate\Support\Carbon;
-use NorthLedger\Core\Inspection\EngineVerdict;
+use NorthLedger\Core\Assessment\EngineVerdict;
 
 /** One line of the Bench; a timer is in milliseconds since 1970. */
 final readonly class BenchRow

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Sheets;
 
-use NorthLedger\Core\Judgement\CleanUp;
-use NorthLedger\Core\Judgement\RequiredBore;
-use NorthLedger\Core\Planning\BlockToPlan;
-use NorthLedger\Core\Planning\CylinderToPlan;
-use NorthLedger\Core\Planning\WallLeft;
+use NorthLedger\Core\Features\Bores\BlockToPlan;
+use NorthLedger\Core\Features\Bores\CleanUp;
+use NorthLedger\Core\Features\Bores\CylinderToPlan;
+use NorthLedger\Core\Features\Bores\RequiredBore;
+use NorthLedger\Core\Features\Bores\WallLeft;
 use NorthLedger\Core\Quantity\Length;
 use NorthLedger\Core\Quantity\LengthDisplay;
 

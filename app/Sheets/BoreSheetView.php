@@ -4,17 +4,17 @@ declare(strict_types=1);
 
 namespace App\Sheets;
 
-use NorthLedger\Core\Gauging\Axis;
-use NorthLedger\Core\Gauging\Feature;
-use NorthLedger\Core\Gauging\Place;
-use NorthLedger\Core\Gauging\Reading;
-use NorthLedger\Core\Gauging\Station;
-use NorthLedger\Core\Judgement\BoreMeasures;
-use NorthLedger\Core\Judgement\Finding;
-use NorthLedger\Core\Judgement\JudgedBore;
-use NorthLedger\Core\Judgement\Outcome;
+use NorthLedger\Core\Engine\Places\Axis;
+use NorthLedger\Core\Engine\Places\Feature;
+use NorthLedger\Core\Engine\Places\Place;
+use NorthLedger\Core\Engine\Places\Station;
+use NorthLedger\Core\Features\Bores\BoreMeasures;
+use NorthLedger\Core\Features\Bores\JudgedBore;
+use NorthLedger\Core\Finding\Finding;
+use NorthLedger\Core\Finding\Outcome;
 use NorthLedger\Core\Quantity\Length;
-use NorthLedger\Core\Work\VerifiedBore;
+use NorthLedger\Core\Record\Reading;
+use NorthLedger\Core\Verification\VerifiedBore;
 
 /** The bore sheet as finished strings, row by row: what a page shows of it, and nothing it would have to compute. */
 final readonly class BoreSheetView

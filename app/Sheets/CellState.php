@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Sheets;
 
-use NorthLedger\Core\Inspection\PartFinding;
-use NorthLedger\Core\Judgement\Outcome;
+use NorthLedger\Core\Finding\Outcome;
+use NorthLedger\Core\Finding\PartFinding;
 
 /** How a place stands (VER-1), with the sign that goes beside its colour. */
 enum CellState: string

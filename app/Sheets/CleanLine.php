@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Sheets;
 
-use NorthLedger\Core\Precheck\AnswerKind;
-use NorthLedger\Core\Precheck\ItemState;
+use NorthLedger\Core\Features\Precheck\AnswerKind;
+use NorthLedger\Core\Features\Precheck\ItemState;
 
 /** One line of the pre-check, ready to show. */
 final readonly class CleanLine

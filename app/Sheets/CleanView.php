@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Sheets;
 
-use NorthLedger\Core\Gauging\Feature;
-use NorthLedger\Core\Gauging\Place;
-use NorthLedger\Core\Gauging\Station;
-use NorthLedger\Core\Precheck\AnswerKind;
-use NorthLedger\Core\Precheck\CheckItem;
-use NorthLedger\Core\Precheck\ItemState;
-use NorthLedger\Core\Precheck\WashMethod;
+use NorthLedger\Core\Engine\Places\Feature;
+use NorthLedger\Core\Engine\Places\Place;
+use NorthLedger\Core\Engine\Places\Station;
+use NorthLedger\Core\Features\Precheck\AnswerKind;
+use NorthLedger\Core\Features\Precheck\CheckItem;
+use NorthLedger\Core\Features\Precheck\ItemState;
+use NorthLedger\Core\Features\Precheck\WashMethod;
 
 /** The pre-check as finished strings: its lines with the reason beside each, and the strip of bores. */
 final readonly class CleanView

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Sheets;
 
+use NorthLedger\Core\Finding\Finding;
+use NorthLedger\Core\Finding\Outcome;
+use NorthLedger\Core\Finding\PartFinding;
 use NorthLedger\Core\Gauging\Uncertainty;
-use NorthLedger\Core\Inspection\PartFinding;
-use NorthLedger\Core\Judgement\Finding;
-use NorthLedger\Core\Judgement\Outcome;
 use NorthLedger\Core\Quantity\Length;
 use NorthLedger\Core\Quantity\LengthDisplay;
 

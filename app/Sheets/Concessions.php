@@ -8,8 +8,8 @@ use App\Ledger\EntryKind;
 use App\Observations\FindingKey;
 use App\Observations\JobObservations;
 use App\Observations\Said;
-use NorthLedger\Core\Inspection\PartFinding;
-use NorthLedger\Core\Inspection\Remedy;
+use NorthLedger\Core\Finding\PartFinding;
+use NorthLedger\Core\Finding\Remedy;
 
 /** The known defects a customer has accepted, each with the worst that can come of it, who accepted it and when (VER-5). */
 final readonly class Concessions

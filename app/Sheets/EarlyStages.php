@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Sheets;
 
-use NorthLedger\Core\Cracks\CrackState;
-use NorthLedger\Core\Cracks\PartCracks;
-use NorthLedger\Core\Spec\EnginePart;
+use NorthLedger\Core\Engine\Specification\EnginePart;
+use NorthLedger\Core\Features\Cracks\CrackState;
+use NorthLedger\Core\Features\Cracks\PartCracks;
 
 /** What receiving, pre-check and crack check still lack before the measuring begins; none of it locks a stage. */
 final readonly class EarlyStages

@@ -8,20 +8,20 @@ use App\Ledger\EntryKind;
 use App\Models\User;
 use App\Observations\FindingKey;
 use App\Observations\Said;
-use NorthLedger\Core\Inspection\EngineVerdict;
-use NorthLedger\Core\Inspection\PartCriterion;
-use NorthLedger\Core\Inspection\PartFinding;
-use NorthLedger\Core\Inspection\PartState;
-use NorthLedger\Core\Inspection\PartWords;
+use NorthLedger\Core\Assessment\EngineVerdict;
+use NorthLedger\Core\Assessment\PartState;
+use NorthLedger\Core\Assessment\PartWords;
+use NorthLedger\Core\Engine\Specification\EnginePart;
+use NorthLedger\Core\Features\Bores\PittingClass;
+use NorthLedger\Core\Finding\Finding;
+use NorthLedger\Core\Finding\Outcome;
+use NorthLedger\Core\Finding\PartCriterion;
+use NorthLedger\Core\Finding\PartDefect;
+use NorthLedger\Core\Finding\PartFinding;
+use NorthLedger\Core\Finding\PartVerdict;
+use NorthLedger\Core\Finding\Remedy;
 use NorthLedger\Core\Inspection\PlannedWork;
-use NorthLedger\Core\Inspection\Remedy;
 use NorthLedger\Core\Inspection\Section;
-use NorthLedger\Core\Judgement\Finding;
-use NorthLedger\Core\Judgement\Outcome;
-use NorthLedger\Core\Judgement\PartDefect;
-use NorthLedger\Core\Judgement\PittingClass;
-use NorthLedger\Core\Planning\PartVerdict;
-use NorthLedger\Core\Spec\EnginePart;
 
 /** The whole engine, judged: one verdict, every part with its findings, what is missing and what would change it (VER-1 to VER-5). */
 final readonly class EngineView

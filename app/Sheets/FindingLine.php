@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Sheets;
 
-use NorthLedger\Core\Gauging\Reading;
-use NorthLedger\Core\Judgement\Finding;
-use NorthLedger\Core\Judgement\FindingWords;
-use NorthLedger\Core\Judgement\JudgedBore;
-use NorthLedger\Core\Judgement\Outcome;
-use NorthLedger\Core\Planning\VerdictWords;
+use NorthLedger\Core\Assessment\FindingWords;
+use NorthLedger\Core\Assessment\VerdictWords;
+use NorthLedger\Core\Features\Bores\JudgedBore;
+use NorthLedger\Core\Finding\Finding;
+use NorthLedger\Core\Finding\Outcome;
 use NorthLedger\Core\Quantity\LengthDisplay;
+use NorthLedger\Core\Record\Reading;
 
 /** A finding as one sentence with its rule and the readings it rests on. */
 final readonly class FindingLine

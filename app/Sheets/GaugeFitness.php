@@ -4,21 +4,21 @@ declare(strict_types=1);
 
 namespace App\Sheets;
 
-use NorthLedger\Core\Gauging\Feature;
+use NorthLedger\Core\Assessment\GaugeTrial;
+use NorthLedger\Core\Engine\Places\Feature;
+use NorthLedger\Core\Engine\Specification\Material;
+use NorthLedger\Core\Features\Bores\FinishedBore;
+use NorthLedger\Core\Finding\Criterion;
+use NorthLedger\Core\Finding\PartCriterion;
 use NorthLedger\Core\Gauging\Fitness;
 use NorthLedger\Core\Gauging\Instrument;
 use NorthLedger\Core\Gauging\InstrumentKind;
 use NorthLedger\Core\Gauging\Measurand;
 use NorthLedger\Core\Gauging\Temperatures;
 use NorthLedger\Core\Gauging\Uncertainty;
-use NorthLedger\Core\Inspection\GaugeTrial;
-use NorthLedger\Core\Inspection\PartCriterion;
 use NorthLedger\Core\Inspection\UsualGauge;
-use NorthLedger\Core\Judgement\Criterion;
-use NorthLedger\Core\Planning\FinishedBore;
 use NorthLedger\Core\Quantity\Length;
 use NorthLedger\Core\Quantity\LengthDisplay;
-use NorthLedger\Core\Spec\Material;
 
 /** Whether the gauge that was stated can tell what it is to tell, said once, with what would do (GAUGE-9). */
 final readonly class GaugeFitness

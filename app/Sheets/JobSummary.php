@@ -5,17 +5,17 @@ declare(strict_types=1);
 namespace App\Sheets;
 
 use DateTimeImmutable;
-use NorthLedger\Core\Cracks\CheckRun;
-use NorthLedger\Core\Inspection\EngineAssessment;
-use NorthLedger\Core\Planning\NextReason;
-use NorthLedger\Core\Planning\OptionKind;
-use NorthLedger\Core\Planning\PartVerdict;
-use NorthLedger\Core\Planning\VerdictWords;
-use NorthLedger\Core\Spec\EnginePart;
+use NorthLedger\Core\Assessment\EngineAssessment;
+use NorthLedger\Core\Assessment\NextReason;
+use NorthLedger\Core\Assessment\VerdictWords;
+use NorthLedger\Core\Engine\Specification\EnginePart;
+use NorthLedger\Core\Features\Bores\OptionKind;
+use NorthLedger\Core\Features\Cracks\CheckRun;
+use NorthLedger\Core\Finding\PartVerdict;
+use NorthLedger\Core\Verification\VerificationState;
+use NorthLedger\Core\Verification\VerifiedBore;
 use NorthLedger\Core\Work\Stop;
 use NorthLedger\Core\Work\StopReason;
-use NorthLedger\Core\Work\VerificationState;
-use NorthLedger\Core\Work\VerifiedBore;
 use NorthLedger\Core\Work\WorkOrder;
 
 /** What lists show of a job: its stage, its verdict, and what it waits for; derived from the job's file alone. */

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Sheets;
 
 use App\Models\LedgerEntry;
-use NorthLedger\Core\Gauging\Place;
+use NorthLedger\Core\Engine\Places\Place;
 
 /** One entry of a job's ledger, in words. */
 final readonly class JournalLine

@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace App\Sheets;
 
-use NorthLedger\Core\Gauging\Axis;
-use NorthLedger\Core\Gauging\Place;
-use NorthLedger\Core\Judgement\CanStay;
-use NorthLedger\Core\Judgement\Finding;
-use NorthLedger\Core\Judgement\FindingWords;
-use NorthLedger\Core\Judgement\JudgedBore;
-use NorthLedger\Core\Judgement\PartDefect;
-use NorthLedger\Core\Judgement\StepSource;
+use NorthLedger\Core\Assessment\FindingWords;
+use NorthLedger\Core\Engine\Places\Axis;
+use NorthLedger\Core\Engine\Places\Place;
+use NorthLedger\Core\Features\Bores\CanStay;
+use NorthLedger\Core\Features\Bores\JudgedBore;
+use NorthLedger\Core\Features\Bores\StepSource;
+use NorthLedger\Core\Finding\Finding;
+use NorthLedger\Core\Finding\PartDefect;
 
 /** The verdict on a block's bores, each unfolding to its findings (VER-3). */
 final readonly class JudgeView

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Sheets;
 
-use NorthLedger\Core\Gauging\Feature;
+use NorthLedger\Core\Engine\Places\Feature;
+use NorthLedger\Core\Features\Bores\CrackLook;
+use NorthLedger\Core\Features\Bores\PittingClass;
+use NorthLedger\Core\Features\Bores\RidgeLook;
+use NorthLedger\Core\Features\Bores\ScoringLook;
 use NorthLedger\Core\Inspection\Looks;
-use NorthLedger\Core\Judgement\CrackLook;
-use NorthLedger\Core\Judgement\PittingClass;
-use NorthLedger\Core\Judgement\RidgeLook;
-use NorthLedger\Core\Judgement\ScoringLook;
 
 /** Looks are keyed by one digit; which digit says what, by feature. */
 final class LookCodes

@@ -4,17 +4,17 @@ declare(strict_types=1);
 
 namespace App\Sheets;
 
-use NorthLedger\Core\Gauging\Feature;
-use NorthLedger\Core\Judgement\CanStay;
-use NorthLedger\Core\Judgement\Finding;
-use NorthLedger\Core\Judgement\FindingWords;
-use NorthLedger\Core\Judgement\JudgedBore;
-use NorthLedger\Core\Judgement\Outcome;
-use NorthLedger\Core\Planning\BlockAssessment;
-use NorthLedger\Core\Planning\BlockQuestions;
-use NorthLedger\Core\Planning\OptionKind;
-use NorthLedger\Core\Planning\ReboreOption;
-use NorthLedger\Core\Planning\VerdictWords;
+use NorthLedger\Core\Assessment\BlockAssessment;
+use NorthLedger\Core\Assessment\BlockQuestions;
+use NorthLedger\Core\Assessment\FindingWords;
+use NorthLedger\Core\Assessment\VerdictWords;
+use NorthLedger\Core\Engine\Places\Feature;
+use NorthLedger\Core\Features\Bores\CanStay;
+use NorthLedger\Core\Features\Bores\JudgedBore;
+use NorthLedger\Core\Features\Bores\OptionKind;
+use NorthLedger\Core\Features\Bores\ReboreOption;
+use NorthLedger\Core\Finding\Finding;
+use NorthLedger\Core\Finding\Outcome;
 use NorthLedger\Core\Quantity\Length;
 
 /** The margin beside the bore sheet: the verdict so far, why, what it needs, what next. */

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Sheets;
 
-use NorthLedger\Core\Gauging\Place;
+use NorthLedger\Core\Engine\Places\Place;
 use NorthLedger\Core\Quantity\Length;
 
 /** What the same place reads in the other cylinders, journals, housings or rods of a sheet (QTY-4). */

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Sheets;
 
-use NorthLedger\Core\Planning\VerdictWords;
+use NorthLedger\Core\Assessment\VerdictWords;
 use NorthLedger\Core\Quantity\LengthDisplay;
 use NorthLedger\Core\Work\Operation;
 use NorthLedger\Core\Work\OrderDifference;

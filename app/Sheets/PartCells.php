@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Sheets;
 
-use NorthLedger\Core\Gauging\Feature;
+use NorthLedger\Core\Engine\Places\Feature;
+use NorthLedger\Core\Engine\Places\Place;
+use NorthLedger\Core\Finding\Amount;
+use NorthLedger\Core\Finding\AmountDisplay;
+use NorthLedger\Core\Finding\PartFinding;
 use NorthLedger\Core\Gauging\Measurand;
-use NorthLedger\Core\Gauging\Place;
-use NorthLedger\Core\Inspection\Amount;
-use NorthLedger\Core\Inspection\AmountDisplay;
 use NorthLedger\Core\Inspection\Characteristic;
-use NorthLedger\Core\Inspection\PartFinding;
 use NorthLedger\Core\Inspection\PlanRow;
 use NorthLedger\Core\Inspection\UsualGauge;
 use NorthLedger\Core\Quantity\Length;

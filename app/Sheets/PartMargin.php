@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Sheets;
 
-use NorthLedger\Core\Inspection\PartFinding;
-use NorthLedger\Core\Inspection\PartWords;
+use NorthLedger\Core\Assessment\PartWords;
+use NorthLedger\Core\Finding\Outcome;
+use NorthLedger\Core\Finding\PartFinding;
+use NorthLedger\Core\Finding\PartVerdict;
 use NorthLedger\Core\Inspection\PlannedWork;
 use NorthLedger\Core\Inspection\Section;
 use NorthLedger\Core\Inspection\SectionJudgement;
-use NorthLedger\Core\Judgement\Outcome;
-use NorthLedger\Core\Planning\PartVerdict;
 use NorthLedger\Core\Quantity\LengthDisplay;
 
 /** What the margin of a sheet beside the bores says: the verdict so far, why, what is planned, what next. */

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Sheets;
 
-use NorthLedger\Core\Gauging\Feature;
+use NorthLedger\Core\Engine\Places\Feature;
+use NorthLedger\Core\Finding\PartFinding;
 use NorthLedger\Core\Inspection\Characteristic;
-use NorthLedger\Core\Inspection\PartFinding;
 use NorthLedger\Core\Inspection\PlanRow;
 use NorthLedger\Core\Inspection\PlanTable;
 use NorthLedger\Core\Inspection\Section;

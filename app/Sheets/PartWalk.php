@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Sheets;
 
-use NorthLedger\Core\Gauging\Place;
+use NorthLedger\Core\Engine\Places\Place;
+use NorthLedger\Core\Finding\PartVerdict;
 use NorthLedger\Core\Inspection\Characteristic;
 use NorthLedger\Core\Inspection\Section;
-use NorthLedger\Core\Planning\PartVerdict;
 
 /** Where the hand goes next on a sheet: what a verdict needs first, suspect readings again, then what else there is. */
 final readonly class PartWalk

@@ -4,27 +4,27 @@ declare(strict_types=1);
 
 namespace App\Sheets;
 
-use NorthLedger\Core\Gauging\Feature;
+use NorthLedger\Core\Assessment\EngineAssessment;
+use NorthLedger\Core\Assessment\Features;
+use NorthLedger\Core\Assessment\GaugeTrial;
+use NorthLedger\Core\Assessment\InspectionPlan;
+use NorthLedger\Core\Assessment\WouldPass;
+use NorthLedger\Core\Engine\Places\Feature;
+use NorthLedger\Core\Engine\Specification\EnginePart;
+use NorthLedger\Core\Features\Crankshaft\CrankshaftJudge;
+use NorthLedger\Core\Features\Faces\FaceJudge;
+use NorthLedger\Core\Features\Faces\MeasuredFace;
+use NorthLedger\Core\Features\Volumes\Compression;
+use NorthLedger\Core\Features\Weights\WeightJudge;
+use NorthLedger\Core\Finding\PartFinding;
+use NorthLedger\Core\Finding\PartVerdict;
 use NorthLedger\Core\Gauging\Instrument;
 use NorthLedger\Core\Gauging\Temperatures;
-use NorthLedger\Core\Inspection\Compression;
-use NorthLedger\Core\Inspection\CrankshaftJudge;
-use NorthLedger\Core\Inspection\EngineAssessment;
-use NorthLedger\Core\Inspection\FaceJudge;
-use NorthLedger\Core\Inspection\Features;
-use NorthLedger\Core\Inspection\GaugeTrial;
-use NorthLedger\Core\Inspection\InspectionPlan;
 use NorthLedger\Core\Inspection\Judge;
-use NorthLedger\Core\Inspection\MeasuredFace;
 use NorthLedger\Core\Inspection\MeasuredSections;
-use NorthLedger\Core\Inspection\Measurements;
-use NorthLedger\Core\Inspection\PartFinding;
 use NorthLedger\Core\Inspection\Section;
 use NorthLedger\Core\Inspection\SectionJudgement;
-use NorthLedger\Core\Inspection\WeightJudge;
-use NorthLedger\Core\Inspection\WouldPass;
-use NorthLedger\Core\Planning\PartVerdict;
-use NorthLedger\Core\Spec\EnginePart;
+use NorthLedger\Core\Record\Measurements;
 
 /** The sections of a job's inspection beside the bores; each is assembled and judged when first asked for, and once. */
 final class PartsOfJob implements MeasuredSections

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Sheets;
 
-use NorthLedger\Core\Gauging\Place;
-use NorthLedger\Core\Judgement\JudgedBore;
-use NorthLedger\Core\Planning\PistonAssignment;
+use NorthLedger\Core\Engine\Places\Place;
+use NorthLedger\Core\Features\Bores\JudgedBore;
+use NorthLedger\Core\Features\Bores\PistonAssignment;
 use NorthLedger\Core\Quantity\MassNotation;
 
 /** The pistons as they go in: clearance and weight by cylinder, and the assignment that evens the clearances out. */

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Sheets;
 
-use NorthLedger\Core\Planning\OptionKind;
-use NorthLedger\Core\Planning\ReboreOption;
-use NorthLedger\Core\Planning\ReborePlan;
-use NorthLedger\Core\Planning\VerdictWords;
+use NorthLedger\Core\Assessment\VerdictWords;
+use NorthLedger\Core\Features\Bores\OptionKind;
+use NorthLedger\Core\Features\Bores\ReboreOption;
+use NorthLedger\Core\Features\Bores\ReborePlan;
 use NorthLedger\Core\Quantity\Length;
 
 /** The rebore options as one picture: sizes down, cylinders across (BORE-11). */

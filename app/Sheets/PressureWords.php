@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Sheets;
 
-use NorthLedger\Core\Cracks\PressureReading;
-use NorthLedger\Core\Cracks\PressureState;
+use NorthLedger\Core\Features\Cracks\PressureReading;
+use NorthLedger\Core\Features\Cracks\PressureState;
 use NorthLedger\Core\Quantity\PressureUnit;
 
 /** Says how a pressure test read (CRACK-6). */

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Sheets;
 
-use NorthLedger\Core\Gauging\Place;
-use NorthLedger\Core\Inspection\FaceKind;
+use NorthLedger\Core\Engine\Places\Place;
+use NorthLedger\Core\Features\Faces\FaceKind;
+use NorthLedger\Core\Features\Volumes\HeadCut;
+use NorthLedger\Core\Finding\PlanningException;
 use NorthLedger\Core\Inspection\PlannedWork;
 use NorthLedger\Core\Inspection\Section;
 use NorthLedger\Core\Inspection\WorkKind;
-use NorthLedger\Core\Planning\HeadCut;
-use NorthLedger\Core\Planning\PlanningException;
 use NorthLedger\Core\Quantity\Length;
 use NorthLedger\Core\Quantity\Volume;
 use NorthLedger\Core\Quantity\VolumeNotation;

@@ -7,16 +7,16 @@ namespace App\Sheets;
 use App\Ledger\EntryKind;
 use App\Models\Photo;
 use App\Observations\Received;
-use NorthLedger\Core\Cracks\CustomerAnswer;
-use NorthLedger\Core\Planning\VerdictWords;
-use NorthLedger\Core\Receiving\ClaimCheck;
-use NorthLedger\Core\Receiving\ClaimKind;
-use NorthLedger\Core\Receiving\ClaimMatch;
-use NorthLedger\Core\Receiving\PartLine;
-use NorthLedger\Core\Receiving\PartState;
-use NorthLedger\Core\Receiving\SleeveFinding;
-use NorthLedger\Core\Receiving\SleevePiece;
-use NorthLedger\Core\Receiving\SleeveSurvey;
+use NorthLedger\Core\Assessment\VerdictWords;
+use NorthLedger\Core\Features\Receiving\ClaimCheck;
+use NorthLedger\Core\Features\Receiving\ClaimKind;
+use NorthLedger\Core\Features\Receiving\ClaimMatch;
+use NorthLedger\Core\Features\Receiving\PartLine;
+use NorthLedger\Core\Features\Receiving\PartState;
+use NorthLedger\Core\Features\Receiving\SleeveFinding;
+use NorthLedger\Core\Features\Receiving\SleevePiece;
+use NorthLedger\Core\Features\Receiving\SleeveSurvey;
+use NorthLedger\Core\Finding\CustomerAnswer;
 
 /** What came in, as finished strings. */
 final readonly class ReceiveView

@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace App\Sheets;
 
 use App\Models\User;
-use NorthLedger\Core\Judgement\CanStay;
-use NorthLedger\Core\Judgement\JudgedBore;
-use NorthLedger\Core\Judgement\PartDefect;
-use NorthLedger\Core\Planning\OptionKind;
-use NorthLedger\Core\Planning\VerdictWords;
+use NorthLedger\Core\Assessment\VerdictWords;
+use NorthLedger\Core\Features\Bores\CanStay;
+use NorthLedger\Core\Features\Bores\JudgedBore;
+use NorthLedger\Core\Features\Bores\OptionKind;
+use NorthLedger\Core\Finding\PartDefect;
+use NorthLedger\Core\Verification\VerifiedBore;
 use NorthLedger\Core\Work\TickState;
-use NorthLedger\Core\Work\VerifiedBore;
 
 /** What still stands between a job and its release (WORK-6), and what the signer should know (WORK-4). */
 final readonly class ReleaseCheck

@@ -5,15 +5,15 @@ declare(strict_types=1);
 namespace App\Sheets;
 
 use App\Observations\Said;
-use NorthLedger\Core\Gauging\Axis;
+use NorthLedger\Core\Engine\Places\Axis;
+use NorthLedger\Core\Engine\Places\Place;
+use NorthLedger\Core\Engine\Places\Station;
+use NorthLedger\Core\Features\Bores\RingGapCheck;
 use NorthLedger\Core\Gauging\Instrument;
 use NorthLedger\Core\Gauging\InstrumentKind;
-use NorthLedger\Core\Gauging\Place;
-use NorthLedger\Core\Gauging\Reading;
-use NorthLedger\Core\Gauging\Station;
 use NorthLedger\Core\Gauging\Uncertainty;
-use NorthLedger\Core\Judgement\RingGapCheck;
 use NorthLedger\Core\Quantity\Length;
+use NorthLedger\Core\Record\Reading;
 
 /** A ring squared in the worn bore, held against the gauge: a check, never the basis of a verdict (BORE-13). */
 final readonly class RingGapLine

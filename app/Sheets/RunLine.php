@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Sheets;
 
-use NorthLedger\Core\Cracks\CheckMethod;
-use NorthLedger\Core\Cracks\CheckRun;
-use NorthLedger\Core\Cracks\CheckStep;
-use NorthLedger\Core\Cracks\StepKind;
-use NorthLedger\Core\Cracks\TimingMark;
+use NorthLedger\Core\Features\Cracks\CheckMethod;
+use NorthLedger\Core\Features\Cracks\CheckRun;
+use NorthLedger\Core\Features\Cracks\CheckStep;
+use NorthLedger\Core\Features\Cracks\StepKind;
+use NorthLedger\Core\Features\Cracks\TimingMark;
 
 /** One check with its steps and its timer, ready to show. */
 final readonly class RunLine

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Sheets;
 
 use App\Models\Job;
-use NorthLedger\Core\Gauging\Feature;
+use NorthLedger\Core\Engine\Places\Feature;
 
 /** Earlier jobs of the same serial number, with the last sizes their bores were left at. */
 final readonly class SeenBefore

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Sheets;
 
+use NorthLedger\Core\Engine\Places\Place;
 use NorthLedger\Core\Gauging\Measurand;
-use NorthLedger\Core\Gauging\Place;
 use NorthLedger\Core\Quantity\Length;
 use NorthLedger\Core\Quantity\TemperatureUnit;
 

@@ -4,18 +4,18 @@ declare(strict_types=1);
 
 namespace App\Sheets;
 
-use NorthLedger\Core\Gauging\Axis;
-use NorthLedger\Core\Gauging\Feature;
-use NorthLedger\Core\Gauging\Place;
-use NorthLedger\Core\Gauging\Reading;
-use NorthLedger\Core\Judgement\BoreMeasures;
-use NorthLedger\Core\Judgement\Criterion;
-use NorthLedger\Core\Judgement\Form;
-use NorthLedger\Core\Judgement\JudgedBore;
-use NorthLedger\Core\Judgement\Outcome;
-use NorthLedger\Core\Judgement\Spread;
+use NorthLedger\Core\Engine\Places\Axis;
+use NorthLedger\Core\Engine\Places\Feature;
+use NorthLedger\Core\Engine\Places\Place;
+use NorthLedger\Core\Features\Bores\BoreMeasures;
+use NorthLedger\Core\Features\Bores\Form;
+use NorthLedger\Core\Features\Bores\JudgedBore;
+use NorthLedger\Core\Finding\Criterion;
+use NorthLedger\Core\Finding\Outcome;
+use NorthLedger\Core\Finding\Spread;
 use NorthLedger\Core\Quantity\Length;
 use NorthLedger\Core\Quantity\MassNotation;
+use NorthLedger\Core\Record\Reading;
 
 /** Makes the cells of one sheet. */
 final readonly class SheetCells

@@ -7,19 +7,19 @@ namespace App\Sheets;
 use App\Ledger\EntryKind;
 use App\Observations\JobObservations;
 use App\Observations\Said;
-use NorthLedger\Core\Gauging\Feature;
+use NorthLedger\Core\Assessment\InspectionPlan;
+use NorthLedger\Core\Engine\Places\Feature;
+use NorthLedger\Core\Engine\Places\Place;
+use NorthLedger\Core\Engine\Places\Station;
+use NorthLedger\Core\Engine\Policy\ShopPolicy;
+use NorthLedger\Core\Engine\Specification\Material;
+use NorthLedger\Core\Engine\Specification\SpecificationSheet;
 use NorthLedger\Core\Gauging\Instrument;
 use NorthLedger\Core\Gauging\Measurand;
-use NorthLedger\Core\Gauging\Place;
-use NorthLedger\Core\Gauging\Reading as CoreReading;
-use NorthLedger\Core\Gauging\Station;
 use NorthLedger\Core\Gauging\Temperatures;
-use NorthLedger\Core\Inspection\InspectionPlan;
-use NorthLedger\Core\Inspection\Measurements;
-use NorthLedger\Core\Policy\ShopPolicy;
 use NorthLedger\Core\Quantity\Length;
-use NorthLedger\Core\Spec\Material;
-use NorthLedger\Core\Spec\SpecificationSheet;
+use NorthLedger\Core\Record\Measurements;
+use NorthLedger\Core\Record\Reading as CoreReading;
 
 /** Everything keyed into one sheet of a job, assembled once from the database. */
 final class SheetEntries

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Sheets;
 
-use NorthLedger\Core\Gauging\Feature;
+use NorthLedger\Core\Engine\Places\Feature;
 use NorthLedger\Core\Gauging\Instrument;
 use NorthLedger\Core\Quantity\Length;
 

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Sheets;
 
-use NorthLedger\Core\Judgement\CanStay;
-use NorthLedger\Core\Planning\BlockAssessment;
-use NorthLedger\Core\Planning\PartVerdict;
-use NorthLedger\Core\Planning\VerdictWords;
+use NorthLedger\Core\Assessment\BlockAssessment;
+use NorthLedger\Core\Assessment\VerdictWords;
+use NorthLedger\Core\Features\Bores\CanStay;
+use NorthLedger\Core\Finding\PartVerdict;
 
 /** A verdict as a stamp: one bold line, one short clause, and its colour by word. */
 final readonly class Stamp

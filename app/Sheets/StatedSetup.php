@@ -6,8 +6,7 @@ namespace App\Sheets;
 
 use DateTimeImmutable;
 use DateTimeZone;
-use NorthLedger\Core\Gauging\Conditions;
-use NorthLedger\Core\Gauging\Feature;
+use NorthLedger\Core\Engine\Places\Feature;
 use NorthLedger\Core\Gauging\GaugeRange;
 use NorthLedger\Core\Gauging\Instrument;
 use NorthLedger\Core\Gauging\InstrumentKind;
@@ -16,6 +15,7 @@ use NorthLedger\Core\Quantity\Length;
 use NorthLedger\Core\Quantity\LengthUnit;
 use NorthLedger\Core\Quantity\ReadingUnit;
 use NorthLedger\Core\Quantity\ShopNotation;
+use NorthLedger\Core\Record\Conditions;
 
 /** A gauge bound to its zero, and the conditions under which it is used (GAUGE-2, GAUGE-4). */
 final readonly class StatedSetup

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Sheets;
 
+use NorthLedger\Core\Assessment\VerdictWords;
 use NorthLedger\Core\Gauging\Conformity;
-use NorthLedger\Core\Planning\VerdictWords;
-use NorthLedger\Core\Work\FinishedCharacteristic;
-use NorthLedger\Core\Work\VerificationState;
-use NorthLedger\Core\Work\VerifiedBore;
-use NorthLedger\Core\Work\VerifiedCharacteristic;
+use NorthLedger\Core\Verification\FinishedCharacteristic;
+use NorthLedger\Core\Verification\VerificationState;
+use NorthLedger\Core\Verification\VerifiedBore;
+use NorthLedger\Core\Verification\VerifiedCharacteristic;
 
 /** The margin beside the finished sheet: each bore against what was ordered. */
 final readonly class VerifyMargin

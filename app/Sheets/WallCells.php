@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Sheets;
 
-use NorthLedger\Core\Gauging\Feature;
-use NorthLedger\Core\Gauging\Place;
+use NorthLedger\Core\Engine\Places\Feature;
+use NorthLedger\Core\Engine\Places\Place;
 use NorthLedger\Core\Quantity\LengthDisplay;
 
 /** Makes the cells of a traced wall, of wall thicknesses and pits. */

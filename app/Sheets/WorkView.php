@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Sheets;
 
 use App\Models\OperationTick;
-use NorthLedger\Core\Planning\VerdictWords;
+use NorthLedger\Core\Assessment\VerdictWords;
 use NorthLedger\Core\Quantity\Length;
 use NorthLedger\Core\Work\Caution;
 use NorthLedger\Core\Work\Operation;

@@ -8,7 +8,7 @@ use App\Models\PolicyRevision;
 use Illuminate\Database\Eloquent\ModelNotFoundException;
 use Illuminate\Support\Facades\DB;
 use NorthLedger\Core\Document\InvalidDocument;
-use NorthLedger\Core\Policy\ShopPolicy;
+use NorthLedger\Core\Engine\Policy\ShopPolicy;
 
 /** The shop's policy by revision; revision 0 ships with the application, the newest is in force. */
 final class PolicyBook

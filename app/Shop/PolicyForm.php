@@ -4,16 +4,16 @@ declare(strict_types=1);
 
 namespace App\Shop;
 
-use NorthLedger\Core\Cracks\DwellSchool;
+use NorthLedger\Core\Engine\Policy\DwellSchool;
+use NorthLedger\Core\Engine\Policy\GrindAim;
+use NorthLedger\Core\Engine\Policy\MirrorFinish;
+use NorthLedger\Core\Engine\Policy\OrderOfWork;
+use NorthLedger\Core\Engine\Policy\Preference;
+use NorthLedger\Core\Engine\Policy\ReadingsPerBore;
+use NorthLedger\Core\Engine\Policy\SleeveForWear;
+use NorthLedger\Core\Engine\Specification\EnginePart;
 use NorthLedger\Core\Gauging\DecisionRule;
-use NorthLedger\Core\Policy\GrindAim;
-use NorthLedger\Core\Policy\MirrorFinish;
-use NorthLedger\Core\Policy\OrderOfWork;
-use NorthLedger\Core\Policy\Preference;
-use NorthLedger\Core\Policy\ReadingsPerBore;
-use NorthLedger\Core\Policy\SleeveForWear;
 use NorthLedger\Core\Quantity\TemperatureUnit;
-use NorthLedger\Core\Spec\EnginePart;
 
 /** Everything that a shop chooses beside its prices, in groups, each with what it changes. */
 final class PolicyForm

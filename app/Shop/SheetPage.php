@@ -7,9 +7,9 @@ namespace App\Shop;
 use App\Drawings\Faces\DrawnFace;
 use App\Drawings\Faces\FaceDrawing;
 use App\Sheets\MapPin;
-use NorthLedger\Core\Spec\Face;
-use NorthLedger\Core\Spec\PronePlace;
-use NorthLedger\Core\Spec\SpecificationSheet;
+use NorthLedger\Core\Engine\Specification\Face;
+use NorthLedger\Core\Engine\Specification\PronePlace;
+use NorthLedger\Core\Engine\Specification\SpecificationSheet;
 
 /** A specification sheet to read, or to be written anew: its values by section, and drawings made from it. */
 final readonly class SheetPage

@@ -9,7 +9,7 @@ use App\Models\User;
 use Illuminate\Database\Eloquent\ModelNotFoundException;
 use Illuminate\Support\Facades\DB;
 use NorthLedger\Core\Document\InvalidDocument;
-use NorthLedger\Core\Spec\SpecificationSheet;
+use NorthLedger\Core\Engine\Specification\SpecificationSheet;
 
 /**
  * The specification sheets by family and revision: those that ship with the application, and the shop's own. A job

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace NorthLedger\Core\Inspection;
 
-use NorthLedger\Core\Gauging\Place;
+use NorthLedger\Core\Engine\Places\Place;
 use NorthLedger\Core\Quantity\Length;
 
 /** One place of a sheet with what is expected there: a nominal where a size is read, and whether a verdict needs it. */

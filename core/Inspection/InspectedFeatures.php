@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace NorthLedger\Core\Inspection;
 
-use NorthLedger\Core\Policy\ShopPolicy;
-use NorthLedger\Core\Spec\SpecificationSheet;
+use NorthLedger\Core\Engine\Policy\ShopPolicy;
+use NorthLedger\Core\Engine\Specification\SpecificationSheet;
 
 /** What a folder of features says of itself: where it stands in an inspection, what there is to read, and who judges it. */
 interface InspectedFeatures

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace NorthLedger\Core\Inspection;
 
+use NorthLedger\Core\Record\Measurements;
+
 /** Several judges of one sheet, each for its own features. */
 final readonly class JudgeOfAll implements Judge
 {

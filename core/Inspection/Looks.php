@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace NorthLedger\Core\Inspection;
 
-use NorthLedger\Core\Gauging\Feature;
+use NorthLedger\Core\Engine\Places\Feature;
 
 /** What can be said of a place that is looked at or felt, beside the bores; the digit that is keyed is the number in the list. */
 final class Looks

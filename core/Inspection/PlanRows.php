@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace NorthLedger\Core\Inspection;
 
-use NorthLedger\Core\Gauging\Feature;
-use NorthLedger\Core\Gauging\Place;
+use NorthLedger\Core\Engine\Places\Feature;
+use NorthLedger\Core\Engine\Places\Place;
+use NorthLedger\Core\Engine\Specification\LengthRange;
 use NorthLedger\Core\Quantity\Length;
-use NorthLedger\Core\Spec\LengthRange;
 
 /**
  * Draws up rows over numbered columns.

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace NorthLedger\Core\Inspection;
 
+use NorthLedger\Core\Finding\PartCriterion;
+
 /** One table of a sheet. */
 final readonly class PlanTable
 {

@@ -4,10 +4,11 @@ declare(strict_types=1);
 
 namespace NorthLedger\Core\Planning;
 
-use NorthLedger\Core\Gauging\Axis;
-use NorthLedger\Core\Gauging\Station;
+use NorthLedger\Core\Engine\Places\Axis;
+use NorthLedger\Core\Engine\Places\Station;
+use NorthLedger\Core\Features\Receiving\SleeveFinding;
+use NorthLedger\Core\Finding\PlanningException;
 use NorthLedger\Core\Quantity\Length;
-use NorthLedger\Core\Receiving\SleeveFinding;
 
 /** How a parent bore is cut for one sleeve, and whether the sleeve will sit (SLV-1, SLV-2, SLV-3, SLV-4, SLV-5). */
 final readonly class SleeveFit

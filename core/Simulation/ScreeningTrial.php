@@ -4,23 +4,23 @@ declare(strict_types=1);
 
 namespace NorthLedger\Core\Simulation;
 
-use NorthLedger\Core\Gauging\Axis;
-use NorthLedger\Core\Gauging\Feature;
+use NorthLedger\Core\Assessment\BlockAssessment;
+use NorthLedger\Core\Engine\Places\Axis;
+use NorthLedger\Core\Engine\Places\Feature;
+use NorthLedger\Core\Engine\Places\Place;
+use NorthLedger\Core\Engine\Policy\ShopPolicy;
+use NorthLedger\Core\Engine\Specification\SpecificationSheet;
+use NorthLedger\Core\Features\Bores\BoreInspection;
+use NorthLedger\Core\Features\Bores\BoreLooks;
+use NorthLedger\Core\Features\Bores\CrackLook;
+use NorthLedger\Core\Features\Bores\PittingClass;
+use NorthLedger\Core\Features\Bores\RidgeLook;
+use NorthLedger\Core\Features\Bores\ScoringLook;
 use NorthLedger\Core\Gauging\Instrument;
 use NorthLedger\Core\Gauging\InstrumentKind;
-use NorthLedger\Core\Gauging\Place;
-use NorthLedger\Core\Gauging\Reading;
 use NorthLedger\Core\Gauging\Temperatures;
-use NorthLedger\Core\Judgement\BoreInspection;
-use NorthLedger\Core\Judgement\BoreLooks;
-use NorthLedger\Core\Judgement\CrackLook;
-use NorthLedger\Core\Judgement\PittingClass;
-use NorthLedger\Core\Judgement\RidgeLook;
-use NorthLedger\Core\Judgement\ScoringLook;
-use NorthLedger\Core\Planning\BlockAssessment;
-use NorthLedger\Core\Policy\ShopPolicy;
 use NorthLedger\Core\Quantity\Length;
-use NorthLedger\Core\Spec\SpecificationSheet;
+use NorthLedger\Core\Record\Reading;
 
 /**
  * Reads a simulated engine in the proposed order until nothing more can change the verdict, and once more in full:

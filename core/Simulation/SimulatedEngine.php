@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace NorthLedger\Core\Simulation;
 
-use NorthLedger\Core\Gauging\Axis;
-use NorthLedger\Core\Gauging\Place;
-use NorthLedger\Core\Gauging\Station;
+use NorthLedger\Core\Engine\Places\Axis;
+use NorthLedger\Core\Engine\Places\Place;
+use NorthLedger\Core\Engine\Places\Station;
+use NorthLedger\Core\Engine\Specification\SpecificationSheet;
 use NorthLedger\Core\Quantity\Length;
-use NorthLedger\Core\Spec\SpecificationSheet;
 use Random\Randomizer;
 
 /**

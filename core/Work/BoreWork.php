@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace NorthLedger\Core\Work;
 
-use NorthLedger\Core\Planning\FinishedBore;
-use NorthLedger\Core\Planning\OptionKind;
-use NorthLedger\Core\Planning\ReboreOption;
-use NorthLedger\Core\Policy\OrderOfWork;
-use NorthLedger\Core\Policy\ShopPolicy;
+use NorthLedger\Core\Engine\Policy\OrderOfWork;
+use NorthLedger\Core\Engine\Policy\ShopPolicy;
+use NorthLedger\Core\Engine\Specification\SpecificationSheet;
+use NorthLedger\Core\Features\Bores\FinishedBore;
+use NorthLedger\Core\Features\Bores\OptionKind;
+use NorthLedger\Core\Features\Bores\ReboreOption;
 use NorthLedger\Core\Quantity\Length;
 use NorthLedger\Core\Quantity\LengthDisplay;
-use NorthLedger\Core\Spec\SpecificationSheet;
 
 /** Makes the work order of a block's bores from the option that was chosen (WORK-1, BORE-12). */
 final readonly class BoreWork

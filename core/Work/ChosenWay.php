@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace NorthLedger\Core\Work;
 
-use NorthLedger\Core\Judgement\CanStay;
-use NorthLedger\Core\Judgement\PartDefect;
-use NorthLedger\Core\Planning\BlockAssessment;
-use NorthLedger\Core\Planning\OptionKind;
-use NorthLedger\Core\Planning\ReboreOption;
+use NorthLedger\Core\Assessment\BlockAssessment;
+use NorthLedger\Core\Features\Bores\CanStay;
+use NorthLedger\Core\Features\Bores\OptionKind;
+use NorthLedger\Core\Features\Bores\ReboreOption;
+use NorthLedger\Core\Finding\PartDefect;
 
 /**
  * The way that was chosen, held against the verdict as it is now: what was found since stops the places it touches and

@@ -14,16 +14,16 @@ use App\Models\User;
 use App\Shop\SpecBook;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Str;
-use NorthLedger\Core\Cracks\Disposition;
-use NorthLedger\Core\Cracks\Look;
-use NorthLedger\Core\Cracks\Surface;
-use NorthLedger\Core\Precheck\ItemState;
-use NorthLedger\Core\Receiving\ClaimKind;
-use NorthLedger\Core\Receiving\PartState;
-use NorthLedger\Core\Receiving\SleevePieceKind;
-use NorthLedger\Core\Spec\CrackZone;
-use NorthLedger\Core\Spec\EnginePart;
-use NorthLedger\Core\Spec\Face;
+use NorthLedger\Core\Engine\Specification\CrackZone;
+use NorthLedger\Core\Engine\Specification\EnginePart;
+use NorthLedger\Core\Engine\Specification\Face;
+use NorthLedger\Core\Features\Cracks\Disposition;
+use NorthLedger\Core\Features\Cracks\Look;
+use NorthLedger\Core\Features\Cracks\Surface;
+use NorthLedger\Core\Features\Precheck\ItemState;
+use NorthLedger\Core\Features\Receiving\ClaimKind;
+use NorthLedger\Core\Features\Receiving\PartState;
+use NorthLedger\Core\Features\Receiving\SleevePieceKind;
 
 /** Demo jobs whose story lies in the first three stages. */
 final readonly class DemoCracks

@@ -15,18 +15,18 @@ use App\Models\User;
 use App\Sheets\JobFiles;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Str;
-use NorthLedger\Core\Cracks\CheckMethod;
-use NorthLedger\Core\Cracks\Look;
-use NorthLedger\Core\Cracks\StepKind;
-use NorthLedger\Core\Cracks\Surface;
-use NorthLedger\Core\Precheck\AnswerKind;
-use NorthLedger\Core\Precheck\ItemState;
-use NorthLedger\Core\Precheck\WashMethod;
-use NorthLedger\Core\Receiving\PartState;
-use NorthLedger\Core\Spec\CrackZone;
-use NorthLedger\Core\Spec\EnginePart;
-use NorthLedger\Core\Spec\Face;
-use NorthLedger\Core\Spec\Material;
+use NorthLedger\Core\Engine\Specification\CrackZone;
+use NorthLedger\Core\Engine\Specification\EnginePart;
+use NorthLedger\Core\Engine\Specification\Face;
+use NorthLedger\Core\Engine\Specification\Material;
+use NorthLedger\Core\Features\Cracks\CheckMethod;
+use NorthLedger\Core\Features\Cracks\Look;
+use NorthLedger\Core\Features\Cracks\StepKind;
+use NorthLedger\Core\Features\Cracks\Surface;
+use NorthLedger\Core\Features\Precheck\AnswerKind;
+use NorthLedger\Core\Features\Precheck\ItemState;
+use NorthLedger\Core\Features\Precheck\WashMethod;
+use NorthLedger\Core\Features\Receiving\PartState;
 
 /** Receives, cleans and crack checks engines the way the shop does, through the same actions. */
 final readonly class DemoIncoming

@@ -14,11 +14,11 @@ use App\Sheets\JobFile;
 use App\Sheets\JobFiles;
 use App\Sheets\SheetName;
 use Illuminate\Support\Str;
-use NorthLedger\Core\Gauging\Conditions;
-use NorthLedger\Core\Gauging\Feature;
+use NorthLedger\Core\Engine\Places\Feature;
 use NorthLedger\Core\Inspection\Section;
 use NorthLedger\Core\Inspection\UsualGauge;
 use NorthLedger\Core\Quantity\LengthDisplay;
+use NorthLedger\Core\Record\Conditions;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 

@@ -15,12 +15,12 @@ use App\Sheets\JobFiles;
 use App\Shop\SpecBook;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Str;
-use NorthLedger\Core\Gauging\Axis;
-use NorthLedger\Core\Gauging\Place;
-use NorthLedger\Core\Gauging\Station;
+use NorthLedger\Core\Engine\Places\Axis;
+use NorthLedger\Core\Engine\Places\Place;
+use NorthLedger\Core\Engine\Places\Station;
+use NorthLedger\Core\Engine\Specification\EnginePart;
 use NorthLedger\Core\Inspection\Section;
 use NorthLedger\Core\Quantity\LengthDisplay;
-use NorthLedger\Core\Spec\EnginePart;
 use NorthLedger\Core\Work\TickState;
 
 /** The demo shop: made-up people, customers and engines, written through the same actions as everything else. */

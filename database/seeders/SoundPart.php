@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace Database\Seeders;
 
-use NorthLedger\Core\Gauging\Feature;
+use NorthLedger\Core\Engine\Places\Feature;
+use NorthLedger\Core\Engine\Specification\SpecificationSheet;
 use NorthLedger\Core\Gauging\Measurand;
 use NorthLedger\Core\Inspection\Characteristic;
 use NorthLedger\Core\Inspection\UsualGauge;
@@ -13,7 +14,6 @@ use NorthLedger\Core\Quantity\LengthDisplay;
 use NorthLedger\Core\Quantity\LengthUnit;
 use NorthLedger\Core\Quantity\MassNotation;
 use NorthLedger\Core\Quantity\RoughnessNotation;
-use NorthLedger\Core\Spec\SpecificationSheet;
 use Random\Randomizer;
 
 /** What an inspector would key at every place of a sound engine; for demonstrations and tests. */

@@ -8,10 +8,10 @@ use Database\Seeders\SoundPart;
 use Facebook\WebDriver\Remote\RemoteWebDriver;
 use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverKeys;
-use NorthLedger\Core\Gauging\Place;
-use NorthLedger\Core\Inspection\InspectionPlan;
+use NorthLedger\Core\Assessment\InspectionPlan;
+use NorthLedger\Core\Engine\Places\Place;
+use NorthLedger\Core\Engine\Specification\SpecificationSheet;
 use NorthLedger\Core\Inspection\Section;
-use NorthLedger\Core\Spec\SpecificationSheet;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\CaseAdapters;
 
-use NorthLedger\Core\Planning\BalanceMatch;
-use NorthLedger\Core\Planning\Bobweight;
-use NorthLedger\Core\Planning\PlanningException;
+use NorthLedger\Core\Features\Weights\BalanceMatch;
+use NorthLedger\Core\Features\Weights\Bobweight;
+use NorthLedger\Core\Finding\PlanningException;
 use NorthLedger\Core\Quantity\Mass;
 use NorthLedger\Core\Quantity\QuantityException;
 

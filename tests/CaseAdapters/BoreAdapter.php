@@ -4,27 +4,27 @@ declare(strict_types=1);
 
 namespace Tests\CaseAdapters;
 
-use NorthLedger\Core\Gauging\Axis;
+use NorthLedger\Core\Engine\Places\Axis;
+use NorthLedger\Core\Engine\Places\Place;
+use NorthLedger\Core\Engine\Places\Station;
+use NorthLedger\Core\Engine\Specification\BoreLimits;
+use NorthLedger\Core\Features\Bores\BoreInspection;
+use NorthLedger\Core\Features\Bores\BoreJudge;
+use NorthLedger\Core\Features\Bores\BoreLooks;
+use NorthLedger\Core\Features\Bores\CrackLook;
+use NorthLedger\Core\Features\Bores\JudgedBore;
+use NorthLedger\Core\Features\Bores\Pistons;
+use NorthLedger\Core\Features\Bores\PittingClass;
+use NorthLedger\Core\Features\Bores\RidgeLook;
+use NorthLedger\Core\Features\Bores\ScoringLook;
+use NorthLedger\Core\Finding\Criterion;
+use NorthLedger\Core\Finding\Finding;
+use NorthLedger\Core\Finding\Spread;
 use NorthLedger\Core\Gauging\GaugingException;
 use NorthLedger\Core\Gauging\Instrument;
-use NorthLedger\Core\Gauging\Place;
-use NorthLedger\Core\Gauging\Reading;
-use NorthLedger\Core\Gauging\Station;
 use NorthLedger\Core\Gauging\Temperatures;
-use NorthLedger\Core\Judgement\BoreInspection;
-use NorthLedger\Core\Judgement\BoreJudge;
-use NorthLedger\Core\Judgement\BoreLooks;
-use NorthLedger\Core\Judgement\CrackLook;
-use NorthLedger\Core\Judgement\Criterion;
-use NorthLedger\Core\Judgement\Finding;
-use NorthLedger\Core\Judgement\JudgedBore;
-use NorthLedger\Core\Judgement\Pistons;
-use NorthLedger\Core\Judgement\PittingClass;
-use NorthLedger\Core\Judgement\RidgeLook;
-use NorthLedger\Core\Judgement\ScoringLook;
-use NorthLedger\Core\Judgement\Spread;
 use NorthLedger\Core\Quantity\Length;
-use NorthLedger\Core\Spec\BoreLimits;
+use NorthLedger\Core\Record\Reading;
 
 final class BoreAdapter implements Adapter
 {

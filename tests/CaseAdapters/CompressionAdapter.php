@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\CaseAdapters;
 
-use NorthLedger\Core\Planning\CompressionRatio;
-use NorthLedger\Core\Planning\HeadCut;
-use NorthLedger\Core\Planning\PlanningException;
+use NorthLedger\Core\Features\Volumes\CompressionRatio;
+use NorthLedger\Core\Features\Volumes\HeadCut;
+use NorthLedger\Core\Finding\PlanningException;
 use NorthLedger\Core\Quantity\Volume;
 
 final class CompressionAdapter implements Adapter

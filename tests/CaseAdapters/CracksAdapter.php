@@ -4,18 +4,18 @@ declare(strict_types=1);
 
 namespace Tests\CaseAdapters;
 
-use NorthLedger\Core\Cracks\CheckMethod;
-use NorthLedger\Core\Cracks\Classification;
-use NorthLedger\Core\Cracks\CrackCheckRefused;
-use NorthLedger\Core\Cracks\Disposition;
-use NorthLedger\Core\Cracks\DispositionTable;
-use NorthLedger\Core\Cracks\Dwell;
-use NorthLedger\Core\Cracks\DwellSchool;
-use NorthLedger\Core\Cracks\Look;
-use NorthLedger\Core\Cracks\NoDisposition;
-use NorthLedger\Core\Cracks\TimingMark;
-use NorthLedger\Core\Spec\CrackZone;
-use NorthLedger\Core\Spec\Material;
+use NorthLedger\Core\Engine\Policy\DwellSchool;
+use NorthLedger\Core\Engine\Specification\CrackZone;
+use NorthLedger\Core\Engine\Specification\Material;
+use NorthLedger\Core\Features\Cracks\CheckMethod;
+use NorthLedger\Core\Features\Cracks\Classification;
+use NorthLedger\Core\Features\Cracks\CrackCheckRefused;
+use NorthLedger\Core\Features\Cracks\Disposition;
+use NorthLedger\Core\Features\Cracks\DispositionTable;
+use NorthLedger\Core\Features\Cracks\Dwell;
+use NorthLedger\Core\Features\Cracks\Look;
+use NorthLedger\Core\Features\Cracks\NoDisposition;
+use NorthLedger\Core\Features\Cracks\TimingMark;
 
 final class CracksAdapter implements Adapter
 {

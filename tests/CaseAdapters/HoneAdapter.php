@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\CaseAdapters;
 
-use NorthLedger\Core\Planning\Crosshatch;
-use NorthLedger\Core\Planning\PlanningException;
+use NorthLedger\Core\Features\Bores\Crosshatch;
+use NorthLedger\Core\Finding\PlanningException;
 
 final class HoneAdapter implements Adapter
 {

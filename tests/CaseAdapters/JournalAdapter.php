@@ -4,16 +4,16 @@ declare(strict_types=1);
 
 namespace Tests\CaseAdapters;
 
-use NorthLedger\Core\Judgement\JournalException;
-use NorthLedger\Core\Judgement\JournalGroup;
-use NorthLedger\Core\Judgement\JournalInspection;
-use NorthLedger\Core\Judgement\JournalJudge;
-use NorthLedger\Core\Judgement\JournalLimits;
-use NorthLedger\Core\Judgement\JournalReading;
-use NorthLedger\Core\Judgement\JudgedJournal;
-use NorthLedger\Core\Judgement\OilClearance;
-use NorthLedger\Core\Planning\GrindPlan;
-use NorthLedger\Core\Policy\GrindAim;
+use NorthLedger\Core\Engine\Policy\GrindAim;
+use NorthLedger\Core\Features\Crankshaft\GrindPlan;
+use NorthLedger\Core\Features\Crankshaft\JournalException;
+use NorthLedger\Core\Features\Crankshaft\JournalGroup;
+use NorthLedger\Core\Features\Crankshaft\JournalInspection;
+use NorthLedger\Core\Features\Crankshaft\JournalJudge;
+use NorthLedger\Core\Features\Crankshaft\JournalLimits;
+use NorthLedger\Core\Features\Crankshaft\JournalReading;
+use NorthLedger\Core\Features\Crankshaft\JudgedJournal;
+use NorthLedger\Core\Features\Crankshaft\OilClearance;
 use NorthLedger\Core\Quantity\Length;
 use NorthLedger\Core\Quantity\Roughness;
 

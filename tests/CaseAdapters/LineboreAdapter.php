@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\CaseAdapters;
 
-use NorthLedger\Core\Planning\HousingToBore;
-use NorthLedger\Core\Planning\LinePlan;
-use NorthLedger\Core\Planning\LineWork;
-use NorthLedger\Core\Planning\PlanningException;
+use NorthLedger\Core\Features\Housings\HousingToBore;
+use NorthLedger\Core\Features\Housings\LinePlan;
+use NorthLedger\Core\Features\Housings\LineWork;
+use NorthLedger\Core\Finding\PlanningException;
 use NorthLedger\Core\Quantity\Length;
 
 final class LineboreAdapter implements Adapter

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\CaseAdapters;
 
+use NorthLedger\Core\Features\Faces\FacePass;
+use NorthLedger\Core\Features\Faces\FacePlan;
 use NorthLedger\Core\Geometry\GeometryException;
 use NorthLedger\Core\Geometry\Height;
 use NorthLedger\Core\Geometry\LocalFlatness;
-use NorthLedger\Core\Planning\FacePass;
-use NorthLedger\Core\Planning\FacePlan;
 use NorthLedger\Core\Quantity\Length;
 
 final class PlaneAdapter implements Adapter

@@ -4,16 +4,16 @@ declare(strict_types=1);
 
 namespace Tests\CaseAdapters;
 
-use NorthLedger\Core\Planning\BlockPrices;
-use NorthLedger\Core\Planning\BlockToPlan;
-use NorthLedger\Core\Planning\CylinderToPlan;
-use NorthLedger\Core\Planning\MeasuredWall;
-use NorthLedger\Core\Planning\PlanningException;
-use NorthLedger\Core\Planning\ReboreOption;
-use NorthLedger\Core\Planning\ReborePlan;
-use NorthLedger\Core\Planning\Recommendation;
-use NorthLedger\Core\Policy\Preference;
-use NorthLedger\Core\Policy\SleeveForWear;
+use NorthLedger\Core\Engine\Policy\Preference;
+use NorthLedger\Core\Engine\Policy\SleeveForWear;
+use NorthLedger\Core\Features\Bores\BlockPrices;
+use NorthLedger\Core\Features\Bores\BlockToPlan;
+use NorthLedger\Core\Features\Bores\CylinderToPlan;
+use NorthLedger\Core\Features\Bores\MeasuredWall;
+use NorthLedger\Core\Features\Bores\ReboreOption;
+use NorthLedger\Core\Features\Bores\ReborePlan;
+use NorthLedger\Core\Features\Bores\Recommendation;
+use NorthLedger\Core\Finding\PlanningException;
 use NorthLedger\Core\Quantity\Length;
 use NorthLedger\Core\Quantity\Money;
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\CaseAdapters;
 
-use NorthLedger\Core\Judgement\RingGapCheck;
+use NorthLedger\Core\Features\Bores\RingGapCheck;
 
 final class RinggapAdapter implements Adapter
 {

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Tests\CaseAdapters;
 
-use NorthLedger\Core\Gauging\Axis;
-use NorthLedger\Core\Gauging\Station;
-use NorthLedger\Core\Planning\PlanningException;
+use NorthLedger\Core\Engine\Places\Axis;
+use NorthLedger\Core\Engine\Places\Station;
+use NorthLedger\Core\Features\Receiving\SleeveFinding;
+use NorthLedger\Core\Finding\PlanningException;
 use NorthLedger\Core\Planning\SleeveFit;
 use NorthLedger\Core\Quantity\Length;
-use NorthLedger\Core\Receiving\SleeveFinding;
 
 final class SleeveAdapter implements Adapter
 {

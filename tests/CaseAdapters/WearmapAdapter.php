@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\CaseAdapters;
 
-use NorthLedger\Core\Gauging\Station;
+use NorthLedger\Core\Engine\Places\Station;
+use NorthLedger\Core\Features\Bores\TracedPoint;
+use NorthLedger\Core\Features\Bores\WearMap;
 use NorthLedger\Core\Geometry\GeometryException;
 use NorthLedger\Core\Geometry\Point;
-use NorthLedger\Core\Planning\TracedPoint;
-use NorthLedger\Core\Planning\WearMap;
 use NorthLedger\Core\Quantity\Length;
 
 final class WearmapAdapter implements Adapter

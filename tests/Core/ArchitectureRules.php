@@ -11,7 +11,9 @@ use PHPat\Test\PHPat;
 /** The core's one direction; run by the static analysis. */
 final class ArchitectureRules
 {
-    private const ORDER = ['Quantity', 'Document', 'Geometry', 'Gauging', 'Spec', 'Cracks', 'Policy', 'Receiving', 'Judgement', 'Precheck', 'Planning', 'Inspection', 'Work', 'Simulation'];
+    private const ORDER = [
+        'Quantity', 'Document', 'Geometry', 'Gauging', 'Engine\\Places', 'Engine\\Specification', 'Engine\\Policy', 'Record', 'Finding', 'Inspection', 'Features', 'Assessment', 'Planning', 'Work', 'Verification', 'Simulation',
+    ];
 
     public function test_core_knows_no_framework_and_no_application(): Rule
     {
@@ -34,6 +36,19 @@ final class ArchitectureRules
                     ->classes(...array_map(static fn (string $one) => Selector::inNamespace("NorthLedger\\Core\\{$one}"), $later))
                     ->because('a reader follows the core from quantities to work, and never back');
             }
+        }
+    }
+
+    /** @return iterable<Rule> */
+    public function test_features_know_each_other_only_through_what_was_read(): iterable
+    {
+        $folders = array_map(basename(...), glob(dirname(__DIR__, 2).'/core/Features/*', GLOB_ONLYDIR) ?: []);
+        foreach ($folders as $folder) {
+            yield PHPat::rule()
+                ->classes(Selector::inNamespace("NorthLedger\\Core\\Features\\{$folder}"))
+                ->shouldNotDependOn()
+                ->classes(...array_map(static fn (string $one) => Selector::inNamespace("NorthLedger\\Core\\Features\\{$one}"), array_values(array_diff($folders, [$folder]))))
+                ->because('a feature can be added, changed or taken away by its own folder');
         }
     }
 }

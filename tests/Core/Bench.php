@@ -5,27 +5,27 @@ declare(strict_types=1);
 namespace Tests\Core;
 
 use LogicException;
-use NorthLedger\Core\Gauging\Axis;
+use NorthLedger\Core\Assessment\Features;
+use NorthLedger\Core\Engine\Places\Axis;
+use NorthLedger\Core\Engine\Places\Place;
+use NorthLedger\Core\Engine\Places\Station;
+use NorthLedger\Core\Engine\Policy\ShopPolicy;
+use NorthLedger\Core\Engine\Specification\SpecificationSheet;
+use NorthLedger\Core\Features\Bores\BoreInspection;
+use NorthLedger\Core\Features\Bores\BoreLooks;
+use NorthLedger\Core\Features\Bores\CrackLook;
+use NorthLedger\Core\Features\Bores\PittingClass;
+use NorthLedger\Core\Features\Bores\RidgeLook;
+use NorthLedger\Core\Features\Bores\ScoringLook;
 use NorthLedger\Core\Gauging\Instrument;
 use NorthLedger\Core\Gauging\InstrumentKind;
-use NorthLedger\Core\Gauging\Place;
-use NorthLedger\Core\Gauging\Reading;
-use NorthLedger\Core\Gauging\Station;
 use NorthLedger\Core\Gauging\Temperatures;
-use NorthLedger\Core\Inspection\Features;
 use NorthLedger\Core\Inspection\Judge;
 use NorthLedger\Core\Inspection\MeasuredSections;
-use NorthLedger\Core\Inspection\Measurements;
 use NorthLedger\Core\Inspection\Section;
-use NorthLedger\Core\Judgement\BoreInspection;
-use NorthLedger\Core\Judgement\BoreLooks;
-use NorthLedger\Core\Judgement\CrackLook;
-use NorthLedger\Core\Judgement\PittingClass;
-use NorthLedger\Core\Judgement\RidgeLook;
-use NorthLedger\Core\Judgement\ScoringLook;
-use NorthLedger\Core\Policy\ShopPolicy;
 use NorthLedger\Core\Quantity\Length;
-use NorthLedger\Core\Spec\SpecificationSheet;
+use NorthLedger\Core\Record\Measurements;
+use NorthLedger\Core\Record\Reading;
 
 /** Engines laid out for the tests of the core. */
 final class Bench

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
-use NorthLedger\Core\Judgement\BoreInspection;
-use NorthLedger\Core\Judgement\BoreLooks;
-use NorthLedger\Core\Planning\BlockAssessment;
-use NorthLedger\Core\Planning\NextReason;
-use NorthLedger\Core\Planning\PartVerdict;
-use NorthLedger\Core\Planning\VerdictWords;
+use NorthLedger\Core\Assessment\BlockAssessment;
+use NorthLedger\Core\Assessment\NextReason;
+use NorthLedger\Core\Assessment\VerdictWords;
+use NorthLedger\Core\Features\Bores\BoreInspection;
+use NorthLedger\Core\Features\Bores\BoreLooks;
+use NorthLedger\Core\Finding\PartVerdict;
 use NorthLedger\Core\Quantity\Length;
 use NorthLedger\Core\Quantity\LengthDisplay;
 use PHPUnit\Framework\TestCase;

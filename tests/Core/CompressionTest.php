@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
-use NorthLedger\Core\Planning\Bobweight;
-use NorthLedger\Core\Planning\CompressionRatio;
-use NorthLedger\Core\Planning\HeadCut;
-use NorthLedger\Core\Planning\PlanningException;
+use NorthLedger\Core\Features\Volumes\CompressionRatio;
+use NorthLedger\Core\Features\Volumes\HeadCut;
+use NorthLedger\Core\Features\Weights\Bobweight;
+use NorthLedger\Core\Finding\PlanningException;
 use NorthLedger\Core\Quantity\Length;
 use NorthLedger\Core\Quantity\Mass;
 use NorthLedger\Core\Quantity\Volume;

@@ -4,19 +4,19 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
-use NorthLedger\Core\Inspection\EngineAssessment;
-use NorthLedger\Core\Inspection\EngineVerdict;
+use NorthLedger\Core\Assessment\BlockAssessment;
+use NorthLedger\Core\Assessment\EngineAssessment;
+use NorthLedger\Core\Assessment\EngineVerdict;
+use NorthLedger\Core\Engine\Specification\EnginePart;
+use NorthLedger\Core\Engine\Specification\SpecificationSheet;
+use NorthLedger\Core\Features\Bores\BoreInspection;
+use NorthLedger\Core\Features\Receiving\Arrival;
+use NorthLedger\Core\Finding\Consequence;
+use NorthLedger\Core\Finding\PartDefect;
+use NorthLedger\Core\Finding\PartVerdict;
 use NorthLedger\Core\Inspection\Section;
 use NorthLedger\Core\Inspection\SectionJudgement;
-use NorthLedger\Core\Judgement\BoreInspection;
-use NorthLedger\Core\Judgement\Consequence;
-use NorthLedger\Core\Judgement\PartDefect;
-use NorthLedger\Core\Planning\BlockAssessment;
-use NorthLedger\Core\Planning\PartVerdict;
 use NorthLedger\Core\Quantity\Length;
-use NorthLedger\Core\Receiving\Arrival;
-use NorthLedger\Core\Spec\EnginePart;
-use NorthLedger\Core\Spec\SpecificationSheet;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 

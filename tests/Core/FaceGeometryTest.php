@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
+use NorthLedger\Core\Features\Faces\FaceGrid;
 use NorthLedger\Core\Geometry\Height;
 use NorthLedger\Core\Geometry\LeastSquaresPlane;
 use NorthLedger\Core\Geometry\LocalFlatness;
 use NorthLedger\Core\Geometry\MinimumZone;
 use NorthLedger\Core\Geometry\Tilt;
-use NorthLedger\Core\Inspection\FaceGrid;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;

@@ -8,7 +8,7 @@ use App\Drawings\Faces\CrankLayout;
 use App\Drawings\Faces\DrawnFace;
 use App\Drawings\Faces\FaceDrawing;
 use App\Drawings\Faces\FacePiece;
-use NorthLedger\Core\Spec\PronePlace;
+use NorthLedger\Core\Engine\Specification\PronePlace;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
-use NorthLedger\Core\Gauging\Feature;
+use NorthLedger\Core\Assessment\InspectionPlan;
+use NorthLedger\Core\Engine\Places\Feature;
+use NorthLedger\Core\Engine\Places\Place;
 use NorthLedger\Core\Gauging\Measurand;
-use NorthLedger\Core\Gauging\Place;
 use NorthLedger\Core\Inspection\Characteristic;
-use NorthLedger\Core\Inspection\InspectionPlan;
 use NorthLedger\Core\Inspection\Section;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;

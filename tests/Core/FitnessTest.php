@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
-use NorthLedger\Core\Gauging\Feature;
+use NorthLedger\Core\Assessment\GaugeTrial;
+use NorthLedger\Core\Assessment\InspectionPlan;
+use NorthLedger\Core\Engine\Places\Feature;
 use NorthLedger\Core\Gauging\Fitness;
 use NorthLedger\Core\Gauging\Instrument;
 use NorthLedger\Core\Gauging\InstrumentKind;
 use NorthLedger\Core\Gauging\Temperatures;
 use NorthLedger\Core\Gauging\Uncertainty;
-use NorthLedger\Core\Inspection\GaugeTrial;
-use NorthLedger\Core\Inspection\InspectionPlan;
 use NorthLedger\Core\Inspection\Section;
 use NorthLedger\Core\Inspection\UsualGauge;
 use NorthLedger\Core\Quantity\Length;

@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
-use NorthLedger\Core\Judgement\BoreLooks;
-use NorthLedger\Core\Judgement\CrackLook;
-use NorthLedger\Core\Judgement\PittingClass;
-use NorthLedger\Core\Judgement\RidgeLook;
-use NorthLedger\Core\Judgement\ScoringLook;
-use NorthLedger\Core\Planning\BlockAssessment;
-use NorthLedger\Core\Planning\ReboreOption;
+use NorthLedger\Core\Assessment\BlockAssessment;
+use NorthLedger\Core\Engine\Specification\SpecificationSheet;
+use NorthLedger\Core\Features\Bores\BoreLooks;
+use NorthLedger\Core\Features\Bores\CrackLook;
+use NorthLedger\Core\Features\Bores\PittingClass;
+use NorthLedger\Core\Features\Bores\ReboreOption;
+use NorthLedger\Core\Features\Bores\RidgeLook;
+use NorthLedger\Core\Features\Bores\ScoringLook;
 use NorthLedger\Core\Quantity\Length;
-use NorthLedger\Core\Spec\SpecificationSheet;
 use NorthLedger\Core\Work\BoreWork;
 use NorthLedger\Core\Work\ChosenWay;
 use NorthLedger\Core\Work\Operation;

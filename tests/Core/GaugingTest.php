@@ -4,19 +4,19 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
-use NorthLedger\Core\Gauging\Axis;
+use NorthLedger\Core\Engine\Places\Axis;
+use NorthLedger\Core\Engine\Places\Feature;
+use NorthLedger\Core\Engine\Places\Place;
+use NorthLedger\Core\Engine\Places\Station;
+use NorthLedger\Core\Features\Bores\Plausibility;
 use NorthLedger\Core\Gauging\CheckBack;
-use NorthLedger\Core\Gauging\Feature;
 use NorthLedger\Core\Gauging\GaugingException;
 use NorthLedger\Core\Gauging\Instrument;
 use NorthLedger\Core\Gauging\InstrumentKind;
-use NorthLedger\Core\Gauging\Place;
-use NorthLedger\Core\Gauging\Reading;
-use NorthLedger\Core\Gauging\Station;
 use NorthLedger\Core\Gauging\Temperatures;
-use NorthLedger\Core\Judgement\Plausibility;
 use NorthLedger\Core\Quantity\Length;
 use NorthLedger\Core\Quantity\LengthDisplay;
+use NorthLedger\Core\Record\Reading;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 

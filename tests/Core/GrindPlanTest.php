@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
-use NorthLedger\Core\Judgement\JournalFinish;
-use NorthLedger\Core\Judgement\JournalGroup;
-use NorthLedger\Core\Judgement\JournalInspection;
-use NorthLedger\Core\Judgement\JournalReading;
-use NorthLedger\Core\Judgement\JudgedJournal;
-use NorthLedger\Core\Planning\GrindAction;
-use NorthLedger\Core\Planning\GrindPlan;
-use NorthLedger\Core\Policy\GrindAim;
+use NorthLedger\Core\Engine\Policy\GrindAim;
+use NorthLedger\Core\Features\Crankshaft\GrindAction;
+use NorthLedger\Core\Features\Crankshaft\GrindPlan;
+use NorthLedger\Core\Features\Crankshaft\JournalFinish;
+use NorthLedger\Core\Features\Crankshaft\JournalGroup;
+use NorthLedger\Core\Features\Crankshaft\JournalInspection;
+use NorthLedger\Core\Features\Crankshaft\JournalReading;
+use NorthLedger\Core\Features\Crankshaft\JudgedJournal;
 use NorthLedger\Core\Quantity\Length;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;

@@ -4,21 +4,21 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
-use NorthLedger\Core\Gauging\Conditions;
-use NorthLedger\Core\Gauging\Feature;
+use NorthLedger\Core\Assessment\InspectionPlan;
+use NorthLedger\Core\Engine\Places\Feature;
+use NorthLedger\Core\Engine\Places\Place;
+use NorthLedger\Core\Engine\Specification\SpecificationSheet;
 use NorthLedger\Core\Gauging\Instrument;
 use NorthLedger\Core\Gauging\InstrumentKind;
 use NorthLedger\Core\Gauging\Measurand;
-use NorthLedger\Core\Gauging\Place;
-use NorthLedger\Core\Gauging\Reading;
 use NorthLedger\Core\Gauging\Temperatures;
 use NorthLedger\Core\Inspection\Characteristic;
-use NorthLedger\Core\Inspection\InspectionPlan;
 use NorthLedger\Core\Inspection\Looks;
-use NorthLedger\Core\Inspection\Measurements;
 use NorthLedger\Core\Inspection\Section;
 use NorthLedger\Core\Quantity\Length;
-use NorthLedger\Core\Spec\SpecificationSheet;
+use NorthLedger\Core\Record\Conditions;
+use NorthLedger\Core\Record\Measurements;
+use NorthLedger\Core\Record\Reading;
 
 /** An engine whose every place reads its nominal, but for what a test says: lengths in nanometres, or words; null for not read. */
 final readonly class MeasuredEngine

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
+use NorthLedger\Core\Engine\Places\Place;
 use NorthLedger\Core\Gauging\GaugingException;
-use NorthLedger\Core\Gauging\Place;
 use NorthLedger\Core\Quantity\LengthUnit;
 use NorthLedger\Core\Quantity\QuantityException;
 use NorthLedger\Core\Quantity\Roughness;

@@ -4,23 +4,23 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
-use NorthLedger\Core\Gauging\Feature;
+use NorthLedger\Core\Assessment\PartWords;
+use NorthLedger\Core\Engine\Places\Feature;
+use NorthLedger\Core\Engine\Places\Place;
+use NorthLedger\Core\Engine\Specification\EnginePart;
+use NorthLedger\Core\Finding\Amount;
+use NorthLedger\Core\Finding\AmountDisplay;
+use NorthLedger\Core\Finding\Limits;
+use NorthLedger\Core\Finding\PartCriterion;
+use NorthLedger\Core\Finding\PartFinding;
+use NorthLedger\Core\Finding\Remedy;
+use NorthLedger\Core\Finding\Subject;
 use NorthLedger\Core\Gauging\Measurand;
-use NorthLedger\Core\Gauging\Place;
-use NorthLedger\Core\Inspection\Amount;
-use NorthLedger\Core\Inspection\AmountDisplay;
-use NorthLedger\Core\Inspection\Limits;
-use NorthLedger\Core\Inspection\PartCriterion;
-use NorthLedger\Core\Inspection\PartFinding;
-use NorthLedger\Core\Inspection\PartWords;
 use NorthLedger\Core\Inspection\PlannedWork;
-use NorthLedger\Core\Inspection\Remedy;
-use NorthLedger\Core\Inspection\Subject;
 use NorthLedger\Core\Inspection\WorkKind;
 use NorthLedger\Core\Quantity\Length;
 use NorthLedger\Core\Quantity\LengthDisplay;
 use NorthLedger\Core\Quantity\LengthUnit;
-use NorthLedger\Core\Spec\EnginePart;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 

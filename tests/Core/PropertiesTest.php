@@ -6,14 +6,14 @@ namespace Tests\Core;
 
 use Eris\Generators;
 use Eris\TestTrait;
+use NorthLedger\Core\Features\Bores\CleanUp;
+use NorthLedger\Core\Features\Bores\RequiredBore;
 use NorthLedger\Core\Gauging\Conformity;
 use NorthLedger\Core\Gauging\DecisionRule;
 use NorthLedger\Core\Gauging\Instrument;
 use NorthLedger\Core\Gauging\LimitKind;
 use NorthLedger\Core\Gauging\Temperatures;
 use NorthLedger\Core\Gauging\Uncertainty;
-use NorthLedger\Core\Judgement\CleanUp;
-use NorthLedger\Core\Judgement\RequiredBore;
 use NorthLedger\Core\Quantity\Length;
 use PHPUnit\Framework\TestCase;
 

@@ -6,23 +6,23 @@ namespace Tests\Core;
 
 use Eris\Generators;
 use Eris\TestTrait;
-use NorthLedger\Core\Planning\BlockPrices;
-use NorthLedger\Core\Planning\BlockToPlan;
-use NorthLedger\Core\Planning\CylinderToPlan;
-use NorthLedger\Core\Planning\FinishedBore;
-use NorthLedger\Core\Planning\MeasuredWall;
-use NorthLedger\Core\Planning\OptionKind;
-use NorthLedger\Core\Planning\PlanningException;
-use NorthLedger\Core\Planning\ReboreOption;
-use NorthLedger\Core\Planning\ReborePlan;
-use NorthLedger\Core\Planning\Recommendation;
-use NorthLedger\Core\Planning\VerdictWords;
-use NorthLedger\Core\Policy\Preference;
-use NorthLedger\Core\Policy\SleeveForWear;
+use NorthLedger\Core\Assessment\VerdictWords;
+use NorthLedger\Core\Engine\Policy\Preference;
+use NorthLedger\Core\Engine\Policy\SleeveForWear;
+use NorthLedger\Core\Engine\Specification\SpecificationSheet;
+use NorthLedger\Core\Features\Bores\BlockPrices;
+use NorthLedger\Core\Features\Bores\BlockToPlan;
+use NorthLedger\Core\Features\Bores\CylinderToPlan;
+use NorthLedger\Core\Features\Bores\FinishedBore;
+use NorthLedger\Core\Features\Bores\MeasuredWall;
+use NorthLedger\Core\Features\Bores\OptionKind;
+use NorthLedger\Core\Features\Bores\ReboreOption;
+use NorthLedger\Core\Features\Bores\ReborePlan;
+use NorthLedger\Core\Features\Bores\Recommendation;
+use NorthLedger\Core\Finding\PlanningException;
 use NorthLedger\Core\Quantity\Length;
 use NorthLedger\Core\Quantity\LengthDisplay;
 use NorthLedger\Core\Quantity\LengthUnit;
-use NorthLedger\Core\Spec\SpecificationSheet;
 use PHPUnit\Framework\TestCase;
 
 final class ReborePlanTest extends TestCase

@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
-use NorthLedger\Core\Cracks\CheckMethod;
-use NorthLedger\Core\Cracks\CheckProcedure;
-use NorthLedger\Core\Cracks\CheckStep;
-use NorthLedger\Core\Cracks\Dwell;
-use NorthLedger\Core\Cracks\DwellSchool;
-use NorthLedger\Core\Cracks\StepKind;
-use NorthLedger\Core\Precheck\WashMethod;
+use NorthLedger\Core\Engine\Policy\DwellSchool;
+use NorthLedger\Core\Engine\Specification\Material;
+use NorthLedger\Core\Features\Cracks\CheckMethod;
+use NorthLedger\Core\Features\Cracks\CheckProcedure;
+use NorthLedger\Core\Features\Cracks\CheckStep;
+use NorthLedger\Core\Features\Cracks\Dwell;
+use NorthLedger\Core\Features\Cracks\StepKind;
+use NorthLedger\Core\Features\Precheck\WashMethod;
 use NorthLedger\Core\Quantity\PressureUnit;
-use NorthLedger\Core\Spec\Material;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
+use NorthLedger\Core\Features\Faces\ShimStack;
 use NorthLedger\Core\Geometry\Height;
-use NorthLedger\Core\Planning\ShimStack;
 use NorthLedger\Core\Quantity\Length;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;

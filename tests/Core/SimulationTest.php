@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
-use NorthLedger\Core\Gauging\Axis;
-use NorthLedger\Core\Gauging\Place;
-use NorthLedger\Core\Gauging\Station;
-use NorthLedger\Core\Policy\Preference;
-use NorthLedger\Core\Policy\ReadingsPerBore;
+use NorthLedger\Core\Engine\Places\Axis;
+use NorthLedger\Core\Engine\Places\Place;
+use NorthLedger\Core\Engine\Places\Station;
+use NorthLedger\Core\Engine\Policy\Preference;
+use NorthLedger\Core\Engine\Policy\ReadingsPerBore;
 use NorthLedger\Core\Quantity\Length;
 use NorthLedger\Core\Simulation\ScreeningTrial;
 use NorthLedger\Core\Simulation\SimulatedEngine;

@@ -6,10 +6,10 @@ namespace Tests\Core;
 
 use NorthLedger\Core\Document\Fault;
 use NorthLedger\Core\Document\InvalidDocument;
-use NorthLedger\Core\Policy\ShopPolicy;
-use NorthLedger\Core\Spec\CylinderKind;
-use NorthLedger\Core\Spec\LayoutKind;
-use NorthLedger\Core\Spec\SpecificationSheet;
+use NorthLedger\Core\Engine\Policy\ShopPolicy;
+use NorthLedger\Core\Engine\Specification\CylinderKind;
+use NorthLedger\Core\Engine\Specification\LayoutKind;
+use NorthLedger\Core\Engine\Specification\SpecificationSheet;
 use Opis\JsonSchema\Validator;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;

@@ -4,19 +4,19 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
-use NorthLedger\Core\Cracks\CheckMethod;
-use NorthLedger\Core\Cracks\Confirmation;
-use NorthLedger\Core\Cracks\Look;
-use NorthLedger\Core\Cracks\LookReading;
+use NorthLedger\Core\Features\Cracks\CheckMethod;
+use NorthLedger\Core\Features\Cracks\Confirmation;
+use NorthLedger\Core\Features\Cracks\Look;
+use NorthLedger\Core\Features\Cracks\LookReading;
+use NorthLedger\Core\Features\Receiving\SleeveFinding;
+use NorthLedger\Core\Features\Receiving\SleevePiece;
+use NorthLedger\Core\Features\Receiving\SleevePieceKind;
+use NorthLedger\Core\Features\Receiving\SleeveSurvey;
 use NorthLedger\Core\Quantity\Length;
 use NorthLedger\Core\Quantity\LengthDisplay;
 use NorthLedger\Core\Quantity\LengthUnit;
 use NorthLedger\Core\Quantity\PressureUnit;
 use NorthLedger\Core\Quantity\TemperatureUnit;
-use NorthLedger\Core\Receiving\SleeveFinding;
-use NorthLedger\Core\Receiving\SleevePiece;
-use NorthLedger\Core\Receiving\SleevePieceKind;
-use NorthLedger\Core\Receiving\SleeveSurvey;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 

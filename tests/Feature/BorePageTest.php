@@ -8,7 +8,7 @@ use App\Drawings\WornWall;
 use App\Models\Reading;
 use App\People\Role;
 use Illuminate\Testing\TestResponse;
-use NorthLedger\Core\Gauging\Station;
+use NorthLedger\Core\Engine\Places\Station;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\TestCase;
 

@@ -11,7 +11,7 @@ use App\Shop\PolicyBook;
 use App\Shop\SpecBook;
 use Illuminate\Database\Eloquent\ModelNotFoundException;
 use Illuminate\Support\Facades\Artisan;
-use NorthLedger\Core\Planning\BlockAssessment;
+use NorthLedger\Core\Assessment\BlockAssessment;
 use Tests\TestCase;
 
 /** What is asked of the ledger from a command line, and what is asked for that is not there. */

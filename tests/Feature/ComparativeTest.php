@@ -12,10 +12,10 @@ use App\People\Role;
 use App\Sheets\JobFiles;
 use App\Sheets\SheetName;
 use Illuminate\Testing\TestResponse;
-use NorthLedger\Core\Judgement\CanStay;
-use NorthLedger\Core\Judgement\Criterion;
-use NorthLedger\Core\Planning\BlockAssessment;
-use NorthLedger\Core\Planning\NextReason;
+use NorthLedger\Core\Assessment\BlockAssessment;
+use NorthLedger\Core\Assessment\NextReason;
+use NorthLedger\Core\Features\Bores\CanStay;
+use NorthLedger\Core\Finding\Criterion;
 use NorthLedger\Core\Quantity\Length;
 use Tests\TestCase;
 

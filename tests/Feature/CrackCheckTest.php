@@ -14,9 +14,9 @@ use App\Sheets\JobFiles;
 use App\Sheets\Stage;
 use Illuminate\Support\Carbon;
 use Illuminate\Testing\TestResponse;
-use NorthLedger\Core\Cracks\Classification;
-use NorthLedger\Core\Cracks\CrackReport;
-use NorthLedger\Core\Spec\EnginePart;
+use NorthLedger\Core\Engine\Specification\EnginePart;
+use NorthLedger\Core\Features\Cracks\Classification;
+use NorthLedger\Core\Features\Cracks\CrackReport;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\TestCase;
 

@@ -11,8 +11,8 @@ use App\Sheets\JobFiles;
 use App\Sheets\Stage;
 use Database\Seeders\DemoShop;
 use Illuminate\Support\Facades\Queue;
+use NorthLedger\Core\Features\Bores\ReboreOption;
 use NorthLedger\Core\Inspection\Section;
-use NorthLedger\Core\Planning\ReboreOption;
 use PHPUnit\Framework\Attributes\Group;
 use Tests\TestCase;
 

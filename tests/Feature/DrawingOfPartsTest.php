@@ -9,10 +9,10 @@ use App\Drawings\FaceMap;
 use App\Drawings\FacesDrawing;
 use App\Drawings\HousingDrawing;
 use App\Sheets\CellState;
-use NorthLedger\Core\Inspection\FaceGrid;
-use NorthLedger\Core\Inspection\HousingPlan;
+use NorthLedger\Core\Features\Crankshaft\JournalGroup;
+use NorthLedger\Core\Features\Faces\FaceGrid;
+use NorthLedger\Core\Features\Housings\HousingPlan;
 use NorthLedger\Core\Inspection\Section;
-use NorthLedger\Core\Judgement\JournalGroup;
 use Tests\TestCase;
 
 /** The drawings beside the bores say what was read: faces and their cuts, housings and their line, journals and what they need. */

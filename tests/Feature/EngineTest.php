@@ -18,9 +18,9 @@ use Database\Seeders\DemoParts;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Hash;
-use NorthLedger\Core\Inspection\EngineVerdict;
+use NorthLedger\Core\Assessment\EngineVerdict;
+use NorthLedger\Core\Engine\Specification\EnginePart;
 use NorthLedger\Core\Inspection\Section;
-use NorthLedger\Core\Spec\EnginePart;
 use Tests\TestCase;
 
 /** The engine as a whole: its verdict, what people decide about it, the customer's page, and its package. */

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Drawings\FaceSurface;
+use NorthLedger\Core\Engine\Specification\FaceSpec;
+use NorthLedger\Core\Features\Faces\FaceGrid;
 use NorthLedger\Core\Geometry\Height;
-use NorthLedger\Core\Inspection\FaceGrid;
-use NorthLedger\Core\Spec\FaceSpec;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
 use Random\Randomizer;

@@ -10,10 +10,10 @@ use App\Sheets\JobFile;
 use App\Sheets\JobFiles;
 use App\Sheets\Stage;
 use Illuminate\Testing\TestResponse;
-use NorthLedger\Core\Cracks\CrackState;
-use NorthLedger\Core\Inspection\EngineVerdict;
-use NorthLedger\Core\Spec\EnginePart;
-use NorthLedger\Core\Work\VerificationState;
+use NorthLedger\Core\Assessment\EngineVerdict;
+use NorthLedger\Core\Engine\Specification\EnginePart;
+use NorthLedger\Core\Features\Cracks\CrackState;
+use NorthLedger\Core\Verification\VerificationState;
 use Tests\TestCase;
 
 /** What is found after the order is made stops the work, and nothing is signed over it (VER-6, CRACK-5a). */

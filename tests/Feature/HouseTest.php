@@ -17,7 +17,7 @@ use App\Shop\PolicySetting;
 use Illuminate\Support\Arr;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Gate;
-use NorthLedger\Core\Policy\ReadingsPerBore;
+use NorthLedger\Core\Engine\Policy\ReadingsPerBore;
 use NorthLedger\Core\Quantity\LengthUnit;
 use NorthLedger\Core\Quantity\TemperatureUnit;
 use PHPUnit\Framework\Attributes\DataProvider;

@@ -12,8 +12,8 @@ use App\Sheets\JobReader;
 use App\Sheets\SheetEntries;
 use App\Sheets\SheetName;
 use Illuminate\Support\Facades\DB;
-use NorthLedger\Core\Gauging\Feature;
-use NorthLedger\Core\Gauging\Place;
+use NorthLedger\Core\Engine\Places\Feature;
+use NorthLedger\Core\Engine\Places\Place;
 use Tests\TestCase;
 
 /** A job is read in one question, and what is read on is the same as what is read anew. */

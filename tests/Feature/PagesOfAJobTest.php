@@ -13,7 +13,7 @@ use App\People\Role;
 use App\Sheets\JobFiles;
 use App\Sheets\LookCodes;
 use App\Sheets\Stage;
-use NorthLedger\Core\Gauging\Feature;
+use NorthLedger\Core\Engine\Places\Feature;
 use PHPUnit\Framework\Attributes\DataProvider;
 use RuntimeException;
 use Tests\TestCase;

@@ -9,12 +9,12 @@ use App\Models\Reading;
 use App\Models\Setup;
 use App\People\Role;
 use App\Sheets\SheetName;
-use NorthLedger\Core\Gauging\Place;
-use NorthLedger\Core\Inspection\PartCriterion;
-use NorthLedger\Core\Inspection\PartFinding;
+use NorthLedger\Core\Engine\Places\Place;
+use NorthLedger\Core\Finding\Outcome;
+use NorthLedger\Core\Finding\PartCriterion;
+use NorthLedger\Core\Finding\PartFinding;
+use NorthLedger\Core\Finding\PartVerdict;
 use NorthLedger\Core\Inspection\Section;
-use NorthLedger\Core\Judgement\Outcome;
-use NorthLedger\Core\Planning\PartVerdict;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\TestCase;
 

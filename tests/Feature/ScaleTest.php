@@ -11,10 +11,10 @@ use App\Models\User;
 use App\People\Role;
 use App\Sheets\JobFiles;
 use Illuminate\Testing\TestResponse;
-use NorthLedger\Core\Inspection\PartCriterion;
-use NorthLedger\Core\Inspection\PartFinding;
+use NorthLedger\Core\Finding\Outcome;
+use NorthLedger\Core\Finding\PartCriterion;
+use NorthLedger\Core\Finding\PartFinding;
 use NorthLedger\Core\Inspection\Section;
-use NorthLedger\Core\Judgement\Outcome;
 use Tests\TestCase;
 
 /** A scale is a gauge of the register, with its own resolution (GAUGE-1, ROD-3). */

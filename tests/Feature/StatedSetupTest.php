@@ -9,7 +9,7 @@ use App\Sheets\SheetName;
 use App\Sheets\StatedCheck;
 use App\Sheets\StatedSetup;
 use App\Sheets\StatedZero;
-use NorthLedger\Core\Gauging\Feature;
+use NorthLedger\Core\Engine\Places\Feature;
 use NorthLedger\Core\Gauging\Instrument;
 use NorthLedger\Core\Gauging\InstrumentKind;
 use NorthLedger\Core\Quantity\LengthUnit;

@@ -5,16 +5,16 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Sheets\JobFile;
-use NorthLedger\Core\Inspection\PartFinding;
-use NorthLedger\Core\Inspection\WayToPass;
-use NorthLedger\Core\Judgement\BoreInspection;
-use NorthLedger\Core\Judgement\CanStay;
-use NorthLedger\Core\Judgement\JudgedBore;
-use NorthLedger\Core\Judgement\Outcome;
-use NorthLedger\Core\Judgement\PittingClass;
-use NorthLedger\Core\Planning\BlockAssessment;
+use NorthLedger\Core\Assessment\BlockAssessment;
+use NorthLedger\Core\Engine\Specification\SpecificationSheet;
+use NorthLedger\Core\Features\Bores\BoreInspection;
+use NorthLedger\Core\Features\Bores\CanStay;
+use NorthLedger\Core\Features\Bores\JudgedBore;
+use NorthLedger\Core\Features\Bores\PittingClass;
+use NorthLedger\Core\Finding\Outcome;
+use NorthLedger\Core\Finding\PartFinding;
+use NorthLedger\Core\Finding\WayToPass;
 use NorthLedger\Core\Quantity\LengthUnit;
-use NorthLedger\Core\Spec\SpecificationSheet;
 
 /** Takes what a job says would change it at its word: what the sentence names is changed, and the block is judged anew (VER-3). */
 trait TrueSentences

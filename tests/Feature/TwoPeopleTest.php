@@ -11,7 +11,7 @@ use App\People\Role;
 use App\Sheets\SheetName;
 use Illuminate\Support\Carbon;
 use Illuminate\Testing\TestResponse;
-use NorthLedger\Core\Gauging\Place;
+use NorthLedger\Core\Engine\Places\Place;
 use Tests\TestCase;
 
 /** A caller and a writer at one sheet, and what happens when both read one place. */

@@ -9,7 +9,7 @@ use App\Models\User;
 use App\People\Role;
 use Illuminate\Support\Facades\Queue;
 use Illuminate\Testing\TestResponse;
-use NorthLedger\Core\Spec\EnginePart;
+use NorthLedger\Core\Engine\Specification\EnginePart;
 
 /** A worn block that is bored +.020, from its readings to the finished ones. */
 trait WorkedJob

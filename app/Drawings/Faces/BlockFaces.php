@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Drawings\Faces;
 
-use NorthLedger\Core\Spec\CrackZone;
-use NorthLedger\Core\Spec\Face;
-use NorthLedger\Core\Spec\LayoutKind;
-use NorthLedger\Core\Spec\SpecificationSheet;
+use NorthLedger\Core\Engine\Specification\CrackZone;
+use NorthLedger\Core\Engine\Specification\Face;
+use NorthLedger\Core\Engine\Specification\LayoutKind;
+use NorthLedger\Core\Engine\Specification\SpecificationSheet;
 
 /** The outside of a block, its pan rail, and its webs seen from the side. */
 final readonly class BlockFaces

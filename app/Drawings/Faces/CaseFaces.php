@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Drawings\Faces;
 
-use NorthLedger\Core\Spec\CrackZone;
-use NorthLedger\Core\Spec\Face;
-use NorthLedger\Core\Spec\SpecificationSheet;
+use NorthLedger\Core\Engine\Specification\CrackZone;
+use NorthLedger\Core\Engine\Specification\Face;
+use NorthLedger\Core\Engine\Specification\SpecificationSheet;
 
 /** The halves of a split case seen from their parting face, and separate cylinders. */
 final readonly class CaseFaces

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Drawings\Faces;
 
-use NorthLedger\Core\Spec\CrankshaftSpec;
+use NorthLedger\Core\Engine\Specification\CrankshaftSpec;
 
 /** Where the journals of a crankshaft lie along it, from nose to flange, by its specification. */
 final readonly class CrankLayout

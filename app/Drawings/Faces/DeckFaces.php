@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Drawings\Faces;
 
-use NorthLedger\Core\Spec\CrackZone;
-use NorthLedger\Core\Spec\Face;
-use NorthLedger\Core\Spec\SpecificationSheet;
-use NorthLedger\Core\Spec\ValveTrain;
+use NorthLedger\Core\Engine\Specification\CrackZone;
+use NorthLedger\Core\Engine\Specification\Face;
+use NorthLedger\Core\Engine\Specification\SpecificationSheet;
+use NorthLedger\Core\Engine\Specification\ValveTrain;
 
 /** The deck and the head face that lies on it. */
 final readonly class DeckFaces

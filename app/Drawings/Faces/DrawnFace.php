@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Drawings\Faces;
 
-use NorthLedger\Core\Spec\Face;
+use NorthLedger\Core\Engine\Specification\Face;
 
 /** A face of the crack map: 1000 wide, and as high as the real one looks beside it. */
 final readonly class DrawnFace

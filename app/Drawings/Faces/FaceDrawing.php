@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Drawings\Faces;
 
-use NorthLedger\Core\Spec\Face;
-use NorthLedger\Core\Spec\SpecificationSheet;
+use NorthLedger\Core\Engine\Specification\Face;
+use NorthLedger\Core\Engine\Specification\SpecificationSheet;
 
 /** Draws a face of an engine from its family's specification. */
 final readonly class FaceDrawing

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Drawings\Faces;
 
-use NorthLedger\Core\Spec\CrackZone;
+use NorthLedger\Core\Engine\Specification\CrackZone;
 
 /** One shape of a drawn face, with the zone a mark on it would lie in; coordinates are finished strings. */
 final readonly class FacePiece

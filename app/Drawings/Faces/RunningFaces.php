@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Drawings\Faces;
 
-use NorthLedger\Core\Spec\CrackZone;
-use NorthLedger\Core\Spec\Face;
-use NorthLedger\Core\Spec\SpecificationSheet;
+use NorthLedger\Core\Engine\Specification\CrackZone;
+use NorthLedger\Core\Engine\Specification\Face;
+use NorthLedger\Core\Engine\Specification\SpecificationSheet;
 
 /** The crankshaft in elevation, and the rods laid out in a row. */
 final readonly class RunningFaces

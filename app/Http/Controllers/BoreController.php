@@ -17,7 +17,7 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\Rule;
-use NorthLedger\Core\Gauging\Station;
+use NorthLedger\Core\Engine\Places\Station;
 
 /** One bore's own page: wall map, profile, best centre, wall thickness and the ring-gap check. */
 final class BoreController

@@ -16,7 +16,7 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\Rule;
-use NorthLedger\Core\Gauging\Feature;
+use NorthLedger\Core\Engine\Places\Feature;
 
 /** Gauges put back on their masters, and readings that somebody stands by in spite of a drift. */
 final class CheckBackController

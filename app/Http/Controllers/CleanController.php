@@ -18,9 +18,9 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\Rule;
-use NorthLedger\Core\Gauging\Place;
-use NorthLedger\Core\Precheck\ItemState;
-use NorthLedger\Core\Precheck\WashMethod;
+use NorthLedger\Core\Engine\Places\Place;
+use NorthLedger\Core\Features\Precheck\ItemState;
+use NorthLedger\Core\Features\Precheck\WashMethod;
 
 final readonly class CleanController
 {

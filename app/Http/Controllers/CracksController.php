@@ -22,16 +22,16 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\Rule;
-use NorthLedger\Core\Cracks\CheckMethod;
-use NorthLedger\Core\Cracks\CustomerAnswer;
-use NorthLedger\Core\Cracks\Disposition;
-use NorthLedger\Core\Cracks\DwellSchool;
-use NorthLedger\Core\Cracks\Look;
-use NorthLedger\Core\Cracks\StepKind;
-use NorthLedger\Core\Cracks\Surface;
-use NorthLedger\Core\Spec\CrackZone;
-use NorthLedger\Core\Spec\EnginePart;
-use NorthLedger\Core\Spec\Face;
+use NorthLedger\Core\Engine\Policy\DwellSchool;
+use NorthLedger\Core\Engine\Specification\CrackZone;
+use NorthLedger\Core\Engine\Specification\EnginePart;
+use NorthLedger\Core\Engine\Specification\Face;
+use NorthLedger\Core\Features\Cracks\CheckMethod;
+use NorthLedger\Core\Features\Cracks\Disposition;
+use NorthLedger\Core\Features\Cracks\Look;
+use NorthLedger\Core\Features\Cracks\StepKind;
+use NorthLedger\Core\Features\Cracks\Surface;
+use NorthLedger\Core\Finding\CustomerAnswer;
 
 final readonly class CracksController
 {

@@ -11,7 +11,7 @@ use App\Sheets\SheetName;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
-use NorthLedger\Core\Gauging\Place;
+use NorthLedger\Core\Engine\Places\Place;
 
 /** The gauge's side of the feed, known by its token, and the page's side, known by its log-in and seat. */
 final readonly class FeedController

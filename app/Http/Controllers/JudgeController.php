@@ -22,8 +22,8 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\Rule;
-use NorthLedger\Core\Planning\PartVerdict;
-use NorthLedger\Core\Spec\EnginePart;
+use NorthLedger\Core\Engine\Specification\EnginePart;
+use NorthLedger\Core\Finding\PartVerdict;
 
 final class JudgeController
 {

@@ -14,7 +14,7 @@ use App\Models\Job;
 use App\Sheets\SheetName;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
-use NorthLedger\Core\Gauging\Place;
+use NorthLedger\Core\Engine\Places\Place;
 
 final class ReadingController
 {

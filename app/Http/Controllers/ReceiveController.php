@@ -14,12 +14,12 @@ use Illuminate\Http\Request;
 use Illuminate\Support\Carbon;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
+use NorthLedger\Core\Engine\Specification\SpecificationSheet;
+use NorthLedger\Core\Features\Receiving\Arrival;
+use NorthLedger\Core\Features\Receiving\Usage;
 use NorthLedger\Core\Quantity\NotationException;
 use NorthLedger\Core\Quantity\NotationMeaning;
 use NorthLedger\Core\Quantity\ShopNotation;
-use NorthLedger\Core\Receiving\Arrival;
-use NorthLedger\Core\Receiving\Usage;
-use NorthLedger\Core\Spec\SpecificationSheet;
 
 final class ReceiveController
 {

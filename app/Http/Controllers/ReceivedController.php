@@ -18,11 +18,11 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\Rule;
-use NorthLedger\Core\Cracks\CustomerAnswer;
-use NorthLedger\Core\Receiving\ClaimKind;
-use NorthLedger\Core\Receiving\ClaimMatch;
-use NorthLedger\Core\Receiving\PartState;
-use NorthLedger\Core\Receiving\SleevePieceKind;
+use NorthLedger\Core\Features\Receiving\ClaimKind;
+use NorthLedger\Core\Features\Receiving\ClaimMatch;
+use NorthLedger\Core\Features\Receiving\PartState;
+use NorthLedger\Core\Features\Receiving\SleevePieceKind;
+use NorthLedger\Core\Finding\CustomerAnswer;
 
 /** What came in with an engine: parts, paperwork, sleeves of earlier work. */
 final readonly class ReceivedController

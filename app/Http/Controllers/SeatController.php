@@ -12,7 +12,7 @@ use App\Sheets\SheetName;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\Rule;
-use NorthLedger\Core\Gauging\Place;
+use NorthLedger\Core\Engine\Places\Place;
 
 /** Two people at one sheet: where each is, and the last reading, to be read back. */
 final readonly class SeatController

@@ -15,11 +15,11 @@ use App\Sheets\SheetName;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\Rule;
-use NorthLedger\Core\Gauging\Conditions;
-use NorthLedger\Core\Gauging\Feature;
+use NorthLedger\Core\Engine\Places\Feature;
+use NorthLedger\Core\Engine\Places\Place;
 use NorthLedger\Core\Gauging\InstrumentKind;
-use NorthLedger\Core\Gauging\Place;
 use NorthLedger\Core\Quantity\ReadingUnit;
+use NorthLedger\Core\Record\Conditions;
 
 final class SetupController
 {

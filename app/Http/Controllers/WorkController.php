@@ -15,7 +15,7 @@ use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\Rule;
-use NorthLedger\Core\Cracks\Look;
+use NorthLedger\Core\Features\Cracks\Look;
 use NorthLedger\Core\Work\TickState;
 
 final class WorkController

@@ -6,7 +6,7 @@ namespace App\Http\Requests;
 
 use Illuminate\Http\Request;
 use Illuminate\Validation\ValidationException;
-use NorthLedger\Core\Cracks\CrackLocation;
+use NorthLedger\Core\Features\Cracks\CrackLocation;
 
 /** The points of an indication as the page sends them: “500,420 512,431”, in thousandths of the face. */
 final class MapPoints

@@ -10,16 +10,16 @@
     @if($mayWrite)
     <span class="keys">
         @switch($line->kind)
-        @case(\NorthLedger\Core\Precheck\AnswerKind::Wash)
+        @case(\NorthLedger\Core\Features\Precheck\AnswerKind::Wash)
             @foreach($line->washes as $index => $wash)<button name="wash" value="{{ $wash['word'] }}" data-key="{{ $index + 1 }}" aria-pressed="{{ $wash['isChosen'] ? 'true' : 'false' }}" tabindex="-1" @if($wash['refusal'] !== '') class="refused" title="{{ $wash['refusal'] }}" @endif>{{ $wash['short'] }}</button>@endforeach
             @break
-        @case(\NorthLedger\Core\Precheck\AnswerKind::Threads)
-            <button name="chased" value="1" data-key="1" data-default aria-pressed="{{ $line->state === \NorthLedger\Core\Precheck\ItemState::NotChecked ? 'false' : 'true' }}" tabindex="-1">chased</button>
+        @case(\NorthLedger\Core\Features\Precheck\AnswerKind::Threads)
+            <button name="chased" value="1" data-key="1" data-default aria-pressed="{{ $line->state === \NorthLedger\Core\Features\Precheck\ItemState::NotChecked ? 'false' : 'true' }}" tabindex="-1">chased</button>
             @break
-        @case(\NorthLedger\Core\Precheck\AnswerKind::Gap)
+        @case(\NorthLedger\Core\Features\Precheck\AnswerKind::Gap)
             <button name="measured" value="none" data-key="1" tabindex="-1">none enters</button>
             @break
-        @case(\NorthLedger\Core\Precheck\AnswerKind::LineBoreStep)
+        @case(\NorthLedger\Core\Features\Precheck\AnswerKind::LineBoreStep)
             <button name="measured" value="standard" data-key="1" tabindex="-1">standard</button>
             @break
         @default
@@ -28,7 +28,7 @@
         <button name="state" value="not checked" data-key="0" tabindex="-1">open</button>
     </span>
     <span class="more">
-        @if($line->kind === \NorthLedger\Core\Precheck\AnswerKind::Threads)<label>stripped <input class="num" id="stripped-{{ $line->anchor }}" name="stripped" value="{{ $line->stripped }}" inputmode="numeric" size="3" maxlength="3"></label><label>with an insert <input class="num" id="inserts-{{ $line->anchor }}" name="inserts" value="{{ $line->inserts }}" inputmode="numeric" size="3" maxlength="3"></label>@endif
+        @if($line->kind === \NorthLedger\Core\Features\Precheck\AnswerKind::Threads)<label>stripped <input class="num" id="stripped-{{ $line->anchor }}" name="stripped" value="{{ $line->stripped }}" inputmode="numeric" size="3" maxlength="3"></label><label>with an insert <input class="num" id="inserts-{{ $line->anchor }}" name="inserts" value="{{ $line->inserts }}" inputmode="numeric" size="3" maxlength="3"></label>@endif
         <label>place <input id="place-{{ $line->anchor }}" name="place" value="{{ $line->place }}" maxlength="80" size="12" autocomplete="off"></label>
         <label class="grow">remark <input id="remark-{{ $line->anchor }}" name="remark" value="{{ $line->remark }}" maxlength="200" autocomplete="off"></label>
     </span>
@@ -38,10 +38,10 @@
     <span class="keys">{{ $line->state->value }}</span>
     @endif
 </form>
-@if($mayWrite && in_array($line->kind, [\NorthLedger\Core\Precheck\AnswerKind::Gap, \NorthLedger\Core\Precheck\AnswerKind::LineBoreStep], true))
+@if($mayWrite && in_array($line->kind, [\NorthLedger\Core\Features\Precheck\AnswerKind::Gap, \NorthLedger\Core\Features\Precheck\AnswerKind::LineBoreStep], true))
 <form method="post" action="/jobs/{{ $file->job->tag() }}/clean/items" id="measured-{{ $line->anchor }}" class="measured" data-keep data-words="{{ $line->title }}">
     @csrf <x-ulid /><input type="hidden" name="item" value="{{ $line->key }}">
-    <label>{{ $line->kind === \NorthLedger\Core\Precheck\AnswerKind::Gap ? 'feeler that enters' : 'step' }}, {{ $file->sheet->unit->value }} <input class="num" id="size-{{ $line->anchor }}" name="measured" size="8" maxlength="40" autocomplete="off"></label><button class="button plain">Keep</button>
+    <label>{{ $line->kind === \NorthLedger\Core\Features\Precheck\AnswerKind::Gap ? 'feeler that enters' : 'step' }}, {{ $file->sheet->unit->value }} <input class="num" id="size-{{ $line->anchor }}" name="measured" size="8" maxlength="40" autocomplete="off"></label><button class="button plain">Keep</button>
     <x-live-error :id="'measured-'.$line->anchor" />
 </form>
 @endif

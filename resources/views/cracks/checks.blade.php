@@ -4,10 +4,10 @@
 <form method="post" action="/jobs/{{ $file->job->tag() }}/cracks/checks" id="begin-check" class="inline-fields" data-keep data-words="a crack check">
     @csrf <x-ulid /><input type="hidden" name="face" value="{{ $view->face->value }}">
     <div class="field"><label for="check-part">Part</label><select id="check-part" name="part">@foreach($view->offers as $offer)<option>{{ $offer['part'] }}</option>@endforeach</select></div>
-    <div class="field"><label for="check-method">Method</label><select id="check-method" name="method">@foreach(\NorthLedger\Core\Cracks\CheckMethod::cases() as $method)<option>{{ $method->value }}</option>@endforeach</select></div>
-    <div class="field"><label for="check-surface">Surface</label><select id="check-surface" name="surface">@foreach(\NorthLedger\Core\Cracks\Surface::cases() as $surface)<option>{{ $surface->value }}</option>@endforeach</select></div>
+    <div class="field"><label for="check-method">Method</label><select id="check-method" name="method">@foreach(\NorthLedger\Core\Features\Cracks\CheckMethod::cases() as $method)<option>{{ $method->value }}</option>@endforeach</select></div>
+    <div class="field"><label for="check-surface">Surface</label><select id="check-surface" name="surface">@foreach(\NorthLedger\Core\Features\Cracks\Surface::cases() as $surface)<option>{{ $surface->value }}</option>@endforeach</select></div>
     <div class="field short"><label for="check-temperature">Part, {{ $degrees->label() }}</label><input type="hidden" name="temperature_unit" value="{{ $degrees->value }}"><input id="check-temperature" name="temperature" class="num" inputmode="decimal" maxlength="5" autocomplete="off" value="{{ $degrees->fromCelsius(20) }}"></div>
-    <div class="field"><label for="check-school">Dwell</label><select id="check-school" name="school">@foreach(\NorthLedger\Core\Cracks\DwellSchool::cases() as $school)<option @selected($school === $file->policy->crackDwell)>{{ $school->value }}</option>@endforeach</select></div>
+    <div class="field"><label for="check-school">Dwell</label><select id="check-school" name="school">@foreach(\NorthLedger\Core\Engine\Policy\DwellSchool::cases() as $school)<option @selected($school === $file->policy->crackDwell)>{{ $school->value }}</option>@endforeach</select></div>
     <div class="field"><label for="check-developer">Developer, min</label><input id="check-developer" name="developer_minutes" class="num" inputmode="numeric" maxlength="2" autocomplete="off" value="10"></div>
     <div class="field"><label for="check-lab">Sent out to</label><input id="check-lab" name="lab" maxlength="80" autocomplete="off"></div>
     <button class="button">Begin</button>

@@ -11,7 +11,7 @@
         @csrf <x-ulid /><input type="hidden" name="face" value="{{ $view->face->value }}"><input type="hidden" name="run" value="{{ $run->id }}"><input type="hidden" name="step" value="{{ $run->step }}">
         @switch($run->asks)
         @case('look')
-            <p class="look-answers">@foreach(\NorthLedger\Core\Cracks\Look::cases() as $look)<button class="button plain" name="look" value="{{ $look->value }}">{{ $look->value === 'none' ? 'nothing came back' : $look->value }}</button>@endforeach</p>
+            <p class="look-answers">@foreach(\NorthLedger\Core\Features\Cracks\Look::cases() as $look)<button class="button plain" name="look" value="{{ $look->value }}">{{ $look->value === 'none' ? 'nothing came back' : $look->value }}</button>@endforeach</p>
             @break
         @case('pressure')
             <input type="hidden" name="pressure_unit" value="{{ $view->pressureUnit->value }}"><input type="hidden" name="temperature_unit" value="{{ $file->policy->temperatureUnit->value }}">

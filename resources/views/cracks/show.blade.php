@@ -8,7 +8,7 @@
 @if($mayWrite)
 <div class="look-bar" role="group" aria-label="How does it look?">
     <p><span class="map-said" data-map-said role="status"></span><span class="zooms"><button type="button" data-clear-draft><kbd>Esc</kbd> clear</button><button type="button" data-zoom="-" aria-label="Zoom out">−</button><button type="button" data-zoom="+" aria-label="Zoom in">+</button><button type="button" data-open-keys aria-label="Keys of this page"><kbd>?</kbd></button></span></p>
-    <p>@foreach(\NorthLedger\Core\Cracks\Look::FIRST as $index => $look)<button type="button" data-look-key="{{ $index + 1 }}" data-look="{{ $look->value }}"><kbd>{{ $index + 1 }}</kbd> {{ $look->value }}</button>@endforeach</p>
+    <p>@foreach(\NorthLedger\Core\Features\Cracks\Look::FIRST as $index => $look)<button type="button" data-look-key="{{ $index + 1 }}" data-look="{{ $look->value }}"><kbd>{{ $index + 1 }}</kbd> {{ $look->value }}</button>@endforeach</p>
 </div>
 @else<p class="sr-only" data-map-said></p>@endif
 <div data-fragment="list">@include('cracks.list')</div>
@@ -18,7 +18,7 @@
     <form class="fields" method="post" action="/jobs/{{ $file->job->tag() }}/cracks/indications" id="new-indication" data-keep data-words="an indication on the {{ $view->face->value }}">
         @csrf <x-ulid /><input type="hidden" name="face" value="{{ $view->face->value }}"><input type="hidden" name="points" value="">
         <h2 class="mt-0" id="indication-title">A mark on the {{ $view->face->value }}</h2>
-        <div class="field"><label for="indication-look">Look</label><select id="indication-look" name="look">@foreach(\NorthLedger\Core\Cracks\Look::FIRST as $look)<option>{{ $look->value }}</option>@endforeach</select></div>
+        <div class="field"><label for="indication-look">Look</label><select id="indication-look" name="look">@foreach(\NorthLedger\Core\Features\Cracks\Look::FIRST as $look)<option>{{ $look->value }}</option>@endforeach</select></div>
         <div class="flex gap-4">
             <div class="field flex-1"><label for="indication-zone">In the</label><select id="indication-zone" name="zone">@foreach($view->face->zones() as $zone)<option>{{ $zone->value }}</option>@endforeach</select></div>
             <div class="field"><label for="indication-cylinder">Cylinder</label><select id="indication-cylinder" name="cylinder"><option value="">–</option>@foreach($file->sheet->layout->cylinders() as $cylinder)<option>{{ $cylinder }}</option>@endforeach</select></div>

@@ -46,7 +46,7 @@
 <details class="mt-4"><summary>Overrule the verdict</summary>
 <form method="post" action="/jobs/{{ $file->job->tag() }}/judge/overrule" class="fields">@csrf <x-ulid />
     <div class="field"><label for="overrule-part">Part</label><select id="overrule-part" name="part">@foreach($engine->parts as $part)<option value="{{ $part->key }}" @selected(old('part') === $part->key)>{{ $part->name }}</option>@endforeach</select><x-field-error name="part" /></div>
-    <div class="field"><label for="overrule-verdict">It is</label><select id="overrule-verdict" name="verdict">@foreach(\NorthLedger\Core\Planning\PartVerdict::cases() as $one)@if($one !== \NorthLedger\Core\Planning\PartVerdict::NotYetKnown)<option value="{{ $one->value }}" @selected(old('verdict') === $one->value)>{{ $one->value }}</option>@endif @endforeach</select></div>
+    <div class="field"><label for="overrule-verdict">It is</label><select id="overrule-verdict" name="verdict">@foreach(\NorthLedger\Core\Finding\PartVerdict::cases() as $one)@if($one !== \NorthLedger\Core\Finding\PartVerdict::NotYetKnown)<option value="{{ $one->value }}" @selected(old('verdict') === $one->value)>{{ $one->value }}</option>@endif @endforeach</select></div>
     <div class="field"><label for="overrule-reason">Because</label><textarea id="overrule-reason" name="reason" rows="3" maxlength="400" required>{{ old('reason') }}</textarea><x-field-error name="reason" /></div>
     <div class="field"><label for="overrule-password">Your password, as your signature</label><input id="overrule-password" name="password" type="password" autocomplete="current-password" maxlength="200" required><x-field-error name="password" /></div>
     <div><button class="button plain">Sign it</button></div>

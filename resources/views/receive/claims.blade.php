@@ -17,7 +17,7 @@
 @if($mayWrite)
 <form method="post" action="/jobs/{{ $file->job->tag() }}/receive/claims" id="new-claim" class="inline-fields" data-keep data-words="a line of the paperwork">
     @csrf <x-ulid />
-    <div class="field"><label for="claim-kind">Work done</label><select id="claim-kind" name="kind">@foreach(\NorthLedger\Core\Receiving\ClaimKind::cases() as $kind)<option>{{ $kind->value }}</option>@endforeach</select></div>
+    <div class="field"><label for="claim-kind">Work done</label><select id="claim-kind" name="kind">@foreach(\NorthLedger\Core\Features\Receiving\ClaimKind::cases() as $kind)<option>{{ $kind->value }}</option>@endforeach</select></div>
     <div class="field"><label for="claim-where">Where</label><input id="claim-where" name="where" maxlength="80" autocomplete="off" placeholder="cylinder 2, deck"></div>
     <div class="field short"><label for="claim-count">How many</label><input id="claim-count" name="count" class="num" inputmode="numeric" maxlength="3"></div>
     <div class="field short"><label for="claim-size">Size</label><input id="claim-size" name="size" class="num" maxlength="40" autocomplete="off" placeholder="{{ $file->sheet->unit === \NorthLedger\Core\Quantity\LengthUnit::Inch ? '30 over' : '50 over' }}"></div>

@@ -15,11 +15,11 @@
         <div class="field"><label for="description">What it drives</label><input id="description" name="description" value="{{ old('description') }}" maxlength="120" autocomplete="off"><small>like “winch engine of the ferry”</small><x-field-error name="description" /></div>
         <div class="field"><label for="due_on">Due</label><input id="due_on" name="due_on" type="date" value="{{ old('due_on', $dueOn) }}" required><x-field-error name="due_on" /></div>
         <div class="flex flex-wrap gap-4">
-            <div class="field flex-1"><label for="arrival">How it came</label><select id="arrival" name="arrival">@foreach(\NorthLedger\Core\Receiving\Arrival::cases() as $one)<option value="{{ $one->value }}" @selected(old('arrival') === $one->value)>{{ $one->value }}: {{ $one->explanation() }}</option>@endforeach</select><x-field-error name="arrival" /></div>
+            <div class="field flex-1"><label for="arrival">How it came</label><select id="arrival" name="arrival">@foreach(\NorthLedger\Core\Features\Receiving\Arrival::cases() as $one)<option value="{{ $one->value }}" @selected(old('arrival') === $one->value)>{{ $one->value }}: {{ $one->explanation() }}</option>@endforeach</select><x-field-error name="arrival" /></div>
             <div class="field"><label for="castings">Casting numbers</label><input id="castings" name="castings" value="{{ old('castings') }}" maxlength="120" autocomplete="off"><x-field-error name="castings" /></div>
         </div>
         <div class="flex flex-wrap gap-4">
-            <div class="field"><label for="usage">Use</label><select id="usage" name="usage"><option value="">not said</option>@foreach(\NorthLedger\Core\Receiving\Usage::cases() as $one)<option value="{{ $one->value }}" @selected(old('usage') === $one->value)>{{ $one->value }}</option>@endforeach</select><x-field-error name="usage" /></div>
+            <div class="field"><label for="usage">Use</label><select id="usage" name="usage"><option value="">not said</option>@foreach(\NorthLedger\Core\Features\Receiving\Usage::cases() as $one)<option value="{{ $one->value }}" @selected(old('usage') === $one->value)>{{ $one->value }}</option>@endforeach</select><x-field-error name="usage" /></div>
             <div class="field"><label for="budget">Budget</label><input id="budget" name="budget" class="num" value="{{ old('budget') }}" inputmode="decimal" maxlength="10" autocomplete="off"><x-field-error name="budget" /></div>
             <div class="field"><label class="tick mt-6"><input type="checkbox" name="keeps_original" value="1" @checked(old('keeps_original'))>keep it original</label></div>
         </div>

@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthLedger\Core\Engine\Policy;
+
+use NorthLedger\Core\Document\Node;
+use NorthLedger\Core\Quantity\Length;
+use NorthLedger\Core\Quantity\LengthUnit;
+
+/** The lengths a shop works with at the bores; inch and metric jobs have their own round numbers. */
+final readonly class BoreAllowances
+{
+    /**
+     * @param  Length  $mostHone  That a hone may take out, on diameter, so that an old piston fits (BORE-6a)
+     * @param  Length  $sleeveStep  Left at the bottom for a sleeve to sit on (SLV-2)
+     */
+    private function __construct(
+        public Length $stepTolerance,
+        public Length $cleanUpStock,
+        public Length $honeStock,
+        public Length $leastHoneStock,
+        public Length $mostHoneStock,
+        public Length $finishedTolerance,
+        public Length $mostHone,
+        public Length $sleeveStep,
+        public Length $screeningAllowance,
+        public Length $plausibleDeviation,
+        public Length $plausibleOutOfRound,
+        public Length $plausibleAmongOthers,
+    ) {
+    }
+
+    public static function fromNode(Node $node, LengthUnit $unit): self
+    {
+        $length = static fn (string $key): Length => $node->at($key)->positiveLength($unit);
+        $allowances = new self(
+            $length('step_tolerance'), $length('clean_up_stock'),
+            $length('hone_stock'), $length('least_hone_stock'), $length('most_hone_stock'),
+            $length('finished_tolerance'), $length('most_hone'), $length('sleeve_step'), $length('screening_allowance'),
+            $length('plausible_deviation'), $length('plausible_out_of_round'), $length('plausible_among_others'),
+        );
+        if ($allowances->honeStock->isSmallerThan($allowances->leastHoneStock) || $allowances->honeStock->isLargerThan($allowances->mostHoneStock)) {
+            $node->at('hone_stock')->complain('a stock between least_hone_stock and most_hone_stock');
+        }
+
+        return $allowances;
+    }
+}

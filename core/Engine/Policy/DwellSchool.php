@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthLedger\Core\Engine\Policy;
+
+/** The two schools of how long penetrant is left on the part (CRACK-2). */
+enum DwellSchool: string
+{
+    case Short = 'short';
+    case Long = 'long';
+
+    public function minutes(): int
+    {
+        return match ($this) {
+            self::Short => 10,
+            self::Long => 30,
+        };
+    }
+
+    public function explanation(): string
+    {
+        return match ($this) {
+            self::Short => 'Ten minutes: enough for the open cracks of castings, and the part is free again soon.',
+            self::Long => 'Half an hour: tight fatigue cracks take longer to fill.',
+        };
+    }
+}

@@ -1,0 +1,107 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthLedger\Core\Engine\Policy;
+
+use NorthLedger\Core\Document\InvalidDocument;
+use NorthLedger\Core\Document\Node;
+use NorthLedger\Core\Engine\Specification\Material;
+use NorthLedger\Core\Gauging\DecisionRule;
+use NorthLedger\Core\Quantity\LengthUnit;
+use NorthLedger\Core\Quantity\TemperatureUnit;
+
+/** One revision of the rules a shop has chosen where practitioners differ, with its allowances and prices. */
+final readonly class ShopPolicy
+{
+    /**
+     * @param  int  $checkBackReadings  After so many readings the gauge goes back on its master (GAUGE-3)
+     * @param  int  $checkBackMinutes  Or after so long
+     * @param  array<string, float>  $expansion  In 1e-6/°C by material
+     */
+    private function __construct(
+        public int $revision,
+        public Preference $preference,
+        public OrderOfWork $orderOfWork,
+        public DecisionRule $incomingRule,
+        public DecisionRule $finalRule,
+        public int $allowedPittingClass,
+        public bool $forbidsVerifyingOwnWork,
+        public DwellSchool $crackDwell,
+        public int $checkBackReadings,
+        public int $checkBackMinutes,
+        public PriceList $prices,
+        public GrindAim $grindAim,
+        public MirrorFinish $mirrorFinish,
+        public SleeveForWear $sleeveForWear,
+        public ReadingsPerBore $readingsPerBore,
+        public CrackCheckNeeds $crackCheckNeeds,
+        public TemperatureUnit $temperatureUnit,
+        private BoreAllowances $inchAllowances,
+        private BoreAllowances $metricAllowances,
+        private PartAllowances $inchParts,
+        private PartAllowances $metricParts,
+        private array $expansion,
+    ) {
+    }
+
+    /**
+     * @param  array<mixed>  $data
+     *
+     * @throws InvalidDocument If anything is missing or wrong
+     */
+    public static function fromArray(array $data): self
+    {
+        return Node::read('The shop policy', $data, static fn (Node $node): self => new self(
+            $node->at('revision')->wholeNumber(0),
+            $node->at('preference')->word(Preference::class),
+            $node->at('order_of_work')->word(OrderOfWork::class),
+            $node->at('decision_rule')->at('incoming')->word(DecisionRule::class),
+            $node->at('decision_rule')->at('final')->word(DecisionRule::class),
+            $node->at('allowed_pitting_class')->wholeNumber(0, 4),
+            $node->at('own_work')->word(OwnWork::class) === OwnWork::Forbidden,
+            $node->at('crack_dwell')->word(DwellSchool::class),
+            $node->at('check_back')->at('readings')->wholeNumber(1, 10_000),
+            $node->at('check_back')->at('minutes')->wholeNumber(1, 10_000),
+            PriceList::fromNode($node->at('prices')),
+            $node->at('grind_aim')->word(GrindAim::class),
+            $node->at('mirror_finish')->word(MirrorFinish::class),
+            $node->at('sleeve_for_wear')->word(SleeveForWear::class),
+            $node->at('readings_per_bore')->word(ReadingsPerBore::class),
+            CrackCheckNeeds::fromNode($node->at('crack_check')),
+            $node->at('temperature_unit')->word(TemperatureUnit::class),
+            BoreAllowances::fromNode($node->at('bore_in'), LengthUnit::Inch),
+            BoreAllowances::fromNode($node->at('bore_mm'), LengthUnit::Millimetre),
+            PartAllowances::fromNode($node->at('parts_in'), LengthUnit::Inch),
+            PartAllowances::fromNode($node->at('parts_mm'), LengthUnit::Millimetre),
+            self::expansions($node->at('expansion')),
+        ));
+    }
+
+    public function boreAllowances(LengthUnit $unit): BoreAllowances
+    {
+        return $unit === LengthUnit::Inch ? $this->inchAllowances : $this->metricAllowances;
+    }
+
+    public function partAllowances(LengthUnit $unit): PartAllowances
+    {
+        return $unit === LengthUnit::Inch ? $this->inchParts : $this->metricParts;
+    }
+
+    /** Linear expansion in 1e-6/°C (GAUGE-4). */
+    public function expansionOf(Material $material): float
+    {
+        return $this->expansion[$material->value];
+    }
+
+    /** @return array<string, float> */
+    private static function expansions(Node $node): array
+    {
+        $expansions = [];
+        foreach (Material::cases() as $material) {
+            $expansions[$material->value] = $node->at($material->value)->number(0, 100);
+        }
+
+        return $expansions;
+    }
+}

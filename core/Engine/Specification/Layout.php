@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthLedger\Core\Engine\Specification;
+
+use NorthLedger\Core\Document\Node;
+
+/** How the cylinders stand: one bank in line, or two banks of a vee or flat engine; cylinder numbers by bank, front first. */
+final readonly class Layout
+{
+    public const MOST_CYLINDERS = 16;
+
+    /** @param  non-empty-list<non-empty-list<int>>  $banks */
+    private function __construct(public LayoutKind $kind, public array $banks)
+    {
+    }
+
+    public static function fromNode(Node $node): self
+    {
+        $kind = $node->at('kind')->word(LayoutKind::class);
+        $banks = [];
+        foreach ($node->at('banks')->items($kind->banks()) as $bank) {
+            $numbers = array_map(static fn (Node $number): int => $number->wholeNumber(1, self::MOST_CYLINDERS), $bank->items(1));
+            $banks[] = $numbers === [] ? [1] : $numbers;
+        }
+        $all = array_merge(...$banks);
+        sort($all);
+        if ($all !== range(1, max(1, count($all))) || count($banks) !== $kind->banks()) {
+            $node->at('banks')->complain("{$kind->banks()} list(s) that name every cylinder from 1 on once");
+        }
+
+        return new self($kind, $banks === [] ? [[1]] : $banks);
+    }
+
+    /** @return non-empty-list<int> Ascending */
+    public function cylinders(): array
+    {
+        return range(1, array_sum(array_map(count(...), $this->banks)));
+    }
+}

@@ -1,0 +1,108 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthLedger\Core\Engine\Specification;
+
+use NorthLedger\Core\Document\Node;
+use NorthLedger\Core\Quantity\Length;
+
+/** Whether the numbers of a sheet fit each other; each fault is noted at the number that does not. */
+final readonly class SheetConsistency
+{
+    /** How far stacked heights may differ from the deck height: 0.05 mm. */
+    private const HEIGHT_TOLERANCE_NM = 50_000;
+
+    private const RATIO_TOLERANCE = 0.05;
+
+    public static function check(SpecificationSheet $sheet, Node $node): void
+    {
+        self::checkBore($sheet, $node);
+        self::checkRunningParts($sheet, $node);
+        self::checkVolumes($sheet, $node);
+        self::checkCracksAndThreads($sheet, $node);
+    }
+
+    private static function checkBore(SpecificationSheet $sheet, Node $node): void
+    {
+        $fresh = $sheet->bore->nominal->minus($sheet->piston->standard);
+        if ($fresh->isSmallerThan($sheet->piston->minimumClearance) || $fresh->isLargerThan($sheet->piston->maximumClearance)) {
+            $node->at('piston')->at('standard')->complain('a piston that leaves its own clearance in a standard bore');
+        }
+        if ($sheet->piston->maximumClearance->isLargerThan($sheet->bore->service->clearance)) {
+            $node->at('bore')->at('service')->at('clearance')->complain('a service limit no smaller than the clearance when new');
+        }
+        if (! $sheet->bore->standardWall->isLargerThan($sheet->bore->minimumWall)) {
+            $node->at('bore')->at('wall')->complain('a standard wall above the minimum wall');
+        }
+        if ($sheet->bore->crosshatchLeast >= $sheet->bore->crosshatchMost) {
+            $node->at('bore')->at('crosshatch_included_deg')->complain('the least below the most');
+        }
+        if ($sheet->cylinders === CylinderKind::Separate && $sheet->bore->oversizes !== []) {
+            $node->at('bore')->at('oversizes')->complain('none: separate cylinders are replaced, not bored');
+        }
+        if (($sheet->deck === null) !== ($sheet->cylinders === CylinderKind::Separate)) {
+            $node->at('deck')->complain('a deck where the cylinders stand in the block, and none where they are separate');
+        }
+        if (($sheet->housings->partingGap !== null) !== ($sheet->layout->kind === LayoutKind::Flat)) {
+            $node->at('housings')->at('parting_gap')->complain('a parting gap where the case is split, and none elsewhere');
+        }
+    }
+
+    private static function checkRunningParts(SpecificationSheet $sheet, Node $node): void
+    {
+        $crankshaft = $node->at('crankshaft');
+        foreach ([['mains', $sheet->crankshaft->mains, $sheet->housings->diameter], ['rods', $sheet->crankshaft->rods, $sheet->rods->bigEnd]] as [$group, $journals, $housing]) {
+            if (! $journals->oilClearance->holds($journals->clearanceIn($housing))) {
+                $crankshaft->at($group)->at('oil_clearance')->complain('a range that holds housing − two shells − journal, at both ends');
+            }
+        }
+        if ($sheet->housings->count !== $sheet->crankshaft->mains->count) {
+            $crankshaft->at('mains')->at('count')->complain('as many main journals as housings');
+        }
+        $housings = [$sheet->housings->thrust->housing, ...array_column($sheet->housings->noGo, 'housing')];
+        if (max($housings) > $sheet->housings->count) {
+            $node->at('housings')->at('thrust')->complain('housings that this engine has, for the thrust and for every no-go');
+        }
+        $cylinders = count($sheet->layout->cylinders());
+        if (! in_array($sheet->crankshaft->rods->count, $sheet->layout->kind === LayoutKind::Vee ? [$cylinders, intdiv($cylinders, 2)] : [$cylinders], true)) {
+            $crankshaft->at('rods')->at('count')->complain('a rod journal for each cylinder, or for each pair of a vee');
+        }
+        foreach (['intake' => $sheet->intake, 'exhaust' => $sheet->exhaust] as $kind => $valves) {
+            if ($valves->count % $cylinders !== 0) {
+                $node->at('valves')->at($kind)->at('count')->complain('the same number of valves for every cylinder');
+            }
+        }
+    }
+
+    private static function checkVolumes(SpecificationSheet $sheet, Node $node): void
+    {
+        $stack = $sheet->stroke->half()->plus($sheet->rods->centreDistance->least)->plus($sheet->piston->compressionHeight)->plus($sheet->volumes->deckClearance);
+        if ($sheet->deck !== null && $stack->minus($sheet->deck->standardHeight)->absolute()->isLargerThan(Length::ofNanometres(self::HEIGHT_TOLERANCE_NM))) {
+            $node->at('deck')->at('height')->at('standard')->complain('half the stroke, rod, piston and deck clearance together');
+        }
+        if (abs($sheet->volumes->ratioOf($sheet->bore->nominal, $sheet->stroke) - $sheet->volumes->ratio) > self::RATIO_TOLERANCE) {
+            $node->at('volumes')->at('ratio')->complain(sprintf('the ratio its volumes give, %.2f', $sheet->volumes->ratioOf($sheet->bore->nominal, $sheet->stroke)));
+        }
+    }
+
+    private static function checkCracksAndThreads(SpecificationSheet $sheet, Node $node): void
+    {
+        $numbers = array_column($sheet->pronePlaces, 'number');
+        if ($numbers !== [] && $numbers !== range(1, count($numbers))) {
+            $node->at('crack_prone')->complain('places numbered from 1 on');
+        }
+        foreach ($sheet->pronePlaces as $index => $place) {
+            if (! in_array($place->face, $sheet->faces(), true)) {
+                $node->at('crack_prone')->at((string) $index)->at('face')->complain('a face that this layout has');
+            }
+            if ($place->cylinder !== null && ! in_array($place->cylinder, $sheet->layout->cylinders(), true)) {
+                $node->at('crack_prone')->at((string) $index)->at('cylinder')->complain('a cylinder that this engine has');
+            }
+        }
+        $keys = array_column($sheet->threads, 'key');
+        if (count(array_unique($keys)) !== count($keys)) {
+            $node->at('threads')->complain('each key once');
+        }
+    }
+}

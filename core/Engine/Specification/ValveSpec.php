@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthLedger\Core\Engine\Specification;
+
+use NorthLedger\Core\Document\Node;
+use NorthLedger\Core\Quantity\Length;
+use NorthLedger\Core\Quantity\LengthUnit;
+
+/** The valves of one kind, intake or exhaust, with their guides and seats (VALVE). */
+final readonly class ValveSpec
+{
+    /** @param  list<float>  $seatAngles  In degrees, the sealing one first: one for a single cut, three for a multi-angle seat */
+    private function __construct(
+        public int $count,
+        public LengthRange $stem,
+        public LengthRange $guide,
+        public LengthRange $stemClearance,
+        public LengthRange $guideHeight,
+        public LengthRange $seatWidth,
+        public Length $seatRunout,
+        public array $seatAngles,
+        public Length $headDiameter,
+    ) {
+    }
+
+    public static function fromNode(Node $node, LengthUnit $unit): self
+    {
+        $valve = new self(
+            $node->at('count')->wholeNumber(1, 32),
+            LengthRange::fromNode($node->at('stem'), $unit),
+            LengthRange::fromNode($node->at('guide'), $unit),
+            LengthRange::fromNode($node->at('stem_clearance'), $unit),
+            LengthRange::fromNode($node->at('guide_height'), $unit),
+            LengthRange::fromNode($node->at('seat_width'), $unit),
+            $node->at('seat_runout')->positiveLength($unit),
+            array_map(static fn (Node $angle): float => $angle->number(1, 89), $node->at('seat_angles_deg')->items(1)),
+            $node->at('head_diameter')->positiveLength($unit),
+        );
+        $result = LengthRange::between($valve->guide->least->minus($valve->stem->most), $valve->guide->most->minus($valve->stem->least));
+        if (! $valve->stemClearance->holds($result)) {
+            $node->at('stem_clearance')->complain('a range that holds what guide and stem give');
+        }
+
+        return $valve;
+    }
+}

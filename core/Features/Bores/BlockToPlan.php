@@ -1,0 +1,72 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthLedger\Core\Features\Bores;
+
+use NorthLedger\Core\Finding\PlanningException;
+use NorthLedger\Core\Quantity\Length;
+
+/** What a rebore plan needs to know of a block: sizes, allowances and walls (BORE-7, BORE-9, BORE-11). */
+final readonly class BlockToPlan
+{
+    /** @var list<Length> Every offered step up to the largest allowed, ascending */
+    public array $allowedSteps;
+
+    /**
+     * @param  list<Length>  $oversizes  In any order
+     * @param  ?Length  $largestStep  Null: the largest offered
+     * @param  ?Length  $allowedShift  Of a centre; null: not judged (BORE-8)
+     * @param  bool  $canBeSleeved  False where the cylinders are separate and replaced as a set
+     * @param  bool  $isScrap  Something other than the bores condemned it; only replacing is left
+     *
+     * @throws PlanningException If the nominal or a step is not above zero, or the stock or current step below it
+     */
+    public function __construct(
+        public Length $nominal,
+        public Length $currentStep,
+        array $oversizes,
+        ?Length $largestStep,
+        public Length $cleanUpStock,
+        public Length $standardWall,
+        public Length $minimumWall,
+        public ?Length $allowedShift = null,
+        public bool $canBeSleeved = true,
+        public bool $isScrap = false,
+    ) {
+        foreach ([$nominal, $standardWall, ...$oversizes] as $length) {
+            $length->isPositive() || throw PlanningException::impossible('size', $length->nanometres);
+        }
+        foreach ([$currentStep, $cleanUpStock, $minimumWall, $allowedShift ?? Length::zero()] as $length) {
+            $length->isNegative() && throw PlanningException::impossible('step, stock, shift or minimum wall', $length->nanometres);
+        }
+        $allowed = array_filter($oversizes, static fn (Length $step): bool => $largestStep === null || ! $step->isLargerThan($largestStep));
+        usort($allowed, static fn (Length $a, Length $b): int => $a->nanometres <=> $b->nanometres);
+        $this->allowedSteps = $allowed;
+    }
+
+    public function asMade(): Length
+    {
+        return $this->nominal->plus($this->currentStep);
+    }
+
+    /**
+     * What forbids working this block, apart from its walls.
+     *
+     * @param  list<int>  $sleeved  Cylinders that would be sleeved
+     * @return list<Obstacle>
+     */
+    public function obstaclesTo(array $sleeved): array
+    {
+        return array_values(array_filter([
+            $this->isScrap ? Obstacle::BlockIsScrap : null,
+            ! $this->canBeSleeved && $sleeved !== [] ? Obstacle::CannotBeSleeved : null,
+        ]));
+    }
+
+    /** @return list<Length> Allowed steps above a step, ascending */
+    public function stepsAbove(Length $step): array
+    {
+        return array_values(array_filter($this->allowedSteps, static fn (Length $allowed): bool => $allowed->isLargerThan($step)));
+    }
+}

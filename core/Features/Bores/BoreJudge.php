@@ -1,0 +1,174 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthLedger\Core\Features\Bores;
+
+use NorthLedger\Core\Engine\Places\Axis;
+use NorthLedger\Core\Engine\Places\Feature;
+use NorthLedger\Core\Engine\Places\Place;
+use NorthLedger\Core\Engine\Places\Station;
+use NorthLedger\Core\Engine\Specification\BoreLimits;
+use NorthLedger\Core\Finding\Criterion;
+use NorthLedger\Core\Finding\Finding;
+use NorthLedger\Core\Finding\Outcome;
+use NorthLedger\Core\Finding\Spread;
+use NorthLedger\Core\Gauging\DecisionRule;
+use NorthLedger\Core\Gauging\LimitKind;
+use NorthLedger\Core\Quantity\Length;
+
+/** Judges whether a bore can stay at its size (BORE-3, BORE-4, BORE-6, BORE-6a); it collects every finding and stops at none. */
+final readonly class BoreJudge
+{
+    /** Class 3 stays by a signed concession only, whatever a policy allows (BORE-6). */
+    private const MOST_UNSIGNED_PITTING = 2;
+
+    /**
+     * @param  list<Length>  $oversizes
+     * @param  list<Station>  $stations  Where thrust and inline have to be read: three of them, or two in the school of four readings
+     */
+    public function __construct(
+        private Length $nominal,
+        private array $oversizes,
+        private BoreLimits $limits,
+        private Length $stepTolerance,
+        private ?Length $declaredStep = null,
+        private ?Pistons $pistons = null,
+        private int $allowedPittingClass = 2,
+        private DecisionRule $rule = DecisionRule::Simple,
+        private array $stations = Station::JUDGED,
+    ) {
+    }
+
+    public function judge(BoreInspection $bore): JudgedBore
+    {
+        $measures = BoreMeasures::of($bore);
+        $step = CurrentStep::of($bore, $this->nominal, $this->oversizes, $this->stepTolerance, $this->declaredStep);
+        $size = $measures->size();
+        $unread = $this->unread($bore, $this->stations);
+        $clearances = new ClearanceJudge($this->limits->clearance, $this->pistons ?? Pistons::sized(null), $this->rule, $unread, $step->value);
+        [$most, $least, $newPiston] = [$clearances->most($measures), $clearances->least($measures), $clearances->withNewPiston($measures)];
+        $ofTheBore = [$this->outOfRound($bore, $measures), $this->taper($bore, $measures), $this->crack($bore), $this->ridge($bore), $this->scoring($bore), $this->pitting($bore)];
+        $ways = $clearances->ways($most, $least, $newPiston);
+
+        return new JudgedBore(
+            $bore,
+            $measures,
+            $step,
+            $size === null || $step->value === null ? null : $size->minus($this->nominal)->minus($step->value),
+            $size === null || $bore->piston === null ? null : $size->minus($bore->piston->corrected),
+            self::inOrder([...$ofTheBore, $most, $least]),
+            CanStay::of(array_map(static fn (Finding $finding): Outcome => $finding->outcome, $ofTheBore), $ways),
+            $newPiston,
+            $ways,
+            $unread,
+        );
+    }
+
+    /** The same judge with other limits: what a bore would be by them (VER-3). */
+    public function withLimits(BoreLimits $limits): self
+    {
+        return new self($this->nominal, $this->oversizes, $limits, $this->stepTolerance, $this->declaredStep, $this->pistons, $this->allowedPittingClass, $this->rule, $this->stations);
+    }
+
+    /**
+     * @param  list<Finding>  $findings
+     * @return array<string, Finding> By criterion, in the order in which they are told
+     */
+    private static function inOrder(array $findings): array
+    {
+        usort($findings, static fn (Finding $a, Finding $b): int => array_search($a->criterion, Criterion::cases(), true) <=> array_search($b->criterion, Criterion::cases(), true));
+
+        return array_combine(array_map(static fn (Finding $finding): string => $finding->criterion->value, $findings), $findings);
+    }
+
+    private function outOfRound(BoreInspection $bore, BoreMeasures $measures): Finding
+    {
+        return $this->spread(Criterion::OutOfRound, $bore, Spread::widest($measures->outOfRound), $this->limits->outOfRound, $this->unread($bore, $this->stations));
+    }
+
+    private function taper(BoreInspection $bore, BoreMeasures $measures): Finding
+    {
+        return $this->spread(Criterion::Taper, $bore, Spread::widest($measures->taper), $this->limits->taper, $this->unread($bore, [Station::Top, Station::Bottom]));
+    }
+
+    /** @param  list<Place>  $missing */
+    private function spread(Criterion $criterion, BoreInspection $bore, ?Spread $widest, Length $limit, array $missing): Finding
+    {
+        if ($widest === null) {
+            return Finding::unread($criterion, $bore->cylinder, $limit, $missing);
+        }
+        $uncertainty = $widest->uncertainty();
+
+        return Finding::measured(
+            $criterion, $bore->cylinder, $widest->value(), $limit,
+            $this->rule->decide($widest->value(), $limit, LimitKind::Max, $uncertainty),
+            $uncertainty, [$widest->largest, $widest->smallest], $missing,
+        );
+    }
+
+    private function crack(BoreInspection $bore): Finding
+    {
+        $outcome = match ($bore->looks->crack) {
+            null => Outcome::Missing,
+            CrackLook::NoneSeen => Outcome::Pass,
+            CrackLook::Crack, CrackLook::Hole => Outcome::Fail,
+        };
+
+        return Finding::look(Criterion::Crack, $bore->cylinder, $outcome, $bore->looks->crack->value ?? '', [Place::look(Feature::Crack, $bore->cylinder)]);
+    }
+
+    private function ridge(BoreInspection $bore): Finding
+    {
+        $ends = [Station::Top->value => $bore->looks->ridgeAtTop, Station::Bottom->value => $bore->looks->ridgeAtBottom];
+        $open = array_filter($ends, static fn (?RidgeLook $look): bool => $look === null || $look === RidgeLook::Deposits);
+        $outcome = match (true) {
+            in_array(RidgeLook::CatchesNail, $ends, true) => Outcome::Fail,
+            $open !== [] => Outcome::Missing,
+            default => Outcome::Pass,
+        };
+        $looks = array_map(static fn (string $end, ?RidgeLook $look): string => "{$end} ".($look->value ?? 'not checked'), array_keys($ends), $ends);
+        $missing = array_map(static fn (string $end): Place => Place::ridge($bore->cylinder, Station::from($end)), array_keys($open));
+
+        return Finding::look(Criterion::Ridge, $bore->cylinder, $outcome, implode(', ', $looks), $missing);
+    }
+
+    private function scoring(BoreInspection $bore): Finding
+    {
+        $look = $bore->looks->scoring;
+        $outcome = $look === null ? Outcome::Missing : ($look->mayStay() ? Outcome::Pass : Outcome::Fail);
+
+        return Finding::look(Criterion::Scoring, $bore->cylinder, $outcome, $look->value ?? '', [Place::look(Feature::Scoring, $bore->cylinder)]);
+    }
+
+    private function pitting(BoreInspection $bore): Finding
+    {
+        $class = $bore->looks->pitting;
+        $outcome = match (true) {
+            $class === null => Outcome::Missing,
+            $class->value <= min($this->allowedPittingClass, self::MOST_UNSIGNED_PITTING) => Outcome::Pass,
+            $class === PittingClass::Felt && $bore->looks->pittingConceded => Outcome::Concession,
+            default => Outcome::Fail,
+        };
+
+        return Finding::look(Criterion::Pitting, $bore->cylinder, $outcome, $class?->label() ?? '', [Place::look(Feature::Pitting, $bore->cylinder)]);
+    }
+
+    /**
+     * @param  array<Station>  $stations
+     * @return list<Place>
+     */
+    private function unread(BoreInspection $bore, array $stations): array
+    {
+        $unread = [];
+        foreach ($stations as $station) {
+            foreach (Axis::NEEDED as $axis) {
+                if ($bore->reading($station, $axis) === null) {
+                    $unread[] = Place::bore($bore->cylinder, $station, $axis);
+                }
+            }
+        }
+
+        return $unread;
+    }
+}

@@ -1,0 +1,87 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthLedger\Core\Features\Bores;
+
+use NorthLedger\Core\Finding\PlanningException;
+use NorthLedger\Core\Quantity\Length;
+use NorthLedger\Core\Record\WallReading;
+use NorthLedger\Core\Record\WallSurvey;
+
+/** What a rebore plan needs to know of one cylinder (BORE-7, BORE-9). */
+final readonly class CylinderToPlan
+{
+    /**
+     * @param  Length  $pitDepth  Radial, beyond the reading
+     * @param  bool  $wantsNewPiston  To stay (BORE-6a)
+     * @param  bool  $isHonedToClearance  To stay
+     * @param  ?float  $wearDirectionDegrees  Null where the direction of the wear is not known
+     * @param  list<MeasuredWall>  $walls
+     * @param  ?WearMap  $map  Null where the wall was not traced
+     *
+     * @throws PlanningException If a size or wall is not above zero, or a pit depth below it
+     */
+    public function __construct(
+        public int $number,
+        public Length $size,
+        public Length $pitDepth,
+        public bool $isCracked,
+        public bool $canStay,
+        public ?float $wearDirectionDegrees = null,
+        public array $walls = [],
+        public ?WearMap $map = null,
+        public bool $wantsNewPiston = false,
+        public bool $isHonedToClearance = false,
+    ) {
+        foreach ([$size, ...array_column($walls, 'thickness')] as $length) {
+            $length->isPositive() || throw PlanningException::impossible("size or wall of cylinder {$number}", $length->nanometres);
+        }
+        $pitDepth->isNegative() && throw PlanningException::impossible("pit depth of cylinder {$number}", $pitDepth->nanometres);
+    }
+
+    /** As its readings so far say, at their word. */
+    public static function fromJudged(JudgedBore $bore, Length $asMade, Length $stock, Length $allowedShift): self
+    {
+        $wall = $bore->inspection->wall;
+        $map = self::map($wall, $asMade, $stock, $allowedShift);
+
+        return new self(
+            $bore->cylinder(),
+            $bore->measures->size() ?? $asMade,
+            $wall->pitDepth,
+            $bore->inspection->looks->showsCrack(),
+            $bore->canStay->stays(),
+            $map?->direction(),
+            array_map(static fn (WallReading $one): MeasuredWall => new MeasuredWall($one->degrees, $one->value), $wall->thicknesses),
+            $map,
+            $bore->wantsNewPiston(),
+            $bore->wayToStay() === CanStay::HonedToClearance,
+        );
+    }
+
+    /** Null until the wall is traced in four directions (BORE-8). */
+    public static function map(WallSurvey $wall, Length $asMade, Length $stock, Length $allowedShift): ?WearMap
+    {
+        if (! WearMap::isPossible(array_column($wall->traced, 'degrees'))) {
+            return null;
+        }
+        $radius = $asMade->half();
+
+        return WearMap::of(array_values(array_filter(array_map(
+            static fn (WallReading $one): ?TracedPoint => $one->station === null ? null : new TracedPoint((float) $one->degrees, $one->station, $radius->plus($one->value)),
+            $wall->traced,
+        ))), $stock, $allowedShift);
+    }
+
+    /** The same cylinder worn further, and staying or not. */
+    public function suppose(Length $furtherWear, bool $canStay): self
+    {
+        return new self($this->number, $this->size->plus($furtherWear), $this->pitDepth, $this->isCracked, $canStay, $this->wearDirectionDegrees, $this->walls, $this->map, $this->wantsNewPiston, $this->isHonedToClearance);
+    }
+
+    public function mustBeSleevedToStay(): bool
+    {
+        return ! $this->canStay || $this->isCracked;
+    }
+}

@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthLedger\Core\Features\Bores;
+
+/** The class of the worst pitting of a bore (BORE-6). */
+enum PittingClass: int
+{
+    case None = 0;
+    case Stain = 1;
+    case Visible = 2;
+    case Felt = 3;
+    case CatchesNail = 4;
+
+    public function label(): string
+    {
+        return match ($this) {
+            self::None => 'none',
+            self::Stain => 'stain',
+            self::Visible => 'visible, not felt',
+            self::Felt => 'felt',
+            self::CatchesNail => 'catches a nail',
+        };
+    }
+}

@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthLedger\Core\Features\Cracks;
+
+use NorthLedger\Core\Engine\Policy\CrackCheckNeed;
+use NorthLedger\Core\Engine\Policy\CrackCheckNeeds;
+use NorthLedger\Core\Engine\Specification\EnginePart;
+use NorthLedger\Core\Engine\Specification\SpecificationSheet;
+use NorthLedger\Core\Finding\Consequence;
+use NorthLedger\Core\Finding\CustomerAnswer;
+use NorthLedger\Core\Finding\PartDefect;
+
+/** What the crack check found of every part, and what it was never asked (CRACK-3, CRACK-5, CRACK-5a). */
+final class CrackDefects
+{
+    /** @return list<PartDefect> One for every indication that is a crack, or may still be one */
+    public static function of(CrackReport $report): array
+    {
+        return [...array_map(self::ofCrack(...), $report->cracks()), ...array_map(self::ofSuspect(...), $report->suspects())];
+    }
+
+    /**
+     * Parts that nobody has checked for cracks: no part is called good unchecked (CRACK-5a).
+     *
+     * @param  list<EnginePart>  $here  Parts that are there
+     * @return list<PartDefect>
+     */
+    public static function unchecked(CrackReport $report, CrackCheckNeeds $needs, array $here, SpecificationSheet $sheet): array
+    {
+        $unchecked = array_filter($here, static fn (EnginePart $part): bool => in_array($report->part($part)->state, [CrackState::NotChecked, CrackState::Running], true));
+
+        return array_values(array_map(
+            static fn (EnginePart $part): PartDefect => PartDefect::unchecked($part, $needs->of($part) === CrackCheckNeed::Needed, 'CRACK-5a', ucfirst($sheet->nameOf($part)).': not checked for cracks.'), $unchecked,
+        ));
+    }
+
+    private static function ofSuspect(Indication $suspect): PartDefect
+    {
+        $what = $suspect->readings[count($suspect->readings) - 1]->look === Look::PatchThatStays ? 'a patch will not clean up. Check it for a crack.' : 'suspect. Clean it, develop it and read it again.';
+
+        return PartDefect::found($suspect->location->part(), Consequence::Open, 'CRACK-3', ucfirst($suspect->location->words()).": {$what}", $suspect->location->cylinder);
+    }
+
+    private static function ofCrack(Indication $crack): PartDefect
+    {
+        $disposition = $crack->disposition();
+        $consequence = match (true) {
+            $crack->answer === CustomerAnswer::Declined => Consequence::Scrap,
+            $disposition === Disposition::Scrap => Consequence::Scrap,
+            $disposition === Disposition::Sleeve => Consequence::Sleeve,
+            $disposition === null, $disposition === Disposition::Specialist, ! $disposition->isDecision() => Consequence::Open,
+            default => Consequence::Repair,
+        };
+        $done = match (true) {
+            $crack->answer === CustomerAnswer::Declined => 'The customer declined the repair.',
+            $disposition === null => 'No rule says what is done; decide it with a specialist.',
+            default => $disposition->words(),
+        };
+
+        return PartDefect::found($crack->location->part(), $consequence, 'CRACK-5', ucfirst($crack->location->words()).": crack. {$done}", $crack->location->cylinder);
+    }
+}

@@ -1,0 +1,71 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthLedger\Core\Features\Cracks;
+
+use NorthLedger\Core\Engine\Specification\EnginePart;
+
+/** What the crack checks say of one part so far (CRACK-4). */
+final readonly class PartCracks
+{
+    /**
+     * @param  list<Indication>  $indications  On this part
+     * @param  list<CheckRun>  $runs  On this part
+     * @param  list<string>  $doubts  Why a clean result is worth less: surface, timing
+     */
+    private function __construct(
+        public EnginePart $part,
+        public CrackState $state,
+        public array $indications,
+        public array $runs,
+        public bool $surfaceOnly,
+        public array $doubts,
+    ) {
+    }
+
+    /**
+     * @param  list<Indication>  $indications
+     * @param  list<CheckRun>  $runs
+     */
+    public static function of(EnginePart $part, array $indications, array $runs): self
+    {
+        $read = array_values(array_filter($runs, static fn (CheckRun $run): bool => $run->isRead() && $run->retestOf === null));
+        $states = array_map(static fn (Indication $one): Classification => $one->classification(), $indications);
+        $state = match (true) {
+            in_array(Classification::Crack, $states, true) => CrackState::Cracked,
+            array_filter($states, static fn (Classification $one): bool => $one->needsRetest()) !== [] => CrackState::Suspect,
+            $read !== [] => CrackState::NoIndicationFound,
+            $runs !== [] => CrackState::Running,
+            default => CrackState::NotChecked,
+        };
+
+        return new self($part, $state, $indications, $runs, self::isSurfaceOnly($part, $read), self::doubts($read));
+    }
+
+    /** @param  list<CheckRun>  $read */
+    private static function isSurfaceOnly(EnginePart $part, array $read): bool
+    {
+        return $part === EnginePart::Crankshaft && $read !== []
+            && array_filter($read, static fn (CheckRun $run): bool => ! $run->method->seesTheSurfaceOnly()) === [];
+    }
+
+    /**
+     * @param  list<CheckRun>  $read
+     * @return list<string>
+     */
+    private static function doubts(array $read): array
+    {
+        $doubts = [];
+        foreach ($read as $run) {
+            if ($run->surface->lowersConfidence()) {
+                $doubts[] = "{$run->surface->value}: {$run->surface->doubt()}";
+            }
+            foreach ($run->marks() as $mark) {
+                $doubts[] = $mark === TimingMark::Early ? 'read early, before its timer ended' : 'read late, more than an hour after the developer';
+            }
+        }
+
+        return array_values(array_unique($doubts));
+    }
+}

@@ -1,0 +1,266 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthLedger\Core\Features\Crankshaft;
+
+use NorthLedger\Core\Engine\Places\Feature;
+use NorthLedger\Core\Engine\Places\Place;
+use NorthLedger\Core\Engine\Policy\MirrorFinish;
+use NorthLedger\Core\Engine\Policy\ShopPolicy;
+use NorthLedger\Core\Engine\Specification\EnginePart;
+use NorthLedger\Core\Engine\Specification\JournalSpec;
+use NorthLedger\Core\Engine\Specification\LengthRange;
+use NorthLedger\Core\Engine\Specification\SpecificationSheet;
+use NorthLedger\Core\Finding\Amount;
+use NorthLedger\Core\Finding\Gate;
+use NorthLedger\Core\Finding\Limits;
+use NorthLedger\Core\Finding\Outcome;
+use NorthLedger\Core\Finding\PartCriterion;
+use NorthLedger\Core\Finding\PartFinding;
+use NorthLedger\Core\Finding\Remedy;
+use NorthLedger\Core\Finding\Subject;
+use NorthLedger\Core\Gauging\Measurand;
+use NorthLedger\Core\Inspection\Judge;
+use NorthLedger\Core\Inspection\PlannedWork;
+use NorthLedger\Core\Inspection\Section;
+use NorthLedger\Core\Inspection\SectionJudgement;
+use NorthLedger\Core\Inspection\WorkKind;
+use NorthLedger\Core\Quantity\Length;
+use NorthLedger\Core\Quantity\Roughness;
+use NorthLedger\Core\Record\Measurements;
+use NorthLedger\Core\Record\Reading;
+use WeakMap;
+
+/** Judges a crankshaft and plans its grinding, mains and rod journals each as one group (JRNL-1 to JRNL-8). */
+final readonly class CrankshaftJudge implements Judge
+{
+    /** @var WeakMap<Measurements, array<string, array<int, JudgedJournal>>> Judged once of each, by group */
+    private WeakMap $journals;
+
+    /** @param  Measurements  $bearings  Of housings and big ends, for the oil clearances */
+    public function __construct(private SpecificationSheet $sheet, private ShopPolicy $policy, private Measurements $bearings)
+    {
+        $this->journals = new WeakMap;
+    }
+
+    public function judge(Measurements $measurements): SectionJudgement
+    {
+        $findings = $works = [];
+        foreach (JournalGroup::cases() as $group) {
+            $journals = $this->journals($group, $measurements);
+            $plan = $this->plan($group, $journals);
+            foreach (range(1, $this->spec($group)->count) as $number) {
+                $findings = [...$findings, ...$this->ofJournal($this->journal($group, $number, $measurements), $journals[$number] ?? null, $plan)];
+            }
+            $findings = [...$findings, ...$this->ofGroup($group, $plan)];
+            $works = [...$works, ...$this->works($group, $plan)];
+        }
+        $whole = $this->ofTheWhole($measurements);
+
+        return new SectionJudgement(Section::Crankshaft, [...$findings, ...$whole], [...self::straightening($whole), ...$works], ! $measurements->isEmpty());
+    }
+
+    /**
+     * The journals that are read as far as grinding has to know them.
+     *
+     * @return array<int, JudgedJournal> By number
+     */
+    public function journals(JournalGroup $group, Measurements $measurements): array
+    {
+        $known = $this->journals[$measurements] ?? [];
+        $known[$group->value] ??= $this->judgedJournals($group, $measurements);
+        $this->journals[$measurements] = $known;
+
+        return $known[$group->value];
+    }
+
+    private function journalJudge(JournalGroup $group): JournalJudge
+    {
+        $spec = $this->sheet->crankshaft;
+
+        return new JournalJudge(
+            $this->spec($group)->diameter->least, $this->spec($group)->diameter->most, $spec->undersizes,
+            new JournalLimits($spec->outOfRound, $spec->taper, $spec->runoutCentre, $this->smoothest(), $spec->roughest),
+            $this->policy->partAllowances($this->sheet->unit)->grindStock,
+        );
+    }
+
+    /** @return array<int, JudgedJournal> By number */
+    private function judgedJournals(JournalGroup $group, Measurements $measurements): array
+    {
+        $judge = $this->journalJudge($group);
+        $judged = [];
+        foreach (range(1, $this->spec($group)->count) as $number) {
+            $inspection = $this->journal($group, $number, $measurements)->inspection();
+            if ($inspection !== null) {
+                $judged[$number] = $judge->judge($inspection);
+            }
+        }
+
+        return $judged;
+    }
+
+    /** @param  array<int, JudgedJournal>  $journals */
+    public function plan(JournalGroup $group, array $journals): ?GrindPlan
+    {
+        $spec = $this->sheet->crankshaft;
+
+        return $journals === [] ? null : GrindPlan::of(
+            array_values($journals), $this->spec($group)->diameter->least, $this->spec($group)->diameter->most,
+            $spec->undersizes, $this->policy->grindAim, $spec->caseDepth,
+        );
+    }
+
+    private function journal(JournalGroup $group, int $number, Measurements $measurements): ReadJournal
+    {
+        return new ReadJournal($group, $number, $this->spec($group), $measurements);
+    }
+
+    private function spec(JournalGroup $group): JournalSpec
+    {
+        return $group === JournalGroup::Mains ? $this->sheet->crankshaft->mains : $this->sheet->crankshaft->rods;
+    }
+
+    private function smoothest(): Roughness
+    {
+        return $this->policy->mirrorFinish === MirrorFinish::Accepted ? Roughness::ofNanometres(0) : $this->sheet->crankshaft->smoothest;
+    }
+
+    /** The undersize that the journal has, as far as it is read (JRNL-2, JRNL-5a); standard while nothing is. */
+    private function currentUndersize(ReadJournal $journal): Length
+    {
+        $readings = $journal->sizes();
+
+        return $readings === [] ? Length::zero() : $this->journalJudge($journal->group)->nearestUndersize(Length::largest(...array_column($readings, 'corrected')));
+    }
+
+    /** @return list<PartFinding> */
+    private function ofJournal(ReadJournal $journal, ?JudgedJournal $judged, ?GrindPlan $plan): array
+    {
+        $spec = $this->sheet->crankshaft;
+        $gate = new Gate(EnginePart::Crankshaft, $this->policy->incomingRule, $journal->measurements, 'JRNL-2', $journal->subject());
+        $undersize = $judged->currentUndersize ?? $this->currentUndersize($journal);
+        $range = LengthRange::between($journal->spec->diameter->least->minus($undersize), $journal->spec->diameter->most->minus($undersize));
+        $findings = [
+            $gate->sizes(PartCriterion::Size, ReadJournal::places($journal->group, $journal->number), $range, Remedy::Machine),
+            $gate->widest(PartCriterion::OutOfRound, array_map(static fn (string $station): array => array_map(static fn (int $axis): Place => $journal->at("{$station}.{$axis}"), CrankshaftPlan::AXES), CrankshaftPlan::STATIONS), $spec->outOfRound, Remedy::Machine),
+            $gate->widest(PartCriterion::Taper, array_map(static fn (int $axis): array => array_map(static fn (string $station): Place => $journal->at("{$station}.{$axis}"), CrankshaftPlan::STATIONS), CrankshaftPlan::AXES), $spec->taper, Remedy::Machine),
+            $this->scored($gate, $journal->score(), $journal->measurements->length($journal->score())),
+        ];
+        $finish = $gate->under('JRNL-7')->value(PartCriterion::Finish, $journal->finish(), Limits::between(Amount::of(Measurand::Roughness, $this->smoothest()->nanometres), Amount::of(Measurand::Roughness, $spec->roughest->nanometres)), Remedy::Machine, 'It decides how the journal is polished, never that it is ground.');
+        if ($journal->hasRunOut()) {
+            $findings[] = $gate->under('JRNL-6')->reading(PartCriterion::RunOut, Place::at(Feature::RunOut, $journal->number), Limits::atMostLength($spec->runoutCentre), Remedy::Machine, 'Total indicator reading; the bend is half of it.');
+        }
+
+        return array_values(array_filter([
+            ...$findings, $finish,
+            $journal->measurements->isRead($journal->fillet()) ? $gate->under('JRNL-4')->reading(PartCriterion::Fillet, $journal->fillet(), Limits::range($journal->spec->fillet), Remedy::Machine, 'Too small a fillet is where a crankshaft breaks, too large a one rides on the shell: the wheel is dressed to the sheet’s radius.') : null,
+            ...$this->clearances($journal, $judged, $plan),
+        ]));
+    }
+
+    /** Any score that can be measured has to go. */
+    private function scored(Gate $gate, Place $place, ?Length $depth): PartFinding
+    {
+        return match (true) {
+            $depth === null => $gate->unread(PartCriterion::Score, [$place]),
+            $depth->isPositive() => $gate->failed(PartCriterion::Score, 'It has to be ground out: twice its depth comes off.', Remedy::Machine, [$place]),
+            default => $gate->passed(PartCriterion::Score, 'none', [$place]),
+        };
+    }
+
+    /**
+     * What is between the journal and new shells: as it is where it is only polished, at the target where it is ground.
+     *
+     * @return list<PartFinding>
+     */
+    private function clearances(ReadJournal $journal, ?JudgedJournal $judged, ?GrindPlan $plan): array
+    {
+        $housings = $this->bearingBores($journal->group, $journal->number);
+        if ($judged === null || $plan === null || $plan->action === GrindAction::WeldOrReplace || $housings === []) {
+            return [];
+        }
+        $isGround = $plan->action === GrindAction::Grind;
+        $oil = OilClearances::of($housings, $journal->spec, $isGround ? ($plan->target ?? Length::zero()) : $judged->inspection->size(), $isGround ? ($plan->undersize ?? Length::zero()) : $judged->currentUndersize);
+        $gate = new Gate(EnginePart::Crankshaft, $this->policy->incomingRule, $journal->measurements, 'JRNL-8', $journal->subject());
+        $worst = $oil->worstAgainst($journal->spec->oilClearance);
+        $findings = [$gate->judged(PartCriterion::OilClearance, Amount::distance($worst), Limits::range($journal->spec->oilClearance, Measurand::Distance), $oil->uncertainty, Remedy::Machine, array_column($housings, 'place'), [], ($isGround ? 'With the journal ground to its target. ' : '').'With the shells of the sheet.')];
+        $strip = $journal->measurements->reading($journal->strip());
+        if ($strip !== null && ! $isGround && ! $oil->agreesWith($strip)) {
+            $findings[] = $gate->failed(PartCriterion::PlasticStrip, 'The strip says another clearance than gauge and micrometer: ask which is wrong. It is a cross-check only and cannot show out-of-round or taper of the housing.', Remedy::Decide, [$strip->place]);
+        }
+
+        return $findings;
+    }
+
+    /** @return list<Reading> Of the bores that a journal's shells sit in */
+    private function bearingBores(JournalGroup $group, int $number): array
+    {
+        return $group === JournalGroup::Mains
+            ? $this->bearings->readingsOf('housing', $number)
+            : array_merge([], ...array_map(fn (int $rod): array => $this->bearings->readingsOf('bigend', $rod), $this->rodsOn($number)));
+    }
+
+    /** @return list<int> The rods that run on a journal: one, or on a shared crankpin two */
+    private function rodsOn(int $pin): array
+    {
+        $cylinders = $this->sheet->layout->cylinders();
+        sort($cylinders);
+        $each = intdiv(count($cylinders), $this->sheet->crankshaft->rods->count);
+
+        return array_slice($cylinders, ($pin - 1) * $each, $each);
+    }
+
+    /** @return list<PartFinding> */
+    private function ofGroup(JournalGroup $group, ?GrindPlan $plan): array
+    {
+        $subject = Subject::of($group->value, $group === JournalGroup::Mains ? 'Mains' : 'Rod journals');
+        if ($plan?->action === GrindAction::WeldOrReplace) {
+            return [PartFinding::failed(EnginePart::Crankshaft, 'JRNL-5', $subject, PartCriterion::Undersize, 'They do not clean up at the largest undersize offered: weld them up, or replace the crankshaft.', Remedy::Repair, [])];
+        }
+
+        return $plan?->losesItsCase() === true
+            ? [PartFinding::failed(EnginePart::Crankshaft, 'JRNL-5', $subject, PartCriterion::HardenedCase, 'Grinding goes through the hardened case: treat it anew, or replace the crankshaft.', Remedy::Repair, [])]
+            : [];
+    }
+
+    /** @return list<PlannedWork> */
+    private function works(JournalGroup $group, ?GrindPlan $plan): array
+    {
+        $subject = $group === JournalGroup::Mains ? 'Mains' : 'Rod journals';
+
+        return match ($plan?->action) {
+            null => [],
+            GrindAction::Polish => [PlannedWork::of('JRNL-2', $subject, WorkKind::Polish)],
+            GrindAction::Grind => [PlannedWork::of('JRNL-4', $subject, WorkKind::Grind, $plan->undersize, $plan->target, $this->sheet->crankshaft->caseDepth === null ? '' : 'The case that is left is on this side of the journal.')],
+            GrindAction::WeldOrReplace => [PlannedWork::of('JRNL-5', $subject, WorkKind::WeldOrReplace)],
+        };
+    }
+
+    /**
+     * A bent snout is straightened before anything is ground.
+     *
+     * @param  list<PartFinding>  $whole
+     * @return list<PlannedWork>
+     */
+    private static function straightening(array $whole): array
+    {
+        $isBent = array_filter($whole, static fn (PartFinding $finding): bool => $finding->rule === 'JRNL-6' && $finding->outcome === Outcome::Fail) !== [];
+
+        return $isBent ? [PlannedWork::of('JRNL-6', 'Crankshaft', WorkKind::Straighten, said: 'Before it is ground; check it for cracks again afterwards.')] : [];
+    }
+
+    /** @return list<PartFinding> */
+    private function ofTheWhole(Measurements $measurements): array
+    {
+        $spec = $this->sheet->crankshaft;
+        $gate = new Gate(EnginePart::Crankshaft, $this->policy->incomingRule, $measurements, 'JRNL-6', Subject::of('crankshaft', 'Crankshaft'));
+        $endPlay = Place::at(Feature::EndPlay, 1);
+
+        return [
+            $gate->reading(PartCriterion::SnoutRunOut, Place::at(Feature::SnoutRunOut, 1), Limits::atMostLength($spec->runoutSnout), Remedy::Machine, 'Total indicator reading; the bend is half of it. Straighten before grinding.'),
+            ...($measurements->isRead($endPlay) ? [$gate->under('LINE-4')->reading(PartCriterion::EndPlay, $endPlay, Limits::range($spec->endPlay, Measurand::Distance), Remedy::Machine, 'By thrust shells of another width, or by welding up the thrust face.')] : []),
+        ];
+    }
+}

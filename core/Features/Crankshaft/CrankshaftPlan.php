@@ -1,0 +1,81 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthLedger\Core\Features\Crankshaft;
+
+use NorthLedger\Core\Engine\Places\Feature;
+use NorthLedger\Core\Engine\Places\Place;
+use NorthLedger\Core\Engine\Specification\SpecificationSheet;
+use NorthLedger\Core\Finding\PartCriterion;
+use NorthLedger\Core\Inspection\Characteristic;
+use NorthLedger\Core\Inspection\PlanRow;
+use NorthLedger\Core\Inspection\PlanRows;
+use NorthLedger\Core\Inspection\PlanTable;
+use NorthLedger\Core\Quantity\Length;
+
+/** The journals of a crankshaft, two stations by two axes each at the least; then what is read of the whole (JRNL-1, JRNL-6). */
+final readonly class CrankshaftPlan
+{
+    public const STATIONS = ['front', 'rear'];
+
+    public const AXES = [0, 90];
+
+    private const DERIVED = [PartCriterion::OutOfRound, PartCriterion::Taper, PartCriterion::OilClearance];
+
+    private const MORE_STATIONS = ['front', 'middle', 'rear'];
+
+    private const MORE_AXES = [0, 45, 90, 135];
+
+    /** @return list<PlanTable> */
+    public static function tables(SpecificationSheet $sheet): array
+    {
+        $spec = $sheet->crankshaft;
+        $mains = new PlanRows(range(1, $spec->mains->count));
+        $pins = new PlanRows(range(1, $spec->rods->count));
+        $supported = [1, $spec->mains->count];
+        $runOut = array_map(
+            static fn (int $main): ?Characteristic => in_array($main, $supported, true) ? null : Characteristic::needed(Place::at(Feature::RunOut, $main)),
+            range(1, $spec->mains->count),
+        );
+
+        return [
+            new PlanTable('Mains', $mains->columns(), [
+                ...self::grid($mains, Feature::Main, PlanRows::middle($spec->mains->diameter)),
+                $mains->needed('deepest score', Feature::MainScore),
+                new PlanRow('', 'run-out', $runOut),
+                $mains->optional('fillet', Feature::MainFillet, '', PlanRows::middle($spec->mains->fillet)),
+                $mains->optional('Ra', Feature::MainFinish),
+                $mains->optional('plastic strip', Feature::MainStrip),
+            ], [], $mains->subjects('Main'), self::DERIVED),
+            new PlanTable('Rod journals', $pins->columns(), [
+                ...self::grid($pins, Feature::Pin, PlanRows::middle($spec->rods->diameter)),
+                $pins->needed('deepest score', Feature::PinScore),
+                $pins->optional('fillet', Feature::PinFillet, '', PlanRows::middle($spec->rods->fillet)),
+                $pins->optional('Ra', Feature::PinFinish),
+                $pins->optional('plastic strip', Feature::PinStrip),
+            ], [], $pins->subjects('Rod journal'), self::DERIVED),
+            new PlanTable('The whole', ['run-out, snout', 'end play'], [
+                new PlanRow('', 'reads', [Characteristic::needed(Place::at(Feature::SnoutRunOut, 1)), Characteristic::optional(Place::at(Feature::EndPlay, 1))]),
+            ]),
+        ];
+    }
+
+    /** @return list<PlanRow> */
+    private static function grid(PlanRows $journals, Feature $feature, Length $nominal): array
+    {
+        $rows = [];
+        foreach (self::MORE_STATIONS as $station) {
+            $group = ucfirst($station);
+            foreach (self::MORE_AXES as $axis) {
+                $isNeeded = in_array($station, self::STATIONS, true) && in_array($axis, self::AXES, true);
+                $rows[] = $isNeeded
+                    ? $journals->needed("{$axis}°", $feature, "{$station}.{$axis}", $nominal, $group)
+                    : $journals->extra("{$axis}°", $feature, "{$station}.{$axis}", $nominal, $group);
+                $group = '';
+            }
+        }
+
+        return $rows;
+    }
+}

@@ -1,0 +1,186 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthLedger\Core\Features\Faces;
+
+use NorthLedger\Core\Engine\Places\Feature;
+use NorthLedger\Core\Engine\Places\Place;
+use NorthLedger\Core\Engine\Policy\ShopPolicy;
+use NorthLedger\Core\Engine\Specification\EnginePart;
+use NorthLedger\Core\Engine\Specification\SpecificationSheet;
+use NorthLedger\Core\Engine\Specification\ValveTrain;
+use NorthLedger\Core\Finding\Amount;
+use NorthLedger\Core\Finding\Gate;
+use NorthLedger\Core\Finding\Limits;
+use NorthLedger\Core\Finding\Outcome;
+use NorthLedger\Core\Finding\PartCriterion;
+use NorthLedger\Core\Finding\PartFinding;
+use NorthLedger\Core\Finding\Remedy;
+use NorthLedger\Core\Finding\Subject;
+use NorthLedger\Core\Gauging\Measurand;
+use NorthLedger\Core\Inspection\Judge;
+use NorthLedger\Core\Inspection\Looks;
+use NorthLedger\Core\Inspection\PlannedWork;
+use NorthLedger\Core\Inspection\Section;
+use NorthLedger\Core\Inspection\SectionJudgement;
+use NorthLedger\Core\Inspection\WorkKind;
+use NorthLedger\Core\Quantity\Length;
+use NorthLedger\Core\Record\Measurements;
+use WeakMap;
+
+/** Judges the faces of block and head and plans what is cut off them (DECK-1 to DECK-6). */
+final readonly class FaceJudge implements Judge
+{
+    /** @var WeakMap<Measurements, list<MeasuredFace>> Assembled once of each */
+    private WeakMap $faces;
+
+    public function __construct(private SpecificationSheet $sheet, private ShopPolicy $policy)
+    {
+        $this->faces = new WeakMap;
+    }
+
+    public function judge(Measurements $measurements): SectionJudgement
+    {
+        $findings = $works = [];
+        foreach ($this->faces($measurements) as $face) {
+            $ofFace = $this->ofFace($face, $measurements);
+            $findings = [...$findings, ...$ofFace];
+            $works = [...$works, ...$this->works($face, $measurements, $ofFace)];
+        }
+
+        return new SectionJudgement(Section::Deck, [...$findings, ...$this->corners($measurements)], $works, ! $measurements->isEmpty());
+    }
+
+    /** @return list<MeasuredFace> The decks, then the heads */
+    public function faces(Measurements $measurements): array
+    {
+        return $this->faces[$measurements] ??= MeasuredFace::all($this->sheet, $measurements);
+    }
+
+    /** What has to come off: what cleans it up on the best shims, and the depth of a pit inside the sealing band (DECK-2, DECK-4). */
+    public function cut(MeasuredFace $face, Measurements $measurements): Length
+    {
+        $allowances = $this->policy->partAllowances($this->sheet->unit);
+        $toClean = $face->cutToClean($allowances->shimStep, $allowances->mostShim, $this->mayBeShimmed($face, $measurements));
+
+        return $toClean->plus($this->pitToRemove($face, $measurements));
+    }
+
+    /** A deck that is not square to the crankshaft is cut square, not shimmed away (DECK-2, DECK-6). */
+    public function mayBeShimmed(MeasuredFace $face, Measurements $measurements): bool
+    {
+        return $face->kind !== FaceKind::Deck || array_filter($this->corners($measurements), static fn (PartFinding $finding): bool => $finding->outcome === Outcome::Fail) === [];
+    }
+
+    private function pitToRemove(MeasuredFace $face, Measurements $measurements): Length
+    {
+        $depth = $measurements->look(Place::at($face->kind->pits(), $face->bank)) === Looks::INSIDE_BAND
+            ? $measurements->length(Place::at($face->kind->pitDepth(), $face->bank))
+            : null;
+
+        return $depth ?? Length::zero();
+    }
+
+    /** @return list<PartFinding> */
+    private function ofFace(MeasuredFace $face, Measurements $measurements): array
+    {
+        [$kind, $spec, $bank] = [$face->kind, $face->spec, $face->bank];
+        $gate = new Gate($kind->part(), $this->policy->incomingRule, $measurements, 'DECK-1', Subject::of("{$kind->value}.{$bank}", $kind->name($this->sheet, $bank)));
+        $flatness = $face->plan()?->flatness();
+        $height = Place::at($kind->height(), $bank);
+        $findings = [
+            $flatness === null ? $gate->unread(PartCriterion::Flatness, $face->missing) : $gate->judged(PartCriterion::Flatness, Amount::distance($flatness), Limits::atMostLength($spec->flatness), $face->uncertainty(), Remedy::Machine, $face->places, $face->missing, $spec->flatnessOf === null ? '' : "As a {$spec->flatnessOf->value} gasket allows it."),
+            $this->local($gate, $face, $measurements),
+            $this->pits($gate->under('DECK-4'), $face, $measurements),
+        ];
+        $mustBeCut = array_filter($findings, static fn (PartFinding $finding): bool => $finding->outcome === Outcome::Fail) !== [];
+        $reading = $measurements->reading($height);
+        $left = $reading === null ? null : $reading->corrected->minus($mustBeCut ? $this->cut($face, $measurements) : Length::zero());
+
+        $finish = $mustBeCut ? null : $gate->under('DECK-5')->value(PartCriterion::Finish, Place::at($kind->finish(), $bank), Limits::atMost(Amount::of(Measurand::Roughness, $spec->roughest->nanometres)), Remedy::Machine);
+
+        return [
+            ...$findings,
+            $left === null ? $gate->under('DECK-4')->unread(PartCriterion::Height, [$height]) : $gate->under('DECK-4')->judged(PartCriterion::Height, Amount::size($left), Limits::between(Amount::size($spec->minimumHeight), null), $reading->sizeUncertainty(), $this->tooLow($face, $measurements), [$height], [], $mustBeCut ? 'After the cut.' : ''),
+            ...($finish === null ? [] : [$finish]),
+        ];
+    }
+
+    /**
+     * Read by squares of the close rows, or by the thickest feeler under a straightedge; it fails by either, and holds once
+     * one of them is through (DECK-1).
+     */
+    private function local(Gate $gate, MeasuredFace $face, Measurements $measurements): PartFinding
+    {
+        $feeler = $measurements->reading(Place::at($face->kind->feeler(), $face->bank));
+        $ofSquares = $face->localFlatness();
+        $limits = Limits::atMostLength($face->spec->localFlatness);
+        $isThrough = $feeler !== null || ($face->unreadClose === [] && $face->missing === [] && $ofSquares !== null);
+        $missing = $isThrough ? [] : [Place::at($face->kind->feeler(), $face->bank)];
+
+        return match (true) {
+            $feeler !== null && ($ofSquares === null || ! $ofSquares->isLargerThan($feeler->corrected)) => $gate->judged(PartCriterion::LocalFlatness, Amount::distance($feeler->corrected), $limits, $feeler->sizeUncertainty(), Remedy::Machine, [$feeler->place], [], 'By feeler under a straightedge as long as the span.'),
+            $ofSquares !== null => $gate->judged(PartCriterion::LocalFlatness, Amount::distance($ofSquares), $limits, $face->uncertainty(), Remedy::Machine, $face->places, $missing),
+            default => $gate->unread(PartCriterion::LocalFlatness, $missing, 'Not judged: read the close rows d and e as well, or feel along a straightedge as long as the span.'),
+        };
+    }
+
+    /** A pit alone that asks for too deep a cut can be welded or filled; a face that is not flat cannot. */
+    private function tooLow(MeasuredFace $face, Measurements $measurements): Remedy
+    {
+        $height = $measurements->length(Place::at($face->kind->height(), $face->bank));
+        $flatness = $face->plan()?->flatness();
+
+        return $height !== null && $flatness !== null && ! $height->minus($flatness)->isSmallerThan($face->spec->minimumHeight) ? Remedy::Repair : Remedy::Scrap;
+    }
+
+    private function pits(Gate $gate, MeasuredFace $face, Measurements $measurements): PartFinding
+    {
+        $place = Place::at($face->kind->pits(), $face->bank);
+        $depth = Place::at($face->kind->pitDepth(), $face->bank);
+
+        return match (true) {
+            $measurements->look($place) !== Looks::INSIDE_BAND => $gate->look(PartCriterion::Pits, $place, []),
+            ! $measurements->isRead($depth) => $gate->unread(PartCriterion::Pits, [$depth], 'Inside the sealing band: their depth decides how much is cut.'),
+            default => $gate->failed(PartCriterion::Pits, 'Inside the sealing band they have to go: the deepest adds to the cut, or is repaired.', Remedy::Machine, [$place, $depth], (string) $measurements->length($depth)?->nanometres),
+        };
+    }
+
+    /**
+     * @param  list<PartFinding>  $findings
+     * @return list<PlannedWork>
+     */
+    private function works(MeasuredFace $face, Measurements $measurements, array $findings): array
+    {
+        $mustBeCut = array_filter($findings, static fn (PartFinding $finding): bool => $finding->outcome === Outcome::Fail && $finding->criterion !== PartCriterion::Height) !== [];
+        if (! $mustBeCut) {
+            return [];
+        }
+        [$kind, $bank] = [$face->kind, $face->bank];
+        $cut = $this->cut($face, $measurements);
+        $cautions = array_filter([
+            $kind === FaceKind::Deck && $measurements->look(Place::at(Feature::DeckStamp, $bank)) === Looks::STAMPED ? 'Stamped numbers stand in this face: keep them where the cut allows, photograph and note them before.' : '',
+            $kind === FaceKind::Deck && $this->sheet->valveTrain === ValveTrain::SideValve ? 'The valve seats stand in this face and become lower by the cut: cut and check all of them after it.' : '',
+        ]);
+        $height = $measurements->length(Place::at($kind->height(), $bank));
+
+        return [PlannedWork::of('DECK-2', $kind->name($this->sheet, $bank), WorkKind::Face, $cut, $height?->minus($cut), implode(' ', $cautions))];
+    }
+
+    /**
+     * A deck that is square to the crankshaft has its pistons equally far below it.
+     *
+     * @return list<PartFinding>
+     */
+    private function corners(Measurements $measurements): array
+    {
+        if ($this->sheet->deck === null) {
+            return [];
+        }
+        $places = array_map(static fn (int $cylinder): Place => Place::at(Feature::PistonToDeck, $cylinder), FacesPlan::corners($this->sheet));
+        $gate = new Gate(EnginePart::Block, $this->policy->incomingRule, $measurements, 'DECK-6', Subject::of('corners', 'Pistons at the corners'));
+
+        return [$gate->spread(PartCriterion::CornerSpread, $places, $this->policy->partAllowances($this->sheet->unit)->cornerSpread, Remedy::Machine, count($places))];
+    }
+}

@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthLedger\Core\Features\Faces;
+
+use NorthLedger\Core\Engine\Places\Feature;
+use NorthLedger\Core\Engine\Specification\EnginePart;
+use NorthLedger\Core\Engine\Specification\FaceSpec;
+use NorthLedger\Core\Engine\Specification\SpecificationSheet;
+
+/** The two kinds of face that seal the combustion: the deck of the block and the face of the head (DECK). */
+enum FaceKind: string
+{
+    case Deck = 'deck';
+    case Head = 'head';
+
+    public function spec(SpecificationSheet $sheet): ?FaceSpec
+    {
+        return $this === self::Deck ? $sheet->deck : $sheet->head;
+    }
+
+    public function part(): EnginePart
+    {
+        return $this === self::Deck ? EnginePart::Block : EnginePart::Head;
+    }
+
+    public function point(): Feature
+    {
+        return $this === self::Deck ? Feature::DeckPoint : Feature::HeadPoint;
+    }
+
+    public function height(): Feature
+    {
+        return $this === self::Deck ? Feature::DeckHeight : Feature::HeadHeight;
+    }
+
+    public function pits(): Feature
+    {
+        return $this === self::Deck ? Feature::DeckPits : Feature::HeadPits;
+    }
+
+    public function pitDepth(): Feature
+    {
+        return $this === self::Deck ? Feature::DeckPitDepth : Feature::HeadPitDepth;
+    }
+
+    /** The thickest feeler that enters anywhere under a straightedge as long as the span (DECK-1). */
+    public function feeler(): Feature
+    {
+        return $this === self::Deck ? Feature::DeckFeeler : Feature::HeadFeeler;
+    }
+
+    public function finish(): Feature
+    {
+        return $this === self::Deck ? Feature::DeckFinish : Feature::HeadFinish;
+    }
+
+    /** “Deck”, “Deck, bank 2”, “Head face, bank 1” */
+    public function name(SpecificationSheet $sheet, int $bank): string
+    {
+        return ($this === self::Deck ? 'Deck' : 'Head face').(count($sheet->layout->banks) > 1 ? ", bank {$bank}" : '');
+    }
+}

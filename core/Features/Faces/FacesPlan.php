@@ -1,0 +1,73 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthLedger\Core\Features\Faces;
+
+use NorthLedger\Core\Engine\Places\Feature;
+use NorthLedger\Core\Engine\Places\Place;
+use NorthLedger\Core\Engine\Specification\SpecificationSheet;
+use NorthLedger\Core\Inspection\Characteristic;
+use NorthLedger\Core\Inspection\PlanRow;
+use NorthLedger\Core\Inspection\PlanRows;
+use NorthLedger\Core\Inspection\PlanTable;
+
+/** The faces of block and head: heights on a grid, what is left of them, pits and finish; pistons at the corners (DECK). */
+final readonly class FacesPlan
+{
+    /** @return list<PlanTable> */
+    public static function tables(SpecificationSheet $sheet): array
+    {
+        $tables = [];
+        foreach (FaceKind::cases() as $kind) {
+            foreach (array_keys($sheet->layout->banks) as $index) {
+                $tables = [...$tables, ...self::face($sheet, $kind, $index + 1)];
+            }
+        }
+        if ($sheet->deck !== null) {
+            $corners = new PlanRows(self::corners($sheet));
+            $tables[] = new PlanTable('Pistons at the corners', $corners->columns(), [$corners->needed('below the deck, above zero', Feature::PistonToDeck)]);
+        }
+
+        return $tables;
+    }
+
+    /** @return list<int> The cylinders at the ends of each bank (DECK-6) */
+    public static function corners(SpecificationSheet $sheet): array
+    {
+        return array_values(array_unique(array_merge([], ...array_map(static fn (array $bank): array => [$bank[0], $bank[count($bank) - 1]], $sheet->layout->banks))));
+    }
+
+    /** @return list<PlanTable> */
+    private static function face(SpecificationSheet $sheet, FaceKind $kind, int $bank): array
+    {
+        $face = $kind->spec($sheet);
+        if ($face === null) {
+            return [];
+        }
+        $bores = count($sheet->layout->banks[$bank - 1]);
+        $points = FaceGrid::of($face, $bores)->points;
+        $columns = range(1, 2 * $bores + 1);
+        $rows = [];
+        foreach (['a' => 'a, intake side', 'd' => 'd, close to it', 'b' => 'b, between the bores', 'e' => 'e, close to c', 'c' => 'c, exhaust side'] as $row => $label) {
+            $rows[] = new PlanRow('', $label, array_map(static fn (int $column): ?Characteristic => match (true) {
+                ! isset($points["{$row}{$column}"]) => null,
+                FaceGrid::isNeeded($row) => Characteristic::needed(Place::at($kind->point(), $bank, "{$row}{$column}")),
+                default => Characteristic::optional(Place::at($kind->point(), $bank, "{$row}{$column}")),
+            }, $columns));
+        }
+        $name = $kind->name($sheet, $bank);
+        $about = [
+            'feeler' => Characteristic::needed(Place::at($kind->feeler(), $bank)),
+            'height left' => Characteristic::needed(Place::at($kind->height(), $bank), $face->standardHeight),
+            'pits' => Characteristic::needed(Place::at($kind->pits(), $bank)),
+            'deepest pit' => Characteristic::optional(Place::at($kind->pitDepth(), $bank)),
+            'Ra' => Characteristic::optional(Place::at($kind->finish(), $bank)),
+        ] + ($kind === FaceKind::Deck ? ['stamped numbers' => Characteristic::optional(Place::at(Feature::DeckStamp, $bank))] : []);
+
+        return [
+            new PlanTable($name, array_map(strval(...), $columns), $rows, array_map(static fn (string $spot): string => Place::at($kind->point(), $bank, $spot)->key(), array_keys($points))),
+            new PlanTable("{$name}, the whole", array_keys($about), [new PlanRow('', 'reads', array_values($about))]),
+        ];
+    }
+}

@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthLedger\Core\Features\Faces;
+
+use NorthLedger\Core\Engine\Policy\ShopPolicy;
+use NorthLedger\Core\Engine\Specification\SpecificationSheet;
+use NorthLedger\Core\Inspection\InspectedFeatures;
+use NorthLedger\Core\Inspection\MeasuredSections;
+use NorthLedger\Core\Inspection\Section;
+
+/** The faces of block and heads (DECK). */
+final class InspectedFaces implements InspectedFeatures
+{
+    public function section(SpecificationSheet $sheet): Section
+    {
+        return Section::Deck;
+    }
+
+    public function tables(SpecificationSheet $sheet): array
+    {
+        return FacesPlan::tables($sheet);
+    }
+
+    public function judge(SpecificationSheet $sheet, ShopPolicy $policy, MeasuredSections $measured): FaceJudge
+    {
+        return new FaceJudge($sheet, $policy);
+    }
+}

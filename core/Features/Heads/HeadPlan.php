@@ -1,0 +1,85 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthLedger\Core\Features\Heads;
+
+use NorthLedger\Core\Engine\Places\Feature;
+use NorthLedger\Core\Engine\Places\Place;
+use NorthLedger\Core\Engine\Specification\SpecificationSheet;
+use NorthLedger\Core\Engine\Specification\ValveSpec;
+use NorthLedger\Core\Finding\PartCriterion;
+use NorthLedger\Core\Inspection\Characteristic;
+use NorthLedger\Core\Inspection\PlanRow;
+use NorthLedger\Core\Inspection\PlanRows;
+use NorthLedger\Core\Inspection\PlanTable;
+use NorthLedger\Core\Quantity\Length;
+
+/** Guides, valves and seats, one column for each valve; and the lifters where they run in the head (VALVE-1 to VALVE-4). */
+final readonly class HeadPlan
+{
+    /** @return list<PlanTable> */
+    public static function tables(SpecificationSheet $sheet): array
+    {
+        return [self::ofKind($sheet, 'in', 'Intake valves'), self::ofKind($sheet, 'ex', 'Exhaust valves')];
+    }
+
+    /** The subject of a valve's findings: “Cylinder 3, intake”. */
+    public static function subject(int $cylinder, string $spot): string
+    {
+        $number = ltrim($spot, 'inex');
+
+        return "Cylinder {$cylinder}, ".(str_starts_with($spot, 'in') ? 'intake' : 'exhaust').($number === '' ? '' : " {$number}");
+    }
+
+    private static function ofKind(SpecificationSheet $sheet, string $kind, string $title): PlanTable
+    {
+        $valves = array_values(array_filter(self::valves($sheet), static fn (array $valve): bool => str_starts_with($valve[1], $kind)));
+        $row = static fn (string $group, string $label, Feature $feature): PlanRow => new PlanRow($group, $label, array_map(
+            static fn (array $valve): Characteristic => Characteristic::needed(Place::at($feature, $valve[0], $valve[1]), self::nominal(self::spec($sheet, $valve[1]), $feature)), $valves,
+        ));
+
+        return new PlanTable($title, array_map(static fn (array $valve): string => trim($valve[0].' '.ltrim($valve[1], 'inex')), $valves), [
+            $row('Guide', 'height', Feature::GuideHeight),
+            $row('', 'bore, widest', Feature::Guide),
+            $row('', 'valve stem', Feature::Stem),
+            $row('', 'drops', Feature::Drop),
+            $row('Seat', 'angles', Feature::SeatAngle),
+            $row('', 'width', Feature::SeatWidth),
+            $row('', 'run-out', Feature::SeatRunOut),
+            $row('', 'vacuum', Feature::Vacuum),
+        ], [], array_map(static fn (array $valve): string => self::subject(...$valve), $valves), [PartCriterion::StemClearance]);
+    }
+
+    /** @return list<array{int, string}> Cylinder and spot of each valve: “in”, “ex”, or “in1”, “in2” where there are two of a kind */
+    public static function valves(SpecificationSheet $sheet): array
+    {
+        $valves = [];
+        foreach ($sheet->layout->cylinders() as $cylinder) {
+            foreach (['in' => $sheet->intake, 'ex' => $sheet->exhaust] as $kind => $spec) {
+                $each = intdiv($spec->count, count($sheet->layout->cylinders()));
+                for ($one = 1; $one <= $each; $one++) {
+                    $valves[] = [$cylinder, $each === 1 ? $kind : $kind.$one];
+                }
+            }
+        }
+
+        return $valves;
+    }
+
+    public static function spec(SpecificationSheet $sheet, string $spot): ValveSpec
+    {
+        return str_starts_with($spot, 'in') ? $sheet->intake : $sheet->exhaust;
+    }
+
+    private static function nominal(ValveSpec $spec, Feature $feature): ?Length
+    {
+        return match ($feature) {
+            Feature::GuideHeight => PlanRows::middle($spec->guideHeight),
+            Feature::Guide => PlanRows::middle($spec->guide),
+            Feature::Stem => PlanRows::middle($spec->stem),
+            Feature::SeatWidth => PlanRows::middle($spec->seatWidth),
+            default => null,
+        };
+    }
+}

@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthLedger\Core\Features\Heads;
+
+use NorthLedger\Core\Engine\Policy\ShopPolicy;
+use NorthLedger\Core\Engine\Specification\SpecificationSheet;
+use NorthLedger\Core\Inspection\InspectedFeatures;
+use NorthLedger\Core\Inspection\MeasuredSections;
+use NorthLedger\Core\Inspection\Section;
+
+/** Guides, valves and seats (VALVE-1 to VALVE-3). */
+final class InspectedHeads implements InspectedFeatures
+{
+    public function section(SpecificationSheet $sheet): Section
+    {
+        return Section::Heads;
+    }
+
+    public function tables(SpecificationSheet $sheet): array
+    {
+        return HeadPlan::tables($sheet);
+    }
+
+    public function judge(SpecificationSheet $sheet, ShopPolicy $policy, MeasuredSections $measured): HeadJudge
+    {
+        return new HeadJudge($sheet, $policy);
+    }
+}

@@ -1,0 +1,207 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthLedger\Core\Features\Housings;
+
+use NorthLedger\Core\Engine\Places\Feature;
+use NorthLedger\Core\Engine\Places\Place;
+use NorthLedger\Core\Engine\Policy\ShopPolicy;
+use NorthLedger\Core\Engine\Specification\EnginePart;
+use NorthLedger\Core\Engine\Specification\HousingSpec;
+use NorthLedger\Core\Engine\Specification\LengthRange;
+use NorthLedger\Core\Engine\Specification\SpecificationSheet;
+use NorthLedger\Core\Finding\Gate;
+use NorthLedger\Core\Finding\Outcome;
+use NorthLedger\Core\Finding\PartCriterion;
+use NorthLedger\Core\Finding\PartFinding;
+use NorthLedger\Core\Finding\Remedy;
+use NorthLedger\Core\Finding\Subject;
+use NorthLedger\Core\Inspection\Judge;
+use NorthLedger\Core\Inspection\Looks;
+use NorthLedger\Core\Inspection\PlannedWork;
+use NorthLedger\Core\Inspection\PlanRows;
+use NorthLedger\Core\Inspection\Section;
+use NorthLedger\Core\Inspection\SectionJudgement;
+use NorthLedger\Core\Inspection\WorkKind;
+use NorthLedger\Core\Quantity\Length;
+use NorthLedger\Core\Record\Measurements;
+use NorthLedger\Core\Record\Reading;
+
+/** Judges the main housings, their line, the parting face and the thrust (LINE-1 to LINE-4, LINE-2a). */
+final readonly class HousingJudge implements Judge
+{
+    private HousingSpec $spec;
+
+    public function __construct(private SpecificationSheet $sheet, private ShopPolicy $policy)
+    {
+        $this->spec = $sheet->housings;
+    }
+
+    public function judge(Measurements $measurements): SectionJudgement
+    {
+        $step = $this->currentStep($measurements);
+        $findings = [];
+        foreach (range(1, $this->spec->count) as $housing) {
+            $findings = [...$findings, ...$this->ofHousing($housing, $measurements, $step)];
+        }
+        $findings = [...$findings, ...$this->line($measurements), ...$this->parting($measurements), ...$this->thrust($measurements)];
+        $mustBeBored = array_filter($findings, static fn (PartFinding $finding): bool => $finding->outcome === Outcome::Fail && in_array($finding->rule, ['LINE-1', 'LINE-2'], true)) !== [];
+        $plan = $mustBeBored ? $this->plan($measurements, $step) : null;
+
+        return new SectionJudgement(
+            Section::Housings,
+            [...$findings, ...($mustBeBored ? $this->atTheEnd($step, $plan) : [])],
+            $plan === null ? [] : $this->works($step, $plan),
+            ! $measurements->isEmpty(),
+        );
+    }
+
+    /** To which size the line is brought (LINE-2a); null until every housing is read with its offset. */
+    private function plan(Measurements $measurements, Length $step): ?LinePlan
+    {
+        $housings = [];
+        foreach (range(1, $this->spec->count) as $housing) {
+            $offset = $measurements->length(Place::at(Feature::Offset, $housing));
+            if ($offset === null || $measurements->missing($this->bore($housing)) !== []) {
+                return null;
+            }
+            $housings[] = HousingToBore::of("housing {$housing}", array_map(static fn (Reading $reading): Length => $reading->corrected, $measurements->readings($this->bore($housing))), $offset->absolute());
+        }
+
+        return LinePlan::of(
+            $this->spec->diameter->least->plus($step), $this->spec->diameter->most->plus($step),
+            array_map(static fn (Length $one): Length => $one->minus($step), $this->stepsAbove($step)),
+            $this->policy->partAllowances($this->sheet->unit)->lineStock, $housings,
+        );
+    }
+
+    /** @return list<Length> */
+    private function stepsAbove(Length $step): array
+    {
+        return array_values(array_filter($this->spec->lineBoreSteps, static fn (Length $one): bool => $one->isLargerThan($step)));
+    }
+
+    /** The line-bore step the smallest reading, the least worn, is nearest to; standard while nothing is read. */
+    public function currentStep(Measurements $measurements): Length
+    {
+        $readings = [];
+        foreach (range(1, $this->spec->count) as $housing) {
+            $readings = [...$readings, ...$measurements->readings($this->bore($housing))];
+        }
+        if ($readings === []) {
+            return Length::zero();
+        }
+        $smallest = Length::smallest(...array_map(static fn (Reading $reading): Length => $reading->corrected, $readings));
+        $steps = [Length::zero(), ...$this->spec->lineBoreSteps];
+        $off = fn (Length $step): Length => $smallest->minus(PlanRows::middle($this->spec->diameter))->minus($step)->absolute();
+        usort($steps, static fn (Length $a, Length $b): int => $off($a)->nanometres <=> $off($b)->nanometres);
+
+        return $steps[0];
+    }
+
+    /** @return list<Place> */
+    private function bore(int $housing): array
+    {
+        return array_map(static fn (int $degrees): Place => Place::at(Feature::Housing, $housing, (string) $degrees), HousingPlan::directions($this->spec, $housing));
+    }
+
+    /** @return list<PartFinding> */
+    private function ofHousing(int $housing, Measurements $measurements, Length $step): array
+    {
+        $places = $this->bore($housing);
+        $gate = new Gate(EnginePart::Block, $this->policy->incomingRule, $measurements, 'LINE-1', Subject::of("housing.{$housing}", "Housing {$housing}"));
+        $loose = array_values(array_filter($places, static fn (Place $place): bool => $measurements->isRead($place) && ! $measurements->conditions($place)->capsTorqued));
+        $range = LengthRange::between($this->spec->diameter->least->plus($step), $this->spec->diameter->most->plus($step));
+
+        return [
+            ...($loose === [] ? [] : [$gate->unread(PartCriterion::CapsTorqued, $loose, 'Read with the caps torqued: without it the housing has another shape.')]),
+            $gate->sizes(PartCriterion::Size, $places, $range, Remedy::Machine),
+            $gate->spread(PartCriterion::OutOfRound, $places, $this->spec->outOfRound, Remedy::Machine),
+            $gate->under('LINE-2')->look(PartCriterion::Imprint, Place::at(Feature::Imprint, $housing), [Looks::IMPRINT => Remedy::Machine, Looks::STEP => Remedy::Machine]),
+        ];
+    }
+
+    /**
+     * Each housing against its neighbours, and the line as a whole.
+     *
+     * @return list<PartFinding>
+     */
+    private function line(Measurements $measurements): array
+    {
+        $places = array_map(static fn (int $housing): Place => Place::at(Feature::Offset, $housing), range(1, $this->spec->count));
+        $gate = new Gate(EnginePart::Block, $this->policy->incomingRule, $measurements, 'LINE-2', Subject::of('line', 'Line of the housings'));
+        $pairs = array_map(static fn (int $index): array => [$places[$index], $places[$index + 1]], array_keys(array_slice($places, 1)));
+
+        return [
+            $gate->widest(PartCriterion::StepToNeighbour, $pairs, $this->spec->stepToNeighbour, Remedy::Machine),
+            $gate->spread(PartCriterion::StepOverall, $places, $this->spec->stepOverall, Remedy::Machine, count($places)),
+        ];
+    }
+
+    /**
+     * A feeler that enters the torqued case scraps it.
+     *
+     * @return list<PartFinding>
+     */
+    private function parting(Measurements $measurements): array
+    {
+        $condemns = $this->spec->partingGap;
+        if ($condemns === null) {
+            return [];
+        }
+        $findings = [];
+        foreach (range(1, $this->spec->count) as $housing) {
+            $place = Place::at(Feature::PartingGap, $housing);
+            $gate = new Gate(EnginePart::Block, $this->policy->incomingRule, $measurements, 'LINE-3', Subject::of("housing.{$housing}", "Housing {$housing}"));
+            $gap = $measurements->length($place);
+            $findings[] = match (true) {
+                $gap === null => $gate->unread(PartCriterion::PartingFace, [$place]),
+                ! $gap->isSmallerThan($condemns) => $gate->failed(PartCriterion::PartingFace, 'A feeler enters the torqued case: the halves do not seal and the bearings do not hold.', Remedy::Scrap, [$place]),
+                default => $gate->passed(PartCriterion::PartingFace, $gap->isZero() ? 'no feeler enters' : 'only a thinner feeler enters than the one that condemns', [$place]),
+            };
+        }
+
+        return $findings;
+    }
+
+    /** @return list<PartFinding> */
+    private function thrust(Measurements $measurements): array
+    {
+        $housing = $this->spec->thrust->housing;
+        $gate = new Gate(EnginePart::Block, $this->policy->incomingRule, $measurements, 'LINE-4', Subject::of("thrust.{$housing}", "Thrust, housing {$housing}"));
+
+        return [
+            $gate->sizes(PartCriterion::Width, array_map(static fn (string $spot): Place => Place::at(Feature::ThrustWidth, $housing, $spot), ['0', '90', '180', '270']), $this->spec->thrust->width, Remedy::Machine),
+            $gate->look(PartCriterion::ThrustFace, Place::at(Feature::ThrustFace, $housing), [Looks::CATCHES => Remedy::Machine]),
+        ];
+    }
+
+    /**
+     * No step is left, or none that is larger than the hole.
+     *
+     * @return list<PartFinding>
+     */
+    private function atTheEnd(Length $step, ?LinePlan $plan): array
+    {
+        return match (true) {
+            $plan?->work === LineWork::Scrap && $this->stepsAbove($step) !== [] => [PartFinding::failed(EnginePart::Block, 'LINE-2a', Subject::of('housings', 'Housings'), PartCriterion::LineBoreStep, 'No offered step is larger than the hole with its offset and the stock: nothing cleans up.', Remedy::Scrap, [])],
+            $plan?->work !== LineWork::Hone && $this->spec->lineBoreSteps !== [] && $this->stepsAbove($step) === [] => [PartFinding::failed(EnginePart::Block, 'LINE-3', Subject::of('housings', 'Housings'), PartCriterion::LineBoreStep, 'They stand at the largest step there are bearings for, and would have to be bored again.', Remedy::Scrap, [])],
+            default => [],
+        };
+    }
+
+    /**
+     * Honed back into range where the holes allow it, else bored to the smallest step that cleans up; never both.
+     *
+     * @return list<PlannedWork>
+     */
+    private function works(Length $step, LinePlan $plan): array
+    {
+        return match ($plan->work) {
+            LineWork::Hone => [PlannedWork::of('LINE-2a', 'Housings', WorkKind::LineHone, $step, PlanRows::middle($this->spec->diameter)->plus($step), 'Caps torqued, all in one setting; the crankshaft comes nearer to the camshaft by half of what is cut.')],
+            LineWork::Bore => [PlannedWork::of('LINE-2a', 'Housings', WorkKind::LineBore, $plan->step?->plus($step), $plan->target, 'Caps torqued, all in one setting.')],
+            LineWork::Scrap => [],
+        };
+    }
+}

@@ -1,0 +1,93 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthLedger\Core\Features\Housings;
+
+use NorthLedger\Core\Engine\Places\Feature;
+use NorthLedger\Core\Engine\Places\Place;
+use NorthLedger\Core\Engine\Specification\HousingSpec;
+use NorthLedger\Core\Engine\Specification\SpecificationSheet;
+use NorthLedger\Core\Finding\PartCriterion;
+use NorthLedger\Core\Inspection\Characteristic;
+use NorthLedger\Core\Inspection\PlanRow;
+use NorthLedger\Core\Inspection\PlanRows;
+use NorthLedger\Core\Inspection\PlanTable;
+
+/** The main housings at four clock positions, clear of oil holes and dowels; the parting face and the thrust (LINE-1 to LINE-4). */
+final readonly class HousingPlan
+{
+    private const CLOCK = [0, 45, 90, 135];
+
+    /** How far a diameter is turned off a no-go. */
+    private const TURNED = 20;
+
+    private const THRUST_SPOTS = ['0', '90', '180', '270'];
+
+    /** @return list<PlanTable> */
+    public static function tables(SpecificationSheet $sheet): array
+    {
+        $spec = $sheet->housings;
+        $numbers = range(1, $spec->count);
+        $housings = new PlanRows($numbers);
+        $nominal = PlanRows::middle($spec->diameter);
+        $rows = [];
+        foreach (self::CLOCK as $index => $degrees) {
+            $rows[] = new PlanRow($index === 0 ? 'Bore' : '', self::clockLabel($spec, $numbers, $degrees), array_map(
+                static fn (int $housing): Characteristic => Characteristic::needed(Place::at(Feature::Housing, $housing, (string) self::clear($spec, $housing, $degrees)), $nominal), $numbers,
+            ));
+        }
+        $rows[] = $housings->needed('imprint or step', Feature::Imprint);
+        $rows[] = $housings->needed('offset from the line', Feature::Offset);
+        if ($spec->partingGap !== null) {
+            $rows[] = $housings->needed('parting feeler', Feature::PartingGap);
+        }
+        $thrust = new PlanRows([$spec->thrust->housing]);
+
+        return [
+            new PlanTable('Housings, from the front; 0° is square to the parting line', $housings->columns(), $rows, [], $housings->subjects('Housing'), [PartCriterion::OutOfRound]),
+            new PlanTable("Thrust, housing {$spec->thrust->housing}", ['0°', '90°', '180°', '270°', 'face'], [
+                new PlanRow('', 'width, polished band', [
+                    ...array_map(static fn (string $spot): Characteristic => $thrust->needed('', Feature::ThrustWidth, $spot, PlanRows::middle($spec->thrust->width))->cells[0] ?? throw new \LogicException('A row has a cell.'), self::THRUST_SPOTS),
+                    Characteristic::needed(Place::at(Feature::ThrustFace, $spec->thrust->housing)),
+                ]),
+            ]),
+        ];
+    }
+
+    /** @return list<Place> Where the bore of a housing is read */
+    public static function bore(HousingSpec $spec, int $housing): array
+    {
+        return array_map(static fn (int $degrees): Place => Place::at(Feature::Housing, $housing, (string) $degrees), self::directions($spec, $housing));
+    }
+
+    /** @return list<int> The directions in which a housing is measured */
+    public static function directions(HousingSpec $spec, int $housing): array
+    {
+        return array_map(static fn (int $degrees): int => self::clear($spec, $housing, $degrees), self::CLOCK);
+    }
+
+    /**
+     * Where the row is really read: housings that keep clear of an oil hole turn off it.
+     *
+     * @param  list<int>  $housings
+     */
+    private static function clockLabel(HousingSpec $spec, array $housings, int $degrees): string
+    {
+        $read = array_values(array_unique(array_map(static fn (int $housing): int => self::clear($spec, $housing, $degrees), $housings)));
+        sort($read);
+
+        return implode(' or ', array_map(static fn (int $at): string => "{$at}°", $read));
+    }
+
+    private static function clear(HousingSpec $spec, int $housing, int $degrees): int
+    {
+        foreach ($spec->noGo as $noGo) {
+            if ($noGo->housing === $housing && $noGo->liesOn($degrees)) {
+                return $degrees + self::TURNED;
+            }
+        }
+
+        return $degrees;
+    }
+}

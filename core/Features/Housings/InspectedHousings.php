@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthLedger\Core\Features\Housings;
+
+use NorthLedger\Core\Engine\Policy\ShopPolicy;
+use NorthLedger\Core\Engine\Specification\SpecificationSheet;
+use NorthLedger\Core\Inspection\InspectedFeatures;
+use NorthLedger\Core\Inspection\MeasuredSections;
+use NorthLedger\Core\Inspection\Section;
+
+/** The main housings, their line, the parting face and the thrust (LINE). */
+final class InspectedHousings implements InspectedFeatures
+{
+    public function section(SpecificationSheet $sheet): Section
+    {
+        return Section::Housings;
+    }
+
+    public function tables(SpecificationSheet $sheet): array
+    {
+        return HousingPlan::tables($sheet);
+    }
+
+    public function judge(SpecificationSheet $sheet, ShopPolicy $policy, MeasuredSections $measured): HousingJudge
+    {
+        return new HousingJudge($sheet, $policy);
+    }
+}

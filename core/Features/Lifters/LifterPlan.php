@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthLedger\Core\Features\Lifters;
+
+use NorthLedger\Core\Engine\Places\Feature;
+use NorthLedger\Core\Engine\Specification\SpecificationSheet;
+use NorthLedger\Core\Finding\PartCriterion;
+use NorthLedger\Core\Inspection\PlanRows;
+use NorthLedger\Core\Inspection\PlanTable;
+
+/** The lifters in their bores, hole by hole: by feel, and by gauge where the feel leaves a doubt (VALVE-4). */
+final readonly class LifterPlan
+{
+    private const IN_A_TABLE = 8;
+
+    /** @return list<PlanTable> */
+    public static function tables(SpecificationSheet $sheet): array
+    {
+        if ($sheet->lifters === null) {
+            return [];
+        }
+        $tables = [];
+        foreach (array_chunk(range(1, $sheet->lifters->count), self::IN_A_TABLE) as $numbers) {
+            $lifters = new PlanRows($numbers);
+            $tables[] = new PlanTable('Lifters, dry and clean', $lifters->columns(), [
+                $lifters->needed('by feel', Feature::LifterFeel),
+                $lifters->optional('bore at working depth', Feature::LifterBore, '', PlanRows::middle($sheet->lifters->bore)),
+                $lifters->optional('body', Feature::Lifter, '', PlanRows::middle($sheet->lifters->body)),
+            ], [], $lifters->subjects('Lifter'), [PartCriterion::Play]);
+        }
+
+        return $tables;
+    }
+}

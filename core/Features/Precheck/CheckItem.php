@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthLedger\Core\Features\Precheck;
+
+use NorthLedger\Core\Engine\Specification\EnginePart;
+use NorthLedger\Core\Finding\Consequence;
+
+/** One line of the checklist, with the reason why it is looked at. */
+final readonly class CheckItem
+{
+    private const NOTED = ['face', 'plugs', 'jacket', 'overheated'];
+
+    public function __construct(
+        public string $key,
+        public string $group,
+        public string $title,
+        public string $reason,
+        public EnginePart $part,
+        public AnswerKind $kind = AnswerKind::FineOrFinding,
+    ) {
+    }
+
+    /** What it means for the part where something was found: dirt and a sign of heat lead to other checks, the rest to machining. */
+    public function consequence(): Consequence
+    {
+        [$kind] = explode('.', $this->key);
+
+        return in_array($kind, self::NOTED, true) ? Consequence::Noted : Consequence::Machine;
+    }
+
+    /** What was found, before its place and remark. */
+    public function finding(): string
+    {
+        return in_array($this->group, ['Looks', 'Housings'], true) && $this->key !== 'caps' ? $this->title : "Not as it should be: {$this->title}";
+    }
+}

@@ -1,0 +1,118 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthLedger\Core\Features\Precheck;
+
+use NorthLedger\Core\Engine\Specification\EnginePart;
+use NorthLedger\Core\Engine\Specification\SpecificationSheet;
+use NorthLedger\Core\Finding\Consequence;
+use NorthLedger\Core\Finding\PartDefect;
+use NorthLedger\Core\Quantity\Length;
+
+/** The checklist with its answers, and the defects that follow from them (LINE-2, LINE-3). */
+final readonly class PrecheckReport
+{
+    private const TOLD_APART = ['parting.gap', 'line-bore.step', 'blasted'];
+
+    /** @param  array<string, ItemAnswer>  $answers  By key */
+    public function __construct(private SpecificationSheet $sheet, public Checklist $checklist, public array $answers)
+    {
+    }
+
+    public function state(string $key): ItemState
+    {
+        return $this->answers[$key]->state ?? ItemState::NotChecked;
+    }
+
+    /** @return list<CheckItem> */
+    public function open(): array
+    {
+        return $this->inState(ItemState::NotChecked);
+    }
+
+    /** @return list<CheckItem> */
+    public function findings(): array
+    {
+        return $this->inState(ItemState::Finding);
+    }
+
+    /** How many thread inserts were found; null where a kind of thread is not checked. */
+    public function insertsFound(): ?int
+    {
+        $found = 0;
+        foreach ($this->sheet->threads as $thread) {
+            $inserts = $this->answers["thread.{$thread->key}"]->inserts ?? null;
+            if ($inserts === null) {
+                return null;
+            }
+            $found += max(0, $inserts - $thread->insertsExpected);
+        }
+
+        return $found;
+    }
+
+    /** @return list<PartDefect> */
+    public function defects(): array
+    {
+        return [...array_values(array_filter([$this->partingGap(), $this->lastLineBore(), $this->blasted()])), ...$this->found()];
+    }
+
+    /**
+     * What else was found, each line as it was answered; a gap, a step and blasting have words of their own.
+     *
+     * @return list<PartDefect>
+     */
+    private function found(): array
+    {
+        return array_values(array_map(
+            fn (CheckItem $item): PartDefect => PartDefect::found($item->part, $item->consequence(), 'VER-1', $this->sentence($item)),
+            array_filter($this->findings(), static fn (CheckItem $item): bool => $item->kind !== AnswerKind::Wash && ! in_array($item->key, self::TOLD_APART, true)),
+        ));
+    }
+
+    private function sentence(CheckItem $item): string
+    {
+        $answer = $this->answers[$item->key];
+
+        return implode(', ', array_filter([$item->finding(), $answer->place, $answer->remark], static fn (string $part): bool => trim($part) !== '')).'.';
+    }
+
+    private function partingGap(): ?PartDefect
+    {
+        $gap = $this->answers['parting.gap']->measured ?? null;
+        $limit = $this->sheet->housings->partingGap;
+
+        return $gap === null || $limit === null || $gap->isSmallerThan($limit)
+            ? null
+            : PartDefect::found(EnginePart::Block, Consequence::Scrap, 'LINE-3', 'A feeler as thick as the limit enters the parting face of the torqued case: the case is scrap.');
+    }
+
+    private function lastLineBore(): ?PartDefect
+    {
+        $step = $this->answers['line-bore.step']->measured ?? null;
+        $steps = $this->sheet->housings->lineBoreSteps;
+
+        return $step === null || $steps === [] || $step->isSmallerThan(Length::largest(...$steps))
+            ? null
+            : PartDefect::found(EnginePart::Block, Consequence::Scrap, 'LINE-3', 'The housings are at the largest line-bore step: no bearing is made beyond it.');
+    }
+
+    private function blasted(): ?PartDefect
+    {
+        $washedByGrit = array_filter($this->answers, static fn (ItemAnswer $answer): bool => $answer->wash === WashMethod::GritBlast && $answer->key === 'wash.block') !== [];
+        if ($this->sheet->housings->partingGap === null || ! ($washedByGrit || $this->state('blasted') === ItemState::Finding)) {
+            return null;
+        }
+
+        return $this->sheet->housings->galleriesOpenable
+            ? PartDefect::found(EnginePart::Block, Consequence::Open, 'LINE-3', 'The case was blasted: open and flush every gallery before it is used.')
+            : PartDefect::found(EnginePart::Block, Consequence::Scrap, 'LINE-3', 'The case was blasted and its galleries cannot be opened: grit stays in them, the case is scrap.');
+    }
+
+    /** @return list<CheckItem> */
+    private function inState(ItemState $state): array
+    {
+        return array_values(array_filter($this->checklist->items, fn (CheckItem $item): bool => $this->state($item->key) === $state));
+    }
+}

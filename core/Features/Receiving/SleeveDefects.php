@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthLedger\Core\Features\Receiving;
+
+use NorthLedger\Core\Engine\Specification\EnginePart;
+use NorthLedger\Core\Finding\Consequence;
+use NorthLedger\Core\Finding\PartDefect;
+
+/** What the survey of old sleeves means for the block (SLV-3). */
+final class SleeveDefects
+{
+    /**
+     * @param  list<SleeveSurvey>  $surveys
+     * @return list<PartDefect> One for every old sleeve that comes out
+     */
+    public static function of(array $surveys): array
+    {
+        return array_values(array_map(
+            static fn (SleeveSurvey $survey): PartDefect => PartDefect::found(EnginePart::Block, Consequence::Sleeve, 'SLV-3', "Cylinder {$survey->cylinder}: the old sleeve comes out and a new one goes in.", $survey->cylinder),
+            array_filter($surveys, static fn (SleeveSurvey $survey): bool => $survey->comesOut()),
+        ));
+    }
+}

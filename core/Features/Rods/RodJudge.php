@@ -1,0 +1,110 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthLedger\Core\Features\Rods;
+
+use NorthLedger\Core\Engine\Places\Feature;
+use NorthLedger\Core\Engine\Places\Place;
+use NorthLedger\Core\Engine\Policy\ShopPolicy;
+use NorthLedger\Core\Engine\Specification\EnginePart;
+use NorthLedger\Core\Engine\Specification\SpecificationSheet;
+use NorthLedger\Core\Finding\Amount;
+use NorthLedger\Core\Finding\Gate;
+use NorthLedger\Core\Finding\Limits;
+use NorthLedger\Core\Finding\Outcome;
+use NorthLedger\Core\Finding\PartCriterion;
+use NorthLedger\Core\Finding\PartFinding;
+use NorthLedger\Core\Finding\Remedy;
+use NorthLedger\Core\Finding\Subject;
+use NorthLedger\Core\Inspection\Judge;
+use NorthLedger\Core\Inspection\PlannedWork;
+use NorthLedger\Core\Inspection\Section;
+use NorthLedger\Core\Inspection\SectionJudgement;
+use NorthLedger\Core\Inspection\WorkKind;
+use NorthLedger\Core\Record\Measurements;
+
+/** Judges the connecting rods, and names the one that weighs unlike the others (ROD-1, ROD-3, ROD-4). */
+final readonly class RodJudge implements Judge
+{
+    public function __construct(private SpecificationSheet $sheet, private ShopPolicy $policy)
+    {
+    }
+
+    public function judge(Measurements $measurements): SectionJudgement
+    {
+        $findings = $works = [];
+        foreach ($this->sheet->layout->cylinders() as $rod) {
+            $ofRod = $this->ofRod($rod, $measurements);
+            $findings = [...$findings, ...$ofRod];
+            $works = [...$works, ...self::works($rod, $ofRod)];
+        }
+        $weights = RodWeights::of($this->sheet->layout->cylinders(), $measurements);
+
+        return new SectionJudgement(Section::Rods, [...$findings, $this->spread($weights, $measurements)], [...$works, ...$weights->works($this->sheet->rods->spread)], ! $measurements->isEmpty());
+    }
+
+    /** @return list<Place> */
+    public static function bigEnd(int $rod): array
+    {
+        return array_map(static fn (string $spot): Place => Place::at(Feature::BigEnd, $rod, $spot), ['front.0', 'front.90', 'rear.0', 'rear.90']);
+    }
+
+    /** @return list<PartFinding> */
+    private function ofRod(int $rod, Measurements $measurements): array
+    {
+        $spec = $this->sheet->rods;
+        $gate = new Gate(EnginePart::Rods, $this->policy->incomingRule, $measurements, 'ROD-1', Subject::of("rod.{$rod}", "Rod {$rod}"));
+        [$front, $frontAcross, $rear, $rearAcross] = self::bigEnd($rod);
+        $loose = array_values(array_filter(self::bigEnd($rod), static fn (Place $place): bool => $measurements->isRead($place) && ! $measurements->conditions($place)->capsTorqued));
+        $at = static fn (Feature $feature): Place => Place::at($feature, $rod);
+
+        return [
+            ...($loose === [] ? [] : [$gate->unread(PartCriterion::CapsTorqued, $loose, 'Read with the cap torqued: without it the big end has another shape.')]),
+            $gate->sizes(PartCriterion::BigEnd, self::bigEnd($rod), $spec->bigEnd, Remedy::Machine),
+            $gate->widest(PartCriterion::BigEndOutOfRound, [[$front, $frontAcross], [$rear, $rearAcross]], $spec->outOfRound, Remedy::Machine),
+            $gate->widest(PartCriterion::BigEndTaper, [[$front, $rear], [$frontAcross, $rearAcross]], $spec->taper, Remedy::Machine),
+            $gate->sizes(PartCriterion::SmallEnd, [Place::at(Feature::SmallEnd, $rod, '0'), Place::at(Feature::SmallEnd, $rod, '90')], $spec->smallEnd, Remedy::Machine),
+            $gate->under('ROD-4')->sizes(PartCriterion::CentreDistance, [$at(Feature::Centres)], $spec->centreDistance, Remedy::Scrap),
+            $gate->under('ROD-4')->reading(PartCriterion::Bend, $at(Feature::Bend), Limits::atMostLength($spec->bend), Remedy::Machine),
+            $gate->under('ROD-4')->reading(PartCriterion::Twist, $at(Feature::Twist), Limits::atMostLength($spec->twist), Remedy::Machine),
+        ];
+    }
+
+    /**
+     * @param  list<PartFinding>  $findings
+     * @return list<PlannedWork>
+     */
+    private static function works(int $rod, array $findings): array
+    {
+        $kinds = [];
+        foreach ($findings as $finding) {
+            if ($finding->outcome === Outcome::Fail) {
+                $kind = match (true) {
+                    in_array($finding->criterion, [PartCriterion::BigEnd, PartCriterion::BigEndOutOfRound, PartCriterion::BigEndTaper], true) => WorkKind::Resize,
+                    $finding->criterion === PartCriterion::SmallEnd => WorkKind::Rebush,
+                    $finding->criterion === PartCriterion::CentreDistance => WorkKind::Replace,
+                    default => WorkKind::Straighten,
+                };
+                $kinds[$kind->value] = PlannedWork::of($finding->rule, "Rod {$rod}", $kind);
+            }
+        }
+
+        return array_values($kinds);
+    }
+
+    private function spread(RodWeights $weights, Measurements $measurements): PartFinding
+    {
+        $subject = Subject::of('rods', 'Rods');
+        $gate = new Gate(EnginePart::Rods, $this->policy->incomingRule, $measurements, 'ROD-3', $subject);
+        if ($weights->spread === null) {
+            return $gate->unread(PartCriterion::WeightSpread, $weights->missing);
+        }
+        [$value, $limits] = [Amount::mass($weights->spread), Limits::atMost(Amount::mass($this->sheet->rods->spread->micrograms))];
+        $scale = $measurements->scale($weights->extremes);
+
+        return $scale === null
+            ? PartFinding::held(EnginePart::Rods, 'ROD-3', $subject, PartCriterion::WeightSpread, $value, $limits, Remedy::Machine, $weights->extremes)
+            : $gate->judged(PartCriterion::WeightSpread, $value, $limits, $scale->uncertaintyOfDifference(count($weights->extremes)), Remedy::Machine, $weights->extremes);
+    }
+}

@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthLedger\Core\Features\Rods;
+
+use NorthLedger\Core\Engine\Places\Feature;
+use NorthLedger\Core\Engine\Specification\SpecificationSheet;
+use NorthLedger\Core\Finding\PartCriterion;
+use NorthLedger\Core\Inspection\PlanRows;
+use NorthLedger\Core\Inspection\PlanTable;
+
+/** The connecting rods, new ones as well as used (ROD-1 to ROD-4). */
+final readonly class RodPlan
+{
+    /** @return list<PlanTable> */
+    public static function tables(SpecificationSheet $sheet): array
+    {
+        $spec = $sheet->rods;
+        $rods = new PlanRows($sheet->layout->cylinders());
+        $bigEnd = PlanRows::middle($spec->bigEnd);
+        $smallEnd = PlanRows::middle($spec->smallEnd);
+
+        return [new PlanTable('Rods', $rods->columns(), [
+            $rods->needed('0°', Feature::BigEnd, 'front.0', $bigEnd, 'Big end, front'),
+            $rods->needed('90°', Feature::BigEnd, 'front.90', $bigEnd),
+            $rods->needed('0°', Feature::BigEnd, 'rear.0', $bigEnd, 'Big end, rear'),
+            $rods->needed('90°', Feature::BigEnd, 'rear.90', $bigEnd),
+            $rods->needed('0°', Feature::SmallEnd, '0', $smallEnd, 'Small end'),
+            $rods->needed('90°', Feature::SmallEnd, '90', $smallEnd),
+            $rods->needed('centres', Feature::Centres, '', PlanRows::middle($spec->centreDistance), 'Straight'),
+            $rods->needed('bend', Feature::Bend),
+            $rods->needed('twist', Feature::Twist),
+            $rods->needed('big end', Feature::BigEndMass, '', null, 'Weight'),
+            $rods->needed('small end', Feature::SmallEndMass),
+            $rods->optional('or the whole rod', Feature::RodMass),
+        ], [], $rods->subjects('Rod'), [PartCriterion::BigEndOutOfRound, PartCriterion::BigEndTaper])];
+    }
+}

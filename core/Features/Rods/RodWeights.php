@@ -1,0 +1,145 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthLedger\Core\Features\Rods;
+
+use NorthLedger\Core\Engine\Places\Feature;
+use NorthLedger\Core\Engine\Places\Place;
+use NorthLedger\Core\Inspection\PlannedWork;
+use NorthLedger\Core\Inspection\WorkKind;
+use NorthLedger\Core\Quantity\Mass;
+use NorthLedger\Core\Quantity\MassNotation;
+use NorthLedger\Core\Record\Measurements;
+
+/** The rods on the scale: which is the odd one, and what comes off which end of it (ROD-3). */
+final readonly class RodWeights
+{
+    private const ENDS = ['big end' => Feature::BigEndMass, 'small end' => Feature::SmallEndMass];
+
+    /**
+     * @param  array<int, array{'big end': int, 'small end': int}>  $ends  In micrograms by rod
+     * @param  array<int, int>  $totals  In micrograms by rod
+     * @param  ?int  $spread  Heaviest less lightest, in micrograms; null until every rod is weighed
+     * @param  list<Place>  $extremes  Of the heaviest and the lightest rod
+     * @param  list<Place>  $missing
+     */
+    private function __construct(private array $ends, private array $totals, public ?int $spread, public array $extremes, public array $missing)
+    {
+    }
+
+    /**
+     * Both ends of each rod, or the whole rod where only that was weighed.
+     *
+     * @param  list<int>  $rods
+     */
+    public static function of(array $rods, Measurements $measurements): self
+    {
+        $ends = $totals = $missing = [];
+        foreach ($rods as $rod) {
+            $big = $measurements->value(Place::at(Feature::BigEndMass, $rod));
+            $small = $measurements->value(Place::at(Feature::SmallEndMass, $rod));
+            $whole = $measurements->value(Place::at(Feature::RodMass, $rod));
+            if ($big !== null && $small !== null) {
+                $ends[$rod] = ['big end' => (int) $big, 'small end' => (int) $small];
+                $totals[$rod] = (int) $big + (int) $small;
+            } elseif ($whole !== null) {
+                $totals[$rod] = (int) $whole;
+            } else {
+                $missing = [...$missing, ...$measurements->missing([Place::at(Feature::BigEndMass, $rod), Place::at(Feature::SmallEndMass, $rod)])];
+            }
+        }
+        if ($missing !== [] || $totals === []) {
+            return new self($ends, $totals, null, [], $missing);
+        }
+        $extremes = [array_search(max($totals), $totals, true), array_search(min($totals), $totals, true)];
+
+        return new self($ends, $totals, max($totals) - min($totals), array_merge([], ...array_map(static fn (int|false $rod): array => isset($ends[(int) $rod])
+            ? [Place::at(Feature::BigEndMass, (int) $rod), Place::at(Feature::SmallEndMass, (int) $rod)]
+            : [Place::at(Feature::RodMass, (int) $rod)], $extremes)), []);
+    }
+
+    /** The rod whose weight is farthest from the middle one; null while not all are weighed. */
+    public function oddOne(): ?int
+    {
+        if ($this->spread === null) {
+            return null;
+        }
+        $totals = $this->totals;
+        $sorted = array_values($totals);
+        sort($sorted);
+        $middle = $sorted[intdiv(count($sorted), 2)];
+        uasort($totals, static fn (int $a, int $b): int => abs($b - $middle) <=> abs($a - $middle));
+
+        return (int) array_key_first($totals);
+    }
+
+    /**
+     * Every end that is heavier than the lightest by more than keeps the set inside its spread comes down to it; a single
+     * light rod is cheaper replaced than all the others lightened, and it says so.
+     *
+     * @return list<PlannedWork>
+     */
+    public function works(Mass $allowed): array
+    {
+        $odd = $this->oddOne();
+        if ($odd === null || $this->spread === null || $this->spread <= $allowed->micrograms) {
+            return [];
+        }
+        $totals = $this->totals;
+        if ($totals[$odd] === self::least($totals) && $this->spreadWithout($odd) <= $allowed->micrograms) {
+            return [PlannedWork::of('ROD-3', "Rod {$odd}", WorkKind::Replace, said: 'It is '.MassNotation::grams($this->secondLightest($odd) - $totals[$odd]).' g lighter than any other: find one that matches, or take that much off all the others.')];
+        }
+        $works = [];
+        foreach ($totals as $rod => $total) {
+            $over = $total - self::least($totals) - $allowed->micrograms;
+            if ($over > 0) {
+                $shares = isset($this->ends[$rod]) && count($this->ends) === count($totals) ? $this->shares($this->ends[$rod]) : [MassNotation::grams($over).' g at the least; weigh both ends to know off which'];
+                $works[] = PlannedWork::of('ROD-3', "Rod {$rod}", WorkKind::Balance, said: implode(' and ', $shares).'.');
+            }
+        }
+
+        return $works;
+    }
+
+    /**
+     * What each end is heavier than the lightest of its kind.
+     *
+     * @param  array{'big end': int, 'small end': int}  $ends
+     * @return list<string>
+     */
+    private function shares(array $ends): array
+    {
+        $shares = [];
+        foreach (array_keys(self::ENDS) as $end) {
+            $over = $ends[$end] - self::least(array_column($this->ends, $end));
+            if ($over > 0) {
+                $shares[] = MassNotation::grams($over)." g off the {$end}";
+            }
+        }
+
+        return $shares;
+    }
+
+    private function spreadWithout(int $odd): int
+    {
+        $totals = $this->totals;
+        unset($totals[$odd]);
+
+        return $totals === [] ? 0 : max($totals) - min($totals);
+    }
+
+    private function secondLightest(int $odd): int
+    {
+        $totals = $this->totals;
+        unset($totals[$odd]);
+
+        return self::least($totals);
+    }
+
+    /** @param  array<int>  $masses */
+    private static function least(array $masses): int
+    {
+        return $masses === [] ? 0 : min($masses);
+    }
+}

@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthLedger\Core\Features\Volumes;
+
+use NorthLedger\Core\Engine\Policy\ShopPolicy;
+use NorthLedger\Core\Engine\Specification\SpecificationSheet;
+use NorthLedger\Core\Inspection\InspectedFeatures;
+use NorthLedger\Core\Inspection\MeasuredSections;
+use NorthLedger\Core\Inspection\Section;
+
+/** Chambers and crowns: computed with, not judged (COMP). */
+final class InspectedVolumes implements InspectedFeatures
+{
+    public function section(SpecificationSheet $sheet): Section
+    {
+        return Section::Volumes;
+    }
+
+    public function tables(SpecificationSheet $sheet): array
+    {
+        return VolumePlan::tables($sheet);
+    }
+
+    public function judge(SpecificationSheet $sheet, ShopPolicy $policy, MeasuredSections $measured): null
+    {
+        return null;
+    }
+}

@@ -1,0 +1,110 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthLedger\Core\Features\Weights;
+
+use NorthLedger\Core\Engine\Places\Feature;
+use NorthLedger\Core\Engine\Places\Place;
+use NorthLedger\Core\Engine\Specification\SpecificationSheet;
+use NorthLedger\Core\Quantity\Length;
+use NorthLedger\Core\Quantity\Mass;
+use NorthLedger\Core\Record\Measurements;
+
+/** Which pieces go together, and what stands for them when the crankshaft is balanced (BAL-1, BAL-2). */
+final class WeightJudge
+{
+    public const RODS = 'rods';
+
+    /** @var ?array<string, list<Mass>> */
+    private ?array $kinds = null;
+
+    /** @param  Measurements  $measurements  Of the scale, the rods' ends included */
+    public function __construct(private readonly SpecificationSheet $sheet, private readonly Measurements $measurements)
+    {
+    }
+
+    /** @return list<Place> What is not weighed yet of the kinds that are begun; of every kind where nothing is */
+    public function missing(): array
+    {
+        $missing = [];
+        foreach ($this->places() as $places) {
+            $missing = [...$missing, ...$this->measurements->missing($places)];
+        }
+
+        return $missing;
+    }
+
+    /** @return array<string, list<Mass>> By kind, one mass for every cylinder; only kinds that are weighed whole */
+    public function kinds(): array
+    {
+        return $this->kinds ??= $this->weighed();
+    }
+
+    /** @return 1|2 */
+    public function rodsPerPin(): int
+    {
+        return $this->sheet->crankshaft->rods->count < count($this->sheet->layout->cylinders()) ? 2 : 1;
+    }
+
+    /** How pieces of two kinds or more go together best; it can take seconds where six pieces of four kinds are counted through. */
+    public function match(): ?BalanceMatch
+    {
+        $kinds = $this->kinds();
+
+        return count($kinds) < 2 ? null : BalanceMatch::of($kinds, $this->rodsPerPin());
+    }
+
+    /** From the mean of every kind; what is not weighed is as the sheet says. */
+    public function bobweight(): Bobweight
+    {
+        $kinds = $this->kinds();
+        $spec = $this->sheet->weights;
+        $rods = $this->sheet->layout->cylinders();
+        $isWeighed = isset($kinds[self::RODS]);
+        $mean = static fn (string $kind, Mass $new): Mass => isset($kinds[$kind]) ? self::mean(array_map(static fn (Mass $mass): int => $mass->micrograms, $kinds[$kind])) : $new;
+        $end = fn (Feature $feature, Mass $new): Mass => $isWeighed ? self::mean(array_map(fn (int $rod): int => $this->end($feature, $rod), $rods)) : $new;
+
+        return Bobweight::of(
+            $this->rodsPerPin(), $spec->balanceFactor, $end(Feature::BigEndMass, $this->sheet->rods->bigEndMass), $spec->bearing, $spec->oilAllowance,
+            $mean('pistons', $this->sheet->piston->mass), $mean('pins', $spec->pin), $mean('rings', $spec->rings), $mean('locks', $spec->locks),
+            $end(Feature::SmallEndMass, $this->sheet->rods->smallEndMass),
+        );
+    }
+
+    /** @return array<string, list<Mass>> */
+    private function weighed(): array
+    {
+        $kinds = [];
+        foreach ($this->places() as $kind => $places) {
+            if ($this->measurements->missing($places) === []) {
+                $kinds[$kind] = $kind === self::RODS
+                    ? array_map(fn (int $rod): Mass => Mass::ofMicrograms($this->end(Feature::BigEndMass, $rod) + $this->end(Feature::SmallEndMass, $rod)), $this->sheet->layout->cylinders())
+                    : array_map(fn (Place $place): Mass => Mass::ofMicrograms((int) $this->measurements->value($place)), $places);
+            }
+        }
+
+        return $kinds;
+    }
+
+    /** @return array<string, list<Place>> By kind, the rods last */
+    private function places(): array
+    {
+        $cylinders = $this->sheet->layout->cylinders();
+        $places = array_map(static fn (Feature $feature): array => array_map(static fn (int $number): Place => Place::at($feature, $number), $cylinders), WeightPlan::KINDS);
+        $places[self::RODS] = array_merge([], ...array_map(static fn (int $rod): array => [Place::at(Feature::BigEndMass, $rod), Place::at(Feature::SmallEndMass, $rod)], $cylinders));
+
+        return $places;
+    }
+
+    private function end(Feature $feature, int $rod): int
+    {
+        return (int) $this->measurements->value(Place::at($feature, $rod));
+    }
+
+    /** @param  list<int>  $masses */
+    private static function mean(array $masses): Mass
+    {
+        return Mass::ofMicrograms(Length::divideRounded(array_sum($masses), max(1, count($masses))));
+    }
+}

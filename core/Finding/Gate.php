@@ -1,0 +1,176 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthLedger\Core\Finding;
+
+use NorthLedger\Core\Engine\Places\Place;
+use NorthLedger\Core\Engine\Specification\EnginePart;
+use NorthLedger\Core\Engine\Specification\LengthRange;
+use NorthLedger\Core\Gauging\Conformity;
+use NorthLedger\Core\Gauging\Decision;
+use NorthLedger\Core\Gauging\DecisionRule;
+use NorthLedger\Core\Gauging\LimitKind;
+use NorthLedger\Core\Gauging\Measurand;
+use NorthLedger\Core\Gauging\Uncertainty;
+use NorthLedger\Core\Quantity\Length;
+use NorthLedger\Core\Record\Measurements;
+use NorthLedger\Core\Record\Reading;
+
+/** Holds what was read of one subject against its limits, under the shop's decision rule (GAUGE-6, GAUGE-8). */
+final readonly class Gate
+{
+    public function __construct(private EnginePart $part, private DecisionRule $rule, private Measurements $measurements, private string $id, private Subject $subject)
+    {
+    }
+
+    /** A gate for the same subject under another rule. */
+    public function under(string $id): self
+    {
+        return new self($this->part, $this->rule, $this->measurements, $id, $this->subject);
+    }
+
+    /**
+     * The worst of some sizes against a range: the one that is least inside it decides.
+     *
+     * @param  list<Place>  $places
+     */
+    public function sizes(PartCriterion $criterion, array $places, LengthRange $range, Remedy $remedy): PartFinding
+    {
+        $missing = $this->measurements->missing($places);
+        $limits = Limits::range($range);
+        $worst = null;
+        foreach ($this->measurements->readings($places) as $reading) {
+            $margin = $limits->margin(Amount::size($reading->corrected))->value;
+            $worst = $worst === null || $margin < $worst[1] ? [$reading, $margin] : $worst;
+        }
+        if ($worst === null) {
+            return $this->unread($criterion, $missing);
+        }
+
+        return $this->judged($criterion, Amount::size($worst[0]->corrected), $limits, $worst[0]->sizeUncertainty(), $remedy, [$worst[0]->place], $missing);
+    }
+
+    /**
+     * Largest less smallest of some readings against a limit.
+     *
+     * @param  list<Place>  $places
+     * @param  int  $least  Fewer readings than so many have no spread
+     */
+    public function spread(PartCriterion $criterion, array $places, Length $limit, Remedy $remedy, int $least = 2): PartFinding
+    {
+        $missing = $this->measurements->missing($places);
+        $readings = $this->measurements->readings($places);
+        if (count($readings) < $least || $readings === []) {
+            return $this->unread($criterion, $missing);
+        }
+        $spread = Spread::of($readings);
+
+        return $this->judged($criterion, Amount::distance($spread->value()), Limits::atMostLength($limit), $spread->uncertainty(), $remedy, [$spread->largest->place, $spread->smallest->place], $missing);
+    }
+
+    /**
+     * The widest of several spreads against a limit: out-of-round over stations, taper over axes.
+     *
+     * @param  list<list<Place>>  $groups
+     */
+    public function widest(PartCriterion $criterion, array $groups, Length $limit, Remedy $remedy): PartFinding
+    {
+        $missing = $this->measurements->missing(array_merge([], ...$groups));
+        $spreads = array_map(fn (array $places): ?Spread => count($readings = $this->measurements->readings($places)) < 2 ? null : Spread::of($readings), $groups);
+        $spread = Spread::widest($spreads);
+        if ($spread === null) {
+            return $this->unread($criterion, $missing);
+        }
+
+        return $this->judged($criterion, Amount::distance($spread->value()), Limits::atMostLength($limit), $spread->uncertainty(), $remedy, [$spread->largest->place, $spread->smallest->place], $missing);
+    }
+
+    /** One reading against limits. */
+    public function reading(PartCriterion $criterion, Place $place, Limits $limits, Remedy $remedy, string $said = ''): PartFinding
+    {
+        $reading = $this->measurements->reading($place);
+        if ($reading === null) {
+            return $this->unread($criterion, [$place]);
+        }
+
+        return $this->judged($criterion, Amount::of($place->feature->measurand(), $reading->corrected->nanometres), $limits, $reading->sizeUncertainty(), $remedy, [$place], [], $said);
+    }
+
+    /** The difference of two readings of different gauges: a clearance, a play. */
+    public function difference(PartCriterion $criterion, Place $outer, Place $inner, LengthRange $range, Remedy $remedy): PartFinding
+    {
+        $missing = $this->measurements->missing([$outer, $inner]);
+        $readings = $this->measurements->readings([$outer, $inner]);
+        if (count($readings) < 2) {
+            return $this->unread($criterion, $missing);
+        }
+
+        return $this->judged(
+            $criterion, Amount::distance($readings[0]->corrected->minus($readings[1]->corrected)), Limits::range($range, Measurand::Distance),
+            $readings[0]->differenceUncertainty($readings[1]), $remedy, [$outer, $inner], [],
+        );
+    }
+
+    /** @param  array<string, Remedy>  $bad  What a look that fails asks for, by its words */
+    public function look(PartCriterion $criterion, Place $place, array $bad): PartFinding
+    {
+        $look = $this->measurements->look($place);
+
+        return match (true) {
+            $look === null => $this->unread($criterion, [$place]),
+            isset($bad[$look]) => PartFinding::failed($this->part, $this->id, $this->subject, $criterion, $look, $bad[$look], [$place], $look),
+            default => PartFinding::passed($this->part, $this->id, $this->subject, $criterion, $look, [$place]),
+        };
+    }
+
+    /** A mass, a roughness or a volume against its limits; nothing where it was not read and nothing needs it. */
+    public function value(PartCriterion $criterion, Place $place, Limits $limits, Remedy $remedy, string $said = ''): ?PartFinding
+    {
+        $value = $this->measurements->value($place);
+
+        return $value === null ? null : PartFinding::held($this->part, $this->id, $this->subject, $criterion, Amount::of($place->feature->measurand(), $value), $limits, $remedy, [$place], $said);
+    }
+
+    /** @param  list<Place>  $missing */
+    public function unread(PartCriterion $criterion, array $missing, string $said = ''): PartFinding
+    {
+        return PartFinding::unread($this->part, $this->id, $this->subject, $criterion, $missing, $said);
+    }
+
+    /**
+     * A computed length against limits.
+     *
+     * @param  list<Place>  $places
+     * @param  list<Place>  $missing
+     */
+    public function judged(PartCriterion $criterion, Amount $value, Limits $limits, Uncertainty $uncertainty, Remedy $remedy, array $places, array $missing = [], string $said = ''): PartFinding
+    {
+        return PartFinding::measured($this->part, $this->id, $this->subject, $criterion, $value, $limits, $this->decide($value, $limits, $uncertainty), $uncertainty, $remedy, $places, $missing, $said);
+    }
+
+    /** @param  list<Place>  $places */
+    public function passed(PartCriterion $criterion, string $said, array $places): PartFinding
+    {
+        return PartFinding::passed($this->part, $this->id, $this->subject, $criterion, $said, $places);
+    }
+
+    /** @param  list<Place>  $places */
+    public function failed(PartCriterion $criterion, string $said, Remedy $remedy, array $places, string $state = ''): PartFinding
+    {
+        return PartFinding::failed($this->part, $this->id, $this->subject, $criterion, $said, $remedy, $places, $state);
+    }
+
+    /** The nearer limit decides; undecided at one of them is undecided. */
+    private function decide(Amount $value, Limits $limits, Uncertainty $uncertainty): Decision
+    {
+        $decisions = array_filter([
+            $limits->least === null ? null : $this->rule->decide($value->length(), $limits->least->length(), LimitKind::Min, $uncertainty),
+            $limits->most === null ? null : $this->rule->decide($value->length(), $limits->most->length(), LimitKind::Max, $uncertainty),
+        ]);
+        $order = [Conformity::Fails, Conformity::Undecided, Conformity::Conforms];
+        usort($decisions, static fn (Decision $a, Decision $b): int => [array_search($a->conformity, $order, true), $a->margin->nanometres] <=> [array_search($b->conformity, $order, true), $b->margin->nanometres]);
+
+        return $decisions[0] ?? throw new \LogicException('Limits have an end.');
+    }
+}

@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthLedger\Core\Finding;
+
+use NorthLedger\Core\Engine\Specification\EnginePart;
+
+/** Something found in a part beside its sizes: a crack, a gap at the parting face, a case that was blasted. */
+final readonly class PartDefect
+{
+    private function __construct(
+        public EnginePart $part,
+        public Consequence $consequence,
+        public ?int $cylinder,
+        public string $rule,
+        public string $sentence,
+        public bool $isUnchecked = false,
+    ) {
+    }
+
+    /** @param  non-empty-string  $rule */
+    public static function found(EnginePart $part, Consequence $consequence, string $rule, string $sentence, ?int $cylinder = null): self
+    {
+        return new self($part, $consequence, $cylinder, $rule, $sentence);
+    }
+
+    /** Nobody has looked yet; it is open where the shop needs it, else only noted. */
+    public static function unchecked(EnginePart $part, bool $isNeeded, string $rule, string $sentence): self
+    {
+        return new self($part, $isNeeded ? Consequence::Open : Consequence::Noted, null, $rule, $sentence, isUnchecked: true);
+    }
+
+    /** Something of the part is sleeved, welded or stitched: the customer decides. */
+    public function isRepaired(): bool
+    {
+        return $this->consequence === Consequence::Sleeve || $this->consequence === Consequence::Repair;
+    }
+
+    public function isScrap(): bool
+    {
+        return $this->consequence === Consequence::Scrap;
+    }
+}

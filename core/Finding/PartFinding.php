@@ -1,0 +1,119 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthLedger\Core\Finding;
+
+use NorthLedger\Core\Engine\Places\Feature;
+use NorthLedger\Core\Engine\Places\Place;
+use NorthLedger\Core\Engine\Specification\EnginePart;
+use NorthLedger\Core\Gauging\Conformity;
+use NorthLedger\Core\Gauging\Decision;
+use NorthLedger\Core\Gauging\Fitness;
+use NorthLedger\Core\Gauging\Uncertainty;
+
+/** One judged criterion beside the bores: rule, readings, limits, margin, doubt, what is missing, and what it asks for (VER-3). */
+final readonly class PartFinding
+{
+    /**
+     * @param  ?Remedy  $remedy  Null where it holds, or only says something
+     * @param  list<Place>  $places  What it rests on
+     * @param  list<Place>  $missing
+     * @param  string  $said  What is not in the numbers: a look, a reason, what is done
+     * @param  string  $state  What was looked at or felt, as it is stored; a concession is to that state
+     * @param  ?Amount  $margin  Inside the nearer limit; below zero outside
+     */
+    private function __construct(
+        public EnginePart $part,
+        public string $rule,
+        public Subject $about,
+        public PartCriterion $criterion,
+        public Outcome $outcome,
+        public ?Remedy $remedy,
+        public array $places = [],
+        public array $missing = [],
+        public string $said = '',
+        public ?Amount $value = null,
+        public ?Limits $limits = null,
+        public ?Amount $margin = null,
+        public ?Uncertainty $uncertainty = null,
+        public bool $isCloseCall = false,
+        public string $state = '',
+    ) {
+    }
+
+    /**
+     * @param  list<Place>  $places
+     * @param  list<Place>  $missing  Until they are read it can fail, and not hold
+     */
+    public static function measured(EnginePart $part, string $rule, Subject $subject, PartCriterion $criterion, Amount $value, Limits $limits, Decision $decision, Uncertainty $uncertainty, Remedy $remedy, array $places, array $missing = [], string $said = ''): self
+    {
+        $outcome = match (true) {
+            $decision->conformity === Conformity::Fails => Outcome::Fail,
+            $missing !== [] => Outcome::Missing,
+            $decision->conformity === Conformity::Undecided => Outcome::Undecided,
+            default => Outcome::Pass,
+        };
+
+        return new self($part, $rule, $subject, $criterion, $outcome, $outcome === Outcome::Fail ? $remedy : null, $places, $missing, $said, $value, $limits, Amount::of($value->measurand, $decision->margin->nanometres), $uncertainty, $decision->isCloseCall);
+    }
+
+    /**
+     * A value without a gauge's doubt: a mass, a roughness, a volume.
+     *
+     * @param  list<Place>  $places
+     */
+    public static function held(EnginePart $part, string $rule, Subject $subject, PartCriterion $criterion, Amount $value, Limits $limits, Remedy $remedy, array $places, string $said = ''): self
+    {
+        $margin = $limits->margin($value);
+
+        return new self($part, $rule, $subject, $criterion, $margin->isNegative() ? Outcome::Fail : Outcome::Pass, $margin->isNegative() ? $remedy : null, $places, [], $said, $value, $limits, $margin);
+    }
+
+    /** @param  list<Place>  $places */
+    public static function passed(EnginePart $part, string $rule, Subject $subject, PartCriterion $criterion, string $said, array $places): self
+    {
+        return new self($part, $rule, $subject, $criterion, Outcome::Pass, null, $places, [], $said);
+    }
+
+    /** @param  list<Place>  $places */
+    public static function failed(EnginePart $part, string $rule, Subject $subject, PartCriterion $criterion, string $said, Remedy $remedy, array $places, string $state = ''): self
+    {
+        return new self($part, $rule, $subject, $criterion, Outcome::Fail, $remedy, $places, [], $said, state: $state);
+    }
+
+    /** @param  list<Place>  $missing */
+    public static function unread(EnginePart $part, string $rule, Subject $subject, PartCriterion $criterion, array $missing, string $said = ''): self
+    {
+        return new self($part, $rule, $subject, $criterion, Outcome::Missing, null, [], $missing, $said);
+    }
+
+    /** The same finding where a customer lives with it, signed (VER-5). */
+    public function conceded(): self
+    {
+        return new self($this->part, $this->rule, $this->about, $this->criterion, Outcome::Concession, null, $this->places, [], $this->said, $this->value, $this->limits, $this->margin, $this->uncertainty, $this->isCloseCall, $this->state);
+    }
+
+    public function restsOn(Feature $feature): bool
+    {
+        return array_filter($this->places, static fn (Place $place): bool => $place->feature === $feature) !== [];
+    }
+
+    /** True where the gauge could not tell, whatever it read: its doubt is more than half the tolerance (GAUGE-9). */
+    public function isBeyondItsGauge(): bool
+    {
+        return $this->uncertainty !== null && $this->limits !== null && Fitness::of($this->uncertainty, $this->limits->tolerance()) === Fitness::Unfit;
+    }
+
+    /** What tells it from every other finding of the engine; made of codes, so that a word may change and what was signed holds. */
+    public function key(): string
+    {
+        return "{$this->rule}/{$this->about->code}/{$this->criterion->value}";
+    }
+
+    /** “Main 3” */
+    public function subject(): string
+    {
+        return $this->about->label;
+    }
+}
