@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
-use App\Drawings\Faces\FaceDrawing;
 use App\Ledger\EntryKind;
 use App\Ledger\Written;
 use App\Models\Job;
@@ -40,7 +39,7 @@ final readonly class ReportFlaw
     private static function boreOnTheMap(JobFile $file, int $cylinder): ?array
     {
         foreach ($file->sheet->faces() as $face) {
-            $cylinders = FaceDrawing::cylindersOn($file->sheet, $face);
+            $cylinders = $face->cylindersOf($file->sheet->layout);
             $index = array_search($cylinder, $cylinders, true);
             if (in_array(CrackZone::BoreWall, $face->zones(), true) && is_int($index)) {
                 return [$face, [intdiv((2 * $index + 1) * PronePlace::SIDE, 2 * count($cylinders)), intdiv(PronePlace::SIDE, 2)]];

@@ -5,29 +5,31 @@ declare(strict_types=1);
 namespace App\Http;
 
 use App\Ledger\Written;
-use App\Sheets\CleanView;
-use App\Sheets\CracksView;
 use App\Sheets\JobFile;
-use App\Sheets\JobFiles;
-use App\Sheets\ReceiveView;
 use App\Sheets\Stage;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use NorthLedger\Core\Engine\Specification\Face;
 
-/** The page of one of the early stages: its view model, and the parts of it that are rendered anew after a write. */
+/** Answers of the early stages' pages: the page itself, and after a write its fragments. */
 final readonly class StagePage
 {
-    /** The fragments of each page: a view of that name in the stage's folder, and a place of that name on its page. */
-    private const PARTS = [
-        'receive' => ['parts', 'claims', 'sleeves', 'photos', 'margin'],
-        'clean' => ['items', 'strip', 'margin'],
-        'cracks' => ['faces', 'map', 'list', 'checks', 'margin'],
-    ];
+    /** @var array<string, EarlyPage> By stage */
+    private array $pages;
 
-    public function __construct(private JobFiles $files)
+    /** @param  iterable<EarlyPage>  $pages */
+    public function __construct(iterable $pages)
     {
+        $byStage = [];
+        foreach ($pages as $page) {
+            $byStage[$page->stage()->value] = $page;
+        }
+        $this->pages = $byStage;
+    }
+
+    public function has(Stage $stage): bool
+    {
+        return isset($this->pages[$stage->value]);
     }
 
     /** @return array<string, mixed> What the page and every fragment of it are given */
@@ -36,11 +38,7 @@ final readonly class StagePage
         return [
             'file' => $file,
             'mayWrite' => ! $file->job->is_closed && ($request->user()?->can($stage === Stage::Receive ? 'receive' : 'measure') ?? false),
-            'view' => match ($stage) {
-                Stage::Receive => ReceiveView::of($file, $this->files),
-                Stage::Clean => CleanView::of($file),
-                default => CracksView::of($file, Face::tryFrom((string) $request->input('face', $request->query('face', '')))),
-            },
+            'view' => $this->pages[$stage->value]->view($request, $file),
         ];
     }
 
@@ -48,7 +46,7 @@ final readonly class StagePage
     {
         $data = $this->data($request, $file, $stage);
         $fragments = [];
-        foreach (self::PARTS[$stage->value] as $name) {
+        foreach ($this->pages[$stage->value]->parts() as $name) {
             $fragments[$name] = view("{$stage->value}.{$name}", $data)->render();
         }
 

@@ -6,6 +6,10 @@ namespace App\Providers;
 
 use App\Documents\PdfPrinter;
 use App\Gauges\CertificateStore;
+use App\Http\CleanPage;
+use App\Http\CracksPage;
+use App\Http\ReceivePage;
+use App\Http\StagePage;
 use App\Models\User;
 use App\People\Ability;
 use App\Photos\PhotoStore;
@@ -23,6 +27,9 @@ use Illuminate\Support\ServiceProvider;
 
 final class AppServiceProvider extends ServiceProvider
 {
+    /** The stages whose pages are forms, one after the other. */
+    private const EARLY_PAGES = [ReceivePage::class, CleanPage::class, CracksPage::class];
+
     public function register(): void
     {
         $this->app->scoped(SpecBook::class, static fn (): SpecBook => new SpecBook(resource_path('specs')));
@@ -30,6 +37,7 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->singleton(PdfPrinter::class, static fn (): PdfPrinter => new PdfPrinter((string) config('app.chromium')));
         $this->app->singleton(CertificateStore::class, static fn (): CertificateStore => new CertificateStore(storage_path('app/certificates')));
         $this->app->singleton(PhotoStore::class, static fn (): PhotoStore => new PhotoStore(storage_path('app/photos')));
+        $this->app->bind(StagePage::class, fn (): StagePage => new StagePage(array_map($this->app->make(...), self::EARLY_PAGES)));
         $this->app->scoped(PolicyBook::class, static fn (): PolicyBook => new PolicyBook(resource_path('policy/defaults.json')));
     }
 

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Sheets;
 
-use App\Drawings\Faces\FaceDrawing;
 use App\Ledger\EntryKind;
 use App\Observations\JobObservations;
 use App\Observations\SeenCrack;
@@ -75,7 +74,7 @@ final readonly class BoreEntries
     {
         $seen = [];
         foreach ($sheet->faces() as $face) {
-            $cylinders = FaceDrawing::cylindersOn($sheet, $face);
+            $cylinders = $face->cylindersOf($sheet->layout);
             foreach (in_array(CrackZone::BoreWall, $face->zones(), true) && $face->part() !== EnginePart::Crankshaft ? $cylinders : [] as $index => $cylinder) {
                 $newest = $this->entries->at(Place::look(Feature::Crack, $cylinder))->newest();
                 $look = match (CrackLook::tryFrom($newest->look ?? '')) {

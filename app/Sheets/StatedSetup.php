@@ -26,7 +26,7 @@ final readonly class StatedSetup
      * @param  ?ReadingUnit  $readingUnit  Null where the gauge shows sizes
      * @param  ?Length  $knownZero  Null where the gauge shows sizes, or was zeroed on the part
      * @param  ?string  $zeroPlace  Where on the part it was zeroed
-     * @param  ?string  $fitness  What GaugeFitness keeps; null for a setup from before that was kept
+     * @param  ?string  $fitness  How it was tried when it was stated; null for a setup from before that was kept
      * @param  ?Scale  $scale  Null where the gauge reads lengths
      * @param  ?InstrumentKind  $zeroWith  What it was set to its size with; null for a ring, a fixture or a master
      */

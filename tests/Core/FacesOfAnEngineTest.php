@@ -61,7 +61,7 @@ final class FacesOfAnEngineTest extends TestCase
                 $this->assertGreaterThanOrEqual(0, min($left, $top), "{$family} {$face->value}");
                 $this->assertLessThanOrEqual(DrawnFace::WIDTH, $right, "{$family} {$face->value}");
                 $this->assertLessThanOrEqual($drawn->height, $bottom, "{$family} {$face->value}");
-                $this->assertTrue($piece->cylinder === null || in_array($piece->cylinder, FaceDrawing::cylindersOn($sheet, $face), true), "{$family} {$face->value}");
+                $this->assertTrue($piece->cylinder === null || in_array($piece->cylinder, $face->cylindersOf($sheet->layout), true), "{$family} {$face->value}");
             }
         }
     }

@@ -37,7 +37,7 @@ final readonly class BlockFaces
     public static function side(SpecificationSheet $sheet, Face $face): DrawnFace
     {
         $height = 380;
-        $cylinders = FaceDrawing::cylindersOn($sheet, $face);
+        $cylinders = $face->cylindersOf($sheet->layout);
         $count = count($cylinders);
         $pieces = [
             FacePiece::path('M20 24H980V236L964 262V330H984V356H16V330H36V262L20 236Z', 'face-metal')->in(CrackZone::OuterWaterJacket),

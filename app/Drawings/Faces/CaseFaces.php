@@ -14,7 +14,7 @@ final readonly class CaseFaces
     public static function half(SpecificationSheet $sheet, Face $face): DrawnFace
     {
         $height = 420;
-        $cylinders = FaceDrawing::cylindersOn($sheet, $face);
+        $cylinders = $face->cylindersOf($sheet->layout);
         $count = count($cylinders);
         $mains = $sheet->housings->count;
         $pieces = [

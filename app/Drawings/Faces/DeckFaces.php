@@ -20,7 +20,7 @@ final readonly class DeckFaces
 
     public static function deck(SpecificationSheet $sheet, Face $face): DrawnFace
     {
-        $cylinders = FaceDrawing::cylindersOn($sheet, $face);
+        $cylinders = $face->cylindersOf($sheet->layout);
         $count = count($cylinders);
         $hasValves = $sheet->valveTrain === ValveTrain::SideValve;
         $height = $hasValves ? self::HEIGHT_WITH_VALVES : self::HEIGHT;
@@ -49,7 +49,7 @@ final readonly class DeckFaces
 
     public static function head(SpecificationSheet $sheet, Face $face): DrawnFace
     {
-        $cylinders = FaceDrawing::cylindersOn($sheet, $face);
+        $cylinders = $face->cylindersOf($sheet->layout);
         $count = count($cylinders);
         $pieces = [self::plate(self::HEIGHT), ...self::boltHoles($count, self::HEIGHT)];
         $all = count($sheet->layout->cylinders());

@@ -37,20 +37,6 @@ final readonly class FaceDrawing
         };
     }
 
-    /** @return non-empty-list<int> The cylinders seen on a face: one bank's where it belongs to a bank */
-    public static function cylindersOn(SpecificationSheet $sheet, Face $face): array
-    {
-        $banks = $sheet->layout->banks;
-
-        return match ($face) {
-            Face::LeftDeck, Face::LeftHead, Face::LeftCase => $banks[0],
-            Face::RightDeck, Face::RightHead, Face::RightCase => $banks[1] ?? $banks[0],
-            Face::Left => $banks[0],
-            Face::Right => $banks[1] ?? $banks[0],
-            default => $sheet->layout->cylinders(),
-        };
-    }
-
     /** The middle of one of so many cylinders in a row. */
     public static function inRow(int $index, int $count): float
     {

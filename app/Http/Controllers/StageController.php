@@ -23,7 +23,7 @@ final class StageController
     /** Nothing but the clock where nothing was written since the page's last known entry. */
     public function changes(Request $request, Job $job, Stage $stage, JobFiles $files, StagePage $page): JsonResponse
     {
-        abort_unless(in_array($stage, [Stage::Receive, Stage::Clean, Stage::Cracks], true), 404);
+        abort_unless($page->has($stage), 404);
 
         return $request->integer('since') === $job->entries
             ? new JsonResponse(['head' => $job->entries, 'now' => StagePage::now(), 'fragments' => []])

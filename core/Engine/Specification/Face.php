@@ -49,6 +49,16 @@ enum Face: string
         };
     }
 
+    /** @return non-empty-list<int> The cylinders that are seen on it: one bank's where it belongs to a bank */
+    public function cylindersOf(Layout $layout): array
+    {
+        return match ($this) {
+            self::LeftDeck, self::LeftHead, self::LeftCase, self::Left => $layout->banks[0],
+            self::RightDeck, self::RightHead, self::RightCase, self::Right => $layout->banks[1] ?? $layout->banks[0],
+            default => $layout->cylinders(),
+        };
+    }
+
     /** @return non-empty-list<CrackZone> The zones an indication on this face can lie in, the likeliest first */
     public function zones(): array
     {
