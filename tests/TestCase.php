@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Tests;
 
-use App\Actions\ReceiveJob;
-use App\Models\Job;
-use App\Models\User;
 use App\People\Role;
+use App\Stages\Receive\ReceiveJob;
+use App\Storage\Job;
+use App\Storage\User;
 use Database\Seeders\DemoIncoming;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Foundation\Testing\TestCase as LaravelTestCase;

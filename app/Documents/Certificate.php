@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Documents;
 
-use App\Models\User;
-use App\Sheets\JobFile;
-use App\Sheets\SheetName;
-use App\Sheets\StatedSetup;
+use App\Record\JobFile;
+use App\Storage\SheetName;
+use App\Storage\StatedSetup;
+use App\Storage\User;
 use NorthLedger\Core\Engine\Places\Axis;
 use NorthLedger\Core\Engine\Places\Feature;
 use NorthLedger\Core\Engine\Places\Station;

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Documents;
 
-use App\Ledger\EntryKind;
-use App\Observations\JobObservations;
-use App\Observations\Said;
-use App\Sheets\Concessions;
-use App\Sheets\JobFile;
+use App\Record\Concessions;
+use App\Record\JobFile;
+use App\Storage\EntryKind;
+use App\Storage\JobObservations;
+use App\Storage\Said;
 use NorthLedger\Core\Features\Cracks\Indication;
 use NorthLedger\Core\Finding\CustomerAnswer;
 

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Documents;
 
-use App\Sheets\EngineView;
-use App\Sheets\JobFile;
+use App\Pages\EngineView;
+use App\Record\JobFile;
 use NorthLedger\Core\Assessment\EngineVerdict;
 use NorthLedger\Core\Assessment\PartState;
 use NorthLedger\Core\Assessment\PartWords;

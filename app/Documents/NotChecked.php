@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Documents;
 
-use App\Sheets\JobFile;
+use App\Record\JobFile;
 use NorthLedger\Core\Engine\Specification\EnginePart;
 use NorthLedger\Core\Engine\Specification\Face;
 use NorthLedger\Core\Features\Cracks\CheckRun;

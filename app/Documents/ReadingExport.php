@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Documents;
 
-use App\Models\Job;
-use App\Models\Reading;
+use App\Storage\Job;
+use App\Storage\Reading;
 
 /** Every reading of a job, the superseded and the taken back too, oldest first. */
 final class ReadingExport

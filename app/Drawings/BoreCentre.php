@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Drawings;
 
-use App\Sheets\BoreNeed;
-use App\Sheets\CellState;
+use App\Pages\BoreNeed;
+use App\Pages\CellState;
 use NorthLedger\Core\Engine\Places\Station;
 use NorthLedger\Core\Quantity\Length;
 

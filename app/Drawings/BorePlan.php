@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Drawings;
 
-use App\Sheets\CellState;
-use App\Sheets\JobFile;
-use App\Sheets\SheetName;
+use App\Pages\CellState;
+use App\Record\JobFile;
+use App\Storage\SheetName;
 use NorthLedger\Core\Engine\Places\Axis;
 use NorthLedger\Core\Engine\Places\Place;
 use NorthLedger\Core\Engine\Places\Station;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Drawings;
 
-use App\Sheets\JobFile;
+use App\Record\JobFile;
 use NorthLedger\Core\Engine\Places\Axis;
 use NorthLedger\Core\Features\Bores\BoreMeasures;
 

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Drawings;
 
-use App\Sheets\CellState;
-use App\Sheets\JobFile;
-use App\Sheets\PartCells;
+use App\Pages\CellState;
+use App\Pages\PartCells;
+use App\Record\JobFile;
 use NorthLedger\Core\Engine\Places\Feature;
 use NorthLedger\Core\Engine\Places\Place;
 use NorthLedger\Core\Features\Crankshaft\GrindAction;

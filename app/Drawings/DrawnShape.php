@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Drawings;
 
-use App\Sheets\CellState;
+use App\Pages\CellState;
 
 /** The worn shape of a bore at one station; a radius is null where its axis is not read. The whiskers show the doubt of each. */
 final readonly class DrawnShape

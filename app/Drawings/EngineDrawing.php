@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Drawings;
 
-use App\Sheets\CellState;
-use App\Sheets\JobFile;
+use App\Pages\CellState;
+use App\Record\JobFile;
 use NorthLedger\Core\Assessment\PartState;
 use NorthLedger\Core\Engine\Specification\EnginePart;
 use NorthLedger\Core\Features\Bores\CanStay;

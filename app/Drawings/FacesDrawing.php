@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Drawings;
 
-use App\Sheets\JobFile;
+use App\Record\JobFile;
 use NorthLedger\Core\Features\Faces\MeasuredFace;
 
 /** Every face of an engine as a map: decks, then heads. */

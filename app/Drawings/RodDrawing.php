@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Drawings;
 
-use App\Sheets\CellState;
-use App\Sheets\JobFile;
-use App\Sheets\PartCells;
-use App\Sheets\PartSheetView;
+use App\Pages\CellState;
+use App\Pages\PartCells;
+use App\Pages\PartSheetView;
+use App\Record\JobFile;
 use NorthLedger\Core\Engine\Places\Feature;
 use NorthLedger\Core\Engine\Places\Place;
 use NorthLedger\Core\Features\Rods\RodJudge;

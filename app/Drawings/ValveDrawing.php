@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Drawings;
 
-use App\Sheets\CellState;
-use App\Sheets\JobFile;
+use App\Pages\CellState;
+use App\Record\JobFile;
 use NorthLedger\Core\Engine\Places\Feature;
 use NorthLedger\Core\Engine\Places\Place;
 use NorthLedger\Core\Features\Heads\HeadPlan;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Drawings;
 
-use App\Sheets\JobFile;
-use App\Sheets\SheetName;
+use App\Record\JobFile;
+use App\Storage\SheetName;
 use NorthLedger\Core\Engine\Places\Axis;
 use NorthLedger\Core\Engine\Places\Station;
 use NorthLedger\Core\Features\Bores\BoreInspection;

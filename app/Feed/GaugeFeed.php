@@ -4,12 +4,11 @@ declare(strict_types=1);
 
 namespace App\Feed;
 
-use App\Actions\AskBack;
-use App\Actions\FeedMark;
-use App\Models\Gauge;
-use App\Models\Job;
-use App\Models\User;
-use App\Sheets\SheetName;
+use App\Ledger\AskBack;
+use App\Storage\Gauge;
+use App\Storage\Job;
+use App\Storage\SheetName;
+use App\Storage\User;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Feed;
 
-use App\Models\Job;
-use App\Models\User;
-use App\Sheets\SheetName;
+use App\Storage\Job;
+use App\Storage\SheetName;
+use App\Storage\User;
 use Illuminate\Support\Facades\DB;
 use NorthLedger\Core\Engine\Places\Place;
 

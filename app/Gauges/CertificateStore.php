@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Gauges;
 
-use App\Actions\Refused;
+use App\Ledger\Refused;
 use Illuminate\Http\UploadedFile;
 
 /** Keeps calibration certificates as they came; only PDF, PNG and JPEG, told by their first bytes, are taken. */

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Gauges;
 
-use App\Models\Gauge;
-use App\Models\GaugeEvent;
-use App\Models\Master;
-use App\Models\User;
+use App\Storage\Gauge;
+use App\Storage\GaugeEvent;
+use App\Storage\Master;
+use App\Storage\User;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use NorthLedger\Core\Gauging\CheckBack;

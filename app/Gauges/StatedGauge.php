@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Gauges;
 
-use App\Actions\AskBack;
-use App\Models\Gauge;
+use App\Ledger\AskBack;
+use App\Storage\Gauge;
 use NorthLedger\Core\Gauging\Instrument;
 use NorthLedger\Core\Gauging\InstrumentKind;
 use NorthLedger\Core\Quantity\LengthUnit;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Ledger;
 
-use App\Models\Job;
-use App\Models\LedgerEntry;
+use App\Storage\Job;
+use App\Storage\LedgerEntry;
 
 /** Walks the hash chain of a job's ledger. */
 final readonly class ChainCheck

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Ledger;
 
-use App\Actions\Refused;
-use App\Models\Job;
-use App\Models\LedgerEntry;
-use App\Models\User;
-use App\Sheets\JobFile;
-use App\Sheets\JobFiles;
-use App\Sheets\JobSummary;
+use App\Record\JobFile;
+use App\Record\JobFiles;
+use App\Record\JobSummary;
+use App\Storage\EntryKind;
+use App\Storage\Job;
+use App\Storage\LedgerEntry;
+use App\Storage\User;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
 

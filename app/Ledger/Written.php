@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Ledger;
 
-use App\Models\LedgerEntry;
-use App\Sheets\JobFile;
+use App\Record\JobFile;
+use App\Storage\LedgerEntry;
 
 /** What came of a write: its entry, the job's file after it, and whether it had been written before. */
 final readonly class Written

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Package;
 
-use App\Documents\OptionRecord;
-use App\Sheets\JobFile;
+use App\Record\JobFile;
+use App\Storage\OptionRecord;
 use NorthLedger\Core\Assessment\BlockAssessment;
 use NorthLedger\Core\Assessment\PartState;
 use NorthLedger\Core\Assessment\PartWords;

@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace App\Package;
 
-use App\Models\Customer;
-use App\Models\Job;
-use App\Models\LedgerEntry;
-use App\Models\User;
 use App\People\Role;
-use App\Sheets\JobFiles;
-use App\Sheets\JobSummary;
-use App\Shop\PolicyBook;
-use App\Shop\SpecBook;
+use App\Record\JobFiles;
+use App\Record\JobSummary;
+use App\Storage\Customer;
+use App\Storage\Job;
+use App\Storage\LedgerEntry;
+use App\Storage\PolicyBook;
+use App\Storage\SpecBook;
+use App\Storage\User;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use Throwable;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Session;
 
-use App\Models\User;
+use App\Storage\User;
 use Illuminate\Auth\EloquentUserProvider;
 use Illuminate\Contracts\Hashing\Hasher;
 

@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace App\Shop;
 
-use App\Models\PolicyRevision;
+use App\Storage\PolicyBook;
+use App\Storage\PolicyRevision;
 use Illuminate\Support\Arr;
 
 /** The revisions of the shop's policy, newest first, each with what it changed against the one before. */

@@ -2,12 +2,12 @@
 
 declare(strict_types=1);
 
-use App\Actions\MakeOrder;
-use App\Models\Job;
-use App\Models\OperationTick;
-use App\Models\PlanChoice;
-use App\Models\User;
-use App\Sheets\JobFiles;
+use App\Record\JobFiles;
+use App\Stages\MakeOrder;
+use App\Storage\Job;
+use App\Storage\OperationTick;
+use App\Storage\PlanChoice;
+use App\Storage\User;
 use Illuminate\Database\Migrations\Migration;
 use Illuminate\Database\Schema\Blueprint;
 use Illuminate\Support\Facades\DB;

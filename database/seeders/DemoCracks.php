@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Database\Seeders;
 
-use App\Actions\DecideCrack;
-use App\Actions\KeepPhoto;
-use App\Actions\ReceiveJob;
-use App\Actions\StateClaim;
-use App\Actions\SurveySleeve;
-use App\Models\Job;
-use App\Models\User;
-use App\Shop\SpecBook;
+use App\Stages\Cracks\DecideCrack;
+use App\Stages\Receive\KeepPhoto;
+use App\Stages\Receive\ReceiveJob;
+use App\Stages\Receive\StateClaim;
+use App\Stages\Receive\SurveySleeve;
+use App\Storage\Job;
+use App\Storage\SpecBook;
+use App\Storage\User;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Str;
 use NorthLedger\Core\Engine\Specification\CrackZone;

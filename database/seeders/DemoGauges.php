@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Database\Seeders;
 
 use App\Gauges\GaugeRegister;
-use App\Models\Gauge;
-use App\Models\User;
+use App\Storage\Gauge;
+use App\Storage\User;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Str;
 use NorthLedger\Core\Gauging\Instrument;

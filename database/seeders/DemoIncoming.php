@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace Database\Seeders;
 
-use App\Actions\AnswerCheckItem;
-use App\Actions\CountPart;
-use App\Actions\LookAtPlace;
-use App\Actions\MarkCrackStep;
-use App\Actions\PlaceIndication;
-use App\Actions\StartCrackCheck;
-use App\Models\Job;
-use App\Models\User;
-use App\Sheets\JobFiles;
+use App\Record\JobFiles;
+use App\Sheet\LookAtPlace;
+use App\Stages\Clean\AnswerCheckItem;
+use App\Stages\Cracks\MarkCrackStep;
+use App\Stages\Cracks\PlaceIndication;
+use App\Stages\Cracks\StartCrackCheck;
+use App\Stages\Receive\CountPart;
+use App\Storage\Job;
+use App\Storage\User;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Str;
 use NorthLedger\Core\Engine\Specification\CrackZone;

@@ -4,16 +4,16 @@ declare(strict_types=1);
 
 namespace Database\Seeders;
 
-use App\Actions\CheckGauge;
-use App\Actions\ReadingEntry;
-use App\Actions\RecordReading;
-use App\Actions\SetupEntry;
-use App\Actions\StateSetup;
-use App\Models\Job;
-use App\Models\User;
-use App\Sheets\BorePage;
-use App\Sheets\JobFiles;
-use App\Sheets\SheetName;
+use App\Record\JobFiles;
+use App\Sheet\BorePage;
+use App\Sheet\CheckGauge;
+use App\Sheet\ReadingEntry;
+use App\Sheet\RecordReading;
+use App\Sheet\SetupEntry;
+use App\Sheet\StateSetup;
+use App\Storage\Job;
+use App\Storage\SheetName;
+use App\Storage\User;
 use Illuminate\Support\Str;
 use NorthLedger\Core\Engine\Places\Axis;
 use NorthLedger\Core\Engine\Places\Feature;

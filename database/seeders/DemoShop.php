@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace Database\Seeders;
 
-use App\Actions\ChoosePlan;
-use App\Actions\ReceiveJob;
-use App\Actions\SignRelease;
-use App\Actions\TickOperation;
-use App\Models\Job;
-use App\Models\User;
 use App\People\Role;
-use App\Sheets\JobFiles;
-use App\Shop\SpecBook;
+use App\Record\JobFiles;
+use App\Stages\Plan\ChoosePlan;
+use App\Stages\Receive\ReceiveJob;
+use App\Stages\Release\SignRelease;
+use App\Stages\Work\TickOperation;
+use App\Storage\Job;
+use App\Storage\SpecBook;
+use App\Storage\User;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Str;
 use NorthLedger\Core\Engine\Places\Axis;

@@ -2,7 +2,7 @@
 @section('title', 'Bench')
 @section('body')
 <div class="page wide">
-<main class="sheet" id="sheet" data-clock="{{ \App\Http\StagePage::now() }}">
+<main class="sheet" id="sheet" data-clock="{{ \App\Stages\StagePage::now() }}">
     <div class="head">
         <h1>{{ $search !== '' ? 'Found for “'.$search.'”' : ($showsClosed ? 'Released' : 'Bench') }}</h1>
         <span>{{ config('app.shop') }}</span>

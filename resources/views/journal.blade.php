@@ -9,6 +9,6 @@
 <nav class="pager" aria-label="Pages">@if($page->previousPageUrl())<a class="button plain" href="{{ $page->previousPageUrl() }}">Newer</a>@endif @if($page->nextPageUrl())<a class="button plain" href="{{ $page->nextPageUrl() }}">Older</a>@endif</nav>
 @endsection
 @section('margin')
-@if($complaint === null)<x-stamp :stamp="new \App\Sheets\Stamp('Chain whole', 'every entry follows from the one before', 'good')" />@else<x-stamp :stamp="new \App\Sheets\Stamp('Chain broken', $complaint, 'out')" />@endif
+@if($complaint === null)<x-stamp :stamp="new \App\Pages\Stamp('Chain whole', 'every entry follows from the one before', 'good')" />@else<x-stamp :stamp="new \App\Pages\Stamp('Chain broken', $complaint, 'out')" />@endif
 <h2>What this is</h2><p>Every entry of the job, numbered. Each carries a mark made from itself and the entry before, so a changed record shows.</p>
 @endsection

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Drawings\WornWall;
-use App\Models\Reading;
 use App\People\Role;
+use App\Storage\Reading;
 use Illuminate\Testing\TestResponse;
 use NorthLedger\Core\Engine\Places\Station;
 use PHPUnit\Framework\Attributes\DataProvider;

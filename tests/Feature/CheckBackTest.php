@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Models\CheckBack;
-use App\Models\LedgerEntry;
-use App\Models\Reading;
 use App\People\Role;
-use App\Sheets\KeyedReading;
-use App\Sheets\SheetName;
+use App\Storage\CheckBack;
+use App\Storage\KeyedReading;
+use App\Storage\LedgerEntry;
+use App\Storage\Reading;
+use App\Storage\SheetName;
 use Illuminate\Support\Carbon;
 use Illuminate\Testing\TestResponse;
 use Tests\TestCase;

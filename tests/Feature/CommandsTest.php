@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Models\Job;
 use App\People\Role;
-use App\Sheets\JobFile;
-use App\Shop\PolicyBook;
-use App\Shop\SpecBook;
+use App\Record\JobFile;
+use App\Storage\Job;
+use App\Storage\PolicyBook;
+use App\Storage\SpecBook;
 use Illuminate\Database\Eloquent\ModelNotFoundException;
 use Illuminate\Support\Facades\Artisan;
 use NorthLedger\Core\Assessment\BlockAssessment;

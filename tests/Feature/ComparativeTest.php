@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Models\Job;
-use App\Models\LedgerEntry;
-use App\Models\User;
-use App\Models\ZeroSize;
 use App\People\Role;
-use App\Sheets\JobFiles;
-use App\Sheets\SheetName;
+use App\Record\JobFiles;
+use App\Storage\Job;
+use App\Storage\LedgerEntry;
+use App\Storage\SheetName;
+use App\Storage\User;
+use App\Storage\ZeroSize;
 use Illuminate\Testing\TestResponse;
 use NorthLedger\Core\Assessment\BlockAssessment;
 use NorthLedger\Core\Assessment\NextReason;

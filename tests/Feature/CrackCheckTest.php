@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Models\Job;
-use App\Models\LedgerEntry;
-use App\Models\Observation;
-use App\Models\User;
 use App\People\Role;
-use App\Sheets\EarlyStages;
-use App\Sheets\JobFiles;
-use App\Sheets\Stage;
+use App\Record\EarlyStages;
+use App\Record\JobFiles;
+use App\Storage\Job;
+use App\Storage\LedgerEntry;
+use App\Storage\Observation;
+use App\Storage\Stage;
+use App\Storage\User;
 use Illuminate\Support\Carbon;
 use Illuminate\Testing\TestResponse;
 use NorthLedger\Core\Engine\Specification\EnginePart;

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Models\Job;
-use App\Models\User;
 use App\People\Role;
-use App\Sheets\JobFiles;
-use App\Sheets\Stage;
+use App\Record\JobFiles;
+use App\Storage\Job;
+use App\Storage\Stage;
+use App\Storage\User;
 use Database\Seeders\DemoShop;
 use Illuminate\Support\Facades\Queue;
 use NorthLedger\Core\Features\Bores\ReboreOption;

@@ -8,7 +8,7 @@ use App\Drawings\CrankDrawing;
 use App\Drawings\FaceMap;
 use App\Drawings\FacesDrawing;
 use App\Drawings\HousingDrawing;
-use App\Sheets\CellState;
+use App\Pages\CellState;
 use NorthLedger\Core\Features\Crankshaft\JournalGroup;
 use NorthLedger\Core\Features\Faces\FaceGrid;
 use NorthLedger\Core\Features\Housings\HousingPlan;

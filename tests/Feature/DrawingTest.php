@@ -6,11 +6,11 @@ namespace Tests\Feature;
 
 use App\Drawings\BorePlan;
 use App\Drawings\DrawnBore;
-use App\Models\Job;
+use App\Pages\CellState;
 use App\People\Role;
-use App\Sheets\CellState;
-use App\Sheets\JobFiles;
-use App\Sheets\SheetName;
+use App\Record\JobFiles;
+use App\Storage\Job;
+use App\Storage\SheetName;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\TestCase;
 

@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Models\Job;
-use App\Models\LedgerEntry;
-use App\Models\Observation;
-use App\Models\User;
+use App\Http\ThumbTab;
 use App\People\Role;
-use App\Sheets\JobFile;
-use App\Sheets\JobFiles;
-use App\Sheets\Stage;
-use App\Sheets\ThumbTab;
+use App\Record\JobFile;
+use App\Record\JobFiles;
+use App\Storage\Job;
+use App\Storage\LedgerEntry;
+use App\Storage\Observation;
+use App\Storage\Stage;
+use App\Storage\User;
 use Illuminate\Support\Carbon;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\TestCase;

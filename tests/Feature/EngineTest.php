@@ -4,16 +4,16 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Models\Job;
-use App\Models\Observation;
-use App\Models\User;
-use App\Observations\FindingKey;
 use App\Package\ImportPackage;
 use App\Package\JobPackage;
 use App\Package\PackageRefused;
 use App\People\Role;
-use App\Shop\PolicyBook;
-use App\Shop\SpecBook;
+use App\Record\FindingKey;
+use App\Storage\Job;
+use App\Storage\Observation;
+use App\Storage\PolicyBook;
+use App\Storage\SpecBook;
+use App\Storage\User;
 use Database\Seeders\DemoParts;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;

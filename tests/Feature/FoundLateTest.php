@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Models\OperationTick;
-use App\Models\StoredOrder;
-use App\Sheets\JobFile;
-use App\Sheets\JobFiles;
-use App\Sheets\Stage;
+use App\Record\JobFile;
+use App\Record\JobFiles;
+use App\Storage\OperationTick;
+use App\Storage\Stage;
+use App\Storage\StoredOrder;
 use Illuminate\Testing\TestResponse;
 use NorthLedger\Core\Assessment\EngineVerdict;
 use NorthLedger\Core\Engine\Specification\EnginePart;

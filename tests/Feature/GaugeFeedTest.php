@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Gauges\GaugeRegister;
-use App\Models\Gauge;
-use App\Models\Job;
-use App\Models\Reading;
-use App\Models\User;
 use App\People\Role;
+use App\Storage\Gauge;
+use App\Storage\Job;
+use App\Storage\Reading;
+use App\Storage\User;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Testing\TestResponse;
 use NorthLedger\Core\Gauging\Instrument;

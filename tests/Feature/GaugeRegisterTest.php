@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Models\Gauge;
-use App\Models\GaugeEvent;
-use App\Models\Setup;
-use App\Models\User;
 use App\People\Role;
+use App\Storage\Gauge;
+use App\Storage\GaugeEvent;
+use App\Storage\Setup;
+use App\Storage\User;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Carbon;
 use Illuminate\Testing\TestResponse;

@@ -4,16 +4,16 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Models\Customer;
-use App\Models\Job;
-use App\Models\LedgerEntry;
-use App\Models\PolicyRevision;
-use App\Models\Reading;
 use App\People\Ability;
 use App\People\Role;
-use App\Shop\PolicyBook;
 use App\Shop\PolicyForm;
 use App\Shop\PolicySetting;
+use App\Storage\Customer;
+use App\Storage\Job;
+use App\Storage\LedgerEntry;
+use App\Storage\PolicyBook;
+use App\Storage\PolicyRevision;
+use App\Storage\Reading;
 use Illuminate\Support\Arr;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Gate;

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Import\BoreCsv;
-use App\Import\CsvRow;
-use App\Models\Job;
-use App\Models\LedgerEntry;
-use App\Models\Reading;
 use App\People\Role;
+use App\Sheet\Import\BoreCsv;
+use App\Sheet\Import\CsvRow;
+use App\Storage\Job;
+use App\Storage\LedgerEntry;
+use App\Storage\Reading;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Testing\TestResponse;
 use PHPUnit\Framework\Attributes\DataProvider;

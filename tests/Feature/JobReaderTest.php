@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Models\Job;
-use App\Observations\JobObservations;
 use App\People\Role;
-use App\Sheets\JobFiles;
-use App\Sheets\JobReader;
-use App\Sheets\SheetEntries;
-use App\Sheets\SheetName;
+use App\Record\JobFiles;
+use App\Record\JobReader;
+use App\Record\SheetEntries;
+use App\Storage\Job;
+use App\Storage\JobObservations;
+use App\Storage\SheetName;
 use Illuminate\Support\Facades\DB;
 use NorthLedger\Core\Engine\Places\Feature;
 use NorthLedger\Core\Engine\Places\Place;

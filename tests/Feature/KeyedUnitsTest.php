@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Models\Observation;
-use App\Models\Setup;
 use App\People\Role;
-use App\Shop\PolicyBook;
+use App\Storage\Observation;
+use App\Storage\PolicyBook;
+use App\Storage\Setup;
 use Illuminate\Support\Arr;
 use Tests\TestCase;
 

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Documents\OptionRecord;
 use App\Package\JobPackage;
 use App\Package\PackageRefused;
-use App\Shop\PolicyBook;
-use App\Shop\SpecBook;
+use App\Storage\OptionRecord;
+use App\Storage\PolicyBook;
+use App\Storage\SpecBook;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 use PHPUnit\Framework\Attributes\DataProvider;

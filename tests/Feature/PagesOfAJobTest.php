@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Documents\OptionRecord;
 use App\Documents\PdfPrinter;
 use App\Documents\ReadingExport;
-use App\Models\Job;
-use App\Models\User;
 use App\People\Role;
-use App\Sheets\JobFiles;
-use App\Sheets\LookCodes;
-use App\Sheets\Stage;
+use App\Record\JobFiles;
+use App\Record\LookCodes;
+use App\Storage\Job;
+use App\Storage\OptionRecord;
+use App\Storage\Stage;
+use App\Storage\User;
 use NorthLedger\Core\Engine\Places\Feature;
 use PHPUnit\Framework\Attributes\DataProvider;
 use RuntimeException;

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Models\Job;
-use App\Models\Reading;
-use App\Models\Setup;
 use App\People\Role;
-use App\Sheets\SheetName;
+use App\Storage\Job;
+use App\Storage\Reading;
+use App\Storage\Setup;
+use App\Storage\SheetName;
 use NorthLedger\Core\Engine\Places\Place;
 use NorthLedger\Core\Finding\Outcome;
 use NorthLedger\Core\Finding\PartCriterion;

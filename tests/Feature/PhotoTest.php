@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Models\Job;
-use App\Models\Photo;
 use App\People\Role;
 use App\Photos\PhotoStore;
+use App\Storage\Job;
+use App\Storage\Photo;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\File;
 use Illuminate\Testing\TestResponse;

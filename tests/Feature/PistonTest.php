@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Models\Reading;
 use App\People\Role;
-use App\Sheets\PistonTable;
+use App\Stages\Judge\PistonTable;
+use App\Storage\Reading;
 use Illuminate\Testing\TestResponse;
 use Tests\TestCase;
 

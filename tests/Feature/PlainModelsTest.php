@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Models\BootsPlainly;
+use App\Storage\BootsPlainly;
 use Illuminate\Database\Eloquent\Attributes\Boot;
 use Illuminate\Database\Eloquent\Attributes\Initialize;
 use Illuminate\Database\Eloquent\Attributes\ObservedBy;
@@ -40,8 +40,8 @@ final class PlainModelsTest extends TestCase
     /** @return iterable<string, array{class-string<Model>}> */
     public static function models(): iterable
     {
-        foreach (glob(dirname(__DIR__, 2).'/app/Models/*.php') ?: [] as $file) {
-            $class = 'App\\Models\\'.basename($file, '.php');
+        foreach (glob(dirname(__DIR__, 2).'/app/Storage/*.php') ?: [] as $file) {
+            $class = 'App\\Storage\\'.basename($file, '.php');
             if (is_subclass_of($class, Model::class)) {
                 yield basename($file, '.php') => [$class];
             }

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Models\Job;
-use App\Models\LedgerEntry;
-use App\Models\Observation;
-use App\Models\User;
 use App\People\Role;
+use App\Storage\Job;
+use App\Storage\LedgerEntry;
+use App\Storage\Observation;
+use App\Storage\User;
 use Illuminate\Testing\TestResponse;
 use Tests\TestCase;
 

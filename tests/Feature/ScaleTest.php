@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Models\Gauge;
-use App\Models\Job;
-use App\Models\Reading;
-use App\Models\User;
 use App\People\Role;
-use App\Sheets\JobFiles;
+use App\Record\JobFiles;
+use App\Storage\Gauge;
+use App\Storage\Job;
+use App\Storage\Reading;
+use App\Storage\User;
 use Illuminate\Testing\TestResponse;
 use NorthLedger\Core\Finding\Outcome;
 use NorthLedger\Core\Finding\PartCriterion;

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Actions\SlippedPoint;
-use App\Models\Job;
-use App\Models\LedgerEntry;
-use App\Models\Reading;
-use App\Models\User;
+use App\Ledger\SlippedPoint;
 use App\People\Role;
+use App\Storage\Job;
+use App\Storage\LedgerEntry;
+use App\Storage\Reading;
+use App\Storage\User;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\TestCase;
 

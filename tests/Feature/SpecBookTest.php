@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Models\Job;
-use App\Models\SpecificationRevision;
-use App\Models\User;
 use App\People\Role;
-use App\Shop\SpecBook;
+use App\Storage\Job;
+use App\Storage\SpecBook;
+use App\Storage\SpecificationRevision;
+use App\Storage\User;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Testing\TestResponse;
 use Tests\TestCase;

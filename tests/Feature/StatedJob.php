@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Models\Job;
-use App\Models\User;
 use App\People\Role;
-use App\Sheets\JobFile;
-use App\Sheets\JobFiles;
+use App\Record\JobFile;
+use App\Record\JobFiles;
+use App\Storage\Job;
+use App\Storage\User;
 
 /** An inspector at a job whose gauge is stated and of which nothing is read yet. */
 trait StatedJob

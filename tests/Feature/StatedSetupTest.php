@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Sheets\SheetGauges;
-use App\Sheets\SheetName;
-use App\Sheets\StatedCheck;
-use App\Sheets\StatedSetup;
-use App\Sheets\StatedZero;
+use App\Record\SheetGauges;
+use App\Storage\SheetName;
+use App\Storage\StatedCheck;
+use App\Storage\StatedSetup;
+use App\Storage\StatedZero;
 use NorthLedger\Core\Engine\Places\Feature;
 use NorthLedger\Core\Gauging\Instrument;
 use NorthLedger\Core\Gauging\InstrumentKind;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Sheets\JobFile;
+use App\Record\JobFile;
 use NorthLedger\Core\Assessment\BlockAssessment;
 use NorthLedger\Core\Engine\Specification\SpecificationSheet;
 use NorthLedger\Core\Features\Bores\BoreInspection;

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Actions\AskBack;
-use App\Models\Reading;
-use App\Models\User;
+use App\Ledger\AskBack;
 use App\People\Role;
-use App\Sheets\SheetName;
+use App\Storage\Reading;
+use App\Storage\SheetName;
+use App\Storage\User;
 use Illuminate\Support\Carbon;
 use Illuminate\Testing\TestResponse;
 use NorthLedger\Core\Engine\Places\Place;

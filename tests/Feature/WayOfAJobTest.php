@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Models\Job;
-use App\Models\PlanChoice;
-use App\Models\StoredOrder;
 use App\People\Role;
-use App\Sheets\Stage;
+use App\Storage\Job;
+use App\Storage\PlanChoice;
+use App\Storage\Stage;
+use App\Storage\StoredOrder;
 use Illuminate\Testing\TestResponse;
 use Tests\TestCase;
 

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Models\Job;
-use App\Models\User;
 use App\People\Role;
+use App\Storage\Job;
+use App\Storage\User;
 use Illuminate\Support\Facades\Queue;
 use Illuminate\Testing\TestResponse;
 use NorthLedger\Core\Engine\Specification\EnginePart;

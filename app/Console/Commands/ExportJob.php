@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use App\Models\Job;
 use App\Package\JobPackage;
-use App\Shop\PolicyBook;
-use App\Shop\SpecBook;
+use App\Storage\Job;
+use App\Storage\PolicyBook;
+use App\Storage\SpecBook;
 use Illuminate\Console\Command;
 use Symfony\Component\Console\Output\OutputInterface;
 

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use App\Models\User;
 use App\People\Role;
+use App\Storage\User;
 use Database\Seeders\DemoShop;
 use Illuminate\Console\Command;
 

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use App\Models\Job;
-use App\Sheets\JobFiles;
-use App\Sheets\JobSummary;
+use App\Record\JobFiles;
+use App\Record\JobSummary;
+use App\Storage\Job;
 use Illuminate\Console\Command;
 
 final class RecomputeVerdicts extends Command

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Ledger\ChainCheck;
-use App\Models\Job;
+use App\Storage\Job;
 use Illuminate\Console\Command;
 
 final class VerifyLedger extends Command

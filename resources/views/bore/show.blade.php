@@ -1,4 +1,4 @@
-@extends('layouts.job', ['stage' => \App\Sheets\Stage::Measure])
+@extends('layouts.job', ['stage' => \App\Storage\Stage::Measure])
 @section('title', $file->job->tag().' cylinder '.$page->cylinder)
 @section('heading', 'Cylinder '.$page->cylinder)
 @section('sheet') @include('sheets.desk', ['region' => 'Wall readings']) @endsection

@@ -8,7 +8,7 @@
     <td class="{{ $cell->state->value }}">
     @if($mayWrite)
     <form method="post" action="/jobs/{{ $file->job->tag() }}/clean/looks" id="look-{{ str_replace('.', '-', $cell->place) }}" data-keep data-words="{{ $cell->words }}">@csrf <x-ulid /><input type="hidden" name="place" value="{{ $cell->place }}">
-        <select id="text-{{ str_replace('.', '-', $cell->place) }}" name="text" aria-label="{{ $cell->words }}" data-sends><option value="">{{ $cell->state === \App\Sheets\CellState::Missing ? '·' : $cell->small }}</option>@foreach(explode(' · ', $cell->prompt) as $choice)<option value="{{ $choice[0] }}">{{ $choice }}</option>@endforeach</select>
+        <select id="text-{{ str_replace('.', '-', $cell->place) }}" name="text" aria-label="{{ $cell->words }}" data-sends><option value="">{{ $cell->state === \App\Pages\CellState::Missing ? '·' : $cell->small }}</option>@foreach(explode(' · ', $cell->prompt) as $choice)<option value="{{ $choice[0] }}">{{ $choice }}</option>@endforeach</select>
         <x-live-error :id="'look-'.str_replace('.', '-', $cell->place)" />
     </form>
     @else {{ $cell->small }} @endif

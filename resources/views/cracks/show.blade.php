@@ -1,7 +1,7 @@
-@extends('layouts.job', ['stage' => \App\Sheets\Stage::Cracks])
+@extends('layouts.job', ['stage' => \App\Storage\Stage::Cracks])
 @section('title', $file->job->tag().' cracks')
 @section('heading', 'Crack checks')
-@section('sheet-data') data-live data-url="/jobs/{{ $file->job->tag() }}/live/cracks?face={{ urlencode($view->face->value) }}" data-head="{{ $file->job->entries }}" data-now="{{ \App\Http\StagePage::now() }}" data-outbox="{{ $file->job->tag() }}/cracks/{{ auth()->id() }}" @endsection
+@section('sheet-data') data-live data-url="/jobs/{{ $file->job->tag() }}/live/cracks?face={{ urlencode($view->face->value) }}" data-head="{{ $file->job->entries }}" data-now="{{ \App\Stages\StagePage::now() }}" data-outbox="{{ $file->job->tag() }}/cracks/{{ auth()->id() }}" @endsection
 @section('sheet')
 <div data-fragment="faces">@include('cracks.faces')</div>
 <div data-fragment="map">@include('cracks.map')</div>

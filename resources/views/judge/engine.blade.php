@@ -8,6 +8,6 @@
     @endforeach
     <a href="#part-crankshaft" aria-label="Crankshaft"><rect x="24" y="194" width="652" height="14" class="rod-part {{ $drawing->parts['crankshaft']->value }}"/>@foreach($drawing->mains as $main)<rect x="{{ $main['x'] }}" y="186" width="{{ $main['width'] }}" height="30" class="rod-part {{ $drawing->parts['crankshaft']->value }}"/>@endforeach</a>
     @foreach($drawing->labels as $label)
-    <a href="#part-{{ $label['key'] }}"><text x="690" y="{{ $label['y'] }}" class="part-label {{ $label['state']->value }}">{{ $label['state']->sign() ?: ($label['state'] === \App\Sheets\CellState::Good ? '✓' : '○') }} {{ $label['name'] }}</text><text x="690" y="{{ $label['y'] }}" dy="15" class="drawing-note">{{ $label['word'] }}</text></a>
+    <a href="#part-{{ $label['key'] }}"><text x="690" y="{{ $label['y'] }}" class="part-label {{ $label['state']->value }}">{{ $label['state']->sign() ?: ($label['state'] === \App\Pages\CellState::Good ? '✓' : '○') }} {{ $label['name'] }}</text><text x="690" y="{{ $label['y'] }}" dy="15" class="drawing-note">{{ $label['word'] }}</text></a>
     @endforeach
 </svg>

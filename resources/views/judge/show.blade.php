@@ -1,4 +1,4 @@
-@extends('layouts.job', ['stage' => \App\Sheets\Stage::Judge])
+@extends('layouts.job', ['stage' => \App\Storage\Stage::Judge])
 @section('title', $file->job->tag().' verdict')
 @section('heading', 'The engine')
 @section('sheet')

@@ -3,9 +3,9 @@
 <div class="page">
     <nav aria-label="Stages of the job">
         <ol class="thumb">
-            @foreach(\App\Sheets\ThumbTab::all($file) as $tab)
-                <li @if($tab->stage === $stage) class="current" @endif><a href="/jobs/{{ $file->job->tag() }}/{{ $tab->stage->value }}" @if($tab->stage === $stage) aria-current="page" @endif><em>{{ $tab->stage->number() }}</em><span>{{ $tab->stage->title() }}</span>@if($tab->isDone)<i aria-label="done">✓</i>@endif</a>@if($tab->stage === $stage && $stage === \App\Sheets\Stage::Measure)
-                <ol class="sheets">@foreach(\App\Sheets\SheetTabs::all($file, $sheet ?? null) as $one)<li><a href="{{ $one->address }}" @if($one->isCurrent) aria-current="true" @endif><span>{{ $one->title }}</span><em class="short" aria-hidden="true">{{ $one->short }}</em></a></li>@endforeach</ol>@endif</li>
+            @foreach(\App\Http\ThumbTab::all($file) as $tab)
+                <li @if($tab->stage === $stage) class="current" @endif><a href="/jobs/{{ $file->job->tag() }}/{{ $tab->stage->value }}" @if($tab->stage === $stage) aria-current="page" @endif><em>{{ $tab->stage->number() }}</em><span>{{ $tab->stage->title() }}</span>@if($tab->isDone)<i aria-label="done">✓</i>@endif</a>@if($tab->stage === $stage && $stage === \App\Storage\Stage::Measure)
+                <ol class="sheets">@foreach(\App\Sheet\SheetTabs::all($file, $sheet ?? null) as $one)<li><a href="{{ $one->address }}" @if($one->isCurrent) aria-current="true" @endif><span>{{ $one->title }}</span><em class="short" aria-hidden="true">{{ $one->short }}</em></a></li>@endforeach</ol>@endif</li>
             @endforeach
         </ol>
     </nav>
@@ -14,7 +14,7 @@
             <a class="tag" href="/jobs/{{ $file->job->tag() }}/journal" title="The job's journal">{{ $file->job->tag() }}</a>
             <h1>@yield('heading')</h1>
             <span>{{ $file->sheet->name }}@if($file->job->description !== '') · {{ $file->job->description }}@endif · {{ $file->job->serial }}</span>
-            @if(in_array($stage, [\App\Sheets\Stage::Measure, \App\Sheets\Stage::Judge, \App\Sheets\Stage::Plan, \App\Sheets\Stage::Verify], true))
+            @if(in_array($stage, [\App\Storage\Stage::Measure, \App\Storage\Stage::Judge, \App\Storage\Stage::Plan, \App\Storage\Stage::Verify], true))
             <form method="post" action="/shown" class="unit-switch no-print" aria-label="Show lengths in">@csrf
                 @foreach(\NorthLedger\Core\Quantity\LengthUnit::cases() as $unit)<button name="unit" value="{{ $unit->value }}" aria-pressed="{{ $file->display->unit() === $unit ? 'true' : 'false' }}">{{ $unit->value }}</button>@endforeach
             </form>

@@ -1,4 +1,4 @@
-@extends('layouts.job', ['stage' => \App\Sheets\Stage::Measure])
+@extends('layouts.job', ['stage' => \App\Storage\Stage::Measure])
 @section('title', $file->job->tag().' bores')
 @section('heading', 'Cylinder bores')
 @section('sheet') @include('sheets.desk') @endsection

@@ -1,4 +1,4 @@
-@extends('layouts.job', ['stage' => \App\Sheets\Stage::Measure])
+@extends('layouts.job', ['stage' => \App\Storage\Stage::Measure])
 @section('title', $file->job->tag().' '.lcfirst($section->title()))
 @section('heading', $section->title())
 @section('sheet') @include('sheets.desk', ['region' => 'Readings: '.lcfirst($section->title())]) @endsection

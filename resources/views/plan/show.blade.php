@@ -1,4 +1,4 @@
-@extends('layouts.job', ['stage' => \App\Sheets\Stage::Plan])
+@extends('layouts.job', ['stage' => \App\Storage\Stage::Plan])
 @section('title', $file->job->tag().' rebore options')
 @section('heading', 'Rebore options')
 @section('sheet')

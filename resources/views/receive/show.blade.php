@@ -1,7 +1,7 @@
-@extends('layouts.job', ['stage' => \App\Sheets\Stage::Receive])
+@extends('layouts.job', ['stage' => \App\Storage\Stage::Receive])
 @section('title', $file->job->tag().' received')
 @section('heading', 'Received')
-@section('sheet-data') data-live data-url="/jobs/{{ $file->job->tag() }}/live/receive" data-head="{{ $file->job->entries }}" data-now="{{ \App\Http\StagePage::now() }}" data-outbox="{{ $file->job->tag() }}/receive/{{ auth()->id() }}" @endsection
+@section('sheet-data') data-live data-url="/jobs/{{ $file->job->tag() }}/live/receive" data-head="{{ $file->job->entries }}" data-now="{{ \App\Stages\StagePage::now() }}" data-outbox="{{ $file->job->tag() }}/receive/{{ auth()->id() }}" @endsection
 @section('sheet')
 <dl class="facts">
     <div><dt>Customer</dt><dd>{{ $file->job->customer->name }}</dd></div>

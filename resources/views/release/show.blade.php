@@ -1,4 +1,4 @@
-@extends('layouts.job', ['stage' => \App\Sheets\Stage::Release])
+@extends('layouts.job', ['stage' => \App\Storage\Stage::Release])
 @section('title', $file->job->tag().' release')
 @section('heading', 'Release')
 @section('sheet')
@@ -25,9 +25,9 @@
 <p class="flex flex-wrap gap-3 mb-6"><a class="button plain" href="readings.csv">CSV</a><a class="button plain" href="readings.json">JSON</a><a class="button plain" href="journal">Journal</a></p>
 @endsection
 @section('margin')
-@if($file->work()->release() !== null)<x-stamp :stamp="new \App\Sheets\Stamp('Released', $file->work()->release()->user->name, 'good')" />
-@elseif($check->maySign())<x-stamp :stamp="new \App\Sheets\Stamp('Ready to sign', 'everything is closed', 'chosen')" />
-@else<x-stamp :stamp="new \App\Sheets\Stamp('Not yet', count($check->obstacles) === 1 ? 'one thing is open' : count($check->obstacles).' things are open', 'missing')" />@endif
+@if($file->work()->release() !== null)<x-stamp :stamp="new \App\Pages\Stamp('Released', $file->work()->release()->user->name, 'good')" />
+@elseif($check->maySign())<x-stamp :stamp="new \App\Pages\Stamp('Ready to sign', 'everything is closed', 'chosen')" />
+@else<x-stamp :stamp="new \App\Pages\Stamp('Not yet', count($check->obstacles) === 1 ? 'one thing is open' : count($check->obstacles).' things are open', 'missing')" />@endif
 <h2>What the certificate says</h2>
 <p>Engine, ordered sizes, finished readings, the conditions they were taken under, who and when, and what was not checked.</p>
 @endsection

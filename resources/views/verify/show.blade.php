@@ -1,4 +1,4 @@
-@extends('layouts.job', ['stage' => \App\Sheets\Stage::Verify])
+@extends('layouts.job', ['stage' => \App\Storage\Stage::Verify])
 @section('title', $file->job->tag().' finished bores')
 @section('heading', 'Finished bores')
 @section('sheet')

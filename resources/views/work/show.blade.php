@@ -1,4 +1,4 @@
-@extends('layouts.job', ['stage' => \App\Sheets\Stage::Work])
+@extends('layouts.job', ['stage' => \App\Storage\Stage::Work])
 @section('title', $file->job->tag().' work order')
 @section('heading', 'Work order')
 @section('sheet')

@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Bench;
+
+use App\Storage\Job;
+use App\Storage\SpecBook;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+
+final class BenchController
+{
+    private const ROWS = 40;
+
+    /** Open jobs, those due first on top; the index keeps this as fast with 50 000 jobs as with fifty. */
+    public function index(Request $request, SpecBook $specs): View
+    {
+        $showsClosed = $request->query('show') === 'released';
+        $page = Job::query()->with('customer')
+            ->where('is_closed', $showsClosed)
+            ->orderBy('due_on')->orderBy('id')
+            ->cursorPaginate(self::ROWS)->withQueryString();
+
+        return view('bench', [
+            'rows' => BenchRow::all($page->items(), $specs),
+            'page' => $page,
+            'search' => '',
+            'showsClosed' => $showsClosed,
+            'gaugesDue' => GaugesDue::today(),
+        ]);
+    }
+
+    public function find(Request $request, JobFinder $finder, SpecBook $specs): View|RedirectResponse
+    {
+        $text = mb_substr(trim((string) $request->query('q', '')), 0, 60);
+        if ($text === '') {
+            return redirect()->route('bench');
+        }
+        $page = $finder->matching($text)->with('customer')->orderBy('is_closed')->orderBy('due_on')->orderBy('id')->simplePaginate(self::ROWS)->withQueryString();
+        if (count($page->items()) === 1 && $page->currentPage() === 1) {
+            return redirect()->route('jobs.show', $page->items()[0]);
+        }
+
+        return view('bench', ['rows' => BenchRow::all($page->items(), $specs), 'page' => $page, 'search' => $text, 'showsClosed' => false, 'gaugesDue' => GaugesDue::today()]);
+    }
+}

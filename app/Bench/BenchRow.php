@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Bench;
+
+use App\Storage\Job;
+use App\Storage\SpecBook;
+use App\Storage\Stage;
+use Illuminate\Support\Carbon;
+use NorthLedger\Core\Assessment\EngineVerdict;
+
+/** One line of the Bench; a timer is in milliseconds since 1970. */
+final readonly class BenchRow
+{
+    private const DAY = 86_400;
+
+    private function __construct(
+        public string $tag,
+        public string $url,
+        public string $engine,
+        public string $what,
+        public string $serial,
+        public string $customer,
+        public Stage $stage,
+        public string $verdict,
+        public string $standing,
+        public string $headline,
+        public string $waitsFor,
+        public string $due,
+        public string $dueClause,
+        public bool $isLate,
+        public ?int $timerDueAt,
+        public string $timerWords,
+        public bool $isHeld,
+    ) {
+    }
+
+    /**
+     * @param  array<Job>  $jobs
+     * @return list<self>
+     */
+    public static function all(array $jobs, SpecBook $specs): array
+    {
+        $today = Carbon::today();
+
+        return array_values(array_map(static fn (Job $job): self => self::of($job, $specs, $today), $jobs));
+    }
+
+    /** The block’s verdict, which the plan of the bores rests on, and the whole engine’s once it is known. */
+    private static function standing(Job $job): string
+    {
+        return $job->engine_verdict === EngineVerdict::NotYetKnown->value ? $job->verdict : "{$job->verdict} · engine {$job->engine_verdict}";
+    }
+
+    private static function of(Job $job, SpecBook $specs, Carbon $today): self
+    {
+        $due = $job->due_on;
+        $days = intdiv($due->getTimestamp() - $today->getTimestamp(), self::DAY);
+        $isClosed = $job->is_closed;
+
+        return new self(
+            $job->tag(), '/jobs/'.$job->tag(), $specs->name($job->family, $job->family_revision), $job->description, $job->serial, $job->customer->name,
+            $job->stage, $job->verdict, self::standing($job), $job->headline === '' ? 'Not yet read' : $job->headline, $job->waits_for,
+            $due->format('j M'),
+            match (true) {
+                $isClosed => '',
+                $days < 0 => (-$days).' d late',
+                $days === 0 => 'today',
+                default => "in {$days} d",
+            },
+            ! $isClosed && $days < 0,
+            $isClosed || $job->timer_due_at === null ? null : (int) $job->timer_due_at->format('Uv'), $job->timer_words, $job->is_held,
+        );
+    }
+}

@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http;
+
+use App\Record\EarlyStages;
+use App\Record\JobFile;
+use App\Storage\Stage;
+
+/** One stage on the thumb index beside a job's page. */
+final readonly class ThumbTab
+{
+    private function __construct(public Stage $stage, public bool $isDone)
+    {
+    }
+
+    /** @return list<self> The early stages are done when nothing of them is lacking, the later ones when the job is past them */
+    public static function all(JobFile $file): array
+    {
+        $early = new EarlyStages($file);
+
+        return array_map(static fn (Stage $stage): self => new self($stage, match ($stage) {
+            Stage::Receive, Stage::Clean, Stage::Cracks => $early->isDone($stage),
+            default => $stage->number() < $file->job->stage->number(),
+        }), Stage::cases());
+    }
+}

@@ -1,0 +1,70 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pages;
+
+use NorthLedger\Core\Finding\Outcome;
+use NorthLedger\Core\Finding\PartFinding;
+
+/** How a place stands (VER-1), with the sign that goes beside its colour. */
+enum CellState: string
+{
+    case Missing = 'missing';
+    case Good = 'good';
+    /** Good in itself; a finding that fails rests on it. */
+    case Basis = 'basis';
+    case Close = 'close';
+    case Undecided = 'undecided';
+    case Suspect = 'suspect';
+    case Out = 'out';
+
+    public static function ofFinding(PartFinding $finding): self
+    {
+        return match (true) {
+            $finding->outcome === Outcome::Fail => self::Out,
+            $finding->outcome === Outcome::Undecided => self::Undecided,
+            $finding->isCloseCall, $finding->outcome === Outcome::Concession => self::Close,
+            default => self::Good,
+        };
+    }
+
+    /** How a reading looks that a finding rests on: past a limit only where it alone is what is past it. */
+    public static function ofReading(PartFinding $finding): self
+    {
+        $state = self::ofFinding($finding);
+
+        return count($finding->places) > 1 && $state !== self::Good ? self::Basis : $state;
+    }
+
+    public static function worse(self $a, self $b): self
+    {
+        $order = self::cases();
+
+        return array_search($a, $order, true) >= array_search($b, $order, true) ? $a : $b;
+    }
+
+    public function sign(): string
+    {
+        return match ($this) {
+            self::Out => '▲',
+            self::Close => '◆',
+            self::Undecided => '◇',
+            self::Suspect => '?',
+            self::Good, self::Missing, self::Basis => '',
+        };
+    }
+
+    public function word(): string
+    {
+        return match ($this) {
+            self::Missing => 'not read',
+            self::Good => '',
+            self::Basis => 'a finding rests on it',
+            self::Close => 'close call',
+            self::Undecided => 'undecided: too close to call',
+            self::Suspect => 'suspect: the gauge had drifted',
+            self::Out => 'past its limit',
+        };
+    }
+}

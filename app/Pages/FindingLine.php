@@ -1,0 +1,67 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pages;
+
+use NorthLedger\Core\Assessment\FindingWords;
+use NorthLedger\Core\Assessment\VerdictWords;
+use NorthLedger\Core\Features\Bores\JudgedBore;
+use NorthLedger\Core\Finding\Finding;
+use NorthLedger\Core\Finding\Outcome;
+use NorthLedger\Core\Quantity\LengthDisplay;
+use NorthLedger\Core\Record\Reading;
+
+/** A finding as one sentence with its rule and the readings it rests on. */
+final readonly class FindingLine
+{
+    /** @param  list<string>  $readings  “top, thrust 3.8156” */
+    private function __construct(
+        public string $who,
+        public string $sentence,
+        public string $rule,
+        public array $readings,
+        public CellState $state,
+        public string $outcome,
+        public string $concessionKey,
+    ) {
+    }
+
+    /**
+     * @param  non-empty-list<Finding>  $findings  Told together (GAUGE-9)
+     * @param  JudgedBore  $bore  That the first is of
+     */
+    public static function ofAll(array $findings, FindingWords $words, LengthDisplay $display, JudgedBore $bore): self
+    {
+        $line = self::of($findings[0], $words, $display, $bore);
+        [$doubt, $limit] = [$findings[0]->uncertainty, $findings[0]->limit];
+        if (count($findings) === 1 || $doubt === null || $limit === null) {
+            return $line;
+        }
+        $cylinders = array_values(array_unique(array_map(static fn (Finding $finding): int => $finding->cylinder, $findings)));
+
+        return new self('Cylinders '.VerdictWords::list($cylinders), CloseCalls::sentence(array_map(static fn (Finding $finding): string => $finding->criterion->label(), $findings), $doubt, $limit, $display), 'GAUGE-9', [], $line->state, $line->outcome, '');
+    }
+
+    /** @param  JudgedBore  $bore  That the finding is of */
+    public static function of(Finding $finding, FindingWords $words, LengthDisplay $display, JudgedBore $bore): self
+    {
+        $state = match (true) {
+            $finding->outcome === Outcome::Fail => CellState::Out,
+            $finding->outcome === Outcome::Missing => CellState::Missing,
+            $finding->outcome === Outcome::Undecided => CellState::Undecided,
+            $finding->isCloseCall, $finding->outcome === Outcome::Concession => CellState::Close,
+            default => CellState::Good,
+        };
+
+        return new self(
+            "Cylinder {$finding->cylinder}",
+            $words->sentence($finding).$words->withNewPiston($finding, $bore),
+            $finding->rule,
+            array_map(static fn (Reading $reading): string => substr($reading->place->words(), (int) strpos($reading->place->words(), ',') + 2).' '.($reading->isSized ? $display->size($reading->corrected) : "{$display->deviation($reading->corrected)} {$display->deviationUnit()} from the zero"), $finding->readings),
+            $state,
+            $finding->outcome->value,
+            EngineView::isPitting($finding) ? EngineView::pittingKey($finding) : '',
+        );
+    }
+}

@@ -1,0 +1,68 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pages;
+
+use App\Record\JobFile;
+use App\Storage\SheetName;
+use NorthLedger\Core\Engine\Places\Feature;
+use NorthLedger\Core\Gauging\InstrumentKind;
+use NorthLedger\Core\Gauging\Measurand;
+use NorthLedger\Core\Inspection\Section;
+use NorthLedger\Core\Inspection\UsualGauge;
+use NorthLedger\Core\Quantity\Length;
+
+/** Something of a sheet that a gauge is stated for, in the dialogs. */
+final readonly class GaugedFeature
+{
+    /**
+     * @param  list<InstrumentKind>  $kinds  That can read it, the usual one first
+     * @param  string  $zero  The size a gauge is set to for it; empty where it reads no sizes
+     * @param  list<string>  $reads  Features beside its own that are read with it
+     */
+    private function __construct(public string $value, public string $words, public array $kinds, public string $zero, public array $reads = [])
+    {
+    }
+
+    /** @return list<self> Of a sheet of the bores */
+    public static function ofBores(JobFile $file): array
+    {
+        $step = $file->work()->chosen()->step ?? $file->assessment()->step->value ?? Length::zero();
+        $can = static fn (string $what): array => array_values(array_filter(InstrumentKind::cases(), static fn (InstrumentKind $kind): bool => $what === 'bores' ? $kind->readsBores() : $kind->readsPistons()));
+
+        return [
+            new self(Feature::Bore->value, 'the bores', $can('bores'), $file->entryDisplay()->size($file->sheet->bore->sizeAt($step))),
+            new self(Feature::Piston->value, 'the pistons', $can('pistons'), ''),
+            self::scale(),
+        ];
+    }
+
+    /** @return list<self> Of any other sheet */
+    public static function ofSection(JobFile $file, Section $section): array
+    {
+        $gauged = array_map(static fn (Feature $feature): self => new self(
+            $feature->value, self::words($feature), UsualGauge::kinds($feature),
+            $feature->measurand() === Measurand::Size ? $file->entryDisplay()->size($file->standardOf(SheetName::of($section), $feature)) : '',
+        ), $file->inspection()->plan($section)->gaugedFeatures());
+
+        return $file->inspection()->plan($section)->hasWeights() ? [...$gauged, self::scale()] : $gauged;
+    }
+
+    /** Everything on a sheet is weighed on one scale, which is stated once. */
+    private static function scale(): self
+    {
+        return new self(Feature::PistonWeight->value, 'whatever is weighed', InstrumentKind::scales(), '', Feature::weighed());
+    }
+
+    /** True where it counts from no zero, and is not put back on a master beside the sheet. */
+    public function isScale(): bool
+    {
+        return $this->kinds === InstrumentKind::scales();
+    }
+
+    public static function words(Feature $feature): string
+    {
+        return lcfirst($feature->label()).($feature->aspect() === '' ? '' : ", {$feature->aspect()}");
+    }
+}

@@ -1,0 +1,129 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pages;
+
+use App\Record\JobFile;
+use App\Record\LookCodes;
+use App\Record\SheetEntries;
+use NorthLedger\Core\Engine\Places\Feature;
+use NorthLedger\Core\Engine\Places\Place;
+use NorthLedger\Core\Finding\Amount;
+use NorthLedger\Core\Finding\AmountDisplay;
+use NorthLedger\Core\Finding\PartFinding;
+use NorthLedger\Core\Gauging\Measurand;
+use NorthLedger\Core\Inspection\Characteristic;
+use NorthLedger\Core\Inspection\PlanRow;
+use NorthLedger\Core\Inspection\UsualGauge;
+use NorthLedger\Core\Quantity\Length;
+use NorthLedger\Core\Quantity\RoughnessNotation;
+
+/** Makes the cells of one sheet beside the bores. */
+final readonly class PartCells
+{
+    private AmountDisplay $amounts;
+
+    /** @param  array<string, CellState>  $marks  By place key */
+    public function __construct(private JobFile $file, private SheetEntries $entries, private array $marks)
+    {
+        $this->amounts = new AmountDisplay($file->display);
+    }
+
+    /** @return 'reading'|'look' */
+    public function kind(PlanRow $row): string
+    {
+        $first = array_values(array_filter($row->cells))[0] ?? null;
+
+        return $first?->place->feature->measurand() === Measurand::Look ? 'look' : 'reading';
+    }
+
+    public function isAnyRead(PlanRow $row): bool
+    {
+        return array_filter($row->cells, fn (?Characteristic $one): bool => $one !== null && $this->entries->at($one->place)->newest() !== null) !== [];
+    }
+
+    public function cell(?Characteristic $one): SheetCell
+    {
+        if ($one === null) {
+            return new SheetCell(null, '', '', CellState::Good);
+        }
+        $place = $one->place;
+        $newest = $this->entries->at($place)->newest();
+        if ($newest === null) {
+            return new SheetCell($place->key(), '', '·', CellState::Missing, $place->words(), $this->prompt($one), 0, $one->isNeeded);
+        }
+        $state = $this->entries->isSuspect($place) ? CellState::Suspect : ($this->marks[$place->key()] ?? CellState::Good);
+        $count = count($this->entries->at($place)->current());
+        $repeats = $count > 1 ? "×{$count}" : '';
+        if ($newest->look !== null) {
+            return new SheetCell($place->key(), '', LookCodes::shown($place->feature, $newest->look), $state, $place->words(), LookCodes::legend($place->feature), $newest->id, $one->isNeeded, true);
+        }
+
+        return new SheetCell($place->key(), $this->shown($place), trim($repeats.$this->doubt($place, $state)), $state, $place->words(), "reads {$this->amounts->withUnit($this->amount($place))}{$this->doubtInWords($place)}", $newest->id, $one->isNeeded);
+    }
+
+    /** What a finding computes, below the readings it rests on. */
+    public function derived(?PartFinding $finding): SheetCell
+    {
+        return $finding?->value === null
+            ? new SheetCell(null, '', '–', CellState::Missing)
+            : new SheetCell(null, $this->amounts->text($finding->value), '', CellState::ofFinding($finding));
+    }
+
+    /** The drawing beside the table that shows a place, by the beginning of the place's name: one for each journal, housing, rod or face. */
+    public static function view(Place $place): string
+    {
+        return explode(',', $place->words())[0];
+    }
+
+    /** A height that a gauge showed as a size is shown as that size; one from an indicator as its deviation (DECK-1). */
+    private function shown(Place $place): string
+    {
+        $newest = $this->entries->at($place)->newest();
+        $setup = $this->entries->gauges->setups[(int) $newest?->setupId] ?? null;
+        $isSize = in_array($place->feature, [Feature::DeckPoint, Feature::HeadPoint, Feature::PistonToDeck], true) && $setup?->instrument->showsSizes() === true && $newest?->nanometres !== null;
+
+        return $isSize ? $this->file->display->size(Length::ofNanometres((int) $this->entries->mean($place))) : $this->amounts->text($this->amount($place));
+    }
+
+    private function amount(Place $place): Amount
+    {
+        $measurand = $place->feature->measurand();
+        $reading = $measurand->isLength() ? $this->entries->reading($place, $this->file->sheet, $this->file->policy) : null;
+
+        return Amount::of($measurand, $reading === null ? $this->entries->mean($place) : $reading->corrected->nanometres);
+    }
+
+    private function doubt(Place $place, CellState $state): string
+    {
+        $reading = $this->entries->reading($place, $this->file->sheet, $this->file->policy);
+
+        return $reading === null || ! in_array($state, [CellState::Close, CellState::Undecided], true) ? '' : ' ±'.$this->file->display->magnitude($reading->sizeUncertainty()->expanded());
+    }
+
+    private function doubtInWords(Place $place): string
+    {
+        $reading = $this->entries->reading($place, $this->file->sheet, $this->file->policy);
+
+        return $reading === null ? '' : ' ±'.$this->file->display->magnitudeWithUnit($reading->sizeUncertainty()->expanded());
+    }
+
+    private function prompt(Characteristic $one): string
+    {
+        $feature = $one->place->feature;
+        $stated = $this->entries->gauges->current($feature);
+
+        return match ($feature->measurand()) {
+            Measurand::Look => LookCodes::legend($feature),
+            Measurand::Mass => 'in grams, as the scale shows it',
+            Measurand::Roughness => 'Ra in '.RoughnessNotation::unit($this->file->sheet->unit),
+            Measurand::Volume => 'in cc',
+            default => match (true) {
+                $stated !== null => $stated->gaugeWords(),
+                $feature->needsStatedGauge() => 'state the gauge first: z',
+                default => UsualGauge::of($feature, $one->nominal)->value,
+            },
+        };
+    }
+}

@@ -1,0 +1,131 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pages;
+
+use App\Record\JobFile;
+use App\Storage\SheetName;
+use App\Storage\StatedSetup;
+use NorthLedger\Core\Assessment\PartWords;
+use NorthLedger\Core\Finding\Outcome;
+use NorthLedger\Core\Finding\PartFinding;
+use NorthLedger\Core\Finding\PartVerdict;
+use NorthLedger\Core\Inspection\PlannedWork;
+use NorthLedger\Core\Inspection\Section;
+use NorthLedger\Core\Inspection\SectionJudgement;
+use NorthLedger\Core\Quantity\LengthDisplay;
+
+/** What the margin of a sheet beside the bores says: the verdict so far, why, what is planned, what next. */
+final readonly class PartMargin
+{
+    private const MOST_REASONS = 6;
+
+    /**
+     * @param  list<array{who: string, sentence: string, rule: string, state: CellState, places: string}>  $reasons
+     * @param  list<array{sentence: string, rule: string}>  $works
+     */
+    private function __construct(public Stamp $stamp, public array $reasons, public int $moreReasons, public array $works, public string $next, public string $left, public bool $wantsCheck)
+    {
+    }
+
+    /** @param  ?Stamp  $stamp  Of a section that judges no part: what its table comes to */
+    public static function of(JobFile $file, Section $section, PartWalk $walk, ?Stamp $stamp): self
+    {
+        $judged = $file->inspection()->judged($section);
+        $words = new PartWords($file->display);
+        $telling = array_values(array_filter($judged->findings, static fn (PartFinding $finding): bool => in_array($finding->outcome, [Outcome::Fail, Outcome::Undecided, Outcome::Concession], true) || $finding->isCloseCall || ($finding->outcome === Outcome::Missing && $finding->said !== '')));
+        usort($telling, static fn (PartFinding $a, PartFinding $b): int => self::weight($a) <=> self::weight($b));
+        $lines = CloseCalls::ofParts($telling);
+        $next = $walk->next();
+
+        return new self(
+            $stamp ?? self::stamp($judged),
+            array_map(static fn (array $findings): array => self::line($findings, $words, $file->display), array_slice($lines, 0, self::MOST_REASONS)),
+            max(0, count($lines) - self::MOST_REASONS),
+            array_map(static fn (PlannedWork $work): array => ['sentence' => $words->work($work), 'rule' => $work->rule], $judged->works),
+            match (true) {
+                $next === null => 'Everything that a verdict needs is read.',
+                $judged->verdict() === PartVerdict::Scrap => 'Nothing that is still unread can change that.',
+                default => "{$next->words()}.",
+            },
+            match ($walk->needed()) {
+                0 => '',
+                1 => 'One reading is still missing.',
+                default => "{$walk->needed()} readings are still missing.",
+            },
+            $walk->needed() === 0 && ! $file->job->is_closed && self::isUnchecked($file, $section),
+        );
+    }
+
+    /** True where a gauge of this sheet has read since it was last on its master. */
+    private static function isUnchecked(JobFile $file, Section $section): bool
+    {
+        $entries = $file->entries(SheetName::of($section));
+        $current = array_filter(array_map($entries->gauges->current(...), $file->inspection()->plan($section)->gaugedFeatures()));
+
+        return array_filter($current, static fn (StatedSetup $setup): bool => $entries->readingsSinceCheck($setup) > 0) !== [];
+    }
+
+    public static function stamp(SectionJudgement $judged): Stamp
+    {
+        $failures = count($judged->failures());
+        $clause = $failures === 0 ? '' : ($failures === 1 ? 'one finding' : "{$failures} findings");
+
+        return match (true) {
+            ! $judged->isRead => new Stamp('Not yet known', 'nothing is read', 'missing'),
+            $judged->verdict() === PartVerdict::NotYetKnown => new Stamp('Not yet known', $clause === '' ? 'good as far as it is read' : "{$clause} so far", $failures === 0 ? 'missing' : 'out'),
+            default => self::ofVerdict($judged->verdict(), $clause),
+        };
+    }
+
+    public static function ofVerdict(PartVerdict $verdict, string $clause): Stamp
+    {
+        return match ($verdict) {
+            PartVerdict::Serviceable => new Stamp('Serviceable', $clause, 'good'),
+            PartVerdict::Recondition => new Stamp('Recondition', $clause, 'close'),
+            PartVerdict::Repair => new Stamp('Repair', $clause === '' ? 'the customer decides' : "{$clause}; the customer decides", 'out'),
+            PartVerdict::Scrap => new Stamp('Scrap', $clause, 'scrap'),
+            PartVerdict::NotYetKnown => new Stamp('Not yet known', $clause, 'missing'),
+        };
+    }
+
+    private static function weight(PartFinding $finding): int
+    {
+        return match ($finding->outcome) {
+            Outcome::Fail => $finding->remedy?->verdict() === PartVerdict::Scrap ? 0 : 1,
+            Outcome::Missing => 2,
+            Outcome::Undecided => 3,
+            default => 4,
+        };
+    }
+
+    /**
+     * @param  non-empty-list<PartFinding>  $findings  Told together
+     * @return array{who: string, sentence: string, rule: string, state: CellState, places: string}
+     */
+    public static function line(array $findings, PartWords $words, LengthDisplay $display): array
+    {
+        $first = $findings[0];
+        $line = self::reason($first, $words);
+        if (count($findings) === 1 || $first->uncertainty === null || $first->limits === null) {
+            return $line;
+        }
+        $places = array_merge(...array_map(static fn (PartFinding $finding): array => $finding->places, $findings));
+
+        return [
+            'who' => ucfirst(GaugedFeature::words($first->places[0]->feature)), 'sentence' => CloseCalls::sentence(array_map(static fn (PartFinding $finding): string => $finding->criterion->label(), $findings), $first->uncertainty, $first->limits->tolerance(), $display), 'rule' => 'GAUGE-9',
+            'state' => $line['state'], 'places' => $words->places($places, 2),
+        ];
+    }
+
+    /** @return array{who: string, sentence: string, rule: string, state: CellState, places: string} */
+    public static function reason(PartFinding $finding, PartWords $words): array
+    {
+        return [
+            'who' => $finding->subject(), 'sentence' => $words->sentence($finding), 'rule' => $finding->rule,
+            'state' => $finding->outcome === Outcome::Missing ? CellState::Missing : CellState::ofFinding($finding),
+            'places' => $words->places($finding->places, 2),
+        ];
+    }
+}

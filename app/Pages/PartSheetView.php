@@ -1,0 +1,89 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pages;
+
+use App\Record\JobFile;
+use App\Storage\SheetName;
+use NorthLedger\Core\Engine\Places\Feature;
+use NorthLedger\Core\Finding\PartFinding;
+use NorthLedger\Core\Inspection\Characteristic;
+use NorthLedger\Core\Inspection\PlanRow;
+use NorthLedger\Core\Inspection\PlanTable;
+use NorthLedger\Core\Inspection\Section;
+
+/** A sheet beside the bores as finished strings, table by table. */
+final readonly class PartSheetView
+{
+    private const MANY_COLUMNS = 4;
+
+    /**
+     * @param  list<array{title: string, columns: list<string>, isMany: bool, rows: list<SheetRow>}>  $tables
+     * @param  list<SetupLine>  $setups
+     */
+    private function __construct(public array $tables, public array $setups)
+    {
+    }
+
+    /** @param  bool  $showsAll  Also the rows that nobody has to read, where nothing of them is read */
+    public static function of(JobFile $file, Section $section, bool $showsAll): self
+    {
+        $sheet = SheetName::of($section);
+        $findings = $file->inspection()->judged($section)->findings;
+        $cells = new PartCells($file, $file->entries($sheet), self::marks($findings));
+        $bySubject = [];
+        foreach ($findings as $finding) {
+            $bySubject[$finding->subject()][$finding->criterion->value] = $finding;
+        }
+        $gauges = $file->entries($sheet)->gauges;
+
+        return new self(
+            array_map(static fn (PlanTable $table): array => self::table($table, $cells, $bySubject, $showsAll), $file->inspection()->plan($section)->tables),
+            array_values(array_filter(array_map(
+                static fn (Feature $feature): ?SetupLine => SetupLine::of($gauges->current($feature), $file),
+                [...$file->inspection()->plan($section)->gaugedFeatures(), Feature::PistonWeight],
+            ))),
+        );
+    }
+
+    /**
+     * @param  list<PartFinding>  $findings
+     * @return array<string, CellState> By place key
+     */
+    public static function marks(array $findings): array
+    {
+        $marks = [];
+        foreach ($findings as $finding) {
+            foreach ($finding->places as $place) {
+                $marks[$place->key()] = CellState::worse($marks[$place->key()] ?? CellState::Good, CellState::ofReading($finding));
+            }
+        }
+
+        return $marks;
+    }
+
+    /**
+     * @param  array<string, array<string, PartFinding>>  $findings  By subject and criterion
+     * @return array{title: string, columns: list<string>, isMany: bool, rows: list<SheetRow>}
+     */
+    private static function table(PlanTable $table, PartCells $cells, array $findings, bool $showsAll): array
+    {
+        $rows = array_values(array_filter($table->rows, static fn (PlanRow $row): bool => ! $row->isExtra || $showsAll || $cells->isAnyRead($row)));
+        $shown = [];
+        $group = '';
+        foreach ($rows as $row) {
+            $group = $row->group !== '' ? $row->group : $group;
+            $shown[] = new SheetRow($cells->kind($row), $group, $row->label, array_map(static fn (?Characteristic $one): SheetCell => $cells->cell($one), $row->cells));
+            $group = '';
+        }
+        foreach ($table->derived as $criterion) {
+            $derived = array_map(static fn (string $subject): SheetCell => $cells->derived($findings[$subject][$criterion->value] ?? null), $table->subjects);
+            if (array_filter($derived, static fn (SheetCell $cell): bool => $cell->main !== '') !== []) {
+                $shown[] = new SheetRow('derived', '', $criterion->label(), $derived);
+            }
+        }
+
+        return ['title' => $table->title, 'columns' => $table->columns, 'isMany' => count($table->columns) > self::MANY_COLUMNS, 'rows' => $shown];
+    }
+}

@@ -1,0 +1,115 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pages;
+
+use App\Record\JobFile;
+use App\Storage\StatedSetup;
+use NorthLedger\Core\Engine\Places\Place;
+use NorthLedger\Core\Gauging\Measurand;
+use NorthLedger\Core\Quantity\Length;
+use NorthLedger\Core\Quantity\TemperatureUnit;
+
+/** The setup in force, in words. */
+final readonly class SetupLine
+{
+    private function __construct(
+        public string $ulid,
+        public string $gauge,
+        public ?string $zero,
+        public string $unit,
+        public string $conditions,
+        public string $stated,
+        public string $check,
+        public CellState $checkState,
+        public string $calibration,
+        public bool $needsSize,
+        public string $asStated,
+        public bool $showsSizes,
+        public string $feature,
+        public string $for,
+        public bool $readsSizes,
+        public string $fitness,
+        public string $fitnessWords,
+    ) {
+    }
+
+    public static function of(?StatedSetup $setup, JobFile $file): ?self
+    {
+        if ($setup === null) {
+            return null;
+        }
+        $conditions = array_keys(array_filter([
+            'caps torqued' => $setup->conditions->capsTorqued,
+            'torque plate on' => $setup->conditions->torquePlate,
+            'cooled' => $setup->conditions->cooled,
+            'clean' => $setup->conditions->clean,
+        ]));
+        $degrees = $file->policy->temperatureUnit;
+        if ($setup->conditions->partCelsius !== null) {
+            $conditions[] = "part {$degrees->shown($setup->conditions->partCelsius)}";
+        }
+        $zero = $file->entries($setup->sheet)->gauges->zero($setup);
+        $missed = $setup->calibrationMissed();
+        $fitness = $setup->scale === null ? GaugeFitness::of($setup, $file) : null;
+
+        return new self(
+            $setup->ulid,
+            $setup->gaugeWords(),
+            self::zeroWords($setup, $zero, $file),
+            $setup->scale === null ? $setup->readingUnit?->label() ?? $file->sheet->unit->value : 'g',
+            $conditions === [] || $setup->scale !== null ? 'no conditions stated' : implode(', ', $conditions),
+            $setup->statedAt->format('H:i'),
+            ...($setup->scale === null ? self::check($setup, $file) : ['check' => '', 'checkState' => CellState::Good]),
+            calibration: $missed === null ? '' : "its calibration was due {$missed->format('j M Y')}",
+            needsSize: $setup->isZeroedOnThePart() && $zero === null,
+            asStated: self::asStated($setup, $degrees),
+            showsSizes: $setup->instrument->showsSizes(),
+            feature: $setup->feature->value,
+            for: $setup->scale === null ? GaugedFeature::words($setup->feature) : 'weights',
+            readsSizes: $setup->feature->measurand() === Measurand::Size,
+            fitness: $fitness->fitness->value ?? '',
+            fitnessWords: $fitness?->words($file->display) ?? '',
+        );
+    }
+
+    /** What the dialog begins with when gauge or conditions are stated anew. */
+    private static function asStated(StatedSetup $setup, TemperatureUnit $degrees): string
+    {
+        return json_encode([
+            'instrument' => $setup->gaugeTag ?? $setup->instrument->value, 'reading_unit' => $setup->readingUnit?->value, 'zero_on' => $setup->zeroWith === null ? null : "with {$setup->zeroWith->value}",
+            'caps_torqued' => $setup->conditions->capsTorqued, 'torque_plate' => $setup->conditions->torquePlate, 'cooled' => $setup->conditions->cooled, 'clean' => $setup->conditions->clean,
+            'part_temperature' => $degrees->fromKnown($setup->conditions->partCelsius), 'master_temperature' => $degrees->fromKnown($setup->conditions->masterCelsius),
+        ], JSON_THROW_ON_ERROR);
+    }
+
+    private static function zeroWords(StatedSetup $setup, ?Length $zero, JobFile $file): ?string
+    {
+        $size = $zero === null ? null : $file->display->size($zero);
+
+        return match (true) {
+            $setup->zeroPlace !== null => 'on '.lcfirst(Place::parse($setup->zeroPlace)->words()).($size === null ? ', size not known' : ", {$size}"),
+            $size !== null && $setup->masterTag !== null => "{$size} on {$setup->masterTag}",
+            $size !== null && $setup->zeroWith !== null && $setup->feature->measurand() === Measurand::Size => "{$size}, set with {$setup->zeroWith->withArticle()}",
+            default => $size,
+        };
+    }
+
+    /** @return array{check: string, checkState: CellState} How the last check went, or that one is due */
+    private static function check(StatedSetup $setup, JobFile $file): array
+    {
+        $entries = $file->entries($setup->sheet);
+        $last = $entries->gauges->lastCheck($setup);
+        $readings = $entries->readingsSinceCheck($setup);
+        $minutes = intdiv(max(0, now()->getTimestamp() - ($last->doneAt ?? $setup->statedAt)->getTimestamp()), 60);
+        $drift = $last?->result($setup->gauge);
+
+        return match (true) {
+            $drift !== null && ! $drift->holds => ['check' => "drifted {$file->display->deviation($drift->drift)} {$file->display->deviationUnit()}: re-zero it", 'checkState' => CellState::Out],
+            $readings >= $file->policy->checkBackReadings, $readings > 0 && $minutes >= $file->policy->checkBackMinutes => ['check' => sprintf('check it back: %d %s, %d min', $readings, $readings === 1 ? 'reading' : 'readings', $minutes), 'checkState' => CellState::Close],
+            $last !== null => ['check' => "holds, checked {$last->doneAt->format('H:i')}, {$minutes} min ago", 'checkState' => CellState::Good],
+            default => ['check' => $readings === 0 ? 'not checked back yet' : "not checked back yet, {$minutes} min", 'checkState' => CellState::Missing],
+        };
+    }
+}

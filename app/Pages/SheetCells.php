@@ -1,0 +1,135 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pages;
+
+use App\Record\JobFile;
+use App\Record\LookCodes;
+use App\Record\SheetEntries;
+use NorthLedger\Core\Engine\Places\Axis;
+use NorthLedger\Core\Engine\Places\Feature;
+use NorthLedger\Core\Engine\Places\Place;
+use NorthLedger\Core\Features\Bores\BoreMeasures;
+use NorthLedger\Core\Features\Bores\Form;
+use NorthLedger\Core\Features\Bores\JudgedBore;
+use NorthLedger\Core\Finding\Criterion;
+use NorthLedger\Core\Finding\Outcome;
+use NorthLedger\Core\Finding\Spread;
+use NorthLedger\Core\Quantity\Length;
+use NorthLedger\Core\Quantity\MassNotation;
+use NorthLedger\Core\Record\Reading;
+
+/** Makes the cells of one sheet. */
+final readonly class SheetCells
+{
+    /** @param  array<string, CellState>  $marks  By place key */
+    public function __construct(private JobFile $file, private SheetEntries $entries, private Length $base, private array $marks)
+    {
+    }
+
+    public function length(Place $place): SheetCell
+    {
+        $reading = $this->entries->reading($place, $this->file->sheet, $this->file->policy);
+        if ($reading === null) {
+            return $this->missing($place, '');
+        }
+        $display = $this->file->display;
+        if (! $reading->isSized) {
+            return $this->unsized($place, $reading);
+        }
+        $size = $display->size($reading->corrected);
+        $isBore = $place->feature === Feature::Bore;
+        $repeats = count($reading->repeats) > 1 ? ' ×'.count($reading->repeats) : '';
+        $state = $this->entries->isSuspect($place) ? CellState::Suspect : ($this->marks[$place->key()] ?? CellState::Good);
+
+        $doubt = in_array($state, [CellState::Close, CellState::Undecided], true) ? ' ±'.$display->magnitude($reading->sizeUncertainty()->expanded()) : '';
+
+        return new SheetCell(
+            $place->key(),
+            $isBore ? $display->deviation($reading->measured->minus($this->base)) : $size,
+            $isBore ? $size.$repeats.$doubt : ltrim($repeats),
+            $state,
+            $place->words(),
+            "reads {$display->sizeWithUnit($reading->corrected)} ±{$display->magnitudeWithUnit($reading->sizeUncertainty()->expanded())}",
+            $this->entries->at($place)->newest()->id ?? 0,
+        );
+    }
+
+    /** Counted from a zero on the part whose size nobody knows (GAUGE-2). */
+    private function unsized(Place $place, Reading $reading): SheetCell
+    {
+        $display = $this->file->display;
+        $repeats = count($reading->repeats) > 1 ? ' ×'.count($reading->repeats) : '';
+
+        return new SheetCell(
+            $place->key(), $display->deviation($reading->measured), $this->entries->isZero($place) ? 'zero' : ltrim($repeats),
+            $this->entries->isSuspect($place) ? CellState::Suspect : ($this->marks[$place->key()] ?? CellState::Good),
+            $place->words(), "{$display->deviation($reading->measured)} {$display->deviationUnit()} from the zero, whose size is not known",
+            $this->entries->at($place)->newest()->id ?? 0,
+        );
+    }
+
+    public function look(Place $place): SheetCell
+    {
+        $standing = $this->entries->at($place)->newest();
+        $stored = $standing?->look;
+        if ($standing === null || $stored === null) {
+            return $this->missing($place, LookCodes::legend($place->feature));
+        }
+        $words = LookCodes::shown($place->feature, $stored);
+        $state = $this->marks[$place->key()] ?? CellState::Good;
+
+        return new SheetCell($place->key(), '', $words, $state, $place->words(), LookCodes::legend($place->feature), $standing->id);
+    }
+
+    public function spread(?Spread $spread, Length $limit, string $remark = ''): SheetCell
+    {
+        if ($spread === null) {
+            return new SheetCell(null, '', '–', CellState::Missing);
+        }
+        $isOut = $spread->value()->isLargerThan($limit);
+        $shown = $this->file->display->magnitude($spread->value());
+
+        return new SheetCell(null, $shown, $remark, $isOut ? CellState::Out : CellState::Good);
+    }
+
+    public function weight(Place $place): SheetCell
+    {
+        $mass = $this->entries->bores()->pistonWeight($place->number);
+        if ($mass === null) {
+            return $this->missing($place, 'in grams, without pin and rings');
+        }
+        $standing = $this->entries->at($place)->current();
+
+        return new SheetCell($place->key(), MassNotation::grams($mass), count($standing) > 1 ? '×'.count($standing) : '', CellState::Good, $place->words(), 'weighs '.MassNotation::grams($mass).' g', end($standing)->id ?? 0);
+    }
+
+    /** Bore less piston; past its limit where that condemns. */
+    public function clearance(JudgedBore $bore): SheetCell
+    {
+        $finding = $bore->finding(Criterion::Clearance);
+        $state = match (true) {
+            $bore->clearance === null => CellState::Missing,
+            $finding->outcome === Outcome::Fail => CellState::Out,
+            $finding->outcome === Outcome::Undecided => CellState::Undecided,
+            $finding->isCloseCall => CellState::Close,
+            default => CellState::Good,
+        };
+
+        return new SheetCell(null, $bore->clearance === null ? '' : $this->file->display->deviation($bore->clearance), $bore->clearance === null ? '–' : '', $state);
+    }
+
+    /** The widest taper; a bore that is no plain taper says what it is. */
+    public function taper(BoreMeasures $measures, Length $limit): SheetCell
+    {
+        $form = $measures->form(Axis::Thrust);
+
+        return $this->spread(Spread::widest($measures->taper), $limit, $form === null || $form === Form::Taper ? '' : $form->value);
+    }
+
+    private function missing(Place $place, string $prompt): SheetCell
+    {
+        return new SheetCell($place->key(), '', '·', CellState::Missing, $place->words(), $prompt);
+    }
+}

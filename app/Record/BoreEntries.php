@@ -1,0 +1,150 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Record;
+
+use App\Storage\EntryKind;
+use App\Storage\JobObservations;
+use App\Storage\KeyedReading;
+use NorthLedger\Core\Engine\Places\Feature;
+use NorthLedger\Core\Engine\Places\Place;
+use NorthLedger\Core\Engine\Places\Station;
+use NorthLedger\Core\Engine\Policy\ShopPolicy;
+use NorthLedger\Core\Engine\Specification\CrackZone;
+use NorthLedger\Core\Engine\Specification\EnginePart;
+use NorthLedger\Core\Engine\Specification\PronePlace;
+use NorthLedger\Core\Engine\Specification\SpecificationSheet;
+use NorthLedger\Core\Features\Bores\BoreInspection;
+use NorthLedger\Core\Features\Bores\BoreLooks;
+use NorthLedger\Core\Features\Bores\CrackLook;
+use NorthLedger\Core\Features\Bores\PittingClass;
+use NorthLedger\Core\Features\Bores\RidgeLook;
+use NorthLedger\Core\Features\Bores\ScoringLook;
+use NorthLedger\Core\Features\Cracks\Look;
+use NorthLedger\Core\Quantity\Length;
+use NorthLedger\Core\Record\Conditions;
+use NorthLedger\Core\Record\WallReading;
+use NorthLedger\Core\Record\WallSurvey;
+
+/** What was keyed of the bores of a sheet, cylinder by cylinder. */
+final readonly class BoreEntries
+{
+    /**
+     * @param  array<int, int>  $assigned  The piston that goes into a cylinder, where it is another one than came out of it
+     * @param  list<int>  $conceded  Cylinders whose pitting the customer accepts
+     */
+    public function __construct(private SheetEntries $entries, private array $assigned, private array $conceded)
+    {
+    }
+
+    public function inspection(int $cylinder, SpecificationSheet $sheet, ShopPolicy $policy): BoreInspection
+    {
+        $readings = [];
+        foreach ($this->entries->measuredOf($cylinder) as $place) {
+            $reading = $place->feature === Feature::Bore && ! $this->entries->isSuspect($place) ? $this->entries->reading($place, $sheet, $policy) : null;
+            if ($reading !== null) {
+                $readings[] = $reading;
+            }
+        }
+
+        $piston = Place::piston($this->pistonOf($cylinder));
+
+        return BoreInspection::of($cylinder, $readings, $this->entries->isSuspect($piston) ? null : $this->entries->reading($piston, $sheet, $policy), $this->looks($cylinder), $this->wall($cylinder));
+    }
+
+    /** What is known of a cylinder's wall beside its diameters. */
+    public function wall(int $cylinder): WallSurvey
+    {
+        $traced = $thicknesses = [];
+        foreach ($this->entries->wallOf($cylinder) as $place) {
+            $reading = new WallReading((int) $place->degrees, $place->station, $this->entries->length($place) ?? Length::zero());
+            match ($place->feature) {
+                Feature::Trace => $traced[] = $reading,
+                Feature::Wall => $thicknesses[] = $reading,
+                default => null,
+            };
+        }
+
+        return new WallSurvey($traced, $thicknesses, $this->entries->length(Place::look(Feature::PitDepth, $cylinder)) ?? Length::zero());
+    }
+
+    /** @return array<int, SeenCrack> Cracks and holes that were keyed as a look, by cylinder: each stands on the crack map as well */
+    public function cracksSeen(SpecificationSheet $sheet): array
+    {
+        $seen = [];
+        foreach ($sheet->faces() as $face) {
+            $cylinders = $face->cylindersOf($sheet->layout);
+            foreach (in_array(CrackZone::BoreWall, $face->zones(), true) && $face->part() !== EnginePart::Crankshaft ? $cylinders : [] as $index => $cylinder) {
+                $newest = $this->entries->at(Place::look(Feature::Crack, $cylinder))->newest();
+                $look = match (CrackLook::tryFrom($newest->look ?? '')) {
+                    CrackLook::Crack => Look::SharpLine,
+                    CrackLook::Hole => Look::Hole,
+                    default => null,
+                };
+                if ($newest !== null && $look !== null) {
+                    $seen[$cylinder] ??= new SeenCrack($newest->ulid, $look, $face, [intdiv((2 * $index + 1) * PronePlace::SIDE, 2 * count($cylinders)), intdiv(PronePlace::SIDE, 2)]);
+                }
+            }
+        }
+
+        return $seen;
+    }
+
+    /** The number of the piston that goes into a cylinder. */
+    public function pistonOf(int $cylinder): int
+    {
+        return $this->assigned[$cylinder] ?? $cylinder;
+    }
+
+    /** The mean weight of a cylinder's piston, in micrograms; null where it was not weighed. */
+    public function pistonWeight(int $cylinder): ?int
+    {
+        $masses = array_map(static fn (KeyedReading $row): int => (int) $row->micrograms, $this->entries->at(Place::look(Feature::PistonWeight, $cylinder))->current());
+
+        return $masses === [] ? null : Length::divideRounded(array_sum($masses), count($masses));
+    }
+
+    /** @return array<string, Conditions> By place key, of the bore readings of a cylinder */
+    public function conditions(int $cylinder): array
+    {
+        $conditions = [];
+        foreach ($this->entries->measuredOf($cylinder) as $key => $place) {
+            $setup = $this->entries->gauges->setups[(int) $this->entries->at($place)->newest()?->setupId] ?? null;
+            if ($place->feature === Feature::Bore && $setup !== null) {
+                $conditions[$key] = $setup->conditions;
+            }
+        }
+
+        return $conditions;
+    }
+
+    /** @return array<int, int> Pistons that go into another cylinder than they came out of */
+    public static function assigned(JobObservations $observations): array
+    {
+        $newest = $observations->newest(EntryKind::PistonsAssigned)['pistons'] ?? null;
+        $assigned = [];
+        foreach ($newest?->list('assigned') ?? [] as $pair) {
+            if (is_array($pair) && is_int($pair['cylinder'] ?? null) && is_int($pair['piston'] ?? null)) {
+                $assigned[$pair['cylinder']] = $pair['piston'];
+            }
+        }
+
+        return $assigned;
+    }
+
+    private function looks(int $cylinder): BoreLooks
+    {
+        $look = fn (Place $place): ?string => $this->entries->at($place)->newest()?->look;
+        $pitting = $look(Place::look(Feature::Pitting, $cylinder));
+
+        return new BoreLooks(
+            CrackLook::tryFrom($look(Place::look(Feature::Crack, $cylinder)) ?? ''),
+            RidgeLook::tryFrom($look(Place::ridge($cylinder, Station::Top)) ?? ''),
+            RidgeLook::tryFrom($look(Place::ridge($cylinder, Station::Bottom)) ?? ''),
+            ScoringLook::tryFrom($look(Place::look(Feature::Scoring, $cylinder)) ?? ''),
+            $pitting === null ? null : PittingClass::tryFrom((int) $pitting),
+            in_array($cylinder, $this->conceded, true),
+        );
+    }
+}

@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Record;
+
+use App\Storage\EntryKind;
+use App\Storage\JobObservations;
+use App\Storage\Said;
+use NorthLedger\Core\Finding\PartFinding;
+use NorthLedger\Core\Finding\Remedy;
+
+/** The known defects a customer has accepted, each with the worst that can come of it, who accepted it and when (VER-5). */
+final readonly class Concessions
+{
+    /** @param  array<string, Said>  $byFinding */
+    private function __construct(private array $byFinding)
+    {
+    }
+
+    public static function of(JobObservations $observations): self
+    {
+        $byFinding = [];
+        foreach ($observations->all(EntryKind::Concession) as $said) {
+            $byFinding[FindingKey::read($said->subject)] = $said;
+        }
+
+        return new self(array_filter($byFinding, static fn (Said $said): bool => ! $said->flag('withdrawn')));
+    }
+
+    public function isEmpty(): bool
+    {
+        return $this->byFinding === [];
+    }
+
+    /**
+     * A scrapped part stays scrapped: what cannot hold is nobody's to accept. What was accepted is the defect as it was then, and not
+     * a worse one.
+     */
+    public function covers(PartFinding $finding): bool
+    {
+        $said = $this->byFinding[$finding->key()] ?? null;
+        if ($said === null || $finding->remedy === null || $finding->remedy === Remedy::Scrap) {
+            return false;
+        }
+        $margin = $said->number('margin');
+
+        return $margin === null || $finding->margin === null ? in_array($said->text('look'), [$finding->state, $finding->said], true) : $finding->margin->value >= $margin;
+    }
+
+    /** @return list<int> Cylinders whose pitting is accepted (BORE-6: felt and not caught, as a signed concession only) */
+    public function pittedCylinders(): array
+    {
+        return array_values(array_filter(array_map(
+            static fn (string $key): int => preg_match('#^BORE-6/bore\.(\d+)/pitting$#D', $key, $match) === 1 ? (int) $match[1] : 0, array_keys($this->byFinding),
+        )));
+    }
+
+    /** @return list<Said> */
+    public function all(): array
+    {
+        return array_values($this->byFinding);
+    }
+}

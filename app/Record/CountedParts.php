@@ -1,0 +1,81 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Record;
+
+use App\Storage\EntryKind;
+use App\Storage\JobObservations;
+use App\Storage\Said;
+use NorthLedger\Core\Engine\Specification\EnginePart;
+use NorthLedger\Core\Engine\Specification\SpecificationSheet;
+use NorthLedger\Core\Features\Receiving\Arrival;
+use NorthLedger\Core\Features\Receiving\PartGroup;
+use NorthLedger\Core\Features\Receiving\PartLine;
+use NorthLedger\Core\Features\Receiving\PartsList;
+use NorthLedger\Core\Features\Receiving\PartState;
+use NorthLedger\Core\Finding\Consequence;
+use NorthLedger\Core\Finding\PartDefect;
+
+/** The parts of an engine that are expected as it came, and what was counted in of them; folded from a job's observations. */
+final readonly class CountedParts
+{
+    /**
+     * @param  array<string, PartLine>  $expected  By key
+     * @param  array<string, Said>  $counts  What was counted, by key
+     */
+    private function __construct(public array $expected, public array $counts)
+    {
+    }
+
+    public static function of(SpecificationSheet $sheet, Arrival $arrival, JobObservations $observations): self
+    {
+        return new self(PartsList::expected($sheet, $arrival), $observations->newest(EntryKind::PartCount));
+    }
+
+    /** True where a part was counted in as missing: nothing is asked of it (VER-2). */
+    public function isMissing(EnginePart $part): bool
+    {
+        $key = match ($part) {
+            EnginePart::Block => isset($this->expected['case-halves']) ? 'case-halves' : 'block',
+            EnginePart::Cylinders => 'cylinders',
+            EnginePart::Head => 'heads',
+            EnginePart::Crankshaft => 'crankshaft',
+            EnginePart::Rods => 'rods',
+        };
+        $count = $this->counts[$key] ?? null;
+
+        return $count !== null && PartState::tryFrom($count->text('state')) === PartState::Missing && ($count->whole('count') ?? 0) === 0;
+    }
+
+    /** @return list<PartDefect> What came damaged, or is of another engine, each with its remark */
+    public function defects(): array
+    {
+        $defects = [];
+        foreach ($this->counts as $key => $count) {
+            $state = PartState::tryFrom($count->text('state'));
+            $line = $this->expected[$key] ?? null;
+            if ($line !== null && ($state === PartState::Damaged || $state === PartState::NotOurs)) {
+                $defects[] = PartDefect::found(self::partOf($line->group), Consequence::Noted, 'VER-1', ucfirst($line->words).': '.$state->value.($count->text('remark') === '' ? '' : ", {$count->text('remark')}").'.');
+            }
+        }
+
+        return $defects;
+    }
+
+    private static function partOf(PartGroup $group): EnginePart
+    {
+        return match ($group) {
+            PartGroup::Head => EnginePart::Head,
+            PartGroup::Crankshaft => EnginePart::Crankshaft,
+            PartGroup::RunningGear => EnginePart::Rods,
+            PartGroup::Block, PartGroup::BoltedOn => EnginePart::Block,
+        };
+    }
+
+    /** @return list<PartLine> Expected and not counted in yet */
+    public function uncounted(): array
+    {
+        return array_values(array_diff_key($this->expected, $this->counts));
+    }
+}

@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Record;
+
+use App\Storage\Stage;
+use NorthLedger\Core\Engine\Specification\EnginePart;
+use NorthLedger\Core\Features\Cracks\CrackState;
+use NorthLedger\Core\Features\Cracks\PartCracks;
+
+/** What receiving, pre-check and crack check still lack before the measuring begins; none of it locks a stage. */
+final readonly class EarlyStages
+{
+    public function __construct(private JobFile $file)
+    {
+    }
+
+    public function isDone(Stage $stage): bool
+    {
+        return $this->says($stage) === '';
+    }
+
+    /** What the stage still lacks, in a clause; empty where it lacks nothing. */
+    public function says(Stage $stage): string
+    {
+        return match ($stage) {
+            Stage::Receive => $this->receive(),
+            Stage::Clean => $this->clean(),
+            Stage::Cracks => $this->cracks(),
+            default => '',
+        };
+    }
+
+    private function receive(): string
+    {
+        $open = count($this->file->parts()->uncounted());
+
+        return $open === 0 ? '' : ($open === 1 ? 'one kind of part to be counted in' : "{$open} kinds of part to be counted in");
+    }
+
+    private function clean(): string
+    {
+        $open = count($this->file->precheck()->open());
+
+        return $open === 0 ? '' : ($open === 1 ? 'one line of the pre-check' : "{$open} lines of the pre-check");
+    }
+
+    /** The block, or the case, is what the crack check cannot do without. */
+    private function cracks(): string
+    {
+        $cracks = $this->file->cracks();
+        $retests = array_filter($cracks->parts(), static fn (PartCracks $part): bool => $part->state === CrackState::Suspect);
+
+        return match (true) {
+            $retests !== [] => 'a retest of what is suspect',
+            $cracks->part(EnginePart::Block)->state === CrackState::NotChecked => 'the crack check of the '.$this->file->sheet->nameOf(EnginePart::Block),
+            $cracks->part(EnginePart::Block)->state === CrackState::Running => 'the crack check to be read',
+            default => '',
+        };
+    }
+}

@@ -1,0 +1,136 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Record;
+
+use App\Storage\Stage;
+use DateTimeImmutable;
+use NorthLedger\Core\Assessment\EngineAssessment;
+use NorthLedger\Core\Assessment\NextReason;
+use NorthLedger\Core\Assessment\VerdictWords;
+use NorthLedger\Core\Engine\Specification\EnginePart;
+use NorthLedger\Core\Features\Bores\OptionKind;
+use NorthLedger\Core\Features\Cracks\CheckRun;
+use NorthLedger\Core\Finding\PartVerdict;
+use NorthLedger\Core\Verification\VerificationState;
+use NorthLedger\Core\Verification\VerifiedBore;
+use NorthLedger\Core\Work\Stop;
+use NorthLedger\Core\Work\StopReason;
+use NorthLedger\Core\Work\WorkOrder;
+
+/** What lists show of a job: its stage, its verdict, and what it waits for; derived from the job's file alone. */
+final readonly class JobSummary
+{
+    private function __construct(
+        public Stage $stage,
+        public string $verdict,
+        public string $engineVerdict,
+        public string $partStandings,
+        public string $headline,
+        public string $waitsFor,
+        public bool $isClosed,
+        public ?DateTimeImmutable $timerDueAt,
+        public string $timerWords,
+        public bool $isHeld,
+    ) {
+    }
+
+    /** @param  bool  $isFresh  Every sheet is judged anew; else those that were not touched say what is stored of them */
+    public static function of(JobFile $file, bool $isFresh = true): self
+    {
+        $assessment = $file->assessment();
+        $standings = $file->inspection()->standings($isFresh);
+        [$stage, $waitsFor] = self::stage($file);
+
+        return new self(
+            $stage,
+            $assessment->verdict->value,
+            EngineAssessment::verdictFrom($file->sheet, $assessment, $standings, $file->defects(), $file->inspection()->absent())->value,
+            json_encode(array_map(static fn (array $parts): array => array_map(static fn (PartVerdict $verdict): string => $verdict->value, $parts), $standings), JSON_THROW_ON_ERROR),
+            $file->words()->headline($assessment),
+            mb_strimwidth($waitsFor, 0, 120, '…'),
+            $file->work()->release() !== null,
+            $file->cracks()->nextDue()?->dueAt(),
+            self::timer($file, $file->cracks()->nextDue()),
+            $file->work()->release() === null && $file->holds() !== [],
+        );
+    }
+
+    /** @return array<string, mixed> The columns of the job's row */
+    public function columns(): array
+    {
+        return ['stage' => $this->stage, 'verdict' => $this->verdict, 'engine_verdict' => $this->engineVerdict, 'part_standings' => $this->partStandings, 'headline' => $this->headline, 'waits_for' => $this->waitsFor, 'is_closed' => $this->isClosed, 'timer_due_at' => $this->timerDueAt, 'timer_words' => $this->timerWords, 'is_held' => $this->isHeld];
+    }
+
+    /** @return array{Stage, string} */
+    private static function stage(JobFile $file): array
+    {
+        $assessment = $file->assessment();
+        $order = $file->work()->order();
+
+        return match (true) {
+            $file->work()->release() !== null => [Stage::Release, 'nothing: released'],
+            $file->holds() !== [] => [$file->cracks()->customerHolds() === [] ? Stage::Receive : Stage::Cracks, 'the customer: '.$file->holds()[0]],
+            $file->work()->stops() !== [] => self::stopped($file->work()->stops()[0]),
+            $order !== null => self::working($file, $order),
+            $file->work()->chosen()?->kind === OptionKind::Replace => [Stage::Plan, 'a replacement block'],
+            $assessment->scrappedBy() !== [] => [Stage::Judge, 'a replacement for the scrapped '.$file->sheet->nameOf(EnginePart::Block)],
+            ! $assessment->hasReadings() => self::beforeMeasuring($file),
+            $assessment->isSettled() && $assessment->openDefects() !== [] => [Stage::Cracks, (new EarlyStages($file))->says(Stage::Cracks) ?: 'a decision about '.$file->sheet->nameOf(EnginePart::Block)],
+            $assessment->isSettled() => [Stage::Plan, 'a choice of size'],
+            $assessment->next->reason === NextReason::TraceDecides => [Stage::Measure, 'a trace of '.VerdictWords::cylinders($assessment->next->traces)],
+            $assessment->next->place === null && $assessment->needsSize => [Stage::Measure, 'a size for the zero'],
+            $assessment->next->place === null => [Stage::Judge, 'a declared size step'],
+            default => [Stage::Measure, lcfirst($assessment->next->place->words())],
+        };
+    }
+
+    /** @return array{Stage, string} */
+    private static function stopped(Stop $stop): array
+    {
+        return [match (true) {
+            $stop->reason === StopReason::Undecided => Stage::Cracks,
+            $stop->reason === StopReason::TraceMissing => Stage::Measure,
+            default => Stage::Plan,
+        }, lcfirst(OrderWords::stop($stop))];
+    }
+
+    private static function timer(JobFile $file, ?CheckRun $run): string
+    {
+        return $run === null ? '' : mb_strimwidth("{$file->sheet->nameOf($run->part)}: then ".lcfirst($run->next()->title ?? ''), 0, 80, '…');
+    }
+
+    /** @return array{Stage, string} The first of the early stages that still lacks something */
+    private static function beforeMeasuring(JobFile $file): array
+    {
+        $lacks = new EarlyStages($file);
+
+        return match (true) {
+            ! $lacks->isDone(Stage::Receive) => [Stage::Receive, $lacks->says(Stage::Receive)],
+            ! $lacks->isDone(Stage::Clean) => [Stage::Clean, $lacks->says(Stage::Clean)],
+            ! $lacks->isDone(Stage::Cracks) => [Stage::Cracks, $lacks->says(Stage::Cracks)],
+            default => [Stage::Measure, lcfirst($file->assessment()->next->place?->words() ?? 'the bores')],
+        };
+    }
+
+    /** @return array{Stage, string} */
+    private static function working(JobFile $file, WorkOrder $order): array
+    {
+        foreach (array_diff(array_keys($order->operations), $file->work()->closedOperations()) as $key) {
+            $operation = $order->operation($key);
+
+            return [Stage::Work, OrderWords::name($operation)];
+        }
+        $open = array_filter($file->work()->verified(), static fn (VerifiedBore $bore): bool => ! $bore->state->closesTheWork());
+        foreach ($open as $bore) {
+            return [Stage::Verify, match ($bore->state) {
+                VerificationState::Out => "rework or a concession, cylinder {$bore->cylinder}",
+                VerificationState::Undersize => "more honing, cylinder {$bore->cylinder}",
+                default => "finished readings of cylinder {$bore->cylinder}",
+            }];
+        }
+
+        return [Stage::Release, 'a signature'];
+    }
+}

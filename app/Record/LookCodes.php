@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Record;
+
+use NorthLedger\Core\Engine\Places\Feature;
+use NorthLedger\Core\Features\Bores\CrackLook;
+use NorthLedger\Core\Features\Bores\PittingClass;
+use NorthLedger\Core\Features\Bores\RidgeLook;
+use NorthLedger\Core\Features\Bores\ScoringLook;
+use NorthLedger\Core\Inspection\Looks;
+
+/** Looks are keyed by one digit; which digit says what, by feature. */
+final class LookCodes
+{
+    /** @return list<string> The words, by digit */
+    public static function words(Feature $feature): array
+    {
+        return match ($feature) {
+            Feature::Ridge => array_column(RidgeLook::cases(), 'value'),
+            Feature::Scoring => array_column(ScoringLook::cases(), 'value'),
+            Feature::Crack => array_column(CrackLook::cases(), 'value'),
+            Feature::Pitting => array_map(static fn (PittingClass $class): string => $class->label(), PittingClass::cases()),
+            default => Looks::of($feature),
+        };
+    }
+
+    /** What is stored for a digit; null where the digit says nothing here. */
+    public static function stored(Feature $feature, string $digit): ?string
+    {
+        if (preg_match('/^\d$/D', $digit) !== 1 || ! isset(self::words($feature)[(int) $digit])) {
+            return null;
+        }
+
+        return $feature === Feature::Pitting ? $digit : self::words($feature)[(int) $digit];
+    }
+
+    /** The words for what is stored. */
+    public static function shown(Feature $feature, string $stored): string
+    {
+        return $feature === Feature::Pitting ? PittingClass::from((int) $stored)->label() : $stored;
+    }
+
+    /** “0 none · 1 felt · 2 catches a nail · 3 deposits” */
+    public static function legend(Feature $feature): string
+    {
+        $words = self::words($feature);
+
+        return implode(' · ', array_map(static fn (int $digit): string => "{$digit} {$words[$digit]}", array_keys($words)));
+    }
+}

@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Record;
+
+use NorthLedger\Core\Engine\Places\Place;
+use NorthLedger\Core\Quantity\Length;
+
+/** What the same place reads in the other cylinders, journals, housings or rods of a sheet (QTY-4). */
+final readonly class Neighbours
+{
+    /** @return list<Length> As stored: sizes, or deviations of one setup */
+    public static function of(SheetEntries $entries, Place $place, ?int $setupId): array
+    {
+        $others = [];
+        foreach ($entries->measuredPlaces() as $other) {
+            $newest = $entries->at($other)->newest();
+            if ($other->number !== $place->number && self::spot($other) === self::spot($place) && $newest?->nanometres !== null
+                && ! $entries->isSuspect($other) && ($setupId === null || $newest->setupId === $setupId)) {
+                $others[] = Length::ofNanometres($newest->nanometres);
+            }
+        }
+
+        return $others;
+    }
+
+    /** The place without the number of what it is on. */
+    private static function spot(Place $place): string
+    {
+        return (string) preg_replace('/^([a-z]+)\.\d+/', '$1', $place->key());
+    }
+}

@@ -1,0 +1,294 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Record;
+
+use App\Storage\EntryKind;
+use App\Storage\JobObservations;
+use App\Storage\KeyedReading;
+use App\Storage\Said;
+use App\Storage\SheetName;
+use App\Storage\StatedSetup;
+use NorthLedger\Core\Assessment\InspectionPlan;
+use NorthLedger\Core\Engine\Places\Feature;
+use NorthLedger\Core\Engine\Places\Place;
+use NorthLedger\Core\Engine\Places\Station;
+use NorthLedger\Core\Engine\Policy\ShopPolicy;
+use NorthLedger\Core\Engine\Specification\Material;
+use NorthLedger\Core\Engine\Specification\SpecificationSheet;
+use NorthLedger\Core\Gauging\Instrument;
+use NorthLedger\Core\Gauging\Measurand;
+use NorthLedger\Core\Gauging\Temperatures;
+use NorthLedger\Core\Quantity\Length;
+use NorthLedger\Core\Record\Measurements;
+use NorthLedger\Core\Record\Reading as CoreReading;
+
+/** Everything keyed into one sheet of a job, assembled once from the database. */
+final class SheetEntries
+{
+    /** @var array<string, PlaceEntries> By place key */
+    private array $places = [];
+
+    /** @var array<int, array<string, Place>> The places with a length, by cylinder and key */
+    private array $measured = [];
+
+    /** @var array<int, array<string, Place>> Traced walls, thicknesses and pits, by cylinder and key */
+    private array $walls = [];
+
+    /** @var array<string, array{?Length, int, Instrument, Temperatures}> What readings of a feature count from, by setup and feature */
+    private array $origins = [];
+
+    private readonly SuspectReadings $suspicion;
+
+    /** @var ?array<int, list<int>> Ids of the rows that were read with each setup */
+    private ?array $bySetup = null;
+
+    /** @var ?array<string, array<int|string, true>> By station and axis */
+    private ?array $axesRead = null;
+
+    private ?BoreEntries $bores = null;
+
+    /** @var array<string, CoreReading> By place key, for one specification and policy */
+    private array $readings = [];
+
+    /**
+     * @param  list<KeyedReading>  $rows  Oldest first
+     * @param  list<string>  $confirmed  ULIDs of suspect readings that somebody stands by
+     * @param  array<int, int>  $assigned  The piston that goes into a cylinder, where it is another one than came out of it
+     * @param  list<int>  $conceded  Cylinders whose pitting the customer accepts
+     */
+    private function __construct(public readonly array $rows, public readonly SheetGauges $gauges, private readonly array $confirmed, private readonly array $assigned, private readonly array $conceded = [])
+    {
+        $this->suspicion = SuspectReadings::of($rows, $gauges->setups, $gauges->checks, $confirmed);
+        foreach ($rows as $row) {
+            $place = $this->places[$row->place] ??= new PlaceEntries;
+            if ($row->withdrawsId === null) {
+                $place->add($row);
+            } else {
+                $place->withdraw($row->withdrawsId);
+            }
+        }
+        foreach ($this->places as $key => $entries) {
+            if ($entries->newest()?->nanometres !== null) {
+                $place = Place::parse($key);
+                if ($place->feature->isGauged()) {
+                    $this->measured[$place->number][$key] = $place;
+                } else {
+                    $this->walls[$place->number][$key] = $place;
+                }
+            }
+        }
+    }
+
+    /** @param  list<KeyedReading>  $rows  Oldest first */
+    public static function of(array $rows, SheetGauges $gauges, SheetName $sheet, JobObservations $observations): self
+    {
+        return new self($rows, $gauges, self::confirmed($observations), $sheet === SheetName::Incoming ? BoreEntries::assigned($observations) : [], Concessions::of($observations)->pittedCylinders());
+    }
+
+    public static function none(): self
+    {
+        return new self([], SheetGauges::none(), [], []);
+    }
+
+    /**
+     * The same sheet with what was keyed into it since it was read.
+     *
+     * @param  list<KeyedReading>  $rows  Oldest first
+     */
+    public function followedBy(array $rows, SheetGauges $gauges, SheetName $sheet, JobObservations $observations): self
+    {
+        $followed = self::of([...$this->rows, ...$rows], $gauges, $sheet, $observations);
+        $followed->readings = $gauges->haveTheZerosOf($this->gauges) ? array_diff_key($this->readings, array_flip(array_column($rows, 'place'))) : [];
+
+        return $followed;
+    }
+
+    /** Of the newest row; 0 where there is none. */
+    public function lastId(): int
+    {
+        return $this->rows === [] ? 0 : $this->rows[count($this->rows) - 1]->id;
+    }
+
+    /** The same sheet as if nothing up to a reading had been keyed for a cylinder but its piston: the state after rework. */
+    public function afresh(int $cylinder, int $lastReadingId): self
+    {
+        return $lastReadingId === 0 ? $this : new self(array_values(array_filter($this->rows, static function (KeyedReading $row) use ($cylinder, $lastReadingId): bool {
+            $place = Place::parse($row->place);
+
+            return $row->id > $lastReadingId || $place->number !== $cylinder || $place->feature === Feature::Piston;
+        })), $this->gauges, $this->confirmed, $this->assigned, $this->conceded);
+    }
+
+    public function at(Place $place): PlaceEntries
+    {
+        return $this->places[$place->key()] ?? new PlaceEntries;
+    }
+
+    /** What was keyed of the bores. */
+    public function bores(): BoreEntries
+    {
+        return $this->bores ??= new BoreEntries($this, $this->assigned, $this->conceded);
+    }
+
+    /** @return array<string, Place> Of a cylinder: the places where a gauged length stands, by key */
+    public function measuredOf(int $cylinder): array
+    {
+        return $this->measured[$cylinder] ?? [];
+    }
+
+    /** @return array<string, Place> Of a cylinder: traced walls, thicknesses and pits, by key */
+    public function wallOf(int $cylinder): array
+    {
+        return $this->walls[$cylinder] ?? [];
+    }
+
+    /** @return array<int|string, true> The axes of a station on which anything stands, in any bore */
+    public function axesRead(Station $station): array
+    {
+        if ($this->axesRead === null) {
+            $this->axesRead = [];
+            foreach ($this->measuredPlaces() as $place) {
+                $this->axesRead[$place->station->value ?? ''][$place->axis->value ?? ''] = true;
+            }
+        }
+
+        return $this->axesRead[$station->value] ?? [];
+    }
+
+    /** True where the gauge of a comparative setup was zeroed, and what stands was read with it. */
+    public function isZero(Place $place): bool
+    {
+        return ($this->gauges->setups[(int) $this->at($place)->newest()?->setupId] ?? null)?->zeroPlace === $place->key();
+    }
+
+    /** @return array<string, Place> The places where a length stands, by key */
+    public function measuredPlaces(): array
+    {
+        return array_merge([], ...array_values($this->measured));
+    }
+
+    /** True where what stands was read with a gauge that had drifted, and nobody stands by it: it is shown, and carries no verdict. */
+    public function isSuspect(Place $place): bool
+    {
+        return $this->suspicion->holdAny($this->at($place)->current());
+    }
+
+    /** @return list<KeyedReading> Every suspect reading that stands, in the order in which they were keyed */
+    public function suspects(): array
+    {
+        $suspects = [];
+        foreach ($this->measuredPlaces() as $place) {
+            if ($this->isSuspect($place)) {
+                $suspects = [...$suspects, ...$this->at($place)->current()];
+            }
+        }
+        usort($suspects, static fn (KeyedReading $a, KeyedReading $b): int => $a->id <=> $b->id);
+
+        return $suspects;
+    }
+
+    /** How many readings were taken with a setup since its zero or its last check. */
+    public function readingsSinceCheck(StatedSetup $setup): int
+    {
+        if ($this->bySetup === null) {
+            $this->bySetup = [];
+            foreach ($this->rows as $row) {
+                $this->bySetup[$row->setupId ?? 0][] = $row->id;
+            }
+        }
+        $since = $this->gauges->lastCheck($setup)->lastReadingId ?? 0;
+        $ids = $this->bySetup[$setup->id] ?? [];
+
+        return $since === 0 ? count($ids) : count(array_filter($ids, static fn (int $id): bool => $id > $since));
+    }
+
+    public function reading(Place $place, SpecificationSheet $sheet, ShopPolicy $policy): ?CoreReading
+    {
+        $key = $place->key();
+        if (! isset($this->measured[$place->number][$key])) {
+            return null;
+        }
+
+        return $this->readings[$key] ??= $this->assemble($place, $sheet, $policy);
+    }
+
+    /** What stands at a place that belongs to no stated gauge: the mean of its repeats. */
+    public function length(Place $place): ?Length
+    {
+        $lengths = array_map(static fn (KeyedReading $row): int => (int) $row->nanometres, $this->at($place)->current());
+
+        return $lengths === [] ? null : Length::ofNanometres(Length::divideRounded(array_sum($lengths), count($lengths)));
+    }
+
+    /** @return list<string> */
+    private static function confirmed(JobObservations $observations): array
+    {
+        return array_merge([], ...array_map(
+            static fn (Said $row): array => array_values(array_filter($row->list('readings'), is_string(...))),
+            $observations->all(EntryKind::SuspectsConfirmed),
+        ));
+    }
+
+    private function assemble(Place $place, SpecificationSheet $sheet, ShopPolicy $policy): CoreReading
+    {
+        $rows = $this->at($place)->current();
+        $id = (int) $rows[0]->setupId;
+        [$zero, $side, $instrument, $temperatures] = $this->origins["{$id} {$place->feature->value}"] ??= $this->origin($place, $this->gauges->setups[$id], $sheet, $policy);
+        $lengths = array_map(static fn (KeyedReading $row): Length => Length::ofNanometres(((int) $row->nanometres + ($zero->nanometres ?? 0)) * $side), $rows);
+        $from = [$place, $lengths, $instrument, $temperatures, (string) $id];
+
+        return $zero === null ? CoreReading::unsized(...$from) : CoreReading::of(...$from);
+    }
+
+    /** @return array{?Length, int, Instrument, Temperatures} The zero on the part (null: its size is not known), the side, the gauge, the temperatures */
+    private function origin(Place $place, StatedSetup $setup, SpecificationSheet $sheet, ShopPolicy $policy): array
+    {
+        return [
+            $setup->isZeroedOnThePart() ? $this->gauges->zero($setup) : Length::zero(), self::side($place, $setup), $this->gauges->instrument($setup),
+            Temperatures::of($policy->expansionOf($sheet->materialRead($place->feature)), $policy->expansionOf(Material::Steel), $setup->conditions->partCelsius, $setup->conditions->masterCelsius),
+        ];
+    }
+
+    /** What is measured down from a straightedge or a cutter is low where much is read; an indicator rises with the face (DECK-1). */
+    private static function side(Place $place, StatedSetup $setup): int
+    {
+        return in_array($place->feature, [Feature::DeckPoint, Feature::HeadPoint], true) && $setup->instrument->showsSizes() ? -1 : 1;
+    }
+
+    /** What was read of one section's places, suspect readings left out. */
+    public function measurements(InspectionPlan $plan, SpecificationSheet $sheet, ShopPolicy $policy): Measurements
+    {
+        $readings = $conditions = $values = $looks = $scales = [];
+        $all = $plan->all();
+        foreach (array_intersect_key($this->places, $all) as $key => $entries) {
+            $newest = $entries->newest();
+            $one = $all[$key];
+            if ($newest === null || $this->suspicion->holdAny($entries->current())) {
+                continue;
+            }
+            if ($newest->setupId !== null && $newest->micrograms === null) {
+                $readings[$key] = $this->reading($one->place, $sheet, $policy);
+                $conditions[$key] = $this->gauges->setups[$newest->setupId]->conditions;
+            } elseif ($newest->look !== null) {
+                $looks[$key] = $newest->look;
+            } else {
+                $values[$key] = $this->mean($one->place);
+                $scales[$key] = ($this->gauges->setups[$newest->setupId ?? 0] ?? null)?->scale;
+            }
+        }
+
+        return new Measurements(array_filter($readings), $conditions, $values, $looks, array_filter($scales));
+    }
+
+    /** Of the repeats of a mass, a finish or a volume. */
+    public function mean(Place $place): int|float
+    {
+        $rows = $this->at($place)->current();
+
+        return $place->feature->measurand() === Measurand::Volume
+            ? array_sum(array_map(static fn (KeyedReading $row): float => (float) $row->cubicMillimetres, $rows)) / max(1, count($rows))
+            : Length::divideRounded(array_sum(array_map(static fn (KeyedReading $row): int => (int) ($row->micrograms ?? $row->nanometres), $rows)), max(1, count($rows)));
+    }
+}

@@ -1,0 +1,289 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Record;
+
+use App\Storage\Disposition;
+use App\Storage\DispositionKind;
+use App\Storage\OperationTick;
+use App\Storage\PlanChoice;
+use App\Storage\Release;
+use App\Storage\SheetName;
+use App\Storage\StoredOrder;
+use NorthLedger\Core\Engine\Places\Place;
+use NorthLedger\Core\Features\Bores\BoreInspection;
+use NorthLedger\Core\Features\Bores\BoreMeasures;
+use NorthLedger\Core\Features\Bores\OptionKind;
+use NorthLedger\Core\Features\Bores\ReboreOption;
+use NorthLedger\Core\Record\Reading;
+use NorthLedger\Core\Verification\BoreVerification;
+use NorthLedger\Core\Verification\FinishedFit;
+use NorthLedger\Core\Verification\RequiredConditions;
+use NorthLedger\Core\Verification\VerifiedBore;
+use NorthLedger\Core\Work\BoreWork;
+use NorthLedger\Core\Work\ChosenWay;
+use NorthLedger\Core\Work\Operation;
+use NorthLedger\Core\Work\OrderDifference;
+use NorthLedger\Core\Work\RevisedOrder;
+use NorthLedger\Core\Work\Stop;
+use NorthLedger\Core\Work\Tick;
+use NorthLedger\Core\Work\WorkDone;
+use NorthLedger\Core\Work\WorkOrder;
+
+/** What was chosen for a job, the order that was made of it, and what was done, verified and signed of it. */
+final class WorkOfJob
+{
+    private PlanChoice|false|null $choice = false;
+
+    private Release|false|null $release = false;
+
+    /** @var ?array<int, StoredOrder> By number */
+    private ?array $orders = null;
+
+    private WorkOrder|false|null $order = false;
+
+    /** @var ?list<Stop> */
+    private ?array $stops = null;
+
+    /** @var ?list<OperationTick> Oldest first */
+    private ?array $said = null;
+
+    private ?WorkDone $done = null;
+
+    /** @var ?array<int, VerifiedBore> */
+    private ?array $verified = null;
+
+    public function __construct(private readonly JobFile $file)
+    {
+    }
+
+    /** Of a job that stands in no database. */
+    public static function nothingChosen(JobFile $file): self
+    {
+        $work = new self($file);
+        $work->choice = null;
+
+        return $work;
+    }
+
+    public function choice(): ?PlanChoice
+    {
+        if ($this->choice === false) {
+            $this->choice = PlanChoice::query()->with('user')->where('job_id', $this->file->job->id)->latest('id')->first();
+        }
+
+        return $this->choice;
+    }
+
+    public function chosen(): ?ReboreOption
+    {
+        return $this->choice()?->chosen();
+    }
+
+    /** The order as it was last made; null while nothing is chosen, or the block is replaced. */
+    public function order(): ?WorkOrder
+    {
+        if ($this->order === false) {
+            $this->order = $this->storedOrder()?->order();
+        }
+
+        return $this->order;
+    }
+
+    /** The newest revision of the order of the chosen way. */
+    public function storedOrder(): ?StoredOrder
+    {
+        $choice = $this->choice();
+        $ofTheChoice = $choice === null ? [] : array_filter($this->orders(), static fn (StoredOrder $order): bool => $order->plan_choice_id === $choice->id);
+
+        return $ofTheChoice === [] ? null : end($ofTheChoice);
+    }
+
+    /** The order that a way would get today; null where the block is replaced. */
+    public function orderOf(ReboreOption $option): ?WorkOrder
+    {
+        return $option->kind === OptionKind::Replace ? null : $this->boreWork($option)->order($option);
+    }
+
+    public function boreWork(ReboreOption $option): BoreWork
+    {
+        $pistons = [];
+        foreach ($this->file->sheet->layout->cylinders() as $cylinder) {
+            $reading = $this->pistonGoingIn($option, $cylinder);
+            if ($reading !== null) {
+                $pistons[$cylinder] = $reading->corrected;
+            }
+        }
+
+        return new BoreWork($this->file->sheet, $this->file->policy, $pistons);
+    }
+
+    /** @return list<string> How the order would be different if it were made today, a sentence each */
+    public function orderDifferences(): array
+    {
+        $chosen = $this->presentOption();
+        $order = $this->order();
+        $today = $chosen === null ? null : $this->orderOf($chosen);
+
+        return $order === null || $today === null ? [] : array_map((new OrderWords($this->file->display))->difference(...), OrderDifference::between($order, $today));
+    }
+
+    /** @return list<Stop> What was found since that stops the chosen way, and what the customer has not answered (VER-6) */
+    public function stops(): array
+    {
+        if ($this->stops === null) {
+            $chosen = $this->chosen();
+            $this->stops = $chosen === null ? [] : [...ChosenWay::against($chosen, $this->file->assessment())->stops, ...$this->file->customerStops()];
+        }
+
+        return $this->stops;
+    }
+
+    /** @return list<Stop> That hold an operation */
+    public function stopsOf(Operation $operation): array
+    {
+        return array_values(array_filter($this->stops(), static fn (Stop $stop): bool => $stop->holds($operation)));
+    }
+
+    /** True where what was agreed does not hold any more: the plan is open again (PLAN-5). */
+    public function isPlanOpenAgain(): bool
+    {
+        return array_filter($this->stops(), static fn (Stop $stop): bool => $stop->reason->reopensThePlan()) !== [];
+    }
+
+    /** @return array<string, OperationTick> By operation: what was said of it last, where it still stands */
+    public function ticks(): array
+    {
+        return array_map(fn (int $index): OperationTick => $this->said()[$index], $this->done()->standing());
+    }
+
+    /** What of the work stands under the newest order of the chosen way. */
+    public function done(): WorkDone
+    {
+        $orders = $this->order() === null ? [] : $this->orders();
+
+        return $this->done ??= WorkDone::under(
+            array_values(array_map(static fn (StoredOrder $order): RevisedOrder => $order->revision(), $orders)),
+            array_map(static fn (OperationTick $tick): Tick => $tick->tick(), $this->said()),
+        );
+    }
+
+    /** @return list<string> Keys of the closed operations */
+    public function closedOperations(): array
+    {
+        return array_keys(array_filter($this->ticks(), static fn (OperationTick $tick): bool => $tick->state->closes()));
+    }
+
+    /** @return array<int, Disposition> The newest by cylinder, of the chosen way and of the bore as it is now */
+    public function dispositions(): array
+    {
+        $newest = [];
+        foreach ($this->choice() === null ? [] : Disposition::query()->with('user')->where('plan_choice_id', $this->choice()->id)->orderBy('id')->get() as $disposition) {
+            if ($disposition->last_reading_id >= $this->done()->lastOutdatedReading($disposition->cylinder)) {
+                $newest[$disposition->cylinder] = $disposition;
+            }
+        }
+
+        return $newest;
+    }
+
+    /** @return array<int, VerifiedBore> By cylinder; empty without an order */
+    public function verified(): array
+    {
+        return $this->verified ??= $this->verify();
+    }
+
+    public function release(): ?Release
+    {
+        if ($this->choice() === null) {
+            return null;
+        }
+        if ($this->release === false) {
+            $this->release = Release::query()->with('user')->where('job_id', $this->file->job->id)->first();
+        }
+
+        return $this->release;
+    }
+
+    /** The piston that goes into a bore, where it was measured: finished beside the bores, or, where it goes back in, when it came. */
+    public function pistonGoingIn(ReboreOption $option, int $cylinder): ?Reading
+    {
+        $new = $this->file->entries(SheetName::Finished)->reading(Place::piston($cylinder), $this->file->sheet, $this->file->policy);
+        $goesBackIn = $option->kind === OptionKind::Stay && ! in_array($cylinder, $option->newPistons, true);
+
+        return $new ?? ($goesBackIn ? $this->incoming($cylinder)->piston : null);
+    }
+
+    /** @return array<int, StoredOrder> By number */
+    private function orders(): array
+    {
+        return $this->orders ??= StoredOrder::query()->with('user')->where('job_id', $this->file->job->id)->orderBy('number')->get()->keyBy('number')->all();
+    }
+
+    /** The chosen way as the plan knows it today; the chosen one itself where it is in no plan any more. */
+    private function presentOption(): ?ReboreOption
+    {
+        $chosen = $this->chosen();
+
+        return $chosen === null || $this->isPlanOpenAgain() ? $chosen : $this->file->assessment()->plan?->option($chosen->key()) ?? $chosen;
+    }
+
+    /** @return list<OperationTick> Oldest first */
+    private function said(): array
+    {
+        return $this->said ??= array_values(OperationTick::query()->with('user')->where('job_id', $this->file->job->id)->orderBy('id')->get()->all());
+    }
+
+    private function incoming(int $cylinder): BoreInspection
+    {
+        return $this->file->entries(SheetName::Incoming)->bores()->inspection($cylinder, $this->file->sheet, $this->file->policy);
+    }
+
+    private function fit(ReboreOption $option, int $cylinder): FinishedFit
+    {
+        $sheet = $this->file->sheet;
+        $reading = $this->pistonGoingIn($option, $cylinder);
+        $goesBackIn = $option->kind === OptionKind::Stay && ! in_array($cylinder, [...$option->newPistons, ...$option->sleeved], true);
+        $staysAtItsSize = $option->kind === OptionKind::Stay && ! in_array($cylinder, $option->sleeved, true);
+
+        return new FinishedFit(
+            $reading->corrected ?? ($goesBackIn ? null : $sheet->piston->sizeAt($option->step)), $reading, $sheet->piston->minimumClearance,
+            $staysAtItsSize ? $sheet->bore->service->clearance : $sheet->bore->finished->clearance,
+            $staysAtItsSize ? BoreMeasures::of($this->incoming($cylinder))->largest : null,
+            $staysAtItsSize ? $this->file->policy->boreAllowances($sheet->unit)->mostHone : null,
+        );
+    }
+
+    /** @return array<int, VerifiedBore> */
+    private function verify(): array
+    {
+        $order = $this->order();
+        $chosen = $this->chosen();
+        if ($order === null || $chosen === null) {
+            return [];
+        }
+        $verification = new BoreVerification(
+            $this->file->sheet->bore->service, $this->file->sheet->bore->finished, RequiredConditions::of($this->file->sheet), $this->file->policy->finalRule,
+            $this->file->policy->readingsPerBore->stations(),
+        );
+        $dispositions = $this->dispositions();
+        $verified = [];
+        foreach ($this->file->sheet->layout->cylinders() as $cylinder) {
+            $disposition = $dispositions[$cylinder] ?? null;
+            $entries = $this->file->entries(SheetName::Finished)->afresh($cylinder, max(
+                $this->done()->lastOutdatedReading($cylinder),
+                $disposition?->kind === DispositionKind::Rework ? $disposition->last_reading_id : 0,
+            ));
+            $verified[$cylinder] = $verification->verify(
+                $entries->bores()->inspection($cylinder, $this->file->sheet, $this->file->policy),
+                $order->operation("hone.{$cylinder}")->target,
+                $this->fit($chosen, $cylinder),
+                $entries->bores()->conditions($cylinder),
+                $disposition?->kind === DispositionKind::Concession,
+            );
+        }
+
+        return $verified;
+    }
+}

@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Sheet;
+
+use App\Http\RequestId;
+use App\Http\ShownUnit;
+use App\Record\JobFiles;
+use App\Storage\Job;
+use App\Storage\SheetName;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Validation\Rule;
+use NorthLedger\Core\Engine\Places\Station;
+
+/** One bore's own page: wall map, profile, best centre, wall thickness and the ring-gap check. */
+final class BoreController
+{
+    public function show(Request $request, Job $job, string $cylinder, JobFiles $files): View
+    {
+        $file = ShownUnit::of($request, $files->open($job));
+        $parts = SheetAnswer::parts($request, $file, SheetName::Incoming);
+        assert($parts instanceof BoreParts);
+
+        return view('bore.show', ['file' => $file, 'sheet' => SheetName::Incoming, 'parts' => $parts, 'page' => $parts->page()]);
+    }
+
+    public function ringGap(Request $request, Job $job, SheetName $sheet, string $cylinder, CheckRingGap $check, JobFiles $files): RedirectResponse|JsonResponse
+    {
+        abort_unless(in_array((int) $cylinder, $files->open($job)->sheet->layout->cylinders(), true), 404);
+        /** @var array{station: string, known_bore?: ?string, known_gap?: ?string, gap?: ?string} $data */
+        $data = $request->validate([
+            'station' => ['required', Rule::in(array_column(Station::JUDGED, 'value'))],
+            'known_bore' => ['nullable', 'string', 'max:60'], 'known_gap' => ['nullable', 'string', 'max:60'], 'gap' => ['nullable', 'string', 'max:60'],
+        ]);
+        $written = $check->handle($job, $request->user(), RequestId::of($request), (int) $cylinder, Station::from($data['station']), [
+            'known_bore' => $data['known_bore'] ?? '', 'known_gap' => $data['known_gap'] ?? '', 'gap' => $data['gap'] ?? '',
+        ]);
+
+        return $request->expectsJson() ? SheetAnswer::of($request, $written->file, SheetName::Incoming) : redirect()->route('bore', [$job, $cylinder]);
+    }
+}

@@ -1,0 +1,144 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Sheet;
+
+use App\Drawings\BoreCentre;
+use App\Drawings\BoreProfile;
+use App\Drawings\WallMap;
+use App\Drawings\WornWall;
+use App\Pages\BoreNeed;
+use App\Pages\CellState;
+use App\Pages\SheetCell;
+use App\Pages\SheetRow;
+use App\Pages\Stamp;
+use App\Record\JobFile;
+use App\Storage\EntryKind;
+use App\Storage\Said;
+use App\Storage\SheetName;
+use NorthLedger\Core\Engine\Places\Feature;
+use NorthLedger\Core\Engine\Places\Place;
+use NorthLedger\Core\Engine\Places\Station;
+use NorthLedger\Core\Features\Bores\CylinderToPlan;
+use NorthLedger\Core\Features\Bores\JudgedBore;
+use NorthLedger\Core\Features\Bores\ReborePlan;
+use NorthLedger\Core\Features\Bores\WearMap;
+use NorthLedger\Core\Quantity\Length;
+use NorthLedger\Core\Quantity\LengthDisplay;
+
+/** One bore with everything known of its wall: drawings, the table of the traced wall, and what each size would do. */
+final readonly class BorePage
+{
+    /** The directions that are traced unless somebody adds others (BORE-8). */
+    public const DIRECTIONS = [0, 45, 90, 135, 180, 225, 270, 315];
+
+    /**
+     * @param  list<int>  $cylinders
+     * @param  list<SheetRow>  $rows
+     * @param  list<BoreNeed>  $needs
+     * @param  list<array{name: string, text: string}>  $map  What the wear map says; empty without one
+     * @param  list<RingGapLine>  $ringGaps
+     */
+    private function __construct(
+        public int $cylinder,
+        public array $cylinders,
+        public array $rows,
+        public string $unit,
+        public Stamp $stamp,
+        public array $needs,
+        public array $map,
+        public string $missing,
+        public array $ringGaps,
+        public BoreCentre $centre,
+        public WallMap $wallMap,
+        public BoreProfile $profile,
+    ) {
+    }
+
+    public static function of(JobFile $file, int $cylinder): self
+    {
+        $assessment = $file->assessment();
+        $bore = array_values(array_filter($assessment->bores, static fn (JudgedBore $one): bool => $one->cylinder() === $cylinder))[0];
+        $needs = $assessment->plan === null ? [] : self::needs($assessment->plan, $cylinder, $file->display);
+        $wall = WornWall::of($file, $cylinder);
+        $asMade = $file->sheet->bore->sizeAt($assessment->step->value ?? Length::zero());
+        $map = self::wearMap($file, $bore, $asMade);
+
+        return new self(
+            $cylinder, $file->sheet->layout->cylinders(), self::rows($file, $cylinder), $file->display->deviationUnit(),
+            self::stamp($needs, $bore), $needs, $map === null ? [] : self::told($map, $file),
+            $map === null ? 'Trace the wall in four directions or more, with an indicator on a spindle centred on the original axis, set to nothing at the radius as made. Then the best centre of each size is exact.' : '',
+            array_map(static fn (Said $said): RingGapLine => RingGapLine::of($said, $file), array_values(array_filter($file->observations()->all(EntryKind::RingGap), static fn (Said $said): bool => $said->whole('cylinder') === $cylinder))),
+            BoreCentre::of($wall, $needs, $asMade), WallMap::of($wall, $file->display), BoreProfile::of($file, $bore->measures, $wall),
+        );
+    }
+
+    /** @return list<Place> In the order in which they are keyed: round the top, round the others, then the walls */
+    public static function places(int $cylinder): array
+    {
+        $places = [];
+        foreach (Station::JUDGED as $station) {
+            foreach (self::DIRECTIONS as $degrees) {
+                $places[] = Place::trace($cylinder, $station, $degrees);
+            }
+        }
+        foreach (self::DIRECTIONS as $degrees) {
+            $places[] = Place::wall($cylinder, $degrees);
+        }
+
+        return [...$places, Place::look(Feature::PitDepth, $cylinder)];
+    }
+
+    /** @return list<SheetRow> */
+    private static function rows(JobFile $file, int $cylinder): array
+    {
+        $cells = new WallCells($file->entries(SheetName::Incoming), $file->display);
+        $rows = array_map(static fn (int $degrees): SheetRow => new SheetRow('reading', '', "{$degrees}°".([0 => ' thrust', 90 => ' rear', 180 => ' opposite', 270 => ' front'][$degrees] ?? ''), [
+            ...array_map(static fn (Station $station): SheetCell => $cells->of(Place::trace($cylinder, $station, $degrees)), Station::JUDGED),
+            $cells->of(Place::wall($cylinder, $degrees)),
+        ]), self::DIRECTIONS);
+
+        return [...$rows, new SheetRow('reading', '', 'deepest pit', [$cells->of(Place::look(Feature::PitDepth, $cylinder))])];
+    }
+
+    /** @return list<BoreNeed> */
+    private static function needs(ReborePlan $plan, int $cylinder, LengthDisplay $display): array
+    {
+        $one = array_values(array_filter($plan->cylinders, static fn (CylinderToPlan $one): bool => $one->number === $cylinder))[0];
+
+        return array_map(static fn (Length $step): BoreNeed => BoreNeed::of($plan->block, $one, $plan->required[$cylinder], $step, $display), $plan->block->stepsAbove($plan->block->currentStep));
+    }
+
+    private static function wearMap(JobFile $file, JudgedBore $bore, Length $asMade): ?WearMap
+    {
+        return CylinderToPlan::map($bore->inspection->wall, $asMade, $file->policy->boreAllowances($file->sheet->unit)->cleanUpStock, $file->sheet->bore->allowedShift);
+    }
+
+    /** @return list<array{name: string, text: string}> */
+    private static function told(WearMap $map, JobFile $file): array
+    {
+        $display = $file->display;
+        $direction = BoreNeed::degrees(rad2deg(atan2($map->freeCentre->y, $map->freeCentre->x)));
+        $isFar = $map->freeShift->isLargerThan($file->sheet->bore->allowedShift);
+
+        return array_values(array_filter([
+            ['name' => 'On centre', 'text' => $display->sizeWithUnit($map->centred)],
+            ['name' => 'Best centre', 'text' => $display->sizeWithUnit($map->free).", shift {$display->magnitude($map->freeShift)} towards {$direction}°"],
+            $isFar ? ['name' => 'Best allowed', 'text' => $display->sizeWithUnit($map->constrained).", shift {$display->magnitude($file->sheet->bore->allowedShift)}, the most allowed"] : null,
+        ]));
+    }
+
+    /** @param  list<BoreNeed>  $needs */
+    private static function stamp(array $needs, JudgedBore $bore): Stamp
+    {
+        $first = array_values(array_filter($needs, static fn (BoreNeed $need): bool => $need->state !== CellState::Out))[0] ?? null;
+
+        return match (true) {
+            ! $bore->measures->isRead() && $bore->inspection->wall->traced === [] => new Stamp('Not yet read', "cylinder {$bore->cylinder()}", 'missing'),
+            $needs === [] => new Stamp('No size yet', 'the size step is not known', 'missing'),
+            $first === null => new Stamp('No size cleans up', "cylinder {$bore->cylinder()} is sleeved", 'out'),
+            default => new Stamp("Cleans up at {$first->name}", $first->state === CellState::Close ? 'off centre' : 'on centre', $first->state === CellState::Close ? 'close' : 'good'),
+        };
+    }
+}

@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Sheet;
+
+use App\Http\RequestId;
+use App\Ledger\AskBack;
+use App\Ledger\Refused;
+use App\Storage\Job;
+use App\Storage\SheetName;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Validation\Rule;
+use NorthLedger\Core\Engine\Places\Feature;
+
+/** Gauges put back on their masters, and readings that somebody stands by in spite of a drift. */
+final class CheckBackController
+{
+    public function store(Request $request, Job $job, SheetName $sheet, CheckGauge $check): JsonResponse
+    {
+        /** @var array{shows?: ?string, master?: ?string, feature?: ?string} $data */
+        $data = $request->validate(['shows' => ['nullable', 'string', 'max:60'], 'master' => ['nullable', 'string', 'max:60'], 'feature' => ['nullable', Rule::in(Feature::gauged())]]);
+        $written = $check->handle($job, $request->user(), RequestId::of($request), $sheet, $data['shows'] ?? '', $data['master'] ?? '', Feature::from($data['feature'] ?? Feature::Bore->value));
+
+        return SheetAnswer::of($request, $written->file, $sheet);
+    }
+
+    public function confirm(Request $request, Job $job, SheetName $sheet, ConfirmSuspects $confirm): RedirectResponse|JsonResponse
+    {
+        /** @var array{reason?: ?string} $data */
+        $data = $request->validate(['reason' => ['nullable', 'string', 'max:200']]);
+        try {
+            $written = $confirm->handle($job, $request->user(), RequestId::of($request), $sheet, $data['reason'] ?? '');
+        } catch (AskBack $question) {
+            throw Refused::because('reason', $question->getMessage());
+        }
+
+        return $request->expectsJson() ? SheetAnswer::of($request, $written->file, $sheet) : redirect("/jobs/{$job->tag()}/{$sheet->path()}");
+    }
+}

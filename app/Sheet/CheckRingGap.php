@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Sheet;
+
+use App\Ledger\Observe;
+use App\Ledger\Refused;
+use App\Ledger\Written;
+use App\Record\JobFile;
+use App\Storage\EntryKind;
+use App\Storage\Job;
+use App\Storage\User;
+use NorthLedger\Core\Engine\Places\Station;
+
+/** Writes the gap of a ring of known gap, squared in the worn bore (BORE-13). */
+final readonly class CheckRingGap
+{
+    public function __construct(private Observe $observe)
+    {
+    }
+
+    /** @param  array{known_bore: string, known_gap: string, gap: string}  $typed */
+    public function handle(Job $job, User $by, string $ulid, int $cylinder, Station $station, array $typed): Written
+    {
+        return $this->observe->handle($job, $by, $ulid, EntryKind::RingGap, static function (JobFile $file) use ($ulid, $cylinder, $station, $typed): array {
+            $said = ['cylinder' => $cylinder, 'station' => $station->value, 'typed' => implode(' / ', $typed)];
+            foreach (['known_bore' => 'The bore in which the gap is known, like 3.8125.', 'known_gap' => 'The known gap, like .015.', 'gap' => 'The gap in this bore, like .024.'] as $field => $complaint) {
+                $length = TypedLength::above($file, $field, $typed[$field], $complaint) ?? throw Refused::because($field, $complaint);
+                $said["{$field}_nm"] = $length->nanometres;
+            }
+
+            return [$ulid, $said];
+        });
+    }
+}

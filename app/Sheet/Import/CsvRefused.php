@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Sheet\Import;
+
+/** A text that is no sheet of readings at all. */
+final class CsvRefused extends \RuntimeException
+{
+    public static function empty(): self
+    {
+        return new self('There is nothing to read in: a first line with the names of the columns, then a reading a line.');
+    }
+
+    public static function tooLong(int $rows, int $most): self
+    {
+        return new self("{$rows} rows are more than a bore sheet has; {$most} are taken at once.");
+    }
+
+    /** @param  array<string>  $missing */
+    public static function columns(array $missing): self
+    {
+        return new self('The first line names no column '.implode(', ', $missing).'. It takes “place” or “cylinder, station, axis”, and “value”.');
+    }
+}

@@ -1,0 +1,140 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Sheet;
+
+use App\Pages\CellState;
+use App\Pages\CloseCalls;
+use App\Pages\FindingLine;
+use App\Pages\Stamp;
+use App\Record\JobFile;
+use App\Storage\SheetName;
+use NorthLedger\Core\Assessment\BlockAssessment;
+use NorthLedger\Core\Assessment\BlockQuestions;
+use NorthLedger\Core\Assessment\FindingWords;
+use NorthLedger\Core\Assessment\VerdictWords;
+use NorthLedger\Core\Engine\Places\Feature;
+use NorthLedger\Core\Features\Bores\CanStay;
+use NorthLedger\Core\Features\Bores\JudgedBore;
+use NorthLedger\Core\Features\Bores\OptionKind;
+use NorthLedger\Core\Features\Bores\ReboreOption;
+use NorthLedger\Core\Finding\Finding;
+use NorthLedger\Core\Finding\Outcome;
+use NorthLedger\Core\Quantity\Length;
+
+/** The margin beside the bore sheet: the verdict so far, why, what it needs, what next. */
+final readonly class MeasureMargin
+{
+    private const MOST_REASONS = 3;
+
+    /**
+     * @param  list<FindingLine>  $reasons
+     * @param  int  $moreReasons  How many are not shown
+     * @param  list<array{step: string, text: string, state: CellState}>  $needs
+     * @param  list<int>  $traces  Cylinders whose wall is traced next
+     */
+    private function __construct(
+        public Stamp $stamp,
+        public array $reasons,
+        public int $moreReasons,
+        public array $needs,
+        public string $next,
+        public bool $isSettled,
+        public bool $needsSize,
+        public bool $wantsCheck,
+        public BlockQuestions $questions,
+        public array $traces,
+    ) {
+    }
+
+    public static function of(JobFile $file): self
+    {
+        $assessment = $file->assessment();
+        $words = $file->words();
+        $findings = self::telling($assessment);
+        $told = CloseCalls::ofBores($findings);
+        $shown = array_slice($told, 0, self::MOST_REASONS);
+        $isClose = array_filter(array_merge(...$shown), static fn (Finding $finding): bool => $finding->isCloseCall || $finding->outcome === Outcome::Undecided) !== [];
+        $findingWords = $isClose ? $file->findingWords() : new FindingWords($file->display);
+        $bores = array_column(array_map(static fn (JudgedBore $bore): array => [$bore->cylinder(), $bore], $assessment->bores), 1, 0);
+        $lines = array_map(static fn (array $together): FindingLine => FindingLine::ofAll($together, $findingWords, $file->display, $bores[$together[0]->cylinder]), $shown);
+
+        return new self(
+            Stamp::ofBlock($assessment, $words),
+            $lines,
+            count($told) - count($lines),
+            $assessment->canStay === CanStay::No ? self::needs($file, $assessment) : [],
+            $words->next($assessment->next),
+            $assessment->isSettled(),
+            $assessment->needsSize && $assessment->next->place !== null,
+            $assessment->isSettled() && ! $file->job->is_closed && self::isUnchecked($file),
+            $words->questions($assessment), $assessment->next->traces,
+        );
+    }
+
+    /** True where the bore gauge has read since it was last on its master. */
+    private static function isUnchecked(JobFile $file): bool
+    {
+        $entries = $file->entries(SheetName::Incoming);
+        $setup = $entries->gauges->current(Feature::Bore);
+
+        return $setup !== null && $entries->readingsSinceCheck($setup) > 0;
+    }
+
+    /** @return list<Finding> Failures first, then close calls */
+    private static function telling(BlockAssessment $assessment): array
+    {
+        $close = array_merge([], ...array_map(
+            static fn (JudgedBore $bore): array => array_values(array_filter($bore->findings, static fn (Finding $finding): bool => $finding->outcome === Outcome::Undecided || ($finding->isCloseCall && $finding->margin?->isNegative() === false))),
+            $assessment->bores,
+        ));
+
+        return [...self::worstOfEachCylinder($assessment->failures()), ...$close];
+    }
+
+    /**
+     * @param  list<Finding>  $failures
+     * @return list<Finding>
+     */
+    private static function worstOfEachCylinder(array $failures): array
+    {
+        $worst = [];
+        foreach ($failures as $finding) {
+            $standing = $worst[$finding->cylinder] ?? null;
+            $worst[$finding->cylinder] = $standing === null || $finding->overshoot() > $standing->overshoot() ? $finding : $standing;
+        }
+
+        return array_values($worst);
+    }
+
+    /** @return list<array{step: string, text: string, state: CellState}> */
+    private static function needs(JobFile $file, BlockAssessment $assessment): array
+    {
+        $needs = [];
+        foreach ($assessment->plan->options ?? [] as $option) {
+            if ($option->kind === OptionKind::Bore && ! in_array(CellState::Good, array_column($needs, 'state'), true)) {
+                $needs[] = ['step' => $file->display->step($option->step), 'text' => self::outcome($file, $option), 'state' => $option->sleeved !== [] || ! $option->isFeasible() ? CellState::Out : ($option->offCentre !== [] ? CellState::Close : CellState::Good)];
+            }
+        }
+
+        return $needs;
+    }
+
+    private static function outcome(JobFile $file, ReboreOption $option): string
+    {
+        $parts = [];
+        if ($option->sleeved !== []) {
+            $parts[] = VerdictWords::list($option->sleeved).(count($option->sleeved) === 1 ? ' does not clean up' : ' do not clean up');
+        }
+        if ($option->offCentre !== []) {
+            $upTo = count($option->offCentre) === 1 ? '' : 'up to ';
+            $parts[] = VerdictWords::list(array_keys($option->offCentre))." only if offset toward the wear, by {$upTo}{$file->display->magnitude(Length::largest(...array_values($option->offCentre)))}";
+        }
+        if ($option->wallTooThin !== []) {
+            $parts[] = 'wall too thin in '.VerdictWords::list($option->wallTooThin);
+        }
+
+        return $parts === [] ? 'all read so far clean up on centre' : implode('; ', $parts);
+    }
+}

@@ -1,0 +1,123 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Sheet;
+
+use App\Drawings\CrankDrawing;
+use App\Drawings\FacesDrawing;
+use App\Drawings\HousingDrawing;
+use App\Drawings\RodDrawing;
+use App\Drawings\ValveDrawing;
+use App\Pages\GaugedFeature;
+use App\Pages\PartMargin;
+use App\Pages\PartSheetView;
+use App\Pages\PartWalk;
+use App\Pages\Stamp;
+use App\Record\JobFile;
+use App\Storage\SheetName;
+use App\Storage\User;
+use NorthLedger\Core\Inspection\Section;
+
+/** The parts of a sheet beside the bores that change with a reading. */
+final class PartParts implements SheetParts
+{
+    private ?PartSheetView $view = null;
+
+    private ?PartWalk $way = null;
+
+    private ?BalanceTable $balance = null;
+
+    private ?RatioTable $ratios = null;
+
+    public function __construct(private readonly JobFile $file, private readonly Section $section, private readonly ?User $reader, private readonly bool $showsAll, private readonly ?float $target = null, private readonly ?float $perTenThou = null)
+    {
+    }
+
+    public function url(): string
+    {
+        return "/jobs/{$this->file->job->tag()}/sheets/{$this->section->value}";
+    }
+
+    public function gauges(): GaugeChoices
+    {
+        return GaugeChoices::inUse($this->file->entryDisplay());
+    }
+
+    public function keys(): array
+    {
+        return SheetKeys::ofParts();
+    }
+
+    public function features(): array
+    {
+        return GaugedFeature::ofSection($this->file, $this->section);
+    }
+
+    public function setup(): string
+    {
+        return view('parts.setup', ['setups' => $this->view()->setups, 'features' => $this->features()])->render();
+    }
+
+    public function drawing(): string
+    {
+        return match ($this->section) {
+            Section::Crankshaft => view('parts.crankshaft', ['drawing' => CrankDrawing::of($this->file)])->render(),
+            Section::Housings => view('parts.housings', ['drawing' => HousingDrawing::of($this->file)])->render(),
+            Section::Rods => view('parts.rods', ['drawing' => RodDrawing::of($this->file)])->render(),
+            Section::Deck => view('parts.deck', ['drawing' => FacesDrawing::of($this->file)])->render(),
+            Section::Heads => view('parts.heads', ['drawing' => ValveDrawing::of($this->file)])->render(),
+            Section::Weights => view('parts.weights', ['table' => $this->balance()])->render(),
+            Section::Volumes => view('parts.volumes', ['table' => $this->ratios()])->render(),
+        };
+    }
+
+    public function table(): string
+    {
+        return view('parts.tables', ['view' => $this->view()])->render();
+    }
+
+    public function margin(): string
+    {
+        return view('parts.margin', [
+            'margin' => PartMargin::of($this->file, $this->section, $this->way(), $this->stamp()), 'job' => $this->file->job, 'sheet' => SheetName::of($this->section), 'section' => $this->section,
+            'suspects' => count($this->file->entries(SheetName::of($this->section))->suspects()),
+            'mayWrite' => ! $this->file->job->is_closed && ($this->reader?->can('measure') ?? false),
+            'file' => $this->file,
+        ])->render();
+    }
+
+    public function walk(): array
+    {
+        return $this->way()->places();
+    }
+
+    private function way(): PartWalk
+    {
+        return $this->way ??= PartWalk::of($this->file, $this->section);
+    }
+
+    private function stamp(): ?Stamp
+    {
+        return match ($this->section) {
+            Section::Weights => $this->balance()->stamp(),
+            Section::Volumes => $this->ratios()->stamp(),
+            default => null,
+        };
+    }
+
+    private function balance(): BalanceTable
+    {
+        return $this->balance ??= BalanceTable::of($this->file);
+    }
+
+    private function ratios(): RatioTable
+    {
+        return $this->ratios ??= RatioTable::of($this->file, $this->target, $this->perTenThou);
+    }
+
+    private function view(): PartSheetView
+    {
+        return $this->view ??= PartSheetView::of($this->file, $this->section, $this->showsAll);
+    }
+}

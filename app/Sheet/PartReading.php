@@ -1,0 +1,109 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Sheet;
+
+use App\Ledger\AskBack;
+use App\Record\JobFile;
+use App\Record\LookCodes;
+use App\Record\Neighbours;
+use App\Storage\StatedSetup;
+use App\Storage\User;
+use NorthLedger\Core\Engine\Places\Feature;
+use NorthLedger\Core\Engine\Places\Place;
+use NorthLedger\Core\Features\Bores\Plausibility;
+use NorthLedger\Core\Gauging\Measurand;
+use NorthLedger\Core\Inspection\Characteristic;
+use NorthLedger\Core\Inspection\Section;
+use NorthLedger\Core\Quantity\Length;
+use NorthLedger\Core\Quantity\QuantityException;
+use NorthLedger\Core\Quantity\RoughnessNotation;
+use NorthLedger\Core\Quantity\VolumeNotation;
+
+/** What was keyed at a place beside the bores, read by what is measured there; asked back where it cannot be right (QTY-4). */
+final readonly class PartReading
+{
+    public function __construct(private GaugedValue $gauged)
+    {
+    }
+
+    /**
+     * @return array<string, mixed> The columns of its value
+     *
+     * @throws AskBack If there is no such place, or it cannot be read, or cannot be right
+     */
+    public function row(JobFile $file, User $by, ReadingEntry $entry, Section $section): array
+    {
+        $one = $file->inspection()->plan($section)->find($entry->place) ?? throw AskBack::unreadable("This engine has no place “{$entry->place->words()}” on this sheet.");
+
+        return match ($entry->place->feature->measurand()) {
+            Measurand::Look => ['look' => $this->look($entry)],
+            Measurand::Mass => Weighed::row($file, $entry),
+            Measurand::Roughness, Measurand::Volume => $this->plain($file, $entry),
+            default => $this->length($file, $by, $entry, $one),
+        };
+    }
+
+    private function look(ReadingEntry $entry): string
+    {
+        return LookCodes::stored($entry->place->feature, trim($entry->text))
+            ?? throw AskBack::unreadable('Answer with one digit: '.LookCodes::legend($entry->place->feature).'.');
+    }
+
+    /** @return array<string, int|float> */
+    private function plain(JobFile $file, ReadingEntry $entry): array
+    {
+        try {
+            return match ($entry->place->feature->measurand()) {
+                Measurand::Roughness => ['value_nm' => RoughnessNotation::read($entry->text, $file->sheet->unit)->nanometres],
+                default => ['volume_mm3' => VolumeNotation::read($entry->text)->cubicMillimetres],
+            };
+        } catch (QuantityException $exception) {
+            throw AskBack::unreadable($exception->getMessage());
+        }
+    }
+
+    /** @return array<string, int> */
+    private function length(JobFile $file, User $by, ReadingEntry $entry, Characteristic $one): array
+    {
+        $setup = $this->gauged->setup($file, $by, $entry);
+        $value = $this->gauged->value($file, $setup, $entry, $one->nominal);
+        if ($entry->place->feature->measurand() === Measurand::Distance && $value->isNegative()) {
+            throw AskBack::unreadable('Enter zero or more. Is the sign right?');
+        }
+        $doubt = $entry->isConfirmed ? null : $this->doubt($file, $entry, $one, $setup, $value);
+        if ($doubt !== null) {
+            throw AskBack::confirm($doubt);
+        }
+        $others = $entry->isConfirmed ? [] : Neighbours::of($file->entries($entry->sheet), $entry->place, null);
+        if ((new Plausibility($file->policy->boreAllowances($file->sheet->unit), $file->display))->isFarFromOthers($value, $others)) {
+            throw AskBack::slipped(trim($entry->text), $this->gauged->shown($file, $setup, $others));
+        }
+
+        return ['value_nm' => $value->nanometres, 'setup_id' => $setup->id];
+    }
+
+    private function doubt(JobFile $file, ReadingEntry $entry, Characteristic $one, StatedSetup $setup, Length $value): ?string
+    {
+        $plausibility = new Plausibility($file->policy->boreAllowances($file->sheet->unit), $file->display);
+        $shown = $setup->instrument->tracesWalls() ? $value->minus($setup->knownZero ?? Length::zero()) : $value;
+
+        return ($one->nominal === null ? $this->doubtOfDistance($file, $entry, $value) : $plausibility->doubtOfSize($value, $one->nominal))
+            ?? $plausibility->doubtOfRange($shown, $setup->range, $setup->nameOrKind());
+    }
+
+    /** A small length is held against nothing, a height of a face against one that stands there already. */
+    private function doubtOfDistance(JobFile $file, ReadingEntry $entry, Length $value): ?string
+    {
+        $most = $file->policy->partAllowances($file->sheet->unit)->plausibleDistance;
+        if (! in_array($entry->place->feature, [Feature::DeckPoint, Feature::HeadPoint], true)) {
+            return $value->absolute()->isLargerThan($most) ? "That is {$file->display->magnitudeWithUnit($value)}. Is it in the unit the gauge shows?" : null;
+        }
+        $entries = $file->entries($entry->sheet);
+        $others = array_filter($entries->measuredPlaces(), static fn (Place $place): bool => $place->feature === $entry->place->feature && $place->number === $entry->place->number && $place->key() !== $entry->place->key());
+        $first = $others === [] ? null : $entries->length(reset($others));
+
+        return $first !== null && $value->minus($first)->absolute()->isLargerThan($most) ? "That is {$file->display->magnitudeWithUnit($value->minus($first))} off the other heights of this face." : null;
+    }
+}

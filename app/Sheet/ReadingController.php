@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Sheet;
+
+use App\Feed\FeedMark;
+use App\Http\RequestId;
+use App\Storage\Job;
+use App\Storage\SheetName;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use NorthLedger\Core\Engine\Places\Place;
+
+final class ReadingController
+{
+    public function store(Request $request, Job $job, SheetName $sheet, RecordReading $record): JsonResponse
+    {
+        /** @var array{place: string, text: ?string, setup?: ?string, repeat?: bool, confirmed?: bool, reason?: ?string, saw?: ?int, feed?: ?array{gauge: string, number: int}} $data */
+        $data = $request->validate([
+            'place' => ['required', 'string', 'max:40'],
+            'text' => ['present', 'nullable', 'string', 'max:60'],
+            'setup' => ['nullable', 'string', 'size:26'],
+            'repeat' => ['boolean'],
+            'confirmed' => ['boolean'],
+            'reason' => ['nullable', 'string', 'max:200'],
+            'saw' => ['nullable', 'integer', 'min:0'],
+            'feed' => ['nullable', 'array:gauge,number'],
+            'feed.gauge' => ['required_with:feed', 'string', 'max:12'],
+            'feed.number' => ['required_with:feed', 'integer', 'between:0,999999999999'],
+        ]);
+        $written = $record->handle($job, $request->user(), new ReadingEntry(
+            RequestId::of($request), $sheet, Place::parse($data['place']), (string) $data['text'], $data['setup'] ?? null,
+            $data['repeat'] ?? false, $data['confirmed'] ?? false, $data['reason'] ?? null,
+            isset($data['feed']) ? new FeedMark($data['feed']['gauge'], (int) $data['feed']['number']) : null, $data['saw'] ?? null,
+        ));
+
+        return SheetAnswer::of($request, $written->file, $sheet);
+    }
+
+    public function undo(Request $request, Job $job, SheetName $sheet, TakeBack $takeBack): JsonResponse
+    {
+        $written = $takeBack->handle($job, $request->user(), RequestId::of($request), $sheet);
+
+        return SheetAnswer::of($request, $written->file, $sheet);
+    }
+}

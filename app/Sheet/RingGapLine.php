@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Sheet;
+
+use App\Pages\CellState;
+use App\Record\JobFile;
+use App\Storage\Said;
+use App\Storage\SheetName;
+use NorthLedger\Core\Engine\Places\Axis;
+use NorthLedger\Core\Engine\Places\Place;
+use NorthLedger\Core\Engine\Places\Station;
+use NorthLedger\Core\Features\Bores\RingGapCheck;
+use NorthLedger\Core\Gauging\Instrument;
+use NorthLedger\Core\Gauging\InstrumentKind;
+use NorthLedger\Core\Gauging\Uncertainty;
+use NorthLedger\Core\Quantity\Length;
+use NorthLedger\Core\Record\Reading;
+
+/** A ring squared in the worn bore, held against the gauge: a check, never the basis of a verdict (BORE-13). */
+final readonly class RingGapLine
+{
+    private function __construct(public string $text, public CellState $state)
+    {
+    }
+
+    public static function of(Said $said, JobFile $file): self
+    {
+        $station = Station::from($said->text('station'));
+        $length = static fn (string $key): Length => Length::ofNanometres((int) $said->whole($key));
+        $readings = array_values(array_filter(array_map(
+            static fn (Axis $axis): ?Reading => $file->entries(SheetName::Incoming)->reading(Place::bore((int) $said->whole('cylinder'), $station, $axis), $file->sheet, $file->policy),
+            Axis::NEEDED,
+        ), static fn (?Reading $reading): bool => $reading !== null && $reading->isSized));
+        $at = ucfirst($station->value);
+        if ($readings === []) {
+            return new self("{$at}: a ring gap is there; the gauge has not read this station yet.", CellState::Missing);
+        }
+        // A gap is opened by the circumference, so the gauge answers with the mean of its axes.
+        $gauge = Length::ofNanometres(Length::divideRounded(array_sum(array_map(static fn (Reading $one): int => $one->corrected->nanometres, $readings)), count($readings)));
+        $check = RingGapCheck::of($length('known_bore_nm'), $length('known_gap_nm'), $length('gap_nm'), $gauge, $readings[0]->sizeUncertainty()->expanded(), self::doubt());
+        $display = $file->display;
+
+        return new self(
+            "{$at}: the ring says {$display->size($check->ringDiameter)}, the gauge {$display->size($gauge)}. ".($check->asksWhichIsWrong ? "They differ by {$display->magnitudeWithUnit($check->difference)}, more than both doubts: which is wrong?" : 'They agree.'),
+            $check->asksWhichIsWrong ? CellState::Close : CellState::Good,
+        );
+    }
+
+    /** Two gaps read with feelers, on the diameter. */
+    private static function doubt(): Length
+    {
+        $feeler = Instrument::ofKind(InstrumentKind::FeelerGauge);
+
+        return Length::ofNanometres((int) round(Uncertainty::ofDifference($feeler)->expanded()->nanometres / M_PI));
+    }
+}

@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Sheet;
+
+use App\Feed\SeatPart;
+use App\Feed\Seats;
+use App\Storage\Job;
+use App\Storage\Reading;
+use App\Storage\SheetName;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Validation\Rule;
+use NorthLedger\Core\Engine\Places\Place;
+
+/** Two people at one sheet: where each is, and the last reading, to be read back. */
+final readonly class SeatController
+{
+    public function __construct(private Seats $seats)
+    {
+    }
+
+    public function store(Request $request, Job $job, SheetName $sheet): JsonResponse
+    {
+        /** @var array{seat: string, part: string, place?: ?string} $data */
+        $data = $request->validate(['seat' => ['required', 'ulid'], 'part' => ['required', Rule::enum(SeatPart::class)], 'place' => ['nullable', 'string', 'max:40']]);
+        $place = ($data['place'] ?? '') === '' ? null : Place::parse($data['place'])->key();
+        $this->seats->take($job, $sheet, $data['seat'], $request->user(), SeatPart::from($data['part']), $place);
+
+        return new JsonResponse(['others' => $this->seats->others($job, $sheet, $data['seat']), 'last' => $this->last($job, $sheet)]);
+    }
+
+    public function leave(Request $request, Job $job, SheetName $sheet): JsonResponse
+    {
+        /** @var array{seat: string} $data */
+        $data = $request->validate(['seat' => ['required', 'ulid']]);
+        $this->seats->leave($data['seat'], $request->user());
+
+        return new JsonResponse([]);
+    }
+
+    /** @return ?array{ulid: string, words: string, typed: string, by: string} */
+    private function last(Job $job, SheetName $sheet): ?array
+    {
+        $reading = Reading::query()->with('user')->where(['job_id' => $job->id, 'sheet' => $sheet->value])->whereNull('withdraws_id')->latest('id')->first();
+
+        return $reading === null ? null : ['ulid' => $reading->ulid, 'words' => Place::parse($reading->place)->words(), 'typed' => $reading->look ?? $reading->typed, 'by' => $reading->user->name];
+    }
+}

@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Sheet;
+
+use App\Http\ShownUnit;
+use App\Record\JobFiles;
+use App\Storage\Job;
+use App\Storage\SheetName;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use NorthLedger\Core\Inspection\Section;
+
+final class SheetController
+{
+    public function measure(Request $request, Job $job, JobFiles $files): View
+    {
+        $file = ShownUnit::of($request, $files->open($job));
+
+        return view('measure.show', ['file' => $file, 'sheet' => SheetName::Incoming, 'parts' => SheetAnswer::parts($request, $file, SheetName::Incoming)] + SheetTabs::beside($file, SheetName::Incoming));
+    }
+
+    /** The sheet of one section beside the bores. */
+    public function part(Request $request, Job $job, Section $section, JobFiles $files): View
+    {
+        $file = ShownUnit::of($request, $files->open($job));
+        $sheet = SheetName::of($section);
+
+        return view('parts.show', ['file' => $file, 'sheet' => $sheet, 'section' => $section, 'parts' => SheetAnswer::parts($request, $file, $sheet)] + SheetTabs::beside($file, $sheet));
+    }
+
+    /** What others have written since the page's last known entry; nothing where nothing was. */
+    public function changes(Request $request, Job $job, SheetName $sheet, JobFiles $files): JsonResponse|Response
+    {
+        return $request->integer('since') === $job->entries
+            ? response()->noContent()
+            : SheetAnswer::of($request, $files->open($job), $sheet);
+    }
+}

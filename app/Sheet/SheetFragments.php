@@ -1,0 +1,111 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Sheet;
+
+use App\Drawings\BorePlan;
+use App\Pages\GaugedFeature;
+use App\Record\JobFile;
+use App\Storage\SheetName;
+use App\Storage\User;
+use NorthLedger\Core\Engine\Places\Feature;
+use NorthLedger\Core\Engine\Places\Place;
+
+/** The parts of a sheet's page that change with a reading, rendered by the server. */
+final class SheetFragments implements SheetParts
+{
+    private ?BoreSheetView $view = null;
+
+    public function __construct(private readonly JobFile $file, private readonly SheetName $sheet, private readonly ?User $reader, private readonly bool $showsAllAxes = false)
+    {
+    }
+
+    public function url(): string
+    {
+        return "/jobs/{$this->file->job->tag()}/sheets/{$this->sheet->value}";
+    }
+
+    public function gauges(): GaugeChoices
+    {
+        return GaugeChoices::inUse($this->file->entryDisplay());
+    }
+
+    public function keys(): array
+    {
+        return SheetKeys::ofBores();
+    }
+
+    public function features(): array
+    {
+        return GaugedFeature::ofBores($this->file);
+    }
+
+    public function drawing(): string
+    {
+        return view('drawings.bore-plan', ['plan' => BorePlan::of($this->file, $this->sheet)])->render();
+    }
+
+    public function table(): string
+    {
+        return view('sheets.table', ['view' => $this->view()])->render();
+    }
+
+    public function setup(): string
+    {
+        return view('sheets.setup-line', ['view' => $this->view(), 'file' => $this->file])->render();
+    }
+
+    public function margin(): string
+    {
+        $job = $this->file->job;
+        $shared = [
+            'job' => $job, 'sheet' => $this->sheet, 'suspects' => count($this->file->entries($this->sheet)->suspects()),
+            'mayWrite' => ! $job->is_closed && ($this->reader?->can('measure') ?? false),
+        ];
+
+        return $this->sheet === SheetName::Incoming
+            ? view('measure.margin', $shared + ['margin' => MeasureMargin::of($this->file)])->render()
+            : view('verify.margin', $shared + ['margin' => VerifyMargin::of($this->file), 'mayDecide' => $this->reader?->can('verify') ?? false])->render();
+    }
+
+    /** The proposed reading first, then every place that is not read. */
+    public function walk(): array
+    {
+        $places = $this->sheet === SheetName::Incoming ? $this->incomingWalk() : $this->finishedWalk();
+
+        $proposed = $this->sheet === SheetName::Incoming ? $this->file->assessment()->next->place : ($places[0] ?? null);
+
+        $entries = $this->file->entries($this->sheet);
+
+        return array_map(static fn (Place $place): array => [
+            'place' => $place->key(), 'isProposed' => $place->key() === $proposed?->key(),
+            'isRepeat' => $place->feature->isMeasured() && $entries->at($place)->newest() !== null && ! $entries->isSuspect($place),
+        ], $places);
+    }
+
+    private function view(): BoreSheetView
+    {
+        return $this->view ??= BoreSheetView::of($this->file, $this->sheet, $this->showsAllAxes);
+    }
+
+    /** @return list<Place> */
+    private function incomingWalk(): array
+    {
+        $assessment = $this->file->assessment();
+        $next = $assessment->next->place;
+
+        return $next === null ? $assessment->walk : [$next, ...array_values(array_filter($assessment->walk, static fn (Place $place): bool => $place->key() !== $next->key()))];
+    }
+
+    /** @return list<Place> Bore by bore, as they come off the hone */
+    private function finishedWalk(): array
+    {
+        $walk = [];
+        foreach ($this->file->work()->verified() as $bore) {
+            $walk = [...$walk, ...$bore->missing];
+        }
+
+        return array_values(array_filter($walk, static fn (Place $place): bool => $place->feature === Feature::Bore));
+    }
+}

@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Sheet;
+
+use App\Record\JobFile;
+use App\Storage\SheetName;
+use NorthLedger\Core\Inspection\Section;
+
+/** The sheets of the measuring stage, one after the other. */
+final readonly class SheetTabs
+{
+    private function __construct(public string $title, public string $short, public string $address, public bool $isCurrent)
+    {
+    }
+
+    /** @return list<self> */
+    public static function all(JobFile $file, ?SheetName $current): array
+    {
+        return array_map(static fn (SheetName $sheet): self => new self(
+            $sheet->section()?->title() ?? 'Cylinder bores', self::short($sheet), "/jobs/{$file->job->tag()}/{$sheet->path()}", $sheet === $current,
+        ), self::sheets());
+    }
+
+    /** @return array{previous: string, next: string} Addresses of the sheets before and after one */
+    public static function beside(JobFile $file, SheetName $sheet): array
+    {
+        $sheets = self::sheets();
+        $index = (int) array_search($sheet, $sheets, true);
+        $address = static fn (int $at): string => isset($sheets[$at]) ? "/jobs/{$file->job->tag()}/{$sheets[$at]->path()}" : '';
+
+        return ['previous' => $address($index - 1), 'next' => $address($index + 1)];
+    }
+
+    /** For a thumb index that is as narrow as a thumb. */
+    private static function short(SheetName $sheet): string
+    {
+        return match ($sheet->section()) {
+            null => 'Bores',
+            Section::Crankshaft => 'Crank',
+            Section::Housings => 'Mains',
+            Section::Rods => 'Rods',
+            Section::Deck => 'Faces',
+            Section::Heads => 'Head',
+            Section::Weights => 'Scale',
+            Section::Volumes => 'Vol.',
+        };
+    }
+
+    /** @return list<SheetName> */
+    private static function sheets(): array
+    {
+        return [SheetName::Incoming, ...array_map(SheetName::of(...), Section::cases())];
+    }
+}

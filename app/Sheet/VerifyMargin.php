@@ -1,0 +1,98 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Sheet;
+
+use App\Pages\CellState;
+use App\Pages\Stamp;
+use App\Record\JobFile;
+use NorthLedger\Core\Assessment\VerdictWords;
+use NorthLedger\Core\Gauging\Conformity;
+use NorthLedger\Core\Verification\FinishedCharacteristic;
+use NorthLedger\Core\Verification\VerificationState;
+use NorthLedger\Core\Verification\VerifiedBore;
+use NorthLedger\Core\Verification\VerifiedCharacteristic;
+
+/** The margin beside the finished sheet: each bore against what was ordered. */
+final readonly class VerifyMargin
+{
+    /** @param  list<VerifiedLine>  $lines */
+    private function __construct(public Stamp $stamp, public array $lines, public string $ownWork, public bool $hasOrder)
+    {
+    }
+
+    public static function of(JobFile $file): self
+    {
+        $verified = $file->work()->verified();
+        if ($verified === []) {
+            return new self(new Stamp('Nothing to verify', 'there is no order yet', 'missing'), [], '', false);
+        }
+        $out = array_values(array_map(static fn (VerifiedBore $bore): int => $bore->cylinder, array_filter($verified, static fn (VerifiedBore $bore): bool => $bore->state === VerificationState::Out)));
+        $under = array_values(array_map(static fn (VerifiedBore $bore): int => $bore->cylinder, array_filter($verified, static fn (VerifiedBore $bore): bool => $bore->state === VerificationState::Undersize)));
+        $open = count(array_filter($verified, static fn (VerifiedBore $bore): bool => ! $bore->state->closesTheWork()));
+        $stamp = match (true) {
+            $out !== [] => new Stamp('Out of tolerance', VerdictWords::cylinders($out), 'out'),
+            $open === 0 => new Stamp('As ordered', 'every bore verified', 'good'),
+            $under !== [] => new Stamp('Hone more', VerdictWords::cylinders($under), 'close'),
+            default => new Stamp('Not yet verified', $open === 1 ? 'one bore is open' : "{$open} bores are open", 'missing'),
+        };
+
+        return new self($stamp, array_map(static fn (VerifiedBore $bore): VerifiedLine => self::line($file, $bore), array_values($verified)), '', true);
+    }
+
+    /** “hone 0.4 thou more at bottom, in line”, “taper out by 0.3 thou” */
+    private static function failing(JobFile $file, VerifiedCharacteristic $one): string
+    {
+        $off = $file->display->magnitudeWithUnit($one->decision->margin);
+        $where = substr($one->place->words(), (int) strpos($one->place->words(), ',') + 2);
+
+        return $one->what->asksForMoreHoning() ? "hone {$off} more at {$where} (".$one->what->value.')' : "{$one->what->value} out by {$off} at {$where}";
+    }
+
+    /** A bore that was only deglazed should be as large as it was, within what the gauge can tell. */
+    private static function growth(JobFile $file, VerifiedBore $bore): string
+    {
+        foreach ($bore->characteristics as $one) {
+            if ($one->what === FinishedCharacteristic::Growth && $bore->size === null && $one->decision->conformity !== Conformity::Fails && $bore->hasGrown()) {
+                return "grew by {$file->display->magnitudeWithUnit($one->value)}, more than the gauges can be off";
+            }
+        }
+
+        return '';
+    }
+
+    private static function line(JobFile $file, VerifiedBore $bore): VerifiedLine
+    {
+        $failing = array_values(array_filter($bore->characteristics, static fn (VerifiedCharacteristic $one): bool => $one->decision->conformity === Conformity::Fails));
+        $sentences = array_map(static fn (VerifiedCharacteristic $one): string => self::failing($file, $one), $failing);
+        $growth = self::growth($file, $bore);
+        if ($growth !== '') {
+            $sentences[] = $growth;
+        }
+        if ($bore->state === VerificationState::Missing) {
+            $sentences[] = count($bore->missing) === 1 ? 'one place is still to be read' : count($bore->missing).' places are still to be read';
+        }
+        if ($bore->lackingConditions !== []) {
+            $sentences[] = 'not under the ordered conditions: '.implode(', ', $bore->lackingConditions);
+        }
+        $disposition = $file->work()->dispositions()[$bore->cylinder] ?? null;
+        if ($disposition !== null) {
+            $sentences[] = "{$disposition->kind->value}: {$disposition->reason} ({$disposition->user->name})";
+        }
+
+        return new VerifiedLine(
+            $bore->cylinder,
+            $bore->size === null ? 'deglazed only' : $file->display->size($bore->size->least).' to '.$file->display->size($bore->size->most),
+            $bore->state->value,
+            match ($bore->state) {
+                VerificationState::Conforms => CellState::Good,
+                VerificationState::Out, VerificationState::Undersize => CellState::Out,
+                VerificationState::Missing => CellState::Missing,
+                default => CellState::Close,
+            },
+            $sentences === [] ? '' : ucfirst(implode('; ', $sentences)).'.',
+            in_array($bore->state, [VerificationState::Out, VerificationState::Undersize], true),
+        );
+    }
+}

@@ -1,0 +1,111 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\SpecBook;
+
+use App\Storage\SpecBook;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use NorthLedger\Core\Document\InvalidDocument;
+
+/** The spec book: families, their sheets by revision, what changed between two, and sheets in and out as JSON. */
+final readonly class SpecBookController
+{
+    private const MOST_BYTES = 262_144;
+
+    public function __construct(private SpecBook $specs)
+    {
+    }
+
+    public function index(): View
+    {
+        return view('specs.index', ['sheets' => $this->specs->all()]);
+    }
+
+    public function show(Request $request, string $family): View
+    {
+        $revision = $this->revision($request->query('revision'), $family);
+
+        return view('specs.show', ['page' => SheetPage::of($this->specs->sheet($family, $revision), $this->document($family, $revision)), 'revisions' => $this->specs->revisions($family)]);
+    }
+
+    public function compare(Request $request, string $family): View
+    {
+        $revisions = $this->specs->revisions($family);
+        $from = $this->revision($request->query('from', (string) $revisions[max(0, count($revisions) - 2)]), $family);
+        $to = $this->revision($request->query('to'), $family);
+
+        return view('specs.compare', [
+            'sheet' => $this->specs->sheet($family, $to), 'from' => $from, 'to' => $to, 'revisions' => $revisions,
+            'differences' => SheetDifference::between($this->document($family, $from), $this->document($family, $to)),
+        ]);
+    }
+
+    public function edit(Request $request, string $family): View
+    {
+        $this->revision(null, $family);
+        $sheet = $this->specs->sheet($family);
+
+        return view('specs.edit', ['page' => SheetPage::of($sheet, $this->document($family, $sheet->revision)), 'faults' => []]);
+    }
+
+    public function update(Request $request, string $family): View|RedirectResponse
+    {
+        $revision = $this->revision(null, $family);
+        $request->validate(['reason' => ['required', 'string', 'max:200'], 'value' => ['required', 'array', 'max:2000'], 'value.*' => ['nullable', 'string', 'max:200']], ['reason.required' => 'Say what changed, and where the numbers come from.']);
+        $edited = SheetPage::edited($this->document($family, $revision), $request->input('value'));
+        try {
+            $sheet = $this->specs->add($edited, (string) $request->input('reason'), $request->user());
+        } catch (InvalidDocument $exception) {
+            return view('specs.edit', ['page' => SheetPage::ofDocument($this->specs->sheet($family), $edited), 'faults' => $exception->faults]);
+        }
+
+        return redirect()->route('specs.show', $sheet->family)->with('note', "Revision {$sheet->revision} stands from now on. Jobs received before stay on the revision they were received under.");
+    }
+
+    public function import(Request $request): View|RedirectResponse
+    {
+        $request->validate(['sheet' => ['required', 'file', 'max:'.self::MOST_BYTES / 1024], 'reason' => ['required', 'string', 'max:200']], ['sheet.required' => 'Choose the JSON file of a sheet first.', 'sheet.max' => 'A sheet is far smaller than that. Is it the right file?', 'reason.required' => 'Say where the numbers come from.']);
+        try {
+            $data = json_decode((string) $request->file('sheet')?->getContent(), true, 32, JSON_THROW_ON_ERROR);
+            $sheet = $this->specs->add(is_array($data) ? $data : throw InvalidDocument::notJson('The file', 'not an object'), (string) $request->input('reason'), $request->user());
+        } catch (\JsonException $exception) {
+            return view('specs.index', ['sheets' => $this->specs->all(), 'refused' => InvalidDocument::notJson('The file', $exception->getMessage())]);
+        } catch (InvalidDocument $exception) {
+            return view('specs.index', ['sheets' => $this->specs->all(), 'refused' => $exception]);
+        }
+
+        return redirect()->route('specs.show', $sheet->family)->with('note', "Read in as revision {$sheet->revision} of {$sheet->name}.");
+    }
+
+    public function export(Request $request, string $family): JsonResponse
+    {
+        $revision = $this->revision($request->query('revision'), $family);
+
+        return new JsonResponse($this->document($family, $revision), headers: ['Content-Disposition' => "attachment; filename=\"{$family}-revision-{$revision}.json\""], options: JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES);
+    }
+
+    public function schema(): Response
+    {
+        return new Response((string) file_get_contents(resource_path('specs/sheet.schema.json')), 200, ['Content-Type' => 'application/schema+json', 'Content-Disposition' => 'attachment; filename="sheet.schema.json"']);
+    }
+
+    /** @return array<mixed> */
+    private function document(string $family, int $revision): array
+    {
+        return json_decode($this->specs->document($family, $revision), true, 32, JSON_THROW_ON_ERROR);
+    }
+
+    private function revision(mixed $wanted, string $family): int
+    {
+        abort_unless($this->specs->has($family), 404);
+        $revision = is_numeric($wanted) ? (int) $wanted : $this->specs->newestRevision($family);
+        abort_unless(in_array($revision, $this->specs->revisions($family), true), 404);
+
+        return $revision;
+    }
+}

@@ -1,0 +1,70 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Stages\Cracks;
+
+use NorthLedger\Core\Features\Cracks\CheckMethod;
+use NorthLedger\Core\Features\Cracks\CheckRun;
+use NorthLedger\Core\Features\Cracks\CheckStep;
+use NorthLedger\Core\Features\Cracks\StepKind;
+use NorthLedger\Core\Features\Cracks\TimingMark;
+
+/** One check with its steps and its timer, ready to show. */
+final readonly class RunLine
+{
+    /**
+     * @param  list<array{title: string, at: string}>  $done
+     * @param  ?int  $dueAt  In milliseconds since 1970; null where no timer runs
+     * @param  ?int  $tooLateAt  Likewise
+     * @param  'next'|'look'|'pressure'|'result'  $asks  What the next step asks for
+     * @param  list<string>  $remarks
+     */
+    private function __construct(
+        public string $id,
+        public string $title,
+        public string $surface,
+        public array $done,
+        public ?string $step,
+        public string $stepTitle,
+        public string $instruction,
+        public string $caution,
+        public ?int $dueAt,
+        public ?int $tooLateAt,
+        public string $dueClock,
+        public string $asks,
+        public array $remarks,
+        public bool $isRetest,
+    ) {
+    }
+
+    /** @param  ?int  $indication  The number of the indication that is retested */
+    public static function of(CheckRun $run, ?int $indication): self
+    {
+        $next = $run->next();
+        $due = $run->dueAt();
+
+        return new self(
+            $run->id,
+            $indication === null ? ucfirst($run->method->value).", {$run->part->value}" : "Retest of indication {$indication}",
+            $run->surface->value,
+            array_values(array_map(
+                static fn (CheckStep $step): array => ['title' => $step->title, 'at' => $run->done[$step->kind->value]->format('H:i')],
+                array_filter($run->steps, static fn (CheckStep $step): bool => isset($run->done[$step->kind->value])),
+            )),
+            $next?->kind->value, $next->title ?? '', $next->instruction ?? '', $next->caution ?? '',
+            $due === null ? null : (int) $due->format('Uv'),
+            $run->tooLateAt() === null ? null : (int) $run->tooLateAt()->format('Uv'),
+            $due?->format('H:i') ?? '',
+            match (true) {
+                $next?->kind !== StepKind::Read => 'next',
+                $run->retestOf !== null => 'look',
+                $run->method === CheckMethod::PressureTest => 'pressure',
+                $run->method->isSentOut() => 'result',
+                default => 'next',
+            },
+            array_map(static fn (TimingMark $mark): string => $mark === TimingMark::Early ? 'read early' : 'read late', $run->marks()),
+            $run->retestOf !== null,
+        );
+    }
+}

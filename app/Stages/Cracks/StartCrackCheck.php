@@ -1,0 +1,103 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Stages\Cracks;
+
+use App\Ledger\Observe;
+use App\Ledger\Refused;
+use App\Ledger\Written;
+use App\Record\JobFile;
+use App\Storage\EntryKind;
+use App\Storage\Job;
+use App\Storage\User;
+use NorthLedger\Core\Engine\Policy\DwellSchool;
+use NorthLedger\Core\Engine\Specification\EnginePart;
+use NorthLedger\Core\Engine\Specification\Face;
+use NorthLedger\Core\Engine\Specification\PressureTestSpec;
+use NorthLedger\Core\Features\Cracks\CheckMethod;
+use NorthLedger\Core\Features\Cracks\CheckRun;
+use NorthLedger\Core\Features\Cracks\CrackCheckRefused;
+use NorthLedger\Core\Features\Cracks\Dwell;
+use NorthLedger\Core\Features\Cracks\Refusal;
+use NorthLedger\Core\Features\Cracks\Surface;
+
+/** Begins a crack check of a part, or the retest of an indication; refuses what cannot work there (CRACK-1, CRACK-2, CRACK-3). */
+final readonly class StartCrackCheck
+{
+    public function __construct(private Observe $observe)
+    {
+    }
+
+    /** @param  list<string>  $faces  Words of the faces it covers; empty: all of the part */
+    public function handle(Job $job, User $by, string $ulid, EnginePart $part, CheckMethod $method, array $faces, Surface $surface, ?float $celsius, string $lab, ?DwellSchool $school = null, ?int $developerMinutes = null): Written
+    {
+        return $this->observe->handle($job, $by, $ulid, EntryKind::CrackCheck, function (JobFile $file) use ($ulid, $part, $method, $faces, $surface, $celsius, $lab, $school, $developerMinutes): array {
+            $circuit = $this->circuit($file, $part);
+            $refusal = $method->refusalFor($file->sheet->materialOf($part), hasPassages: $circuit !== null);
+            if ($refusal !== null) {
+                throw Refused::because('method', $refusal->words());
+            }
+            if ($method->isSentOut() && trim($lab) === '') {
+                throw Refused::because('lab', 'Who does it? Write down where the part goes.');
+            }
+            $this->checkTemperature($file, $method, $celsius);
+            $ofPart = array_values(array_filter($file->sheet->faces(), static fn (Face $face): bool => $face->part() === $part));
+            $covered = array_values(array_filter($ofPart, static fn (Face $face): bool => $faces === [] || in_array($face->value, $faces, true)));
+
+            return [$ulid, [
+                'part' => $part->value, 'method' => $method->value, 'surface' => $surface->value, 'celsius' => $celsius, 'lab' => $lab,
+                'faces' => array_column($covered === [] ? $ofPart : $covered, 'value'), 'school' => ($school ?? $file->policy->crackDwell)->value,
+                'developer_minutes' => max(Dwell::LEAST_DEVELOPER_MINUTES, $developerMinutes ?? 0),
+                'circuit' => $method === CheckMethod::PressureTest ? $circuit?->circuit : '',
+            ]];
+        });
+    }
+
+    /** @param  CheckMethod  $method  Another than the first confirms a crack that would scrap its part (CRACK-5b) */
+    public function retest(Job $job, User $by, string $ulid, string $indication, ?float $celsius, CheckMethod $method = CheckMethod::DyePenetrant): Written
+    {
+        return $this->observe->handle($job, $by, $ulid, EntryKind::CrackCheck, function (JobFile $file) use ($ulid, $indication, $celsius, $method): array {
+            $one = CrackEntries::indication($file, $indication);
+            if (! $one->wantsAnotherReading()) {
+                throw Refused::because('indication', "Indication {$one->number} is settled: {$one->classification()->value}.");
+            }
+            if (array_filter($file->cracks()->runs, static fn (CheckRun $run): bool => $run->retestOf === $indication && ! $run->isRead()) !== []) {
+                throw Refused::because('indication', "A retest of indication {$one->number} is running already.");
+            }
+            $refusal = $method === CheckMethod::PressureTest ? Refusal::SurfaceOnly : $method->refusalFor($one->material);
+            if ($refusal !== null) {
+                throw Refused::because('method', $refusal->words());
+            }
+            $this->checkTemperature($file, $method, $celsius);
+
+            return [$ulid, [
+                'part' => $one->location->part()->value, 'method' => $method->value, 'surface' => Surface::Machined->value, 'celsius' => $celsius,
+                'faces' => [], 'school' => $file->policy->crackDwell->value, 'retest_of' => $indication,
+            ]];
+        });
+    }
+
+    private function checkTemperature(JobFile $file, CheckMethod $method, ?float $celsius): void
+    {
+        if ($method !== CheckMethod::DyePenetrant) {
+            return;
+        }
+        try {
+            Dwell::at($celsius ?? throw Refused::because('temperature', 'How warm is the part? The dwell depends on it.'), $file->policy->crackDwell);
+        } catch (CrackCheckRefused $refused) {
+            throw Refused::because('temperature', $refused->getMessage());
+        }
+    }
+
+    private function circuit(JobFile $file, EnginePart $part): ?PressureTestSpec
+    {
+        foreach ($file->sheet->pressureTests as $test) {
+            if ($test->part === $part) {
+                return $test;
+            }
+        }
+
+        return null;
+    }
+}

@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Stages\Judge;
+
+use App\Ledger\Observe;
+use App\Ledger\Refused;
+use App\Ledger\Written;
+use App\Pages\EngineView;
+use App\Record\JobFile;
+use App\Storage\EntryKind;
+use App\Storage\Job;
+use App\Storage\User;
+
+/** Writes down that a customer lives with a known defect: which, the worst that can come of it, and who accepted it (VER-5). */
+final readonly class AcceptDefect
+{
+    public function __construct(private Observe $observe)
+    {
+    }
+
+    /** @param  string  $finding  Its key, as the Judge page names it */
+    public function handle(Job $job, User $by, string $ulid, string $finding, string $worst, string $acceptedBy): Written
+    {
+        return $this->observe->handle($job, $by, $ulid, EntryKind::Concession, static function (JobFile $file) use ($finding, $worst, $acceptedBy): array {
+            $defect = EngineView::concedable($file)[$finding] ?? throw Refused::because('finding', 'That finding does not stand any more, or nobody can accept it: what is scrap stays scrap.');
+
+            $known = EngineView::finding($file, $finding);
+
+            return [$finding, ['words' => $defect, 'margin' => $known?->margin?->value, 'look' => $known->state ?? '', 'worst' => $worst, 'answer' => $acceptedBy, 'reason' => "accepted by {$acceptedBy}; the worst likely outcome: {$worst}"]];
+        });
+    }
+}

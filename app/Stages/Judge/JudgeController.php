@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Stages\Judge;
+
+use App\Documents\FindingsReport;
+use App\Drawings\EngineDrawing;
+use App\Http\NextPage;
+use App\Http\RequestId;
+use App\Http\ShownUnit;
+use App\Pages\EngineView;
+use App\Record\JobFiles;
+use App\Storage\Job;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Validation\Rule;
+use NorthLedger\Core\Engine\Specification\EnginePart;
+use NorthLedger\Core\Finding\PartVerdict;
+
+final class JudgeController
+{
+    private const SIGNATURE = ['password.required' => 'Your password is your signature here.', 'password.current_password' => 'That is not your password. Nothing was signed.'];
+
+    public function show(Request $request, Job $job, JobFiles $files): View
+    {
+        $file = ShownUnit::of($request, $files->open($job));
+
+        return view('judge.show', [
+            'file' => $file, 'judged' => JudgeView::of($file), 'pistons' => PistonTable::of($file), 'engine' => EngineView::of($file), 'drawing' => EngineDrawing::of($file),
+            'mayDecide' => ! $job->is_closed && ($request->user()?->can('verify') ?? false),
+        ]);
+    }
+
+    /** One page for the customer. */
+    public function report(Request $request, Job $job, JobFiles $files): View
+    {
+        return view('findings', ['report' => FindingsReport::of(ShownUnit::of($request, $files->open($job)))]);
+    }
+
+    public function overrule(Request $request, Job $job, OverruleVerdict $overrule): RedirectResponse
+    {
+        /** @var array{part: string, verdict: string, reason: string} $data */
+        $data = $request->validate([
+            'part' => ['required', Rule::enum(EnginePart::class)], 'verdict' => ['required', Rule::enum(PartVerdict::class)->except(PartVerdict::NotYetKnown)],
+            'reason' => ['required', 'string', 'min:4', 'max:400'], 'password' => ['required', 'current_password'],
+        ], ['reason.*' => 'Say why, in a few words.'] + self::SIGNATURE);
+        $overrule->handle($job, $request->user(), RequestId::of($request), EnginePart::from($data['part']), PartVerdict::from($data['verdict']), $data['reason']);
+
+        return redirect()->route('stage.judge', $job)->with('note', 'Signed; it stands beside the verdict.');
+    }
+
+    public function concede(Request $request, Job $job, AcceptDefect $accept): RedirectResponse
+    {
+        /** @var array{finding: string, worst: string, accepted_by: string} $data */
+        $data = $request->validate(
+            ['finding' => ['required', 'string', 'max:120'], 'worst' => ['required', 'string', 'max:200'], 'accepted_by' => ['required', 'string', 'max:120'], 'password' => ['required', 'current_password']],
+            ['worst.*' => 'Say the worst that can come of it: the customer accepts that.', 'accepted_by.*' => 'Who accepts it?'] + self::SIGNATURE,
+        );
+        $accept->handle($job, $request->user(), RequestId::of($request), $data['finding'], $data['worst'], $data['accepted_by']);
+
+        return redirect()->route('stage.judge', $job)->with('note', 'Signed; the finding counts as accepted.');
+    }
+
+    /** Which piston goes into which cylinder. */
+    public function assign(Request $request, Job $job, AssignPistons $assign): JsonResponse|RedirectResponse
+    {
+        /** @var array{piston: array<int, int>} $data */
+        $data = $request->validate(['piston' => ['required', 'array', 'max:16'], 'piston.*' => ['required', 'integer', 'between:1,99']]);
+        $assign->handle($job, $request->user(), RequestId::of($request), array_map(intval(...), $data['piston']));
+
+        return NextPage::of($request, route('stage.judge', $job), 'The pistons are assigned; clearances are judged so.');
+    }
+}

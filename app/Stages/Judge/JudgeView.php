@@ -1,0 +1,92 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Stages\Judge;
+
+use App\Pages\FindingLine;
+use App\Pages\Stamp;
+use App\Record\JobFile;
+use NorthLedger\Core\Assessment\FindingWords;
+use NorthLedger\Core\Engine\Places\Axis;
+use NorthLedger\Core\Engine\Places\Place;
+use NorthLedger\Core\Features\Bores\CanStay;
+use NorthLedger\Core\Features\Bores\JudgedBore;
+use NorthLedger\Core\Features\Bores\StepSource;
+use NorthLedger\Core\Finding\Finding;
+use NorthLedger\Core\Finding\PartDefect;
+
+/** The verdict on a block's bores, each unfolding to its findings (VER-3). */
+final readonly class JudgeView
+{
+    /**
+     * @param  list<JudgedBoreView>  $bores
+     * @param  list<string>  $changes
+     * @param  list<array{who: string, places: string}>  $missing
+     * @param  list<array{sentence: string, rule: string, outcome: string}>  $defects
+     */
+    private function __construct(
+        public Stamp $stamp,
+        public string $verdict,
+        public string $next,
+        public array $bores,
+        public array $changes,
+        public array $missing,
+        public array $defects,
+        public string $basis,
+        public bool $isSettled,
+    ) {
+    }
+
+    public static function of(JobFile $file): self
+    {
+        $assessment = $file->assessment();
+        $words = $file->words();
+        $findingWords = $file->findingWords();
+        $missing = [];
+        foreach ($assessment->missing() as $cylinder => $places) {
+            $missing[] = ['who' => "Cylinder {$cylinder}", 'places' => implode('; ', array_map(self::shortPlace(...), $places))];
+        }
+
+        return new self(
+            Stamp::ofBlock($assessment, $words), $words->conclusion($assessment), $words->next($assessment->next),
+            array_map(static fn (JudgedBore $bore): JudgedBoreView => self::bore($file, $bore, $findingWords), $assessment->bores),
+            $words->changes($assessment), $missing, array_map(static fn (PartDefect $defect): array => ['sentence' => $defect->sentence, 'rule' => $defect->rule, 'outcome' => $defect->consequence->value], $assessment->defects),
+            "{$file->sheet->name} sheet revision {$file->sheet->revision}, shop policy revision {$file->policy->revision}, ledger entry {$file->job->entries}",
+            $assessment->isSettled(),
+        );
+    }
+
+    private static function bore(JobFile $file, JudgedBore $bore, FindingWords $words): JudgedBoreView
+    {
+        $form = $bore->measures->form(Axis::Thrust);
+        $facts = array_filter([
+            'largest' => $bore->measures->size() === null ? null : $file->display->sizeWithUnit($bore->measures->size()),
+            'made to' => match ($bore->step->source) {
+                StepSource::Unknown => null,
+                default => ($bore->step->value === null ? '' : $file->display->step($bore->step->value)).", {$bore->step->source->value}",
+            },
+            'wear' => $bore->wear === null ? null : $file->display->magnitudeWithUnit($bore->wear),
+            'form' => $form?->value,
+        ], static fn (?string $fact): bool => $fact !== null);
+
+        return new JudgedBoreView(
+            $bore->cylinder(),
+            match ($bore->canStay) {
+                CanStay::Yes => new Stamp('Can stay', '', 'good'),
+                CanStay::WithNewPiston => new Stamp('Can stay', 'with a new piston', 'close'),
+                CanStay::HonedToClearance => new Stamp('Can stay', 'honed to clearance', 'close'),
+                CanStay::No => new Stamp('Cannot stay', '', 'out'),
+                CanStay::NotYetKnown => new Stamp('Not yet known', '', 'missing'),
+            },
+            $facts,
+            array_values(array_map(static fn (Finding $finding): FindingLine => FindingLine::of($finding, $words, $file->display, $bore), $bore->findings)),
+            $bore->step->differsFromDeclared ? 'The readings show another size step than the one declared at receiving.' : '',
+        );
+    }
+
+    private static function shortPlace(Place $place): string
+    {
+        return substr($place->words(), (int) strpos($place->words(), ',') + 2);
+    }
+}

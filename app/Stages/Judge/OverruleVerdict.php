@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Stages\Judge;
+
+use App\Ledger\Observe;
+use App\Ledger\Refused;
+use App\Ledger\Written;
+use App\Record\JobFile;
+use App\Storage\EntryKind;
+use App\Storage\Job;
+use App\Storage\User;
+use NorthLedger\Core\Engine\Specification\EnginePart;
+use NorthLedger\Core\Finding\PartVerdict;
+
+/** Writes down, signed, that a person sees a part otherwise; it stands beside the verdict, never in place of it (VER-4). */
+final readonly class OverruleVerdict
+{
+    public function __construct(private Observe $observe)
+    {
+    }
+
+    public function handle(Job $job, User $by, string $ulid, EnginePart $part, PartVerdict $verdict, string $reason): Written
+    {
+        return $this->observe->handle($job, $by, $ulid, EntryKind::Overruled, static function (JobFile $file) use ($part, $verdict, $reason): array {
+            $state = $file->inspection()->engine()->parts[$part->value] ?? throw Refused::because('part', 'This engine has no such part.');
+            if ($state->verdict === $verdict) {
+                throw Refused::because('part', "The {$file->sheet->nameOf($part)} is judged {$verdict->value} already.");
+            }
+
+            return [$part->value, ['result' => $verdict->value, 'was' => $state->verdict->value, 'reason' => $reason]];
+        });
+    }
+}

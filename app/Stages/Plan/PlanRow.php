@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Stages\Plan;
+
+/** One way of the plan, ready to show. */
+final readonly class PlanRow
+{
+    /**
+     * @param  list<PlanMark>  $marks
+     * @param  ?int  $wallBar  Units of the bar of 66
+     * @param  list<array{x: int, isLeft: bool}>  $notches  One for every allowed size
+     */
+    public function __construct(
+        public string $key,
+        public string $name,
+        public string $clause,
+        public string $spoken,
+        public array $marks,
+        public string $wall,
+        public ?int $wallBar,
+        public int $wallMinimum,
+        public int $sizesLeft,
+        public array $notches,
+        public string $cost,
+        public string $hours,
+        public bool $isRecommended,
+        public bool $isChosen,
+        public bool $isSelected,
+        public bool $isFolded,
+        public string $forbidden,
+    ) {
+    }
+}

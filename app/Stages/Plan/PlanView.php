@@ -1,0 +1,160 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Stages\Plan;
+
+use App\Pages\Stamp;
+use App\Record\JobFile;
+use App\Record\OrderWords;
+use NorthLedger\Core\Assessment\VerdictWords;
+use NorthLedger\Core\Features\Bores\OptionKind;
+use NorthLedger\Core\Features\Bores\ReboreOption;
+use NorthLedger\Core\Features\Bores\ReborePlan;
+use NorthLedger\Core\Quantity\Length;
+
+/** The rebore options as one picture: sizes down, cylinders across (BORE-11). */
+final readonly class PlanView
+{
+    private const WALL_BAR = 66;
+
+    private const NOTCH_PITCH = 12;
+
+    /**
+     * @param  list<int>  $cylinders
+     * @param  list<PlanRow>  $rows
+     * @param  list<string>  $doubts
+     * @param  list<string>  $stops  Why what was chosen does not hold, or waits
+     * @param  list<int>  $traces  Cylinders whose trace decides
+     */
+    private function __construct(
+        public Stamp $stamp,
+        public array $cylinders,
+        public array $rows,
+        public string $why,
+        public array $doubts,
+        public string $customer,
+        public string $missing,
+        public string $wallUnit,
+        public array $stops,
+        public bool $isOpenAgain,
+        public array $traces,
+    ) {
+    }
+
+    public static function of(JobFile $file): self
+    {
+        $assessment = $file->assessment();
+        $words = $file->words();
+        $plan = $assessment->plan;
+        $recommendation = $assessment->recommendation;
+        $stops = array_values(array_unique(array_map(OrderWords::stop(...), $file->work()->stops())));
+        if ($plan === null || $recommendation === null || ! $assessment->hasReadings()) {
+            return new self(new Stamp('No plan yet', 'the size the bores were made to is not known', 'missing'), [], [], '', [], '', $words->next($assessment->next), '', $stops, $file->work()->isPlanOpenAgain(), []);
+        }
+        $chosen = $file->work()->choice();
+        $shown = $file->work()->chosen() ?? $recommendation->option;
+
+        return new self(
+            new Stamp($words->option($shown), $words->sleeves($shown).($chosen === null ? ', recommended' : ', chosen'), 'chosen'),
+            $file->sheet->layout->cylinders(),
+            array_map(static fn (ReboreOption $option): PlanRow => self::row($file, $plan, $option, $plan->option($recommendation->option->key()) ?? $recommendation->option, $words), $plan->options),
+            $words->recommendation($recommendation),
+            self::doubts($file, $plan, $recommendation->option, $assessment->isSettled()),
+            $recommendation->option->sleeved === [] ? '' : 'Sleeves are a repair: the customer decides.',
+            '',
+            $file->display->unit()->value,
+            $stops, $file->work()->isPlanOpenAgain(), $recommendation->stake->cylinders ?? [],
+        );
+    }
+
+    private static function row(JobFile $file, ReborePlan $plan, ReboreOption $option, ReboreOption $recommended, VerdictWords $words): PlanRow
+    {
+        $marks = [];
+        foreach ($file->sheet->layout->cylinders() as $cylinder) {
+            $marks[] = self::mark($file, $option, $cylinder);
+        }
+        $wall = $option->thinnestWall;
+        $full = $file->sheet->bore->standardWall->nanometres;
+        $bar = static fn (Length $length): int => (int) round(min(1, max(0, $length->nanometres / $full)) * self::WALL_BAR);
+
+        return new PlanRow(
+            $option->key(),
+            match ($option->kind) {
+                OptionKind::Stay => 'Stay',
+                OptionKind::Bore => $file->display->step($option->step),
+                OptionKind::Replace => 'Replace',
+            },
+            match (true) {
+                $option->kind === OptionKind::Stay && $option->sleeved === [] => 'at '.$file->display->step($option->step),
+                default => $words->sleeves($option),
+            },
+            $words->option($option).', '.$words->sleeves($option),
+            $marks,
+            $wall === null ? '–' : $file->display->size($wall),
+            $wall === null ? null : $bar($wall),
+            $bar($file->sheet->bore->minimumWall),
+            $option->sizesRemaining,
+            self::notches(count($plan->block->allowedSteps), $option->sizesRemaining),
+            VerdictWords::money($option->cost->minor),
+            $option->kind === OptionKind::Replace ? '–' : number_format($option->machineMinutes / 60, 1),
+            $option === $recommended,
+            $file->work()->choice()?->option_key === $option->key(),
+            ($file->work()->choice()->option_key ?? $recommended->key()) === $option->key(),
+            $option !== $recommended && $plan->isFolded($option),
+            self::forbidden($option, $words),
+        );
+    }
+
+    private static function forbidden(ReboreOption $option, VerdictWords $words): string
+    {
+        return match (true) {
+            $option->isFeasible() => '',
+            default => ucfirst(implode('; ', $words->forbidden($option))),
+        };
+    }
+
+    /** @return list<array{x: int, isLeft: bool}> */
+    private static function notches(int $allowed, int $left): array
+    {
+        $notches = [];
+        for ($index = 0; $index < $allowed; $index++) {
+            $notches[] = ['x' => 3 + self::NOTCH_PITCH * $index, 'isLeft' => $index < $left];
+        }
+
+        return $notches;
+    }
+
+    private static function mark(JobFile $file, ReboreOption $option, int $cylinder): PlanMark
+    {
+        return match (true) {
+            in_array($cylinder, $option->sleeved, true) => new PlanMark('sleeve', "cylinder {$cylinder}: sleeve", ''),
+            in_array($cylinder, $option->needsTrace, true) => new PlanMark('off', "cylinder {$cylinder}: cleans up only if offset toward the wear, by {$file->display->magnitudeWithUnit($option->offCentre[$cylinder])}, more than is allowed; a trace tells", "{$file->display->magnitude($option->offCentre[$cylinder])}?"),
+            in_array($cylinder, $option->newPistons, true) => new PlanMark('hone', "cylinder {$cylinder}: hone only, with a new piston", 'new piston'),
+            in_array($cylinder, $option->honedToClearance, true) => new PlanMark('hone', "cylinder {$cylinder}: hone to clearance", 'to clearance'),
+            isset($option->offCentre[$cylinder]) => new PlanMark('off', "cylinder {$cylinder}: cleans up only if offset toward the wear, by {$file->display->magnitudeWithUnit($option->offCentre[$cylinder])}", $file->display->magnitude($option->offCentre[$cylinder])),
+            $option->kind === OptionKind::Stay => new PlanMark('hone', "cylinder {$cylinder}: hone only", ''),
+            $option->kind === OptionKind::Replace => new PlanMark('none', "cylinder {$cylinder}: new", ''),
+            default => new PlanMark('on', "cylinder {$cylinder}: cleans up on centre", ''),
+        };
+    }
+
+    /** @return list<string> */
+    private static function doubts(JobFile $file, ReborePlan $plan, ReboreOption $option, bool $isSettled): array
+    {
+        $doubts = $isSettled ? [] : ['Readings are missing that can still change this; the plan stands on those there are.'];
+        foreach ($option->needsTrace as $cylinder) {
+            $doubts[] = "Cylinder {$cylinder} may need a shift of {$file->display->magnitudeWithUnit($option->offCentre[$cylinder])}, more than the {$file->display->magnitudeWithUnit($file->sheet->bore->allowedShift)} allowed: trace its wall before it is bored.";
+        }
+        if ($option->kind === OptionKind::Bore) {
+            foreach ($plan->cylinders as $cylinder) {
+                $spare = $plan->block->nominal->plus($option->step)->minus($plan->required[$cylinder->number]->least);
+                if (! $spare->isNegative() && $spare->isSmallerThan($plan->block->cleanUpStock)) {
+                    $doubts[] = "Cylinder {$cylinder->number} cleans up with {$file->display->magnitudeWithUnit($spare)} to spare.";
+                }
+            }
+        }
+
+        return $doubts;
+    }
+}

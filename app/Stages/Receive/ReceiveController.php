@@ -1,0 +1,95 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Stages\Receive;
+
+use App\Http\Amount;
+use App\Http\RequestId;
+use App\Storage\SpecBook;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Carbon;
+use Illuminate\Validation\Rule;
+use Illuminate\Validation\ValidationException;
+use NorthLedger\Core\Engine\Specification\SpecificationSheet;
+use NorthLedger\Core\Features\Receiving\Arrival;
+use NorthLedger\Core\Features\Receiving\Usage;
+use NorthLedger\Core\Quantity\NotationException;
+use NorthLedger\Core\Quantity\NotationMeaning;
+use NorthLedger\Core\Quantity\ShopNotation;
+
+final class ReceiveController
+{
+    private const DEFAULT_DAYS = 14;
+
+    public function create(SpecBook $specs): View
+    {
+        return view('receive.new', ['families' => $specs->all(), 'dueOn' => Carbon::today()->addDays(self::DEFAULT_DAYS)->format('Y-m-d')]);
+    }
+
+    public function store(Request $request, SpecBook $specs, ReceiveJob $receive): RedirectResponse
+    {
+        /** @var array{arrival?: ?string, castings?: ?string, usage?: ?string, budget?: ?string, family: string, serial: string, customer: string, description?: ?string, due_on: string, wishes?: ?string, declared_step?: ?string, declared_evidence?: ?string} $data */
+        $data = $request->validate([
+            'family' => ['required', Rule::in(array_keys($specs->all()))],
+            'serial' => ['required', 'string', 'max:60'],
+            'customer' => ['required', 'string', 'max:120'],
+            'description' => ['nullable', 'string', 'max:120'],
+            'due_on' => ['required', 'date_format:Y-m-d'],
+            'wishes' => ['nullable', 'string', 'max:2000'],
+            'arrival' => ['nullable', Rule::enum(Arrival::class)],
+            'castings' => ['nullable', 'string', 'max:120'],
+            'usage' => ['nullable', Rule::enum(Usage::class)],
+            'budget' => ['nullable', 'regex:/^\d{1,7}(\.\d{2})?$/'],
+            'declared_step' => ['nullable', 'string', 'max:20'],
+            'declared_evidence' => ['nullable', 'required_with:declared_step', 'string', 'max:120'],
+        ], [
+            'required' => 'This is needed to take the engine in.',
+            'family.in' => 'Choose one of the families in the spec book.',
+            'budget.regex' => 'Write an amount like 2400 or 2400.50.',
+            'due_on.date_format' => 'Give the day as year-month-day, like 2026-12-05.',
+            'declared_evidence.required_with' => 'Say what shows the size step: the number on a piston crown, or the paperwork.',
+        ]);
+        $sheet = $specs->sheet($data['family']);
+        $job = $receive->handle($request->user(), RequestId::of($request), [
+            'family' => $sheet->family,
+            'family_revision' => $sheet->revision,
+            'serial' => $data['serial'],
+            'customer' => trim($data['customer']),
+            'description' => $data['description'] ?? '',
+            'wishes' => $data['wishes'] ?? null,
+            'arrival' => $data['arrival'] ?? Arrival::Complete->value,
+            'castings' => $data['castings'] ?? '',
+            'usage' => $data['usage'] ?? null,
+            'budget_minor' => isset($data['budget']) ? Amount::minor($data['budget']) : null,
+            'keeps_original' => $request->boolean('keeps_original'),
+            'due_on' => $data['due_on'],
+            'declared_step_nm' => $this->declaredStep($sheet, $data['declared_step'] ?? null),
+            'declared_evidence' => $data['declared_evidence'] ?? null,
+        ]);
+
+        return redirect()->route('stage.receive', $job);
+    }
+
+    private function declaredStep(SpecificationSheet $sheet, ?string $text): ?int
+    {
+        if ($text === null || trim($text) === '') {
+            return null;
+        }
+        if (in_array(mb_strtolower(trim($text)), ['standard', 'std', '0'], true)) {
+            return 0;
+        }
+        try {
+            $noted = ShopNotation::forSizes($sheet->unit)->read($text);
+        } catch (NotationException $exception) {
+            throw ValidationException::withMessages(['declared_step' => $exception->getMessage()]);
+        }
+        $offered = array_column($sheet->bore->oversizes, 'nanometres');
+
+        return in_array($noted->value->nanometres, $offered, true) && ($noted->means === NotationMeaning::Step || $noted->value->isPositive())
+            ? $noted->value->nanometres
+            : throw ValidationException::withMessages(['declared_step' => "“{$text}” is no size offered for {$sheet->name}. Write “standard”, or a step like “30 over”."]);
+    }
+}

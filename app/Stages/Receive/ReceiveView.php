@@ -1,0 +1,163 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Stages\Receive;
+
+use App\Pages\Stamp;
+use App\Record\JobFile;
+use App\Record\JobFiles;
+use App\Record\Received;
+use App\Storage\EntryKind;
+use App\Storage\Photo;
+use NorthLedger\Core\Assessment\VerdictWords;
+use NorthLedger\Core\Features\Receiving\ClaimCheck;
+use NorthLedger\Core\Features\Receiving\ClaimKind;
+use NorthLedger\Core\Features\Receiving\ClaimMatch;
+use NorthLedger\Core\Features\Receiving\PartLine;
+use NorthLedger\Core\Features\Receiving\PartState;
+use NorthLedger\Core\Features\Receiving\SleeveFinding;
+use NorthLedger\Core\Features\Receiving\SleevePiece;
+use NorthLedger\Core\Features\Receiving\SleeveSurvey;
+use NorthLedger\Core\Finding\CustomerAnswer;
+
+/** What came in, as finished strings. */
+final readonly class ReceiveView
+{
+    /**
+     * @param  array<string, list<PartCountLine>>  $groups  By title
+     * @param  list<array{id: string, what: string, match: string, state: string, sign: string, found: string, canBeJudged: bool}>  $claims
+     * @param  list<SleeveLine>  $sleeves  One for every bore
+     * @param  list<array{kind: string, count: string}>  $found
+     * @param  list<array{ulid: string, about: string, remark: string, width: int, height: int}>  $photos
+     * @param  list<array{tag: string, when: string, sizes: string}>  $earlier
+     * @param  list<array{text: string, rule: string}>  $findings
+     */
+    private function __construct(
+        public Stamp $stamp,
+        public array $groups,
+        public array $claims,
+        public array $sleeves,
+        public array $found,
+        public array $photos,
+        public array $earlier,
+        public array $findings,
+    ) {
+    }
+
+    public static function of(JobFile $file, JobFiles $files): self
+    {
+        $received = $file->received();
+        $groups = [];
+        foreach ($received->parts->expected as $line) {
+            $groups[$line->group->value][] = self::part($received, $line);
+        }
+        $sleeves = array_map(static fn (int $cylinder): SleeveLine => self::sleeve($file, $cylinder, $received->surveys[$cylinder] ?? null), $file->sheet->layout->cylinders());
+
+        return new self(
+            self::stamp($received), $groups,
+            array_map(static fn (ClaimCheck $check): array => self::claim($file, $check), $received->claims),
+            $sleeves,
+            array_map(static fn (ClaimKind $kind): array => ['kind' => $kind->value, 'count' => (string) ($received->found[$kind->value] ?? '')], [ClaimKind::ThreadInserts, ClaimKind::CracksRepaired, ClaimKind::Welded]),
+            self::photos($file), SeenBefore::of($file->job->serial, $file->job, $files),
+            self::findings($file, $received),
+        );
+    }
+
+    private static function stamp(Received $received): Stamp
+    {
+        $differ = count($received->differing());
+        $open = count($received->parts->uncounted());
+        $amiss = count(array_filter($received->parts->counts, static fn ($count): bool => ! PartState::from($count->text('state'))->isFine()));
+
+        return match (true) {
+            $differ > 0 => new Stamp('Paperwork differs', $differ === 1 ? 'in one line' : "in {$differ} lines", 'out'),
+            $open > 0 => new Stamp('Not counted in', $open === 1 ? 'one kind of part' : "{$open} kinds of part", 'missing'),
+            $amiss > 0 => new Stamp('Counted in', $amiss === 1 ? 'one part is not right' : "{$amiss} parts are not right", 'close'),
+            default => new Stamp('Counted in', 'all there', 'good'),
+        };
+    }
+
+    private static function part(Received $received, PartLine $line): PartCountLine
+    {
+        $count = $received->parts->counts[$line->key] ?? null;
+        $state = $count === null ? null : PartState::from($count->text('state'));
+
+        return new PartCountLine(
+            $line->key, $line->words, $line->count, $state === null ? '' : $state->value,
+            match (true) {
+                $state === null => '○',
+                $state->isFine() => '✓',
+                default => '▲',
+            },
+            $count === null ? '' : (string) $count->whole('count'), $count?->text('remark') ?? '',
+            $count !== null && $count->whole('count') !== $line->count,
+        );
+    }
+
+    /** @return array{id: string, what: string, match: string, state: string, sign: string, found: string, canBeJudged: bool} */
+    private static function claim(JobFile $file, ClaimCheck $check): array
+    {
+        $claim = $check->claim;
+        $what = implode(', ', array_filter([$claim->kind->value, $claim->where, $claim->count === null ? '' : (string) $claim->count, $claim->step === null ? '' : $file->display->step($claim->step)], static fn (string $part): bool => $part !== ''));
+        [$state, $sign] = match ($check->match) {
+            ClaimMatch::Agrees => ['good', '✓'],
+            ClaimMatch::Differs => ['out', '▲'],
+            ClaimMatch::NotChecked => ['missing', '○'],
+        };
+
+        return ['id' => $claim->id, 'what' => $what, 'match' => $check->match->value, 'state' => $state, 'sign' => $sign, 'found' => $check->found, 'canBeJudged' => $check->found === ''];
+    }
+
+    private static function piece(?SleeveSurvey $survey, int $index): ?SleevePiece
+    {
+        return $survey->pieces[$index] ?? null;
+    }
+
+    private static function length(JobFile $file, ?SleevePiece $piece): string
+    {
+        return $piece?->length === null ? '' : $file->entryDisplay()->size($piece->length);
+    }
+
+    private static function sleeve(JobFile $file, int $cylinder, ?SleeveSurvey $survey): SleeveLine
+    {
+        return new SleeveLine(
+            $cylinder, $survey === null ? '' : (self::piece($survey, 0)?->kind->value ?? 'none'), self::length($file, self::piece($survey, 0)),
+            self::piece($survey, 1)?->kind->value ?? '', self::length($file, self::piece($survey, 1)),
+            $survey !== null && $survey->jointFelt, $survey !== null && $survey->flangeNotSeated, $survey !== null && $survey->edgeCatchesNail,
+            implode(', ', array_map(static fn (SleeveFinding $finding): string => $finding->words(), $survey?->findings() ?? [])),
+            implode('; ', array_unique(array_map(static fn (SleeveFinding $finding): string => $finding->worstOutcome(), $survey?->findings() ?? []))),
+            $survey !== null && $survey->waitsForCustomer(),
+            match ($survey?->answer) {
+                CustomerAnswer::Accepted => 'It stays by the customer’s concession',
+                CustomerAnswer::Declined => 'It comes out',
+                default => '',
+            }.($survey?->answer === null ? '' : ": {$file->observations()->newest(EntryKind::CustomerAnswer)["bore.{$cylinder}"]->text('how')}"),
+        );
+    }
+
+    /** @return list<array{text: string, rule: string}> */
+    private static function findings(JobFile $file, Received $received): array
+    {
+        $findings = array_map(static fn (ClaimCheck $check): array => ['text' => 'The paperwork says '.self::claim($file, $check)['what'].($check->found === '' ? ', and it differs.' : "; {$check->found}."), 'rule' => 'WORK-5'], $received->differing());
+        foreach ($received->surveys as $survey) {
+            if ($survey->findings() !== []) {
+                $findings[] = ['text' => ucfirst(VerdictWords::cylinders([$survey->cylinder])).', sleeve: '.implode(', ', array_map(static fn (SleeveFinding $finding): string => $finding->words(), $survey->findings())).'. The customer decides before anything is assembled on it.', 'rule' => 'SLV-3'];
+            }
+        }
+
+        return $findings;
+    }
+
+    /** @return list<array{ulid: string, about: string, remark: string, width: int, height: int}> */
+    private static function photos(JobFile $file): array
+    {
+        /** @var list<Photo> $photos */
+        $photos = Photo::query()->where('job_id', $file->job->id)->orderBy('id')->get()->all();
+
+        return array_map(static fn (Photo $photo): array => [
+            'ulid' => $photo->ulid, 'about' => str_starts_with($photo->subject, 'indication.') ? 'indication' : str_replace('.', ': ', $photo->subject),
+            'remark' => $photo->remark, 'width' => $photo->width, 'height' => $photo->height,
+        ], $photos);
+    }
+}

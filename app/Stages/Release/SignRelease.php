@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Stages\Release;
+
+use App\Documents\Certificate;
+use App\Documents\RenderCertificate;
+use App\Ledger\Ledger;
+use App\Ledger\Refused;
+use App\Ledger\Written;
+use App\Record\JobFile;
+use App\Storage\EntryKind;
+use App\Storage\Job;
+use App\Storage\Release;
+use App\Storage\User;
+
+/** Signs a job and stores its certificate word for word (WORK-6). */
+final readonly class SignRelease
+{
+    public function __construct(private Ledger $ledger)
+    {
+    }
+
+    public function handle(Job $job, User $by, string $ulid): Written
+    {
+        $written = $this->ledger->write($job->id, $ulid, EntryKind::Release, $by, static function (JobFile $file) use ($by, $ulid): array {
+            $check = ReleaseCheck::of($file, $by);
+            if (! $check->maySign()) {
+                throw Refused::because('sign', implode(' ', $check->obstacles));
+            }
+            $certificate = json_encode(Certificate::of($file, $by, now()->format('Y-m-d H:i').' UTC'), JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES);
+            $row = ['certificate' => $certificate, 'certificate_hash' => hash('sha256', $certificate), 'statement' => 'Signed: the bores are as this certificate says.'];
+            Release::query()->create($row + ['ulid' => $ulid, 'job_id' => $file->job->id, 'user_id' => $by->id, 'created_at' => now()]);
+
+            return ['certificate_hash' => $row['certificate_hash'], 'statement' => $row['statement']];
+        });
+        if (! $written->wasWrittenBefore) {
+            RenderCertificate::dispatch($job->id);
+        }
+
+        return $written;
+    }
+}

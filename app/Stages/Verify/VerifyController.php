@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Stages\Verify;
+
+use App\Http\RequestId;
+use App\Http\ShownUnit;
+use App\Record\JobFiles;
+use App\Sheet\SheetAnswer;
+use App\Storage\DispositionKind;
+use App\Storage\Job;
+use App\Storage\SheetName;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Validation\Rule;
+
+final class VerifyController
+{
+    public function show(Request $request, Job $job, JobFiles $files): View
+    {
+        $file = ShownUnit::of($request, $files->open($job));
+
+        return view('verify.show', ['file' => $file, 'sheet' => SheetName::Finished, 'parts' => SheetAnswer::parts($request, $file, SheetName::Finished)]);
+    }
+
+    public function store(Request $request, Job $job, DisposeBore $dispose): RedirectResponse
+    {
+        /** @var array{cylinder: int, kind: string, reason: string} $data */
+        $data = $request->validate([
+            'cylinder' => ['required', 'integer', 'between:1,16'],
+            'kind' => ['required', Rule::enum(DispositionKind::class)],
+            'reason' => ['required', 'string', 'max:200'],
+        ], ['reason.required' => 'Say why: what was found, and who accepts it or what is done again.', 'kind.required' => 'Choose rework or concession.']);
+        $dispose->handle($job, $request->user(), RequestId::of($request), (int) $data['cylinder'], DispositionKind::from($data['kind']), $data['reason']);
+
+        return redirect()->route('stage.verify', $job);
+    }
+}

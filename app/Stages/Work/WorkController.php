@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Stages\Work;
+
+use App\Http\RequestId;
+use App\Record\JobFiles;
+use App\Stages\MakeOrder;
+use App\Storage\Job;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Validation\Rule;
+use NorthLedger\Core\Features\Cracks\Look;
+use NorthLedger\Core\Work\TickState;
+
+final class WorkController
+{
+    public function show(Job $job, JobFiles $files): View
+    {
+        $file = $files->open($job);
+
+        return view('work.show', ['file' => $file, 'work' => WorkView::of($file)]);
+    }
+
+    public function store(Request $request, Job $job, TickOperation $tick): RedirectResponse
+    {
+        /** @var array{operation: string, state: string, actual?: ?string, remark?: ?string} $data */
+        $data = $request->validate([
+            'operation' => ['required', 'string', 'max:30'],
+            'state' => ['required', Rule::enum(TickState::class)],
+            'actual' => ['nullable', 'string', 'max:60'],
+            'remark' => ['nullable', 'string', 'max:200'],
+        ]);
+        $tick->handle($job, $request->user(), RequestId::of($request), $data['operation'], TickState::from($data['state']), $data['actual'] ?? '', $data['remark'] ?? null);
+
+        return redirect()->route('stage.work', $job);
+    }
+
+    /** Somebody at a machine saw a crack, or a patch that will not clean up. */
+    public function report(Request $request, Job $job, ReportFlaw $report): RedirectResponse
+    {
+        /** @var array{cylinder: int, look: string, remark?: ?string} $data */
+        $data = $request->validate([
+            'cylinder' => ['required', 'integer', 'between:1,16'],
+            'look' => ['required', Rule::in(array_column(ReportFlaw::LOOKS, 'value'))],
+            'remark' => ['nullable', 'string', 'max:200'],
+        ], ['cylinder.required' => 'In which cylinder?', 'look.required' => 'What did you see?']);
+        $report->handle($job, $request->user(), RequestId::of($request), (int) $data['cylinder'], Look::from($data['look']), $data['remark'] ?? '');
+
+        return redirect()->route('stage.work', $job);
+    }
+
+    /** A new revision of the order, after its differences were shown. */
+    public function revise(Request $request, Job $job, MakeOrder $make): RedirectResponse
+    {
+        $make->handle($job, $request->user(), RequestId::of($request));
+
+        return redirect()->route('stage.work', $job);
+    }
+}

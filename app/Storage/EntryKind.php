@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Storage;
+
+enum EntryKind: string
+{
+    case Received = 'received';
+    case PartCount = 'part count';
+    case Claim = 'claim';
+    case ClaimJudged = 'claim judged';
+    case SleeveSurvey = 'sleeve survey';
+    case FoundWork = 'found work';
+    case Photo = 'photo';
+    case CheckItem = 'check item';
+    case CrackCheck = 'crack check';
+    case CrackStep = 'crack step';
+    case PlaceLookedAt = 'place looked at';
+    case Indication = 'indication';
+    case IndicationRead = 'indication read';
+    case CrackDecision = 'crack decision';
+    case CustomerAnswer = 'customer answer';
+    case Setup = 'setup';
+    case ZeroSized = 'zero sized';
+    case CheckBack = 'check-back';
+    case SuspectsConfirmed = 'suspects confirmed';
+    case PistonsAssigned = 'pistons assigned';
+    case RingGap = 'ring gap';
+    case Reading = 'reading';
+    case Undo = 'undo';
+    case Overruled = 'overruled';
+    case Concession = 'concession';
+    case Choice = 'choice';
+    case Order = 'work order';
+    case Tick = 'tick';
+    case Disposition = 'disposition';
+    case Release = 'release';
+
+    /** True where only the sheet it is written into says something new of the parts. */
+    public function touchesSheetsOnly(): bool
+    {
+        return in_array($this, [self::Reading, self::Undo, self::Setup, self::ZeroSized, self::CheckBack], true);
+    }
+}

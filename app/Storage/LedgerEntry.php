@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Storage;
+
+/**
+ * One numbered entry of a job's ledger; it holds the hash of the one before it.
+ *
+ * @property int $number
+ * @property string $request_id
+ * @property string $kind
+ * @property string $payload
+ * @property string $previous_hash
+ * @property string $hash
+ */
+final class LedgerEntry extends Entry
+{
+    public $timestamps = false;
+
+    /** The hash over everything this entry says and the hash of the entry before. */
+    public function computedHash(): string
+    {
+        return hash('sha256', implode("\n", [
+            $this->previous_hash, $this->job_id, $this->number, $this->request_id, $this->kind, $this->payload, $this->user_id, $this->getRawOriginal('created_at') ?? $this->attributes['created_at'],
+        ]));
+    }
+}

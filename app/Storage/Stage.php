@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Storage;
+
+/** The stages of a job in the order of the work; each is a page. */
+enum Stage: string
+{
+    case Receive = 'receive';
+    case Clean = 'clean';
+    case Cracks = 'cracks';
+    case Measure = 'measure';
+    case Judge = 'judge';
+    case Plan = 'plan';
+    case Work = 'work';
+    case Verify = 'verify';
+    case Release = 'release';
+
+    public function title(): string
+    {
+        return ucfirst($this->value);
+    }
+
+    public function number(): int
+    {
+        return array_search($this, self::cases(), true) + 1;
+    }
+}
