@@ -8,7 +8,7 @@ use App\Pages\EngineView;
 use App\Record\JobFile;
 use NorthLedger\Core\Assessment\EngineVerdict;
 use NorthLedger\Core\Assessment\PartState;
-use NorthLedger\Core\Assessment\PartWords;
+use NorthLedger\Core\Assessment\PlannedWorkWords;
 use NorthLedger\Core\Assessment\VerdictWords;
 use NorthLedger\Core\Engine\Specification\EnginePart;
 use NorthLedger\Core\Features\Bores\CanStay;
@@ -17,7 +17,6 @@ use NorthLedger\Core\Features\Bores\ReboreOption;
 use NorthLedger\Core\Finding\Finding;
 use NorthLedger\Core\Finding\Outcome;
 use NorthLedger\Core\Finding\PartDefect;
-use NorthLedger\Core\Finding\PartFinding;
 use NorthLedger\Core\Finding\PartVerdict;
 use NorthLedger\Core\Inspection\PlannedWork;
 
@@ -69,15 +68,15 @@ final readonly class FindingsReport
     /** @return array{name: string, verdict: string, lines: list<string>, more: int} */
     private static function part(JobFile $file, PartState $part): array
     {
-        $words = new PartWords($file->display);
+        $words = new PlannedWorkWords($file->display);
         $works = EngineView::works($file, $part->part);
         $isBores = $part->part === ($file->sheet->deck === null ? EnginePart::Cylinders : EnginePart::Block);
         $lines = [
             ...array_map(static fn (PartDefect $defect): string => $defect->sentence, $part->defects),
-            ...array_map(static fn (PlannedWork $work): string => $words->work($work), $works),
+            ...array_map(static fn (PlannedWork $work): string => $words->sentence($work), $works),
             ...($isBores ? self::pistons($file) : []),
-            ...($isBores ? array_map(static fn (Finding $finding): string => "Cylinder {$finding->cylinder} is worn past its limit ({$finding->criterion->label()}).", self::worst($file->assessment()->failures())) : []),
-            ...($works === [] ? array_map(static fn (PartFinding $finding): string => "{$finding->subject()}: {$finding->criterion->label()} is past its limit.", array_values(array_filter($part->findings, static fn (PartFinding $finding): bool => $finding->outcome === Outcome::Fail))) : []),
+            ...($isBores ? array_map(static fn (Finding $finding): string => $finding->criterion->isLookAtWall() ? "{$finding->subject()}: {$finding->criterion->label()}, {$finding->said}." : "{$finding->subject()} is worn past its limit ({$finding->criterion->label()}).", self::worst($file->assessment()->failures())) : []),
+            ...($works === [] ? array_map(static fn (Finding $finding): string => "{$finding->subject()}: {$finding->criterion->label()} is past its limit.", array_values(array_filter($part->findings, static fn (Finding $finding): bool => $finding->outcome === Outcome::Fail))) : []),
         ];
 
         return [
@@ -109,7 +108,7 @@ final readonly class FindingsReport
     {
         $worst = [];
         foreach ($failures as $finding) {
-            $worst[$finding->cylinder] ??= $finding;
+            $worst[$finding->about->number()] ??= $finding;
         }
         ksort($worst);
 

@@ -12,7 +12,7 @@ use NorthLedger\Core\Engine\Places\Feature;
 use NorthLedger\Core\Engine\Places\Place;
 use NorthLedger\Core\Features\Rods\RodJudge;
 use NorthLedger\Core\Features\Rods\RodWeights;
-use NorthLedger\Core\Finding\PartFinding;
+use NorthLedger\Core\Finding\Finding;
 use NorthLedger\Core\Inspection\Section;
 use NorthLedger\Core\Quantity\MassNotation;
 
@@ -50,7 +50,7 @@ final readonly class RodDrawing
 
     private static function isOut(JobFile $file): bool
     {
-        return array_filter($file->inspection()->judged(Section::Rods)->failures(), static fn (PartFinding $finding): bool => $finding->rule === 'ROD-3') !== [];
+        return array_filter($file->inspection()->judged(Section::Rods)->failures(), static fn (Finding $finding): bool => $finding->rule === 'ROD-3') !== [];
     }
 
     private static function weight(int|float|null $bigEnd, int|float|null $smallEnd): string

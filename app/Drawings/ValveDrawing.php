@@ -11,9 +11,9 @@ use NorthLedger\Core\Engine\Places\Place;
 use NorthLedger\Core\Features\Heads\HeadPlan;
 use NorthLedger\Core\Finding\Amount;
 use NorthLedger\Core\Finding\AmountDisplay;
+use NorthLedger\Core\Finding\Criterion;
+use NorthLedger\Core\Finding\Finding;
 use NorthLedger\Core\Finding\Outcome;
-use NorthLedger\Core\Finding\PartCriterion;
-use NorthLedger\Core\Finding\PartFinding;
 use NorthLedger\Core\Inspection\Section;
 
 /** The valves cylinder by cylinder as they stand in the head: the outer ring is the seat, the inner one the guide, each in its state. */
@@ -54,23 +54,23 @@ final readonly class ValveDrawing
     }
 
     /**
-     * @param  list<PartFinding>  $findings
+     * @param  list<Finding>  $findings
      * @param  list<string>  $rules
      */
     private static function state(array $findings, array $rules): CellState
     {
-        $own = array_filter($findings, static fn (PartFinding $finding): bool => in_array($finding->rule, $rules, true));
-        $isOpen = $own === [] || array_filter($own, static fn (PartFinding $finding): bool => $finding->outcome === Outcome::Missing) !== [];
+        $own = array_filter($findings, static fn (Finding $finding): bool => in_array($finding->rule, $rules, true));
+        $isOpen = $own === [] || array_filter($own, static fn (Finding $finding): bool => $finding->outcome === Outcome::Missing) !== [];
         $worst = array_reduce(array_map(CellState::ofFinding(...), $own), CellState::worse(...), CellState::Missing);
 
         return $isOpen && $worst === CellState::Good ? CellState::Missing : $worst;
     }
 
-    /** @param  list<PartFinding>  $findings */
+    /** @param  list<Finding>  $findings */
     private static function clearance(array $findings, JobFile $file): string
     {
         foreach ($findings as $finding) {
-            if ($finding->criterion === PartCriterion::StemClearance && $finding->value instanceof Amount) {
+            if ($finding->criterion === Criterion::StemClearance && $finding->value instanceof Amount) {
                 return (new AmountDisplay($file->display))->text($finding->value);
             }
         }

@@ -7,15 +7,14 @@ namespace App\Package;
 use App\Record\JobFile;
 use App\Storage\OptionRecord;
 use NorthLedger\Core\Assessment\BlockAssessment;
+use NorthLedger\Core\Assessment\FindingWords;
 use NorthLedger\Core\Assessment\PartState;
-use NorthLedger\Core\Assessment\PartWords;
 use NorthLedger\Core\Engine\Places\Place;
 use NorthLedger\Core\Features\Bores\JudgedBore;
 use NorthLedger\Core\Features\Bores\ReboreOption;
 use NorthLedger\Core\Finding\Amount;
 use NorthLedger\Core\Finding\Finding;
 use NorthLedger\Core\Finding\PartDefect;
-use NorthLedger\Core\Finding\PartFinding;
 use NorthLedger\Core\Inspection\PlannedWork;
 use NorthLedger\Core\Inspection\Section;
 use NorthLedger\Core\Quantity\Length;
@@ -69,18 +68,18 @@ final readonly class Evaluation
     /** @return array<string, mixed> */
     private function part(PartState $part): array
     {
-        $words = new PartWords($this->file->display);
+        $words = new FindingWords($this->file->display);
 
         return [
             'part' => $part->part->value, 'is_here' => $part->isHere, 'verdict' => $part->verdict->value,
             'defects' => array_map(static fn (PartDefect $defect): array => ['rule' => $defect->rule, 'consequence' => $defect->consequence->value, 'cylinder' => $defect->cylinder, 'sentence' => $defect->sentence], $part->defects),
-            'findings' => array_map(fn (PartFinding $finding): array => $this->partFinding($finding, $words), $part->findings),
+            'findings' => array_map(fn (Finding $finding): array => $this->partFinding($finding, $words), $part->findings),
             'missing' => array_map(static fn (Place $place): string => $place->key(), $part->missing),
         ];
     }
 
     /** @return array<string, mixed> */
-    private function partFinding(PartFinding $finding, PartWords $words): array
+    private function partFinding(Finding $finding, FindingWords $words): array
     {
         $value = static fn (?Amount $amount): int|float|null => $amount?->value;
 
@@ -127,8 +126,8 @@ final readonly class Evaluation
     {
         return [
             'rule' => $finding->rule, 'criterion' => $finding->criterion->value, 'outcome' => $finding->outcome->value,
-            'value_nm' => $finding->value?->nanometres, 'limit_nm' => $finding->limit?->nanometres, 'margin_nm' => $finding->margin?->nanometres,
-            'expanded_uncertainty_nm' => $finding->uncertainty?->expanded()->nanometres, 'is_close_call' => $finding->isCloseCall, 'look' => $finding->look,
+            'value_nm' => $finding->value?->value, 'limit_nm' => $finding->limits?->tolerance()->nanometres, 'margin_nm' => $finding->margin?->value,
+            'expanded_uncertainty_nm' => $finding->uncertainty?->expanded()->nanometres, 'is_close_call' => $finding->isCloseCall, 'look' => $finding->said,
             'readings' => array_map(static fn (Reading $reading): array => ['place' => $reading->place->key(), 'measured_nm' => $reading->measured->nanometres, 'corrected_nm' => $reading->corrected->nanometres, 'is_size' => $reading->isSized], $finding->readings),
             'missing' => array_map(static fn (Place $place): string => $place->key(), $finding->missing),
         ];

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Pages;
 
+use NorthLedger\Core\Finding\Finding;
 use NorthLedger\Core\Finding\Outcome;
-use NorthLedger\Core\Finding\PartFinding;
 
 /** How a place stands (VER-1), with the sign that goes beside its colour. */
 enum CellState: string
@@ -19,7 +19,7 @@ enum CellState: string
     case Suspect = 'suspect';
     case Out = 'out';
 
-    public static function ofFinding(PartFinding $finding): self
+    public static function ofFinding(Finding $finding): self
     {
         return match (true) {
             $finding->outcome === Outcome::Fail => self::Out,
@@ -30,7 +30,7 @@ enum CellState: string
     }
 
     /** How a reading looks that a finding rests on: past a limit only where it alone is what is past it. */
-    public static function ofReading(PartFinding $finding): self
+    public static function ofReading(Finding $finding): self
     {
         $state = self::ofFinding($finding);
 

@@ -6,7 +6,6 @@ namespace App\Pages;
 
 use NorthLedger\Core\Finding\Finding;
 use NorthLedger\Core\Finding\Outcome;
-use NorthLedger\Core\Finding\PartFinding;
 use NorthLedger\Core\Gauging\Uncertainty;
 use NorthLedger\Core\Quantity\Length;
 use NorthLedger\Core\Quantity\LengthDisplay;
@@ -15,21 +14,18 @@ use NorthLedger\Core\Quantity\LengthDisplay;
 final class CloseCalls
 {
     /**
-     * @param  list<PartFinding>  $findings  In the order in which they are told
-     * @return list<non-empty-list<PartFinding>> Those of one line together
-     */
-    public static function ofParts(array $findings): array
-    {
-        return self::together($findings, static fn (PartFinding $finding): ?string => $finding->isBeyondItsGauge() && self::isClose($finding) ? $finding->places[0]->feature->value : null);
-    }
-
-    /**
      * @param  list<Finding>  $findings  In the order in which they are told
      * @return list<non-empty-list<Finding>> Those of one line together
      */
-    public static function ofBores(array $findings): array
+    public static function together(array $findings): array
     {
-        return self::together($findings, static fn (Finding $finding): ?string => $finding->isBeyondItsGauge() && self::isClose($finding) ? $finding->readings[0]->place->feature->value : null);
+        $groups = [];
+        foreach ($findings as $index => $finding) {
+            $isOneOfMany = $finding->isBeyondItsGauge() && self::isClose($finding);
+            $groups[$isOneOfMany ? $finding->places[0]->feature->value : "alone {$index}"][] = $finding;
+        }
+
+        return array_values($groups);
     }
 
     /** @param  list<string>  $criteria  Of each call, in words */
@@ -41,25 +37,8 @@ final class CloseCalls
         );
     }
 
-    private static function isClose(PartFinding|Finding $finding): bool
+    private static function isClose(Finding $finding): bool
     {
         return $finding->outcome === Outcome::Undecided || ($finding->outcome === Outcome::Pass && $finding->isCloseCall);
-    }
-
-    /**
-     * @template T of PartFinding|Finding
-     *
-     * @param  list<T>  $findings
-     * @param  callable(T): ?string  $of  What they have in common; null for one that is told alone
-     * @return list<non-empty-list<T>>
-     */
-    private static function together(array $findings, callable $of): array
-    {
-        $groups = [];
-        foreach ($findings as $place => $finding) {
-            $groups[$of($finding) ?? "alone {$place}"][] = $finding;
-        }
-
-        return array_values($groups);
     }
 }

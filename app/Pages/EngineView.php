@@ -10,16 +10,17 @@ use App\Record\JobFile;
 use App\Storage\EntryKind;
 use App\Storage\Said;
 use App\Storage\User;
+use NorthLedger\Core\Assessment\ChangeWords;
 use NorthLedger\Core\Assessment\EngineVerdict;
+use NorthLedger\Core\Assessment\FindingWords;
 use NorthLedger\Core\Assessment\PartState;
-use NorthLedger\Core\Assessment\PartWords;
+use NorthLedger\Core\Assessment\PlannedWorkWords;
 use NorthLedger\Core\Engine\Specification\EnginePart;
 use NorthLedger\Core\Features\Bores\PittingClass;
+use NorthLedger\Core\Finding\Criterion;
 use NorthLedger\Core\Finding\Finding;
 use NorthLedger\Core\Finding\Outcome;
-use NorthLedger\Core\Finding\PartCriterion;
 use NorthLedger\Core\Finding\PartDefect;
-use NorthLedger\Core\Finding\PartFinding;
 use NorthLedger\Core\Finding\PartVerdict;
 use NorthLedger\Core\Finding\Remedy;
 use NorthLedger\Core\Inspection\PlannedWork;
@@ -43,7 +44,7 @@ final readonly class EngineView
     public static function of(JobFile $file): self
     {
         $engine = $file->inspection()->engine();
-        $words = new PartWords($file->display);
+        $words = new FindingWords($file->display);
         $here = array_filter($engine->parts, static fn (PartState $part): bool => $part->isHere);
         $missing = self::missing($file, $here);
 
@@ -51,21 +52,21 @@ final readonly class EngineView
             self::stamp($file), self::conclusion($file),
             array_values(array_map(static fn (PartState $part): PartView => self::part($file, $part, $words), $engine->parts)),
             $missing,
-            self::changes($file, $words),
+            self::changes($file),
             array_map(static fn (Said $said): array => ['words' => $said->text('words'), 'worst' => $said->text('worst'), 'by' => $said->text('answer'), 'at' => $said->at()->format('j M Y')], Concessions::of($file->observations())->all()),
             "{$file->sheet->name} sheet revision {$file->sheet->revision}, shop policy revision {$file->policy->revision}, ledger entry {$file->job->entries}",
         );
     }
 
     /** @return list<string> The first that would change it */
-    private static function changes(JobFile $file, PartWords $words): array
+    private static function changes(JobFile $file): array
     {
         $changes = array_values(array_filter($file->words()->changes($file->assessment())));
         foreach ($file->inspection()->changes() as $change) {
             if (count($changes) >= self::MOST_CHANGES) {
                 break;
             }
-            $changes[] = $words->change($change);
+            $changes[] = (new ChangeWords($file->display))->pass($change);
         }
 
         return array_slice($changes, 0, self::MOST_CHANGES);
@@ -101,7 +102,7 @@ final readonly class EngineView
     /** @return array<string, string> What a customer may accept, in a sentence each, by finding */
     public static function concedable(JobFile $file): array
     {
-        $words = new PartWords($file->display);
+        $words = new FindingWords($file->display);
         $open = [];
         foreach ($file->inspection()->engine()->parts as $part) {
             foreach ($part->findings as $finding) {
@@ -112,7 +113,7 @@ final readonly class EngineView
         }
         foreach ($file->assessment()->failures() as $finding) {
             if (self::isPitting($finding)) {
-                $open[self::pittingKey($finding)] = "Cylinder {$finding->cylinder}: pitting, {$finding->look}.";
+                $open[self::pittingKey($finding)] = "Cylinder {$finding->about->number()}: pitting, {$finding->said}.";
             }
         }
 
@@ -120,7 +121,7 @@ final readonly class EngineView
     }
 
     /** The finding of a part by its key; null where it is one of the bores', or stands no more. */
-    public static function finding(JobFile $file, string $key): ?PartFinding
+    public static function finding(JobFile $file, string $key): ?Finding
     {
         foreach ($file->inspection()->engine()->parts as $part) {
             foreach ($part->findings as $finding) {
@@ -136,31 +137,31 @@ final readonly class EngineView
     /** A pit that is felt and does not catch a nail: a person can live with it, signed (BORE-6). */
     public static function isPitting(Finding $finding): bool
     {
-        return $finding->criterion->value === 'pitting' && $finding->outcome === Outcome::Fail && $finding->look === PittingClass::Felt->label();
+        return $finding->criterion === Criterion::Pitting && $finding->outcome === Outcome::Fail && $finding->state === (string) PittingClass::Felt->value;
     }
 
     public static function pittingKey(Finding $finding): string
     {
-        return FindingKey::ofPitting($finding->cylinder);
+        return FindingKey::ofPitting($finding->about->number());
     }
 
-    private static function isConcedable(PartFinding $finding): bool
+    private static function isConcedable(Finding $finding): bool
     {
         return $finding->outcome === Outcome::Fail && in_array($finding->remedy, [Remedy::Machine, Remedy::Repair, Remedy::Decide], true);
     }
 
     private static function clause(JobFile $file): string
     {
-        $failing = count(array_merge([], ...array_map(static fn (PartState $part): array => array_filter($part->findings, static fn (PartFinding $finding): bool => $finding->outcome === Outcome::Fail), array_values($file->inspection()->engine()->parts))));
+        $failing = count(array_merge([], ...array_map(static fn (PartState $part): array => array_filter($part->findings, static fn (Finding $finding): bool => $finding->outcome === Outcome::Fail), array_values($file->inspection()->engine()->parts))));
 
         return $failing === 0 ? 'readings are missing' : ($failing === 1 ? 'one finding so far' : "{$failing} findings so far");
     }
 
-    private static function part(JobFile $file, PartState $part, PartWords $words): PartView
+    private static function part(JobFile $file, PartState $part, FindingWords $words): PartView
     {
         $name = ucfirst($file->sheet->nameOf($part->part));
         $telling = $passing = [];
-        foreach (CloseCalls::ofParts(array_values($part->findings)) as $findings) {
+        foreach (CloseCalls::together(array_values($part->findings)) as $findings) {
             $finding = $findings[0];
             $line = PartMargin::line($findings, $words, $file->display);
             if ($finding->outcome === Outcome::Pass && ! $finding->isCloseCall) {
@@ -169,7 +170,7 @@ final readonly class EngineView
                 $telling[] = $line + ['key' => $finding->key(), 'isConcedable' => self::isConcedable($finding)];
             }
         }
-        $failures = count(array_filter($part->findings, static fn (PartFinding $finding): bool => $finding->outcome === Outcome::Fail)) + count($part->defects);
+        $failures = count(array_filter($part->findings, static fn (Finding $finding): bool => $finding->outcome === Outcome::Fail)) + count($part->defects);
         $works = self::works($file, $part->part);
 
         return new PartView(
@@ -177,7 +178,7 @@ final readonly class EngineView
             $part->isHere ? PartMargin::ofVerdict($part->verdict, $failures === 0 ? '' : ($failures === 1 ? 'one finding' : "{$failures} findings")) : new Stamp('Not here', '', 'missing'),
             $part->isHere, $telling, $passing,
             array_map(static fn (PartDefect $defect): array => ['sentence' => $defect->sentence, 'rule' => $defect->rule, 'outcome' => $defect->consequence->value], $part->defects),
-            array_map(static fn (PlannedWork $work): array => ['sentence' => $words->work($work), 'rule' => $work->rule], $works),
+            array_map(static fn (PlannedWork $work): array => ['sentence' => (new PlannedWorkWords($file->display))->sentence($work), 'rule' => $work->rule], $works),
             self::missingOf($part, $words, $file->sheet->nameOf($part->part)), self::overrules($file, $part->part),
             $part->part === (isset($file->inspection()->engine()->parts[EnginePart::Cylinders->value]) ? EnginePart::Cylinders : EnginePart::Block),
         );
@@ -189,7 +190,7 @@ final readonly class EngineView
         $works = [];
         foreach (Section::cases() as $section) {
             $judged = $file->inspection()->judged($section);
-            $parts = array_column(array_map(static fn (PartFinding $finding): array => [$finding->subject(), $finding->part], $judged->findings), 1, 0);
+            $parts = array_column(array_map(static fn (Finding $finding): array => [$finding->subject(), $finding->part], $judged->findings), 1, 0);
             foreach ($judged->works as $work) {
                 if (($parts[$work->subject] ?? $section->partsOf($file->sheet)[0]) === $part) {
                     $works[] = $work;
@@ -200,10 +201,10 @@ final readonly class EngineView
         return $works;
     }
 
-    private static function missingOf(PartState $part, PartWords $words, string $name): string
+    private static function missingOf(PartState $part, FindingWords $words, string $name): string
     {
-        $sheets = array_filter($part->findings, static fn (PartFinding $finding): bool => $finding->criterion === PartCriterion::WholeSheet && $finding->outcome === Outcome::Missing);
-        $begun = array_map(static fn (PartFinding $finding): string => lcfirst($finding->subject()) === $name ? 'nothing read' : lcfirst($finding->subject()).': nothing read', $sheets);
+        $sheets = array_filter($part->findings, static fn (Finding $finding): bool => $finding->criterion === Criterion::WholeSheet && $finding->outcome === Outcome::Missing);
+        $begun = array_map(static fn (Finding $finding): string => lcfirst($finding->subject()) === $name ? 'nothing read' : lcfirst($finding->subject()).': nothing read', $sheets);
         $count = count($part->missing);
 
         return implode('; ', array_filter([...$begun, $count === 0 ? '' : "{$count} ".($count === 1 ? 'reading' : 'readings').": {$words->places($part->missing)}"]));
@@ -215,7 +216,7 @@ final readonly class EngineView
      */
     private static function missing(JobFile $file, array $here): array
     {
-        $words = new PartWords($file->display);
+        $words = new FindingWords($file->display);
         $open = array_filter($here, static fn (PartState $part): bool => $part->verdict === PartVerdict::NotYetKnown);
         usort($open, static fn (PartState $a, PartState $b): int => self::weight($a) <=> self::weight($b));
 
@@ -225,7 +226,7 @@ final readonly class EngineView
     /** Sheets that are not begun weigh more than any that are. */
     private static function weight(PartState $part): int
     {
-        return count($part->missing) + 1_000 * count(array_filter($part->findings, static fn (PartFinding $finding): bool => $finding->criterion === PartCriterion::WholeSheet));
+        return count($part->missing) + 1_000 * count(array_filter($part->findings, static fn (Finding $finding): bool => $finding->criterion === Criterion::WholeSheet));
     }
 
     /** @return list<array{verdict: string, reason: string, who: string, at: string}> */

@@ -34,11 +34,11 @@ final readonly class FindingLine
     public static function ofAll(array $findings, FindingWords $words, LengthDisplay $display, JudgedBore $bore): self
     {
         $line = self::of($findings[0], $words, $display, $bore);
-        [$doubt, $limit] = [$findings[0]->uncertainty, $findings[0]->limit];
+        [$doubt, $limit] = [$findings[0]->uncertainty, $findings[0]->limits?->tolerance()];
         if (count($findings) === 1 || $doubt === null || $limit === null) {
             return $line;
         }
-        $cylinders = array_values(array_unique(array_map(static fn (Finding $finding): int => $finding->cylinder, $findings)));
+        $cylinders = array_values(array_unique(array_map(static fn (Finding $finding): int => $finding->about->number(), $findings)));
 
         return new self('Cylinders '.VerdictWords::list($cylinders), CloseCalls::sentence(array_map(static fn (Finding $finding): string => $finding->criterion->label(), $findings), $doubt, $limit, $display), 'GAUGE-9', [], $line->state, $line->outcome, '');
     }
@@ -55,7 +55,7 @@ final readonly class FindingLine
         };
 
         return new self(
-            "Cylinder {$finding->cylinder}",
+            $finding->subject(),
             $words->sentence($finding).$words->withNewPiston($finding, $bore),
             $finding->rule,
             array_map(static fn (Reading $reading): string => substr($reading->place->words(), (int) strpos($reading->place->words(), ',') + 2).' '.($reading->isSized ? $display->size($reading->corrected) : "{$display->deviation($reading->corrected)} {$display->deviationUnit()} from the zero"), $finding->readings),

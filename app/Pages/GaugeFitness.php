@@ -12,7 +12,6 @@ use NorthLedger\Core\Engine\Places\Feature;
 use NorthLedger\Core\Engine\Specification\Material;
 use NorthLedger\Core\Features\Bores\FinishedBore;
 use NorthLedger\Core\Finding\Criterion;
-use NorthLedger\Core\Finding\PartCriterion;
 use NorthLedger\Core\Gauging\Fitness;
 use NorthLedger\Core\Gauging\Instrument;
 use NorthLedger\Core\Gauging\InstrumentKind;
@@ -49,7 +48,7 @@ final readonly class GaugeFitness
     public function words(LengthDisplay $display): string
     {
         $said = $this->fitness === Fitness::Unfit ? 'not fit' : 'of limited use';
-        $of = PartCriterion::tryFrom($this->criterion)?->label() ?? Criterion::tryFrom($this->criterion)?->label() ?? 'the finished size';
+        $of = Criterion::tryFrom($this->criterion)?->label() ?? 'the finished size';
         $better = implode(' or ', array_map(static fn (string $kind): string => InstrumentKind::from($kind)->withArticle(), $this->better));
 
         return sprintf('%s for %s: uncertainty ±%s, tolerance %s.', $said, $of, $display->magnitude($this->doubt->expanded()), $display->magnitudeWithUnit($this->tolerance)).match (true) {

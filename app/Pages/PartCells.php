@@ -11,7 +11,7 @@ use NorthLedger\Core\Engine\Places\Feature;
 use NorthLedger\Core\Engine\Places\Place;
 use NorthLedger\Core\Finding\Amount;
 use NorthLedger\Core\Finding\AmountDisplay;
-use NorthLedger\Core\Finding\PartFinding;
+use NorthLedger\Core\Finding\Finding;
 use NorthLedger\Core\Gauging\Measurand;
 use NorthLedger\Core\Inspection\Characteristic;
 use NorthLedger\Core\Inspection\PlanRow;
@@ -64,7 +64,7 @@ final readonly class PartCells
     }
 
     /** What a finding computes, below the readings it rests on. */
-    public function derived(?PartFinding $finding): SheetCell
+    public function derived(?Finding $finding): SheetCell
     {
         return $finding?->value === null
             ? new SheetCell(null, '', '–', CellState::Missing)

@@ -7,9 +7,10 @@ namespace App\Pages;
 use App\Record\JobFile;
 use App\Storage\SheetName;
 use App\Storage\StatedSetup;
-use NorthLedger\Core\Assessment\PartWords;
+use NorthLedger\Core\Assessment\FindingWords;
+use NorthLedger\Core\Assessment\PlannedWorkWords;
+use NorthLedger\Core\Finding\Finding;
 use NorthLedger\Core\Finding\Outcome;
-use NorthLedger\Core\Finding\PartFinding;
 use NorthLedger\Core\Finding\PartVerdict;
 use NorthLedger\Core\Inspection\PlannedWork;
 use NorthLedger\Core\Inspection\Section;
@@ -33,17 +34,17 @@ final readonly class PartMargin
     public static function of(JobFile $file, Section $section, PartWalk $walk, ?Stamp $stamp): self
     {
         $judged = $file->inspection()->judged($section);
-        $words = new PartWords($file->display);
-        $telling = array_values(array_filter($judged->findings, static fn (PartFinding $finding): bool => in_array($finding->outcome, [Outcome::Fail, Outcome::Undecided, Outcome::Concession], true) || $finding->isCloseCall || ($finding->outcome === Outcome::Missing && $finding->said !== '')));
-        usort($telling, static fn (PartFinding $a, PartFinding $b): int => self::weight($a) <=> self::weight($b));
-        $lines = CloseCalls::ofParts($telling);
+        $words = new FindingWords($file->display);
+        $telling = array_values(array_filter($judged->findings, static fn (Finding $finding): bool => in_array($finding->outcome, [Outcome::Fail, Outcome::Undecided, Outcome::Concession], true) || $finding->isCloseCall || ($finding->outcome === Outcome::Missing && $finding->said !== '')));
+        usort($telling, static fn (Finding $a, Finding $b): int => self::weight($a) <=> self::weight($b));
+        $lines = CloseCalls::together($telling);
         $next = $walk->next();
 
         return new self(
             $stamp ?? self::stamp($judged),
             array_map(static fn (array $findings): array => self::line($findings, $words, $file->display), array_slice($lines, 0, self::MOST_REASONS)),
             max(0, count($lines) - self::MOST_REASONS),
-            array_map(static fn (PlannedWork $work): array => ['sentence' => $words->work($work), 'rule' => $work->rule], $judged->works),
+            array_map(static fn (PlannedWork $work): array => ['sentence' => (new PlannedWorkWords($file->display))->sentence($work), 'rule' => $work->rule], $judged->works),
             match (true) {
                 $next === null => 'Everything that a verdict needs is read.',
                 $judged->verdict() === PartVerdict::Scrap => 'Nothing that is still unread can change that.',
@@ -90,7 +91,7 @@ final readonly class PartMargin
         };
     }
 
-    private static function weight(PartFinding $finding): int
+    private static function weight(Finding $finding): int
     {
         return match ($finding->outcome) {
             Outcome::Fail => $finding->remedy?->verdict() === PartVerdict::Scrap ? 0 : 1,
@@ -101,26 +102,26 @@ final readonly class PartMargin
     }
 
     /**
-     * @param  non-empty-list<PartFinding>  $findings  Told together
+     * @param  non-empty-list<Finding>  $findings  Told together
      * @return array{who: string, sentence: string, rule: string, state: CellState, places: string}
      */
-    public static function line(array $findings, PartWords $words, LengthDisplay $display): array
+    public static function line(array $findings, FindingWords $words, LengthDisplay $display): array
     {
         $first = $findings[0];
         $line = self::reason($first, $words);
         if (count($findings) === 1 || $first->uncertainty === null || $first->limits === null) {
             return $line;
         }
-        $places = array_merge(...array_map(static fn (PartFinding $finding): array => $finding->places, $findings));
+        $places = array_merge(...array_map(static fn (Finding $finding): array => $finding->places, $findings));
 
         return [
-            'who' => ucfirst(GaugedFeature::words($first->places[0]->feature)), 'sentence' => CloseCalls::sentence(array_map(static fn (PartFinding $finding): string => $finding->criterion->label(), $findings), $first->uncertainty, $first->limits->tolerance(), $display), 'rule' => 'GAUGE-9',
+            'who' => ucfirst(GaugedFeature::words($first->places[0]->feature)), 'sentence' => CloseCalls::sentence(array_map(static fn (Finding $finding): string => $finding->criterion->label(), $findings), $first->uncertainty, $first->limits->tolerance(), $display), 'rule' => 'GAUGE-9',
             'state' => $line['state'], 'places' => $words->places($places, 2),
         ];
     }
 
     /** @return array{who: string, sentence: string, rule: string, state: CellState, places: string} */
-    public static function reason(PartFinding $finding, PartWords $words): array
+    public static function reason(Finding $finding, FindingWords $words): array
     {
         return [
             'who' => $finding->subject(), 'sentence' => $words->sentence($finding), 'rule' => $finding->rule,

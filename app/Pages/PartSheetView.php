@@ -7,7 +7,7 @@ namespace App\Pages;
 use App\Record\JobFile;
 use App\Storage\SheetName;
 use NorthLedger\Core\Engine\Places\Feature;
-use NorthLedger\Core\Finding\PartFinding;
+use NorthLedger\Core\Finding\Finding;
 use NorthLedger\Core\Inspection\Characteristic;
 use NorthLedger\Core\Inspection\PlanRow;
 use NorthLedger\Core\Inspection\PlanTable;
@@ -48,7 +48,7 @@ final readonly class PartSheetView
     }
 
     /**
-     * @param  list<PartFinding>  $findings
+     * @param  list<Finding>  $findings
      * @return array<string, CellState> By place key
      */
     public static function marks(array $findings): array
@@ -64,7 +64,7 @@ final readonly class PartSheetView
     }
 
     /**
-     * @param  array<string, array<string, PartFinding>>  $findings  By subject and criterion
+     * @param  array<string, array<string, Finding>>  $findings  By subject and criterion
      * @return array{title: string, columns: list<string>, isMany: bool, rows: list<SheetRow>}
      */
     private static function table(PlanTable $table, PartCells $cells, array $findings, bool $showsAll): array

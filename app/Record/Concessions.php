@@ -7,7 +7,7 @@ namespace App\Record;
 use App\Storage\EntryKind;
 use App\Storage\JobObservations;
 use App\Storage\Said;
-use NorthLedger\Core\Finding\PartFinding;
+use NorthLedger\Core\Finding\Finding;
 use NorthLedger\Core\Finding\Remedy;
 
 /** The known defects a customer has accepted, each with the worst that can come of it, who accepted it and when (VER-5). */
@@ -37,7 +37,7 @@ final readonly class Concessions
      * A scrapped part stays scrapped: what cannot hold is nobody's to accept. What was accepted is the defect as it was then, and not
      * a worse one.
      */
-    public function covers(PartFinding $finding): bool
+    public function covers(Finding $finding): bool
     {
         $said = $this->byFinding[$finding->key()] ?? null;
         if ($said === null || $finding->remedy === null || $finding->remedy === Remedy::Scrap) {

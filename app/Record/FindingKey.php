@@ -4,16 +4,16 @@ declare(strict_types=1);
 
 namespace App\Record;
 
-use NorthLedger\Core\Finding\PartCriterion;
+use NorthLedger\Core\Finding\Criterion;
 
 /** The identity of a finding in codes; what was signed before findings had codes is read by the words they had then. */
 final class FindingKey
 {
     /** Words that have changed since, to the code they stand for. */
     private const FORMER_CRITERIA = [
-        'step to the neighbour' => PartCriterion::StepToNeighbour, 'valve drops by itself' => PartCriterion::ValveDrop, 'flatness in any square' => PartCriterion::LocalFlatness,
-        'imprint or step' => PartCriterion::Imprint, 'face' => PartCriterion::ThrustFace, 'spread below the deck' => PartCriterion::CornerSpread,
-        'run-out at the snout' => PartCriterion::SnoutRunOut, 'spread of the weights' => PartCriterion::WeightSpread, 'big end, taper' => PartCriterion::BigEndTaper, 'big end, out-of-round' => PartCriterion::BigEndOutOfRound,
+        'step to the neighbour' => Criterion::StepToNeighbour, 'valve drops by itself' => Criterion::ValveDrop, 'flatness in any square' => Criterion::LocalFlatness,
+        'imprint or step' => Criterion::Imprint, 'face' => Criterion::ThrustFace, 'spread below the deck' => Criterion::CornerSpread,
+        'run-out at the snout' => Criterion::SnoutRunOut, 'spread of the weights' => Criterion::WeightSpread, 'big end, taper' => Criterion::BigEndTaper, 'big end, out-of-round' => Criterion::BigEndOutOfRound,
     ];
 
     /** Subjects as they were worded, by pattern, to their codes. */
@@ -33,7 +33,10 @@ final class FindingKey
     /** The same key where it is in codes; else what those words stand for, or the words themselves where they say nothing. */
     public static function read(string $stored): string
     {
-        if (str_contains($stored, '/') || preg_match('/^([A-Z]+-\d+[a-z]?) (.+)$/D', $stored, $match) !== 1) {
+        if (str_contains($stored, '/')) {
+            return self::inCodes($stored);
+        }
+        if (preg_match('/^([A-Z]+-\d+[a-z]?) (.+)$/D', $stored, $match) !== 1) {
             return $stored;
         }
         [, $rule, $words] = $match;
@@ -50,6 +53,14 @@ final class FindingKey
         return $stored;
     }
 
+    /** Criteria once had words between the slashes. */
+    private static function inCodes(string $key): string
+    {
+        $at = (int) strrpos($key, '/');
+
+        return substr($key, 0, $at).strtr(substr($key, $at), ' -', '__');
+    }
+
     private static function subject(string $words): ?string
     {
         foreach (self::FORMER_SUBJECTS as $pattern => $code) {
@@ -61,11 +72,11 @@ final class FindingKey
         return null;
     }
 
-    /** @return array<string, PartCriterion> By the words they had, the longest first */
+    /** @return array<string, Criterion> By the words they had, the longest first */
     private static function criteria(): array
     {
         $criteria = self::FORMER_CRITERIA;
-        foreach (PartCriterion::cases() as $one) {
+        foreach (Criterion::cases() as $one) {
             $criteria += [$one->label() => $one];
         }
         uksort($criteria, static fn (string $a, string $b): int => strlen($b) <=> strlen($a));

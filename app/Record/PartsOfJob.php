@@ -17,7 +17,7 @@ use NorthLedger\Core\Features\Faces\FaceJudge;
 use NorthLedger\Core\Features\Faces\MeasuredFace;
 use NorthLedger\Core\Features\Volumes\Compression;
 use NorthLedger\Core\Features\Weights\WeightJudge;
-use NorthLedger\Core\Finding\PartFinding;
+use NorthLedger\Core\Finding\Finding;
 use NorthLedger\Core\Finding\PartVerdict;
 use NorthLedger\Core\Gauging\Instrument;
 use NorthLedger\Core\Gauging\Temperatures;
@@ -192,7 +192,7 @@ final class PartsOfJob implements MeasuredSections
         $judged = $this->judgeOf($section)?->judge($this->measurements($section)) ?? new SectionJudgement($section, []);
         $conceded = Concessions::of($this->file->observations());
 
-        return $conceded->isEmpty() ? $judged : $judged->with(static fn (PartFinding $finding): PartFinding => $conceded->covers($finding) ? $finding->conceded() : $finding);
+        return $conceded->isEmpty() ? $judged : $judged->with(static fn (Finding $finding): Finding => $conceded->covers($finding) ? $finding->conceded() : $finding);
     }
 
     public function crankshaftJudge(): CrankshaftJudge

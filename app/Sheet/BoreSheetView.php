@@ -19,10 +19,8 @@ use NorthLedger\Core\Engine\Places\Place;
 use NorthLedger\Core\Engine\Places\Station;
 use NorthLedger\Core\Features\Bores\BoreMeasures;
 use NorthLedger\Core\Features\Bores\JudgedBore;
-use NorthLedger\Core\Finding\Finding;
 use NorthLedger\Core\Finding\Outcome;
 use NorthLedger\Core\Quantity\Length;
-use NorthLedger\Core\Record\Reading;
 use NorthLedger\Core\Verification\VerifiedBore;
 
 /** The bore sheet as finished strings, row by row: what a page shows of it, and nothing it would have to compute. */
@@ -151,21 +149,13 @@ final readonly class BoreSheetView
                     $finding->isCloseCall => CellState::Close,
                     default => CellState::Good,
                 };
-                foreach (self::placesOf($finding) as $key) {
-                    $marks[$key] = CellState::worse($marks[$key] ?? CellState::Good, $state);
+                foreach ($finding->places as $place) {
+                    $marks[$place->key()] = CellState::worse($marks[$place->key()] ?? CellState::Good, $state);
                 }
             }
         }
 
         return $marks;
-    }
-
-    /** @return list<string> */
-    private static function placesOf(Finding $finding): array
-    {
-        return $finding->readings === []
-            ? ["{$finding->criterion->value}.{$finding->cylinder}", "{$finding->criterion->value}.{$finding->cylinder}.top", "{$finding->criterion->value}.{$finding->cylinder}.bottom"]
-            : array_map(static fn (Reading $reading): string => $reading->place->key(), $finding->readings);
     }
 
     /**

@@ -53,12 +53,12 @@ final readonly class MeasureMargin
         $assessment = $file->assessment();
         $words = $file->words();
         $findings = self::telling($assessment);
-        $told = CloseCalls::ofBores($findings);
+        $told = CloseCalls::together($findings);
         $shown = array_slice($told, 0, self::MOST_REASONS);
         $isClose = array_filter(array_merge(...$shown), static fn (Finding $finding): bool => $finding->isCloseCall || $finding->outcome === Outcome::Undecided) !== [];
         $findingWords = $isClose ? $file->findingWords() : new FindingWords($file->display);
         $bores = array_column(array_map(static fn (JudgedBore $bore): array => [$bore->cylinder(), $bore], $assessment->bores), 1, 0);
-        $lines = array_map(static fn (array $together): FindingLine => FindingLine::ofAll($together, $findingWords, $file->display, $bores[$together[0]->cylinder]), $shown);
+        $lines = array_map(static fn (array $together): FindingLine => FindingLine::ofAll($together, $findingWords, $file->display, $bores[$together[0]->about->number()]), $shown);
 
         return new self(
             Stamp::ofBlock($assessment, $words),
@@ -101,8 +101,8 @@ final readonly class MeasureMargin
     {
         $worst = [];
         foreach ($failures as $finding) {
-            $standing = $worst[$finding->cylinder] ?? null;
-            $worst[$finding->cylinder] = $standing === null || $finding->overshoot() > $standing->overshoot() ? $finding : $standing;
+            $standing = $worst[$finding->about->number()] ?? null;
+            $worst[$finding->about->number()] = $standing === null || $finding->overshoot() > $standing->overshoot() ? $finding : $standing;
         }
 
         return array_values($worst);

@@ -71,7 +71,7 @@ final readonly class BlockAssessment
         $judge = new BoreJudge(
             $sheet->bore->nominal, $sheet->bore->oversizes, $sheet->bore->service, $allowances->stepTolerance,
             $declaredStep, Pistons::of($sheet->piston, $allowances->mostHone), $policy->allowedPittingClass, $policy->incomingRule,
-            $policy->readingsPerBore->stations(),
+            $policy->readingsPerBore->stations(), $sheet->cylinders === CylinderKind::Separate ? EnginePart::Cylinders : EnginePart::Block,
         );
         $bores = array_map($judge->judge(...), $inspections);
         $step = BlockStep::of($bores, $declaredStep);

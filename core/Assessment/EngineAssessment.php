@@ -8,9 +8,9 @@ use NorthLedger\Core\Engine\Specification\CylinderKind;
 use NorthLedger\Core\Engine\Specification\EnginePart;
 use NorthLedger\Core\Engine\Specification\SpecificationSheet;
 use NorthLedger\Core\Finding\Consequence;
+use NorthLedger\Core\Finding\Finding;
 use NorthLedger\Core\Finding\Outcome;
 use NorthLedger\Core\Finding\PartDefect;
-use NorthLedger\Core\Finding\PartFinding;
 use NorthLedger\Core\Finding\PartVerdict;
 use NorthLedger\Core\Inspection\SectionJudgement;
 
@@ -53,12 +53,12 @@ final readonly class EngineAssessment
     }
 
     /**
-     * @param  list<PartFinding>  $findings
+     * @param  list<Finding>  $findings
      * @param  list<PartDefect>  $defects
      */
     private static function part(EnginePart $part, array $findings, array $defects, BlockAssessment $bores, SpecificationSheet $sheet, bool $isHere): PartState
     {
-        $own = array_values(array_filter($findings, static fn (PartFinding $finding): bool => $finding->part === $part));
+        $own = array_values(array_filter($findings, static fn (Finding $finding): bool => $finding->part === $part));
         $defectsHere = array_values(array_filter($defects, static fn (PartDefect $defect): bool => $defect->part === $part));
         $verdicts = [...($own === [] ? [] : [SectionJudgement::verdictOf($own)]), ...self::beside($part, $sheet, $bores, $defects)];
         $missing = [];

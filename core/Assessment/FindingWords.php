@@ -4,37 +4,46 @@ declare(strict_types=1);
 
 namespace NorthLedger\Core\Assessment;
 
+use NorthLedger\Core\Engine\Places\Place;
 use NorthLedger\Core\Features\Bores\JudgedBore;
+use NorthLedger\Core\Finding\Amount;
+use NorthLedger\Core\Finding\AmountDisplay;
 use NorthLedger\Core\Finding\Criterion;
 use NorthLedger\Core\Finding\Finding;
+use NorthLedger\Core\Finding\Limits;
 use NorthLedger\Core\Finding\Outcome;
 use NorthLedger\Core\Finding\Settling;
 use NorthLedger\Core\Gauging\Instrument;
-use NorthLedger\Core\Quantity\Length;
+use NorthLedger\Core\Gauging\Measurand;
+use NorthLedger\Core\Gauging\Uncertainty;
 use NorthLedger\Core\Quantity\LengthDisplay;
 
-/** Says a finding in one plain sentence; it computes nothing. */
+/** Says a finding in one plain sentence (VER-3); it computes nothing. */
 final readonly class FindingWords
 {
     private const MOST_GAUGES = 2;
 
+    private AmountDisplay $amounts;
+
     /** @param  array<string, Instrument>  $gauges  Of the shop, that read bores, by what they are called */
     public function __construct(private LengthDisplay $display, private array $gauges = [])
     {
+        $this->amounts = new AmountDisplay($display);
     }
 
     public function sentence(Finding $finding): string
     {
         $name = ucfirst($finding->criterion->label());
+        $said = rtrim($finding->said, '.');
 
         return match (true) {
-            $finding->value !== null && $finding->limit !== null && $finding->margin !== null => $this->measured($finding, $name, $finding->value, $finding->limit, $finding->margin),
-            $finding->outcome === Outcome::Missing && $finding->look !== '' => "{$name}: {$finding->look}. Clean it and check again.",
+            $finding->value !== null && $finding->limits !== null && $finding->margin !== null => $this->measured($finding, $name, $finding->value, $finding->limits, $finding->margin).($said === '' ? '' : ' '.ucfirst($said).'.'),
             $finding->needsSize => "{$name}: needs a size for the zero.",
-            $finding->outcome === Outcome::Missing => "{$name}: not read.",
-            $finding->outcome === Outcome::Concession => "{$name}: {$finding->look}, accepted by a signed concession.",
-            $finding->outcome === Outcome::Fail => "{$name}: {$finding->look}. It cannot stay like that.",
-            default => "{$name}: {$finding->look}.",
+            $finding->outcome === Outcome::Missing && $finding->criterion->isLookAtWall() && $said !== '' => "{$name}: {$said}. Clean it and check again.",
+            $finding->outcome === Outcome::Missing => "{$name}: not read.".($said === '' ? '' : ' '.ucfirst($said).'.'),
+            $finding->outcome === Outcome::Concession => "{$name}: {$said}, accepted by a signed concession.",
+            $finding->outcome === Outcome::Fail && $finding->criterion->isLookAtWall() => "{$name}: {$said}. It cannot stay like that.",
+            default => "{$name}: {$said}.",
         };
     }
 
@@ -54,38 +63,57 @@ final readonly class FindingWords
         };
     }
 
-    /** What a person could change so that a cylinder would pass (VER-3); it was tried. */
-    public function change(WouldStay $change): string
+    /**
+     * “main 1, front, 0°; main 1, front, 90° and 12 more”
+     *
+     * @param  list<Place>  $places
+     */
+    public function places(array $places, int $most = 3): string
     {
-        $ways = [];
-        foreach ($change->limits as $criterion => $limit) {
-            $name = Criterion::from($criterion)->label();
-            $ways[] = "a limit of {$this->display->magnitudeWithUnit($this->display->notBelow($limit))} for {$name} (now {$this->display->magnitude($change->now[$criterion])})";
-        }
-        if ($change->withConcession) {
-            $ways[] = 'the customer’s signed concession for its pits';
-        }
-        $last = array_pop($ways);
+        $words = array_map(static fn (Place $place): string => lcfirst($place->words()), array_slice($places, 0, $most));
+        $more = count($places) - count($words);
 
-        return 'would pass with '.($ways === [] ? $last : implode(', ', $ways)." and {$last}").'.';
+        return implode('; ', $words).($more > 0 ? " and {$more} more" : '');
     }
 
-    private function measured(Finding $finding, string $name, Length $value, Length $limit, Length $margin): string
+    private function measured(Finding $finding, string $name, Amount $value, Limits $limits, Amount $margin): string
     {
-        $doubt = $finding->uncertainty?->expanded() ?? Length::zero();
-        $close = $finding->isCloseCall || $finding->outcome === Outcome::Undecided ? ' '.$this->settling(Settling::of($finding, $this->gauges)) : '';
-        $amount = $this->display->magnitudeWithUnit($margin);
-        $against = match (true) {
-            $margin->isNegative() && (float) $this->display->magnitude($margin) === 0.0 => 'over by less than is shown',
-            $margin->isNegative() => $finding->criterion === Criterion::LeastClearance ? "short by {$amount}" : "over by {$amount}",
+        $piston = $finding->criterion === Criterion::Clearance && count($finding->readings) === 1 ? ', even with a new piston' : '';
+        $doubt = $finding->uncertainty === null ? '' : "; gauge uncertainty ±{$this->doubt($value, $finding->uncertainty)}";
+
+        return "{$name} {$this->amounts->withUnit($value)}{$piston}, {$this->amounts->limits($limits)}: {$this->against($finding, $value, $limits, $margin)}{$doubt}.{$this->close($finding, $margin)}";
+    }
+
+    private function against(Finding $finding, Amount $value, Limits $limits, Amount $margin): string
+    {
+        $amount = $this->amounts->difference($margin);
+        $isBelow = $limits->least !== null && $value->value < $limits->least->value;
+
+        return match (true) {
+            $margin->isNegative() && (float) $amount === 0.0 => 'out by less than is shown',
+            $margin->isNegative() => ($isBelow ? 'under by ' : 'over by ').$amount,
             $finding->outcome === Outcome::Missing => "{$amount} inside so far",
-            $margin->isZero() => 'on the limit, passes',
+            $margin->value == 0 => 'on the limit, passes',
             default => "{$amount} inside",
         };
+    }
 
-        $piston = $finding->criterion === Criterion::Clearance && count($finding->readings) === 1 ? ', even with a new piston' : '';
+    private function doubt(Amount $value, Uncertainty $uncertainty): string
+    {
+        return $this->amounts->text(Amount::of($value->measurand === Measurand::Mass ? Measurand::Mass : Measurand::Distance, $uncertainty->expanded()->nanometres));
+    }
 
-        return "{$name} {$this->display->magnitude($value)}{$piston}, limit {$this->display->magnitude($limit)}: {$against}; gauge uncertainty ±{$this->display->magnitude($doubt)}.{$close}";
+    private function close(Finding $finding, Amount $margin): string
+    {
+        $isUndecided = $finding->outcome === Outcome::Undecided;
+
+        return match (true) {
+            ! $isUndecided && ! $finding->isCloseCall => '',
+            $finding->readings !== [] => ' '.$this->settling(Settling::of($finding, $this->gauges)),
+            $isUndecided => ' Undecided: read it again with a better gauge, or three times, or let a second person read it.',
+            ! $margin->isNegative() => ' A close call: read it again with a better gauge, or let a second person read it.',
+            default => '',
+        };
     }
 
     private function settling(Settling $settling): string

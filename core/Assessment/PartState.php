@@ -6,15 +6,15 @@ namespace NorthLedger\Core\Assessment;
 
 use NorthLedger\Core\Engine\Places\Place;
 use NorthLedger\Core\Engine\Specification\EnginePart;
+use NorthLedger\Core\Finding\Finding;
 use NorthLedger\Core\Finding\PartDefect;
-use NorthLedger\Core\Finding\PartFinding;
 use NorthLedger\Core\Finding\PartVerdict;
 
 /** One part of the engine with everything that was found of it. */
 final readonly class PartState
 {
     /**
-     * @param  list<PartFinding>  $findings
+     * @param  list<Finding>  $findings
      * @param  list<PartDefect>  $defects
      * @param  list<Place>  $missing  Each once
      */

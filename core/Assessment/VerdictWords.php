@@ -13,6 +13,7 @@ use NorthLedger\Core\Features\Bores\OptionKind;
 use NorthLedger\Core\Features\Bores\ReboreOption;
 use NorthLedger\Core\Features\Bores\Recommendation;
 use NorthLedger\Core\Features\Bores\TraceStake;
+use NorthLedger\Core\Finding\Finding;
 use NorthLedger\Core\Finding\PartDefect;
 use NorthLedger\Core\Finding\PartVerdict;
 use NorthLedger\Core\Quantity\Length;
@@ -43,7 +44,7 @@ final readonly class VerdictWords
     /** The short clause below the stamp. */
     public function clause(BlockAssessment $assessment): string
     {
-        $failing = array_values(array_unique(array_column($assessment->failures(), 'cylinder')));
+        $failing = array_values(array_unique(array_map(static fn (Finding $finding): int => $finding->about->number(), $assessment->failures())));
         sort($failing);
 
         return match (true) {
@@ -110,10 +111,10 @@ final readonly class VerdictWords
     /** @return list<string> What would change a “cannot stay”, one sentence a cylinder (VER-3) */
     public function changes(BlockAssessment $assessment): array
     {
-        $words = new FindingWords($this->display);
+        $words = new ChangeWords($this->display);
         $cylinders = [];
         foreach ($assessment->changes() as $change) {
-            $cylinders[$words->change($change)][] = $change->cylinder;
+            $cylinders[$words->stay($change)][] = $change->cylinder;
         }
 
         return array_map(static fn (string $change, array $those): string => ucfirst(self::cylinders($those))." {$change}", array_keys($cylinders), $cylinders);

@@ -6,8 +6,8 @@ namespace NorthLedger\Core\Assessment;
 
 use NorthLedger\Core\Engine\Places\Feature;
 use NorthLedger\Core\Engine\Places\Place;
+use NorthLedger\Core\Finding\Finding;
 use NorthLedger\Core\Finding\Outcome;
-use NorthLedger\Core\Finding\PartFinding;
 use NorthLedger\Core\Finding\WayToPass;
 use NorthLedger\Core\Inspection\Judge;
 use NorthLedger\Core\Inspection\Looks;
@@ -20,7 +20,7 @@ use NorthLedger\Core\Record\Measurements;
  */
 final readonly class WouldPass
 {
-    private function __construct(public PartFinding $finding, public WayToPass $way)
+    private function __construct(public Finding $finding, public WayToPass $way)
     {
     }
 
@@ -36,7 +36,7 @@ final readonly class WouldPass
     }
 
     /** @return ?array{WayToPass, Measurements} */
-    private static function tried(PartFinding $finding, Measurements $measurements): ?array
+    private static function tried(Finding $finding, Measurements $measurements): ?array
     {
         $place = $finding->places[0] ?? null;
 
@@ -49,7 +49,7 @@ final readonly class WouldPass
     }
 
     /** @return ?array{WayToPass, Measurements} */
-    private static function atTheLimit(PartFinding $finding, Place $place, Measurements $measurements): ?array
+    private static function atTheLimit(Finding $finding, Place $place, Measurements $measurements): ?array
     {
         $reading = $measurements->reading($place);
         if ($reading === null || $finding->margin === null || $finding->value === null || $finding->limits === null) {
@@ -61,7 +61,7 @@ final readonly class WouldPass
         return [WayToPass::Repeat, $measurements->withReading($place, $reading->movedBy($isBelow ? $off : $off->negated()))];
     }
 
-    private static function outcomeOf(PartFinding $finding, SectionJudgement $judged): ?Outcome
+    private static function outcomeOf(Finding $finding, SectionJudgement $judged): ?Outcome
     {
         foreach ($judged->findings as $one) {
             if ($one->key() === $finding->key()) {

@@ -32,9 +32,9 @@ final readonly class WouldStay
     {
         $wider = $now = [];
         foreach ($bore->failures() as $finding) {
-            if ($finding->value !== null && $finding->limit !== null && $finding->criterion !== Criterion::LeastClearance) {
-                $wider[$finding->criterion->value] = $finding->value;
-                $now[$finding->criterion->value] = $finding->limit;
+            if ($finding->value !== null && $finding->limits !== null && $finding->criterion !== Criterion::LeastClearance) {
+                $wider[$finding->criterion->value] = $finding->value->length();
+                $now[$finding->criterion->value] = $finding->limits->tolerance();
             }
         }
         $isPitted = $bore->inspection->looks->pitting === PittingClass::Felt && $bore->finding(Criterion::Pitting)->outcome === Outcome::Fail;

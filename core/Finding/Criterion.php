@@ -4,9 +4,10 @@ declare(strict_types=1);
 
 namespace NorthLedger\Core\Finding;
 
-/** What must hold for a bore to stay at its size (BORE-6), in the order in which it is told. */
+/** What is judged. The value is its identity and is stored; the label is what people read, and may change. */
 enum Criterion: string
 {
+    // Whether a bore can stay at its size (BORE-6), in the order in which it is told.
     case OutOfRound = 'out_of_round';
     case Taper = 'taper';
     case Clearance = 'clearance';
@@ -16,18 +17,84 @@ enum Criterion: string
     case Scoring = 'scoring';
     case Pitting = 'pitting';
 
+    // Beside the bores.
+    case Flatness = 'flatness';
+    case LocalFlatness = 'local_flatness';
+    case WholeSheet = 'whole_sheet';
+    case WeightSpread = 'weight_spread';
+    case BigEndTaper = 'big_end_taper';
+    case BigEndOutOfRound = 'big_end_out_of_round';
+    case CapsTorqued = 'caps_torqued';
+    case SmallEnd = 'small_end';
+    case CentreDistance = 'centre_distance';
+    case BigEnd = 'big_end';
+    case Twist = 'twist';
+    case Bend = 'bend';
+    case Play = 'play';
+    case LineBoreStep = 'line_bore_step';
+    case StepToNeighbour = 'step_to_neighbour';
+    case PartingFace = 'parting_face';
+    case StepOverall = 'step_overall';
+    case Width = 'width';
+    case Size = 'size';
+    case Imprint = 'imprint';
+    case ThrustFace = 'thrust_face';
+    case Evenness = 'evenness';
+    case SeatWidth = 'seat_width';
+    case GuideHeight = 'guide_height';
+    case SeatRunOut = 'seat_run_out';
+    case ValveDrop = 'valve_drop';
+    case Vacuum = 'vacuum';
+    case SeatAngles = 'seat_angles';
+    case DropAgainstClearance = 'drop_against_clearance';
+    case StemClearance = 'stem_clearance';
+    case Finish = 'finish';
+    case Pits = 'pits';
+    case Height = 'height';
+    case CornerSpread = 'corner_spread';
+    case Undersize = 'undersize';
+    case HardenedCase = 'hardened_case';
+    case Score = 'score';
+    case RunOut = 'run_out';
+    case SnoutRunOut = 'snout_run_out';
+    case Fillet = 'fillet';
+    case EndPlay = 'end_play';
+    case OilClearance = 'oil_clearance';
+    case PlasticStrip = 'plastic_strip';
+
     /** True for the two that a piston decides as much as its bore (BORE-6a). */
     public function isOfPiston(): bool
     {
         return $this === self::Clearance || $this === self::LeastClearance;
     }
 
+    /** True for what is seen or felt at the wall of a bore. */
+    public function isLookAtWall(): bool
+    {
+        return in_array($this, [self::Crack, self::Ridge, self::Scoring, self::Pitting], true);
+    }
+
     public function label(): string
     {
         return match ($this) {
+            self::LocalFlatness => 'flatness in any square',
+            self::WholeSheet => 'the whole sheet',
+            self::WeightSpread => 'spread of the weights',
+            self::BigEndTaper => 'big end, taper',
+            self::BigEndOutOfRound => 'big end, out-of-round',
+            self::StepToNeighbour => 'step between adjacent bores',
+            self::Imprint => 'imprint or step',
+            self::ThrustFace => 'face',
+            self::ValveDrop => 'valve falls freely',
+            self::DropAgainstClearance => 'valve against clearance',
+            self::CornerSpread => 'spread below the deck',
+            self::SnoutRunOut => 'run-out at the snout',
             self::OutOfRound => 'out-of-round',
+            self::LineBoreStep => 'line-bore step',
+            self::SeatRunOut => 'seat run-out',
+            self::RunOut => 'run-out',
             self::LeastClearance => 'least clearance',
-            default => $this->value,
+            default => str_replace('_', ' ', $this->value),
         };
     }
 }

@@ -4,47 +4,55 @@ declare(strict_types=1);
 
 namespace NorthLedger\Core\Finding;
 
+use NorthLedger\Core\Engine\Places\Feature;
 use NorthLedger\Core\Engine\Places\Place;
+use NorthLedger\Core\Engine\Specification\EnginePart;
 use NorthLedger\Core\Gauging\Conformity;
 use NorthLedger\Core\Gauging\Decision;
 use NorthLedger\Core\Gauging\Fitness;
 use NorthLedger\Core\Gauging\Uncertainty;
-use NorthLedger\Core\Quantity\Length;
 use NorthLedger\Core\Record\Reading;
 
-/** One judged criterion of one bore: rule, readings it rests on, limit, margin, doubt, and what is missing (VER-3). */
+/** One judged criterion: rule, subject, what it rests on, limits, margin, doubt, what is missing, and what it asks for (VER-3). */
 final readonly class Finding
 {
     /**
-     * @param  list<Reading>  $readings
+     * @param  ?Remedy  $remedy  Null where it holds, or only says something
+     * @param  list<Place>  $places  What it rests on
      * @param  list<Place>  $missing
-     * @param  string  $look  What was seen, where the criterion is a look
+     * @param  string  $said  What is not in the numbers: a look, a reason, what is done
+     * @param  string  $state  What was looked at or felt, as it is stored; a concession is to that state
+     * @param  ?Amount  $margin  Inside the nearer limit; below zero outside
+     * @param  list<Reading>  $readings  That can be read again, or with another gauge, to settle it
      * @param  bool  $needsSize  True where readings count from a zero whose size is not known (GAUGE-2)
      */
     private function __construct(
-        public Criterion $criterion,
+        public EnginePart $part,
         public string $rule,
-        public int $cylinder,
+        public Subject $about,
+        public Criterion $criterion,
         public Outcome $outcome,
-        public array $missing,
-        public array $readings = [],
-        public ?Length $value = null,
-        public ?Length $limit = null,
-        public ?Length $margin = null,
+        public ?Remedy $remedy,
+        public array $places = [],
+        public array $missing = [],
+        public string $said = '',
+        public ?Amount $value = null,
+        public ?Limits $limits = null,
+        public ?Amount $margin = null,
         public ?Uncertainty $uncertainty = null,
         public bool $isCloseCall = false,
-        public string $look = '',
+        public string $state = '',
+        public array $readings = [],
         public bool $needsSize = false,
     ) {
     }
 
     /**
-     * A limit fails as soon as one value is past it, and holds only when nothing is missing.
-     *
+     * @param  list<Place>  $places
+     * @param  list<Place>  $missing  Until they are read it can fail, and not hold
      * @param  list<Reading>  $readings
-     * @param  list<Place>  $missing
      */
-    public static function measured(Criterion $criterion, int $cylinder, Length $value, Length $limit, Decision $decision, Uncertainty $uncertainty, array $readings, array $missing, bool $needsSize = false): self
+    public static function measured(EnginePart $part, string $rule, Subject $subject, Criterion $criterion, Amount $value, Limits $limits, Decision $decision, Uncertainty $uncertainty, Remedy $remedy, array $places, array $missing = [], string $said = '', array $readings = [], bool $needsSize = false): self
     {
         $outcome = match (true) {
             $decision->conformity === Conformity::Fails => Outcome::Fail,
@@ -53,30 +61,85 @@ final readonly class Finding
             default => Outcome::Pass,
         };
 
-        return new self($criterion, 'BORE-6', $cylinder, $outcome, $missing, $readings, $value, $limit, $decision->margin, $uncertainty, $decision->isCloseCall, needsSize: $needsSize);
+        return new self($part, $rule, $subject, $criterion, $outcome, $outcome === Outcome::Fail ? $remedy : null, $places, $missing, $said, $value, $limits, Amount::of($value->measurand, $decision->margin->nanometres), $uncertainty, $decision->isCloseCall, readings: $readings, needsSize: $needsSize);
+    }
+
+    /**
+     * A value without a gauge's doubt: a mass, a roughness, a volume.
+     *
+     * @param  list<Place>  $places
+     */
+    public static function held(EnginePart $part, string $rule, Subject $subject, Criterion $criterion, Amount $value, Limits $limits, Remedy $remedy, array $places, string $said = ''): self
+    {
+        $margin = $limits->margin($value);
+
+        return new self($part, $rule, $subject, $criterion, $margin->isNegative() ? Outcome::Fail : Outcome::Pass, $margin->isNegative() ? $remedy : null, $places, [], $said, $value, $limits, $margin);
+    }
+
+    /** @param  list<Place>  $places */
+    public static function passed(EnginePart $part, string $rule, Subject $subject, Criterion $criterion, string $said, array $places): self
+    {
+        return new self($part, $rule, $subject, $criterion, Outcome::Pass, null, $places, [], $said);
+    }
+
+    /** @param  list<Place>  $places */
+    public static function failed(EnginePart $part, string $rule, Subject $subject, Criterion $criterion, string $said, Remedy $remedy, array $places, string $state = ''): self
+    {
+        return new self($part, $rule, $subject, $criterion, Outcome::Fail, $remedy, $places, [], $said, state: $state);
     }
 
     /** @param  list<Place>  $missing */
-    public static function unread(Criterion $criterion, int $cylinder, Length $limit, array $missing, bool $needsSize = false): self
+    public static function unread(EnginePart $part, string $rule, Subject $subject, Criterion $criterion, array $missing, string $said = '', ?Limits $limits = null, bool $needsSize = false): self
     {
-        return new self($criterion, 'BORE-6', $cylinder, Outcome::Missing, $missing, limit: $limit, needsSize: $needsSize);
+        return new self($part, $rule, $subject, $criterion, Outcome::Missing, null, [], $missing, $said, limits: $limits, needsSize: $needsSize);
     }
 
-    /** @param  list<Place>  $missing */
-    public static function look(Criterion $criterion, int $cylinder, Outcome $outcome, string $look, array $missing): self
+    /**
+     * Something seen or felt.
+     *
+     * @param  list<Place>  $places  Where one looks
+     */
+    public static function look(EnginePart $part, string $rule, Subject $subject, Criterion $criterion, Outcome $outcome, string $said, string $state, Remedy $remedy, array $places): self
     {
-        return new self($criterion, 'BORE-6', $cylinder, $outcome, $outcome === Outcome::Missing ? $missing : [], look: $look);
+        $isMissing = $outcome === Outcome::Missing;
+
+        return new self($part, $rule, $subject, $criterion, $outcome, $outcome === Outcome::Fail ? $remedy : null, $isMissing ? [] : $places, $isMissing ? $places : [], $said, state: $state);
     }
 
-    /** True where the gauge could not tell, whatever it read: its doubt is more than half the limit (GAUGE-9). */
+    /** The same finding where a customer lives with it, signed (VER-5). */
+    public function conceded(): self
+    {
+        return new self($this->part, $this->rule, $this->about, $this->criterion, Outcome::Concession, null, $this->places, [], $this->said, $this->value, $this->limits, $this->margin, $this->uncertainty, $this->isCloseCall, $this->state, $this->readings, $this->needsSize);
+    }
+
+    public function restsOn(Feature $feature): bool
+    {
+        return array_filter($this->places, static fn (Place $place): bool => $place->feature === $feature) !== [];
+    }
+
+    /** True where the gauge could not tell, whatever it read: its doubt is more than half the tolerance (GAUGE-9). */
     public function isBeyondItsGauge(): bool
     {
-        return $this->uncertainty !== null && $this->limit !== null && Fitness::of($this->uncertainty, $this->limit) === Fitness::Unfit;
+        return $this->uncertainty !== null && $this->limits !== null && Fitness::of($this->uncertainty, $this->limits->tolerance()) === Fitness::Unfit;
     }
 
-    /** How far past its limit, as a share of the limit; a look that fails is past any. */
+    /** How far past its limit, as a share of the tolerance; a look that fails is past any. */
     public function overshoot(): float
     {
-        return $this->margin === null || $this->limit?->isPositive() !== true ? INF : -$this->margin->nanometres / $this->limit->nanometres;
+        $tolerance = $this->limits?->tolerance();
+
+        return $this->margin === null || $tolerance?->isPositive() !== true ? INF : -$this->margin->value / $tolerance->nanometres;
+    }
+
+    /** What tells it from every other finding of the engine; made of codes, so that a word may change and what was signed holds. */
+    public function key(): string
+    {
+        return "{$this->rule}/{$this->about->code}/{$this->criterion->value}";
+    }
+
+    /** “Main 3” */
+    public function subject(): string
+    {
+        return $this->about->label;
     }
 }

@@ -35,7 +35,7 @@ final readonly class Gate
      *
      * @param  list<Place>  $places
      */
-    public function sizes(PartCriterion $criterion, array $places, LengthRange $range, Remedy $remedy): PartFinding
+    public function sizes(Criterion $criterion, array $places, LengthRange $range, Remedy $remedy): Finding
     {
         $missing = $this->measurements->missing($places);
         $limits = Limits::range($range);
@@ -57,7 +57,7 @@ final readonly class Gate
      * @param  list<Place>  $places
      * @param  int  $least  Fewer readings than so many have no spread
      */
-    public function spread(PartCriterion $criterion, array $places, Length $limit, Remedy $remedy, int $least = 2): PartFinding
+    public function spread(Criterion $criterion, array $places, Length $limit, Remedy $remedy, int $least = 2): Finding
     {
         $missing = $this->measurements->missing($places);
         $readings = $this->measurements->readings($places);
@@ -74,7 +74,7 @@ final readonly class Gate
      *
      * @param  list<list<Place>>  $groups
      */
-    public function widest(PartCriterion $criterion, array $groups, Length $limit, Remedy $remedy): PartFinding
+    public function widest(Criterion $criterion, array $groups, Length $limit, Remedy $remedy): Finding
     {
         $missing = $this->measurements->missing(array_merge([], ...$groups));
         $spreads = array_map(fn (array $places): ?Spread => count($readings = $this->measurements->readings($places)) < 2 ? null : Spread::of($readings), $groups);
@@ -87,7 +87,7 @@ final readonly class Gate
     }
 
     /** One reading against limits. */
-    public function reading(PartCriterion $criterion, Place $place, Limits $limits, Remedy $remedy, string $said = ''): PartFinding
+    public function reading(Criterion $criterion, Place $place, Limits $limits, Remedy $remedy, string $said = ''): Finding
     {
         $reading = $this->measurements->reading($place);
         if ($reading === null) {
@@ -98,7 +98,7 @@ final readonly class Gate
     }
 
     /** The difference of two readings of different gauges: a clearance, a play. */
-    public function difference(PartCriterion $criterion, Place $outer, Place $inner, LengthRange $range, Remedy $remedy): PartFinding
+    public function difference(Criterion $criterion, Place $outer, Place $inner, LengthRange $range, Remedy $remedy): Finding
     {
         $missing = $this->measurements->missing([$outer, $inner]);
         $readings = $this->measurements->readings([$outer, $inner]);
@@ -113,29 +113,29 @@ final readonly class Gate
     }
 
     /** @param  array<string, Remedy>  $bad  What a look that fails asks for, by its words */
-    public function look(PartCriterion $criterion, Place $place, array $bad): PartFinding
+    public function look(Criterion $criterion, Place $place, array $bad): Finding
     {
         $look = $this->measurements->look($place);
 
         return match (true) {
             $look === null => $this->unread($criterion, [$place]),
-            isset($bad[$look]) => PartFinding::failed($this->part, $this->id, $this->subject, $criterion, $look, $bad[$look], [$place], $look),
-            default => PartFinding::passed($this->part, $this->id, $this->subject, $criterion, $look, [$place]),
+            isset($bad[$look]) => Finding::failed($this->part, $this->id, $this->subject, $criterion, $look, $bad[$look], [$place], $look),
+            default => Finding::passed($this->part, $this->id, $this->subject, $criterion, $look, [$place]),
         };
     }
 
     /** A mass, a roughness or a volume against its limits; nothing where it was not read and nothing needs it. */
-    public function value(PartCriterion $criterion, Place $place, Limits $limits, Remedy $remedy, string $said = ''): ?PartFinding
+    public function value(Criterion $criterion, Place $place, Limits $limits, Remedy $remedy, string $said = ''): ?Finding
     {
         $value = $this->measurements->value($place);
 
-        return $value === null ? null : PartFinding::held($this->part, $this->id, $this->subject, $criterion, Amount::of($place->feature->measurand(), $value), $limits, $remedy, [$place], $said);
+        return $value === null ? null : Finding::held($this->part, $this->id, $this->subject, $criterion, Amount::of($place->feature->measurand(), $value), $limits, $remedy, [$place], $said);
     }
 
     /** @param  list<Place>  $missing */
-    public function unread(PartCriterion $criterion, array $missing, string $said = ''): PartFinding
+    public function unread(Criterion $criterion, array $missing, string $said = ''): Finding
     {
-        return PartFinding::unread($this->part, $this->id, $this->subject, $criterion, $missing, $said);
+        return Finding::unread($this->part, $this->id, $this->subject, $criterion, $missing, $said);
     }
 
     /**
@@ -144,21 +144,21 @@ final readonly class Gate
      * @param  list<Place>  $places
      * @param  list<Place>  $missing
      */
-    public function judged(PartCriterion $criterion, Amount $value, Limits $limits, Uncertainty $uncertainty, Remedy $remedy, array $places, array $missing = [], string $said = ''): PartFinding
+    public function judged(Criterion $criterion, Amount $value, Limits $limits, Uncertainty $uncertainty, Remedy $remedy, array $places, array $missing = [], string $said = ''): Finding
     {
-        return PartFinding::measured($this->part, $this->id, $this->subject, $criterion, $value, $limits, $this->decide($value, $limits, $uncertainty), $uncertainty, $remedy, $places, $missing, $said);
+        return Finding::measured($this->part, $this->id, $this->subject, $criterion, $value, $limits, $this->decide($value, $limits, $uncertainty), $uncertainty, $remedy, $places, $missing, $said);
     }
 
     /** @param  list<Place>  $places */
-    public function passed(PartCriterion $criterion, string $said, array $places): PartFinding
+    public function passed(Criterion $criterion, string $said, array $places): Finding
     {
-        return PartFinding::passed($this->part, $this->id, $this->subject, $criterion, $said, $places);
+        return Finding::passed($this->part, $this->id, $this->subject, $criterion, $said, $places);
     }
 
     /** @param  list<Place>  $places */
-    public function failed(PartCriterion $criterion, string $said, Remedy $remedy, array $places, string $state = ''): PartFinding
+    public function failed(Criterion $criterion, string $said, Remedy $remedy, array $places, string $state = ''): Finding
     {
-        return PartFinding::failed($this->part, $this->id, $this->subject, $criterion, $said, $remedy, $places, $state);
+        return Finding::failed($this->part, $this->id, $this->subject, $criterion, $said, $remedy, $places, $state);
     }
 
     /** The nearer limit decides; undecided at one of them is undecided. */

@@ -30,6 +30,11 @@ final readonly class Limits
         return new self(null, Amount::distance($most));
     }
 
+    public static function atLeastLength(Length $least): self
+    {
+        return new self(Amount::distance($least), null);
+    }
+
     public static function between(?Amount $least, ?Amount $most): self
     {
         return new self($least, $most);

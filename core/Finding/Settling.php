@@ -30,7 +30,7 @@ final readonly class Settling
     /** @param  array<string, Instrument>  $gauges  That read such places, by what they are called */
     public static function of(Finding $finding, array $gauges): self
     {
-        $margin = $finding->margin?->absolute();
+        $margin = $finding->margin?->length()->absolute();
         if ($margin === null || $finding->readings === []) {
             return new self(null, [], false);
         }

@@ -11,6 +11,17 @@ final readonly class Subject
     {
     }
 
+    public static function bore(int $cylinder): self
+    {
+        return new self("bore.{$cylinder}", "Cylinder {$cylinder}");
+    }
+
+    /** Of its kind: 3 of “main.3”, “valve.3.in”; 0 where there is only one. */
+    public function number(): int
+    {
+        return (int) (explode('.', $this->code)[1] ?? 0);
+    }
+
     public static function of(string $code, string $label): self
     {
         return new self($code, $label);

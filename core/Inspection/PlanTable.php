@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace NorthLedger\Core\Inspection;
 
-use NorthLedger\Core\Finding\PartCriterion;
+use NorthLedger\Core\Finding\Criterion;
 
 /** One table of a sheet. */
 final readonly class PlanTable
@@ -14,7 +14,7 @@ final readonly class PlanTable
      * @param  list<PlanRow>  $rows
      * @param  list<string>  $order  Place keys as they are walked; column by column where none are given
      * @param  list<string>  $subjects  What the findings of each column are about: “Main 3”
-     * @param  list<PartCriterion>  $derived  Criteria of those findings that stand below the readings
+     * @param  list<Criterion>  $derived  Criteria of those findings that stand below the readings
      */
     public function __construct(public string $title, public array $columns, public array $rows, private array $order = [], public array $subjects = [], public array $derived = [])
     {

@@ -7,9 +7,9 @@ namespace NorthLedger\Core\Inspection;
 use NorthLedger\Core\Engine\Places\Place;
 use NorthLedger\Core\Engine\Specification\EnginePart;
 use NorthLedger\Core\Engine\Specification\SpecificationSheet;
+use NorthLedger\Core\Finding\Criterion;
+use NorthLedger\Core\Finding\Finding;
 use NorthLedger\Core\Finding\Outcome;
-use NorthLedger\Core\Finding\PartCriterion;
-use NorthLedger\Core\Finding\PartFinding;
 use NorthLedger\Core\Finding\PartVerdict;
 use NorthLedger\Core\Finding\Subject;
 
@@ -17,7 +17,7 @@ use NorthLedger\Core\Finding\Subject;
 final readonly class SectionJudgement
 {
     /**
-     * @param  list<PartFinding>  $findings
+     * @param  list<Finding>  $findings
      * @param  list<PlannedWork>  $works
      */
     public function __construct(public Section $section, public array $findings, public array $works = [], public bool $isRead = true)
@@ -28,7 +28,7 @@ final readonly class SectionJudgement
     public static function notBegun(Section $section, SpecificationSheet $sheet): self
     {
         return new self($section, array_map(
-            static fn (EnginePart $part): PartFinding => PartFinding::unread($part, 'VER-1', Subject::of($section->value, $section->title()), PartCriterion::WholeSheet, []), $section->partsOf($sheet),
+            static fn (EnginePart $part): Finding => Finding::unread($part, 'VER-1', Subject::of($section->value, $section->title()), Criterion::WholeSheet, []), $section->partsOf($sheet),
         ), [], false);
     }
 
@@ -40,11 +40,11 @@ final readonly class SectionJudgement
     /**
      * Scrap is certain whatever is still missing; anything else is known once nothing that a verdict needs is missing (VER-1).
      *
-     * @param  list<PartFinding>  $findings
+     * @param  list<Finding>  $findings
      */
     public static function verdictOf(array $findings): PartVerdict
     {
-        $asked = array_map(static fn (PartFinding $finding): ?PartVerdict => $finding->remedy?->verdict(), $findings);
+        $asked = array_map(static fn (Finding $finding): ?PartVerdict => $finding->remedy?->verdict(), $findings);
         $outcomes = array_column($findings, 'outcome');
 
         return match (true) {
@@ -81,10 +81,10 @@ final readonly class SectionJudgement
         return array_values($missing);
     }
 
-    /** @return list<PartFinding> */
+    /** @return list<Finding> */
     public function failures(): array
     {
-        return array_values(array_filter($this->findings, static fn (PartFinding $finding): bool => $finding->outcome === Outcome::Fail));
+        return array_values(array_filter($this->findings, static fn (Finding $finding): bool => $finding->outcome === Outcome::Fail));
     }
 
     /** True once nothing that is still unread can change the verdict. */
@@ -94,7 +94,7 @@ final readonly class SectionJudgement
     }
 
     /**
-     * @param  callable(PartFinding): PartFinding  $change
+     * @param  callable(Finding): Finding  $change
      */
     public function with(callable $change): self
     {

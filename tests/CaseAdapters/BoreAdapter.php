@@ -123,9 +123,9 @@ final class BoreAdapter implements Adapter
         $isMeasured = in_array($finding->criterion, [Criterion::OutOfRound, Criterion::Taper, Criterion::Clearance, Criterion::LeastClearance], true);
 
         return ['result' => $finding->outcome->value] + ($isMeasured ? [
-            'value_nm' => $finding->value?->nanometres,
-            'limit_nm' => $finding->limit?->nanometres,
-            'margin_nm' => $finding->margin?->nanometres,
+            'value_nm' => $finding->value?->value,
+            'limit_nm' => $finding->limits?->tolerance()->nanometres,
+            'margin_nm' => $finding->margin?->value,
         ] : []);
     }
 }

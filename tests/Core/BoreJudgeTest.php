@@ -80,7 +80,7 @@ final class BoreJudgeTest extends TestCase
     {
         $finding = $this->judge()->judge(Bench::bore(Bench::sheet('tarn-4-198'), 3, [9.6, 5.2, null, null, 2.2]))->finding(Criterion::OutOfRound);
 
-        $this->assertSame('Out-of-round 4.4, limit 2.0: over by 2.4 thou; gauge uncertainty ±0.3.', (new FindingWords(LengthDisplay::in(Bench::sheet('tarn-4-198')->unit)))->sentence($finding));
+        $this->assertSame('Out-of-round 4.4 thou, limit 2.0: over by 2.4 thou; gauge uncertainty ±0.3.', (new FindingWords(LengthDisplay::in(Bench::sheet('tarn-4-198')->unit)))->sentence($finding));
         $this->assertSame(['bore.3.top.thrust', 'bore.3.top.inline'], array_map(static fn ($reading): string => $reading->place->key(), $finding->readings));
     }
 

@@ -165,7 +165,7 @@ final class DoubtTest extends TestCase
         $bores = array_map(static fn (int $cylinder): BoreInspection => Bench::bore($sheet, $cylinder, [($limit - $margin) / 25_400 - 1.6, 0.2, 0.2, 0.2, 0.2, 0.2], 1.6), [1, 2, 3, 4]);
         $finding = BlockAssessment::of($sheet, Bench::policy(), $bores, Length::zero())->bores[0]->finding(Criterion::Clearance);
         $this->assertTrue($finding->isCloseCall);
-        $this->assertEqualsWithDelta($margin, $finding->margin?->nanometres, 2);
+        $this->assertEqualsWithDelta($margin, $finding->margin?->value, 2);
         $settling = Settling::of($finding, []);
         $this->assertTrue($settling->temperatures);
         // The same sum by hand: two sizes of 96.8 mm, one degree known of each, no scatter of the temperatures beyond that.

@@ -4,8 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
+use NorthLedger\Core\Assessment\FindingWords;
 use NorthLedger\Core\Assessment\InspectionPlan;
-use NorthLedger\Core\Assessment\PartWords;
+use NorthLedger\Core\Assessment\PlannedWorkWords;
 use NorthLedger\Core\Engine\Places\Feature;
 use NorthLedger\Core\Engine\Places\Place;
 use NorthLedger\Core\Engine\Specification\SpecificationSheet;
@@ -16,9 +17,9 @@ use NorthLedger\Core\Features\Faces\FaceKind;
 use NorthLedger\Core\Features\Housings\HousingPlan;
 use NorthLedger\Core\Features\Volumes\Compression;
 use NorthLedger\Core\Features\Weights\WeightJudge;
+use NorthLedger\Core\Finding\Criterion;
+use NorthLedger\Core\Finding\Finding;
 use NorthLedger\Core\Finding\Outcome;
-use NorthLedger\Core\Finding\PartCriterion;
-use NorthLedger\Core\Finding\PartFinding;
 use NorthLedger\Core\Finding\PartVerdict;
 use NorthLedger\Core\Gauging\InstrumentKind;
 use NorthLedger\Core\Inspection\Looks;
@@ -84,7 +85,7 @@ final class InspectionTest extends TestCase
         $engine = new MeasuredEngine($sheet);
         foreach ([Section::Crankshaft, Section::Housings, Section::Rods, Section::Deck, Section::Heads] as $section) {
             $read = $this->judge($sheet, $section, $engine->measurements($section));
-            $this->assertSame(PartVerdict::Serviceable, $read->verdict(), $section->value.': '.implode(' ', array_map(static fn (PartFinding $finding): string => $finding->key(), $read->failures())));
+            $this->assertSame(PartVerdict::Serviceable, $read->verdict(), $section->value.': '.implode(' ', array_map(static fn (Finding $finding): string => $finding->key(), $read->failures())));
             $this->assertTrue($read->isSettled());
             $empty = $this->judge($sheet, $section, Measurements::none());
             $this->assertSame(PartVerdict::NotYetKnown, $empty->verdict());
@@ -113,17 +114,17 @@ final class InspectionTest extends TestCase
         $judged = $this->crankshaft(['main.3.front.0' => $this->main(-35), 'pin.2.front.0' => $this->pin(-65), 'pinscore.2' => 2 * self::THOU]);
         $this->assertSame(PartVerdict::Recondition, $judged->verdict());
         $this->assertSame([['Mains', WorkKind::Grind, 254_000, 63_220_600], ['Rod journals', WorkKind::Grind, 508_000, 53_454_300]], array_map(static fn (PlannedWork $work): array => [$work->subject, $work->kind, $work->step?->nanometres, $work->target?->nanometres], $judged->works));
-        $words = new PartWords(LengthDisplay::in(LengthUnit::Inch));
-        $this->assertSame('Mains: grind .010 under, aim at 2.4890 in.', $words->work($judged->works[0]));
-        $size = $this->finding($judged, 'Main 3', PartCriterion::Size);
-        $this->assertSame('Size 2.4955 in, 2.4985 to 2.4995: out by 3.0 thou; gauge uncertainty ±0.2 thou.', str_replace('±0.2.', '±0.2 thou.', $words->sentence($size)));
+        $words = new FindingWords(LengthDisplay::in(LengthUnit::Inch));
+        $this->assertSame('Mains: grind .010 under, aim at 2.4890 in.', (new PlannedWorkWords(LengthDisplay::in(LengthUnit::Inch)))->sentence($judged->works[0]));
+        $size = $this->finding($judged, 'Main 3', Criterion::Size);
+        $this->assertSame('Size 2.4955 in, 2.4985 to 2.4995: under by 3.0 thou; gauge uncertainty ±0.2 thou.', str_replace('±0.2.', '±0.2 thou.', $words->sentence($size)));
     }
 
     public function test_a_journal_beyond_the_last_undersize_is_welded_or_replaced(): void
     {
         $judged = $this->crankshaft(['pin.1.rear.90' => $this->pin(-400)]);
         $this->assertSame(PartVerdict::Repair, $judged->verdict());
-        $this->assertSame('JRNL-5', $this->finding($judged, 'Rod journals', PartCriterion::Undersize)->rule);
+        $this->assertSame('JRNL-5', $this->finding($judged, 'Rod journals', Criterion::Undersize)->rule);
         $this->assertSame(WorkKind::WeldOrReplace, $judged->works[1]->kind);
     }
 
@@ -141,11 +142,11 @@ final class InspectionTest extends TestCase
     public function test_a_bent_crankshaft_and_one_polished_like_a_mirror(): void
     {
         $judged = $this->crankshaft(['runout.3' => 3 * self::THOU, 'mainra.2' => 40, 'snout.1' => 1 * self::THOU]);
-        $this->assertSame(Outcome::Fail, $this->finding($judged, 'Main 3', PartCriterion::RunOut)->outcome);
-        $this->assertSame(Outcome::Pass, $this->finding($judged, 'Crankshaft', PartCriterion::SnoutRunOut)->outcome);
-        $this->assertSame(Outcome::Fail, $this->finding($judged, 'Main 2', PartCriterion::Finish)->outcome);
+        $this->assertSame(Outcome::Fail, $this->finding($judged, 'Main 3', Criterion::RunOut)->outcome);
+        $this->assertSame(Outcome::Pass, $this->finding($judged, 'Crankshaft', Criterion::SnoutRunOut)->outcome);
+        $this->assertSame(Outcome::Fail, $this->finding($judged, 'Main 2', Criterion::Finish)->outcome);
         $mirror = (new CrankshaftJudge($this->vee, Bench::policy(['mirror_finish' => 'accepted']), Measurements::none()))->judge($this->engine->measurements(Section::Crankshaft, ['mainra.2' => 40]));
-        $this->assertSame(Outcome::Pass, $this->finding($mirror, 'Main 2', PartCriterion::Finish)->outcome, 'the other school');
+        $this->assertSame(Outcome::Pass, $this->finding($mirror, 'Main 2', Criterion::Finish)->outcome, 'the other school');
     }
 
     public function test_oil_clearance_is_the_housings_less_two_shells_less_the_journal_and_the_strip_only_checks_it(): void
@@ -154,12 +155,12 @@ final class InspectionTest extends TestCase
         $judge = new CrankshaftJudge($this->vee, Bench::policy(), $bearings);
         $strip = ['mainstrip.1' => (int) (9 * self::THOU)];
         $judged = $judge->judge($this->engine->measurements(Section::Crankshaft, $strip));
-        $clearance = $this->finding($judged, 'Main 1', PartCriterion::OilClearance);
+        $clearance = $this->finding($judged, 'Main 1', Criterion::OilClearance);
         // 2.6910 − 2 × .0946 − 2.4990 at the loosest, as far inside .0008 to .0040 as the tightest is.
         $this->assertSame((int) (2.8 * self::THOU), $clearance->value?->value);
         $this->assertSame('JRNL-8', $clearance->rule);
         $this->assertSame(PartVerdict::NotYetKnown, $judged->verdict(), 'the strip says nine thou: somebody has to decide');
-        $this->assertSame(Outcome::Fail, $this->finding($judged, 'Main 1', PartCriterion::PlasticStrip)->outcome);
+        $this->assertSame(Outcome::Fail, $this->finding($judged, 'Main 1', Criterion::PlasticStrip)->outcome);
     }
 
     public function test_a_hardened_case_that_grinding_goes_through_is_treated_anew_or_replaced(): void
@@ -188,8 +189,8 @@ final class InspectionTest extends TestCase
         $flat = new MeasuredEngine($sheet);
         $judged = $this->judge($sheet, Section::Housings, $flat->measurements(Section::Housings, ['imprint.2' => Looks::IMPRINT, 'offset.3' => 21_000]));
         $this->assertSame([PartVerdict::Recondition, WorkKind::LineBore, 250_000], [$judged->verdict(), $judged->works[0]->kind, $judged->works[0]->step?->nanometres]);
-        $this->assertSame(Outcome::Fail, $this->finding($judged, 'Line of the housings', PartCriterion::StepToNeighbour)->outcome);
-        $this->assertSame(Outcome::Pass, $this->finding($judged, 'Line of the housings', PartCriterion::StepOverall)->outcome);
+        $this->assertSame(Outcome::Fail, $this->finding($judged, 'Line of the housings', Criterion::StepToNeighbour)->outcome);
+        $this->assertSame(Outcome::Pass, $this->finding($judged, 'Line of the housings', Criterion::StepOverall)->outcome);
         $atLast = array_fill_keys(array_map(static fn ($one): string => $one->place->key(), array_filter(InspectionPlan::of(Section::Housings, $sheet)->walk(), static fn ($one): bool => $one->place->feature === Feature::Housing)), 60_509_500);
         $this->assertSame(PartVerdict::Serviceable, $this->judge($sheet, Section::Housings, $flat->measurements(Section::Housings, $atLast))->verdict());
         $this->assertSame(PartVerdict::Scrap, $this->judge($sheet, Section::Housings, $flat->measurements(Section::Housings, ['imprint.1' => Looks::STEP] + $atLast))->verdict());
@@ -263,11 +264,11 @@ final class InspectionTest extends TestCase
     public function test_a_deck_that_is_not_square_shows_at_the_corners_and_side_valves_sink_with_the_cut(): void
     {
         $judged = $this->judge($this->vee, Section::Deck, $this->engine->measurements(Section::Deck, ['todeck.8' => 5 * self::THOU]));
-        $this->assertSame(['DECK-6', Outcome::Fail], [$this->finding($judged, 'Pistons at the corners', PartCriterion::CornerSpread)->rule, $this->finding($judged, 'Pistons at the corners', PartCriterion::CornerSpread)->outcome]);
+        $this->assertSame(['DECK-6', Outcome::Fail], [$this->finding($judged, 'Pistons at the corners', Criterion::CornerSpread)->rule, $this->finding($judged, 'Pistons at the corners', Criterion::CornerSpread)->outcome]);
         $side = Bench::sheet('cairn-l4-144');
         $cut = $this->judge($side, Section::Deck, (new MeasuredEngine($side))->measurements(Section::Deck, ['deck.1.b5' => -8 * self::THOU]));
         $this->assertStringContainsString('valve seats stand in this face', $cut->works[0]->said);
-        $this->assertSame([FaceKind::Deck->part()], [$this->finding($cut, 'Deck', PartCriterion::Flatness)->part]);
+        $this->assertSame([FaceKind::Deck->part()], [$this->finding($cut, 'Deck', Criterion::Flatness)->part]);
     }
 
     public function test_guides_seats_and_lifters(): void
@@ -277,13 +278,13 @@ final class InspectionTest extends TestCase
             'guide.4.ex' => $most + 2 * self::THOU, 'drop.2.in' => Looks::TIGHT, 'vacuum.6.ex' => Looks::FALLS,
             'guideheight.7.in' => $this->vee->intake->guideHeight->most->nanometres + 2 * self::THOU,
         ]));
-        $failed = array_map(static fn (PartFinding $finding): string => "{$finding->rule} {$finding->subject()}", $judged->failures());
+        $failed = array_map(static fn (Finding $finding): string => "{$finding->rule} {$finding->subject()}", $judged->failures());
         sort($failed);
         $this->assertSame(['VALVE-1 Cylinder 7, intake', 'VALVE-1 Intake guides', 'VALVE-2 Cylinder 2, intake', 'VALVE-2 Cylinder 2, intake', 'VALVE-2 Cylinder 4, exhaust', 'VALVE-3 Cylinder 6, exhaust'], $failed, 'a valve that sticks beside a clearance that measures fine is asked about');
         $lifters = $this->judge($this->vee, Section::Housings, $this->engine->measurements(Section::Housings, ['lifterbore.9' => ($this->vee->lifters?->bore->most->nanometres ?? 0) + 2 * self::THOU, 'lifterfeel.3' => Looks::LOOSE, 'lifterbore.3' => null, 'lifter.3' => null]));
-        $this->assertSame(['Lifter 3', 'Lifter 9'], array_map(static fn (PartFinding $finding): string => $finding->subject(), $lifters->failures()), 'they run in the block, and a feel is enough');
-        $this->assertSame('block', $this->finding($lifters, 'Lifter 9', PartCriterion::Play)->part->value);
-        $this->assertSame('head', $this->finding($judged, 'Cylinder 4, exhaust', PartCriterion::StemClearance)->part->value);
+        $this->assertSame(['Lifter 3', 'Lifter 9'], array_map(static fn (Finding $finding): string => $finding->subject(), $lifters->failures()), 'they run in the block, and a feel is enough');
+        $this->assertSame('block', $this->finding($lifters, 'Lifter 9', Criterion::Play)->part->value);
+        $this->assertSame('head', $this->finding($judged, 'Cylinder 4, exhaust', Criterion::StemClearance)->part->value);
     }
 
     public function test_the_bobweight_takes_what_was_weighed_and_the_sheet_for_the_rest(): void
@@ -356,7 +357,7 @@ final class InspectionTest extends TestCase
         return $face->plan()?->flatness()->nanometres ?? -1;
     }
 
-    private function finding(SectionJudgement $judged, string $subject, PartCriterion $criterion): PartFinding
+    private function finding(SectionJudgement $judged, string $subject, Criterion $criterion): Finding
     {
         foreach ($judged->findings as $finding) {
             if ($finding->subject() === $subject && $finding->criterion === $criterion) {

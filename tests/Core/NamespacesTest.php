@@ -42,7 +42,7 @@ final class NamespacesTest extends TestCase
         foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator(dirname(__DIR__, 2).'/'.$folder, FilesystemIterator::SKIP_DOTS)) as $file) {
             $code = (string) file_get_contents($file->getPathname());
             preg_match('/^namespace ([\w\\\\]+);/m', $code, $own);
-            preg_match_all('/^use ('.preg_quote($root).'\\\\[\w\\\\]+)\\\\\w+(?: as \w+)?;/m', $code, $imported);
+            preg_match_all('/^use ('.preg_quote($root, '/').'\\\\[\w\\\\]+)\\\\\w+(?: as \w+)?;/m', $code, $imported);
             $knows[$own[1]] = ($knows[$own[1]] ?? []) + array_fill_keys(array_diff($imported[1], [$own[1]]), true);
         }
 

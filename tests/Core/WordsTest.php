@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
+use NorthLedger\Core\Assessment\ChangeWords;
 use NorthLedger\Core\Assessment\FindingWords;
 use NorthLedger\Core\Assessment\NextReading;
 use NorthLedger\Core\Assessment\NextReason;
@@ -122,12 +123,12 @@ final class WordsTest extends TestCase
     {
         $sheet = Bench::sheet('tarn-4-198');
         $judge = new BoreJudge($sheet->bore->nominal, $sheet->bore->oversizes, $sheet->bore->service, Length::ofNanometres(101_600), Length::zero(), Pistons::of($sheet->piston, Length::ofNanometres(76_200)));
-        $words = new FindingWords(LengthDisplay::in(LengthUnit::Inch));
+        $words = new ChangeWords(LengthDisplay::in(LengthUnit::Inch));
         $of = static fn (BoreLooks $looks): ?WouldStay => WouldStay::of($judge->judge(Bench::bore($sheet, 2, [9.6, 5.2, 4, 3, 2.2, 2], null, $looks)), $judge, $sheet->bore->service);
 
         $change = $of(new BoreLooks(pitting: PittingClass::Felt));
         $this->assertNotNull($change);
-        $this->assertSame('would pass with a limit of 4.4 thou for out-of-round (now 2.0), a limit of 7.4 thou for taper (now 5.0), a limit of 11.1 thou for clearance (now 6.0) and the customer’s signed concession for its pits.', $words->change($change));
+        $this->assertSame('would pass with a limit of 4.4 thou for out-of-round (now 2.0), a limit of 7.4 thou for taper (now 5.0), a limit of 11.1 thou for clearance (now 6.0) and the customer’s signed concession for its pits.', $words->stay($change));
         $this->assertNull($of(new BoreLooks(crack: CrackLook::Hole)), 'no limit closes a hole');
     }
 

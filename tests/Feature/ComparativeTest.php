@@ -15,8 +15,8 @@ use Illuminate\Testing\TestResponse;
 use NorthLedger\Core\Assessment\BlockAssessment;
 use NorthLedger\Core\Assessment\NextReason;
 use NorthLedger\Core\Features\Bores\CanStay;
+use NorthLedger\Core\Finding\Amount;
 use NorthLedger\Core\Finding\Criterion;
-use NorthLedger\Core\Quantity\Length;
 use Tests\TestCase;
 
 /** A gauge zeroed on the part itself judges form alone, until its zero gets a size (GAUGE-2). */
@@ -42,7 +42,7 @@ final class ComparativeTest extends TestCase
         $this->assertStringContainsString('on cylinder 1, bottom, in line, size not known', $answer->json('fragments.setup'));
         $this->assertStringContainsString('size of the zero', $answer->json('fragments.setup'));
         $bore = $this->assessment()->bores[0];
-        $this->assertSame(25_400 * 87 / 10, $bore->finding(Criterion::Taper)->value?->nanometres, 'top less bottom, thrust');
+        $this->assertSame(25_400 * 87 / 10, $bore->finding(Criterion::Taper)->value?->value, 'top less bottom, thrust');
         $this->assertNull($bore->measures->size());
         $this->assertTrue($bore->finding(Criterion::Clearance)->needsSize);
         $this->assertSame(CanStay::No, $this->assessment()->canStay, 'a taper condemns without any size');
@@ -92,7 +92,7 @@ final class ComparativeTest extends TestCase
         $this->assertNull($this->assessment()->bores[0]->finding(Criterion::Taper)->value, 'top counts from one zero, bottom from another');
         $this->key($this->job, 'bore.1.top.thrust', '8.0', changes: ['repeat' => true])->assertUnprocessable()->assertJsonPath('question.kind', 'reason');
         $this->key($this->job, 'bore.1.top.thrust', '8.0', changes: ['reason' => 'gauge zero was off'])->assertOk();
-        $this->assertEquals(Length::ofNanometres(25_400 * 8), $this->assessment()->bores[0]->finding(Criterion::Taper)->value);
+        $this->assertEquals(Amount::distance(Length::ofNanometres(25_400 * 8)), $this->assessment()->bores[0]->finding(Criterion::Taper)->value);
     }
 
     public function test_what_a_comparative_zero_cannot_be(): void

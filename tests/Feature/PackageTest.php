@@ -106,7 +106,7 @@ final class PackageTest extends TestCase
         $this->assertSame([$house->verdict->value, $house->canStay->value, $house->next->place?->key(), $house->recommendation?->option->key()], [$evaluation['verdict'], $evaluation['can_stay'], $evaluation['next']['place'], $evaluation['recommended']]);
         foreach ($house->bores as $index => $bore) {
             $this->assertSame([$bore->measures->size()?->nanometres, $bore->wear?->nanometres], [$evaluation['bores'][$index]['size_nm'], $evaluation['bores'][$index]['wear_nm']]);
-            $this->assertSame(array_map(static fn ($finding): array => [$finding->outcome->value, $finding->margin?->nanometres], array_values($bore->findings)), array_map(static fn (array $finding): array => [$finding['outcome'], $finding['margin_nm']], $evaluation['bores'][$index]['findings']));
+            $this->assertSame(array_map(static fn ($finding): array => [$finding->outcome->value, $finding->margin?->value], array_values($bore->findings)), array_map(static fn (array $finding): array => [$finding['outcome'], $finding['margin_nm']], $evaluation['bores'][$index]['findings']));
         }
         foreach ($house->plan->options ?? [] as $index => $option) {
             $this->assertSame(OptionRecord::write($option), array_diff_key($evaluation['ways'][$index], ['key' => 1, 'is_feasible' => 1]));

@@ -10,9 +10,9 @@ use App\Storage\Reading;
 use App\Storage\Setup;
 use App\Storage\SheetName;
 use NorthLedger\Core\Engine\Places\Place;
+use NorthLedger\Core\Finding\Criterion;
+use NorthLedger\Core\Finding\Finding;
 use NorthLedger\Core\Finding\Outcome;
-use NorthLedger\Core\Finding\PartCriterion;
-use NorthLedger\Core\Finding\PartFinding;
 use NorthLedger\Core\Finding\PartVerdict;
 use NorthLedger\Core\Inspection\Section;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -66,7 +66,7 @@ final class PartSheetTest extends TestCase
     public function test_a_new_rod_is_read_on_the_same_sheet_over_the_old_one(): void
     {
         $this->key($this->job, 'bend.2', '4.0', 'rods')->assertOk();
-        $bent = static fn (PartFinding $finding): bool => $finding->subject() === 'Rod 2' && $finding->criterion === PartCriterion::Bend && $finding->outcome === Outcome::Fail;
+        $bent = static fn (Finding $finding): bool => $finding->subject() === 'Rod 2' && $finding->criterion === Criterion::Bend && $finding->outcome === Outcome::Fail;
         $this->assertCount(1, array_filter($this->file()->inspection()->judged(Section::Rods)->findings, $bent));
         $this->assertContains('a new part', $this->key($this->job, 'bend.2', '0.5', 'rods')->assertStatus(422)->json('question.choices'));
         $this->key($this->job, 'bend.2', '0.5', 'rods', ['reason' => 'a new part'])->assertOk();
@@ -80,11 +80,11 @@ final class PartSheetTest extends TestCase
         $this->assertSame('setup', $this->key($this->job, $place, '0.2', 'housings')->assertStatus(422)->json('question.kind'));
         $this->stateSetup($this->job, 'housings', ['feature' => 'housing', 'zero' => '2.8170', 'caps_torqued' => false])->assertOk();
         $this->key($this->job, $place, '0.2', 'housings')->assertOk();
-        $loose = array_values(array_filter($this->file()->inspection()->judged(Section::Housings)->findings, static fn ($finding): bool => $finding->criterion === PartCriterion::CapsTorqued));
+        $loose = array_values(array_filter($this->file()->inspection()->judged(Section::Housings)->findings, static fn ($finding): bool => $finding->criterion === Criterion::CapsTorqued));
         $this->assertSame([Outcome::Missing, $place], [$loose[0]->outcome, $loose[0]->missing[0]->key()]);
         $this->stateSetup($this->job, 'housings', ['feature' => 'housing', 'zero' => '2.8170'])->assertOk();
         $this->key($this->job, $place, '0.2', 'housings', ['reason' => 'caps were loose'])->assertOk();
-        $this->assertSame([], array_values(array_filter($this->file()->inspection()->judged(Section::Housings)->findings, static fn ($finding): bool => $finding->criterion === PartCriterion::CapsTorqued)));
+        $this->assertSame([], array_values(array_filter($this->file()->inspection()->judged(Section::Housings)->findings, static fn ($finding): bool => $finding->criterion === Criterion::CapsTorqued)));
     }
 
     /** @return iterable<string, array{string, string, string, string}> */

@@ -11,9 +11,9 @@ use App\Storage\Job;
 use App\Storage\Reading;
 use App\Storage\User;
 use Illuminate\Testing\TestResponse;
+use NorthLedger\Core\Finding\Criterion;
+use NorthLedger\Core\Finding\Finding;
 use NorthLedger\Core\Finding\Outcome;
-use NorthLedger\Core\Finding\PartCriterion;
-use NorthLedger\Core\Finding\PartFinding;
 use NorthLedger\Core\Inspection\Section;
 use Tests\TestCase;
 
@@ -102,10 +102,10 @@ final class ScaleTest extends TestCase
         return $this->key($this->job, "rodmass.{$rod}", $grams, 'rods', $says);
     }
 
-    private function spread(): PartFinding
+    private function spread(): Finding
     {
         $findings = $this->app->make(JobFiles::class)->open($this->job->refresh())->inspection()->judged(Section::Rods)->findings;
 
-        return array_values(array_filter($findings, static fn (PartFinding $finding): bool => $finding->criterion === PartCriterion::WeightSpread))[0];
+        return array_values(array_filter($findings, static fn (Finding $finding): bool => $finding->criterion === Criterion::WeightSpread))[0];
     }
 }

@@ -11,8 +11,8 @@ use NorthLedger\Core\Features\Bores\BoreInspection;
 use NorthLedger\Core\Features\Bores\CanStay;
 use NorthLedger\Core\Features\Bores\JudgedBore;
 use NorthLedger\Core\Features\Bores\PittingClass;
+use NorthLedger\Core\Finding\Finding;
 use NorthLedger\Core\Finding\Outcome;
-use NorthLedger\Core\Finding\PartFinding;
 use NorthLedger\Core\Finding\WayToPass;
 use NorthLedger\Core\Quantity\LengthUnit;
 
@@ -43,7 +43,7 @@ trait TrueSentences
         return count($sentences) + count($changes);
     }
 
-    private static function isWithinItsDoubt(PartFinding $finding): bool
+    private static function isWithinItsDoubt(Finding $finding): bool
     {
         return $finding->margin !== null && $finding->uncertainty !== null && abs($finding->margin->value) <= $finding->uncertainty->expanded()->nanometres;
     }

@@ -9,8 +9,10 @@ use NorthLedger\Core\Engine\Places\Feature;
 use NorthLedger\Core\Engine\Places\Place;
 use NorthLedger\Core\Engine\Places\Station;
 use NorthLedger\Core\Engine\Specification\BoreLimits;
+use NorthLedger\Core\Engine\Specification\EnginePart;
 use NorthLedger\Core\Finding\Criterion;
 use NorthLedger\Core\Finding\Finding;
+use NorthLedger\Core\Finding\Limits;
 use NorthLedger\Core\Finding\Outcome;
 use NorthLedger\Core\Finding\Spread;
 use NorthLedger\Core\Gauging\DecisionRule;
@@ -37,6 +39,7 @@ final readonly class BoreJudge
         private int $allowedPittingClass = 2,
         private DecisionRule $rule = DecisionRule::Simple,
         private array $stations = Station::JUDGED,
+        private EnginePart $part = EnginePart::Block,
     ) {
     }
 
@@ -46,7 +49,7 @@ final readonly class BoreJudge
         $step = CurrentStep::of($bore, $this->nominal, $this->oversizes, $this->stepTolerance, $this->declaredStep);
         $size = $measures->size();
         $unread = $this->unread($bore, $this->stations);
-        $clearances = new ClearanceJudge($this->limits->clearance, $this->pistons ?? Pistons::sized(null), $this->rule, $unread, $step->value);
+        $clearances = new ClearanceJudge(new BoreFindings($this->part, $bore->cylinder), $this->limits->clearance, $this->pistons ?? Pistons::sized(null), $this->rule, $unread, $step->value);
         [$most, $least, $newPiston] = [$clearances->most($measures), $clearances->least($measures), $clearances->withNewPiston($measures)];
         $ofTheBore = [$this->outOfRound($bore, $measures), $this->taper($bore, $measures), $this->crack($bore), $this->ridge($bore), $this->scoring($bore), $this->pitting($bore)];
         $ways = $clearances->ways($most, $least, $newPiston);
@@ -68,7 +71,7 @@ final readonly class BoreJudge
     /** The same judge with other limits: what a bore would be by them (VER-3). */
     public function withLimits(BoreLimits $limits): self
     {
-        return new self($this->nominal, $this->oversizes, $limits, $this->stepTolerance, $this->declaredStep, $this->pistons, $this->allowedPittingClass, $this->rule, $this->stations);
+        return new self($this->nominal, $this->oversizes, $limits, $this->stepTolerance, $this->declaredStep, $this->pistons, $this->allowedPittingClass, $this->rule, $this->stations, $this->part);
     }
 
     /**
@@ -96,12 +99,12 @@ final readonly class BoreJudge
     private function spread(Criterion $criterion, BoreInspection $bore, ?Spread $widest, Length $limit, array $missing): Finding
     {
         if ($widest === null) {
-            return Finding::unread($criterion, $bore->cylinder, $limit, $missing);
+            return $this->of($bore)->unread($criterion, Limits::atMostLength($limit), $missing);
         }
         $uncertainty = $widest->uncertainty();
 
-        return Finding::measured(
-            $criterion, $bore->cylinder, $widest->value(), $limit,
+        return $this->of($bore)->measured(
+            $criterion, $widest->value(), Limits::atMostLength($limit),
             $this->rule->decide($widest->value(), $limit, LimitKind::Max, $uncertainty),
             $uncertainty, [$widest->largest, $widest->smallest], $missing,
         );
@@ -115,7 +118,7 @@ final readonly class BoreJudge
             CrackLook::Crack, CrackLook::Hole => Outcome::Fail,
         };
 
-        return Finding::look(Criterion::Crack, $bore->cylinder, $outcome, $bore->looks->crack->value ?? '', [Place::look(Feature::Crack, $bore->cylinder)]);
+        return $this->of($bore)->look(Criterion::Crack, $outcome, $bore->looks->crack->value ?? '', $bore->looks->crack->value ?? '', [Place::look(Feature::Crack, $bore->cylinder)]);
     }
 
     private function ridge(BoreInspection $bore): Finding
@@ -128,9 +131,13 @@ final readonly class BoreJudge
             default => Outcome::Pass,
         };
         $looks = array_map(static fn (string $end, ?RidgeLook $look): string => "{$end} ".($look->value ?? 'not checked'), array_keys($ends), $ends);
-        $missing = array_map(static fn (string $end): Place => Place::ridge($bore->cylinder, Station::from($end)), array_keys($open));
+        $places = array_map(static fn (string $end): Place => Place::ridge($bore->cylinder, Station::from($end)), array_keys(match ($outcome) {
+            Outcome::Fail => array_filter($ends, static fn (?RidgeLook $look): bool => $look === RidgeLook::CatchesNail),
+            Outcome::Missing => $open,
+            default => $ends,
+        }));
 
-        return Finding::look(Criterion::Ridge, $bore->cylinder, $outcome, implode(', ', $looks), $missing);
+        return $this->of($bore)->look(Criterion::Ridge, $outcome, implode(', ', $looks), implode(', ', $looks), $places);
     }
 
     private function scoring(BoreInspection $bore): Finding
@@ -138,7 +145,7 @@ final readonly class BoreJudge
         $look = $bore->looks->scoring;
         $outcome = $look === null ? Outcome::Missing : ($look->mayStay() ? Outcome::Pass : Outcome::Fail);
 
-        return Finding::look(Criterion::Scoring, $bore->cylinder, $outcome, $look->value ?? '', [Place::look(Feature::Scoring, $bore->cylinder)]);
+        return $this->of($bore)->look(Criterion::Scoring, $outcome, $look->value ?? '', $look->value ?? '', [Place::look(Feature::Scoring, $bore->cylinder)]);
     }
 
     private function pitting(BoreInspection $bore): Finding
@@ -151,7 +158,12 @@ final readonly class BoreJudge
             default => Outcome::Fail,
         };
 
-        return Finding::look(Criterion::Pitting, $bore->cylinder, $outcome, $class?->label() ?? '', [Place::look(Feature::Pitting, $bore->cylinder)]);
+        return $this->of($bore)->look(Criterion::Pitting, $outcome, $class?->label() ?? '', (string) $class?->value, [Place::look(Feature::Pitting, $bore->cylinder)]);
+    }
+
+    private function of(BoreInspection $bore): BoreFindings
+    {
+        return new BoreFindings($this->part, $bore->cylinder);
     }
 
     /**

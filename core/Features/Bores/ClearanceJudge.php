@@ -7,6 +7,7 @@ namespace NorthLedger\Core\Features\Bores;
 use NorthLedger\Core\Engine\Places\Place;
 use NorthLedger\Core\Finding\Criterion;
 use NorthLedger\Core\Finding\Finding;
+use NorthLedger\Core\Finding\Limits;
 use NorthLedger\Core\Finding\Outcome;
 use NorthLedger\Core\Gauging\Conformity;
 use NorthLedger\Core\Gauging\Decision;
@@ -24,7 +25,7 @@ final readonly class ClearanceJudge
      * @param  list<Place>  $unread  Of the bore
      * @param  ?Length  $step  The bore's present step; null where it is not known
      */
-    public function __construct(private Length $most, private Pistons $pistons, private DecisionRule $rule, private array $unread, private ?Length $step)
+    public function __construct(private BoreFindings $findings, private Length $most, private Pistons $pistons, private DecisionRule $rule, private array $unread, private ?Length $step)
     {
     }
 
@@ -34,13 +35,13 @@ final readonly class ClearanceJudge
         $bore = $measures->bore;
         $piston = $bore->piston->corrected ?? ($this->pistons->usedAreNoLarger ? $this->pistons->newFor($this->step) : null);
         if ($measures->largest === null || $piston === null) {
-            return Finding::unread(Criterion::Clearance, $bore->cylinder, $this->most, $this->missing($bore), $measures->needsSize);
+            return $this->findings->unread(Criterion::Clearance, Limits::atMostLength($this->most), $this->missing($bore), $measures->needsSize);
         }
         $clearance = $measures->largest->corrected->minus($piston);
         $uncertainty = self::uncertainty($measures->largest, $bore->piston);
 
-        return Finding::measured(
-            Criterion::Clearance, $bore->cylinder, $clearance, $this->most,
+        return $this->findings->measured(
+            Criterion::Clearance, $clearance, Limits::atMostLength($this->most),
             $this->rule->decide($clearance, $this->most, LimitKind::Max, $uncertainty),
             $uncertainty, self::readings($measures->largest, $bore->piston), $this->missing($bore), $measures->needsSize,
         );
@@ -52,13 +53,13 @@ final readonly class ClearanceJudge
         $bore = $measures->bore;
         $limit = $this->pistons->leastClearance ?? Length::zero();
         if ($measures->smallest === null || $bore->piston === null) {
-            return Finding::unread(Criterion::LeastClearance, $bore->cylinder, $limit, $this->missing($bore), $measures->needsSize);
+            return $this->findings->unread(Criterion::LeastClearance, Limits::atLeastLength($limit), $this->missing($bore), $measures->needsSize);
         }
         $clearance = $measures->smallest->corrected->minus($bore->piston->corrected);
         $uncertainty = self::uncertainty($measures->smallest, $bore->piston);
 
-        return Finding::measured(
-            Criterion::LeastClearance, $bore->cylinder, $clearance, $limit, $this->atLeast($clearance, $limit, $uncertainty),
+        return $this->findings->measured(
+            Criterion::LeastClearance, $clearance, Limits::atLeastLength($limit), $this->atLeast($clearance, $limit, $uncertainty),
             $uncertainty, self::readings($measures->smallest, $bore->piston), $this->missing($bore), $measures->needsSize,
         );
     }
@@ -105,7 +106,7 @@ final readonly class ClearanceJudge
     private function isHonedOut(Finding $least): bool
     {
         return $least->outcome === Outcome::Fail && $least->margin !== null && $this->pistons->mostHone !== null
-            && ! $least->margin->absolute()->isLargerThan($this->pistons->mostHone);
+            && ! $least->margin->length()->absolute()->isLargerThan($this->pistons->mostHone);
     }
 
     private function atLeast(Length $clearance, Length $limit, Uncertainty $uncertainty): Decision

@@ -13,11 +13,11 @@ use NorthLedger\Core\Engine\Specification\JournalSpec;
 use NorthLedger\Core\Engine\Specification\LengthRange;
 use NorthLedger\Core\Engine\Specification\SpecificationSheet;
 use NorthLedger\Core\Finding\Amount;
+use NorthLedger\Core\Finding\Criterion;
+use NorthLedger\Core\Finding\Finding;
 use NorthLedger\Core\Finding\Gate;
 use NorthLedger\Core\Finding\Limits;
 use NorthLedger\Core\Finding\Outcome;
-use NorthLedger\Core\Finding\PartCriterion;
-use NorthLedger\Core\Finding\PartFinding;
 use NorthLedger\Core\Finding\Remedy;
 use NorthLedger\Core\Finding\Subject;
 use NorthLedger\Core\Gauging\Measurand;
@@ -135,7 +135,7 @@ final readonly class CrankshaftJudge implements Judge
         return $readings === [] ? Length::zero() : $this->journalJudge($journal->group)->nearestUndersize(Length::largest(...array_column($readings, 'corrected')));
     }
 
-    /** @return list<PartFinding> */
+    /** @return list<Finding> */
     private function ofJournal(ReadJournal $journal, ?JudgedJournal $judged, ?GrindPlan $plan): array
     {
         $spec = $this->sheet->crankshaft;
@@ -143,37 +143,37 @@ final readonly class CrankshaftJudge implements Judge
         $undersize = $judged->currentUndersize ?? $this->currentUndersize($journal);
         $range = LengthRange::between($journal->spec->diameter->least->minus($undersize), $journal->spec->diameter->most->minus($undersize));
         $findings = [
-            $gate->sizes(PartCriterion::Size, ReadJournal::places($journal->group, $journal->number), $range, Remedy::Machine),
-            $gate->widest(PartCriterion::OutOfRound, array_map(static fn (string $station): array => array_map(static fn (int $axis): Place => $journal->at("{$station}.{$axis}"), CrankshaftPlan::AXES), CrankshaftPlan::STATIONS), $spec->outOfRound, Remedy::Machine),
-            $gate->widest(PartCriterion::Taper, array_map(static fn (int $axis): array => array_map(static fn (string $station): Place => $journal->at("{$station}.{$axis}"), CrankshaftPlan::STATIONS), CrankshaftPlan::AXES), $spec->taper, Remedy::Machine),
+            $gate->sizes(Criterion::Size, ReadJournal::places($journal->group, $journal->number), $range, Remedy::Machine),
+            $gate->widest(Criterion::OutOfRound, array_map(static fn (string $station): array => array_map(static fn (int $axis): Place => $journal->at("{$station}.{$axis}"), CrankshaftPlan::AXES), CrankshaftPlan::STATIONS), $spec->outOfRound, Remedy::Machine),
+            $gate->widest(Criterion::Taper, array_map(static fn (int $axis): array => array_map(static fn (string $station): Place => $journal->at("{$station}.{$axis}"), CrankshaftPlan::STATIONS), CrankshaftPlan::AXES), $spec->taper, Remedy::Machine),
             $this->scored($gate, $journal->score(), $journal->measurements->length($journal->score())),
         ];
-        $finish = $gate->under('JRNL-7')->value(PartCriterion::Finish, $journal->finish(), Limits::between(Amount::of(Measurand::Roughness, $this->smoothest()->nanometres), Amount::of(Measurand::Roughness, $spec->roughest->nanometres)), Remedy::Machine, 'It decides how the journal is polished, never that it is ground.');
+        $finish = $gate->under('JRNL-7')->value(Criterion::Finish, $journal->finish(), Limits::between(Amount::of(Measurand::Roughness, $this->smoothest()->nanometres), Amount::of(Measurand::Roughness, $spec->roughest->nanometres)), Remedy::Machine, 'It decides how the journal is polished, never that it is ground.');
         if ($journal->hasRunOut()) {
-            $findings[] = $gate->under('JRNL-6')->reading(PartCriterion::RunOut, Place::at(Feature::RunOut, $journal->number), Limits::atMostLength($spec->runoutCentre), Remedy::Machine, 'Total indicator reading; the bend is half of it.');
+            $findings[] = $gate->under('JRNL-6')->reading(Criterion::RunOut, Place::at(Feature::RunOut, $journal->number), Limits::atMostLength($spec->runoutCentre), Remedy::Machine, 'Total indicator reading; the bend is half of it.');
         }
 
         return array_values(array_filter([
             ...$findings, $finish,
-            $journal->measurements->isRead($journal->fillet()) ? $gate->under('JRNL-4')->reading(PartCriterion::Fillet, $journal->fillet(), Limits::range($journal->spec->fillet), Remedy::Machine, 'Too small a fillet is where a crankshaft breaks, too large a one rides on the shell: the wheel is dressed to the sheet’s radius.') : null,
+            $journal->measurements->isRead($journal->fillet()) ? $gate->under('JRNL-4')->reading(Criterion::Fillet, $journal->fillet(), Limits::range($journal->spec->fillet), Remedy::Machine, 'Too small a fillet is where a crankshaft breaks, too large a one rides on the shell: the wheel is dressed to the sheet’s radius.') : null,
             ...$this->clearances($journal, $judged, $plan),
         ]));
     }
 
     /** Any score that can be measured has to go. */
-    private function scored(Gate $gate, Place $place, ?Length $depth): PartFinding
+    private function scored(Gate $gate, Place $place, ?Length $depth): Finding
     {
         return match (true) {
-            $depth === null => $gate->unread(PartCriterion::Score, [$place]),
-            $depth->isPositive() => $gate->failed(PartCriterion::Score, 'It has to be ground out: twice its depth comes off.', Remedy::Machine, [$place]),
-            default => $gate->passed(PartCriterion::Score, 'none', [$place]),
+            $depth === null => $gate->unread(Criterion::Score, [$place]),
+            $depth->isPositive() => $gate->failed(Criterion::Score, 'It has to be ground out: twice its depth comes off.', Remedy::Machine, [$place]),
+            default => $gate->passed(Criterion::Score, 'none', [$place]),
         };
     }
 
     /**
      * What is between the journal and new shells: as it is where it is only polished, at the target where it is ground.
      *
-     * @return list<PartFinding>
+     * @return list<Finding>
      */
     private function clearances(ReadJournal $journal, ?JudgedJournal $judged, ?GrindPlan $plan): array
     {
@@ -185,10 +185,10 @@ final readonly class CrankshaftJudge implements Judge
         $oil = OilClearances::of($housings, $journal->spec, $isGround ? ($plan->target ?? Length::zero()) : $judged->inspection->size(), $isGround ? ($plan->undersize ?? Length::zero()) : $judged->currentUndersize);
         $gate = new Gate(EnginePart::Crankshaft, $this->policy->incomingRule, $journal->measurements, 'JRNL-8', $journal->subject());
         $worst = $oil->worstAgainst($journal->spec->oilClearance);
-        $findings = [$gate->judged(PartCriterion::OilClearance, Amount::distance($worst), Limits::range($journal->spec->oilClearance, Measurand::Distance), $oil->uncertainty, Remedy::Machine, array_column($housings, 'place'), [], ($isGround ? 'With the journal ground to its target. ' : '').'With the shells of the sheet.')];
+        $findings = [$gate->judged(Criterion::OilClearance, Amount::distance($worst), Limits::range($journal->spec->oilClearance, Measurand::Distance), $oil->uncertainty, Remedy::Machine, array_column($housings, 'place'), [], ($isGround ? 'With the journal ground to its target. ' : '').'With the shells of the sheet.')];
         $strip = $journal->measurements->reading($journal->strip());
         if ($strip !== null && ! $isGround && ! $oil->agreesWith($strip)) {
-            $findings[] = $gate->failed(PartCriterion::PlasticStrip, 'The strip says another clearance than gauge and micrometer: ask which is wrong. It is a cross-check only and cannot show out-of-round or taper of the housing.', Remedy::Decide, [$strip->place]);
+            $findings[] = $gate->failed(Criterion::PlasticStrip, 'The strip says another clearance than gauge and micrometer: ask which is wrong. It is a cross-check only and cannot show out-of-round or taper of the housing.', Remedy::Decide, [$strip->place]);
         }
 
         return $findings;
@@ -212,16 +212,16 @@ final readonly class CrankshaftJudge implements Judge
         return array_slice($cylinders, ($pin - 1) * $each, $each);
     }
 
-    /** @return list<PartFinding> */
+    /** @return list<Finding> */
     private function ofGroup(JournalGroup $group, ?GrindPlan $plan): array
     {
         $subject = Subject::of($group->value, $group === JournalGroup::Mains ? 'Mains' : 'Rod journals');
         if ($plan?->action === GrindAction::WeldOrReplace) {
-            return [PartFinding::failed(EnginePart::Crankshaft, 'JRNL-5', $subject, PartCriterion::Undersize, 'They do not clean up at the largest undersize offered: weld them up, or replace the crankshaft.', Remedy::Repair, [])];
+            return [Finding::failed(EnginePart::Crankshaft, 'JRNL-5', $subject, Criterion::Undersize, 'They do not clean up at the largest undersize offered: weld them up, or replace the crankshaft.', Remedy::Repair, [])];
         }
 
         return $plan?->losesItsCase() === true
-            ? [PartFinding::failed(EnginePart::Crankshaft, 'JRNL-5', $subject, PartCriterion::HardenedCase, 'Grinding goes through the hardened case: treat it anew, or replace the crankshaft.', Remedy::Repair, [])]
+            ? [Finding::failed(EnginePart::Crankshaft, 'JRNL-5', $subject, Criterion::HardenedCase, 'Grinding goes through the hardened case: treat it anew, or replace the crankshaft.', Remedy::Repair, [])]
             : [];
     }
 
@@ -241,17 +241,17 @@ final readonly class CrankshaftJudge implements Judge
     /**
      * A bent snout is straightened before anything is ground.
      *
-     * @param  list<PartFinding>  $whole
+     * @param  list<Finding>  $whole
      * @return list<PlannedWork>
      */
     private static function straightening(array $whole): array
     {
-        $isBent = array_filter($whole, static fn (PartFinding $finding): bool => $finding->rule === 'JRNL-6' && $finding->outcome === Outcome::Fail) !== [];
+        $isBent = array_filter($whole, static fn (Finding $finding): bool => $finding->rule === 'JRNL-6' && $finding->outcome === Outcome::Fail) !== [];
 
         return $isBent ? [PlannedWork::of('JRNL-6', 'Crankshaft', WorkKind::Straighten, said: 'Before it is ground; check it for cracks again afterwards.')] : [];
     }
 
-    /** @return list<PartFinding> */
+    /** @return list<Finding> */
     private function ofTheWhole(Measurements $measurements): array
     {
         $spec = $this->sheet->crankshaft;
@@ -259,8 +259,8 @@ final readonly class CrankshaftJudge implements Judge
         $endPlay = Place::at(Feature::EndPlay, 1);
 
         return [
-            $gate->reading(PartCriterion::SnoutRunOut, Place::at(Feature::SnoutRunOut, 1), Limits::atMostLength($spec->runoutSnout), Remedy::Machine, 'Total indicator reading; the bend is half of it. Straighten before grinding.'),
-            ...($measurements->isRead($endPlay) ? [$gate->under('LINE-4')->reading(PartCriterion::EndPlay, $endPlay, Limits::range($spec->endPlay, Measurand::Distance), Remedy::Machine, 'By thrust shells of another width, or by welding up the thrust face.')] : []),
+            $gate->reading(Criterion::SnoutRunOut, Place::at(Feature::SnoutRunOut, 1), Limits::atMostLength($spec->runoutSnout), Remedy::Machine, 'Total indicator reading; the bend is half of it. Straighten before grinding.'),
+            ...($measurements->isRead($endPlay) ? [$gate->under('LINE-4')->reading(Criterion::EndPlay, $endPlay, Limits::range($spec->endPlay, Measurand::Distance), Remedy::Machine, 'By thrust shells of another width, or by welding up the thrust face.')] : []),
         ];
     }
 }

@@ -7,7 +7,7 @@ namespace NorthLedger\Core\Features\Crankshaft;
 use NorthLedger\Core\Engine\Places\Feature;
 use NorthLedger\Core\Engine\Places\Place;
 use NorthLedger\Core\Engine\Specification\SpecificationSheet;
-use NorthLedger\Core\Finding\PartCriterion;
+use NorthLedger\Core\Finding\Criterion;
 use NorthLedger\Core\Inspection\Characteristic;
 use NorthLedger\Core\Inspection\PlanRow;
 use NorthLedger\Core\Inspection\PlanRows;
@@ -21,7 +21,7 @@ final readonly class CrankshaftPlan
 
     public const AXES = [0, 90];
 
-    private const DERIVED = [PartCriterion::OutOfRound, PartCriterion::Taper, PartCriterion::OilClearance];
+    private const DERIVED = [Criterion::OutOfRound, Criterion::Taper, Criterion::OilClearance];
 
     private const MORE_STATIONS = ['front', 'middle', 'rear'];
 

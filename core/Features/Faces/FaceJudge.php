@@ -11,11 +11,11 @@ use NorthLedger\Core\Engine\Specification\EnginePart;
 use NorthLedger\Core\Engine\Specification\SpecificationSheet;
 use NorthLedger\Core\Engine\Specification\ValveTrain;
 use NorthLedger\Core\Finding\Amount;
+use NorthLedger\Core\Finding\Criterion;
+use NorthLedger\Core\Finding\Finding;
 use NorthLedger\Core\Finding\Gate;
 use NorthLedger\Core\Finding\Limits;
 use NorthLedger\Core\Finding\Outcome;
-use NorthLedger\Core\Finding\PartCriterion;
-use NorthLedger\Core\Finding\PartFinding;
 use NorthLedger\Core\Finding\Remedy;
 use NorthLedger\Core\Finding\Subject;
 use NorthLedger\Core\Gauging\Measurand;
@@ -70,7 +70,7 @@ final readonly class FaceJudge implements Judge
     /** A deck that is not square to the crankshaft is cut square, not shimmed away (DECK-2, DECK-6). */
     public function mayBeShimmed(MeasuredFace $face, Measurements $measurements): bool
     {
-        return $face->kind !== FaceKind::Deck || array_filter($this->corners($measurements), static fn (PartFinding $finding): bool => $finding->outcome === Outcome::Fail) === [];
+        return $face->kind !== FaceKind::Deck || array_filter($this->corners($measurements), static fn (Finding $finding): bool => $finding->outcome === Outcome::Fail) === [];
     }
 
     private function pitToRemove(MeasuredFace $face, Measurements $measurements): Length
@@ -82,7 +82,7 @@ final readonly class FaceJudge implements Judge
         return $depth ?? Length::zero();
     }
 
-    /** @return list<PartFinding> */
+    /** @return list<Finding> */
     private function ofFace(MeasuredFace $face, Measurements $measurements): array
     {
         [$kind, $spec, $bank] = [$face->kind, $face->spec, $face->bank];
@@ -90,19 +90,19 @@ final readonly class FaceJudge implements Judge
         $flatness = $face->plan()?->flatness();
         $height = Place::at($kind->height(), $bank);
         $findings = [
-            $flatness === null ? $gate->unread(PartCriterion::Flatness, $face->missing) : $gate->judged(PartCriterion::Flatness, Amount::distance($flatness), Limits::atMostLength($spec->flatness), $face->uncertainty(), Remedy::Machine, $face->places, $face->missing, $spec->flatnessOf === null ? '' : "As a {$spec->flatnessOf->value} gasket allows it."),
+            $flatness === null ? $gate->unread(Criterion::Flatness, $face->missing) : $gate->judged(Criterion::Flatness, Amount::distance($flatness), Limits::atMostLength($spec->flatness), $face->uncertainty(), Remedy::Machine, $face->places, $face->missing, $spec->flatnessOf === null ? '' : "As a {$spec->flatnessOf->value} gasket allows it."),
             $this->local($gate, $face, $measurements),
             $this->pits($gate->under('DECK-4'), $face, $measurements),
         ];
-        $mustBeCut = array_filter($findings, static fn (PartFinding $finding): bool => $finding->outcome === Outcome::Fail) !== [];
+        $mustBeCut = array_filter($findings, static fn (Finding $finding): bool => $finding->outcome === Outcome::Fail) !== [];
         $reading = $measurements->reading($height);
         $left = $reading === null ? null : $reading->corrected->minus($mustBeCut ? $this->cut($face, $measurements) : Length::zero());
 
-        $finish = $mustBeCut ? null : $gate->under('DECK-5')->value(PartCriterion::Finish, Place::at($kind->finish(), $bank), Limits::atMost(Amount::of(Measurand::Roughness, $spec->roughest->nanometres)), Remedy::Machine);
+        $finish = $mustBeCut ? null : $gate->under('DECK-5')->value(Criterion::Finish, Place::at($kind->finish(), $bank), Limits::atMost(Amount::of(Measurand::Roughness, $spec->roughest->nanometres)), Remedy::Machine);
 
         return [
             ...$findings,
-            $left === null ? $gate->under('DECK-4')->unread(PartCriterion::Height, [$height]) : $gate->under('DECK-4')->judged(PartCriterion::Height, Amount::size($left), Limits::between(Amount::size($spec->minimumHeight), null), $reading->sizeUncertainty(), $this->tooLow($face, $measurements), [$height], [], $mustBeCut ? 'After the cut.' : ''),
+            $left === null ? $gate->under('DECK-4')->unread(Criterion::Height, [$height]) : $gate->under('DECK-4')->judged(Criterion::Height, Amount::size($left), Limits::between(Amount::size($spec->minimumHeight), null), $reading->sizeUncertainty(), $this->tooLow($face, $measurements), [$height], [], $mustBeCut ? 'After the cut.' : ''),
             ...($finish === null ? [] : [$finish]),
         ];
     }
@@ -111,7 +111,7 @@ final readonly class FaceJudge implements Judge
      * Read by squares of the close rows, or by the thickest feeler under a straightedge; it fails by either, and holds once
      * one of them is through (DECK-1).
      */
-    private function local(Gate $gate, MeasuredFace $face, Measurements $measurements): PartFinding
+    private function local(Gate $gate, MeasuredFace $face, Measurements $measurements): Finding
     {
         $feeler = $measurements->reading(Place::at($face->kind->feeler(), $face->bank));
         $ofSquares = $face->localFlatness();
@@ -120,9 +120,9 @@ final readonly class FaceJudge implements Judge
         $missing = $isThrough ? [] : [Place::at($face->kind->feeler(), $face->bank)];
 
         return match (true) {
-            $feeler !== null && ($ofSquares === null || ! $ofSquares->isLargerThan($feeler->corrected)) => $gate->judged(PartCriterion::LocalFlatness, Amount::distance($feeler->corrected), $limits, $feeler->sizeUncertainty(), Remedy::Machine, [$feeler->place], [], 'By feeler under a straightedge as long as the span.'),
-            $ofSquares !== null => $gate->judged(PartCriterion::LocalFlatness, Amount::distance($ofSquares), $limits, $face->uncertainty(), Remedy::Machine, $face->places, $missing),
-            default => $gate->unread(PartCriterion::LocalFlatness, $missing, 'Not judged: read the close rows d and e as well, or feel along a straightedge as long as the span.'),
+            $feeler !== null && ($ofSquares === null || ! $ofSquares->isLargerThan($feeler->corrected)) => $gate->judged(Criterion::LocalFlatness, Amount::distance($feeler->corrected), $limits, $feeler->sizeUncertainty(), Remedy::Machine, [$feeler->place], [], 'By feeler under a straightedge as long as the span.'),
+            $ofSquares !== null => $gate->judged(Criterion::LocalFlatness, Amount::distance($ofSquares), $limits, $face->uncertainty(), Remedy::Machine, $face->places, $missing),
+            default => $gate->unread(Criterion::LocalFlatness, $missing, 'Not judged: read the close rows d and e as well, or feel along a straightedge as long as the span.'),
         };
     }
 
@@ -135,25 +135,25 @@ final readonly class FaceJudge implements Judge
         return $height !== null && $flatness !== null && ! $height->minus($flatness)->isSmallerThan($face->spec->minimumHeight) ? Remedy::Repair : Remedy::Scrap;
     }
 
-    private function pits(Gate $gate, MeasuredFace $face, Measurements $measurements): PartFinding
+    private function pits(Gate $gate, MeasuredFace $face, Measurements $measurements): Finding
     {
         $place = Place::at($face->kind->pits(), $face->bank);
         $depth = Place::at($face->kind->pitDepth(), $face->bank);
 
         return match (true) {
-            $measurements->look($place) !== Looks::INSIDE_BAND => $gate->look(PartCriterion::Pits, $place, []),
-            ! $measurements->isRead($depth) => $gate->unread(PartCriterion::Pits, [$depth], 'Inside the sealing band: their depth decides how much is cut.'),
-            default => $gate->failed(PartCriterion::Pits, 'Inside the sealing band they have to go: the deepest adds to the cut, or is repaired.', Remedy::Machine, [$place, $depth], (string) $measurements->length($depth)?->nanometres),
+            $measurements->look($place) !== Looks::INSIDE_BAND => $gate->look(Criterion::Pits, $place, []),
+            ! $measurements->isRead($depth) => $gate->unread(Criterion::Pits, [$depth], 'Inside the sealing band: their depth decides how much is cut.'),
+            default => $gate->failed(Criterion::Pits, 'Inside the sealing band they have to go: the deepest adds to the cut, or is repaired.', Remedy::Machine, [$place, $depth], (string) $measurements->length($depth)?->nanometres),
         };
     }
 
     /**
-     * @param  list<PartFinding>  $findings
+     * @param  list<Finding>  $findings
      * @return list<PlannedWork>
      */
     private function works(MeasuredFace $face, Measurements $measurements, array $findings): array
     {
-        $mustBeCut = array_filter($findings, static fn (PartFinding $finding): bool => $finding->outcome === Outcome::Fail && $finding->criterion !== PartCriterion::Height) !== [];
+        $mustBeCut = array_filter($findings, static fn (Finding $finding): bool => $finding->outcome === Outcome::Fail && $finding->criterion !== Criterion::Height) !== [];
         if (! $mustBeCut) {
             return [];
         }
@@ -171,7 +171,7 @@ final readonly class FaceJudge implements Judge
     /**
      * A deck that is square to the crankshaft has its pistons equally far below it.
      *
-     * @return list<PartFinding>
+     * @return list<Finding>
      */
     private function corners(Measurements $measurements): array
     {
@@ -181,6 +181,6 @@ final readonly class FaceJudge implements Judge
         $places = array_map(static fn (int $cylinder): Place => Place::at(Feature::PistonToDeck, $cylinder), FacesPlan::corners($this->sheet));
         $gate = new Gate(EnginePart::Block, $this->policy->incomingRule, $measurements, 'DECK-6', Subject::of('corners', 'Pistons at the corners'));
 
-        return [$gate->spread(PartCriterion::CornerSpread, $places, $this->policy->partAllowances($this->sheet->unit)->cornerSpread, Remedy::Machine, count($places))];
+        return [$gate->spread(Criterion::CornerSpread, $places, $this->policy->partAllowances($this->sheet->unit)->cornerSpread, Remedy::Machine, count($places))];
     }
 }

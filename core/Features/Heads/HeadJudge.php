@@ -8,11 +8,11 @@ use NorthLedger\Core\Engine\Places\Feature;
 use NorthLedger\Core\Engine\Places\Place;
 use NorthLedger\Core\Engine\Policy\ShopPolicy;
 use NorthLedger\Core\Engine\Specification\SpecificationSheet;
+use NorthLedger\Core\Finding\Criterion;
+use NorthLedger\Core\Finding\Finding;
 use NorthLedger\Core\Finding\Gate;
 use NorthLedger\Core\Finding\Limits;
 use NorthLedger\Core\Finding\Outcome;
-use NorthLedger\Core\Finding\PartCriterion;
-use NorthLedger\Core\Finding\PartFinding;
 use NorthLedger\Core\Finding\Remedy;
 use NorthLedger\Core\Finding\Subject;
 use NorthLedger\Core\Inspection\Judge;
@@ -41,43 +41,43 @@ final readonly class HeadJudge implements Judge
         return new SectionJudgement(Section::Heads, $findings, self::works($findings), ! $measurements->isEmpty());
     }
 
-    /** @return list<PartFinding> */
+    /** @return list<Finding> */
     private function ofValve(int $cylinder, string $spot, Measurements $measurements): array
     {
         $spec = HeadPlan::spec($this->sheet, $spot);
         $at = static fn (Feature $feature): Place => Place::at($feature, $cylinder, $spot);
         $gate = new Gate($this->sheet->valvePart(), $this->policy->incomingRule, $measurements, 'VALVE-1', Subject::of("valve.{$cylinder}.{$spot}", HeadPlan::subject($cylinder, $spot)));
 
-        $clearance = $gate->under('VALVE-2')->difference(PartCriterion::StemClearance, $at(Feature::Guide), $at(Feature::Stem), $spec->stemClearance, Remedy::Machine);
+        $clearance = $gate->under('VALVE-2')->difference(Criterion::StemClearance, $at(Feature::Guide), $at(Feature::Stem), $spec->stemClearance, Remedy::Machine);
 
         return [
             ...$this->contradiction($gate->under('VALVE-2'), $clearance, $at(Feature::Drop), $measurements),
-            $gate->sizes(PartCriterion::GuideHeight, [$at(Feature::GuideHeight)], $spec->guideHeight, Remedy::Machine),
+            $gate->sizes(Criterion::GuideHeight, [$at(Feature::GuideHeight)], $spec->guideHeight, Remedy::Machine),
             $clearance,
-            $gate->under('VALVE-2')->look(PartCriterion::ValveDrop, $at(Feature::Drop), [Looks::TIGHT => Remedy::Machine]),
-            $gate->under('VALVE-3')->look(PartCriterion::SeatAngles, $at(Feature::SeatAngle), [Looks::OTHER_ANGLES => Remedy::Machine]),
-            $gate->under('VALVE-3')->sizes(PartCriterion::SeatWidth, [$at(Feature::SeatWidth)], $spec->seatWidth, Remedy::Machine),
-            $gate->under('VALVE-3')->reading(PartCriterion::SeatRunOut, $at(Feature::SeatRunOut), Limits::atMostLength($spec->seatRunout), Remedy::Machine),
-            $gate->under('VALVE-3')->look(PartCriterion::Vacuum, $at(Feature::Vacuum), [Looks::FALLS => Remedy::Machine]),
+            $gate->under('VALVE-2')->look(Criterion::ValveDrop, $at(Feature::Drop), [Looks::TIGHT => Remedy::Machine]),
+            $gate->under('VALVE-3')->look(Criterion::SeatAngles, $at(Feature::SeatAngle), [Looks::OTHER_ANGLES => Remedy::Machine]),
+            $gate->under('VALVE-3')->sizes(Criterion::SeatWidth, [$at(Feature::SeatWidth)], $spec->seatWidth, Remedy::Machine),
+            $gate->under('VALVE-3')->reading(Criterion::SeatRunOut, $at(Feature::SeatRunOut), Limits::atMostLength($spec->seatRunout), Remedy::Machine),
+            $gate->under('VALVE-3')->look(Criterion::Vacuum, $at(Feature::Vacuum), [Looks::FALLS => Remedy::Machine]),
         ];
     }
 
     /**
      * A valve that sticks in a guide that measures wide enough: one of the two is not so.
      *
-     * @return list<PartFinding>
+     * @return list<Finding>
      */
-    private function contradiction(Gate $gate, PartFinding $clearance, Place $drop, Measurements $measurements): array
+    private function contradiction(Gate $gate, Finding $clearance, Place $drop, Measurements $measurements): array
     {
         return $clearance->outcome === Outcome::Pass && $measurements->look($drop) === Looks::TIGHT
-            ? [$gate->failed(PartCriterion::DropAgainstClearance, 'It does not fall freely, and its clearance measures fine. A bent stem, dirt in the guide, or a reading that is wrong: look again.', Remedy::Decide, [$drop, ...$clearance->places])]
+            ? [$gate->failed(Criterion::DropAgainstClearance, 'It does not fall freely, and its clearance measures fine. A bent stem, dirt in the guide, or a reading that is wrong: look again.', Remedy::Decide, [$drop, ...$clearance->places])]
             : [];
     }
 
     /**
      * Guides of one kind stand equally high.
      *
-     * @return list<PartFinding>
+     * @return list<Finding>
      */
     private function evenness(Measurements $measurements): array
     {
@@ -86,14 +86,14 @@ final readonly class HeadJudge implements Judge
             $valves = array_values(array_filter(HeadPlan::valves($this->sheet), static fn (array $valve): bool => str_starts_with($valve[1], $kind)));
             $places = array_map(static fn (array $valve): Place => Place::at(Feature::GuideHeight, $valve[0], $valve[1]), $valves);
             $gate = new Gate($this->sheet->valvePart(), $this->policy->incomingRule, $measurements, 'VALVE-1', Subject::of("guides.{$kind}", $subject));
-            $findings[] = $gate->spread(PartCriterion::Evenness, $places, $this->policy->partAllowances($this->sheet->unit)->guideEvenness, Remedy::Machine, count($places));
+            $findings[] = $gate->spread(Criterion::Evenness, $places, $this->policy->partAllowances($this->sheet->unit)->guideEvenness, Remedy::Machine, count($places));
         }
 
         return $findings;
     }
 
     /**
-     * @param  list<PartFinding>  $findings
+     * @param  list<Finding>  $findings
      * @return list<PlannedWork>
      */
     private static function works(array $findings): array

@@ -8,7 +8,7 @@ use NorthLedger\Core\Engine\Places\Feature;
 use NorthLedger\Core\Engine\Places\Place;
 use NorthLedger\Core\Engine\Specification\SpecificationSheet;
 use NorthLedger\Core\Engine\Specification\ValveSpec;
-use NorthLedger\Core\Finding\PartCriterion;
+use NorthLedger\Core\Finding\Criterion;
 use NorthLedger\Core\Inspection\Characteristic;
 use NorthLedger\Core\Inspection\PlanRow;
 use NorthLedger\Core\Inspection\PlanRows;
@@ -48,7 +48,7 @@ final readonly class HeadPlan
             $row('', 'width', Feature::SeatWidth),
             $row('', 'run-out', Feature::SeatRunOut),
             $row('', 'vacuum', Feature::Vacuum),
-        ], [], array_map(static fn (array $valve): string => self::subject(...$valve), $valves), [PartCriterion::StemClearance]);
+        ], [], array_map(static fn (array $valve): string => self::subject(...$valve), $valves), [Criterion::StemClearance]);
     }
 
     /** @return list<array{int, string}> Cylinder and spot of each valve: “in”, “ex”, or “in1”, “in2” where there are two of a kind */

@@ -11,10 +11,10 @@ use NorthLedger\Core\Engine\Specification\EnginePart;
 use NorthLedger\Core\Engine\Specification\HousingSpec;
 use NorthLedger\Core\Engine\Specification\LengthRange;
 use NorthLedger\Core\Engine\Specification\SpecificationSheet;
+use NorthLedger\Core\Finding\Criterion;
+use NorthLedger\Core\Finding\Finding;
 use NorthLedger\Core\Finding\Gate;
 use NorthLedger\Core\Finding\Outcome;
-use NorthLedger\Core\Finding\PartCriterion;
-use NorthLedger\Core\Finding\PartFinding;
 use NorthLedger\Core\Finding\Remedy;
 use NorthLedger\Core\Finding\Subject;
 use NorthLedger\Core\Inspection\Judge;
@@ -46,7 +46,7 @@ final readonly class HousingJudge implements Judge
             $findings = [...$findings, ...$this->ofHousing($housing, $measurements, $step)];
         }
         $findings = [...$findings, ...$this->line($measurements), ...$this->parting($measurements), ...$this->thrust($measurements)];
-        $mustBeBored = array_filter($findings, static fn (PartFinding $finding): bool => $finding->outcome === Outcome::Fail && in_array($finding->rule, ['LINE-1', 'LINE-2'], true)) !== [];
+        $mustBeBored = array_filter($findings, static fn (Finding $finding): bool => $finding->outcome === Outcome::Fail && in_array($finding->rule, ['LINE-1', 'LINE-2'], true)) !== [];
         $plan = $mustBeBored ? $this->plan($measurements, $step) : null;
 
         return new SectionJudgement(
@@ -106,7 +106,7 @@ final readonly class HousingJudge implements Judge
         return array_map(static fn (int $degrees): Place => Place::at(Feature::Housing, $housing, (string) $degrees), HousingPlan::directions($this->spec, $housing));
     }
 
-    /** @return list<PartFinding> */
+    /** @return list<Finding> */
     private function ofHousing(int $housing, Measurements $measurements, Length $step): array
     {
         $places = $this->bore($housing);
@@ -115,17 +115,17 @@ final readonly class HousingJudge implements Judge
         $range = LengthRange::between($this->spec->diameter->least->plus($step), $this->spec->diameter->most->plus($step));
 
         return [
-            ...($loose === [] ? [] : [$gate->unread(PartCriterion::CapsTorqued, $loose, 'Read with the caps torqued: without it the housing has another shape.')]),
-            $gate->sizes(PartCriterion::Size, $places, $range, Remedy::Machine),
-            $gate->spread(PartCriterion::OutOfRound, $places, $this->spec->outOfRound, Remedy::Machine),
-            $gate->under('LINE-2')->look(PartCriterion::Imprint, Place::at(Feature::Imprint, $housing), [Looks::IMPRINT => Remedy::Machine, Looks::STEP => Remedy::Machine]),
+            ...($loose === [] ? [] : [$gate->unread(Criterion::CapsTorqued, $loose, 'Read with the caps torqued: without it the housing has another shape.')]),
+            $gate->sizes(Criterion::Size, $places, $range, Remedy::Machine),
+            $gate->spread(Criterion::OutOfRound, $places, $this->spec->outOfRound, Remedy::Machine),
+            $gate->under('LINE-2')->look(Criterion::Imprint, Place::at(Feature::Imprint, $housing), [Looks::IMPRINT => Remedy::Machine, Looks::STEP => Remedy::Machine]),
         ];
     }
 
     /**
      * Each housing against its neighbours, and the line as a whole.
      *
-     * @return list<PartFinding>
+     * @return list<Finding>
      */
     private function line(Measurements $measurements): array
     {
@@ -134,15 +134,15 @@ final readonly class HousingJudge implements Judge
         $pairs = array_map(static fn (int $index): array => [$places[$index], $places[$index + 1]], array_keys(array_slice($places, 1)));
 
         return [
-            $gate->widest(PartCriterion::StepToNeighbour, $pairs, $this->spec->stepToNeighbour, Remedy::Machine),
-            $gate->spread(PartCriterion::StepOverall, $places, $this->spec->stepOverall, Remedy::Machine, count($places)),
+            $gate->widest(Criterion::StepToNeighbour, $pairs, $this->spec->stepToNeighbour, Remedy::Machine),
+            $gate->spread(Criterion::StepOverall, $places, $this->spec->stepOverall, Remedy::Machine, count($places)),
         ];
     }
 
     /**
      * A feeler that enters the torqued case scraps it.
      *
-     * @return list<PartFinding>
+     * @return list<Finding>
      */
     private function parting(Measurements $measurements): array
     {
@@ -156,37 +156,37 @@ final readonly class HousingJudge implements Judge
             $gate = new Gate(EnginePart::Block, $this->policy->incomingRule, $measurements, 'LINE-3', Subject::of("housing.{$housing}", "Housing {$housing}"));
             $gap = $measurements->length($place);
             $findings[] = match (true) {
-                $gap === null => $gate->unread(PartCriterion::PartingFace, [$place]),
-                ! $gap->isSmallerThan($condemns) => $gate->failed(PartCriterion::PartingFace, 'A feeler enters the torqued case: the halves do not seal and the bearings do not hold.', Remedy::Scrap, [$place]),
-                default => $gate->passed(PartCriterion::PartingFace, $gap->isZero() ? 'no feeler enters' : 'only a thinner feeler enters than the one that condemns', [$place]),
+                $gap === null => $gate->unread(Criterion::PartingFace, [$place]),
+                ! $gap->isSmallerThan($condemns) => $gate->failed(Criterion::PartingFace, 'A feeler enters the torqued case: the halves do not seal and the bearings do not hold.', Remedy::Scrap, [$place]),
+                default => $gate->passed(Criterion::PartingFace, $gap->isZero() ? 'no feeler enters' : 'only a thinner feeler enters than the one that condemns', [$place]),
             };
         }
 
         return $findings;
     }
 
-    /** @return list<PartFinding> */
+    /** @return list<Finding> */
     private function thrust(Measurements $measurements): array
     {
         $housing = $this->spec->thrust->housing;
         $gate = new Gate(EnginePart::Block, $this->policy->incomingRule, $measurements, 'LINE-4', Subject::of("thrust.{$housing}", "Thrust, housing {$housing}"));
 
         return [
-            $gate->sizes(PartCriterion::Width, array_map(static fn (string $spot): Place => Place::at(Feature::ThrustWidth, $housing, $spot), ['0', '90', '180', '270']), $this->spec->thrust->width, Remedy::Machine),
-            $gate->look(PartCriterion::ThrustFace, Place::at(Feature::ThrustFace, $housing), [Looks::CATCHES => Remedy::Machine]),
+            $gate->sizes(Criterion::Width, array_map(static fn (string $spot): Place => Place::at(Feature::ThrustWidth, $housing, $spot), ['0', '90', '180', '270']), $this->spec->thrust->width, Remedy::Machine),
+            $gate->look(Criterion::ThrustFace, Place::at(Feature::ThrustFace, $housing), [Looks::CATCHES => Remedy::Machine]),
         ];
     }
 
     /**
      * No step is left, or none that is larger than the hole.
      *
-     * @return list<PartFinding>
+     * @return list<Finding>
      */
     private function atTheEnd(Length $step, ?LinePlan $plan): array
     {
         return match (true) {
-            $plan?->work === LineWork::Scrap && $this->stepsAbove($step) !== [] => [PartFinding::failed(EnginePart::Block, 'LINE-2a', Subject::of('housings', 'Housings'), PartCriterion::LineBoreStep, 'No offered step is larger than the hole with its offset and the stock: nothing cleans up.', Remedy::Scrap, [])],
-            $plan?->work !== LineWork::Hone && $this->spec->lineBoreSteps !== [] && $this->stepsAbove($step) === [] => [PartFinding::failed(EnginePart::Block, 'LINE-3', Subject::of('housings', 'Housings'), PartCriterion::LineBoreStep, 'They stand at the largest step there are bearings for, and would have to be bored again.', Remedy::Scrap, [])],
+            $plan?->work === LineWork::Scrap && $this->stepsAbove($step) !== [] => [Finding::failed(EnginePart::Block, 'LINE-2a', Subject::of('housings', 'Housings'), Criterion::LineBoreStep, 'No offered step is larger than the hole with its offset and the stock: nothing cleans up.', Remedy::Scrap, [])],
+            $plan?->work !== LineWork::Hone && $this->spec->lineBoreSteps !== [] && $this->stepsAbove($step) === [] => [Finding::failed(EnginePart::Block, 'LINE-3', Subject::of('housings', 'Housings'), Criterion::LineBoreStep, 'They stand at the largest step there are bearings for, and would have to be bored again.', Remedy::Scrap, [])],
             default => [],
         };
     }

@@ -8,7 +8,7 @@ use NorthLedger\Core\Engine\Places\Feature;
 use NorthLedger\Core\Engine\Places\Place;
 use NorthLedger\Core\Engine\Specification\HousingSpec;
 use NorthLedger\Core\Engine\Specification\SpecificationSheet;
-use NorthLedger\Core\Finding\PartCriterion;
+use NorthLedger\Core\Finding\Criterion;
 use NorthLedger\Core\Inspection\Characteristic;
 use NorthLedger\Core\Inspection\PlanRow;
 use NorthLedger\Core\Inspection\PlanRows;
@@ -45,7 +45,7 @@ final readonly class HousingPlan
         $thrust = new PlanRows([$spec->thrust->housing]);
 
         return [
-            new PlanTable('Housings, from the front; 0° is square to the parting line', $housings->columns(), $rows, [], $housings->subjects('Housing'), [PartCriterion::OutOfRound]),
+            new PlanTable('Housings, from the front; 0° is square to the parting line', $housings->columns(), $rows, [], $housings->subjects('Housing'), [Criterion::OutOfRound]),
             new PlanTable("Thrust, housing {$spec->thrust->housing}", ['0°', '90°', '180°', '270°', 'face'], [
                 new PlanRow('', 'width, polished band', [
                     ...array_map(static fn (string $spot): Characteristic => $thrust->needed('', Feature::ThrustWidth, $spot, PlanRows::middle($spec->thrust->width))->cells[0] ?? throw new \LogicException('A row has a cell.'), self::THRUST_SPOTS),

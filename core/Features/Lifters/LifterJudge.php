@@ -9,10 +9,10 @@ use NorthLedger\Core\Engine\Places\Place;
 use NorthLedger\Core\Engine\Policy\ShopPolicy;
 use NorthLedger\Core\Engine\Specification\EnginePart;
 use NorthLedger\Core\Engine\Specification\SpecificationSheet;
+use NorthLedger\Core\Finding\Criterion;
+use NorthLedger\Core\Finding\Finding;
 use NorthLedger\Core\Finding\Gate;
 use NorthLedger\Core\Finding\Outcome;
-use NorthLedger\Core\Finding\PartCriterion;
-use NorthLedger\Core\Finding\PartFinding;
 use NorthLedger\Core\Finding\Remedy;
 use NorthLedger\Core\Finding\Subject;
 use NorthLedger\Core\Inspection\Judge;
@@ -46,7 +46,7 @@ final readonly class LifterJudge implements Judge
     }
 
     /** A gauge says how much play there is; where none was used the feel of the hand is what is known. */
-    private function ofLifter(Gate $gate, int $number, Measurements $measurements): PartFinding
+    private function ofLifter(Gate $gate, int $number, Measurements $measurements): Finding
     {
         $spec = $this->sheet->lifters;
         $feel = Place::at(Feature::LifterFeel, $number);
@@ -54,21 +54,21 @@ final readonly class LifterJudge implements Judge
         $isGauged = $measurements->isRead($places[0]) || $measurements->isRead($places[1]);
 
         return match (true) {
-            $isGauged && $spec !== null => $gate->difference(PartCriterion::Play, $places[0], $places[1], $spec->play, Remedy::Machine),
-            $measurements->isRead($feel) => $gate->look(PartCriterion::Play, $feel, [Looks::LOOSE => Remedy::Machine, Looks::STICKS => Remedy::Machine]),
-            default => $gate->unread(PartCriterion::Play, [$feel]),
+            $isGauged && $spec !== null => $gate->difference(Criterion::Play, $places[0], $places[1], $spec->play, Remedy::Machine),
+            $measurements->isRead($feel) => $gate->look(Criterion::Play, $feel, [Looks::LOOSE => Remedy::Machine, Looks::STICKS => Remedy::Machine]),
+            default => $gate->unread(Criterion::Play, [$feel]),
         };
     }
 
     /**
-     * @param  list<PartFinding>  $findings
+     * @param  list<Finding>  $findings
      * @return list<PlannedWork>
      */
     private static function works(array $findings): array
     {
         return array_values(array_map(
-            static fn (PartFinding $finding): PlannedWork => PlannedWork::of(self::RULE, $finding->subject(), WorkKind::Resize, said: 'Bush or ream the bore, or fit another lifter.'),
-            array_filter($findings, static fn (PartFinding $finding): bool => $finding->outcome === Outcome::Fail),
+            static fn (Finding $finding): PlannedWork => PlannedWork::of(self::RULE, $finding->subject(), WorkKind::Resize, said: 'Bush or ream the bore, or fit another lifter.'),
+            array_filter($findings, static fn (Finding $finding): bool => $finding->outcome === Outcome::Fail),
         ));
     }
 }

@@ -6,7 +6,7 @@ namespace NorthLedger\Core\Features\Lifters;
 
 use NorthLedger\Core\Engine\Places\Feature;
 use NorthLedger\Core\Engine\Specification\SpecificationSheet;
-use NorthLedger\Core\Finding\PartCriterion;
+use NorthLedger\Core\Finding\Criterion;
 use NorthLedger\Core\Inspection\PlanRows;
 use NorthLedger\Core\Inspection\PlanTable;
 
@@ -28,7 +28,7 @@ final readonly class LifterPlan
                 $lifters->needed('by feel', Feature::LifterFeel),
                 $lifters->optional('bore at working depth', Feature::LifterBore, '', PlanRows::middle($sheet->lifters->bore)),
                 $lifters->optional('body', Feature::Lifter, '', PlanRows::middle($sheet->lifters->body)),
-            ], [], $lifters->subjects('Lifter'), [PartCriterion::Play]);
+            ], [], $lifters->subjects('Lifter'), [Criterion::Play]);
         }
 
         return $tables;

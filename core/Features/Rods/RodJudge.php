@@ -10,11 +10,11 @@ use NorthLedger\Core\Engine\Policy\ShopPolicy;
 use NorthLedger\Core\Engine\Specification\EnginePart;
 use NorthLedger\Core\Engine\Specification\SpecificationSheet;
 use NorthLedger\Core\Finding\Amount;
+use NorthLedger\Core\Finding\Criterion;
+use NorthLedger\Core\Finding\Finding;
 use NorthLedger\Core\Finding\Gate;
 use NorthLedger\Core\Finding\Limits;
 use NorthLedger\Core\Finding\Outcome;
-use NorthLedger\Core\Finding\PartCriterion;
-use NorthLedger\Core\Finding\PartFinding;
 use NorthLedger\Core\Finding\Remedy;
 use NorthLedger\Core\Finding\Subject;
 use NorthLedger\Core\Inspection\Judge;
@@ -50,7 +50,7 @@ final readonly class RodJudge implements Judge
         return array_map(static fn (string $spot): Place => Place::at(Feature::BigEnd, $rod, $spot), ['front.0', 'front.90', 'rear.0', 'rear.90']);
     }
 
-    /** @return list<PartFinding> */
+    /** @return list<Finding> */
     private function ofRod(int $rod, Measurements $measurements): array
     {
         $spec = $this->sheet->rods;
@@ -60,19 +60,19 @@ final readonly class RodJudge implements Judge
         $at = static fn (Feature $feature): Place => Place::at($feature, $rod);
 
         return [
-            ...($loose === [] ? [] : [$gate->unread(PartCriterion::CapsTorqued, $loose, 'Read with the cap torqued: without it the big end has another shape.')]),
-            $gate->sizes(PartCriterion::BigEnd, self::bigEnd($rod), $spec->bigEnd, Remedy::Machine),
-            $gate->widest(PartCriterion::BigEndOutOfRound, [[$front, $frontAcross], [$rear, $rearAcross]], $spec->outOfRound, Remedy::Machine),
-            $gate->widest(PartCriterion::BigEndTaper, [[$front, $rear], [$frontAcross, $rearAcross]], $spec->taper, Remedy::Machine),
-            $gate->sizes(PartCriterion::SmallEnd, [Place::at(Feature::SmallEnd, $rod, '0'), Place::at(Feature::SmallEnd, $rod, '90')], $spec->smallEnd, Remedy::Machine),
-            $gate->under('ROD-4')->sizes(PartCriterion::CentreDistance, [$at(Feature::Centres)], $spec->centreDistance, Remedy::Scrap),
-            $gate->under('ROD-4')->reading(PartCriterion::Bend, $at(Feature::Bend), Limits::atMostLength($spec->bend), Remedy::Machine),
-            $gate->under('ROD-4')->reading(PartCriterion::Twist, $at(Feature::Twist), Limits::atMostLength($spec->twist), Remedy::Machine),
+            ...($loose === [] ? [] : [$gate->unread(Criterion::CapsTorqued, $loose, 'Read with the cap torqued: without it the big end has another shape.')]),
+            $gate->sizes(Criterion::BigEnd, self::bigEnd($rod), $spec->bigEnd, Remedy::Machine),
+            $gate->widest(Criterion::BigEndOutOfRound, [[$front, $frontAcross], [$rear, $rearAcross]], $spec->outOfRound, Remedy::Machine),
+            $gate->widest(Criterion::BigEndTaper, [[$front, $rear], [$frontAcross, $rearAcross]], $spec->taper, Remedy::Machine),
+            $gate->sizes(Criterion::SmallEnd, [Place::at(Feature::SmallEnd, $rod, '0'), Place::at(Feature::SmallEnd, $rod, '90')], $spec->smallEnd, Remedy::Machine),
+            $gate->under('ROD-4')->sizes(Criterion::CentreDistance, [$at(Feature::Centres)], $spec->centreDistance, Remedy::Scrap),
+            $gate->under('ROD-4')->reading(Criterion::Bend, $at(Feature::Bend), Limits::atMostLength($spec->bend), Remedy::Machine),
+            $gate->under('ROD-4')->reading(Criterion::Twist, $at(Feature::Twist), Limits::atMostLength($spec->twist), Remedy::Machine),
         ];
     }
 
     /**
-     * @param  list<PartFinding>  $findings
+     * @param  list<Finding>  $findings
      * @return list<PlannedWork>
      */
     private static function works(int $rod, array $findings): array
@@ -81,9 +81,9 @@ final readonly class RodJudge implements Judge
         foreach ($findings as $finding) {
             if ($finding->outcome === Outcome::Fail) {
                 $kind = match (true) {
-                    in_array($finding->criterion, [PartCriterion::BigEnd, PartCriterion::BigEndOutOfRound, PartCriterion::BigEndTaper], true) => WorkKind::Resize,
-                    $finding->criterion === PartCriterion::SmallEnd => WorkKind::Rebush,
-                    $finding->criterion === PartCriterion::CentreDistance => WorkKind::Replace,
+                    in_array($finding->criterion, [Criterion::BigEnd, Criterion::BigEndOutOfRound, Criterion::BigEndTaper], true) => WorkKind::Resize,
+                    $finding->criterion === Criterion::SmallEnd => WorkKind::Rebush,
+                    $finding->criterion === Criterion::CentreDistance => WorkKind::Replace,
                     default => WorkKind::Straighten,
                 };
                 $kinds[$kind->value] = PlannedWork::of($finding->rule, "Rod {$rod}", $kind);
@@ -93,18 +93,18 @@ final readonly class RodJudge implements Judge
         return array_values($kinds);
     }
 
-    private function spread(RodWeights $weights, Measurements $measurements): PartFinding
+    private function spread(RodWeights $weights, Measurements $measurements): Finding
     {
         $subject = Subject::of('rods', 'Rods');
         $gate = new Gate(EnginePart::Rods, $this->policy->incomingRule, $measurements, 'ROD-3', $subject);
         if ($weights->spread === null) {
-            return $gate->unread(PartCriterion::WeightSpread, $weights->missing);
+            return $gate->unread(Criterion::WeightSpread, $weights->missing);
         }
         [$value, $limits] = [Amount::mass($weights->spread), Limits::atMost(Amount::mass($this->sheet->rods->spread->micrograms))];
         $scale = $measurements->scale($weights->extremes);
 
         return $scale === null
-            ? PartFinding::held(EnginePart::Rods, 'ROD-3', $subject, PartCriterion::WeightSpread, $value, $limits, Remedy::Machine, $weights->extremes)
-            : $gate->judged(PartCriterion::WeightSpread, $value, $limits, $scale->uncertaintyOfDifference(count($weights->extremes)), Remedy::Machine, $weights->extremes);
+            ? Finding::held(EnginePart::Rods, 'ROD-3', $subject, Criterion::WeightSpread, $value, $limits, Remedy::Machine, $weights->extremes)
+            : $gate->judged(Criterion::WeightSpread, $value, $limits, $scale->uncertaintyOfDifference(count($weights->extremes)), Remedy::Machine, $weights->extremes);
     }
 }

@@ -6,7 +6,7 @@ namespace NorthLedger\Core\Features\Rods;
 
 use NorthLedger\Core\Engine\Places\Feature;
 use NorthLedger\Core\Engine\Specification\SpecificationSheet;
-use NorthLedger\Core\Finding\PartCriterion;
+use NorthLedger\Core\Finding\Criterion;
 use NorthLedger\Core\Inspection\PlanRows;
 use NorthLedger\Core\Inspection\PlanTable;
 
@@ -34,6 +34,6 @@ final readonly class RodPlan
             $rods->needed('big end', Feature::BigEndMass, '', null, 'Weight'),
             $rods->needed('small end', Feature::SmallEndMass),
             $rods->optional('or the whole rod', Feature::RodMass),
-        ], [], $rods->subjects('Rod'), [PartCriterion::BigEndOutOfRound, PartCriterion::BigEndTaper])];
+        ], [], $rods->subjects('Rod'), [Criterion::BigEndOutOfRound, Criterion::BigEndTaper])];
     }
 }

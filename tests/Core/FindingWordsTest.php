@@ -4,15 +4,16 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
-use NorthLedger\Core\Assessment\PartWords;
+use NorthLedger\Core\Assessment\FindingWords;
+use NorthLedger\Core\Assessment\PlannedWorkWords;
 use NorthLedger\Core\Engine\Places\Feature;
 use NorthLedger\Core\Engine\Places\Place;
 use NorthLedger\Core\Engine\Specification\EnginePart;
 use NorthLedger\Core\Finding\Amount;
 use NorthLedger\Core\Finding\AmountDisplay;
+use NorthLedger\Core\Finding\Criterion;
+use NorthLedger\Core\Finding\Finding;
 use NorthLedger\Core\Finding\Limits;
-use NorthLedger\Core\Finding\PartCriterion;
-use NorthLedger\Core\Finding\PartFinding;
 use NorthLedger\Core\Finding\Remedy;
 use NorthLedger\Core\Finding\Subject;
 use NorthLedger\Core\Gauging\Measurand;
@@ -25,41 +26,41 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
 /** Findings and works beside the bores in the words of the trade (VER-3). */
-final class PartWordsTest extends TestCase
+final class FindingWordsTest extends TestCase
 {
     private const THOU = 25_400;
 
-    private PartWords $words;
+    private FindingWords $words;
 
     protected function setUp(): void
     {
-        $this->words = new PartWords(LengthDisplay::in(LengthUnit::Inch));
+        $this->words = new FindingWords(LengthDisplay::in(LengthUnit::Inch));
     }
 
-    /** @return iterable<string, array{PartFinding, string}> */
+    /** @return iterable<string, array{Finding, string}> */
     public static function findings(): iterable
     {
         $thou = static fn (float $count): Amount => Amount::distance(Length::ofNanometres((int) round($count * self::THOU)));
-        $held = static fn (Amount $value, Limits $limits, string $said = ''): PartFinding => PartFinding::held(EnginePart::Crankshaft, 'JRNL-1', Subject::of('main.3', 'Main 3'), PartCriterion::RunOut, $value, $limits, Remedy::Machine, [], $said);
+        $held = static fn (Amount $value, Limits $limits, string $said = ''): Finding => Finding::held(EnginePart::Crankshaft, 'JRNL-1', Subject::of('main.3', 'Main 3'), Criterion::RunOut, $value, $limits, Remedy::Machine, [], $said);
         $mass = static fn (int $grams): Amount => Amount::mass($grams * 1_000_000);
 
         yield 'inside a limit' => [$held($thou(0.8), Limits::atMost($thou(2))), 'Run-out 0.8 thou, limit 2.0: 1.2 thou inside.'];
-        yield 'past a limit' => [$held($thou(2.5), Limits::atMost($thou(2))), 'Run-out 2.5 thou, limit 2.0: out by 0.5 thou.'];
+        yield 'past a limit' => [$held($thou(2.5), Limits::atMost($thou(2))), 'Run-out 2.5 thou, limit 2.0: over by 0.5 thou.'];
         yield 'exactly at it' => [$held($thou(2), Limits::atMost($thou(2))), 'Run-out 2.0 thou, limit 2.0: on the limit, passes.'];
         yield 'past it by a hair' => [$held($thou(2.004), Limits::atMost($thou(2))), 'Run-out 2.0 thou, limit 2.0: out by less than is shown.'];
-        yield 'below a least size' => [$held(Amount::size(Length::ofNanometres(2_490 * self::THOU)), Limits::between(Amount::size(Length::ofNanometres(2_500 * self::THOU)), null)), 'Run-out 2.4900 in, at least 2.5000: out by 10.0 thou.'];
+        yield 'below a least size' => [$held(Amount::size(Length::ofNanometres(2_490 * self::THOU)), Limits::between(Amount::size(Length::ofNanometres(2_500 * self::THOU)), null)), 'Run-out 2.4900 in, at least 2.5000: under by 10.0 thou.'];
         yield 'between two' => [$held(Amount::size(Length::ofNanometres(2_499 * self::THOU)), Limits::between(Amount::size(Length::ofNanometres(2_498 * self::THOU)), Amount::size(Length::ofNanometres(2_500 * self::THOU)))), 'Run-out 2.4990 in, 2.4980 to 2.5000: 1.0 thou inside.'];
-        yield 'a mass with a word' => [$held($mass(612), Limits::atMost($mass(610)), 'the heaviest of four'), 'Run-out 612.0 g, limit 610.0: out by 2.0 g. The heaviest of four.'];
+        yield 'a mass with a word' => [$held($mass(612), Limits::atMost($mass(610)), 'the heaviest of four'), 'Run-out 612.0 g, limit 610.0: over by 2.0 g. The heaviest of four.'];
         yield 'a finish' => [$held(Amount::of(Measurand::Roughness, 180), Limits::atMost(Amount::of(Measurand::Roughness, 400))), 'Run-out 7 µin, limit 16: 9 µin inside.'];
-        yield 'a look that fails' => [PartFinding::failed(EnginePart::Head, 'VALVE-2', Subject::of('valve.2.in', 'Cylinder 2, intake'), PartCriterion::ValveDrop, 'tight', Remedy::Machine, []), 'Valve falls freely: tight.'];
-        yield 'a look that holds' => [PartFinding::passed(EnginePart::Head, 'VALVE-3', Subject::of('valve.2.in', 'Cylinder 2, intake'), PartCriterion::Vacuum, 'holds', []), 'Vacuum: holds.'];
-        yield 'nothing read' => [PartFinding::unread(EnginePart::Block, 'DECK-1', Subject::of('deck.1', 'Deck'), PartCriterion::Flatness, []), 'Flatness: not read.'];
-        yield 'nothing read, and why it matters' => [PartFinding::unread(EnginePart::Block, 'DECK-4', Subject::of('deck.1', 'Deck'), PartCriterion::Pits, [], 'their depth decides how much is cut.'), 'Pits: not read. Their depth decides how much is cut.'];
-        yield 'lived with' => [PartFinding::failed(EnginePart::Block, 'DECK-4', Subject::of('deck.1', 'Deck'), PartCriterion::Pits, 'inside the sealing band', Remedy::Machine, [])->conceded(), 'Pits: inside the sealing band, accepted by a signed concession.'];
+        yield 'a look that fails' => [Finding::failed(EnginePart::Head, 'VALVE-2', Subject::of('valve.2.in', 'Cylinder 2, intake'), Criterion::ValveDrop, 'tight', Remedy::Machine, []), 'Valve falls freely: tight.'];
+        yield 'a look that holds' => [Finding::passed(EnginePart::Head, 'VALVE-3', Subject::of('valve.2.in', 'Cylinder 2, intake'), Criterion::Vacuum, 'holds', []), 'Vacuum: holds.'];
+        yield 'nothing read' => [Finding::unread(EnginePart::Block, 'DECK-1', Subject::of('deck.1', 'Deck'), Criterion::Flatness, []), 'Flatness: not read.'];
+        yield 'nothing read, and why it matters' => [Finding::unread(EnginePart::Block, 'DECK-4', Subject::of('deck.1', 'Deck'), Criterion::Pits, [], 'their depth decides how much is cut.'), 'Pits: not read. Their depth decides how much is cut.'];
+        yield 'lived with' => [Finding::failed(EnginePart::Block, 'DECK-4', Subject::of('deck.1', 'Deck'), Criterion::Pits, 'inside the sealing band', Remedy::Machine, [])->conceded(), 'Pits: inside the sealing band, accepted by a signed concession.'];
     }
 
     #[DataProvider('findings')]
-    public function test_a_finding_is_one_sentence(PartFinding $finding, string $sentence): void
+    public function test_a_finding_is_one_sentence(Finding $finding, string $sentence): void
     {
         $this->assertSame($sentence, $this->words->sentence($finding));
     }
@@ -79,7 +80,7 @@ final class PartWordsTest extends TestCase
     #[DataProvider('works')]
     public function test_a_work_is_said_with_its_step_and_its_target(PlannedWork $work, string $sentence): void
     {
-        $this->assertSame($sentence, $this->words->work($work));
+        $this->assertSame($sentence, (new PlannedWorkWords(LengthDisplay::in(LengthUnit::Inch)))->sentence($work));
     }
 
     public function test_places_are_named_up_to_a_number_and_counted_from_there(): void
