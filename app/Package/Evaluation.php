@@ -72,7 +72,7 @@ final readonly class Evaluation
 
         return [
             'part' => $part->part->value, 'is_here' => $part->isHere, 'verdict' => $part->verdict->value,
-            'defects' => array_map(static fn (PartDefect $defect): array => ['rule' => $defect->rule, 'consequence' => $defect->consequence->value, 'cylinder' => $defect->cylinder, 'sentence' => $defect->sentence], $part->defects),
+            'defects' => array_map(static fn (PartDefect $defect): array => ['rule' => $defect->rule, 'asks_for' => $defect->remedy->value, 'cylinder' => $defect->cylinder, 'sentence' => $defect->sentence], $part->defects),
             'findings' => array_map(fn (Finding $finding): array => $this->partFinding($finding, $words), $part->findings),
             'missing' => array_map(static fn (Place $place): string => $place->key(), $part->missing),
         ];

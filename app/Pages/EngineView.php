@@ -177,7 +177,7 @@ final readonly class EngineView
             $part->part->value, $name,
             $part->isHere ? PartMargin::ofVerdict($part->verdict, $failures === 0 ? '' : ($failures === 1 ? 'one finding' : "{$failures} findings")) : new Stamp('Not here', '', 'missing'),
             $part->isHere, $telling, $passing,
-            array_map(static fn (PartDefect $defect): array => ['sentence' => $defect->sentence, 'rule' => $defect->rule, 'outcome' => $defect->consequence->value], $part->defects),
+            array_map(static fn (PartDefect $defect): array => ['sentence' => $defect->sentence, 'rule' => $defect->rule, 'outcome' => $defect->remedy->value], $part->defects),
             array_map(static fn (PlannedWork $work): array => ['sentence' => (new PlannedWorkWords($file->display))->sentence($work), 'rule' => $work->rule], $works),
             self::missingOf($part, $words, $file->sheet->nameOf($part->part)), self::overrules($file, $part->part),
             $part->part === (isset($file->inspection()->engine()->parts[EnginePart::Cylinders->value]) ? EnginePart::Cylinders : EnginePart::Block),

@@ -14,8 +14,8 @@ use NorthLedger\Core\Features\Receiving\PartGroup;
 use NorthLedger\Core\Features\Receiving\PartLine;
 use NorthLedger\Core\Features\Receiving\PartsList;
 use NorthLedger\Core\Features\Receiving\PartState;
-use NorthLedger\Core\Finding\Consequence;
 use NorthLedger\Core\Finding\PartDefect;
+use NorthLedger\Core\Finding\Remedy;
 
 /** The parts of an engine that are expected as it came, and what was counted in of them; folded from a job's observations. */
 final readonly class CountedParts
@@ -56,7 +56,7 @@ final readonly class CountedParts
             $state = PartState::tryFrom($count->text('state'));
             $line = $this->expected[$key] ?? null;
             if ($line !== null && ($state === PartState::Damaged || $state === PartState::NotOurs)) {
-                $defects[] = PartDefect::found(self::partOf($line->group), Consequence::Noted, 'VER-1', ucfirst($line->words).': '.$state->value.($count->text('remark') === '' ? '' : ", {$count->text('remark')}").'.');
+                $defects[] = PartDefect::found(self::partOf($line->group), Remedy::Nothing, 'VER-1', ucfirst($line->words).': '.$state->value.($count->text('remark') === '' ? '' : ", {$count->text('remark')}").'.');
             }
         }
 

@@ -23,10 +23,10 @@ use NorthLedger\Core\Features\Bores\Pistons;
 use NorthLedger\Core\Features\Bores\ReboreOption;
 use NorthLedger\Core\Features\Bores\ReborePlan;
 use NorthLedger\Core\Features\Bores\Recommendation;
-use NorthLedger\Core\Finding\Consequence;
 use NorthLedger\Core\Finding\Finding;
 use NorthLedger\Core\Finding\PartDefect;
 use NorthLedger\Core\Finding\PartVerdict;
+use NorthLedger\Core\Finding\Remedy;
 use NorthLedger\Core\Quantity\Length;
 
 /**
@@ -99,7 +99,7 @@ final readonly class BlockAssessment
     /** @return list<PartDefect> About which a person has to say something first */
     public function openDefects(): array
     {
-        return array_values(array_filter($this->defects, static fn (PartDefect $defect): bool => $defect->consequence === Consequence::Open));
+        return array_values(array_filter($this->defects, static fn (PartDefect $defect): bool => $defect->remedy === Remedy::Decide));
     }
 
     /** True once no further reading can change the verdict or the plan (BORE-5). */
@@ -184,13 +184,13 @@ final readonly class BlockAssessment
     /** @param  list<PartDefect>  $defects */
     private static function mustBeSleeved(BoreInspection $bore, array $defects): bool
     {
-        return array_filter($defects, static fn (PartDefect $defect): bool => $defect->consequence === Consequence::Sleeve && $defect->cylinder === $bore->cylinder) !== [];
+        return array_filter($defects, static fn (PartDefect $defect): bool => $defect->remedy === Remedy::Sleeve && $defect->cylinder === $bore->cylinder) !== [];
     }
 
     /** @param  list<PartDefect>  $defects */
     private static function verdict(CanStay $canStay, ?ReborePlan $plan, NextReading $next, array $defects): PartVerdict
     {
-        if (in_array(Consequence::Open, array_column($defects, 'consequence'), true)) {
+        if (in_array(Remedy::Decide, array_column($defects, 'remedy'), true)) {
             return PartVerdict::NotYetKnown;
         }
         if ($plan === null || $canStay === CanStay::NotYetKnown || ! in_array($next->reason, [NextReason::NothingCanChange, NextReason::TraceDecides], true)) {

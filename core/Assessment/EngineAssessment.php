@@ -7,7 +7,6 @@ namespace NorthLedger\Core\Assessment;
 use NorthLedger\Core\Engine\Specification\CylinderKind;
 use NorthLedger\Core\Engine\Specification\EnginePart;
 use NorthLedger\Core\Engine\Specification\SpecificationSheet;
-use NorthLedger\Core\Finding\Consequence;
 use NorthLedger\Core\Finding\Finding;
 use NorthLedger\Core\Finding\Outcome;
 use NorthLedger\Core\Finding\PartDefect;
@@ -74,18 +73,6 @@ final readonly class EngineAssessment
         return new PartState($part, self::worst($verdicts), $own, $defectsHere, array_values($missing), $isHere);
     }
 
-    /** Null where nothing follows from it. */
-    private static function ofDefect(PartDefect $defect): ?PartVerdict
-    {
-        return match ($defect->consequence) {
-            Consequence::Scrap => PartVerdict::Scrap,
-            Consequence::Sleeve, Consequence::Repair => PartVerdict::Repair,
-            Consequence::Open => PartVerdict::NotYetKnown,
-            Consequence::Machine => PartVerdict::Recondition,
-            Consequence::Noted => null,
-        };
-    }
-
     /** @param  list<PartVerdict>  $verdicts */
     private static function worst(array $verdicts): PartVerdict
     {
@@ -128,7 +115,7 @@ final readonly class EngineAssessment
     {
         $own = array_filter($defects, static fn (PartDefect $defect): bool => $defect->part === $part);
 
-        return [...array_values(array_filter(array_map(self::ofDefect(...), array_values($own)))), ...(self::carriesBores($part, $sheet) ? [$bores->verdict] : [])];
+        return [...array_values(array_filter(array_map(static fn (PartDefect $defect): ?PartVerdict => $defect->remedy->verdict(), array_values($own)))), ...(self::carriesBores($part, $sheet) ? [$bores->verdict] : [])];
     }
 
     private static function carriesBores(EnginePart $part, SpecificationSheet $sheet): bool

@@ -11,7 +11,7 @@ final readonly class PartDefect
 {
     private function __construct(
         public EnginePart $part,
-        public Consequence $consequence,
+        public Remedy $remedy,
         public ?int $cylinder,
         public string $rule,
         public string $sentence,
@@ -20,25 +20,25 @@ final readonly class PartDefect
     }
 
     /** @param  non-empty-string  $rule */
-    public static function found(EnginePart $part, Consequence $consequence, string $rule, string $sentence, ?int $cylinder = null): self
+    public static function found(EnginePart $part, Remedy $remedy, string $rule, string $sentence, ?int $cylinder = null): self
     {
-        return new self($part, $consequence, $cylinder, $rule, $sentence);
+        return new self($part, $remedy, $cylinder, $rule, $sentence);
     }
 
     /** Nobody has looked yet; it is open where the shop needs it, else only noted. */
     public static function unchecked(EnginePart $part, bool $isNeeded, string $rule, string $sentence): self
     {
-        return new self($part, $isNeeded ? Consequence::Open : Consequence::Noted, null, $rule, $sentence, isUnchecked: true);
+        return new self($part, $isNeeded ? Remedy::Decide : Remedy::Nothing, null, $rule, $sentence, isUnchecked: true);
     }
 
     /** Something of the part is sleeved, welded or stitched: the customer decides. */
     public function isRepaired(): bool
     {
-        return $this->consequence === Consequence::Sleeve || $this->consequence === Consequence::Repair;
+        return $this->remedy === Remedy::Sleeve || $this->remedy === Remedy::Repair;
     }
 
     public function isScrap(): bool
     {
-        return $this->consequence === Consequence::Scrap;
+        return $this->remedy === Remedy::Scrap;
     }
 }

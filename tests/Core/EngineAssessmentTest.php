@@ -11,9 +11,9 @@ use NorthLedger\Core\Engine\Specification\EnginePart;
 use NorthLedger\Core\Engine\Specification\SpecificationSheet;
 use NorthLedger\Core\Features\Bores\BoreInspection;
 use NorthLedger\Core\Features\Receiving\Arrival;
-use NorthLedger\Core\Finding\Consequence;
 use NorthLedger\Core\Finding\PartDefect;
 use NorthLedger\Core\Finding\PartVerdict;
+use NorthLedger\Core\Finding\Remedy;
 use NorthLedger\Core\Inspection\Section;
 use NorthLedger\Core\Inspection\SectionJudgement;
 use NorthLedger\Core\Quantity\Length;
@@ -35,25 +35,25 @@ final class EngineAssessmentTest extends TestCase
         $this->engine = new MeasuredEngine($this->sheet);
     }
 
-    /** @return iterable<string, array{list<float>, array<string, array<string, int|string|null>>, list<array{EnginePart, Consequence}>, EngineVerdict}> */
+    /** @return iterable<string, array{list<float>, array<string, array<string, int|string|null>>, list<array{EnginePart, Remedy}>, EngineVerdict}> */
     public static function engines(): iterable
     {
         yield 'everything sound' => [self::SOUND, [], [], EngineVerdict::AsIs];
         yield 'bores worn' => [[9.6, 5.2, 4.0, 3.0, 1.2, 0.8], [], [], EngineVerdict::WithMachining];
         yield 'a journal worn' => [self::SOUND, ['crankshaft' => ['main.2.front.0' => 66_662_300 - 100_000]], [], EngineVerdict::WithMachining];
         yield 'a journal beyond grinding' => [self::SOUND, ['crankshaft' => ['main.2.front.0' => 66_662_300 - 1_500_000]], [], EngineVerdict::WithRepairs];
-        yield 'a cracked rod is replaced' => [self::SOUND, [], [[EnginePart::Rods, Consequence::Scrap]], EngineVerdict::WithRepairs];
-        yield 'a cracked block is the end' => [self::SOUND, [], [[EnginePart::Block, Consequence::Scrap]], EngineVerdict::No];
-        yield 'a crack that can be stitched' => [self::SOUND, [], [[EnginePart::Block, Consequence::Repair]], EngineVerdict::WithRepairs];
-        yield 'a crack nobody has decided about' => [self::SOUND, [], [[EnginePart::Head, Consequence::Open]], EngineVerdict::NotYetKnown];
+        yield 'a cracked rod is replaced' => [self::SOUND, [], [[EnginePart::Rods, Remedy::Scrap]], EngineVerdict::WithRepairs];
+        yield 'a cracked block is the end' => [self::SOUND, [], [[EnginePart::Block, Remedy::Scrap]], EngineVerdict::No];
+        yield 'a crack that can be stitched' => [self::SOUND, [], [[EnginePart::Block, Remedy::Repair]], EngineVerdict::WithRepairs];
+        yield 'a crack nobody has decided about' => [self::SOUND, [], [[EnginePart::Head, Remedy::Decide]], EngineVerdict::NotYetKnown];
         yield 'a reading missing' => [self::SOUND, ['rods' => ['bend.3' => null]], [], EngineVerdict::NotYetKnown];
-        yield 'a scrapped block with readings missing' => [self::SOUND, ['rods' => ['bend.3' => null]], [[EnginePart::Block, Consequence::Scrap]], EngineVerdict::No];
+        yield 'a scrapped block with readings missing' => [self::SOUND, ['rods' => ['bend.3' => null]], [[EnginePart::Block, Remedy::Scrap]], EngineVerdict::No];
     }
 
     /**
      * @param  list<float>  $bores
      * @param  array<string, array<string, int|string|null>>  $changes  By section
-     * @param  list<array{EnginePart, Consequence}>  $defects
+     * @param  list<array{EnginePart, Remedy}>  $defects
      */
     #[DataProvider('engines')]
     public function test_the_engine_is_as_good_as_its_parts_can_be_made(array $bores, array $changes, array $defects, EngineVerdict $verdict): void
@@ -63,7 +63,7 @@ final class EngineAssessmentTest extends TestCase
 
     public function test_a_scrapped_part_says_which_is_replaced(): void
     {
-        $engine = $this->assess(self::SOUND, [], [[EnginePart::Rods, Consequence::Scrap], [EnginePart::Crankshaft, Consequence::Scrap]]);
+        $engine = $this->assess(self::SOUND, [], [[EnginePart::Rods, Remedy::Scrap], [EnginePart::Crankshaft, Remedy::Scrap]]);
         $this->assertSame([EnginePart::Crankshaft, EnginePart::Rods], array_column($engine->replaced(), 'part'));
         $this->assertSame(PartVerdict::Serviceable, $engine->parts['head']->verdict);
     }
@@ -90,7 +90,7 @@ final class EngineAssessmentTest extends TestCase
     /**
      * @param  list<float>  $bores
      * @param  array<string, array<string, int|string|null>>  $changes
-     * @param  list<array{EnginePart, Consequence}>  $defects
+     * @param  list<array{EnginePart, Remedy}>  $defects
      */
     private function assess(array $bores, array $changes, array $defects): EngineAssessment
     {

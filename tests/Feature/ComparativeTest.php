@@ -17,6 +17,7 @@ use NorthLedger\Core\Assessment\NextReason;
 use NorthLedger\Core\Features\Bores\CanStay;
 use NorthLedger\Core\Finding\Amount;
 use NorthLedger\Core\Finding\Criterion;
+use NorthLedger\Core\Quantity\Length;
 use Tests\TestCase;
 
 /** A gauge zeroed on the part itself judges form alone, until its zero gets a size (GAUGE-2). */

@@ -51,7 +51,7 @@ final readonly class JudgeView
         return new self(
             Stamp::ofBlock($assessment, $words), $words->conclusion($assessment), $words->next($assessment->next),
             array_map(static fn (JudgedBore $bore): JudgedBoreView => self::bore($file, $bore, $findingWords), $assessment->bores),
-            $words->changes($assessment), $missing, array_map(static fn (PartDefect $defect): array => ['sentence' => $defect->sentence, 'rule' => $defect->rule, 'outcome' => $defect->consequence->value], $assessment->defects),
+            $words->changes($assessment), $missing, array_map(static fn (PartDefect $defect): array => ['sentence' => $defect->sentence, 'rule' => $defect->rule, 'outcome' => $defect->remedy->value], $assessment->defects),
             "{$file->sheet->name} sheet revision {$file->sheet->revision}, shop policy revision {$file->policy->revision}, ledger entry {$file->job->entries}",
             $assessment->isSettled(),
         );

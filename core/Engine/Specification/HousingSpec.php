@@ -30,6 +30,12 @@ final readonly class HousingSpec
     ) {
     }
 
+    /** True where so thick a feeler may not enter the torqued case, and does; never where the case is not split (LINE-3). */
+    public function isPartedBy(Length $feeler): bool
+    {
+        return $this->partingGap !== null && ! $feeler->isSmallerThan($this->partingGap);
+    }
+
     public static function fromNode(Node $node, LengthUnit $unit): self
     {
         $gap = $node->at('parting_gap');

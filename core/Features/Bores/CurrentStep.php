@@ -7,6 +7,7 @@ namespace NorthLedger\Core\Features\Bores;
 use NorthLedger\Core\Engine\Places\Station;
 use NorthLedger\Core\Finding\Spread;
 use NorthLedger\Core\Quantity\Length;
+use NorthLedger\Core\Quantity\Steps;
 use NorthLedger\Core\Record\Reading;
 
 /**
@@ -27,7 +28,7 @@ final readonly class CurrentStep
     public static function of(BoreInspection $bore, Length $nominal, array $oversizes, Length $tolerance, ?Length $declared): self
     {
         $evidence = self::leastWorn($bore);
-        $measured = $evidence === null ? null : self::nearest($evidence->corrected->minus($nominal), $oversizes, $tolerance);
+        $measured = $evidence === null ? null : (new Steps($oversizes))->within($evidence->corrected->minus($nominal), $tolerance);
 
         return match (true) {
             $measured !== null => new self($measured, StepSource::Measured, $evidence, $declared !== null && ! $declared->equals($measured)),
@@ -46,16 +47,5 @@ final readonly class CurrentStep
         }
 
         return null;
-    }
-
-    /** @param  list<Length>  $oversizes */
-    private static function nearest(Length $over, array $oversizes, Length $tolerance): ?Length
-    {
-        $nearest = Length::zero();
-        foreach ($oversizes as $step) {
-            $nearest = $over->minus($step)->absolute()->isSmallerThan($over->minus($nearest)->absolute()) ? $step : $nearest;
-        }
-
-        return $over->minus($nearest)->absolute()->isLargerThan($tolerance) ? null : $nearest;
     }
 }

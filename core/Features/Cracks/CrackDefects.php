@@ -8,9 +8,9 @@ use NorthLedger\Core\Engine\Policy\CrackCheckNeed;
 use NorthLedger\Core\Engine\Policy\CrackCheckNeeds;
 use NorthLedger\Core\Engine\Specification\EnginePart;
 use NorthLedger\Core\Engine\Specification\SpecificationSheet;
-use NorthLedger\Core\Finding\Consequence;
 use NorthLedger\Core\Finding\CustomerAnswer;
 use NorthLedger\Core\Finding\PartDefect;
+use NorthLedger\Core\Finding\Remedy;
 
 /** What the crack check found of every part, and what it was never asked (CRACK-3, CRACK-5, CRACK-5a). */
 final class CrackDefects
@@ -40,18 +40,18 @@ final class CrackDefects
     {
         $what = $suspect->readings[count($suspect->readings) - 1]->look === Look::PatchThatStays ? 'a patch will not clean up. Check it for a crack.' : 'suspect. Clean it, develop it and read it again.';
 
-        return PartDefect::found($suspect->location->part(), Consequence::Open, 'CRACK-3', ucfirst($suspect->location->words()).": {$what}", $suspect->location->cylinder);
+        return PartDefect::found($suspect->location->part(), Remedy::Decide, 'CRACK-3', ucfirst($suspect->location->words()).": {$what}", $suspect->location->cylinder);
     }
 
     private static function ofCrack(Indication $crack): PartDefect
     {
         $disposition = $crack->disposition();
-        $consequence = match (true) {
-            $crack->answer === CustomerAnswer::Declined => Consequence::Scrap,
-            $disposition === Disposition::Scrap => Consequence::Scrap,
-            $disposition === Disposition::Sleeve => Consequence::Sleeve,
-            $disposition === null, $disposition === Disposition::Specialist, ! $disposition->isDecision() => Consequence::Open,
-            default => Consequence::Repair,
+        $remedy = match (true) {
+            $crack->answer === CustomerAnswer::Declined => Remedy::Scrap,
+            $disposition === Disposition::Scrap => Remedy::Scrap,
+            $disposition === Disposition::Sleeve => Remedy::Sleeve,
+            $disposition === null, $disposition === Disposition::Specialist, ! $disposition->isDecision() => Remedy::Decide,
+            default => Remedy::Repair,
         };
         $done = match (true) {
             $crack->answer === CustomerAnswer::Declined => 'The customer declined the repair.',
@@ -59,6 +59,6 @@ final class CrackDefects
             default => $disposition->words(),
         };
 
-        return PartDefect::found($crack->location->part(), $consequence, 'CRACK-5', ucfirst($crack->location->words()).": crack. {$done}", $crack->location->cylinder);
+        return PartDefect::found($crack->location->part(), $remedy, 'CRACK-5', ucfirst($crack->location->words()).": crack. {$done}", $crack->location->cylinder);
     }
 }

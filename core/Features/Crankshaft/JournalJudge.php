@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace NorthLedger\Core\Features\Crankshaft;
 
 use NorthLedger\Core\Quantity\Length;
+use NorthLedger\Core\Quantity\Steps;
 
 /** Judges the journals of one group (JRNL-1, JRNL-2, JRNL-3, JRNL-7). */
 final readonly class JournalJudge
@@ -32,17 +33,11 @@ final readonly class JournalJudge
     /** The undersize whose range's middle is nearest to a journal's least worn place (JRNL-2). */
     public function nearestUndersize(Length $largest): Length
     {
-        $twiceMiddle = $this->least->plus($this->most);
-        $nearest = Length::zero();
-        $distance = PHP_INT_MAX;
-        foreach ([Length::zero(), ...$this->undersizes] as $undersize) {
-            $off = abs($largest->plus($undersize)->times(2)->minus($twiceMiddle)->nanometres);
-            if ($off < $distance) {
-                [$nearest, $distance] = [$undersize, $off];
-            }
-        }
+        // Twice everything: the middle of a range of an odd number of nanometres is exact.
+        $doubled = array_map(static fn (Length $undersize): Length => $undersize->times(2), $this->undersizes);
+        $nearest = (new Steps($doubled))->nearest($this->least->plus($this->most)->minus($largest->times(2)));
 
-        return $nearest;
+        return Length::ofNanometres(intdiv($nearest->nanometres, 2));
     }
 
     /** Size, form and run-out inside their limits and no score: a finish out of range is polished, and never asks for grinding. */

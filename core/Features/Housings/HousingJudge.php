@@ -25,6 +25,7 @@ use NorthLedger\Core\Inspection\Section;
 use NorthLedger\Core\Inspection\SectionJudgement;
 use NorthLedger\Core\Inspection\WorkKind;
 use NorthLedger\Core\Quantity\Length;
+use NorthLedger\Core\Quantity\Steps;
 use NorthLedger\Core\Record\Measurements;
 use NorthLedger\Core\Record\Reading;
 
@@ -93,11 +94,8 @@ final readonly class HousingJudge implements Judge
             return Length::zero();
         }
         $smallest = Length::smallest(...array_map(static fn (Reading $reading): Length => $reading->corrected, $readings));
-        $steps = [Length::zero(), ...$this->spec->lineBoreSteps];
-        $off = fn (Length $step): Length => $smallest->minus(PlanRows::middle($this->spec->diameter))->minus($step)->absolute();
-        usort($steps, static fn (Length $a, Length $b): int => $off($a)->nanometres <=> $off($b)->nanometres);
 
-        return $steps[0];
+        return (new Steps($this->spec->lineBoreSteps))->nearest($smallest->minus(PlanRows::middle($this->spec->diameter)));
     }
 
     /** @return list<Place> */
@@ -146,8 +144,7 @@ final readonly class HousingJudge implements Judge
      */
     private function parting(Measurements $measurements): array
     {
-        $condemns = $this->spec->partingGap;
-        if ($condemns === null) {
+        if ($this->spec->partingGap === null) {
             return [];
         }
         $findings = [];
@@ -157,7 +154,7 @@ final readonly class HousingJudge implements Judge
             $gap = $measurements->length($place);
             $findings[] = match (true) {
                 $gap === null => $gate->unread(Criterion::PartingFace, [$place]),
-                ! $gap->isSmallerThan($condemns) => $gate->failed(Criterion::PartingFace, 'A feeler enters the torqued case: the halves do not seal and the bearings do not hold.', Remedy::Scrap, [$place]),
+                $this->spec->isPartedBy($gap) => $gate->failed(Criterion::PartingFace, 'A feeler enters the torqued case: the halves do not seal and the bearings do not hold.', Remedy::Scrap, [$place]),
                 default => $gate->passed(Criterion::PartingFace, $gap->isZero() ? 'no feeler enters' : 'only a thinner feeler enters than the one that condemns', [$place]),
             };
         }

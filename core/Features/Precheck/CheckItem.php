@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace NorthLedger\Core\Features\Precheck;
 
 use NorthLedger\Core\Engine\Specification\EnginePart;
-use NorthLedger\Core\Finding\Consequence;
+use NorthLedger\Core\Finding\Remedy;
 
 /** One line of the checklist, with the reason why it is looked at. */
 final readonly class CheckItem
@@ -23,11 +23,11 @@ final readonly class CheckItem
     }
 
     /** What it means for the part where something was found: dirt and a sign of heat lead to other checks, the rest to machining. */
-    public function consequence(): Consequence
+    public function remedy(): Remedy
     {
         [$kind] = explode('.', $this->key);
 
-        return in_array($kind, self::NOTED, true) ? Consequence::Noted : Consequence::Machine;
+        return in_array($kind, self::NOTED, true) ? Remedy::Nothing : Remedy::Machine;
     }
 
     /** What was found, before its place and remark. */

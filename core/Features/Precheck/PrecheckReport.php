@@ -6,8 +6,8 @@ namespace NorthLedger\Core\Features\Precheck;
 
 use NorthLedger\Core\Engine\Specification\EnginePart;
 use NorthLedger\Core\Engine\Specification\SpecificationSheet;
-use NorthLedger\Core\Finding\Consequence;
 use NorthLedger\Core\Finding\PartDefect;
+use NorthLedger\Core\Finding\Remedy;
 use NorthLedger\Core\Quantity\Length;
 
 /** The checklist with its answers, and the defects that follow from them (LINE-2, LINE-3). */
@@ -66,7 +66,7 @@ final readonly class PrecheckReport
     private function found(): array
     {
         return array_values(array_map(
-            fn (CheckItem $item): PartDefect => PartDefect::found($item->part, $item->consequence(), 'VER-1', $this->sentence($item)),
+            fn (CheckItem $item): PartDefect => PartDefect::found($item->part, $item->remedy(), 'VER-1', $this->sentence($item)),
             array_filter($this->findings(), static fn (CheckItem $item): bool => $item->kind !== AnswerKind::Wash && ! in_array($item->key, self::TOLD_APART, true)),
         ));
     }
@@ -81,11 +81,10 @@ final readonly class PrecheckReport
     private function partingGap(): ?PartDefect
     {
         $gap = $this->answers['parting.gap']->measured ?? null;
-        $limit = $this->sheet->housings->partingGap;
 
-        return $gap === null || $limit === null || $gap->isSmallerThan($limit)
+        return $gap === null || ! $this->sheet->housings->isPartedBy($gap)
             ? null
-            : PartDefect::found(EnginePart::Block, Consequence::Scrap, 'LINE-3', 'A feeler as thick as the limit enters the parting face of the torqued case: the case is scrap.');
+            : PartDefect::found(EnginePart::Block, Remedy::Scrap, 'LINE-3', 'A feeler as thick as the limit enters the parting face of the torqued case: the case is scrap.');
     }
 
     private function lastLineBore(): ?PartDefect
@@ -95,7 +94,7 @@ final readonly class PrecheckReport
 
         return $step === null || $steps === [] || $step->isSmallerThan(Length::largest(...$steps))
             ? null
-            : PartDefect::found(EnginePart::Block, Consequence::Scrap, 'LINE-3', 'The housings are at the largest line-bore step: no bearing is made beyond it.');
+            : PartDefect::found(EnginePart::Block, Remedy::Scrap, 'LINE-3', 'The housings are at the largest line-bore step: no bearing is made beyond it.');
     }
 
     private function blasted(): ?PartDefect
@@ -106,8 +105,8 @@ final readonly class PrecheckReport
         }
 
         return $this->sheet->housings->galleriesOpenable
-            ? PartDefect::found(EnginePart::Block, Consequence::Open, 'LINE-3', 'The case was blasted: open and flush every gallery before it is used.')
-            : PartDefect::found(EnginePart::Block, Consequence::Scrap, 'LINE-3', 'The case was blasted and its galleries cannot be opened: grit stays in them, the case is scrap.');
+            ? PartDefect::found(EnginePart::Block, Remedy::Decide, 'LINE-3', 'The case was blasted: open and flush every gallery before it is used.')
+            : PartDefect::found(EnginePart::Block, Remedy::Scrap, 'LINE-3', 'The case was blasted and its galleries cannot be opened: grit stays in them, the case is scrap.');
     }
 
     /** @return list<CheckItem> */

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace NorthLedger\Core\Features\Receiving;
 
 use NorthLedger\Core\Engine\Specification\EnginePart;
-use NorthLedger\Core\Finding\Consequence;
 use NorthLedger\Core\Finding\PartDefect;
+use NorthLedger\Core\Finding\Remedy;
 
 /** What the survey of old sleeves means for the block (SLV-3). */
 final class SleeveDefects
@@ -18,7 +18,7 @@ final class SleeveDefects
     public static function of(array $surveys): array
     {
         return array_values(array_map(
-            static fn (SleeveSurvey $survey): PartDefect => PartDefect::found(EnginePart::Block, Consequence::Sleeve, 'SLV-3', "Cylinder {$survey->cylinder}: the old sleeve comes out and a new one goes in.", $survey->cylinder),
+            static fn (SleeveSurvey $survey): PartDefect => PartDefect::found(EnginePart::Block, Remedy::Sleeve, 'SLV-3', "Cylinder {$survey->cylinder}: the old sleeve comes out and a new one goes in.", $survey->cylinder),
             array_filter($surveys, static fn (SleeveSurvey $survey): bool => $survey->comesOut()),
         ));
     }
