@@ -9,8 +9,8 @@ use App\Storage\SheetName;
 use App\Storage\StatedSetup;
 use App\Storage\User;
 use NorthLedger\Core\Engine\Places\Axis;
-use NorthLedger\Core\Engine\Places\Feature;
 use NorthLedger\Core\Engine\Places\Station;
+use NorthLedger\Core\Features\Bores\BoreFeature;
 use NorthLedger\Core\Quantity\Length;
 use NorthLedger\Core\Quantity\LengthDisplay;
 use NorthLedger\Core\Record\Conditions;
@@ -114,7 +114,7 @@ final class Certificate
     /** @return list<string> */
     private static function conditions(JobFile $file): array
     {
-        $setup = $file->entries(SheetName::Finished)->gauges->current(Feature::Bore);
+        $setup = $file->entries(SheetName::Finished)->gauges->current(BoreFeature::Bore);
         $stated = $setup->conditions ?? Conditions::notStated();
         $line = static fn (string $name, bool $is): string => $name.': '.($is ? 'yes' : 'not stated');
 

@@ -10,6 +10,7 @@ use App\Storage\SheetName;
 use NorthLedger\Core\Engine\Places\Axis;
 use NorthLedger\Core\Engine\Places\Place;
 use NorthLedger\Core\Engine\Places\Station;
+use NorthLedger\Core\Features\Bores\BorePlace;
 use NorthLedger\Core\Finding\Criterion;
 use NorthLedger\Core\Quantity\Length;
 use NorthLedger\Core\Record\Reading;
@@ -95,8 +96,8 @@ final readonly class BorePlan
     {
         $shapes = [];
         foreach (Station::JUDGED as $station) {
-            $thrust = Place::bore($cylinder, $station, Axis::Thrust)->key();
-            $inline = Place::bore($cylinder, $station, Axis::Inline)->key();
+            $thrust = BorePlace::bore($cylinder, $station, Axis::Thrust)->key();
+            $inline = BorePlace::bore($cylinder, $station, Axis::Inline)->key();
             $read = $deviations[$station->value] ?? [];
             $shapes[$station->value] = new DrawnShape(
                 isset($read[$inline]) ? Coordinate::of($radius + $read[$inline] * $scale) : null,

@@ -7,9 +7,9 @@ namespace App\Drawings;
 use App\Pages\CellState;
 use App\Pages\PartCells;
 use App\Record\JobFile;
-use NorthLedger\Core\Engine\Places\Feature;
 use NorthLedger\Core\Engine\Places\Place;
 use NorthLedger\Core\Features\Crankshaft\GrindAction;
+use NorthLedger\Core\Features\Crankshaft\JournalFeature;
 use NorthLedger\Core\Features\Crankshaft\JournalGroup;
 use NorthLedger\Core\Features\Crankshaft\JudgedJournal;
 use NorthLedger\Core\Features\Crankshaft\ReadJournal;
@@ -89,7 +89,7 @@ final readonly class CrankDrawing
      */
     private static function journal(JournalGroup $group, int $number, float $x, float $y, float $pitch, array $need): array
     {
-        $place = Place::at($group === JournalGroup::Mains ? Feature::Main : Feature::Pin, $number);
+        $place = Place::at($group === JournalGroup::Mains ? JournalFeature::Main : JournalFeature::Pin, $number);
         [$state, $caption] = $need;
 
         return [
@@ -138,7 +138,7 @@ final readonly class CrankDrawing
             $places = array_merge([], ...array_map(static fn (int $number): array => ReadJournal::places($group, $number), range(1, $spec->count)));
             $worn = Worn::over(array_map(static fn ($reading): Length => $reading->corrected->minus($nominal), $measurements->readings($places)), $file->sheet->crankshaft->outOfRound->times(2));
             foreach (range(1, $spec->count) as $number) {
-                $place = Place::at($group === JournalGroup::Mains ? Feature::Main : Feature::Pin, $number);
+                $place = Place::at($group === JournalGroup::Mains ? JournalFeature::Main : JournalFeature::Pin, $number);
                 $views[] = JournalView::of(PartCells::view($place), $place, $measurements, $nominal, $worn);
             }
         }

@@ -8,9 +8,9 @@ use App\Pages\CellState;
 use App\Pages\PartCells;
 use App\Pages\PartSheetView;
 use App\Record\JobFile;
-use NorthLedger\Core\Engine\Places\Feature;
 use NorthLedger\Core\Engine\Places\Place;
 use NorthLedger\Core\Engine\Specification\NoGo;
+use NorthLedger\Core\Features\Housings\HousingFeature;
 use NorthLedger\Core\Features\Housings\HousingPlan;
 use NorthLedger\Core\Inspection\PlanRows;
 use NorthLedger\Core\Inspection\Section;
@@ -46,14 +46,14 @@ final readonly class HousingDrawing
         $nominal = PlanRows::middle($spec->diameter);
         $places = array_merge([], ...array_map(static fn (int $housing): array => self::places($file, $housing), range(1, $spec->count)));
         $worn = Worn::over(array_map(static fn (Reading $reading): Length => $reading->corrected->minus($nominal), $measurements->readings($places)), $spec->outOfRound->times(2));
-        $offsets = Worn::over(array_map(static fn (Reading $reading): Length => $reading->corrected, $measurements->readings(array_map(static fn (int $housing): Place => Place::at(Feature::Offset, $housing), range(1, $spec->count)))), $spec->stepOverall);
+        $offsets = Worn::over(array_map(static fn (Reading $reading): Length => $reading->corrected, $measurements->readings(array_map(static fn (int $housing): Place => Place::at(HousingFeature::Offset, $housing), range(1, $spec->count)))), $spec->stepOverall);
         $marks = PartSheetView::marks($file->inspection()->judged(Section::Housings)->findings);
         $pitch = self::WIDTH / $spec->count;
         $housings = $line = [];
         foreach (range(1, $spec->count) as $housing) {
             $x = $pitch * ($housing - 0.5);
             $housings[] = self::housing($file, $housing, $x, $measurements, $nominal, $worn, $marks);
-            $offset = $measurements->length(Place::at(Feature::Offset, $housing));
+            $offset = $measurements->length(Place::at(HousingFeature::Offset, $housing));
             if ($offset !== null) {
                 $line[] = ['x' => Coordinate::of($x), 'y' => Coordinate::of(self::LINE - $offsets->units($offset)), 'text' => $file->display->deviation($offset), 'state' => $marks["offset.{$housing}"] ?? CellState::Good];
             }
@@ -65,7 +65,7 @@ final readonly class HousingDrawing
     /** @return list<Place> */
     private static function places(JobFile $file, int $housing): array
     {
-        return array_map(static fn (int $degrees): Place => Place::at(Feature::Housing, $housing, (string) $degrees), HousingPlan::directions($file->sheet->housings, $housing));
+        return array_map(static fn (int $degrees): Place => Place::at(HousingFeature::Housing, $housing, (string) $degrees), HousingPlan::directions($file->sheet->housings, $housing));
     }
 
     /**
@@ -92,7 +92,7 @@ final readonly class HousingDrawing
         $points = count($outline) === 8 ? self::round($outline) : [];
 
         return [
-            'x' => Coordinate::of($x), 'number' => $housing, 'view' => PartCells::view(Place::at(Feature::Housing, $housing)), 'goto' => self::places($file, $housing)[0]->key(),
+            'x' => Coordinate::of($x), 'number' => $housing, 'view' => PartCells::view(Place::at(HousingFeature::Housing, $housing)), 'goto' => self::places($file, $housing)[0]->key(),
             'state' => $state, 'outline' => implode(' ', $points), 'ticks' => $ticks,
             'noGos' => array_values(array_map(static function (NoGo $one): array {
                 [$noX, $noY] = self::at((float) $one->degrees, self::RADIUS);

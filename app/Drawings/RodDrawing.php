@@ -8,8 +8,8 @@ use App\Pages\CellState;
 use App\Pages\PartCells;
 use App\Pages\PartSheetView;
 use App\Record\JobFile;
-use NorthLedger\Core\Engine\Places\Feature;
 use NorthLedger\Core\Engine\Places\Place;
+use NorthLedger\Core\Features\Rods\RodFeature;
 use NorthLedger\Core\Features\Rods\RodJudge;
 use NorthLedger\Core\Features\Rods\RodWeights;
 use NorthLedger\Core\Finding\Finding;
@@ -41,10 +41,10 @@ final readonly class RodDrawing
         $pitch = self::WIDTH / count($rods);
 
         return new self(array_map(static fn (int $rod, int $index): array => [
-            'x' => Coordinate::of($pitch * ($index + 0.5)), 'number' => $rod, 'view' => PartCells::view(Place::at(Feature::BigEnd, $rod)), 'goto' => RodJudge::bigEnd($rod)[0]->key(),
-            'bigEnd' => $worst(RodJudge::bigEnd($rod)), 'smallEnd' => $worst([Place::at(Feature::SmallEnd, $rod, '0'), Place::at(Feature::SmallEnd, $rod, '90')]),
-            'beam' => $worst([Place::at(Feature::Centres, $rod), Place::at(Feature::Bend, $rod), Place::at(Feature::Twist, $rod)]),
-            'weight' => self::weight($measurements->value(Place::at(Feature::BigEndMass, $rod)), $measurements->value(Place::at(Feature::SmallEndMass, $rod))), 'isOdd' => $rod === $odd && self::isOut($file),
+            'x' => Coordinate::of($pitch * ($index + 0.5)), 'number' => $rod, 'view' => PartCells::view(Place::at(RodFeature::BigEnd, $rod)), 'goto' => RodJudge::bigEnd($rod)[0]->key(),
+            'bigEnd' => $worst(RodJudge::bigEnd($rod)), 'smallEnd' => $worst([Place::at(RodFeature::SmallEnd, $rod, '0'), Place::at(RodFeature::SmallEnd, $rod, '90')]),
+            'beam' => $worst([Place::at(RodFeature::Centres, $rod), Place::at(RodFeature::Bend, $rod), Place::at(RodFeature::Twist, $rod)]),
+            'weight' => self::weight($measurements->value(Place::at(RodFeature::BigEndMass, $rod)), $measurements->value(Place::at(RodFeature::SmallEndMass, $rod))), 'isOdd' => $rod === $odd && self::isOut($file),
         ], $rods, array_keys($rods)));
     }
 

@@ -6,9 +6,9 @@ namespace App\Drawings;
 
 use App\Pages\CellState;
 use App\Record\JobFile;
-use NorthLedger\Core\Engine\Places\Feature;
 use NorthLedger\Core\Engine\Places\Place;
 use NorthLedger\Core\Features\Heads\HeadPlan;
+use NorthLedger\Core\Features\Heads\ValveFeature;
 use NorthLedger\Core\Finding\Amount;
 use NorthLedger\Core\Finding\AmountDisplay;
 use NorthLedger\Core\Finding\Criterion;
@@ -45,7 +45,7 @@ final readonly class ValveDrawing
             $drawn[] = [
                 'x' => Coordinate::of($pitch * ($index + 0.5)), 'radius' => Coordinate::of(HeadPlan::spec($file->sheet, $spot)->headDiameter->nanometres * $scale),
                 'guide' => self::state($own, ['VALVE-1', 'VALVE-2']), 'seat' => self::state($own, ['VALVE-3']), 'caption' => self::clearance($own, $file),
-                'goto' => Place::at(Feature::GuideHeight, $cylinder, $spot)->key(), 'name' => HeadPlan::subject($cylinder, $spot), 'cylinder' => $cylinder,
+                'goto' => Place::at(ValveFeature::GuideHeight, $cylinder, $spot)->key(), 'name' => HeadPlan::subject($cylinder, $spot), 'cylinder' => $cylinder,
                 'isFirst' => $beside[0] === $index, 'middle' => Coordinate::of($pitch * (array_sum($beside) / count($beside) + 0.5)),
             ];
         }

@@ -10,6 +10,7 @@ use App\Storage\StatedSetup;
 use NorthLedger\Core\Assessment\GaugeTrial;
 use NorthLedger\Core\Engine\Places\Feature;
 use NorthLedger\Core\Engine\Specification\Material;
+use NorthLedger\Core\Features\Bores\BoreFeature;
 use NorthLedger\Core\Features\Bores\FinishedBore;
 use NorthLedger\Core\Finding\Criterion;
 use NorthLedger\Core\Gauging\Fitness;
@@ -18,7 +19,6 @@ use NorthLedger\Core\Gauging\InstrumentKind;
 use NorthLedger\Core\Gauging\Measurand;
 use NorthLedger\Core\Gauging\Temperatures;
 use NorthLedger\Core\Gauging\Uncertainty;
-use NorthLedger\Core\Inspection\UsualGauge;
 use NorthLedger\Core\Quantity\Length;
 use NorthLedger\Core\Quantity\LengthDisplay;
 
@@ -81,7 +81,7 @@ final readonly class GaugeFitness
     private static function better(StatedSetup $setup, JobFile $file, GaugeTrial $trial): array
     {
         $nominal = $file->standardOf($setup->sheet, $setup->feature);
-        $would = array_filter(self::kinds($setup->feature), static function (InstrumentKind $kind) use ($setup, $file, $trial, $nominal): bool {
+        $would = array_filter($setup->feature->gauges(), static function (InstrumentKind $kind) use ($setup, $file, $trial, $nominal): bool {
             $other = self::reaches($kind, $setup->feature, $nominal) ? self::trial($setup, $file, Instrument::ofKind($kind)) : null;
 
             return $other !== null && self::rank($other->fitness) < self::rank($trial->fitness);
@@ -101,30 +101,20 @@ final readonly class GaugeFitness
         return (int) array_search($fitness, Fitness::cases(), true);
     }
 
-    /** @return list<InstrumentKind> */
-    private static function kinds(Feature $feature): array
-    {
-        return array_values(match ($feature) {
-            Feature::Bore => array_filter(InstrumentKind::cases(), static fn (InstrumentKind $kind): bool => $kind->readsBores()),
-            Feature::Piston => array_filter(InstrumentKind::cases(), static fn (InstrumentKind $kind): bool => $kind->readsPistons()),
-            default => UsualGauge::kinds($feature),
-        });
-    }
-
     private static function trial(StatedSetup $setup, JobFile $file, Instrument $gauge): ?GaugeTrial
     {
         $policy = $file->policy;
-        $temperatures = Temperatures::of($policy->expansionOf($file->sheet->materialRead($setup->feature)), $policy->expansionOf(Material::Steel), $setup->conditions->partCelsius, $setup->conditions->masterCelsius);
+        $temperatures = Temperatures::of($policy->expansionOf($setup->feature->material($file->sheet)), $policy->expansionOf(Material::Steel), $setup->conditions->partCelsius, $setup->conditions->masterCelsius);
         $section = $setup->sheet->section();
         if ($section !== null) {
             return $file->inspection()->trial($section, $setup->feature, $gauge, $temperatures);
         }
-        if ($setup->sheet === SheetName::Finished && $setup->feature === Feature::Bore) {
+        if ($setup->sheet === SheetName::Finished && $setup->feature === BoreFeature::Bore) {
             $finished = FinishedBore::for($file->sheet, $policy->boreAllowances($file->sheet->unit), $file->work()->chosen()->step ?? Length::zero(), null);
 
             return GaugeTrial::ofSize($finished->least, $finished->most->minus($finished->least), $gauge, $temperatures);
         }
-        $other = $setup->feature === Feature::Bore ? InstrumentKind::OutsideMicrometer : InstrumentKind::BoreGaugeTenth;
+        $other = $setup->feature === BoreFeature::Bore ? InstrumentKind::OutsideMicrometer : InstrumentKind::BoreGaugeTenth;
 
         return GaugeTrial::ofBores($file->sheet, $setup->feature, $gauge, Instrument::ofKind($other), $temperatures);
     }

@@ -7,10 +7,12 @@ namespace App\Pages;
 use App\Record\JobFile;
 use App\Storage\SheetName;
 use NorthLedger\Core\Engine\Places\Feature;
+use NorthLedger\Core\Engine\Places\FeatureCodes;
+use NorthLedger\Core\Features\Bores\BoreFeature;
+use NorthLedger\Core\Features\Weights\WeightFeature;
 use NorthLedger\Core\Gauging\InstrumentKind;
 use NorthLedger\Core\Gauging\Measurand;
 use NorthLedger\Core\Inspection\Section;
-use NorthLedger\Core\Inspection\UsualGauge;
 use NorthLedger\Core\Quantity\Length;
 
 /** Something of a sheet that a gauge is stated for, in the dialogs. */
@@ -29,11 +31,10 @@ final readonly class GaugedFeature
     public static function ofBores(JobFile $file): array
     {
         $step = $file->work()->chosen()->step ?? $file->assessment()->step->value ?? Length::zero();
-        $can = static fn (string $what): array => array_values(array_filter(InstrumentKind::cases(), static fn (InstrumentKind $kind): bool => $what === 'bores' ? $kind->readsBores() : $kind->readsPistons()));
 
         return [
-            new self(Feature::Bore->value, 'the bores', $can('bores'), $file->entryDisplay()->size($file->sheet->bore->sizeAt($step))),
-            new self(Feature::Piston->value, 'the pistons', $can('pistons'), ''),
+            new self(BoreFeature::Bore->value, 'the bores', BoreFeature::Bore->gauges(), $file->entryDisplay()->size($file->sheet->bore->sizeAt($step))),
+            new self(BoreFeature::Piston->value, 'the pistons', BoreFeature::Piston->gauges(), ''),
             self::scale(),
         ];
     }
@@ -42,7 +43,7 @@ final readonly class GaugedFeature
     public static function ofSection(JobFile $file, Section $section): array
     {
         $gauged = array_map(static fn (Feature $feature): self => new self(
-            $feature->value, self::words($feature), UsualGauge::kinds($feature),
+            $feature->code(), self::words($feature), $feature->gauges(),
             $feature->measurand() === Measurand::Size ? $file->entryDisplay()->size($file->standardOf(SheetName::of($section), $feature)) : '',
         ), $file->inspection()->plan($section)->gaugedFeatures());
 
@@ -52,7 +53,7 @@ final readonly class GaugedFeature
     /** Everything on a sheet is weighed on one scale, which is stated once. */
     private static function scale(): self
     {
-        return new self(Feature::PistonWeight->value, 'whatever is weighed', InstrumentKind::scales(), '', Feature::weighed());
+        return new self(WeightFeature::PistonWeight->value, 'whatever is weighed', InstrumentKind::scales(), '', FeatureCodes::weighed());
     }
 
     /** True where it counts from no zero, and is not put back on a master beside the sheet. */

@@ -7,8 +7,8 @@ namespace App\Pages;
 use App\Record\JobFile;
 use App\Record\LookCodes;
 use App\Record\SheetEntries;
-use NorthLedger\Core\Engine\Places\Feature;
 use NorthLedger\Core\Engine\Places\Place;
+use NorthLedger\Core\Features\Faces\FaceFeature;
 use NorthLedger\Core\Finding\Amount;
 use NorthLedger\Core\Finding\AmountDisplay;
 use NorthLedger\Core\Finding\Finding;
@@ -82,7 +82,7 @@ final readonly class PartCells
     {
         $newest = $this->entries->at($place)->newest();
         $setup = $this->entries->gauges->setups[(int) $newest?->setupId] ?? null;
-        $isSize = in_array($place->feature, [Feature::DeckPoint, Feature::HeadPoint, Feature::PistonToDeck], true) && $setup?->instrument->showsSizes() === true && $newest?->nanometres !== null;
+        $isSize = in_array($place->feature, [FaceFeature::DeckPoint, FaceFeature::HeadPoint, FaceFeature::PistonToDeck], true) && $setup?->instrument->showsSizes() === true && $newest?->nanometres !== null;
 
         return $isSize ? $this->file->display->size(Length::ofNanometres((int) $this->entries->mean($place))) : $this->amounts->text($this->amount($place));
     }

@@ -7,6 +7,7 @@ namespace App\Pages;
 use App\Record\JobFile;
 use App\Storage\SheetName;
 use NorthLedger\Core\Engine\Places\Feature;
+use NorthLedger\Core\Features\Weights\WeightFeature;
 use NorthLedger\Core\Finding\Finding;
 use NorthLedger\Core\Inspection\Characteristic;
 use NorthLedger\Core\Inspection\PlanRow;
@@ -42,7 +43,7 @@ final readonly class PartSheetView
             array_map(static fn (PlanTable $table): array => self::table($table, $cells, $bySubject, $showsAll), $file->inspection()->plan($section)->tables),
             array_values(array_filter(array_map(
                 static fn (Feature $feature): ?SetupLine => SetupLine::of($gauges->current($feature), $file),
-                [...$file->inspection()->plan($section)->gaugedFeatures(), Feature::PistonWeight],
+                [...$file->inspection()->plan($section)->gaugedFeatures(), WeightFeature::PistonWeight],
             ))),
         );
     }

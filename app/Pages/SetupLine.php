@@ -66,7 +66,7 @@ final readonly class SetupLine
             needsSize: $setup->isZeroedOnThePart() && $zero === null,
             asStated: self::asStated($setup, $degrees),
             showsSizes: $setup->instrument->showsSizes(),
-            feature: $setup->feature->value,
+            feature: $setup->feature->code(),
             for: $setup->scale === null ? GaugedFeature::words($setup->feature) : 'weights',
             readsSizes: $setup->feature->measurand() === Measurand::Size,
             fitness: $fitness->fitness->value ?? '',

@@ -8,8 +8,8 @@ use App\Record\JobFile;
 use App\Record\LookCodes;
 use App\Record\SheetEntries;
 use NorthLedger\Core\Engine\Places\Axis;
-use NorthLedger\Core\Engine\Places\Feature;
 use NorthLedger\Core\Engine\Places\Place;
+use NorthLedger\Core\Features\Bores\BoreFeature;
 use NorthLedger\Core\Features\Bores\BoreMeasures;
 use NorthLedger\Core\Features\Bores\Form;
 use NorthLedger\Core\Features\Bores\JudgedBore;
@@ -39,7 +39,7 @@ final readonly class SheetCells
             return $this->unsized($place, $reading);
         }
         $size = $display->size($reading->corrected);
-        $isBore = $place->feature === Feature::Bore;
+        $isBore = $place->feature === BoreFeature::Bore;
         $repeats = count($reading->repeats) > 1 ? ' ×'.count($reading->repeats) : '';
         $state = $this->entries->isSuspect($place) ? CellState::Suspect : ($this->marks[$place->key()] ?? CellState::Good);
 

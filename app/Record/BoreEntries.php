@@ -7,7 +7,6 @@ namespace App\Record;
 use App\Storage\EntryKind;
 use App\Storage\JobObservations;
 use App\Storage\KeyedReading;
-use NorthLedger\Core\Engine\Places\Feature;
 use NorthLedger\Core\Engine\Places\Place;
 use NorthLedger\Core\Engine\Places\Station;
 use NorthLedger\Core\Engine\Policy\ShopPolicy;
@@ -15,13 +14,16 @@ use NorthLedger\Core\Engine\Specification\CrackZone;
 use NorthLedger\Core\Engine\Specification\EnginePart;
 use NorthLedger\Core\Engine\Specification\PronePlace;
 use NorthLedger\Core\Engine\Specification\SpecificationSheet;
+use NorthLedger\Core\Features\Bores\BoreFeature;
 use NorthLedger\Core\Features\Bores\BoreInspection;
 use NorthLedger\Core\Features\Bores\BoreLooks;
+use NorthLedger\Core\Features\Bores\BorePlace;
 use NorthLedger\Core\Features\Bores\CrackLook;
 use NorthLedger\Core\Features\Bores\PittingClass;
 use NorthLedger\Core\Features\Bores\RidgeLook;
 use NorthLedger\Core\Features\Bores\ScoringLook;
 use NorthLedger\Core\Features\Cracks\Look;
+use NorthLedger\Core\Features\Weights\WeightFeature;
 use NorthLedger\Core\Quantity\Length;
 use NorthLedger\Core\Record\Conditions;
 use NorthLedger\Core\Record\WallReading;
@@ -42,13 +44,13 @@ final readonly class BoreEntries
     {
         $readings = [];
         foreach ($this->entries->measuredOf($cylinder) as $place) {
-            $reading = $place->feature === Feature::Bore && ! $this->entries->isSuspect($place) ? $this->entries->reading($place, $sheet, $policy) : null;
+            $reading = $place->feature === BoreFeature::Bore && ! $this->entries->isSuspect($place) ? $this->entries->reading($place, $sheet, $policy) : null;
             if ($reading !== null) {
                 $readings[] = $reading;
             }
         }
 
-        $piston = Place::piston($this->pistonOf($cylinder));
+        $piston = BorePlace::piston($this->pistonOf($cylinder));
 
         return BoreInspection::of($cylinder, $readings, $this->entries->isSuspect($piston) ? null : $this->entries->reading($piston, $sheet, $policy), $this->looks($cylinder), $this->wall($cylinder));
     }
@@ -60,13 +62,13 @@ final readonly class BoreEntries
         foreach ($this->entries->wallOf($cylinder) as $place) {
             $reading = new WallReading((int) $place->degrees, $place->station, $this->entries->length($place) ?? Length::zero());
             match ($place->feature) {
-                Feature::Trace => $traced[] = $reading,
-                Feature::Wall => $thicknesses[] = $reading,
+                BoreFeature::Trace => $traced[] = $reading,
+                BoreFeature::Wall => $thicknesses[] = $reading,
                 default => null,
             };
         }
 
-        return new WallSurvey($traced, $thicknesses, $this->entries->length(Place::look(Feature::PitDepth, $cylinder)) ?? Length::zero());
+        return new WallSurvey($traced, $thicknesses, $this->entries->length(BorePlace::look(BoreFeature::PitDepth, $cylinder)) ?? Length::zero());
     }
 
     /** @return array<int, SeenCrack> Cracks and holes that were keyed as a look, by cylinder: each stands on the crack map as well */
@@ -76,7 +78,7 @@ final readonly class BoreEntries
         foreach ($sheet->faces() as $face) {
             $cylinders = $face->cylindersOf($sheet->layout);
             foreach (in_array(CrackZone::BoreWall, $face->zones(), true) && $face->part() !== EnginePart::Crankshaft ? $cylinders : [] as $index => $cylinder) {
-                $newest = $this->entries->at(Place::look(Feature::Crack, $cylinder))->newest();
+                $newest = $this->entries->at(BorePlace::look(BoreFeature::Crack, $cylinder))->newest();
                 $look = match (CrackLook::tryFrom($newest->look ?? '')) {
                     CrackLook::Crack => Look::SharpLine,
                     CrackLook::Hole => Look::Hole,
@@ -100,7 +102,7 @@ final readonly class BoreEntries
     /** The mean weight of a cylinder's piston, in micrograms; null where it was not weighed. */
     public function pistonWeight(int $cylinder): ?int
     {
-        $masses = array_map(static fn (KeyedReading $row): int => (int) $row->micrograms, $this->entries->at(Place::look(Feature::PistonWeight, $cylinder))->current());
+        $masses = array_map(static fn (KeyedReading $row): int => (int) $row->micrograms, $this->entries->at(Place::at(WeightFeature::PistonWeight, $cylinder))->current());
 
         return $masses === [] ? null : Length::divideRounded(array_sum($masses), count($masses));
     }
@@ -111,7 +113,7 @@ final readonly class BoreEntries
         $conditions = [];
         foreach ($this->entries->measuredOf($cylinder) as $key => $place) {
             $setup = $this->entries->gauges->setups[(int) $this->entries->at($place)->newest()?->setupId] ?? null;
-            if ($place->feature === Feature::Bore && $setup !== null) {
+            if ($place->feature === BoreFeature::Bore && $setup !== null) {
                 $conditions[$key] = $setup->conditions;
             }
         }
@@ -136,13 +138,13 @@ final readonly class BoreEntries
     private function looks(int $cylinder): BoreLooks
     {
         $look = fn (Place $place): ?string => $this->entries->at($place)->newest()?->look;
-        $pitting = $look(Place::look(Feature::Pitting, $cylinder));
+        $pitting = $look(BorePlace::look(BoreFeature::Pitting, $cylinder));
 
         return new BoreLooks(
-            CrackLook::tryFrom($look(Place::look(Feature::Crack, $cylinder)) ?? ''),
-            RidgeLook::tryFrom($look(Place::ridge($cylinder, Station::Top)) ?? ''),
-            RidgeLook::tryFrom($look(Place::ridge($cylinder, Station::Bottom)) ?? ''),
-            ScoringLook::tryFrom($look(Place::look(Feature::Scoring, $cylinder)) ?? ''),
+            CrackLook::tryFrom($look(BorePlace::look(BoreFeature::Crack, $cylinder)) ?? ''),
+            RidgeLook::tryFrom($look(BorePlace::ridge($cylinder, Station::Top)) ?? ''),
+            RidgeLook::tryFrom($look(BorePlace::ridge($cylinder, Station::Bottom)) ?? ''),
+            ScoringLook::tryFrom($look(BorePlace::look(BoreFeature::Scoring, $cylinder)) ?? ''),
             $pitting === null ? null : PittingClass::tryFrom((int) $pitting),
             in_array($cylinder, $this->conceded, true),
         );

@@ -17,6 +17,7 @@ use NorthLedger\Core\Engine\Places\Feature;
 use NorthLedger\Core\Engine\Policy\ShopPolicy;
 use NorthLedger\Core\Engine\Specification\EnginePart;
 use NorthLedger\Core\Engine\Specification\SpecificationSheet;
+use NorthLedger\Core\Features\Bores\BoreFeature;
 use NorthLedger\Core\Features\Bores\BoreInspection;
 use NorthLedger\Core\Features\Cracks\CrackDefects;
 use NorthLedger\Core\Features\Cracks\CrackReport;
@@ -211,7 +212,7 @@ final class JobFile
 
         return match (true) {
             $section !== null => $this->inspection()->plan($section)->nominalOf($feature) ?? Length::zero(),
-            $feature === Feature::Piston => $this->sheet->piston->standard,
+            $feature === BoreFeature::Piston => $this->sheet->piston->standard,
             default => $this->sheet->bore->nominal,
         };
     }

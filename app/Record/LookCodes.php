@@ -5,11 +5,12 @@ declare(strict_types=1);
 namespace App\Record;
 
 use NorthLedger\Core\Engine\Places\Feature;
+use NorthLedger\Core\Engine\Places\Looks;
+use NorthLedger\Core\Features\Bores\BoreFeature;
 use NorthLedger\Core\Features\Bores\CrackLook;
 use NorthLedger\Core\Features\Bores\PittingClass;
 use NorthLedger\Core\Features\Bores\RidgeLook;
 use NorthLedger\Core\Features\Bores\ScoringLook;
-use NorthLedger\Core\Inspection\Looks;
 
 /** Looks are keyed by one digit; which digit says what, by feature. */
 final class LookCodes
@@ -18,11 +19,11 @@ final class LookCodes
     public static function words(Feature $feature): array
     {
         return match ($feature) {
-            Feature::Ridge => array_column(RidgeLook::cases(), 'value'),
-            Feature::Scoring => array_column(ScoringLook::cases(), 'value'),
-            Feature::Crack => array_column(CrackLook::cases(), 'value'),
-            Feature::Pitting => array_map(static fn (PittingClass $class): string => $class->label(), PittingClass::cases()),
-            default => Looks::of($feature),
+            BoreFeature::Ridge => array_column(RidgeLook::cases(), 'value'),
+            BoreFeature::Scoring => array_column(ScoringLook::cases(), 'value'),
+            BoreFeature::Crack => array_column(CrackLook::cases(), 'value'),
+            BoreFeature::Pitting => array_map(static fn (PittingClass $class): string => $class->label(), PittingClass::cases()),
+            default => $feature->looks(),
         };
     }
 
@@ -33,13 +34,13 @@ final class LookCodes
             return null;
         }
 
-        return $feature === Feature::Pitting ? $digit : self::words($feature)[(int) $digit];
+        return $feature === BoreFeature::Pitting ? $digit : self::words($feature)[(int) $digit];
     }
 
     /** The words for what is stored. */
     public static function shown(Feature $feature, string $stored): string
     {
-        return $feature === Feature::Pitting ? PittingClass::from((int) $stored)->label() : $stored;
+        return $feature === BoreFeature::Pitting ? PittingClass::from((int) $stored)->label() : $stored;
     }
 
     /** “0 none · 1 felt · 2 catches a nail · 3 deposits” */

@@ -17,6 +17,8 @@ use NorthLedger\Core\Engine\Places\Station;
 use NorthLedger\Core\Engine\Policy\ShopPolicy;
 use NorthLedger\Core\Engine\Specification\Material;
 use NorthLedger\Core\Engine\Specification\SpecificationSheet;
+use NorthLedger\Core\Features\Bores\BoreFeature;
+use NorthLedger\Core\Features\Faces\FaceFeature;
 use NorthLedger\Core\Gauging\Instrument;
 use NorthLedger\Core\Gauging\Measurand;
 use NorthLedger\Core\Gauging\Temperatures;
@@ -117,7 +119,7 @@ final class SheetEntries
         return $lastReadingId === 0 ? $this : new self(array_values(array_filter($this->rows, static function (KeyedReading $row) use ($cylinder, $lastReadingId): bool {
             $place = Place::parse($row->place);
 
-            return $row->id > $lastReadingId || $place->number !== $cylinder || $place->feature === Feature::Piston;
+            return $row->id > $lastReadingId || $place->number !== $cylinder || $place->feature === BoreFeature::Piston;
         })), $this->gauges, $this->confirmed, $this->assigned, $this->conceded);
     }
 
@@ -235,7 +237,7 @@ final class SheetEntries
     {
         $rows = $this->at($place)->current();
         $id = (int) $rows[0]->setupId;
-        [$zero, $side, $instrument, $temperatures] = $this->origins["{$id} {$place->feature->value}"] ??= $this->origin($place, $this->gauges->setups[$id], $sheet, $policy);
+        [$zero, $side, $instrument, $temperatures] = $this->origins["{$id} {$place->feature->code()}"] ??= $this->origin($place, $this->gauges->setups[$id], $sheet, $policy);
         $lengths = array_map(static fn (KeyedReading $row): Length => Length::ofNanometres(((int) $row->nanometres + ($zero->nanometres ?? 0)) * $side), $rows);
         $from = [$place, $lengths, $instrument, $temperatures, (string) $id];
 
@@ -247,14 +249,14 @@ final class SheetEntries
     {
         return [
             $setup->isZeroedOnThePart() ? $this->gauges->zero($setup) : Length::zero(), self::side($place, $setup), $this->gauges->instrument($setup),
-            Temperatures::of($policy->expansionOf($sheet->materialRead($place->feature)), $policy->expansionOf(Material::Steel), $setup->conditions->partCelsius, $setup->conditions->masterCelsius),
+            Temperatures::of($policy->expansionOf($place->feature->material($sheet)), $policy->expansionOf(Material::Steel), $setup->conditions->partCelsius, $setup->conditions->masterCelsius),
         ];
     }
 
     /** What is measured down from a straightedge or a cutter is low where much is read; an indicator rises with the face (DECK-1). */
     private static function side(Place $place, StatedSetup $setup): int
     {
-        return in_array($place->feature, [Feature::DeckPoint, Feature::HeadPoint], true) && $setup->instrument->showsSizes() ? -1 : 1;
+        return in_array($place->feature, [FaceFeature::DeckPoint, FaceFeature::HeadPoint], true) && $setup->instrument->showsSizes() ? -1 : 1;
     }
 
     /** What was read of one section's places, suspect readings left out. */

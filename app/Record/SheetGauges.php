@@ -61,11 +61,11 @@ final class SheetGauges
         if ($this->current === null) {
             $this->current = [];
             foreach ($this->setups as $setup) {
-                $this->current[$setup->feature->value] = $setup;
+                $this->current[$setup->feature->code()] = $setup;
             }
         }
 
-        return $this->current[$feature->value] ?? null;
+        return $this->current[$feature->code()] ?? null;
     }
 
     /** The size a setup counts from; null where it shows sizes, or its zero on the part has no size yet. */

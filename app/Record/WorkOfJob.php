@@ -11,9 +11,9 @@ use App\Storage\PlanChoice;
 use App\Storage\Release;
 use App\Storage\SheetName;
 use App\Storage\StoredOrder;
-use NorthLedger\Core\Engine\Places\Place;
 use NorthLedger\Core\Features\Bores\BoreInspection;
 use NorthLedger\Core\Features\Bores\BoreMeasures;
+use NorthLedger\Core\Features\Bores\BorePlace;
 use NorthLedger\Core\Features\Bores\OptionKind;
 use NorthLedger\Core\Features\Bores\ReboreOption;
 use NorthLedger\Core\Record\Reading;
@@ -209,7 +209,7 @@ final class WorkOfJob
     /** The piston that goes into a bore, where it was measured: finished beside the bores, or, where it goes back in, when it came. */
     public function pistonGoingIn(ReboreOption $option, int $cylinder): ?Reading
     {
-        $new = $this->file->entries(SheetName::Finished)->reading(Place::piston($cylinder), $this->file->sheet, $this->file->policy);
+        $new = $this->file->entries(SheetName::Finished)->reading(BorePlace::piston($cylinder), $this->file->sheet, $this->file->policy);
         $goesBackIn = $option->kind === OptionKind::Stay && ! in_array($cylinder, $option->newPistons, true);
 
         return $new ?? ($goesBackIn ? $this->incoming($cylinder)->piston : null);

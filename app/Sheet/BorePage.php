@@ -17,9 +17,10 @@ use App\Record\JobFile;
 use App\Storage\EntryKind;
 use App\Storage\Said;
 use App\Storage\SheetName;
-use NorthLedger\Core\Engine\Places\Feature;
 use NorthLedger\Core\Engine\Places\Place;
 use NorthLedger\Core\Engine\Places\Station;
+use NorthLedger\Core\Features\Bores\BoreFeature;
+use NorthLedger\Core\Features\Bores\BorePlace;
 use NorthLedger\Core\Features\Bores\CylinderToPlan;
 use NorthLedger\Core\Features\Bores\JudgedBore;
 use NorthLedger\Core\Features\Bores\ReborePlan;
@@ -80,14 +81,14 @@ final readonly class BorePage
         $places = [];
         foreach (Station::JUDGED as $station) {
             foreach (self::DIRECTIONS as $degrees) {
-                $places[] = Place::trace($cylinder, $station, $degrees);
+                $places[] = BorePlace::trace($cylinder, $station, $degrees);
             }
         }
         foreach (self::DIRECTIONS as $degrees) {
-            $places[] = Place::wall($cylinder, $degrees);
+            $places[] = BorePlace::wall($cylinder, $degrees);
         }
 
-        return [...$places, Place::look(Feature::PitDepth, $cylinder)];
+        return [...$places, BorePlace::look(BoreFeature::PitDepth, $cylinder)];
     }
 
     /** @return list<SheetRow> */
@@ -95,11 +96,11 @@ final readonly class BorePage
     {
         $cells = new WallCells($file->entries(SheetName::Incoming), $file->display);
         $rows = array_map(static fn (int $degrees): SheetRow => new SheetRow('reading', '', "{$degrees}°".([0 => ' thrust', 90 => ' rear', 180 => ' opposite', 270 => ' front'][$degrees] ?? ''), [
-            ...array_map(static fn (Station $station): SheetCell => $cells->of(Place::trace($cylinder, $station, $degrees)), Station::JUDGED),
-            $cells->of(Place::wall($cylinder, $degrees)),
+            ...array_map(static fn (Station $station): SheetCell => $cells->of(BorePlace::trace($cylinder, $station, $degrees)), Station::JUDGED),
+            $cells->of(BorePlace::wall($cylinder, $degrees)),
         ]), self::DIRECTIONS);
 
-        return [...$rows, new SheetRow('reading', '', 'deepest pit', [$cells->of(Place::look(Feature::PitDepth, $cylinder))])];
+        return [...$rows, new SheetRow('reading', '', 'deepest pit', [$cells->of(BorePlace::look(BoreFeature::PitDepth, $cylinder))])];
     }
 
     /** @return list<BoreNeed> */

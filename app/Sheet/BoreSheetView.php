@@ -14,11 +14,13 @@ use App\Record\SheetEntries;
 use App\Storage\SheetName;
 use App\Storage\StatedSetup;
 use NorthLedger\Core\Engine\Places\Axis;
-use NorthLedger\Core\Engine\Places\Feature;
 use NorthLedger\Core\Engine\Places\Place;
 use NorthLedger\Core\Engine\Places\Station;
+use NorthLedger\Core\Features\Bores\BoreFeature;
 use NorthLedger\Core\Features\Bores\BoreMeasures;
+use NorthLedger\Core\Features\Bores\BorePlace;
 use NorthLedger\Core\Features\Bores\JudgedBore;
+use NorthLedger\Core\Features\Weights\WeightFeature;
 use NorthLedger\Core\Finding\Outcome;
 use NorthLedger\Core\Quantity\Length;
 use NorthLedger\Core\Verification\VerifiedBore;
@@ -45,7 +47,7 @@ final readonly class BoreSheetView
     public static function of(JobFile $file, SheetName $sheet, bool $showsAllAxes = false): self
     {
         $entries = $file->entries($sheet);
-        $setup = $entries->gauges->current(Feature::Bore);
+        $setup = $entries->gauges->current(BoreFeature::Bore);
         $base = self::base($file, $sheet, $setup);
         $cells = new SheetCells($file, $entries, $base, self::marks($file, $sheet));
         $cylinders = $file->sheet->layout->cylinders();
@@ -58,7 +60,7 @@ final readonly class BoreSheetView
         foreach (Station::JUDGED as $station) {
             foreach (self::axes($entries, $station, $showsAllAxes) as $index => $axis) {
                 $rows[] = new SheetRow('reading', $index === 0 ? ucfirst($station->value) : '', $axis->label(), array_map(
-                    static fn (int $cylinder): SheetCell => $cells->length(Place::bore($cylinder, $station, $axis)), $cylinders));
+                    static fn (int $cylinder): SheetCell => $cells->length(BorePlace::bore($cylinder, $station, $axis)), $cylinders));
             }
             $rows[] = new SheetRow('derived', '', 'out-of-round', array_map(
                 static fn (BoreMeasures $one): SheetCell => $cells->spread($one->outOfRound[$station->value], $limits->outOfRound), $measures));
@@ -69,7 +71,7 @@ final readonly class BoreSheetView
 
         return new self(
             $cylinders, $rows, $file->display->size($base), $file->display->deviationUnit(),
-            SetupLine::of($setup, $file), SetupLine::of($entries->gauges->current(Feature::Piston), $file),
+            SetupLine::of($setup, $file), SetupLine::of($entries->gauges->current(BoreFeature::Piston), $file),
         );
     }
 
@@ -84,8 +86,8 @@ final readonly class BoreSheetView
         $row = static fn (string $kind, string $group, string $label, callable $place): SheetRow => new SheetRow($kind, $group, $label, array_map(
             static fn (int $cylinder): SheetCell => $kind === 'reading' ? $cells->length($place($cylinder)) : $cells->look($place($cylinder)), $cylinders));
         $pistons = [
-            $row('reading', 'Piston', 'skirt', Place::piston(...)),
-            new SheetRow('reading', '', 'weight, g', array_map(static fn (int $cylinder): SheetCell => $cells->weight(Place::look(Feature::PistonWeight, $cylinder)), $cylinders)),
+            $row('reading', 'Piston', 'skirt', BorePlace::piston(...)),
+            new SheetRow('reading', '', 'weight, g', array_map(static fn (int $cylinder): SheetCell => $cells->weight(Place::at(WeightFeature::PistonWeight, $cylinder)), $cylinders)),
         ];
         if ($sheet === SheetName::Finished) {
             return $pistons;
@@ -95,13 +97,13 @@ final readonly class BoreSheetView
         }
 
         return [
-            ...array_map(static fn (Axis $axis, int $index): SheetRow => $row('reading', $index === 0 ? 'Land' : '', $axis->label(), static fn (int $cylinder): Place => Place::bore($cylinder, Station::Land, $axis)), $landAxes, array_keys($landAxes)),
+            ...array_map(static fn (Axis $axis, int $index): SheetRow => $row('reading', $index === 0 ? 'Land' : '', $axis->label(), static fn (int $cylinder): Place => BorePlace::bore($cylinder, Station::Land, $axis)), $landAxes, array_keys($landAxes)),
             ...$pistons,
-            $row('look', 'Ridge', 'top', static fn (int $cylinder): Place => Place::ridge($cylinder, Station::Top)),
-            $row('look', '', 'bottom', static fn (int $cylinder): Place => Place::ridge($cylinder, Station::Bottom)),
-            $row('look', 'Looks', 'scoring', static fn (int $cylinder): Place => Place::look(Feature::Scoring, $cylinder)),
-            $row('look', '', 'pitting', static fn (int $cylinder): Place => Place::look(Feature::Pitting, $cylinder)),
-            $row('look', '', 'crack', static fn (int $cylinder): Place => Place::look(Feature::Crack, $cylinder)),
+            $row('look', 'Ridge', 'top', static fn (int $cylinder): Place => BorePlace::ridge($cylinder, Station::Top)),
+            $row('look', '', 'bottom', static fn (int $cylinder): Place => BorePlace::ridge($cylinder, Station::Bottom)),
+            $row('look', 'Looks', 'scoring', static fn (int $cylinder): Place => BorePlace::look(BoreFeature::Scoring, $cylinder)),
+            $row('look', '', 'pitting', static fn (int $cylinder): Place => BorePlace::look(BoreFeature::Pitting, $cylinder)),
+            $row('look', '', 'crack', static fn (int $cylinder): Place => BorePlace::look(BoreFeature::Crack, $cylinder)),
         ];
     }
 

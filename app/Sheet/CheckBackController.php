@@ -14,6 +14,8 @@ use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\Rule;
 use NorthLedger\Core\Engine\Places\Feature;
+use NorthLedger\Core\Engine\Places\FeatureCodes;
+use NorthLedger\Core\Features\Bores\BoreFeature;
 
 /** Gauges put back on their masters, and readings that somebody stands by in spite of a drift. */
 final class CheckBackController
@@ -21,8 +23,8 @@ final class CheckBackController
     public function store(Request $request, Job $job, SheetName $sheet, CheckGauge $check): JsonResponse
     {
         /** @var array{shows?: ?string, master?: ?string, feature?: ?string} $data */
-        $data = $request->validate(['shows' => ['nullable', 'string', 'max:60'], 'master' => ['nullable', 'string', 'max:60'], 'feature' => ['nullable', Rule::in(Feature::gauged())]]);
-        $written = $check->handle($job, $request->user(), RequestId::of($request), $sheet, $data['shows'] ?? '', $data['master'] ?? '', Feature::from($data['feature'] ?? Feature::Bore->value));
+        $data = $request->validate(['shows' => ['nullable', 'string', 'max:60'], 'master' => ['nullable', 'string', 'max:60'], 'feature' => ['nullable', Rule::in(FeatureCodes::stated())]]);
+        $written = $check->handle($job, $request->user(), RequestId::of($request), $sheet, $data['shows'] ?? '', $data['master'] ?? '', FeatureCodes::of($data['feature'] ?? BoreFeature::Bore->value));
 
         return SheetAnswer::of($request, $written->file, $sheet);
     }

@@ -15,6 +15,7 @@ use App\Storage\SheetName;
 use App\Storage\StatedSetup;
 use App\Storage\User;
 use NorthLedger\Core\Engine\Places\Feature;
+use NorthLedger\Core\Features\Bores\BoreFeature;
 use NorthLedger\Core\Quantity\Length;
 use NorthLedger\Core\Quantity\NotationException;
 use NorthLedger\Core\Quantity\ShopNotation;
@@ -32,7 +33,7 @@ final readonly class CheckGauge
      *
      * @throws AskBack If no gauge is stated, or what is typed cannot be read
      */
-    public function handle(Job $job, User $by, string $ulid, SheetName $sheet, string $shows, string $master, Feature $feature = Feature::Bore): Written
+    public function handle(Job $job, User $by, string $ulid, SheetName $sheet, string $shows, string $master, Feature $feature = BoreFeature::Bore): Written
     {
         return $this->ledger->write($job->id, $ulid, EntryKind::CheckBack, $by, function (JobFile $file) use ($by, $ulid, $sheet, $shows, $master, $feature): array {
             $setup = $file->entries($sheet)->gauges->current($feature) ?? throw AskBack::setup();

@@ -14,7 +14,7 @@ use NorthLedger\Core\Assessment\BlockAssessment;
 use NorthLedger\Core\Assessment\BlockQuestions;
 use NorthLedger\Core\Assessment\FindingWords;
 use NorthLedger\Core\Assessment\VerdictWords;
-use NorthLedger\Core\Engine\Places\Feature;
+use NorthLedger\Core\Features\Bores\BoreFeature;
 use NorthLedger\Core\Features\Bores\CanStay;
 use NorthLedger\Core\Features\Bores\JudgedBore;
 use NorthLedger\Core\Features\Bores\OptionKind;
@@ -77,7 +77,7 @@ final readonly class MeasureMargin
     private static function isUnchecked(JobFile $file): bool
     {
         $entries = $file->entries(SheetName::Incoming);
-        $setup = $entries->gauges->current(Feature::Bore);
+        $setup = $entries->gauges->current(BoreFeature::Bore);
 
         return $setup !== null && $entries->readingsSinceCheck($setup) > 0;
     }

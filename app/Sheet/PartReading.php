@@ -10,9 +10,9 @@ use App\Record\LookCodes;
 use App\Record\Neighbours;
 use App\Storage\StatedSetup;
 use App\Storage\User;
-use NorthLedger\Core\Engine\Places\Feature;
 use NorthLedger\Core\Engine\Places\Place;
 use NorthLedger\Core\Features\Bores\Plausibility;
+use NorthLedger\Core\Features\Faces\FaceFeature;
 use NorthLedger\Core\Gauging\Measurand;
 use NorthLedger\Core\Inspection\Characteristic;
 use NorthLedger\Core\Inspection\Section;
@@ -97,7 +97,7 @@ final readonly class PartReading
     private function doubtOfDistance(JobFile $file, ReadingEntry $entry, Length $value): ?string
     {
         $most = $file->policy->partAllowances($file->sheet->unit)->plausibleDistance;
-        if (! in_array($entry->place->feature, [Feature::DeckPoint, Feature::HeadPoint], true)) {
+        if (! in_array($entry->place->feature, [FaceFeature::DeckPoint, FaceFeature::HeadPoint], true)) {
             return $value->absolute()->isLargerThan($most) ? "That is {$file->display->magnitudeWithUnit($value)}. Is it in the unit the gauge shows?" : null;
         }
         $entries = $file->entries($entry->sheet);

@@ -19,11 +19,12 @@ use App\Storage\StatedSetup;
 use App\Storage\User;
 use Illuminate\Support\Str;
 use NorthLedger\Core\Engine\Places\Axis;
-use NorthLedger\Core\Engine\Places\Feature;
 use NorthLedger\Core\Engine\Places\Place;
 use NorthLedger\Core\Engine\Places\Station;
+use NorthLedger\Core\Features\Bores\BoreFeature;
 use NorthLedger\Core\Features\Bores\Plausibility;
 use NorthLedger\Core\Features\Bores\RidgeLook;
+use NorthLedger\Core\Features\Weights\WeightFeature;
 use NorthLedger\Core\Quantity\Length;
 use NorthLedger\Core\Quantity\Mass;
 use NorthLedger\Core\Quantity\MassNotation;
@@ -54,7 +55,7 @@ final readonly class RecordReading
                 $entry->sheet->section() !== null => $this->parts->row($file, $by, $entry, $entry->sheet->section()),
                 ! in_array($entry->place->number, $file->sheet->layout->cylinders(), true) => throw AskBack::unreadable("This engine has no cylinder {$entry->place->number}."),
                 $entry->place->feature->isGauged() => $this->measured($file, $by, $entry),
-                $entry->place->feature === Feature::PistonWeight => $this->weight($file, $entry),
+                $entry->place->feature === WeightFeature::PistonWeight => $this->weight($file, $entry),
                 $entry->place->feature->isMeasured() => $this->wall($file, $entry),
                 default => $this->look($entry),
             };
@@ -153,13 +154,13 @@ final readonly class RecordReading
     private function wall(JobFile $file, ReadingEntry $entry): array
     {
         $unit = $file->sheet->unit;
-        $isTrace = $entry->place->feature === Feature::Trace;
+        $isTrace = $entry->place->feature === BoreFeature::Trace;
         try {
             $noted = ($isTrace ? ShopNotation::forDeviations($unit, $unit->readingUnit()) : ShopNotation::forSizes($unit))->read($entry->text);
         } catch (NotationException $exception) {
             throw AskBack::unreadable($exception->getMessage());
         }
-        if ($noted->means === NotationMeaning::Step || (! $isTrace && ! $noted->value->isPositive() && ! ($entry->place->feature === Feature::PitDepth && $noted->value->isZero()))) {
+        if ($noted->means === NotationMeaning::Step || (! $isTrace && ! $noted->value->isPositive() && ! ($entry->place->feature === BoreFeature::PitDepth && $noted->value->isZero()))) {
             throw AskBack::unreadable($isTrace ? 'Key what the indicator shows beyond the radius as made.' : 'Key a thickness or a depth, above nothing.');
         }
         $doubt = (new Plausibility($file->policy->boreAllowances($unit), $file->display))->doubtOfWall($entry->place->feature, $noted->value, $file->sheet->bore->standardWall);
@@ -205,6 +206,6 @@ final readonly class RecordReading
 
     private function standard(JobFile $file, ReadingEntry $entry): Length
     {
-        return $entry->place->feature === Feature::Piston ? $file->sheet->piston->standard : $file->sheet->bore->nominal;
+        return $entry->place->feature === BoreFeature::Piston ? $file->sheet->piston->standard : $file->sheet->bore->nominal;
     }
 }

@@ -9,8 +9,8 @@ use App\Record\JobFile;
 use App\Storage\Said;
 use App\Storage\SheetName;
 use NorthLedger\Core\Engine\Places\Axis;
-use NorthLedger\Core\Engine\Places\Place;
 use NorthLedger\Core\Engine\Places\Station;
+use NorthLedger\Core\Features\Bores\BorePlace;
 use NorthLedger\Core\Features\Bores\RingGapCheck;
 use NorthLedger\Core\Gauging\Instrument;
 use NorthLedger\Core\Gauging\InstrumentKind;
@@ -30,7 +30,7 @@ final readonly class RingGapLine
         $station = Station::from($said->text('station'));
         $length = static fn (string $key): Length => Length::ofNanometres((int) $said->whole($key));
         $readings = array_values(array_filter(array_map(
-            static fn (Axis $axis): ?Reading => $file->entries(SheetName::Incoming)->reading(Place::bore((int) $said->whole('cylinder'), $station, $axis), $file->sheet, $file->policy),
+            static fn (Axis $axis): ?Reading => $file->entries(SheetName::Incoming)->reading(BorePlace::bore((int) $said->whole('cylinder'), $station, $axis), $file->sheet, $file->policy),
             Axis::NEEDED,
         ), static fn (?Reading $reading): bool => $reading !== null && $reading->isSized));
         $at = ucfirst($station->value);

@@ -12,6 +12,7 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\Rule;
 use NorthLedger\Core\Engine\Places\Feature;
+use NorthLedger\Core\Engine\Places\FeatureCodes;
 use NorthLedger\Core\Engine\Places\Place;
 use NorthLedger\Core\Gauging\InstrumentKind;
 use NorthLedger\Core\Quantity\ReadingUnit;
@@ -34,7 +35,7 @@ final class SetupController
         $keyed = Keyed::in($request);
         /** @var array{feature: string, instrument: string, reading_unit?: ?string, zero?: ?string, zero_place?: ?string, master?: ?string, zero_with?: ?string} $data */
         $data = $request->validate([
-            'feature' => ['required', Rule::in(Feature::gauged())],
+            'feature' => ['required', Rule::in(FeatureCodes::stated())],
             'instrument' => ['required', 'string', 'max:40'],
             'reading_unit' => ['nullable', Rule::enum(ReadingUnit::class)],
             'zero' => ['nullable', 'string', 'max:60'],
@@ -43,7 +44,7 @@ final class SetupController
             'zero_with' => ['nullable', Rule::in(array_column(InstrumentKind::thatSetZeros(), 'value'))],
         ] + $keyed->temperatureRules('part_temperature', 'master_temperature'), ['part_temperature.*' => $keyed->temperatureWords(), 'master_temperature.*' => $keyed->temperatureWords()]);
         $written = $state->handle($job, $request->user(), new SetupEntry(
-            RequestId::of($request), $sheet, Feature::from($data['feature']), $data['instrument'],
+            RequestId::of($request), $sheet, FeatureCodes::of($data['feature']), $data['instrument'],
             isset($data['reading_unit']) ? ReadingUnit::from($data['reading_unit']) : null,
             $data['zero'] ?? '',
             new Conditions(

@@ -9,8 +9,8 @@ use App\Pages\GaugedFeature;
 use App\Record\JobFile;
 use App\Storage\SheetName;
 use App\Storage\User;
-use NorthLedger\Core\Engine\Places\Feature;
 use NorthLedger\Core\Engine\Places\Place;
+use NorthLedger\Core\Features\Bores\BoreFeature;
 
 /** The parts of a sheet's page that change with a reading, rendered by the server. */
 final class SheetFragments implements SheetParts
@@ -106,6 +106,6 @@ final class SheetFragments implements SheetParts
             $walk = [...$walk, ...$bore->missing];
         }
 
-        return array_values(array_filter($walk, static fn (Place $place): bool => $place->feature === Feature::Bore));
+        return array_values(array_filter($walk, static fn (Place $place): bool => $place->feature === BoreFeature::Bore));
     }
 }

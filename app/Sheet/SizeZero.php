@@ -15,7 +15,7 @@ use App\Storage\SheetName;
 use App\Storage\StatedSetup;
 use App\Storage\User;
 use App\Storage\ZeroSize;
-use NorthLedger\Core\Engine\Places\Feature;
+use NorthLedger\Core\Features\Bores\BoreFeature;
 use NorthLedger\Core\Features\Bores\Plausibility;
 use NorthLedger\Core\Quantity\NotationException;
 use NorthLedger\Core\Quantity\ShopNotation;
@@ -58,7 +58,7 @@ final readonly class SizeZero
     private function setup(JobFile $file, SheetName $sheet): StatedSetup
     {
         $entries = $file->entries($sheet);
-        $onThePart = array_filter($entries->gauges->setups, static fn (StatedSetup $setup): bool => $setup->isZeroedOnThePart() && $setup->feature === Feature::Bore);
+        $onThePart = array_filter($entries->gauges->setups, static fn (StatedSetup $setup): bool => $setup->isZeroedOnThePart() && $setup->feature === BoreFeature::Bore);
         $unsized = array_filter($onThePart, static fn (StatedSetup $setup): bool => $entries->gauges->zero($setup) === null);
 
         return end($unsized) ?: end($onThePart) ?: throw AskBack::unreadable('The zero of this sheet stands on a known size already.');

@@ -18,8 +18,9 @@ use App\Storage\Setup;
 use App\Storage\SheetName;
 use App\Storage\User;
 use Illuminate\Support\Str;
-use NorthLedger\Core\Engine\Places\Feature;
 use NorthLedger\Core\Engine\Places\Place;
+use NorthLedger\Core\Features\Bores\BoreFeature;
+use NorthLedger\Core\Features\Weights\WeightFeature;
 use NorthLedger\Core\Gauging\Measurand;
 use NorthLedger\Core\Quantity\Length;
 use NorthLedger\Core\Quantity\NotationException;
@@ -40,12 +41,12 @@ final readonly class StateSetup
     {
         return $this->ledger->write($job->id, $entry->ulid, EntryKind::Setup, $by, function (JobFile $file) use ($by, $entry): array {
             $gauge = StatedGauge::named($entry->gauge);
-            if ($gauge->kind->weighs() !== ($entry->feature === Feature::PistonWeight)) {
+            if ($gauge->kind->weighs() !== ($entry->feature === WeightFeature::PistonWeight)) {
                 throw AskBack::unreadable($gauge->kind->weighs() ? 'A scale weighs; state a gauge for lengths here.' : 'Pieces are weighed on a scale; state the scale here.');
             }
             $row = [
                 'sheet' => $entry->sheet->value,
-                'feature' => $entry->feature->value,
+                'feature' => $entry->feature->code(),
                 'instrument' => $gauge->kind,
                 'reading_unit' => $gauge->kind->showsSizes() ? null : ($entry->readingUnit ?? $gauge->readingUnit($file->sheet->unit)),
                 'caps_torqued' => $entry->conditions->capsTorqued,
@@ -84,7 +85,7 @@ final readonly class StateSetup
     {
         return match (true) {
             $entry->sheet === SheetName::Finished => throw AskBack::unreadable('Finished bores are verified by their size: set the zero to a known size.'),
-            $place->feature !== Feature::Bore, ! in_array($place->number, $file->sheet->layout->cylinders(), true) => throw AskBack::unreadable('A gauge is zeroed on a place of a bore. Go to that place first.'),
+            $place->feature !== BoreFeature::Bore, ! in_array($place->number, $file->sheet->layout->cylinders(), true) => throw AskBack::unreadable('A gauge is zeroed on a place of a bore. Go to that place first.'),
             default => $place,
         };
     }

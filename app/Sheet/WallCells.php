@@ -7,8 +7,8 @@ namespace App\Sheet;
 use App\Pages\CellState;
 use App\Pages\SheetCell;
 use App\Record\SheetEntries;
-use NorthLedger\Core\Engine\Places\Feature;
 use NorthLedger\Core\Engine\Places\Place;
+use NorthLedger\Core\Features\Bores\BoreFeature;
 use NorthLedger\Core\Quantity\LengthDisplay;
 
 /** Makes the cells of a traced wall, of wall thicknesses and pits. */
@@ -23,12 +23,12 @@ final readonly class WallCells
         $value = $this->entries->length($place);
         if ($value === null) {
             return new SheetCell($place->key(), '', '·', CellState::Missing, $place->words(), match ($place->feature) {
-                Feature::Trace => 'beyond the radius as made',
-                Feature::Wall => 'thickness, by ultrasonics',
+                BoreFeature::Trace => 'beyond the radius as made',
+                BoreFeature::Wall => 'thickness, by ultrasonics',
                 default => 'how deep beyond the reading',
             });
         }
-        $shown = $place->feature === Feature::Trace ? $this->display->deviation($value) : $this->display->size($value);
+        $shown = $place->feature === BoreFeature::Trace ? $this->display->deviation($value) : $this->display->size($value);
         $standing = $this->entries->at($place)->current();
         $repeats = count($standing);
 

@@ -8,7 +8,7 @@ use App\Ledger\AskBack;
 use App\Record\JobFile;
 use App\Storage\Setup;
 use App\Storage\StatedSetup;
-use NorthLedger\Core\Engine\Places\Feature;
+use NorthLedger\Core\Features\Weights\WeightFeature;
 use NorthLedger\Core\Quantity\Mass;
 use NorthLedger\Core\Quantity\MassNotation;
 use NorthLedger\Core\Quantity\QuantityException;
@@ -39,10 +39,10 @@ final readonly class Weighed
     private static function setup(JobFile $file, ReadingEntry $entry): ?StatedSetup
     {
         $stated = $entry->setupUlid === null ? null : Setup::query()->firstWhere([
-            'ulid' => $entry->setupUlid, 'job_id' => $file->job->id, 'sheet' => $entry->sheet->value, 'feature' => Feature::PistonWeight->value,
+            'ulid' => $entry->setupUlid, 'job_id' => $file->job->id, 'sheet' => $entry->sheet->value, 'feature' => WeightFeature::PistonWeight->value,
         ]);
 
-        return $stated?->stated() ?? $file->entries($entry->sheet)->gauges->current(Feature::PistonWeight);
+        return $stated?->stated() ?? $file->entries($entry->sheet)->gauges->current(WeightFeature::PistonWeight);
     }
 
     private static function check(StatedSetup $setup, Mass $mass, ReadingEntry $entry): void

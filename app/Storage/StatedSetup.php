@@ -7,6 +7,7 @@ namespace App\Storage;
 use DateTimeImmutable;
 use DateTimeZone;
 use NorthLedger\Core\Engine\Places\Feature;
+use NorthLedger\Core\Engine\Places\FeatureCodes;
 use NorthLedger\Core\Gauging\GaugeRange;
 use NorthLedger\Core\Gauging\Instrument;
 use NorthLedger\Core\Gauging\InstrumentKind;
@@ -59,7 +60,7 @@ final readonly class StatedSetup
         $kind = InstrumentKind::from($row->instrument);
 
         return new self(
-            $row->id, $row->ulid, SheetName::from($row->sheet), Feature::from($row->feature), $kind,
+            $row->id, $row->ulid, SheetName::from($row->sheet), FeatureCodes::of($row->feature), $kind,
             $row->reading_unit === null ? null : ReadingUnit::from($row->reading_unit),
             $row->zero_nm === null ? null : Length::ofNanometres($row->zero_nm),
             $row->zero_place,

@@ -6,6 +6,7 @@ namespace NorthLedger\Core\Assessment;
 
 use NorthLedger\Core\Engine\Places\Feature;
 use NorthLedger\Core\Engine\Specification\SpecificationSheet;
+use NorthLedger\Core\Features\Bores\BoreFeature;
 use NorthLedger\Core\Finding\Criterion;
 use NorthLedger\Core\Gauging\Fitness;
 use NorthLedger\Core\Gauging\Instrument;
@@ -34,7 +35,7 @@ final readonly class GaugeTrial
     /** Of a sheet beside the bores: every place of the feature at its nominal, judged. Null where nothing of it has a tolerance. */
     public static function ofPart(InspectionPlan $plan, Judge $judge, Feature $feature, Instrument $gauge, Temperatures $temperatures): ?self
     {
-        $read = [$feature, ...self::judgedWith($feature)];
+        $read = [$feature, ...$feature->judgedWith()];
         $readings = [];
         foreach ($plan->all() as $key => $one) {
             if (! in_array($one->place->feature, $read, true)) {
@@ -43,7 +44,7 @@ final readonly class GaugeTrial
             $size = $one->place->feature->measurand() === Measurand::Size ? $one->nominal : Length::zero();
             if ($size !== null && $one->place->feature->isGauged()) {
                 $with = $one->place->feature === $feature ? $gauge : Instrument::ofKind(UsualGauge::of($one->place->feature, $one->nominal));
-                $readings[$key] = Reading::of($one->place, [$size], $with, $temperatures, $one->place->feature->value);
+                $readings[$key] = Reading::of($one->place, [$size], $with, $temperatures, $one->place->feature->code());
             }
         }
         $trials = [];
@@ -63,7 +64,7 @@ final readonly class GaugeTrial
         $limits = $sheet->bore->service;
         $size = Uncertainty::ofSize($sheet->bore->nominal, $gauge, $temperatures)->combinedWith(Uncertainty::ofSize($sheet->bore->nominal, $other, $temperatures));
         $trials = [new self(Criterion::Clearance->value, $size, $limits->clearance)];
-        if ($feature === Feature::Bore) {
+        if ($feature === BoreFeature::Bore) {
             $difference = Uncertainty::ofDifference($gauge);
             $trials = [new self(Criterion::OutOfRound->value, $difference, $limits->outOfRound), new self(Criterion::Taper->value, $difference, $limits->taper), ...$trials];
         }
@@ -75,18 +76,6 @@ final readonly class GaugeTrial
     public static function ofSize(Length $size, Length $tolerance, Instrument $gauge, Temperatures $temperatures): self
     {
         return new self(self::FINISHED_SIZE, Uncertainty::ofSize($size, $gauge, $temperatures), $tolerance);
-    }
-
-    /** @return list<Feature> What a criterion of its takes besides: play is of two sizes */
-    private static function judgedWith(Feature $feature): array
-    {
-        return match ($feature) {
-            Feature::Guide => [Feature::Stem],
-            Feature::Stem => [Feature::Guide],
-            Feature::LifterBore => [Feature::Lifter],
-            Feature::Lifter => [Feature::LifterBore],
-            default => [],
-        };
     }
 
     /** @param  list<self>  $trials */

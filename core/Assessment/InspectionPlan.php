@@ -95,7 +95,7 @@ final readonly class InspectionPlan
         $features = [];
         foreach ($this->byKey as $one) {
             if ($one->place->feature->isGauged()) {
-                $features[$one->place->feature->value] = $one->place->feature;
+                $features[$one->place->feature->code()] = $one->place->feature;
             }
         }
 

@@ -5,12 +5,13 @@ declare(strict_types=1);
 namespace NorthLedger\Core\Assessment;
 
 use NorthLedger\Core\Engine\Places\Axis;
-use NorthLedger\Core\Engine\Places\Feature;
 use NorthLedger\Core\Engine\Places\Place;
 use NorthLedger\Core\Engine\Places\Station;
 use NorthLedger\Core\Engine\Policy\Preference;
 use NorthLedger\Core\Engine\Policy\SleeveForWear;
 use NorthLedger\Core\Features\Bores\BlockPrices;
+use NorthLedger\Core\Features\Bores\BoreFeature;
+use NorthLedger\Core\Features\Bores\BorePlace;
 use NorthLedger\Core\Features\Bores\CanStay;
 use NorthLedger\Core\Features\Bores\CylinderToPlan;
 use NorthLedger\Core\Features\Bores\JudgedBore;
@@ -53,7 +54,7 @@ final readonly class Screening
         $worstFirst = $this->worstFirst($bores);
         foreach ($bores as $bore) {
             if ($bore->inspection->reading(Station::Top, Axis::Thrust) === null) {
-                return new NextReading(Place::bore($bore->cylinder(), Station::Top, Axis::Thrust), NextReason::WorstPlaceFirst, []);
+                return new NextReading(BorePlace::bore($bore->cylinder(), Station::Top, Axis::Thrust), NextReason::WorstPlaceFirst, []);
             }
         }
         if ($this->needSize($bores)) {
@@ -112,7 +113,7 @@ final readonly class Screening
         foreach ($this->order() as [$station, $axis]) {
             foreach ($bores as $bore) {
                 if ($bore->inspection->reading($station, $axis) === null) {
-                    $walk[] = Place::bore($bore->cylinder(), $station, $axis);
+                    $walk[] = BorePlace::bore($bore->cylinder(), $station, $axis);
                 }
             }
         }
@@ -257,7 +258,7 @@ final readonly class Screening
     {
         foreach ($worstFirst as $bore) {
             if ($bore->inspection->reading(Station::Bottom, Axis::Thrust) === null) {
-                return new NextReading(Place::bore($bore->cylinder(), Station::Bottom, Axis::Thrust), NextReason::ShowsTheStep, []);
+                return new NextReading(BorePlace::bore($bore->cylinder(), Station::Bottom, Axis::Thrust), NextReason::ShowsTheStep, []);
             }
         }
         foreach ($worstFirst as $bore) {
@@ -275,11 +276,11 @@ final readonly class Screening
     {
         foreach ($this->order() as [$station, $axis]) {
             if ($bore->inspection->reading($station, $axis) === null) {
-                return Place::bore($bore->cylinder(), $station, $axis);
+                return BorePlace::bore($bore->cylinder(), $station, $axis);
             }
         }
 
-        return array_values(array_filter($this->unreadLooks($bore), static fn (Place $place): bool => $withPiston || $place->feature !== Feature::Piston))[0] ?? null;
+        return array_values(array_filter($this->unreadLooks($bore), static fn (Place $place): bool => $withPiston || $place->feature !== BoreFeature::Piston))[0] ?? null;
     }
 
     /** @return list<Place> */
@@ -289,12 +290,12 @@ final readonly class Screening
         $looks = $bore->inspection->looks;
 
         return array_values(array_filter([
-            $looks->ridgeAtTop === null ? Place::ridge($cylinder, Station::Top) : null,
-            $looks->ridgeAtBottom === null ? Place::ridge($cylinder, Station::Bottom) : null,
-            $looks->scoring === null ? Place::look(Feature::Scoring, $cylinder) : null,
-            $looks->pitting === null ? Place::look(Feature::Pitting, $cylinder) : null,
-            $looks->crack === null ? Place::look(Feature::Crack, $cylinder) : null,
-            $bore->inspection->piston === null ? Place::piston($cylinder) : null,
+            $looks->ridgeAtTop === null ? BorePlace::ridge($cylinder, Station::Top) : null,
+            $looks->ridgeAtBottom === null ? BorePlace::ridge($cylinder, Station::Bottom) : null,
+            $looks->scoring === null ? BorePlace::look(BoreFeature::Scoring, $cylinder) : null,
+            $looks->pitting === null ? BorePlace::look(BoreFeature::Pitting, $cylinder) : null,
+            $looks->crack === null ? BorePlace::look(BoreFeature::Crack, $cylinder) : null,
+            $bore->inspection->piston === null ? BorePlace::piston($cylinder) : null,
         ]));
     }
 

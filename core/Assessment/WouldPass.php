@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace NorthLedger\Core\Assessment;
 
-use NorthLedger\Core\Engine\Places\Feature;
+use NorthLedger\Core\Engine\Places\Looks;
 use NorthLedger\Core\Engine\Places\Place;
+use NorthLedger\Core\Features\Heads\ValveFeature;
 use NorthLedger\Core\Finding\Finding;
 use NorthLedger\Core\Finding\Outcome;
 use NorthLedger\Core\Finding\WayToPass;
 use NorthLedger\Core\Inspection\Judge;
-use NorthLedger\Core\Inspection\Looks;
 use NorthLedger\Core\Inspection\SectionJudgement;
 use NorthLedger\Core\Record\Measurements;
 
@@ -42,7 +42,7 @@ final readonly class WouldPass
 
         return match (true) {
             $place === null => null,
-            $place->feature === Feature::Drop && $measurements->look($place) === Looks::TIGHT => [WayToPass::FreeTheValve, $measurements->withLook($place, 'drops')],
+            $place->feature === ValveFeature::Drop && $measurements->look($place) === Looks::TIGHT => [WayToPass::FreeTheValve, $measurements->withLook($place, 'drops')],
             $finding->isCloseCall => self::atTheLimit($finding, $place, $measurements),
             default => null,
         };

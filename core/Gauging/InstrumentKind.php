@@ -82,12 +82,6 @@ enum InstrumentKind: string
         return [self::OutsideMicrometer, self::DigitalCaliper];
     }
 
-    /** True where it can be used on a piston's skirt. */
-    public function readsPistons(): bool
-    {
-        return $this === self::OutsideMicrometer || $this === self::DigitalCaliper;
-    }
-
     /** True where it follows a wall from a spindle on the original axis (BORE-8). */
     public function tracesWalls(): bool
     {

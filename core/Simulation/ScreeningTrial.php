@@ -6,12 +6,13 @@ namespace NorthLedger\Core\Simulation;
 
 use NorthLedger\Core\Assessment\BlockAssessment;
 use NorthLedger\Core\Engine\Places\Axis;
-use NorthLedger\Core\Engine\Places\Feature;
 use NorthLedger\Core\Engine\Places\Place;
 use NorthLedger\Core\Engine\Policy\ShopPolicy;
 use NorthLedger\Core\Engine\Specification\SpecificationSheet;
+use NorthLedger\Core\Features\Bores\BoreFeature;
 use NorthLedger\Core\Features\Bores\BoreInspection;
 use NorthLedger\Core\Features\Bores\BoreLooks;
+use NorthLedger\Core\Features\Bores\BorePlace;
 use NorthLedger\Core\Features\Bores\CrackLook;
 use NorthLedger\Core\Features\Bores\PittingClass;
 use NorthLedger\Core\Features\Bores\RidgeLook;
@@ -36,7 +37,7 @@ final readonly class ScreeningTrial
     {
         $read = [];
         $assessment = self::assess($sheet, $policy, $engine, $read);
-        while ($assessment->next->place !== null && $assessment->next->place->feature === Feature::Bore) {
+        while ($assessment->next->place !== null && $assessment->next->place->feature === BoreFeature::Bore) {
             $read[] = $assessment->next->place;
             $assessment = self::assess($sheet, $policy, $engine, $read);
         }
@@ -59,7 +60,7 @@ final readonly class ScreeningTrial
 
         return BlockAssessment::of($sheet, $policy, array_map(static fn (int $cylinder): BoreInspection => BoreInspection::of(
             $cylinder, $byCylinder[$cylinder] ?? [],
-            Reading::of(Place::piston($cylinder), [$piston], Instrument::ofKind(InstrumentKind::OutsideMicrometer), $at20), $looks,
+            Reading::of(BorePlace::piston($cylinder), [$piston], Instrument::ofKind(InstrumentKind::OutsideMicrometer), $at20), $looks,
         ), $sheet->layout->cylinders()), Length::zero());
     }
 
@@ -70,7 +71,7 @@ final readonly class ScreeningTrial
         foreach ($sheet->layout->cylinders() as $cylinder) {
             foreach ($policy->readingsPerBore->stations() as $station) {
                 foreach (Axis::NEEDED as $axis) {
-                    $places[] = Place::bore($cylinder, $station, $axis);
+                    $places[] = BorePlace::bore($cylinder, $station, $axis);
                 }
             }
         }

@@ -8,6 +8,7 @@ use NorthLedger\Core\Engine\Places\Axis;
 use NorthLedger\Core\Engine\Places\Place;
 use NorthLedger\Core\Engine\Places\Station;
 use NorthLedger\Core\Engine\Specification\SpecificationSheet;
+use NorthLedger\Core\Features\Bores\BorePlace;
 use NorthLedger\Core\Quantity\Length;
 use Random\Randomizer;
 
@@ -58,7 +59,7 @@ final readonly class SimulatedEngine
                 foreach (Axis::cases() as $axis) {
                     [$least, $most] = $isBarrel && $station === Station::Middle && $axis === Axis::Thrust ? self::BARREL : self::SHARES[$station->value][$axis->value];
                     $worn = $wear->nanometres * $share / 100_000 * $chance->getInt($least, $most) / 1_000;
-                    $diameters[Place::bore($cylinder, $station, $axis)->key()] = $sheet->bore->nominal->plus(Length::ofNanometres(self::MICROMETRE * (int) round($worn / self::MICROMETRE)));
+                    $diameters[BorePlace::bore($cylinder, $station, $axis)->key()] = $sheet->bore->nominal->plus(Length::ofNanometres(self::MICROMETRE * (int) round($worn / self::MICROMETRE)));
                 }
             }
         }

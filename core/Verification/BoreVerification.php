@@ -10,6 +10,7 @@ use NorthLedger\Core\Engine\Places\Station;
 use NorthLedger\Core\Engine\Specification\BoreLimits;
 use NorthLedger\Core\Features\Bores\BoreInspection;
 use NorthLedger\Core\Features\Bores\BoreMeasures;
+use NorthLedger\Core\Features\Bores\BorePlace;
 use NorthLedger\Core\Finding\Spread;
 use NorthLedger\Core\Gauging\Conformity;
 use NorthLedger\Core\Gauging\DecisionRule;
@@ -44,7 +45,7 @@ final readonly class BoreVerification
     {
         $measures = BoreMeasures::of($bore);
         $characteristics = [...$this->sizes($measures, $size), ...$this->form($measures, $fit), ...$this->clearances($measures, $fit), ...$this->growth($measures, $fit)];
-        $missing = [...$this->unread($bore), ...($fit->piston === null ? [Place::piston($bore->cylinder)] : [])];
+        $missing = [...$this->unread($bore), ...($fit->piston === null ? [BorePlace::piston($bore->cylinder)] : [])];
         $lacking = [];
         foreach ($conditions as $stated) {
             $lacking = [...$lacking, ...$this->required->lacking($stated, $size !== null)];
@@ -145,7 +146,7 @@ final readonly class BoreVerification
         foreach ($this->stations as $station) {
             foreach (Axis::NEEDED as $axis) {
                 if ($bore->reading($station, $axis) === null) {
-                    $missing[] = Place::bore($bore->cylinder, $station, $axis);
+                    $missing[] = BorePlace::bore($bore->cylinder, $station, $axis);
                 }
             }
         }

@@ -16,9 +16,10 @@ use App\Storage\SheetName;
 use App\Storage\User;
 use Illuminate\Support\Str;
 use NorthLedger\Core\Engine\Places\Axis;
-use NorthLedger\Core\Engine\Places\Feature;
 use NorthLedger\Core\Engine\Places\Place;
 use NorthLedger\Core\Engine\Places\Station;
+use NorthLedger\Core\Features\Bores\BoreFeature;
+use NorthLedger\Core\Features\Bores\BorePlace;
 use NorthLedger\Core\Quantity\Length;
 use NorthLedger\Core\Quantity\LengthDisplay;
 use NorthLedger\Core\Quantity\LengthUnit;
@@ -53,7 +54,7 @@ final readonly class DemoReadings
             }
             if ($pistonUnder !== null) {
                 $piston = $file->sheet->bore->nominal->minus(Length::ofNanometres((int) round($pistonUnder * 25_400)));
-                $this->key($job, $by, SheetName::Incoming, Place::piston($cylinder), LengthDisplay::in($file->sheet->unit)->size($piston));
+                $this->key($job, $by, SheetName::Incoming, BorePlace::piston($cylinder), LengthDisplay::in($file->sheet->unit)->size($piston));
             }
         }
     }
@@ -68,7 +69,7 @@ final readonly class DemoReadings
         foreach ($deviations as $cylinder => $values) {
             foreach (self::PLACES as $index => [$station, $axis]) {
                 if (($values[$index] ?? null) !== null) {
-                    $this->key($job, $by, SheetName::Incoming, Place::bore($cylinder, $station, $axis), (string) $values[$index]);
+                    $this->key($job, $by, SheetName::Incoming, BorePlace::bore($cylinder, $station, $axis), (string) $values[$index]);
                 }
             }
         }
@@ -81,10 +82,10 @@ final readonly class DemoReadings
      */
     public function comparative(Job $job, User $by, Place $zero, array $deviations): void
     {
-        $this->state->handle($job, $by, new SetupEntry((string) Str::ulid(), SheetName::Incoming, Feature::Bore, 'G-02', null, '', new Conditions(capsTorqued: true, clean: true), $zero));
+        $this->state->handle($job, $by, new SetupEntry((string) Str::ulid(), SheetName::Incoming, BoreFeature::Bore, 'G-02', null, '', new Conditions(capsTorqued: true, clean: true), $zero));
         foreach ($deviations as $cylinder => $values) {
             foreach (self::PLACES as $index => [$station, $axis]) {
-                $place = Place::bore($cylinder, $station, $axis);
+                $place = BorePlace::bore($cylinder, $station, $axis);
                 if (($values[$index] ?? null) !== null && $place->key() !== $zero->key()) {
                     $this->key($job, $by, SheetName::Incoming, $place, (string) $values[$index]);
                 }
@@ -102,11 +103,11 @@ final readonly class DemoReadings
     {
         foreach ($around as $station => $values) {
             foreach ($values as $index => $value) {
-                $this->key($job, $by, SheetName::Incoming, Place::trace($cylinder, Station::from($station), BorePage::DIRECTIONS[$index]), (string) $value);
+                $this->key($job, $by, SheetName::Incoming, BorePlace::trace($cylinder, Station::from($station), BorePage::DIRECTIONS[$index]), (string) $value);
             }
         }
         foreach ($walls as $degrees => $thickness) {
-            $this->key($job, $by, SheetName::Incoming, Place::wall($cylinder, $degrees), $thickness);
+            $this->key($job, $by, SheetName::Incoming, BorePlace::wall($cylinder, $degrees), $thickness);
         }
     }
 
@@ -130,14 +131,14 @@ final readonly class DemoReadings
             $middle = $chance->getInt(2, 3);
             foreach (self::PLACES as $index => [$station, $axis]) {
                 $value = ($middle + $chance->getInt(-1, 1)) / 10 + ($cylinder === $outCylinder && $index < 2 ? $outBy : 0);
-                $this->key($job, $by, SheetName::Finished, Place::bore($cylinder, $station, $axis), sprintf('%.1f', $value));
+                $this->key($job, $by, SheetName::Finished, BorePlace::bore($cylinder, $station, $axis), sprintf('%.1f', $value));
             }
         }
     }
 
     private function looks(Job $job, User $by, int $cylinder): void
     {
-        foreach ([Place::ridge($cylinder, Station::Top), Place::ridge($cylinder, Station::Bottom), Place::look(Feature::Scoring, $cylinder), Place::look(Feature::Pitting, $cylinder), Place::look(Feature::Crack, $cylinder)] as $index => $place) {
+        foreach ([BorePlace::ridge($cylinder, Station::Top), BorePlace::ridge($cylinder, Station::Bottom), BorePlace::look(BoreFeature::Scoring, $cylinder), BorePlace::look(BoreFeature::Pitting, $cylinder), BorePlace::look(BoreFeature::Crack, $cylinder)] as $index => $place) {
             $this->key($job, $by, SheetName::Incoming, $place, $index === 0 ? '1' : '0');
         }
     }
@@ -145,7 +146,7 @@ final readonly class DemoReadings
     private function setup(Job $job, User $by, SheetName $sheet, Length $zero, Conditions $conditions): void
     {
         $display = LengthDisplay::in($this->files->open($job)->sheet->unit);
-        $this->state->handle($job, $by, new SetupEntry((string) Str::ulid(), $sheet, Feature::Bore, $display->unit() === LengthUnit::Inch ? 'G-02' : 'G-03', null, $display->size($zero), $conditions));
+        $this->state->handle($job, $by, new SetupEntry((string) Str::ulid(), $sheet, BoreFeature::Bore, $display->unit() === LengthUnit::Inch ? 'G-02' : 'G-03', null, $display->size($zero), $conditions));
     }
 
     private function key(Job $job, User $by, SheetName $sheet, Place $place, string $text): void

@@ -19,6 +19,7 @@ use NorthLedger\Core\Engine\Places\Axis;
 use NorthLedger\Core\Engine\Places\Place;
 use NorthLedger\Core\Engine\Places\Station;
 use NorthLedger\Core\Engine\Specification\EnginePart;
+use NorthLedger\Core\Features\Bores\BorePlace;
 use NorthLedger\Core\Inspection\Section;
 use NorthLedger\Core\Quantity\LengthDisplay;
 use NorthLedger\Core\Work\TickState;
@@ -114,7 +115,7 @@ final readonly class DemoShop
         $this->readings->trace($traced, $inspector, 1, ['top' => [33, 26, 13, 6, 5, 7, 11, 24], 'middle' => [22, 17, 9, 4, 4, 5, 7, 15], 'bottom' => [4, 3, 2, 1, 1, 1, 2, 3]], [0 => '6.82', 90 => '7.31', 180 => '7.04', 270 => '7.26']);
 
         $comparative = $this->receive($inspector, 'cairn-l4-144', 'CL-00718', 'Brickworks', 'pug mill engine', 14, null, null);
-        $this->readings->comparative($comparative, $inspector, Place::bore(1, Station::Bottom, Axis::Inline), [1 => [2.6, 1.4, 1.9, 1.2, 0.3, 0], 2 => [2.9, 1.5, 2.0, 1.2, 0.4, 0.1], 3 => [3.4, 1.0, 2.4, 1.4, 0.5, 0.2], 4 => [2.4, 1.2, 1.7, 1.0, 0.2, 0.1]]);
+        $this->readings->comparative($comparative, $inspector, BorePlace::bore(1, Station::Bottom, Axis::Inline), [1 => [2.6, 1.4, 1.9, 1.2, 0.3, 0], 2 => [2.9, 1.5, 2.0, 1.2, 0.4, 0.1], 3 => [3.4, 1.0, 2.4, 1.4, 0.5, 0.2], 4 => [2.4, 1.2, 1.7, 1.0, 0.2, 0.1]]);
 
         $whole = $this->receive($inspector, 'brae-v8-311', 'BV-30117', 'Ski-lift company', 'top station drive', 21, '0', 'stamped on the crowns');
         $this->readings->incoming($whole, $inspector, array_fill(1, 8, [7.1, 3.4, 4.6, 2.6, 0.9, 0.7]));

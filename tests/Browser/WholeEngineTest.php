@@ -104,8 +104,8 @@ final class WholeEngineTest extends BrowserTestCase
         foreach ($needed as $index => $one) {
             $this->assertSame($one->place->key(), $this->place($this->window), 'the sheet proposes the next place');
             $feature = $one->place->feature;
-            if ($feature->needsStatedGauge() && ! isset($stated[$feature->value])) {
-                $stated[$feature->value] = true;
+            if ($feature->needsStatedGauge() && ! isset($stated[$feature->code()])) {
+                $stated[$feature->code()] = true;
                 $this->stateTorqued();
             }
             $this->press($this->window, $worn[$one->place->key()] ?? $sound->text($sheet, $one, $chance), WebDriverKeys::ENTER);

@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace Tests\CaseAdapters;
 
 use NorthLedger\Core\Engine\Places\Axis;
-use NorthLedger\Core\Engine\Places\Place;
 use NorthLedger\Core\Engine\Places\Station;
 use NorthLedger\Core\Engine\Specification\BoreLimits;
 use NorthLedger\Core\Features\Bores\BoreInspection;
 use NorthLedger\Core\Features\Bores\BoreJudge;
 use NorthLedger\Core\Features\Bores\BoreLooks;
+use NorthLedger\Core\Features\Bores\BorePlace;
 use NorthLedger\Core\Features\Bores\CrackLook;
 use NorthLedger\Core\Features\Bores\JudgedBore;
 use NorthLedger\Core\Features\Bores\Pistons;
@@ -66,10 +66,10 @@ final class BoreAdapter implements Adapter
             $instrument = Instrument::of($given->length('resolution_nm'), Length::zero(), Length::zero());
             $at20 = Temperatures::of(0, 0, null, null);
             $readings = array_map(static fn (Given $one): Reading => Reading::of(
-                Place::bore(self::CYLINDER, $one->word('station', Station::class), $one->word('axis', Axis::class)),
+                BorePlace::bore(self::CYLINDER, $one->word('station', Station::class), $one->word('axis', Axis::class)),
                 [$one->length('diameter_nm')], $instrument, $at20,
             ), $given->has('readings') ? $given->parts('readings') : []);
-            $piston = $given->has('piston_nm') ? Reading::of(Place::piston(self::CYLINDER), [$given->length('piston_nm')], $instrument, $at20) : null;
+            $piston = $given->has('piston_nm') ? Reading::of(BorePlace::piston(self::CYLINDER), [$given->length('piston_nm')], $instrument, $at20) : null;
         } catch (GaugingException) {
             throw Refusal::withCode('bad_value');
         }

@@ -12,7 +12,7 @@ use PHPat\Test\PHPat;
 final class ArchitectureRules
 {
     private const ORDER = [
-        'Quantity', 'Document', 'Geometry', 'Gauging', 'Engine\\Places', 'Engine\\Specification', 'Engine\\Policy', 'Record', 'Finding', 'Inspection', 'Features', 'Assessment', 'Planning', 'Work', 'Verification', 'Simulation',
+        'Quantity', 'Document', 'Geometry', 'Gauging', 'Engine\\Specification', 'Engine\\Places', 'Engine\\Policy', 'Record', 'Finding', 'Inspection', 'Features', 'Assessment', 'Planning', 'Work', 'Verification', 'Simulation',
     ];
 
     public function test_core_knows_no_framework_and_no_application(): Rule

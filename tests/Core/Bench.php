@@ -13,6 +13,7 @@ use NorthLedger\Core\Engine\Policy\ShopPolicy;
 use NorthLedger\Core\Engine\Specification\SpecificationSheet;
 use NorthLedger\Core\Features\Bores\BoreInspection;
 use NorthLedger\Core\Features\Bores\BoreLooks;
+use NorthLedger\Core\Features\Bores\BorePlace;
 use NorthLedger\Core\Features\Bores\CrackLook;
 use NorthLedger\Core\Features\Bores\PittingClass;
 use NorthLedger\Core\Features\Bores\RidgeLook;
@@ -88,10 +89,10 @@ final class Bench
         $readings = [];
         foreach (self::PLACES as $index => [$station, $axis]) {
             if (($over[$index] ?? null) !== null) {
-                $readings[] = self::reading(Place::bore($cylinder, $station, $axis), $sheet->bore->nominal->nanometres + (int) round($over[$index] * 25_400));
+                $readings[] = self::reading(BorePlace::bore($cylinder, $station, $axis), $sheet->bore->nominal->nanometres + (int) round($over[$index] * 25_400));
             }
         }
-        $piston = $pistonUnder === null ? null : self::reading(Place::piston($cylinder), $sheet->bore->nominal->nanometres - (int) round($pistonUnder * 25_400));
+        $piston = $pistonUnder === null ? null : self::reading(BorePlace::piston($cylinder), $sheet->bore->nominal->nanometres - (int) round($pistonUnder * 25_400));
 
         return BoreInspection::of($cylinder, $readings, $piston, $looks ?? self::looksFine());
     }

@@ -8,11 +8,11 @@ use NorthLedger\Core\Assessment\BlockAssessment;
 use NorthLedger\Core\Assessment\FindingWords;
 use NorthLedger\Core\Assessment\NextReason;
 use NorthLedger\Core\Engine\Places\Axis;
-use NorthLedger\Core\Engine\Places\Place;
 use NorthLedger\Core\Engine\Places\Station;
 use NorthLedger\Core\Features\Bores\BoreInspection;
 use NorthLedger\Core\Features\Bores\BoreLooks;
 use NorthLedger\Core\Features\Bores\BoreMeasures;
+use NorthLedger\Core\Features\Bores\BorePlace;
 use NorthLedger\Core\Features\Bores\CanStay;
 use NorthLedger\Core\Features\Bores\CrackLook;
 use NorthLedger\Core\Features\Bores\Form;
@@ -201,12 +201,12 @@ final class DoubtTest extends TestCase
 
     private static function unsized(Station $station, float $thou, Axis $axis = Axis::Thrust, string $setup = 'one'): Reading
     {
-        return Reading::unsized(Place::bore(1, $station, $axis), self::thou($thou), Instrument::ofKind(InstrumentKind::BoreGaugeTenth), Temperatures::of(11, 11.5, null, null), $setup);
+        return Reading::unsized(BorePlace::bore(1, $station, $axis), self::thou($thou), Instrument::ofKind(InstrumentKind::BoreGaugeTenth), Temperatures::of(11, 11.5, null, null), $setup);
     }
 
     private static function sized(Station $station, float $over, string $setup): Reading
     {
-        return Reading::of(Place::bore(1, $station, Axis::Thrust), [Length::ofNanometres(96_837_500 + (int) round($over * 25_400))], Instrument::ofKind(InstrumentKind::BoreGaugeTenth), Temperatures::of(11, 11.5, null, null), $setup);
+        return Reading::of(BorePlace::bore(1, $station, Axis::Thrust), [Length::ofNanometres(96_837_500 + (int) round($over * 25_400))], Instrument::ofKind(InstrumentKind::BoreGaugeTenth), Temperatures::of(11, 11.5, null, null), $setup);
     }
 
     /** @return non-empty-list<Length> */

@@ -5,45 +5,61 @@ declare(strict_types=1);
 namespace Tests\Core;
 
 use NorthLedger\Core\Assessment\InspectionPlan;
-use NorthLedger\Core\Engine\Places\Feature;
+use NorthLedger\Core\Engine\Places\FeatureCodes;
 use NorthLedger\Core\Engine\Places\Place;
+use NorthLedger\Core\Features\Bores\BoreFeature;
+use NorthLedger\Core\Features\Crankshaft\JournalFeature;
+use NorthLedger\Core\Features\Faces\FaceFeature;
+use NorthLedger\Core\Features\Housings\HousingFeature;
+use NorthLedger\Core\Features\Rods\RodFeature;
+use NorthLedger\Core\Features\Volumes\VolumeFeature;
+use NorthLedger\Core\Gauging\GaugingException;
 use NorthLedger\Core\Gauging\Measurand;
 use NorthLedger\Core\Inspection\Characteristic;
 use NorthLedger\Core\Inspection\Section;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
-use ReflectionClass;
 
 /** What is read of an engine: every feature has a measurand and a name, and no two places are called the same. */
 final class FeatureTest extends TestCase
 {
-    public function test_the_tables_name_no_feature_that_is_none(): void
+    public function test_every_folder_of_features_is_found_and_no_two_have_a_code(): void
     {
-        $values = array_column(Feature::cases(), 'value');
-        foreach (['MEASURANDS', 'LABELS', 'ASPECTS'] as $table) {
-            $this->assertSame([], array_diff(array_keys((array) (new ReflectionClass(Feature::class))->getConstant($table)), $values), $table);
+        $codes = [];
+        foreach (glob(dirname(__DIR__, 2).'/core/Features/*/*Feature.php') ?: [] as $file) {
+            preg_match_all("/^    case \\w+ = '([^']+)';$/m", (string) file_get_contents($file), $declared);
+            $codes = [...$codes, ...$declared[1]];
         }
+        $this->assertSame($codes, array_unique($codes));
+        $this->assertSame([], array_diff($codes, array_keys(FeatureCodes::all())));
+        foreach (FeatureCodes::all() as $code => $feature) {
+            $this->assertMatchesRegularExpression('/^[a-z]+$/D', $code);
+            $this->assertNotSame('', $feature->label());
+            $this->assertSame($feature->isGauged(), $feature->gauges() !== [] && $feature->measurand() !== Measurand::Mass, "{$code}: what is gauged has its gauges");
+        }
+        $this->expectException(GaugingException::class);
+        FeatureCodes::of('no such feature');
     }
 
     public function test_what_is_measured_is_gauged_or_weighed_or_followed(): void
     {
-        foreach (Feature::cases() as $feature) {
-            $this->assertSame($feature->measurand() !== Measurand::Look, $feature->isMeasured(), $feature->value);
+        foreach (array_values(FeatureCodes::all()) as $feature) {
+            $this->assertSame($feature->measurand() !== Measurand::Look, $feature->isMeasured(), $feature->code());
             if ($feature->isGauged()) {
-                $this->assertTrue($feature->measurand()->isLength(), "{$feature->value} belongs to a gauge");
+                $this->assertTrue($feature->measurand()->isLength(), "{$feature->code()} belongs to a gauge");
             }
             if ($feature->needsStatedGauge()) {
-                $this->assertTrue($feature->isGauged(), "{$feature->value} asks for its gauge");
+                $this->assertTrue($feature->isGauged(), "{$feature->code()} asks for its gauge");
             }
         }
         $this->assertSame([Measurand::Size, Measurand::Look, Measurand::Mass, Measurand::Roughness, Measurand::Volume, Measurand::Offset, Measurand::Distance], [
-            Feature::Bore->measurand(), Feature::Imprint->measurand(), Feature::BigEndMass->measurand(), Feature::PinFinish->measurand(), Feature::Chamber->measurand(), Feature::DeckPoint->measurand(), Feature::RunOut->measurand(),
+            BoreFeature::Bore->measurand(), HousingFeature::Imprint->measurand(), RodFeature::BigEndMass->measurand(), JournalFeature::PinFinish->measurand(), VolumeFeature::Chamber->measurand(), FaceFeature::DeckPoint->measurand(), JournalFeature::RunOut->measurand(),
         ]);
-        foreach ([Feature::Trace, Feature::Wall, Feature::PitDepth] as $followed) {
+        foreach ([BoreFeature::Trace, BoreFeature::Wall, BoreFeature::PitDepth] as $followed) {
             $this->assertFalse($followed->isGauged());
         }
-        $this->assertContains('main', Feature::gauged());
-        $this->assertNotContains('imprint', Feature::gauged());
+        $this->assertContains('main', FeatureCodes::stated());
+        $this->assertNotContains('imprint', FeatureCodes::stated());
     }
 
     /** @return iterable<string, array{string}> */
@@ -71,8 +87,8 @@ final class FeatureTest extends TestCase
 
     public function test_a_place_of_a_part_is_made_once(): void
     {
-        $this->assertSame(Place::at(Feature::Main, 1, 'front.0'), Place::parse('main.1.front.0'));
-        $this->assertNotSame(Place::at(Feature::Main, 1, 'front.0'), Place::at(Feature::Main, 1, 'front.90'));
+        $this->assertSame(Place::at(JournalFeature::Main, 1, 'front.0'), Place::parse('main.1.front.0'));
+        $this->assertNotSame(Place::at(JournalFeature::Main, 1, 'front.0'), Place::at(JournalFeature::Main, 1, 'front.90'));
     }
 
     #[DataProvider('families')]

@@ -6,9 +6,9 @@ namespace Tests\Core;
 
 use NorthLedger\Core\Assessment\FindingWords;
 use NorthLedger\Core\Assessment\PlannedWorkWords;
-use NorthLedger\Core\Engine\Places\Feature;
 use NorthLedger\Core\Engine\Places\Place;
 use NorthLedger\Core\Engine\Specification\EnginePart;
+use NorthLedger\Core\Features\Crankshaft\JournalFeature;
 use NorthLedger\Core\Finding\Amount;
 use NorthLedger\Core\Finding\AmountDisplay;
 use NorthLedger\Core\Finding\Criterion;
@@ -85,7 +85,7 @@ final class FindingWordsTest extends TestCase
 
     public function test_places_are_named_up_to_a_number_and_counted_from_there(): void
     {
-        $places = array_map(static fn (int $number): Place => Place::at(Feature::RunOut, $number), range(1, 5));
+        $places = array_map(static fn (int $number): Place => Place::at(JournalFeature::RunOut, $number), range(1, 5));
         $this->assertSame('', $this->words->places([]));
         $this->assertSame('main 1, run-out', $this->words->places(array_slice($places, 0, 1)));
         $this->assertSame('main 1, run-out; main 2, run-out; main 3, run-out', $this->words->places(array_slice($places, 0, 3)));

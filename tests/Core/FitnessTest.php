@@ -7,6 +7,10 @@ namespace Tests\Core;
 use NorthLedger\Core\Assessment\GaugeTrial;
 use NorthLedger\Core\Assessment\InspectionPlan;
 use NorthLedger\Core\Engine\Places\Feature;
+use NorthLedger\Core\Features\Bores\BoreFeature;
+use NorthLedger\Core\Features\Crankshaft\JournalFeature;
+use NorthLedger\Core\Features\Housings\HousingFeature;
+use NorthLedger\Core\Features\Rods\RodFeature;
 use NorthLedger\Core\Gauging\Fitness;
 use NorthLedger\Core\Gauging\Instrument;
 use NorthLedger\Core\Gauging\InstrumentKind;
@@ -42,22 +46,22 @@ final class FitnessTest extends TestCase
 
     public function test_a_telescoping_gauge_cannot_tell_a_small_end_and_a_micrometer_tells_the_width_of_the_thrust(): void
     {
-        $fillet = $this->trial(Section::Crankshaft, Feature::MainFillet, InstrumentKind::RadiusGauge);
+        $fillet = $this->trial(Section::Crankshaft, JournalFeature::MainFillet, InstrumentKind::RadiusGauge);
         $this->assertSame(['fillet', Fitness::Fit, 183], [$fillet?->criterion, $fillet?->fitness, (int) round(($fillet?->doubt->expanded()->nanometres ?? 0) / 1_000)]);
-        $this->assertSame(Fitness::Unfit, $this->trial(Section::Rods, Feature::SmallEnd, InstrumentKind::TelescopingGauge)?->fitness);
+        $this->assertSame(Fitness::Unfit, $this->trial(Section::Rods, RodFeature::SmallEnd, InstrumentKind::TelescopingGauge)?->fitness);
 
-        $this->assertSame(Fitness::Fit, $this->trial(Section::Housings, Feature::ThrustWidth, InstrumentKind::OutsideMicrometer)?->fitness);
-        $this->assertSame(Fitness::Unfit, $this->trial(Section::Rods, Feature::BigEnd, InstrumentKind::BoreGaugeHalfThou)?->fitness);
+        $this->assertSame(Fitness::Fit, $this->trial(Section::Housings, HousingFeature::ThrustWidth, InstrumentKind::OutsideMicrometer)?->fitness);
+        $this->assertSame(Fitness::Unfit, $this->trial(Section::Rods, RodFeature::BigEnd, InstrumentKind::BoreGaugeHalfThou)?->fitness);
     }
 
     public function test_the_bores_are_told_by_a_bore_gauge_and_not_by_a_caliper(): void
     {
         $sheet = Bench::sheet('brae-v8-311');
-        $with = static fn (InstrumentKind $kind, Feature $feature = Feature::Bore): ?Fitness => GaugeTrial::ofBores($sheet, $feature, Instrument::ofKind($kind), Instrument::ofKind(InstrumentKind::OutsideMicrometer), self::temperatures())?->fitness;
+        $with = static fn (InstrumentKind $kind, Feature $feature = BoreFeature::Bore): ?Fitness => GaugeTrial::ofBores($sheet, $feature, Instrument::ofKind($kind), Instrument::ofKind(InstrumentKind::OutsideMicrometer), self::temperatures())?->fitness;
 
         $this->assertSame(Fitness::Fit, $with(InstrumentKind::BoreGaugeTenth));
         $this->assertNotSame(Fitness::Fit, $with(InstrumentKind::DigitalCaliper));
-        $this->assertNotSame(Fitness::Fit, $with(InstrumentKind::DigitalCaliper, Feature::Piston));
+        $this->assertNotSame(Fitness::Fit, $with(InstrumentKind::DigitalCaliper, BoreFeature::Piston));
         $this->assertSame(Fitness::Unfit, GaugeTrial::ofSize($sheet->bore->nominal, Length::ofNanometres(12_700), Instrument::ofKind(InstrumentKind::BoreGaugeHalfThou), self::temperatures())->fitness);
     }
 
@@ -92,10 +96,10 @@ final class FitnessTest extends TestCase
             $usual = Instrument::ofKind(UsualGauge::of($feature, $plan->nominalOf($feature)));
             $finer = Instrument::of(Length::ofNanometres(intdiv($usual->resolution->nanometres, 10)), Length::ofNanometres(intdiv($usual->calibration->nanometres, 10)), Length::ofNanometres(intdiv($usual->repeatability->nanometres, 10)));
             [$coarse, $fine] = [$this->trialOf($family, $section, $feature, $usual), $this->trialOf($family, $section, $feature, $finer)];
-            $this->assertSame($coarse === null, $fine === null, $feature->value);
+            $this->assertSame($coarse === null, $fine === null, $feature->code());
             if ($coarse !== null && $fine !== null) {
                 $rank = static fn (GaugeTrial $trial): int => (int) array_search($trial->fitness, Fitness::cases(), true);
-                $this->assertLessThanOrEqual($rank($coarse), $rank($fine), $feature->value);
+                $this->assertLessThanOrEqual($rank($coarse), $rank($fine), $feature->code());
             }
         }
     }

@@ -5,9 +5,10 @@ declare(strict_types=1);
 namespace Tests\Core;
 
 use NorthLedger\Core\Engine\Places\Axis;
-use NorthLedger\Core\Engine\Places\Feature;
 use NorthLedger\Core\Engine\Places\Place;
 use NorthLedger\Core\Engine\Places\Station;
+use NorthLedger\Core\Features\Bores\BoreFeature;
+use NorthLedger\Core\Features\Bores\BorePlace;
 use NorthLedger\Core\Features\Bores\Plausibility;
 use NorthLedger\Core\Gauging\CheckBack;
 use NorthLedger\Core\Gauging\GaugingException;
@@ -25,10 +26,10 @@ final class GaugingTest extends TestCase
     public function test_place_keys_read_back_and_have_words(): void
     {
         $places = [
-            'Cylinder 3, top, in line' => Place::bore(3, Station::Top, Axis::Inline),
-            'Cylinder 12, piston' => Place::piston(12),
-            'Cylinder 1, bottom ridge' => Place::ridge(1, Station::Bottom),
-            'Cylinder 8, scoring' => Place::look(Feature::Scoring, 8),
+            'Cylinder 3, top, in line' => BorePlace::bore(3, Station::Top, Axis::Inline),
+            'Cylinder 12, piston' => BorePlace::piston(12),
+            'Cylinder 1, bottom ridge' => BorePlace::ridge(1, Station::Bottom),
+            'Cylinder 8, scoring' => BorePlace::look(BoreFeature::Scoring, 8),
         ];
         foreach ($places as $words => $place) {
             $this->assertEquals($place, Place::parse($place->key()));
@@ -54,7 +55,7 @@ final class GaugingTest extends TestCase
     public function test_repeats_of_a_place_are_one_reading_by_their_mean(): void
     {
         $sizes = array_map(Length::ofNanometres(...), [96_840_000, 96_841_000, 96_843_000]);
-        $reading = Reading::of(Place::bore(1, Station::Top, Axis::Thrust), $sizes, Instrument::ofKind(InstrumentKind::BoreGaugeHalfThou), Temperatures::of(11, 11.5, null, null));
+        $reading = Reading::of(BorePlace::bore(1, Station::Top, Axis::Thrust), $sizes, Instrument::ofKind(InstrumentKind::BoreGaugeHalfThou), Temperatures::of(11, 11.5, null, null));
         $single = Reading::of($reading->place, [$sizes[0]], $reading->instrument, Temperatures::of(11, 11.5, null, null));
 
         $this->assertSame(96_841_333, $reading->measured->nanometres);
@@ -63,7 +64,7 @@ final class GaugingTest extends TestCase
 
     public function test_a_reading_is_corrected_only_when_both_temperatures_are_known(): void
     {
-        $place = Place::bore(1, Station::Top, Axis::Thrust);
+        $place = BorePlace::bore(1, Station::Top, Axis::Thrust);
         $read = static fn (?float $part, ?float $master): int => Reading::of($place, [Length::ofNanometres(100_000_000)], Instrument::ofKind(InstrumentKind::BoreGaugeTenth), Temperatures::of(11.0, 11.5, $part, $master))->corrected->nanometres;
 
         $this->assertSame([100_000_000, 100_000_000, 99_984_500], [$read(null, null), $read(32, null), $read(32, 18)]);

@@ -5,15 +5,16 @@ declare(strict_types=1);
 namespace Tests\Core;
 
 use NorthLedger\Core\Assessment\InspectionPlan;
-use NorthLedger\Core\Engine\Places\Feature;
 use NorthLedger\Core\Engine\Places\Place;
 use NorthLedger\Core\Engine\Specification\SpecificationSheet;
+use NorthLedger\Core\Features\Crankshaft\JournalFeature;
+use NorthLedger\Core\Features\Faces\FaceFeature;
+use NorthLedger\Core\Features\Volumes\VolumeFeature;
 use NorthLedger\Core\Gauging\Instrument;
 use NorthLedger\Core\Gauging\InstrumentKind;
 use NorthLedger\Core\Gauging\Measurand;
 use NorthLedger\Core\Gauging\Temperatures;
 use NorthLedger\Core\Inspection\Characteristic;
-use NorthLedger\Core\Inspection\Looks;
 use NorthLedger\Core\Inspection\Section;
 use NorthLedger\Core\Quantity\Length;
 use NorthLedger\Core\Record\Conditions;
@@ -61,11 +62,11 @@ final readonly class MeasuredEngine
 
         return match ($feature->measurand()) {
             Measurand::Size => $one->nominal?->nanometres,
-            Measurand::Look => Looks::of($feature)[0],
+            Measurand::Look => $feature->looks()[0],
             Measurand::Mass => 500_000_000,
-            Measurand::Roughness => in_array($feature, [Feature::DeckFinish, Feature::HeadFinish], true) ? 400 : intdiv($this->sheet->crankshaft->smoothest->nanometres + $this->sheet->crankshaft->roughest->nanometres, 2),
-            Measurand::Volume => $feature === Feature::Crown ? null : $this->sheet->volumes->chamber->cubicMillimetres,
-            default => in_array($feature, [Feature::MainStrip, Feature::PinStrip, Feature::EndPlay, Feature::DeckPitDepth, Feature::HeadPitDepth], true) ? null : 0,
+            Measurand::Roughness => in_array($feature, [FaceFeature::DeckFinish, FaceFeature::HeadFinish], true) ? 400 : intdiv($this->sheet->crankshaft->smoothest->nanometres + $this->sheet->crankshaft->roughest->nanometres, 2),
+            Measurand::Volume => $feature === VolumeFeature::Crown ? null : $this->sheet->volumes->chamber->cubicMillimetres,
+            default => in_array($feature, [JournalFeature::MainStrip, JournalFeature::PinStrip, JournalFeature::EndPlay, FaceFeature::DeckPitDepth, FaceFeature::HeadPitDepth], true) ? null : 0,
         };
     }
 }

@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace Tests\Core;
 
 use NorthLedger\Core\Engine\Places\Axis;
-use NorthLedger\Core\Engine\Places\Place;
 use NorthLedger\Core\Engine\Places\Station;
 use NorthLedger\Core\Engine\Policy\Preference;
 use NorthLedger\Core\Engine\Policy\ReadingsPerBore;
+use NorthLedger\Core\Features\Bores\BorePlace;
 use NorthLedger\Core\Quantity\Length;
 use NorthLedger\Core\Simulation\ScreeningTrial;
 use NorthLedger\Core\Simulation\SimulatedEngine;
@@ -57,13 +57,13 @@ final class SimulationTest extends TestCase
         $sheet = Bench::sheet('tarn-4-198');
         $engine = static fn (int $seed): SimulatedEngine => SimulatedEngine::of($sheet, Length::ofNanometres(200_000), new Randomizer(new Mt19937($seed)));
         foreach ([1, 2, 3, 4] as $cylinder) {
-            $top = Place::bore($cylinder, Station::Top, Axis::Thrust);
+            $top = BorePlace::bore($cylinder, Station::Top, Axis::Thrust);
             $this->assertEquals($engine(3)->diameter($top), $engine(3)->diameter($top));
-            $this->assertTrue($engine(3)->diameter($top)->isLargerThan($engine(3)->diameter(Place::bore($cylinder, Station::Bottom, Axis::Inline))));
-            $this->assertFalse($engine(3)->diameter(Place::bore($cylinder, Station::Land, Axis::Inline))->isSmallerThan($sheet->bore->nominal));
+            $this->assertTrue($engine(3)->diameter($top)->isLargerThan($engine(3)->diameter(BorePlace::bore($cylinder, Station::Bottom, Axis::Inline))));
+            $this->assertFalse($engine(3)->diameter(BorePlace::bore($cylinder, Station::Land, Axis::Inline))->isSmallerThan($sheet->bore->nominal));
         }
         $this->expectException(SimulationException::class);
-        $engine(3)->diameter(Place::piston(1));
+        $engine(3)->diameter(BorePlace::piston(1));
     }
 
     public function test_a_gauge_without_error_shows_whole_steps_of_its_resolution(): void

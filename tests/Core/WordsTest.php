@@ -17,6 +17,7 @@ use NorthLedger\Core\Engine\Policy\OrderOfWork;
 use NorthLedger\Core\Engine\Policy\Preference;
 use NorthLedger\Core\Features\Bores\BoreJudge;
 use NorthLedger\Core\Features\Bores\BoreLooks;
+use NorthLedger\Core\Features\Bores\BorePlace;
 use NorthLedger\Core\Features\Bores\CrackLook;
 use NorthLedger\Core\Features\Bores\OptionKind;
 use NorthLedger\Core\Features\Bores\Pistons;
@@ -41,13 +42,13 @@ final class WordsTest extends TestCase
     /** @return iterable<string, array{NextReason, ?Place, list<int>, string}> */
     public static function proposals(): iterable
     {
-        $place = Place::bore(4, Station::Top, Axis::Thrust);
+        $place = BorePlace::bore(4, Station::Top, Axis::Thrust);
         yield 'the worst place' => [NextReason::WorstPlaceFirst, $place, [], 'Cylinder 4, top, thrust: worst place first.'];
-        yield 'the step' => [NextReason::ShowsTheStep, Place::bore(2, Station::Bottom, Axis::Thrust), [], 'Cylinder 2, bottom, thrust: the least worn place shows which size the bore was made to.'];
+        yield 'the step' => [NextReason::ShowsTheStep, BorePlace::bore(2, Station::Bottom, Axis::Thrust), [], 'Cylinder 2, bottom, thrust: the least worn place shows which size the bore was made to.'];
         yield 'the step, everything read' => [NextReason::ShowsTheStep, null, [], 'Declare the size step with its evidence: the readings do not show it.'];
         yield 'condemning, two spared' => [NextReason::CouldCondemn, $place, [1, 2], 'Cylinder 4, top, thrust can still show that it cannot stay. What is not read of cylinders 1 and 2 cannot change it.'];
         yield 'the size, one spared' => [NextReason::CouldChangeSize, $place, [3], 'Cylinder 4, top, thrust can still change the size. What is not read of cylinder 3 cannot change it.'];
-        yield 'completing' => [NextReason::CompletesStaying, Place::piston(1), [], 'Cylinder 1, piston is still needed before it may stay.'];
+        yield 'completing' => [NextReason::CompletesStaying, BorePlace::piston(1), [], 'Cylinder 1, piston is still needed before it may stay.'];
         yield 'nothing' => [NextReason::NothingCanChange, null, [1, 2, 3, 4], 'No further reading of the bores can change their verdict or their size.'];
     }
 

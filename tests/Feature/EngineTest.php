@@ -96,9 +96,10 @@ final class EngineTest extends TestCase
 
     public function test_a_concession_that_was_signed_in_words_goes_on_holding(): void
     {
-        foreach (['ROD-4 Rod 2 bend' => 'ROD-4/rod.2/bend', 'VALVE-2 Cylinder 3, intake 2 valve drops by itself' => 'VALVE-2/valve.3.in2/valve drop', 'LINE-2 Line of the housings step to the neighbour' => 'LINE-2/line/step to neighbour', 'DECK-4 Deck, bank 2 pits' => 'DECK-4/deck.2/pits', 'BORE-6 Cylinder 4 pitting' => 'BORE-6/bore.4/pitting', 'JRNL-2 Main 3 size' => 'JRNL-2/main.3/size'] as $words => $code) {
+        foreach (['ROD-4 Rod 2 bend' => 'ROD-4/rod.2/bend', 'VALVE-2 Cylinder 3, intake 2 valve drops by itself' => 'VALVE-2/valve.3.in2/valve_drop', 'LINE-2 Line of the housings step to the neighbour' => 'LINE-2/line/step_to_neighbour', 'DECK-4 Deck, bank 2 pits' => 'DECK-4/deck.2/pits', 'BORE-6 Cylinder 4 pitting' => 'BORE-6/bore.4/pitting', 'JRNL-2 Main 3 size' => 'JRNL-2/main.3/size'] as $words => $code) {
             $this->assertSame($code, FindingKey::read($words));
             $this->assertSame($code, FindingKey::read($code));
+            $this->assertSame($code, FindingKey::read(str_replace('_', ' ', $code)), 'the criterion once stood in words');
         }
         $this->readSheets([Section::Rods], ['bend.2' => '3 thou']);
         $this->sendTo($this->job, 'judge/concessions', ['finding' => 'ROD-4/rod.2/bend', 'worst' => 'it wears the bore', 'accepted_by' => 'the sawmill', 'password' => 'a-password'])->assertRedirect();

@@ -12,8 +12,8 @@ use App\Storage\Job;
 use App\Storage\JobObservations;
 use App\Storage\SheetName;
 use Illuminate\Support\Facades\DB;
-use NorthLedger\Core\Engine\Places\Feature;
 use NorthLedger\Core\Engine\Places\Place;
+use NorthLedger\Core\Features\Bores\BoreFeature;
 use Tests\TestCase;
 
 /** A job is read in one question, and what is read on is the same as what is read anew. */
@@ -77,7 +77,7 @@ final class JobReaderTest extends TestCase
             $this->assertSame(array_column($anewSaid->rows, 'id'), array_column($said->rows, 'id'));
         }
         $this->assertCount(1, $entries['incoming']->suspects(), 'the gauge that drifted makes its reading suspect');
-        $this->assertTrue($entries['incoming']->gauges->hasDrifted($entries['incoming']->gauges->current(Feature::Bore) ?? $this->fail('A gauge is stated.')));
+        $this->assertTrue($entries['incoming']->gauges->hasDrifted($entries['incoming']->gauges->current(BoreFeature::Bore) ?? $this->fail('A gauge is stated.')));
     }
 
     public function test_nothing_new_leaves_everything_as_it_was(): void

@@ -13,7 +13,7 @@ use App\Storage\Job;
 use App\Storage\OptionRecord;
 use App\Storage\Stage;
 use App\Storage\User;
-use NorthLedger\Core\Engine\Places\Feature;
+use NorthLedger\Core\Features\Bores\BoreFeature;
 use PHPUnit\Framework\Attributes\DataProvider;
 use RuntimeException;
 use Tests\TestCase;
@@ -137,7 +137,7 @@ final class PagesOfAJobTest extends TestCase
 
     public function test_every_look_has_a_digit_and_every_digit_reads_back(): void
     {
-        foreach ([Feature::Ridge, Feature::Scoring, Feature::Pitting, Feature::Crack] as $feature) {
+        foreach ([BoreFeature::Ridge, BoreFeature::Scoring, BoreFeature::Pitting, BoreFeature::Crack] as $feature) {
             foreach (LookCodes::words($feature) as $digit => $word) {
                 $stored = LookCodes::stored($feature, (string) $digit);
                 $this->assertNotNull($stored);
@@ -146,7 +146,7 @@ final class PagesOfAJobTest extends TestCase
             $this->assertNull(LookCodes::stored($feature, '9'));
             $this->assertNull(LookCodes::stored($feature, ' 1'));
         }
-        $this->assertSame([], LookCodes::words(Feature::Bore));
+        $this->assertSame([], LookCodes::words(BoreFeature::Bore));
     }
 
     public function test_without_chromium_the_printer_says_what_to_do(): void

@@ -9,7 +9,7 @@ use App\Storage\SheetName;
 use App\Storage\StatedCheck;
 use App\Storage\StatedSetup;
 use App\Storage\StatedZero;
-use NorthLedger\Core\Engine\Places\Feature;
+use NorthLedger\Core\Features\Bores\BoreFeature;
 use NorthLedger\Core\Gauging\Instrument;
 use NorthLedger\Core\Gauging\InstrumentKind;
 use NorthLedger\Core\Quantity\LengthUnit;
@@ -22,7 +22,7 @@ final class StatedSetupTest extends TestCase
     public function test_a_row_means_what_was_stated(): void
     {
         $setup = $this->stated();
-        $this->assertSame([SheetName::Incoming, Feature::Bore, InstrumentKind::from('dial bore gauge .0001'), ReadingUnit::Thou], [$setup->sheet, $setup->feature, $setup->instrument, $setup->readingUnit]);
+        $this->assertSame([SheetName::Incoming, BoreFeature::Bore, InstrumentKind::from('dial bore gauge .0001'), ReadingUnit::Thou], [$setup->sheet, $setup->feature, $setup->instrument, $setup->readingUnit]);
         $this->assertSame(96_837_500, $setup->knownZero?->nanometres);
         $this->assertTrue($setup->conditions->capsTorqued);
         $this->assertFalse($setup->conditions->torquePlate);
@@ -65,8 +65,8 @@ final class StatedSetupTest extends TestCase
     {
         $setups = [$this->stated(['id' => 3]), $this->stated(['id' => 5, 'zero_nm' => null, 'zero_place' => 'bore.1.top.thrust']), $this->stated(['id' => 6, 'feature' => 'piston'])];
         $gauges = SheetGauges::of($setups, [], []);
-        $current = $gauges->current(Feature::Bore) ?? $this->fail('A gauge is stated.');
-        $this->assertSame([5, 6, 6], [$current->id, $gauges->current(Feature::Piston)?->id, $gauges->lastSetupId()]);
+        $current = $gauges->current(BoreFeature::Bore) ?? $this->fail('A gauge is stated.');
+        $this->assertSame([5, 6, 6], [$current->id, $gauges->current(BoreFeature::Piston)?->id, $gauges->lastSetupId()]);
         $this->assertNull($gauges->zero($current));
         $this->assertTrue($current->isZeroedOnThePart());
 
@@ -78,7 +78,7 @@ final class StatedSetupTest extends TestCase
             $gauges->instrument($current)->calibration->nanometres + $gauges->instrument($current)->repeatability->nanometres,
             $sized->instrument($current)->calibration->nanometres + $sized->instrument($current)->repeatability->nanometres, 'the size of the zero adds its own doubt',
         );
-        $this->assertNull(SheetGauges::none()->current(Feature::Bore));
+        $this->assertNull(SheetGauges::none()->current(BoreFeature::Bore));
         $this->assertSame(0, SheetGauges::none()->lastSetupId());
     }
 

@@ -11,9 +11,10 @@ use App\Pages\Stamp;
 use App\Record\JobFile;
 use App\Sheet\BoreSheetView;
 use App\Storage\SheetName;
-use NorthLedger\Core\Engine\Places\Feature;
 use NorthLedger\Core\Engine\Places\Place;
 use NorthLedger\Core\Engine\Places\Station;
+use NorthLedger\Core\Features\Bores\BoreFeature;
+use NorthLedger\Core\Features\Bores\BorePlace;
 use NorthLedger\Core\Features\Precheck\AnswerKind;
 use NorthLedger\Core\Features\Precheck\CheckItem;
 use NorthLedger\Core\Features\Precheck\ItemState;
@@ -105,10 +106,10 @@ final readonly class CleanView
             static fn (int $cylinder): SheetCell => $cells->look($place($cylinder)), $file->sheet->layout->cylinders()));
 
         return [
-            $row('ridge, top', static fn (int $cylinder): Place => Place::ridge($cylinder, Station::Top)),
-            $row('ridge, bottom', static fn (int $cylinder): Place => Place::ridge($cylinder, Station::Bottom)),
-            $row('scoring', static fn (int $cylinder): Place => Place::look(Feature::Scoring, $cylinder)),
-            $row('pitting', static fn (int $cylinder): Place => Place::look(Feature::Pitting, $cylinder)),
+            $row('ridge, top', static fn (int $cylinder): Place => BorePlace::ridge($cylinder, Station::Top)),
+            $row('ridge, bottom', static fn (int $cylinder): Place => BorePlace::ridge($cylinder, Station::Bottom)),
+            $row('scoring', static fn (int $cylinder): Place => BorePlace::look(BoreFeature::Scoring, $cylinder)),
+            $row('pitting', static fn (int $cylinder): Place => BorePlace::look(BoreFeature::Pitting, $cylinder)),
         ];
     }
 }

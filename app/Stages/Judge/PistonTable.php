@@ -7,7 +7,7 @@ namespace App\Stages\Judge;
 use App\Record\JobFile;
 use App\Record\SheetEntries;
 use App\Storage\SheetName;
-use NorthLedger\Core\Engine\Places\Place;
+use NorthLedger\Core\Features\Bores\BorePlace;
 use NorthLedger\Core\Features\Bores\JudgedBore;
 use NorthLedger\Core\Features\Bores\PistonAssignment;
 use NorthLedger\Core\Quantity\MassNotation;
@@ -30,7 +30,7 @@ final readonly class PistonTable
         $bores = $pistons = $assigned = [];
         foreach ($file->assessment()->bores as $bore) {
             $size = $bore->measures->size();
-            $piston = $entries->reading(Place::piston($bore->cylinder()), $file->sheet, $file->policy);
+            $piston = $entries->reading(BorePlace::piston($bore->cylinder()), $file->sheet, $file->policy);
             if ($size === null || $piston === null) {
                 return null;
             }

@@ -8,7 +8,7 @@ use App\Record\JobFile;
 use App\Record\JobFiles;
 use App\Storage\Job;
 use App\Storage\SheetName;
-use NorthLedger\Core\Engine\Places\Feature;
+use NorthLedger\Core\Features\Bores\BoreFeature;
 
 /** Earlier jobs of the same serial number, with the last sizes their bores were left at. */
 final readonly class SeenBefore
@@ -35,7 +35,7 @@ final readonly class SeenBefore
         $entries = $file->entries($sheet);
         $largest = [];
         foreach ($entries->measuredPlaces() as $place) {
-            $reading = $place->feature === Feature::Bore ? $entries->reading($place, $file->sheet, $file->policy) : null;
+            $reading = $place->feature === BoreFeature::Bore ? $entries->reading($place, $file->sheet, $file->policy) : null;
             if ($reading !== null && (! isset($largest[$place->number]) || $reading->corrected->isLargerThan($largest[$place->number]))) {
                 $largest[$place->number] = $reading->corrected;
             }

@@ -13,11 +13,6 @@ use NorthLedger\Core\Gauging\GaugingException;
  */
 final readonly class Place
 {
-    private const OF_THE_BORES = [
-        Feature::Bore, Feature::Piston, Feature::Ridge, Feature::Scoring, Feature::Pitting, Feature::Crack,
-        Feature::Trace, Feature::Wall, Feature::PitDepth, Feature::PistonWeight,
-    ];
-
     private const SPOTS = ['in' => 'intake', 'ex' => 'exhaust', 'in1' => 'intake 1', 'in2' => 'intake 2', 'ex1' => 'exhaust 1', 'ex2' => 'exhaust 2'];
 
     private const SPOT = '/^[a-z0-9-]+(?:\.[a-z0-9-]+)?$/D';
@@ -37,44 +32,23 @@ final readonly class Place
         public ?int $degrees = null,
         public string $spot = '',
     ) {
-        $key = "{$feature->value}.{$number}";
+        $key = "{$feature->code()}.{$number}";
         foreach ([$station?->value, $axis?->value, $degrees, $spot === '' ? null : $spot] as $part) {
             $key .= $part === null ? '' : ".{$part}";
         }
         $this->key = $key;
     }
 
-    public static function bore(int $cylinder, Station $station, Axis $axis): self
+    /** A diameter of a bore. */
+    public static function diameter(Feature $feature, int $number, Station $station, Axis $axis): self
     {
-        return new self(Feature::Bore, $cylinder, $station, $axis);
+        return new self($feature, $number, $station, $axis);
     }
 
-    public static function piston(int $cylinder): self
+    /** An end of what moves in a bore, or a direction there, or both. */
+    public static function toward(Feature $feature, int $number, ?Station $station, ?int $degrees): self
     {
-        return new self(Feature::Piston, $cylinder, null, null);
-    }
-
-    /** The ridge is felt for at the top and at the bottom of the ring travel. */
-    public static function ridge(int $cylinder, Station $end): self
-    {
-        return new self(Feature::Ridge, $cylinder, $end, null);
-    }
-
-    public static function look(Feature $feature, int $cylinder): self
-    {
-        return new self($feature, $cylinder, null, null);
-    }
-
-    /** Where a wall is followed from the original axis (BORE-8). */
-    public static function trace(int $cylinder, Station $station, int $degrees): self
-    {
-        return new self(Feature::Trace, $cylinder, $station, null, $degrees);
-    }
-
-    /** Where the thickness of a wall is measured (BORE-9). */
-    public static function wall(int $cylinder, int $degrees): self
-    {
-        return new self(Feature::Wall, $cylinder, null, null, $degrees);
+        return new self($feature, $number, $station, null, $degrees);
     }
 
     /** A place of a part beside the bores: “front.90” of main 3. Which spots there are is the inspection plan's to say. */
@@ -83,26 +57,29 @@ final readonly class Place
         /** @var array<string, self> $known The same place is asked for over and over */
         static $known = [];
 
-        return $known["{$feature->value}.{$number}.{$spot}"] ??= new self($feature, $number, null, null, spot: $spot);
+        return $known["{$feature->code()}.{$number}.{$spot}"] ??= new self($feature, $number, null, null, spot: $spot);
     }
 
     /** @throws GaugingException If the key names no place */
     public static function parse(string $key): self
     {
         $parts = explode('.', $key);
-        $feature = Feature::tryFrom($parts[0]);
-        if ($feature !== null && ! in_array($feature, self::OF_THE_BORES, true)) {
+        $feature = FeatureCodes::find($parts[0]) ?? throw GaugingException::noPlace($key);
+        if ($feature->shape() === PlaceShape::Spot) {
             return self::ofPart($feature, $key);
         }
-        $place = $feature === null || preg_match('/^[1-9]\d?$/D', $parts[1] ?? '') !== 1 ? null : new self(
-            $feature,
-            (int) $parts[1],
-            Station::tryFrom($parts[2] ?? ''),
-            $feature === Feature::Trace ? null : Axis::tryFrom($parts[3] ?? ''),
-            self::direction($feature === Feature::Trace ? $parts[3] ?? '' : ($feature === Feature::Wall ? $parts[2] ?? '' : '')),
-        );
+        if (preg_match('/^[1-9]\d?$/D', $parts[1] ?? '') !== 1) {
+            throw GaugingException::noPlace($key);
+        }
+        $third = $parts[2] ?? '';
+        $fourth = $parts[3] ?? '';
+        $place = match ($feature->shape()) {
+            PlaceShape::Trace => new self($feature, (int) $parts[1], Station::tryFrom($third), null, self::direction($fourth)),
+            PlaceShape::Direction => new self($feature, (int) $parts[1], null, null, self::direction($third)),
+            default => new self($feature, (int) $parts[1], Station::tryFrom($third), Axis::tryFrom($fourth)),
+        };
 
-        return $place !== null && $place->isWhole() && $place->key() === $key ? $place : throw GaugingException::noPlace($key);
+        return $place->isWhole() && $place->key() === $key ? $place : throw GaugingException::noPlace($key);
     }
 
     public function key(): string
@@ -113,19 +90,12 @@ final readonly class Place
     /** As the inspector says it: “Cylinder 4, top, thrust”. */
     public function words(): string
     {
-        return in_array($this->feature, self::OF_THE_BORES, true) ? $this->wordsOfBore() : $this->wordsOfPart();
-    }
-
-    private function wordsOfBore(): string
-    {
-        return 'Cylinder '.$this->number.', '.match ($this->feature) {
-            Feature::Bore => $this->station?->value.', '.$this->axis?->label(),
-            Feature::Ridge => $this->station?->value.' ridge',
-            Feature::Trace => "{$this->station?->value}, {$this->degrees}°",
-            Feature::Wall => "wall at {$this->degrees}°",
-            Feature::PitDepth => 'deepest pit or score',
-            Feature::PistonWeight => 'weight of the piston',
-            default => $this->feature->value,
+        return match ($this->feature->shape()) {
+            PlaceShape::Diameter => "{$this->subject()}, {$this->station?->value}, {$this->axis?->label()}",
+            PlaceShape::End => "{$this->subject()}, {$this->station?->value} {$this->feature->code()}",
+            PlaceShape::Trace => "{$this->subject()}, {$this->station?->value}, {$this->degrees}°",
+            PlaceShape::Direction => "{$this->subject()}, {$this->feature->code()} at {$this->degrees}°",
+            PlaceShape::Whole, PlaceShape::Spot => $this->wordsOfPart(),
         };
     }
 
@@ -137,7 +107,13 @@ final readonly class Place
             $this->spot === '' ? [] : explode('.', $this->spot),
         );
 
-        return implode(', ', array_filter([$this->feature->label() === 'Crankshaft' ? $this->feature->label() : "{$this->feature->label()} {$this->number}", $this->feature->aspect(), ...$spot], static fn (string $part): bool => $part !== ''));
+        return implode(', ', array_filter([$this->subject(), $this->feature->aspect(), ...$spot], static fn (string $part): bool => $part !== ''));
+    }
+
+    /** “Main 3”; without a number where an engine has one only. */
+    private function subject(): string
+    {
+        return $this->feature->label() === 'Crankshaft' ? $this->feature->label() : "{$this->feature->label()} {$this->number}";
     }
 
     private static function ofPart(Feature $feature, string $key): self
@@ -155,12 +131,12 @@ final readonly class Place
 
     private function isWhole(): bool
     {
-        return match ($this->feature) {
-            Feature::Bore => $this->station !== null && $this->axis !== null,
-            Feature::Ridge => in_array($this->station, [Station::Top, Station::Bottom], true) && $this->axis === null,
-            Feature::Trace => in_array($this->station, Station::JUDGED, true) && $this->axis === null && $this->degrees !== null,
-            Feature::Wall => $this->degrees !== null && $this->station === null && $this->axis === null,
-            default => $this->station === null && $this->axis === null,
+        return match ($this->feature->shape()) {
+            PlaceShape::Diameter => $this->station !== null && $this->axis !== null,
+            PlaceShape::End => in_array($this->station, [Station::Top, Station::Bottom], true) && $this->axis === null,
+            PlaceShape::Trace => in_array($this->station, Station::JUDGED, true) && $this->degrees !== null,
+            PlaceShape::Direction => $this->degrees !== null,
+            PlaceShape::Whole, PlaceShape::Spot => $this->station === null && $this->axis === null,
         };
     }
 }

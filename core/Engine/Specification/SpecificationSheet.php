@@ -6,7 +6,6 @@ namespace NorthLedger\Core\Engine\Specification;
 
 use NorthLedger\Core\Document\InvalidDocument;
 use NorthLedger\Core\Document\Node;
-use NorthLedger\Core\Engine\Places\Feature;
 use NorthLedger\Core\Quantity\Length;
 use NorthLedger\Core\Quantity\LengthUnit;
 
@@ -140,24 +139,6 @@ final readonly class SpecificationSheet
             EnginePart::Head => $this->headMaterial,
             EnginePart::Crankshaft => $this->crankshaft->material,
             EnginePart::Rods => $this->rods->material,
-        };
-    }
-
-    /** What a gauge lies on when it reads a feature: its expansion is that metal's (GAUGE-4). */
-    public function materialRead(Feature $feature): Material
-    {
-        return match ($feature) {
-            Feature::Piston => Material::Aluminium,
-            Feature::Stem, Feature::Lifter => Material::Steel,
-            Feature::Main, Feature::Pin, Feature::MainScore, Feature::PinScore, Feature::MainFillet, Feature::PinFillet, Feature::RunOut,
-            Feature::SnoutRunOut, Feature::EndPlay, Feature::MainStrip, Feature::PinStrip => $this->crankshaft->material,
-            Feature::BigEnd, Feature::SmallEnd, Feature::Centres, Feature::Bend, Feature::Twist => $this->rods->material,
-            Feature::Housing, Feature::Offset, Feature::PartingGap, Feature::ThrustWidth, Feature::DeckPoint, Feature::DeckHeight,
-            Feature::DeckPitDepth, Feature::DeckFeeler, Feature::PistonToDeck => $this->blockMaterial,
-            Feature::HeadPoint, Feature::HeadHeight, Feature::HeadPitDepth, Feature::HeadFeeler => $this->headMaterial,
-            Feature::GuideHeight, Feature::Guide, Feature::SeatWidth, Feature::SeatRunOut => $this->materialOf($this->valvePart()),
-            Feature::LifterBore => $this->materialOf($this->lifterPart()),
-            default => $this->boreMaterial(),
         };
     }
 

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace NorthLedger\Core\Features\Bores;
 
 use NorthLedger\Core\Engine\Places\Axis;
-use NorthLedger\Core\Engine\Places\Feature;
 use NorthLedger\Core\Engine\Places\Place;
 use NorthLedger\Core\Engine\Places\Station;
 use NorthLedger\Core\Engine\Specification\BoreLimits;
@@ -118,7 +117,7 @@ final readonly class BoreJudge
             CrackLook::Crack, CrackLook::Hole => Outcome::Fail,
         };
 
-        return $this->of($bore)->look(Criterion::Crack, $outcome, $bore->looks->crack->value ?? '', $bore->looks->crack->value ?? '', [Place::look(Feature::Crack, $bore->cylinder)]);
+        return $this->of($bore)->look(Criterion::Crack, $outcome, $bore->looks->crack->value ?? '', $bore->looks->crack->value ?? '', [BorePlace::look(BoreFeature::Crack, $bore->cylinder)]);
     }
 
     private function ridge(BoreInspection $bore): Finding
@@ -131,7 +130,7 @@ final readonly class BoreJudge
             default => Outcome::Pass,
         };
         $looks = array_map(static fn (string $end, ?RidgeLook $look): string => "{$end} ".($look->value ?? 'not checked'), array_keys($ends), $ends);
-        $places = array_map(static fn (string $end): Place => Place::ridge($bore->cylinder, Station::from($end)), array_keys(match ($outcome) {
+        $places = array_map(static fn (string $end): Place => BorePlace::ridge($bore->cylinder, Station::from($end)), array_keys(match ($outcome) {
             Outcome::Fail => array_filter($ends, static fn (?RidgeLook $look): bool => $look === RidgeLook::CatchesNail),
             Outcome::Missing => $open,
             default => $ends,
@@ -145,7 +144,7 @@ final readonly class BoreJudge
         $look = $bore->looks->scoring;
         $outcome = $look === null ? Outcome::Missing : ($look->mayStay() ? Outcome::Pass : Outcome::Fail);
 
-        return $this->of($bore)->look(Criterion::Scoring, $outcome, $look->value ?? '', $look->value ?? '', [Place::look(Feature::Scoring, $bore->cylinder)]);
+        return $this->of($bore)->look(Criterion::Scoring, $outcome, $look->value ?? '', $look->value ?? '', [BorePlace::look(BoreFeature::Scoring, $bore->cylinder)]);
     }
 
     private function pitting(BoreInspection $bore): Finding
@@ -158,7 +157,7 @@ final readonly class BoreJudge
             default => Outcome::Fail,
         };
 
-        return $this->of($bore)->look(Criterion::Pitting, $outcome, $class?->label() ?? '', (string) $class?->value, [Place::look(Feature::Pitting, $bore->cylinder)]);
+        return $this->of($bore)->look(Criterion::Pitting, $outcome, $class?->label() ?? '', (string) $class?->value, [BorePlace::look(BoreFeature::Pitting, $bore->cylinder)]);
     }
 
     private function of(BoreInspection $bore): BoreFindings
@@ -176,7 +175,7 @@ final readonly class BoreJudge
         foreach ($stations as $station) {
             foreach (Axis::NEEDED as $axis) {
                 if ($bore->reading($station, $axis) === null) {
-                    $unread[] = Place::bore($bore->cylinder, $station, $axis);
+                    $unread[] = BorePlace::bore($bore->cylinder, $station, $axis);
                 }
             }
         }

@@ -119,7 +119,7 @@ final readonly class ClearanceJudge
     /** @return list<Place> */
     private function missing(BoreInspection $bore): array
     {
-        return $bore->piston === null ? [...$this->unread, Place::piston($bore->cylinder)] : $this->unread;
+        return $bore->piston === null ? [...$this->unread, BorePlace::piston($bore->cylinder)] : $this->unread;
     }
 
     private static function uncertainty(Reading $bore, ?Reading $piston): Uncertainty

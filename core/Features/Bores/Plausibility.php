@@ -47,9 +47,9 @@ final readonly class Plausibility
     public function doubtOfWall(Feature $feature, Length $value, Length $standardWall): ?string
     {
         return match (true) {
-            $feature === Feature::Wall && $value->isLargerThan($standardWall->times(2)) => "That is more than twice the {$this->display->sizeWithUnit($standardWall)} of a standard wall.",
-            $feature === Feature::PitDepth && $value->isLargerThan($standardWall) => 'That pit goes through the wall: it is a hole.',
-            $feature === Feature::Trace && $value->absolute()->times(2)->isLargerThan($this->allowances->plausibleDeviation) => "That is {$this->display->magnitudeWithUnit($value)} from the radius as made.",
+            $feature === BoreFeature::Wall && $value->isLargerThan($standardWall->times(2)) => "That is more than twice the {$this->display->sizeWithUnit($standardWall)} of a standard wall.",
+            $feature === BoreFeature::PitDepth && $value->isLargerThan($standardWall) => 'That pit goes through the wall: it is a hole.',
+            $feature === BoreFeature::Trace && $value->absolute()->times(2)->isLargerThan($this->allowances->plausibleDeviation) => "That is {$this->display->magnitudeWithUnit($value)} from the radius as made.",
             default => null,
         };
     }

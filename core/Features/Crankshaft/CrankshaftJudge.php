@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace NorthLedger\Core\Features\Crankshaft;
 
-use NorthLedger\Core\Engine\Places\Feature;
 use NorthLedger\Core\Engine\Places\Place;
 use NorthLedger\Core\Engine\Policy\MirrorFinish;
 use NorthLedger\Core\Engine\Policy\ShopPolicy;
@@ -150,7 +149,7 @@ final readonly class CrankshaftJudge implements Judge
         ];
         $finish = $gate->under('JRNL-7')->value(Criterion::Finish, $journal->finish(), Limits::between(Amount::of(Measurand::Roughness, $this->smoothest()->nanometres), Amount::of(Measurand::Roughness, $spec->roughest->nanometres)), Remedy::Machine, 'It decides how the journal is polished, never that it is ground.');
         if ($journal->hasRunOut()) {
-            $findings[] = $gate->under('JRNL-6')->reading(Criterion::RunOut, Place::at(Feature::RunOut, $journal->number), Limits::atMostLength($spec->runoutCentre), Remedy::Machine, 'Total indicator reading; the bend is half of it.');
+            $findings[] = $gate->under('JRNL-6')->reading(Criterion::RunOut, Place::at(JournalFeature::RunOut, $journal->number), Limits::atMostLength($spec->runoutCentre), Remedy::Machine, 'Total indicator reading; the bend is half of it.');
         }
 
         return array_values(array_filter([
@@ -256,10 +255,10 @@ final readonly class CrankshaftJudge implements Judge
     {
         $spec = $this->sheet->crankshaft;
         $gate = new Gate(EnginePart::Crankshaft, $this->policy->incomingRule, $measurements, 'JRNL-6', Subject::of('crankshaft', 'Crankshaft'));
-        $endPlay = Place::at(Feature::EndPlay, 1);
+        $endPlay = Place::at(JournalFeature::EndPlay, 1);
 
         return [
-            $gate->reading(Criterion::SnoutRunOut, Place::at(Feature::SnoutRunOut, 1), Limits::atMostLength($spec->runoutSnout), Remedy::Machine, 'Total indicator reading; the bend is half of it. Straighten before grinding.'),
+            $gate->reading(Criterion::SnoutRunOut, Place::at(JournalFeature::SnoutRunOut, 1), Limits::atMostLength($spec->runoutSnout), Remedy::Machine, 'Total indicator reading; the bend is half of it. Straighten before grinding.'),
             ...($measurements->isRead($endPlay) ? [$gate->under('LINE-4')->reading(Criterion::EndPlay, $endPlay, Limits::range($spec->endPlay, Measurand::Distance), Remedy::Machine, 'By thrust shells of another width, or by welding up the thrust face.')] : []),
         ];
     }

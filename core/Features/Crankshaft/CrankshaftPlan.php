@@ -35,28 +35,28 @@ final readonly class CrankshaftPlan
         $pins = new PlanRows(range(1, $spec->rods->count));
         $supported = [1, $spec->mains->count];
         $runOut = array_map(
-            static fn (int $main): ?Characteristic => in_array($main, $supported, true) ? null : Characteristic::needed(Place::at(Feature::RunOut, $main)),
+            static fn (int $main): ?Characteristic => in_array($main, $supported, true) ? null : Characteristic::needed(Place::at(JournalFeature::RunOut, $main)),
             range(1, $spec->mains->count),
         );
 
         return [
             new PlanTable('Mains', $mains->columns(), [
-                ...self::grid($mains, Feature::Main, PlanRows::middle($spec->mains->diameter)),
-                $mains->needed('deepest score', Feature::MainScore),
+                ...self::grid($mains, JournalFeature::Main, PlanRows::middle($spec->mains->diameter)),
+                $mains->needed('deepest score', JournalFeature::MainScore),
                 new PlanRow('', 'run-out', $runOut),
-                $mains->optional('fillet', Feature::MainFillet, '', PlanRows::middle($spec->mains->fillet)),
-                $mains->optional('Ra', Feature::MainFinish),
-                $mains->optional('plastic strip', Feature::MainStrip),
+                $mains->optional('fillet', JournalFeature::MainFillet, '', PlanRows::middle($spec->mains->fillet)),
+                $mains->optional('Ra', JournalFeature::MainFinish),
+                $mains->optional('plastic strip', JournalFeature::MainStrip),
             ], [], $mains->subjects('Main'), self::DERIVED),
             new PlanTable('Rod journals', $pins->columns(), [
-                ...self::grid($pins, Feature::Pin, PlanRows::middle($spec->rods->diameter)),
-                $pins->needed('deepest score', Feature::PinScore),
-                $pins->optional('fillet', Feature::PinFillet, '', PlanRows::middle($spec->rods->fillet)),
-                $pins->optional('Ra', Feature::PinFinish),
-                $pins->optional('plastic strip', Feature::PinStrip),
+                ...self::grid($pins, JournalFeature::Pin, PlanRows::middle($spec->rods->diameter)),
+                $pins->needed('deepest score', JournalFeature::PinScore),
+                $pins->optional('fillet', JournalFeature::PinFillet, '', PlanRows::middle($spec->rods->fillet)),
+                $pins->optional('Ra', JournalFeature::PinFinish),
+                $pins->optional('plastic strip', JournalFeature::PinStrip),
             ], [], $pins->subjects('Rod journal'), self::DERIVED),
             new PlanTable('The whole', ['run-out, snout', 'end play'], [
-                new PlanRow('', 'reads', [Characteristic::needed(Place::at(Feature::SnoutRunOut, 1)), Characteristic::optional(Place::at(Feature::EndPlay, 1))]),
+                new PlanRow('', 'reads', [Characteristic::needed(Place::at(JournalFeature::SnoutRunOut, 1)), Characteristic::optional(Place::at(JournalFeature::EndPlay, 1))]),
             ]),
         ];
     }

@@ -48,22 +48,22 @@ final readonly class ReadJournal
 
     public function score(): Place
     {
-        return $this->place(Feature::MainScore, Feature::PinScore);
+        return $this->place(JournalFeature::MainScore, JournalFeature::PinScore);
     }
 
     public function fillet(): Place
     {
-        return $this->place(Feature::MainFillet, Feature::PinFillet);
+        return $this->place(JournalFeature::MainFillet, JournalFeature::PinFillet);
     }
 
     public function finish(): Place
     {
-        return $this->place(Feature::MainFinish, Feature::PinFinish);
+        return $this->place(JournalFeature::MainFinish, JournalFeature::PinFinish);
     }
 
     public function strip(): Place
     {
-        return $this->place(Feature::MainStrip, Feature::PinStrip);
+        return $this->place(JournalFeature::MainStrip, JournalFeature::PinStrip);
     }
 
     /** The end mains lie on the vees, and rod journals have none of their own. */
@@ -82,7 +82,7 @@ final readonly class ReadJournal
     public function inspection(): ?JournalInspection
     {
         $score = $this->measurements->length($this->score());
-        $runOut = $this->hasRunOut() ? $this->measurements->length(Place::at(Feature::RunOut, $this->number)) : Length::zero();
+        $runOut = $this->hasRunOut() ? $this->measurements->length(Place::at(JournalFeature::RunOut, $this->number)) : Length::zero();
         if ($this->measurements->missing(self::places($this->group, $this->number)) !== [] || $score === null || $runOut === null) {
             return null;
         }
@@ -132,6 +132,6 @@ final readonly class ReadJournal
 
     private static function feature(JournalGroup $group): Feature
     {
-        return $group === JournalGroup::Mains ? Feature::Main : Feature::Pin;
+        return $group === JournalGroup::Mains ? JournalFeature::Main : JournalFeature::Pin;
     }
 }

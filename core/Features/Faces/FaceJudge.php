@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace NorthLedger\Core\Features\Faces;
 
-use NorthLedger\Core\Engine\Places\Feature;
+use NorthLedger\Core\Engine\Places\Looks;
 use NorthLedger\Core\Engine\Places\Place;
 use NorthLedger\Core\Engine\Policy\ShopPolicy;
 use NorthLedger\Core\Engine\Specification\EnginePart;
@@ -20,7 +20,6 @@ use NorthLedger\Core\Finding\Remedy;
 use NorthLedger\Core\Finding\Subject;
 use NorthLedger\Core\Gauging\Measurand;
 use NorthLedger\Core\Inspection\Judge;
-use NorthLedger\Core\Inspection\Looks;
 use NorthLedger\Core\Inspection\PlannedWork;
 use NorthLedger\Core\Inspection\Section;
 use NorthLedger\Core\Inspection\SectionJudgement;
@@ -160,7 +159,7 @@ final readonly class FaceJudge implements Judge
         [$kind, $bank] = [$face->kind, $face->bank];
         $cut = $this->cut($face, $measurements);
         $cautions = array_filter([
-            $kind === FaceKind::Deck && $measurements->look(Place::at(Feature::DeckStamp, $bank)) === Looks::STAMPED ? 'Stamped numbers stand in this face: keep them where the cut allows, photograph and note them before.' : '',
+            $kind === FaceKind::Deck && $measurements->look(Place::at(FaceFeature::DeckStamp, $bank)) === Looks::STAMPED ? 'Stamped numbers stand in this face: keep them where the cut allows, photograph and note them before.' : '',
             $kind === FaceKind::Deck && $this->sheet->valveTrain === ValveTrain::SideValve ? 'The valve seats stand in this face and become lower by the cut: cut and check all of them after it.' : '',
         ]);
         $height = $measurements->length(Place::at($kind->height(), $bank));
@@ -178,7 +177,7 @@ final readonly class FaceJudge implements Judge
         if ($this->sheet->deck === null) {
             return [];
         }
-        $places = array_map(static fn (int $cylinder): Place => Place::at(Feature::PistonToDeck, $cylinder), FacesPlan::corners($this->sheet));
+        $places = array_map(static fn (int $cylinder): Place => Place::at(FaceFeature::PistonToDeck, $cylinder), FacesPlan::corners($this->sheet));
         $gate = new Gate(EnginePart::Block, $this->policy->incomingRule, $measurements, 'DECK-6', Subject::of('corners', 'Pistons at the corners'));
 
         return [$gate->spread(Criterion::CornerSpread, $places, $this->policy->partAllowances($this->sheet->unit)->cornerSpread, Remedy::Machine, count($places))];

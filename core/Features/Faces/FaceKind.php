@@ -27,33 +27,33 @@ enum FaceKind: string
 
     public function point(): Feature
     {
-        return $this === self::Deck ? Feature::DeckPoint : Feature::HeadPoint;
+        return $this === self::Deck ? FaceFeature::DeckPoint : FaceFeature::HeadPoint;
     }
 
     public function height(): Feature
     {
-        return $this === self::Deck ? Feature::DeckHeight : Feature::HeadHeight;
+        return $this === self::Deck ? FaceFeature::DeckHeight : FaceFeature::HeadHeight;
     }
 
     public function pits(): Feature
     {
-        return $this === self::Deck ? Feature::DeckPits : Feature::HeadPits;
+        return $this === self::Deck ? FaceFeature::DeckPits : FaceFeature::HeadPits;
     }
 
     public function pitDepth(): Feature
     {
-        return $this === self::Deck ? Feature::DeckPitDepth : Feature::HeadPitDepth;
+        return $this === self::Deck ? FaceFeature::DeckPitDepth : FaceFeature::HeadPitDepth;
     }
 
     /** The thickest feeler that enters anywhere under a straightedge as long as the span (DECK-1). */
     public function feeler(): Feature
     {
-        return $this === self::Deck ? Feature::DeckFeeler : Feature::HeadFeeler;
+        return $this === self::Deck ? FaceFeature::DeckFeeler : FaceFeature::HeadFeeler;
     }
 
     public function finish(): Feature
     {
-        return $this === self::Deck ? Feature::DeckFinish : Feature::HeadFinish;
+        return $this === self::Deck ? FaceFeature::DeckFinish : FaceFeature::HeadFinish;
     }
 
     /** “Deck”, “Deck, bank 2”, “Head face, bank 1” */

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace NorthLedger\Core\Features\Faces;
 
-use NorthLedger\Core\Engine\Places\Feature;
 use NorthLedger\Core\Engine\Places\Place;
 use NorthLedger\Core\Engine\Specification\SpecificationSheet;
 use NorthLedger\Core\Inspection\Characteristic;
@@ -26,7 +25,7 @@ final readonly class FacesPlan
         }
         if ($sheet->deck !== null) {
             $corners = new PlanRows(self::corners($sheet));
-            $tables[] = new PlanTable('Pistons at the corners', $corners->columns(), [$corners->needed('below the deck, above zero', Feature::PistonToDeck)]);
+            $tables[] = new PlanTable('Pistons at the corners', $corners->columns(), [$corners->needed('below the deck, above zero', FaceFeature::PistonToDeck)]);
         }
 
         return $tables;
@@ -63,7 +62,7 @@ final readonly class FacesPlan
             'pits' => Characteristic::needed(Place::at($kind->pits(), $bank)),
             'deepest pit' => Characteristic::optional(Place::at($kind->pitDepth(), $bank)),
             'Ra' => Characteristic::optional(Place::at($kind->finish(), $bank)),
-        ] + ($kind === FaceKind::Deck ? ['stamped numbers' => Characteristic::optional(Place::at(Feature::DeckStamp, $bank))] : []);
+        ] + ($kind === FaceKind::Deck ? ['stamped numbers' => Characteristic::optional(Place::at(FaceFeature::DeckStamp, $bank))] : []);
 
         return [
             new PlanTable($name, array_map(strval(...), $columns), $rows, array_map(static fn (string $spot): string => Place::at($kind->point(), $bank, $spot)->key(), array_keys($points))),

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace NorthLedger\Core\Features\Heads;
 
 use NorthLedger\Core\Engine\Places\Feature;
+use NorthLedger\Core\Engine\Places\Looks;
 use NorthLedger\Core\Engine\Places\Place;
 use NorthLedger\Core\Engine\Policy\ShopPolicy;
 use NorthLedger\Core\Engine\Specification\SpecificationSheet;
@@ -16,7 +17,6 @@ use NorthLedger\Core\Finding\Outcome;
 use NorthLedger\Core\Finding\Remedy;
 use NorthLedger\Core\Finding\Subject;
 use NorthLedger\Core\Inspection\Judge;
-use NorthLedger\Core\Inspection\Looks;
 use NorthLedger\Core\Inspection\PlannedWork;
 use NorthLedger\Core\Inspection\Section;
 use NorthLedger\Core\Inspection\SectionJudgement;
@@ -48,17 +48,17 @@ final readonly class HeadJudge implements Judge
         $at = static fn (Feature $feature): Place => Place::at($feature, $cylinder, $spot);
         $gate = new Gate($this->sheet->valvePart(), $this->policy->incomingRule, $measurements, 'VALVE-1', Subject::of("valve.{$cylinder}.{$spot}", HeadPlan::subject($cylinder, $spot)));
 
-        $clearance = $gate->under('VALVE-2')->difference(Criterion::StemClearance, $at(Feature::Guide), $at(Feature::Stem), $spec->stemClearance, Remedy::Machine);
+        $clearance = $gate->under('VALVE-2')->difference(Criterion::StemClearance, $at(ValveFeature::Guide), $at(ValveFeature::Stem), $spec->stemClearance, Remedy::Machine);
 
         return [
-            ...$this->contradiction($gate->under('VALVE-2'), $clearance, $at(Feature::Drop), $measurements),
-            $gate->sizes(Criterion::GuideHeight, [$at(Feature::GuideHeight)], $spec->guideHeight, Remedy::Machine),
+            ...$this->contradiction($gate->under('VALVE-2'), $clearance, $at(ValveFeature::Drop), $measurements),
+            $gate->sizes(Criterion::GuideHeight, [$at(ValveFeature::GuideHeight)], $spec->guideHeight, Remedy::Machine),
             $clearance,
-            $gate->under('VALVE-2')->look(Criterion::ValveDrop, $at(Feature::Drop), [Looks::TIGHT => Remedy::Machine]),
-            $gate->under('VALVE-3')->look(Criterion::SeatAngles, $at(Feature::SeatAngle), [Looks::OTHER_ANGLES => Remedy::Machine]),
-            $gate->under('VALVE-3')->sizes(Criterion::SeatWidth, [$at(Feature::SeatWidth)], $spec->seatWidth, Remedy::Machine),
-            $gate->under('VALVE-3')->reading(Criterion::SeatRunOut, $at(Feature::SeatRunOut), Limits::atMostLength($spec->seatRunout), Remedy::Machine),
-            $gate->under('VALVE-3')->look(Criterion::Vacuum, $at(Feature::Vacuum), [Looks::FALLS => Remedy::Machine]),
+            $gate->under('VALVE-2')->look(Criterion::ValveDrop, $at(ValveFeature::Drop), [Looks::TIGHT => Remedy::Machine]),
+            $gate->under('VALVE-3')->look(Criterion::SeatAngles, $at(ValveFeature::SeatAngle), [Looks::OTHER_ANGLES => Remedy::Machine]),
+            $gate->under('VALVE-3')->sizes(Criterion::SeatWidth, [$at(ValveFeature::SeatWidth)], $spec->seatWidth, Remedy::Machine),
+            $gate->under('VALVE-3')->reading(Criterion::SeatRunOut, $at(ValveFeature::SeatRunOut), Limits::atMostLength($spec->seatRunout), Remedy::Machine),
+            $gate->under('VALVE-3')->look(Criterion::Vacuum, $at(ValveFeature::Vacuum), [Looks::FALLS => Remedy::Machine]),
         ];
     }
 
@@ -84,7 +84,7 @@ final readonly class HeadJudge implements Judge
         $findings = [];
         foreach (['in' => 'Intake guides', 'ex' => 'Exhaust guides'] as $kind => $subject) {
             $valves = array_values(array_filter(HeadPlan::valves($this->sheet), static fn (array $valve): bool => str_starts_with($valve[1], $kind)));
-            $places = array_map(static fn (array $valve): Place => Place::at(Feature::GuideHeight, $valve[0], $valve[1]), $valves);
+            $places = array_map(static fn (array $valve): Place => Place::at(ValveFeature::GuideHeight, $valve[0], $valve[1]), $valves);
             $gate = new Gate($this->sheet->valvePart(), $this->policy->incomingRule, $measurements, 'VALVE-1', Subject::of("guides.{$kind}", $subject));
             $findings[] = $gate->spread(Criterion::Evenness, $places, $this->policy->partAllowances($this->sheet->unit)->guideEvenness, Remedy::Machine, count($places));
         }

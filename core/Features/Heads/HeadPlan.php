@@ -40,14 +40,14 @@ final readonly class HeadPlan
         ));
 
         return new PlanTable($title, array_map(static fn (array $valve): string => trim($valve[0].' '.ltrim($valve[1], 'inex')), $valves), [
-            $row('Guide', 'height', Feature::GuideHeight),
-            $row('', 'bore, widest', Feature::Guide),
-            $row('', 'valve stem', Feature::Stem),
-            $row('', 'drops', Feature::Drop),
-            $row('Seat', 'angles', Feature::SeatAngle),
-            $row('', 'width', Feature::SeatWidth),
-            $row('', 'run-out', Feature::SeatRunOut),
-            $row('', 'vacuum', Feature::Vacuum),
+            $row('Guide', 'height', ValveFeature::GuideHeight),
+            $row('', 'bore, widest', ValveFeature::Guide),
+            $row('', 'valve stem', ValveFeature::Stem),
+            $row('', 'drops', ValveFeature::Drop),
+            $row('Seat', 'angles', ValveFeature::SeatAngle),
+            $row('', 'width', ValveFeature::SeatWidth),
+            $row('', 'run-out', ValveFeature::SeatRunOut),
+            $row('', 'vacuum', ValveFeature::Vacuum),
         ], [], array_map(static fn (array $valve): string => self::subject(...$valve), $valves), [Criterion::StemClearance]);
     }
 
@@ -75,10 +75,10 @@ final readonly class HeadPlan
     private static function nominal(ValveSpec $spec, Feature $feature): ?Length
     {
         return match ($feature) {
-            Feature::GuideHeight => PlanRows::middle($spec->guideHeight),
-            Feature::Guide => PlanRows::middle($spec->guide),
-            Feature::Stem => PlanRows::middle($spec->stem),
-            Feature::SeatWidth => PlanRows::middle($spec->seatWidth),
+            ValveFeature::GuideHeight => PlanRows::middle($spec->guideHeight),
+            ValveFeature::Guide => PlanRows::middle($spec->guide),
+            ValveFeature::Stem => PlanRows::middle($spec->stem),
+            ValveFeature::SeatWidth => PlanRows::middle($spec->seatWidth),
             default => null,
         };
     }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace NorthLedger\Core\Features\Housings;
 
-use NorthLedger\Core\Engine\Places\Feature;
+use NorthLedger\Core\Engine\Places\Looks;
 use NorthLedger\Core\Engine\Places\Place;
 use NorthLedger\Core\Engine\Policy\ShopPolicy;
 use NorthLedger\Core\Engine\Specification\EnginePart;
@@ -18,7 +18,6 @@ use NorthLedger\Core\Finding\Outcome;
 use NorthLedger\Core\Finding\Remedy;
 use NorthLedger\Core\Finding\Subject;
 use NorthLedger\Core\Inspection\Judge;
-use NorthLedger\Core\Inspection\Looks;
 use NorthLedger\Core\Inspection\PlannedWork;
 use NorthLedger\Core\Inspection\PlanRows;
 use NorthLedger\Core\Inspection\Section;
@@ -63,7 +62,7 @@ final readonly class HousingJudge implements Judge
     {
         $housings = [];
         foreach (range(1, $this->spec->count) as $housing) {
-            $offset = $measurements->length(Place::at(Feature::Offset, $housing));
+            $offset = $measurements->length(Place::at(HousingFeature::Offset, $housing));
             if ($offset === null || $measurements->missing($this->bore($housing)) !== []) {
                 return null;
             }
@@ -101,7 +100,7 @@ final readonly class HousingJudge implements Judge
     /** @return list<Place> */
     private function bore(int $housing): array
     {
-        return array_map(static fn (int $degrees): Place => Place::at(Feature::Housing, $housing, (string) $degrees), HousingPlan::directions($this->spec, $housing));
+        return array_map(static fn (int $degrees): Place => Place::at(HousingFeature::Housing, $housing, (string) $degrees), HousingPlan::directions($this->spec, $housing));
     }
 
     /** @return list<Finding> */
@@ -116,7 +115,7 @@ final readonly class HousingJudge implements Judge
             ...($loose === [] ? [] : [$gate->unread(Criterion::CapsTorqued, $loose, 'Read with the caps torqued: without it the housing has another shape.')]),
             $gate->sizes(Criterion::Size, $places, $range, Remedy::Machine),
             $gate->spread(Criterion::OutOfRound, $places, $this->spec->outOfRound, Remedy::Machine),
-            $gate->under('LINE-2')->look(Criterion::Imprint, Place::at(Feature::Imprint, $housing), [Looks::IMPRINT => Remedy::Machine, Looks::STEP => Remedy::Machine]),
+            $gate->under('LINE-2')->look(Criterion::Imprint, Place::at(HousingFeature::Imprint, $housing), [Looks::IMPRINT => Remedy::Machine, Looks::STEP => Remedy::Machine]),
         ];
     }
 
@@ -127,7 +126,7 @@ final readonly class HousingJudge implements Judge
      */
     private function line(Measurements $measurements): array
     {
-        $places = array_map(static fn (int $housing): Place => Place::at(Feature::Offset, $housing), range(1, $this->spec->count));
+        $places = array_map(static fn (int $housing): Place => Place::at(HousingFeature::Offset, $housing), range(1, $this->spec->count));
         $gate = new Gate(EnginePart::Block, $this->policy->incomingRule, $measurements, 'LINE-2', Subject::of('line', 'Line of the housings'));
         $pairs = array_map(static fn (int $index): array => [$places[$index], $places[$index + 1]], array_keys(array_slice($places, 1)));
 
@@ -149,7 +148,7 @@ final readonly class HousingJudge implements Judge
         }
         $findings = [];
         foreach (range(1, $this->spec->count) as $housing) {
-            $place = Place::at(Feature::PartingGap, $housing);
+            $place = Place::at(HousingFeature::PartingGap, $housing);
             $gate = new Gate(EnginePart::Block, $this->policy->incomingRule, $measurements, 'LINE-3', Subject::of("housing.{$housing}", "Housing {$housing}"));
             $gap = $measurements->length($place);
             $findings[] = match (true) {
@@ -169,8 +168,8 @@ final readonly class HousingJudge implements Judge
         $gate = new Gate(EnginePart::Block, $this->policy->incomingRule, $measurements, 'LINE-4', Subject::of("thrust.{$housing}", "Thrust, housing {$housing}"));
 
         return [
-            $gate->sizes(Criterion::Width, array_map(static fn (string $spot): Place => Place::at(Feature::ThrustWidth, $housing, $spot), ['0', '90', '180', '270']), $this->spec->thrust->width, Remedy::Machine),
-            $gate->look(Criterion::ThrustFace, Place::at(Feature::ThrustFace, $housing), [Looks::CATCHES => Remedy::Machine]),
+            $gate->sizes(Criterion::Width, array_map(static fn (string $spot): Place => Place::at(HousingFeature::ThrustWidth, $housing, $spot), ['0', '90', '180', '270']), $this->spec->thrust->width, Remedy::Machine),
+            $gate->look(Criterion::ThrustFace, Place::at(HousingFeature::ThrustFace, $housing), [Looks::CATCHES => Remedy::Machine]),
         ];
     }
 

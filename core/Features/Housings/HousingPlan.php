@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace NorthLedger\Core\Features\Housings;
 
-use NorthLedger\Core\Engine\Places\Feature;
 use NorthLedger\Core\Engine\Places\Place;
 use NorthLedger\Core\Engine\Specification\HousingSpec;
 use NorthLedger\Core\Engine\Specification\SpecificationSheet;
@@ -34,13 +33,13 @@ final readonly class HousingPlan
         $rows = [];
         foreach (self::CLOCK as $index => $degrees) {
             $rows[] = new PlanRow($index === 0 ? 'Bore' : '', self::clockLabel($spec, $numbers, $degrees), array_map(
-                static fn (int $housing): Characteristic => Characteristic::needed(Place::at(Feature::Housing, $housing, (string) self::clear($spec, $housing, $degrees)), $nominal), $numbers,
+                static fn (int $housing): Characteristic => Characteristic::needed(Place::at(HousingFeature::Housing, $housing, (string) self::clear($spec, $housing, $degrees)), $nominal), $numbers,
             ));
         }
-        $rows[] = $housings->needed('imprint or step', Feature::Imprint);
-        $rows[] = $housings->needed('offset from the line', Feature::Offset);
+        $rows[] = $housings->needed('imprint or step', HousingFeature::Imprint);
+        $rows[] = $housings->needed('offset from the line', HousingFeature::Offset);
         if ($spec->partingGap !== null) {
-            $rows[] = $housings->needed('parting feeler', Feature::PartingGap);
+            $rows[] = $housings->needed('parting feeler', HousingFeature::PartingGap);
         }
         $thrust = new PlanRows([$spec->thrust->housing]);
 
@@ -48,8 +47,8 @@ final readonly class HousingPlan
             new PlanTable('Housings, from the front; 0° is square to the parting line', $housings->columns(), $rows, [], $housings->subjects('Housing'), [Criterion::OutOfRound]),
             new PlanTable("Thrust, housing {$spec->thrust->housing}", ['0°', '90°', '180°', '270°', 'face'], [
                 new PlanRow('', 'width, polished band', [
-                    ...array_map(static fn (string $spot): Characteristic => $thrust->needed('', Feature::ThrustWidth, $spot, PlanRows::middle($spec->thrust->width))->cells[0] ?? throw new \LogicException('A row has a cell.'), self::THRUST_SPOTS),
-                    Characteristic::needed(Place::at(Feature::ThrustFace, $spec->thrust->housing)),
+                    ...array_map(static fn (string $spot): Characteristic => $thrust->needed('', HousingFeature::ThrustWidth, $spot, PlanRows::middle($spec->thrust->width))->cells[0] ?? throw new \LogicException('A row has a cell.'), self::THRUST_SPOTS),
+                    Characteristic::needed(Place::at(HousingFeature::ThrustFace, $spec->thrust->housing)),
                 ]),
             ]),
         ];
@@ -58,7 +57,7 @@ final readonly class HousingPlan
     /** @return list<Place> Where the bore of a housing is read */
     public static function bore(HousingSpec $spec, int $housing): array
     {
-        return array_map(static fn (int $degrees): Place => Place::at(Feature::Housing, $housing, (string) $degrees), self::directions($spec, $housing));
+        return array_map(static fn (int $degrees): Place => Place::at(HousingFeature::Housing, $housing, (string) $degrees), self::directions($spec, $housing));
     }
 
     /** @return list<int> The directions in which a housing is measured */

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace NorthLedger\Core\Features\Lifters;
 
-use NorthLedger\Core\Engine\Places\Feature;
+use NorthLedger\Core\Engine\Places\Looks;
 use NorthLedger\Core\Engine\Places\Place;
 use NorthLedger\Core\Engine\Policy\ShopPolicy;
 use NorthLedger\Core\Engine\Specification\EnginePart;
@@ -16,7 +16,6 @@ use NorthLedger\Core\Finding\Outcome;
 use NorthLedger\Core\Finding\Remedy;
 use NorthLedger\Core\Finding\Subject;
 use NorthLedger\Core\Inspection\Judge;
-use NorthLedger\Core\Inspection\Looks;
 use NorthLedger\Core\Inspection\PlannedWork;
 use NorthLedger\Core\Inspection\Section;
 use NorthLedger\Core\Inspection\SectionJudgement;
@@ -49,8 +48,8 @@ final readonly class LifterJudge implements Judge
     private function ofLifter(Gate $gate, int $number, Measurements $measurements): Finding
     {
         $spec = $this->sheet->lifters;
-        $feel = Place::at(Feature::LifterFeel, $number);
-        $places = [Place::at(Feature::LifterBore, $number), Place::at(Feature::Lifter, $number)];
+        $feel = Place::at(LifterFeature::LifterFeel, $number);
+        $places = [Place::at(LifterFeature::LifterBore, $number), Place::at(LifterFeature::Lifter, $number)];
         $isGauged = $measurements->isRead($places[0]) || $measurements->isRead($places[1]);
 
         return match (true) {

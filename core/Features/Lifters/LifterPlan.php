@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace NorthLedger\Core\Features\Lifters;
 
-use NorthLedger\Core\Engine\Places\Feature;
 use NorthLedger\Core\Engine\Specification\SpecificationSheet;
 use NorthLedger\Core\Finding\Criterion;
 use NorthLedger\Core\Inspection\PlanRows;
@@ -25,9 +24,9 @@ final readonly class LifterPlan
         foreach (array_chunk(range(1, $sheet->lifters->count), self::IN_A_TABLE) as $numbers) {
             $lifters = new PlanRows($numbers);
             $tables[] = new PlanTable('Lifters, dry and clean', $lifters->columns(), [
-                $lifters->needed('by feel', Feature::LifterFeel),
-                $lifters->optional('bore at working depth', Feature::LifterBore, '', PlanRows::middle($sheet->lifters->bore)),
-                $lifters->optional('body', Feature::Lifter, '', PlanRows::middle($sheet->lifters->body)),
+                $lifters->needed('by feel', LifterFeature::LifterFeel),
+                $lifters->optional('bore at working depth', LifterFeature::LifterBore, '', PlanRows::middle($sheet->lifters->bore)),
+                $lifters->optional('body', LifterFeature::Lifter, '', PlanRows::middle($sheet->lifters->body)),
             ], [], $lifters->subjects('Lifter'), [Criterion::Play]);
         }
 

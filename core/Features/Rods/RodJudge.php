@@ -47,7 +47,7 @@ final readonly class RodJudge implements Judge
     /** @return list<Place> */
     public static function bigEnd(int $rod): array
     {
-        return array_map(static fn (string $spot): Place => Place::at(Feature::BigEnd, $rod, $spot), ['front.0', 'front.90', 'rear.0', 'rear.90']);
+        return array_map(static fn (string $spot): Place => Place::at(RodFeature::BigEnd, $rod, $spot), ['front.0', 'front.90', 'rear.0', 'rear.90']);
     }
 
     /** @return list<Finding> */
@@ -64,10 +64,10 @@ final readonly class RodJudge implements Judge
             $gate->sizes(Criterion::BigEnd, self::bigEnd($rod), $spec->bigEnd, Remedy::Machine),
             $gate->widest(Criterion::BigEndOutOfRound, [[$front, $frontAcross], [$rear, $rearAcross]], $spec->outOfRound, Remedy::Machine),
             $gate->widest(Criterion::BigEndTaper, [[$front, $rear], [$frontAcross, $rearAcross]], $spec->taper, Remedy::Machine),
-            $gate->sizes(Criterion::SmallEnd, [Place::at(Feature::SmallEnd, $rod, '0'), Place::at(Feature::SmallEnd, $rod, '90')], $spec->smallEnd, Remedy::Machine),
-            $gate->under('ROD-4')->sizes(Criterion::CentreDistance, [$at(Feature::Centres)], $spec->centreDistance, Remedy::Scrap),
-            $gate->under('ROD-4')->reading(Criterion::Bend, $at(Feature::Bend), Limits::atMostLength($spec->bend), Remedy::Machine),
-            $gate->under('ROD-4')->reading(Criterion::Twist, $at(Feature::Twist), Limits::atMostLength($spec->twist), Remedy::Machine),
+            $gate->sizes(Criterion::SmallEnd, [Place::at(RodFeature::SmallEnd, $rod, '0'), Place::at(RodFeature::SmallEnd, $rod, '90')], $spec->smallEnd, Remedy::Machine),
+            $gate->under('ROD-4')->sizes(Criterion::CentreDistance, [$at(RodFeature::Centres)], $spec->centreDistance, Remedy::Scrap),
+            $gate->under('ROD-4')->reading(Criterion::Bend, $at(RodFeature::Bend), Limits::atMostLength($spec->bend), Remedy::Machine),
+            $gate->under('ROD-4')->reading(Criterion::Twist, $at(RodFeature::Twist), Limits::atMostLength($spec->twist), Remedy::Machine),
         ];
     }
 

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace NorthLedger\Core\Features\Rods;
 
-use NorthLedger\Core\Engine\Places\Feature;
 use NorthLedger\Core\Engine\Specification\SpecificationSheet;
 use NorthLedger\Core\Finding\Criterion;
 use NorthLedger\Core\Inspection\PlanRows;
@@ -22,18 +21,18 @@ final readonly class RodPlan
         $smallEnd = PlanRows::middle($spec->smallEnd);
 
         return [new PlanTable('Rods', $rods->columns(), [
-            $rods->needed('0°', Feature::BigEnd, 'front.0', $bigEnd, 'Big end, front'),
-            $rods->needed('90°', Feature::BigEnd, 'front.90', $bigEnd),
-            $rods->needed('0°', Feature::BigEnd, 'rear.0', $bigEnd, 'Big end, rear'),
-            $rods->needed('90°', Feature::BigEnd, 'rear.90', $bigEnd),
-            $rods->needed('0°', Feature::SmallEnd, '0', $smallEnd, 'Small end'),
-            $rods->needed('90°', Feature::SmallEnd, '90', $smallEnd),
-            $rods->needed('centres', Feature::Centres, '', PlanRows::middle($spec->centreDistance), 'Straight'),
-            $rods->needed('bend', Feature::Bend),
-            $rods->needed('twist', Feature::Twist),
-            $rods->needed('big end', Feature::BigEndMass, '', null, 'Weight'),
-            $rods->needed('small end', Feature::SmallEndMass),
-            $rods->optional('or the whole rod', Feature::RodMass),
+            $rods->needed('0°', RodFeature::BigEnd, 'front.0', $bigEnd, 'Big end, front'),
+            $rods->needed('90°', RodFeature::BigEnd, 'front.90', $bigEnd),
+            $rods->needed('0°', RodFeature::BigEnd, 'rear.0', $bigEnd, 'Big end, rear'),
+            $rods->needed('90°', RodFeature::BigEnd, 'rear.90', $bigEnd),
+            $rods->needed('0°', RodFeature::SmallEnd, '0', $smallEnd, 'Small end'),
+            $rods->needed('90°', RodFeature::SmallEnd, '90', $smallEnd),
+            $rods->needed('centres', RodFeature::Centres, '', PlanRows::middle($spec->centreDistance), 'Straight'),
+            $rods->needed('bend', RodFeature::Bend),
+            $rods->needed('twist', RodFeature::Twist),
+            $rods->needed('big end', RodFeature::BigEndMass, '', null, 'Weight'),
+            $rods->needed('small end', RodFeature::SmallEndMass),
+            $rods->optional('or the whole rod', RodFeature::RodMass),
         ], [], $rods->subjects('Rod'), [Criterion::BigEndOutOfRound, Criterion::BigEndTaper])];
     }
 }

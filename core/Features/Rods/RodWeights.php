@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace NorthLedger\Core\Features\Rods;
 
-use NorthLedger\Core\Engine\Places\Feature;
 use NorthLedger\Core\Engine\Places\Place;
 use NorthLedger\Core\Inspection\PlannedWork;
 use NorthLedger\Core\Inspection\WorkKind;
@@ -15,7 +14,7 @@ use NorthLedger\Core\Record\Measurements;
 /** The rods on the scale: which is the odd one, and what comes off which end of it (ROD-3). */
 final readonly class RodWeights
 {
-    private const ENDS = ['big end' => Feature::BigEndMass, 'small end' => Feature::SmallEndMass];
+    private const ENDS = ['big end' => RodFeature::BigEndMass, 'small end' => RodFeature::SmallEndMass];
 
     /**
      * @param  array<int, array{'big end': int, 'small end': int}>  $ends  In micrograms by rod
@@ -37,16 +36,16 @@ final readonly class RodWeights
     {
         $ends = $totals = $missing = [];
         foreach ($rods as $rod) {
-            $big = $measurements->value(Place::at(Feature::BigEndMass, $rod));
-            $small = $measurements->value(Place::at(Feature::SmallEndMass, $rod));
-            $whole = $measurements->value(Place::at(Feature::RodMass, $rod));
+            $big = $measurements->value(Place::at(RodFeature::BigEndMass, $rod));
+            $small = $measurements->value(Place::at(RodFeature::SmallEndMass, $rod));
+            $whole = $measurements->value(Place::at(RodFeature::RodMass, $rod));
             if ($big !== null && $small !== null) {
                 $ends[$rod] = ['big end' => (int) $big, 'small end' => (int) $small];
                 $totals[$rod] = (int) $big + (int) $small;
             } elseif ($whole !== null) {
                 $totals[$rod] = (int) $whole;
             } else {
-                $missing = [...$missing, ...$measurements->missing([Place::at(Feature::BigEndMass, $rod), Place::at(Feature::SmallEndMass, $rod)])];
+                $missing = [...$missing, ...$measurements->missing([Place::at(RodFeature::BigEndMass, $rod), Place::at(RodFeature::SmallEndMass, $rod)])];
             }
         }
         if ($missing !== [] || $totals === []) {
@@ -55,8 +54,8 @@ final readonly class RodWeights
         $extremes = [array_search(max($totals), $totals, true), array_search(min($totals), $totals, true)];
 
         return new self($ends, $totals, max($totals) - min($totals), array_merge([], ...array_map(static fn (int|false $rod): array => isset($ends[(int) $rod])
-            ? [Place::at(Feature::BigEndMass, (int) $rod), Place::at(Feature::SmallEndMass, (int) $rod)]
-            : [Place::at(Feature::RodMass, (int) $rod)], $extremes)), []);
+            ? [Place::at(RodFeature::BigEndMass, (int) $rod), Place::at(RodFeature::SmallEndMass, (int) $rod)]
+            : [Place::at(RodFeature::RodMass, (int) $rod)], $extremes)), []);
     }
 
     /** The rod whose weight is farthest from the middle one; null while not all are weighed. */

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace NorthLedger\Core\Features\Volumes;
 
-use NorthLedger\Core\Engine\Places\Feature;
 use NorthLedger\Core\Engine\Places\Place;
 use NorthLedger\Core\Engine\Specification\SpecificationSheet;
 use NorthLedger\Core\Finding\PlanningException;
@@ -49,7 +48,7 @@ final readonly class Compression
 
     public function chamber(int $cylinder): Volume
     {
-        $measured = $this->volumes->value(Place::at(Feature::Chamber, $cylinder));
+        $measured = $this->volumes->value(Place::at(VolumeFeature::Chamber, $cylinder));
 
         return $measured === null ? $this->sheet->volumes->chamber : Volume::ofCubicMillimetres((float) $measured);
     }
@@ -77,8 +76,8 @@ final readonly class Compression
     {
         foreach ($this->sheet->layout->banks as $bank) {
             $index = array_search($cylinder, $bank, true);
-            $first = $this->faces->length(Place::at(Feature::PistonToDeck, $bank[0]));
-            $last = $this->faces->length(Place::at(Feature::PistonToDeck, $bank[count($bank) - 1]));
+            $first = $this->belowDeck($bank[0]);
+            $last = $this->belowDeck($bank[count($bank) - 1]);
             if ($index !== false && $first !== null && $last !== null) {
                 return $first->plus(Length::ofNanometres(Length::divideRounded($last->minus($first)->nanometres * $index, max(1, count($bank) - 1))));
             }
@@ -87,9 +86,15 @@ final readonly class Compression
         return $this->sheet->volumes->deckClearance;
     }
 
+    /** As it was read on the sheet of the faces. */
+    private function belowDeck(int $cylinder): ?Length
+    {
+        return ($this->faces->readingsOf('todeck', $cylinder)[0] ?? null)?->corrected;
+    }
+
     private function crown(int $cylinder): Volume
     {
-        $measured = $this->volumes->value(Place::at(Feature::Crown, $cylinder));
+        $measured = $this->volumes->value(Place::at(VolumeFeature::Crown, $cylinder));
 
         return $measured === null ? $this->sheet->volumes->crown : Volume::ofCubicMillimetres((float) $measured);
     }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace NorthLedger\Core\Features\Volumes;
 
-use NorthLedger\Core\Engine\Places\Feature;
 use NorthLedger\Core\Engine\Specification\SpecificationSheet;
 use NorthLedger\Core\Inspection\PlanRows;
 use NorthLedger\Core\Inspection\PlanTable;
@@ -18,8 +17,8 @@ final readonly class VolumePlan
         $cylinders = new PlanRows($sheet->layout->cylinders());
 
         return [new PlanTable('Volumes, in cc', $cylinders->columns(), [
-            $cylinders->needed('chamber', Feature::Chamber),
-            $cylinders->optional('crown, dome +', Feature::Crown),
+            $cylinders->needed('chamber', VolumeFeature::Chamber),
+            $cylinders->optional('crown, dome +', VolumeFeature::Crown),
         ])];
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace NorthLedger\Core\Features\Weights;
 
 use NorthLedger\Core\Engine\Places\Feature;
+use NorthLedger\Core\Engine\Places\FeatureCodes;
 use NorthLedger\Core\Engine\Places\Place;
 use NorthLedger\Core\Engine\Specification\SpecificationSheet;
 use NorthLedger\Core\Quantity\Length;
@@ -15,6 +16,11 @@ use NorthLedger\Core\Record\Measurements;
 final class WeightJudge
 {
     public const RODS = 'rods';
+
+    /** Codes of what the rods' own sheet weighs. */
+    private const BIG_END = 'bigendmass';
+
+    private const SMALL_END = 'smallendmass';
 
     /** @var ?array<string, list<Mass>> */
     private ?array $kinds = null;
@@ -63,12 +69,12 @@ final class WeightJudge
         $rods = $this->sheet->layout->cylinders();
         $isWeighed = isset($kinds[self::RODS]);
         $mean = static fn (string $kind, Mass $new): Mass => isset($kinds[$kind]) ? self::mean(array_map(static fn (Mass $mass): int => $mass->micrograms, $kinds[$kind])) : $new;
-        $end = fn (Feature $feature, Mass $new): Mass => $isWeighed ? self::mean(array_map(fn (int $rod): int => $this->end($feature, $rod), $rods)) : $new;
+        $end = fn (string $feature, Mass $new): Mass => $isWeighed ? self::mean(array_map(fn (int $rod): int => $this->end($feature, $rod), $rods)) : $new;
 
         return Bobweight::of(
-            $this->rodsPerPin(), $spec->balanceFactor, $end(Feature::BigEndMass, $this->sheet->rods->bigEndMass), $spec->bearing, $spec->oilAllowance,
+            $this->rodsPerPin(), $spec->balanceFactor, $end(self::BIG_END, $this->sheet->rods->bigEndMass), $spec->bearing, $spec->oilAllowance,
             $mean('pistons', $this->sheet->piston->mass), $mean('pins', $spec->pin), $mean('rings', $spec->rings), $mean('locks', $spec->locks),
-            $end(Feature::SmallEndMass, $this->sheet->rods->smallEndMass),
+            $end(self::SMALL_END, $this->sheet->rods->smallEndMass),
         );
     }
 
@@ -79,7 +85,7 @@ final class WeightJudge
         foreach ($this->places() as $kind => $places) {
             if ($this->measurements->missing($places) === []) {
                 $kinds[$kind] = $kind === self::RODS
-                    ? array_map(fn (int $rod): Mass => Mass::ofMicrograms($this->end(Feature::BigEndMass, $rod) + $this->end(Feature::SmallEndMass, $rod)), $this->sheet->layout->cylinders())
+                    ? array_map(fn (int $rod): Mass => Mass::ofMicrograms($this->end(self::BIG_END, $rod) + $this->end(self::SMALL_END, $rod)), $this->sheet->layout->cylinders())
                     : array_map(fn (Place $place): Mass => Mass::ofMicrograms((int) $this->measurements->value($place)), $places);
             }
         }
@@ -92,14 +98,19 @@ final class WeightJudge
     {
         $cylinders = $this->sheet->layout->cylinders();
         $places = array_map(static fn (Feature $feature): array => array_map(static fn (int $number): Place => Place::at($feature, $number), $cylinders), WeightPlan::KINDS);
-        $places[self::RODS] = array_merge([], ...array_map(static fn (int $rod): array => [Place::at(Feature::BigEndMass, $rod), Place::at(Feature::SmallEndMass, $rod)], $cylinders));
+        $places[self::RODS] = array_merge([], ...array_map(static fn (int $rod): array => [self::placeOf(self::BIG_END, $rod), self::placeOf(self::SMALL_END, $rod)], $cylinders));
 
         return $places;
     }
 
-    private function end(Feature $feature, int $rod): int
+    private function end(string $feature, int $rod): int
     {
-        return (int) $this->measurements->value(Place::at($feature, $rod));
+        return (int) $this->measurements->value(self::placeOf($feature, $rod));
+    }
+
+    private static function placeOf(string $feature, int $rod): Place
+    {
+        return Place::at(FeatureCodes::of($feature), $rod);
     }
 
     /** @param  list<int>  $masses */

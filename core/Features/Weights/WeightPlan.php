@@ -14,7 +14,7 @@ use NorthLedger\Core\Inspection\PlanTable;
 final readonly class WeightPlan
 {
     /** By kind: its feature, and what it is called. */
-    public const KINDS = ['pistons' => Feature::PistonWeight, 'pins' => Feature::PinMass, 'rings' => Feature::RingMass, 'locks' => Feature::LockMass];
+    public const KINDS = ['pistons' => WeightFeature::PistonWeight, 'pins' => WeightFeature::PinMass, 'rings' => WeightFeature::RingMass, 'locks' => WeightFeature::LockMass];
 
     /** @return list<PlanTable> */
     public static function tables(SpecificationSheet $sheet): array

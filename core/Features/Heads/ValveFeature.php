@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthLedger\Core\Features\Heads;
+
+use NorthLedger\Core\Engine\Places\DeclaredFeature;
+use NorthLedger\Core\Engine\Places\Feature;
+use NorthLedger\Core\Engine\Places\FeatureDefinition;
+use NorthLedger\Core\Engine\Places\Looks;
+use NorthLedger\Core\Engine\Specification\Material;
+use NorthLedger\Core\Engine\Specification\SpecificationSheet;
+use NorthLedger\Core\Gauging\InstrumentKind;
+
+/** What is read of guides, valves and seats, by cylinder and valve (VALVE). */
+enum ValveFeature: string implements Feature
+{
+    use DeclaredFeature;
+
+    case GuideHeight = 'guideheight';
+    case Guide = 'guide';
+    case Stem = 'stem';
+    case Drop = 'drop';
+    case SeatAngle = 'seatangle';
+    case SeatWidth = 'seatwidth';
+    case SeatRunOut = 'seatrunout';
+    case Vacuum = 'vacuum';
+
+    public function material(SpecificationSheet $sheet): Material
+    {
+        return $this === self::Stem ? Material::Steel : $sheet->materialOf($sheet->valvePart());
+    }
+
+    public function judgedWith(): array
+    {
+        return match ($this) {
+            self::Guide => [self::Stem],
+            self::Stem => [self::Guide],
+            default => [],
+        };
+    }
+
+    private function declared(): FeatureDefinition
+    {
+        return match ($this) {
+            self::GuideHeight => FeatureDefinition::size('Cylinder', 'guide height', gauges: [InstrumentKind::DepthMicrometer, InstrumentKind::DigitalCaliper]),
+            self::Guide => FeatureDefinition::size('Cylinder', 'guide bore', gauges: [InstrumentKind::SmallHoleGauge, InstrumentKind::TelescopingGauge, InstrumentKind::BoreGaugeTenth, InstrumentKind::DigitalCaliper]),
+            self::Stem => FeatureDefinition::size('Cylinder', 'valve stem', gauges: [InstrumentKind::OutsideMicrometer, InstrumentKind::DigitalCaliper]),
+            self::Drop => FeatureDefinition::look('Cylinder', 'valve drops', looks: ['drops', Looks::TIGHT]),
+            self::SeatAngle => FeatureDefinition::look('Cylinder', 'seat angles', looks: ['right', Looks::OTHER_ANGLES]),
+            self::SeatWidth => FeatureDefinition::size('Cylinder', 'seat width', gauges: [InstrumentKind::DigitalCaliper, InstrumentKind::OutsideMicrometer]),
+            self::SeatRunOut => FeatureDefinition::distance('Cylinder', 'seat run-out', gauges: [InstrumentKind::TestIndicator, InstrumentKind::DialIndicator]),
+            self::Vacuum => FeatureDefinition::look('Cylinder', 'vacuum', looks: ['holds', Looks::FALLS]),
+        };
+    }
+}

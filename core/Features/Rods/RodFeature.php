@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthLedger\Core\Features\Rods;
+
+use NorthLedger\Core\Engine\Places\DeclaredFeature;
+use NorthLedger\Core\Engine\Places\Feature;
+use NorthLedger\Core\Engine\Places\FeatureDefinition;
+use NorthLedger\Core\Engine\Specification\Material;
+use NorthLedger\Core\Engine\Specification\SpecificationSheet;
+use NorthLedger\Core\Gauging\InstrumentKind;
+
+/** What is read of the connecting rods, by rod (ROD). */
+enum RodFeature: string implements Feature
+{
+    use DeclaredFeature;
+
+    case BigEnd = 'bigend';
+    case SmallEnd = 'smallend';
+    case Centres = 'centres';
+    case Bend = 'bend';
+    case Twist = 'twist';
+    case BigEndMass = 'bigendmass';
+    case SmallEndMass = 'smallendmass';
+    case RodMass = 'rodmass';
+
+    public function material(SpecificationSheet $sheet): Material
+    {
+        return $sheet->rods->material;
+    }
+
+    private function declared(): FeatureDefinition
+    {
+        return match ($this) {
+            self::BigEnd => FeatureDefinition::size('Rod', 'big end', gauges: [InstrumentKind::BoreGaugeTenth, InstrumentKind::BoreGaugeHalfThou, InstrumentKind::InsideMicrometer, InstrumentKind::TelescopingGauge], needsStatedGauge: true),
+            self::SmallEnd => FeatureDefinition::size('Rod', 'small end', gauges: [InstrumentKind::SmallHoleGauge, InstrumentKind::TelescopingGauge, InstrumentKind::BoreGaugeTenth, InstrumentKind::DigitalCaliper]),
+            self::Centres => FeatureDefinition::size('Rod', 'centre distance', gauges: [InstrumentKind::DialIndicator]),
+            self::Bend => FeatureDefinition::distance('Rod', 'bend', gauges: [InstrumentKind::DialIndicator, InstrumentKind::TestIndicator, InstrumentKind::FeelerGauge]),
+            self::Twist => FeatureDefinition::distance('Rod', 'twist', gauges: [InstrumentKind::DialIndicator, InstrumentKind::TestIndicator, InstrumentKind::FeelerGauge]),
+            self::BigEndMass => FeatureDefinition::mass('Rod', 'weight of the big end'),
+            self::SmallEndMass => FeatureDefinition::mass('Rod', 'weight of the small end'),
+            self::RodMass => FeatureDefinition::mass('Rod', 'weight of the whole rod'),
+        };
+    }
+}
