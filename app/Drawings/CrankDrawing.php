@@ -8,6 +8,7 @@ use App\Pages\CellState;
 use App\Pages\PartCells;
 use App\Record\JobFile;
 use NorthLedger\Core\Engine\Places\Place;
+use NorthLedger\Core\Engine\Specification\SpecificationSheet;
 use NorthLedger\Core\Features\Crankshaft\GrindAction;
 use NorthLedger\Core\Features\Crankshaft\JournalFeature;
 use NorthLedger\Core\Features\Crankshaft\JournalGroup;
@@ -19,7 +20,7 @@ use NorthLedger\Core\Quantity\Length;
 use NorthLedger\Core\Record\Measurements;
 
 /** The crankshaft in elevation, drawn from the family; each journal carries the undersize that it needs. */
-final readonly class CrankDrawing
+final readonly class CrankDrawing implements SheetDrawing
 {
     public const WIDTH = 600;
 
@@ -41,6 +42,16 @@ final readonly class CrankDrawing
      */
     private function __construct(public array $journals, public array $webs, public array $views, public string $front, public string $rear)
     {
+    }
+
+    public static function section(SpecificationSheet $sheet): Section
+    {
+        return Section::Crankshaft;
+    }
+
+    public static function view(): string
+    {
+        return 'parts.crankshaft';
     }
 
     public static function of(JobFile $file): self

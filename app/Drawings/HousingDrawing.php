@@ -10,6 +10,7 @@ use App\Pages\PartSheetView;
 use App\Record\JobFile;
 use NorthLedger\Core\Engine\Places\Place;
 use NorthLedger\Core\Engine\Specification\NoGo;
+use NorthLedger\Core\Engine\Specification\SpecificationSheet;
 use NorthLedger\Core\Features\Housings\HousingFeature;
 use NorthLedger\Core\Features\Housings\HousingPlan;
 use NorthLedger\Core\Inspection\PlanRows;
@@ -19,7 +20,7 @@ use NorthLedger\Core\Record\Measurements;
 use NorthLedger\Core\Record\Reading;
 
 /** The housings in a row with their clock positions and no-gos, and their line below, both exaggerated. */
-final readonly class HousingDrawing
+final readonly class HousingDrawing implements SheetDrawing
 {
     public const WIDTH = 800;
 
@@ -37,6 +38,16 @@ final readonly class HousingDrawing
      */
     private function __construct(public array $housings, public array $line, public string $path, public string $factor)
     {
+    }
+
+    public static function section(SpecificationSheet $sheet): Section
+    {
+        return Section::Housings;
+    }
+
+    public static function view(): string
+    {
+        return 'parts.housings';
     }
 
     public static function of(JobFile $file): self

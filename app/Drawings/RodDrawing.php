@@ -9,6 +9,7 @@ use App\Pages\PartCells;
 use App\Pages\PartSheetView;
 use App\Record\JobFile;
 use NorthLedger\Core\Engine\Places\Place;
+use NorthLedger\Core\Engine\Specification\SpecificationSheet;
 use NorthLedger\Core\Features\Rods\RodFeature;
 use NorthLedger\Core\Features\Rods\RodJudge;
 use NorthLedger\Core\Features\Rods\RodWeights;
@@ -17,13 +18,23 @@ use NorthLedger\Core\Inspection\Section;
 use NorthLedger\Core\Quantity\MassNotation;
 
 /** The rods side by side: each end and the beam in its own state, and the one whose weight is odd named. */
-final readonly class RodDrawing
+final readonly class RodDrawing implements SheetDrawing
 {
     public const WIDTH = 800;
 
     /** @param  list<array{x: string, number: int, view: string, goto: string, bigEnd: CellState, beam: CellState, smallEnd: CellState, weight: string, isOdd: bool}>  $rods */
     private function __construct(public array $rods)
     {
+    }
+
+    public static function section(SpecificationSheet $sheet): Section
+    {
+        return Section::Rods;
+    }
+
+    public static function view(): string
+    {
+        return 'parts.rods';
     }
 
     public static function of(JobFile $file): self

@@ -7,6 +7,7 @@ namespace App\Drawings;
 use App\Pages\CellState;
 use App\Record\JobFile;
 use NorthLedger\Core\Engine\Places\Place;
+use NorthLedger\Core\Engine\Specification\SpecificationSheet;
 use NorthLedger\Core\Features\Heads\HeadPlan;
 use NorthLedger\Core\Features\Heads\ValveFeature;
 use NorthLedger\Core\Finding\Amount;
@@ -17,7 +18,7 @@ use NorthLedger\Core\Finding\Outcome;
 use NorthLedger\Core\Inspection\Section;
 
 /** The valves cylinder by cylinder as they stand in the head: the outer ring is the seat, the inner one the guide, each in its state. */
-final readonly class ValveDrawing
+final readonly class ValveDrawing implements SheetDrawing
 {
     public const WIDTH = 800;
 
@@ -26,6 +27,16 @@ final readonly class ValveDrawing
     /** @param  list<array{x: string, radius: string, guide: CellState, seat: CellState, caption: string, goto: string, name: string, cylinder: int, isFirst: bool, middle: string}>  $valves */
     private function __construct(public array $valves)
     {
+    }
+
+    public static function section(SpecificationSheet $sheet): Section
+    {
+        return Section::Heads;
+    }
+
+    public static function view(): string
+    {
+        return 'parts.heads';
     }
 
     public static function of(JobFile $file): self

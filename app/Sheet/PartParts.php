@@ -4,11 +4,7 @@ declare(strict_types=1);
 
 namespace App\Sheet;
 
-use App\Drawings\CrankDrawing;
-use App\Drawings\FacesDrawing;
-use App\Drawings\HousingDrawing;
-use App\Drawings\RodDrawing;
-use App\Drawings\ValveDrawing;
+use App\Drawings\SheetDrawings;
 use App\Pages\GaugedFeature;
 use App\Pages\PartMargin;
 use App\Pages\PartSheetView;
@@ -62,13 +58,9 @@ final class PartParts implements SheetParts
     public function drawing(): string
     {
         return match ($this->section) {
-            Section::Crankshaft => view('parts.crankshaft', ['drawing' => CrankDrawing::of($this->file)])->render(),
-            Section::Housings => view('parts.housings', ['drawing' => HousingDrawing::of($this->file)])->render(),
-            Section::Rods => view('parts.rods', ['drawing' => RodDrawing::of($this->file)])->render(),
-            Section::Deck => view('parts.deck', ['drawing' => FacesDrawing::of($this->file)])->render(),
-            Section::Heads => view('parts.heads', ['drawing' => ValveDrawing::of($this->file)])->render(),
             Section::Weights => view('parts.weights', ['table' => $this->balance()])->render(),
             Section::Volumes => view('parts.volumes', ['table' => $this->ratios()])->render(),
+            default => SheetDrawings::render($this->file, $this->section),
         };
     }
 

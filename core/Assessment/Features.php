@@ -6,29 +6,34 @@ namespace NorthLedger\Core\Assessment;
 
 use NorthLedger\Core\Engine\Policy\ShopPolicy;
 use NorthLedger\Core\Engine\Specification\SpecificationSheet;
-use NorthLedger\Core\Features\Crankshaft\InspectedCrankshaft;
-use NorthLedger\Core\Features\Faces\InspectedFaces;
-use NorthLedger\Core\Features\Heads\InspectedHeads;
-use NorthLedger\Core\Features\Housings\InspectedHousings;
-use NorthLedger\Core\Features\Lifters\InspectedLifters;
-use NorthLedger\Core\Features\Rods\InspectedRods;
-use NorthLedger\Core\Features\Volumes\InspectedVolumes;
-use NorthLedger\Core\Features\Weights\InspectedWeights;
 use NorthLedger\Core\Inspection\InspectedFeatures;
 use NorthLedger\Core\Inspection\Judge;
 use NorthLedger\Core\Inspection\JudgeOfAll;
 use NorthLedger\Core\Inspection\MeasuredSections;
 use NorthLedger\Core\Inspection\Section;
 
-/** Every folder of features beside the bores, in the order in which they stand on a sheet. */
+/**
+ * Every folder of features beside the bores. A folder is found by its name, so that it can be added without being listed:
+ * what it says of itself is the file `core/Features/<Folder>/Inspected<Folder>.php`.
+ */
 final class Features
 {
-    /** @return list<InspectedFeatures> */
+    /** @return list<InspectedFeatures> In the order in which they stand on a sheet */
     public static function all(): array
     {
-        return [
-            new InspectedCrankshaft, new InspectedHousings, new InspectedRods, new InspectedFaces, new InspectedHeads, new InspectedLifters, new InspectedWeights, new InspectedVolumes,
-        ];
+        /** @var list<InspectedFeatures> $all A function of the code that is installed, and of nothing else */
+        static $all = [];
+        if ($all === []) {
+            foreach (glob(dirname(__DIR__).'/Features/*/Inspected*.php') ?: [] as $file) {
+                $class = 'NorthLedger\\Core\\Features\\'.basename(dirname($file)).'\\'.basename($file, '.php');
+                if (is_subclass_of($class, InspectedFeatures::class)) {
+                    $all[] = new $class;
+                }
+            }
+            usort($all, static fn (InspectedFeatures $a, InspectedFeatures $b): int => $a->rank() <=> $b->rank());
+        }
+
+        return $all;
     }
 
     /** @return list<InspectedFeatures> Those that stand on a sheet of an engine */

@@ -35,6 +35,7 @@ enum Criterion: string
     case StepToNeighbour = 'step_to_neighbour';
     case PartingFace = 'parting_face';
     case StepOverall = 'step_overall';
+    case OffLine = 'off_line';
     case Width = 'width';
     case Size = 'size';
     case Imprint = 'imprint';
@@ -89,6 +90,7 @@ enum Criterion: string
             self::DropAgainstClearance => 'valve against clearance',
             self::CornerSpread => 'spread below the deck',
             self::SnoutRunOut => 'run-out at the snout',
+            self::OffLine => 'off the line',
             self::OutOfRound => 'out-of-round',
             self::LineBoreStep => 'line-bore step',
             self::SeatRunOut => 'seat run-out',

@@ -13,6 +13,9 @@ interface InspectedFeatures
     /** The sheet that it stands on; null where an engine has nothing of it. */
     public function section(SpecificationSheet $sheet): ?Section;
 
+    /** Where it stands among those of one sheet: the sheet's own features first, 0. */
+    public function rank(): int;
+
     /** @return list<PlanTable> What there is to read, drawn up from the specification */
     public function tables(SpecificationSheet $sheet): array;
 

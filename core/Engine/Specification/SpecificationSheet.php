@@ -17,6 +17,7 @@ final readonly class SpecificationSheet
      * @param  non-empty-list<RingSpec>  $rings  From the top
      * @param  ?FaceSpec  $deck  Null where the cylinders are separate
      * @param  ?LifterSpec  $lifters  Null where there are none
+     * @param  ?CamshaftBoreSpec  $camshaftBores  Null where the block carries no camshaft, or nobody knows
      * @param  list<ThreadSpec>  $threads
      * @param  list<PressureTestSpec>  $pressureTests
      * @param  list<PronePlace>  $pronePlaces
@@ -44,6 +45,7 @@ final readonly class SpecificationSheet
         public ValveSpec $intake,
         public ValveSpec $exhaust,
         public ?LifterSpec $lifters,
+        public ?CamshaftBoreSpec $camshaftBores,
         public VolumeSpec $volumes,
         public WeightSpec $weights,
         public array $threads,
@@ -64,6 +66,7 @@ final readonly class SpecificationSheet
         return Node::read($name, $data, static function (Node $node): self {
             $unit = $node->at('unit')->word(LengthUnit::class);
             $lifters = $node->at('lifters');
+            $camshaft = $node->at('camshaft_bores');
             $gasket = $node->at('volumes')->at('gasket')->at('kind')->word(GasketKind::class);
             $deck = $node->at('deck');
             $sheet = new self(
@@ -89,6 +92,7 @@ final readonly class SpecificationSheet
                 ValveSpec::fromNode($node->at('valves')->at('intake'), $unit),
                 ValveSpec::fromNode($node->at('valves')->at('exhaust'), $unit),
                 $lifters->isGiven() ? LifterSpec::fromNode($lifters, $unit) : null,
+                $camshaft->isGiven() ? CamshaftBoreSpec::fromNode($camshaft, $unit) : null,
                 VolumeSpec::fromNode($node->at('volumes'), $unit),
                 WeightSpec::fromNode($node->at('weights')),
                 array_map(ThreadSpec::fromNode(...), $node->at('threads')->items()),

@@ -18,6 +18,11 @@ final class InspectedCrankshaft implements InspectedFeatures
         return Section::Crankshaft;
     }
 
+    public function rank(): int
+    {
+        return 0;
+    }
+
     public function tables(SpecificationSheet $sheet): array
     {
         return CrankshaftPlan::tables($sheet);

@@ -18,6 +18,11 @@ final class InspectedFaces implements InspectedFeatures
         return Section::Deck;
     }
 
+    public function rank(): int
+    {
+        return 0;
+    }
+
     public function tables(SpecificationSheet $sheet): array
     {
         return FacesPlan::tables($sheet);

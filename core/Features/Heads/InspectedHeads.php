@@ -18,6 +18,11 @@ final class InspectedHeads implements InspectedFeatures
         return Section::Heads;
     }
 
+    public function rank(): int
+    {
+        return 0;
+    }
+
     public function tables(SpecificationSheet $sheet): array
     {
         return HeadPlan::tables($sheet);

@@ -18,6 +18,11 @@ final class InspectedHousings implements InspectedFeatures
         return Section::Housings;
     }
 
+    public function rank(): int
+    {
+        return 0;
+    }
+
     public function tables(SpecificationSheet $sheet): array
     {
         return HousingPlan::tables($sheet);

@@ -23,6 +23,11 @@ final class InspectedLifters implements InspectedFeatures
         };
     }
 
+    public function rank(): int
+    {
+        return 1;
+    }
+
     public function tables(SpecificationSheet $sheet): array
     {
         return LifterPlan::tables($sheet);

@@ -18,6 +18,11 @@ final class InspectedRods implements InspectedFeatures
         return Section::Rods;
     }
 
+    public function rank(): int
+    {
+        return 0;
+    }
+
     public function tables(SpecificationSheet $sheet): array
     {
         return RodPlan::tables($sheet);

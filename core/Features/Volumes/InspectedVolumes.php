@@ -18,6 +18,11 @@ final class InspectedVolumes implements InspectedFeatures
         return Section::Volumes;
     }
 
+    public function rank(): int
+    {
+        return 0;
+    }
+
     public function tables(SpecificationSheet $sheet): array
     {
         return VolumePlan::tables($sheet);

@@ -18,6 +18,11 @@ final class InspectedWeights implements InspectedFeatures
         return Section::Weights;
     }
 
+    public function rank(): int
+    {
+        return 0;
+    }
+
     public function tables(SpecificationSheet $sheet): array
     {
         return WeightPlan::tables($sheet);

@@ -1,0 +1,71 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Drawings;
+
+use App\Pages\CellState;
+use App\Pages\PartCells;
+use App\Pages\PartSheetView;
+use App\Record\JobFile;
+use NorthLedger\Core\Engine\Places\Place;
+use NorthLedger\Core\Engine\Specification\SpecificationSheet;
+use NorthLedger\Core\Features\Camshaft\CamshaftFeature;
+use NorthLedger\Core\Features\Camshaft\CamshaftPlan;
+use NorthLedger\Core\Inspection\Section;
+use NorthLedger\Core\Quantity\Length;
+use NorthLedger\Core\Record\Measurements;
+
+/** The camshaft bores in a row, each as far off the line as it was read, exaggerated; nothing while none is read. */
+final readonly class CamshaftDrawing implements SheetDrawing
+{
+    public const WIDTH = 800;
+
+    public const LINE = 44;
+
+    /** @param  list<array{x: string, y: string, number: int, view: string, goto: string, state: CellState, caption: string}>  $bores */
+    private function __construct(public array $bores, public bool $isRead)
+    {
+    }
+
+    public static function section(SpecificationSheet $sheet): ?Section
+    {
+        return $sheet->camshaftBores === null ? null : Section::Housings;
+    }
+
+    public static function view(): string
+    {
+        return 'parts.camshaft';
+    }
+
+    public static function of(JobFile $file): self
+    {
+        $spec = $file->sheet->camshaftBores;
+        if ($spec === null) {
+            return new self([], false);
+        }
+        $measurements = $file->inspection()->measurements(Section::Housings);
+        $marks = PartSheetView::marks($file->inspection()->judged(Section::Housings)->findings);
+        $numbers = CamshaftPlan::numbers($spec);
+        $offset = static fn (int $bore): ?Length => $measurements->length(Place::at(CamshaftFeature::Offset, $bore));
+        $worn = Worn::over(array_values(array_filter(array_map($offset, $numbers))), $spec->offLine);
+        $pitch = self::WIDTH / $spec->count();
+
+        return new self(array_map(static fn (int $bore): array => [
+            'x' => Coordinate::of($pitch * ($bore - 0.5)), 'y' => Coordinate::of(self::LINE - ($offset($bore) === null ? 0 : $worn->units($offset($bore)))), 'number' => $bore,
+            'view' => PartCells::view(Place::at(CamshaftFeature::Bore, $bore)), 'goto' => CamshaftPlan::places($bore)[0]->key(), 'state' => self::state($bore, $measurements, $marks),
+            'caption' => $offset($bore) === null ? '' : $file->display->deviation($offset($bore)),
+        ], $numbers), array_filter($numbers, static fn (int $bore): bool => self::state($bore, $measurements, $marks) !== CellState::Missing) !== []);
+    }
+
+    /** @param  array<string, CellState>  $marks */
+    private static function state(int $bore, Measurements $measurements, array $marks): CellState
+    {
+        $states = array_map(
+            static fn (Place $place): CellState => $measurements->isRead($place) ? $marks[$place->key()] ?? CellState::Good : CellState::Missing,
+            [...CamshaftPlan::places($bore), Place::at(CamshaftFeature::Offset, $bore)],
+        );
+
+        return array_reduce($states, CellState::worse(...), CellState::Missing);
+    }
+}

@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthLedger\Core\Features\Camshaft;
+
+use NorthLedger\Core\Engine\Places\Place;
+use NorthLedger\Core\Engine\Specification\CamshaftBoreSpec;
+use NorthLedger\Core\Engine\Specification\SpecificationSheet;
+use NorthLedger\Core\Finding\Criterion;
+use NorthLedger\Core\Inspection\Characteristic;
+use NorthLedger\Core\Inspection\PlanRow;
+use NorthLedger\Core\Inspection\PlanRows;
+use NorthLedger\Core\Inspection\PlanTable;
+
+/** The camshaft bores with their bearings out, each in two directions, and their line; nobody has to read them (LINE-1, LINE-2). */
+final class CamshaftPlan
+{
+    private const DIRECTIONS = ['0', '90'];
+
+    /** @return list<PlanTable> */
+    public static function tables(SpecificationSheet $sheet): array
+    {
+        $spec = $sheet->camshaftBores;
+        if ($spec === null) {
+            return [];
+        }
+        $bores = new PlanRows(self::numbers($spec));
+
+        return [new PlanTable('Camshaft bores, bearings out, from the front', $bores->columns(), [
+            ...array_map(static fn (string $spot): PlanRow => new PlanRow($spot === '0' ? 'Bore' : '', "{$spot}°", array_map(
+                static fn (int $bore): Characteristic => Characteristic::optional(Place::at(CamshaftFeature::Bore, $bore, $spot), PlanRows::middle($spec->diameter($bore))), self::numbers($spec),
+            )), self::DIRECTIONS),
+            $bores->optional('offset from the line', CamshaftFeature::Offset),
+        ], [], $bores->subjects('Camshaft bore'), [Criterion::OutOfRound])];
+    }
+
+    /** @return list<Place> Where one bore is read */
+    public static function places(int $bore): array
+    {
+        return array_map(static fn (string $spot): Place => Place::at(CamshaftFeature::Bore, $bore, $spot), self::DIRECTIONS);
+    }
+
+    /** @return non-empty-list<int> From the front */
+    public static function numbers(CamshaftBoreSpec $spec): array
+    {
+        return range(1, $spec->count());
+    }
+}
