@@ -36,7 +36,7 @@ final class Certificate
             'form_unit' => $file->display->deviationUnit(),
             'bores' => array_map(static fn (VerifiedBore $bore): array => self::bore($file, $bore), array_values($file->work()->verified())),
             'conditions' => self::conditions($file),
-            'gauges' => array_values(array_unique(array_map(static fn (StatedSetup $setup): string => self::gaugeWords($setup, $file->display), $file->entries(SheetName::Finished)->gauges->setups))),
+            'gauges' => array_values(array_unique(array_map(static fn (StatedSetup $setup): string => self::gaugeWords($setup, $file->display), $file->record->entries(SheetName::Finished)->gauges->setups))),
             'crack_check' => NotChecked::crackResults($file),
             'decided' => Decisions::of($file),
             'not_checked' => NotChecked::of($file),
@@ -114,7 +114,7 @@ final class Certificate
     /** @return list<string> */
     private static function conditions(JobFile $file): array
     {
-        $setup = $file->entries(SheetName::Finished)->gauges->current(BoreFeature::Bore);
+        $setup = $file->record->entries(SheetName::Finished)->gauges->current(BoreFeature::Bore);
         $stated = $setup->conditions ?? Conditions::notStated();
         $line = static fn (string $name, bool $is): string => $name.': '.($is ? 'yes' : 'not stated');
 

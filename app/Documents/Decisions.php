@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace App\Documents;
 
 use App\Record\Concessions;
+use App\Record\CustomerQuestions;
 use App\Record\JobFile;
+use App\Record\Received;
 use App\Storage\EntryKind;
 use App\Storage\JobObservations;
 use App\Storage\Said;
@@ -18,19 +20,19 @@ final class Decisions
     /** @return list<string> */
     public static function of(JobFile $file): array
     {
-        $answers = $file->observations()->newest(EntryKind::CustomerAnswer);
+        $answers = $file->record->observations()->newest(EntryKind::CustomerAnswer);
 
         return [
             ...self::sleeves($file, $answers),
-            ...array_values(array_filter(array_map(static fn (Indication $one): string => self::crack($one, $answers[$one->id] ?? null), $file->cracks()->cracks()))),
-            ...array_map(static fn (Said $said): string => rtrim($said->text('words'), '.').": accepted as it is by {$said->text('answer')}, {$said->at()->format('j M Y')}. Worst likely outcome: {$said->text('worst')}.", self::concessions($file->observations())),
+            ...array_values(array_filter(array_map(static fn (Indication $one): string => self::crack($one, $answers[$one->id] ?? null), $file->record->cracks()->cracks()))),
+            ...array_map(static fn (Said $said): string => rtrim($said->text('words'), '.').": accepted as it is by {$said->text('answer')}, {$said->at()->format('j M Y')}. Worst likely outcome: {$said->text('worst')}.", self::concessions($file->record->observations())),
         ];
     }
 
     /** @return list<string> Questions that the customer has not answered */
     public static function open(JobFile $file): array
     {
-        return array_map(static fn (string $hold): string => ucfirst($hold).': not answered yet.', $file->holds());
+        return array_map(static fn (string $hold): string => ucfirst($hold).': not answered yet.', (new CustomerQuestions($file->record))->clauses());
     }
 
     /** @return list<Said> */
@@ -46,7 +48,7 @@ final class Decisions
     private static function sleeves(JobFile $file, array $answers): array
     {
         $told = [];
-        foreach ($file->received()->surveys as $cylinder => $survey) {
+        foreach (Received::of($file)->surveys as $cylinder => $survey) {
             $said = $answers["bore.{$cylinder}"] ?? null;
             if ($survey->answer !== null && $said !== null) {
                 $done = $survey->answer === CustomerAnswer::Accepted ? "stays as it is. Worst likely outcome: {$said->text('worst_outcome')}" : 'comes out';

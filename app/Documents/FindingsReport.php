@@ -40,12 +40,12 @@ final readonly class FindingsReport
 
     public static function of(JobFile $file): self
     {
-        $here = array_filter($file->inspection()->engine()->parts, static fn (PartState $part): bool => $part->isHere);
+        $here = array_filter($file->engine()->parts, static fn (PartState $part): bool => $part->isHere);
 
         return new self(
             $file->job->tag(),
             "{$file->sheet->name}, serial {$file->job->serial}".($file->job->description === '' ? '' : ", {$file->job->description}").". {$file->job->customer->name}.",
-            self::verdict($file->inspection()->engine()->verdict, $file),
+            self::verdict($file->engine()->verdict, $file),
             array_values(array_map(static fn (PartState $part): array => self::part($file, $part), $here)),
             self::options($file),
             array_values(array_map(static fn (PartState $part): string => 'The '.$file->sheet->nameOf($part->part).' is not fully measured yet.', array_filter($here, static fn (PartState $part): bool => $part->verdict === PartVerdict::NotYetKnown))),

@@ -26,7 +26,7 @@ final class NotChecked
     {
         $results = [];
         foreach ($file->inspection()->here() as $part) {
-            $cracks = $file->cracks()->part($part);
+            $cracks = $file->record->cracks()->part($part);
             if ($cracks->state === CrackState::NotChecked) {
                 continue;
             }
@@ -43,7 +43,7 @@ final class NotChecked
     {
         $open = [];
         foreach ($file->inspection()->here() as $part) {
-            $unread = $file->cracks()->unreadFaces($part);
+            $unread = $file->record->cracks()->unreadFaces($part);
             $isWhole = count($unread) === count(array_filter($file->sheet->faces(), static fn (Face $face): bool => $face->part() === $part));
             if ($unread !== []) {
                 $open[] = ucfirst($file->sheet->nameOf($part)).($isWhole ? ': not checked for cracks.' : ', '.implode(', ', array_column($unread, 'value')).': not checked for cracks.');

@@ -58,7 +58,7 @@ final readonly class BorePlan
         $rowPitch = $radius * 2 * (1 + self::EXAGGERATED_SHARE) + ($isVee ? 6 : 24);
         $pitch = $isVee ? self::PITCH_VEE : $rowPitch + 2;
         $out = self::marked($file, $sheet);
-        $suspects = array_column($file->entries($sheet)->suspects(), 'place');
+        $suspects = array_column($file->record->entries($sheet)->suspects(), 'place');
         $bores = [];
         foreach ($file->sheet->layout->banks as $bankIndex => $bank) {
             $left = (self::WIDTH - $pitch * (count($bank) - 1)) / 2 + ($isVee ? ($bankIndex === 0 ? -62 : -38) : 0);
@@ -175,7 +175,7 @@ final readonly class BorePlan
     /** @return array{array<string, array<int|string, int>>, array<string, int>} Nanometres over the bore as made, by station and place key, and the doubt of each */
     private static function deviations(JobFile $file, SheetName $sheet, Length $asMade): array
     {
-        $entries = $file->entries($sheet);
+        $entries = $file->record->entries($sheet);
         $deviations = $doubts = [];
         foreach ($entries->measuredPlaces() as $key => $place) {
             $reading = $place->station === null ? null : $entries->reading($place, $file->sheet, $file->policy);

@@ -33,7 +33,7 @@ final readonly class EngineDrawing
 
     public static function of(JobFile $file): self
     {
-        $engine = $file->inspection()->engine();
+        $engine = $file->engine();
         $states = array_map(static fn (PartState $part): CellState => $part->isHere ? self::state($part->verdict) : CellState::Missing, $engine->parts);
         $bores = $file->assessment()->bores;
         $pitch = self::WIDE / count($bores);
@@ -69,7 +69,7 @@ final readonly class EngineDrawing
     {
         $labels = [];
         $at = [EnginePart::Head->value => 30, EnginePart::Cylinders->value => 78, EnginePart::Block->value => 112, EnginePart::Rods->value => 164, EnginePart::Crankshaft->value => 206];
-        foreach ($file->inspection()->engine()->parts as $key => $part) {
+        foreach ($file->engine()->parts as $key => $part) {
             $labels[] = [
                 'y' => $at[$key], 'name' => ucfirst($file->sheet->nameOf($part->part)), 'state' => $part->isHere ? self::state($part->verdict) : CellState::Missing,
                 'word' => $part->isHere ? $part->verdict->value : 'not here', 'key' => $key,

@@ -51,7 +51,7 @@ final readonly class Evaluation
         return [
             'format' => self::FORMAT, 'job' => $this->job, 'family' => $this->file->sheet->family,
             'revisions' => ['sheet' => $this->file->sheet->revision, 'policy' => $this->file->policy->revision],
-            'engine' => ['verdict' => $this->file->inspection()->engine()->verdict->value, 'parts' => array_values(array_map($this->part(...), $this->file->inspection()->engine()->parts))],
+            'engine' => ['verdict' => $this->file->engine()->verdict->value, 'parts' => array_values(array_map($this->part(...), $this->file->engine()->parts))],
             'verdict' => $this->assessment->verdict->value, 'can_stay' => $this->assessment->canStay->value,
             'headline' => $words->headline($this->assessment), 'conclusion' => $words->conclusion($this->assessment), 'what_would_change_it' => $words->changes($this->assessment),
             'current_step_nm' => $this->assessment->step->value?->nanometres, 'needs_a_size_for_the_zero' => $this->assessment->needsSize,

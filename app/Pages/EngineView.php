@@ -43,7 +43,7 @@ final readonly class EngineView
 
     public static function of(JobFile $file): self
     {
-        $engine = $file->inspection()->engine();
+        $engine = $file->engine();
         $words = new FindingWords($file->display);
         $here = array_filter($engine->parts, static fn (PartState $part): bool => $part->isHere);
         $missing = self::missing($file, $here);
@@ -53,7 +53,7 @@ final readonly class EngineView
             array_values(array_map(static fn (PartState $part): PartView => self::part($file, $part, $words), $engine->parts)),
             $missing,
             self::changes($file),
-            array_map(static fn (Said $said): array => ['words' => $said->text('words'), 'worst' => $said->text('worst'), 'by' => $said->text('answer'), 'at' => $said->at()->format('j M Y')], Concessions::of($file->observations())->all()),
+            array_map(static fn (Said $said): array => ['words' => $said->text('words'), 'worst' => $said->text('worst'), 'by' => $said->text('answer'), 'at' => $said->at()->format('j M Y')], Concessions::of($file->record->observations())->all()),
             "{$file->sheet->name} sheet revision {$file->sheet->revision}, shop policy revision {$file->policy->revision}, ledger entry {$file->job->entries}",
         );
     }
@@ -74,7 +74,7 @@ final readonly class EngineView
 
     public static function stamp(JobFile $file): Stamp
     {
-        $engine = $file->inspection()->engine();
+        $engine = $file->engine();
         $replaced = array_map(static fn (PartState $part): string => $file->sheet->nameOf($part->part), $engine->replaced());
 
         return match ($engine->verdict) {
@@ -89,7 +89,7 @@ final readonly class EngineView
     /** One sentence for the whole engine. */
     public static function conclusion(JobFile $file): string
     {
-        $engine = $file->inspection()->engine();
+        $engine = $file->engine();
         $by = [];
         foreach (array_filter($engine->parts, static fn (PartState $part): bool => $part->isHere) as $part) {
             $by[$part->verdict->value][] = $file->sheet->nameOf($part->part);
@@ -104,7 +104,7 @@ final readonly class EngineView
     {
         $words = new FindingWords($file->display);
         $open = [];
-        foreach ($file->inspection()->engine()->parts as $part) {
+        foreach ($file->engine()->parts as $part) {
             foreach ($part->findings as $finding) {
                 if (self::isConcedable($finding)) {
                     $open[$finding->key()] = "{$finding->subject()}: {$words->sentence($finding)}";
@@ -123,7 +123,7 @@ final readonly class EngineView
     /** The finding of a part by its key; null where it is one of the bores', or stands no more. */
     public static function finding(JobFile $file, string $key): ?Finding
     {
-        foreach ($file->inspection()->engine()->parts as $part) {
+        foreach ($file->engine()->parts as $part) {
             foreach ($part->findings as $finding) {
                 if ($finding->key() === $key) {
                     return $finding;
@@ -152,7 +152,7 @@ final readonly class EngineView
 
     private static function clause(JobFile $file): string
     {
-        $failing = count(array_merge([], ...array_map(static fn (PartState $part): array => array_filter($part->findings, static fn (Finding $finding): bool => $finding->outcome === Outcome::Fail), array_values($file->inspection()->engine()->parts))));
+        $failing = count(array_merge([], ...array_map(static fn (PartState $part): array => array_filter($part->findings, static fn (Finding $finding): bool => $finding->outcome === Outcome::Fail), array_values($file->engine()->parts))));
 
         return $failing === 0 ? 'readings are missing' : ($failing === 1 ? 'one finding so far' : "{$failing} findings so far");
     }
@@ -180,7 +180,7 @@ final readonly class EngineView
             array_map(static fn (PartDefect $defect): array => ['sentence' => $defect->sentence, 'rule' => $defect->rule, 'outcome' => $defect->remedy->value], $part->defects),
             array_map(static fn (PlannedWork $work): array => ['sentence' => (new PlannedWorkWords($file->display))->sentence($work), 'rule' => $work->rule], $works),
             self::missingOf($part, $words, $file->sheet->nameOf($part->part)), self::overrules($file, $part->part),
-            $part->part === (isset($file->inspection()->engine()->parts[EnginePart::Cylinders->value]) ? EnginePart::Cylinders : EnginePart::Block),
+            $part->part === (isset($file->engine()->parts[EnginePart::Cylinders->value]) ? EnginePart::Cylinders : EnginePart::Block),
         );
     }
 
@@ -232,7 +232,7 @@ final readonly class EngineView
     /** @return list<array{verdict: string, reason: string, who: string, at: string}> */
     private static function overrules(JobFile $file, EnginePart $part): array
     {
-        $said = $file->observations()->about(EntryKind::Overruled, $part->value);
+        $said = $file->record->observations()->about(EntryKind::Overruled, $part->value);
         $names = $said === [] ? [] : User::query()->whereIn('id', array_map(static fn (Said $one): int => $one->userId, $said))->pluck('name', 'id');
 
         return array_map(static fn (Said $one): array => ['verdict' => $one->text('result'), 'reason' => $one->text('reason'), 'who' => (string) ($names[$one->userId] ?? ''), 'at' => $one->at()->format('j M Y H:i')], array_reverse($said));

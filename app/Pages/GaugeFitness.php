@@ -72,7 +72,7 @@ final readonly class GaugeFitness
 
     private static function tried(StatedSetup $setup, JobFile $file): ?self
     {
-        $trial = self::trial($setup, $file, $file->entries($setup->sheet)->gauges->instrument($setup));
+        $trial = self::trial($setup, $file, $file->record->entries($setup->sheet)->gauges->instrument($setup));
 
         return $trial === null || $trial->fitness === Fitness::Fit ? null : new self($trial->criterion, $trial->doubt, $trial->tolerance, $trial->fitness, self::better($setup, $file, $trial));
     }

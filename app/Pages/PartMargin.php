@@ -62,7 +62,7 @@ final readonly class PartMargin
     /** True where a gauge of this sheet has read since it was last on its master. */
     private static function isUnchecked(JobFile $file, Section $section): bool
     {
-        $entries = $file->entries(SheetName::of($section));
+        $entries = $file->record->entries(SheetName::of($section));
         $current = array_filter(array_map($entries->gauges->current(...), $file->inspection()->plan($section)->gaugedFeatures()));
 
         return array_filter($current, static fn (StatedSetup $setup): bool => $entries->readingsSinceCheck($setup) > 0) !== [];

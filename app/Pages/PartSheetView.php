@@ -32,12 +32,12 @@ final readonly class PartSheetView
     {
         $sheet = SheetName::of($section);
         $findings = $file->inspection()->judged($section)->findings;
-        $cells = new PartCells($file, $file->entries($sheet), self::marks($findings));
+        $cells = new PartCells($file, $file->record->entries($sheet), self::marks($findings));
         $bySubject = [];
         foreach ($findings as $finding) {
             $bySubject[$finding->subject()][$finding->criterion->value] = $finding;
         }
-        $gauges = $file->entries($sheet)->gauges;
+        $gauges = $file->record->entries($sheet)->gauges;
 
         return new self(
             array_map(static fn (PlanTable $table): array => self::table($table, $cells, $bySubject, $showsAll), $file->inspection()->plan($section)->tables),

@@ -25,7 +25,7 @@ final readonly class PartWalk
     /** Nothing more is proposed of a part that is scrap. */
     public static function of(JobFile $file, Section $section): self
     {
-        $entries = $file->entries(SheetName::of($section));
+        $entries = $file->record->entries(SheetName::of($section));
         $isScrap = $section->judgesParts() && $file->inspection()->judged($section)->verdict() === PartVerdict::Scrap;
         $known = $section === Section::Weights ? $file->inspection()->measurements($section) : null;
 

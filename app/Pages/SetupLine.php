@@ -50,7 +50,7 @@ final readonly class SetupLine
         if ($setup->conditions->partCelsius !== null) {
             $conditions[] = "part {$degrees->shown($setup->conditions->partCelsius)}";
         }
-        $zero = $file->entries($setup->sheet)->gauges->zero($setup);
+        $zero = $file->record->entries($setup->sheet)->gauges->zero($setup);
         $missed = $setup->calibrationMissed();
         $fitness = $setup->scale === null ? GaugeFitness::of($setup, $file) : null;
 
@@ -99,7 +99,7 @@ final readonly class SetupLine
     /** @return array{check: string, checkState: CellState} How the last check went, or that one is due */
     private static function check(StatedSetup $setup, JobFile $file): array
     {
-        $entries = $file->entries($setup->sheet);
+        $entries = $file->record->entries($setup->sheet);
         $last = $entries->gauges->lastCheck($setup);
         $readings = $entries->readingsSinceCheck($setup);
         $minutes = intdiv(max(0, now()->getTimestamp() - ($last->doneAt ?? $setup->statedAt)->getTimestamp()), 60);

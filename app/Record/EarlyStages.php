@@ -34,14 +34,14 @@ final readonly class EarlyStages
 
     private function receive(): string
     {
-        $open = count($this->file->parts()->uncounted());
+        $open = count($this->file->record->parts()->uncounted());
 
         return $open === 0 ? '' : ($open === 1 ? 'one kind of part to be counted in' : "{$open} kinds of part to be counted in");
     }
 
     private function clean(): string
     {
-        $open = count($this->file->precheck()->open());
+        $open = count($this->file->record->precheck()->open());
 
         return $open === 0 ? '' : ($open === 1 ? 'one line of the pre-check' : "{$open} lines of the pre-check");
     }
@@ -49,7 +49,7 @@ final readonly class EarlyStages
     /** The block, or the case, is what the crack check cannot do without. */
     private function cracks(): string
     {
-        $cracks = $this->file->cracks();
+        $cracks = $this->file->record->cracks();
         $retests = array_filter($cracks->parts(), static fn (PartCracks $part): bool => $part->state === CrackState::Suspect);
 
         return match (true) {

@@ -40,20 +40,20 @@ final readonly class JobSummary
     public static function of(JobFile $file, bool $isFresh = true): self
     {
         $assessment = $file->assessment();
-        $standings = $file->inspection()->standings($isFresh);
+        $standings = $file->standings($isFresh);
         [$stage, $waitsFor] = self::stage($file);
 
         return new self(
             $stage,
             $assessment->verdict->value,
-            EngineAssessment::verdictFrom($file->sheet, $assessment, $standings, $file->defects(), $file->inspection()->absent())->value,
+            EngineAssessment::verdictFrom($file->sheet, $assessment, $standings, $file->inspection()->defects(), $file->record->absent())->value,
             json_encode(array_map(static fn (array $parts): array => array_map(static fn (PartVerdict $verdict): string => $verdict->value, $parts), $standings), JSON_THROW_ON_ERROR),
             $file->words()->headline($assessment),
             mb_strimwidth($waitsFor, 0, 120, '…'),
             $file->work()->release() !== null,
-            $file->cracks()->nextDue()?->dueAt(),
-            self::timer($file, $file->cracks()->nextDue()),
-            $file->work()->release() === null && $file->holds() !== [],
+            $file->record->cracks()->nextDue()?->dueAt(),
+            self::timer($file, $file->record->cracks()->nextDue()),
+            $file->work()->release() === null && (new CustomerQuestions($file->record))->clauses() !== [],
         );
     }
 
@@ -71,7 +71,7 @@ final readonly class JobSummary
 
         return match (true) {
             $file->work()->release() !== null => [Stage::Release, 'nothing: released'],
-            $file->holds() !== [] => [$file->cracks()->customerHolds() === [] ? Stage::Receive : Stage::Cracks, 'the customer: '.$file->holds()[0]],
+            (new CustomerQuestions($file->record))->clauses() !== [] => [$file->record->cracks()->customerHolds() === [] ? Stage::Receive : Stage::Cracks, 'the customer: '.(new CustomerQuestions($file->record))->clauses()[0]],
             $file->work()->stops() !== [] => self::stopped($file->work()->stops()[0]),
             $order !== null => self::working($file, $order),
             $file->work()->chosen()?->kind === OptionKind::Replace => [Stage::Plan, 'a replacement block'],

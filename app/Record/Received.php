@@ -5,10 +5,7 @@ declare(strict_types=1);
 namespace App\Record;
 
 use App\Storage\EntryKind;
-use App\Storage\JobObservations;
 use App\Storage\Said;
-use NorthLedger\Core\Engine\Specification\SpecificationSheet;
-use NorthLedger\Core\Features\Precheck\PrecheckReport;
 use NorthLedger\Core\Features\Receiving\Claim;
 use NorthLedger\Core\Features\Receiving\ClaimCheck;
 use NorthLedger\Core\Features\Receiving\ClaimKind;
@@ -29,9 +26,9 @@ final readonly class Received
     {
     }
 
-    /** @param  array<int, SleeveSurvey>  $surveys  By cylinder */
-    public static function of(SpecificationSheet $sheet, CountedParts $parts, JobObservations $observations, array $surveys, PrecheckReport $precheck, ?Length $measuredStep): self
+    public static function of(JobFile $file): self
     {
+        [$sheet, $parts, $observations, $surveys, $precheck] = [$file->sheet, $file->record->parts(), $file->record->observations(), $file->record->sleeves(), $file->record->precheck()];
         $found = array_map(static fn (Said $row): int => (int) $row->whole('count'), $observations->newest(EntryKind::FoundWork));
         $work = new FoundWork(
             $surveys === [] ? null : count(array_filter($surveys, static fn (SleeveSurvey $survey): bool => $survey->hasSleeve())),
@@ -39,7 +36,7 @@ final readonly class Received
             $found[ClaimKind::ThreadInserts->value] ?? $precheck->insertsFound(),
             $found[ClaimKind::CracksRepaired->value] ?? null,
             $found[ClaimKind::Welded->value] ?? null,
-            $measuredStep,
+            $file->assessment()->step->value,
         );
         $judged = $observations->newest(EntryKind::ClaimJudged);
         $claims = [];

@@ -134,7 +134,7 @@ final class WorkOfJob
     {
         if ($this->stops === null) {
             $chosen = $this->chosen();
-            $this->stops = $chosen === null ? [] : [...ChosenWay::against($chosen, $this->file->assessment())->stops, ...$this->file->customerStops()];
+            $this->stops = $chosen === null ? [] : [...ChosenWay::against($chosen, $this->file->assessment())->stops, ...(new CustomerQuestions($this->file->record))->stops()];
         }
 
         return $this->stops;
@@ -209,7 +209,7 @@ final class WorkOfJob
     /** The piston that goes into a bore, where it was measured: finished beside the bores, or, where it goes back in, when it came. */
     public function pistonGoingIn(ReboreOption $option, int $cylinder): ?Reading
     {
-        $new = $this->file->entries(SheetName::Finished)->reading(BorePlace::piston($cylinder), $this->file->sheet, $this->file->policy);
+        $new = $this->file->record->entries(SheetName::Finished)->reading(BorePlace::piston($cylinder), $this->file->sheet, $this->file->policy);
         $goesBackIn = $option->kind === OptionKind::Stay && ! in_array($cylinder, $option->newPistons, true);
 
         return $new ?? ($goesBackIn ? $this->incoming($cylinder)->piston : null);
@@ -237,7 +237,7 @@ final class WorkOfJob
 
     private function incoming(int $cylinder): BoreInspection
     {
-        return $this->file->entries(SheetName::Incoming)->bores()->inspection($cylinder, $this->file->sheet, $this->file->policy);
+        return $this->file->record->entries(SheetName::Incoming)->bores()->inspection($cylinder, $this->file->sheet, $this->file->policy);
     }
 
     private function fit(ReboreOption $option, int $cylinder): FinishedFit
@@ -271,7 +271,7 @@ final class WorkOfJob
         $verified = [];
         foreach ($this->file->sheet->layout->cylinders() as $cylinder) {
             $disposition = $dispositions[$cylinder] ?? null;
-            $entries = $this->file->entries(SheetName::Finished)->afresh($cylinder, max(
+            $entries = $this->file->record->entries(SheetName::Finished)->afresh($cylinder, max(
                 $this->done()->lastOutdatedReading($cylinder),
                 $disposition?->kind === DispositionKind::Rework ? $disposition->last_reading_id : 0,
             ));

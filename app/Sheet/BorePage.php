@@ -70,7 +70,7 @@ final readonly class BorePage
             $cylinder, $file->sheet->layout->cylinders(), self::rows($file, $cylinder), $file->display->deviationUnit(),
             self::stamp($needs, $bore), $needs, $map === null ? [] : self::told($map, $file),
             $map === null ? 'Trace the wall in four directions or more, with an indicator on a spindle centred on the original axis, set to nothing at the radius as made. Then the best centre of each size is exact.' : '',
-            array_map(static fn (Said $said): RingGapLine => RingGapLine::of($said, $file), array_values(array_filter($file->observations()->all(EntryKind::RingGap), static fn (Said $said): bool => $said->whole('cylinder') === $cylinder))),
+            array_map(static fn (Said $said): RingGapLine => RingGapLine::of($said, $file), array_values(array_filter($file->record->observations()->all(EntryKind::RingGap), static fn (Said $said): bool => $said->whole('cylinder') === $cylinder))),
             BoreCentre::of($wall, $needs, $asMade), WallMap::of($wall, $file->display), BoreProfile::of($file, $bore->measures, $wall),
         );
     }
@@ -94,7 +94,7 @@ final readonly class BorePage
     /** @return list<SheetRow> */
     private static function rows(JobFile $file, int $cylinder): array
     {
-        $cells = new WallCells($file->entries(SheetName::Incoming), $file->display);
+        $cells = new WallCells($file->record->entries(SheetName::Incoming), $file->display);
         $rows = array_map(static fn (int $degrees): SheetRow => new SheetRow('reading', '', "{$degrees}°".([0 => ' thrust', 90 => ' rear', 180 => ' opposite', 270 => ' front'][$degrees] ?? ''), [
             ...array_map(static fn (Station $station): SheetCell => $cells->of(BorePlace::trace($cylinder, $station, $degrees)), Station::JUDGED),
             $cells->of(BorePlace::wall($cylinder, $degrees)),

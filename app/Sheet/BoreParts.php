@@ -48,7 +48,7 @@ final class BoreParts implements SheetParts
 
     public function walk(): array
     {
-        $entries = $this->file->entries(SheetName::Incoming);
+        $entries = $this->file->record->entries(SheetName::Incoming);
         $unread = array_values(array_filter(BorePage::places($this->cylinder), static fn ($place): bool => $entries->at($place)->newest() === null));
 
         return array_map(static fn ($place, int $index): array => ['place' => $place->key(), 'isProposed' => $index === 0, 'isRepeat' => false], $unread, array_keys($unread));

@@ -46,7 +46,7 @@ final readonly class BoreSheetView
     /** @param  bool  $showsAllAxes  Also the axes and the land that are not needed, where nothing of them is read */
     public static function of(JobFile $file, SheetName $sheet, bool $showsAllAxes = false): self
     {
-        $entries = $file->entries($sheet);
+        $entries = $file->record->entries($sheet);
         $setup = $entries->gauges->current(BoreFeature::Bore);
         $base = self::base($file, $sheet, $setup);
         $cells = new SheetCells($file, $entries, $base, self::marks($file, $sheet));
@@ -125,7 +125,7 @@ final readonly class BoreSheetView
     {
         $step = $sheet === SheetName::Finished ? $file->work()->chosen()?->step : $file->assessment()->step->value;
 
-        return ($setup === null ? null : $file->entries($sheet)->gauges->zero($setup)) ?? $file->sheet->bore->sizeAt($step ?? Length::zero());
+        return ($setup === null ? null : $file->record->entries($sheet)->gauges->zero($setup)) ?? $file->sheet->bore->sizeAt($step ?? Length::zero());
     }
 
     /** @return array<string, CellState> By place key */

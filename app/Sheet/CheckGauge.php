@@ -36,8 +36,8 @@ final readonly class CheckGauge
     public function handle(Job $job, User $by, string $ulid, SheetName $sheet, string $shows, string $master, Feature $feature = BoreFeature::Bore): Written
     {
         return $this->ledger->write($job->id, $ulid, EntryKind::CheckBack, $by, function (JobFile $file) use ($by, $ulid, $sheet, $shows, $master, $feature): array {
-            $setup = $file->entries($sheet)->gauges->current($feature) ?? throw AskBack::setup();
-            $rows = $file->entries($sheet)->rows;
+            $setup = $file->record->entries($sheet)->gauges->current($feature) ?? throw AskBack::setup();
+            $rows = $file->record->entries($sheet)->rows;
             [$masterSize, $shown] = $this->sizes($file, $setup, $shows, $master);
             $row = [
                 'setup_id' => $setup->id, 'sheet' => $sheet->value, 'typed' => $shows, 'master_nm' => $masterSize->nanometres, 'shows_nm' => $shown->nanometres,

@@ -24,7 +24,7 @@ final readonly class ConfirmSuspects
     public function handle(Job $job, User $by, string $ulid, SheetName $sheet, string $reason): Written
     {
         return $this->observe->handle($job, $by, $ulid, EntryKind::SuspectsConfirmed, static function (JobFile $file) use ($ulid, $sheet, $reason): array {
-            $suspects = $file->entries($sheet)->suspects();
+            $suspects = $file->record->entries($sheet)->suspects();
             if ($suspects === []) {
                 throw AskBack::unreadable('No reading of this sheet is suspect any more.');
             }

@@ -31,8 +31,8 @@ final readonly class GaugedValue
         $stated = $entry->setupUlid === null ? null : Setup::query()->firstWhere([
             'ulid' => $entry->setupUlid, 'job_id' => $file->job->id, 'sheet' => $entry->sheet->value, 'feature' => $feature->value,
         ]);
-        $setup = $stated?->stated() ?? $file->entries($entry->sheet)->gauges->current($feature);
-        if ($setup !== null && $file->entries($entry->sheet)->gauges->hasDrifted($setup)) {
+        $setup = $stated?->stated() ?? $file->record->entries($entry->sheet)->gauges->current($feature);
+        if ($setup !== null && $file->record->entries($entry->sheet)->gauges->hasDrifted($setup)) {
             throw AskBack::drifted();
         }
         if ($setup !== null || $feature->needsStatedGauge()) {

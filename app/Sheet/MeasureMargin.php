@@ -7,6 +7,7 @@ namespace App\Sheet;
 use App\Pages\CellState;
 use App\Pages\CloseCalls;
 use App\Pages\FindingLine;
+use App\Pages\SettlingWords;
 use App\Pages\Stamp;
 use App\Record\JobFile;
 use App\Storage\SheetName;
@@ -56,7 +57,7 @@ final readonly class MeasureMargin
         $told = CloseCalls::together($findings);
         $shown = array_slice($told, 0, self::MOST_REASONS);
         $isClose = array_filter(array_merge(...$shown), static fn (Finding $finding): bool => $finding->isCloseCall || $finding->outcome === Outcome::Undecided) !== [];
-        $findingWords = $isClose ? $file->findingWords() : new FindingWords($file->display);
+        $findingWords = $isClose ? SettlingWords::of($file) : new FindingWords($file->display);
         $bores = array_column(array_map(static fn (JudgedBore $bore): array => [$bore->cylinder(), $bore], $assessment->bores), 1, 0);
         $lines = array_map(static fn (array $together): FindingLine => FindingLine::ofAll($together, $findingWords, $file->display, $bores[$together[0]->about->number()]), $shown);
 
@@ -76,7 +77,7 @@ final readonly class MeasureMargin
     /** True where the bore gauge has read since it was last on its master. */
     private static function isUnchecked(JobFile $file): bool
     {
-        $entries = $file->entries(SheetName::Incoming);
+        $entries = $file->record->entries(SheetName::Incoming);
         $setup = $entries->gauges->current(BoreFeature::Bore);
 
         return $setup !== null && $entries->readingsSinceCheck($setup) > 0;

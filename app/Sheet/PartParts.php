@@ -73,7 +73,7 @@ final class PartParts implements SheetParts
     {
         return view('parts.margin', [
             'margin' => PartMargin::of($this->file, $this->section, $this->way(), $this->stamp()), 'job' => $this->file->job, 'sheet' => SheetName::of($this->section), 'section' => $this->section,
-            'suspects' => count($this->file->entries(SheetName::of($this->section))->suspects()),
+            'suspects' => count($this->file->record->entries(SheetName::of($this->section))->suspects()),
             'mayWrite' => ! $this->file->job->is_closed && ($this->reader?->can('measure') ?? false),
             'file' => $this->file,
         ])->render();

@@ -76,7 +76,7 @@ final readonly class PartReading
         if ($doubt !== null) {
             throw AskBack::confirm($doubt);
         }
-        $others = $entry->isConfirmed ? [] : Neighbours::of($file->entries($entry->sheet), $entry->place, null);
+        $others = $entry->isConfirmed ? [] : Neighbours::of($file->record->entries($entry->sheet), $entry->place, null);
         if ((new Plausibility($file->policy->boreAllowances($file->sheet->unit), $file->display))->isFarFromOthers($value, $others)) {
             throw AskBack::slipped(trim($entry->text), $this->gauged->shown($file, $setup, $others));
         }
@@ -100,7 +100,7 @@ final readonly class PartReading
         if (! in_array($entry->place->feature, [FaceFeature::DeckPoint, FaceFeature::HeadPoint], true)) {
             return $value->absolute()->isLargerThan($most) ? "That is {$file->display->magnitudeWithUnit($value)}. Is it in the unit the gauge shows?" : null;
         }
-        $entries = $file->entries($entry->sheet);
+        $entries = $file->record->entries($entry->sheet);
         $others = array_filter($entries->measuredPlaces(), static fn (Place $place): bool => $place->feature === $entry->place->feature && $place->number === $entry->place->number && $place->key() !== $entry->place->key());
         $first = $others === [] ? null : $entries->length(reset($others));
 

@@ -50,7 +50,7 @@ final readonly class RecordReading
     public function handle(Job $job, User $by, ReadingEntry $entry): Written
     {
         return $this->ledger->write($job->id, $entry->ulid, EntryKind::Reading, $by, function (JobFile $file) use ($by, $entry): array {
-            $standing = $file->entries($entry->sheet)->at($entry->place)->newest();
+            $standing = $file->record->entries($entry->sheet)->at($entry->place)->newest();
             $row = match (true) {
                 $entry->sheet->section() !== null => $this->parts->row($file, $by, $entry, $entry->sheet->section()),
                 ! in_array($entry->place->number, $file->sheet->layout->cylinders(), true) => throw AskBack::unreadable("This engine has no cylinder {$entry->place->number}."),
@@ -110,7 +110,7 @@ final readonly class RecordReading
     /** Repeats make a mean, so a deviation from a zero on the part is no repeat of a reading of another setup. */
     private function countsFromOneZero(JobFile $file, ReadingEntry $entry, ?KeyedReading $standing, ?int $setupId): bool
     {
-        $setups = $file->entries($entry->sheet)->gauges->setups;
+        $setups = $file->record->entries($entry->sheet)->gauges->setups;
         $isOnThePart = static fn (?int $id): bool => ($setups[(int) $id] ?? null)?->isZeroedOnThePart() === true;
 
         return $standing === null || $standing->setupId === $setupId || (! $isOnThePart($standing->setupId) && ! $isOnThePart($setupId));
@@ -122,7 +122,7 @@ final readonly class RecordReading
         return match (true) {
             $standing === null => null,
             $standing->look === RidgeLook::Deposits->value => self::CLEANED,
-            $file->entries($entry->sheet)->isSuspect($entry->place) => self::DRIFTED,
+            $file->record->entries($entry->sheet)->isSuspect($entry->place) => self::DRIFTED,
             default => null,
         };
     }
@@ -192,13 +192,13 @@ final readonly class RecordReading
         $station = $entry->place->station;
         $axis = $entry->place->axis;
         if ($doubt === null && $station instanceof Station && $axis instanceof Axis) {
-            $bore = $file->entries($entry->sheet)->bores()->inspection($entry->place->number, $file->sheet, $file->policy);
-            $doubt = $plausibility->doubtOfRoundness($bore, $station, $axis->value, $setup->isZeroedOnThePart() ? $size->plus($file->entries($entry->sheet)->gauges->zero($setup) ?? Length::zero()) : $size, (string) $setup->id);
+            $bore = $file->record->entries($entry->sheet)->bores()->inspection($entry->place->number, $file->sheet, $file->policy);
+            $doubt = $plausibility->doubtOfRoundness($bore, $station, $axis->value, $setup->isZeroedOnThePart() ? $size->plus($file->record->entries($entry->sheet)->gauges->zero($setup) ?? Length::zero()) : $size, (string) $setup->id);
         }
         if ($doubt !== null) {
             throw AskBack::confirm($doubt);
         }
-        $others = Neighbours::of($file->entries($entry->sheet), $entry->place, $setup->isZeroedOnThePart() ? $setup->id : null);
+        $others = Neighbours::of($file->record->entries($entry->sheet), $entry->place, $setup->isZeroedOnThePart() ? $setup->id : null);
         if ($plausibility->isFarFromOthers($size, $others)) {
             throw AskBack::slipped(trim($entry->text), $this->gauged->shown($file, $setup, $others));
         }

@@ -30,7 +30,7 @@ final readonly class RingGapLine
         $station = Station::from($said->text('station'));
         $length = static fn (string $key): Length => Length::ofNanometres((int) $said->whole($key));
         $readings = array_values(array_filter(array_map(
-            static fn (Axis $axis): ?Reading => $file->entries(SheetName::Incoming)->reading(BorePlace::bore((int) $said->whole('cylinder'), $station, $axis), $file->sheet, $file->policy),
+            static fn (Axis $axis): ?Reading => $file->record->entries(SheetName::Incoming)->reading(BorePlace::bore((int) $said->whole('cylinder'), $station, $axis), $file->sheet, $file->policy),
             Axis::NEEDED,
         ), static fn (?Reading $reading): bool => $reading !== null && $reading->isSized));
         $at = ucfirst($station->value);

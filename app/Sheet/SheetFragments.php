@@ -60,7 +60,7 @@ final class SheetFragments implements SheetParts
     {
         $job = $this->file->job;
         $shared = [
-            'job' => $job, 'sheet' => $this->sheet, 'suspects' => count($this->file->entries($this->sheet)->suspects()),
+            'job' => $job, 'sheet' => $this->sheet, 'suspects' => count($this->file->record->entries($this->sheet)->suspects()),
             'mayWrite' => ! $job->is_closed && ($this->reader?->can('measure') ?? false),
         ];
 
@@ -76,7 +76,7 @@ final class SheetFragments implements SheetParts
 
         $proposed = $this->sheet === SheetName::Incoming ? $this->file->assessment()->next->place : ($places[0] ?? null);
 
-        $entries = $this->file->entries($this->sheet);
+        $entries = $this->file->record->entries($this->sheet);
 
         return array_map(static fn (Place $place): array => [
             'place' => $place->key(), 'isProposed' => $place->key() === $proposed?->key(),

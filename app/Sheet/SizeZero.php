@@ -57,7 +57,7 @@ final readonly class SizeZero
     /** The newest setup whose zero has no size yet; else the one in force, whose size is corrected. */
     private function setup(JobFile $file, SheetName $sheet): StatedSetup
     {
-        $entries = $file->entries($sheet);
+        $entries = $file->record->entries($sheet);
         $onThePart = array_filter($entries->gauges->setups, static fn (StatedSetup $setup): bool => $setup->isZeroedOnThePart() && $setup->feature === BoreFeature::Bore);
         $unsized = array_filter($onThePart, static fn (StatedSetup $setup): bool => $entries->gauges->zero($setup) === null);
 

@@ -107,7 +107,7 @@ final readonly class StateSetup
     private function readZero(JobFile $file, Setup $setup, User $by): void
     {
         $ulid = (string) Str::ulid();
-        $standing = $file->entries(SheetName::from($setup->sheet))->at(Place::parse((string) $setup->zero_place))->newest();
+        $standing = $file->record->entries(SheetName::from($setup->sheet))->at(Place::parse((string) $setup->zero_place))->newest();
         Reading::query()->create([
             'ulid' => $ulid, 'job_id' => $setup->job_id, 'sheet' => $setup->sheet, 'place' => $setup->zero_place, 'typed' => '0', 'value_nm' => 0, 'setup_id' => $setup->id, 'series' => $ulid,
             'supersedes_id' => $standing?->id, 'reason' => $standing === null ? null : self::ZEROED, 'user_id' => $by->id, 'created_at' => now(),

@@ -26,7 +26,7 @@ final readonly class TakeBack
     public function handle(Job $job, User $by, string $ulid, SheetName $sheet): Written
     {
         return $this->ledger->write($job->id, $ulid, EntryKind::Undo, $by, function (JobFile $file) use ($by, $ulid, $sheet): array {
-            $rows = $file->entries($sheet)->rows;
+            $rows = $file->record->entries($sheet)->rows;
             $withdrawn = array_filter(array_column($rows, 'withdrawsId'));
             $mine = array_filter($rows, static fn (KeyedReading $row): bool => $row->userId === $by->id && $row->withdrawsId === null && ! in_array($row->id, $withdrawn, true));
             $last = end($mine) ?: throw AskBack::unreadable('Nothing of yours is left on this sheet to take back.');

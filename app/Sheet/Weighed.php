@@ -42,7 +42,7 @@ final readonly class Weighed
             'ulid' => $entry->setupUlid, 'job_id' => $file->job->id, 'sheet' => $entry->sheet->value, 'feature' => WeightFeature::PistonWeight->value,
         ]);
 
-        return $stated?->stated() ?? $file->entries($entry->sheet)->gauges->current(WeightFeature::PistonWeight);
+        return $stated?->stated() ?? $file->record->entries($entry->sheet)->gauges->current(WeightFeature::PistonWeight);
     }
 
     private static function check(StatedSetup $setup, Mass $mass, ReadingEntry $entry): void

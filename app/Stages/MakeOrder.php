@@ -47,7 +47,7 @@ final readonly class MakeOrder
             return null;
         }
 
-        return StoredOrder::query()->create(self::row($file, $choice, $by, $ulid, $order) + ['last_reading_id' => $file->entries(SheetName::Finished)->lastId()]);
+        return StoredOrder::query()->create(self::row($file, $choice, $by, $ulid, $order) + ['last_reading_id' => $file->record->entries(SheetName::Finished)->lastId()]);
     }
 
     /** @return array<string, mixed> The columns that every order has */

@@ -13,6 +13,7 @@ use NorthLedger\Core\Inspection\InspectedFeatures;
 use NorthLedger\Core\Inspection\PlanTable;
 use NorthLedger\Core\Inspection\Section;
 use NorthLedger\Core\Quantity\Length;
+use WeakMap;
 
 /** Every place of one sheet, drawn up from the family's specification: what there is to read, in which order, and what for. */
 final readonly class InspectionPlan
@@ -25,7 +26,29 @@ final readonly class InspectionPlan
     {
     }
 
+    /** Drawn up once for a specification. */
     public static function of(Section $section, SpecificationSheet $sheet): self
+    {
+        /** @var WeakMap<SpecificationSheet, array<string, self>>|null $drawn */
+        static $drawn = null;
+        $drawn ??= self::nothingDrawn();
+        $plans = $drawn[$sheet] ?? [];
+        $plans[$section->value] ??= self::drawnUp($section, $sheet);
+        $drawn[$sheet] = $plans;
+
+        return $plans[$section->value];
+    }
+
+    /** @return WeakMap<SpecificationSheet, array<string, self>> */
+    private static function nothingDrawn(): WeakMap
+    {
+        /** @var WeakMap<SpecificationSheet, array<string, self>> $none */
+        $none = new WeakMap;
+
+        return $none;
+    }
+
+    private static function drawnUp(Section $section, SpecificationSheet $sheet): self
     {
         $tables = array_merge([], ...array_map(static fn (InspectedFeatures $one): array => $one->tables($sheet), Features::on($section, $sheet)));
         $byKey = [];

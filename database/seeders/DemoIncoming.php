@@ -48,7 +48,7 @@ final readonly class DemoIncoming
     /** @param  array<string, array{PartState, ?int, string}>  $amiss  By part: state, count, remark */
     public function countIn(Job $job, User $by, array $amiss = []): void
     {
-        foreach ($this->files->open($job)->parts()->expected as $line) {
+        foreach ($this->files->open($job)->record->parts()->expected as $line) {
             [$state, $count, $remark] = $amiss[$line->key] ?? [PartState::Present, null, ''];
             $this->count->handle($job, $by, self::ulid(), $line->key, $state, $count, $remark);
         }
@@ -58,7 +58,7 @@ final readonly class DemoIncoming
     public function precheck(Job $job, User $by, array $found = []): void
     {
         $file = $this->files->open($job);
-        foreach ($file->precheck()->checklist->items as $item) {
+        foreach ($file->record->precheck()->checklist->items as $item) {
             $said = $found[$item->key] ?? [];
             $isIron = in_array($file->sheet->materialOf($item->part), [Material::GreyIron, Material::Steel], true);
             $this->answer->handle(

@@ -164,6 +164,6 @@ final class CheckBackTest extends TestCase
     /** @return list<string> Places */
     private function suspects(): array
     {
-        return array_map(static fn (KeyedReading $row): string => $row->place, $this->file()->entries(SheetName::Incoming)->suspects());
+        return array_map(static fn (KeyedReading $row): string => $row->place, $this->file()->record->entries(SheetName::Incoming)->suspects());
     }
 }

@@ -149,7 +149,7 @@ final class ComparativeTest extends TestCase
     private function assessment(): BlockAssessment
     {
         $file = $this->app->make(JobFiles::class)->open($this->job->refresh());
-        $this->assertNotEmpty($file->entries(SheetName::Incoming)->rows);
+        $this->assertNotEmpty($file->record->entries(SheetName::Incoming)->rows);
 
         return $file->assessment();
     }

@@ -306,7 +306,7 @@ final class CrackCheckTest extends TestCase
 
     private function report(): CrackReport
     {
-        $report = $this->app->make(JobFiles::class)->open($this->job->refresh())->cracks();
+        $report = $this->app->make(JobFiles::class)->open($this->job->refresh())->record->cracks();
         $this->assertNotNull($report->part(EnginePart::Block));
 
         return $report;

@@ -74,7 +74,7 @@ final class EarlyStagesTest extends TestCase
     public function test_a_stage_is_ticked_when_nothing_of_it_is_lacking(): void
     {
         $this->assertSame([], $this->ticked());
-        foreach ($this->file()->precheck()->checklist->items as $item) {
+        foreach ($this->file()->record->precheck()->checklist->items as $item) {
             $this->sendTo($this->job, 'clean/items', ['item' => $item->key, 'state' => 'fine', 'wash' => 'jet washer, mild detergent'])->assertOk();
         }
         $this->assertSame([Stage::Clean], $this->ticked());

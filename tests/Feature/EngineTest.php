@@ -39,7 +39,7 @@ final class EngineTest extends TestCase
     {
         $this->assertSame('not yet known', $this->job->refresh()->engine_verdict);
         $this->readThrough();
-        $this->assertSame(EngineVerdict::WithMachining, $this->file()->inspection()->engine()->verdict);
+        $this->assertSame(EngineVerdict::WithMachining, $this->file()->engine()->verdict);
         $this->assertSame('with machining', $this->job->refresh()->engine_verdict);
         $this->artisan('ledger:recompute')->expectsOutput('1 stored verdicts agree with the recomputed ones, 0 differ.')->assertSuccessful();
         $this->get("/jobs/{$this->job->tag()}/judge")->assertOk()->assertSee('Rebuildable with machining')->assertSee('Mains: grind .010 under')->assertSee('within limits');
@@ -62,7 +62,7 @@ final class EngineTest extends TestCase
         $overrule(['verdict' => 'recondition'])->assertSessionHasErrors('part');
         $overrule([])->assertRedirect();
         $this->get("/jobs/{$this->job->tag()}/judge")->assertSee('Inspector says scrap')->assertSee('heat marks at rod journal 2');
-        $this->assertSame('recondition', $this->file()->inspection()->engine()->parts['crankshaft']->verdict->value, 'never in place of it');
+        $this->assertSame('recondition', $this->file()->engine()->parts['crankshaft']->verdict->value, 'never in place of it');
         $this->actingAs($this->person(Role::Machinist));
         $overrule([])->assertForbidden();
     }
@@ -78,7 +78,7 @@ final class EngineTest extends TestCase
         $concede([])->assertRedirect(route('stage.judge', $this->job));
         $concede([])->assertStatus(422);
         $this->get("/jobs/{$this->job->tag()}/judge")->assertSee('Accepted by the customer')->assertSee('it burns oil');
-        $this->assertSame('serviceable', $this->file()->inspection()->engine()->parts['head']->verdict->value);
+        $this->assertSame('serviceable', $this->file()->engine()->parts['head']->verdict->value);
         $this->assertSame(1, Observation::query()->where('kind', 'concession')->count());
     }
 
@@ -86,11 +86,11 @@ final class EngineTest extends TestCase
     {
         $this->readSheets([Section::Rods], ['bend.2' => '3 thou']);
         $this->sendTo($this->job, 'judge/concessions', ['finding' => 'ROD-4/rod.2/bend', 'worst' => 'it wears the bore', 'accepted_by' => 'the sawmill', 'password' => 'a-password'])->assertRedirect();
-        $this->assertSame('serviceable', $this->file()->inspection()->engine()->parts['rods']->verdict->value);
+        $this->assertSame('serviceable', $this->file()->engine()->parts['rods']->verdict->value);
         $this->key($this->job, 'bend.2', '2.9', 'rods', ['reason' => 'misread'])->assertOk();
-        $this->assertSame('serviceable', $this->file()->inspection()->engine()->parts['rods']->verdict->value, 'less of it is covered');
+        $this->assertSame('serviceable', $this->file()->engine()->parts['rods']->verdict->value, 'less of it is covered');
         $this->key($this->job, 'bend.2', '3.2', 'rods', ['reason' => 'misread'])->assertOk();
-        $this->assertSame('recondition', $this->file()->inspection()->engine()->parts['rods']->verdict->value, 'more of it is not');
+        $this->assertSame('recondition', $this->file()->engine()->parts['rods']->verdict->value, 'more of it is not');
         $this->assertSame('not yet known', $this->job->refresh()->engine_verdict);
     }
 
@@ -104,7 +104,7 @@ final class EngineTest extends TestCase
         $this->readSheets([Section::Rods], ['bend.2' => '3 thou']);
         $this->sendTo($this->job, 'judge/concessions', ['finding' => 'ROD-4/rod.2/bend', 'worst' => 'it wears the bore', 'accepted_by' => 'the sawmill', 'password' => 'a-password'])->assertRedirect();
         Observation::query()->where('kind', 'concession')->update(['subject' => 'ROD-4 Rod 2 bend']);
-        $this->assertSame('serviceable', $this->file()->inspection()->engine()->parts['rods']->verdict->value);
+        $this->assertSame('serviceable', $this->file()->engine()->parts['rods']->verdict->value);
     }
 
     public function test_pitting_that_is_felt_and_does_not_catch_is_a_signed_concession(): void

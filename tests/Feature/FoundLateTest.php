@@ -36,7 +36,7 @@ final class FoundLateTest extends TestCase
         $this->post($this->url('work/flaws'), ['ulid' => $this->ulid(), 'cylinder' => 2, 'look' => 'nothing'])->assertSessionHasErrors('look');
         $this->flaw(2, 'sharp line')->assertSessionDoesntHaveErrors();
 
-        $this->assertSame(CrackState::Suspect, $this->file()->cracks()->part(EnginePart::Block)->state);
+        $this->assertSame(CrackState::Suspect, $this->file()->record->cracks()->part(EnginePart::Block)->state);
         $this->get($this->url('work'))->assertOk()->assertSee('Stopped')->assertSee('bore wall, cylinder 2: suspect');
         $this->actingAs($this->inspector);
         $this->readFinished();
@@ -59,16 +59,16 @@ final class FoundLateTest extends TestCase
     {
         $this->readWorn();
         $this->key($this->job, 'crack.3', '1')->assertOk();
-        $cracks = $this->file()->cracks();
+        $cracks = $this->file()->record->cracks();
         $this->assertSame([CrackState::Suspect, 3], [$cracks->part(EnginePart::Block)->state, $cracks->suspects()[0]->location->cylinder]);
         $this->get($this->url('cracks'))->assertOk()->assertSee('cylinder 3');
         $this->key($this->job, 'crack.3', '0', changes: ['reason' => 'misread'])->assertOk();
-        $this->assertSame(CrackState::NoIndicationFound, $this->file()->cracks()->part(EnginePart::Block)->state, 'taken back, it is none');
+        $this->assertSame(CrackState::NoIndicationFound, $this->file()->record->cracks()->part(EnginePart::Block)->state, 'taken back, it is none');
     }
 
     public function test_a_part_that_is_not_checked_for_cracks_is_not_yet_known(): void
     {
-        $this->assertSame(EngineVerdict::NotYetKnown, $this->file()->inspection()->engine()->verdict);
+        $this->assertSame(EngineVerdict::NotYetKnown, $this->file()->engine()->verdict);
         $this->get($this->url('judge'))->assertSee('not checked for cracks');
         $this->assertStringContainsString('Head: ', (string) $this->get($this->url('judge'))->getContent());
     }

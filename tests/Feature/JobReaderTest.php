@@ -43,14 +43,14 @@ final class JobReaderTest extends TestCase
     {
         $file = $this->app->make(JobFiles::class)->open($this->job->refresh());
         $asked = $this->questions(function () use ($file): void {
-            $file->entries(SheetName::Crankshaft);
-            $file->entries(SheetName::Housings);
-            $file->entries(SheetName::Rods);
-            $file->observations();
+            $file->record->entries(SheetName::Crankshaft);
+            $file->record->entries(SheetName::Housings);
+            $file->record->entries(SheetName::Rods);
+            $file->record->observations();
         });
         $this->assertSame(1, $asked);
-        $this->assertFalse($file->isOpened(SheetName::Deck));
-        $this->assertSame(1, $this->questions(static fn () => $file->entries(SheetName::Deck)));
+        $this->assertFalse($file->record->isOpened(SheetName::Deck));
+        $this->assertSame(1, $this->questions(static fn () => $file->record->entries(SheetName::Deck)));
     }
 
     public function test_read_on_after_every_entry_it_is_the_same_as_read_anew(): void

@@ -35,7 +35,7 @@ final class PartSheetTest extends TestCase
         $this->assertSame('main.1.front.90', $answer->json('walk.0.place'), 'the hand goes on along the journal');
         $this->assertStringContainsString('2.6245', $answer->json('fragments.table'));
         $this->assertStringContainsString('outside micrometer', $answer->json('fragments.setup'));
-        $reading = $this->file()->entries(SheetName::Crankshaft)->reading(Place::parse('main.1.front.0'), $this->file()->sheet, $this->file()->policy);
+        $reading = $this->file()->record->entries(SheetName::Crankshaft)->reading(Place::parse('main.1.front.0'), $this->file()->sheet, $this->file()->policy);
         $this->assertSame(66_662_300, $reading?->corrected->nanometres);
     }
 

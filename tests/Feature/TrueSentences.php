@@ -62,7 +62,7 @@ trait TrueSentences
         return BlockAssessment::of(
             SpecificationSheet::fromJson(json_encode($document, JSON_THROW_ON_ERROR), $file->job->family), $file->policy,
             array_map(static fn (JudgedBore $bore): BoreInspection => $isConceded && in_array($bore->cylinder(), $cylinders, true) && $bore->inspection->looks->pitting === PittingClass::Felt ? $bore->inspection->conceded() : $bore->inspection, array_values($file->assessment()->bores)),
-            $file->job->declaredStep(), $file->defects(),
+            $file->job->declaredStep(), $file->inspection()->defects(),
         );
     }
 }

@@ -120,7 +120,7 @@ final class TwoPeopleTest extends TestCase
     private function stands(): int
     {
         $file = $this->file();
-        $reading = $file->entries(SheetName::Incoming)->reading(Place::parse(self::PLACE), $file->sheet, $file->policy);
+        $reading = $file->record->entries(SheetName::Incoming)->reading(Place::parse(self::PLACE), $file->sheet, $file->policy);
 
         return (int) round((($reading->measured->nanometres ?? 0) - 96_837_500) / 25.4);
     }
@@ -129,7 +129,7 @@ final class TwoPeopleTest extends TestCase
     {
         $file = $this->file();
 
-        return count($file->entries(SheetName::Incoming)->at(Place::parse(self::PLACE))->current());
+        return count($file->record->entries(SheetName::Incoming)->at(Place::parse(self::PLACE))->current());
     }
 
     private function sit(string $seat, string $part, string $place): TestResponse

@@ -32,7 +32,7 @@ final readonly class AnswerCheckItem
     public function handle(Job $job, User $by, string $ulid, string $key, ?ItemState $state, string $place, string $remark, ?WashMethod $wash, ?int $stripped, ?int $inserts, string $measured): Written
     {
         return $this->observe->handle($job, $by, $ulid, EntryKind::CheckItem, function (JobFile $file) use ($key, $state, $place, $remark, $wash, $stripped, $inserts, $measured): array {
-            $item = $file->precheck()->checklist->item($key) ?? throw Refused::because('item', 'The checklist of this engine has no such line. Reload the page.');
+            $item = $file->record->precheck()->checklist->item($key) ?? throw Refused::because('item', 'The checklist of this engine has no such line. Reload the page.');
             $said = ['place' => $place, 'remark' => $remark];
             if ($state === ItemState::NotChecked) {
                 return [$key, ['state' => $state->value] + $said];

@@ -36,7 +36,7 @@ final readonly class CleanView
 
     public static function of(JobFile $file): self
     {
-        $report = $file->precheck();
+        $report = $file->record->precheck();
         $groups = [];
         foreach ($report->checklist->items as $item) {
             $groups[$item->group][] = self::line($file, $item);
@@ -60,7 +60,7 @@ final readonly class CleanView
 
     private static function line(JobFile $file, CheckItem $item): CleanLine
     {
-        $answer = $file->precheck()->answers[$item->key] ?? null;
+        $answer = $file->record->precheck()->answers[$item->key] ?? null;
         $state = $answer->state ?? ItemState::NotChecked;
 
         return new CleanLine(
@@ -83,7 +83,7 @@ final readonly class CleanView
     /** What was answered, in words. */
     private static function said(JobFile $file, CheckItem $item): string
     {
-        $answer = $file->precheck()->answers[$item->key] ?? null;
+        $answer = $file->record->precheck()->answers[$item->key] ?? null;
         if ($answer === null) {
             return '';
         }
@@ -100,7 +100,7 @@ final readonly class CleanView
     /** @return list<SheetRow> */
     private static function strip(JobFile $file): array
     {
-        $entries = $file->entries(SheetName::Incoming);
+        $entries = $file->record->entries(SheetName::Incoming);
         $cells = new SheetCells($file, $entries, $file->sheet->bore->nominal, BoreSheetView::incomingMarks($file->assessment()->bores));
         $row = static fn (string $label, callable $place): SheetRow => new SheetRow('look', '', $label, array_map(
             static fn (int $cylinder): SheetCell => $cells->look($place($cylinder)), $file->sheet->layout->cylinders()));

@@ -14,7 +14,7 @@ final class CrackEntries
 {
     public static function indication(JobFile $file, string $id): Indication
     {
-        foreach ($file->cracks()->indications as $indication) {
+        foreach ($file->record->cracks()->indications as $indication) {
             if ($indication->id === $id) {
                 return $indication;
             }
@@ -25,7 +25,7 @@ final class CrackEntries
 
     public static function run(JobFile $file, string $id): CheckRun
     {
-        foreach ($file->cracks()->runs as $run) {
+        foreach ($file->record->cracks()->runs as $run) {
             if ($run->id === $id) {
                 return $run;
             }

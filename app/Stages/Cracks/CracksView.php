@@ -70,7 +70,7 @@ final readonly class CracksView
     {
         $faces = $file->sheet->faces();
         $face = $wanted !== null && in_array($wanted, $faces, true) ? $wanted : $faces[0];
-        $report = $file->cracks();
+        $report = $file->record->cracks();
         $drawn = FaceDrawing::of($file->sheet, $face);
         $pressureUnit = PressureUnit::of($file->sheet->unit);
         $lines = array_map(static fn (CheckRun $run): RunLine => RunLine::of($run, self::numberOf($report, $run->retestOf)), array_reverse($report->runs));
@@ -160,9 +160,9 @@ final readonly class CracksView
         foreach (Photo::query()->where('job_id', $file->job->id)->where('subject', 'like', 'indication.%')->get() as $photo) {
             $photos[substr($photo->subject, strlen('indication.'))][] = $photo->ulid;
         }
-        $decisions = $file->observations()->newest(EntryKind::CrackDecision);
-        $answers = $file->observations()->newest(EntryKind::CustomerAnswer);
-        $said = $file->observations()->newest(EntryKind::Indication);
+        $decisions = $file->record->observations()->newest(EntryKind::CrackDecision);
+        $answers = $file->record->observations()->newest(EntryKind::CustomerAnswer);
+        $said = $file->record->observations()->newest(EntryKind::Indication);
 
         return array_map(static function (Indication $one) use ($file, $report, $photos, $decisions, $answers, $said): IndicationLine {
             $decision = $decisions[$one->id] ?? null;

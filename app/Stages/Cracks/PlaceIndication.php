@@ -86,7 +86,7 @@ final readonly class PlaceIndication
     /** The check that is being read on that face, so that its times mark the reading. */
     private function runOn(JobFile $file, Face $face): string
     {
-        foreach (array_reverse($file->cracks()->runs) as $run) {
+        foreach (array_reverse($file->record->cracks()->runs) as $run) {
             if ($run->retestOf === null && in_array($face, $run->faces, true)) {
                 return $run->id;
             }

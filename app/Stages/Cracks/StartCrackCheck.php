@@ -62,7 +62,7 @@ final readonly class StartCrackCheck
             if (! $one->wantsAnotherReading()) {
                 throw Refused::because('indication', "Indication {$one->number} is settled: {$one->classification()->value}.");
             }
-            if (array_filter($file->cracks()->runs, static fn (CheckRun $run): bool => $run->retestOf === $indication && ! $run->isRead()) !== []) {
+            if (array_filter($file->record->cracks()->runs, static fn (CheckRun $run): bool => $run->retestOf === $indication && ! $run->isRead()) !== []) {
                 throw Refused::because('indication', "A retest of indication {$one->number} is running already.");
             }
             $refusal = $method === CheckMethod::PressureTest ? Refusal::SurfaceOnly : $method->refusalFor($one->material);

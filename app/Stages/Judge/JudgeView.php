@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Stages\Judge;
 
 use App\Pages\FindingLine;
+use App\Pages\SettlingWords;
 use App\Pages\Stamp;
 use App\Record\JobFile;
 use NorthLedger\Core\Assessment\FindingWords;
@@ -42,7 +43,7 @@ final readonly class JudgeView
     {
         $assessment = $file->assessment();
         $words = $file->words();
-        $findingWords = $file->findingWords();
+        $findingWords = SettlingWords::of($file);
         $missing = [];
         foreach ($assessment->missing() as $cylinder => $places) {
             $missing[] = ['who' => "Cylinder {$cylinder}", 'places' => implode('; ', array_map(self::shortPlace(...), $places))];

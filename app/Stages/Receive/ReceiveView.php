@@ -47,7 +47,7 @@ final readonly class ReceiveView
 
     public static function of(JobFile $file, JobFiles $files): self
     {
-        $received = $file->received();
+        $received = Received::of($file);
         $groups = [];
         foreach ($received->parts->expected as $line) {
             $groups[$line->group->value][] = self::part($received, $line);
@@ -132,7 +132,7 @@ final readonly class ReceiveView
                 CustomerAnswer::Accepted => 'It stays by the customer’s concession',
                 CustomerAnswer::Declined => 'It comes out',
                 default => '',
-            }.($survey?->answer === null ? '' : ": {$file->observations()->newest(EntryKind::CustomerAnswer)["bore.{$cylinder}"]->text('how')}"),
+            }.($survey?->answer === null ? '' : ": {$file->record->observations()->newest(EntryKind::CustomerAnswer)["bore.{$cylinder}"]->text('how')}"),
         );
     }
 

@@ -31,8 +31,8 @@ final readonly class SeenBefore
 
     private static function sizes(JobFile $file): string
     {
-        $sheet = $file->entries(SheetName::Finished)->rows === [] ? SheetName::Incoming : SheetName::Finished;
-        $entries = $file->entries($sheet);
+        $sheet = $file->record->entries(SheetName::Finished)->rows === [] ? SheetName::Incoming : SheetName::Finished;
+        $entries = $file->record->entries($sheet);
         $largest = [];
         foreach ($entries->measuredPlaces() as $place) {
             $reading = $place->feature === BoreFeature::Bore ? $entries->reading($place, $file->sheet, $file->policy) : null;

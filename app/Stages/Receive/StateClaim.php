@@ -53,7 +53,7 @@ final readonly class StateClaim
 
     private function mustStand(JobFile $file, string $claim): void
     {
-        $standing = $file->observations()->newest(EntryKind::Claim)[$claim] ?? null;
+        $standing = $file->record->observations()->newest(EntryKind::Claim)[$claim] ?? null;
         if ($standing === null || $standing->flag('withdrawn')) {
             throw Refused::because('claim', 'That line of the paperwork does not stand any more. Reload the page.');
         }

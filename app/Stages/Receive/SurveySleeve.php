@@ -49,7 +49,7 @@ final readonly class SurveySleeve
     public function customer(Job $job, User $by, string $ulid, int $cylinder, CustomerAnswer $answer, string $how): Written
     {
         return $this->observe->handle($job, $by, $ulid, EntryKind::CustomerAnswer, static function (JobFile $file) use ($cylinder, $answer, $how): array {
-            $findings = ($file->sleeves()[$cylinder] ?? null)?->findings() ?? [];
+            $findings = ($file->record->sleeves()[$cylinder] ?? null)?->findings() ?? [];
             if ($findings === []) {
                 throw Refused::because('cylinder', "Nothing about a sleeve in cylinder {$cylinder} is the customer’s to decide.");
             }

@@ -92,7 +92,7 @@ final readonly class ReleaseCheck
 
     private static function ownWork(JobFile $file): string
     {
-        $readers = array_unique(array_map(static fn (KeyedReading $row): int => $row->userId, $file->entries(SheetName::Finished)->rows));
+        $readers = array_unique(array_map(static fn (KeyedReading $row): int => $row->userId, $file->record->entries(SheetName::Finished)->rows));
         $workers = [];
         foreach ($file->work()->ticks() as $tick) {
             if ($tick->state === TickState::Done && str_starts_with($tick->operation, 'hone')) {

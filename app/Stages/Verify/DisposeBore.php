@@ -38,7 +38,7 @@ final readonly class DisposeBore
                 'cylinder' => $cylinder,
                 'kind' => $kind,
                 'reason' => $reason,
-                'last_reading_id' => $file->entries(SheetName::Finished)->lastId(),
+                'last_reading_id' => $file->record->entries(SheetName::Finished)->lastId(),
             ];
             Disposition::query()->create($row + ['ulid' => $ulid, 'job_id' => $file->job->id, 'user_id' => $by->id, 'created_at' => now()]);
             if ($kind === DispositionKind::Rework) {
@@ -53,7 +53,7 @@ final readonly class DisposeBore
     {
         OperationTick::query()->create([
             'ulid' => (string) Str::ulid(), 'job_id' => $file->job->id, 'plan_choice_id' => $file->work()->choice()?->id, 'order_number' => $file->work()->storedOrder()->number ?? 0, 'operation' => "hone.{$cylinder}",
-            'state' => TickState::Open, 'remark' => 'rework: '.$reason, 'last_reading_id' => $file->entries(SheetName::Finished)->lastId(), 'user_id' => $by->id, 'created_at' => now(),
+            'state' => TickState::Open, 'remark' => 'rework: '.$reason, 'last_reading_id' => $file->record->entries(SheetName::Finished)->lastId(), 'user_id' => $by->id, 'created_at' => now(),
         ]);
     }
 }

@@ -47,7 +47,7 @@ final readonly class TickOperation
                 'actual_nm' => $state === TickState::Done ? $this->actual($file, $operation, $actual, (string) $remark)?->nanometres : null,
                 'typed' => $actual === '' ? null : $actual,
                 'remark' => $remark,
-                'last_reading_id' => $file->entries(SheetName::Finished)->lastId(),
+                'last_reading_id' => $file->record->entries(SheetName::Finished)->lastId(),
             ];
             OperationTick::query()->create($row + ['ulid' => $ulid, 'job_id' => $file->job->id, 'user_id' => $by->id, 'created_at' => now()]);
 

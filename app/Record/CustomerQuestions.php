@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Record;
+
+use NorthLedger\Core\Engine\Specification\EnginePart;
+use NorthLedger\Core\Features\Cracks\Indication;
+use NorthLedger\Core\Features\Receiving\SleeveSurvey;
+use NorthLedger\Core\Work\Stop;
+use NorthLedger\Core\Work\StopReason;
+
+/** What the customer was asked and has not answered (VER-6). */
+final readonly class CustomerQuestions
+{
+    public function __construct(private JobRecord $record)
+    {
+    }
+
+    /** @return list<string> What waits for the customer's word, each in a clause; the first stands on the Bench */
+    public function clauses(): array
+    {
+        return [
+            ...array_map(static fn (Indication $one): string => "{$one->disposition()?->value}, {$one->location->words()}", $this->record->cracks()->customerHolds()),
+            ...array_values(array_map(static fn (SleeveSurvey $survey): string => "the sleeve of cylinder {$survey->cylinder}", array_filter($this->record->sleeves(), static fn (SleeveSurvey $survey): bool => $survey->waitsForCustomer()))),
+        ];
+    }
+
+    /** @return list<Stop> Questions that the customer has not answered, at the cylinder they are about (VER-6) */
+    public function stops(): array
+    {
+        return [
+            ...array_map(static fn (Indication $one): Stop => new Stop(
+                StopReason::CustomerAsked, $one->location->cylinder, "{$one->disposition()?->value}, {$one->location->words()}", ! in_array($one->location->part(), [EnginePart::Block, EnginePart::Cylinders], true),
+            ), $this->record->cracks()->customerHolds()),
+            ...array_values(array_map(
+                static fn (SleeveSurvey $survey): Stop => new Stop(StopReason::CustomerAsked, $survey->cylinder, 'the old sleeve'),
+                array_filter($this->record->sleeves(), static fn (SleeveSurvey $survey): bool => $survey->waitsForCustomer()),
+            )),
+        ];
+    }
+}
