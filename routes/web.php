@@ -8,7 +8,7 @@ use App\Documents\CertificateController;
 use App\Documents\DownloadController;
 use App\Feed\FeedController;
 use App\Gauges\GaugeController;
-use App\Journal\JournalController;
+use App\History\HistoryController;
 use App\People\LoginController;
 use App\Sheet\BoreController;
 use App\Sheet\CheckBackController;
@@ -133,7 +133,7 @@ Route::middleware('auth')->group(function (): void {
         Route::get('/certificate.pdf', [CertificateController::class, 'pdf'])->name('certificate.pdf');
         Route::get('/readings.csv', [DownloadController::class, 'csv'])->name('readings.csv');
         Route::get('/readings.json', [DownloadController::class, 'json'])->name('readings.json');
-        Route::get('/journal', [JournalController::class, 'show'])->name('journal');
+        Route::get('/history', [HistoryController::class, 'show'])->name('history');
 
         Route::get('/measure/{section}', [SheetController::class, 'part'])->name('part');
         Route::get('/bores/{cylinder}', [BoreController::class, 'show'])->name('bore');

@@ -6,8 +6,8 @@ namespace App\Documents;
 
 use App\Pages\EngineView;
 use App\Record\JobFile;
+use NorthLedger\Core\Assessment\AssessedPart;
 use NorthLedger\Core\Assessment\EngineVerdict;
-use NorthLedger\Core\Assessment\PartState;
 use NorthLedger\Core\Assessment\PlannedWorkWords;
 use NorthLedger\Core\Assessment\VerdictWords;
 use NorthLedger\Core\Engine\Specification\EnginePart;
@@ -40,15 +40,15 @@ final readonly class FindingsReport
 
     public static function of(JobFile $file): self
     {
-        $here = array_filter($file->engine()->parts, static fn (PartState $part): bool => $part->isHere);
+        $here = array_filter($file->engine()->parts, static fn (AssessedPart $part): bool => $part->isHere);
 
         return new self(
             $file->job->tag(),
             "{$file->sheet->name}, serial {$file->job->serial}".($file->job->description === '' ? '' : ", {$file->job->description}").". {$file->job->customer->name}.",
             self::verdict($file->engine()->verdict, $file),
-            array_values(array_map(static fn (PartState $part): array => self::part($file, $part), $here)),
+            array_values(array_map(static fn (AssessedPart $part): array => self::part($file, $part), $here)),
             self::options($file),
-            array_values(array_map(static fn (PartState $part): string => 'The '.$file->sheet->nameOf($part->part).' is not fully measured yet.', array_filter($here, static fn (PartState $part): bool => $part->verdict === PartVerdict::NotYetKnown))),
+            array_values(array_map(static fn (AssessedPart $part): string => 'The '.$file->sheet->nameOf($part->part).' is not fully measured yet.', array_filter($here, static fn (AssessedPart $part): bool => $part->verdict === PartVerdict::NotYetKnown))),
             Decisions::of($file), Decisions::open($file),
             "Judged by {$file->sheet->name} sheet revision {$file->sheet->revision} and shop policy revision {$file->policy->revision}, as of ledger entry {$file->job->entries}. Prices are the shop's price list; parts may change them. Where the engine's use is regulated, licensed practice comes first.",
         );
@@ -66,7 +66,7 @@ final readonly class FindingsReport
     }
 
     /** @return array{name: string, verdict: string, lines: list<string>, more: int} */
-    private static function part(JobFile $file, PartState $part): array
+    private static function part(JobFile $file, AssessedPart $part): array
     {
         $words = new PlannedWorkWords($file->display);
         $works = EngineView::works($file, $part->part);

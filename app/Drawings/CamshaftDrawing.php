@@ -11,7 +11,7 @@ use App\Record\JobFile;
 use NorthLedger\Core\Engine\Places\Place;
 use NorthLedger\Core\Engine\Specification\SpecificationSheet;
 use NorthLedger\Core\Features\Camshaft\CamshaftFeature;
-use NorthLedger\Core\Features\Camshaft\CamshaftPlan;
+use NorthLedger\Core\Features\Camshaft\CamshaftPlaces;
 use NorthLedger\Core\Inspection\Section;
 use NorthLedger\Core\Quantity\Length;
 use NorthLedger\Core\Record\Measurements;
@@ -46,14 +46,14 @@ final readonly class CamshaftDrawing implements SheetDrawing
         }
         $measurements = $file->inspection()->measurements(Section::Housings);
         $marks = PartSheetView::marks($file->inspection()->judged(Section::Housings)->findings);
-        $numbers = CamshaftPlan::numbers($spec);
+        $numbers = CamshaftPlaces::numbers($spec);
         $offset = static fn (int $bore): ?Length => $measurements->length(Place::at(CamshaftFeature::Offset, $bore));
         $worn = Worn::over(array_values(array_filter(array_map($offset, $numbers))), $spec->offLine);
         $pitch = self::WIDTH / $spec->count();
 
         return new self(array_map(static fn (int $bore): array => [
             'x' => Coordinate::of($pitch * ($bore - 0.5)), 'y' => Coordinate::of(self::LINE - ($offset($bore) === null ? 0 : $worn->units($offset($bore)))), 'number' => $bore,
-            'view' => PartCells::view(Place::at(CamshaftFeature::Bore, $bore)), 'goto' => CamshaftPlan::places($bore)[0]->key(), 'state' => self::state($bore, $measurements, $marks),
+            'view' => PartCells::view(Place::at(CamshaftFeature::Bore, $bore)), 'goto' => CamshaftPlaces::places($bore)[0]->key(), 'state' => self::state($bore, $measurements, $marks),
             'caption' => $offset($bore) === null ? '' : $file->display->deviation($offset($bore)),
         ], $numbers), array_filter($numbers, static fn (int $bore): bool => self::state($bore, $measurements, $marks) !== CellState::Missing) !== []);
     }
@@ -63,7 +63,7 @@ final readonly class CamshaftDrawing implements SheetDrawing
     {
         $states = array_map(
             static fn (Place $place): CellState => $measurements->isRead($place) ? $marks[$place->key()] ?? CellState::Good : CellState::Missing,
-            [...CamshaftPlan::places($bore), Place::at(CamshaftFeature::Offset, $bore)],
+            [...CamshaftPlaces::places($bore), Place::at(CamshaftFeature::Offset, $bore)],
         );
 
         return array_reduce($states, CellState::worse(...), CellState::Missing);

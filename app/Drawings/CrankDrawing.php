@@ -14,7 +14,7 @@ use NorthLedger\Core\Features\Crankshaft\JournalFeature;
 use NorthLedger\Core\Features\Crankshaft\JournalGroup;
 use NorthLedger\Core\Features\Crankshaft\JudgedJournal;
 use NorthLedger\Core\Features\Crankshaft\ReadJournal;
-use NorthLedger\Core\Inspection\PlanRows;
+use NorthLedger\Core\Inspection\CharacteristicRows;
 use NorthLedger\Core\Inspection\Section;
 use NorthLedger\Core\Quantity\Length;
 use NorthLedger\Core\Record\Measurements;
@@ -145,7 +145,7 @@ final readonly class CrankDrawing implements SheetDrawing
         $views = [];
         foreach (JournalGroup::cases() as $group) {
             $spec = $group === JournalGroup::Mains ? $file->sheet->crankshaft->mains : $file->sheet->crankshaft->rods;
-            $nominal = PlanRows::middle($spec->diameter);
+            $nominal = CharacteristicRows::middle($spec->diameter);
             $places = array_merge([], ...array_map(static fn (int $number): array => ReadJournal::places($group, $number), range(1, $spec->count)));
             $worn = Worn::over(array_map(static fn ($reading): Length => $reading->corrected->minus($nominal), $measurements->readings($places)), $file->sheet->crankshaft->outOfRound->times(2));
             foreach (range(1, $spec->count) as $number) {

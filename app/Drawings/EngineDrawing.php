@@ -6,7 +6,7 @@ namespace App\Drawings;
 
 use App\Pages\CellState;
 use App\Record\JobFile;
-use NorthLedger\Core\Assessment\PartState;
+use NorthLedger\Core\Assessment\AssessedPart;
 use NorthLedger\Core\Engine\Specification\EnginePart;
 use NorthLedger\Core\Features\Bores\CanStay;
 use NorthLedger\Core\Features\Bores\JudgedBore;
@@ -34,7 +34,7 @@ final readonly class EngineDrawing
     public static function of(JobFile $file): self
     {
         $engine = $file->engine();
-        $states = array_map(static fn (PartState $part): CellState => $part->isHere ? self::state($part->verdict) : CellState::Missing, $engine->parts);
+        $states = array_map(static fn (AssessedPart $part): CellState => $part->isHere ? self::state($part->verdict) : CellState::Missing, $engine->parts);
         $bores = $file->assessment()->bores;
         $pitch = self::WIDE / count($bores);
         $drawn = array_map(static fn (JudgedBore $bore, int $index): array => [

@@ -12,8 +12,8 @@ use NorthLedger\Core\Engine\Places\Place;
 use NorthLedger\Core\Engine\Specification\NoGo;
 use NorthLedger\Core\Engine\Specification\SpecificationSheet;
 use NorthLedger\Core\Features\Housings\HousingFeature;
-use NorthLedger\Core\Features\Housings\HousingPlan;
-use NorthLedger\Core\Inspection\PlanRows;
+use NorthLedger\Core\Features\Housings\HousingPlaces;
+use NorthLedger\Core\Inspection\CharacteristicRows;
 use NorthLedger\Core\Inspection\Section;
 use NorthLedger\Core\Quantity\Length;
 use NorthLedger\Core\Record\Measurements;
@@ -54,7 +54,7 @@ final readonly class HousingDrawing implements SheetDrawing
     {
         $spec = $file->sheet->housings;
         $measurements = $file->inspection()->measurements(Section::Housings);
-        $nominal = PlanRows::middle($spec->diameter);
+        $nominal = CharacteristicRows::middle($spec->diameter);
         $places = array_merge([], ...array_map(static fn (int $housing): array => self::places($file, $housing), range(1, $spec->count)));
         $worn = Worn::over(array_map(static fn (Reading $reading): Length => $reading->corrected->minus($nominal), $measurements->readings($places)), $spec->outOfRound->times(2));
         $offsets = Worn::over(array_map(static fn (Reading $reading): Length => $reading->corrected, $measurements->readings(array_map(static fn (int $housing): Place => Place::at(HousingFeature::Offset, $housing), range(1, $spec->count)))), $spec->stepOverall);
@@ -76,7 +76,7 @@ final readonly class HousingDrawing implements SheetDrawing
     /** @return list<Place> */
     private static function places(JobFile $file, int $housing): array
     {
-        return array_map(static fn (int $degrees): Place => Place::at(HousingFeature::Housing, $housing, (string) $degrees), HousingPlan::directions($file->sheet->housings, $housing));
+        return array_map(static fn (int $degrees): Place => Place::at(HousingFeature::Housing, $housing, (string) $degrees), HousingPlaces::directions($file->sheet->housings, $housing));
     }
 
     /**

@@ -8,8 +8,8 @@ use App\Pages\CellState;
 use App\Record\JobFile;
 use NorthLedger\Core\Engine\Places\Place;
 use NorthLedger\Core\Engine\Specification\SpecificationSheet;
-use NorthLedger\Core\Features\Heads\HeadPlan;
 use NorthLedger\Core\Features\Heads\ValveFeature;
+use NorthLedger\Core\Features\Heads\ValvePlaces;
 use NorthLedger\Core\Finding\Amount;
 use NorthLedger\Core\Finding\AmountDisplay;
 use NorthLedger\Core\Finding\Criterion;
@@ -45,18 +45,18 @@ final readonly class ValveDrawing implements SheetDrawing
         foreach ($file->inspection()->judged(Section::Heads)->findings as $finding) {
             $findings[$finding->subject()][] = $finding;
         }
-        $valves = HeadPlan::valves($file->sheet);
+        $valves = ValvePlaces::valves($file->sheet);
         $pitch = self::WIDTH / count($valves);
         $largest = max($file->sheet->intake->headDiameter->nanometres, $file->sheet->exhaust->headDiameter->nanometres);
         $scale = min(self::LARGEST, $pitch * 0.46) / $largest;
         $drawn = [];
         foreach ($valves as $index => [$cylinder, $spot]) {
-            $own = $findings[HeadPlan::subject($cylinder, $spot)] ?? [];
+            $own = $findings[ValvePlaces::subject($cylinder, $spot)] ?? [];
             $beside = array_keys(array_filter($valves, static fn (array $valve): bool => $valve[0] === $cylinder));
             $drawn[] = [
-                'x' => Coordinate::of($pitch * ($index + 0.5)), 'radius' => Coordinate::of(HeadPlan::spec($file->sheet, $spot)->headDiameter->nanometres * $scale),
+                'x' => Coordinate::of($pitch * ($index + 0.5)), 'radius' => Coordinate::of(ValvePlaces::spec($file->sheet, $spot)->headDiameter->nanometres * $scale),
                 'guide' => self::state($own, ['VALVE-1', 'VALVE-2']), 'seat' => self::state($own, ['VALVE-3']), 'caption' => self::clearance($own, $file),
-                'goto' => Place::at(ValveFeature::GuideHeight, $cylinder, $spot)->key(), 'name' => HeadPlan::subject($cylinder, $spot), 'cylinder' => $cylinder,
+                'goto' => Place::at(ValveFeature::GuideHeight, $cylinder, $spot)->key(), 'name' => ValvePlaces::subject($cylinder, $spot), 'cylinder' => $cylinder,
                 'isFirst' => $beside[0] === $index, 'middle' => Coordinate::of($pitch * (array_sum($beside) / count($beside) + 0.5)),
             ];
         }

@@ -16,7 +16,7 @@ final readonly class Seats
     /** A page that was not heard of for so long has left. */
     private const GONE_AFTER_SECONDS = 8;
 
-    public function take(Job $job, SheetName $sheet, string $seat, User $by, SeatPart $part, ?string $place): void
+    public function take(Job $job, SheetName $sheet, string $seat, User $by, SeatRole $part, ?string $place): void
     {
         DB::table('seats')->upsert([
             'seat' => $seat, 'job_id' => $job->id, 'sheet' => $sheet->value, 'user_id' => $by->id, 'part' => $part->value, 'place' => $place, 'seen_at' => now()->format('Y-m-d H:i:s.v'),

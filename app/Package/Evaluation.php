@@ -6,9 +6,9 @@ namespace App\Package;
 
 use App\Record\JobFile;
 use App\Storage\OptionRecord;
+use NorthLedger\Core\Assessment\AssessedPart;
 use NorthLedger\Core\Assessment\BlockAssessment;
 use NorthLedger\Core\Assessment\FindingWords;
-use NorthLedger\Core\Assessment\PartState;
 use NorthLedger\Core\Engine\Places\Place;
 use NorthLedger\Core\Features\Bores\JudgedBore;
 use NorthLedger\Core\Features\Bores\ReboreOption;
@@ -66,7 +66,7 @@ final readonly class Evaluation
     }
 
     /** @return array<string, mixed> */
-    private function part(PartState $part): array
+    private function part(AssessedPart $part): array
     {
         $words = new FindingWords($this->file->display);
 

@@ -10,10 +10,10 @@ use App\Record\JobFile;
 use App\Storage\EntryKind;
 use App\Storage\Said;
 use App\Storage\User;
+use NorthLedger\Core\Assessment\AssessedPart;
 use NorthLedger\Core\Assessment\ChangeWords;
 use NorthLedger\Core\Assessment\EngineVerdict;
 use NorthLedger\Core\Assessment\FindingWords;
-use NorthLedger\Core\Assessment\PartState;
 use NorthLedger\Core\Assessment\PlannedWorkWords;
 use NorthLedger\Core\Engine\Specification\EnginePart;
 use NorthLedger\Core\Features\Bores\PittingClass;
@@ -32,7 +32,7 @@ final readonly class EngineView
     private const MOST_CHANGES = 6;
 
     /**
-     * @param  list<PartView>  $parts
+     * @param  list<AssessedPartView>  $parts
      * @param  list<string>  $missing  Fewest readings first
      * @param  list<string>  $changes
      * @param  list<array{words: string, worst: string, by: string, at: string}>  $concessions
@@ -45,12 +45,12 @@ final readonly class EngineView
     {
         $engine = $file->engine();
         $words = new FindingWords($file->display);
-        $here = array_filter($engine->parts, static fn (PartState $part): bool => $part->isHere);
+        $here = array_filter($engine->parts, static fn (AssessedPart $part): bool => $part->isHere);
         $missing = self::missing($file, $here);
 
         return new self(
             self::stamp($file), self::conclusion($file),
-            array_values(array_map(static fn (PartState $part): PartView => self::part($file, $part, $words), $engine->parts)),
+            array_values(array_map(static fn (AssessedPart $part): AssessedPartView => self::part($file, $part, $words), $engine->parts)),
             $missing,
             self::changes($file),
             array_map(static fn (Said $said): array => ['words' => $said->text('words'), 'worst' => $said->text('worst'), 'by' => $said->text('answer'), 'at' => $said->at()->format('j M Y')], Concessions::of($file->record->observations())->all()),
@@ -75,7 +75,7 @@ final readonly class EngineView
     public static function stamp(JobFile $file): Stamp
     {
         $engine = $file->engine();
-        $replaced = array_map(static fn (PartState $part): string => $file->sheet->nameOf($part->part), $engine->replaced());
+        $replaced = array_map(static fn (AssessedPart $part): string => $file->sheet->nameOf($part->part), $engine->replaced());
 
         return match ($engine->verdict) {
             EngineVerdict::AsIs => new Stamp('Rebuildable as is', '', 'good'),
@@ -91,7 +91,7 @@ final readonly class EngineView
     {
         $engine = $file->engine();
         $by = [];
-        foreach (array_filter($engine->parts, static fn (PartState $part): bool => $part->isHere) as $part) {
+        foreach (array_filter($engine->parts, static fn (AssessedPart $part): bool => $part->isHere) as $part) {
             $by[$part->verdict->value][] = $file->sheet->nameOf($part->part);
         }
         $told = array_map(static fn (PartVerdict $verdict): string => isset($by[$verdict->value]) ? ($verdict === PartVerdict::Scrap ? 'to be replaced' : $verdict->value).': '.implode(', ', $by[$verdict->value]) : '', [PartVerdict::Scrap, PartVerdict::Repair, PartVerdict::Recondition, PartVerdict::Serviceable, PartVerdict::NotYetKnown]);
@@ -152,12 +152,12 @@ final readonly class EngineView
 
     private static function clause(JobFile $file): string
     {
-        $failing = count(array_merge([], ...array_map(static fn (PartState $part): array => array_filter($part->findings, static fn (Finding $finding): bool => $finding->outcome === Outcome::Fail), array_values($file->engine()->parts))));
+        $failing = count(array_merge([], ...array_map(static fn (AssessedPart $part): array => array_filter($part->findings, static fn (Finding $finding): bool => $finding->outcome === Outcome::Fail), array_values($file->engine()->parts))));
 
         return $failing === 0 ? 'readings are missing' : ($failing === 1 ? 'one finding so far' : "{$failing} findings so far");
     }
 
-    private static function part(JobFile $file, PartState $part, FindingWords $words): PartView
+    private static function part(JobFile $file, AssessedPart $part, FindingWords $words): AssessedPartView
     {
         $name = ucfirst($file->sheet->nameOf($part->part));
         $telling = $passing = [];
@@ -173,7 +173,7 @@ final readonly class EngineView
         $failures = count(array_filter($part->findings, static fn (Finding $finding): bool => $finding->outcome === Outcome::Fail)) + count($part->defects);
         $works = self::works($file, $part->part);
 
-        return new PartView(
+        return new AssessedPartView(
             $part->part->value, $name,
             $part->isHere ? PartMargin::ofVerdict($part->verdict, $failures === 0 ? '' : ($failures === 1 ? 'one finding' : "{$failures} findings")) : new Stamp('Not here', '', 'missing'),
             $part->isHere, $telling, $passing,
@@ -201,7 +201,7 @@ final readonly class EngineView
         return $works;
     }
 
-    private static function missingOf(PartState $part, FindingWords $words, string $name): string
+    private static function missingOf(AssessedPart $part, FindingWords $words, string $name): string
     {
         $sheets = array_filter($part->findings, static fn (Finding $finding): bool => $finding->criterion === Criterion::WholeSheet && $finding->outcome === Outcome::Missing);
         $begun = array_map(static fn (Finding $finding): string => lcfirst($finding->subject()) === $name ? 'nothing read' : lcfirst($finding->subject()).': nothing read', $sheets);
@@ -211,20 +211,20 @@ final readonly class EngineView
     }
 
     /**
-     * @param  array<string, PartState>  $here
+     * @param  array<string, AssessedPart>  $here
      * @return list<string>
      */
     private static function missing(JobFile $file, array $here): array
     {
         $words = new FindingWords($file->display);
-        $open = array_filter($here, static fn (PartState $part): bool => $part->verdict === PartVerdict::NotYetKnown);
-        usort($open, static fn (PartState $a, PartState $b): int => self::weight($a) <=> self::weight($b));
+        $open = array_filter($here, static fn (AssessedPart $part): bool => $part->verdict === PartVerdict::NotYetKnown);
+        usort($open, static fn (AssessedPart $a, AssessedPart $b): int => self::weight($a) <=> self::weight($b));
 
-        return array_values(array_filter(array_map(static fn (PartState $part): string => ucfirst($file->sheet->nameOf($part->part)).': '.self::missingOf($part, $words, $file->sheet->nameOf($part->part)), $open), static fn (string $line): bool => ! str_ends_with($line, ': ')));
+        return array_values(array_filter(array_map(static fn (AssessedPart $part): string => ucfirst($file->sheet->nameOf($part->part)).': '.self::missingOf($part, $words, $file->sheet->nameOf($part->part)), $open), static fn (string $line): bool => ! str_ends_with($line, ': ')));
     }
 
     /** Sheets that are not begun weigh more than any that are. */
-    private static function weight(PartState $part): int
+    private static function weight(AssessedPart $part): int
     {
         return count($part->missing) + 1_000 * count(array_filter($part->findings, static fn (Finding $finding): bool => $finding->criterion === Criterion::WholeSheet));
     }

@@ -14,7 +14,7 @@ use NorthLedger\Core\Finding\AmountDisplay;
 use NorthLedger\Core\Finding\Finding;
 use NorthLedger\Core\Gauging\Measurand;
 use NorthLedger\Core\Inspection\Characteristic;
-use NorthLedger\Core\Inspection\PlanRow;
+use NorthLedger\Core\Inspection\CharacteristicRow;
 use NorthLedger\Core\Inspection\UsualGauge;
 use NorthLedger\Core\Quantity\Length;
 use NorthLedger\Core\Quantity\RoughnessNotation;
@@ -31,14 +31,14 @@ final readonly class PartCells
     }
 
     /** @return 'reading'|'look' */
-    public function kind(PlanRow $row): string
+    public function kind(CharacteristicRow $row): string
     {
         $first = array_values(array_filter($row->cells))[0] ?? null;
 
         return $first?->place->feature->measurand() === Measurand::Look ? 'look' : 'reading';
     }
 
-    public function isAnyRead(PlanRow $row): bool
+    public function isAnyRead(CharacteristicRow $row): bool
     {
         return array_filter($row->cells, fn (?Characteristic $one): bool => $one !== null && $this->entries->at($one->place)->newest() !== null) !== [];
     }

@@ -10,8 +10,8 @@ use NorthLedger\Core\Engine\Places\Feature;
 use NorthLedger\Core\Features\Weights\WeightFeature;
 use NorthLedger\Core\Finding\Finding;
 use NorthLedger\Core\Inspection\Characteristic;
-use NorthLedger\Core\Inspection\PlanRow;
-use NorthLedger\Core\Inspection\PlanTable;
+use NorthLedger\Core\Inspection\CharacteristicRow;
+use NorthLedger\Core\Inspection\CharacteristicTable;
 use NorthLedger\Core\Inspection\Section;
 
 /** A sheet beside the bores as finished strings, table by table. */
@@ -40,7 +40,7 @@ final readonly class PartSheetView
         $gauges = $file->record->entries($sheet)->gauges;
 
         return new self(
-            array_map(static fn (PlanTable $table): array => self::table($table, $cells, $bySubject, $showsAll), $file->inspection()->plan($section)->tables),
+            array_map(static fn (CharacteristicTable $table): array => self::table($table, $cells, $bySubject, $showsAll), $file->inspection()->plan($section)->tables),
             array_values(array_filter(array_map(
                 static fn (Feature $feature): ?SetupLine => SetupLine::of($gauges->current($feature), $file),
                 [...$file->inspection()->plan($section)->gaugedFeatures(), WeightFeature::PistonWeight],
@@ -68,9 +68,9 @@ final readonly class PartSheetView
      * @param  array<string, array<string, Finding>>  $findings  By subject and criterion
      * @return array{title: string, columns: list<string>, isMany: bool, rows: list<SheetRow>}
      */
-    private static function table(PlanTable $table, PartCells $cells, array $findings, bool $showsAll): array
+    private static function table(CharacteristicTable $table, PartCells $cells, array $findings, bool $showsAll): array
     {
-        $rows = array_values(array_filter($table->rows, static fn (PlanRow $row): bool => ! $row->isExtra || $showsAll || $cells->isAnyRead($row)));
+        $rows = array_values(array_filter($table->rows, static fn (CharacteristicRow $row): bool => ! $row->isExtra || $showsAll || $cells->isAnyRead($row)));
         $shown = [];
         $group = '';
         foreach ($rows as $row) {

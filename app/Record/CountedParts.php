@@ -10,10 +10,10 @@ use App\Storage\Said;
 use NorthLedger\Core\Engine\Specification\EnginePart;
 use NorthLedger\Core\Engine\Specification\SpecificationSheet;
 use NorthLedger\Core\Features\Receiving\Arrival;
+use NorthLedger\Core\Features\Receiving\CountedState;
 use NorthLedger\Core\Features\Receiving\PartGroup;
 use NorthLedger\Core\Features\Receiving\PartLine;
 use NorthLedger\Core\Features\Receiving\PartsList;
-use NorthLedger\Core\Features\Receiving\PartState;
 use NorthLedger\Core\Finding\PartDefect;
 use NorthLedger\Core\Finding\Remedy;
 
@@ -45,7 +45,7 @@ final readonly class CountedParts
         };
         $count = $this->counts[$key] ?? null;
 
-        return $count !== null && PartState::tryFrom($count->text('state')) === PartState::Missing && ($count->whole('count') ?? 0) === 0;
+        return $count !== null && CountedState::tryFrom($count->text('state')) === CountedState::Missing && ($count->whole('count') ?? 0) === 0;
     }
 
     /** @return list<PartDefect> What came damaged, or is of another engine, each with its remark */
@@ -53,9 +53,9 @@ final readonly class CountedParts
     {
         $defects = [];
         foreach ($this->counts as $key => $count) {
-            $state = PartState::tryFrom($count->text('state'));
+            $state = CountedState::tryFrom($count->text('state'));
             $line = $this->expected[$key] ?? null;
-            if ($line !== null && ($state === PartState::Damaged || $state === PartState::NotOurs)) {
+            if ($line !== null && ($state === CountedState::Damaged || $state === CountedState::NotOurs)) {
                 $defects[] = PartDefect::found(self::partOf($line->group), Remedy::Nothing, 'VER-1', ucfirst($line->words).': '.$state->value.($count->text('remark') === '' ? '' : ", {$count->text('remark')}").'.');
             }
         }

@@ -23,7 +23,7 @@ final class BoreController
     {
         $file = ShownUnit::of($request, $files->open($job));
         $parts = SheetAnswer::parts($request, $file, SheetName::Incoming);
-        assert($parts instanceof BoreParts);
+        assert($parts instanceof BoreFragments);
 
         return view('bore.show', ['file' => $file, 'sheet' => SheetName::Incoming, 'parts' => $parts, 'page' => $parts->page()]);
     }

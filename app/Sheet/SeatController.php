@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Sheet;
 
-use App\Feed\SeatPart;
+use App\Feed\SeatRole;
 use App\Feed\Seats;
 use App\Storage\Job;
 use App\Storage\Reading;
@@ -24,9 +24,9 @@ final readonly class SeatController
     public function store(Request $request, Job $job, SheetName $sheet): JsonResponse
     {
         /** @var array{seat: string, part: string, place?: ?string} $data */
-        $data = $request->validate(['seat' => ['required', 'ulid'], 'part' => ['required', Rule::enum(SeatPart::class)], 'place' => ['nullable', 'string', 'max:40']]);
+        $data = $request->validate(['seat' => ['required', 'ulid'], 'part' => ['required', Rule::enum(SeatRole::class)], 'place' => ['nullable', 'string', 'max:40']]);
         $place = ($data['place'] ?? '') === '' ? null : Place::parse($data['place'])->key();
-        $this->seats->take($job, $sheet, $data['seat'], $request->user(), SeatPart::from($data['part']), $place);
+        $this->seats->take($job, $sheet, $data['seat'], $request->user(), SeatRole::from($data['part']), $place);
 
         return new JsonResponse(['others' => $this->seats->others($job, $sheet, $data['seat']), 'last' => $this->last($job, $sheet)]);
     }

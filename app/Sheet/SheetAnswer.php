@@ -25,17 +25,17 @@ final class SheetAnswer
     }
 
     /** The parts of the page that asks: the sheet of all bores, or one bore's own. */
-    public static function parts(Request $request, JobFile $file, SheetName $sheet): SheetParts
+    public static function parts(Request $request, JobFile $file, SheetName $sheet): Fragments
     {
         $shown = ShownUnit::of($request, $file);
         $cylinder = $request->route('cylinder');
         if ($sheet->section() !== null) {
-            return new PartParts($shown, $sheet->section(), $request->user(), ShownAxes::areAll($request), self::number($request, 'ratio'), self::number($request, 'loss'));
+            return new SectionFragments($shown, $sheet->section(), $request->user(), ShownAxes::areAll($request), self::number($request, 'ratio'), self::number($request, 'loss'));
         }
 
         return $cylinder === null
-            ? new SheetFragments($shown, $sheet, $request->user(), ShownAxes::areAll($request))
-            : new BoreParts($shown, self::cylinder($file, (string) $cylinder), $request->user());
+            ? new BoreSheetFragments($shown, $sheet, $request->user(), ShownAxes::areAll($request))
+            : new BoreFragments($shown, self::cylinder($file, (string) $cylinder), $request->user());
     }
 
     private static function cylinder(JobFile $file, string $number): int

@@ -16,7 +16,7 @@ use NorthLedger\Core\Inspection\SectionJudgement;
 /** The whole engine: every part with its verdict, and one verdict of them all (VER-1, VER-2). */
 final readonly class EngineAssessment
 {
-    /** @param  array<string, PartState>  $parts  By part */
+    /** @param  array<string, AssessedPart>  $parts  By part */
     private function __construct(public array $parts, public EngineVerdict $verdict)
     {
     }
@@ -34,15 +34,15 @@ final readonly class EngineAssessment
             $parts[$part->value] = self::part($part, $findings, $defects, $bores, $sheet, ! in_array($part, $absent, true));
         }
 
-        $here = array_filter($parts, static fn (PartState $part): bool => $part->isHere);
+        $here = array_filter($parts, static fn (AssessedPart $part): bool => $part->isHere);
 
-        return new self($parts, self::verdict(array_map(static fn (PartState $part): PartVerdict => $part->verdict, $here)));
+        return new self($parts, self::verdict(array_map(static fn (AssessedPart $part): PartVerdict => $part->verdict, $here)));
     }
 
-    /** @return list<PartState> That scrap what they are, and have to be replaced */
+    /** @return list<AssessedPart> That scrap what they are, and have to be replaced */
     public function replaced(): array
     {
-        return array_values(array_filter($this->parts, static fn (PartState $part): bool => $part->isHere && $part->verdict === PartVerdict::Scrap));
+        return array_values(array_filter($this->parts, static fn (AssessedPart $part): bool => $part->isHere && $part->verdict === PartVerdict::Scrap));
     }
 
     /** @return list<EnginePart> That an engine of this family has */
@@ -55,7 +55,7 @@ final readonly class EngineAssessment
      * @param  list<Finding>  $findings
      * @param  list<PartDefect>  $defects
      */
-    private static function part(EnginePart $part, array $findings, array $defects, BlockAssessment $bores, SpecificationSheet $sheet, bool $isHere): PartState
+    private static function part(EnginePart $part, array $findings, array $defects, BlockAssessment $bores, SpecificationSheet $sheet, bool $isHere): AssessedPart
     {
         $own = array_values(array_filter($findings, static fn (Finding $finding): bool => $finding->part === $part));
         $defectsHere = array_values(array_filter($defects, static fn (PartDefect $defect): bool => $defect->part === $part));
@@ -70,7 +70,7 @@ final readonly class EngineAssessment
             $missing[$place->key()] = $place;
         }
 
-        return new PartState($part, self::worst($verdicts), $own, $defectsHere, array_values($missing), $isHere);
+        return new AssessedPart($part, self::worst($verdicts), $own, $defectsHere, array_values($missing), $isHere);
     }
 
     /** @param  list<PartVerdict>  $verdicts */

@@ -9,8 +9,8 @@ use NorthLedger\Core\Engine\Places\Place;
 use NorthLedger\Core\Engine\Specification\SpecificationSheet;
 use NorthLedger\Core\Gauging\Measurand;
 use NorthLedger\Core\Inspection\Characteristic;
+use NorthLedger\Core\Inspection\CharacteristicTable;
 use NorthLedger\Core\Inspection\InspectedFeatures;
-use NorthLedger\Core\Inspection\PlanTable;
 use NorthLedger\Core\Inspection\Section;
 use NorthLedger\Core\Quantity\Length;
 use WeakMap;
@@ -19,7 +19,7 @@ use WeakMap;
 final readonly class InspectionPlan
 {
     /**
-     * @param  list<PlanTable>  $tables
+     * @param  list<CharacteristicTable>  $tables
      * @param  array<string, Characteristic>  $byKey
      */
     private function __construct(public Section $section, public array $tables, private array $byKey)
@@ -92,7 +92,7 @@ final readonly class InspectionPlan
     /** @return list<Characteristic> In the order in which they are walked, those that a verdict needs first */
     public function walk(): array
     {
-        $walk = array_merge([], ...array_map(static fn (PlanTable $table): array => $table->walk(), $this->tables));
+        $walk = array_merge([], ...array_map(static fn (CharacteristicTable $table): array => $table->walk(), $this->tables));
 
         return [
             ...array_filter($walk, static fn (Characteristic $one): bool => $one->isNeeded),

@@ -16,7 +16,7 @@ interface InspectedFeatures
     /** Where it stands among those of one sheet: the sheet's own features first, 0. */
     public function rank(): int;
 
-    /** @return list<PlanTable> What there is to read, drawn up from the specification */
+    /** @return list<CharacteristicTable> What there is to read, drawn up from the specification */
     public function tables(SpecificationSheet $sheet): array;
 
     /** Null where nothing is judged: what is only matched, or computed with. */

@@ -22,7 +22,7 @@ use NorthLedger\Core\Features\Cracks\Look;
 use NorthLedger\Core\Features\Cracks\Surface;
 use NorthLedger\Core\Features\Precheck\ItemState;
 use NorthLedger\Core\Features\Receiving\ClaimKind;
-use NorthLedger\Core\Features\Receiving\PartState;
+use NorthLedger\Core\Features\Receiving\CountedState;
 use NorthLedger\Core\Features\Receiving\SleevePieceKind;
 
 /** Demo jobs whose story lies in the first three stages. */
@@ -58,7 +58,7 @@ final readonly class DemoCracks
             $this->claim->handle($job, $counter, self::ulid(), $kind, $where, $count, $size);
         }
         $this->photo->handle($job, $counter, self::ulid(), 'paperwork', 'delivery note', $this->picture('delivery note', 900, 640));
-        $this->incoming->countIn($job, $counter, ['pushrods' => [PartState::Missing, 6, 'two are not in the box'], 'flywheel' => [PartState::NotOurs, 1, 'from a six, other bolt circle']]);
+        $this->incoming->countIn($job, $counter, ['pushrods' => [CountedState::Missing, 6, 'two are not in the box'], 'flywheel' => [CountedState::NotOurs, 1, 'from a six, other bolt circle']]);
         foreach ([1 => ['7.0000'], 2 => ['7.0000'], 3 => [], 4 => ['5.6250', '1.3750']] as $cylinder => $lengths) {
             $this->survey->handle($job, $inspector, self::ulid(), $cylinder, array_map(static fn (string $length): array => [SleevePieceKind::Plain, $length], $lengths), count($lengths) > 1, false, false);
         }
@@ -71,7 +71,7 @@ final readonly class DemoCracks
     private function scrappedCase(User $inspector, User $counter): void
     {
         $job = $this->receive($counter, 'sorrel-f4', 'SF-3306', 'Hill-climb club', 'number 3 car', 15, 'M-18', 'complete');
-        $this->incoming->countIn($job, $counter, ['rockers' => [PartState::Damaged, 8, 'two shafts scored']]);
+        $this->incoming->countIn($job, $counter, ['rockers' => [CountedState::Damaged, 8, 'two shafts scored']]);
         $this->incoming->precheck($job, $inspector, [
             'parting.gap' => ['measured' => '0.050'],
             'corrosion' => ['state' => ItemState::Finding, 'place' => 'below the oil cooler', 'remark' => 'white crust under the paint, deep'],

@@ -26,7 +26,7 @@ use NorthLedger\Core\Features\Cracks\Surface;
 use NorthLedger\Core\Features\Precheck\AnswerKind;
 use NorthLedger\Core\Features\Precheck\ItemState;
 use NorthLedger\Core\Features\Precheck\WashMethod;
-use NorthLedger\Core\Features\Receiving\PartState;
+use NorthLedger\Core\Features\Receiving\CountedState;
 
 /** Receives, cleans and crack checks engines the way the shop does, through the same actions. */
 final readonly class DemoIncoming
@@ -45,11 +45,11 @@ final readonly class DemoIncoming
     ) {
     }
 
-    /** @param  array<string, array{PartState, ?int, string}>  $amiss  By part: state, count, remark */
+    /** @param  array<string, array{CountedState, ?int, string}>  $amiss  By part: state, count, remark */
     public function countIn(Job $job, User $by, array $amiss = []): void
     {
         foreach ($this->files->open($job)->record->parts()->expected as $line) {
-            [$state, $count, $remark] = $amiss[$line->key] ?? [PartState::Present, null, ''];
+            [$state, $count, $remark] = $amiss[$line->key] ?? [CountedState::Present, null, ''];
             $this->count->handle($job, $by, self::ulid(), $line->key, $state, $count, $remark);
         }
     }

@@ -183,7 +183,7 @@ final class EarlyStagesTest extends BrowserTestCase
         }
         $this->until($window, static fn (): bool => $window->executeScript("return document.querySelectorAll('.row .keys [aria-pressed=true]').length === 3"), 'three answers came through', 20);
         $this->until($window, static fn (): bool => $window->executeScript("return document.querySelector('[data-outbox-state]').hidden"), 'nothing waits any more');
-        $window->get($this->url("/jobs/{$tag}/journal"));
+        $window->get($this->url("/jobs/{$tag}/history"));
         $this->assertSame(3, substr_count($this->text($window, 'table.ledger'), 'check item'));
     }
 

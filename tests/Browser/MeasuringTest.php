@@ -62,7 +62,7 @@ final class MeasuringTest extends BrowserTestCase
         $this->untilAsked('already reads 3.1');
         $this->press($this->window, '2', WebDriverKeys::ENTER);
         $this->until($this->window, fn (): bool => str_contains($this->cell($this->window, 'bore.1.top.thrust'), '+3.3'), 'the correction');
-        $this->window->get($this->url("/jobs/{$this->tag}/journal"));
+        $this->window->get($this->url("/jobs/{$this->tag}/history"));
         $this->assertStringContainsString('wrong place', $this->text($this->window, 'table.ledger'));
         $this->assertAccessible($this->window, 'the journal');
     }

@@ -14,7 +14,7 @@ final class PagesTest extends BrowserTestCase
         '/jobs/NL-0409/receive', '/jobs/NL-0410/clean', '/jobs/NL-0410/cracks', '/jobs/NL-0411/cracks', '/jobs/NL-0411/cracks?face=crankshaft', '/jobs/NL-0414/cracks', '/jobs/NL-0414/clean', '/jobs/NL-0410/judge', '/jobs/NL-0410/plan',
         '/jobs/NL-0409/tag', '/jobs/NL-0409/tag?print=sheet', '/specs', '/specs/sorrel-f4', '/specs/tarn-4-198/edit', '/specs/tarn-4-198/compare',
         '/jobs/NL-0406/measure', '/jobs/NL-0408/measure', '/jobs/NL-0415/measure', '/jobs/NL-0402/judge', '/jobs/NL-0408/judge', '/jobs/NL-0403/plan', '/jobs/NL-0408/plan', '/jobs/NL-0406/work', '/jobs/NL-0407/verify',
-        '/jobs/NL-0404/verify', '/jobs/NL-0401/release', '/jobs/NL-0401/certificate', '/jobs/NL-0407/release', '/jobs/NL-0401/journal', '/nowhere',
+        '/jobs/NL-0404/verify', '/jobs/NL-0401/release', '/jobs/NL-0401/certificate', '/jobs/NL-0407/release', '/jobs/NL-0401/history', '/nowhere',
         '/gauges', '/gauges/G-02', '/gauges?show=retired', '/jobs/NL-0416/bores/1', '/jobs/NL-0416/bores/2', '/jobs/NL-0416/measure', '/jobs/NL-0417/measure', '/jobs/NL-0417/judge', '/jobs/NL-0417/plan', '/jobs/NL-0404/sheets/incoming/import',
         '/jobs/NL-0418/measure/crankshaft', '/jobs/NL-0418/measure/deck', '/jobs/NL-0418/measure/heads', '/jobs/NL-0418/measure/weights', '/jobs/NL-0418/measure/volumes', '/jobs/NL-0419/measure/housings', '/jobs/NL-0419/measure/rods', '/jobs/NL-0418/judge', '/jobs/NL-0418/findings',
     ];

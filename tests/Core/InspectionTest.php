@@ -15,7 +15,7 @@ use NorthLedger\Core\Features\Faces\FaceGrid;
 use NorthLedger\Core\Features\Faces\FaceJudge;
 use NorthLedger\Core\Features\Faces\FaceKind;
 use NorthLedger\Core\Features\Housings\HousingFeature;
-use NorthLedger\Core\Features\Housings\HousingPlan;
+use NorthLedger\Core\Features\Housings\HousingPlaces;
 use NorthLedger\Core\Features\Volumes\Compression;
 use NorthLedger\Core\Features\Weights\WeightJudge;
 use NorthLedger\Core\Finding\Criterion;
@@ -99,7 +99,7 @@ final class InspectionTest extends TestCase
     {
         $spec = Bench::sheet($family)->housings;
         foreach (range(1, $spec->count) as $housing) {
-            $directions = HousingPlan::directions($spec, $housing);
+            $directions = HousingPlaces::directions($spec, $housing);
             $this->assertCount(4, array_unique($directions));
             foreach ($spec->noGo as $noGo) {
                 foreach ($noGo->housing === $housing ? $directions : [] as $degrees) {

@@ -85,7 +85,7 @@ final class CheckBackTest extends TestCase
         $this->confirm('the ring was dirty; a second gauge reads the same')->assertSessionDoesntHaveErrors()->assertRedirect();
         $this->assertSame([], $this->suspects());
         $this->assertSame('Cannot stay at standard', $this->job->refresh()->headline);
-        $this->get("/jobs/{$this->job->tag()}/journal")->assertSee('the ring was dirty');
+        $this->get("/jobs/{$this->job->tag()}/history")->assertSee('the ring was dirty');
         $this->confirm('again')->assertSessionHasErrors('reason');
         $this->artisan('ledger:recompute')->assertSuccessful();
     }

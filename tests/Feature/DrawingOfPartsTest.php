@@ -11,7 +11,7 @@ use App\Drawings\HousingDrawing;
 use App\Pages\CellState;
 use NorthLedger\Core\Features\Crankshaft\JournalGroup;
 use NorthLedger\Core\Features\Faces\FaceGrid;
-use NorthLedger\Core\Features\Housings\HousingPlan;
+use NorthLedger\Core\Features\Housings\HousingPlaces;
 use NorthLedger\Core\Inspection\Section;
 use Tests\TestCase;
 
@@ -105,7 +105,7 @@ final class DrawingOfPartsTest extends TestCase
         $this->assertCount($spec->count, $drawing->housings);
         $this->assertSame(['not read', ''], [$drawing->housings[0]['caption'], $drawing->housings[0]['outline']]);
         $this->stateSetup($this->job, 'housings', ['feature' => 'housing', 'zero' => '2.8170'])->assertOk();
-        foreach (HousingPlan::directions($spec, 1) as $degrees) {
+        foreach (HousingPlaces::directions($spec, 1) as $degrees) {
             $this->key($this->job, "housing.1.{$degrees}", $degrees < 60 ? '0.4' : '0.1', 'housings')->assertOk();
         }
         $drawing = HousingDrawing::of($this->file());

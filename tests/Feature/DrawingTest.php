@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Drawings\BorePlan;
+use App\Drawings\BoresFromAbove;
 use App\Drawings\DrawnBore;
 use App\Pages\CellState;
 use App\People\Role;
@@ -131,9 +131,9 @@ final class DrawingTest extends TestCase
         return $this->job($inspector, $family);
     }
 
-    private function plan(Job $job): BorePlan
+    private function plan(Job $job): BoresFromAbove
     {
-        return BorePlan::of($this->app->make(JobFiles::class)->open($job->refresh()), SheetName::Incoming);
+        return BoresFromAbove::of($this->app->make(JobFiles::class)->open($job->refresh()), SheetName::Incoming);
     }
 
     /**

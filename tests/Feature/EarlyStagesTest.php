@@ -102,7 +102,7 @@ final class EarlyStagesTest extends TestCase
         $this->sendTo($this->job, 'cracks/indications', ['face' => 'front', 'zone' => 'case', 'points' => '400,400', 'look' => 'dots in a line']);
         $this->sendTo($this->job, 'cracks/places', ['number' => 6]);
 
-        $page = $this->get("/jobs/{$this->job->tag()}/journal")->assertOk();
+        $page = $this->get("/jobs/{$this->job->tag()}/history")->assertOk();
         foreach (['rods · damaged · 6 · bent', 'deck faced · deck', 'bore.2 · flanged', 'welded · 2', 'wash.block · solvent tank', 'dye penetrant · block', 'front · case · dots in a line', 'place.6 · right side'] as $told) {
             $page->assertSee($told);
         }

@@ -115,7 +115,7 @@ final class HouseTest extends TestCase
         $inspector = $this->person(Role::Inspector);
         $job = $this->job($inspector);
         $this->actingAs($inspector);
-        foreach (['/', '/jobs/new', ...array_map(static fn (string $stage): string => "/jobs/{$job->tag()}/{$stage}", ['receive', 'clean', 'cracks', 'measure', 'judge', 'plan', 'work', 'verify', 'release', 'journal'])] as $path) {
+        foreach (['/', '/jobs/new', ...array_map(static fn (string $stage): string => "/jobs/{$job->tag()}/{$stage}", ['receive', 'clean', 'cracks', 'measure', 'judge', 'plan', 'work', 'verify', 'release', 'history'])] as $path) {
             $answer = $this->get($path)->assertOk();
             $policy = (string) $answer->headers->get('Content-Security-Policy');
             $this->assertStringContainsString("script-src 'self'; style-src 'self'", $policy, $path);
@@ -254,7 +254,7 @@ final class HouseTest extends TestCase
         $entry = LedgerEntry::query()->where('number', 3)->firstOrFail();
         DB::table('ledger_entries')->where('id', $entry->id)->update(['payload' => str_replace('3.1', '1.3', $entry->payload)]);
         $this->artisan('ledger:verify')->expectsOutput("{$job->tag()}: entry 3 (reading) was changed after it was written.")->assertFailed();
-        $this->get("/jobs/{$job->tag()}/journal")->assertSee('Chain broken');
+        $this->get("/jobs/{$job->tag()}/history")->assertSee('Chain broken');
 
         DB::table('ledger_entries')->where('id', $entry->id)->delete();
         $this->artisan('ledger:verify', ['tag' => $job->tag()])->expectsOutput("{$job->tag()}: the job counts 3 entries, the ledger holds 2.")->assertFailed();

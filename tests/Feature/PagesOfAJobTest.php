@@ -94,7 +94,7 @@ final class PagesOfAJobTest extends TestCase
         $this->stateSetup($this->job);
         $this->key($this->job, 'bore.1.top.thrust', '3.1');
         $this->key($this->job, 'bore.1.top.thrust', '3.2', changes: ['reason' => '<b onclick=x>']);
-        foreach (['measure', 'journal', 'receive'] as $page) {
+        foreach (['measure', 'history', 'receive'] as $page) {
             $html = (string) $this->get("/jobs/{$this->job->tag()}/{$page}")->assertOk()->getContent();
             $this->assertStringNotContainsString('<script>alert', $html);
             $this->assertStringNotContainsString('<img src=x', $html);

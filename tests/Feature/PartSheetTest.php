@@ -71,7 +71,7 @@ final class PartSheetTest extends TestCase
         $this->assertContains('a new part', $this->key($this->job, 'bend.2', '0.5', 'rods')->assertStatus(422)->json('question.choices'));
         $this->key($this->job, 'bend.2', '0.5', 'rods', ['reason' => 'a new part'])->assertOk();
         $this->assertCount(0, array_filter($this->file()->inspection()->judged(Section::Rods)->findings, $bent), 'the new one is straight');
-        $this->get("/jobs/{$this->job->tag()}/journal")->assertSee('a new part');
+        $this->get("/jobs/{$this->job->tag()}/history")->assertSee('a new part');
     }
 
     public function test_a_housing_asks_for_its_gauge_and_counts_only_with_the_caps_torqued(): void

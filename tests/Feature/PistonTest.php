@@ -43,7 +43,7 @@ final class PistonTest extends TestCase
         $this->assertSame([], $after?->proposed);
         $this->assertSame([2, 3, 4, 1], array_column($after->rows, 'piston'));
         $this->assertSame('3.8108', number_format($this->file()->assessment()->bores[2]->inspection->piston->corrected->nanometres / 25_400_000, 4), 'cylinder 3 has piston 4');
-        $this->get("/jobs/{$this->job->tag()}/journal")->assertSee('4 into 3');
+        $this->get("/jobs/{$this->job->tag()}/history")->assertSee('4 into 3');
         $this->artisan('ledger:recompute')->assertSuccessful();
     }
 

@@ -67,7 +67,7 @@ final class PrecheckTest extends TestCase
         $this->get("/jobs/{$job->tag()}/clean")->assertSee('rocks in its register');
         $this->send('clean/items', ['item' => 'caps', 'state' => 'not checked'], $job)->assertOk();
         $this->assertSame(3, LedgerEntry::query()->count());
-        $this->get("/jobs/{$job->tag()}/journal")->assertOk()->assertSee('rocks in its register');
+        $this->get("/jobs/{$job->tag()}/history")->assertOk()->assertSee('rocks in its register');
         $this->send('clean/items', ['item' => 'caps'], $job)->assertUnprocessable()->assertJsonValidationErrors(['caps' => 'Fine, or a finding?']);
         $this->send('clean/items', ['item' => 'wings', 'state' => 'fine'], $job)->assertUnprocessable()->assertJsonValidationErrors('item');
         $sorrel = $this->job($this->inspector, 'sorrel-f4', null);

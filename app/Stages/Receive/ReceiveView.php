@@ -14,8 +14,8 @@ use NorthLedger\Core\Assessment\VerdictWords;
 use NorthLedger\Core\Features\Receiving\ClaimCheck;
 use NorthLedger\Core\Features\Receiving\ClaimKind;
 use NorthLedger\Core\Features\Receiving\ClaimMatch;
+use NorthLedger\Core\Features\Receiving\CountedState;
 use NorthLedger\Core\Features\Receiving\PartLine;
-use NorthLedger\Core\Features\Receiving\PartState;
 use NorthLedger\Core\Features\Receiving\SleeveFinding;
 use NorthLedger\Core\Features\Receiving\SleevePiece;
 use NorthLedger\Core\Features\Receiving\SleeveSurvey;
@@ -68,7 +68,7 @@ final readonly class ReceiveView
     {
         $differ = count($received->differing());
         $open = count($received->parts->uncounted());
-        $amiss = count(array_filter($received->parts->counts, static fn ($count): bool => ! PartState::from($count->text('state'))->isFine()));
+        $amiss = count(array_filter($received->parts->counts, static fn ($count): bool => ! CountedState::from($count->text('state'))->isFine()));
 
         return match (true) {
             $differ > 0 => new Stamp('Paperwork differs', $differ === 1 ? 'in one line' : "in {$differ} lines", 'out'),
@@ -81,7 +81,7 @@ final readonly class ReceiveView
     private static function part(Received $received, PartLine $line): PartCountLine
     {
         $count = $received->parts->counts[$line->key] ?? null;
-        $state = $count === null ? null : PartState::from($count->text('state'));
+        $state = $count === null ? null : CountedState::from($count->text('state'));
 
         return new PartCountLine(
             $line->key, $line->words, $line->count, $state === null ? '' : $state->value,

@@ -16,7 +16,7 @@ use Illuminate\Http\Request;
 use Illuminate\Validation\Rule;
 use NorthLedger\Core\Features\Receiving\ClaimKind;
 use NorthLedger\Core\Features\Receiving\ClaimMatch;
-use NorthLedger\Core\Features\Receiving\PartState;
+use NorthLedger\Core\Features\Receiving\CountedState;
 use NorthLedger\Core\Features\Receiving\SleevePieceKind;
 use NorthLedger\Core\Finding\CustomerAnswer;
 
@@ -37,13 +37,13 @@ final readonly class ReceivedController
         /** @var array{part: string, state: string, count?: ?int, remark?: ?string} $data */
         $data = $request->validate([
             'part' => ['required', 'string', 'max:30'],
-            'state' => ['required', Rule::enum(PartState::class)],
+            'state' => ['required', Rule::enum(CountedState::class)],
             'count' => ['nullable', 'integer', 'between:0,999'],
             'remark' => ['nullable', 'string', 'max:200'],
         ], ['state.required' => 'Present, missing, damaged, or not ours?', 'count.*' => 'How many came? A whole number.']);
 
         return $this->page->after($request, $count->handle(
-            $job, $request->user(), RequestId::of($request), $data['part'], PartState::from($data['state']),
+            $job, $request->user(), RequestId::of($request), $data['part'], CountedState::from($data['state']),
             isset($data['count']) ? (int) $data['count'] : null, $data['remark'] ?? '',
         ), Stage::Receive);
     }

@@ -33,7 +33,7 @@ final readonly class CamshaftJudge implements Judge
 
     public function judge(Measurements $measurements): SectionJudgement
     {
-        $findings = array_merge(...array_map(fn (int $bore): array => $this->ofBore($bore, $measurements), CamshaftPlan::numbers($this->spec)));
+        $findings = array_merge(...array_map(fn (int $bore): array => $this->ofBore($bore, $measurements), CamshaftPlaces::numbers($this->spec)));
 
         return new SectionJudgement(Section::Housings, $findings, self::works($findings), ! $measurements->isEmpty());
     }
@@ -42,7 +42,7 @@ final readonly class CamshaftJudge implements Judge
     private function ofBore(int $bore, Measurements $measurements): array
     {
         $gate = new Gate(EnginePart::Block, $this->policy->incomingRule, $measurements, 'LINE-1', Subject::of("cambore.{$bore}", "Camshaft bore {$bore}"));
-        $places = CamshaftPlan::places($bore);
+        $places = CamshaftPlaces::places($bore);
         $offset = Place::at(CamshaftFeature::Offset, $bore);
         $isRead = count($measurements->missing($places)) < count($places);
         $reading = $measurements->reading($offset);

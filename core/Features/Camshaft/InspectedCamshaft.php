@@ -25,7 +25,7 @@ final class InspectedCamshaft implements InspectedFeatures
 
     public function tables(SpecificationSheet $sheet): array
     {
-        return CamshaftPlan::tables($sheet);
+        return CamshaftPlaces::tables($sheet);
     }
 
     public function judge(SpecificationSheet $sheet, ShopPolicy $policy, MeasuredSections $measured): ?CamshaftJudge

@@ -143,8 +143,8 @@ final readonly class CrankshaftJudge implements Judge
         $range = LengthRange::between($journal->spec->diameter->least->minus($undersize), $journal->spec->diameter->most->minus($undersize));
         $findings = [
             $gate->sizes(Criterion::Size, ReadJournal::places($journal->group, $journal->number), $range, Remedy::Machine),
-            $gate->widest(Criterion::OutOfRound, array_map(static fn (string $station): array => array_map(static fn (int $axis): Place => $journal->at("{$station}.{$axis}"), CrankshaftPlan::AXES), CrankshaftPlan::STATIONS), $spec->outOfRound, Remedy::Machine),
-            $gate->widest(Criterion::Taper, array_map(static fn (int $axis): array => array_map(static fn (string $station): Place => $journal->at("{$station}.{$axis}"), CrankshaftPlan::STATIONS), CrankshaftPlan::AXES), $spec->taper, Remedy::Machine),
+            $gate->widest(Criterion::OutOfRound, array_map(static fn (string $station): array => array_map(static fn (int $axis): Place => $journal->at("{$station}.{$axis}"), CrankshaftPlaces::AXES), CrankshaftPlaces::STATIONS), $spec->outOfRound, Remedy::Machine),
+            $gate->widest(Criterion::Taper, array_map(static fn (int $axis): array => array_map(static fn (string $station): Place => $journal->at("{$station}.{$axis}"), CrankshaftPlaces::STATIONS), CrankshaftPlaces::AXES), $spec->taper, Remedy::Machine),
             $this->scored($gate, $journal->score(), $journal->measurements->length($journal->score())),
         ];
         $finish = $gate->under('JRNL-7')->value(Criterion::Finish, $journal->finish(), Limits::between(Amount::of(Measurand::Roughness, $this->smoothest()->nanometres), Amount::of(Measurand::Roughness, $spec->roughest->nanometres)), Remedy::Machine, 'It decides how the journal is polished, never that it is ground.');

@@ -25,7 +25,7 @@ final class InspectedCrankshaft implements InspectedFeatures
 
     public function tables(SpecificationSheet $sheet): array
     {
-        return CrankshaftPlan::tables($sheet);
+        return CrankshaftPlaces::tables($sheet);
     }
 
     public function judge(SpecificationSheet $sheet, ShopPolicy $policy, MeasuredSections $measured): CrankshaftJudge

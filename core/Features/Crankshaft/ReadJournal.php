@@ -24,8 +24,8 @@ final readonly class ReadJournal
     public static function places(JournalGroup $group, int $number): array
     {
         $places = [];
-        foreach (CrankshaftPlan::STATIONS as $station) {
-            foreach (CrankshaftPlan::AXES as $axis) {
+        foreach (CrankshaftPlaces::STATIONS as $station) {
+            foreach (CrankshaftPlaces::AXES as $axis) {
                 $places[] = Place::at(self::feature($group), $number, "{$station}.{$axis}");
             }
         }

@@ -177,7 +177,7 @@ final readonly class FaceJudge implements Judge
         if ($this->sheet->deck === null) {
             return [];
         }
-        $places = array_map(static fn (int $cylinder): Place => Place::at(FaceFeature::PistonToDeck, $cylinder), FacesPlan::corners($this->sheet));
+        $places = array_map(static fn (int $cylinder): Place => Place::at(FaceFeature::PistonToDeck, $cylinder), FacePlaces::corners($this->sheet));
         $gate = new Gate(EnginePart::Block, $this->policy->incomingRule, $measurements, 'DECK-6', Subject::of('corners', 'Pistons at the corners'));
 
         return [$gate->spread(Criterion::CornerSpread, $places, $this->policy->partAllowances($this->sheet->unit)->cornerSpread, Remedy::Machine, count($places))];

@@ -25,7 +25,7 @@ final class InspectedFaces implements InspectedFeatures
 
     public function tables(SpecificationSheet $sheet): array
     {
-        return FacesPlan::tables($sheet);
+        return FacePlaces::tables($sheet);
     }
 
     public function judge(SpecificationSheet $sheet, ShopPolicy $policy, MeasuredSections $measured): FaceJudge

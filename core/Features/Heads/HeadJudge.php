@@ -33,7 +33,7 @@ final readonly class HeadJudge implements Judge
     public function judge(Measurements $measurements): SectionJudgement
     {
         $findings = [];
-        foreach (HeadPlan::valves($this->sheet) as [$cylinder, $spot]) {
+        foreach (ValvePlaces::valves($this->sheet) as [$cylinder, $spot]) {
             $findings = [...$findings, ...$this->ofValve($cylinder, $spot, $measurements)];
         }
         $findings = [...$findings, ...$this->evenness($measurements)];
@@ -44,9 +44,9 @@ final readonly class HeadJudge implements Judge
     /** @return list<Finding> */
     private function ofValve(int $cylinder, string $spot, Measurements $measurements): array
     {
-        $spec = HeadPlan::spec($this->sheet, $spot);
+        $spec = ValvePlaces::spec($this->sheet, $spot);
         $at = static fn (Feature $feature): Place => Place::at($feature, $cylinder, $spot);
-        $gate = new Gate($this->sheet->valvePart(), $this->policy->incomingRule, $measurements, 'VALVE-1', Subject::of("valve.{$cylinder}.{$spot}", HeadPlan::subject($cylinder, $spot)));
+        $gate = new Gate($this->sheet->valvePart(), $this->policy->incomingRule, $measurements, 'VALVE-1', Subject::of("valve.{$cylinder}.{$spot}", ValvePlaces::subject($cylinder, $spot)));
 
         $clearance = $gate->under('VALVE-2')->difference(Criterion::StemClearance, $at(ValveFeature::Guide), $at(ValveFeature::Stem), $spec->stemClearance, Remedy::Machine);
 
@@ -83,7 +83,7 @@ final readonly class HeadJudge implements Judge
     {
         $findings = [];
         foreach (['in' => 'Intake guides', 'ex' => 'Exhaust guides'] as $kind => $subject) {
-            $valves = array_values(array_filter(HeadPlan::valves($this->sheet), static fn (array $valve): bool => str_starts_with($valve[1], $kind)));
+            $valves = array_values(array_filter(ValvePlaces::valves($this->sheet), static fn (array $valve): bool => str_starts_with($valve[1], $kind)));
             $places = array_map(static fn (array $valve): Place => Place::at(ValveFeature::GuideHeight, $valve[0], $valve[1]), $valves);
             $gate = new Gate($this->sheet->valvePart(), $this->policy->incomingRule, $measurements, 'VALVE-1', Subject::of("guides.{$kind}", $subject));
             $findings[] = $gate->spread(Criterion::Evenness, $places, $this->policy->partAllowances($this->sheet->unit)->guideEvenness, Remedy::Machine, count($places));

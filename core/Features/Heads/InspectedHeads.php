@@ -25,7 +25,7 @@ final class InspectedHeads implements InspectedFeatures
 
     public function tables(SpecificationSheet $sheet): array
     {
-        return HeadPlan::tables($sheet);
+        return ValvePlaces::tables($sheet);
     }
 
     public function judge(SpecificationSheet $sheet, ShopPolicy $policy, MeasuredSections $measured): HeadJudge

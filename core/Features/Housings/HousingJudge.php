@@ -17,9 +17,9 @@ use NorthLedger\Core\Finding\Gate;
 use NorthLedger\Core\Finding\Outcome;
 use NorthLedger\Core\Finding\Remedy;
 use NorthLedger\Core\Finding\Subject;
+use NorthLedger\Core\Inspection\CharacteristicRows;
 use NorthLedger\Core\Inspection\Judge;
 use NorthLedger\Core\Inspection\PlannedWork;
-use NorthLedger\Core\Inspection\PlanRows;
 use NorthLedger\Core\Inspection\Section;
 use NorthLedger\Core\Inspection\SectionJudgement;
 use NorthLedger\Core\Inspection\WorkKind;
@@ -94,13 +94,13 @@ final readonly class HousingJudge implements Judge
         }
         $smallest = Length::smallest(...array_map(static fn (Reading $reading): Length => $reading->corrected, $readings));
 
-        return (new Steps($this->spec->lineBoreSteps))->nearest($smallest->minus(PlanRows::middle($this->spec->diameter)));
+        return (new Steps($this->spec->lineBoreSteps))->nearest($smallest->minus(CharacteristicRows::middle($this->spec->diameter)));
     }
 
     /** @return list<Place> */
     private function bore(int $housing): array
     {
-        return array_map(static fn (int $degrees): Place => Place::at(HousingFeature::Housing, $housing, (string) $degrees), HousingPlan::directions($this->spec, $housing));
+        return array_map(static fn (int $degrees): Place => Place::at(HousingFeature::Housing, $housing, (string) $degrees), HousingPlaces::directions($this->spec, $housing));
     }
 
     /** @return list<Finding> */
@@ -195,7 +195,7 @@ final readonly class HousingJudge implements Judge
     private function works(Length $step, LinePlan $plan): array
     {
         return match ($plan->work) {
-            LineWork::Hone => [PlannedWork::of('LINE-2a', 'Housings', WorkKind::LineHone, $step, PlanRows::middle($this->spec->diameter)->plus($step), 'Caps torqued, all in one setting; the crankshaft comes nearer to the camshaft by half of what is cut.')],
+            LineWork::Hone => [PlannedWork::of('LINE-2a', 'Housings', WorkKind::LineHone, $step, CharacteristicRows::middle($this->spec->diameter)->plus($step), 'Caps torqued, all in one setting; the crankshaft comes nearer to the camshaft by half of what is cut.')],
             LineWork::Bore => [PlannedWork::of('LINE-2a', 'Housings', WorkKind::LineBore, $plan->step?->plus($step), $plan->target, 'Caps torqued, all in one setting.')],
             LineWork::Scrap => [],
         };

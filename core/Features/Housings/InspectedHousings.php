@@ -25,7 +25,7 @@ final class InspectedHousings implements InspectedFeatures
 
     public function tables(SpecificationSheet $sheet): array
     {
-        return HousingPlan::tables($sheet);
+        return HousingPlaces::tables($sheet);
     }
 
     public function judge(SpecificationSheet $sheet, ShopPolicy $policy, MeasuredSections $measured): HousingJudge

@@ -30,7 +30,7 @@ final class InspectedLifters implements InspectedFeatures
 
     public function tables(SpecificationSheet $sheet): array
     {
-        return LifterPlan::tables($sheet);
+        return LifterPlaces::tables($sheet);
     }
 
     public function judge(SpecificationSheet $sheet, ShopPolicy $policy, MeasuredSections $measured): LifterJudge

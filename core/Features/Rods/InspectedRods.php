@@ -25,7 +25,7 @@ final class InspectedRods implements InspectedFeatures
 
     public function tables(SpecificationSheet $sheet): array
     {
-        return RodPlan::tables($sheet);
+        return RodPlaces::tables($sheet);
     }
 
     public function judge(SpecificationSheet $sheet, ShopPolicy $policy, MeasuredSections $measured): RodJudge

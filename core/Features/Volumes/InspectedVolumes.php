@@ -25,7 +25,7 @@ final class InspectedVolumes implements InspectedFeatures
 
     public function tables(SpecificationSheet $sheet): array
     {
-        return VolumePlan::tables($sheet);
+        return VolumePlaces::tables($sheet);
     }
 
     public function judge(SpecificationSheet $sheet, ShopPolicy $policy, MeasuredSections $measured): null

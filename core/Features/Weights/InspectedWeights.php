@@ -25,7 +25,7 @@ final class InspectedWeights implements InspectedFeatures
 
     public function tables(SpecificationSheet $sheet): array
     {
-        return WeightPlan::tables($sheet);
+        return WeightPlaces::tables($sheet);
     }
 
     public function judge(SpecificationSheet $sheet, ShopPolicy $policy, MeasuredSections $measured): null

@@ -97,7 +97,7 @@ final class WeightJudge
     private function places(): array
     {
         $cylinders = $this->sheet->layout->cylinders();
-        $places = array_map(static fn (Feature $feature): array => array_map(static fn (int $number): Place => Place::at($feature, $number), $cylinders), WeightPlan::KINDS);
+        $places = array_map(static fn (Feature $feature): array => array_map(static fn (int $number): Place => Place::at($feature, $number), $cylinders), WeightPlaces::KINDS);
         $places[self::RODS] = array_merge([], ...array_map(static fn (int $rod): array => [self::placeOf(self::BIG_END, $rod), self::placeOf(self::SMALL_END, $rod)], $cylinders));
 
         return $places;

@@ -11,7 +11,7 @@
     </nav>
     <main class="sheet" id="sheet" @yield('sheet-data')>
         <div class="head">
-            <a class="tag" href="/jobs/{{ $file->job->tag() }}/journal" title="The job's journal">{{ $file->job->tag() }}</a>
+            <a class="tag" href="/jobs/{{ $file->job->tag() }}/history" title="The job’s history">{{ $file->job->tag() }}</a>
             <h1>@yield('heading')</h1>
             <span>{{ $file->sheet->name }}@if($file->job->description !== '') · {{ $file->job->description }}@endif · {{ $file->job->serial }}</span>
             @if(in_array($stage, [\App\Storage\Stage::Measure, \App\Storage\Stage::Judge, \App\Storage\Stage::Plan, \App\Storage\Stage::Verify], true))

@@ -8,7 +8,7 @@
     <i class="sign" aria-hidden="true">{{ $line->sign }}</i>
     <span class="what"><b>{{ $line->words }}</b> <span class="num soft">{{ $line->count === '' ? '' : $line->count.' of ' }}{{ $line->of }}</span>@if($line->remark !== '')<small>{{ $line->remark }}</small>@endif</span>
     @if($mayWrite)
-    <span class="keys">@foreach(\NorthLedger\Core\Features\Receiving\PartState::cases() as $index => $state)<button id="{{ $line->key }}-{{ $index + 1 }}" name="state" value="{{ $state->value }}" data-key="{{ $index + 1 }}" aria-pressed="{{ $line->state === $state->value ? 'true' : 'false' }}" @if($index === 0) data-default @endif tabindex="-1">{{ $state->value }}</button>@endforeach</span>
+    <span class="keys">@foreach(\NorthLedger\Core\Features\Receiving\CountedState::cases() as $index => $state)<button id="{{ $line->key }}-{{ $index + 1 }}" name="state" value="{{ $state->value }}" data-key="{{ $index + 1 }}" aria-pressed="{{ $line->state === $state->value ? 'true' : 'false' }}" @if($index === 0) data-default @endif tabindex="-1">{{ $state->value }}</button>@endforeach</span>
     <span class="more"><label>came <input class="num" id="count-{{ $line->key }}" name="count" value="{{ $line->count }}" inputmode="numeric" maxlength="3" size="3"></label><label class="grow">remark <input id="remark-{{ $line->key }}" name="remark" value="{{ $line->remark }}" maxlength="200" autocomplete="off"></label></span>
     <x-live-error :id="'part-'.$line->key" />
     @else

@@ -22,7 +22,7 @@
     @endcan
 @endif
 <h2>All readings</h2>
-<p class="flex flex-wrap gap-3 mb-6"><a class="button plain" href="readings.csv">CSV</a><a class="button plain" href="readings.json">JSON</a><a class="button plain" href="journal">Journal</a></p>
+<p class="flex flex-wrap gap-3 mb-6"><a class="button plain" href="readings.csv">CSV</a><a class="button plain" href="readings.json">JSON</a><a class="button plain" href="history">History</a></p>
 @endsection
 @section('margin')
 @if($file->work()->release() !== null)<x-stamp :stamp="new \App\Pages\Stamp('Released', $file->work()->release()->user->name, 'good')" />

@@ -9,12 +9,12 @@ use NorthLedger\Core\Engine\Specification\HousingSpec;
 use NorthLedger\Core\Engine\Specification\SpecificationSheet;
 use NorthLedger\Core\Finding\Criterion;
 use NorthLedger\Core\Inspection\Characteristic;
-use NorthLedger\Core\Inspection\PlanRow;
-use NorthLedger\Core\Inspection\PlanRows;
-use NorthLedger\Core\Inspection\PlanTable;
+use NorthLedger\Core\Inspection\CharacteristicRow;
+use NorthLedger\Core\Inspection\CharacteristicRows;
+use NorthLedger\Core\Inspection\CharacteristicTable;
 
 /** The main housings at four clock positions, clear of oil holes and dowels; the parting face and the thrust (LINE-1 to LINE-4). */
-final readonly class HousingPlan
+final readonly class HousingPlaces
 {
     private const CLOCK = [0, 45, 90, 135];
 
@@ -23,16 +23,16 @@ final readonly class HousingPlan
 
     private const THRUST_SPOTS = ['0', '90', '180', '270'];
 
-    /** @return list<PlanTable> */
+    /** @return list<CharacteristicTable> */
     public static function tables(SpecificationSheet $sheet): array
     {
         $spec = $sheet->housings;
         $numbers = range(1, $spec->count);
-        $housings = new PlanRows($numbers);
-        $nominal = PlanRows::middle($spec->diameter);
+        $housings = new CharacteristicRows($numbers);
+        $nominal = CharacteristicRows::middle($spec->diameter);
         $rows = [];
         foreach (self::CLOCK as $index => $degrees) {
-            $rows[] = new PlanRow($index === 0 ? 'Bore' : '', self::clockLabel($spec, $numbers, $degrees), array_map(
+            $rows[] = new CharacteristicRow($index === 0 ? 'Bore' : '', self::clockLabel($spec, $numbers, $degrees), array_map(
                 static fn (int $housing): Characteristic => Characteristic::needed(Place::at(HousingFeature::Housing, $housing, (string) self::clear($spec, $housing, $degrees)), $nominal), $numbers,
             ));
         }
@@ -41,13 +41,13 @@ final readonly class HousingPlan
         if ($spec->partingGap !== null) {
             $rows[] = $housings->needed('parting feeler', HousingFeature::PartingGap);
         }
-        $thrust = new PlanRows([$spec->thrust->housing]);
+        $thrust = new CharacteristicRows([$spec->thrust->housing]);
 
         return [
-            new PlanTable('Housings, from the front; 0° is square to the parting line', $housings->columns(), $rows, [], $housings->subjects('Housing'), [Criterion::OutOfRound]),
-            new PlanTable("Thrust, housing {$spec->thrust->housing}", ['0°', '90°', '180°', '270°', 'face'], [
-                new PlanRow('', 'width, polished band', [
-                    ...array_map(static fn (string $spot): Characteristic => $thrust->needed('', HousingFeature::ThrustWidth, $spot, PlanRows::middle($spec->thrust->width))->cells[0] ?? throw new \LogicException('A row has a cell.'), self::THRUST_SPOTS),
+            new CharacteristicTable('Housings, from the front; 0° is square to the parting line', $housings->columns(), $rows, [], $housings->subjects('Housing'), [Criterion::OutOfRound]),
+            new CharacteristicTable("Thrust, housing {$spec->thrust->housing}", ['0°', '90°', '180°', '270°', 'face'], [
+                new CharacteristicRow('', 'width, polished band', [
+                    ...array_map(static fn (string $spot): Characteristic => $thrust->needed('', HousingFeature::ThrustWidth, $spot, CharacteristicRows::middle($spec->thrust->width))->cells[0] ?? throw new \LogicException('A row has a cell.'), self::THRUST_SPOTS),
                     Characteristic::needed(Place::at(HousingFeature::ThrustFace, $spec->thrust->housing)),
                 ]),
             ]),

@@ -1,8 +1,8 @@
 @extends('layouts.job', ['stage' => null])
-@section('title', $file->job->tag().' journal')
-@section('heading', 'Journal')
+@section('title', $file->job->tag().' history')
+@section('heading', 'History')
 @section('sheet')
-<div class="scroll-x" tabindex="0" role="region" aria-label="Entries of the journal"><table class="ledger mt-3">
+<div class="scroll-x" tabindex="0" role="region" aria-label="Entries of the history"><table class="ledger mt-3">
     <thead><tr><th scope="col">No.</th><th scope="col">What</th><th scope="col">Said</th><th scope="col">Who</th><th scope="col">When, UTC</th><th scope="col" class="less">Mark</th></tr></thead>
     <tbody>@foreach($lines as $line)<tr><td class="num">{{ $line->number }}</td><td>{{ $line->kind }}</td><td>{{ $line->what }}</td><td>{{ $line->who }}</td><td class="num">{{ str_replace('T', ' ', $line->when) }}</td><td class="num soft less">{{ $line->hash }}</td></tr>@endforeach</tbody>
 </table></div>

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Pages;
 
 /** One part of the engine on the Judge page. */
-final readonly class PartView
+final readonly class AssessedPartView
 {
     /**
      * @param  list<array{who: string, sentence: string, rule: string, state: CellState, places: string, key: string, isConcedable: bool}>  $telling  What fails, is close, undecided or conceded

@@ -7,11 +7,11 @@ namespace NorthLedger\Core\Inspection;
 use NorthLedger\Core\Finding\Criterion;
 
 /** One table of a sheet. */
-final readonly class PlanTable
+final readonly class CharacteristicTable
 {
     /**
      * @param  list<string>  $columns
-     * @param  list<PlanRow>  $rows
+     * @param  list<CharacteristicRow>  $rows
      * @param  list<string>  $order  Place keys as they are walked; column by column where none are given
      * @param  list<string>  $subjects  What the findings of each column are about: “Main 3”
      * @param  list<Criterion>  $derived  Criteria of those findings that stand below the readings

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Sheet;
 
-use App\Drawings\BorePlan;
+use App\Drawings\BoresFromAbove;
 use App\Pages\GaugedFeature;
 use App\Record\JobFile;
 use App\Storage\SheetName;
@@ -13,7 +13,7 @@ use NorthLedger\Core\Engine\Places\Place;
 use NorthLedger\Core\Features\Bores\BoreFeature;
 
 /** The parts of a sheet's page that change with a reading, rendered by the server. */
-final class SheetFragments implements SheetParts
+final class BoreSheetFragments implements Fragments
 {
     private ?BoreSheetView $view = null;
 
@@ -43,7 +43,7 @@ final class SheetFragments implements SheetParts
 
     public function drawing(): string
     {
-        return view('drawings.bore-plan', ['plan' => BorePlan::of($this->file, $this->sheet)])->render();
+        return view('drawings.bore-plan', ['plan' => BoresFromAbove::of($this->file, $this->sheet)])->render();
     }
 
     public function table(): string

@@ -10,15 +10,15 @@ use NorthLedger\Core\Engine\Specification\SpecificationSheet;
 use NorthLedger\Core\Engine\Specification\ValveSpec;
 use NorthLedger\Core\Finding\Criterion;
 use NorthLedger\Core\Inspection\Characteristic;
-use NorthLedger\Core\Inspection\PlanRow;
-use NorthLedger\Core\Inspection\PlanRows;
-use NorthLedger\Core\Inspection\PlanTable;
+use NorthLedger\Core\Inspection\CharacteristicRow;
+use NorthLedger\Core\Inspection\CharacteristicRows;
+use NorthLedger\Core\Inspection\CharacteristicTable;
 use NorthLedger\Core\Quantity\Length;
 
 /** Guides, valves and seats, one column for each valve; and the lifters where they run in the head (VALVE-1 to VALVE-4). */
-final readonly class HeadPlan
+final readonly class ValvePlaces
 {
-    /** @return list<PlanTable> */
+    /** @return list<CharacteristicTable> */
     public static function tables(SpecificationSheet $sheet): array
     {
         return [self::ofKind($sheet, 'in', 'Intake valves'), self::ofKind($sheet, 'ex', 'Exhaust valves')];
@@ -32,14 +32,14 @@ final readonly class HeadPlan
         return "Cylinder {$cylinder}, ".(str_starts_with($spot, 'in') ? 'intake' : 'exhaust').($number === '' ? '' : " {$number}");
     }
 
-    private static function ofKind(SpecificationSheet $sheet, string $kind, string $title): PlanTable
+    private static function ofKind(SpecificationSheet $sheet, string $kind, string $title): CharacteristicTable
     {
         $valves = array_values(array_filter(self::valves($sheet), static fn (array $valve): bool => str_starts_with($valve[1], $kind)));
-        $row = static fn (string $group, string $label, Feature $feature): PlanRow => new PlanRow($group, $label, array_map(
+        $row = static fn (string $group, string $label, Feature $feature): CharacteristicRow => new CharacteristicRow($group, $label, array_map(
             static fn (array $valve): Characteristic => Characteristic::needed(Place::at($feature, $valve[0], $valve[1]), self::nominal(self::spec($sheet, $valve[1]), $feature)), $valves,
         ));
 
-        return new PlanTable($title, array_map(static fn (array $valve): string => trim($valve[0].' '.ltrim($valve[1], 'inex')), $valves), [
+        return new CharacteristicTable($title, array_map(static fn (array $valve): string => trim($valve[0].' '.ltrim($valve[1], 'inex')), $valves), [
             $row('Guide', 'height', ValveFeature::GuideHeight),
             $row('', 'bore, widest', ValveFeature::Guide),
             $row('', 'valve stem', ValveFeature::Stem),
@@ -75,10 +75,10 @@ final readonly class HeadPlan
     private static function nominal(ValveSpec $spec, Feature $feature): ?Length
     {
         return match ($feature) {
-            ValveFeature::GuideHeight => PlanRows::middle($spec->guideHeight),
-            ValveFeature::Guide => PlanRows::middle($spec->guide),
-            ValveFeature::Stem => PlanRows::middle($spec->stem),
-            ValveFeature::SeatWidth => PlanRows::middle($spec->seatWidth),
+            ValveFeature::GuideHeight => CharacteristicRows::middle($spec->guideHeight),
+            ValveFeature::Guide => CharacteristicRows::middle($spec->guide),
+            ValveFeature::Stem => CharacteristicRows::middle($spec->stem),
+            ValveFeature::SeatWidth => CharacteristicRows::middle($spec->seatWidth),
             default => null,
         };
     }

@@ -19,7 +19,7 @@ use NorthLedger\Core\Record\Reading;
  * Plan of all bores at each station: the bore as made dashed, the worn shape exaggerated, and the circles of the
  * sizes that are still possible. Thrust is drawn up and down, the crankshaft runs left to right.
  */
-final readonly class BorePlan
+final readonly class BoresFromAbove
 {
     private const WIDTH = 860;
 

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Journal;
+namespace App\History;
 
 use App\Ledger\ChainCheck;
 use App\Record\JobFiles;
@@ -10,7 +10,7 @@ use App\Storage\Job;
 use App\Storage\LedgerEntry;
 use Illuminate\Contracts\View\View;
 
-final class JournalController
+final class HistoryController
 {
     private const LINES = 60;
 
@@ -18,9 +18,9 @@ final class JournalController
     {
         $page = LedgerEntry::query()->with('user')->where('job_id', $job->id)->orderByDesc('number')->simplePaginate(self::LINES);
 
-        return view('journal', [
+        return view('history', [
             'file' => $files->open($job),
-            'lines' => array_map(JournalLine::of(...), $page->items()),
+            'lines' => array_map(HistoryLine::of(...), $page->items()),
             'page' => $page,
             'complaint' => $chain->complaint($job),
         ]);

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace NorthLedger\Core\Inspection;
 
 /** One row of a sheet: the same thing read on every journal, housing, rod or valve. */
-final readonly class PlanRow
+final readonly class CharacteristicRow
 {
     /**
      * @param  list<?Characteristic>  $cells  By column; null where that column has no such place

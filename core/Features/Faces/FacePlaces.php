@@ -7,14 +7,14 @@ namespace NorthLedger\Core\Features\Faces;
 use NorthLedger\Core\Engine\Places\Place;
 use NorthLedger\Core\Engine\Specification\SpecificationSheet;
 use NorthLedger\Core\Inspection\Characteristic;
-use NorthLedger\Core\Inspection\PlanRow;
-use NorthLedger\Core\Inspection\PlanRows;
-use NorthLedger\Core\Inspection\PlanTable;
+use NorthLedger\Core\Inspection\CharacteristicRow;
+use NorthLedger\Core\Inspection\CharacteristicRows;
+use NorthLedger\Core\Inspection\CharacteristicTable;
 
 /** The faces of block and head: heights on a grid, what is left of them, pits and finish; pistons at the corners (DECK). */
-final readonly class FacesPlan
+final readonly class FacePlaces
 {
-    /** @return list<PlanTable> */
+    /** @return list<CharacteristicTable> */
     public static function tables(SpecificationSheet $sheet): array
     {
         $tables = [];
@@ -24,8 +24,8 @@ final readonly class FacesPlan
             }
         }
         if ($sheet->deck !== null) {
-            $corners = new PlanRows(self::corners($sheet));
-            $tables[] = new PlanTable('Pistons at the corners', $corners->columns(), [$corners->needed('below the deck, above zero', FaceFeature::PistonToDeck)]);
+            $corners = new CharacteristicRows(self::corners($sheet));
+            $tables[] = new CharacteristicTable('Pistons at the corners', $corners->columns(), [$corners->needed('below the deck, above zero', FaceFeature::PistonToDeck)]);
         }
 
         return $tables;
@@ -37,7 +37,7 @@ final readonly class FacesPlan
         return array_values(array_unique(array_merge([], ...array_map(static fn (array $bank): array => [$bank[0], $bank[count($bank) - 1]], $sheet->layout->banks))));
     }
 
-    /** @return list<PlanTable> */
+    /** @return list<CharacteristicTable> */
     private static function face(SpecificationSheet $sheet, FaceKind $kind, int $bank): array
     {
         $face = $kind->spec($sheet);
@@ -49,7 +49,7 @@ final readonly class FacesPlan
         $columns = range(1, 2 * $bores + 1);
         $rows = [];
         foreach (['a' => 'a, intake side', 'd' => 'd, close to it', 'b' => 'b, between the bores', 'e' => 'e, close to c', 'c' => 'c, exhaust side'] as $row => $label) {
-            $rows[] = new PlanRow('', $label, array_map(static fn (int $column): ?Characteristic => match (true) {
+            $rows[] = new CharacteristicRow('', $label, array_map(static fn (int $column): ?Characteristic => match (true) {
                 ! isset($points["{$row}{$column}"]) => null,
                 FaceGrid::isNeeded($row) => Characteristic::needed(Place::at($kind->point(), $bank, "{$row}{$column}")),
                 default => Characteristic::optional(Place::at($kind->point(), $bank, "{$row}{$column}")),
@@ -65,8 +65,8 @@ final readonly class FacesPlan
         ] + ($kind === FaceKind::Deck ? ['stamped numbers' => Characteristic::optional(Place::at(FaceFeature::DeckStamp, $bank))] : []);
 
         return [
-            new PlanTable($name, array_map(strval(...), $columns), $rows, array_map(static fn (string $spot): string => Place::at($kind->point(), $bank, $spot)->key(), array_keys($points))),
-            new PlanTable("{$name}, the whole", array_keys($about), [new PlanRow('', 'reads', array_values($about))]),
+            new CharacteristicTable($name, array_map(strval(...), $columns), $rows, array_map(static fn (string $spot): string => Place::at($kind->point(), $bank, $spot)->key(), array_keys($points))),
+            new CharacteristicTable("{$name}, the whole", array_keys($about), [new CharacteristicRow('', 'reads', array_values($about))]),
         ];
     }
 }

@@ -16,7 +16,7 @@ use App\Storage\User;
 use NorthLedger\Core\Inspection\Section;
 
 /** The parts of a sheet beside the bores that change with a reading. */
-final class PartParts implements SheetParts
+final class SectionFragments implements Fragments
 {
     private ?PartSheetView $view = null;
 

@@ -11,7 +11,7 @@ use NorthLedger\Core\Finding\PartDefect;
 use NorthLedger\Core\Finding\PartVerdict;
 
 /** One part of the engine with everything that was found of it. */
-final readonly class PartState
+final readonly class AssessedPart
 {
     /**
      * @param  list<Finding>  $findings

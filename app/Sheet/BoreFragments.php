@@ -10,7 +10,7 @@ use App\Storage\SheetName;
 use App\Storage\User;
 
 /** The parts of one bore's own page: its wall all the way round, and what each size would do to it. */
-final class BoreParts implements SheetParts
+final class BoreFragments implements Fragments
 {
     private ?BorePage $page = null;
 

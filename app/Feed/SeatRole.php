@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Feed;
 
 /** What somebody does at a sheet that two work on. */
-enum SeatPart: string
+enum SeatRole: string
 {
     case Caller = 'caller';
     case Writer = 'writer';

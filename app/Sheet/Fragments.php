@@ -7,7 +7,7 @@ namespace App\Sheet;
 use App\Pages\GaugedFeature;
 
 /** The parts of a page with an entry line, as the server renders them; resources/js/sheet puts them in their places. */
-interface SheetParts
+interface Fragments
 {
     /** Where the page posts to, and asks what has changed. */
     public function url(): string;

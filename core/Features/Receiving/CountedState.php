@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace NorthLedger\Core\Features\Receiving;
 
 /** What was found when a part was counted in. */
-enum PartState: string
+enum CountedState: string
 {
     case Present = 'present';
     case Missing = 'missing';

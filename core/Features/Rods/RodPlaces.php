@@ -6,28 +6,28 @@ namespace NorthLedger\Core\Features\Rods;
 
 use NorthLedger\Core\Engine\Specification\SpecificationSheet;
 use NorthLedger\Core\Finding\Criterion;
-use NorthLedger\Core\Inspection\PlanRows;
-use NorthLedger\Core\Inspection\PlanTable;
+use NorthLedger\Core\Inspection\CharacteristicRows;
+use NorthLedger\Core\Inspection\CharacteristicTable;
 
 /** The connecting rods, new ones as well as used (ROD-1 to ROD-4). */
-final readonly class RodPlan
+final readonly class RodPlaces
 {
-    /** @return list<PlanTable> */
+    /** @return list<CharacteristicTable> */
     public static function tables(SpecificationSheet $sheet): array
     {
         $spec = $sheet->rods;
-        $rods = new PlanRows($sheet->layout->cylinders());
-        $bigEnd = PlanRows::middle($spec->bigEnd);
-        $smallEnd = PlanRows::middle($spec->smallEnd);
+        $rods = new CharacteristicRows($sheet->layout->cylinders());
+        $bigEnd = CharacteristicRows::middle($spec->bigEnd);
+        $smallEnd = CharacteristicRows::middle($spec->smallEnd);
 
-        return [new PlanTable('Rods', $rods->columns(), [
+        return [new CharacteristicTable('Rods', $rods->columns(), [
             $rods->needed('0°', RodFeature::BigEnd, 'front.0', $bigEnd, 'Big end, front'),
             $rods->needed('90°', RodFeature::BigEnd, 'front.90', $bigEnd),
             $rods->needed('0°', RodFeature::BigEnd, 'rear.0', $bigEnd, 'Big end, rear'),
             $rods->needed('90°', RodFeature::BigEnd, 'rear.90', $bigEnd),
             $rods->needed('0°', RodFeature::SmallEnd, '0', $smallEnd, 'Small end'),
             $rods->needed('90°', RodFeature::SmallEnd, '90', $smallEnd),
-            $rods->needed('centres', RodFeature::Centres, '', PlanRows::middle($spec->centreDistance), 'Straight'),
+            $rods->needed('centres', RodFeature::Centres, '', CharacteristicRows::middle($spec->centreDistance), 'Straight'),
             $rods->needed('bend', RodFeature::Bend),
             $rods->needed('twist', RodFeature::Twist),
             $rods->needed('big end', RodFeature::BigEndMass, '', null, 'Weight'),

@@ -5,18 +5,18 @@ declare(strict_types=1);
 namespace NorthLedger\Core\Features\Volumes;
 
 use NorthLedger\Core\Engine\Specification\SpecificationSheet;
-use NorthLedger\Core\Inspection\PlanRows;
-use NorthLedger\Core\Inspection\PlanTable;
+use NorthLedger\Core\Inspection\CharacteristicRows;
+use NorthLedger\Core\Inspection\CharacteristicTable;
 
 /** What the burette says of each chamber and each crown (COMP-1). */
-final readonly class VolumePlan
+final readonly class VolumePlaces
 {
-    /** @return list<PlanTable> */
+    /** @return list<CharacteristicTable> */
     public static function tables(SpecificationSheet $sheet): array
     {
-        $cylinders = new PlanRows($sheet->layout->cylinders());
+        $cylinders = new CharacteristicRows($sheet->layout->cylinders());
 
-        return [new PlanTable('Volumes, in cc', $cylinders->columns(), [
+        return [new CharacteristicTable('Volumes, in cc', $cylinders->columns(), [
             $cylinders->needed('chamber', VolumeFeature::Chamber),
             $cylinders->optional('crown, dome +', VolumeFeature::Crown),
         ])];

@@ -2,13 +2,13 @@
 
 declare(strict_types=1);
 
-namespace App\Journal;
+namespace App\History;
 
 use App\Storage\LedgerEntry;
 use NorthLedger\Core\Engine\Places\Place;
 
 /** One entry of a job's ledger, in words. */
-final readonly class JournalLine
+final readonly class HistoryLine
 {
     private function __construct(public int $number, public string $kind, public string $what, public string $who, public string $when, public string $hash)
     {

@@ -14,26 +14,26 @@ use NorthLedger\Core\Quantity\Length;
  *
  * @internal
  */
-final readonly class PlanRows
+final readonly class CharacteristicRows
 {
     /** @param  list<int>  $numbers  Of the journals, housings, rods … , one for every column */
     public function __construct(private array $numbers)
     {
     }
 
-    public function needed(string $label, Feature $feature, string $spot = '', ?Length $nominal = null, string $group = ''): PlanRow
+    public function needed(string $label, Feature $feature, string $spot = '', ?Length $nominal = null, string $group = ''): CharacteristicRow
     {
-        return new PlanRow($group, $label, array_map(static fn (int $number): Characteristic => Characteristic::needed(Place::at($feature, $number, $spot), $nominal), $this->numbers));
+        return new CharacteristicRow($group, $label, array_map(static fn (int $number): Characteristic => Characteristic::needed(Place::at($feature, $number, $spot), $nominal), $this->numbers));
     }
 
-    public function optional(string $label, Feature $feature, string $spot = '', ?Length $nominal = null, string $group = ''): PlanRow
+    public function optional(string $label, Feature $feature, string $spot = '', ?Length $nominal = null, string $group = ''): CharacteristicRow
     {
-        return new PlanRow($group, $label, array_map(static fn (int $number): Characteristic => Characteristic::optional(Place::at($feature, $number, $spot), $nominal), $this->numbers));
+        return new CharacteristicRow($group, $label, array_map(static fn (int $number): Characteristic => Characteristic::optional(Place::at($feature, $number, $spot), $nominal), $this->numbers));
     }
 
-    public function extra(string $label, Feature $feature, string $spot, ?Length $nominal, string $group = ''): PlanRow
+    public function extra(string $label, Feature $feature, string $spot, ?Length $nominal, string $group = ''): CharacteristicRow
     {
-        return new PlanRow($group, $label, $this->optional($label, $feature, $spot, $nominal)->cells, true);
+        return new CharacteristicRow($group, $label, $this->optional($label, $feature, $spot, $nominal)->cells, true);
     }
 
     /** @return list<string> “Main 1”, “Main 2”, … */

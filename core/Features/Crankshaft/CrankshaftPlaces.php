@@ -9,13 +9,13 @@ use NorthLedger\Core\Engine\Places\Place;
 use NorthLedger\Core\Engine\Specification\SpecificationSheet;
 use NorthLedger\Core\Finding\Criterion;
 use NorthLedger\Core\Inspection\Characteristic;
-use NorthLedger\Core\Inspection\PlanRow;
-use NorthLedger\Core\Inspection\PlanRows;
-use NorthLedger\Core\Inspection\PlanTable;
+use NorthLedger\Core\Inspection\CharacteristicRow;
+use NorthLedger\Core\Inspection\CharacteristicRows;
+use NorthLedger\Core\Inspection\CharacteristicTable;
 use NorthLedger\Core\Quantity\Length;
 
 /** The journals of a crankshaft, two stations by two axes each at the least; then what is read of the whole (JRNL-1, JRNL-6). */
-final readonly class CrankshaftPlan
+final readonly class CrankshaftPlaces
 {
     public const STATIONS = ['front', 'rear'];
 
@@ -27,12 +27,12 @@ final readonly class CrankshaftPlan
 
     private const MORE_AXES = [0, 45, 90, 135];
 
-    /** @return list<PlanTable> */
+    /** @return list<CharacteristicTable> */
     public static function tables(SpecificationSheet $sheet): array
     {
         $spec = $sheet->crankshaft;
-        $mains = new PlanRows(range(1, $spec->mains->count));
-        $pins = new PlanRows(range(1, $spec->rods->count));
+        $mains = new CharacteristicRows(range(1, $spec->mains->count));
+        $pins = new CharacteristicRows(range(1, $spec->rods->count));
         $supported = [1, $spec->mains->count];
         $runOut = array_map(
             static fn (int $main): ?Characteristic => in_array($main, $supported, true) ? null : Characteristic::needed(Place::at(JournalFeature::RunOut, $main)),
@@ -40,29 +40,29 @@ final readonly class CrankshaftPlan
         );
 
         return [
-            new PlanTable('Mains', $mains->columns(), [
-                ...self::grid($mains, JournalFeature::Main, PlanRows::middle($spec->mains->diameter)),
+            new CharacteristicTable('Mains', $mains->columns(), [
+                ...self::grid($mains, JournalFeature::Main, CharacteristicRows::middle($spec->mains->diameter)),
                 $mains->needed('deepest score', JournalFeature::MainScore),
-                new PlanRow('', 'run-out', $runOut),
-                $mains->optional('fillet', JournalFeature::MainFillet, '', PlanRows::middle($spec->mains->fillet)),
+                new CharacteristicRow('', 'run-out', $runOut),
+                $mains->optional('fillet', JournalFeature::MainFillet, '', CharacteristicRows::middle($spec->mains->fillet)),
                 $mains->optional('Ra', JournalFeature::MainFinish),
                 $mains->optional('plastic strip', JournalFeature::MainStrip),
             ], [], $mains->subjects('Main'), self::DERIVED),
-            new PlanTable('Rod journals', $pins->columns(), [
-                ...self::grid($pins, JournalFeature::Pin, PlanRows::middle($spec->rods->diameter)),
+            new CharacteristicTable('Rod journals', $pins->columns(), [
+                ...self::grid($pins, JournalFeature::Pin, CharacteristicRows::middle($spec->rods->diameter)),
                 $pins->needed('deepest score', JournalFeature::PinScore),
-                $pins->optional('fillet', JournalFeature::PinFillet, '', PlanRows::middle($spec->rods->fillet)),
+                $pins->optional('fillet', JournalFeature::PinFillet, '', CharacteristicRows::middle($spec->rods->fillet)),
                 $pins->optional('Ra', JournalFeature::PinFinish),
                 $pins->optional('plastic strip', JournalFeature::PinStrip),
             ], [], $pins->subjects('Rod journal'), self::DERIVED),
-            new PlanTable('The whole', ['run-out, snout', 'end play'], [
-                new PlanRow('', 'reads', [Characteristic::needed(Place::at(JournalFeature::SnoutRunOut, 1)), Characteristic::optional(Place::at(JournalFeature::EndPlay, 1))]),
+            new CharacteristicTable('The whole', ['run-out, snout', 'end play'], [
+                new CharacteristicRow('', 'reads', [Characteristic::needed(Place::at(JournalFeature::SnoutRunOut, 1)), Characteristic::optional(Place::at(JournalFeature::EndPlay, 1))]),
             ]),
         ];
     }
 
-    /** @return list<PlanRow> */
-    private static function grid(PlanRows $journals, Feature $feature, Length $nominal): array
+    /** @return list<CharacteristicRow> */
+    private static function grid(CharacteristicRows $journals, Feature $feature, Length $nominal): array
     {
         $rows = [];
         foreach (self::MORE_STATIONS as $station) {

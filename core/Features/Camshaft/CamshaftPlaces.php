@@ -9,27 +9,27 @@ use NorthLedger\Core\Engine\Specification\CamshaftBoreSpec;
 use NorthLedger\Core\Engine\Specification\SpecificationSheet;
 use NorthLedger\Core\Finding\Criterion;
 use NorthLedger\Core\Inspection\Characteristic;
-use NorthLedger\Core\Inspection\PlanRow;
-use NorthLedger\Core\Inspection\PlanRows;
-use NorthLedger\Core\Inspection\PlanTable;
+use NorthLedger\Core\Inspection\CharacteristicRow;
+use NorthLedger\Core\Inspection\CharacteristicRows;
+use NorthLedger\Core\Inspection\CharacteristicTable;
 
 /** The camshaft bores with their bearings out, each in two directions, and their line; nobody has to read them (LINE-1, LINE-2). */
-final class CamshaftPlan
+final class CamshaftPlaces
 {
     private const DIRECTIONS = ['0', '90'];
 
-    /** @return list<PlanTable> */
+    /** @return list<CharacteristicTable> */
     public static function tables(SpecificationSheet $sheet): array
     {
         $spec = $sheet->camshaftBores;
         if ($spec === null) {
             return [];
         }
-        $bores = new PlanRows(self::numbers($spec));
+        $bores = new CharacteristicRows(self::numbers($spec));
 
-        return [new PlanTable('Camshaft bores, bearings out, from the front', $bores->columns(), [
-            ...array_map(static fn (string $spot): PlanRow => new PlanRow($spot === '0' ? 'Bore' : '', "{$spot}°", array_map(
-                static fn (int $bore): Characteristic => Characteristic::optional(Place::at(CamshaftFeature::Bore, $bore, $spot), PlanRows::middle($spec->diameter($bore))), self::numbers($spec),
+        return [new CharacteristicTable('Camshaft bores, bearings out, from the front', $bores->columns(), [
+            ...array_map(static fn (string $spot): CharacteristicRow => new CharacteristicRow($spot === '0' ? 'Bore' : '', "{$spot}°", array_map(
+                static fn (int $bore): Characteristic => Characteristic::optional(Place::at(CamshaftFeature::Bore, $bore, $spot), CharacteristicRows::middle($spec->diameter($bore))), self::numbers($spec),
             )), self::DIRECTIONS),
             $bores->optional('offset from the line', CamshaftFeature::Offset),
         ], [], $bores->subjects('Camshaft bore'), [Criterion::OutOfRound])];
