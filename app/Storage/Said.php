@@ -29,7 +29,7 @@ final class Said
     }
 
     /** From a row of the table, or of an exported job. */
-    public static function ofRow(object $row): self
+    public static function ofRow(\stdClass $row): self
     {
         return new self($row->id, $row->ulid, EntryKind::from($row->kind), $row->subject, $row->said, $row->happened_at, $row->user_id);
     }

@@ -20,7 +20,7 @@ final readonly class StatedCheck
     }
 
     /** From a row of the table, or of an exported job. */
-    public static function ofRow(object $row): self
+    public static function ofRow(\stdClass $row): self
     {
         return new self($row->id, $row->setup_id, Length::ofNanometres($row->master_nm), Length::ofNanometres($row->shows_nm), $row->last_reading_id, new DateTimeImmutable($row->created_at, new DateTimeZone('UTC')));
     }

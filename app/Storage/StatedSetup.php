@@ -54,7 +54,7 @@ final readonly class StatedSetup
     }
 
     /** From a row of the table, or of an exported job. What the gauge was worth stands in it; of a kind only, that kind's book values. */
-    public static function ofRow(object $row): self
+    public static function ofRow(\stdClass $row): self
     {
         $zone = new DateTimeZone('UTC');
         $kind = InstrumentKind::from($row->instrument);

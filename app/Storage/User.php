@@ -25,7 +25,12 @@ final class User extends Authenticatable
 
     protected $hidden = ['password', 'remember_token'];
 
-    /** What somebody may write follows from the role alone; other abilities are the gate's. */
+    /**
+     * What somebody may write follows from the role alone; other abilities are the gate's.
+     *
+     * @param  iterable<mixed>|string|\UnitEnum  $abilities
+     * @param  mixed  $arguments
+     */
     public function can($abilities, $arguments = []): bool
     {
         $ability = is_string($abilities) ? Ability::tryFrom($abilities) : null;

@@ -56,6 +56,7 @@ final class Bench
         return Features::judge($section, $sheet, $policy ?? self::policy(), $nothing) ?? throw new LogicException("Nothing is judged on the sheet {$section->value}.");
     }
 
+    /** @param  array<string, mixed>  $changes  To the shop's defaults */
     public static function policy(array $changes = []): ShopPolicy
     {
         return ShopPolicy::fromArray($changes + self::policyDocument());

@@ -56,7 +56,7 @@ final class PackageTest extends TestCase
         DB::enableQueryLog();
         $evaluation = JobPackage::fromJson($json)->evaluate()->toArray();
         $this->assertSame([], DB::getQueryLog());
-        $finding = collect($evaluation['bores'][0]['findings'])->firstWhere('criterion', 'out_of_round');
+        $finding = array_column($evaluation['bores'][0]['findings'], null, 'criterion')['out_of_round'];
         $this->assertSame(['BORE-6', 'fail', 25_400 * 44 / 10, ['bore.1.top.thrust', 'bore.1.top.inline']], [$finding['rule'], $finding['outcome'], $finding['value_nm'], array_column($finding['readings'], 'place')]);
     }
 

@@ -236,6 +236,7 @@ final class SheetTest extends TestCase
 
     public function test_a_database_that_is_away_answers_with_what_to_do(): void
     {
+        $socket = config('database.connections.mariadb.unix_socket');
         config(['database.connections.mariadb.unix_socket' => '/nowhere.sock']);
         $this->app->make('db')->purge();
         // The session and the person are known already; what fails is the writing.
@@ -243,7 +244,7 @@ final class SheetTest extends TestCase
 
         $answer->assertStatus(503);
         $this->assertStringContainsString('Nothing you keyed is lost', (string) $answer->json('message'));
-        config(['database.connections.mariadb.unix_socket' => env('DB_SOCKET')]);
+        config(['database.connections.mariadb.unix_socket' => $socket]);
         $this->app->make('db')->purge();
     }
 }
