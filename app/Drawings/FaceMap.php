@@ -152,7 +152,7 @@ final readonly class FaceMap
             return "{$asItSits}. The deck is not square to the crankshaft: cut it square, do not shim that away.";
         }
         $allowances = $file->policy->partAllowances($file->sheet->unit);
-        $best = $plan->bestShims(FaceGrid::supports($face->spec), $allowances->shimStep, $allowances->mostShim);
+        $best = $face->bestShims($plan, $allowances->shimStep, $allowances->mostShim);
         if ($best->hasNone()) {
             return "{$asItSits}; shims would not help.";
         }

@@ -15,6 +15,7 @@ use App\Stages\Clean\CleanPage;
 use App\Stages\Cracks\CracksPage;
 use App\Stages\Receive\ReceivePage;
 use App\Stages\StagePage;
+use App\Storage\CompiledSheets;
 use App\Storage\PolicyBook;
 use App\Storage\SpecBook;
 use App\Storage\User;
@@ -32,7 +33,7 @@ final class AppServiceProvider extends ServiceProvider
 
     public function register(): void
     {
-        $this->app->scoped(SpecBook::class, static fn (): SpecBook => new SpecBook(resource_path('specs')));
+        $this->app->scoped(SpecBook::class, static fn (): SpecBook => new SpecBook(resource_path('specs'), new CompiledSheets(storage_path('framework/sheets'))));
         $this->app->scoped(PersonOfSession::class);
         $this->app->singleton(PdfPrinter::class, static fn (): PdfPrinter => new PdfPrinter((string) config('app.chromium')));
         $this->app->singleton(CertificateStore::class, static fn (): CertificateStore => new CertificateStore(storage_path('app/certificates')));

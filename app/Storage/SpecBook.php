@@ -26,7 +26,7 @@ final class SpecBook
     /** @var ?array<string, int> The newest revision by family */
     private ?array $newest = null;
 
-    public function __construct(private readonly string $folder)
+    public function __construct(private readonly string $folder, private readonly CompiledSheets $compiled)
     {
     }
 
@@ -54,7 +54,7 @@ final class SpecBook
     {
         $revision ??= $this->newestRevision($family);
 
-        return $this->read["{$family} {$revision}"] ??= SpecificationSheet::fromJson($this->document($family, $revision), $family);
+        return $this->read["{$family} {$revision}"] ??= $this->compiled->of($this->document($family, $revision), $family);
     }
 
     /** The sheet's JSON as it was shipped or read in. */

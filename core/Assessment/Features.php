@@ -24,8 +24,8 @@ final class Features
         /** @var list<InspectedFeatures> $all A function of the code that is installed, and of nothing else */
         static $all = [];
         if ($all === []) {
-            foreach (glob(dirname(__DIR__).'/Features/*/Inspected*.php') ?: [] as $file) {
-                $class = 'NorthLedger\\Core\\Features\\'.basename(dirname($file)).'\\'.basename($file, '.php');
+            foreach (array_diff(scandir(dirname(__DIR__).'/Features') ?: [], ['.', '..']) as $folder) {
+                $class = "NorthLedger\\Core\\Features\\{$folder}\\Inspected{$folder}";
                 if (is_subclass_of($class, InspectedFeatures::class)) {
                     $all[] = new $class;
                 }

@@ -48,9 +48,12 @@ final readonly class BoreJudge
         $step = CurrentStep::of($bore, $this->nominal, $this->oversizes, $this->stepTolerance, $this->declaredStep);
         $size = $measures->size();
         $unread = $this->unread($bore, $this->stations);
-        $clearances = new ClearanceJudge(new BoreFindings($this->part, $bore->cylinder), $this->limits->clearance, $this->pistons ?? Pistons::sized(null), $this->rule, $unread, $step->value);
+        $findings = new BoreFindings($this->part, $bore->cylinder);
+        $clearances = new ClearanceJudge($findings, $this->limits->clearance, $this->pistons ?? Pistons::sized(null), $this->rule, $unread, $step->value);
         [$most, $least, $newPiston] = [$clearances->most($measures), $clearances->least($measures), $clearances->withNewPiston($measures)];
-        $ofTheBore = [$this->outOfRound($bore, $measures), $this->taper($bore, $measures), $this->crack($bore), $this->ridge($bore), $this->scoring($bore), $this->pitting($bore)];
+        $ofTheBore = [
+            $this->outOfRound($findings, $measures, $unread), $this->taper($findings, $bore, $measures), $this->crack($findings, $bore), $this->ridge($findings, $bore), $this->scoring($findings, $bore), $this->pitting($findings, $bore),
+        ];
         $ways = $clearances->ways($most, $least, $newPiston);
 
         return new JudgedBore(
@@ -84,32 +87,33 @@ final readonly class BoreJudge
         return array_combine(array_map(static fn (Finding $finding): string => $finding->criterion->value, $findings), $findings);
     }
 
-    private function outOfRound(BoreInspection $bore, BoreMeasures $measures): Finding
+    /** @param  list<Place>  $unread */
+    private function outOfRound(BoreFindings $findings, BoreMeasures $measures, array $unread): Finding
     {
-        return $this->spread(Criterion::OutOfRound, $bore, Spread::widest($measures->outOfRound), $this->limits->outOfRound, $this->unread($bore, $this->stations));
+        return $this->spread($findings, Criterion::OutOfRound, Spread::widest($measures->outOfRound), $this->limits->outOfRound, $unread);
     }
 
-    private function taper(BoreInspection $bore, BoreMeasures $measures): Finding
+    private function taper(BoreFindings $findings, BoreInspection $bore, BoreMeasures $measures): Finding
     {
-        return $this->spread(Criterion::Taper, $bore, Spread::widest($measures->taper), $this->limits->taper, $this->unread($bore, [Station::Top, Station::Bottom]));
+        return $this->spread($findings, Criterion::Taper, Spread::widest($measures->taper), $this->limits->taper, $this->unread($bore, [Station::Top, Station::Bottom]));
     }
 
     /** @param  list<Place>  $missing */
-    private function spread(Criterion $criterion, BoreInspection $bore, ?Spread $widest, Length $limit, array $missing): Finding
+    private function spread(BoreFindings $findings, Criterion $criterion, ?Spread $widest, Length $limit, array $missing): Finding
     {
         if ($widest === null) {
-            return $this->of($bore)->unread($criterion, Limits::atMostLength($limit), $missing);
+            return $findings->unread($criterion, Limits::atMostLength($limit), $missing);
         }
         $uncertainty = $widest->uncertainty();
 
-        return $this->of($bore)->measured(
+        return $findings->measured(
             $criterion, $widest->value(), Limits::atMostLength($limit),
             $this->rule->decide($widest->value(), $limit, LimitKind::Max, $uncertainty),
             $uncertainty, [$widest->largest, $widest->smallest], $missing,
         );
     }
 
-    private function crack(BoreInspection $bore): Finding
+    private function crack(BoreFindings $findings, BoreInspection $bore): Finding
     {
         $outcome = match ($bore->looks->crack) {
             null => Outcome::Missing,
@@ -117,10 +121,10 @@ final readonly class BoreJudge
             CrackLook::Crack, CrackLook::Hole => Outcome::Fail,
         };
 
-        return $this->of($bore)->look(Criterion::Crack, $outcome, $bore->looks->crack->value ?? '', $bore->looks->crack->value ?? '', [BorePlace::look(BoreFeature::Crack, $bore->cylinder)]);
+        return $findings->look(Criterion::Crack, $outcome, $bore->looks->crack->value ?? '', $bore->looks->crack->value ?? '', [BorePlace::look(BoreFeature::Crack, $bore->cylinder)]);
     }
 
-    private function ridge(BoreInspection $bore): Finding
+    private function ridge(BoreFindings $findings, BoreInspection $bore): Finding
     {
         $ends = [Station::Top->value => $bore->looks->ridgeAtTop, Station::Bottom->value => $bore->looks->ridgeAtBottom];
         $open = array_filter($ends, static fn (?RidgeLook $look): bool => $look === null || $look === RidgeLook::Deposits);
@@ -136,18 +140,18 @@ final readonly class BoreJudge
             default => $ends,
         }));
 
-        return $this->of($bore)->look(Criterion::Ridge, $outcome, implode(', ', $looks), implode(', ', $looks), $places);
+        return $findings->look(Criterion::Ridge, $outcome, implode(', ', $looks), implode(', ', $looks), $places);
     }
 
-    private function scoring(BoreInspection $bore): Finding
+    private function scoring(BoreFindings $findings, BoreInspection $bore): Finding
     {
         $look = $bore->looks->scoring;
         $outcome = $look === null ? Outcome::Missing : ($look->mayStay() ? Outcome::Pass : Outcome::Fail);
 
-        return $this->of($bore)->look(Criterion::Scoring, $outcome, $look->value ?? '', $look->value ?? '', [BorePlace::look(BoreFeature::Scoring, $bore->cylinder)]);
+        return $findings->look(Criterion::Scoring, $outcome, $look->value ?? '', $look->value ?? '', [BorePlace::look(BoreFeature::Scoring, $bore->cylinder)]);
     }
 
-    private function pitting(BoreInspection $bore): Finding
+    private function pitting(BoreFindings $findings, BoreInspection $bore): Finding
     {
         $class = $bore->looks->pitting;
         $outcome = match (true) {
@@ -157,12 +161,7 @@ final readonly class BoreJudge
             default => Outcome::Fail,
         };
 
-        return $this->of($bore)->look(Criterion::Pitting, $outcome, $class?->label() ?? '', (string) $class?->value, [BorePlace::look(BoreFeature::Pitting, $bore->cylinder)]);
-    }
-
-    private function of(BoreInspection $bore): BoreFindings
-    {
-        return new BoreFindings($this->part, $bore->cylinder);
+        return $findings->look(Criterion::Pitting, $outcome, $class?->label() ?? '', (string) $class?->value, [BorePlace::look(BoreFeature::Pitting, $bore->cylinder)]);
     }
 
     /**

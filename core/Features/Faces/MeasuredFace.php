@@ -20,6 +20,9 @@ final class MeasuredFace
 
     private ?FacePlan $plan = null;
 
+    /** @var array<string, ShimStack> By step and most; each is a search over all stacks */
+    private array $shims = [];
+
     /**
      * @param  array<string, Height>  $heights  By spot
      * @param  list<Place>  $places  Of every point of the grid
@@ -91,9 +94,15 @@ final class MeasuredFace
 
         return match (true) {
             $plan === null => Length::zero(),
-            $mayBeShimmed && $plan->hasTilt() => $plan->bestShims(FaceGrid::supports($this->spec), $shimStep, $mostShim)->cutLength(),
+            $mayBeShimmed && $plan->hasTilt() => $this->bestShims($plan, $shimStep, $mostShim)->cutLength(),
             default => $plan->cutAsItSits,
         };
+    }
+
+    /** The shims that leave the least cut, of those that the shop stacks (DECK-2). */
+    public function bestShims(FacePlan $plan, Length $step, Length $most): ShimStack
+    {
+        return $this->shims["{$step->nanometres} {$most->nanometres}"] ??= $plan->bestShims(FaceGrid::supports($this->spec), $step, $most);
     }
 
     /** Of a difference of two heights that were read in one setting. */

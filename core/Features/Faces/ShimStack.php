@@ -16,6 +16,9 @@ final readonly class ShimStack
     /** Two cuts nearer to each other than this are one: what is left of the arithmetic. */
     private const SAME_CUT_NM = 1e-3;
 
+    /** So many of the newest bounds are asked: older ones seldom say more. */
+    private const MOST_BOUNDS = 12;
+
     /** @param  list<int>  $shims  In nanometres, one for each support */
     private function __construct(public array $shims, public float $cut, public float $rock)
     {
@@ -63,7 +66,7 @@ final readonly class ShimStack
                 continue;
             }
             [$cut, $decided] = self::decided($heights, $alongX, $alongY);
-            array_unshift($bounds, $decided);
+            $bounds = [$decided, ...array_slice($bounds, 0, self::MOST_BOUNDS)];
             $used = array_sum($counts);
             if ($cut < $least[0] - self::SAME_CUT_NM || ($cut <= $least[0] + self::SAME_CUT_NM && $used < $least[1])) {
                 [$best, $least] = [$counts, [$cut, $used]];
@@ -113,10 +116,12 @@ final readonly class ShimStack
         foreach ($heights as $height) {
             $level = $height->z + $alongX * $height->x + $alongY * $height->y;
             if ($level > $highest) {
-                [$highest, $high] = [$level, $height];
+                $highest = $level;
+                $high = $height;
             }
             if ($level < $lowest) {
-                [$lowest, $low] = [$level, $height];
+                $lowest = $level;
+                $low = $height;
             }
         }
 
