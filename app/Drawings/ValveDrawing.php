@@ -43,7 +43,7 @@ final readonly class ValveDrawing implements SheetDrawing
     {
         $findings = [];
         foreach ($file->inspection()->judged(Section::Heads)->findings as $finding) {
-            $findings[$finding->subject()][] = $finding;
+            $findings[$finding->about->code][] = $finding;
         }
         $valves = ValvePlaces::valves($file->sheet);
         $pitch = self::WIDTH / count($valves);
@@ -51,12 +51,12 @@ final readonly class ValveDrawing implements SheetDrawing
         $scale = min(self::LARGEST, $pitch * 0.46) / $largest;
         $drawn = [];
         foreach ($valves as $index => [$cylinder, $spot]) {
-            $own = $findings[ValvePlaces::subject($cylinder, $spot)] ?? [];
+            $own = $findings[ValvePlaces::subject($cylinder, $spot)->code] ?? [];
             $beside = array_keys(array_filter($valves, static fn (array $valve): bool => $valve[0] === $cylinder));
             $drawn[] = [
                 'x' => Coordinate::of($pitch * ($index + 0.5)), 'radius' => Coordinate::of(ValvePlaces::spec($file->sheet, $spot)->headDiameter->nanometres * $scale),
                 'guide' => self::state($own, ['VALVE-1', 'VALVE-2']), 'seat' => self::state($own, ['VALVE-3']), 'caption' => self::clearance($own, $file),
-                'goto' => Place::at(ValveFeature::GuideHeight, $cylinder, $spot)->key(), 'name' => ValvePlaces::subject($cylinder, $spot), 'cylinder' => $cylinder,
+                'goto' => Place::at(ValveFeature::GuideHeight, $cylinder, $spot)->key(), 'name' => ValvePlaces::subject($cylinder, $spot)->label, 'cylinder' => $cylinder,
                 'isFirst' => $beside[0] === $index, 'middle' => Coordinate::of($pitch * (array_sum($beside) / count($beside) + 0.5)),
             ];
         }

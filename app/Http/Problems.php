@@ -11,11 +11,14 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use NorthLedger\Core\Gauging\GaugingException;
-use Throwable;
+use PDOException;
 
 /** What a person sees when something goes wrong: a sentence that says what to do. */
 final class Problems
 {
+    /** The server's and the client's numbers: too many connections, shutting down, no socket, no host, gone away, lost in the middle. */
+    private const AWAY = [1040, 1053, 2002, 2003, 2006, 2013];
+
     public static function register(Exceptions $exceptions): void
     {
         $exceptions->dontReport([AskBack::class, GaugingException::class]);
@@ -38,8 +41,11 @@ final class Problems
     }
 
     /** Refused, gone away, or shut down in the middle: the states from which the database comes back by itself. */
-    private static function isDatabaseAway(Throwable $exception): bool
+    private static function isDatabaseAway(QueryException $exception): bool
     {
-        return preg_match('/\[(2002|2003|2006|2013|1053|1040)\]|gone away|server has gone|Connection refused|No such file or directory|Lost connection/i', $exception->getMessage()) === 1;
+        $cause = $exception->getPrevious();
+        $number = $exception->errorInfo[1] ?? ($cause instanceof PDOException ? $cause->errorInfo[1] ?? $cause->getCode() : $exception->getCode());
+
+        return in_array((int) $number, self::AWAY, true);
     }
 }

@@ -94,7 +94,7 @@ final readonly class Evaluation
     /** @return array<string, mixed> */
     private function work(PlannedWork $work): array
     {
-        return ['rule' => $work->rule, 'subject' => $work->subject, 'work' => $work->kind->value, 'step_nm' => $work->step?->nanometres, 'target_nm' => $work->target?->nanometres, 'said' => $work->said];
+        return ['rule' => $work->rule, 'about' => $work->about->code, 'subject' => $work->subject(), 'work' => $work->kind->value, 'step_nm' => $work->step?->nanometres, 'target_nm' => $work->target?->nanometres, 'said' => $work->said];
     }
 
     /** @return array<int, ?float> By cylinder, as it is */

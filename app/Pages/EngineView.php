@@ -190,9 +190,9 @@ final readonly class EngineView
         $works = [];
         foreach (Section::cases() as $section) {
             $judged = $file->inspection()->judged($section);
-            $parts = array_column(array_map(static fn (Finding $finding): array => [$finding->subject(), $finding->part], $judged->findings), 1, 0);
+            $parts = array_column(array_map(static fn (Finding $finding): array => [$finding->about->code, $finding->part], $judged->findings), 1, 0);
             foreach ($judged->works as $work) {
-                if (($parts[$work->subject] ?? $section->partsOf($file->sheet)[0]) === $part) {
+                if (($parts[$work->about->code] ?? $section->partsOf($file->sheet)[0]) === $part) {
                     $works[] = $work;
                 }
             }

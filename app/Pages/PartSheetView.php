@@ -35,7 +35,7 @@ final readonly class PartSheetView
         $cells = new PartCells($file, $file->record->entries($sheet), self::marks($findings));
         $bySubject = [];
         foreach ($findings as $finding) {
-            $bySubject[$finding->subject()][$finding->criterion->value] = $finding;
+            $bySubject[$finding->about->code][$finding->criterion->value] = $finding;
         }
         $gauges = $file->record->entries($sheet)->gauges;
 

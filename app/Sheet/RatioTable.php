@@ -69,8 +69,8 @@ final readonly class RatioTable
     private static function planned(JobFile $file, FaceKind $kind): Length
     {
         $judged = $file->inspection()->judged(Section::Deck);
-        $names = array_map(static fn (int $index): string => $kind->name($file->sheet, $index + 1), array_keys($file->sheet->layout->banks));
-        $cuts = array_map(static fn (PlannedWork $work): Length => $work->step ?? Length::zero(), array_filter($judged->works, static fn (PlannedWork $work): bool => $work->kind === WorkKind::Face && in_array($work->subject, $names, true)));
+        $codes = array_map(static fn (int $index): string => $kind->subject($file->sheet, $index + 1)->code, array_keys($file->sheet->layout->banks));
+        $cuts = array_map(static fn (PlannedWork $work): Length => $work->step ?? Length::zero(), array_filter($judged->works, static fn (PlannedWork $work): bool => $work->kind === WorkKind::Face && in_array($work->about->code, $codes, true)));
 
         return Length::largest(Length::zero(), ...array_values($cuts));
     }

@@ -16,6 +16,11 @@ final readonly class Subject
         return new self("bore.{$cylinder}", "Cylinder {$cylinder}");
     }
 
+    public static function rod(int $rod): self
+    {
+        return new self("rod.{$rod}", "Rod {$rod}");
+    }
+
     /** Of its kind: 3 of “main.3”, “valve.3.in”; 0 where there is only one. */
     public function number(): int
     {

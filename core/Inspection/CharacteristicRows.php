@@ -36,10 +36,10 @@ final readonly class CharacteristicRows
         return new CharacteristicRow($group, $label, $this->optional($label, $feature, $spot, $nominal)->cells, true);
     }
 
-    /** @return list<string> “Main 1”, “Main 2”, … */
-    public function subjects(string $name): array
+    /** @return list<string> Codes of what the findings of each column are about: `main.1`, `main.2`, … */
+    public function subjects(string $code): array
     {
-        return array_map(static fn (int $number): string => "{$name} {$number}", $this->numbers);
+        return array_map(static fn (int $number): string => "{$code}.{$number}", $this->numbers);
     }
 
     /** @return list<string> */

@@ -13,7 +13,7 @@ final readonly class CharacteristicTable
      * @param  list<string>  $columns
      * @param  list<CharacteristicRow>  $rows
      * @param  list<string>  $order  Place keys as they are walked; column by column where none are given
-     * @param  list<string>  $subjects  What the findings of each column are about: “Main 3”
+     * @param  list<string>  $subjects  Codes of what the findings of each column are about: `main.3`
      * @param  list<Criterion>  $derived  Criteria of those findings that stand below the readings
      */
     public function __construct(public string $title, public array $columns, public array $rows, private array $order = [], public array $subjects = [], public array $derived = [])

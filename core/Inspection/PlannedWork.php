@@ -4,12 +4,13 @@ declare(strict_types=1);
 
 namespace NorthLedger\Core\Inspection;
 
+use NorthLedger\Core\Finding\Subject;
 use NorthLedger\Core\Quantity\Length;
 
 /** What is planned for a part, with its target where there is one. */
 final readonly class PlannedWork
 {
-    private function __construct(public string $rule, public string $subject, public WorkKind $kind, public ?Length $step, public ?Length $target, public string $said)
+    private function __construct(public string $rule, public Subject $about, public WorkKind $kind, public ?Length $step, public ?Length $target, public string $said)
     {
     }
 
@@ -18,8 +19,14 @@ final readonly class PlannedWork
      * @param  ?Length  $target  The size aimed at
      * @param  string  $said  What else the hand has to know
      */
-    public static function of(string $rule, string $subject, WorkKind $kind, ?Length $step = null, ?Length $target = null, string $said = ''): self
+    public static function of(string $rule, Subject $about, WorkKind $kind, ?Length $step = null, ?Length $target = null, string $said = ''): self
     {
-        return new self($rule, $subject, $kind, $step, $target, $said);
+        return new self($rule, $about, $kind, $step, $target, $said);
+    }
+
+    /** “Main 3” */
+    public function subject(): string
+    {
+        return $this->about->label;
     }
 }

@@ -51,7 +51,7 @@ final class CamshaftTest extends TestCase
     public function test_what_fails_is_bored_in_line_once_for_each_bore(): void
     {
         $works = Bench::judge(Section::Housings, Bench::sheet('tarn-4-198'))->judge($this->read(['cambore.1.0' => self::MIDDLE, 'cambore.1.90' => self::MIDDLE + 2 * self::THOU]))->works;
-        $this->assertSame([['Camshaft bore 1', WorkKind::LineBore]], array_map(static fn (PlannedWork $work): array => [$work->subject, $work->kind], $works));
+        $this->assertSame([['cambore.1', WorkKind::LineBore]], array_map(static fn (PlannedWork $work): array => [$work->about->code, $work->kind], $works));
     }
 
     /**

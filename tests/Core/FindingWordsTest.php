@@ -69,12 +69,12 @@ final class FindingWordsTest extends TestCase
     public static function works(): iterable
     {
         $thou = static fn (int $count): Length => Length::ofNanometres($count * self::THOU);
-        yield 'ground under' => [PlannedWork::of('JRNL-6', 'Mains', WorkKind::Grind, $thou(10), $thou(2_489)), 'Mains: grind .010 under, aim at 2.4890 in.'];
-        yield 'polished' => [PlannedWork::of('JRNL-6', 'Rod journals', WorkKind::Polish), 'Rod journals: polish.'];
-        yield 'bored in line' => [PlannedWork::of('LINE-3', 'Housings', WorkKind::LineBore, $thou(20), $thou(2_837)), 'Housings: line bore to +.020, aim at 2.8370 in.'];
-        yield 'faced' => [PlannedWork::of('DECK-2', 'Deck, bank 2', WorkKind::Face, $thou(3), $thou(9_172), 'Keep the stamped numbers.'), 'Deck, bank 2: face by 3.0 thou, leaving 9.1720 in. Keep the stamped numbers.'];
-        yield 'resized to standard' => [PlannedWork::of('ROD-2', 'Rod 4', WorkKind::Resize, Length::zero(), $thou(2_265)), 'Rod 4: resize to standard, aim at 2.2650 in.'];
-        yield 'made good without a number' => [PlannedWork::of('VALVE-2', 'Cylinder 1, exhaust', WorkKind::Guides), 'Cylinder 1, exhaust: fit guides.'];
+        yield 'ground under' => [PlannedWork::of('JRNL-6', Subject::of('mains', 'Mains'), WorkKind::Grind, $thou(10), $thou(2_489)), 'Mains: grind .010 under, aim at 2.4890 in.'];
+        yield 'polished' => [PlannedWork::of('JRNL-6', Subject::of('rods', 'Rod journals'), WorkKind::Polish), 'Rod journals: polish.'];
+        yield 'bored in line' => [PlannedWork::of('LINE-3', Subject::of('housings', 'Housings'), WorkKind::LineBore, $thou(20), $thou(2_837)), 'Housings: line bore to +.020, aim at 2.8370 in.'];
+        yield 'faced' => [PlannedWork::of('DECK-2', Subject::of('deck.2', 'Deck, bank 2'), WorkKind::Face, $thou(3), $thou(9_172), 'Keep the stamped numbers.'), 'Deck, bank 2: face by 3.0 thou, leaving 9.1720 in. Keep the stamped numbers.'];
+        yield 'resized to standard' => [PlannedWork::of('ROD-2', Subject::rod(4), WorkKind::Resize, Length::zero(), $thou(2_265)), 'Rod 4: resize to standard, aim at 2.2650 in.'];
+        yield 'made good without a number' => [PlannedWork::of('VALVE-2', Subject::of('valve.1.ex', 'Cylinder 1, exhaust'), WorkKind::Guides), 'Cylinder 1, exhaust: fit guides.'];
     }
 
     #[DataProvider('works')]

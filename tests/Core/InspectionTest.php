@@ -113,7 +113,7 @@ final class InspectionTest extends TestCase
     {
         $judged = $this->crankshaft(['main.3.front.0' => $this->main(-35), 'pin.2.front.0' => $this->pin(-65), 'pinscore.2' => 2 * self::THOU]);
         $this->assertSame(PartVerdict::Recondition, $judged->verdict());
-        $this->assertSame([['Mains', WorkKind::Grind, 254_000, 63_220_600], ['Rod journals', WorkKind::Grind, 508_000, 53_454_300]], array_map(static fn (PlannedWork $work): array => [$work->subject, $work->kind, $work->step?->nanometres, $work->target?->nanometres], $judged->works));
+        $this->assertSame([['mains', WorkKind::Grind, 254_000, 63_220_600], ['rods', WorkKind::Grind, 508_000, 53_454_300]], array_map(static fn (PlannedWork $work): array => [$work->about->code, $work->kind, $work->step?->nanometres, $work->target?->nanometres], $judged->works));
         $words = new FindingWords(LengthDisplay::in(LengthUnit::Inch));
         $this->assertSame('Mains: grind .010 under, aim at 2.4890 in.', (new PlannedWorkWords(LengthDisplay::in(LengthUnit::Inch)))->sentence($judged->works[0]));
         $size = $this->finding($judged, 'Main 3', Criterion::Size);
@@ -211,16 +211,16 @@ final class InspectionTest extends TestCase
     {
         $judged = $this->judge($this->vee, Section::Rods, $this->engine->measurements(Section::Rods, ['bigendmass.3' => 507_000_000, 'smallendmass.3' => 501_500_000]));
         $this->assertSame(PartVerdict::Recondition, $judged->verdict());
-        $this->assertSame(['Rod 3', WorkKind::Balance, '7.0 g off the big end and 1.5 g off the small end.'], [$judged->works[0]->subject, $judged->works[0]->kind, $judged->works[0]->said]);
+        $this->assertSame(['rod.3', WorkKind::Balance, '7.0 g off the big end and 1.5 g off the small end.'], [$judged->works[0]->about->code, $judged->works[0]->kind, $judged->works[0]->said]);
         $light = $this->judge($this->vee, Section::Rods, $this->engine->measurements(Section::Rods, ['bigendmass.6' => 490_000_000]));
-        $this->assertSame(['Rod 6', WorkKind::Replace], [$light->works[0]->subject, $light->works[0]->kind]);
+        $this->assertSame(['rod.6', WorkKind::Replace], [$light->works[0]->about->code, $light->works[0]->kind]);
         $this->assertStringContainsString('10.0 g lighter', $light->works[0]->said);
     }
 
     public function test_a_rod_out_of_true_is_straightened_one_of_another_length_is_replaced(): void
     {
         $judged = $this->judge($this->vee, Section::Rods, $this->engine->measurements(Section::Rods, ['bend.2' => 3 * self::THOU, 'bigend.4.rear.90' => $this->vee->rods->bigEnd->most->nanometres + self::THOU, 'smallend.5.0' => 0 + $this->vee->rods->smallEnd->most->nanometres + self::THOU]));
-        $this->assertSame([['Rod 2', WorkKind::Straighten], ['Rod 4', WorkKind::Resize], ['Rod 5', WorkKind::Rebush]], array_map(static fn (PlannedWork $work): array => [$work->subject, $work->kind], $this->sorted($judged->works)));
+        $this->assertSame([['rod.2', WorkKind::Straighten], ['rod.4', WorkKind::Resize], ['rod.5', WorkKind::Rebush]], array_map(static fn (PlannedWork $work): array => [$work->about->code, $work->kind], $this->sorted($judged->works)));
         $this->assertSame(PartVerdict::Recondition, $judged->verdict());
         $long = $this->judge($this->vee, Section::Rods, $this->engine->measurements(Section::Rods, ['centres.1' => $this->vee->rods->centreDistance->most->nanometres + 20 * self::THOU]));
         $this->assertSame(PartVerdict::Scrap, $long->verdict());
@@ -373,7 +373,7 @@ final class InspectionTest extends TestCase
      */
     private function sorted(array $works): array
     {
-        usort($works, static fn (PlannedWork $a, PlannedWork $b): int => $a->subject <=> $b->subject);
+        usort($works, static fn (PlannedWork $a, PlannedWork $b): int => $a->about->code <=> $b->about->code);
 
         return $works;
     }

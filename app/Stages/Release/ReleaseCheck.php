@@ -15,6 +15,7 @@ use NorthLedger\Core\Features\Bores\JudgedBore;
 use NorthLedger\Core\Features\Bores\OptionKind;
 use NorthLedger\Core\Finding\PartDefect;
 use NorthLedger\Core\Verification\VerifiedBore;
+use NorthLedger\Core\Work\OperationKind;
 use NorthLedger\Core\Work\TickState;
 
 /** What still stands between a job and its release (WORK-6), and what the signer should know (WORK-4). */
@@ -93,9 +94,10 @@ final readonly class ReleaseCheck
     private static function ownWork(JobFile $file): string
     {
         $readers = array_unique(array_map(static fn (KeyedReading $row): int => $row->userId, $file->record->entries(SheetName::Finished)->rows));
+        $operations = $file->work()->order()->operations ?? [];
         $workers = [];
         foreach ($file->work()->ticks() as $tick) {
-            if ($tick->state === TickState::Done && str_starts_with($tick->operation, 'hone')) {
+            if ($tick->state === TickState::Done && ($operations[$tick->operation] ?? null)?->kind === OperationKind::Hone) {
                 $workers[$tick->user_id] = $tick->user->name;
             }
         }

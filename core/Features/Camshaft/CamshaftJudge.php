@@ -67,7 +67,7 @@ final readonly class CamshaftJudge implements Judge
         $works = [];
         foreach ($findings as $finding) {
             if ($finding->outcome === Outcome::Fail) {
-                $works[$finding->about->code] ??= PlannedWork::of($finding->rule, $finding->subject(), WorkKind::LineBore, said: 'Together with the others, to bearings of the next outside diameter.');
+                $works[$finding->about->code] ??= PlannedWork::of($finding->rule, $finding->about, WorkKind::LineBore, said: 'Together with the others, to bearings of the next outside diameter.');
             }
         }
 

@@ -32,7 +32,7 @@ final class CamshaftPlaces
                 static fn (int $bore): Characteristic => Characteristic::optional(Place::at(CamshaftFeature::Bore, $bore, $spot), CharacteristicRows::middle($spec->diameter($bore))), self::numbers($spec),
             )), self::DIRECTIONS),
             $bores->optional('offset from the line', CamshaftFeature::Offset),
-        ], [], $bores->subjects('Camshaft bore'), [Criterion::OutOfRound])];
+        ], [], $bores->subjects('cambore'), [Criterion::OutOfRound])];
     }
 
     /** @return list<Place> Where one bore is read */

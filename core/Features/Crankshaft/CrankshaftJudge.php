@@ -214,7 +214,7 @@ final readonly class CrankshaftJudge implements Judge
     /** @return list<Finding> */
     private function ofGroup(JournalGroup $group, ?GrindPlan $plan): array
     {
-        $subject = Subject::of($group->value, $group === JournalGroup::Mains ? 'Mains' : 'Rod journals');
+        $subject = self::subject($group);
         if ($plan?->action === GrindAction::WeldOrReplace) {
             return [Finding::failed(EnginePart::Crankshaft, 'JRNL-5', $subject, Criterion::Undersize, 'They do not clean up at the largest undersize offered: weld them up, or replace the crankshaft.', Remedy::Repair, [])];
         }
@@ -224,10 +224,15 @@ final readonly class CrankshaftJudge implements Judge
             : [];
     }
 
+    private static function subject(JournalGroup $group): Subject
+    {
+        return Subject::of($group->value, $group === JournalGroup::Mains ? 'Mains' : 'Rod journals');
+    }
+
     /** @return list<PlannedWork> */
     private function works(JournalGroup $group, ?GrindPlan $plan): array
     {
-        $subject = $group === JournalGroup::Mains ? 'Mains' : 'Rod journals';
+        $subject = self::subject($group);
 
         return match ($plan?->action) {
             null => [],
@@ -247,7 +252,7 @@ final readonly class CrankshaftJudge implements Judge
     {
         $isBent = array_filter($whole, static fn (Finding $finding): bool => $finding->rule === 'JRNL-6' && $finding->outcome === Outcome::Fail) !== [];
 
-        return $isBent ? [PlannedWork::of('JRNL-6', 'Crankshaft', WorkKind::Straighten, said: 'Before it is ground; check it for cracks again afterwards.')] : [];
+        return $isBent ? [PlannedWork::of('JRNL-6', Subject::of('crankshaft', 'Crankshaft'), WorkKind::Straighten, said: 'Before it is ground; check it for cracks again afterwards.')] : [];
     }
 
     /** @return list<Finding> */

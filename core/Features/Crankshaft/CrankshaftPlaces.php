@@ -47,14 +47,14 @@ final readonly class CrankshaftPlaces
                 $mains->optional('fillet', JournalFeature::MainFillet, '', CharacteristicRows::middle($spec->mains->fillet)),
                 $mains->optional('Ra', JournalFeature::MainFinish),
                 $mains->optional('plastic strip', JournalFeature::MainStrip),
-            ], [], $mains->subjects('Main'), self::DERIVED),
+            ], [], $mains->subjects('main'), self::DERIVED),
             new CharacteristicTable('Rod journals', $pins->columns(), [
                 ...self::grid($pins, JournalFeature::Pin, CharacteristicRows::middle($spec->rods->diameter)),
                 $pins->needed('deepest score', JournalFeature::PinScore),
                 $pins->optional('fillet', JournalFeature::PinFillet, '', CharacteristicRows::middle($spec->rods->fillet)),
                 $pins->optional('Ra', JournalFeature::PinFinish),
                 $pins->optional('plastic strip', JournalFeature::PinStrip),
-            ], [], $pins->subjects('Rod journal'), self::DERIVED),
+            ], [], $pins->subjects('pin'), self::DERIVED),
             new CharacteristicTable('The whole', ['run-out, snout', 'end play'], [
                 new CharacteristicRow('', 'reads', [Characteristic::needed(Place::at(JournalFeature::SnoutRunOut, 1)), Characteristic::optional(Place::at(JournalFeature::EndPlay, 1))]),
             ]),

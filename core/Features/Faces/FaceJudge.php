@@ -85,7 +85,7 @@ final readonly class FaceJudge implements Judge
     private function ofFace(MeasuredFace $face, Measurements $measurements): array
     {
         [$kind, $spec, $bank] = [$face->kind, $face->spec, $face->bank];
-        $gate = new Gate($kind->part(), $this->policy->incomingRule, $measurements, 'DECK-1', Subject::of("{$kind->value}.{$bank}", $kind->name($this->sheet, $bank)));
+        $gate = new Gate($kind->part(), $this->policy->incomingRule, $measurements, 'DECK-1', $kind->subject($this->sheet, $bank));
         $flatness = $face->plan()?->flatness();
         $height = Place::at($kind->height(), $bank);
         $findings = [
@@ -164,7 +164,7 @@ final readonly class FaceJudge implements Judge
         ]);
         $height = $measurements->length(Place::at($kind->height(), $bank));
 
-        return [PlannedWork::of('DECK-2', $kind->name($this->sheet, $bank), WorkKind::Face, $cut, $height?->minus($cut), implode(' ', $cautions))];
+        return [PlannedWork::of('DECK-2', $kind->subject($this->sheet, $bank), WorkKind::Face, $cut, $height?->minus($cut), implode(' ', $cautions))];
     }
 
     /**

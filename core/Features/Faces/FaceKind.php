@@ -8,6 +8,7 @@ use NorthLedger\Core\Engine\Places\Feature;
 use NorthLedger\Core\Engine\Specification\EnginePart;
 use NorthLedger\Core\Engine\Specification\FaceSpec;
 use NorthLedger\Core\Engine\Specification\SpecificationSheet;
+use NorthLedger\Core\Finding\Subject;
 
 /** The two kinds of face that seal the combustion: the deck of the block and the face of the head (DECK). */
 enum FaceKind: string
@@ -54,6 +55,11 @@ enum FaceKind: string
     public function finish(): Feature
     {
         return $this === self::Deck ? FaceFeature::DeckFinish : FaceFeature::HeadFinish;
+    }
+
+    public function subject(SpecificationSheet $sheet, int $bank): Subject
+    {
+        return Subject::of("{$this->value}.{$bank}", $this->name($sheet, $bank));
     }
 
     /** “Deck”, “Deck, bank 2”, “Head face, bank 1” */

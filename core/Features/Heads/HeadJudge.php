@@ -46,7 +46,7 @@ final readonly class HeadJudge implements Judge
     {
         $spec = ValvePlaces::spec($this->sheet, $spot);
         $at = static fn (Feature $feature): Place => Place::at($feature, $cylinder, $spot);
-        $gate = new Gate($this->sheet->valvePart(), $this->policy->incomingRule, $measurements, 'VALVE-1', Subject::of("valve.{$cylinder}.{$spot}", ValvePlaces::subject($cylinder, $spot)));
+        $gate = new Gate($this->sheet->valvePart(), $this->policy->incomingRule, $measurements, 'VALVE-1', ValvePlaces::subject($cylinder, $spot));
 
         $clearance = $gate->under('VALVE-2')->difference(Criterion::StemClearance, $at(ValveFeature::Guide), $at(ValveFeature::Stem), $spec->stemClearance, Remedy::Machine);
 
@@ -102,7 +102,7 @@ final readonly class HeadJudge implements Judge
         foreach ($findings as $finding) {
             if ($finding->outcome === Outcome::Fail) {
                 $kind = $finding->rule === 'VALVE-3' ? WorkKind::CutSeats : WorkKind::Guides;
-                $works["{$kind->value} {$finding->about->code}"] = PlannedWork::of($finding->rule, $finding->subject(), $kind);
+                $works["{$kind->value} {$finding->about->code}"] = PlannedWork::of($finding->rule, $finding->about, $kind);
             }
         }
 

@@ -9,6 +9,7 @@ use NorthLedger\Core\Engine\Places\Place;
 use NorthLedger\Core\Engine\Specification\SpecificationSheet;
 use NorthLedger\Core\Engine\Specification\ValveSpec;
 use NorthLedger\Core\Finding\Criterion;
+use NorthLedger\Core\Finding\Subject;
 use NorthLedger\Core\Inspection\Characteristic;
 use NorthLedger\Core\Inspection\CharacteristicRow;
 use NorthLedger\Core\Inspection\CharacteristicRows;
@@ -25,11 +26,11 @@ final readonly class ValvePlaces
     }
 
     /** The subject of a valve's findings: “Cylinder 3, intake”. */
-    public static function subject(int $cylinder, string $spot): string
+    public static function subject(int $cylinder, string $spot): Subject
     {
         $number = ltrim($spot, 'inex');
 
-        return "Cylinder {$cylinder}, ".(str_starts_with($spot, 'in') ? 'intake' : 'exhaust').($number === '' ? '' : " {$number}");
+        return Subject::of("valve.{$cylinder}.{$spot}", "Cylinder {$cylinder}, ".(str_starts_with($spot, 'in') ? 'intake' : 'exhaust').($number === '' ? '' : " {$number}"));
     }
 
     private static function ofKind(SpecificationSheet $sheet, string $kind, string $title): CharacteristicTable
@@ -48,7 +49,7 @@ final readonly class ValvePlaces
             $row('', 'width', ValveFeature::SeatWidth),
             $row('', 'run-out', ValveFeature::SeatRunOut),
             $row('', 'vacuum', ValveFeature::Vacuum),
-        ], [], array_map(static fn (array $valve): string => self::subject(...$valve), $valves), [Criterion::StemClearance]);
+        ], [], array_map(static fn (array $valve): string => self::subject(...$valve)->code, $valves), [Criterion::StemClearance]);
     }
 
     /** @return list<array{int, string}> Cylinder and spot of each valve: “in”, “ex”, or “in1”, “in2” where there are two of a kind */

@@ -195,8 +195,8 @@ final readonly class HousingJudge implements Judge
     private function works(Length $step, LinePlan $plan): array
     {
         return match ($plan->work) {
-            LineWork::Hone => [PlannedWork::of('LINE-2a', 'Housings', WorkKind::LineHone, $step, CharacteristicRows::middle($this->spec->diameter)->plus($step), 'Caps torqued, all in one setting; the crankshaft comes nearer to the camshaft by half of what is cut.')],
-            LineWork::Bore => [PlannedWork::of('LINE-2a', 'Housings', WorkKind::LineBore, $plan->step?->plus($step), $plan->target, 'Caps torqued, all in one setting.')],
+            LineWork::Hone => [PlannedWork::of('LINE-2a', Subject::of('housings', 'Housings'), WorkKind::LineHone, $step, CharacteristicRows::middle($this->spec->diameter)->plus($step), 'Caps torqued, all in one setting; the crankshaft comes nearer to the camshaft by half of what is cut.')],
+            LineWork::Bore => [PlannedWork::of('LINE-2a', Subject::of('housings', 'Housings'), WorkKind::LineBore, $plan->step?->plus($step), $plan->target, 'Caps torqued, all in one setting.')],
             LineWork::Scrap => [],
         };
     }

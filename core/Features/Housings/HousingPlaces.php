@@ -44,7 +44,7 @@ final readonly class HousingPlaces
         $thrust = new CharacteristicRows([$spec->thrust->housing]);
 
         return [
-            new CharacteristicTable('Housings, from the front; 0° is square to the parting line', $housings->columns(), $rows, [], $housings->subjects('Housing'), [Criterion::OutOfRound]),
+            new CharacteristicTable('Housings, from the front; 0° is square to the parting line', $housings->columns(), $rows, [], $housings->subjects('housing'), [Criterion::OutOfRound]),
             new CharacteristicTable("Thrust, housing {$spec->thrust->housing}", ['0°', '90°', '180°', '270°', 'face'], [
                 new CharacteristicRow('', 'width, polished band', [
                     ...array_map(static fn (string $spot): Characteristic => $thrust->needed('', HousingFeature::ThrustWidth, $spot, CharacteristicRows::middle($spec->thrust->width))->cells[0] ?? throw new \LogicException('A row has a cell.'), self::THRUST_SPOTS),

@@ -66,7 +66,7 @@ final readonly class LifterJudge implements Judge
     private static function works(array $findings): array
     {
         return array_values(array_map(
-            static fn (Finding $finding): PlannedWork => PlannedWork::of(self::RULE, $finding->subject(), WorkKind::Resize, said: 'Bush or ream the bore, or fit another lifter.'),
+            static fn (Finding $finding): PlannedWork => PlannedWork::of(self::RULE, $finding->about, WorkKind::Resize, said: 'Bush or ream the bore, or fit another lifter.'),
             array_filter($findings, static fn (Finding $finding): bool => $finding->outcome === Outcome::Fail),
         ));
     }

@@ -27,7 +27,7 @@ final readonly class LifterPlaces
                 $lifters->needed('by feel', LifterFeature::LifterFeel),
                 $lifters->optional('bore at working depth', LifterFeature::LifterBore, '', CharacteristicRows::middle($sheet->lifters->bore)),
                 $lifters->optional('body', LifterFeature::Lifter, '', CharacteristicRows::middle($sheet->lifters->body)),
-            ], [], $lifters->subjects('Lifter'), [Criterion::Play]);
+            ], [], $lifters->subjects('lifter'), [Criterion::Play]);
         }
 
         return $tables;

@@ -54,7 +54,7 @@ final readonly class RodJudge implements Judge
     private function ofRod(int $rod, Measurements $measurements): array
     {
         $spec = $this->sheet->rods;
-        $gate = new Gate(EnginePart::Rods, $this->policy->incomingRule, $measurements, 'ROD-1', Subject::of("rod.{$rod}", "Rod {$rod}"));
+        $gate = new Gate(EnginePart::Rods, $this->policy->incomingRule, $measurements, 'ROD-1', Subject::rod($rod));
         [$front, $frontAcross, $rear, $rearAcross] = self::bigEnd($rod);
         $loose = array_values(array_filter(self::bigEnd($rod), static fn (Place $place): bool => $measurements->isRead($place) && ! $measurements->conditions($place)->capsTorqued));
         $at = static fn (Feature $feature): Place => Place::at($feature, $rod);
@@ -86,7 +86,7 @@ final readonly class RodJudge implements Judge
                     $finding->criterion === Criterion::CentreDistance => WorkKind::Replace,
                     default => WorkKind::Straighten,
                 };
-                $kinds[$kind->value] = PlannedWork::of($finding->rule, "Rod {$rod}", $kind);
+                $kinds[$kind->value] = PlannedWork::of($finding->rule, Subject::rod($rod), $kind);
             }
         }
 

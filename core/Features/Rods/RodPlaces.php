@@ -33,6 +33,6 @@ final readonly class RodPlaces
             $rods->needed('big end', RodFeature::BigEndMass, '', null, 'Weight'),
             $rods->needed('small end', RodFeature::SmallEndMass),
             $rods->optional('or the whole rod', RodFeature::RodMass),
-        ], [], $rods->subjects('Rod'), [Criterion::BigEndOutOfRound, Criterion::BigEndTaper])];
+        ], [], $rods->subjects('rod'), [Criterion::BigEndOutOfRound, Criterion::BigEndTaper])];
     }
 }

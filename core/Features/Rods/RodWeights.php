@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace NorthLedger\Core\Features\Rods;
 
 use NorthLedger\Core\Engine\Places\Place;
+use NorthLedger\Core\Finding\Subject;
 use NorthLedger\Core\Inspection\PlannedWork;
 use NorthLedger\Core\Inspection\WorkKind;
 use NorthLedger\Core\Quantity\Mass;
@@ -87,14 +88,14 @@ final readonly class RodWeights
         }
         $totals = $this->totals;
         if ($totals[$odd] === self::least($totals) && $this->spreadWithout($odd) <= $allowed->micrograms) {
-            return [PlannedWork::of('ROD-3', "Rod {$odd}", WorkKind::Replace, said: 'It is '.MassNotation::grams($this->secondLightest($odd) - $totals[$odd]).' g lighter than any other: find one that matches, or take that much off all the others.')];
+            return [PlannedWork::of('ROD-3', Subject::rod($odd), WorkKind::Replace, said: 'It is '.MassNotation::grams($this->secondLightest($odd) - $totals[$odd]).' g lighter than any other: find one that matches, or take that much off all the others.')];
         }
         $works = [];
         foreach ($totals as $rod => $total) {
             $over = $total - self::least($totals) - $allowed->micrograms;
             if ($over > 0) {
                 $shares = isset($this->ends[$rod]) && count($this->ends) === count($totals) ? $this->shares($this->ends[$rod]) : [MassNotation::grams($over).' g at the least; weigh both ends to know off which'];
-                $works[] = PlannedWork::of('ROD-3', "Rod {$rod}", WorkKind::Balance, said: implode(' and ', $shares).'.');
+                $works[] = PlannedWork::of('ROD-3', Subject::rod($rod), WorkKind::Balance, said: implode(' and ', $shares).'.');
             }
         }
 
