@@ -220,7 +220,16 @@ final readonly class EngineView
         $open = array_filter($here, static fn (AssessedPart $part): bool => $part->verdict === PartVerdict::NotYetKnown);
         usort($open, static fn (AssessedPart $a, AssessedPart $b): int => self::weight($a) <=> self::weight($b));
 
-        return array_values(array_filter(array_map(static fn (AssessedPart $part): string => ucfirst($file->sheet->nameOf($part->part)).': '.self::missingOf($part, $words, $file->sheet->nameOf($part->part)), $open), static fn (string $line): bool => ! str_ends_with($line, ': ')));
+        $lines = [];
+        foreach ($open as $part) {
+            $name = $file->sheet->nameOf($part->part);
+            $missing = self::missingOf($part, $words, $name);
+            if ($missing !== '') {
+                $lines[] = ucfirst($name).": {$missing}";
+            }
+        }
+
+        return $lines;
     }
 
     /** Sheets that are not begun weigh more than any that are. */

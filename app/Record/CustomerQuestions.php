@@ -34,7 +34,7 @@ final readonly class CustomerQuestions
                 StopReason::CustomerAsked, $one->location->cylinder, "{$one->disposition()?->value}, {$one->location->words()}", ! in_array($one->location->part(), [EnginePart::Block, EnginePart::Cylinders], true),
             ), $this->record->cracks()->customerHolds()),
             ...array_values(array_map(
-                static fn (SleeveSurvey $survey): Stop => new Stop(StopReason::CustomerAsked, $survey->cylinder, 'the old sleeve'),
+                static fn (SleeveSurvey $survey): Stop => new Stop(StopReason::CustomerAsked, $survey->cylinder, "the old sleeve of cylinder {$survey->cylinder}"),
                 array_filter($this->record->sleeves(), static fn (SleeveSurvey $survey): bool => $survey->waitsForCustomer()),
             )),
         ];

@@ -41,7 +41,8 @@ final readonly class OrderWords
     public static function stop(Stop $stop): string
     {
         $cylinder = $stop->cylinder === null ? '' : VerdictWords::cylinders([$stop->cylinder]);
-        $where = $cylinder === '' || str_contains($stop->said, $cylinder) ? '' : ucfirst($cylinder).': ';
+        // What was found says where it is.
+        $where = $cylinder === '' || $stop->said !== '' ? '' : ucfirst($cylinder).': ';
 
         return ucfirst($where.match ($stop->reason) {
             StopReason::BlockIsScrap => "the block is scrap. {$stop->said}",
