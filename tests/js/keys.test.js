@@ -1,7 +1,7 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import { meaningOf } from '../../resources/js/sheet/keys.js';
-import { ulid } from '../../resources/js/sheet/ulid.js';
+import { ulid } from '../../resources/js/outbox/ulid.js';
 
 function desk() {
     const did = [];

@@ -1,6 +1,6 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import { createSender } from '../../resources/js/sheet/sender.js';
+import { createSender } from '../../resources/js/outbox/sender.js';
 
 function memoryStore(bodies) {
     let entries = bodies.map((body, index) => ({ id: index + 1, url: '/readings', body, state: 'waiting' }));

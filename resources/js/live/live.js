@@ -1,8 +1,6 @@
-import { openOutbox } from '../sheet/outbox.js';
-import { changesSince, post } from '../sheet/post.js';
-import { createSender } from '../sheet/sender.js';
-import { sayWhatWaits } from '../sheet/waiting.js';
-import { ulid } from '../sheet/ulid.js';
+import { openMailbox } from '../outbox/mailbox.js';
+import { changesSince, post } from '../outbox/post.js';
+import { ulid } from '../outbox/ulid.js';
 import { createClock } from './clock.js';
 import { bodyOf } from './form-body.js';
 import { listenToRows } from './rows.js';
@@ -17,18 +15,13 @@ const LOOK_AGAIN = 2000;
  */
 export async function startLive(root) {
     const clock = createClock(Number(root.dataset.now));
-    const state = document.querySelector('[data-outbox-state]');
     const refused = document.querySelector('[data-refused]');
     let head = Number(root.dataset.head);
 
-    const store = await openOutbox(root.dataset.outbox);
-    const sender = createSender({
-        store,
-        post: (url, body) => post(url, { ...body, age_ms: Math.max(0, Date.now() - (body.kept_at ?? Date.now())) }),
-        pause: (time) => new Promise((done) => setTimeout(done, time)),
-        on: { answer: settled, asked, state: showState },
-    });
-    const nudge = () => (navigator.locks ? navigator.locks.request(`outbox ${root.dataset.outbox}`, sender.nudge) : sender.nudge());
+    const mailbox = await openMailbox(root.dataset.outbox, { answer: settled, asked }, (url, body) =>
+        post(url, { ...body, age_ms: Math.max(0, Date.now() - (body.kept_at ?? Date.now())) }),
+    );
+    const { store, nudge } = mailbox;
 
     function show(answer, forget = null) {
         clock.set(answer.now);
@@ -49,8 +42,7 @@ export async function startLive(root) {
         complain(form, '');
         const body = { ...bodyOf(new FormData(form, submitter)), ulid: ulid(), kept_at: Date.now() };
         form.setAttribute('aria-busy', 'true');
-        await store.add({ url: form.action, body, form: form.id, words: form.dataset.words ?? '' });
-        nudge();
+        await mailbox.keep({ url: form.action, body, form: form.id, words: form.dataset.words ?? '' });
     }
 
     function settled(entry, answer) {
@@ -114,10 +106,6 @@ export async function startLive(root) {
         refused.append(line);
     }
 
-    async function showState(name) {
-        sayWhatWaits(state, (await store.all()).filter((one) => one.state === 'waiting').length, name === 'locked');
-    }
-
     async function watchOthers() {
         for (;;) {
             await new Promise((done) => setTimeout(done, LOOK_AGAIN));
@@ -141,7 +129,6 @@ export async function startLive(root) {
             event.target.form.requestSubmit();
         }
     });
-    window.addEventListener('online', nudge);
     listenToRows(root);
     startTimers(document, clock);
     for (const entry of await store.all()) {

@@ -1,9 +1,6 @@
 import { bodyOf } from '../live/form-body.js';
-import { openOutbox } from '../sheet/outbox.js';
-import { post } from '../sheet/post.js';
-import { createSender } from '../sheet/sender.js';
-import { ulid } from '../sheet/ulid.js';
-import { sayWhatWaits } from '../sheet/waiting.js';
+import { openMailbox } from '../outbox/mailbox.js';
+import { ulid } from '../outbox/ulid.js';
 
 /**
  * Forms of a page that has neither a sheet nor live fragments: what is sent goes into the job's outbox first, in order
@@ -13,27 +10,16 @@ import { sayWhatWaits } from '../sheet/waiting.js';
  * @param go    (address) => void
  */
 export async function startPlainOutbox(root, go = (address) => location.assign(address)) {
-    const state = document.querySelector('[data-outbox-state]');
-    const store = await openOutbox(root.dataset.plainOutbox);
-    const sender = createSender({
-        store,
-        post,
-        pause: (time) => new Promise((done) => setTimeout(done, time)),
-        on: {
-            answer: (entry, answer) => answer?.to && go(answer.to),
-            asked: giveBack,
-            async state(name) {
-                sayWhatWaits(state, (await store.all()).filter((one) => one.state === 'waiting').length, name === 'locked');
-            },
-        },
+    const mailbox = await openMailbox(root.dataset.plainOutbox, {
+        answer: (entry, answer) => answer?.to && go(answer.to),
+        asked: giveBack,
     });
-    const nudge = () => (navigator.locks ? navigator.locks.request(`outbox ${root.dataset.plainOutbox}`, sender.nudge) : sender.nudge());
 
     /** A refusal stands beside its form; what belongs to another page stays asked and is answered there. */
     async function giveBack(entry) {
         const form = entry.form ? document.getElementById(entry.form) : null;
         if (form) {
-            await store.remove(entry.id);
+            await mailbox.store.remove(entry.id);
             complain(form, entry.question.text);
         }
     }
@@ -49,12 +35,10 @@ export async function startPlainOutbox(root, go = (address) => location.assign(a
         }
         complain(form, '');
         form.setAttribute('aria-busy', 'true');
-        await store.add({ url: new URL(form.action).pathname, form: form.id, body: { ...bodyOf(new FormData(form)), ulid: ulid() } });
-        nudge();
+        await mailbox.keep({ url: new URL(form.action).pathname, form: form.id, body: { ...bodyOf(new FormData(form)), ulid: ulid() } });
     });
-    window.addEventListener('online', nudge);
     root.dataset.ready = 'yes';
-    nudge();
+    mailbox.nudge();
 }
 
 function complain(form, sentence) {

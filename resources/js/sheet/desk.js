@@ -6,16 +6,14 @@ import { feedLine } from './feed-line.js';
 import { createHand } from './hand.js';
 import { listenToKeys } from './keys.js';
 import { startMarginForms } from './margin-forms.js';
-import { openOutbox } from './outbox.js';
+import { openMailbox } from '../outbox/mailbox.js';
 import { createPage } from './page.js';
 import { createPair } from './pair.js';
 import { listenToPointing } from './pointing.js';
-import { post } from './post.js';
+import { post } from '../outbox/post.js';
 import { createQuestions } from './questions.js';
 import { seatOf } from './seat.js';
-import { createSender } from './sender.js';
-import { ulid } from './ulid.js';
-import { sayWhatWaits } from './waiting.js';
+import { ulid } from '../outbox/ulid.js';
 
 /** Works one sheet: the entry line, the outbox behind it, and the parts that the server renders anew. */
 export async function startSheet(root) {
@@ -31,19 +29,13 @@ async function startEntry(root, page, bore) {
     const { url, cursor } = page;
     const entry = root.querySelector('[data-entry]');
     const said = root.querySelector('[data-said]');
-    const state = document.querySelector('[data-outbox-state]');
-    const store = await openOutbox(root.dataset.outbox);
+    const mailbox = await openMailbox(root.dataset.outbox, { answer: settled, asked });
+    const { store, nudge } = mailbox;
     let draft = '';
 
     const questions = createQuestions(root.querySelector('[data-question]'), decide);
     const hand = createHand(root, page, () => questions.current);
     const isIdle = () => entry.value === '' && !questions.current;
-    const sender = createSender({
-        store,
-        post,
-        pause: (time) => new Promise((done) => setTimeout(done, time)),
-        on: { answer: settled, asked, state: showState },
-    });
     const feedState = root.querySelector('[data-feed-state]');
     const feed = createFeed({
         seat: seatOf(sessionStorage),
@@ -75,12 +67,10 @@ async function startEntry(root, page, bore) {
         useText: (text) => (entry.value = text),
         command: (key) => commands[key](),
     });
-    const marginForms = startMarginForms(document, (item) => store.add(item).then(nudge));
-    const nudge = () => (navigator.locks ? navigator.locks.request(`outbox ${root.dataset.outbox}`, sender.nudge) : sender.nudge());
+    const marginForms = startMarginForms(document, mailbox.keep);
 
     async function keep(target, body) {
-        await store.add({ url: target, body: { ulid: ulid(), ...body } });
-        nudge();
+        await mailbox.keep({ url: target, body: { ulid: ulid(), ...body } });
     }
 
     async function read(text, id = ulid()) {
@@ -207,10 +197,6 @@ async function startEntry(root, page, bore) {
         nudge();
     }
 
-    async function showState(name) {
-        sayWhatWaits(state, (await store.all()).filter((one) => one.state === 'waiting').length, name === 'locked');
-    }
-
     function undo() {
         keep(`${url}/undo`, {});
     }
@@ -284,7 +270,6 @@ async function startEntry(root, page, bore) {
     });
     // What somebody else has read meanwhile is not proposed any more.
     root.addEventListener('shown', () => (hand.isFree && isIdle() ? hand.goOn() : hand.render()));
-    window.addEventListener('online', nudge);
 
     for (const item of await store.all()) {
         if (item.body.place) {

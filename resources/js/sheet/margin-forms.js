@@ -1,4 +1,4 @@
-import { ulid } from './ulid.js';
+import { ulid } from '../outbox/ulid.js';
 
 /**
  * Forms of the margin go the way of the readings, so that a dead network loses none of them either. A form is emptied

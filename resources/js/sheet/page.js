@@ -1,6 +1,6 @@
 import { swap } from '../live/swap.js';
 import { createCursor } from './cursor.js';
-import { changesSince } from './post.js';
+import { changesSince } from '../outbox/post.js';
 
 const LOOK_AGAIN = 2000;
 

@@ -1,4 +1,4 @@
-import { ulid } from './ulid.js';
+import { ulid } from '../outbox/ulid.js';
 
 const KEY = 'north-ledger-seat';
 
