@@ -1,5 +1,10 @@
+import { openDB } from 'idb';
+
 const DATABASE = 'north-ledger';
 const STORE = 'outbox';
+
+/** Resolves once it is on disk, not merely in memory. */
+const FLUSHED = { durability: 'strict' };
 
 /**
  * What was keyed and is not yet written down by the server, kept on disk by the browser so that neither a
@@ -8,44 +13,26 @@ const STORE = 'outbox';
  * An entry: { id, box, url, body, state: 'waiting' | 'asked', question }
  */
 export async function openOutbox(box) {
-    const database = await open();
+    const database = await openDB(DATABASE, 1, {
+        upgrade: (made) => made.createObjectStore(STORE, { keyPath: 'id', autoIncrement: true }),
+    });
+
+    async function write(work) {
+        const transaction = database.transaction(STORE, 'readwrite', FLUSHED);
+        const [result] = await Promise.all([work(transaction.store), transaction.done]);
+
+        return result;
+    }
 
     return {
-        add: async (entry) => {
-            const id = await write(database, (store) => store.add({ ...entry, box, state: 'waiting' }));
+        async add(entry) {
+            const kept = { ...entry, box, state: 'waiting' };
+            const id = await write((store) => store.add(kept));
 
-            return { ...entry, box, state: 'waiting', id };
+            return { ...kept, id };
         },
-        put: (entry) => write(database, (store) => store.put(entry)),
-        remove: (id) => write(database, (store) => store.delete(id)),
-        all: async () => (await read(database)).filter((entry) => entry.box === box),
+        put: (entry) => write((store) => store.put(entry)),
+        remove: (id) => write((store) => store.delete(id)),
+        all: async () => (await database.getAll(STORE)).filter((entry) => entry.box === box),
     };
-}
-
-function open() {
-    return new Promise((resolve, reject) => {
-        const request = indexedDB.open(DATABASE, 1);
-        request.onupgradeneeded = () => request.result.createObjectStore(STORE, { keyPath: 'id', autoIncrement: true });
-        request.onsuccess = () => resolve(request.result);
-        request.onerror = () => reject(request.error);
-    });
-}
-
-/** Resolves once it is on disk, not merely in memory. */
-function write(database, work) {
-    return new Promise((resolve, reject) => {
-        const transaction = database.transaction(STORE, 'readwrite', { durability: 'strict' });
-        const request = work(transaction.objectStore(STORE));
-        transaction.oncomplete = () => resolve(request.result);
-        transaction.onerror = () => reject(transaction.error);
-        transaction.onabort = () => reject(transaction.error);
-    });
-}
-
-function read(database) {
-    return new Promise((resolve, reject) => {
-        const request = database.transaction(STORE).objectStore(STORE).getAll();
-        request.onsuccess = () => resolve(request.result);
-        request.onerror = () => reject(request.error);
-    });
 }
