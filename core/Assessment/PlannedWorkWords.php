@@ -26,7 +26,7 @@ final readonly class PlannedWorkWords
         $target = $work->target === null ? '' : ($work->kind === WorkKind::Face ? ', leaving ' : ', aim at ').$this->display->sizeWithUnit($work->target);
         $said = $work->said === '' ? '' : ' '.$work->said;
 
-        return "{$work->subject()}: {$work->kind->value}{$step}{$target}.{$said}";
+        return "{$work->subject()}: {$work->kind->label()}{$step}{$target}.{$said}";
     }
 
     private function step(PlannedWork $work): string

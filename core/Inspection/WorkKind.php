@@ -4,21 +4,31 @@ declare(strict_types=1);
 
 namespace NorthLedger\Core\Inspection;
 
-/** The work that is planned for the parts beside the bores. */
+/** The work that is planned for the parts beside the bores. The value is its identity; the label is what people read. */
 enum WorkKind: string
 {
     case Polish = 'polish';
     case Grind = 'grind';
-    case WeldOrReplace = 'weld up or replace';
-    case LineHone = 'line hone';
-    case LineBore = 'line bore';
+    case WeldOrReplace = 'weld_or_replace';
+    case LineHone = 'line_hone';
+    case LineBore = 'line_bore';
     case Resize = 'resize';
-    case Rebush = 'bush anew';
+    case Rebush = 'rebush';
     case Straighten = 'straighten';
     case Replace = 'replace';
-    case Balance = 'take weight off';
+    case Balance = 'lighten';
     case Face = 'face';
-    case Guides = 'fit guides';
-    case CutSeats = 'cut seats';
-    case Match = 'put together';
+    case Guides = 'guides';
+    case CutSeats = 'cut_seats';
+    case Match = 'match';
+
+    public function label(): string
+    {
+        return match ($this) {
+            self::WeldOrReplace => 'weld up or replace',
+            self::Guides => 'fit guides',
+            self::Match => 'put together',
+            default => str_replace('_', ' ', $this->value),
+        };
+    }
 }
