@@ -41,7 +41,6 @@ final class Bench
         return SpecificationSheet::fromJson((string) file_get_contents(dirname(__DIR__, 2)."/resources/specs/{$family}.json"), $family);
     }
 
-    /** @param  array<string, mixed>  $changes */
     /** Who judges a sheet while nothing is read on any other. */
     public static function judge(Section $section, SpecificationSheet $sheet, ?ShopPolicy $policy = null): Judge
     {
