@@ -6,10 +6,11 @@ namespace App\Documents;
 
 use App\Pages\EngineView;
 use App\Record\JobFile;
+use App\Words\Labels;
+use App\Words\PlannedWorkWords;
+use App\Words\VerdictWords;
 use NorthLedger\Core\Assessment\AssessedPart;
 use NorthLedger\Core\Assessment\EngineVerdict;
-use NorthLedger\Core\Assessment\PlannedWorkWords;
-use NorthLedger\Core\Assessment\VerdictWords;
 use NorthLedger\Core\Engine\Specification\EnginePart;
 use NorthLedger\Core\Features\Bores\CanStay;
 use NorthLedger\Core\Features\Bores\JudgedBore;
@@ -75,8 +76,8 @@ final readonly class FindingsReport
             ...array_map(static fn (PartDefect $defect): string => $defect->sentence, $part->defects),
             ...array_map(static fn (PlannedWork $work): string => $words->sentence($work), $works),
             ...($isBores ? self::pistons($file) : []),
-            ...($isBores ? array_map(static fn (Finding $finding): string => $finding->criterion->isLookAtWall() ? "{$finding->subject()}: {$finding->criterion->label()}, {$finding->said}." : "{$finding->subject()} is worn past its limit ({$finding->criterion->label()}).", self::worst($file->assessment()->failures())) : []),
-            ...($works === [] ? array_map(static fn (Finding $finding): string => "{$finding->subject()}: {$finding->criterion->label()} is past its limit.", array_values(array_filter($part->findings, static fn (Finding $finding): bool => $finding->outcome === Outcome::Fail))) : []),
+            ...($isBores ? array_map(static fn (Finding $finding): string => self::worn($finding), self::worst($file->assessment()->failures())) : []),
+            ...($works === [] ? array_map(static fn (Finding $finding): string => $finding->subject().': '.Labels::criterion($finding->criterion).' is past its limit.', array_values(array_filter($part->findings, static fn (Finding $finding): bool => $finding->outcome === Outcome::Fail))) : []),
         ];
 
         return [
@@ -98,6 +99,14 @@ final readonly class FindingsReport
         $worn = array_values(array_map(static fn (JudgedBore $bore): int => $bore->cylinder(), array_filter($file->assessment()->bores, static fn (JudgedBore $bore): bool => $bore->canStay === CanStay::WithNewPiston)));
 
         return $worn === [] ? [] : [ucfirst(VerdictWords::cylinders($worn)).': the piston is worn, not the bore. With a new piston the bore stays as it is.'];
+    }
+
+    /** Of a bore: what is seen, or that it is worn. */
+    private static function worn(Finding $finding): string
+    {
+        $criterion = Labels::criterion($finding->criterion);
+
+        return $finding->criterion->isLookAtWall() ? "{$finding->subject()}: {$criterion}, {$finding->said}." : "{$finding->subject()} is worn past its limit ({$criterion}).";
     }
 
     /**

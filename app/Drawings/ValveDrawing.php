@@ -6,12 +6,12 @@ namespace App\Drawings;
 
 use App\Pages\CellState;
 use App\Record\JobFile;
+use App\Words\AmountDisplay;
 use NorthLedger\Core\Engine\Places\Place;
 use NorthLedger\Core\Engine\Specification\SpecificationSheet;
 use NorthLedger\Core\Features\Heads\ValveFeature;
 use NorthLedger\Core\Features\Heads\ValvePlaces;
 use NorthLedger\Core\Finding\Amount;
-use NorthLedger\Core\Finding\AmountDisplay;
 use NorthLedger\Core\Finding\Criterion;
 use NorthLedger\Core\Finding\Finding;
 use NorthLedger\Core\Finding\Outcome;

@@ -6,9 +6,9 @@ namespace App\Package;
 
 use App\Record\JobFile;
 use App\Storage\OptionRecord;
+use App\Words\FindingWords;
 use NorthLedger\Core\Assessment\AssessedPart;
 use NorthLedger\Core\Assessment\BlockAssessment;
-use NorthLedger\Core\Assessment\FindingWords;
 use NorthLedger\Core\Engine\Places\Place;
 use NorthLedger\Core\Features\Bores\JudgedBore;
 use NorthLedger\Core\Features\Bores\ReboreOption;

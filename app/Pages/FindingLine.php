@@ -4,8 +4,9 @@ declare(strict_types=1);
 
 namespace App\Pages;
 
-use NorthLedger\Core\Assessment\FindingWords;
-use NorthLedger\Core\Assessment\VerdictWords;
+use App\Words\FindingWords;
+use App\Words\Labels;
+use App\Words\VerdictWords;
 use NorthLedger\Core\Features\Bores\JudgedBore;
 use NorthLedger\Core\Finding\Finding;
 use NorthLedger\Core\Finding\Outcome;
@@ -40,7 +41,7 @@ final readonly class FindingLine
         }
         $cylinders = array_values(array_unique(array_map(static fn (Finding $finding): int => $finding->about->number(), $findings)));
 
-        return new self('Cylinders '.VerdictWords::list($cylinders), CloseCalls::sentence(array_map(static fn (Finding $finding): string => $finding->criterion->label(), $findings), $doubt, $limit, $display), 'GAUGE-9', [], $line->state, $line->outcome, '');
+        return new self('Cylinders '.VerdictWords::list($cylinders), CloseCalls::sentence(array_map(static fn (Finding $finding): string => Labels::criterion($finding->criterion), $findings), $doubt, $limit, $display), 'GAUGE-9', [], $line->state, $line->outcome, '');
     }
 
     /** @param  JudgedBore  $bore  That the finding is of */

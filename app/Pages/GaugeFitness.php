@@ -7,6 +7,7 @@ namespace App\Pages;
 use App\Record\JobFile;
 use App\Storage\SheetName;
 use App\Storage\StatedSetup;
+use App\Words\Labels;
 use NorthLedger\Core\Assessment\GaugeTrial;
 use NorthLedger\Core\Engine\Places\Feature;
 use NorthLedger\Core\Engine\Specification\Material;
@@ -48,7 +49,8 @@ final readonly class GaugeFitness
     public function words(LengthDisplay $display): string
     {
         $said = $this->fitness === Fitness::Unfit ? 'not fit' : 'of limited use';
-        $of = Criterion::tryFrom($this->criterion)?->label() ?? 'the finished size';
+        $criterion = Criterion::tryFrom($this->criterion);
+        $of = $criterion === null ? 'the finished size' : Labels::criterion($criterion);
         $better = implode(' or ', array_map(static fn (string $kind): string => InstrumentKind::from($kind)->withArticle(), $this->better));
 
         return sprintf('%s for %s: uncertainty ±%s, tolerance %s.', $said, $of, $display->magnitude($this->doubt->expanded()), $display->magnitudeWithUnit($this->tolerance)).match (true) {

@@ -7,8 +7,9 @@ namespace App\Pages;
 use App\Record\JobFile;
 use App\Storage\SheetName;
 use App\Storage\StatedSetup;
-use NorthLedger\Core\Assessment\FindingWords;
-use NorthLedger\Core\Assessment\PlannedWorkWords;
+use App\Words\FindingWords;
+use App\Words\Labels;
+use App\Words\PlannedWorkWords;
 use NorthLedger\Core\Finding\Finding;
 use NorthLedger\Core\Finding\Outcome;
 use NorthLedger\Core\Finding\PartVerdict;
@@ -115,7 +116,7 @@ final readonly class PartMargin
         $places = array_merge(...array_map(static fn (Finding $finding): array => $finding->places, $findings));
 
         return [
-            'who' => ucfirst(GaugedFeature::words($first->places[0]->feature)), 'sentence' => CloseCalls::sentence(array_map(static fn (Finding $finding): string => $finding->criterion->label(), $findings), $first->uncertainty, $first->limits->tolerance(), $display), 'rule' => 'GAUGE-9',
+            'who' => ucfirst(GaugedFeature::words($first->places[0]->feature)), 'sentence' => CloseCalls::sentence(array_map(static fn (Finding $finding): string => Labels::criterion($finding->criterion), $findings), $first->uncertainty, $first->limits->tolerance(), $display), 'rule' => 'GAUGE-9',
             'state' => $line['state'], 'places' => $words->places($places, 2),
         ];
     }

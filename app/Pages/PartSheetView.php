@@ -6,6 +6,7 @@ namespace App\Pages;
 
 use App\Record\JobFile;
 use App\Storage\SheetName;
+use App\Words\Labels;
 use NorthLedger\Core\Engine\Places\Feature;
 use NorthLedger\Core\Features\Weights\WeightFeature;
 use NorthLedger\Core\Finding\Finding;
@@ -81,7 +82,7 @@ final readonly class PartSheetView
         foreach ($table->derived as $criterion) {
             $derived = array_map(static fn (string $subject): SheetCell => $cells->derived($findings[$subject][$criterion->value] ?? null), $table->subjects);
             if (array_filter($derived, static fn (SheetCell $cell): bool => $cell->main !== '') !== []) {
-                $shown[] = new SheetRow('derived', '', $criterion->label(), $derived);
+                $shown[] = new SheetRow('derived', '', Labels::criterion($criterion), $derived);
             }
         }
 

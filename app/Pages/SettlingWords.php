@@ -6,7 +6,7 @@ namespace App\Pages;
 
 use App\Record\JobFile;
 use App\Storage\Gauge;
-use NorthLedger\Core\Assessment\FindingWords;
+use App\Words\FindingWords;
 
 /** The words for findings, knowing the gauges of the shop that could settle a close call (GAUGE-6). */
 final class SettlingWords

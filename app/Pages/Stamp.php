@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Pages;
 
+use App\Words\VerdictWords;
 use NorthLedger\Core\Assessment\BlockAssessment;
-use NorthLedger\Core\Assessment\VerdictWords;
 use NorthLedger\Core\Features\Bores\CanStay;
 use NorthLedger\Core\Finding\PartVerdict;
 

@@ -16,6 +16,8 @@ final class FindingKey
         'run-out at the snout' => Criterion::SnoutRunOut, 'spread of the weights' => Criterion::WeightSpread, 'big end, taper' => Criterion::BigEndTaper, 'big end, out-of-round' => Criterion::BigEndOutOfRound,
     ];
 
+    private const HYPHENATED = ['out_of_round' => 'out-of-round', 'run_out' => 'run-out', 'seat_run_out' => 'seat run-out', 'line_bore_step' => 'line-bore step'];
+
     /** Subjects as they were worded, by pattern, to their codes. */
     private const FORMER_SUBJECTS = [
         '/^Main (\d+)$/' => 'main.$1', '/^Rod journal (\d+)$/' => 'pin.$1', '/^Rod (\d+)$/' => 'rod.$1', '/^Housing (\d+)$/' => 'housing.$1', '/^Lifter (\d+)$/' => 'lifter.$1',
@@ -76,8 +78,9 @@ final class FindingKey
     private static function criteria(): array
     {
         $criteria = self::FORMER_CRITERIA;
+        // As they were worded when words were the key; these never change.
         foreach (Criterion::cases() as $one) {
-            $criteria += [$one->label() => $one];
+            $criteria += [self::HYPHENATED[$one->value] ?? str_replace('_', ' ', $one->value) => $one];
         }
         uksort($criteria, static fn (string $a, string $b): int => strlen($b) <=> strlen($a));
 

@@ -5,10 +5,11 @@ declare(strict_types=1);
 namespace App\Record;
 
 use App\Storage\Stage;
+use App\Words\OrderWords;
+use App\Words\VerdictWords;
 use DateTimeImmutable;
 use NorthLedger\Core\Assessment\EngineAssessment;
 use NorthLedger\Core\Assessment\NextReason;
-use NorthLedger\Core\Assessment\VerdictWords;
 use NorthLedger\Core\Engine\Specification\EnginePart;
 use NorthLedger\Core\Features\Bores\OptionKind;
 use NorthLedger\Core\Features\Cracks\CheckRun;

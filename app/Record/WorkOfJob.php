@@ -11,6 +11,7 @@ use App\Storage\PlanChoice;
 use App\Storage\Release;
 use App\Storage\SheetName;
 use App\Storage\StoredOrder;
+use App\Words\OrderWords;
 use NorthLedger\Core\Features\Bores\BoreInspection;
 use NorthLedger\Core\Features\Bores\BoreMeasures;
 use NorthLedger\Core\Features\Bores\BorePlace;

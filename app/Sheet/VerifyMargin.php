@@ -7,7 +7,7 @@ namespace App\Sheet;
 use App\Pages\CellState;
 use App\Pages\Stamp;
 use App\Record\JobFile;
-use NorthLedger\Core\Assessment\VerdictWords;
+use App\Words\VerdictWords;
 use NorthLedger\Core\Gauging\Conformity;
 use NorthLedger\Core\Verification\FinishedCharacteristic;
 use NorthLedger\Core\Verification\VerificationState;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace NorthLedger\Core\Finding;
 
-/** What is judged. The value is its identity and is stored; the label is what people read, and may change. */
+/** What is judged. The value is its identity and is stored; what people read of it stands in `lang/`. */
 enum Criterion: string
 {
     // Whether a bore can stay at its size (BORE-6), in the order in which it is told.
@@ -73,30 +73,5 @@ enum Criterion: string
     public function isLookAtWall(): bool
     {
         return in_array($this, [self::Crack, self::Ridge, self::Scoring, self::Pitting], true);
-    }
-
-    public function label(): string
-    {
-        return match ($this) {
-            self::LocalFlatness => 'flatness in any square',
-            self::WholeSheet => 'the whole sheet',
-            self::WeightSpread => 'spread of the weights',
-            self::BigEndTaper => 'big end, taper',
-            self::BigEndOutOfRound => 'big end, out-of-round',
-            self::StepToNeighbour => 'step between adjacent bores',
-            self::Imprint => 'imprint or step',
-            self::ThrustFace => 'face',
-            self::ValveDrop => 'valve falls freely',
-            self::DropAgainstClearance => 'valve against clearance',
-            self::CornerSpread => 'spread below the deck',
-            self::SnoutRunOut => 'run-out at the snout',
-            self::OffLine => 'off the line',
-            self::OutOfRound => 'out-of-round',
-            self::LineBoreStep => 'line-bore step',
-            self::SeatRunOut => 'seat run-out',
-            self::RunOut => 'run-out',
-            self::LeastClearance => 'least clearance',
-            default => str_replace('_', ' ', $this->value),
-        };
     }
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace NorthLedger\Core\Inspection;
 
-/** The work that is planned for the parts beside the bores. The value is its identity; the label is what people read. */
+/** The work that is planned for the parts beside the bores. The value is its identity; what people read of it stands in `lang/`. */
 enum WorkKind: string
 {
     case Polish = 'polish';
@@ -21,14 +21,4 @@ enum WorkKind: string
     case Guides = 'guides';
     case CutSeats = 'cut_seats';
     case Match = 'match';
-
-    public function label(): string
-    {
-        return match ($this) {
-            self::WeldOrReplace => 'weld up or replace',
-            self::Guides => 'fit guides',
-            self::Match => 'put together',
-            default => str_replace('_', ' ', $this->value),
-        };
-    }
 }

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
+use App\Words\VerdictWords;
 use NorthLedger\Core\Assessment\BlockAssessment;
 use NorthLedger\Core\Assessment\NextReason;
-use NorthLedger\Core\Assessment\VerdictWords;
 use NorthLedger\Core\Features\Bores\BoreInspection;
 use NorthLedger\Core\Features\Bores\BoreLooks;
 use NorthLedger\Core\Finding\PartVerdict;
@@ -69,7 +69,10 @@ final class BlockAssessmentTest extends TestCase
     {
         $assessment = $this->assess([1 => self::SOUND, 2 => self::SOUND, 3 => [4.1, 1.7, 2.2, 1.2, 0.8, 0.6], 4 => self::SOUND], pistonUnder: 1.8);
 
-        $this->assertSame(['Cylinder 3 would pass with a limit of 2.4 thou for out-of-round (now 2.0).'], $this->words()->changes($assessment));
+        [$change] = $assessment->changes();
+        $this->assertSame([3, ['out_of_round' => 60_960], ['out_of_round' => 50_800], false], [
+            $change->cylinder, array_map(static fn (Length $limit): int => $limit->nanometres, $change->limits), array_map(static fn (Length $limit): int => $limit->nanometres, $change->now), $change->withConcession,
+        ]);
         $this->assertSame('cylinder 3 is past a limit', $this->words()->clause($assessment));
     }
 

@@ -6,7 +6,6 @@ namespace Tests\Core;
 
 use Eris\Generators;
 use Eris\TestTrait;
-use NorthLedger\Core\Assessment\FindingWords;
 use NorthLedger\Core\Engine\Places\Place;
 use NorthLedger\Core\Features\Bores\BoreInspection;
 use NorthLedger\Core\Features\Bores\BoreJudge;
@@ -20,7 +19,6 @@ use NorthLedger\Core\Finding\Finding;
 use NorthLedger\Core\Finding\Outcome;
 use NorthLedger\Core\Gauging\DecisionRule;
 use NorthLedger\Core\Quantity\Length;
-use NorthLedger\Core\Quantity\LengthDisplay;
 use PHPUnit\Framework\TestCase;
 
 final class BoreJudgeTest extends TestCase
@@ -44,7 +42,7 @@ final class BoreJudgeTest extends TestCase
 
         $this->assertSame(Outcome::Pass, $finding->outcome);
         $this->assertTrue($finding->isCloseCall);
-        $this->assertStringContainsString('on the limit, passes', (new FindingWords(LengthDisplay::in(Bench::sheet('tarn-4-198')->unit)))->sentence($finding));
+        $this->assertSame(0, $finding->margin?->value);
     }
 
     public function test_a_guarded_shop_leaves_a_close_call_undecided(): void
@@ -80,7 +78,8 @@ final class BoreJudgeTest extends TestCase
     {
         $finding = $this->judge()->judge(Bench::bore(Bench::sheet('tarn-4-198'), 3, [9.6, 5.2, null, null, 2.2]))->finding(Criterion::OutOfRound);
 
-        $this->assertSame('Out-of-round 4.4 thou, limit 2.0: over by 2.4 thou; gauge uncertainty ±0.3.', (new FindingWords(LengthDisplay::in(Bench::sheet('tarn-4-198')->unit)))->sentence($finding));
+        $this->assertSame([111_760, 50_800, -60_960], [$finding->value?->value, $finding->limits?->tolerance()->nanometres, $finding->margin?->value]);
+        $this->assertEqualsWithDelta(2 * sqrt(2 * (2_540 ** 2 / 12 + 2_540 ** 2)), $finding->uncertainty?->expanded()->nanometres, 1);
         $this->assertSame(['bore.3.top.thrust', 'bore.3.top.inline'], array_map(static fn ($reading): string => $reading->place->key(), $finding->readings));
     }
 

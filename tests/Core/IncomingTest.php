@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
+use App\Words\VerdictWords;
 use NorthLedger\Core\Assessment\BlockAssessment;
 use NorthLedger\Core\Assessment\NextReason;
-use NorthLedger\Core\Assessment\VerdictWords;
 use NorthLedger\Core\Engine\Specification\CrackZone;
 use NorthLedger\Core\Engine\Specification\Face;
 use NorthLedger\Core\Engine\Specification\Material;

@@ -4,9 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
-use NorthLedger\Core\Assessment\FindingWords;
 use NorthLedger\Core\Assessment\InspectionPlan;
-use NorthLedger\Core\Assessment\PlannedWorkWords;
 use NorthLedger\Core\Engine\Places\Looks;
 use NorthLedger\Core\Engine\Places\Place;
 use NorthLedger\Core\Engine\Specification\SpecificationSheet;
@@ -29,8 +27,6 @@ use NorthLedger\Core\Inspection\SectionJudgement;
 use NorthLedger\Core\Inspection\UsualGauge;
 use NorthLedger\Core\Inspection\WorkKind;
 use NorthLedger\Core\Quantity\Length;
-use NorthLedger\Core\Quantity\LengthDisplay;
-use NorthLedger\Core\Quantity\LengthUnit;
 use NorthLedger\Core\Record\Measurements;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -114,10 +110,8 @@ final class InspectionTest extends TestCase
         $judged = $this->crankshaft(['main.3.front.0' => $this->main(-35), 'pin.2.front.0' => $this->pin(-65), 'pinscore.2' => 2 * self::THOU]);
         $this->assertSame(PartVerdict::Recondition, $judged->verdict());
         $this->assertSame([['mains', WorkKind::Grind, 254_000, 63_220_600], ['rods', WorkKind::Grind, 508_000, 53_454_300]], array_map(static fn (PlannedWork $work): array => [$work->about->code, $work->kind, $work->step?->nanometres, $work->target?->nanometres], $judged->works));
-        $words = new FindingWords(LengthDisplay::in(LengthUnit::Inch));
-        $this->assertSame('Mains: grind .010 under, aim at 2.4890 in.', (new PlannedWorkWords(LengthDisplay::in(LengthUnit::Inch)))->sentence($judged->works[0]));
         $size = $this->finding($judged, 'Main 3', Criterion::Size);
-        $this->assertSame('Size 2.4955 in, 2.4985 to 2.4995: under by 3.0 thou; gauge uncertainty ±0.2 thou.', str_replace('±0.2.', '±0.2 thou.', $words->sentence($size)));
+        $this->assertSame([-3 * self::THOU, Outcome::Fail], [$size->margin?->value, $size->outcome]);
     }
 
     public function test_a_journal_beyond_the_last_undersize_is_welded_or_replaced(): void

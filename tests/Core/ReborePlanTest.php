@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
+use App\Words\VerdictWords;
 use Eris\Generators;
 use Eris\TestTrait;
-use NorthLedger\Core\Assessment\VerdictWords;
 use NorthLedger\Core\Engine\Policy\Preference;
 use NorthLedger\Core\Engine\Policy\SleeveForWear;
 use NorthLedger\Core\Engine\Specification\SpecificationSheet;

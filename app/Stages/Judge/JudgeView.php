@@ -8,7 +8,7 @@ use App\Pages\FindingLine;
 use App\Pages\SettlingWords;
 use App\Pages\Stamp;
 use App\Record\JobFile;
-use NorthLedger\Core\Assessment\FindingWords;
+use App\Words\FindingWords;
 use NorthLedger\Core\Engine\Places\Axis;
 use NorthLedger\Core\Engine\Places\Place;
 use NorthLedger\Core\Features\Bores\CanStay;

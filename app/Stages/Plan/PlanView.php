@@ -6,8 +6,8 @@ namespace App\Stages\Plan;
 
 use App\Pages\Stamp;
 use App\Record\JobFile;
-use App\Record\OrderWords;
-use NorthLedger\Core\Assessment\VerdictWords;
+use App\Words\OrderWords;
+use App\Words\VerdictWords;
 use NorthLedger\Core\Features\Bores\OptionKind;
 use NorthLedger\Core\Features\Bores\ReboreOption;
 use NorthLedger\Core\Features\Bores\ReborePlan;

@@ -10,7 +10,7 @@ use App\Record\JobFiles;
 use App\Record\Received;
 use App\Storage\EntryKind;
 use App\Storage\Photo;
-use NorthLedger\Core\Assessment\VerdictWords;
+use App\Words\VerdictWords;
 use NorthLedger\Core\Features\Receiving\ClaimCheck;
 use NorthLedger\Core\Features\Receiving\ClaimKind;
 use NorthLedger\Core\Features\Receiving\ClaimMatch;

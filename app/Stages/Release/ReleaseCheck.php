@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace App\Stages\Release;
 
 use App\Record\JobFile;
-use App\Record\OrderWords;
 use App\Storage\KeyedReading;
 use App\Storage\SheetName;
 use App\Storage\User;
-use NorthLedger\Core\Assessment\VerdictWords;
+use App\Words\OrderWords;
+use App\Words\VerdictWords;
 use NorthLedger\Core\Features\Bores\CanStay;
 use NorthLedger\Core\Features\Bores\JudgedBore;
 use NorthLedger\Core\Features\Bores\OptionKind;

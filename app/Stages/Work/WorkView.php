@@ -6,9 +6,9 @@ namespace App\Stages\Work;
 
 use App\Pages\Stamp;
 use App\Record\JobFile;
-use App\Record\OrderWords;
 use App\Storage\OperationTick;
-use NorthLedger\Core\Assessment\VerdictWords;
+use App\Words\OrderWords;
+use App\Words\VerdictWords;
 use NorthLedger\Core\Quantity\Length;
 use NorthLedger\Core\Work\Caution;
 use NorthLedger\Core\Work\Operation;

@@ -2,8 +2,10 @@
 
 declare(strict_types=1);
 
-namespace NorthLedger\Core\Assessment;
+namespace App\Words;
 
+use NorthLedger\Core\Assessment\WouldPass;
+use NorthLedger\Core\Assessment\WouldStay;
 use NorthLedger\Core\Finding\Criterion;
 use NorthLedger\Core\Finding\WayToPass;
 use NorthLedger\Core\Quantity\LengthDisplay;
@@ -20,7 +22,7 @@ final readonly class ChangeWords
     {
         $ways = [];
         foreach ($change->limits as $criterion => $limit) {
-            $name = Criterion::from($criterion)->label();
+            $name = Labels::criterion(Criterion::from($criterion));
             $ways[] = "a limit of {$this->display->magnitudeWithUnit($this->display->notBelow($limit))} for {$name} (now {$this->display->magnitude($change->now[$criterion])})";
         }
         if ($change->withConcession) {
@@ -34,10 +36,11 @@ final readonly class ChangeWords
     public function pass(WouldPass $change): string
     {
         $subject = lcfirst($change->finding->subject());
+        $criterion = Labels::criterion($change->finding->criterion);
 
         return match ($change->way) {
             WayToPass::FreeTheValve => "The {$this->valve($subject)} sticks: free it, and it passes.",
-            WayToPass::Repeat => ucfirst("{$subject}, {$change->finding->criterion->label()}: out by less than the gauge uncertainty. Read it again, and let a second person read it."),
+            WayToPass::Repeat => ucfirst("{$subject}, {$criterion}: out by less than the gauge uncertainty. Read it again, and let a second person read it."),
         };
     }
 

@@ -2,8 +2,10 @@
 
 declare(strict_types=1);
 
-namespace NorthLedger\Core\Finding;
+namespace App\Words;
 
+use NorthLedger\Core\Finding\Amount;
+use NorthLedger\Core\Finding\Limits;
 use NorthLedger\Core\Gauging\Measurand;
 use NorthLedger\Core\Quantity\LengthDisplay;
 use NorthLedger\Core\Quantity\MassNotation;

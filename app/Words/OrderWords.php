@@ -2,9 +2,8 @@
 
 declare(strict_types=1);
 
-namespace App\Record;
+namespace App\Words;
 
-use NorthLedger\Core\Assessment\VerdictWords;
 use NorthLedger\Core\Quantity\LengthDisplay;
 use NorthLedger\Core\Work\Operation;
 use NorthLedger\Core\Work\OrderDifference;

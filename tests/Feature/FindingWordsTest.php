@@ -2,20 +2,24 @@
 
 declare(strict_types=1);
 
-namespace Tests\Core;
+namespace Tests\Feature;
 
-use NorthLedger\Core\Assessment\FindingWords;
-use NorthLedger\Core\Assessment\PlannedWorkWords;
+use App\Words\AmountDisplay;
+use App\Words\FindingWords;
+use App\Words\Labels;
+use App\Words\PlannedWorkWords;
+use NorthLedger\Core\Assessment\BlockAssessment;
 use NorthLedger\Core\Engine\Places\Place;
 use NorthLedger\Core\Engine\Specification\EnginePart;
+use NorthLedger\Core\Features\Bores\BoreInspection;
 use NorthLedger\Core\Features\Crankshaft\JournalFeature;
 use NorthLedger\Core\Finding\Amount;
-use NorthLedger\Core\Finding\AmountDisplay;
 use NorthLedger\Core\Finding\Criterion;
 use NorthLedger\Core\Finding\Finding;
 use NorthLedger\Core\Finding\Limits;
 use NorthLedger\Core\Finding\Remedy;
 use NorthLedger\Core\Finding\Subject;
+use NorthLedger\Core\Gauging\Instrument;
 use NorthLedger\Core\Gauging\Measurand;
 use NorthLedger\Core\Inspection\PlannedWork;
 use NorthLedger\Core\Inspection\WorkKind;
@@ -23,7 +27,8 @@ use NorthLedger\Core\Quantity\Length;
 use NorthLedger\Core\Quantity\LengthDisplay;
 use NorthLedger\Core\Quantity\LengthUnit;
 use PHPUnit\Framework\Attributes\DataProvider;
-use PHPUnit\Framework\TestCase;
+use Tests\Core\Bench;
+use Tests\TestCase;
 
 /** Findings and works beside the bores in the words of the trade (VER-3). */
 final class FindingWordsTest extends TestCase
@@ -34,6 +39,7 @@ final class FindingWordsTest extends TestCase
 
     protected function setUp(): void
     {
+        parent::setUp();
         $this->words = new FindingWords(LengthDisplay::in(LengthUnit::Inch));
     }
 
@@ -81,6 +87,32 @@ final class FindingWordsTest extends TestCase
     public function test_a_work_is_said_with_its_step_and_its_target(PlannedWork $work, string $sentence): void
     {
         $this->assertSame($sentence, (new PlannedWorkWords(LengthDisplay::in(LengthUnit::Inch)))->sentence($work));
+    }
+
+    public function test_a_close_call_says_what_settles_it(): void
+    {
+        $finer = Instrument::of(Length::ofNanometres(254), Length::ofNanometres(2_540), Length::ofNanometres(500));
+        $words = new FindingWords(LengthDisplay::in(LengthUnit::Inch), ['G-01' => $finer]);
+        $sheet = Bench::sheet('tarn-4-198');
+        $limit = $sheet->bore->service->outOfRound->nanometres / 25_400;
+        $of = static fn (float $inside, float $piston, Criterion $criterion): Finding => BlockAssessment::of(
+            $sheet, Bench::policy(), array_map(static fn (int $cylinder): BoreInspection => Bench::bore($sheet, $cylinder, [$inside, 0, 0, 0, 0, 0], $piston), [1, 2, 3, 4]), Length::zero(),
+        )->bores[0]->finding($criterion);
+
+        $this->assertStringContainsString('What settles it: read it with G-01, or repeat each reading 3 times or more, scattering by', $words->sentence($of($limit - 0.15, 1.6, Criterion::OutOfRound)));
+        $this->assertStringContainsString('let a second person read it, and decide', $words->sentence($of($limit, 1.6, Criterion::OutOfRound)));
+        $clearance = $sheet->bore->service->clearance->nanometres / 25_400;
+        $this->assertStringContainsString('take both temperatures', $words->sentence($of($clearance - 9_000 / 25_400 - 1.6, 1.6, Criterion::Clearance)));
+    }
+
+    public function test_every_code_has_its_words(): void
+    {
+        foreach (Criterion::cases() as $criterion) {
+            $this->assertStringNotContainsString('findings.', Labels::criterion($criterion));
+        }
+        foreach (WorkKind::cases() as $kind) {
+            $this->assertStringNotContainsString('findings.', Labels::work($kind));
+        }
     }
 
     public function test_places_are_named_up_to_a_number_and_counted_from_there(): void

@@ -2,12 +2,11 @@
 
 declare(strict_types=1);
 
-namespace NorthLedger\Core\Assessment;
+namespace App\Words;
 
 use NorthLedger\Core\Engine\Places\Place;
 use NorthLedger\Core\Features\Bores\JudgedBore;
 use NorthLedger\Core\Finding\Amount;
-use NorthLedger\Core\Finding\AmountDisplay;
 use NorthLedger\Core\Finding\Criterion;
 use NorthLedger\Core\Finding\Finding;
 use NorthLedger\Core\Finding\Limits;
@@ -33,7 +32,7 @@ final readonly class FindingWords
 
     public function sentence(Finding $finding): string
     {
-        $name = ucfirst($finding->criterion->label());
+        $name = ucfirst(Labels::criterion($finding->criterion));
         $said = rtrim($finding->said, '.');
 
         return match (true) {

@@ -2,8 +2,12 @@
 
 declare(strict_types=1);
 
-namespace NorthLedger\Core\Assessment;
+namespace App\Words;
 
+use NorthLedger\Core\Assessment\BlockAssessment;
+use NorthLedger\Core\Assessment\BlockQuestions;
+use NorthLedger\Core\Assessment\NextReading;
+use NorthLedger\Core\Assessment\NextReason;
 use NorthLedger\Core\Engine\Policy\Preference;
 use NorthLedger\Core\Engine\Specification\CylinderKind;
 use NorthLedger\Core\Features\Bores\CanStay;

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace NorthLedger\Core\Assessment;
+namespace App\Words;
 
 use NorthLedger\Core\Inspection\PlannedWork;
 use NorthLedger\Core\Inspection\WorkKind;
@@ -26,7 +26,9 @@ final readonly class PlannedWorkWords
         $target = $work->target === null ? '' : ($work->kind === WorkKind::Face ? ', leaving ' : ', aim at ').$this->display->sizeWithUnit($work->target);
         $said = $work->said === '' ? '' : ' '.$work->said;
 
-        return "{$work->subject()}: {$work->kind->label()}{$step}{$target}.{$said}";
+        $kind = Labels::work($work->kind);
+
+        return "{$work->subject()}: {$kind}{$step}{$target}.{$said}";
     }
 
     private function step(PlannedWork $work): string

@@ -2,13 +2,13 @@
 
 declare(strict_types=1);
 
-namespace Tests\Core;
+namespace Tests\Feature;
 
-use NorthLedger\Core\Assessment\ChangeWords;
-use NorthLedger\Core\Assessment\FindingWords;
+use App\Words\ChangeWords;
+use App\Words\FindingWords;
+use App\Words\VerdictWords;
 use NorthLedger\Core\Assessment\NextReading;
 use NorthLedger\Core\Assessment\NextReason;
-use NorthLedger\Core\Assessment\VerdictWords;
 use NorthLedger\Core\Assessment\WouldStay;
 use NorthLedger\Core\Engine\Places\Axis;
 use NorthLedger\Core\Engine\Places\Place;
@@ -34,7 +34,8 @@ use NorthLedger\Core\Quantity\Money;
 use NorthLedger\Core\Work\Caution;
 use NorthLedger\Core\Work\OperationKind;
 use PHPUnit\Framework\Attributes\DataProvider;
-use PHPUnit\Framework\TestCase;
+use Tests\Core\Bench;
+use Tests\TestCase;
 
 /** What is said, in the trade's words and in whole sentences. */
 final class WordsTest extends TestCase
