@@ -21,7 +21,7 @@ final readonly class CamshaftDrawing implements SheetDrawing
 {
     public const WIDTH = 800;
 
-    public const LINE = 44;
+    public const LINE = 56;
 
     /** @param  list<array{x: string, y: string, number: int, view: string, goto: string, state: CellState, caption: string}>  $bores */
     private function __construct(public array $bores, public bool $isRead)

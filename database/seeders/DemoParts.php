@@ -15,6 +15,7 @@ use App\Storage\SheetName;
 use App\Storage\User;
 use Illuminate\Support\Str;
 use NorthLedger\Core\Engine\Places\Feature;
+use NorthLedger\Core\Features\Camshaft\CamshaftFeature;
 use NorthLedger\Core\Inspection\Section;
 use NorthLedger\Core\Inspection\UsualGauge;
 use NorthLedger\Core\Quantity\LengthDisplay;
@@ -44,6 +45,10 @@ final readonly class DemoParts
                 }
             }
             foreach ($file->inspection()->plan($section)->walk() as $one) {
+                // The camshaft's bearings stay in: nobody has to read their bores.
+                if ($one->place->feature instanceof CamshaftFeature) {
+                    continue;
+                }
                 $text = $worn[$one->place->key()] ?? $this->sound->text($file->sheet, $one, $chance);
                 if ($text !== SoundPart::UNREAD) {
                     $this->record->handle($job, $by, new ReadingEntry((string) Str::ulid(), SheetName::of($section), $one->place, $text, null, false, true, null));

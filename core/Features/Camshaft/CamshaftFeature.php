@@ -27,7 +27,8 @@ enum CamshaftFeature: string implements Feature
     private function declared(): FeatureDefinition
     {
         return match ($this) {
-            self::Bore => FeatureDefinition::size('Camshaft bore', gauges: [InstrumentKind::BoreGaugeTenth, InstrumentKind::BoreGaugeHalfThou, InstrumentKind::TelescopingGauge, InstrumentKind::InsideMicrometer]),
+            // The bores may step down from front to rear: first what shows sizes, then what counts from one zero.
+            self::Bore => FeatureDefinition::size('Camshaft bore', gauges: [InstrumentKind::InsideMicrometer, InstrumentKind::TelescopingGauge, InstrumentKind::BoreGaugeTenth, InstrumentKind::BoreGaugeHalfThou]),
             self::Offset => FeatureDefinition::offset('Camshaft bore', 'offset from the line', gauges: [InstrumentKind::TestIndicator, InstrumentKind::DialIndicator]),
         };
     }
