@@ -41,12 +41,12 @@ final readonly class CompiledSheets
         }
     }
 
-    /** What the classes of a sheet are made of. */
+    /** When the classes that a sheet is made of were last written. */
     private static function code(): string
     {
         /** @var ?string $code */
         static $code = null;
 
-        return $code ??= implode(' ', array_map(filemtime(...), glob(base_path('core/Engine/Specification/*.php')) ?: []));
+        return $code ??= implode(' ', array_map(filemtime(...), [...glob(base_path('core/Engine/Specification/*.php')) ?: [], ...glob(base_path('core/Quantity/*.php')) ?: []]));
     }
 }
