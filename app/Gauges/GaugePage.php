@@ -61,7 +61,11 @@ final readonly class GaugePage
         /** @var list<Job> $jobs */
         $jobs = Job::query()->whereIn('id', Setup::query()->select('job_id')->where('gauge_id', $gauge->id)->where('created_at', '>=', $lastHeld?->created_at->format(self::STAMP) ?? '2000-01-01')->where('created_at', '<=', $newest->created_at->format(self::STAMP)))->orderBy('id')->get()->all();
 
-        return array_map(static fn (Job $job): array => ['tag' => $job->tag(), 'state' => $job->is_closed ? 'released: tell the customer, and receive it again for fresh readings' : 'open: put the gauge back on its master there, key b'], $jobs);
+        $again = $gauge->kind->weighs() ? 'open: weigh it again' : 'open: put the gauge back on its master there, key b';
+
+        return array_map(static fn (Job $job): array => [
+            'tag' => $job->tag(), 'state' => $job->is_closed ? 'released: tell the customer, and receive it again for fresh readings' : $again,
+        ], $jobs);
     }
 
     /** @return array{differences: string, sizes: string} */
@@ -91,7 +95,7 @@ final readonly class GaugePage
         return match ($event->kind) {
             'calibrated' => "calibrated on {$said['done_on']} by {$said['by_whom']}, ±{$length('calibration_nm')}, due again {$said['due_on']}",
             'studied' => 'studied with '.count($said['typed'])." readings of one place: repeatability {$length('repeatability_nm')} (1σ), range {$length('range_nm')}; read ".implode(', ', $said['typed']),
-            'checked' => ($said['holds'] ? 'held' : 'did not hold')." on its master, off by {$length('drift_nm')}",
+            'checked' => ($said['holds'] ? 'held' : 'did not hold').(isset($said['drift_ug']) ? ' under its check weight' : ' on its master').", off by {$length('drift_nm')}",
             'retired' => "taken out of use: {$said['reason']}",
             'token given' => 'given a token for its feed; lines are counted anew',
             default => $event->kind,

@@ -37,6 +37,7 @@ final readonly class CheckGauge
     {
         return $this->ledger->write($job->id, $ulid, EntryKind::CheckBack, $by, function (JobFile $file) use ($by, $ulid, $sheet, $shows, $master, $feature): array {
             $setup = $file->record->entries($sheet)->gauges->current($feature) ?? throw AskBack::setup();
+            $setup->scale === null || throw AskBack::unreadable('A scale is checked under a check weight, on its own page of the register.');
             $rows = $file->record->entries($sheet)->rows;
             [$masterSize, $shown] = $this->sizes($file, $setup, $shows, $master);
             $row = [

@@ -140,7 +140,7 @@ final class FoundLateTest extends TestCase
         $this->assertSame(['sleeve.2', 'deck', 'bore.2', 'chamfer', 'hone.2', 'final wash'], array_values(array_diff(array_keys($work->order()->operations ?? []), $work->closedOperations())));
         $this->assertSame(VerificationState::Missing, $work->verified()[2]->state, 'what was read is of the bore that is gone');
         $this->assertSame(VerificationState::Conforms, $work->verified()[1]->state);
-        $this->get($this->url('work'))->assertSee('To be done again, after sleeve 2.');
+        $this->get($this->url('work'))->assertSee('To be done again, after sleeve, cylinder 2.');
         $this->assertRefused('6 operations of the order are open');
     }
 

@@ -44,7 +44,8 @@ final class ScaleTest extends TestCase
         $this->state('S-02')->assertOk();
         $this->travel(2)->minutes();
         $this->post('/gauges/S-02/checks', ['ulid' => $this->ulid(), 'master' => '500', 'shows' => '500.6']);
-        $this->get('/gauges/S-02')->assertOk()->assertSee('did not hold on its master, off by 0.6 g')->assertSee('±0.3 g')->assertSee($this->job->tag())->assertDontSee('Study of repeats');
+        $this->get('/gauges/S-02')->assertOk()->assertSee('did not hold under its check weight, off by 0.6 g')->assertSee('±0.3 g')->assertSee($this->job->tag())->assertSee('open: weigh it again')->assertDontSee('key b')->assertDontSee('Study of repeats');
+        $this->sendTo($this->job, 'sheets/rods/checks', ['feature' => 'weight', 'shows' => '0', 'master' => '1'])->assertUnprocessable()->assertJsonPath('question.text', 'A scale is checked under a check weight, on its own page of the register.');
         $this->post('/gauges/S-02/studies', ['ulid' => $this->ulid(), 'repeats' => '1'])->assertNotFound();
         $this->post('/gauges/S-02/tokens', ['ulid' => $this->ulid()])->assertNotFound();
     }

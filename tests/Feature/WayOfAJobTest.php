@@ -131,7 +131,7 @@ final class WayOfAJobTest extends TestCase
 
         $this->assertSame('hone to size, cylinder 1', $this->job->refresh()->waits_for);
         $this->tick('hone.1', actual: '3.8328');
-        $this->get($this->url('work'))->assertSee('To be done again, after hone to size 1.');
+        $this->get($this->url('work'))->assertSee('To be done again, after hone to size, cylinder 1.');
         $this->tick('final wash')->assertSessionDoesntHaveErrors();
         $this->get($this->url('verify'))->assertSee('6 places are still to be read');
         foreach (['top.thrust', 'top.inline', 'middle.thrust', 'middle.inline', 'bottom.thrust', 'bottom.inline'] as $index => $place) {

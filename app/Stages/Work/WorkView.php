@@ -126,7 +126,7 @@ final readonly class WorkView
     {
         $after = $file->work()->done()->againAfter($operation->key());
 
-        return $after === null ? '' : 'To be done again, after '.self::name($order->operation($after)).'.';
+        return $after === null ? '' : 'To be done again, after '.OrderWords::name($order->operation($after)).'.';
     }
 
     private static function name(Operation $operation): string

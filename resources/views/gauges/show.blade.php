@@ -16,7 +16,7 @@
     @if(! $gauge->kind->weighs())<p class="soft">The doubt of a size leaves out what the temperature adds; that depends on the size. <span class="rule-id">GAUGE-5</span></p>@endif
     @if($page->recalls !== [])
     <h2>To be read again</h2>
-    <p>It did not hold on its master. Read with it since it last held: <span class="rule-id">GAUGE-3</span></p>
+    <p>It did not hold {{ $gauge->kind->weighs() ? 'under its check weight' : 'on its master' }}. Read with it since it last held: <span class="rule-id">GAUGE-3</span></p>
     <ul>@foreach($page->recalls as $recall)<li class="line out"><a href="/jobs/{{ $recall['tag'] }}/measure"><span class="tag">{{ $recall['tag'] }}</span></a> {{ $recall['state'] }}</li>@endforeach</ul>
     @endif
     @if($gauge->is_retired)<p class="note">Out of use.</p>@else @can('keep-gauges')
