@@ -36,8 +36,8 @@ const ROUNDS = 300;
 $figures = $ratios = [];
 // Each request takes turns with the floor, so that a machine that slows down for a while slows both.
 $measure = static function (string $name, callable $request) use ($client, &$figures, &$ratios): void {
-    $floor = new Stopwatch;
-    $watch = new Stopwatch;
+    $floor = new Stopwatch();
+    $watch = new Stopwatch();
     for ($i = 0; $i < ROUNDS + 15; $i++) {
         $isWarm = $i >= 15;
         $isWarm ? $floor->time(static fn () => $client->get('/bench-floor')) : $client->get('/bench-floor');
@@ -45,7 +45,15 @@ $measure = static function (string $name, callable $request) use ($client, &$fig
     }
     $figures[$name] = $watch->figures() + ['floor_p50_ms' => $floor->figures()['p50_ms']];
     $ratios[$name] = $figures[$name]['p50_ms'] / $figures[$name]['floor_p50_ms'];
-    printf("  %-16s %7.1f /s   p50 %6.2f ms   p95 %6.2f ms   floor %5.2f ms   ratio %5.2f\n", $name, $figures[$name]['per_second'], $figures[$name]['p50_ms'], $figures[$name]['p95_ms'], $figures[$name]['floor_p50_ms'], $ratios[$name]);
+    printf(
+        "  %-16s %7.1f /s   p50 %6.2f ms   p95 %6.2f ms   floor %5.2f ms   ratio %5.2f\n",
+        $name,
+        $figures[$name]['per_second'],
+        $figures[$name]['p50_ms'],
+        $figures[$name]['p95_ms'],
+        $figures[$name]['floor_p50_ms'],
+        $ratios[$name],
+    );
 };
 
 echo "\nOne client, one request at a time, taking turns with the floor (a bare text route of the same framework):\n";
@@ -66,8 +74,11 @@ $measure('post_reading', static fn () => $client->postReading($tags));
 
 $sheet = Bench::sheet('brae-v8-311');
 $policy = Bench::policy();
-$bores = array_map(static fn (int $cylinder) => Bench::bore($sheet, $cylinder, [6.1 + $cylinder / 10, 3.2, 3.9, 2.2, 0.8, 0.6], 1.2), $sheet->layout->cylinders());
-$watch = new Stopwatch;
+$bores = array_map(
+    static fn (int $cylinder) => Bench::bore($sheet, $cylinder, [6.1 + $cylinder / 10, 3.2, 3.9, 2.2, 0.8, 0.6], 1.2),
+    $sheet->layout->cylinders(),
+);
+$watch = new Stopwatch();
 for ($i = 0; $i < 400; $i++) {
     $watch->time(static fn () => BlockAssessment::of($sheet, $policy, $bores, null));
 }
@@ -79,29 +90,46 @@ $read = [];
 foreach (Section::cases() as $section) {
     $read[$section->value] = $engine->measurements($section);
 }
-$watch = new Stopwatch;
+$watch = new Stopwatch();
 for ($i = 0; $i < 200; $i++) {
     $watch->time(static function () use ($sheet, $policy, $bores, $read): void {
         $bearings = $read['housings']->plus($read['rods']);
-        EngineAssessment::of($sheet, BlockAssessment::of($sheet, $policy, $bores, null), [
-            'crankshaft' => (new CrankshaftJudge($sheet, $policy, $bearings))->judge($read['crankshaft']), 'housings' => (new HousingJudge($sheet, $policy))->judge($read['housings']),
-            'rods' => (new RodJudge($sheet, $policy))->judge($read['rods']), 'deck' => (new FaceJudge($sheet, $policy))->judge($read['deck']), 'heads' => (new HeadJudge($sheet, $policy))->judge($read['heads']),
-        ], [], []);
+        EngineAssessment::of(
+            $sheet,
+            BlockAssessment::of($sheet, $policy, $bores, null),
+            [
+                'crankshaft' => (new CrankshaftJudge($sheet, $policy, $bearings))->judge($read['crankshaft']),
+                'housings' => (new HousingJudge($sheet, $policy))->judge($read['housings']),
+                'rods' => (new RodJudge($sheet, $policy))->judge($read['rods']),
+                'deck' => (new FaceJudge($sheet, $policy))->judge($read['deck']),
+                'heads' => (new HeadJudge($sheet, $policy))->judge($read['heads']),
+            ],
+            [],
+            [],
+        );
     });
 }
 $whole = $watch->figures();
-printf("The core alone, a complete V8 with every sheet judged:   p50 %.2f ms   p95 %.2f ms   (goal 15)\n", $whole['p50_ms'], $whole['p95_ms']);
+printf(
+    "The core alone, a complete V8 with every sheet judged:   p50 %.2f ms   p95 %.2f ms   (goal 15)\n",
+    $whole['p50_ms'],
+    $whole['p95_ms'],
+);
 $heights = [];
 $chance = new Randomizer(new Mt19937(500));
 for ($i = 0; $i < 500; $i++) {
     $heights[] = new Height(20_000_000 * ($i % 25), 10_000_000 * intdiv($i, 25), $chance->getInt(0, 60_000));
 }
-$watch = new Stopwatch;
+$watch = new Stopwatch();
 for ($i = 0; $i < 60; $i++) {
     $watch->time(static fn () => [FacePlan::of($heights)->flatness(), LocalFlatness::worst($heights, 76_200_000)]);
 }
 $deck = $watch->figures();
-printf("The core alone, a deck of 500 points, overall and in every square:   p50 %.2f ms   p95 %.2f ms   (goal 30)\n", $deck['p50_ms'], $deck['p95_ms']);
+printf(
+    "The core alone, a deck of 500 points, overall and in every square:   p50 %.2f ms   p95 %.2f ms   (goal 30)\n",
+    $deck['p50_ms'],
+    $deck['p95_ms'],
+);
 $artisan = static function (string $command): float {
     $begin = hrtime(true);
     shell_exec("php artisan {$command} 2>/dev/null");
@@ -119,7 +147,11 @@ unlink($file);
 sort($works);
 sort($starts);
 $package = ['export_and_evaluate_ms' => $works[4] - 2 * $starts[4], 'start_ms' => $starts[4]];
-printf("Export and evaluate a whole V8: %.0f ms of work beside starting PHP twice (%.0f ms each); goal 150\n", $package['export_and_evaluate_ms'], $package['start_ms']);
+printf(
+    "Export and evaluate a whole V8: %.0f ms of work beside starting PHP twice (%.0f ms each); goal 150\n",
+    $package['export_and_evaluate_ms'],
+    $package['start_ms'],
+);
 
 const ENGINES = 2_000;
 $chance = new Randomizer(new Mt19937(198));
@@ -128,23 +160,56 @@ $shares = [];
 $wrong = $early = 0;
 for ($i = 0; $i < ENGINES; $i++) {
     $family = $families[$i % count($families)];
-    $trial = ScreeningTrial::of($family, $policy, SimulatedEngine::of($family, Length::ofNanometres($chance->getInt(20_000, 400_000)), $chance));
+    $trial = ScreeningTrial::of(
+        $family,
+        $policy,
+        SimulatedEngine::of($family, Length::ofNanometres($chance->getInt(20_000, 400_000)), $chance),
+    );
     $shares[] = $trial->needed / $trial->full;
     $wrong += $trial->agrees ? 0 : 1;
     $early += $trial->needed < $trial->full ? 1 : 0;
 }
 sort($shares);
-$screening = ['engines' => ENGINES, 'median_share' => $shares[ENGINES / 2], 'p90_share' => $shares[(int) (0.9 * ENGINES)], 'saved_anything' => $early / ENGINES, 'wrong' => $wrong];
-printf("\nScreening, %d simulated engines worn 0.02 to 0.4 mm: readings needed of the full set, median %.0f %% (goal under 45), p90 %.0f %%; %.0f %% of the engines need fewer than all; wrong %d (goal 0)\n", ENGINES, 100 * $screening['median_share'], 100 * $screening['p90_share'], 100 * $screening['saved_anything'], $wrong);
+$screening = [
+    'engines' => ENGINES,
+    'median_share' => $shares[ENGINES / 2],
+    'p90_share' => $shares[(int) (0.9 * ENGINES)],
+    'saved_anything' => $early / ENGINES,
+    'wrong' => $wrong,
+];
+printf(
+    "\nScreening, %d simulated engines worn 0.02 to 0.4 mm: readings needed of the full set, median %.0f %% (goal under 45), p90 ".
+        "%.0f %%; %.0f %% of the engines need fewer than all; wrong %d (goal 0)\n",
+    ENGINES,
+    100 * $screening['median_share'],
+    100 * $screening['p90_share'],
+    100 * $screening['saved_anything'],
+    $wrong,
+);
 
 $ratios['bench_growth'] = $ratios['bench_5000'] / $ratios['bench_50'];
 $ratios['bench_growth_50000'] = $ratios['bench_50000'] / $ratios['bench_50'];
-$goals = ['post_reading' => 4, 'measure_v8' => 5, 'crack_map' => 5, 'bench_5000' => 4, 'bench_growth' => 1.3, 'bench_growth_50000' => 1.3] + array_fill_keys(array_map(static fn (Section $section): string => "sheet_{$section->value}", Section::cases()), 5) + ['judge' => 5];
+$goals = ['post_reading' => 4, 'measure_v8' => 5, 'crack_map' => 5, 'bench_5000' => 4, 'bench_growth' => 1.3, 'bench_growth_50000' => 1.3] +
+    array_fill_keys(array_map(static fn (Section $section): string => "sheet_{$section->value}", Section::cases()), 5) + ['judge' => 5];
 echo "\nMedians against the floor, and growth against the Bench with 50 jobs:\n";
 foreach ($goals as $name => $goal) {
     printf("  %-34s %5.2f   goal %.1f   %s\n", $name, $ratios[$name], $goal, $ratios[$name] <= $goal ? 'reached' : 'not reached');
 }
 if ($jsonFile !== '') {
-    file_put_contents($jsonFile, json_encode(['ratios' => array_map(static fn (float $ratio): float => round($ratio, 3), $ratios), 'requests' => $figures, 'core_v8' => $core, 'core_whole_v8' => $whole, 'core_deck_500' => $deck, 'package' => $package, 'screening' => $screening], JSON_PRETTY_PRINT)."\n");
+    file_put_contents(
+        $jsonFile,
+        json_encode(
+            [
+                'ratios' => array_map(static fn (float $ratio): float => round($ratio, 3), $ratios),
+                'requests' => $figures,
+                'core_v8' => $core,
+                'core_whole_v8' => $whole,
+                'core_deck_500' => $deck,
+                'package' => $package,
+                'screening' => $screening,
+            ],
+            JSON_PRETTY_PRINT,
+        )."\n",
+    );
     echo "\nWritten to {$jsonFile}\n";
 }

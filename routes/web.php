@@ -77,15 +77,21 @@ Route::middleware('auth')->group(function (): void {
         Route::post('/shop', [ShopController::class, 'update']);
     });
 
-    Route::get('/jobs/new', [ReceiveController::class, 'create'])->name('jobs.new')->middleware('can:receive');
-    Route::post('/jobs', [ReceiveController::class, 'store'])->name('jobs.store')->middleware('can:receive');
+    Route::get('/jobs/new', [ReceiveController::class, 'create'])
+        ->name('jobs.new')
+        ->middleware('can:receive');
+    Route::post('/jobs', [ReceiveController::class, 'store'])
+        ->name('jobs.store')
+        ->middleware('can:receive');
     Route::get('/seen', [ReceivedController::class, 'seen'])->name('seen');
 
     Route::prefix('/jobs/{job}')->group(function (): void {
         Route::get('/', [StageController::class, 'current'])->name('jobs.show');
         Route::get('/live/{stage}', [StageController::class, 'changes'])->name('stage.changes');
         Route::get('/tag', [ReceivedController::class, 'tag'])->name('tag');
-        Route::get('/photos/{photo}.jpg', [PhotoController::class, 'show'])->name('photo')->where('photo', '[0-9A-Z]{26}');
+        Route::get('/photos/{photo}.jpg', [PhotoController::class, 'show'])
+            ->name('photo')
+            ->where('photo', '[0-9A-Z]{26}');
 
         Route::get('/receive', [ReceivedController::class, 'show'])->name('stage.receive');
         Route::middleware('can:receive')->group(function (): void {
@@ -162,10 +168,12 @@ Route::middleware('auth')->group(function (): void {
 });
 
 // Gauges have no log-in and no page: they are known by their token alone.
-Route::withoutMiddleware('web')->middleware('throttle:600,1')->group(function (): void {
-    Route::post('/feed', [FeedController::class, 'take']);
-    Route::get('/feed/asked', [FeedController::class, 'asked']);
-});
+Route::withoutMiddleware('web')
+    ->middleware('throttle:600,1')
+    ->group(function (): void {
+        Route::post('/feed', [FeedController::class, 'take']);
+        Route::get('/feed/asked', [FeedController::class, 'asked']);
+    });
 
 // The floor that bin/bench measures against; it is there in a benchmark only.
 if (config('app.bench_floor')) {

@@ -29,14 +29,26 @@ abstract class TestCase extends LaravelTestCase
 
     protected function person(Role $role, string $login = ''): User
     {
-        return User::query()->create(['login' => $login === '' ? $role->value : $login, 'name' => ucfirst($login === '' ? $role->value : $login), 'role' => $role, 'password' => 'a-password']);
+        return User::query()->create([
+            'login' => $login === '' ? $role->value : $login,
+            'name' => ucfirst($login === '' ? $role->value : $login),
+            'role' => $role,
+            'password' => 'a-password',
+        ]);
     }
 
     protected function job(User $by, string $family = 'tarn-4-198', ?int $declaredStep = 0): Job
     {
         return $this->app->make(ReceiveJob::class)->handle($by, $this->ulid(), [
-            'family' => $family, 'family_revision' => 1, 'serial' => 'S-'.Str::random(6), 'customer' => 'Sawmill', 'description' => 'head saw engine',
-            'wishes' => null, 'due_on' => '2030-01-15', 'declared_step_nm' => $declaredStep, 'declared_evidence' => $declaredStep === null ? null : 'stamped on a crown',
+            'family' => $family,
+            'family_revision' => 1,
+            'serial' => 'S-'.Str::random(6),
+            'customer' => 'Sawmill',
+            'description' => 'head saw engine',
+            'wishes' => null,
+            'due_on' => '2030-01-15',
+            'declared_step_nm' => $declaredStep,
+            'declared_evidence' => $declaredStep === null ? null : 'stamped on a crown',
         ]);
     }
 
@@ -66,16 +78,29 @@ abstract class TestCase extends LaravelTestCase
     /** @param  array<string, mixed>  $changes */
     protected function stateSetup(Job $job, string $sheet = 'incoming', array $changes = []): TestResponse
     {
-        return $this->postJson("/jobs/{$job->tag()}/sheets/{$sheet}/setups", $changes + [
-            'ulid' => $this->ulid(), 'feature' => 'bore', 'instrument' => 'dial bore gauge .0001', 'reading_unit' => 'thou', 'zero' => '3.8125',
-            'caps_torqued' => true, 'torque_plate' => true, 'cooled' => true, 'clean' => true,
-        ]);
+        return $this->postJson(
+            "/jobs/{$job->tag()}/sheets/{$sheet}/setups",
+            $changes + [
+                'ulid' => $this->ulid(),
+                'feature' => 'bore',
+                'instrument' => 'dial bore gauge .0001',
+                'reading_unit' => 'thou',
+                'zero' => '3.8125',
+                'caps_torqued' => true,
+                'torque_plate' => true,
+                'cooled' => true,
+                'clean' => true,
+            ],
+        );
     }
 
     /** @param  array<string, mixed>  $changes */
     protected function key(Job $job, string $place, string $text, string $sheet = 'incoming', array $changes = []): TestResponse
     {
-        return $this->postJson("/jobs/{$job->tag()}/sheets/{$sheet}/readings", $changes + ['ulid' => $this->ulid(), 'place' => $place, 'text' => $text]);
+        return $this->postJson(
+            "/jobs/{$job->tag()}/sheets/{$sheet}/readings",
+            $changes + ['ulid' => $this->ulid(), 'place' => $place, 'text' => $text],
+        );
     }
 
     /** @param  list<string>  $six  Thrust and in line at top, middle, bottom */

@@ -18,10 +18,13 @@ final class BenchController
     public function index(Request $request, SpecBook $specs): View
     {
         $showsClosed = $request->query('show') === 'released';
-        $page = Job::query()->with('customer')
+        $page = Job::query()
+            ->with('customer')
             ->where('is_closed', $showsClosed)
-            ->orderBy('due_on')->orderBy('id')
-            ->cursorPaginate(self::ROWS)->withQueryString();
+            ->orderBy('due_on')
+            ->orderBy('id')
+            ->cursorPaginate(self::ROWS)
+            ->withQueryString();
 
         return view('bench', [
             'rows' => BenchRow::all($page->items(), $specs),
@@ -38,11 +41,24 @@ final class BenchController
         if ($text === '') {
             return redirect()->route('bench');
         }
-        $page = $finder->matching($text)->with('customer')->orderBy('is_closed')->orderBy('due_on')->orderBy('id')->simplePaginate(self::ROWS)->withQueryString();
+        $page = $finder
+            ->matching($text)
+            ->with('customer')
+            ->orderBy('is_closed')
+            ->orderBy('due_on')
+            ->orderBy('id')
+            ->simplePaginate(self::ROWS)
+            ->withQueryString();
         if (count($page->items()) === 1 && $page->currentPage() === 1) {
             return redirect()->route('jobs.show', $page->items()[0]);
         }
 
-        return view('bench', ['rows' => BenchRow::all($page->items(), $specs), 'page' => $page, 'search' => $text, 'showsClosed' => false, 'gaugesDue' => GaugesDue::today()]);
+        return view('bench', [
+            'rows' => BenchRow::all($page->items(), $specs),
+            'page' => $page,
+            'search' => $text,
+            'showsClosed' => false,
+            'gaugesDue' => GaugesDue::today(),
+        ]);
     }
 }

@@ -50,7 +50,9 @@ final readonly class BenchRow
     /** The block’s verdict, which the plan of the bores rests on, and the whole engine’s once it is known. */
     private static function standing(Job $job): string
     {
-        return $job->engine_verdict === EngineVerdict::NotYetKnown->value ? $job->verdict : "{$job->verdict} · engine {$job->engine_verdict}";
+        return $job->engine_verdict === EngineVerdict::NotYetKnown->value
+            ? $job->verdict
+            : "{$job->verdict} · engine {$job->engine_verdict}";
     }
 
     private static function of(Job $job, SpecBook $specs, Carbon $today): self
@@ -60,17 +62,28 @@ final readonly class BenchRow
         $isClosed = $job->is_closed;
 
         return new self(
-            $job->tag(), '/jobs/'.$job->tag(), $specs->name($job->family, $job->family_revision), $job->description, $job->serial, $job->customer->name,
-            $job->stage, $job->verdict, self::standing($job), $job->headline === '' ? 'Not yet read' : $job->headline, $job->waits_for,
+            $job->tag(),
+            '/jobs/'.$job->tag(),
+            $specs->name($job->family, $job->family_revision),
+            $job->description,
+            $job->serial,
+            $job->customer->name,
+            $job->stage,
+            $job->verdict,
+            self::standing($job),
+            $job->headline === '' ? 'Not yet read' : $job->headline,
+            $job->waits_for,
             $due->format('j M'),
             match (true) {
                 $isClosed => '',
-                $days < 0 => (-$days).' d late',
+                $days < 0 => -$days.' d late',
                 $days === 0 => 'today',
                 default => "in {$days} d",
             },
             ! $isClosed && $days < 0,
-            $isClosed || $job->timer_due_at === null ? null : (int) $job->timer_due_at->format('Uv'), $job->timer_words, $job->is_held,
+            $isClosed || $job->timer_due_at === null ? null : (int) $job->timer_due_at->format('Uv'),
+            $job->timer_words,
+            $job->is_held,
         );
     }
 }

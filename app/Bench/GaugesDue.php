@@ -20,7 +20,8 @@ final readonly class GaugesDue
     {
         $today = Carbon::today()->format('Y-m-d');
         $row = DB::selectOne(
-            'SELECT COALESCE(SUM(calibration_due < ?), 0) AS past, COALESCE(SUM(calibration_due >= ?), 0) AS soon FROM gauges WHERE is_retired = 0 AND calibration_due < ?',
+            'SELECT COALESCE(SUM(calibration_due < ?), 0) AS past, COALESCE(SUM(calibration_due >= ?), 0) AS soon FROM gauges WHERE '.
+                'is_retired = 0 AND calibration_due < ?',
             [$today, $today, Carbon::today()->addDays(Gauge::SOON_DAYS)->format('Y-m-d')],
         );
         [$past, $soon] = [(int) $row->past, (int) $row->soon];

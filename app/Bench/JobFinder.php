@@ -18,12 +18,17 @@ final readonly class JobFinder
     {
         $text = trim($text);
         $like = addcslashes($text, '%_\\');
-        $customers = Customer::query()->where('name', 'like', "%{$like}%")->limit(self::MOST_CUSTOMERS)->pluck('id');
+        $customers = Customer::query()
+            ->where('name', 'like', "%{$like}%")
+            ->limit(self::MOST_CUSTOMERS)
+            ->pluck('id');
         $number = Job::numberOf($text);
 
-        return Job::query()->where(static fn (Builder $query): Builder => $query
-            ->where('serial', 'like', "{$like}%")
-            ->orWhereIn('customer_id', $customers)
-            ->when($number !== null, static fn (Builder $query): Builder => $query->orWhere('id', $number)));
+        return Job::query()->where(
+            static fn (Builder $query): Builder => $query
+                ->where('serial', 'like', "{$like}%")
+                ->orWhereIn('customer_id', $customers)
+                ->when($number !== null, static fn (Builder $query): Builder => $query->orWhere('id', $number)),
+        );
     }
 }

@@ -17,7 +17,9 @@ use NorthLedger\Core\Record\Conditions;
 use NorthLedger\Core\Verification\FinishedCharacteristic;
 use NorthLedger\Core\Verification\VerifiedBore;
 
-/** The inspection certificate of a job as plain data (WORK-6): what was ordered, found, under which conditions, and what was not checked. */
+/**
+ * The inspection certificate of a job as plain data (WORK-6): what was ordered, found, under which conditions, and what was not checked.
+ */
 final class Certificate
 {
     /** @return array<string, mixed> */
@@ -30,17 +32,37 @@ final class Certificate
             'format' => 'north-ledger certificate 2',
             'job' => $file->job->tag(),
             'shop' => config('app.shop'),
-            'engine' => ['family' => $file->sheet->name, 'serial' => $file->job->serial, 'what' => $file->job->description, 'customer' => $file->job->customer->name],
+            'engine' => [
+                'family' => $file->sheet->name,
+                'serial' => $file->job->serial,
+                'what' => $file->job->description,
+                'customer' => $file->job->customer->name,
+            ],
             'work' => $chosen === null ? '' : $words->option($chosen).', '.$words->sleeves($chosen),
             'unit' => $file->sheet->unit->value,
             'form_unit' => $file->display->deviationUnit(),
-            'bores' => array_map(static fn (VerifiedBore $bore): array => self::bore($file, $bore), array_values($file->work()->verified())),
+            'bores' => array_map(
+                static fn (VerifiedBore $bore): array => self::bore($file, $bore),
+                array_values($file->work()->verified()),
+            ),
             'conditions' => self::conditions($file),
-            'gauges' => array_values(array_unique(array_map(static fn (StatedSetup $setup): string => self::gaugeWords($setup, $file->display), $file->record->entries(SheetName::Finished)->gauges->setups))),
+            'gauges' => array_values(
+                array_unique(
+                    array_map(
+                        static fn (StatedSetup $setup): string => self::gaugeWords($setup, $file->display),
+                        $file->record->entries(SheetName::Finished)->gauges->setups,
+                    ),
+                ),
+            ),
             'crack_check' => NotChecked::crackResults($file),
             'decided' => Decisions::of($file),
             'not_checked' => NotChecked::of($file),
-            'revisions' => ['order' => $file->work()->storedOrder()?->number, 'sheet' => $file->sheet->revision, 'policy' => $file->policy->revision, 'ledger_entry' => $file->job->entries],
+            'revisions' => [
+                'order' => $file->work()->storedOrder()?->number,
+                'sheet' => $file->sheet->revision,
+                'policy' => $file->policy->revision,
+                'ledger_entry' => $file->job->entries,
+            ],
             'signed' => ['by' => $signer->name, 'role' => $signer->role->value, 'at' => $signedAt],
         ];
     }
@@ -52,20 +74,26 @@ final class Certificate
         foreach (Station::JUDGED as $station) {
             foreach (Axis::NEEDED as $axis) {
                 $reading = $bore->measures->bore->reading($station, $axis);
-                $readings["{$station->value}, {$axis->label()}"] = $reading === null ? 'not checked' : $file->display->size($reading->corrected);
+                $readings["{$station->value}, {$axis->label()}"] =
+                    $reading === null ? 'not checked' : $file->display->size($reading->corrected);
             }
         }
         $disposition = $file->work()->dispositions()[$bore->cylinder] ?? null;
 
         return [
             'cylinder' => $bore->cylinder,
-            'ordered' => $bore->size === null ? 'deglazed at its size' : $file->display->size($bore->size->least).' to '.$file->display->size($bore->size->most),
+            'ordered' => $bore->size === null
+                    ? 'deglazed at its size'
+                    : $file->display->size($bore->size->least).' to '.$file->display->size($bore->size->most),
             'piston' => self::piston($file, $bore->cylinder),
             'readings' => $readings,
             'form' => self::form($file, $bore),
             'clearance' => self::clearance($file, $bore),
             'state' => $bore->state->value,
-            'disposition' => $disposition === null ? null : "{$disposition->kind->value}: {$disposition->reason} ({$disposition->user->name}, {$disposition->created_at->format('Y-m-d')})",
+            'disposition' => $disposition === null
+                    ? null
+                    : "{$disposition->kind->value}: {$disposition->reason} ({$disposition->user->name}, ".
+                        "{$disposition->created_at->format('Y-m-d')})",
         ];
     }
 
@@ -86,7 +114,9 @@ final class Certificate
     {
         $missed = $setup->calibrationMissed();
 
-        return $setup->gaugeWords().($missed === null ? '' : ", calibration was due {$missed->format('j M Y')}").($setup->knownZero === null ? '' : ", zero {$display->sizeWithUnit($setup->knownZero)}");
+        return $setup->gaugeWords().
+            ($missed === null ? '' : ", calibration was due {$missed->format('j M Y')}").
+            ($setup->knownZero === null ? '' : ", zero {$display->sizeWithUnit($setup->knownZero)}");
     }
 
     private static function piston(JobFile $file, int $cylinder): string
@@ -94,7 +124,9 @@ final class Certificate
         $chosen = $file->work()->chosen();
         $reading = $chosen === null ? null : $file->work()->pistonGoingIn($chosen, $cylinder);
 
-        return $reading !== null ? $file->display->size($reading->corrected) : 'sheet '.$file->display->size($file->sheet->piston->sizeAt($chosen->step ?? Length::zero()));
+        return $reading !== null
+            ? $file->display->size($reading->corrected)
+            : 'sheet '.$file->display->size($file->sheet->piston->sizeAt($chosen->step ?? Length::zero()));
     }
 
     /** @return array<string, string> Largest and smallest clearance with the piston that goes in, each with its limit */
@@ -102,7 +134,13 @@ final class Certificate
     {
         $told = [];
         foreach ($bore->characteristics as $one) {
-            if (in_array($one->what, [FinishedCharacteristic::MostClearance, FinishedCharacteristic::LeastClearance, FinishedCharacteristic::Growth], true)) {
+            if (
+                in_array(
+                    $one->what,
+                    [FinishedCharacteristic::MostClearance, FinishedCharacteristic::LeastClearance, FinishedCharacteristic::Growth],
+                    true,
+                )
+            ) {
                 $against = $one->what === FinishedCharacteristic::LeastClearance ? '≥' : '≤';
                 $told[$one->what->value] = "{$file->display->deviation($one->value)} {$against} {$file->display->magnitude($one->limit)}";
             }
@@ -123,7 +161,9 @@ final class Certificate
             $line('torque plate on', $stated->torquePlate),
             $line('cooled to room temperature', $stated->cooled),
             $line('clean and dry', $stated->clean),
-            $stated->partCelsius === null ? 'part temperature: not taken' : "part temperature: {$file->policy->temperatureUnit->shown($stated->partCelsius)}",
+            $stated->partCelsius === null
+                ? 'part temperature: not taken'
+                : "part temperature: {$file->policy->temperatureUnit->shown($stated->partCelsius)}",
         ];
     }
 }

@@ -26,7 +26,9 @@ final class CertificateController
         }
         RenderCertificate::dispatch($job->id);
 
-        return redirect()->route('stage.release', $job)->with('note', 'The PDF is being made; that takes a few seconds. The page prints from the browser meanwhile.');
+        return redirect()
+            ->route('stage.release', $job)
+            ->with('note', 'The PDF is being made; that takes a few seconds. The page prints from the browser meanwhile.');
     }
 
     private function release(Job $job): Release

@@ -18,7 +18,9 @@ final class CertificatePage
             'job' => $job,
             'certificate' => json_decode($release->certificate, true, 32, JSON_THROW_ON_ERROR),
             'hash' => $release->certificate_hash,
-            'css' => $isForPrinter ? 'file://'.public_path((string) parse_url(Vite::asset('resources/css/app.css'), PHP_URL_PATH)) : Vite::asset('resources/css/app.css'),
+            'css' => $isForPrinter
+                ? 'file://'.public_path((string) parse_url(Vite::asset('resources/css/app.css'), PHP_URL_PATH))
+                : Vite::asset('resources/css/app.css'),
             'isForPrinter' => $isForPrinter,
         ];
     }

@@ -24,15 +24,30 @@ final class Decisions
 
         return [
             ...self::sleeves($file, $answers),
-            ...array_values(array_filter(array_map(static fn (Indication $one): string => self::crack($one, $answers[$one->id] ?? null), $file->record->cracks()->cracks()))),
-            ...array_map(static fn (Said $said): string => rtrim($said->text('words'), '.').": accepted as it is by {$said->text('answer')}, {$said->at()->format('j M Y')}. Worst likely outcome: {$said->text('worst')}.", self::concessions($file->record->observations())),
+            ...array_values(
+                array_filter(
+                    array_map(
+                        static fn (Indication $one): string => self::crack($one, $answers[$one->id] ?? null),
+                        $file->record->cracks()->cracks(),
+                    ),
+                ),
+            ),
+            ...array_map(
+                static fn (Said $said): string => rtrim($said->text('words'), '.').
+                    ": accepted as it is by {$said->text('answer')}, {$said->at()->format('j M Y')}. Worst likely outcome: ".
+                        "{$said->text('worst')}.",
+                self::concessions($file->record->observations()),
+            ),
         ];
     }
 
     /** @return list<string> Questions that the customer has not answered */
     public static function open(JobFile $file): array
     {
-        return array_map(static fn (string $hold): string => ucfirst($hold).': not answered yet.', (new CustomerQuestions($file->record))->clauses());
+        return array_map(
+            static fn (string $hold): string => ucfirst($hold).': not answered yet.',
+            (new CustomerQuestions($file->record))->clauses(),
+        );
     }
 
     /** @return list<Said> */
@@ -51,8 +66,13 @@ final class Decisions
         foreach (Received::of($file)->surveys as $cylinder => $survey) {
             $said = $answers["bore.{$cylinder}"] ?? null;
             if ($survey->answer !== null && $said !== null) {
-                $done = $survey->answer === CustomerAnswer::Accepted ? "stays as it is. Worst likely outcome: {$said->text('worst_outcome')}" : 'comes out';
-                $told[] = "Old sleeve of cylinder {$cylinder} ({$said->text('defect')}): {$done}. {$said->text('how')}, {$said->at()->format('j M Y')}.";
+                $done =
+                    $survey->answer === CustomerAnswer::Accepted
+                        ? "stays as it is. Worst likely outcome: {$said->text('worst_outcome')}"
+                        : 'comes out';
+                $told[] =
+                    "Old sleeve of cylinder {$cylinder} ({$said->text('defect')}): {$done}. {$said->text('how')}, ".
+                        "{$said->at()->format('j M Y')}.";
             }
         }
 
@@ -61,6 +81,11 @@ final class Decisions
 
     private static function crack(Indication $crack, ?Said $answer): string
     {
-        return $crack->answer === null || $answer === null ? '' : ucfirst($crack->location->words()).": {$answer->text('to')}, ".($crack->answer === CustomerAnswer::Accepted ? 'accepted' : 'declined').". {$answer->text('how')}, {$answer->at()->format('j M Y')}.";
+        return $crack->answer === null || $answer === null
+            ? ''
+            : ucfirst($crack->location->words()).
+                    ": {$answer->text('to')}, ".
+                    ($crack->answer === CustomerAnswer::Accepted ? 'accepted' : 'declined').
+                    ". {$answer->text('how')}, {$answer->at()->format('j M Y')}.";
     }
 }

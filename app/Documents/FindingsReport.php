@@ -35,8 +35,17 @@ final readonly class FindingsReport
      * @param  list<string>  $decided  What the customer said, and what is accepted as it is
      * @param  list<string>  $asked  Questions that are not answered
      */
-    private function __construct(public string $tag, public string $engine, public string $verdict, public array $parts, public array $options, public array $open, public array $decided, public array $asked, public string $note)
-    {
+    private function __construct(
+        public string $tag,
+        public string $engine,
+        public string $verdict,
+        public array $parts,
+        public array $options,
+        public array $open,
+        public array $decided,
+        public array $asked,
+        public string $note,
+    ) {
     }
 
     public static function of(JobFile $file): self
@@ -45,13 +54,23 @@ final readonly class FindingsReport
 
         return new self(
             $file->job->tag(),
-            "{$file->sheet->name}, serial {$file->job->serial}".($file->job->description === '' ? '' : ", {$file->job->description}").". {$file->job->customer->name}.",
+            "{$file->sheet->name}, serial {$file->job->serial}".
+                ($file->job->description === '' ? '' : ", {$file->job->description}").
+                ". {$file->job->customer->name}.",
             self::verdict($file->engine()->verdict, $file),
             array_values(array_map(static fn (AssessedPart $part): array => self::part($file, $part), $here)),
             self::options($file),
-            array_values(array_map(static fn (AssessedPart $part): string => 'The '.$file->sheet->nameOf($part->part).' is not fully measured yet.', array_filter($here, static fn (AssessedPart $part): bool => $part->verdict === PartVerdict::NotYetKnown))),
-            Decisions::of($file), Decisions::open($file),
-            "Judged by {$file->sheet->name} sheet revision {$file->sheet->revision} and shop policy revision {$file->policy->revision}, as of ledger entry {$file->job->entries}. Prices are the shop's price list; parts may change them. Where the engine's use is regulated, licensed practice comes first.",
+            array_values(
+                array_map(
+                    static fn (AssessedPart $part): string => 'The '.$file->sheet->nameOf($part->part).' is not fully measured yet.',
+                    array_filter($here, static fn (AssessedPart $part): bool => $part->verdict === PartVerdict::NotYetKnown),
+                ),
+            ),
+            Decisions::of($file),
+            Decisions::open($file),
+            "Judged by {$file->sheet->name} sheet revision {$file->sheet->revision} and shop policy revision ".
+                "{$file->policy->revision}, as of ledger entry {$file->job->entries}. Prices are the shop's price list; parts may change ".
+                "them. Where the engine's use is regulated, licensed practice comes first.",
         );
     }
 
@@ -76,8 +95,18 @@ final readonly class FindingsReport
             ...array_map(static fn (PartDefect $defect): string => $defect->sentence, $part->defects),
             ...array_map(static fn (PlannedWork $work): string => $words->sentence($work), $works),
             ...($isBores ? self::pistons($file) : []),
-            ...($isBores ? array_map(static fn (Finding $finding): string => self::worn($finding), self::worst($file->assessment()->failures())) : []),
-            ...($works === [] ? array_map(static fn (Finding $finding): string => $finding->subject().': '.Labels::criterion($finding->criterion).' is past its limit.', array_values(array_filter($part->findings, static fn (Finding $finding): bool => $finding->outcome === Outcome::Fail))) : []),
+            ...$isBores
+                ? array_map(static fn (Finding $finding): string => self::worn($finding), self::worst($file->assessment()->failures()))
+                : [],
+            ...$works === []
+                ? array_map(
+                    static fn (Finding $finding): string => $finding->subject().
+                        ': '.
+                        Labels::criterion($finding->criterion).
+                        ' is past its limit.',
+                    array_values(array_filter($part->findings, static fn (Finding $finding): bool => $finding->outcome === Outcome::Fail)),
+                )
+                : [],
         ];
 
         return [
@@ -89,16 +118,24 @@ final readonly class FindingsReport
                 PartVerdict::Scrap => 'Has to be replaced',
                 PartVerdict::NotYetKnown => 'Not known yet',
             },
-            'lines' => array_slice($lines, 0, self::MOST_LINES), 'more' => max(0, count($lines) - self::MOST_LINES),
+            'lines' => array_slice($lines, 0, self::MOST_LINES),
+            'more' => max(0, count($lines) - self::MOST_LINES),
         ];
     }
 
     /** @return list<string> Where it is the piston that is worn, and not its bore (BORE-6a) */
     private static function pistons(JobFile $file): array
     {
-        $worn = array_values(array_map(static fn (JudgedBore $bore): int => $bore->cylinder(), array_filter($file->assessment()->bores, static fn (JudgedBore $bore): bool => $bore->canStay === CanStay::WithNewPiston)));
+        $worn = array_values(
+            array_map(
+                static fn (JudgedBore $bore): int => $bore->cylinder(),
+                array_filter($file->assessment()->bores, static fn (JudgedBore $bore): bool => $bore->canStay === CanStay::WithNewPiston),
+            ),
+        );
 
-        return $worn === [] ? [] : [ucfirst(VerdictWords::cylinders($worn)).': the piston is worn, not the bore. With a new piston the bore stays as it is.'];
+        return $worn === []
+            ? []
+            : [ucfirst(VerdictWords::cylinders($worn)).': the piston is worn, not the bore. With a new piston the bore stays as it is.'];
     }
 
     /** Of a bore: what is seen, or that it is worn. */
@@ -106,7 +143,9 @@ final readonly class FindingsReport
     {
         $criterion = Labels::criterion($finding->criterion);
 
-        return $finding->criterion->isLookAtWall() ? "{$finding->subject()}: {$criterion}, {$finding->said}." : "{$finding->subject()} is worn past its limit ({$criterion}).";
+        return $finding->criterion->isLookAtWall()
+            ? "{$finding->subject()}: {$criterion}, {$finding->said}."
+            : "{$finding->subject()} is worn past its limit ({$criterion}).";
     }
 
     /**
@@ -130,11 +169,22 @@ final readonly class FindingsReport
         $assessment = $file->assessment();
         $recommended = $assessment->recommendation?->option->key();
         $feasible = array_values($assessment->plan?->feasible() ?? []);
-        usort($feasible, static fn (ReboreOption $a, ReboreOption $b): int => [$a->key() !== $recommended, $a->cost->minor] <=> [$b->key() !== $recommended, $b->cost->minor]);
+        usort(
+            $feasible,
+            static fn (ReboreOption $a, ReboreOption $b): int => [$a->key() !== $recommended, $a->cost->minor] <=> [
+                $b->key() !== $recommended,
+                $b->cost->minor,
+            ],
+        );
         $words = $file->words();
 
-        return array_map(static fn (ReboreOption $option): array => [
-            'name' => $words->option($option).($option->key() === $recommended ? ' (we recommend this)' : ''), 'words' => $words->sleeves($option), 'price' => VerdictWords::money($option->cost->minor),
-        ], array_slice($feasible, 0, self::MOST_OPTIONS));
+        return array_map(
+            static fn (ReboreOption $option): array => [
+                'name' => $words->option($option).($option->key() === $recommended ? ' (we recommend this)' : ''),
+                'words' => $words->sleeves($option),
+                'price' => VerdictWords::money($option->cost->minor),
+            ],
+            array_slice($feasible, 0, self::MOST_OPTIONS),
+        );
     }
 }

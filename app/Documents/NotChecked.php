@@ -30,9 +30,25 @@ final class NotChecked
             if ($cracks->state === CrackState::NotChecked) {
                 continue;
             }
-            $methods = array_unique(array_map(static fn (CheckRun $run): string => $run->method->value, array_filter($cracks->runs, static fn (CheckRun $run): bool => $run->isRead())));
-            $found = array_map(static fn (Indication $one): string => "{$one->location->words()}: ".($one->disposition()->value ?? $one->classification()->value), $cracks->indications);
-            $results[] = ucfirst($file->sheet->nameOf($part)).": {$cracks->state->value}".($methods === [] ? '' : ', by '.implode(' and ', $methods)).($cracks->surfaceOnly ? ', surface only' : '').($found === [] ? '' : '; '.implode('; ', $found)).($cracks->doubts === [] ? '' : ' ('.implode('; ', $cracks->doubts).')').'.';
+            $methods = array_unique(
+                array_map(
+                    static fn (CheckRun $run): string => $run->method->value,
+                    array_filter($cracks->runs, static fn (CheckRun $run): bool => $run->isRead()),
+                ),
+            );
+            $found = array_map(
+                static fn (Indication $one): string => "{$one->location->words()}: ".
+                    ($one->disposition()->value ?? $one->classification()->value),
+                $cracks->indications,
+            );
+            $results[] =
+                ucfirst($file->sheet->nameOf($part)).
+                ": {$cracks->state->value}".
+                ($methods === [] ? '' : ', by '.implode(' and ', $methods)).
+                ($cracks->surfaceOnly ? ', surface only' : '').
+                ($found === [] ? '' : '; '.implode('; ', $found)).
+                ($cracks->doubts === [] ? '' : ' ('.implode('; ', $cracks->doubts).')').
+                '.';
         }
 
         return $results;
@@ -44,9 +60,14 @@ final class NotChecked
         $open = [];
         foreach ($file->inspection()->here() as $part) {
             $unread = $file->record->cracks()->unreadFaces($part);
-            $isWhole = count($unread) === count(array_filter($file->sheet->faces(), static fn (Face $face): bool => $face->part() === $part));
+            $isWhole =
+                count($unread) === count(array_filter($file->sheet->faces(), static fn (Face $face): bool => $face->part() === $part));
             if ($unread !== []) {
-                $open[] = ucfirst($file->sheet->nameOf($part)).($isWhole ? ': not checked for cracks.' : ', '.implode(', ', array_column($unread, 'value')).': not checked for cracks.');
+                $open[] =
+                    ucfirst($file->sheet->nameOf($part)).
+                    ($isWhole
+                        ? ': not checked for cracks.'
+                        : ', '.implode(', ', array_column($unread, 'value')).': not checked for cracks.');
             }
         }
 
@@ -58,7 +79,11 @@ final class NotChecked
     {
         $open = [];
         foreach (Section::cases() as $section) {
-            $isHere = array_filter($section->partsOf($file->sheet), static fn (EnginePart $part): bool => in_array($part, $file->inspection()->here(), true)) !== [];
+            $isHere =
+                array_filter(
+                    $section->partsOf($file->sheet),
+                    static fn (EnginePart $part): bool => in_array($part, $file->inspection()->here(), true),
+                ) !== [];
             $missing = count($file->inspection()->judged($section)->missing());
             $open[] = match (true) {
                 $section->judgesParts() && ! $isHere => '',

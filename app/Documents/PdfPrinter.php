@@ -13,8 +13,17 @@ final readonly class PdfPrinter
     private const SECONDS = 40;
 
     private const FLAGS = [
-        '--headless', '--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking',
-        '--disable-component-update', '--disable-sync', '--disable-dev-shm-usage', '--allow-file-access-from-files', '--no-pdf-header-footer',
+        '--headless',
+        '--no-sandbox',
+        '--disable-gpu',
+        '--disable-quic',
+        '--no-first-run',
+        '--disable-background-networking',
+        '--disable-component-update',
+        '--disable-sync',
+        '--disable-dev-shm-usage',
+        '--allow-file-access-from-files',
+        '--no-pdf-header-footer',
     ];
 
     public function __construct(private string $chromium)
@@ -37,8 +46,15 @@ final readonly class PdfPrinter
         try {
             file_put_contents($work.'/page.html', $html);
             $process = new Process(
-                [$this->chromium, ...self::FLAGS, "--user-data-dir={$work}/profile", "--print-to-pdf={$work}/page.pdf", "file://{$work}/page.html"],
-                env: ['HOME' => $work], timeout: self::SECONDS,
+                [
+                    $this->chromium,
+                    ...self::FLAGS,
+                    "--user-data-dir={$work}/profile",
+                    "--print-to-pdf={$work}/page.pdf",
+                    "file://{$work}/page.html",
+                ],
+                env: ['HOME' => $work],
+                timeout: self::SECONDS,
             );
             $process->mustRun();
             is_dir(dirname($target)) || mkdir(dirname($target), 0750, true);

@@ -10,16 +10,46 @@ use App\Storage\Reading;
 /** Every reading of a job, the superseded and the taken back too, oldest first. */
 final class ReadingExport
 {
-    public const COLUMNS = ['id', 'sheet', 'place', 'typed', 'value_nm', 'mass_ug', 'volume_mm3', 'look', 'gauge', 'instrument', 'calibration_due', 'zero_place', 'zero_nm', 'supersedes', 'withdraws', 'reason', 'confirmed', 'by', 'at'];
+    public const COLUMNS = [
+        'id',
+        'sheet',
+        'place',
+        'typed',
+        'value_nm',
+        'mass_ug',
+        'volume_mm3',
+        'look',
+        'gauge',
+        'instrument',
+        'calibration_due',
+        'zero_place',
+        'zero_nm',
+        'supersedes',
+        'withdraws',
+        'reason',
+        'confirmed',
+        'by',
+        'at',
+    ];
 
     /** @return list<array<string, string|int|bool|null>> */
     public static function rows(Job $job): array
     {
         $ulids = [];
         $rows = [];
-        $readings = Reading::query()->with('user')->leftJoin('setups', 'setups.id', '=', 'readings.setup_id')
-            ->where('readings.job_id', $job->id)->orderBy('readings.id')
-            ->get(['readings.*', 'setups.instrument', 'setups.zero_nm as setup_zero_nm', 'setups.gauge_tag', 'setups.zero_place', 'setups.calibration_due']);
+        $readings = Reading::query()
+            ->with('user')
+            ->leftJoin('setups', 'setups.id', '=', 'readings.setup_id')
+            ->where('readings.job_id', $job->id)
+            ->orderBy('readings.id')
+            ->get([
+                'readings.*',
+                'setups.instrument',
+                'setups.zero_nm as setup_zero_nm',
+                'setups.gauge_tag',
+                'setups.zero_place',
+                'setups.calibration_due',
+            ]);
         foreach ($readings as $reading) {
             $ulids[$reading->id] = $reading->ulid;
             $rows[] = [

@@ -27,7 +27,10 @@ final class RenderCertificate implements ShouldQueue
         $release = Release::query()->where('job_id', $this->jobId)->firstOrFail();
         $path = self::path($release);
         if (! is_file($path)) {
-            $printer->print(view('certificate', CertificatePage::of(Job::query()->findOrFail($this->jobId), $release, true))->render(), $path);
+            $printer->print(
+                view('certificate', CertificatePage::of(Job::query()->findOrFail($this->jobId), $release, true))->render(),
+                $path,
+            );
         }
     }
 

@@ -43,11 +43,17 @@ final readonly class BoreCentre
         $sizes = [];
         $shown = null;
         foreach ($needs as $need) {
-            $radius = self::RADIUS + $need->size->minus($asMade)->nanometres / 2 * $scale;
+            $radius = self::RADIUS + ($need->size->minus($asMade)->nanometres / 2) * $scale;
             if ($radius <= self::SIZE / 2) {
                 [$x, $y] = self::towards($need->direction, $need->shift->nanometres * $scale);
                 $shown ??= $need->state === CellState::Out ? null : count($sizes);
-                $sizes[] = ['key' => $need->key, 'name' => $need->name, 'x' => Coordinate::of($x), 'y' => Coordinate::of($y), 'radius' => Coordinate::of($radius)];
+                $sizes[] = [
+                    'key' => $need->key,
+                    'name' => $need->name,
+                    'x' => Coordinate::of($x),
+                    'y' => Coordinate::of($y),
+                    'radius' => Coordinate::of($radius),
+                ];
             }
         }
 

@@ -38,9 +38,12 @@ final readonly class BoreProfile
             $taper = $measures->taper[$axis->value] ?? null;
             $form = $measures->form($axis)?->value;
             $sections[] = [
-                'x' => 58 + $index * 114, 'name' => $axis->label(),
+                'x' => 58 + $index * 114,
+                'name' => $axis->label(),
                 'form' => $taper === null ? 'not read' : ($form === null ? 'taper' : $form).' '.$file->display->magnitude($taper->value()),
-                'walls' => array_values(array_filter([self::side($wall, $degrees, 1, $scale), self::side($wall, $degrees + 180, -1, $scale)])),
+                'walls' => array_values(
+                    array_filter([self::side($wall, $degrees, 1, $scale), self::side($wall, $degrees + 180, -1, $scale)]),
+                ),
                 'made' => sprintf('M-%1$d %2$dV%3$dM%1$d %2$dV%3$d', self::HALF, self::TOP, self::HEIGHT - self::FOOT),
             ];
         }
@@ -56,7 +59,10 @@ final readonly class BoreProfile
         $points = [];
         for ($step = 0; $step <= self::STEPS; $step++) {
             $depth = $step / self::STEPS;
-            $points[] = Coordinate::of($sign * (self::HALF + ($wall->atDepth($depth, $degrees) ?? 0) * $scale)).','.Coordinate::of(self::TOP + $depth * (self::HEIGHT - self::FOOT - self::TOP));
+            $points[] =
+                Coordinate::of($sign * (self::HALF + ($wall->atDepth($depth, $degrees) ?? 0) * $scale)).
+                ','.
+                Coordinate::of(self::TOP + $depth * (self::HEIGHT - self::FOOT - self::TOP));
         }
 
         return implode(' ', $points);

@@ -38,13 +38,22 @@ final readonly class BoresFromAbove
      * @param  list<DrawnBore>  $bores
      * @param  array<string, string>  $stations  Words by station
      */
-    private function __construct(public int $width, public int $height, public bool $isVee, public array $bores, public array $stations, public string $factor, public string $legend)
-    {
+    private function __construct(
+        public int $width,
+        public int $height,
+        public bool $isVee,
+        public array $bores,
+        public array $stations,
+        public string $factor,
+        public string $legend,
+    ) {
     }
 
     public static function of(JobFile $file, SheetName $sheet): self
     {
-        $asMade = $file->sheet->bore->sizeAt(($sheet === SheetName::Finished ? $file->work()->chosen()?->step : $file->assessment()->step->value) ?? Length::zero());
+        $asMade = $file->sheet->bore->sizeAt(
+            ($sheet === SheetName::Finished ? $file->work()->chosen()?->step : $file->assessment()->step->value) ?? Length::zero(),
+        );
         $steps = $sheet === SheetName::Finished ? [] : self::possibleSteps($file);
         [$deviations, $doubts] = self::deviations($file, $sheet, $asMade);
         $all = array_map(abs(...), array_merge([], ...array_map(array_values(...), array_values($deviations))));
@@ -54,7 +63,7 @@ final readonly class BoresFromAbove
 
         $isVee = $file->sheet->layout->kind->banks() === 2;
         $radius = $isVee ? self::RADIUS_VEE : self::radiusInLine(count($file->sheet->layout->banks[0]));
-        $scale = $radius * self::EXAGGERATED_SHARE / $shown;
+        $scale = ($radius * self::EXAGGERATED_SHARE) / $shown;
         $rowPitch = $radius * 2 * (1 + self::EXAGGERATED_SHARE) + ($isVee ? 6 : 24);
         $pitch = $isVee ? self::PITCH_VEE : $rowPitch + 2;
         $out = self::marked($file, $sheet);
@@ -63,7 +72,21 @@ final readonly class BoresFromAbove
         foreach ($file->sheet->layout->banks as $bankIndex => $bank) {
             $left = (self::WIDTH - $pitch * (count($bank) - 1)) / 2 + ($isVee ? ($bankIndex === 0 ? -62 : -38) : 0);
             foreach ($bank as $index => $cylinder) {
-                $bores[] = self::bore($file, $cylinder, $left + $index * $pitch, 18 + $radius * (1 + self::EXAGGERATED_SHARE) + $bankIndex * $rowPitch, $radius, $scale, $deviations, $doubts, $steps, $asMade, $shown, $out, $suspects);
+                $bores[] = self::bore(
+                    $file,
+                    $cylinder,
+                    $left + $index * $pitch,
+                    18 + $radius * (1 + self::EXAGGERATED_SHARE) + $bankIndex * $rowPitch,
+                    $radius,
+                    $scale,
+                    $deviations,
+                    $doubts,
+                    $steps,
+                    $asMade,
+                    $shown,
+                    $out,
+                    $suspects,
+                );
             }
         }
         $nominalRadius = $file->sheet->bore->nominal->nanometres / 2;
@@ -74,8 +97,10 @@ final readonly class BoresFromAbove
             $isVee,
             $bores,
             array_combine(array_column(Station::JUDGED, 'value'), array_column(Station::JUDGED, 'value')),
-            $largest === 0 ? '' : 'wear drawn '.self::roundFactor($scale * 2 / ($radius / $nominalRadius)).' × larger',
-            $steps === [] ? '' : 'circles: '.implode(', ', array_map(static fn (Length $step): string => $file->display->step($step), $steps)),
+            $largest === 0 ? '' : 'wear drawn '.self::roundFactor(($scale * 2) / ($radius / $nominalRadius)).' × larger',
+            $steps === []
+                ? ''
+                : 'circles: '.implode(', ', array_map(static fn (Length $step): string => $file->display->step($step), $steps)),
         );
     }
 
@@ -92,8 +117,21 @@ final readonly class BoresFromAbove
      * @param  array<string, CellState>  $out  By place key
      * @param  list<string>  $suspects  Keys of the places read with a gauge that had drifted
      */
-    private static function bore(JobFile $file, int $cylinder, float $x, float $y, float $radius, float $scale, array $deviations, array $doubts, array $steps, Length $asMade, int $shown, array $out, array $suspects): DrawnBore
-    {
+    private static function bore(
+        JobFile $file,
+        int $cylinder,
+        float $x,
+        float $y,
+        float $radius,
+        float $scale,
+        array $deviations,
+        array $doubts,
+        array $steps,
+        Length $asMade,
+        int $shown,
+        array $out,
+        array $suspects,
+    ): DrawnBore {
         $shapes = [];
         foreach (Station::JUDGED as $station) {
             $thrust = BorePlace::bore($cylinder, $station, Axis::Thrust)->key();
@@ -104,8 +142,12 @@ final readonly class BoresFromAbove
                 isset($read[$thrust]) ? Coordinate::of($radius + $read[$thrust] * $scale) : null,
                 self::state([$thrust, $inline], $out, $suspects),
                 self::caption($file, $read[$thrust] ?? null, $read[$inline] ?? null),
-                (isset($read[$thrust]) ? self::whisker($radius + $read[$thrust] * $scale, $doubts[$thrust] * $scale, isUpright: true) : '')
-                    .(isset($read[$inline]) ? self::whisker($radius + $read[$inline] * $scale, $doubts[$inline] * $scale, isUpright: false) : ''),
+                (isset($read[$thrust])
+                    ? self::whisker($radius + $read[$thrust] * $scale, $doubts[$thrust] * $scale, isUpright: true)
+                    : '').
+                    (isset($read[$inline])
+                        ? self::whisker($radius + $read[$inline] * $scale, $doubts[$inline] * $scale, isUpright: false)
+                        : ''),
             );
         }
         $circles = [];
@@ -116,7 +158,15 @@ final readonly class BoresFromAbove
             }
         }
 
-        return new DrawnBore($cylinder, Coordinate::of($x), Coordinate::of($y), Coordinate::of($radius), Coordinate::of($radius * (1 + self::EXAGGERATED_SHARE)), $circles, $shapes);
+        return new DrawnBore(
+            $cylinder,
+            Coordinate::of($x),
+            Coordinate::of($y),
+            Coordinate::of($radius),
+            Coordinate::of($radius * (1 + self::EXAGGERATED_SHARE)),
+            $circles,
+            $shapes,
+        );
     }
 
     /**
@@ -128,7 +178,11 @@ final readonly class BoresFromAbove
     {
         return match (true) {
             array_intersect($pair, $suspects) !== [] => CellState::Suspect,
-            default => array_reduce($pair, static fn (CellState $worst, string $key): CellState => CellState::worse($worst, $out[$key] ?? CellState::Good), CellState::Good),
+            default => array_reduce(
+                $pair,
+                static fn (CellState $worst, string $key): CellState => CellState::worse($worst, $out[$key] ?? CellState::Good),
+                CellState::Good,
+            ),
         };
     }
 
@@ -159,7 +213,9 @@ final readonly class BoresFromAbove
 
     private static function caption(JobFile $file, ?int $thrust, ?int $inline): string
     {
-        $shown = static fn (?int $nanometres): string => $nanometres === null ? '?' : $file->display->deviation(Length::ofNanometres($nanometres));
+        $shown = static fn (?int $nanometres): string => $nanometres === null
+            ? '?'
+            : $file->display->deviation(Length::ofNanometres($nanometres));
 
         return $thrust === null && $inline === null ? 'not read' : $shown($thrust).' × '.$shown($inline);
     }
@@ -172,7 +228,10 @@ final readonly class BoresFromAbove
         return $isUpright ? "M-3 -{$from}h6M0 -{$from}V-{$to}M-3 -{$to}h6" : "M{$from} -3v6M{$from} 0H{$to}M{$to} -3v6";
     }
 
-    /** @return array{array<string, array<int|string, int>>, array<string, int>} Nanometres over the bore as made, by station and place key, and the doubt of each */
+    /**
+     * @return array{array<string, array<int|string, int>>, array<string,
+     *     int>} Nanometres over the bore as made, by station and place key, and the doubt of each
+     */
     private static function deviations(JobFile $file, SheetName $sheet, Length $asMade): array
     {
         $entries = $file->record->entries($sheet);
@@ -180,8 +239,13 @@ final readonly class BoresFromAbove
         foreach ($entries->measuredPlaces() as $key => $place) {
             $reading = $place->station === null ? null : $entries->reading($place, $file->sheet, $file->policy);
             if ($reading !== null && $place->station !== null) {
-                $deviations[$place->station->value][$key] = $reading->isSized ? $reading->corrected->minus($asMade)->nanometres : $reading->corrected->nanometres;
-                $doubts[$key] = ($reading->isSized ? $reading->sizeUncertainty() : $reading->differenceUncertainty($reading))->expanded()->nanometres;
+                $deviations[$place->station->value][$key] = $reading->isSized
+                    ? $reading->corrected->minus($asMade)->nanometres
+                    : $reading->corrected->nanometres;
+                $doubts[$key] = ($reading->isSized
+                    ? $reading->sizeUncertainty()
+                    : $reading->differenceUncertainty($reading)
+                )->expanded()->nanometres;
             }
         }
 

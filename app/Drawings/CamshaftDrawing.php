@@ -51,18 +51,30 @@ final readonly class CamshaftDrawing implements SheetDrawing
         $worn = Worn::over(array_values(array_filter(array_map($offset, $numbers))), $spec->offLine);
         $pitch = self::WIDTH / $spec->count();
 
-        return new self(array_map(static fn (int $bore): array => [
-            'x' => Coordinate::of($pitch * ($bore - 0.5)), 'y' => Coordinate::of(self::LINE - ($offset($bore) === null ? 0 : $worn->units($offset($bore)))), 'number' => $bore,
-            'view' => PartCells::view(Place::at(CamshaftFeature::Bore, $bore)), 'goto' => CamshaftPlaces::places($bore)[0]->key(), 'state' => self::state($bore, $measurements, $marks),
-            'caption' => $offset($bore) === null ? '' : $file->display->deviation($offset($bore)),
-        ], $numbers), array_filter($numbers, static fn (int $bore): bool => self::state($bore, $measurements, $marks) !== CellState::Missing) !== []);
+        return new self(
+            array_map(
+                static fn (int $bore): array => [
+                    'x' => Coordinate::of($pitch * ($bore - 0.5)),
+                    'y' => Coordinate::of(self::LINE - ($offset($bore) === null ? 0 : $worn->units($offset($bore)))),
+                    'number' => $bore,
+                    'view' => PartCells::view(Place::at(CamshaftFeature::Bore, $bore)),
+                    'goto' => CamshaftPlaces::places($bore)[0]->key(),
+                    'state' => self::state($bore, $measurements, $marks),
+                    'caption' => $offset($bore) === null ? '' : $file->display->deviation($offset($bore)),
+                ],
+                $numbers,
+            ),
+            array_filter($numbers, static fn (int $bore): bool => self::state($bore, $measurements, $marks) !== CellState::Missing) !== [],
+        );
     }
 
     /** @param  array<string, CellState>  $marks */
     private static function state(int $bore, Measurements $measurements, array $marks): CellState
     {
         $states = array_map(
-            static fn (Place $place): CellState => $measurements->isRead($place) ? $marks[$place->key()] ?? CellState::Good : CellState::Missing,
+            static fn (Place $place): CellState => $measurements->isRead($place)
+                ? $marks[$place->key()] ?? CellState::Good
+                : CellState::Missing,
             [...CamshaftPlaces::places($bore), Place::at(CamshaftFeature::Offset, $bore)],
         );
 

@@ -36,12 +36,18 @@ final readonly class CrankDrawing implements SheetDrawing
     private const THROWS = [3 => [1, -0.5, -0.5], 4 => [1, -1, -1, 1], 6 => [1, -0.5, -0.5, -0.5, -0.5, 1]];
 
     /**
-     * @param  list<array{x: string, y: string, width: string, height: string, state: CellState, number: string, caption: string, goto: string, view: string, words: string, captionY: string}>  $journals
+     * @param  list<array{x: string, y: string, width: string, height: string, state: CellState, number: string, caption: string,
+     *     goto: string, view: string, words: string, captionY: string}>  $journals
      * @param  list<string>  $webs  Points of each
      * @param  list<JournalView>  $views
      */
-    private function __construct(public array $journals, public array $webs, public array $views, public string $front, public string $rear)
-    {
+    private function __construct(
+        public array $journals,
+        public array $webs,
+        public array $views,
+        public string $front,
+        public string $rear,
+    ) {
     }
 
     public static function section(SpecificationSheet $sheet): Section
@@ -81,7 +87,9 @@ final readonly class CrankDrawing implements SheetDrawing
      */
     private static function order(int $mains, int $pins, bool $isShared): array
     {
-        $throws = $isShared ? array_slice([1, 0.3, -0.3, -1, 0.3, -0.3], 0, $pins) : self::THROWS[$pins] ?? array_map(static fn (int $pin): int => $pin % 2 === 0 ? 1 : -1, range(0, $pins - 1));
+        $throws = $isShared
+            ? array_slice([1, 0.3, -0.3, -1, 0.3, -0.3], 0, $pins)
+            : self::THROWS[$pins] ?? array_map(static fn (int $pin): int => $pin % 2 === 0 ? 1 : -1, range(0, $pins - 1));
         $order = [];
         $pin = 0;
         for ($main = 1; $main <= $mains; $main++) {
@@ -96,7 +104,8 @@ final readonly class CrankDrawing implements SheetDrawing
 
     /**
      * @param  array{CellState, string}  $need
-     * @return array{x: string, y: string, width: string, height: string, state: CellState, number: string, caption: string, goto: string, view: string, words: string, captionY: string}
+     * @return array{x: string, y: string, width: string, height: string, state: CellState, number: string, caption: string, goto: string,
+     *     view: string, words: string, captionY: string}
      */
     private static function journal(JournalGroup $group, int $number, float $x, float $y, float $pitch, array $need): array
     {
@@ -104,9 +113,17 @@ final readonly class CrankDrawing implements SheetDrawing
         [$state, $caption] = $need;
 
         return [
-            'x' => Coordinate::of($x - $pitch * 0.3), 'y' => Coordinate::of($y - self::HALF_JOURNAL), 'width' => Coordinate::of($pitch * 0.6), 'height' => Coordinate::of(2 * self::HALF_JOURNAL),
-            'state' => $state, 'number' => ($group === JournalGroup::Mains ? 'M' : 'R').$number, 'caption' => $caption, 'goto' => ReadJournal::places($group, $number)[0]->key(),
-            'view' => PartCells::view($place), 'words' => $place->words(), 'captionY' => Coordinate::of($group === JournalGroup::Mains ? self::HEIGHT - 22 : self::HEIGHT - 6),
+            'x' => Coordinate::of($x - $pitch * 0.3),
+            'y' => Coordinate::of($y - self::HALF_JOURNAL),
+            'width' => Coordinate::of($pitch * 0.6),
+            'height' => Coordinate::of(2 * self::HALF_JOURNAL),
+            'state' => $state,
+            'number' => ($group === JournalGroup::Mains ? 'M' : 'R').$number,
+            'caption' => $caption,
+            'goto' => ReadJournal::places($group, $number)[0]->key(),
+            'view' => PartCells::view($place),
+            'words' => $place->words(),
+            'captionY' => Coordinate::of($group === JournalGroup::Mains ? self::HEIGHT - 22 : self::HEIGHT - 6),
         ];
     }
 
@@ -136,7 +153,15 @@ final readonly class CrankDrawing implements SheetDrawing
         $reach = self::HALF_JOURNAL + 9;
         [$high, $low] = [min($top, $bottom) - $reach, max($top, $bottom) + $reach];
 
-        return implode(' ', array_map(static fn (array $point): string => Coordinate::of($point[0]).','.Coordinate::of($point[1]), [[$left, $high], [$right, $high], [$right, $low], [$left, $low]]));
+        return implode(
+            ' ',
+            array_map(static fn (array $point): string => Coordinate::of($point[0]).','.Coordinate::of($point[1]), [
+                [$left, $high],
+                [$right, $high],
+                [$right, $low],
+                [$left, $low],
+            ]),
+        );
     }
 
     /** @return list<JournalView> */
@@ -146,8 +171,14 @@ final readonly class CrankDrawing implements SheetDrawing
         foreach (JournalGroup::cases() as $group) {
             $spec = $group === JournalGroup::Mains ? $file->sheet->crankshaft->mains : $file->sheet->crankshaft->rods;
             $nominal = CharacteristicRows::middle($spec->diameter);
-            $places = array_merge([], ...array_map(static fn (int $number): array => ReadJournal::places($group, $number), range(1, $spec->count)));
-            $worn = Worn::over(array_map(static fn ($reading): Length => $reading->corrected->minus($nominal), $measurements->readings($places)), $file->sheet->crankshaft->outOfRound->times(2));
+            $places = array_merge(
+                [],
+                ...array_map(static fn (int $number): array => ReadJournal::places($group, $number), range(1, $spec->count)),
+            );
+            $worn = Worn::over(
+                array_map(static fn ($reading): Length => $reading->corrected->minus($nominal), $measurements->readings($places)),
+                $file->sheet->crankshaft->outOfRound->times(2),
+            );
             foreach (range(1, $spec->count) as $number) {
                 $place = Place::at($group === JournalGroup::Mains ? JournalFeature::Main : JournalFeature::Pin, $number);
                 $views[] = JournalView::of(PartCells::view($place), $place, $measurements, $nominal, $worn);

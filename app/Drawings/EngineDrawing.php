@@ -34,24 +34,45 @@ final readonly class EngineDrawing
     public static function of(JobFile $file): self
     {
         $engine = $file->engine();
-        $states = array_map(static fn (AssessedPart $part): CellState => $part->isHere ? self::state($part->verdict) : CellState::Missing, $engine->parts);
+        $states = array_map(
+            static fn (AssessedPart $part): CellState => $part->isHere ? self::state($part->verdict) : CellState::Missing,
+            $engine->parts,
+        );
         $bores = $file->assessment()->bores;
         $pitch = self::WIDE / count($bores);
-        $drawn = array_map(static fn (JudgedBore $bore, int $index): array => [
-            'x' => Coordinate::of(self::LEFT + $pitch * $index + $pitch * 0.17), 'width' => Coordinate::of($pitch * 0.66), 'middle' => Coordinate::of(self::LEFT + $pitch * ($index + 0.5)),
-            'number' => $bore->cylinder(), 'state' => match ($bore->canStay) {
-                CanStay::Yes => CellState::Good,
-                CanStay::WithNewPiston, CanStay::HonedToClearance => CellState::Close,
-                CanStay::No => CellState::Out,
-                CanStay::NotYetKnown => CellState::Missing,
-            }, 'pin' => $index % 2 === 0 ? '196' : '208', 'goto' => "#bore-{$bore->cylinder()}",
-        ], $bores, array_keys($bores));
+        $drawn = array_map(
+            static fn (JudgedBore $bore, int $index): array => [
+                'x' => Coordinate::of(self::LEFT + $pitch * $index + $pitch * 0.17),
+                'width' => Coordinate::of($pitch * 0.66),
+                'middle' => Coordinate::of(self::LEFT + $pitch * ($index + 0.5)),
+                'number' => $bore->cylinder(),
+                'state' => match ($bore->canStay) {
+                    CanStay::Yes => CellState::Good,
+                    CanStay::WithNewPiston, CanStay::HonedToClearance => CellState::Close,
+                    CanStay::No => CellState::Out,
+                    CanStay::NotYetKnown => CellState::Missing,
+                },
+                'pin' => $index % 2 === 0 ? '196' : '208',
+                'goto' => "#bore-{$bore->cylinder()}",
+            ],
+            $bores,
+            array_keys($bores),
+        );
         $mains = $file->sheet->crankshaft->mains->count;
         $step = self::WIDE / ($mains - 1);
 
-        return new self($drawn, $states, self::labels($file), array_map(static fn (int $index): array => [
-            'x' => Coordinate::of(self::LEFT + $step * $index - 11), 'width' => '22',
-        ], range(0, $mains - 1)));
+        return new self(
+            $drawn,
+            $states,
+            self::labels($file),
+            array_map(
+                static fn (int $index): array => [
+                    'x' => Coordinate::of(self::LEFT + $step * $index - 11),
+                    'width' => '22',
+                ],
+                range(0, $mains - 1),
+            ),
+        );
     }
 
     public static function state(PartVerdict $verdict): CellState
@@ -68,11 +89,20 @@ final readonly class EngineDrawing
     private static function labels(JobFile $file): array
     {
         $labels = [];
-        $at = [EnginePart::Head->value => 30, EnginePart::Cylinders->value => 78, EnginePart::Block->value => 112, EnginePart::Rods->value => 164, EnginePart::Crankshaft->value => 206];
+        $at = [
+            EnginePart::Head->value => 30,
+            EnginePart::Cylinders->value => 78,
+            EnginePart::Block->value => 112,
+            EnginePart::Rods->value => 164,
+            EnginePart::Crankshaft->value => 206,
+        ];
         foreach ($file->engine()->parts as $key => $part) {
             $labels[] = [
-                'y' => $at[$key], 'name' => ucfirst($file->sheet->nameOf($part->part)), 'state' => $part->isHere ? self::state($part->verdict) : CellState::Missing,
-                'word' => $part->isHere ? $part->verdict->value : 'not here', 'key' => $key,
+                'y' => $at[$key],
+                'name' => ucfirst($file->sheet->nameOf($part->part)),
+                'state' => $part->isHere ? self::state($part->verdict) : CellState::Missing,
+                'word' => $part->isHere ? $part->verdict->value : 'not here',
+                'key' => $key,
             ];
         }
 

@@ -37,8 +37,17 @@ final readonly class FaceMap
      * @param  list<string>  $passes  What stands after so many light cuts, in words
      */
     private function __construct(
-        public string $name, public string $view, public string $viewBox, public int $height, public array $shades, public array $contours, public array $bores, public array $points,
-        public array $passes, public string $caption, public string $shims,
+        public string $name,
+        public string $view,
+        public string $viewBox,
+        public int $height,
+        public array $shades,
+        public array $contours,
+        public array $bores,
+        public array $points,
+        public array $passes,
+        public string $caption,
+        public string $shims,
     ) {
     }
 
@@ -50,17 +59,26 @@ final readonly class FaceMap
         $plan = $face->plan();
         $light = $file->policy->partAllowances($file->sheet->unit)->lightCut;
         $interval = $file->policy->partAllowances($file->sheet->unit)->shimStep;
-        $surface = $face->heights === [] ? null : new FaceSurface(array_values($face->heights), $face->spec->length->nanometres, $face->spec->width->nanometres);
+        $surface =
+            $face->heights === []
+                ? null
+                : new FaceSurface(array_values($face->heights), $face->spec->length->nanometres, $face->spec->width->nanometres);
         $bores = $file->sheet->layout->banks[$bank - 1];
 
         return new self(
-            $kind->name($file->sheet, $bank), PartCells::view(Place::at($kind->point(), $bank)), sprintf('-8 -14 %d %d', self::WIDTH + 40, $height + 22), $height,
+            $kind->name($file->sheet, $bank),
+            PartCells::view(Place::at($kind->point(), $bank)),
+            sprintf('-8 -14 %d %d', self::WIDTH + 40, $height + 22),
+            $height,
             $surface === null ? [] : self::shading($surface, $height),
             $surface === null ? [] : $surface->contours($interval->nanometres, $scale),
             $kind === FaceKind::Deck ? self::bores($file, count($bores), $face, $scale) : [],
             self::points($file, $face, $scale, $light),
             $plan === null ? [] : self::passes($plan, $light, $file),
-            $plan === null ? 'Fewer than four heights are read.' : "Lines every {$file->display->magnitudeWithUnit($interval)}; flat within {$file->display->magnitudeWithUnit($plan->flatness())}.",
+            $plan === null
+                ? 'Fewer than four heights are read.'
+                : "Lines every {$file->display->magnitudeWithUnit($interval)}; flat within ".
+                    "{$file->display->magnitudeWithUnit($plan->flatness())}.",
             $plan === null || $face->missing !== [] ? '' : self::shims($plan, $face, $file),
         );
     }
@@ -72,8 +90,11 @@ final readonly class FaceMap
      */
     private static function shading(FaceSurface $surface, int $height): array
     {
-        $x = array_map(static fn (int $column): string => Coordinate::of($column * self::WIDTH / FaceSurface::COLUMNS), range(0, FaceSurface::COLUMNS));
-        $y = array_map(static fn (int $row): string => Coordinate::of($row * $height / FaceSurface::ROWS), range(0, FaceSurface::ROWS));
+        $x = array_map(
+            static fn (int $column): string => Coordinate::of(($column * self::WIDTH) / FaceSurface::COLUMNS),
+            range(0, FaceSurface::COLUMNS),
+        );
+        $y = array_map(static fn (int $row): string => Coordinate::of(($row * $height) / FaceSurface::ROWS), range(0, FaceSurface::ROWS));
         $paths = [];
         for ($row = 0; $row < FaceSurface::ROWS; $row++) {
             $from = 0;
@@ -89,7 +110,14 @@ final readonly class FaceMap
         unset($paths[0]);
         ksort($paths);
 
-        return array_map(static fn (string $path, int $level): array => ['path' => $path, 'shade' => number_format(0.5 * $level / self::LEVELS, 2, '.', '')], $paths, array_keys($paths));
+        return array_map(
+            static fn (string $path, int $level): array => [
+                'path' => $path,
+                'shade' => number_format((0.5 * $level) / self::LEVELS, 2, '.', ''),
+            ],
+            $paths,
+            array_keys($paths),
+        );
     }
 
     private static function level(FaceSurface $surface, int $column, int $row): int
@@ -102,9 +130,14 @@ final readonly class FaceMap
     {
         $pitch = $face->spec->length->nanometres / $count;
 
-        return array_map(static fn (int $index): array => [
-            'x' => Coordinate::of(($index + 0.5) * $pitch * $scale), 'y' => Coordinate::of($face->spec->width->nanometres / 2 * $scale), 'radius' => Coordinate::of($file->sheet->bore->nominal->nanometres / 2 * $scale),
-        ], range(0, $count - 1));
+        return array_map(
+            static fn (int $index): array => [
+                'x' => Coordinate::of(($index + 0.5) * $pitch * $scale),
+                'y' => Coordinate::of(($face->spec->width->nanometres / 2) * $scale),
+                'radius' => Coordinate::of(($file->sheet->bore->nominal->nanometres / 2) * $scale),
+            ],
+            range(0, $count - 1),
+        );
     }
 
     /** @return list<array{at: string, goto: string, label: string, text: string, state: CellState, pass: ?int}> */
@@ -120,8 +153,11 @@ final readonly class FaceMap
             }
             $isAtTheEdge = $x * 10 > $face->spec->length->nanometres * 9;
             $points[] = [
-                'at' => Coordinate::of($x * $scale).','.Coordinate::of($y * $scale), 'goto' => Place::at($face->kind->point(), $face->bank, $spot)->key(),
-                'label' => $isAtTheEdge ? Coordinate::of(self::WIDTH - $x * $scale + self::LABEL_BESIDE / 2) : (string) self::LABEL_BESIDE, 'text' => $height === null ? '' : $file->display->magnitude(Length::ofNanometres($top - $height->z)), 'state' => $height === null ? CellState::Missing : CellState::Good,
+                'at' => Coordinate::of($x * $scale).','.Coordinate::of($y * $scale),
+                'goto' => Place::at($face->kind->point(), $face->bank, $spot)->key(),
+                'label' => $isAtTheEdge ? Coordinate::of(self::WIDTH - $x * $scale + self::LABEL_BESIDE / 2) : (string) self::LABEL_BESIDE,
+                'text' => $height === null ? '' : $file->display->magnitude(Length::ofNanometres($top - $height->z)),
+                'state' => $height === null ? CellState::Missing : CellState::Good,
                 'pass' => $height === null ? null : intdiv($top - $height->z + $light->nanometres - 1, $light->nanometres),
             ];
         }
@@ -138,7 +174,12 @@ final readonly class FaceMap
             $pass = $plan->pass($light->times($count), $light);
             $percent = (int) round(100 * $pass->shareTouched);
 
-            return "{$file->display->magnitudeWithUnit($pass->depth)} off: touches {$pass->pointsTouched} ".($pass->pointsTouched === 1 ? 'place' : 'places')." ({$percent} %)".($pass->lightCutsRemaining === 0 ? ', clean' : ", {$pass->lightCutsRemaining} light ".($pass->lightCutsRemaining === 1 ? 'cut remains' : 'cuts remain'));
+            return "{$file->display->magnitudeWithUnit($pass->depth)} off: touches {$pass->pointsTouched} ".
+                ($pass->pointsTouched === 1 ? 'place' : 'places').
+                " ({$percent} %)".
+                ($pass->lightCutsRemaining === 0
+                    ? ', clean'
+                    : ", {$pass->lightCutsRemaining} light ".($pass->lightCutsRemaining === 1 ? 'cut remains' : 'cuts remain'));
         }, range(0, $all));
     }
 
@@ -156,7 +197,14 @@ final readonly class FaceMap
         if ($best->hasNone()) {
             return "{$asItSits}; shims would not help.";
         }
-        $words = implode(', ', array_map(static fn (string $corner, int $shim): string => "{$corner} {$file->display->magnitude(Length::ofNanometres($shim))}", ['front intake', 'rear intake', 'rear exhaust', 'front exhaust'], $best->shims));
+        $words = implode(
+            ', ',
+            array_map(
+                static fn (string $corner, int $shim): string => "{$corner} {$file->display->magnitude(Length::ofNanometres($shim))}",
+                ['front intake', 'rear intake', 'rear exhaust', 'front exhaust'],
+                $best->shims,
+            ),
+        );
 
         return "{$asItSits}; on shims ({$words}) {$file->display->magnitudeWithUnit($best->cutLength())}".self::rock($best, $file).'.';
     }

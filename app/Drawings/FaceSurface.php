@@ -34,17 +34,25 @@ final readonly class FaceSurface
             $rows[$height->y][$height->x] = (float) ($highest - $height->z);
         }
         ksort($rows);
-        $columns = array_map(static fn (int $column): float => $column * $length / self::COLUMNS, range(0, self::COLUMNS));
-        $across = array_map(static fn (int $row): float => $row * $width / self::ROWS, range(0, self::ROWS));
+        $columns = array_map(static fn (int $column): float => ($column * $length) / self::COLUMNS, range(0, self::COLUMNS));
+        $across = array_map(static fn (int $row): float => ($row * $width) / self::ROWS, range(0, self::ROWS));
         $profiles = array_map(static fn (array $row): array => self::along($row, $columns), $rows);
-        $sections = array_map(static fn (int $column): array => self::along(array_combine(array_keys($profiles), array_column($profiles, $column)), $across), range(0, self::COLUMNS));
+        $sections = array_map(
+            static fn (int $column): array => self::along(array_combine(array_keys($profiles), array_column($profiles, $column)), $across),
+            range(0, self::COLUMNS),
+        );
         $this->grid = array_map(static fn (int $row): array => array_column($sections, $row), range(0, self::ROWS));
     }
 
     /** How deep a cell of the grid lies below the highest point: 0 at the top, 1 at the lowest place. */
     public function shareOfDepth(int $column, int $row): float
     {
-        $depth = ($this->grid[$row][$column] + $this->grid[$row][$column + 1] + $this->grid[$row + 1][$column] + $this->grid[$row + 1][$column + 1]) / 4;
+        $depth =
+            ($this->grid[$row][$column] +
+                $this->grid[$row][$column + 1] +
+                $this->grid[$row + 1][$column] +
+                $this->grid[$row + 1][$column + 1]) /
+            4;
 
         return $this->depth === 0.0 ? 0.0 : $depth / $this->depth;
     }
@@ -64,7 +72,11 @@ final readonly class FaceSurface
                 [$a, $b, $c, $d] = [$above[$column], $above[$column + 1], $below[$column + 1], $below[$column]];
                 $deepest = min(count($paths), (int) floor(max($a, $b, $c, $d) / $interval));
                 for ($level = max(1, (int) ceil(min($a, $b, $c, $d) / $interval)); $level <= $deepest; $level++) {
-                    $paths[$level] .= $this->piece([[$column, $row, $a], [$column + 1, $row, $b], [$column + 1, $row + 1, $c], [$column, $row + 1, $d]], $level * $interval, $scale);
+                    $paths[$level] .= $this->piece(
+                        [[$column, $row, $a], [$column + 1, $row, $b], [$column + 1, $row + 1, $c], [$column, $row + 1, $d]],
+                        $level * $interval,
+                        $scale,
+                    );
                 }
             }
         }
@@ -109,9 +121,12 @@ final readonly class FaceSurface
         $crossings = [];
         foreach ($corners as $index => [$x, $y, $here]) {
             [$nextX, $nextY, $there] = $corners[($index + 1) % 4];
-            if (($here < $level) !== ($there < $level)) {
+            if ($here < $level !== $there < $level) {
                 $share = ($level - $here) / ($there - $here);
-                $crossings[] = Coordinate::of(($x + $share * ($nextX - $x)) / self::COLUMNS * $this->length * $scale).' '.Coordinate::of(($y + $share * ($nextY - $y)) / self::ROWS * $this->width * $scale);
+                $crossings[] =
+                    Coordinate::of((($x + $share * ($nextX - $x)) / self::COLUMNS) * $this->length * $scale).
+                    ' '.
+                    Coordinate::of((($y + $share * ($nextY - $y)) / self::ROWS) * $this->width * $scale);
             }
         }
         $piece = '';

@@ -33,7 +33,9 @@ final readonly class HousingDrawing implements SheetDrawing
     private const LINE = 154;
 
     /**
-     * @param  list<array{x: string, number: int, view: string, goto: string, state: CellState, outline: string, ticks: list<array{x1: string, y1: string, x2: string, y2: string}>, noGos: list<array{x: string, y: string, words: string}>, caption: string}>  $housings
+     * @param  list<array{x: string, number: int, view: string, goto: string, state: CellState, outline: string,
+     *     ticks: list<array{x1: string, y1: string, x2: string, y2: string}>, noGos: list<array{x: string, y: string, words: string}>,
+     *     caption: string}> $housings
      * @param  list<array{x: string, y: string, text: string, state: CellState}>  $line
      */
     private function __construct(public array $housings, public array $line, public string $path, public string $factor)
@@ -56,8 +58,19 @@ final readonly class HousingDrawing implements SheetDrawing
         $measurements = $file->inspection()->measurements(Section::Housings);
         $nominal = CharacteristicRows::middle($spec->diameter);
         $places = array_merge([], ...array_map(static fn (int $housing): array => self::places($file, $housing), range(1, $spec->count)));
-        $worn = Worn::over(array_map(static fn (Reading $reading): Length => $reading->corrected->minus($nominal), $measurements->readings($places)), $spec->outOfRound->times(2));
-        $offsets = Worn::over(array_map(static fn (Reading $reading): Length => $reading->corrected, $measurements->readings(array_map(static fn (int $housing): Place => Place::at(HousingFeature::Offset, $housing), range(1, $spec->count)))), $spec->stepOverall);
+        $worn = Worn::over(
+            array_map(static fn (Reading $reading): Length => $reading->corrected->minus($nominal), $measurements->readings($places)),
+            $spec->outOfRound->times(2),
+        );
+        $offsets = Worn::over(
+            array_map(
+                static fn (Reading $reading): Length => $reading->corrected,
+                $measurements->readings(
+                    array_map(static fn (int $housing): Place => Place::at(HousingFeature::Offset, $housing), range(1, $spec->count)),
+                ),
+            ),
+            $spec->stepOverall,
+        );
         $marks = PartSheetView::marks($file->inspection()->judged(Section::Housings)->findings);
         $pitch = self::WIDTH / $spec->count;
         $housings = $line = [];
@@ -66,25 +79,46 @@ final readonly class HousingDrawing implements SheetDrawing
             $housings[] = self::housing($file, $housing, $x, $measurements, $nominal, $worn, $marks);
             $offset = $measurements->length(Place::at(HousingFeature::Offset, $housing));
             if ($offset !== null) {
-                $line[] = ['x' => Coordinate::of($x), 'y' => Coordinate::of(self::LINE - $offsets->units($offset)), 'text' => $file->display->deviation($offset), 'state' => $marks["offset.{$housing}"] ?? CellState::Good];
+                $line[] = [
+                    'x' => Coordinate::of($x),
+                    'y' => Coordinate::of(self::LINE - $offsets->units($offset)),
+                    'text' => $file->display->deviation($offset),
+                    'state' => $marks["offset.{$housing}"] ?? CellState::Good,
+                ];
             }
         }
 
-        return new self($housings, $line, implode(' ', array_map(static fn (array $point): string => "{$point['x']},{$point['y']}", $line)), 'wear '.$worn->factor($nominal->half(), self::RADIUS));
+        return new self(
+            $housings,
+            $line,
+            implode(' ', array_map(static fn (array $point): string => "{$point['x']},{$point['y']}", $line)),
+            'wear '.$worn->factor($nominal->half(), self::RADIUS),
+        );
     }
 
     /** @return list<Place> */
     private static function places(JobFile $file, int $housing): array
     {
-        return array_map(static fn (int $degrees): Place => Place::at(HousingFeature::Housing, $housing, (string) $degrees), HousingPlaces::directions($file->sheet->housings, $housing));
+        return array_map(
+            static fn (int $degrees): Place => Place::at(HousingFeature::Housing, $housing, (string) $degrees),
+            HousingPlaces::directions($file->sheet->housings, $housing),
+        );
     }
 
     /**
      * @param  array<string, CellState>  $marks
-     * @return array{x: string, number: int, view: string, goto: string, state: CellState, outline: string, ticks: list<array{x1: string, y1: string, x2: string, y2: string}>, noGos: list<array{x: string, y: string, words: string}>, caption: string}
+     * @return array{x: string, number: int, view: string, goto: string, state: CellState, outline: string, ticks: list<array{x1: string,
+     *     y1: string, x2: string, y2: string}>, noGos: list<array{x: string, y: string, words: string}>, caption: string}
      */
-    private static function housing(JobFile $file, int $housing, float $x, Measurements $measurements, Length $nominal, Worn $worn, array $marks): array
-    {
+    private static function housing(
+        JobFile $file,
+        int $housing,
+        float $x,
+        Measurements $measurements,
+        Length $nominal,
+        Worn $worn,
+        array $marks,
+    ): array {
         $state = CellState::Missing;
         $outline = $ticks = [];
         foreach (self::places($file, $housing) as $place) {
@@ -103,13 +137,20 @@ final readonly class HousingDrawing implements SheetDrawing
         $points = count($outline) === 8 ? self::round($outline) : [];
 
         return [
-            'x' => Coordinate::of($x), 'number' => $housing, 'view' => PartCells::view(Place::at(HousingFeature::Housing, $housing)), 'goto' => self::places($file, $housing)[0]->key(),
-            'state' => $state, 'outline' => implode(' ', $points), 'ticks' => $ticks,
-            'noGos' => array_values(array_map(static function (NoGo $one): array {
-                [$noX, $noY] = self::at((float) $one->degrees, self::RADIUS);
+            'x' => Coordinate::of($x),
+            'number' => $housing,
+            'view' => PartCells::view(Place::at(HousingFeature::Housing, $housing)),
+            'goto' => self::places($file, $housing)[0]->key(),
+            'state' => $state,
+            'outline' => implode(' ', $points),
+            'ticks' => $ticks,
+            'noGos' => array_values(
+                array_map(static function (NoGo $one): array {
+                    [$noX, $noY] = self::at((float) $one->degrees, self::RADIUS);
 
-                return ['x' => Coordinate::of($noX), 'y' => Coordinate::of($noY), 'words' => $one->words];
-            }, array_filter($file->sheet->housings->noGo, static fn (NoGo $one): bool => $one->housing === $housing))),
+                    return ['x' => Coordinate::of($noX), 'y' => Coordinate::of($noY), 'words' => $one->words];
+                }, array_filter($file->sheet->housings->noGo, static fn (NoGo $one): bool => $one->housing === $housing)),
+            ),
             'caption' => $state === CellState::Missing ? 'not read' : '',
         ];
     }
@@ -128,8 +169,14 @@ final readonly class HousingDrawing implements SheetDrawing
         foreach ($measured as $index => $from) {
             $to = $measured[$index + 1] ?? $measured[0] + 360;
             for ($degrees = $from; $degrees < $to; $degrees += 5) {
-                $share = (1 - cos(M_PI * ($degrees - $from) / ($to - $from))) / 2;
-                $points[] = implode(',', array_map(Coordinate::of(...), self::at((float) $degrees, $radii[$from] + $share * ($radii[$to % 360] - $radii[$from]))));
+                $share = (1 - cos((M_PI * ($degrees - $from)) / ($to - $from))) / 2;
+                $points[] = implode(
+                    ',',
+                    array_map(
+                        Coordinate::of(...),
+                        self::at((float) $degrees, $radii[$from] + $share * ($radii[$to % 360] - $radii[$from])),
+                    ),
+                );
             }
         }
 

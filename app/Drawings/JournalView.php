@@ -19,8 +19,13 @@ final readonly class JournalView
      * @param  list<array{station: string, rx: string, ry: string}>  $rounds
      * @param  list<array{axis: string, points: string}>  $sides
      */
-    private function __construct(public string $view, public string $title, public array $rounds, public array $sides, public string $factor)
-    {
+    private function __construct(
+        public string $view,
+        public string $title,
+        public array $rounds,
+        public array $sides,
+        public string $factor,
+    ) {
     }
 
     public static function of(string $view, Place $journal, Measurements $measurements, Length $nominal, Worn $worn): self
@@ -50,6 +55,11 @@ final readonly class JournalView
     /** Upper and lower edge from front to rear, as one closed line. */
     private static function outline(float $front, float $rear): string
     {
-        return implode(' ', ['-26,'.Coordinate::of(-$front), '26,'.Coordinate::of(-$rear), '26,'.Coordinate::of($rear), '-26,'.Coordinate::of($front)]);
+        return implode(' ', [
+            '-26,'.Coordinate::of(-$front),
+            '26,'.Coordinate::of(-$rear),
+            '26,'.Coordinate::of($rear),
+            '-26,'.Coordinate::of($front),
+        ]);
     }
 }

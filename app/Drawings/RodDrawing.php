@@ -22,7 +22,10 @@ final readonly class RodDrawing implements SheetDrawing
 {
     public const WIDTH = 800;
 
-    /** @param  list<array{x: string, number: int, view: string, goto: string, bigEnd: CellState, beam: CellState, smallEnd: CellState, weight: string, isOdd: bool}>  $rods */
+    /**
+     * @param  list<array{x: string, number: int, view: string, goto: string, bigEnd: CellState, beam: CellState, smallEnd: CellState,
+     *     weight: string, isOdd: bool}>  $rods
+     */
     private function __construct(public array $rods)
     {
     }
@@ -44,24 +47,50 @@ final readonly class RodDrawing implements SheetDrawing
         $measurements = $file->inspection()->measurements(Section::Rods);
         $marks = PartSheetView::marks($file->inspection()->judged(Section::Rods)->findings);
         $worst = static function (array $places) use ($measurements, $marks): CellState {
-            $states = array_map(static fn (Place $place): CellState => $measurements->isRead($place) ? $marks[$place->key()] ?? CellState::Good : CellState::Missing, $places);
+            $states = array_map(
+                static fn (Place $place): CellState => $measurements->isRead($place)
+                    ? $marks[$place->key()] ?? CellState::Good
+                    : CellState::Missing,
+                $places,
+            );
 
             return array_reduce($states, CellState::worse(...), CellState::Missing);
         };
         $odd = RodWeights::of($rods, $measurements)->oddOne();
         $pitch = self::WIDTH / count($rods);
 
-        return new self(array_map(static fn (int $rod, int $index): array => [
-            'x' => Coordinate::of($pitch * ($index + 0.5)), 'number' => $rod, 'view' => PartCells::view(Place::at(RodFeature::BigEnd, $rod)), 'goto' => RodJudge::bigEnd($rod)[0]->key(),
-            'bigEnd' => $worst(RodJudge::bigEnd($rod)), 'smallEnd' => $worst([Place::at(RodFeature::SmallEnd, $rod, '0'), Place::at(RodFeature::SmallEnd, $rod, '90')]),
-            'beam' => $worst([Place::at(RodFeature::Centres, $rod), Place::at(RodFeature::Bend, $rod), Place::at(RodFeature::Twist, $rod)]),
-            'weight' => self::weight($measurements->value(Place::at(RodFeature::BigEndMass, $rod)), $measurements->value(Place::at(RodFeature::SmallEndMass, $rod))), 'isOdd' => $rod === $odd && self::isOut($file),
-        ], $rods, array_keys($rods)));
+        return new self(
+            array_map(
+                static fn (int $rod, int $index): array => [
+                    'x' => Coordinate::of($pitch * ($index + 0.5)),
+                    'number' => $rod,
+                    'view' => PartCells::view(Place::at(RodFeature::BigEnd, $rod)),
+                    'goto' => RodJudge::bigEnd($rod)[0]->key(),
+                    'bigEnd' => $worst(RodJudge::bigEnd($rod)),
+                    'smallEnd' => $worst([Place::at(RodFeature::SmallEnd, $rod, '0'), Place::at(RodFeature::SmallEnd, $rod, '90')]),
+                    'beam' => $worst([
+                        Place::at(RodFeature::Centres, $rod),
+                        Place::at(RodFeature::Bend, $rod),
+                        Place::at(RodFeature::Twist, $rod),
+                    ]),
+                    'weight' => self::weight(
+                        $measurements->value(Place::at(RodFeature::BigEndMass, $rod)),
+                        $measurements->value(Place::at(RodFeature::SmallEndMass, $rod)),
+                    ),
+                    'isOdd' => $rod === $odd && self::isOut($file),
+                ],
+                $rods,
+                array_keys($rods),
+            ),
+        );
     }
 
     private static function isOut(JobFile $file): bool
     {
-        return array_filter($file->inspection()->judged(Section::Rods)->failures(), static fn (Finding $finding): bool => $finding->rule === 'ROD-3') !== [];
+        return array_filter(
+            $file->inspection()->judged(Section::Rods)->failures(),
+            static fn (Finding $finding): bool => $finding->rule === 'ROD-3',
+        ) !== [];
     }
 
     private static function weight(int|float|null $bigEnd, int|float|null $smallEnd): string

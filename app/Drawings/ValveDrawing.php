@@ -24,7 +24,10 @@ final readonly class ValveDrawing implements SheetDrawing
 
     private const LARGEST = 30;
 
-    /** @param  list<array{x: string, radius: string, guide: CellState, seat: CellState, caption: string, goto: string, name: string, cylinder: int, isFirst: bool, middle: string}>  $valves */
+    /**
+     * @param  list<array{x: string, radius: string, guide: CellState, seat: CellState, caption: string, goto: string, name: string,
+     *     cylinder: int, isFirst: bool, middle: string}>  $valves
+     */
     private function __construct(public array $valves)
     {
     }
@@ -54,10 +57,16 @@ final readonly class ValveDrawing implements SheetDrawing
             $own = $findings[ValvePlaces::subject($cylinder, $spot)->code] ?? [];
             $beside = array_keys(array_filter($valves, static fn (array $valve): bool => $valve[0] === $cylinder));
             $drawn[] = [
-                'x' => Coordinate::of($pitch * ($index + 0.5)), 'radius' => Coordinate::of(ValvePlaces::spec($file->sheet, $spot)->headDiameter->nanometres * $scale),
-                'guide' => self::state($own, ['VALVE-1', 'VALVE-2']), 'seat' => self::state($own, ['VALVE-3']), 'caption' => self::clearance($own, $file),
-                'goto' => Place::at(ValveFeature::GuideHeight, $cylinder, $spot)->key(), 'name' => ValvePlaces::subject($cylinder, $spot)->label, 'cylinder' => $cylinder,
-                'isFirst' => $beside[0] === $index, 'middle' => Coordinate::of($pitch * (array_sum($beside) / count($beside) + 0.5)),
+                'x' => Coordinate::of($pitch * ($index + 0.5)),
+                'radius' => Coordinate::of(ValvePlaces::spec($file->sheet, $spot)->headDiameter->nanometres * $scale),
+                'guide' => self::state($own, ['VALVE-1', 'VALVE-2']),
+                'seat' => self::state($own, ['VALVE-3']),
+                'caption' => self::clearance($own, $file),
+                'goto' => Place::at(ValveFeature::GuideHeight, $cylinder, $spot)->key(),
+                'name' => ValvePlaces::subject($cylinder, $spot)->label,
+                'cylinder' => $cylinder,
+                'isFirst' => $beside[0] === $index,
+                'middle' => Coordinate::of($pitch * (array_sum($beside) / count($beside) + 0.5)),
             ];
         }
 

@@ -36,18 +36,37 @@ final readonly class WallMap
      * @param  list<array{x: string, text: string}>  $directions
      * @param  list<array{y: string, text: string}>  $stations
      */
-    private function __construct(public array $cells, public array $numbers, public array $directions, public array $stations, public string $caption)
-    {
+    private function __construct(
+        public array $cells,
+        public array $numbers,
+        public array $directions,
+        public array $stations,
+        public string $caption,
+    ) {
     }
 
     public static function of(WornWall $wall, LengthDisplay $display): self
     {
-        $directions = array_map(static fn (int $degrees): array => ['x' => Coordinate::of(self::x($degrees)), 'text' => $degrees === 0 ? '0° thrust' : "{$degrees}°"], [0, 90, 180, 270]);
-        $stations = array_map(static fn (Station $station): array => ['y' => Coordinate::of(self::y($station)), 'text' => $station->value], Station::JUDGED);
+        $directions = array_map(
+            static fn (int $degrees): array => [
+                'x' => Coordinate::of(self::x($degrees)),
+                'text' => $degrees === 0 ? '0° thrust' : "{$degrees}°",
+            ],
+            [0, 90, 180, 270],
+        );
+        $stations = array_map(
+            static fn (Station $station): array => ['y' => Coordinate::of(self::y($station)), 'text' => $station->value],
+            Station::JUDGED,
+        );
 
         return new self(
-            $wall->isKnown() ? self::shading($wall) : [], self::numbers($wall, $display), $directions, $stations,
-            $wall->isKnown() ? ($wall->isTraced ? 'traced' : 'half of each diameter').", {$display->deviationUnit()} on the radius" : 'nothing read yet',
+            $wall->isKnown() ? self::shading($wall) : [],
+            self::numbers($wall, $display),
+            $directions,
+            $stations,
+            $wall->isKnown()
+                ? ($wall->isTraced ? 'traced' : 'half of each diameter').", {$display->deviationUnit()} on the radius"
+                : 'nothing read yet',
         );
     }
 
@@ -60,8 +79,8 @@ final readonly class WallMap
         for ($row = 0; $row < self::ROWS; $row++) {
             $levels = [];
             for ($column = 0; $column < self::COLUMNS; $column++) {
-                $value = $wall->atDepth($row / (self::ROWS - 1), fmod(self::BEGINS_AT + 360 + 360 * $column / self::COLUMNS, 360));
-                $levels[] = (int) round(self::LEVELS * max(0.0, $value ?? 0.0) / $largest);
+                $value = $wall->atDepth($row / (self::ROWS - 1), fmod(self::BEGINS_AT + 360 + (360 * $column) / self::COLUMNS, 360));
+                $levels[] = (int) round((self::LEVELS * max(0.0, $value ?? 0.0)) / $largest);
             }
             $from = 0;
             for ($column = 1; $column <= self::COLUMNS; $column++) {
@@ -81,8 +100,11 @@ final readonly class WallMap
         $wide = (self::WIDTH - self::LEFT) / self::COLUMNS;
 
         return [
-            'x' => Coordinate::of(self::LEFT + $from * $wide), 'y' => Coordinate::of(self::TOP + $row * $high), 'width' => Coordinate::of(($to - $from) * $wide), 'height' => Coordinate::of($high),
-            'shade' => number_format(self::DARKEST * $level / self::LEVELS, 2, '.', ''),
+            'x' => Coordinate::of(self::LEFT + $from * $wide),
+            'y' => Coordinate::of(self::TOP + $row * $high),
+            'width' => Coordinate::of(($to - $from) * $wide),
+            'height' => Coordinate::of($high),
+            'shade' => number_format((self::DARKEST * $level) / self::LEVELS, 2, '.', ''),
         ];
     }
 
@@ -93,8 +115,10 @@ final readonly class WallMap
         foreach (Station::JUDGED as $station) {
             foreach ($wall->known[$station->value] ?? [] as $degrees => $value) {
                 $numbers[] = [
-                    'x' => Coordinate::of(self::x($degrees)), 'y' => Coordinate::of(self::y($station) + 4),
-                    'text' => ltrim($display->deviation(Length::ofNanometres((int) round($value))), '+'), 'isDark' => $value > 0.7 * $wall->largest(),
+                    'x' => Coordinate::of(self::x($degrees)),
+                    'y' => Coordinate::of(self::y($station) + 4),
+                    'text' => ltrim($display->deviation(Length::ofNanometres((int) round($value))), '+'),
+                    'isDark' => $value > 0.7 * $wall->largest(),
                 ];
             }
         }
@@ -106,13 +130,13 @@ final readonly class WallMap
     {
         $wide = (self::WIDTH - self::LEFT) / self::COLUMNS;
 
-        return self::LEFT + (($degrees - self::BEGINS_AT) % 360) / 360 * (self::WIDTH - self::LEFT) + $wide / 2;
+        return self::LEFT + ((($degrees - self::BEGINS_AT) % 360) / 360) * (self::WIDTH - self::LEFT) + $wide / 2;
     }
 
     private static function y(Station $station): float
     {
         $high = (self::HEIGHT - self::TOP) / self::ROWS;
 
-        return self::TOP + $high / 2 + array_search($station, Station::JUDGED, true) * (self::ROWS - 1) / 2 * $high;
+        return self::TOP + $high / 2 + ((array_search($station, Station::JUDGED, true) * (self::ROWS - 1)) / 2) * $high;
     }
 }

@@ -21,7 +21,9 @@ final readonly class Worn
      */
     public static function over(array $deviations, Length $least): self
     {
-        return new self(self::FARTHEST / max($least->nanometres, 1, ...array_map(static fn (Length $one): int => abs($one->nanometres), $deviations)));
+        return new self(
+            self::FARTHEST / max($least->nanometres, 1, ...array_map(static fn (Length $one): int => abs($one->nanometres), $deviations)),
+        );
     }
 
     public function units(Length $deviation): float
@@ -32,6 +34,6 @@ final readonly class Worn
     /** How many times larger a deviation is drawn than the part, whose size is drawn as so many units. */
     public function factor(Length $size, float $units): string
     {
-        return '×'.number_format($this->unitsPerNanometre * $size->nanometres / $units, 0, '.', ' ');
+        return '×'.number_format(($this->unitsPerNanometre * $size->nanometres) / $units, 0, '.', ' ');
     }
 }

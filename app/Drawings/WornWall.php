@@ -32,7 +32,14 @@ final readonly class WornWall
         $known = [];
         foreach (Station::JUDGED as $station) {
             $traced = array_filter($bore->wall->traced, static fn (WallReading $one): bool => $one->station === $station);
-            $around = $traced === [] ? self::fromDiameters($bore, $station, $asMade) : array_column(array_map(static fn (WallReading $one): array => [$one->degrees, (float) $one->value->nanometres], $traced), 1, 0);
+            $around =
+                $traced === []
+                    ? self::fromDiameters($bore, $station, $asMade)
+                    : array_column(
+                        array_map(static fn (WallReading $one): array => [$one->degrees, (float) $one->value->nanometres], $traced),
+                        1,
+                        0,
+                    );
             if ($around !== []) {
                 ksort($around);
                 $known[$station->value] = $around;
@@ -61,7 +68,7 @@ final readonly class WornWall
             $to = $index + 1 < $count ? $angles[$index + 1] : $angles[0] + 360;
             $along = $degrees < $angles[0] ? $degrees + 360 : $degrees;
             if ($along >= $from && $along <= $to) {
-                $share = $to === $from ? 0.0 : (1 - cos(M_PI * ($along - $from) / ($to - $from))) / 2;
+                $share = $to === $from ? 0.0 : (1 - cos((M_PI * ($along - $from)) / ($to - $from))) / 2;
 
                 return $around[$from] + $share * ($around[$to % 360] - $around[$from]);
             }
@@ -89,7 +96,7 @@ final readonly class WornWall
         }
         $span = $below[0] - $above[0];
 
-        return $span > 0 ? $above[1] + ($depth - $above[0]) / $span * ($below[1] - $above[1]) : $above[1];
+        return $span > 0 ? $above[1] + (($depth - $above[0]) / $span) * ($below[1] - $above[1]) : $above[1];
     }
 
     public function largest(): float

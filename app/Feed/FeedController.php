@@ -72,7 +72,9 @@ final readonly class FeedController
         /** @var array{place: string} $data */
         $data = $request->validate(['place' => ['required', 'string', 'max:40']]);
 
-        return new JsonResponse(['asked' => $this->feed->ask($this->seat($request), $request->user(), Place::parse($data['place'])->key())]);
+        return new JsonResponse([
+            'asked' => $this->feed->ask($this->seat($request), $request->user(), Place::parse($data['place'])->key()),
+        ]);
     }
 
     public function waiting(Request $request): JsonResponse
@@ -99,7 +101,8 @@ final readonly class FeedController
 
     private function gauge(Request $request): Gauge
     {
-        return $this->feed->gaugeOf($request->bearerToken()) ?? abort(self::text('error no such token; get one on the Gauges page and send it as “Authorization: Bearer …”', 401));
+        return $this->feed->gaugeOf($request->bearerToken()) ??
+            abort(self::text('error no such token; get one on the Gauges page and send it as “Authorization: Bearer …”', 401));
     }
 
     private static function text(string $text, int $status = 200): Response

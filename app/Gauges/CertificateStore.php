@@ -22,13 +22,14 @@ final readonly class CertificateStore
     public function keep(UploadedFile $file): StoredCertificate
     {
         $bytes = (string) $file->getContent();
-        self::kind($bytes) ?? throw Refused::because('certificate', 'A certificate is a PDF, PNG or JPEG file. This one is something else.');
+        self::kind($bytes) ??
+            throw Refused::because('certificate', 'A certificate is a PDF, PNG or JPEG file. This one is something else.');
         $hash = hash('sha256', $bytes);
         if (! is_file($this->path($hash))) {
             @mkdir($this->folder, 0o770, true);
             $partial = tempnam($this->folder, 'part');
-            file_put_contents((string) $partial, $bytes) === strlen($bytes) && rename((string) $partial, $this->path($hash))
-                || throw Refused::because('certificate', 'The disk would not take the certificate. Free some room and send it again.');
+            (file_put_contents((string) $partial, $bytes) === strlen($bytes) && rename((string) $partial, $this->path($hash))) ||
+                throw Refused::because('certificate', 'The disk would not take the certificate. Free some room and send it again.');
         }
 
         return new StoredCertificate($hash, mb_strimwidth(mb_scrub(basename($file->getClientOriginalName())), 0, 120));

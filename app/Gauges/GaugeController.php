@@ -34,7 +34,8 @@ final readonly class GaugeController
         $masters = Master::query()->orderBy('tag')->get()->all();
 
         return view('gauges.index', [
-            'lines' => array_map(GaugeLine::of(...), $gauges), 'masters' => array_map(GaugeLine::ofMaster(...), $masters),
+            'lines' => array_map(GaugeLine::of(...), $gauges),
+            'masters' => array_map(GaugeLine::ofMaster(...), $masters),
             'showsRetired' => $showsRetired,
         ]);
     }
@@ -48,23 +49,35 @@ final readonly class GaugeController
     {
         $gauge = $this->register->registerGauge(RequestId::of($request), GaugeForm::gauge($request), $request->user());
 
-        return redirect()->route('gauges.show', $gauge)->with('note', "{$gauge->tag} stands in the register.");
+        return redirect()
+            ->route('gauges.show', $gauge)
+            ->with('note', "{$gauge->tag} stands in the register.");
     }
 
     public function storeMaster(Request $request): RedirectResponse
     {
         $master = $this->register->registerMaster(RequestId::of($request), GaugeForm::master($request), $request->user());
 
-        return redirect()->route('gauges')->with('note', "{$master->tag} stands in the register.");
+        return redirect()
+            ->route('gauges')
+            ->with('note', "{$master->tag} stands in the register.");
     }
 
     public function calibrate(Request $request, Gauge $gauge): RedirectResponse
     {
         $said = GaugeForm::calibration($request, $gauge);
         $file = $request->file('certificate');
-        $this->register->calibrate(RequestId::of($request), $gauge, $said, $file === null ? null : $this->certificates->keep($file), $request->user());
+        $this->register->calibrate(
+            RequestId::of($request),
+            $gauge,
+            $said,
+            $file === null ? null : $this->certificates->keep($file),
+            $request->user(),
+        );
 
-        return redirect()->route('gauges.show', $gauge)->with('note', "Calibrated; due again on {$said['due_on']}. Setups stated before keep what they stated.");
+        return redirect()
+            ->route('gauges.show', $gauge)
+            ->with('note', "Calibrated; due again on {$said['due_on']}. Setups stated before keep what they stated.");
     }
 
     public function study(Request $request, Gauge $gauge): RedirectResponse
@@ -83,7 +96,10 @@ final readonly class GaugeController
 
     public function check(Request $request, Gauge $gauge): RedirectResponse
     {
-        $request->validate(['shows' => ['required', 'string', 'max:60'], 'master' => ['nullable', 'string', 'max:60']], ['shows.required' => 'Key what the gauge shows on its master: 0 where it still stands at its zero.']);
+        $request->validate(
+            ['shows' => ['required', 'string', 'max:60'], 'master' => ['nullable', 'string', 'max:60']],
+            ['shows.required' => 'Key what the gauge shows on its master: 0 where it still stands at its zero.'],
+        );
         if ($gauge->scale() !== null) {
             return $this->checkScale($request, $gauge, $gauge->scale());
         }
@@ -96,14 +112,24 @@ final readonly class GaugeController
     private function checkScale(Request $request, Gauge $gauge, Scale $scale): RedirectResponse
     {
         ['weight' => $weight, 'shows' => $shows] = GaugeForm::weighing($request);
-        $this->register->checkScale(RequestId::of($request), $gauge, (string) $request->input('shows'), $scale, $weight, $shows, $request->user());
+        $this->register->checkScale(
+            RequestId::of($request),
+            $gauge,
+            (string) $request->input('shows'),
+            $scale,
+            $weight,
+            $shows,
+            $request->user(),
+        );
 
         return self::checked($gauge, $scale->holds($weight, $shows));
     }
 
     private static function checked(Gauge $gauge, bool $holds): RedirectResponse
     {
-        return redirect()->route('gauges.show', $gauge)->with('note', $holds ? 'It holds.' : 'It does not hold. What was read with it since it last held is listed below.');
+        return redirect()
+            ->route('gauges.show', $gauge)
+            ->with('note', $holds ? 'It holds.' : 'It does not hold. What was read with it since it last held is listed below.');
     }
 
     public function retire(Request $request, Gauge $gauge): RedirectResponse
@@ -111,7 +137,9 @@ final readonly class GaugeController
         $request->validate(['reason' => ['required', 'string', 'max:200']], ['reason.required' => 'Say why it goes: lost, broken, worn.']);
         $this->register->retire(RequestId::of($request), $gauge, (string) $request->input('reason'), $request->user());
 
-        return redirect()->route('gauges')->with('note', "{$gauge->tag} is out of use. What was read with it stays.");
+        return redirect()
+            ->route('gauges')
+            ->with('note', "{$gauge->tag} is out of use. What was read with it stays.");
     }
 
     public function token(Request $request, Gauge $gauge): RedirectResponse
@@ -124,9 +152,16 @@ final readonly class GaugeController
 
     public function certificate(Gauge $gauge, string $event): BinaryFileResponse
     {
-        $kept = GaugeEvent::query()->where(['gauge_id' => $gauge->id, 'ulid' => $event])->whereNotNull('certificate_hash')->firstOrFail();
+        $kept = GaugeEvent::query()
+            ->where(['gauge_id' => $gauge->id, 'ulid' => $event])
+            ->whereNotNull('certificate_hash')
+            ->firstOrFail();
         $kind = $this->certificates->kindOf((string) $kept->certificate_hash) ?? abort(404);
 
-        return response()->download($this->certificates->path((string) $kept->certificate_hash), "{$gauge->tag} {$kept->certificate_name}", ['Content-Type' => $kind, 'Content-Security-Policy' => "default-src 'none'; sandbox"]);
+        return response()->download(
+            $this->certificates->path((string) $kept->certificate_hash),
+            "{$gauge->tag} {$kept->certificate_name}",
+            ['Content-Type' => $kind, 'Content-Security-Policy' => "default-src 'none'; sandbox"],
+        );
     }
 }

@@ -32,10 +32,17 @@ final class GaugeForm
     public static function gauge(Request $request): array
     {
         /** @var array<string, ?string> $data */
-        $data = $request->validate([
-            'tag' => self::tag('gauges'), 'name' => ['required', 'string', 'max:80'], 'kind' => ['required', Rule::enum(InstrumentKind::class)],
-            'unit' => ['required', Rule::enum(LengthUnit::class)], 'reading_unit' => ['nullable', Rule::enum(ReadingUnit::class)], 'due_on' => self::DATE,
-        ] + self::lengths('resolution', 'calibration', 'repeatability', 'least', 'most'), self::complaints());
+        $data = $request->validate(
+            [
+                'tag' => self::tag('gauges'),
+                'name' => ['required', 'string', 'max:80'],
+                'kind' => ['required', Rule::enum(InstrumentKind::class)],
+                'unit' => ['required', Rule::enum(LengthUnit::class)],
+                'reading_unit' => ['nullable', Rule::enum(ReadingUnit::class)],
+                'due_on' => self::DATE,
+            ] + self::lengths('resolution', 'calibration', 'repeatability', 'least', 'most'),
+            self::complaints(),
+        );
         $kind = InstrumentKind::from((string) $data['kind']);
         if ($kind->weighs()) {
             return self::scale($kind, $data);
@@ -45,20 +52,32 @@ final class GaugeForm
         $range = $kind->range();
         try {
             $instrument = Instrument::of(
-                self::length($data, 'resolution', $unit) ?? $default->resolution, self::length($data, 'calibration', $unit) ?? $default->calibration,
+                self::length($data, 'resolution', $unit) ?? $default->resolution,
+                self::length($data, 'calibration', $unit) ?? $default->calibration,
                 self::length($data, 'repeatability', $unit) ?? $default->repeatability,
             );
-            $range = GaugeRange::of(self::length($data, 'least', $unit) ?? $range->least, self::length($data, 'most', $unit) ?? $range->most);
+            $range = GaugeRange::of(
+                self::length($data, 'least', $unit) ?? $range->least,
+                self::length($data, 'most', $unit) ?? $range->most,
+            );
         } catch (GaugingException $exception) {
             throw Refused::because('most', $exception->getMessage());
         }
-        $instrument->resolution->isPositive() || throw Refused::because('resolution', 'The resolution is the smallest step it shows, above nothing.');
+        $instrument->resolution->isPositive() ||
+            throw Refused::because('resolution', 'The resolution is the smallest step it shows, above nothing.');
 
         return [
-            'tag' => mb_strtoupper((string) $data['tag']), 'name' => $data['name'], 'kind' => $kind, 'unit' => $unit,
+            'tag' => mb_strtoupper((string) $data['tag']),
+            'name' => $data['name'],
+            'kind' => $kind,
+            'unit' => $unit,
             'reading_unit' => $kind->showsSizes() ? null : ReadingUnit::tryFrom($data['reading_unit'] ?? '') ?? $unit->readingUnit(),
-            'resolution_nm' => $instrument->resolution->nanometres, 'calibration_nm' => $instrument->calibration->nanometres, 'repeatability_nm' => $instrument->repeatability->nanometres,
-            'range_least_nm' => $range->least->nanometres, 'range_most_nm' => $range->most->nanometres, 'calibration_due' => $data['due_on'] ?? null,
+            'resolution_nm' => $instrument->resolution->nanometres,
+            'calibration_nm' => $instrument->calibration->nanometres,
+            'repeatability_nm' => $instrument->repeatability->nanometres,
+            'range_least_nm' => $range->least->nanometres,
+            'range_most_nm' => $range->most->nanometres,
+            'calibration_due' => $data['due_on'] ?? null,
         ];
     }
 
@@ -73,10 +92,21 @@ final class GaugeForm
         $book = Scale::ofKind($kind) ?? throw Refused::because('kind', 'Choose a scale.');
 
         return [
-            'tag' => mb_strtoupper((string) $data['tag']), 'name' => $data['name'], 'kind' => $kind, 'unit' => LengthUnit::from((string) $data['unit']), 'reading_unit' => null,
-            'resolution_nm' => 0, 'calibration_nm' => 0, 'repeatability_nm' => 0, 'range_least_nm' => 0, 'range_most_nm' => 0, 'calibration_due' => $data['due_on'] ?? null,
-            'scale_resolution_ug' => (self::mass($data, 'resolution') ?? $book->resolution)->micrograms, 'scale_calibration_ug' => (self::mass($data, 'calibration') ?? $book->calibration)->micrograms,
-            'scale_repeatability_ug' => (self::mass($data, 'repeatability') ?? $book->repeatability)->micrograms, 'scale_most_ug' => (self::mass($data, 'most') ?? $book->most)->micrograms,
+            'tag' => mb_strtoupper((string) $data['tag']),
+            'name' => $data['name'],
+            'kind' => $kind,
+            'unit' => LengthUnit::from((string) $data['unit']),
+            'reading_unit' => null,
+            'resolution_nm' => 0,
+            'calibration_nm' => 0,
+            'repeatability_nm' => 0,
+            'range_least_nm' => 0,
+            'range_most_nm' => 0,
+            'calibration_due' => $data['due_on'] ?? null,
+            'scale_resolution_ug' => (self::mass($data, 'resolution') ?? $book->resolution)->micrograms,
+            'scale_calibration_ug' => (self::mass($data, 'calibration') ?? $book->calibration)->micrograms,
+            'scale_repeatability_ug' => (self::mass($data, 'repeatability') ?? $book->repeatability)->micrograms,
+            'scale_most_ug' => (self::mass($data, 'most') ?? $book->most)->micrograms,
         ];
     }
 
@@ -95,27 +125,48 @@ final class GaugeForm
     public static function master(Request $request): array
     {
         /** @var array<string, ?string> $data */
-        $data = $request->validate([
-            'tag' => self::tag('masters'), 'name' => ['required', 'string', 'max:80'], 'unit' => ['required', Rule::enum(LengthUnit::class)], 'due_on' => self::DATE,
-        ] + self::lengths('size'), self::complaints());
+        $data = $request->validate(
+            [
+                'tag' => self::tag('masters'),
+                'name' => ['required', 'string', 'max:80'],
+                'unit' => ['required', Rule::enum(LengthUnit::class)],
+                'due_on' => self::DATE,
+            ] + self::lengths('size'),
+            self::complaints(),
+        );
         $unit = LengthUnit::from((string) $data['unit']);
         $size = self::length($data, 'size', $unit);
-        $size === null || $size->isPositive() || throw Refused::because('size', 'A master has a size above nothing; leave it empty for a fixture that is set to any size.');
+        $size === null ||
+            $size->isPositive() ||
+            throw Refused::because('size', 'A master has a size above nothing; leave it empty for a fixture that is set to any size.');
 
-        return ['tag' => mb_strtoupper((string) $data['tag']), 'name' => $data['name'], 'unit' => $unit, 'size_nm' => $size?->nanometres, 'calibration_due' => $data['due_on'] ?? null];
+        return [
+            'tag' => mb_strtoupper((string) $data['tag']),
+            'name' => $data['name'],
+            'unit' => $unit,
+            'size_nm' => $size?->nanometres,
+            'calibration_due' => $data['due_on'] ?? null,
+        ];
     }
 
     /** @return array{done_on: string, due_on: string, calibration_nm?: int, scale_calibration_ug?: int, by_whom: string} */
     public static function calibration(Request $request, Gauge $gauge): array
     {
         /** @var array{done_on: string, due_on: string, by_whom: string, calibration?: ?string} $data */
-        $data = $request->validate([
-            'done_on' => ['required', 'date_format:Y-m-d', 'before_or_equal:today'], 'due_on' => ['required', 'date_format:Y-m-d', 'after:done_on', 'before:2100-01-01'],
-            'by_whom' => ['required', 'string', 'max:120'], 'certificate' => ['nullable', 'file', 'max:8192'],
-        ] + self::lengths('calibration'), [
-            'done_on.*' => 'The day it was calibrated, not in the future.', 'due_on.*' => 'The day it is due again, after the day it was done.',
-            'by_whom.*' => 'Say who calibrated it, and on what.', 'certificate.*' => 'The file did not arrive, or is larger than 8 MB.',
-        ]);
+        $data = $request->validate(
+            [
+                'done_on' => ['required', 'date_format:Y-m-d', 'before_or_equal:today'],
+                'due_on' => ['required', 'date_format:Y-m-d', 'after:done_on', 'before:2100-01-01'],
+                'by_whom' => ['required', 'string', 'max:120'],
+                'certificate' => ['nullable', 'file', 'max:8192'],
+            ] + self::lengths('calibration'),
+            [
+                'done_on.*' => 'The day it was calibrated, not in the future.',
+                'due_on.*' => 'The day it is due again, after the day it was done.',
+                'by_whom.*' => 'Say who calibrated it, and on what.',
+                'certificate.*' => 'The file did not arrive, or is larger than 8 MB.',
+            ],
+        );
         $said = ['done_on' => $data['done_on'], 'due_on' => $data['due_on'], 'by_whom' => $data['by_whom']];
         if ($gauge->kind->weighs()) {
             return $said + ['scale_calibration_ug' => self::mass($data, 'calibration')->micrograms ?? (int) $gauge->scale_calibration_ug];
@@ -131,11 +182,18 @@ final class GaugeForm
     {
         $resolution = Length::ofNanometres($gauge->resolution_nm);
         try {
-            $shows = ($gauge->reading_unit === null ? ShopNotation::forSizes($gauge->unit) : ShopNotation::forDeviations($gauge->unit, $gauge->reading_unit))->read((string) $request->input('shows'))->value;
+            $shows = ($gauge->reading_unit === null
+                ? ShopNotation::forSizes($gauge->unit)
+                : ShopNotation::forDeviations($gauge->unit, $gauge->reading_unit)
+            )->read((string) $request->input('shows'))->value;
         } catch (NotationException $exception) {
             throw Refused::because('shows', $exception->getMessage());
         }
-        $master = $gauge->reading_unit === null ? self::length(['master' => $request->input('master')], 'master', $gauge->unit) ?? throw Refused::because('master', 'Key the size of the master.') : Length::zero();
+        $master =
+            $gauge->reading_unit === null
+                ? self::length(['master' => $request->input('master')], 'master', $gauge->unit) ??
+                    throw Refused::because('master', 'Key the size of the master.')
+                : Length::zero();
 
         return CheckBack::of($master, $shows, $resolution);
     }
@@ -154,9 +212,15 @@ final class GaugeForm
     /** @return array{list<string>, list<Length>} As typed, and read */
     public static function repeats(Request $request, Gauge $gauge): array
     {
-        $request->validate(['repeats' => ['required', 'string', 'max:600']], ['repeats.*' => 'Key at least ten readings of one place, one a line.']);
+        $request->validate(
+            ['repeats' => ['required', 'string', 'max:600']],
+            ['repeats.*' => 'Key at least ten readings of one place, one a line.'],
+        );
         $typed = preg_split('/[\r\n;]+/', trim((string) $request->input('repeats'))) ?: [];
-        $notation = $gauge->reading_unit === null ? ShopNotation::forSizes($gauge->unit) : ShopNotation::forDeviations($gauge->unit, $gauge->reading_unit);
+        $notation =
+            $gauge->reading_unit === null
+                ? ShopNotation::forSizes($gauge->unit)
+                : ShopNotation::forDeviations($gauge->unit, $gauge->reading_unit);
         $lengths = [];
         foreach ($typed as $index => $text) {
             try {
@@ -196,8 +260,11 @@ final class GaugeForm
     private static function complaints(): array
     {
         return [
-            'tag.required' => 'Give it the tag that is engraved or written on it.', 'tag.regex' => 'A tag is letters, digits and hyphens, like G-07.', 'tag.unique' => 'That tag stands in the register already.',
-            'name.required' => 'Say which one it is, like “bore gauge, long handle”.', 'due_on.*' => 'Write the day as year-month-day.',
+            'tag.required' => 'Give it the tag that is engraved or written on it.',
+            'tag.regex' => 'A tag is letters, digits and hyphens, like G-07.',
+            'tag.unique' => 'That tag stands in the register already.',
+            'name.required' => 'Say which one it is, like “bore gauge, long handle”.',
+            'due_on.*' => 'Write the day as year-month-day.',
         ];
     }
 }

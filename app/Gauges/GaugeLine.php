@@ -38,8 +38,15 @@ final readonly class GaugeLine
             $grams = static fn (Mass $mass): string => MassNotation::grams($mass->micrograms).' g';
 
             return new self(
-                $gauge->tag, $gauge->name, $gauge->kind->value, 'to '.$grams($scale->most), $grams($scale->resolution), $grams($scale->calibration), $grams($scale->repeatability),
-                ...$due, feeds: false,
+                $gauge->tag,
+                $gauge->name,
+                $gauge->kind->value,
+                'to '.$grams($scale->most),
+                $grams($scale->resolution),
+                $grams($scale->calibration),
+                $grams($scale->repeatability),
+                ...$due,
+                feeds: false,
             );
         }
         $display = LengthDisplay::in($gauge->unit);
@@ -47,7 +54,9 @@ final readonly class GaugeLine
 
         return new self(
             $gauge->tag, $gauge->name, $gauge->kind->value,
-            $display->size(Length::ofNanometres($gauge->range_least_nm)).' to '.$display->sizeWithUnit(Length::ofNanometres($gauge->range_most_nm)),
+            $display->size(Length::ofNanometres($gauge->range_least_nm)).
+                ' to '.
+                $display->sizeWithUnit(Length::ofNanometres($gauge->range_most_nm)),
             $fine($gauge->resolution_nm), $fine($gauge->calibration_nm), $fine($gauge->repeatability_nm),
             ...$due,
             feeds: $gauge->feed_token_hash !== null,
@@ -59,7 +68,9 @@ final readonly class GaugeLine
         $size = $master->size();
         $range = $size === null ? 'set to any size' : LengthDisplay::in($master->unit)->sizeWithUnit($size);
 
-        return new self($master->tag, $master->name, 'master', $range, '', '', '', ...self::due($master->calibration_due, $master->isPastDue(), false), feeds: false);
+        $due = self::due($master->calibration_due, $master->isPastDue(), false);
+
+        return new self($master->tag, $master->name, 'master', $range, '', '', '', ...$due, feeds: false);
     }
 
     /** @return array{due: string, dueState: CellState} */

@@ -25,8 +25,14 @@ final readonly class GaugePage
      * @param  list<array{when: string, who: string, what: string, certificate: ?string}>  $events
      * @param  list<array{tag: string, state: string}>  $recalls  Jobs read with it since it last held, where it was found not to hold
      */
-    private function __construct(public GaugeLine $line, public string $unit, public string $differences, public string $sizes, public array $events, public array $recalls)
-    {
+    private function __construct(
+        public GaugeLine $line,
+        public string $unit,
+        public string $differences,
+        public string $sizes,
+        public array $events,
+        public array $recalls,
+    ) {
     }
 
     public static function of(Gauge $gauge): self
@@ -36,12 +42,18 @@ final readonly class GaugePage
         $events = GaugeEvent::query()->with('user')->where('gauge_id', $gauge->id)->orderByDesc('id')->get()->all();
 
         return new self(
-            GaugeLine::of($gauge), $gauge->kind->weighs() ? 'g' : $gauge->unit->value,
+            GaugeLine::of($gauge),
+            $gauge->kind->weighs() ? 'g' : $gauge->unit->value,
             ...self::doubts($gauge, $display),
-            events: array_map(static fn (GaugeEvent $event): array => [
-                'when' => $event->created_at->format('j M Y H:i'), 'who' => $event->user->name, 'what' => self::words($event, $display),
-                'certificate' => $event->certificate_hash === null ? null : $event->ulid,
-            ], $events),
+            events: array_map(
+                static fn (GaugeEvent $event): array => [
+                    'when' => $event->created_at->format('j M Y H:i'),
+                    'who' => $event->user->name,
+                    'what' => self::words($event, $display),
+                    'certificate' => $event->certificate_hash === null ? null : $event->ulid,
+                ],
+                $events,
+            ),
             recalls: self::recalls($gauge, $events),
         );
     }
@@ -52,20 +64,38 @@ final readonly class GaugePage
      */
     private static function recalls(Gauge $gauge, array $events): array
     {
-        $holds = static fn (GaugeEvent $event): bool => in_array($event->kind, ['registered', 'calibrated'], true) || ($event->kind === 'checked' && $event->said['holds'] === true);
-        $newest = array_values(array_filter($events, static fn (GaugeEvent $event): bool => $event->kind === 'checked' || $holds($event)))[0] ?? null;
+        $holds = static fn (GaugeEvent $event): bool => in_array($event->kind, ['registered', 'calibrated'], true) ||
+            ($event->kind === 'checked' && $event->said['holds'] === true);
+        $newest =
+            array_values(array_filter($events, static fn (GaugeEvent $event): bool => $event->kind === 'checked' || $holds($event)))[0] ??
+            null;
         if ($newest === null || $holds($newest)) {
             return [];
         }
         $lastHeld = array_values(array_filter($events, $holds))[0] ?? null;
         /** @var list<Job> $jobs */
-        $jobs = Job::query()->whereIn('id', Setup::query()->select('job_id')->where('gauge_id', $gauge->id)->where('created_at', '>=', $lastHeld?->created_at->format(self::STAMP) ?? '2000-01-01')->where('created_at', '<=', $newest->created_at->format(self::STAMP)))->orderBy('id')->get()->all();
+        $jobs = Job::query()
+            ->whereIn(
+                'id',
+                Setup::query()
+                    ->select('job_id')
+                    ->where('gauge_id', $gauge->id)
+                    ->where('created_at', '>=', $lastHeld?->created_at->format(self::STAMP) ?? '2000-01-01')
+                    ->where('created_at', '<=', $newest->created_at->format(self::STAMP)),
+            )
+            ->orderBy('id')
+            ->get()
+            ->all();
 
         $again = $gauge->kind->weighs() ? 'open: weigh it again' : 'open: put the gauge back on its master there, key b';
 
-        return array_map(static fn (Job $job): array => [
-            'tag' => $job->tag(), 'state' => $job->is_closed ? 'released: tell the customer, and receive it again for fresh readings' : $again,
-        ], $jobs);
+        return array_map(
+            static fn (Job $job): array => [
+                'tag' => $job->tag(),
+                'state' => $job->is_closed ? 'released: tell the customer, and receive it again for fresh readings' : $again,
+            ],
+            $jobs,
+        );
     }
 
     /** @return array{differences: string, sizes: string} */
@@ -75,7 +105,10 @@ final readonly class GaugePage
         $grams = static fn (Uncertainty $doubt): string => MassNotation::grams((int) round(2 * $doubt->standard)).' g';
 
         return $scale === null
-            ? ['differences' => $display->fine(Uncertainty::ofDifference($gauge->instrument())->expanded()), 'sizes' => $display->fine(self::alone($gauge->instrument()))]
+            ? [
+                'differences' => $display->fine(Uncertainty::ofDifference($gauge->instrument())->expanded()),
+                'sizes' => $display->fine(self::alone($gauge->instrument())),
+            ]
             : ['differences' => $grams($scale->uncertaintyOfDifference(2)), 'sizes' => $grams($scale->uncertainty())];
     }
 
@@ -93,9 +126,15 @@ final readonly class GaugePage
             : $display->fine(Length::ofNanometres((int) ($said[$key] ?? 0)));
 
         return match ($event->kind) {
-            'calibrated' => "calibrated on {$said['done_on']} by {$said['by_whom']}, ±{$length('calibration_nm')}, due again {$said['due_on']}",
-            'studied' => 'studied with '.count($said['typed'])." readings of one place: repeatability {$length('repeatability_nm')} (1σ), range {$length('range_nm')}; read ".implode(', ', $said['typed']),
-            'checked' => ($said['holds'] ? 'held' : 'did not hold').(isset($said['drift_ug']) ? ' under its check weight' : ' on its master').", off by {$length('drift_nm')}",
+            'calibrated' =>
+                "calibrated on {$said['done_on']} by {$said['by_whom']}, ±{$length('calibration_nm')}, due again {$said['due_on']}",
+            'studied' => 'studied with '.
+                count($said['typed']).
+                " readings of one place: repeatability {$length('repeatability_nm')} (1σ), range {$length('range_nm')}; read ".
+                implode(', ', $said['typed']),
+            'checked' => ($said['holds'] ? 'held' : 'did not hold').
+                (isset($said['drift_ug']) ? ' under its check weight' : ' on its master').
+                ", off by {$length('drift_nm')}",
             'retired' => "taken out of use: {$said['reason']}",
             'token given' => 'given a token for its feed; lines are counted anew',
             default => $event->kind,

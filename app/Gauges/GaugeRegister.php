@@ -24,43 +24,76 @@ final readonly class GaugeRegister
     /** @param  array<string, mixed>  $columns */
     public function registerGauge(string $ulid, array $columns, User $by): Gauge
     {
-        return $this->once($ulid, static fn (): Gauge => Gauge::query()->findOrFail(GaugeEvent::query()->where('ulid', $ulid)->value('gauge_id')), static function () use ($ulid, $columns, $by): Gauge {
-            $gauge = Gauge::query()->create($columns + ['created_at' => now()]);
-            self::event($ulid, ['gauge_id' => $gauge->id, 'kind' => 'registered', 'said' => $columns], $by);
+        return $this->once(
+            $ulid,
+            static fn (): Gauge => Gauge::query()->findOrFail(GaugeEvent::query()->where('ulid', $ulid)->value('gauge_id')),
+            static function () use ($ulid, $columns, $by): Gauge {
+                $gauge = Gauge::query()->create($columns + ['created_at' => now()]);
+                self::event($ulid, ['gauge_id' => $gauge->id, 'kind' => 'registered', 'said' => $columns], $by);
 
-            return $gauge;
-        });
+                return $gauge;
+            },
+        );
     }
 
     /** @param  array<string, mixed>  $columns */
     public function registerMaster(string $ulid, array $columns, User $by): Master
     {
-        return $this->once($ulid, static fn (): Master => Master::query()->findOrFail(GaugeEvent::query()->where('ulid', $ulid)->value('master_id')), static function () use ($ulid, $columns, $by): Master {
-            $master = Master::query()->create($columns + ['created_at' => now()]);
-            self::event($ulid, ['master_id' => $master->id, 'kind' => 'registered', 'said' => $columns], $by);
+        return $this->once(
+            $ulid,
+            static fn (): Master => Master::query()->findOrFail(GaugeEvent::query()->where('ulid', $ulid)->value('master_id')),
+            static function () use ($ulid, $columns, $by): Master {
+                $master = Master::query()->create($columns + ['created_at' => now()]);
+                self::event($ulid, ['master_id' => $master->id, 'kind' => 'registered', 'said' => $columns], $by);
 
-            return $master;
-        });
+                return $master;
+            },
+        );
     }
 
     /** @param  array{done_on: string, due_on: string, calibration_nm?: int, scale_calibration_ug?: int, by_whom: string}  $said */
     public function calibrate(string $ulid, Gauge $gauge, array $said, ?StoredCertificate $certificate, User $by): void
     {
-        $this->change($ulid, $gauge, 'calibrated', $said, ['calibration_due' => $said['due_on']] + array_intersect_key($said, ['calibration_nm' => 0, 'scale_calibration_ug' => 0]), $by, $certificate);
+        $this->change(
+            $ulid,
+            $gauge,
+            'calibrated',
+            $said,
+            ['calibration_due' => $said['due_on']] + array_intersect_key($said, ['calibration_nm' => 0, 'scale_calibration_ug' => 0]),
+            $by,
+            $certificate,
+        );
     }
 
     /** @param  list<string>  $typed */
     public function study(string $ulid, Gauge $gauge, array $typed, RepeatStudy $study, User $by): void
     {
-        $this->change($ulid, $gauge, 'studied', [
-            'typed' => $typed, 'mean_nm' => $study->mean->nanometres, 'range_nm' => $study->range->nanometres, 'repeatability_nm' => $study->repeatability->nanometres,
-        ], ['repeatability_nm' => $study->repeatability->nanometres], $by);
+        $this->change(
+            $ulid,
+            $gauge,
+            'studied',
+            [
+                'typed' => $typed,
+                'mean_nm' => $study->mean->nanometres,
+                'range_nm' => $study->range->nanometres,
+                'repeatability_nm' => $study->repeatability->nanometres,
+            ],
+            ['repeatability_nm' => $study->repeatability->nanometres],
+            $by,
+        );
     }
 
     /** A check on a master outside any job: what does not hold recalls every job read with it since it last held. */
     public function check(string $ulid, Gauge $gauge, string $typed, CheckBack $check, User $by): void
     {
-        $this->change($ulid, $gauge, 'checked', ['typed' => $typed, 'drift_nm' => $check->drift->nanometres, 'holds' => $check->holds], [], $by);
+        $this->change(
+            $ulid,
+            $gauge,
+            'checked',
+            ['typed' => $typed, 'drift_nm' => $check->drift->nanometres, 'holds' => $check->holds],
+            [],
+            $by,
+        );
     }
 
     /** A scale under its check weight, outside any job. */
@@ -79,7 +112,14 @@ final readonly class GaugeRegister
     public function giveToken(string $ulid, Gauge $gauge, User $by): string
     {
         $token = Str::random(32);
-        $this->change($ulid, $gauge, 'token given', ['series' => $gauge->feed_series + 1], ['feed_token_hash' => hash('sha256', $token), 'feed_series' => $gauge->feed_series + 1], $by);
+        $this->change(
+            $ulid,
+            $gauge,
+            'token given',
+            ['series' => $gauge->feed_series + 1],
+            ['feed_token_hash' => hash('sha256', $token), 'feed_series' => $gauge->feed_series + 1],
+            $by,
+        );
 
         return $token;
     }
@@ -88,11 +128,36 @@ final readonly class GaugeRegister
      * @param  array<string, mixed>  $said
      * @param  array<string, mixed>  $columns
      */
-    private function change(string $ulid, Gauge $gauge, string $kind, array $said, array $columns, User $by, ?StoredCertificate $certificate = null): void
-    {
-        $this->once($ulid, static fn (): bool => true, static function () use ($ulid, $gauge, $kind, $said, $columns, $by, $certificate): bool {
+    private function change(
+        string $ulid,
+        Gauge $gauge,
+        string $kind,
+        array $said,
+        array $columns,
+        User $by,
+        ?StoredCertificate $certificate = null,
+    ): void {
+        $this->once($ulid, static fn (): bool => true, static function () use (
+            $ulid,
+            $gauge,
+            $kind,
+            $said,
+            $columns,
+            $by,
+            $certificate,
+        ): bool {
             $gauge->update($columns);
-            self::event($ulid, ['gauge_id' => $gauge->id, 'kind' => $kind, 'said' => $said, 'certificate_hash' => $certificate?->hash, 'certificate_name' => $certificate?->name], $by);
+            self::event(
+                $ulid,
+                [
+                    'gauge_id' => $gauge->id,
+                    'kind' => $kind,
+                    'said' => $said,
+                    'certificate_hash' => $certificate?->hash,
+                    'certificate_name' => $certificate?->name,
+                ],
+                $by,
+            );
 
             return true;
         });
@@ -107,7 +172,10 @@ final readonly class GaugeRegister
      */
     private function once(string $ulid, callable $earlier, callable $write): mixed
     {
-        return DB::transaction(static fn (): mixed => GaugeEvent::query()->where('ulid', $ulid)->lockForUpdate()->exists() ? $earlier() : $write(), 3);
+        return DB::transaction(
+            static fn (): mixed => GaugeEvent::query()->where('ulid', $ulid)->lockForUpdate()->exists() ? $earlier() : $write(),
+            3,
+        );
     }
 
     /** @param  array<string, mixed>  $columns */

@@ -25,7 +25,9 @@ final readonly class StatedGauge
         if ($kind !== null) {
             return new self($kind, null);
         }
-        $gauge = Gauge::query()->firstWhere(['tag' => $name, 'is_retired' => false]) ?? throw AskBack::unreadable("There is no gauge “{$name}” in use. Choose another, or put it into the register.");
+        $gauge =
+            Gauge::query()->firstWhere(['tag' => $name, 'is_retired' => false]) ??
+            throw AskBack::unreadable("There is no gauge “{$name}” in use. Choose another, or put it into the register.");
 
         return new self($gauge->kind, $gauge);
     }

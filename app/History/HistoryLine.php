@@ -10,8 +10,14 @@ use NorthLedger\Core\Engine\Places\Place;
 /** One entry of a job's ledger, in words. */
 final readonly class HistoryLine
 {
-    private function __construct(public int $number, public string $kind, public string $what, public string $who, public string $when, public string $hash)
-    {
+    private function __construct(
+        public int $number,
+        public string $kind,
+        public string $what,
+        public string $who,
+        public string $when,
+        public string $hash,
+    ) {
     }
 
     public static function of(LedgerEntry $entry): self
@@ -19,7 +25,14 @@ final readonly class HistoryLine
         /** @var array<string, mixed> $payload */
         $payload = json_decode($entry->payload, true, 32, JSON_THROW_ON_ERROR);
 
-        return new self($entry->number, $entry->kind, self::words($payload), $entry->user->name, substr((string) $entry->created_at, 0, 16), substr($entry->hash, 0, 10));
+        return new self(
+            $entry->number,
+            $entry->kind,
+            self::words($payload),
+            $entry->user->name,
+            substr((string) $entry->created_at, 0, 16),
+            substr($entry->hash, 0, 10),
+        );
     }
 
     /** @param  array<string, mixed>  $payload */
@@ -40,13 +53,41 @@ final readonly class HistoryLine
             $payload['kind'] = implode(' over ', array_column($payload['pieces'], 'kind')) ?: 'no sleeve';
         }
         $told = [
-            'sheet', 'subject', 'method', 'part', 'face', 'zone', 'place', 'look', 'step', 'words', 'typed', 'wash', 'instrument', 'serial', 'customer', 'option_key', 'operation',
-            'state', 'cylinder', 'kind', 'where', 'count', 'match', 'disposition', 'answer', 'how', 'result', 'reason', 'remark', 'statement',
+            'sheet',
+            'subject',
+            'method',
+            'part',
+            'face',
+            'zone',
+            'place',
+            'look',
+            'step',
+            'words',
+            'typed',
+            'wash',
+            'instrument',
+            'serial',
+            'customer',
+            'option_key',
+            'operation',
+            'state',
+            'cylinder',
+            'kind',
+            'where',
+            'count',
+            'match',
+            'disposition',
+            'answer',
+            'how',
+            'result',
+            'reason',
+            'remark',
+            'statement',
         ];
         $parts = [];
         foreach ($told as $key) {
             $value = $payload[$key] ?? null;
-            if (is_string($value) && $value !== '' || is_int($value)) {
+            if ((is_string($value) && $value !== '') || is_int($value)) {
                 $parts[] = (string) $value;
             }
         }

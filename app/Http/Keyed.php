@@ -32,7 +32,8 @@ final readonly class Keyed
     {
         $within = sprintf('between:%s,%s', $this->temperature->fromCelsius(-30), $this->temperature->fromCelsius(80));
 
-        return ['temperature_unit' => ['nullable', Rule::enum(TemperatureUnit::class)]] + array_fill_keys($fields, ['nullable', 'numeric', $within]);
+        return ['temperature_unit' => ['nullable', Rule::enum(TemperatureUnit::class)]] +
+            array_fill_keys($fields, ['nullable', 'numeric', $within]);
     }
 
     /** @return array<string, list<mixed>> */
@@ -40,7 +41,8 @@ final readonly class Keyed
     {
         $within = sprintf('between:%s,%s', $this->pressure->fromKilopascals(-1_000), $this->pressure->fromKilopascals(10_000));
 
-        return ['pressure_unit' => ['nullable', Rule::enum(PressureUnit::class)]] + array_fill_keys($fields, ['nullable', 'numeric', $within]);
+        return ['pressure_unit' => ['nullable', Rule::enum(PressureUnit::class)]] +
+            array_fill_keys($fields, ['nullable', 'numeric', $within]);
     }
 
     public function temperatureWords(): string

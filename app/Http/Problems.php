@@ -22,17 +22,28 @@ final class Problems
     public static function register(Exceptions $exceptions): void
     {
         $exceptions->dontReport([AskBack::class, GaugingException::class]);
-        $exceptions->render(static fn (AskBack $question): JsonResponse => new JsonResponse([
-            'question' => ['kind' => $question->kind, 'text' => $question->getMessage(), 'choices' => $question->choices],
-        ], 422));
-        $exceptions->render(static fn (GaugingException $exception): JsonResponse => new JsonResponse([
-            'question' => ['kind' => 'unreadable', 'text' => $exception->getMessage(), 'choices' => []],
-        ], 422));
+        $exceptions->render(
+            static fn (AskBack $question): JsonResponse => new JsonResponse(
+                [
+                    'question' => ['kind' => $question->kind, 'text' => $question->getMessage(), 'choices' => $question->choices],
+                ],
+                422,
+            ),
+        );
+        $exceptions->render(
+            static fn (GaugingException $exception): JsonResponse => new JsonResponse(
+                [
+                    'question' => ['kind' => 'unreadable', 'text' => $exception->getMessage(), 'choices' => []],
+                ],
+                422,
+            ),
+        );
         $exceptions->render(static function (QueryException $exception, Request $request): JsonResponse|Response|null {
             if (! self::isDatabaseAway($exception)) {
                 return null;
             }
-            $text = 'The database does not answer. Nothing you keyed is lost: it waits in this browser and is sent when the database is back.';
+            $text =
+                'The database does not answer. Nothing you keyed is lost: it waits in this browser and is sent when the database is back.';
 
             return $request->expectsJson()
                 ? new JsonResponse(['message' => $text], 503)
@@ -44,7 +55,9 @@ final class Problems
     private static function isDatabaseAway(QueryException $exception): bool
     {
         $cause = $exception->getPrevious();
-        $number = $exception->errorInfo[1] ?? ($cause instanceof PDOException ? $cause->errorInfo[1] ?? $cause->getCode() : $exception->getCode());
+        $number =
+            $exception->errorInfo[1] ??
+            ($cause instanceof PDOException ? $cause->errorInfo[1] ?? $cause->getCode() : $exception->getCode());
 
         return in_array((int) $number, self::AWAY, true);
     }

@@ -20,9 +20,15 @@ final readonly class ThumbTab
     {
         $early = new EarlyStages($file);
 
-        return array_map(static fn (Stage $stage): self => new self($stage, match ($stage) {
-            Stage::Receive, Stage::Clean, Stage::Cracks => $early->isDone($stage),
-            default => $stage->number() < $file->job->stage->number(),
-        }), Stage::cases());
+        return array_map(
+            static fn (Stage $stage): self => new self(
+                $stage,
+                match ($stage) {
+                    Stage::Receive, Stage::Clean, Stage::Cracks => $early->isDone($stage),
+                    default => $stage->number() < $file->job->stage->number(),
+                },
+            ),
+            Stage::cases(),
+        );
     }
 }

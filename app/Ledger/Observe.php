@@ -24,11 +24,23 @@ final readonly class Observe
      */
     public function handle(Job $job, User $by, string $ulid, EntryKind $kind, callable $what, ?Carbon $at = null): Written
     {
-        return $this->ledger->write($job->id, $ulid, $kind, $by, static function (JobFile $file) use ($by, $ulid, $kind, $what, $at): array {
+        return $this->ledger->write($job->id, $ulid, $kind, $by, static function (JobFile $file) use (
+            $by,
+            $ulid,
+            $kind,
+            $what,
+            $at,
+        ): array {
             [$subject, $said] = $what($file);
             Observation::query()->create([
-                'ulid' => $ulid, 'job_id' => $file->job->id, 'kind' => $kind, 'subject' => $subject, 'said' => $said,
-                'happened_at' => $at ?? now(), 'user_id' => $by->id, 'created_at' => now(),
+                'ulid' => $ulid,
+                'job_id' => $file->job->id,
+                'kind' => $kind,
+                'subject' => $subject,
+                'said' => $said,
+                'happened_at' => $at ?? now(),
+                'user_id' => $by->id,
+                'created_at' => now(),
             ]);
 
             return ['subject' => $subject, 'at' => ($at ?? now())->format('Y-m-d\TH:i:s.v\Z')] + $said;

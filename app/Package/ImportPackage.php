@@ -48,7 +48,13 @@ final readonly class ImportPackage
         $this->checkRevisions($data);
         $people = array_map($this->person(...), $data['people']);
         $number = Job::numberOf((string) $data['job']);
-        $job = new Job(array_intersect_key($data['received'], array_flip(JobTables::OF_THE_JOB)) + ['customer_id' => Customer::query()->firstOrCreate(['name' => $data['received']['customer']])->id, 'head_hash' => str_repeat('0', 64), 'entries' => 0]);
+        $job = new Job(
+            array_intersect_key($data['received'], array_flip(JobTables::OF_THE_JOB)) + [
+                'customer_id' => Customer::query()->firstOrCreate(['name' => $data['received']['customer']])->id,
+                'head_hash' => str_repeat('0', 64),
+                'entries' => 0,
+            ],
+        );
         if ($number !== null && ! Job::query()->whereKey($number)->exists()) {
             $job->id = $number;
         }
@@ -88,7 +94,10 @@ final readonly class ImportPackage
             throw PackageRefused::because("the spec book has another sheet as revision {$revision} of {$family}");
         }
         $policy = (int) $data['received']['policy_revision'];
-        if ($data['received']['is_closed'] && ($policy > $this->policies->newestNumber() || $this->policies->document($policy) != $data['policy'])) {
+        if (
+            $data['received']['is_closed'] &&
+            ($policy > $this->policies->newestNumber() || $this->policies->document($policy) != $data['policy'])
+        ) {
             throw PackageRefused::because("the job is signed under policy revision {$policy}, and this house has another one");
         }
     }
@@ -100,9 +109,15 @@ final readonly class ImportPackage
      */
     private function person(array $person): int
     {
-        return (User::query()->firstWhere('login', $person['login']) ?? User::query()->create([
-            'login' => $person['login'], 'name' => $person['name'], 'role' => Role::from($person['role']), 'password' => Str::random(60),
-        ]))->id;
+        return (
+            User::query()->firstWhere('login', $person['login']) ??
+            User::query()->create([
+                'login' => $person['login'],
+                'name' => $person['name'],
+                'role' => Role::from($person['role']),
+                'password' => Str::random(60),
+            ])
+        )->id;
     }
 
     /**
@@ -119,7 +134,9 @@ final readonly class ImportPackage
             }
         }
 
-        return DB::table($table)->insertGetId(['job_id' => $job->id, 'user_id' => $people[$row['user_id'] - 1]] + array_diff_key($row, ['id' => 0]));
+        return DB::table($table)->insertGetId(
+            ['job_id' => $job->id, 'user_id' => $people[$row['user_id'] - 1]] + array_diff_key($row, ['id' => 0]),
+        );
     }
 
     /**
@@ -129,7 +146,10 @@ final readonly class ImportPackage
     private function chain(Job $job, array $entries, array $people): void
     {
         foreach ($entries as $row) {
-            $entry = new LedgerEntry(['job_id' => $job->id, 'user_id' => $people[$row['user_id'] - 1], 'previous_hash' => $job->head_hash] + array_diff_key($row, ['id' => 0]));
+            $entry = new LedgerEntry(
+                ['job_id' => $job->id, 'user_id' => $people[$row['user_id'] - 1], 'previous_hash' => $job->head_hash] +
+                    array_diff_key($row, ['id' => 0]),
+            );
             $entry->hash = $entry->computedHash();
             $entry->save();
             $job->entries = $entry->number;

@@ -37,12 +37,17 @@ final readonly class JobPackage
     /** Plain rows all through: a command that runs once is half loading what it uses. Null where there is no such job. */
     public static function of(int $number, SpecBook $specs, PolicyBook $policies): ?self
     {
-        $row = (array) DB::selectOne('SELECT jobs.*, customers.name AS customer FROM jobs JOIN customers ON customers.id = jobs.customer_id WHERE jobs.id = ?', [$number]);
+        $row = (array) DB::selectOne(
+            'SELECT jobs.*, customers.name AS customer FROM jobs JOIN customers ON customers.id = jobs.customer_id WHERE jobs.id = ?',
+            [$number],
+        );
         if ($row === []) {
             return null;
         }
         $data = [
-            'format' => self::FORMAT, 'job' => Job::tagOf($number), 'entries' => $row['entries'],
+            'format' => self::FORMAT,
+            'job' => Job::tagOf($number),
+            'entries' => $row['entries'],
             'received' => ['customer' => $row['customer']] + array_intersect_key($row, array_flip(JobTables::OF_THE_JOB)),
             'sheet' => json_decode($specs->document($row['family'], $row['family_revision']), true, 32, JSON_THROW_ON_ERROR),
             'policy' => $policies->document($row['is_closed'] === 1 ? $row['policy_revision'] : $policies->newestNumber()),
@@ -55,7 +60,8 @@ final readonly class JobPackage
             $data[$table] = [];
             foreach ($rows as $row) {
                 $people[$row->user_id] ??= count($people) + 1;
-                $data[$table][] = ['id' => count($data[$table]) + 1] + self::renumbered((array) $row, $references, $numbers, $people[$row->user_id]);
+                $data[$table][] =
+                    ['id' => count($data[$table]) + 1] + self::renumbered((array) $row, $references, $numbers, $people[$row->user_id]);
             }
         }
         $data['people'] = self::people($people);
@@ -106,7 +112,11 @@ final readonly class JobPackage
                 $gauges = SheetGauges::of($setups[$name->value] ?? [], $checks[$name->value] ?? [], $zeros[$name->value] ?? []);
                 $entries[$name->value] = SheetEntries::of($readings[$name->value] ?? [], $gauges, $name, $observations);
             }
-            $job = (new Job)->newFromBuilder(array_intersect_key($this->data['received'], array_flip(JobTables::OF_THE_JOB)) + ['entries' => $this->data['entries'] ?? 0]);
+            $job = (new Job())->newFromBuilder(
+                array_intersect_key($this->data['received'], array_flip(JobTables::OF_THE_JOB)) + [
+                    'entries' => $this->data['entries'] ?? 0,
+                ],
+            );
 
             return new Evaluation((string) ($this->data['job'] ?? ''), JobFile::assembled($job, $sheet, $policy, $observations, $entries));
         } catch (\Exception|\TypeError|\ValueError $exception) {
@@ -155,8 +165,15 @@ final readonly class JobPackage
     private static function people(array $people): array
     {
         $marks = implode(', ', array_fill(0, max(1, count($people)), '?'));
-        $rows = array_column($people === [] ? [] : DB::select("SELECT id, login, name, role FROM users WHERE id IN ({$marks})", array_keys($people)), null, 'id');
+        $rows = array_column(
+            $people === [] ? [] : DB::select("SELECT id, login, name, role FROM users WHERE id IN ({$marks})", array_keys($people)),
+            null,
+            'id',
+        );
 
-        return array_map(static fn (int $id): array => ['login' => $rows[$id]->login, 'name' => $rows[$id]->name, 'role' => $rows[$id]->role], array_keys($people));
+        return array_map(
+            static fn (int $id): array => ['login' => $rows[$id]->login, 'name' => $rows[$id]->name, 'role' => $rows[$id]->role],
+            array_keys($people),
+        );
     }
 }

@@ -26,5 +26,22 @@ final class JobTables
     public const OF_THE_HOUSE = ['job_id', 'previous_hash', 'hash'];
 
     /** What the job's own row says that does not follow from its entries. */
-    public const OF_THE_JOB = ['family', 'family_revision', 'serial', 'arrival', 'castings', 'description', 'wishes', 'usage', 'budget_minor', 'keeps_original', 'due_on', 'declared_step_nm', 'declared_evidence', 'is_closed', 'policy_revision', 'created_at'];
+    public const OF_THE_JOB = [
+        'family',
+        'family_revision',
+        'serial',
+        'arrival',
+        'castings',
+        'description',
+        'wishes',
+        'usage',
+        'budget_minor',
+        'keeps_original',
+        'due_on',
+        'declared_step_nm',
+        'declared_evidence',
+        'is_closed',
+        'policy_revision',
+        'created_at',
+    ];
 }

@@ -8,7 +8,8 @@ namespace App\Pages;
 final readonly class AssessedPartView
 {
     /**
-     * @param  list<array{who: string, sentence: string, rule: string, state: CellState, places: string, key: string, isConcedable: bool}>  $telling  What fails, is close, undecided or conceded
+     * @param  list<array{who: string, sentence: string, rule: string, state: CellState, places: string, key: string,
+     *     isConcedable: bool}> $telling  What fails, is close, undecided or conceded
      * @param  list<array{who: string, sentence: string, rule: string, state: CellState, places: string}>  $passing
      * @param  list<array{sentence: string, rule: string, outcome: string}>  $defects
      * @param  list<array{sentence: string, rule: string}>  $works

@@ -26,8 +26,13 @@ final readonly class BoreNeed
     ) {
     }
 
-    public static function of(BlockToPlan $block, CylinderToPlan $cylinder, RequiredBore $required, Length $step, LengthDisplay $display): self
-    {
+    public static function of(
+        BlockToPlan $block,
+        CylinderToPlan $cylinder,
+        RequiredBore $required,
+        Length $step,
+        LengthDisplay $display,
+    ): self {
         $size = $block->nominal->plus($step);
         $cleanUp = $required->at($size);
         $shift = match (true) {
@@ -39,12 +44,18 @@ final readonly class BoreNeed
         $isThin = $wall->isThinnerThan($block->minimumWall);
         $words = match ($cleanUp) {
             CleanUp::OnCentre => 'cleans up on centre',
-            CleanUp::OffCentre => 'only off centre, shift '.$display->magnitude($shift).($cylinder->map === null ? '' : ' towards '.self::degrees($cylinder->map->direction()).'°'),
+            CleanUp::OffCentre => 'only off centre, shift '.
+                $display->magnitude($shift).
+                ($cylinder->map === null ? '' : ' towards '.self::degrees($cylinder->map->direction()).'°'),
             CleanUp::No => 'does not clean up',
         };
 
         return new self(
-            (string) $step->nanometres, $display->step($step), $size, $shift, $cylinder->map?->direction() ?? 0.0,
+            (string) $step->nanometres,
+            $display->step($step),
+            $size,
+            $shift,
+            $cylinder->map?->direction() ?? 0.0,
             $words.($cleanUp === CleanUp::No ? '' : ", wall {$display->size($wall->rounded())}".($isThin ? ', too thin' : '')),
             match (true) {
                 $cleanUp === CleanUp::No, $isThin => CellState::Out,

@@ -33,7 +33,10 @@ final class CloseCalls
     {
         return sprintf(
             '%d close calls that this gauge cannot settle (%s): uncertainty ±%s, tolerance %s.',
-            count($criteria), implode(', ', array_unique($criteria)), $display->magnitude($doubt->expanded()), $display->magnitudeWithUnit($tolerance),
+            count($criteria),
+            implode(', ', array_unique($criteria)),
+            $display->magnitude($doubt->expanded()),
+            $display->magnitudeWithUnit($tolerance),
         );
     }
 

@@ -37,8 +37,15 @@ final readonly class EngineView
      * @param  list<string>  $changes
      * @param  list<array{words: string, worst: string, by: string, at: string}>  $concessions
      */
-    private function __construct(public Stamp $stamp, public string $conclusion, public array $parts, public array $missing, public array $changes, public array $concessions, public string $basis)
-    {
+    private function __construct(
+        public Stamp $stamp,
+        public string $conclusion,
+        public array $parts,
+        public array $missing,
+        public array $changes,
+        public array $concessions,
+        public string $basis,
+    ) {
     }
 
     public static function of(JobFile $file): self
@@ -49,12 +56,22 @@ final readonly class EngineView
         $missing = self::missing($file, $here);
 
         return new self(
-            self::stamp($file), self::conclusion($file),
+            self::stamp($file),
+            self::conclusion($file),
             array_values(array_map(static fn (AssessedPart $part): AssessedPartView => self::part($file, $part, $words), $engine->parts)),
             $missing,
             self::changes($file),
-            array_map(static fn (Said $said): array => ['words' => $said->text('words'), 'worst' => $said->text('worst'), 'by' => $said->text('answer'), 'at' => $said->at()->format('j M Y')], Concessions::of($file->record->observations())->all()),
-            "{$file->sheet->name} sheet revision {$file->sheet->revision}, shop policy revision {$file->policy->revision}, ledger entry {$file->job->entries}",
+            array_map(
+                static fn (Said $said): array => [
+                    'words' => $said->text('words'),
+                    'worst' => $said->text('worst'),
+                    'by' => $said->text('answer'),
+                    'at' => $said->at()->format('j M Y'),
+                ],
+                Concessions::of($file->record->observations())->all(),
+            ),
+            "{$file->sheet->name} sheet revision {$file->sheet->revision}, shop policy revision {$file->policy->revision}, ledger ".
+                "entry {$file->job->entries}",
         );
     }
 
@@ -80,7 +97,11 @@ final readonly class EngineView
         return match ($engine->verdict) {
             EngineVerdict::AsIs => new Stamp('Rebuildable as is', '', 'good'),
             EngineVerdict::WithMachining => new Stamp('Rebuildable with machining', '', 'close'),
-            EngineVerdict::WithRepairs => new Stamp('Rebuildable with repairs', $replaced === [] ? 'the customer decides' : 'with another '.implode(' and ', $replaced), 'out'),
+            EngineVerdict::WithRepairs => new Stamp(
+                'Rebuildable with repairs',
+                $replaced === [] ? 'the customer decides' : 'with another '.implode(' and ', $replaced),
+                'out',
+            ),
             EngineVerdict::No => new Stamp('Not rebuildable', 'the '.$file->sheet->nameOf(EnginePart::Block).' is scrap', 'scrap'),
             EngineVerdict::NotYetKnown => new Stamp('Not yet known', self::clause($file), 'missing'),
         };
@@ -94,7 +115,12 @@ final readonly class EngineView
         foreach (array_filter($engine->parts, static fn (AssessedPart $part): bool => $part->isHere) as $part) {
             $by[$part->verdict->value][] = $file->sheet->nameOf($part->part);
         }
-        $told = array_map(static fn (PartVerdict $verdict): string => isset($by[$verdict->value]) ? ($verdict === PartVerdict::Scrap ? 'to be replaced' : $verdict->value).': '.implode(', ', $by[$verdict->value]) : '', [PartVerdict::Scrap, PartVerdict::Repair, PartVerdict::Recondition, PartVerdict::Serviceable, PartVerdict::NotYetKnown]);
+        $told = array_map(
+            static fn (PartVerdict $verdict): string => isset($by[$verdict->value])
+                ? ($verdict === PartVerdict::Scrap ? 'to be replaced' : $verdict->value).': '.implode(', ', $by[$verdict->value])
+                : '',
+            [PartVerdict::Scrap, PartVerdict::Repair, PartVerdict::Recondition, PartVerdict::Serviceable, PartVerdict::NotYetKnown],
+        );
 
         return ucfirst(implode('; ', array_filter($told))).'.';
     }
@@ -137,7 +163,9 @@ final readonly class EngineView
     /** A pit that is felt and does not catch a nail: a person can live with it, signed (BORE-6). */
     public static function isPitting(Finding $finding): bool
     {
-        return $finding->criterion === Criterion::Pitting && $finding->outcome === Outcome::Fail && $finding->state === (string) PittingClass::Felt->value;
+        return $finding->criterion === Criterion::Pitting &&
+            $finding->outcome === Outcome::Fail &&
+            $finding->state === (string) PittingClass::Felt->value;
     }
 
     public static function pittingKey(Finding $finding): string
@@ -152,7 +180,18 @@ final readonly class EngineView
 
     private static function clause(JobFile $file): string
     {
-        $failing = count(array_merge([], ...array_map(static fn (AssessedPart $part): array => array_filter($part->findings, static fn (Finding $finding): bool => $finding->outcome === Outcome::Fail), array_values($file->engine()->parts))));
+        $failing = count(
+            array_merge(
+                [],
+                ...array_map(
+                    static fn (AssessedPart $part): array => array_filter(
+                        $part->findings,
+                        static fn (Finding $finding): bool => $finding->outcome === Outcome::Fail,
+                    ),
+                    array_values($file->engine()->parts),
+                ),
+            ),
+        );
 
         return $failing === 0 ? 'readings are missing' : ($failing === 1 ? 'one finding so far' : "{$failing} findings so far");
     }
@@ -170,16 +209,37 @@ final readonly class EngineView
                 $telling[] = $line + ['key' => $finding->key(), 'isConcedable' => self::isConcedable($finding)];
             }
         }
-        $failures = count(array_filter($part->findings, static fn (Finding $finding): bool => $finding->outcome === Outcome::Fail)) + count($part->defects);
+        $failures =
+            count(array_filter($part->findings, static fn (Finding $finding): bool => $finding->outcome === Outcome::Fail)) +
+            count($part->defects);
         $works = self::works($file, $part->part);
 
         return new AssessedPartView(
-            $part->part->value, $name,
-            $part->isHere ? PartMargin::ofVerdict($part->verdict, $failures === 0 ? '' : ($failures === 1 ? 'one finding' : "{$failures} findings")) : new Stamp('Not here', '', 'missing'),
-            $part->isHere, $telling, $passing,
-            array_map(static fn (PartDefect $defect): array => ['sentence' => $defect->sentence, 'rule' => $defect->rule, 'outcome' => $defect->remedy->value], $part->defects),
-            array_map(static fn (PlannedWork $work): array => ['sentence' => (new PlannedWorkWords($file->display))->sentence($work), 'rule' => $work->rule], $works),
-            self::missingOf($part, $words, $file->sheet->nameOf($part->part)), self::overrules($file, $part->part),
+            $part->part->value,
+            $name,
+            $part->isHere
+                ? PartMargin::ofVerdict($part->verdict, $failures === 0 ? '' : ($failures === 1 ? 'one finding' : "{$failures} findings"))
+                : new Stamp('Not here', '', 'missing'),
+            $part->isHere,
+            $telling,
+            $passing,
+            array_map(
+                static fn (PartDefect $defect): array => [
+                    'sentence' => $defect->sentence,
+                    'rule' => $defect->rule,
+                    'outcome' => $defect->remedy->value,
+                ],
+                $part->defects,
+            ),
+            array_map(
+                static fn (PlannedWork $work): array => [
+                    'sentence' => (new PlannedWorkWords($file->display))->sentence($work),
+                    'rule' => $work->rule,
+                ],
+                $works,
+            ),
+            self::missingOf($part, $words, $file->sheet->nameOf($part->part)),
+            self::overrules($file, $part->part),
             $part->part === (isset($file->engine()->parts[EnginePart::Cylinders->value]) ? EnginePart::Cylinders : EnginePart::Block),
         );
     }
@@ -190,7 +250,11 @@ final readonly class EngineView
         $works = [];
         foreach (Section::cases() as $section) {
             $judged = $file->inspection()->judged($section);
-            $parts = array_column(array_map(static fn (Finding $finding): array => [$finding->about->code, $finding->part], $judged->findings), 1, 0);
+            $parts = array_column(
+                array_map(static fn (Finding $finding): array => [$finding->about->code, $finding->part], $judged->findings),
+                1,
+                0,
+            );
             foreach ($judged->works as $work) {
                 if (($parts[$work->about->code] ?? $section->partsOf($file->sheet)[0]) === $part) {
                     $works[] = $work;
@@ -203,11 +267,25 @@ final readonly class EngineView
 
     private static function missingOf(AssessedPart $part, FindingWords $words, string $name): string
     {
-        $sheets = array_filter($part->findings, static fn (Finding $finding): bool => $finding->criterion === Criterion::WholeSheet && $finding->outcome === Outcome::Missing);
-        $begun = array_map(static fn (Finding $finding): string => lcfirst($finding->subject()) === $name ? 'nothing read' : lcfirst($finding->subject()).': nothing read', $sheets);
+        $sheets = array_filter(
+            $part->findings,
+            static fn (Finding $finding): bool => $finding->criterion === Criterion::WholeSheet && $finding->outcome === Outcome::Missing,
+        );
+        $begun = array_map(
+            static fn (Finding $finding): string => lcfirst($finding->subject()) === $name
+                ? 'nothing read'
+                : lcfirst($finding->subject()).': nothing read',
+            $sheets,
+        );
         $count = count($part->missing);
 
-        return implode('; ', array_filter([...$begun, $count === 0 ? '' : "{$count} ".($count === 1 ? 'reading' : 'readings').": {$words->places($part->missing)}"]));
+        return implode(
+            '; ',
+            array_filter([
+                ...$begun,
+                $count === 0 ? '' : "{$count} ".($count === 1 ? 'reading' : 'readings').": {$words->places($part->missing)}",
+            ]),
+        );
     }
 
     /**
@@ -235,15 +313,28 @@ final readonly class EngineView
     /** Sheets that are not begun weigh more than any that are. */
     private static function weight(AssessedPart $part): int
     {
-        return count($part->missing) + 1_000 * count(array_filter($part->findings, static fn (Finding $finding): bool => $finding->criterion === Criterion::WholeSheet));
+        return count($part->missing) +
+            1_000 *
+                count(array_filter($part->findings, static fn (Finding $finding): bool => $finding->criterion === Criterion::WholeSheet));
     }
 
     /** @return list<array{verdict: string, reason: string, who: string, at: string}> */
     private static function overrules(JobFile $file, EnginePart $part): array
     {
         $said = $file->record->observations()->about(EntryKind::Overruled, $part->value);
-        $names = $said === [] ? [] : User::query()->whereIn('id', array_map(static fn (Said $one): int => $one->userId, $said))->pluck('name', 'id');
+        $names =
+            $said === []
+                ? []
+                : User::query()->whereIn('id', array_map(static fn (Said $one): int => $one->userId, $said))->pluck('name', 'id');
 
-        return array_map(static fn (Said $one): array => ['verdict' => $one->text('result'), 'reason' => $one->text('reason'), 'who' => (string) ($names[$one->userId] ?? ''), 'at' => $one->at()->format('j M Y H:i')], array_reverse($said));
+        return array_map(
+            static fn (Said $one): array => [
+                'verdict' => $one->text('result'),
+                'reason' => $one->text('reason'),
+                'who' => (string) ($names[$one->userId] ?? ''),
+                'at' => $one->at()->format('j M Y H:i'),
+            ],
+            array_reverse($said),
+        );
     }
 }

@@ -41,7 +41,20 @@ final readonly class FindingLine
         }
         $cylinders = array_values(array_unique(array_map(static fn (Finding $finding): int => $finding->about->number(), $findings)));
 
-        return new self('Cylinders '.VerdictWords::list($cylinders), CloseCalls::sentence(array_map(static fn (Finding $finding): string => Labels::criterion($finding->criterion), $findings), $doubt, $limit, $display), 'GAUGE-9', [], $line->state, $line->outcome, '');
+        return new self(
+            'Cylinders '.VerdictWords::list($cylinders),
+            CloseCalls::sentence(
+                array_map(static fn (Finding $finding): string => Labels::criterion($finding->criterion), $findings),
+                $doubt,
+                $limit,
+                $display,
+            ),
+            'GAUGE-9',
+            [],
+            $line->state,
+            $line->outcome,
+            '',
+        );
     }
 
     /** @param  JudgedBore  $bore  That the finding is of */
@@ -59,7 +72,14 @@ final readonly class FindingLine
             $finding->subject(),
             $words->sentence($finding).$words->withNewPiston($finding, $bore),
             $finding->rule,
-            array_map(static fn (Reading $reading): string => substr($reading->place->words(), (int) strpos($reading->place->words(), ',') + 2).' '.($reading->isSized ? $display->size($reading->corrected) : "{$display->deviation($reading->corrected)} {$display->deviationUnit()} from the zero"), $finding->readings),
+            array_map(
+                static fn (Reading $reading): string => substr($reading->place->words(), (int) strpos($reading->place->words(), ',') + 2).
+                    ' '.
+                    ($reading->isSized
+                        ? $display->size($reading->corrected)
+                        : "{$display->deviation($reading->corrected)} {$display->deviationUnit()} from the zero"),
+                $finding->readings,
+            ),
             $state,
             $finding->outcome->value,
             EngineView::isPitting($finding) ? EngineView::pittingKey($finding) : '',

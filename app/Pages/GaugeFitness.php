@@ -27,8 +27,13 @@ use NorthLedger\Core\Quantity\LengthDisplay;
 final readonly class GaugeFitness
 {
     /** @param  list<string>  $better  Kinds that do better, at most two */
-    private function __construct(private string $criterion, private Uncertainty $doubt, private Length $tolerance, public Fitness $fitness, private array $better)
-    {
+    private function __construct(
+        private string $criterion,
+        private Uncertainty $doubt,
+        private Length $tolerance,
+        public Fitness $fitness,
+        private array $better,
+    ) {
     }
 
     /** As it was tried when the setup was stated; null where the gauge is fit, or nothing that it reads has a tolerance. */
@@ -43,7 +48,9 @@ final readonly class GaugeFitness
     {
         $tried = $setup->scale === null ? self::tried($setup, $file) : null;
 
-        return $tried === null ? '' : json_encode([$tried->criterion, $tried->doubt->standard, $tried->tolerance->nanometres, $tried->better], JSON_THROW_ON_ERROR);
+        return $tried === null
+            ? ''
+            : json_encode([$tried->criterion, $tried->doubt->standard, $tried->tolerance->nanometres, $tried->better], JSON_THROW_ON_ERROR);
     }
 
     public function words(LengthDisplay $display): string
@@ -53,11 +60,18 @@ final readonly class GaugeFitness
         $of = $criterion === null ? 'the finished size' : Labels::criterion($criterion);
         $better = implode(' or ', array_map(static fn (string $kind): string => InstrumentKind::from($kind)->withArticle(), $this->better));
 
-        return sprintf('%s for %s: uncertainty ±%s, tolerance %s.', $said, $of, $display->magnitude($this->doubt->expanded()), $display->magnitudeWithUnit($this->tolerance)).match (true) {
-            $better !== '' => " Better: {$better}.",
-            $this->fitness === Fitness::Unfit => ' No usual gauge does better; a finer one can be entered in the register.',
-            default => '',
-        };
+        return sprintf(
+            '%s for %s: uncertainty ±%s, tolerance %s.',
+            $said,
+            $of,
+            $display->magnitude($this->doubt->expanded()),
+            $display->magnitudeWithUnit($this->tolerance),
+        ).
+            match (true) {
+                $better !== '' => " Better: {$better}.",
+                $this->fitness === Fitness::Unfit => ' No usual gauge does better; a finer one can be entered in the register.',
+                default => '',
+            };
     }
 
     private static function read(string $stored): ?self
@@ -76,14 +90,21 @@ final readonly class GaugeFitness
     {
         $trial = self::trial($setup, $file, $file->record->entries($setup->sheet)->gauges->instrument($setup));
 
-        return $trial === null || $trial->fitness === Fitness::Fit ? null : new self($trial->criterion, $trial->doubt, $trial->tolerance, $trial->fitness, self::better($setup, $file, $trial));
+        return $trial === null || $trial->fitness === Fitness::Fit
+            ? null
+            : new self($trial->criterion, $trial->doubt, $trial->tolerance, $trial->fitness, self::better($setup, $file, $trial));
     }
 
     /** @return list<string> */
     private static function better(StatedSetup $setup, JobFile $file, GaugeTrial $trial): array
     {
         $nominal = $file->standardOf($setup->sheet, $setup->feature);
-        $would = array_filter($setup->feature->gauges(), static function (InstrumentKind $kind) use ($setup, $file, $trial, $nominal): bool {
+        $would = array_filter($setup->feature->gauges(), static function (InstrumentKind $kind) use (
+            $setup,
+            $file,
+            $trial,
+            $nominal,
+        ): bool {
             $other = self::reaches($kind, $setup->feature, $nominal) ? self::trial($setup, $file, Instrument::ofKind($kind)) : null;
 
             return $other !== null && self::rank($other->fitness) < self::rank($trial->fitness);
@@ -95,7 +116,9 @@ final readonly class GaugeFitness
     /** An ordinary set of its kind; what shows deviations is set to any size, but for a bore gauge, which has to go in. */
     private static function reaches(InstrumentKind $kind, Feature $feature, Length $nominal): bool
     {
-        return $feature->measurand() !== Measurand::Size || (! $kind->showsSizes() && ! $kind->readsBores()) || $kind->range()->reaches($nominal);
+        return $feature->measurand() !== Measurand::Size ||
+            (! $kind->showsSizes() && ! $kind->readsBores()) ||
+            $kind->range()->reaches($nominal);
     }
 
     private static function rank(Fitness $fitness): int
@@ -106,13 +129,23 @@ final readonly class GaugeFitness
     private static function trial(StatedSetup $setup, JobFile $file, Instrument $gauge): ?GaugeTrial
     {
         $policy = $file->policy;
-        $temperatures = Temperatures::of($policy->expansionOf($setup->feature->material($file->sheet)), $policy->expansionOf(Material::Steel), $setup->conditions->partCelsius, $setup->conditions->masterCelsius);
+        $temperatures = Temperatures::of(
+            $policy->expansionOf($setup->feature->material($file->sheet)),
+            $policy->expansionOf(Material::Steel),
+            $setup->conditions->partCelsius,
+            $setup->conditions->masterCelsius,
+        );
         $section = $setup->sheet->section();
         if ($section !== null) {
             return $file->inspection()->trial($section, $setup->feature, $gauge, $temperatures);
         }
         if ($setup->sheet === SheetName::Finished && $setup->feature === BoreFeature::Bore) {
-            $finished = FinishedBore::for($file->sheet, $policy->boreAllowances($file->sheet->unit), $file->work()->chosen()->step ?? Length::zero(), null);
+            $finished = FinishedBore::for(
+                $file->sheet,
+                $policy->boreAllowances($file->sheet->unit),
+                $file->work()->chosen()->step ?? Length::zero(),
+                null,
+            );
 
             return GaugeTrial::ofSize($finished->least, $finished->most->minus($finished->least), $gauge, $temperatures);
         }

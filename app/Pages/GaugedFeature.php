@@ -23,17 +23,27 @@ final readonly class GaugedFeature
      * @param  string  $zero  The size a gauge is set to for it; empty where it reads no sizes
      * @param  list<string>  $reads  Features beside its own that are read with it
      */
-    private function __construct(public string $value, public string $words, public array $kinds, public string $zero, public array $reads = [])
-    {
+    private function __construct(
+        public string $value,
+        public string $words,
+        public array $kinds,
+        public string $zero,
+        public array $reads = [],
+    ) {
     }
 
     /** @return list<self> Of a sheet of the bores */
     public static function ofBores(JobFile $file): array
     {
-        $step = $file->work()->chosen()->step ?? $file->assessment()->step->value ?? Length::zero();
+        $step = $file->work()->chosen()->step ?? ($file->assessment()->step->value ?? Length::zero());
 
         return [
-            new self(BoreFeature::Bore->value, 'the bores', BoreFeature::Bore->gauges(), $file->entryDisplay()->size($file->sheet->bore->sizeAt($step))),
+            new self(
+                BoreFeature::Bore->value,
+                'the bores',
+                BoreFeature::Bore->gauges(),
+                $file->entryDisplay()->size($file->sheet->bore->sizeAt($step)),
+            ),
             new self(BoreFeature::Piston->value, 'the pistons', BoreFeature::Piston->gauges(), ''),
             self::scale(),
         ];
@@ -42,10 +52,17 @@ final readonly class GaugedFeature
     /** @return list<self> Of any other sheet */
     public static function ofSection(JobFile $file, Section $section): array
     {
-        $gauged = array_map(static fn (Feature $feature): self => new self(
-            $feature->code(), self::words($feature), $feature->gauges(),
-            $feature->measurand() === Measurand::Size ? $file->entryDisplay()->size($file->standardOf(SheetName::of($section), $feature)) : '',
-        ), $file->inspection()->plan($section)->gaugedFeatures());
+        $gauged = array_map(
+            static fn (Feature $feature): self => new self(
+                $feature->code(),
+                self::words($feature),
+                $feature->gauges(),
+                $feature->measurand() === Measurand::Size
+                    ? $file->entryDisplay()->size($file->standardOf(SheetName::of($section), $feature))
+                    : '',
+            ),
+            $file->inspection()->plan($section)->gaugedFeatures(),
+        );
 
         return $file->inspection()->plan($section)->hasWeights() ? [...$gauged, self::scale()] : $gauged;
     }

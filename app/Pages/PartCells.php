@@ -40,7 +40,10 @@ final readonly class PartCells
 
     public function isAnyRead(CharacteristicRow $row): bool
     {
-        return array_filter($row->cells, fn (?Characteristic $one): bool => $one !== null && $this->entries->at($one->place)->newest() !== null) !== [];
+        return array_filter(
+            $row->cells,
+            fn (?Characteristic $one): bool => $one !== null && $this->entries->at($one->place)->newest() !== null,
+        ) !== [];
     }
 
     public function cell(?Characteristic $one): SheetCell
@@ -53,14 +56,33 @@ final readonly class PartCells
         if ($newest === null) {
             return new SheetCell($place->key(), '', '·', CellState::Missing, $place->words(), $this->prompt($one), 0, $one->isNeeded);
         }
-        $state = $this->entries->isSuspect($place) ? CellState::Suspect : ($this->marks[$place->key()] ?? CellState::Good);
+        $state = $this->entries->isSuspect($place) ? CellState::Suspect : $this->marks[$place->key()] ?? CellState::Good;
         $count = count($this->entries->at($place)->current());
         $repeats = $count > 1 ? "×{$count}" : '';
         if ($newest->look !== null) {
-            return new SheetCell($place->key(), '', LookCodes::shown($place->feature, $newest->look), $state, $place->words(), LookCodes::legend($place->feature), $newest->id, $one->isNeeded, true);
+            return new SheetCell(
+                $place->key(),
+                '',
+                LookCodes::shown($place->feature, $newest->look),
+                $state,
+                $place->words(),
+                LookCodes::legend($place->feature),
+                $newest->id,
+                $one->isNeeded,
+                true,
+            );
         }
 
-        return new SheetCell($place->key(), $this->shown($place), trim($repeats.$this->doubt($place, $state)), $state, $place->words(), "reads {$this->amounts->withUnit($this->amount($place))}{$this->doubtInWords($place)}", $newest->id, $one->isNeeded);
+        return new SheetCell(
+            $place->key(),
+            $this->shown($place),
+            trim($repeats.$this->doubt($place, $state)),
+            $state,
+            $place->words(),
+            "reads {$this->amounts->withUnit($this->amount($place))}{$this->doubtInWords($place)}",
+            $newest->id,
+            $one->isNeeded,
+        );
     }
 
     /** What a finding computes, below the readings it rests on. */
@@ -71,7 +93,9 @@ final readonly class PartCells
             : new SheetCell(null, $this->amounts->text($finding->value), '', CellState::ofFinding($finding));
     }
 
-    /** The drawing beside the table that shows a place, by the beginning of the place's name: one for each journal, housing, rod or face. */
+    /**
+     * The drawing beside the table that shows a place, by the beginning of the place's name: one for each journal, housing, rod or face.
+     */
     public static function view(Place $place): string
     {
         return explode(',', $place->words())[0];
@@ -82,9 +106,14 @@ final readonly class PartCells
     {
         $newest = $this->entries->at($place)->newest();
         $setup = $this->entries->gauges->setups[(int) $newest?->setupId] ?? null;
-        $isSize = in_array($place->feature, [FaceFeature::DeckPoint, FaceFeature::HeadPoint, FaceFeature::PistonToDeck], true) && $setup?->instrument->showsSizes() === true && $newest?->nanometres !== null;
+        $isSize =
+            in_array($place->feature, [FaceFeature::DeckPoint, FaceFeature::HeadPoint, FaceFeature::PistonToDeck], true) &&
+            $setup?->instrument->showsSizes() === true &&
+            $newest?->nanometres !== null;
 
-        return $isSize ? $this->file->display->size(Length::ofNanometres((int) $this->entries->mean($place))) : $this->amounts->text($this->amount($place));
+        return $isSize
+            ? $this->file->display->size(Length::ofNanometres((int) $this->entries->mean($place)))
+            : $this->amounts->text($this->amount($place));
     }
 
     private function amount(Place $place): Amount
@@ -99,7 +128,9 @@ final readonly class PartCells
     {
         $reading = $this->entries->reading($place, $this->file->sheet, $this->file->policy);
 
-        return $reading === null || ! in_array($state, [CellState::Close, CellState::Undecided], true) ? '' : ' ±'.$this->file->display->magnitude($reading->sizeUncertainty()->expanded());
+        return $reading === null || ! in_array($state, [CellState::Close, CellState::Undecided], true)
+            ? ''
+            : ' ±'.$this->file->display->magnitude($reading->sizeUncertainty()->expanded());
     }
 
     private function doubtInWords(Place $place): string

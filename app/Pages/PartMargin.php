@@ -27,8 +27,15 @@ final readonly class PartMargin
      * @param  list<array{who: string, sentence: string, rule: string, state: CellState, places: string}>  $reasons
      * @param  list<array{sentence: string, rule: string}>  $works
      */
-    private function __construct(public Stamp $stamp, public array $reasons, public int $moreReasons, public array $works, public string $next, public string $left, public bool $wantsCheck)
-    {
+    private function __construct(
+        public Stamp $stamp,
+        public array $reasons,
+        public int $moreReasons,
+        public array $works,
+        public string $next,
+        public string $left,
+        public bool $wantsCheck,
+    ) {
     }
 
     /** @param  ?Stamp  $stamp  Of a section that judges no part: what its table comes to */
@@ -36,16 +43,36 @@ final readonly class PartMargin
     {
         $judged = $file->inspection()->judged($section);
         $words = new FindingWords($file->display);
-        $telling = array_values(array_filter($judged->findings, static fn (Finding $finding): bool => in_array($finding->outcome, [Outcome::Fail, Outcome::Undecided, Outcome::Concession], true) || $finding->isCloseCall || ($finding->outcome === Outcome::Missing && $finding->said !== '')));
+        $telling = array_values(
+            array_filter(
+                $judged->findings,
+                static fn (Finding $finding): bool => in_array(
+                    $finding->outcome,
+                    [Outcome::Fail, Outcome::Undecided, Outcome::Concession],
+                    true,
+                ) ||
+                    $finding->isCloseCall ||
+                    ($finding->outcome === Outcome::Missing && $finding->said !== ''),
+            ),
+        );
         usort($telling, static fn (Finding $a, Finding $b): int => self::weight($a) <=> self::weight($b));
         $lines = CloseCalls::together($telling);
         $next = $walk->next();
 
         return new self(
             $stamp ?? self::stamp($judged),
-            array_map(static fn (array $findings): array => self::line($findings, $words, $file->display), array_slice($lines, 0, self::MOST_REASONS)),
+            array_map(
+                static fn (array $findings): array => self::line($findings, $words, $file->display),
+                array_slice($lines, 0, self::MOST_REASONS),
+            ),
             max(0, count($lines) - self::MOST_REASONS),
-            array_map(static fn (PlannedWork $work): array => ['sentence' => (new PlannedWorkWords($file->display))->sentence($work), 'rule' => $work->rule], $judged->works),
+            array_map(
+                static fn (PlannedWork $work): array => [
+                    'sentence' => (new PlannedWorkWords($file->display))->sentence($work),
+                    'rule' => $work->rule,
+                ],
+                $judged->works,
+            ),
             match (true) {
                 $next === null => 'Everything that a verdict needs is read.',
                 $judged->verdict() === PartVerdict::Scrap => 'Nothing that is still unread can change that.',
@@ -76,7 +103,11 @@ final readonly class PartMargin
 
         return match (true) {
             ! $judged->isRead => new Stamp('Not yet known', 'nothing is read', 'missing'),
-            $judged->verdict() === PartVerdict::NotYetKnown => new Stamp('Not yet known', $clause === '' ? 'good as far as it is read' : "{$clause} so far", $failures === 0 ? 'missing' : 'out'),
+            $judged->verdict() === PartVerdict::NotYetKnown => new Stamp(
+                'Not yet known',
+                $clause === '' ? 'good as far as it is read' : "{$clause} so far",
+                $failures === 0 ? 'missing' : 'out',
+            ),
             default => self::ofVerdict($judged->verdict(), $clause),
         };
     }
@@ -116,8 +147,16 @@ final readonly class PartMargin
         $places = array_merge(...array_map(static fn (Finding $finding): array => $finding->places, $findings));
 
         return [
-            'who' => ucfirst(GaugedFeature::words($first->places[0]->feature)), 'sentence' => CloseCalls::sentence(array_map(static fn (Finding $finding): string => Labels::criterion($finding->criterion), $findings), $first->uncertainty, $first->limits->tolerance(), $display), 'rule' => 'GAUGE-9',
-            'state' => $line['state'], 'places' => $words->places($places, 2),
+            'who' => ucfirst(GaugedFeature::words($first->places[0]->feature)),
+            'sentence' => CloseCalls::sentence(
+                array_map(static fn (Finding $finding): string => Labels::criterion($finding->criterion), $findings),
+                $first->uncertainty,
+                $first->limits->tolerance(),
+                $display,
+            ),
+            'rule' => 'GAUGE-9',
+            'state' => $line['state'],
+            'places' => $words->places($places, 2),
         ];
     }
 
@@ -125,7 +164,9 @@ final readonly class PartMargin
     public static function reason(Finding $finding, FindingWords $words): array
     {
         return [
-            'who' => $finding->subject(), 'sentence' => $words->sentence($finding), 'rule' => $finding->rule,
+            'who' => $finding->subject(),
+            'sentence' => $words->sentence($finding),
+            'rule' => $finding->rule,
             'state' => $finding->outcome === Outcome::Missing ? CellState::Missing : CellState::ofFinding($finding),
             'places' => $words->places($finding->places, 2),
         ];

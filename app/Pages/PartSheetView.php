@@ -41,11 +41,18 @@ final readonly class PartSheetView
         $gauges = $file->record->entries($sheet)->gauges;
 
         return new self(
-            array_map(static fn (CharacteristicTable $table): array => self::table($table, $cells, $bySubject, $showsAll), $file->inspection()->plan($section)->tables),
-            array_values(array_filter(array_map(
-                static fn (Feature $feature): ?SetupLine => SetupLine::of($gauges->current($feature), $file),
-                [...$file->inspection()->plan($section)->gaugedFeatures(), WeightFeature::PistonWeight],
-            ))),
+            array_map(
+                static fn (CharacteristicTable $table): array => self::table($table, $cells, $bySubject, $showsAll),
+                $file->inspection()->plan($section)->tables,
+            ),
+            array_values(
+                array_filter(
+                    array_map(static fn (Feature $feature): ?SetupLine => SetupLine::of($gauges->current($feature), $file), [
+                        ...$file->inspection()->plan($section)->gaugedFeatures(),
+                        WeightFeature::PistonWeight,
+                    ]),
+                ),
+            ),
         );
     }
 
@@ -71,21 +78,36 @@ final readonly class PartSheetView
      */
     private static function table(CharacteristicTable $table, PartCells $cells, array $findings, bool $showsAll): array
     {
-        $rows = array_values(array_filter($table->rows, static fn (CharacteristicRow $row): bool => ! $row->isExtra || $showsAll || $cells->isAnyRead($row)));
+        $rows = array_values(
+            array_filter($table->rows, static fn (CharacteristicRow $row): bool => ! $row->isExtra || $showsAll || $cells->isAnyRead($row)),
+        );
         $shown = [];
         $group = '';
         foreach ($rows as $row) {
             $group = $row->group !== '' ? $row->group : $group;
-            $shown[] = new SheetRow($cells->kind($row), $group, $row->label, array_map(static fn (?Characteristic $one): SheetCell => $cells->cell($one), $row->cells));
+            $shown[] = new SheetRow(
+                $cells->kind($row),
+                $group,
+                $row->label,
+                array_map(static fn (?Characteristic $one): SheetCell => $cells->cell($one), $row->cells),
+            );
             $group = '';
         }
         foreach ($table->derived as $criterion) {
-            $derived = array_map(static fn (string $subject): SheetCell => $cells->derived($findings[$subject][$criterion->value] ?? null), $table->subjects);
+            $derived = array_map(
+                static fn (string $subject): SheetCell => $cells->derived($findings[$subject][$criterion->value] ?? null),
+                $table->subjects,
+            );
             if (array_filter($derived, static fn (SheetCell $cell): bool => $cell->main !== '') !== []) {
                 $shown[] = new SheetRow('derived', '', Labels::criterion($criterion), $derived);
             }
         }
 
-        return ['title' => $table->title, 'columns' => $table->columns, 'isMany' => count($table->columns) > self::MANY_COLUMNS, 'rows' => $shown];
+        return [
+            'title' => $table->title,
+            'columns' => $table->columns,
+            'isMany' => count($table->columns) > self::MANY_COLUMNS,
+            'rows' => $shown,
+        ];
     }
 }

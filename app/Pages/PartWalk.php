@@ -16,7 +16,8 @@ final readonly class PartWalk
 {
     /**
      * @param  list<Characteristic>  $open
-     * @param  ?array<string, true>  $asked  Keys of the places that a finding still asks for; null while nothing is judged: whatever is needed
+     * @param  ?array<string, true>  $asked  Keys of the places that a finding still asks for; null while nothing is judged: whatever is
+     *     needed
      */
     private function __construct(private array $open, private ?array $asked)
     {
@@ -30,12 +31,24 @@ final readonly class PartWalk
         $known = $section === Section::Weights ? $file->inspection()->measurements($section) : null;
 
         $judged = $section->judgesParts() ? $file->inspection()->judged($section) : null;
-        $asked = $judged?->isRead === true ? array_fill_keys(array_map(static fn (Place $place): string => $place->key(), $judged->missing()), true) : null;
+        $asked =
+            $judged?->isRead === true
+                ? array_fill_keys(array_map(static fn (Place $place): string => $place->key(), $judged->missing()), true)
+                : null;
 
-        return new self($isScrap ? [] : array_values(array_filter(
-            $file->inspection()->plan($section)->walk(),
-            static fn (Characteristic $one): bool => ($entries->at($one->place)->newest() === null && $known?->isRead($one->place) !== true) || $entries->isSuspect($one->place),
-        )), $asked);
+        return new self(
+            $isScrap
+                ? []
+                : array_values(
+                    array_filter(
+                        $file->inspection()->plan($section)->walk(),
+                        static fn (Characteristic $one): bool => ($entries->at($one->place)->newest() === null &&
+                            $known?->isRead($one->place) !== true) ||
+                            $entries->isSuspect($one->place),
+                    ),
+                ),
+            $asked,
+        );
     }
 
     public function next(): ?Place
@@ -55,10 +68,14 @@ final readonly class PartWalk
         $open = $this->open;
         usort($open, fn (Characteristic $a, Characteristic $b): int => $this->isAsked($b) <=> $this->isAsked($a));
 
-        return array_map(static fn (Characteristic $one): array => [
-            'place' => $one->place->key(), 'isProposed' => $one->place->key() === $next,
-            'isRepeat' => false,
-        ], $open);
+        return array_map(
+            static fn (Characteristic $one): array => [
+                'place' => $one->place->key(),
+                'isProposed' => $one->place->key() === $next,
+                'isRepeat' => false,
+            ],
+            $open,
+        );
     }
 
     private function isAsked(Characteristic $one): bool

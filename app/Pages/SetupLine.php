@@ -40,12 +40,14 @@ final readonly class SetupLine
         if ($setup === null) {
             return null;
         }
-        $conditions = array_keys(array_filter([
-            'caps torqued' => $setup->conditions->capsTorqued,
-            'torque plate on' => $setup->conditions->torquePlate,
-            'cooled' => $setup->conditions->cooled,
-            'clean' => $setup->conditions->clean,
-        ]));
+        $conditions = array_keys(
+            array_filter([
+                'caps torqued' => $setup->conditions->capsTorqued,
+                'torque plate on' => $setup->conditions->torquePlate,
+                'cooled' => $setup->conditions->cooled,
+                'clean' => $setup->conditions->clean,
+            ]),
+        );
         $degrees = $file->policy->temperatureUnit;
         if ($setup->conditions->partCelsius !== null) {
             $conditions[] = "part {$degrees->shown($setup->conditions->partCelsius)}";
@@ -77,11 +79,20 @@ final readonly class SetupLine
     /** What the dialog begins with when gauge or conditions are stated anew. */
     private static function asStated(StatedSetup $setup, TemperatureUnit $degrees): string
     {
-        return json_encode([
-            'instrument' => $setup->gaugeTag ?? $setup->instrument->value, 'reading_unit' => $setup->readingUnit?->value, 'zero_on' => $setup->zeroWith === null ? null : "with {$setup->zeroWith->value}",
-            'caps_torqued' => $setup->conditions->capsTorqued, 'torque_plate' => $setup->conditions->torquePlate, 'cooled' => $setup->conditions->cooled, 'clean' => $setup->conditions->clean,
-            'part_temperature' => $degrees->fromKnown($setup->conditions->partCelsius), 'master_temperature' => $degrees->fromKnown($setup->conditions->masterCelsius),
-        ], JSON_THROW_ON_ERROR);
+        return json_encode(
+            [
+                'instrument' => $setup->gaugeTag ?? $setup->instrument->value,
+                'reading_unit' => $setup->readingUnit?->value,
+                'zero_on' => $setup->zeroWith === null ? null : "with {$setup->zeroWith->value}",
+                'caps_torqued' => $setup->conditions->capsTorqued,
+                'torque_plate' => $setup->conditions->torquePlate,
+                'cooled' => $setup->conditions->cooled,
+                'clean' => $setup->conditions->clean,
+                'part_temperature' => $degrees->fromKnown($setup->conditions->partCelsius),
+                'master_temperature' => $degrees->fromKnown($setup->conditions->masterCelsius),
+            ],
+            JSON_THROW_ON_ERROR,
+        );
     }
 
     private static function zeroWords(StatedSetup $setup, ?Length $zero, JobFile $file): ?string
@@ -89,9 +100,12 @@ final readonly class SetupLine
         $size = $zero === null ? null : $file->display->size($zero);
 
         return match (true) {
-            $setup->zeroPlace !== null => 'on '.lcfirst(Place::parse($setup->zeroPlace)->words()).($size === null ? ', size not known' : ", {$size}"),
+            $setup->zeroPlace !== null => 'on '.
+                lcfirst(Place::parse($setup->zeroPlace)->words()).
+                ($size === null ? ', size not known' : ", {$size}"),
             $size !== null && $setup->masterTag !== null => "{$size} on {$setup->masterTag}",
-            $size !== null && $setup->zeroWith !== null && $setup->feature->measurand() === Measurand::Size => "{$size}, set with {$setup->zeroWith->withArticle()}",
+            $size !== null && $setup->zeroWith !== null && $setup->feature->measurand() === Measurand::Size =>
+                "{$size}, set with {$setup->zeroWith->withArticle()}",
             default => $size,
         };
     }
@@ -106,10 +120,22 @@ final readonly class SetupLine
         $drift = $last?->result($setup->gauge);
 
         return match (true) {
-            $drift !== null && ! $drift->holds => ['check' => "drifted {$file->display->deviation($drift->drift)} {$file->display->deviationUnit()}: re-zero it", 'checkState' => CellState::Out],
-            $readings >= $file->policy->checkBackReadings, $readings > 0 && $minutes >= $file->policy->checkBackMinutes => ['check' => sprintf('check it back: %d %s, %d min', $readings, $readings === 1 ? 'reading' : 'readings', $minutes), 'checkState' => CellState::Close],
-            $last !== null => ['check' => "holds, checked {$last->doneAt->format('H:i')}, {$minutes} min ago", 'checkState' => CellState::Good],
-            default => ['check' => $readings === 0 ? 'not checked back yet' : "not checked back yet, {$minutes} min", 'checkState' => CellState::Missing],
+            $drift !== null && ! $drift->holds => [
+                'check' => "drifted {$file->display->deviation($drift->drift)} {$file->display->deviationUnit()}: re-zero it",
+                'checkState' => CellState::Out,
+            ],
+            $readings >= $file->policy->checkBackReadings, $readings > 0 && $minutes >= $file->policy->checkBackMinutes => [
+                'check' => sprintf('check it back: %d %s, %d min', $readings, $readings === 1 ? 'reading' : 'readings', $minutes),
+                'checkState' => CellState::Close,
+            ],
+            $last !== null => [
+                'check' => "holds, checked {$last->doneAt->format('H:i')}, {$minutes} min ago",
+                'checkState' => CellState::Good,
+            ],
+            default => [
+                'check' => $readings === 0 ? 'not checked back yet' : "not checked back yet, {$minutes} min",
+                'checkState' => CellState::Missing,
+            ],
         };
     }
 }

@@ -41,9 +41,11 @@ final readonly class SheetCells
         $size = $display->size($reading->corrected);
         $isBore = $place->feature === BoreFeature::Bore;
         $repeats = count($reading->repeats) > 1 ? ' ×'.count($reading->repeats) : '';
-        $state = $this->entries->isSuspect($place) ? CellState::Suspect : ($this->marks[$place->key()] ?? CellState::Good);
+        $state = $this->entries->isSuspect($place) ? CellState::Suspect : $this->marks[$place->key()] ?? CellState::Good;
 
-        $doubt = in_array($state, [CellState::Close, CellState::Undecided], true) ? ' ±'.$display->magnitude($reading->sizeUncertainty()->expanded()) : '';
+        $doubt = in_array($state, [CellState::Close, CellState::Undecided], true)
+            ? ' ±'.$display->magnitude($reading->sizeUncertainty()->expanded())
+            : '';
 
         return new SheetCell(
             $place->key(),
@@ -63,9 +65,12 @@ final readonly class SheetCells
         $repeats = count($reading->repeats) > 1 ? ' ×'.count($reading->repeats) : '';
 
         return new SheetCell(
-            $place->key(), $display->deviation($reading->measured), $this->entries->isZero($place) ? 'zero' : ltrim($repeats),
-            $this->entries->isSuspect($place) ? CellState::Suspect : ($this->marks[$place->key()] ?? CellState::Good),
-            $place->words(), "{$display->deviation($reading->measured)} {$display->deviationUnit()} from the zero, whose size is not known",
+            $place->key(),
+            $display->deviation($reading->measured),
+            $this->entries->isZero($place) ? 'zero' : ltrim($repeats),
+            $this->entries->isSuspect($place) ? CellState::Suspect : $this->marks[$place->key()] ?? CellState::Good,
+            $place->words(),
+            "{$display->deviation($reading->measured)} {$display->deviationUnit()} from the zero, whose size is not known",
             $this->entries->at($place)->newest()->id ?? 0,
         );
     }
@@ -102,7 +107,15 @@ final readonly class SheetCells
         }
         $standing = $this->entries->at($place)->current();
 
-        return new SheetCell($place->key(), MassNotation::grams($mass), count($standing) > 1 ? '×'.count($standing) : '', CellState::Good, $place->words(), 'weighs '.MassNotation::grams($mass).' g', end($standing)->id ?? 0);
+        return new SheetCell(
+            $place->key(),
+            MassNotation::grams($mass),
+            count($standing) > 1 ? '×'.count($standing) : '',
+            CellState::Good,
+            $place->words(),
+            'weighs '.MassNotation::grams($mass).' g',
+            end($standing)->id ?? 0,
+        );
     }
 
     /** Bore less piston; past its limit where that condemns. */
@@ -117,7 +130,12 @@ final readonly class SheetCells
             default => CellState::Good,
         };
 
-        return new SheetCell(null, $bore->clearance === null ? '' : $this->file->display->deviation($bore->clearance), $bore->clearance === null ? '–' : '', $state);
+        return new SheetCell(
+            null,
+            $bore->clearance === null ? '' : $this->file->display->deviation($bore->clearance),
+            $bore->clearance === null ? '–' : '',
+            $state,
+        );
     }
 
     /** The widest taper; a bore that is no plain taper says what it is. */

@@ -26,11 +26,15 @@ final class LoginController
         $credentials = $request->validate(['login' => ['required', 'string', 'max:60'], 'password' => ['required', 'string', 'max:200']]);
         $key = 'login:'.mb_strtolower($credentials['login']).'|'.$request->ip();
         if (RateLimiter::tooManyAttempts($key, self::TRIES_A_MINUTE)) {
-            throw ValidationException::withMessages(['login' => 'Too many tries. Wait '.RateLimiter::availableIn($key).' seconds, then try again.']);
+            throw ValidationException::withMessages([
+                'login' => 'Too many tries. Wait '.RateLimiter::availableIn($key).' seconds, then try again.',
+            ]);
         }
         RateLimiter::hit($key);
         if (! Auth::attempt($credentials)) {
-            throw ValidationException::withMessages(['login' => 'That log-in and password do not belong together. Check both and try again.']);
+            throw ValidationException::withMessages([
+                'login' => 'That log-in and password do not belong together. Check both and try again.',
+            ]);
         }
         RateLimiter::clear($key);
         $request->session()->regenerate();

@@ -14,11 +14,24 @@ enum Role: string
 
     public function may(Ability $ability): bool
     {
-        return in_array($ability, match ($this) {
-            self::Owner => Ability::cases(),
-            self::Inspector => [Ability::Receive, Ability::Measure, Ability::ChoosePlan, Ability::Work, Ability::Verify, Ability::Release, Ability::AnswerForCustomer, Ability::KeepGauges],
-            self::Machinist => [Ability::Work],
-            self::FrontCounter => [Ability::Receive, Ability::AnswerForCustomer],
-        }, true);
+        return in_array(
+            $ability,
+            match ($this) {
+                self::Owner => Ability::cases(),
+                self::Inspector => [
+                    Ability::Receive,
+                    Ability::Measure,
+                    Ability::ChoosePlan,
+                    Ability::Work,
+                    Ability::Verify,
+                    Ability::Release,
+                    Ability::AnswerForCustomer,
+                    Ability::KeepGauges,
+                ],
+                self::Machinist => [Ability::Work],
+                self::FrontCounter => [Ability::Receive, Ability::AnswerForCustomer],
+            },
+            true,
+        );
     }
 }

@@ -78,8 +78,8 @@ final readonly class PhotoStore
         if ($side <= $longest) {
             return $picture;
         }
-        $width = max(1, (int) round(imagesx($picture) * $longest / $side));
-        $scaled = imagescale($picture, $width, max(1, (int) round(imagesy($picture) * $longest / $side)));
+        $width = max(1, (int) round((imagesx($picture) * $longest) / $side));
+        $scaled = imagescale($picture, $width, max(1, (int) round((imagesy($picture) * $longest) / $side)));
 
         return $scaled === false ? throw PhotoRefused::notAPicture() : $scaled;
     }

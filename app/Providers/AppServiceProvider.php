@@ -33,10 +33,16 @@ final class AppServiceProvider extends ServiceProvider
 
     public function register(): void
     {
-        $this->app->scoped(SpecBook::class, static fn (): SpecBook => new SpecBook(resource_path('specs'), new CompiledSheets(storage_path('framework/sheets'))));
+        $this->app->scoped(
+            SpecBook::class,
+            static fn (): SpecBook => new SpecBook(resource_path('specs'), new CompiledSheets(storage_path('framework/sheets'))),
+        );
         $this->app->scoped(PersonOfSession::class);
         $this->app->singleton(PdfPrinter::class, static fn (): PdfPrinter => new PdfPrinter((string) config('app.chromium')));
-        $this->app->singleton(CertificateStore::class, static fn (): CertificateStore => new CertificateStore(storage_path('app/certificates')));
+        $this->app->singleton(
+            CertificateStore::class,
+            static fn (): CertificateStore => new CertificateStore(storage_path('app/certificates')),
+        );
         $this->app->singleton(PhotoStore::class, static fn (): PhotoStore => new PhotoStore(storage_path('app/photos')));
         $this->app->bind(StagePage::class, fn (): StagePage => new StagePage(array_map($this->app->make(...), self::EARLY_PAGES)));
         $this->app->scoped(PolicyBook::class, static fn (): PolicyBook => new PolicyBook(resource_path('policy/defaults.json')));
@@ -44,10 +50,20 @@ final class AppServiceProvider extends ServiceProvider
 
     public function boot(): void
     {
-        Session::extend('calm', static fn (Application $app): CalmSessionHandler => new CalmSessionHandler(
-            $app->make('db')->connection(), (string) config('session.table'), (int) config('session.lifetime'), $app, $app->make(PersonOfSession::class),
-        ));
-        Auth::provider('people', static fn (Application $app): PeopleProvider => new PeopleProvider($app->make('hash'), $app->make(PersonOfSession::class)));
+        Session::extend(
+            'calm',
+            static fn (Application $app): CalmSessionHandler => new CalmSessionHandler(
+                $app->make('db')->connection(),
+                (string) config('session.table'),
+                (int) config('session.lifetime'),
+                $app,
+                $app->make(PersonOfSession::class),
+            ),
+        );
+        Auth::provider(
+            'people',
+            static fn (Application $app): PeopleProvider => new PeopleProvider($app->make('hash'), $app->make(PersonOfSession::class)),
+        );
         Model::preventSilentlyDiscardingAttributes();
         foreach (Ability::cases() as $ability) {
             Gate::define($ability->value, static fn (User $user): bool => $user->role->may($ability));

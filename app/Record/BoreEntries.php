@@ -44,7 +44,10 @@ final readonly class BoreEntries
     {
         $readings = [];
         foreach ($this->entries->measuredOf($cylinder) as $place) {
-            $reading = $place->feature === BoreFeature::Bore && ! $this->entries->isSuspect($place) ? $this->entries->reading($place, $sheet, $policy) : null;
+            $reading =
+                $place->feature === BoreFeature::Bore && ! $this->entries->isSuspect($place)
+                    ? $this->entries->reading($place, $sheet, $policy)
+                    : null;
             if ($reading !== null) {
                 $readings[] = $reading;
             }
@@ -52,7 +55,13 @@ final readonly class BoreEntries
 
         $piston = BorePlace::piston($this->pistonOf($cylinder));
 
-        return BoreInspection::of($cylinder, $readings, $this->entries->isSuspect($piston) ? null : $this->entries->reading($piston, $sheet, $policy), $this->looks($cylinder), $this->wall($cylinder));
+        return BoreInspection::of(
+            $cylinder,
+            $readings,
+            $this->entries->isSuspect($piston) ? null : $this->entries->reading($piston, $sheet, $policy),
+            $this->looks($cylinder),
+            $this->wall($cylinder),
+        );
     }
 
     /** What is known of a cylinder's wall beside its diameters. */
@@ -62,13 +71,17 @@ final readonly class BoreEntries
         foreach ($this->entries->wallOf($cylinder) as $place) {
             $reading = new WallReading((int) $place->degrees, $place->station, $this->entries->length($place) ?? Length::zero());
             match ($place->feature) {
-                BoreFeature::Trace => $traced[] = $reading,
-                BoreFeature::Wall => $thicknesses[] = $reading,
+                BoreFeature::Trace => ($traced[] = $reading),
+                BoreFeature::Wall => ($thicknesses[] = $reading),
                 default => null,
             };
         }
 
-        return new WallSurvey($traced, $thicknesses, $this->entries->length(BorePlace::look(BoreFeature::PitDepth, $cylinder)) ?? Length::zero());
+        return new WallSurvey(
+            $traced,
+            $thicknesses,
+            $this->entries->length(BorePlace::look(BoreFeature::PitDepth, $cylinder)) ?? Length::zero(),
+        );
     }
 
     /** @return array<int, SeenCrack> Cracks and holes that were keyed as a look, by cylinder: each stands on the crack map as well */
@@ -76,8 +89,9 @@ final readonly class BoreEntries
     {
         $seen = [];
         foreach ($sheet->faces() as $face) {
-            $cylinders = $face->cylindersOf($sheet->layout);
-            foreach (in_array(CrackZone::BoreWall, $face->zones(), true) && $face->part() !== EnginePart::Crankshaft ? $cylinders : [] as $index => $cylinder) {
+            $showsBores = in_array(CrackZone::BoreWall, $face->zones(), true) && $face->part() !== EnginePart::Crankshaft;
+            $cylinders = $showsBores ? $face->cylindersOf($sheet->layout) : [];
+            foreach ($cylinders as $index => $cylinder) {
                 $newest = $this->entries->at(BorePlace::look(BoreFeature::Crack, $cylinder))->newest();
                 $look = match (CrackLook::tryFrom($newest->look ?? '')) {
                     CrackLook::Crack => Look::SharpLine,
@@ -85,7 +99,10 @@ final readonly class BoreEntries
                     default => null,
                 };
                 if ($newest !== null && $look !== null) {
-                    $seen[$cylinder] ??= new SeenCrack($newest->ulid, $look, $face, [intdiv((2 * $index + 1) * PronePlace::SIDE, 2 * count($cylinders)), intdiv(PronePlace::SIDE, 2)]);
+                    $seen[$cylinder] ??= new SeenCrack($newest->ulid, $look, $face, [
+                        intdiv((2 * $index + 1) * PronePlace::SIDE, 2 * count($cylinders)),
+                        intdiv(PronePlace::SIDE, 2),
+                    ]);
                 }
             }
         }
@@ -102,7 +119,10 @@ final readonly class BoreEntries
     /** The mean weight of a cylinder's piston, in micrograms; null where it was not weighed. */
     public function pistonWeight(int $cylinder): ?int
     {
-        $masses = array_map(static fn (KeyedReading $row): int => (int) $row->micrograms, $this->entries->at(Place::at(WeightFeature::PistonWeight, $cylinder))->current());
+        $masses = array_map(
+            static fn (KeyedReading $row): int => (int) $row->micrograms,
+            $this->entries->at(Place::at(WeightFeature::PistonWeight, $cylinder))->current(),
+        );
 
         return $masses === [] ? null : Length::divideRounded(array_sum($masses), count($masses));
     }

@@ -45,15 +45,22 @@ final readonly class Concessions
         }
         $margin = $said->number('margin');
 
-        return $margin === null || $finding->margin === null ? in_array($said->text('look'), [$finding->state, $finding->said], true) : $finding->margin->value >= $margin;
+        return $margin === null || $finding->margin === null
+            ? in_array($said->text('look'), [$finding->state, $finding->said], true)
+            : $finding->margin->value >= $margin;
     }
 
     /** @return list<int> Cylinders whose pitting is accepted (BORE-6: felt and not caught, as a signed concession only) */
     public function pittedCylinders(): array
     {
-        return array_values(array_filter(array_map(
-            static fn (string $key): int => preg_match('#^BORE-6/bore\.(\d+)/pitting$#D', $key, $match) === 1 ? (int) $match[1] : 0, array_keys($this->byFinding),
-        )));
+        return array_values(
+            array_filter(
+                array_map(
+                    static fn (string $key): int => preg_match('#^BORE-6/bore\.(\d+)/pitting$#D', $key, $match) === 1 ? (int) $match[1] : 0,
+                    array_keys($this->byFinding),
+                ),
+            ),
+        );
     }
 
     /** @return list<Said> */

@@ -45,7 +45,9 @@ final readonly class CountedParts
         };
         $count = $this->counts[$key] ?? null;
 
-        return $count !== null && CountedState::tryFrom($count->text('state')) === CountedState::Missing && ($count->whole('count') ?? 0) === 0;
+        return $count !== null &&
+            CountedState::tryFrom($count->text('state')) === CountedState::Missing &&
+            ($count->whole('count') ?? 0) === 0;
     }
 
     /** @return list<PartDefect> What came damaged, or is of another engine, each with its remark */
@@ -56,7 +58,16 @@ final readonly class CountedParts
             $state = CountedState::tryFrom($count->text('state'));
             $line = $this->expected[$key] ?? null;
             if ($line !== null && ($state === CountedState::Damaged || $state === CountedState::NotOurs)) {
-                $defects[] = PartDefect::found(self::partOf($line->group), Remedy::Nothing, 'VER-1', ucfirst($line->words).': '.$state->value.($count->text('remark') === '' ? '' : ", {$count->text('remark')}").'.');
+                $defects[] = PartDefect::found(
+                    self::partOf($line->group),
+                    Remedy::Nothing,
+                    'VER-1',
+                    ucfirst($line->words).
+                        ': '.
+                        $state->value.
+                        ($count->text('remark') === '' ? '' : ", {$count->text('remark')}").
+                        '.',
+                );
             }
         }
 

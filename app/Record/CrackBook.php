@@ -36,13 +36,23 @@ use NorthLedger\Core\Quantity\PressureUnit;
 final readonly class CrackBook
 {
     /** @param  array<int, SeenCrack>  $seen  Cracks that were keyed as a look at a bore, by cylinder */
-    private function __construct(private SpecificationSheet $sheet, private CrackCheckNeeds $needs, private JobObservations $observations, private array $seen)
-    {
+    private function __construct(
+        private SpecificationSheet $sheet,
+        private CrackCheckNeeds $needs,
+        private JobObservations $observations,
+        private array $seen,
+    ) {
     }
 
-    /** @param  array<int, SeenCrack>  $seen  Cracks that were keyed as a look at a bore, by cylinder: each is an indication too (CRACK-5a) */
-    public static function report(SpecificationSheet $sheet, CrackCheckNeeds $needs, JobObservations $observations, array $seen = []): CrackReport
-    {
+    /**
+     * @param  array<int, SeenCrack>  $seen  Cracks that were keyed as a look at a bore, by cylinder: each is an indication too (CRACK-5a)
+     */
+    public static function report(
+        SpecificationSheet $sheet,
+        CrackCheckNeeds $needs,
+        JobObservations $observations,
+        array $seen = [],
+    ): CrackReport {
         $book = new self($sheet, $needs, $observations, $seen);
         $runs = $book->runs();
 
@@ -59,12 +69,25 @@ final readonly class CrackBook
                 $done[$step->text('step')] = $step->at();
             }
             $method = CheckMethod::from($row->text('method'));
-            $dwell = $method === CheckMethod::DyePenetrant ? Dwell::at((float) $row->number('celsius'), DwellSchool::from($row->text('school')), $row->whole('developer_minutes') ?? Dwell::LEAST_DEVELOPER_MINUTES) : null;
+            $dwell =
+                $method === CheckMethod::DyePenetrant
+                    ? Dwell::at(
+                        (float) $row->number('celsius'),
+                        DwellSchool::from($row->text('school')),
+                        $row->whole('developer_minutes') ?? Dwell::LEAST_DEVELOPER_MINUTES,
+                    )
+                    : null;
             $retestOf = $row->text('retest_of') === '' ? null : $row->text('retest_of');
             $runs[$row->subject] = new CheckRun(
-                $row->subject, $method, EnginePart::from($row->text('part')),
+                $row->subject,
+                $method,
+                EnginePart::from($row->text('part')),
                 array_map(static fn (mixed $face): Face => Face::from(is_string($face) ? $face : ''), $row->list('faces')),
-                Surface::from($row->text('surface')), $this->steps($method, $dwell, $retestOf, $row), $done, $dwell, $retestOf,
+                Surface::from($row->text('surface')),
+                $this->steps($method, $dwell, $retestOf, $row),
+                $done,
+                $dwell,
+                $retestOf,
             );
         }
 
@@ -77,7 +100,10 @@ final readonly class CrackBook
         return match (true) {
             $retestOf !== null && $dwell !== null => CheckProcedure::retest($dwell),
             $dwell !== null => CheckProcedure::dyePenetrant($dwell),
-            $method === CheckMethod::PressureTest => CheckProcedure::pressureTest($this->circuit($row->text('circuit')) ?? throw new \OutOfBoundsException("No circuit {$row->text('circuit')}."), PressureUnit::of($this->sheet->unit)),
+            $method === CheckMethod::PressureTest => CheckProcedure::pressureTest(
+                $this->circuit($row->text('circuit')) ?? throw new \OutOfBoundsException("No circuit {$row->text('circuit')}."),
+                PressureUnit::of($this->sheet->unit),
+            ),
             $method->isSentOut() => CheckProcedure::sentOut($method),
             default => CheckProcedure::magneticParticle($method === CheckMethod::WetMagneticParticle),
         };
@@ -96,13 +122,30 @@ final readonly class CrackBook
             if ($row->flag('withdrawn')) {
                 continue;
             }
-            $location = CrackLocation::on(Face::from($row->text('face')), CrackZone::from($row->text('zone')), $row->whole('cylinder'), $this->points($row));
-            $indications[] = $this->indication($id, $number, $location, $this->looks($id, [$this->reading($row, $runs)], $runs), $row->whole('length_nm'));
+            $location = CrackLocation::on(
+                Face::from($row->text('face')),
+                CrackZone::from($row->text('zone')),
+                $row->whole('cylinder'),
+                $this->points($row),
+            );
+            $indications[] = $this->indication(
+                $id,
+                $number,
+                $location,
+                $this->looks($id, [$this->reading($row, $runs)], $runs),
+                $row->whole('length_nm'),
+            );
         }
         foreach ($this->seen as $cylinder => $seen) {
             $number++;
             $location = CrackLocation::on($seen->face, CrackZone::BoreWall, $cylinder, [$seen->point]);
-            $indications[] = $this->indication($seen->id, $number, $location, $this->looks($seen->id, [new LookReading($seen->look)], $runs), null);
+            $indications[] = $this->indication(
+                $seen->id,
+                $number,
+                $location,
+                $this->looks($seen->id, [new LookReading($seen->look)], $runs),
+                null,
+            );
         }
 
         return $indications;
@@ -115,7 +158,11 @@ final readonly class CrackBook
         $answer = $this->observations->newest(EntryKind::CustomerAnswer)[$id] ?? null;
 
         return new Indication(
-            $id, $number, $location, $this->sheet->materialAt($location->part(), $location->zone), $readings,
+            $id,
+            $number,
+            $location,
+            $this->sheet->materialAt($location->part(), $location->zone),
+            $readings,
             $lengthNm === null ? null : Length::ofNanometres($lengthNm),
             $decision?->flag('grinds_out'),
             $decision === null ? null : Disposition::from($decision->text('disposition')),
@@ -132,7 +179,13 @@ final readonly class CrackBook
      */
     private function looks(string $id, array $first, array $runs): array
     {
-        return [...$first, ...array_map(fn (Said $row): LookReading => $this->reading($row, $runs), $this->observations->about(EntryKind::IndicationRead, $id))];
+        return [
+            ...$first,
+            ...array_map(
+                fn (Said $row): LookReading => $this->reading($row, $runs),
+                $this->observations->about(EntryKind::IndicationRead, $id),
+            ),
+        ];
     }
 
     /** @param  array<string, CheckRun>  $runs */
@@ -146,7 +199,10 @@ final readonly class CrackBook
     /** @return list<array{int, int}> */
     private function points(Said $row): array
     {
-        return array_map(static fn (mixed $point): array => is_array($point) ? [(int) $point[0], (int) $point[1]] : [0, 0], $row->list('points'));
+        return array_map(
+            static fn (mixed $point): array => is_array($point) ? [(int) $point[0], (int) $point[1]] : [0, 0],
+            $row->list('points'),
+        );
     }
 
     /** @return list<int> */
@@ -176,8 +232,12 @@ final readonly class CrackBook
             $begun = $runs[$row->subject]->done[StepKind::Pressurise->value] ?? null;
             if ($circuit !== null && $begun !== null && $row->text('step') === StepKind::Read->value) {
                 $pressures[$circuit->circuit] = PressureReading::of(
-                    $circuit, (float) $row->number('begin_kpa'), (float) $row->number('end_kpa'),
-                    ($row->at()->getTimestamp() - $begun->getTimestamp()) / 60, $row->number('celsius'), $row->whole('leaks') ?? 0,
+                    $circuit,
+                    (float) $row->number('begin_kpa'),
+                    (float) $row->number('end_kpa'),
+                    ($row->at()->getTimestamp() - $begun->getTimestamp()) / 60,
+                    $row->number('celsius'),
+                    $row->whole('leaks') ?? 0,
                 );
             }
         }

@@ -21,8 +21,16 @@ final readonly class CustomerQuestions
     public function clauses(): array
     {
         return [
-            ...array_map(static fn (Indication $one): string => "{$one->disposition()?->value}, {$one->location->words()}", $this->record->cracks()->customerHolds()),
-            ...array_values(array_map(static fn (SleeveSurvey $survey): string => "the sleeve of cylinder {$survey->cylinder}", array_filter($this->record->sleeves(), static fn (SleeveSurvey $survey): bool => $survey->waitsForCustomer()))),
+            ...array_map(
+                static fn (Indication $one): string => "{$one->disposition()?->value}, {$one->location->words()}",
+                $this->record->cracks()->customerHolds(),
+            ),
+            ...array_values(
+                array_map(
+                    static fn (SleeveSurvey $survey): string => "the sleeve of cylinder {$survey->cylinder}",
+                    array_filter($this->record->sleeves(), static fn (SleeveSurvey $survey): bool => $survey->waitsForCustomer()),
+                ),
+            ),
         ];
     }
 
@@ -30,13 +38,25 @@ final readonly class CustomerQuestions
     public function stops(): array
     {
         return [
-            ...array_map(static fn (Indication $one): Stop => new Stop(
-                StopReason::CustomerAsked, $one->location->cylinder, "{$one->disposition()?->value}, {$one->location->words()}", ! in_array($one->location->part(), [EnginePart::Block, EnginePart::Cylinders], true),
-            ), $this->record->cracks()->customerHolds()),
-            ...array_values(array_map(
-                static fn (SleeveSurvey $survey): Stop => new Stop(StopReason::CustomerAsked, $survey->cylinder, "the old sleeve of cylinder {$survey->cylinder}"),
-                array_filter($this->record->sleeves(), static fn (SleeveSurvey $survey): bool => $survey->waitsForCustomer()),
-            )),
+            ...array_map(
+                static fn (Indication $one): Stop => new Stop(
+                    StopReason::CustomerAsked,
+                    $one->location->cylinder,
+                    "{$one->disposition()?->value}, {$one->location->words()}",
+                    ! in_array($one->location->part(), [EnginePart::Block, EnginePart::Cylinders], true),
+                ),
+                $this->record->cracks()->customerHolds(),
+            ),
+            ...array_values(
+                array_map(
+                    static fn (SleeveSurvey $survey): Stop => new Stop(
+                        StopReason::CustomerAsked,
+                        $survey->cylinder,
+                        "the old sleeve of cylinder {$survey->cylinder}",
+                    ),
+                    array_filter($this->record->sleeves(), static fn (SleeveSurvey $survey): bool => $survey->waitsForCustomer()),
+                ),
+            ),
         ];
     }
 }

@@ -54,7 +54,8 @@ final readonly class EarlyStages
 
         return match (true) {
             $retests !== [] => 'a retest of what is suspect',
-            $cracks->part(EnginePart::Block)->state === CrackState::NotChecked => 'the crack check of the '.$this->file->sheet->nameOf(EnginePart::Block),
+            $cracks->part(EnginePart::Block)->state === CrackState::NotChecked => 'the crack check of the '.
+                $this->file->sheet->nameOf(EnginePart::Block),
             $cracks->part(EnginePart::Block)->state === CrackState::Running => 'the crack check to be read',
             default => '',
         };

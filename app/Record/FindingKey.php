@@ -11,20 +11,48 @@ final class FindingKey
 {
     /** Words that have changed since, to the code they stand for. */
     private const FORMER_CRITERIA = [
-        'step to the neighbour' => Criterion::StepToNeighbour, 'valve drops by itself' => Criterion::ValveDrop, 'flatness in any square' => Criterion::LocalFlatness,
-        'imprint or step' => Criterion::Imprint, 'face' => Criterion::ThrustFace, 'spread below the deck' => Criterion::CornerSpread,
-        'run-out at the snout' => Criterion::SnoutRunOut, 'spread of the weights' => Criterion::WeightSpread, 'big end, taper' => Criterion::BigEndTaper, 'big end, out-of-round' => Criterion::BigEndOutOfRound,
+        'step to the neighbour' => Criterion::StepToNeighbour,
+        'valve drops by itself' => Criterion::ValveDrop,
+        'flatness in any square' => Criterion::LocalFlatness,
+        'imprint or step' => Criterion::Imprint,
+        'face' => Criterion::ThrustFace,
+        'spread below the deck' => Criterion::CornerSpread,
+        'run-out at the snout' => Criterion::SnoutRunOut,
+        'spread of the weights' => Criterion::WeightSpread,
+        'big end, taper' => Criterion::BigEndTaper,
+        'big end, out-of-round' => Criterion::BigEndOutOfRound,
     ];
 
-    private const HYPHENATED = ['out_of_round' => 'out-of-round', 'run_out' => 'run-out', 'seat_run_out' => 'seat run-out', 'line_bore_step' => 'line-bore step'];
+    private const HYPHENATED = [
+        'out_of_round' => 'out-of-round',
+        'run_out' => 'run-out',
+        'seat_run_out' => 'seat run-out',
+        'line_bore_step' => 'line-bore step',
+    ];
 
     /** Subjects as they were worded, by pattern, to their codes. */
     private const FORMER_SUBJECTS = [
-        '/^Main (\d+)$/' => 'main.$1', '/^Rod journal (\d+)$/' => 'pin.$1', '/^Rod (\d+)$/' => 'rod.$1', '/^Housing (\d+)$/' => 'housing.$1', '/^Lifter (\d+)$/' => 'lifter.$1',
-        '/^Thrust, housing (\d+)$/' => 'thrust.$1', '/^Cylinder (\d+), intake ?(\d?)$/' => 'valve.$1.in$2', '/^Cylinder (\d+), exhaust ?(\d?)$/' => 'valve.$1.ex$2',
-        '/^Deck$/' => 'deck.1', '/^Deck, bank (\d+)$/' => 'deck.$1', '/^Head face$/' => 'head.1', '/^Head face, bank (\d+)$/' => 'head.$1',
-        '/^Mains$/' => 'mains', '/^Rod journals$/' => 'rods', '/^Rods$/' => 'rods', '/^Housings$/' => 'housings', '/^Line of the housings$/' => 'line', '/^Crankshaft$/' => 'crankshaft',
-        '/^Intake guides$/' => 'guides.in', '/^Exhaust guides$/' => 'guides.ex', '/^Pistons at the corners$/' => 'corners',
+        '/^Main (\d+)$/' => 'main.$1',
+        '/^Rod journal (\d+)$/' => 'pin.$1',
+        '/^Rod (\d+)$/' => 'rod.$1',
+        '/^Housing (\d+)$/' => 'housing.$1',
+        '/^Lifter (\d+)$/' => 'lifter.$1',
+        '/^Thrust, housing (\d+)$/' => 'thrust.$1',
+        '/^Cylinder (\d+), intake ?(\d?)$/' => 'valve.$1.in$2',
+        '/^Cylinder (\d+), exhaust ?(\d?)$/' => 'valve.$1.ex$2',
+        '/^Deck$/' => 'deck.1',
+        '/^Deck, bank (\d+)$/' => 'deck.$1',
+        '/^Head face$/' => 'head.1',
+        '/^Head face, bank (\d+)$/' => 'head.$1',
+        '/^Mains$/' => 'mains',
+        '/^Rod journals$/' => 'rods',
+        '/^Rods$/' => 'rods',
+        '/^Housings$/' => 'housings',
+        '/^Line of the housings$/' => 'line',
+        '/^Crankshaft$/' => 'crankshaft',
+        '/^Intake guides$/' => 'guides.in',
+        '/^Exhaust guides$/' => 'guides.ex',
+        '/^Pistons at the corners$/' => 'corners',
     ];
 
     public static function ofPitting(int $cylinder): string

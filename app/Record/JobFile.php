@@ -23,7 +23,9 @@ use NorthLedger\Core\Quantity\Length;
 use NorthLedger\Core\Quantity\LengthDisplay;
 use NorthLedger\Core\Quantity\LengthUnit;
 
-/** A job as pages and actions see it: its record, its inspection judged from that, what was chosen and worked, and the unit it is shown in. */
+/**
+ * A job as pages and actions see it: its record, its inspection judged from that, what was chosen and worked, and the unit it is shown in.
+ */
 final class JobFile
 {
     public readonly Job $job;
@@ -44,7 +46,9 @@ final class JobFile
     public static function open(Job $job, SpecBook $specs, PolicyBook $policies): self
     {
         $sheet = $specs->sheet($job->family, $job->family_revision);
-        $policy = $job->is_closed ? $policies->revision($job->policy_revision) : $policies->revision($job->policyInForce() ?? $policies->newestNumber());
+        $policy = $job->is_closed
+            ? $policies->revision($job->policy_revision)
+            : $policies->revision($job->policyInForce() ?? $policies->newestNumber());
 
         return self::ofRecord(new JobRecord($job, $sheet, $policy), $sheet, $policy);
     }
@@ -59,8 +63,13 @@ final class JobFile
      *
      * @param  array<string, SheetEntries>  $entries  Of every sheet
      */
-    public static function assembled(Job $job, SpecificationSheet $sheet, ShopPolicy $policy, JobObservations $observations, array $entries): self
-    {
+    public static function assembled(
+        Job $job,
+        SpecificationSheet $sheet,
+        ShopPolicy $policy,
+        JobObservations $observations,
+        array $entries,
+    ): self {
         $file = self::ofRecord(JobRecord::assembled($job, $sheet, $policy, $observations, $entries), $sheet, $policy);
         $file->work = WorkOfJob::nothingChosen($file);
 

@@ -20,7 +20,12 @@ use Illuminate\Support\Facades\DB;
 final readonly class JobReader
 {
     /** The tables of a sheet, in the order of the answer, with what is read of each. */
-    private const TABLES = ['readings' => KeyedReading::COLUMNS, 'setups' => StatedSetup::COLUMNS, 'check_backs' => StatedCheck::COLUMNS, 'zero_sizes' => StatedZero::COLUMNS];
+    private const TABLES = [
+        'readings' => KeyedReading::COLUMNS,
+        'setups' => StatedSetup::COLUMNS,
+        'check_backs' => StatedCheck::COLUMNS,
+        'zero_sizes' => StatedZero::COLUMNS,
+    ];
 
     public function __construct(private Job $job)
     {
@@ -37,7 +42,8 @@ final readonly class JobReader
 
     /**
      * @param  array<string, SheetEntries>  $known  By sheet
-     * @return array{JobObservations, array<string, SheetEntries>} The same with what was keyed, stated, checked, sized and said since they were read
+     * @return array{JobObservations, array<string,
+     *     SheetEntries>} The same with what was keyed, stated, checked, sized and said since they were read
      */
     public function refreshed(JobObservations $observations, array $known): array
     {
@@ -50,7 +56,12 @@ final readonly class JobReader
         }
         [$said, $readings, $setups, $checks, $zeros] = [...DB::selectResultSets(implode('; ', $questions), $bindings), [], [], [], []];
         $all = $observations->followedBy($said);
-        [$readings, $setups, $checks, $zeros] = [self::bySheet($readings, KeyedReading::ofRow(...)), self::bySheet($setups, StatedSetup::ofRow(...)), self::bySheet($checks, StatedCheck::ofRow(...)), self::bySheet($zeros, StatedZero::ofRow(...))];
+        [$readings, $setups, $checks, $zeros] = [
+            self::bySheet($readings, KeyedReading::ofRow(...)),
+            self::bySheet($setups, StatedSetup::ofRow(...)),
+            self::bySheet($checks, StatedCheck::ofRow(...)),
+            self::bySheet($zeros, StatedZero::ofRow(...)),
+        ];
         $entries = [];
         foreach ($known as $sheet => $one) {
             $gauges = SheetGauges::of([...$one->gauges->setups, ...$setups[$sheet] ?? []], $checks[$sheet] ?? [], $zeros[$sheet] ?? []);
@@ -70,11 +81,15 @@ final readonly class JobReader
     {
         $bound = [];
         foreach ($known as $sheet => $entries) {
-            array_push($bound, $sheet, match ($table) {
-                'readings' => $entries->lastId(),
-                'setups' => $entries->gauges->lastSetupId(),
-                default => 0,
-            });
+            array_push(
+                $bound,
+                $sheet,
+                match ($table) {
+                    'readings' => $entries->lastId(),
+                    'setups' => $entries->gauges->lastSetupId(),
+                    default => 0,
+                },
+            );
         }
 
         return [implode(' OR ', array_fill(0, count($known), '(sheet = ? AND id > ?)')), $bound];

@@ -23,7 +23,10 @@ use NorthLedger\Core\Inspection\Section;
 use NorthLedger\Core\Quantity\Length;
 use NorthLedger\Core\Record\Measurements;
 
-/** What was said and read of a job, read from the database when first asked for, as much as is wanted in one question; the facts it is judged by. */
+/**
+ * What was said and read of a job, read from the database when first asked for, as much as is wanted in one question; the facts it is
+ * judged by.
+ */
 final class JobRecord implements Facts
 {
     /** @var array<string, SheetEntries> By sheet, as far as they were asked for */
@@ -40,8 +43,11 @@ final class JobRecord implements Facts
 
     private ?Concessions $concessions = null;
 
-    public function __construct(public readonly Job $job, private readonly SpecificationSheet $sheet, private readonly ShopPolicy $policy)
-    {
+    public function __construct(
+        public readonly Job $job,
+        private readonly SpecificationSheet $sheet,
+        private readonly ShopPolicy $policy,
+    ) {
     }
 
     /**
@@ -49,8 +55,13 @@ final class JobRecord implements Facts
      *
      * @param  array<string, SheetEntries>  $entries  Of every sheet
      */
-    public static function assembled(Job $job, SpecificationSheet $sheet, ShopPolicy $policy, JobObservations $observations, array $entries): self
-    {
+    public static function assembled(
+        Job $job,
+        SpecificationSheet $sheet,
+        ShopPolicy $policy,
+        JobObservations $observations,
+        array $entries,
+    ): self {
         $record = new self($job, $sheet, $policy);
         [$record->observations, $record->entries] = [$observations, $entries];
 
@@ -61,7 +72,10 @@ final class JobRecord implements Facts
     public function anew(): self
     {
         $record = new self($this->job, $this->sheet, $this->policy);
-        [$record->observations, $record->entries] = (new JobReader($this->job))->refreshed($this->observations ?? JobObservations::none(), $this->entries);
+        [$record->observations, $record->entries] = (new JobReader($this->job))->refreshed(
+            $this->observations ?? JobObservations::none(),
+            $this->entries,
+        );
 
         return $record;
     }
@@ -104,11 +118,17 @@ final class JobRecord implements Facts
         return isset($this->entries[$sheet->value]);
     }
 
-    /** @return array<string, array<string, PartVerdict>> What the sheets said of the parts when the job was last written; empty under another policy */
+    /**
+     * @return array<string, array<string, PartVerdict>> What the sheets said of the parts when the job was last written; empty under
+     *     another policy
+     */
     public function storedStandings(): array
     {
         /** @var array<string, array<string, string>> $stored */
-        $stored = $this->job->policy_revision === $this->policy->revision ? json_decode($this->job->part_standings ?? '[]', true, 4, JSON_THROW_ON_ERROR) : [];
+        $stored =
+            $this->job->policy_revision === $this->policy->revision
+                ? json_decode($this->job->part_standings ?? '[]', true, 4, JSON_THROW_ON_ERROR)
+                : [];
 
         return array_map(static fn (array $parts): array => array_map(PartVerdict::from(...), $parts), $stored);
     }
@@ -147,7 +167,12 @@ final class JobRecord implements Facts
     {
         $counted = $this->parts();
 
-        return array_values(array_filter(EnginePart::cases(), fn (EnginePart $part): bool => ! $this->job->arrival->brings($part) || $counted->isMissing($part)));
+        return array_values(
+            array_filter(
+                EnginePart::cases(),
+                fn (EnginePart $part): bool => ! $this->job->arrival->brings($part) || $counted->isMissing($part),
+            ),
+        );
     }
 
     public function concedes(Finding $finding): bool
@@ -164,7 +189,12 @@ final class JobRecord implements Facts
 
     public function cracks(): CrackReport
     {
-        return $this->cracks ??= CrackBook::report($this->sheet, $this->policy->crackCheckNeeds, $this->observations(), $this->entries(SheetName::Incoming)->bores()->cracksSeen($this->sheet));
+        return $this->cracks ??= CrackBook::report(
+            $this->sheet,
+            $this->policy->crackCheckNeeds,
+            $this->observations(),
+            $this->entries(SheetName::Incoming)->bores()->cracksSeen($this->sheet),
+        );
     }
 
     public function precheck(): PrecheckReport
@@ -189,7 +219,9 @@ final class JobRecord implements Facts
         $own = $this->entries(SheetName::of($section))->measurements($plan, $this->sheet, $this->policy);
 
         // Pistons that were weighed beside the bores are not weighed again.
-        return $section === Section::Weights ? $own->plus($this->entries(SheetName::Incoming)->measurements($plan, $this->sheet, $this->policy)) : $own;
+        return $section === Section::Weights
+            ? $own->plus($this->entries(SheetName::Incoming)->measurements($plan, $this->sheet, $this->policy))
+            : $own;
     }
 
     /** As it was keyed; what looked like a crack and turned out to be none does not count (CRACK-3). */

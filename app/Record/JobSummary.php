@@ -47,8 +47,20 @@ final readonly class JobSummary
         return new self(
             $stage,
             $assessment->verdict->value,
-            EngineAssessment::verdictFrom($file->sheet, $assessment, $standings, $file->inspection()->defects(), $file->record->absent())->value,
-            json_encode(array_map(static fn (array $parts): array => array_map(static fn (PartVerdict $verdict): string => $verdict->value, $parts), $standings), JSON_THROW_ON_ERROR),
+            EngineAssessment::verdictFrom(
+                $file->sheet,
+                $assessment,
+                $standings,
+                $file->inspection()->defects(),
+                $file->record->absent(),
+            )->value,
+            json_encode(
+                array_map(
+                    static fn (array $parts): array => array_map(static fn (PartVerdict $verdict): string => $verdict->value, $parts),
+                    $standings,
+                ),
+                JSON_THROW_ON_ERROR,
+            ),
             $file->words()->headline($assessment),
             mb_strimwidth($waitsFor, 0, 120, '…'),
             $file->work()->release() !== null,
@@ -61,7 +73,18 @@ final readonly class JobSummary
     /** @return array<string, mixed> The columns of the job's row */
     public function columns(): array
     {
-        return ['stage' => $this->stage, 'verdict' => $this->verdict, 'engine_verdict' => $this->engineVerdict, 'part_standings' => $this->partStandings, 'headline' => $this->headline, 'waits_for' => $this->waitsFor, 'is_closed' => $this->isClosed, 'timer_due_at' => $this->timerDueAt, 'timer_words' => $this->timerWords, 'is_held' => $this->isHeld];
+        return [
+            'stage' => $this->stage,
+            'verdict' => $this->verdict,
+            'engine_verdict' => $this->engineVerdict,
+            'part_standings' => $this->partStandings,
+            'headline' => $this->headline,
+            'waits_for' => $this->waitsFor,
+            'is_closed' => $this->isClosed,
+            'timer_due_at' => $this->timerDueAt,
+            'timer_words' => $this->timerWords,
+            'is_held' => $this->isHeld,
+        ];
     }
 
     /** @return array{Stage, string} */
@@ -72,15 +95,24 @@ final readonly class JobSummary
 
         return match (true) {
             $file->work()->release() !== null => [Stage::Release, 'nothing: released'],
-            (new CustomerQuestions($file->record))->clauses() !== [] => [$file->record->cracks()->customerHolds() === [] ? Stage::Receive : Stage::Cracks, 'the customer: '.(new CustomerQuestions($file->record))->clauses()[0]],
+            (new CustomerQuestions($file->record))->clauses() !== [] => [
+                $file->record->cracks()->customerHolds() === [] ? Stage::Receive : Stage::Cracks,
+                'the customer: '.(new CustomerQuestions($file->record))->clauses()[0],
+            ],
             $file->work()->stops() !== [] => self::stopped($file->work()->stops()[0]),
             $order !== null => self::working($file, $order),
             $file->work()->chosen()?->kind === OptionKind::Replace => [Stage::Plan, 'a replacement block'],
             $assessment->scrappedBy() !== [] => [Stage::Judge, 'a replacement for the scrapped '.$file->sheet->nameOf(EnginePart::Block)],
             ! $assessment->hasReadings() => self::beforeMeasuring($file),
-            $assessment->isSettled() && $assessment->openDefects() !== [] => [Stage::Cracks, (new EarlyStages($file))->says(Stage::Cracks) ?: 'a decision about '.$file->sheet->nameOf(EnginePart::Block)],
+            $assessment->isSettled() && $assessment->openDefects() !== [] => [
+                Stage::Cracks,
+                (new EarlyStages($file))->says(Stage::Cracks) ?: 'a decision about '.$file->sheet->nameOf(EnginePart::Block),
+            ],
             $assessment->isSettled() => [Stage::Plan, 'a choice of size'],
-            $assessment->next->reason === NextReason::TraceDecides => [Stage::Measure, 'a trace of '.VerdictWords::cylinders($assessment->next->traces)],
+            $assessment->next->reason === NextReason::TraceDecides => [
+                Stage::Measure,
+                'a trace of '.VerdictWords::cylinders($assessment->next->traces),
+            ],
             $assessment->next->place === null && $assessment->needsSize => [Stage::Measure, 'a size for the zero'],
             $assessment->next->place === null => [Stage::Judge, 'a declared size step'],
             default => [Stage::Measure, lcfirst($assessment->next->place->words())],
@@ -90,16 +122,21 @@ final readonly class JobSummary
     /** @return array{Stage, string} */
     private static function stopped(Stop $stop): array
     {
-        return [match (true) {
-            $stop->reason === StopReason::Undecided => Stage::Cracks,
-            $stop->reason === StopReason::TraceMissing => Stage::Measure,
-            default => Stage::Plan,
-        }, lcfirst(OrderWords::stop($stop))];
+        return [
+            match (true) {
+                $stop->reason === StopReason::Undecided => Stage::Cracks,
+                $stop->reason === StopReason::TraceMissing => Stage::Measure,
+                default => Stage::Plan,
+            },
+            lcfirst(OrderWords::stop($stop)),
+        ];
     }
 
     private static function timer(JobFile $file, ?CheckRun $run): string
     {
-        return $run === null ? '' : mb_strimwidth("{$file->sheet->nameOf($run->part)}: then ".lcfirst($run->next()->title ?? ''), 0, 80, '…');
+        return $run === null
+            ? ''
+            : mb_strimwidth("{$file->sheet->nameOf($run->part)}: then ".lcfirst($run->next()->title ?? ''), 0, 80, '…');
     }
 
     /** @return array{Stage, string} The first of the early stages that still lacks something */
@@ -125,11 +162,14 @@ final readonly class JobSummary
         }
         $open = array_filter($file->work()->verified(), static fn (VerifiedBore $bore): bool => ! $bore->state->closesTheWork());
         foreach ($open as $bore) {
-            return [Stage::Verify, match ($bore->state) {
-                VerificationState::Out => "rework or a concession, cylinder {$bore->cylinder}",
-                VerificationState::Undersize => "more honing, cylinder {$bore->cylinder}",
-                default => "finished readings of cylinder {$bore->cylinder}",
-            }];
+            return [
+                Stage::Verify,
+                match ($bore->state) {
+                    VerificationState::Out => "rework or a concession, cylinder {$bore->cylinder}",
+                    VerificationState::Undersize => "more honing, cylinder {$bore->cylinder}",
+                    default => "finished readings of cylinder {$bore->cylinder}",
+                },
+            ];
         }
 
         return [Stage::Release, 'a signature'];

@@ -16,8 +16,13 @@ final readonly class Neighbours
         $others = [];
         foreach ($entries->measuredPlaces() as $other) {
             $newest = $entries->at($other)->newest();
-            if ($other->number !== $place->number && self::spot($other) === self::spot($place) && $newest?->nanometres !== null
-                && ! $entries->isSuspect($other) && ($setupId === null || $newest->setupId === $setupId)) {
+            if (
+                $other->number !== $place->number &&
+                self::spot($other) === self::spot($place) &&
+                $newest?->nanometres !== null &&
+                ! $entries->isSuspect($other) &&
+                ($setupId === null || $newest->setupId === $setupId)
+            ) {
                 $others[] = Length::ofNanometres($newest->nanometres);
             }
         }

@@ -22,8 +22,13 @@ final readonly class PrecheckBook
         $answers = [];
         foreach ($observations->newest(EntryKind::CheckItem) as $key => $row) {
             $answers[$key] = new ItemAnswer(
-                $key, ItemState::from($row->text('state')), $row->text('place'), $row->text('remark'),
-                WashMethod::tryFrom($row->text('wash')), $row->whole('stripped'), $row->whole('inserts'),
+                $key,
+                ItemState::from($row->text('state')),
+                $row->text('place'),
+                $row->text('remark'),
+                WashMethod::tryFrom($row->text('wash')),
+                $row->whole('stripped'),
+                $row->whole('inserts'),
                 $row->whole('measured_nm') === null ? null : Length::ofNanometres($row->whole('measured_nm')),
             );
         }

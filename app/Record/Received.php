@@ -28,7 +28,13 @@ final readonly class Received
 
     public static function of(JobFile $file): self
     {
-        [$sheet, $parts, $observations, $surveys, $precheck] = [$file->sheet, $file->record->parts(), $file->record->observations(), $file->record->sleeves(), $file->record->precheck()];
+        [$sheet, $parts, $observations, $surveys, $precheck] = [
+            $file->sheet,
+            $file->record->parts(),
+            $file->record->observations(),
+            $file->record->sleeves(),
+            $file->record->precheck(),
+        ];
         $found = array_map(static fn (Said $row): int => (int) $row->whole('count'), $observations->newest(EntryKind::FoundWork));
         $work = new FoundWork(
             $surveys === [] ? null : count(array_filter($surveys, static fn (SleeveSurvey $survey): bool => $survey->hasSleeve())),
@@ -42,11 +48,17 @@ final readonly class Received
         $claims = [];
         foreach ($observations->newest(EntryKind::Claim) as $id => $row) {
             if (! $row->flag('withdrawn')) {
-                $claims[] = ClaimCheck::of(new Claim(
-                    $id, ClaimKind::from($row->text('kind')), $row->text('where'), $row->whole('count'),
-                    $row->whole('step_nm') === null ? null : Length::ofNanometres($row->whole('step_nm')),
-                    isset($judged[$id]) ? ClaimMatch::from($judged[$id]->text('match')) : null,
-                ), $work);
+                $claims[] = ClaimCheck::of(
+                    new Claim(
+                        $id,
+                        ClaimKind::from($row->text('kind')),
+                        $row->text('where'),
+                        $row->whole('count'),
+                        $row->whole('step_nm') === null ? null : Length::ofNanometres($row->whole('step_nm')),
+                        isset($judged[$id]) ? ClaimMatch::from($judged[$id]->text('match')) : null,
+                    ),
+                    $work,
+                );
             }
         }
 

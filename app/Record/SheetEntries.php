@@ -60,11 +60,16 @@ final class SheetEntries
      * @param  array<int, int>  $assigned  The piston that goes into a cylinder, where it is another one than came out of it
      * @param  list<int>  $conceded  Cylinders whose pitting the customer accepts
      */
-    private function __construct(public readonly array $rows, public readonly SheetGauges $gauges, private readonly array $confirmed, private readonly array $assigned, private readonly array $conceded = [])
-    {
+    private function __construct(
+        public readonly array $rows,
+        public readonly SheetGauges $gauges,
+        private readonly array $confirmed,
+        private readonly array $assigned,
+        private readonly array $conceded = [],
+    ) {
         $this->suspicion = SuspectReadings::of($rows, $gauges->setups, $gauges->checks, $confirmed);
         foreach ($rows as $row) {
-            $place = $this->places[$row->place] ??= new PlaceEntries;
+            $place = $this->places[$row->place] ??= new PlaceEntries();
             if ($row->withdrawsId === null) {
                 $place->add($row);
             } else {
@@ -86,7 +91,13 @@ final class SheetEntries
     /** @param  list<KeyedReading>  $rows  Oldest first */
     public static function of(array $rows, SheetGauges $gauges, SheetName $sheet, JobObservations $observations): self
     {
-        return new self($rows, $gauges, self::confirmed($observations), $sheet === SheetName::Incoming ? BoreEntries::assigned($observations) : [], Concessions::of($observations)->pittedCylinders());
+        return new self(
+            $rows,
+            $gauges,
+            self::confirmed($observations),
+            $sheet === SheetName::Incoming ? BoreEntries::assigned($observations) : [],
+            Concessions::of($observations)->pittedCylinders(),
+        );
     }
 
     public static function none(): self
@@ -102,7 +113,9 @@ final class SheetEntries
     public function followedBy(array $rows, SheetGauges $gauges, SheetName $sheet, JobObservations $observations): self
     {
         $followed = self::of([...$this->rows, ...$rows], $gauges, $sheet, $observations);
-        $followed->readings = $gauges->haveTheZerosOf($this->gauges) ? array_diff_key($this->readings, array_flip(array_column($rows, 'place'))) : [];
+        $followed->readings = $gauges->haveTheZerosOf($this->gauges)
+            ? array_diff_key($this->readings, array_flip(array_column($rows, 'place')))
+            : [];
 
         return $followed;
     }
@@ -116,16 +129,26 @@ final class SheetEntries
     /** The same sheet as if nothing up to a reading had been keyed for a cylinder but its piston: the state after rework. */
     public function afresh(int $cylinder, int $lastReadingId): self
     {
-        return $lastReadingId === 0 ? $this : new self(array_values(array_filter($this->rows, static function (KeyedReading $row) use ($cylinder, $lastReadingId): bool {
-            $place = Place::parse($row->place);
+        return $lastReadingId === 0
+            ? $this
+            : new self(
+                array_values(
+                    array_filter($this->rows, static function (KeyedReading $row) use ($cylinder, $lastReadingId): bool {
+                        $place = Place::parse($row->place);
 
-            return $row->id > $lastReadingId || $place->number !== $cylinder || $place->feature === BoreFeature::Piston;
-        })), $this->gauges, $this->confirmed, $this->assigned, $this->conceded);
+                        return $row->id > $lastReadingId || $place->number !== $cylinder || $place->feature === BoreFeature::Piston;
+                    }),
+                ),
+                $this->gauges,
+                $this->confirmed,
+                $this->assigned,
+                $this->conceded,
+            );
     }
 
     public function at(Place $place): PlaceEntries
     {
-        return $this->places[$place->key()] ?? new PlaceEntries;
+        return $this->places[$place->key()] ?? new PlaceEntries();
     }
 
     /** What was keyed of the bores. */
@@ -227,36 +250,59 @@ final class SheetEntries
     /** @return list<string> */
     private static function confirmed(JobObservations $observations): array
     {
-        return array_merge([], ...array_map(
-            static fn (Said $row): array => array_values(array_filter($row->list('readings'), is_string(...))),
-            $observations->all(EntryKind::SuspectsConfirmed),
-        ));
+        return array_merge(
+            [],
+            ...array_map(
+                static fn (Said $row): array => array_values(array_filter($row->list('readings'), is_string(...))),
+                $observations->all(EntryKind::SuspectsConfirmed),
+            ),
+        );
     }
 
     private function assemble(Place $place, SpecificationSheet $sheet, ShopPolicy $policy): CoreReading
     {
         $rows = $this->at($place)->current();
         $id = (int) $rows[0]->setupId;
-        [$zero, $side, $instrument, $temperatures] = $this->origins["{$id} {$place->feature->code()}"] ??= $this->origin($place, $this->gauges->setups[$id], $sheet, $policy);
-        $lengths = array_map(static fn (KeyedReading $row): Length => Length::ofNanometres(((int) $row->nanometres + ($zero->nanometres ?? 0)) * $side), $rows);
+        [$zero, $side, $instrument, $temperatures] = $this->origins["{$id} {$place->feature->code()}"] ??= $this->origin(
+            $place,
+            $this->gauges->setups[$id],
+            $sheet,
+            $policy,
+        );
+        $lengths = array_map(
+            static fn (KeyedReading $row): Length => Length::ofNanometres(((int) $row->nanometres + ($zero->nanometres ?? 0)) * $side),
+            $rows,
+        );
         $from = [$place, $lengths, $instrument, $temperatures, (string) $id];
 
         return $zero === null ? CoreReading::unsized(...$from) : CoreReading::of(...$from);
     }
 
-    /** @return array{?Length, int, Instrument, Temperatures} The zero on the part (null: its size is not known), the side, the gauge, the temperatures */
+    /**
+     * @return array{?Length, int, Instrument,
+     *     Temperatures} The zero on the part (null: its size is not known), the side, the gauge, the temperatures
+     */
     private function origin(Place $place, StatedSetup $setup, SpecificationSheet $sheet, ShopPolicy $policy): array
     {
         return [
-            $setup->isZeroedOnThePart() ? $this->gauges->zero($setup) : Length::zero(), self::side($place, $setup), $this->gauges->instrument($setup),
-            Temperatures::of($policy->expansionOf($place->feature->material($sheet)), $policy->expansionOf(Material::Steel), $setup->conditions->partCelsius, $setup->conditions->masterCelsius),
+            $setup->isZeroedOnThePart() ? $this->gauges->zero($setup) : Length::zero(),
+            self::side($place, $setup),
+            $this->gauges->instrument($setup),
+            Temperatures::of(
+                $policy->expansionOf($place->feature->material($sheet)),
+                $policy->expansionOf(Material::Steel),
+                $setup->conditions->partCelsius,
+                $setup->conditions->masterCelsius,
+            ),
         ];
     }
 
     /** What is measured down from a straightedge or a cutter is low where much is read; an indicator rises with the face (DECK-1). */
     private static function side(Place $place, StatedSetup $setup): int
     {
-        return in_array($place->feature, [FaceFeature::DeckPoint, FaceFeature::HeadPoint], true) && $setup->instrument->showsSizes() ? -1 : 1;
+        return in_array($place->feature, [FaceFeature::DeckPoint, FaceFeature::HeadPoint], true) && $setup->instrument->showsSizes()
+            ? -1
+            : 1;
     }
 
     /** What was read of one section's places, suspect readings left out. */
@@ -291,6 +337,9 @@ final class SheetEntries
 
         return $place->feature->measurand() === Measurand::Volume
             ? array_sum(array_map(static fn (KeyedReading $row): float => (float) $row->cubicMillimetres, $rows)) / max(1, count($rows))
-            : Length::divideRounded(array_sum(array_map(static fn (KeyedReading $row): int => (int) ($row->micrograms ?? $row->nanometres), $rows)), max(1, count($rows)));
+            : Length::divideRounded(
+                array_sum(array_map(static fn (KeyedReading $row): int => (int) ($row->micrograms ?? $row->nanometres), $rows)),
+                max(1, count($rows)),
+            );
     }
 }

@@ -74,7 +74,10 @@ final class SheetGauges
         return $setup->isZeroedOnThePart() ? ($this->zeros[$setup->id] ?? null)?->size : $setup->knownZero;
     }
 
-    /** What the gauge of a setup is worth, with what its zero adds to its doubt: the size it was set with, or measured to be later (GAUGE-5). */
+    /**
+     * What the gauge of a setup is worth, with what its zero adds to its doubt: the size it was set with, or measured to be later
+     * (GAUGE-5).
+     */
     public function instrument(StatedSetup $setup): Instrument
     {
         $zero = $this->zeros[$setup->id] ?? null;

@@ -21,7 +21,11 @@ final class SleeveBook
 {
     /** How a survey named what it found before it counted pieces: the kinds of the pieces, and whether it fell short. */
     private const FORMER = [
-        'none' => [[], false], 'full depth, on a step' => [['plain'], false], 'flanged' => [['flanged'], false], 'two pieces' => [['plain', 'plain'], false], 'not full depth' => [['plain'], true],
+        'none' => [[], false],
+        'full depth, on a step' => [['plain'], false],
+        'flanged' => [['flanged'], false],
+        'two pieces' => [['plain', 'plain'], false],
+        'not full depth' => [['plain'], true],
     ];
 
     /** @return array<int, SleeveSurvey> By cylinder */
@@ -35,7 +39,12 @@ final class SleeveBook
             $answer = $answers[$subject] ?? null;
             [$pieces, $isShort] = self::found($row);
             $surveys[$cylinder] = new SleeveSurvey(
-                $cylinder, $pieces, $depth, $row->flag('joint_felt'), $row->flag('flange_not_seated'), $row->flag('edge_catches_nail'),
+                $cylinder,
+                $pieces,
+                $depth,
+                $row->flag('joint_felt'),
+                $row->flag('flange_not_seated'),
+                $row->flag('edge_catches_nail'),
                 // A survey after the answer finds something else, and asks anew.
                 $answer === null || $answer->id < $row->id ? null : CustomerAnswer::from($answer->text('answer')),
                 $isShort,
@@ -56,12 +65,25 @@ final class SleeveBook
     private static function found(Said $row): array
     {
         if ($row->list('pieces') !== [] || $row->flag('by_pieces')) {
-            return [array_map(static fn (mixed $piece): SleevePiece => self::piece(is_array($piece) ? $piece : []), $row->list('pieces')), false];
+            return [
+                array_map(static fn (mixed $piece): SleevePiece => self::piece(is_array($piece) ? $piece : []), $row->list('pieces')),
+                false,
+            ];
         }
         [$kinds, $isShort] = self::FORMER[$row->text('kind')] ?? [[], false];
         $length = $row->whole('length_nm');
 
-        return [array_map(static fn (string $kind, int $index): SleevePiece => new SleevePiece(SleevePieceKind::from($kind), $index === 0 && $length !== null ? Length::ofNanometres($length) : null), $kinds, array_keys($kinds)), $isShort];
+        return [
+            array_map(
+                static fn (string $kind, int $index): SleevePiece => new SleevePiece(
+                    SleevePieceKind::from($kind),
+                    $index === 0 && $length !== null ? Length::ofNanometres($length) : null,
+                ),
+                $kinds,
+                array_keys($kinds),
+            ),
+            $isShort,
+        ];
     }
 
     /** @param  array<mixed>  $piece */
@@ -69,6 +91,9 @@ final class SleeveBook
     {
         $length = $piece['length_nm'] ?? null;
 
-        return new SleevePiece(SleevePieceKind::from(is_string($piece['kind'] ?? null) ? $piece['kind'] : ''), is_int($length) ? Length::ofNanometres($length) : null);
+        return new SleevePiece(
+            SleevePieceKind::from(is_string($piece['kind'] ?? null) ? $piece['kind'] : ''),
+            is_int($length) ? Length::ofNanometres($length) : null,
+        );
     }
 }

@@ -36,7 +36,12 @@ final readonly class SuspectReadings
                 continue;
             }
             foreach ($rows as $row) {
-                if ($row->setupId === $check->setupId && $row->id > ($trustedUpTo[$check->setupId] ?? 0) && $row->id <= $check->lastReadingId && ! in_array($row->ulid, $confirmed, true)) {
+                if (
+                    $row->setupId === $check->setupId &&
+                    $row->id > ($trustedUpTo[$check->setupId] ?? 0) &&
+                    $row->id <= $check->lastReadingId &&
+                    ! in_array($row->ulid, $confirmed, true)
+                ) {
                     $ids[$row->id] = true;
                 }
             }

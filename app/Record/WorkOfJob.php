@@ -96,7 +96,10 @@ final class WorkOfJob
     public function storedOrder(): ?StoredOrder
     {
         $choice = $this->choice();
-        $ofTheChoice = $choice === null ? [] : array_filter($this->orders(), static fn (StoredOrder $order): bool => $order->plan_choice_id === $choice->id);
+        $ofTheChoice =
+            $choice === null
+                ? []
+                : array_filter($this->orders(), static fn (StoredOrder $order): bool => $order->plan_choice_id === $choice->id);
 
         return $ofTheChoice === [] ? null : end($ofTheChoice);
     }
@@ -127,7 +130,9 @@ final class WorkOfJob
         $order = $this->order();
         $today = $chosen === null ? null : $this->orderOf($chosen);
 
-        return $order === null || $today === null ? [] : array_map((new OrderWords($this->file->display))->difference(...), OrderDifference::between($order, $today));
+        return $order === null || $today === null
+            ? []
+            : array_map((new OrderWords($this->file->display))->difference(...), OrderDifference::between($order, $today));
     }
 
     /** @return list<Stop> What was found since that stops the chosen way, and what the customer has not answered (VER-6) */
@@ -135,7 +140,13 @@ final class WorkOfJob
     {
         if ($this->stops === null) {
             $chosen = $this->chosen();
-            $this->stops = $chosen === null ? [] : [...ChosenWay::against($chosen, $this->file->assessment())->stops, ...(new CustomerQuestions($this->file->record))->stops()];
+            $this->stops =
+                $chosen === null
+                    ? []
+                    : [
+                        ...ChosenWay::against($chosen, $this->file->assessment())->stops,
+                        ...(new CustomerQuestions($this->file->record))->stops(),
+                    ];
         }
 
         return $this->stops;
@@ -180,7 +191,11 @@ final class WorkOfJob
     public function dispositions(): array
     {
         $newest = [];
-        foreach ($this->choice() === null ? [] : Disposition::query()->with('user')->where('plan_choice_id', $this->choice()->id)->orderBy('id')->get() as $disposition) {
+        foreach (
+            $this->choice() === null
+                ? []
+                : Disposition::query()->with('user')->where('plan_choice_id', $this->choice()->id)->orderBy('id')->get() as $disposition
+        ) {
             if ($disposition->last_reading_id >= $this->done()->lastOutdatedReading($disposition->cylinder)) {
                 $newest[$disposition->cylinder] = $disposition;
             }
@@ -210,7 +225,9 @@ final class WorkOfJob
     /** The piston that goes into a bore, where it was measured: finished beside the bores, or, where it goes back in, when it came. */
     public function pistonGoingIn(ReboreOption $option, int $cylinder): ?Reading
     {
-        $new = $this->file->record->entries(SheetName::Finished)->reading(BorePlace::piston($cylinder), $this->file->sheet, $this->file->policy);
+        $new = $this->file->record
+            ->entries(SheetName::Finished)
+            ->reading(BorePlace::piston($cylinder), $this->file->sheet, $this->file->policy);
         $goesBackIn = $option->kind === OptionKind::Stay && ! in_array($cylinder, $option->newPistons, true);
 
         return $new ?? ($goesBackIn ? $this->incoming($cylinder)->piston : null);
@@ -219,7 +236,13 @@ final class WorkOfJob
     /** @return array<int, StoredOrder> By number */
     private function orders(): array
     {
-        return $this->orders ??= StoredOrder::query()->with('user')->where('job_id', $this->file->job->id)->orderBy('number')->get()->keyBy('number')->all();
+        return $this->orders ??= StoredOrder::query()
+            ->with('user')
+            ->where('job_id', $this->file->job->id)
+            ->orderBy('number')
+            ->get()
+            ->keyBy('number')
+            ->all();
     }
 
     /** The chosen way as the plan knows it today; the chosen one itself where it is in no plan any more. */
@@ -233,7 +256,9 @@ final class WorkOfJob
     /** @return list<OperationTick> Oldest first */
     private function said(): array
     {
-        return $this->said ??= array_values(OperationTick::query()->with('user')->where('job_id', $this->file->job->id)->orderBy('id')->get()->all());
+        return $this->said ??= array_values(
+            OperationTick::query()->with('user')->where('job_id', $this->file->job->id)->orderBy('id')->get()->all(),
+        );
     }
 
     private function incoming(int $cylinder): BoreInspection
@@ -249,7 +274,9 @@ final class WorkOfJob
         $staysAtItsSize = $option->kind === OptionKind::Stay && ! in_array($cylinder, $option->sleeved, true);
 
         return new FinishedFit(
-            $reading->corrected ?? ($goesBackIn ? null : $sheet->piston->sizeAt($option->step)), $reading, $sheet->piston->minimumClearance,
+            $reading->corrected ?? ($goesBackIn ? null : $sheet->piston->sizeAt($option->step)),
+            $reading,
+            $sheet->piston->minimumClearance,
             $staysAtItsSize ? $sheet->bore->service->clearance : $sheet->bore->finished->clearance,
             $staysAtItsSize ? BoreMeasures::of($this->incoming($cylinder))->largest : null,
             $staysAtItsSize ? $this->file->policy->boreAllowances($sheet->unit)->mostHone : null,
@@ -265,17 +292,25 @@ final class WorkOfJob
             return [];
         }
         $verification = new BoreVerification(
-            $this->file->sheet->bore->service, $this->file->sheet->bore->finished, RequiredConditions::of($this->file->sheet), $this->file->policy->finalRule,
+            $this->file->sheet->bore->service,
+            $this->file->sheet->bore->finished,
+            RequiredConditions::of($this->file->sheet),
+            $this->file->policy->finalRule,
             $this->file->policy->readingsPerBore->stations(),
         );
         $dispositions = $this->dispositions();
         $verified = [];
         foreach ($this->file->sheet->layout->cylinders() as $cylinder) {
             $disposition = $dispositions[$cylinder] ?? null;
-            $entries = $this->file->record->entries(SheetName::Finished)->afresh($cylinder, max(
-                $this->done()->lastOutdatedReading($cylinder),
-                $disposition?->kind === DispositionKind::Rework ? $disposition->last_reading_id : 0,
-            ));
+            $entries = $this->file->record
+                ->entries(SheetName::Finished)
+                ->afresh(
+                    $cylinder,
+                    max(
+                        $this->done()->lastOutdatedReading($cylinder),
+                        $disposition?->kind === DispositionKind::Rework ? $disposition->last_reading_id : 0,
+                    ),
+                );
             $verified[$cylinder] = $verification->verify(
                 $entries->bores()->inspection($cylinder, $this->file->sheet, $this->file->policy),
                 $order->operation("hone.{$cylinder}")->target,

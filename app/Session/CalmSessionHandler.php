@@ -21,8 +21,13 @@ final class CalmSessionHandler extends DatabaseSessionHandler
 
     private int $touchedAt = 0;
 
-    public function __construct(ConnectionInterface $connection, string $table, int $minutes, Container $container, private readonly PersonOfSession $person)
-    {
+    public function __construct(
+        ConnectionInterface $connection,
+        string $table,
+        int $minutes,
+        Container $container,
+        private readonly PersonOfSession $person,
+    ) {
         parent::__construct($connection, $table, $minutes, $container);
     }
 
@@ -30,7 +35,8 @@ final class CalmSessionHandler extends DatabaseSessionHandler
     {
         $this->asRead = $this->person->row = null;
         $row = $this->connection->selectOne(
-            "SELECT users.*, {$this->table}.payload AS session_payload, {$this->table}.last_activity AS session_touched FROM {$this->table} LEFT JOIN users ON users.id = {$this->table}.user_id WHERE {$this->table}.id = ?",
+            "SELECT users.*, {$this->table}.payload AS session_payload, {$this->table}.last_activity AS session_touched FROM ".
+                "{$this->table} LEFT JOIN users ON users.id = {$this->table}.user_id WHERE {$this->table}.id = ?",
             [$sessionId],
         );
         if ($row === null) {
@@ -43,7 +49,8 @@ final class CalmSessionHandler extends DatabaseSessionHandler
         }
         $data = (string) base64_decode($row->session_payload, true);
         $this->asRead = [$sessionId, $data];
-        $this->person->row = $row->id === null ? null : array_diff_key((array) $row, ['session_payload' => true, 'session_touched' => true]);
+        $this->person->row =
+            $row->id === null ? null : array_diff_key((array) $row, ['session_payload' => true, 'session_touched' => true]);
 
         return $data;
     }

@@ -20,6 +20,6 @@ final class PeopleProvider extends EloquentUserProvider
     {
         $row = $this->person->row;
 
-        return $row !== null && $row['id'] === $identifier ? (new User)->newFromBuilder($row) : User::query()->find($identifier);
+        return $row !== null && $row['id'] === $identifier ? (new User())->newFromBuilder($row) : User::query()->find($identifier);
     }
 }

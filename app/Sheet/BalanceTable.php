@@ -18,10 +18,18 @@ final readonly class BalanceTable
 {
     /**
      * @param  list<string>  $kinds
-     * @param  list<array{letter: string, pieces: array<string, int>, sum: string, off: string, width: string, left: string, pin: string}>  $sets
+     * @param  list<array{letter: string, pieces: array<string, int>, sum: string, off: string, width: string, left: string,
+     *     pin: string}> $sets
      */
-    private function __construct(public array $kinds, public array $sets, public string $spread, public string $within, public string $pins, public string $bobweight, public string $from)
-    {
+    private function __construct(
+        public array $kinds,
+        public array $sets,
+        public string $spread,
+        public string $within,
+        public string $pins,
+        public string $bobweight,
+        public string $from,
+    ) {
     }
 
     public static function of(JobFile $file): self
@@ -32,30 +40,53 @@ final readonly class BalanceTable
         $bob = $judge->bobweight();
 
         return new self(
-            array_keys($kinds), $match === null ? [] : self::sets($match, $kinds, $file->sheet->layout->cylinders()),
-            $match === null ? '' : 'Matched this way, the sets are within '.MassNotation::grams($match->cylinderSpread->micrograms).' g of each other',
+            array_keys($kinds),
+            $match === null ? [] : self::sets($match, $kinds, $file->sheet->layout->cylinders()),
+            $match === null
+                ? ''
+                : 'Matched this way, the sets are within '.MassNotation::grams($match->cylinderSpread->micrograms).' g of each other',
             $match === null ? '' : MassNotation::grams($match->cylinderSpread->micrograms).' g',
-            $match?->crankpinSpread === null ? '' : 'the crankpins within '.MassNotation::grams($match->crankpinSpread->micrograms).' g',
+            $match?->crankpinSpread === null
+                ? ''
+                : 'the crankpins within '.MassNotation::grams($match->crankpinSpread->micrograms).' g',
             MassNotation::grams($bob->total->micrograms).' g',
-            "{$judge->rodsPerPin()} × rotating ".MassNotation::grams($bob->rotating->micrograms).' g + '.round($file->sheet->weights->balanceFactor * 100)." % of {$judge->rodsPerPin()} × reciprocating ".MassNotation::grams($bob->reciprocating->micrograms).' g; what is not weighed as the sheet says',
+            "{$judge->rodsPerPin()} × rotating ".
+                MassNotation::grams($bob->rotating->micrograms).
+                ' g + '.
+                round($file->sheet->weights->balanceFactor * 100).
+                " % of {$judge->rodsPerPin()} × reciprocating ".
+                MassNotation::grams($bob->reciprocating->micrograms).
+                ' g; what is not weighed as the sheet says',
         );
     }
 
     /** The spread that is left, or that something is still to be weighed. */
     public function stamp(): Stamp
     {
-        return $this->spread === '' ? new Stamp('Not weighed yet', 'two kinds of pieces at the least', 'missing') : new Stamp("Within {$this->within}", 'put together as below', 'chosen');
+        return $this->spread === ''
+            ? new Stamp('Not weighed yet', 'two kinds of pieces at the least', 'missing')
+            : new Stamp("Within {$this->within}", 'put together as below', 'chosen');
     }
 
     /** Counting through the ways of six pieces of four kinds takes seconds; the same masses are counted once. */
     private static function match(WeightJudge $judge): ?BalanceMatch
     {
-        $kinds = array_map(static fn (array $masses): array => array_map(static fn (Mass $mass): int => $mass->micrograms, $masses), $judge->kinds());
+        $kinds = array_map(
+            static fn (array $masses): array => array_map(static fn (Mass $mass): int => $mass->micrograms, $masses),
+            $judge->kinds(),
+        );
         if (count($kinds) < 2) {
             return null;
         }
 
-        return unserialize(Cache::rememberForever('balance '.hash('sha256', json_encode([$kinds, $judge->rodsPerPin()], JSON_THROW_ON_ERROR)), static fn (): string => serialize($judge->match())), ['allowed_classes' => [BalanceMatch::class, Mass::class]]) ?: null;
+        return unserialize(
+            Cache::rememberForever(
+                'balance '.hash('sha256', json_encode([$kinds, $judge->rodsPerPin()], JSON_THROW_ON_ERROR)),
+                static fn (): string => serialize($judge->match()),
+            ),
+            ['allowed_classes' => [BalanceMatch::class, Mass::class]],
+        ) ?:
+            null;
     }
 
     /**
@@ -65,16 +96,27 @@ final readonly class BalanceTable
      */
     private static function sets(BalanceMatch $match, array $kinds, array $numbers): array
     {
-        $sums = array_map(static fn (int $place): int => array_sum(array_map(static fn (string $kind): int => $kinds[$kind][$match->parts[$kind][$place]]->micrograms, array_keys($kinds))), array_keys($numbers));
+        $sums = array_map(
+            static fn (int $place): int => array_sum(
+                array_map(static fn (string $kind): int => $kinds[$kind][$match->parts[$kind][$place]]->micrograms, array_keys($kinds)),
+            ),
+            array_keys($numbers),
+        );
         $mean = Length::divideRounded(array_sum($sums), max(1, count($sums)));
         $farthest = max(1, ...array_map(static fn (int $sum): int => abs($sum - $mean), $sums));
 
-        return array_map(static fn (int $place): array => [
-            'letter' => chr(65 + $place), 'pieces' => array_map(static fn (array $order): int => $numbers[$order[$place]], $match->parts),
-            'sum' => MassNotation::grams($sums[$place]), 'off' => ($sums[$place] < $mean ? '−' : '+').MassNotation::grams(abs($sums[$place] - $mean)),
-            'width' => number_format(45 * abs($sums[$place] - $mean) / $farthest, 1, '.', ''), 'left' => number_format(50 - ($sums[$place] < $mean ? 45 * abs($sums[$place] - $mean) / $farthest : 0), 1, '.', ''),
-            'pin' => self::pinOf($match, $place),
-        ], array_keys($numbers));
+        return array_map(
+            static fn (int $place): array => [
+                'letter' => chr(65 + $place),
+                'pieces' => array_map(static fn (array $order): int => $numbers[$order[$place]], $match->parts),
+                'sum' => MassNotation::grams($sums[$place]),
+                'off' => ($sums[$place] < $mean ? '−' : '+').MassNotation::grams(abs($sums[$place] - $mean)),
+                'width' => number_format((45 * abs($sums[$place] - $mean)) / $farthest, 1, '.', ''),
+                'left' => number_format(50 - ($sums[$place] < $mean ? (45 * abs($sums[$place] - $mean)) / $farthest : 0), 1, '.', ''),
+                'pin' => self::pinOf($match, $place),
+            ],
+            array_keys($numbers),
+        );
     }
 
     private static function pinOf(BalanceMatch $match, int $place): string

@@ -28,18 +28,30 @@ final class BoreController
         return view('bore.show', ['file' => $file, 'sheet' => SheetName::Incoming, 'parts' => $parts, 'page' => $parts->page()]);
     }
 
-    public function ringGap(Request $request, Job $job, SheetName $sheet, string $cylinder, CheckRingGap $check, JobFiles $files): RedirectResponse|JsonResponse
-    {
+    public function ringGap(
+        Request $request,
+        Job $job,
+        SheetName $sheet,
+        string $cylinder,
+        CheckRingGap $check,
+        JobFiles $files,
+    ): RedirectResponse|JsonResponse {
         abort_unless(in_array((int) $cylinder, $files->open($job)->sheet->layout->cylinders(), true), 404);
         /** @var array{station: string, known_bore?: ?string, known_gap?: ?string, gap?: ?string} $data */
         $data = $request->validate([
             'station' => ['required', Rule::in(array_column(Station::JUDGED, 'value'))],
-            'known_bore' => ['nullable', 'string', 'max:60'], 'known_gap' => ['nullable', 'string', 'max:60'], 'gap' => ['nullable', 'string', 'max:60'],
+            'known_bore' => ['nullable', 'string', 'max:60'],
+            'known_gap' => ['nullable', 'string', 'max:60'],
+            'gap' => ['nullable', 'string', 'max:60'],
         ]);
         $written = $check->handle($job, $request->user(), RequestId::of($request), (int) $cylinder, Station::from($data['station']), [
-            'known_bore' => $data['known_bore'] ?? '', 'known_gap' => $data['known_gap'] ?? '', 'gap' => $data['gap'] ?? '',
+            'known_bore' => $data['known_bore'] ?? '',
+            'known_gap' => $data['known_gap'] ?? '',
+            'gap' => $data['gap'] ?? '',
         ]);
 
-        return $request->expectsJson() ? SheetAnswer::of($request, $written->file, SheetName::Incoming) : redirect()->route('bore', [$job, $cylinder]);
+        return $request->expectsJson()
+            ? SheetAnswer::of($request, $written->file, SheetName::Incoming)
+            : redirect()->route('bore', [$job, $cylinder]);
     }
 }

@@ -41,7 +41,9 @@ final class BoreFragments implements Fragments
     public function margin(): string
     {
         return view('bore.margin', [
-            'page' => $this->page(), 'job' => $this->file->job, 'file' => $this->file,
+            'page' => $this->page(),
+            'job' => $this->file->job,
+            'file' => $this->file,
             'mayWrite' => ! $this->file->job->is_closed && ($this->reader?->can('measure') ?? false),
         ])->render();
     }
@@ -49,9 +51,15 @@ final class BoreFragments implements Fragments
     public function walk(): array
     {
         $entries = $this->file->record->entries(SheetName::Incoming);
-        $unread = array_values(array_filter(BorePage::places($this->cylinder), static fn ($place): bool => $entries->at($place)->newest() === null));
+        $unread = array_values(
+            array_filter(BorePage::places($this->cylinder), static fn ($place): bool => $entries->at($place)->newest() === null),
+        );
 
-        return array_map(static fn ($place, int $index): array => ['place' => $place->key(), 'isProposed' => $index === 0, 'isRepeat' => false], $unread, array_keys($unread));
+        return array_map(
+            static fn ($place, int $index): array => ['place' => $place->key(), 'isProposed' => $index === 0, 'isRepeat' => false],
+            $unread,
+            array_keys($unread),
+        );
     }
 
     public function gauges(): GaugeChoices

@@ -67,11 +67,29 @@ final readonly class BorePage
         $map = self::wearMap($file, $bore, $asMade);
 
         return new self(
-            $cylinder, $file->sheet->layout->cylinders(), self::rows($file, $cylinder), $file->display->deviationUnit(),
-            self::stamp($needs, $bore), $needs, $map === null ? [] : self::told($map, $file),
-            $map === null ? 'Trace the wall in four directions or more, with an indicator on a spindle centred on the original axis, set to nothing at the radius as made. Then the best centre of each size is exact.' : '',
-            array_map(static fn (Said $said): RingGapLine => RingGapLine::of($said, $file), array_values(array_filter($file->record->observations()->all(EntryKind::RingGap), static fn (Said $said): bool => $said->whole('cylinder') === $cylinder))),
-            BoreCentre::of($wall, $needs, $asMade), WallMap::of($wall, $file->display), BoreProfile::of($file, $bore->measures, $wall),
+            $cylinder,
+            $file->sheet->layout->cylinders(),
+            self::rows($file, $cylinder),
+            $file->display->deviationUnit(),
+            self::stamp($needs, $bore),
+            $needs,
+            $map === null ? [] : self::told($map, $file),
+            $map === null
+                ? 'Trace the wall in four directions or more, with an indicator on a spindle centred on the original axis, set to '.
+                    'nothing at the radius as made. Then the best centre of each size is exact.'
+                : '',
+            array_map(
+                static fn (Said $said): RingGapLine => RingGapLine::of($said, $file),
+                array_values(
+                    array_filter(
+                        $file->record->observations()->all(EntryKind::RingGap),
+                        static fn (Said $said): bool => $said->whole('cylinder') === $cylinder,
+                    ),
+                ),
+            ),
+            BoreCentre::of($wall, $needs, $asMade),
+            WallMap::of($wall, $file->display),
+            BoreProfile::of($file, $bore->measures, $wall),
         );
     }
 
@@ -95,10 +113,21 @@ final readonly class BorePage
     private static function rows(JobFile $file, int $cylinder): array
     {
         $cells = new WallCells($file->record->entries(SheetName::Incoming), $file->display);
-        $rows = array_map(static fn (int $degrees): SheetRow => new SheetRow('reading', '', "{$degrees}°".([0 => ' thrust', 90 => ' rear', 180 => ' opposite', 270 => ' front'][$degrees] ?? ''), [
-            ...array_map(static fn (Station $station): SheetCell => $cells->of(BorePlace::trace($cylinder, $station, $degrees)), Station::JUDGED),
-            $cells->of(BorePlace::wall($cylinder, $degrees)),
-        ]), self::DIRECTIONS);
+        $rows = array_map(
+            static fn (int $degrees): SheetRow => new SheetRow(
+                'reading',
+                '',
+                "{$degrees}°".([0 => ' thrust', 90 => ' rear', 180 => ' opposite', 270 => ' front'][$degrees] ?? ''),
+                [
+                    ...array_map(
+                        static fn (Station $station): SheetCell => $cells->of(BorePlace::trace($cylinder, $station, $degrees)),
+                        Station::JUDGED,
+                    ),
+                    $cells->of(BorePlace::wall($cylinder, $degrees)),
+                ],
+            ),
+            self::DIRECTIONS,
+        );
 
         return [...$rows, new SheetRow('reading', '', 'deepest pit', [$cells->of(BorePlace::look(BoreFeature::PitDepth, $cylinder))])];
     }
@@ -108,12 +137,20 @@ final readonly class BorePage
     {
         $one = array_values(array_filter($plan->cylinders, static fn (CylinderToPlan $one): bool => $one->number === $cylinder))[0];
 
-        return array_map(static fn (Length $step): BoreNeed => BoreNeed::of($plan->block, $one, $plan->required[$cylinder], $step, $display), $plan->block->stepsAbove($plan->block->currentStep));
+        return array_map(
+            static fn (Length $step): BoreNeed => BoreNeed::of($plan->block, $one, $plan->required[$cylinder], $step, $display),
+            $plan->block->stepsAbove($plan->block->currentStep),
+        );
     }
 
     private static function wearMap(JobFile $file, JudgedBore $bore, Length $asMade): ?WearMap
     {
-        return CylinderToPlan::map($bore->inspection->wall, $asMade, $file->policy->boreAllowances($file->sheet->unit)->cleanUpStock, $file->sheet->bore->allowedShift);
+        return CylinderToPlan::map(
+            $bore->inspection->wall,
+            $asMade,
+            $file->policy->boreAllowances($file->sheet->unit)->cleanUpStock,
+            $file->sheet->bore->allowedShift,
+        );
     }
 
     /** @return list<array{name: string, text: string}> */
@@ -123,11 +160,22 @@ final readonly class BorePage
         $direction = BoreNeed::degrees(rad2deg(atan2($map->freeCentre->y, $map->freeCentre->x)));
         $isFar = $map->freeShift->isLargerThan($file->sheet->bore->allowedShift);
 
-        return array_values(array_filter([
-            ['name' => 'On centre', 'text' => $display->sizeWithUnit($map->centred)],
-            ['name' => 'Best centre', 'text' => $display->sizeWithUnit($map->free).", shift {$display->magnitude($map->freeShift)} towards {$direction}°"],
-            $isFar ? ['name' => 'Best allowed', 'text' => $display->sizeWithUnit($map->constrained).", shift {$display->magnitude($file->sheet->bore->allowedShift)}, the most allowed"] : null,
-        ]));
+        return array_values(
+            array_filter([
+                ['name' => 'On centre', 'text' => $display->sizeWithUnit($map->centred)],
+                [
+                    'name' => 'Best centre',
+                    'text' => $display->sizeWithUnit($map->free).", shift {$display->magnitude($map->freeShift)} towards {$direction}°",
+                ],
+                $isFar
+                    ? [
+                        'name' => 'Best allowed',
+                        'text' => $display->sizeWithUnit($map->constrained).
+                            ", shift {$display->magnitude($file->sheet->bore->allowedShift)}, the most allowed",
+                    ]
+                    : null,
+            ]),
+        );
     }
 
     /** @param  list<BoreNeed>  $needs */
@@ -136,10 +184,18 @@ final readonly class BorePage
         $first = array_values(array_filter($needs, static fn (BoreNeed $need): bool => $need->state !== CellState::Out))[0] ?? null;
 
         return match (true) {
-            ! $bore->measures->isRead() && $bore->inspection->wall->traced === [] => new Stamp('Not yet read', "cylinder {$bore->cylinder()}", 'missing'),
+            ! $bore->measures->isRead() && $bore->inspection->wall->traced === [] => new Stamp(
+                'Not yet read',
+                "cylinder {$bore->cylinder()}",
+                'missing',
+            ),
             $needs === [] => new Stamp('No size yet', 'the size step is not known', 'missing'),
             $first === null => new Stamp('No size cleans up', "cylinder {$bore->cylinder()} is sleeved", 'out'),
-            default => new Stamp("Cleans up at {$first->name}", $first->state === CellState::Close ? 'off centre' : 'on centre', $first->state === CellState::Close ? 'close' : 'good'),
+            default => new Stamp(
+                "Cleans up at {$first->name}",
+                $first->state === CellState::Close ? 'off centre' : 'on centre',
+                $first->state === CellState::Close ? 'close' : 'good',
+            ),
         };
     }
 }

@@ -17,8 +17,12 @@ final class BoreSheetFragments implements Fragments
 {
     private ?BoreSheetView $view = null;
 
-    public function __construct(private readonly JobFile $file, private readonly SheetName $sheet, private readonly ?User $reader, private readonly bool $showsAllAxes = false)
-    {
+    public function __construct(
+        private readonly JobFile $file,
+        private readonly SheetName $sheet,
+        private readonly ?User $reader,
+        private readonly bool $showsAllAxes = false,
+    ) {
     }
 
     public function url(): string
@@ -60,13 +64,18 @@ final class BoreSheetFragments implements Fragments
     {
         $job = $this->file->job;
         $shared = [
-            'job' => $job, 'sheet' => $this->sheet, 'suspects' => count($this->file->record->entries($this->sheet)->suspects()),
+            'job' => $job,
+            'sheet' => $this->sheet,
+            'suspects' => count($this->file->record->entries($this->sheet)->suspects()),
             'mayWrite' => ! $job->is_closed && ($this->reader?->can('measure') ?? false),
         ];
 
         return $this->sheet === SheetName::Incoming
             ? view('measure.margin', $shared + ['margin' => MeasureMargin::of($this->file)])->render()
-            : view('verify.margin', $shared + ['margin' => VerifyMargin::of($this->file), 'mayDecide' => $this->reader?->can('verify') ?? false])->render();
+            : view(
+                'verify.margin',
+                $shared + ['margin' => VerifyMargin::of($this->file), 'mayDecide' => $this->reader?->can('verify') ?? false],
+            )->render();
     }
 
     /** The proposed reading first, then every place that is not read. */
@@ -74,14 +83,18 @@ final class BoreSheetFragments implements Fragments
     {
         $places = $this->sheet === SheetName::Incoming ? $this->incomingWalk() : $this->finishedWalk();
 
-        $proposed = $this->sheet === SheetName::Incoming ? $this->file->assessment()->next->place : ($places[0] ?? null);
+        $proposed = $this->sheet === SheetName::Incoming ? $this->file->assessment()->next->place : $places[0] ?? null;
 
         $entries = $this->file->record->entries($this->sheet);
 
-        return array_map(static fn (Place $place): array => [
-            'place' => $place->key(), 'isProposed' => $place->key() === $proposed?->key(),
-            'isRepeat' => $place->feature->isMeasured() && $entries->at($place)->newest() !== null && ! $entries->isSuspect($place),
-        ], $places);
+        return array_map(
+            static fn (Place $place): array => [
+                'place' => $place->key(),
+                'isProposed' => $place->key() === $proposed?->key(),
+                'isRepeat' => $place->feature->isMeasured() && $entries->at($place)->newest() !== null && ! $entries->isSuspect($place),
+            ],
+            $places,
+        );
     }
 
     private function view(): BoreSheetView
@@ -95,7 +108,9 @@ final class BoreSheetFragments implements Fragments
         $assessment = $this->file->assessment();
         $next = $assessment->next->place;
 
-        return $next === null ? $assessment->walk : [$next, ...array_values(array_filter($assessment->walk, static fn (Place $place): bool => $place->key() !== $next->key()))];
+        return $next === null
+            ? $assessment->walk
+            : [$next, ...array_values(array_filter($assessment->walk, static fn (Place $place): bool => $place->key() !== $next->key()))];
     }
 
     /** @return list<Place> Bore by bore, as they come off the hone */

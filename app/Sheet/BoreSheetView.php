@@ -51,27 +51,64 @@ final readonly class BoreSheetView
         $base = self::base($file, $sheet, $setup);
         $cells = new SheetCells($file, $entries, $base, self::marks($file, $sheet));
         $cylinders = $file->sheet->layout->cylinders();
-        $measures = $sheet === SheetName::Incoming
-            ? array_map(static fn (JudgedBore $bore): BoreMeasures => $bore->measures, $file->assessment()->bores)
-            : array_map(static fn (int $cylinder): BoreMeasures => BoreMeasures::of($entries->bores()->inspection($cylinder, $file->sheet, $file->policy)), $cylinders);
+        $measures =
+            $sheet === SheetName::Incoming
+                ? array_map(static fn (JudgedBore $bore): BoreMeasures => $bore->measures, $file->assessment()->bores)
+                : array_map(
+                    static fn (int $cylinder): BoreMeasures => BoreMeasures::of(
+                        $entries->bores()->inspection($cylinder, $file->sheet, $file->policy),
+                    ),
+                    $cylinders,
+                );
         $limits = $sheet === SheetName::Incoming ? $file->sheet->bore->service : $file->sheet->bore->finished;
 
         $rows = [];
         foreach (Station::JUDGED as $station) {
             foreach (self::axes($entries, $station, $showsAllAxes) as $index => $axis) {
-                $rows[] = new SheetRow('reading', $index === 0 ? ucfirst($station->value) : '', $axis->label(), array_map(
-                    static fn (int $cylinder): SheetCell => $cells->length(BorePlace::bore($cylinder, $station, $axis)), $cylinders));
+                $rows[] = new SheetRow(
+                    'reading',
+                    $index === 0 ? ucfirst($station->value) : '',
+                    $axis->label(),
+                    array_map(
+                        static fn (int $cylinder): SheetCell => $cells->length(BorePlace::bore($cylinder, $station, $axis)),
+                        $cylinders,
+                    ),
+                );
             }
-            $rows[] = new SheetRow('derived', '', 'out-of-round', array_map(
-                static fn (BoreMeasures $one): SheetCell => $cells->spread($one->outOfRound[$station->value], $limits->outOfRound), $measures));
+            $rows[] = new SheetRow(
+                'derived',
+                '',
+                'out-of-round',
+                array_map(
+                    static fn (BoreMeasures $one): SheetCell => $cells->spread($one->outOfRound[$station->value], $limits->outOfRound),
+                    $measures,
+                ),
+            );
         }
-        $rows[] = new SheetRow('derived', '', 'taper', array_map(
-            static fn (BoreMeasures $one): SheetCell => $cells->taper($one, $limits->taper), $measures));
-        $rows = [...$rows, ...self::otherRows($cells, $sheet, $cylinders, self::axes($entries, Station::Land, $showsAllAxes), $sheet === SheetName::Incoming ? $file->assessment()->bores : [])];
+        $rows[] = new SheetRow(
+            'derived',
+            '',
+            'taper',
+            array_map(static fn (BoreMeasures $one): SheetCell => $cells->taper($one, $limits->taper), $measures),
+        );
+        $rows = [
+            ...$rows,
+            ...self::otherRows(
+                $cells,
+                $sheet,
+                $cylinders,
+                self::axes($entries, Station::Land, $showsAllAxes),
+                $sheet === SheetName::Incoming ? $file->assessment()->bores : [],
+            ),
+        ];
 
         return new self(
-            $cylinders, $rows, $file->display->size($base), $file->display->deviationUnit(),
-            SetupLine::of($setup, $file), SetupLine::of($entries->gauges->current(BoreFeature::Piston), $file),
+            $cylinders,
+            $rows,
+            $file->display->size($base),
+            $file->display->deviationUnit(),
+            SetupLine::of($setup, $file),
+            SetupLine::of($entries->gauges->current(BoreFeature::Piston), $file),
         );
     }
 
@@ -83,11 +120,28 @@ final readonly class BoreSheetView
      */
     private static function otherRows(SheetCells $cells, SheetName $sheet, array $cylinders, array $landAxes, array $bores): array
     {
-        $row = static fn (string $kind, string $group, string $label, callable $place): SheetRow => new SheetRow($kind, $group, $label, array_map(
-            static fn (int $cylinder): SheetCell => $kind === 'reading' ? $cells->length($place($cylinder)) : $cells->look($place($cylinder)), $cylinders));
+        $row = static fn (string $kind, string $group, string $label, callable $place): SheetRow => new SheetRow(
+            $kind,
+            $group,
+            $label,
+            array_map(
+                static fn (int $cylinder): SheetCell => $kind === 'reading'
+                    ? $cells->length($place($cylinder))
+                    : $cells->look($place($cylinder)),
+                $cylinders,
+            ),
+        );
         $pistons = [
             $row('reading', 'Piston', 'skirt', BorePlace::piston(...)),
-            new SheetRow('reading', '', 'weight, g', array_map(static fn (int $cylinder): SheetCell => $cells->weight(Place::at(WeightFeature::PistonWeight, $cylinder)), $cylinders)),
+            new SheetRow(
+                'reading',
+                '',
+                'weight, g',
+                array_map(
+                    static fn (int $cylinder): SheetCell => $cells->weight(Place::at(WeightFeature::PistonWeight, $cylinder)),
+                    $cylinders,
+                ),
+            ),
         ];
         if ($sheet === SheetName::Finished) {
             return $pistons;
@@ -97,7 +151,16 @@ final readonly class BoreSheetView
         }
 
         return [
-            ...array_map(static fn (Axis $axis, int $index): SheetRow => $row('reading', $index === 0 ? 'Land' : '', $axis->label(), static fn (int $cylinder): Place => BorePlace::bore($cylinder, Station::Land, $axis)), $landAxes, array_keys($landAxes)),
+            ...array_map(
+                static fn (Axis $axis, int $index): SheetRow => $row(
+                    'reading',
+                    $index === 0 ? 'Land' : '',
+                    $axis->label(),
+                    static fn (int $cylinder): Place => BorePlace::bore($cylinder, Station::Land, $axis),
+                ),
+                $landAxes,
+                array_keys($landAxes),
+            ),
             ...$pistons,
             $row('look', 'Ridge', 'top', static fn (int $cylinder): Place => BorePlace::ridge($cylinder, Station::Top)),
             $row('look', '', 'bottom', static fn (int $cylinder): Place => BorePlace::ridge($cylinder, Station::Bottom)),
@@ -117,7 +180,12 @@ final readonly class BoreSheetView
         $read = $entries->axesRead($station);
         $needed = $station === Station::Land ? [Axis::Inline] : Axis::NEEDED;
 
-        return array_values(array_filter(Axis::cases(), static fn (Axis $axis): bool => $areAll || in_array($axis, $needed, true) || isset($read[$axis->value])));
+        return array_values(
+            array_filter(
+                Axis::cases(),
+                static fn (Axis $axis): bool => $areAll || in_array($axis, $needed, true) || isset($read[$axis->value]),
+            ),
+        );
     }
 
     /** Deviations are shown against the gauge's zero, so that the sheet says what the gauge said; else against the bore as made. */
@@ -125,7 +193,8 @@ final readonly class BoreSheetView
     {
         $step = $sheet === SheetName::Finished ? $file->work()->chosen()?->step : $file->assessment()->step->value;
 
-        return ($setup === null ? null : $file->record->entries($sheet)->gauges->zero($setup)) ?? $file->sheet->bore->sizeAt($step ?? Length::zero());
+        return ($setup === null ? null : $file->record->entries($sheet)->gauges->zero($setup)) ??
+            $file->sheet->bore->sizeAt($step ?? Length::zero());
     }
 
     /** @return array<string, CellState> By place key */

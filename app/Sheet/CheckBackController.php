@@ -23,8 +23,20 @@ final class CheckBackController
     public function store(Request $request, Job $job, SheetName $sheet, CheckGauge $check): JsonResponse
     {
         /** @var array{shows?: ?string, master?: ?string, feature?: ?string} $data */
-        $data = $request->validate(['shows' => ['nullable', 'string', 'max:60'], 'master' => ['nullable', 'string', 'max:60'], 'feature' => ['nullable', Rule::in(FeatureCodes::stated())]]);
-        $written = $check->handle($job, $request->user(), RequestId::of($request), $sheet, $data['shows'] ?? '', $data['master'] ?? '', FeatureCodes::of($data['feature'] ?? BoreFeature::Bore->value));
+        $data = $request->validate([
+            'shows' => ['nullable', 'string', 'max:60'],
+            'master' => ['nullable', 'string', 'max:60'],
+            'feature' => ['nullable', Rule::in(FeatureCodes::stated())],
+        ]);
+        $written = $check->handle(
+            $job,
+            $request->user(),
+            RequestId::of($request),
+            $sheet,
+            $data['shows'] ?? '',
+            $data['master'] ?? '',
+            FeatureCodes::of($data['feature'] ?? BoreFeature::Bore->value),
+        );
 
         return SheetAnswer::of($request, $written->file, $sheet);
     }
@@ -39,6 +51,8 @@ final class CheckBackController
             throw Refused::because('reason', $question->getMessage());
         }
 
-        return $request->expectsJson() ? SheetAnswer::of($request, $written->file, $sheet) : redirect("/jobs/{$job->tag()}/{$sheet->path()}");
+        return $request->expectsJson()
+            ? SheetAnswer::of($request, $written->file, $sheet)
+            : redirect("/jobs/{$job->tag()}/{$sheet->path()}");
     }
 }

@@ -33,15 +33,34 @@ final readonly class CheckGauge
      *
      * @throws AskBack If no gauge is stated, or what is typed cannot be read
      */
-    public function handle(Job $job, User $by, string $ulid, SheetName $sheet, string $shows, string $master, Feature $feature = BoreFeature::Bore): Written
-    {
-        return $this->ledger->write($job->id, $ulid, EntryKind::CheckBack, $by, function (JobFile $file) use ($by, $ulid, $sheet, $shows, $master, $feature): array {
+    public function handle(
+        Job $job,
+        User $by,
+        string $ulid,
+        SheetName $sheet,
+        string $shows,
+        string $master,
+        Feature $feature = BoreFeature::Bore,
+    ): Written {
+        return $this->ledger->write($job->id, $ulid, EntryKind::CheckBack, $by, function (JobFile $file) use (
+            $by,
+            $ulid,
+            $sheet,
+            $shows,
+            $master,
+            $feature,
+        ): array {
             $setup = $file->record->entries($sheet)->gauges->current($feature) ?? throw AskBack::setup();
-            $setup->scale === null || throw AskBack::unreadable('A scale is checked under a check weight, on its own page of the register.');
+            $setup->scale === null ||
+                throw AskBack::unreadable('A scale is checked under a check weight, on its own page of the register.');
             $rows = $file->record->entries($sheet)->rows;
             [$masterSize, $shown] = $this->sizes($file, $setup, $shows, $master);
             $row = [
-                'setup_id' => $setup->id, 'sheet' => $sheet->value, 'typed' => $shows, 'master_nm' => $masterSize->nanometres, 'shows_nm' => $shown->nanometres,
+                'setup_id' => $setup->id,
+                'sheet' => $sheet->value,
+                'typed' => $shows,
+                'master_nm' => $masterSize->nanometres,
+                'shows_nm' => $shown->nanometres,
                 'last_reading_id' => $rows === [] ? 0 : end($rows)->id,
             ];
             CheckBack::query()->create($row + ['ulid' => $ulid, 'job_id' => $file->job->id, 'user_id' => $by->id, 'created_at' => now()]);

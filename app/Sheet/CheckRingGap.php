@@ -23,9 +23,20 @@ final readonly class CheckRingGap
     /** @param  array{known_bore: string, known_gap: string, gap: string}  $typed */
     public function handle(Job $job, User $by, string $ulid, int $cylinder, Station $station, array $typed): Written
     {
-        return $this->observe->handle($job, $by, $ulid, EntryKind::RingGap, static function (JobFile $file) use ($ulid, $cylinder, $station, $typed): array {
+        return $this->observe->handle($job, $by, $ulid, EntryKind::RingGap, static function (JobFile $file) use (
+            $ulid,
+            $cylinder,
+            $station,
+            $typed,
+        ): array {
             $said = ['cylinder' => $cylinder, 'station' => $station->value, 'typed' => implode(' / ', $typed)];
-            foreach (['known_bore' => 'The bore in which the gap is known, like 3.8125.', 'known_gap' => 'The known gap, like .015.', 'gap' => 'The gap in this bore, like .024.'] as $field => $complaint) {
+            foreach (
+                [
+                    'known_bore' => 'The bore in which the gap is known, like 3.8125.',
+                    'known_gap' => 'The known gap, like .015.',
+                    'gap' => 'The gap in this bore, like .024.',
+                ] as $field => $complaint
+            ) {
                 $length = TypedLength::above($file, $field, $typed[$field], $complaint) ?? throw Refused::because($field, $complaint);
                 $said["{$field}_nm"] = $length->nanometres;
             }

@@ -23,16 +23,30 @@ final readonly class ConfirmSuspects
 
     public function handle(Job $job, User $by, string $ulid, SheetName $sheet, string $reason): Written
     {
-        return $this->observe->handle($job, $by, $ulid, EntryKind::SuspectsConfirmed, static function (JobFile $file) use ($ulid, $sheet, $reason): array {
+        return $this->observe->handle($job, $by, $ulid, EntryKind::SuspectsConfirmed, static function (JobFile $file) use (
+            $ulid,
+            $sheet,
+            $reason,
+        ): array {
             $suspects = $file->record->entries($sheet)->suspects();
             if ($suspects === []) {
                 throw AskBack::unreadable('No reading of this sheet is suspect any more.');
             }
             if (trim($reason) === '') {
-                throw AskBack::unreadable('Say why they can be trusted: the drift was found on the master, not on the gauge; another gauge reads the same.');
+                throw AskBack::unreadable(
+                    'Say why they can be trusted: the drift was found on the master, not on the gauge; another gauge reads the same.',
+                );
             }
 
-            return [$ulid, ['sheet' => $sheet->value, 'reason' => $reason, 'count' => count($suspects), 'readings' => array_map(static fn (KeyedReading $row): string => $row->ulid, $suspects)]];
+            return [
+                $ulid,
+                [
+                    'sheet' => $sheet->value,
+                    'reason' => $reason,
+                    'count' => count($suspects),
+                    'readings' => array_map(static fn (KeyedReading $row): string => $row->ulid, $suspects),
+                ],
+            ];
         });
     }
 }

@@ -37,7 +37,10 @@ final readonly class GaugeChoices
     /** Read without models, in one query: every opening of a sheet needs it. */
     public static function inUse(LengthDisplay $display): self
     {
-        $rows = DB::select('SELECT tag, name, kind, unit, calibration_due, NULL AS size_nm FROM gauges WHERE is_retired = 0 UNION ALL SELECT tag, name, NULL, unit, calibration_due, size_nm FROM masters ORDER BY tag');
+        $rows = DB::select(
+            'SELECT tag, name, kind, unit, calibration_due, NULL AS size_nm FROM gauges WHERE is_retired = 0 UNION ALL SELECT tag, '.
+                'name, NULL, unit, calibration_due, size_nm FROM masters ORDER BY tag',
+        );
         $today = Carbon::today()->format('Y-m-d');
         $gauges = [0 => [], 1 => []];
         $masters = [];
@@ -45,7 +48,12 @@ final readonly class GaugeChoices
             $isPastDue = $row->calibration_due !== null && $row->calibration_due < $today;
             $kind = $row->kind === null ? null : InstrumentKind::from($row->kind);
             if ($kind === null) {
-                $masters[] = MasterChoice::of($row->tag, $row->name, $row->size_nm === null ? '' : $display->size(Length::ofNanometres($row->size_nm)), $isPastDue);
+                $masters[] = MasterChoice::of(
+                    $row->tag,
+                    $row->name,
+                    $row->size_nm === null ? '' : $display->size(Length::ofNanometres($row->size_nm)),
+                    $isPastDue,
+                );
             } else {
                 $gauges[(int) ($row->unit !== $display->unit()->value)][] = GaugeChoice::of($row->tag, $row->name, $kind, $isPastDue);
             }

@@ -28,9 +28,15 @@ final readonly class GaugedValue
     public function setup(JobFile $file, User $by, ReadingEntry $entry): StatedSetup
     {
         $feature = $entry->place->feature;
-        $stated = $entry->setupUlid === null ? null : Setup::query()->firstWhere([
-            'ulid' => $entry->setupUlid, 'job_id' => $file->job->id, 'sheet' => $entry->sheet->value, 'feature' => $feature->value,
-        ]);
+        $stated =
+            $entry->setupUlid === null
+                ? null
+                : Setup::query()->firstWhere([
+                    'ulid' => $entry->setupUlid,
+                    'job_id' => $file->job->id,
+                    'sheet' => $entry->sheet->value,
+                    'feature' => $feature->value,
+                ]);
         $setup = $stated?->stated() ?? $file->record->entries($entry->sheet)->gauges->current($feature);
         if ($setup !== null && $file->record->entries($entry->sheet)->gauges->hasDrifted($setup)) {
             throw AskBack::drifted();
@@ -41,10 +47,23 @@ final readonly class GaugedValue
         $standard = $file->standardOf($entry->sheet, $feature);
         $kind = UsualGauge::of($feature, $standard->isPositive() ? $standard : null);
 
-        $setup = new Setup([
-            'ulid' => (string) Str::ulid(), 'job_id' => $file->job->id, 'sheet' => $entry->sheet->value, 'feature' => $feature->value,
-            'instrument' => $kind, 'user_id' => $by->id, 'created_at' => now(),
-        ] + ($kind->showsSizes() ? [] : ['reading_unit' => $file->sheet->unit->readingUnit(), 'zero_nm' => $feature->measurand() === Measurand::Size ? $standard->nanometres : 0]));
+        $setup = new Setup(
+            [
+                'ulid' => (string) Str::ulid(),
+                'job_id' => $file->job->id,
+                'sheet' => $entry->sheet->value,
+                'feature' => $feature->value,
+                'instrument' => $kind,
+                'user_id' => $by->id,
+                'created_at' => now(),
+            ] +
+                ($kind->showsSizes()
+                    ? []
+                    : [
+                        'reading_unit' => $file->sheet->unit->readingUnit(),
+                        'zero_nm' => $feature->measurand() === Measurand::Size ? $standard->nanometres : 0,
+                    ]),
+        );
         $setup->fitness = GaugeFitness::stored($setup->stated(), $file);
         $setup->save();
 
@@ -93,6 +112,7 @@ final readonly class GaugedValue
         }
         $zero = $setup->knownZero ?? Length::zero();
 
-        return "{$file->display->deviation($ends[0]->minus($zero))} to {$file->display->deviation($ends[1]->minus($zero))} {$file->display->deviationUnit()}";
+        return "{$file->display->deviation($ends[0]->minus($zero))} to {$file->display->deviation($ends[1]->minus($zero))} ".
+            "{$file->display->deviationUnit()}";
     }
 }

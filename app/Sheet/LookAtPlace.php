@@ -22,9 +22,14 @@ final readonly class LookAtPlace
 
     public function handle(Job $job, User $by, string $ulid, int $number, bool $looked): Written
     {
-        return $this->observe->handle($job, $by, $ulid, EntryKind::PlaceLookedAt, static function (JobFile $file) use ($number, $looked): array {
-            $place = array_values(array_filter($file->sheet->pronePlaces, static fn (PronePlace $place): bool => $place->number === $number))[0]
-                ?? throw Refused::because('number', "This family has no crack-prone place {$number}.");
+        return $this->observe->handle($job, $by, $ulid, EntryKind::PlaceLookedAt, static function (JobFile $file) use (
+            $number,
+            $looked,
+        ): array {
+            $place =
+                array_values(
+                    array_filter($file->sheet->pronePlaces, static fn (PronePlace $place): bool => $place->number === $number),
+                )[0] ?? throw Refused::because('number', "This family has no crack-prone place {$number}.");
 
             return ["place.{$number}", ['looked' => $looked, 'face' => $place->face->value, 'words' => $place->words]];
         });

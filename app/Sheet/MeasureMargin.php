@@ -56,10 +56,22 @@ final readonly class MeasureMargin
         $findings = self::telling($assessment);
         $told = CloseCalls::together($findings);
         $shown = array_slice($told, 0, self::MOST_REASONS);
-        $isClose = array_filter(array_merge(...$shown), static fn (Finding $finding): bool => $finding->isCloseCall || $finding->outcome === Outcome::Undecided) !== [];
+        $isClose =
+            array_filter(
+                array_merge(...$shown),
+                static fn (Finding $finding): bool => $finding->isCloseCall || $finding->outcome === Outcome::Undecided,
+            ) !== [];
         $findingWords = $isClose ? SettlingWords::of($file) : new FindingWords($file->display);
         $bores = array_column(array_map(static fn (JudgedBore $bore): array => [$bore->cylinder(), $bore], $assessment->bores), 1, 0);
-        $lines = array_map(static fn (array $together): FindingLine => FindingLine::ofAll($together, $findingWords, $file->display, $bores[$together[0]->about->number()]), $shown);
+        $lines = array_map(
+            static fn (array $together): FindingLine => FindingLine::ofAll(
+                $together,
+                $findingWords,
+                $file->display,
+                $bores[$together[0]->about->number()],
+            ),
+            $shown,
+        );
 
         return new self(
             Stamp::ofBlock($assessment, $words),
@@ -70,7 +82,8 @@ final readonly class MeasureMargin
             $assessment->isSettled(),
             $assessment->needsSize && $assessment->next->place !== null,
             $assessment->isSettled() && ! $file->job->is_closed && self::isUnchecked($file),
-            $words->questions($assessment), $assessment->next->traces,
+            $words->questions($assessment),
+            $assessment->next->traces,
         );
     }
 
@@ -86,10 +99,19 @@ final readonly class MeasureMargin
     /** @return list<Finding> Failures first, then close calls */
     private static function telling(BlockAssessment $assessment): array
     {
-        $close = array_merge([], ...array_map(
-            static fn (JudgedBore $bore): array => array_values(array_filter($bore->findings, static fn (Finding $finding): bool => $finding->outcome === Outcome::Undecided || ($finding->isCloseCall && $finding->margin?->isNegative() === false))),
-            $assessment->bores,
-        ));
+        $close = array_merge(
+            [],
+            ...array_map(
+                static fn (JudgedBore $bore): array => array_values(
+                    array_filter(
+                        $bore->findings,
+                        static fn (Finding $finding): bool => $finding->outcome === Outcome::Undecided ||
+                            ($finding->isCloseCall && $finding->margin?->isNegative() === false),
+                    ),
+                ),
+                $assessment->bores,
+            ),
+        );
 
         return [...self::worstOfEachCylinder($assessment->failures()), ...$close];
     }
@@ -115,7 +137,15 @@ final readonly class MeasureMargin
         $needs = [];
         foreach ($assessment->plan->options ?? [] as $option) {
             if ($option->kind === OptionKind::Bore && ! in_array(CellState::Good, array_column($needs, 'state'), true)) {
-                $needs[] = ['step' => $file->display->step($option->step), 'text' => self::outcome($file, $option), 'state' => $option->sleeved !== [] || ! $option->isFeasible() ? CellState::Out : ($option->offCentre !== [] ? CellState::Close : CellState::Good)];
+                $needs[] = [
+                    'step' => $file->display->step($option->step),
+                    'text' => self::outcome($file, $option),
+                    'state' => $option->sleeved !== [] || ! $option->isFeasible()
+                            ? CellState::Out
+                            : ($option->offCentre !== []
+                                ? CellState::Close
+                                : CellState::Good),
+                ];
             }
         }
 
@@ -130,7 +160,10 @@ final readonly class MeasureMargin
         }
         if ($option->offCentre !== []) {
             $upTo = count($option->offCentre) === 1 ? '' : 'up to ';
-            $parts[] = VerdictWords::list(array_keys($option->offCentre))." only if offset toward the wear, by {$upTo}{$file->display->magnitude(Length::largest(...array_values($option->offCentre)))}";
+            $parts[] =
+                VerdictWords::list(array_keys($option->offCentre)).
+                ' only if offset toward the wear, by '.
+                    "{$upTo}{$file->display->magnitude(Length::largest(...array_values($option->offCentre)))}";
         }
         if ($option->wallTooThin !== []) {
             $parts[] = 'wall too thin in '.VerdictWords::list($option->wallTooThin);

@@ -35,7 +35,9 @@ final readonly class PartReading
      */
     public function row(JobFile $file, User $by, ReadingEntry $entry, Section $section): array
     {
-        $one = $file->inspection()->plan($section)->find($entry->place) ?? throw AskBack::unreadable("This engine has no place “{$entry->place->words()}” on this sheet.");
+        $one =
+            $file->inspection()->plan($section)->find($entry->place) ??
+            throw AskBack::unreadable("This engine has no place “{$entry->place->words()}” on this sheet.");
 
         return match ($entry->place->feature->measurand()) {
             Measurand::Look => ['look' => $this->look($entry)],
@@ -47,8 +49,8 @@ final readonly class PartReading
 
     private function look(ReadingEntry $entry): string
     {
-        return LookCodes::stored($entry->place->feature, trim($entry->text))
-            ?? throw AskBack::unreadable('Answer with one digit: '.LookCodes::legend($entry->place->feature).'.');
+        return LookCodes::stored($entry->place->feature, trim($entry->text)) ??
+            throw AskBack::unreadable('Answer with one digit: '.LookCodes::legend($entry->place->feature).'.');
     }
 
     /** @return array<string, int|float> */
@@ -89,8 +91,10 @@ final readonly class PartReading
         $plausibility = new Plausibility($file->policy->boreAllowances($file->sheet->unit), $file->display);
         $shown = $setup->instrument->tracesWalls() ? $value->minus($setup->knownZero ?? Length::zero()) : $value;
 
-        return ($one->nominal === null ? $this->doubtOfDistance($file, $entry, $value) : $plausibility->doubtOfSize($value, $one->nominal))
-            ?? $plausibility->doubtOfRange($shown, $setup->range, $setup->nameOrKind());
+        return ($one->nominal === null
+            ? $this->doubtOfDistance($file, $entry, $value)
+            : $plausibility->doubtOfSize($value, $one->nominal)) ??
+            $plausibility->doubtOfRange($shown, $setup->range, $setup->nameOrKind());
     }
 
     /** A small length is held against nothing, a height of a face against one that stands there already. */
@@ -98,12 +102,21 @@ final readonly class PartReading
     {
         $most = $file->policy->partAllowances($file->sheet->unit)->plausibleDistance;
         if (! in_array($entry->place->feature, [FaceFeature::DeckPoint, FaceFeature::HeadPoint], true)) {
-            return $value->absolute()->isLargerThan($most) ? "That is {$file->display->magnitudeWithUnit($value)}. Is it in the unit the gauge shows?" : null;
+            return $value->absolute()->isLargerThan($most)
+                ? "That is {$file->display->magnitudeWithUnit($value)}. Is it in the unit the gauge shows?"
+                : null;
         }
         $entries = $file->record->entries($entry->sheet);
-        $others = array_filter($entries->measuredPlaces(), static fn (Place $place): bool => $place->feature === $entry->place->feature && $place->number === $entry->place->number && $place->key() !== $entry->place->key());
+        $others = array_filter(
+            $entries->measuredPlaces(),
+            static fn (Place $place): bool => $place->feature === $entry->place->feature &&
+                $place->number === $entry->place->number &&
+                $place->key() !== $entry->place->key(),
+        );
         $first = $others === [] ? null : $entries->length(reset($others));
 
-        return $first !== null && $value->minus($first)->absolute()->isLargerThan($most) ? "That is {$file->display->magnitudeWithUnit($value->minus($first))} off the other heights of this face." : null;
+        return $first !== null && $value->minus($first)->absolute()->isLargerThan($most)
+            ? "That is {$file->display->magnitudeWithUnit($value->minus($first))} off the other heights of this face."
+            : null;
     }
 }

@@ -21,33 +21,53 @@ use NorthLedger\Core\Quantity\VolumeNotation;
 final readonly class RatioTable
 {
     /** @param  list<array{cylinder: int, chamber: string, deck: string, now: string, after: string}>  $rows */
-    private function __construct(public array $rows, public string $asNew, public string $unit, public string $changes, public string $target, public string $perTenThou, public string $cut, public bool $isAllowed)
-    {
+    private function __construct(
+        public array $rows,
+        public string $asNew,
+        public string $unit,
+        public string $changes,
+        public string $target,
+        public string $perTenThou,
+        public string $cut,
+        public bool $isAllowed,
+    ) {
     }
 
     /**
      * @param  ?float  $target  A ratio somebody wants; null where nobody asks
-     * @param  ?float  $perTenThou  What a chamber loses for each 0.010 in, in cc, where somebody has measured it; else its area at the face counts
+     * @param  ?float  $perTenThou  What a chamber loses for each 0.010 in, in cc, where somebody has measured it; else its area at the face
+     *     counts
      */
     public static function of(JobFile $file, ?float $target, ?float $perTenThou = null): self
     {
         $compression = $file->inspection()->compression();
         $now = $file->sheet->bore->sizeAt($file->assessment()->step->value ?? Length::zero());
-        $chosen = $file->sheet->bore->sizeAt($file->work()->chosen()->step ?? $file->assessment()->step->value ?? Length::zero());
+        $chosen = $file->sheet->bore->sizeAt($file->work()->chosen()->step ?? ($file->assessment()->step->value ?? Length::zero()));
         $deckCut = self::planned($file, FaceKind::Deck);
         $headCut = self::planned($file, FaceKind::Head);
-        $rows = array_map(static fn (int $cylinder): array => [
-            'cylinder' => $cylinder, 'chamber' => VolumeNotation::cubicCentimetres($compression->chamber($cylinder)->cubicMillimetres), 'deck' => $file->display->deviation($compression->deckClearance($cylinder)),
-            'now' => self::ratio($compression->ratio($cylinder, $now, Length::zero(), Length::zero())),
-            'after' => self::ratio($compression->ratio($cylinder, $chosen, $deckCut, $headCut)),
-        ], $file->sheet->layout->cylinders());
+        $rows = array_map(
+            static fn (int $cylinder): array => [
+                'cylinder' => $cylinder,
+                'chamber' => VolumeNotation::cubicCentimetres($compression->chamber($cylinder)->cubicMillimetres),
+                'deck' => $file->display->deviation($compression->deckClearance($cylinder)),
+                'now' => self::ratio($compression->ratio($cylinder, $now, Length::zero(), Length::zero())),
+                'after' => self::ratio($compression->ratio($cylinder, $chosen, $deckCut, $headCut)),
+            ],
+            $file->sheet->layout->cylinders(),
+        );
         $display = $file->display;
         [$cut, $isAllowed] = $target === null ? ['', true] : self::cutFor($file, $target, $perTenThou, $chosen, $deckCut);
 
         return new self(
-            $rows, number_format($file->sheet->volumes->ratio, 1, '.', ''), $display->deviationUnit(),
-            "After: bore {$display->sizeWithUnit($chosen)}, {$display->magnitudeWithUnit($deckCut)} off the deck, {$display->magnitudeWithUnit($headCut)} off the head.",
-            $target === null ? '' : rtrim(rtrim(number_format($target, 2, '.', ''), '0'), '.'), $perTenThou === null ? '' : (string) $perTenThou, $cut, $isAllowed,
+            $rows,
+            number_format($file->sheet->volumes->ratio, 1, '.', ''),
+            $display->deviationUnit(),
+            "After: bore {$display->sizeWithUnit($chosen)}, {$display->magnitudeWithUnit($deckCut)} off the deck, ".
+                "{$display->magnitudeWithUnit($headCut)} off the head.",
+            $target === null ? '' : rtrim(rtrim(number_format($target, 2, '.', ''), '0'), '.'),
+            $perTenThou === null ? '' : (string) $perTenThou,
+            $cut,
+            $isAllowed,
         );
     }
 
@@ -57,7 +77,11 @@ final readonly class RatioTable
         $ratios = array_column($this->rows, 'now');
         sort($ratios);
 
-        return new Stamp($ratios[0] === end($ratios) ? "{$ratios[0]} to 1" : "{$ratios[0]} to ".end($ratios), "compression now; new {$this->asNew}", 'chosen');
+        return new Stamp(
+            $ratios[0] === end($ratios) ? "{$ratios[0]} to 1" : "{$ratios[0]} to ".end($ratios),
+            "compression now; new {$this->asNew}",
+            'chosen',
+        );
     }
 
     private static function ratio(?float $ratio): string
@@ -69,8 +93,17 @@ final readonly class RatioTable
     private static function planned(JobFile $file, FaceKind $kind): Length
     {
         $judged = $file->inspection()->judged(Section::Deck);
-        $codes = array_map(static fn (int $index): string => $kind->subject($file->sheet, $index + 1)->code, array_keys($file->sheet->layout->banks));
-        $cuts = array_map(static fn (PlannedWork $work): Length => $work->step ?? Length::zero(), array_filter($judged->works, static fn (PlannedWork $work): bool => $work->kind === WorkKind::Face && in_array($work->about->code, $codes, true)));
+        $codes = array_map(
+            static fn (int $index): string => $kind->subject($file->sheet, $index + 1)->code,
+            array_keys($file->sheet->layout->banks),
+        );
+        $cuts = array_map(
+            static fn (PlannedWork $work): Length => $work->step ?? Length::zero(),
+            array_filter(
+                $judged->works,
+                static fn (PlannedWork $work): bool => $work->kind === WorkKind::Face && in_array($work->about->code, $codes, true),
+            ),
+        );
 
         return Length::largest(Length::zero(), ...array_values($cuts));
     }
@@ -83,18 +116,31 @@ final readonly class RatioTable
         }
         $compression = $file->inspection()->compression();
         $cylinders = $file->sheet->layout->cylinders();
-        usort($cylinders, static fn (int $a, int $b): int => $compression->chamber($b)->cubicMillimetres <=> $compression->chamber($a)->cubicMillimetres);
+        usort(
+            $cylinders,
+            static fn (int $a, int $b): int => $compression->chamber($b)->cubicMillimetres <=> $compression->chamber($a)->cubicMillimetres,
+        );
         $wanted = $compression->chamberFor($cylinders[0], $target, $bore, $deckCut);
-        $height = $file->inspection()->measurements(Section::Deck)->length(Place::at(FaceKind::Head->height(), 1)) ?? $file->sheet->head->standardHeight;
+        $height =
+            $file->inspection()->measurements(Section::Deck)->length(Place::at(FaceKind::Head->height(), 1)) ??
+            $file->sheet->head->standardHeight;
         try {
-            $cut = $perTenThou === null
-                ? HeadCut::byArea($compression->chamber($cylinders[0]), $wanted, $compression->chamberArea())
-                : HeadCut::byMeasured($compression->chamber($cylinders[0]), $wanted, Volume::ofCubicMillimetres(1_000 * $perTenThou));
+            $cut =
+                $perTenThou === null
+                    ? HeadCut::byArea($compression->chamber($cylinders[0]), $wanted, $compression->chamberArea())
+                    : HeadCut::byMeasured($compression->chamber($cylinders[0]), $wanted, Volume::ofCubicMillimetres(1_000 * $perTenThou));
         } catch (PlanningException $exception) {
             return [$exception->getMessage(), false];
         }
         $isAllowed = $cut->isAllowed($height, $file->sheet->head->minimumHeight);
 
-        return ['A chamber of '.VolumeNotation::cubicCentimetres($wanted->cubicMillimetres)." cc: {$file->display->magnitudeWithUnit($cut->cut)} off the head, which leaves {$file->display->sizeWithUnit($cut->heightAfter($height))}".($isAllowed ? '.' : ', below the least of '.$file->display->sizeWithUnit($file->sheet->head->minimumHeight).'.'), $isAllowed];
+        return [
+            'A chamber of '.
+            VolumeNotation::cubicCentimetres($wanted->cubicMillimetres).
+            " cc: {$file->display->magnitudeWithUnit($cut->cut)} off the head, which leaves ".
+                "{$file->display->sizeWithUnit($cut->heightAfter($height))}".
+            ($isAllowed ? '.' : ', below the least of '.$file->display->sizeWithUnit($file->sheet->head->minimumHeight).'.'),
+            $isAllowed,
+        ];
     }
 }

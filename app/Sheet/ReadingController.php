@@ -16,7 +16,10 @@ final class ReadingController
 {
     public function store(Request $request, Job $job, SheetName $sheet, RecordReading $record): JsonResponse
     {
-        /** @var array{place: string, text: ?string, setup?: ?string, repeat?: bool, confirmed?: bool, reason?: ?string, saw?: ?int, feed?: ?array{gauge: string, number: int}} $data */
+        /**
+         * @var array{place: string, text: ?string, setup?: ?string, repeat?: bool, confirmed?: bool, reason?: ?string, saw?: ?int,
+         *     feed?: ?array{gauge: string, number: int}} $data
+         */
         $data = $request->validate([
             'place' => ['required', 'string', 'max:40'],
             'text' => ['present', 'nullable', 'string', 'max:60'],
@@ -29,11 +32,22 @@ final class ReadingController
             'feed.gauge' => ['required_with:feed', 'string', 'max:12'],
             'feed.number' => ['required_with:feed', 'integer', 'between:0,999999999999'],
         ]);
-        $written = $record->handle($job, $request->user(), new ReadingEntry(
-            RequestId::of($request), $sheet, Place::parse($data['place']), (string) $data['text'], $data['setup'] ?? null,
-            $data['repeat'] ?? false, $data['confirmed'] ?? false, $data['reason'] ?? null,
-            isset($data['feed']) ? new FeedMark($data['feed']['gauge'], (int) $data['feed']['number']) : null, $data['saw'] ?? null,
-        ));
+        $written = $record->handle(
+            $job,
+            $request->user(),
+            new ReadingEntry(
+                RequestId::of($request),
+                $sheet,
+                Place::parse($data['place']),
+                (string) $data['text'],
+                $data['setup'] ?? null,
+                $data['repeat'] ?? false,
+                $data['confirmed'] ?? false,
+                $data['reason'] ?? null,
+                isset($data['feed']) ? new FeedMark($data['feed']['gauge'], (int) $data['feed']['number']) : null,
+                $data['saw'] ?? null,
+            ),
+        );
 
         return SheetAnswer::of($request, $written->file, $sheet);
     }

@@ -11,7 +11,9 @@ use NorthLedger\Core\Engine\Places\Place;
 /** One reading as it was keyed. */
 final readonly class ReadingEntry
 {
-    /** @param  ?int  $saw  Number of the reading that stood at the place on the page, zero where none did; null where the page does not say */
+    /**
+     * @param  ?int  $saw  Number of the reading that stood at the place on the page, zero where none did; null where the page does not say
+     */
     public function __construct(
         public string $ulid,
         public SheetName $sheet,

@@ -53,16 +53,24 @@ final readonly class RecordReading
             $standing = $file->record->entries($entry->sheet)->at($entry->place)->newest();
             $row = match (true) {
                 $entry->sheet->section() !== null => $this->parts->row($file, $by, $entry, $entry->sheet->section()),
-                ! in_array($entry->place->number, $file->sheet->layout->cylinders(), true) => throw AskBack::unreadable("This engine has no cylinder {$entry->place->number}."),
+                ! in_array($entry->place->number, $file->sheet->layout->cylinders(), true) => throw AskBack::unreadable(
+                    "This engine has no cylinder {$entry->place->number}.",
+                ),
                 $entry->place->feature->isGauged() => $this->measured($file, $by, $entry),
                 $entry->place->feature === WeightFeature::PistonWeight => $this->weight($file, $entry),
                 $entry->place->feature->isMeasured() => $this->wall($file, $entry),
                 default => $this->look($entry),
             };
             if ($this->isClash($entry, $standing, $by)) {
-                throw AskBack::clash(lcfirst($entry->place->words()), User::query()->findOrFail($standing?->userId)->name, (string) $standing?->typed());
+                throw AskBack::clash(
+                    lcfirst($entry->place->words()),
+                    User::query()->findOrFail($standing?->userId)->name,
+                    (string) $standing?->typed(),
+                );
             }
-            $isRepeat = ($entry->isRepeat || $entry->reason === AskBack::BOTH_COUNT) && $this->countsFromOneZero($file, $entry, $standing, $row['setup_id'] ?? null);
+            $isRepeat =
+                ($entry->isRepeat || $entry->reason === AskBack::BOTH_COUNT) &&
+                $this->countsFromOneZero($file, $entry, $standing, $row['setup_id'] ?? null);
             $reason = $entry->reason ?? $this->plainReason($file, $entry, $standing);
             if ($standing !== null && ! $isRepeat && $reason === null) {
                 throw AskBack::reason($entry->place->words(), $standing->typed());
@@ -70,40 +78,67 @@ final readonly class RecordReading
             if ($entry->feed !== null) {
                 $this->feed->mark($entry->feed, $entry->text, $entry->ulid, $file->job->id);
             }
-            $reading = Reading::query()->create($row + [
-                'ulid' => $entry->ulid,
-                'job_id' => $file->job->id,
-                'sheet' => $entry->sheet->value,
-                'place' => $entry->place->key(),
-                'typed' => $entry->text,
-                'series' => $standing !== null && $isRepeat ? $standing->series : $entry->ulid,
-                'supersedes_id' => $isRepeat ? null : $standing?->id,
-                'reason' => $reason,
-                'was_confirmed' => $entry->isConfirmed,
-                'user_id' => $by->id,
-                'created_at' => now(),
-            ]);
+            $reading = Reading::query()->create(
+                $row + [
+                    'ulid' => $entry->ulid,
+                    'job_id' => $file->job->id,
+                    'sheet' => $entry->sheet->value,
+                    'place' => $entry->place->key(),
+                    'typed' => $entry->text,
+                    'series' => $standing !== null && $isRepeat ? $standing->series : $entry->ulid,
+                    'supersedes_id' => $isRepeat ? null : $standing?->id,
+                    'reason' => $reason,
+                    'was_confirmed' => $entry->isConfirmed,
+                    'user_id' => $by->id,
+                    'created_at' => now(),
+                ],
+            );
 
             if ($entry->reason === AskBack::THEIRS_COUNTS) {
                 $this->takeBackAtOnce($reading);
             }
 
-            return $reading->only(['sheet', 'place', 'typed', 'value_nm', 'mass_ug', 'volume_mm3', 'look', 'setup_id', 'series', 'supersedes_id', 'reason', 'was_confirmed']);
+            return $reading->only([
+                'sheet',
+                'place',
+                'typed',
+                'value_nm',
+                'mass_ug',
+                'volume_mm3',
+                'look',
+                'setup_id',
+                'series',
+                'supersedes_id',
+                'reason',
+                'was_confirmed',
+            ]);
         });
     }
 
     /** True where somebody else read the place since the page last showed it, and nobody has said yet which counts. */
     private function isClash(ReadingEntry $entry, ?KeyedReading $standing, User $by): bool
     {
-        return $entry->saw !== null && $entry->reason === null && $standing !== null && $standing->userId !== $by->id && $standing->id > $entry->saw;
+        return $entry->saw !== null &&
+            $entry->reason === null &&
+            $standing !== null &&
+            $standing->userId !== $by->id &&
+            $standing->id > $entry->saw;
     }
 
     /** It is kept and does not count: what stood before stands again. */
     private function takeBackAtOnce(Reading $reading): void
     {
         Reading::query()->create([
-            'ulid' => (string) Str::ulid(), 'job_id' => $reading->job_id, 'sheet' => $reading->sheet, 'place' => $reading->place, 'typed' => '',
-            'series' => $reading->series, 'withdraws_id' => $reading->id, 'reason' => AskBack::THEIRS_COUNTS, 'user_id' => $reading->user_id, 'created_at' => now(),
+            'ulid' => (string) Str::ulid(),
+            'job_id' => $reading->job_id,
+            'sheet' => $reading->sheet,
+            'place' => $reading->place,
+            'typed' => '',
+            'series' => $reading->series,
+            'withdraws_id' => $reading->id,
+            'reason' => AskBack::THEIRS_COUNTS,
+            'user_id' => $reading->user_id,
+            'created_at' => now(),
         ]);
     }
 
@@ -131,8 +166,9 @@ final readonly class RecordReading
     private function look(ReadingEntry $entry): array
     {
         $feature = $entry->place->feature;
-        $look = LookCodes::stored($feature, trim($entry->text))
-            ?? throw AskBack::unreadable('Answer with one digit: '.LookCodes::legend($feature).'.');
+        $look =
+            LookCodes::stored($feature, trim($entry->text)) ??
+            throw AskBack::unreadable('Answer with one digit: '.LookCodes::legend($feature).'.');
 
         return ['look' => $look];
     }
@@ -144,7 +180,9 @@ final readonly class RecordReading
         $mass = Mass::ofMicrograms($row['mass_ug']);
         $new = $file->sheet->piston->mass->micrograms;
         if (! $entry->isConfirmed && abs($mass->micrograms - $new) * self::PLAUSIBLE_SHARE > $new) {
-            throw AskBack::confirm('A new piston weighs '.MassNotation::grams($new).' g. Is it the whole piston, without its pin and rings?');
+            throw AskBack::confirm(
+                'A new piston weighs '.MassNotation::grams($new).' g. Is it the whole piston, without its pin and rings?',
+            );
         }
 
         return $row;
@@ -156,14 +194,25 @@ final readonly class RecordReading
         $unit = $file->sheet->unit;
         $isTrace = $entry->place->feature === BoreFeature::Trace;
         try {
-            $noted = ($isTrace ? ShopNotation::forDeviations($unit, $unit->readingUnit()) : ShopNotation::forSizes($unit))->read($entry->text);
+            $noted = ($isTrace ? ShopNotation::forDeviations($unit, $unit->readingUnit()) : ShopNotation::forSizes($unit))->read(
+                $entry->text,
+            );
         } catch (NotationException $exception) {
             throw AskBack::unreadable($exception->getMessage());
         }
-        if ($noted->means === NotationMeaning::Step || (! $isTrace && ! $noted->value->isPositive() && ! ($entry->place->feature === BoreFeature::PitDepth && $noted->value->isZero()))) {
-            throw AskBack::unreadable($isTrace ? 'Key what the indicator shows beyond the radius as made.' : 'Key a thickness or a depth, above nothing.');
+        if (
+            $noted->means === NotationMeaning::Step ||
+            (! $isTrace && ! $noted->value->isPositive() && ! ($entry->place->feature === BoreFeature::PitDepth && $noted->value->isZero()))
+        ) {
+            throw AskBack::unreadable(
+                $isTrace ? 'Key what the indicator shows beyond the radius as made.' : 'Key a thickness or a depth, above nothing.',
+            );
         }
-        $doubt = (new Plausibility($file->policy->boreAllowances($unit), $file->display))->doubtOfWall($entry->place->feature, $noted->value, $file->sheet->bore->standardWall);
+        $doubt = (new Plausibility($file->policy->boreAllowances($unit), $file->display))->doubtOfWall(
+            $entry->place->feature,
+            $noted->value,
+            $file->sheet->bore->standardWall,
+        );
         if ($doubt !== null && ! $entry->isConfirmed) {
             throw AskBack::confirm($doubt);
         }
@@ -188,12 +237,21 @@ final readonly class RecordReading
         $plausibility = new Plausibility($file->policy->boreAllowances($file->sheet->unit), $file->display);
         $doubt = $setup->isZeroedOnThePart()
             ? $plausibility->doubtOfDeviation($size)
-            : $plausibility->doubtOfSize($size, $this->standard($file, $entry)) ?? $plausibility->doubtOfRange($size, $setup->range, $setup->nameOrKind());
+            : $plausibility->doubtOfSize($size, $this->standard($file, $entry)) ??
+                $plausibility->doubtOfRange($size, $setup->range, $setup->nameOrKind());
         $station = $entry->place->station;
         $axis = $entry->place->axis;
         if ($doubt === null && $station instanceof Station && $axis instanceof Axis) {
             $bore = $file->record->entries($entry->sheet)->bores()->inspection($entry->place->number, $file->sheet, $file->policy);
-            $doubt = $plausibility->doubtOfRoundness($bore, $station, $axis->value, $setup->isZeroedOnThePart() ? $size->plus($file->record->entries($entry->sheet)->gauges->zero($setup) ?? Length::zero()) : $size, (string) $setup->id);
+            $doubt = $plausibility->doubtOfRoundness(
+                $bore,
+                $station,
+                $axis->value,
+                $setup->isZeroedOnThePart()
+                    ? $size->plus($file->record->entries($entry->sheet)->gauges->zero($setup) ?? Length::zero())
+                    : $size,
+                (string) $setup->id,
+            );
         }
         if ($doubt !== null) {
             throw AskBack::confirm($doubt);

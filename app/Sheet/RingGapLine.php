@@ -29,21 +29,43 @@ final readonly class RingGapLine
     {
         $station = Station::from($said->text('station'));
         $length = static fn (string $key): Length => Length::ofNanometres((int) $said->whole($key));
-        $readings = array_values(array_filter(array_map(
-            static fn (Axis $axis): ?Reading => $file->record->entries(SheetName::Incoming)->reading(BorePlace::bore((int) $said->whole('cylinder'), $station, $axis), $file->sheet, $file->policy),
-            Axis::NEEDED,
-        ), static fn (?Reading $reading): bool => $reading !== null && $reading->isSized));
+        $readings = array_values(
+            array_filter(
+                array_map(
+                    static fn (Axis $axis): ?Reading => $file->record
+                        ->entries(SheetName::Incoming)
+                        ->reading(BorePlace::bore((int) $said->whole('cylinder'), $station, $axis), $file->sheet, $file->policy),
+                    Axis::NEEDED,
+                ),
+                static fn (?Reading $reading): bool => $reading !== null && $reading->isSized,
+            ),
+        );
         $at = ucfirst($station->value);
         if ($readings === []) {
             return new self("{$at}: a ring gap is there; the gauge has not read this station yet.", CellState::Missing);
         }
         // A gap is opened by the circumference, so the gauge answers with the mean of its axes.
-        $gauge = Length::ofNanometres(Length::divideRounded(array_sum(array_map(static fn (Reading $one): int => $one->corrected->nanometres, $readings)), count($readings)));
-        $check = RingGapCheck::of($length('known_bore_nm'), $length('known_gap_nm'), $length('gap_nm'), $gauge, $readings[0]->sizeUncertainty()->expanded(), self::doubt());
+        $gauge = Length::ofNanometres(
+            Length::divideRounded(
+                array_sum(array_map(static fn (Reading $one): int => $one->corrected->nanometres, $readings)),
+                count($readings),
+            ),
+        );
+        $check = RingGapCheck::of(
+            $length('known_bore_nm'),
+            $length('known_gap_nm'),
+            $length('gap_nm'),
+            $gauge,
+            $readings[0]->sizeUncertainty()->expanded(),
+            self::doubt(),
+        );
         $display = $file->display;
 
         return new self(
-            "{$at}: the ring says {$display->size($check->ringDiameter)}, the gauge {$display->size($gauge)}. ".($check->asksWhichIsWrong ? "They differ by {$display->magnitudeWithUnit($check->difference)}, more than both doubts: which is wrong?" : 'They agree.'),
+            "{$at}: the ring says {$display->size($check->ringDiameter)}, the gauge {$display->size($gauge)}. ".
+                ($check->asksWhichIsWrong
+                    ? "They differ by {$display->magnitudeWithUnit($check->difference)}, more than both doubts: which is wrong?"
+                    : 'They agree.'),
             $check->asksWhichIsWrong ? CellState::Close : CellState::Good,
         );
     }

@@ -24,7 +24,11 @@ final readonly class SeatController
     public function store(Request $request, Job $job, SheetName $sheet): JsonResponse
     {
         /** @var array{seat: string, part: string, place?: ?string} $data */
-        $data = $request->validate(['seat' => ['required', 'ulid'], 'part' => ['required', Rule::enum(SeatRole::class)], 'place' => ['nullable', 'string', 'max:40']]);
+        $data = $request->validate([
+            'seat' => ['required', 'ulid'],
+            'part' => ['required', Rule::enum(SeatRole::class)],
+            'place' => ['nullable', 'string', 'max:40'],
+        ]);
         $place = ($data['place'] ?? '') === '' ? null : Place::parse($data['place'])->key();
         $this->seats->take($job, $sheet, $data['seat'], $request->user(), SeatRole::from($data['part']), $place);
 
@@ -43,8 +47,20 @@ final readonly class SeatController
     /** @return ?array{ulid: string, words: string, typed: string, by: string} */
     private function last(Job $job, SheetName $sheet): ?array
     {
-        $reading = Reading::query()->with('user')->where(['job_id' => $job->id, 'sheet' => $sheet->value])->whereNull('withdraws_id')->latest('id')->first();
+        $reading = Reading::query()
+            ->with('user')
+            ->where(['job_id' => $job->id, 'sheet' => $sheet->value])
+            ->whereNull('withdraws_id')
+            ->latest('id')
+            ->first();
 
-        return $reading === null ? null : ['ulid' => $reading->ulid, 'words' => Place::parse($reading->place)->words(), 'typed' => $reading->look ?? $reading->typed, 'by' => $reading->user->name];
+        return $reading === null
+            ? null
+            : [
+                'ulid' => $reading->ulid,
+                'words' => Place::parse($reading->place)->words(),
+                'typed' => $reading->look ?? $reading->typed,
+                'by' => $reading->user->name,
+            ];
     }
 }

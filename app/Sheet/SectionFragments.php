@@ -26,8 +26,14 @@ final class SectionFragments implements Fragments
 
     private ?RatioTable $ratios = null;
 
-    public function __construct(private readonly JobFile $file, private readonly Section $section, private readonly ?User $reader, private readonly bool $showsAll, private readonly ?float $target = null, private readonly ?float $perTenThou = null)
-    {
+    public function __construct(
+        private readonly JobFile $file,
+        private readonly Section $section,
+        private readonly ?User $reader,
+        private readonly bool $showsAll,
+        private readonly ?float $target = null,
+        private readonly ?float $perTenThou = null,
+    ) {
     }
 
     public function url(): string
@@ -72,7 +78,10 @@ final class SectionFragments implements Fragments
     public function margin(): string
     {
         return view('parts.margin', [
-            'margin' => PartMargin::of($this->file, $this->section, $this->way(), $this->stamp()), 'job' => $this->file->job, 'sheet' => SheetName::of($this->section), 'section' => $this->section,
+            'margin' => PartMargin::of($this->file, $this->section, $this->way(), $this->stamp()),
+            'job' => $this->file->job,
+            'sheet' => SheetName::of($this->section),
+            'section' => $this->section,
             'suspects' => count($this->file->record->entries(SheetName::of($this->section))->suspects()),
             'mayWrite' => ! $this->file->job->is_closed && ($this->reader?->can('measure') ?? false),
             'file' => $this->file,

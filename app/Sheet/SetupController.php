@@ -24,8 +24,20 @@ final class SetupController
     public function size(Request $request, Job $job, SheetName $sheet, SizeZero $sizeZero): JsonResponse
     {
         /** @var array{size?: ?string, gauge: string, confirmed?: bool} $data */
-        $data = $request->validate(['size' => ['nullable', 'string', 'max:60'], 'gauge' => ['required', 'string', 'max:40'], 'confirmed' => ['boolean']]);
-        $written = $sizeZero->handle($job, $request->user(), RequestId::of($request), $sheet, $data['size'] ?? '', $data['gauge'], $data['confirmed'] ?? false);
+        $data = $request->validate([
+            'size' => ['nullable', 'string', 'max:60'],
+            'gauge' => ['required', 'string', 'max:40'],
+            'confirmed' => ['boolean'],
+        ]);
+        $written = $sizeZero->handle(
+            $job,
+            $request->user(),
+            RequestId::of($request),
+            $sheet,
+            $data['size'] ?? '',
+            $data['gauge'],
+            $data['confirmed'] ?? false,
+        );
 
         return SheetAnswer::of($request, $written->file, $sheet);
     }
@@ -33,27 +45,45 @@ final class SetupController
     public function store(Request $request, Job $job, SheetName $sheet, StateSetup $state): JsonResponse
     {
         $keyed = Keyed::in($request);
-        /** @var array{feature: string, instrument: string, reading_unit?: ?string, zero?: ?string, zero_place?: ?string, master?: ?string, zero_with?: ?string} $data */
-        $data = $request->validate([
-            'feature' => ['required', Rule::in(FeatureCodes::stated())],
-            'instrument' => ['required', 'string', 'max:40'],
-            'reading_unit' => ['nullable', Rule::enum(ReadingUnit::class)],
-            'zero' => ['nullable', 'string', 'max:60'],
-            'zero_place' => ['nullable', 'string', 'max:40'],
-            'master' => ['nullable', 'string', 'max:12'],
-            'zero_with' => ['nullable', Rule::in(array_column(InstrumentKind::thatSetZeros(), 'value'))],
-        ] + $keyed->temperatureRules('part_temperature', 'master_temperature'), ['part_temperature.*' => $keyed->temperatureWords(), 'master_temperature.*' => $keyed->temperatureWords()]);
-        $written = $state->handle($job, $request->user(), new SetupEntry(
-            RequestId::of($request), $sheet, FeatureCodes::of($data['feature']), $data['instrument'],
-            isset($data['reading_unit']) ? ReadingUnit::from($data['reading_unit']) : null,
-            $data['zero'] ?? '',
-            new Conditions(
-                $request->boolean('caps_torqued'), $request->boolean('torque_plate'), $request->boolean('cooled'), $request->boolean('clean'),
-                $keyed->celsius('part_temperature'), $keyed->celsius('master_temperature'),
+        /**
+         * @var array{feature: string, instrument: string, reading_unit?: ?string, zero?: ?string, zero_place?: ?string, master?: ?string,
+         *     zero_with?: ?string} $data
+         */
+        $data = $request->validate(
+            [
+                'feature' => ['required', Rule::in(FeatureCodes::stated())],
+                'instrument' => ['required', 'string', 'max:40'],
+                'reading_unit' => ['nullable', Rule::enum(ReadingUnit::class)],
+                'zero' => ['nullable', 'string', 'max:60'],
+                'zero_place' => ['nullable', 'string', 'max:40'],
+                'master' => ['nullable', 'string', 'max:12'],
+                'zero_with' => ['nullable', Rule::in(array_column(InstrumentKind::thatSetZeros(), 'value'))],
+            ] + $keyed->temperatureRules('part_temperature', 'master_temperature'),
+            ['part_temperature.*' => $keyed->temperatureWords(), 'master_temperature.*' => $keyed->temperatureWords()],
+        );
+        $written = $state->handle(
+            $job,
+            $request->user(),
+            new SetupEntry(
+                RequestId::of($request),
+                $sheet,
+                FeatureCodes::of($data['feature']),
+                $data['instrument'],
+                isset($data['reading_unit']) ? ReadingUnit::from($data['reading_unit']) : null,
+                $data['zero'] ?? '',
+                new Conditions(
+                    $request->boolean('caps_torqued'),
+                    $request->boolean('torque_plate'),
+                    $request->boolean('cooled'),
+                    $request->boolean('clean'),
+                    $keyed->celsius('part_temperature'),
+                    $keyed->celsius('master_temperature'),
+                ),
+                ($data['zero_place'] ?? '') === '' ? null : Place::parse($data['zero_place']),
+                $data['master'] ?? '',
+                InstrumentKind::tryFrom($data['zero_with'] ?? ''),
             ),
-            ($data['zero_place'] ?? '') === '' ? null : Place::parse($data['zero_place']),
-            $data['master'] ?? '', InstrumentKind::tryFrom($data['zero_with'] ?? ''),
-        ));
+        );
 
         return SheetAnswer::of($request, $written->file, $sheet);
     }

@@ -19,7 +19,12 @@ final class SheetAnswer
 
         return new JsonResponse([
             'head' => $file->job->entries,
-            'fragments' => ['drawing' => $parts->drawing(), 'table' => $parts->table(), 'margin' => $parts->margin(), 'setup' => $parts->setup()],
+            'fragments' => [
+                'drawing' => $parts->drawing(),
+                'table' => $parts->table(),
+                'margin' => $parts->margin(),
+                'setup' => $parts->setup(),
+            ],
             'walk' => $parts->walk(),
         ]);
     }
@@ -30,7 +35,14 @@ final class SheetAnswer
         $shown = ShownUnit::of($request, $file);
         $cylinder = $request->route('cylinder');
         if ($sheet->section() !== null) {
-            return new SectionFragments($shown, $sheet->section(), $request->user(), ShownAxes::areAll($request), self::number($request, 'ratio'), self::number($request, 'loss'));
+            return new SectionFragments(
+                $shown,
+                $sheet->section(),
+                $request->user(),
+                ShownAxes::areAll($request),
+                self::number($request, 'ratio'),
+                self::number($request, 'loss'),
+            );
         }
 
         return $cylinder === null

@@ -20,7 +20,11 @@ final class SheetController
     {
         $file = ShownUnit::of($request, $files->open($job));
 
-        return view('measure.show', ['file' => $file, 'sheet' => SheetName::Incoming, 'parts' => SheetAnswer::parts($request, $file, SheetName::Incoming)] + SheetTabs::beside($file, SheetName::Incoming));
+        return view(
+            'measure.show',
+            ['file' => $file, 'sheet' => SheetName::Incoming, 'parts' => SheetAnswer::parts($request, $file, SheetName::Incoming)] +
+                SheetTabs::beside($file, SheetName::Incoming),
+        );
     }
 
     /** The sheet of one section beside the bores. */
@@ -29,7 +33,11 @@ final class SheetController
         $file = ShownUnit::of($request, $files->open($job));
         $sheet = SheetName::of($section);
 
-        return view('parts.show', ['file' => $file, 'sheet' => $sheet, 'section' => $section, 'parts' => SheetAnswer::parts($request, $file, $sheet)] + SheetTabs::beside($file, $sheet));
+        return view(
+            'parts.show',
+            ['file' => $file, 'sheet' => $sheet, 'section' => $section, 'parts' => SheetAnswer::parts($request, $file, $sheet)] +
+                SheetTabs::beside($file, $sheet),
+        );
     }
 
     /** What others have written since the page's last known entry; nothing where nothing was. */

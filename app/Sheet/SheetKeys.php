@@ -8,14 +8,25 @@ namespace App\Sheet;
 final class SheetKeys
 {
     private const EVERYWHERE = [
-        'r' => 'repeat: read the last place once more', 'u' => 'undo your last reading', 'z' => 'gauge, zero and conditions', 'b' => 'gauge back on its master',
-        'g' => 'claim the gauge’s feed; then ask it', 'j' => 'two at this sheet: caller, writer', 'm' => 'micrometer, read line by line',
+        'r' => 'repeat: read the last place once more',
+        'u' => 'undo your last reading',
+        'z' => 'gauge, zero and conditions',
+        'b' => 'gauge back on its master',
+        'g' => 'claim the gauge’s feed; then ask it',
+        'j' => 'two at this sheet: caller, writer',
+        'm' => 'micrometer, read line by line',
     ];
 
     /** @return array<string, string> */
     public static function ofBores(): array
     {
-        return self::EVERYWHERE + ['s' => 'size of a zero set on the part', 'x' => 'more axes: 45°, 135°, both lands', 'v' => 'one bore, and back to all', '[' => 'the bore or sheet before', ']' => 'the next bore or sheet'];
+        return self::EVERYWHERE + [
+            's' => 'size of a zero set on the part',
+            'x' => 'more axes: 45°, 135°, both lands',
+            'v' => 'one bore, and back to all',
+            '[' => 'the bore or sheet before',
+            ']' => 'the next bore or sheet',
+        ];
     }
 
     /** @return array<string, string> */

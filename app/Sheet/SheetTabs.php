@@ -18,9 +18,15 @@ final readonly class SheetTabs
     /** @return list<self> */
     public static function all(JobFile $file, ?SheetName $current): array
     {
-        return array_map(static fn (SheetName $sheet): self => new self(
-            $sheet->section()?->title() ?? 'Cylinder bores', self::short($sheet), "/jobs/{$file->job->tag()}/{$sheet->path()}", $sheet === $current,
-        ), self::sheets());
+        return array_map(
+            static fn (SheetName $sheet): self => new self(
+                $sheet->section()?->title() ?? 'Cylinder bores',
+                self::short($sheet),
+                "/jobs/{$file->job->tag()}/{$sheet->path()}",
+                $sheet === $current,
+            ),
+            self::sheets(),
+        );
     }
 
     /** @return array{previous: string, next: string} Addresses of the sheets before and after one */

@@ -30,23 +30,43 @@ final readonly class SizeZero
     /** @throws AskBack If no zero stands on the part, or the size cannot be read or cannot be right */
     public function handle(Job $job, User $by, string $ulid, SheetName $sheet, string $size, string $gauge, bool $isConfirmed): Written
     {
-        return $this->ledger->write($job->id, $ulid, EntryKind::ZeroSized, $by, function (JobFile $file) use ($by, $ulid, $sheet, $size, $gauge, $isConfirmed): array {
+        return $this->ledger->write($job->id, $ulid, EntryKind::ZeroSized, $by, function (JobFile $file) use (
+            $by,
+            $ulid,
+            $sheet,
+            $size,
+            $gauge,
+            $isConfirmed,
+        ): array {
             $setup = $this->setup($file, $sheet);
             $stated = StatedGauge::named($gauge);
-            $stated->kind->showsSizes() || throw AskBack::unreadable('A size comes from a gauge that shows sizes: an inside micrometer, or a telescoping gauge with a micrometer.');
+            $stated->kind->showsSizes() ||
+                throw AskBack::unreadable(
+                    'A size comes from a gauge that shows sizes: an inside micrometer, or a telescoping gauge with a micrometer.',
+                );
             try {
                 $length = ShopNotation::forSizes($file->sheet->unit)->read($size)->value;
             } catch (NotationException $exception) {
                 throw AskBack::unreadable('The size: '.$exception->getMessage());
             }
-            $doubt = (new Plausibility($file->policy->boreAllowances($file->sheet->unit), $file->display))->doubtOfSize($length, $file->sheet->bore->nominal);
+            $doubt = (new Plausibility($file->policy->boreAllowances($file->sheet->unit), $file->display))->doubtOfSize(
+                $length,
+                $file->sheet->bore->nominal,
+            );
             if ($doubt !== null && (! $isConfirmed || ! $length->isPositive())) {
                 throw $length->isPositive() ? AskBack::confirm($doubt) : AskBack::unreadable($doubt);
             }
             $instrument = $stated->instrument();
             $row = [
-                'setup_id' => $setup->id, 'sheet' => $sheet->value, 'typed' => $size, 'size_nm' => $length->nanometres, 'instrument' => $stated->kind->value, 'gauge_tag' => $stated->tag(),
-                'resolution_nm' => $instrument->resolution->nanometres, 'calibration_nm' => $instrument->calibration->nanometres, 'repeatability_nm' => $instrument->repeatability->nanometres,
+                'setup_id' => $setup->id,
+                'sheet' => $sheet->value,
+                'typed' => $size,
+                'size_nm' => $length->nanometres,
+                'instrument' => $stated->kind->value,
+                'gauge_tag' => $stated->tag(),
+                'resolution_nm' => $instrument->resolution->nanometres,
+                'calibration_nm' => $instrument->calibration->nanometres,
+                'repeatability_nm' => $instrument->repeatability->nanometres,
             ];
             ZeroSize::query()->create($row + ['ulid' => $ulid, 'job_id' => $file->job->id, 'user_id' => $by->id, 'created_at' => now()]);
 
@@ -58,7 +78,10 @@ final readonly class SizeZero
     private function setup(JobFile $file, SheetName $sheet): StatedSetup
     {
         $entries = $file->record->entries($sheet);
-        $onThePart = array_filter($entries->gauges->setups, static fn (StatedSetup $setup): bool => $setup->isZeroedOnThePart() && $setup->feature === BoreFeature::Bore);
+        $onThePart = array_filter(
+            $entries->gauges->setups,
+            static fn (StatedSetup $setup): bool => $setup->isZeroedOnThePart() && $setup->feature === BoreFeature::Bore,
+        );
         $unsized = array_filter($onThePart, static fn (StatedSetup $setup): bool => $entries->gauges->zero($setup) === null);
 
         return end($unsized) ?: end($onThePart) ?: throw AskBack::unreadable('The zero of this sheet stands on a known size already.');

@@ -42,20 +42,27 @@ final readonly class StateSetup
         return $this->ledger->write($job->id, $entry->ulid, EntryKind::Setup, $by, function (JobFile $file) use ($by, $entry): array {
             $gauge = StatedGauge::named($entry->gauge);
             if ($gauge->kind->weighs() !== ($entry->feature === WeightFeature::PistonWeight)) {
-                throw AskBack::unreadable($gauge->kind->weighs() ? 'A scale weighs; state a gauge for lengths here.' : 'Pieces are weighed on a scale; state the scale here.');
+                throw AskBack::unreadable(
+                    $gauge->kind->weighs()
+                        ? 'A scale weighs; state a gauge for lengths here.'
+                        : 'Pieces are weighed on a scale; state the scale here.',
+                );
             }
-            $row = [
-                'sheet' => $entry->sheet->value,
-                'feature' => $entry->feature->code(),
-                'instrument' => $gauge->kind,
-                'reading_unit' => $gauge->kind->showsSizes() ? null : ($entry->readingUnit ?? $gauge->readingUnit($file->sheet->unit)),
-                'caps_torqued' => $entry->conditions->capsTorqued,
-                'torque_plate' => $entry->conditions->torquePlate,
-                'cooled' => $entry->conditions->cooled,
-                'clean' => $entry->conditions->clean,
-                'part_celsius' => $entry->conditions->partCelsius,
-                'master_celsius' => $entry->conditions->masterCelsius,
-            ] + $gauge->columns() + ($gauge->kind->showsSizes() ? [] : $this->zero($file, $entry));
+            $row =
+                [
+                    'sheet' => $entry->sheet->value,
+                    'feature' => $entry->feature->code(),
+                    'instrument' => $gauge->kind,
+                    'reading_unit' => $gauge->kind->showsSizes() ? null : $entry->readingUnit ?? $gauge->readingUnit($file->sheet->unit),
+                    'caps_torqued' => $entry->conditions->capsTorqued,
+                    'torque_plate' => $entry->conditions->torquePlate,
+                    'cooled' => $entry->conditions->cooled,
+                    'clean' => $entry->conditions->clean,
+                    'part_celsius' => $entry->conditions->partCelsius,
+                    'master_celsius' => $entry->conditions->masterCelsius,
+                ] +
+                $gauge->columns() +
+                ($gauge->kind->showsSizes() ? [] : $this->zero($file, $entry));
             $setup = new Setup($row + ['ulid' => $entry->ulid, 'job_id' => $file->job->id, 'user_id' => $by->id, 'created_at' => now()]);
             $setup->fitness = GaugeFitness::stored($setup->stated(), $file);
             $setup->save();
@@ -76,16 +83,28 @@ final readonly class StateSetup
         if ($entry->feature->measurand() !== Measurand::Size) {
             return ['zero_nm' => 0];
         }
-        $master = $entry->masterTag === '' ? null : (Master::query()->firstWhere('tag', $entry->masterTag) ?? throw AskBack::unreadable("There is no master “{$entry->masterTag}” in the register."));
+        $master =
+            $entry->masterTag === ''
+                ? null
+                : Master::query()->firstWhere('tag', $entry->masterTag) ??
+                    throw AskBack::unreadable("There is no master “{$entry->masterTag}” in the register.");
 
-        return ['zero_nm' => ($master?->size() ?? $this->typed($file, $entry))->nanometres, 'master_tag' => $master?->tag, 'zero_with' => $master === null ? $entry->zeroWith?->value : null];
+        return [
+            'zero_nm' => ($master?->size() ?? $this->typed($file, $entry))->nanometres,
+            'master_tag' => $master?->tag,
+            'zero_with' => $master === null ? $entry->zeroWith?->value : null,
+        ];
     }
 
     private function onThePart(JobFile $file, SetupEntry $entry, Place $place): Place
     {
         return match (true) {
-            $entry->sheet === SheetName::Finished => throw AskBack::unreadable('Finished bores are verified by their size: set the zero to a known size.'),
-            $place->feature !== BoreFeature::Bore, ! in_array($place->number, $file->sheet->layout->cylinders(), true) => throw AskBack::unreadable('A gauge is zeroed on a place of a bore. Go to that place first.'),
+            $entry->sheet === SheetName::Finished => throw AskBack::unreadable(
+                'Finished bores are verified by their size: set the zero to a known size.',
+            ),
+            $place->feature !== BoreFeature::Bore,
+            ! in_array($place->number, $file->sheet->layout->cylinders(), true) =>
+                throw AskBack::unreadable('A gauge is zeroed on a place of a bore. Go to that place first.'),
             default => $place,
         };
     }
@@ -100,7 +119,11 @@ final readonly class StateSetup
         $standard = $file->standardOf($entry->sheet, $entry->feature);
         $zero = $noted->means === NotationMeaning::Step ? $standard->plus($noted->value) : $noted->value;
 
-        return $zero->isPositive() ? $zero : throw AskBack::unreadable('The zero is the size the gauge was set to, above nothing: like '.$file->display->size($standard).'.');
+        return $zero->isPositive()
+            ? $zero
+            : throw AskBack::unreadable(
+                'The zero is the size the gauge was set to, above nothing: like '.$file->display->size($standard).'.',
+            );
     }
 
     /** The place a comparative zero was set on reads nothing by definition. */
@@ -109,8 +132,18 @@ final readonly class StateSetup
         $ulid = (string) Str::ulid();
         $standing = $file->record->entries(SheetName::from($setup->sheet))->at(Place::parse((string) $setup->zero_place))->newest();
         Reading::query()->create([
-            'ulid' => $ulid, 'job_id' => $setup->job_id, 'sheet' => $setup->sheet, 'place' => $setup->zero_place, 'typed' => '0', 'value_nm' => 0, 'setup_id' => $setup->id, 'series' => $ulid,
-            'supersedes_id' => $standing?->id, 'reason' => $standing === null ? null : self::ZEROED, 'user_id' => $by->id, 'created_at' => now(),
+            'ulid' => $ulid,
+            'job_id' => $setup->job_id,
+            'sheet' => $setup->sheet,
+            'place' => $setup->zero_place,
+            'typed' => '0',
+            'value_nm' => 0,
+            'setup_id' => $setup->id,
+            'series' => $ulid,
+            'supersedes_id' => $standing?->id,
+            'reason' => $standing === null ? null : self::ZEROED,
+            'user_id' => $by->id,
+            'created_at' => now(),
         ]);
     }
 }

@@ -28,11 +28,24 @@ final readonly class TakeBack
         return $this->ledger->write($job->id, $ulid, EntryKind::Undo, $by, function (JobFile $file) use ($by, $ulid, $sheet): array {
             $rows = $file->record->entries($sheet)->rows;
             $withdrawn = array_filter(array_column($rows, 'withdrawsId'));
-            $mine = array_filter($rows, static fn (KeyedReading $row): bool => $row->userId === $by->id && $row->withdrawsId === null && ! in_array($row->id, $withdrawn, true));
+            $mine = array_filter(
+                $rows,
+                static fn (KeyedReading $row): bool => $row->userId === $by->id &&
+                    $row->withdrawsId === null &&
+                    ! in_array($row->id, $withdrawn, true),
+            );
             $last = end($mine) ?: throw AskBack::unreadable('Nothing of yours is left on this sheet to take back.');
             Reading::query()->create([
-                'ulid' => $ulid, 'job_id' => $file->job->id, 'sheet' => $sheet->value, 'place' => $last->place, 'typed' => '',
-                'series' => $last->series, 'withdraws_id' => $last->id, 'reason' => 'undo', 'user_id' => $by->id, 'created_at' => now(),
+                'ulid' => $ulid,
+                'job_id' => $file->job->id,
+                'sheet' => $sheet->value,
+                'place' => $last->place,
+                'typed' => '',
+                'series' => $last->series,
+                'withdraws_id' => $last->id,
+                'reason' => 'undo',
+                'user_id' => $by->id,
+                'created_at' => now(),
             ]);
 
             return ['sheet' => $sheet->value, 'place' => $last->place, 'withdraws' => $last->ulid, 'typed' => $last->typed()];

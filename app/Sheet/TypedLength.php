@@ -37,6 +37,8 @@ final class TypedLength
     /** Zero where a word says that there is nothing: “none”, “standard”. */
     public static function orNothing(JobFile $file, string $field, string $text, string $before = ''): Length
     {
-        return in_array(mb_strtolower(trim($text)), ['none', 'standard', 'std', '0'], true) ? Length::zero() : self::read($file, $field, $text, $before);
+        return in_array(mb_strtolower(trim($text)), ['none', 'standard', 'std', '0'], true)
+            ? Length::zero()
+            : self::read($file, $field, $text, $before);
     }
 }

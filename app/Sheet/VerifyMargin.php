@@ -28,8 +28,18 @@ final readonly class VerifyMargin
         if ($verified === []) {
             return new self(new Stamp('Nothing to verify', 'there is no order yet', 'missing'), [], '', false);
         }
-        $out = array_values(array_map(static fn (VerifiedBore $bore): int => $bore->cylinder, array_filter($verified, static fn (VerifiedBore $bore): bool => $bore->state === VerificationState::Out)));
-        $under = array_values(array_map(static fn (VerifiedBore $bore): int => $bore->cylinder, array_filter($verified, static fn (VerifiedBore $bore): bool => $bore->state === VerificationState::Undersize)));
+        $out = array_values(
+            array_map(
+                static fn (VerifiedBore $bore): int => $bore->cylinder,
+                array_filter($verified, static fn (VerifiedBore $bore): bool => $bore->state === VerificationState::Out),
+            ),
+        );
+        $under = array_values(
+            array_map(
+                static fn (VerifiedBore $bore): int => $bore->cylinder,
+                array_filter($verified, static fn (VerifiedBore $bore): bool => $bore->state === VerificationState::Undersize),
+            ),
+        );
         $open = count(array_filter($verified, static fn (VerifiedBore $bore): bool => ! $bore->state->closesTheWork()));
         $stamp = match (true) {
             $out !== [] => new Stamp('Out of tolerance', VerdictWords::cylinders($out), 'out'),
@@ -38,7 +48,12 @@ final readonly class VerifyMargin
             default => new Stamp('Not yet verified', $open === 1 ? 'one bore is open' : "{$open} bores are open", 'missing'),
         };
 
-        return new self($stamp, array_map(static fn (VerifiedBore $bore): VerifiedLine => self::line($file, $bore), array_values($verified)), '', true);
+        return new self(
+            $stamp,
+            array_map(static fn (VerifiedBore $bore): VerifiedLine => self::line($file, $bore), array_values($verified)),
+            '',
+            true,
+        );
     }
 
     /** “hone 0.4 thou more at bottom, in line”, “taper out by 0.3 thou” */
@@ -47,14 +62,21 @@ final readonly class VerifyMargin
         $off = $file->display->magnitudeWithUnit($one->decision->margin);
         $where = substr($one->place->words(), (int) strpos($one->place->words(), ',') + 2);
 
-        return $one->what->asksForMoreHoning() ? "hone {$off} more at {$where} (".$one->what->value.')' : "{$one->what->value} out by {$off} at {$where}";
+        return $one->what->asksForMoreHoning()
+            ? "hone {$off} more at {$where} (".$one->what->value.')'
+            : "{$one->what->value} out by {$off} at {$where}";
     }
 
     /** A bore that was only deglazed should be as large as it was, within what the gauge can tell. */
     private static function growth(JobFile $file, VerifiedBore $bore): string
     {
         foreach ($bore->characteristics as $one) {
-            if ($one->what === FinishedCharacteristic::Growth && $bore->size === null && $one->decision->conformity !== Conformity::Fails && $bore->hasGrown()) {
+            if (
+                $one->what === FinishedCharacteristic::Growth &&
+                $bore->size === null &&
+                $one->decision->conformity !== Conformity::Fails &&
+                $bore->hasGrown()
+            ) {
                 return "grew by {$file->display->magnitudeWithUnit($one->value)}, more than the gauges can be off";
             }
         }
@@ -64,14 +86,20 @@ final readonly class VerifyMargin
 
     private static function line(JobFile $file, VerifiedBore $bore): VerifiedLine
     {
-        $failing = array_values(array_filter($bore->characteristics, static fn (VerifiedCharacteristic $one): bool => $one->decision->conformity === Conformity::Fails));
+        $failing = array_values(
+            array_filter(
+                $bore->characteristics,
+                static fn (VerifiedCharacteristic $one): bool => $one->decision->conformity === Conformity::Fails,
+            ),
+        );
         $sentences = array_map(static fn (VerifiedCharacteristic $one): string => self::failing($file, $one), $failing);
         $growth = self::growth($file, $bore);
         if ($growth !== '') {
             $sentences[] = $growth;
         }
         if ($bore->state === VerificationState::Missing) {
-            $sentences[] = count($bore->missing) === 1 ? 'one place is still to be read' : count($bore->missing).' places are still to be read';
+            $sentences[] =
+                count($bore->missing) === 1 ? 'one place is still to be read' : count($bore->missing).' places are still to be read';
         }
         if ($bore->lackingConditions !== []) {
             $sentences[] = 'not under the ordered conditions: '.implode(', ', $bore->lackingConditions);
@@ -83,7 +111,9 @@ final readonly class VerifyMargin
 
         return new VerifiedLine(
             $bore->cylinder,
-            $bore->size === null ? 'deglazed only' : $file->display->size($bore->size->least).' to '.$file->display->size($bore->size->most),
+            $bore->size === null
+                ? 'deglazed only'
+                : $file->display->size($bore->size->least).' to '.$file->display->size($bore->size->most),
             $bore->state->value,
             match ($bore->state) {
                 VerificationState::Conforms => CellState::Good,

@@ -22,16 +22,31 @@ final readonly class WallCells
     {
         $value = $this->entries->length($place);
         if ($value === null) {
-            return new SheetCell($place->key(), '', '·', CellState::Missing, $place->words(), match ($place->feature) {
-                BoreFeature::Trace => 'beyond the radius as made',
-                BoreFeature::Wall => 'thickness, by ultrasonics',
-                default => 'how deep beyond the reading',
-            });
+            return new SheetCell(
+                $place->key(),
+                '',
+                '·',
+                CellState::Missing,
+                $place->words(),
+                match ($place->feature) {
+                    BoreFeature::Trace => 'beyond the radius as made',
+                    BoreFeature::Wall => 'thickness, by ultrasonics',
+                    default => 'how deep beyond the reading',
+                },
+            );
         }
         $shown = $place->feature === BoreFeature::Trace ? $this->display->deviation($value) : $this->display->size($value);
         $standing = $this->entries->at($place)->current();
         $repeats = count($standing);
 
-        return new SheetCell($place->key(), $shown, $repeats > 1 ? "×{$repeats}" : '', CellState::Good, $place->words(), "reads {$shown}", $standing === [] ? 0 : end($standing)->id);
+        return new SheetCell(
+            $place->key(),
+            $shown,
+            $repeats > 1 ? "×{$repeats}" : '',
+            CellState::Good,
+            $place->words(),
+            "reads {$shown}",
+            $standing === [] ? 0 : end($standing)->id,
+        );
     }
 }

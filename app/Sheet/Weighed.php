@@ -38,9 +38,15 @@ final readonly class Weighed
 
     private static function setup(JobFile $file, ReadingEntry $entry): ?StatedSetup
     {
-        $stated = $entry->setupUlid === null ? null : Setup::query()->firstWhere([
-            'ulid' => $entry->setupUlid, 'job_id' => $file->job->id, 'sheet' => $entry->sheet->value, 'feature' => WeightFeature::PistonWeight->value,
-        ]);
+        $stated =
+            $entry->setupUlid === null
+                ? null
+                : Setup::query()->firstWhere([
+                    'ulid' => $entry->setupUlid,
+                    'job_id' => $file->job->id,
+                    'sheet' => $entry->sheet->value,
+                    'feature' => WeightFeature::PistonWeight->value,
+                ]);
 
         return $stated?->stated() ?? $file->record->entries($entry->sheet)->gauges->current(WeightFeature::PistonWeight);
     }
@@ -49,13 +55,19 @@ final readonly class Weighed
     {
         $scale = $setup->scale;
         if ($scale !== null && ! $scale->shows($mass)) {
-            throw AskBack::unreadable(sprintf(
-                '%s shows steps of %s g: %s g cannot stand on it. Read it again, or state the scale that you weigh on.',
-                $setup->nameOrKind(), MassNotation::grams($scale->resolution->micrograms), MassNotation::grams($mass->micrograms),
-            ));
+            throw AskBack::unreadable(
+                sprintf(
+                    '%s shows steps of %s g: %s g cannot stand on it. Read it again, or state the scale that you weigh on.',
+                    $setup->nameOrKind(),
+                    MassNotation::grams($scale->resolution->micrograms),
+                    MassNotation::grams($mass->micrograms),
+                ),
+            );
         }
         if ($scale !== null && ! $scale->carries($mass) && ! $entry->isConfirmed) {
-            throw AskBack::confirm(sprintf('%s carries %s g. Is it the weight in grams?', $setup->nameOrKind(), MassNotation::grams($scale->most->micrograms)));
+            throw AskBack::confirm(
+                sprintf('%s carries %s g. Is it the weight in grams?', $setup->nameOrKind(), MassNotation::grams($scale->most->micrograms)),
+            );
         }
     }
 }

@@ -25,13 +25,25 @@ final class PolicyForm
         'least_hone_stock' => ['Hone stock, least', 'a bored size that leaves less is out', 'BORE-12'],
         'most_hone_stock' => ['Hone stock, most', 'a bored size that leaves more is out', 'BORE-12'],
         'finished_tolerance' => ['Finished tolerance', 'above the finished size, nothing below it', 'BORE-12'],
-        'most_hone' => ['Most that a hone takes out', 'so that a bore stays with its old piston; and how far a deglazed bore may grow', 'BORE-6a'],
+        'most_hone' => [
+            'Most that a hone takes out',
+            'so that a bore stays with its old piston; and how far a deglazed bore may grow',
+            'BORE-6a',
+        ],
         'sleeve_step' => ['Step for a sleeve', 'left at the bottom; a sleeve shorter than bore less step is not full depth', 'SLV-2'],
         'step_tolerance' => ['Step tolerance', 'how near the least worn place has to be to an offered size to show it', 'BORE-4'],
-        'screening_allowance' => ['Screening allowance', 'how much larger an unread place may be, before more readings are asked for', 'BORE-5'],
+        'screening_allowance' => [
+            'Screening allowance',
+            'how much larger an unread place may be, before more readings are asked for',
+            'BORE-5',
+        ],
         'plausible_deviation' => ['Asked back: from the nominal', 'a size further off is asked back', 'QTY-4'],
         'plausible_out_of_round' => ['Asked back: out-of-round', 'a reading that alone makes more is asked back', 'QTY-4'],
-        'plausible_among_others' => ['Asked back: from the others', 'further from what the same place reads elsewhere: 48 for 4.8', 'QTY-4'],
+        'plausible_among_others' => [
+            'Asked back: from the others',
+            'further from what the same place reads elsewhere: 48 for 4.8',
+            'QTY-4',
+        ],
     ];
 
     private const OF_PARTS = [
@@ -53,24 +65,67 @@ final class PolicyForm
                 PolicySetting::choice('preference', 'What the shop looks at first', 'BORE-11', Preference::cases()),
                 PolicySetting::choice('sleeve_for_wear', 'A sleeve for wear alone', 'BORE-11b', SleeveForWear::cases()),
                 PolicySetting::choice('readings_per_bore', 'Readings for each bore', 'BORE-6', ReadingsPerBore::cases()),
-                PolicySetting::among('allowed_pitting_class', 'Pitting that a bore may keep unsigned', 'BORE-6', [0 => 'none', 1 => 'up to stains', 2 => 'up to visible, not felt; felt pits need the customer’s signed concession'], isWhole: true),
+                PolicySetting::among(
+                    'allowed_pitting_class',
+                    'Pitting that a bore may keep unsigned',
+                    'BORE-6',
+                    [0 => 'none', 1 => 'up to stains', 2 => 'up to visible, not felt; felt pits need the customer’s signed concession'],
+                    isWhole: true,
+                ),
             ],
             'Looking for cracks' => [
                 PolicySetting::choice('crack_dwell', 'How long dye penetrant stays on', 'CRACK-2', DwellSchool::cases()),
-                ...array_map(static fn (EnginePart $part): PolicySetting => PolicySetting::among("crack_check.{$part->value}", ucfirst($part->value).': crack check', 'CRACK-5a', ['needed' => 'unchecked, it is not yet known', 'advised' => 'unchecked, it says so on every page']), EnginePart::cases()),
-                ...array_map(static fn (EnginePart $part): PolicySetting => PolicySetting::among("crack_check.confirm.{$part->value}", ucfirst($part->value).': a second method before it is scrap', 'CRACK-5b', ['asked for' => 'a crack is confirmed by another method, or by a specialist', 'not asked for' => 'one method is enough']), EnginePart::cases()),
+                ...array_map(
+                    static fn (EnginePart $part): PolicySetting => PolicySetting::among(
+                        "crack_check.{$part->value}",
+                        ucfirst($part->value).': crack check',
+                        'CRACK-5a',
+                        ['needed' => 'unchecked, it is not yet known', 'advised' => 'unchecked, it says so on every page'],
+                    ),
+                    EnginePart::cases(),
+                ),
+                ...array_map(
+                    static fn (EnginePart $part): PolicySetting => PolicySetting::among(
+                        "crack_check.confirm.{$part->value}",
+                        ucfirst($part->value).': a second method before it is scrap',
+                        'CRACK-5b',
+                        [
+                            'asked for' => 'a crack is confirmed by another method, or by a specialist',
+                            'not asked for' => 'one method is enough',
+                        ],
+                    ),
+                    EnginePart::cases(),
+                ),
             ],
             'Measuring' => [
                 PolicySetting::choice('decision_rule.incoming', 'Judging under doubt, incoming', 'GAUGE-6', DecisionRule::cases()),
                 PolicySetting::choice('decision_rule.final', 'Judging under doubt, finished', 'GAUGE-6', DecisionRule::cases()),
                 PolicySetting::choice('temperature_unit', 'Temperatures', 'GAUGE-4', TemperatureUnit::cases()),
-                PolicySetting::whole('check_back.readings', 'The gauge goes back on its master after', 'so many readings', 'GAUGE-3', 1, 10_000),
+                PolicySetting::whole(
+                    'check_back.readings',
+                    'The gauge goes back on its master after',
+                    'so many readings',
+                    'GAUGE-3',
+                    1,
+                    10_000,
+                ),
                 PolicySetting::whole('check_back.minutes', 'or after', 'so many minutes', 'GAUGE-3', 1, 10_000),
-                ...array_map(static fn (string $metal): PolicySetting => PolicySetting::decimal("expansion.{$metal}", 'Expansion, '.$metal, 'millionths for each °C', 'GAUGE-4'), ['grey iron', 'steel', 'aluminium', 'magnesium']),
+                ...array_map(
+                    static fn (string $metal): PolicySetting => PolicySetting::decimal(
+                        "expansion.{$metal}",
+                        'Expansion, '.$metal,
+                        'millionths for each °C',
+                        'GAUGE-4',
+                    ),
+                    ['grey iron', 'steel', 'aluminium', 'magnesium'],
+                ),
             ],
             'Working' => [
                 PolicySetting::choice('order_of_work', 'Order of work', 'WORK-1', OrderOfWork::cases()),
-                PolicySetting::among('own_work', 'Verifying one’s own work', 'WORK-4', ['warned' => 'It is allowed, and the signer is told.', 'forbidden' => 'A second person must verify before anything is signed.']),
+                PolicySetting::among('own_work', 'Verifying one’s own work', 'WORK-4', [
+                    'warned' => 'It is allowed, and the signer is told.',
+                    'forbidden' => 'A second person must verify before anything is signed.',
+                ]),
                 PolicySetting::choice('grind_aim', 'Where in its range a journal is ground to', 'JRNL-4', GrindAim::cases()),
                 PolicySetting::choice('mirror_finish', 'A journal polished like a mirror', 'JRNL-7', MirrorFinish::cases()),
             ],
@@ -105,6 +160,12 @@ final class PolicyForm
      */
     private static function lengths(string $group, array $settings, callable $make): array
     {
-        return array_values(array_map(static fn (string $key, array $said): PolicySetting => $make("{$group}.{$key}", ...$said), array_keys($settings), $settings));
+        return array_values(
+            array_map(
+                static fn (string $key, array $said): PolicySetting => $make("{$group}.{$key}", ...$said),
+                array_keys($settings),
+                $settings,
+            ),
+        );
     }
 }

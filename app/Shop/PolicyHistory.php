@@ -23,7 +23,9 @@ final readonly class PolicyHistory
         $revisions = [];
         foreach (PolicyRevision::query()->with('user')->orderByDesc('number')->limit(50)->get() as $revision) {
             $revisions[] = [
-                'number' => $revision->number, 'who' => $revision->user->name, 'at' => $revision->created_at->format('j M Y H:i'),
+                'number' => $revision->number,
+                'who' => $revision->user->name,
+                'at' => $revision->created_at->format('j M Y H:i'),
                 'changes' => self::changes($policies->document($revision->number - 1), $policies->document($revision->number)),
             ];
         }
@@ -42,7 +44,12 @@ final readonly class PolicyHistory
         $changes = [];
         foreach ($is as $key => $value) {
             if (($was[$key] ?? null) != $value) {
-                $changes[] = str_replace(['.', '_'], [', ', ' '], (string) $key).': '.self::said($was[$key] ?? null).' → '.self::said($value);
+                $changes[] =
+                    str_replace(['.', '_'], [', ', ' '], (string) $key).
+                    ': '.
+                    self::said($was[$key] ?? null).
+                    ' → '.
+                    self::said($value);
             }
         }
         $more = count($changes) - self::MOST_CHANGES;

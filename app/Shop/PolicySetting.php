@@ -18,8 +18,15 @@ final readonly class PolicySetting
      * @param  array<string, string>  $options  Explanations by value; empty where a number is typed
      * @param  list<string>  $rules  Of Laravel's validation
      */
-    private function __construct(public string $key, public string $label, public string $changes, public string $rule, public array $options, public array $rules, private bool $isWhole)
-    {
+    private function __construct(
+        public string $key,
+        public string $label,
+        public string $changes,
+        public string $rule,
+        public array $options,
+        public array $rules,
+        private bool $isWhole,
+    ) {
     }
 
     /** @param  list<\BackedEnum>  $cases  Each with an explanation() */

@@ -21,9 +21,16 @@ final class ShopController
     private const MINUTES = ['setup', 'bore', 'hone', 'sleeve'];
 
     private const WORDS = [
-        'price.*.regex' => 'Write an amount like 45 or 45.50.', 'bore_in.*.regex' => 'Write inches like .0040.', 'parts_in.*.regex' => 'Write inches like .0020.',
-        'bore_mm.*.regex' => 'Write millimetres like 0.10.', 'parts_mm.*.regex' => 'Write millimetres like 0.05.', 'integer' => 'Write a whole number.',
-        'between' => 'Write a number from :min to :max.', 'required' => 'This cannot be empty.', 'in' => 'Choose one of these.', 'numeric' => 'Write a number like 11.0.',
+        'price.*.regex' => 'Write an amount like 45 or 45.50.',
+        'bore_in.*.regex' => 'Write inches like .0040.',
+        'parts_in.*.regex' => 'Write inches like .0020.',
+        'bore_mm.*.regex' => 'Write millimetres like 0.10.',
+        'parts_mm.*.regex' => 'Write millimetres like 0.05.',
+        'integer' => 'Write a whole number.',
+        'between' => 'Write a number from :min to :max.',
+        'required' => 'This cannot be empty.',
+        'in' => 'Choose one of these.',
+        'numeric' => 'Write a number like 11.0.',
     ];
 
     public function edit(PolicyBook $policies): View
@@ -35,7 +42,15 @@ final class ShopController
             $amounts[$name] = sprintf('%.2f', $document['prices']["{$name}_minor"] / 100);
         }
 
-        return view('shop', ['policy' => $policies->revision($number), 'document' => $document, 'groups' => PolicyForm::groups(), 'amounts' => $amounts, 'prices' => self::PRICES, 'minutes' => self::MINUTES, 'history' => PolicyHistory::of($policies)]);
+        return view('shop', [
+            'policy' => $policies->revision($number),
+            'document' => $document,
+            'groups' => PolicyForm::groups(),
+            'amounts' => $amounts,
+            'prices' => self::PRICES,
+            'minutes' => self::MINUTES,
+            'history' => PolicyHistory::of($policies),
+        ]);
     }
 
     public function update(Request $request, PolicyBook $policies): RedirectResponse
@@ -61,7 +76,13 @@ final class ShopController
             throw ValidationException::withMessages(['policy' => $invalid->getMessage()]);
         }
 
-        return redirect()->route('shop')->with('note', 'Saved as a new revision. Open jobs are judged by it from now on; their orders stay as they were made, and signed jobs stay on theirs.');
+        return redirect()
+            ->route('shop')
+            ->with(
+                'note',
+                'Saved as a new revision. Open jobs are judged by it from now on; their orders stay as they were made, and signed '.
+                    'jobs stay on theirs.',
+            );
     }
 
     /** @return array<string, list<string>> */

@@ -23,7 +23,12 @@ final readonly class SheetDifference
         $differences = [];
         foreach (array_keys($old + $new) as $path) {
             if (($old[$path] ?? null) !== ($new[$path] ?? null)) {
-                $differences[] = new self(SheetLeaves::section($path), SheetLeaves::label($path), $old[$path] ?? 'not there', $new[$path] ?? 'not there');
+                $differences[] = new self(
+                    SheetLeaves::section($path),
+                    SheetLeaves::label($path),
+                    $old[$path] ?? 'not there',
+                    $new[$path] ?? 'not there',
+                );
             }
         }
 

@@ -40,7 +40,9 @@ final class SheetLeaves
     /** As it is read on the page: masses in grams. */
     public static function read(string $path, mixed $value): string
     {
-        return str_ends_with($path, '_ug') && is_int($value) ? rtrim(rtrim(number_format($value / 1_000_000, 2, '.', ' '), '0'), '.').' g' : self::shown($value);
+        return str_ends_with($path, '_ug') && is_int($value)
+            ? rtrim(rtrim(number_format($value / 1_000_000, 2, '.', ' '), '0'), '.').' g'
+            : self::shown($value);
     }
 
     /** One cell of a list: a range as “from to”. */
@@ -75,7 +77,12 @@ final class SheetLeaves
     public static function label(string $path): string
     {
         $parts = array_slice(explode('/', ltrim($path, '/')), 1);
-        $words = array_map(static fn (string $part): string => is_numeric($part) ? (string) ((int) $part + 1) : str_replace(['_ug', '_mm3', '_nm', '_deg', '_'], [' (µg)', ' (mm³)', ' (nm)', ' (°)', ' '], $part), $parts);
+        $words = array_map(
+            static fn (string $part): string => is_numeric($part)
+                ? (string) ((int) $part + 1)
+                : str_replace(['_ug', '_mm3', '_nm', '_deg', '_'], [' (µg)', ' (mm³)', ' (nm)', ' (°)', ' '], $part),
+            $parts,
+        );
 
         return $words === [] ? str_replace('_', ' ', ltrim($path, '/')) : implode(', ', $words);
     }

@@ -22,8 +22,13 @@ final readonly class SheetPage
      * @param  list<array{title: string, columns: list<string>, rows: list<list<string>>}>  $tables  Lists of like things: rings, threads
      * @param  list<array{face: DrawnFace, pins: list<MapPin>}>  $drawings
      */
-    private function __construct(public SpecificationSheet $sheet, public array $sections, public array $readable, public array $tables, public array $drawings)
-    {
+    private function __construct(
+        public SpecificationSheet $sheet,
+        public array $sections,
+        public array $readable,
+        public array $tables,
+        public array $drawings,
+    ) {
     }
 
     /** @param  array<mixed>  $document */
@@ -33,10 +38,21 @@ final readonly class SheetPage
         foreach ($sheet->faces() as $face) {
             if (in_array($face, self::DRAWN, true)) {
                 $drawn = FaceDrawing::of($sheet, $face);
-                $drawings[] = ['face' => $drawn, 'pins' => array_values(array_map(
-                    static fn (PronePlace $place): MapPin => new MapPin($place->number, (string) $place->x, (string) round($place->y * $drawn->height / PronePlace::SIDE, 1), $place->words, false),
-                    array_filter($sheet->pronePlaces, static fn (PronePlace $place): bool => $place->face === $face),
-                ))];
+                $drawings[] = [
+                    'face' => $drawn,
+                    'pins' => array_values(
+                        array_map(
+                            static fn (PronePlace $place): MapPin => new MapPin(
+                                $place->number,
+                                (string) $place->x,
+                                (string) round(($place->y * $drawn->height) / PronePlace::SIDE, 1),
+                                $place->words,
+                                false,
+                            ),
+                            array_filter($sheet->pronePlaces, static fn (PronePlace $place): bool => $place->face === $face),
+                        ),
+                    ),
+                ];
             }
         }
 
@@ -90,7 +106,11 @@ final readonly class SheetPage
     {
         $sections = [];
         foreach (SheetLeaves::of($document) as $path => $value) {
-            $sections[SheetLeaves::section($path)][] = ['path' => $path, 'label' => SheetLeaves::label($path), 'value' => SheetLeaves::shown($value)];
+            $sections[SheetLeaves::section($path)][] = [
+                'path' => $path,
+                'label' => SheetLeaves::label($path),
+                'value' => SheetLeaves::shown($value),
+            ];
         }
 
         return $sections;
@@ -110,9 +130,15 @@ final readonly class SheetPage
                 if ($path === $ends[1]) {
                     continue;
                 }
-                $readable[SheetLeaves::section($path)][] = ['label' => SheetLeaves::plainLabel(dirname($path)), 'shown' => SheetLeaves::read($path, $value).' to '.SheetLeaves::read($ends[1], $leaves[$ends[1]])];
+                $readable[SheetLeaves::section($path)][] = [
+                    'label' => SheetLeaves::plainLabel(dirname($path)),
+                    'shown' => SheetLeaves::read($path, $value).' to '.SheetLeaves::read($ends[1], $leaves[$ends[1]]),
+                ];
             } else {
-                $readable[SheetLeaves::section($path)][] = ['label' => SheetLeaves::plainLabel($path), 'shown' => SheetLeaves::read($path, $value)];
+                $readable[SheetLeaves::section($path)][] = [
+                    'label' => SheetLeaves::plainLabel($path),
+                    'shown' => SheetLeaves::read($path, $value),
+                ];
             }
         }
 
@@ -132,7 +158,13 @@ final readonly class SheetPage
                 $tables[] = [
                     'title' => SheetLeaves::section("/{$key}/0"),
                     'columns' => array_map(static fn (int|string $column): string => str_replace('_', ' ', (string) $column), $columns),
-                    'rows' => array_map(static fn (array $row): array => array_map(static fn (int|string $column): string => SheetLeaves::cell($row[$column] ?? null), $columns), $list),
+                    'rows' => array_map(
+                        static fn (array $row): array => array_map(
+                            static fn (int|string $column): string => SheetLeaves::cell($row[$column] ?? null),
+                            $columns,
+                        ),
+                        $list,
+                    ),
                 ];
             }
         }

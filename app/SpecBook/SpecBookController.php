@@ -30,7 +30,10 @@ final readonly class SpecBookController
     {
         $revision = $this->revision($request->query('revision'), $family);
 
-        return view('specs.show', ['page' => SheetPage::of($this->specs->sheet($family, $revision), $this->document($family, $revision)), 'revisions' => $this->specs->revisions($family)]);
+        return view('specs.show', [
+            'page' => SheetPage::of($this->specs->sheet($family, $revision), $this->document($family, $revision)),
+            'revisions' => $this->specs->revisions($family),
+        ]);
     }
 
     public function compare(Request $request, string $family): View
@@ -40,7 +43,10 @@ final readonly class SpecBookController
         $to = $this->revision($request->query('to'), $family);
 
         return view('specs.compare', [
-            'sheet' => $this->specs->sheet($family, $to), 'from' => $from, 'to' => $to, 'revisions' => $revisions,
+            'sheet' => $this->specs->sheet($family, $to),
+            'from' => $from,
+            'to' => $to,
+            'revisions' => $revisions,
             'differences' => SheetDifference::between($this->document($family, $from), $this->document($family, $to)),
         ]);
     }
@@ -56,42 +62,80 @@ final readonly class SpecBookController
     public function update(Request $request, string $family): View|RedirectResponse
     {
         $revision = $this->revision(null, $family);
-        $request->validate(['reason' => ['required', 'string', 'max:200'], 'value' => ['required', 'array', 'max:2000'], 'value.*' => ['nullable', 'string', 'max:200']], ['reason.required' => 'Say what changed, and where the numbers come from.']);
+        $request->validate(
+            [
+                'reason' => ['required', 'string', 'max:200'],
+                'value' => ['required', 'array', 'max:2000'],
+                'value.*' => ['nullable', 'string', 'max:200'],
+            ],
+            ['reason.required' => 'Say what changed, and where the numbers come from.'],
+        );
         $edited = SheetPage::edited($this->document($family, $revision), $request->input('value'));
         try {
             $sheet = $this->specs->add($edited, (string) $request->input('reason'), $request->user());
         } catch (InvalidDocument $exception) {
-            return view('specs.edit', ['page' => SheetPage::ofDocument($this->specs->sheet($family), $edited), 'faults' => $exception->faults]);
+            return view('specs.edit', [
+                'page' => SheetPage::ofDocument($this->specs->sheet($family), $edited),
+                'faults' => $exception->faults,
+            ]);
         }
 
-        return redirect()->route('specs.show', $sheet->family)->with('note', "Revision {$sheet->revision} stands from now on. Jobs received before stay on the revision they were received under.");
+        return redirect()
+            ->route('specs.show', $sheet->family)
+            ->with(
+                'note',
+                "Revision {$sheet->revision} stands from now on. Jobs received before stay on the revision they were received under.",
+            );
     }
 
     public function import(Request $request): View|RedirectResponse
     {
-        $request->validate(['sheet' => ['required', 'file', 'max:'.self::MOST_BYTES / 1024], 'reason' => ['required', 'string', 'max:200']], ['sheet.required' => 'Choose the JSON file of a sheet first.', 'sheet.max' => 'A sheet is far smaller than that. Is it the right file?', 'reason.required' => 'Say where the numbers come from.']);
+        $request->validate(
+            ['sheet' => ['required', 'file', 'max:'.self::MOST_BYTES / 1024], 'reason' => ['required', 'string', 'max:200']],
+            [
+                'sheet.required' => 'Choose the JSON file of a sheet first.',
+                'sheet.max' => 'A sheet is far smaller than that. Is it the right file?',
+                'reason.required' => 'Say where the numbers come from.',
+            ],
+        );
         try {
             $data = json_decode((string) $request->file('sheet')?->getContent(), true, 32, JSON_THROW_ON_ERROR);
-            $sheet = $this->specs->add(is_array($data) ? $data : throw InvalidDocument::notJson('The file', 'not an object'), (string) $request->input('reason'), $request->user());
+            $sheet = $this->specs->add(
+                is_array($data) ? $data : throw InvalidDocument::notJson('The file', 'not an object'),
+                (string) $request->input('reason'),
+                $request->user(),
+            );
         } catch (\JsonException $exception) {
-            return view('specs.index', ['sheets' => $this->specs->all(), 'refused' => InvalidDocument::notJson('The file', $exception->getMessage())]);
+            return view('specs.index', [
+                'sheets' => $this->specs->all(),
+                'refused' => InvalidDocument::notJson('The file', $exception->getMessage()),
+            ]);
         } catch (InvalidDocument $exception) {
             return view('specs.index', ['sheets' => $this->specs->all(), 'refused' => $exception]);
         }
 
-        return redirect()->route('specs.show', $sheet->family)->with('note', "Read in as revision {$sheet->revision} of {$sheet->name}.");
+        return redirect()
+            ->route('specs.show', $sheet->family)
+            ->with('note', "Read in as revision {$sheet->revision} of {$sheet->name}.");
     }
 
     public function export(Request $request, string $family): JsonResponse
     {
         $revision = $this->revision($request->query('revision'), $family);
 
-        return new JsonResponse($this->document($family, $revision), headers: ['Content-Disposition' => "attachment; filename=\"{$family}-revision-{$revision}.json\""], options: JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES);
+        return new JsonResponse(
+            $this->document($family, $revision),
+            headers: ['Content-Disposition' => "attachment; filename=\"{$family}-revision-{$revision}.json\""],
+            options: JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES,
+        );
     }
 
     public function schema(): Response
     {
-        return new Response((string) file_get_contents(resource_path('specs/sheet.schema.json')), 200, ['Content-Type' => 'application/schema+json', 'Content-Disposition' => 'attachment; filename="sheet.schema.json"']);
+        return new Response((string) file_get_contents(resource_path('specs/sheet.schema.json')), 200, [
+            'Content-Type' => 'application/schema+json',
+            'Content-Disposition' => 'attachment; filename="sheet.schema.json"',
+        ]);
     }
 
     /** @return array<mixed> */

@@ -47,7 +47,9 @@ final readonly class MakeOrder
             return null;
         }
 
-        return StoredOrder::query()->create(self::row($file, $choice, $by, $ulid, $order) + ['last_reading_id' => $file->record->entries(SheetName::Finished)->lastId()]);
+        return StoredOrder::query()->create(
+            self::row($file, $choice, $by, $ulid, $order) + ['last_reading_id' => $file->record->entries(SheetName::Finished)->lastId()],
+        );
     }
 
     /** @return array<string, mixed> The columns that every order has */
@@ -56,7 +58,11 @@ final readonly class MakeOrder
         $revisions = ['sheet' => $file->sheet->revision, 'policy' => $file->policy->revision, 'ledger_entry' => $file->job->entries];
 
         return [
-            'ulid' => $ulid, 'job_id' => $file->job->id, 'plan_choice_id' => $choice->id, 'user_id' => $by->id, 'created_at' => now(),
+            'ulid' => $ulid,
+            'job_id' => $file->job->id,
+            'plan_choice_id' => $choice->id,
+            'user_id' => $by->id,
+            'created_at' => now(),
             'number' => 1 + (int) DB::scalar('SELECT MAX(number) FROM work_orders WHERE job_id = ?', [$file->job->id]),
             'document' => OrderRecord::write($order, $file->policy->orderOfWork, $revisions),
         ];

@@ -22,7 +22,7 @@ final readonly class CompiledSheets
     public function of(string $document, string $family): SpecificationSheet
     {
         $path = "{$this->folder}/".hash('xxh128', $document.self::code()).'.php';
-        $kept = is_file($path) ? unserialize((string) (include $path)) : null;
+        $kept = is_file($path) ? unserialize((string) include $path) : null;
         if ($kept instanceof SpecificationSheet) {
             return $kept;
         }
@@ -36,7 +36,10 @@ final readonly class CompiledSheets
     private function keep(string $path, SpecificationSheet $sheet): void
     {
         $temporary = $path.'.'.bin2hex(random_bytes(4));
-        if ((is_dir($this->folder) || @mkdir($this->folder, 0755, true)) && @file_put_contents($temporary, '<?php return '.var_export(serialize($sheet), true).';') !== false) {
+        if (
+            (is_dir($this->folder) || @mkdir($this->folder, 0755, true)) &&
+            @file_put_contents($temporary, '<?php return '.var_export(serialize($sheet), true).';') !== false
+        ) {
             rename($temporary, $path);
         }
     }
@@ -47,6 +50,12 @@ final readonly class CompiledSheets
         /** @var ?string $code */
         static $code = null;
 
-        return $code ??= implode(' ', array_map(filemtime(...), [...glob(base_path('core/Engine/Specification/*.php')) ?: [], ...glob(base_path('core/Quantity/*.php')) ?: []]));
+        return $code ??= implode(
+            ' ',
+            array_map(filemtime(...), [
+                ...glob(base_path('core/Engine/Specification/*.php')) ?: [],
+                ...glob(base_path('core/Quantity/*.php')) ?: [],
+            ]),
+        );
     }
 }

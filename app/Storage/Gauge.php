@@ -66,7 +66,11 @@ final class Gauge extends Model
 
     public function instrument(): Instrument
     {
-        return Instrument::of(Length::ofNanometres($this->resolution_nm), Length::ofNanometres($this->calibration_nm), Length::ofNanometres($this->repeatability_nm));
+        return Instrument::of(
+            Length::ofNanometres($this->resolution_nm),
+            Length::ofNanometres($this->calibration_nm),
+            Length::ofNanometres($this->repeatability_nm),
+        );
     }
 
     public function range(): GaugeRange
@@ -77,7 +81,14 @@ final class Gauge extends Model
     /** Null where it reads lengths. */
     public function scale(): ?Scale
     {
-        return $this->scale_resolution_ug === null ? null : Scale::ofMicrograms($this->scale_resolution_ug, (int) $this->scale_calibration_ug, (int) $this->scale_repeatability_ug, (int) $this->scale_most_ug);
+        return $this->scale_resolution_ug === null
+            ? null
+            : Scale::ofMicrograms(
+                $this->scale_resolution_ug,
+                (int) $this->scale_calibration_ug,
+                (int) $this->scale_repeatability_ug,
+                (int) $this->scale_most_ug,
+            );
     }
 
     public function isPastDue(): bool
@@ -87,22 +98,43 @@ final class Gauge extends Model
 
     public function isDueSoon(): bool
     {
-        return $this->calibration_due !== null && ! $this->isPastDue() && $this->calibration_due->isBefore(Carbon::today()->addDays(self::SOON_DAYS));
+        return $this->calibration_due !== null &&
+            ! $this->isPastDue() &&
+            $this->calibration_due->isBefore(Carbon::today()->addDays(self::SOON_DAYS));
     }
 
     /** @return array<string, mixed> What a setup keeps of it */
     public function asStated(): array
     {
         return [
-            'gauge_id' => $this->id, 'gauge_tag' => $this->tag, 'resolution_nm' => $this->resolution_nm, 'calibration_nm' => $this->calibration_nm,
-            'repeatability_nm' => $this->repeatability_nm, 'range_least_nm' => $this->range_least_nm, 'range_most_nm' => $this->range_most_nm,
+            'gauge_id' => $this->id,
+            'gauge_tag' => $this->tag,
+            'resolution_nm' => $this->resolution_nm,
+            'calibration_nm' => $this->calibration_nm,
+            'repeatability_nm' => $this->repeatability_nm,
+            'range_least_nm' => $this->range_least_nm,
+            'range_most_nm' => $this->range_most_nm,
             'calibration_due' => $this->calibration_due?->format('Y-m-d'),
-        ] + ($this->kind->weighs() ? $this->only('scale_resolution_ug', 'scale_calibration_ug', 'scale_repeatability_ug', 'scale_most_ug') : []);
+        ] +
+            ($this->kind->weighs()
+                ? $this->only('scale_resolution_ug', 'scale_calibration_ug', 'scale_repeatability_ug', 'scale_most_ug')
+                : []);
     }
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['kind' => InstrumentKind::class, 'unit' => LengthUnit::class, 'reading_unit' => ReadingUnit::class, 'calibration_due' => 'date:Y-m-d', 'is_retired' => 'boolean', 'scale_resolution_ug' => 'integer', 'scale_calibration_ug' => 'integer', 'scale_repeatability_ug' => 'integer', 'scale_most_ug' => 'integer', 'created_at' => 'datetime'];
+        return [
+            'kind' => InstrumentKind::class,
+            'unit' => LengthUnit::class,
+            'reading_unit' => ReadingUnit::class,
+            'calibration_due' => 'date:Y-m-d',
+            'is_retired' => 'boolean',
+            'scale_resolution_ug' => 'integer',
+            'scale_calibration_ug' => 'integer',
+            'scale_repeatability_ug' => 'integer',
+            'scale_most_ug' => 'integer',
+            'created_at' => 'datetime',
+        ];
     }
 }

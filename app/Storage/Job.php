@@ -86,9 +86,14 @@ final class Job extends Model
     public function resolveRouteBinding($value, $field = null): ?self
     {
         $number = self::numberOf((string) $value);
-        $row = $number === null ? null : DB::selectOne('SELECT jobs.*, (SELECT MAX(number) FROM policy_revisions) AS policy_in_force FROM jobs WHERE id = ?', [$number]);
+        $row =
+            $number === null
+                ? null
+                : DB::selectOne('SELECT jobs.*, (SELECT MAX(number) FROM policy_revisions) AS policy_in_force FROM jobs WHERE id = ?', [
+                    $number,
+                ]);
 
-        return $row === null ? null : (new self)->newFromBuilder((array) $row);
+        return $row === null ? null : (new self())->newFromBuilder((array) $row);
     }
 
     /** Null where it did not come along. */
@@ -117,6 +122,19 @@ final class Job extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['due_on' => 'date:Y-m-d', 'stage' => Stage::class, 'is_closed' => 'boolean', 'arrival' => Arrival::class, 'usage' => Usage::class, 'budget_minor' => 'integer', 'keeps_original' => 'boolean', 'timer_due_at' => 'datetime', 'is_held' => 'boolean', 'declared_step_nm' => 'integer', 'entries' => 'integer', 'created_at' => 'datetime'];
+        return [
+            'due_on' => 'date:Y-m-d',
+            'stage' => Stage::class,
+            'is_closed' => 'boolean',
+            'arrival' => Arrival::class,
+            'usage' => Usage::class,
+            'budget_minor' => 'integer',
+            'keeps_original' => 'boolean',
+            'timer_due_at' => 'datetime',
+            'is_held' => 'boolean',
+            'declared_step_nm' => 'integer',
+            'entries' => 'integer',
+            'created_at' => 'datetime',
+        ];
     }
 }

@@ -35,6 +35,18 @@ final readonly class KeyedReading
     /** From a row of the table, or of an exported job. */
     public static function ofRow(\stdClass $row): self
     {
-        return new self($row->id, $row->ulid, $row->place, $row->value_nm, $row->look, $row->setup_id, $row->series, $row->withdraws_id, $row->user_id, $row->mass_ug, $row->volume_mm3 ?? null);
+        return new self(
+            $row->id,
+            $row->ulid,
+            $row->place,
+            $row->value_nm,
+            $row->look,
+            $row->setup_id,
+            $row->series,
+            $row->withdraws_id,
+            $row->user_id,
+            $row->mass_ug,
+            $row->volume_mm3 ?? null,
+        );
     }
 }

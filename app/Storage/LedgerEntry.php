@@ -21,8 +21,18 @@ final class LedgerEntry extends Entry
     /** The hash over everything this entry says and the hash of the entry before. */
     public function computedHash(): string
     {
-        return hash('sha256', implode("\n", [
-            $this->previous_hash, $this->job_id, $this->number, $this->request_id, $this->kind, $this->payload, $this->user_id, $this->getRawOriginal('created_at') ?? $this->attributes['created_at'],
-        ]));
+        return hash(
+            'sha256',
+            implode("\n", [
+                $this->previous_hash,
+                $this->job_id,
+                $this->number,
+                $this->request_id,
+                $this->kind,
+                $this->payload,
+                $this->user_id,
+                $this->getRawOriginal('created_at') ?? $this->attributes['created_at'],
+            ]),
+        );
     }
 }

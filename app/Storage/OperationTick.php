@@ -33,6 +33,12 @@ final class OperationTick extends Entry
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['state' => TickState::class, 'actual_nm' => 'integer', 'order_number' => 'integer', 'last_reading_id' => 'integer', 'created_at' => 'datetime'];
+        return [
+            'state' => TickState::class,
+            'actual_nm' => 'integer',
+            'order_number' => 'integer',
+            'last_reading_id' => 'integer',
+            'created_at' => 'datetime',
+        ];
     }
 }

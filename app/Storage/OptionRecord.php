@@ -36,7 +36,11 @@ final class OptionRecord
     /** @param  array<string, mixed>  $record  As written */
     public static function read(array $record): ReboreOption
     {
-        /** @var array{kind: string, step_nm: int, metal_cut_nm: int, on_centre: list<int>, off_centre_shift_nm: array<int, int>, sleeved: list<int>, thinnest_wall_nm: ?int, wall_too_thin: list<int>, sizes_remaining: int, cost_minor: int, machine_minutes: int, needs_trace?: list<int>, new_pistons?: list<int>, honed_to_clearance?: list<int>} $record */
+        /**
+         * @var array{kind: string, step_nm: int, metal_cut_nm: int, on_centre: list<int>, off_centre_shift_nm: array<int, int>,
+         *     sleeved: list<int>, thinnest_wall_nm: ?int, wall_too_thin: list<int>, sizes_remaining: int, cost_minor: int,
+         *     machine_minutes: int, needs_trace?: list<int>, new_pistons?: list<int>, honed_to_clearance?: list<int>} $record
+         */
         return new ReboreOption(
             OptionKind::from($record['kind']),
             Length::ofNanometres($record['step_nm']),

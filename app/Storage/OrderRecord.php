@@ -22,30 +22,55 @@ final class OrderRecord
      */
     public static function write(WorkOrder $order, OrderOfWork $school, array $revisions): array
     {
-        return ['school' => $school->value, 'revisions' => $revisions, 'operations' => array_values(array_map(self::operation(...), $order->operations))];
+        return [
+            'school' => $school->value,
+            'revisions' => $revisions,
+            'operations' => array_values(array_map(self::operation(...), $order->operations)),
+        ];
     }
 
     /** @param  array<string, mixed>  $record  As written */
     public static function read(array $record): WorkOrder
     {
-        /** @var array{school: string, operations: list<array{kind: string, cylinder: ?int, target: ?array{aim: int, least: int, most: int}, instruction: string, tool: string, check: string}>} $record */
-        return WorkOrder::of(array_map(static function (array $one): Operation {
-            $kind = OperationKind::from($one['kind']);
-            $target = $one['target'] === null ? null : new Target(...array_map(Length::ofNanometres(...), $one['target']));
+        /**
+         * @var array{school: string, operations: list<array{kind: string, cylinder: ?int, target: ?array{aim: int, least: int, most: int},
+         *     instruction: string, tool: string, check: string}>} $record
+         */
+        return WorkOrder::of(
+            array_map(static function (array $one): Operation {
+                $kind = OperationKind::from($one['kind']);
+                $target = $one['target'] === null ? null : new Target(...array_map(Length::ofNanometres(...), $one['target']));
 
-            return new Operation($kind, $one['cylinder'], $target, $one['instruction'], $one['tool'], $one['check'], Caution::of($kind));
-        }, $record['operations']), BoreWork::waits(OrderOfWork::from($record['school'])));
+                return new Operation(
+                    $kind,
+                    $one['cylinder'],
+                    $target,
+                    $one['instruction'],
+                    $one['tool'],
+                    $one['check'],
+                    Caution::of($kind),
+                );
+            }, $record['operations']),
+            BoreWork::waits(OrderOfWork::from($record['school'])),
+        );
     }
 
     /** @return array<string, mixed> */
     private static function operation(Operation $operation): array
     {
         return [
-            'kind' => $operation->kind->value, 'cylinder' => $operation->cylinder,
-            'target' => $operation->target === null ? null : [
-                'aim' => $operation->target->aim->nanometres, 'least' => $operation->target->least->nanometres, 'most' => $operation->target->most->nanometres,
-            ],
-            'instruction' => $operation->instruction, 'tool' => $operation->tool, 'check' => $operation->check,
+            'kind' => $operation->kind->value,
+            'cylinder' => $operation->cylinder,
+            'target' => $operation->target === null
+                    ? null
+                    : [
+                        'aim' => $operation->target->aim->nanometres,
+                        'least' => $operation->target->least->nanometres,
+                        'most' => $operation->target->most->nanometres,
+                    ],
+            'instruction' => $operation->instruction,
+            'tool' => $operation->tool,
+            'check' => $operation->check,
         ];
     }
 }

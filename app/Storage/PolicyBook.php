@@ -47,7 +47,9 @@ final class PolicyBook
         if ($number === 0) {
             return $defaults;
         }
-        $own = DB::scalar('SELECT policy FROM policy_revisions WHERE number = ?', [$number]) ?? throw (new ModelNotFoundException)->setModel(PolicyRevision::class, [$number]);
+        $own =
+            DB::scalar('SELECT policy FROM policy_revisions WHERE number = ?', [$number]) ??
+            throw (new ModelNotFoundException())->setModel(PolicyRevision::class, [$number]);
 
         /** @var array<string, mixed> $stored */
         $stored = json_decode($own, true, 16, JSON_THROW_ON_ERROR);

@@ -7,7 +7,9 @@ namespace App\Storage;
 use DateTimeImmutable;
 use DateTimeZone;
 
-/** One observation as it stands in a job: what was said about what, by whom and when. What was said is unfolded when it is first asked for. */
+/**
+ * One observation as it stands in a job: what was said about what, by whom and when. What was said is unfolded when it is first asked for.
+ */
 final class Said
 {
     /** @var ?array<string, mixed> */

@@ -43,7 +43,9 @@ final class Setup extends Entry
     /** As it is read with the sheet. */
     public function stated(): StatedSetup
     {
-        return StatedSetup::ofRow((object) ($this->getAttributes() + ['id' => 0] + array_fill_keys(explode(', ', StatedSetup::COLUMNS), null)));
+        return StatedSetup::ofRow(
+            (object) ($this->getAttributes() + ['id' => 0] + array_fill_keys(explode(', ', StatedSetup::COLUMNS), null)),
+        );
     }
 
     /** @return array<string, string> */

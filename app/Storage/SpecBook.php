@@ -64,14 +64,15 @@ final class SpecBook
 
         return $shipped !== null && self::revisionOf($shipped) === $revision
             ? $shipped
-            : DB::scalar('SELECT document FROM specification_revisions WHERE family = ? AND revision = ?', [$family, $revision])
-                ?? throw (new ModelNotFoundException)->setModel(SpecificationRevision::class, [$family, $revision]);
+            : DB::scalar('SELECT document FROM specification_revisions WHERE family = ? AND revision = ?', [$family, $revision]) ??
+                    throw (new ModelNotFoundException())->setModel(SpecificationRevision::class, [$family, $revision]);
     }
 
     /** What a family is called; reads no more of its sheet than that. */
     public function name(string $family, int $revision): string
     {
-        return $this->names["{$family} {$revision}"] ??= (string) (json_decode($this->document($family, $revision), true, 32, JSON_THROW_ON_ERROR)['name'] ?? $family);
+        return $this->names["{$family} {$revision}"] ??=
+            (string) (json_decode($this->document($family, $revision), true, 32, JSON_THROW_ON_ERROR)['name'] ?? $family);
     }
 
     /** @return list<int> Ascending */
@@ -79,7 +80,7 @@ final class SpecBook
     {
         $own = SpecificationRevision::query()->where('family', $family)->orderBy('revision')->pluck('revision')->all();
         $shipped = $this->shipped($family);
-        $all = array_map(intval(...), [...($shipped === null ? [] : [self::revisionOf($shipped)]), ...$own]);
+        $all = array_map(intval(...), [...$shipped === null ? [] : [self::revisionOf($shipped)], ...$own]);
         sort($all);
 
         return $all;
@@ -101,8 +102,15 @@ final class SpecBook
             $next = $this->has($family) ? $this->newestRevision($family) + 1 : 1;
             $sheet = SpecificationSheet::fromArray(['revision' => $next] + $document);
             SpecificationRevision::query()->create([
-                'family' => $sheet->family, 'revision' => $next, 'reason' => $reason, 'user_id' => $by->id, 'created_at' => now(),
-                'document' => json_encode(['revision' => $next] + $document, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES),
+                'family' => $sheet->family,
+                'revision' => $next,
+                'reason' => $reason,
+                'user_id' => $by->id,
+                'created_at' => now(),
+                'document' => json_encode(
+                    ['revision' => $next] + $document,
+                    JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES,
+                ),
             ]);
             $this->newest = null;
 
@@ -121,7 +129,12 @@ final class SpecBook
                     $this->newest[$family] = self::revisionOf((string) $this->shipped($family));
                 }
             }
-            foreach (SpecificationRevision::query()->groupBy('family')->selectRaw('family, max(revision) as revision')->pluck('revision', 'family') as $family => $revision) {
+            foreach (
+                SpecificationRevision::query()
+                    ->groupBy('family')
+                    ->selectRaw('family, max(revision) as revision')
+                    ->pluck('revision', 'family') as $family => $revision
+            ) {
                 $this->newest[$family] = max((int) $revision, $this->newest[$family] ?? 0);
             }
         }

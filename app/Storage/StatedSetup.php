@@ -21,7 +21,11 @@ use NorthLedger\Core\Record\Conditions;
 /** A gauge bound to its zero, and the conditions under which it is used (GAUGE-2, GAUGE-4). */
 final readonly class StatedSetup
 {
-    public const COLUMNS = 'id, ulid, sheet, feature, instrument, reading_unit, zero_nm, caps_torqued, torque_plate, cooled, clean, part_celsius, master_celsius, created_at, gauge_tag, master_tag, resolution_nm, calibration_nm, repeatability_nm, range_least_nm, range_most_nm, calibration_due, zero_place, zero_with, scale_resolution_ug, scale_calibration_ug, scale_repeatability_ug, scale_most_ug, fitness';
+    public const COLUMNS =
+        'id, ulid, sheet, feature, instrument, reading_unit, zero_nm, caps_torqued, torque_plate, cooled, clean, part_celsius, '.
+            'master_celsius, created_at, gauge_tag, master_tag, resolution_nm, calibration_nm, repeatability_nm, range_least_nm, '.
+            'range_most_nm, calibration_due, zero_place, zero_with, scale_resolution_ug, scale_calibration_ug, scale_repeatability_ug, '.
+            'scale_most_ug, fitness';
 
     /**
      * @param  ?ReadingUnit  $readingUnit  Null where the gauge shows sizes
@@ -60,20 +64,45 @@ final readonly class StatedSetup
         $kind = InstrumentKind::from($row->instrument);
 
         return new self(
-            $row->id, $row->ulid, SheetName::from($row->sheet), FeatureCodes::of($row->feature), $kind,
+            $row->id,
+            $row->ulid,
+            SheetName::from($row->sheet),
+            FeatureCodes::of($row->feature),
+            $kind,
             $row->reading_unit === null ? null : ReadingUnit::from($row->reading_unit),
             $row->zero_nm === null ? null : Length::ofNanometres($row->zero_nm),
             $row->zero_place,
             isset($row->zero_with) ? InstrumentKind::from($row->zero_with) : null,
-            new Conditions((bool) $row->caps_torqued, (bool) $row->torque_plate, (bool) $row->cooled, (bool) $row->clean, self::celsius($row->part_celsius), self::celsius($row->master_celsius)),
-            $row->resolution_nm === null ? Instrument::ofKind($kind) : Instrument::of(
-                Length::ofNanometres($row->resolution_nm), Length::ofNanometres((int) $row->calibration_nm), Length::ofNanometres((int) $row->repeatability_nm),
+            new Conditions(
+                (bool) $row->caps_torqued,
+                (bool) $row->torque_plate,
+                (bool) $row->cooled,
+                (bool) $row->clean,
+                self::celsius($row->part_celsius),
+                self::celsius($row->master_celsius),
             ),
-            $row->range_least_nm === null || $row->range_most_nm === null || $kind->weighs() ? $kind->range() : GaugeRange::ofNanometres($row->range_least_nm, $row->range_most_nm),
-            $row->gauge_tag, $row->master_tag,
+            $row->resolution_nm === null
+                ? Instrument::ofKind($kind)
+                : Instrument::of(
+                    Length::ofNanometres($row->resolution_nm),
+                    Length::ofNanometres((int) $row->calibration_nm),
+                    Length::ofNanometres((int) $row->repeatability_nm),
+                ),
+            $row->range_least_nm === null || $row->range_most_nm === null || $kind->weighs()
+                ? $kind->range()
+                : GaugeRange::ofNanometres($row->range_least_nm, $row->range_most_nm),
+            $row->gauge_tag,
+            $row->master_tag,
             new DateTimeImmutable($row->created_at, $zone),
             $row->calibration_due === null ? null : new DateTimeImmutable($row->calibration_due, $zone),
-            isset($row->scale_resolution_ug) ? Scale::ofMicrograms($row->scale_resolution_ug, (int) $row->scale_calibration_ug, (int) $row->scale_repeatability_ug, (int) $row->scale_most_ug) : Scale::ofKind($kind),
+            isset($row->scale_resolution_ug)
+                ? Scale::ofMicrograms(
+                    $row->scale_resolution_ug,
+                    (int) $row->scale_calibration_ug,
+                    (int) $row->scale_repeatability_ug,
+                    (int) $row->scale_most_ug,
+                )
+                : Scale::ofKind($kind),
             $row->fitness ?? null,
         );
     }

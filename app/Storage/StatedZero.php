@@ -19,8 +19,15 @@ final readonly class StatedZero
     /** From a row of the table, or of an exported job. */
     public static function ofRow(\stdClass $row): self
     {
-        return new self($row->id, $row->setup_id, Length::ofNanometres($row->size_nm), Instrument::of(
-            Length::ofNanometres($row->resolution_nm), Length::ofNanometres($row->calibration_nm), Length::ofNanometres($row->repeatability_nm),
-        ));
+        return new self(
+            $row->id,
+            $row->setup_id,
+            Length::ofNanometres($row->size_nm),
+            Instrument::of(
+                Length::ofNanometres($row->resolution_nm),
+                Length::ofNanometres($row->calibration_nm),
+                Length::ofNanometres($row->repeatability_nm),
+            ),
+        );
     }
 }

@@ -52,7 +52,9 @@ final readonly class AmountDisplay
             return $limits->most === null ? '' : "limit {$this->text($limits->most)}";
         }
 
-        return $limits->most === null ? "at least {$this->text($limits->least)}" : "{$this->text($limits->least)} to {$this->text($limits->most)}";
+        return $limits->most === null
+            ? "at least {$this->text($limits->least)}"
+            : "{$this->text($limits->least)} to {$this->text($limits->most)}";
     }
 
     private function unit(Measurand $measurand): string

@@ -23,7 +23,9 @@ final readonly class ChangeWords
         $ways = [];
         foreach ($change->limits as $criterion => $limit) {
             $name = Labels::criterion(Criterion::from($criterion));
-            $ways[] = "a limit of {$this->display->magnitudeWithUnit($this->display->notBelow($limit))} for {$name} (now {$this->display->magnitude($change->now[$criterion])})";
+            $ways[] =
+                "a limit of {$this->display->magnitudeWithUnit($this->display->notBelow($limit))} for {$name} (now ".
+                    "{$this->display->magnitude($change->now[$criterion])})";
         }
         if ($change->withConcession) {
             $ways[] = 'the customer’s signed concession for its pits';
@@ -40,7 +42,9 @@ final readonly class ChangeWords
 
         return match ($change->way) {
             WayToPass::FreeTheValve => "The {$this->valve($subject)} sticks: free it, and it passes.",
-            WayToPass::Repeat => ucfirst("{$subject}, {$criterion}: out by less than the gauge uncertainty. Read it again, and let a second person read it."),
+            WayToPass::Repeat => ucfirst(
+                "{$subject}, {$criterion}: out by less than the gauge uncertainty. Read it again, and let a second person read it.",
+            ),
         };
     }
 

@@ -36,9 +36,16 @@ final readonly class FindingWords
         $said = rtrim($finding->said, '.');
 
         return match (true) {
-            $finding->value !== null && $finding->limits !== null && $finding->margin !== null => $this->measured($finding, $name, $finding->value, $finding->limits, $finding->margin).($said === '' ? '' : ' '.ucfirst($said).'.'),
+            $finding->value !== null && $finding->limits !== null && $finding->margin !== null => $this->measured(
+                $finding,
+                $name,
+                $finding->value,
+                $finding->limits,
+                $finding->margin,
+            ).($said === '' ? '' : ' '.ucfirst($said).'.'),
             $finding->needsSize => "{$name}: needs a size for the zero.",
-            $finding->outcome === Outcome::Missing && $finding->criterion->isLookAtWall() && $said !== '' => "{$name}: {$said}. Clean it and check again.",
+            $finding->outcome === Outcome::Missing && $finding->criterion->isLookAtWall() && $said !== '' =>
+                "{$name}: {$said}. Clean it and check again.",
             $finding->outcome === Outcome::Missing => "{$name}: not read.".($said === '' ? '' : ' '.ucfirst($said).'.'),
             $finding->outcome === Outcome::Concession => "{$name}: {$said}, accepted by a signed concession.",
             $finding->outcome === Outcome::Fail && $finding->criterion->isLookAtWall() => "{$name}: {$said}. It cannot stay like that.",
@@ -51,15 +58,22 @@ final readonly class FindingWords
     {
         $fit = $bore->newPiston;
         $clearance = $finding->criterion === Criterion::LeastClearance ? $fit?->least : $fit?->clearance;
-        if (! $finding->criterion->isOfPiston() || $finding->outcome !== Outcome::Fail || count($finding->readings) !== 2 || $fit === null || $clearance === null) {
+        if (
+            ! $finding->criterion->isOfPiston() ||
+            $finding->outcome !== Outcome::Fail ||
+            count($finding->readings) !== 2 ||
+            $fit === null ||
+            $clearance === null
+        ) {
             return '';
         }
 
-        return " With a new piston it would be {$this->display->deviation($clearance)}: ".match ($fit->outcome) {
-            Outcome::Fail => 'past a limit too.',
-            Outcome::Pass => 'within both limits.',
-            default => 'within both limits as far as it is read.',
-        };
+        return " With a new piston it would be {$this->display->deviation($clearance)}: ".
+            match ($fit->outcome) {
+                Outcome::Fail => 'past a limit too.',
+                Outcome::Pass => 'within both limits.',
+                default => 'within both limits as far as it is read.',
+            };
     }
 
     /**
@@ -80,7 +94,8 @@ final readonly class FindingWords
         $piston = $finding->criterion === Criterion::Clearance && count($finding->readings) === 1 ? ', even with a new piston' : '';
         $doubt = $finding->uncertainty === null ? '' : "; gauge uncertainty ±{$this->doubt($value, $finding->uncertainty)}";
 
-        return "{$name} {$this->amounts->withUnit($value)}{$piston}, {$this->amounts->limits($limits)}: {$this->against($finding, $value, $limits, $margin)}{$doubt}.{$this->close($finding, $margin)}";
+        return "{$name} {$this->amounts->withUnit($value)}{$piston}, {$this->amounts->limits($limits)}: ".
+            "{$this->against($finding, $value, $limits, $margin)}{$doubt}.{$this->close($finding, $margin)}";
     }
 
     private function against(Finding $finding, Amount $value, Limits $limits, Amount $margin): string
@@ -99,7 +114,9 @@ final readonly class FindingWords
 
     private function doubt(Amount $value, Uncertainty $uncertainty): string
     {
-        return $this->amounts->text(Amount::of($value->measurand === Measurand::Mass ? Measurand::Mass : Measurand::Distance, $uncertainty->expanded()->nanometres));
+        return $this->amounts->text(
+            Amount::of($value->measurand === Measurand::Mass ? Measurand::Mass : Measurand::Distance, $uncertainty->expanded()->nanometres),
+        );
     }
 
     private function close(Finding $finding, Amount $margin): string
@@ -120,7 +137,11 @@ final readonly class FindingWords
         $ways = array_filter([
             $settling->gauges === [] ? '' : 'read it with '.implode(' or ', array_slice($settling->gauges, 0, self::MOST_GAUGES)),
             $settling->temperatures ? 'take both temperatures' : '',
-            $settling->scatter === null ? '' : 'repeat each reading '.Settling::REPEATS." times or more, scattering by {$this->display->fine($settling->scatter)} at most (1σ)",
+            $settling->scatter === null
+                ? ''
+                : 'repeat each reading '.
+                    Settling::REPEATS.
+                    " times or more, scattering by {$this->display->fine($settling->scatter)} at most (1σ)",
         ]);
 
         return $ways === []

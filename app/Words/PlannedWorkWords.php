@@ -17,13 +17,20 @@ final readonly class PlannedWorkWords
 
     public function sentence(PlannedWork $work): string
     {
-        $step = $work->step === null ? '' : ' '.match ($work->kind) {
-            WorkKind::Grind => $this->step($work).' under',
-            WorkKind::LineBore => "to {$this->display->step($work->step)}",
-            WorkKind::Face => "by {$this->display->magnitudeWithUnit($work->step)}",
-            default => $work->step->isZero() ? 'to standard' : "to {$this->display->step($work->step)}",
-        };
-        $target = $work->target === null ? '' : ($work->kind === WorkKind::Face ? ', leaving ' : ', aim at ').$this->display->sizeWithUnit($work->target);
+        $step =
+            $work->step === null
+                ? ''
+                : ' '.
+                    match ($work->kind) {
+                        WorkKind::Grind => $this->step($work).' under',
+                        WorkKind::LineBore => "to {$this->display->step($work->step)}",
+                        WorkKind::Face => "by {$this->display->magnitudeWithUnit($work->step)}",
+                        default => $work->step->isZero() ? 'to standard' : "to {$this->display->step($work->step)}",
+                    };
+        $target =
+            $work->target === null
+                ? ''
+                : ($work->kind === WorkKind::Face ? ', leaving ' : ', aim at ').$this->display->sizeWithUnit($work->target);
         $said = $work->said === '' ? '' : ' '.$work->said;
 
         $kind = Labels::work($work->kind);

@@ -48,7 +48,9 @@ final readonly class VerdictWords
     /** The short clause below the stamp. */
     public function clause(BlockAssessment $assessment): string
     {
-        $failing = array_values(array_unique(array_map(static fn (Finding $finding): int => $finding->about->number(), $assessment->failures())));
+        $failing = array_values(
+            array_unique(array_map(static fn (Finding $finding): int => $finding->about->number(), $assessment->failures())),
+        );
         sort($failing);
 
         return match (true) {
@@ -74,8 +76,11 @@ final readonly class VerdictWords
 
         return match (true) {
             $scrap !== [] => 'Scrap. '.implode(' ', array_column($scrap, 'sentence')),
-            $assessment->verdict === PartVerdict::Repair && $repaired !== [] => 'Repair. '.implode(' ', array_column($repaired, 'sentence')).' The customer decides.',
-            $assessment->verdict === PartVerdict::NotYetKnown && $open !== [] => 'Not yet known. '.implode(' ', array_column($open, 'sentence')),
+            $assessment->verdict === PartVerdict::Repair && $repaired !== [] => 'Repair. '.
+                implode(' ', array_column($repaired, 'sentence')).
+                ' The customer decides.',
+            $assessment->verdict === PartVerdict::NotYetKnown && $open !== [] => 'Not yet known. '.
+                implode(' ', array_column($open, 'sentence')),
             default => $this->verdict($assessment->verdict),
         };
     }
@@ -86,7 +91,9 @@ final readonly class VerdictWords
             PartVerdict::Serviceable => 'Serviceable: hone and re-ring, nothing is cut.',
             PartVerdict::Recondition => 'Recondition: normal machining makes it good.',
             PartVerdict::Repair => 'Repair: sleeves are needed, and the customer decides.',
-            PartVerdict::Scrap => $this->areSeparate() ? 'The cylinders are worn out; a new set goes on.' : 'Scrap: no size and no sleeve makes this block good; replace it.',
+            PartVerdict::Scrap => $this->areSeparate()
+                ? 'The cylinders are worn out; a new set goes on.'
+                : 'Scrap: no size and no sleeve makes this block good; replace it.',
             PartVerdict::NotYetKnown => 'Not yet known: readings are missing that can change it.',
         };
     }
@@ -106,8 +113,12 @@ final readonly class VerdictWords
             NextReason::CouldChangeSize => "{$place} can still change the size.{$spared}",
             NextReason::TooClose => "{$place} is too close to call: read it again, twice or more, or with a better gauge.",
             NextReason::LookAgain => "{$place}: clean it and look again.",
-            NextReason::NeedsZeroSize => 'Needs a size for the zero: measure the place it was set on with a gauge that shows sizes, and give it with key s.',
-            NextReason::TraceDecides => 'Trace the wall of '.self::cylinders($next->traces).' from the original axis: the size hangs on it.'.$spared,
+            NextReason::NeedsZeroSize =>
+                'Needs a size for the zero: measure the place it was set on with a gauge that shows sizes, and give it with key s.',
+            NextReason::TraceDecides => 'Trace the wall of '.
+                self::cylinders($next->traces).
+                ' from the original axis: the size hangs on it.'.
+                $spared,
             NextReason::NothingCanChange => 'No further reading of the bores can change their verdict or their size.',
         };
     }
@@ -121,7 +132,11 @@ final readonly class VerdictWords
             $cylinders[$words->stay($change)][] = $change->cylinder;
         }
 
-        return array_map(static fn (string $change, array $those): string => ucfirst(self::cylinders($those))." {$change}", array_keys($cylinders), $cylinders);
+        return array_map(
+            static fn (string $change, array $those): string => ucfirst(self::cylinders($those))." {$change}",
+            array_keys($cylinders),
+            $cylinders,
+        );
     }
 
     /** The two questions of a block, each with how far it is answered (BORE-5). */
@@ -138,14 +153,20 @@ final readonly class VerdictWords
                 $assessment->isSettled() => lcfirst($this->option($assessment->recommendation->option)).', settled',
                 default => lcfirst($this->option($assessment->recommendation->option)).' so far',
             },
-            $assessment->knowsWhetherItStays(), $assessment->isSettled(),
+            $assessment->knowsWhetherItStays(),
+            $assessment->isSettled(),
         );
     }
 
     /** “with new pistons in 1 and 3; hone 2 to clearance” (BORE-6a) */
     private function stayingClause(BlockAssessment $assessment): string
     {
-        $of = static fn (CanStay $way): array => array_values(array_map(static fn (JudgedBore $bore): int => $bore->cylinder(), array_filter($assessment->bores, static fn (JudgedBore $bore): bool => $bore->canStay === $way)));
+        $of = static fn (CanStay $way): array => array_values(
+            array_map(
+                static fn (JudgedBore $bore): int => $bore->cylinder(),
+                array_filter($assessment->bores, static fn (JudgedBore $bore): bool => $bore->canStay === $way),
+            ),
+        );
         [$new, $honed] = [$of(CanStay::WithNewPiston), $of(CanStay::HonedToClearance)];
         $ways = array_filter([
             $new === [] ? '' : (count($new) === 1 ? 'with a new piston in ' : 'with new pistons in ').self::list($new),
@@ -230,32 +251,44 @@ final readonly class VerdictWords
             default => 'costs the same',
         };
 
-        return "{$wins}. Against “".$this->option($runnerUp).", {$this->sleeves($runnerUp)}” it {$against}{$this->metalAgainst($recommendation->option, $runnerUp)}.";
+        return "{$wins}. Against “".
+            $this->option($runnerUp).
+            ", {$this->sleeves($runnerUp)}” it {$against}{$this->metalAgainst($recommendation->option, $runnerUp)}.";
     }
 
     /** “Trace cylinder 1: 190 and one sleeve hang on it. …” (BORE-11a) */
     private function stake(TraceStake $stake): string
     {
         $sizes = abs($stake->ifHolds->sizesRemaining - $stake->ifFails->sizesRemaining);
-        $atStake = array_values(array_filter([
-            $stake->costs->minor === 0 ? '' : self::money($stake->costs->minor),
-            self::counted($stake->sleeves, 'sleeve'),
-            match (true) {
-                $stake->costs->minor > 0 || $stake->sleeves > 0 => '',
-                $sizes > 0 => self::counted($sizes, 'size').' for a later rebuild',
-                default => 'how much metal is cut',
-            },
-        ]));
+        $atStake = array_values(
+            array_filter([
+                $stake->costs->minor === 0 ? '' : self::money($stake->costs->minor),
+                self::counted($stake->sleeves, 'sleeve'),
+                match (true) {
+                    $stake->costs->minor > 0 || $stake->sleeves > 0 => '',
+                    $sizes > 0 => self::counted($sizes, 'size').' for a later rebuild',
+                    default => 'how much metal is cut',
+                },
+            ]),
+        );
         $hang = count($atStake) > 1 || $stake->sleeves > 1 || ($stake->sleeves === 0 && $sizes > 1) ? 'hang' : 'hangs';
 
-        return 'Trace '.self::cylinders($stake->cylinders).': '.implode(' and ', $atStake)." {$hang} on it. If the trace holds, “{$this->option($stake->ifHolds)}, {$this->sleeves($stake->ifHolds)}” is better; until then “{$this->option($stake->ifFails)}, {$this->sleeves($stake->ifFails)}” is recommended, which rests on no trace.";
+        return 'Trace '.
+            self::cylinders($stake->cylinders).
+            ': '.
+            implode(' and ', $atStake).
+            " {$hang} on it. If the trace holds, “{$this->option($stake->ifHolds)}, {$this->sleeves($stake->ifHolds)}” is better; ".
+                "until then “{$this->option($stake->ifFails)}, {$this->sleeves($stake->ifFails)}” is recommended, which rests on no ".
+                'trace.';
     }
 
     /** “one sleeve”, “3 sleeves”; nothing for none */
     private static function counted(int $count, string $what): string
     {
         return match ($count) {
-            0 => '', 1 => "one {$what}", default => "{$count} {$what}s"
+            0 => '',
+            1 => "one {$what}",
+            default => "{$count} {$what}s",
         };
     }
 

@@ -18,7 +18,13 @@ final readonly class AssessedPart
      * @param  list<PartDefect>  $defects
      * @param  list<Place>  $missing  Each once
      */
-    public function __construct(public EnginePart $part, public PartVerdict $verdict, public array $findings, public array $defects, public array $missing, public bool $isHere)
-    {
+    public function __construct(
+        public EnginePart $part,
+        public PartVerdict $verdict,
+        public array $findings,
+        public array $defects,
+        public array $missing,
+        public bool $isHere,
+    ) {
     }
 }

@@ -62,31 +62,66 @@ final readonly class BlockAssessment
      * @param  non-empty-list<BoreInspection>  $inspections  One for every cylinder
      * @param  list<PartDefect>  $defects  Found by crack check and pre-check, of any part
      */
-    public static function of(SpecificationSheet $sheet, ShopPolicy $policy, array $inspections, ?Length $declaredStep, array $defects = []): self
-    {
-        $defects = array_values(array_filter($defects, static fn (PartDefect $defect): bool => in_array($defect->part, [EnginePart::Block, EnginePart::Cylinders], true)));
+    public static function of(
+        SpecificationSheet $sheet,
+        ShopPolicy $policy,
+        array $inspections,
+        ?Length $declaredStep,
+        array $defects = [],
+    ): self {
+        $defects = array_values(
+            array_filter(
+                $defects,
+                static fn (PartDefect $defect): bool => in_array($defect->part, [EnginePart::Block, EnginePart::Cylinders], true),
+            ),
+        );
         $isScrap = self::isScrap($defects);
-        $inspections = array_map(static fn (BoreInspection $bore): BoreInspection => self::mustBeSleeved($bore, $defects) ? $bore->cracked() : $bore, $inspections);
+        $inspections = array_map(
+            static fn (BoreInspection $bore): BoreInspection => self::mustBeSleeved($bore, $defects) ? $bore->cracked() : $bore,
+            $inspections,
+        );
         $allowances = $policy->boreAllowances($sheet->unit);
         $judge = new BoreJudge(
-            $sheet->bore->nominal, $sheet->bore->oversizes, $sheet->bore->service, $allowances->stepTolerance,
-            $declaredStep, Pistons::of($sheet->piston, $allowances->mostHone), $policy->allowedPittingClass, $policy->incomingRule,
-            $policy->readingsPerBore->stations(), $sheet->cylinders === CylinderKind::Separate ? EnginePart::Cylinders : EnginePart::Block,
+            $sheet->bore->nominal,
+            $sheet->bore->oversizes,
+            $sheet->bore->service,
+            $allowances->stepTolerance,
+            $declaredStep,
+            Pistons::of($sheet->piston, $allowances->mostHone),
+            $policy->allowedPittingClass,
+            $policy->incomingRule,
+            $policy->readingsPerBore->stations(),
+            $sheet->cylinders === CylinderKind::Separate ? EnginePart::Cylinders : EnginePart::Block,
         );
         $bores = array_map($judge->judge(...), $inspections);
         $step = BlockStep::of($bores, $declaredStep);
         $needsSize = array_filter($bores, static fn (JudgedBore $bore): bool => $bore->measures->needsSize) !== [];
         $plan = $step->value === null || $needsSize ? null : self::plan($sheet, $policy, $bores, $step->value, $isScrap);
-        $screening = new Screening($allowances->screeningAllowance, self::prices($sheet, $policy), $policy->preference, $policy->sleeveForWear, $policy->readingsPerBore->stations());
-        $next = $isScrap ? NextReading::none(array_map(static fn (JudgedBore $bore): int => $bore->cylinder(), $bores)) : $screening->next($bores, $plan);
+        $screening = new Screening(
+            $allowances->screeningAllowance,
+            self::prices($sheet, $policy),
+            $policy->preference,
+            $policy->sleeveForWear,
+            $policy->readingsPerBore->stations(),
+        );
+        $next = $isScrap
+            ? NextReading::none(array_map(static fn (JudgedBore $bore): int => $bore->cylinder(), $bores))
+            : $screening->next($bores, $plan);
         $canStay = CanStay::ofAll(array_column($bores, 'canStay'));
 
         return new self(
-            $bores, $step, $canStay,
+            $bores,
+            $step,
+            $canStay,
             $isScrap ? PartVerdict::Scrap : self::verdict($canStay, $plan, $next, $defects),
             $plan,
             $plan === null ? null : Recommendation::from($plan, $policy->preference, $policy->sleeveForWear),
-            $next, $screening->walk($bores), $defects, $needsSize, $judge, $sheet->bore->service,
+            $next,
+            $screening->walk($bores),
+            $defects,
+            $needsSize,
+            $judge,
+            $sheet->bore->service,
         );
     }
 
@@ -128,7 +163,9 @@ final readonly class BlockAssessment
     /** @return list<WouldStay> What a person could change so that a cylinder that cannot stay would, each tried on a copy (VER-3) */
     public function changes(): array
     {
-        return array_values(array_filter(array_map(fn (JudgedBore $bore): ?WouldStay => WouldStay::of($bore, $this->judge, $this->limits), $this->bores)));
+        return array_values(
+            array_filter(array_map(fn (JudgedBore $bore): ?WouldStay => WouldStay::of($bore, $this->judge, $this->limits), $this->bores)),
+        );
     }
 
     /**
@@ -156,16 +193,37 @@ final readonly class BlockAssessment
     }
 
     /** @param  non-empty-list<JudgedBore>  $bores */
-    private static function plan(SpecificationSheet $sheet, ShopPolicy $policy, array $bores, Length $currentStep, bool $isScrap): ReborePlan
-    {
+    private static function plan(
+        SpecificationSheet $sheet,
+        ShopPolicy $policy,
+        array $bores,
+        Length $currentStep,
+        bool $isScrap,
+    ): ReborePlan {
         $block = new BlockToPlan(
-            $sheet->bore->nominal, $currentStep, $sheet->bore->oversizes, $sheet->bore->largestStep,
-            $policy->boreAllowances($sheet->unit)->cleanUpStock, $sheet->bore->standardWall, $sheet->bore->minimumWall, $sheet->bore->allowedShift, $sheet->cylinders !== CylinderKind::Separate, $isScrap,
+            $sheet->bore->nominal,
+            $currentStep,
+            $sheet->bore->oversizes,
+            $sheet->bore->largestStep,
+            $policy->boreAllowances($sheet->unit)->cleanUpStock,
+            $sheet->bore->standardWall,
+            $sheet->bore->minimumWall,
+            $sheet->bore->allowedShift,
+            $sheet->cylinders !== CylinderKind::Separate,
+            $isScrap,
         );
 
         return ReborePlan::of(
             $block,
-            array_map(static fn (JudgedBore $bore): CylinderToPlan => CylinderToPlan::fromJudged($bore, $block->asMade(), $block->cleanUpStock, $sheet->bore->allowedShift), $bores),
+            array_map(
+                static fn (JudgedBore $bore): CylinderToPlan => CylinderToPlan::fromJudged(
+                    $bore,
+                    $block->asMade(),
+                    $block->cleanUpStock,
+                    $sheet->bore->allowedShift,
+                ),
+                $bores,
+            ),
             self::prices($sheet, $policy),
         );
     }
@@ -184,7 +242,10 @@ final readonly class BlockAssessment
     /** @param  list<PartDefect>  $defects */
     private static function mustBeSleeved(BoreInspection $bore, array $defects): bool
     {
-        return array_filter($defects, static fn (PartDefect $defect): bool => $defect->remedy === Remedy::Sleeve && $defect->cylinder === $bore->cylinder) !== [];
+        return array_filter(
+            $defects,
+            static fn (PartDefect $defect): bool => $defect->remedy === Remedy::Sleeve && $defect->cylinder === $bore->cylinder,
+        ) !== [];
     }
 
     /** @param  list<PartDefect>  $defects */
@@ -193,13 +254,19 @@ final readonly class BlockAssessment
         if (in_array(Remedy::Decide, array_column($defects, 'remedy'), true)) {
             return PartVerdict::NotYetKnown;
         }
-        if ($plan === null || $canStay === CanStay::NotYetKnown || ! in_array($next->reason, [NextReason::NothingCanChange, NextReason::TraceDecides], true)) {
+        if (
+            $plan === null ||
+            $canStay === CanStay::NotYetKnown ||
+            ! in_array($next->reason, [NextReason::NothingCanChange, NextReason::TraceDecides], true)
+        ) {
             return PartVerdict::NotYetKnown;
         }
         // What rests on a trace that nobody has taken is no verdict; where the way hangs on it, it is not known yet.
         $certain = self::verdictOf($plan->ifTracesFail(), $canStay, $defects);
 
-        return $next->reason === NextReason::TraceDecides && self::verdictOf($plan, $canStay, $defects) !== $certain ? PartVerdict::NotYetKnown : $certain;
+        return $next->reason === NextReason::TraceDecides && self::verdictOf($plan, $canStay, $defects) !== $certain
+            ? PartVerdict::NotYetKnown
+            : $certain;
     }
 
     /** @param  list<PartDefect>  $defects */
@@ -208,7 +275,8 @@ final readonly class BlockAssessment
         $kinds = array_filter($plan->feasible(), static fn (ReboreOption $option): bool => $option->kind !== OptionKind::Replace);
 
         return match (true) {
-            $kinds !== [] && array_filter($defects, static fn (PartDefect $defect): bool => $defect->isRepaired()) !== [] => PartVerdict::Repair,
+            $kinds !== [] && array_filter($defects, static fn (PartDefect $defect): bool =>
+                $defect->isRepaired()) !== [] => PartVerdict::Repair,
             $canStay->stays() && $plan->options[0]->isFeasible() => PartVerdict::Serviceable,
             array_filter($kinds, static fn (ReboreOption $option): bool => $option->sleeved === []) !== [] => PartVerdict::Recondition,
             $kinds !== [] => PartVerdict::Repair,

@@ -28,7 +28,13 @@ final readonly class EngineAssessment
      */
     public static function of(SpecificationSheet $sheet, BlockAssessment $bores, array $sections, array $defects, array $absent): self
     {
-        $findings = array_merge([], ...array_map(static fn (SectionJudgement $section): array => $section->section->judgesParts() ? $section->findings : [], array_values($sections)));
+        $findings = array_merge(
+            [],
+            ...array_map(
+                static fn (SectionJudgement $section): array => $section->section->judgesParts() ? $section->findings : [],
+                array_values($sections),
+            ),
+        );
         $parts = [];
         foreach (self::partsOf($sheet) as $part) {
             $parts[$part->value] = self::part($part, $findings, $defects, $bores, $sheet, ! in_array($part, $absent, true));
@@ -42,24 +48,37 @@ final readonly class EngineAssessment
     /** @return list<AssessedPart> That scrap what they are, and have to be replaced */
     public function replaced(): array
     {
-        return array_values(array_filter($this->parts, static fn (AssessedPart $part): bool => $part->isHere && $part->verdict === PartVerdict::Scrap));
+        return array_values(
+            array_filter($this->parts, static fn (AssessedPart $part): bool => $part->isHere && $part->verdict === PartVerdict::Scrap),
+        );
     }
 
     /** @return list<EnginePart> That an engine of this family has */
     public static function partsOf(SpecificationSheet $sheet): array
     {
-        return array_values(array_filter(EnginePart::cases(), static fn (EnginePart $part): bool => $part !== EnginePart::Cylinders || $sheet->cylinders === CylinderKind::Separate));
+        return array_values(
+            array_filter(
+                EnginePart::cases(),
+                static fn (EnginePart $part): bool => $part !== EnginePart::Cylinders || $sheet->cylinders === CylinderKind::Separate,
+            ),
+        );
     }
 
     /**
      * @param  list<Finding>  $findings
      * @param  list<PartDefect>  $defects
      */
-    private static function part(EnginePart $part, array $findings, array $defects, BlockAssessment $bores, SpecificationSheet $sheet, bool $isHere): AssessedPart
-    {
+    private static function part(
+        EnginePart $part,
+        array $findings,
+        array $defects,
+        BlockAssessment $bores,
+        SpecificationSheet $sheet,
+        bool $isHere,
+    ): AssessedPart {
         $own = array_values(array_filter($findings, static fn (Finding $finding): bool => $finding->part === $part));
         $defectsHere = array_values(array_filter($defects, static fn (PartDefect $defect): bool => $defect->part === $part));
-        $verdicts = [...($own === [] ? [] : [SectionJudgement::verdictOf($own)]), ...self::beside($part, $sheet, $bores, $defects)];
+        $verdicts = [...$own === [] ? [] : [SectionJudgement::verdictOf($own)], ...self::beside($part, $sheet, $bores, $defects)];
         $missing = [];
         foreach ($own as $finding) {
             foreach ($finding->outcome === Outcome::Missing ? $finding->missing : [] as $place) {
@@ -92,8 +111,13 @@ final readonly class EngineAssessment
      * @param  list<PartDefect>  $defects
      * @param  list<EnginePart>  $absent
      */
-    public static function verdictFrom(SpecificationSheet $sheet, BlockAssessment $bores, array $standings, array $defects, array $absent): EngineVerdict
-    {
+    public static function verdictFrom(
+        SpecificationSheet $sheet,
+        BlockAssessment $bores,
+        array $standings,
+        array $defects,
+        array $absent,
+    ): EngineVerdict {
         $parts = [];
         foreach (self::partsOf($sheet) as $part) {
             if (! in_array($part, $absent, true)) {
@@ -115,7 +139,12 @@ final readonly class EngineAssessment
     {
         $own = array_filter($defects, static fn (PartDefect $defect): bool => $defect->part === $part);
 
-        return [...array_values(array_filter(array_map(static fn (PartDefect $defect): ?PartVerdict => $defect->remedy->verdict(), array_values($own)))), ...(self::carriesBores($part, $sheet) ? [$bores->verdict] : [])];
+        return [
+            ...array_values(
+                array_filter(array_map(static fn (PartDefect $defect): ?PartVerdict => $defect->remedy->verdict(), array_values($own))),
+            ),
+            ...(self::carriesBores($part, $sheet) ? [$bores->verdict] : []),
+        ];
     }
 
     private static function carriesBores(EnginePart $part, SpecificationSheet $sheet): bool

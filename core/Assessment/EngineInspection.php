@@ -39,14 +39,23 @@ final class EngineInspection
 
     private ?WeightJudge $weights = null;
 
-    public function __construct(private readonly SpecificationSheet $sheet, private readonly ShopPolicy $policy, private readonly Facts $facts)
-    {
+    public function __construct(
+        private readonly SpecificationSheet $sheet,
+        private readonly ShopPolicy $policy,
+        private readonly Facts $facts,
+    ) {
     }
 
     /** The bores, and what the block can be made to. */
     public function bores(): BlockAssessment
     {
-        return $this->bores ??= BlockAssessment::of($this->sheet, $this->policy, $this->facts->bores(), $this->facts->declaredStep(), $this->defects());
+        return $this->bores ??= BlockAssessment::of(
+            $this->sheet,
+            $this->policy,
+            $this->facts->bores(),
+            $this->facts->declaredStep(),
+            $this->defects(),
+        );
     }
 
     /** @return list<PartDefect> Found beside the sizes, of any part; and what nobody checked for cracks */
@@ -54,7 +63,11 @@ final class EngineInspection
     {
         $cracks = $this->facts->cracks();
 
-        return [...CrackDefects::of($cracks), ...$this->facts->defects(), ...CrackDefects::unchecked($cracks, $this->policy->crackCheckNeeds, $this->here(), $this->sheet)];
+        return [
+            ...CrackDefects::of($cracks),
+            ...$this->facts->defects(),
+            ...CrackDefects::unchecked($cracks, $this->policy->crackCheckNeeds, $this->here(), $this->sheet),
+        ];
     }
 
     public function measurements(Section $section): Measurements
@@ -78,9 +91,11 @@ final class EngineInspection
         $sections = array_filter(Section::cases(), static fn (Section $section): bool => $section->judgesParts());
 
         return $this->engine ??= EngineAssessment::of(
-            $this->sheet, $this->bores(),
+            $this->sheet,
+            $this->bores(),
             array_combine(array_column($sections, 'value'), array_map($this->judged(...), $sections)),
-            $this->defects(), $this->facts->absent(),
+            $this->defects(),
+            $this->facts->absent(),
         );
     }
 
@@ -106,7 +121,12 @@ final class EngineInspection
     /** @return list<EnginePart> Parts of this family that are there */
     public function here(): array
     {
-        return array_values(array_filter(EngineAssessment::partsOf($this->sheet), fn (EnginePart $part): bool => ! in_array($part, $this->facts->absent(), true)));
+        return array_values(
+            array_filter(
+                EngineAssessment::partsOf($this->sheet),
+                fn (EnginePart $part): bool => ! in_array($part, $this->facts->absent(), true),
+            ),
+        );
     }
 
     /** @return list<MeasuredFace> The decks, then the heads */
@@ -123,7 +143,10 @@ final class EngineInspection
 
     public function weights(): WeightJudge
     {
-        return $this->weights ??= new WeightJudge($this->sheet, $this->measurements(Section::Weights)->plus($this->measurements(Section::Rods)));
+        return $this->weights ??= new WeightJudge(
+            $this->sheet,
+            $this->measurements(Section::Weights)->plus($this->measurements(Section::Rods)),
+        );
     }
 
     public function compression(): Compression
@@ -143,7 +166,11 @@ final class EngineInspection
 
     public function crankshaftJudge(): CrankshaftJudge
     {
-        return $this->crankshaftJudge ??= new CrankshaftJudge($this->sheet, $this->policy, $this->measurements(Section::Housings)->plus($this->measurements(Section::Rods)));
+        return $this->crankshaftJudge ??= new CrankshaftJudge(
+            $this->sheet,
+            $this->policy,
+            $this->measurements(Section::Housings)->plus($this->measurements(Section::Rods)),
+        );
     }
 
     private function faceJudge(): FaceJudge

@@ -27,7 +27,7 @@ final class Features
             foreach (array_diff(scandir(dirname(__DIR__).'/Features') ?: [], ['.', '..']) as $folder) {
                 $class = "NorthLedger\\Core\\Features\\{$folder}\\Inspected{$folder}";
                 if (is_subclass_of($class, InspectedFeatures::class)) {
-                    $all[] = new $class;
+                    $all[] = new $class();
                 }
             }
             usort($all, static fn (InspectedFeatures $a, InspectedFeatures $b): int => $a->rank() <=> $b->rank());
@@ -45,6 +45,15 @@ final class Features
     /** Null where nothing on the sheet is judged. */
     public static function judge(Section $section, SpecificationSheet $sheet, ShopPolicy $policy, MeasuredSections $measured): ?Judge
     {
-        return JudgeOfAll::of(array_values(array_filter(array_map(static fn (InspectedFeatures $one): ?Judge => $one->judge($sheet, $policy, $measured), self::on($section, $sheet)))));
+        return JudgeOfAll::of(
+            array_values(
+                array_filter(
+                    array_map(
+                        static fn (InspectedFeatures $one): ?Judge => $one->judge($sheet, $policy, $measured),
+                        self::on($section, $sheet),
+                    ),
+                ),
+            ),
+        );
     }
 }

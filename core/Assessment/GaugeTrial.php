@@ -19,7 +19,10 @@ use NorthLedger\Core\Quantity\Length;
 use NorthLedger\Core\Record\Measurements;
 use NorthLedger\Core\Record\Reading;
 
-/** What a gauge is worth for a feature before anything is read: its doubt against the tightest tolerance that it would be judged by (GAUGE-9). */
+/**
+ * What a gauge is worth for a feature before anything is read: its doubt against the tightest tolerance that it would be judged by
+ * (GAUGE-9).
+ */
 final readonly class GaugeTrial
 {
     public const FINISHED_SIZE = 'finished size';
@@ -33,8 +36,13 @@ final readonly class GaugeTrial
     }
 
     /** Of a sheet beside the bores: every place of the feature at its nominal, judged. Null where nothing of it has a tolerance. */
-    public static function ofPart(InspectionPlan $plan, Judge $judge, Feature $feature, Instrument $gauge, Temperatures $temperatures): ?self
-    {
+    public static function ofPart(
+        InspectionPlan $plan,
+        Judge $judge,
+        Feature $feature,
+        Instrument $gauge,
+        Temperatures $temperatures,
+    ): ?self {
         $read = [$feature, ...$feature->judgedWith()];
         $readings = [];
         foreach ($plan->all() as $key => $one) {
@@ -43,7 +51,8 @@ final readonly class GaugeTrial
             }
             $size = $one->place->feature->measurand() === Measurand::Size ? $one->nominal : Length::zero();
             if ($size !== null && $one->place->feature->isGauged()) {
-                $with = $one->place->feature === $feature ? $gauge : Instrument::ofKind(UsualGauge::of($one->place->feature, $one->nominal));
+                $with =
+                    $one->place->feature === $feature ? $gauge : Instrument::ofKind(UsualGauge::of($one->place->feature, $one->nominal));
                 $readings[$key] = Reading::of($one->place, [$size], $with, $temperatures, $one->place->feature->code());
             }
         }
@@ -59,14 +68,25 @@ final readonly class GaugeTrial
     }
 
     /** Of the incoming bores and their pistons. */
-    public static function ofBores(SpecificationSheet $sheet, Feature $feature, Instrument $gauge, Instrument $other, Temperatures $temperatures): ?self
-    {
+    public static function ofBores(
+        SpecificationSheet $sheet,
+        Feature $feature,
+        Instrument $gauge,
+        Instrument $other,
+        Temperatures $temperatures,
+    ): ?self {
         $limits = $sheet->bore->service;
-        $size = Uncertainty::ofSize($sheet->bore->nominal, $gauge, $temperatures)->combinedWith(Uncertainty::ofSize($sheet->bore->nominal, $other, $temperatures));
+        $size = Uncertainty::ofSize($sheet->bore->nominal, $gauge, $temperatures)->combinedWith(
+            Uncertainty::ofSize($sheet->bore->nominal, $other, $temperatures),
+        );
         $trials = [new self(Criterion::Clearance->value, $size, $limits->clearance)];
         if ($feature === BoreFeature::Bore) {
             $difference = Uncertainty::ofDifference($gauge);
-            $trials = [new self(Criterion::OutOfRound->value, $difference, $limits->outOfRound), new self(Criterion::Taper->value, $difference, $limits->taper), ...$trials];
+            $trials = [
+                new self(Criterion::OutOfRound->value, $difference, $limits->outOfRound),
+                new self(Criterion::Taper->value, $difference, $limits->taper),
+                ...$trials,
+            ];
         }
 
         return self::tightest($trials);

@@ -43,14 +43,17 @@ final readonly class InspectionPlan
     private static function nothingDrawn(): WeakMap
     {
         /** @var WeakMap<SpecificationSheet, array<string, self>> $none */
-        $none = new WeakMap;
+        $none = new WeakMap();
 
         return $none;
     }
 
     private static function drawnUp(Section $section, SpecificationSheet $sheet): self
     {
-        $tables = array_merge([], ...array_map(static fn (InspectedFeatures $one): array => $one->tables($sheet), Features::on($section, $sheet)));
+        $tables = array_merge(
+            [],
+            ...array_map(static fn (InspectedFeatures $one): array => $one->tables($sheet), Features::on($section, $sheet)),
+        );
         $byKey = [];
         foreach ($tables as $table) {
             foreach ($table->rows as $row) {

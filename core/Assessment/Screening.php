@@ -31,8 +31,12 @@ final readonly class Screening
 {
     /** The places of one bore from the most worn to the least. */
     private const ORDER = [
-        [Station::Top, Axis::Thrust], [Station::Top, Axis::Inline], [Station::Bottom, Axis::Thrust],
-        [Station::Middle, Axis::Thrust], [Station::Bottom, Axis::Inline], [Station::Middle, Axis::Inline],
+        [Station::Top, Axis::Thrust],
+        [Station::Top, Axis::Inline],
+        [Station::Bottom, Axis::Thrust],
+        [Station::Middle, Axis::Thrust],
+        [Station::Bottom, Axis::Inline],
+        [Station::Middle, Axis::Inline],
     ];
 
     /** @param  list<Station>  $stations  Where thrust and inline have to be read, by the shop's school */
@@ -75,8 +79,13 @@ final readonly class Screening
 
         $stake = $this->recommended($plan)?->stake;
 
-        return $this->again($stillOpen, $spared)
-            ?? new NextReading(null, $stake === null ? NextReason::NothingCanChange : NextReason::TraceDecides, $spared, $stake->cylinders ?? []);
+        return $this->again($stillOpen, $spared) ??
+            new NextReading(
+                null,
+                $stake === null ? NextReason::NothingCanChange : NextReason::TraceDecides,
+                $spared,
+                $stake->cylinders ?? [],
+            );
     }
 
     /**
@@ -199,10 +208,18 @@ final readonly class Screening
     /** @param  non-empty-list<JudgedBore>  $bores */
     private function suppose(array $bores, ReborePlan $plan, bool $isKind): ReborePlan
     {
-        return ReborePlan::of($plan->block, array_map(fn (JudgedBore $bore, CylinderToPlan $cylinder): CylinderToPlan => $cylinder->suppose(
-            $isKind || $bore->isWhole() ? Length::zero() : $this->allowance,
-            $bore->canStay->stays() || ($isKind && $bore->canStay === CanStay::NotYetKnown),
-        ), $bores, $plan->cylinders), $this->prices);
+        return ReborePlan::of(
+            $plan->block,
+            array_map(
+                fn (JudgedBore $bore, CylinderToPlan $cylinder): CylinderToPlan => $cylinder->suppose(
+                    $isKind || $bore->isWhole() ? Length::zero() : $this->allowance,
+                    $bore->canStay->stays() || ($isKind && $bore->canStay === CanStay::NotYetKnown),
+                ),
+                $bores,
+                $plan->cylinders,
+            ),
+            $this->prices,
+        );
     }
 
     private function recommended(ReborePlan $plan): ?Recommendation
@@ -280,7 +297,12 @@ final readonly class Screening
             }
         }
 
-        return array_values(array_filter($this->unreadLooks($bore), static fn (Place $place): bool => $withPiston || $place->feature !== BoreFeature::Piston))[0] ?? null;
+        return array_values(
+            array_filter(
+                $this->unreadLooks($bore),
+                static fn (Place $place): bool => $withPiston || $place->feature !== BoreFeature::Piston,
+            ),
+        )[0] ?? null;
     }
 
     /** @return list<Place> */
@@ -289,14 +311,16 @@ final readonly class Screening
         $cylinder = $bore->cylinder();
         $looks = $bore->inspection->looks;
 
-        return array_values(array_filter([
-            $looks->ridgeAtTop === null ? BorePlace::ridge($cylinder, Station::Top) : null,
-            $looks->ridgeAtBottom === null ? BorePlace::ridge($cylinder, Station::Bottom) : null,
-            $looks->scoring === null ? BorePlace::look(BoreFeature::Scoring, $cylinder) : null,
-            $looks->pitting === null ? BorePlace::look(BoreFeature::Pitting, $cylinder) : null,
-            $looks->crack === null ? BorePlace::look(BoreFeature::Crack, $cylinder) : null,
-            $bore->inspection->piston === null ? BorePlace::piston($cylinder) : null,
-        ]));
+        return array_values(
+            array_filter([
+                $looks->ridgeAtTop === null ? BorePlace::ridge($cylinder, Station::Top) : null,
+                $looks->ridgeAtBottom === null ? BorePlace::ridge($cylinder, Station::Bottom) : null,
+                $looks->scoring === null ? BorePlace::look(BoreFeature::Scoring, $cylinder) : null,
+                $looks->pitting === null ? BorePlace::look(BoreFeature::Pitting, $cylinder) : null,
+                $looks->crack === null ? BorePlace::look(BoreFeature::Crack, $cylinder) : null,
+                $bore->inspection->piston === null ? BorePlace::piston($cylinder) : null,
+            ]),
+        );
     }
 
     /**
@@ -305,7 +329,13 @@ final readonly class Screening
      */
     private function worstFirst(array $bores): array
     {
-        usort($bores, static fn (JudgedBore $a, JudgedBore $b): int => [$b->measures->size()?->nanometres, $a->cylinder()] <=> [$a->measures->size()?->nanometres, $b->cylinder()]);
+        usort(
+            $bores,
+            static fn (JudgedBore $a, JudgedBore $b): int => [$b->measures->size()?->nanometres, $a->cylinder()] <=> [
+                $a->measures->size()?->nanometres,
+                $b->cylinder(),
+            ],
+        );
 
         return $bores;
     }

@@ -42,7 +42,10 @@ final readonly class WouldPass
 
         return match (true) {
             $place === null => null,
-            $place->feature === ValveFeature::Drop && $measurements->look($place) === Looks::TIGHT => [WayToPass::FreeTheValve, $measurements->withLook($place, 'drops')],
+            $place->feature === ValveFeature::Drop && $measurements->look($place) === Looks::TIGHT => [
+                WayToPass::FreeTheValve,
+                $measurements->withLook($place, 'drops'),
+            ],
             $finding->isCloseCall => self::atTheLimit($finding, $place, $measurements),
             default => null,
         };

@@ -37,13 +37,20 @@ final readonly class WouldStay
                 $now[$finding->criterion->value] = $finding->limits->tolerance();
             }
         }
-        $isPitted = $bore->inspection->looks->pitting === PittingClass::Felt && $bore->finding(Criterion::Pitting)->outcome === Outcome::Fail;
-        $tried = $judge->withLimits(new BoreLimits(
-            $wider[Criterion::OutOfRound->value] ?? $limits->outOfRound,
-            $wider[Criterion::Taper->value] ?? $limits->taper,
-            $wider[Criterion::Clearance->value] ?? $limits->clearance,
-        ))->judge($isPitted ? $bore->inspection->conceded() : $bore->inspection);
+        $isPitted =
+            $bore->inspection->looks->pitting === PittingClass::Felt && $bore->finding(Criterion::Pitting)->outcome === Outcome::Fail;
+        $tried = $judge
+            ->withLimits(
+                new BoreLimits(
+                    $wider[Criterion::OutOfRound->value] ?? $limits->outOfRound,
+                    $wider[Criterion::Taper->value] ?? $limits->taper,
+                    $wider[Criterion::Clearance->value] ?? $limits->clearance,
+                ),
+            )
+            ->judge($isPitted ? $bore->inspection->conceded() : $bore->inspection);
 
-        return $bore->canStay === CanStay::No && $tried->canStay !== CanStay::No ? new self($bore->cylinder(), $wider, $now, $isPitted) : null;
+        return $bore->canStay === CanStay::No && $tried->canStay !== CanStay::No
+            ? new self($bore->cylinder(), $wider, $now, $isPitted)
+            : null;
     }
 }

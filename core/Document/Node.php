@@ -34,7 +34,7 @@ final readonly class Node
     public static function read(string $name, array $data, callable $reader): mixed
     {
         /** @var \ArrayObject<int, Fault> $faults */
-        $faults = new \ArrayObject;
+        $faults = new \ArrayObject();
         $result = $reader(new self($data, '', $faults));
         $found = array_values($faults->getArrayCopy());
 
@@ -43,7 +43,7 @@ final readonly class Node
 
     public function at(string $key): self
     {
-        return new self(is_array($this->value) ? ($this->value[$key] ?? null) : null, "{$this->path}/{$key}", $this->faults);
+        return new self(is_array($this->value) ? $this->value[$key] ?? null : null, "{$this->path}/{$key}", $this->faults);
     }
 
     public function isGiven(): bool
@@ -54,7 +54,15 @@ final readonly class Node
     /** Notes a fault of this place. */
     public function complain(string $expected): void
     {
-        $shown = $this->value === null ? 'nothing' : mb_strimwidth((string) json_encode($this->value, JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PARTIAL_OUTPUT_ON_ERROR), 0, 60, '…');
+        $shown =
+            $this->value === null
+                ? 'nothing'
+                : mb_strimwidth(
+                    (string) json_encode($this->value, JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PARTIAL_OUTPUT_ON_ERROR),
+                    0,
+                    60,
+                    '…',
+                );
         $this->faults->append(new Fault($this->path === '' ? '/' : $this->path, $shown, $expected));
     }
 

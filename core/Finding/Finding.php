@@ -52,8 +52,22 @@ final readonly class Finding
      * @param  list<Place>  $missing  Until they are read it can fail, and not hold
      * @param  list<Reading>  $readings
      */
-    public static function measured(EnginePart $part, string $rule, Subject $subject, Criterion $criterion, Amount $value, Limits $limits, Decision $decision, Uncertainty $uncertainty, Remedy $remedy, array $places, array $missing = [], string $said = '', array $readings = [], bool $needsSize = false): self
-    {
+    public static function measured(
+        EnginePart $part,
+        string $rule,
+        Subject $subject,
+        Criterion $criterion,
+        Amount $value,
+        Limits $limits,
+        Decision $decision,
+        Uncertainty $uncertainty,
+        Remedy $remedy,
+        array $places,
+        array $missing = [],
+        string $said = '',
+        array $readings = [],
+        bool $needsSize = false,
+    ): self {
         $outcome = match (true) {
             $decision->conformity === Conformity::Fails => Outcome::Fail,
             $missing !== [] || $needsSize => Outcome::Missing,
@@ -61,7 +75,24 @@ final readonly class Finding
             default => Outcome::Pass,
         };
 
-        return new self($part, $rule, $subject, $criterion, $outcome, $outcome === Outcome::Fail ? $remedy : null, $places, $missing, $said, $value, $limits, Amount::of($value->measurand, $decision->margin->nanometres), $uncertainty, $decision->isCloseCall, readings: $readings, needsSize: $needsSize);
+        return new self(
+            $part,
+            $rule,
+            $subject,
+            $criterion,
+            $outcome,
+            $outcome === Outcome::Fail ? $remedy : null,
+            $places,
+            $missing,
+            $said,
+            $value,
+            $limits,
+            Amount::of($value->measurand, $decision->margin->nanometres),
+            $uncertainty,
+            $decision->isCloseCall,
+            readings: $readings,
+            needsSize: $needsSize,
+        );
     }
 
     /**
@@ -69,11 +100,33 @@ final readonly class Finding
      *
      * @param  list<Place>  $places
      */
-    public static function held(EnginePart $part, string $rule, Subject $subject, Criterion $criterion, Amount $value, Limits $limits, Remedy $remedy, array $places, string $said = ''): self
-    {
+    public static function held(
+        EnginePart $part,
+        string $rule,
+        Subject $subject,
+        Criterion $criterion,
+        Amount $value,
+        Limits $limits,
+        Remedy $remedy,
+        array $places,
+        string $said = '',
+    ): self {
         $margin = $limits->margin($value);
 
-        return new self($part, $rule, $subject, $criterion, $margin->isNegative() ? Outcome::Fail : Outcome::Pass, $margin->isNegative() ? $remedy : null, $places, [], $said, $value, $limits, $margin);
+        return new self(
+            $part,
+            $rule,
+            $subject,
+            $criterion,
+            $margin->isNegative() ? Outcome::Fail : Outcome::Pass,
+            $margin->isNegative() ? $remedy : null,
+            $places,
+            [],
+            $said,
+            $value,
+            $limits,
+            $margin,
+        );
     }
 
     /** @param  list<Place>  $places */
@@ -83,15 +136,43 @@ final readonly class Finding
     }
 
     /** @param  list<Place>  $places */
-    public static function failed(EnginePart $part, string $rule, Subject $subject, Criterion $criterion, string $said, Remedy $remedy, array $places, string $state = ''): self
-    {
+    public static function failed(
+        EnginePart $part,
+        string $rule,
+        Subject $subject,
+        Criterion $criterion,
+        string $said,
+        Remedy $remedy,
+        array $places,
+        string $state = '',
+    ): self {
         return new self($part, $rule, $subject, $criterion, Outcome::Fail, $remedy, $places, [], $said, state: $state);
     }
 
     /** @param  list<Place>  $missing */
-    public static function unread(EnginePart $part, string $rule, Subject $subject, Criterion $criterion, array $missing, string $said = '', ?Limits $limits = null, bool $needsSize = false): self
-    {
-        return new self($part, $rule, $subject, $criterion, Outcome::Missing, null, [], $missing, $said, limits: $limits, needsSize: $needsSize);
+    public static function unread(
+        EnginePart $part,
+        string $rule,
+        Subject $subject,
+        Criterion $criterion,
+        array $missing,
+        string $said = '',
+        ?Limits $limits = null,
+        bool $needsSize = false,
+    ): self {
+        return new self(
+            $part,
+            $rule,
+            $subject,
+            $criterion,
+            Outcome::Missing,
+            null,
+            [],
+            $missing,
+            $said,
+            limits: $limits,
+            needsSize: $needsSize,
+        );
     }
 
     /**
@@ -99,17 +180,55 @@ final readonly class Finding
      *
      * @param  list<Place>  $places  Where one looks
      */
-    public static function look(EnginePart $part, string $rule, Subject $subject, Criterion $criterion, Outcome $outcome, string $said, string $state, Remedy $remedy, array $places): self
-    {
+    public static function look(
+        EnginePart $part,
+        string $rule,
+        Subject $subject,
+        Criterion $criterion,
+        Outcome $outcome,
+        string $said,
+        string $state,
+        Remedy $remedy,
+        array $places,
+    ): self {
         $isMissing = $outcome === Outcome::Missing;
 
-        return new self($part, $rule, $subject, $criterion, $outcome, $outcome === Outcome::Fail ? $remedy : null, $isMissing ? [] : $places, $isMissing ? $places : [], $said, state: $state);
+        return new self(
+            $part,
+            $rule,
+            $subject,
+            $criterion,
+            $outcome,
+            $outcome === Outcome::Fail ? $remedy : null,
+            $isMissing ? [] : $places,
+            $isMissing ? $places : [],
+            $said,
+            state: $state,
+        );
     }
 
     /** The same finding where a customer lives with it, signed (VER-5). */
     public function conceded(): self
     {
-        return new self($this->part, $this->rule, $this->about, $this->criterion, Outcome::Concession, null, $this->places, [], $this->said, $this->value, $this->limits, $this->margin, $this->uncertainty, $this->isCloseCall, $this->state, $this->readings, $this->needsSize);
+        return new self(
+            $this->part,
+            $this->rule,
+            $this->about,
+            $this->criterion,
+            Outcome::Concession,
+            null,
+            $this->places,
+            [],
+            $this->said,
+            $this->value,
+            $this->limits,
+            $this->margin,
+            $this->uncertainty,
+            $this->isCloseCall,
+            $this->state,
+            $this->readings,
+            $this->needsSize,
+        );
     }
 
     public function restsOn(Feature $feature): bool
@@ -120,7 +239,9 @@ final readonly class Finding
     /** True where the gauge could not tell, whatever it read: its doubt is more than half the tolerance (GAUGE-9). */
     public function isBeyondItsGauge(): bool
     {
-        return $this->uncertainty !== null && $this->limits !== null && Fitness::of($this->uncertainty, $this->limits->tolerance()) === Fitness::Unfit;
+        return $this->uncertainty !== null &&
+            $this->limits !== null &&
+            Fitness::of($this->uncertainty, $this->limits->tolerance()) === Fitness::Unfit;
     }
 
     /** How far past its limit, as a share of the tolerance; a look that fails is past any. */

@@ -20,8 +20,13 @@ use NorthLedger\Core\Record\Reading;
 /** Holds what was read of one subject against its limits, under the shop's decision rule (GAUGE-6, GAUGE-8). */
 final readonly class Gate
 {
-    public function __construct(private EnginePart $part, private DecisionRule $rule, private Measurements $measurements, private string $id, private Subject $subject)
-    {
+    public function __construct(
+        private EnginePart $part,
+        private DecisionRule $rule,
+        private Measurements $measurements,
+        private string $id,
+        private Subject $subject,
+    ) {
     }
 
     /** A gate for the same subject under another rule. */
@@ -48,7 +53,15 @@ final readonly class Gate
             return $this->unread($criterion, $missing);
         }
 
-        return $this->judged($criterion, Amount::size($worst[0]->corrected), $limits, $worst[0]->sizeUncertainty(), $remedy, [$worst[0]->place], $missing);
+        return $this->judged(
+            $criterion,
+            Amount::size($worst[0]->corrected),
+            $limits,
+            $worst[0]->sizeUncertainty(),
+            $remedy,
+            [$worst[0]->place],
+            $missing,
+        );
     }
 
     /**
@@ -66,7 +79,15 @@ final readonly class Gate
         }
         $spread = Spread::of($readings);
 
-        return $this->judged($criterion, Amount::distance($spread->value()), Limits::atMostLength($limit), $spread->uncertainty(), $remedy, [$spread->largest->place, $spread->smallest->place], $missing);
+        return $this->judged(
+            $criterion,
+            Amount::distance($spread->value()),
+            Limits::atMostLength($limit),
+            $spread->uncertainty(),
+            $remedy,
+            [$spread->largest->place, $spread->smallest->place],
+            $missing,
+        );
     }
 
     /**
@@ -77,13 +98,24 @@ final readonly class Gate
     public function widest(Criterion $criterion, array $groups, Length $limit, Remedy $remedy): Finding
     {
         $missing = $this->measurements->missing(array_merge([], ...$groups));
-        $spreads = array_map(fn (array $places): ?Spread => count($readings = $this->measurements->readings($places)) < 2 ? null : Spread::of($readings), $groups);
+        $spreads = array_map(
+            fn (array $places): ?Spread => count($readings = $this->measurements->readings($places)) < 2 ? null : Spread::of($readings),
+            $groups,
+        );
         $spread = Spread::widest($spreads);
         if ($spread === null) {
             return $this->unread($criterion, $missing);
         }
 
-        return $this->judged($criterion, Amount::distance($spread->value()), Limits::atMostLength($limit), $spread->uncertainty(), $remedy, [$spread->largest->place, $spread->smallest->place], $missing);
+        return $this->judged(
+            $criterion,
+            Amount::distance($spread->value()),
+            Limits::atMostLength($limit),
+            $spread->uncertainty(),
+            $remedy,
+            [$spread->largest->place, $spread->smallest->place],
+            $missing,
+        );
     }
 
     /** One reading against limits. */
@@ -94,7 +126,16 @@ final readonly class Gate
             return $this->unread($criterion, [$place]);
         }
 
-        return $this->judged($criterion, Amount::of($place->feature->measurand(), $reading->corrected->nanometres), $limits, $reading->sizeUncertainty(), $remedy, [$place], [], $said);
+        return $this->judged(
+            $criterion,
+            Amount::of($place->feature->measurand(), $reading->corrected->nanometres),
+            $limits,
+            $reading->sizeUncertainty(),
+            $remedy,
+            [$place],
+            [],
+            $said,
+        );
     }
 
     /** The difference of two readings of different gauges: a clearance, a play. */
@@ -107,8 +148,13 @@ final readonly class Gate
         }
 
         return $this->judged(
-            $criterion, Amount::distance($readings[0]->corrected->minus($readings[1]->corrected)), Limits::range($range, Measurand::Distance),
-            $readings[0]->differenceUncertainty($readings[1]), $remedy, [$outer, $inner], [],
+            $criterion,
+            Amount::distance($readings[0]->corrected->minus($readings[1]->corrected)),
+            Limits::range($range, Measurand::Distance),
+            $readings[0]->differenceUncertainty($readings[1]),
+            $remedy,
+            [$outer, $inner],
+            [],
         );
     }
 
@@ -129,7 +175,19 @@ final readonly class Gate
     {
         $value = $this->measurements->value($place);
 
-        return $value === null ? null : Finding::held($this->part, $this->id, $this->subject, $criterion, Amount::of($place->feature->measurand(), $value), $limits, $remedy, [$place], $said);
+        return $value === null
+            ? null
+            : Finding::held(
+                $this->part,
+                $this->id,
+                $this->subject,
+                $criterion,
+                Amount::of($place->feature->measurand(), $value),
+                $limits,
+                $remedy,
+                [$place],
+                $said,
+            );
     }
 
     /** @param  list<Place>  $missing */
@@ -144,9 +202,30 @@ final readonly class Gate
      * @param  list<Place>  $places
      * @param  list<Place>  $missing
      */
-    public function judged(Criterion $criterion, Amount $value, Limits $limits, Uncertainty $uncertainty, Remedy $remedy, array $places, array $missing = [], string $said = ''): Finding
-    {
-        return Finding::measured($this->part, $this->id, $this->subject, $criterion, $value, $limits, $this->decide($value, $limits, $uncertainty), $uncertainty, $remedy, $places, $missing, $said);
+    public function judged(
+        Criterion $criterion,
+        Amount $value,
+        Limits $limits,
+        Uncertainty $uncertainty,
+        Remedy $remedy,
+        array $places,
+        array $missing = [],
+        string $said = '',
+    ): Finding {
+        return Finding::measured(
+            $this->part,
+            $this->id,
+            $this->subject,
+            $criterion,
+            $value,
+            $limits,
+            $this->decide($value, $limits, $uncertainty),
+            $uncertainty,
+            $remedy,
+            $places,
+            $missing,
+            $said,
+        );
     }
 
     /** @param  list<Place>  $places */
@@ -169,7 +248,13 @@ final readonly class Gate
             $limits->most === null ? null : $this->rule->decide($value->length(), $limits->most->length(), LimitKind::Max, $uncertainty),
         ]);
         $order = [Conformity::Fails, Conformity::Undecided, Conformity::Conforms];
-        usort($decisions, static fn (Decision $a, Decision $b): int => [array_search($a->conformity, $order, true), $a->margin->nanometres] <=> [array_search($b->conformity, $order, true), $b->margin->nanometres]);
+        usort(
+            $decisions,
+            static fn (Decision $a, Decision $b): int => [array_search($a->conformity, $order, true), $a->margin->nanometres] <=> [
+                array_search($b->conformity, $order, true),
+                $b->margin->nanometres,
+            ],
+        );
 
         return $decisions[0] ?? throw new \LogicException('Limits have an end.');
     }

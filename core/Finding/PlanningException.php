@@ -36,7 +36,10 @@ final class PlanningException extends \DomainException implements CoreException
 
     public static function rangeNeeded(int $nominal): self
     {
-        return new self(PlanningFault::RangeNeeded, "For a bore of {$nominal} nm there is no usual interference. Give the range that the specification says.");
+        return new self(
+            PlanningFault::RangeNeeded,
+            "For a bore of {$nominal} nm there is no usual interference. Give the range that the specification says.",
+        );
     }
 
     public static function unequalCounts(): self
@@ -46,12 +49,18 @@ final class PlanningException extends \DomainException implements CoreException
 
     public static function noClearanceVolume(): self
     {
-        return new self(PlanningFault::NoClearanceVolume, 'These volumes leave nothing above the piston. Check the chamber, the gasket and the sign of the crown.');
+        return new self(
+            PlanningFault::NoClearanceVolume,
+            'These volumes leave nothing above the piston. Check the chamber, the gasket and the sign of the crown.',
+        );
     }
 
     public static function cannotAddMetal(): self
     {
-        return new self(PlanningFault::CannotAddMetal, 'A cut cannot make a chamber larger. Choose a target at or below what it holds now.');
+        return new self(
+            PlanningFault::CannotAddMetal,
+            'A cut cannot make a chamber larger. Choose a target at or below what it holds now.',
+        );
     }
 
     public static function missing(string $what): self

@@ -37,7 +37,11 @@ final readonly class Settling
         $isDifference = $finding->criterion !== Criterion::Clearance;
         $better = [];
         foreach ($gauges as $name => $gauge) {
-            $doubt = self::doubt($finding, $isDifference, static fn (Reading $reading): Instrument => $reading->place->station === null ? $reading->instrument : $gauge);
+            $doubt = self::doubt(
+                $finding,
+                $isDifference,
+                static fn (Reading $reading): Instrument => $reading->place->station === null ? $reading->instrument : $gauge,
+            );
             if ($doubt->expanded()->isSmallerThan($margin)) {
                 $better[$name] = $doubt->standard;
             }
@@ -59,7 +63,15 @@ final readonly class Settling
     /** The largest standard deviation of repeats at every place with which the doubt would be the margin. */
     private static function scatter(Finding $finding, bool $isDifference, Length $margin): ?Length
     {
-        $rest = self::doubt($finding, $isDifference, static fn (Reading $reading): Instrument => Instrument::of($reading->instrument->resolution, $reading->instrument->calibration, Length::zero()));
+        $rest = self::doubt(
+            $finding,
+            $isDifference,
+            static fn (Reading $reading): Instrument => Instrument::of(
+                $reading->instrument->resolution,
+                $reading->instrument->calibration,
+                Length::zero(),
+            ),
+        );
         $left = ($margin->nanometres / 2) ** 2 - $rest->standard ** 2;
         $shares = $isDifference ? 2 : count($finding->readings);
 
@@ -75,7 +87,9 @@ final readonly class Settling
 
         return array_reduce(
             $finding->readings,
-            static fn (Uncertainty $sum, Reading $reading): Uncertainty => $sum->combinedWith(Uncertainty::ofSize($reading->corrected, $with($reading), $reading->temperatures)),
+            static fn (Uncertainty $sum, Reading $reading): Uncertainty => $sum->combinedWith(
+                Uncertainty::ofSize($reading->corrected, $with($reading), $reading->temperatures),
+            ),
             Uncertainty::none(),
         );
     }
@@ -84,7 +98,9 @@ final readonly class Settling
     {
         return array_reduce(
             $finding->readings,
-            static fn (Uncertainty $sum, Reading $reading): Uncertainty => $sum->combinedWith(Uncertainty::ofSize($reading->corrected, $reading->instrument, $reading->temperatures->asKnown(), $reading->repeats)),
+            static fn (Uncertainty $sum, Reading $reading): Uncertainty => $sum->combinedWith(
+                Uncertainty::ofSize($reading->corrected, $reading->instrument, $reading->temperatures->asKnown(), $reading->repeats),
+            ),
             Uncertainty::none(),
         );
     }

@@ -9,10 +9,7 @@ use NorthLedger\Core\Quantity\Length;
 /** A value held against a limit: the margin is positive inside. */
 final readonly class Decision
 {
-    public function __construct(
-        public Conformity $conformity,
-        public Length $margin,
-        public bool $isCloseCall,
-    ) {
+    public function __construct(public Conformity $conformity, public Length $margin, public bool $isCloseCall)
+    {
     }
 }

@@ -16,7 +16,9 @@ final readonly class GaugeRange
     /** @throws GaugingException If the largest size is not above the smallest */
     public static function of(Length $least, Length $most): self
     {
-        return $most->isLargerThan($least) ? new self($least, $most) : throw GaugingException::emptyRange($least->nanometres, $most->nanometres);
+        return $most->isLargerThan($least)
+            ? new self($least, $most)
+            : throw GaugingException::emptyRange($least->nanometres, $most->nanometres);
     }
 
     /** Of something that reads no length. */

@@ -9,17 +9,16 @@ use NorthLedger\Core\Quantity\Length;
 /** What a gauge is worth (GAUGE-1): resolution, calibration uncertainty (k = 2) and repeatability (1σ). */
 final readonly class Instrument
 {
-    private function __construct(
-        public Length $resolution,
-        public Length $calibration,
-        public Length $repeatability,
-    ) {
+    private function __construct(public Length $resolution, public Length $calibration, public Length $repeatability)
+    {
     }
 
     /** @throws GaugingException If a value is below zero */
     public static function of(Length $resolution, Length $calibration, Length $repeatability): self
     {
-        foreach (['resolution' => $resolution, 'calibration uncertainty' => $calibration, 'repeatability' => $repeatability] as $what => $length) {
+        foreach (
+            ['resolution' => $resolution, 'calibration uncertainty' => $calibration, 'repeatability' => $repeatability] as $what => $length
+        ) {
             if ($length->isNegative()) {
                 throw GaugingException::negative($what, $length->nanometres);
             }
@@ -31,7 +30,8 @@ final readonly class Instrument
     /** With its zero sized by a reading of another gauge: that reading's doubt goes into the calibration (GAUGE-2, GAUGE-5). */
     public function zeroedBy(self $other): self
     {
-        $zero = ($other->calibration->nanometres / 2) ** 2 + $other->resolution->nanometres ** 2 / 12 + $other->repeatability->nanometres ** 2;
+        $zero =
+            ($other->calibration->nanometres / 2) ** 2 + $other->resolution->nanometres ** 2 / 12 + $other->repeatability->nanometres ** 2;
         $calibration = 2 * sqrt(($this->calibration->nanometres / 2) ** 2 + $zero);
 
         return new self($this->resolution, Length::ofNanometres((int) round($calibration)), $this->repeatability);
@@ -67,10 +67,6 @@ final readonly class Instrument
             InstrumentKind::ScaleTenth, InstrumentKind::ScaleHundredth => [0, 0, 0],
         };
 
-        return self::of(
-            Length::ofNanometres($resolution),
-            Length::ofNanometres($calibration),
-            Length::ofNanometres($repeatability),
-        );
+        return self::of(Length::ofNanometres($resolution), Length::ofNanometres($calibration), Length::ofNanometres($repeatability));
     }
 }

@@ -73,7 +73,11 @@ enum InstrumentKind: string
     /** True where it can be used inside a bore. */
     public function readsBores(): bool
     {
-        return in_array($this, [self::BoreGaugeTenth, self::BoreGaugeHalfThou, self::TelescopingGauge, self::InsideMicrometer, self::DigitalCaliper], true);
+        return in_array(
+            $this,
+            [self::BoreGaugeTenth, self::BoreGaugeHalfThou, self::TelescopingGauge, self::InsideMicrometer, self::DigitalCaliper],
+            true,
+        );
     }
 
     /** @return list<self> That a bore gauge can be set to a size with, the usual one first; rings and fixtures are masters */

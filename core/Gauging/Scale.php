@@ -31,7 +31,12 @@ final readonly class Scale
 
     public static function ofMicrograms(int $resolution, int $calibration, int $repeatability, int $most): self
     {
-        return self::of(Mass::ofMicrograms($resolution), Mass::ofMicrograms($calibration), Mass::ofMicrograms($repeatability), Mass::ofMicrograms($most));
+        return self::of(
+            Mass::ofMicrograms($resolution),
+            Mass::ofMicrograms($calibration),
+            Mass::ofMicrograms($repeatability),
+            Mass::ofMicrograms($most),
+        );
     }
 
     /** True where its display can stand at the mass. */
@@ -54,7 +59,11 @@ final readonly class Scale
     /** The doubt of one mass, in micrograms (GAUGE-5). */
     public function uncertainty(): Uncertainty
     {
-        return Uncertainty::ofStandard(sqrt($this->resolution->micrograms ** 2 / 12 + ($this->calibration->micrograms / 2) ** 2 + $this->repeatability->micrograms ** 2));
+        return Uncertainty::ofStandard(
+            sqrt(
+                $this->resolution->micrograms ** 2 / 12 + ($this->calibration->micrograms / 2) ** 2 + $this->repeatability->micrograms ** 2,
+            ),
+        );
     }
 
     /**
@@ -64,6 +73,8 @@ final readonly class Scale
      */
     public function uncertaintyOfDifference(int $weighings): Uncertainty
     {
-        return Uncertainty::ofStandard(sqrt($weighings * ($this->resolution->micrograms ** 2 / 12 + $this->repeatability->micrograms ** 2)));
+        return Uncertainty::ofStandard(
+            sqrt($weighings * ($this->resolution->micrograms ** 2 / 12 + $this->repeatability->micrograms ** 2)),
+        );
     }
 }

@@ -27,7 +27,12 @@ final readonly class Temperatures
     /** @throws GaugingException If an expansion is below zero or a temperature below absolute zero */
     public static function of(float $partAlpha, float $masterAlpha, ?float $partCelsius, ?float $masterCelsius): self
     {
-        foreach (['expansion' => min($partAlpha, $masterAlpha), 'absolute temperature' => min($partCelsius ?? 0, $masterCelsius ?? 0) - self::ABSOLUTE_ZERO_C] as $what => $value) {
+        foreach (
+            [
+                'expansion' => min($partAlpha, $masterAlpha),
+                'absolute temperature' => min($partCelsius ?? 0, $masterCelsius ?? 0) - self::ABSOLUTE_ZERO_C,
+            ] as $what => $value
+        ) {
             if ($value < 0) {
                 throw GaugingException::negative($what, $value);
             }
@@ -53,8 +58,8 @@ final readonly class Temperatures
         if ($this->partCelsius === null || $this->masterCelsius === null) {
             return $measured;
         }
-        $shift = $this->masterAlpha * ($this->masterCelsius - self::REFERENCE_C)
-            - $this->partAlpha * ($this->partCelsius - self::REFERENCE_C);
+        $shift =
+            $this->masterAlpha * ($this->masterCelsius - self::REFERENCE_C) - $this->partAlpha * ($this->partCelsius - self::REFERENCE_C);
 
         return Length::ofNanometres((int) round($measured->nanometres * (1 + $shift * 1e-6)));
     }
@@ -64,6 +69,6 @@ final readonly class Temperatures
     {
         $span = $this->areBothKnown() ? 1.0 : 3.0;
 
-        return abs($size->nanometres) * $this->partAlpha * 1e-6 * $span / sqrt(3);
+        return (abs($size->nanometres) * $this->partAlpha * 1e-6 * $span) / sqrt(3);
     }
 }

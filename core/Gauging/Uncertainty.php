@@ -33,11 +33,13 @@ final readonly class Uncertainty
      */
     public static function ofSize(Length $size, Instrument $instrument, Temperatures $temperatures, array $repeats = []): self
     {
-        return new self(sqrt(
-            self::variance($instrument, $repeats)
-            + ($instrument->calibration->nanometres / 2) ** 2
-            + $temperatures->uncertaintyOf($size) ** 2
-        ));
+        return new self(
+            sqrt(
+                self::variance($instrument, $repeats) +
+                    ($instrument->calibration->nanometres / 2) ** 2 +
+                    $temperatures->uncertaintyOf($size) ** 2,
+            ),
+        );
     }
 
     /**
@@ -70,9 +72,8 @@ final readonly class Uncertainty
     /** @param  list<Length>  $repeats */
     private static function variance(Instrument $instrument, array $repeats): float
     {
-        $repeatability = count($repeats) >= self::REPEATS_NEEDED
-            ? Scatter::of($repeats)->variance
-            : $instrument->repeatability->nanometres ** 2;
+        $repeatability =
+            count($repeats) >= self::REPEATS_NEEDED ? Scatter::of($repeats)->variance : $instrument->repeatability->nanometres ** 2;
 
         return $instrument->resolution->nanometres ** 2 / 12 + $repeatability;
     }

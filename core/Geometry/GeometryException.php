@@ -31,7 +31,10 @@ final class GeometryException extends \DomainException implements CoreException
 
     public static function tiltNotDetermined(): self
     {
-        return new self(GeometryFault::TiltNotDetermined, 'All points lie in one line: the tilt across it is not known. Read a height beside the line.');
+        return new self(
+            GeometryFault::TiltNotDetermined,
+            'All points lie in one line: the tilt across it is not known. Read a height beside the line.',
+        );
     }
 
     public static function supportsInLine(): self

@@ -55,6 +55,8 @@ final readonly class LeastSquaresPlane
         }
         $determinant = $xx * $yy - $xy * $xy;
 
-        return $determinant <= self::IN_LINE * max($xx, $yy) ** 2 ? null : new Tilt(($xz * $yy - $yz * $xy) / $determinant, ($yz * $xx - $xz * $xy) / $determinant);
+        return $determinant <= self::IN_LINE * max($xx, $yy) ** 2
+            ? null
+            : new Tilt(($xz * $yy - $yz * $xy) / $determinant, ($yz * $xx - $xz * $xy) / $determinant);
     }
 }

@@ -144,7 +144,9 @@ final readonly class LocalFlatness
         usort($heights, static fn (Height $a, Height $b): int => $a->y <=> $b->y);
         $windows = [];
         foreach (array_unique(array_column($heights, 'x')) as $left) {
-            $strip = array_values(array_filter($heights, static fn (Height $height): bool => $height->x >= $left && $height->x <= $left + $span));
+            $strip = array_values(
+                array_filter($heights, static fn (Height $height): bool => $height->x >= $left && $height->x <= $left + $span),
+            );
             foreach (self::runs($strip, $left, $span) as $run) {
                 $windows[] = $run;
             }

@@ -52,7 +52,10 @@ final readonly class MinimumZone
             if ($other === null && ($height->x !== $first->x || $height->y !== $first->y)) {
                 $other = $height;
             }
-            if ($other !== null && ($other->x - $first->x) * ($height->y - $first->y) !== ($other->y - $first->y) * ($height->x - $first->x)) {
+            if (
+                $other !== null &&
+                ($other->x - $first->x) * ($height->y - $first->y) !== ($other->y - $first->y) * ($height->x - $first->x)
+            ) {
                 return false;
             }
         }

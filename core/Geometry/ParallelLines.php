@@ -65,7 +65,8 @@ final readonly class ParallelLines
         $share = ($corner[0] - $left[0]) / ($right[0] - $left[0]);
 
         return new self(
-            $left[1] + $slope * ($corner[0] - $left[0]) - $corner[1], $slope,
+            $left[1] + $slope * ($corner[0] - $left[0]) - $corner[1],
+            $slope,
             $corner[2] - ($left[2] + $share * ($right[2] - $left[2])),
         );
     }
@@ -80,8 +81,9 @@ final readonly class ParallelLines
         $share = ($corner[0] - $left[0]) / ($right[0] - $left[0]);
 
         return new self(
-            $corner[1] - ($left[1] + $slope * ($corner[0] - $left[0])), $slope,
-            ($left[2] + $share * ($right[2] - $left[2])) - $corner[2],
+            $corner[1] - ($left[1] + $slope * ($corner[0] - $left[0])),
+            $slope,
+            $left[2] + $share * ($right[2] - $left[2]) - $corner[2],
         );
     }
 

@@ -121,7 +121,8 @@ final readonly class SmallestCircle
                 $x = $a->x - $b->x;
                 $y = $a->y - $b->y;
                 $length = hypot($x, $y);
-                $reach = $length === 0.0 || $limit === 0.0 ? INF : ($a->x ** 2 + $a->y ** 2 - $b->x ** 2 - $b->y ** 2) / (2 * $limit * $length);
+                $reach =
+                    $length === 0.0 || $limit === 0.0 ? INF : ($a->x ** 2 + $a->y ** 2 - $b->x ** 2 - $b->y ** 2) / (2 * $limit * $length);
                 if (abs($reach) <= 1) {
                     $direction = atan2($y, $x);
                     array_push($angles, $direction + acos($reach), $direction - acos($reach));

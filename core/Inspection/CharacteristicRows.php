@@ -21,14 +21,38 @@ final readonly class CharacteristicRows
     {
     }
 
-    public function needed(string $label, Feature $feature, string $spot = '', ?Length $nominal = null, string $group = ''): CharacteristicRow
-    {
-        return new CharacteristicRow($group, $label, array_map(static fn (int $number): Characteristic => Characteristic::needed(Place::at($feature, $number, $spot), $nominal), $this->numbers));
+    public function needed(
+        string $label,
+        Feature $feature,
+        string $spot = '',
+        ?Length $nominal = null,
+        string $group = '',
+    ): CharacteristicRow {
+        return new CharacteristicRow(
+            $group,
+            $label,
+            array_map(
+                static fn (int $number): Characteristic => Characteristic::needed(Place::at($feature, $number, $spot), $nominal),
+                $this->numbers,
+            ),
+        );
     }
 
-    public function optional(string $label, Feature $feature, string $spot = '', ?Length $nominal = null, string $group = ''): CharacteristicRow
-    {
-        return new CharacteristicRow($group, $label, array_map(static fn (int $number): Characteristic => Characteristic::optional(Place::at($feature, $number, $spot), $nominal), $this->numbers));
+    public function optional(
+        string $label,
+        Feature $feature,
+        string $spot = '',
+        ?Length $nominal = null,
+        string $group = '',
+    ): CharacteristicRow {
+        return new CharacteristicRow(
+            $group,
+            $label,
+            array_map(
+                static fn (int $number): Characteristic => Characteristic::optional(Place::at($feature, $number, $spot), $nominal),
+                $this->numbers,
+            ),
+        );
     }
 
     public function extra(string $label, Feature $feature, string $spot, ?Length $nominal, string $group = ''): CharacteristicRow

@@ -16,8 +16,14 @@ final readonly class CharacteristicTable
      * @param  list<string>  $subjects  Codes of what the findings of each column are about: `main.3`
      * @param  list<Criterion>  $derived  Criteria of those findings that stand below the readings
      */
-    public function __construct(public string $title, public array $columns, public array $rows, private array $order = [], public array $subjects = [], public array $derived = [])
-    {
+    public function __construct(
+        public string $title,
+        public array $columns,
+        public array $rows,
+        private array $order = [],
+        public array $subjects = [],
+        public array $derived = [],
+    ) {
     }
 
     /** @return list<Characteristic> As the hand goes */

@@ -29,7 +29,10 @@ final readonly class JudgeOfAll implements Judge
         $judged = array_map(static fn (Judge $judge): SectionJudgement => $judge->judge($measurements), $this->judges);
 
         return new SectionJudgement(
-            $judged[0]->section, array_merge(...array_column($judged, 'findings')), array_merge(...array_column($judged, 'works')), ! $measurements->isEmpty(),
+            $judged[0]->section,
+            array_merge(...array_column($judged, 'findings')),
+            array_merge(...array_column($judged, 'works')),
+            ! $measurements->isEmpty(),
         );
     }
 }

@@ -10,8 +10,14 @@ use NorthLedger\Core\Quantity\Length;
 /** What is planned for a part, with its target where there is one. */
 final readonly class PlannedWork
 {
-    private function __construct(public string $rule, public Subject $about, public WorkKind $kind, public ?Length $step, public ?Length $target, public string $said)
-    {
+    private function __construct(
+        public string $rule,
+        public Subject $about,
+        public WorkKind $kind,
+        public ?Length $step,
+        public ?Length $target,
+        public string $said,
+    ) {
     }
 
     /**
@@ -19,8 +25,14 @@ final readonly class PlannedWork
      * @param  ?Length  $target  The size aimed at
      * @param  string  $said  What else the hand has to know
      */
-    public static function of(string $rule, Subject $about, WorkKind $kind, ?Length $step = null, ?Length $target = null, string $said = ''): self
-    {
+    public static function of(
+        string $rule,
+        Subject $about,
+        WorkKind $kind,
+        ?Length $step = null,
+        ?Length $target = null,
+        string $said = '',
+    ): self {
         return new self($rule, $about, $kind, $step, $target, $said);
     }
 

@@ -27,9 +27,21 @@ final readonly class SectionJudgement
     /** A sheet into which nothing was keyed yet: of each part that it judges it is known that nothing is known. */
     public static function notBegun(Section $section, SpecificationSheet $sheet): self
     {
-        return new self($section, array_map(
-            static fn (EnginePart $part): Finding => Finding::unread($part, 'VER-1', Subject::of($section->value, $section->title()), Criterion::WholeSheet, []), $section->partsOf($sheet),
-        ), [], false);
+        return new self(
+            $section,
+            array_map(
+                static fn (EnginePart $part): Finding => Finding::unread(
+                    $part,
+                    'VER-1',
+                    Subject::of($section->value, $section->title()),
+                    Criterion::WholeSheet,
+                    [],
+                ),
+                $section->partsOf($sheet),
+            ),
+            [],
+            false,
+        );
     }
 
     public function verdict(): PartVerdict
@@ -49,8 +61,10 @@ final readonly class SectionJudgement
 
         return match (true) {
             in_array(PartVerdict::Scrap, $asked, true) => PartVerdict::Scrap,
-            $findings === [], in_array(PartVerdict::NotYetKnown, $asked, true),
-            in_array(Outcome::Missing, $outcomes, true), in_array(Outcome::Undecided, $outcomes, true) => PartVerdict::NotYetKnown,
+            $findings === [],
+            in_array(PartVerdict::NotYetKnown, $asked, true),
+            in_array(Outcome::Missing, $outcomes, true),
+            in_array(Outcome::Undecided, $outcomes, true) => PartVerdict::NotYetKnown,
             in_array(PartVerdict::Repair, $asked, true) => PartVerdict::Repair,
             in_array(PartVerdict::Recondition, $asked, true) => PartVerdict::Recondition,
             default => PartVerdict::Serviceable,

@@ -58,7 +58,8 @@ final readonly class SleeveFit
         return new self(
             Length::ofNanometres(Length::divideRounded($sum, count($outside))),
             Length::largest(...$outside)->minus(Length::smallest(...$outside)),
-            $from, $to,
+            $from,
+            $to,
             $target ?? Length::largest($to->minus(Length::ofNanometres(self::BELOW_TOP_NM)), $from->plus($to)->half()),
             $sum / count($outside),
         );
@@ -87,19 +88,29 @@ final readonly class SleeveFit
      */
     public static function depthOfCut(Length $boreLength, Length $step): Length
     {
-        return $step->isSmallerThan($boreLength) ? $boreLength->minus($step) : throw PlanningException::impossible('step, as long as the bore,', $step->nanometres);
+        return $step->isSmallerThan($boreLength)
+            ? $boreLength->minus($step)
+            : throw PlanningException::impossible('step, as long as the bore,', $step->nanometres);
     }
 
     /** @return list<SleeveFinding> In the order in which they are looked for */
-    public static function findings(Length $sleeveLength, Length $depthOfCut, int $pieces, bool $jointInRingTravel, bool $flangeNotSeated, bool $edgeCatchesNail): array
-    {
-        return array_values(array_filter([
-            $edgeCatchesNail ? SleeveFinding::EdgeCatchesNail : null,
-            $flangeNotSeated ? SleeveFinding::FlangeNotSeated : null,
-            $jointInRingTravel ? SleeveFinding::JointInRingTravel : null,
-            $pieces > 1 ? SleeveFinding::MoreThanOnePiece : null,
-            $sleeveLength->isSmallerThan($depthOfCut) ? SleeveFinding::NotFullDepth : null,
-        ]));
+    public static function findings(
+        Length $sleeveLength,
+        Length $depthOfCut,
+        int $pieces,
+        bool $jointInRingTravel,
+        bool $flangeNotSeated,
+        bool $edgeCatchesNail,
+    ): array {
+        return array_values(
+            array_filter([
+                $edgeCatchesNail ? SleeveFinding::EdgeCatchesNail : null,
+                $flangeNotSeated ? SleeveFinding::FlangeNotSeated : null,
+                $jointInRingTravel ? SleeveFinding::JointInRingTravel : null,
+                $pieces > 1 ? SleeveFinding::MoreThanOnePiece : null,
+                $sleeveLength->isSmallerThan($depthOfCut) ? SleeveFinding::NotFullDepth : null,
+            ]),
+        );
     }
 
     /** How much of the sleeve's mean sticks over a parent bore of that size. */
@@ -118,7 +129,12 @@ final readonly class SleeveFit
     /** @return list<array{Station, Axis}> Where the parent bore is checked before the sleeve goes in */
     public static function placesToCheck(): array
     {
-        return [[Station::Top, Axis::Thrust], [Station::Top, Axis::Inline], [Station::Bottom, Axis::Thrust], [Station::Bottom, Axis::Inline]];
+        return [
+            [Station::Top, Axis::Thrust],
+            [Station::Top, Axis::Inline],
+            [Station::Bottom, Axis::Thrust],
+            [Station::Bottom, Axis::Inline],
+        ];
     }
 
     /**
@@ -131,14 +147,18 @@ final readonly class SleeveFit
      */
     public function temperatureDifference(Length $slip, float $alpha): float
     {
-        return $alpha > 0 ? $this->target->plus($slip)->nanometres / ($alpha * 1e-6 * $this->exactMean) : throw PlanningException::impossible('expansion', $alpha);
+        return $alpha > 0
+            ? $this->target->plus($slip)->nanometres / ($alpha * 1e-6 * $this->exactMean)
+            : throw PlanningException::impossible('expansion', $alpha);
     }
 
     /** @return array{Length, Length} */
     private static function range(?Length $least, ?Length $most, ?Length $boreNominal): array
     {
         if ($least !== null && $most !== null) {
-            return $least->isLargerThan($most) || $least->isNegative() ? throw PlanningException::impossible('least interference', $least->nanometres) : [$least, $most];
+            return $least->isLargerThan($most) || $least->isNegative()
+                ? throw PlanningException::impossible('least interference', $least->nanometres)
+                : [$least, $most];
         }
         if ($least !== null || $most !== null) {
             throw PlanningException::missing('The other end of the interference range');

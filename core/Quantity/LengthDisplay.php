@@ -62,9 +62,7 @@ final readonly class LengthDisplay
     {
         $nanometres = abs($length->nanometres);
 
-        return $this->unit === LengthUnit::Inch
-            ? $this->fixed($nanometres, 2_540, 1)
-            : $this->fixed($nanometres, 1_000, 0);
+        return $this->unit === LengthUnit::Inch ? $this->fixed($nanometres, 2_540, 1) : $this->fixed($nanometres, 1_000, 0);
     }
 
     /** The least difference that can be shown and is not below this one: what is named as a limit still passes. */
@@ -78,7 +76,11 @@ final readonly class LengthDisplay
     /** What a gauge is worth, one decimal finer than a deviation, with its unit: “0.05 thou”, “1.3 µm”. */
     public function fine(Length $length): string
     {
-        return ($this->unit === LengthUnit::Inch ? $this->fixed(abs($length->nanometres), 254, 2) : $this->fixed(abs($length->nanometres), 100, 1)).' '.$this->deviationUnit();
+        return ($this->unit === LengthUnit::Inch
+            ? $this->fixed(abs($length->nanometres), 254, 2)
+            : $this->fixed(abs($length->nanometres), 100, 1)).
+            ' '.
+            $this->deviationUnit();
     }
 
     /** A difference with its unit: “4.4 thou”, “120 µm”. */
@@ -101,9 +103,8 @@ final readonly class LengthDisplay
         $sign = $step->isNegative() ? self::MINUS : '+';
         $nanometres = abs($step->nanometres);
 
-        return $sign.($this->unit === LengthUnit::Inch
-            ? ltrim($this->fixed($nanometres, 25_400, 3), '0')
-            : $this->fixed($nanometres, 10_000, 2));
+        return $sign.
+            ($this->unit === LengthUnit::Inch ? ltrim($this->fixed($nanometres, 25_400, 3), '0') : $this->fixed($nanometres, 10_000, 2));
     }
 
     /** @param  positive-int  $grain  Nanometres of the last decimal shown */

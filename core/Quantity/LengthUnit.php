@@ -30,10 +30,12 @@ enum LengthUnit: string
     /** What one "over" or "under" is worth: a thou, or a hundredth of a millimetre (QTY-2). */
     public function sizeStep(): Length
     {
-        return Length::ofNanometres(match ($this) {
-            self::Inch => 25_400,
-            self::Millimetre => 10_000,
-        });
+        return Length::ofNanometres(
+            match ($this) {
+                self::Inch => 25_400,
+                self::Millimetre => 10_000,
+            },
+        );
     }
 
     /** The unit in which a gauge for such a job shows deviations. */

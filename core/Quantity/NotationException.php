@@ -23,7 +23,10 @@ final class NotationException extends \InvalidArgumentException implements CoreE
     {
         $shown = mb_strimwidth(mb_scrub($text), 0, 40, '…');
 
-        return new self(NotationFault::Unreadable, "“{$shown}” does not read as a length. Write it like 3.8125, 3 13/16, 96.84 mm, +1.5 thou or 30 over.");
+        return new self(
+            NotationFault::Unreadable,
+            "“{$shown}” does not read as a length. Write it like 3.8125, 3 13/16, 96.84 mm, +1.5 thou or 30 over.",
+        );
     }
 
     public static function commaInInchJob(string $text): self
@@ -38,6 +41,9 @@ final class NotationException extends \InvalidArgumentException implements CoreE
 
     public static function fractionNeedsInch(string $text): self
     {
-        return new self(NotationFault::FractionNeedsInch, "“{$text}” is a fraction, and fractions are inches. Put an inch mark behind it: {$text}\".");
+        return new self(
+            NotationFault::FractionNeedsInch,
+            "“{$text}” is a fraction, and fractions are inches. Put an inch mark behind it: {$text}\".",
+        );
     }
 }

@@ -23,7 +23,8 @@ final readonly class ShopNotation
 
     private const DECIMAL_PATTERN = '/^(?<sign>[+-]?)\s*'.self::NUMBER.'\s*(?<unit>in|"|mm|um|thou|tenths?)?$/D';
 
-    private const FRACTION_PATTERN = '/^(?<sign>[+-]?)\s*(?:(?<whole>\d+)(?:\s*-\s*|\s+))?(?<over>\d+)\/(?<under>2|4|8|16|32|64)\s*(?<mark>in|")?$/D';
+    private const FRACTION_PATTERN =
+        '/^(?<sign>[+-]?)\s*(?:(?<whole>\d+)(?:\s*-\s*|\s+))?(?<over>\d+)\/(?<under>2|4|8|16|32|64)\s*(?<mark>in|")?$/D';
 
     private const STEP_PATTERN = '/^(?<count>\d+)\s*(?<side>over|under)$/D';
 
@@ -60,10 +61,8 @@ final readonly class ShopNotation
         }
         $plain = $this->normalised($text);
 
-        return $this->step($plain, $text)
-            ?? $this->fraction($plain, $text)
-            ?? $this->decimal($plain, $text)
-            ?? throw $this->unreadable($plain, $text);
+        return $this->step($plain, $text) ??
+            ($this->fraction($plain, $text) ?? ($this->decimal($plain, $text) ?? throw $this->unreadable($plain, $text)));
     }
 
     /** The form of nearly every size, like “3.8125”, in whole numbers alone; null where the text has any other form. */
@@ -101,21 +100,23 @@ final readonly class ShopNotation
 
     private function fraction(string $plain, string $typed): ?NotedLength
     {
-        if (preg_match(self::FRACTION_PATTERN, $plain, $match, PREG_UNMATCHED_AS_NULL) !== 1
-            || BigDecimal::of($match['over'])->isZero()
-            || BigDecimal::of($match['over'])->isGreaterThanOrEqualTo($match['under'])) {
+        if (
+            preg_match(self::FRACTION_PATTERN, $plain, $match, PREG_UNMATCHED_AS_NULL) !== 1 ||
+            BigDecimal::of($match['over'])->isZero() ||
+            BigDecimal::of($match['over'])->isGreaterThanOrEqualTo($match['under'])
+        ) {
             return null;
         }
         if ($match['mark'] === null && ($this->unit !== LengthUnit::Inch || $this->readingUnit !== null)) {
             throw NotationException::fractionNeedsInch(trim($typed));
         }
-        $sixtyFourths = BigDecimal::of($match['whole'] ?? '0')->multipliedBy(64)
+        $sixtyFourths = BigDecimal::of($match['whole'] ?? '0')
+            ->multipliedBy(64)
             ->plus((int) $match['over'] * intdiv(64, (int) $match['under']));
 
-        return NotedLength::length($this->signed(
-            $this->exact($sixtyFourths->multipliedBy(intdiv(Length::NANOMETRES_PER_INCH, 64)), $typed),
-            $match['sign'],
-        ));
+        return NotedLength::length(
+            $this->signed($this->exact($sixtyFourths->multipliedBy(intdiv(Length::NANOMETRES_PER_INCH, 64)), $typed), $match['sign']),
+        );
     }
 
     private function decimal(string $plain, string $typed): ?NotedLength

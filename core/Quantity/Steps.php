@@ -17,7 +17,12 @@ final readonly class Steps
     {
         $nearest = Length::zero();
         foreach ($this->steps as $step) {
-            $nearest = $off->minus($step)->absolute()->isSmallerThan($off->minus($nearest)->absolute()) ? $step : $nearest;
+            $nearest = $off
+                ->minus($step)
+                ->absolute()
+                ->isSmallerThan($off->minus($nearest)->absolute())
+                ? $step
+                : $nearest;
         }
 
         return $nearest;

@@ -18,7 +18,7 @@ final readonly class Volume
 
     public static function ofCylinder(Length $diameter, Length $height): self
     {
-        return new self(M_PI / 4 * self::millimetres($diameter) ** 2 * self::millimetres($height));
+        return new self((M_PI / 4) * self::millimetres($diameter) ** 2 * self::millimetres($height));
     }
 
     public function plus(self $other): self

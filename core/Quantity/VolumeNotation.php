@@ -12,11 +12,14 @@ final readonly class VolumeNotation
     /** @throws QuantityException If it is no volume with two decimals at most */
     public static function read(string $text): Volume
     {
-        if (preg_match('/^([+−-]?)(\d{0,4})(?:[.,](\d{1,2}))?\s*(?:cc|cm3|ml)?$/iuD', trim($text), $match) !== 1 || trim($match[2].($match[3] ?? '')) === '') {
+        if (
+            preg_match('/^([+−-]?)(\d{0,4})(?:[.,](\d{1,2}))?\s*(?:cc|cm3|ml)?$/iuD', trim($text), $match) !== 1 ||
+            trim($match[2].($match[3] ?? '')) === ''
+        ) {
             throw QuantityException::noVolume($text);
         }
         $hundredths = (int) $match[2] * 100 + (int) str_pad($match[3] ?? '', 2, '0');
-        $cubicMillimetres = $hundredths * self::CUBIC_MILLIMETRES_PER_CC / 100;
+        $cubicMillimetres = ($hundredths * self::CUBIC_MILLIMETRES_PER_CC) / 100;
 
         return Volume::ofCubicMillimetres((float) (in_array($match[1], ['-', '−'], true) ? -$cubicMillimetres : $cubicMillimetres));
     }

@@ -19,6 +19,6 @@ final readonly class Conditions
 
     public static function notStated(): self
     {
-        return new self;
+        return new self();
     }
 }

@@ -18,13 +18,18 @@ final readonly class Measurements
      * @param  array<string, string>  $looks  By place key
      * @param  array<string, Scale>  $scales  What masses were weighed on, by place key, where it was stated
      */
-    public function __construct(private array $readings = [], private array $conditions = [], private array $values = [], private array $looks = [], private array $scales = [])
-    {
+    public function __construct(
+        private array $readings = [],
+        private array $conditions = [],
+        private array $values = [],
+        private array $looks = [],
+        private array $scales = [],
+    ) {
     }
 
     public static function none(): self
     {
-        return new self;
+        return new self();
     }
 
     public function reading(Place $place): ?Reading
@@ -108,7 +113,12 @@ final readonly class Measurements
      */
     public function readingsOf(string $feature, int $number): array
     {
-        return array_values(array_filter($this->readings, static fn (Reading $reading): bool => $reading->place->number === $number && $reading->place->feature->value === $feature));
+        return array_values(
+            array_filter(
+                $this->readings,
+                static fn (Reading $reading): bool => $reading->place->number === $number && $reading->place->feature->value === $feature,
+            ),
+        );
     }
 
     /** The same with another reading at a place. */
@@ -126,6 +136,12 @@ final readonly class Measurements
     /** With what another sheet knows of places that are not read here. */
     public function plus(self $other): self
     {
-        return new self($this->readings + $other->readings, $this->conditions + $other->conditions, $this->values + $other->values, $this->looks + $other->looks, $this->scales + $other->scales);
+        return new self(
+            $this->readings + $other->readings,
+            $this->conditions + $other->conditions,
+            $this->values + $other->values,
+            $this->looks + $other->looks,
+            $this->scales + $other->scales,
+        );
     }
 }

@@ -69,8 +69,14 @@ final readonly class Reading
     public function movedBy(Length $more): self
     {
         return new self(
-            $this->place, array_map(static fn (Length $one): Length => $one->plus($more), $this->repeats), $this->measured->plus($more), $this->corrected->plus($more),
-            $this->instrument, $this->temperatures, $this->setup, $this->isSized,
+            $this->place,
+            array_map(static fn (Length $one): Length => $one->plus($more), $this->repeats),
+            $this->measured->plus($more),
+            $this->corrected->plus($more),
+            $this->instrument,
+            $this->temperatures,
+            $this->setup,
+            $this->isSized,
         );
     }
 
@@ -92,8 +98,14 @@ final readonly class Reading
     }
 
     /** @param  non-empty-list<Length>  $repeats */
-    private static function mean(Place $place, array $repeats, Instrument $instrument, Temperatures $temperatures, string $setup, bool $isSized): self
-    {
+    private static function mean(
+        Place $place,
+        array $repeats,
+        Instrument $instrument,
+        Temperatures $temperatures,
+        string $setup,
+        bool $isSized,
+    ): self {
         $sum = array_sum(array_map(static fn (Length $length): int => $length->nanometres, $repeats));
         $mean = Length::ofNanometres(Length::divideRounded($sum, count($repeats)));
 

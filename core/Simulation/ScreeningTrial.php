@@ -44,7 +44,11 @@ final readonly class ScreeningTrial
         $places = self::everyPlace($sheet, $policy);
         $whole = self::assess($sheet, $policy, $engine, $places);
 
-        return new self(count($read), count($places), $assessment->next->place === null && self::outcome($assessment) === self::outcome($whole));
+        return new self(
+            count($read),
+            count($places),
+            $assessment->next->place === null && self::outcome($assessment) === self::outcome($whole),
+        );
     }
 
     /** @param  list<Place>  $read */
@@ -53,15 +57,30 @@ final readonly class ScreeningTrial
         $at20 = Temperatures::of(11.0, 11.5, 20.0, 20.0);
         $byCylinder = [];
         foreach ($read as $place) {
-            $byCylinder[$place->number][] = Reading::of($place, [$engine->diameter($place)], Instrument::ofKind(InstrumentKind::BoreGaugeTenth), $at20);
+            $byCylinder[$place->number][] = Reading::of(
+                $place,
+                [$engine->diameter($place)],
+                Instrument::ofKind(InstrumentKind::BoreGaugeTenth),
+                $at20,
+            );
         }
         $looks = new BoreLooks(CrackLook::NoneSeen, RidgeLook::Felt, RidgeLook::None, ScoringLook::None, PittingClass::None);
         $piston = $sheet->piston->standard;
 
-        return BlockAssessment::of($sheet, $policy, array_map(static fn (int $cylinder): BoreInspection => BoreInspection::of(
-            $cylinder, $byCylinder[$cylinder] ?? [],
-            Reading::of(BorePlace::piston($cylinder), [$piston], Instrument::ofKind(InstrumentKind::OutsideMicrometer), $at20), $looks,
-        ), $sheet->layout->cylinders()), Length::zero());
+        return BlockAssessment::of(
+            $sheet,
+            $policy,
+            array_map(
+                static fn (int $cylinder): BoreInspection => BoreInspection::of(
+                    $cylinder,
+                    $byCylinder[$cylinder] ?? [],
+                    Reading::of(BorePlace::piston($cylinder), [$piston], Instrument::ofKind(InstrumentKind::OutsideMicrometer), $at20),
+                    $looks,
+                ),
+                $sheet->layout->cylinders(),
+            ),
+            Length::zero(),
+        );
     }
 
     /** @return list<Place> By the shop's school: six or four of each bore */

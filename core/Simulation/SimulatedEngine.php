@@ -57,9 +57,14 @@ final readonly class SimulatedEngine
             $isBarrel = $chance->getInt(1, self::BARREL_ONE_IN) === 1;
             foreach (Station::cases() as $station) {
                 foreach (Axis::cases() as $axis) {
-                    [$least, $most] = $isBarrel && $station === Station::Middle && $axis === Axis::Thrust ? self::BARREL : self::SHARES[$station->value][$axis->value];
-                    $worn = $wear->nanometres * $share / 100_000 * $chance->getInt($least, $most) / 1_000;
-                    $diameters[BorePlace::bore($cylinder, $station, $axis)->key()] = $sheet->bore->nominal->plus(Length::ofNanometres(self::MICROMETRE * (int) round($worn / self::MICROMETRE)));
+                    [$least, $most] =
+                        $isBarrel && $station === Station::Middle && $axis === Axis::Thrust
+                            ? self::BARREL
+                            : self::SHARES[$station->value][$axis->value];
+                    $worn = ((($wear->nanometres * $share) / 100_000) * $chance->getInt($least, $most)) / 1_000;
+                    $diameters[BorePlace::bore($cylinder, $station, $axis)->key()] = $sheet->bore->nominal->plus(
+                        Length::ofNanometres(self::MICROMETRE * (int) round($worn / self::MICROMETRE)),
+                    );
                 }
             }
         }

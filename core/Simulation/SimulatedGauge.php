@@ -34,7 +34,10 @@ final class SimulatedGauge
     /** The deviation from its zero that it shows for a size. */
     public function shows(Length $size): Length
     {
-        $off = $this->zeroError->nanometres + $this->driftPerReading->nanometres * $this->taken++ + $this->scatter->nanometres * $this->normal();
+        $off =
+            $this->zeroError->nanometres +
+            $this->driftPerReading->nanometres * $this->taken++ +
+            $this->scatter->nanometres * $this->normal();
         $steps = ($size->nanometres - $this->zero->nanometres + $off) / $this->resolution->nanometres;
 
         return Length::ofNanometres((int) round($steps) * $this->resolution->nanometres);
@@ -45,6 +48,6 @@ final class SimulatedGauge
         // Two even chances make a normal one; the first may not be nothing.
         $radius = sqrt(-2 * log($this->chance->getInt(1, PHP_INT_MAX) / PHP_INT_MAX));
 
-        return $radius * cos(2 * M_PI * $this->chance->getInt(0, PHP_INT_MAX) / PHP_INT_MAX);
+        return $radius * cos((2 * M_PI * $this->chance->getInt(0, PHP_INT_MAX)) / PHP_INT_MAX);
     }
 }

@@ -44,15 +44,29 @@ final readonly class BoreVerification
     public function verify(BoreInspection $bore, ?Target $size, FinishedFit $fit, array $conditions, bool $isConceded): VerifiedBore
     {
         $measures = BoreMeasures::of($bore);
-        $characteristics = [...$this->sizes($measures, $size), ...$this->form($measures, $fit), ...$this->clearances($measures, $fit), ...$this->growth($measures, $fit)];
-        $missing = [...$this->unread($bore), ...($fit->piston === null ? [BorePlace::piston($bore->cylinder)] : [])];
+        $characteristics = [
+            ...$this->sizes($measures, $size),
+            ...$this->form($measures, $fit),
+            ...$this->clearances($measures, $fit),
+            ...$this->growth($measures, $fit),
+        ];
+        $missing = [...$this->unread($bore), ...$fit->piston === null ? [BorePlace::piston($bore->cylinder)] : []];
         $lacking = [];
         foreach ($conditions as $stated) {
             $lacking = [...$lacking, ...$this->required->lacking($stated, $size !== null)];
         }
         $lacking = array_values(array_unique($lacking));
 
-        return new VerifiedBore($bore->cylinder, self::state($characteristics, $missing, $lacking, $isConceded), $size, $measures, $characteristics, $missing, $lacking, self::grewBeyondDoubt($measures, $fit));
+        return new VerifiedBore(
+            $bore->cylinder,
+            self::state($characteristics, $missing, $lacking, $isConceded),
+            $size,
+            $measures,
+            $characteristics,
+            $missing,
+            $lacking,
+            self::grewBeyondDoubt($measures, $fit),
+        );
     }
 
     private static function grewBeyondDoubt(BoreMeasures $measures, FinishedFit $fit): bool
@@ -72,7 +86,10 @@ final readonly class BoreVerification
      */
     private static function state(array $characteristics, array $missing, array $lacking, bool $isConceded): VerificationState
     {
-        $failing = array_filter($characteristics, static fn (VerifiedCharacteristic $one): bool => $one->decision->conformity === Conformity::Fails);
+        $failing = array_filter(
+            $characteristics,
+            static fn (VerifiedCharacteristic $one): bool => $one->decision->conformity === Conformity::Fails,
+        );
         $beyondTheHone = array_filter($failing, static fn (VerifiedCharacteristic $one): bool => ! $one->what->asksForMoreHoning());
 
         return match (true) {
@@ -81,7 +98,10 @@ final readonly class BoreVerification
             $failing !== [] => VerificationState::Undersize,
             $missing !== [] => VerificationState::Missing,
             $lacking !== [] => VerificationState::ConditionsLacking,
-            array_filter($characteristics, static fn (VerifiedCharacteristic $one): bool => $one->decision->conformity === Conformity::Undecided) !== [] => VerificationState::Undecided,
+            array_filter(
+                $characteristics,
+                static fn (VerifiedCharacteristic $one): bool => $one->decision->conformity === Conformity::Undecided,
+            ) !== [] => VerificationState::Undecided,
             default => VerificationState::Conforms,
         };
     }
@@ -89,10 +109,26 @@ final readonly class BoreVerification
     /** @return list<VerifiedCharacteristic> */
     private function sizes(BoreMeasures $measures, ?Target $size): array
     {
-        return $size === null || $measures->largest === null || $measures->smallest === null ? [] : [
-            $this->held(FinishedCharacteristic::LargestSize, $measures->largest->corrected, $size->most, LimitKind::Max, $measures->largest->sizeUncertainty(), $measures->largest),
-            $this->held(FinishedCharacteristic::SmallestSize, $measures->smallest->corrected, $size->least, LimitKind::Min, $measures->smallest->sizeUncertainty(), $measures->smallest),
-        ];
+        return $size === null || $measures->largest === null || $measures->smallest === null
+            ? []
+            : [
+                $this->held(
+                    FinishedCharacteristic::LargestSize,
+                    $measures->largest->corrected,
+                    $size->most,
+                    LimitKind::Max,
+                    $measures->largest->sizeUncertainty(),
+                    $measures->largest,
+                ),
+                $this->held(
+                    FinishedCharacteristic::SmallestSize,
+                    $measures->smallest->corrected,
+                    $size->least,
+                    LimitKind::Min,
+                    $measures->smallest->sizeUncertainty(),
+                    $measures->smallest,
+                ),
+            ];
     }
 
     /** @return list<VerifiedCharacteristic> */
@@ -100,7 +136,12 @@ final readonly class BoreVerification
     {
         $limits = $fit->staysAtItsSize() ? $this->service : $this->finished;
         $found = [];
-        foreach ([[FinishedCharacteristic::OutOfRound, Spread::widest($measures->outOfRound), $limits->outOfRound], [FinishedCharacteristic::Taper, Spread::widest($measures->taper), $limits->taper]] as [$what, $spread, $limit]) {
+        foreach (
+            [
+                [FinishedCharacteristic::OutOfRound, Spread::widest($measures->outOfRound), $limits->outOfRound],
+                [FinishedCharacteristic::Taper, Spread::widest($measures->taper), $limits->taper],
+            ] as [$what, $spread, $limit]
+        ) {
             if ($spread !== null) {
                 $found[] = $this->held($what, $spread->value(), $limit, LimitKind::Max, $spread->uncertainty(), $spread->largest);
             }
@@ -115,11 +156,27 @@ final readonly class BoreVerification
         if ($fit->piston === null || $measures->largest === null || $measures->smallest === null) {
             return [];
         }
-        $doubt = static fn (Reading $bore): Uncertainty => $bore->sizeUncertainty()->combinedWith($fit->reading?->sizeUncertainty() ?? Uncertainty::none());
+        $doubt = static fn (Reading $bore): Uncertainty => $bore
+            ->sizeUncertainty()
+            ->combinedWith($fit->reading?->sizeUncertainty() ?? Uncertainty::none());
 
         return [
-            $this->held(FinishedCharacteristic::MostClearance, $measures->largest->corrected->minus($fit->piston), $fit->mostClearance, LimitKind::Max, $doubt($measures->largest), $measures->largest),
-            $this->held(FinishedCharacteristic::LeastClearance, $measures->smallest->corrected->minus($fit->piston), $fit->leastClearance, LimitKind::Min, $doubt($measures->smallest), $measures->smallest),
+            $this->held(
+                FinishedCharacteristic::MostClearance,
+                $measures->largest->corrected->minus($fit->piston),
+                $fit->mostClearance,
+                LimitKind::Max,
+                $doubt($measures->largest),
+                $measures->largest,
+            ),
+            $this->held(
+                FinishedCharacteristic::LeastClearance,
+                $measures->smallest->corrected->minus($fit->piston),
+                $fit->leastClearance,
+                LimitKind::Min,
+                $doubt($measures->smallest),
+                $measures->smallest,
+            ),
         ];
     }
 
@@ -131,11 +188,26 @@ final readonly class BoreVerification
         }
         $doubt = $measures->largest->sizeUncertainty()->combinedWith($fit->incoming->sizeUncertainty());
 
-        return [$this->held(FinishedCharacteristic::Growth, $measures->largest->corrected->minus($fit->incoming->corrected), $fit->mostGrowth, LimitKind::Max, $doubt, $measures->largest)];
+        return [
+            $this->held(
+                FinishedCharacteristic::Growth,
+                $measures->largest->corrected->minus($fit->incoming->corrected),
+                $fit->mostGrowth,
+                LimitKind::Max,
+                $doubt,
+                $measures->largest,
+            ),
+        ];
     }
 
-    private function held(FinishedCharacteristic $what, Length $value, Length $limit, LimitKind $kind, Uncertainty $uncertainty, Reading $at): VerifiedCharacteristic
-    {
+    private function held(
+        FinishedCharacteristic $what,
+        Length $value,
+        Length $limit,
+        LimitKind $kind,
+        Uncertainty $uncertainty,
+        Reading $at,
+    ): VerifiedCharacteristic {
         return new VerifiedCharacteristic($what, $value, $limit, $this->rule->decide($value, $limit, $kind, $uncertainty), $at->place);
     }
 

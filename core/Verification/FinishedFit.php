@@ -7,7 +7,9 @@ namespace NorthLedger\Core\Verification;
 use NorthLedger\Core\Quantity\Length;
 use NorthLedger\Core\Record\Reading;
 
-/** What a finished bore is held against beside its own form: the piston that goes in, and what it measured when it came (BORE-6a, WORK-4). */
+/**
+ * What a finished bore is held against beside its own form: the piston that goes in, and what it measured when it came (BORE-6a, WORK-4).
+ */
 final readonly class FinishedFit
 {
     /**

@@ -28,11 +28,13 @@ final readonly class RequiredConditions
     {
         $wantsPlate = $isCut ? $this->torquePlate->isOrdered() : $this->torquePlate->isNeeded();
 
-        return array_keys(array_filter([
-            'main caps torqued' => ! $conditions->capsTorqued,
-            'torque plate on' => $wantsPlate && ! $conditions->torquePlate,
-            'cooled to room temperature' => ! $conditions->cooled,
-            'clean and dry' => ! $conditions->clean,
-        ]));
+        return array_keys(
+            array_filter([
+                'main caps torqued' => ! $conditions->capsTorqued,
+                'torque plate on' => $wantsPlate && ! $conditions->torquePlate,
+                'cooled to room temperature' => ! $conditions->cooled,
+                'clean and dry' => ! $conditions->clean,
+            ]),
+        );
     }
 }

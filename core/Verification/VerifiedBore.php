@@ -42,9 +42,13 @@ final readonly class VerifiedBore
     {
         $size = $this->size;
 
-        return $size === null ? [] : array_keys(array_filter(
-            $this->measures->bore->readings,
-            static fn (Reading $reading): bool => $reading->place->station !== Station::Land && ! $size->holds($reading->corrected),
-        ));
+        return $size === null
+            ? []
+            : array_keys(
+                array_filter(
+                    $this->measures->bore->readings,
+                    static fn (Reading $reading): bool => $reading->place->station !== Station::Land && ! $size->holds($reading->corrected),
+                ),
+            );
     }
 }

@@ -53,15 +53,21 @@ final readonly class BoreWork
     /** The finished size of a cylinder that is cut (BORE-12). */
     public function finished(int $cylinder, ReboreOption $option): FinishedBore
     {
-        return FinishedBore::for($this->sheet, $this->policy->boreAllowances($this->sheet->unit), $option->step, $this->pistons[$cylinder] ?? null);
+        return FinishedBore::for(
+            $this->sheet,
+            $this->policy->boreAllowances($this->sheet->unit),
+            $option->step,
+            $this->pistons[$cylinder] ?? null,
+        );
     }
 
     /** @return list<array{OperationKind, OperationKind}> What comes before what, by the shop's school (WORK-1) */
     public static function waits(OrderOfWork $orderOfWork): array
     {
-        $school = $orderOfWork === OrderOfWork::DeckFirst
-            ? [OperationKind::Deck, OperationKind::Bore]
-            : [OperationKind::Bore, OperationKind::Deck];
+        $school =
+            $orderOfWork === OrderOfWork::DeckFirst
+                ? [OperationKind::Deck, OperationKind::Bore]
+                : [OperationKind::Bore, OperationKind::Deck];
 
         return [
             [OperationKind::Clean, OperationKind::CrackCheck],
@@ -78,27 +84,57 @@ final readonly class BoreWork
 
     private function clean(): Operation
     {
-        return $this->operation(OperationKind::Clean, null, null, 'Wash, open the galleries, dry, oil the machined faces.', 'wash tank', 'Clean and dry, deposits gone from the ridges');
+        return $this->operation(
+            OperationKind::Clean,
+            null,
+            null,
+            'Wash, open the galleries, dry, oil the machined faces.',
+            'wash tank',
+            'Clean and dry, deposits gone from the ridges',
+        );
     }
 
     private function crackCheck(): Operation
     {
-        return $this->operation(OperationKind::CrackCheck, null, null, 'Check every bore and the deck between the bores before money is spent.', 'dye penetrant or magnetic particle', 'No indication found, or stop and say where');
+        return $this->operation(
+            OperationKind::CrackCheck,
+            null,
+            null,
+            'Check every bore and the deck between the bores before money is spent.',
+            'dye penetrant or magnetic particle',
+            'No indication found, or stop and say where',
+        );
     }
 
     private function sleeve(int $cylinder): Operation
     {
-        return $this->operation(OperationKind::Sleeve, $cylinder, null, 'Measure the sleeve at four places; cut the parent bore to it, leave the step at the bottom; fit, let it cool to room temperature.', 'boring mill, press', 'Seated on its step, one piece, no edge that catches a nail');
+        return $this->operation(
+            OperationKind::Sleeve,
+            $cylinder,
+            null,
+            'Measure the sleeve at four places; cut the parent bore to it, leave the step at the bottom; fit, let it cool to room '.
+                'temperature.',
+            'boring mill, press',
+            'Seated on its step, one piece, no edge that catches a nail',
+        );
     }
 
     /** @param  list<int>  $sleeved */
     private function deck(array $sleeved): Operation
     {
-        $instruction = $sleeved === []
-            ? 'Take as little as cleans up; nothing where the deck is flat within its limit.'
-            : 'Trim the sleeves flush, then take as little as cleans up.';
+        $instruction =
+            $sleeved === []
+                ? 'Take as little as cleans up; nothing where the deck is flat within its limit.'
+                : 'Trim the sleeves flush, then take as little as cleans up.';
 
-        return $this->operation(OperationKind::Deck, null, null, $instruction, 'surfacer', 'Straightedge and feeler along, across and both diagonals');
+        return $this->operation(
+            OperationKind::Deck,
+            null,
+            null,
+            $instruction,
+            'surfacer',
+            'Straightedge and feeler along, across and both diagonals',
+        );
     }
 
     private function bore(int $cylinder, ReboreOption $option): Operation
@@ -110,17 +146,27 @@ final readonly class BoreWork
         $stock = $finished->least->minus($finished->bored);
 
         return $this->operation(
-            OperationKind::Bore, $cylinder, new Target($finished->bored, $finished->boredLeast, $finished->boredMost),
+            OperationKind::Bore,
+            $cylinder,
+            new Target($finished->bored, $finished->boredLeast, $finished->boredMost),
             in_array($cylinder, $option->sleeved, true)
                 ? 'Bore the sleeve. Leaves '.$this->display->magnitudeWithUnit($stock).' to hone.'
                 : $centre.' Leaves '.$this->display->magnitudeWithUnit($stock).' to hone.',
-            'boring mill', 'Bore gauge, top and bottom, two axes',
+            'boring mill',
+            'Bore gauge, top and bottom, two axes',
         );
     }
 
     private function chamfer(): Operation
     {
-        return $this->operation(OperationKind::Chamfer, null, null, 'Break every top edge evenly so that rings go in.', 'chamfer cone', 'Even all round, no burr');
+        return $this->operation(
+            OperationKind::Chamfer,
+            null,
+            null,
+            'Break every top edge evenly so that rings go in.',
+            'chamfer cone',
+            'Even all round, no burr',
+        );
     }
 
     private function hone(int $cylinder, ReboreOption $option, bool $isCut): Operation
@@ -131,25 +177,54 @@ final readonly class BoreWork
             $plate = $this->sheet->bore->torquePlate->isNeeded() ? ', torque plate on' : '';
             $piston = in_array($cylinder, $option->newPistons, true) ? ' A new piston goes in.' : '';
 
-            return $this->operation(OperationKind::Hone, $cylinder, null, "Deglaze hone, size as it is, main caps torqued{$plate}; {$crosshatch}.{$piston}", $this->sheet->bore->ringFace->abrasive(), 'Even crosshatch, no shine left, size unchanged');
+            return $this->operation(
+                OperationKind::Hone,
+                $cylinder,
+                null,
+                "Deglaze hone, size as it is, main caps torqued{$plate}; {$crosshatch}.{$piston}",
+                $this->sheet->bore->ringFace->abrasive(),
+                'Even crosshatch, no shine left, size unchanged',
+            );
         }
         $plate = $this->sheet->bore->torquePlate->isOrdered() ? ', torque plate on' : '';
         $finished = $this->finished($cylinder, $option);
 
         return $this->operation(
-            OperationKind::Hone, $cylinder, new Target($finished->aim, $finished->least, $isToClearance ? $finished->least->minus($this->sheet->piston->minimumClearance)->plus($this->sheet->bore->service->clearance) : $finished->most),
-            ($isToClearance ? 'To the clearance of its own piston. ' : '')."Rigid stones, main caps torqued{$plate}; {$crosshatch}.", $this->sheet->bore->ringFace->abrasive(),
+            OperationKind::Hone,
+            $cylinder,
+            new Target(
+                $finished->aim,
+                $finished->least,
+                $isToClearance
+                    ? $finished->least->minus($this->sheet->piston->minimumClearance)->plus($this->sheet->bore->service->clearance)
+                    : $finished->most,
+            ),
+            ($isToClearance ? 'To the clearance of its own piston. ' : '')."Rigid stones, main caps torqued{$plate}; {$crosshatch}.",
+            $this->sheet->bore->ringFace->abrasive(),
             'Fresh readings at all six places once it is cool',
         );
     }
 
     private function finalWash(): Operation
     {
-        return $this->operation(OperationKind::FinalWash, null, null, 'Hot soapy water and a brush in every bore until a white cloth stays white; oil at once.', 'brush, white cloth', 'White cloth stays white');
+        return $this->operation(
+            OperationKind::FinalWash,
+            null,
+            null,
+            'Hot soapy water and a brush in every bore until a white cloth stays white; oil at once.',
+            'brush, white cloth',
+            'White cloth stays white',
+        );
     }
 
-    private function operation(OperationKind $kind, ?int $cylinder, ?Target $target, string $instruction, string $tool, string $check): Operation
-    {
+    private function operation(
+        OperationKind $kind,
+        ?int $cylinder,
+        ?Target $target,
+        string $instruction,
+        string $tool,
+        string $check,
+    ): Operation {
         return new Operation($kind, $cylinder, $target, $instruction, $tool, $check, Caution::of($kind));
     }
 }

@@ -26,15 +26,25 @@ final readonly class ChosenWay
         if ($chosen->kind === OptionKind::Replace) {
             return new self([]);
         }
-        $found = array_values(array_map(
-            static fn (PartDefect $defect): Stop => new Stop(StopReason::Undecided, $defect->cylinder, $defect->sentence),
-            array_filter($now->openDefects(), static fn (PartDefect $defect): bool => ! $defect->isUnchecked),
-        ));
+        $found = array_values(
+            array_map(
+                static fn (PartDefect $defect): Stop => new Stop(StopReason::Undecided, $defect->cylinder, $defect->sentence),
+                array_filter($now->openDefects(), static fn (PartDefect $defect): bool => ! $defect->isUnchecked),
+            ),
+        );
 
-        return new self(match (true) {
-            $now->scrappedBy() !== [] => [new Stop(StopReason::BlockIsScrap, null, implode(' ', array_map(static fn (PartDefect $defect): string => $defect->sentence, $now->scrappedBy())))],
-            default => [...self::differences($chosen, $now->plan?->option($chosen->key()), $now), ...$found],
-        });
+        return new self(
+            match (true) {
+                $now->scrappedBy() !== [] => [
+                    new Stop(
+                        StopReason::BlockIsScrap,
+                        null,
+                        implode(' ', array_map(static fn (PartDefect $defect): string => $defect->sentence, $now->scrappedBy())),
+                    ),
+                ],
+                default => [...self::differences($chosen, $now->plan?->option($chosen->key()), $now), ...$found],
+            },
+        );
     }
 
     /** @return list<Stop> */
@@ -51,13 +61,15 @@ final readonly class ChosenWay
             }
         }
         $stops = $asItIs->isFeasible() ? [] : [new Stop(StopReason::Forbidden, null)];
-        foreach ([
-            [StopReason::NeedsSleeve, array_diff($asItIs->sleeved, $chosen->sleeved, $unknown)],
-            [StopReason::NeedsNoSleeve, array_diff($chosen->sleeved, $asItIs->sleeved)],
-            [StopReason::NeedsNewPiston, array_diff($asItIs->newPistons, $chosen->newPistons, $unknown)],
-            [StopReason::NeedsHone, array_diff($asItIs->honedToClearance, $chosen->honedToClearance, $unknown)],
-            [StopReason::TraceMissing, $asItIs->needsTrace],
-        ] as [$reason, $cylinders]) {
+        foreach (
+            [
+                [StopReason::NeedsSleeve, array_diff($asItIs->sleeved, $chosen->sleeved, $unknown)],
+                [StopReason::NeedsNoSleeve, array_diff($chosen->sleeved, $asItIs->sleeved)],
+                [StopReason::NeedsNewPiston, array_diff($asItIs->newPistons, $chosen->newPistons, $unknown)],
+                [StopReason::NeedsHone, array_diff($asItIs->honedToClearance, $chosen->honedToClearance, $unknown)],
+                [StopReason::TraceMissing, $asItIs->needsTrace],
+            ] as [$reason, $cylinders]
+        ) {
             foreach ($cylinders as $cylinder) {
                 $stops[] = new Stop($reason, $cylinder);
             }

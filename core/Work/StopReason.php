@@ -24,6 +24,18 @@ enum StopReason: string
     /** True where nobody can work on it until it is settled; the others have to be settled before it is signed. */
     public function reopensThePlan(): bool
     {
-        return in_array($this, [self::BlockIsScrap, self::WayIsGone, self::Forbidden, self::NeedsSleeve, self::NeedsNoSleeve, self::NeedsNewPiston, self::NeedsHone], true);
+        return in_array(
+            $this,
+            [
+                self::BlockIsScrap,
+                self::WayIsGone,
+                self::Forbidden,
+                self::NeedsSleeve,
+                self::NeedsNoSleeve,
+                self::NeedsNewPiston,
+                self::NeedsHone,
+            ],
+            true,
+        );
     }
 }

@@ -15,7 +15,12 @@ final readonly class Tick
      * @param  ?Length  $size  What it has now, where the operation has a target
      * @param  int  $lastReading  The newest finished reading at that time; 0 where there was none
      */
-    public function __construct(public int $order, public string $operation, public TickState $state, public ?Length $size, public int $lastReading)
-    {
+    public function __construct(
+        public int $order,
+        public string $operation,
+        public TickState $state,
+        public ?Length $size,
+        public int $lastReading,
+    ) {
     }
 }

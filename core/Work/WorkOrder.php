@@ -31,10 +31,10 @@ final readonly class WorkOrder
         $waitsFor = [];
         foreach ($operations as $operation) {
             $kinds = self::kindsBefore($operation->kind, $before, array_keys($byKind), []);
-            $waitsFor[$operation->key()] = array_merge([], ...array_map(
-                static fn (string $kind): array => self::sameCylinder($byKind[$kind] ?? [], $operation),
-                $kinds,
-            ));
+            $waitsFor[$operation->key()] = array_merge(
+                [],
+                ...array_map(static fn (string $kind): array => self::sameCylinder($byKind[$kind] ?? [], $operation), $kinds),
+            );
         }
 
         return new self(self::sorted($operations, $waitsFor), $waitsFor);
@@ -75,9 +75,12 @@ final readonly class WorkOrder
         $kinds = [];
         foreach ($before as [$first, $second]) {
             if ($second === $kind) {
-                $kinds = [...$kinds, ...(in_array($first->value, $present, true)
-                    ? [$first->value]
-                    : self::kindsBefore($first, $before, $present, [...$path, $kind]))];
+                $kinds = [
+                    ...$kinds,
+                    ...in_array($first->value, $present, true)
+                        ? [$first->value]
+                        : self::kindsBefore($first, $before, $present, [...$path, $kind]),
+                ];
             }
         }
 
@@ -92,10 +95,17 @@ final readonly class WorkOrder
      */
     private static function sameCylinder(array $earlier, Operation $operation): array
     {
-        return array_values(array_map(
-            static fn (Operation $one): string => $one->key(),
-            array_filter($earlier, static fn (Operation $one): bool => $one->cylinder === null || $operation->cylinder === null || $one->cylinder === $operation->cylinder),
-        ));
+        return array_values(
+            array_map(
+                static fn (Operation $one): string => $one->key(),
+                array_filter(
+                    $earlier,
+                    static fn (Operation $one): bool => $one->cylinder === null ||
+                        $operation->cylinder === null ||
+                        $one->cylinder === $operation->cylinder,
+                ),
+            ),
+        );
     }
 
     /**
@@ -107,8 +117,11 @@ final readonly class WorkOrder
     {
         $sorted = [];
         while (count($sorted) < count($operations)) {
-            $ready = array_filter($operations, static fn (Operation $one): bool => ! isset($sorted[$one->key()])
-                && array_diff($waitsFor[$one->key()], array_keys($sorted)) === []);
+            $ready = array_filter(
+                $operations,
+                static fn (Operation $one): bool => ! isset($sorted[$one->key()]) &&
+                    array_diff($waitsFor[$one->key()], array_keys($sorted)) === [],
+            );
             if ($ready === []) {
                 throw WorkException::circular(array_values(array_diff(array_keys($waitsFor), array_keys($sorted))));
             }

@@ -158,7 +158,20 @@ return new class extends Migration
 
     public function down(): void
     {
-        foreach (['releases', 'dispositions', 'operation_ticks', 'plan_choices', 'readings', 'setups', 'ledger_entries', 'jobs', 'customers', 'policy_revisions'] as $table) {
+        foreach (
+            [
+                'releases',
+                'dispositions',
+                'operation_ticks',
+                'plan_choices',
+                'readings',
+                'setups',
+                'ledger_entries',
+                'jobs',
+                'customers',
+                'policy_revisions',
+            ] as $table
+        ) {
             Schema::dropIfExists($table);
         }
     }

@@ -66,6 +66,18 @@ return new class extends Migration
         foreach (['specification_revisions', 'photos', 'observations'] as $table) {
             Schema::dropIfExists($table);
         }
-        Schema::table('jobs', static fn (Blueprint $table) => $table->dropColumn(['arrival', 'castings', 'usage', 'budget_minor', 'keeps_original', 'timer_due_at', 'timer_words', 'is_held']));
+        Schema::table(
+            'jobs',
+            static fn (Blueprint $table) => $table->dropColumn([
+                'arrival',
+                'castings',
+                'usage',
+                'budget_minor',
+                'keeps_original',
+                'timer_due_at',
+                'timer_words',
+                'is_held',
+            ]),
+        );
     }
 };

@@ -91,7 +91,17 @@ return new class extends Migration
         Schema::dropIfExists('zero_sizes');
         Schema::table('setups', function (Blueprint $table): void {
             $table->dropConstrainedForeignId('gauge_id');
-            $table->dropColumn(['gauge_tag', 'master_tag', 'resolution_nm', 'calibration_nm', 'repeatability_nm', 'range_least_nm', 'range_most_nm', 'calibration_due', 'zero_place']);
+            $table->dropColumn([
+                'gauge_tag',
+                'master_tag',
+                'resolution_nm',
+                'calibration_nm',
+                'repeatability_nm',
+                'range_least_nm',
+                'range_most_nm',
+                'calibration_due',
+                'zero_place',
+            ]);
         });
         foreach (['gauge_events', 'masters', 'gauges'] as $table) {
             Schema::dropIfExists($table);

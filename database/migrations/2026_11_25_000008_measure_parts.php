@@ -7,7 +7,10 @@ use Illuminate\Database\Schema\Blueprint;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schema;
 
-/** Volumes among the readings, longer names of what a gauge is stated for, and what the shop's own specification sheets lack of faces and thrust. */
+/**
+ * Volumes among the readings, longer names of what a gauge is stated for, and what the shop's own specification sheets lack of faces and
+ * thrust.
+ */
 return new class extends Migration
 {
     public function up(): void
@@ -23,7 +26,9 @@ return new class extends Migration
             $table->text('part_standings')->nullable()->after('engine_verdict');
         });
         foreach (DB::table('specification_revisions')->get() as $row) {
-            DB::table('specification_revisions')->where('id', $row->id)->update(['document' => $this->completed((string) $row->document)]);
+            DB::table('specification_revisions')
+                ->where('id', $row->id)
+                ->update(['document' => $this->completed((string) $row->document)]);
         }
     }
 

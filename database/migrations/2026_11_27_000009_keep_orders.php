@@ -56,7 +56,9 @@ return new class extends Migration
             $job = Job::query()->findOrFail($id);
             $choice = PlanChoice::query()->where('job_id', $id)->latest('id')->firstOrFail();
             MakeOrder::write(app(JobFiles::class)->open($job), $choice, User::query()->findOrFail($choice->user_id), (string) Str::ulid());
-            OperationTick::query()->where('plan_choice_id', $choice->id)->update(['order_number' => DB::table('work_orders')->where('job_id', $id)->max('number') ?? 0]);
+            OperationTick::query()
+                ->where('plan_choice_id', $choice->id)
+                ->update(['order_number' => DB::table('work_orders')->where('job_id', $id)->max('number') ?? 0]);
         }
     }
 };

@@ -32,7 +32,14 @@ use NorthLedger\Core\Features\Receiving\CountedState;
 final readonly class DemoIncoming
 {
     /** Minutes from one step of a dye check to the next, and so the time its reading is marked with. */
-    private const DYE_STEPS = [[StepKind::Clean, 6], [StepKind::Penetrant, 12], [StepKind::Wipe, 3], [StepKind::Developer, 12], [StepKind::Read, 8], [StepKind::Oil, 0]];
+    private const DYE_STEPS = [
+        [StepKind::Clean, 6],
+        [StepKind::Penetrant, 12],
+        [StepKind::Wipe, 3],
+        [StepKind::Developer, 12],
+        [StepKind::Read, 8],
+        [StepKind::Oil, 0],
+    ];
 
     public function __construct(
         private CountPart $count,
@@ -54,7 +61,10 @@ final readonly class DemoIncoming
         }
     }
 
-    /** @param  array<string, array{state?: ItemState, place?: string, remark?: string, stripped?: int, inserts?: int, measured?: string}>  $found  By line; the rest is fine */
+    /**
+     * @param  array<string, array{state?: ItemState, place?: string, remark?: string, stripped?: int, inserts?: int,
+     *     measured?: string}> $found  By line; the rest is fine
+     */
     public function precheck(Job $job, User $by, array $found = []): void
     {
         $file = $this->files->open($job);
@@ -62,10 +72,16 @@ final readonly class DemoIncoming
             $said = $found[$item->key] ?? [];
             $isIron = in_array($file->sheet->materialOf($item->part), [Material::GreyIron, Material::Steel], true);
             $this->answer->handle(
-                $job, $by, self::ulid(), $item->key, $said['state'] ?? ($item->kind === AnswerKind::FineOrFinding ? ItemState::Fine : null),
-                $said['place'] ?? '', $said['remark'] ?? '',
+                $job,
+                $by,
+                self::ulid(),
+                $item->key,
+                $said['state'] ?? ($item->kind === AnswerKind::FineOrFinding ? ItemState::Fine : null),
+                $said['place'] ?? '',
+                $said['remark'] ?? '',
                 $item->kind === AnswerKind::Wash ? ($isIron ? WashMethod::HotCausticTank : WashMethod::JetWasher) : null,
-                $said['stripped'] ?? null, $said['inserts'] ?? null,
+                $said['stripped'] ?? null,
+                $said['inserts'] ?? null,
                 $said['measured'] ?? ($item->kind === AnswerKind::Gap ? 'none' : 'standard'),
             );
         }
@@ -77,8 +93,15 @@ final readonly class DemoIncoming
      * @param  int  $steps  How many are done
      * @param  list<int>  $looked  Crack-prone places that were looked at; with every face of the part where it is read
      */
-    public function dyeCheck(Job $job, User $by, EnginePart $part, Carbon $begin, Surface $surface = Surface::CleanCast, int $steps = 6, array $looked = []): void
-    {
+    public function dyeCheck(
+        Job $job,
+        User $by,
+        EnginePart $part,
+        Carbon $begin,
+        Surface $surface = Surface::CleanCast,
+        int $steps = 6,
+        array $looked = [],
+    ): void {
         $run = self::ulid();
         $this->start->handle($job, $by, $run, $part, CheckMethod::DyePenetrant, [], $surface, 18.0, '');
         $this->steps($job, $by, $run, array_slice(self::DYE_STEPS, 0, $steps), $begin);
@@ -88,8 +111,18 @@ final readonly class DemoIncoming
     }
 
     /** @param  list<array{int, int}>  $points */
-    public function indication(Job $job, User $by, Face $face, CrackZone $zone, ?int $cylinder, array $points, Look $look, string $length, Carbon $at, string $remark = ''): string
-    {
+    public function indication(
+        Job $job,
+        User $by,
+        Face $face,
+        CrackZone $zone,
+        ?int $cylinder,
+        array $points,
+        Look $look,
+        string $length,
+        Carbon $at,
+        string $remark = '',
+    ): string {
         $id = self::ulid();
         $this->place->handle($job, $by, $id, $face, $zone, $cylinder, $points, $look, $length, $remark, $at);
 
@@ -108,7 +141,13 @@ final readonly class DemoIncoming
     {
         $run = self::ulid();
         $this->start->handle($job, $by, $run, $part, CheckMethod::WetMagneticParticle, [], Surface::Machined, null, '');
-        $this->steps($job, $by, $run, [[StepKind::Clean, 5], [StepKind::Magnetise, 10], [StepKind::Read, 4], [StepKind::Demagnetise, 3], [StepKind::Oil, 0]], $begin);
+        $this->steps(
+            $job,
+            $by,
+            $run,
+            [[StepKind::Clean, 5], [StepKind::Magnetise, 10], [StepKind::Read, 4], [StepKind::Demagnetise, 3], [StepKind::Oil, 0]],
+            $begin,
+        );
     }
 
     public function pressureTest(Job $job, User $by, float $begin, float $end, Carbon $at): void
@@ -116,7 +155,15 @@ final readonly class DemoIncoming
         $run = self::ulid();
         $this->start->handle($job, $by, $run, EnginePart::Block, CheckMethod::PressureTest, [], Surface::CleanCast, null, '');
         $this->steps($job, $by, $run, [[StepKind::Blank, 20], [StepKind::Pressurise, 20]], $at);
-        $this->mark->handle($job, $by, self::ulid(), $run, StepKind::Read, ['begin_kpa' => $begin, 'end_kpa' => $end, 'celsius' => 16.0, 'leaks' => 0], $at->copy()->addMinutes(40));
+        $this->mark->handle(
+            $job,
+            $by,
+            self::ulid(),
+            $run,
+            StepKind::Read,
+            ['begin_kpa' => $begin, 'end_kpa' => $end, 'celsius' => 16.0, 'leaks' => 0],
+            $at->copy()->addMinutes(40),
+        );
     }
 
     /** Received, cleaned, and the block read without an indication: what an engine has behind it when its bores are measured. */
@@ -124,7 +171,12 @@ final readonly class DemoIncoming
     {
         $this->countIn($job, $by);
         $this->precheck($job, $by);
-        $places = array_values(array_filter($this->files->open($job)->sheet->pronePlaces, static fn ($place): bool => $place->face->part() === EnginePart::Block));
+        $places = array_values(
+            array_filter(
+                $this->files->open($job)->sheet->pronePlaces,
+                static fn ($place): bool => $place->face->part() === EnginePart::Block,
+            ),
+        );
         $this->dyeCheck($job, $by, EnginePart::Block, $day, looked: array_column($places, 'number'));
     }
 

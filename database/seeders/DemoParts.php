@@ -26,8 +26,12 @@ use Random\Randomizer;
 /** Reads the sheets beside the bores of an engine that is sound, but for what is said to be otherwise; every reading by the real action. */
 final readonly class DemoParts
 {
-    public function __construct(private RecordReading $record, private StateSetup $state, private JobFiles $files, private SoundPart $sound)
-    {
+    public function __construct(
+        private RecordReading $record,
+        private StateSetup $state,
+        private JobFiles $files,
+        private SoundPart $sound,
+    ) {
     }
 
     /**
@@ -51,7 +55,11 @@ final readonly class DemoParts
                 }
                 $text = $worn[$one->place->key()] ?? $this->sound->text($file->sheet, $one, $chance);
                 if ($text !== SoundPart::UNREAD) {
-                    $this->record->handle($job, $by, new ReadingEntry((string) Str::ulid(), SheetName::of($section), $one->place, $text, null, false, true, null));
+                    $this->record->handle(
+                        $job,
+                        $by,
+                        new ReadingEntry((string) Str::ulid(), SheetName::of($section), $one->place, $text, null, false, true, null),
+                    );
                 }
             }
         }
@@ -61,6 +69,19 @@ final readonly class DemoParts
     {
         $zero = LengthDisplay::in($file->sheet->unit)->size($file->standardOf($sheet, $feature));
         $gauge = UsualGauge::of($feature, $file->standardOf($sheet, $feature));
-        $this->state->handle($file->job, $by, new SetupEntry((string) Str::ulid(), $sheet, $feature, $gauge->value, null, $gauge->showsSizes() ? '' : $zero, new Conditions(capsTorqued: true, clean: true, partCelsius: 20.0, masterCelsius: 20.0), null));
+        $this->state->handle(
+            $file->job,
+            $by,
+            new SetupEntry(
+                (string) Str::ulid(),
+                $sheet,
+                $feature,
+                $gauge->value,
+                null,
+                $gauge->showsSizes() ? '' : $zero,
+                new Conditions(capsTorqued: true, clean: true, partCelsius: 20.0, masterCelsius: 20.0),
+                null,
+            ),
+        );
     }
 }

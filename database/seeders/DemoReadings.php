@@ -31,12 +31,20 @@ use Random\Randomizer;
 final readonly class DemoReadings
 {
     private const PLACES = [
-        [Station::Top, Axis::Thrust], [Station::Top, Axis::Inline], [Station::Middle, Axis::Thrust],
-        [Station::Middle, Axis::Inline], [Station::Bottom, Axis::Thrust], [Station::Bottom, Axis::Inline],
+        [Station::Top, Axis::Thrust],
+        [Station::Top, Axis::Inline],
+        [Station::Middle, Axis::Thrust],
+        [Station::Middle, Axis::Inline],
+        [Station::Bottom, Axis::Thrust],
+        [Station::Bottom, Axis::Inline],
     ];
 
-    public function __construct(private RecordReading $record, private StateSetup $state, private CheckGauge $check, private JobFiles $files)
-    {
+    public function __construct(
+        private RecordReading $record,
+        private StateSetup $state,
+        private CheckGauge $check,
+        private JobFiles $files,
+    ) {
     }
 
     /**
@@ -46,7 +54,13 @@ final readonly class DemoReadings
     public function incoming(Job $job, User $by, array $deviations, bool $looks = true, ?float $pistonUnder = null): void
     {
         $file = $this->files->open($job);
-        $this->setup($job, $by, SheetName::Incoming, $file->sheet->bore->nominal, new Conditions(capsTorqued: true, clean: true, partCelsius: 20.0, masterCelsius: 20.0));
+        $this->setup(
+            $job,
+            $by,
+            SheetName::Incoming,
+            $file->sheet->bore->nominal,
+            new Conditions(capsTorqued: true, clean: true, partCelsius: 20.0, masterCelsius: 20.0),
+        );
         $this->more($job, $by, $deviations);
         foreach (array_keys($deviations) as $cylinder) {
             if ($looks) {
@@ -54,7 +68,13 @@ final readonly class DemoReadings
             }
             if ($pistonUnder !== null) {
                 $piston = $file->sheet->bore->nominal->minus(Length::ofNanometres((int) round($pistonUnder * 25_400)));
-                $this->key($job, $by, SheetName::Incoming, BorePlace::piston($cylinder), LengthDisplay::in($file->sheet->unit)->size($piston));
+                $this->key(
+                    $job,
+                    $by,
+                    SheetName::Incoming,
+                    BorePlace::piston($cylinder),
+                    LengthDisplay::in($file->sheet->unit)->size($piston),
+                );
             }
         }
     }
@@ -82,7 +102,20 @@ final readonly class DemoReadings
      */
     public function comparative(Job $job, User $by, Place $zero, array $deviations): void
     {
-        $this->state->handle($job, $by, new SetupEntry((string) Str::ulid(), SheetName::Incoming, BoreFeature::Bore, 'G-02', null, '', new Conditions(capsTorqued: true, clean: true), $zero));
+        $this->state->handle(
+            $job,
+            $by,
+            new SetupEntry(
+                (string) Str::ulid(),
+                SheetName::Incoming,
+                BoreFeature::Bore,
+                'G-02',
+                null,
+                '',
+                new Conditions(capsTorqued: true, clean: true),
+                $zero,
+            ),
+        );
         foreach ($deviations as $cylinder => $values) {
             foreach (self::PLACES as $index => [$station, $axis]) {
                 $place = BorePlace::bore($cylinder, $station, $axis);
@@ -103,7 +136,13 @@ final readonly class DemoReadings
     {
         foreach ($around as $station => $values) {
             foreach ($values as $index => $value) {
-                $this->key($job, $by, SheetName::Incoming, BorePlace::trace($cylinder, Station::from($station), BorePage::DIRECTIONS[$index]), (string) $value);
+                $this->key(
+                    $job,
+                    $by,
+                    SheetName::Incoming,
+                    BorePlace::trace($cylinder, Station::from($station), BorePage::DIRECTIONS[$index]),
+                    (string) $value,
+                );
             }
         }
         foreach ($walls as $degrees => $thickness) {
@@ -126,7 +165,13 @@ final readonly class DemoReadings
         $file = $this->files->open($job);
         $chance = new Randomizer(new Mt19937($seed));
         $size = $file->work()->chosen()->step ?? Length::zero();
-        $this->setup($job, $by, SheetName::Finished, $file->sheet->bore->sizeAt($size), new Conditions(true, $file->sheet->bore->torquePlate->isOrdered(), true, true, 20.0, 20.0));
+        $this->setup(
+            $job,
+            $by,
+            SheetName::Finished,
+            $file->sheet->bore->sizeAt($size),
+            new Conditions(true, $file->sheet->bore->torquePlate->isOrdered(), true, true, 20.0, 20.0),
+        );
         foreach ($file->sheet->layout->cylinders() as $cylinder) {
             $middle = $chance->getInt(2, 3);
             foreach (self::PLACES as $index => [$station, $axis]) {
@@ -138,7 +183,15 @@ final readonly class DemoReadings
 
     private function looks(Job $job, User $by, int $cylinder): void
     {
-        foreach ([BorePlace::ridge($cylinder, Station::Top), BorePlace::ridge($cylinder, Station::Bottom), BorePlace::look(BoreFeature::Scoring, $cylinder), BorePlace::look(BoreFeature::Pitting, $cylinder), BorePlace::look(BoreFeature::Crack, $cylinder)] as $index => $place) {
+        foreach (
+            [
+                BorePlace::ridge($cylinder, Station::Top),
+                BorePlace::ridge($cylinder, Station::Bottom),
+                BorePlace::look(BoreFeature::Scoring, $cylinder),
+                BorePlace::look(BoreFeature::Pitting, $cylinder),
+                BorePlace::look(BoreFeature::Crack, $cylinder),
+            ] as $index => $place
+        ) {
             $this->key($job, $by, SheetName::Incoming, $place, $index === 0 ? '1' : '0');
         }
     }
@@ -146,7 +199,19 @@ final readonly class DemoReadings
     private function setup(Job $job, User $by, SheetName $sheet, Length $zero, Conditions $conditions): void
     {
         $display = LengthDisplay::in($this->files->open($job)->sheet->unit);
-        $this->state->handle($job, $by, new SetupEntry((string) Str::ulid(), $sheet, BoreFeature::Bore, $display->unit() === LengthUnit::Inch ? 'G-02' : 'G-03', null, $display->size($zero), $conditions));
+        $this->state->handle(
+            $job,
+            $by,
+            new SetupEntry(
+                (string) Str::ulid(),
+                $sheet,
+                BoreFeature::Bore,
+                $display->unit() === LengthUnit::Inch ? 'G-02' : 'G-03',
+                null,
+                $display->size($zero),
+                $conditions,
+            ),
+        );
     }
 
     private function key(Job $job, User $by, SheetName $sheet, Place $place, string $text): void

@@ -40,10 +40,23 @@ final class Client
     /** A V8 with a stated gauge and nothing read; answers its tag. */
     public function newVee(): string
     {
-        $this->form('/jobs', ['ulid' => $this->ulid(), 'family' => 'brae-v8-311', 'serial' => 'BENCH-1', 'customer' => 'Ski-lift company', 'due_on' => '2031-01-01', 'declared_step' => 'standard', 'declared_evidence' => 'crown of piston 1']);
+        $this->form('/jobs', [
+            'ulid' => $this->ulid(),
+            'family' => 'brae-v8-311',
+            'serial' => 'BENCH-1',
+            'customer' => 'Ski-lift company',
+            'due_on' => '2031-01-01',
+            'declared_step' => 'standard',
+            'declared_evidence' => 'crown of piston 1',
+        ]);
         preg_match('#/jobs/(NL-\d+)/receive#', (string) curl_getinfo($this->curl, CURLINFO_REDIRECT_URL), $match);
         $tag = $match[1] ?? throw new RuntimeException('No job was made.');
-        $this->json("/jobs/{$tag}/sheets/incoming/setups", ['ulid' => $this->ulid(), 'feature' => 'bore', 'instrument' => 'dial bore gauge .0001', 'zero' => '3.8125']);
+        $this->json("/jobs/{$tag}/sheets/incoming/setups", [
+            'ulid' => $this->ulid(),
+            'feature' => 'bore',
+            'instrument' => 'dial bore gauge .0001',
+            'zero' => '3.8125',
+        ]);
 
         return $tag;
     }
@@ -53,10 +66,31 @@ final class Client
     {
         $tag = $this->newVee();
         foreach (range(1, 8) as $cylinder) {
-            foreach (['top.thrust' => 6.1, 'top.inline' => 3.2, 'middle.thrust' => 3.9, 'middle.inline' => 2.2, 'bottom.thrust' => 0.8, 'bottom.inline' => 0.6] as $place => $over) {
-                $this->json("/jobs/{$tag}/sheets/incoming/readings", ['ulid' => $this->ulid(), 'place' => "bore.{$cylinder}.{$place}", 'text' => (string) ($over + $cylinder / 10)]);
+            foreach (
+                [
+                    'top.thrust' => 6.1,
+                    'top.inline' => 3.2,
+                    'middle.thrust' => 3.9,
+                    'middle.inline' => 2.2,
+                    'bottom.thrust' => 0.8,
+                    'bottom.inline' => 0.6,
+                ] as $place => $over
+            ) {
+                $this->json("/jobs/{$tag}/sheets/incoming/readings", [
+                    'ulid' => $this->ulid(),
+                    'place' => "bore.{$cylinder}.{$place}",
+                    'text' => (string) ($over + $cylinder / 10),
+                ]);
             }
-            foreach (["ridge.{$cylinder}.top", "ridge.{$cylinder}.bottom", "scoring.{$cylinder}", "pitting.{$cylinder}", "crack.{$cylinder}"] as $look) {
+            foreach (
+                [
+                    "ridge.{$cylinder}.top",
+                    "ridge.{$cylinder}.bottom",
+                    "scoring.{$cylinder}",
+                    "pitting.{$cylinder}",
+                    "crack.{$cylinder}",
+                ] as $look
+            ) {
                 $this->json("/jobs/{$tag}/sheets/incoming/readings", ['ulid' => $this->ulid(), 'place' => $look, 'text' => '0']);
             }
         }
@@ -72,8 +106,13 @@ final class Client
     public function postReading(array $tags): void
     {
         $tag = $tags[$this->readings % count($tags)];
-        $cylinder = intdiv($this->readings++, count($tags)) % 8 + 1;
-        $this->json("/jobs/{$tag}/sheets/incoming/readings", ['ulid' => $this->ulid(), 'place' => "bore.{$cylinder}.middle.thrust", 'text' => '4.'.($this->readings % 10), 'reason' => 'misread']);
+        $cylinder = (intdiv($this->readings++, count($tags)) % 8) + 1;
+        $this->json("/jobs/{$tag}/sheets/incoming/readings", [
+            'ulid' => $this->ulid(),
+            'place' => "bore.{$cylinder}.middle.thrust",
+            'text' => '4.'.$this->readings % 10,
+            'reason' => 'misread',
+        ]);
     }
 
     /** @return array{ulid: string, place: string, text: string} */
@@ -92,17 +131,28 @@ final class Client
      */
     public function together(string $tag, array $forms, string $path = 'sheets/incoming/readings', ?callable $onTheWay = null): array
     {
-        $cookies = implode('; ', array_map(static function (string $line): string {
-            $fields = explode("\t", $line);
+        $cookies = implode(
+            '; ',
+            array_map(
+                static function (string $line): string {
+                    $fields = explode("\t", $line);
 
-            return "{$fields[5]}={$fields[6]}";
-        }, curl_getinfo($this->curl, CURLINFO_COOKIELIST) ?: []));
+                    return "{$fields[5]}={$fields[6]}";
+                },
+                curl_getinfo($this->curl, CURLINFO_COOKIELIST) ?: [],
+            ),
+        );
         $many = curl_multi_init();
         $handles = [];
         foreach ($forms as $form) {
             $handle = curl_init("{$this->base}/jobs/{$tag}/{$path}");
-            curl_setopt_array($handle, [CURLOPT_RETURNTRANSFER => true, CURLOPT_TIMEOUT => 30, CURLOPT_COOKIE => $cookies, CURLOPT_POSTFIELDS => json_encode($form, JSON_THROW_ON_ERROR),
-                CURLOPT_HTTPHEADER => ['Content-Type: application/json', 'Accept: application/json', 'X-CSRF-TOKEN: '.$this->token]]);
+            curl_setopt_array($handle, [
+                CURLOPT_RETURNTRANSFER => true,
+                CURLOPT_TIMEOUT => 30,
+                CURLOPT_COOKIE => $cookies,
+                CURLOPT_POSTFIELDS => json_encode($form, JSON_THROW_ON_ERROR),
+                CURLOPT_HTTPHEADER => ['Content-Type: application/json', 'Accept: application/json', 'X-CSRF-TOKEN: '.$this->token],
+            ]);
             curl_multi_add_handle($many, $handle);
             $handles[] = $handle;
         }
@@ -115,34 +165,58 @@ final class Client
             }
         } while ($running > 0);
 
-        return array_map(static fn (\CurlHandle $handle): array => [
-            'status' => curl_getinfo($handle, CURLINFO_HTTP_CODE),
-            'data' => (array) json_decode((string) curl_multi_getcontent($handle), true),
-        ], $handles);
+        return array_map(
+            static fn (\CurlHandle $handle): array => [
+                'status' => curl_getinfo($handle, CURLINFO_HTTP_CODE),
+                'data' => (array) json_decode((string) curl_multi_getcontent($handle), true),
+            ],
+            $handles,
+        );
     }
 
     /** More open jobs on the Bench, straight into the table. */
     public function fillBench(int $count): void
     {
-        $database = new PDO('mysql:unix_socket='.getenv('DB_SOCKET').';dbname='.getenv('DB_DATABASE'), (string) getenv('DB_USERNAME'), (string) getenv('DB_PASSWORD'), [PDO::ATTR_ERRMODE => PDO::ERRMODE_EXCEPTION]);
+        $database = new PDO(
+            'mysql:unix_socket='.getenv('DB_SOCKET').';dbname='.getenv('DB_DATABASE'),
+            (string) getenv('DB_USERNAME'),
+            (string) getenv('DB_PASSWORD'),
+            [PDO::ATTR_ERRMODE => PDO::ERRMODE_EXCEPTION],
+        );
         $database->exec('INSERT IGNORE INTO customers (name) SELECT CONCAT("Customer ", seq) FROM seq_1_to_400');
-        $database->exec("INSERT INTO jobs (family, family_revision, serial, customer_id, description, due_on, stage, verdict, headline, waits_for, created_at)
-            SELECT 'tarn-4-198', 1, CONCAT('B-', seq, '-', UUID_SHORT()), (SELECT MIN(id) FROM customers) + seq MOD 400, 'pump', DATE_ADD(CURDATE(), INTERVAL seq MOD 300 DAY), 'measure', 'not yet known', 'Not yet read', 'cylinder 1, top, thrust', NOW() FROM seq_1_to_{$count}");
+        $database->exec(<<<SQL
+            INSERT INTO jobs (
+                family, family_revision, serial, customer_id, description, due_on, stage, verdict, headline, waits_for, created_at
+            )
+            SELECT 'tarn-4-198', 1, CONCAT('B-', seq, '-', UUID_SHORT()), (SELECT MIN(id) FROM customers) + seq MOD 400, 'pump',
+                DATE_ADD(CURDATE(), INTERVAL seq MOD 300 DAY), 'measure', 'not yet known', 'Not yet read',
+                'cylinder 1, top, thrust', NOW()
+            FROM seq_1_to_{$count}
+            SQL);
         $database->exec('ANALYZE TABLE jobs');
     }
 
     /** @param  array<string, string>  $data */
     private function form(string $path, array $data): void
     {
-        curl_setopt_array($this->curl, [CURLOPT_POST => true, CURLOPT_URL => $this->base.$path, CURLOPT_HTTPHEADER => [], CURLOPT_POSTFIELDS => http_build_query($data + ['_token' => $this->token])]);
+        curl_setopt_array($this->curl, [
+            CURLOPT_POST => true,
+            CURLOPT_URL => $this->base.$path,
+            CURLOPT_HTTPHEADER => [],
+            CURLOPT_POSTFIELDS => http_build_query($data + ['_token' => $this->token]),
+        ]);
         $this->send($path, [302]);
     }
 
     /** @param  array<string, string>  $data */
     private function json(string $path, array $data): void
     {
-        curl_setopt_array($this->curl, [CURLOPT_POST => true, CURLOPT_URL => $this->base.$path, CURLOPT_POSTFIELDS => json_encode($data, JSON_THROW_ON_ERROR),
-            CURLOPT_HTTPHEADER => ['Content-Type: application/json', 'Accept: application/json', 'X-CSRF-TOKEN: '.$this->token]]);
+        curl_setopt_array($this->curl, [
+            CURLOPT_POST => true,
+            CURLOPT_URL => $this->base.$path,
+            CURLOPT_POSTFIELDS => json_encode($data, JSON_THROW_ON_ERROR),
+            CURLOPT_HTTPHEADER => ['Content-Type: application/json', 'Accept: application/json', 'X-CSRF-TOKEN: '.$this->token],
+        ]);
         $this->send($path, [200]);
     }
 
@@ -152,7 +226,9 @@ final class Client
         $body = curl_exec($this->curl);
         $status = curl_getinfo($this->curl, CURLINFO_HTTP_CODE);
 
-        return is_string($body) && in_array($status, $expected, true) ? $body : throw new RuntimeException("{$path} answered {$status}: ".substr((string) $body, 0, 300));
+        return is_string($body) && in_array($status, $expected, true)
+            ? $body
+            : throw new RuntimeException("{$path} answered {$status}: ".substr((string) $body, 0, 300));
     }
 
     private function takeToken(string $page): void
@@ -163,6 +239,6 @@ final class Client
 
     public function ulid(): string
     {
-        return (string) new Ulid;
+        return (string) new Ulid();
     }
 }

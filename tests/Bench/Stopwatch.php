@@ -27,7 +27,7 @@ final class Stopwatch
         return [
             'p50_ms' => round($sorted[intdiv($count, 2)], 3),
             'p95_ms' => round($sorted[(int) floor($count * 0.95)], 3),
-            'per_second' => round(1000 * $count / array_sum($sorted), 1),
+            'per_second' => round((1000 * $count) / array_sum($sorted), 1),
             'count' => $count,
         ];
     }

@@ -33,7 +33,7 @@ abstract class BrowserTestCase extends TestCase
 
     protected function window(int $width = 1280, int $height = 800): RemoteWebDriver
     {
-        return $this->windows[] = (self::$chromium ??= new Chromium)->window($width, $height);
+        return $this->windows[] = (self::$chromium ??= new Chromium())->window($width, $height);
     }
 
     /** A window in which somebody has logged in, by keyboard. */
@@ -67,7 +67,11 @@ abstract class BrowserTestCase extends TestCase
     protected function stage(RemoteWebDriver $window, string $path): void
     {
         $window->get($this->url($path));
-        $this->until($window, static fn (): bool => $window->executeScript("return document.querySelector('[data-live]')?.dataset.ready === 'yes'"), 'the page is ready');
+        $this->until(
+            $window,
+            static fn (): bool => $window->executeScript("return document.querySelector('[data-live]')?.dataset.ready === 'yes'"),
+            'the page is ready',
+        );
     }
 
     /** Lets the server's clock run ahead by so many seconds; the pages follow it by themselves. */
@@ -83,7 +87,11 @@ abstract class BrowserTestCase extends TestCase
 
     protected function untilReady(RemoteWebDriver $window): void
     {
-        $this->until($window, static fn (): bool => $window->executeScript("return document.querySelector('[data-sheet]')?.dataset.ready === 'yes'"), 'the sheet is ready');
+        $this->until(
+            $window,
+            static fn (): bool => $window->executeScript("return document.querySelector('[data-sheet]')?.dataset.ready === 'yes'"),
+            'the sheet is ready',
+        );
     }
 
     /** Presses keys as a keyboard does: they go wherever the focus is at that moment, also when the page has just changed. */
@@ -91,14 +99,23 @@ abstract class BrowserTestCase extends TestCase
     {
         $presses = [];
         foreach (mb_str_split(implode('', $keys)) as $key) {
-            array_push($presses, ['type' => 'keyDown', 'value' => $key === "\n" ? WebDriverKeys::ENTER : $key], ['type' => 'keyUp', 'value' => $key === "\n" ? WebDriverKeys::ENTER : $key]);
+            array_push(
+                $presses,
+                ['type' => 'keyDown', 'value' => $key === "\n" ? WebDriverKeys::ENTER : $key],
+                ['type' => 'keyUp', 'value' => $key === "\n" ? WebDriverKeys::ENTER : $key],
+            );
         }
-        $window->executeCustomCommand('/session/:sessionId/actions', 'POST', ['actions' => [['type' => 'key', 'id' => 'keyboard', 'actions' => $presses]]]);
+        $window->executeCustomCommand('/session/:sessionId/actions', 'POST', [
+            'actions' => [['type' => 'key', 'id' => 'keyboard', 'actions' => $presses]],
+        ]);
     }
 
     protected function text(RemoteWebDriver $window, string $css): string
     {
-        return (string) $window->executeScript('return document.querySelector(arguments[0])?.textContent.replace(/\s+/g, " ").trim() ?? ""', [$css]);
+        return (string) $window->executeScript(
+            'return document.querySelector(arguments[0])?.textContent.replace(/\s+/g, " ").trim() ?? ""',
+            [$css],
+        );
     }
 
     protected function cell(RemoteWebDriver $window, string $place): string
@@ -115,7 +132,11 @@ abstract class BrowserTestCase extends TestCase
 
     protected function untilKept(RemoteWebDriver $window, string $place): void
     {
-        $this->until($window, fn (): bool => ! in_array($this->cell($window, $place), ['', '·'], true) && ! str_ends_with($this->cell($window, $place), '…'), "{$place} is kept");
+        $this->until(
+            $window,
+            fn (): bool => ! in_array($this->cell($window, $place), ['', '·'], true) && ! str_ends_with($this->cell($window, $place), '…'),
+            "{$place} is kept",
+        );
     }
 
     protected function place(RemoteWebDriver $window): string
@@ -126,19 +147,31 @@ abstract class BrowserTestCase extends TestCase
     /** No violation of WCAG 2.2 A and AA that a machine can find. */
     protected function assertAccessible(RemoteWebDriver $window, string $what): void
     {
-        $window->executeScript((string) file_get_contents(dirname(__DIR__, 2).'/node_modules/axe-core/axe.min.js').'; window.axe = axe;');
-        $violations = $window->executeAsyncScript(<<<'JS'
+        $window->executeScript(
+            (string) file_get_contents(dirname(__DIR__, 2).'/node_modules/axe-core/axe.min.js').'; window.axe = axe;',
+        );
+        $violations = $window->executeAsyncScript(
+            <<<'JS'
             const done = arguments[arguments.length - 1];
             axe.run({ runOnly: ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa'] })
-                .then((result) => done(result.violations.map((one) => `${one.id}: ${one.nodes.map((node) => node.target + ' ' + node.failureSummary).join(' | ').slice(0, 400)}`)));
-            JS);
+                .then((result) => done(result.violations.map((one) => {
+                    const nodes = one.nodes.map((node) => node.target + ' ' + node.failureSummary);
+                    return `${one.id}: ${nodes.join(' | ').slice(0, 400)}`;
+                })));
+            JS
+            ,
+        );
         $this->assertSame([], $violations, $what);
     }
 
     /** A browser gives an autofocus its field with the first frame, which can come after the page is loaded. */
     protected function untilFocused(RemoteWebDriver $window, string $selector): void
     {
-        $this->until($window, static fn (): bool => $window->executeScript('return document.activeElement.matches(arguments[0])', [$selector]), "{$selector} is under the hand");
+        $this->until(
+            $window,
+            static fn (): bool => $window->executeScript('return document.activeElement.matches(arguments[0])', [$selector]),
+            "{$selector} is under the hand",
+        );
     }
 
     /** Receives a new engine by keyboard and ends on its measuring sheet. */
@@ -161,7 +194,9 @@ abstract class BrowserTestCase extends TestCase
     protected function dyeCheck(RemoteWebDriver $window, string $tag, string ...$parts): void
     {
         $window->get($this->url("/jobs/{$tag}/cracks"));
-        $step = static fn (): string => (string) $window->executeScript("return document.querySelector('.running [name=step]')?.value ?? ''");
+        $step = static fn (): string => (string) $window->executeScript(
+            "return document.querySelector('.running [name=step]')?.value ?? ''",
+        );
         foreach ($parts as $part) {
             $window->findElement(WebDriverBy::id('check-part'))->sendKeys($part);
             $window->findElement(WebDriverBy::id('check-method'))->sendKeys('dye');
@@ -178,7 +213,11 @@ abstract class BrowserTestCase extends TestCase
     protected function stateGauge(RemoteWebDriver $window, bool $withConditions = false): void
     {
         $this->press($window, 'z');
-        $this->until($window, static fn (): bool => $window->executeScript("return document.querySelector('[data-setup-dialog]').open"), 'the dialog is open');
+        $this->until(
+            $window,
+            static fn (): bool => $window->executeScript("return document.querySelector('[data-setup-dialog]').open"),
+            'the dialog is open',
+        );
         if ($withConditions) {
             foreach (['caps_torqued', 'torque_plate', 'cooled', 'clean'] as $name) {
                 $window->findElement(WebDriverBy::name($name))->sendKeys(WebDriverKeys::SPACE);

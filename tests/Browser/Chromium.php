@@ -14,8 +14,18 @@ use RuntimeException;
 final class Chromium
 {
     private const FLAGS = [
-        '--headless', '--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking',
-        '--disable-component-update', '--disable-sync', '--disable-dev-shm-usage', '--hide-scrollbars', '--force-device-scale-factor=1', '--window-size=1280,800',
+        '--headless',
+        '--no-sandbox',
+        '--disable-gpu',
+        '--disable-quic',
+        '--no-first-run',
+        '--disable-background-networking',
+        '--disable-component-update',
+        '--disable-sync',
+        '--disable-dev-shm-usage',
+        '--hide-scrollbars',
+        '--force-device-scale-factor=1',
+        '--window-size=1280,800',
     ];
 
     /** @var resource */
@@ -36,9 +46,11 @@ final class Chromium
         fclose($server);
         $process = proc_open(
             ['/usr/bin/chromedriver', '--port='.$this->port, '--log-path=/dev/null'],
-            [['file', '/dev/null', 'r'], ['file', '/dev/null', 'w'], ['file', '/dev/null', 'w']], $pipes,
+            [['file', '/dev/null', 'r'], ['file', '/dev/null', 'w'], ['file', '/dev/null', 'w']],
+            $pipes,
         );
-        $this->process = $process === false ? throw new RuntimeException('ChromeDriver is not installed: apt-get install chromium-driver.') : $process;
+        $this->process =
+            $process === false ? throw new RuntimeException('ChromeDriver is not installed: apt-get install chromium-driver.') : $process;
         $this->awaitPort();
     }
 
@@ -46,7 +58,7 @@ final class Chromium
     {
         $profile = sys_get_temp_dir().'/window-'.bin2hex(random_bytes(6));
         $this->profiles[] = $profile;
-        $options = (new ChromeOptions)->setBinary('/usr/bin/chromium')->addArguments([...self::FLAGS, '--user-data-dir='.$profile]);
+        $options = (new ChromeOptions())->setBinary('/usr/bin/chromium')->addArguments([...self::FLAGS, '--user-data-dir='.$profile]);
         $wanted = DesiredCapabilities::chrome();
         $wanted->setCapability(ChromeOptions::CAPABILITY, $options);
         $driver = RemoteWebDriver::create('http://127.0.0.1:'.$this->port, $wanted, 15_000, 40_000);

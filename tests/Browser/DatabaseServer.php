@@ -27,7 +27,11 @@ final class DatabaseServer
     {
         $data = $this->folder.'/mariadb';
         $owner = posix_getpwuid((int) fileowner($data.'/data'))['name'] ?? throw new RuntimeException('Nobody owns the data.');
-        $command = sprintf('setsid /usr/sbin/mariadbd --defaults-file=%s --user=%s </dev/null >/dev/null 2>&1 & echo $!', escapeshellarg($data.'/my.cnf'), escapeshellarg($owner));
+        $command = sprintf(
+            'setsid /usr/sbin/mariadbd --defaults-file=%s --user=%s </dev/null >/dev/null 2>&1 & echo $!',
+            escapeshellarg($data.'/my.cnf'),
+            escapeshellarg($owner),
+        );
         file_put_contents($this->folder.'/mariadbd.pid', trim((string) shell_exec($command)));
         $this->await(static function () use ($data): bool {
             exec(sprintf('mariadb-admin --no-defaults -S %s ping 2>/dev/null', escapeshellarg($data.'/run/mariadb.sock')), $lines, $code);

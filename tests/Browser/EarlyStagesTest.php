@@ -23,7 +23,9 @@ final class EarlyStagesTest extends BrowserTestCase
         $window->get($this->url('/jobs/new'));
         $window->findElement(WebDriverBy::id('serial'))->sendKeys('T4-11862');
         $this->untilSeen($window, '[data-seen]', 'NL-0402');
-        foreach (['customer' => 'Sawmill', 'description' => 'head saw engine', 'castings' => '4417-B', 'budget' => '1800'] as $id => $text) {
+        foreach (
+            ['customer' => 'Sawmill', 'description' => 'head saw engine', 'castings' => '4417-B', 'budget' => '1800'] as $id => $text
+        ) {
             $window->findElement(WebDriverBy::id($id))->sendKeys($text);
         }
         $window->findElement(WebDriverBy::cssSelector('main .button'))->click();
@@ -40,14 +42,29 @@ final class EarlyStagesTest extends BrowserTestCase
         $window->executeScript("document.querySelector('#claim-kind').value = 'sleeves fitted'");
         $window->findElement(WebDriverBy::cssSelector('#new-claim .button'))->click();
         $this->untilSeen($window, '#error-new-claim', 'How many does the paperwork say?');
-        $this->assertSame('cylinder 2', $window->findElement(WebDriverBy::id('claim-where'))->getAttribute('value'), 'what was typed stands');
+        $this->assertSame(
+            'cylinder 2',
+            $window->findElement(WebDriverBy::id('claim-where'))->getAttribute('value'),
+            'what was typed stands',
+        );
         $window->findElement(WebDriverBy::id('claim-count'))->sendKeys('1');
         $window->findElement(WebDriverBy::cssSelector('#new-claim .button'))->click();
         $this->untilSeen($window, '[data-fragment=claims]', 'Sleeves fitted, cylinder 2, 1 not checked');
-        $this->assertSame('', $window->findElement(WebDriverBy::id('claim-where'))->getAttribute('value'), 'the line is written down; the form starts anew');
+        $this->assertSame(
+            '',
+            $window->findElement(WebDriverBy::id('claim-where'))->getAttribute('value'),
+            'the line is written down; the form starts anew',
+        );
 
         $window->findElement(WebDriverBy::id('file-engine'))->sendKeys($this->picture());
-        $this->until($window, static fn (): bool => $window->executeScript("const one = document.querySelector('.photos img'); return one !== null && one.complete && one.naturalWidth > 0"), 'the photo is shown', 20);
+        $this->until(
+            $window,
+            static fn (): bool => $window->executeScript(
+                "const one = document.querySelector('.photos img'); return one !== null && one.complete && one.naturalWidth > 0",
+            ),
+            'the photo is shown',
+            20,
+        );
         $this->assertSmallTargets($window);
     }
 
@@ -65,7 +82,11 @@ final class EarlyStagesTest extends BrowserTestCase
         $this->press($window, '3');
         $this->untilSeen($window, '#row-wash-head', 'solvent tank');
         $this->press($window, '1', '2');
-        $this->until($window, static fn (): bool => $window->executeScript("return document.querySelectorAll('.row .keys [aria-pressed=true]').length >= 4"), 'four lines answered');
+        $this->until(
+            $window,
+            static fn (): bool => $window->executeScript("return document.querySelectorAll('.row .keys [aria-pressed=true]').length >= 4"),
+            'four lines answered',
+        );
         $this->assertSame('row-face-head', $window->switchTo()->activeElement()->getAttribute('id'), 'the next line is under the hand');
 
         $window->executeScript("document.querySelector('#row-caps').focus(); document.querySelector('#remark-caps').focus()");
@@ -86,12 +107,20 @@ final class EarlyStagesTest extends BrowserTestCase
         $this->untilSeen($window, '.running', 'Penetrant on');
         $this->done($window);
         $this->untilSeen($window, '.running', 'Wipe off');
-        $this->until($window, fn (): bool => preg_match('/^(10:00|9:5\d)$/', $this->text($window, '.timer b')) === 1, 'ten minutes on the timer');
+        $this->until(
+            $window,
+            fn (): bool => preg_match('/^(10:00|9:5\d)$/', $this->text($window, '.timer b')) === 1,
+            'ten minutes on the timer',
+        );
         $this->assertMatchesRegularExpression('/^(10:00|9:5\d) · /', $window->getTitle());
 
         $this->clock(9 * 60);
         $this->stage($window, "/jobs/{$tag}/cracks");
-        $this->until($window, fn (): bool => preg_match('/^(1:00|0:5\d)$/', $this->text($window, '.timer b')) === 1, 'the timer goes on after a reload');
+        $this->until(
+            $window,
+            fn (): bool => preg_match('/^(1:00|0:5\d)$/', $this->text($window, '.timer b')) === 1,
+            'the timer goes on after a reload',
+        );
         $window->findElement(WebDriverBy::cssSelector('.head h1'))->click();
         $window->executeScript('window.warned = 0; navigator.vibrate = () => { window.warned++; return true; }');
         $this->clock(10 * 60 + 5);
@@ -109,12 +138,20 @@ final class EarlyStagesTest extends BrowserTestCase
         $this->clock(21 * 60);
         $this->untilSeen($window, '.timer b', 'due');
         $this->press($window, 'n', 'l');
-        $this->until($window, static fn (): bool => $window->executeScript("return document.querySelectorAll('.pin.looked').length === 1"), 'one place looked at by keyboard');
+        $this->until(
+            $window,
+            static fn (): bool => $window->executeScript("return document.querySelectorAll('.pin.looked').length === 1"),
+            'one place looked at by keyboard',
+        );
         $this->done($window);
         $this->untilSeen($window, '.stamp', 'No indication found');
         $this->untilSeen($window, '.running', 'Oil the bare faces');
         $this->done($window);
-        $this->until($window, static fn (): bool => $window->executeScript("return document.querySelector('.running') === null"), 'the check is through');
+        $this->until(
+            $window,
+            static fn (): bool => $window->executeScript("return document.querySelector('.running') === null"),
+            'the check is through',
+        );
         $this->assertStringNotContainsString('read early', $this->text($window, 'main'));
     }
 
@@ -126,8 +163,17 @@ final class EarlyStagesTest extends BrowserTestCase
         $this->press($window, 'n');
         $this->untilSeen($window, '[data-map-said]', 'valve seat to bore, cylinder 2');
         $this->press($window, WebDriverKeys::ENTER, WebDriverKeys::ARROW_DOWN, WebDriverKeys::ENTER, '1');
-        $this->until($window, static fn (): bool => $window->executeScript("return document.querySelector('[data-indication-dialog]').open"), 'the dialog is open');
-        $this->assertSame(['valve seat to bore', '2', 'sharp line'], $window->executeScript("const f = document.querySelector('#new-indication'); return [f.zone.value, f.cylinder.value, f.look.value]"));
+        $this->until(
+            $window,
+            static fn (): bool => $window->executeScript("return document.querySelector('[data-indication-dialog]').open"),
+            'the dialog is open',
+        );
+        $this->assertSame(
+            ['valve seat to bore', '2', 'sharp line'],
+            $window->executeScript(
+                "const f = document.querySelector('#new-indication'); return [f.zone.value, f.cylinder.value, f.look.value]",
+            ),
+        );
         $this->press($window, '.5', WebDriverKeys::ENTER);
         $this->untilSeen($window, '.indication', '1. Suspect');
         $this->untilSeen($window, '.stamp', 'Suspect');
@@ -159,12 +205,20 @@ final class EarlyStagesTest extends BrowserTestCase
         $two->findElement(WebDriverBy::id('check-lab'))->sendKeys('the railway wor');
 
         $this->press($one, WebDriverKeys::ENTER, '1');
-        $this->until($one, static fn (): bool => $one->executeScript("return document.querySelector('[data-indication-dialog]').open"), 'the dialog is open');
+        $this->until(
+            $one,
+            static fn (): bool => $one->executeScript("return document.querySelector('[data-indication-dialog]').open"),
+            'the dialog is open',
+        );
         $this->press($one, WebDriverKeys::ENTER);
         $this->untilSeen($two, '.indication', '1. Suspect');
         $this->assertSame('the railway wor', $two->findElement(WebDriverBy::id('check-lab'))->getAttribute('value'));
         $this->press($two, 'ks');
-        $this->assertSame('the railway works', $two->findElement(WebDriverBy::id('check-lab'))->getAttribute('value'), 'the pen is still in hand');
+        $this->assertSame(
+            'the railway works',
+            $two->findElement(WebDriverBy::id('check-lab'))->getAttribute('value'),
+            'the pen is still in hand',
+        );
     }
 
     public function test_without_a_network_answers_wait_in_order_and_are_written_once(): void
@@ -172,7 +226,7 @@ final class EarlyStagesTest extends BrowserTestCase
         $window = $this->loggedIn('inspector');
         $tag = $this->newJob($window, 'T', 'T4-AWAY');
         $this->stage($window, "/jobs/{$tag}/clean");
-        $server = new WebServer;
+        $server = new WebServer();
         $server->stop();
         try {
             $window->executeScript("document.querySelector('#row-face-deck').focus()");
@@ -181,8 +235,17 @@ final class EarlyStagesTest extends BrowserTestCase
         } finally {
             $server->start();
         }
-        $this->until($window, static fn (): bool => $window->executeScript("return document.querySelectorAll('.row .keys [aria-pressed=true]').length === 3"), 'three answers came through', 20);
-        $this->until($window, static fn (): bool => $window->executeScript("return document.querySelector('[data-outbox-state]').hidden"), 'nothing waits any more');
+        $this->until(
+            $window,
+            static fn (): bool => $window->executeScript("return document.querySelectorAll('.row .keys [aria-pressed=true]').length === 3"),
+            'three answers came through',
+            20,
+        );
+        $this->until(
+            $window,
+            static fn (): bool => $window->executeScript("return document.querySelector('[data-outbox-state]').hidden"),
+            'nothing waits any more',
+        );
         $window->get($this->url("/jobs/{$tag}/history"));
         $this->assertSame(3, substr_count($this->text($window, 'table.ledger'), 'check item'));
     }
@@ -209,7 +272,7 @@ final class EarlyStagesTest extends BrowserTestCase
         $window = $this->loggedIn('inspector');
         $tag = $this->newJob($window, 'Q', 'Q3-LEFT');
         $this->stage($window, "/jobs/{$tag}/clean");
-        $server = new WebServer;
+        $server = new WebServer();
         $server->stop();
         try {
             $window->executeScript("document.querySelector('#row-wash-block').focus()");
@@ -223,7 +286,11 @@ final class EarlyStagesTest extends BrowserTestCase
         $this->stage($window, "/jobs/{$tag}/clean");
         $this->untilSeen($window, '[data-refused]', 'Caustic eats aluminium');
         $window->findElement(WebDriverBy::cssSelector('[data-refused] button'))->click();
-        $this->until($window, static fn (): bool => $window->executeScript("return document.querySelector('[data-refused]').children.length === 0"), 'dropped');
+        $this->until(
+            $window,
+            static fn (): bool => $window->executeScript("return document.querySelector('[data-refused]').children.length === 0"),
+            'dropped',
+        );
         $this->stage($window, "/jobs/{$tag}/clean");
         $this->assertSame('', $this->text($window, '[data-refused]'));
     }
@@ -251,7 +318,13 @@ final class EarlyStagesTest extends BrowserTestCase
     {
         $window = $this->loggedIn('counter');
         $window->get($this->url('/jobs/NL-0409/tag?print=sheet'));
-        $this->until($window, static fn (): bool => $window->executeScript("return document.querySelectorAll('[data-qr][data-drawn=yes] path[d^=M]').length === 8"), 'eight codes');
+        $this->until(
+            $window,
+            static fn (): bool => $window->executeScript(
+                "return document.querySelectorAll('[data-qr][data-drawn=yes] path[d^=M]').length === 8",
+            ),
+            'eight codes',
+        );
     }
 
     private function newJob(RemoteWebDriver $window, string $familyLetter, string $serial): string
@@ -272,7 +345,13 @@ final class EarlyStagesTest extends BrowserTestCase
     /** No control that a thumb has to hit is smaller than 24 px, the least that WCAG 2.2 allows; most are 44. */
     private function assertSmallTargets(RemoteWebDriver $window): void
     {
-        $this->assertSame([], $window->executeScript("return [...document.querySelectorAll('main button, main a.button, main select')].filter((one) => one.offsetParent && one.getBoundingClientRect().height < 24).map((one) => one.textContent)"));
+        $this->assertSame(
+            [],
+            $window->executeScript(
+                "return [...document.querySelectorAll('main button, main a.button, main select')].filter((one) => one.offsetParent ".
+                    '&& one.getBoundingClientRect().height < 24).map((one) => one.textContent)',
+            ),
+        );
     }
 
     private function picture(): string

@@ -27,7 +27,11 @@ final class FaultsTest extends TestCase
         $answers = $this->client->together($this->tag, array_fill(0, 10, $reading));
 
         $this->assertSame(array_fill(0, 10, 200), array_column($answers, 'status'));
-        $this->assertSame(1, count(array_unique(array_map(static fn (array $answer): mixed => $answer['data']['head'], $answers))), 'every answer tells the same state');
+        $this->assertSame(
+            1,
+            count(array_unique(array_map(static fn (array $answer): mixed => $answer['data']['head'], $answers))),
+            'every answer tells the same state',
+        );
         $this->assertSame(['3.1'], $this->typed());
         $this->assertChainIsWhole();
     }
@@ -63,7 +67,7 @@ final class FaultsTest extends TestCase
                 $readings[] = $this->client->reading("bore.{$cylinder}.{$place}", sprintf('%d.%d', $cylinder, $index));
             }
         }
-        $server = new WebServer;
+        $server = new WebServer();
         try {
             // The first answer has come, and the others are somewhere between being written and being told.
             $answers = $this->client->together($this->tag, $readings, onTheWay: $server->stop(...));
@@ -84,14 +88,29 @@ final class FaultsTest extends TestCase
 
     public function test_a_line_of_a_gauge_sent_ten_times_at_once_waits_for_its_page_once(): void
     {
-        $database = new \PDO('mysql:unix_socket='.getenv('DB_SOCKET').';dbname='.getenv('DB_DATABASE'), (string) getenv('DB_USERNAME'), (string) getenv('DB_PASSWORD'), [\PDO::ATTR_ERRMODE => \PDO::ERRMODE_EXCEPTION]);
+        $database = new \PDO(
+            'mysql:unix_socket='.getenv('DB_SOCKET').';dbname='.getenv('DB_DATABASE'),
+            (string) getenv('DB_USERNAME'),
+            (string) getenv('DB_PASSWORD'),
+            [\PDO::ATTR_ERRMODE => \PDO::ERRMODE_EXCEPTION],
+        );
         $database->exec("UPDATE gauges SET feed_token_hash = SHA2('ten at once', 256), feed_series = feed_series + 1 WHERE tag = 'G-07'");
-        $this->assertSame(200, $this->client->together($this->tag, [['gauge' => 'G-07', 'seat' => $this->client->ulid()]], 'sheets/incoming/claims')[0]['status']);
+        $this->assertSame(
+            200,
+            $this->client->together($this->tag, [['gauge' => 'G-07', 'seat' => $this->client->ulid()]], 'sheets/incoming/claims')[0][
+                'status'
+            ],
+        );
 
         $many = curl_multi_init();
         $handles = array_map(static function () use ($many): \CurlHandle {
             $handle = curl_init(getenv('BASE_URL').'/feed');
-            curl_setopt_array($handle, [CURLOPT_RETURNTRANSFER => true, CURLOPT_TIMEOUT => 30, CURLOPT_POSTFIELDS => "G-07 +3.1 thou 77\n", CURLOPT_HTTPHEADER => ['Authorization: Bearer ten at once', 'Content-Type: text/plain']]);
+            curl_setopt_array($handle, [
+                CURLOPT_RETURNTRANSFER => true,
+                CURLOPT_TIMEOUT => 30,
+                CURLOPT_POSTFIELDS => "G-07 +3.1 thou 77\n",
+                CURLOPT_HTTPHEADER => ['Authorization: Bearer ten at once', 'Content-Type: text/plain'],
+            ]);
             curl_multi_add_handle($many, $handle);
 
             return $handle;
@@ -100,7 +119,9 @@ final class FaultsTest extends TestCase
             curl_multi_exec($many, $running);
             curl_multi_select($many, 0.2);
         } while ($running > 0);
-        $answers = array_count_values(array_map(static fn (\CurlHandle $handle): string => trim((string) curl_multi_getcontent($handle)), $handles));
+        $answers = array_count_values(
+            array_map(static fn (\CurlHandle $handle): string => trim((string) curl_multi_getcontent($handle)), $handles),
+        );
 
         ksort($answers);
         $this->assertSame(['again 77' => 9, 'ok 77' => 1], $answers);
@@ -125,7 +146,10 @@ final class FaultsTest extends TestCase
 
     public function test_two_readings_of_one_place_at_once_leave_one_and_ask_about_the_other(): void
     {
-        $answers = $this->client->together($this->tag, [$this->client->reading('bore.1.top.thrust', '3.1'), $this->client->reading('bore.1.top.thrust', '3.2')]);
+        $answers = $this->client->together($this->tag, [
+            $this->client->reading('bore.1.top.thrust', '3.1'),
+            $this->client->reading('bore.1.top.thrust', '3.2'),
+        ]);
         $statuses = array_column($answers, 'status');
         sort($statuses);
 
@@ -141,7 +165,7 @@ final class FaultsTest extends TestCase
         $second = $this->client->reading('bore.2.top.thrust', '3.4');
         $this->assertSame(200, $this->client->together($this->tag, [$first])[0]['status']);
 
-        $database = new DatabaseServer;
+        $database = new DatabaseServer();
         $database->kill();
         try {
             $away = $this->client->together($this->tag, [$second])[0];
@@ -172,9 +196,17 @@ final class FaultsTest extends TestCase
     public function test_one_step_of_a_check_marked_by_eight_hands_at_once_is_done_once(): void
     {
         $run = $this->client->ulid();
-        $begun = $this->client->together($this->tag, [['ulid' => $run, 'part' => 'block', 'method' => 'dye penetrant', 'surface' => 'machined', 'temperature' => 20]], 'cracks/checks');
+        $begun = $this->client->together(
+            $this->tag,
+            [['ulid' => $run, 'part' => 'block', 'method' => 'dye penetrant', 'surface' => 'machined', 'temperature' => 20]],
+            'cracks/checks',
+        );
         $this->assertSame(200, $begun[0]['status']);
-        $answers = $this->client->together($this->tag, array_map(fn (): array => ['ulid' => $this->client->ulid(), 'run' => $run, 'step' => 'clean'], range(1, 8)), 'cracks/steps');
+        $answers = $this->client->together(
+            $this->tag,
+            array_map(fn (): array => ['ulid' => $this->client->ulid(), 'run' => $run, 'step' => 'clean'], range(1, 8)),
+            'cracks/steps',
+        );
         $statuses = array_count_values(array_column($answers, 'status'));
         ksort($statuses);
 
@@ -195,7 +227,13 @@ final class FaultsTest extends TestCase
     /** @return array<string, mixed> */
     private function mark(int $index): array
     {
-        return ['ulid' => $this->client->ulid(), 'face' => 'left deck', 'zone' => 'outer water jacket', 'points' => ($index * 30).',80', 'look' => 'sharp line'];
+        return [
+            'ulid' => $this->client->ulid(),
+            'face' => 'left deck',
+            'zone' => 'outer water jacket',
+            'points' => $index * 30 .',80',
+            'look' => 'sharp line',
+        ];
     }
 
     /** @return list<string> */
@@ -209,7 +247,16 @@ final class FaultsTest extends TestCase
 
     private function assertChainIsWhole(): void
     {
-        exec(sprintf('%s %s ledger:verify %s 2>&1', escapeshellarg(PHP_BINARY), escapeshellarg(dirname(__DIR__, 2).'/artisan'), escapeshellarg($this->tag)), $lines, $code);
+        exec(
+            sprintf(
+                '%s %s ledger:verify %s 2>&1',
+                escapeshellarg(PHP_BINARY),
+                escapeshellarg(dirname(__DIR__, 2).'/artisan'),
+                escapeshellarg($this->tag),
+            ),
+            $lines,
+            $code,
+        );
         $this->assertSame(0, $code, implode("\n", $lines));
         $this->assertStringContainsString('every chain is whole', implode("\n", $lines));
     }

@@ -58,7 +58,14 @@ final class FoundLateTest extends BrowserTestCase
         $window = $this->loggedIn('inspector');
         $tag = $this->receive($window, 't', 'T4-'.random_int(10_000, 99_999));
         $this->goTo($window, $tag, 'receive');
-        foreach (['sleeve-kind-2' => 'flanged', 'sleeve-length-2' => '4.5', 'sleeve-below-2' => 'plain', 'sleeve-length-below-2' => '2'] as $field => $keys) {
+        foreach (
+            [
+                'sleeve-kind-2' => 'flanged',
+                'sleeve-length-2' => '4.5',
+                'sleeve-below-2' => 'plain',
+                'sleeve-length-below-2' => '2',
+            ] as $field => $keys
+        ) {
             $window->findElement(WebDriverBy::id($field))->sendKeys($keys);
         }
         $window->findElement(WebDriverBy::id('sleeve-length-below-2'))->sendKeys(WebDriverKeys::ENTER);
@@ -78,7 +85,9 @@ final class FoundLateTest extends BrowserTestCase
         $counter = $this->loggedIn('counter');
         $this->goTo($counter, $tag, 'receive');
         $counter->findElement(WebDriverBy::id('sleeve-how-2'))->sendKeys('the foreman, by telephone');
-        $counter->findElement(WebDriverBy::xpath("//form[@id='sleeve-answer-2']//button[contains(., 'It stays')]"))->sendKeys(WebDriverKeys::ENTER);
+        $counter
+            ->findElement(WebDriverBy::xpath("//form[@id='sleeve-answer-2']//button[contains(., 'It stays')]"))
+            ->sendKeys(WebDriverKeys::ENTER);
         $this->untilSeen($counter, 'main', 'the foreman, by telephone');
         $this->goTo($window, $tag, 'work');
         $this->assertStringNotContainsString('aits for the customer', $this->text($window, 'main'));
@@ -88,7 +97,12 @@ final class FoundLateTest extends BrowserTestCase
     {
         $old = $window->findElement(WebDriverBy::tagName('html'));
         $window->findElement(WebDriverBy::xpath("//button[contains(., '{$button}')]"))->sendKeys(WebDriverKeys::ENTER);
-        $this->until($window, static fn (): bool => $window->findElement(WebDriverBy::tagName('html'))->getID() !== $old->getID() && str_contains($window->getCurrentURL(), $then), "{$button}: {$then}");
+        $this->until(
+            $window,
+            static fn (): bool => $window->findElement(WebDriverBy::tagName('html'))->getID() !== $old->getID() &&
+                str_contains($window->getCurrentURL(), $then),
+            "{$button}: {$then}",
+        );
     }
 
     private function assertRefused(RemoteWebDriver $window, string $tag, string $why): void

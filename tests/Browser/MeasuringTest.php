@@ -75,7 +75,11 @@ final class MeasuringTest extends BrowserTestCase
         $this->press($this->window, '3.2', WebDriverKeys::ENTER);
         $this->until($this->window, fn (): bool => str_contains($this->cell($this->window, 'bore.1.top.thrust'), '×2'), 'the mean of two');
         $this->press($this->window, 'u');
-        $this->until($this->window, fn (): bool => ! str_contains($this->cell($this->window, 'bore.1.top.thrust'), '×2'), 'one of them taken back');
+        $this->until(
+            $this->window,
+            fn (): bool => ! str_contains($this->cell($this->window, 'bore.1.top.thrust'), '×2'),
+            'one of them taken back',
+        );
         $this->press($this->window, 'u');
         $this->until($this->window, fn (): bool => $this->cell($this->window, 'bore.1.top.thrust') === '·', 'both taken back');
         $this->press($this->window, '?');
@@ -88,21 +92,35 @@ final class MeasuringTest extends BrowserTestCase
         $other->get($this->url("/jobs/{$this->tag}/measure"));
         $this->untilReady($other);
         $this->enter($this->window, '3.1', 'bore.1.top.thrust');
-        $this->until($other, fn (): bool => str_contains($this->cell($other, 'bore.1.top.thrust'), '+3.1'), 'the reading in the other window', 3);
+        $this->until(
+            $other,
+            fn (): bool => str_contains($this->cell($other, 'bore.1.top.thrust'), '+3.1'),
+            'the reading in the other window',
+            3,
+        );
         $this->enter($other, '3.4', 'bore.2.top.thrust');
-        $this->until($this->window, fn (): bool => str_contains($this->cell($this->window, 'bore.2.top.thrust'), '+3.4'), 'the reading in the first window', 3);
+        $this->until(
+            $this->window,
+            fn (): bool => str_contains($this->cell($this->window, 'bore.2.top.thrust'), '+3.4'),
+            'the reading in the first window',
+            3,
+        );
     }
 
     public function test_a_dead_server_keeps_readings_in_the_browser_through_a_reload_and_counts_each_once(): void
     {
         $this->enter($this->window, '3.1', 'bore.1.top.thrust');
-        $server = new WebServer;
+        $server = new WebServer();
         $server->stop();
         try {
             foreach (['3.2', '3.3', '3.4'] as $text) {
                 $this->press($this->window, $text, WebDriverKeys::ENTER);
             }
-            $this->until($this->window, fn (): bool => str_contains($this->text($this->window, '[data-outbox-state]'), '3 entries wait'), 'the outbox says what waits');
+            $this->until(
+                $this->window,
+                fn (): bool => str_contains($this->text($this->window, '[data-outbox-state]'), '3 entries wait'),
+                'the outbox says what waits',
+            );
             $this->assertStringContainsString('3.3 …', $this->cell($this->window, 'bore.3.top.thrust'));
         } finally {
             $server->start();
@@ -110,7 +128,11 @@ final class MeasuringTest extends BrowserTestCase
         $this->window->navigate()->refresh();
         $this->untilReady($this->window);
         foreach ([1 => '+3.1', 2 => '+3.2', 3 => '+3.3', 4 => '+3.4'] as $cylinder => $shown) {
-            $this->until($this->window, fn (): bool => str_contains($this->cell($this->window, "bore.{$cylinder}.top.thrust"), $shown), "{$shown} arrived");
+            $this->until(
+                $this->window,
+                fn (): bool => str_contains($this->cell($this->window, "bore.{$cylinder}.top.thrust"), $shown),
+                "{$shown} arrived",
+            );
         }
         $this->assertSame('', $this->text($this->window, '[data-outbox-state]'));
         $this->assertSame(['3.1', '3.2', '3.3', '3.4'], $this->typedReadings());
@@ -118,11 +140,15 @@ final class MeasuringTest extends BrowserTestCase
 
     public function test_readings_that_wait_are_sent_by_themselves_when_the_server_is_back(): void
     {
-        $server = new WebServer;
+        $server = new WebServer();
         $server->stop();
         try {
             $this->press($this->window, '4.1', WebDriverKeys::ENTER, '4.2', WebDriverKeys::ENTER);
-            $this->until($this->window, fn (): bool => str_contains($this->text($this->window, '[data-outbox-state]'), '2 entries wait'), 'two wait');
+            $this->until(
+                $this->window,
+                fn (): bool => str_contains($this->text($this->window, '[data-outbox-state]'), '2 entries wait'),
+                'two wait',
+            );
         } finally {
             $server->start();
         }
@@ -135,17 +161,33 @@ final class MeasuringTest extends BrowserTestCase
         $this->enter($this->window, '3.1', 'bore.1.top.thrust');
         $this->enter($this->window, '3.4', 'bore.2.top.thrust');
         $this->press($this->window, 'b');
-        $this->until($this->window, fn (): bool => $this->window->executeScript("return document.querySelector('[data-check-dialog]').open"), 'the check-back dialog');
+        $this->until(
+            $this->window,
+            fn (): bool => $this->window->executeScript("return document.querySelector('[data-check-dialog]').open"),
+            'the check-back dialog',
+        );
         $this->press($this->window, 'much', WebDriverKeys::ENTER);
-        $this->until($this->window, fn (): bool => str_contains($this->text($this->window, '[data-check-error]'), 'The check-back'), 'why it is not taken');
+        $this->until(
+            $this->window,
+            fn (): bool => str_contains($this->text($this->window, '[data-check-error]'), 'The check-back'),
+            'why it is not taken',
+        );
         $this->assertSame('much', $this->window->findElement(WebDriverBy::id('check-shows'))->getAttribute('value'));
         $this->press($this->window, '0.7', WebDriverKeys::ENTER);
-        $this->until($this->window, fn (): bool => str_contains($this->text($this->window, '[data-fragment=margin]'), '2 readings are suspect.'), 'two suspects');
+        $this->until(
+            $this->window,
+            fn (): bool => str_contains($this->text($this->window, '[data-fragment=margin]'), '2 readings are suspect.'),
+            'two suspects',
+        );
         $this->until($this->window, fn (): bool => $this->place($this->window) === 'bore.1.top.thrust', 'the first of them proposed');
 
         $this->stateGauge($this->window);
         $this->press($this->window, '2.4', WebDriverKeys::ENTER);
-        $this->until($this->window, fn (): bool => str_contains($this->text($this->window, '[data-fragment=margin]'), 'One reading is suspect.'), 'one is left');
+        $this->until(
+            $this->window,
+            fn (): bool => str_contains($this->text($this->window, '[data-fragment=margin]'), 'One reading is suspect.'),
+            'one is left',
+        );
         $this->assertSame('bore.2.top.thrust', $this->place($this->window));
     }
 
@@ -153,7 +195,11 @@ final class MeasuringTest extends BrowserTestCase
     {
         $this->window->manage()->deleteAllCookies();
         $this->press($this->window, '5.1', WebDriverKeys::ENTER);
-        $this->until($this->window, fn (): bool => str_contains($this->text($this->window, '[data-outbox-state]'), 'Log in again; nothing is lost.'), 'the way back');
+        $this->until(
+            $this->window,
+            fn (): bool => str_contains($this->text($this->window, '[data-outbox-state]'), 'Log in again; nothing is lost.'),
+            'the way back',
+        );
         $this->window->findElement(WebDriverBy::cssSelector('[data-outbox-state] a'))->click();
         $this->until($this->window, fn (): bool => str_contains($this->window->getCurrentURL(), '/login'), 'the door');
         $this->untilFocused($this->window, '#login');
@@ -176,14 +222,21 @@ final class MeasuringTest extends BrowserTestCase
 
     private function untilAsked(string $part): void
     {
-        $this->until($this->window, fn (): bool => str_contains($this->text($this->window, '[data-question]'), $part), "the question: {$part}");
+        $this->until(
+            $this->window,
+            fn (): bool => str_contains($this->text($this->window, '[data-question]'), $part),
+            "the question: {$part}",
+        );
     }
 
     /** @return list<string> */
     private function typedReadings(): array
     {
         /** @var array{readings: list<array{typed: string}>} $export */
-        $export = $this->window->executeAsyncScript('fetch(arguments[0]).then((reply) => reply.json()).then(arguments[arguments.length - 1])', ["/jobs/{$this->tag}/readings.json"]);
+        $export = $this->window->executeAsyncScript(
+            'fetch(arguments[0]).then((reply) => reply.json()).then(arguments[arguments.length - 1])',
+            ["/jobs/{$this->tag}/readings.json"],
+        );
 
         return array_column($export['readings'], 'typed');
     }

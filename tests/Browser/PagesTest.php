@@ -10,13 +10,63 @@ use PHPUnit\Framework\Attributes\DataProvider;
 final class PagesTest extends BrowserTestCase
 {
     private const PAGES = [
-        '/', '/jobs/new', '/shop', '/find?q=tarn', '/jobs/NL-0404/receive', '/jobs/NL-0404/clean', '/jobs/NL-0404/cracks', '/jobs/NL-0404/measure',
-        '/jobs/NL-0409/receive', '/jobs/NL-0410/clean', '/jobs/NL-0410/cracks', '/jobs/NL-0411/cracks', '/jobs/NL-0411/cracks?face=crankshaft', '/jobs/NL-0414/cracks', '/jobs/NL-0414/clean', '/jobs/NL-0410/judge', '/jobs/NL-0410/plan',
-        '/jobs/NL-0409/tag', '/jobs/NL-0409/tag?print=sheet', '/specs', '/specs/sorrel-f4', '/specs/tarn-4-198/edit', '/specs/tarn-4-198/compare',
-        '/jobs/NL-0406/measure', '/jobs/NL-0408/measure', '/jobs/NL-0415/measure', '/jobs/NL-0402/judge', '/jobs/NL-0408/judge', '/jobs/NL-0403/plan', '/jobs/NL-0408/plan', '/jobs/NL-0406/work', '/jobs/NL-0407/verify',
-        '/jobs/NL-0404/verify', '/jobs/NL-0401/release', '/jobs/NL-0401/certificate', '/jobs/NL-0407/release', '/jobs/NL-0401/history', '/nowhere',
-        '/gauges', '/gauges/G-02', '/gauges?show=retired', '/jobs/NL-0416/bores/1', '/jobs/NL-0416/bores/2', '/jobs/NL-0416/measure', '/jobs/NL-0417/measure', '/jobs/NL-0417/judge', '/jobs/NL-0417/plan', '/jobs/NL-0404/sheets/incoming/import',
-        '/jobs/NL-0418/measure/crankshaft', '/jobs/NL-0418/measure/deck', '/jobs/NL-0418/measure/heads', '/jobs/NL-0418/measure/weights', '/jobs/NL-0418/measure/volumes', '/jobs/NL-0419/measure/housings', '/jobs/NL-0419/measure/rods', '/jobs/NL-0418/judge', '/jobs/NL-0418/findings',
+        '/',
+        '/jobs/new',
+        '/shop',
+        '/find?q=tarn',
+        '/jobs/NL-0404/receive',
+        '/jobs/NL-0404/clean',
+        '/jobs/NL-0404/cracks',
+        '/jobs/NL-0404/measure',
+        '/jobs/NL-0409/receive',
+        '/jobs/NL-0410/clean',
+        '/jobs/NL-0410/cracks',
+        '/jobs/NL-0411/cracks',
+        '/jobs/NL-0411/cracks?face=crankshaft',
+        '/jobs/NL-0414/cracks',
+        '/jobs/NL-0414/clean',
+        '/jobs/NL-0410/judge',
+        '/jobs/NL-0410/plan',
+        '/jobs/NL-0409/tag',
+        '/jobs/NL-0409/tag?print=sheet',
+        '/specs',
+        '/specs/sorrel-f4',
+        '/specs/tarn-4-198/edit',
+        '/specs/tarn-4-198/compare',
+        '/jobs/NL-0406/measure',
+        '/jobs/NL-0408/measure',
+        '/jobs/NL-0415/measure',
+        '/jobs/NL-0402/judge',
+        '/jobs/NL-0408/judge',
+        '/jobs/NL-0403/plan',
+        '/jobs/NL-0408/plan',
+        '/jobs/NL-0406/work',
+        '/jobs/NL-0407/verify',
+        '/jobs/NL-0404/verify',
+        '/jobs/NL-0401/release',
+        '/jobs/NL-0401/certificate',
+        '/jobs/NL-0407/release',
+        '/jobs/NL-0401/history',
+        '/nowhere',
+        '/gauges',
+        '/gauges/G-02',
+        '/gauges?show=retired',
+        '/jobs/NL-0416/bores/1',
+        '/jobs/NL-0416/bores/2',
+        '/jobs/NL-0416/measure',
+        '/jobs/NL-0417/measure',
+        '/jobs/NL-0417/judge',
+        '/jobs/NL-0417/plan',
+        '/jobs/NL-0404/sheets/incoming/import',
+        '/jobs/NL-0418/measure/crankshaft',
+        '/jobs/NL-0418/measure/deck',
+        '/jobs/NL-0418/measure/heads',
+        '/jobs/NL-0418/measure/weights',
+        '/jobs/NL-0418/measure/volumes',
+        '/jobs/NL-0419/measure/housings',
+        '/jobs/NL-0419/measure/rods',
+        '/jobs/NL-0418/judge',
+        '/jobs/NL-0418/findings',
     ];
 
     /** @return iterable<string, array{int, int, string}> */
@@ -36,8 +86,16 @@ final class PagesTest extends BrowserTestCase
         foreach (self::PAGES as $page) {
             $window->get($this->url($page));
             $this->assertAccessible($window, "{$page} at {$width}, {$light}");
-            $this->assertLessThanOrEqual($width, $window->executeScript('return document.documentElement.scrollWidth'), "{$page} at {$width} runs past the edge");
-            $this->assertGreaterThan($width / 2, $window->executeScript("return document.querySelector('main.sheet')?.getBoundingClientRect().width ?? innerWidth"), "{$page} at {$width} has no room for its sheet");
+            $this->assertLessThanOrEqual(
+                $width,
+                $window->executeScript('return document.documentElement.scrollWidth'),
+                "{$page} at {$width} runs past the edge",
+            );
+            $this->assertGreaterThan(
+                $width / 2,
+                $window->executeScript("return document.querySelector('main.sheet')?.getBoundingClientRect().width ?? innerWidth"),
+                "{$page} at {$width} has no room for its sheet",
+            );
         }
     }
 
@@ -54,10 +112,15 @@ final class PagesTest extends BrowserTestCase
         $window->get($this->url('/jobs/NL-0406/measure'));
         $this->untilReady($window);
         /** @var array{float, float} $bottoms */
-        $bottoms = $window->executeScript("return [document.querySelector('table.bores tr.derived:last-of-type, tr.piston').getBoundingClientRect().bottom, document.querySelector('.entry').getBoundingClientRect().bottom]");
+        $bottoms = $window->executeScript(
+            "return [document.querySelector('table.bores tr.derived:last-of-type, tr.piston').getBoundingClientRect().bottom, ".
+                "document.querySelector('.entry').getBoundingClientRect().bottom]",
+        );
         $this->assertLessThanOrEqual(800, $bottoms[0]);
         $this->assertLessThanOrEqual(801, $bottoms[1]);
-        $this->assertFalse($window->executeScript("const one = document.querySelector('[data-fragment=table]'); return one.scrollWidth > one.clientWidth"));
+        $this->assertFalse(
+            $window->executeScript("const one = document.querySelector('[data-fragment=table]'); return one.scrollWidth > one.clientWidth"),
+        );
     }
 
     public function test_pages_load_without_a_complaint_of_the_browser(): void
@@ -65,7 +128,10 @@ final class PagesTest extends BrowserTestCase
         $window = $this->loggedIn('owner');
         foreach (self::PAGES as $page) {
             $window->get($this->url($page));
-            $complaints = array_filter($window->manage()->getLog('browser'), static fn (array $line): bool => $line['level'] === 'SEVERE' && ! str_contains($page, 'nowhere'));
+            $complaints = array_filter(
+                $window->manage()->getLog('browser'),
+                static fn (array $line): bool => $line['level'] === 'SEVERE' && ! str_contains($page, 'nowhere'),
+            );
             $this->assertSame([], array_column($complaints, 'message'), $page);
         }
     }
@@ -73,12 +139,27 @@ final class PagesTest extends BrowserTestCase
     public function test_orders_certificates_and_tags_print_on_one_page(): void
     {
         $window = $this->loggedIn('owner');
-        foreach (['/jobs/NL-0406/work', '/jobs/NL-0401/certificate', '/jobs/NL-0418/findings', '/jobs/NL-0409/tag?print=sheet', '/jobs/NL-0409/tag'] as $page) {
+        foreach (
+            [
+                '/jobs/NL-0406/work',
+                '/jobs/NL-0401/certificate',
+                '/jobs/NL-0418/findings',
+                '/jobs/NL-0409/tag?print=sheet',
+                '/jobs/NL-0409/tag',
+            ] as $page
+        ) {
             $window->get($this->url($page));
             foreach ([[21.0, 29.7], [21.59, 27.94]] as [$width, $height]) {
                 /** @var string $pdf */
-                $pdf = $window->executeCustomCommand('/session/:sessionId/print', 'POST', ['page' => ['width' => $width, 'height' => $height], 'margin' => ['top' => 1.2, 'bottom' => 1.2, 'left' => 1.2, 'right' => 1.2]]);
-                $this->assertSame(1, preg_match_all('#/Type\s*/Page\b#', (string) base64_decode($pdf, true)), "{$page} on {$width} by {$height} cm");
+                $pdf = $window->executeCustomCommand('/session/:sessionId/print', 'POST', [
+                    'page' => ['width' => $width, 'height' => $height],
+                    'margin' => ['top' => 1.2, 'bottom' => 1.2, 'left' => 1.2, 'right' => 1.2],
+                ]);
+                $this->assertSame(
+                    1,
+                    preg_match_all('#/Type\s*/Page\b#', (string) base64_decode($pdf, true)),
+                    "{$page} on {$width} by {$height} cm",
+                );
             }
         }
     }

@@ -25,7 +25,9 @@ final class StationTest extends BrowserTestCase
     {
         $this->press($this->window, 'z');
         $this->untilOpen('setup');
-        $this->window->executeScript("const zero = document.getElementById('zero_on'); zero.value = 'part'; zero.dispatchEvent(new Event('change'));");
+        $this->window->executeScript(
+            "const zero = document.getElementById('zero_on'); zero.value = 'part'; zero.dispatchEvent(new Event('change'));",
+        );
         $this->assertStringContainsString('Cylinder 1, top, thrust', $this->text($this->window, '[data-zero-place]'));
         $this->assertAccessible($this->window, 'the setup dialog');
         $this->window->findElement(WebDriverBy::id('instrument'))->sendKeys(WebDriverKeys::TAB);
@@ -40,7 +42,11 @@ final class StationTest extends BrowserTestCase
         $this->press($this->window, WebDriverKeys::ENTER);
         $this->untilSeen($this->window, '[data-size-error]', 'from the nominal');
         $this->press($this->window, '3.8160', WebDriverKeys::ENTER);
-        $this->until($this->window, fn (): bool => str_contains($this->cell($this->window, 'bore.2.top.thrust'), '3.8139'), 'every reading is a size');
+        $this->until(
+            $this->window,
+            fn (): bool => str_contains($this->cell($this->window, 'bore.2.top.thrust'), '3.8139'),
+            'every reading is a size',
+        );
     }
 
     public function test_one_bore_is_traced_by_digits_and_enter_alone(): void
@@ -49,7 +55,7 @@ final class StationTest extends BrowserTestCase
         $this->press($this->window, 'v');
         $this->untilAt('/bores/1');
         foreach (['5', '3.5', '1', '.5', '5', '3', '1', '.5'] as $index => $value) {
-            $this->enter($this->window, $value, 'trace.1.top.'.(45 * $index));
+            $this->enter($this->window, $value, 'trace.1.top.'. 45 * $index);
         }
         $this->untilSeen($this->window, '[data-fragment=margin]', '3.8255 in');
         $this->assertSame('trace.1.middle.0', $this->place($this->window));
@@ -79,8 +85,12 @@ final class StationTest extends BrowserTestCase
         };
         $fill('wide');
         $this->untilSeen($this->window, '#ring-gap-error', 'does not read as a length');
-        $this->assertSame('3.8125', $this->window->findElement(WebDriverBy::id('known_bore'))->getAttribute('value'), 'nothing typed is lost');
-        $server = new WebServer;
+        $this->assertSame(
+            '3.8125',
+            $this->window->findElement(WebDriverBy::id('known_bore'))->getAttribute('value'),
+            'nothing typed is lost',
+        );
+        $server = new WebServer();
         $server->stop();
         try {
             $fill('.0382');
@@ -95,7 +105,10 @@ final class StationTest extends BrowserTestCase
     {
         $this->window->get($this->url('/jobs/NL-0416/bores/1'));
         $this->untilReady($this->window);
-        $circle = fn (): array => $this->window->executeScript("const one = document.querySelector('[data-size-circle]'); return ['cx', 'cy', 'r'].map((name) => Number(one.getAttribute(name)))");
+        $circle = fn (): array => $this->window->executeScript(
+            "const one = document.querySelector('[data-size-circle]'); return ['cx', 'cy', 'r'].map((name) => ".
+                'Number(one.getAttribute(name)))',
+        );
         [, $offCentre, $radius] = $circle();
         $this->assertLessThan(0, $offCentre, 'worn at the thrust side, the centre moves there');
         $this->window->findElement(WebDriverBy::cssSelector('[data-size="1000000"]'))->click();
@@ -113,12 +126,18 @@ final class StationTest extends BrowserTestCase
         $token = $this->text($owner, '.note .num');
         $this->press($this->window, 'z');
         $this->untilOpen('setup');
-        $this->window->executeScript("const gauge = document.getElementById('instrument'); gauge.value = 'G-07'; gauge.dispatchEvent(new Event('change'));");
+        $this->window->executeScript(
+            "const gauge = document.getElementById('instrument'); gauge.value = 'G-07'; gauge.dispatchEvent(new Event('change'));",
+        );
         $this->window->findElement(WebDriverBy::id('zero'))->sendKeys(WebDriverKeys::ENTER);
         $this->untilSeen($this->window, '[data-fragment=setup]', 'G-07');
         $this->press($this->window, 'g');
         $this->untilSeen($this->window, '[data-feed-state]', 'G-07 feeds this line');
-        $gauge = proc_open([PHP_BINARY, dirname(__DIR__, 2).'/bin/gauge-sim', '--token', $token, '--url', $this->url(''), '--seed', '11'], [['file', '/dev/null', 'r'], ['pipe', 'w'], ['file', '/dev/null', 'w']], $pipes);
+        $gauge = proc_open(
+            [PHP_BINARY, dirname(__DIR__, 2).'/bin/gauge-sim', '--token', $token, '--url', $this->url(''), '--seed', '11'],
+            [['file', '/dev/null', 'r'], ['pipe', 'w'], ['file', '/dev/null', 'w']],
+            $pipes,
+        );
         $this->assertIsResource($gauge);
         try {
             $this->assertStringContainsString('Waiting to be asked', (string) fgets($pipes[1]));
@@ -137,11 +156,16 @@ final class StationTest extends BrowserTestCase
     public function test_lines_of_a_gauge_pasted_at_once_go_to_one_place_each(): void
     {
         $this->stateGauge($this->window);
-        $this->window->executeScript(<<<'JS'
+        $this->window->executeScript(
+            <<<'JS'
             const data = new DataTransfer();
             data.setData('text', 'G-07 +3.1 thou 901\nG-07 +3.4 thou 902\n3.6\n');
-            document.querySelector('[data-entry]').dispatchEvent(new ClipboardEvent('paste', { clipboardData: data, bubbles: true, cancelable: true }));
-            JS);
+            document.querySelector('[data-entry]').dispatchEvent(
+                new ClipboardEvent('paste', { clipboardData: data, bubbles: true, cancelable: true }),
+            );
+            JS
+            ,
+        );
         foreach (['bore.1.top.thrust' => '+3.1', 'bore.2.top.thrust' => '+3.4', 'bore.3.top.thrust' => '+3.6'] as $place => $shown) {
             $this->until($this->window, fn (): bool => str_contains($this->cell($this->window, $place), $shown), "{$shown} at {$place}");
         }
@@ -165,7 +189,11 @@ final class StationTest extends BrowserTestCase
         $this->untilKept($this->window, 'bore.2.top.inline');
         $this->untilSeen($caller, '[data-pair-value]', '2.2');
         $this->untilSeen($caller, '[data-pair-where]', 'Cylinder 2, top, in line, by Inspector');
-        $this->assertGreaterThanOrEqual(36, $caller->executeScript("return parseFloat(getComputedStyle(document.querySelector('[data-pair-value]')).fontSize)"), 'large enough to be read from the block');
+        $this->assertGreaterThanOrEqual(
+            36,
+            $caller->executeScript("return parseFloat(getComputedStyle(document.querySelector('[data-pair-value]')).fontSize)"),
+            'large enough to be read from the block',
+        );
         $this->assertAccessible($caller, 'a sheet that two work on');
     }
 
@@ -176,12 +204,19 @@ final class StationTest extends BrowserTestCase
         $other->get($this->url("/jobs/{$this->tag}/measure"));
         $this->untilReady($other);
         // The other page does not hear what has changed meanwhile, as on a bad network.
-        $other->executeScript("const real = window.fetch; window.fetch = (url, how) => String(url).includes('/changes') ? new Promise(() => {}) : real(url, how)");
+        $other->executeScript(
+            "const real = window.fetch; window.fetch = (url, how) => String(url).includes('/changes') ? new Promise(() => {}) : ".
+                'real(url, how)',
+        );
         $this->enter($this->window, '3.1', 'bore.1.top.thrust');
         $this->press($other, '3.5', WebDriverKeys::ENTER);
         $this->untilSeen($other, '[data-question]', 'Inspector read cylinder 1, top, thrust as 3.1 at the same time. Which counts?');
         $this->press($other, '3', WebDriverKeys::ENTER);
-        $this->until($this->window, fn (): bool => str_contains($this->cell($this->window, 'bore.1.top.thrust'), '×2'), 'both count, as repeats');
+        $this->until(
+            $this->window,
+            fn (): bool => str_contains($this->cell($this->window, 'bore.1.top.thrust'), '×2'),
+            'both count, as repeats',
+        );
     }
 
     public function test_a_pasted_file_survives_a_dead_network_and_a_switch_of_the_unit_and_is_read_in_once(): void
@@ -189,11 +224,21 @@ final class StationTest extends BrowserTestCase
         $this->stateGauge($this->window);
         $this->window->get($this->url("/jobs/{$this->tag}/sheets/incoming/import"));
         $lines = json_encode("cylinder,station,axis,value\n1,top,thrust,3.1\n1,top,inline,wide\n2,top,thrust,2.9\n");
-        $this->window->executeScript("const text = document.getElementById('text'); text.value = {$lines}; text.dispatchEvent(new Event('input', { bubbles: true }));");
+        $this->window->executeScript(
+            "const text = document.getElementById('text'); text.value = {$lines}; text.dispatchEvent(new Event('input', ".
+                '{ bubbles: true }));',
+        );
         $this->window->findElement(WebDriverBy::cssSelector('.unit-switch [value=mm]'))->click();
-        $this->until($this->window, fn (): bool => str_contains((string) $this->window->executeScript("return document.getElementById('text')?.value ?? ''"), '2,top,thrust,2.9'), 'the text stands after the reload');
+        $this->until(
+            $this->window,
+            fn (): bool => str_contains(
+                (string) $this->window->executeScript("return document.getElementById('text')?.value ?? ''"),
+                '2,top,thrust,2.9',
+            ),
+            'the text stands after the reload',
+        );
 
-        $server = new WebServer;
+        $server = new WebServer();
         $server->stop();
         try {
             $this->window->findElement(WebDriverBy::cssSelector('[data-kept-text] .button'))->click();
@@ -232,7 +277,12 @@ final class StationTest extends BrowserTestCase
     {
         $this->stateGauge($this->window);
         $this->enter($this->window, '3.1', 'bore.1.top.thrust');
-        foreach (['x' => fn (): bool => str_contains($this->text($this->window, 'table.bores'), '45°'), 'u' => fn (): bool => $this->cell($this->window, 'bore.1.top.thrust') === '·'] as $key => $happened) {
+        foreach (
+            [
+                'x' => fn (): bool => str_contains($this->text($this->window, 'table.bores'), '45°'),
+                'u' => fn (): bool => $this->cell($this->window, 'bore.1.top.thrust') === '·',
+            ] as $key => $happened
+        ) {
             $this->window->findElement(WebDriverBy::cssSelector('[data-open-keys]'))->click();
             $this->untilOpen('keys');
             $this->assertAccessible($this->window, 'the list of keys');
@@ -252,26 +302,44 @@ final class StationTest extends BrowserTestCase
         while (count(array_filter($read, static fn (string $place): bool => str_starts_with($place, 'bore.'))) < 48) {
             $place = $this->place($this->window);
             $this->assertNotContains($place, $read, 'every place is proposed once, without a key to get there');
-            $this->enter($this->window, match (explode('.', $place)[0]) {
-                'bore' => str_contains($place, 'top.thrust') ? '3.1' : '1.4',
-                'piston' => '3.8105',
-                default => '0',
-            }, $place);
+            $this->enter(
+                $this->window,
+                match (explode('.', $place)[0]) {
+                    'bore' => str_contains($place, 'top.thrust') ? '3.1' : '1.4',
+                    'piston' => '3.8105',
+                    default => '0',
+                },
+                $place,
+            );
             $read[] = $place;
         }
-        $this->assertSame(48, $this->window->executeScript("return [...document.querySelectorAll('tr.reading td[data-place^=\"bore\"]')].filter((cell) => cell.dataset.saw && !cell.dataset.place.includes('land')).length"));
+        $this->assertSame(
+            48,
+            $this->window->executeScript(
+                "return [...document.querySelectorAll('tr.reading td[data-place^=\"bore\"]')].filter((cell) => cell.dataset.saw && ".
+                    "!cell.dataset.place.includes('land')).length",
+            ),
+        );
     }
 
     private function join(RemoteWebDriver $window, string $part): void
     {
         $this->press($window, 'j');
-        $this->until($window, static fn (): bool => $window->executeScript("return document.querySelector('[data-pair-dialog]').open"), 'the dialog is open');
+        $this->until(
+            $window,
+            static fn (): bool => $window->executeScript("return document.querySelector('[data-pair-dialog]').open"),
+            'the dialog is open',
+        );
         $window->findElement(WebDriverBy::cssSelector("[data-join={$part}]"))->click();
     }
 
     private function untilOpen(string $dialog): void
     {
-        $this->until($this->window, fn (): bool => $this->window->executeScript("return document.querySelector('[data-{$dialog}-dialog]').open"), "the {$dialog} dialog is open");
+        $this->until(
+            $this->window,
+            fn (): bool => $this->window->executeScript("return document.querySelector('[data-{$dialog}-dialog]').open"),
+            "the {$dialog} dialog is open",
+        );
     }
 
     private function untilAt(string $path): void

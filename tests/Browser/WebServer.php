@@ -26,7 +26,10 @@ final class WebServer
     public function start(): void
     {
         $nginx = $this->folder.'/nginx';
-        $command = sprintf('setsid /usr/sbin/nginx -p %1$s -e %1$s/error.log -c %1$s/nginx.conf </dev/null >/dev/null 2>&1 & echo $!', escapeshellarg($nginx));
+        $command = sprintf(
+            'setsid /usr/sbin/nginx -p %1$s -e %1$s/error.log -c %1$s/nginx.conf </dev/null >/dev/null 2>&1 & echo $!',
+            escapeshellarg($nginx),
+        );
         file_put_contents($this->folder.'/nginx.pid', trim((string) shell_exec($command)));
         $this->await(fn (): bool => $this->answers(), 'The web server did not start again.');
     }

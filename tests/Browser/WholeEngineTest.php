@@ -42,7 +42,16 @@ final class WholeEngineTest extends BrowserTestCase
         $tag = $this->receive($this->window, 'b', 'BV-'.random_int(10_000, 99_999));
         $this->stateGauge($this->window);
         foreach (range(1, 8) as $cylinder) {
-            foreach (['top.thrust' => '7.1', 'top.inline' => '3.4', 'middle.thrust' => '4.6', 'middle.inline' => '2.6', 'bottom.thrust' => '0.9', 'bottom.inline' => '0.7'] as $place => $text) {
+            foreach (
+                [
+                    'top.thrust' => '7.1',
+                    'top.inline' => '3.4',
+                    'middle.thrust' => '4.6',
+                    'middle.inline' => '2.6',
+                    'bottom.thrust' => '0.9',
+                    'bottom.inline' => '0.7',
+                ] as $place => $text
+            ) {
                 $this->goToCell("bore.{$cylinder}.{$place}");
                 $this->press($this->window, $text, WebDriverKeys::ENTER);
             }
@@ -54,7 +63,10 @@ final class WholeEngineTest extends BrowserTestCase
         }
         $this->window->get($this->url("/jobs/{$tag}/measure/deck"));
         $this->untilReady($this->window);
-        $this->window->executeScript("const slider = document.querySelector('[data-face-slider]'); slider.value = slider.max; slider.dispatchEvent(new Event('input', { bubbles: true }));");
+        $this->window->executeScript(
+            "const slider = document.querySelector('[data-face-slider]'); slider.value = slider.max; slider.dispatchEvent(new ".
+                "Event('input', { bubbles: true }));",
+        );
         $this->untilSeen($this->window, '[data-face-said]', 'clean');
         $this->dyeCheck($this->window, $tag, 'block', 'head', 'crankshaft');
         $this->window->get($this->url("/jobs/{$tag}/judge"));
@@ -70,11 +82,18 @@ final class WholeEngineTest extends BrowserTestCase
         $this->window = $this->loggedIn('inspector');
         $tag = $this->receive($this->window, 't', 'T4-'.random_int(10_000, 99_999));
         $this->press($this->window, ']');
-        $this->until($this->window, fn (): bool => str_ends_with($this->window->getCurrentURL(), "/jobs/{$tag}/measure/crankshaft"), 'the next sheet');
+        $this->until(
+            $this->window,
+            fn (): bool => str_ends_with($this->window->getCurrentURL(), "/jobs/{$tag}/measure/crankshaft"),
+            'the next sheet',
+        );
         $this->untilReady($this->window);
         $this->window->findElement(WebDriverBy::cssSelector('[data-goto="pin.3.front.0"] .journal-number'))->click();
         $this->assertSame('pin.3.front.0', $this->place($this->window));
-        $this->assertSame(['Rod journal 3'], $this->window->executeScript("return [...document.querySelectorAll('.view[data-shown]')].map((one) => one.dataset.view)"));
+        $this->assertSame(
+            ['Rod journal 3'],
+            $this->window->executeScript("return [...document.querySelectorAll('.view[data-shown]')].map((one) => one.dataset.view)"),
+        );
         $this->press($this->window, '2.1245', WebDriverKeys::ENTER);
         $this->untilKept($this->window, 'pin.3.front.0');
         $this->press($this->window, 'u');
@@ -83,7 +102,11 @@ final class WholeEngineTest extends BrowserTestCase
         $this->untilSeen($this->window, '[data-question]', 'from the nominal');
         $this->press($this->window, WebDriverKeys::ESCAPE);
         $this->press($this->window, '[');
-        $this->until($this->window, fn (): bool => str_ends_with($this->window->getCurrentURL(), "/jobs/{$tag}/measure"), 'the sheet before');
+        $this->until(
+            $this->window,
+            fn (): bool => str_ends_with($this->window->getCurrentURL(), "/jobs/{$tag}/measure"),
+            'the sheet before',
+        );
     }
 
     /**
@@ -95,7 +118,7 @@ final class WholeEngineTest extends BrowserTestCase
     {
         $sheet = SpecificationSheet::fromJson((string) file_get_contents(dirname(__DIR__, 2)."/resources/specs/{$family}.json"), $family);
         $plan = InspectionPlan::of($section, $sheet);
-        $sound = new SoundPart;
+        $sound = new SoundPart();
         $chance = new Randomizer(new Mt19937(4));
         $this->window->get($this->url("/jobs/{$tag}/measure/{$section->value}"));
         $this->untilReady($this->window);
@@ -124,8 +147,15 @@ final class WholeEngineTest extends BrowserTestCase
     {
         $this->untilSent();
         $this->press($this->window, 'z');
-        $this->until($this->window, fn (): bool => $this->window->executeScript("return document.querySelector('[data-setup-dialog]').open"), 'the dialog is open');
-        $this->window->executeScript("const kind = document.querySelector('[name=instrument]'); [...kind.options].find((one) => !one.disabled && one.value.startsWith('dial bore gauge .0001')).selected = true; kind.dispatchEvent(new Event('change'));");
+        $this->until(
+            $this->window,
+            fn (): bool => $this->window->executeScript("return document.querySelector('[data-setup-dialog]').open"),
+            'the dialog is open',
+        );
+        $this->window->executeScript(
+            "const kind = document.querySelector('[name=instrument]'); [...kind.options].find((one) => !one.disabled && ".
+                "one.value.startsWith('dial bore gauge .0001')).selected = true; kind.dispatchEvent(new Event('change'));",
+        );
         $this->window->findElement(WebDriverBy::name('caps_torqued'))->sendKeys(WebDriverKeys::SPACE);
         $this->window->findElement(WebDriverBy::name('part_temperature'))->sendKeys(WebDriverKeys::ENTER);
         $this->untilSeen($this->window, '[data-fragment=setup]', 'caps torqued');
@@ -139,6 +169,13 @@ final class WholeEngineTest extends BrowserTestCase
     /** Until the server has answered everything that was keyed. */
     private function untilSent(): void
     {
-        $this->until($this->window, fn (): bool => $this->window->executeScript("return document.querySelector('td.waits') === null && document.querySelector('[data-outbox-state]').hidden"), 'everything is sent', 60);
+        $this->until(
+            $this->window,
+            fn (): bool => $this->window->executeScript(
+                "return document.querySelector('td.waits') === null && document.querySelector('[data-outbox-state]').hidden",
+            ),
+            'everything is sent',
+            60,
+        );
     }
 }

@@ -22,7 +22,10 @@ final class WholeWayTest extends BrowserTestCase
         $kept = $this->followTheProposal($window, self::WORN);
         $this->assertLessThan(24, $kept, 'the proposal ends before every place is read');
         $this->assertStringContainsString('Cannot stay at standard', $this->text($window, '.margin .stamp'));
-        $this->assertStringContainsString('No further reading of the bores can change their verdict or their size.', $this->text($window, '.margin'));
+        $this->assertStringContainsString(
+            'No further reading of the bores can change their verdict or their size.',
+            $this->text($window, '.margin'),
+        );
 
         $this->dyeCheck($window, $tag, 'block', 'head', 'crankshaft');
         $this->goTo($window, $tag, 'plan');
@@ -55,7 +58,12 @@ final class WholeWayTest extends BrowserTestCase
     {
         for ($i = 0; $i < 60; $i++) {
             $this->press($window, WebDriverKeys::TAB);
-            if ($window->executeScript('return document.activeElement.matches(arguments[0]) && document.activeElement.textContent.includes(arguments[1])', [$tag, $text])) {
+            if (
+                $window->executeScript(
+                    'return document.activeElement.matches(arguments[0]) && document.activeElement.textContent.includes(arguments[1])',
+                    [$tag, $text],
+                )
+            ) {
                 return;
             }
         }
@@ -64,10 +72,19 @@ final class WholeWayTest extends BrowserTestCase
 
     private function assertPdfArrives(RemoteWebDriver $window, string $tag): void
     {
-        $this->until($window, static fn (): bool => $window->executeAsyncScript(<<<'JS'
-            const done = arguments[arguments.length - 1];
-            fetch(arguments[0]).then(async (reply) => done(reply.headers.get('content-type') === 'application/pdf'
-                && String.fromCharCode(...new Uint8Array(await reply.arrayBuffer()).slice(0, 5)) === '%PDF-'));
-            JS, ["/jobs/{$tag}/certificate.pdf"]), 'the certificate as PDF', 30);
+        $this->until(
+            $window,
+            static fn (): bool => $window->executeAsyncScript(
+                <<<'JS'
+                const done = arguments[arguments.length - 1];
+                fetch(arguments[0]).then(async (reply) => done(reply.headers.get('content-type') === 'application/pdf'
+                    && String.fromCharCode(...new Uint8Array(await reply.arrayBuffer()).slice(0, 5)) === '%PDF-'));
+                JS
+                ,
+                ["/jobs/{$tag}/certificate.pdf"],
+            ),
+            'the certificate as PDF',
+            30,
+        );
     }
 }

@@ -35,7 +35,12 @@ final class BalanceAdapter implements Adapter
         $kinds = [];
         foreach (self::KINDS as $key) {
             if ($given->has($key)) {
-                $kinds[$key] = array_map(static fn (mixed $mass): Mass => is_int($mass) && $mass > 0 ? Mass::ofMicrograms($mass) : throw Refusal::withCode('bad_value'), array_values((array) $given->value($key)));
+                $kinds[$key] = array_map(
+                    static fn (mixed $mass): Mass => is_int($mass) && $mass > 0
+                        ? Mass::ofMicrograms($mass)
+                        : throw Refusal::withCode('bad_value'),
+                    array_values((array) $given->value($key)),
+                );
             }
         }
         $match = BalanceMatch::of($kinds, self::rodsPerPin($given));
@@ -84,11 +89,23 @@ final class BalanceAdapter implements Adapter
     {
         $mass = static fn (string $key): Mass => Mass::ofMicrograms($given->whole($key));
         $weight = Bobweight::of(
-            self::rodsPerPin($given), $given->number('balance_factor'), $mass('big_end_ug'), $mass('bearing_ug'), $mass('oil_allowance_ug'),
-            $mass('piston_ug'), $mass('pin_ug'), $mass('rings_ug'), $mass('locks_ug'), $mass('small_end_ug'),
+            self::rodsPerPin($given),
+            $given->number('balance_factor'),
+            $mass('big_end_ug'),
+            $mass('bearing_ug'),
+            $mass('oil_allowance_ug'),
+            $mass('piston_ug'),
+            $mass('pin_ug'),
+            $mass('rings_ug'),
+            $mass('locks_ug'),
+            $mass('small_end_ug'),
         );
 
-        return ['rotating_ug' => $weight->rotating->micrograms, 'reciprocating_ug' => $weight->reciprocating->micrograms, 'bobweight_ug' => $weight->total->micrograms];
+        return [
+            'rotating_ug' => $weight->rotating->micrograms,
+            'reciprocating_ug' => $weight->reciprocating->micrograms,
+            'bobweight_ug' => $weight->total->micrograms,
+        ];
     }
 
     /** @return 1|2 */

@@ -35,7 +35,10 @@ final class BoreAdapter implements Adapter
         $limits = $given->part('limits');
         $judge = new BoreJudge(
             $given->size('nominal_nm'),
-            array_map(static fn (Length $step): Length => $step->isPositive() ? $step : throw Refusal::withCode('bad_value'), $given->has('oversizes_nm') ? $given->lengths('oversizes_nm') : []),
+            array_map(
+                static fn (Length $step): Length => $step->isPositive() ? $step : throw Refusal::withCode('bad_value'),
+                $given->has('oversizes_nm') ? $given->lengths('oversizes_nm') : [],
+            ),
             new BoreLimits($limits->allowance('out_of_round_nm'), $limits->allowance('taper_nm'), $limits->allowance('clearance_nm')),
             $given->has('step_tolerance_nm') ? $given->allowance('step_tolerance_nm') : Length::ofNanometres(101_600),
             $given->has('declared_step_nm') ? $given->length('declared_step_nm') : null,
@@ -65,11 +68,18 @@ final class BoreAdapter implements Adapter
         try {
             $instrument = Instrument::of($given->length('resolution_nm'), Length::zero(), Length::zero());
             $at20 = Temperatures::of(0, 0, null, null);
-            $readings = array_map(static fn (Given $one): Reading => Reading::of(
-                BorePlace::bore(self::CYLINDER, $one->word('station', Station::class), $one->word('axis', Axis::class)),
-                [$one->length('diameter_nm')], $instrument, $at20,
-            ), $given->has('readings') ? $given->parts('readings') : []);
-            $piston = $given->has('piston_nm') ? Reading::of(BorePlace::piston(self::CYLINDER), [$given->length('piston_nm')], $instrument, $at20) : null;
+            $readings = array_map(
+                static fn (Given $one): Reading => Reading::of(
+                    BorePlace::bore(self::CYLINDER, $one->word('station', Station::class), $one->word('axis', Axis::class)),
+                    [$one->length('diameter_nm')],
+                    $instrument,
+                    $at20,
+                ),
+                $given->has('readings') ? $given->parts('readings') : [],
+            );
+            $piston = $given->has('piston_nm')
+                ? Reading::of(BorePlace::piston(self::CYLINDER), [$given->length('piston_nm')], $instrument, $at20)
+                : null;
         } catch (GaugingException) {
             throw Refusal::withCode('bad_value');
         }
@@ -86,7 +96,9 @@ final class BoreAdapter implements Adapter
             $ridge->has('top') ? $ridge->word('top', RidgeLook::class) : null,
             $ridge->has('bottom') ? $ridge->word('bottom', RidgeLook::class) : null,
             $given->has('scoring') ? $given->word('scoring', ScoringLook::class) : null,
-            $given->has('pitting_class') ? PittingClass::tryFrom($given->whole('pitting_class')) ?? throw Refusal::withCode('bad_value') : null,
+            $given->has('pitting_class')
+                ? PittingClass::tryFrom($given->whole('pitting_class')) ?? throw Refusal::withCode('bad_value')
+                : null,
             $given->flag('concession_signed'),
         );
     }
@@ -96,7 +108,10 @@ final class BoreAdapter implements Adapter
     {
         $findings = $hasLeast ? $bore->findings : array_diff_key($bore->findings, [Criterion::LeastClearance->value => true]);
         $axes = array_keys($bore->measures->taper);
-        $byAxis = static fn (callable $of): array => array_combine($axes, array_map(static fn (int|string $axis): mixed => $of(Axis::from((string) $axis)), $axes));
+        $byAxis = static fn (callable $of): array => array_combine(
+            $axes,
+            array_map(static fn (int|string $axis): mixed => $of(Axis::from((string) $axis)), $axes),
+        );
 
         return [
             'out_of_round_nm' => array_map(static fn (?Spread $spread): ?int => $spread?->value()->nanometres, $bore->measures->outOfRound),
@@ -110,22 +125,34 @@ final class BoreAdapter implements Adapter
             'clearance_nm' => $bore->clearance?->nanometres,
             'criteria' => array_map($this->criterion(...), $findings),
             'can_stay' => $bore->canStay->value,
-        ] + ($bore->newPiston === null ? [] : ['new_piston' => [
-            'result' => $bore->newPiston->outcome->value,
-            'clearance_nm' => $bore->newPiston->clearance?->nanometres,
-            'clearance_min_nm' => $bore->newPiston->least?->nanometres,
-        ]]);
+        ] +
+            ($bore->newPiston === null
+                ? []
+                : [
+                    'new_piston' => [
+                        'result' => $bore->newPiston->outcome->value,
+                        'clearance_nm' => $bore->newPiston->clearance?->nanometres,
+                        'clearance_min_nm' => $bore->newPiston->least?->nanometres,
+                    ],
+                ]);
     }
 
     /** @return array<string, mixed> */
     private function criterion(Finding $finding): array
     {
-        $isMeasured = in_array($finding->criterion, [Criterion::OutOfRound, Criterion::Taper, Criterion::Clearance, Criterion::LeastClearance], true);
+        $isMeasured = in_array(
+            $finding->criterion,
+            [Criterion::OutOfRound, Criterion::Taper, Criterion::Clearance, Criterion::LeastClearance],
+            true,
+        );
 
-        return ['result' => $finding->outcome->value] + ($isMeasured ? [
-            'value_nm' => $finding->value?->value,
-            'limit_nm' => $finding->limits?->tolerance()->nanometres,
-            'margin_nm' => $finding->margin?->value,
-        ] : []);
+        return ['result' => $finding->outcome->value] +
+            ($isMeasured
+                ? [
+                    'value_nm' => $finding->value?->value,
+                    'limit_nm' => $finding->limits?->tolerance()->nanometres,
+                    'margin_nm' => $finding->margin?->value,
+                ]
+                : []);
     }
 }

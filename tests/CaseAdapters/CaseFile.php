@@ -23,10 +23,20 @@ final readonly class CaseFile
 
     public static function read(string $path): self
     {
-        /** @var array{area: string, title: string, given: array<mixed>, expect?: mixed, expect_any?: list<mixed>, tolerance?: array<string, int|float>} $data */
+        /**
+         * @var array{area: string, title: string, given: array<mixed>, expect?: mixed, expect_any?: list<mixed>, tolerance?: array<string,
+         *     int|float>} $data
+         */
         $data = json_decode((string) file_get_contents($path), true, 64, JSON_THROW_ON_ERROR);
 
-        return new self($path, $data['area'], $data['title'], new Given($data['given']), $data['expect_any'] ?? [$data['expect'] ?? null], $data['tolerance'] ?? []);
+        return new self(
+            $path,
+            $data['area'],
+            $data['title'],
+            new Given($data['given']),
+            $data['expect_any'] ?? [$data['expect'] ?? null],
+            $data['tolerance'] ?? [],
+        );
     }
 
     /**
@@ -68,9 +78,12 @@ final readonly class CaseFile
         $differences = [];
         foreach ($expected as $key => $value) {
             $within = $this->tolerance[$key] ?? $tolerance;
-            $differences = [...$differences, ...array_key_exists($key, $actual)
-                ? $this->compare($value, $actual[$key], "{$path}/{$key}", $within)
-                : ["{$path}/{$key}: not in the answer"]];
+            $differences = [
+                ...$differences,
+                ...array_key_exists($key, $actual)
+                    ? $this->compare($value, $actual[$key], "{$path}/{$key}", $within)
+                    : ["{$path}/{$key}: not in the answer"],
+            ];
         }
 
         return $differences;

@@ -47,7 +47,7 @@ final readonly class CaseRunner
     /** @return list<string> What differs; empty where the case holds */
     public static function differences(CaseFile $case): array
     {
-        $adapter = new (self::ADAPTERS[$case->area]);
+        $adapter = new (self::ADAPTERS[$case->area])();
         try {
             $answer = $adapter->run($case->given);
         } catch (Refusal $refusal) {

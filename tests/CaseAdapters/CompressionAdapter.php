@@ -28,12 +28,21 @@ final class CompressionAdapter implements Adapter
     private function ratio(Given $given): array
     {
         $ratio = CompressionRatio::of(
-            $given->length('bore_nm'), $given->length('stroke_nm'), self::volume($given, 'chamber_mm3'),
-            $given->has('gasket_mm3') ? self::volume($given, 'gasket_mm3') : Volume::ofCylinder($given->size('gasket_bore_nm'), $given->allowance('gasket_thickness_nm')),
-            $given->length('deck_clearance_nm'), $given->has('crown_mm3') ? self::volume($given, 'crown_mm3') : Volume::ofCubicMillimetres(0),
+            $given->length('bore_nm'),
+            $given->length('stroke_nm'),
+            self::volume($given, 'chamber_mm3'),
+            $given->has('gasket_mm3')
+                ? self::volume($given, 'gasket_mm3')
+                : Volume::ofCylinder($given->size('gasket_bore_nm'), $given->allowance('gasket_thickness_nm')),
+            $given->length('deck_clearance_nm'),
+            $given->has('crown_mm3') ? self::volume($given, 'crown_mm3') : Volume::ofCubicMillimetres(0),
         );
 
-        return ['swept_mm3' => $ratio->swept->cubicMillimetres, 'clearance_mm3' => $ratio->clearance->cubicMillimetres, 'ratio' => $ratio->value()];
+        return [
+            'swept_mm3' => $ratio->swept->cubicMillimetres,
+            'clearance_mm3' => $ratio->clearance->cubicMillimetres,
+            'ratio' => $ratio->value(),
+        ];
     }
 
     /** @return array<string, mixed> */
@@ -51,7 +60,10 @@ final class CompressionAdapter implements Adapter
         $height = $given->size('head_thickness_nm');
         $answer['head_thickness_after_nm'] = $cut->heightAfter($height)->nanometres;
 
-        return $answer + ($given->has('minimum_head_thickness_nm') ? ['allowed' => $cut->isAllowed($height, $given->size('minimum_head_thickness_nm'))] : []);
+        return $answer +
+            ($given->has('minimum_head_thickness_nm')
+                ? ['allowed' => $cut->isAllowed($height, $given->size('minimum_head_thickness_nm'))]
+                : []);
     }
 
     private static function volume(Given $given, string $key): Volume

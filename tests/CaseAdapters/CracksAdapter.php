@@ -24,10 +24,15 @@ final class CracksAdapter implements Adapter
         return match ($given->text('task')) {
             'method' => $this->method($given),
             'dwell' => $this->timed($given, static fn (Dwell $dwell): array => []),
-            'timing' => $this->timed($given, static fn (Dwell $dwell): array => ['marks' => array_map(
-                static fn (TimingMark $mark): string => $mark->value,
-                $dwell->marks(self::minutes($given, 'penetrant_minutes'), self::minutes($given, 'developer_minutes')),
-            )]),
+            'timing' => $this->timed(
+                $given,
+                static fn (Dwell $dwell): array => [
+                    'marks' => array_map(
+                        static fn (TimingMark $mark): string => $mark->value,
+                        $dwell->marks(self::minutes($given, 'penetrant_minutes'), self::minutes($given, 'developer_minutes')),
+                    ),
+                ],
+            ),
             'indication' => ['classification' => Classification::ofLooks($this->looks($given))->value],
             'disposition' => $this->disposition($given),
             default => throw Refusal::withCode('unknown_word'),
@@ -44,7 +49,9 @@ final class CracksAdapter implements Adapter
             ! $given->has('has_passages') || $given->flag('has_passages'),
         );
 
-        return $refusal === null ? ['refused' => false, 'sent_out' => $method->isSentOut()] : ['refused' => true, 'reason' => $refusal->value];
+        return $refusal === null
+            ? ['refused' => false, 'sent_out' => $method->isSentOut()]
+            : ['refused' => true, 'reason' => $refusal->value];
     }
 
     /**
@@ -71,7 +78,10 @@ final class CracksAdapter implements Adapter
     /** @return non-empty-list<Look> */
     private function looks(Given $given): array
     {
-        $looks = array_map(static fn (mixed $word): Look => Look::tryFrom(is_string($word) ? $word : '') ?? throw Refusal::withCode('unknown_word'), array_values((array) $given->value('looks')));
+        $looks = array_map(
+            static fn (mixed $word): Look => Look::tryFrom(is_string($word) ? $word : '') ?? throw Refusal::withCode('unknown_word'),
+            array_values((array) $given->value('looks')),
+        );
 
         return $looks === [] ? throw Refusal::withCode('too_few') : $looks;
     }

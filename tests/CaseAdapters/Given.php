@@ -69,7 +69,10 @@ final readonly class Given
     /** @return list<Length> */
     public function lengths(string $key): array
     {
-        return array_map(static fn (mixed $value): Length => is_int($value) ? Length::ofNanometres($value) : throw Refusal::withCode('bad_value'), array_values((array) $this->value($key)));
+        return array_map(
+            static fn (mixed $value): Length => is_int($value) ? Length::ofNanometres($value) : throw Refusal::withCode('bad_value'),
+            array_values((array) $this->value($key)),
+        );
     }
 
     public function flag(string $key): bool
@@ -87,7 +90,10 @@ final readonly class Given
     /** @return list<self> */
     public function parts(string $key): array
     {
-        return array_map(static fn (mixed $part): self => is_array($part) ? new self($part) : throw Refusal::withCode('bad_value'), array_values((array) $this->value($key)));
+        return array_map(
+            static fn (mixed $part): self => is_array($part) ? new self($part) : throw Refusal::withCode('bad_value'),
+            array_values((array) $this->value($key)),
+        );
     }
 
     /**

@@ -30,7 +30,12 @@ final class HoneAdapter implements Adapter
         if ($least > $most) {
             throw Refusal::withCode('bad_value');
         }
-        $hatch = Crosshatch::ofSpeeds($given->length('bore_nm'), $given->length('stroke_nm'), $given->number('rpm'), $given->number('cycles_per_min'));
+        $hatch = Crosshatch::ofSpeeds(
+            $given->length('bore_nm'),
+            $given->length('stroke_nm'),
+            $given->number('rpm'),
+            $given->number('cycles_per_min'),
+        );
 
         return $this->both($hatch) + ['in_range' => $hatch->isBetween($least, $most)];
     }

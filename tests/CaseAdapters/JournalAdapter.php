@@ -35,12 +35,20 @@ final class JournalAdapter implements Adapter
     /** @return array<string, mixed> */
     private function grind(Given $given): array
     {
-        $undersizes = array_map(static fn (Length $undersize): Length => $undersize->isPositive() ? $undersize : throw Refusal::withCode('bad_value'), $given->lengths('undersizes_nm'));
+        $undersizes = array_map(
+            static fn (Length $undersize): Length => $undersize->isPositive() ? $undersize : throw Refusal::withCode('bad_value'),
+            $given->lengths('undersizes_nm'),
+        );
         $inspections = array_map($this->inspection(...), $given->parts('journals'));
-        $judged = array_map(fn (JournalInspection $journal): JudgedJournal => $this->judge($given, $journal->group, $undersizes)->judge($journal), $inspections);
+        $judged = array_map(
+            fn (JournalInspection $journal): JudgedJournal => $this->judge($given, $journal->group, $undersizes)->judge($journal),
+            $inspections,
+        );
         $answer = ['journals' => array_map(self::journal(...), $judged), 'groups' => []];
         foreach (JournalGroup::cases() as $group) {
-            $members = array_values(array_filter($judged, static fn (JudgedJournal $journal): bool => $journal->inspection->group === $group));
+            $members = array_values(
+                array_filter($judged, static fn (JudgedJournal $journal): bool => $journal->inspection->group === $group),
+            );
             if ($members !== []) {
                 $answer['groups'][$group->value] = $this->plan($given, $group, $members, $undersizes);
             }
@@ -58,8 +66,16 @@ final class JournalAdapter implements Adapter
     {
         try {
             return JournalInspection::of(
-                $journal->text('name'), $journal->word('group', JournalGroup::class),
-                array_map(static fn (Given $reading): JournalReading => new JournalReading($reading->text('station'), $reading->text('axis'), $reading->length('diameter_nm')), $journal->parts('readings')),
+                $journal->text('name'),
+                $journal->word('group', JournalGroup::class),
+                array_map(
+                    static fn (Given $reading): JournalReading => new JournalReading(
+                        $reading->text('station'),
+                        $reading->text('axis'),
+                        $reading->length('diameter_nm'),
+                    ),
+                    $journal->parts('readings'),
+                ),
                 $journal->has('score_depth_nm') ? $journal->allowance('score_depth_nm') : Length::zero(),
                 $journal->has('runout_tir_nm') ? $journal->allowance('runout_tir_nm') : Length::zero(),
                 $journal->has('ra_nm') ? self::roughness($journal, 'ra_nm') : null,
@@ -75,11 +91,19 @@ final class JournalAdapter implements Adapter
         $limits = $given->part('limits');
         [$least, $most] = $this->standard($given, $group);
 
-        return new JournalJudge($least, $most, $undersizes, new JournalLimits(
-            $limits->allowance('out_of_round_nm'), $limits->allowance('taper_nm'),
-            $limits->has('runout_tir_nm') ? $limits->allowance('runout_tir_nm') : Length::ofNanometres(self::DEFAULT_RUNOUT),
-            self::roughness($limits, 'ra_lowest_nm'), self::roughness($limits, 'ra_highest_nm'),
-        ), $given->has('stock_nm') ? $given->allowance('stock_nm') : Length::ofNanometres(self::DEFAULT_STOCK));
+        return new JournalJudge(
+            $least,
+            $most,
+            $undersizes,
+            new JournalLimits(
+                $limits->allowance('out_of_round_nm'),
+                $limits->allowance('taper_nm'),
+                $limits->has('runout_tir_nm') ? $limits->allowance('runout_tir_nm') : Length::ofNanometres(self::DEFAULT_RUNOUT),
+                self::roughness($limits, 'ra_lowest_nm'),
+                self::roughness($limits, 'ra_highest_nm'),
+            ),
+            $given->has('stock_nm') ? $given->allowance('stock_nm') : Length::ofNanometres(self::DEFAULT_STOCK),
+        );
     }
 
     /** @return array{Length, Length} */
@@ -99,21 +123,34 @@ final class JournalAdapter implements Adapter
     private function plan(Given $given, JournalGroup $group, array $journals, array $undersizes): array
     {
         [$least, $most] = $this->standard($given, $group);
-        $plan = GrindPlan::of($journals, $least, $most, $undersizes, $given->has('aim') ? $given->word('aim', GrindAim::class) : GrindAim::Middle, $given->has('case_depth_nm') ? $given->size('case_depth_nm') : null);
+        $plan = GrindPlan::of(
+            $journals,
+            $least,
+            $most,
+            $undersizes,
+            $given->has('aim') ? $given->word('aim', GrindAim::class) : GrindAim::Middle,
+            $given->has('case_depth_nm') ? $given->size('case_depth_nm') : null,
+        );
 
-        return ['action' => $plan->action->value]
-            + ($plan->undersize === null ? [] : ['undersize_nm' => $plan->undersize->nanometres, 'target_nm' => $plan->target?->nanometres])
-            + ($plan->caseLeft === null ? [] : ['case_left_nm' => $plan->caseLeft->nanometres, 'retreat_or_replace' => $plan->losesItsCase()]);
+        return ['action' => $plan->action->value] +
+            ($plan->undersize === null ? [] : ['undersize_nm' => $plan->undersize->nanometres, 'target_nm' => $plan->target?->nanometres]) +
+            ($plan->caseLeft === null
+                ? []
+                : ['case_left_nm' => $plan->caseLeft->nanometres, 'retreat_or_replace' => $plan->losesItsCase()]);
     }
 
     /** @return array<string, mixed> */
     private static function journal(JudgedJournal $journal): array
     {
         return [
-            'name' => $journal->inspection->name, 'size_nm' => $journal->inspection->size()->nanometres,
-            'out_of_round_nm' => $journal->inspection->outOfRound()->nanometres, 'taper_nm' => $journal->inspection->taper()->nanometres,
-            'current_undersize_nm' => $journal->currentUndersize->nanometres, 'polish_only' => $journal->polishOnly,
-            'finish' => $journal->finish->value, 'need_nm' => $journal->need->nanometres,
+            'name' => $journal->inspection->name,
+            'size_nm' => $journal->inspection->size()->nanometres,
+            'out_of_round_nm' => $journal->inspection->outOfRound()->nanometres,
+            'taper_nm' => $journal->inspection->taper()->nanometres,
+            'current_undersize_nm' => $journal->currentUndersize->nanometres,
+            'polish_only' => $journal->polishOnly,
+            'finish' => $journal->finish->value,
+            'need_nm' => $journal->need->nanometres,
         ];
     }
 
@@ -133,6 +170,10 @@ final class JournalAdapter implements Adapter
         $most = $given->length('clearance_max_nm');
         $least->isLargerThan($most) && throw Refusal::withCode('bad_value');
 
-        return ['bearing_bore_nm' => $clearance->bearingBore->nanometres, 'clearance_nm' => $clearance->clearance->nanometres, 'result' => $clearance->against($least, $most)->value];
+        return [
+            'bearing_bore_nm' => $clearance->bearingBore->nanometres,
+            'clearance_nm' => $clearance->clearance->nanometres,
+            'result' => $clearance->against($least, $most)->value,
+        ];
     }
 }

@@ -18,11 +18,18 @@ final class LineboreAdapter implements Adapter
     {
         try {
             $plan = LinePlan::of(
-                $given->length('standard_min_nm'), $given->length('standard_max_nm'), $given->lengths('steps_nm'),
+                $given->length('standard_min_nm'),
+                $given->length('standard_max_nm'),
+                $given->lengths('steps_nm'),
                 $given->has('stock_nm') ? $given->length('stock_nm') : Length::ofNanometres(self::DEFAULT_STOCK),
-                array_map(static fn (Given $one): HousingToBore => HousingToBore::of(
-                    $one->text('name'), $one->lengths('readings_nm'), $one->has('offset_nm') ? $one->length('offset_nm') : Length::zero(),
-                ), $given->parts('housings')),
+                array_map(
+                    static fn (Given $one): HousingToBore => HousingToBore::of(
+                        $one->text('name'),
+                        $one->lengths('readings_nm'),
+                        $one->has('offset_nm') ? $one->length('offset_nm') : Length::zero(),
+                    ),
+                    $given->parts('housings'),
+                ),
             );
         } catch (PlanningException $exception) {
             throw Refusal::withCode($exception->fault->value);

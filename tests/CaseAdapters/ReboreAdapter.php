@@ -32,9 +32,13 @@ final class ReboreAdapter implements Adapter
         };
         try {
             $block = new BlockToPlan(
-                $given->length('nominal_nm'), $given->length('current_step_nm'), $given->lengths('oversizes_nm'),
+                $given->length('nominal_nm'),
+                $given->length('current_step_nm'),
+                $given->lengths('oversizes_nm'),
                 $given->has('largest_step_nm') ? $given->length('largest_step_nm') : null,
-                $given->length('clean_up_stock_nm'), $given->length('standard_wall_nm'), $given->length('minimum_wall_nm'),
+                $given->length('clean_up_stock_nm'),
+                $given->length('standard_wall_nm'),
+                $given->length('minimum_wall_nm'),
                 $given->has('allowed_shift_nm') ? $given->allowance('allowed_shift_nm') : null,
             );
             $cylinders = array_map($this->cylinder(...), $given->parts('cylinders'));
@@ -48,21 +52,31 @@ final class ReboreAdapter implements Adapter
             'cylinders' => array_map(fn (CylinderToPlan $cylinder): array => $this->required($plan, $cylinder), $plan->cylinders),
             'options' => array_map(fn (ReboreOption $option): array => $this->option($plan, $option), $plan->options),
             'recommended' => $this->recommended(Recommendation::from($plan, $preference, $sleeves)),
-        ] + ($block->allowedShift === null ? [] : [
-            'recommended_if_traces_hold' => $this->recommended(Recommendation::alone($plan, $preference, $sleeves)),
-            'recommended_if_traces_fail' => $this->recommended(Recommendation::alone($plan->ifTracesFail(), $preference, $sleeves)),
-            'trace_decides' => Recommendation::from($plan, $preference, $sleeves)?->stake !== null,
-        ]);
+        ] +
+            ($block->allowedShift === null
+                ? []
+                : [
+                    'recommended_if_traces_hold' => $this->recommended(Recommendation::alone($plan, $preference, $sleeves)),
+                    'recommended_if_traces_fail' => $this->recommended(Recommendation::alone($plan->ifTracesFail(), $preference, $sleeves)),
+                    'trace_decides' => Recommendation::from($plan, $preference, $sleeves)?->stake !== null,
+                ]);
     }
 
     private function cylinder(Given $given): CylinderToPlan
     {
         return new CylinderToPlan(
-            $given->whole('number'), $given->length('size_nm'),
+            $given->whole('number'),
+            $given->length('size_nm'),
             $given->has('pit_depth_nm') ? $given->length('pit_depth_nm') : Length::zero(),
-            $given->flag('cracked'), $given->flag('can_stay'),
+            $given->flag('cracked'),
+            $given->flag('can_stay'),
             $given->has('wear_direction_deg') ? $given->number('wear_direction_deg') : null,
-            $given->has('walls') ? array_map(static fn (Given $wall): MeasuredWall => new MeasuredWall($wall->number('direction_deg'), $wall->length('wall_nm')), $given->parts('walls')) : [],
+            $given->has('walls')
+                ? array_map(
+                    static fn (Given $wall): MeasuredWall => new MeasuredWall($wall->number('direction_deg'), $wall->length('wall_nm')),
+                    $given->parts('walls'),
+                )
+                : [],
             wantsNewPiston: $given->flag('new_piston'),
         );
     }
@@ -78,8 +92,18 @@ final class ReboreAdapter implements Adapter
         }
 
         return new BlockPrices(
-            $cylinders, $money('setup_minor'), $money('bore_minor'), $money('hone_minor'), $money('sleeve_minor'), $money('ring_set_minor'), $sets, $money('block_minor'),
-            $minutes->whole('setup'), $minutes->whole('bore'), $minutes->whole('hone'), $minutes->whole('sleeve'),
+            $cylinders,
+            $money('setup_minor'),
+            $money('bore_minor'),
+            $money('hone_minor'),
+            $money('sleeve_minor'),
+            $money('ring_set_minor'),
+            $sets,
+            $money('block_minor'),
+            $minutes->whole('setup'),
+            $minutes->whole('bore'),
+            $minutes->whole('hone'),
+            $minutes->whole('sleeve'),
             $prices->has('piston_minor') ? $money('piston_minor') : null,
         );
     }
@@ -93,11 +117,14 @@ final class ReboreAdapter implements Adapter
             'number' => $cylinder->number,
             'need_min_nm' => $need->least->nanometres,
             'need_max_nm' => $need->most->nanometres,
-            'by_size' => array_map(static fn (Length $step): array => [
-                'step_nm' => $step->nanometres,
-                'result' => $need->at($plan->block->nominal->plus($step))->value,
-                'shift_nm' => $need->shiftAt($plan->block->nominal->plus($step))->nanometres,
-            ], $plan->block->stepsAbove($plan->block->currentStep)),
+            'by_size' => array_map(
+                static fn (Length $step): array => [
+                    'step_nm' => $step->nanometres,
+                    'result' => $need->at($plan->block->nominal->plus($step))->value,
+                    'shift_nm' => $need->shiftAt($plan->block->nominal->plus($step))->nanometres,
+                ],
+                $plan->block->stepsAbove($plan->block->currentStep),
+            ),
         ];
     }
 
@@ -124,9 +151,11 @@ final class ReboreAdapter implements Adapter
     /** @return ?array<string, mixed> */
     private function recommended(?Recommendation $recommendation): ?array
     {
-        return $recommendation === null ? null : [
-            'option' => $recommendation->option->kind->value,
-            'step_nm' => $recommendation->option->step->nanometres,
-        ];
+        return $recommendation === null
+            ? null
+            : [
+                'option' => $recommendation->option->kind->value,
+                'step_nm' => $recommendation->option->step->nanometres,
+            ];
     }
 }

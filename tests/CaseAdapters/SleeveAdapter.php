@@ -34,19 +34,36 @@ final class SleeveAdapter implements Adapter
         );
         $depth = SleeveFit::depthOfCut($given->size('bore_length_nm'), $given->allowance('step_nm'));
         $findings = SleeveFit::findings(
-            $given->size('sleeve_length_nm'), $depth, $given->has('pieces') ? max(1, $given->whole('pieces')) : 1,
-            $given->flag('joint_in_ring_travel'), $given->flag('flange_not_seated'), $given->flag('edge_catches_nail'),
+            $given->size('sleeve_length_nm'),
+            $depth,
+            $given->has('pieces') ? max(1, $given->whole('pieces')) : 1,
+            $given->flag('joint_in_ring_travel'),
+            $given->flag('flange_not_seated'),
+            $given->flag('edge_catches_nail'),
         );
 
         return [
-            'outside_mean_nm' => $fit->outsideMean->nanometres, 'outside_spread_nm' => $fit->outsideSpread->nanometres, 'spread_warning' => $fit->isSpreadTooLarge(),
-            'target_interference_nm' => $fit->target->nanometres, 'finish_cut_nm' => $fit->finishCut()->nanometres,
-            'rough_cut_nm' => $fit->roughCut($given->has('finish_stock_nm') ? $given->allowance('finish_stock_nm') : Length::ofNanometres(431_800))->nanometres,
+            'outside_mean_nm' => $fit->outsideMean->nanometres,
+            'outside_spread_nm' => $fit->outsideSpread->nanometres,
+            'spread_warning' => $fit->isSpreadTooLarge(),
+            'target_interference_nm' => $fit->target->nanometres,
+            'finish_cut_nm' => $fit->finishCut()->nanometres,
+            'rough_cut_nm' => $fit->roughCut(
+                $given->has('finish_stock_nm') ? $given->allowance('finish_stock_nm') : Length::ofNanometres(431_800),
+            )->nanometres,
             'depth_of_cut_nm' => $depth->nanometres,
-            'findings' => array_map(static fn (SleeveFinding $finding): string => $finding->value, $findings), 'customer_decides' => $findings !== [],
-        ]
-            + ($given->has('alpha') ? ['temperature_difference_c' => $fit->temperatureDifference($given->has('slip_nm') ? $given->allowance('slip_nm') : Length::ofNanometres(50_800), $given->number('alpha'))] : [])
-            + ($given->has('parent_bore') ? $this->parent($given, $fit) : []);
+            'findings' => array_map(static fn (SleeveFinding $finding): string => $finding->value, $findings),
+            'customer_decides' => $findings !== [],
+        ] +
+            ($given->has('alpha')
+                ? [
+                    'temperature_difference_c' => $fit->temperatureDifference(
+                        $given->has('slip_nm') ? $given->allowance('slip_nm') : Length::ofNanometres(50_800),
+                        $given->number('alpha'),
+                    ),
+                ]
+                : []) +
+            ($given->has('parent_bore') ? $this->parent($given, $fit) : []);
     }
 
     /** @return array<string, mixed> */
@@ -59,14 +76,25 @@ final class SleeveAdapter implements Adapter
             $axis = $reading->word('axis', Axis::class);
             $diameter = $reading->size('diameter_nm');
             $read["{$station->value} {$axis->value}"] = true;
-            $rows[] = ['station' => $station->value, 'axis' => $axis->value, 'interference_nm' => $fit->interferenceIn($diameter)->nanometres, 'inside' => $fit->isInside($diameter)];
+            $rows[] = [
+                'station' => $station->value,
+                'axis' => $axis->value,
+                'interference_nm' => $fit->interferenceIn($diameter)->nanometres,
+                'inside' => $fit->isInside($diameter),
+            ];
         }
-        $missing = array_filter(SleeveFit::placesToCheck(), static fn (array $place): bool => ! isset($read["{$place[0]->value} {$place[1]->value}"]));
+        $missing = array_filter(
+            SleeveFit::placesToCheck(),
+            static fn (array $place): bool => ! isset($read["{$place[0]->value} {$place[1]->value}"]),
+        );
 
-        return ['fit' => $rows, 'fit_result' => match (true) {
-            in_array(false, array_column($rows, 'inside'), true) => 'fail',
-            $missing !== [] => 'missing',
-            default => 'pass',
-        }];
+        return [
+            'fit' => $rows,
+            'fit_result' => match (true) {
+                in_array(false, array_column($rows, 'inside'), true) => 'fail',
+                $missing !== [] => 'missing',
+                default => 'pass',
+            },
+        ];
     }
 }

@@ -65,7 +65,7 @@ final class UncertaintyAdapter implements Adapter
         $rule = $given->word('rule', DecisionRule::class);
         $decision = $rule->decide($value, $given->length('limit_nm'), $given->word('limit_kind', LimitKind::class), $uncertainty);
 
-        return ['margin_nm' => $decision->margin->nanometres, 'decision' => $decision->conformity->value]
-            + ($rule === DecisionRule::Simple ? ['close_call' => $decision->isCloseCall] : []);
+        return ['margin_nm' => $decision->margin->nanometres, 'decision' => $decision->conformity->value] +
+            ($rule === DecisionRule::Simple ? ['close_call' => $decision->isCloseCall] : []);
     }
 }

@@ -15,9 +15,20 @@ final class WearmapAdapter implements Adapter
 {
     public function run(Given $given): array
     {
-        $points = array_map(static fn (Given $point): TracedPoint => new TracedPoint($point->number('theta_deg'), $point->word('station', Station::class), $point->length('radius_nm')), $given->parts('points'));
+        $points = array_map(
+            static fn (Given $point): TracedPoint => new TracedPoint(
+                $point->number('theta_deg'),
+                $point->word('station', Station::class),
+                $point->length('radius_nm'),
+            ),
+            $given->parts('points'),
+        );
         try {
-            $map = WearMap::of($points, $given->allowance('clean_up_stock_nm'), $given->has('allowed_shift_nm') ? $given->allowance('allowed_shift_nm') : Length::ofNanometres(127_000));
+            $map = WearMap::of(
+                $points,
+                $given->allowance('clean_up_stock_nm'),
+                $given->has('allowed_shift_nm') ? $given->allowance('allowed_shift_nm') : Length::ofNanometres(127_000),
+            );
         } catch (GeometryException $exception) {
             throw Refusal::withCode($exception->fault->value);
         }

@@ -12,7 +12,22 @@ use PHPat\Test\PHPat;
 final class ArchitectureRules
 {
     private const ORDER = [
-        'Quantity', 'Document', 'Geometry', 'Gauging', 'Engine\\Specification', 'Engine\\Places', 'Engine\\Policy', 'Record', 'Finding', 'Inspection', 'Features', 'Assessment', 'Planning', 'Work', 'Verification', 'Simulation',
+        'Quantity',
+        'Document',
+        'Geometry',
+        'Gauging',
+        'Engine\\Specification',
+        'Engine\\Places',
+        'Engine\\Policy',
+        'Record',
+        'Finding',
+        'Inspection',
+        'Features',
+        'Assessment',
+        'Planning',
+        'Work',
+        'Verification',
+        'Simulation',
     ];
 
     public function test_core_knows_no_framework_and_no_application(): Rule
@@ -47,7 +62,12 @@ final class ArchitectureRules
             yield PHPat::rule()
                 ->classes(Selector::inNamespace("NorthLedger\\Core\\Features\\{$folder}"))
                 ->shouldNotDependOn()
-                ->classes(...array_map(static fn (string $one) => Selector::inNamespace("NorthLedger\\Core\\Features\\{$one}"), array_values(array_diff($folders, [$folder]))))
+                ->classes(
+                    ...array_map(
+                        static fn (string $one) => Selector::inNamespace("NorthLedger\\Core\\Features\\{$one}"),
+                        array_values(array_diff($folders, [$folder])),
+                    ),
+                )
                 ->because('a feature can be added, changed or taken away by its own folder');
         }
     }

@@ -32,8 +32,12 @@ use NorthLedger\Core\Record\Reading;
 final class Bench
 {
     public const PLACES = [
-        [Station::Top, Axis::Thrust], [Station::Top, Axis::Inline], [Station::Middle, Axis::Thrust],
-        [Station::Middle, Axis::Inline], [Station::Bottom, Axis::Thrust], [Station::Bottom, Axis::Inline],
+        [Station::Top, Axis::Thrust],
+        [Station::Top, Axis::Inline],
+        [Station::Middle, Axis::Thrust],
+        [Station::Middle, Axis::Inline],
+        [Station::Bottom, Axis::Thrust],
+        [Station::Bottom, Axis::Inline],
     ];
 
     public static function sheet(string $family): SpecificationSheet
@@ -52,7 +56,8 @@ final class Bench
             }
         };
 
-        return Features::judge($section, $sheet, $policy ?? self::policy(), $nothing) ?? throw new LogicException("Nothing is judged on the sheet {$section->value}.");
+        return Features::judge($section, $sheet, $policy ?? self::policy(), $nothing) ??
+            throw new LogicException("Nothing is judged on the sheet {$section->value}.");
     }
 
     /** @param  array<string, mixed>  $changes  To the shop's defaults */
@@ -65,7 +70,12 @@ final class Bench
     public static function policyDocument(): array
     {
         /** @var array<string, mixed> $document */
-        $document = json_decode((string) file_get_contents(dirname(__DIR__, 2).'/resources/policy/defaults.json'), true, 16, JSON_THROW_ON_ERROR);
+        $document = json_decode(
+            (string) file_get_contents(dirname(__DIR__, 2).'/resources/policy/defaults.json'),
+            true,
+            16,
+            JSON_THROW_ON_ERROR,
+        );
 
         return $document;
     }
@@ -77,22 +87,38 @@ final class Bench
 
     public static function reading(Place $place, int $nanometres): Reading
     {
-        return Reading::of($place, [Length::ofNanometres($nanometres)], Instrument::ofKind(InstrumentKind::BoreGaugeTenth), Temperatures::of(11.0, 11.5, null, null));
+        return Reading::of(
+            $place,
+            [Length::ofNanometres($nanometres)],
+            Instrument::ofKind(InstrumentKind::BoreGaugeTenth),
+            Temperatures::of(11.0, 11.5, null, null),
+        );
     }
 
     /**
      * @param  list<float|int|null>  $over  Thou over the nominal at the six places; null where not read
      * @param  ?float  $pistonUnder  Thou below the nominal
      */
-    public static function bore(SpecificationSheet $sheet, int $cylinder, array $over, ?float $pistonUnder = null, ?BoreLooks $looks = null): BoreInspection
-    {
+    public static function bore(
+        SpecificationSheet $sheet,
+        int $cylinder,
+        array $over,
+        ?float $pistonUnder = null,
+        ?BoreLooks $looks = null,
+    ): BoreInspection {
         $readings = [];
         foreach (self::PLACES as $index => [$station, $axis]) {
             if (($over[$index] ?? null) !== null) {
-                $readings[] = self::reading(BorePlace::bore($cylinder, $station, $axis), $sheet->bore->nominal->nanometres + (int) round($over[$index] * 25_400));
+                $readings[] = self::reading(
+                    BorePlace::bore($cylinder, $station, $axis),
+                    $sheet->bore->nominal->nanometres + (int) round($over[$index] * 25_400),
+                );
             }
         }
-        $piston = $pistonUnder === null ? null : self::reading(BorePlace::piston($cylinder), $sheet->bore->nominal->nanometres - (int) round($pistonUnder * 25_400));
+        $piston =
+            $pistonUnder === null
+                ? null
+                : self::reading(BorePlace::piston($cylinder), $sheet->bore->nominal->nanometres - (int) round($pistonUnder * 25_400));
 
         return BoreInspection::of($cylinder, $readings, $piston, $looks ?? self::looksFine());
     }

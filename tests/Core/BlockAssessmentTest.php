@@ -24,7 +24,7 @@ final class BlockAssessmentTest extends TestCase
 
     public function test_an_empty_sheet_begins_with_the_worst_place(): void
     {
-        $assessment = $this->assess(array_fill(1, 4, []), looks: new BoreLooks);
+        $assessment = $this->assess(array_fill(1, 4, []), looks: new BoreLooks());
 
         $this->assertSame('bore.1.top.thrust', $assessment->next->place?->key());
         $this->assertSame(NextReason::WorstPlaceFirst, $assessment->next->reason);
@@ -45,9 +45,16 @@ final class BlockAssessmentTest extends TestCase
 
     public function test_one_missing_look_keeps_it_open_and_is_proposed(): void
     {
-        $assessment = $this->assess(array_fill(1, 4, self::SOUND), pistonUnder: 1.8, looks: new BoreLooks(
-            Bench::looksFine()->crack, Bench::looksFine()->ridgeAtTop, Bench::looksFine()->ridgeAtBottom, Bench::looksFine()->scoring,
-        ));
+        $assessment = $this->assess(
+            array_fill(1, 4, self::SOUND),
+            pistonUnder: 1.8,
+            looks: new BoreLooks(
+                Bench::looksFine()->crack,
+                Bench::looksFine()->ridgeAtTop,
+                Bench::looksFine()->ridgeAtBottom,
+                Bench::looksFine()->scoring,
+            ),
+        );
 
         $this->assertSame('pitting.1', $assessment->next->place?->key());
         $this->assertSame(NextReason::CompletesStaying, $assessment->next->reason);
@@ -57,22 +64,34 @@ final class BlockAssessmentTest extends TestCase
     public function test_worn_bores_are_settled_before_every_place_is_read(): void
     {
         $few = [6.2, 3.4, null, null, 0.8, null];
-        $assessment = $this->assess(array_fill(1, 4, $few), looks: new BoreLooks);
+        $assessment = $this->assess(array_fill(1, 4, $few), looks: new BoreLooks());
 
         $this->assertTrue($assessment->isSettled());
         $this->assertSame(PartVerdict::Recondition, $assessment->verdict);
         $this->assertSame('bore 508000', $assessment->recommendation?->option->key());
-        $this->assertSame('No further reading of the bores can change their verdict or their size.', $this->words()->next($assessment->next));
+        $this->assertSame(
+            'No further reading of the bores can change their verdict or their size.',
+            $this->words()->next($assessment->next),
+        );
     }
 
     public function test_it_says_what_would_change_it(): void
     {
-        $assessment = $this->assess([1 => self::SOUND, 2 => self::SOUND, 3 => [4.1, 1.7, 2.2, 1.2, 0.8, 0.6], 4 => self::SOUND], pistonUnder: 1.8);
+        $assessment = $this->assess(
+            [1 => self::SOUND, 2 => self::SOUND, 3 => [4.1, 1.7, 2.2, 1.2, 0.8, 0.6], 4 => self::SOUND],
+            pistonUnder: 1.8,
+        );
 
         [$change] = $assessment->changes();
-        $this->assertSame([3, ['out_of_round' => 60_960], ['out_of_round' => 50_800], false], [
-            $change->cylinder, array_map(static fn (Length $limit): int => $limit->nanometres, $change->limits), array_map(static fn (Length $limit): int => $limit->nanometres, $change->now), $change->withConcession,
-        ]);
+        $this->assertSame(
+            [3, ['out_of_round' => 60_960], ['out_of_round' => 50_800], false],
+            [
+                $change->cylinder,
+                array_map(static fn (Length $limit): int => $limit->nanometres, $change->limits),
+                array_map(static fn (Length $limit): int => $limit->nanometres, $change->now),
+                $change->withConcession,
+            ],
+        );
         $this->assertSame('cylinder 3 is past a limit', $this->words()->clause($assessment));
     }
 
@@ -109,7 +128,11 @@ final class BlockAssessmentTest extends TestCase
             $wear = $this->engineOfKnownWear($chance);
             $known = array_fill(1, 4, array_fill(0, 6, null));
             $assessment = $this->assess($known);
-            while ($assessment->next->place !== null && $assessment->next->place->station !== null && $assessment->next->place->axis !== null) {
+            while (
+                $assessment->next->place !== null &&
+                $assessment->next->place->station !== null &&
+                $assessment->next->place->axis !== null
+            ) {
                 $place = $assessment->next->place;
                 $index = array_search([$place->station, $place->axis], Bench::PLACES, true);
                 $known[$place->number][(int) $index] = $wear[$place->number][(int) $index];
@@ -119,7 +142,11 @@ final class BlockAssessmentTest extends TestCase
             $everything = $this->assess($wear, pistonUnder: 1.8);
             $this->assertSame($everything->canStay, $assessment->canStay, "engine {$engine}");
             $this->assertSame($everything->recommendation?->option->key(), $assessment->recommendation?->option->key(), "engine {$engine}");
-            $this->assertSame($everything->recommendation?->option->sleeved, $assessment->recommendation?->option->sleeved, "engine {$engine}");
+            $this->assertSame(
+                $everything->recommendation?->option->sleeved,
+                $assessment->recommendation?->option->sleeved,
+                "engine {$engine}",
+            );
             $full += 24;
         }
         $this->assertLessThan(0.8 * $full, $read);
@@ -131,22 +158,31 @@ final class BlockAssessmentTest extends TestCase
         $engine = $chance->getInt(10, 120) / 10;
         $wear = [];
         foreach ([1, 2, 3, 4] as $cylinder) {
-            $top = $engine * $chance->getInt(80, 120) / 100;
-            $wear[$cylinder] = array_map(static fn (float $share): float => round($top * $share, 1), [1.0, 0.58, 0.62, 0.38, 0.14, 0.10]);
+            $top = ($engine * $chance->getInt(80, 120)) / 100;
+            $wear[$cylinder] = array_map(static fn (float $share): float => round($top * $share, 1), [1.0, 0.58, 0.62, 0.38, 0.14, 0.1]);
         }
 
         return $wear;
     }
 
     /** @param  array<int, list<float|int|null>>  $bores */
-    private function assess(array $bores, ?float $pistonUnder = null, ?BoreLooks $looks = null, bool $declaresStandard = true): BlockAssessment
-    {
+    private function assess(
+        array $bores,
+        ?float $pistonUnder = null,
+        ?BoreLooks $looks = null,
+        bool $declaresStandard = true,
+    ): BlockAssessment {
         $sheet = Bench::sheet('tarn-4-198');
 
-        return BlockAssessment::of($sheet, Bench::policy(), array_map(
-            static fn (int $cylinder): BoreInspection => Bench::bore($sheet, $cylinder, $bores[$cylinder], $pistonUnder, $looks),
-            array_keys($bores),
-        ), $declaresStandard ? Length::zero() : null);
+        return BlockAssessment::of(
+            $sheet,
+            Bench::policy(),
+            array_map(
+                static fn (int $cylinder): BoreInspection => Bench::bore($sheet, $cylinder, $bores[$cylinder], $pistonUnder, $looks),
+                array_keys($bores),
+            ),
+            $declaresStandard ? Length::zero() : null,
+        );
     }
 
     private function words(): VerdictWords

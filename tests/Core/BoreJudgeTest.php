@@ -32,13 +32,18 @@ final class BoreJudgeTest extends TestCase
         $loose = $this->judge()->judge(Bench::bore($sheet, 1, [6, 5, 5, 4.5, 4, 3.5]));
 
         $this->assertSame(Outcome::Missing, $tight->finding(Criterion::Clearance)->outcome);
-        $this->assertSame(['piston.1'], array_map(static fn (Place $place): string => $place->key(), $tight->finding(Criterion::Clearance)->missing));
+        $this->assertSame(
+            ['piston.1'],
+            array_map(static fn (Place $place): string => $place->key(), $tight->finding(Criterion::Clearance)->missing),
+        );
         $this->assertSame(Outcome::Fail, $loose->finding(Criterion::Clearance)->outcome);
     }
 
     public function test_a_reading_at_the_limit_holds_and_is_a_close_call(): void
     {
-        $finding = $this->judge()->judge(Bench::bore(Bench::sheet('tarn-4-198'), 1, [2.5, 0.5, 1, 0.5, 0.5, 0.4], 1.5))->finding(Criterion::OutOfRound);
+        $finding = $this->judge()
+            ->judge(Bench::bore(Bench::sheet('tarn-4-198'), 1, [2.5, 0.5, 1, 0.5, 0.5, 0.4], 1.5))
+            ->finding(Criterion::OutOfRound);
 
         $this->assertSame(Outcome::Pass, $finding->outcome);
         $this->assertTrue($finding->isCloseCall);
@@ -55,9 +60,9 @@ final class BoreJudgeTest extends TestCase
 
     public function test_deposits_hide_a_ridge_unless_the_other_end_catches(): void
     {
-        $judge = fn (RidgeLook $top, RidgeLook $bottom): Outcome => $this->judge()->judge(
-            Bench::bore(Bench::sheet('tarn-4-198'), 1, [], null, new BoreLooks(ridgeAtTop: $top, ridgeAtBottom: $bottom)),
-        )->finding(Criterion::Ridge)->outcome;
+        $judge = fn (RidgeLook $top, RidgeLook $bottom): Outcome => $this->judge()
+            ->judge(Bench::bore(Bench::sheet('tarn-4-198'), 1, [], null, new BoreLooks(ridgeAtTop: $top, ridgeAtBottom: $bottom)))
+            ->finding(Criterion::Ridge)->outcome;
 
         $this->assertSame(Outcome::Missing, $judge(RidgeLook::Deposits, RidgeLook::None));
         $this->assertSame(Outcome::Fail, $judge(RidgeLook::Deposits, RidgeLook::CatchesNail));
@@ -66,9 +71,9 @@ final class BoreJudgeTest extends TestCase
 
     public function test_a_concession_covers_pitting_that_is_felt_and_no_more(): void
     {
-        $judge = fn (PittingClass $class): Outcome => $this->judge()->judge(
-            Bench::bore(Bench::sheet('tarn-4-198'), 1, [], null, new BoreLooks(pitting: $class, pittingConceded: true)),
-        )->finding(Criterion::Pitting)->outcome;
+        $judge = fn (PittingClass $class): Outcome => $this->judge()
+            ->judge(Bench::bore(Bench::sheet('tarn-4-198'), 1, [], null, new BoreLooks(pitting: $class, pittingConceded: true)))
+            ->finding(Criterion::Pitting)->outcome;
 
         $this->assertSame(Outcome::Concession, $judge(PittingClass::Felt));
         $this->assertSame(Outcome::Fail, $judge(PittingClass::CatchesNail));
@@ -76,17 +81,26 @@ final class BoreJudgeTest extends TestCase
 
     public function test_a_finding_says_its_value_limit_margin_and_doubt(): void
     {
-        $finding = $this->judge()->judge(Bench::bore(Bench::sheet('tarn-4-198'), 3, [9.6, 5.2, null, null, 2.2]))->finding(Criterion::OutOfRound);
+        $finding = $this->judge()
+            ->judge(Bench::bore(Bench::sheet('tarn-4-198'), 3, [9.6, 5.2, null, null, 2.2]))
+            ->finding(Criterion::OutOfRound);
 
-        $this->assertSame([111_760, 50_800, -60_960], [$finding->value?->value, $finding->limits?->tolerance()->nanometres, $finding->margin?->value]);
+        $this->assertSame(
+            [111_760, 50_800, -60_960],
+            [$finding->value?->value, $finding->limits?->tolerance()->nanometres, $finding->margin?->value],
+        );
         $this->assertEqualsWithDelta(2 * sqrt(2 * (2_540 ** 2 / 12 + 2_540 ** 2)), $finding->uncertainty?->expanded()->nanometres, 1);
-        $this->assertSame(['bore.3.top.thrust', 'bore.3.top.inline'], array_map(static fn ($reading): string => $reading->place->key(), $finding->readings));
+        $this->assertSame(
+            ['bore.3.top.thrust', 'bore.3.top.inline'],
+            array_map(static fn ($reading): string => $reading->place->key(), $finding->readings),
+        );
     }
 
     public function test_once_past_a_limit_more_readings_never_bring_it_back(): void
     {
         $sheet = Bench::sheet('tarn-4-198');
-        $this->limitTo(60)->forAll(Generators::tuple(...array_fill(0, 6, Generators::choose(0, 90))), Generators::choose(0, 5))
+        $this->limitTo(60)
+            ->forAll(Generators::tuple(...array_fill(0, 6, Generators::choose(0, 90))), Generators::choose(0, 5))
             ->then(function (array $tenths, int $left) use ($sheet): void {
                 $all = array_map(static fn (int $value): float => $value / 10, $tenths);
                 $some = $all;
@@ -106,7 +120,10 @@ final class BoreJudgeTest extends TestCase
         $bore = Bench::bore($sheet, 1, [3, 2, 2.5, 1.5, 1, 0.5], 1.5);
         $shuffled = BoreInspection::of(1, array_values(array_reverse($bore->readings)), $bore->piston, $bore->looks);
 
-        $this->assertEquals(array_column($this->judge()->judge($bore)->findings, 'outcome'), array_column($this->judge()->judge($shuffled)->findings, 'outcome'));
+        $this->assertEquals(
+            array_column($this->judge()->judge($bore)->findings, 'outcome'),
+            array_column($this->judge()->judge($shuffled)->findings, 'outcome'),
+        );
         $this->assertEquals($this->judge()->judge($bore)->measures->size(), $this->judge()->judge($shuffled)->measures->size());
     }
 
@@ -114,6 +131,15 @@ final class BoreJudgeTest extends TestCase
     {
         $sheet = Bench::sheet('tarn-4-198');
 
-        return new BoreJudge($sheet->bore->nominal, $sheet->bore->oversizes, $sheet->bore->service, Length::ofNanometres(101_600), Length::zero(), Pistons::of($sheet->piston, Length::ofNanometres(76_200)), 2, $rule);
+        return new BoreJudge(
+            $sheet->bore->nominal,
+            $sheet->bore->oversizes,
+            $sheet->bore->service,
+            Length::ofNanometres(101_600),
+            Length::zero(),
+            Pistons::of($sheet->piston, Length::ofNanometres(76_200)),
+            2,
+            $rule,
+        );
     }
 }

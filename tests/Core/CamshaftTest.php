@@ -28,8 +28,14 @@ final class CamshaftTest extends TestCase
     {
         $plan = InspectionPlan::of(Section::Housings, Bench::sheet('tarn-4-198'));
         $this->assertFalse($plan->find(Place::parse('cambore.3.90'))?->isNeeded);
-        $this->assertSame(['Camshaft bore 3, 90°', 'Camshaft bore 2, offset from the line'], [Place::parse('cambore.3.90')->words(), Place::parse('camoffset.2')->words()]);
-        $this->assertNull(InspectionPlan::of(Section::Housings, Bench::sheet('quern-3-16'))->find(Place::parse('cambore.1.0')), 'its camshaft runs in the head');
+        $this->assertSame(
+            ['Camshaft bore 3, 90°', 'Camshaft bore 2, offset from the line'],
+            [Place::parse('cambore.3.90')->words(), Place::parse('camoffset.2')->words()],
+        );
+        $this->assertNull(
+            InspectionPlan::of(Section::Housings, Bench::sheet('quern-3-16'))->find(Place::parse('cambore.1.0')),
+            'its camshaft runs in the head',
+        );
         $this->assertSame([], $this->findings([]));
     }
 
@@ -38,20 +44,37 @@ final class CamshaftTest extends TestCase
         $good = $this->findings(['cambore.1.0' => self::MIDDLE, 'cambore.1.90' => self::MIDDLE + 5_000, 'camoffset.1' => -self::THOU]);
         $this->assertSame([Outcome::Pass, Outcome::Pass, Outcome::Pass], array_column($good, 'outcome'));
 
-        $bad = $this->findings(['cambore.1.0' => self::MIDDLE, 'cambore.1.90' => self::MIDDLE + 2 * self::THOU, 'camoffset.2' => -2 * self::THOU]);
+        $bad = $this->findings([
+            'cambore.1.0' => self::MIDDLE,
+            'cambore.1.90' => self::MIDDLE + 2 * self::THOU,
+            'camoffset.2' => -2 * self::THOU,
+        ]);
         $this->assertSame(
-            [['cambore.1', Criterion::Size, Outcome::Fail], ['cambore.1', Criterion::OutOfRound, Outcome::Fail], ['cambore.2', Criterion::OffLine, Outcome::Fail]],
+            [
+                ['cambore.1', Criterion::Size, Outcome::Fail],
+                ['cambore.1', Criterion::OutOfRound, Outcome::Fail],
+                ['cambore.2', Criterion::OffLine, Outcome::Fail],
+            ],
             array_map(static fn (Finding $finding): array => [$finding->about->code, $finding->criterion, $finding->outcome], $bad),
         );
         $this->assertSame(2 * self::THOU, $bad[2]->value?->value, 'up or down, it is as far off');
         $missing = $this->findings(['cambore.2.0' => 20 * self::THOU + self::MIDDLE]);
-        $this->assertSame([Outcome::Fail, Outcome::Missing], array_column($missing, 'outcome'), 'the second is smaller; one reading has no roundness');
+        $this->assertSame(
+            [Outcome::Fail, Outcome::Missing],
+            array_column($missing, 'outcome'),
+            'the second is smaller; one reading has no roundness',
+        );
     }
 
     public function test_what_fails_is_bored_in_line_once_for_each_bore(): void
     {
-        $works = Bench::judge(Section::Housings, Bench::sheet('tarn-4-198'))->judge($this->read(['cambore.1.0' => self::MIDDLE, 'cambore.1.90' => self::MIDDLE + 2 * self::THOU]))->works;
-        $this->assertSame([['cambore.1', WorkKind::LineBore]], array_map(static fn (PlannedWork $work): array => [$work->about->code, $work->kind], $works));
+        $works = Bench::judge(Section::Housings, Bench::sheet('tarn-4-198'))->judge(
+            $this->read(['cambore.1.0' => self::MIDDLE, 'cambore.1.90' => self::MIDDLE + 2 * self::THOU]),
+        )->works;
+        $this->assertSame(
+            [['cambore.1', WorkKind::LineBore]],
+            array_map(static fn (PlannedWork $work): array => [$work->about->code, $work->kind], $works),
+        );
     }
 
     /**
@@ -62,7 +85,9 @@ final class CamshaftTest extends TestCase
     {
         $judged = Bench::judge(Section::Housings, Bench::sheet('tarn-4-198'))->judge($this->read($nanometres));
 
-        return array_values(array_filter($judged->findings, static fn (Finding $finding): bool => str_starts_with($finding->about->code, 'cambore')));
+        return array_values(
+            array_filter($judged->findings, static fn (Finding $finding): bool => str_starts_with($finding->about->code, 'cambore')),
+        );
     }
 
     /** @param  array<string, int>  $nanometres */

@@ -21,7 +21,10 @@ final class CaseFileTest extends TestCase
 
     public function test_a_tolerance_covers_what_lies_below_its_name_and_nothing_else(): void
     {
-        $case = $this->caseWith(['expect' => ['centre' => ['x_nm' => 100, 'y_nm' => 200], 'size_nm' => 5], 'tolerance' => ['centre' => 10]]);
+        $case = $this->caseWith([
+            'expect' => ['centre' => ['x_nm' => 100, 'y_nm' => 200], 'size_nm' => 5],
+            'tolerance' => ['centre' => 10],
+        ]);
 
         $this->assertSame([], $case->differences(['centre' => ['x_nm' => 110, 'y_nm' => 190], 'size_nm' => 5]));
         $this->assertCount(1, $case->differences(['centre' => ['x_nm' => 111, 'y_nm' => 190], 'size_nm' => 5]));
@@ -55,8 +58,16 @@ final class CaseFileTest extends TestCase
 
     public function test_a_refusal_is_compared_by_its_code(): void
     {
-        $case = $this->caseWith(['area' => 'notation', 'given' => ['text' => '', 'unit' => 'in', 'setup' => 'absolute'], 'expect' => ['error' => 'empty']]);
-        $wrong = $this->caseWith(['area' => 'notation', 'given' => ['text' => '', 'unit' => 'in', 'setup' => 'absolute'], 'expect' => ['error' => 'too_fine']]);
+        $case = $this->caseWith([
+            'area' => 'notation',
+            'given' => ['text' => '', 'unit' => 'in', 'setup' => 'absolute'],
+            'expect' => ['error' => 'empty'],
+        ]);
+        $wrong = $this->caseWith([
+            'area' => 'notation',
+            'given' => ['text' => '', 'unit' => 'in', 'setup' => 'absolute'],
+            'expect' => ['error' => 'too_fine'],
+        ]);
 
         $this->assertSame([], CaseRunner::differences($case));
         $this->assertNotSame([], CaseRunner::differences($wrong));

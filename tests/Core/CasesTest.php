@@ -32,7 +32,10 @@ final class CasesTest extends TestCase
     {
         $case = CaseFile::read(dirname(__DIR__).'/cases/notation/01-decimal-inches.json');
 
-        $this->assertSame(['/value_nm: expected 96837500, got 96837501'], $case->differences(['value_nm' => 96_837_501, 'means' => 'length']));
+        $this->assertSame(
+            ['/value_nm: expected 96837500, got 96837501'],
+            $case->differences(['value_nm' => 96_837_501, 'means' => 'length']),
+        );
         $this->assertSame(['/means: not in the answer'], $case->differences(['value_nm' => 96_837_500]));
     }
 }

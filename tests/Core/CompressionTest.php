@@ -33,7 +33,12 @@ final class CompressionTest extends TestCase
 
         $this->assertEqualsWithDelta($whole, $this->ratio(60_000, 2 * $millimetre, 0), 1e-9);
         $this->assertEqualsWithDelta($whole, $this->ratio(60_000, $millimetre, 1_000_000), 1e-9);
-        $this->assertEqualsWithDelta($whole, $this->ratio(60_000 + 3 * $millimetre, 0, -1_000_000), 1e-9, 'a piston that stands proud takes room away');
+        $this->assertEqualsWithDelta(
+            $whole,
+            $this->ratio(60_000 + 3 * $millimetre, 0, -1_000_000),
+            1e-9,
+            'a piston that stands proud takes room away',
+        );
         $this->assertEqualsWithDelta($whole, $this->ratio(60_000, 0, 0, -2 * $millimetre), 1e-9, 'a dish gives room');
         $this->assertEqualsWithDelta($whole, $this->ratio(60_000 + 5 * $millimetre, 0, 0, 3 * $millimetre), 1e-9, 'a dome takes it');
     }
@@ -75,7 +80,11 @@ final class CompressionTest extends TestCase
 
     public function test_a_bobweight_balances_all_that_turns_and_a_share_of_what_goes_up_and_down(): void
     {
-        $weight = fn (int $rods, float $factor): int => Bobweight::of($rods, $factor, ...array_map(Mass::ofMicrograms(...), [400, 50, 4, 500, 120, 40, 2, 200]))->total->micrograms;
+        $weight = fn (int $rods, float $factor): int => Bobweight::of(
+            $rods,
+            $factor,
+            ...array_map(Mass::ofMicrograms(...), [400, 50, 4, 500, 120, 40, 2, 200]),
+        )->total->micrograms;
 
         $this->assertSame([454, 454 + 431, 2 * (454 + 431), 454 + 862], [$weight(1, 0), $weight(1, 0.5), $weight(2, 0.5), $weight(1, 1)]);
         $this->expectException(PlanningException::class);
@@ -87,6 +96,13 @@ final class CompressionTest extends TestCase
     {
         $hundred = Length::ofNanometres(100_000_000);
 
-        return CompressionRatio::of($hundred, $hundred, Volume::ofCubicMillimetres($chamber), Volume::ofCubicMillimetres($gasket), Length::ofNanometres($deck), Volume::ofCubicMillimetres($crown))->value();
+        return CompressionRatio::of(
+            $hundred,
+            $hundred,
+            Volume::ofCubicMillimetres($chamber),
+            Volume::ofCubicMillimetres($gasket),
+            Length::ofNanometres($deck),
+            Volume::ofCubicMillimetres($crown),
+        )->value();
     }
 }

@@ -107,7 +107,11 @@ final class CracksTest extends TestCase
                 }
             }
             foreach ($sheet->pronePlaces as $place) {
-                $this->assertInstanceOf(Disposition::class, DispositionTable::dispose($sheet->materialAt($place->face->part(), $place->zone), $place->zone), "{$family} {$place->number}");
+                $this->assertInstanceOf(
+                    Disposition::class,
+                    DispositionTable::dispose($sheet->materialAt($place->face->part(), $place->zone), $place->zone),
+                    "{$family} {$place->number}",
+                );
             }
         }
         $this->assertGreaterThan(150, $settled);
@@ -120,8 +124,14 @@ final class CracksTest extends TestCase
             $this->assertSame(Disposition::Scrap, DispositionTable::dispose(Material::Magnesium, $zone));
         }
         $this->assertSame(Disposition::Scrap, DispositionTable::dispose(Material::Aluminium, CrackZone::Rod));
-        $this->assertSame(Disposition::WeldRepair, DispositionTable::dispose(Material::Magnesium, CrackZone::CaseWall, specified: Disposition::WeldRepair));
-        $this->assertSame(Disposition::GrindAndCheckAgain, DispositionTable::dispose(Material::Steel, CrackZone::CrankshaftJournal, grindsOut: true));
+        $this->assertSame(
+            Disposition::WeldRepair,
+            DispositionTable::dispose(Material::Magnesium, CrackZone::CaseWall, specified: Disposition::WeldRepair),
+        );
+        $this->assertSame(
+            Disposition::GrindAndCheckAgain,
+            DispositionTable::dispose(Material::Steel, CrackZone::CrankshaftJournal, grindsOut: true),
+        );
     }
 
     public function test_a_check_counts_its_timers_over_midnight(): void
@@ -130,14 +140,25 @@ final class CracksTest extends TestCase
         $this->assertSame('2026-03-02 00:05:00', $run->dueAt()?->format('Y-m-d H:i:s'));
         $this->assertSame(StepKind::Wipe, $run->next()?->kind);
 
-        $read = $this->dyeRun(['clean' => '2026-03-01 23:40:00', 'penetrant' => '2026-03-01 23:50:00', 'wipe' => '2026-03-02 00:00:00', 'developer' => '2026-03-02 00:04:00', 'read' => '2026-03-02 00:14:00']);
+        $read = $this->dyeRun([
+            'clean' => '2026-03-01 23:40:00',
+            'penetrant' => '2026-03-01 23:50:00',
+            'wipe' => '2026-03-02 00:00:00',
+            'developer' => '2026-03-02 00:04:00',
+            'read' => '2026-03-02 00:14:00',
+        ]);
         $this->assertSame([], $read->marks(), 'both timers had just ended');
         $this->assertNull($read->dueAt());
     }
 
     public function test_a_reading_before_a_timer_ends_or_an_hour_after_is_taken_and_marked(): void
     {
-        $steps = ['clean' => '2026-03-01 10:00:00', 'penetrant' => '2026-03-01 10:05:00', 'wipe' => '2026-03-01 10:15:00', 'developer' => '2026-03-01 10:20:00'];
+        $steps = [
+            'clean' => '2026-03-01 10:00:00',
+            'penetrant' => '2026-03-01 10:05:00',
+            'wipe' => '2026-03-01 10:15:00',
+            'developer' => '2026-03-01 10:20:00',
+        ];
         $run = $this->dyeRun($steps);
         $this->assertSame('11:20', $run->tooLateAt()?->format('H:i'));
         $this->assertSame([TimingMark::Early], $run->marksAt(new DateTimeImmutable('2026-03-01 10:29:59')));
@@ -150,13 +171,29 @@ final class CracksTest extends TestCase
     public function test_a_part_is_never_called_free_of_cracks_and_a_crankshaft_says_surface_only(): void
     {
         $sheet = Bench::sheet('fell-6-d');
-        $read = new CheckRun('a', CheckMethod::WetMagneticParticle, EnginePart::Crankshaft, [Face::Crankshaft], Surface::Machined, CheckProcedure::magneticParticle(true), ['read' => new DateTimeImmutable]);
+        $read = new CheckRun(
+            'a',
+            CheckMethod::WetMagneticParticle,
+            EnginePart::Crankshaft,
+            [Face::Crankshaft],
+            Surface::Machined,
+            CheckProcedure::magneticParticle(true),
+            ['read' => new DateTimeImmutable()],
+        );
         $report = new CrackReport($sheet, [], [$read], [], []);
         $crankshaft = $report->part(EnginePart::Crankshaft);
         $this->assertSame([CrackState::NoIndicationFound, true], [$crankshaft->state, $crankshaft->surfaceOnly]);
         $this->assertSame(CrackState::NotChecked, $report->part(EnginePart::Block)->state);
 
-        $sentOut = new CheckRun('b', CheckMethod::Ultrasonic, EnginePart::Crankshaft, [Face::Crankshaft], Surface::Machined, CheckProcedure::sentOut(CheckMethod::Ultrasonic), ['read' => new DateTimeImmutable]);
+        $sentOut = new CheckRun(
+            'b',
+            CheckMethod::Ultrasonic,
+            EnginePart::Crankshaft,
+            [Face::Crankshaft],
+            Surface::Machined,
+            CheckProcedure::sentOut(CheckMethod::Ultrasonic),
+            ['read' => new DateTimeImmutable()],
+        );
         $this->assertFalse((new CrackReport($sheet, [], [$read, $sentOut], [], []))->part(EnginePart::Crankshaft)->surfaceOnly);
         foreach (CrackState::cases() as $state) {
             $this->assertStringNotContainsString('no crack', $state->value);
@@ -165,7 +202,15 @@ final class CracksTest extends TestCase
 
     public function test_a_rough_surface_is_a_doubt(): void
     {
-        $run = new CheckRun('a', CheckMethod::DryMagneticParticle, EnginePart::Block, [Face::Deck], Surface::Blasted, CheckProcedure::magneticParticle(false), ['read' => new DateTimeImmutable]);
+        $run = new CheckRun(
+            'a',
+            CheckMethod::DryMagneticParticle,
+            EnginePart::Block,
+            [Face::Deck],
+            Surface::Blasted,
+            CheckProcedure::magneticParticle(false),
+            ['read' => new DateTimeImmutable()],
+        );
         $report = new CrackReport(Bench::sheet('tarn-4-198'), [], [$run], [], []);
         $this->assertSame(['blasted: blasting smears the mouths of fine cracks shut'], $report->part(EnginePart::Block)->doubts);
         $this->assertTrue($report->isRead(Face::Deck));
@@ -174,7 +219,15 @@ final class CracksTest extends TestCase
 
     public function test_a_place_on_the_map_has_to_be_one(): void
     {
-        foreach ([[Face::Deck, CrackZone::Rod, null, [[1, 1]]], [Face::Deck, CrackZone::BoreWall, null, [[1, 1]]], [Face::Deck, CrackZone::BoreWall, 1, []], [Face::Deck, CrackZone::BoreWall, 1, [[1, 1001]]], [Face::Deck, CrackZone::BoreWall, 1, array_fill(0, 13, [1, 1])]] as [$face, $zone, $cylinder, $points]) {
+        foreach (
+            [
+                [Face::Deck, CrackZone::Rod, null, [[1, 1]]],
+                [Face::Deck, CrackZone::BoreWall, null, [[1, 1]]],
+                [Face::Deck, CrackZone::BoreWall, 1, []],
+                [Face::Deck, CrackZone::BoreWall, 1, [[1, 1001]]],
+                [Face::Deck, CrackZone::BoreWall, 1, array_fill(0, 13, [1, 1])],
+            ] as [$face, $zone, $cylinder, $points]
+        ) {
             try {
                 CrackLocation::on($face, $zone, $cylinder, $points);
                 $this->fail('It was taken.');
@@ -204,7 +257,11 @@ final class CracksTest extends TestCase
         $test = Bench::sheet('cairn-l4-144')->pressureTests[0];
         $this->assertSame(PressureState::Tight, PressureReading::of($test, 140, 135, 15, 16.0, 0)->state());
         $this->assertSame(PressureState::Leaks, PressureReading::of($test, 140, 134.9, 15, null, 0)->state());
-        $this->assertSame(PressureState::Leaks, PressureReading::of($test, 140, 140, 2, null, 1)->state(), 'a leak that is seen needs no waiting');
+        $this->assertSame(
+            PressureState::Leaks,
+            PressureReading::of($test, 140, 140, 2, null, 1)->state(),
+            'a leak that is seen needs no waiting',
+        );
         $this->assertSame(PressureState::NotShown, PressureReading::of($test, 140, 138, 14.9, null, 0)->state());
         $this->assertSame(PressureState::NotShown, PressureReading::of($test, 139, 138, 20, null, 0)->state());
         $this->expectException(ImpossibleReading::class);
@@ -216,6 +273,15 @@ final class CracksTest extends TestCase
     {
         $dwell = Dwell::at(18.0, DwellSchool::Short);
 
-        return new CheckRun('run', CheckMethod::DyePenetrant, EnginePart::Block, [Face::Deck], Surface::CleanCast, CheckProcedure::dyePenetrant($dwell), array_map(static fn (string $at): DateTimeImmutable => new DateTimeImmutable($at), $done), $dwell);
+        return new CheckRun(
+            'run',
+            CheckMethod::DyePenetrant,
+            EnginePart::Block,
+            [Face::Deck],
+            Surface::CleanCast,
+            CheckProcedure::dyePenetrant($dwell),
+            array_map(static fn (string $at): DateTimeImmutable => new DateTimeImmutable($at), $done),
+            $dwell,
+        );
     }
 }

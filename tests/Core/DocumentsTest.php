@@ -18,7 +18,10 @@ final class DocumentsTest extends TestCase
         $text = (string) file_get_contents(self::ROOT.$document);
         preg_match_all('#`((?:core|app|tests|resources|docs|bin|packages)/[\w/.-]+)`#', $text, $named);
         preg_match_all('#\]\((?!http)([\w/.-]+)\)#', $text, $linked);
-        $missing = array_filter($named[1], static fn (string $path): bool => ! file_exists(self::ROOT.$path) && ! file_exists(self::ROOT.$path.'.php'));
+        $missing = array_filter(
+            $named[1],
+            static fn (string $path): bool => ! file_exists(self::ROOT.$path) && ! file_exists(self::ROOT.$path.'.php'),
+        );
         $broken = array_filter($linked[1], static fn (string $path): bool => ! file_exists(self::ROOT.dirname($document).'/'.$path));
         $this->assertSame([], [...array_values($missing), ...array_values($broken)]);
     }
@@ -48,7 +51,9 @@ final class DocumentsTest extends TestCase
         $classes = [];
         foreach (['core', 'app', 'tests'] as $folder) {
             /** @var \SplFileInfo $file */
-            foreach (new \RecursiveIteratorIterator(new \RecursiveDirectoryIterator(self::ROOT.$folder, \FilesystemIterator::SKIP_DOTS)) as $file) {
+            foreach (
+                new \RecursiveIteratorIterator(new \RecursiveDirectoryIterator(self::ROOT.$folder, \FilesystemIterator::SKIP_DOTS)) as $file
+            ) {
                 $classes[] = $file->getBasename('.php');
             }
         }

@@ -35,19 +35,37 @@ final class EngineAssessmentTest extends TestCase
         $this->engine = new MeasuredEngine($this->sheet);
     }
 
-    /** @return iterable<string, array{list<float>, array<string, array<string, int|string|null>>, list<array{EnginePart, Remedy}>, EngineVerdict}> */
+    /**
+     * @return iterable<string, array{list<float>, array<string, array<string, int|string|null>>, list<array{EnginePart, Remedy}>,
+     *     EngineVerdict}>
+     */
     public static function engines(): iterable
     {
         yield 'everything sound' => [self::SOUND, [], [], EngineVerdict::AsIs];
         yield 'bores worn' => [[9.6, 5.2, 4.0, 3.0, 1.2, 0.8], [], [], EngineVerdict::WithMachining];
-        yield 'a journal worn' => [self::SOUND, ['crankshaft' => ['main.2.front.0' => 66_662_300 - 100_000]], [], EngineVerdict::WithMachining];
-        yield 'a journal beyond grinding' => [self::SOUND, ['crankshaft' => ['main.2.front.0' => 66_662_300 - 1_500_000]], [], EngineVerdict::WithRepairs];
+        yield 'a journal worn' => [
+            self::SOUND,
+            ['crankshaft' => ['main.2.front.0' => 66_662_300 - 100_000]],
+            [],
+            EngineVerdict::WithMachining,
+        ];
+        yield 'a journal beyond grinding' => [
+            self::SOUND,
+            ['crankshaft' => ['main.2.front.0' => 66_662_300 - 1_500_000]],
+            [],
+            EngineVerdict::WithRepairs,
+        ];
         yield 'a cracked rod is replaced' => [self::SOUND, [], [[EnginePart::Rods, Remedy::Scrap]], EngineVerdict::WithRepairs];
         yield 'a cracked block is the end' => [self::SOUND, [], [[EnginePart::Block, Remedy::Scrap]], EngineVerdict::No];
         yield 'a crack that can be stitched' => [self::SOUND, [], [[EnginePart::Block, Remedy::Repair]], EngineVerdict::WithRepairs];
         yield 'a crack nobody has decided about' => [self::SOUND, [], [[EnginePart::Head, Remedy::Decide]], EngineVerdict::NotYetKnown];
         yield 'a reading missing' => [self::SOUND, ['rods' => ['bend.3' => null]], [], EngineVerdict::NotYetKnown];
-        yield 'a scrapped block with readings missing' => [self::SOUND, ['rods' => ['bend.3' => null]], [[EnginePart::Block, Remedy::Scrap]], EngineVerdict::No];
+        yield 'a scrapped block with readings missing' => [
+            self::SOUND,
+            ['rods' => ['bend.3' => null]],
+            [[EnginePart::Block, Remedy::Scrap]],
+            EngineVerdict::No,
+        ];
     }
 
     /**
@@ -56,8 +74,12 @@ final class EngineAssessmentTest extends TestCase
      * @param  list<array{EnginePart, Remedy}>  $defects
      */
     #[DataProvider('engines')]
-    public function test_the_engine_is_as_good_as_its_parts_can_be_made(array $bores, array $changes, array $defects, EngineVerdict $verdict): void
-    {
+    public function test_the_engine_is_as_good_as_its_parts_can_be_made(
+        array $bores,
+        array $changes,
+        array $defects,
+        EngineVerdict $verdict,
+    ): void {
         $this->assertSame($verdict, $this->assess($bores, $changes, $defects)->verdict);
     }
 
@@ -70,12 +92,17 @@ final class EngineAssessmentTest extends TestCase
 
     public function test_nothing_is_asked_of_a_part_that_did_not_come(): void
     {
-        $absent = array_values(array_filter(EnginePart::cases(), static fn (EnginePart $part): bool => ! Arrival::ShortBlock->brings($part)));
+        $absent = array_values(
+            array_filter(EnginePart::cases(), static fn (EnginePart $part): bool => ! Arrival::ShortBlock->brings($part)),
+        );
         $this->assertSame([EnginePart::Head], $absent);
         $sections = $this->sections([]);
         $sections['heads'] = SectionJudgement::notBegun(Section::Heads, $this->sheet);
         $this->assertSame(EngineVerdict::NotYetKnown, $this->of($sections, [])->verdict, 'the lifters run in the block');
-        $this->assertSame(EngineVerdict::NotYetKnown, $this->of(['deck' => SectionJudgement::notBegun(Section::Deck, $this->sheet)] + $sections, $absent)->verdict);
+        $this->assertSame(
+            EngineVerdict::NotYetKnown,
+            $this->of(['deck' => SectionJudgement::notBegun(Section::Deck, $this->sheet)] + $sections, $absent)->verdict,
+        );
         $this->assertFalse($this->of($sections, $absent)->parts['head']->isHere);
     }
 
@@ -114,7 +141,16 @@ final class EngineAssessmentTest extends TestCase
      */
     private function block(array $over, array $defects): BlockAssessment
     {
-        return BlockAssessment::of($this->sheet, Bench::policy(), array_map(fn (int $cylinder): BoreInspection => Bench::bore($this->sheet, $cylinder, $over, 1.9), $this->sheet->layout->cylinders()), Length::zero(), $defects);
+        return BlockAssessment::of(
+            $this->sheet,
+            Bench::policy(),
+            array_map(
+                fn (int $cylinder): BoreInspection => Bench::bore($this->sheet, $cylinder, $over, 1.9),
+                $this->sheet->layout->cylinders(),
+            ),
+            Length::zero(),
+            $defects,
+        );
     }
 
     /**
@@ -125,7 +161,9 @@ final class EngineAssessmentTest extends TestCase
     {
         $judged = [];
         foreach (array_filter(Section::cases(), static fn (Section $section): bool => $section->judgesParts()) as $section) {
-            $judged[$section->value] = Bench::judge($section, $this->sheet)->judge($this->engine->measurements($section, $changes[$section->value] ?? []));
+            $judged[$section->value] = Bench::judge($section, $this->sheet)->judge(
+                $this->engine->measurements($section, $changes[$section->value] ?? []),
+            );
         }
 
         return $judged;

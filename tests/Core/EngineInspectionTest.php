@@ -33,7 +33,10 @@ final class EngineInspectionTest extends TestCase
 
         $unchecked = $this->inspect(new KnownEngine($this->sheet), ['crack_check' => ['block' => 'needed'] + $this->needs()]);
         $this->assertSame(EngineVerdict::NotYetKnown, $unchecked->engine()->verdict, 'no part is called good unchecked');
-        $this->assertSame(['CRACK-5a'], array_values(array_unique(array_map(static fn (PartDefect $defect): string => $defect->rule, $unchecked->defects()))));
+        $this->assertSame(
+            ['CRACK-5a'],
+            array_values(array_unique(array_map(static fn (PartDefect $defect): string => $defect->rule, $unchecked->defects()))),
+        );
     }
 
     public function test_each_section_is_judged_when_it_is_asked_for_and_once(): void
@@ -45,7 +48,11 @@ final class EngineInspectionTest extends TestCase
         $this->assertSame($inspection->judged(Section::Rods), $inspection->judged(Section::Rods));
         $this->assertSame(['rods'], array_values(array_unique($facts->asked)));
         $inspection->judged(Section::Crankshaft);
-        $this->assertSame(['rods', 'crankshaft', 'housings'], array_values(array_unique($facts->asked)), 'its oil clearances rest on housings and rods');
+        $this->assertSame(
+            ['rods', 'crankshaft', 'housings'],
+            array_values(array_unique($facts->asked)),
+            'its oil clearances rest on housings and rods',
+        );
     }
 
     public function test_what_the_customer_lives_with_no_longer_fails(): void
@@ -55,7 +62,13 @@ final class EngineInspectionTest extends TestCase
         $this->assertSame(PartVerdict::Recondition, $failing->judged(Section::Rods)->verdict());
         $this->assertSame(EngineVerdict::WithMachining, $failing->engine()->verdict);
 
-        $conceded = $this->inspect(new KnownEngine($this->sheet, ['rods' => $bent], concedes: static fn (Finding $finding): bool => $finding->key() === 'ROD-4/rod.3/bend'));
+        $conceded = $this->inspect(
+            new KnownEngine(
+                $this->sheet,
+                ['rods' => $bent],
+                concedes: static fn (Finding $finding): bool => $finding->key() === 'ROD-4/rod.3/bend',
+            ),
+        );
         $outcomes = array_map(static fn (Finding $finding): Outcome => $finding->outcome, $conceded->judged(Section::Rods)->findings);
         $this->assertContains(Outcome::Concession, $outcomes);
         $this->assertNotContains(Outcome::Fail, $outcomes);
@@ -67,8 +80,13 @@ final class EngineInspectionTest extends TestCase
         $this->assertNotContains(EnginePart::Rods, $absent->here());
         $this->assertSame(EngineVerdict::AsIs, $absent->engine()->verdict);
 
-        $cracked = $this->inspect(new KnownEngine($this->sheet, defects: [PartDefect::found(EnginePart::Head, Remedy::Scrap, 'CRACK-5', 'Cracked through.')]));
-        $this->assertSame([EngineVerdict::WithRepairs, PartVerdict::Scrap], [$cracked->engine()->verdict, $cracked->engine()->parts[EnginePart::Head->value]->verdict]);
+        $cracked = $this->inspect(
+            new KnownEngine($this->sheet, defects: [PartDefect::found(EnginePart::Head, Remedy::Scrap, 'CRACK-5', 'Cracked through.')]),
+        );
+        $this->assertSame(
+            [EngineVerdict::WithRepairs, PartVerdict::Scrap],
+            [$cracked->engine()->verdict, $cracked->engine()->parts[EnginePart::Head->value]->verdict],
+        );
     }
 
     public function test_what_would_change_it_is_tried_one_after_the_other(): void

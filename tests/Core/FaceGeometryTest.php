@@ -54,7 +54,12 @@ final class FaceGeometryTest extends TestCase
             $this->assertEqualsWithDelta($width, MinimumZone::of($shuffled)->width, 1e-3);
             $this->assertEqualsWithDelta($worst, LocalFlatness::worst($shuffled, 150_000_000), 1e-3);
         }
-        $this->assertEqualsWithDelta($width, MinimumZone::of([...$heights, ...$heights])->width, 1e-3, 'a place that is read twice counts once');
+        $this->assertEqualsWithDelta(
+            $width,
+            MinimumZone::of([...$heights, ...$heights])->width,
+            1e-3,
+            'a place that is read twice counts once',
+        );
     }
 
     /** @return iterable<string, array{string}> */
@@ -76,8 +81,15 @@ final class FaceGeometryTest extends TestCase
             $this->assertGreaterThan(0, LocalFlatness::windowsThatCount($flat, $span), 'squares that count');
             $this->assertSame(0.0, LocalFlatness::worstThatCounts($flat, $span));
 
-            $hollow = array_map(static fn (array $at): Height => new Height($at[0], $at[1], $at === $grid['d3'] ? -50_000 : 0), array_values($grid));
-            $this->assertGreaterThan(10_000.0, LocalFlatness::worstThatCounts($hollow, $span), 'one low place near the edge is in a square that counts');
+            $hollow = array_map(
+                static fn (array $at): Height => new Height($at[0], $at[1], $at === $grid['d3'] ? -50_000 : 0),
+                array_values($grid),
+            );
+            $this->assertGreaterThan(
+                10_000.0,
+                LocalFlatness::worstThatCounts($hollow, $span),
+                'one low place near the edge is in a square that counts',
+            );
         }
     }
 
@@ -99,7 +111,10 @@ final class FaceGeometryTest extends TestCase
     public function test_a_face_twice_as_rough_is_twice_as_far_out_and_upside_down_it_is_the_same(int $seed): void
     {
         $heights = self::grid(self::chance($seed), 7, 4, 40_000);
-        $stretched = static fn (int $by): array => array_map(static fn (Height $one): Height => new Height($one->x, $one->y, $by * $one->z), $heights);
+        $stretched = static fn (int $by): array => array_map(
+            static fn (Height $one): Height => new Height($one->x, $one->y, $by * $one->z),
+            $heights,
+        );
         $width = MinimumZone::of($heights)->width;
         $this->assertEqualsWithDelta(2 * $width, MinimumZone::of($stretched(2))->width, 1e-2);
         $this->assertEqualsWithDelta($width, MinimumZone::of($stretched(-1))->width, 1e-2);
@@ -114,7 +129,15 @@ final class FaceGeometryTest extends TestCase
         $worst = 0.0;
         foreach (array_unique(array_column($heights, 'x')) as $left) {
             foreach (array_unique(array_column($heights, 'y')) as $bottom) {
-                $inside = array_values(array_filter($heights, static fn (Height $one): bool => $one->x >= $left && $one->x <= $left + $span && $one->y >= $bottom && $one->y <= $bottom + $span));
+                $inside = array_values(
+                    array_filter(
+                        $heights,
+                        static fn (Height $one): bool => $one->x >= $left &&
+                            $one->x <= $left + $span &&
+                            $one->y >= $bottom &&
+                            $one->y <= $bottom + $span,
+                    ),
+                );
                 $worst = $inside === [] ? $worst : max($worst, MinimumZone::of($inside)->width);
             }
         }
@@ -140,7 +163,10 @@ final class FaceGeometryTest extends TestCase
     {
         $chance = self::chance($seed);
         $tilt = new Tilt($chance->getInt(-40, 40) * 1e-5, $chance->getInt(-40, 40) * 1e-5);
-        $even = array_map(static fn (Height $one): Height => new Height($one->x, $one->y, (int) round($tilt->heightAt($one->x, $one->y))), self::scattered($chance, 20, 0));
+        $even = array_map(
+            static fn (Height $one): Height => new Height($one->x, $one->y, (int) round($tilt->heightAt($one->x, $one->y))),
+            self::scattered($chance, 20, 0),
+        );
         $found = LeastSquaresPlane::through($even);
         $this->assertEqualsWithDelta($tilt->alongX, $found->tilt->alongX, 1e-8);
         $this->assertEqualsWithDelta($tilt->alongY, $found->tilt->alongY, 1e-8);
@@ -158,7 +184,14 @@ final class FaceGeometryTest extends TestCase
     public function test_a_straightedge_laid_higher_or_askew_finds_the_same_squares(int $seed): void
     {
         $heights = self::grid(self::chance($seed), 8, 5, 60_000);
-        $askew = array_map(static fn (Height $one): Height => new Height($one->x, $one->y, $one->z + 250_000 + intdiv($one->x, 1_000) - 2 * intdiv($one->y, 1_000)), $heights);
+        $askew = array_map(
+            static fn (Height $one): Height => new Height(
+                $one->x,
+                $one->y,
+                $one->z + 250_000 + intdiv($one->x, 1_000) - 2 * intdiv($one->y, 1_000),
+            ),
+            $heights,
+        );
         foreach ([80_000_000, 160_000_000] as $span) {
             $this->assertEqualsWithDelta(LocalFlatness::worst($heights, $span), LocalFlatness::worst($askew, $span), 1.0);
         }
@@ -181,13 +214,27 @@ final class FaceGeometryTest extends TestCase
     /** @return non-empty-list<Height> On a face of 500 by 250 mm, in nanometres */
     private static function scattered(Randomizer $chance, int $count, int $rough): array
     {
-        return array_map(static fn (): Height => new Height($chance->getInt(0, 500) * 1_000_000, $chance->getInt(0, 250) * 1_000_000, $chance->getInt(0, $rough)), range(1, $count));
+        return array_map(
+            static fn (): Height => new Height(
+                $chance->getInt(0, 500) * 1_000_000,
+                $chance->getInt(0, 250) * 1_000_000,
+                $chance->getInt(0, $rough),
+            ),
+            range(1, $count),
+        );
     }
 
     /** @return non-empty-list<Height> Columns and rows 50 mm apart */
     private static function grid(Randomizer $chance, int $columns, int $rows, int $rough): array
     {
-        return array_map(static fn (int $index): Height => new Height($index % $columns * 50_000_000, intdiv($index, $columns) * 50_000_000, $chance->getInt(0, $rough)), range(0, $columns * $rows - 1));
+        return array_map(
+            static fn (int $index): Height => new Height(
+                ($index % $columns) * 50_000_000,
+                intdiv($index, $columns) * 50_000_000,
+                $chance->getInt(0, $rough),
+            ),
+            range(0, $columns * $rows - 1),
+        );
     }
 
     /** @param  non-empty-list<Height>  $heights */

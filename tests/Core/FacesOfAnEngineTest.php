@@ -29,10 +29,22 @@ final class FacesOfAnEngineTest extends TestCase
         $sheet = Bench::sheet($family);
         foreach ($sheet->pronePlaces as $place) {
             $drawn = FaceDrawing::of($sheet, $place->face);
-            $under = $this->pieceAt($drawn, $place->x * DrawnFace::WIDTH / PronePlace::SIDE, $place->y * $drawn->height / PronePlace::SIDE);
+            $under = $this->pieceAt(
+                $drawn,
+                ($place->x * DrawnFace::WIDTH) / PronePlace::SIDE,
+                ($place->y * $drawn->height) / PronePlace::SIDE,
+            );
             $this->assertNotNull($under, "{$family} {$place->number} lies off its face");
-            $near = $this->zonesNear($drawn, $place->x * DrawnFace::WIDTH / PronePlace::SIDE, $place->y * $drawn->height / PronePlace::SIDE);
-            $this->assertContains($place->zone, $near, "{$family} {$place->number}, {$place->words}: the drawing has {$under->zone?->value} there");
+            $near = $this->zonesNear(
+                $drawn,
+                ($place->x * DrawnFace::WIDTH) / PronePlace::SIDE,
+                ($place->y * $drawn->height) / PronePlace::SIDE,
+            );
+            $this->assertContains(
+                $place->zone,
+                $near,
+                "{$family} {$place->number}, {$place->words}: the drawing has {$under->zone?->value} there",
+            );
         }
     }
 
@@ -44,7 +56,10 @@ final class FacesOfAnEngineTest extends TestCase
             foreach (FaceDrawing::of($sheet, $face)->pieces as $piece) {
                 if ($piece->zone !== null) {
                     $this->assertContains($piece->zone, $face->zones(), "{$family} {$face->value}");
-                    $this->assertTrue(! $piece->zone->isAtCylinder() || in_array($piece->cylinder, $sheet->layout->cylinders(), true), "{$family} {$face->value}: a {$piece->zone->value} of no cylinder");
+                    $this->assertTrue(
+                        ! $piece->zone->isAtCylinder() || in_array($piece->cylinder, $sheet->layout->cylinders(), true),
+                        "{$family} {$face->value}: a {$piece->zone->value} of no cylinder",
+                    );
                 }
             }
         }
@@ -61,7 +76,10 @@ final class FacesOfAnEngineTest extends TestCase
                 $this->assertGreaterThanOrEqual(0, min($left, $top), "{$family} {$face->value}");
                 $this->assertLessThanOrEqual(DrawnFace::WIDTH, $right, "{$family} {$face->value}");
                 $this->assertLessThanOrEqual($drawn->height, $bottom, "{$family} {$face->value}");
-                $this->assertTrue($piece->cylinder === null || in_array($piece->cylinder, $face->cylindersOf($sheet->layout), true), "{$family} {$face->value}");
+                $this->assertTrue(
+                    $piece->cylinder === null || in_array($piece->cylinder, $face->cylindersOf($sheet->layout), true),
+                    "{$family} {$face->value}",
+                );
             }
         }
     }
@@ -119,7 +137,12 @@ final class FacesOfAnEngineTest extends TestCase
         $number = static fn (string $name): float => (float) ($piece->attributes[$name] ?? 0);
 
         return match ($piece->tag) {
-            'circle' => [$number('cx') - $number('r'), $number('cy') - $number('r'), $number('cx') + $number('r'), $number('cy') + $number('r')],
+            'circle' => [
+                $number('cx') - $number('r'),
+                $number('cy') - $number('r'),
+                $number('cx') + $number('r'),
+                $number('cy') + $number('r'),
+            ],
             'rect' => [$number('x'), $number('y'), $number('x') + $number('width'), $number('y') + $number('height')],
             'text' => [$number('x'), $number('y'), $number('x'), $number('y')],
             default => $this->boxOfPath($piece->attributes['d'] ?? ''),

@@ -35,7 +35,11 @@ final class FeatureTest extends TestCase
         foreach (FeatureCodes::all() as $code => $feature) {
             $this->assertMatchesRegularExpression('/^[a-z]+$/D', $code);
             $this->assertNotSame('', $feature->label());
-            $this->assertSame($feature->isGauged(), $feature->gauges() !== [] && $feature->measurand() !== Measurand::Mass, "{$code}: what is gauged has its gauges");
+            $this->assertSame(
+                $feature->isGauged(),
+                $feature->gauges() !== [] && $feature->measurand() !== Measurand::Mass,
+                "{$code}: what is gauged has its gauges",
+            );
         }
         $this->expectException(GaugingException::class);
         FeatureCodes::of('no such feature');
@@ -52,9 +56,26 @@ final class FeatureTest extends TestCase
                 $this->assertTrue($feature->isGauged(), "{$feature->code()} asks for its gauge");
             }
         }
-        $this->assertSame([Measurand::Size, Measurand::Look, Measurand::Mass, Measurand::Roughness, Measurand::Volume, Measurand::Offset, Measurand::Distance], [
-            BoreFeature::Bore->measurand(), HousingFeature::Imprint->measurand(), RodFeature::BigEndMass->measurand(), JournalFeature::PinFinish->measurand(), VolumeFeature::Chamber->measurand(), FaceFeature::DeckPoint->measurand(), JournalFeature::RunOut->measurand(),
-        ]);
+        $this->assertSame(
+            [
+                Measurand::Size,
+                Measurand::Look,
+                Measurand::Mass,
+                Measurand::Roughness,
+                Measurand::Volume,
+                Measurand::Offset,
+                Measurand::Distance,
+            ],
+            [
+                BoreFeature::Bore->measurand(),
+                HousingFeature::Imprint->measurand(),
+                RodFeature::BigEndMass->measurand(),
+                JournalFeature::PinFinish->measurand(),
+                VolumeFeature::Chamber->measurand(),
+                FaceFeature::DeckPoint->measurand(),
+                JournalFeature::RunOut->measurand(),
+            ],
+        );
         foreach ([BoreFeature::Trace, BoreFeature::Wall, BoreFeature::PitDepth] as $followed) {
             $this->assertFalse($followed->isGauged());
         }

@@ -47,22 +47,42 @@ final class FitnessTest extends TestCase
     public function test_a_telescoping_gauge_cannot_tell_a_small_end_and_a_micrometer_tells_the_width_of_the_thrust(): void
     {
         $fillet = $this->trial(Section::Crankshaft, JournalFeature::MainFillet, InstrumentKind::RadiusGauge);
-        $this->assertSame(['fillet', Fitness::Fit, 183], [$fillet?->criterion, $fillet?->fitness, (int) round(($fillet?->doubt->expanded()->nanometres ?? 0) / 1_000)]);
+        $this->assertSame(
+            ['fillet', Fitness::Fit, 183],
+            [$fillet?->criterion, $fillet?->fitness, (int) round(($fillet?->doubt->expanded()->nanometres ?? 0) / 1_000)],
+        );
         $this->assertSame(Fitness::Unfit, $this->trial(Section::Rods, RodFeature::SmallEnd, InstrumentKind::TelescopingGauge)?->fitness);
 
-        $this->assertSame(Fitness::Fit, $this->trial(Section::Housings, HousingFeature::ThrustWidth, InstrumentKind::OutsideMicrometer)?->fitness);
+        $this->assertSame(
+            Fitness::Fit,
+            $this->trial(Section::Housings, HousingFeature::ThrustWidth, InstrumentKind::OutsideMicrometer)?->fitness,
+        );
         $this->assertSame(Fitness::Unfit, $this->trial(Section::Rods, RodFeature::BigEnd, InstrumentKind::BoreGaugeHalfThou)?->fitness);
     }
 
     public function test_the_bores_are_told_by_a_bore_gauge_and_not_by_a_caliper(): void
     {
         $sheet = Bench::sheet('brae-v8-311');
-        $with = static fn (InstrumentKind $kind, Feature $feature = BoreFeature::Bore): ?Fitness => GaugeTrial::ofBores($sheet, $feature, Instrument::ofKind($kind), Instrument::ofKind(InstrumentKind::OutsideMicrometer), self::temperatures())?->fitness;
+        $with = static fn (InstrumentKind $kind, Feature $feature = BoreFeature::Bore): ?Fitness => GaugeTrial::ofBores(
+            $sheet,
+            $feature,
+            Instrument::ofKind($kind),
+            Instrument::ofKind(InstrumentKind::OutsideMicrometer),
+            self::temperatures(),
+        )?->fitness;
 
         $this->assertSame(Fitness::Fit, $with(InstrumentKind::BoreGaugeTenth));
         $this->assertNotSame(Fitness::Fit, $with(InstrumentKind::DigitalCaliper));
         $this->assertNotSame(Fitness::Fit, $with(InstrumentKind::DigitalCaliper, BoreFeature::Piston));
-        $this->assertSame(Fitness::Unfit, GaugeTrial::ofSize($sheet->bore->nominal, Length::ofNanometres(12_700), Instrument::ofKind(InstrumentKind::BoreGaugeHalfThou), self::temperatures())->fitness);
+        $this->assertSame(
+            Fitness::Unfit,
+            GaugeTrial::ofSize(
+                $sheet->bore->nominal,
+                Length::ofNanometres(12_700),
+                Instrument::ofKind(InstrumentKind::BoreGaugeHalfThou),
+                self::temperatures(),
+            )->fitness,
+        );
     }
 
     public function test_the_doubt_of_what_a_zero_was_set_with_is_that_of_the_sizes_too(): void
@@ -73,7 +93,11 @@ final class FitnessTest extends TestCase
 
         $this->assertSame([3_592, 25_527], [$byMicrometer->calibration->nanometres, $byCaliper->calibration->nanometres]);
         $this->assertEquals(Uncertainty::ofDifference($gauge), Uncertainty::ofDifference($byCaliper), 'in differences the zero cancels');
-        $this->assertTrue(Uncertainty::ofSize(Length::ofNanometres(96_837_500), $byCaliper, self::temperatures())->isLargerThan(Uncertainty::ofSize(Length::ofNanometres(96_837_500), $byMicrometer, self::temperatures())));
+        $this->assertTrue(
+            Uncertainty::ofSize(Length::ofNanometres(96_837_500), $byCaliper, self::temperatures())->isLargerThan(
+                Uncertainty::ofSize(Length::ofNanometres(96_837_500), $byMicrometer, self::temperatures()),
+            ),
+        );
     }
 
     /** @return iterable<string, array{string, Section}> */
@@ -94,7 +118,11 @@ final class FitnessTest extends TestCase
         $plan = InspectionPlan::of($section, Bench::sheet($family));
         foreach ($plan->gaugedFeatures() as $feature) {
             $usual = Instrument::ofKind(UsualGauge::of($feature, $plan->nominalOf($feature)));
-            $finer = Instrument::of(Length::ofNanometres(intdiv($usual->resolution->nanometres, 10)), Length::ofNanometres(intdiv($usual->calibration->nanometres, 10)), Length::ofNanometres(intdiv($usual->repeatability->nanometres, 10)));
+            $finer = Instrument::of(
+                Length::ofNanometres(intdiv($usual->resolution->nanometres, 10)),
+                Length::ofNanometres(intdiv($usual->calibration->nanometres, 10)),
+                Length::ofNanometres(intdiv($usual->repeatability->nanometres, 10)),
+            );
             [$coarse, $fine] = [$this->trialOf($family, $section, $feature, $usual), $this->trialOf($family, $section, $feature, $finer)];
             $this->assertSame($coarse === null, $fine === null, $feature->code());
             if ($coarse !== null && $fine !== null) {
@@ -113,7 +141,13 @@ final class FitnessTest extends TestCase
     {
         $sheet = Bench::sheet($family);
 
-        return GaugeTrial::ofPart(InspectionPlan::of($section, $sheet), Bench::judge($section, $sheet), $feature, $gauge, self::temperatures());
+        return GaugeTrial::ofPart(
+            InspectionPlan::of($section, $sheet),
+            Bench::judge($section, $sheet),
+            $feature,
+            $gauge,
+            self::temperatures(),
+        );
     }
 
     private static function temperatures(): Temperatures

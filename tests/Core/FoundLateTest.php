@@ -60,7 +60,17 @@ final class FoundLateTest extends TestCase
         $chosen = $this->option($this->assessed(), 'bore 508000');
         $now = $this->assessed(array_fill_keys($cylinders, self::cracks()));
         $stops = ChosenWay::against($chosen, $now)->stops;
-        $this->assertSame($cylinders, array_values(array_unique(array_map(static fn (Stop $stop): ?int => $stop->cylinder, array_filter($stops, static fn (Stop $stop): bool => $stop->reason === StopReason::NeedsSleeve)))));
+        $this->assertSame(
+            $cylinders,
+            array_values(
+                array_unique(
+                    array_map(
+                        static fn (Stop $stop): ?int => $stop->cylinder,
+                        array_filter($stops, static fn (Stop $stop): bool => $stop->reason === StopReason::NeedsSleeve),
+                    ),
+                ),
+            ),
+        );
 
         $order = (new BoreWork($this->sheet, Bench::policy(), []))->order($chosen);
         foreach ($order->operations as $key => $operation) {
@@ -107,7 +117,13 @@ final class FoundLateTest extends TestCase
 
     public function test_a_question_about_another_part_holds_no_operation(): void
     {
-        $this->assertSame([], array_filter($this->order()->operations, (new Stop(StopReason::CustomerAsked, null, 'the head', isElsewhere: true))->holds(...)));
+        $this->assertSame(
+            [],
+            array_filter(
+                $this->order()->operations,
+                (new Stop(StopReason::CustomerAsked, null, 'the head', isElsewhere: true))->holds(...),
+            ),
+        );
     }
 
     public function test_two_orders_differ_where_an_operation_does_and_nowhere_else(): void
@@ -115,15 +131,26 @@ final class FoundLateTest extends TestCase
         $before = $this->order();
         $this->assertSame([], OrderDifference::between($before, $this->order()));
 
-        $sleeved = (new BoreWork($this->sheet, Bench::policy(), []))->order($this->option($this->assessed([2 => self::cracks()]), 'bore 508000'));
-        $new = array_map(static fn (OrderDifference $one): ?string => $one->before === null ? $one->after?->key() : null, OrderDifference::between($before, $sleeved));
+        $sleeved = (new BoreWork($this->sheet, Bench::policy(), []))->order(
+            $this->option($this->assessed([2 => self::cracks()]), 'bore 508000'),
+        );
+        $new = array_map(
+            static fn (OrderDifference $one): ?string => $one->before === null ? $one->after?->key() : null,
+            OrderDifference::between($before, $sleeved),
+        );
         $this->assertContains('sleeve.2', $new);
-        $back = array_map(static fn (OrderDifference $one): ?string => $one->after === null ? $one->before?->key() : null, OrderDifference::between($sleeved, $before));
+        $back = array_map(
+            static fn (OrderDifference $one): ?string => $one->after === null ? $one->before?->key() : null,
+            OrderDifference::between($sleeved, $before),
+        );
         $this->assertContains('sleeve.2', $back, 'and the other way round it falls away');
 
         $piston = Length::ofNanometres($this->sheet->piston->sizeAt(Length::ofNanometres(508_000))->nanometres + 5_080);
         $larger = (new BoreWork($this->sheet, Bench::policy(), [3 => $piston]))->order($this->option($this->assessed(), 'bore 508000'));
-        $this->assertSame(['bore.3', 'hone.3'], array_map(static fn (OrderDifference $one): ?string => $one->after?->key(), OrderDifference::between($before, $larger)));
+        $this->assertSame(
+            ['bore.3', 'hone.3'],
+            array_map(static fn (OrderDifference $one): ?string => $one->after?->key(), OrderDifference::between($before, $larger)),
+        );
     }
 
     private function order(): WorkOrder
@@ -140,7 +167,15 @@ final class FoundLateTest extends TestCase
      */
     private function assessed(array $looks = [], array $worn = []): BlockAssessment
     {
-        return BlockAssessment::of($this->sheet, Bench::policy(), array_map(fn (int $cylinder) => Bench::bore($this->sheet, $cylinder, $worn[$cylinder] ?? self::WORN, null, $looks[$cylinder] ?? null), [1, 2, 3, 4]), Length::zero());
+        return BlockAssessment::of(
+            $this->sheet,
+            Bench::policy(),
+            array_map(
+                fn (int $cylinder) => Bench::bore($this->sheet, $cylinder, $worn[$cylinder] ?? self::WORN, null, $looks[$cylinder] ?? null),
+                [1, 2, 3, 4],
+            ),
+            Length::zero(),
+        );
     }
 
     private function option(BlockAssessment $assessment, string $key): ReboreOption

@@ -40,7 +40,22 @@ final class GaugingTest extends TestCase
     /** @return iterable<array{string}> */
     public static function noPlaces(): iterable
     {
-        foreach (['', 'bore', 'bore.0.top.thrust', 'bore.1.top', 'bore.1.top.sideways', 'bore.1.top.thrust.x', 'piston.1.top', 'ridge.1', 'ridge.1.middle', "bore.1.top.thrust\n", 'crank.1', 'bore.01.top.thrust'] as $key) {
+        foreach (
+            [
+                '',
+                'bore',
+                'bore.0.top.thrust',
+                'bore.1.top',
+                'bore.1.top.sideways',
+                'bore.1.top.thrust.x',
+                'piston.1.top',
+                'ridge.1',
+                'ridge.1.middle',
+                "bore.1.top.thrust\n",
+                'crank.1',
+                'bore.01.top.thrust',
+            ] as $key
+        ) {
             yield [$key];
         }
     }
@@ -55,17 +70,30 @@ final class GaugingTest extends TestCase
     public function test_repeats_of_a_place_are_one_reading_by_their_mean(): void
     {
         $sizes = array_map(Length::ofNanometres(...), [96_840_000, 96_841_000, 96_843_000]);
-        $reading = Reading::of(BorePlace::bore(1, Station::Top, Axis::Thrust), $sizes, Instrument::ofKind(InstrumentKind::BoreGaugeHalfThou), Temperatures::of(11, 11.5, null, null));
+        $reading = Reading::of(
+            BorePlace::bore(1, Station::Top, Axis::Thrust),
+            $sizes,
+            Instrument::ofKind(InstrumentKind::BoreGaugeHalfThou),
+            Temperatures::of(11, 11.5, null, null),
+        );
         $single = Reading::of($reading->place, [$sizes[0]], $reading->instrument, Temperatures::of(11, 11.5, null, null));
 
         $this->assertSame(96_841_333, $reading->measured->nanometres);
-        $this->assertTrue($single->differenceUncertainty($single)->isLargerThan($reading->differenceUncertainty($reading)), 'three repeats replace the gauge’s own repeatability');
+        $this->assertTrue(
+            $single->differenceUncertainty($single)->isLargerThan($reading->differenceUncertainty($reading)),
+            'three repeats replace the gauge’s own repeatability',
+        );
     }
 
     public function test_a_reading_is_corrected_only_when_both_temperatures_are_known(): void
     {
         $place = BorePlace::bore(1, Station::Top, Axis::Thrust);
-        $read = static fn (?float $part, ?float $master): int => Reading::of($place, [Length::ofNanometres(100_000_000)], Instrument::ofKind(InstrumentKind::BoreGaugeTenth), Temperatures::of(11.0, 11.5, $part, $master))->corrected->nanometres;
+        $read = static fn (?float $part, ?float $master): int => Reading::of(
+            $place,
+            [Length::ofNanometres(100_000_000)],
+            Instrument::ofKind(InstrumentKind::BoreGaugeTenth),
+            Temperatures::of(11.0, 11.5, $part, $master),
+        )->corrected->nanometres;
 
         $this->assertSame([100_000_000, 100_000_000, 99_984_500], [$read(null, null), $read(32, null), $read(32, 18)]);
     }
@@ -92,7 +120,11 @@ final class GaugingTest extends TestCase
     #[DataProvider('checks')]
     public function test_a_gauge_holds_while_its_drift_is_no_more_than_it_can_tell(int $shows, int $drift, bool $holds): void
     {
-        $check = CheckBack::of(Length::ofNanometres(96_837_500), Length::ofNanometres($shows), Instrument::ofKind(InstrumentKind::BoreGaugeTenth)->resolution);
+        $check = CheckBack::of(
+            Length::ofNanometres(96_837_500),
+            Length::ofNanometres($shows),
+            Instrument::ofKind(InstrumentKind::BoreGaugeTenth)->resolution,
+        );
 
         $this->assertSame([$drift, $holds], [$check->drift->nanometres, $check->holds]);
     }
@@ -106,13 +138,25 @@ final class GaugingTest extends TestCase
 
         $this->assertNull($plausibility->doubtOfSize($at(150), $sheet->bore->nominal), 'the limit itself is believed');
         $this->assertSame('That is +150.1 thou from the nominal 3.8125 in.', $plausibility->doubtOfSize($at(150.1), $sheet->bore->nominal));
-        $this->assertStringContainsString('Is the sign right?', (string) $plausibility->doubtOfSize(Length::ofNanometres(-1), $sheet->bore->nominal));
+        $this->assertStringContainsString(
+            'Is the sign right?',
+            (string) $plausibility->doubtOfSize(Length::ofNanometres(-1), $sheet->bore->nominal),
+        );
         $range = InstrumentKind::BoreGaugeTenth->range();
         $this->assertNull($plausibility->doubtOfRange($at(0), $range, 'A dial bore gauge .0001'));
-        $this->assertSame('A dial bore gauge .0001 does not reach 1.9685 in.', $plausibility->doubtOfRange(Length::ofNanometres(50_000_000), $range, 'A dial bore gauge .0001'));
-        $this->assertNull($plausibility->doubtOfRange(Length::ofNanometres(50_800_000), $range, 'A dial bore gauge .0001'), 'the end of the range is in it');
+        $this->assertSame(
+            'A dial bore gauge .0001 does not reach 1.9685 in.',
+            $plausibility->doubtOfRange(Length::ofNanometres(50_000_000), $range, 'A dial bore gauge .0001'),
+        );
+        $this->assertNull(
+            $plausibility->doubtOfRange(Length::ofNanometres(50_800_000), $range, 'A dial bore gauge .0001'),
+            'the end of the range is in it',
+        );
         $this->assertNull($plausibility->doubtOfRoundness($bore, Station::Top, 'inline', $at(13.1)));
-        $this->assertSame('That alone would make the top out-of-round by 10.1 thou.', $plausibility->doubtOfRoundness($bore, Station::Top, 'inline', $at(13.2)));
+        $this->assertSame(
+            'That alone would make the top out-of-round by 10.1 thou.',
+            $plausibility->doubtOfRoundness($bore, Station::Top, 'inline', $at(13.2)),
+        );
         $this->assertNull($plausibility->doubtOfRoundness($bore, Station::Middle, 'inline', $at(13.2)), 'nothing else is read there');
     }
 }

@@ -32,7 +32,10 @@ final class GeometryTest extends TestCase
             $circle = SmallestCircle::around($points);
             $this->assertEqualsWithDelta($this->smallestByTrying($points), $circle->radius, 1e-6);
             $this->assertEqualsWithDelta($circle->radius, $circle->centre->farthest($points), 1e-6, 'it encloses them all');
-            $touching = array_filter($points, static fn (Point $point): bool => abs($circle->centre->distanceTo($point) - $circle->radius) < 1e-6);
+            $touching = array_filter(
+                $points,
+                static fn (Point $point): bool => abs($circle->centre->distanceTo($point) - $circle->radius) < 1e-6,
+            );
             $this->assertGreaterThanOrEqual(2, count($touching));
         }
     }
@@ -72,7 +75,14 @@ final class GeometryTest extends TestCase
         for ($round = 0; $round < 40; $round++) {
             $heights = $this->face(12);
             [$a, $b, $c] = [$this->chance->getInt(-3, 3), $this->chance->getInt(-3, 3), $this->chance->getInt(-500_000, 500_000)];
-            $tilted = array_map(static fn (Height $height): Height => new Height($height->x, $height->y, $height->z + $a * intdiv($height->x, 1_000) + $b * intdiv($height->y, 1_000) + $c), $heights);
+            $tilted = array_map(
+                static fn (Height $height): Height => new Height(
+                    $height->x,
+                    $height->y,
+                    $height->z + $a * intdiv($height->x, 1_000) + $b * intdiv($height->y, 1_000) + $c,
+                ),
+                $heights,
+            );
             $this->assertEqualsWithDelta(MinimumZone::of($heights)->width, MinimumZone::of($tilted)->width, 1.0);
             $turned = array_map(static fn (Height $height): Height => new Height(-$height->y, $height->x, $height->z), $heights);
             $this->assertEqualsWithDelta(MinimumZone::of($heights)->width, MinimumZone::of($turned)->width, 1.0);
@@ -81,7 +91,7 @@ final class GeometryTest extends TestCase
 
     public function test_points_in_a_line_have_a_flatness_and_are_known_as_such(): void
     {
-        $line = array_map(static fn (int $i): Height => new Height($i * 50_000_000, $i * 20_000_000, $i % 2 * 8_000), range(0, 5));
+        $line = array_map(static fn (int $i): Height => new Height($i * 50_000_000, $i * 20_000_000, ($i % 2) * 8_000), range(0, 5));
         $this->assertTrue(MinimumZone::areInLine($line));
         $this->assertEqualsWithDelta(8_000, MinimumZone::of($line)->width, 1e-3);
         $this->assertFalse(MinimumZone::areInLine([...$line, new Height(0, 1_000_000, 0)]));
@@ -99,7 +109,15 @@ final class GeometryTest extends TestCase
             $worst = 0.0;
             foreach ($heights as $left) {
                 foreach ($heights as $bottom) {
-                    $inside = array_values(array_filter($heights, static fn (Height $one): bool => $one->x >= $left->x && $one->x <= $left->x + $span && $one->y >= $bottom->y && $one->y <= $bottom->y + $span));
+                    $inside = array_values(
+                        array_filter(
+                            $heights,
+                            static fn (Height $one): bool => $one->x >= $left->x &&
+                                $one->x <= $left->x + $span &&
+                                $one->y >= $bottom->y &&
+                                $one->y <= $bottom->y + $span,
+                        ),
+                    );
                     $worst = $inside === [] ? $worst : max($worst, MinimumZone::of($inside)->width);
                 }
             }
@@ -111,19 +129,34 @@ final class GeometryTest extends TestCase
     public function test_four_supports_in_a_line_hold_nothing(): void
     {
         $this->expectException(GeometryException::class);
-        LeastSquaresPlane::through([new Height(0, 0, 1), new Height(100_000_000, 100_000_000, 2), new Height(200_000_000, 200_000_000, 3), new Height(300_000_000, 300_000_000, 5)]);
+        LeastSquaresPlane::through([
+            new Height(0, 0, 1),
+            new Height(100_000_000, 100_000_000, 2),
+            new Height(200_000_000, 200_000_000, 3),
+            new Height(300_000_000, 300_000_000, 5),
+        ]);
     }
 
     /** @return non-empty-list<Point> */
     private function points(int $count, int $reach, int $shift = 0): array
     {
-        return array_map(fn (): Point => new Point($this->chance->getInt(-$reach, $reach) + $shift, $this->chance->getInt(-$reach, $reach)), range(1, $count));
+        return array_map(
+            fn (): Point => new Point($this->chance->getInt(-$reach, $reach) + $shift, $this->chance->getInt(-$reach, $reach)),
+            range(1, $count),
+        );
     }
 
     /** @return non-empty-list<Height> A face of 400 by 200 mm, out of flat by up to 0.1 mm */
     private function face(int $points): array
     {
-        return array_map(fn (): Height => new Height($this->chance->getInt(0, 40) * 10_000_000, $this->chance->getInt(0, 20) * 10_000_000, $this->chance->getInt(0, 100_000)), range(1, $points));
+        return array_map(
+            fn (): Height => new Height(
+                $this->chance->getInt(0, 40) * 10_000_000,
+                $this->chance->getInt(0, 20) * 10_000_000,
+                $this->chance->getInt(0, 100_000),
+            ),
+            range(1, $points),
+        );
     }
 
     /** @param  list<Point>  $points */
@@ -137,7 +170,10 @@ final class GeometryTest extends TestCase
                     $d = 2 * ($a->x * ($b->y - $c->y) + $b->x * ($c->y - $a->y) + $c->x * ($a->y - $b->y));
                     if ($d !== 0.0) {
                         [$qa, $qb, $qc] = [$a->x ** 2 + $a->y ** 2, $b->x ** 2 + $b->y ** 2, $c->x ** 2 + $c->y ** 2];
-                        $centre = new Point(($qa * ($b->y - $c->y) + $qb * ($c->y - $a->y) + $qc * ($a->y - $b->y)) / $d, ($qa * ($c->x - $b->x) + $qb * ($a->x - $c->x) + $qc * ($b->x - $a->x)) / $d);
+                        $centre = new Point(
+                            ($qa * ($b->y - $c->y) + $qb * ($c->y - $a->y) + $qc * ($a->y - $b->y)) / $d,
+                            ($qa * ($c->x - $b->x) + $qb * ($a->x - $c->x) + $qc * ($b->x - $a->x)) / $d,
+                        );
                         $smallest = min($smallest, $this->radiusIfWhole($centre, $a, $points));
                     }
                 }
@@ -176,7 +212,9 @@ final class GeometryTest extends TestCase
             return $f(($low + $high) / 2);
         };
 
-        return $least(static fn (float $alongX): float => $least(static fn (float $alongY): float => self::width($heights, $alongX, $alongY)));
+        return $least(
+            static fn (float $alongX): float => $least(static fn (float $alongY): float => self::width($heights, $alongX, $alongY)),
+        );
     }
 
     /** @param  list<Height>  $heights */

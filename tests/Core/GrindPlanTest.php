@@ -35,7 +35,10 @@ final class GrindPlanTest extends TestCase
     public function test_each_school_has_its_target_and_grinds_to_it_when_it_just_comes_clean(GrindAim $aim, int $target): void
     {
         $just = $this->plan([$this->toGrind($target)], $aim);
-        $this->assertSame([GrindAction::Grind, 254_000, $target], [$just->action, $just->undersize?->nanometres, $just->target?->nanometres]);
+        $this->assertSame(
+            [GrindAction::Grind, 254_000, $target],
+            [$just->action, $just->undersize?->nanometres, $just->target?->nanometres],
+        );
 
         $past = $this->plan([$this->toGrind($target - 1)], $aim);
         $this->assertSame([508_000, $target - 254_000], [$past->undersize?->nanometres, $past->target?->nanometres]);
@@ -70,7 +73,10 @@ final class GrindPlanTest extends TestCase
     {
         foreach ([[254_000, 508_000], []] as $offered) {
             $plan = $this->plan([$this->toGrind(59_803_999)], offered: $offered);
-            $this->assertSame([GrindAction::WeldOrReplace, null, null, null], [$plan->action, $plan->undersize, $plan->target, $plan->caseLeft]);
+            $this->assertSame(
+                [GrindAction::WeldOrReplace, null, null, null],
+                [$plan->action, $plan->undersize, $plan->target, $plan->caseLeft],
+            );
             $this->assertFalse($plan->losesItsCase());
         }
     }
@@ -102,10 +108,18 @@ final class GrindPlanTest extends TestCase
      * @param  non-empty-list<JudgedJournal>  $journals
      * @param  list<int>  $offered  Undersizes in nanometres
      */
-    private function plan(array $journals, GrindAim $aim = GrindAim::Middle, array $offered = [254_000, 508_000], ?int $caseDepth = null): GrindPlan
-    {
+    private function plan(
+        array $journals,
+        GrindAim $aim = GrindAim::Middle,
+        array $offered = [254_000, 508_000],
+        ?int $caseDepth = null,
+    ): GrindPlan {
         return GrindPlan::of(
-            $journals, Length::ofNanometres(self::LEAST), Length::ofNanometres(self::MOST), array_map(Length::ofNanometres(...), $offered), $aim,
+            $journals,
+            Length::ofNanometres(self::LEAST),
+            Length::ofNanometres(self::MOST),
+            array_map(Length::ofNanometres(...), $offered),
+            $aim,
             $caseDepth === null ? null : Length::ofNanometres($caseDepth),
         );
     }

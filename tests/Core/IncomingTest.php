@@ -64,7 +64,10 @@ final class IncomingTest extends TestCase
         $assessment = $this->assess('tarn-4-198', [$this->crack('tarn-4-198', Face::MainWebs, CrackZone::MainWeb, null)]);
 
         $this->assertSame([PartVerdict::Scrap, NextReason::NothingCanChange], [$assessment->verdict, $assessment->next->reason]);
-        $this->assertSame(['replace'], array_map(static fn (ReboreOption $option): string => $option->key(), $assessment->plan?->feasible() ?? []));
+        $this->assertSame(
+            ['replace'],
+            array_map(static fn (ReboreOption $option): string => $option->key(), $assessment->plan?->feasible() ?? []),
+        );
         $words = new VerdictWords(LengthDisplay::in(Bench::sheet('tarn-4-198')->unit));
         $this->assertSame('The block is scrap', $words->headline($assessment));
         $this->assertStringContainsString('Main webs, main web: crack.', $words->conclusion($assessment));
@@ -87,19 +90,35 @@ final class IncomingTest extends TestCase
 
     public function test_cracks_of_other_parts_leave_the_block_alone_and_a_suspect_line_keeps_it_open(): void
     {
-        $this->assertSame(PartVerdict::Serviceable, $this->assess('tarn-4-198', [$this->crack('tarn-4-198', Face::Crankshaft, CrackZone::CrankshaftFillet, null)])->verdict);
-        $suspect = new Indication('i', 1, CrackLocation::on(Face::MainWebs, CrackZone::MainWeb, null, [[500, 400]]), Material::GreyIron, [new LookReading(Look::SharpLine)]);
+        $this->assertSame(
+            PartVerdict::Serviceable,
+            $this->assess('tarn-4-198', [$this->crack('tarn-4-198', Face::Crankshaft, CrackZone::CrankshaftFillet, null)])->verdict,
+        );
+        $suspect = new Indication('i', 1, CrackLocation::on(Face::MainWebs, CrackZone::MainWeb, null, [[500, 400]]), Material::GreyIron, [
+            new LookReading(Look::SharpLine),
+        ]);
         $this->assertSame(PartVerdict::NotYetKnown, $this->assess('tarn-4-198', [$suspect])->verdict);
     }
 
     public function test_separate_cylinders_are_replaced_never_sleeved(): void
     {
         $sheet = Bench::sheet('sorrel-f4');
-        $worn = array_map(static fn (int $cylinder): BoreInspection => Bench::bore($sheet, $cylinder, [9, 4, 5, 3, 1, 1], 2.0), $sheet->layout->cylinders());
+        $worn = array_map(
+            static fn (int $cylinder): BoreInspection => Bench::bore($sheet, $cylinder, [9, 4, 5, 3, 1, 1], 2.0),
+            $sheet->layout->cylinders(),
+        );
         $assessment = BlockAssessment::of($sheet, Bench::policy(), $worn, Length::zero());
 
-        $this->assertSame(['replace'], array_map(static fn (ReboreOption $option): string => $option->key(), $assessment->plan?->feasible() ?? []));
-        $this->assertSame('Replace the cylinders', (new VerdictWords(LengthDisplay::in($sheet->unit), $sheet->cylinders))->option($assessment->plan->options[1] ?? $this->fail('no plan')));
+        $this->assertSame(
+            ['replace'],
+            array_map(static fn (ReboreOption $option): string => $option->key(), $assessment->plan?->feasible() ?? []),
+        );
+        $this->assertSame(
+            'Replace the cylinders',
+            (new VerdictWords(LengthDisplay::in($sheet->unit), $sheet->cylinders))->option(
+                $assessment->plan->options[1] ?? $this->fail('no plan'),
+            ),
+        );
     }
 
     public function test_caustic_is_refused_for_light_metals_with_another_way(): void
@@ -109,7 +128,10 @@ final class IncomingTest extends TestCase
         }
         $this->assertNull(WashMethod::HotCausticTank->refusalFor(Material::GreyIron));
         foreach (Material::cases() as $material) {
-            $this->assertNotEmpty(array_filter(WashMethod::cases(), static fn (WashMethod $wash): bool => $wash->refusalFor($material) === null), "{$material->value} can be washed somehow");
+            $this->assertNotEmpty(
+                array_filter(WashMethod::cases(), static fn (WashMethod $wash): bool => $wash->refusalFor($material) === null),
+                "{$material->value} can be washed somehow",
+            );
         }
     }
 
@@ -132,10 +154,16 @@ final class IncomingTest extends TestCase
     /** @return iterable<string, array{ItemAnswer, bool}> */
     public static function caseAnswers(): iterable
     {
-        yield 'a feeler just below the limit' => [new ItemAnswer('parting.gap', ItemState::Fine, measured: Length::ofNanometres(37_999)), false];
+        yield 'a feeler just below the limit' => [
+            new ItemAnswer('parting.gap', ItemState::Fine, measured: Length::ofNanometres(37_999)),
+            false,
+        ];
         yield 'a feeler at the limit' => [new ItemAnswer('parting.gap', ItemState::Finding, measured: Length::ofNanometres(38_000)), true];
         yield 'line bored once' => [new ItemAnswer('line-bore.step', ItemState::Fine, measured: Length::ofNanometres(250_000)), false];
-        yield 'at the largest step' => [new ItemAnswer('line-bore.step', ItemState::Finding, measured: Length::ofNanometres(500_000)), true];
+        yield 'at the largest step' => [
+            new ItemAnswer('line-bore.step', ItemState::Finding, measured: Length::ofNanometres(500_000)),
+            true,
+        ];
         yield 'blasted once' => [new ItemAnswer('blasted', ItemState::Finding), true];
         yield 'washed with grit' => [new ItemAnswer('wash.block', ItemState::Finding, wash: WashMethod::GritBlast), true];
         yield 'washed well' => [new ItemAnswer('wash.block', ItemState::Fine, wash: WashMethod::JetWasher), false];
@@ -147,8 +175,14 @@ final class IncomingTest extends TestCase
         $sheet = Bench::sheet('sorrel-f4');
         $defects = (new PrecheckReport($sheet, Checklist::of($sheet), [$answer->key => $answer]))->defects();
         $this->assertSame($isScrap, $defects !== [] && $defects[0]->isScrap());
-        $inIron = (new PrecheckReport(Bench::sheet('tarn-4-198'), Checklist::of(Bench::sheet('tarn-4-198')), [$answer->key => $answer]))->defects();
-        $this->assertSame([], array_values(array_filter($inIron, static fn (PartDefect $defect): bool => $answer->key !== 'line-bore.step')), 'a block that is not split has no such rule');
+        $inIron = (new PrecheckReport(Bench::sheet('tarn-4-198'), Checklist::of(Bench::sheet('tarn-4-198')), [
+            $answer->key => $answer,
+        ]))->defects();
+        $this->assertSame(
+            [],
+            array_values(array_filter($inIron, static fn (PartDefect $defect): bool => $answer->key !== 'line-bore.step')),
+            'a block that is not split has no such rule',
+        );
     }
 
     public function test_inserts_are_counted_beyond_those_made_in(): void
@@ -156,17 +190,30 @@ final class IncomingTest extends TestCase
         $sheet = Bench::sheet('sorrel-f4');
         $answers = [];
         foreach ($sheet->threads as $thread) {
-            $answers["thread.{$thread->key}"] = new ItemAnswer("thread.{$thread->key}", ItemState::Fine, stripped: 0, inserts: $thread->insertsExpected + ($thread->key === 'case' ? 2 : 0));
+            $answers["thread.{$thread->key}"] = new ItemAnswer(
+                "thread.{$thread->key}",
+                ItemState::Fine,
+                stripped: 0,
+                inserts: $thread->insertsExpected + ($thread->key === 'case' ? 2 : 0),
+            );
         }
         $this->assertSame(2, (new PrecheckReport($sheet, Checklist::of($sheet), $answers))->insertsFound());
         unset($answers['thread.sump']);
-        $this->assertNull((new PrecheckReport($sheet, Checklist::of($sheet), $answers))->insertsFound(), 'not known while a kind is not checked');
+        $this->assertNull(
+            (new PrecheckReport($sheet, Checklist::of($sheet), $answers))->insertsFound(),
+            'not known while a kind is not checked',
+        );
     }
 
     /** @return iterable<string, array{Claim, FoundWork, ClaimMatch}> */
     public static function claims(): iterable
     {
-        $found = static fn (?int $sleeves = null, bool $whole = false, ?int $inserts = null, ?Length $step = null): FoundWork => new FoundWork($sleeves, $whole, $inserts, null, null, $step);
+        $found = static fn (
+            ?int $sleeves = null,
+            bool $whole = false,
+            ?int $inserts = null,
+            ?Length $step = null,
+        ): FoundWork => new FoundWork($sleeves, $whole, $inserts, null, null, $step);
         $sleeves = new Claim('c', ClaimKind::Sleeved, 'cylinder 2', 1, null);
         yield 'nobody looked' => [$sleeves, $found(), ClaimMatch::NotChecked];
         yield 'more than claimed, before all are seen' => [$sleeves, $found(2), ClaimMatch::Differs];
@@ -176,8 +223,16 @@ final class IncomingTest extends TestCase
         $bored = new Claim('c', ClaimKind::Rebored, 'all', null, Length::ofNanometres(508_000));
         yield 'another step' => [$bored, $found(step: Length::ofNanometres(762_000)), ClaimMatch::Differs];
         yield 'that step' => [$bored, $found(step: Length::ofNanometres(508_000)), ClaimMatch::Agrees];
-        yield 'a person says so' => [new Claim('c', ClaimKind::DeckFaced, 'deck', null, null, ClaimMatch::Differs), $found(), ClaimMatch::Differs];
-        yield 'counting goes before a person' => [new Claim('c', ClaimKind::ThreadInserts, 'deck', 3, null, ClaimMatch::Agrees), $found(inserts: 1), ClaimMatch::Differs];
+        yield 'a person says so' => [
+            new Claim('c', ClaimKind::DeckFaced, 'deck', null, null, ClaimMatch::Differs),
+            $found(),
+            ClaimMatch::Differs,
+        ];
+        yield 'counting goes before a person' => [
+            new Claim('c', ClaimKind::ThreadInserts, 'deck', 3, null, ClaimMatch::Agrees),
+            $found(inserts: 1),
+            ClaimMatch::Differs,
+        ];
     }
 
     #[DataProvider('claims')]
@@ -193,12 +248,29 @@ final class IncomingTest extends TestCase
         $plain = static fn (?Length $length = null): SleevePiece => new SleevePiece(SleevePieceKind::Plain, $length);
         $flanged = static fn (?Length $length = null): SleevePiece => new SleevePiece(SleevePieceKind::Flanged, $length);
 
-        $this->assertSame([], (new SleeveSurvey(1, [], $depth, jointFelt: true))->findings(), 'where there is no sleeve nothing is wrong with it');
+        $this->assertSame(
+            [],
+            (new SleeveSurvey(1, [], $depth, jointFelt: true))->findings(),
+            'where there is no sleeve nothing is wrong with it',
+        );
         $this->assertSame([], (new SleeveSurvey(1, [$plain($depth)], $depth))->findings(), 'exactly as long as its bore was cut');
-        $this->assertSame([SleeveFinding::NotFullDepth], (new SleeveSurvey(1, [$plain($depth->minus(Length::ofNanometres(1)))], $depth))->findings());
-        $this->assertSame([SleeveFinding::MoreThanOnePiece, SleeveFinding::NotFullDepth], (new SleeveSurvey(4, [$flanged($inch(5.625)), $plain($inch(1.375))], $depth))->findings(), 'a short flanged sleeve with a ring below it');
-        $this->assertSame([SleeveFinding::JointInRingTravel, SleeveFinding::MoreThanOnePiece], (new SleeveSurvey(4, [$plain(), $plain()], $depth, jointFelt: true))->findings());
-        $this->assertSame([SleeveFinding::EdgeCatchesNail, SleeveFinding::FlangeNotSeated], (new SleeveSurvey(4, [$flanged()], $depth, flangeNotSeated: true, edgeCatchesNail: true))->findings());
+        $this->assertSame(
+            [SleeveFinding::NotFullDepth],
+            (new SleeveSurvey(1, [$plain($depth->minus(Length::ofNanometres(1)))], $depth))->findings(),
+        );
+        $this->assertSame(
+            [SleeveFinding::MoreThanOnePiece, SleeveFinding::NotFullDepth],
+            (new SleeveSurvey(4, [$flanged($inch(5.625)), $plain($inch(1.375))], $depth))->findings(),
+            'a short flanged sleeve with a ring below it',
+        );
+        $this->assertSame(
+            [SleeveFinding::JointInRingTravel, SleeveFinding::MoreThanOnePiece],
+            (new SleeveSurvey(4, [$plain(), $plain()], $depth, jointFelt: true))->findings(),
+        );
+        $this->assertSame(
+            [SleeveFinding::EdgeCatchesNail, SleeveFinding::FlangeNotSeated],
+            (new SleeveSurvey(4, [$flanged()], $depth, flangeNotSeated: true, edgeCatchesNail: true))->findings(),
+        );
         $this->assertSame([SleeveFinding::NotFullDepth], (new SleeveSurvey(4, [$plain()], isShort: true))->findings());
     }
 
@@ -221,9 +293,14 @@ final class IncomingTest extends TestCase
         $sheet = Bench::sheet($family);
 
         return BlockAssessment::of(
-            $sheet, Bench::policy(),
-            array_map(static fn (int $cylinder): BoreInspection => Bench::bore($sheet, $cylinder, [0.4, 0.3, 0.3, 0.2, 0.1, 0.1], 2.0), $sheet->layout->cylinders()),
-            Length::zero(), CrackDefects::of($this->report($sheet, $indications)),
+            $sheet,
+            Bench::policy(),
+            array_map(
+                static fn (int $cylinder): BoreInspection => Bench::bore($sheet, $cylinder, [0.4, 0.3, 0.3, 0.2, 0.1, 0.1], 2.0),
+                $sheet->layout->cylinders(),
+            ),
+            Length::zero(),
+            CrackDefects::of($this->report($sheet, $indications)),
         );
     }
 
@@ -237,6 +314,13 @@ final class IncomingTest extends TestCase
     {
         $sharp = new LookReading(Look::SharpLine);
 
-        return new Indication('i', 1, CrackLocation::on($face, $zone, $cylinder, [[500, 400]]), Bench::sheet($family)->materialAt($face->part(), $zone), [$sharp, $sharp], answer: $answer);
+        return new Indication(
+            'i',
+            1,
+            CrackLocation::on($face, $zone, $cylinder, [[500, 400]]),
+            Bench::sheet($family)->materialAt($face->part(), $zone),
+            [$sharp, $sharp],
+            answer: $answer,
+        );
     }
 }

@@ -69,7 +69,10 @@ final class InspectionTest extends TestCase
                 $this->assertSame($one, $plan->find(Place::parse($key)));
                 $this->assertLessThanOrEqual(40, strlen($key), 'it fits the column it is stored in');
                 $kind = UsualGauge::of($one->place->feature, $one->nominal);
-                $this->assertTrue($one->nominal === null || ! $kind->showsSizes() || $kind->range()->reaches($one->nominal), "{$kind->value} for {$key}");
+                $this->assertTrue(
+                    $one->nominal === null || ! $kind->showsSizes() || $kind->range()->reaches($one->nominal),
+                    "{$kind->value} for {$key}",
+                );
             }
         }
     }
@@ -81,12 +84,20 @@ final class InspectionTest extends TestCase
         $engine = new MeasuredEngine($sheet);
         foreach ([Section::Crankshaft, Section::Housings, Section::Rods, Section::Deck, Section::Heads] as $section) {
             $read = $this->judge($sheet, $section, $engine->measurements($section));
-            $this->assertSame(PartVerdict::Serviceable, $read->verdict(), $section->value.': '.implode(' ', array_map(static fn (Finding $finding): string => $finding->key(), $read->failures())));
+            $this->assertSame(
+                PartVerdict::Serviceable,
+                $read->verdict(),
+                $section->value.': '.implode(' ', array_map(static fn (Finding $finding): string => $finding->key(), $read->failures())),
+            );
             $this->assertTrue($read->isSettled());
             $empty = $this->judge($sheet, $section, Measurements::none());
             $this->assertSame(PartVerdict::NotYetKnown, $empty->verdict());
             $needed = array_filter(InspectionPlan::of($section, $sheet)->walk(), static fn ($one): bool => $one->isNeeded);
-            $this->assertEqualsCanonicalizing(array_values(array_map(static fn ($one): string => $one->place->key(), $needed)), array_map(static fn (Place $place): string => $place->key(), $empty->missing()), 'what a verdict needs is what is missing');
+            $this->assertEqualsCanonicalizing(
+                array_values(array_map(static fn ($one): string => $one->place->key(), $needed)),
+                array_map(static fn (Place $place): string => $place->key(), $empty->missing()),
+                'what a verdict needs is what is missing',
+            );
         }
     }
 
@@ -107,9 +118,24 @@ final class InspectionTest extends TestCase
 
     public function test_mains_and_rod_journals_go_to_their_own_undersizes(): void
     {
-        $judged = $this->crankshaft(['main.3.front.0' => $this->main(-35), 'pin.2.front.0' => $this->pin(-65), 'pinscore.2' => 2 * self::THOU]);
+        $judged = $this->crankshaft([
+            'main.3.front.0' => $this->main(-35),
+            'pin.2.front.0' => $this->pin(-65),
+            'pinscore.2' => 2 * self::THOU,
+        ]);
         $this->assertSame(PartVerdict::Recondition, $judged->verdict());
-        $this->assertSame([['mains', WorkKind::Grind, 254_000, 63_220_600], ['rods', WorkKind::Grind, 508_000, 53_454_300]], array_map(static fn (PlannedWork $work): array => [$work->about->code, $work->kind, $work->step?->nanometres, $work->target?->nanometres], $judged->works));
+        $this->assertSame(
+            [['mains', WorkKind::Grind, 254_000, 63_220_600], ['rods', WorkKind::Grind, 508_000, 53_454_300]],
+            array_map(
+                static fn (PlannedWork $work): array => [
+                    $work->about->code,
+                    $work->kind,
+                    $work->step?->nanometres,
+                    $work->target?->nanometres,
+                ],
+                $judged->works,
+            ),
+        );
         $size = $this->finding($judged, 'Main 3', Criterion::Size);
         $this->assertSame([-3 * self::THOU, Outcome::Fail], [$size->margin?->value, $size->outcome]);
     }
@@ -129,7 +155,11 @@ final class InspectionTest extends TestCase
             $journal = $chance->getInt(1, 5);
             $wear = $chance->getInt(0, 200);
             $more = $wear + $chance->getInt(1, 80);
-            $this->assertGreaterThanOrEqual($this->undersize($journal, $wear), $this->undersize($journal, $more), "main {$journal}: {$wear} and {$more} tenths");
+            $this->assertGreaterThanOrEqual(
+                $this->undersize($journal, $wear),
+                $this->undersize($journal, $more),
+                "main {$journal}: {$wear} and {$more} tenths",
+            );
         }
     }
 
@@ -139,7 +169,9 @@ final class InspectionTest extends TestCase
         $this->assertSame(Outcome::Fail, $this->finding($judged, 'Main 3', Criterion::RunOut)->outcome);
         $this->assertSame(Outcome::Pass, $this->finding($judged, 'Crankshaft', Criterion::SnoutRunOut)->outcome);
         $this->assertSame(Outcome::Fail, $this->finding($judged, 'Main 2', Criterion::Finish)->outcome);
-        $mirror = (new CrankshaftJudge($this->vee, Bench::policy(['mirror_finish' => 'accepted']), Measurements::none()))->judge($this->engine->measurements(Section::Crankshaft, ['mainra.2' => 40]));
+        $mirror = (new CrankshaftJudge($this->vee, Bench::policy(['mirror_finish' => 'accepted']), Measurements::none()))->judge(
+            $this->engine->measurements(Section::Crankshaft, ['mainra.2' => 40]),
+        );
         $this->assertSame(Outcome::Pass, $this->finding($mirror, 'Main 2', Criterion::Finish)->outcome, 'the other school');
     }
 
@@ -164,16 +196,28 @@ final class InspectionTest extends TestCase
         $this->assertSame(PartVerdict::Recondition, $this->judge($sheet, Section::Crankshaft, $case)->verdict());
         $deep = (new MeasuredEngine($sheet))->measurements(Section::Crankshaft, ['main.2.front.0' => 54_980_000 - 300_000]);
         $judged = $this->judge($sheet, Section::Crankshaft, $deep);
-        $this->assertSame([PartVerdict::Recondition, 500_000], [$judged->verdict(), $judged->works[0]->step?->nanometres], 'a quarter millimetre a side leaves a tenth of the case');
+        $this->assertSame(
+            [PartVerdict::Recondition, 500_000],
+            [$judged->verdict(), $judged->works[0]->step?->nanometres],
+            'a quarter millimetre a side leaves a tenth of the case',
+        );
     }
 
     public function test_a_feeler_at_the_parting_face_scraps_the_case_and_ends_the_reading(): void
     {
         $sheet = Bench::sheet('sorrel-f4');
-        $judged = $this->judge($sheet, Section::Housings, (new MeasuredEngine($sheet))->measurements(Section::Housings, ['gap.2' => 38_000, 'housing.4.45' => null]));
+        $judged = $this->judge(
+            $sheet,
+            Section::Housings,
+            (new MeasuredEngine($sheet))->measurements(Section::Housings, ['gap.2' => 38_000, 'housing.4.45' => null]),
+        );
         $this->assertSame(PartVerdict::Scrap, $judged->verdict());
         $this->assertTrue($judged->isSettled(), 'nothing that is still unread changes that');
-        $thinner = $this->judge($sheet, Section::Housings, (new MeasuredEngine($sheet))->measurements(Section::Housings, ['gap.2' => 37_999]));
+        $thinner = $this->judge(
+            $sheet,
+            Section::Housings,
+            (new MeasuredEngine($sheet))->measurements(Section::Housings, ['gap.2' => 37_999]),
+        );
         $this->assertSame(PartVerdict::Serviceable, $thinner->verdict());
     }
 
@@ -181,15 +225,49 @@ final class InspectionTest extends TestCase
     {
         $sheet = Bench::sheet('sorrel-f4');
         $flat = new MeasuredEngine($sheet);
-        $judged = $this->judge($sheet, Section::Housings, $flat->measurements(Section::Housings, ['imprint.2' => Looks::IMPRINT, 'offset.3' => 21_000]));
-        $this->assertSame([PartVerdict::Recondition, WorkKind::LineBore, 250_000], [$judged->verdict(), $judged->works[0]->kind, $judged->works[0]->step?->nanometres]);
+        $judged = $this->judge(
+            $sheet,
+            Section::Housings,
+            $flat->measurements(Section::Housings, ['imprint.2' => Looks::IMPRINT, 'offset.3' => 21_000]),
+        );
+        $this->assertSame(
+            [PartVerdict::Recondition, WorkKind::LineBore, 250_000],
+            [$judged->verdict(), $judged->works[0]->kind, $judged->works[0]->step?->nanometres],
+        );
         $this->assertSame(Outcome::Fail, $this->finding($judged, 'Line of the housings', Criterion::StepToNeighbour)->outcome);
         $this->assertSame(Outcome::Pass, $this->finding($judged, 'Line of the housings', Criterion::StepOverall)->outcome);
-        $atLast = array_fill_keys(array_map(static fn ($one): string => $one->place->key(), array_filter(InspectionPlan::of(Section::Housings, $sheet)->walk(), static fn ($one): bool => $one->place->feature === HousingFeature::Housing)), 60_509_500);
-        $this->assertSame(PartVerdict::Serviceable, $this->judge($sheet, Section::Housings, $flat->measurements(Section::Housings, $atLast))->verdict());
-        $this->assertSame(PartVerdict::Scrap, $this->judge($sheet, Section::Housings, $flat->measurements(Section::Housings, ['imprint.1' => Looks::STEP] + $atLast))->verdict());
-        $caps = $this->judge($this->vee, Section::Housings, $this->engine->measurements(Section::Housings, ['imprint.2' => Looks::IMPRINT]));
-        $this->assertSame([WorkKind::LineBore], array_map(static fn (PlannedWork $work): WorkKind => $work->kind, $caps->works), 'one of the two, never both');
+        $atLast = array_fill_keys(
+            array_map(
+                static fn ($one): string => $one->place->key(),
+                array_filter(
+                    InspectionPlan::of(Section::Housings, $sheet)->walk(),
+                    static fn ($one): bool => $one->place->feature === HousingFeature::Housing,
+                ),
+            ),
+            60_509_500,
+        );
+        $this->assertSame(
+            PartVerdict::Serviceable,
+            $this->judge($sheet, Section::Housings, $flat->measurements(Section::Housings, $atLast))->verdict(),
+        );
+        $this->assertSame(
+            PartVerdict::Scrap,
+            $this->judge(
+                $sheet,
+                Section::Housings,
+                $flat->measurements(Section::Housings, ['imprint.1' => Looks::STEP] + $atLast),
+            )->verdict(),
+        );
+        $caps = $this->judge(
+            $this->vee,
+            Section::Housings,
+            $this->engine->measurements(Section::Housings, ['imprint.2' => Looks::IMPRINT]),
+        );
+        $this->assertSame(
+            [WorkKind::LineBore],
+            array_map(static fn (PlannedWork $work): WorkKind => $work->kind, $caps->works),
+            'one of the two, never both',
+        );
     }
 
     public function test_without_torqued_caps_a_housing_and_a_big_end_are_not_read(): void
@@ -203,9 +281,16 @@ final class InspectionTest extends TestCase
 
     public function test_the_odd_rod_is_named_with_what_comes_off_which_end(): void
     {
-        $judged = $this->judge($this->vee, Section::Rods, $this->engine->measurements(Section::Rods, ['bigendmass.3' => 507_000_000, 'smallendmass.3' => 501_500_000]));
+        $judged = $this->judge(
+            $this->vee,
+            Section::Rods,
+            $this->engine->measurements(Section::Rods, ['bigendmass.3' => 507_000_000, 'smallendmass.3' => 501_500_000]),
+        );
         $this->assertSame(PartVerdict::Recondition, $judged->verdict());
-        $this->assertSame(['rod.3', WorkKind::Balance, '7.0 g off the big end and 1.5 g off the small end.'], [$judged->works[0]->about->code, $judged->works[0]->kind, $judged->works[0]->said]);
+        $this->assertSame(
+            ['rod.3', WorkKind::Balance, '7.0 g off the big end and 1.5 g off the small end.'],
+            [$judged->works[0]->about->code, $judged->works[0]->kind, $judged->works[0]->said],
+        );
         $light = $this->judge($this->vee, Section::Rods, $this->engine->measurements(Section::Rods, ['bigendmass.6' => 490_000_000]));
         $this->assertSame(['rod.6', WorkKind::Replace], [$light->works[0]->about->code, $light->works[0]->kind]);
         $this->assertStringContainsString('10.0 g lighter', $light->works[0]->said);
@@ -213,10 +298,27 @@ final class InspectionTest extends TestCase
 
     public function test_a_rod_out_of_true_is_straightened_one_of_another_length_is_replaced(): void
     {
-        $judged = $this->judge($this->vee, Section::Rods, $this->engine->measurements(Section::Rods, ['bend.2' => 3 * self::THOU, 'bigend.4.rear.90' => $this->vee->rods->bigEnd->most->nanometres + self::THOU, 'smallend.5.0' => 0 + $this->vee->rods->smallEnd->most->nanometres + self::THOU]));
-        $this->assertSame([['rod.2', WorkKind::Straighten], ['rod.4', WorkKind::Resize], ['rod.5', WorkKind::Rebush]], array_map(static fn (PlannedWork $work): array => [$work->about->code, $work->kind], $this->sorted($judged->works)));
+        $judged = $this->judge(
+            $this->vee,
+            Section::Rods,
+            $this->engine->measurements(Section::Rods, [
+                'bend.2' => 3 * self::THOU,
+                'bigend.4.rear.90' => $this->vee->rods->bigEnd->most->nanometres + self::THOU,
+                'smallend.5.0' => 0 + $this->vee->rods->smallEnd->most->nanometres + self::THOU,
+            ]),
+        );
+        $this->assertSame(
+            [['rod.2', WorkKind::Straighten], ['rod.4', WorkKind::Resize], ['rod.5', WorkKind::Rebush]],
+            array_map(static fn (PlannedWork $work): array => [$work->about->code, $work->kind], $this->sorted($judged->works)),
+        );
         $this->assertSame(PartVerdict::Recondition, $judged->verdict());
-        $long = $this->judge($this->vee, Section::Rods, $this->engine->measurements(Section::Rods, ['centres.1' => $this->vee->rods->centreDistance->most->nanometres + 20 * self::THOU]));
+        $long = $this->judge(
+            $this->vee,
+            Section::Rods,
+            $this->engine->measurements(Section::Rods, [
+                'centres.1' => $this->vee->rods->centreDistance->most->nanometres + 20 * self::THOU,
+            ]),
+        );
         $this->assertSame(PartVerdict::Scrap, $long->verdict());
     }
 
@@ -227,22 +329,48 @@ final class InspectionTest extends TestCase
         for ($round = 0; $round < 12; $round++) {
             $heights = array_map(static fn (): int => $chance->getInt(0, 120_000), $points);
             $tilt = [$chance->getInt(-3, 3) / 1000, $chance->getInt(-3, 3) / 1000, $chance->getInt(-50_000, 50_000)];
-            $tilted = array_map(static fn (array $point, int $z): int => (int) round($z + $tilt[0] * $point[0] / 10 + $tilt[1] * $point[1] / 10 + $tilt[2]), $points, $heights);
-            $this->assertEqualsWithDelta($this->flatness(array_combine(array_keys($points), $heights)), $this->flatness(array_combine(array_keys($points), $tilted)), 3);
+            $tilted = array_map(
+                static fn (array $point, int $z): int => (int) round(
+                    $z + ($tilt[0] * $point[0]) / 10 + ($tilt[1] * $point[1]) / 10 + $tilt[2],
+                ),
+                $points,
+                $heights,
+            );
+            $this->assertEqualsWithDelta(
+                $this->flatness(array_combine(array_keys($points), $heights)),
+                $this->flatness(array_combine(array_keys($points), $tilted)),
+                3,
+            );
         }
     }
 
     public function test_a_hollow_deck_is_cut_by_its_flatness_and_a_pit_in_the_band_adds_to_it(): void
     {
         $hollow = ['deck.1.b5' => -5 * self::THOU];
-        $judged = $this->judge($this->vee, Section::Deck, $this->engine->measurements(Section::Deck, $hollow + ['deckstamp.1' => Looks::STAMPED], kind: InstrumentKind::DepthMicrometer));
+        $judged = $this->judge(
+            $this->vee,
+            Section::Deck,
+            $this->engine->measurements(Section::Deck, $hollow + ['deckstamp.1' => Looks::STAMPED], kind: InstrumentKind::DepthMicrometer),
+        );
         $this->assertSame(PartVerdict::Recondition, $judged->verdict());
         $cut = $judged->works[0]->step->nanometres ?? 0;
         $this->assertGreaterThan(3 * self::THOU, $cut);
         $this->assertStringContainsString('Stamped numbers', $judged->works[0]->said);
-        $pitted = $this->judge($this->vee, Section::Deck, $this->engine->measurements(Section::Deck, $hollow + ['deckpits.1' => Looks::INSIDE_BAND, 'deckpit.1' => 2 * self::THOU], kind: InstrumentKind::DepthMicrometer));
+        $pitted = $this->judge(
+            $this->vee,
+            Section::Deck,
+            $this->engine->measurements(
+                Section::Deck,
+                $hollow + ['deckpits.1' => Looks::INSIDE_BAND, 'deckpit.1' => 2 * self::THOU],
+                kind: InstrumentKind::DepthMicrometer,
+            ),
+        );
         $this->assertSame($cut + 2 * self::THOU, $pitted->works[0]->step?->nanometres);
-        $outside = $this->judge($this->vee, Section::Deck, $this->engine->measurements(Section::Deck, ['deckpits.1' => Looks::OUTSIDE_BAND], kind: InstrumentKind::DepthMicrometer));
+        $outside = $this->judge(
+            $this->vee,
+            Section::Deck,
+            $this->engine->measurements(Section::Deck, ['deckpits.1' => Looks::OUTSIDE_BAND], kind: InstrumentKind::DepthMicrometer),
+        );
         $this->assertSame(PartVerdict::Serviceable, $outside->verdict(), 'it may stay');
     }
 
@@ -250,17 +378,44 @@ final class InspectionTest extends TestCase
     {
         $least = $this->vee->deck?->minimumHeight->nanometres ?? 0;
         $low = ['deckheight.1' => $least + 2 * self::THOU];
-        $this->assertSame(PartVerdict::Scrap, $this->judge($this->vee, Section::Deck, $this->engine->measurements(Section::Deck, $low + ['deck.1.b5' => -5 * self::THOU]))->verdict());
-        $this->assertSame(PartVerdict::Repair, $this->judge($this->vee, Section::Deck, $this->engine->measurements(Section::Deck, $low + ['deckpits.1' => Looks::INSIDE_BAND, 'deckpit.1' => 4 * self::THOU]))->verdict());
-        $this->assertSame(PartVerdict::Serviceable, $this->judge($this->vee, Section::Deck, $this->engine->measurements(Section::Deck, $low))->verdict());
+        $this->assertSame(
+            PartVerdict::Scrap,
+            $this->judge(
+                $this->vee,
+                Section::Deck,
+                $this->engine->measurements(Section::Deck, $low + ['deck.1.b5' => -5 * self::THOU]),
+            )->verdict(),
+        );
+        $this->assertSame(
+            PartVerdict::Repair,
+            $this->judge(
+                $this->vee,
+                Section::Deck,
+                $this->engine->measurements(Section::Deck, $low + ['deckpits.1' => Looks::INSIDE_BAND, 'deckpit.1' => 4 * self::THOU]),
+            )->verdict(),
+        );
+        $this->assertSame(
+            PartVerdict::Serviceable,
+            $this->judge($this->vee, Section::Deck, $this->engine->measurements(Section::Deck, $low))->verdict(),
+        );
     }
 
     public function test_a_deck_that_is_not_square_shows_at_the_corners_and_side_valves_sink_with_the_cut(): void
     {
         $judged = $this->judge($this->vee, Section::Deck, $this->engine->measurements(Section::Deck, ['todeck.8' => 5 * self::THOU]));
-        $this->assertSame(['DECK-6', Outcome::Fail], [$this->finding($judged, 'Pistons at the corners', Criterion::CornerSpread)->rule, $this->finding($judged, 'Pistons at the corners', Criterion::CornerSpread)->outcome]);
+        $this->assertSame(
+            ['DECK-6', Outcome::Fail],
+            [
+                $this->finding($judged, 'Pistons at the corners', Criterion::CornerSpread)->rule,
+                $this->finding($judged, 'Pistons at the corners', Criterion::CornerSpread)->outcome,
+            ],
+        );
         $side = Bench::sheet('cairn-l4-144');
-        $cut = $this->judge($side, Section::Deck, (new MeasuredEngine($side))->measurements(Section::Deck, ['deck.1.b5' => -8 * self::THOU]));
+        $cut = $this->judge(
+            $side,
+            Section::Deck,
+            (new MeasuredEngine($side))->measurements(Section::Deck, ['deck.1.b5' => -8 * self::THOU]),
+        );
         $this->assertStringContainsString('valve seats stand in this face', $cut->works[0]->said);
         $this->assertSame([FaceKind::Deck->part()], [$this->finding($cut, 'Deck', Criterion::Flatness)->part]);
     }
@@ -268,15 +423,45 @@ final class InspectionTest extends TestCase
     public function test_guides_seats_and_lifters(): void
     {
         $most = $this->vee->exhaust->guide->most->nanometres;
-        $judged = $this->judge($this->vee, Section::Heads, $this->engine->measurements(Section::Heads, [
-            'guide.4.ex' => $most + 2 * self::THOU, 'drop.2.in' => Looks::TIGHT, 'vacuum.6.ex' => Looks::FALLS,
-            'guideheight.7.in' => $this->vee->intake->guideHeight->most->nanometres + 2 * self::THOU,
-        ]));
+        $judged = $this->judge(
+            $this->vee,
+            Section::Heads,
+            $this->engine->measurements(Section::Heads, [
+                'guide.4.ex' => $most + 2 * self::THOU,
+                'drop.2.in' => Looks::TIGHT,
+                'vacuum.6.ex' => Looks::FALLS,
+                'guideheight.7.in' => $this->vee->intake->guideHeight->most->nanometres + 2 * self::THOU,
+            ]),
+        );
         $failed = array_map(static fn (Finding $finding): string => "{$finding->rule} {$finding->subject()}", $judged->failures());
         sort($failed);
-        $this->assertSame(['VALVE-1 Cylinder 7, intake', 'VALVE-1 Intake guides', 'VALVE-2 Cylinder 2, intake', 'VALVE-2 Cylinder 2, intake', 'VALVE-2 Cylinder 4, exhaust', 'VALVE-3 Cylinder 6, exhaust'], $failed, 'a valve that sticks beside a clearance that measures fine is asked about');
-        $lifters = $this->judge($this->vee, Section::Housings, $this->engine->measurements(Section::Housings, ['lifterbore.9' => ($this->vee->lifters?->bore->most->nanometres ?? 0) + 2 * self::THOU, 'lifterfeel.3' => Looks::LOOSE, 'lifterbore.3' => null, 'lifter.3' => null]));
-        $this->assertSame(['Lifter 3', 'Lifter 9'], array_map(static fn (Finding $finding): string => $finding->subject(), $lifters->failures()), 'they run in the block, and a feel is enough');
+        $this->assertSame(
+            [
+                'VALVE-1 Cylinder 7, intake',
+                'VALVE-1 Intake guides',
+                'VALVE-2 Cylinder 2, intake',
+                'VALVE-2 Cylinder 2, intake',
+                'VALVE-2 Cylinder 4, exhaust',
+                'VALVE-3 Cylinder 6, exhaust',
+            ],
+            $failed,
+            'a valve that sticks beside a clearance that measures fine is asked about',
+        );
+        $lifters = $this->judge(
+            $this->vee,
+            Section::Housings,
+            $this->engine->measurements(Section::Housings, [
+                'lifterbore.9' => ($this->vee->lifters?->bore->most->nanometres ?? 0) + 2 * self::THOU,
+                'lifterfeel.3' => Looks::LOOSE,
+                'lifterbore.3' => null,
+                'lifter.3' => null,
+            ]),
+        );
+        $this->assertSame(
+            ['Lifter 3', 'Lifter 9'],
+            array_map(static fn (Finding $finding): string => $finding->subject(), $lifters->failures()),
+            'they run in the block, and a feel is enough',
+        );
         $this->assertSame('block', $this->finding($lifters, 'Lifter 9', Criterion::Play)->part->value);
         $this->assertSame('head', $this->finding($judged, 'Cylinder 4, exhaust', Criterion::StemClearance)->part->value);
     }
@@ -288,7 +473,7 @@ final class InspectionTest extends TestCase
         $scale = $this->engine->measurements(Section::Weights)->plus($this->engine->measurements(Section::Rods));
         $judge = new WeightJudge($this->vee, $scale);
         $this->assertSame(['pistons', 'pins', 'rings', 'locks', 'rods'], array_keys($judge->kinds()));
-        $this->assertSame(2 * (500 + 44 + 4) + (500 * 5), (int) ($judge->bobweight()->total->micrograms / 1e6));
+        $this->assertSame(2 * (500 + 44 + 4) + 500 * 5, (int) ($judge->bobweight()->total->micrograms / 1e6));
         $this->assertSame([2, 0], [$judge->rodsPerPin(), $judge->match()?->cylinderSpread->micrograms]);
         $this->assertSame([], $judge->missing());
     }
@@ -302,12 +487,21 @@ final class InspectionTest extends TestCase
         $this->assertSame(20 * self::THOU, $compression->deckClearance(3)->nanometres, 'a third of the way from corner to corner');
         $asNew = (new Compression($this->vee, Measurements::none(), Measurements::none()))->ratio(2, $bore, Length::zero(), Length::zero());
         $this->assertEqualsWithDelta($this->vee->volumes->ratio, $asNew, 0.05);
-        $this->assertGreaterThan($compression->ratio(3, $bore, Length::zero(), Length::zero()), $compression->ratio(1, $bore, Length::zero(), Length::zero()));
-        $this->assertGreaterThan($compression->ratio(1, $bore, Length::zero(), Length::zero()), $compression->ratio(1, $bore, Length::ofNanometres(5 * self::THOU), Length::zero()));
+        $this->assertGreaterThan(
+            $compression->ratio(3, $bore, Length::zero(), Length::zero()),
+            $compression->ratio(1, $bore, Length::zero(), Length::zero()),
+        );
+        $this->assertGreaterThan(
+            $compression->ratio(1, $bore, Length::zero(), Length::zero()),
+            $compression->ratio(1, $bore, Length::ofNanometres(5 * self::THOU), Length::zero()),
+        );
         $wanted = $compression->chamberFor(1, 9.5, $bore, Length::zero());
-        $cut = ($compression->chamber(1)->cubicMillimetres - $wanted->cubicMillimetres) / $compression->chamberArea() * 1_000_000;
+        $cut = (($compression->chamber(1)->cubicMillimetres - $wanted->cubicMillimetres) / $compression->chamberArea()) * 1_000_000;
         $this->assertEqualsWithDelta(9.5, $compression->ratio(1, $bore, Length::zero(), Length::ofNanometres((int) round($cut))), 0.001);
-        $this->assertNull($compression->ratio(1, $bore, Length::ofNanometres(2_000_000_000), Length::zero()), 'nothing is left above the piston');
+        $this->assertNull(
+            $compression->ratio(1, $bore, Length::ofNanometres(2_000_000_000), Length::zero()),
+            'nothing is left above the piston',
+        );
     }
 
     private function judge(SpecificationSheet $sheet, Section $section, Measurements $measurements): SectionJudgement

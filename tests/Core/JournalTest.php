@@ -46,8 +46,20 @@ final class JournalTest extends TestCase
         yield 'further out of round' => [[[self::LEAST, self::LEAST + 5_081], [self::LEAST, self::LEAST + 5_081]], false];
         yield 'as far tapered as allowed' => [[[self::LEAST, self::LEAST], [self::LEAST + 7_620, self::LEAST + 7_620]], true];
         yield 'further tapered' => [[[self::LEAST, self::LEAST], [self::LEAST + 7_621, self::LEAST + 7_621]], false];
-        yield 'ground once, inside its own range' => [[[self::LEAST - self::UNDERSIZE, self::LEAST - self::UNDERSIZE], [self::LEAST - self::UNDERSIZE, self::LEAST - self::UNDERSIZE]], true];
-        yield 'ground once, worn past it' => [[[self::MOST - self::UNDERSIZE, self::MOST - self::UNDERSIZE], [self::MOST - self::UNDERSIZE, self::LEAST - self::UNDERSIZE - 1]], false];
+        yield 'ground once, inside its own range' => [
+            [
+                [self::LEAST - self::UNDERSIZE, self::LEAST - self::UNDERSIZE],
+                [self::LEAST - self::UNDERSIZE, self::LEAST - self::UNDERSIZE],
+            ],
+            true,
+        ];
+        yield 'ground once, worn past it' => [
+            [
+                [self::MOST - self::UNDERSIZE, self::MOST - self::UNDERSIZE],
+                [self::MOST - self::UNDERSIZE, self::LEAST - self::UNDERSIZE - 1],
+            ],
+            false,
+        ];
     }
 
     /** @param  list<list<int>>  $grid */
@@ -72,7 +84,10 @@ final class JournalTest extends TestCase
         $worn = $this->judged($this->journal([[$ground, $ground - 120_000], [$ground, $ground - 150_000]]));
 
         $this->assertSame(self::UNDERSIZE, $worn->currentUndersize->nanometres, 'though one place is nearer to the next');
-        $this->assertSame(0, $this->judged($this->journal([[self::LEAST, self::LEAST], [self::LEAST - 200_000, self::LEAST]]))->currentUndersize->nanometres);
+        $this->assertSame(
+            0,
+            $this->judged($this->journal([[self::LEAST, self::LEAST], [self::LEAST - 200_000, self::LEAST]]))->currentUndersize->nanometres,
+        );
     }
 
     public function test_what_grinding_has_to_reach_takes_scores_twice_and_runout_and_stock_once(): void
@@ -129,14 +144,33 @@ final class JournalTest extends TestCase
             }
         }
 
-        return JournalInspection::of('main 1', JournalGroup::Mains, $readings, Length::ofNanometres($score), Length::ofNanometres($runout), $finish === null ? null : Roughness::ofNanometres($finish));
+        return JournalInspection::of(
+            'main 1',
+            JournalGroup::Mains,
+            $readings,
+            Length::ofNanometres($score),
+            Length::ofNanometres($runout),
+            $finish === null ? null : Roughness::ofNanometres($finish),
+        );
     }
 
     private function judged(JournalInspection $journal): JudgedJournal
     {
-        $limits = new JournalLimits(Length::ofNanometres(5_080), Length::ofNanometres(7_620), Length::ofNanometres(25_400), Roughness::ofNanometres(127), Roughness::ofNanometres(381));
+        $limits = new JournalLimits(
+            Length::ofNanometres(5_080),
+            Length::ofNanometres(7_620),
+            Length::ofNanometres(25_400),
+            Roughness::ofNanometres(127),
+            Roughness::ofNanometres(381),
+        );
         $undersizes = [Length::ofNanometres(self::UNDERSIZE), Length::ofNanometres(2 * self::UNDERSIZE)];
 
-        return (new JournalJudge(Length::ofNanometres(self::LEAST), Length::ofNanometres(self::MOST), $undersizes, $limits, Length::ofNanometres(50_800)))->judge($journal);
+        return (new JournalJudge(
+            Length::ofNanometres(self::LEAST),
+            Length::ofNanometres(self::MOST),
+            $undersizes,
+            $limits,
+            Length::ofNanometres(50_800),
+        ))->judge($journal);
     }
 }

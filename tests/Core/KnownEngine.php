@@ -32,8 +32,13 @@ final class KnownEngine implements Facts
      * @param  list<EnginePart>  $absent
      * @param  ?Closure(Finding): bool  $concedes
      */
-    public function __construct(private readonly SpecificationSheet $sheet, private readonly array $changes = [], private readonly array $defects = [], private readonly array $absent = [], private readonly ?Closure $concedes = null)
-    {
+    public function __construct(
+        private readonly SpecificationSheet $sheet,
+        private readonly array $changes = [],
+        private readonly array $defects = [],
+        private readonly array $absent = [],
+        private readonly ?Closure $concedes = null,
+    ) {
         $this->engine = new MeasuredEngine($sheet);
     }
 
@@ -46,7 +51,10 @@ final class KnownEngine implements Facts
 
     public function bores(): array
     {
-        return array_map(fn (int $cylinder): BoreInspection => Bench::bore($this->sheet, $cylinder, self::SOUND, 1.1), $this->sheet->layout->cylinders());
+        return array_map(
+            fn (int $cylinder): BoreInspection => Bench::bore($this->sheet, $cylinder, self::SOUND, 1.1),
+            $this->sheet->layout->cylinders(),
+        );
     }
 
     public function declaredStep(): Length

@@ -29,8 +29,12 @@ final readonly class MeasuredEngine
     }
 
     /** @param  array<string, int|float|string|null>  $changes  By place key */
-    public function measurements(Section $section, array $changes = [], bool $capsTorqued = true, InstrumentKind $kind = InstrumentKind::OutsideMicrometer): Measurements
-    {
+    public function measurements(
+        Section $section,
+        array $changes = [],
+        bool $capsTorqued = true,
+        InstrumentKind $kind = InstrumentKind::OutsideMicrometer,
+    ): Measurements {
         $readings = $conditions = $values = $looks = [];
         foreach (InspectionPlan::of($section, $this->sheet)->walk() as $one) {
             $key = $one->place->key();
@@ -53,7 +57,13 @@ final readonly class MeasuredEngine
 
     public static function reading(Place $place, int $nanometres, InstrumentKind $kind = InstrumentKind::OutsideMicrometer): Reading
     {
-        return Reading::of($place, [Length::ofNanometres($nanometres)], Instrument::ofKind($kind), Temperatures::of(11.0, 11.5, 20.0, 20.0), 'one');
+        return Reading::of(
+            $place,
+            [Length::ofNanometres($nanometres)],
+            Instrument::ofKind($kind),
+            Temperatures::of(11.0, 11.5, 20.0, 20.0),
+            'one',
+        );
     }
 
     private function sound(Characteristic $one): int|float|string|null
@@ -64,9 +74,23 @@ final readonly class MeasuredEngine
             Measurand::Size => $one->nominal?->nanometres,
             Measurand::Look => $feature->looks()[0],
             Measurand::Mass => 500_000_000,
-            Measurand::Roughness => in_array($feature, [FaceFeature::DeckFinish, FaceFeature::HeadFinish], true) ? 400 : intdiv($this->sheet->crankshaft->smoothest->nanometres + $this->sheet->crankshaft->roughest->nanometres, 2),
+            Measurand::Roughness => in_array($feature, [FaceFeature::DeckFinish, FaceFeature::HeadFinish], true)
+                ? 400
+                : intdiv($this->sheet->crankshaft->smoothest->nanometres + $this->sheet->crankshaft->roughest->nanometres, 2),
             Measurand::Volume => $feature === VolumeFeature::Crown ? null : $this->sheet->volumes->chamber->cubicMillimetres,
-            default => in_array($feature, [JournalFeature::MainStrip, JournalFeature::PinStrip, JournalFeature::EndPlay, FaceFeature::DeckPitDepth, FaceFeature::HeadPitDepth], true) ? null : 0,
+            default => in_array(
+                $feature,
+                [
+                    JournalFeature::MainStrip,
+                    JournalFeature::PinStrip,
+                    JournalFeature::EndPlay,
+                    FaceFeature::DeckPitDepth,
+                    FaceFeature::HeadPitDepth,
+                ],
+                true,
+            )
+                ? null
+                : 0,
         };
     }
 }

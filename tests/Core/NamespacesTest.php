@@ -39,7 +39,11 @@ final class NamespacesTest extends TestCase
     {
         $knows = [];
         /** @var SplFileInfo $file */
-        foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator(dirname(__DIR__, 2).'/'.$folder, FilesystemIterator::SKIP_DOTS)) as $file) {
+        foreach (
+            new RecursiveIteratorIterator(
+                new RecursiveDirectoryIterator(dirname(__DIR__, 2).'/'.$folder, FilesystemIterator::SKIP_DOTS),
+            ) as $file
+        ) {
             $code = (string) file_get_contents($file->getPathname());
             preg_match('/^namespace ([\w\\\\]+);/m', $code, $own);
             preg_match_all('/^use ('.preg_quote($root, '/').'\\\\[\w\\\\]+)\\\\\w+(?: as \w+)?;/m', $code, $imported);

@@ -36,8 +36,18 @@ final class NotationOfPartsTest extends TestCase
 
     public function test_a_bare_finish_is_in_microinches_in_an_inch_job_and_shown_so(): void
     {
-        $this->assertSame([762, 762, 800], array_map(static fn (string $text): int => RoughnessNotation::read($text, LengthUnit::Inch)->nanometres, ['30', '30 uin', '0.8 um']));
-        $this->assertSame(['30', '0.76'], [RoughnessNotation::text(762, LengthUnit::Inch), RoughnessNotation::text(762, LengthUnit::Millimetre)]);
+        $this->assertSame(
+            [762, 762, 800],
+            array_map(static fn (string $text): int => RoughnessNotation::read($text, LengthUnit::Inch)->nanometres, [
+                '30',
+                '30 uin',
+                '0.8 um',
+            ]),
+        );
+        $this->assertSame(
+            ['30', '0.76'],
+            [RoughnessNotation::text(762, LengthUnit::Inch), RoughnessNotation::text(762, LengthUnit::Millimetre)],
+        );
     }
 
     /** @return iterable<string, array{string, float}> */
@@ -66,7 +76,9 @@ final class NotationOfPartsTest extends TestCase
     #[DataProvider('nonsense')]
     public function test_nonsense_is_asked_back_as_either(string $text): void
     {
-        foreach ([static fn (string $text): Roughness => RoughnessNotation::read($text, LengthUnit::Inch), VolumeNotation::read(...)] as $read) {
+        foreach (
+            [static fn (string $text): Roughness => RoughnessNotation::read($text, LengthUnit::Inch), VolumeNotation::read(...)] as $read
+        ) {
             try {
                 $read($text);
                 $this->fail("“{$text}” was read.");
@@ -78,10 +90,17 @@ final class NotationOfPartsTest extends TestCase
 
     public function test_places_are_called_as_the_trade_calls_them(): void
     {
-        foreach ([
-            'main.3.front.90' => 'Main 3, front, 90°', 'pinscore.2' => 'Rod journal 2, depth of the deepest score', 'guide.4.ex' => 'Cylinder 4, guide bore, exhaust',
-            'deck.1.b5' => 'Deck 1, b5', 'bigend.6.rear.0' => 'Rod 6, big end, rear, 0°', 'housing.2.135' => 'Housing 2, 135°', 'snout.1' => 'Crankshaft, run-out at the snout',
-        ] as $key => $words) {
+        foreach (
+            [
+                'main.3.front.90' => 'Main 3, front, 90°',
+                'pinscore.2' => 'Rod journal 2, depth of the deepest score',
+                'guide.4.ex' => 'Cylinder 4, guide bore, exhaust',
+                'deck.1.b5' => 'Deck 1, b5',
+                'bigend.6.rear.0' => 'Rod 6, big end, rear, 0°',
+                'housing.2.135' => 'Housing 2, 135°',
+                'snout.1' => 'Crankshaft, run-out at the snout',
+            ] as $key => $words
+        ) {
             $this->assertSame($words, Place::parse($key)->words());
             $this->assertSame($key, Place::parse($key)->key());
         }
@@ -90,7 +109,20 @@ final class NotationOfPartsTest extends TestCase
     /** @return iterable<string, array{string}> */
     public static function noPlaces(): iterable
     {
-        foreach (['main', 'main.', 'main.0', 'main.3.', 'main.3.front.', 'main.3.FRONT', 'main.100', 'main.3.a.b.c', 'main.3.front 0', 'crankcase.1'] as $key) {
+        foreach (
+            [
+                'main',
+                'main.',
+                'main.0',
+                'main.3.',
+                'main.3.front.',
+                'main.3.FRONT',
+                'main.100',
+                'main.3.a.b.c',
+                'main.3.front 0',
+                'crankcase.1',
+            ] as $key
+        ) {
             yield $key => [$key];
         }
     }

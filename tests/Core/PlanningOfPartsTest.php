@@ -74,13 +74,26 @@ final class PlanningOfPartsTest extends TestCase
     public function test_a_map_takes_the_guess_out_of_the_size_that_cleans_up_on_centre(): void
     {
         $asMade = Length::ofNanometres(2 * self::RADIUS);
-        $even = array_map(static fn (int $degrees): WallReading => new WallReading($degrees, Station::Top, Length::ofNanometres(100_000)), [0, 90, 180, 270]);
-        $map = CylinderToPlan::map(new WallSurvey($even, [], Length::zero()), $asMade, Length::ofNanometres(76_200), Length::ofNanometres(127_000));
+        $even = array_map(static fn (int $degrees): WallReading => new WallReading($degrees, Station::Top, Length::ofNanometres(100_000)), [
+            0,
+            90,
+            180,
+            270,
+        ]);
+        $map = CylinderToPlan::map(
+            new WallSurvey($even, [], Length::zero()),
+            $asMade,
+            Length::ofNanometres(76_200),
+            Length::ofNanometres(127_000),
+        );
         $guessed = RequiredBore::of($asMade, $asMade->plus(Length::ofNanometres(200_000)), Length::zero(), Length::ofNanometres(76_200));
         $traced = $guessed->traced($map->constrained, $map->centred);
         $this->assertSame($guessed->least->nanometres, $traced->least->nanometres);
         $this->assertSame($guessed->least->nanometres, $traced->most->nanometres, 'worn evenly all round it cleans up on centre at once');
-        $this->assertNull(CylinderToPlan::map(new WallSurvey(array_slice($even, 1), [], Length::zero()), $asMade, Length::zero(), Length::zero()), 'three directions make no map');
+        $this->assertNull(
+            CylinderToPlan::map(new WallSurvey(array_slice($even, 1), [], Length::zero()), $asMade, Length::zero(), Length::zero()),
+            'three directions make no map',
+        );
     }
 
     public function test_no_assignment_of_pistons_is_more_even_than_the_largest_into_the_largest(): void
@@ -96,7 +109,10 @@ final class PlanningOfPartsTest extends TestCase
             sort($used);
             $this->assertSame([1, 2, 3, 4], $used);
             foreach (self::orders([1, 2, 3, 4]) as $order) {
-                $this->assertGreaterThanOrEqual($best->spread()->nanometres, PistonAssignment::of($bores, $pistons, array_combine([1, 2, 3, 4], $order))->spread()->nanometres);
+                $this->assertGreaterThanOrEqual(
+                    $best->spread()->nanometres,
+                    PistonAssignment::of($bores, $pistons, array_combine([1, 2, 3, 4], $order))->spread()->nanometres,
+                );
             }
         }
         $this->expectException(PlanningException::class);
@@ -134,7 +150,14 @@ final class PlanningOfPartsTest extends TestCase
     {
         $traced = $this->traced();
         $map = WearMap::of($traced, Length::zero(), Length::ofNanometres(20_000));
-        $turned = WearMap::of(array_map(static fn (TracedPoint $point): TracedPoint => new TracedPoint($point->degrees + 77.0, $point->station, $point->radius), $traced), Length::zero(), Length::ofNanometres(20_000));
+        $turned = WearMap::of(
+            array_map(
+                static fn (TracedPoint $point): TracedPoint => new TracedPoint($point->degrees + 77.0, $point->station, $point->radius),
+                $traced,
+            ),
+            Length::zero(),
+            Length::ofNanometres(20_000),
+        );
         $this->assertEqualsWithDelta($map->free->nanometres, $turned->free->nanometres, 2);
         $this->assertEqualsWithDelta($map->constrained->nanometres, $turned->constrained->nanometres, 2);
     }
@@ -143,7 +166,14 @@ final class PlanningOfPartsTest extends TestCase
     {
         $this->expectException(GeometryException::class);
         $this->expectExceptionMessage('3 directions');
-        WearMap::of(array_map(static fn (float $degrees): TracedPoint => new TracedPoint($degrees, Station::Top, Length::ofNanometres(self::RADIUS)), [0.0, 120.0, 240.0, 480.0, -120.0]), Length::zero(), Length::zero());
+        WearMap::of(
+            array_map(
+                static fn (float $degrees): TracedPoint => new TracedPoint($degrees, Station::Top, Length::ofNanometres(self::RADIUS)),
+                [0.0, 120.0, 240.0, 480.0, -120.0],
+            ),
+            Length::zero(),
+            Length::zero(),
+        );
     }
 
     public function test_every_pass_touches_more_and_leaves_less(): void
@@ -157,7 +187,10 @@ final class PlanningOfPartsTest extends TestCase
             $this->assertLessThanOrEqual($left, $pass->lightCutsRemaining);
             [$touched, $left] = [$pass->pointsTouched, $pass->lightCutsRemaining];
         }
-        $this->assertSame([30, 0, 1.0], [$touched, $left, $plan->pass(Length::ofNanometres(120_000), Length::ofNanometres(25_400))->shareTouched]);
+        $this->assertSame(
+            [30, 0, 1.0],
+            [$touched, $left, $plan->pass(Length::ofNanometres(120_000), Length::ofNanometres(25_400))->shareTouched],
+        );
     }
 
     public function test_exact_shims_leave_the_flatness_and_the_highest_support_has_none(): void
@@ -167,8 +200,16 @@ final class PlanningOfPartsTest extends TestCase
             $plan = FacePlan::of($this->face(16));
             $shims = $plan->shims($supports, Length::ofNanometres(1));
             $this->assertSame(0, min(array_column($shims->exact, 'nanometres')));
-            $this->assertEqualsWithDelta($plan->flatness()->nanometres, $shims->cutAfterRounding->nanometres, 4, 'shims in steps of a nanometre are exact');
-            $this->assertGreaterThanOrEqual($plan->flatness()->nanometres, $plan->shims($supports, Length::ofNanometres(25_400))->cutAfterRounding->nanometres + 1);
+            $this->assertEqualsWithDelta(
+                $plan->flatness()->nanometres,
+                $shims->cutAfterRounding->nanometres,
+                4,
+                'shims in steps of a nanometre are exact',
+            );
+            $this->assertGreaterThanOrEqual(
+                $plan->flatness()->nanometres,
+                $plan->shims($supports, Length::ofNanometres(25_400))->cutAfterRounding->nanometres + 1,
+            );
         }
     }
 
@@ -178,7 +219,9 @@ final class PlanningOfPartsTest extends TestCase
         yield 'a light cut of nothing' => [static fn (FacePlan $plan) => $plan->pass(Length::zero(), Length::zero())];
         yield 'a cut below nothing' => [static fn (FacePlan $plan) => $plan->pass(Length::ofNanometres(-1), Length::ofNanometres(25_400))];
         yield 'three supports' => [static fn (FacePlan $plan) => $plan->shims([[0, 0], [1, 0], [0, 1]], Length::ofNanometres(25_400))];
-        yield 'supports in a line' => [static fn (FacePlan $plan) => $plan->shims([[0, 0], [1, 1], [2, 2], [3, 3]], Length::ofNanometres(25_400))];
+        yield 'supports in a line' => [
+            static fn (FacePlan $plan) => $plan->shims([[0, 0], [1, 1], [2, 2], [3, 3]], Length::ofNanometres(25_400)),
+        ];
         yield 'no shims at all' => [static fn (FacePlan $plan) => $plan->shims([[0, 0], [1, 0], [1, 1], [0, 1]], Length::zero())];
     }
 
@@ -195,7 +238,14 @@ final class PlanningOfPartsTest extends TestCase
     {
         $before = 0;
         for ($gap = 100_000; $gap < 1_000_000; $gap += 50_000) {
-            $check = RingGapCheck::of(Length::ofNanometres(100_000_000), Length::ofNanometres(400_000), Length::ofNanometres($gap), Length::ofNanometres(100_000_000), Length::ofNanometres(6_000), Length::ofNanometres(12_000));
+            $check = RingGapCheck::of(
+                Length::ofNanometres(100_000_000),
+                Length::ofNanometres(400_000),
+                Length::ofNanometres($gap),
+                Length::ofNanometres(100_000_000),
+                Length::ofNanometres(6_000),
+                Length::ofNanometres(12_000),
+            );
             $this->assertGreaterThan($before, $check->ringDiameter->nanometres);
             $this->assertSame(abs($check->difference->nanometres) > 18_000, $check->asksWhichIsWrong);
             $before = $check->ringDiameter->nanometres;
@@ -204,7 +254,11 @@ final class PlanningOfPartsTest extends TestCase
 
     public function test_a_measured_bearing_goes_before_a_calculated_one_and_both_limits_conform(): void
     {
-        $clearance = OilClearance::fromHousing(Length::ofNanometres(63_500_000), Length::ofNanometres(1_569_720), Length::ofNanometres(60_309_760));
+        $clearance = OilClearance::fromHousing(
+            Length::ofNanometres(63_500_000),
+            Length::ofNanometres(1_569_720),
+            Length::ofNanometres(60_309_760),
+        );
         $this->assertSame(50_800, $clearance->clearance->nanometres);
         $this->assertSame(ClearanceState::Conforms, $clearance->against(Length::ofNanometres(25_400), Length::ofNanometres(50_800)));
         $this->assertSame(ClearanceState::Loose, $clearance->against(Length::ofNanometres(25_400), Length::ofNanometres(50_799)));
@@ -216,7 +270,14 @@ final class PlanningOfPartsTest extends TestCase
     {
         $before = 0.0;
         for ($chamber = 90_000; $chamber > 20_000; $chamber -= 5_000) {
-            $ratio = CompressionRatio::of(Length::ofNanometres(96_837_500), Length::ofNanometres(110_172_500), Volume::ofCubicMillimetres($chamber), Volume::ofCubicMillimetres(8_000), Length::ofNanometres(400_000), Volume::ofCubicMillimetres(-4_000))->value();
+            $ratio = CompressionRatio::of(
+                Length::ofNanometres(96_837_500),
+                Length::ofNanometres(110_172_500),
+                Volume::ofCubicMillimetres($chamber),
+                Volume::ofCubicMillimetres(8_000),
+                Length::ofNanometres(400_000),
+                Volume::ofCubicMillimetres(-4_000),
+            )->value();
             $this->assertGreaterThan($before, $ratio);
             $before = $ratio;
         }
@@ -227,7 +288,7 @@ final class PlanningOfPartsTest extends TestCase
         $chamber = Volume::ofCubicMillimetres(64_000);
         $target = Volume::ofCubicMillimetres(61_000);
         $cut = HeadCut::byArea($chamber, $target, 4_200);
-        $this->assertEqualsWithDelta(3_000, 4_200 * $cut->cut->nanometres / 1e6, 0.01);
+        $this->assertEqualsWithDelta(3_000, (4_200 * $cut->cut->nanometres) / 1e6, 0.01);
         $this->assertSame(0, HeadCut::byArea($chamber, $chamber, 4_200)->cut->nanometres);
         $height = Length::ofNanometres(110_000_000);
         $this->assertTrue($cut->isAllowed($height, $cut->heightAfter($height)), 'the least height itself is allowed');
@@ -240,13 +301,54 @@ final class PlanningOfPartsTest extends TestCase
         $volume = Volume::ofCubicMillimetres(...);
         yield 'a chamber of nothing' => [static fn () => HeadCut::byArea($volume(0), $volume(0), 1), PlanningFault::BadValue];
         yield 'a face of nothing' => [static fn () => HeadCut::byArea($volume(2), $volume(1), 0), PlanningFault::BadValue];
-        yield 'a chamber that would grow' => [static fn () => HeadCut::byMeasured($volume(1), $volume(2), $volume(1)), PlanningFault::CannotAddMetal];
-        yield 'a bore of nothing' => [static fn () => CompressionRatio::of(Length::zero(), Length::ofNanometres(1), $volume(1), $volume(1), Length::zero(), $volume(0)), PlanningFault::BadValue];
-        yield 'a gasket below nothing' => [static fn () => CompressionRatio::of(Length::ofNanometres(1), Length::ofNanometres(1), $volume(1), $volume(-1), Length::zero(), $volume(0)), PlanningFault::BadValue];
-        yield 'a balance factor above one' => [static fn () => Bobweight::of(2, 1.01, ...array_fill(0, 8, Mass::ofMicrograms(1))), PlanningFault::BadValue];
-        yield 'three readings of a sleeve' => [static fn () => SleeveFit::of(array_fill(0, 3, Length::ofNanometres(1)), null, null, null, Length::ofNanometres(96_000_000)), PlanningFault::TooFew];
-        yield 'a range upside down' => [static fn () => SleeveFit::of(array_fill(0, 4, Length::ofNanometres(1)), Length::ofNanometres(2), Length::ofNanometres(1), null, null), PlanningFault::BadValue];
-        yield 'a bore just too large for the usual range' => [static fn () => SleeveFit::of(array_fill(0, 4, Length::ofNanometres(1)), null, null, null, Length::ofNanometres(114_300_001)), PlanningFault::RangeNeeded];
+        yield 'a chamber that would grow' => [
+            static fn () => HeadCut::byMeasured($volume(1), $volume(2), $volume(1)),
+            PlanningFault::CannotAddMetal,
+        ];
+        yield 'a bore of nothing' => [
+            static fn () => CompressionRatio::of(
+                Length::zero(),
+                Length::ofNanometres(1),
+                $volume(1),
+                $volume(1),
+                Length::zero(),
+                $volume(0),
+            ),
+            PlanningFault::BadValue,
+        ];
+        yield 'a gasket below nothing' => [
+            static fn () => CompressionRatio::of(
+                Length::ofNanometres(1),
+                Length::ofNanometres(1),
+                $volume(1),
+                $volume(-1),
+                Length::zero(),
+                $volume(0),
+            ),
+            PlanningFault::BadValue,
+        ];
+        yield 'a balance factor above one' => [
+            static fn () => Bobweight::of(2, 1.01, ...array_fill(0, 8, Mass::ofMicrograms(1))),
+            PlanningFault::BadValue,
+        ];
+        yield 'three readings of a sleeve' => [
+            static fn () => SleeveFit::of(array_fill(0, 3, Length::ofNanometres(1)), null, null, null, Length::ofNanometres(96_000_000)),
+            PlanningFault::TooFew,
+        ];
+        yield 'a range upside down' => [
+            static fn () => SleeveFit::of(
+                array_fill(0, 4, Length::ofNanometres(1)),
+                Length::ofNanometres(2),
+                Length::ofNanometres(1),
+                null,
+                null,
+            ),
+            PlanningFault::BadValue,
+        ];
+        yield 'a bore just too large for the usual range' => [
+            static fn () => SleeveFit::of(array_fill(0, 4, Length::ofNanometres(1)), null, null, null, Length::ofNanometres(114_300_001)),
+            PlanningFault::RangeNeeded,
+        ];
     }
 
     #[DataProvider('impossiblePlans')]
@@ -266,7 +368,13 @@ final class PlanningOfPartsTest extends TestCase
             $fit = SleeveFit::of(array_fill(0, 4, Length::ofNanometres(100_000_000)), null, null, null, Length::ofNanometres($nominal));
             $this->assertSame([25_400, 76_200, 63_500], [$fit->least->nanometres, $fit->most->nanometres, $fit->target->nanometres]);
         }
-        $fit = SleeveFit::of(array_map(Length::ofNanometres(...), [100_000_000, 100_000_001, 100_000_000, 100_000_000]), Length::ofNanometres(20_000), Length::ofNanometres(60_000), null, null);
+        $fit = SleeveFit::of(
+            array_map(Length::ofNanometres(...), [100_000_000, 100_000_001, 100_000_000, 100_000_000]),
+            Length::ofNanometres(20_000),
+            Length::ofNanometres(60_000),
+            null,
+            null,
+        );
         $this->assertSame(100_000_000, $fit->outsideMean->nanometres, 'a quarter of a nanometre is rounded once, at the end');
         $this->assertTrue($fit->isInside(Length::ofNanometres(99_980_000)));
         $this->assertFalse($fit->isInside(Length::ofNanometres(99_940_000)), 'the quarter counts at the limit');
@@ -301,6 +409,13 @@ final class PlanningOfPartsTest extends TestCase
     /** @return non-empty-list<Height> */
     private function face(int $points): array
     {
-        return array_map(fn (int $index): Height => new Height($index % 6 * 80_000_000, intdiv($index, 6) * 40_000_000, $this->chance->getInt(0, 100_000)), range(0, $points - 1));
+        return array_map(
+            fn (int $index): Height => new Height(
+                ($index % 6) * 80_000_000,
+                intdiv($index, 6) * 40_000_000,
+                $this->chance->getInt(0, 100_000),
+            ),
+            range(0, $points - 1),
+        );
     }
 }

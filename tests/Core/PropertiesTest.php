@@ -26,20 +26,26 @@ final class PropertiesTest extends TestCase
 
     public function test_a_bore_cleans_up_on_centre_from_its_larger_need_and_not_below_its_smaller(): void
     {
-        $this->forAll(Generators::choose(-50_000, 2_000_000), Generators::choose(0, 200_000), Generators::choose(0, 150_000))->then(function (int $wear, int $pit, int $stock): void {
-            $need = $this->need($wear, $pit, $stock);
-            $this->assertFalse($need->least->isLargerThan($need->most));
-            $this->assertSame(CleanUp::OnCentre, $need->at($need->most));
-            $this->assertSame(CleanUp::No, $need->at($need->least->minus(Length::ofNanometres(1))));
-            if ($need->least->isSmallerThan($need->most)) {
-                $this->assertSame(CleanUp::OffCentre, $need->at($need->least));
-            }
-        });
+        $this->forAll(Generators::choose(-50_000, 2_000_000), Generators::choose(0, 200_000), Generators::choose(0, 150_000))->then(
+            function (int $wear, int $pit, int $stock): void {
+                $need = $this->need($wear, $pit, $stock);
+                $this->assertFalse($need->least->isLargerThan($need->most));
+                $this->assertSame(CleanUp::OnCentre, $need->at($need->most));
+                $this->assertSame(CleanUp::No, $need->at($need->least->minus(Length::ofNanometres(1))));
+                if ($need->least->isSmallerThan($need->most)) {
+                    $this->assertSame(CleanUp::OffCentre, $need->at($need->least));
+                }
+            },
+        );
     }
 
     public function test_a_larger_size_never_needs_a_larger_shift(): void
     {
-        $this->forAll(Generators::choose(0, 1_500_000), Generators::choose(0, 3_000_000), Generators::choose(0, 500_000))->then(function (int $wear, int $over, int $more): void {
+        $this->forAll(Generators::choose(0, 1_500_000), Generators::choose(0, 3_000_000), Generators::choose(0, 500_000))->then(function (
+            int $wear,
+            int $over,
+            int $more,
+        ): void {
             $need = $this->need($wear, 0, 76_200);
             $size = Length::ofNanometres(self::AS_MADE + $over);
             $larger = $size->plus(Length::ofNanometres($more));
@@ -54,13 +60,21 @@ final class PropertiesTest extends TestCase
     public function test_supposing_further_wear_is_the_same_as_measuring_it(): void
     {
         $this->forAll(Generators::choose(0, 900_000), Generators::choose(0, 200_000))->then(function (int $wear, int $further): void {
-            $this->assertEquals($this->need($wear + $further, 0, 76_200), $this->need($wear, 0, 76_200)->afterFurtherWear(Length::ofNanometres($further)));
+            $this->assertEquals(
+                $this->need($wear + $further, 0, 76_200),
+                $this->need($wear, 0, 76_200)->afterFurtherWear(Length::ofNanometres($further)),
+            );
         });
     }
 
     public function test_no_part_of_the_doubt_makes_it_smaller(): void
     {
-        $this->forAll(Generators::choose(0, 25_400), Generators::choose(0, 25_400), Generators::choose(0, 25_400), Generators::choose(1, 10_000))->then(function (int $resolution, int $calibration, int $repeatability, int $more): void {
+        $this->forAll(
+            Generators::choose(0, 25_400),
+            Generators::choose(0, 25_400),
+            Generators::choose(0, 25_400),
+            Generators::choose(1, 10_000),
+        )->then(function (int $resolution, int $calibration, int $repeatability, int $more): void {
             $doubt = static fn (int $res, int $cal, int $rep): float => Uncertainty::ofSize(
                 Length::ofNanometres(self::AS_MADE),
                 Instrument::of(Length::ofNanometres($res), Length::ofNanometres($cal), Length::ofNanometres($rep)),
@@ -77,13 +91,23 @@ final class PropertiesTest extends TestCase
     {
         $instrument = Instrument::of(Length::ofNanometres(2_540), Length::ofNanometres(2_540), Length::ofNanometres(2_540));
         $size = Length::ofNanometres(self::AS_MADE);
-        $this->assertTrue(Uncertainty::ofSize($size, $instrument, Temperatures::of(11.0, 11.5, null, null))->isLargerThan(Uncertainty::ofSize($size, $instrument, Temperatures::of(11.0, 11.5, 20.0, 20.0))));
+        $this->assertTrue(
+            Uncertainty::ofSize($size, $instrument, Temperatures::of(11.0, 11.5, null, null))->isLargerThan(
+                Uncertainty::ofSize($size, $instrument, Temperatures::of(11.0, 11.5, 20.0, 20.0)),
+            ),
+        );
     }
 
     public function test_a_guarded_decision_never_contradicts_a_simple_one(): void
     {
-        $this->forAll(Generators::choose(-30_000, 30_000), Generators::choose(0, 10_000), Generators::elements(LimitKind::Max, LimitKind::Min))->then(function (int $off, int $repeatability, LimitKind $kind): void {
-            $doubt = Uncertainty::ofDifference(Instrument::of(Length::ofNanometres(2_540), Length::zero(), Length::ofNanometres($repeatability)));
+        $this->forAll(
+            Generators::choose(-30_000, 30_000),
+            Generators::choose(0, 10_000),
+            Generators::elements(LimitKind::Max, LimitKind::Min),
+        )->then(function (int $off, int $repeatability, LimitKind $kind): void {
+            $doubt = Uncertainty::ofDifference(
+                Instrument::of(Length::ofNanometres(2_540), Length::zero(), Length::ofNanometres($repeatability)),
+            );
             $limit = Length::ofNanometres(50_800);
             $value = $limit->plus(Length::ofNanometres($off));
             $simple = DecisionRule::Simple->decide($value, $limit, $kind, $doubt);
@@ -110,6 +134,11 @@ final class PropertiesTest extends TestCase
 
     private function need(int $wear, int $pit, int $stock): RequiredBore
     {
-        return RequiredBore::of(Length::ofNanometres(self::AS_MADE), Length::ofNanometres(self::AS_MADE + $wear), Length::ofNanometres($pit), Length::ofNanometres($stock));
+        return RequiredBore::of(
+            Length::ofNanometres(self::AS_MADE),
+            Length::ofNanometres(self::AS_MADE + $wear),
+            Length::ofNanometres($pit),
+            Length::ofNanometres($stock),
+        );
     }
 }

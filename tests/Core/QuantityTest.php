@@ -30,8 +30,12 @@ final class QuantityTest extends TestCase
     }
 
     #[DataProvider('shown')]
-    public function test_lengths_are_shown_as_the_trade_writes_them(LengthUnit $unit, int $nanometres, string $size, string $deviation): void
-    {
+    public function test_lengths_are_shown_as_the_trade_writes_them(
+        LengthUnit $unit,
+        int $nanometres,
+        string $size,
+        string $deviation,
+    ): void {
         $display = LengthDisplay::in($unit);
         $this->assertSame($size, $display->size(Length::ofNanometres($nanometres)));
         $this->assertSame($deviation, $display->deviation(Length::ofNanometres($nanometres)));
@@ -46,13 +50,21 @@ final class QuantityTest extends TestCase
 
     public function test_half_a_nanometre_goes_away_from_zero(): void
     {
-        $this->assertSame([2, -2, 1, -1, 0], array_map(static fn (int $one): int => Length::ofNanometres($one)->half()->nanometres, [3, -3, 2, -2, 0]));
+        $this->assertSame(
+            [2, -2, 1, -1, 0],
+            array_map(static fn (int $one): int => Length::ofNanometres($one)->half()->nanometres, [3, -3, 2, -2, 0]),
+        );
         $this->assertSame([3, -3, 2], [Length::divideRounded(10, 4), Length::divideRounded(-10, 4), Length::divideRounded(7, 4)]);
     }
 
     public function test_money_is_added_whole(): void
     {
-        $this->assertSame(61_000, Money::ofMinor(6_000)->plus(Money::ofMinor(4_500)->plus(Money::ofMinor(1_500))->times(4))->plus(Money::ofMinor(31_000))->minor);
+        $this->assertSame(
+            61_000,
+            Money::ofMinor(6_000)
+                ->plus(Money::ofMinor(4_500)->plus(Money::ofMinor(1_500))->times(4))
+                ->plus(Money::ofMinor(31_000))->minor,
+        );
     }
 
     public function test_refuses_masses_and_roughness_below_zero(): void
@@ -72,7 +84,20 @@ final class QuantityTest extends TestCase
 
     public function test_masses_are_read_in_grams_as_a_scale_shows_them(): void
     {
-        foreach (['612' => 612_000_000, '612.4' => 612_400_000, '612.45 g' => 612_450_000, '612,4g' => 612_400_000, '.5' => null, '612.456' => null, '0' => null, '-3' => null, 'heavy' => null, '' => null] as $text => $micrograms) {
+        foreach (
+            [
+                '612' => 612_000_000,
+                '612.4' => 612_400_000,
+                '612.45 g' => 612_450_000,
+                '612,4g' => 612_400_000,
+                '.5' => null,
+                '612.456' => null,
+                '0' => null,
+                '-3' => null,
+                'heavy' => null,
+                '' => null,
+            ] as $text => $micrograms
+        ) {
             try {
                 $this->assertSame($micrograms, MassNotation::read((string) $text)->micrograms, (string) $text);
             } catch (QuantityException $exception) {
@@ -80,6 +105,9 @@ final class QuantityTest extends TestCase
                 $this->assertStringContainsString('Key grams', $exception->getMessage());
             }
         }
-        $this->assertSame(['612.44', '612.45', '0.05'], [MassNotation::grams(612_440_000), MassNotation::grams(612_450_000), MassNotation::grams(50_000)]);
+        $this->assertSame(
+            ['612.44', '612.45', '0.05'],
+            [MassNotation::grams(612_440_000), MassNotation::grams(612_450_000), MassNotation::grams(50_000)],
+        );
     }
 }

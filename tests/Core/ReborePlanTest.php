@@ -52,7 +52,10 @@ final class ReborePlanTest extends TestCase
 
     public function test_what_is_recommended_is_feasible_and_never_folded(): void
     {
-        $this->forAll(Generators::tuple(...array_fill(0, 4, Generators::choose(0, 700))), Generators::elements(...Preference::cases()))->then(function (array $wear, Preference $preference): void {
+        $this->forAll(
+            Generators::tuple(...array_fill(0, 4, Generators::choose(0, 700))),
+            Generators::elements(...Preference::cases()),
+        )->then(function (array $wear, Preference $preference): void {
             $plan = $this->plan($wear);
             $recommended = Recommendation::from($plan, $preference, SleeveForWear::ToSaveASize)?->option;
             $this->assertInstanceOf(ReboreOption::class, $recommended);
@@ -65,7 +68,8 @@ final class ReborePlanTest extends TestCase
     {
         $sheet = Bench::sheet('tarn-4-198');
         $thin = new CylinderToPlan(1, $sheet->bore->nominal->plus(Length::ofNanometres(304_800)), Length::zero(), false, false, 90.0, [
-            new MeasuredWall(90.0, Length::ofNanometres(3_640_000)), new MeasuredWall(270.0, Length::ofNanometres(3_560_000)),
+            new MeasuredWall(90.0, Length::ofNanometres(3_640_000)),
+            new MeasuredWall(270.0, Length::ofNanometres(3_560_000)),
         ]);
         $option = ReborePlan::of($this->block($sheet), [$thin], $this->prices($sheet))->option('bore 508000');
 
@@ -81,7 +85,8 @@ final class ReborePlanTest extends TestCase
         $this->assertNotNull($recommendation);
 
         $this->assertSame(
-            'It is the cheapest way that leaves a size for the next rebuild. Against “Bore to +.030, no sleeves” it costs the same and keeps 10.0 thou of metal.',
+            'It is the cheapest way that leaves a size for the next rebuild. Against “Bore to +.030, no sleeves” it costs the same '.
+                'and keeps 10.0 thou of metal.',
             (new VerdictWords(LengthDisplay::in(LengthUnit::Inch)))->recommendation($recommendation),
         );
     }
@@ -108,8 +113,14 @@ final class ReborePlanTest extends TestCase
         $own = FinishedBore::for($sheet, $allowances, $step, Length::ofNanometres(97_315_020));
         $sheetSize = FinishedBore::for($sheet, $allowances, $step, null);
 
-        $this->assertSame(['3.8328', '3.8333', '3.8288'], array_map(LengthDisplay::in(LengthUnit::Inch)->size(...), [$own->least, $own->most, $own->bored]));
-        $this->assertSame(['3.8325', '3.8330', '3.8285'], array_map(LengthDisplay::in(LengthUnit::Inch)->size(...), [$sheetSize->least, $sheetSize->most, $sheetSize->bored]));
+        $this->assertSame(
+            ['3.8328', '3.8333', '3.8288'],
+            array_map(LengthDisplay::in(LengthUnit::Inch)->size(...), [$own->least, $own->most, $own->bored]),
+        );
+        $this->assertSame(
+            ['3.8325', '3.8330', '3.8285'],
+            array_map(LengthDisplay::in(LengthUnit::Inch)->size(...), [$sheetSize->least, $sheetSize->most, $sheetSize->bored]),
+        );
         $this->assertTrue($own->pistonIsMeasured);
         $this->assertFalse($sheetSize->pistonIsMeasured);
     }
@@ -120,7 +131,13 @@ final class ReborePlanTest extends TestCase
         $sheet = Bench::sheet('tarn-4-198');
         $cylinders = [];
         foreach ($wear as $index => $tenths) {
-            $cylinders[] = new CylinderToPlan($index + 1, $sheet->bore->nominal->plus(Length::ofNanometres($tenths * 2_540)), Length::zero(), false, false);
+            $cylinders[] = new CylinderToPlan(
+                $index + 1,
+                $sheet->bore->nominal->plus(Length::ofNanometres($tenths * 2_540)),
+                Length::zero(),
+                false,
+                false,
+            );
         }
 
         return ReborePlan::of($this->block($sheet), $cylinders, $this->prices($sheet));
@@ -128,7 +145,15 @@ final class ReborePlanTest extends TestCase
 
     private function block(SpecificationSheet $sheet): BlockToPlan
     {
-        return new BlockToPlan($sheet->bore->nominal, Length::zero(), $sheet->bore->oversizes, null, Length::ofNanometres(76_200), $sheet->bore->standardWall, $sheet->bore->minimumWall);
+        return new BlockToPlan(
+            $sheet->bore->nominal,
+            Length::zero(),
+            $sheet->bore->oversizes,
+            null,
+            Length::ofNanometres(76_200),
+            $sheet->bore->standardWall,
+            $sheet->bore->minimumWall,
+        );
     }
 
     private function prices(SpecificationSheet $sheet): BlockPrices

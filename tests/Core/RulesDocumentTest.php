@@ -36,7 +36,11 @@ final class RulesDocumentTest extends TestCase
         $named = [];
         foreach (['core', 'app'] as $folder) {
             /** @var \SplFileInfo $file */
-            foreach (new \RecursiveIteratorIterator(new \RecursiveDirectoryIterator(dirname(__DIR__, 2).'/'.$folder, \FilesystemIterator::SKIP_DOTS)) as $file) {
+            foreach (
+                new \RecursiveIteratorIterator(
+                    new \RecursiveDirectoryIterator(dirname(__DIR__, 2).'/'.$folder, \FilesystemIterator::SKIP_DOTS),
+                ) as $file
+            ) {
                 preg_match_all(self::ID, (string) file_get_contents($file->getPathname()), $found);
                 $named += array_fill_keys($found[0], true);
             }

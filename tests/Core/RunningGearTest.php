@@ -92,7 +92,10 @@ final class RunningGearTest extends TestCase
 
     public function test_a_vee_eight_of_five_kinds_is_matched_evenly_and_always_the_same_way(): void
     {
-        $kinds = array_combine(['pistons', 'pins', 'rings', 'locks', 'rods'], array_map(static fn (array $kind): array => array_map(Mass::ofMicrograms(...), $kind), $this->masses(8, 5)));
+        $kinds = array_combine(
+            ['pistons', 'pins', 'rings', 'locks', 'rods'],
+            array_map(static fn (array $kind): array => array_map(Mass::ofMicrograms(...), $kind), $this->masses(8, 5)),
+        );
         $match = BalanceMatch::of($kinds, 2);
         $this->assertEquals($match, BalanceMatch::of($kinds, 2));
         $this->assertLessThanOrEqual(100_000, $match->crankpinSpread->micrograms ?? PHP_INT_MAX, 'the parts are a tenth of a gram apart');
@@ -116,7 +119,13 @@ final class RunningGearTest extends TestCase
     {
         $this->expectException(PlanningException::class);
         $this->expectExceptionMessage('other end');
-        SleeveFit::of(array_fill(0, 4, Length::ofNanometres(101_612_700)), Length::ofNanometres(25_400), null, null, Length::ofNanometres(96_837_500));
+        SleeveFit::of(
+            array_fill(0, 4, Length::ofNanometres(101_612_700)),
+            Length::ofNanometres(25_400),
+            null,
+            null,
+            Length::ofNanometres(96_837_500),
+        );
     }
 
     private function journal(int $wear, int $score = 0): JudgedJournal
@@ -124,19 +133,41 @@ final class RunningGearTest extends TestCase
         $readings = [];
         foreach (['front', 'rear'] as $station) {
             foreach (['a', 'b'] as $axis) {
-                $readings[] = new JournalReading($station, $axis, Length::ofNanometres(60_312_300 - ($axis === 'b' ? $wear : intdiv($wear, 3))));
+                $readings[] = new JournalReading(
+                    $station,
+                    $axis,
+                    Length::ofNanometres(60_312_300 - ($axis === 'b' ? $wear : intdiv($wear, 3))),
+                );
             }
         }
-        $limits = new JournalLimits(Length::ofNanometres(12_700), Length::ofNanometres(12_700), Length::ofNanometres(25_400), Roughness::ofNanometres(100), Roughness::ofNanometres(250));
+        $limits = new JournalLimits(
+            Length::ofNanometres(12_700),
+            Length::ofNanometres(12_700),
+            Length::ofNanometres(25_400),
+            Roughness::ofNanometres(100),
+            Roughness::ofNanometres(250),
+        );
 
-        return (new JournalJudge(Length::ofNanometres(self::LEAST), Length::ofNanometres(self::MOST), $this->undersizes(), $limits, Length::ofNanometres(50_800)))
-            ->judge(JournalInspection::of('main 1', JournalGroup::Mains, $readings, Length::ofNanometres($score), Length::zero(), null));
+        return (new JournalJudge(
+            Length::ofNanometres(self::LEAST),
+            Length::ofNanometres(self::MOST),
+            $this->undersizes(),
+            $limits,
+            Length::ofNanometres(50_800),
+        ))->judge(JournalInspection::of('main 1', JournalGroup::Mains, $readings, Length::ofNanometres($score), Length::zero(), null));
     }
 
     /** @param  non-empty-list<JudgedJournal>  $journals */
     private function plan(array $journals): GrindPlan
     {
-        return GrindPlan::of($journals, Length::ofNanometres(self::LEAST), Length::ofNanometres(self::MOST), $this->undersizes(), GrindAim::Middle, null);
+        return GrindPlan::of(
+            $journals,
+            Length::ofNanometres(self::LEAST),
+            Length::ofNanometres(self::MOST),
+            $this->undersizes(),
+            GrindAim::Middle,
+            null,
+        );
     }
 
     /** @return list<Length> */
@@ -148,7 +179,10 @@ final class RunningGearTest extends TestCase
     /** @return non-empty-list<list<int>> Parts around 500 g, some grams apart */
     private function masses(int $cylinders, int $kinds): array
     {
-        return array_map(fn (): array => array_map(fn (): int => 500_000_000 + $this->chance->getInt(0, 60) * 100_000, range(1, $cylinders)), range(1, $kinds));
+        return array_map(
+            fn (): array => array_map(fn (): int => 500_000_000 + $this->chance->getInt(0, 60) * 100_000, range(1, $cylinders)),
+            range(1, $kinds),
+        );
     }
 
     /**

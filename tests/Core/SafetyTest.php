@@ -25,7 +25,9 @@ final class SafetyTest extends TestCase
         foreach (WashMethod::cases() as $method) {
             foreach (Material::cases() as $material) {
                 $isLight = in_array($material, [Material::Aluminium, Material::Magnesium], true);
-                $hurts = ($method === WashMethod::HotCausticTank && $isLight) || ($method === WashMethod::GritBlast && $material === Material::Magnesium);
+                $hurts =
+                    ($method === WashMethod::HotCausticTank && $isLight) ||
+                    ($method === WashMethod::GritBlast && $material === Material::Magnesium);
                 yield "{$method->value}, {$material->value}" => [$method, $material, $hurts];
             }
         }
@@ -44,7 +46,11 @@ final class SafetyTest extends TestCase
     public function test_every_metal_can_be_washed_somehow(): void
     {
         foreach (Material::cases() as $material) {
-            $this->assertNotSame([], array_filter(WashMethod::cases(), static fn (WashMethod $method): bool => $method->refusalFor($material) === null), $material->value);
+            $this->assertNotSame(
+                [],
+                array_filter(WashMethod::cases(), static fn (WashMethod $method): bool => $method->refusalFor($material) === null),
+                $material->value,
+            );
         }
     }
 
@@ -89,7 +95,10 @@ final class SafetyTest extends TestCase
     {
         $said = static fn (array $steps): string => implode(' ', array_map(static fn (CheckStep $step): string => $step->caution, $steps));
         $this->assertStringContainsString('pacemaker', $said(CheckProcedure::magneticParticle(true)));
-        $this->assertStringContainsString('Never air alone', $said(CheckProcedure::pressureTest(Bench::sheet('brae-v8-311')->pressureTests[0], PressureUnit::PoundsPerSquareInch)));
+        $this->assertStringContainsString(
+            'Never air alone',
+            $said(CheckProcedure::pressureTest(Bench::sheet('brae-v8-311')->pressureTests[0], PressureUnit::PoundsPerSquareInch)),
+        );
         $this->assertNotSame('', trim($said(CheckProcedure::retest(Dwell::at(20, DwellSchool::Short)))));
     }
 
@@ -98,7 +107,11 @@ final class SafetyTest extends TestCase
         foreach (CheckMethod::cases() as $method) {
             foreach (Material::cases() as $material) {
                 $takesField = $material === Material::GreyIron || $material === Material::Steel;
-                $this->assertSame($method->isMagnetic() && ! $takesField, $method->refusalFor($material) !== null, "{$method->value} on {$material->value}");
+                $this->assertSame(
+                    $method->isMagnetic() && ! $takesField,
+                    $method->refusalFor($material) !== null,
+                    "{$method->value} on {$material->value}",
+                );
             }
         }
         $this->assertNotNull(CheckMethod::DyePenetrant->refusalFor(Material::GreyIron, openToSurface: false));
@@ -113,6 +126,9 @@ final class SafetyTest extends TestCase
             $this->assertContains(StepKind::Demagnetise, $kinds);
             $this->assertStringContainsString('across', $steps[array_search(StepKind::Magnetise, $kinds, true)]->instruction);
         }
-        $this->assertNotSame(CheckProcedure::magneticParticle(true)[1]->instruction, CheckProcedure::magneticParticle(false)[1]->instruction);
+        $this->assertNotSame(
+            CheckProcedure::magneticParticle(true)[1]->instruction,
+            CheckProcedure::magneticParticle(false)[1]->instruction,
+        );
     }
 }

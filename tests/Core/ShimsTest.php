@@ -47,7 +47,11 @@ final class ShimsTest extends TestCase
             }
         }
         $this->assertSame(0, min($best->shims), 'one support has none');
-        $this->assertSame([0], array_values(array_unique(array_map(static fn (int $shim): int => $shim % self::STEP, $best->shims))), 'whole steps');
+        $this->assertSame(
+            [0],
+            array_values(array_unique(array_map(static fn (int $shim): int => $shim % self::STEP, $best->shims))),
+            'whole steps',
+        );
         $this->assertLessThanOrEqual(self::MOST, max($best->shims));
     }
 
@@ -56,7 +60,7 @@ final class ShimsTest extends TestCase
     {
         $chance = new Randomizer(new Mt19937($seed));
         [$steps, $across] = [$chance->getInt(1, 3), $chance->getInt(0, 3)];
-        $lean = static fn (int $x, int $y): int => -(int) round(self::STEP * ($steps * $x / 400_000_000 + $across * $y / 160_000_000));
+        $lean = static fn (int $x, int $y): int => -(int) round(self::STEP * (($steps * $x) / 400_000_000 + ($across * $y) / 160_000_000));
         $heights = [];
         foreach (range(0, 8) as $column) {
             foreach (range(0, 4) as $row) {
@@ -73,7 +77,7 @@ final class ShimsTest extends TestCase
 
     public function test_an_even_face_gets_none(): void
     {
-        $flat = array_map(static fn (int $at): Height => new Height($at % 9 * 50_000_000, intdiv($at, 9) * 40_000_000, 0), range(0, 44));
+        $flat = array_map(static fn (int $at): Height => new Height(($at % 9) * 50_000_000, intdiv($at, 9) * 40_000_000, 0), range(0, 44));
         $best = ShimStack::best($flat, self::SUPPORTS, Length::ofNanometres(self::STEP), Length::ofNanometres(self::MOST));
         $this->assertTrue($best->hasNone());
         $this->assertSame(0, $best->cutLength()->nanometres);
@@ -84,7 +88,11 @@ final class ShimsTest extends TestCase
     {
         $flat = [new Height(0, 0, 0), new Height(400_000_000, 160_000_000, 0)];
         $this->assertGreaterThan(0, ShimStack::of($flat, self::SUPPORTS, [self::STEP, 0, 0, 0])->rockLength()->nanometres);
-        $this->assertSame(0, ShimStack::of($flat, self::SUPPORTS, [self::STEP, self::STEP, 0, 0])->rockLength()->nanometres, 'two of one side stand in one plane with the others');
+        $this->assertSame(
+            0,
+            ShimStack::of($flat, self::SUPPORTS, [self::STEP, self::STEP, 0, 0])->rockLength()->nanometres,
+            'two of one side stand in one plane with the others',
+        );
     }
 
     /** @return non-empty-list<Height> */
@@ -95,7 +103,11 @@ final class ShimsTest extends TestCase
         $heights = [];
         foreach (range(0, 8) as $column) {
             foreach (range(0, 4) as $row) {
-                $heights[] = new Height($column * 50_000_000, $row * 40_000_000, (int) round($along * $column / 8 + $across * $row / 4) + $chance->getInt(-15_000, 15_000));
+                $heights[] = new Height(
+                    $column * 50_000_000,
+                    $row * 40_000_000,
+                    (int) round(($along * $column) / 8 + ($across * $row) / 4) + $chance->getInt(-15_000, 15_000),
+                );
             }
         }
 

@@ -147,7 +147,10 @@ final class ShopNotationTest extends TestCase
         foreach (LengthUnit::cases() as $unit) {
             $notation = ShopNotation::forSizes($unit);
             for ($i = 0; $i < 400; $i++) {
-                $text = substr((string) mt_rand(0, 9_999), 0, mt_rand(0, 4)).'.'.substr(str_pad((string) mt_rand(0, 999_999), 6, '0', STR_PAD_LEFT), 0, mt_rand(1, 6));
+                $text =
+                    substr((string) mt_rand(0, 9_999), 0, mt_rand(0, 4)).
+                    '.'.
+                    substr(str_pad((string) mt_rand(0, 999_999), 6, '0', STR_PAD_LEFT), 0, mt_rand(1, 6));
                 $this->assertSame($this->readOrRefusal($notation, $text.' '), $this->readOrRefusal($notation, $text), $text);
             }
         }
@@ -165,11 +168,16 @@ final class ShopNotationTest extends TestCase
 
     public function test_no_float_stands_in_the_way_of_a_length(): void
     {
-        $source = file_get_contents(dirname(__DIR__, 2).'/core/Quantity/ShopNotation.php').file_get_contents(dirname(__DIR__, 2).'/core/Quantity/Length.php');
-        $code = implode(' ', array_map(
-            static fn (\PhpToken $token): string => $token->is([T_COMMENT, T_DOC_COMMENT]) ? '' : $token->text,
-            \PhpToken::tokenize($source),
-        ));
+        $source =
+            file_get_contents(dirname(__DIR__, 2).'/core/Quantity/ShopNotation.php').
+            file_get_contents(dirname(__DIR__, 2).'/core/Quantity/Length.php');
+        $code = implode(
+            ' ',
+            array_map(
+                static fn (\PhpToken $token): string => $token->is([T_COMMENT, T_DOC_COMMENT]) ? '' : $token->text,
+                \PhpToken::tokenize($source),
+            ),
+        );
         $this->assertDoesNotMatchRegularExpression('/\bfloat|floatval|toFloat|\(float\)|round\(|\d\.\d+e/i', $code);
     }
 

@@ -35,8 +35,11 @@ final class SimulationTest extends TestCase
     }
 
     #[DataProvider('engines')]
-    public function test_what_is_settled_early_is_what_all_readings_say(string $family, Preference $preference, ReadingsPerBore $readings): void
-    {
+    public function test_what_is_settled_early_is_what_all_readings_say(
+        string $family,
+        Preference $preference,
+        ReadingsPerBore $readings,
+    ): void {
         $chance = new Randomizer(new Mt19937(41));
         $sheet = Bench::sheet($family);
         $policy = Bench::policy(['preference' => $preference->value, 'readings_per_bore' => $readings->value]);
@@ -47,7 +50,10 @@ final class SimulationTest extends TestCase
             $this->assertTrue($trial->agrees, "engine {$engine}, worn {$wear->nanometres} nm");
             $needed += $trial->needed;
             $full += $trial->full;
-            $this->assertSame(4 * count($sheet->layout->cylinders()), $readings === ReadingsPerBore::Four ? $trial->full : intdiv(4 * $trial->full, 6));
+            $this->assertSame(
+                4 * count($sheet->layout->cylinders()),
+                $readings === ReadingsPerBore::Four ? $trial->full : intdiv(4 * $trial->full, 6),
+            );
         }
         $this->assertLessThan($full, $needed, 'and it saves readings');
     }
@@ -55,12 +61,20 @@ final class SimulationTest extends TestCase
     public function test_the_same_chance_makes_the_same_engine_and_wear_sits_at_the_top(): void
     {
         $sheet = Bench::sheet('tarn-4-198');
-        $engine = static fn (int $seed): SimulatedEngine => SimulatedEngine::of($sheet, Length::ofNanometres(200_000), new Randomizer(new Mt19937($seed)));
+        $engine = static fn (int $seed): SimulatedEngine => SimulatedEngine::of(
+            $sheet,
+            Length::ofNanometres(200_000),
+            new Randomizer(new Mt19937($seed)),
+        );
         foreach ([1, 2, 3, 4] as $cylinder) {
             $top = BorePlace::bore($cylinder, Station::Top, Axis::Thrust);
             $this->assertEquals($engine(3)->diameter($top), $engine(3)->diameter($top));
-            $this->assertTrue($engine(3)->diameter($top)->isLargerThan($engine(3)->diameter(BorePlace::bore($cylinder, Station::Bottom, Axis::Inline))));
-            $this->assertFalse($engine(3)->diameter(BorePlace::bore($cylinder, Station::Land, Axis::Inline))->isSmallerThan($sheet->bore->nominal));
+            $this->assertTrue(
+                $engine(3)->diameter($top)->isLargerThan($engine(3)->diameter(BorePlace::bore($cylinder, Station::Bottom, Axis::Inline))),
+            );
+            $this->assertFalse(
+                $engine(3)->diameter(BorePlace::bore($cylinder, Station::Land, Axis::Inline))->isSmallerThan($sheet->bore->nominal),
+            );
         }
         $this->expectException(SimulationException::class);
         $engine(3)->diameter(BorePlace::piston(1));
@@ -91,6 +105,13 @@ final class SimulationTest extends TestCase
 
     private function gauge(int $error, int $drift, int $scatter): SimulatedGauge
     {
-        return new SimulatedGauge(Length::ofNanometres(96_837_500), Length::ofNanometres(2_540), Length::ofNanometres($error), Length::ofNanometres($drift), Length::ofNanometres($scatter), new Randomizer(new Mt19937(9)));
+        return new SimulatedGauge(
+            Length::ofNanometres(96_837_500),
+            Length::ofNanometres(2_540),
+            Length::ofNanometres($error),
+            Length::ofNanometres($drift),
+            Length::ofNanometres($scatter),
+            new Randomizer(new Mt19937(9)),
+        );
     }
 }

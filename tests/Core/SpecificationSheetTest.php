@@ -38,7 +38,10 @@ final class SpecificationSheetTest extends TestCase
         $this->assertSame($sheet->cylinders !== CylinderKind::Separate, $sheet->bore->largestStep->isPositive());
 
         $schema = (string) file_get_contents(self::FOLDER.'sheet.schema.json');
-        $result = (new Validator)->validate(json_decode((string) file_get_contents(self::FOLDER.$family.'.json'), false, 32, JSON_THROW_ON_ERROR), $schema);
+        $result = (new Validator())->validate(
+            json_decode((string) file_get_contents(self::FOLDER.$family.'.json'), false, 32, JSON_THROW_ON_ERROR),
+            $schema,
+        );
         $this->assertTrue($result->isValid(), (string) $result->error());
     }
 
@@ -67,7 +70,10 @@ final class SpecificationSheetTest extends TestCase
                 $this->assertContains($path, $paths);
             }
             $this->assertStringContainsString('/unit: found "furlong", expected one of “in”, “mm”.', $exception->getMessage());
-            $this->assertStringContainsString('/piston/mass_ug: found nothing, expected a whole number, 1 or more.', $exception->getMessage());
+            $this->assertStringContainsString(
+                '/piston/mass_ug: found nothing, expected a whole number, 1 or more.',
+                $exception->getMessage(),
+            );
         }
     }
 

@@ -32,13 +32,26 @@ final class TraceStoryTest extends TestCase
         $words = new VerdictWords(LengthDisplay::in(LengthUnit::Inch));
         $this->assertSame('no, settled', $words->questions($assessment)->canStay);
         $this->assertNotNull($assessment->recommendation);
-        $this->assertStringStartsWith('Trace cylinder 1: 190 and one sleeve hang on it.', $words->recommendation($assessment->recommendation));
+        $this->assertStringStartsWith(
+            'Trace cylinder 1: 190 and one sleeve hang on it.',
+            $words->recommendation($assessment->recommendation),
+        );
         $this->assertStringNotContainsString('No further reading', $words->next($assessment->next));
     }
 
     public function test_a_six_with_two_bad_ones_is_settled_without_a_trace(): void
     {
-        $assessment = $this->assessed('fell-6-d', array_map(static fn (float $millimetres): float => $millimetres * self::THOU_PER_MILLIMETRE, [0.56, 0.82, 0.15, 0.16, 0.14, 0.15]));
+        $assessment = $this->assessed(
+            'fell-6-d',
+            array_map(static fn (float $millimetres): float => $millimetres * self::THOU_PER_MILLIMETRE, [
+                0.56,
+                0.82,
+                0.15,
+                0.16,
+                0.14,
+                0.15,
+            ]),
+        );
         $recommended = $assessment->recommendation?->option;
         $this->assertSame(['bore 250000', [1, 2]], [$recommended?->key(), $recommended?->sleeved]);
         $this->assertNull($assessment->recommendation?->stake);
@@ -58,7 +71,12 @@ final class TraceStoryTest extends TestCase
         $sheet = Bench::sheet($family);
         $bores = [];
         foreach ($top as $index => $thou) {
-            $bores[] = Bench::bore($sheet, $index + 1, array_map(static fn (float $share): float => round($thou * $share, 1), [1.0, 0.5, 0.6, 0.35, 0.15, 0.1]), 1.8);
+            $bores[] = Bench::bore(
+                $sheet,
+                $index + 1,
+                array_map(static fn (float $share): float => round($thou * $share, 1), [1.0, 0.5, 0.6, 0.35, 0.15, 0.1]),
+                1.8,
+            );
         }
 
         return BlockAssessment::of($sheet, Bench::policy(), $bores, Length::zero());

@@ -56,7 +56,10 @@ final class UnitsTest extends TestCase
 
     public function test_pressures_follow_the_unit_of_the_job(): void
     {
-        $this->assertSame([PressureUnit::PoundsPerSquareInch, PressureUnit::Bar], [PressureUnit::of(LengthUnit::Inch), PressureUnit::of(LengthUnit::Millimetre)]);
+        $this->assertSame(
+            [PressureUnit::PoundsPerSquareInch, PressureUnit::Bar],
+            [PressureUnit::of(LengthUnit::Inch), PressureUnit::of(LengthUnit::Millimetre)],
+        );
         $this->assertSame(['58 psi', '4 bar'], [PressureUnit::PoundsPerSquareInch->shown(400), PressureUnit::Bar->shown(400)]);
     }
 
@@ -69,7 +72,11 @@ final class UnitsTest extends TestCase
                 $this->assertGreaterThanOrEqual($nanometres, $named->nanometres);
                 $grain = $unit === LengthUnit::Inch ? 2_540 : 1_000;
                 $this->assertLessThan($nanometres + $grain, $named->nanometres);
-                $this->assertSame((float) $named->nanometres, (float) $display->magnitude($named) * ($unit === LengthUnit::Inch ? 25_400 : 1_000), 'nothing is rounded away when it is shown');
+                $this->assertSame(
+                    (float) $named->nanometres,
+                    (float) $display->magnitude($named) * ($unit === LengthUnit::Inch ? 25_400 : 1_000),
+                    'nothing is rounded away when it is shown',
+                );
             }
         }
     }
@@ -95,19 +102,33 @@ final class UnitsTest extends TestCase
         $this->assertSame($says, Confirmation::of($readings));
     }
 
-    /** @return iterable<string, array{list<SleeveFinding>, list<array{SleevePieceKind, ?int}>, array<string, bool>}> Lengths in millimetres */
+    /**
+     * @return iterable<string, array{list<SleeveFinding>, list<array{SleevePieceKind, ?int}>, array<string, bool>}> Lengths in millimetres
+     */
     public static function sleeves(): iterable
     {
         yield 'none' => [[], [], ['edgeCatchesNail' => true]];
         yield 'one, full' => [[], [[SleevePieceKind::Plain, 160]], []];
         yield 'one, longer than its cut' => [[], [[SleevePieceKind::Flanged, 161]], []];
         yield 'one, short' => [[SleeveFinding::NotFullDepth], [[SleevePieceKind::Plain, 159]], []];
-        yield 'two that are as long together' => [[SleeveFinding::MoreThanOnePiece, SleeveFinding::NotFullDepth], [[SleevePieceKind::Plain, 120], [SleevePieceKind::Plain, 40]], []];
-        yield 'two, the one under the deck full' => [[SleeveFinding::MoreThanOnePiece], [[SleevePieceKind::Plain, 160], [SleevePieceKind::Plain, 12]], []];
+        yield 'two that are as long together' => [
+            [SleeveFinding::MoreThanOnePiece, SleeveFinding::NotFullDepth],
+            [[SleevePieceKind::Plain, 120], [SleevePieceKind::Plain, 40]],
+            [],
+        ];
+        yield 'two, the one under the deck full' => [
+            [SleeveFinding::MoreThanOnePiece],
+            [[SleevePieceKind::Plain, 160], [SleevePieceKind::Plain, 12]],
+            [],
+        ];
         yield 'a flange that is up' => [[SleeveFinding::FlangeNotSeated], [[SleevePieceKind::Flanged, 160]], ['flangeNotSeated' => true]];
         yield 'a plain one has no flange' => [[], [[SleevePieceKind::Plain, 160]], ['flangeNotSeated' => true]];
         yield 'nobody measured it' => [[], [[SleevePieceKind::Plain, null]], []];
-        yield 'a joint and an edge' => [[SleeveFinding::EdgeCatchesNail, SleeveFinding::JointInRingTravel], [[SleevePieceKind::Plain, 160]], ['jointFelt' => true, 'edgeCatchesNail' => true]];
+        yield 'a joint and an edge' => [
+            [SleeveFinding::EdgeCatchesNail, SleeveFinding::JointInRingTravel],
+            [[SleevePieceKind::Plain, 160]],
+            ['jointFelt' => true, 'edgeCatchesNail' => true],
+        ];
     }
 
     /**
@@ -118,7 +139,18 @@ final class UnitsTest extends TestCase
     #[DataProvider('sleeves')]
     public function test_the_piece_under_the_deck_is_what_counts(array $findings, array $pieces, array $felt): void
     {
-        $survey = new SleeveSurvey(2, array_map(static fn (array $piece): SleevePiece => new SleevePiece($piece[0], $piece[1] === null ? null : Length::ofNanometres($piece[1] * 1_000_000)), $pieces), Length::ofNanometres(160_000_000), ...$felt);
+        $survey = new SleeveSurvey(
+            2,
+            array_map(
+                static fn (array $piece): SleevePiece => new SleevePiece(
+                    $piece[0],
+                    $piece[1] === null ? null : Length::ofNanometres($piece[1] * 1_000_000),
+                ),
+                $pieces,
+            ),
+            Length::ofNanometres(160_000_000),
+            ...$felt,
+        );
         $this->assertEqualsCanonicalizing($findings, $survey->findings());
         $this->assertSame($findings !== [], $survey->waitsForCustomer());
     }

@@ -87,8 +87,15 @@ final class WorkTest extends TestCase
         $work = new BoreWork($sheet, Bench::policy(), [3 => Length::ofNanometres(97_315_020)]);
         $order = $work->order($this->option($sheet, 'bore 508000'));
 
-        $this->assertEquals(new Target(Length::ofNanometres(97_243_900), Length::ofNanometres(97_218_500), Length::ofNanometres(97_269_300)), $order->operation('bore.1')->target);
-        $this->assertSame([97_353_120, 97_358_200], [$order->operation('hone.3')->target?->least->nanometres, $order->operation('hone.3')->target?->aim->nanometres], 'the aim lies inside: the lower end is never undershot');
+        $this->assertEquals(
+            new Target(Length::ofNanometres(97_243_900), Length::ofNanometres(97_218_500), Length::ofNanometres(97_269_300)),
+            $order->operation('bore.1')->target,
+        );
+        $this->assertSame(
+            [97_353_120, 97_358_200],
+            [$order->operation('hone.3')->target?->least->nanometres, $order->operation('hone.3')->target?->aim->nanometres],
+            'the aim lies inside: the lower end is never undershot',
+        );
         $this->assertStringContainsString('Leaves 4.0 thou to hone', $order->operation('bore.1')->instruction);
     }
 
@@ -102,12 +109,27 @@ final class WorkTest extends TestCase
         $stands = static fn (Tick ...$more): array => WorkDone::under([new RevisedOrder(1, $order, 0)], [...$ticks, ...$more])->standing();
 
         $this->assertSame([], array_diff_key($order->operations, $stands()));
-        $this->assertSame(['final wash'], array_keys(array_diff_key($order->operations, $stands(new Tick(1, 'hone.2', TickState::Open, null, 9), new Tick(1, 'hone.2', TickState::Done, null, 9)))));
-        $this->assertSame([], array_diff_key($order->operations, $stands(new Tick(1, 'hone.2', TickState::Done, null, 9))), 'a size that is keyed better undoes nothing');
+        $this->assertSame(
+            ['final wash'],
+            array_keys(
+                array_diff_key(
+                    $order->operations,
+                    $stands(new Tick(1, 'hone.2', TickState::Open, null, 9), new Tick(1, 'hone.2', TickState::Done, null, 9)),
+                ),
+            ),
+        );
+        $this->assertSame(
+            [],
+            array_diff_key($order->operations, $stands(new Tick(1, 'hone.2', TickState::Done, null, 9))),
+            'a size that is keyed better undoes nothing',
+        );
         $this->assertSame([], array_diff_key($order->operations, $stands(new Tick(1, 'no such thing', TickState::Open, null, 9))));
         $again = WorkDone::under([new RevisedOrder(1, $order, 0)], [...$ticks, new Tick(1, 'bore.3', TickState::Open, null, 7)]);
         $this->assertSame([7, 0], [$again->lastOutdatedReading(3), $again->lastOutdatedReading(2)]);
-        $this->assertSame(['bore.3', 'bore.3', null], [$again->againAfter('hone.3'), $again->againAfter('chamfer'), $again->againAfter('hone.1')]);
+        $this->assertSame(
+            ['bore.3', 'bore.3', null],
+            [$again->againAfter('hone.3'), $again->againAfter('chamfer'), $again->againAfter('hone.1')],
+        );
     }
 
     public function test_operations_that_wait_for_each_other_are_refused(): void
@@ -115,7 +137,10 @@ final class WorkTest extends TestCase
         $order = $this->order(OrderOfWork::DeckFirst, 'bore 508000');
         $this->expectException(WorkException::class);
         $this->expectExceptionMessage('wait for each other');
-        WorkOrder::of(array_values($order->operations), [[OperationKind::Deck, OperationKind::Bore], [OperationKind::Bore, OperationKind::Deck]]);
+        WorkOrder::of(array_values($order->operations), [
+            [OperationKind::Deck, OperationKind::Bore],
+            [OperationKind::Bore, OperationKind::Deck],
+        ]);
     }
 
     public function test_a_replaced_block_has_no_order(): void
@@ -137,7 +162,11 @@ final class WorkTest extends TestCase
         yield 'caps not torqued' => [$round, ['capsTorqued' => false] + self::ALL_WELL, VerificationState::ConditionsLacking];
         yield 'still warm' => [$round, ['cooled' => false] + self::ALL_WELL, VerificationState::ConditionsLacking];
         yield 'no torque plate where none is ordered' => [$round, ['torquePlate' => false] + self::ALL_WELL, VerificationState::Conforms];
-        yield 'out comes before the conditions' => [[20.9, ...array_slice($round, 1)], ['cooled' => false] + self::ALL_WELL, VerificationState::Out];
+        yield 'out comes before the conditions' => [
+            [20.9, ...array_slice($round, 1)],
+            ['cooled' => false] + self::ALL_WELL,
+            VerificationState::Out,
+        ];
     }
 
     /**
@@ -153,20 +182,30 @@ final class WorkTest extends TestCase
     public function test_an_advised_torque_plate_is_ordered_and_must_have_been_on(): void
     {
         $over = [20.2, 20.3, 20.2, 20.3, 20.2, 20.2];
-        $this->assertSame(VerificationState::ConditionsLacking, $this->verify('brae-v8-311', $over, ['torquePlate' => false] + self::ALL_WELL));
+        $this->assertSame(
+            VerificationState::ConditionsLacking,
+            $this->verify('brae-v8-311', $over, ['torquePlate' => false] + self::ALL_WELL),
+        );
         $this->assertSame(VerificationState::Conforms, $this->verify('brae-v8-311', $over, self::ALL_WELL));
     }
 
     public function test_an_advised_torque_plate_is_not_asked_for_where_a_bore_was_only_deglazed(): void
     {
         $required = RequiredConditions::of(Bench::sheet('brae-v8-311'));
-        $without = new Conditions(...(['torquePlate' => false] + self::ALL_WELL));
+        $without = new Conditions(...['torquePlate' => false] + self::ALL_WELL);
         $this->assertSame(['torque plate on'], $required->lacking($without, isCut: true));
         $this->assertSame([], $required->lacking($without, isCut: false));
-        $this->assertSame(['torque plate on'], RequiredConditions::of(Bench::sheet('quern-3-16'))->lacking($without, isCut: false), 'a needed one is');
+        $this->assertSame(
+            ['torque plate on'],
+            RequiredConditions::of(Bench::sheet('quern-3-16'))->lacking($without, isCut: false),
+            'a needed one is',
+        );
     }
 
-    /** @return iterable<string, array{float, float, list<float>, VerificationState}> Piston and incoming size over the family's own, in thou; the finished readings; what they come to */
+    /**
+     * @return iterable<string, array{float, float, list<float>,
+     *     VerificationState}> Piston and incoming size over the family's own, in thou; the finished readings; what they come to
+     */
     public static function deglazedBores(): iterable
     {
         yield 'as it came' => [-1.0, 1.0, [1.0, 0.8, 0.6, 0.5, 0.2, 0.1], VerificationState::Conforms];
@@ -177,26 +216,54 @@ final class WorkTest extends TestCase
 
     /** @param  list<float>  $over */
     #[DataProvider('deglazedBores')]
-    public function test_a_bore_that_was_only_honed_is_verified_by_size_growth_and_clearance(float $piston, float $incoming, array $over, VerificationState $state): void
-    {
+    public function test_a_bore_that_was_only_honed_is_verified_by_size_growth_and_clearance(
+        float $piston,
+        float $incoming,
+        array $over,
+        VerificationState $state,
+    ): void {
         $sheet = Bench::sheet('tarn-4-198');
         $before = Bench::bore($sheet, 1, [$incoming, $incoming, $incoming, $incoming, $incoming, $incoming]);
         $fit = new FinishedFit(
-            $sheet->piston->standard->plus(Length::ofNanometres((int) round($piston * 25_400))), null, $sheet->piston->minimumClearance, $sheet->bore->service->clearance,
-            BoreMeasures::of($before)->largest, Length::ofNanometres(76_200),
+            $sheet->piston->standard->plus(Length::ofNanometres((int) round($piston * 25_400))),
+            null,
+            $sheet->piston->minimumClearance,
+            $sheet->bore->service->clearance,
+            BoreMeasures::of($before)->largest,
+            Length::ofNanometres(76_200),
         );
-        $verification = new BoreVerification($sheet->bore->service, $sheet->bore->finished, RequiredConditions::of($sheet), DecisionRule::Simple);
+        $verification = new BoreVerification(
+            $sheet->bore->service,
+            $sheet->bore->finished,
+            RequiredConditions::of($sheet),
+            DecisionRule::Simple,
+        );
         $bore = Bench::bore($sheet, 1, $over);
-        $verified = $verification->verify($bore, null, $fit, array_map(static fn (): Conditions => new Conditions(...self::ALL_WELL), $bore->readings), false);
+        $verified = $verification->verify(
+            $bore,
+            null,
+            $fit,
+            array_map(static fn (): Conditions => new Conditions(...self::ALL_WELL), $bore->readings),
+            false,
+        );
         $this->assertSame($state, $verified->state);
 
-        $unknown = $verification->verify($bore, null, new FinishedFit(null, null, $fit->leastClearance, $fit->mostClearance, $fit->incoming, $fit->mostGrowth), [], false);
+        $unknown = $verification->verify(
+            $bore,
+            null,
+            new FinishedFit(null, null, $fit->leastClearance, $fit->mostClearance, $fit->incoming, $fit->mostGrowth),
+            [],
+            false,
+        );
         $this->assertSame('piston.1', $unknown->missing[0]->key(), 'never by form alone: the piston has to be known');
     }
 
     public function test_a_concession_closes_a_bore_that_is_out(): void
     {
-        $this->assertSame(VerificationState::Conceded, $this->verify('tarn-4-198', [20.9, 20.3, 20.2, 20.3, 20.2, 20.2], self::ALL_WELL, true));
+        $this->assertSame(
+            VerificationState::Conceded,
+            $this->verify('tarn-4-198', [20.9, 20.3, 20.2, 20.3, 20.2, 20.2], self::ALL_WELL, true),
+        );
     }
 
     /**
@@ -208,15 +275,31 @@ final class WorkTest extends TestCase
         $sheet = Bench::sheet($family);
         $bore = Bench::bore($sheet, 1, $over);
         $size = new Target(Length::ofNanometres(97_345_500), Length::ofNanometres(97_345_500), Length::ofNanometres(97_358_200));
-        $verification = new BoreVerification($sheet->bore->service, $sheet->bore->finished, RequiredConditions::of($sheet), DecisionRule::Simple);
+        $verification = new BoreVerification(
+            $sheet->bore->service,
+            $sheet->bore->finished,
+            RequiredConditions::of($sheet),
+            DecisionRule::Simple,
+        );
 
-        return $verification->verify($bore, $size, $this->cut($sheet), array_map(static fn (): Conditions => new Conditions(...$stated), $bore->readings), $isConceded)->state;
+        return $verification->verify(
+            $bore,
+            $size,
+            $this->cut($sheet),
+            array_map(static fn (): Conditions => new Conditions(...$stated), $bore->readings),
+            $isConceded,
+        )->state;
     }
 
     /** A bore that was cut, with the sheet's new piston. */
     private function cut(SpecificationSheet $sheet): FinishedFit
     {
-        return new FinishedFit($sheet->piston->sizeAt(Length::ofNanometres(508_000)), null, $sheet->piston->minimumClearance, $sheet->bore->finished->clearance);
+        return new FinishedFit(
+            $sheet->piston->sizeAt(Length::ofNanometres(508_000)),
+            null,
+            $sheet->piston->minimumClearance,
+            $sheet->bore->finished->clearance,
+        );
     }
 
     private function order(OrderOfWork $school, string $option): WorkOrder
@@ -229,7 +312,14 @@ final class WorkTest extends TestCase
     /** A block whose second cylinder is far gone: it is sleeved at every size. */
     private function option(SpecificationSheet $sheet, string $key): ReboreOption
     {
-        $bores = array_map(static fn (int $cylinder) => Bench::bore($sheet, $cylinder, $cylinder === 2 ? [62, 55, 54, 53, 2, 1.5] : [7.1, 4.2, 4.6, 2.8, 1.1, 0.8]), [1, 2, 3, 4]);
+        $bores = array_map(
+            static fn (int $cylinder) => Bench::bore(
+                $sheet,
+                $cylinder,
+                $cylinder === 2 ? [62, 55, 54, 53, 2, 1.5] : [7.1, 4.2, 4.6, 2.8, 1.1, 0.8],
+            ),
+            [1, 2, 3, 4],
+        );
         $option = BlockAssessment::of($sheet, Bench::policy(), $bores, Length::zero())->plan?->option($key);
         $this->assertNotNull($option);
 

@@ -39,7 +39,12 @@ final class ArchitectureRules
             yield PHPat::rule()
                 ->classes(Selector::inNamespace("App\\Stages\\{$stage}"))
                 ->shouldNotDependOn()
-                ->classes(...array_map(static fn (string $one) => Selector::inNamespace("App\\Stages\\{$one}"), array_values(array_diff(self::STAGES, [$stage]))))
+                ->classes(
+                    ...array_map(
+                        static fn (string $one) => Selector::inNamespace("App\\Stages\\{$one}"),
+                        array_values(array_diff(self::STAGES, [$stage])),
+                    ),
+                )
                 ->because('a stage is extended by its own folder; what two need is below both');
         }
     }

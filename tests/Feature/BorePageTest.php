@@ -26,7 +26,11 @@ final class BorePageTest extends TestCase
     public function test_a_traced_wall_gives_the_best_centre_and_changes_the_plan(): void
     {
         $this->wornBore();
-        $this->assertArrayHasKey(1, $this->file()->assessment()->plan?->option('bore 508000')->offCentre, 'by its diameters alone it may need to be moved');
+        $this->assertArrayHasKey(
+            1,
+            $this->file()->assessment()->plan?->option('bore 508000')->offCentre,
+            'by its diameters alone it may need to be moved',
+        );
         // Worn alike on both thrust sides: on centre the first size cleans up.
         foreach ([0 => '5.0', 90 => '1', 180 => '5', 270 => '1'] as $degrees => $value) {
             $answer = $this->trace($degrees, $value)->assertOk();
@@ -80,10 +84,17 @@ final class BorePageTest extends TestCase
 
     public function test_the_page_opens_for_every_bore_and_for_no_other(): void
     {
-        $this->get("/jobs/{$this->job->tag()}/bores/1")->assertOk()->assertSee('nothing read yet')->assertSee('Trace the wall in four directions');
+        $this->get("/jobs/{$this->job->tag()}/bores/1")
+            ->assertOk()
+            ->assertSee('nothing read yet')
+            ->assertSee('Trace the wall in four directions');
         $this->wornBore();
-        $this->get("/jobs/{$this->job->tag()}/bores/1")->assertOk()->assertSee('half of each diameter');
-        $this->getJson("/jobs/{$this->job->tag()}/sheets/incoming/bores/1/changes?since=-1")->assertOk()->assertJsonPath('head', $this->job->refresh()->entries);
+        $this->get("/jobs/{$this->job->tag()}/bores/1")
+            ->assertOk()
+            ->assertSee('half of each diameter');
+        $this->getJson("/jobs/{$this->job->tag()}/sheets/incoming/bores/1/changes?since=-1")
+            ->assertOk()
+            ->assertJsonPath('head', $this->job->refresh()->entries);
         $this->getJson("/jobs/{$this->job->tag()}/sheets/incoming/bores/1/changes?since={$this->job->entries}")->assertNoContent();
         foreach (['5', '0', '99'] as $none) {
             $this->get("/jobs/{$this->job->tag()}/bores/{$none}")->assertNotFound();
@@ -101,7 +112,7 @@ final class BorePageTest extends TestCase
         $this->assertEqualsWithDelta(5.2 * 12_700, $wall->at(Station::Top, 270.0), 1);
         $this->assertEqualsWithDelta(7.4 * 12_700, $wall->at(Station::Top, 45.0), 1, 'half way');
         $this->assertEqualsWithDelta($wall->at(Station::Top, 350.0), $wall->at(Station::Top, 10.0), 1e-6);
-        $this->assertEqualsWithDelta((9.6 + 4.0) / 2 * 12_700, $wall->atDepth(0.25, 0.0), 1, 'between top and middle');
+        $this->assertEqualsWithDelta(((9.6 + 4.0) / 2) * 12_700, $wall->atDepth(0.25, 0.0), 1, 'between top and middle');
     }
 
     public function test_a_ring_gap_is_held_against_the_gauge(): void
@@ -131,7 +142,11 @@ final class BorePageTest extends TestCase
         $this->get($page)->assertSee('bore.1.top.45')->assertDontSee('bore.1.top.135')->assertDontSee('bore.1.land.thrust');
         $this->key($this->job, 'bore.1.top.thrust', '3.1')->assertOk();
         $this->key($this->job, 'bore.1.top.inline', '3.0')->assertOk();
-        $this->assertSame(25_400 * 3 / 10, $this->file()->assessment()->bores[0]->measures->outOfRound['top']?->value()->nanometres, 'the extra axis counts');
+        $this->assertSame(
+            (25_400 * 3) / 10,
+            $this->file()->assessment()->bores[0]->measures->outOfRound['top']?->value()->nanometres,
+            'the extra axis counts',
+        );
     }
 
     private function wornBore(): void
@@ -149,11 +164,21 @@ final class BorePageTest extends TestCase
 
     private function send(string $place, string $text): TestResponse
     {
-        return $this->postJson("/jobs/{$this->job->tag()}/sheets/incoming/bores/1/readings", ['ulid' => $this->ulid(), 'place' => $place, 'text' => $text]);
+        return $this->postJson("/jobs/{$this->job->tag()}/sheets/incoming/bores/1/readings", [
+            'ulid' => $this->ulid(),
+            'place' => $place,
+            'text' => $text,
+        ]);
     }
 
     private function gap(string $gap): TestResponse
     {
-        return $this->post("/jobs/{$this->job->tag()}/sheets/incoming/bores/1/ring-gap", ['ulid' => $this->ulid(), 'station' => 'top', 'known_bore' => '3.8125', 'known_gap' => '.015', 'gap' => $gap]);
+        return $this->post("/jobs/{$this->job->tag()}/sheets/incoming/bores/1/ring-gap", [
+            'ulid' => $this->ulid(),
+            'station' => 'top',
+            'known_bore' => '3.8125',
+            'known_gap' => '.015',
+            'gap' => $gap,
+        ]);
     }
 }

@@ -57,7 +57,10 @@ final class CheckBackTest extends TestCase
     {
         $this->key($this->job, 'bore.1.top.thrust', '3.1')->assertOk();
         $this->check('0.5')->assertOk();
-        $this->key($this->job, 'bore.2.top.thrust', '3.4')->assertUnprocessable()->assertJsonPath('question.kind', 'setup')->assertJsonPath('question.text', 'This gauge was found drifted at its last check. Re-zero it, then go on.');
+        $this->key($this->job, 'bore.2.top.thrust', '3.4')
+            ->assertUnprocessable()
+            ->assertJsonPath('question.kind', 'setup')
+            ->assertJsonPath('question.text', 'This gauge was found drifted at its last check. Re-zero it, then go on.');
         $this->stateSetup($this->job)->assertOk();
         $this->key($this->job, 'bore.2.top.thrust', '3.4')->assertOk();
     }
@@ -68,7 +71,10 @@ final class CheckBackTest extends TestCase
             $this->key($this->job, "bore.{$cylinder}.top.thrust", '3.1')->assertOk();
         }
         $walk = $this->check('0.5')->json('walk');
-        $this->assertSame(['bore.1.top.thrust', 'bore.2.top.thrust', 'bore.3.top.thrust', 'bore.4.top.thrust'], array_slice(array_column($walk, 'place'), 0, 4));
+        $this->assertSame(
+            ['bore.1.top.thrust', 'bore.2.top.thrust', 'bore.3.top.thrust', 'bore.4.top.thrust'],
+            array_slice(array_column($walk, 'place'), 0, 4),
+        );
         $this->stateSetup($this->job);
         $this->key($this->job, 'bore.1.top.thrust', '2.6')->assertOk();
         $retaken = Reading::query()->latest('id')->firstOrFail();
@@ -81,7 +87,9 @@ final class CheckBackTest extends TestCase
         $this->key($this->job, 'bore.1.top.thrust', '9.1')->assertOk();
         $this->key($this->job, 'bore.1.top.inline', '3.1')->assertOk();
         $this->check('0.5')->assertOk();
-        $this->confirm('')->assertSessionHasErrors(['reason' => 'Say why they can be trusted: the drift was found on the master, not on the gauge; another gauge reads the same.']);
+        $this->confirm('')->assertSessionHasErrors([
+            'reason' => 'Say why they can be trusted: the drift was found on the master, not on the gauge; another gauge reads the same.',
+        ]);
         $this->confirm('the ring was dirty; a second gauge reads the same')->assertSessionDoesntHaveErrors()->assertRedirect();
         $this->assertSame([], $this->suspects());
         $this->assertSame('Cannot stay at standard', $this->job->refresh()->headline);
@@ -99,7 +107,9 @@ final class CheckBackTest extends TestCase
         $this->sendTo($this->job, 'sheets/incoming/checks', $again)->assertOk();
         $this->assertSame([1, 3], [CheckBack::query()->count(), LedgerEntry::query()->count()]);
         $bare = $this->job($this->inspector);
-        $this->sendTo($bare, 'sheets/incoming/checks', ['shows' => '0'])->assertUnprocessable()->assertJsonPath('question.kind', 'setup');
+        $this->sendTo($bare, 'sheets/incoming/checks', ['shows' => '0'])
+            ->assertUnprocessable()
+            ->assertJsonPath('question.kind', 'setup');
     }
 
     public function test_a_gauge_that_shows_sizes_is_held_against_its_master(): void
@@ -118,7 +128,11 @@ final class CheckBackTest extends TestCase
     {
         $this->key($this->job, 'bore.1.top.thrust', '3.1')->assertOk();
         $this->key($this->job, 'piston.1', '3.8105')->assertOk();
-        $check = fn (string $shows): TestResponse => $this->sendTo($this->job, 'sheets/incoming/checks', ['feature' => 'piston', 'shows' => $shows, 'master' => '3.0000']);
+        $check = fn (string $shows): TestResponse => $this->sendTo($this->job, 'sheets/incoming/checks', [
+            'feature' => 'piston',
+            'shows' => $shows,
+            'master' => '3.0000',
+        ]);
         $check('3.0001')->assertOk();
         $this->key($this->job, 'piston.2', '3.8106')->assertOk();
         $check('3.0004')->assertOk();
@@ -138,7 +152,10 @@ final class CheckBackTest extends TestCase
         $this->key($this->job, 'bore.1.top.thrust', '3.1')->assertOk();
         $this->assertStringContainsString('not checked back yet', (string) $this->get("/jobs/{$this->job->tag()}/measure")->getContent());
         Carbon::setTestNow('2030-05-05 12:00:00');
-        $this->assertStringContainsString('check it back: 1 reading, 120 min', (string) $this->get("/jobs/{$this->job->tag()}/measure")->getContent());
+        $this->assertStringContainsString(
+            'check it back: 1 reading, 120 min',
+            (string) $this->get("/jobs/{$this->job->tag()}/measure")->getContent(),
+        );
         $this->check('0')->assertOk();
         $this->assertStringContainsString('holds, checked 12:00', (string) $this->get("/jobs/{$this->job->tag()}/measure")->getContent());
         Carbon::setTestNow();
@@ -158,12 +175,18 @@ final class CheckBackTest extends TestCase
 
     private function confirm(string $reason): TestResponse
     {
-        return $this->from("/jobs/{$this->job->tag()}/measure")->post("/jobs/{$this->job->tag()}/sheets/incoming/confirmations", ['ulid' => $this->ulid(), 'reason' => $reason]);
+        return $this->from("/jobs/{$this->job->tag()}/measure")->post("/jobs/{$this->job->tag()}/sheets/incoming/confirmations", [
+            'ulid' => $this->ulid(),
+            'reason' => $reason,
+        ]);
     }
 
     /** @return list<string> Places */
     private function suspects(): array
     {
-        return array_map(static fn (KeyedReading $row): string => $row->place, $this->file()->record->entries(SheetName::Incoming)->suspects());
+        return array_map(
+            static fn (KeyedReading $row): string => $row->place,
+            $this->file()->record->entries(SheetName::Incoming)->suspects(),
+        );
     }
 }

@@ -30,8 +30,16 @@ final class CommandsTest extends TestCase
         $this->assertSame([], preg_grep('/^App\\\\Console|@anonymous/', $classes), 'no commands, nothing without a name');
         $this->assertSame($classes, array_values(array_unique($classes)));
         foreach (['core' => 'NorthLedger\Core', 'app' => 'App'] as $folder => $namespace) {
-            $files = array_filter(iterator_to_array(new \RecursiveIteratorIterator(new \RecursiveDirectoryIterator(base_path($folder)))), static fn (\SplFileInfo $file): bool => $file->getExtension() === 'php' && ! str_contains($file->getPathname(), '/app/Console/'));
-            $this->assertCount(count($files), preg_grep('/^'.preg_quote($namespace, '/').'\\\\(?!Console)/', $classes) ?: [], "every file of {$folder}");
+            $files = array_filter(
+                iterator_to_array(new \RecursiveIteratorIterator(new \RecursiveDirectoryIterator(base_path($folder)))),
+                static fn (\SplFileInfo $file): bool => $file->getExtension() === 'php' &&
+                    ! str_contains($file->getPathname(), '/app/Console/'),
+            );
+            $this->assertCount(
+                count($files),
+                preg_grep('/^'.preg_quote($namespace, '/').'\\\\(?!Console)/', $classes) ?: [],
+                "every file of {$folder}",
+            );
         }
     }
 

@@ -43,13 +43,16 @@ final class ComparativeTest extends TestCase
         $this->assertStringContainsString('on cylinder 1, bottom, in line, size not known', $answer->json('fragments.setup'));
         $this->assertStringContainsString('size of the zero', $answer->json('fragments.setup'));
         $bore = $this->assessment()->bores[0];
-        $this->assertSame(25_400 * 87 / 10, $bore->finding(Criterion::Taper)->value?->value, 'top less bottom, thrust');
+        $this->assertSame((25_400 * 87) / 10, $bore->finding(Criterion::Taper)->value?->value, 'top less bottom, thrust');
         $this->assertNull($bore->measures->size());
         $this->assertTrue($bore->finding(Criterion::Clearance)->needsSize);
         $this->assertSame(CanStay::No, $this->assessment()->canStay, 'a taper condemns without any size');
         $this->assertNull($this->assessment()->plan, 'no size, no plan');
         $this->get("/jobs/{$this->job->tag()}/plan")->assertOk();
-        $this->get("/jobs/{$this->job->tag()}/judge")->assertOk()->assertSee('needs a size for the zero')->assertSee('top, thrust +9.0 thou from the zero');
+        $this->get("/jobs/{$this->job->tag()}/judge")
+            ->assertOk()
+            ->assertSee('needs a size for the zero')
+            ->assertSee('top, thrust +9.0 thou from the zero');
         $this->artisan('ledger:recompute')->assertSuccessful();
     }
 
@@ -65,7 +68,11 @@ final class ComparativeTest extends TestCase
         $this->assertFalse($assessment->needsSize);
         $this->assertNotNull($assessment->plan);
         $reading = $assessment->bores[0]->measures->largest;
-        $this->assertGreaterThan($reading->instrument->repeatability->nanometres * 2, $reading->instrument->calibration->nanometres, 'the micrometer’s doubt went into the zero');
+        $this->assertGreaterThan(
+            $reading->instrument->repeatability->nanometres * 2,
+            $reading->instrument->calibration->nanometres,
+            'the micrometer’s doubt went into the zero',
+        );
         $this->giveSize('3.8129')->assertOk();
         $this->assertSame(96_847_660 + 25_400 * 2, $this->assessment()->bores[0]->measures->size()?->nanometres, 'a corrected size counts');
         $this->artisan('ledger:recompute')->assertSuccessful();
@@ -77,9 +84,15 @@ final class ComparativeTest extends TestCase
         $this->giveSize('-1')->assertUnprocessable()->assertJsonPath('question.kind', 'unreadable');
         $this->giveSize('wide')->assertUnprocessable()->assertJsonPath('question.kind', 'unreadable');
         $this->giveSize('3.8127', 'dial bore gauge .0001')->assertUnprocessable()->assertJsonPath('question.kind', 'unreadable');
-        $this->giveSize('3.8127', 'G-99')->assertUnprocessable()->assertJsonPath('question.text', 'There is no gauge “G-99” in use. Choose another, or put it into the register.');
+        $this->giveSize('3.8127', 'G-99')
+            ->assertUnprocessable()
+            ->assertJsonPath('question.text', 'There is no gauge “G-99” in use. Choose another, or put it into the register.');
         $this->assertSame(0, ZeroSize::query()->count());
-        $this->sendTo($this->job, 'sheets/incoming/zeros', ['size' => '4.2', 'gauge' => 'inside micrometer', 'confirmed' => true])->assertOk();
+        $this->sendTo($this->job, 'sheets/incoming/zeros', [
+            'size' => '4.2',
+            'gauge' => 'inside micrometer',
+            'confirmed' => true,
+        ])->assertOk();
         $again = ['ulid' => $this->ulid(), 'size' => '3.8127', 'gauge' => 'inside micrometer'];
         $this->sendTo($this->job, 'sheets/incoming/zeros', $again)->assertOk();
         $this->sendTo($this->job, 'sheets/incoming/zeros', $again)->assertOk();
@@ -91,9 +104,14 @@ final class ComparativeTest extends TestCase
         $this->key($this->job, 'bore.1.top.thrust', '9.0')->assertOk();
         $this->stateSetup($this->job, changes: ['zero_place' => 'bore.1.bottom.thrust', 'zero' => null])->assertOk();
         $this->assertNull($this->assessment()->bores[0]->finding(Criterion::Taper)->value, 'top counts from one zero, bottom from another');
-        $this->key($this->job, 'bore.1.top.thrust', '8.0', changes: ['repeat' => true])->assertUnprocessable()->assertJsonPath('question.kind', 'reason');
+        $this->key($this->job, 'bore.1.top.thrust', '8.0', changes: ['repeat' => true])
+            ->assertUnprocessable()
+            ->assertJsonPath('question.kind', 'reason');
         $this->key($this->job, 'bore.1.top.thrust', '8.0', changes: ['reason' => 'gauge zero was off'])->assertOk();
-        $this->assertEquals(Amount::distance(Length::ofNanometres(25_400 * 8)), $this->assessment()->bores[0]->finding(Criterion::Taper)->value);
+        $this->assertEquals(
+            Amount::distance(Length::ofNanometres(25_400 * 8)),
+            $this->assessment()->bores[0]->finding(Criterion::Taper)->value,
+        );
     }
 
     public function test_what_a_comparative_zero_cannot_be(): void
@@ -102,10 +120,14 @@ final class ComparativeTest extends TestCase
         $state(['zero_place' => 'ridge.1.top'])->assertUnprocessable();
         $state(['zero_place' => 'bore.9.top.thrust'])->assertUnprocessable();
         $this->key($this->job, 'bore.2.top.thrust', '30 over')->assertUnprocessable()->assertJsonPath('question.kind', 'unreadable');
-        $this->key($this->job, 'bore.2.top.thrust', '160')->assertUnprocessable()->assertJsonPath('question.text', 'That is +160.0 thou from the zero on the part.');
+        $this->key($this->job, 'bore.2.top.thrust', '160')
+            ->assertUnprocessable()
+            ->assertJsonPath('question.text', 'That is +160.0 thou from the zero on the part.');
         $absolute = $this->job($this->inspector);
         $this->stateSetup($absolute);
-        $this->sendTo($absolute, 'sheets/incoming/zeros', ['size' => '3.8127', 'gauge' => 'inside micrometer'])->assertUnprocessable()->assertJsonPath('question.text', 'The zero of this sheet stands on a known size already.');
+        $this->sendTo($absolute, 'sheets/incoming/zeros', ['size' => '3.8127', 'gauge' => 'inside micrometer'])
+            ->assertUnprocessable()
+            ->assertJsonPath('question.text', 'The zero of this sheet stands on a known size already.');
         $this->assertSame(2, LedgerEntry::query()->where('job_id', $absolute->id)->count());
     }
 
@@ -121,7 +143,16 @@ final class ComparativeTest extends TestCase
     private function readForm(): void
     {
         foreach (range(1, 4) as $cylinder) {
-            foreach (['top.thrust' => '2.0', 'top.inline' => '1.5', 'middle.thrust' => '1.2', 'middle.inline' => '1.1', 'bottom.thrust' => '0.4', 'bottom.inline' => '0.2'] as $at => $value) {
+            foreach (
+                [
+                    'top.thrust' => '2.0',
+                    'top.inline' => '1.5',
+                    'middle.thrust' => '1.2',
+                    'middle.inline' => '1.1',
+                    'bottom.thrust' => '0.4',
+                    'bottom.inline' => '0.2',
+                ] as $at => $value
+            ) {
                 if ("{$cylinder}.{$at}" !== '1.bottom.inline') {
                     $this->key($this->job, "bore.{$cylinder}.{$at}", $value)->assertOk();
                 }
@@ -132,7 +163,15 @@ final class ComparativeTest extends TestCase
     private function formOnly(): BlockAssessment
     {
         foreach (range(1, 4) as $cylinder) {
-            foreach (["ridge.{$cylinder}.top", "ridge.{$cylinder}.bottom", "scoring.{$cylinder}", "pitting.{$cylinder}", "crack.{$cylinder}"] as $place) {
+            foreach (
+                [
+                    "ridge.{$cylinder}.top",
+                    "ridge.{$cylinder}.bottom",
+                    "scoring.{$cylinder}",
+                    "pitting.{$cylinder}",
+                    "crack.{$cylinder}",
+                ] as $place
+            ) {
                 $this->key($this->job, $place, '0')->assertOk();
             }
             $this->key($this->job, "piston.{$cylinder}", '3.8105')->assertOk();

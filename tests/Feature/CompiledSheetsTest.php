@@ -37,7 +37,11 @@ final class CompiledSheetsTest extends TestCase
             $this->assertEquals($read, $sheets->of($document, 'a family'), 'as it was kept');
         }
         $this->assertCount(6, File::files($this->folder));
-        $changed = str_replace('"name": "Tarn', '"name": "Another Tarn', (string) file_get_contents(resource_path('specs/tarn-4-198.json')));
+        $changed = str_replace(
+            '"name": "Tarn',
+            '"name": "Another Tarn',
+            (string) file_get_contents(resource_path('specs/tarn-4-198.json')),
+        );
         $this->assertStringStartsWith('Another Tarn', $sheets->of($changed, 'a family')->name);
     }
 

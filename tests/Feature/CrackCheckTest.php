@@ -47,7 +47,10 @@ final class CrackCheckTest extends TestCase
         $this->step($run, 'clean');
         Carbon::setTestNow('2030-01-02 23:55:00');
         $this->step($run, 'penetrant');
-        $this->assertSame(['2030-01-03 00:05:00', 'block: then wipe off'], [$this->job->refresh()->timer_due_at?->format('Y-m-d H:i:s'), $this->job->timer_words]);
+        $this->assertSame(
+            ['2030-01-03 00:05:00', 'block: then wipe off'],
+            [$this->job->refresh()->timer_due_at?->format('Y-m-d H:i:s'), $this->job->timer_words],
+        );
         $this->get('/')->assertSee('data-due="'.Carbon::parse('2030-01-03 00:05:00')->getTimestampMs().'"', false);
 
         Carbon::setTestNow('2030-01-03 00:06:00');
@@ -58,7 +61,10 @@ final class CrackCheckTest extends TestCase
         $this->step($run, 'oil');
 
         $this->assertNull($this->job->refresh()->timer_due_at);
-        $this->get("/jobs/{$this->job->tag()}/cracks")->assertSee('No indication found')->assertDontSee('read early')->assertSee('developer on');
+        $this->get("/jobs/{$this->job->tag()}/cracks")
+            ->assertSee('No indication found')
+            ->assertDontSee('read early')
+            ->assertSee('developer on');
         $this->artisan('ledger:recompute')->assertSuccessful();
     }
 
@@ -75,9 +81,14 @@ final class CrackCheckTest extends TestCase
     {
         $run = $this->begin();
         $this->step($run, 'clean');
-        $this->send('cracks/steps', ['run' => $run, 'step' => 'developer'])->assertUnprocessable()->assertJsonValidationErrors(['step' => 'The next step is “Penetrant on”']);
+        $this->send('cracks/steps', ['run' => $run, 'step' => 'developer'])
+            ->assertUnprocessable()
+            ->assertJsonValidationErrors(['step' => 'The next step is “Penetrant on”']);
         $this->send('cracks/steps', ['run' => $run, 'step' => 'penetrant', 'age_ms' => 4 * 60_000])->assertOk();
-        $this->assertSame('22:26', Observation::query()->where('said', 'like', '%penetrant%')->where('kind', 'crack step')->sole()->happened_at->format('H:i'));
+        $this->assertSame(
+            '22:26',
+            Observation::query()->where('said', 'like', '%penetrant%')->where('kind', 'crack step')->sole()->happened_at->format('H:i'),
+        );
         $this->send('cracks/steps', ['run' => $run, 'step' => 'penetrant'])->assertUnprocessable();
     }
 
@@ -97,8 +108,13 @@ final class CrackCheckTest extends TestCase
     public function test_what_cannot_work_is_refused_with_the_reason(array $changes, string $field, string $words): void
     {
         $quern = $this->job($this->inspector, 'quern-3-16', null);
-        $this->send('cracks/checks', $changes + ['part' => 'block', 'method' => 'dye penetrant', 'surface' => 'machined', 'temperature' => '20'], $quern)
-            ->assertUnprocessable()->assertJsonValidationErrors([$field => $words]);
+        $this->send(
+            'cracks/checks',
+            $changes + ['part' => 'block', 'method' => 'dye penetrant', 'surface' => 'machined', 'temperature' => '20'],
+            $quern,
+        )
+            ->assertUnprocessable()
+            ->assertJsonValidationErrors([$field => $words]);
         $this->assertSame(0, Observation::query()->count());
     }
 
@@ -111,8 +127,12 @@ final class CrackCheckTest extends TestCase
         $this->retest($line, 'sharp line');
         $this->assertSame(Classification::Crack, $this->classification($line));
         $this->assertSame(['scrap', 'The block is scrap'], [$this->job->refresh()->verdict, $this->job->headline]);
-        $this->get("/jobs/{$this->job->tag()}/judge")->assertSee('Main webs, main web: crack. The part is scrap.')->assertSee('CRACK-5');
-        $this->send('cracks/retests', ['indication' => $line, 'temperature' => 20])->assertUnprocessable()->assertJsonValidationErrors(['indication' => 'settled: crack']);
+        $this->get("/jobs/{$this->job->tag()}/judge")
+            ->assertSee('Main webs, main web: crack. The part is scrap.')
+            ->assertSee('CRACK-5');
+        $this->send('cracks/retests', ['indication' => $line, 'temperature' => 20])
+            ->assertUnprocessable()
+            ->assertJsonValidationErrors(['indication' => 'settled: crack']);
 
         $other = $this->place(['points' => '200,300']);
         $this->retest($other, 'none');
@@ -124,15 +144,25 @@ final class CrackCheckTest extends TestCase
         $line = $this->place([]);
         $run = $this->ulid();
         $this->send('cracks/retests', ['ulid' => $run, 'indication' => $line, 'temperature' => 20])->assertOk();
-        $this->send('cracks/retests', ['indication' => $line, 'temperature' => 20])->assertUnprocessable()->assertJsonValidationErrors(['indication' => 'running already']);
-        $this->send('cracks/steps', ['run' => $run, 'step' => 'read', 'look' => 'none'])->assertUnprocessable()->assertJsonValidationErrors(['run' => 'First: Clean the mark off']);
+        $this->send('cracks/retests', ['indication' => $line, 'temperature' => 20])
+            ->assertUnprocessable()
+            ->assertJsonValidationErrors(['indication' => 'running already']);
+        $this->send('cracks/steps', ['run' => $run, 'step' => 'read', 'look' => 'none'])
+            ->assertUnprocessable()
+            ->assertJsonValidationErrors(['run' => 'First: Clean the mark off']);
         $this->step($run, 'clean');
         $this->step($run, 'developer');
-        $this->send('cracks/steps', ['run' => $run, 'step' => 'read'])->assertUnprocessable()->assertJsonValidationErrors('step');
+        $this->send('cracks/steps', ['run' => $run, 'step' => 'read'])
+            ->assertUnprocessable()
+            ->assertJsonValidationErrors('step');
         $this->send('cracks/steps', ['run' => $run, 'step' => 'read', 'look' => 'sharp line'])->assertOk();
-        $this->send('cracks/steps', ['run' => $run, 'step' => 'read', 'look' => 'none'])->assertUnprocessable()->assertJsonValidationErrors(['run' => 'read already']);
+        $this->send('cracks/steps', ['run' => $run, 'step' => 'read', 'look' => 'none'])
+            ->assertUnprocessable()
+            ->assertJsonValidationErrors(['run' => 'read already']);
         $this->assertSame(Classification::Crack, $this->classification($line));
-        $this->send('cracks/indications/back', ['indication' => $line, 'reason' => 'slipped'])->assertUnprocessable()->assertJsonValidationErrors('indication');
+        $this->send('cracks/indications/back', ['indication' => $line, 'reason' => 'slipped'])
+            ->assertUnprocessable()
+            ->assertJsonValidationErrors('indication');
     }
 
     public function test_a_crack_in_a_bore_becomes_a_sleeve_in_the_plan(): void
@@ -154,22 +184,39 @@ final class CrackCheckTest extends TestCase
         $cairn = $this->job($this->inspector, 'cairn-l4-144');
         $line = $this->place(['zone' => 'valve seat to bore', 'cylinder' => 2, 'points' => '358,355'], $cairn);
         $this->retest($line, 'sharp line', $cairn);
-        $this->assertSame([true, 'the customer: repair with seat insert, deck, valve seat to bore, cylinder 2'], [$cairn->refresh()->is_held, $cairn->waits_for]);
+        $this->assertSame(
+            [true, 'the customer: repair with seat insert, deck, valve seat to bore, cylinder 2'],
+            [$cairn->refresh()->is_held, $cairn->waits_for],
+        );
         $this->get('/')->assertSee('hold');
 
-        $this->send('cracks/decisions', ['indication' => $line, 'disposition' => 'scrap'], $cairn)->assertUnprocessable()->assertJsonValidationErrors(['reason' => 'Say why']);
-        $this->send('cracks/decisions', ['indication' => $line, 'disposition' => 'grind and check again'], $cairn)->assertUnprocessable()->assertJsonValidationErrors('disposition');
+        $this->send('cracks/decisions', ['indication' => $line, 'disposition' => 'scrap'], $cairn)
+            ->assertUnprocessable()
+            ->assertJsonValidationErrors(['reason' => 'Say why']);
+        $this->send('cracks/decisions', ['indication' => $line, 'disposition' => 'grind and check again'], $cairn)
+            ->assertUnprocessable()
+            ->assertJsonValidationErrors('disposition');
         $this->send('cracks/decisions', ['indication' => $line, 'disposition' => 'repair with seat insert'], $cairn)->assertOk();
-        $this->send('cracks/customer', ['indication' => $line, 'answer' => 'accepted'], $cairn)->assertUnprocessable()->assertJsonValidationErrors(['how' => 'Who said it']);
+        $this->send('cracks/customer', ['indication' => $line, 'answer' => 'accepted'], $cairn)
+            ->assertUnprocessable()
+            ->assertJsonValidationErrors(['how' => 'Who said it']);
 
         $this->actingAs($this->person(Role::FrontCounter));
-        $this->send('cracks/customer', ['indication' => $line, 'answer' => 'accepted', 'how' => 'the foreman, by telephone'], $cairn)->assertOk();
+        $this->send(
+            'cracks/customer',
+            ['indication' => $line, 'answer' => 'accepted', 'how' => 'the foreman, by telephone'],
+            $cairn,
+        )->assertOk();
         $this->assertFalse($cairn->refresh()->is_held);
         $this->get("/jobs/{$cairn->tag()}/cracks")->assertSee('The customer accepted: the foreman, by telephone');
         $this->send('cracks/decisions', ['indication' => $line, 'disposition' => 'scrap', 'reason' => 'x'], $cairn)->assertForbidden();
 
         $this->actingAs($this->inspector);
-        $this->send('cracks/decisions', ['indication' => $line, 'disposition' => 'sleeve', 'reason' => 'the crack runs down the bore'], $cairn)->assertOk();
+        $this->send(
+            'cracks/decisions',
+            ['indication' => $line, 'disposition' => 'sleeve', 'reason' => 'the crack runs down the bore'],
+            $cairn,
+        )->assertOk();
         $this->assertTrue($cairn->refresh()->is_held, 'another decision asks the customer anew');
     }
 
@@ -179,14 +226,29 @@ final class CrackCheckTest extends TestCase
         $this->step($run, 'blank off');
         $this->step($run, 'pressurise');
         Carbon::setTestNow(Carbon::now()->addMinutes(30));
-        $this->send('cracks/steps', ['run' => $run, 'step' => 'read'])->assertUnprocessable()->assertJsonValidationErrors('begin');
-        $this->send('cracks/steps', ['run' => $run, 'step' => 'read', 'pressure_unit' => 'bar', 'begin' => 2, 'end' => 2.1])->assertUnprocessable()->assertJsonValidationErrors(['end' => 'The pressure rose']);
-        $this->send('cracks/steps', ['run' => $run, 'step' => 'read', 'pressure_unit' => 'bar', 'begin' => 4, 'end' => 3.8, 'leaks' => 1])->assertOk();
-        $this->get("/jobs/{$this->job->tag()}/cracks")->assertSee('From 58 to 55.1 psi in 30 min, 1 leak seen')->assertSee('CRACK-6');
+        $this->send('cracks/steps', ['run' => $run, 'step' => 'read'])
+            ->assertUnprocessable()
+            ->assertJsonValidationErrors('begin');
+        $this->send('cracks/steps', ['run' => $run, 'step' => 'read', 'pressure_unit' => 'bar', 'begin' => 2, 'end' => 2.1])
+            ->assertUnprocessable()
+            ->assertJsonValidationErrors(['end' => 'The pressure rose']);
+        $this->send('cracks/steps', [
+            'run' => $run,
+            'step' => 'read',
+            'pressure_unit' => 'bar',
+            'begin' => 4,
+            'end' => 3.8,
+            'leaks' => 1,
+        ])->assertOk();
+        $this->get("/jobs/{$this->job->tag()}/cracks")
+            ->assertSee('From 58 to 55.1 psi in 30 min, 1 leak seen')
+            ->assertSee('CRACK-6');
 
         $sent = $this->begin(['method' => 'ultrasonic', 'part' => 'crankshaft', 'temperature' => '', 'lab' => 'the railway works']);
         $this->step($sent, 'send out');
-        $this->send('cracks/steps', ['run' => $sent, 'step' => 'read', 'result' => ''])->assertUnprocessable()->assertJsonValidationErrors('result');
+        $this->send('cracks/steps', ['run' => $sent, 'step' => 'read', 'result' => ''])
+            ->assertUnprocessable()
+            ->assertJsonValidationErrors('result');
         $this->send('cracks/steps', ['run' => $sent, 'step' => 'read', 'result' => 'nothing above 1 mm'])->assertOk();
     }
 
@@ -205,17 +267,33 @@ final class CrackCheckTest extends TestCase
         $this->get("/jobs/{$this->job->tag()}/cracks")->assertSee('2 prone places not looked at');
         $this->send('cracks/places', ['number' => 1, 'looked' => false])->assertOk();
         $this->get("/jobs/{$this->job->tag()}/cracks")->assertSee('3 prone places not looked at');
-        $this->send('cracks/places', ['number' => 77])->assertUnprocessable()->assertJsonValidationErrors(['number' => 'no crack-prone place 77']);
+        $this->send('cracks/places', ['number' => 77])
+            ->assertUnprocessable()
+            ->assertJsonValidationErrors(['number' => 'no crack-prone place 77']);
     }
 
     public function test_impossible_places_are_refused_and_a_wrong_one_is_taken_back_with_a_reason(): void
     {
-        foreach ([['zone' => 'rod'], ['points' => ''], ['points' => '1,2 3'], ['points' => '5000,2'], ['zone' => 'bore wall'], ['cylinder' => 9], ['look' => 'faint'], ['length' => 'long'], ['face' => 'left case half', 'zone' => 'case']] as $changes) {
+        foreach (
+            [
+                ['zone' => 'rod'],
+                ['points' => ''],
+                ['points' => '1,2 3'],
+                ['points' => '5000,2'],
+                ['zone' => 'bore wall'],
+                ['cylinder' => 9],
+                ['look' => 'faint'],
+                ['length' => 'long'],
+                ['face' => 'left case half', 'zone' => 'case'],
+            ] as $changes
+        ) {
             $this->send('cracks/indications', $changes + $this->mark())->assertUnprocessable();
         }
         $this->assertSame(1, LedgerEntry::query()->count());
         $line = $this->place([]);
-        $this->send('cracks/indications/back', ['indication' => $line])->assertUnprocessable()->assertJsonValidationErrors(['reason' => 'Say why']);
+        $this->send('cracks/indications/back', ['indication' => $line])
+            ->assertUnprocessable()
+            ->assertJsonValidationErrors(['reason' => 'Say why']);
         $this->send('cracks/indications/back', ['indication' => $line, 'reason' => 'wrong cylinder'])->assertOk();
         $this->get("/jobs/{$this->job->tag()}/cracks")->assertDontSee('Suspect');
         $next = $this->place([]);
@@ -230,7 +308,9 @@ final class CrackCheckTest extends TestCase
         $this->actingAs($this->person(Role::Owner));
         $second = $this->place(['points' => '800,700']);
 
-        $seen = $this->getJson("/jobs/{$this->job->tag()}/live/cracks?face=deck&since={$head}")->assertOk()->json('fragments.map');
+        $seen = $this->getJson("/jobs/{$this->job->tag()}/live/cracks?face=deck&since={$head}")
+            ->assertOk()
+            ->json('fragments.map');
         $this->assertStringContainsString('indication 1', $seen);
         $this->assertStringContainsString('indication 2', $seen);
         $this->assertSame([$first, $second], array_column($this->report()->indications, 'id'));
@@ -243,9 +323,15 @@ final class CrackCheckTest extends TestCase
             $job = $this->job($this->inspector, $family, null);
             $file = $this->app->make(JobFiles::class)->open($job);
             foreach ($file->sheet->faces() as $face) {
-                $page = (string) $this->get("/jobs/{$job->tag()}/cracks?face=".urlencode($face->value))->assertOk()->getContent();
+                $page = (string) $this->get("/jobs/{$job->tag()}/cracks?face=".urlencode($face->value))
+                    ->assertOk()
+                    ->getContent();
                 $this->assertGreaterThan(3, substr_count($page, 'data-zone="'), "{$family} {$face->value}");
-                $this->assertSame(count(array_filter($file->sheet->pronePlaces, static fn ($place): bool => $place->face === $face)), substr_count($page, 'data-pin="'), "{$family} {$face->value}");
+                $this->assertSame(
+                    count(array_filter($file->sheet->pronePlaces, static fn ($place): bool => $place->face === $face)),
+                    substr_count($page, 'data-pin="'),
+                    "{$family} {$face->value}",
+                );
             }
         }
     }
@@ -254,7 +340,10 @@ final class CrackCheckTest extends TestCase
     private function begin(array $changes = []): string
     {
         $run = $this->ulid();
-        $this->send('cracks/checks', $changes + ['ulid' => $run, 'part' => 'block', 'method' => 'dye penetrant', 'surface' => 'clean cast', 'temperature' => '18'])->assertOk();
+        $this->send(
+            'cracks/checks',
+            $changes + ['ulid' => $run, 'part' => 'block', 'method' => 'dye penetrant', 'surface' => 'clean cast', 'temperature' => '18'],
+        )->assertOk();
 
         return $run;
     }

@@ -28,7 +28,9 @@ final class DemoShopTest extends TestCase
         $this->artisan('ledger:demo')->assertSuccessful();
         $this->artisan('ledger:demo')->expectsOutput('There are people in this shop already; nothing was laid out.')->assertSuccessful();
         $this->artisan('ledger:verify')->expectsOutput('19 ledgers walked, every chain is whole.')->assertSuccessful();
-        $this->artisan('ledger:recompute')->expectsOutput('19 stored verdicts agree with the recomputed ones, 0 differ.')->assertSuccessful();
+        $this->artisan('ledger:recompute')
+            ->expectsOutput('19 stored verdicts agree with the recomputed ones, 0 differ.')
+            ->assertSuccessful();
 
         $standing = $engines = [];
         foreach (Job::query()->orderBy('id')->get() as $job) {
@@ -36,7 +38,11 @@ final class DemoShopTest extends TestCase
             $engines[$job->serial] = $job->engine_verdict;
         }
         $this->assertSame([Stage::Release, 'recondition'], $standing['BV-20417'], 'released');
-        $this->assertSame([Stage::Measure, 'recondition'], $standing['T4-11862'], 'one cylinder condemns the size, and a trace of it decides which is next');
+        $this->assertSame(
+            [Stage::Measure, 'recondition'],
+            $standing['T4-11862'],
+            'one cylinder condemns the size, and a trace of it decides which is next',
+        );
         $this->assertSame([Stage::Plan, 'repair'], $standing['F6-0093'], 'two cylinders better sleeved');
         $this->assertSame([Stage::Measure, 'not yet known'], $standing['T4-20551'], 'being measured');
         $this->assertSame([Stage::Plan, 'serviceable'], $standing['T4-31007'], 'can simply be honed');
@@ -50,20 +56,40 @@ final class DemoShopTest extends TestCase
         $this->assertSame([Stage::Measure, 'not yet known'], $standing['T4-29914'], 'read with a gauge that drifted');
         $this->assertSame([Stage::Plan, 'recondition'], $standing['F6-0207'], 'heavy wear of number one, traced');
         $this->assertSame([Stage::Measure, 'not yet known'], $standing['CL-00718'], 'form alone, its zero has no size');
-        $this->assertSame(['with machining', 'with machining', 'no', 'not yet known'], [$engines['BV-30117'], $engines['SF-00552'], $engines['SF-3306'], $engines['T4-31007']], 'the engines as a whole');
+        $this->assertSame(
+            ['with machining', 'with machining', 'no', 'not yet known'],
+            [$engines['BV-30117'], $engines['SF-00552'], $engines['SF-3306'], $engines['T4-31007']],
+            'the engines as a whole',
+        );
         $whole = $this->app->make(JobFiles::class)->open(Job::query()->where('serial', 'BV-30117')->firstOrFail());
-        $this->assertSame([254_000, 508_000], array_map(static fn ($work): ?int => $work->step?->nanometres, $whole->inspection()->judged(Section::Crankshaft)->works), 'mains and rod journals need different steps');
-        $this->assertSame([
-            'T4-17733' => 'the customer: the sleeve of cylinder 4',
-            'CL-0877' => 'the customer: repair with seat insert, deck, valve seat to bore, cylinder 2',
-        ], Job::query()->where('is_held', true)->orderBy('id')->pluck('waits_for', 'serial')->all());
+        $this->assertSame(
+            [254_000, 508_000],
+            array_map(static fn ($work): ?int => $work->step?->nanometres, $whole->inspection()->judged(Section::Crankshaft)->works),
+            'mains and rod journals need different steps',
+        );
+        $this->assertSame(
+            [
+                'T4-17733' => 'the customer: the sleeve of cylinder 4',
+                'CL-0877' => 'the customer: repair with seat insert, deck, valve seat to bore, cylinder 2',
+            ],
+            Job::query()->where('is_held', true)->orderBy('id')->pluck('waits_for', 'serial')->all(),
+        );
         $this->assertSame(['BV-21340'], Job::query()->whereNotNull('timer_due_at')->pluck('serial')->all());
 
-        $this->assertSame('bore 1016000', $this->recommended('T4-11862')->key(), 'cylinder 3 alone forces it past the first size, and past the second as long as nobody traced it');
+        $this->assertSame(
+            'bore 1016000',
+            $this->recommended('T4-11862')->key(),
+            'cylinder 3 alone forces it past the first size, and past the second as long as nobody traced it',
+        );
         $sleeved = $this->recommended('F6-0093');
         $this->assertSame([[2, 5], 2], [$sleeved->sleeved, $sleeved->sizesRemaining]);
         $this->assertSame([], $this->recommended('T4-31007')->sleeved);
-        $tried = array_sum(Job::query()->get()->map(fn (Job $job): int => $this->assertSentencesAreTrue($this->app->make(JobFiles::class)->open($job)))->all());
+        $tried = array_sum(
+            Job::query()
+                ->get()
+                ->map(fn (Job $job): int => $this->assertSentencesAreTrue($this->app->make(JobFiles::class)->open($job)))
+                ->all(),
+        );
         $this->assertGreaterThan(10, $tried, 'sentences that say what would change a verdict');
     }
 

@@ -40,7 +40,7 @@ final class DrawingOfPartsTest extends TestCase
 
     public function test_the_heights_of_the_edge_are_written_inside_the_face(): void
     {
-        $this->readDeck(static fn (): float => 0.010);
+        $this->readDeck(static fn (): float => 0.01);
         $face = $this->deck();
         foreach ($face->points as $point) {
             [$x, $y] = array_map(floatval(...), explode(',', $point['at']));
@@ -54,7 +54,7 @@ final class DrawingOfPartsTest extends TestCase
 
     public function test_an_even_face_needs_no_shims_and_its_first_pass_is_clean(): void
     {
-        $this->readDeck(static fn (): float => 0.010);
+        $this->readDeck(static fn (): float => 0.01);
         $face = $this->deck();
         $this->assertSame(['0.0 thou off: touches 41 places (100 %), clean'], $face->passes);
         $this->assertStringContainsString('shims would not help', $face->shims);
@@ -64,18 +64,25 @@ final class DrawingOfPartsTest extends TestCase
     public function test_a_face_that_sits_askew_is_shimmed_and_then_needs_no_cut(): void
     {
         // The depth micrometer reads more towards the rear: the face falls 4 thou from the first column to the last.
-        $this->readDeck(static fn (int $column): float => 0.010 + 0.0005 * ($column - 1));
+        $this->readDeck(static fn (int $column): float => 0.01 + 0.0005 * ($column - 1));
         $face = $this->deck();
         $this->assertStringContainsString('flat within 0.0 thou', $face->caption);
-        $this->assertMatchesRegularExpression('/As it sits it needs 4\.0 thou; on shims \(front intake 0(?:\.0)?, rear intake 4\.0, rear exhaust 4\.0, front exhaust 0(?:\.0)?\) 0\.\d thou\./', $face->shims);
+        $this->assertMatchesRegularExpression(
+            '/As it sits it needs 4\.0 thou; on shims \(front intake 0(?:\.0)?, rear intake 4\.0, rear exhaust 4\.0, front exhaust '.
+                '0(?:\.0)?\) 0\.\d thou\./',
+            $face->shims,
+        );
         $this->assertGreaterThanOrEqual(3, count($face->contours), 'a line every thou');
         $this->assertNotSame([], $face->shades);
     }
 
     public function test_each_pass_touches_more_until_the_face_is_clean(): void
     {
-        $this->readDeck(static fn (int $column, string $row): float => 0.010 + ($row === 'b' ? 0.005 : 0.0005 * ($column % 3)));
-        $touched = array_map(static fn (string $pass): int => preg_match('/touches (\d+) place/', $pass, $match) === 1 ? (int) $match[1] : -1, $this->deck()->passes);
+        $this->readDeck(static fn (int $column, string $row): float => 0.01 + ($row === 'b' ? 0.005 : 0.0005 * ($column % 3)));
+        $touched = array_map(
+            static fn (string $pass): int => preg_match('/touches (\d+) place/', $pass, $match) === 1 ? (int) $match[1] : -1,
+            $this->deck()->passes,
+        );
         $sorted = $touched;
         sort($sorted);
         $this->assertSame($sorted, $touched, 'never fewer');
@@ -109,7 +116,10 @@ final class DrawingOfPartsTest extends TestCase
             $this->key($this->job, "housing.1.{$degrees}", $degrees < 60 ? '0.4' : '0.1', 'housings')->assertOk();
         }
         $drawing = HousingDrawing::of($this->file());
-        $outline = array_map(static fn (string $point): array => array_map(floatval(...), explode(',', $point)), explode(' ', $drawing->housings[0]['outline']));
+        $outline = array_map(
+            static fn (string $point): array => array_map(floatval(...), explode(',', $point)),
+            explode(' ', $drawing->housings[0]['outline']),
+        );
         $this->assertGreaterThanOrEqual(36, count($outline), 'a smooth line');
         $reach = array_map(static fn (array $point): float => hypot($point[0], $point[1]), $outline);
         $this->assertGreaterThan(min($reach) + 0.5, max($reach), 'wider up and down than across');
@@ -140,7 +150,10 @@ final class DrawingOfPartsTest extends TestCase
         $this->assertNotSame('', $needs['M2']['caption']);
         $this->assertSame([CellState::Missing, ''], [$needs['M3']['state'], $needs['M3']['caption']]);
         $plan = $this->file()->inspection()->crankshaftJudge();
-        $this->assertSame([1, 2], array_keys($plan->journals(JournalGroup::Mains, $this->file()->inspection()->measurements(Section::Crankshaft))));
+        $this->assertSame(
+            [1, 2],
+            array_keys($plan->journals(JournalGroup::Mains, $this->file()->inspection()->measurements(Section::Crankshaft))),
+        );
     }
 
     private function readJournal(int $number, string $size, string $score): void

@@ -34,12 +34,19 @@ final class DrawingTest extends TestCase
         $this->assertSame(range(1, $count), $this->sorted(array_map(static fn (DrawnBore $bore): int => $bore->cylinder, $plan->bores)));
         foreach ($plan->bores as $bore) {
             $this->assertGreaterThanOrEqual(0, (float) $bore->x - (float) $bore->reach, "{$bore->cylinder} at the left");
-            $this->assertLessThanOrEqual($plan->width, (float) $bore->x + (float) $bore->reach + ($plan->isVee ? self::NUMBER_WIDTH : 0), "{$bore->cylinder} at the right");
+            $this->assertLessThanOrEqual(
+                $plan->width,
+                (float) $bore->x + (float) $bore->reach + ($plan->isVee ? self::NUMBER_WIDTH : 0),
+                "{$bore->cylinder} at the right",
+            );
             $this->assertGreaterThanOrEqual(0, (float) $bore->y - (float) $bore->reach);
             $this->assertLessThanOrEqual($plan->height, (float) $bore->y + (float) $bore->reach);
             foreach ($plan->bores as $other) {
                 $apart = hypot((float) $bore->x - (float) $other->x, (float) $bore->y - (float) $other->y);
-                $this->assertTrue($bore === $other || $apart >= (float) $bore->reach + (float) $other->reach, "{$bore->cylinder} and {$other->cylinder} overlap");
+                $this->assertTrue(
+                    $bore === $other || $apart >= (float) $bore->reach + (float) $other->reach,
+                    "{$bore->cylinder} and {$other->cylinder} overlap",
+                );
             }
         }
     }
@@ -61,7 +68,10 @@ final class DrawingTest extends TestCase
 
         $this->sendTo($job, 'sheets/incoming/checks', ['shows' => '1.2'])->assertOk();
         $shapes = $this->plan($job)->bores[0]->shapes;
-        $this->assertSame([CellState::Suspect, CellState::Suspect, CellState::Good], [$shapes['top']->state, $shapes['middle']->state, $shapes['bottom']->state]);
+        $this->assertSame(
+            [CellState::Suspect, CellState::Suspect, CellState::Good],
+            [$shapes['top']->state, $shapes['middle']->state, $shapes['bottom']->state],
+        );
         $this->assertSame('+9.1 × +3.1', $shapes['top']->caption, 'what was read is still shown');
     }
 

@@ -43,7 +43,12 @@ final class EarlyStagesTest extends TestCase
         yield 'the counter places no cracks' => [Role::FrontCounter, 'cracks/indications', $mark, 403];
         yield 'the machinist counts nothing in' => [Role::Machinist, 'receive/parts', $part, 403];
         yield 'the machinist places no cracks' => [Role::Machinist, 'cracks/indications', $mark, 403];
-        yield 'the machinist speaks for no customer' => [Role::Machinist, 'receive/sleeves/customer', ['cylinder' => 1, 'answer' => 'accepted', 'how' => 'x'], 403];
+        yield 'the machinist speaks for no customer' => [
+            Role::Machinist,
+            'receive/sleeves/customer',
+            ['cylinder' => 1, 'answer' => 'accepted', 'how' => 'x'],
+            403,
+        ];
         yield 'the inspector checks' => [Role::Inspector, 'clean/items', $item, 200];
         yield 'the owner places a mark' => [Role::Owner, 'cracks/indications', $mark, 200];
     }
@@ -75,7 +80,11 @@ final class EarlyStagesTest extends TestCase
     {
         $this->assertSame([], $this->ticked());
         foreach ($this->file()->record->precheck()->checklist->items as $item) {
-            $this->sendTo($this->job, 'clean/items', ['item' => $item->key, 'state' => 'fine', 'wash' => 'jet washer, mild detergent'])->assertOk();
+            $this->sendTo($this->job, 'clean/items', [
+                'item' => $item->key,
+                'state' => 'fine',
+                'wash' => 'jet washer, mild detergent',
+            ])->assertOk();
         }
         $this->assertSame([Stage::Clean], $this->ticked());
         $this->sendTo($this->job, 'clean/items', ['item' => 'caps', 'state' => 'not checked'])->assertOk();
@@ -97,13 +106,37 @@ final class EarlyStagesTest extends TestCase
         $this->sendTo($this->job, 'receive/sleeves', ['cylinder' => 2, 'kind' => 'flanged']);
         $this->sendTo($this->job, 'receive/found', ['kind' => 'welded', 'count' => 2]);
         $this->sendTo($this->job, 'clean/items', ['item' => 'wash.block', 'wash' => 'solvent tank']);
-        $this->sendTo($this->job, 'cracks/checks', ['part' => 'block', 'method' => 'dye penetrant', 'surface' => 'machined', 'temperature' => 20]);
-        $this->sendTo($this->job, 'cracks/steps', ['run' => Observation::query()->where('kind', 'crack check')->sole()->subject, 'step' => 'clean']);
-        $this->sendTo($this->job, 'cracks/indications', ['face' => 'front', 'zone' => 'case', 'points' => '400,400', 'look' => 'dots in a line']);
+        $this->sendTo($this->job, 'cracks/checks', [
+            'part' => 'block',
+            'method' => 'dye penetrant',
+            'surface' => 'machined',
+            'temperature' => 20,
+        ]);
+        $this->sendTo($this->job, 'cracks/steps', [
+            'run' => Observation::query()->where('kind', 'crack check')->sole()->subject,
+            'step' => 'clean',
+        ]);
+        $this->sendTo($this->job, 'cracks/indications', [
+            'face' => 'front',
+            'zone' => 'case',
+            'points' => '400,400',
+            'look' => 'dots in a line',
+        ]);
         $this->sendTo($this->job, 'cracks/places', ['number' => 6]);
 
         $page = $this->get("/jobs/{$this->job->tag()}/history")->assertOk();
-        foreach (['rods · damaged · 6 · bent', 'deck faced · deck', 'bore.2 · flanged', 'welded · 2', 'wash.block · solvent tank', 'dye penetrant · block', 'front · case · dots in a line', 'place.6 · right side'] as $told) {
+        foreach (
+            [
+                'rods · damaged · 6 · bent',
+                'deck faced · deck',
+                'bore.2 · flanged',
+                'welded · 2',
+                'wash.block · solvent tank',
+                'dye penetrant · block',
+                'front · case · dots in a line',
+                'place.6 · right side',
+            ] as $told
+        ) {
             $page->assertSee($told);
         }
         $this->assertSame(10, LedgerEntry::query()->count());
@@ -119,7 +152,13 @@ final class EarlyStagesTest extends TestCase
             $this->post('/shop', $this->shop($school))->assertSessionDoesntHaveErrors();
             $job = $this->job($this->inspector);
             $run = $this->ulid();
-            $this->sendTo($job, 'cracks/checks', ['ulid' => $run, 'part' => 'block', 'method' => 'dye penetrant', 'surface' => 'machined', 'temperature' => 20])->assertOk();
+            $this->sendTo($job, 'cracks/checks', [
+                'ulid' => $run,
+                'part' => 'block',
+                'method' => 'dye penetrant',
+                'surface' => 'machined',
+                'temperature' => 20,
+            ])->assertOk();
             $this->sendTo($job, 'cracks/steps', ['run' => $run, 'step' => 'clean'])->assertOk();
             $this->sendTo($job, 'cracks/steps', ['run' => $run, 'step' => 'penetrant'])->assertOk();
             $this->assertSame($due, $job->refresh()->timer_due_at?->format('H:i'), $school);
@@ -131,7 +170,13 @@ final class EarlyStagesTest extends TestCase
     {
         Carbon::setTestNow('2030-05-05 10:00:00');
         $run = $this->ulid();
-        $this->sendTo($this->job, 'cracks/checks', ['ulid' => $run, 'part' => 'block', 'method' => 'dye penetrant', 'surface' => 'machined', 'temperature' => 20])->assertOk();
+        $this->sendTo($this->job, 'cracks/checks', [
+            'ulid' => $run,
+            'part' => 'block',
+            'method' => 'dye penetrant',
+            'surface' => 'machined',
+            'temperature' => 20,
+        ])->assertOk();
         $this->actingAs($this->person(Role::Owner));
         $this->post('/shop', $this->shop('long'))->assertSessionDoesntHaveErrors();
         $this->sendTo($this->job, 'cracks/steps', ['run' => $run, 'step' => 'clean'])->assertOk();
@@ -143,14 +188,20 @@ final class EarlyStagesTest extends TestCase
     public function test_a_released_job_takes_no_more_observations(): void
     {
         $this->job->update(['is_closed' => true]);
-        $this->sendTo($this->job, 'receive/parts', ['part' => 'rods', 'state' => 'present'])->assertUnprocessable()->assertJsonValidationErrors(['ulid' => 'released']);
-        $this->get("/jobs/{$this->job->tag()}/cracks")->assertOk()->assertDontSee('Begin a check');
+        $this->sendTo($this->job, 'receive/parts', ['part' => 'rods', 'state' => 'present'])
+            ->assertUnprocessable()
+            ->assertJsonValidationErrors(['ulid' => 'released']);
+        $this->get("/jobs/{$this->job->tag()}/cracks")
+            ->assertOk()
+            ->assertDontSee('Begin a check');
     }
 
     public function test_a_form_without_a_number_of_its_own_or_with_a_strange_one_writes_nothing(): void
     {
         foreach ([null, '', 'x', str_repeat('Z', 27)] as $ulid) {
-            $this->postJson("/jobs/{$this->job->tag()}/receive/parts", ['ulid' => $ulid, 'part' => 'rods', 'state' => 'present'])->assertUnprocessable()->assertJsonValidationErrors('ulid');
+            $this->postJson("/jobs/{$this->job->tag()}/receive/parts", ['ulid' => $ulid, 'part' => 'rods', 'state' => 'present'])
+                ->assertUnprocessable()
+                ->assertJsonValidationErrors('ulid');
         }
         $this->assertSame(1, LedgerEntry::query()->count());
     }
@@ -159,7 +210,13 @@ final class EarlyStagesTest extends TestCase
     {
         Carbon::setTestNow('2030-05-05 10:00:00');
         foreach ([-5_000 => '10:00', 'soon' => '10:00', 90_000 => '09:58', PHP_INT_MAX => '10:00'] as $age => $at) {
-            $this->sendTo($this->job, 'cracks/indications', ['face' => 'front', 'zone' => 'case', 'points' => '400,400', 'look' => 'diffuse', 'age_ms' => $age])->assertOk();
+            $this->sendTo($this->job, 'cracks/indications', [
+                'face' => 'front',
+                'zone' => 'case',
+                'points' => '400,400',
+                'look' => 'diffuse',
+                'age_ms' => $age,
+            ])->assertOk();
             $this->assertSame($at, Observation::query()->latest('id')->firstOrFail()->happened_at->format('H:i'), (string) $age);
         }
         Carbon::setTestNow();
@@ -168,7 +225,12 @@ final class EarlyStagesTest extends TestCase
     /** @return list<Stage> */
     private function ticked(): array
     {
-        return array_values(array_map(static fn (ThumbTab $tab): Stage => $tab->stage, array_filter(ThumbTab::all($this->file()), static fn (ThumbTab $tab): bool => $tab->isDone)));
+        return array_values(
+            array_map(
+                static fn (ThumbTab $tab): Stage => $tab->stage,
+                array_filter(ThumbTab::all($this->file()), static fn (ThumbTab $tab): bool => $tab->isDone),
+            ),
+        );
     }
 
     private function file(): JobFile
@@ -180,10 +242,23 @@ final class EarlyStagesTest extends TestCase
     private function shop(string $school): array
     {
         return [
-            'preference' => 'balanced', 'order_of_work' => 'deck first', 'own_work' => 'warned', 'crack_dwell' => $school,
-            'price' => ['setup' => '60', 'bore' => '45', 'hone' => '15', 'sleeve' => '190', 'rings' => '22', 'piston' => '62', 'block' => '1800', 'cylinder' => '210'],
+            'preference' => 'balanced',
+            'order_of_work' => 'deck first',
+            'own_work' => 'warned',
+            'crack_dwell' => $school,
+            'price' => [
+                'setup' => '60',
+                'bore' => '45',
+                'hone' => '15',
+                'sleeve' => '190',
+                'rings' => '22',
+                'piston' => '62',
+                'block' => '1800',
+                'cylinder' => '210',
+            ],
             'minutes' => ['setup' => 60, 'bore' => 35, 'hone' => 20, 'sleeve' => 90],
-            'decision_rule' => ['incoming' => 'simple', 'final' => 'simple'], 'check_back' => ['readings' => '40', 'minutes' => '120'],
+            'decision_rule' => ['incoming' => 'simple', 'final' => 'simple'],
+            'check_back' => ['readings' => '40', 'minutes' => '120'],
         ];
     }
 }

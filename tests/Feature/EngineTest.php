@@ -41,14 +41,22 @@ final class EngineTest extends TestCase
         $this->readThrough();
         $this->assertSame(EngineVerdict::WithMachining, $this->file()->engine()->verdict);
         $this->assertSame('with machining', $this->job->refresh()->engine_verdict);
-        $this->artisan('ledger:recompute')->expectsOutput('1 stored verdicts agree with the recomputed ones, 0 differ.')->assertSuccessful();
-        $this->get("/jobs/{$this->job->tag()}/judge")->assertOk()->assertSee('Rebuildable with machining')->assertSee('Mains: grind .010 under')->assertSee('within limits');
+        $this->artisan('ledger:recompute')
+            ->expectsOutput('1 stored verdicts agree with the recomputed ones, 0 differ.')
+            ->assertSuccessful();
+        $this->get("/jobs/{$this->job->tag()}/judge")
+            ->assertOk()
+            ->assertSee('Rebuildable with machining')
+            ->assertSee('Mains: grind .010 under')
+            ->assertSee('within limits');
     }
 
     public function test_what_is_missing_comes_fewest_first(): void
     {
         $this->readSheets([Section::Crankshaft], ['snout.1' => '-']);
-        $page = $this->get("/jobs/{$this->job->tag()}/judge")->assertOk()->assertSee('Crankshaft: 1 reading: crankshaft, run-out at the snout');
+        $page = $this->get("/jobs/{$this->job->tag()}/judge")
+            ->assertOk()
+            ->assertSee('Crankshaft: 1 reading: crankshaft, run-out at the snout');
         $this->assertSame('not yet known', $this->job->refresh()->engine_verdict);
         $page->assertDontSee('Rods: 1 reading');
     }
@@ -56,12 +64,23 @@ final class EngineTest extends TestCase
     public function test_a_person_sees_a_part_otherwise_signed_and_beside_the_verdict(): void
     {
         $this->readSheets([Section::Crankshaft]);
-        $overrule = fn (array $changes): \Illuminate\Testing\TestResponse => $this->from("/jobs/{$this->job->tag()}/judge")->post("/jobs/{$this->job->tag()}/judge/overrule", $changes + ['ulid' => $this->ulid(), 'part' => 'crankshaft', 'verdict' => 'scrap', 'reason' => 'heat marks at rod journal 2', 'password' => 'a-password']);
+        $overrule = fn (array $changes): \Illuminate\Testing\TestResponse => $this->from("/jobs/{$this->job->tag()}/judge")->post(
+            "/jobs/{$this->job->tag()}/judge/overrule",
+            $changes + [
+                'ulid' => $this->ulid(),
+                'part' => 'crankshaft',
+                'verdict' => 'scrap',
+                'reason' => 'heat marks at rod journal 2',
+                'password' => 'a-password',
+            ],
+        );
         $overrule(['password' => 'guessed'])->assertSessionHasErrors('password');
         $overrule(['reason' => ''])->assertSessionHasErrors('reason');
         $overrule(['verdict' => 'recondition'])->assertSessionHasErrors('part');
         $overrule([])->assertRedirect();
-        $this->get("/jobs/{$this->job->tag()}/judge")->assertSee('Inspector says scrap')->assertSee('heat marks at rod journal 2');
+        $this->get("/jobs/{$this->job->tag()}/judge")
+            ->assertSee('Inspector says scrap')
+            ->assertSee('heat marks at rod journal 2');
         $this->assertSame('recondition', $this->file()->engine()->parts['crankshaft']->verdict->value, 'never in place of it');
         $this->actingAs($this->person(Role::Machinist));
         $overrule([])->assertForbidden();
@@ -71,13 +90,25 @@ final class EngineTest extends TestCase
     {
         $this->readSheets([Section::Deck, Section::Heads], ['vacuum.1.ex' => '1']);
         $finding = 'VALVE-3/valve.1.ex/vacuum';
-        $concede = fn (array $changes): \Illuminate\Testing\TestResponse => $this->sendTo($this->job, 'judge/concessions', $changes + ['finding' => $finding, 'worst' => 'it burns oil', 'accepted_by' => 'the sawmill', 'password' => 'a-password']);
-        $concede(['worst' => ''])->assertStatus(422)->assertJsonValidationErrors('worst');
-        $concede(['finding' => 'JRNL-2/main.9/size'])->assertStatus(422)->assertJsonValidationErrors('finding');
-        $concede(['password' => 'guessed'])->assertStatus(422)->assertJsonValidationErrors('password');
+        $concede = fn (array $changes): \Illuminate\Testing\TestResponse => $this->sendTo(
+            $this->job,
+            'judge/concessions',
+            $changes + ['finding' => $finding, 'worst' => 'it burns oil', 'accepted_by' => 'the sawmill', 'password' => 'a-password'],
+        );
+        $concede(['worst' => ''])
+            ->assertStatus(422)
+            ->assertJsonValidationErrors('worst');
+        $concede(['finding' => 'JRNL-2/main.9/size'])
+            ->assertStatus(422)
+            ->assertJsonValidationErrors('finding');
+        $concede(['password' => 'guessed'])
+            ->assertStatus(422)
+            ->assertJsonValidationErrors('password');
         $concede([])->assertRedirect(route('stage.judge', $this->job));
         $concede([])->assertStatus(422);
-        $this->get("/jobs/{$this->job->tag()}/judge")->assertSee('Accepted by the customer')->assertSee('it burns oil');
+        $this->get("/jobs/{$this->job->tag()}/judge")
+            ->assertSee('Accepted by the customer')
+            ->assertSee('it burns oil');
         $this->assertSame('serviceable', $this->file()->engine()->parts['head']->verdict->value);
         $this->assertSame(1, Observation::query()->where('kind', 'concession')->count());
     }
@@ -85,7 +116,12 @@ final class EngineTest extends TestCase
     public function test_a_concession_holds_for_the_defect_that_was_accepted_and_not_for_a_worse_one(): void
     {
         $this->readSheets([Section::Rods], ['bend.2' => '3 thou']);
-        $this->sendTo($this->job, 'judge/concessions', ['finding' => 'ROD-4/rod.2/bend', 'worst' => 'it wears the bore', 'accepted_by' => 'the sawmill', 'password' => 'a-password'])->assertRedirect();
+        $this->sendTo($this->job, 'judge/concessions', [
+            'finding' => 'ROD-4/rod.2/bend',
+            'worst' => 'it wears the bore',
+            'accepted_by' => 'the sawmill',
+            'password' => 'a-password',
+        ])->assertRedirect();
         $this->assertSame('serviceable', $this->file()->engine()->parts['rods']->verdict->value);
         $this->key($this->job, 'bend.2', '2.9', 'rods', ['reason' => 'misread'])->assertOk();
         $this->assertSame('serviceable', $this->file()->engine()->parts['rods']->verdict->value, 'less of it is covered');
@@ -96,14 +132,30 @@ final class EngineTest extends TestCase
 
     public function test_a_concession_that_was_signed_in_words_goes_on_holding(): void
     {
-        foreach (['ROD-4 Rod 2 bend' => 'ROD-4/rod.2/bend', 'VALVE-2 Cylinder 3, intake 2 valve drops by itself' => 'VALVE-2/valve.3.in2/valve_drop', 'LINE-2 Line of the housings step to the neighbour' => 'LINE-2/line/step_to_neighbour', 'DECK-4 Deck, bank 2 pits' => 'DECK-4/deck.2/pits', 'BORE-6 Cylinder 4 pitting' => 'BORE-6/bore.4/pitting', 'JRNL-2 Main 3 size' => 'JRNL-2/main.3/size'] as $words => $code) {
+        foreach (
+            [
+                'ROD-4 Rod 2 bend' => 'ROD-4/rod.2/bend',
+                'VALVE-2 Cylinder 3, intake 2 valve drops by itself' => 'VALVE-2/valve.3.in2/valve_drop',
+                'LINE-2 Line of the housings step to the neighbour' => 'LINE-2/line/step_to_neighbour',
+                'DECK-4 Deck, bank 2 pits' => 'DECK-4/deck.2/pits',
+                'BORE-6 Cylinder 4 pitting' => 'BORE-6/bore.4/pitting',
+                'JRNL-2 Main 3 size' => 'JRNL-2/main.3/size',
+            ] as $words => $code
+        ) {
             $this->assertSame($code, FindingKey::read($words));
             $this->assertSame($code, FindingKey::read($code));
             $this->assertSame($code, FindingKey::read(str_replace('_', ' ', $code)), 'the criterion once stood in words');
         }
         $this->readSheets([Section::Rods], ['bend.2' => '3 thou']);
-        $this->sendTo($this->job, 'judge/concessions', ['finding' => 'ROD-4/rod.2/bend', 'worst' => 'it wears the bore', 'accepted_by' => 'the sawmill', 'password' => 'a-password'])->assertRedirect();
-        Observation::query()->where('kind', 'concession')->update(['subject' => 'ROD-4 Rod 2 bend']);
+        $this->sendTo($this->job, 'judge/concessions', [
+            'finding' => 'ROD-4/rod.2/bend',
+            'worst' => 'it wears the bore',
+            'accepted_by' => 'the sawmill',
+            'password' => 'a-password',
+        ])->assertRedirect();
+        Observation::query()
+            ->where('kind', 'concession')
+            ->update(['subject' => 'ROD-4 Rod 2 bend']);
         $this->assertSame('serviceable', $this->file()->engine()->parts['rods']->verdict->value);
     }
 
@@ -111,31 +163,60 @@ final class EngineTest extends TestCase
     {
         foreach ([1, 2, 3, 4] as $cylinder) {
             $this->keyBore($this->job, $cylinder, ['1.2', '0.7', '0.8', '0.5', '0.4', '0.3']);
-            foreach (["piston.{$cylinder}" => '3.8106', "ridge.{$cylinder}.top" => '1', "ridge.{$cylinder}.bottom" => '0', "scoring.{$cylinder}" => '0', "crack.{$cylinder}" => '0', "pitting.{$cylinder}" => $cylinder === 2 ? '3' : '0'] as $place => $text) {
+            foreach (
+                [
+                    "piston.{$cylinder}" => '3.8106',
+                    "ridge.{$cylinder}.top" => '1',
+                    "ridge.{$cylinder}.bottom" => '0',
+                    "scoring.{$cylinder}" => '0',
+                    "crack.{$cylinder}" => '0',
+                    "pitting.{$cylinder}" => $cylinder === 2 ? '3' : '0',
+                ] as $place => $text
+            ) {
                 $this->key($this->job, $place, $text)->assertOk();
             }
         }
         $this->assertSame('Cannot stay at standard', $this->job->refresh()->headline);
-        $this->sendTo($this->job, 'judge/concessions', ['finding' => 'BORE-6/bore.2/pitting', 'worst' => 'oil use', 'accepted_by' => 'the sawmill', 'password' => 'a-password'])->assertRedirect();
+        $this->sendTo($this->job, 'judge/concessions', [
+            'finding' => 'BORE-6/bore.2/pitting',
+            'worst' => 'oil use',
+            'accepted_by' => 'the sawmill',
+            'password' => 'a-password',
+        ])->assertRedirect();
         $this->assertSame('Can stay at standard', $this->job->refresh()->headline);
     }
 
     public function test_the_customer_reads_one_page_in_plain_words(): void
     {
-        $this->get("/jobs/{$this->job->tag()}/findings")->assertOk()->assertSee('this is how far we are')->assertSee('The crankshaft is not fully measured yet.');
+        $this->get("/jobs/{$this->job->tag()}/findings")
+            ->assertOk()
+            ->assertSee('this is how far we are')
+            ->assertSee('The crankshaft is not fully measured yet.');
         $this->readThrough();
-        $this->get("/jobs/{$this->job->tag()}/findings")->assertOk()->assertSee('Your engine can be rebuilt, with normal machining.')->assertSee('Mains: grind .010 under')->assertDontSee('JRNL-2');
+        $this->get("/jobs/{$this->job->tag()}/findings")
+            ->assertOk()
+            ->assertSee('Your engine can be rebuilt, with normal machining.')
+            ->assertSee('Mains: grind .010 under')
+            ->assertDontSee('JRNL-2');
     }
 
     public function test_a_package_read_back_is_the_same_package_judged_the_same(): void
     {
         $this->readThrough(['vacuum.1.ex' => '1']);
         $this->sendTo($this->job, 'sheets/crankshaft/checks', ['feature' => 'main', 'master' => '3.0000', 'shows' => '3.0000'])->assertOk();
-        $this->sendTo($this->job, 'judge/concessions', ['finding' => 'VALVE-3/valve.1.ex/vacuum', 'worst' => 'it burns oil', 'accepted_by' => 'the sawmill', 'password' => 'a-password'])->assertRedirect();
+        $this->sendTo($this->job, 'judge/concessions', [
+            'finding' => 'VALVE-3/valve.1.ex/vacuum',
+            'worst' => 'it burns oil',
+            'accepted_by' => 'the sawmill',
+            'password' => 'a-password',
+        ])->assertRedirect();
         $json = $this->exported();
         $evaluation = JobPackage::fromJson($json)->evaluate()->toArray();
         $this->assertSame('with machining', $evaluation['engine']['verdict']);
-        $this->assertSame(['Mains', 'grind', 254_000], [$evaluation['works'][0]['subject'], $evaluation['works'][0]['work'], $evaluation['works'][0]['step_nm']]);
+        $this->assertSame(
+            ['Mains', 'grind', 254_000],
+            [$evaluation['works'][0]['subject'], $evaluation['works'][0]['work'], $evaluation['works'][0]['step_nm']],
+        );
         $this->assertRefused('the job is here already, as '.$this->job->tag(), $json);
 
         $this->forgetEverything();
@@ -144,8 +225,13 @@ final class EngineTest extends TestCase
         $this->job = $read;
         $this->assertSame($json, $this->exported(), 'the round trip is exact');
         $this->artisan('ledger:verify')->expectsOutput('1 ledgers walked, every chain is whole.')->assertSuccessful();
-        $this->artisan('ledger:recompute')->expectsOutput('1 stored verdicts agree with the recomputed ones, 0 differ.')->assertSuccessful();
-        $this->assertFalse(Hash::check('a-password', User::query()->where('login', 'inspector')->firstOrFail()->getAuthPassword()), 'nobody can log in as them before they get a password');
+        $this->artisan('ledger:recompute')
+            ->expectsOutput('1 stored verdicts agree with the recomputed ones, 0 differ.')
+            ->assertSuccessful();
+        $this->assertFalse(
+            Hash::check('a-password', User::query()->where('login', 'inspector')->firstOrFail()->getAuthPassword()),
+            'nobody can log in as them before they get a password',
+        );
     }
 
     public function test_a_tag_that_is_taken_is_not_taken_away_and_another_sheet_is_refused(): void
@@ -155,7 +241,9 @@ final class EngineTest extends TestCase
         $this->forgetEverything();
         $other = $this->job($this->person(Role::Owner));
         DB::statement('SET FOREIGN_KEY_CHECKS = 0');
-        Job::query()->whereKey($other->id)->update(['id' => $this->job->id]);
+        Job::query()
+            ->whereKey($other->id)
+            ->update(['id' => $this->job->id]);
         DB::table('ledger_entries')->update(['job_id' => $this->job->id]);
         DB::statement('SET FOREIGN_KEY_CHECKS = 1');
         $this->assertNotSame($this->job->id, $this->app->make(ImportPackage::class)->handle(JobPackage::fromJson($json))->id);
@@ -169,12 +257,16 @@ final class EngineTest extends TestCase
 
     public function test_the_commands_name_what_they_read_in(): void
     {
-        $this->artisan('ledger:import', ['file' => '/nowhere.json'])->expectsOutput('/nowhere.json cannot be opened.')->assertFailed();
+        $this->artisan('ledger:import', ['file' => '/nowhere.json'])
+            ->expectsOutput('/nowhere.json cannot be opened.')
+            ->assertFailed();
         Artisan::call('ledger:export', ['tag' => $this->job->tag()]);
         $file = (string) tempnam(sys_get_temp_dir(), 'package');
         file_put_contents($file, Artisan::output());
         $this->forgetEverything();
-        $this->artisan('ledger:import', ['file' => $file])->expectsOutput("{$this->job->tag()}, {$this->job->serial}: 23 entries read in.")->assertSuccessful();
+        $this->artisan('ledger:import', ['file' => $file])
+            ->expectsOutput("{$this->job->tag()}, {$this->job->serial}: 23 entries read in.")
+            ->assertSuccessful();
         unlink($file);
     }
 
@@ -193,7 +285,9 @@ final class EngineTest extends TestCase
      */
     private function readSheets(array $sections, array $changes = []): void
     {
-        $this->app->make(DemoParts::class)->read($this->job->refresh(), $this->inspector, $sections, $changes + ['main.2.front.0' => '2.6212'], 5);
+        $this->app
+            ->make(DemoParts::class)
+            ->read($this->job->refresh(), $this->inspector, $sections, $changes + ['main.2.front.0' => '2.6212'], 5);
     }
 
     private function exported(): string
@@ -204,7 +298,24 @@ final class EngineTest extends TestCase
     private function forgetEverything(): void
     {
         DB::statement('SET FOREIGN_KEY_CHECKS = 0');
-        foreach (['ledger_entries', 'readings', 'setups', 'zero_sizes', 'check_backs', 'observations', 'work_orders', 'operation_ticks', 'dispositions', 'plan_choices', 'releases', 'jobs', 'customers', 'users'] as $table) {
+        foreach (
+            [
+                'ledger_entries',
+                'readings',
+                'setups',
+                'zero_sizes',
+                'check_backs',
+                'observations',
+                'work_orders',
+                'operation_ticks',
+                'dispositions',
+                'plan_choices',
+                'releases',
+                'jobs',
+                'customers',
+                'users',
+            ] as $table
+        ) {
             DB::table($table)->delete();
         }
         DB::statement('SET FOREIGN_KEY_CHECKS = 1');

@@ -38,18 +38,32 @@ final class FaceSurfaceTest extends TestCase
     {
         $length = $this->spec->length->nanometres;
         // Five thou from the first column of places to the last, which stand 3 % in from the ends.
-        $surface = $this->surface(static fn (int $x): int => (int) round(-5 * self::THOU * ($x / $length - 0.03) / 0.94));
+        $surface = $this->surface(static fn (int $x): int => (int) round((-5 * self::THOU * ($x / $length - 0.03)) / 0.94));
         $previous = -1.0;
         for ($column = 0; $column < FaceSurface::COLUMNS; $column++) {
             $share = $surface->shareOfDepth($column, 0);
             $this->assertGreaterThanOrEqual($previous, $share);
-            $this->assertEqualsWithDelta($share, $surface->shareOfDepth($column, FaceSurface::ROWS - 1), 1e-9, 'the same from edge to edge');
+            $this->assertEqualsWithDelta(
+                $share,
+                $surface->shareOfDepth($column, FaceSurface::ROWS - 1),
+                1e-9,
+                'the same from edge to edge',
+            );
             $previous = $share;
         }
         $lines = $surface->contours(self::THOU, 1 / $length);
         $this->assertGreaterThanOrEqual(4, count($lines), 'one line for every thou');
         foreach (array_slice($lines, 0, 4) as $index => $line) {
-            $this->assertEqualsWithDelta(0.03 + 0.94 * ($index + 1) / 5, $this->meanX($this->surface(static fn (int $x): int => (int) round(-5 * self::THOU * ($x / $length - 0.03) / 0.94))->contours(self::THOU, 1_000 / $length)[$index]) / 1_000, 2e-3);
+            $this->assertEqualsWithDelta(
+                0.03 + (0.94 * ($index + 1)) / 5,
+                $this->meanX(
+                    $this->surface(static fn (int $x): int => (int) round((-5 * self::THOU * ($x / $length - 0.03)) / 0.94))->contours(
+                        self::THOU,
+                        1_000 / $length,
+                    )[$index],
+                ) / 1_000,
+                2e-3,
+            );
             $this->assertStringStartsWith('M', $line);
         }
     }
@@ -60,8 +74,8 @@ final class FaceSurfaceTest extends TestCase
         foreach (['a1', 'b5', 'c9'] as $low) {
             $surface = $this->surface(static fn (int $x, int $y, string $spot): int => $spot === $low ? -3 * self::THOU : 0);
             [$x, $y] = $points[$low];
-            $column = min(FaceSurface::COLUMNS - 1, (int) floor(FaceSurface::COLUMNS * $x / $this->spec->length->nanometres));
-            $row = min(FaceSurface::ROWS - 1, (int) floor(FaceSurface::ROWS * $y / $this->spec->width->nanometres));
+            $column = min(FaceSurface::COLUMNS - 1, (int) floor((FaceSurface::COLUMNS * $x) / $this->spec->length->nanometres));
+            $row = min(FaceSurface::ROWS - 1, (int) floor((FaceSurface::ROWS * $y) / $this->spec->width->nanometres));
             $shares = [];
             foreach ($this->cells() as [$atColumn, $atRow]) {
                 $shares["{$atColumn} {$atRow}"] = $surface->shareOfDepth($atColumn, $atRow);
@@ -91,13 +105,29 @@ final class FaceSurfaceTest extends TestCase
         $this->assertSame(0.0, $one->shareOfDepth(0, 0));
         $row = new FaceSurface([new Height(0, 50, 0), new Height(1_000, 50, -10)], 1_000, 400);
         $this->assertEqualsWithDelta(0.5 / FaceSurface::COLUMNS, $row->shareOfDepth(0, 0), 1e-9);
-        $this->assertEqualsWithDelta($row->shareOfDepth(3, 0), $row->shareOfDepth(3, FaceSurface::ROWS - 1), 1e-9, 'one row says nothing of the way across');
-        $this->assertCount(4, (new FaceSurface([new Height(0, 0, 0), new Height(1_000, 0, -50), new Height(0, 400, 0), new Height(1_000, 400, -50)], 1_000, 400))->contours(11, 1.0));
+        $this->assertEqualsWithDelta(
+            $row->shareOfDepth(3, 0),
+            $row->shareOfDepth(3, FaceSurface::ROWS - 1),
+            1e-9,
+            'one row says nothing of the way across',
+        );
+        $this->assertCount(
+            4,
+            (new FaceSurface(
+                [new Height(0, 0, 0), new Height(1_000, 0, -50), new Height(0, 400, 0), new Height(1_000, 400, -50)],
+                1_000,
+                400,
+            ))->contours(11, 1.0),
+        );
     }
 
     public function test_no_more_lines_are_drawn_than_can_be_told_apart(): void
     {
-        $surface = new FaceSurface([new Height(0, 0, 0), new Height(1_000, 0, -100_000), new Height(0, 400, 0), new Height(1_000, 400, -100_000)], 1_000, 400);
+        $surface = new FaceSurface(
+            [new Height(0, 0, 0), new Height(1_000, 0, -100_000), new Height(0, 400, 0), new Height(1_000, 400, -100_000)],
+            1_000,
+            400,
+        );
         $this->assertCount(12, $surface->contours(10, 1.0));
     }
 
@@ -109,7 +139,11 @@ final class FaceSurfaceTest extends TestCase
             $heights[] = new Height($x, $y, $height($x, $y, $spot));
         }
 
-        return new FaceSurface($heights === [] ? self::fail('A face has points.') : $heights, $this->spec->length->nanometres, $this->spec->width->nanometres);
+        return new FaceSurface(
+            $heights === [] ? self::fail('A face has points.') : $heights,
+            $this->spec->length->nanometres,
+            $this->spec->width->nanometres,
+        );
     }
 
     /** @return array<string, array{int, int}> */

@@ -47,22 +47,94 @@ final class FindingWordsTest extends TestCase
     public static function findings(): iterable
     {
         $thou = static fn (float $count): Amount => Amount::distance(Length::ofNanometres((int) round($count * self::THOU)));
-        $held = static fn (Amount $value, Limits $limits, string $said = ''): Finding => Finding::held(EnginePart::Crankshaft, 'JRNL-1', Subject::of('main.3', 'Main 3'), Criterion::RunOut, $value, $limits, Remedy::Machine, [], $said);
+        $held = static fn (Amount $value, Limits $limits, string $said = ''): Finding => Finding::held(
+            EnginePart::Crankshaft,
+            'JRNL-1',
+            Subject::of('main.3', 'Main 3'),
+            Criterion::RunOut,
+            $value,
+            $limits,
+            Remedy::Machine,
+            [],
+            $said,
+        );
         $mass = static fn (int $grams): Amount => Amount::mass($grams * 1_000_000);
 
         yield 'inside a limit' => [$held($thou(0.8), Limits::atMost($thou(2))), 'Run-out 0.8 thou, limit 2.0: 1.2 thou inside.'];
         yield 'past a limit' => [$held($thou(2.5), Limits::atMost($thou(2))), 'Run-out 2.5 thou, limit 2.0: over by 0.5 thou.'];
         yield 'exactly at it' => [$held($thou(2), Limits::atMost($thou(2))), 'Run-out 2.0 thou, limit 2.0: on the limit, passes.'];
-        yield 'past it by a hair' => [$held($thou(2.004), Limits::atMost($thou(2))), 'Run-out 2.0 thou, limit 2.0: out by less than is shown.'];
-        yield 'below a least size' => [$held(Amount::size(Length::ofNanometres(2_490 * self::THOU)), Limits::between(Amount::size(Length::ofNanometres(2_500 * self::THOU)), null)), 'Run-out 2.4900 in, at least 2.5000: under by 10.0 thou.'];
-        yield 'between two' => [$held(Amount::size(Length::ofNanometres(2_499 * self::THOU)), Limits::between(Amount::size(Length::ofNanometres(2_498 * self::THOU)), Amount::size(Length::ofNanometres(2_500 * self::THOU)))), 'Run-out 2.4990 in, 2.4980 to 2.5000: 1.0 thou inside.'];
-        yield 'a mass with a word' => [$held($mass(612), Limits::atMost($mass(610)), 'the heaviest of four'), 'Run-out 612.0 g, limit 610.0: over by 2.0 g. The heaviest of four.'];
-        yield 'a finish' => [$held(Amount::of(Measurand::Roughness, 180), Limits::atMost(Amount::of(Measurand::Roughness, 400))), 'Run-out 7 µin, limit 16: 9 µin inside.'];
-        yield 'a look that fails' => [Finding::failed(EnginePart::Head, 'VALVE-2', Subject::of('valve.2.in', 'Cylinder 2, intake'), Criterion::ValveDrop, 'tight', Remedy::Machine, []), 'Valve falls freely: tight.'];
-        yield 'a look that holds' => [Finding::passed(EnginePart::Head, 'VALVE-3', Subject::of('valve.2.in', 'Cylinder 2, intake'), Criterion::Vacuum, 'holds', []), 'Vacuum: holds.'];
-        yield 'nothing read' => [Finding::unread(EnginePart::Block, 'DECK-1', Subject::of('deck.1', 'Deck'), Criterion::Flatness, []), 'Flatness: not read.'];
-        yield 'nothing read, and why it matters' => [Finding::unread(EnginePart::Block, 'DECK-4', Subject::of('deck.1', 'Deck'), Criterion::Pits, [], 'their depth decides how much is cut.'), 'Pits: not read. Their depth decides how much is cut.'];
-        yield 'lived with' => [Finding::failed(EnginePart::Block, 'DECK-4', Subject::of('deck.1', 'Deck'), Criterion::Pits, 'inside the sealing band', Remedy::Machine, [])->conceded(), 'Pits: inside the sealing band, accepted by a signed concession.'];
+        yield 'past it by a hair' => [
+            $held($thou(2.004), Limits::atMost($thou(2))),
+            'Run-out 2.0 thou, limit 2.0: out by less than is shown.',
+        ];
+        yield 'below a least size' => [
+            $held(
+                Amount::size(Length::ofNanometres(2_490 * self::THOU)),
+                Limits::between(Amount::size(Length::ofNanometres(2_500 * self::THOU)), null),
+            ),
+            'Run-out 2.4900 in, at least 2.5000: under by 10.0 thou.',
+        ];
+        yield 'between two' => [
+            $held(
+                Amount::size(Length::ofNanometres(2_499 * self::THOU)),
+                Limits::between(
+                    Amount::size(Length::ofNanometres(2_498 * self::THOU)),
+                    Amount::size(Length::ofNanometres(2_500 * self::THOU)),
+                ),
+            ),
+            'Run-out 2.4990 in, 2.4980 to 2.5000: 1.0 thou inside.',
+        ];
+        yield 'a mass with a word' => [
+            $held($mass(612), Limits::atMost($mass(610)), 'the heaviest of four'),
+            'Run-out 612.0 g, limit 610.0: over by 2.0 g. The heaviest of four.',
+        ];
+        yield 'a finish' => [
+            $held(Amount::of(Measurand::Roughness, 180), Limits::atMost(Amount::of(Measurand::Roughness, 400))),
+            'Run-out 7 µin, limit 16: 9 µin inside.',
+        ];
+        yield 'a look that fails' => [
+            Finding::failed(
+                EnginePart::Head,
+                'VALVE-2',
+                Subject::of('valve.2.in', 'Cylinder 2, intake'),
+                Criterion::ValveDrop,
+                'tight',
+                Remedy::Machine,
+                [],
+            ),
+            'Valve falls freely: tight.',
+        ];
+        yield 'a look that holds' => [
+            Finding::passed(EnginePart::Head, 'VALVE-3', Subject::of('valve.2.in', 'Cylinder 2, intake'), Criterion::Vacuum, 'holds', []),
+            'Vacuum: holds.',
+        ];
+        yield 'nothing read' => [
+            Finding::unread(EnginePart::Block, 'DECK-1', Subject::of('deck.1', 'Deck'), Criterion::Flatness, []),
+            'Flatness: not read.',
+        ];
+        yield 'nothing read, and why it matters' => [
+            Finding::unread(
+                EnginePart::Block,
+                'DECK-4',
+                Subject::of('deck.1', 'Deck'),
+                Criterion::Pits,
+                [],
+                'their depth decides how much is cut.',
+            ),
+            'Pits: not read. Their depth decides how much is cut.',
+        ];
+        yield 'lived with' => [
+            Finding::failed(
+                EnginePart::Block,
+                'DECK-4',
+                Subject::of('deck.1', 'Deck'),
+                Criterion::Pits,
+                'inside the sealing band',
+                Remedy::Machine,
+                [],
+            )->conceded(),
+            'Pits: inside the sealing band, accepted by a signed concession.',
+        ];
     }
 
     #[DataProvider('findings')]
@@ -75,12 +147,34 @@ final class FindingWordsTest extends TestCase
     public static function works(): iterable
     {
         $thou = static fn (int $count): Length => Length::ofNanometres($count * self::THOU);
-        yield 'ground under' => [PlannedWork::of('JRNL-6', Subject::of('mains', 'Mains'), WorkKind::Grind, $thou(10), $thou(2_489)), 'Mains: grind .010 under, aim at 2.4890 in.'];
+        yield 'ground under' => [
+            PlannedWork::of('JRNL-6', Subject::of('mains', 'Mains'), WorkKind::Grind, $thou(10), $thou(2_489)),
+            'Mains: grind .010 under, aim at 2.4890 in.',
+        ];
         yield 'polished' => [PlannedWork::of('JRNL-6', Subject::of('rods', 'Rod journals'), WorkKind::Polish), 'Rod journals: polish.'];
-        yield 'bored in line' => [PlannedWork::of('LINE-3', Subject::of('housings', 'Housings'), WorkKind::LineBore, $thou(20), $thou(2_837)), 'Housings: line bore to +.020, aim at 2.8370 in.'];
-        yield 'faced' => [PlannedWork::of('DECK-2', Subject::of('deck.2', 'Deck, bank 2'), WorkKind::Face, $thou(3), $thou(9_172), 'Keep the stamped numbers.'), 'Deck, bank 2: face by 3.0 thou, leaving 9.1720 in. Keep the stamped numbers.'];
-        yield 'resized to standard' => [PlannedWork::of('ROD-2', Subject::rod(4), WorkKind::Resize, Length::zero(), $thou(2_265)), 'Rod 4: resize to standard, aim at 2.2650 in.'];
-        yield 'made good without a number' => [PlannedWork::of('VALVE-2', Subject::of('valve.1.ex', 'Cylinder 1, exhaust'), WorkKind::Guides), 'Cylinder 1, exhaust: fit guides.'];
+        yield 'bored in line' => [
+            PlannedWork::of('LINE-3', Subject::of('housings', 'Housings'), WorkKind::LineBore, $thou(20), $thou(2_837)),
+            'Housings: line bore to +.020, aim at 2.8370 in.',
+        ];
+        yield 'faced' => [
+            PlannedWork::of(
+                'DECK-2',
+                Subject::of('deck.2', 'Deck, bank 2'),
+                WorkKind::Face,
+                $thou(3),
+                $thou(9_172),
+                'Keep the stamped numbers.',
+            ),
+            'Deck, bank 2: face by 3.0 thou, leaving 9.1720 in. Keep the stamped numbers.',
+        ];
+        yield 'resized to standard' => [
+            PlannedWork::of('ROD-2', Subject::rod(4), WorkKind::Resize, Length::zero(), $thou(2_265)),
+            'Rod 4: resize to standard, aim at 2.2650 in.',
+        ];
+        yield 'made good without a number' => [
+            PlannedWork::of('VALVE-2', Subject::of('valve.1.ex', 'Cylinder 1, exhaust'), WorkKind::Guides),
+            'Cylinder 1, exhaust: fit guides.',
+        ];
     }
 
     #[DataProvider('works')]
@@ -96,13 +190,30 @@ final class FindingWordsTest extends TestCase
         $sheet = Bench::sheet('tarn-4-198');
         $limit = $sheet->bore->service->outOfRound->nanometres / 25_400;
         $of = static fn (float $inside, float $piston, Criterion $criterion): Finding => BlockAssessment::of(
-            $sheet, Bench::policy(), array_map(static fn (int $cylinder): BoreInspection => Bench::bore($sheet, $cylinder, [$inside, 0, 0, 0, 0, 0], $piston), [1, 2, 3, 4]), Length::zero(),
+            $sheet,
+            Bench::policy(),
+            array_map(static fn (int $cylinder): BoreInspection => Bench::bore($sheet, $cylinder, [$inside, 0, 0, 0, 0, 0], $piston), [
+                1,
+                2,
+                3,
+                4,
+            ]),
+            Length::zero(),
         )->bores[0]->finding($criterion);
 
-        $this->assertStringContainsString('What settles it: read it with G-01, or repeat each reading 3 times or more, scattering by', $words->sentence($of($limit - 0.15, 1.6, Criterion::OutOfRound)));
-        $this->assertStringContainsString('let a second person read it, and decide', $words->sentence($of($limit, 1.6, Criterion::OutOfRound)));
+        $this->assertStringContainsString(
+            'What settles it: read it with G-01, or repeat each reading 3 times or more, scattering by',
+            $words->sentence($of($limit - 0.15, 1.6, Criterion::OutOfRound)),
+        );
+        $this->assertStringContainsString(
+            'let a second person read it, and decide',
+            $words->sentence($of($limit, 1.6, Criterion::OutOfRound)),
+        );
         $clearance = $sheet->bore->service->clearance->nanometres / 25_400;
-        $this->assertStringContainsString('take both temperatures', $words->sentence($of($clearance - 9_000 / 25_400 - 1.6, 1.6, Criterion::Clearance)));
+        $this->assertStringContainsString(
+            'take both temperatures',
+            $words->sentence($of($clearance - 9_000 / 25_400 - 1.6, 1.6, Criterion::Clearance)),
+        );
     }
 
     public function test_every_code_has_its_words(): void
@@ -129,7 +240,10 @@ final class FindingWordsTest extends TestCase
     {
         $inch = new AmountDisplay(LengthDisplay::in(LengthUnit::Inch));
         $metric = new AmountDisplay(LengthDisplay::in(LengthUnit::Millimetre));
-        $shown = static fn (Measurand $measurand, int|float $value): array => [$inch->withUnit(Amount::of($measurand, $value)), $metric->withUnit(Amount::of($measurand, $value))];
+        $shown = static fn (Measurand $measurand, int|float $value): array => [
+            $inch->withUnit(Amount::of($measurand, $value)),
+            $metric->withUnit(Amount::of($measurand, $value)),
+        ];
         $this->assertSame(['3.8125 in', '96.838 mm'], $shown(Measurand::Size, 96_837_500));
         $this->assertSame(['1.0 thou', '25 µm'], $shown(Measurand::Distance, 25_400));
         $this->assertSame(["\u{2212}1.0 thou", "\u{2212}25 µm"], $shown(Measurand::Offset, -25_400));

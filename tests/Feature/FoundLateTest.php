@@ -32,8 +32,12 @@ final class FoundLateTest extends TestCase
         $this->chooseTwentyOver();
         $this->workAll();
         $this->actingAs($this->machinist);
-        $this->post($this->url('work/flaws'), ['ulid' => $this->ulid(), 'cylinder' => 9, 'look' => 'sharp line'])->assertSessionHasErrors('cylinder');
-        $this->post($this->url('work/flaws'), ['ulid' => $this->ulid(), 'cylinder' => 2, 'look' => 'nothing'])->assertSessionHasErrors('look');
+        $this->post($this->url('work/flaws'), ['ulid' => $this->ulid(), 'cylinder' => 9, 'look' => 'sharp line'])->assertSessionHasErrors(
+            'cylinder',
+        );
+        $this->post($this->url('work/flaws'), ['ulid' => $this->ulid(), 'cylinder' => 2, 'look' => 'nothing'])->assertSessionHasErrors(
+            'look',
+        );
         $this->flaw(2, 'sharp line')->assertSessionDoesntHaveErrors();
 
         $this->assertSame(CrackState::Suspect, $this->file()->record->cracks()->part(EnginePart::Block)->state);
@@ -63,7 +67,11 @@ final class FoundLateTest extends TestCase
         $this->assertSame([CrackState::Suspect, 3], [$cracks->part(EnginePart::Block)->state, $cracks->suspects()[0]->location->cylinder]);
         $this->get($this->url('cracks'))->assertOk()->assertSee('cylinder 3');
         $this->key($this->job, 'crack.3', '0', changes: ['reason' => 'misread'])->assertOk();
-        $this->assertSame(CrackState::NoIndicationFound, $this->file()->record->cracks()->part(EnginePart::Block)->state, 'taken back, it is none');
+        $this->assertSame(
+            CrackState::NoIndicationFound,
+            $this->file()->record->cracks()->part(EnginePart::Block)->state,
+            'taken back, it is none',
+        );
     }
 
     public function test_a_part_that_is_not_checked_for_cracks_is_not_yet_known(): void
@@ -99,7 +107,10 @@ final class FoundLateTest extends TestCase
         $this->assertSame(2, StoredOrder::query()->count());
         $page = $this->get($this->url('work'))->assertOk();
         $page->assertSee('Bore')->assertSee('is 3.8285');
-        $this->assertSame(['bore.1', 'bore.2'], OperationTick::query()->where('operation', 'like', 'bore.%')->distinct()->orderBy('operation')->pluck('operation')->all());
+        $this->assertSame(
+            ['bore.1', 'bore.2'],
+            OperationTick::query()->where('operation', 'like', 'bore.%')->distinct()->orderBy('operation')->pluck('operation')->all(),
+        );
         $this->actingAs($this->machinist);
         $this->tick('bore.3', actual: '3.8285')->assertSessionHasErrors('bore.3');
         $this->actingAs($this->inspector)->get($this->url('release'))->assertSee('Waits for the customer: ');
@@ -137,7 +148,10 @@ final class FoundLateTest extends TestCase
 
         $work = $this->file()->work();
         $this->assertSame([2], $work->chosen()?->sleeved);
-        $this->assertSame(['sleeve.2', 'deck', 'bore.2', 'chamfer', 'hone.2', 'final wash'], array_values(array_diff(array_keys($work->order()->operations ?? []), $work->closedOperations())));
+        $this->assertSame(
+            ['sleeve.2', 'deck', 'bore.2', 'chamfer', 'hone.2', 'final wash'],
+            array_values(array_diff(array_keys($work->order()->operations ?? []), $work->closedOperations())),
+        );
         $this->assertSame(VerificationState::Missing, $work->verified()[2]->state, 'what was read is of the bore that is gone');
         $this->assertSame(VerificationState::Conforms, $work->verified()[1]->state);
         $this->get($this->url('work'))->assertSee('To be done again, after sleeve, cylinder 2.');
@@ -154,7 +168,10 @@ final class FoundLateTest extends TestCase
         $this->tick('bore.3', 'open again')->assertSessionDoesntHaveErrors();
 
         $work = $this->file()->work();
-        $this->assertSame(['bore.3', 'hone.3', 'chamfer', 'final wash'], array_values(array_diff(['bore.3', 'hone.3', 'chamfer', 'final wash', 'hone.1'], $work->closedOperations())));
+        $this->assertSame(
+            ['bore.3', 'hone.3', 'chamfer', 'final wash'],
+            array_values(array_diff(['bore.3', 'hone.3', 'chamfer', 'final wash', 'hone.1'], $work->closedOperations())),
+        );
         $this->assertSame(VerificationState::Missing, $work->verified()[3]->state);
     }
 
@@ -179,7 +196,12 @@ final class FoundLateTest extends TestCase
 
     private function flaw(int $cylinder, string $look, string $remark = ''): TestResponse
     {
-        return $this->post($this->url('work/flaws'), ['ulid' => $this->ulid(), 'cylinder' => $cylinder, 'look' => $look, 'remark' => $remark]);
+        return $this->post($this->url('work/flaws'), [
+            'ulid' => $this->ulid(),
+            'cylinder' => $cylinder,
+            'look' => $look,
+            'remark' => $remark,
+        ]);
     }
 
     /** Everything of the order before and with this operation. */

@@ -45,7 +45,10 @@ final class GaugeFeedTest extends TestCase
 
     public function test_a_line_waits_for_the_page_that_claimed_the_gauge_until_it_has_it(): void
     {
-        $this->assertSame('error nobody has claimed G-07; claim it on the sheet first (key g), then send again', $this->sendLines('G-07 +1.5 thou 1'));
+        $this->assertSame(
+            'error nobody has claimed G-07; claim it on the sheet first (key g), then send again',
+            $this->sendLines('G-07 +1.5 thou 1'),
+        );
         $this->claim()->assertOk()->assertJsonPath('gauge', 'G-07');
         $this->assertSame("ok 1\nok", $this->sendLines("G-07 +1.5 thou 1\r\n\r\nG-07 3.1 tenths"));
         $waiting = $this->getJson('/feed/waiting?seat='.self::SEAT)->assertOk();
@@ -129,8 +132,12 @@ final class GaugeFeedTest extends TestCase
         $this->claim();
         $this->claim(seat: $other);
         $this->sendLines('G-07 1.5 thou 1');
-        $this->getJson('/feed/waiting?seat='.self::SEAT)->assertJsonPath('gauge', null)->assertJsonPath('lines', []);
-        $this->getJson("/feed/waiting?seat={$other}")->assertJsonPath('gauge', 'G-07')->assertJsonCount(1, 'lines');
+        $this->getJson('/feed/waiting?seat='.self::SEAT)
+            ->assertJsonPath('gauge', null)
+            ->assertJsonPath('lines', []);
+        $this->getJson("/feed/waiting?seat={$other}")
+            ->assertJsonPath('gauge', 'G-07')
+            ->assertJsonCount(1, 'lines');
         $this->postJson('/feed/releases', ['seat' => $other])->assertOk();
         $this->assertStringStartsWith('error nobody has claimed', $this->sendLines('G-07 1.5 thou 2'));
         $this->claim('G-99')->assertUnprocessable()->assertJsonPath('message', 'G-99 has no feed. Give it a token on the Gauges page.');
@@ -144,16 +151,27 @@ final class GaugeFeedTest extends TestCase
         $this->assertSame("1 bore.3.top.thrust\n", $this->asked()->assertOk()->getContent());
         $this->postJson('/feed/asks', ['seat' => self::SEAT, 'place' => 'bore.3.top.thrust']);
         $this->assertSame("2 bore.3.top.thrust\n", $this->asked()->getContent());
-        $this->actingAs($this->person(Role::Owner))->postJson('/feed/asks', ['seat' => self::SEAT, 'place' => 'bore.4.top.thrust'])->assertJsonPath('asked', false);
-        $this->actingAs($this->person(Role::Machinist))->postJson('/feed/asks', ['seat' => self::SEAT, 'place' => 'bore.4.top.thrust'])->assertForbidden();
+        $this->actingAs($this->person(Role::Owner))
+            ->postJson('/feed/asks', ['seat' => self::SEAT, 'place' => 'bore.4.top.thrust'])
+            ->assertJsonPath('asked', false);
+        $this->actingAs($this->person(Role::Machinist))
+            ->postJson('/feed/asks', ['seat' => self::SEAT, 'place' => 'bore.4.top.thrust'])
+            ->assertForbidden();
     }
 
     public function test_a_pasted_line_with_a_number_makes_one_reading(): void
     {
         $mark = ['feed' => ['gauge' => 'G-07', 'number' => 5]];
         $this->key($this->job, 'bore.1.top.thrust', '1.5 thou', changes: $mark)->assertOk();
-        $this->key($this->job, 'bore.2.top.thrust', '1.5 thou', changes: $mark)->assertUnprocessable()->assertJsonPath('question.text', 'Line 5 of G-07 was counted already. Drop it with Esc.');
-        $this->key($this->job, 'bore.2.top.thrust', '1.5 thou', changes: ['feed' => ['gauge' => 'G-99', 'number' => 5]])->assertUnprocessable();
+        $this->key($this->job, 'bore.2.top.thrust', '1.5 thou', changes: $mark)
+            ->assertUnprocessable()
+            ->assertJsonPath('question.text', 'Line 5 of G-07 was counted already. Drop it with Esc.');
+        $this->key(
+            $this->job,
+            'bore.2.top.thrust',
+            '1.5 thou',
+            changes: ['feed' => ['gauge' => 'G-99', 'number' => 5]],
+        )->assertUnprocessable();
         $this->assertSame(1, Reading::query()->count());
         $this->claim();
         $this->assertSame('again 5', $this->sendLines('G-07 1.5 thou 5'), 'and not once more when the gauge sends it itself');
@@ -163,11 +181,23 @@ final class GaugeFeedTest extends TestCase
     {
         $book = Instrument::ofKind($kind);
 
-        return $this->app->make(GaugeRegister::class)->registerGauge($this->ulid(), [
-            'tag' => $tag, 'name' => 'with output', 'kind' => $kind, 'unit' => LengthUnit::Inch, 'reading_unit' => $kind->showsSizes() ? null : ReadingUnit::Thou,
-            'resolution_nm' => $book->resolution->nanometres, 'calibration_nm' => $book->calibration->nanometres, 'repeatability_nm' => $book->repeatability->nanometres,
-            'range_least_nm' => $kind->range()->least->nanometres, 'range_most_nm' => $kind->range()->most->nanometres, 'calibration_due' => null,
-        ], $this->inspector);
+        return $this->app->make(GaugeRegister::class)->registerGauge(
+            $this->ulid(),
+            [
+                'tag' => $tag,
+                'name' => 'with output',
+                'kind' => $kind,
+                'unit' => LengthUnit::Inch,
+                'reading_unit' => $kind->showsSizes() ? null : ReadingUnit::Thou,
+                'resolution_nm' => $book->resolution->nanometres,
+                'calibration_nm' => $book->calibration->nanometres,
+                'repeatability_nm' => $book->repeatability->nanometres,
+                'range_least_nm' => $kind->range()->least->nanometres,
+                'range_most_nm' => $kind->range()->most->nanometres,
+                'calibration_due' => null,
+            ],
+            $this->inspector,
+        );
     }
 
     private function claim(string $tag = 'G-07', string $seat = self::SEAT): TestResponse
@@ -177,7 +207,12 @@ final class GaugeFeedTest extends TestCase
 
     private function sendLines(string $body, int $status = 200): string
     {
-        $answer = $this->call('POST', '/feed', server: ['HTTP_AUTHORIZATION' => "Bearer {$this->token}", 'CONTENT_TYPE' => 'text/plain'], content: $body);
+        $answer = $this->call(
+            'POST',
+            '/feed',
+            server: ['HTTP_AUTHORIZATION' => "Bearer {$this->token}", 'CONTENT_TYPE' => 'text/plain'],
+            content: $body,
+        );
         $this->assertSame($status, $answer->getStatusCode(), (string) $answer->getContent());
 
         return trim((string) $answer->getContent());

@@ -30,9 +30,22 @@ final class GaugeRegisterTest extends TestCase
     {
         $this->gauge(['resolution' => '.00005', 'least' => '2', 'most' => '6 in'])->assertRedirect('/gauges/G-07');
         $gauge = Gauge::query()->firstOrFail();
-        $this->assertSame([1_270, 2_540, 2_540, 50_800_000, 152_400_000], [$gauge->resolution_nm, $gauge->calibration_nm, $gauge->repeatability_nm, $gauge->range_least_nm, $gauge->range_most_nm]);
+        $this->assertSame(
+            [1_270, 2_540, 2_540, 50_800_000, 152_400_000],
+            [$gauge->resolution_nm, $gauge->calibration_nm, $gauge->repeatability_nm, $gauge->range_least_nm, $gauge->range_most_nm],
+        );
         $this->get('/gauges')->assertOk()->assertSee('G-07')->assertSee('0.05 thou');
-        foreach ([['tag' => ''], ['tag' => 'g-07'], ['tag' => 'G 8'], ['tag' => 'G-08', 'resolution' => '0'], ['tag' => 'G-08', 'resolution' => 'fine'], ['tag' => 'G-08', 'least' => '6', 'most' => '2'], ['tag' => 'G-08', 'name' => '']] as $wrong) {
+        foreach (
+            [
+                ['tag' => ''],
+                ['tag' => 'g-07'],
+                ['tag' => 'G 8'],
+                ['tag' => 'G-08', 'resolution' => '0'],
+                ['tag' => 'G-08', 'resolution' => 'fine'],
+                ['tag' => 'G-08', 'least' => '6', 'most' => '2'],
+                ['tag' => 'G-08', 'name' => ''],
+            ] as $wrong
+        ) {
             $this->gauge($wrong)->assertSessionHasErrors();
         }
         $this->assertSame(1, Gauge::query()->count());
@@ -42,7 +55,10 @@ final class GaugeRegisterTest extends TestCase
     {
         $ulid = $this->ulid();
         $this->gauge(['ulid' => $ulid])->assertRedirect('/gauges/G-07');
-        $study = ['ulid' => $this->ulid(), 'repeats' => implode("\n", ['1.2', '1.1', '1.3', '1.2', '1.2', '1.1', '1.2', '1.3', '1.2', '1.1'])];
+        $study = [
+            'ulid' => $this->ulid(),
+            'repeats' => implode("\n", ['1.2', '1.1', '1.3', '1.2', '1.2', '1.1', '1.2', '1.3', '1.2', '1.1']),
+        ];
         $this->post('/gauges/G-07/studies', $study)->assertSessionDoesntHaveErrors();
         $this->post('/gauges/G-07/studies', $study)->assertSessionDoesntHaveErrors();
         $this->assertSame(2, GaugeEvent::query()->count());
@@ -51,10 +67,15 @@ final class GaugeRegisterTest extends TestCase
     public function test_a_study_of_ten_repeats_becomes_the_repeatability(): void
     {
         $this->gauge();
-        $this->post('/gauges/G-07/studies', ['ulid' => $this->ulid(), 'repeats' => "1.2\n1.1"])->assertSessionHasErrors(['repeats' => 'A study takes at least 10 readings of one place; there are 2.']);
+        $this->post('/gauges/G-07/studies', ['ulid' => $this->ulid(), 'repeats' => "1.2\n1.1"])->assertSessionHasErrors([
+            'repeats' => 'A study takes at least 10 readings of one place; there are 2.',
+        ]);
         $this->post('/gauges/G-07/studies', ['ulid' => $this->ulid(), 'repeats' => "1.2\nloose\n1.1"])->assertSessionHasErrors('repeats');
         // 0, 2 and eight times 1: the deviations from the mean of 1 are −1, +1 and 0, so s² = 2/9.
-        $this->post('/gauges/G-07/studies', ['ulid' => $this->ulid(), 'repeats' => "0\n2".str_repeat("\n1", 8)])->assertSessionDoesntHaveErrors();
+        $this->post('/gauges/G-07/studies', [
+            'ulid' => $this->ulid(),
+            'repeats' => "0\n2".str_repeat("\n1", 8),
+        ])->assertSessionDoesntHaveErrors();
         $this->assertSame((int) round(25_400 * sqrt(2 / 9)), Gauge::query()->firstOrFail()->repeatability_nm);
         $this->get('/gauges/G-07')->assertSee('0.47 thou')->assertSee('studied with 10 readings');
     }
@@ -66,14 +87,28 @@ final class GaugeRegisterTest extends TestCase
         $this->get('/gauges')->assertSee('was due 1 May 2030');
         $this->get('/')->assertSee('1 gauge is past its calibration');
         $said = ['done_on' => '2030-05-04', 'due_on' => '2031-05-04', 'by_whom' => 'the valley’s laboratory', 'calibration' => '.00005'];
-        $this->post('/gauges/G-07/calibrations', ['ulid' => $this->ulid(), 'due_on' => '2030-05-01'] + $said)->assertSessionHasErrors('due_on');
-        $this->post('/gauges/G-07/calibrations', ['ulid' => $this->ulid(), 'done_on' => '2030-06-01'] + $said)->assertSessionHasErrors('done_on');
-        $this->post('/gauges/G-07/calibrations', ['ulid' => $this->ulid(), 'certificate' => UploadedFile::fake()->createWithContent('c.pdf', '<html>no certificate</html>')] + $said)->assertSessionHasErrors('certificate');
-        $this->post('/gauges/G-07/calibrations', ['ulid' => $this->ulid(), 'certificate' => UploadedFile::fake()->createWithContent('c.pdf', "%PDF-1.4\n% a certificate")] + $said)->assertSessionDoesntHaveErrors();
+        $this->post('/gauges/G-07/calibrations', ['ulid' => $this->ulid(), 'due_on' => '2030-05-01'] + $said)->assertSessionHasErrors(
+            'due_on',
+        );
+        $this->post('/gauges/G-07/calibrations', ['ulid' => $this->ulid(), 'done_on' => '2030-06-01'] + $said)->assertSessionHasErrors(
+            'done_on',
+        );
+        $this->post(
+            '/gauges/G-07/calibrations',
+            ['ulid' => $this->ulid(), 'certificate' => UploadedFile::fake()->createWithContent('c.pdf', '<html>no certificate</html>')] +
+                $said,
+        )->assertSessionHasErrors('certificate');
+        $this->post(
+            '/gauges/G-07/calibrations',
+            ['ulid' => $this->ulid(), 'certificate' => UploadedFile::fake()->createWithContent('c.pdf', "%PDF-1.4\n% a certificate")] +
+                $said,
+        )->assertSessionDoesntHaveErrors();
         $gauge = Gauge::query()->firstOrFail();
         $this->assertSame(['2031-05-04', 1_270], [$gauge->calibration_due?->format('Y-m-d'), $gauge->calibration_nm]);
         $event = GaugeEvent::query()->where('kind', 'calibrated')->firstOrFail();
-        $kept = $this->get("/gauges/G-07/certificates/{$event->ulid}")->assertOk()->assertHeader('Content-Type', 'application/pdf');
+        $kept = $this->get("/gauges/G-07/certificates/{$event->ulid}")
+            ->assertOk()
+            ->assertHeader('Content-Type', 'application/pdf');
         $this->assertStringContainsString('attachment', (string) $kept->headers->get('Content-Disposition'));
         $this->get('/gauges/G-07/certificates/'.$this->ulid())->assertNotFound();
         $this->get('/')->assertDontSee('past its calibration');
@@ -88,16 +123,34 @@ final class GaugeRegisterTest extends TestCase
         $answer = $this->key($job, 'bore.1.top.thrust', '3.1')->assertOk();
         $this->assertStringContainsString('G-07 dial bore gauge .0001', $answer->json('fragments.setup'));
         $this->assertStringContainsString('its calibration was due 1 Jan 2026', $answer->json('fragments.setup'), 'taken, and marked');
-        $this->key($job, 'bore.2.top.thrust', '9.0')->assertUnprocessable()->assertJsonPath('question.text', 'G-07 does not reach 3.8215 in.');
+        $this->key($job, 'bore.2.top.thrust', '9.0')
+            ->assertUnprocessable()
+            ->assertJsonPath('question.text', 'G-07 does not reach 3.8215 in.');
         $this->post('/gauges/G-07/studies', ['ulid' => $this->ulid(), 'repeats' => "0\n2".str_repeat("\n1", 8)]);
-        $this->assertSame(2_540, Setup::query()->firstOrFail()->stated()->gauge->repeatability->nanometres, 'a later study changes no verdict');
+        $this->assertSame(
+            2_540,
+            Setup::query()->firstOrFail()->stated()->gauge->repeatability->nanometres,
+            'a later study changes no verdict',
+        );
         $this->artisan('ledger:recompute')->assertSuccessful();
     }
 
     public function test_a_zero_stands_on_a_master_of_the_register(): void
     {
-        $this->post('/masters', ['ulid' => $this->ulid(), 'tag' => 'M-01', 'name' => 'ring', 'unit' => 'in', 'size' => '3.8130'])->assertSessionDoesntHaveErrors();
-        $this->post('/masters', ['ulid' => $this->ulid(), 'tag' => 'M-02', 'name' => 'ring', 'unit' => 'in', 'size' => '-3'])->assertSessionHasErrors('size');
+        $this->post('/masters', [
+            'ulid' => $this->ulid(),
+            'tag' => 'M-01',
+            'name' => 'ring',
+            'unit' => 'in',
+            'size' => '3.8130',
+        ])->assertSessionDoesntHaveErrors();
+        $this->post('/masters', [
+            'ulid' => $this->ulid(),
+            'tag' => 'M-02',
+            'name' => 'ring',
+            'unit' => 'in',
+            'size' => '-3',
+        ])->assertSessionHasErrors('size');
         $job = $this->job($this->inspector);
         $answer = $this->stateSetup($job, changes: ['master' => 'M-01', 'zero' => ''])->assertOk();
         $this->assertStringContainsString('3.8130 on M-01', $answer->json('fragments.setup'));
@@ -113,7 +166,9 @@ final class GaugeRegisterTest extends TestCase
         $this->post('/gauges/G-07/retirement', ['ulid' => $this->ulid(), 'reason' => ''])->assertSessionHasErrors('reason');
         $this->post('/gauges/G-07/retirement', ['ulid' => $this->ulid(), 'reason' => 'dropped'])->assertRedirect('/gauges');
         $this->stateSetup($job, changes: ['instrument' => 'G-07'])->assertUnprocessable();
-        $this->get("/jobs/{$job->tag()}/measure")->assertOk()->assertSee('G-07 dial bore gauge .0001');
+        $this->get("/jobs/{$job->tag()}/measure")
+            ->assertOk()
+            ->assertSee('G-07 dial bore gauge .0001');
         $this->get('/gauges')->assertDontSee('G-07');
         $this->get('/gauges?show=retired')->assertSee('G-07');
     }
@@ -138,10 +193,21 @@ final class GaugeRegisterTest extends TestCase
         $this->check('')->assertSessionHasErrors('shows');
         $this->check('far')->assertSessionHasErrors('shows');
         $this->check('0.4')->assertSessionDoesntHaveErrors();
-        $this->get('/gauges/G-07')->assertSee('To be read again')->assertSee($open->tag())->assertSee('open: put the gauge back')
-            ->assertSee($released->tag())->assertSee('released: tell the customer')->assertDontSee($before->tag())->assertSee('did not hold on its master, off by 0.40 thou');
+        $this->get('/gauges/G-07')
+            ->assertSee('To be read again')
+            ->assertSee($open->tag())
+            ->assertSee('open: put the gauge back')
+            ->assertSee($released->tag())
+            ->assertSee('released: tell the customer')
+            ->assertDontSee($before->tag())
+            ->assertSee('did not hold on its master, off by 0.40 thou');
         Carbon::setTestNow('2030-05-05 10:00:00');
-        $this->post('/gauges/G-07/calibrations', ['ulid' => $this->ulid(), 'done_on' => '2030-05-05', 'due_on' => '2031-05-05', 'by_whom' => 'the valley’s laboratory']);
+        $this->post('/gauges/G-07/calibrations', [
+            'ulid' => $this->ulid(),
+            'done_on' => '2030-05-05',
+            'due_on' => '2031-05-05',
+            'by_whom' => 'the valley’s laboratory',
+        ]);
         $this->get('/gauges/G-07')->assertDontSee('To be read again');
         Carbon::setTestNow();
     }
@@ -150,7 +216,10 @@ final class GaugeRegisterTest extends TestCase
     {
         $this->gauge(['kind' => 'outside micrometer']);
         $this->post('/gauges/G-07/checks', ['ulid' => $this->ulid(), 'shows' => '3.0001'])->assertSessionHasErrors('master');
-        $this->post('/gauges/G-07/checks', ['ulid' => $this->ulid(), 'shows' => '3.0001', 'master' => '3.0000'])->assertSessionHas('note', 'It holds.');
+        $this->post('/gauges/G-07/checks', ['ulid' => $this->ulid(), 'shows' => '3.0001', 'master' => '3.0000'])->assertSessionHas(
+            'note',
+            'It holds.',
+        );
         $this->post('/gauges/G-07/checks', ['ulid' => $this->ulid(), 'shows' => '3.0002', 'master' => '3.0000']);
         $this->assertFalse(GaugeEvent::query()->latest('id')->firstOrFail()->said['holds']);
     }
@@ -161,7 +230,17 @@ final class GaugeRegisterTest extends TestCase
         $this->actingAs($this->person(Role::Machinist));
         $this->get('/gauges')->assertOk()->assertDontSee('Put a gauge into the register');
         $this->get('/gauges/G-07')->assertOk()->assertDontSee('Study of repeats');
-        foreach (['/gauges', '/masters', '/gauges/G-07/calibrations', '/gauges/G-07/studies', '/gauges/G-07/checks', '/gauges/G-07/retirement', '/gauges/G-07/tokens'] as $path) {
+        foreach (
+            [
+                '/gauges',
+                '/masters',
+                '/gauges/G-07/calibrations',
+                '/gauges/G-07/studies',
+                '/gauges/G-07/checks',
+                '/gauges/G-07/retirement',
+                '/gauges/G-07/tokens',
+            ] as $path
+        ) {
             $this->post($path, ['ulid' => $this->ulid()])->assertForbidden();
         }
     }
@@ -174,6 +253,15 @@ final class GaugeRegisterTest extends TestCase
     /** @param  array<string, string>  $changes */
     private function gauge(array $changes = []): TestResponse
     {
-        return $this->post('/gauges', $changes + ['ulid' => $this->ulid(), 'tag' => 'G-07', 'name' => 'bore gauge', 'kind' => 'dial bore gauge .0001', 'unit' => 'in']);
+        return $this->post(
+            '/gauges',
+            $changes + [
+                'ulid' => $this->ulid(),
+                'tag' => 'G-07',
+                'name' => 'bore gauge',
+                'kind' => 'dial bore gauge .0001',
+                'unit' => 'in',
+            ],
+        );
     }
 }

@@ -23,7 +23,11 @@ final class GaugeSimTest extends TestCase
     #[DataProvider('calls')]
     public function test_it_ends_with_a_useful_message(array $arguments, int $code, string $message): void
     {
-        $process = proc_open([PHP_BINARY, dirname(__DIR__, 2).'/bin/gauge-sim', ...$arguments], [['file', '/dev/null', 'r'], ['pipe', 'w'], ['pipe', 'w']], $pipes);
+        $process = proc_open(
+            [PHP_BINARY, dirname(__DIR__, 2).'/bin/gauge-sim', ...$arguments],
+            [['file', '/dev/null', 'r'], ['pipe', 'w'], ['pipe', 'w']],
+            $pipes,
+        );
         $this->assertIsResource($process);
         $said = stream_get_contents($pipes[1]).stream_get_contents($pipes[2]);
         $this->assertSame($code, proc_close($process), $said);

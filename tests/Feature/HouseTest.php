@@ -30,7 +30,17 @@ final class HouseTest extends TestCase
     public function test_nobody_gets_in_without_a_log_in(): void
     {
         $job = $this->job($this->person(Role::Inspector));
-        foreach (['/', '/find?q=x', '/jobs/new', '/shop', "/jobs/{$job->tag()}/measure", "/jobs/{$job->tag()}/readings.json", "/jobs/{$job->tag()}/certificate"] as $path) {
+        foreach (
+            [
+                '/',
+                '/find?q=x',
+                '/jobs/new',
+                '/shop',
+                "/jobs/{$job->tag()}/measure",
+                "/jobs/{$job->tag()}/readings.json",
+                "/jobs/{$job->tag()}/certificate",
+            ] as $path
+        ) {
             $this->get($path)->assertRedirect('/login');
         }
         $this->key($job, 'bore.1.top.thrust', '3.1')->assertUnauthorized();
@@ -57,11 +67,21 @@ final class HouseTest extends TestCase
     public static function notAllowed(): iterable
     {
         yield 'a machinist receives' => [Role::Machinist, 'get', '/jobs/new', []];
-        yield 'a machinist keys a reading' => [Role::Machinist, 'post', '/jobs/%s/sheets/incoming/readings', ['place' => 'bore.1.top.thrust', 'text' => '3']];
+        yield 'a machinist keys a reading' => [
+            Role::Machinist,
+            'post',
+            '/jobs/%s/sheets/incoming/readings',
+            ['place' => 'bore.1.top.thrust', 'text' => '3'],
+        ];
         yield 'a machinist chooses' => [Role::Machinist, 'post', '/jobs/%s/plan', ['option' => 'stay']];
         yield 'a machinist signs' => [Role::Machinist, 'post', '/jobs/%s/release', ['password' => 'a-password']];
         yield 'the counter works' => [Role::FrontCounter, 'post', '/jobs/%s/work', ['operation' => 'clean', 'state' => 'done']];
-        yield 'the counter concedes' => [Role::FrontCounter, 'post', '/jobs/%s/verify', ['cylinder' => 1, 'kind' => 'concession', 'reason' => 'x']];
+        yield 'the counter concedes' => [
+            Role::FrontCounter,
+            'post',
+            '/jobs/%s/verify',
+            ['cylinder' => 1, 'kind' => 'concession', 'reason' => 'x'],
+        ];
         yield 'an inspector changes prices' => [Role::Inspector, 'get', '/shop', []];
     }
 
@@ -82,7 +102,11 @@ final class HouseTest extends TestCase
         foreach (Role::cases() as $role) {
             $person = $this->person($role);
             foreach (Ability::cases() as $ability) {
-                $this->assertSame(Gate::forUser($person)->check($ability->value), $person->can($ability->value), "{$role->value}, {$ability->value}");
+                $this->assertSame(
+                    Gate::forUser($person)->check($ability->value),
+                    $person->can($ability->value),
+                    "{$role->value}, {$ability->value}",
+                );
                 $this->assertSame($role->may($ability), $person->can($ability->value));
             }
             $this->assertFalse($person->can('fly'));
@@ -94,7 +118,10 @@ final class HouseTest extends TestCase
     {
         $answer = $this->actingAs($this->person(Role::Inspector))->get('/');
         $this->assertMatchesRegularExpression('/name="csrf-token" content="\w{40}"/', (string) $answer->getContent());
-        $this->assertSame(['north_ledger_session'], array_map(static fn (Cookie $cookie): string => $cookie->getName(), $answer->headers->getCookies()));
+        $this->assertSame(
+            ['north_ledger_session'],
+            array_map(static fn (Cookie $cookie): string => $cookie->getName(), $answer->headers->getCookies()),
+        );
     }
 
     public function test_the_bench_says_what_is_known_of_the_block_and_of_the_engine(): void
@@ -104,9 +131,13 @@ final class HouseTest extends TestCase
         $this->actingAs($inspector);
         $bench = fn (): string => (string) $this->get('/')->getContent();
         $this->assertStringContainsString('>not yet known</span>', $bench());
-        DB::table('jobs')->where('id', $job->id)->update(['verdict' => 'recondition']);
+        DB::table('jobs')
+            ->where('id', $job->id)
+            ->update(['verdict' => 'recondition']);
         $this->assertStringContainsString('>recondition</span>', $bench(), 'nothing of the engine while nothing is known');
-        DB::table('jobs')->where('id', $job->id)->update(['engine_verdict' => 'with machining']);
+        DB::table('jobs')
+            ->where('id', $job->id)
+            ->update(['engine_verdict' => 'with machining']);
         $this->assertStringContainsString('recondition · engine with machining', $bench());
     }
 
@@ -115,12 +146,33 @@ final class HouseTest extends TestCase
         $inspector = $this->person(Role::Inspector);
         $job = $this->job($inspector);
         $this->actingAs($inspector);
-        foreach (['/', '/jobs/new', ...array_map(static fn (string $stage): string => "/jobs/{$job->tag()}/{$stage}", ['receive', 'clean', 'cracks', 'measure', 'judge', 'plan', 'work', 'verify', 'release', 'history'])] as $path) {
+        foreach (
+            [
+                '/',
+                '/jobs/new',
+                ...array_map(static fn (string $stage): string => "/jobs/{$job->tag()}/{$stage}", [
+                    'receive',
+                    'clean',
+                    'cracks',
+                    'measure',
+                    'judge',
+                    'plan',
+                    'work',
+                    'verify',
+                    'release',
+                    'history',
+                ]),
+            ] as $path
+        ) {
             $answer = $this->get($path)->assertOk();
             $policy = (string) $answer->headers->get('Content-Security-Policy');
             $this->assertStringContainsString("script-src 'self'; style-src 'self'", $policy, $path);
             $this->assertStringNotContainsString('unsafe', $policy, $path);
-            $this->assertDoesNotMatchRegularExpression('/<script(?![^>]*src=)|<style|\sstyle=|\son\w+=/i', (string) $answer->getContent(), $path);
+            $this->assertDoesNotMatchRegularExpression(
+                '/<script(?![^>]*src=)|<style|\sstyle=|\son\w+=/i',
+                (string) $answer->getContent(),
+                $path,
+            );
         }
     }
 
@@ -136,7 +188,15 @@ final class HouseTest extends TestCase
     public function test_receiving_gives_a_tag_and_begins_the_ledger(): void
     {
         $counter = $this->person(Role::FrontCounter);
-        $form = ['ulid' => $this->ulid(), 'family' => 'brae-v8-311', 'serial' => 'BV-1', 'customer' => 'Hill-climb club', 'due_on' => '2030-02-01', 'declared_step' => '30 over', 'declared_evidence' => 'crown of piston 2'];
+        $form = [
+            'ulid' => $this->ulid(),
+            'family' => 'brae-v8-311',
+            'serial' => 'BV-1',
+            'customer' => 'Hill-climb club',
+            'due_on' => '2030-02-01',
+            'declared_step' => '30 over',
+            'declared_evidence' => 'crown of piston 2',
+        ];
         $this->actingAs($counter)->post('/jobs', $form)->assertRedirect();
         $this->post('/jobs', $form)->assertRedirect();
 
@@ -161,9 +221,20 @@ final class HouseTest extends TestCase
     #[DataProvider('badReceipts')]
     public function test_a_bad_receipt_says_what_to_do_and_keeps_what_was_typed(array $changes, string $field): void
     {
-        $this->actingAs($this->person(Role::FrontCounter))->from('/jobs/new')
-            ->post('/jobs', $changes + ['ulid' => $this->ulid(), 'family' => 'tarn-4-198', 'serial' => 'T-1', 'customer' => 'Sawmill', 'due_on' => '2030-02-01'])
-            ->assertRedirect('/jobs/new')->assertSessionHasErrors($field);
+        $this->actingAs($this->person(Role::FrontCounter))
+            ->from('/jobs/new')
+            ->post(
+                '/jobs',
+                $changes + [
+                    'ulid' => $this->ulid(),
+                    'family' => 'tarn-4-198',
+                    'serial' => 'T-1',
+                    'customer' => 'Sawmill',
+                    'due_on' => '2030-02-01',
+                ],
+            )
+            ->assertRedirect('/jobs/new')
+            ->assertSessionHasErrors($field);
         $this->assertSame('Sawmill', old('customer'));
         $this->assertSame(0, Job::query()->count());
     }
@@ -206,26 +277,70 @@ final class HouseTest extends TestCase
     public function test_a_change_of_the_shop_is_a_new_revision_and_bad_prices_are_kept_for_mending(): void
     {
         $this->actingAs($this->person(Role::Owner));
-        $form = ['preference' => 'life', 'order_of_work' => 'bore first', 'own_work' => 'warned', 'crack_dwell' => 'short', 'price' => ['setup' => '60', 'bore' => '45.50', 'hone' => '15', 'sleeve' => '190', 'rings' => '22', 'piston' => '62', 'block' => '1800', 'cylinder' => '210'], 'minutes' => ['setup' => 60, 'bore' => 35, 'hone' => 20, 'sleeve' => 90], 'decision_rule' => ['incoming' => 'guarded', 'final' => 'simple'], 'check_back' => ['readings' => '30', 'minutes' => '90']];
-        $this->from('/shop')->post('/shop', ['price' => ['bore' => 'dear'] + $form['price']] + $form)->assertSessionHasErrors('price.bore');
+        $form = [
+            'preference' => 'life',
+            'order_of_work' => 'bore first',
+            'own_work' => 'warned',
+            'crack_dwell' => 'short',
+            'price' => [
+                'setup' => '60',
+                'bore' => '45.50',
+                'hone' => '15',
+                'sleeve' => '190',
+                'rings' => '22',
+                'piston' => '62',
+                'block' => '1800',
+                'cylinder' => '210',
+            ],
+            'minutes' => ['setup' => 60, 'bore' => 35, 'hone' => 20, 'sleeve' => 90],
+            'decision_rule' => ['incoming' => 'guarded', 'final' => 'simple'],
+            'check_back' => ['readings' => '30', 'minutes' => '90'],
+        ];
+        $this->from('/shop')
+            ->post('/shop', ['price' => ['bore' => 'dear'] + $form['price']] + $form)
+            ->assertSessionHasErrors('price.bore');
         $this->assertSame('dear', old('price.bore'));
         $this->post('/shop', $form)->assertSessionDoesntHaveErrors();
 
         $policy = PolicyRevision::query()->sole();
         $this->assertSame([1, 'life', 4_550], [$policy->number, $policy->policy['preference'], $policy->policy['prices']['bore_minor']]);
-        $this->get('/shop')->assertSee('policy revision 1')->assertSee('45.50')->assertSee('preference: balanced → life')->assertSee('Revision 1');
-        $parts = ['grind_stock' => '.0030', 'light_cut' => '.0020', 'shim_step' => '.0010', 'corner_spread' => '.0040', 'guide_evenness' => '.0100', 'plausible_distance' => '.0500'];
+        $this->get('/shop')
+            ->assertSee('policy revision 1')
+            ->assertSee('45.50')
+            ->assertSee('preference: balanced → life')
+            ->assertSee('Revision 1');
+        $parts = [
+            'grind_stock' => '.0030',
+            'light_cut' => '.0020',
+            'shim_step' => '.0010',
+            'corner_spread' => '.0040',
+            'guide_evenness' => '.0100',
+            'plausible_distance' => '.0500',
+        ];
         $this->post('/shop', ['parts_in' => ['light_cut' => 'thin'] + $parts] + $form)->assertSessionHasErrors('parts_in.light_cut');
-        $this->post('/shop', ['grind_aim' => 'high', 'mirror_finish' => 'accepted', 'allowed_pitting_class' => '1', 'parts_in' => $parts] + $form)->assertSessionDoesntHaveErrors();
+        $this->post(
+            '/shop',
+            ['grind_aim' => 'high', 'mirror_finish' => 'accepted', 'allowed_pitting_class' => '1', 'parts_in' => $parts] + $form,
+        )->assertSessionDoesntHaveErrors();
         $this->get('/shop')->assertSee('grind aim: middle → high')->assertSee('parts in, grind stock: .002 → .0030');
-        $this->assertSame([76_200, 1], [$this->app->make(PolicyBook::class)->current()->partAllowances(LengthUnit::Inch)->grindStock->nanometres, $this->app->make(PolicyBook::class)->current()->allowedPittingClass]);
+        $this->assertSame(
+            [76_200, 1],
+            [
+                $this->app->make(PolicyBook::class)->current()->partAllowances(LengthUnit::Inch)->grindStock->nanometres,
+                $this->app->make(PolicyBook::class)->current()->allowedPittingClass,
+            ],
+        );
     }
 
     public function test_every_choice_of_the_policy_stands_on_the_shop_page_and_is_kept(): void
     {
         $this->actingAs($this->person(Role::Owner));
         $defaults = json_decode((string) file_get_contents(resource_path('policy/defaults.json')), true);
-        $chosen = array_filter(Arr::dot($defaults), static fn (string $key): bool => ! str_starts_with($key, 'prices.') && ! in_array($key, ['revision', 'currency'], true), ARRAY_FILTER_USE_KEY);
+        $chosen = array_filter(
+            Arr::dot($defaults),
+            static fn (string $key): bool => ! str_starts_with($key, 'prices.') && ! in_array($key, ['revision', 'currency'], true),
+            ARRAY_FILTER_USE_KEY,
+        );
         $form = array_map(static fn (PolicySetting $setting): string => $setting->key, PolicyForm::all());
         $this->assertSame([], array_values(array_diff(array_keys($chosen), $form)), 'values of the policy that nobody can change');
 
@@ -233,12 +348,37 @@ final class HouseTest extends TestCase
         foreach (PolicyForm::all() as $setting) {
             $page->assertSee('name="'.$setting->field().'"', false);
         }
-        $prices = ['price' => ['setup' => '60', 'bore' => '45.50', 'hone' => '15', 'sleeve' => '190', 'rings' => '22', 'piston' => '62', 'block' => '1800', 'cylinder' => '210'], 'minutes' => ['setup' => 60, 'bore' => 35, 'hone' => 20, 'sleeve' => 90]];
-        $this->post('/shop', ['temperature_unit' => 'F', 'expansion' => ['steel' => '11.5'], 'readings_per_bore' => 'four', 'bore_in' => ['most_hone' => '.0035']] + $prices)->assertSessionDoesntHaveErrors();
+        $prices = [
+            'price' => [
+                'setup' => '60',
+                'bore' => '45.50',
+                'hone' => '15',
+                'sleeve' => '190',
+                'rings' => '22',
+                'piston' => '62',
+                'block' => '1800',
+                'cylinder' => '210',
+            ],
+            'minutes' => ['setup' => 60, 'bore' => 35, 'hone' => 20, 'sleeve' => 90],
+        ];
+        $this->post(
+            '/shop',
+            [
+                'temperature_unit' => 'F',
+                'expansion' => ['steel' => '11.5'],
+                'readings_per_bore' => 'four',
+                'bore_in' => ['most_hone' => '.0035'],
+            ] + $prices,
+        )->assertSessionDoesntHaveErrors();
         $kept = $this->app->make(PolicyBook::class)->current();
-        $this->assertSame([TemperatureUnit::Fahrenheit, ReadingsPerBore::Four, 88_900], [$kept->temperatureUnit, $kept->readingsPerBore, $kept->boreAllowances(LengthUnit::Inch)->mostHone->nanometres]);
-        $this->post('/shop', ['readings_per_bore' => 'seven', 'expansion' => ['steel' => 'warm'], 'bore_mm' => ['hone_stock' => 'a hair']] + $prices)
-            ->assertSessionHasErrors(['readings_per_bore', 'expansion.steel', 'bore_mm.hone_stock']);
+        $this->assertSame(
+            [TemperatureUnit::Fahrenheit, ReadingsPerBore::Four, 88_900],
+            [$kept->temperatureUnit, $kept->readingsPerBore, $kept->boreAllowances(LengthUnit::Inch)->mostHone->nanometres],
+        );
+        $this->post(
+            '/shop',
+            ['readings_per_bore' => 'seven', 'expansion' => ['steel' => 'warm'], 'bore_mm' => ['hone_stock' => 'a hair']] + $prices,
+        )->assertSessionHasErrors(['readings_per_bore', 'expansion.steel', 'bore_mm.hone_stock']);
     }
 
     public function test_a_changed_record_breaks_the_chain_and_is_named(): void
@@ -249,21 +389,31 @@ final class HouseTest extends TestCase
         $this->stateSetup($job);
         $this->key($job, 'bore.1.top.thrust', '3.1');
         $this->artisan('ledger:verify')->expectsOutput('1 ledgers walked, every chain is whole.')->assertSuccessful();
-        $this->artisan('ledger:recompute')->expectsOutput('1 stored verdicts agree with the recomputed ones, 0 differ.')->assertSuccessful();
+        $this->artisan('ledger:recompute')
+            ->expectsOutput('1 stored verdicts agree with the recomputed ones, 0 differ.')
+            ->assertSuccessful();
 
         $entry = LedgerEntry::query()->where('number', 3)->firstOrFail();
-        DB::table('ledger_entries')->where('id', $entry->id)->update(['payload' => str_replace('3.1', '1.3', $entry->payload)]);
-        $this->artisan('ledger:verify')->expectsOutput("{$job->tag()}: entry 3 (reading) was changed after it was written.")->assertFailed();
+        DB::table('ledger_entries')
+            ->where('id', $entry->id)
+            ->update(['payload' => str_replace('3.1', '1.3', $entry->payload)]);
+        $this->artisan('ledger:verify')
+            ->expectsOutput("{$job->tag()}: entry 3 (reading) was changed after it was written.")
+            ->assertFailed();
         $this->get("/jobs/{$job->tag()}/history")->assertSee('Chain broken');
 
         DB::table('ledger_entries')->where('id', $entry->id)->delete();
-        $this->artisan('ledger:verify', ['tag' => $job->tag()])->expectsOutput("{$job->tag()}: the job counts 3 entries, the ledger holds 2.")->assertFailed();
+        $this->artisan('ledger:verify', ['tag' => $job->tag()])
+            ->expectsOutput("{$job->tag()}: the job counts 3 entries, the ledger holds 2.")
+            ->assertFailed();
     }
 
     public function test_a_stored_verdict_that_was_tampered_with_is_found(): void
     {
         $job = $this->job($this->person(Role::Inspector));
-        DB::table('jobs')->where('id', $job->id)->update(['verdict' => 'serviceable']);
+        DB::table('jobs')
+            ->where('id', $job->id)
+            ->update(['verdict' => 'serviceable']);
         $this->artisan('ledger:recompute')->assertFailed();
         $this->artisan('ledger:recompute --store')->assertSuccessful();
         $this->assertSame('not yet known', $job->refresh()->verdict);

@@ -33,9 +33,17 @@ final class ImportTest extends TestCase
         $this->stateSetup($this->job);
         $this->key($this->job, 'bore.4.top.thrust', '3.3');
         $before = [Reading::query()->count(), LedgerEntry::query()->count()];
-        $page = $this->preview("cylinder,station,axis,value\n1,top,thrust,3.1\n1,top,in line,wide\n9,top,thrust,3.1\n2,crown,thrust,3.1\n3,top,thrust,\n2,top,thrust,160\n4,top,thrust,3.4")->assertOk();
-        $page->assertSee('is read in')->assertSee('This engine has no cylinder 9.')->assertSee('There is no value.')->assertSee('is no place that is read here')
-            ->assertSee('+160.0 thou from the nominal')->assertSee('already reads 3.3');
+        $page = $this->preview(
+            "cylinder,station,axis,value\n1,top,thrust,3.1\n1,top,in ".
+                "line,wide\n9,top,thrust,3.1\n2,crown,thrust,3.1\n3,top,thrust,\n2,top,thrust,160\n4,top,thrust,3.4",
+        )->assertOk();
+        $page
+            ->assertSee('is read in')
+            ->assertSee('This engine has no cylinder 9.')
+            ->assertSee('There is no value.')
+            ->assertSee('is no place that is read here')
+            ->assertSee('+160.0 thou from the nominal')
+            ->assertSee('already reads 3.3');
         $this->assertSame(1, substr_count((string) $page->getContent(), '✓ is read in'));
         $this->assertSame(2, substr_count((string) $page->getContent(), 'take it all the same'));
         $this->assertSame($before, [Reading::query()->count(), LedgerEntry::query()->count()]);
@@ -45,12 +53,16 @@ final class ImportTest extends TestCase
     public function test_what_was_looked_at_is_written_once(): void
     {
         $this->stateSetup($this->job);
-        $rows = ['rows' => [
-            ['ulid' => $this->ulid(), 'place' => 'bore.1.top.thrust', 'text' => '3.1', 'take' => '1'],
-            ['ulid' => $this->ulid(), 'place' => 'bore.2.top.thrust', 'text' => '160', 'take' => '1', 'confirmed' => '1'],
-            ['ulid' => $this->ulid(), 'place' => 'bore.3.top.thrust', 'text' => '3.2'],
-        ]];
-        $this->post("/jobs/{$this->job->tag()}/sheets/incoming/import/rows", $rows)->assertRedirect("/jobs/{$this->job->tag()}/measure")->assertSessionHas('note', '2 readings were read in.');
+        $rows = [
+            'rows' => [
+                ['ulid' => $this->ulid(), 'place' => 'bore.1.top.thrust', 'text' => '3.1', 'take' => '1'],
+                ['ulid' => $this->ulid(), 'place' => 'bore.2.top.thrust', 'text' => '160', 'take' => '1', 'confirmed' => '1'],
+                ['ulid' => $this->ulid(), 'place' => 'bore.3.top.thrust', 'text' => '3.2'],
+            ],
+        ];
+        $this->post("/jobs/{$this->job->tag()}/sheets/incoming/import/rows", $rows)
+            ->assertRedirect("/jobs/{$this->job->tag()}/measure")
+            ->assertSessionHas('note', '2 readings were read in.');
         $this->post("/jobs/{$this->job->tag()}/sheets/incoming/import/rows", $rows)->assertRedirect();
         $this->assertSame(['bore.1.top.thrust', 'bore.2.top.thrust'], Reading::query()->orderBy('id')->pluck('place')->all());
         $this->artisan('ledger:verify')->assertSuccessful();
@@ -63,7 +75,9 @@ final class ImportTest extends TestCase
         $csv = (string) $this->get("/jobs/{$this->job->tag()}/readings.csv")->streamedContent();
         $other = $this->job($this->person(Role::Owner));
         $this->stateSetup($other);
-        $page = $this->post("/jobs/{$other->tag()}/sheets/incoming/import", ['file' => UploadedFile::fake()->createWithContent('readings.csv', $csv)])->assertOk();
+        $page = $this->post("/jobs/{$other->tag()}/sheets/incoming/import", [
+            'file' => UploadedFile::fake()->createWithContent('readings.csv', $csv),
+        ])->assertOk();
         $this->assertSame(6, substr_count((string) $page->getContent(), '✓ is read in'));
     }
 
@@ -84,7 +98,9 @@ final class ImportTest extends TestCase
     #[DataProvider('noSheets')]
     public function test_a_text_that_is_no_sheet_is_refused_and_kept(string $text, string $complaint): void
     {
-        $this->from("/jobs/{$this->job->tag()}/sheets/incoming/import")->post("/jobs/{$this->job->tag()}/sheets/incoming/import", ['text' => $text])->assertSessionHasErrors('text');
+        $this->from("/jobs/{$this->job->tag()}/sheets/incoming/import")
+            ->post("/jobs/{$this->job->tag()}/sheets/incoming/import", ['text' => $text])
+            ->assertSessionHasErrors('text');
         $this->assertStringContainsString($complaint, session('errors')->first('text'));
         $this->get("/jobs/{$this->job->tag()}/sheets/incoming/import")->assertOk();
     }
@@ -92,7 +108,10 @@ final class ImportTest extends TestCase
     public function test_separators_quotes_and_byte_order_marks_of_spreadsheets_are_understood(): void
     {
         $rows = BoreCsv::parse("\xEF\xBB\xBFCylinder;Station;Axis;Value\r\n1;Top;In line;\"+1,5\"\r\n2;bottom;135°;0.4\r\n")->rows;
-        $this->assertSame([['bore.1.top.inline', '+1,5'], ['bore.2.bottom.135', '0.4']], array_map(static fn (CsvRow $row): array => [$row->place?->key(), $row->text], $rows));
+        $this->assertSame(
+            [['bore.1.top.inline', '+1,5'], ['bore.2.bottom.135', '0.4']],
+            array_map(static fn (CsvRow $row): array => [$row->place?->key(), $row->text], $rows),
+        );
     }
 
     public function test_only_who_measures_reads_in(): void

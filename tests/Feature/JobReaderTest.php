@@ -63,21 +63,38 @@ final class JobReaderTest extends TestCase
             fn () => $this->key($this->job, 'main.1.front.0', '2.6245', 'crankshaft'),
             fn () => $this->key($this->job, 'mainscore.1', '0', 'crankshaft'),
             fn () => $this->postJson("/jobs/{$this->job->tag()}/sheets/incoming/undo", ['ulid' => $this->ulid()]),
-            fn () => $this->stateSetup($this->job, 'incoming', ['instrument' => 'inside micrometer', 'zero' => null, 'reading_unit' => null]),
+            fn () => $this->stateSetup($this->job, 'incoming', [
+                'instrument' => 'inside micrometer',
+                'zero' => null,
+                'reading_unit' => null,
+            ]),
             fn () => $this->key($this->job, 'bore.2.top.thrust', '3.8185'),
-            fn () => $this->postJson("/jobs/{$this->job->tag()}/sheets/incoming/checks", ['ulid' => $this->ulid(), 'feature' => 'bore', 'shows' => '3.8130', 'master' => '3.8125']),
+            fn () => $this->postJson("/jobs/{$this->job->tag()}/sheets/incoming/checks", [
+                'ulid' => $this->ulid(),
+                'feature' => 'bore',
+                'shows' => '3.8130',
+                'master' => '3.8125',
+            ]),
         ];
         foreach ($steps as $index => $step) {
             $step()->assertOk();
             [$said, $entries] = $reader->refreshed($said, $entries);
             [$anewSaid, $anew] = $reader->read(SheetName::cases());
             foreach (SheetName::cases() as $sheet) {
-                $this->assertSame($this->told($anew[$sheet->value]), $this->told($entries[$sheet->value]), "step {$index}, {$sheet->value}");
+                $this->assertSame(
+                    $this->told($anew[$sheet->value]),
+                    $this->told($entries[$sheet->value]),
+                    "step {$index}, {$sheet->value}",
+                );
             }
             $this->assertSame(array_column($anewSaid->rows, 'id'), array_column($said->rows, 'id'));
         }
         $this->assertCount(1, $entries['incoming']->suspects(), 'the gauge that drifted makes its reading suspect');
-        $this->assertTrue($entries['incoming']->gauges->hasDrifted($entries['incoming']->gauges->current(BoreFeature::Bore) ?? $this->fail('A gauge is stated.')));
+        $this->assertTrue(
+            $entries['incoming']->gauges->hasDrifted(
+                $entries['incoming']->gauges->current(BoreFeature::Bore) ?? $this->fail('A gauge is stated.'),
+            ),
+        );
     }
 
     public function test_nothing_new_leaves_everything_as_it_was(): void
@@ -114,7 +131,10 @@ final class JobReaderTest extends TestCase
     {
         return [
             'rows' => array_column($entries->rows, 'ulid'),
-            'places' => array_map(static fn (Place $place): ?int => $entries->at($place)->newest()?->nanometres, $entries->measuredPlaces()),
+            'places' => array_map(
+                static fn (Place $place): ?int => $entries->at($place)->newest()?->nanometres,
+                $entries->measuredPlaces(),
+            ),
             'setups' => array_column($entries->gauges->setups, 'ulid'),
             'checks' => array_column($entries->gauges->checks, 'id'),
             'suspects' => array_column($entries->suspects(), 'ulid'),

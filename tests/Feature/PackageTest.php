@@ -57,7 +57,10 @@ final class PackageTest extends TestCase
         $evaluation = JobPackage::fromJson($json)->evaluate()->toArray();
         $this->assertSame([], DB::getQueryLog());
         $finding = array_column($evaluation['bores'][0]['findings'], null, 'criterion')['out_of_round'];
-        $this->assertSame(['BORE-6', 'fail', 25_400 * 44 / 10, ['bore.1.top.thrust', 'bore.1.top.inline']], [$finding['rule'], $finding['outcome'], $finding['value_nm'], array_column($finding['readings'], 'place')]);
+        $this->assertSame(
+            ['BORE-6', 'fail', (25_400 * 44) / 10, ['bore.1.top.thrust', 'bore.1.top.inline']],
+            [$finding['rule'], $finding['outcome'], $finding['value_nm'], array_column($finding['readings'], 'place')],
+        );
     }
 
     public function test_the_commands_write_and_judge_a_file(): void
@@ -72,17 +75,39 @@ final class PackageTest extends TestCase
         } finally {
             unlink($file);
         }
-        $this->artisan('ledger:export', ['tag' => 'NL-9999'])->expectsOutput('There is no job NL-9999.')->assertFailed();
-        $this->artisan('ledger:evaluate', ['file' => '/nowhere/job.json'])->expectsOutput('/nowhere/job.json cannot be opened.')->assertFailed();
+        $this->artisan('ledger:export', ['tag' => 'NL-9999'])
+            ->expectsOutput('There is no job NL-9999.')
+            ->assertFailed();
+        $this->artisan('ledger:evaluate', ['file' => '/nowhere/job.json'])
+            ->expectsOutput('/nowhere/job.json cannot be opened.')
+            ->assertFailed();
     }
 
     /** @return iterable<string, array{callable(array<string, mixed>): array<string, mixed>, string}> */
     public static function broken(): iterable
     {
-        yield 'another format' => [static fn (array $data): array => ['format' => 'something else'] + $data, 'its “format” is not “north-ledger job 1”'];
+        yield 'another format' => [
+            static fn (array $data): array => ['format' => 'something else'] + $data,
+            'its “format” is not “north-ledger job 1”',
+        ];
         yield 'no readings' => [static fn (array $data): array => array_diff_key($data, ['readings' => 1]), 'it has no “readings”'];
-        yield 'a sheet with a fault' => [static fn (array $data): array => ['sheet' => ['unit' => 'furlong'] + $data['sheet']] + $data, 'unit'];
-        $saying = static fn (string $said, string $at): callable => static fn (array $data): array => ['observations' => [['id' => 1, 'ulid' => 'x', 'kind' => 'part count', 'subject' => 'rods', 'said' => $said, 'happened_at' => $at, 'user_id' => 1]]] + $data;
+        yield 'a sheet with a fault' => [
+            static fn (array $data): array => ['sheet' => ['unit' => 'furlong'] + $data['sheet']] + $data,
+            'unit',
+        ];
+        $saying = static fn (string $said, string $at): callable => static fn (array $data): array => [
+            'observations' => [
+                [
+                    'id' => 1,
+                    'ulid' => 'x',
+                    'kind' => 'part count',
+                    'subject' => 'rods',
+                    'said' => $said,
+                    'happened_at' => $at,
+                    'user_id' => 1,
+                ],
+            ],
+        ] + $data;
         yield 'an observation that is nonsense' => [$saying('{nonsense', '2026-11-25 08:00:00.000'), 'cannot be read'];
         yield 'an observation that says no more than a number' => [$saying('5', '2026-11-25 08:00:00.000'), 'cannot be read'];
         yield 'an observation on no day' => [$saying('{}', 'the day after'), 'cannot be read'];
@@ -103,10 +128,25 @@ final class PackageTest extends TestCase
     {
         $evaluation = JobPackage::fromJson($this->exported())->evaluate()->toArray();
         $house = $this->file()->assessment();
-        $this->assertSame([$house->verdict->value, $house->canStay->value, $house->next->place?->key(), $house->recommendation?->option->key()], [$evaluation['verdict'], $evaluation['can_stay'], $evaluation['next']['place'], $evaluation['recommended']]);
+        $this->assertSame(
+            [$house->verdict->value, $house->canStay->value, $house->next->place?->key(), $house->recommendation?->option->key()],
+            [$evaluation['verdict'], $evaluation['can_stay'], $evaluation['next']['place'], $evaluation['recommended']],
+        );
         foreach ($house->bores as $index => $bore) {
-            $this->assertSame([$bore->measures->size()?->nanometres, $bore->wear?->nanometres], [$evaluation['bores'][$index]['size_nm'], $evaluation['bores'][$index]['wear_nm']]);
-            $this->assertSame(array_map(static fn ($finding): array => [$finding->outcome->value, $finding->margin?->value], array_values($bore->findings)), array_map(static fn (array $finding): array => [$finding['outcome'], $finding['margin_nm']], $evaluation['bores'][$index]['findings']));
+            $this->assertSame(
+                [$bore->measures->size()?->nanometres, $bore->wear?->nanometres],
+                [$evaluation['bores'][$index]['size_nm'], $evaluation['bores'][$index]['wear_nm']],
+            );
+            $this->assertSame(
+                array_map(
+                    static fn ($finding): array => [$finding->outcome->value, $finding->margin?->value],
+                    array_values($bore->findings),
+                ),
+                array_map(
+                    static fn (array $finding): array => [$finding['outcome'], $finding['margin_nm']],
+                    $evaluation['bores'][$index]['findings'],
+                ),
+            );
         }
         foreach ($house->plan->options ?? [] as $index => $option) {
             $this->assertSame(OptionRecord::write($option), array_diff_key($evaluation['ways'][$index], ['key' => 1, 'is_feasible' => 1]));

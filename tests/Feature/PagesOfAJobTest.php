@@ -66,21 +66,28 @@ final class PagesOfAJobTest extends TestCase
         foreach ([1, 2, 3, 4] as $cylinder) {
             $this->key($unknown, "bore.{$cylinder}.top.thrust", '2.0');
         }
-        $this->get("/jobs/{$unknown->tag()}/plan")->assertSee('No plan yet')->assertSee('the least worn place shows which size the bore was made to');
+        $this->get("/jobs/{$unknown->tag()}/plan")
+            ->assertSee('No plan yet')
+            ->assertSee('the least worn place shows which size the bore was made to');
         $this->assertSame('cylinder 1, bottom, thrust', $unknown->refresh()->waits_for);
     }
 
     public function test_a_machinist_reads_the_sheet_and_has_no_entry_line(): void
     {
         $this->actingAs($this->person(Role::Machinist));
-        $this->get("/jobs/{$this->job->tag()}/measure")->assertOk()->assertSee('Readings are keyed by an inspector.')->assertDontSee('data-entry');
+        $this->get("/jobs/{$this->job->tag()}/measure")
+            ->assertOk()
+            ->assertSee('Readings are keyed by an inspector.')
+            ->assertDontSee('data-entry');
     }
 
     public function test_judge_unfolds_every_criterion_of_every_bore_with_its_rule(): void
     {
         $this->stateSetup($this->job);
         $this->keyBore($this->job, 3, ['9.6', '5.2', '4.0', '2.5', '2.2', '1.8']);
-        $page = (string) $this->get("/jobs/{$this->job->tag()}/judge")->assertOk()->getContent();
+        $page = (string) $this->get("/jobs/{$this->job->tag()}/judge")
+            ->assertOk()
+            ->getContent();
 
         $this->assertSame(4 * 8, substr_count($page, 'BORE-6 ·'));
         $this->assertStringContainsString('rests on top, thrust 3.8221 and top, in line 3.8177', $page);
@@ -95,7 +102,9 @@ final class PagesOfAJobTest extends TestCase
         $this->key($this->job, 'bore.1.top.thrust', '3.1');
         $this->key($this->job, 'bore.1.top.thrust', '3.2', changes: ['reason' => '<b onclick=x>']);
         foreach (['measure', 'history', 'receive'] as $page) {
-            $html = (string) $this->get("/jobs/{$this->job->tag()}/{$page}")->assertOk()->getContent();
+            $html = (string) $this->get("/jobs/{$this->job->tag()}/{$page}")
+                ->assertOk()
+                ->getContent();
             $this->assertStringNotContainsString('<script>alert', $html);
             $this->assertStringNotContainsString('<img src=x', $html);
             $this->assertStringNotContainsString('<b onclick', $html);

@@ -49,7 +49,9 @@ final class PhotoTest extends TestCase
         $this->assertNotFalse($picture);
         $this->assertGreaterThan(200, imagecolorat($picture, 790, 10) >> 16, 'the corner that was top left is top right now');
 
-        $this->get("/jobs/{$this->job->tag()}/photos/{$photo->ulid}.jpg")->assertOk()->assertHeader('Content-Type', 'image/jpeg');
+        $this->get("/jobs/{$this->job->tag()}/photos/{$photo->ulid}.jpg")
+            ->assertOk()
+            ->assertHeader('Content-Type', 'image/jpeg');
         $this->get("/jobs/{$this->job->tag()}/photos/{$photo->ulid}.jpg?size=small")->assertOk();
         $this->get("/jobs/{$this->job->tag()}/receive")->assertSee($photo->ulid);
     }
@@ -65,7 +67,9 @@ final class PhotoTest extends TestCase
 
     public function test_a_script_named_jpg_is_no_picture(): void
     {
-        $this->upload($this->file('<?php echo "here"; ?>', 'portrait.jpg'))->assertUnprocessable()->assertJsonValidationErrors(['photo' => 'no picture that can be read here']);
+        $this->upload($this->file('<?php echo "here"; ?>', 'portrait.jpg'))
+            ->assertUnprocessable()
+            ->assertJsonValidationErrors(['photo' => 'no picture that can be read here']);
         $this->upload($this->file('GIF89a'.str_repeat("\0", 60).'<script>', 'portrait.gif'))->assertUnprocessable();
         $this->assertSame(0, Photo::query()->count());
         $this->assertDirectoryDoesNotExist($this->folder);
@@ -81,19 +85,25 @@ final class PhotoTest extends TestCase
     public function test_a_picture_of_sixty_megapixels_is_refused_before_it_is_unpacked(): void
     {
         $before = memory_get_peak_usage();
-        $this->upload($this->file($this->hugePng(10_000, 6_000), 'small-file.png'))->assertUnprocessable()->assertJsonValidationErrors(['photo' => '60 megapixels']);
+        $this->upload($this->file($this->hugePng(10_000, 6_000), 'small-file.png'))
+            ->assertUnprocessable()
+            ->assertJsonValidationErrors(['photo' => '60 megapixels']);
         $this->assertLessThan($before + 60_000_000, memory_get_peak_usage(), 'it was not unpacked');
     }
 
     public function test_a_picture_that_is_cut_off_is_asked_for_again(): void
     {
         $whole = $this->jpeg(800, 600);
-        $this->upload($this->file(substr($whole, 0, intdiv(strlen($whole), 2)), 'half.jpg'))->assertUnprocessable()->assertJsonValidationErrors(['photo' => 'cut off in the middle']);
+        $this->upload($this->file(substr($whole, 0, intdiv(strlen($whole), 2)), 'half.jpg'))
+            ->assertUnprocessable()
+            ->assertJsonValidationErrors(['photo' => 'cut off in the middle']);
     }
 
     public function test_more_than_fifteen_megabytes_are_refused(): void
     {
-        $this->upload(UploadedFile::fake()->create('huge.jpg', 15 * 1024 + 1, 'image/jpeg'))->assertUnprocessable()->assertJsonValidationErrors(['photo' => 'larger than 15 MB']);
+        $this->upload(UploadedFile::fake()->create('huge.jpg', 15 * 1024 + 1, 'image/jpeg'))
+            ->assertUnprocessable()
+            ->assertJsonValidationErrors(['photo' => 'larger than 15 MB']);
     }
 
     public function test_a_photo_is_seen_only_with_its_own_job_and_only_after_a_log_in(): void
@@ -108,13 +118,19 @@ final class PhotoTest extends TestCase
 
     public function test_a_photo_is_of_something_that_can_be(): void
     {
-        $this->upload($this->file($this->jpeg(60, 40), 'a.jpg'), ['subject' => '../../somewhere'])->assertUnprocessable()->assertJsonValidationErrors('subject');
+        $this->upload($this->file($this->jpeg(60, 40), 'a.jpg'), ['subject' => '../../somewhere'])
+            ->assertUnprocessable()
+            ->assertJsonValidationErrors('subject');
     }
 
     /** @param  array<string, mixed>  $changes */
     private function upload(UploadedFile $file, array $changes = []): TestResponse
     {
-        return $this->post("/jobs/{$this->job->tag()}/photos", $changes + ['ulid' => $this->ulid(), 'photo' => $file, 'subject' => 'engine', 'stage' => 'receive'], ['Accept' => 'application/json']);
+        return $this->post(
+            "/jobs/{$this->job->tag()}/photos",
+            $changes + ['ulid' => $this->ulid(), 'photo' => $file, 'subject' => 'engine', 'stage' => 'receive'],
+            ['Accept' => 'application/json'],
+        );
     }
 
     private function file(string $bytes, string $name): UploadedFile
@@ -136,7 +152,14 @@ final class PhotoTest extends TestCase
 
     private function jpegWithExif(int $width, int $height, int $orientation): string
     {
-        $tiff = "MM\0*\0\0\0\x08"."\0\x01"."\x01\x12\0\x03\0\0\0\x01".pack('n', $orientation)."\0\0"."\0\0\0\0".'GPS-MARK 54.46 -3.02';
+        $tiff =
+            "MM\0*\0\0\0\x08".
+            "\0\x01".
+            "\x01\x12\0\x03\0\0\0\x01".
+            pack('n', $orientation).
+            "\0\0".
+            "\0\0\0\0".
+            'GPS-MARK 54.46 -3.02';
         $segment = "Exif\0\0".$tiff;
 
         return "\xFF\xD8\xFF\xE1".pack('n', strlen($segment) + 2).$segment.substr($this->jpeg($width, $height), 2);
@@ -145,8 +168,14 @@ final class PhotoTest extends TestCase
     /** A few kilobytes that say they are that large. */
     private function hugePng(int $width, int $height): string
     {
-        $chunk = static fn (string $kind, string $data): string => pack('N', strlen($data)).$kind.$data.pack('N', crc32($kind.$data));
+        $chunk = static fn (string $kind, string $data): string => pack('N', strlen($data)).
+            $kind.
+            $data.
+            pack('N', crc32($kind.$data));
 
-        return "\x89PNG\r\n\x1a\n".$chunk('IHDR', pack('NN', $width, $height)."\x08\x00\0\0\0").$chunk('IDAT', (string) gzcompress(str_repeat("\0", 1_000))).$chunk('IEND', '');
+        return "\x89PNG\r\n\x1a\n".
+            $chunk('IHDR', pack('NN', $width, $height)."\x08\x00\0\0\0").
+            $chunk('IDAT', (string) gzcompress(str_repeat("\0", 1_000))).
+            $chunk('IEND', '');
     }
 }

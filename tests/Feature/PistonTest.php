@@ -37,12 +37,21 @@ final class PistonTest extends TestCase
         $this->measurePistons();
         $table = PistonTable::of($this->file());
         $this->assertSame([1 => 2, 2 => 3, 3 => 4, 4 => 1], $table?->proposed);
-        $this->get("/jobs/{$this->job->tag()}/judge")->assertOk()->assertSee('piston 4 into cylinder 3')->assertSee('Assign them so');
-        $this->assign($table->proposed)->assertRedirect("/jobs/{$this->job->tag()}/judge")->assertSessionDoesntHaveErrors();
+        $this->get("/jobs/{$this->job->tag()}/judge")
+            ->assertOk()
+            ->assertSee('piston 4 into cylinder 3')
+            ->assertSee('Assign them so');
+        $this->assign($table->proposed)
+            ->assertRedirect("/jobs/{$this->job->tag()}/judge")
+            ->assertSessionDoesntHaveErrors();
         $after = PistonTable::of($this->file());
         $this->assertSame([], $after?->proposed);
         $this->assertSame([2, 3, 4, 1], array_column($after->rows, 'piston'));
-        $this->assertSame('3.8108', number_format($this->file()->assessment()->bores[2]->inspection->piston->corrected->nanometres / 25_400_000, 4), 'cylinder 3 has piston 4');
+        $this->assertSame(
+            '3.8108',
+            number_format($this->file()->assessment()->bores[2]->inspection->piston->corrected->nanometres / 25_400_000, 4),
+            'cylinder 3 has piston 4',
+        );
         $this->get("/jobs/{$this->job->tag()}/history")->assertSee('4 into 3');
         $this->artisan('ledger:recompute')->assertSuccessful();
     }
@@ -67,7 +76,12 @@ final class PistonTest extends TestCase
         $this->assertSame([612_400_000, 615_600_000], Reading::query()->whereNotNull('mass_ug')->orderBy('id')->pluck('mass_ug')->all());
         $this->measurePistons();
         $this->get("/jobs/{$this->job->tag()}/judge")->assertSee('Weights within 3.2 g of each other.');
-        $this->assertSame('612400000', (string) array_column($this->getJson("/jobs/{$this->job->tag()}/readings.json")->json('readings'), null, 'place')['weight.1']['mass_ug']);
+        $this->assertSame(
+            '612400000',
+            (string) array_column($this->getJson("/jobs/{$this->job->tag()}/readings.json")->json('readings'), null, 'place')['weight.1'][
+                'mass_ug'
+            ],
+        );
     }
 
     private function measurePistons(): void
@@ -80,6 +94,9 @@ final class PistonTest extends TestCase
     /** @param  array<int, int>  $pistons */
     private function assign(array $pistons): TestResponse
     {
-        return $this->from("/jobs/{$this->job->tag()}/judge")->post("/jobs/{$this->job->tag()}/judge/pistons", ['ulid' => $this->ulid(), 'piston' => $pistons]);
+        return $this->from("/jobs/{$this->job->tag()}/judge")->post("/jobs/{$this->job->tag()}/judge/pistons", [
+            'ulid' => $this->ulid(),
+            'piston' => $pistons,
+        ]);
     }
 }

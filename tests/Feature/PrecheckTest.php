@@ -26,7 +26,9 @@ final class PrecheckTest extends TestCase
     public function test_a_caustic_tank_is_refused_for_light_metal_with_the_reason_and_taken_for_iron(): void
     {
         $quern = $this->job($this->inspector, 'quern-3-16', null);
-        $this->send('clean/items', ['item' => 'wash.block', 'wash' => 'hot caustic tank'], $quern)->assertUnprocessable()->assertJsonValidationErrors(['wash.block' => 'Caustic eats aluminium']);
+        $this->send('clean/items', ['item' => 'wash.block', 'wash' => 'hot caustic tank'], $quern)
+            ->assertUnprocessable()
+            ->assertJsonValidationErrors(['wash.block' => 'Caustic eats aluminium']);
         $this->send('clean/items', ['item' => 'wash.crankshaft', 'wash' => 'hot caustic tank'], $quern)->assertOk();
         $this->assertSame(1, Observation::query()->count());
     }
@@ -37,8 +39,13 @@ final class PrecheckTest extends TestCase
         $this->send('clean/items', ['item' => 'parting.gap', 'measured' => 'none'], $sorrel)->assertOk();
         $this->assertSame('not yet known', $sorrel->refresh()->verdict);
         $this->send('clean/items', ['item' => 'parting.gap', 'measured' => '0.04'], $sorrel)->assertOk();
-        $this->assertSame(['scrap', 'The case is scrap', 'a replacement for the scrapped case'], [$sorrel->refresh()->verdict, $sorrel->headline, $sorrel->waits_for]);
-        $this->get("/jobs/{$sorrel->tag()}/clean")->assertSee('The case is scrap')->assertSee('LINE-3');
+        $this->assertSame(
+            ['scrap', 'The case is scrap', 'a replacement for the scrapped case'],
+            [$sorrel->refresh()->verdict, $sorrel->headline, $sorrel->waits_for],
+        );
+        $this->get("/jobs/{$sorrel->tag()}/clean")
+            ->assertSee('The case is scrap')
+            ->assertSee('LINE-3');
         $this->get("/jobs/{$sorrel->tag()}/judge")->assertSee('A feeler as thick as the limit');
         $this->get("/jobs/{$sorrel->tag()}/plan")->assertOk();
     }
@@ -55,7 +62,9 @@ final class PrecheckTest extends TestCase
         $job = $this->job($this->inspector);
         $this->send('clean/items', ['item' => 'thread.head', 'stripped' => 1, 'inserts' => 2, 'place' => 'beside 3'], $job)->assertOk();
         $this->get("/jobs/{$job->tag()}/clean")->assertSee('1 stripped: insert; 2 with an insert; beside 3');
-        $this->send('clean/items', ['item' => 'thread.head', 'stripped' => 90], $job)->assertUnprocessable()->assertJsonValidationErrors(['thread.head' => 'There are 18 of these holes']);
+        $this->send('clean/items', ['item' => 'thread.head', 'stripped' => 90], $job)
+            ->assertUnprocessable()
+            ->assertJsonValidationErrors(['thread.head' => 'There are 18 of these holes']);
         $this->send('clean/items', ['item' => 'thread.head'], $job)->assertOk();
         $this->get("/jobs/{$job->tag()}/clean")->assertSee('none stripped');
     }
@@ -63,15 +72,27 @@ final class PrecheckTest extends TestCase
     public function test_an_answer_can_be_opened_again_and_every_answer_stays_in_the_journal(): void
     {
         $job = $this->job($this->inspector);
-        $this->send('clean/items', ['item' => 'caps', 'state' => 'finding', 'place' => 'main 3', 'remark' => 'rocks in its register'], $job)->assertOk();
+        $this->send(
+            'clean/items',
+            ['item' => 'caps', 'state' => 'finding', 'place' => 'main 3', 'remark' => 'rocks in its register'],
+            $job,
+        )->assertOk();
         $this->get("/jobs/{$job->tag()}/clean")->assertSee('rocks in its register');
         $this->send('clean/items', ['item' => 'caps', 'state' => 'not checked'], $job)->assertOk();
         $this->assertSame(3, LedgerEntry::query()->count());
-        $this->get("/jobs/{$job->tag()}/history")->assertOk()->assertSee('rocks in its register');
-        $this->send('clean/items', ['item' => 'caps'], $job)->assertUnprocessable()->assertJsonValidationErrors(['caps' => 'Fine, or a finding?']);
-        $this->send('clean/items', ['item' => 'wings', 'state' => 'fine'], $job)->assertUnprocessable()->assertJsonValidationErrors('item');
+        $this->get("/jobs/{$job->tag()}/history")
+            ->assertOk()
+            ->assertSee('rocks in its register');
+        $this->send('clean/items', ['item' => 'caps'], $job)
+            ->assertUnprocessable()
+            ->assertJsonValidationErrors(['caps' => 'Fine, or a finding?']);
+        $this->send('clean/items', ['item' => 'wings', 'state' => 'fine'], $job)
+            ->assertUnprocessable()
+            ->assertJsonValidationErrors('item');
         $sorrel = $this->job($this->inspector, 'sorrel-f4', null);
-        $this->send('clean/items', ['item' => 'parting.gap', 'measured' => 'wide'], $sorrel)->assertUnprocessable()->assertJsonValidationErrors('parting.gap');
+        $this->send('clean/items', ['item' => 'parting.gap', 'measured' => 'wide'], $sorrel)
+            ->assertUnprocessable()
+            ->assertJsonValidationErrors('parting.gap');
     }
 
     public function test_the_strip_writes_into_the_bore_sheet_and_counts_in_its_verdict(): void
@@ -89,7 +110,9 @@ final class PrecheckTest extends TestCase
     {
         $job = $this->job($this->inspector);
         $this->actingAs($this->person(Role::Machinist));
-        $this->get("/jobs/{$job->tag()}/clean")->assertOk()->assertDontSee('data-key="1"', false);
+        $this->get("/jobs/{$job->tag()}/clean")
+            ->assertOk()
+            ->assertDontSee('data-key="1"', false);
         $this->send('clean/items', ['item' => 'caps', 'state' => 'fine'], $job)->assertForbidden();
     }
 

@@ -38,30 +38,60 @@ final class ScaleTest extends TestCase
         $this->register('S-03', 'scale 0.1 g', ['resolution' => '.0001'])->assertSessionHasErrors('resolution');
 
         $this->get('/gauges')->assertOk()->assertSee('0.2 g')->assertSee('to 5000.0 g');
-        $this->post('/gauges/S-02/calibrations', ['ulid' => $this->ulid(), 'done_on' => now()->format('Y-m-d'), 'due_on' => now()->addYear()->format('Y-m-d'), 'by_whom' => 'the weights’ house', 'calibration' => '0.3'])->assertSessionDoesntHaveErrors();
+        $this->post('/gauges/S-02/calibrations', [
+            'ulid' => $this->ulid(),
+            'done_on' => now()->format('Y-m-d'),
+            'due_on' => now()->addYear()->format('Y-m-d'),
+            'by_whom' => 'the weights’ house',
+            'calibration' => '0.3',
+        ])->assertSessionDoesntHaveErrors();
         $this->assertSame(300_000, Gauge::query()->where('tag', 'S-02')->firstOrFail()->scale()?->calibration->micrograms);
-        $this->post('/gauges/S-02/checks', ['ulid' => $this->ulid(), 'master' => '500', 'shows' => '500.2'])->assertSessionHas('note', 'It holds.');
+        $this->post('/gauges/S-02/checks', ['ulid' => $this->ulid(), 'master' => '500', 'shows' => '500.2'])->assertSessionHas(
+            'note',
+            'It holds.',
+        );
         $this->state('S-02')->assertOk();
         $this->travel(2)->minutes();
         $this->post('/gauges/S-02/checks', ['ulid' => $this->ulid(), 'master' => '500', 'shows' => '500.6']);
-        $this->get('/gauges/S-02')->assertOk()->assertSee('did not hold under its check weight, off by 0.6 g')->assertSee('±0.3 g')->assertSee($this->job->tag())->assertSee('open: weigh it again')->assertDontSee('key b')->assertDontSee('Study of repeats');
-        $this->sendTo($this->job, 'sheets/rods/checks', ['feature' => 'weight', 'shows' => '0', 'master' => '1'])->assertUnprocessable()->assertJsonPath('question.text', 'A scale is checked under a check weight, on its own page of the register.');
+        $this->get('/gauges/S-02')
+            ->assertOk()
+            ->assertSee('did not hold under its check weight, off by 0.6 g')
+            ->assertSee('±0.3 g')
+            ->assertSee($this->job->tag())
+            ->assertSee('open: weigh it again')
+            ->assertDontSee('key b')
+            ->assertDontSee('Study of repeats');
+        $this->sendTo($this->job, 'sheets/rods/checks', ['feature' => 'weight', 'shows' => '0', 'master' => '1'])
+            ->assertUnprocessable()
+            ->assertJsonPath('question.text', 'A scale is checked under a check weight, on its own page of the register.');
         $this->post('/gauges/S-02/studies', ['ulid' => $this->ulid(), 'repeats' => '1'])->assertNotFound();
         $this->post('/gauges/S-02/tokens', ['ulid' => $this->ulid()])->assertNotFound();
     }
 
     public function test_a_weight_that_the_scale_cannot_show_or_carry_is_asked_back(): void
     {
-        $this->get("/jobs/{$this->job->tag()}/measure/rods")->assertOk()->assertSee('whatever is weighed')->assertSee('any scale 0.01 g');
+        $this->get("/jobs/{$this->job->tag()}/measure/rods")
+            ->assertOk()
+            ->assertSee('whatever is weighed')
+            ->assertSee('any scale 0.01 g');
         $this->register('S-02', 'scale 0.1 g', ['most' => '2000'])->assertSessionDoesntHaveErrors();
         $this->state('S-02')->assertOk();
-        $this->weigh(1, '612.43')->assertUnprocessable()->assertJsonPath('question.text', 'S-02 shows steps of 0.1 g: 612.43 g cannot stand on it. Read it again, or state the scale that you weigh on.');
-        $this->weigh(1, '2612.4')->assertUnprocessable()->assertJsonPath('question.text', 'S-02 carries 2000.0 g. Is it the weight in grams?');
+        $this->weigh(1, '612.43')
+            ->assertUnprocessable()
+            ->assertJsonPath(
+                'question.text',
+                'S-02 shows steps of 0.1 g: 612.43 g cannot stand on it. Read it again, or state the scale that you weigh on.',
+            );
+        $this->weigh(1, '2612.4')
+            ->assertUnprocessable()
+            ->assertJsonPath('question.text', 'S-02 carries 2000.0 g. Is it the weight in grams?');
         $this->weigh(1, '612.4')->assertOk();
         $this->assertNotNull(Reading::query()->latest('id')->firstOrFail()->setup_id);
         $this->state('scale 0.01 g')->assertOk();
         $this->weigh(2, '612.43')->assertOk();
-        $this->get("/jobs/{$this->job->tag()}/measure/rods")->assertSee('weights')->assertSee('scale 0.01 g');
+        $this->get("/jobs/{$this->job->tag()}/measure/rods")
+            ->assertSee('weights')
+            ->assertSee('scale 0.01 g');
     }
 
     public function test_a_gauge_for_lengths_weighs_nothing_and_a_scale_reads_no_length(): void
@@ -107,6 +137,8 @@ final class ScaleTest extends TestCase
     {
         $findings = $this->app->make(JobFiles::class)->open($this->job->refresh())->inspection()->judged(Section::Rods)->findings;
 
-        return array_values(array_filter($findings, static fn (Finding $finding): bool => $finding->criterion === Criterion::WeightSpread))[0];
+        return array_values(
+            array_filter($findings, static fn (Finding $finding): bool => $finding->criterion === Criterion::WeightSpread),
+        )[0];
     }
 }

@@ -76,7 +76,9 @@ final class SessionTest extends TestCase
     {
         $inspector = $this->person(Role::Inspector);
         $this->handler()->write('session-a', 'data');
-        DB::table('sessions')->where('id', 'session-a')->update(['user_id' => $inspector->id]);
+        DB::table('sessions')
+            ->where('id', 'session-a')
+            ->update(['user_id' => $inspector->id]);
         $asked = $this->questionsDuring(function () use ($inspector): void {
             $this->handler()->read('session-a');
             $found = $this->people()->retrieveById($inspector->id);
@@ -90,7 +92,9 @@ final class SessionTest extends TestCase
     {
         $inspector = $this->person(Role::Inspector);
         $this->handler()->write('session-a', 'data');
-        DB::table('sessions')->where('id', 'session-a')->update(['user_id' => $inspector->id]);
+        DB::table('sessions')
+            ->where('id', 'session-a')
+            ->update(['user_id' => $inspector->id]);
         $this->handler()->read('session-a');
         $inspector->update(['role' => Role::Machinist]);
         $this->handler()->read('session-a');
@@ -107,7 +111,9 @@ final class SessionTest extends TestCase
         $this->handler()->read('session-a');
         $this->assertNull($this->app->make(PersonOfSession::class)->row);
 
-        DB::table('sessions')->where('id', 'session-a')->update(['user_id' => $inspector->id]);
+        DB::table('sessions')
+            ->where('id', 'session-a')
+            ->update(['user_id' => $inspector->id]);
         $this->handler()->read('session-a');
         $this->assertSame('owner', $this->people()->retrieveById($owner->id)?->login, 'another person is looked up');
         $this->assertSame('inspector', $this->people()->retrieveById($inspector->id)?->login);
@@ -154,6 +160,8 @@ final class SessionTest extends TestCase
         $work();
         DB::disableQueryLog();
 
-        return count(array_filter(DB::getQueryLog(), static fn (array $query): bool => preg_match('/^(insert|update)/i', $query['query']) === 1));
+        return count(
+            array_filter(DB::getQueryLog(), static fn (array $query): bool => preg_match('/^(insert|update)/i', $query['query']) === 1),
+        );
     }
 }

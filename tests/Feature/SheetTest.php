@@ -29,7 +29,9 @@ final class SheetTest extends TestCase
 
     public function test_the_dialogs_say_inches_in_words(): void
     {
-        $this->get("/jobs/{$this->job->tag()}/measure")->assertSee('a gauge block or ring, in inches')->assertDontSee('in in;');
+        $this->get("/jobs/{$this->job->tag()}/measure")
+            ->assertSee('a gauge block or ring, in inches')
+            ->assertDontSee('in in;');
     }
 
     public function test_a_reading_needs_a_gauge_first(): void
@@ -117,7 +119,10 @@ final class SheetTest extends TestCase
     {
         $this->stateSetup($this->job);
         $this->key($this->job, 'bore.1.top.thrust', '3.1');
-        $this->key($this->job, 'bore.1.top.thrust', '3.3')->assertStatus(422)->assertJsonPath('question.kind', 'reason')->assertJsonPath('question.choices.0', 'misread');
+        $this->key($this->job, 'bore.1.top.thrust', '3.3')
+            ->assertStatus(422)
+            ->assertJsonPath('question.kind', 'reason')
+            ->assertJsonPath('question.choices.0', 'misread');
         $answer = $this->key($this->job, 'bore.1.top.thrust', '3.3', changes: ['reason' => 'misread'])->assertOk();
 
         $this->assertStringContainsString('3.8158', $answer->json('fragments.table'));
@@ -162,10 +167,14 @@ final class SheetTest extends TestCase
     {
         $this->key($this->job, 'ridge.1.top', '2')->assertOk();
         $this->key($this->job, 'pitting.1', '4')->assertOk();
-        $this->key($this->job, 'scoring.1', '7')->assertStatus(422)->assertJsonPath('question.text', 'Answer with one digit: 0 none · 1 hairline · 2 felt · 3 catches a nail.');
+        $this->key($this->job, 'scoring.1', '7')
+            ->assertStatus(422)
+            ->assertJsonPath('question.text', 'Answer with one digit: 0 none · 1 hairline · 2 felt · 3 catches a nail.');
 
         $this->assertDatabaseHas('readings', ['place' => 'ridge.1.top', 'look' => 'catches a nail']);
-        $this->get("/jobs/{$this->job->tag()}/judge")->assertSee('Ridge: top catches a nail, bottom not checked. It cannot stay like that.');
+        $this->get("/jobs/{$this->job->tag()}/judge")->assertSee(
+            'Ridge: top catches a nail, bottom not checked. It cannot stay like that.',
+        );
     }
 
     public function test_a_piston_is_read_with_a_micrometer_where_nothing_else_is_stated(): void
@@ -202,7 +211,9 @@ final class SheetTest extends TestCase
     {
         $this->stateSetup($this->job);
         $this->getJson("/jobs/{$this->job->tag()}/sheets/incoming/changes?since=2")->assertNoContent();
-        $this->getJson("/jobs/{$this->job->tag()}/sheets/incoming/changes?since=1")->assertOk()->assertJsonPath('head', 2);
+        $this->getJson("/jobs/{$this->job->tag()}/sheets/incoming/changes?since=1")
+            ->assertOk()
+            ->assertJsonPath('head', 2);
     }
 
     public function test_the_margin_says_the_verdict_its_reasons_and_what_next(): void

@@ -28,7 +28,9 @@ final class SpecBookTest extends TestCase
     {
         $this->get('/specs')->assertOk()->assertSee('Tarn 4-198')->assertSee('Sorrel F4')->assertSee('cylinders replaced');
         foreach (['tarn-4-198', 'fell-6-d', 'brae-v8-311', 'sorrel-f4', 'cairn-l4-144', 'quern-3-16'] as $family) {
-            $page = $this->get("/specs/{$family}")->assertOk()->assertSee('crack-prone places numbered');
+            $page = $this->get("/specs/{$family}")
+                ->assertOk()
+                ->assertSee('crack-prone places numbered');
             $this->assertGreaterThan(1, substr_count((string) $page->getContent(), '<svg'), $family);
         }
         $this->get('/specs/cathedral')->assertNotFound();
@@ -38,7 +40,10 @@ final class SpecBookTest extends TestCase
     public function test_a_new_revision_changes_what_comes_in_and_leaves_old_jobs_on_theirs(): void
     {
         $old = $this->job($this->owner);
-        $this->post('/specs/tarn-4-198', ['reason' => 'tighter after two came back', 'value' => $this->values(['/bore/service/taper' => '.0040'])])->assertRedirect('/specs/tarn-4-198');
+        $this->post('/specs/tarn-4-198', [
+            'reason' => 'tighter after two came back',
+            'value' => $this->values(['/bore/service/taper' => '.0040']),
+        ])->assertRedirect('/specs/tarn-4-198');
 
         $specs = $this->app->make(SpecBook::class);
         $this->assertSame([1, 2], $specs->revisions('tarn-4-198'));
@@ -46,21 +51,40 @@ final class SpecBookTest extends TestCase
         $this->assertNotSame(101_600, $specs->sheet('tarn-4-198', $old->family_revision)->bore->service->taper->nanometres);
         $this->get('/specs/tarn-4-198/compare')->assertSee('Bore: service, taper')->assertSee('.0040');
 
-        $this->post('/jobs', ['ulid' => $this->ulid(), 'family' => 'tarn-4-198', 'serial' => 'N-1', 'customer' => 'Sawmill', 'due_on' => '2030-02-01'])->assertRedirect();
+        $this->post('/jobs', [
+            'ulid' => $this->ulid(),
+            'family' => 'tarn-4-198',
+            'serial' => 'N-1',
+            'customer' => 'Sawmill',
+            'due_on' => '2030-02-01',
+        ])->assertRedirect();
         $this->assertSame(2, Job::query()->where('serial', 'N-1')->sole()->family_revision);
     }
 
     public function test_numbers_that_do_not_fit_are_named_and_everything_typed_stays(): void
     {
-        $this->post('/specs/tarn-4-198', ['reason' => 'a try', 'value' => $this->values(['/piston/standard' => '3.9', '/bore/nominal' => 'wide', '/crankshaft/mains/count' => 'five'])])
-            ->assertOk()->assertSee('Nothing was stored. 5 values')->assertSee('/bore/nominal')->assertSee('/crankshaft/mains/count')->assertSee('value="wide"', false)->assertSee('value="a try"', false);
+        $this->post('/specs/tarn-4-198', [
+            'reason' => 'a try',
+            'value' => $this->values(['/piston/standard' => '3.9', '/bore/nominal' => 'wide', '/crankshaft/mains/count' => 'five']),
+        ])
+            ->assertOk()
+            ->assertSee('Nothing was stored. 5 values')
+            ->assertSee('/bore/nominal')
+            ->assertSee('/crankshaft/mains/count')
+            ->assertSee('value="wide"', false)
+            ->assertSee('value="a try"', false);
         $this->assertSame(0, SpecificationRevision::query()->count());
-        $this->from('/specs/tarn-4-198/edit')->post('/specs/tarn-4-198', ['value' => $this->values([])])->assertSessionHasErrors('reason');
+        $this->from('/specs/tarn-4-198/edit')
+            ->post('/specs/tarn-4-198', ['value' => $this->values([])])
+            ->assertSessionHasErrors('reason');
     }
 
     public function test_a_sheet_goes_out_as_json_and_comes_back_as_the_next_revision(): void
     {
-        $json = (string) $this->get('/specs/brae-v8-311/export')->assertOk()->assertHeader('Content-Disposition', 'attachment; filename="brae-v8-311-revision-1.json"')->getContent();
+        $json = (string) $this->get('/specs/brae-v8-311/export')
+            ->assertOk()
+            ->assertHeader('Content-Disposition', 'attachment; filename="brae-v8-311-revision-1.json"')
+            ->getContent();
         $this->import($json)->assertRedirect('/specs/brae-v8-311');
         $this->assertSame(2, $this->app->make(SpecBook::class)->sheet('brae-v8-311')->revision);
         $this->get('/specs/brae-v8-311/compare')->assertSee('They say the same.');
@@ -71,7 +95,9 @@ final class SpecBookTest extends TestCase
 
     public function test_a_family_of_the_shops_own_can_be_read_in(): void
     {
-        $sheet = ['family' => 'tarn-4-250', 'name' => 'Tarn 4-250'] + json_decode((string) file_get_contents(resource_path('specs/tarn-4-198.json')), true);
+        $sheet =
+            ['family' => 'tarn-4-250', 'name' => 'Tarn 4-250'] +
+            json_decode((string) file_get_contents(resource_path('specs/tarn-4-198.json')), true);
         $this->import((string) json_encode($sheet))->assertRedirect('/specs/tarn-4-250');
         $this->get('/specs')->assertSee('Tarn 4-250');
         $this->get('/jobs/new')->assertSee('Tarn 4-250');
@@ -83,7 +109,12 @@ final class SpecBookTest extends TestCase
         $sheet['unit'] = 'furlong';
         unset($sheet['deck']);
         $sheet['bore']['wall']['minimum'] = -1;
-        $this->import((string) json_encode($sheet))->assertOk()->assertSee('nothing was stored')->assertSee('/unit')->assertSee('/deck')->assertSee('/bore/wall/minimum');
+        $this->import((string) json_encode($sheet))
+            ->assertOk()
+            ->assertSee('nothing was stored')
+            ->assertSee('/unit')
+            ->assertSee('/deck')
+            ->assertSee('/bore/wall/minimum');
         $this->import('{"family":')->assertOk()->assertSee('text that is not JSON');
         $this->import('[1,2]')->assertOk()->assertSee('nothing was stored');
         $this->assertSame(0, SpecificationRevision::query()->count());
@@ -100,7 +131,10 @@ final class SpecBookTest extends TestCase
 
     private function import(string $json): TestResponse
     {
-        return $this->post('/specs', ['sheet' => UploadedFile::fake()->createWithContent('sheet.json', $json), 'reason' => 'from the maker’s book']);
+        return $this->post('/specs', [
+            'sheet' => UploadedFile::fake()->createWithContent('sheet.json', $json),
+            'reason' => 'from the maker’s book',
+        ]);
     }
 
     /**

@@ -37,7 +37,10 @@ trait TrueSentences
         $changes = iterator_to_array($file->inspection()->changes(), false);
         foreach ($changes as $change) {
             $this->assertSame(Outcome::Fail, $change->finding->outcome);
-            $this->assertTrue($change->way === WayToPass::FreeTheValve || self::isWithinItsDoubt($change->finding), "{$file->job->tag()}: {$change->finding->key()}");
+            $this->assertTrue(
+                $change->way === WayToPass::FreeTheValve || self::isWithinItsDoubt($change->finding),
+                "{$file->job->tag()}: {$change->finding->key()}",
+            );
         }
 
         return count($sentences) + count($changes);
@@ -45,24 +48,43 @@ trait TrueSentences
 
     private static function isWithinItsDoubt(Finding $finding): bool
     {
-        return $finding->margin !== null && $finding->uncertainty !== null && abs($finding->margin->value) <= $finding->uncertainty->expanded()->nanometres;
+        return $finding->margin !== null &&
+            $finding->uncertainty !== null &&
+            abs($finding->margin->value) <= $finding->uncertainty->expanded()->nanometres;
     }
 
     /** @param  list<int>  $cylinders */
     private function tried(JobFile $file, string $what, array $cylinders): BlockAssessment
     {
-        $document = json_decode((string) file_get_contents(resource_path("specs/{$file->job->family}.json")), true, 32, JSON_THROW_ON_ERROR);
+        $document = json_decode(
+            (string) file_get_contents(resource_path("specs/{$file->job->family}.json")),
+            true,
+            32,
+            JSON_THROW_ON_ERROR,
+        );
         preg_match_all('/a limit of ([\d.]+) (thou|µm) for ([a-z-]+)/u', $what, $limits, PREG_SET_ORDER);
         foreach ($limits as [, $amount, , $criterion]) {
-            $document['bore']['service'][self::LIMITS[$criterion]] = $file->sheet->unit === LengthUnit::Inch ? sprintf('%.4f', (float) $amount / 1_000) : sprintf('%.3f', (float) $amount / 1_000);
+            $document['bore']['service'][self::LIMITS[$criterion]] =
+                $file->sheet->unit === LengthUnit::Inch
+                    ? sprintf('%.4f', (float) $amount / 1_000)
+                    : sprintf('%.3f', (float) $amount / 1_000);
         }
         $isConceded = str_contains($what, 'concession for its pits');
         $this->assertTrue($limits !== [] || $isConceded, $what);
 
         return BlockAssessment::of(
-            SpecificationSheet::fromJson(json_encode($document, JSON_THROW_ON_ERROR), $file->job->family), $file->policy,
-            array_map(static fn (JudgedBore $bore): BoreInspection => $isConceded && in_array($bore->cylinder(), $cylinders, true) && $bore->inspection->looks->pitting === PittingClass::Felt ? $bore->inspection->conceded() : $bore->inspection, array_values($file->assessment()->bores)),
-            $file->job->declaredStep(), $file->inspection()->defects(),
+            SpecificationSheet::fromJson(json_encode($document, JSON_THROW_ON_ERROR), $file->job->family),
+            $file->policy,
+            array_map(
+                static fn (JudgedBore $bore): BoreInspection => $isConceded &&
+                in_array($bore->cylinder(), $cylinders, true) &&
+                $bore->inspection->looks->pitting === PittingClass::Felt
+                    ? $bore->inspection->conceded()
+                    : $bore->inspection,
+                array_values($file->assessment()->bores),
+            ),
+            $file->job->declaredStep(),
+            $file->inspection()->defects(),
         );
     }
 }

@@ -38,12 +38,20 @@ final class TwoPeopleTest extends TestCase
     {
         $this->sit(self::CALLER, 'caller', self::PLACE)->assertOk()->assertJsonPath('others', [])->assertJsonPath('last', null);
         $this->actingAs($this->owner);
-        $this->sit(self::WRITER, 'writer', 'bore.2.top.thrust')->assertJsonPath('others.0.words', 'Cylinder 1, top, thrust')->assertJsonPath('others.0.part', 'caller');
+        $this->sit(self::WRITER, 'writer', 'bore.2.top.thrust')
+            ->assertJsonPath('others.0.words', 'Cylinder 1, top, thrust')
+            ->assertJsonPath('others.0.part', 'caller');
         $this->key($this->job, 'bore.2.top.thrust', '+3.4')->assertOk();
         $this->actingAs($this->inspector);
         $answer = $this->sit(self::CALLER, 'caller', self::PLACE);
-        $this->assertSame(['Owner', 'writer', 'bore.2.top.thrust'], [$answer->json('others.0.name'), $answer->json('others.0.part'), $answer->json('others.0.place')]);
-        $this->assertSame(['Cylinder 2, top, thrust', '+3.4', 'Owner'], [$answer->json('last.words'), $answer->json('last.typed'), $answer->json('last.by')]);
+        $this->assertSame(
+            ['Owner', 'writer', 'bore.2.top.thrust'],
+            [$answer->json('others.0.name'), $answer->json('others.0.part'), $answer->json('others.0.place')],
+        );
+        $this->assertSame(
+            ['Cylinder 2, top, thrust', '+3.4', 'Owner'],
+            [$answer->json('last.words'), $answer->json('last.typed'), $answer->json('last.by')],
+        );
     }
 
     public function test_who_is_not_heard_of_has_left(): void
@@ -62,7 +70,8 @@ final class TwoPeopleTest extends TestCase
     {
         $this->key($this->job, self::PLACE, '3.1')->assertOk();
         $this->actingAs($this->owner);
-        $this->key($this->job, self::PLACE, '3.5', changes: ['saw' => 0])->assertUnprocessable()
+        $this->key($this->job, self::PLACE, '3.5', changes: ['saw' => 0])
+            ->assertUnprocessable()
             ->assertJsonPath('question.kind', 'clash')
             ->assertJsonPath('question.text', 'Inspector read cylinder 1, top, thrust as 3.1 at the same time. Which counts?')
             ->assertJsonPath('question.choices', [AskBack::THEIRS_COUNTS, AskBack::MINE_COUNTS, AskBack::BOTH_COUNT]);
@@ -93,7 +102,9 @@ final class TwoPeopleTest extends TestCase
         $this->key($this->job, self::PLACE, '3.1')->assertOk();
         $shown = Reading::query()->sole()->id;
         $this->actingAs($this->owner);
-        $this->key($this->job, self::PLACE, '3.5', changes: ['saw' => $shown])->assertUnprocessable()->assertJsonPath('question.kind', 'reason');
+        $this->key($this->job, self::PLACE, '3.5', changes: ['saw' => $shown])
+            ->assertUnprocessable()
+            ->assertJsonPath('question.kind', 'reason');
         $this->actingAs($this->inspector);
         $this->key($this->job, self::PLACE, '3.5', changes: ['saw' => 0])->assertUnprocessable()->assertJsonPath('question.kind', 'reason');
         $this->assertStringContainsString("data-saw=\"{$shown}\"", (string) $this->get("/jobs/{$this->job->tag()}/measure")->getContent());

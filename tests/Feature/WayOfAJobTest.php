@@ -26,8 +26,11 @@ final class WayOfAJobTest extends TestCase
     public function test_the_plan_shows_every_way_and_recommends_one(): void
     {
         $this->readWorn();
-        $this->get($this->url('plan'))->assertOk()
-            ->assertSee('Bore to +.020')->assertSee('recommended')->assertSee('sleeve 1, 2, 3 and 4')
+        $this->get($this->url('plan'))
+            ->assertOk()
+            ->assertSee('Bore to +.020')
+            ->assertSee('recommended')
+            ->assertSee('sleeve 1, 2, 3 and 4')
             ->assertSee('It is the cheapest way that leaves a size for the next rebuild.');
         $this->assertSame(Stage::Plan, $this->job->refresh()->stage);
         $this->assertSame('recondition', $this->job->verdict);
@@ -36,10 +39,24 @@ final class WayOfAJobTest extends TestCase
     public function test_another_way_than_the_recommended_asks_for_a_reason_and_keeps_the_choice(): void
     {
         $this->readWorn();
-        $this->from($this->url('plan'))->post($this->url('plan'), ['ulid' => $this->ulid(), 'option' => 'bore 1016000'])->assertRedirect($this->url('plan'))->assertSessionHasErrors('reason');
+        $this->from($this->url('plan'))
+            ->post($this->url('plan'), ['ulid' => $this->ulid(), 'option' => 'bore 1016000'])
+            ->assertRedirect($this->url('plan'))
+            ->assertSessionHasErrors('reason');
         $this->assertSame('bore 1016000', old('option'));
-        $this->post($this->url('plan'), ['ulid' => $this->ulid(), 'option' => 'bore 1016000', 'reason' => 'pistons are in stock'])->assertRedirect($this->url('work'));
-        $this->assertSame(['bore 1016000', 'bore 508000', 'pistons are in stock'], array_values(PlanChoice::query()->firstOrFail()->only(['option_key', 'recommended_key', 'reason'])));
+        $this->post($this->url('plan'), [
+            'ulid' => $this->ulid(),
+            'option' => 'bore 1016000',
+            'reason' => 'pistons are in stock',
+        ])->assertRedirect($this->url('work'));
+        $this->assertSame(
+            ['bore 1016000', 'bore 508000', 'pistons are in stock'],
+            array_values(
+                PlanChoice::query()
+                    ->firstOrFail()
+                    ->only(['option_key', 'recommended_key', 'reason']),
+            ),
+        );
     }
 
     public function test_a_way_that_is_not_in_the_plan_cannot_be_chosen(): void
@@ -81,8 +98,16 @@ final class WayOfAJobTest extends TestCase
         $this->post($this->url('release'), ['ulid' => $this->ulid(), 'password' => 'a-password'])->assertSessionDoesntHaveErrors();
 
         $this->assertTrue($this->job->refresh()->is_closed);
-        $this->get($this->url('certificate'))->assertOk()->assertSee('3.8325 to 3.8330')->assertSee('3.8327')->assertSee('conforms')
-            ->assertSee('main caps torqued: yes')->assertSee('Block: no indication found, by dye penetrant')->assertSee('Head: not checked for cracks.')->assertSee('Main housings: not measured.')->assertSee('Inspector');
+        $this->get($this->url('certificate'))
+            ->assertOk()
+            ->assertSee('3.8325 to 3.8330')
+            ->assertSee('3.8327')
+            ->assertSee('conforms')
+            ->assertSee('main caps torqued: yes')
+            ->assertSee('Block: no indication found, by dye penetrant')
+            ->assertSee('Head: not checked for cracks.')
+            ->assertSee('Main housings: not measured.')
+            ->assertSee('Inspector');
         $this->key($this->job, 'bore.1.top.thrust', '9', changes: ['reason' => 'misread'])->assertStatus(422);
         $this->post($this->url('release'), ['ulid' => $this->ulid(), 'password' => 'a-password'])->assertSessionHasErrors('ulid');
     }
@@ -135,7 +160,9 @@ final class WayOfAJobTest extends TestCase
         $this->tick('final wash')->assertSessionDoesntHaveErrors();
         $this->get($this->url('verify'))->assertSee('6 places are still to be read');
         foreach (['top.thrust', 'top.inline', 'middle.thrust', 'middle.inline', 'bottom.thrust', 'bottom.inline'] as $index => $place) {
-            $this->key($this->job, "bore.1.{$place}", $index === 0 ? '1.2' : self::ROUND[$index], 'finished', ['reason' => 'rework'])->assertOk();
+            $this->key($this->job, "bore.1.{$place}", $index === 0 ? '1.2' : self::ROUND[$index], 'finished', [
+                'reason' => 'rework',
+            ])->assertOk();
         }
         $this->dispose(1, 'concession', 'owner of the engine accepts 0.7 over')->assertSessionDoesntHaveErrors();
         $this->assertSame(Stage::Release, $this->job->refresh()->stage);
@@ -171,19 +198,34 @@ final class WayOfAJobTest extends TestCase
         $this->tick('clean');
         $this->tick('crack check');
         $this->tick('bore.1', actual: '3.8285')->assertSessionHasErrors('bore.1');
-        $this->assertStringContainsString('face the deck', session('errors')->first('bore.1'), 'deck first, as it was when the order was made');
+        $this->assertStringContainsString(
+            'face the deck',
+            session('errors')->first('bore.1'),
+            'deck first, as it was when the order was made',
+        );
         $this->tick('deck')->assertSessionDoesntHaveErrors();
         $this->tick('bore.1', actual: '3.8286')->assertSessionDoesntHaveErrors();
 
         $this->actingAs($this->inspector);
         $this->stateSetup($this->job, 'finished', ['zero' => '3.8325'])->assertOk();
         $this->key($this->job, 'piston.2', '3.8314', 'finished')->assertOk();
-        $this->get($this->url('work'))->assertSee('Made today, the order would be different')->assertSee('Hone to size, cylinder 2: 3.8331 instead of 3.8327.');
-        $this->actingAs($this->machinist)->post($this->url('work/orders'), ['ulid' => $this->ulid()])->assertForbidden();
-        $this->actingAs($this->inspector)->post($this->url('work/orders'), ['ulid' => $this->ulid()])->assertRedirect($this->url('work'));
+        $this->get($this->url('work'))
+            ->assertSee('Made today, the order would be different')
+            ->assertSee('Hone to size, cylinder 2: 3.8331 instead of 3.8327.');
+        $this->actingAs($this->machinist)
+            ->post($this->url('work/orders'), ['ulid' => $this->ulid()])
+            ->assertForbidden();
+        $this->actingAs($this->inspector)
+            ->post($this->url('work/orders'), ['ulid' => $this->ulid()])
+            ->assertRedirect($this->url('work'));
         $this->assertSame([1, 2], StoredOrder::query()->orderBy('number')->pluck('number')->all());
-        $this->get($this->url('work'))->assertSee('Order 2, made')->assertSee('is 3.8286')->assertDontSee('Made today, the order would be different');
-        $this->from($this->url('work'))->post($this->url('work/orders'), ['ulid' => $this->ulid()])->assertSessionHasErrors('order');
+        $this->get($this->url('work'))
+            ->assertSee('Order 2, made')
+            ->assertSee('is 3.8286')
+            ->assertDontSee('Made today, the order would be different');
+        $this->from($this->url('work'))
+            ->post($this->url('work/orders'), ['ulid' => $this->ulid()])
+            ->assertSessionHasErrors('order');
     }
 
     public function test_downloads_hold_every_reading_the_superseded_ones_too(): void
@@ -212,10 +254,23 @@ final class WayOfAJobTest extends TestCase
     private function shop(array $changes): array
     {
         return $changes + [
-            'preference' => 'balanced', 'order_of_work' => 'deck first', 'own_work' => 'warned', 'crack_dwell' => 'short',
-            'price' => ['setup' => '60', 'bore' => '45', 'hone' => '15', 'sleeve' => '190', 'rings' => '22', 'piston' => '62.00', 'block' => '1800', 'cylinder' => '210'],
+            'preference' => 'balanced',
+            'order_of_work' => 'deck first',
+            'own_work' => 'warned',
+            'crack_dwell' => 'short',
+            'price' => [
+                'setup' => '60',
+                'bore' => '45',
+                'hone' => '15',
+                'sleeve' => '190',
+                'rings' => '22',
+                'piston' => '62.00',
+                'block' => '1800',
+                'cylinder' => '210',
+            ],
             'minutes' => ['setup' => 60, 'bore' => 35, 'hone' => 20, 'sleeve' => 90],
-            'decision_rule' => ['incoming' => 'simple', 'final' => 'simple'], 'check_back' => ['readings' => '40', 'minutes' => '120'],
+            'decision_rule' => ['incoming' => 'simple', 'final' => 'simple'],
+            'check_back' => ['readings' => '40', 'minutes' => '120'],
         ];
     }
 }

@@ -45,12 +45,42 @@ final class WordsTest extends TestCase
     {
         $place = BorePlace::bore(4, Station::Top, Axis::Thrust);
         yield 'the worst place' => [NextReason::WorstPlaceFirst, $place, [], 'Cylinder 4, top, thrust: worst place first.'];
-        yield 'the step' => [NextReason::ShowsTheStep, BorePlace::bore(2, Station::Bottom, Axis::Thrust), [], 'Cylinder 2, bottom, thrust: the least worn place shows which size the bore was made to.'];
-        yield 'the step, everything read' => [NextReason::ShowsTheStep, null, [], 'Declare the size step with its evidence: the readings do not show it.'];
-        yield 'condemning, two spared' => [NextReason::CouldCondemn, $place, [1, 2], 'Cylinder 4, top, thrust can still show that it cannot stay. What is not read of cylinders 1 and 2 cannot change it.'];
-        yield 'the size, one spared' => [NextReason::CouldChangeSize, $place, [3], 'Cylinder 4, top, thrust can still change the size. What is not read of cylinder 3 cannot change it.'];
-        yield 'completing' => [NextReason::CompletesStaying, BorePlace::piston(1), [], 'Cylinder 1, piston is still needed before it may stay.'];
-        yield 'nothing' => [NextReason::NothingCanChange, null, [1, 2, 3, 4], 'No further reading of the bores can change their verdict or their size.'];
+        yield 'the step' => [
+            NextReason::ShowsTheStep,
+            BorePlace::bore(2, Station::Bottom, Axis::Thrust),
+            [],
+            'Cylinder 2, bottom, thrust: the least worn place shows which size the bore was made to.',
+        ];
+        yield 'the step, everything read' => [
+            NextReason::ShowsTheStep,
+            null,
+            [],
+            'Declare the size step with its evidence: the readings do not show it.',
+        ];
+        yield 'condemning, two spared' => [
+            NextReason::CouldCondemn,
+            $place,
+            [1, 2],
+            'Cylinder 4, top, thrust can still show that it cannot stay. What is not read of cylinders 1 and 2 cannot change it.',
+        ];
+        yield 'the size, one spared' => [
+            NextReason::CouldChangeSize,
+            $place,
+            [3],
+            'Cylinder 4, top, thrust can still change the size. What is not read of cylinder 3 cannot change it.',
+        ];
+        yield 'completing' => [
+            NextReason::CompletesStaying,
+            BorePlace::piston(1),
+            [],
+            'Cylinder 1, piston is still needed before it may stay.',
+        ];
+        yield 'nothing' => [
+            NextReason::NothingCanChange,
+            null,
+            [1, 2, 3, 4],
+            'No further reading of the bores can change their verdict or their size.',
+        ];
     }
 
     /** @param  list<int>  $spared */
@@ -76,7 +106,19 @@ final class WordsTest extends TestCase
 
     public function test_options_are_called_as_the_shop_calls_them(): void
     {
-        $option = static fn (OptionKind $kind, int $step, array $sleeved): ReboreOption => new ReboreOption($kind, Length::ofNanometres($step), Length::zero(), [], [], $sleeved, null, [], 0, Money::zero(), 0);
+        $option = static fn (OptionKind $kind, int $step, array $sleeved): ReboreOption => new ReboreOption(
+            $kind,
+            Length::ofNanometres($step),
+            Length::zero(),
+            [],
+            [],
+            $sleeved,
+            null,
+            [],
+            0,
+            Money::zero(),
+            0,
+        );
         $say = fn (ReboreOption $one): string => $this->words()->option($one).', '.$this->words()->sleeves($one);
 
         $this->assertSame('Stay at standard, hone and re-ring', $say($option(OptionKind::Stay, 0, [])));
@@ -106,17 +148,30 @@ final class WordsTest extends TestCase
     public static function looks(): iterable
     {
         yield 'a crack' => [new BoreLooks(crack: CrackLook::Crack), Criterion::Crack, 'Crack: crack. It cannot stay like that.'];
-        yield 'nobody looked' => [new BoreLooks, Criterion::Scoring, 'Scoring: not read.'];
+        yield 'nobody looked' => [new BoreLooks(), Criterion::Scoring, 'Scoring: not read.'];
         yield 'a hairline' => [new BoreLooks(scoring: ScoringLook::Hairline), Criterion::Scoring, 'Scoring: hairline.'];
-        yield 'deposits' => [new BoreLooks(ridgeAtTop: RidgeLook::Deposits, ridgeAtBottom: RidgeLook::None), Criterion::Ridge, 'Ridge: top deposits, bottom none. Clean it and check again.'];
-        yield 'accepted pitting' => [new BoreLooks(pitting: PittingClass::Felt, pittingConceded: true), Criterion::Pitting, 'Pitting: felt, accepted by a signed concession.'];
+        yield 'deposits' => [
+            new BoreLooks(ridgeAtTop: RidgeLook::Deposits, ridgeAtBottom: RidgeLook::None),
+            Criterion::Ridge,
+            'Ridge: top deposits, bottom none. Clean it and check again.',
+        ];
+        yield 'accepted pitting' => [
+            new BoreLooks(pitting: PittingClass::Felt, pittingConceded: true),
+            Criterion::Pitting,
+            'Pitting: felt, accepted by a signed concession.',
+        ];
     }
 
     #[DataProvider('looks')]
     public function test_a_look_is_told_with_what_to_do(BoreLooks $looks, Criterion $criterion, string $sentence): void
     {
         $sheet = Bench::sheet('tarn-4-198');
-        $judged = (new BoreJudge($sheet->bore->nominal, $sheet->bore->oversizes, $sheet->bore->service, Length::ofNanometres(101_600)))->judge(Bench::bore($sheet, 1, [], null, $looks));
+        $judged = (new BoreJudge(
+            $sheet->bore->nominal,
+            $sheet->bore->oversizes,
+            $sheet->bore->service,
+            Length::ofNanometres(101_600),
+        ))->judge(Bench::bore($sheet, 1, [], null, $looks));
 
         $this->assertSame($sentence, (new FindingWords(LengthDisplay::in(LengthUnit::Inch)))->sentence($judged->finding($criterion)));
     }
@@ -124,13 +179,28 @@ final class WordsTest extends TestCase
     public function test_what_would_change_a_bore_is_one_sentence_with_all_that_has_to_change(): void
     {
         $sheet = Bench::sheet('tarn-4-198');
-        $judge = new BoreJudge($sheet->bore->nominal, $sheet->bore->oversizes, $sheet->bore->service, Length::ofNanometres(101_600), Length::zero(), Pistons::of($sheet->piston, Length::ofNanometres(76_200)));
+        $judge = new BoreJudge(
+            $sheet->bore->nominal,
+            $sheet->bore->oversizes,
+            $sheet->bore->service,
+            Length::ofNanometres(101_600),
+            Length::zero(),
+            Pistons::of($sheet->piston, Length::ofNanometres(76_200)),
+        );
         $words = new ChangeWords(LengthDisplay::in(LengthUnit::Inch));
-        $of = static fn (BoreLooks $looks): ?WouldStay => WouldStay::of($judge->judge(Bench::bore($sheet, 2, [9.6, 5.2, 4, 3, 2.2, 2], null, $looks)), $judge, $sheet->bore->service);
+        $of = static fn (BoreLooks $looks): ?WouldStay => WouldStay::of(
+            $judge->judge(Bench::bore($sheet, 2, [9.6, 5.2, 4, 3, 2.2, 2], null, $looks)),
+            $judge,
+            $sheet->bore->service,
+        );
 
         $change = $of(new BoreLooks(pitting: PittingClass::Felt));
         $this->assertNotNull($change);
-        $this->assertSame('would pass with a limit of 4.4 thou for out-of-round (now 2.0), a limit of 7.4 thou for taper (now 5.0), a limit of 11.1 thou for clearance (now 6.0) and the customer’s signed concession for its pits.', $words->stay($change));
+        $this->assertSame(
+            'would pass with a limit of 4.4 thou for out-of-round (now 2.0), a limit of 7.4 thou for taper (now 5.0), a limit of '.
+                '11.1 thou for clearance (now 6.0) and the customer’s signed concession for its pits.',
+            $words->stay($change),
+        );
         $this->assertNull($of(new BoreLooks(crack: CrackLook::Hole)), 'no limit closes a hole');
     }
 

@@ -81,6 +81,12 @@ trait WorkedJob
 
     protected function tick(string $key, string $state = 'done', string $actual = '', ?string $remark = null): TestResponse
     {
-        return $this->post($this->url('work'), ['ulid' => $this->ulid(), 'operation' => $key, 'state' => $state, 'actual' => $actual, 'remark' => $remark]);
+        return $this->post($this->url('work'), [
+            'ulid' => $this->ulid(),
+            'operation' => $key,
+            'state' => $state,
+            'actual' => $actual,
+            'remark' => $remark,
+        ]);
     }
 }

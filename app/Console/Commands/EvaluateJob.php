@@ -24,7 +24,11 @@ final class EvaluateJob extends Command
 
             return self::FAILURE;
         }
-        $this->output->write(json_encode($evaluation, JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES)."\n", false, OutputInterface::OUTPUT_RAW);
+        $this->output->write(
+            json_encode($evaluation, JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES)."\n",
+            false,
+            OutputInterface::OUTPUT_RAW,
+        );
 
         return self::SUCCESS;
     }

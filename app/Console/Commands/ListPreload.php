@@ -17,7 +17,8 @@ final class ListPreload extends Command
 
     protected $description = 'List the classes that ordinary requests use, for opcache to link at the start of the server';
 
-    private const LEFT_OUT = '/^(Illuminate\\\\Foundation\\\\Console|Illuminate\\\\Console|Symfony\\\\Component\\\\Console|App\\\\Console|Composer)\b|@anonymous/';
+    private const LEFT_OUT =
+        '/^(Illuminate\\\\(Foundation\\\\)?Console|Symfony\\\\Component\\\\Console|App\\\\Console|Composer)\b|@anonymous/';
 
     public function handle(Kernel $kernel): int
     {
@@ -31,7 +32,9 @@ final class ListPreload extends Command
             }
         }
         self::loadOwnClasses();
-        $classes = array_filter([...get_declared_interfaces(), ...get_declared_traits(), ...get_declared_classes()], static function (string $class): bool {
+        $classes = array_filter([...get_declared_interfaces(), ...get_declared_traits(), ...get_declared_classes()], static function (
+            string $class,
+        ): bool {
             return (new \ReflectionClass($class))->getFileName() !== false && preg_match(self::LEFT_OUT, $class) !== 1;
         });
         file_put_contents((string) $this->argument('file'), implode("\n", $classes)."\n");

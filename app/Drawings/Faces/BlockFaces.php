@@ -48,7 +48,9 @@ final readonly class BlockFaces
         foreach ($cylinders as $index => $cylinder) {
             $x = FaceDrawing::inRow($index, $count);
             if ($face === Face::Left) {
-                $pieces[] = FacePiece::circle($x, 150, min(36.0, 0.26 * FaceDrawing::pitch($count)), 'face-recess')->in(CrackZone::OuterWaterJacket);
+                $pieces[] = FacePiece::circle($x, 150, min(36.0, 0.26 * FaceDrawing::pitch($count)), 'face-recess')->in(
+                    CrackZone::OuterWaterJacket,
+                );
             } else {
                 $pieces[] = FacePiece::rect($x - 26, 92, $x + 26, 150, 'face-recess', 8)->in(CrackZone::OuterWaterJacket);
             }
@@ -113,7 +115,7 @@ final readonly class BlockFaces
         ];
         for ($main = 0; $main < $mains; $main++) {
             $x = FaceDrawing::main($main, $mains);
-            $half = min(30.0, 0.34 * 920 / $mains);
+            $half = min(30.0, (0.34 * 920) / $mains);
             $pieces[] = FacePiece::rect($x - $half, 66, $x + $half, 246, 'face-metal', 4)->in(CrackZone::MainWeb);
             $pieces[] = FacePiece::rect($x - $half, 212, $x + $half, 250, 'face-part')->in(CrackZone::Saddle);
             $pieces[] = FacePiece::rect($x - $half, 254, $x + $half, 330, 'face-recess', 4)->in(CrackZone::Saddle);

@@ -49,7 +49,10 @@ final readonly class CaseFaces
             $x = FaceDrawing::inRow($index, $count);
             $half = 0.42 * FaceDrawing::pitch($count);
             for ($fin = 0; $fin < 9; $fin++) {
-                $pieces[] = FacePiece::rect($x - $half, 44 + 26 * $fin, $x + $half, 54 + 26 * $fin, 'face-part', 3)->in(CrackZone::BoreWall, $cylinder);
+                $pieces[] = FacePiece::rect($x - $half, 44 + 26 * $fin, $x + $half, 54 + 26 * $fin, 'face-part', 3)->in(
+                    CrackZone::BoreWall,
+                    $cylinder,
+                );
             }
             $pieces[] = FacePiece::rect($x - 0.68 * $half, 24, $x + 0.68 * $half, 350, 'face-metal', 4)->in(CrackZone::BoreWall, $cylinder);
             $pieces[] = FacePiece::label($x, 320, (string) $cylinder);

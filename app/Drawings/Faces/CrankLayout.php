@@ -35,7 +35,7 @@ final readonly class CrankLayout
         $x = self::BEGIN;
         $found = ['main' => [], 'rod' => [], 'web' => []];
         foreach ($sequence as $kind) {
-            $end = $x + self::LENGTH * self::unit($kind) / $units;
+            $end = $x + (self::LENGTH * self::unit($kind)) / $units;
             $found[$kind][] = [$x, $end];
             $x = $end;
         }

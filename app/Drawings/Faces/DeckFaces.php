@@ -31,7 +31,9 @@ final readonly class DeckFaces
         $pieces = [self::plate($height), ...self::boltHoles($count, $height)];
         for ($gap = 1; $gap < $count; $gap++) {
             $x = FaceDrawing::betweenRow($gap, $count);
-            $pieces[] = FacePiece::rect($x - $bridge / 2, $y - 0.7 * $radius, $x + $bridge / 2, $y + 0.7 * $radius, 'face-zone')->in(CrackZone::BetweenBores);
+            $pieces[] = FacePiece::rect($x - $bridge / 2, $y - 0.7 * $radius, $x + $bridge / 2, $y + 0.7 * $radius, 'face-zone')->in(
+                CrackZone::BetweenBores,
+            );
         }
         foreach ($cylinders as $index => $cylinder) {
             $x = FaceDrawing::inRow($index, $count);
@@ -55,9 +57,18 @@ final readonly class DeckFaces
         $all = count($sheet->layout->cylinders());
         foreach ($cylinders as $index => $cylinder) {
             $x = FaceDrawing::inRow($index, $count);
-            $pieces = [...$pieces, ...($sheet->valveTrain === ValveTrain::SideValve
-                ? self::flatChamber($x, self::boreRadius($count), $cylinder)
-                : self::chamber($x, self::boreRadius($count), $cylinder, intdiv($sheet->exhaust->count, $all), intdiv($sheet->intake->count, $all)))];
+            $pieces = [
+                ...$pieces,
+                ...$sheet->valveTrain === ValveTrain::SideValve
+                    ? self::flatChamber($x, self::boreRadius($count), $cylinder)
+                    : self::chamber(
+                        $x,
+                        self::boreRadius($count),
+                        $cylinder,
+                        intdiv($sheet->exhaust->count, $all),
+                        intdiv($sheet->intake->count, $all),
+                    ),
+            ];
         }
 
         return new DrawnFace($face, self::HEIGHT, $pieces);
@@ -70,7 +81,9 @@ final readonly class DeckFaces
 
     private static function plate(int $height): FacePiece
     {
-        return FacePiece::rect(self::EDGE, self::EDGE, DrawnFace::WIDTH - self::EDGE, $height - self::EDGE, 'face-metal', 18)->in(CrackZone::OuterWaterJacket);
+        return FacePiece::rect(self::EDGE, self::EDGE, DrawnFace::WIDTH - self::EDGE, $height - self::EDGE, 'face-metal', 18)->in(
+            CrackZone::OuterWaterJacket,
+        );
     }
 
     /** @return list<FacePiece> */
@@ -108,12 +121,19 @@ final readonly class DeckFaces
         $middle = self::HEIGHT / 2;
         $pieces = [FacePiece::circle($x, $middle, $radius, 'face-recess')->in(CrackZone::ValveSeatToBore, $cylinder)];
         $valve = 0.3 * $radius;
-        $rows = $exhausts + $intakes === 2
-            ? [[[-0.42, -0.15], 1.05], [[0.42, -0.15], 1.2]]
-            : [[[-0.4, -0.38], 1.0], [[0.4, -0.38], 1.0], [[-0.4, 0.42], 1.15], [[0.4, 0.42], 1.15]];
+        $rows =
+            $exhausts + $intakes === 2
+                ? [[[-0.42, -0.15], 1.05], [[0.42, -0.15], 1.2]]
+                : [[[-0.4, -0.38], 1.0], [[0.4, -0.38], 1.0], [[-0.4, 0.42], 1.15], [[0.4, 0.42], 1.15]];
         foreach ($rows as [[$across, $down], $scale]) {
-            $pieces[] = FacePiece::circle($x + $across * $radius, $middle + $down * $radius, $scale * $valve, 'face-hole')->in(CrackZone::ValveSeatToBore, $cylinder);
-            $pieces[] = FacePiece::circle($x + $across * $radius, $middle + $down * $radius, 0.7 * $scale * $valve, 'face-detail')->in(CrackZone::ValveSeatToBore, $cylinder);
+            $pieces[] = FacePiece::circle($x + $across * $radius, $middle + $down * $radius, $scale * $valve, 'face-hole')->in(
+                CrackZone::ValveSeatToBore,
+                $cylinder,
+            );
+            $pieces[] = FacePiece::circle($x + $across * $radius, $middle + $down * $radius, 0.7 * $scale * $valve, 'face-detail')->in(
+                CrackZone::ValveSeatToBore,
+                $cylinder,
+            );
         }
         $pieces[] = FacePiece::label($x, $middle + 0.78 * $radius, (string) $cylinder);
 

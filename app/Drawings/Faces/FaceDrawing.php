@@ -40,13 +40,13 @@ final readonly class FaceDrawing
     /** The middle of one of so many cylinders in a row. */
     public static function inRow(int $index, int $count): float
     {
-        return self::ROW_BEGIN + self::ROW_LENGTH * ($index + 0.5) / $count;
+        return self::ROW_BEGIN + (self::ROW_LENGTH * ($index + 0.5)) / $count;
     }
 
     /** The line between two of so many cylinders; the first and the last lie before and behind the row. */
     public static function betweenRow(int $index, int $count): float
     {
-        return self::ROW_BEGIN + self::ROW_LENGTH * $index / $count;
+        return self::ROW_BEGIN + (self::ROW_LENGTH * $index) / $count;
     }
 
     public static function pitch(int $count): float
@@ -56,6 +56,6 @@ final readonly class FaceDrawing
 
     public static function main(int $index, int $count): float
     {
-        return self::MAINS_BEGIN + self::MAINS_LENGTH * $index / ($count - 1);
+        return self::MAINS_BEGIN + (self::MAINS_LENGTH * $index) / ($count - 1);
     }
 }

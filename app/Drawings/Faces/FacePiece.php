@@ -27,7 +27,11 @@ final readonly class FacePiece
 
     public static function rect(float $left, float $top, float $right, float $bottom, string $class, float $corner = 0): self
     {
-        return new self('rect', self::numbers(['x' => $left, 'y' => $top, 'width' => $right - $left, 'height' => $bottom - $top, 'rx' => $corner]), $class);
+        return new self(
+            'rect',
+            self::numbers(['x' => $left, 'y' => $top, 'width' => $right - $left, 'height' => $bottom - $top, 'rx' => $corner]),
+            $class,
+        );
     }
 
     public static function path(string $d, string $class): self

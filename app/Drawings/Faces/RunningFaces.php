@@ -46,12 +46,18 @@ final readonly class RunningFaces
         $pieces = [];
         foreach ($cylinders as $index => $cylinder) {
             $x = FaceDrawing::inRow($index, $count);
-            $pieces[] = FacePiece::path(sprintf('M%.1f 72L%.1f 260H%.1fL%.1f 72Z', $x - 0.24 * $big, $x - 0.42 * $big, $x + 0.42 * $big, $x + 0.24 * $big), 'face-metal')->in(CrackZone::Rod);
+            $pieces[] = FacePiece::path(
+                sprintf('M%.1f 72L%.1f 260H%.1fL%.1f 72Z', $x - 0.24 * $big, $x - 0.42 * $big, $x + 0.42 * $big, $x + 0.24 * $big),
+                'face-metal',
+            )->in(CrackZone::Rod);
             $pieces[] = FacePiece::circle($x, 62, 0.56 * $big, 'face-metal')->in(CrackZone::Rod);
             $pieces[] = FacePiece::circle($x, 62, 0.32 * $big, 'face-hole')->in(CrackZone::Rod);
             $pieces[] = FacePiece::circle($x, 278, $big, 'face-metal')->in(CrackZone::Rod);
             $pieces[] = FacePiece::circle($x, 278, 0.68 * $big, 'face-hole')->in(CrackZone::Rod);
-            $pieces[] = FacePiece::path(sprintf('M%.1f 278H%.1fM%.1f 278H%.1f', $x - $big, $x - 0.68 * $big, $x + 0.68 * $big, $x + $big), 'face-detail')->in(CrackZone::Rod);
+            $pieces[] = FacePiece::path(
+                sprintf('M%.1f 278H%.1fM%.1f 278H%.1f', $x - $big, $x - 0.68 * $big, $x + 0.68 * $big, $x + $big),
+                'face-detail',
+            )->in(CrackZone::Rod);
             $pieces[] = FacePiece::label($x, 288, (string) $cylinder);
         }
 

@@ -15,7 +15,15 @@ final readonly class BoreCsv
 {
     public const MOST_ROWS = 400;
 
-    private const AXES = ['thrust' => 'thrust', 'inline' => 'inline', 'in line' => 'inline', '45' => '45', '45°' => '45', '135' => '135', '135°' => '135'];
+    private const AXES = [
+        'thrust' => 'thrust',
+        'inline' => 'inline',
+        'in line' => 'inline',
+        '45' => '45',
+        '45°' => '45',
+        '135' => '135',
+        '135°' => '135',
+    ];
 
     /** @param  list<CsvRow>  $rows */
     private function __construct(public array $rows)
@@ -34,10 +42,13 @@ final readonly class BoreCsv
             throw CsvRefused::tooLong(count($lines) - 1, self::MOST_ROWS);
         }
         $separator = substr_count($lines[0], ';') > substr_count($lines[0], ',') ? ';' : (str_contains($lines[0], "\t") ? "\t" : ',');
-        $columns = array_map(static fn (?string $name): string => mb_strtolower(trim((string) $name)), str_getcsv($lines[0], $separator, '"', ''));
+        $columns = array_map(
+            static fn (?string $name): string => mb_strtolower(trim((string) $name)),
+            str_getcsv($lines[0], $separator, '"', ''),
+        );
         $value = in_array('value', $columns, true) ? 'value' : 'typed';
         $isByPlace = in_array('place', $columns, true);
-        $missing = array_diff([...($isByPlace ? ['place'] : ['cylinder', 'station', 'axis']), $value], $columns);
+        $missing = array_diff([...$isByPlace ? ['place'] : ['cylinder', 'station', 'axis'], $value], $columns);
         if ($missing !== []) {
             throw CsvRefused::columns($missing);
         }

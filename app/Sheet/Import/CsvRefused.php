@@ -20,6 +20,8 @@ final class CsvRefused extends \RuntimeException
     /** @param  array<string>  $missing */
     public static function columns(array $missing): self
     {
-        return new self('The first line names no column '.implode(', ', $missing).'. It takes “place” or “cylinder, station, axis”, and “value”.');
+        return new self(
+            'The first line names no column '.implode(', ', $missing).'. It takes “place” or “cylinder, station, axis”, and “value”.',
+        );
     }
 }

@@ -28,7 +28,10 @@ final readonly class ImportController
 
     public function preview(Request $request, Job $job, SheetName $sheet): View
     {
-        $request->validate(['file' => ['nullable', 'file', 'max:256'], 'text' => ['nullable', 'string', 'max:65535']], ['file.*' => 'The file did not arrive, or is far larger than a bore sheet.']);
+        $request->validate(
+            ['file' => ['nullable', 'file', 'max:256'], 'text' => ['nullable', 'string', 'max:65535']],
+            ['file.*' => 'The file did not arrive, or is far larger than a bore sheet.'],
+        );
         $text = $request->file('file')?->getContent() ?: (string) $request->input('text');
         try {
             $csv = BoreCsv::parse($text);
@@ -42,15 +45,34 @@ final readonly class ImportController
     public function store(Request $request, Job $job, SheetName $sheet): JsonResponse|RedirectResponse
     {
         /** @var array{rows: list<array{ulid: string, place: string, text: string, take?: string, confirmed?: string}>} $data */
-        $data = $request->validate(['rows' => ['required', 'array', 'max:'.BoreCsv::MOST_ROWS], 'rows.*.ulid' => ['required', 'ulid'], 'rows.*.place' => ['required', 'string', 'max:40'], 'rows.*.text' => ['required', 'string', 'max:60'], 'rows.*.take' => ['nullable', 'string'], 'rows.*.confirmed' => ['nullable', 'string']]);
+        $data = $request->validate([
+            'rows' => ['required', 'array', 'max:'.BoreCsv::MOST_ROWS],
+            'rows.*.ulid' => ['required', 'ulid'],
+            'rows.*.place' => ['required', 'string', 'max:40'],
+            'rows.*.text' => ['required', 'string', 'max:60'],
+            'rows.*.take' => ['nullable', 'string'],
+            'rows.*.confirmed' => ['nullable', 'string'],
+        ]);
         $taken = array_values(array_filter($data['rows'], static fn (array $row): bool => ($row['take'] ?? '') === '1'));
-        $refused = $this->import->write($job, $request->user(), $sheet, array_map(static fn (array $row): array => [
-            'ulid' => strtoupper($row['ulid']), 'place' => $row['place'], 'text' => $row['text'], 'confirmed' => ($row['confirmed'] ?? '') === '1',
-        ], $taken));
+        $refused = $this->import->write(
+            $job,
+            $request->user(),
+            $sheet,
+            array_map(
+                static fn (array $row): array => [
+                    'ulid' => strtoupper($row['ulid']),
+                    'place' => $row['place'],
+                    'text' => $row['text'],
+                    'confirmed' => ($row['confirmed'] ?? '') === '1',
+                ],
+                $taken,
+            ),
+        );
         $count = count($taken) - count($refused);
 
         return NextPage::of(
-            $request, url("/jobs/{$job->tag()}/{$sheet->path()}"),
+            $request,
+            url("/jobs/{$job->tag()}/{$sheet->path()}"),
             implode(' ', [$count === 1 ? 'One reading was read in.' : "{$count} readings were read in.", ...$refused]),
         );
     }

@@ -60,7 +60,15 @@ final readonly class ImportReadings
     private function tried(Job $job, User $by, SheetName $sheet, CsvRow $row): PreviewRow
     {
         $ulid = (string) Str::ulid();
-        $shown = static fn (string $state, string $problem): PreviewRow => new PreviewRow($row->line, $ulid, $row->place?->key() ?? '', $row->place?->words() ?? '', $row->text, $state, $problem);
+        $shown = static fn (string $state, string $problem): PreviewRow => new PreviewRow(
+            $row->line,
+            $ulid,
+            $row->place?->key() ?? '',
+            $row->place?->words() ?? '',
+            $row->text,
+            $state,
+            $problem,
+        );
         if ($row->place === null || $row->problem !== '') {
             return $shown('wrong', $row->problem);
         }

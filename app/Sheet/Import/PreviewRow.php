@@ -8,7 +8,14 @@ namespace App\Sheet\Import;
 final readonly class PreviewRow
 {
     /** @param  'fine'|'asked'|'wrong'  $state */
-    public function __construct(public int $line, public string $ulid, public string $place, public string $words, public string $text, public string $state, public string $problem)
-    {
+    public function __construct(
+        public int $line,
+        public string $ulid,
+        public string $place,
+        public string $words,
+        public string $text,
+        public string $state,
+        public string $problem,
+    ) {
     }
 }

@@ -29,21 +29,47 @@ final readonly class AnswerCheckItem
      * @param  ?ItemState  $state  Null where the answer itself says it: a wash, threads, a gap
      * @param  string  $measured  What was typed for a gap or a step
      */
-    public function handle(Job $job, User $by, string $ulid, string $key, ?ItemState $state, string $place, string $remark, ?WashMethod $wash, ?int $stripped, ?int $inserts, string $measured): Written
-    {
-        return $this->observe->handle($job, $by, $ulid, EntryKind::CheckItem, function (JobFile $file) use ($key, $state, $place, $remark, $wash, $stripped, $inserts, $measured): array {
-            $item = $file->record->precheck()->checklist->item($key) ?? throw Refused::because('item', 'The checklist of this engine has no such line. Reload the page.');
+    public function handle(
+        Job $job,
+        User $by,
+        string $ulid,
+        string $key,
+        ?ItemState $state,
+        string $place,
+        string $remark,
+        ?WashMethod $wash,
+        ?int $stripped,
+        ?int $inserts,
+        string $measured,
+    ): Written {
+        return $this->observe->handle($job, $by, $ulid, EntryKind::CheckItem, function (JobFile $file) use (
+            $key,
+            $state,
+            $place,
+            $remark,
+            $wash,
+            $stripped,
+            $inserts,
+            $measured,
+        ): array {
+            $item =
+                $file->record->precheck()->checklist->item($key) ??
+                throw Refused::because('item', 'The checklist of this engine has no such line. Reload the page.');
             $said = ['place' => $place, 'remark' => $remark];
             if ($state === ItemState::NotChecked) {
                 return [$key, ['state' => $state->value] + $said];
             }
 
-            return [$key, $said + match ($item->kind) {
-                AnswerKind::FineOrFinding => ['state' => ($state ?? throw Refused::because($key, 'Fine, or a finding?'))->value],
-                AnswerKind::Wash => $this->wash($file, $item, $wash),
-                AnswerKind::Threads => $this->threads($file, $item, $stripped ?? 0, $inserts),
-                AnswerKind::Gap, AnswerKind::LineBoreStep => $this->measured($file, $item, $measured),
-            }];
+            return [
+                $key,
+                $said +
+                match ($item->kind) {
+                    AnswerKind::FineOrFinding => ['state' => ($state ?? throw Refused::because($key, 'Fine, or a finding?'))->value],
+                    AnswerKind::Wash => $this->wash($file, $item, $wash),
+                    AnswerKind::Threads => $this->threads($file, $item, $stripped ?? 0, $inserts),
+                    AnswerKind::Gap, AnswerKind::LineBoreStep => $this->measured($file, $item, $measured),
+                },
+            ];
         });
     }
 
@@ -70,7 +96,11 @@ final readonly class AnswerCheckItem
                     throw Refused::because($item->key, "There are {$thread->count} of these holes in all. Count again.");
                 }
 
-                return ['state' => ($stripped > 0 || $inserts !== $thread->insertsExpected ? ItemState::Finding : ItemState::Fine)->value, 'stripped' => $stripped, 'inserts' => $inserts];
+                return [
+                    'state' => ($stripped > 0 || $inserts !== $thread->insertsExpected ? ItemState::Finding : ItemState::Fine)->value,
+                    'stripped' => $stripped,
+                    'inserts' => $inserts,
+                ];
             }
         }
 
@@ -82,16 +112,26 @@ final readonly class AnswerCheckItem
     {
         $length = $this->length($file, $item, $text);
         $steps = $file->sheet->housings->lineBoreSteps;
-        $isFinding = $item->kind === AnswerKind::Gap
-            ? $file->sheet->housings->partingGap !== null && ! $length->isSmallerThan($file->sheet->housings->partingGap)
-            : $steps !== [] && ! $length->isSmallerThan(Length::largest(...$steps));
+        $isFinding =
+            $item->kind === AnswerKind::Gap
+                ? $file->sheet->housings->partingGap !== null && ! $length->isSmallerThan($file->sheet->housings->partingGap)
+                : $steps !== [] && ! $length->isSmallerThan(Length::largest(...$steps));
 
-        return ['state' => ($isFinding ? ItemState::Finding : ItemState::Fine)->value, 'measured_nm' => $length->nanometres, 'typed' => $text];
+        return [
+            'state' => ($isFinding ? ItemState::Finding : ItemState::Fine)->value,
+            'measured_nm' => $length->nanometres,
+            'typed' => $text,
+        ];
     }
 
     private function length(JobFile $file, CheckItem $item, string $text): Length
     {
-        $length = TypedLength::orNothing($file, $item->key, $text, $item->kind === AnswerKind::Gap ? 'The thickest feeler that enters, or “none”: ' : 'The step, or “standard”: ');
+        $length = TypedLength::orNothing(
+            $file,
+            $item->key,
+            $text,
+            $item->kind === AnswerKind::Gap ? 'The thickest feeler that enters, or “none”: ' : 'The step, or “standard”: ',
+        );
 
         return $length->isNegative() ? throw Refused::because($item->key, 'That cannot be below nothing.') : $length;
     }

@@ -30,8 +30,15 @@ final readonly class CleanView
      * @param  list<string>  $defects
      * @param  list<string>  $findings
      */
-    private function __construct(public Stamp $stamp, public array $groups, public array $cylinders, public array $strip, public array $defects, public array $findings, public string $open)
-    {
+    private function __construct(
+        public Stamp $stamp,
+        public array $groups,
+        public array $cylinders,
+        public array $strip,
+        public array $defects,
+        public array $findings,
+        public string $open,
+    ) {
     }
 
     public static function of(JobFile $file): self
@@ -47,13 +54,28 @@ final readonly class CleanView
 
         return new self(
             match (true) {
-                array_filter($defects, static fn ($defect): bool => $defect->isScrap()) !== [] => new Stamp('The case is scrap', 'by what the pre-check found', 'scrap'),
-                $open > 0 => new Stamp($open === count($report->checklist->items) ? 'Not checked' : 'Not all checked', $open === 1 ? 'one line is open' : "{$open} lines are open", 'missing'),
+                array_filter($defects, static fn ($defect): bool => $defect->isScrap()) !== [] => new Stamp(
+                    'The case is scrap',
+                    'by what the pre-check found',
+                    'scrap',
+                ),
+                $open > 0 => new Stamp(
+                    $open === count($report->checklist->items) ? 'Not checked' : 'Not all checked',
+                    $open === 1 ? 'one line is open' : "{$open} lines are open",
+                    'missing',
+                ),
                 $findings !== [] => new Stamp('Checked', count($findings) === 1 ? 'one finding' : count($findings).' findings', 'close'),
                 default => new Stamp('Clean and checked', 'nothing found', 'good'),
             },
-            $groups, $file->sheet->layout->cylinders(), self::strip($file), array_column($defects, 'sentence'),
-            array_map(static fn (CheckItem $item): string => $item->title.(self::said($file, $item) === '' ? '' : ': '.self::said($file, $item)), $findings),
+            $groups,
+            $file->sheet->layout->cylinders(),
+            self::strip($file),
+            array_column($defects, 'sentence'),
+            array_map(
+                static fn (CheckItem $item): string => $item->title.
+                    (self::said($file, $item) === '' ? '' : ': '.self::said($file, $item)),
+                $findings,
+            ),
             $open === 0 ? '' : $report->open()[0]->title,
         );
     }
@@ -64,19 +86,34 @@ final readonly class CleanView
         $state = $answer->state ?? ItemState::NotChecked;
 
         return new CleanLine(
-            $item->key, str_replace('.', '-', $item->key), $item->title, $item->reason, $item->kind, $state,
+            $item->key,
+            str_replace('.', '-', $item->key),
+            $item->title,
+            $item->reason,
+            $item->kind,
+            $state,
             match ($state) {
                 ItemState::Fine => '✓',
                 ItemState::Finding => '▲',
                 ItemState::NotChecked => '○',
             },
             self::said($file, $item),
-            $answer->place ?? '', $answer->remark ?? '',
-            $item->kind !== AnswerKind::Wash ? [] : array_map(static fn (WashMethod $wash): array => [
-                'word' => $wash->value, 'short' => $wash->shortName(), 'refusal' => $wash->refusalFor($file->sheet->materialOf($item->part)) ?? '', 'isChosen' => $answer?->wash === $wash,
-            ], WashMethod::cases()),
+            $answer->place ?? '',
+            $answer->remark ?? '',
+            $item->kind !== AnswerKind::Wash
+                ? []
+                : array_map(
+                    static fn (WashMethod $wash): array => [
+                        'word' => $wash->value,
+                        'short' => $wash->shortName(),
+                        'refusal' => $wash->refusalFor($file->sheet->materialOf($item->part)) ?? '',
+                        'isChosen' => $answer?->wash === $wash,
+                    ],
+                    WashMethod::cases(),
+                ),
             $answer?->wash?->caution() ?? '',
-            (string) ($answer->stripped ?? ''), (string) ($answer->inserts ?? ''),
+            (string) ($answer->stripped ?? ''),
+            (string) ($answer->inserts ?? ''),
         );
     }
 
@@ -87,14 +124,29 @@ final readonly class CleanView
         if ($answer === null) {
             return '';
         }
-        $size = $answer->measured === null ? '' : ($answer->measured->isZero() ? ($item->kind === AnswerKind::Gap ? 'no feeler enters' : 'standard') : $file->display->sizeWithUnit($answer->measured));
+        $size =
+            $answer->measured === null
+                ? ''
+                : ($answer->measured->isZero()
+                    ? ($item->kind === AnswerKind::Gap
+                        ? 'no feeler enters'
+                        : 'standard')
+                    : $file->display->sizeWithUnit($answer->measured));
 
-        return implode('; ', array_filter([
-            $answer->wash?->value,
-            $answer->stripped === null ? '' : ($answer->stripped === 0 ? 'none stripped' : "{$answer->stripped} stripped: insert"),
-            $answer->inserts === null || $answer->inserts === 0 ? '' : "{$answer->inserts} with an insert",
-            $size, $answer->place, $answer->remark,
-        ], static fn (?string $part): bool => $part !== null && $part !== ''));
+        return implode(
+            '; ',
+            array_filter(
+                [
+                    $answer->wash?->value,
+                    $answer->stripped === null ? '' : ($answer->stripped === 0 ? 'none stripped' : "{$answer->stripped} stripped: insert"),
+                    $answer->inserts === null || $answer->inserts === 0 ? '' : "{$answer->inserts} with an insert",
+                    $size,
+                    $answer->place,
+                    $answer->remark,
+                ],
+                static fn (?string $part): bool => $part !== null && $part !== '',
+            ),
+        );
     }
 
     /** @return list<SheetRow> */
@@ -102,8 +154,12 @@ final readonly class CleanView
     {
         $entries = $file->record->entries(SheetName::Incoming);
         $cells = new SheetCells($file, $entries, $file->sheet->bore->nominal, BoreSheetView::incomingMarks($file->assessment()->bores));
-        $row = static fn (string $label, callable $place): SheetRow => new SheetRow('look', '', $label, array_map(
-            static fn (int $cylinder): SheetCell => $cells->look($place($cylinder)), $file->sheet->layout->cylinders()));
+        $row = static fn (string $label, callable $place): SheetRow => new SheetRow(
+            'look',
+            '',
+            $label,
+            array_map(static fn (int $cylinder): SheetCell => $cells->look($place($cylinder)), $file->sheet->layout->cylinders()),
+        );
 
         return [
             $row('ridge, top', static fn (int $cylinder): Place => BorePlace::ridge($cylinder, Station::Top)),

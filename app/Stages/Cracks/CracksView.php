@@ -73,18 +73,30 @@ final readonly class CracksView
         $report = $file->record->cracks();
         $drawn = FaceDrawing::of($file->sheet, $face);
         $pressureUnit = PressureUnit::of($file->sheet->unit);
-        $lines = array_map(static fn (CheckRun $run): RunLine => RunLine::of($run, self::numberOf($report, $run->retestOf)), array_reverse($report->runs));
+        $lines = array_map(
+            static fn (CheckRun $run): RunLine => RunLine::of($run, self::numberOf($report, $run->retestOf)),
+            array_reverse($report->runs),
+        );
 
         return new self(
             self::stamp($file, $report),
             array_map(static fn (Face $one): FaceTab => self::tab($file, $report, $one, $one === $face), $faces),
-            $face, $drawn, self::pins($file, $report, $drawn), self::marks($report, $drawn), self::indications($file, $report),
+            $face,
+            $drawn,
+            self::pins($file, $report, $drawn),
+            self::marks($report, $drawn),
+            self::indications($file, $report),
             array_values(array_filter($lines, static fn (RunLine $line): bool => $line->step !== null)),
             array_values(array_filter($lines, static fn (RunLine $line): bool => $line->step === null)),
             array_map(static fn (PartCracks $part): array => self::part($file, $part), $report->parts()),
             array_map(static fn (PressureReading $reading): string => PressureWords::of($reading, $pressureUnit), $report->pressures),
-            self::offers($file), array_map(static fn (PartDefect $defect): array => ['sentence' => $defect->sentence, 'rule' => $defect->rule], CrackDefects::of($report)),
-            self::next($file, $report), $pressureUnit,
+            self::offers($file),
+            array_map(
+                static fn (PartDefect $defect): array => ['sentence' => $defect->sentence, 'rule' => $defect->rule],
+                CrackDefects::of($report),
+            ),
+            self::next($file, $report),
+            $pressureUnit,
         );
     }
 
@@ -96,13 +108,24 @@ final readonly class CracksView
         $scrapped = array_filter($report->cracks(), static fn (Indication $one): bool => $one->disposition() === Disposition::Scrap);
 
         return match (true) {
-            $scrapped !== [] => new Stamp('Cracked: scrap', implode(', ', array_unique(array_map(static fn (Indication $one): string => $file->sheet->nameOf($one->location->part()), $scrapped))), 'scrap'),
+            $scrapped !== [] => new Stamp(
+                'Cracked: scrap',
+                implode(
+                    ', ',
+                    array_unique(array_map(static fn (Indication $one): string => $file->sheet->nameOf($one->location->part()), $scrapped)),
+                ),
+                'scrap',
+            ),
             $unconfirmed !== [] => new Stamp('Cracked', 'one question first', 'out'),
             $report->customerHolds() !== [] => new Stamp('Cracked', 'waits for the customer', 'out'),
             $cracks > 0 => new Stamp('Cracked', $cracks === 1 ? 'one crack' : "{$cracks} cracks", 'out'),
             in_array(CrackState::Suspect, $states, true) => new Stamp('Suspect', 'clean, develop and read again', 'close'),
             in_array(CrackState::Running, $states, true) => new Stamp('Being checked', 'nothing is read yet', 'close'),
-            in_array(CrackState::NoIndicationFound, $states, true) => new Stamp('No indication found', in_array(CrackState::NotChecked, $states, true) ? 'on what was checked so far' : 'on every part', 'good'),
+            in_array(CrackState::NoIndicationFound, $states, true) => new Stamp(
+                'No indication found',
+                in_array(CrackState::NotChecked, $states, true) ? 'on what was checked so far' : 'on every part',
+                'good',
+            ),
             default => new Stamp('Not checked', 'begin with the '.$file->sheet->nameOf(EnginePart::Block), 'missing'),
         };
     }
@@ -110,7 +133,12 @@ final readonly class CracksView
     private static function tab(JobFile $file, CrackReport $report, Face $face, bool $isShown): FaceTab
     {
         $on = $report->on($face);
-        $open = count(array_filter($file->sheet->pronePlaces, static fn (PronePlace $place): bool => $place->face === $face && ! in_array($place->number, $report->checkedPlaces, true)));
+        $open = count(
+            array_filter(
+                $file->sheet->pronePlaces,
+                static fn (PronePlace $place): bool => $place->face === $face && ! in_array($place->number, $report->checkedPlaces, true),
+            ),
+        );
         [$state, $sign] = match (true) {
             array_filter($on, static fn (Indication $one): bool => $one->isCrack()) !== [] => ['out', '▲'],
             array_filter($on, static fn (Indication $one): bool => $one->classification()->needsRetest()) !== [] => ['close', '◆'],
@@ -118,7 +146,11 @@ final readonly class CracksView
             $report->isRead($face) => ['close', '◆'],
             default => ['missing', '○'],
         };
-        $words = array_filter([$report->isRead($face) ? 'checked' : 'not checked', $on === [] ? '' : count($on).' on it', $open === 0 ? '' : "{$open} prone places not looked at"]);
+        $words = array_filter([
+            $report->isRead($face) ? 'checked' : 'not checked',
+            $on === [] ? '' : count($on).' on it',
+            $open === 0 ? '' : "{$open} prone places not looked at",
+        ]);
 
         return new FaceTab($face->value, '?face='.urlencode($face->value), $isShown, $state, $sign, implode(', ', $words));
     }
@@ -126,10 +158,18 @@ final readonly class CracksView
     /** @return list<MapPin> */
     private static function pins(JobFile $file, CrackReport $report, DrawnFace $drawn): array
     {
-        return array_values(array_map(
-            static fn (PronePlace $place): MapPin => new MapPin($place->number, self::x($place->x), self::y($place->y, $drawn), $place->words, in_array($place->number, $report->checkedPlaces, true)),
-            array_filter($file->sheet->pronePlaces, static fn (PronePlace $place): bool => $place->face === $drawn->face),
-        ));
+        return array_values(
+            array_map(
+                static fn (PronePlace $place): MapPin => new MapPin(
+                    $place->number,
+                    self::x($place->x),
+                    self::y($place->y, $drawn),
+                    $place->words,
+                    in_array($place->number, $report->checkedPlaces, true),
+                ),
+                array_filter($file->sheet->pronePlaces, static fn (PronePlace $place): bool => $place->face === $drawn->face),
+            ),
+        );
     }
 
     /** @return list<MapMark> */
@@ -139,9 +179,19 @@ final readonly class CracksView
             [$x, $y] = $one->location->points[0];
 
             return new MapMark(
-                $one->id, $one->number,
-                implode(' ', array_map(static fn (array $point): string => self::x($point[0]).','.self::y($point[1], $drawn), $one->location->points)),
-                count($one->location->points) === 1, self::x($x), self::y($y, $drawn), self::state($one->classification()),
+                $one->id,
+                $one->number,
+                implode(
+                    ' ',
+                    array_map(
+                        static fn (array $point): string => self::x($point[0]).','.self::y($point[1], $drawn),
+                        $one->location->points,
+                    ),
+                ),
+                count($one->location->points) === 1,
+                self::x($x),
+                self::y($y, $drawn),
+                self::state($one->classification()),
                 match ($one->readings[0]->look) {
                     Look::DotsInALine => 'dots',
                     Look::Diffuse => 'diffuse',
@@ -168,44 +218,83 @@ final readonly class CracksView
             $decision = $decisions[$one->id] ?? null;
 
             return new IndicationLine(
-                $one->id, $one->number, $one->location->words(), $one->location->face->value,
-                implode(', then ', array_map(static fn (LookReading $reading): string => $reading->look->value.($reading->marks === [] ? '' : ' ('.implode(', ', array_column($reading->marks, 'value')).')'), $one->readings))
-                    .($one->length === null ? '' : ', '.$file->display->sizeWithUnit($one->length).' long'),
+                $one->id,
+                $one->number,
+                $one->location->words(),
+                $one->location->face->value,
+                implode(
+                    ', then ',
+                    array_map(
+                        static fn (LookReading $reading): string => $reading->look->value.
+                            ($reading->marks === [] ? '' : ' ('.implode(', ', array_column($reading->marks, 'value')).')'),
+                        $one->readings,
+                    ),
+                ).($one->length === null ? '' : ', '.$file->display->sizeWithUnit($one->length).' long'),
                 ($said[$one->id] ?? null)?->text('remark') ?? '',
-                $one->classification()->value, self::state($one->classification()), self::sign($one->classification()),
+                $one->classification()->value,
+                self::state($one->classification()),
+                self::sign($one->classification()),
                 $one->wantsAnotherReading(),
                 self::confirming($one),
                 array_filter($report->runs, static fn (CheckRun $run): bool => $run->retestOf === $one->id && ! $run->isRead()) !== [],
                 count($one->readings) === 1,
-                $one->isCrack(), $one->location->zone->isOfCrankshaft(),
-                $one->proposed() === null ? 'No rule says what is done here; a specialist decides.' : "The table proposes: {$one->proposed()->value}. {$one->proposed()->words()}",
+                $one->isCrack(),
+                $one->location->zone->isOfCrankshaft(),
+                $one->proposed() === null
+                    ? 'No rule says what is done here; a specialist decides.'
+                    : "The table proposes: {$one->proposed()->value}. {$one->proposed()->words()}",
                 self::ways($one),
-                $decision === null ? '' : $decision->text('disposition').($decision->text('reason') === '' ? '' : ", because: {$decision->text('reason')}"),
+                $decision === null
+                    ? ''
+                    : $decision->text('disposition').($decision->text('reason') === '' ? '' : ", because: {$decision->text('reason')}"),
                 $one->waitsForCustomer(),
-                $one->answer === null ? '' : ($one->answer === CustomerAnswer::Accepted ? 'The customer accepted' : 'The customer declined').": {$answers[$one->id]->text('how')}",
+                $one->answer === null
+                    ? ''
+                    : ($one->answer === CustomerAnswer::Accepted ? 'The customer accepted' : 'The customer declined').
+                        ": {$answers[$one->id]->text('how')}",
                 $photos[$one->id] ?? [],
             );
         }, $report->indications);
     }
 
-    /** @return list<string> The methods that can confirm a crack that one method showed; empty where nothing has to be confirmed (CRACK-5b) */
+    /**
+     * @return list<string> The methods that can confirm a crack that one method showed; empty where nothing has to be confirmed (CRACK-5b)
+     */
     private static function confirming(Indication $one): array
     {
         $first = $one->readings[0]->method;
 
-        return $one->disposition() !== Disposition::ConfirmFirst ? [] : array_values(array_map(
-            static fn (CheckMethod $method): string => $method->value,
-            array_filter(CheckMethod::cases(), static fn (CheckMethod $method): bool => $method !== CheckMethod::PressureTest && $method !== $first && $method->refusalFor($one->material) === null),
-        ));
+        return $one->disposition() !== Disposition::ConfirmFirst
+            ? []
+            : array_values(
+                array_map(
+                    static fn (CheckMethod $method): string => $method->value,
+                    array_filter(
+                        CheckMethod::cases(),
+                        static fn (CheckMethod $method): bool => $method !== CheckMethod::PressureTest &&
+                            $method !== $first &&
+                            $method->refusalFor($one->material) === null,
+                    ),
+                ),
+            );
     }
 
     /** @return list<string> */
     private static function ways(Indication $one): array
     {
-        $possible = array_filter(Disposition::cases(), static fn (Disposition $way): bool => $way->isDecision() && ($way !== Disposition::GrindAndCheckAgain || $one->location->zone->isOfCrankshaft())
-            && ($way !== Disposition::Sleeve || $one->location->cylinder !== null));
+        $possible = array_filter(
+            Disposition::cases(),
+            static fn (Disposition $way): bool => $way->isDecision() &&
+                ($way !== Disposition::GrindAndCheckAgain || $one->location->zone->isOfCrankshaft()) &&
+                ($way !== Disposition::Sleeve || $one->location->cylinder !== null),
+        );
 
-        return array_values(array_unique([...($one->proposed()?->isDecision() === true ? [$one->proposed()->value] : []), ...array_column($possible, 'value')]));
+        return array_values(
+            array_unique([
+                ...($one->proposed()?->isDecision() === true ? [$one->proposed()->value] : []),
+                ...array_column($possible, 'value'),
+            ]),
+        );
     }
 
     /** @return array{name: string, state: string, sign: string, words: string, doubts: list<string>} */
@@ -218,7 +307,13 @@ final readonly class CracksView
             CrackState::NotChecked => ['missing', '○'],
         };
 
-        return ['name' => $file->sheet->nameOf($part->part), 'state' => $state, 'sign' => $sign, 'words' => $part->state->value.($part->surfaceOnly ? ', surface only' : ''), 'doubts' => $part->doubts];
+        return [
+            'name' => $file->sheet->nameOf($part->part),
+            'state' => $state,
+            'sign' => $sign,
+            'words' => $part->state->value.($part->surfaceOnly ? ', surface only' : ''),
+            'doubts' => $part->doubts,
+        ];
     }
 
     /** @return list<array{part: string, methods: list<array{word: string, refusal: string}>}> */
@@ -230,26 +325,45 @@ final readonly class CracksView
             $part = EnginePart::from($word);
             $hasPassages = array_filter($file->sheet->pressureTests, static fn ($test): bool => $test->part === $part) !== [];
 
-            return ['part' => $word, 'methods' => array_map(static fn (CheckMethod $method): array => [
-                'word' => $method->value, 'refusal' => $method->refusalFor($file->sheet->materialOf($part), hasPassages: $hasPassages)?->words() ?? '',
-            ], CheckMethod::cases())];
+            return [
+                'part' => $word,
+                'methods' => array_map(
+                    static fn (CheckMethod $method): array => [
+                        'word' => $method->value,
+                        'refusal' => $method->refusalFor($file->sheet->materialOf($part), hasPassages: $hasPassages)?->words() ?? '',
+                    ],
+                    CheckMethod::cases(),
+                ),
+            ];
         }, $parts);
     }
 
     private static function next(JobFile $file, CrackReport $report): string
     {
-        $retest = array_values(array_filter($report->indications, static fn (Indication $one): bool => $one->classification()->needsRetest()))[0] ?? null;
+        $retest =
+            array_values(
+                array_filter($report->indications, static fn (Indication $one): bool => $one->classification()->needsRetest()),
+            )[0] ?? null;
         $hold = $report->customerHolds()[0] ?? null;
-        $undecided = array_values(array_filter($report->indications, static fn (Indication $one): bool => $one->waitsForDecision()))[0] ?? null;
-        $confirm = array_values(array_filter($report->indications, static fn (Indication $one): bool => $one->disposition() === Disposition::ConfirmFirst))[0] ?? null;
+        $undecided =
+            array_values(array_filter($report->indications, static fn (Indication $one): bool => $one->waitsForDecision()))[0] ?? null;
+        $confirm =
+            array_values(
+                array_filter($report->indications, static fn (Indication $one): bool => $one->disposition() === Disposition::ConfirmFirst),
+            )[0] ?? null;
         $says = (new EarlyStages($file))->says(Stage::Cracks);
 
         return match (true) {
-            $retest !== null => "Clean indication {$retest->number}, develop it again and read it again. Until then it is neither a crack nor fine.",
-            $confirm !== null => "Confirm indication {$confirm->number} by another method, or let a specialist settle it: one method alone scraps nothing here.",
+            $retest !== null =>
+                "Clean indication {$retest->number}, develop it again and read it again. Until then it is neither a crack nor fine.",
+            $confirm !== null =>
+                "Confirm indication {$confirm->number} by another method, or let a specialist settle it: one method alone scraps nothing ".
+                    'here.',
             $undecided !== null => "Decide what is done about indication {$undecided->number}.",
             $hold !== null => "Ask the customer about indication {$hold->number}.",
-            $file->assessment()->scrappedBy() !== [] => 'Tell the customer: the engine needs another '.$file->sheet->nameOf(EnginePart::Block).'. Its other parts can still be checked.',
+            $file->assessment()->scrappedBy() !== [] => 'Tell the customer: the engine needs another '.
+                $file->sheet->nameOf(EnginePart::Block).
+                '. Its other parts can still be checked.',
             $says !== '' => 'Still lacking: '.$says.'.',
             default => 'Nothing here; go on to the measuring.',
         };
@@ -287,11 +401,11 @@ final readonly class CracksView
 
     private static function x(int $thousandths): string
     {
-        return (string) round($thousandths * DrawnFace::WIDTH / PronePlace::SIDE, 1);
+        return (string) round(($thousandths * DrawnFace::WIDTH) / PronePlace::SIDE, 1);
     }
 
     private static function y(int $thousandths, DrawnFace $drawn): string
     {
-        return (string) round($thousandths * $drawn->height / PronePlace::SIDE, 1);
+        return (string) round(($thousandths * $drawn->height) / PronePlace::SIDE, 1);
     }
 }

@@ -8,7 +8,13 @@ namespace App\Stages\Cracks;
 final readonly class FaceTab
 {
     /** @param  'missing'|'close'|'out'|'good'  $state */
-    public function __construct(public string $name, public string $address, public bool $isShown, public string $state, public string $sign, public string $words)
-    {
+    public function __construct(
+        public string $name,
+        public string $address,
+        public bool $isShown,
+        public string $state,
+        public string $sign,
+        public string $words,
+    ) {
     }
 }

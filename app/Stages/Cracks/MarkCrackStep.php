@@ -28,18 +28,30 @@ final readonly class MarkCrackStep
     /** @param  array{begin_kpa?: ?float, end_kpa?: ?float, celsius?: ?float, leaks?: ?int, result?: ?string}  $read  What the step reads */
     public function handle(Job $job, User $by, string $ulid, string $runId, StepKind $step, array $read, Carbon $at): Written
     {
-        return $this->observe->handle($job, $by, $ulid, EntryKind::CrackStep, function (JobFile $file) use ($runId, $step, $read, $at): array {
-            $run = CrackEntries::run($file, $runId);
-            $next = $run->next();
-            if ($next?->kind !== $step) {
-                throw Refused::because('step', $next === null ? 'This check is through already.' : "The next step is “{$next->title}”; somebody marked this one already, or one was skipped.");
-            }
-            if ($step === StepKind::Read && $run->retestOf !== null) {
-                throw Refused::because('step', 'A retest is read by saying how the mark looks now.');
-            }
+        return $this->observe->handle(
+            $job,
+            $by,
+            $ulid,
+            EntryKind::CrackStep,
+            function (JobFile $file) use ($runId, $step, $read, $at): array {
+                $run = CrackEntries::run($file, $runId);
+                $next = $run->next();
+                if ($next?->kind !== $step) {
+                    throw Refused::because(
+                        'step',
+                        $next === null
+                            ? 'This check is through already.'
+                            : "The next step is “{$next->title}”; somebody marked this one already, or one was skipped.",
+                    );
+                }
+                if ($step === StepKind::Read && $run->retestOf !== null) {
+                    throw Refused::because('step', 'A retest is read by saying how the mark looks now.');
+                }
 
-            return [$runId, ['step' => $step->value] + ($step === StepKind::Read ? $this->reading($file, $run, $read, $at) : [])];
-        }, $at);
+                return [$runId, ['step' => $step->value] + ($step === StepKind::Read ? $this->reading($file, $run, $read, $at) : [])];
+            },
+            $at,
+        );
     }
 
     /**
@@ -49,7 +61,11 @@ final readonly class MarkCrackStep
     private function reading(JobFile $file, CheckRun $run, array $read, Carbon $at): array
     {
         if ($run->method->isSentOut()) {
-            return ['result' => trim((string) ($read['result'] ?? '')) === '' ? throw Refused::because('result', 'What does their report say?') : (string) $read['result']];
+            return [
+                'result' => trim((string) ($read['result'] ?? '')) === ''
+                        ? throw Refused::because('result', 'What does their report say?')
+                        : (string) $read['result'],
+            ];
         }
         if ($run->method !== CheckMethod::PressureTest) {
             return [];
@@ -58,9 +74,12 @@ final readonly class MarkCrackStep
         $begun = $run->done[StepKind::Pressurise->value];
         try {
             PressureReading::of(
-                $test, $read['begin_kpa'] ?? throw Refused::because('begin', 'The pressure at the beginning.'),
+                $test,
+                $read['begin_kpa'] ?? throw Refused::because('begin', 'The pressure at the beginning.'),
                 $read['end_kpa'] ?? throw Refused::because('end', 'The pressure now.'),
-                ($at->getTimestamp() - $begun->getTimestamp()) / 60, $read['celsius'] ?? null, $read['leaks'] ?? 0,
+                ($at->getTimestamp() - $begun->getTimestamp()) / 60,
+                $read['celsius'] ?? null,
+                $read['leaks'] ?? 0,
             );
         } catch (ImpossibleReading $exception) {
             throw Refused::because('end', $exception->getMessage());

@@ -33,53 +33,118 @@ final readonly class PlaceIndication
      * @param  list<array{int, int}>  $points
      * @param  string  $length  As typed; empty where it was not measured
      */
-    public function handle(Job $job, User $by, string $ulid, Face $face, CrackZone $zone, ?int $cylinder, array $points, Look $look, string $length, string $remark, Carbon $at): Written
-    {
-        return $this->observe->handle($job, $by, $ulid, EntryKind::Indication, function (JobFile $file) use ($ulid, $face, $zone, $cylinder, $points, $look, $length, $remark): array {
-            if (! in_array($face, $file->sheet->faces(), true) || ($cylinder !== null && ! in_array($cylinder, $file->sheet->layout->cylinders(), true))) {
-                throw Refused::because('face', 'This engine has no such face or cylinder. Reload the page.');
-            }
-            try {
-                $location = CrackLocation::on($face, $zone, $cylinder, $points);
-            } catch (ImpossibleLocation $exception) {
-                throw Refused::because($cylinder === null ? 'cylinder' : 'points', $exception->getMessage());
-            }
+    public function handle(
+        Job $job,
+        User $by,
+        string $ulid,
+        Face $face,
+        CrackZone $zone,
+        ?int $cylinder,
+        array $points,
+        Look $look,
+        string $length,
+        string $remark,
+        Carbon $at,
+    ): Written {
+        return $this->observe->handle(
+            $job,
+            $by,
+            $ulid,
+            EntryKind::Indication,
+            function (JobFile $file) use ($ulid, $face, $zone, $cylinder, $points, $look, $length, $remark): array {
+                if (
+                    ! in_array($face, $file->sheet->faces(), true) ||
+                    ($cylinder !== null && ! in_array($cylinder, $file->sheet->layout->cylinders(), true))
+                ) {
+                    throw Refused::because('face', 'This engine has no such face or cylinder. Reload the page.');
+                }
+                try {
+                    $location = CrackLocation::on($face, $zone, $cylinder, $points);
+                } catch (ImpossibleLocation $exception) {
+                    throw Refused::because($cylinder === null ? 'cylinder' : 'points', $exception->getMessage());
+                }
 
-            return [$ulid, [
-                'face' => $face->value, 'zone' => $zone->value, 'cylinder' => $zone->isAtCylinder() ? $cylinder : null, 'points' => $location->points,
-                'look' => $look->value, 'length_nm' => TypedLength::above($file, 'length', $length, 'A length is above nothing. Leave it empty where it was not measured.')?->nanometres, 'typed' => $length, 'remark' => $remark, 'run' => $this->runOn($file, $face),
-            ]];
-        }, $at);
+                return [
+                    $ulid,
+                    [
+                        'face' => $face->value,
+                        'zone' => $zone->value,
+                        'cylinder' => $zone->isAtCylinder() ? $cylinder : null,
+                        'points' => $location->points,
+                        'look' => $look->value,
+                        'length_nm' => TypedLength::above(
+                            $file,
+                            'length',
+                            $length,
+                            'A length is above nothing. Leave it empty where it was not measured.',
+                        )?->nanometres,
+                        'typed' => $length,
+                        'remark' => $remark,
+                        'run' => $this->runOn($file, $face),
+                    ],
+                ];
+            },
+            $at,
+        );
     }
 
     /** A retest read: the mark came back like that, or not at all. */
     public function readAgain(Job $job, User $by, string $ulid, string $runId, Look $look, Carbon $at): Written
     {
-        return $this->observe->handle($job, $by, $ulid, EntryKind::IndicationRead, static function (JobFile $file) use ($by, $runId, $look, $at): array {
-            $run = CrackEntries::run($file, $runId);
-            $next = $run->next();
-            if ($run->retestOf === null || $next === null || $next->kind !== StepKind::Read) {
-                throw Refused::because('run', $next === null ? 'This retest is read already.' : "First: {$next->title}. A mark that was not cleaned off and developed again shows nothing new.");
-            }
-            $indication = CrackEntries::indication($file, $run->retestOf);
-            Observation::query()->create([
-                'ulid' => (string) Str::ulid(), 'job_id' => $file->job->id, 'kind' => EntryKind::CrackStep, 'subject' => $runId,
-                'said' => ['step' => 'read'], 'happened_at' => $at, 'user_id' => $by->id, 'created_at' => now(),
-            ]);
+        return $this->observe->handle(
+            $job,
+            $by,
+            $ulid,
+            EntryKind::IndicationRead,
+            static function (JobFile $file) use ($by, $runId, $look, $at): array {
+                $run = CrackEntries::run($file, $runId);
+                $next = $run->next();
+                if ($run->retestOf === null || $next === null || $next->kind !== StepKind::Read) {
+                    throw Refused::because(
+                        'run',
+                        $next === null
+                            ? 'This retest is read already.'
+                            : "First: {$next->title}. A mark that was not cleaned off and developed again shows nothing new.",
+                    );
+                }
+                $indication = CrackEntries::indication($file, $run->retestOf);
+                Observation::query()->create([
+                    'ulid' => (string) Str::ulid(),
+                    'job_id' => $file->job->id,
+                    'kind' => EntryKind::CrackStep,
+                    'subject' => $runId,
+                    'said' => ['step' => 'read'],
+                    'happened_at' => $at,
+                    'user_id' => $by->id,
+                    'created_at' => now(),
+                ]);
 
-            return [$indication->id, ['look' => $look->value, 'run' => $runId]];
-        }, $at);
+                return [$indication->id, ['look' => $look->value, 'run' => $runId]];
+            },
+            $at,
+        );
     }
 
     public function takeBack(Job $job, User $by, string $ulid, string $indication, string $reason): Written
     {
-        return $this->observe->handle($job, $by, $ulid, EntryKind::Indication, static function (JobFile $file) use ($indication, $reason): array {
+        return $this->observe->handle($job, $by, $ulid, EntryKind::Indication, static function (JobFile $file) use (
+            $indication,
+            $reason,
+        ): array {
             $one = CrackEntries::indication($file, $indication);
             if (count($one->readings) > 1) {
                 throw Refused::because('indication', 'It was read again since; it stays on the map with what was found.');
             }
 
-            return [$indication, ['withdrawn' => true, 'reason' => trim($reason) === '' ? throw Refused::because('reason', 'Say why: wrong place, wrong engine, a drop of dye.') : $reason]];
+            return [
+                $indication,
+                [
+                    'withdrawn' => true,
+                    'reason' => trim($reason) === ''
+                            ? throw Refused::because('reason', 'Say why: wrong place, wrong engine, a drop of dye.')
+                            : $reason,
+                ],
+            ];
         });
     }
 

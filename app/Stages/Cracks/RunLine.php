@@ -48,11 +48,16 @@ final readonly class RunLine
             $run->id,
             $indication === null ? ucfirst($run->method->value).", {$run->part->value}" : "Retest of indication {$indication}",
             $run->surface->value,
-            array_values(array_map(
-                static fn (CheckStep $step): array => ['title' => $step->title, 'at' => $run->done[$step->kind->value]->format('H:i')],
-                array_filter($run->steps, static fn (CheckStep $step): bool => isset($run->done[$step->kind->value])),
-            )),
-            $next?->kind->value, $next->title ?? '', $next->instruction ?? '', $next->caution ?? '',
+            array_values(
+                array_map(
+                    static fn (CheckStep $step): array => ['title' => $step->title, 'at' => $run->done[$step->kind->value]->format('H:i')],
+                    array_filter($run->steps, static fn (CheckStep $step): bool => isset($run->done[$step->kind->value])),
+                ),
+            ),
+            $next?->kind->value,
+            $next->title ?? '',
+            $next->instruction ?? '',
+            $next->caution ?? '',
             $due === null ? null : (int) $due->format('Uv'),
             $run->tooLateAt() === null ? null : (int) $run->tooLateAt()->format('Uv'),
             $due?->format('H:i') ?? '',

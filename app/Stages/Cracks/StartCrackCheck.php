@@ -30,9 +30,30 @@ final readonly class StartCrackCheck
     }
 
     /** @param  list<string>  $faces  Words of the faces it covers; empty: all of the part */
-    public function handle(Job $job, User $by, string $ulid, EnginePart $part, CheckMethod $method, array $faces, Surface $surface, ?float $celsius, string $lab, ?DwellSchool $school = null, ?int $developerMinutes = null): Written
-    {
-        return $this->observe->handle($job, $by, $ulid, EntryKind::CrackCheck, function (JobFile $file) use ($ulid, $part, $method, $faces, $surface, $celsius, $lab, $school, $developerMinutes): array {
+    public function handle(
+        Job $job,
+        User $by,
+        string $ulid,
+        EnginePart $part,
+        CheckMethod $method,
+        array $faces,
+        Surface $surface,
+        ?float $celsius,
+        string $lab,
+        ?DwellSchool $school = null,
+        ?int $developerMinutes = null,
+    ): Written {
+        return $this->observe->handle($job, $by, $ulid, EntryKind::CrackCheck, function (JobFile $file) use (
+            $ulid,
+            $part,
+            $method,
+            $faces,
+            $surface,
+            $celsius,
+            $lab,
+            $school,
+            $developerMinutes,
+        ): array {
             $circuit = $this->circuit($file, $part);
             $refusal = $method->refusalFor($file->sheet->materialOf($part), hasPassages: $circuit !== null);
             if ($refusal !== null) {
@@ -43,26 +64,52 @@ final readonly class StartCrackCheck
             }
             $this->checkTemperature($file, $method, $celsius);
             $ofPart = array_values(array_filter($file->sheet->faces(), static fn (Face $face): bool => $face->part() === $part));
-            $covered = array_values(array_filter($ofPart, static fn (Face $face): bool => $faces === [] || in_array($face->value, $faces, true)));
+            $covered = array_values(
+                array_filter($ofPart, static fn (Face $face): bool => $faces === [] || in_array($face->value, $faces, true)),
+            );
 
-            return [$ulid, [
-                'part' => $part->value, 'method' => $method->value, 'surface' => $surface->value, 'celsius' => $celsius, 'lab' => $lab,
-                'faces' => array_column($covered === [] ? $ofPart : $covered, 'value'), 'school' => ($school ?? $file->policy->crackDwell)->value,
-                'developer_minutes' => max(Dwell::LEAST_DEVELOPER_MINUTES, $developerMinutes ?? 0),
-                'circuit' => $method === CheckMethod::PressureTest ? $circuit?->circuit : '',
-            ]];
+            return [
+                $ulid,
+                [
+                    'part' => $part->value,
+                    'method' => $method->value,
+                    'surface' => $surface->value,
+                    'celsius' => $celsius,
+                    'lab' => $lab,
+                    'faces' => array_column($covered === [] ? $ofPart : $covered, 'value'),
+                    'school' => ($school ?? $file->policy->crackDwell)->value,
+                    'developer_minutes' => max(Dwell::LEAST_DEVELOPER_MINUTES, $developerMinutes ?? 0),
+                    'circuit' => $method === CheckMethod::PressureTest ? $circuit?->circuit : '',
+                ],
+            ];
         });
     }
 
     /** @param  CheckMethod  $method  Another than the first confirms a crack that would scrap its part (CRACK-5b) */
-    public function retest(Job $job, User $by, string $ulid, string $indication, ?float $celsius, CheckMethod $method = CheckMethod::DyePenetrant): Written
-    {
-        return $this->observe->handle($job, $by, $ulid, EntryKind::CrackCheck, function (JobFile $file) use ($ulid, $indication, $celsius, $method): array {
+    public function retest(
+        Job $job,
+        User $by,
+        string $ulid,
+        string $indication,
+        ?float $celsius,
+        CheckMethod $method = CheckMethod::DyePenetrant,
+    ): Written {
+        return $this->observe->handle($job, $by, $ulid, EntryKind::CrackCheck, function (JobFile $file) use (
+            $ulid,
+            $indication,
+            $celsius,
+            $method,
+        ): array {
             $one = CrackEntries::indication($file, $indication);
             if (! $one->wantsAnotherReading()) {
                 throw Refused::because('indication', "Indication {$one->number} is settled: {$one->classification()->value}.");
             }
-            if (array_filter($file->record->cracks()->runs, static fn (CheckRun $run): bool => $run->retestOf === $indication && ! $run->isRead()) !== []) {
+            if (
+                array_filter(
+                    $file->record->cracks()->runs,
+                    static fn (CheckRun $run): bool => $run->retestOf === $indication && ! $run->isRead(),
+                ) !== []
+            ) {
                 throw Refused::because('indication', "A retest of indication {$one->number} is running already.");
             }
             $refusal = $method === CheckMethod::PressureTest ? Refusal::SurfaceOnly : $method->refusalFor($one->material);
@@ -71,10 +118,18 @@ final readonly class StartCrackCheck
             }
             $this->checkTemperature($file, $method, $celsius);
 
-            return [$ulid, [
-                'part' => $one->location->part()->value, 'method' => $method->value, 'surface' => Surface::Machined->value, 'celsius' => $celsius,
-                'faces' => [], 'school' => $file->policy->crackDwell->value, 'retest_of' => $indication,
-            ]];
+            return [
+                $ulid,
+                [
+                    'part' => $one->location->part()->value,
+                    'method' => $method->value,
+                    'surface' => Surface::Machined->value,
+                    'celsius' => $celsius,
+                    'faces' => [],
+                    'school' => $file->policy->crackDwell->value,
+                    'retest_of' => $indication,
+                ],
+            ];
         });
     }
 
@@ -84,7 +139,10 @@ final readonly class StartCrackCheck
             return;
         }
         try {
-            Dwell::at($celsius ?? throw Refused::because('temperature', 'How warm is the part? The dwell depends on it.'), $file->policy->crackDwell);
+            Dwell::at(
+                $celsius ?? throw Refused::because('temperature', 'How warm is the part? The dwell depends on it.'),
+                $file->policy->crackDwell,
+            );
         } catch (CrackCheckRefused $refused) {
             throw Refused::because('temperature', $refused->getMessage());
         }

@@ -23,12 +23,31 @@ final readonly class AcceptDefect
     /** @param  string  $finding  Its key, as the Judge page names it */
     public function handle(Job $job, User $by, string $ulid, string $finding, string $worst, string $acceptedBy): Written
     {
-        return $this->observe->handle($job, $by, $ulid, EntryKind::Concession, static function (JobFile $file) use ($finding, $worst, $acceptedBy): array {
-            $defect = EngineView::concedable($file)[$finding] ?? throw Refused::because('finding', 'That finding does not stand any more, or nobody can accept it: what is scrap stays scrap.');
+        return $this->observe->handle($job, $by, $ulid, EntryKind::Concession, static function (JobFile $file) use (
+            $finding,
+            $worst,
+            $acceptedBy,
+        ): array {
+            $defect =
+                EngineView::concedable($file)[$finding] ??
+                throw Refused::because(
+                    'finding',
+                    'That finding does not stand any more, or nobody can accept it: what is scrap stays scrap.',
+                );
 
             $known = EngineView::finding($file, $finding);
 
-            return [$finding, ['words' => $defect, 'margin' => $known?->margin?->value, 'look' => $known->state ?? '', 'worst' => $worst, 'answer' => $acceptedBy, 'reason' => "accepted by {$acceptedBy}; the worst likely outcome: {$worst}"]];
+            return [
+                $finding,
+                [
+                    'words' => $defect,
+                    'margin' => $known?->margin?->value,
+                    'look' => $known->state ?? '',
+                    'worst' => $worst,
+                    'answer' => $acceptedBy,
+                    'reason' => "accepted by {$acceptedBy}; the worst likely outcome: {$worst}",
+                ],
+            ];
         });
     }
 }

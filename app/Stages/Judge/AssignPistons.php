@@ -33,7 +33,19 @@ final readonly class AssignPistons
                 throw Refused::because('piston', 'Every piston goes into one cylinder, and every cylinder gets one.');
             }
 
-            return ['pistons', ['assigned' => array_map(static fn (int $cylinder): array => ['cylinder' => $cylinder, 'piston' => $pistons[$cylinder]], $expected), 'reason' => implode(', ', array_map(static fn (int $cylinder): string => "{$pistons[$cylinder]} into {$cylinder}", $expected))]];
+            return [
+                'pistons',
+                [
+                    'assigned' => array_map(
+                        static fn (int $cylinder): array => ['cylinder' => $cylinder, 'piston' => $pistons[$cylinder]],
+                        $expected,
+                    ),
+                    'reason' => implode(
+                        ', ',
+                        array_map(static fn (int $cylinder): string => "{$pistons[$cylinder]} into {$cylinder}", $expected),
+                    ),
+                ],
+            ];
         });
     }
 }

@@ -22,14 +22,21 @@ use NorthLedger\Core\Finding\PartVerdict;
 
 final class JudgeController
 {
-    private const SIGNATURE = ['password.required' => 'Your password is your signature here.', 'password.current_password' => 'That is not your password. Nothing was signed.'];
+    private const SIGNATURE = [
+        'password.required' => 'Your password is your signature here.',
+        'password.current_password' => 'That is not your password. Nothing was signed.',
+    ];
 
     public function show(Request $request, Job $job, JobFiles $files): View
     {
         $file = ShownUnit::of($request, $files->open($job));
 
         return view('judge.show', [
-            'file' => $file, 'judged' => JudgeView::of($file), 'pistons' => PistonTable::of($file), 'engine' => EngineView::of($file), 'drawing' => EngineDrawing::of($file),
+            'file' => $file,
+            'judged' => JudgeView::of($file),
+            'pistons' => PistonTable::of($file),
+            'engine' => EngineView::of($file),
+            'drawing' => EngineDrawing::of($file),
             'mayDecide' => ! $job->is_closed && ($request->user()?->can('verify') ?? false),
         ]);
     }
@@ -43,11 +50,23 @@ final class JudgeController
     public function overrule(Request $request, Job $job, OverruleVerdict $overrule): RedirectResponse
     {
         /** @var array{part: string, verdict: string, reason: string} $data */
-        $data = $request->validate([
-            'part' => ['required', Rule::enum(EnginePart::class)], 'verdict' => ['required', Rule::enum(PartVerdict::class)->except(PartVerdict::NotYetKnown)],
-            'reason' => ['required', 'string', 'min:4', 'max:400'], 'password' => ['required', 'current_password'],
-        ], ['reason.*' => 'Say why, in a few words.'] + self::SIGNATURE);
-        $overrule->handle($job, $request->user(), RequestId::of($request), EnginePart::from($data['part']), PartVerdict::from($data['verdict']), $data['reason']);
+        $data = $request->validate(
+            [
+                'part' => ['required', Rule::enum(EnginePart::class)],
+                'verdict' => ['required', Rule::enum(PartVerdict::class)->except(PartVerdict::NotYetKnown)],
+                'reason' => ['required', 'string', 'min:4', 'max:400'],
+                'password' => ['required', 'current_password'],
+            ],
+            ['reason.*' => 'Say why, in a few words.'] + self::SIGNATURE,
+        );
+        $overrule->handle(
+            $job,
+            $request->user(),
+            RequestId::of($request),
+            EnginePart::from($data['part']),
+            PartVerdict::from($data['verdict']),
+            $data['reason'],
+        );
 
         return redirect()->route('stage.judge', $job)->with('note', 'Signed; it stands beside the verdict.');
     }
@@ -56,8 +75,14 @@ final class JudgeController
     {
         /** @var array{finding: string, worst: string, accepted_by: string} $data */
         $data = $request->validate(
-            ['finding' => ['required', 'string', 'max:120'], 'worst' => ['required', 'string', 'max:200'], 'accepted_by' => ['required', 'string', 'max:120'], 'password' => ['required', 'current_password']],
-            ['worst.*' => 'Say the worst that can come of it: the customer accepts that.', 'accepted_by.*' => 'Who accepts it?'] + self::SIGNATURE,
+            [
+                'finding' => ['required', 'string', 'max:120'],
+                'worst' => ['required', 'string', 'max:200'],
+                'accepted_by' => ['required', 'string', 'max:120'],
+                'password' => ['required', 'current_password'],
+            ],
+            ['worst.*' => 'Say the worst that can come of it: the customer accepts that.', 'accepted_by.*' => 'Who accepts it?'] +
+                self::SIGNATURE,
         );
         $accept->handle($job, $request->user(), RequestId::of($request), $data['finding'], $data['worst'], $data['accepted_by']);
 

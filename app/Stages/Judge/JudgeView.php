@@ -50,10 +50,22 @@ final readonly class JudgeView
         }
 
         return new self(
-            Stamp::ofBlock($assessment, $words), $words->conclusion($assessment), $words->next($assessment->next),
+            Stamp::ofBlock($assessment, $words),
+            $words->conclusion($assessment),
+            $words->next($assessment->next),
             array_map(static fn (JudgedBore $bore): JudgedBoreView => self::bore($file, $bore, $findingWords), $assessment->bores),
-            $words->changes($assessment), $missing, array_map(static fn (PartDefect $defect): array => ['sentence' => $defect->sentence, 'rule' => $defect->rule, 'outcome' => $defect->remedy->value], $assessment->defects),
-            "{$file->sheet->name} sheet revision {$file->sheet->revision}, shop policy revision {$file->policy->revision}, ledger entry {$file->job->entries}",
+            $words->changes($assessment),
+            $missing,
+            array_map(
+                static fn (PartDefect $defect): array => [
+                    'sentence' => $defect->sentence,
+                    'rule' => $defect->rule,
+                    'outcome' => $defect->remedy->value,
+                ],
+                $assessment->defects,
+            ),
+            "{$file->sheet->name} sheet revision {$file->sheet->revision}, shop policy revision {$file->policy->revision}, ledger ".
+                "entry {$file->job->entries}",
             $assessment->isSettled(),
         );
     }
@@ -61,15 +73,19 @@ final readonly class JudgeView
     private static function bore(JobFile $file, JudgedBore $bore, FindingWords $words): JudgedBoreView
     {
         $form = $bore->measures->form(Axis::Thrust);
-        $facts = array_filter([
-            'largest' => $bore->measures->size() === null ? null : $file->display->sizeWithUnit($bore->measures->size()),
-            'made to' => match ($bore->step->source) {
-                StepSource::Unknown => null,
-                default => ($bore->step->value === null ? '' : $file->display->step($bore->step->value)).", {$bore->step->source->value}",
-            },
-            'wear' => $bore->wear === null ? null : $file->display->magnitudeWithUnit($bore->wear),
-            'form' => $form?->value,
-        ], static fn (?string $fact): bool => $fact !== null);
+        $facts = array_filter(
+            [
+                'largest' => $bore->measures->size() === null ? null : $file->display->sizeWithUnit($bore->measures->size()),
+                'made to' => match ($bore->step->source) {
+                    StepSource::Unknown => null,
+                    default => ($bore->step->value === null ? '' : $file->display->step($bore->step->value)).
+                        ", {$bore->step->source->value}",
+                },
+                'wear' => $bore->wear === null ? null : $file->display->magnitudeWithUnit($bore->wear),
+                'form' => $form?->value,
+            ],
+            static fn (?string $fact): bool => $fact !== null,
+        );
 
         return new JudgedBoreView(
             $bore->cylinder(),
@@ -81,7 +97,12 @@ final readonly class JudgeView
                 CanStay::NotYetKnown => new Stamp('Not yet known', '', 'missing'),
             },
             $facts,
-            array_values(array_map(static fn (Finding $finding): FindingLine => FindingLine::of($finding, $words, $file->display, $bore), $bore->findings)),
+            array_values(
+                array_map(
+                    static fn (Finding $finding): FindingLine => FindingLine::of($finding, $words, $file->display, $bore),
+                    $bore->findings,
+                ),
+            ),
             $bore->step->differsFromDeclared ? 'The readings show another size step than the one declared at receiving.' : '',
         );
     }

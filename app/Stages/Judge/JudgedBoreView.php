@@ -14,7 +14,12 @@ final readonly class JudgedBoreView
      * @param  array<string, string>  $facts
      * @param  list<FindingLine>  $findings
      */
-    public function __construct(public int $cylinder, public Stamp $stamp, public array $facts, public array $findings, public string $remark)
-    {
+    public function __construct(
+        public int $cylinder,
+        public Stamp $stamp,
+        public array $facts,
+        public array $findings,
+        public string $remark,
+    ) {
     }
 }

@@ -23,7 +23,11 @@ final readonly class OverruleVerdict
 
     public function handle(Job $job, User $by, string $ulid, EnginePart $part, PartVerdict $verdict, string $reason): Written
     {
-        return $this->observe->handle($job, $by, $ulid, EntryKind::Overruled, static function (JobFile $file) use ($part, $verdict, $reason): array {
+        return $this->observe->handle($job, $by, $ulid, EntryKind::Overruled, static function (JobFile $file) use (
+            $part,
+            $verdict,
+            $reason,
+        ): array {
             $state = $file->engine()->parts[$part->value] ?? throw Refused::because('part', 'This engine has no such part.');
             if ($state->verdict === $verdict) {
                 throw Refused::because('part', "The {$file->sheet->nameOf($part)} is judged {$verdict->value} already.");

@@ -44,13 +44,23 @@ final readonly class PistonTable
         $display = $file->display;
 
         return new self(
-            array_map(static fn (JudgedBore $bore): array => [
-                'cylinder' => $bore->cylinder(), 'piston' => $assigned[$bore->cylinder()],
-                'clearance' => $display->magnitude($now->clearances[$bore->cylinder()]).' '.$display->deviationUnit(), 'weight' => self::weight($entries->bores()->pistonWeight($assigned[$bore->cylinder()])),
-            ], $file->assessment()->bores),
+            array_map(
+                static fn (JudgedBore $bore): array => [
+                    'cylinder' => $bore->cylinder(),
+                    'piston' => $assigned[$bore->cylinder()],
+                    'clearance' => $display->magnitude($now->clearances[$bore->cylinder()]).' '.$display->deviationUnit(),
+                    'weight' => self::weight($entries->bores()->pistonWeight($assigned[$bore->cylinder()])),
+                ],
+                $file->assessment()->bores,
+            ),
             self::weights($file, $entries),
             $isBetter ? $best->pistons : [],
-            $isBetter ? "Clearances are within {$display->magnitudeWithUnit($now->spread())} of each other; with the largest piston in the largest bore within {$display->magnitudeWithUnit($best->spread())}: ".self::said($best->pistons).'.' : '',
+            $isBetter
+                ? "Clearances are within {$display->magnitudeWithUnit($now->spread())} of each other; with the largest piston in the ".
+                    "largest bore within {$display->magnitudeWithUnit($best->spread())}: ".
+                    self::said($best->pistons).
+                    '.'
+                : '',
         );
     }
 
@@ -61,7 +71,10 @@ final readonly class PistonTable
 
     private static function weights(JobFile $file, SheetEntries $entries): string
     {
-        $weights = array_filter(array_map($entries->bores()->pistonWeight(...), $file->sheet->layout->cylinders()), static fn (?int $one): bool => $one !== null);
+        $weights = array_filter(
+            array_map($entries->bores()->pistonWeight(...), $file->sheet->layout->cylinders()),
+            static fn (?int $one): bool => $one !== null,
+        );
 
         return count($weights) < 2 ? '' : 'Weights within '.MassNotation::grams(max($weights) - min($weights)).' g of each other.';
     }
@@ -71,6 +84,13 @@ final readonly class PistonTable
     {
         $moved = array_filter($pistons, static fn (int $piston, int $cylinder): bool => $piston !== $cylinder, ARRAY_FILTER_USE_BOTH);
 
-        return implode(', ', array_map(static fn (int $piston, int $cylinder): string => "piston {$piston} into cylinder {$cylinder}", $moved, array_keys($moved)));
+        return implode(
+            ', ',
+            array_map(
+                static fn (int $piston, int $cylinder): string => "piston {$piston} into cylinder {$cylinder}",
+                $moved,
+                array_keys($moved),
+            ),
+        );
     }
 }

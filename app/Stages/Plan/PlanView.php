@@ -50,7 +50,19 @@ final readonly class PlanView
         $recommendation = $assessment->recommendation;
         $stops = array_values(array_unique(array_map(OrderWords::stop(...), $file->work()->stops())));
         if ($plan === null || $recommendation === null || ! $assessment->hasReadings()) {
-            return new self(new Stamp('No plan yet', 'the size the bores were made to is not known', 'missing'), [], [], '', [], '', $words->next($assessment->next), '', $stops, $file->work()->isPlanOpenAgain(), []);
+            return new self(
+                new Stamp('No plan yet', 'the size the bores were made to is not known', 'missing'),
+                [],
+                [],
+                '',
+                [],
+                '',
+                $words->next($assessment->next),
+                '',
+                $stops,
+                $file->work()->isPlanOpenAgain(),
+                [],
+            );
         }
         $chosen = $file->work()->choice();
         $shown = $file->work()->chosen() ?? $recommendation->option;
@@ -58,18 +70,34 @@ final readonly class PlanView
         return new self(
             new Stamp($words->option($shown), $words->sleeves($shown).($chosen === null ? ', recommended' : ', chosen'), 'chosen'),
             $file->sheet->layout->cylinders(),
-            array_map(static fn (ReboreOption $option): PlanRow => self::row($file, $plan, $option, $plan->option($recommendation->option->key()) ?? $recommendation->option, $words), $plan->options),
+            array_map(
+                static fn (ReboreOption $option): PlanRow => self::row(
+                    $file,
+                    $plan,
+                    $option,
+                    $plan->option($recommendation->option->key()) ?? $recommendation->option,
+                    $words,
+                ),
+                $plan->options,
+            ),
             $words->recommendation($recommendation),
             self::doubts($file, $plan, $recommendation->option, $assessment->isSettled()),
             $recommendation->option->sleeved === [] ? '' : 'Sleeves are a repair: the customer decides.',
             '',
             $file->display->unit()->value,
-            $stops, $file->work()->isPlanOpenAgain(), $recommendation->stake->cylinders ?? [],
+            $stops,
+            $file->work()->isPlanOpenAgain(),
+            $recommendation->stake->cylinders ?? [],
         );
     }
 
-    private static function row(JobFile $file, ReborePlan $plan, ReboreOption $option, ReboreOption $recommended, VerdictWords $words): PlanRow
-    {
+    private static function row(
+        JobFile $file,
+        ReborePlan $plan,
+        ReboreOption $option,
+        ReboreOption $recommended,
+        VerdictWords $words,
+    ): PlanRow {
         $marks = [];
         foreach ($file->sheet->layout->cylinders() as $cylinder) {
             $marks[] = self::mark($file, $option, $cylinder);
@@ -129,10 +157,28 @@ final readonly class PlanView
     {
         return match (true) {
             in_array($cylinder, $option->sleeved, true) => new PlanMark('sleeve', "cylinder {$cylinder}: sleeve", ''),
-            in_array($cylinder, $option->needsTrace, true) => new PlanMark('off', "cylinder {$cylinder}: cleans up only if offset toward the wear, by {$file->display->magnitudeWithUnit($option->offCentre[$cylinder])}, more than is allowed; a trace tells", "{$file->display->magnitude($option->offCentre[$cylinder])}?"),
-            in_array($cylinder, $option->newPistons, true) => new PlanMark('hone', "cylinder {$cylinder}: hone only, with a new piston", 'new piston'),
-            in_array($cylinder, $option->honedToClearance, true) => new PlanMark('hone', "cylinder {$cylinder}: hone to clearance", 'to clearance'),
-            isset($option->offCentre[$cylinder]) => new PlanMark('off', "cylinder {$cylinder}: cleans up only if offset toward the wear, by {$file->display->magnitudeWithUnit($option->offCentre[$cylinder])}", $file->display->magnitude($option->offCentre[$cylinder])),
+            in_array($cylinder, $option->needsTrace, true) => new PlanMark(
+                'off',
+                "cylinder {$cylinder}: cleans up only if offset toward the wear, by ".
+                    "{$file->display->magnitudeWithUnit($option->offCentre[$cylinder])}, more than is allowed; a trace tells",
+                "{$file->display->magnitude($option->offCentre[$cylinder])}?",
+            ),
+            in_array($cylinder, $option->newPistons, true) => new PlanMark(
+                'hone',
+                "cylinder {$cylinder}: hone only, with a new piston",
+                'new piston',
+            ),
+            in_array($cylinder, $option->honedToClearance, true) => new PlanMark(
+                'hone',
+                "cylinder {$cylinder}: hone to clearance",
+                'to clearance',
+            ),
+            isset($option->offCentre[$cylinder]) => new PlanMark(
+                'off',
+                "cylinder {$cylinder}: cleans up only if offset toward the wear, by ".
+                    "{$file->display->magnitudeWithUnit($option->offCentre[$cylinder])}",
+                $file->display->magnitude($option->offCentre[$cylinder]),
+            ),
             $option->kind === OptionKind::Stay => new PlanMark('hone', "cylinder {$cylinder}: hone only", ''),
             $option->kind === OptionKind::Replace => new PlanMark('none', "cylinder {$cylinder}: new", ''),
             default => new PlanMark('on', "cylinder {$cylinder}: cleans up on centre", ''),
@@ -144,7 +190,9 @@ final readonly class PlanView
     {
         $doubts = $isSettled ? [] : ['Readings are missing that can still change this; the plan stands on those there are.'];
         foreach ($option->needsTrace as $cylinder) {
-            $doubts[] = "Cylinder {$cylinder} may need a shift of {$file->display->magnitudeWithUnit($option->offCentre[$cylinder])}, more than the {$file->display->magnitudeWithUnit($file->sheet->bore->allowedShift)} allowed: trace its wall before it is bored.";
+            $doubts[] =
+                "Cylinder {$cylinder} may need a shift of {$file->display->magnitudeWithUnit($option->offCentre[$cylinder])}, more than ".
+                    "the {$file->display->magnitudeWithUnit($file->sheet->bore->allowedShift)} allowed: trace its wall before it is bored.";
         }
         if ($option->kind === OptionKind::Bore) {
             foreach ($plan->cylinders as $cylinder) {

@@ -24,10 +24,23 @@ final readonly class CountPart
     /** @param  ?int  $count  How many came; null: as many as the family has, or none where it is missing */
     public function handle(Job $job, User $by, string $ulid, string $part, CountedState $state, ?int $count, string $remark): Written
     {
-        return $this->observe->handle($job, $by, $ulid, EntryKind::PartCount, static function (JobFile $file) use ($part, $state, $count, $remark): array {
+        return $this->observe->handle($job, $by, $ulid, EntryKind::PartCount, static function (JobFile $file) use (
+            $part,
+            $state,
+            $count,
+            $remark,
+        ): array {
             $line = PartsList::of($file->sheet)[$part] ?? throw Refused::because('part', 'This family has no such part. Reload the page.');
 
-            return [$part, ['state' => $state->value, 'count' => $count ?? ($state === CountedState::Missing ? 0 : $line->count), 'of' => $line->count, 'remark' => $remark]];
+            return [
+                $part,
+                [
+                    'state' => $state->value,
+                    'count' => $count ?? ($state === CountedState::Missing ? 0 : $line->count),
+                    'of' => $line->count,
+                    'remark' => $remark,
+                ],
+            ];
         });
     }
 }

@@ -31,8 +31,20 @@ final readonly class KeepPhoto
             throw Refused::because('photo', $refused->getMessage());
         }
 
-        return $this->ledger->write($job->id, $ulid, EntryKind::Photo, $by, static function (JobFile $file) use ($by, $ulid, $subject, $remark, $stored): array {
-            $row = ['subject' => $subject, 'remark' => $remark, 'content_hash' => $stored->hash, 'width' => $stored->width, 'height' => $stored->height];
+        return $this->ledger->write($job->id, $ulid, EntryKind::Photo, $by, static function (JobFile $file) use (
+            $by,
+            $ulid,
+            $subject,
+            $remark,
+            $stored,
+        ): array {
+            $row = [
+                'subject' => $subject,
+                'remark' => $remark,
+                'content_hash' => $stored->hash,
+                'width' => $stored->width,
+                'height' => $stored->height,
+            ];
             Photo::query()->create($row + ['ulid' => $ulid, 'job_id' => $file->job->id, 'user_id' => $by->id, 'created_at' => now()]);
 
             return $row;

@@ -21,27 +21,47 @@ final class PhotoController
     public function store(Request $request, Job $job, KeepPhoto $keep, StagePage $page): JsonResponse|RedirectResponse
     {
         /** @var array{subject: string, remark?: ?string, stage: string} $data */
-        $data = $request->validate([
-            'photo' => ['required', 'file', 'max:'.PhotoStore::MOST_MEGABYTES * 1024],
-            'subject' => ['required', 'string', 'max:60', 'regex:/^(engine|paperwork|(part|item|indication)\.[A-Za-z0-9.-]{1,50})$/D'],
-            'remark' => ['nullable', 'string', 'max:120'],
-            'stage' => ['required', Rule::in([Stage::Receive->value, Stage::Clean->value, Stage::Cracks->value])],
-        ], [
-            'photo.required' => 'Choose a picture first.',
-            'photo.uploaded' => 'That file did not arrive: it is larger than '.PhotoStore::MOST_MEGABYTES.' MB, or the connection broke. Send it again, smaller.',
-            'photo.max' => 'That file is larger than '.PhotoStore::MOST_MEGABYTES.' MB. Take the picture with a lower resolution and send it again.',
-        ]);
-        $written = $keep->handle($job, $request->user(), RequestId::of($request), $data['subject'], $data['remark'] ?? '', (string) $request->file('photo')?->getRealPath());
+        $data = $request->validate(
+            [
+                'photo' => ['required', 'file', 'max:'.PhotoStore::MOST_MEGABYTES * 1024],
+                'subject' => ['required', 'string', 'max:60', 'regex:/^(engine|paperwork|(part|item|indication)\.[A-Za-z0-9.-]{1,50})$/D'],
+                'remark' => ['nullable', 'string', 'max:120'],
+                'stage' => ['required', Rule::in([Stage::Receive->value, Stage::Clean->value, Stage::Cracks->value])],
+            ],
+            [
+                'photo.required' => 'Choose a picture first.',
+                'photo.uploaded' => 'That file did not arrive: it is larger than '.
+                    PhotoStore::MOST_MEGABYTES.
+                    ' MB, or the connection broke. Send it again, smaller.',
+                'photo.max' => 'That file is larger than '.
+                    PhotoStore::MOST_MEGABYTES.
+                    ' MB. Take the picture with a lower resolution and send it again.',
+            ],
+        );
+        $written = $keep->handle(
+            $job,
+            $request->user(),
+            RequestId::of($request),
+            $data['subject'],
+            $data['remark'] ?? '',
+            (string) $request->file('photo')?->getRealPath(),
+        );
 
         return $page->after($request, $written, Stage::from($data['stage']));
     }
 
     public function show(Request $request, Job $job, string $photo, PhotoStore $store): BinaryFileResponse
     {
-        $kept = Photo::query()->where(['job_id' => $job->id, 'ulid' => $photo])->firstOrFail();
+        $kept = Photo::query()
+            ->where(['job_id' => $job->id, 'ulid' => $photo])
+            ->firstOrFail();
         $path = $store->path($kept->content_hash, isSmall: $request->query('size') === 'small');
         abort_unless(is_file($path), 404);
 
-        return response()->file($path, ['Content-Type' => 'image/jpeg', 'Cache-Control' => 'private, max-age=31536000, immutable', 'Content-Security-Policy' => "default-src 'none'"]);
+        return response()->file($path, [
+            'Content-Type' => 'image/jpeg',
+            'Cache-Control' => 'private, max-age=31536000, immutable',
+            'Content-Security-Policy' => "default-src 'none'",
+        ]);
     }
 }

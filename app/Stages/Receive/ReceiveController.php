@@ -31,27 +31,34 @@ final class ReceiveController
 
     public function store(Request $request, SpecBook $specs, ReceiveJob $receive): RedirectResponse
     {
-        /** @var array{arrival?: ?string, castings?: ?string, usage?: ?string, budget?: ?string, family: string, serial: string, customer: string, description?: ?string, due_on: string, wishes?: ?string, declared_step?: ?string, declared_evidence?: ?string} $data */
-        $data = $request->validate([
-            'family' => ['required', Rule::in(array_keys($specs->all()))],
-            'serial' => ['required', 'string', 'max:60'],
-            'customer' => ['required', 'string', 'max:120'],
-            'description' => ['nullable', 'string', 'max:120'],
-            'due_on' => ['required', 'date_format:Y-m-d'],
-            'wishes' => ['nullable', 'string', 'max:2000'],
-            'arrival' => ['nullable', Rule::enum(Arrival::class)],
-            'castings' => ['nullable', 'string', 'max:120'],
-            'usage' => ['nullable', Rule::enum(Usage::class)],
-            'budget' => ['nullable', 'regex:/^\d{1,7}(\.\d{2})?$/'],
-            'declared_step' => ['nullable', 'string', 'max:20'],
-            'declared_evidence' => ['nullable', 'required_with:declared_step', 'string', 'max:120'],
-        ], [
-            'required' => 'This is needed to take the engine in.',
-            'family.in' => 'Choose one of the families in the spec book.',
-            'budget.regex' => 'Write an amount like 2400 or 2400.50.',
-            'due_on.date_format' => 'Give the day as year-month-day, like 2026-12-05.',
-            'declared_evidence.required_with' => 'Say what shows the size step: the number on a piston crown, or the paperwork.',
-        ]);
+        /**
+         * @var array{arrival?: ?string, castings?: ?string, usage?: ?string, budget?: ?string, family: string, serial: string,
+         *     customer: string, description?: ?string, due_on: string, wishes?: ?string, declared_step?: ?string,
+         *     declared_evidence?: ?string} $data
+         */
+        $data = $request->validate(
+            [
+                'family' => ['required', Rule::in(array_keys($specs->all()))],
+                'serial' => ['required', 'string', 'max:60'],
+                'customer' => ['required', 'string', 'max:120'],
+                'description' => ['nullable', 'string', 'max:120'],
+                'due_on' => ['required', 'date_format:Y-m-d'],
+                'wishes' => ['nullable', 'string', 'max:2000'],
+                'arrival' => ['nullable', Rule::enum(Arrival::class)],
+                'castings' => ['nullable', 'string', 'max:120'],
+                'usage' => ['nullable', Rule::enum(Usage::class)],
+                'budget' => ['nullable', 'regex:/^\d{1,7}(\.\d{2})?$/'],
+                'declared_step' => ['nullable', 'string', 'max:20'],
+                'declared_evidence' => ['nullable', 'required_with:declared_step', 'string', 'max:120'],
+            ],
+            [
+                'required' => 'This is needed to take the engine in.',
+                'family.in' => 'Choose one of the families in the spec book.',
+                'budget.regex' => 'Write an amount like 2400 or 2400.50.',
+                'due_on.date_format' => 'Give the day as year-month-day, like 2026-12-05.',
+                'declared_evidence.required_with' => 'Say what shows the size step: the number on a piston crown, or the paperwork.',
+            ],
+        );
         $sheet = $specs->sheet($data['family']);
         $job = $receive->handle($request->user(), RequestId::of($request), [
             'family' => $sheet->family,
@@ -88,8 +95,11 @@ final class ReceiveController
         }
         $offered = array_column($sheet->bore->oversizes, 'nanometres');
 
-        return in_array($noted->value->nanometres, $offered, true) && ($noted->means === NotationMeaning::Step || $noted->value->isPositive())
+        return in_array($noted->value->nanometres, $offered, true) &&
+            ($noted->means === NotationMeaning::Step || $noted->value->isPositive())
             ? $noted->value->nanometres
-            : throw ValidationException::withMessages(['declared_step' => "“{$text}” is no size offered for {$sheet->name}. Write “standard”, or a step like “30 over”."]);
+            : throw ValidationException::withMessages([
+                'declared_step' => "“{$text}” is no size offered for {$sheet->name}. Write “standard”, or a step like “30 over”.",
+            ]);
     }
 }

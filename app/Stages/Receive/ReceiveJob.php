@@ -21,7 +21,9 @@ final readonly class ReceiveJob
     }
 
     /**
-     * @param  array{family: string, family_revision: int, serial: string, arrival?: string, castings?: string, usage?: ?string, budget_minor?: ?int, keeps_original?: bool, customer: string, description: string, wishes: ?string, due_on: string, declared_step_nm: ?int, declared_evidence: ?string}  $received
+     * @param  array{family: string, family_revision: int, serial: string, arrival?: string, castings?: string, usage?: ?string,
+     *     budget_minor?: ?int, keeps_original?: bool, customer: string, description: string, wishes: ?string, due_on: string,
+     *     declared_step_nm: ?int, declared_evidence: ?string}  $received
      */
     public function handle(User $by, string $ulid, array $received): Job
     {
@@ -31,7 +33,9 @@ final readonly class ReceiveJob
                 return Job::query()->findOrFail($earlier->job_id);
             }
             $customer = Customer::query()->firstOrCreate(['name' => $received['customer']]);
-            $job = Job::query()->create(['customer_id' => $customer->id, 'created_at' => now()] + array_diff_key($received, ['customer' => '']));
+            $job = Job::query()->create(
+                ['customer_id' => $customer->id, 'created_at' => now()] + array_diff_key($received, ['customer' => '']),
+            );
             $this->ledger->write($job->id, $ulid, EntryKind::Received, $by, static fn (JobFile $file): array => $received);
 
             return $job;

@@ -52,14 +52,22 @@ final readonly class ReceiveView
         foreach ($received->parts->expected as $line) {
             $groups[$line->group->value][] = self::part($received, $line);
         }
-        $sleeves = array_map(static fn (int $cylinder): SleeveLine => self::sleeve($file, $cylinder, $received->surveys[$cylinder] ?? null), $file->sheet->layout->cylinders());
+        $sleeves = array_map(
+            static fn (int $cylinder): SleeveLine => self::sleeve($file, $cylinder, $received->surveys[$cylinder] ?? null),
+            $file->sheet->layout->cylinders(),
+        );
 
         return new self(
-            self::stamp($received), $groups,
+            self::stamp($received),
+            $groups,
             array_map(static fn (ClaimCheck $check): array => self::claim($file, $check), $received->claims),
             $sleeves,
-            array_map(static fn (ClaimKind $kind): array => ['kind' => $kind->value, 'count' => (string) ($received->found[$kind->value] ?? '')], [ClaimKind::ThreadInserts, ClaimKind::CracksRepaired, ClaimKind::Welded]),
-            self::photos($file), SeenBefore::of($file->job->serial, $file->job, $files),
+            array_map(
+                static fn (ClaimKind $kind): array => ['kind' => $kind->value, 'count' => (string) ($received->found[$kind->value] ?? '')],
+                [ClaimKind::ThreadInserts, ClaimKind::CracksRepaired, ClaimKind::Welded],
+            ),
+            self::photos($file),
+            SeenBefore::of($file->job->serial, $file->job, $files),
             self::findings($file, $received),
         );
     }
@@ -68,7 +76,9 @@ final readonly class ReceiveView
     {
         $differ = count($received->differing());
         $open = count($received->parts->uncounted());
-        $amiss = count(array_filter($received->parts->counts, static fn ($count): bool => ! CountedState::from($count->text('state'))->isFine()));
+        $amiss = count(
+            array_filter($received->parts->counts, static fn ($count): bool => ! CountedState::from($count->text('state'))->isFine()),
+        );
 
         return match (true) {
             $differ > 0 => new Stamp('Paperwork differs', $differ === 1 ? 'in one line' : "in {$differ} lines", 'out'),
@@ -84,13 +94,17 @@ final readonly class ReceiveView
         $state = $count === null ? null : CountedState::from($count->text('state'));
 
         return new PartCountLine(
-            $line->key, $line->words, $line->count, $state === null ? '' : $state->value,
+            $line->key,
+            $line->words,
+            $line->count,
+            $state === null ? '' : $state->value,
             match (true) {
                 $state === null => '○',
                 $state->isFine() => '✓',
                 default => '▲',
             },
-            $count === null ? '' : (string) $count->whole('count'), $count?->text('remark') ?? '',
+            $count === null ? '' : (string) $count->whole('count'),
+            $count?->text('remark') ?? '',
             $count !== null && $count->whole('count') !== $line->count,
         );
     }
@@ -99,14 +113,33 @@ final readonly class ReceiveView
     private static function claim(JobFile $file, ClaimCheck $check): array
     {
         $claim = $check->claim;
-        $what = implode(', ', array_filter([$claim->kind->value, $claim->where, $claim->count === null ? '' : (string) $claim->count, $claim->step === null ? '' : $file->display->step($claim->step)], static fn (string $part): bool => $part !== ''));
+        $what = implode(
+            ', ',
+            array_filter(
+                [
+                    $claim->kind->value,
+                    $claim->where,
+                    $claim->count === null ? '' : (string) $claim->count,
+                    $claim->step === null ? '' : $file->display->step($claim->step),
+                ],
+                static fn (string $part): bool => $part !== '',
+            ),
+        );
         [$state, $sign] = match ($check->match) {
             ClaimMatch::Agrees => ['good', '✓'],
             ClaimMatch::Differs => ['out', '▲'],
             ClaimMatch::NotChecked => ['missing', '○'],
         };
 
-        return ['id' => $claim->id, 'what' => $what, 'match' => $check->match->value, 'state' => $state, 'sign' => $sign, 'found' => $check->found, 'canBeJudged' => $check->found === ''];
+        return [
+            'id' => $claim->id,
+            'what' => $what,
+            'match' => $check->match->value,
+            'state' => $state,
+            'sign' => $sign,
+            'found' => $check->found,
+            'canBeJudged' => $check->found === '',
+        ];
     }
 
     private static function piece(?SleeveSurvey $survey, int $index): ?SleevePiece
@@ -122,27 +155,52 @@ final readonly class ReceiveView
     private static function sleeve(JobFile $file, int $cylinder, ?SleeveSurvey $survey): SleeveLine
     {
         return new SleeveLine(
-            $cylinder, $survey === null ? '' : (self::piece($survey, 0)?->kind->value ?? 'none'), self::length($file, self::piece($survey, 0)),
-            self::piece($survey, 1)?->kind->value ?? '', self::length($file, self::piece($survey, 1)),
-            $survey !== null && $survey->jointFelt, $survey !== null && $survey->flangeNotSeated, $survey !== null && $survey->edgeCatchesNail,
+            $cylinder,
+            $survey === null ? '' : self::piece($survey, 0)?->kind->value ?? 'none',
+            self::length($file, self::piece($survey, 0)),
+            self::piece($survey, 1)?->kind->value ?? '',
+            self::length($file, self::piece($survey, 1)),
+            $survey !== null && $survey->jointFelt,
+            $survey !== null && $survey->flangeNotSeated,
+            $survey !== null && $survey->edgeCatchesNail,
             implode(', ', array_map(static fn (SleeveFinding $finding): string => $finding->words(), $survey?->findings() ?? [])),
-            implode('; ', array_unique(array_map(static fn (SleeveFinding $finding): string => $finding->worstOutcome(), $survey?->findings() ?? []))),
+            implode(
+                '; ',
+                array_unique(array_map(static fn (SleeveFinding $finding): string => $finding->worstOutcome(), $survey?->findings() ?? [])),
+            ),
             $survey !== null && $survey->waitsForCustomer(),
             match ($survey?->answer) {
                 CustomerAnswer::Accepted => 'It stays by the customer’s concession',
                 CustomerAnswer::Declined => 'It comes out',
                 default => '',
-            }.($survey?->answer === null ? '' : ": {$file->record->observations()->newest(EntryKind::CustomerAnswer)["bore.{$cylinder}"]->text('how')}"),
+            }.
+                ($survey?->answer === null
+                    ? ''
+                    : ": {$file->record->observations()->newest(EntryKind::CustomerAnswer)["bore.{$cylinder}"]->text('how')}"),
         );
     }
 
     /** @return list<array{text: string, rule: string}> */
     private static function findings(JobFile $file, Received $received): array
     {
-        $findings = array_map(static fn (ClaimCheck $check): array => ['text' => 'The paperwork says '.self::claim($file, $check)['what'].($check->found === '' ? ', and it differs.' : "; {$check->found}."), 'rule' => 'WORK-5'], $received->differing());
+        $findings = array_map(
+            static fn (ClaimCheck $check): array => [
+                'text' => 'The paperwork says '.
+                    self::claim($file, $check)['what'].
+                    ($check->found === '' ? ', and it differs.' : "; {$check->found}."),
+                'rule' => 'WORK-5',
+            ],
+            $received->differing(),
+        );
         foreach ($received->surveys as $survey) {
             if ($survey->findings() !== []) {
-                $findings[] = ['text' => ucfirst(VerdictWords::cylinders([$survey->cylinder])).', sleeve: '.implode(', ', array_map(static fn (SleeveFinding $finding): string => $finding->words(), $survey->findings())).'. The customer decides before anything is assembled on it.', 'rule' => 'SLV-3'];
+                $findings[] = [
+                    'text' => ucfirst(VerdictWords::cylinders([$survey->cylinder])).
+                        ', sleeve: '.
+                        implode(', ', array_map(static fn (SleeveFinding $finding): string => $finding->words(), $survey->findings())).
+                        '. The customer decides before anything is assembled on it.',
+                    'rule' => 'SLV-3',
+                ];
             }
         }
 
@@ -155,9 +213,15 @@ final readonly class ReceiveView
         /** @var list<Photo> $photos */
         $photos = Photo::query()->where('job_id', $file->job->id)->orderBy('id')->get()->all();
 
-        return array_map(static fn (Photo $photo): array => [
-            'ulid' => $photo->ulid, 'about' => str_starts_with($photo->subject, 'indication.') ? 'indication' : str_replace('.', ': ', $photo->subject),
-            'remark' => $photo->remark, 'width' => $photo->width, 'height' => $photo->height,
-        ], $photos);
+        return array_map(
+            static fn (Photo $photo): array => [
+                'ulid' => $photo->ulid,
+                'about' => str_starts_with($photo->subject, 'indication.') ? 'indication' : str_replace('.', ': ', $photo->subject),
+                'remark' => $photo->remark,
+                'width' => $photo->width,
+                'height' => $photo->height,
+            ],
+            $photos,
+        );
     }
 }

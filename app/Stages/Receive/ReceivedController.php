@@ -35,79 +35,154 @@ final readonly class ReceivedController
     public function part(Request $request, Job $job, CountPart $count): JsonResponse|RedirectResponse
     {
         /** @var array{part: string, state: string, count?: ?int, remark?: ?string} $data */
-        $data = $request->validate([
-            'part' => ['required', 'string', 'max:30'],
-            'state' => ['required', Rule::enum(CountedState::class)],
-            'count' => ['nullable', 'integer', 'between:0,999'],
-            'remark' => ['nullable', 'string', 'max:200'],
-        ], ['state.required' => 'Present, missing, damaged, or not ours?', 'count.*' => 'How many came? A whole number.']);
+        $data = $request->validate(
+            [
+                'part' => ['required', 'string', 'max:30'],
+                'state' => ['required', Rule::enum(CountedState::class)],
+                'count' => ['nullable', 'integer', 'between:0,999'],
+                'remark' => ['nullable', 'string', 'max:200'],
+            ],
+            ['state.required' => 'Present, missing, damaged, or not ours?', 'count.*' => 'How many came? A whole number.'],
+        );
 
-        return $this->page->after($request, $count->handle(
-            $job, $request->user(), RequestId::of($request), $data['part'], CountedState::from($data['state']),
-            isset($data['count']) ? (int) $data['count'] : null, $data['remark'] ?? '',
-        ), Stage::Receive);
+        return $this->page->after(
+            $request,
+            $count->handle(
+                $job,
+                $request->user(),
+                RequestId::of($request),
+                $data['part'],
+                CountedState::from($data['state']),
+                isset($data['count']) ? (int) $data['count'] : null,
+                $data['remark'] ?? '',
+            ),
+            Stage::Receive,
+        );
     }
 
     public function claim(Request $request, Job $job, StateClaim $state): JsonResponse|RedirectResponse
     {
         /** @var array{kind: string, where?: ?string, count?: ?int, size?: ?string} $data */
-        $data = $request->validate([
-            'kind' => ['required', Rule::enum(ClaimKind::class)],
-            'where' => ['nullable', 'string', 'max:80'],
-            'count' => ['nullable', 'integer', 'between:0,999'],
-            'size' => ['nullable', 'string', 'max:40'],
-        ], ['count.*' => 'How many does the paperwork say? A whole number.']);
+        $data = $request->validate(
+            [
+                'kind' => ['required', Rule::enum(ClaimKind::class)],
+                'where' => ['nullable', 'string', 'max:80'],
+                'count' => ['nullable', 'integer', 'between:0,999'],
+                'size' => ['nullable', 'string', 'max:40'],
+            ],
+            ['count.*' => 'How many does the paperwork say? A whole number.'],
+        );
 
-        return $this->page->after($request, $state->handle(
-            $job, $request->user(), RequestId::of($request), ClaimKind::from($data['kind']), $data['where'] ?? '',
-            isset($data['count']) ? (int) $data['count'] : null, $data['size'] ?? '',
-        ), Stage::Receive);
+        return $this->page->after(
+            $request,
+            $state->handle(
+                $job,
+                $request->user(),
+                RequestId::of($request),
+                ClaimKind::from($data['kind']),
+                $data['where'] ?? '',
+                isset($data['count']) ? (int) $data['count'] : null,
+                $data['size'] ?? '',
+            ),
+            Stage::Receive,
+        );
     }
 
     public function judgeClaim(Request $request, Job $job, StateClaim $state): JsonResponse|RedirectResponse
     {
         /** @var array{claim: string, match: string, remark?: ?string} $data */
-        $data = $request->validate(['claim' => ['required', 'string', 'size:26'], 'match' => ['required', Rule::in([...array_column(ClaimMatch::cases(), 'value'), 'take back'])], 'remark' => ['nullable', 'string', 'max:200']]);
+        $data = $request->validate([
+            'claim' => ['required', 'string', 'size:26'],
+            'match' => ['required', Rule::in([...array_column(ClaimMatch::cases(), 'value'), 'take back'])],
+            'remark' => ['nullable', 'string', 'max:200'],
+        ]);
         $id = RequestId::of($request);
 
-        return $this->page->after($request, $data['match'] === 'take back'
-            ? $state->takeBack($job, $request->user(), $id, $data['claim'])
-            : $state->judge($job, $request->user(), $id, $data['claim'], ClaimMatch::from($data['match']), $data['remark'] ?? ''), Stage::Receive);
+        return $this->page->after(
+            $request,
+            $data['match'] === 'take back'
+                ? $state->takeBack($job, $request->user(), $id, $data['claim'])
+                : $state->judge($job, $request->user(), $id, $data['claim'], ClaimMatch::from($data['match']), $data['remark'] ?? ''),
+            Stage::Receive,
+        );
     }
 
     public function sleeve(Request $request, Job $job, SurveySleeve $survey): JsonResponse|RedirectResponse
     {
         /** @var array{cylinder: int, kind: string, length?: ?string, kind_below?: ?string, length_below?: ?string} $data */
-        $data = $request->validate([
-            'cylinder' => ['required', 'integer', 'between:1,16'], 'kind' => ['required', Rule::in(['none', ...array_column(SleevePieceKind::cases(), 'value')])], 'length' => ['nullable', 'string', 'max:40'],
-            'kind_below' => ['nullable', Rule::enum(SleevePieceKind::class)], 'length_below' => ['nullable', 'string', 'max:40'],
-        ], ['kind.required' => 'What sits in this bore?']);
+        $data = $request->validate(
+            [
+                'cylinder' => ['required', 'integer', 'between:1,16'],
+                'kind' => ['required', Rule::in(['none', ...array_column(SleevePieceKind::cases(), 'value')])],
+                'length' => ['nullable', 'string', 'max:40'],
+                'kind_below' => ['nullable', Rule::enum(SleevePieceKind::class)],
+                'length_below' => ['nullable', 'string', 'max:40'],
+            ],
+            ['kind.required' => 'What sits in this bore?'],
+        );
         $pieces = [];
-        foreach ([[$data['kind'], $data['length'] ?? ''], [$data['kind'] === 'none' ? '' : $data['kind_below'] ?? '', $data['length_below'] ?? '']] as [$kind, $length]) {
+        foreach (
+            [
+                [$data['kind'], $data['length'] ?? ''],
+                [$data['kind'] === 'none' ? '' : $data['kind_below'] ?? '', $data['length_below'] ?? ''],
+            ] as [$kind, $length]
+        ) {
             $piece = SleevePieceKind::tryFrom($kind);
             $pieces = $piece === null ? $pieces : [...$pieces, [$piece, $length]];
         }
 
-        return $this->page->after($request, $survey->handle(
-            $job, $request->user(), RequestId::of($request), (int) $data['cylinder'], $pieces,
-            $request->boolean('joint_felt'), $request->boolean('flange_not_seated'), $request->boolean('edge_catches_nail'),
-        ), Stage::Receive);
+        return $this->page->after(
+            $request,
+            $survey->handle(
+                $job,
+                $request->user(),
+                RequestId::of($request),
+                (int) $data['cylinder'],
+                $pieces,
+                $request->boolean('joint_felt'),
+                $request->boolean('flange_not_seated'),
+                $request->boolean('edge_catches_nail'),
+            ),
+            Stage::Receive,
+        );
     }
 
     public function sleeveAnswer(Request $request, Job $job, SurveySleeve $survey): JsonResponse|RedirectResponse
     {
         /** @var array{cylinder: int, answer: string, how?: ?string} $data */
-        $data = $request->validate(['cylinder' => ['required', 'integer', 'between:1,16'], 'answer' => ['required', Rule::enum(CustomerAnswer::class)], 'how' => ['nullable', 'string', 'max:120']]);
+        $data = $request->validate([
+            'cylinder' => ['required', 'integer', 'between:1,16'],
+            'answer' => ['required', Rule::enum(CustomerAnswer::class)],
+            'how' => ['nullable', 'string', 'max:120'],
+        ]);
 
-        return $this->page->after($request, $survey->customer($job, $request->user(), RequestId::of($request), (int) $data['cylinder'], CustomerAnswer::from($data['answer']), $data['how'] ?? ''), Stage::Receive);
+        return $this->page->after(
+            $request,
+            $survey->customer(
+                $job,
+                $request->user(),
+                RequestId::of($request),
+                (int) $data['cylinder'],
+                CustomerAnswer::from($data['answer']),
+                $data['how'] ?? '',
+            ),
+            Stage::Receive,
+        );
     }
 
     public function found(Request $request, Job $job, SurveySleeve $survey): JsonResponse|RedirectResponse
     {
         /** @var array{kind: string, count: int} $data */
-        $data = $request->validate(['kind' => ['required', Rule::enum(ClaimKind::class)], 'count' => ['required', 'integer', 'between:0,999']], ['count.*' => 'How many were found? A whole number.']);
+        $data = $request->validate(
+            ['kind' => ['required', Rule::enum(ClaimKind::class)], 'count' => ['required', 'integer', 'between:0,999']],
+            ['count.*' => 'How many were found? A whole number.'],
+        );
 
-        return $this->page->after($request, $survey->found($job, $request->user(), RequestId::of($request), ClaimKind::from($data['kind']), (int) $data['count']), Stage::Receive);
+        return $this->page->after(
+            $request,
+            $survey->found($job, $request->user(), RequestId::of($request), ClaimKind::from($data['kind']), (int) $data['count']),
+            Stage::Receive,
+        );
     }
 
     /** Earlier jobs of a serial that is being typed. */
@@ -121,6 +196,10 @@ final readonly class ReceivedController
     {
         $isSheet = $request->query('print') === 'sheet';
 
-        return view('receive.tag', ['file' => $files->open($job), 'isSheet' => $isSheet, 'labels' => array_fill(0, $isSheet ? 8 : 1, route('jobs.show', $job))]);
+        return view('receive.tag', [
+            'file' => $files->open($job),
+            'isSheet' => $isSheet,
+            'labels' => array_fill(0, $isSheet ? 8 : 1, route('jobs.show', $job)),
+        ]);
     }
 }

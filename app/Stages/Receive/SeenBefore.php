@@ -22,11 +22,23 @@ final readonly class SeenBefore
             return [];
         }
         /** @var list<Job> $jobs */
-        $jobs = Job::query()->with('customer')->where('serial', trim($serial))->when($apart !== null, static fn ($query) => $query->where('id', '<', $apart?->id))->orderByDesc('id')->limit(self::MOST)->get()->all();
+        $jobs = Job::query()
+            ->with('customer')
+            ->where('serial', trim($serial))
+            ->when($apart !== null, static fn ($query) => $query->where('id', '<', $apart?->id))
+            ->orderByDesc('id')
+            ->limit(self::MOST)
+            ->get()
+            ->all();
 
-        return array_map(static fn (Job $job): array => [
-            'tag' => $job->tag(), 'when' => $job->getAttribute('created_at')->format('j M Y'), 'sizes' => self::sizes($files->open($job)),
-        ], $jobs);
+        return array_map(
+            static fn (Job $job): array => [
+                'tag' => $job->tag(),
+                'when' => $job->getAttribute('created_at')->format('j M Y'),
+                'sizes' => self::sizes($files->open($job)),
+            ],
+            $jobs,
+        );
     }
 
     private static function sizes(JobFile $file): string
@@ -41,7 +53,11 @@ final readonly class SeenBefore
             }
         }
         ksort($largest);
-        $sizes = array_map(static fn (int $cylinder, $size): string => "{$cylinder}: {$file->display->size($size)}", array_keys($largest), $largest);
+        $sizes = array_map(
+            static fn (int $cylinder, $size): string => "{$cylinder}: {$file->display->size($size)}",
+            array_keys($largest),
+            $largest,
+        );
 
         return $sizes === [] ? 'no readings' : ($sheet === SheetName::Finished ? 'left at ' : 'came in at ').implode(', ', $sizes);
     }

@@ -24,18 +24,37 @@ final readonly class StateClaim
 
     public function handle(Job $job, User $by, string $ulid, ClaimKind $kind, string $where, ?int $count, string $size): Written
     {
-        return $this->observe->handle($job, $by, $ulid, EntryKind::Claim, function (JobFile $file) use ($ulid, $kind, $where, $count, $size): array {
+        return $this->observe->handle($job, $by, $ulid, EntryKind::Claim, function (JobFile $file) use (
+            $ulid,
+            $kind,
+            $where,
+            $count,
+            $size,
+        ): array {
             if ($kind->isCounted() && $count === null) {
                 throw Refused::because('count', 'How many does the paperwork say?');
             }
 
-            return [$ulid, ['kind' => $kind->value, 'where' => $where, 'count' => $count, 'step_nm' => trim($size) === '' ? null : TypedLength::orNothing($file, 'size', $size)->nanometres, 'typed' => $size]];
+            return [
+                $ulid,
+                [
+                    'kind' => $kind->value,
+                    'where' => $where,
+                    'count' => $count,
+                    'step_nm' => trim($size) === '' ? null : TypedLength::orNothing($file, 'size', $size)->nanometres,
+                    'typed' => $size,
+                ],
+            ];
         });
     }
 
     public function judge(Job $job, User $by, string $ulid, string $claim, ClaimMatch $match, string $remark): Written
     {
-        return $this->observe->handle($job, $by, $ulid, EntryKind::ClaimJudged, function (JobFile $file) use ($claim, $match, $remark): array {
+        return $this->observe->handle($job, $by, $ulid, EntryKind::ClaimJudged, function (JobFile $file) use (
+            $claim,
+            $match,
+            $remark,
+        ): array {
             $this->mustStand($file, $claim);
 
             return [$claim, ['match' => $match->value, 'remark' => $remark]];

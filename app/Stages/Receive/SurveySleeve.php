@@ -27,28 +27,75 @@ final readonly class SurveySleeve
     {
     }
 
-    /** @param  list<array{SleevePieceKind, string}>  $pieces  From the deck down: kind, and length as typed; none where there is no sleeve */
-    public function handle(Job $job, User $by, string $ulid, int $cylinder, array $pieces, bool $jointFelt, bool $flangeNotSeated, bool $edgeCatchesNail): Written
-    {
-        return $this->observe->handle($job, $by, $ulid, EntryKind::SleeveSurvey, function (JobFile $file) use ($cylinder, $pieces, $jointFelt, $flangeNotSeated, $edgeCatchesNail): array {
+    /**
+     * @param  list<array{SleevePieceKind, string}>  $pieces  From the deck down: kind, and length as typed; none where there is no sleeve
+     */
+    public function handle(
+        Job $job,
+        User $by,
+        string $ulid,
+        int $cylinder,
+        array $pieces,
+        bool $jointFelt,
+        bool $flangeNotSeated,
+        bool $edgeCatchesNail,
+    ): Written {
+        return $this->observe->handle($job, $by, $ulid, EntryKind::SleeveSurvey, function (JobFile $file) use (
+            $cylinder,
+            $pieces,
+            $jointFelt,
+            $flangeNotSeated,
+            $edgeCatchesNail,
+        ): array {
             if (! in_array($cylinder, $file->sheet->layout->cylinders(), true)) {
                 throw Refused::because('cylinder', "This engine has no cylinder {$cylinder}.");
             }
-            $found = array_map(static fn (array $piece): SleevePiece => new SleevePiece($piece[0], TypedLength::above($file, 'length', $piece[1], 'Enter a length above zero, measured from the deck down.')), $pieces);
-            $survey = new SleeveSurvey($cylinder, $found, SleeveBook::depthOfCut($file->sheet, $file->policy), $jointFelt, $flangeNotSeated, $edgeCatchesNail);
+            $found = array_map(
+                static fn (array $piece): SleevePiece => new SleevePiece(
+                    $piece[0],
+                    TypedLength::above($file, 'length', $piece[1], 'Enter a length above zero, measured from the deck down.'),
+                ),
+                $pieces,
+            );
+            $survey = new SleeveSurvey(
+                $cylinder,
+                $found,
+                SleeveBook::depthOfCut($file->sheet, $file->policy),
+                $jointFelt,
+                $flangeNotSeated,
+                $edgeCatchesNail,
+            );
 
-            return ["bore.{$cylinder}", [
-                'by_pieces' => true,
-                'pieces' => array_map(static fn (SleevePiece $piece, array $typed): array => ['kind' => $piece->kind->value, 'length_nm' => $piece->length?->nanometres, 'typed' => $typed[1]], $found, $pieces),
-                'joint_felt' => $jointFelt, 'flange_not_seated' => $flangeNotSeated, 'edge_catches_nail' => $edgeCatchesNail, 'customer_decides' => $survey->findings() !== [],
-            ]];
+            return [
+                "bore.{$cylinder}",
+                [
+                    'by_pieces' => true,
+                    'pieces' => array_map(
+                        static fn (SleevePiece $piece, array $typed): array => [
+                            'kind' => $piece->kind->value,
+                            'length_nm' => $piece->length?->nanometres,
+                            'typed' => $typed[1],
+                        ],
+                        $found,
+                        $pieces,
+                    ),
+                    'joint_felt' => $jointFelt,
+                    'flange_not_seated' => $flangeNotSeated,
+                    'edge_catches_nail' => $edgeCatchesNail,
+                    'customer_decides' => $survey->findings() !== [],
+                ],
+            ];
         });
     }
 
     /** What the customer says to a sleeve that is not whole: it stays by their concession, or it comes out (SLV-3, VER-5). */
     public function customer(Job $job, User $by, string $ulid, int $cylinder, CustomerAnswer $answer, string $how): Written
     {
-        return $this->observe->handle($job, $by, $ulid, EntryKind::CustomerAnswer, static function (JobFile $file) use ($cylinder, $answer, $how): array {
+        return $this->observe->handle($job, $by, $ulid, EntryKind::CustomerAnswer, static function (JobFile $file) use (
+            $cylinder,
+            $answer,
+            $how,
+        ): array {
             $findings = ($file->record->sleeves()[$cylinder] ?? null)?->findings() ?? [];
             if ($findings === []) {
                 throw Refused::because('cylinder', "Nothing about a sleeve in cylinder {$cylinder} is the customer’s to decide.");
@@ -57,19 +104,35 @@ final readonly class SurveySleeve
                 throw Refused::because('how', 'Who said it, and how? Like “the works manager, by telephone”.');
             }
 
-            return ["bore.{$cylinder}", [
-                'answer' => $answer->value, 'how' => $how,
-                'defect' => implode(', ', array_map(static fn (SleeveFinding $finding): string => $finding->words(), $findings)),
-                'worst_outcome' => implode('; ', array_unique(array_map(static fn (SleeveFinding $finding): string => $finding->worstOutcome(), $findings))),
-            ]];
+            return [
+                "bore.{$cylinder}",
+                [
+                    'answer' => $answer->value,
+                    'how' => $how,
+                    'defect' => implode(', ', array_map(static fn (SleeveFinding $finding): string => $finding->words(), $findings)),
+                    'worst_outcome' => implode(
+                        '; ',
+                        array_unique(array_map(static fn (SleeveFinding $finding): string => $finding->worstOutcome(), $findings)),
+                    ),
+                ],
+            ];
         });
     }
 
     /** How many thread inserts, repaired cracks or welds were found in all. */
     public function found(Job $job, User $by, string $ulid, ClaimKind $kind, int $count): Written
     {
-        return $this->observe->handle($job, $by, $ulid, EntryKind::FoundWork, static fn (JobFile $file): array => $kind->isCounted() && $kind !== ClaimKind::Sleeved
-            ? [$kind->value, ['count' => $count]]
-            : throw Refused::because('kind', 'Sleeves are counted bore by bore; of other work only inserts, crack repairs and welds are counted.'));
+        return $this->observe->handle(
+            $job,
+            $by,
+            $ulid,
+            EntryKind::FoundWork,
+            static fn (JobFile $file): array => $kind->isCounted() && $kind !== ClaimKind::Sleeved
+                ? [$kind->value, ['count' => $count]]
+                : throw Refused::because(
+                    'kind',
+                    'Sleeves are counted bore by bore; of other work only inserts, crack repairs and welds are counted.',
+                ),
+        );
     }
 }

@@ -40,10 +40,12 @@ final readonly class ReleaseCheck
         if ($open > 0) {
             $obstacles[] = $open === 1 ? 'One operation of the order is open.' : "{$open} operations of the order are open.";
         }
-        $unverified = array_values(array_map(
-            static fn (VerifiedBore $bore): int => $bore->cylinder,
-            array_filter($file->work()->verified(), static fn (VerifiedBore $bore): bool => ! $bore->state->closesTheWork()),
-        ));
+        $unverified = array_values(
+            array_map(
+                static fn (VerifiedBore $bore): int => $bore->cylinder,
+                array_filter($file->work()->verified(), static fn (VerifiedBore $bore): bool => ! $bore->state->closesTheWork()),
+            ),
+        );
         if ($unverified !== []) {
             $obstacles[] = 'Not verified: '.VerdictWords::cylinders($unverified).'.';
         }
@@ -71,7 +73,8 @@ final readonly class ReleaseCheck
     }
 
     /**
-     * What the verdict needs and nobody read or checked: a bore that stays has to be known to, and a part that needs a crack check has to have one.
+     * What the verdict needs and nobody read or checked: a bore that stays has to be known to, and a part that needs a crack check has to
+     * have one.
      *
      * @return list<string>
      */
@@ -79,21 +82,34 @@ final readonly class ReleaseCheck
     {
         $assessment = $file->assessment();
         $chosen = $file->work()->chosen();
-        $staying = $chosen?->kind === OptionKind::Stay ? array_values(array_map(
-            static fn (JudgedBore $bore): int => $bore->cylinder(),
-            array_filter($assessment->bores, static fn (JudgedBore $bore): bool => $bore->canStay === CanStay::NotYetKnown && ! in_array($bore->cylinder(), $chosen->sleeved, true)),
-        )) : [];
+        $staying =
+            $chosen?->kind === OptionKind::Stay
+                ? array_values(
+                    array_map(
+                        static fn (JudgedBore $bore): int => $bore->cylinder(),
+                        array_filter(
+                            $assessment->bores,
+                            static fn (JudgedBore $bore): bool => $bore->canStay === CanStay::NotYetKnown &&
+                                ! in_array($bore->cylinder(), $chosen->sleeved, true),
+                        ),
+                    ),
+                )
+                : [];
         $unchecked = array_filter($assessment->openDefects(), static fn (PartDefect $defect): bool => $defect->isUnchecked);
 
         return [
-            ...($staying === [] ? [] : ['Not yet known whether it can stay: '.VerdictWords::cylinders($staying).'. Read or look at what is missing.']),
+            ...$staying === []
+                ? []
+                : ['Not yet known whether it can stay: '.VerdictWords::cylinders($staying).'. Read or look at what is missing.'],
             ...array_values(array_map(static fn (PartDefect $defect): string => $defect->sentence, $unchecked)),
         ];
     }
 
     private static function ownWork(JobFile $file): string
     {
-        $readers = array_unique(array_map(static fn (KeyedReading $row): int => $row->userId, $file->record->entries(SheetName::Finished)->rows));
+        $readers = array_unique(
+            array_map(static fn (KeyedReading $row): int => $row->userId, $file->record->entries(SheetName::Finished)->rows),
+        );
         $operations = $file->work()->order()->operations ?? [];
         $workers = [];
         foreach ($file->work()->ticks() as $tick) {

@@ -29,8 +29,15 @@ final readonly class SignRelease
             if (! $check->maySign()) {
                 throw Refused::because('sign', implode(' ', $check->obstacles));
             }
-            $certificate = json_encode(Certificate::of($file, $by, now()->format('Y-m-d H:i').' UTC'), JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES);
-            $row = ['certificate' => $certificate, 'certificate_hash' => hash('sha256', $certificate), 'statement' => 'Signed: the bores are as this certificate says.'];
+            $certificate = json_encode(
+                Certificate::of($file, $by, now()->format('Y-m-d H:i').' UTC'),
+                JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES,
+            );
+            $row = [
+                'certificate' => $certificate,
+                'certificate_hash' => hash('sha256', $certificate),
+                'statement' => 'Signed: the bores are as this certificate says.',
+            ];
             Release::query()->create($row + ['ulid' => $ulid, 'job_id' => $file->job->id, 'user_id' => $by->id, 'created_at' => now()]);
 
             return ['certificate_hash' => $row['certificate_hash'], 'statement' => $row['statement']];

@@ -28,7 +28,13 @@ final readonly class DisposeBore
 
     public function handle(Job $job, User $by, string $ulid, int $cylinder, DispositionKind $kind, string $reason): Written
     {
-        return $this->ledger->write($job->id, $ulid, EntryKind::Disposition, $by, function (JobFile $file) use ($by, $ulid, $cylinder, $kind, $reason): array {
+        return $this->ledger->write($job->id, $ulid, EntryKind::Disposition, $by, function (JobFile $file) use (
+            $by,
+            $ulid,
+            $cylinder,
+            $kind,
+            $reason,
+        ): array {
             $bore = $file->work()->verified()[$cylinder] ?? throw Refused::because('cylinder', 'This job has no such finished bore.');
             if (! in_array($bore->state, [VerificationState::Out, VerificationState::Undersize], true)) {
                 throw Refused::because('cylinder', "Cylinder {$cylinder} is not out of tolerance; there is nothing to decide.");
@@ -52,8 +58,16 @@ final readonly class DisposeBore
     private function reopen(JobFile $file, User $by, int $cylinder, string $reason): void
     {
         OperationTick::query()->create([
-            'ulid' => (string) Str::ulid(), 'job_id' => $file->job->id, 'plan_choice_id' => $file->work()->choice()?->id, 'order_number' => $file->work()->storedOrder()->number ?? 0, 'operation' => "hone.{$cylinder}",
-            'state' => TickState::Open, 'remark' => 'rework: '.$reason, 'last_reading_id' => $file->record->entries(SheetName::Finished)->lastId(), 'user_id' => $by->id, 'created_at' => now(),
+            'ulid' => (string) Str::ulid(),
+            'job_id' => $file->job->id,
+            'plan_choice_id' => $file->work()->choice()?->id,
+            'order_number' => $file->work()->storedOrder()->number ?? 0,
+            'operation' => "hone.{$cylinder}",
+            'state' => TickState::Open,
+            'remark' => 'rework: '.$reason,
+            'last_reading_id' => $file->record->entries(SheetName::Finished)->lastId(),
+            'user_id' => $by->id,
+            'created_at' => now(),
         ]);
     }
 }

@@ -22,18 +22,35 @@ final class VerifyController
     {
         $file = ShownUnit::of($request, $files->open($job));
 
-        return view('verify.show', ['file' => $file, 'sheet' => SheetName::Finished, 'parts' => SheetAnswer::parts($request, $file, SheetName::Finished)]);
+        return view('verify.show', [
+            'file' => $file,
+            'sheet' => SheetName::Finished,
+            'parts' => SheetAnswer::parts($request, $file, SheetName::Finished),
+        ]);
     }
 
     public function store(Request $request, Job $job, DisposeBore $dispose): RedirectResponse
     {
         /** @var array{cylinder: int, kind: string, reason: string} $data */
-        $data = $request->validate([
-            'cylinder' => ['required', 'integer', 'between:1,16'],
-            'kind' => ['required', Rule::enum(DispositionKind::class)],
-            'reason' => ['required', 'string', 'max:200'],
-        ], ['reason.required' => 'Say why: what was found, and who accepts it or what is done again.', 'kind.required' => 'Choose rework or concession.']);
-        $dispose->handle($job, $request->user(), RequestId::of($request), (int) $data['cylinder'], DispositionKind::from($data['kind']), $data['reason']);
+        $data = $request->validate(
+            [
+                'cylinder' => ['required', 'integer', 'between:1,16'],
+                'kind' => ['required', Rule::enum(DispositionKind::class)],
+                'reason' => ['required', 'string', 'max:200'],
+            ],
+            [
+                'reason.required' => 'Say why: what was found, and who accepts it or what is done again.',
+                'kind.required' => 'Choose rework or concession.',
+            ],
+        );
+        $dispose->handle(
+            $job,
+            $request->user(),
+            RequestId::of($request),
+            (int) $data['cylinder'],
+            DispositionKind::from($data['kind']),
+            $data['reason'],
+        );
 
         return redirect()->route('stage.verify', $job);
     }

@@ -16,7 +16,10 @@ use NorthLedger\Core\Engine\Specification\Face;
 use NorthLedger\Core\Engine\Specification\PronePlace;
 use NorthLedger\Core\Features\Cracks\Look;
 
-/** What somebody at a machine saw in a bore: a crack, a hole, or a patch that will not clean up; it is an indication on the map (CRACK-5a, HONE-5). */
+/**
+ * What somebody at a machine saw in a bore: a crack, a hole, or a patch that will not clean up; it is an indication on the map (CRACK-5a,
+ * HONE-5).
+ */
 final readonly class ReportFlaw
 {
     public const LOOKS = [Look::SharpLine, Look::PatchThatStays, Look::Hole];
@@ -27,13 +30,29 @@ final readonly class ReportFlaw
 
     public function handle(Job $job, User $by, string $ulid, int $cylinder, Look $look, string $remark): Written
     {
-        return $this->observe->handle($job, $by, $ulid, EntryKind::Indication, static function (JobFile $file) use ($ulid, $cylinder, $look, $remark): array {
-            [$face, $point] = self::boreOnTheMap($file, $cylinder) ?? throw Refused::because('cylinder', "This engine has no cylinder {$cylinder}.");
+        return $this->observe->handle($job, $by, $ulid, EntryKind::Indication, static function (JobFile $file) use (
+            $ulid,
+            $cylinder,
+            $look,
+            $remark,
+        ): array {
+            [$face, $point] =
+                self::boreOnTheMap($file, $cylinder) ?? throw Refused::because('cylinder', "This engine has no cylinder {$cylinder}.");
 
-            return [$ulid, [
-                'face' => $face->value, 'zone' => CrackZone::BoreWall->value, 'cylinder' => $cylinder, 'points' => [$point],
-                'look' => $look->value, 'length_nm' => null, 'typed' => '', 'remark' => $remark, 'run' => '',
-            ]];
+            return [
+                $ulid,
+                [
+                    'face' => $face->value,
+                    'zone' => CrackZone::BoreWall->value,
+                    'cylinder' => $cylinder,
+                    'points' => [$point],
+                    'look' => $look->value,
+                    'length_nm' => null,
+                    'typed' => '',
+                    'remark' => $remark,
+                    'run' => '',
+                ],
+            ];
         });
     }
 

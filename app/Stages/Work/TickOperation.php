@@ -32,11 +32,27 @@ final readonly class TickOperation
 
     public function handle(Job $job, User $by, string $ulid, string $key, TickState $state, string $actual, ?string $remark): Written
     {
-        return $this->ledger->write($job->id, $ulid, EntryKind::Tick, $by, function (JobFile $file) use ($by, $ulid, $key, $state, $actual, $remark): array {
+        return $this->ledger->write($job->id, $ulid, EntryKind::Tick, $by, function (JobFile $file) use (
+            $by,
+            $ulid,
+            $key,
+            $state,
+            $actual,
+            $remark,
+        ): array {
             $operation = $this->operation($file, $key);
-            $waiting = $file->work()->order()?->stillWaitingFor($key, $file->work()->closedOperations()) ?? [];
+            $waiting =
+                $file
+                    ->work()
+                    ->order()
+                    ?->stillWaitingFor($key, $file->work()->closedOperations()) ?? [];
             if ($waiting !== [] && $state->closes()) {
-                throw Refused::because($key, 'First: '.implode(', ', array_map(fn (string $one): string => OrderWords::name($this->operation($file, $one)), $waiting)).'.');
+                throw Refused::because(
+                    $key,
+                    'First: '.
+                        implode(', ', array_map(fn (string $one): string => OrderWords::name($this->operation($file, $one)), $waiting)).
+                        '.',
+                );
             }
             $this->checkStops($file, $operation, $state);
             $row = [
@@ -49,7 +65,9 @@ final readonly class TickOperation
                 'remark' => $remark,
                 'last_reading_id' => $file->record->entries(SheetName::Finished)->lastId(),
             ];
-            OperationTick::query()->create($row + ['ulid' => $ulid, 'job_id' => $file->job->id, 'user_id' => $by->id, 'created_at' => now()]);
+            OperationTick::query()->create(
+                $row + ['ulid' => $ulid, 'job_id' => $file->job->id, 'user_id' => $by->id, 'created_at' => now()],
+            );
 
             return $row;
         });
@@ -92,7 +110,11 @@ final readonly class TickOperation
             throw Refused::because($operation->key(), 'The size it has now: '.$exception->getMessage());
         }
         if (! $operation->target->holds($size) && trim($remark) === '') {
-            throw Refused::because($operation->key(), "{$file->display->size($size)} is outside {$file->display->size($operation->target->least)} to {$file->display->size($operation->target->most)}. Measure again, or say in the remark what happened.");
+            throw Refused::because(
+                $operation->key(),
+                "{$file->display->size($size)} is outside {$file->display->size($operation->target->least)} to ".
+                    "{$file->display->size($operation->target->most)}. Measure again, or say in the remark what happened.",
+            );
         }
 
         return $size;

@@ -33,7 +33,15 @@ final class WorkController
             'actual' => ['nullable', 'string', 'max:60'],
             'remark' => ['nullable', 'string', 'max:200'],
         ]);
-        $tick->handle($job, $request->user(), RequestId::of($request), $data['operation'], TickState::from($data['state']), $data['actual'] ?? '', $data['remark'] ?? null);
+        $tick->handle(
+            $job,
+            $request->user(),
+            RequestId::of($request),
+            $data['operation'],
+            TickState::from($data['state']),
+            $data['actual'] ?? '',
+            $data['remark'] ?? null,
+        );
 
         return redirect()->route('stage.work', $job);
     }
@@ -42,12 +50,22 @@ final class WorkController
     public function report(Request $request, Job $job, ReportFlaw $report): RedirectResponse
     {
         /** @var array{cylinder: int, look: string, remark?: ?string} $data */
-        $data = $request->validate([
-            'cylinder' => ['required', 'integer', 'between:1,16'],
-            'look' => ['required', Rule::in(array_column(ReportFlaw::LOOKS, 'value'))],
-            'remark' => ['nullable', 'string', 'max:200'],
-        ], ['cylinder.required' => 'In which cylinder?', 'look.required' => 'What did you see?']);
-        $report->handle($job, $request->user(), RequestId::of($request), (int) $data['cylinder'], Look::from($data['look']), $data['remark'] ?? '');
+        $data = $request->validate(
+            [
+                'cylinder' => ['required', 'integer', 'between:1,16'],
+                'look' => ['required', Rule::in(array_column(ReportFlaw::LOOKS, 'value'))],
+                'remark' => ['nullable', 'string', 'max:200'],
+            ],
+            ['cylinder.required' => 'In which cylinder?', 'look.required' => 'What did you see?'],
+        );
+        $report->handle(
+            $job,
+            $request->user(),
+            RequestId::of($request),
+            (int) $data['cylinder'],
+            Look::from($data['look']),
+            $data['remark'] ?? '',
+        );
 
         return redirect()->route('stage.work', $job);
     }

@@ -11,8 +11,14 @@ final readonly class WorkGroup
      * @param  list<WorkLine>  $lines
      * @param  list<string>  $remarks  “3: Centre under the ridge …”, where a cylinder differs from the first
      */
-    private function __construct(public string $title, public string $instruction, public string $tool, public string $check, public array $lines, public array $remarks)
-    {
+    private function __construct(
+        public string $title,
+        public string $instruction,
+        public string $tool,
+        public string $check,
+        public array $lines,
+        public array $remarks,
+    ) {
     }
 
     /**
@@ -26,9 +32,25 @@ final readonly class WorkGroup
             $byTitle[$line->title][] = $line;
         }
 
-        return array_map(static fn (array $group): self => new self(
-            $group[0]->title, $group[0]->instruction, $group[0]->tool, $group[0]->check, $group,
-            array_values(array_filter(array_map(static fn (WorkLine $line): string => $line->instruction === $group[0]->instruction ? '' : "{$line->cylinder}: {$line->instruction}", $group))),
-        ), array_values($byTitle));
+        return array_map(
+            static fn (array $group): self => new self(
+                $group[0]->title,
+                $group[0]->instruction,
+                $group[0]->tool,
+                $group[0]->check,
+                $group,
+                array_values(
+                    array_filter(
+                        array_map(
+                            static fn (WorkLine $line): string => $line->instruction === $group[0]->instruction
+                                ? ''
+                                : "{$line->cylinder}: {$line->instruction}",
+                            $group,
+                        ),
+                    ),
+                ),
+            ),
+            array_values($byTitle),
+        );
     }
 }

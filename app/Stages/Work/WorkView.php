@@ -47,20 +47,49 @@ final readonly class WorkView
         $stops = array_values(array_unique(array_map(OrderWords::stop(...), $file->work()->stops())));
         if ($order === null || $chosen === null) {
             return new self(
-                $chosen === null ? new Stamp('No order yet', 'choose a size first', 'missing') : new Stamp($words->option($chosen), 'nothing is machined here', 'chosen'),
-                [], [], [], 0, '', '', '', $stops, [], '',
+                $chosen === null
+                    ? new Stamp('No order yet', 'choose a size first', 'missing')
+                    : new Stamp($words->option($chosen), 'nothing is machined here', 'chosen'),
+                [],
+                [],
+                [],
+                0,
+                '',
+                '',
+                '',
+                $stops,
+                [],
+                '',
             );
         }
         $closed = $file->work()->closedOperations();
         $ticks = $file->work()->ticks();
-        $lines = array_values(array_map(static fn (Operation $operation): WorkLine => self::line($file, $order, $operation, $ticks[$operation->key()] ?? null, $closed), $order->operations));
+        $lines = array_values(
+            array_map(
+                static fn (Operation $operation): WorkLine => self::line(
+                    $file,
+                    $order,
+                    $operation,
+                    $ticks[$operation->key()] ?? null,
+                    $closed,
+                ),
+                $order->operations,
+            ),
+        );
         $done = count(array_intersect(array_keys($order->operations), $closed));
 
         return new self(
             new Stamp($words->option($chosen), $words->sleeves($chosen)." · {$done} of ".count($lines).' done', 'chosen'),
-            $lines, WorkGroup::all($lines), self::cautions($order), $done, self::pistons($file), $file->policy->orderOfWork->value,
+            $lines,
+            WorkGroup::all($lines),
+            self::cautions($order),
+            $done,
+            self::pistons($file),
+            $file->policy->orderOfWork->value,
             self::nextKey($lines),
-            $stops, $file->work()->orderDifferences(), self::revision($file),
+            $stops,
+            $file->work()->orderDifferences(),
+            self::revision($file),
         );
     }
 
@@ -137,7 +166,10 @@ final readonly class WorkView
     /** @return list<string> */
     private static function cautions(WorkOrder $order): array
     {
-        $cautions = array_merge([], ...array_values(array_map(static fn (Operation $operation): array => $operation->cautions, $order->operations)));
+        $cautions = array_merge(
+            [],
+            ...array_values(array_map(static fn (Operation $operation): array => $operation->cautions, $order->operations)),
+        );
 
         return array_values(array_unique(array_map(static fn (Caution $caution): string => $caution->value, $cautions)));
     }
@@ -146,12 +178,20 @@ final readonly class WorkView
     {
         $chosen = $file->work()->chosen();
         $work = $chosen === null ? null : $file->work()->boreWork($chosen);
-        $measured = $chosen === null || $work === null ? [] : array_filter($file->sheet->layout->cylinders(), static fn (int $cylinder): bool => $work->finished($cylinder, $chosen)->pistonIsMeasured);
+        $measured =
+            $chosen === null || $work === null
+                ? []
+                : array_filter(
+                    $file->sheet->layout->cylinders(),
+                    static fn (int $cylinder): bool => $work->finished($cylinder, $chosen)->pistonIsMeasured,
+                );
 
         return match (count($measured)) {
             count($file->sheet->layout->cylinders()) => 'Targets follow each measured piston.',
             0 => 'Targets follow the sheet’s new piston. Key the piston skirts into the finished sheet, and each bore gets its own.',
-            default => 'Pistons measured for '.VerdictWords::cylinders(array_values($measured)).'; the rest follow the sheet’s new piston.',
+            default => 'Pistons measured for '.
+                VerdictWords::cylinders(array_values($measured)).
+                '; the rest follow the sheet’s new piston.',
         };
     }
 }

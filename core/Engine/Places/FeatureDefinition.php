@@ -28,8 +28,14 @@ final readonly class FeatureDefinition
     }
 
     /** @param  list<InstrumentKind>  $gauges  The usual one first */
-    public static function size(string $label, string $aspect = '', array $gauges = [], bool $isGauged = true, bool $needsStatedGauge = false, PlaceShape $shape = PlaceShape::Spot): self
-    {
+    public static function size(
+        string $label,
+        string $aspect = '',
+        array $gauges = [],
+        bool $isGauged = true,
+        bool $needsStatedGauge = false,
+        PlaceShape $shape = PlaceShape::Spot,
+    ): self {
         return new self(Measurand::Size, $label, $aspect, $gauges, isGauged: $isGauged, needsStatedGauge: $needsStatedGauge, shape: $shape);
     }
 
@@ -38,8 +44,13 @@ final readonly class FeatureDefinition
      *
      * @param  list<InstrumentKind>  $gauges  The usual one first
      */
-    public static function distance(string $label, string $aspect = '', array $gauges = [], bool $isGauged = true, PlaceShape $shape = PlaceShape::Spot): self
-    {
+    public static function distance(
+        string $label,
+        string $aspect = '',
+        array $gauges = [],
+        bool $isGauged = true,
+        PlaceShape $shape = PlaceShape::Spot,
+    ): self {
         return new self(Measurand::Distance, $label, $aspect, $gauges, isGauged: $isGauged, shape: $shape);
     }
 
@@ -48,8 +59,13 @@ final readonly class FeatureDefinition
      *
      * @param  list<InstrumentKind>  $gauges  The usual one first
      */
-    public static function offset(string $label, string $aspect = '', array $gauges = [], bool $isGauged = true, PlaceShape $shape = PlaceShape::Spot): self
-    {
+    public static function offset(
+        string $label,
+        string $aspect = '',
+        array $gauges = [],
+        bool $isGauged = true,
+        PlaceShape $shape = PlaceShape::Spot,
+    ): self {
         return new self(Measurand::Offset, $label, $aspect, $gauges, isGauged: $isGauged, shape: $shape);
     }
 

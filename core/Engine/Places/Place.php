@@ -13,7 +13,14 @@ use NorthLedger\Core\Gauging\GaugingException;
  */
 final readonly class Place
 {
-    private const SPOTS = ['in' => 'intake', 'ex' => 'exhaust', 'in1' => 'intake 1', 'in2' => 'intake 2', 'ex1' => 'exhaust 1', 'ex2' => 'exhaust 2'];
+    private const SPOTS = [
+        'in' => 'intake',
+        'ex' => 'exhaust',
+        'in1' => 'intake 1',
+        'in2' => 'intake 2',
+        'ex1' => 'exhaust 1',
+        'ex2' => 'exhaust 2',
+    ];
 
     private const SPOT = '/^[a-z0-9-]+(?:\.[a-z0-9-]+)?$/D';
 
@@ -107,7 +114,10 @@ final readonly class Place
             $this->spot === '' ? [] : explode('.', $this->spot),
         );
 
-        return implode(', ', array_filter([$this->subject(), $this->feature->aspect(), ...$spot], static fn (string $part): bool => $part !== ''));
+        return implode(
+            ', ',
+            array_filter([$this->subject(), $this->feature->aspect(), ...$spot], static fn (string $part): bool => $part !== ''),
+        );
     }
 
     /** “Main 3”; without a number where an engine has one only. */
@@ -119,7 +129,10 @@ final readonly class Place
     private static function ofPart(Feature $feature, string $key): self
     {
         [, $number, $spot] = [...explode('.', $key, 3), '', ''];
-        $isPlace = preg_match('/^[1-9]\d?$/D', $number) === 1 && ($spot === '' || preg_match(self::SPOT, $spot) === 1) && ! str_ends_with($key, '.');
+        $isPlace =
+            preg_match('/^[1-9]\d?$/D', $number) === 1 &&
+            ($spot === '' || preg_match(self::SPOT, $spot) === 1) &&
+            ! str_ends_with($key, '.');
 
         return $isPlace ? self::at($feature, (int) $number, $spot) : throw GaugingException::noPlace($key);
     }

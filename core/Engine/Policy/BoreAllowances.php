@@ -35,12 +35,23 @@ final readonly class BoreAllowances
     {
         $length = static fn (string $key): Length => $node->at($key)->positiveLength($unit);
         $allowances = new self(
-            $length('step_tolerance'), $length('clean_up_stock'),
-            $length('hone_stock'), $length('least_hone_stock'), $length('most_hone_stock'),
-            $length('finished_tolerance'), $length('most_hone'), $length('sleeve_step'), $length('screening_allowance'),
-            $length('plausible_deviation'), $length('plausible_out_of_round'), $length('plausible_among_others'),
+            $length('step_tolerance'),
+            $length('clean_up_stock'),
+            $length('hone_stock'),
+            $length('least_hone_stock'),
+            $length('most_hone_stock'),
+            $length('finished_tolerance'),
+            $length('most_hone'),
+            $length('sleeve_step'),
+            $length('screening_allowance'),
+            $length('plausible_deviation'),
+            $length('plausible_out_of_round'),
+            $length('plausible_among_others'),
         );
-        if ($allowances->honeStock->isSmallerThan($allowances->leastHoneStock) || $allowances->honeStock->isLargerThan($allowances->mostHoneStock)) {
+        if (
+            $allowances->honeStock->isSmallerThan($allowances->leastHoneStock) ||
+            $allowances->honeStock->isLargerThan($allowances->mostHoneStock)
+        ) {
             $node->at('hone_stock')->complain('a stock between least_hone_stock and most_hone_stock');
         }
 

@@ -7,7 +7,10 @@ namespace NorthLedger\Core\Engine\Policy;
 use NorthLedger\Core\Document\Node;
 use NorthLedger\Core\Engine\Specification\EnginePart;
 
-/** Which parts have to be checked for cracks before they are called good, and which are not scrapped on one method alone (CRACK-5a, CRACK-5b). */
+/**
+ * Which parts have to be checked for cracks before they are called good, and which are not scrapped on one method alone (CRACK-5a,
+ * CRACK-5b).
+ */
 final readonly class CrackCheckNeeds
 {
     /**

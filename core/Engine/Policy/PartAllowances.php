@@ -37,6 +37,15 @@ final readonly class PartAllowances
     {
         $length = static fn (string $key): Length => $node->at($key)->positiveLength($unit);
 
-        return new self($length('grind_stock'), $length('light_cut'), $length('shim_step'), $length('most_shim'), $length('line_stock'), $length('corner_spread'), $length('guide_evenness'), $length('plausible_distance'));
+        return new self(
+            $length('grind_stock'),
+            $length('light_cut'),
+            $length('shim_step'),
+            $length('most_shim'),
+            $length('line_stock'),
+            $length('corner_spread'),
+            $length('guide_evenness'),
+            $length('plausible_distance'),
+        );
     }
 }

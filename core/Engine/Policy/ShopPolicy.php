@@ -52,30 +52,34 @@ final readonly class ShopPolicy
      */
     public static function fromArray(array $data): self
     {
-        return Node::read('The shop policy', $data, static fn (Node $node): self => new self(
-            $node->at('revision')->wholeNumber(0),
-            $node->at('preference')->word(Preference::class),
-            $node->at('order_of_work')->word(OrderOfWork::class),
-            $node->at('decision_rule')->at('incoming')->word(DecisionRule::class),
-            $node->at('decision_rule')->at('final')->word(DecisionRule::class),
-            $node->at('allowed_pitting_class')->wholeNumber(0, 4),
-            $node->at('own_work')->word(OwnWork::class) === OwnWork::Forbidden,
-            $node->at('crack_dwell')->word(DwellSchool::class),
-            $node->at('check_back')->at('readings')->wholeNumber(1, 10_000),
-            $node->at('check_back')->at('minutes')->wholeNumber(1, 10_000),
-            PriceList::fromNode($node->at('prices')),
-            $node->at('grind_aim')->word(GrindAim::class),
-            $node->at('mirror_finish')->word(MirrorFinish::class),
-            $node->at('sleeve_for_wear')->word(SleeveForWear::class),
-            $node->at('readings_per_bore')->word(ReadingsPerBore::class),
-            CrackCheckNeeds::fromNode($node->at('crack_check')),
-            $node->at('temperature_unit')->word(TemperatureUnit::class),
-            BoreAllowances::fromNode($node->at('bore_in'), LengthUnit::Inch),
-            BoreAllowances::fromNode($node->at('bore_mm'), LengthUnit::Millimetre),
-            PartAllowances::fromNode($node->at('parts_in'), LengthUnit::Inch),
-            PartAllowances::fromNode($node->at('parts_mm'), LengthUnit::Millimetre),
-            self::expansions($node->at('expansion')),
-        ));
+        return Node::read(
+            'The shop policy',
+            $data,
+            static fn (Node $node): self => new self(
+                $node->at('revision')->wholeNumber(0),
+                $node->at('preference')->word(Preference::class),
+                $node->at('order_of_work')->word(OrderOfWork::class),
+                $node->at('decision_rule')->at('incoming')->word(DecisionRule::class),
+                $node->at('decision_rule')->at('final')->word(DecisionRule::class),
+                $node->at('allowed_pitting_class')->wholeNumber(0, 4),
+                $node->at('own_work')->word(OwnWork::class) === OwnWork::Forbidden,
+                $node->at('crack_dwell')->word(DwellSchool::class),
+                $node->at('check_back')->at('readings')->wholeNumber(1, 10_000),
+                $node->at('check_back')->at('minutes')->wholeNumber(1, 10_000),
+                PriceList::fromNode($node->at('prices')),
+                $node->at('grind_aim')->word(GrindAim::class),
+                $node->at('mirror_finish')->word(MirrorFinish::class),
+                $node->at('sleeve_for_wear')->word(SleeveForWear::class),
+                $node->at('readings_per_bore')->word(ReadingsPerBore::class),
+                CrackCheckNeeds::fromNode($node->at('crack_check')),
+                $node->at('temperature_unit')->word(TemperatureUnit::class),
+                BoreAllowances::fromNode($node->at('bore_in'), LengthUnit::Inch),
+                BoreAllowances::fromNode($node->at('bore_mm'), LengthUnit::Millimetre),
+                PartAllowances::fromNode($node->at('parts_in'), LengthUnit::Inch),
+                PartAllowances::fromNode($node->at('parts_mm'), LengthUnit::Millimetre),
+                self::expansions($node->at('expansion')),
+            ),
+        );
     }
 
     public function boreAllowances(LengthUnit $unit): BoreAllowances

@@ -28,7 +28,8 @@ final readonly class CamshaftBoreSpec
 
         return new self(
             $diameters === [] ? [LengthRange::between(Length::zero(), Length::zero())] : $diameters,
-            $node->at('out_of_round')->positiveLength($unit), $node->at('off_line')->positiveLength($unit),
+            $node->at('out_of_round')->positiveLength($unit),
+            $node->at('off_line')->positiveLength($unit),
         );
     }
 

@@ -32,9 +32,45 @@ enum Face: string
         $chest = $valves === ValveTrain::OverheadCam ? [] : [self::ValveChest];
 
         return match ($layout) {
-            LayoutKind::InLine => [self::Deck, ...$chest, self::Left, self::Right, self::Front, self::Rear, self::PanRail, self::MainWebs, self::Head, self::Crankshaft, self::Rods],
-            LayoutKind::Vee => [self::LeftDeck, self::RightDeck, ...$chest, self::Left, self::Right, self::Front, self::Rear, self::PanRail, self::MainWebs, self::LeftHead, self::RightHead, self::Crankshaft, self::Rods],
-            LayoutKind::Flat => [self::LeftCase, self::RightCase, self::Front, self::Rear, self::Cylinders, self::LeftHead, self::RightHead, self::Crankshaft, self::Rods],
+            LayoutKind::InLine => [
+                self::Deck,
+                ...$chest,
+                self::Left,
+                self::Right,
+                self::Front,
+                self::Rear,
+                self::PanRail,
+                self::MainWebs,
+                self::Head,
+                self::Crankshaft,
+                self::Rods,
+            ],
+            LayoutKind::Vee => [
+                self::LeftDeck,
+                self::RightDeck,
+                ...$chest,
+                self::Left,
+                self::Right,
+                self::Front,
+                self::Rear,
+                self::PanRail,
+                self::MainWebs,
+                self::LeftHead,
+                self::RightHead,
+                self::Crankshaft,
+                self::Rods,
+            ],
+            LayoutKind::Flat => [
+                self::LeftCase,
+                self::RightCase,
+                self::Front,
+                self::Rear,
+                self::Cylinders,
+                self::LeftHead,
+                self::RightHead,
+                self::Crankshaft,
+                self::Rods,
+            ],
         };
     }
 
@@ -63,7 +99,13 @@ enum Face: string
     public function zones(): array
     {
         return match ($this) {
-            self::Deck, self::LeftDeck, self::RightDeck => [CrackZone::BetweenBores, CrackZone::BoreWall, CrackZone::ValveSeatToBore, CrackZone::OuterWaterJacket, CrackZone::OilGallery],
+            self::Deck, self::LeftDeck, self::RightDeck => [
+                CrackZone::BetweenBores,
+                CrackZone::BoreWall,
+                CrackZone::ValveSeatToBore,
+                CrackZone::OuterWaterJacket,
+                CrackZone::OilGallery,
+            ],
             self::ValveChest => [CrackZone::ValveSeatToBore, CrackZone::OuterWaterJacket, CrackZone::OilGallery],
             self::Left, self::Right, self::Front, self::Rear => [CrackZone::OuterWaterJacket, CrackZone::OilGallery, CrackZone::CaseWall],
             self::PanRail => [CrackZone::OuterWaterJacket, CrackZone::MainWeb, CrackZone::OilGallery, CrackZone::BoreWall],

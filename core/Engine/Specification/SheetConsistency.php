@@ -52,7 +52,12 @@ final readonly class SheetConsistency
     private static function checkRunningParts(SpecificationSheet $sheet, Node $node): void
     {
         $crankshaft = $node->at('crankshaft');
-        foreach ([['mains', $sheet->crankshaft->mains, $sheet->housings->diameter], ['rods', $sheet->crankshaft->rods, $sheet->rods->bigEnd]] as [$group, $journals, $housing]) {
+        foreach (
+            [
+                ['mains', $sheet->crankshaft->mains, $sheet->housings->diameter],
+                ['rods', $sheet->crankshaft->rods, $sheet->rods->bigEnd],
+            ] as [$group, $journals, $housing]
+        ) {
             if (! $journals->oilClearance->holds($journals->clearanceIn($housing))) {
                 $crankshaft->at($group)->at('oil_clearance')->complain('a range that holds housing − two shells − journal, at both ends');
             }
@@ -65,7 +70,13 @@ final readonly class SheetConsistency
             $node->at('housings')->at('thrust')->complain('housings that this engine has, for the thrust and for every no-go');
         }
         $cylinders = count($sheet->layout->cylinders());
-        if (! in_array($sheet->crankshaft->rods->count, $sheet->layout->kind === LayoutKind::Vee ? [$cylinders, intdiv($cylinders, 2)] : [$cylinders], true)) {
+        if (
+            ! in_array(
+                $sheet->crankshaft->rods->count,
+                $sheet->layout->kind === LayoutKind::Vee ? [$cylinders, intdiv($cylinders, 2)] : [$cylinders],
+                true,
+            )
+        ) {
             $crankshaft->at('rods')->at('count')->complain('a rod journal for each cylinder, or for each pair of a vee');
         }
         foreach (['intake' => $sheet->intake, 'exhaust' => $sheet->exhaust] as $kind => $valves) {
@@ -77,12 +88,22 @@ final readonly class SheetConsistency
 
     private static function checkVolumes(SpecificationSheet $sheet, Node $node): void
     {
-        $stack = $sheet->stroke->half()->plus($sheet->rods->centreDistance->least)->plus($sheet->piston->compressionHeight)->plus($sheet->volumes->deckClearance);
-        if ($sheet->deck !== null && $stack->minus($sheet->deck->standardHeight)->absolute()->isLargerThan(Length::ofNanometres(self::HEIGHT_TOLERANCE_NM))) {
+        $stack = $sheet->stroke
+            ->half()
+            ->plus($sheet->rods->centreDistance->least)
+            ->plus($sheet->piston->compressionHeight)
+            ->plus($sheet->volumes->deckClearance);
+        if (
+            $sheet->deck !== null &&
+            $stack->minus($sheet->deck->standardHeight)->absolute()->isLargerThan(Length::ofNanometres(self::HEIGHT_TOLERANCE_NM))
+        ) {
             $node->at('deck')->at('height')->at('standard')->complain('half the stroke, rod, piston and deck clearance together');
         }
         if (abs($sheet->volumes->ratioOf($sheet->bore->nominal, $sheet->stroke) - $sheet->volumes->ratio) > self::RATIO_TOLERANCE) {
-            $node->at('volumes')->at('ratio')->complain(sprintf('the ratio its volumes give, %.2f', $sheet->volumes->ratioOf($sheet->bore->nominal, $sheet->stroke)));
+            $node
+                ->at('volumes')
+                ->at('ratio')
+                ->complain(sprintf('the ratio its volumes give, %.2f', $sheet->volumes->ratioOf($sheet->bore->nominal, $sheet->stroke)));
         }
     }
 

@@ -44,10 +44,19 @@ final readonly class BlockPrices
         }
 
         return new self(
-            $cylinders, $list->setup, $list->bore, $list->hone, $list->sleeve,
-            $list->rings->times($cylinders), $pistonSets,
+            $cylinders,
+            $list->setup,
+            $list->bore,
+            $list->hone,
+            $list->sleeve,
+            $list->rings->times($cylinders),
+            $pistonSets,
             $sheet->cylinders === CylinderKind::Separate ? $list->cylinder->times($cylinders) : $list->block,
-            $list->setupMinutes, $list->boreMinutes, $list->honeMinutes, $list->sleeveMinutes, $list->piston,
+            $list->setupMinutes,
+            $list->boreMinutes,
+            $list->honeMinutes,
+            $list->sleeveMinutes,
+            $list->piston,
         );
     }
 

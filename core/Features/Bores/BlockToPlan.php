@@ -58,10 +58,12 @@ final readonly class BlockToPlan
      */
     public function obstaclesTo(array $sleeved): array
     {
-        return array_values(array_filter([
-            $this->isScrap ? Obstacle::BlockIsScrap : null,
-            ! $this->canBeSleeved && $sleeved !== [] ? Obstacle::CannotBeSleeved : null,
-        ]));
+        return array_values(
+            array_filter([
+                $this->isScrap ? Obstacle::BlockIsScrap : null,
+                ! $this->canBeSleeved && $sleeved !== [] ? Obstacle::CannotBeSleeved : null,
+            ]),
+        );
     }
 
     /** @return list<Length> Allowed steps above a step, ascending */

@@ -35,8 +35,24 @@ enum BoreFeature: string implements Feature
     private function declared(): FeatureDefinition
     {
         return match ($this) {
-            self::Bore => FeatureDefinition::size('Cylinder', gauges: [InstrumentKind::BoreGaugeTenth, InstrumentKind::BoreGaugeHalfThou, InstrumentKind::TelescopingGauge, InstrumentKind::InsideMicrometer, InstrumentKind::DigitalCaliper], needsStatedGauge: true, shape: PlaceShape::Diameter),
-            self::Piston => FeatureDefinition::size('Cylinder', 'piston', gauges: [InstrumentKind::OutsideMicrometer, InstrumentKind::DigitalCaliper], shape: PlaceShape::Whole),
+            self::Bore => FeatureDefinition::size(
+                'Cylinder',
+                gauges: [
+                    InstrumentKind::BoreGaugeTenth,
+                    InstrumentKind::BoreGaugeHalfThou,
+                    InstrumentKind::TelescopingGauge,
+                    InstrumentKind::InsideMicrometer,
+                    InstrumentKind::DigitalCaliper,
+                ],
+                needsStatedGauge: true,
+                shape: PlaceShape::Diameter,
+            ),
+            self::Piston => FeatureDefinition::size(
+                'Cylinder',
+                'piston',
+                gauges: [InstrumentKind::OutsideMicrometer, InstrumentKind::DigitalCaliper],
+                shape: PlaceShape::Whole,
+            ),
             self::Ridge => FeatureDefinition::look('Cylinder', shape: PlaceShape::End),
             self::Scoring => FeatureDefinition::look('Cylinder', 'scoring', shape: PlaceShape::Whole),
             self::Pitting => FeatureDefinition::look('Cylinder', 'pitting', shape: PlaceShape::Whole),

@@ -37,11 +37,30 @@ final readonly class BoreFindings
      * @param  list<Reading>  $readings
      * @param  list<Place>  $missing
      */
-    public function measured(Criterion $criterion, Length $value, Limits $limits, Decision $decision, Uncertainty $uncertainty, array $readings, array $missing, bool $needsSize = false): Finding
-    {
+    public function measured(
+        Criterion $criterion,
+        Length $value,
+        Limits $limits,
+        Decision $decision,
+        Uncertainty $uncertainty,
+        array $readings,
+        array $missing,
+        bool $needsSize = false,
+    ): Finding {
         return Finding::measured(
-            $this->part, self::RULE, $this->subject, $criterion, Amount::distance($value), $limits, $decision, $uncertainty, Remedy::Machine,
-            array_column($readings, 'place'), $missing, readings: $readings, needsSize: $needsSize,
+            $this->part,
+            self::RULE,
+            $this->subject,
+            $criterion,
+            Amount::distance($value),
+            $limits,
+            $decision,
+            $uncertainty,
+            Remedy::Machine,
+            array_column($readings, 'place'),
+            $missing,
+            readings: $readings,
+            needsSize: $needsSize,
         );
     }
 

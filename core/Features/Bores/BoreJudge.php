@@ -49,10 +49,22 @@ final readonly class BoreJudge
         $size = $measures->size();
         $unread = $this->unread($bore, $this->stations);
         $findings = new BoreFindings($this->part, $bore->cylinder);
-        $clearances = new ClearanceJudge($findings, $this->limits->clearance, $this->pistons ?? Pistons::sized(null), $this->rule, $unread, $step->value);
+        $clearances = new ClearanceJudge(
+            $findings,
+            $this->limits->clearance,
+            $this->pistons ?? Pistons::sized(null),
+            $this->rule,
+            $unread,
+            $step->value,
+        );
         [$most, $least, $newPiston] = [$clearances->most($measures), $clearances->least($measures), $clearances->withNewPiston($measures)];
         $ofTheBore = [
-            $this->outOfRound($findings, $measures, $unread), $this->taper($findings, $bore, $measures), $this->crack($findings, $bore), $this->ridge($findings, $bore), $this->scoring($findings, $bore), $this->pitting($findings, $bore),
+            $this->outOfRound($findings, $measures, $unread),
+            $this->taper($findings, $bore, $measures),
+            $this->crack($findings, $bore),
+            $this->ridge($findings, $bore),
+            $this->scoring($findings, $bore),
+            $this->pitting($findings, $bore),
         ];
         $ways = $clearances->ways($most, $least, $newPiston);
 
@@ -73,7 +85,18 @@ final readonly class BoreJudge
     /** The same judge with other limits: what a bore would be by them (VER-3). */
     public function withLimits(BoreLimits $limits): self
     {
-        return new self($this->nominal, $this->oversizes, $limits, $this->stepTolerance, $this->declaredStep, $this->pistons, $this->allowedPittingClass, $this->rule, $this->stations, $this->part);
+        return new self(
+            $this->nominal,
+            $this->oversizes,
+            $limits,
+            $this->stepTolerance,
+            $this->declaredStep,
+            $this->pistons,
+            $this->allowedPittingClass,
+            $this->rule,
+            $this->stations,
+            $this->part,
+        );
     }
 
     /**
@@ -82,7 +105,11 @@ final readonly class BoreJudge
      */
     private static function inOrder(array $findings): array
     {
-        usort($findings, static fn (Finding $a, Finding $b): int => array_search($a->criterion, Criterion::cases(), true) <=> array_search($b->criterion, Criterion::cases(), true));
+        usort(
+            $findings,
+            static fn (Finding $a, Finding $b): int => array_search($a->criterion, Criterion::cases(), true) <=>
+                array_search($b->criterion, Criterion::cases(), true),
+        );
 
         return array_combine(array_map(static fn (Finding $finding): string => $finding->criterion->value, $findings), $findings);
     }
@@ -95,7 +122,13 @@ final readonly class BoreJudge
 
     private function taper(BoreFindings $findings, BoreInspection $bore, BoreMeasures $measures): Finding
     {
-        return $this->spread($findings, Criterion::Taper, Spread::widest($measures->taper), $this->limits->taper, $this->unread($bore, [Station::Top, Station::Bottom]));
+        return $this->spread(
+            $findings,
+            Criterion::Taper,
+            Spread::widest($measures->taper),
+            $this->limits->taper,
+            $this->unread($bore, [Station::Top, Station::Bottom]),
+        );
     }
 
     /** @param  list<Place>  $missing */
@@ -107,9 +140,13 @@ final readonly class BoreJudge
         $uncertainty = $widest->uncertainty();
 
         return $findings->measured(
-            $criterion, $widest->value(), Limits::atMostLength($limit),
+            $criterion,
+            $widest->value(),
+            Limits::atMostLength($limit),
             $this->rule->decide($widest->value(), $limit, LimitKind::Max, $uncertainty),
-            $uncertainty, [$widest->largest, $widest->smallest], $missing,
+            $uncertainty,
+            [$widest->largest, $widest->smallest],
+            $missing,
         );
     }
 
@@ -121,7 +158,9 @@ final readonly class BoreJudge
             CrackLook::Crack, CrackLook::Hole => Outcome::Fail,
         };
 
-        return $findings->look(Criterion::Crack, $outcome, $bore->looks->crack->value ?? '', $bore->looks->crack->value ?? '', [BorePlace::look(BoreFeature::Crack, $bore->cylinder)]);
+        return $findings->look(Criterion::Crack, $outcome, $bore->looks->crack->value ?? '', $bore->looks->crack->value ?? '', [
+            BorePlace::look(BoreFeature::Crack, $bore->cylinder),
+        ]);
     }
 
     private function ridge(BoreFindings $findings, BoreInspection $bore): Finding
@@ -133,12 +172,21 @@ final readonly class BoreJudge
             $open !== [] => Outcome::Missing,
             default => Outcome::Pass,
         };
-        $looks = array_map(static fn (string $end, ?RidgeLook $look): string => "{$end} ".($look->value ?? 'not checked'), array_keys($ends), $ends);
-        $places = array_map(static fn (string $end): Place => BorePlace::ridge($bore->cylinder, Station::from($end)), array_keys(match ($outcome) {
-            Outcome::Fail => array_filter($ends, static fn (?RidgeLook $look): bool => $look === RidgeLook::CatchesNail),
-            Outcome::Missing => $open,
-            default => $ends,
-        }));
+        $looks = array_map(
+            static fn (string $end, ?RidgeLook $look): string => "{$end} ".($look->value ?? 'not checked'),
+            array_keys($ends),
+            $ends,
+        );
+        $places = array_map(
+            static fn (string $end): Place => BorePlace::ridge($bore->cylinder, Station::from($end)),
+            array_keys(
+                match ($outcome) {
+                    Outcome::Fail => array_filter($ends, static fn (?RidgeLook $look): bool => $look === RidgeLook::CatchesNail),
+                    Outcome::Missing => $open,
+                    default => $ends,
+                },
+            ),
+        );
 
         return $findings->look(Criterion::Ridge, $outcome, implode(', ', $looks), implode(', ', $looks), $places);
     }
@@ -148,7 +196,9 @@ final readonly class BoreJudge
         $look = $bore->looks->scoring;
         $outcome = $look === null ? Outcome::Missing : ($look->mayStay() ? Outcome::Pass : Outcome::Fail);
 
-        return $findings->look(Criterion::Scoring, $outcome, $look->value ?? '', $look->value ?? '', [BorePlace::look(BoreFeature::Scoring, $bore->cylinder)]);
+        return $findings->look(Criterion::Scoring, $outcome, $look->value ?? '', $look->value ?? '', [
+            BorePlace::look(BoreFeature::Scoring, $bore->cylinder),
+        ]);
     }
 
     private function pitting(BoreFindings $findings, BoreInspection $bore): Finding
@@ -161,7 +211,9 @@ final readonly class BoreJudge
             default => Outcome::Fail,
         };
 
-        return $findings->look(Criterion::Pitting, $outcome, $class?->label() ?? '', (string) $class?->value, [BorePlace::look(BoreFeature::Pitting, $bore->cylinder)]);
+        return $findings->look(Criterion::Pitting, $outcome, $class?->label() ?? '', (string) $class?->value, [
+            BorePlace::look(BoreFeature::Pitting, $bore->cylinder),
+        ]);
     }
 
     /**

@@ -24,7 +24,14 @@ final readonly class BoreLooks
 
     public function cleared(): self
     {
-        return new self(CrackLook::NoneSeen, $this->ridgeAtTop, $this->ridgeAtBottom, $this->scoring, $this->pitting, $this->pittingConceded);
+        return new self(
+            CrackLook::NoneSeen,
+            $this->ridgeAtTop,
+            $this->ridgeAtBottom,
+            $this->scoring,
+            $this->pitting,
+            $this->pittingConceded,
+        );
     }
 
     public function cracked(): self

@@ -35,7 +35,9 @@ final readonly class BoreMeasures
         $outOfRound = $taper = $judged = [];
         foreach (Station::JUDGED as $station) {
             $readings = $bore->atStation($station);
-            $outOfRound[$station->value] = isset($readings[Axis::Thrust->value], $readings[Axis::Inline->value]) ? Spread::across($readings) : null;
+            $outOfRound[$station->value] = isset($readings[Axis::Thrust->value], $readings[Axis::Inline->value])
+                ? Spread::across($readings)
+                : null;
             $judged = [...$judged, ...array_values($readings)];
         }
         foreach (Axis::cases() as $axis) {

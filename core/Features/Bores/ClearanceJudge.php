@@ -25,8 +25,14 @@ final readonly class ClearanceJudge
      * @param  list<Place>  $unread  Of the bore
      * @param  ?Length  $step  The bore's present step; null where it is not known
      */
-    public function __construct(private BoreFindings $findings, private Length $most, private Pistons $pistons, private DecisionRule $rule, private array $unread, private ?Length $step)
-    {
+    public function __construct(
+        private BoreFindings $findings,
+        private Length $most,
+        private Pistons $pistons,
+        private DecisionRule $rule,
+        private array $unread,
+        private ?Length $step,
+    ) {
     }
 
     /** Largest reading less piston, against the service limit. */
@@ -35,15 +41,25 @@ final readonly class ClearanceJudge
         $bore = $measures->bore;
         $piston = $bore->piston->corrected ?? ($this->pistons->usedAreNoLarger ? $this->pistons->newFor($this->step) : null);
         if ($measures->largest === null || $piston === null) {
-            return $this->findings->unread(Criterion::Clearance, Limits::atMostLength($this->most), $this->missing($bore), $measures->needsSize);
+            return $this->findings->unread(
+                Criterion::Clearance,
+                Limits::atMostLength($this->most),
+                $this->missing($bore),
+                $measures->needsSize,
+            );
         }
         $clearance = $measures->largest->corrected->minus($piston);
         $uncertainty = self::uncertainty($measures->largest, $bore->piston);
 
         return $this->findings->measured(
-            Criterion::Clearance, $clearance, Limits::atMostLength($this->most),
+            Criterion::Clearance,
+            $clearance,
+            Limits::atMostLength($this->most),
             $this->rule->decide($clearance, $this->most, LimitKind::Max, $uncertainty),
-            $uncertainty, self::readings($measures->largest, $bore->piston), $this->missing($bore), $measures->needsSize,
+            $uncertainty,
+            self::readings($measures->largest, $bore->piston),
+            $this->missing($bore),
+            $measures->needsSize,
         );
     }
 
@@ -53,14 +69,25 @@ final readonly class ClearanceJudge
         $bore = $measures->bore;
         $limit = $this->pistons->leastClearance ?? Length::zero();
         if ($measures->smallest === null || $bore->piston === null) {
-            return $this->findings->unread(Criterion::LeastClearance, Limits::atLeastLength($limit), $this->missing($bore), $measures->needsSize);
+            return $this->findings->unread(
+                Criterion::LeastClearance,
+                Limits::atLeastLength($limit),
+                $this->missing($bore),
+                $measures->needsSize,
+            );
         }
         $clearance = $measures->smallest->corrected->minus($bore->piston->corrected);
         $uncertainty = self::uncertainty($measures->smallest, $bore->piston);
 
         return $this->findings->measured(
-            Criterion::LeastClearance, $clearance, Limits::atLeastLength($limit), $this->atLeast($clearance, $limit, $uncertainty),
-            $uncertainty, self::readings($measures->smallest, $bore->piston), $this->missing($bore), $measures->needsSize,
+            Criterion::LeastClearance,
+            $clearance,
+            Limits::atLeastLength($limit),
+            $this->atLeast($clearance, $limit, $uncertainty),
+            $uncertainty,
+            self::readings($measures->smallest, $bore->piston),
+            $this->missing($bore),
+            $measures->needsSize,
         );
     }
 
@@ -81,12 +108,16 @@ final readonly class ClearanceJudge
             $this->atLeast($least, $this->pistons->leastClearance ?? Length::zero(), $measures->smallest->sizeUncertainty())->conformity,
         ];
 
-        return new NewPistonFit(match (true) {
-            in_array(Conformity::Fails, $decisions, true) => Outcome::Fail,
-            $this->unread !== [], $measures->needsSize => Outcome::Missing,
-            in_array(Conformity::Undecided, $decisions, true) => Outcome::Undecided,
-            default => Outcome::Pass,
-        }, $clearance, $least);
+        return new NewPistonFit(
+            match (true) {
+                in_array(Conformity::Fails, $decisions, true) => Outcome::Fail,
+                $this->unread !== [], $measures->needsSize => Outcome::Missing,
+                in_array(Conformity::Undecided, $decisions, true) => Outcome::Undecided,
+                default => Outcome::Pass,
+            },
+            $clearance,
+            $least,
+        );
     }
 
     /**
@@ -105,8 +136,10 @@ final readonly class ClearanceJudge
 
     private function isHonedOut(Finding $least): bool
     {
-        return $least->outcome === Outcome::Fail && $least->margin !== null && $this->pistons->mostHone !== null
-            && ! $least->margin->length()->absolute()->isLargerThan($this->pistons->mostHone);
+        return $least->outcome === Outcome::Fail &&
+            $least->margin !== null &&
+            $this->pistons->mostHone !== null &&
+            ! $least->margin->length()->absolute()->isLargerThan($this->pistons->mostHone);
     }
 
     private function atLeast(Length $clearance, Length $limit, Uncertainty $uncertainty): Decision

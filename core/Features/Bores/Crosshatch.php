@@ -25,7 +25,7 @@ final readonly class Crosshatch
         self::mustBeAboveZero($bore->nanometres, $stroke->nanometres, $rpm);
         $cycles >= 0 || throw PlanningException::impossible('cycles a minute', $cycles);
 
-        return new self(rad2deg(atan(2 * $stroke->nanometres * $cycles / (M_PI * $bore->nanometres * $rpm))));
+        return new self(rad2deg(atan((2 * $stroke->nanometres * $cycles) / (M_PI * $bore->nanometres * $rpm))));
     }
 
     /** @throws PlanningException If it is not between 0 and 180 degrees */
@@ -37,7 +37,9 @@ final readonly class Crosshatch
     /** @throws PlanningException If it is not between 0 and 90 degrees */
     public static function fromHorizontal(float $degrees): self
     {
-        return $degrees > 0 && $degrees < 90 ? new self($degrees) : throw PlanningException::impossible('angle from the horizontal', $degrees);
+        return $degrees > 0 && $degrees < 90
+            ? new self($degrees)
+            : throw PlanningException::impossible('angle from the horizontal', $degrees);
     }
 
     public function includedAngle(): float
@@ -55,7 +57,7 @@ final readonly class Crosshatch
     {
         self::mustBeAboveZero($bore->nanometres, $stroke->nanometres, $rpm);
 
-        return tan(deg2rad($this->fromHorizontal)) * M_PI * $bore->nanometres * $rpm / (2 * $stroke->nanometres);
+        return (tan(deg2rad($this->fromHorizontal)) * M_PI * $bore->nanometres * $rpm) / (2 * $stroke->nanometres);
     }
 
     /** The turns a minute that fit where a hand or machine reaches no more than so many cycles. */
@@ -63,7 +65,7 @@ final readonly class Crosshatch
     {
         self::mustBeAboveZero($bore->nanometres, $stroke->nanometres, $cycles);
 
-        return 2 * $stroke->nanometres * $cycles / (tan(deg2rad($this->fromHorizontal)) * M_PI * $bore->nanometres);
+        return (2 * $stroke->nanometres * $cycles) / (tan(deg2rad($this->fromHorizontal)) * M_PI * $bore->nanometres);
     }
 
     private static function mustBeAboveZero(float|int ...$values): void

@@ -31,7 +31,8 @@ final readonly class CurrentStep
         $measured = $evidence === null ? null : (new Steps($oversizes))->within($evidence->corrected->minus($nominal), $tolerance);
 
         return match (true) {
-            $measured !== null => new self($measured, StepSource::Measured, $evidence, $declared !== null && ! $declared->equals($measured)),
+            $measured !== null =>
+                new self($measured, StepSource::Measured, $evidence, $declared !== null && ! $declared->equals($measured)),
             $declared !== null => new self($declared, StepSource::Declared, $evidence, false),
             default => new self(null, StepSource::Unknown, $evidence, false),
         };

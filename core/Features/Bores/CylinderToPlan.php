@@ -68,16 +68,37 @@ final readonly class CylinderToPlan
         }
         $radius = $asMade->half();
 
-        return WearMap::of(array_values(array_filter(array_map(
-            static fn (WallReading $one): ?TracedPoint => $one->station === null ? null : new TracedPoint((float) $one->degrees, $one->station, $radius->plus($one->value)),
-            $wall->traced,
-        ))), $stock, $allowedShift);
+        return WearMap::of(
+            array_values(
+                array_filter(
+                    array_map(
+                        static fn (WallReading $one): ?TracedPoint => $one->station === null
+                            ? null
+                            : new TracedPoint((float) $one->degrees, $one->station, $radius->plus($one->value)),
+                        $wall->traced,
+                    ),
+                ),
+            ),
+            $stock,
+            $allowedShift,
+        );
     }
 
     /** The same cylinder worn further, and staying or not. */
     public function suppose(Length $furtherWear, bool $canStay): self
     {
-        return new self($this->number, $this->size->plus($furtherWear), $this->pitDepth, $this->isCracked, $canStay, $this->wearDirectionDegrees, $this->walls, $this->map, $this->wantsNewPiston, $this->isHonedToClearance);
+        return new self(
+            $this->number,
+            $this->size->plus($furtherWear),
+            $this->pitDepth,
+            $this->isCracked,
+            $canStay,
+            $this->wearDirectionDegrees,
+            $this->walls,
+            $this->map,
+            $this->wantsNewPiston,
+            $this->isHonedToClearance,
+        );
     }
 
     public function mustBeSleevedToStay(): bool

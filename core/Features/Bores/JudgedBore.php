@@ -56,8 +56,13 @@ final readonly class JudgedBore
      */
     public function failures(): array
     {
-        return array_values(array_filter($this->findings, fn (Finding $finding): bool => $finding->outcome === Outcome::Fail
-            && (! $finding->criterion->isOfPiston() || $this->wayToStay() === null)));
+        return array_values(
+            array_filter(
+                $this->findings,
+                fn (Finding $finding): bool => $finding->outcome === Outcome::Fail &&
+                    (! $finding->criterion->isOfPiston() || $this->wayToStay() === null),
+            ),
+        );
     }
 
     /** The first way to a clearance that does not fail; null where none is left (BORE-6a). */

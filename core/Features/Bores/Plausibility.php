@@ -31,7 +31,8 @@ final readonly class Plausibility
         }
 
         return $off->absolute()->isLargerThan($this->allowances->plausibleDeviation)
-            ? "That is {$this->display->deviation($off)} {$this->display->deviationUnit()} from the nominal {$this->display->sizeWithUnit($nominal)}."
+            ? "That is {$this->display->deviation($off)} {$this->display->deviationUnit()} from the nominal ".
+                "{$this->display->sizeWithUnit($nominal)}."
             : null;
     }
 
@@ -47,9 +48,11 @@ final readonly class Plausibility
     public function doubtOfWall(Feature $feature, Length $value, Length $standardWall): ?string
     {
         return match (true) {
-            $feature === BoreFeature::Wall && $value->isLargerThan($standardWall->times(2)) => "That is more than twice the {$this->display->sizeWithUnit($standardWall)} of a standard wall.",
+            $feature === BoreFeature::Wall && $value->isLargerThan($standardWall->times(2)) =>
+                "That is more than twice the {$this->display->sizeWithUnit($standardWall)} of a standard wall.",
             $feature === BoreFeature::PitDepth && $value->isLargerThan($standardWall) => 'That pit goes through the wall: it is a hole.',
-            $feature === BoreFeature::Trace && $value->absolute()->times(2)->isLargerThan($this->allowances->plausibleDeviation) => "That is {$this->display->magnitudeWithUnit($value)} from the radius as made.",
+            $feature === BoreFeature::Trace && $value->absolute()->times(2)->isLargerThan($this->allowances->plausibleDeviation) =>
+                "That is {$this->display->magnitudeWithUnit($value)} from the radius as made.",
             default => null,
         };
     }
@@ -65,7 +68,8 @@ final readonly class Plausibility
         }
         $far = $this->allowances->plausibleAmongOthers;
 
-        return $value->isLargerThan(Length::largest(...$others)->plus($far)) || $value->isSmallerThan(Length::smallest(...$others)->minus($far));
+        return $value->isLargerThan(Length::largest(...$others)->plus($far)) ||
+            $value->isSmallerThan(Length::smallest(...$others)->minus($far));
     }
 
     /** @return ?string The doubt where the gauge cannot read such a size */

@@ -55,13 +55,13 @@ final readonly class ReboreOption
 
     public function isNoWorseThan(self $other): bool
     {
-        return $this->cost->minor <= $other->cost->minor
-            && $this->machineMinutes <= $other->machineMinutes
-            && ! $this->metalCut->isLargerThan($other->metalCut)
-            && $this->sizesRemaining >= $other->sizesRemaining
-            && count($this->sleeved) <= count($other->sleeved)
-            && count($this->offCentre) <= count($other->offCentre)
-            && $this->leavesNoThinnerWallThan($other);
+        return $this->cost->minor <= $other->cost->minor &&
+            $this->machineMinutes <= $other->machineMinutes &&
+            ! $this->metalCut->isLargerThan($other->metalCut) &&
+            $this->sizesRemaining >= $other->sizesRemaining &&
+            count($this->sleeved) <= count($other->sleeved) &&
+            count($this->offCentre) <= count($other->offCentre) &&
+            $this->leavesNoThinnerWallThan($other);
     }
 
     /** Stable name of the option within its plan: `stay`, `bore 508000`, `replace`. */

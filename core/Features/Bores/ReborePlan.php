@@ -46,7 +46,19 @@ final readonly class ReborePlan
         foreach ($block->stepsAbove($block->currentStep) as $step) {
             $options[] = self::bore($block, $cylinders, $required, $step, $prices, []);
         }
-        $options[] = new ReboreOption(OptionKind::Replace, Length::zero(), Length::zero(), [], [], [], null, [], count($block->allowedSteps), $prices->replacement, 0);
+        $options[] = new ReboreOption(
+            OptionKind::Replace,
+            Length::zero(),
+            Length::zero(),
+            [],
+            [],
+            [],
+            null,
+            [],
+            count($block->allowedSteps),
+            $prices->replacement,
+            0,
+        );
 
         return new self($block, $cylinders, $required, $options, $prices);
     }
@@ -54,11 +66,18 @@ final readonly class ReborePlan
     /** The same plan if every trace fails that an option rests on: those cylinders are sleeved there (BORE-11a). */
     public function ifTracesFail(): self
     {
-        return new self($this->block, $this->cylinders, $this->required, array_map(
-            fn (ReboreOption $option): ReboreOption => $option->needsTrace === [] ? $option
-                : self::bore($this->block, $this->cylinders, $this->required, $option->step, $this->prices, $option->needsTrace),
-            $this->options,
-        ), $this->prices);
+        return new self(
+            $this->block,
+            $this->cylinders,
+            $this->required,
+            array_map(
+                fn (ReboreOption $option): ReboreOption => $option->needsTrace === []
+                    ? $option
+                    : self::bore($this->block, $this->cylinders, $this->required, $option->step, $this->prices, $option->needsTrace),
+                $this->options,
+            ),
+            $this->prices,
+        );
     }
 
     /** True where some option rests on a trace that nobody has taken. */
@@ -70,7 +89,10 @@ final readonly class ReborePlan
     /** True where an option sleeves a cylinder that is worn and not cracked (BORE-11b). */
     public function sleevesForWear(ReboreOption $option): bool
     {
-        $cracked = array_column(array_filter($this->cylinders, static fn (CylinderToPlan $cylinder): bool => $cylinder->isCracked), 'number');
+        $cracked = array_column(
+            array_filter($this->cylinders, static fn (CylinderToPlan $cylinder): bool => $cylinder->isCracked),
+            'number',
+        );
 
         return array_diff($option->sleeved, $cracked) !== [];
     }
@@ -80,7 +102,9 @@ final readonly class ReborePlan
         $need = RequiredBore::of($block->asMade(), $cylinder->size, $cylinder->pitDepth, $block->cleanUpStock);
         $beyond = $cylinder->pitDepth->times(2);
 
-        return $cylinder->map === null ? $need : $need->traced($cylinder->map->constrained->plus($beyond), $cylinder->map->centred->plus($beyond));
+        return $cylinder->map === null
+            ? $need
+            : $need->traced($cylinder->map->constrained->plus($beyond), $cylinder->map->centred->plus($beyond));
     }
 
     /** Folded away: another feasible way, replacing apart, is no worse in anything. */
@@ -108,7 +132,9 @@ final readonly class ReborePlan
     public function stepsWhereAllCleanUp(): array
     {
         $steps = array_map(
-            static fn (ReboreOption $option): ?Length => $option->kind === OptionKind::Bore && $option->sleeved === [] ? $option->step : null,
+            static fn (ReboreOption $option): ?Length => $option->kind === OptionKind::Bore && $option->sleeved === []
+                ? $option->step
+                : null,
             $this->options,
         );
 
@@ -149,11 +175,20 @@ final readonly class ReborePlan
         sort($honed);
 
         return new ReboreOption(
-            OptionKind::Stay, $block->currentStep, Length::zero(), [], [], $sleeved,
-            WallLeft::thinnest($walls), self::tooThin($walls, $block->minimumWall),
+            OptionKind::Stay,
+            $block->currentStep,
+            Length::zero(),
+            [],
+            [],
+            $sleeved,
+            WallLeft::thinnest($walls),
+            self::tooThin($walls, $block->minimumWall),
             count($block->stepsAbove($block->currentStep)),
-            $prices->costOfStaying(count($sleeved), count($newPistons)), $prices->minutesOfStaying(count($sleeved)), $block->obstaclesTo($sleeved),
-            newPistons: $newPistons, honedToClearance: $honed,
+            $prices->costOfStaying(count($sleeved), count($newPistons)),
+            $prices->minutesOfStaying(count($sleeved)),
+            $block->obstaclesTo($sleeved),
+            newPistons: $newPistons,
+            honedToClearance: $honed,
         );
     }
 
@@ -162,8 +197,14 @@ final readonly class ReborePlan
      * @param  array<int, RequiredBore>  $required
      * @param  list<int>  $failed  Cylinders whose trace fails at that size
      */
-    private static function bore(BlockToPlan $block, array $cylinders, array $required, Length $step, BlockPrices $prices, array $failed): ReboreOption
-    {
+    private static function bore(
+        BlockToPlan $block,
+        array $cylinders,
+        array $required,
+        Length $step,
+        BlockPrices $prices,
+        array $failed,
+    ): ReboreOption {
         $size = $block->nominal->plus($step);
         $metalCut = $size->minus($block->asMade());
         $onCentre = $offCentre = $sleeved = $walls = $untraced = [];
@@ -176,7 +217,9 @@ final readonly class ReborePlan
                 continue;
             }
             $isTraced = $cylinder->map !== null && $cleanUp === CleanUp::OffCentre;
-            $twiceTheShift = $isTraced ? $cylinder->map->shiftAt($size->minus($cylinder->pitDepth->times(2)))->times(2) : $need->twiceTheShiftAt($size);
+            $twiceTheShift = $isTraced
+                ? $cylinder->map->shiftAt($size->minus($cylinder->pitDepth->times(2)))->times(2)
+                : $need->twiceTheShiftAt($size);
             if ($cleanUp === CleanUp::OnCentre) {
                 $onCentre[] = $cylinder->number;
             } else {
@@ -193,10 +236,18 @@ final readonly class ReborePlan
         sort($untraced);
 
         return new ReboreOption(
-            OptionKind::Bore, $step, $metalCut, $onCentre, $offCentre, $sleeved,
-            WallLeft::thinnest($walls), self::tooThin($walls, $block->minimumWall),
+            OptionKind::Bore,
+            $step,
+            $metalCut,
+            $onCentre,
+            $offCentre,
+            $sleeved,
+            WallLeft::thinnest($walls),
+            self::tooThin($walls, $block->minimumWall),
             count($block->stepsAbove($step)),
-            $prices->costOfBoring($step, count($sleeved)), $prices->minutesOfBoring(count($sleeved)), $block->obstaclesTo($sleeved),
+            $prices->costOfBoring($step, count($sleeved)),
+            $prices->minutesOfBoring(count($sleeved)),
+            $block->obstaclesTo($sleeved),
             needsTrace: $untraced,
         );
     }

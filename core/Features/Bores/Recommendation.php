@@ -41,8 +41,9 @@ final readonly class Recommendation
         if ($best === null) {
             return null;
         }
-        $runnerUp = self::pick(self::without($best, $open), $preference, count($plan->cylinders))
-            ?? self::pick(self::without($best, $plan->feasible()), $preference, count($plan->cylinders));
+        $runnerUp =
+            self::pick(self::without($best, $open), $preference, count($plan->cylinders)) ??
+            self::pick(self::without($best, $plan->feasible()), $preference, count($plan->cylinders));
 
         return new self($best, $runnerUp, $preference, null);
     }
@@ -59,8 +60,9 @@ final readonly class Recommendation
     /** True where the same way is recommended, with the same cylinders sleeved, and the same hangs on a trace. */
     public function isSameAs(?self $other): bool
     {
-        return $other !== null && $this->option->isSameWayAs($other->option)
-            && ($this->stake === null ? $other->stake === null : $this->stake->ifHolds->isSameWayAs($other->stake?->ifHolds));
+        return $other !== null &&
+            $this->option->isSameWayAs($other->option) &&
+            ($this->stake === null ? $other->stake === null : $this->stake->ifHolds->isSameWayAs($other->stake?->ifHolds));
     }
 
     /**
@@ -72,7 +74,10 @@ final readonly class Recommendation
     {
         $feasible = $plan->feasible();
         $unsleeved = array_values(array_filter($feasible, static fn (ReboreOption $option): bool => ! $plan->sleevesForWear($option)));
-        $leavesASize = array_filter($unsleeved, static fn (ReboreOption $option): bool => $option->kind !== OptionKind::Replace && $option->sizesRemaining > 0);
+        $leavesASize = array_filter(
+            $unsleeved,
+            static fn (ReboreOption $option): bool => $option->kind !== OptionKind::Replace && $option->sizesRemaining > 0,
+        );
 
         return $sleeveForWear === SleeveForWear::WheneverItWins || $leavesASize === [] ? $feasible : $unsleeved;
     }
@@ -80,12 +85,21 @@ final readonly class Recommendation
     /** @param  list<ReboreOption>  $options */
     private static function pick(array $options, Preference $preference, int $cylinders): ?ReboreOption
     {
-        $preferred = array_values(array_filter($options, static fn (ReboreOption $option): bool => match ($preference) {
-            Preference::Life => $option->kind !== OptionKind::Replace && 3 * count($option->sleeved) < $cylinders + 3,
-            Preference::Cost => true,
-            Preference::Balanced => $option->sizesRemaining > 0,
-        }));
-        $byCost = static fn (ReboreOption $option): array => [$option->cost->minor, $option->kind === OptionKind::Replace, $option->metalCut->nanometres];
+        $preferred = array_values(
+            array_filter(
+                $options,
+                static fn (ReboreOption $option): bool => match ($preference) {
+                    Preference::Life => $option->kind !== OptionKind::Replace && 3 * count($option->sleeved) < $cylinders + 3,
+                    Preference::Cost => true,
+                    Preference::Balanced => $option->sizesRemaining > 0,
+                },
+            ),
+        );
+        $byCost = static fn (ReboreOption $option): array => [
+            $option->cost->minor,
+            $option->kind === OptionKind::Replace,
+            $option->metalCut->nanometres,
+        ];
 
         return $preference === Preference::Life && $preferred !== []
             ? self::least($preferred, static fn (ReboreOption $option): array => [$option->metalCut->nanometres])

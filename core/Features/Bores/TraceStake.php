@@ -14,8 +14,13 @@ final readonly class TraceStake
      * @param  Money  $costs  How far the two ways lie apart
      * @param  int  $sleeves  By how many sleeves they differ
      */
-    private function __construct(public array $cylinders, public ReboreOption $ifHolds, public ReboreOption $ifFails, public Money $costs, public int $sleeves)
-    {
+    private function __construct(
+        public array $cylinders,
+        public ReboreOption $ifHolds,
+        public ReboreOption $ifFails,
+        public Money $costs,
+        public int $sleeves,
+    ) {
     }
 
     public static function between(ReborePlan $plan, ReboreOption $ifHolds, ReboreOption $ifFails): self
@@ -26,7 +31,8 @@ final readonly class TraceStake
 
         return new self(
             $cylinders === [] ? throw new \LogicException('Only a plan that needs a trace has something at stake.') : $cylinders,
-            $ifHolds, $ifFails,
+            $ifHolds,
+            $ifFails,
             Money::ofMinor(abs($ifHolds->cost->minus($ifFails->cost)->minor)),
             abs(count($ifHolds->sleeved) - count($ifFails->sleeved)),
         );

@@ -20,15 +20,27 @@ final readonly class WallLeft
      * @param  Length  $metalCut  On diameter, S − A
      * @param  Length  $twiceTheShift  Of the centre
      */
-    public static function of(CylinderToPlan $cylinder, Length $standardWall, Length $currentStep, Length $metalCut, Length $twiceTheShift): self
-    {
+    public static function of(
+        CylinderToPlan $cylinder,
+        Length $standardWall,
+        Length $currentStep,
+        Length $metalCut,
+        Length $twiceTheShift,
+    ): self {
         if ($cylinder->walls === []) {
             return new self($standardWall->times(2)->minus($currentStep)->minus($metalCut)->minus($twiceTheShift)->nanometres / 2);
         }
 
-        return new self(min(array_map(static fn (MeasuredWall $wall): float => $wall->thickness->nanometres
-            - $metalCut->nanometres / 2
-            - $twiceTheShift->nanometres / 2 * self::component($wall->directionDegrees, $cylinder->wearDirectionDegrees), $cylinder->walls)));
+        return new self(
+            min(
+                array_map(
+                    static fn (MeasuredWall $wall): float => $wall->thickness->nanometres -
+                        $metalCut->nanometres / 2 -
+                        ($twiceTheShift->nanometres / 2) * self::component($wall->directionDegrees, $cylinder->wearDirectionDegrees),
+                    $cylinder->walls,
+                ),
+            ),
+        );
     }
 
     /**

@@ -45,26 +45,39 @@ final readonly class WearMap
      */
     public static function of(array $traced, Length $stock, Length $allowedShift): self
     {
-        $directions = count(array_unique(array_map(static fn (TracedPoint $point): string => sprintf('%.6f', fmod(fmod($point->degrees, 360) + 360, 360)), $traced)));
+        $directions = count(
+            array_unique(
+                array_map(static fn (TracedPoint $point): string => sprintf('%.6f', fmod(fmod($point->degrees, 360) + 360, 360)), $traced),
+            ),
+        );
         if ($traced === [] || $directions < self::DIRECTIONS_NEEDED) {
             throw GeometryException::tooFewDirections($directions, self::DIRECTIONS_NEEDED);
         }
         $points = [];
         foreach ($traced as $point) {
-            $points[] = $point->radius->isPositive() ? Point::polar($point->radius->nanometres, $point->degrees) : throw GeometryException::impossible('radius', $point->radius->nanometres);
+            $points[] = $point->radius->isPositive()
+                ? Point::polar($point->radius->nanometres, $point->degrees)
+                : throw GeometryException::impossible('radius', $point->radius->nanometres);
         }
         $free = SmallestCircle::around($points);
         $constrained = SmallestCircle::centredWithin($points, $allowedShift->nanometres);
 
         return new self(
             Length::largest(...array_column($traced, 'radius'))->times(2)->plus($stock),
-            self::diameter($free, $stock), $free->centre, Length::ofNanometres((int) round($free->centre->distanceTo(Point::origin()))),
-            self::diameter($constrained, $stock), $constrained->centre,
-            $stock, $points,
+            self::diameter($free, $stock),
+            $free->centre,
+            Length::ofNanometres((int) round($free->centre->distanceTo(Point::origin()))),
+            self::diameter($constrained, $stock),
+            $constrained->centre,
+            $stock,
+            $points,
         );
     }
 
-    /** How far the centre has to move for a size, to half a micrometre; zero where it need not, the best centre's shift where even that is not enough. */
+    /**
+     * How far the centre has to move for a size, to half a micrometre; zero where it need not, the best centre's shift where even that is
+     * not enough.
+     */
     public function shiftAt(Length $size): Length
     {
         $most = $this->constrainedCentre->distanceTo(Point::origin());
@@ -92,7 +105,9 @@ final readonly class WearMap
     private function outermost(float $shift): array
     {
         $far = Point::origin()->farthest($this->points);
-        $near = array_values(array_filter($this->points, static fn (Point $point): bool => $point->distanceTo(Point::origin()) >= $far - 2 * $shift));
+        $near = array_values(
+            array_filter($this->points, static fn (Point $point): bool => $point->distanceTo(Point::origin()) >= $far - 2 * $shift),
+        );
 
         return $near === [] ? $this->points : $near;
     }

@@ -33,7 +33,9 @@ final readonly class CamshaftJudge implements Judge
 
     public function judge(Measurements $measurements): SectionJudgement
     {
-        $findings = array_merge(...array_map(fn (int $bore): array => $this->ofBore($bore, $measurements), CamshaftPlaces::numbers($this->spec)));
+        $findings = array_merge(
+            ...array_map(fn (int $bore): array => $this->ofBore($bore, $measurements), CamshaftPlaces::numbers($this->spec)),
+        );
 
         return new SectionJudgement(Section::Housings, $findings, self::works($findings), ! $measurements->isEmpty());
     }
@@ -41,20 +43,39 @@ final readonly class CamshaftJudge implements Judge
     /** @return list<Finding> Nothing of a bore that nobody read */
     private function ofBore(int $bore, Measurements $measurements): array
     {
-        $gate = new Gate(EnginePart::Block, $this->policy->incomingRule, $measurements, 'LINE-1', Subject::of("cambore.{$bore}", "Camshaft bore {$bore}"));
+        $gate = new Gate(
+            EnginePart::Block,
+            $this->policy->incomingRule,
+            $measurements,
+            'LINE-1',
+            Subject::of("cambore.{$bore}", "Camshaft bore {$bore}"),
+        );
         $places = CamshaftPlaces::places($bore);
         $offset = Place::at(CamshaftFeature::Offset, $bore);
         $isRead = count($measurements->missing($places)) < count($places);
         $reading = $measurements->reading($offset);
 
         return [
-            ...($isRead ? [
-                $gate->sizes(Criterion::Size, $places, $this->spec->diameter($bore), Remedy::Machine),
-                $gate->spread(Criterion::OutOfRound, $places, $this->spec->outOfRound, Remedy::Machine),
-            ] : []),
-            ...($reading === null ? [] : [$gate->under('LINE-2')->judged(
-                Criterion::OffLine, Amount::of(Measurand::Distance, $reading->corrected->absolute()->nanometres), Limits::atMostLength($this->spec->offLine), $reading->sizeUncertainty(), Remedy::Machine, [$offset],
-            )]),
+            ...$isRead
+                ? [
+                    $gate->sizes(Criterion::Size, $places, $this->spec->diameter($bore), Remedy::Machine),
+                    $gate->spread(Criterion::OutOfRound, $places, $this->spec->outOfRound, Remedy::Machine),
+                ]
+                : [],
+            ...$reading === null
+                ? []
+                : [
+                    $gate
+                        ->under('LINE-2')
+                        ->judged(
+                            Criterion::OffLine,
+                            Amount::of(Measurand::Distance, $reading->corrected->absolute()->nanometres),
+                            Limits::atMostLength($this->spec->offLine),
+                            $reading->sizeUncertainty(),
+                            Remedy::Machine,
+                            [$offset],
+                        ),
+                ],
         ];
     }
 
@@ -67,7 +88,12 @@ final readonly class CamshaftJudge implements Judge
         $works = [];
         foreach ($findings as $finding) {
             if ($finding->outcome === Outcome::Fail) {
-                $works[$finding->about->code] ??= PlannedWork::of($finding->rule, $finding->about, WorkKind::LineBore, said: 'Together with the others, to bearings of the next outside diameter.');
+                $works[$finding->about->code] ??= PlannedWork::of(
+                    $finding->rule,
+                    $finding->about,
+                    WorkKind::LineBore,
+                    said: 'Together with the others, to bearings of the next outside diameter.',
+                );
             }
         }
 

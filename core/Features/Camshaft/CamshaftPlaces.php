@@ -27,12 +27,32 @@ final class CamshaftPlaces
         }
         $bores = new CharacteristicRows(self::numbers($spec));
 
-        return [new CharacteristicTable('Camshaft bores, bearings out, from the front', $bores->columns(), [
-            ...array_map(static fn (string $spot): CharacteristicRow => new CharacteristicRow($spot === '0' ? 'Bore' : '', "{$spot}°", array_map(
-                static fn (int $bore): Characteristic => Characteristic::optional(Place::at(CamshaftFeature::Bore, $bore, $spot), CharacteristicRows::middle($spec->diameter($bore))), self::numbers($spec),
-            )), self::DIRECTIONS),
-            $bores->optional('offset from the line', CamshaftFeature::Offset),
-        ], [], $bores->subjects('cambore'), [Criterion::OutOfRound])];
+        return [
+            new CharacteristicTable(
+                'Camshaft bores, bearings out, from the front',
+                $bores->columns(),
+                [
+                    ...array_map(
+                        static fn (string $spot): CharacteristicRow => new CharacteristicRow(
+                            $spot === '0' ? 'Bore' : '',
+                            "{$spot}°",
+                            array_map(
+                                static fn (int $bore): Characteristic => Characteristic::optional(
+                                    Place::at(CamshaftFeature::Bore, $bore, $spot),
+                                    CharacteristicRows::middle($spec->diameter($bore)),
+                                ),
+                                self::numbers($spec),
+                            ),
+                        ),
+                        self::DIRECTIONS,
+                    ),
+                    $bores->optional('offset from the line', CamshaftFeature::Offset),
+                ],
+                [],
+                $bores->subjects('cambore'),
+                [Criterion::OutOfRound],
+            ),
+        ];
     }
 
     /** @return list<Place> Where one bore is read */

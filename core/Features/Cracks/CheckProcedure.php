@@ -16,11 +16,38 @@ final readonly class CheckProcedure
     public static function dyePenetrant(Dwell $dwell): array
     {
         return [
-            new CheckStep(StepKind::Clean, 'Clean and dry', 'Wipe the area with cleaner until the cloth stays white, then let it dry: liquid in a crack keeps the dye out.', self::SOLVENT),
-            new CheckStep(StepKind::Penetrant, 'Penetrant on', 'Wet the whole area, and keep it wet.', self::SOLVENT, $dwell->penetrantMinutes),
-            new CheckStep(StepKind::Wipe, 'Wipe off', 'Wipe with a dry cloth, then with a cloth damp with cleaner. Never spray cleaner on the part: it washes the crack out.', self::SOLVENT),
-            new CheckStep(StepKind::Developer, 'Developer on', 'A thin even coat, so that the metal just shows through.', self::SOLVENT, $dwell->developerMinutes, Dwell::LATEST_READING_MINUTES),
-            new CheckStep(StepKind::Read, 'Read it', 'Place every red mark on the map, and tick the crack-prone places that were looked at.'),
+            new CheckStep(
+                StepKind::Clean,
+                'Clean and dry',
+                'Wipe the area with cleaner until the cloth stays white, then let it dry: liquid in a crack keeps the dye out.',
+                self::SOLVENT,
+            ),
+            new CheckStep(
+                StepKind::Penetrant,
+                'Penetrant on',
+                'Wet the whole area, and keep it wet.',
+                self::SOLVENT,
+                $dwell->penetrantMinutes,
+            ),
+            new CheckStep(
+                StepKind::Wipe,
+                'Wipe off',
+                'Wipe with a dry cloth, then with a cloth damp with cleaner. Never spray cleaner on the part: it washes the crack out.',
+                self::SOLVENT,
+            ),
+            new CheckStep(
+                StepKind::Developer,
+                'Developer on',
+                'A thin even coat, so that the metal just shows through.',
+                self::SOLVENT,
+                $dwell->developerMinutes,
+                Dwell::LATEST_READING_MINUTES,
+            ),
+            new CheckStep(
+                StepKind::Read,
+                'Read it',
+                'Place every red mark on the map, and tick the crack-prone places that were looked at.',
+            ),
             self::oil(),
         ];
     }
@@ -29,8 +56,20 @@ final readonly class CheckProcedure
     public static function retest(Dwell $dwell): array
     {
         return [
-            new CheckStep(StepKind::Clean, 'Clean the mark off', 'Wipe until nothing is left of it, with a cloth damp with cleaner; file no edge away.', self::SOLVENT),
-            new CheckStep(StepKind::Developer, 'Developer on again', 'A thin even coat. A crack bleeds again, dirt does not.', self::SOLVENT, $dwell->developerMinutes, Dwell::LATEST_READING_MINUTES),
+            new CheckStep(
+                StepKind::Clean,
+                'Clean the mark off',
+                'Wipe until nothing is left of it, with a cloth damp with cleaner; file no edge away.',
+                self::SOLVENT,
+            ),
+            new CheckStep(
+                StepKind::Developer,
+                'Developer on again',
+                'A thin even coat. A crack bleeds again, dirt does not.',
+                self::SOLVENT,
+                $dwell->developerMinutes,
+                Dwell::LATEST_READING_MINUTES,
+            ),
             new CheckStep(StepKind::Read, 'Read it again', 'Does the line come back, and how does it look?'),
         ];
     }
@@ -40,11 +79,19 @@ final readonly class CheckProcedure
     {
         return [
             new CheckStep(StepKind::Clean, 'Clean and dry', 'Free of grease, scale and paint where it is read.'),
-            new CheckStep(StepKind::Magnetise, 'Magnetise, particles on', $isWet
-                ? 'Bathe while the current is on, along the part and then across it: a crack in line with the field stays hidden.'
-                : 'Dust lightly while the yoke is on, along and then across: a crack in line with the field stays hidden.',
-                'Strong field: not with a pacemaker, no watches. Ultraviolet lamp: eyes off it.'),
-            new CheckStep(StepKind::Read, 'Read it', 'Place every gathered line on the map, and tick the crack-prone places that were looked at.'),
+            new CheckStep(
+                StepKind::Magnetise,
+                'Magnetise, particles on',
+                $isWet
+                    ? 'Bathe while the current is on, along the part and then across it: a crack in line with the field stays hidden.'
+                    : 'Dust lightly while the yoke is on, along and then across: a crack in line with the field stays hidden.',
+                'Strong field: not with a pacemaker, no watches. Ultraviolet lamp: eyes off it.',
+            ),
+            new CheckStep(
+                StepKind::Read,
+                'Read it',
+                'Place every gathered line on the map, and tick the crack-prone places that were looked at.',
+            ),
             new CheckStep(StepKind::Demagnetise, 'Demagnetise', 'A crankshaft that stays magnetic collects its own swarf.'),
             self::oil(),
         ];
@@ -54,8 +101,19 @@ final readonly class CheckProcedure
     public static function pressureTest(PressureTestSpec $test, PressureUnit $unit): array
     {
         return [
-            new CheckStep(StepKind::Blank, 'Blank off and fill', "Plates on every opening, filled with {$test->medium}, all air bled out.", 'Liquid, low pressure, a guard between you and the plates. Never air alone: it bursts.'),
-            new CheckStep(StepKind::Pressurise, 'Pressurise', sprintf('To %s, valve shut. Look at every wall while it holds.', $unit->shown($test->kilopascals)), 'Stand behind the guard.', (int) ceil($test->minutes)),
+            new CheckStep(
+                StepKind::Blank,
+                'Blank off and fill',
+                "Plates on every opening, filled with {$test->medium}, all air bled out.",
+                'Liquid, low pressure, a guard between you and the plates. Never air alone: it bursts.',
+            ),
+            new CheckStep(
+                StepKind::Pressurise,
+                'Pressurise',
+                sprintf('To %s, valve shut. Look at every wall while it holds.', $unit->shown($test->kilopascals)),
+                'Stand behind the guard.',
+                (int) ceil($test->minutes),
+            ),
             new CheckStep(StepKind::Read, 'Read the drop', 'Write down the pressure now, and place every leak on the map.'),
             new CheckStep(StepKind::Release, 'Release and drain', 'Open the valve before any plate is touched; drain and blow dry.'),
             self::oil(),

@@ -84,7 +84,10 @@ final readonly class CheckRun
         if ($this->dwell === null) {
             return [];
         }
-        $soaked = $this->retestOf !== null ? (float) $this->dwell->penetrantMinutes : self::minutes($this->done[StepKind::Penetrant->value] ?? null, $this->done[StepKind::Wipe->value] ?? null);
+        $soaked =
+            $this->retestOf !== null
+                ? (float) $this->dwell->penetrantMinutes
+                : self::minutes($this->done[StepKind::Penetrant->value] ?? null, $this->done[StepKind::Wipe->value] ?? null);
 
         return $this->dwell->marks($soaked, self::minutes($this->done[StepKind::Developer->value] ?? null, $moment));
     }

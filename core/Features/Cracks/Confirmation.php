@@ -17,10 +17,16 @@ enum Confirmation
      */
     public static function of(array $readings): self
     {
-        $sharp = array_filter($readings, static fn (LookReading $reading): bool => $reading->look->isSharp() || $reading->look === Look::Hole);
+        $sharp = array_filter(
+            $readings,
+            static fn (LookReading $reading): bool => $reading->look->isSharp() || $reading->look === Look::Hole,
+        );
         $methods = array_filter(array_column($sharp, 'method'));
         $first = $methods === [] ? null : reset($methods);
-        $others = array_filter($readings, static fn (LookReading $reading): bool => $reading->method !== null && $reading->method !== $first);
+        $others = array_filter(
+            $readings,
+            static fn (LookReading $reading): bool => $reading->method !== null && $reading->method !== $first,
+        );
         $last = $others === [] ? null : end($others);
 
         return match (true) {

@@ -29,18 +29,42 @@ final class CrackDefects
      */
     public static function unchecked(CrackReport $report, CrackCheckNeeds $needs, array $here, SpecificationSheet $sheet): array
     {
-        $unchecked = array_filter($here, static fn (EnginePart $part): bool => in_array($report->part($part)->state, [CrackState::NotChecked, CrackState::Running], true));
+        $unchecked = array_filter(
+            $here,
+            static fn (EnginePart $part): bool => in_array(
+                $report->part($part)->state,
+                [CrackState::NotChecked, CrackState::Running],
+                true,
+            ),
+        );
 
-        return array_values(array_map(
-            static fn (EnginePart $part): PartDefect => PartDefect::unchecked($part, $needs->of($part) === CrackCheckNeed::Needed, 'CRACK-5a', ucfirst($sheet->nameOf($part)).': not checked for cracks.'), $unchecked,
-        ));
+        return array_values(
+            array_map(
+                static fn (EnginePart $part): PartDefect => PartDefect::unchecked(
+                    $part,
+                    $needs->of($part) === CrackCheckNeed::Needed,
+                    'CRACK-5a',
+                    ucfirst($sheet->nameOf($part)).': not checked for cracks.',
+                ),
+                $unchecked,
+            ),
+        );
     }
 
     private static function ofSuspect(Indication $suspect): PartDefect
     {
-        $what = $suspect->readings[count($suspect->readings) - 1]->look === Look::PatchThatStays ? 'a patch will not clean up. Check it for a crack.' : 'suspect. Clean it, develop it and read it again.';
+        $what =
+            $suspect->readings[count($suspect->readings) - 1]->look === Look::PatchThatStays
+                ? 'a patch will not clean up. Check it for a crack.'
+                : 'suspect. Clean it, develop it and read it again.';
 
-        return PartDefect::found($suspect->location->part(), Remedy::Decide, 'CRACK-3', ucfirst($suspect->location->words()).": {$what}", $suspect->location->cylinder);
+        return PartDefect::found(
+            $suspect->location->part(),
+            Remedy::Decide,
+            'CRACK-3',
+            ucfirst($suspect->location->words()).": {$what}",
+            $suspect->location->cylinder,
+        );
     }
 
     private static function ofCrack(Indication $crack): PartDefect
@@ -59,6 +83,12 @@ final class CrackDefects
             default => $disposition->words(),
         };
 
-        return PartDefect::found($crack->location->part(), $remedy, 'CRACK-5', ucfirst($crack->location->words()).": crack. {$done}", $crack->location->cylinder);
+        return PartDefect::found(
+            $crack->location->part(),
+            $remedy,
+            'CRACK-5',
+            ucfirst($crack->location->words()).": crack. {$done}",
+            $crack->location->cylinder,
+        );
     }
 }

@@ -49,7 +49,9 @@ final readonly class CrackReport
     /** @return list<Face> Of a part, that no check covered that was read */
     public function unreadFaces(EnginePart $part): array
     {
-        return array_values(array_filter($this->sheet->faces(), fn (Face $face): bool => $face->part() === $part && ! $this->isRead($face)));
+        return array_values(
+            array_filter($this->sheet->faces(), fn (Face $face): bool => $face->part() === $part && ! $this->isRead($face)),
+        );
     }
 
     public function isRead(Face $face): bool

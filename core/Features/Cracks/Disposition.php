@@ -42,7 +42,8 @@ enum Disposition: string
             self::WeldRepair => 'The crack is opened, welded and machined again.',
             self::Specialist => 'A specialist looks at it before anything is promised.',
             self::ScrapUnlessGroundOut => 'Does it grind out within the undersizes offered? If not, the part is scrap.',
-            self::ConfirmFirst => 'One method has shown it: confirm it by another one, or let a specialist settle it, before the part is scrapped.',
+            self::ConfirmFirst =>
+                'One method has shown it: confirm it by another one, or let a specialist settle it, before the part is scrapped.',
             self::GrindAndCheckAgain => 'The journal is ground and the check repeated afterwards.',
         };
     }

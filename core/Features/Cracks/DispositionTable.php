@@ -16,19 +16,24 @@ final readonly class DispositionTable
      *
      * @throws NoDisposition If no row names that material and zone
      */
-    public static function dispose(Material $material, CrackZone $zone, ?bool $grindsOut = null, ?Disposition $specified = null): Disposition
-    {
-        return $specified ?? match (true) {
-            $material === Material::Magnesium, $zone === CrackZone::Rod => Disposition::Scrap,
-            $zone->isOfCrankshaft() => match ($grindsOut) {
-                null => Disposition::ScrapUnlessGroundOut,
-                true => Disposition::GrindAndCheckAgain,
-                false => Disposition::Scrap,
-            },
-            $material === Material::GreyIron => self::inIron($zone),
-            $material === Material::Aluminium => self::inAluminium($zone),
-            default => throw NoDisposition::for($material, $zone),
-        };
+    public static function dispose(
+        Material $material,
+        CrackZone $zone,
+        ?bool $grindsOut = null,
+        ?Disposition $specified = null,
+    ): Disposition {
+        return $specified ??
+            match (true) {
+                $material === Material::Magnesium, $zone === CrackZone::Rod => Disposition::Scrap,
+                $zone->isOfCrankshaft() => match ($grindsOut) {
+                    null => Disposition::ScrapUnlessGroundOut,
+                    true => Disposition::GrindAndCheckAgain,
+                    false => Disposition::Scrap,
+                },
+                $material === Material::GreyIron => self::inIron($zone),
+                $material === Material::Aluminium => self::inAluminium($zone),
+                default => throw NoDisposition::for($material, $zone),
+            };
     }
 
     private static function inIron(CrackZone $zone): Disposition

@@ -35,7 +35,10 @@ final readonly class Dwell
         return match (true) {
             $celsius < self::COLDEST_C => throw CrackCheckRefused::because(Refusal::TooCold),
             $celsius > self::HOTTEST_C => throw CrackCheckRefused::because(Refusal::TooHot),
-            default => new self($school->minutes() * ($celsius <= self::SLOW_UP_TO_C ? 2 : 1), max(self::LEAST_DEVELOPER_MINUTES, $developerMinutes)),
+            default => new self(
+                $school->minutes() * ($celsius <= self::SLOW_UP_TO_C ? 2 : 1),
+                max(self::LEAST_DEVELOPER_MINUTES, $developerMinutes),
+            ),
         };
     }
 
@@ -46,9 +49,11 @@ final readonly class Dwell
      */
     public function marks(float $penetrantMinutes, float $developerMinutes): array
     {
-        return array_values(array_filter([
-            $penetrantMinutes < $this->penetrantMinutes || $developerMinutes < $this->developerMinutes ? TimingMark::Early : null,
-            $developerMinutes > self::LATEST_READING_MINUTES ? TimingMark::Late : null,
-        ]));
+        return array_values(
+            array_filter([
+                $penetrantMinutes < $this->penetrantMinutes || $developerMinutes < $this->developerMinutes ? TimingMark::Early : null,
+                $developerMinutes > self::LATEST_READING_MINUTES ? TimingMark::Late : null,
+            ]),
+        );
     }
 }

@@ -21,7 +21,15 @@ enum Look: string
     case None = 'none';
 
     /** The looks that something seen for the first time can have. */
-    public const FIRST = [self::SharpLine, self::DotsInALine, self::Diffuse, self::EdgeOrStep, self::Leak, self::PatchThatStays, self::Hole];
+    public const FIRST = [
+        self::SharpLine,
+        self::DotsInALine,
+        self::Diffuse,
+        self::EdgeOrStep,
+        self::Leak,
+        self::PatchThatStays,
+        self::Hole,
+    ];
 
     /** True for what a crack shows: one such reading is suspect, a second one after cleaning is a crack. */
     public function isSharp(): bool

@@ -13,6 +13,9 @@ final class NoDisposition extends \DomainException implements CoreException
 {
     public static function for(Material $material, CrackZone $zone): self
     {
-        return new self("No rule says what is done about a crack in {$material->value}, {$zone->value}. Decide it with a specialist, and write down what they said.");
+        return new self(
+            "No rule says what is done about a crack in {$material->value}, {$zone->value}. Decide it with a specialist, and write ".
+                'down what they said.',
+        );
     }
 }

@@ -46,8 +46,9 @@ final readonly class PartCracks
     /** @param  list<CheckRun>  $read */
     private static function isSurfaceOnly(EnginePart $part, array $read): bool
     {
-        return $part === EnginePart::Crankshaft && $read !== []
-            && array_filter($read, static fn (CheckRun $run): bool => ! $run->method->seesTheSurfaceOnly()) === [];
+        return $part === EnginePart::Crankshaft &&
+            $read !== [] &&
+            array_filter($read, static fn (CheckRun $run): bool => ! $run->method->seesTheSurfaceOnly()) === [];
     }
 
     /**
@@ -62,7 +63,8 @@ final readonly class PartCracks
                 $doubts[] = "{$run->surface->value}: {$run->surface->doubt()}";
             }
             foreach ($run->marks() as $mark) {
-                $doubts[] = $mark === TimingMark::Early ? 'read early, before its timer ended' : 'read late, more than an hour after the developer';
+                $doubts[] =
+                    $mark === TimingMark::Early ? 'read early, before its timer ended' : 'read late, more than an hour after the developer';
             }
         }
 

@@ -34,7 +34,9 @@ final readonly class PressureReading
         return $this->beginKilopascals - $this->endKilopascals;
     }
 
-    /** Tight: no leak was seen and the drop over at least the wanted minutes, from at least the wanted pressure, is within what is allowed. */
+    /**
+     * Tight: no leak was seen and the drop over at least the wanted minutes, from at least the wanted pressure, is within what is allowed.
+     */
     public function state(): PressureState
     {
         return match (true) {

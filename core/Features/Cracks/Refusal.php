@@ -18,8 +18,11 @@ enum Refusal: string
     {
         return match ($this) {
             self::NotMagnetic => 'Particles only gather on iron and steel; this metal is not magnetic. Use dye penetrant.',
-            self::SurfaceOnly => 'Dye finds only what is open to the surface. For a crack below it use magnetic particle on iron or steel, or send the part out for ultrasonic.',
-            self::NothingToPressurise => 'This part has no jacket and no gallery that holds pressure. Use dye penetrant or magnetic particle.',
+            self::SurfaceOnly =>
+                'Dye finds only what is open to the surface. For a crack below it use magnetic particle on iron or steel, or send the '.
+                    'part out for ultrasonic.',
+            self::NothingToPressurise =>
+                'This part has no jacket and no gallery that holds pressure. Use dye penetrant or magnetic particle.',
             self::TooCold => 'Below 5 °C penetrant does not creep into a crack. Bring the part into a warm room first.',
             self::TooHot => 'Above 50 °C penetrant dries in the crack. Let the part cool first.',
         };

@@ -40,7 +40,7 @@ final readonly class CrankshaftJudge implements Judge
     /** @param  Measurements  $bearings  Of housings and big ends, for the oil clearances */
     public function __construct(private SpecificationSheet $sheet, private ShopPolicy $policy, private Measurements $bearings)
     {
-        $this->journals = new WeakMap;
+        $this->journals = new WeakMap();
     }
 
     public function judge(Measurements $measurements): SectionJudgement
@@ -50,14 +50,22 @@ final readonly class CrankshaftJudge implements Judge
             $journals = $this->journals($group, $measurements);
             $plan = $this->plan($group, $journals);
             foreach (range(1, $this->spec($group)->count) as $number) {
-                $findings = [...$findings, ...$this->ofJournal($this->journal($group, $number, $measurements), $journals[$number] ?? null, $plan)];
+                $findings = [
+                    ...$findings,
+                    ...$this->ofJournal($this->journal($group, $number, $measurements), $journals[$number] ?? null, $plan),
+                ];
             }
             $findings = [...$findings, ...$this->ofGroup($group, $plan)];
             $works = [...$works, ...$this->works($group, $plan)];
         }
         $whole = $this->ofTheWhole($measurements);
 
-        return new SectionJudgement(Section::Crankshaft, [...$findings, ...$whole], [...self::straightening($whole), ...$works], ! $measurements->isEmpty());
+        return new SectionJudgement(
+            Section::Crankshaft,
+            [...$findings, ...$whole],
+            [...self::straightening($whole), ...$works],
+            ! $measurements->isEmpty(),
+        );
     }
 
     /**
@@ -79,7 +87,9 @@ final readonly class CrankshaftJudge implements Judge
         $spec = $this->sheet->crankshaft;
 
         return new JournalJudge(
-            $this->spec($group)->diameter->least, $this->spec($group)->diameter->most, $spec->undersizes,
+            $this->spec($group)->diameter->least,
+            $this->spec($group)->diameter->most,
+            $spec->undersizes,
             new JournalLimits($spec->outOfRound, $spec->taper, $spec->runoutCentre, $this->smoothest(), $spec->roughest),
             $this->policy->partAllowances($this->sheet->unit)->grindStock,
         );
@@ -105,10 +115,16 @@ final readonly class CrankshaftJudge implements Judge
     {
         $spec = $this->sheet->crankshaft;
 
-        return $journals === [] ? null : GrindPlan::of(
-            array_values($journals), $this->spec($group)->diameter->least, $this->spec($group)->diameter->most,
-            $spec->undersizes, $this->policy->grindAim, $spec->caseDepth,
-        );
+        return $journals === []
+            ? null
+            : GrindPlan::of(
+                array_values($journals),
+                $this->spec($group)->diameter->least,
+                $this->spec($group)->diameter->most,
+                $spec->undersizes,
+                $this->policy->grindAim,
+                $spec->caseDepth,
+            );
     }
 
     private function journal(JournalGroup $group, int $number, Measurements $measurements): ReadJournal
@@ -131,7 +147,9 @@ final readonly class CrankshaftJudge implements Judge
     {
         $readings = $journal->sizes();
 
-        return $readings === [] ? Length::zero() : $this->journalJudge($journal->group)->nearestUndersize(Length::largest(...array_column($readings, 'corrected')));
+        return $readings === []
+            ? Length::zero()
+            : $this->journalJudge($journal->group)->nearestUndersize(Length::largest(...array_column($readings, 'corrected')));
     }
 
     /** @return list<Finding> */
@@ -140,23 +158,81 @@ final readonly class CrankshaftJudge implements Judge
         $spec = $this->sheet->crankshaft;
         $gate = new Gate(EnginePart::Crankshaft, $this->policy->incomingRule, $journal->measurements, 'JRNL-2', $journal->subject());
         $undersize = $judged->currentUndersize ?? $this->currentUndersize($journal);
-        $range = LengthRange::between($journal->spec->diameter->least->minus($undersize), $journal->spec->diameter->most->minus($undersize));
+        $range = LengthRange::between(
+            $journal->spec->diameter->least->minus($undersize),
+            $journal->spec->diameter->most->minus($undersize),
+        );
         $findings = [
             $gate->sizes(Criterion::Size, ReadJournal::places($journal->group, $journal->number), $range, Remedy::Machine),
-            $gate->widest(Criterion::OutOfRound, array_map(static fn (string $station): array => array_map(static fn (int $axis): Place => $journal->at("{$station}.{$axis}"), CrankshaftPlaces::AXES), CrankshaftPlaces::STATIONS), $spec->outOfRound, Remedy::Machine),
-            $gate->widest(Criterion::Taper, array_map(static fn (int $axis): array => array_map(static fn (string $station): Place => $journal->at("{$station}.{$axis}"), CrankshaftPlaces::STATIONS), CrankshaftPlaces::AXES), $spec->taper, Remedy::Machine),
+            $gate->widest(
+                Criterion::OutOfRound,
+                array_map(
+                    static fn (string $station): array => array_map(
+                        static fn (int $axis): Place => $journal->at("{$station}.{$axis}"),
+                        CrankshaftPlaces::AXES,
+                    ),
+                    CrankshaftPlaces::STATIONS,
+                ),
+                $spec->outOfRound,
+                Remedy::Machine,
+            ),
+            $gate->widest(
+                Criterion::Taper,
+                array_map(
+                    static fn (int $axis): array => array_map(
+                        static fn (string $station): Place => $journal->at("{$station}.{$axis}"),
+                        CrankshaftPlaces::STATIONS,
+                    ),
+                    CrankshaftPlaces::AXES,
+                ),
+                $spec->taper,
+                Remedy::Machine,
+            ),
             $this->scored($gate, $journal->score(), $journal->measurements->length($journal->score())),
         ];
-        $finish = $gate->under('JRNL-7')->value(Criterion::Finish, $journal->finish(), Limits::between(Amount::of(Measurand::Roughness, $this->smoothest()->nanometres), Amount::of(Measurand::Roughness, $spec->roughest->nanometres)), Remedy::Machine, 'It decides how the journal is polished, never that it is ground.');
+        $finish = $gate
+            ->under('JRNL-7')
+            ->value(
+                Criterion::Finish,
+                $journal->finish(),
+                Limits::between(
+                    Amount::of(Measurand::Roughness, $this->smoothest()->nanometres),
+                    Amount::of(Measurand::Roughness, $spec->roughest->nanometres),
+                ),
+                Remedy::Machine,
+                'It decides how the journal is polished, never that it is ground.',
+            );
         if ($journal->hasRunOut()) {
-            $findings[] = $gate->under('JRNL-6')->reading(Criterion::RunOut, Place::at(JournalFeature::RunOut, $journal->number), Limits::atMostLength($spec->runoutCentre), Remedy::Machine, 'Total indicator reading; the bend is half of it.');
+            $findings[] = $gate
+                ->under('JRNL-6')
+                ->reading(
+                    Criterion::RunOut,
+                    Place::at(JournalFeature::RunOut, $journal->number),
+                    Limits::atMostLength($spec->runoutCentre),
+                    Remedy::Machine,
+                    'Total indicator reading; the bend is half of it.',
+                );
         }
 
-        return array_values(array_filter([
-            ...$findings, $finish,
-            $journal->measurements->isRead($journal->fillet()) ? $gate->under('JRNL-4')->reading(Criterion::Fillet, $journal->fillet(), Limits::range($journal->spec->fillet), Remedy::Machine, 'Too small a fillet is where a crankshaft breaks, too large a one rides on the shell: the wheel is dressed to the sheet’s radius.') : null,
-            ...$this->clearances($journal, $judged, $plan),
-        ]));
+        return array_values(
+            array_filter([
+                ...$findings,
+                $finish,
+                $journal->measurements->isRead($journal->fillet())
+                    ? $gate
+                        ->under('JRNL-4')
+                        ->reading(
+                            Criterion::Fillet,
+                            $journal->fillet(),
+                            Limits::range($journal->spec->fillet),
+                            Remedy::Machine,
+                            'Too small a fillet is where a crankshaft breaks, too large a one rides on the shell: the wheel is '.
+                                'dressed to the sheet’s radius.',
+                        )
+                    : null,
+                ...$this->clearances($journal, $judged, $plan),
+            ]),
+        );
     }
 
     /** Any score that can be measured has to go. */
@@ -164,7 +240,12 @@ final readonly class CrankshaftJudge implements Judge
     {
         return match (true) {
             $depth === null => $gate->unread(Criterion::Score, [$place]),
-            $depth->isPositive() => $gate->failed(Criterion::Score, 'It has to be ground out: twice its depth comes off.', Remedy::Machine, [$place]),
+            $depth->isPositive() => $gate->failed(
+                Criterion::Score,
+                'It has to be ground out: twice its depth comes off.',
+                Remedy::Machine,
+                [$place],
+            ),
             default => $gate->passed(Criterion::Score, 'none', [$place]),
         };
     }
@@ -181,13 +262,35 @@ final readonly class CrankshaftJudge implements Judge
             return [];
         }
         $isGround = $plan->action === GrindAction::Grind;
-        $oil = OilClearances::of($housings, $journal->spec, $isGround ? ($plan->target ?? Length::zero()) : $judged->inspection->size(), $isGround ? ($plan->undersize ?? Length::zero()) : $judged->currentUndersize);
+        $oil = OilClearances::of(
+            $housings,
+            $journal->spec,
+            $isGround ? $plan->target ?? Length::zero() : $judged->inspection->size(),
+            $isGround ? $plan->undersize ?? Length::zero() : $judged->currentUndersize,
+        );
         $gate = new Gate(EnginePart::Crankshaft, $this->policy->incomingRule, $journal->measurements, 'JRNL-8', $journal->subject());
         $worst = $oil->worstAgainst($journal->spec->oilClearance);
-        $findings = [$gate->judged(Criterion::OilClearance, Amount::distance($worst), Limits::range($journal->spec->oilClearance, Measurand::Distance), $oil->uncertainty, Remedy::Machine, array_column($housings, 'place'), [], ($isGround ? 'With the journal ground to its target. ' : '').'With the shells of the sheet.')];
+        $findings = [
+            $gate->judged(
+                Criterion::OilClearance,
+                Amount::distance($worst),
+                Limits::range($journal->spec->oilClearance, Measurand::Distance),
+                $oil->uncertainty,
+                Remedy::Machine,
+                array_column($housings, 'place'),
+                [],
+                ($isGround ? 'With the journal ground to its target. ' : '').'With the shells of the sheet.',
+            ),
+        ];
         $strip = $journal->measurements->reading($journal->strip());
         if ($strip !== null && ! $isGround && ! $oil->agreesWith($strip)) {
-            $findings[] = $gate->failed(Criterion::PlasticStrip, 'The strip says another clearance than gauge and micrometer: ask which is wrong. It is a cross-check only and cannot show out-of-round or taper of the housing.', Remedy::Decide, [$strip->place]);
+            $findings[] = $gate->failed(
+                Criterion::PlasticStrip,
+                'The strip says another clearance than gauge and micrometer: ask which is wrong. It is a cross-check only and cannot '.
+                    'show out-of-round or taper of the housing.',
+                Remedy::Decide,
+                [$strip->place],
+            );
         }
 
         return $findings;
@@ -216,11 +319,31 @@ final readonly class CrankshaftJudge implements Judge
     {
         $subject = self::subject($group);
         if ($plan?->action === GrindAction::WeldOrReplace) {
-            return [Finding::failed(EnginePart::Crankshaft, 'JRNL-5', $subject, Criterion::Undersize, 'They do not clean up at the largest undersize offered: weld them up, or replace the crankshaft.', Remedy::Repair, [])];
+            return [
+                Finding::failed(
+                    EnginePart::Crankshaft,
+                    'JRNL-5',
+                    $subject,
+                    Criterion::Undersize,
+                    'They do not clean up at the largest undersize offered: weld them up, or replace the crankshaft.',
+                    Remedy::Repair,
+                    [],
+                ),
+            ];
         }
 
         return $plan?->losesItsCase() === true
-            ? [Finding::failed(EnginePart::Crankshaft, 'JRNL-5', $subject, Criterion::HardenedCase, 'Grinding goes through the hardened case: treat it anew, or replace the crankshaft.', Remedy::Repair, [])]
+            ? [
+                Finding::failed(
+                    EnginePart::Crankshaft,
+                    'JRNL-5',
+                    $subject,
+                    Criterion::HardenedCase,
+                    'Grinding goes through the hardened case: treat it anew, or replace the crankshaft.',
+                    Remedy::Repair,
+                    [],
+                ),
+            ]
             : [];
     }
 
@@ -237,7 +360,16 @@ final readonly class CrankshaftJudge implements Judge
         return match ($plan?->action) {
             null => [],
             GrindAction::Polish => [PlannedWork::of('JRNL-2', $subject, WorkKind::Polish)],
-            GrindAction::Grind => [PlannedWork::of('JRNL-4', $subject, WorkKind::Grind, $plan->undersize, $plan->target, $this->sheet->crankshaft->caseDepth === null ? '' : 'The case that is left is on this side of the journal.')],
+            GrindAction::Grind => [
+                PlannedWork::of(
+                    'JRNL-4',
+                    $subject,
+                    WorkKind::Grind,
+                    $plan->undersize,
+                    $plan->target,
+                    $this->sheet->crankshaft->caseDepth === null ? '' : 'The case that is left is on this side of the journal.',
+                ),
+            ],
             GrindAction::WeldOrReplace => [PlannedWork::of('JRNL-5', $subject, WorkKind::WeldOrReplace)],
         };
     }
@@ -250,21 +382,58 @@ final readonly class CrankshaftJudge implements Judge
      */
     private static function straightening(array $whole): array
     {
-        $isBent = array_filter($whole, static fn (Finding $finding): bool => $finding->rule === 'JRNL-6' && $finding->outcome === Outcome::Fail) !== [];
+        $isBent =
+            array_filter(
+                $whole,
+                static fn (Finding $finding): bool => $finding->rule === 'JRNL-6' && $finding->outcome === Outcome::Fail,
+            ) !== [];
 
-        return $isBent ? [PlannedWork::of('JRNL-6', Subject::of('crankshaft', 'Crankshaft'), WorkKind::Straighten, said: 'Before it is ground; check it for cracks again afterwards.')] : [];
+        return $isBent
+            ? [
+                PlannedWork::of(
+                    'JRNL-6',
+                    Subject::of('crankshaft', 'Crankshaft'),
+                    WorkKind::Straighten,
+                    said: 'Before it is ground; check it for cracks again afterwards.',
+                ),
+            ]
+            : [];
     }
 
     /** @return list<Finding> */
     private function ofTheWhole(Measurements $measurements): array
     {
         $spec = $this->sheet->crankshaft;
-        $gate = new Gate(EnginePart::Crankshaft, $this->policy->incomingRule, $measurements, 'JRNL-6', Subject::of('crankshaft', 'Crankshaft'));
+        $gate = new Gate(
+            EnginePart::Crankshaft,
+            $this->policy->incomingRule,
+            $measurements,
+            'JRNL-6',
+            Subject::of('crankshaft', 'Crankshaft'),
+        );
         $endPlay = Place::at(JournalFeature::EndPlay, 1);
 
         return [
-            $gate->reading(Criterion::SnoutRunOut, Place::at(JournalFeature::SnoutRunOut, 1), Limits::atMostLength($spec->runoutSnout), Remedy::Machine, 'Total indicator reading; the bend is half of it. Straighten before grinding.'),
-            ...($measurements->isRead($endPlay) ? [$gate->under('LINE-4')->reading(Criterion::EndPlay, $endPlay, Limits::range($spec->endPlay, Measurand::Distance), Remedy::Machine, 'By thrust shells of another width, or by welding up the thrust face.')] : []),
+            $gate->reading(
+                Criterion::SnoutRunOut,
+                Place::at(JournalFeature::SnoutRunOut, 1),
+                Limits::atMostLength($spec->runoutSnout),
+                Remedy::Machine,
+                'Total indicator reading; the bend is half of it. Straighten before grinding.',
+            ),
+            ...$measurements->isRead($endPlay)
+                ? [
+                    $gate
+                        ->under('LINE-4')
+                        ->reading(
+                            Criterion::EndPlay,
+                            $endPlay,
+                            Limits::range($spec->endPlay, Measurand::Distance),
+                            Remedy::Machine,
+                            'By thrust shells of another width, or by welding up the thrust face.',
+                        ),
+                ]
+                : [],
         ];
     }
 }

@@ -35,29 +35,52 @@ final readonly class CrankshaftPlaces
         $pins = new CharacteristicRows(range(1, $spec->rods->count));
         $supported = [1, $spec->mains->count];
         $runOut = array_map(
-            static fn (int $main): ?Characteristic => in_array($main, $supported, true) ? null : Characteristic::needed(Place::at(JournalFeature::RunOut, $main)),
+            static fn (int $main): ?Characteristic => in_array($main, $supported, true)
+                ? null
+                : Characteristic::needed(Place::at(JournalFeature::RunOut, $main)),
             range(1, $spec->mains->count),
         );
 
         return [
-            new CharacteristicTable('Mains', $mains->columns(), [
-                ...self::grid($mains, JournalFeature::Main, CharacteristicRows::middle($spec->mains->diameter)),
-                $mains->needed('deepest score', JournalFeature::MainScore),
-                new CharacteristicRow('', 'run-out', $runOut),
-                $mains->optional('fillet', JournalFeature::MainFillet, '', CharacteristicRows::middle($spec->mains->fillet)),
-                $mains->optional('Ra', JournalFeature::MainFinish),
-                $mains->optional('plastic strip', JournalFeature::MainStrip),
-            ], [], $mains->subjects('main'), self::DERIVED),
-            new CharacteristicTable('Rod journals', $pins->columns(), [
-                ...self::grid($pins, JournalFeature::Pin, CharacteristicRows::middle($spec->rods->diameter)),
-                $pins->needed('deepest score', JournalFeature::PinScore),
-                $pins->optional('fillet', JournalFeature::PinFillet, '', CharacteristicRows::middle($spec->rods->fillet)),
-                $pins->optional('Ra', JournalFeature::PinFinish),
-                $pins->optional('plastic strip', JournalFeature::PinStrip),
-            ], [], $pins->subjects('pin'), self::DERIVED),
-            new CharacteristicTable('The whole', ['run-out, snout', 'end play'], [
-                new CharacteristicRow('', 'reads', [Characteristic::needed(Place::at(JournalFeature::SnoutRunOut, 1)), Characteristic::optional(Place::at(JournalFeature::EndPlay, 1))]),
-            ]),
+            new CharacteristicTable(
+                'Mains',
+                $mains->columns(),
+                [
+                    ...self::grid($mains, JournalFeature::Main, CharacteristicRows::middle($spec->mains->diameter)),
+                    $mains->needed('deepest score', JournalFeature::MainScore),
+                    new CharacteristicRow('', 'run-out', $runOut),
+                    $mains->optional('fillet', JournalFeature::MainFillet, '', CharacteristicRows::middle($spec->mains->fillet)),
+                    $mains->optional('Ra', JournalFeature::MainFinish),
+                    $mains->optional('plastic strip', JournalFeature::MainStrip),
+                ],
+                [],
+                $mains->subjects('main'),
+                self::DERIVED,
+            ),
+            new CharacteristicTable(
+                'Rod journals',
+                $pins->columns(),
+                [
+                    ...self::grid($pins, JournalFeature::Pin, CharacteristicRows::middle($spec->rods->diameter)),
+                    $pins->needed('deepest score', JournalFeature::PinScore),
+                    $pins->optional('fillet', JournalFeature::PinFillet, '', CharacteristicRows::middle($spec->rods->fillet)),
+                    $pins->optional('Ra', JournalFeature::PinFinish),
+                    $pins->optional('plastic strip', JournalFeature::PinStrip),
+                ],
+                [],
+                $pins->subjects('pin'),
+                self::DERIVED,
+            ),
+            new CharacteristicTable(
+                'The whole',
+                ['run-out, snout', 'end play'],
+                [
+                    new CharacteristicRow('', 'reads', [
+                        Characteristic::needed(Place::at(JournalFeature::SnoutRunOut, 1)),
+                        Characteristic::optional(Place::at(JournalFeature::EndPlay, 1)),
+                    ]),
+                ],
+            ),
         ];
     }
 

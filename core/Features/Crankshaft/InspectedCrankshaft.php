@@ -30,6 +30,10 @@ final class InspectedCrankshaft implements InspectedFeatures
 
     public function judge(SpecificationSheet $sheet, ShopPolicy $policy, MeasuredSections $measured): CrankshaftJudge
     {
-        return new CrankshaftJudge($sheet, $policy, $measured->measurements(Section::Housings)->plus($measured->measurements(Section::Rods)));
+        return new CrankshaftJudge(
+            $sheet,
+            $policy,
+            $measured->measurements(Section::Housings)->plus($measured->measurements(Section::Rods)),
+        );
     }
 }

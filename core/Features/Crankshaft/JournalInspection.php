@@ -34,8 +34,15 @@ final readonly class JournalInspection
      *
      * @throws JournalException If the grid is not full, or a diameter is not above zero
      */
-    public static function of(string $name, JournalGroup $group, array $readings, Length $scoreDepth, Length $runout, ?Roughness $finish, bool $isFilletOut = false): self
-    {
+    public static function of(
+        string $name,
+        JournalGroup $group,
+        array $readings,
+        Length $scoreDepth,
+        Length $runout,
+        ?Roughness $finish,
+        bool $isFilletOut = false,
+    ): self {
         $grid = [];
         foreach ($readings as $reading) {
             $reading->diameter->isPositive() || throw JournalException::impossible($name, $reading->diameter->nanometres);

@@ -16,8 +16,13 @@ final readonly class JournalJudge
      * @param  list<Length>  $undersizes  Offered
      * @param  Length  $stock  Taken off by grinding until it is clean
      */
-    public function __construct(private Length $least, private Length $most, private array $undersizes, private JournalLimits $limits, private Length $stock)
-    {
+    public function __construct(
+        private Length $least,
+        private Length $most,
+        private array $undersizes,
+        private JournalLimits $limits,
+        private Length $stock,
+    ) {
     }
 
     public function judge(JournalInspection $journal): JudgedJournal
@@ -25,7 +30,10 @@ final readonly class JournalJudge
         $undersize = $this->nearestUndersize(Length::largest(...$journal->diameters()));
 
         return new JudgedJournal(
-            $journal, $undersize, $this->isGood($journal, $undersize), $this->finish($journal),
+            $journal,
+            $undersize,
+            $this->isGood($journal, $undersize),
+            $this->finish($journal),
             $journal->size()->minus($journal->scoreDepth->times(2))->minus($journal->runout)->minus($this->stock),
         );
     }
@@ -51,11 +59,11 @@ final readonly class JournalJudge
             }
         }
 
-        return ! $journal->outOfRound()->isLargerThan($this->limits->outOfRound)
-            && ! $journal->taper()->isLargerThan($this->limits->taper)
-            && ! $journal->runout->isLargerThan($this->limits->runout)
-            && ! $journal->scoreDepth->isPositive()
-            && ! $journal->isFilletOut;
+        return ! $journal->outOfRound()->isLargerThan($this->limits->outOfRound) &&
+            ! $journal->taper()->isLargerThan($this->limits->taper) &&
+            ! $journal->runout->isLargerThan($this->limits->runout) &&
+            ! $journal->scoreDepth->isPositive() &&
+            ! $journal->isFilletOut;
     }
 
     private function finish(JournalInspection $journal): JournalFinish

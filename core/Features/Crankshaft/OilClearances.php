@@ -25,7 +25,11 @@ final readonly class OilClearances
     public static function of(array $housings, JournalSpec $spec, Length $journal, Length $undersize): self
     {
         $spread = Spread::of($housings);
-        $clearance = static fn (Length $housing, Length $wall): Length => OilClearance::fromHousing($housing, $wall->plus($undersize->half()), $journal)->clearance;
+        $clearance = static fn (Length $housing, Length $wall): Length => OilClearance::fromHousing(
+            $housing,
+            $wall->plus($undersize->half()),
+            $journal,
+        )->clearance;
 
         return new self(
             $clearance($spread->smallest->corrected, $spec->shellWall->most),
@@ -45,6 +49,7 @@ final readonly class OilClearances
     {
         $doubt = $strip->sizeUncertainty()->expanded()->plus($this->uncertainty->expanded());
 
-        return ! $strip->corrected->isSmallerThan($this->tightest->minus($doubt)) && ! $strip->corrected->isLargerThan($this->loosest->plus($doubt));
+        return ! $strip->corrected->isSmallerThan($this->tightest->minus($doubt)) &&
+            ! $strip->corrected->isLargerThan($this->loosest->plus($doubt));
     }
 }

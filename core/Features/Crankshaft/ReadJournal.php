@@ -16,8 +16,12 @@ use NorthLedger\Core\Record\Reading;
 /** One journal of a crankshaft: where it is read (JRNL-1), and what is read of it so far. */
 final readonly class ReadJournal
 {
-    public function __construct(public JournalGroup $group, public int $number, public JournalSpec $spec, public Measurements $measurements)
-    {
+    public function __construct(
+        public JournalGroup $group,
+        public int $number,
+        public JournalSpec $spec,
+        public Measurements $measurements,
+    ) {
     }
 
     /** @return list<Place> Where a journal is measured at the least */
@@ -88,13 +92,22 @@ final readonly class ReadJournal
         }
         $readings = [];
         foreach ($this->fullGrid() as [$station, $axis]) {
-            $readings[] = new JournalReading($station, (string) $axis, $this->measurements->length($this->at("{$station}.{$axis}")) ?? Length::zero());
+            $readings[] = new JournalReading(
+                $station,
+                (string) $axis,
+                $this->measurements->length($this->at("{$station}.{$axis}")) ?? Length::zero(),
+            );
         }
         $finish = $this->measurements->value($this->finish());
 
         return JournalInspection::of(
-            Place::at(self::feature($this->group), $this->number)->words(), $this->group, $readings, $score, $runOut,
-            $finish === null ? null : Roughness::ofNanometres((int) $finish), $this->isFilletOut(),
+            Place::at(self::feature($this->group), $this->number)->words(),
+            $this->group,
+            $readings,
+            $score,
+            $runOut,
+            $finish === null ? null : Roughness::ofNanometres((int) $finish),
+            $this->isFilletOut(),
         );
     }
 
@@ -114,7 +127,10 @@ final readonly class ReadJournal
     {
         $isRead = fn (string $station, int $axis): bool => $this->measurements->isRead($this->at("{$station}.{$axis}"));
         $axes = array_filter([0, 45, 90, 135], static fn (int $axis): bool => $isRead('front', $axis) && $isRead('rear', $axis));
-        $stations = array_filter(['front', 'middle', 'rear'], static fn (string $station): bool => array_filter($axes, static fn (int $axis): bool => ! $isRead($station, $axis)) === []);
+        $stations = array_filter(
+            ['front', 'middle', 'rear'],
+            static fn (string $station): bool => array_filter($axes, static fn (int $axis): bool => ! $isRead($station, $axis)) === [],
+        );
         $grid = [];
         foreach ($stations as $station) {
             foreach ($axes as $axis) {

@@ -34,11 +34,14 @@ final readonly class FaceGrid
             $inRow = [];
             for ($column = 1; $column <= $columns; $column++) {
                 if ($row !== 'b' || $column % 2 === 1) {
-                    $along = self::EDGE + (1 - 2 * self::EDGE) * ($column - 1) / ($columns - 1);
-                    $inRow["{$row}{$column}"] = [(int) round($along * $face->length->nanometres), (int) round($across * $face->width->nanometres)];
+                    $along = self::EDGE + ((1 - 2 * self::EDGE) * ($column - 1)) / ($columns - 1);
+                    $inRow["{$row}{$column}"] = [
+                        (int) round($along * $face->length->nanometres),
+                        (int) round($across * $face->width->nanometres),
+                    ];
                 }
             }
-            $points = [...$points, ...(in_array($row, ['d', 'e'], true) ? array_reverse($inRow, true) : $inRow)];
+            $points = [...$points, ...in_array($row, ['d', 'e'], true) ? array_reverse($inRow, true) : $inRow];
         }
 
         return new self($points);

@@ -36,7 +36,7 @@ final readonly class FaceJudge implements Judge
 
     public function __construct(private SpecificationSheet $sheet, private ShopPolicy $policy)
     {
-        $this->faces = new WeakMap;
+        $this->faces = new WeakMap();
     }
 
     public function judge(Measurements $measurements): SectionJudgement
@@ -69,14 +69,16 @@ final readonly class FaceJudge implements Judge
     /** A deck that is not square to the crankshaft is cut square, not shimmed away (DECK-2, DECK-6). */
     public function mayBeShimmed(MeasuredFace $face, Measurements $measurements): bool
     {
-        return $face->kind !== FaceKind::Deck || array_filter($this->corners($measurements), static fn (Finding $finding): bool => $finding->outcome === Outcome::Fail) === [];
+        return $face->kind !== FaceKind::Deck ||
+            array_filter($this->corners($measurements), static fn (Finding $finding): bool => $finding->outcome === Outcome::Fail) === [];
     }
 
     private function pitToRemove(MeasuredFace $face, Measurements $measurements): Length
     {
-        $depth = $measurements->look(Place::at($face->kind->pits(), $face->bank)) === Looks::INSIDE_BAND
-            ? $measurements->length(Place::at($face->kind->pitDepth(), $face->bank))
-            : null;
+        $depth =
+            $measurements->look(Place::at($face->kind->pits(), $face->bank)) === Looks::INSIDE_BAND
+                ? $measurements->length(Place::at($face->kind->pitDepth(), $face->bank))
+                : null;
 
         return $depth ?? Length::zero();
     }
@@ -89,7 +91,18 @@ final readonly class FaceJudge implements Judge
         $flatness = $face->plan()?->flatness();
         $height = Place::at($kind->height(), $bank);
         $findings = [
-            $flatness === null ? $gate->unread(Criterion::Flatness, $face->missing) : $gate->judged(Criterion::Flatness, Amount::distance($flatness), Limits::atMostLength($spec->flatness), $face->uncertainty(), Remedy::Machine, $face->places, $face->missing, $spec->flatnessOf === null ? '' : "As a {$spec->flatnessOf->value} gasket allows it."),
+            $flatness === null
+                ? $gate->unread(Criterion::Flatness, $face->missing)
+                : $gate->judged(
+                    Criterion::Flatness,
+                    Amount::distance($flatness),
+                    Limits::atMostLength($spec->flatness),
+                    $face->uncertainty(),
+                    Remedy::Machine,
+                    $face->places,
+                    $face->missing,
+                    $spec->flatnessOf === null ? '' : "As a {$spec->flatnessOf->value} gasket allows it.",
+                ),
             $this->local($gate, $face, $measurements),
             $this->pits($gate->under('DECK-4'), $face, $measurements),
         ];
@@ -97,11 +110,33 @@ final readonly class FaceJudge implements Judge
         $reading = $measurements->reading($height);
         $left = $reading === null ? null : $reading->corrected->minus($mustBeCut ? $this->cut($face, $measurements) : Length::zero());
 
-        $finish = $mustBeCut ? null : $gate->under('DECK-5')->value(Criterion::Finish, Place::at($kind->finish(), $bank), Limits::atMost(Amount::of(Measurand::Roughness, $spec->roughest->nanometres)), Remedy::Machine);
+        $finish = $mustBeCut
+            ? null
+            : $gate
+                ->under('DECK-5')
+                ->value(
+                    Criterion::Finish,
+                    Place::at($kind->finish(), $bank),
+                    Limits::atMost(Amount::of(Measurand::Roughness, $spec->roughest->nanometres)),
+                    Remedy::Machine,
+                );
 
         return [
             ...$findings,
-            $left === null ? $gate->under('DECK-4')->unread(Criterion::Height, [$height]) : $gate->under('DECK-4')->judged(Criterion::Height, Amount::size($left), Limits::between(Amount::size($spec->minimumHeight), null), $reading->sizeUncertainty(), $this->tooLow($face, $measurements), [$height], [], $mustBeCut ? 'After the cut.' : ''),
+            $left === null
+                ? $gate->under('DECK-4')->unread(Criterion::Height, [$height])
+                : $gate
+                    ->under('DECK-4')
+                    ->judged(
+                        Criterion::Height,
+                        Amount::size($left),
+                        Limits::between(Amount::size($spec->minimumHeight), null),
+                        $reading->sizeUncertainty(),
+                        $this->tooLow($face, $measurements),
+                        [$height],
+                        [],
+                        $mustBeCut ? 'After the cut.' : '',
+                    ),
             ...($finish === null ? [] : [$finish]),
         ];
     }
@@ -119,9 +154,30 @@ final readonly class FaceJudge implements Judge
         $missing = $isThrough ? [] : [Place::at($face->kind->feeler(), $face->bank)];
 
         return match (true) {
-            $feeler !== null && ($ofSquares === null || ! $ofSquares->isLargerThan($feeler->corrected)) => $gate->judged(Criterion::LocalFlatness, Amount::distance($feeler->corrected), $limits, $feeler->sizeUncertainty(), Remedy::Machine, [$feeler->place], [], 'By feeler under a straightedge as long as the span.'),
-            $ofSquares !== null => $gate->judged(Criterion::LocalFlatness, Amount::distance($ofSquares), $limits, $face->uncertainty(), Remedy::Machine, $face->places, $missing),
-            default => $gate->unread(Criterion::LocalFlatness, $missing, 'Not judged: read the close rows d and e as well, or feel along a straightedge as long as the span.'),
+            $feeler !== null && ($ofSquares === null || ! $ofSquares->isLargerThan($feeler->corrected)) => $gate->judged(
+                Criterion::LocalFlatness,
+                Amount::distance($feeler->corrected),
+                $limits,
+                $feeler->sizeUncertainty(),
+                Remedy::Machine,
+                [$feeler->place],
+                [],
+                'By feeler under a straightedge as long as the span.',
+            ),
+            $ofSquares !== null => $gate->judged(
+                Criterion::LocalFlatness,
+                Amount::distance($ofSquares),
+                $limits,
+                $face->uncertainty(),
+                Remedy::Machine,
+                $face->places,
+                $missing,
+            ),
+            default => $gate->unread(
+                Criterion::LocalFlatness,
+                $missing,
+                'Not judged: read the close rows d and e as well, or feel along a straightedge as long as the span.',
+            ),
         };
     }
 
@@ -131,7 +187,9 @@ final readonly class FaceJudge implements Judge
         $height = $measurements->length(Place::at($face->kind->height(), $face->bank));
         $flatness = $face->plan()?->flatness();
 
-        return $height !== null && $flatness !== null && ! $height->minus($flatness)->isSmallerThan($face->spec->minimumHeight) ? Remedy::Repair : Remedy::Scrap;
+        return $height !== null && $flatness !== null && ! $height->minus($flatness)->isSmallerThan($face->spec->minimumHeight)
+            ? Remedy::Repair
+            : Remedy::Scrap;
     }
 
     private function pits(Gate $gate, MeasuredFace $face, Measurements $measurements): Finding
@@ -141,8 +199,18 @@ final readonly class FaceJudge implements Judge
 
         return match (true) {
             $measurements->look($place) !== Looks::INSIDE_BAND => $gate->look(Criterion::Pits, $place, []),
-            ! $measurements->isRead($depth) => $gate->unread(Criterion::Pits, [$depth], 'Inside the sealing band: their depth decides how much is cut.'),
-            default => $gate->failed(Criterion::Pits, 'Inside the sealing band they have to go: the deepest adds to the cut, or is repaired.', Remedy::Machine, [$place, $depth], (string) $measurements->length($depth)?->nanometres),
+            ! $measurements->isRead($depth) => $gate->unread(
+                Criterion::Pits,
+                [$depth],
+                'Inside the sealing band: their depth decides how much is cut.',
+            ),
+            default => $gate->failed(
+                Criterion::Pits,
+                'Inside the sealing band they have to go: the deepest adds to the cut, or is repaired.',
+                Remedy::Machine,
+                [$place, $depth],
+                (string) $measurements->length($depth)?->nanometres,
+            ),
         };
     }
 
@@ -152,19 +220,36 @@ final readonly class FaceJudge implements Judge
      */
     private function works(MeasuredFace $face, Measurements $measurements, array $findings): array
     {
-        $mustBeCut = array_filter($findings, static fn (Finding $finding): bool => $finding->outcome === Outcome::Fail && $finding->criterion !== Criterion::Height) !== [];
+        $mustBeCut =
+            array_filter(
+                $findings,
+                static fn (Finding $finding): bool => $finding->outcome === Outcome::Fail && $finding->criterion !== Criterion::Height,
+            ) !== [];
         if (! $mustBeCut) {
             return [];
         }
         [$kind, $bank] = [$face->kind, $face->bank];
         $cut = $this->cut($face, $measurements);
         $cautions = array_filter([
-            $kind === FaceKind::Deck && $measurements->look(Place::at(FaceFeature::DeckStamp, $bank)) === Looks::STAMPED ? 'Stamped numbers stand in this face: keep them where the cut allows, photograph and note them before.' : '',
-            $kind === FaceKind::Deck && $this->sheet->valveTrain === ValveTrain::SideValve ? 'The valve seats stand in this face and become lower by the cut: cut and check all of them after it.' : '',
+            $kind === FaceKind::Deck && $measurements->look(Place::at(FaceFeature::DeckStamp, $bank)) === Looks::STAMPED
+                ? 'Stamped numbers stand in this face: keep them where the cut allows, photograph and note them before.'
+                : '',
+            $kind === FaceKind::Deck && $this->sheet->valveTrain === ValveTrain::SideValve
+                ? 'The valve seats stand in this face and become lower by the cut: cut and check all of them after it.'
+                : '',
         ]);
         $height = $measurements->length(Place::at($kind->height(), $bank));
 
-        return [PlannedWork::of('DECK-2', $kind->subject($this->sheet, $bank), WorkKind::Face, $cut, $height?->minus($cut), implode(' ', $cautions))];
+        return [
+            PlannedWork::of(
+                'DECK-2',
+                $kind->subject($this->sheet, $bank),
+                WorkKind::Face,
+                $cut,
+                $height?->minus($cut),
+                implode(' ', $cautions),
+            ),
+        ];
     }
 
     /**
@@ -177,9 +262,26 @@ final readonly class FaceJudge implements Judge
         if ($this->sheet->deck === null) {
             return [];
         }
-        $places = array_map(static fn (int $cylinder): Place => Place::at(FaceFeature::PistonToDeck, $cylinder), FacePlaces::corners($this->sheet));
-        $gate = new Gate(EnginePart::Block, $this->policy->incomingRule, $measurements, 'DECK-6', Subject::of('corners', 'Pistons at the corners'));
+        $places = array_map(
+            static fn (int $cylinder): Place => Place::at(FaceFeature::PistonToDeck, $cylinder),
+            FacePlaces::corners($this->sheet),
+        );
+        $gate = new Gate(
+            EnginePart::Block,
+            $this->policy->incomingRule,
+            $measurements,
+            'DECK-6',
+            Subject::of('corners', 'Pistons at the corners'),
+        );
 
-        return [$gate->spread(Criterion::CornerSpread, $places, $this->policy->partAllowances($this->sheet->unit)->cornerSpread, Remedy::Machine, count($places))];
+        return [
+            $gate->spread(
+                Criterion::CornerSpread,
+                $places,
+                $this->policy->partAllowances($this->sheet->unit)->cornerSpread,
+                Remedy::Machine,
+                count($places),
+            ),
+        ];
     }
 }

@@ -25,7 +25,9 @@ final readonly class FacePlaces
         }
         if ($sheet->deck !== null) {
             $corners = new CharacteristicRows(self::corners($sheet));
-            $tables[] = new CharacteristicTable('Pistons at the corners', $corners->columns(), [$corners->needed('below the deck, above zero', FaceFeature::PistonToDeck)]);
+            $tables[] = new CharacteristicTable('Pistons at the corners', $corners->columns(), [
+                $corners->needed('below the deck, above zero', FaceFeature::PistonToDeck),
+            ]);
         }
 
         return $tables;
@@ -34,7 +36,11 @@ final readonly class FacePlaces
     /** @return list<int> The cylinders at the ends of each bank (DECK-6) */
     public static function corners(SpecificationSheet $sheet): array
     {
-        return array_values(array_unique(array_merge([], ...array_map(static fn (array $bank): array => [$bank[0], $bank[count($bank) - 1]], $sheet->layout->banks))));
+        return array_values(
+            array_unique(
+                array_merge([], ...array_map(static fn (array $bank): array => [$bank[0], $bank[count($bank) - 1]], $sheet->layout->banks)),
+            ),
+        );
     }
 
     /** @return list<CharacteristicTable> */
@@ -48,24 +54,45 @@ final readonly class FacePlaces
         $points = FaceGrid::of($face, $bores)->points;
         $columns = range(1, 2 * $bores + 1);
         $rows = [];
-        foreach (['a' => 'a, intake side', 'd' => 'd, close to it', 'b' => 'b, between the bores', 'e' => 'e, close to c', 'c' => 'c, exhaust side'] as $row => $label) {
-            $rows[] = new CharacteristicRow('', $label, array_map(static fn (int $column): ?Characteristic => match (true) {
-                ! isset($points["{$row}{$column}"]) => null,
-                FaceGrid::isNeeded($row) => Characteristic::needed(Place::at($kind->point(), $bank, "{$row}{$column}")),
-                default => Characteristic::optional(Place::at($kind->point(), $bank, "{$row}{$column}")),
-            }, $columns));
+        foreach (
+            [
+                'a' => 'a, intake side',
+                'd' => 'd, close to it',
+                'b' => 'b, between the bores',
+                'e' => 'e, close to c',
+                'c' => 'c, exhaust side',
+            ] as $row => $label
+        ) {
+            $rows[] = new CharacteristicRow(
+                '',
+                $label,
+                array_map(
+                    static fn (int $column): ?Characteristic => match (true) {
+                        ! isset($points["{$row}{$column}"]) => null,
+                        FaceGrid::isNeeded($row) => Characteristic::needed(Place::at($kind->point(), $bank, "{$row}{$column}")),
+                        default => Characteristic::optional(Place::at($kind->point(), $bank, "{$row}{$column}")),
+                    },
+                    $columns,
+                ),
+            );
         }
         $name = $kind->name($sheet, $bank);
-        $about = [
-            'feeler' => Characteristic::needed(Place::at($kind->feeler(), $bank)),
-            'height left' => Characteristic::needed(Place::at($kind->height(), $bank), $face->standardHeight),
-            'pits' => Characteristic::needed(Place::at($kind->pits(), $bank)),
-            'deepest pit' => Characteristic::optional(Place::at($kind->pitDepth(), $bank)),
-            'Ra' => Characteristic::optional(Place::at($kind->finish(), $bank)),
-        ] + ($kind === FaceKind::Deck ? ['stamped numbers' => Characteristic::optional(Place::at(FaceFeature::DeckStamp, $bank))] : []);
+        $about =
+            [
+                'feeler' => Characteristic::needed(Place::at($kind->feeler(), $bank)),
+                'height left' => Characteristic::needed(Place::at($kind->height(), $bank), $face->standardHeight),
+                'pits' => Characteristic::needed(Place::at($kind->pits(), $bank)),
+                'deepest pit' => Characteristic::optional(Place::at($kind->pitDepth(), $bank)),
+                'Ra' => Characteristic::optional(Place::at($kind->finish(), $bank)),
+            ] + ($kind === FaceKind::Deck ? ['stamped numbers' => Characteristic::optional(Place::at(FaceFeature::DeckStamp, $bank))] : []);
 
         return [
-            new CharacteristicTable($name, array_map(strval(...), $columns), $rows, array_map(static fn (string $spot): string => Place::at($kind->point(), $bank, $spot)->key(), array_keys($points))),
+            new CharacteristicTable(
+                $name,
+                array_map(strval(...), $columns),
+                $rows,
+                array_map(static fn (string $spot): string => Place::at($kind->point(), $bank, $spot)->key(), array_keys($points)),
+            ),
             new CharacteristicTable("{$name}, the whole", array_keys($about), [new CharacteristicRow('', 'reads', array_values($about))]),
         ];
     }

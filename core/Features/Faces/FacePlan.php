@@ -29,7 +29,11 @@ final readonly class FacePlan
         $zone = MinimumZone::of($heights);
         $all = array_column($heights, 'z');
 
-        return new self($heights === [] ? throw GeometryException::noPoints() : $heights, $zone, Length::ofNanometres($all === [] ? 0 : max($all) - min($all)));
+        return new self(
+            $heights === [] ? throw GeometryException::noPoints() : $heights,
+            $zone,
+            Length::ofNanometres($all === [] ? 0 : max($all) - min($all)),
+        );
     }
 
     /** The flatness, which is also the cut after shimming. */
@@ -107,6 +111,11 @@ final readonly class FacePlan
         $touched = count(array_filter($this->heights, static fn (Height $height): bool => $top - $height->z <= $depth->nanometres));
         $left = max(0, $this->cutAsItSits->minus($depth)->nanometres);
 
-        return new FacePass($depth, $touched, $touched / count($this->heights), intdiv($left + $lightCut->nanometres - 1, $lightCut->nanometres));
+        return new FacePass(
+            $depth,
+            $touched,
+            $touched / count($this->heights),
+            intdiv($left + $lightCut->nanometres - 1, $lightCut->nanometres),
+        );
     }
 }

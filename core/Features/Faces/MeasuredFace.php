@@ -30,8 +30,14 @@ final class MeasuredFace
      * @param  list<Place>  $unreadClose  Of the close rows
      */
     private function __construct(
-        public readonly FaceSpec $spec, public readonly FaceKind $kind, public readonly int $bank,
-        public readonly array $heights, public readonly array $places, public readonly array $missing, public readonly array $unreadClose, private readonly float $standardUncertainty,
+        public readonly FaceSpec $spec,
+        public readonly FaceKind $kind,
+        public readonly int $bank,
+        public readonly array $heights,
+        public readonly array $places,
+        public readonly array $missing,
+        public readonly array $unreadClose,
+        private readonly float $standardUncertainty,
     ) {
     }
 
@@ -76,7 +82,7 @@ final class MeasuredFace
     /** Null where too few heights are read for a plane. */
     public function plan(): ?FacePlan
     {
-        return count($this->heights) < self::NEEDED_FOR_A_PLANE ? null : $this->plan ??= FacePlan::of(array_values($this->heights));
+        return count($this->heights) < self::NEEDED_FOR_A_PLANE ? null : ($this->plan ??= FacePlan::of(array_values($this->heights)));
     }
 
     /** The worst over the squares of the sheet's span that can say something; null where none can (DECK-1). */

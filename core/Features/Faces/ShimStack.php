@@ -10,7 +10,10 @@ use NorthLedger\Core\Geometry\LeastSquaresPlane;
 use NorthLedger\Core\Geometry\Tilt;
 use NorthLedger\Core\Quantity\Length;
 
-/** Shims under the four supports of a face, and the cut that they leave: the face tilts with the plane of least squares through them (DECK-2). */
+/**
+ * Shims under the four supports of a face, and the cut that they leave: the face tilts with the plane of least squares through them
+ * (DECK-2).
+ */
 final readonly class ShimStack
 {
     /** Two cuts nearer to each other than this are one: what is left of the arithmetic. */
@@ -136,7 +139,10 @@ final readonly class ShimStack
     {
         $tilts = [];
         foreach (array_keys($supports) as $raised) {
-            $tilts[] = self::planeOn($supports, array_map(static fn (int $index): int => $index === $raised ? $step : 0, array_keys($supports)))->tilt;
+            $tilts[] = self::planeOn(
+                $supports,
+                array_map(static fn (int $index): int => $index === $raised ? $step : 0, array_keys($supports)),
+            )->tilt;
         }
 
         return $tilts;

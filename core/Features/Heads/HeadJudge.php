@@ -46,9 +46,23 @@ final readonly class HeadJudge implements Judge
     {
         $spec = ValvePlaces::spec($this->sheet, $spot);
         $at = static fn (Feature $feature): Place => Place::at($feature, $cylinder, $spot);
-        $gate = new Gate($this->sheet->valvePart(), $this->policy->incomingRule, $measurements, 'VALVE-1', ValvePlaces::subject($cylinder, $spot));
+        $gate = new Gate(
+            $this->sheet->valvePart(),
+            $this->policy->incomingRule,
+            $measurements,
+            'VALVE-1',
+            ValvePlaces::subject($cylinder, $spot),
+        );
 
-        $clearance = $gate->under('VALVE-2')->difference(Criterion::StemClearance, $at(ValveFeature::Guide), $at(ValveFeature::Stem), $spec->stemClearance, Remedy::Machine);
+        $clearance = $gate
+            ->under('VALVE-2')
+            ->difference(
+                Criterion::StemClearance,
+                $at(ValveFeature::Guide),
+                $at(ValveFeature::Stem),
+                $spec->stemClearance,
+                Remedy::Machine,
+            );
 
         return [
             ...$this->contradiction($gate->under('VALVE-2'), $clearance, $at(ValveFeature::Drop), $measurements),
@@ -57,7 +71,9 @@ final readonly class HeadJudge implements Judge
             $gate->under('VALVE-2')->look(Criterion::ValveDrop, $at(ValveFeature::Drop), [Looks::TIGHT => Remedy::Machine]),
             $gate->under('VALVE-3')->look(Criterion::SeatAngles, $at(ValveFeature::SeatAngle), [Looks::OTHER_ANGLES => Remedy::Machine]),
             $gate->under('VALVE-3')->sizes(Criterion::SeatWidth, [$at(ValveFeature::SeatWidth)], $spec->seatWidth, Remedy::Machine),
-            $gate->under('VALVE-3')->reading(Criterion::SeatRunOut, $at(ValveFeature::SeatRunOut), Limits::atMostLength($spec->seatRunout), Remedy::Machine),
+            $gate
+                ->under('VALVE-3')
+                ->reading(Criterion::SeatRunOut, $at(ValveFeature::SeatRunOut), Limits::atMostLength($spec->seatRunout), Remedy::Machine),
             $gate->under('VALVE-3')->look(Criterion::Vacuum, $at(ValveFeature::Vacuum), [Looks::FALLS => Remedy::Machine]),
         ];
     }
@@ -70,7 +86,15 @@ final readonly class HeadJudge implements Judge
     private function contradiction(Gate $gate, Finding $clearance, Place $drop, Measurements $measurements): array
     {
         return $clearance->outcome === Outcome::Pass && $measurements->look($drop) === Looks::TIGHT
-            ? [$gate->failed(Criterion::DropAgainstClearance, 'It does not fall freely, and its clearance measures fine. A bent stem, dirt in the guide, or a reading that is wrong: look again.', Remedy::Decide, [$drop, ...$clearance->places])]
+            ? [
+                $gate->failed(
+                    Criterion::DropAgainstClearance,
+                    'It does not fall freely, and its clearance measures fine. A bent stem, dirt in the guide, or a reading that is '.
+                        'wrong: look again.',
+                    Remedy::Decide,
+                    [$drop, ...$clearance->places],
+                ),
+            ]
             : [];
     }
 
@@ -83,10 +107,24 @@ final readonly class HeadJudge implements Judge
     {
         $findings = [];
         foreach (['in' => 'Intake guides', 'ex' => 'Exhaust guides'] as $kind => $subject) {
-            $valves = array_values(array_filter(ValvePlaces::valves($this->sheet), static fn (array $valve): bool => str_starts_with($valve[1], $kind)));
+            $valves = array_values(
+                array_filter(ValvePlaces::valves($this->sheet), static fn (array $valve): bool => str_starts_with($valve[1], $kind)),
+            );
             $places = array_map(static fn (array $valve): Place => Place::at(ValveFeature::GuideHeight, $valve[0], $valve[1]), $valves);
-            $gate = new Gate($this->sheet->valvePart(), $this->policy->incomingRule, $measurements, 'VALVE-1', Subject::of("guides.{$kind}", $subject));
-            $findings[] = $gate->spread(Criterion::Evenness, $places, $this->policy->partAllowances($this->sheet->unit)->guideEvenness, Remedy::Machine, count($places));
+            $gate = new Gate(
+                $this->sheet->valvePart(),
+                $this->policy->incomingRule,
+                $measurements,
+                'VALVE-1',
+                Subject::of("guides.{$kind}", $subject),
+            );
+            $findings[] = $gate->spread(
+                Criterion::Evenness,
+                $places,
+                $this->policy->partAllowances($this->sheet->unit)->guideEvenness,
+                Remedy::Machine,
+                count($places),
+            );
         }
 
         return $findings;

@@ -43,13 +43,38 @@ enum ValveFeature: string implements Feature
     private function declared(): FeatureDefinition
     {
         return match ($this) {
-            self::GuideHeight => FeatureDefinition::size('Cylinder', 'guide height', gauges: [InstrumentKind::DepthMicrometer, InstrumentKind::DigitalCaliper]),
-            self::Guide => FeatureDefinition::size('Cylinder', 'guide bore', gauges: [InstrumentKind::SmallHoleGauge, InstrumentKind::TelescopingGauge, InstrumentKind::BoreGaugeTenth, InstrumentKind::DigitalCaliper]),
-            self::Stem => FeatureDefinition::size('Cylinder', 'valve stem', gauges: [InstrumentKind::OutsideMicrometer, InstrumentKind::DigitalCaliper]),
+            self::GuideHeight => FeatureDefinition::size(
+                'Cylinder',
+                'guide height',
+                gauges: [InstrumentKind::DepthMicrometer, InstrumentKind::DigitalCaliper],
+            ),
+            self::Guide => FeatureDefinition::size(
+                'Cylinder',
+                'guide bore',
+                gauges: [
+                    InstrumentKind::SmallHoleGauge,
+                    InstrumentKind::TelescopingGauge,
+                    InstrumentKind::BoreGaugeTenth,
+                    InstrumentKind::DigitalCaliper,
+                ],
+            ),
+            self::Stem => FeatureDefinition::size(
+                'Cylinder',
+                'valve stem',
+                gauges: [InstrumentKind::OutsideMicrometer, InstrumentKind::DigitalCaliper],
+            ),
             self::Drop => FeatureDefinition::look('Cylinder', 'valve drops', looks: ['drops', Looks::TIGHT]),
             self::SeatAngle => FeatureDefinition::look('Cylinder', 'seat angles', looks: ['right', Looks::OTHER_ANGLES]),
-            self::SeatWidth => FeatureDefinition::size('Cylinder', 'seat width', gauges: [InstrumentKind::DigitalCaliper, InstrumentKind::OutsideMicrometer]),
-            self::SeatRunOut => FeatureDefinition::distance('Cylinder', 'seat run-out', gauges: [InstrumentKind::TestIndicator, InstrumentKind::DialIndicator]),
+            self::SeatWidth => FeatureDefinition::size(
+                'Cylinder',
+                'seat width',
+                gauges: [InstrumentKind::DigitalCaliper, InstrumentKind::OutsideMicrometer],
+            ),
+            self::SeatRunOut => FeatureDefinition::distance(
+                'Cylinder',
+                'seat run-out',
+                gauges: [InstrumentKind::TestIndicator, InstrumentKind::DialIndicator],
+            ),
             self::Vacuum => FeatureDefinition::look('Cylinder', 'vacuum', looks: ['holds', Looks::FALLS]),
         };
     }

@@ -30,26 +30,44 @@ final readonly class ValvePlaces
     {
         $number = ltrim($spot, 'inex');
 
-        return Subject::of("valve.{$cylinder}.{$spot}", "Cylinder {$cylinder}, ".(str_starts_with($spot, 'in') ? 'intake' : 'exhaust').($number === '' ? '' : " {$number}"));
+        return Subject::of(
+            "valve.{$cylinder}.{$spot}",
+            "Cylinder {$cylinder}, ".(str_starts_with($spot, 'in') ? 'intake' : 'exhaust').($number === '' ? '' : " {$number}"),
+        );
     }
 
     private static function ofKind(SpecificationSheet $sheet, string $kind, string $title): CharacteristicTable
     {
         $valves = array_values(array_filter(self::valves($sheet), static fn (array $valve): bool => str_starts_with($valve[1], $kind)));
-        $row = static fn (string $group, string $label, Feature $feature): CharacteristicRow => new CharacteristicRow($group, $label, array_map(
-            static fn (array $valve): Characteristic => Characteristic::needed(Place::at($feature, $valve[0], $valve[1]), self::nominal(self::spec($sheet, $valve[1]), $feature)), $valves,
-        ));
+        $row = static fn (string $group, string $label, Feature $feature): CharacteristicRow => new CharacteristicRow(
+            $group,
+            $label,
+            array_map(
+                static fn (array $valve): Characteristic => Characteristic::needed(
+                    Place::at($feature, $valve[0], $valve[1]),
+                    self::nominal(self::spec($sheet, $valve[1]), $feature),
+                ),
+                $valves,
+            ),
+        );
 
-        return new CharacteristicTable($title, array_map(static fn (array $valve): string => trim($valve[0].' '.ltrim($valve[1], 'inex')), $valves), [
-            $row('Guide', 'height', ValveFeature::GuideHeight),
-            $row('', 'bore, widest', ValveFeature::Guide),
-            $row('', 'valve stem', ValveFeature::Stem),
-            $row('', 'drops', ValveFeature::Drop),
-            $row('Seat', 'angles', ValveFeature::SeatAngle),
-            $row('', 'width', ValveFeature::SeatWidth),
-            $row('', 'run-out', ValveFeature::SeatRunOut),
-            $row('', 'vacuum', ValveFeature::Vacuum),
-        ], [], array_map(static fn (array $valve): string => self::subject(...$valve)->code, $valves), [Criterion::StemClearance]);
+        return new CharacteristicTable(
+            $title,
+            array_map(static fn (array $valve): string => trim($valve[0].' '.ltrim($valve[1], 'inex')), $valves),
+            [
+                $row('Guide', 'height', ValveFeature::GuideHeight),
+                $row('', 'bore, widest', ValveFeature::Guide),
+                $row('', 'valve stem', ValveFeature::Stem),
+                $row('', 'drops', ValveFeature::Drop),
+                $row('Seat', 'angles', ValveFeature::SeatAngle),
+                $row('', 'width', ValveFeature::SeatWidth),
+                $row('', 'run-out', ValveFeature::SeatRunOut),
+                $row('', 'vacuum', ValveFeature::Vacuum),
+            ],
+            [],
+            array_map(static fn (array $valve): string => self::subject(...$valve)->code, $valves),
+            [Criterion::StemClearance],
+        );
     }
 
     /** @return list<array{int, string}> Cylinder and spot of each valve: “in”, “ex”, or “in1”, “in2” where there are two of a kind */

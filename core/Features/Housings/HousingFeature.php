@@ -32,11 +32,28 @@ enum HousingFeature: string implements Feature
     private function declared(): FeatureDefinition
     {
         return match ($this) {
-            self::Housing => FeatureDefinition::size('Housing', gauges: [InstrumentKind::BoreGaugeTenth, InstrumentKind::BoreGaugeHalfThou, InstrumentKind::InsideMicrometer, InstrumentKind::TelescopingGauge], needsStatedGauge: true),
+            self::Housing => FeatureDefinition::size(
+                'Housing',
+                gauges: [
+                    InstrumentKind::BoreGaugeTenth,
+                    InstrumentKind::BoreGaugeHalfThou,
+                    InstrumentKind::InsideMicrometer,
+                    InstrumentKind::TelescopingGauge,
+                ],
+                needsStatedGauge: true,
+            ),
             self::Imprint => FeatureDefinition::look('Housing', 'bearing imprint or step', looks: ['none', Looks::IMPRINT, Looks::STEP]),
-            self::Offset => FeatureDefinition::offset('Housing', 'offset from the line', gauges: [InstrumentKind::TestIndicator, InstrumentKind::DialIndicator]),
+            self::Offset => FeatureDefinition::offset(
+                'Housing',
+                'offset from the line',
+                gauges: [InstrumentKind::TestIndicator, InstrumentKind::DialIndicator],
+            ),
             self::PartingGap => FeatureDefinition::distance('Housing', 'gap at the parting face', gauges: [InstrumentKind::FeelerGauge]),
-            self::ThrustWidth => FeatureDefinition::size('Housing', 'thrust width', gauges: [InstrumentKind::OutsideMicrometer, InstrumentKind::DigitalCaliper]),
+            self::ThrustWidth => FeatureDefinition::size(
+                'Housing',
+                'thrust width',
+                gauges: [InstrumentKind::OutsideMicrometer, InstrumentKind::DigitalCaliper],
+            ),
             self::ThrustFace => FeatureDefinition::look('Housing', 'thrust face', looks: ['smooth', 'marks, not felt', Looks::CATCHES]),
         };
     }

@@ -46,12 +46,17 @@ final readonly class HousingJudge implements Judge
             $findings = [...$findings, ...$this->ofHousing($housing, $measurements, $step)];
         }
         $findings = [...$findings, ...$this->line($measurements), ...$this->parting($measurements), ...$this->thrust($measurements)];
-        $mustBeBored = array_filter($findings, static fn (Finding $finding): bool => $finding->outcome === Outcome::Fail && in_array($finding->rule, ['LINE-1', 'LINE-2'], true)) !== [];
+        $mustBeBored =
+            array_filter(
+                $findings,
+                static fn (Finding $finding): bool => $finding->outcome === Outcome::Fail &&
+                    in_array($finding->rule, ['LINE-1', 'LINE-2'], true),
+            ) !== [];
         $plan = $mustBeBored ? $this->plan($measurements, $step) : null;
 
         return new SectionJudgement(
             Section::Housings,
-            [...$findings, ...($mustBeBored ? $this->atTheEnd($step, $plan) : [])],
+            [...$findings, ...$mustBeBored ? $this->atTheEnd($step, $plan) : []],
             $plan === null ? [] : $this->works($step, $plan),
             ! $measurements->isEmpty(),
         );
@@ -66,13 +71,19 @@ final readonly class HousingJudge implements Judge
             if ($offset === null || $measurements->missing($this->bore($housing)) !== []) {
                 return null;
             }
-            $housings[] = HousingToBore::of("housing {$housing}", array_map(static fn (Reading $reading): Length => $reading->corrected, $measurements->readings($this->bore($housing))), $offset->absolute());
+            $housings[] = HousingToBore::of(
+                "housing {$housing}",
+                array_map(static fn (Reading $reading): Length => $reading->corrected, $measurements->readings($this->bore($housing))),
+                $offset->absolute(),
+            );
         }
 
         return LinePlan::of(
-            $this->spec->diameter->least->plus($step), $this->spec->diameter->most->plus($step),
+            $this->spec->diameter->least->plus($step),
+            $this->spec->diameter->most->plus($step),
             array_map(static fn (Length $one): Length => $one->minus($step), $this->stepsAbove($step)),
-            $this->policy->partAllowances($this->sheet->unit)->lineStock, $housings,
+            $this->policy->partAllowances($this->sheet->unit)->lineStock,
+            $housings,
         );
     }
 
@@ -100,22 +111,43 @@ final readonly class HousingJudge implements Judge
     /** @return list<Place> */
     private function bore(int $housing): array
     {
-        return array_map(static fn (int $degrees): Place => Place::at(HousingFeature::Housing, $housing, (string) $degrees), HousingPlaces::directions($this->spec, $housing));
+        return array_map(
+            static fn (int $degrees): Place => Place::at(HousingFeature::Housing, $housing, (string) $degrees),
+            HousingPlaces::directions($this->spec, $housing),
+        );
     }
 
     /** @return list<Finding> */
     private function ofHousing(int $housing, Measurements $measurements, Length $step): array
     {
         $places = $this->bore($housing);
-        $gate = new Gate(EnginePart::Block, $this->policy->incomingRule, $measurements, 'LINE-1', Subject::of("housing.{$housing}", "Housing {$housing}"));
-        $loose = array_values(array_filter($places, static fn (Place $place): bool => $measurements->isRead($place) && ! $measurements->conditions($place)->capsTorqued));
+        $gate = new Gate(
+            EnginePart::Block,
+            $this->policy->incomingRule,
+            $measurements,
+            'LINE-1',
+            Subject::of("housing.{$housing}", "Housing {$housing}"),
+        );
+        $loose = array_values(
+            array_filter(
+                $places,
+                static fn (Place $place): bool => $measurements->isRead($place) && ! $measurements->conditions($place)->capsTorqued,
+            ),
+        );
         $range = LengthRange::between($this->spec->diameter->least->plus($step), $this->spec->diameter->most->plus($step));
 
         return [
-            ...($loose === [] ? [] : [$gate->unread(Criterion::CapsTorqued, $loose, 'Read with the caps torqued: without it the housing has another shape.')]),
+            ...$loose === []
+                ? []
+                : [$gate->unread(Criterion::CapsTorqued, $loose, 'Read with the caps torqued: without it the housing has another shape.')],
             $gate->sizes(Criterion::Size, $places, $range, Remedy::Machine),
             $gate->spread(Criterion::OutOfRound, $places, $this->spec->outOfRound, Remedy::Machine),
-            $gate->under('LINE-2')->look(Criterion::Imprint, Place::at(HousingFeature::Imprint, $housing), [Looks::IMPRINT => Remedy::Machine, Looks::STEP => Remedy::Machine]),
+            $gate
+                ->under('LINE-2')
+                ->look(Criterion::Imprint, Place::at(HousingFeature::Imprint, $housing), [
+                    Looks::IMPRINT => Remedy::Machine,
+                    Looks::STEP => Remedy::Machine,
+                ]),
         ];
     }
 
@@ -127,7 +159,13 @@ final readonly class HousingJudge implements Judge
     private function line(Measurements $measurements): array
     {
         $places = array_map(static fn (int $housing): Place => Place::at(HousingFeature::Offset, $housing), range(1, $this->spec->count));
-        $gate = new Gate(EnginePart::Block, $this->policy->incomingRule, $measurements, 'LINE-2', Subject::of('line', 'Line of the housings'));
+        $gate = new Gate(
+            EnginePart::Block,
+            $this->policy->incomingRule,
+            $measurements,
+            'LINE-2',
+            Subject::of('line', 'Line of the housings'),
+        );
         $pairs = array_map(static fn (int $index): array => [$places[$index], $places[$index + 1]], array_keys(array_slice($places, 1)));
 
         return [
@@ -149,12 +187,27 @@ final readonly class HousingJudge implements Judge
         $findings = [];
         foreach (range(1, $this->spec->count) as $housing) {
             $place = Place::at(HousingFeature::PartingGap, $housing);
-            $gate = new Gate(EnginePart::Block, $this->policy->incomingRule, $measurements, 'LINE-3', Subject::of("housing.{$housing}", "Housing {$housing}"));
+            $gate = new Gate(
+                EnginePart::Block,
+                $this->policy->incomingRule,
+                $measurements,
+                'LINE-3',
+                Subject::of("housing.{$housing}", "Housing {$housing}"),
+            );
             $gap = $measurements->length($place);
             $findings[] = match (true) {
                 $gap === null => $gate->unread(Criterion::PartingFace, [$place]),
-                $this->spec->isPartedBy($gap) => $gate->failed(Criterion::PartingFace, 'A feeler enters the torqued case: the halves do not seal and the bearings do not hold.', Remedy::Scrap, [$place]),
-                default => $gate->passed(Criterion::PartingFace, $gap->isZero() ? 'no feeler enters' : 'only a thinner feeler enters than the one that condemns', [$place]),
+                $this->spec->isPartedBy($gap) => $gate->failed(
+                    Criterion::PartingFace,
+                    'A feeler enters the torqued case: the halves do not seal and the bearings do not hold.',
+                    Remedy::Scrap,
+                    [$place],
+                ),
+                default => $gate->passed(
+                    Criterion::PartingFace,
+                    $gap->isZero() ? 'no feeler enters' : 'only a thinner feeler enters than the one that condemns',
+                    [$place],
+                ),
             };
         }
 
@@ -165,10 +218,26 @@ final readonly class HousingJudge implements Judge
     private function thrust(Measurements $measurements): array
     {
         $housing = $this->spec->thrust->housing;
-        $gate = new Gate(EnginePart::Block, $this->policy->incomingRule, $measurements, 'LINE-4', Subject::of("thrust.{$housing}", "Thrust, housing {$housing}"));
+        $gate = new Gate(
+            EnginePart::Block,
+            $this->policy->incomingRule,
+            $measurements,
+            'LINE-4',
+            Subject::of("thrust.{$housing}", "Thrust, housing {$housing}"),
+        );
 
         return [
-            $gate->sizes(Criterion::Width, array_map(static fn (string $spot): Place => Place::at(HousingFeature::ThrustWidth, $housing, $spot), ['0', '90', '180', '270']), $this->spec->thrust->width, Remedy::Machine),
+            $gate->sizes(
+                Criterion::Width,
+                array_map(static fn (string $spot): Place => Place::at(HousingFeature::ThrustWidth, $housing, $spot), [
+                    '0',
+                    '90',
+                    '180',
+                    '270',
+                ]),
+                $this->spec->thrust->width,
+                Remedy::Machine,
+            ),
             $gate->look(Criterion::ThrustFace, Place::at(HousingFeature::ThrustFace, $housing), [Looks::CATCHES => Remedy::Machine]),
         ];
     }
@@ -181,8 +250,28 @@ final readonly class HousingJudge implements Judge
     private function atTheEnd(Length $step, ?LinePlan $plan): array
     {
         return match (true) {
-            $plan?->work === LineWork::Scrap && $this->stepsAbove($step) !== [] => [Finding::failed(EnginePart::Block, 'LINE-2a', Subject::of('housings', 'Housings'), Criterion::LineBoreStep, 'No offered step is larger than the hole with its offset and the stock: nothing cleans up.', Remedy::Scrap, [])],
-            $plan?->work !== LineWork::Hone && $this->spec->lineBoreSteps !== [] && $this->stepsAbove($step) === [] => [Finding::failed(EnginePart::Block, 'LINE-3', Subject::of('housings', 'Housings'), Criterion::LineBoreStep, 'They stand at the largest step there are bearings for, and would have to be bored again.', Remedy::Scrap, [])],
+            $plan?->work === LineWork::Scrap && $this->stepsAbove($step) !== [] => [
+                Finding::failed(
+                    EnginePart::Block,
+                    'LINE-2a',
+                    Subject::of('housings', 'Housings'),
+                    Criterion::LineBoreStep,
+                    'No offered step is larger than the hole with its offset and the stock: nothing cleans up.',
+                    Remedy::Scrap,
+                    [],
+                ),
+            ],
+            $plan?->work !== LineWork::Hone && $this->spec->lineBoreSteps !== [] && $this->stepsAbove($step) === [] => [
+                Finding::failed(
+                    EnginePart::Block,
+                    'LINE-3',
+                    Subject::of('housings', 'Housings'),
+                    Criterion::LineBoreStep,
+                    'They stand at the largest step there are bearings for, and would have to be bored again.',
+                    Remedy::Scrap,
+                    [],
+                ),
+            ],
             default => [],
         };
     }
@@ -195,8 +284,26 @@ final readonly class HousingJudge implements Judge
     private function works(Length $step, LinePlan $plan): array
     {
         return match ($plan->work) {
-            LineWork::Hone => [PlannedWork::of('LINE-2a', Subject::of('housings', 'Housings'), WorkKind::LineHone, $step, CharacteristicRows::middle($this->spec->diameter)->plus($step), 'Caps torqued, all in one setting; the crankshaft comes nearer to the camshaft by half of what is cut.')],
-            LineWork::Bore => [PlannedWork::of('LINE-2a', Subject::of('housings', 'Housings'), WorkKind::LineBore, $plan->step?->plus($step), $plan->target, 'Caps torqued, all in one setting.')],
+            LineWork::Hone => [
+                PlannedWork::of(
+                    'LINE-2a',
+                    Subject::of('housings', 'Housings'),
+                    WorkKind::LineHone,
+                    $step,
+                    CharacteristicRows::middle($this->spec->diameter)->plus($step),
+                    'Caps torqued, all in one setting; the crankshaft comes nearer to the camshaft by half of what is cut.',
+                ),
+            ],
+            LineWork::Bore => [
+                PlannedWork::of(
+                    'LINE-2a',
+                    Subject::of('housings', 'Housings'),
+                    WorkKind::LineBore,
+                    $plan->step?->plus($step),
+                    $plan->target,
+                    'Caps torqued, all in one setting.',
+                ),
+            ],
             LineWork::Scrap => [],
         };
     }

@@ -32,9 +32,17 @@ final readonly class HousingPlaces
         $nominal = CharacteristicRows::middle($spec->diameter);
         $rows = [];
         foreach (self::CLOCK as $index => $degrees) {
-            $rows[] = new CharacteristicRow($index === 0 ? 'Bore' : '', self::clockLabel($spec, $numbers, $degrees), array_map(
-                static fn (int $housing): Characteristic => Characteristic::needed(Place::at(HousingFeature::Housing, $housing, (string) self::clear($spec, $housing, $degrees)), $nominal), $numbers,
-            ));
+            $rows[] = new CharacteristicRow(
+                $index === 0 ? 'Bore' : '',
+                self::clockLabel($spec, $numbers, $degrees),
+                array_map(
+                    static fn (int $housing): Characteristic => Characteristic::needed(
+                        Place::at(HousingFeature::Housing, $housing, (string) self::clear($spec, $housing, $degrees)),
+                        $nominal,
+                    ),
+                    $numbers,
+                ),
+            );
         }
         $rows[] = $housings->needed('imprint or step', HousingFeature::Imprint);
         $rows[] = $housings->needed('offset from the line', HousingFeature::Offset);
@@ -44,20 +52,42 @@ final readonly class HousingPlaces
         $thrust = new CharacteristicRows([$spec->thrust->housing]);
 
         return [
-            new CharacteristicTable('Housings, from the front; 0° is square to the parting line', $housings->columns(), $rows, [], $housings->subjects('housing'), [Criterion::OutOfRound]),
-            new CharacteristicTable("Thrust, housing {$spec->thrust->housing}", ['0°', '90°', '180°', '270°', 'face'], [
-                new CharacteristicRow('', 'width, polished band', [
-                    ...array_map(static fn (string $spot): Characteristic => $thrust->needed('', HousingFeature::ThrustWidth, $spot, CharacteristicRows::middle($spec->thrust->width))->cells[0] ?? throw new \LogicException('A row has a cell.'), self::THRUST_SPOTS),
-                    Characteristic::needed(Place::at(HousingFeature::ThrustFace, $spec->thrust->housing)),
-                ]),
-            ]),
+            new CharacteristicTable(
+                'Housings, from the front; 0° is square to the parting line',
+                $housings->columns(),
+                $rows,
+                [],
+                $housings->subjects('housing'),
+                [Criterion::OutOfRound],
+            ),
+            new CharacteristicTable(
+                "Thrust, housing {$spec->thrust->housing}",
+                ['0°', '90°', '180°', '270°', 'face'],
+                [
+                    new CharacteristicRow('', 'width, polished band', [
+                        ...array_map(
+                            static fn (string $spot): Characteristic => $thrust->needed(
+                                '',
+                                HousingFeature::ThrustWidth,
+                                $spot,
+                                CharacteristicRows::middle($spec->thrust->width),
+                            )->cells[0] ?? throw new \LogicException('A row has a cell.'),
+                            self::THRUST_SPOTS,
+                        ),
+                        Characteristic::needed(Place::at(HousingFeature::ThrustFace, $spec->thrust->housing)),
+                    ]),
+                ],
+            ),
         ];
     }
 
     /** @return list<Place> Where the bore of a housing is read */
     public static function bore(HousingSpec $spec, int $housing): array
     {
-        return array_map(static fn (int $degrees): Place => Place::at(HousingFeature::Housing, $housing, (string) $degrees), self::directions($spec, $housing));
+        return array_map(
+            static fn (int $degrees): Place => Place::at(HousingFeature::Housing, $housing, (string) $degrees),
+            self::directions($spec, $housing),
+        );
     }
 
     /** @return list<int> The directions in which a housing is measured */

@@ -38,9 +38,26 @@ enum LifterFeature: string implements Feature
     private function declared(): FeatureDefinition
     {
         return match ($this) {
-            self::LifterBore => FeatureDefinition::size('Lifter', 'bore', gauges: [InstrumentKind::SmallHoleGauge, InstrumentKind::TelescopingGauge, InstrumentKind::BoreGaugeTenth, InstrumentKind::DigitalCaliper]),
-            self::LifterFeel => FeatureDefinition::look('Lifter', 'by feel, in its bore', looks: ['falls slowly, no shake', Looks::LOOSE, Looks::STICKS]),
-            self::Lifter => FeatureDefinition::size('Lifter', 'body', gauges: [InstrumentKind::OutsideMicrometer, InstrumentKind::DigitalCaliper]),
+            self::LifterBore => FeatureDefinition::size(
+                'Lifter',
+                'bore',
+                gauges: [
+                    InstrumentKind::SmallHoleGauge,
+                    InstrumentKind::TelescopingGauge,
+                    InstrumentKind::BoreGaugeTenth,
+                    InstrumentKind::DigitalCaliper,
+                ],
+            ),
+            self::LifterFeel => FeatureDefinition::look(
+                'Lifter',
+                'by feel, in its bore',
+                looks: ['falls slowly, no shake', Looks::LOOSE, Looks::STICKS],
+            ),
+            self::Lifter => FeatureDefinition::size(
+                'Lifter',
+                'body',
+                gauges: [InstrumentKind::OutsideMicrometer, InstrumentKind::DigitalCaliper],
+            ),
         };
     }
 }

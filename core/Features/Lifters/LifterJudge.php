@@ -37,7 +37,13 @@ final readonly class LifterJudge implements Judge
         $section = $part === EnginePart::Head ? Section::Heads : Section::Housings;
         $findings = [];
         foreach ($this->sheet->lifters === null ? [] : range(1, $this->sheet->lifters->count) as $number) {
-            $gate = new Gate($part, $this->policy->incomingRule, $measurements, self::RULE, Subject::of("lifter.{$number}", "Lifter {$number}"));
+            $gate = new Gate(
+                $part,
+                $this->policy->incomingRule,
+                $measurements,
+                self::RULE,
+                Subject::of("lifter.{$number}", "Lifter {$number}"),
+            );
             $findings[] = $this->ofLifter($gate, $number, $measurements);
         }
 
@@ -54,7 +60,10 @@ final readonly class LifterJudge implements Judge
 
         return match (true) {
             $isGauged && $spec !== null => $gate->difference(Criterion::Play, $places[0], $places[1], $spec->play, Remedy::Machine),
-            $measurements->isRead($feel) => $gate->look(Criterion::Play, $feel, [Looks::LOOSE => Remedy::Machine, Looks::STICKS => Remedy::Machine]),
+            $measurements->isRead($feel) => $gate->look(Criterion::Play, $feel, [
+                Looks::LOOSE => Remedy::Machine,
+                Looks::STICKS => Remedy::Machine,
+            ]),
             default => $gate->unread(Criterion::Play, [$feel]),
         };
     }
@@ -65,9 +74,16 @@ final readonly class LifterJudge implements Judge
      */
     private static function works(array $findings): array
     {
-        return array_values(array_map(
-            static fn (Finding $finding): PlannedWork => PlannedWork::of(self::RULE, $finding->about, WorkKind::Resize, said: 'Bush or ream the bore, or fit another lifter.'),
-            array_filter($findings, static fn (Finding $finding): bool => $finding->outcome === Outcome::Fail),
-        ));
+        return array_values(
+            array_map(
+                static fn (Finding $finding): PlannedWork => PlannedWork::of(
+                    self::RULE,
+                    $finding->about,
+                    WorkKind::Resize,
+                    said: 'Bush or ream the bore, or fit another lifter.',
+                ),
+                array_filter($findings, static fn (Finding $finding): bool => $finding->outcome === Outcome::Fail),
+            ),
+        );
     }
 }

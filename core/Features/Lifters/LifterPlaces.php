@@ -23,11 +23,23 @@ final readonly class LifterPlaces
         $tables = [];
         foreach (array_chunk(range(1, $sheet->lifters->count), self::IN_A_TABLE) as $numbers) {
             $lifters = new CharacteristicRows($numbers);
-            $tables[] = new CharacteristicTable('Lifters, dry and clean', $lifters->columns(), [
-                $lifters->needed('by feel', LifterFeature::LifterFeel),
-                $lifters->optional('bore at working depth', LifterFeature::LifterBore, '', CharacteristicRows::middle($sheet->lifters->bore)),
-                $lifters->optional('body', LifterFeature::Lifter, '', CharacteristicRows::middle($sheet->lifters->body)),
-            ], [], $lifters->subjects('lifter'), [Criterion::Play]);
+            $tables[] = new CharacteristicTable(
+                'Lifters, dry and clean',
+                $lifters->columns(),
+                [
+                    $lifters->needed('by feel', LifterFeature::LifterFeel),
+                    $lifters->optional(
+                        'bore at working depth',
+                        LifterFeature::LifterBore,
+                        '',
+                        CharacteristicRows::middle($sheet->lifters->bore),
+                    ),
+                    $lifters->optional('body', LifterFeature::Lifter, '', CharacteristicRows::middle($sheet->lifters->body)),
+                ],
+                [],
+                $lifters->subjects('lifter'),
+                [Criterion::Play],
+            );
         }
 
         return $tables;

@@ -33,6 +33,8 @@ final readonly class CheckItem
     /** What was found, before its place and remark. */
     public function finding(): string
     {
-        return in_array($this->group, ['Looks', 'Housings'], true) && $this->key !== 'caps' ? $this->title : "Not as it should be: {$this->title}";
+        return in_array($this->group, ['Looks', 'Housings'], true) && $this->key !== 'caps'
+            ? $this->title
+            : "Not as it should be: {$this->title}";
     }
 }

@@ -65,17 +65,25 @@ final readonly class PrecheckReport
      */
     private function found(): array
     {
-        return array_values(array_map(
-            fn (CheckItem $item): PartDefect => PartDefect::found($item->part, $item->remedy(), 'VER-1', $this->sentence($item)),
-            array_filter($this->findings(), static fn (CheckItem $item): bool => $item->kind !== AnswerKind::Wash && ! in_array($item->key, self::TOLD_APART, true)),
-        ));
+        return array_values(
+            array_map(
+                fn (CheckItem $item): PartDefect => PartDefect::found($item->part, $item->remedy(), 'VER-1', $this->sentence($item)),
+                array_filter(
+                    $this->findings(),
+                    static fn (CheckItem $item): bool => $item->kind !== AnswerKind::Wash && ! in_array($item->key, self::TOLD_APART, true),
+                ),
+            ),
+        );
     }
 
     private function sentence(CheckItem $item): string
     {
         $answer = $this->answers[$item->key];
 
-        return implode(', ', array_filter([$item->finding(), $answer->place, $answer->remark], static fn (string $part): bool => trim($part) !== '')).'.';
+        return implode(
+            ', ',
+            array_filter([$item->finding(), $answer->place, $answer->remark], static fn (string $part): bool => trim($part) !== ''),
+        ).'.';
     }
 
     private function partingGap(): ?PartDefect
@@ -84,7 +92,12 @@ final readonly class PrecheckReport
 
         return $gap === null || ! $this->sheet->housings->isPartedBy($gap)
             ? null
-            : PartDefect::found(EnginePart::Block, Remedy::Scrap, 'LINE-3', 'A feeler as thick as the limit enters the parting face of the torqued case: the case is scrap.');
+            : PartDefect::found(
+                EnginePart::Block,
+                Remedy::Scrap,
+                'LINE-3',
+                'A feeler as thick as the limit enters the parting face of the torqued case: the case is scrap.',
+            );
     }
 
     private function lastLineBore(): ?PartDefect
@@ -94,19 +107,38 @@ final readonly class PrecheckReport
 
         return $step === null || $steps === [] || $step->isSmallerThan(Length::largest(...$steps))
             ? null
-            : PartDefect::found(EnginePart::Block, Remedy::Scrap, 'LINE-3', 'The housings are at the largest line-bore step: no bearing is made beyond it.');
+            : PartDefect::found(
+                EnginePart::Block,
+                Remedy::Scrap,
+                'LINE-3',
+                'The housings are at the largest line-bore step: no bearing is made beyond it.',
+            );
     }
 
     private function blasted(): ?PartDefect
     {
-        $washedByGrit = array_filter($this->answers, static fn (ItemAnswer $answer): bool => $answer->wash === WashMethod::GritBlast && $answer->key === 'wash.block') !== [];
+        $washedByGrit =
+            array_filter(
+                $this->answers,
+                static fn (ItemAnswer $answer): bool => $answer->wash === WashMethod::GritBlast && $answer->key === 'wash.block',
+            ) !== [];
         if ($this->sheet->housings->partingGap === null || ! ($washedByGrit || $this->state('blasted') === ItemState::Finding)) {
             return null;
         }
 
         return $this->sheet->housings->galleriesOpenable
-            ? PartDefect::found(EnginePart::Block, Remedy::Decide, 'LINE-3', 'The case was blasted: open and flush every gallery before it is used.')
-            : PartDefect::found(EnginePart::Block, Remedy::Scrap, 'LINE-3', 'The case was blasted and its galleries cannot be opened: grit stays in them, the case is scrap.');
+            ? PartDefect::found(
+                EnginePart::Block,
+                Remedy::Decide,
+                'LINE-3',
+                'The case was blasted: open and flush every gallery before it is used.',
+            )
+            : PartDefect::found(
+                EnginePart::Block,
+                Remedy::Scrap,
+                'LINE-3',
+                'The case was blasted and its galleries cannot be opened: grit stays in them, the case is scrap.',
+            );
     }
 
     /** @return list<CheckItem> */

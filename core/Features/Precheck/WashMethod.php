@@ -22,8 +22,12 @@ enum WashMethod: string
         $isLight = $material === Material::Aluminium || $material === Material::Magnesium;
 
         return match (true) {
-            $this === self::HotCausticTank && $isLight => "Caustic eats {$material->value}: the part comes out pitted and its seats loose. Use the jet washer with mild detergent, or the solvent tank.",
-            $this === self::GritBlast && $material === Material::Magnesium => 'Grit stays in the galleries of a case and comes out into the bearings, and it smears cracks shut. Use the solvent tank or wash by hand.',
+            $this === self::HotCausticTank && $isLight =>
+                "Caustic eats {$material->value}: the part comes out pitted and its seats loose. Use the jet washer with mild detergent, ".
+                    'or the solvent tank.',
+            $this === self::GritBlast && $material === Material::Magnesium =>
+                'Grit stays in the galleries of a case and comes out into the bearings, and it smears cracks shut. Use the solvent tank '.
+                    'or wash by hand.',
             default => null,
         };
     }

@@ -28,8 +28,11 @@ final readonly class PartsList
     {
         $groups = $arrival->groups();
 
-        return array_filter(self::of($sheet), static fn (PartLine $line): bool => in_array($line->group, $groups, true)
-            || ($line->group === PartGroup::Crankshaft && in_array(PartGroup::RunningGear, $groups, true)));
+        return array_filter(
+            self::of($sheet),
+            static fn (PartLine $line): bool => in_array($line->group, $groups, true) ||
+                ($line->group === PartGroup::Crankshaft && in_array(PartGroup::RunningGear, $groups, true)),
+        );
     }
 
     /** @return non-empty-list<PartLine> */
@@ -38,9 +41,15 @@ final readonly class PartsList
         $isSplit = $sheet->layout->kind === LayoutKind::Flat;
 
         return [
-            $isSplit ? new PartLine('case-halves', PartGroup::Block, 'case halves', 2) : new PartLine('block', PartGroup::Block, 'block', 1),
-            ...($isSplit ? [new PartLine('through-bolts', PartGroup::Block, 'through bolts and nuts', 6)] : [new PartLine('main-caps', PartGroup::Block, 'main caps with bolts', $sheet->housings->count)]),
-            ...($sheet->cylinders === CylinderKind::Separate ? [new PartLine('cylinders', PartGroup::Block, 'cylinders', count($sheet->layout->cylinders()))] : []),
+            $isSplit
+                ? new PartLine('case-halves', PartGroup::Block, 'case halves', 2)
+                : new PartLine('block', PartGroup::Block, 'block', 1),
+            ...$isSplit
+                ? [new PartLine('through-bolts', PartGroup::Block, 'through bolts and nuts', 6)]
+                : [new PartLine('main-caps', PartGroup::Block, 'main caps with bolts', $sheet->housings->count)],
+            ...$sheet->cylinders === CylinderKind::Separate
+                ? [new PartLine('cylinders', PartGroup::Block, 'cylinders', count($sheet->layout->cylinders()))]
+                : [],
         ];
     }
 
@@ -56,10 +65,12 @@ final readonly class PartsList
             new PartLine('rods', PartGroup::RunningGear, 'connecting rods with caps and bolts', $cylinders),
             new PartLine('pistons', PartGroup::RunningGear, 'pistons', $cylinders),
             new PartLine('pins', PartGroup::RunningGear, 'piston pins', $cylinders),
-            ...($sheet->lifters === null ? [] : [
-                new PartLine('camshaft', PartGroup::RunningGear, 'camshaft', 1),
-                new PartLine('lifters', PartGroup::RunningGear, 'lifters, in their order', $sheet->lifters->count),
-            ]),
+            ...$sheet->lifters === null
+                ? []
+                : [
+                    new PartLine('camshaft', PartGroup::RunningGear, 'camshaft', 1),
+                    new PartLine('lifters', PartGroup::RunningGear, 'lifters, in their order', $sheet->lifters->count),
+                ],
             new PartLine('timing', PartGroup::RunningGear, 'timing gears or chain', 1),
         ];
     }
@@ -69,7 +80,10 @@ final readonly class PartsList
     {
         $valves = $sheet->intake->count + $sheet->exhaust->count;
         $train = match ($sheet->valveTrain) {
-            ValveTrain::OverheadValve => [new PartLine('rockers', PartGroup::Head, 'rocker arms', $valves), new PartLine('pushrods', PartGroup::Head, 'pushrods', $valves)],
+            ValveTrain::OverheadValve => [
+                new PartLine('rockers', PartGroup::Head, 'rocker arms', $valves),
+                new PartLine('pushrods', PartGroup::Head, 'pushrods', $valves),
+            ],
             ValveTrain::OverheadCam => [new PartLine('head-camshaft', PartGroup::Head, 'camshaft with caps', 1)],
             ValveTrain::SideValve => [],
         };

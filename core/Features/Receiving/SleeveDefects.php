@@ -17,9 +17,17 @@ final class SleeveDefects
      */
     public static function of(array $surveys): array
     {
-        return array_values(array_map(
-            static fn (SleeveSurvey $survey): PartDefect => PartDefect::found(EnginePart::Block, Remedy::Sleeve, 'SLV-3', "Cylinder {$survey->cylinder}: the old sleeve comes out and a new one goes in.", $survey->cylinder),
-            array_filter($surveys, static fn (SleeveSurvey $survey): bool => $survey->comesOut()),
-        ));
+        return array_values(
+            array_map(
+                static fn (SleeveSurvey $survey): PartDefect => PartDefect::found(
+                    EnginePart::Block,
+                    Remedy::Sleeve,
+                    'SLV-3',
+                    "Cylinder {$survey->cylinder}: the old sleeve comes out and a new one goes in.",
+                    $survey->cylinder,
+                ),
+                array_filter($surveys, static fn (SleeveSurvey $survey): bool => $survey->comesOut()),
+            ),
+        );
     }
 }

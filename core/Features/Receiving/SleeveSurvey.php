@@ -57,12 +57,18 @@ final readonly class SleeveSurvey
     /** @return list<SleeveFinding> */
     public function findings(): array
     {
-        return $this->hasSleeve() ? array_values(array_filter([
-            $this->edgeCatchesNail ? SleeveFinding::EdgeCatchesNail : null,
-            $this->flangeNotSeated && in_array(SleevePieceKind::Flanged, array_column($this->pieces, 'kind'), true) ? SleeveFinding::FlangeNotSeated : null,
-            $this->jointFelt ? SleeveFinding::JointInRingTravel : null,
-            count($this->pieces) > 1 ? SleeveFinding::MoreThanOnePiece : null,
-            $this->isNotFullDepth() ? SleeveFinding::NotFullDepth : null,
-        ])) : [];
+        return $this->hasSleeve()
+            ? array_values(
+                array_filter([
+                    $this->edgeCatchesNail ? SleeveFinding::EdgeCatchesNail : null,
+                    $this->flangeNotSeated && in_array(SleevePieceKind::Flanged, array_column($this->pieces, 'kind'), true)
+                        ? SleeveFinding::FlangeNotSeated
+                        : null,
+                    $this->jointFelt ? SleeveFinding::JointInRingTravel : null,
+                    count($this->pieces) > 1 ? SleeveFinding::MoreThanOnePiece : null,
+                    $this->isNotFullDepth() ? SleeveFinding::NotFullDepth : null,
+                ]),
+            )
+            : [];
     }
 }

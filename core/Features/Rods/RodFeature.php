@@ -33,11 +33,38 @@ enum RodFeature: string implements Feature
     private function declared(): FeatureDefinition
     {
         return match ($this) {
-            self::BigEnd => FeatureDefinition::size('Rod', 'big end', gauges: [InstrumentKind::BoreGaugeTenth, InstrumentKind::BoreGaugeHalfThou, InstrumentKind::InsideMicrometer, InstrumentKind::TelescopingGauge], needsStatedGauge: true),
-            self::SmallEnd => FeatureDefinition::size('Rod', 'small end', gauges: [InstrumentKind::SmallHoleGauge, InstrumentKind::TelescopingGauge, InstrumentKind::BoreGaugeTenth, InstrumentKind::DigitalCaliper]),
+            self::BigEnd => FeatureDefinition::size(
+                'Rod',
+                'big end',
+                gauges: [
+                    InstrumentKind::BoreGaugeTenth,
+                    InstrumentKind::BoreGaugeHalfThou,
+                    InstrumentKind::InsideMicrometer,
+                    InstrumentKind::TelescopingGauge,
+                ],
+                needsStatedGauge: true,
+            ),
+            self::SmallEnd => FeatureDefinition::size(
+                'Rod',
+                'small end',
+                gauges: [
+                    InstrumentKind::SmallHoleGauge,
+                    InstrumentKind::TelescopingGauge,
+                    InstrumentKind::BoreGaugeTenth,
+                    InstrumentKind::DigitalCaliper,
+                ],
+            ),
             self::Centres => FeatureDefinition::size('Rod', 'centre distance', gauges: [InstrumentKind::DialIndicator]),
-            self::Bend => FeatureDefinition::distance('Rod', 'bend', gauges: [InstrumentKind::DialIndicator, InstrumentKind::TestIndicator, InstrumentKind::FeelerGauge]),
-            self::Twist => FeatureDefinition::distance('Rod', 'twist', gauges: [InstrumentKind::DialIndicator, InstrumentKind::TestIndicator, InstrumentKind::FeelerGauge]),
+            self::Bend => FeatureDefinition::distance(
+                'Rod',
+                'bend',
+                gauges: [InstrumentKind::DialIndicator, InstrumentKind::TestIndicator, InstrumentKind::FeelerGauge],
+            ),
+            self::Twist => FeatureDefinition::distance(
+                'Rod',
+                'twist',
+                gauges: [InstrumentKind::DialIndicator, InstrumentKind::TestIndicator, InstrumentKind::FeelerGauge],
+            ),
             self::BigEndMass => FeatureDefinition::mass('Rod', 'weight of the big end'),
             self::SmallEndMass => FeatureDefinition::mass('Rod', 'weight of the small end'),
             self::RodMass => FeatureDefinition::mass('Rod', 'weight of the whole rod'),

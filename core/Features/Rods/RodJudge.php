@@ -41,13 +41,23 @@ final readonly class RodJudge implements Judge
         }
         $weights = RodWeights::of($this->sheet->layout->cylinders(), $measurements);
 
-        return new SectionJudgement(Section::Rods, [...$findings, $this->spread($weights, $measurements)], [...$works, ...$weights->works($this->sheet->rods->spread)], ! $measurements->isEmpty());
+        return new SectionJudgement(
+            Section::Rods,
+            [...$findings, $this->spread($weights, $measurements)],
+            [...$works, ...$weights->works($this->sheet->rods->spread)],
+            ! $measurements->isEmpty(),
+        );
     }
 
     /** @return list<Place> */
     public static function bigEnd(int $rod): array
     {
-        return array_map(static fn (string $spot): Place => Place::at(RodFeature::BigEnd, $rod, $spot), ['front.0', 'front.90', 'rear.0', 'rear.90']);
+        return array_map(static fn (string $spot): Place => Place::at(RodFeature::BigEnd, $rod, $spot), [
+            'front.0',
+            'front.90',
+            'rear.0',
+            'rear.90',
+        ]);
     }
 
     /** @return list<Finding> */
@@ -56,15 +66,27 @@ final readonly class RodJudge implements Judge
         $spec = $this->sheet->rods;
         $gate = new Gate(EnginePart::Rods, $this->policy->incomingRule, $measurements, 'ROD-1', Subject::rod($rod));
         [$front, $frontAcross, $rear, $rearAcross] = self::bigEnd($rod);
-        $loose = array_values(array_filter(self::bigEnd($rod), static fn (Place $place): bool => $measurements->isRead($place) && ! $measurements->conditions($place)->capsTorqued));
+        $loose = array_values(
+            array_filter(
+                self::bigEnd($rod),
+                static fn (Place $place): bool => $measurements->isRead($place) && ! $measurements->conditions($place)->capsTorqued,
+            ),
+        );
         $at = static fn (Feature $feature): Place => Place::at($feature, $rod);
 
         return [
-            ...($loose === [] ? [] : [$gate->unread(Criterion::CapsTorqued, $loose, 'Read with the cap torqued: without it the big end has another shape.')]),
+            ...$loose === []
+                ? []
+                : [$gate->unread(Criterion::CapsTorqued, $loose, 'Read with the cap torqued: without it the big end has another shape.')],
             $gate->sizes(Criterion::BigEnd, self::bigEnd($rod), $spec->bigEnd, Remedy::Machine),
             $gate->widest(Criterion::BigEndOutOfRound, [[$front, $frontAcross], [$rear, $rearAcross]], $spec->outOfRound, Remedy::Machine),
             $gate->widest(Criterion::BigEndTaper, [[$front, $rear], [$frontAcross, $rearAcross]], $spec->taper, Remedy::Machine),
-            $gate->sizes(Criterion::SmallEnd, [Place::at(RodFeature::SmallEnd, $rod, '0'), Place::at(RodFeature::SmallEnd, $rod, '90')], $spec->smallEnd, Remedy::Machine),
+            $gate->sizes(
+                Criterion::SmallEnd,
+                [Place::at(RodFeature::SmallEnd, $rod, '0'), Place::at(RodFeature::SmallEnd, $rod, '90')],
+                $spec->smallEnd,
+                Remedy::Machine,
+            ),
             $gate->under('ROD-4')->sizes(Criterion::CentreDistance, [$at(RodFeature::Centres)], $spec->centreDistance, Remedy::Scrap),
             $gate->under('ROD-4')->reading(Criterion::Bend, $at(RodFeature::Bend), Limits::atMostLength($spec->bend), Remedy::Machine),
             $gate->under('ROD-4')->reading(Criterion::Twist, $at(RodFeature::Twist), Limits::atMostLength($spec->twist), Remedy::Machine),
@@ -81,7 +103,8 @@ final readonly class RodJudge implements Judge
         foreach ($findings as $finding) {
             if ($finding->outcome === Outcome::Fail) {
                 $kind = match (true) {
-                    in_array($finding->criterion, [Criterion::BigEnd, Criterion::BigEndOutOfRound, Criterion::BigEndTaper], true) => WorkKind::Resize,
+                    in_array($finding->criterion, [Criterion::BigEnd, Criterion::BigEndOutOfRound, Criterion::BigEndTaper], true) =>
+                        WorkKind::Resize,
                     $finding->criterion === Criterion::SmallEnd => WorkKind::Rebush,
                     $finding->criterion === Criterion::CentreDistance => WorkKind::Replace,
                     default => WorkKind::Straighten,
@@ -104,7 +127,23 @@ final readonly class RodJudge implements Judge
         $scale = $measurements->scale($weights->extremes);
 
         return $scale === null
-            ? Finding::held(EnginePart::Rods, 'ROD-3', $subject, Criterion::WeightSpread, $value, $limits, Remedy::Machine, $weights->extremes)
-            : $gate->judged(Criterion::WeightSpread, $value, $limits, $scale->uncertaintyOfDifference(count($weights->extremes)), Remedy::Machine, $weights->extremes);
+            ? Finding::held(
+                EnginePart::Rods,
+                'ROD-3',
+                $subject,
+                Criterion::WeightSpread,
+                $value,
+                $limits,
+                Remedy::Machine,
+                $weights->extremes,
+            )
+            : $gate->judged(
+                Criterion::WeightSpread,
+                $value,
+                $limits,
+                $scale->uncertaintyOfDifference(count($weights->extremes)),
+                Remedy::Machine,
+                $weights->extremes,
+            );
     }
 }

@@ -20,19 +20,28 @@ final readonly class RodPlaces
         $bigEnd = CharacteristicRows::middle($spec->bigEnd);
         $smallEnd = CharacteristicRows::middle($spec->smallEnd);
 
-        return [new CharacteristicTable('Rods', $rods->columns(), [
-            $rods->needed('0°', RodFeature::BigEnd, 'front.0', $bigEnd, 'Big end, front'),
-            $rods->needed('90°', RodFeature::BigEnd, 'front.90', $bigEnd),
-            $rods->needed('0°', RodFeature::BigEnd, 'rear.0', $bigEnd, 'Big end, rear'),
-            $rods->needed('90°', RodFeature::BigEnd, 'rear.90', $bigEnd),
-            $rods->needed('0°', RodFeature::SmallEnd, '0', $smallEnd, 'Small end'),
-            $rods->needed('90°', RodFeature::SmallEnd, '90', $smallEnd),
-            $rods->needed('centres', RodFeature::Centres, '', CharacteristicRows::middle($spec->centreDistance), 'Straight'),
-            $rods->needed('bend', RodFeature::Bend),
-            $rods->needed('twist', RodFeature::Twist),
-            $rods->needed('big end', RodFeature::BigEndMass, '', null, 'Weight'),
-            $rods->needed('small end', RodFeature::SmallEndMass),
-            $rods->optional('or the whole rod', RodFeature::RodMass),
-        ], [], $rods->subjects('rod'), [Criterion::BigEndOutOfRound, Criterion::BigEndTaper])];
+        return [
+            new CharacteristicTable(
+                'Rods',
+                $rods->columns(),
+                [
+                    $rods->needed('0°', RodFeature::BigEnd, 'front.0', $bigEnd, 'Big end, front'),
+                    $rods->needed('90°', RodFeature::BigEnd, 'front.90', $bigEnd),
+                    $rods->needed('0°', RodFeature::BigEnd, 'rear.0', $bigEnd, 'Big end, rear'),
+                    $rods->needed('90°', RodFeature::BigEnd, 'rear.90', $bigEnd),
+                    $rods->needed('0°', RodFeature::SmallEnd, '0', $smallEnd, 'Small end'),
+                    $rods->needed('90°', RodFeature::SmallEnd, '90', $smallEnd),
+                    $rods->needed('centres', RodFeature::Centres, '', CharacteristicRows::middle($spec->centreDistance), 'Straight'),
+                    $rods->needed('bend', RodFeature::Bend),
+                    $rods->needed('twist', RodFeature::Twist),
+                    $rods->needed('big end', RodFeature::BigEndMass, '', null, 'Weight'),
+                    $rods->needed('small end', RodFeature::SmallEndMass),
+                    $rods->optional('or the whole rod', RodFeature::RodMass),
+                ],
+                [],
+                $rods->subjects('rod'),
+                [Criterion::BigEndOutOfRound, Criterion::BigEndTaper],
+            ),
+        ];
     }
 }

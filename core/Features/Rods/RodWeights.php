@@ -24,8 +24,13 @@ final readonly class RodWeights
      * @param  list<Place>  $extremes  Of the heaviest and the lightest rod
      * @param  list<Place>  $missing
      */
-    private function __construct(private array $ends, private array $totals, public ?int $spread, public array $extremes, public array $missing)
-    {
+    private function __construct(
+        private array $ends,
+        private array $totals,
+        public ?int $spread,
+        public array $extremes,
+        public array $missing,
+    ) {
     }
 
     /**
@@ -46,7 +51,10 @@ final readonly class RodWeights
             } elseif ($whole !== null) {
                 $totals[$rod] = (int) $whole;
             } else {
-                $missing = [...$missing, ...$measurements->missing([Place::at(RodFeature::BigEndMass, $rod), Place::at(RodFeature::SmallEndMass, $rod)])];
+                $missing = [
+                    ...$missing,
+                    ...$measurements->missing([Place::at(RodFeature::BigEndMass, $rod), Place::at(RodFeature::SmallEndMass, $rod)]),
+                ];
             }
         }
         if ($missing !== [] || $totals === []) {
@@ -54,9 +62,21 @@ final readonly class RodWeights
         }
         $extremes = [array_search(max($totals), $totals, true), array_search(min($totals), $totals, true)];
 
-        return new self($ends, $totals, max($totals) - min($totals), array_merge([], ...array_map(static fn (int|false $rod): array => isset($ends[(int) $rod])
-            ? [Place::at(RodFeature::BigEndMass, (int) $rod), Place::at(RodFeature::SmallEndMass, (int) $rod)]
-            : [Place::at(RodFeature::RodMass, (int) $rod)], $extremes)), []);
+        return new self(
+            $ends,
+            $totals,
+            max($totals) - min($totals),
+            array_merge(
+                [],
+                ...array_map(
+                    static fn (int|false $rod): array => isset($ends[(int) $rod])
+                        ? [Place::at(RodFeature::BigEndMass, (int) $rod), Place::at(RodFeature::SmallEndMass, (int) $rod)]
+                        : [Place::at(RodFeature::RodMass, (int) $rod)],
+                    $extremes,
+                ),
+            ),
+            [],
+        );
     }
 
     /** The rod whose weight is farthest from the middle one; null while not all are weighed. */
@@ -88,13 +108,25 @@ final readonly class RodWeights
         }
         $totals = $this->totals;
         if ($totals[$odd] === self::least($totals) && $this->spreadWithout($odd) <= $allowed->micrograms) {
-            return [PlannedWork::of('ROD-3', Subject::rod($odd), WorkKind::Replace, said: 'It is '.MassNotation::grams($this->secondLightest($odd) - $totals[$odd]).' g lighter than any other: find one that matches, or take that much off all the others.')];
+            return [
+                PlannedWork::of(
+                    'ROD-3',
+                    Subject::rod($odd),
+                    WorkKind::Replace,
+                    said: 'It is '.
+                        MassNotation::grams($this->secondLightest($odd) - $totals[$odd]).
+                        ' g lighter than any other: find one that matches, or take that much off all the others.',
+                ),
+            ];
         }
         $works = [];
         foreach ($totals as $rod => $total) {
             $over = $total - self::least($totals) - $allowed->micrograms;
             if ($over > 0) {
-                $shares = isset($this->ends[$rod]) && count($this->ends) === count($totals) ? $this->shares($this->ends[$rod]) : [MassNotation::grams($over).' g at the least; weigh both ends to know off which'];
+                $shares =
+                    isset($this->ends[$rod]) && count($this->ends) === count($totals)
+                        ? $this->shares($this->ends[$rod])
+                        : [MassNotation::grams($over).' g at the least; weigh both ends to know off which'];
                 $works[] = PlannedWork::of('ROD-3', Subject::rod($rod), WorkKind::Balance, said: implode(' and ', $shares).'.');
             }
         }

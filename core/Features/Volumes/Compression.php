@@ -35,7 +35,8 @@ final readonly class Compression
         $spec = $this->sheet->volumes;
         try {
             return CompressionRatio::of(
-                $bore, $this->sheet->stroke,
+                $bore,
+                $this->sheet->stroke,
                 Volume::ofCubicMillimetres(max(0.0, $this->chamber($cylinder)->minus($this->cutOff($headCut))->cubicMillimetres)),
                 Volume::ofCylinder($spec->gasketBore, $spec->gasketThickness),
                 $this->deckClearance($cylinder)->minus($deckCut),
@@ -79,7 +80,9 @@ final readonly class Compression
             $first = $this->belowDeck($bank[0]);
             $last = $this->belowDeck($bank[count($bank) - 1]);
             if ($index !== false && $first !== null && $last !== null) {
-                return $first->plus(Length::ofNanometres(Length::divideRounded($last->minus($first)->nanometres * $index, max(1, count($bank) - 1))));
+                return $first->plus(
+                    Length::ofNanometres(Length::divideRounded($last->minus($first)->nanometres * $index, max(1, count($bank) - 1))),
+                );
             }
         }
 
@@ -101,6 +104,6 @@ final readonly class Compression
 
     private function cutOff(Length $headCut): Volume
     {
-        return Volume::ofCubicMillimetres($this->chamberArea() * $headCut->nanometres / Length::NANOMETRES_PER_MILLIMETRE);
+        return Volume::ofCubicMillimetres(($this->chamberArea() * $headCut->nanometres) / Length::NANOMETRES_PER_MILLIMETRE);
     }
 }

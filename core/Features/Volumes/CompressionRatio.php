@@ -31,7 +31,9 @@ final readonly class CompressionRatio
         }
         $clearance = $chamber->plus($gasket)->plus(Volume::ofCylinder($bore, $deckClearance))->minus($crown);
 
-        return $clearance->isPositive() ? new self(Volume::ofCylinder($bore, $stroke), $clearance) : throw PlanningException::noClearanceVolume();
+        return $clearance->isPositive()
+            ? new self(Volume::ofCylinder($bore, $stroke), $clearance)
+            : throw PlanningException::noClearanceVolume();
     }
 
     public function value(): float

@@ -28,7 +28,7 @@ final readonly class HeadCut
     {
         $perTenThou->isPositive() || throw PlanningException::impossible('volume for each 0.010 in', $perTenThou->cubicMillimetres);
 
-        return self::of(self::removed($chamber, $target) / $perTenThou->cubicMillimetres * self::TEN_THOU_NM);
+        return self::of((self::removed($chamber, $target) / $perTenThou->cubicMillimetres) * self::TEN_THOU_NM);
     }
 
     /**
@@ -40,7 +40,7 @@ final readonly class HeadCut
     {
         $squareMillimetres > 0 || throw PlanningException::impossible('area at the face', $squareMillimetres);
 
-        return self::of(self::removed($chamber, $target) / $squareMillimetres * self::CUBIC_NM_IN_CUBIC_MM_PER_SQUARE_MM);
+        return self::of((self::removed($chamber, $target) / $squareMillimetres) * self::CUBIC_NM_IN_CUBIC_MM_PER_SQUARE_MM);
     }
 
     public function heightAfter(Length $headHeight): Length

@@ -16,9 +16,11 @@ final readonly class VolumePlaces
     {
         $cylinders = new CharacteristicRows($sheet->layout->cylinders());
 
-        return [new CharacteristicTable('Volumes, in cc', $cylinders->columns(), [
-            $cylinders->needed('chamber', VolumeFeature::Chamber),
-            $cylinders->optional('crown, dome +', VolumeFeature::Crown),
-        ])];
+        return [
+            new CharacteristicTable('Volumes, in cc', $cylinders->columns(), [
+                $cylinders->needed('chamber', VolumeFeature::Chamber),
+                $cylinders->optional('crown, dome +', VolumeFeature::Crown),
+            ]),
+        ];
     }
 }

@@ -38,10 +38,16 @@ final readonly class BalanceMatch
         match (true) {
             $kinds === [] || $cylinders === 0 => throw PlanningException::tooFew('parts', 0, 1),
             count($counts) > 1 => throw PlanningException::unequalCounts(),
-            $rodsPerPin === 2 && $cylinders % 2 !== 0 => throw PlanningException::impossible('number of cylinders that share crankpins in twos', $cylinders),
+            $rodsPerPin === 2 && $cylinders % 2 !== 0 => throw PlanningException::impossible(
+                'number of cylinders that share crankpins in twos',
+                $cylinders,
+            ),
             default => null,
         };
-        $masses = array_map(static fn (array $parts): array => array_map(static fn (Mass $mass): int => $mass->micrograms, $parts), array_values($kinds));
+        $masses = array_map(
+            static fn (array $parts): array => array_map(static fn (Mass $mass): int => $mass->micrograms, $parts),
+            array_values($kinds),
+        );
         $goal = new BalanceGoal($rodsPerPin === 2);
         $search = self::isCountable($cylinders, count($kinds), $rodsPerPin) ? new ExhaustiveBalance($goal) : new ExchangeBalance($goal);
         $orders = $search->best($masses);

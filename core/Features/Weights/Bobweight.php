@@ -24,8 +24,18 @@ final readonly class Bobweight
      *
      * @throws PlanningException If the factor is not between 0 and 1
      */
-    public static function of(int $rodsPerPin, float $balanceFactor, Mass $bigEnd, Mass $bearing, Mass $oil, Mass $piston, Mass $pin, Mass $rings, Mass $locks, Mass $smallEnd): self
-    {
+    public static function of(
+        int $rodsPerPin,
+        float $balanceFactor,
+        Mass $bigEnd,
+        Mass $bearing,
+        Mass $oil,
+        Mass $piston,
+        Mass $pin,
+        Mass $rings,
+        Mass $locks,
+        Mass $smallEnd,
+    ): self {
         if ($balanceFactor < 0 || $balanceFactor > 1) {
             throw PlanningException::impossible('balance factor', $balanceFactor);
         }
@@ -33,7 +43,8 @@ final readonly class Bobweight
         $reciprocating = $piston->micrograms + $pin->micrograms + $rings->micrograms + $locks->micrograms + $smallEnd->micrograms;
 
         return new self(
-            Mass::ofMicrograms($rotating), Mass::ofMicrograms($reciprocating),
+            Mass::ofMicrograms($rotating),
+            Mass::ofMicrograms($reciprocating),
             Mass::ofMicrograms((int) round(($rotating + $reciprocating * $balanceFactor) * $rodsPerPin)),
         );
     }

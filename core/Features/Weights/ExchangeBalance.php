@@ -29,7 +29,10 @@ final readonly class ExchangeBalance implements BalanceSearch
         $best = null;
         $bestValue = [PHP_INT_MAX, PHP_INT_MAX];
         for ($beginning = 0; $beginning < self::BEGINNINGS && $bestValue !== [0, 0]; $beginning++) {
-            $orders = array_map(static fn (array $parts): array => array_map(intval(...), $chance->shuffleArray(array_keys($parts))), $masses);
+            $orders = array_map(
+                static fn (array $parts): array => array_map(intval(...), $chance->shuffleArray(array_keys($parts))),
+                $masses,
+            );
             [$orders, $value] = $this->improved($masses, $orders);
             if ($value < $bestValue) {
                 [$best, $bestValue] = [$orders, $value];

@@ -68,12 +68,23 @@ final class WeightJudge
         $spec = $this->sheet->weights;
         $rods = $this->sheet->layout->cylinders();
         $isWeighed = isset($kinds[self::RODS]);
-        $mean = static fn (string $kind, Mass $new): Mass => isset($kinds[$kind]) ? self::mean(array_map(static fn (Mass $mass): int => $mass->micrograms, $kinds[$kind])) : $new;
-        $end = fn (string $feature, Mass $new): Mass => $isWeighed ? self::mean(array_map(fn (int $rod): int => $this->end($feature, $rod), $rods)) : $new;
+        $mean = static fn (string $kind, Mass $new): Mass => isset($kinds[$kind])
+            ? self::mean(array_map(static fn (Mass $mass): int => $mass->micrograms, $kinds[$kind]))
+            : $new;
+        $end = fn (string $feature, Mass $new): Mass => $isWeighed
+            ? self::mean(array_map(fn (int $rod): int => $this->end($feature, $rod), $rods))
+            : $new;
 
         return Bobweight::of(
-            $this->rodsPerPin(), $spec->balanceFactor, $end(self::BIG_END, $this->sheet->rods->bigEndMass), $spec->bearing, $spec->oilAllowance,
-            $mean('pistons', $this->sheet->piston->mass), $mean('pins', $spec->pin), $mean('rings', $spec->rings), $mean('locks', $spec->locks),
+            $this->rodsPerPin(),
+            $spec->balanceFactor,
+            $end(self::BIG_END, $this->sheet->rods->bigEndMass),
+            $spec->bearing,
+            $spec->oilAllowance,
+            $mean('pistons', $this->sheet->piston->mass),
+            $mean('pins', $spec->pin),
+            $mean('rings', $spec->rings),
+            $mean('locks', $spec->locks),
             $end(self::SMALL_END, $this->sheet->rods->smallEndMass),
         );
     }
@@ -84,9 +95,13 @@ final class WeightJudge
         $kinds = [];
         foreach ($this->places() as $kind => $places) {
             if ($this->measurements->missing($places) === []) {
-                $kinds[$kind] = $kind === self::RODS
-                    ? array_map(fn (int $rod): Mass => Mass::ofMicrograms($this->end(self::BIG_END, $rod) + $this->end(self::SMALL_END, $rod)), $this->sheet->layout->cylinders())
-                    : array_map(fn (Place $place): Mass => Mass::ofMicrograms((int) $this->measurements->value($place)), $places);
+                $kinds[$kind] =
+                    $kind === self::RODS
+                        ? array_map(
+                            fn (int $rod): Mass => Mass::ofMicrograms($this->end(self::BIG_END, $rod) + $this->end(self::SMALL_END, $rod)),
+                            $this->sheet->layout->cylinders(),
+                        )
+                        : array_map(fn (Place $place): Mass => Mass::ofMicrograms((int) $this->measurements->value($place)), $places);
             }
         }
 
@@ -97,8 +112,17 @@ final class WeightJudge
     private function places(): array
     {
         $cylinders = $this->sheet->layout->cylinders();
-        $places = array_map(static fn (Feature $feature): array => array_map(static fn (int $number): Place => Place::at($feature, $number), $cylinders), WeightPlaces::KINDS);
-        $places[self::RODS] = array_merge([], ...array_map(static fn (int $rod): array => [self::placeOf(self::BIG_END, $rod), self::placeOf(self::SMALL_END, $rod)], $cylinders));
+        $places = array_map(
+            static fn (Feature $feature): array => array_map(static fn (int $number): Place => Place::at($feature, $number), $cylinders),
+            WeightPlaces::KINDS,
+        );
+        $places[self::RODS] = array_merge(
+            [],
+            ...array_map(
+                static fn (int $rod): array => [self::placeOf(self::BIG_END, $rod), self::placeOf(self::SMALL_END, $rod)],
+                $cylinders,
+            ),
+        );
 
         return $places;
     }

@@ -14,15 +14,28 @@ use NorthLedger\Core\Inspection\CharacteristicTable;
 final readonly class WeightPlaces
 {
     /** By kind: its feature, and what it is called. */
-    public const KINDS = ['pistons' => WeightFeature::PistonWeight, 'pins' => WeightFeature::PinMass, 'rings' => WeightFeature::RingMass, 'locks' => WeightFeature::LockMass];
+    public const KINDS = [
+        'pistons' => WeightFeature::PistonWeight,
+        'pins' => WeightFeature::PinMass,
+        'rings' => WeightFeature::RingMass,
+        'locks' => WeightFeature::LockMass,
+    ];
 
     /** @return list<CharacteristicTable> */
     public static function tables(SpecificationSheet $sheet): array
     {
         $sets = new CharacteristicRows($sheet->layout->cylinders());
 
-        return [new CharacteristicTable('On the scale, in grams', $sets->columns(), array_map(
-            static fn (string $kind, Feature $feature): CharacteristicRow => $sets->needed($kind, $feature), array_keys(self::KINDS), array_values(self::KINDS),
-        ))];
+        return [
+            new CharacteristicTable(
+                'On the scale, in grams',
+                $sets->columns(),
+                array_map(
+                    static fn (string $kind, Feature $feature): CharacteristicRow => $sets->needed($kind, $feature),
+                    array_keys(self::KINDS),
+                    array_values(self::KINDS),
+                ),
+            ),
+        ];
     }
 }

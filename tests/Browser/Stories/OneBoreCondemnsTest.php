@@ -34,7 +34,16 @@ final class OneBoreCondemnsTest extends StoryTestCase
         $this->stateGauge($this->window);
         $this->key('3.8062', 'piston.1');
         foreach ([1, 2, 3, 4] as $cylinder) {
-            foreach (['top.thrust' => '1.1', 'top.inline' => '0.8', 'middle.thrust' => '0.9', 'middle.inline' => '0.6', 'bottom.thrust' => '0.4', 'bottom.inline' => '0.3'] as $where => $text) {
+            foreach (
+                [
+                    'top.thrust' => '1.1',
+                    'top.inline' => '0.8',
+                    'middle.thrust' => '0.9',
+                    'middle.inline' => '0.6',
+                    'bottom.thrust' => '0.4',
+                    'bottom.inline' => '0.3',
+                ] as $where => $text
+            ) {
                 $this->key($text, "bore.{$cylinder}.{$where}");
             }
             if ($cylinder > 1) {
@@ -42,7 +51,15 @@ final class OneBoreCondemnsTest extends StoryTestCase
             }
         }
         foreach ([1, 2, 3, 4] as $cylinder) {
-            foreach (["ridge.{$cylinder}.top", "ridge.{$cylinder}.bottom", "scoring.{$cylinder}", "pitting.{$cylinder}", "crack.{$cylinder}"] as $look) {
+            foreach (
+                [
+                    "ridge.{$cylinder}.top",
+                    "ridge.{$cylinder}.bottom",
+                    "scoring.{$cylinder}",
+                    "pitting.{$cylinder}",
+                    "crack.{$cylinder}",
+                ] as $look
+            ) {
                 $this->key('0', $look);
             }
         }

@@ -40,7 +40,11 @@ final class SplitCaseTest extends StoryTestCase
     private function stateTorqued(): void
     {
         $this->press($this->window, 'z');
-        $this->until($this->window, fn (): bool => $this->window->executeScript("return document.querySelector('[data-setup-dialog]').open"), 'the dialog is open');
+        $this->until(
+            $this->window,
+            fn (): bool => $this->window->executeScript("return document.querySelector('[data-setup-dialog]').open"),
+            'the dialog is open',
+        );
         $this->window->findElement(WebDriverBy::name('caps_torqued'))->sendKeys(WebDriverKeys::SPACE);
         $this->window->findElement(WebDriverBy::name('part_temperature'))->sendKeys(WebDriverKeys::ENTER);
         $this->untilSeen($this->window, '[data-fragment=setup]', 'caps torqued');

@@ -42,7 +42,11 @@ abstract class StoryTestCase extends BrowserTestCase
         $this->until($this->window, fn (): bool => $this->isKept($place) || $this->answerFor($text) !== null, "{$place}: {$text}");
         for ($asked = 0; $asked < 3 && ! $this->isKept($place); $asked++) {
             $this->press($this->window, (string) $this->answerFor($text), WebDriverKeys::ENTER);
-            $this->until($this->window, fn (): bool => $this->isKept($place) || $this->answerFor($text) !== null, "{$place}: {$text}, asked back");
+            $this->until(
+                $this->window,
+                fn (): bool => $this->isKept($place) || $this->answerFor($text) !== null,
+                "{$place}: {$text}, asked back",
+            );
         }
         $this->untilKept($this->window, $place);
     }
@@ -54,7 +58,10 @@ abstract class StoryTestCase extends BrowserTestCase
         return ! in_array($cell, ['', '·'], true) && ! str_ends_with($cell, '…') && $this->text($this->window, '[data-question]') === '';
     }
 
-    /** What is pressed before Enter to stand by what was typed: nothing, or the digit of the choice that repeats it; null where nothing is asked. */
+    /**
+     * What is pressed before Enter to stand by what was typed: nothing, or the digit of the choice that repeats it; null where nothing is
+     * asked.
+     */
     private function answerFor(string $text): ?string
     {
         foreach ($this->window->findElements(WebDriverBy::cssSelector('[data-question] button')) as $button) {

@@ -7,7 +7,14 @@ namespace Tests\Browser\Stories;
 /** Story 4: what is sleeved, and the trace that the size hangs on. */
 final class TwoBadOnesOfFourTest extends StoryTestCase
 {
-    private const SHARES = ['top.thrust' => 1.0, 'top.inline' => 0.5, 'middle.thrust' => 0.6, 'middle.inline' => 0.35, 'bottom.thrust' => 0.15, 'bottom.inline' => 0.1];
+    private const SHARES = [
+        'top.thrust' => 1.0,
+        'top.inline' => 0.5,
+        'middle.thrust' => 0.6,
+        'middle.inline' => 0.35,
+        'bottom.thrust' => 0.15,
+        'bottom.inline' => 0.1,
+    ];
 
     public function test_a_tarn_with_two_bad_ones_asks_for_the_trace_of_one(): void
     {
