@@ -66,7 +66,7 @@ $client->fillBench(45_000);
 $measure('bench_50000', static fn () => $client->get('/'));
 $measure('measure_v8', static fn () => $client->get("/jobs/{$tags[0]}/measure"));
 $measure('crack_map', static fn () => $client->get('/jobs/NL-0411/cracks'));
-foreach (Section::cases() as $section) {
+foreach (Section::beside() as $section) {
     $measure("sheet_{$section->value}", static fn () => $client->get("/jobs/NL-0418/measure/{$section->value}"));
 }
 $measure('judge', static fn () => $client->get('/jobs/NL-0418/judge'));
@@ -87,7 +87,7 @@ printf("\nThe core alone, a full V8 judged and planned:   p50 %.2f ms   p95 %.2f
 
 $engine = new MeasuredEngine($sheet);
 $read = [];
-foreach (Section::cases() as $section) {
+foreach (Section::beside() as $section) {
     $read[$section->value] = $engine->measurements($section);
 }
 $watch = new Stopwatch();
@@ -190,7 +190,7 @@ printf(
 $ratios['bench_growth'] = $ratios['bench_5000'] / $ratios['bench_50'];
 $ratios['bench_growth_50000'] = $ratios['bench_50000'] / $ratios['bench_50'];
 $goals = ['post_reading' => 4, 'measure_v8' => 5, 'crack_map' => 5, 'bench_5000' => 4, 'bench_growth' => 1.3, 'bench_growth_50000' => 1.3] +
-    array_fill_keys(array_map(static fn (Section $section): string => "sheet_{$section->value}", Section::cases()), 5) + ['judge' => 5];
+    array_fill_keys(array_map(static fn (Section $section): string => "sheet_{$section->value}", Section::beside()), 5) + ['judge' => 5];
 echo "\nMedians against the floor, and growth against the Bench with 50 jobs:\n";
 foreach ($goals as $name => $goal) {
     printf("  %-34s %5.2f   goal %.1f   %s\n", $name, $ratios[$name], $goal, $ratios[$name] <= $goal ? 'reached' : 'not reached');

@@ -76,7 +76,7 @@ abstract class TestCase extends LaravelTestCase
     }
 
     /** @param  array<string, mixed>  $changes */
-    protected function stateSetup(Job $job, string $sheet = 'incoming', array $changes = []): TestResponse
+    protected function stateSetup(Job $job, string $sheet = 'bores', array $changes = []): TestResponse
     {
         return $this->postJson(
             "/jobs/{$job->tag()}/sheets/{$sheet}/setups",
@@ -95,7 +95,7 @@ abstract class TestCase extends LaravelTestCase
     }
 
     /** @param  array<string, mixed>  $changes */
-    protected function key(Job $job, string $place, string $text, string $sheet = 'incoming', array $changes = []): TestResponse
+    protected function key(Job $job, string $place, string $text, string $sheet = 'bores', array $changes = []): TestResponse
     {
         return $this->postJson(
             "/jobs/{$job->tag()}/sheets/{$sheet}/readings",
@@ -104,7 +104,7 @@ abstract class TestCase extends LaravelTestCase
     }
 
     /** @param  list<string>  $six  Thrust and in line at top, middle, bottom */
-    protected function keyBore(Job $job, int $cylinder, array $six, string $sheet = 'incoming'): void
+    protected function keyBore(Job $job, int $cylinder, array $six, string $sheet = 'bores'): void
     {
         $places = ['top.thrust', 'top.inline', 'middle.thrust', 'middle.inline', 'bottom.thrust', 'bottom.inline'];
         foreach ($six as $index => $text) {

@@ -11,6 +11,7 @@ use App\Storage\User;
 use NorthLedger\Core\Engine\Places\Axis;
 use NorthLedger\Core\Engine\Places\Station;
 use NorthLedger\Core\Features\Bores\BoreFeature;
+use NorthLedger\Core\Inspection\Occasion;
 use NorthLedger\Core\Quantity\Length;
 use NorthLedger\Core\Quantity\LengthDisplay;
 use NorthLedger\Core\Record\Conditions;
@@ -50,7 +51,7 @@ final class Certificate
                 array_unique(
                     array_map(
                         static fn (StatedSetup $setup): string => self::gaugeWords($setup, $file->display),
-                        $file->record->entries(SheetName::Finished)->gauges->setups,
+                        $file->record->entries(SheetName::bores(Occasion::Final))->gauges->setups,
                     ),
                 ),
             ),
@@ -152,7 +153,7 @@ final class Certificate
     /** @return list<string> */
     private static function conditions(JobFile $file): array
     {
-        $setup = $file->record->entries(SheetName::Finished)->gauges->current(BoreFeature::Bore);
+        $setup = $file->record->entries(SheetName::bores(Occasion::Final))->gauges->current(BoreFeature::Bore);
         $stated = $setup->conditions ?? Conditions::notStated();
         $line = static fn (string $name, bool $is): string => $name.': '.($is ? 'yes' : 'not stated');
 

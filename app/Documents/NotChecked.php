@@ -78,7 +78,7 @@ final class NotChecked
     private static function sections(JobFile $file): array
     {
         $open = [];
-        foreach (Section::cases() as $section) {
+        foreach (Section::beside() as $section) {
             $isHere =
                 array_filter(
                     $section->partsOf($file->sheet),

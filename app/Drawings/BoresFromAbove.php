@@ -12,6 +12,7 @@ use NorthLedger\Core\Engine\Places\Place;
 use NorthLedger\Core\Engine\Places\Station;
 use NorthLedger\Core\Features\Bores\BorePlace;
 use NorthLedger\Core\Finding\Criterion;
+use NorthLedger\Core\Inspection\Occasion;
 use NorthLedger\Core\Quantity\Length;
 use NorthLedger\Core\Record\Reading;
 
@@ -52,9 +53,9 @@ final readonly class BoresFromAbove
     public static function of(JobFile $file, SheetName $sheet): self
     {
         $asMade = $file->sheet->bore->sizeAt(
-            ($sheet === SheetName::Finished ? $file->work()->chosen()?->step : $file->assessment()->step->value) ?? Length::zero(),
+            ($sheet->occasion === Occasion::Final ? $file->work()->chosen()?->step : $file->assessment()->step->value) ?? Length::zero(),
         );
-        $steps = $sheet === SheetName::Finished ? [] : self::possibleSteps($file);
+        $steps = $sheet->occasion === Occasion::Final ? [] : self::possibleSteps($file);
         [$deviations, $doubts] = self::deviations($file, $sheet, $asMade);
         $all = array_map(abs(...), array_merge([], ...array_map(array_values(...), array_values($deviations))));
         $largest = $all === [] ? 0 : max($all);
@@ -194,7 +195,7 @@ final readonly class BoresFromAbove
     private static function marked(JobFile $file, SheetName $sheet): array
     {
         $marked = [];
-        if ($sheet === SheetName::Finished) {
+        if ($sheet->occasion === Occasion::Final) {
             foreach ($file->work()->verified() as $bore) {
                 $marked += array_fill_keys($bore->outOfTarget(), CellState::Out);
             }

@@ -27,7 +27,7 @@ final readonly class WornWall
 
     public static function of(JobFile $file, int $cylinder): self
     {
-        $bore = $file->record->entries(SheetName::Incoming)->bores()->inspection($cylinder, $file->sheet, $file->policy);
+        $bore = $file->record->entries(SheetName::bores())->bores()->inspection($cylinder, $file->sheet, $file->policy);
         $asMade = $file->sheet->bore->sizeAt($file->assessment()->step->value ?? Length::zero());
         $known = [];
         foreach (Station::JUDGED as $station) {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\History;
 
 use App\Storage\LedgerEntry;
+use App\Storage\SheetName;
 use NorthLedger\Core\Engine\Places\Place;
 
 /** One entry of a job's ledger, in words. */
@@ -38,6 +39,9 @@ final readonly class HistoryLine
     /** @param  array<string, mixed>  $payload */
     private static function words(array $payload): string
     {
+        if (is_string($payload['sheet'] ?? null)) {
+            $payload['sheet'] = SheetName::tryFrom($payload['sheet'])?->title() ?? $payload['sheet'];
+        }
         if (is_string($payload['place'] ?? null) && isset($payload['sheet'])) {
             $payload['place'] = Place::parse($payload['place'])->words();
         }

@@ -79,7 +79,7 @@ final readonly class Evaluation
                 [],
                 ...array_map(
                     fn (Section $section): array => array_map($this->work(...), $this->file->inspection()->judged($section)->works),
-                    Section::cases(),
+                    Section::beside(),
                 ),
             ),
             'bobweight_ug' => $this->file->inspection()->weights()->bobweight()->total->micrograms,

@@ -11,6 +11,7 @@ use App\Storage\Customer;
 use App\Storage\Job;
 use App\Storage\LedgerEntry;
 use App\Storage\PolicyBook;
+use App\Storage\SheetName;
 use App\Storage\SpecBook;
 use App\Storage\User;
 use Illuminate\Support\Facades\DB;
@@ -132,6 +133,10 @@ final readonly class ImportPackage
             if (($row[$column] ?? 0) !== 0) {
                 $row[$column] = $ids[$other][$row[$column]];
             }
+        }
+
+        if (isset($row['sheet'])) {
+            $row['sheet'] = SheetName::from($row['sheet'])->value;
         }
 
         return DB::table($table)->insertGetId(

@@ -108,7 +108,7 @@ final readonly class JobPackage
             $checks = $this->bySheet('check_backs', StatedCheck::ofRow(...));
             $zeros = $this->bySheet('zero_sizes', StatedZero::ofRow(...));
             $entries = [];
-            foreach (SheetName::cases() as $name) {
+            foreach (SheetName::all() as $name) {
                 $gauges = SheetGauges::of($setups[$name->value] ?? [], $checks[$name->value] ?? [], $zeros[$name->value] ?? []);
                 $entries[$name->value] = SheetEntries::of($readings[$name->value] ?? [], $gauges, $name, $observations);
             }

@@ -248,7 +248,7 @@ final readonly class EngineView
     public static function works(JobFile $file, EnginePart $part): array
     {
         $works = [];
-        foreach (Section::cases() as $section) {
+        foreach (Section::beside() as $section) {
             $judged = $file->inspection()->judged($section);
             $parts = array_column(
                 array_map(static fn (Finding $finding): array => [$finding->about->code, $finding->part], $judged->findings),

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Pages;
 
 use App\Record\JobFile;
-use App\Storage\SheetName;
 use App\Storage\StatedSetup;
 use App\Words\Labels;
 use NorthLedger\Core\Assessment\GaugeTrial;
@@ -20,6 +19,8 @@ use NorthLedger\Core\Gauging\InstrumentKind;
 use NorthLedger\Core\Gauging\Measurand;
 use NorthLedger\Core\Gauging\Temperatures;
 use NorthLedger\Core\Gauging\Uncertainty;
+use NorthLedger\Core\Inspection\Occasion;
+use NorthLedger\Core\Inspection\Section;
 use NorthLedger\Core\Quantity\Length;
 use NorthLedger\Core\Quantity\LengthDisplay;
 
@@ -135,11 +136,10 @@ final readonly class GaugeFitness
             $setup->conditions->partCelsius,
             $setup->conditions->masterCelsius,
         );
-        $section = $setup->sheet->section();
-        if ($section !== null) {
-            return $file->inspection()->trial($section, $setup->feature, $gauge, $temperatures);
+        if ($setup->sheet->section !== Section::Bores) {
+            return $file->inspection()->trial($setup->sheet->section, $setup->feature, $gauge, $temperatures);
         }
-        if ($setup->sheet === SheetName::Finished && $setup->feature === BoreFeature::Bore) {
+        if ($setup->sheet->occasion === Occasion::Final && $setup->feature === BoreFeature::Bore) {
             $finished = FinishedBore::for(
                 $file->sheet,
                 $policy->boreAllowances($file->sheet->unit),

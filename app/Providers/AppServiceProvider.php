@@ -17,12 +17,14 @@ use App\Stages\Receive\ReceivePage;
 use App\Stages\StagePage;
 use App\Storage\CompiledSheets;
 use App\Storage\PolicyBook;
+use App\Storage\SheetName;
 use App\Storage\SpecBook;
 use App\Storage\User;
 use Illuminate\Contracts\Foundation\Application;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\Gate;
+use Illuminate\Support\Facades\Route;
 use Illuminate\Support\Facades\Session;
 use Illuminate\Support\ServiceProvider;
 
@@ -50,6 +52,7 @@ final class AppServiceProvider extends ServiceProvider
 
     public function boot(): void
     {
+        Route::bind('sheet', static fn (string $code): SheetName => SheetName::tryFrom($code) ?? abort(404));
         Session::extend(
             'calm',
             static fn (Application $app): CalmSessionHandler => new CalmSessionHandler(

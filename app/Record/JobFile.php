@@ -138,7 +138,7 @@ final class JobFile
             $this->record->openAll();
         }
         $standings = [];
-        foreach (array_filter(Section::cases(), static fn (Section $one): bool => $one->judgesParts()) as $section) {
+        foreach (array_filter(Section::beside(), static fn (Section $one): bool => $one->judgesParts()) as $section) {
             $known = $this->record->isTouched($section) ? null : $stored[$section->value] ?? null;
             $standings[$section->value] = $known ?? $this->inspection->judged($section)->standings();
         }
@@ -155,10 +155,8 @@ final class JobFile
     /** The size a feature has when new, against which steps are counted and gauges are set. */
     public function standardOf(SheetName $sheet, Feature $feature): Length
     {
-        $section = $sheet->section();
-
         return match (true) {
-            $section !== null => $this->inspection()->plan($section)->nominalOf($feature) ?? Length::zero(),
+            $sheet->section !== Section::Bores => $this->inspection()->plan($sheet->section)->nominalOf($feature) ?? Length::zero(),
             $feature === BoreFeature::Piston => $this->sheet->piston->standard,
             default => $this->sheet->bore->nominal,
         };

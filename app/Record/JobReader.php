@@ -106,7 +106,7 @@ final readonly class JobReader
     {
         $bySheet = [];
         foreach ($rows as $row) {
-            $bySheet[$row->sheet][] = $made($row);
+            $bySheet[SheetName::from($row->sheet)->value][] = $made($row);
         }
 
         return $bySheet;

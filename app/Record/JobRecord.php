@@ -109,7 +109,7 @@ final class JobRecord implements Facts
     /** Whoever wants the whole engine reads every sheet of it at once. */
     public function openAll(): void
     {
-        $this->openSheets([SheetName::Incoming, ...array_map(SheetName::of(...), Section::cases())]);
+        $this->openSheets(SheetName::incoming());
     }
 
     /** True where a sheet's entries were asked for. */
@@ -148,7 +148,7 @@ final class JobRecord implements Facts
 
     public function bores(): array
     {
-        $entries = $this->entries(SheetName::Incoming);
+        $entries = $this->entries(SheetName::bores());
 
         return array_map(fn (int $cylinder): BoreInspection => $this->bore($entries, $cylinder), $this->sheet->layout->cylinders());
     }
@@ -193,7 +193,7 @@ final class JobRecord implements Facts
             $this->sheet,
             $this->policy->crackCheckNeeds,
             $this->observations(),
-            $this->entries(SheetName::Incoming)->bores()->cracksSeen($this->sheet),
+            $this->entries(SheetName::bores())->bores()->cracksSeen($this->sheet),
         );
     }
 
@@ -220,7 +220,7 @@ final class JobRecord implements Facts
 
         // Pistons that were weighed beside the bores are not weighed again.
         return $section === Section::Weights
-            ? $own->plus($this->entries(SheetName::Incoming)->measurements($plan, $this->sheet, $this->policy))
+            ? $own->plus($this->entries(SheetName::bores())->measurements($plan, $this->sheet, $this->policy))
             : $own;
     }
 

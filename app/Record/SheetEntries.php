@@ -22,6 +22,7 @@ use NorthLedger\Core\Features\Faces\FaceFeature;
 use NorthLedger\Core\Gauging\Instrument;
 use NorthLedger\Core\Gauging\Measurand;
 use NorthLedger\Core\Gauging\Temperatures;
+use NorthLedger\Core\Inspection\Occasion;
 use NorthLedger\Core\Quantity\Length;
 use NorthLedger\Core\Record\Measurements;
 use NorthLedger\Core\Record\Reading as CoreReading;
@@ -95,7 +96,7 @@ final class SheetEntries
             $rows,
             $gauges,
             self::confirmed($observations),
-            $sheet === SheetName::Incoming ? BoreEntries::assigned($observations) : [],
+            $sheet->occasion === Occasion::Incoming ? BoreEntries::assigned($observations) : [],
             Concessions::of($observations)->pittedCylinders(),
         );
     }

@@ -17,6 +17,7 @@ use NorthLedger\Core\Features\Bores\BoreMeasures;
 use NorthLedger\Core\Features\Bores\BorePlace;
 use NorthLedger\Core\Features\Bores\OptionKind;
 use NorthLedger\Core\Features\Bores\ReboreOption;
+use NorthLedger\Core\Inspection\Occasion;
 use NorthLedger\Core\Record\Reading;
 use NorthLedger\Core\Verification\BoreVerification;
 use NorthLedger\Core\Verification\FinishedFit;
@@ -226,7 +227,7 @@ final class WorkOfJob
     public function pistonGoingIn(ReboreOption $option, int $cylinder): ?Reading
     {
         $new = $this->file->record
-            ->entries(SheetName::Finished)
+            ->entries(SheetName::bores(Occasion::Final))
             ->reading(BorePlace::piston($cylinder), $this->file->sheet, $this->file->policy);
         $goesBackIn = $option->kind === OptionKind::Stay && ! in_array($cylinder, $option->newPistons, true);
 
@@ -263,7 +264,7 @@ final class WorkOfJob
 
     private function incoming(int $cylinder): BoreInspection
     {
-        return $this->file->record->entries(SheetName::Incoming)->bores()->inspection($cylinder, $this->file->sheet, $this->file->policy);
+        return $this->file->record->entries(SheetName::bores())->bores()->inspection($cylinder, $this->file->sheet, $this->file->policy);
     }
 
     private function fit(ReboreOption $option, int $cylinder): FinishedFit
@@ -303,7 +304,7 @@ final class WorkOfJob
         foreach ($this->file->sheet->layout->cylinders() as $cylinder) {
             $disposition = $dispositions[$cylinder] ?? null;
             $entries = $this->file->record
-                ->entries(SheetName::Finished)
+                ->entries(SheetName::bores(Occasion::Final))
                 ->afresh(
                     $cylinder,
                     max(

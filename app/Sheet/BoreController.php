@@ -22,10 +22,10 @@ final class BoreController
     public function show(Request $request, Job $job, string $cylinder, JobFiles $files): View
     {
         $file = ShownUnit::of($request, $files->open($job));
-        $parts = SheetAnswer::parts($request, $file, SheetName::Incoming);
+        $parts = SheetAnswer::parts($request, $file, SheetName::bores());
         assert($parts instanceof BoreFragments);
 
-        return view('bore.show', ['file' => $file, 'sheet' => SheetName::Incoming, 'parts' => $parts, 'page' => $parts->page()]);
+        return view('bore.show', ['file' => $file, 'sheet' => SheetName::bores(), 'parts' => $parts, 'page' => $parts->page()]);
     }
 
     public function ringGap(
@@ -51,7 +51,7 @@ final class BoreController
         ]);
 
         return $request->expectsJson()
-            ? SheetAnswer::of($request, $written->file, SheetName::Incoming)
+            ? SheetAnswer::of($request, $written->file, SheetName::bores())
             : redirect()->route('bore', [$job, $cylinder]);
     }
 }

@@ -20,7 +20,7 @@ final class BoreFragments implements Fragments
 
     public function url(): string
     {
-        return "/jobs/{$this->file->job->tag()}/sheets/incoming/bores/{$this->cylinder}";
+        return "/jobs/{$this->file->job->tag()}/sheets/bores/bores/{$this->cylinder}";
     }
 
     public function setup(): string
@@ -50,7 +50,7 @@ final class BoreFragments implements Fragments
 
     public function walk(): array
     {
-        $entries = $this->file->record->entries(SheetName::Incoming);
+        $entries = $this->file->record->entries(SheetName::bores());
         $unread = array_values(
             array_filter(BorePage::places($this->cylinder), static fn ($place): bool => $entries->at($place)->newest() === null),
         );

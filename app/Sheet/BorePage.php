@@ -112,7 +112,7 @@ final readonly class BorePage
     /** @return list<SheetRow> */
     private static function rows(JobFile $file, int $cylinder): array
     {
-        $cells = new WallCells($file->record->entries(SheetName::Incoming), $file->display);
+        $cells = new WallCells($file->record->entries(SheetName::bores()), $file->display);
         $rows = array_map(
             static fn (int $degrees): SheetRow => new SheetRow(
                 'reading',

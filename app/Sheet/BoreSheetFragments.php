@@ -11,6 +11,7 @@ use App\Storage\SheetName;
 use App\Storage\User;
 use NorthLedger\Core\Engine\Places\Place;
 use NorthLedger\Core\Features\Bores\BoreFeature;
+use NorthLedger\Core\Inspection\Occasion;
 
 /** The parts of a sheet's page that change with a reading, rendered by the server. */
 final class BoreSheetFragments implements Fragments
@@ -70,7 +71,7 @@ final class BoreSheetFragments implements Fragments
             'mayWrite' => ! $job->is_closed && ($this->reader?->can('measure') ?? false),
         ];
 
-        return $this->sheet === SheetName::Incoming
+        return $this->sheet->occasion === Occasion::Incoming
             ? view('measure.margin', $shared + ['margin' => MeasureMargin::of($this->file)])->render()
             : view(
                 'verify.margin',
@@ -81,9 +82,9 @@ final class BoreSheetFragments implements Fragments
     /** The proposed reading first, then every place that is not read. */
     public function walk(): array
     {
-        $places = $this->sheet === SheetName::Incoming ? $this->incomingWalk() : $this->finishedWalk();
+        $places = $this->sheet->occasion === Occasion::Incoming ? $this->incomingWalk() : $this->finishedWalk();
 
-        $proposed = $this->sheet === SheetName::Incoming ? $this->file->assessment()->next->place : $places[0] ?? null;
+        $proposed = $this->sheet->occasion === Occasion::Incoming ? $this->file->assessment()->next->place : $places[0] ?? null;
 
         $entries = $this->file->record->entries($this->sheet);
 

@@ -22,6 +22,7 @@ use NorthLedger\Core\Features\Bores\BorePlace;
 use NorthLedger\Core\Features\Bores\JudgedBore;
 use NorthLedger\Core\Features\Weights\WeightFeature;
 use NorthLedger\Core\Finding\Outcome;
+use NorthLedger\Core\Inspection\Occasion;
 use NorthLedger\Core\Quantity\Length;
 use NorthLedger\Core\Verification\VerifiedBore;
 
@@ -52,7 +53,7 @@ final readonly class BoreSheetView
         $cells = new SheetCells($file, $entries, $base, self::marks($file, $sheet));
         $cylinders = $file->sheet->layout->cylinders();
         $measures =
-            $sheet === SheetName::Incoming
+            $sheet->occasion === Occasion::Incoming
                 ? array_map(static fn (JudgedBore $bore): BoreMeasures => $bore->measures, $file->assessment()->bores)
                 : array_map(
                     static fn (int $cylinder): BoreMeasures => BoreMeasures::of(
@@ -60,7 +61,7 @@ final readonly class BoreSheetView
                     ),
                     $cylinders,
                 );
-        $limits = $sheet === SheetName::Incoming ? $file->sheet->bore->service : $file->sheet->bore->finished;
+        $limits = $sheet->occasion === Occasion::Incoming ? $file->sheet->bore->service : $file->sheet->bore->finished;
 
         $rows = [];
         foreach (Station::JUDGED as $station) {
@@ -98,7 +99,7 @@ final readonly class BoreSheetView
                 $sheet,
                 $cylinders,
                 self::axes($entries, Station::Land, $showsAllAxes),
-                $sheet === SheetName::Incoming ? $file->assessment()->bores : [],
+                $sheet->occasion === Occasion::Incoming ? $file->assessment()->bores : [],
             ),
         ];
 
@@ -143,7 +144,7 @@ final readonly class BoreSheetView
                 ),
             ),
         ];
-        if ($sheet === SheetName::Finished) {
+        if ($sheet->occasion === Occasion::Final) {
             return $pistons;
         }
         if (array_filter($bores, static fn (JudgedBore $bore): bool => $bore->clearance !== null) !== []) {
@@ -191,7 +192,7 @@ final readonly class BoreSheetView
     /** Deviations are shown against the gauge's zero, so that the sheet says what the gauge said; else against the bore as made. */
     private static function base(JobFile $file, SheetName $sheet, ?StatedSetup $setup): Length
     {
-        $step = $sheet === SheetName::Finished ? $file->work()->chosen()?->step : $file->assessment()->step->value;
+        $step = $sheet->occasion === Occasion::Final ? $file->work()->chosen()?->step : $file->assessment()->step->value;
 
         return ($setup === null ? null : $file->record->entries($sheet)->gauges->zero($setup)) ??
             $file->sheet->bore->sizeAt($step ?? Length::zero());
@@ -200,7 +201,7 @@ final readonly class BoreSheetView
     /** @return array<string, CellState> By place key */
     private static function marks(JobFile $file, SheetName $sheet): array
     {
-        return $sheet === SheetName::Incoming
+        return $sheet->occasion === Occasion::Incoming
             ? self::incomingMarks($file->assessment()->bores)
             : self::finishedMarks($file->work()->verified());
     }

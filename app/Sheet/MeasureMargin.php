@@ -90,7 +90,7 @@ final readonly class MeasureMargin
     /** True where the bore gauge has read since it was last on its master. */
     private static function isUnchecked(JobFile $file): bool
     {
-        $entries = $file->record->entries(SheetName::Incoming);
+        $entries = $file->record->entries(SheetName::bores());
         $setup = $entries->gauges->current(BoreFeature::Bore);
 
         return $setup !== null && $entries->readingsSinceCheck($setup) > 0;

@@ -25,6 +25,7 @@ use NorthLedger\Core\Features\Bores\BoreFeature;
 use NorthLedger\Core\Features\Bores\Plausibility;
 use NorthLedger\Core\Features\Bores\RidgeLook;
 use NorthLedger\Core\Features\Weights\WeightFeature;
+use NorthLedger\Core\Inspection\Section;
 use NorthLedger\Core\Quantity\Length;
 use NorthLedger\Core\Quantity\Mass;
 use NorthLedger\Core\Quantity\MassNotation;
@@ -52,7 +53,7 @@ final readonly class RecordReading
         return $this->ledger->write($job->id, $entry->ulid, EntryKind::Reading, $by, function (JobFile $file) use ($by, $entry): array {
             $standing = $file->record->entries($entry->sheet)->at($entry->place)->newest();
             $row = match (true) {
-                $entry->sheet->section() !== null => $this->parts->row($file, $by, $entry, $entry->sheet->section()),
+                $entry->sheet->section !== Section::Bores => $this->parts->row($file, $by, $entry, $entry->sheet->section),
                 ! in_array($entry->place->number, $file->sheet->layout->cylinders(), true) => throw AskBack::unreadable(
                     "This engine has no cylinder {$entry->place->number}.",
                 ),

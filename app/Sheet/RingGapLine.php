@@ -33,7 +33,7 @@ final readonly class RingGapLine
             array_filter(
                 array_map(
                     static fn (Axis $axis): ?Reading => $file->record
-                        ->entries(SheetName::Incoming)
+                        ->entries(SheetName::bores())
                         ->reading(BorePlace::bore((int) $said->whole('cylinder'), $station, $axis), $file->sheet, $file->policy),
                     Axis::NEEDED,
                 ),

@@ -9,6 +9,7 @@ use App\Record\JobFile;
 use App\Storage\SheetName;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use NorthLedger\Core\Inspection\Section;
 
 /** What a sheet's page is told after a write, or when somebody else wrote: every part of it that changes. */
 final class SheetAnswer
@@ -34,10 +35,10 @@ final class SheetAnswer
     {
         $shown = ShownUnit::of($request, $file);
         $cylinder = $request->route('cylinder');
-        if ($sheet->section() !== null) {
+        if ($sheet->section !== Section::Bores) {
             return new SectionFragments(
                 $shown,
-                $sheet->section(),
+                $sheet->section,
                 $request->user(),
                 ShownAxes::areAll($request),
                 self::number($request, 'ratio'),

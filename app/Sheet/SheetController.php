@@ -22,8 +22,8 @@ final class SheetController
 
         return view(
             'measure.show',
-            ['file' => $file, 'sheet' => SheetName::Incoming, 'parts' => SheetAnswer::parts($request, $file, SheetName::Incoming)] +
-                SheetTabs::beside($file, SheetName::Incoming),
+            ['file' => $file, 'sheet' => SheetName::bores(), 'parts' => SheetAnswer::parts($request, $file, SheetName::bores())] +
+                SheetTabs::beside($file, SheetName::bores()),
         );
     }
 

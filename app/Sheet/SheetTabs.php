@@ -20,7 +20,7 @@ final readonly class SheetTabs
     {
         return array_map(
             static fn (SheetName $sheet): self => new self(
-                $sheet->section()?->title() ?? 'Cylinder bores',
+                $sheet->section->title(),
                 self::short($sheet),
                 "/jobs/{$file->job->tag()}/{$sheet->path()}",
                 $sheet === $current,
@@ -42,8 +42,8 @@ final readonly class SheetTabs
     /** For a thumb index that is as narrow as a thumb. */
     private static function short(SheetName $sheet): string
     {
-        return match ($sheet->section()) {
-            null => 'Bores',
+        return match ($sheet->section) {
+            Section::Bores => 'Bores',
             Section::Crankshaft => 'Crank',
             Section::Housings => 'Mains',
             Section::Rods => 'Rods',
@@ -57,6 +57,6 @@ final readonly class SheetTabs
     /** @return list<SheetName> */
     private static function sheets(): array
     {
-        return [SheetName::Incoming, ...array_map(SheetName::of(...), Section::cases())];
+        return SheetName::incoming();
     }
 }

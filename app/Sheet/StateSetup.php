@@ -22,6 +22,7 @@ use NorthLedger\Core\Engine\Places\Place;
 use NorthLedger\Core\Features\Bores\BoreFeature;
 use NorthLedger\Core\Features\Weights\WeightFeature;
 use NorthLedger\Core\Gauging\Measurand;
+use NorthLedger\Core\Inspection\Occasion;
 use NorthLedger\Core\Quantity\Length;
 use NorthLedger\Core\Quantity\NotationException;
 use NorthLedger\Core\Quantity\NotationMeaning;
@@ -99,7 +100,7 @@ final readonly class StateSetup
     private function onThePart(JobFile $file, SetupEntry $entry, Place $place): Place
     {
         return match (true) {
-            $entry->sheet === SheetName::Finished => throw AskBack::unreadable(
+            $entry->sheet->occasion === Occasion::Final => throw AskBack::unreadable(
                 'Finished bores are verified by their size: set the zero to a known size.',
             ),
             $place->feature !== BoreFeature::Bore,

@@ -16,6 +16,7 @@ use App\Storage\SheetName;
 use App\Storage\StoredOrder;
 use App\Storage\User;
 use Illuminate\Support\Facades\DB;
+use NorthLedger\Core\Inspection\Occasion;
 use NorthLedger\Core\Work\WorkOrder;
 
 /** Makes a new revision of the order: a visible act, with its differences (WORK-1, VER-6). */
@@ -48,7 +49,9 @@ final readonly class MakeOrder
         }
 
         return StoredOrder::query()->create(
-            self::row($file, $choice, $by, $ulid, $order) + ['last_reading_id' => $file->record->entries(SheetName::Finished)->lastId()],
+            self::row($file, $choice, $by, $ulid, $order) + [
+                'last_reading_id' => $file->record->entries(SheetName::bores(Occasion::Final))->lastId(),
+            ],
         );
     }
 

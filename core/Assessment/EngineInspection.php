@@ -88,7 +88,7 @@ final class EngineInspection
 
     public function engine(): EngineAssessment
     {
-        $sections = array_filter(Section::cases(), static fn (Section $section): bool => $section->judgesParts());
+        $sections = array_filter(Section::beside(), static fn (Section $section): bool => $section->judgesParts());
 
         return $this->engine ??= EngineAssessment::of(
             $this->sheet,
@@ -110,7 +110,7 @@ final class EngineInspection
     /** @return iterable<WouldPass> What a person could do so that findings beside the bores would pass, each tried on a copy (VER-3) */
     public function changes(): iterable
     {
-        foreach (Section::cases() as $section) {
+        foreach (Section::beside() as $section) {
             $judge = $section->judgesParts() && ! $this->measurements($section)->isEmpty() ? $this->judgeOf($section) : null;
             if ($judge !== null) {
                 yield from WouldPass::of($this->judged($section), $judge, $this->measurements($section));

@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 namespace NorthLedger\Core\Inspection;
 
+use NorthLedger\Core\Engine\Specification\CylinderKind;
 use NorthLedger\Core\Engine\Specification\EnginePart;
 use NorthLedger\Core\Engine\Specification\SpecificationSheet;
 
-/** A sheet of the inspection beside the bores, in the order of the work. */
+/** A section of an engine's inspection, in the order of the work: what is read in one go, and judged together. */
 enum Section: string
 {
+    case Bores = 'bores';
     case Crankshaft = 'crankshaft';
     case Housings = 'housings';
     case Rods = 'rods';
@@ -18,9 +20,16 @@ enum Section: string
     case Weights = 'weights';
     case Volumes = 'volumes';
 
+    /** @return list<self> All but the bores, which are assessed together with what the block can be made to */
+    public static function beside(): array
+    {
+        return array_values(array_filter(self::cases(), static fn (self $section): bool => $section !== self::Bores));
+    }
+
     public function title(): string
     {
         return match ($this) {
+            self::Bores => 'Cylinder bores',
             self::Crankshaft => 'Crankshaft',
             self::Housings => 'Main housings',
             self::Rods => 'Connecting rods',
@@ -35,6 +44,7 @@ enum Section: string
     public function partsOf(SpecificationSheet $sheet): array
     {
         return match ($this) {
+            self::Bores => [$sheet->cylinders === CylinderKind::Separate ? EnginePart::Cylinders : EnginePart::Block],
             self::Crankshaft => [EnginePart::Crankshaft],
             self::Housings => [EnginePart::Block],
             self::Rods => [EnginePart::Rods],

@@ -20,6 +20,7 @@ use NorthLedger\Core\Engine\Places\Place;
 use NorthLedger\Core\Engine\Places\Station;
 use NorthLedger\Core\Features\Bores\BoreFeature;
 use NorthLedger\Core\Features\Bores\BorePlace;
+use NorthLedger\Core\Inspection\Occasion;
 use NorthLedger\Core\Quantity\Length;
 use NorthLedger\Core\Quantity\LengthDisplay;
 use NorthLedger\Core\Quantity\LengthUnit;
@@ -57,7 +58,7 @@ final readonly class DemoReadings
         $this->setup(
             $job,
             $by,
-            SheetName::Incoming,
+            SheetName::bores(),
             $file->sheet->bore->nominal,
             new Conditions(capsTorqued: true, clean: true, partCelsius: 20.0, masterCelsius: 20.0),
         );
@@ -71,7 +72,7 @@ final readonly class DemoReadings
                 $this->key(
                     $job,
                     $by,
-                    SheetName::Incoming,
+                    SheetName::bores(),
                     BorePlace::piston($cylinder),
                     LengthDisplay::in($file->sheet->unit)->size($piston),
                 );
@@ -89,7 +90,7 @@ final readonly class DemoReadings
         foreach ($deviations as $cylinder => $values) {
             foreach (self::PLACES as $index => [$station, $axis]) {
                 if (($values[$index] ?? null) !== null) {
-                    $this->key($job, $by, SheetName::Incoming, BorePlace::bore($cylinder, $station, $axis), (string) $values[$index]);
+                    $this->key($job, $by, SheetName::bores(), BorePlace::bore($cylinder, $station, $axis), (string) $values[$index]);
                 }
             }
         }
@@ -107,7 +108,7 @@ final readonly class DemoReadings
             $by,
             new SetupEntry(
                 (string) Str::ulid(),
-                SheetName::Incoming,
+                SheetName::bores(),
                 BoreFeature::Bore,
                 'G-02',
                 null,
@@ -120,7 +121,7 @@ final readonly class DemoReadings
             foreach (self::PLACES as $index => [$station, $axis]) {
                 $place = BorePlace::bore($cylinder, $station, $axis);
                 if (($values[$index] ?? null) !== null && $place->key() !== $zero->key()) {
-                    $this->key($job, $by, SheetName::Incoming, $place, (string) $values[$index]);
+                    $this->key($job, $by, SheetName::bores(), $place, (string) $values[$index]);
                 }
             }
         }
@@ -139,20 +140,20 @@ final readonly class DemoReadings
                 $this->key(
                     $job,
                     $by,
-                    SheetName::Incoming,
+                    SheetName::bores(),
                     BorePlace::trace($cylinder, Station::from($station), BorePage::DIRECTIONS[$index]),
                     (string) $value,
                 );
             }
         }
         foreach ($walls as $degrees => $thickness) {
-            $this->key($job, $by, SheetName::Incoming, BorePlace::wall($cylinder, $degrees), $thickness);
+            $this->key($job, $by, SheetName::bores(), BorePlace::wall($cylinder, $degrees), $thickness);
         }
     }
 
     public function checkBack(Job $job, User $by, string $shows): void
     {
-        $this->check->handle($job, $by, (string) Str::ulid(), SheetName::Incoming, $shows, '');
+        $this->check->handle($job, $by, (string) Str::ulid(), SheetName::bores(), $shows, '');
     }
 
     /**
@@ -168,7 +169,7 @@ final readonly class DemoReadings
         $this->setup(
             $job,
             $by,
-            SheetName::Finished,
+            SheetName::bores(Occasion::Final),
             $file->sheet->bore->sizeAt($size),
             new Conditions(true, $file->sheet->bore->torquePlate->isOrdered(), true, true, 20.0, 20.0),
         );
@@ -176,7 +177,13 @@ final readonly class DemoReadings
             $middle = $chance->getInt(2, 3);
             foreach (self::PLACES as $index => [$station, $axis]) {
                 $value = ($middle + $chance->getInt(-1, 1)) / 10 + ($cylinder === $outCylinder && $index < 2 ? $outBy : 0);
-                $this->key($job, $by, SheetName::Finished, BorePlace::bore($cylinder, $station, $axis), sprintf('%.1f', $value));
+                $this->key(
+                    $job,
+                    $by,
+                    SheetName::bores(Occasion::Final),
+                    BorePlace::bore($cylinder, $station, $axis),
+                    sprintf('%.1f', $value),
+                );
             }
         }
     }
@@ -192,7 +199,7 @@ final readonly class DemoReadings
                 BorePlace::look(BoreFeature::Crack, $cylinder),
             ] as $index => $place
         ) {
-            $this->key($job, $by, SheetName::Incoming, $place, $index === 0 ? '1' : '0');
+            $this->key($job, $by, SheetName::bores(), $place, $index === 0 ? '1' : '0');
         }
     }
 

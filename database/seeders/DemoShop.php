@@ -260,7 +260,7 @@ final readonly class DemoShop
         $this->readings->incoming($whole, $inspector, array_fill(1, 8, [7.1, 3.4, 4.6, 2.6, 0.9, 0.7]));
         $this->incoming->dyeCheck($whole, $inspector, EnginePart::Head, Carbon::yesterday()->setTime(11, 0));
         $this->incoming->magneticCheck($whole, $inspector, EnginePart::Crankshaft, Carbon::yesterday()->setTime(13, 0));
-        $this->parts->read($whole, $inspector, Section::cases(), self::wornVee(), 21);
+        $this->parts->read($whole, $inspector, Section::beside(), self::wornVee(), 21);
 
         $flat = $this->receive($inspector, 'sorrel-f4', 'SF-00552', 'Hill-climb club', 'spare engine', 18, null, null);
         $this->readings->incoming($flat, $inspector, array_fill(1, 4, [2.1, 1.2, 1.4, 0.8, 0.4, 0.3]), pistonUnder: 1.9);

@@ -51,7 +51,7 @@ final class Client
         ]);
         preg_match('#/jobs/(NL-\d+)/receive#', (string) curl_getinfo($this->curl, CURLINFO_REDIRECT_URL), $match);
         $tag = $match[1] ?? throw new RuntimeException('No job was made.');
-        $this->json("/jobs/{$tag}/sheets/incoming/setups", [
+        $this->json("/jobs/{$tag}/sheets/bores/setups", [
             'ulid' => $this->ulid(),
             'feature' => 'bore',
             'instrument' => 'dial bore gauge .0001',
@@ -76,7 +76,7 @@ final class Client
                     'bottom.inline' => 0.6,
                 ] as $place => $over
             ) {
-                $this->json("/jobs/{$tag}/sheets/incoming/readings", [
+                $this->json("/jobs/{$tag}/sheets/bores/readings", [
                     'ulid' => $this->ulid(),
                     'place' => "bore.{$cylinder}.{$place}",
                     'text' => (string) ($over + $cylinder / 10),
@@ -91,7 +91,7 @@ final class Client
                     "crack.{$cylinder}",
                 ] as $look
             ) {
-                $this->json("/jobs/{$tag}/sheets/incoming/readings", ['ulid' => $this->ulid(), 'place' => $look, 'text' => '0']);
+                $this->json("/jobs/{$tag}/sheets/bores/readings", ['ulid' => $this->ulid(), 'place' => $look, 'text' => '0']);
             }
         }
 
@@ -107,7 +107,7 @@ final class Client
     {
         $tag = $tags[$this->readings % count($tags)];
         $cylinder = (intdiv($this->readings++, count($tags)) % 8) + 1;
-        $this->json("/jobs/{$tag}/sheets/incoming/readings", [
+        $this->json("/jobs/{$tag}/sheets/bores/readings", [
             'ulid' => $this->ulid(),
             'place' => "bore.{$cylinder}.middle.thrust",
             'text' => '4.'.$this->readings % 10,
@@ -129,7 +129,7 @@ final class Client
      * @param  ?callable(): void  $onTheWay  Done once, as soon as the requests are on their way
      * @return list<array{status: int, data: array<string, mixed>}> In the order of the forms
      */
-    public function together(string $tag, array $forms, string $path = 'sheets/incoming/readings', ?callable $onTheWay = null): array
+    public function together(string $tag, array $forms, string $path = 'sheets/bores/readings', ?callable $onTheWay = null): array
     {
         $cookies = implode(
             '; ',

@@ -97,7 +97,7 @@ final class FaultsTest extends TestCase
         $database->exec("UPDATE gauges SET feed_token_hash = SHA2('ten at once', 256), feed_series = feed_series + 1 WHERE tag = 'G-07'");
         $this->assertSame(
             200,
-            $this->client->together($this->tag, [['gauge' => 'G-07', 'seat' => $this->client->ulid()]], 'sheets/incoming/claims')[0][
+            $this->client->together($this->tag, [['gauge' => 'G-07', 'seat' => $this->client->ulid()]], 'sheets/bores/claims')[0][
                 'status'
             ],
         );

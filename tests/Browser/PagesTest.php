@@ -57,7 +57,7 @@ final class PagesTest extends BrowserTestCase
         '/jobs/NL-0417/measure',
         '/jobs/NL-0417/judge',
         '/jobs/NL-0417/plan',
-        '/jobs/NL-0404/sheets/incoming/import',
+        '/jobs/NL-0404/sheets/bores/import',
         '/jobs/NL-0418/measure/crankshaft',
         '/jobs/NL-0418/measure/deck',
         '/jobs/NL-0418/measure/heads',

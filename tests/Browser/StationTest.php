@@ -222,7 +222,7 @@ final class StationTest extends BrowserTestCase
     public function test_a_pasted_file_survives_a_dead_network_and_a_switch_of_the_unit_and_is_read_in_once(): void
     {
         $this->stateGauge($this->window);
-        $this->window->get($this->url("/jobs/{$this->tag}/sheets/incoming/import"));
+        $this->window->get($this->url("/jobs/{$this->tag}/sheets/bores/import"));
         $lines = json_encode("cylinder,station,axis,value\n1,top,thrust,3.1\n1,top,inline,wide\n2,top,thrust,2.9\n");
         $this->window->executeScript(
             "const text = document.getElementById('text'); text.value = {$lines}; text.dispatchEvent(new Event('input', ".

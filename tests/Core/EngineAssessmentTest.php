@@ -160,7 +160,7 @@ final class EngineAssessmentTest extends TestCase
     private function sections(array $changes): array
     {
         $judged = [];
-        foreach (array_filter(Section::cases(), static fn (Section $section): bool => $section->judgesParts()) as $section) {
+        foreach (array_filter(Section::beside(), static fn (Section $section): bool => $section->judgesParts()) as $section) {
             $judged[$section->value] = Bench::judge($section, $this->sheet)->judge(
                 $this->engine->measurements($section, $changes[$section->value] ?? []),
             );

@@ -92,10 +92,10 @@ final class BorePageTest extends TestCase
         $this->get("/jobs/{$this->job->tag()}/bores/1")
             ->assertOk()
             ->assertSee('half of each diameter');
-        $this->getJson("/jobs/{$this->job->tag()}/sheets/incoming/bores/1/changes?since=-1")
+        $this->getJson("/jobs/{$this->job->tag()}/sheets/bores/bores/1/changes?since=-1")
             ->assertOk()
             ->assertJsonPath('head', $this->job->refresh()->entries);
-        $this->getJson("/jobs/{$this->job->tag()}/sheets/incoming/bores/1/changes?since={$this->job->entries}")->assertNoContent();
+        $this->getJson("/jobs/{$this->job->tag()}/sheets/bores/bores/1/changes?since={$this->job->entries}")->assertNoContent();
         foreach (['5', '0', '99'] as $none) {
             $this->get("/jobs/{$this->job->tag()}/bores/{$none}")->assertNotFound();
         }
@@ -164,7 +164,7 @@ final class BorePageTest extends TestCase
 
     private function send(string $place, string $text): TestResponse
     {
-        return $this->postJson("/jobs/{$this->job->tag()}/sheets/incoming/bores/1/readings", [
+        return $this->postJson("/jobs/{$this->job->tag()}/sheets/bores/bores/1/readings", [
             'ulid' => $this->ulid(),
             'place' => $place,
             'text' => $text,
@@ -173,7 +173,7 @@ final class BorePageTest extends TestCase
 
     private function gap(string $gap): TestResponse
     {
-        return $this->post("/jobs/{$this->job->tag()}/sheets/incoming/bores/1/ring-gap", [
+        return $this->post("/jobs/{$this->job->tag()}/sheets/bores/bores/1/ring-gap", [
             'ulid' => $this->ulid(),
             'station' => 'top',
             'known_bore' => '3.8125',

@@ -103,11 +103,11 @@ final class CheckBackTest extends TestCase
         $this->check('a bit')->assertUnprocessable()->assertJsonPath('question.kind', 'unreadable');
         $this->check('')->assertUnprocessable();
         $again = ['ulid' => $this->ulid(), 'shows' => '0'];
-        $this->sendTo($this->job, 'sheets/incoming/checks', $again)->assertOk();
-        $this->sendTo($this->job, 'sheets/incoming/checks', $again)->assertOk();
+        $this->sendTo($this->job, 'sheets/bores/checks', $again)->assertOk();
+        $this->sendTo($this->job, 'sheets/bores/checks', $again)->assertOk();
         $this->assertSame([1, 3], [CheckBack::query()->count(), LedgerEntry::query()->count()]);
         $bare = $this->job($this->inspector);
-        $this->sendTo($bare, 'sheets/incoming/checks', ['shows' => '0'])
+        $this->sendTo($bare, 'sheets/bores/checks', ['shows' => '0'])
             ->assertUnprocessable()
             ->assertJsonPath('question.kind', 'setup');
     }
@@ -116,11 +116,11 @@ final class CheckBackTest extends TestCase
     {
         $this->stateSetup($this->job, changes: ['instrument' => 'inside micrometer', 'zero' => null]);
         $this->key($this->job, 'bore.1.top.thrust', '3.8156')->assertOk();
-        $this->sendTo($this->job, 'sheets/incoming/checks', ['shows' => '4.0001', 'master' => '4.0000'])->assertOk();
+        $this->sendTo($this->job, 'sheets/bores/checks', ['shows' => '4.0001', 'master' => '4.0000'])->assertOk();
         $this->assertSame([], $this->suspects());
-        $this->sendTo($this->job, 'sheets/incoming/checks', ['shows' => '4.0001'])->assertUnprocessable();
+        $this->sendTo($this->job, 'sheets/bores/checks', ['shows' => '4.0001'])->assertUnprocessable();
         $this->key($this->job, 'bore.2.top.thrust', '3.8156')->assertOk();
-        $this->sendTo($this->job, 'sheets/incoming/checks', ['shows' => '4.0003', 'master' => '4.0000'])->assertOk();
+        $this->sendTo($this->job, 'sheets/bores/checks', ['shows' => '4.0003', 'master' => '4.0000'])->assertOk();
         $this->assertSame(['bore.2.top.thrust'], $this->suspects());
     }
 
@@ -128,7 +128,7 @@ final class CheckBackTest extends TestCase
     {
         $this->key($this->job, 'bore.1.top.thrust', '3.1')->assertOk();
         $this->key($this->job, 'piston.1', '3.8105')->assertOk();
-        $check = fn (string $shows): TestResponse => $this->sendTo($this->job, 'sheets/incoming/checks', [
+        $check = fn (string $shows): TestResponse => $this->sendTo($this->job, 'sheets/bores/checks', [
             'feature' => 'piston',
             'shows' => $shows,
             'master' => '3.0000',
@@ -170,12 +170,12 @@ final class CheckBackTest extends TestCase
 
     private function check(string $shows): TestResponse
     {
-        return $this->sendTo($this->job, 'sheets/incoming/checks', ['shows' => $shows]);
+        return $this->sendTo($this->job, 'sheets/bores/checks', ['shows' => $shows]);
     }
 
     private function confirm(string $reason): TestResponse
     {
-        return $this->from("/jobs/{$this->job->tag()}/measure")->post("/jobs/{$this->job->tag()}/sheets/incoming/confirmations", [
+        return $this->from("/jobs/{$this->job->tag()}/measure")->post("/jobs/{$this->job->tag()}/sheets/bores/confirmations", [
             'ulid' => $this->ulid(),
             'reason' => $reason,
         ]);
@@ -186,7 +186,7 @@ final class CheckBackTest extends TestCase
     {
         return array_map(
             static fn (KeyedReading $row): string => $row->place,
-            $this->file()->record->entries(SheetName::Incoming)->suspects(),
+            $this->file()->record->entries(SheetName::bores())->suspects(),
         );
     }
 }

@@ -88,14 +88,14 @@ final class ComparativeTest extends TestCase
             ->assertUnprocessable()
             ->assertJsonPath('question.text', 'There is no gauge “G-99” in use. Choose another, or put it into the register.');
         $this->assertSame(0, ZeroSize::query()->count());
-        $this->sendTo($this->job, 'sheets/incoming/zeros', [
+        $this->sendTo($this->job, 'sheets/bores/zeros', [
             'size' => '4.2',
             'gauge' => 'inside micrometer',
             'confirmed' => true,
         ])->assertOk();
         $again = ['ulid' => $this->ulid(), 'size' => '3.8127', 'gauge' => 'inside micrometer'];
-        $this->sendTo($this->job, 'sheets/incoming/zeros', $again)->assertOk();
-        $this->sendTo($this->job, 'sheets/incoming/zeros', $again)->assertOk();
+        $this->sendTo($this->job, 'sheets/bores/zeros', $again)->assertOk();
+        $this->sendTo($this->job, 'sheets/bores/zeros', $again)->assertOk();
         $this->assertSame(2, ZeroSize::query()->count(), 'sent twice, given once');
     }
 
@@ -125,7 +125,7 @@ final class ComparativeTest extends TestCase
             ->assertJsonPath('question.text', 'That is +160.0 thou from the zero on the part.');
         $absolute = $this->job($this->inspector);
         $this->stateSetup($absolute);
-        $this->sendTo($absolute, 'sheets/incoming/zeros', ['size' => '3.8127', 'gauge' => 'inside micrometer'])
+        $this->sendTo($absolute, 'sheets/bores/zeros', ['size' => '3.8127', 'gauge' => 'inside micrometer'])
             ->assertUnprocessable()
             ->assertJsonPath('question.text', 'The zero of this sheet stands on a known size already.');
         $this->assertSame(2, LedgerEntry::query()->where('job_id', $absolute->id)->count());
@@ -134,9 +134,9 @@ final class ComparativeTest extends TestCase
     public function test_a_check_back_on_the_place_of_the_zero_finds_a_drift(): void
     {
         $this->key($this->job, 'bore.1.top.thrust', '9.0')->assertOk();
-        $this->sendTo($this->job, 'sheets/incoming/checks', ['shows' => '0.1'])->assertOk();
+        $this->sendTo($this->job, 'sheets/bores/checks', ['shows' => '0.1'])->assertOk();
         $this->key($this->job, 'bore.2.top.thrust', '9.0')->assertOk();
-        $answer = $this->sendTo($this->job, 'sheets/incoming/checks', ['shows' => '0.4'])->assertOk();
+        $answer = $this->sendTo($this->job, 'sheets/bores/checks', ['shows' => '0.4'])->assertOk();
         $this->assertStringContainsString('One reading is suspect.', $answer->json('fragments.margin'));
     }
 
@@ -182,13 +182,13 @@ final class ComparativeTest extends TestCase
 
     private function giveSize(string $size, string $gauge = 'inside micrometer'): TestResponse
     {
-        return $this->sendTo($this->job, 'sheets/incoming/zeros', ['size' => $size, 'gauge' => $gauge]);
+        return $this->sendTo($this->job, 'sheets/bores/zeros', ['size' => $size, 'gauge' => $gauge]);
     }
 
     private function assessment(): BlockAssessment
     {
         $file = $this->app->make(JobFiles::class)->open($this->job->refresh());
-        $this->assertNotEmpty($file->record->entries(SheetName::Incoming)->rows);
+        $this->assertNotEmpty($file->record->entries(SheetName::bores())->rows);
 
         return $file->assessment();
     }

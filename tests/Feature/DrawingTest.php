@@ -66,7 +66,7 @@ final class DrawingTest extends TestCase
         $this->key($job, 'bore.1.middle.inline', '2.1');
         $this->assertSame(CellState::Out, $this->plan($job)->bores[0]->shapes['top']->state);
 
-        $this->sendTo($job, 'sheets/incoming/checks', ['shows' => '1.2'])->assertOk();
+        $this->sendTo($job, 'sheets/bores/checks', ['shows' => '1.2'])->assertOk();
         $shapes = $this->plan($job)->bores[0]->shapes;
         $this->assertSame(
             [CellState::Suspect, CellState::Suspect, CellState::Good],
@@ -143,7 +143,7 @@ final class DrawingTest extends TestCase
 
     private function plan(Job $job): BoresFromAbove
     {
-        return BoresFromAbove::of($this->app->make(JobFiles::class)->open($job->refresh()), SheetName::Incoming);
+        return BoresFromAbove::of($this->app->make(JobFiles::class)->open($job->refresh()), SheetName::bores());
     }
 
     /**

@@ -123,9 +123,9 @@ final class FoundLateTest extends TestCase
         $this->tickUpTo('bore.2');
         $this->tick('bore.1', 'open again')->assertSessionDoesntHaveErrors();
         $this->actingAs($this->inspector);
-        $this->stateSetup($this->job, 'finished', ['zero' => '3.8325'])->assertOk();
+        $this->stateSetup($this->job, 'bores.final', ['zero' => '3.8325'])->assertOk();
         foreach ([1, 2] as $cylinder) {
-            $this->key($this->job, "piston.{$cylinder}", '3.8314', 'finished')->assertOk();
+            $this->key($this->job, "piston.{$cylinder}", '3.8314', 'bores.final')->assertOk();
         }
         $this->post($this->url('work/orders'), ['ulid' => $this->ulid()])->assertSessionDoesntHaveErrors();
 

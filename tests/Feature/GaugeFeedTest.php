@@ -202,7 +202,7 @@ final class GaugeFeedTest extends TestCase
 
     private function claim(string $tag = 'G-07', string $seat = self::SEAT): TestResponse
     {
-        return $this->postJson("/jobs/{$this->job->tag()}/sheets/incoming/claims", ['gauge' => $tag, 'seat' => $seat]);
+        return $this->postJson("/jobs/{$this->job->tag()}/sheets/bores/claims", ['gauge' => $tag, 'seat' => $seat]);
     }
 
     private function sendLines(string $body, int $status = 200): string

@@ -70,7 +70,7 @@ final class HouseTest extends TestCase
         yield 'a machinist keys a reading' => [
             Role::Machinist,
             'post',
-            '/jobs/%s/sheets/incoming/readings',
+            '/jobs/%s/sheets/bores/readings',
             ['place' => 'bore.1.top.thrust', 'text' => '3'],
         ];
         yield 'a machinist chooses' => [Role::Machinist, 'post', '/jobs/%s/plan', ['option' => 'stay']];

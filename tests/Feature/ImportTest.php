@@ -60,10 +60,10 @@ final class ImportTest extends TestCase
                 ['ulid' => $this->ulid(), 'place' => 'bore.3.top.thrust', 'text' => '3.2'],
             ],
         ];
-        $this->post("/jobs/{$this->job->tag()}/sheets/incoming/import/rows", $rows)
+        $this->post("/jobs/{$this->job->tag()}/sheets/bores/import/rows", $rows)
             ->assertRedirect("/jobs/{$this->job->tag()}/measure")
             ->assertSessionHas('note', '2 readings were read in.');
-        $this->post("/jobs/{$this->job->tag()}/sheets/incoming/import/rows", $rows)->assertRedirect();
+        $this->post("/jobs/{$this->job->tag()}/sheets/bores/import/rows", $rows)->assertRedirect();
         $this->assertSame(['bore.1.top.thrust', 'bore.2.top.thrust'], Reading::query()->orderBy('id')->pluck('place')->all());
         $this->artisan('ledger:verify')->assertSuccessful();
     }
@@ -75,7 +75,7 @@ final class ImportTest extends TestCase
         $csv = (string) $this->get("/jobs/{$this->job->tag()}/readings.csv")->streamedContent();
         $other = $this->job($this->person(Role::Owner));
         $this->stateSetup($other);
-        $page = $this->post("/jobs/{$other->tag()}/sheets/incoming/import", [
+        $page = $this->post("/jobs/{$other->tag()}/sheets/bores/import", [
             'file' => UploadedFile::fake()->createWithContent('readings.csv', $csv),
         ])->assertOk();
         $this->assertSame(6, substr_count((string) $page->getContent(), '✓ is read in'));
@@ -98,11 +98,11 @@ final class ImportTest extends TestCase
     #[DataProvider('noSheets')]
     public function test_a_text_that_is_no_sheet_is_refused_and_kept(string $text, string $complaint): void
     {
-        $this->from("/jobs/{$this->job->tag()}/sheets/incoming/import")
-            ->post("/jobs/{$this->job->tag()}/sheets/incoming/import", ['text' => $text])
+        $this->from("/jobs/{$this->job->tag()}/sheets/bores/import")
+            ->post("/jobs/{$this->job->tag()}/sheets/bores/import", ['text' => $text])
             ->assertSessionHasErrors('text');
         $this->assertStringContainsString($complaint, session('errors')->first('text'));
-        $this->get("/jobs/{$this->job->tag()}/sheets/incoming/import")->assertOk();
+        $this->get("/jobs/{$this->job->tag()}/sheets/bores/import")->assertOk();
     }
 
     public function test_separators_quotes_and_byte_order_marks_of_spreadsheets_are_understood(): void
@@ -117,12 +117,12 @@ final class ImportTest extends TestCase
     public function test_only_who_measures_reads_in(): void
     {
         $this->actingAs($this->person(Role::Machinist));
-        $this->get("/jobs/{$this->job->tag()}/sheets/incoming/import")->assertForbidden();
+        $this->get("/jobs/{$this->job->tag()}/sheets/bores/import")->assertForbidden();
         $this->preview("place,value\nbore.1.top.thrust,3.1")->assertForbidden();
     }
 
     private function preview(string $text): TestResponse
     {
-        return $this->post("/jobs/{$this->job->tag()}/sheets/incoming/import", ['text' => $text]);
+        return $this->post("/jobs/{$this->job->tag()}/sheets/bores/import", ['text' => $text]);
     }
 }

@@ -14,6 +14,7 @@ use App\Storage\SheetName;
 use Illuminate\Support\Facades\DB;
 use NorthLedger\Core\Engine\Places\Place;
 use NorthLedger\Core\Features\Bores\BoreFeature;
+use NorthLedger\Core\Inspection\Section;
 use Tests\TestCase;
 
 /** A job is read in one question, and what is read on is the same as what is read anew. */
@@ -33,7 +34,7 @@ final class JobReaderTest extends TestCase
     public function test_any_number_of_sheets_is_one_question(): void
     {
         $this->key($this->job, 'bore.1.top.thrust', '6.0')->assertOk();
-        foreach ([[], [SheetName::Incoming], SheetName::cases()] as $sheets) {
+        foreach ([[], [SheetName::bores()], SheetName::all()] as $sheets) {
             $asked = $this->questions(fn () => (new JobReader($this->job))->read($sheets));
             $this->assertSame(1, $asked, count($sheets).' sheets');
         }
@@ -43,33 +44,33 @@ final class JobReaderTest extends TestCase
     {
         $file = $this->app->make(JobFiles::class)->open($this->job->refresh());
         $asked = $this->questions(function () use ($file): void {
-            $file->record->entries(SheetName::Crankshaft);
-            $file->record->entries(SheetName::Housings);
-            $file->record->entries(SheetName::Rods);
+            $file->record->entries(SheetName::of(Section::Crankshaft));
+            $file->record->entries(SheetName::of(Section::Housings));
+            $file->record->entries(SheetName::of(Section::Rods));
             $file->record->observations();
         });
         $this->assertSame(1, $asked);
-        $this->assertFalse($file->record->isOpened(SheetName::Deck));
-        $this->assertSame(1, $this->questions(static fn () => $file->record->entries(SheetName::Deck)));
+        $this->assertFalse($file->record->isOpened(SheetName::of(Section::Deck)));
+        $this->assertSame(1, $this->questions(static fn () => $file->record->entries(SheetName::of(Section::Deck))));
     }
 
     public function test_read_on_after_every_entry_it_is_the_same_as_read_anew(): void
     {
         $reader = new JobReader($this->job);
-        [$said, $entries] = $reader->read(SheetName::cases());
+        [$said, $entries] = $reader->read(SheetName::all());
         $steps = [
             fn () => $this->key($this->job, 'bore.1.top.thrust', '6.0'),
             fn () => $this->key($this->job, 'bore.1.top.inline', '3.0'),
             fn () => $this->key($this->job, 'main.1.front.0', '2.6245', 'crankshaft'),
             fn () => $this->key($this->job, 'mainscore.1', '0', 'crankshaft'),
-            fn () => $this->postJson("/jobs/{$this->job->tag()}/sheets/incoming/undo", ['ulid' => $this->ulid()]),
-            fn () => $this->stateSetup($this->job, 'incoming', [
+            fn () => $this->postJson("/jobs/{$this->job->tag()}/sheets/bores/undo", ['ulid' => $this->ulid()]),
+            fn () => $this->stateSetup($this->job, 'bores', [
                 'instrument' => 'inside micrometer',
                 'zero' => null,
                 'reading_unit' => null,
             ]),
             fn () => $this->key($this->job, 'bore.2.top.thrust', '3.8185'),
-            fn () => $this->postJson("/jobs/{$this->job->tag()}/sheets/incoming/checks", [
+            fn () => $this->postJson("/jobs/{$this->job->tag()}/sheets/bores/checks", [
                 'ulid' => $this->ulid(),
                 'feature' => 'bore',
                 'shows' => '3.8130',
@@ -79,8 +80,8 @@ final class JobReaderTest extends TestCase
         foreach ($steps as $index => $step) {
             $step()->assertOk();
             [$said, $entries] = $reader->refreshed($said, $entries);
-            [$anewSaid, $anew] = $reader->read(SheetName::cases());
-            foreach (SheetName::cases() as $sheet) {
+            [$anewSaid, $anew] = $reader->read(SheetName::all());
+            foreach (SheetName::all() as $sheet) {
                 $this->assertSame(
                     $this->told($anew[$sheet->value]),
                     $this->told($entries[$sheet->value]),
@@ -89,10 +90,10 @@ final class JobReaderTest extends TestCase
             }
             $this->assertSame(array_column($anewSaid->rows, 'id'), array_column($said->rows, 'id'));
         }
-        $this->assertCount(1, $entries['incoming']->suspects(), 'the gauge that drifted makes its reading suspect');
+        $this->assertCount(1, $entries['bores']->suspects(), 'the gauge that drifted makes its reading suspect');
         $this->assertTrue(
-            $entries['incoming']->gauges->hasDrifted(
-                $entries['incoming']->gauges->current(BoreFeature::Bore) ?? $this->fail('A gauge is stated.'),
+            $entries['bores']->gauges->hasDrifted(
+                $entries['bores']->gauges->current(BoreFeature::Bore) ?? $this->fail('A gauge is stated.'),
             ),
         );
     }
@@ -101,17 +102,17 @@ final class JobReaderTest extends TestCase
     {
         $this->key($this->job, 'bore.1.top.thrust', '6.0')->assertOk();
         $reader = new JobReader($this->job);
-        [$said, $entries] = $reader->read([SheetName::Incoming]);
+        [$said, $entries] = $reader->read([SheetName::bores()]);
         [$again, $refreshed] = $reader->refreshed($said, $entries);
         $this->assertSame($said, $again);
-        $this->assertSame($entries['incoming']->rows, $refreshed['incoming']->rows);
+        $this->assertSame($entries['bores']->rows, $refreshed['bores']->rows);
     }
 
     public function test_another_job_lends_nothing(): void
     {
         $other = $this->job($this->person(Role::Inspector, 'second'));
         $this->key($this->job, 'bore.1.top.thrust', '6.0')->assertOk();
-        [$said, $entries] = (new JobReader($other))->read(SheetName::cases());
+        [$said, $entries] = (new JobReader($other))->read(SheetName::all());
         $this->assertSame([], $said->rows);
         foreach ($entries as $sheet) {
             $this->assertSame([], $sheet->rows);

@@ -111,7 +111,7 @@ final class KeyedUnitsTest extends TestCase
             [
                 Role::Machinist->value,
                 $this->actingAs($this->person(Role::Machinist))
-                    ->postJson("/jobs/{$this->job->tag()}/sheets/incoming/setups", [
+                    ->postJson("/jobs/{$this->job->tag()}/sheets/bores/setups", [
                         'ulid' => $this->ulid(),
                         'zero_with' => 'digital caliper',
                     ])

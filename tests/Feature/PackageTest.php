@@ -41,11 +41,11 @@ final class PackageTest extends TestCase
     public function test_a_drift_and_a_zero_on_the_part_go_with_it(): void
     {
         $this->key($this->job, 'bore.1.top.thrust', '9.9')->assertOk();
-        $this->sendTo($this->job, 'sheets/incoming/checks', ['shows' => '+0.8'])->assertOk();
+        $this->sendTo($this->job, 'sheets/bores/checks', ['shows' => '+0.8'])->assertOk();
         $this->stateSetup($this->job, changes: ['zero_place' => 'bore.2.bottom.inline', 'zero' => null])->assertOk();
         $this->key($this->job, 'bore.2.top.inline', '6.0')->assertOk();
         $this->assertTrue($this->assertSameAsTheHouse()['needs_a_size_for_the_zero']);
-        $this->sendTo($this->job, 'sheets/incoming/zeros', ['size' => '3.8127', 'gauge' => 'inside micrometer'])->assertOk();
+        $this->sendTo($this->job, 'sheets/bores/zeros', ['size' => '3.8127', 'gauge' => 'inside micrometer'])->assertOk();
         $this->assertFalse($this->assertSameAsTheHouse()['needs_a_size_for_the_zero']);
     }
 
@@ -61,6 +61,15 @@ final class PackageTest extends TestCase
             ['BORE-6', 'fail', (25_400 * 44) / 10, ['bore.1.top.thrust', 'bore.1.top.inline']],
             [$finding['rule'], $finding['outcome'], $finding['value_nm'], array_column($finding['readings'], 'place')],
         );
+    }
+
+    public function test_a_package_that_names_the_sheets_as_they_were_named_before_is_judged_the_same(): void
+    {
+        $this->keyBore($this->job, 1, ['9.6', '5.2', '4.0', '3.0', '1.2', '0.8']);
+        $json = $this->exported();
+        $former = str_replace(['"sheet": "bores.final"', '"sheet": "bores"'], ['"sheet": "finished"', '"sheet": "incoming"'], $json);
+        $this->assertNotSame($json, $former);
+        $this->assertSame(JobPackage::fromJson($json)->evaluate()->toArray(), JobPackage::fromJson($former)->evaluate()->toArray());
     }
 
     public function test_the_commands_write_and_judge_a_file(): void

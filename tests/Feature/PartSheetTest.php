@@ -36,7 +36,7 @@ final class PartSheetTest extends TestCase
         $this->assertStringContainsString('2.6245', $answer->json('fragments.table'));
         $this->assertStringContainsString('outside micrometer', $answer->json('fragments.setup'));
         $reading = $this->file()
-            ->record->entries(SheetName::Crankshaft)
+            ->record->entries(SheetName::of(Section::Crankshaft))
             ->reading(Place::parse('main.1.front.0'), $this->file()->sheet, $this->file()->policy);
         $this->assertSame(66_662_300, $reading?->corrected->nanometres);
     }
@@ -47,7 +47,7 @@ final class PartSheetTest extends TestCase
         $this->key($this->job, 'runout.3', '1.5', 'crankshaft')->assertOk();
         $this->key($this->job, 'mainscore.3', '.0008', 'crankshaft')->assertOk();
         $this->key($this->job, 'mainra.3', '7 uin', 'crankshaft')->assertOk();
-        $nominal = $this->file()->standardOf(SheetName::Crankshaft, Place::parse('pin.2.rear.0')->feature)->nanometres;
+        $nominal = $this->file()->standardOf(SheetName::of(Section::Crankshaft), Place::parse('pin.2.rear.0')->feature)->nanometres;
         $this->assertSame(
             [$nominal - 254_000, 38_100, 20_320, 178],
             Reading::query()->where('sheet', 'crankshaft')->orderBy('id')->pluck('value_nm')->all(),
@@ -213,7 +213,7 @@ final class PartSheetTest extends TestCase
         $this->key($this->job, 'deck.1.a1', '.0030', 'deck')->assertOk();
         foreach (['inspector' => $this->inspector, 'machinist' => $this->person(Role::Machinist)] as $who => $person) {
             $this->actingAs($person);
-            foreach (Section::cases() as $section) {
+            foreach (Section::beside() as $section) {
                 foreach (['in', 'mm'] as $unit) {
                     $this->post('/shown', ['unit' => $unit]);
                     $page = $this->get("/jobs/{$this->job->tag()}/measure/{$section->value}")

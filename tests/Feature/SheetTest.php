@@ -136,7 +136,7 @@ final class SheetTest extends TestCase
         $this->stateSetup($this->job);
         $this->key($this->job, 'bore.1.top.thrust', '3.1');
         $this->key($this->job, 'bore.1.top.thrust', '3.9', changes: ['reason' => 'misread']);
-        $undo = fn () => $this->postJson("/jobs/{$this->job->tag()}/sheets/incoming/undo", ['ulid' => $this->ulid()]);
+        $undo = fn () => $this->postJson("/jobs/{$this->job->tag()}/sheets/bores/undo", ['ulid' => $this->ulid()]);
 
         $this->assertStringContainsString('3.8156', $undo()->assertOk()->json('fragments.table'));
         $this->assertStringNotContainsString('3.8156', $undo()->assertOk()->json('fragments.table'));
@@ -150,7 +150,7 @@ final class SheetTest extends TestCase
         $this->key($this->job, 'bore.1.top.thrust', '3.1');
         $this->actingAs($this->person(Role::Inspector, 'second'));
 
-        $this->postJson("/jobs/{$this->job->tag()}/sheets/incoming/undo", ['ulid' => $this->ulid()])->assertStatus(422);
+        $this->postJson("/jobs/{$this->job->tag()}/sheets/bores/undo", ['ulid' => $this->ulid()])->assertStatus(422);
     }
 
     public function test_repeats_of_a_place_are_one_reading_by_their_mean(): void
@@ -210,8 +210,8 @@ final class SheetTest extends TestCase
     public function test_changes_are_handed_out_only_when_there_are_any(): void
     {
         $this->stateSetup($this->job);
-        $this->getJson("/jobs/{$this->job->tag()}/sheets/incoming/changes?since=2")->assertNoContent();
-        $this->getJson("/jobs/{$this->job->tag()}/sheets/incoming/changes?since=1")
+        $this->getJson("/jobs/{$this->job->tag()}/sheets/bores/changes?since=2")->assertNoContent();
+        $this->getJson("/jobs/{$this->job->tag()}/sheets/bores/changes?since=1")
             ->assertOk()
             ->assertJsonPath('head', 2);
     }

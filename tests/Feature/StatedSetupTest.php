@@ -25,7 +25,7 @@ final class StatedSetupTest extends TestCase
     {
         $setup = $this->stated();
         $this->assertSame(
-            [SheetName::Incoming, BoreFeature::Bore, InstrumentKind::from('dial bore gauge .0001'), ReadingUnit::Thou],
+            [SheetName::bores(), BoreFeature::Bore, InstrumentKind::from('dial bore gauge .0001'), ReadingUnit::Thou],
             [$setup->sheet, $setup->feature, $setup->instrument, $setup->readingUnit],
         );
         $this->assertSame(96_837_500, $setup->knownZero?->nanometres);
@@ -107,7 +107,7 @@ final class StatedSetupTest extends TestCase
             (object) [
                 'id' => $id,
                 'setup_id' => 3,
-                'sheet' => 'incoming',
+                'sheet' => 'bores',
                 'master_nm' => 96_837_500,
                 'shows_nm' => $shows,
                 'last_reading_id' => 40 + $id,
@@ -133,7 +133,7 @@ final class StatedSetupTest extends TestCase
             (object) ($changes + [
                 'id' => 1,
                 'ulid' => '01J0000000000000000000000A',
-                'sheet' => 'incoming',
+                'sheet' => 'bores',
                 'feature' => 'bore',
                 'instrument' => 'dial bore gauge .0001',
                 'reading_unit' => 'thou',
@@ -164,7 +164,7 @@ final class StatedSetupTest extends TestCase
             (object) [
                 'id' => $id,
                 'setup_id' => 5,
-                'sheet' => 'incoming',
+                'sheet' => 'bores',
                 'size_nm' => $size,
                 'resolution_nm' => 2_540,
                 'calibration_nm' => 1_000,

@@ -61,7 +61,7 @@ final class TwoPeopleTest extends TestCase
         Carbon::setTestNow('2030-05-05 10:00:09');
         $this->sit(self::WRITER, 'writer', self::PLACE)->assertJsonPath('others', []);
         $this->sit(self::CALLER, 'caller', self::PLACE)->assertJsonCount(1, 'others');
-        $this->postJson("/jobs/{$this->job->tag()}/sheets/incoming/seats/leave", ['seat' => self::WRITER])->assertOk();
+        $this->postJson("/jobs/{$this->job->tag()}/sheets/bores/seats/leave", ['seat' => self::WRITER])->assertOk();
         $this->sit(self::CALLER, 'caller', self::PLACE)->assertJsonPath('others', []);
         Carbon::setTestNow();
     }
@@ -131,7 +131,7 @@ final class TwoPeopleTest extends TestCase
     private function stands(): int
     {
         $file = $this->file();
-        $reading = $file->record->entries(SheetName::Incoming)->reading(Place::parse(self::PLACE), $file->sheet, $file->policy);
+        $reading = $file->record->entries(SheetName::bores())->reading(Place::parse(self::PLACE), $file->sheet, $file->policy);
 
         return (int) round((($reading->measured->nanometres ?? 0) - 96_837_500) / 25.4);
     }
@@ -140,11 +140,11 @@ final class TwoPeopleTest extends TestCase
     {
         $file = $this->file();
 
-        return count($file->record->entries(SheetName::Incoming)->at(Place::parse(self::PLACE))->current());
+        return count($file->record->entries(SheetName::bores())->at(Place::parse(self::PLACE))->current());
     }
 
     private function sit(string $seat, string $part, string $place): TestResponse
     {
-        return $this->postJson("/jobs/{$this->job->tag()}/sheets/incoming/seats", ['seat' => $seat, 'part' => $part, 'place' => $place]);
+        return $this->postJson("/jobs/{$this->job->tag()}/sheets/bores/seats", ['seat' => $seat, 'part' => $part, 'place' => $place]);
     }
 }

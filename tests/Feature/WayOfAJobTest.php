@@ -160,7 +160,7 @@ final class WayOfAJobTest extends TestCase
         $this->tick('final wash')->assertSessionDoesntHaveErrors();
         $this->get($this->url('verify'))->assertSee('6 places are still to be read');
         foreach (['top.thrust', 'top.inline', 'middle.thrust', 'middle.inline', 'bottom.thrust', 'bottom.inline'] as $index => $place) {
-            $this->key($this->job, "bore.1.{$place}", $index === 0 ? '1.2' : self::ROUND[$index], 'finished', [
+            $this->key($this->job, "bore.1.{$place}", $index === 0 ? '1.2' : self::ROUND[$index], 'bores.final', [
                 'reason' => 'rework',
             ])->assertOk();
         }
@@ -207,8 +207,8 @@ final class WayOfAJobTest extends TestCase
         $this->tick('bore.1', actual: '3.8286')->assertSessionDoesntHaveErrors();
 
         $this->actingAs($this->inspector);
-        $this->stateSetup($this->job, 'finished', ['zero' => '3.8325'])->assertOk();
-        $this->key($this->job, 'piston.2', '3.8314', 'finished')->assertOk();
+        $this->stateSetup($this->job, 'bores.final', ['zero' => '3.8325'])->assertOk();
+        $this->key($this->job, 'piston.2', '3.8314', 'bores.final')->assertOk();
         $this->get($this->url('work'))
             ->assertSee('Made today, the order would be different')
             ->assertSee('Hone to size, cylinder 2: 3.8331 instead of 3.8327.');

@@ -73,9 +73,9 @@ trait WorkedJob
      */
     protected function readFinished(array $setup = [], array $first = self::ROUND): void
     {
-        $this->stateSetup($this->job, 'finished', $setup + ['zero' => '3.8325'])->assertOk();
+        $this->stateSetup($this->job, 'bores.final', $setup + ['zero' => '3.8325'])->assertOk();
         foreach ([1, 2, 3, 4] as $cylinder) {
-            $this->keyBore($this->job, $cylinder, $cylinder === 1 ? $first : self::ROUND, 'finished');
+            $this->keyBore($this->job, $cylinder, $cylinder === 1 ? $first : self::ROUND, 'bores.final');
         }
     }
 

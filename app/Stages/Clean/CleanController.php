@@ -81,7 +81,7 @@ final readonly class CleanController
             $request->user(),
             new ReadingEntry(
                 RequestId::of($request),
-                SheetName::Incoming,
+                SheetName::bores(),
                 Place::parse($data['place']),
                 $data['text'],
                 null,

@@ -152,7 +152,7 @@ final readonly class CleanView
     /** @return list<SheetRow> */
     private static function strip(JobFile $file): array
     {
-        $entries = $file->record->entries(SheetName::Incoming);
+        $entries = $file->record->entries(SheetName::bores());
         $cells = new SheetCells($file, $entries, $file->sheet->bore->nominal, BoreSheetView::incomingMarks($file->assessment()->bores));
         $row = static fn (string $label, callable $place): SheetRow => new SheetRow(
             'look',

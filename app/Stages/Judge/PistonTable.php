@@ -26,7 +26,7 @@ final readonly class PistonTable
     /** Null until every bore and every piston is measured. */
     public static function of(JobFile $file): ?self
     {
-        $entries = $file->record->entries(SheetName::Incoming);
+        $entries = $file->record->entries(SheetName::bores());
         $bores = $pistons = $assigned = [];
         foreach ($file->assessment()->bores as $bore) {
             $size = $bore->measures->size();

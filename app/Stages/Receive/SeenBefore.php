@@ -9,6 +9,7 @@ use App\Record\JobFiles;
 use App\Storage\Job;
 use App\Storage\SheetName;
 use NorthLedger\Core\Features\Bores\BoreFeature;
+use NorthLedger\Core\Inspection\Occasion;
 
 /** Earlier jobs of the same serial number, with the last sizes their bores were left at. */
 final readonly class SeenBefore
@@ -43,7 +44,8 @@ final readonly class SeenBefore
 
     private static function sizes(JobFile $file): string
     {
-        $sheet = $file->record->entries(SheetName::Finished)->rows === [] ? SheetName::Incoming : SheetName::Finished;
+        $sheet =
+            $file->record->entries(SheetName::bores(Occasion::Final))->rows === [] ? SheetName::bores() : SheetName::bores(Occasion::Final);
         $entries = $file->record->entries($sheet);
         $largest = [];
         foreach ($entries->measuredPlaces() as $place) {
@@ -59,6 +61,6 @@ final readonly class SeenBefore
             $largest,
         );
 
-        return $sizes === [] ? 'no readings' : ($sheet === SheetName::Finished ? 'left at ' : 'came in at ').implode(', ', $sizes);
+        return $sizes === [] ? 'no readings' : ($sheet->occasion === Occasion::Final ? 'left at ' : 'came in at ').implode(', ', $sizes);
     }
 }

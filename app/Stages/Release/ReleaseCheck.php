@@ -14,6 +14,7 @@ use NorthLedger\Core\Features\Bores\CanStay;
 use NorthLedger\Core\Features\Bores\JudgedBore;
 use NorthLedger\Core\Features\Bores\OptionKind;
 use NorthLedger\Core\Finding\PartDefect;
+use NorthLedger\Core\Inspection\Occasion;
 use NorthLedger\Core\Verification\VerifiedBore;
 use NorthLedger\Core\Work\OperationKind;
 use NorthLedger\Core\Work\TickState;
@@ -108,7 +109,7 @@ final readonly class ReleaseCheck
     private static function ownWork(JobFile $file): string
     {
         $readers = array_unique(
-            array_map(static fn (KeyedReading $row): int => $row->userId, $file->record->entries(SheetName::Finished)->rows),
+            array_map(static fn (KeyedReading $row): int => $row->userId, $file->record->entries(SheetName::bores(Occasion::Final))->rows),
         );
         $operations = $file->work()->order()->operations ?? [];
         $workers = [];

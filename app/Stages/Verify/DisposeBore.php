@@ -16,6 +16,7 @@ use App\Storage\OperationTick;
 use App\Storage\SheetName;
 use App\Storage\User;
 use Illuminate\Support\Str;
+use NorthLedger\Core\Inspection\Occasion;
 use NorthLedger\Core\Verification\VerificationState;
 use NorthLedger\Core\Work\TickState;
 
@@ -44,7 +45,7 @@ final readonly class DisposeBore
                 'cylinder' => $cylinder,
                 'kind' => $kind,
                 'reason' => $reason,
-                'last_reading_id' => $file->record->entries(SheetName::Finished)->lastId(),
+                'last_reading_id' => $file->record->entries(SheetName::bores(Occasion::Final))->lastId(),
             ];
             Disposition::query()->create($row + ['ulid' => $ulid, 'job_id' => $file->job->id, 'user_id' => $by->id, 'created_at' => now()]);
             if ($kind === DispositionKind::Rework) {
@@ -65,7 +66,7 @@ final readonly class DisposeBore
             'operation' => "hone.{$cylinder}",
             'state' => TickState::Open,
             'remark' => 'rework: '.$reason,
-            'last_reading_id' => $file->record->entries(SheetName::Finished)->lastId(),
+            'last_reading_id' => $file->record->entries(SheetName::bores(Occasion::Final))->lastId(),
             'user_id' => $by->id,
             'created_at' => now(),
         ]);

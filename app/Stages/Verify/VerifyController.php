@@ -15,6 +15,7 @@ use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\Rule;
+use NorthLedger\Core\Inspection\Occasion;
 
 final class VerifyController
 {
@@ -24,8 +25,8 @@ final class VerifyController
 
         return view('verify.show', [
             'file' => $file,
-            'sheet' => SheetName::Finished,
-            'parts' => SheetAnswer::parts($request, $file, SheetName::Finished),
+            'sheet' => SheetName::bores(Occasion::Final),
+            'parts' => SheetAnswer::parts($request, $file, SheetName::bores(Occasion::Final)),
         ]);
     }
 

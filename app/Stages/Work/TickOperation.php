@@ -15,6 +15,7 @@ use App\Storage\SheetName;
 use App\Storage\User;
 use App\Words\OrderWords;
 use NorthLedger\Core\Finding\PartDefect;
+use NorthLedger\Core\Inspection\Occasion;
 use NorthLedger\Core\Quantity\Length;
 use NorthLedger\Core\Quantity\NotationException;
 use NorthLedger\Core\Quantity\ShopNotation;
@@ -63,7 +64,7 @@ final readonly class TickOperation
                 'actual_nm' => $state === TickState::Done ? $this->actual($file, $operation, $actual, (string) $remark)?->nanometres : null,
                 'typed' => $actual === '' ? null : $actual,
                 'remark' => $remark,
-                'last_reading_id' => $file->record->entries(SheetName::Finished)->lastId(),
+                'last_reading_id' => $file->record->entries(SheetName::bores(Occasion::Final))->lastId(),
             ];
             OperationTick::query()->create(
                 $row + ['ulid' => $ulid, 'job_id' => $file->job->id, 'user_id' => $by->id, 'created_at' => now()],

@@ -212,7 +212,7 @@ async function startEntry(root, page, bore) {
     }
 
     function goToBore() {
-        const cylinder = url.endsWith('/incoming') ? cursor.place?.split('.')[1] : null;
+        const cylinder = url.endsWith('/bores') ? cursor.place?.split('.')[1] : null;
         if (cylinder) {
             location.assign(`${url.split('/sheets/')[0]}/bores/${cylinder}`);
         }

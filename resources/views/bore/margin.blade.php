@@ -18,7 +18,7 @@
 @foreach($page->ringGaps as $line)<p class="line {{ $line->state->value }}">{{ $line->text }} <span class="rule-id">BORE-13</span></p>@endforeach
 @if($mayWrite)
 <details id="ring-gap" @if($errors->hasAny(['known_bore', 'known_gap', 'gap'])) open @endif><summary>Square a ring of known gap in this bore</summary>
-<form method="post" action="/jobs/{{ $job->tag() }}/sheets/incoming/bores/{{ $page->cylinder }}/ring-gap" class="fields" id="ring-gap-form" data-outbox-form>@csrf <x-ulid />
+<form method="post" action="/jobs/{{ $job->tag() }}/sheets/bores/bores/{{ $page->cylinder }}/ring-gap" class="fields" id="ring-gap-form" data-outbox-form>@csrf <x-ulid />
     <div class="field"><label for="station">At</label><select id="station" name="station">@foreach(['top', 'middle', 'bottom'] as $station)<option @selected(old('station') === $station)>{{ $station }}</option>@endforeach</select></div>
     @foreach(['known_bore' => 'The bore it is known in', 'known_gap' => 'Its gap there', 'gap' => 'Its gap here'] as $field => $label)<div class="field"><label for="{{ $field }}">{{ $label }}</label><input id="{{ $field }}" name="{{ $field }}" value="{{ old($field) }}" class="num" autocomplete="off" maxlength="60"><x-field-error :name="$field" /></div>@endforeach
     <p class="error" data-form-error id="ring-gap-error" role="alert" hidden></p>

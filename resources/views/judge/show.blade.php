@@ -2,7 +2,7 @@
 @section('title', $file->job->tag().' verdict')
 @section('heading', 'The engine')
 @section('sheet')
-<div data-plain-outbox="{{ $file->job->tag() }}/incoming/{{ auth()->id() }}">
+<div data-plain-outbox="{{ $file->job->tag() }}/bores/{{ auth()->id() }}">
 @include('judge.engine')
 <p class="mt-2 text-[17px]">{{ $engine->conclusion }}</p>
 <p class="soft text-sm mb-3">Judged by {{ $engine->basis }}. The same entries and revisions always give the same verdict.</p>

@@ -41,7 +41,7 @@
             </select></div>
         <div class="field" data-only-sized><label for="zero_on">Its zero was set on</label>
             <select id="zero_on" name="zero_on">@foreach(\NorthLedger\Core\Gauging\InstrumentKind::thatSetZeros() as $kind)<option value="with {{ $kind->value }}">a size set with {{ $kind->withArticle() }}</option>@endforeach<option value="">a ring or fixture of a known size</option>@foreach($gauges->masters as $master)<option value="{{ $master->tag }}" data-size="{{ $master->size }}">{{ $master->words }}</option>@endforeach
-                @if($sheet->section() === null)<option value="part">the part itself, here: only form can be judged</option>@endif</select>
+                @if($sheet->section === \NorthLedger\Core\Inspection\Section::Bores)<option value="part">the part itself, here: only form can be judged</option>@endif</select>
             <small data-zero-place hidden></small></div>
         <div class="field" data-only-known><label for="zero">That size</label><input id="zero" name="zero" value="{{ $features[0]->zero }}" autocomplete="off" class="num"><small>in {{ $file->sheet->unit->words() }}; “30 over” is read too</small></div>
         <div class="field" data-only-deviations><label for="reading_unit">It shows</label>
