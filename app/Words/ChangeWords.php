@@ -22,37 +22,28 @@ final readonly class ChangeWords
     {
         $ways = [];
         foreach ($change->limits as $criterion => $limit) {
-            $name = Labels::criterion(Criterion::from($criterion));
-            $ways[] =
-                "a limit of {$this->display->magnitudeWithUnit($this->display->notBelow($limit))} for {$name} (now ".
-                    "{$this->display->magnitude($change->now[$criterion])})";
+            $ways[] = Line::of('change.limit', [
+                'limit' => $this->display->magnitudeWithUnit($this->display->notBelow($limit)),
+                'criterion' => Labels::criterion(Criterion::from($criterion)),
+                'now' => $this->display->magnitude($change->now[$criterion]),
+            ]);
         }
         if ($change->withConcession) {
-            $ways[] = 'the customer’s signed concession for its pits';
+            $ways[] = Line::of('change.concession');
         }
-        $last = array_pop($ways);
 
-        return 'would pass with '.($ways === [] ? $last : implode(', ', $ways)." and {$last}").'.';
+        return Line::of('change.stays_with', ['ways' => VerdictWords::list($ways)]);
     }
 
     public function pass(WouldPass $change): string
     {
         $subject = lcfirst($change->finding->subject());
-        $criterion = Labels::criterion($change->finding->criterion);
+        if ($change->way === WayToPass::FreeTheValve) {
+            [$cylinder, $kind] = [...explode(', ', $subject, 2), ''];
 
-        return match ($change->way) {
-            WayToPass::FreeTheValve => "The {$this->valve($subject)} sticks: free it, and it passes.",
-            WayToPass::Repeat => ucfirst(
-                "{$subject}, {$criterion}: out by less than the gauge uncertainty. Read it again, and let a second person read it.",
-            ),
-        };
-    }
+            return Line::of('change.free_the_valve', ['kind' => $kind, 'cylinder' => $cylinder]);
+        }
 
-    /** “intake valve of cylinder 3” */
-    private function valve(string $subject): string
-    {
-        [$cylinder, $kind] = [...explode(', ', $subject, 2), ''];
-
-        return "{$kind} valve of {$cylinder}";
+        return ucfirst(Line::of('change.repeat', ['subject' => $subject, 'criterion' => Labels::criterion($change->finding->criterion)]));
     }
 }

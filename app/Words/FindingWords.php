@@ -32,25 +32,25 @@ final readonly class FindingWords
 
     public function sentence(Finding $finding): string
     {
-        $name = ucfirst(Labels::criterion($finding->criterion));
         $said = rtrim($finding->said, '.');
-
-        return match (true) {
-            $finding->value !== null && $finding->limits !== null && $finding->margin !== null => $this->measured(
-                $finding,
-                $name,
-                $finding->value,
-                $finding->limits,
-                $finding->margin,
-            ).($said === '' ? '' : ' '.ucfirst($said).'.'),
-            $finding->needsSize => "{$name}: needs a size for the zero.",
-            $finding->outcome === Outcome::Missing && $finding->criterion->isLookAtWall() && $said !== '' =>
-                "{$name}: {$said}. Clean it and check again.",
-            $finding->outcome === Outcome::Missing => "{$name}: not read.".($said === '' ? '' : ' '.ucfirst($said).'.'),
-            $finding->outcome === Outcome::Concession => "{$name}: {$said}, accepted by a signed concession.",
-            $finding->outcome === Outcome::Fail && $finding->criterion->isLookAtWall() => "{$name}: {$said}. It cannot stay like that.",
-            default => "{$name}: {$said}.",
+        $isLook = $finding->criterion->isLookAtWall();
+        $line = match (true) {
+            $finding->value !== null && $finding->limits !== null && $finding->margin !== null => 'measured',
+            $finding->needsSize => 'needs_size',
+            $finding->outcome === Outcome::Missing => $isLook && $said !== '' ? 'look_missing' : 'missing',
+            $finding->outcome === Outcome::Concession => 'conceded',
+            $finding->outcome === Outcome::Fail && $isLook => 'look_fails',
+            default => 'said',
         };
+        $sentence = Line::of("findings.sentence.{$line}", [
+            'criterion' => ucfirst(Labels::criterion($finding->criterion)),
+            'said' => $said,
+            ...($line === 'measured' ? $this->measured($finding) : []),
+        ]);
+
+        return in_array($line, ['measured', 'missing'], true) && $said !== ''
+            ? $sentence.Line::of('findings.sentence.and_said', ['said' => $said])
+            : $sentence;
     }
 
     /** What a new piston would make of a clearance that fails with the piston it has (BORE-6a); nothing of any other finding. */
@@ -68,12 +68,13 @@ final readonly class FindingWords
             return '';
         }
 
-        return " With a new piston it would be {$this->display->deviation($clearance)}: ".
-            match ($fit->outcome) {
-                Outcome::Fail => 'past a limit too.',
-                Outcome::Pass => 'within both limits.',
-                default => 'within both limits as far as it is read.',
-            };
+        $line = match ($fit->outcome) {
+            Outcome::Fail => 'fail',
+            Outcome::Pass => 'pass',
+            default => 'open',
+        };
+
+        return Line::of("findings.new_piston.{$line}", ['clearance' => $this->display->deviation($clearance)]);
     }
 
     /**
@@ -86,30 +87,46 @@ final readonly class FindingWords
         $words = array_map(static fn (Place $place): string => lcfirst($place->words()), array_slice($places, 0, $most));
         $more = count($places) - count($words);
 
-        return implode('; ', $words).($more > 0 ? " and {$more} more" : '');
+        $said = implode('; ', $words);
+
+        return $more > 0 ? Line::of('findings.places', ['places' => $said, 'more' => $more]) : $said;
     }
 
-    private function measured(Finding $finding, string $name, Amount $value, Limits $limits, Amount $margin): string
+    /** @return array<string, string> What stands for the placeholders of a measured finding; none where nothing was measured */
+    private function measured(Finding $finding): array
     {
-        $piston = $finding->criterion === Criterion::Clearance && count($finding->readings) === 1 ? ', even with a new piston' : '';
-        $doubt = $finding->uncertainty === null ? '' : "; gauge uncertainty ±{$this->doubt($value, $finding->uncertainty)}";
+        [$value, $limits, $margin] = [$finding->value, $finding->limits, $finding->margin];
+        if ($value === null || $limits === null || $margin === null) {
+            return [];
+        }
+        $isWithNewPiston = $finding->criterion === Criterion::Clearance && count($finding->readings) === 1;
 
-        return "{$name} {$this->amounts->withUnit($value)}{$piston}, {$this->amounts->limits($limits)}: ".
-            "{$this->against($finding, $value, $limits, $margin)}{$doubt}.{$this->close($finding, $margin)}";
+        return [
+            'value' => $this->amounts->withUnit($value),
+            'piston' => $isWithNewPiston ? Line::of('findings.sentence.even_with_a_new_piston') : '',
+            'limits' => $this->amounts->limits($limits),
+            'margin' => $this->against($finding, $value, $limits, $margin),
+            'doubt' =>
+                $finding->uncertainty === null
+                    ? ''
+                    : Line::of('findings.sentence.doubt', ['doubt' => $this->doubt($value, $finding->uncertainty)]),
+            'close' => $this->close($finding, $margin),
+        ];
     }
 
     private function against(Finding $finding, Amount $value, Limits $limits, Amount $margin): string
     {
         $amount = $this->amounts->difference($margin);
         $isBelow = $limits->least !== null && $value->value < $limits->least->value;
-
-        return match (true) {
-            $margin->isNegative() && (float) $amount === 0.0 => 'out by less than is shown',
-            $margin->isNegative() => ($isBelow ? 'under by ' : 'over by ').$amount,
-            $finding->outcome === Outcome::Missing => "{$amount} inside so far",
-            $margin->value == 0 => 'on the limit, passes',
-            default => "{$amount} inside",
+        $line = match (true) {
+            $margin->isNegative() && (float) $amount === 0.0 => 'below_the_display',
+            $margin->isNegative() => $isBelow ? 'under' : 'over',
+            $finding->outcome === Outcome::Missing => 'inside_so_far',
+            $margin->value == 0 => 'on_the_limit',
+            default => 'inside',
         };
+
+        return Line::of("findings.margin.{$line}", ['amount' => $amount]);
     }
 
     private function doubt(Amount $value, Uncertainty $uncertainty): string
@@ -125,27 +142,32 @@ final readonly class FindingWords
 
         return match (true) {
             ! $isUndecided && ! $finding->isCloseCall => '',
-            $finding->readings !== [] => ' '.$this->settling(Settling::of($finding, $this->gauges)),
-            $isUndecided => ' Undecided: read it again with a better gauge, or three times, or let a second person read it.',
-            ! $margin->isNegative() => ' A close call: read it again with a better gauge, or let a second person read it.',
+            $finding->readings !== [] => $this->settling(Settling::of($finding, $this->gauges)),
+            $isUndecided => Line::of('findings.close.undecided'),
+            ! $margin->isNegative() => Line::of('findings.close.passes'),
             default => '',
         };
     }
 
     private function settling(Settling $settling): string
     {
-        $ways = array_filter([
-            $settling->gauges === [] ? '' : 'read it with '.implode(' or ', array_slice($settling->gauges, 0, self::MOST_GAUGES)),
-            $settling->temperatures ? 'take both temperatures' : '',
-            $settling->scatter === null
-                ? ''
-                : 'repeat each reading '.
-                    Settling::REPEATS.
-                    " times or more, scattering by {$this->display->fine($settling->scatter)} at most (1σ)",
-        ]);
+        $ways = [];
+        if ($settling->gauges !== []) {
+            $gauges = implode(Line::of('findings.close.or'), array_slice($settling->gauges, 0, self::MOST_GAUGES));
+            $ways[] = Line::of('findings.close.gauge', ['gauges' => $gauges]);
+        }
+        if ($settling->temperatures) {
+            $ways[] = Line::of('findings.close.temperatures');
+        }
+        if ($settling->scatter !== null) {
+            $ways[] = Line::of('findings.close.repeats', [
+                'repeats' => Settling::REPEATS,
+                'scatter' => $this->display->fine($settling->scatter),
+            ]);
+        }
 
         return $ways === []
-            ? 'A close call that no gauge here and no repeats settle: let a second person read it, and decide.'
-            : 'A close call. What settles it: '.implode(', or ', $ways).'; else a second person.';
+            ? Line::of('findings.close.nothing_settles')
+            : Line::of('findings.close.settles', ['ways' => implode(Line::of('findings.close.comma_or'), $ways)]);
     }
 }

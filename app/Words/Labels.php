@@ -12,18 +12,11 @@ final class Labels
 {
     public static function criterion(Criterion $criterion): string
     {
-        return self::of("findings.criterion.{$criterion->value}");
+        return Line::of("findings.criterion.{$criterion->value}");
     }
 
     public static function work(WorkKind $kind): string
     {
-        return self::of("findings.work.{$kind->value}");
-    }
-
-    private static function of(string $key): string
-    {
-        $label = trans($key);
-
-        return is_string($label) ? $label : $key;
+        return Line::of("findings.work.{$kind->value}");
     }
 }

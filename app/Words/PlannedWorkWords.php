@@ -6,6 +6,7 @@ namespace App\Words;
 
 use NorthLedger\Core\Inspection\PlannedWork;
 use NorthLedger\Core\Inspection\WorkKind;
+use NorthLedger\Core\Quantity\Length;
 use NorthLedger\Core\Quantity\LengthDisplay;
 
 /** Says planned work in one plain sentence. */
@@ -17,29 +18,27 @@ final readonly class PlannedWorkWords
 
     public function sentence(PlannedWork $work): string
     {
-        $step =
-            $work->step === null
-                ? ''
-                : ' '.
-                    match ($work->kind) {
-                        WorkKind::Grind => $this->step($work).' under',
-                        WorkKind::LineBore => "to {$this->display->step($work->step)}",
-                        WorkKind::Face => "by {$this->display->magnitudeWithUnit($work->step)}",
-                        default => $work->step->isZero() ? 'to standard' : "to {$this->display->step($work->step)}",
-                    };
-        $target =
-            $work->target === null
-                ? ''
-                : ($work->kind === WorkKind::Face ? ', leaving ' : ', aim at ').$this->display->sizeWithUnit($work->target);
-        $said = $work->said === '' ? '' : ' '.$work->said;
-
-        $kind = Labels::work($work->kind);
-
-        return "{$work->subject()}: {$kind}{$step}{$target}.{$said}";
+        return Line::of('findings.planned.sentence', [
+            'subject' => $work->subject(),
+            'work' => Labels::work($work->kind),
+            'step' => $work->step === null ? '' : $this->step($work->kind, $work->step),
+            'target' =>
+                $work->target === null
+                    ? ''
+                    : Line::of($work->kind === WorkKind::Face ? 'findings.planned.leaving' : 'findings.planned.aim_at', [
+                        'size' => $this->display->sizeWithUnit($work->target),
+                    ]),
+            'said' => $work->said === '' ? '' : ' '.$work->said,
+        ]);
     }
 
-    private function step(PlannedWork $work): string
+    private function step(WorkKind $kind, Length $step): string
     {
-        return ltrim($work->step === null ? '' : $this->display->step($work->step), '+');
+        return match (true) {
+            $kind === WorkKind::Grind => Line::of('findings.planned.under', ['step' => ltrim($this->display->step($step), '+')]),
+            $kind === WorkKind::Face => Line::of('findings.planned.by', ['step' => $this->display->magnitudeWithUnit($step)]),
+            $step->isZero() && $kind !== WorkKind::LineBore => Line::of('findings.planned.to_standard'),
+            default => Line::of('findings.planned.to', ['step' => $this->display->step($step)]),
+        };
     }
 }

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Words;
 
 use NorthLedger\Core\Assessment\BlockAssessment;
-use NorthLedger\Core\Assessment\BlockQuestions;
 use NorthLedger\Core\Assessment\NextReading;
 use NorthLedger\Core\Assessment\NextReason;
 use NorthLedger\Core\Engine\Policy\Preference;
@@ -26,6 +25,13 @@ use NorthLedger\Core\Quantity\LengthDisplay;
 /** Says a block's assessment in the trade's words; it computes nothing. */
 final readonly class VerdictWords
 {
+    private const TELL_WHAT_IS_SPARED = [
+        NextReason::CouldCondemn,
+        NextReason::CompletesStaying,
+        NextReason::CouldChangeSize,
+        NextReason::TraceDecides,
+    ];
+
     public function __construct(private LengthDisplay $display, private CylinderKind $cylinders = CylinderKind::InTheBlock)
     {
     }
@@ -33,37 +39,32 @@ final readonly class VerdictWords
     /** The stamp: “Cannot stay at standard”. */
     public function headline(BlockAssessment $assessment): string
     {
-        $size = $assessment->step->value === null ? 'its size' : $this->display->step($assessment->step->value);
+        $step = $assessment->step->value;
+        $size = ['size' => $step === null ? Line::of('verdict.headline.unknown_size') : $this->display->step($step)];
 
         return match (true) {
-            $assessment->scrappedBy() !== [] => $this->areSeparate() ? 'The case is scrap' : 'The block is scrap',
-            $assessment->step->boresDiffer => 'Bores of different sizes',
-            $assessment->canStay === CanStay::No => 'Cannot stay at '.$size,
-            ! $assessment->hasReadings() => 'Not yet read',
-            $assessment->canStay->stays() => 'Can stay at '.$size,
-            default => 'Not yet known',
+            $assessment->scrappedBy() !== [] => Line::of($this->areSeparate() ? 'verdict.headline.scrap_case' : 'verdict.headline.scrap'),
+            $assessment->step->boresDiffer => Line::of('verdict.headline.sizes_differ'),
+            $assessment->canStay === CanStay::No => Line::of('verdict.headline.cannot_stay', $size),
+            ! $assessment->hasReadings() => Line::of('verdict.headline.not_read'),
+            $assessment->canStay->stays() => Line::of('verdict.headline.can_stay', $size),
+            default => Line::of('verdict.headline.not_known'),
         };
     }
 
     /** The short clause below the stamp. */
     public function clause(BlockAssessment $assessment): string
     {
-        $failing = array_values(
-            array_unique(array_map(static fn (Finding $finding): int => $finding->about->number(), $assessment->failures())),
-        );
-        sort($failing);
-
         return match (true) {
-            $assessment->scrappedBy() !== [] => 'whatever its bores read',
-            $assessment->step->boresDiffer => 'declare the size step, with its evidence',
-            $assessment->canStay === CanStay::No && count($failing) === 1 => "cylinder {$failing[0]} is past a limit",
-            $assessment->canStay === CanStay::No => 'cylinders '.self::list($failing).' are past a limit',
-            ! $assessment->hasReadings() => 'begin with the worst place',
+            $assessment->scrappedBy() !== [] => Line::of('verdict.clause.scrap'),
+            $assessment->step->boresDiffer => Line::of('verdict.clause.sizes_differ'),
+            $assessment->canStay === CanStay::No => $this->failingClause($assessment),
+            ! $assessment->hasReadings() => Line::of('verdict.clause.not_read'),
             $assessment->canStay->stays() => $this->stayingClause($assessment),
-            $assessment->needsSize && $assessment->next->place === null => 'needs a size for the zero',
-            $assessment->next->reason === NextReason::TooClose => 'too close to call',
-            $assessment->needsSize => 'only form can be judged so far',
-            default => $this->missingClause($assessment),
+            $assessment->needsSize && $assessment->next->place === null => Line::of('verdict.clause.needs_size'),
+            $assessment->next->reason === NextReason::TooClose => Line::of('verdict.clause.too_close'),
+            $assessment->needsSize => Line::of('verdict.clause.form_only'),
+            default => Line::counted('verdict.clause.missing', count(array_merge([], ...array_values($assessment->missing())))),
         };
     }
 
@@ -75,52 +76,33 @@ final readonly class VerdictWords
         $open = $assessment->openDefects();
 
         return match (true) {
-            $scrap !== [] => 'Scrap. '.implode(' ', array_column($scrap, 'sentence')),
-            $assessment->verdict === PartVerdict::Repair && $repaired !== [] => 'Repair. '.
-                implode(' ', array_column($repaired, 'sentence')).
-                ' The customer decides.',
-            $assessment->verdict === PartVerdict::NotYetKnown && $open !== [] => 'Not yet known. '.
-                implode(' ', array_column($open, 'sentence')),
+            $scrap !== [] => self::because('scrap', $scrap),
+            $assessment->verdict === PartVerdict::Repair && $repaired !== [] => self::because('repair', $repaired),
+            $assessment->verdict === PartVerdict::NotYetKnown && $open !== [] => self::because('not_known', $open),
             default => $this->verdict($assessment->verdict),
         };
     }
 
     public function verdict(PartVerdict $verdict): string
     {
-        return match ($verdict) {
-            PartVerdict::Serviceable => 'Serviceable: hone and re-ring, nothing is cut.',
-            PartVerdict::Recondition => 'Recondition: normal machining makes it good.',
-            PartVerdict::Repair => 'Repair: sleeves are needed, and the customer decides.',
-            PartVerdict::Scrap => $this->areSeparate()
-                ? 'The cylinders are worn out; a new set goes on.'
-                : 'Scrap: no size and no sleeve makes this block good; replace it.',
-            PartVerdict::NotYetKnown => 'Not yet known: readings are missing that can change it.',
-        };
+        return $verdict === PartVerdict::Scrap && $this->areSeparate()
+            ? Line::of('verdict.verdict.scrap_cylinders')
+            : Line::ofCode('verdict.verdict', $verdict);
     }
 
     public function next(NextReading $next): string
     {
-        $spared = $next->spared === [] ? '' : ' What is not read of '.self::cylinders($next->spared).' cannot change it.';
-        $place = $next->place?->words() ?? '';
+        if ($next->reason === NextReason::ShowsTheStep && $next->place === null) {
+            return Line::of('verdict.next.declare_step');
+        }
+        $said = Line::ofCode('verdict.next', $next->reason, [
+            'place' => $next->place?->words() ?? '',
+            'cylinders' => self::cylinders($next->traces),
+        ]);
 
-        return match ($next->reason) {
-            NextReason::WorstPlaceFirst => "{$place}: worst place first.",
-            NextReason::ShowsTheStep => $next->place === null
-                ? 'Declare the size step with its evidence: the readings do not show it.'
-                : "{$place}: the least worn place shows which size the bore was made to.",
-            NextReason::CouldCondemn => "{$place} can still show that it cannot stay.{$spared}",
-            NextReason::CompletesStaying => "{$place} is still needed before it may stay.{$spared}",
-            NextReason::CouldChangeSize => "{$place} can still change the size.{$spared}",
-            NextReason::TooClose => "{$place} is too close to call: read it again, twice or more, or with a better gauge.",
-            NextReason::LookAgain => "{$place}: clean it and look again.",
-            NextReason::NeedsZeroSize =>
-                'Needs a size for the zero: measure the place it was set on with a gauge that shows sizes, and give it with key s.',
-            NextReason::TraceDecides => 'Trace the wall of '.
-                self::cylinders($next->traces).
-                ' from the original axis: the size hangs on it.'.
-                $spared,
-            NextReason::NothingCanChange => 'No further reading of the bores can change their verdict or their size.',
-        };
+        return $next->spared === [] || ! in_array($next->reason, self::TELL_WHAT_IS_SPARED, true)
+            ? $said
+            : $said.Line::of('verdict.next.spared', ['cylinders' => self::cylinders($next->spared)]);
     }
 
     /** @return list<string> What would change a “cannot stay”, one sentence a cylinder (VER-3) */
@@ -142,66 +124,45 @@ final readonly class VerdictWords
     /** The two questions of a block, each with how far it is answered (BORE-5). */
     public function questions(BlockAssessment $assessment): BlockQuestions
     {
+        $option = $assessment->recommendation?->option;
+
         return new BlockQuestions(
             match (true) {
-                ! $assessment->knowsWhetherItStays() => 'not settled yet',
-                $assessment->canStay === CanStay::No => 'no, settled',
-                default => 'yes, settled',
+                ! $assessment->knowsWhetherItStays() => Line::of('verdict.question.open'),
+                $assessment->canStay === CanStay::No => Line::of('verdict.question.no'),
+                default => Line::of('verdict.question.yes'),
             },
-            match (true) {
-                $assessment->recommendation === null, ! $assessment->hasReadings() => 'not settled yet',
-                $assessment->isSettled() => lcfirst($this->option($assessment->recommendation->option)).', settled',
-                default => lcfirst($this->option($assessment->recommendation->option)).' so far',
-            },
+            $option === null || ! $assessment->hasReadings()
+                ? Line::of('verdict.question.open')
+                : Line::of($assessment->isSettled() ? 'verdict.question.settled' : 'verdict.question.so_far', [
+                    'option' => lcfirst($this->option($option)),
+                ]),
             $assessment->knowsWhetherItStays(),
             $assessment->isSettled(),
         );
     }
 
-    /** “with new pistons in 1 and 3; hone 2 to clearance” (BORE-6a) */
-    private function stayingClause(BlockAssessment $assessment): string
-    {
-        $of = static fn (CanStay $way): array => array_values(
-            array_map(
-                static fn (JudgedBore $bore): int => $bore->cylinder(),
-                array_filter($assessment->bores, static fn (JudgedBore $bore): bool => $bore->canStay === $way),
-            ),
-        );
-        [$new, $honed] = [$of(CanStay::WithNewPiston), $of(CanStay::HonedToClearance)];
-        $ways = array_filter([
-            $new === [] ? '' : (count($new) === 1 ? 'with a new piston in ' : 'with new pistons in ').self::list($new),
-            $honed === [] ? '' : 'hone '.self::list($honed).' to clearance',
-        ]);
-
-        return $ways === [] ? 'hone and re-ring' : implode('; ', $ways);
-    }
-
     /** @param  list<int>  $numbers */
     public static function cylinders(array $numbers): string
     {
-        return (count($numbers) === 1 ? 'cylinder ' : 'cylinders ').self::list($numbers);
+        return Line::counted('verdict.cylinders', count($numbers), ['list' => self::list($numbers)]);
     }
 
-    /** @param  list<int>  $numbers */
-    public static function list(array $numbers): string
+    /** @param  list<int|string>  $items */
+    public static function list(array $items): string
     {
-        $last = array_pop($numbers);
+        $last = (string) array_pop($items);
 
-        return $numbers === [] ? (string) $last : implode(', ', $numbers).' and '.$last;
-    }
-
-    private function missingClause(BlockAssessment $assessment): string
-    {
-        $count = count(array_merge([], ...array_values($assessment->missing())));
-
-        return $count === 1 ? 'one place is missing' : "{$count} places are missing";
+        return $items === [] ? $last : Line::of('verdict.and', ['others' => implode(', ', $items), 'last' => $last]);
     }
 
     /** @return list<string> What forbids an option */
     public function forbidden(ReboreOption $option): array
     {
         return [
-            ...($option->wallTooThin === [] ? [] : ['wall too thin in '.self::cylinders($option->wallTooThin)]),
+            ...$option->wallTooThin === []
+                ? []
+                : [Line::of('verdict.option.wall_too_thin', ['cylinders' => self::cylinders($option->wallTooThin)])],
             ...array_map(static fn (Obstacle $obstacle): string => lcfirst($obstacle->words()), $option->obstacles),
         ];
     }
@@ -209,87 +170,46 @@ final readonly class VerdictWords
     /** What an option is called: “Stay at standard”, “Bore to +.030”, “Replace the block”. */
     public function option(ReboreOption $option): string
     {
-        return match ($option->kind) {
-            OptionKind::Stay => 'Stay at '.$this->display->step($option->step),
-            OptionKind::Bore => 'Bore to '.$this->display->step($option->step),
-            OptionKind::Replace => $this->areSeparate() ? 'Replace the cylinders' : 'Replace the block',
-        };
+        return $option->kind === OptionKind::Replace && $this->areSeparate()
+            ? Line::of('verdict.option.replace_cylinders')
+            : Line::ofCode('verdict.option', $option->kind, ['step' => $this->display->step($option->step)]);
     }
 
     public function sleeves(ReboreOption $option): string
     {
+        $cylinders = ['cylinders' => self::list($option->sleeved)];
+
         return match (true) {
-            $option->kind === OptionKind::Replace => $this->areSeparate() ? 'new cylinders and pistons' : 'standard block',
-            in_array(Obstacle::CannotBeSleeved, $option->obstacles, true) => 'not with '.self::list($option->sleeved),
-            $option->sleeved === [] && $option->kind === OptionKind::Stay => 'hone and re-ring',
-            $option->sleeved === [] => 'no sleeves',
-            default => 'sleeve '.self::list($option->sleeved),
+            $option->kind === OptionKind::Replace => Line::of(
+                $this->areSeparate() ? 'verdict.sleeves.new_cylinders' : 'verdict.sleeves.standard_block',
+            ),
+            in_array(Obstacle::CannotBeSleeved, $option->obstacles, true) => Line::of('verdict.sleeves.cannot', $cylinders),
+            $option->sleeved === [] => Line::of($option->kind === OptionKind::Stay ? 'verdict.sleeves.hone' : 'verdict.sleeves.none'),
+            default => Line::of('verdict.sleeves.sleeve', $cylinders),
         };
     }
 
     /** Why the recommended option wins, and what it costs against the runner-up (BORE-11). */
     public function recommendation(Recommendation $recommendation): string
     {
-        $wins = match ($recommendation->preference) {
-            Preference::Life => 'It cuts the least metal from the block',
-            Preference::Cost => 'It is the cheapest way',
-            Preference::Balanced => $recommendation->option->sizesRemaining > 0
-                ? 'It is the cheapest way that leaves a size for the next rebuild'
-                : 'No way leaves a size for the next rebuild; this is the cheapest',
-        };
         if ($recommendation->stake !== null) {
             return $this->stake($recommendation->stake);
         }
+        $leavesNone = $recommendation->preference === Preference::Balanced && $recommendation->option->sizesRemaining <= 0;
+        $wins = $leavesNone
+            ? Line::of('verdict.recommendation.balanced_last')
+            : Line::ofCode('verdict.recommendation', $recommendation->preference);
         $runnerUp = $recommendation->runnerUp;
         if ($runnerUp === null) {
-            return $wins.'; nothing else is possible.';
+            return Line::of('verdict.recommendation.alone', ['wins' => $wins]);
         }
-        $difference = $recommendation->option->cost->minus($runnerUp->cost)->minor;
-        $against = match (true) {
-            $difference > 0 => 'costs '.self::money($difference).' more',
-            $difference < 0 => 'costs '.self::money(-$difference).' less',
-            default => 'costs the same',
-        };
 
-        return "{$wins}. Against “".
-            $this->option($runnerUp).
-            ", {$this->sleeves($runnerUp)}” it {$against}{$this->metalAgainst($recommendation->option, $runnerUp)}.";
-    }
-
-    /** “Trace cylinder 1: 190 and one sleeve hang on it. …” (BORE-11a) */
-    private function stake(TraceStake $stake): string
-    {
-        $sizes = abs($stake->ifHolds->sizesRemaining - $stake->ifFails->sizesRemaining);
-        $atStake = array_values(
-            array_filter([
-                $stake->costs->minor === 0 ? '' : self::money($stake->costs->minor),
-                self::counted($stake->sleeves, 'sleeve'),
-                match (true) {
-                    $stake->costs->minor > 0 || $stake->sleeves > 0 => '',
-                    $sizes > 0 => self::counted($sizes, 'size').' for a later rebuild',
-                    default => 'how much metal is cut',
-                },
-            ]),
-        );
-        $hang = count($atStake) > 1 || $stake->sleeves > 1 || ($stake->sleeves === 0 && $sizes > 1) ? 'hang' : 'hangs';
-
-        return 'Trace '.
-            self::cylinders($stake->cylinders).
-            ': '.
-            implode(' and ', $atStake).
-            " {$hang} on it. If the trace holds, “{$this->option($stake->ifHolds)}, {$this->sleeves($stake->ifHolds)}” is better; ".
-                "until then “{$this->option($stake->ifFails)}, {$this->sleeves($stake->ifFails)}” is recommended, which rests on no ".
-                'trace.';
-    }
-
-    /** “one sleeve”, “3 sleeves”; nothing for none */
-    private static function counted(int $count, string $what): string
-    {
-        return match ($count) {
-            0 => '',
-            1 => "one {$what}",
-            default => "{$count} {$what}s",
-        };
+        return Line::of('verdict.recommendation.against', [
+            'wins' => $wins,
+            'other' => $this->optionWithSleeves($runnerUp),
+            'costs' => self::costsAgainst($recommendation->option->cost->minus($runnerUp->cost)->minor),
+            'metal' => $this->metalAgainst($recommendation->option, $runnerUp),
+        ]);
     }
 
     public static function money(int $minor): string
@@ -297,24 +217,93 @@ final readonly class VerdictWords
         return number_format(intdiv($minor, 100), 0, '.', ' ').($minor % 100 === 0 ? '' : sprintf('.%02d', $minor % 100));
     }
 
+    public function shift(Length $shift): string
+    {
+        return $this->display->magnitude($shift);
+    }
+
+    private function failingClause(BlockAssessment $assessment): string
+    {
+        $failing = array_values(
+            array_unique(array_map(static fn (Finding $finding): int => $finding->about->number(), $assessment->failures())),
+        );
+        sort($failing);
+
+        return Line::counted('verdict.clause.past_limit', count($failing), ['cylinders' => self::list($failing)]);
+    }
+
+    /** “with new pistons in 1 and 3; hone 2 to clearance” (BORE-6a) */
+    private function stayingClause(BlockAssessment $assessment): string
+    {
+        $ways = [];
+        foreach (['new_pistons' => CanStay::WithNewPiston, 'honed_to_clearance' => CanStay::HonedToClearance] as $line => $way) {
+            $those = array_filter($assessment->bores, static fn (JudgedBore $bore): bool => $bore->canStay === $way);
+            if ($those !== []) {
+                $numbers = array_values(array_map(static fn (JudgedBore $bore): int => $bore->cylinder(), $those));
+                $ways[] = Line::counted("verdict.clause.{$line}", count($numbers), ['cylinders' => self::list($numbers)]);
+            }
+        }
+
+        return $ways === [] ? Line::of('verdict.clause.hone') : implode('; ', $ways);
+    }
+
+    /** @param  list<PartDefect>  $defects */
+    private static function because(string $verdict, array $defects): string
+    {
+        return Line::of("verdict.conclusion.{$verdict}", ['reasons' => implode(' ', array_column($defects, 'sentence'))]);
+    }
+
+    /** “Trace cylinder 1: 190 and one sleeve hang on it. …” (BORE-11a) */
+    private function stake(TraceStake $stake): string
+    {
+        $sizes = abs($stake->ifHolds->sizesRemaining - $stake->ifFails->sizesRemaining);
+        $atStake = [
+            ...($stake->costs->minor === 0 ? [] : [self::money($stake->costs->minor)]),
+            ...($stake->sleeves === 0 ? [] : [Line::counted('verdict.stake.sleeves', $stake->sleeves)]),
+        ];
+        if ($stake->costs->minor <= 0 && $stake->sleeves <= 0) {
+            $atStake[] = $sizes > 0 ? Line::counted('verdict.stake.sizes', $sizes) : Line::of('verdict.stake.metal');
+        }
+        $isPlural = count($atStake) > 1 || $stake->sleeves > 1 || ($stake->sleeves === 0 && $sizes > 1);
+
+        return Line::counted('verdict.stake.trace', $isPlural ? 2 : 1, [
+            'cylinders' => self::cylinders($stake->cylinders),
+            'stake' => self::list($atStake),
+            'otherwise' => Line::of('verdict.stake.otherwise', [
+                'holds' => $this->optionWithSleeves($stake->ifHolds),
+                'fails' => $this->optionWithSleeves($stake->ifFails),
+            ]),
+        ]);
+    }
+
+    private function optionWithSleeves(ReboreOption $option): string
+    {
+        return Line::of('verdict.option.with_sleeves', ['option' => $this->option($option), 'sleeves' => $this->sleeves($option)]);
+    }
+
+    private static function costsAgainst(int $difference): string
+    {
+        return match (true) {
+            $difference > 0 => Line::of('verdict.recommendation.costs_more', ['money' => self::money($difference)]),
+            $difference < 0 => Line::of('verdict.recommendation.costs_less', ['money' => self::money(-$difference)]),
+            default => Line::of('verdict.recommendation.costs_same'),
+        };
+    }
+
     private function metalAgainst(ReboreOption $option, ReboreOption $runnerUp): string
     {
         $saved = $runnerUp->metalCut->minus($option->metalCut);
+        if (in_array(OptionKind::Replace, [$runnerUp->kind, $option->kind], true) || $saved->isZero()) {
+            return '';
+        }
 
-        return match (true) {
-            $runnerUp->kind === OptionKind::Replace, $option->kind === OptionKind::Replace, $saved->isZero() => '',
-            $saved->isPositive() => ' and keeps '.$this->display->magnitudeWithUnit($saved).' of metal',
-            default => ' and cuts '.$this->display->magnitudeWithUnit($saved).' more metal',
-        };
+        return Line::of($saved->isPositive() ? 'verdict.recommendation.keeps_metal' : 'verdict.recommendation.cuts_metal', [
+            'metal' => $this->display->magnitudeWithUnit($saved),
+        ]);
     }
 
     private function areSeparate(): bool
     {
         return $this->cylinders === CylinderKind::Separate;
-    }
-
-    public function shift(Length $shift): string
-    {
-        return $this->display->magnitude($shift);
     }
 }

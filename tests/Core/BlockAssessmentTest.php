@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
-use App\Words\VerdictWords;
 use NorthLedger\Core\Assessment\BlockAssessment;
 use NorthLedger\Core\Assessment\NextReason;
 use NorthLedger\Core\Features\Bores\BoreInspection;
 use NorthLedger\Core\Features\Bores\BoreLooks;
+use NorthLedger\Core\Features\Bores\CanStay;
+use NorthLedger\Core\Finding\Finding;
 use NorthLedger\Core\Finding\PartVerdict;
 use NorthLedger\Core\Quantity\Length;
-use NorthLedger\Core\Quantity\LengthDisplay;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
@@ -29,7 +29,7 @@ final class BlockAssessmentTest extends TestCase
         $this->assertSame('bore.1.top.thrust', $assessment->next->place?->key());
         $this->assertSame(NextReason::WorstPlaceFirst, $assessment->next->reason);
         $this->assertSame(PartVerdict::NotYetKnown, $assessment->verdict);
-        $this->assertSame('Not yet read', $this->words()->headline($assessment));
+        $this->assertFalse($assessment->hasReadings());
         $this->assertCount(4 * 12, array_unique(array_map(static fn ($place): string => $place->key(), $assessment->walk)));
     }
 
@@ -39,7 +39,7 @@ final class BlockAssessmentTest extends TestCase
 
         $this->assertSame(PartVerdict::Serviceable, $assessment->verdict);
         $this->assertTrue($assessment->isSettled());
-        $this->assertSame('Can stay at standard', $this->words()->headline($assessment));
+        $this->assertSame([CanStay::Yes, 0], [$assessment->canStay, $assessment->step->value?->nanometres]);
         $this->assertSame([], $assessment->missing());
     }
 
@@ -58,7 +58,7 @@ final class BlockAssessmentTest extends TestCase
 
         $this->assertSame('pitting.1', $assessment->next->place?->key());
         $this->assertSame(NextReason::CompletesStaying, $assessment->next->reason);
-        $this->assertSame('4 places are missing', $this->words()->clause($assessment));
+        $this->assertCount(4, array_merge([], ...array_values($assessment->missing())));
     }
 
     public function test_worn_bores_are_settled_before_every_place_is_read(): void
@@ -69,10 +69,7 @@ final class BlockAssessmentTest extends TestCase
         $this->assertTrue($assessment->isSettled());
         $this->assertSame(PartVerdict::Recondition, $assessment->verdict);
         $this->assertSame('bore 508000', $assessment->recommendation?->option->key());
-        $this->assertSame(
-            'No further reading of the bores can change their verdict or their size.',
-            $this->words()->next($assessment->next),
-        );
+        $this->assertSame(NextReason::NothingCanChange, $assessment->next->reason);
     }
 
     public function test_it_says_what_would_change_it(): void
@@ -92,7 +89,7 @@ final class BlockAssessmentTest extends TestCase
                 $change->withConcession,
             ],
         );
-        $this->assertSame('cylinder 3 is past a limit', $this->words()->clause($assessment));
+        $this->assertSame([3], array_unique(array_map(static fn (Finding $one): int => $one->about->number(), $assessment->failures())));
     }
 
     public function test_two_bores_of_different_steps_make_no_plan(): void
@@ -102,7 +99,6 @@ final class BlockAssessmentTest extends TestCase
 
         $this->assertNull($assessment->plan);
         $this->assertTrue($assessment->step->boresDiffer);
-        $this->assertSame('Bores of different sizes', $this->words()->headline($assessment));
     }
 
     public function test_readings_against_a_declared_step_are_a_finding(): void
@@ -183,10 +179,5 @@ final class BlockAssessmentTest extends TestCase
             ),
             $declaresStandard ? Length::zero() : null,
         );
-    }
-
-    private function words(): VerdictWords
-    {
-        return new VerdictWords(LengthDisplay::in(Bench::sheet('tarn-4-198')->unit));
     }
 }

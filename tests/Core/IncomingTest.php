@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
-use App\Words\VerdictWords;
 use NorthLedger\Core\Assessment\BlockAssessment;
 use NorthLedger\Core\Assessment\NextReason;
 use NorthLedger\Core\Engine\Specification\CrackZone;
+use NorthLedger\Core\Engine\Specification\EnginePart;
 use NorthLedger\Core\Engine\Specification\Face;
 use NorthLedger\Core\Engine\Specification\Material;
 use NorthLedger\Core\Engine\Specification\SpecificationSheet;
@@ -40,7 +40,6 @@ use NorthLedger\Core\Finding\CustomerAnswer;
 use NorthLedger\Core\Finding\PartDefect;
 use NorthLedger\Core\Finding\PartVerdict;
 use NorthLedger\Core\Quantity\Length;
-use NorthLedger\Core\Quantity\LengthDisplay;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -68,9 +67,7 @@ final class IncomingTest extends TestCase
             ['replace'],
             array_map(static fn (ReboreOption $option): string => $option->key(), $assessment->plan?->feasible() ?? []),
         );
-        $words = new VerdictWords(LengthDisplay::in(Bench::sheet('tarn-4-198')->unit));
-        $this->assertSame('The block is scrap', $words->headline($assessment));
-        $this->assertStringContainsString('Main webs, main web: crack.', $words->conclusion($assessment));
+        $this->assertSame([EnginePart::Block], array_column($assessment->scrappedBy(), 'part'));
     }
 
     public function test_what_a_specialist_has_to_see_leaves_the_verdict_open(): void
@@ -112,12 +109,6 @@ final class IncomingTest extends TestCase
         $this->assertSame(
             ['replace'],
             array_map(static fn (ReboreOption $option): string => $option->key(), $assessment->plan?->feasible() ?? []),
-        );
-        $this->assertSame(
-            'Replace the cylinders',
-            (new VerdictWords(LengthDisplay::in($sheet->unit), $sheet->cylinders))->option(
-                $assessment->plan->options[1] ?? $this->fail('no plan'),
-            ),
         );
     }
 

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
-use App\Words\VerdictWords;
 use Eris\Generators;
 use Eris\TestTrait;
 use NorthLedger\Core\Engine\Policy\Preference;
@@ -79,16 +78,15 @@ final class ReborePlanTest extends TestCase
         $this->assertSame([1], $option->wallTooThin);
     }
 
-    public function test_the_recommendation_is_told_against_the_runner_up(): void
+    public function test_the_recommendation_knows_its_runner_up(): void
     {
         $recommendation = Recommendation::from($this->plan([60, 60, 60, 60]), Preference::Balanced, SleeveForWear::ToSaveASize);
-        $this->assertNotNull($recommendation);
+        $runnerUp = $recommendation?->runnerUp;
+        $this->assertNotNull($runnerUp);
 
-        $this->assertSame(
-            'It is the cheapest way that leaves a size for the next rebuild. Against “Bore to +.030, no sleeves” it costs the same '.
-                'and keeps 10.0 thou of metal.',
-            (new VerdictWords(LengthDisplay::in(LengthUnit::Inch)))->recommendation($recommendation),
-        );
+        $this->assertSame(['bore 508000', 'bore 762000'], [$recommendation->option->key(), $runnerUp->key()]);
+        $this->assertSame($runnerUp->cost->minor, $recommendation->option->cost->minor);
+        $this->assertSame(254_000, $runnerUp->metalCut->minus($recommendation->option->metalCut)->nanometres);
     }
 
     public function test_refuses_a_cylinder_that_stands_twice_or_has_no_size(): void

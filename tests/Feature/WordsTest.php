@@ -7,6 +7,7 @@ namespace Tests\Feature;
 use App\Words\ChangeWords;
 use App\Words\FindingWords;
 use App\Words\VerdictWords;
+use NorthLedger\Core\Assessment\BlockAssessment;
 use NorthLedger\Core\Assessment\NextReading;
 use NorthLedger\Core\Assessment\NextReason;
 use NorthLedger\Core\Assessment\WouldStay;
@@ -15,6 +16,8 @@ use NorthLedger\Core\Engine\Places\Place;
 use NorthLedger\Core\Engine\Places\Station;
 use NorthLedger\Core\Engine\Policy\OrderOfWork;
 use NorthLedger\Core\Engine\Policy\Preference;
+use NorthLedger\Core\Engine\Specification\EnginePart;
+use NorthLedger\Core\Features\Bores\BoreInspection;
 use NorthLedger\Core\Features\Bores\BoreJudge;
 use NorthLedger\Core\Features\Bores\BoreLooks;
 use NorthLedger\Core\Features\Bores\BorePlace;
@@ -26,7 +29,9 @@ use NorthLedger\Core\Features\Bores\ReboreOption;
 use NorthLedger\Core\Features\Bores\RidgeLook;
 use NorthLedger\Core\Features\Bores\ScoringLook;
 use NorthLedger\Core\Finding\Criterion;
+use NorthLedger\Core\Finding\PartDefect;
 use NorthLedger\Core\Finding\PartVerdict;
+use NorthLedger\Core\Finding\Remedy;
 use NorthLedger\Core\Quantity\Length;
 use NorthLedger\Core\Quantity\LengthDisplay;
 use NorthLedger\Core\Quantity\LengthUnit;
@@ -202,6 +207,71 @@ final class WordsTest extends TestCase
             $words->stay($change),
         );
         $this->assertNull($of(new BoreLooks(crack: CrackLook::Hole)), 'no limit closes a hole');
+    }
+
+    public function test_a_block_is_told_from_the_first_reading_to_the_last(): void
+    {
+        $of = static fn (
+            array $bores,
+            ?float $pistonUnder = 1.8,
+            ?BoreLooks $looks = null,
+            array $defects = [],
+        ): BlockAssessment => BlockAssessment::of(
+            Bench::sheet('tarn-4-198'),
+            Bench::policy(),
+            array_map(
+                static fn (int $cylinder, array $bore): BoreInspection => Bench::bore(
+                    Bench::sheet('tarn-4-198'),
+                    $cylinder,
+                    $bore,
+                    $pistonUnder,
+                    $looks,
+                ),
+                [1, 2, 3, 4],
+                $bores,
+            ),
+            Length::zero(),
+            $defects,
+        );
+        $sound = [1.2, 0.7, 0.8, 0.5, 0.4, 0.3];
+        $worn = [4.1, 1.7, 2.2, 1.2, 0.8, 0.6];
+        $pitsNotLooked = new BoreLooks(CrackLook::NoneSeen, RidgeLook::None, RidgeLook::None, ScoringLook::None);
+        $web = PartDefect::found(EnginePart::Block, Remedy::Scrap, 'CRACK-5', 'Main webs, main web: crack.');
+
+        $said = fn (BlockAssessment $one): array => [$this->words()->headline($one), $this->words()->clause($one)];
+        $this->assertSame(['Not yet read', 'begin with the worst place'], $said($of([[], [], [], []], looks: new BoreLooks())));
+        $this->assertSame(['Can stay at standard', 'hone and re-ring'], $said($of([$sound, $sound, $sound, $sound])));
+        $this->assertSame(['Not yet known', '4 places are missing'], $said($of([$sound, $sound, $sound, $sound], looks: $pitsNotLooked)));
+        $this->assertSame(['Cannot stay at standard', 'cylinder 3 is past a limit'], $said($of([$sound, $sound, $worn, $sound])));
+        $this->assertSame(['Cannot stay at standard', 'cylinders 1 and 3 are past a limit'], $said($of([$worn, $sound, $worn, $sound])));
+        $scrapped = $of([$sound, $sound, $sound, $sound], defects: [$web]);
+        $this->assertSame(['The block is scrap', 'whatever its bores read'], $said($scrapped));
+        $this->assertSame('Scrap. Main webs, main web: crack.', $this->words()->conclusion($scrapped));
+    }
+
+    public function test_a_size_that_hangs_on_a_trace_says_what_is_at_stake(): void
+    {
+        $bores = array_map(
+            static fn (int $cylinder, float $thou): BoreInspection => Bench::bore(
+                Bench::sheet('tarn-4-198'),
+                $cylinder,
+                array_map(static fn (float $share): float => round($thou * $share, 1), [1.0, 0.5, 0.6, 0.35, 0.15, 0.1]),
+                1.8,
+            ),
+            [1, 2, 3, 4],
+            [34, 52, 12, 11],
+        );
+        $assessment = BlockAssessment::of(Bench::sheet('tarn-4-198'), Bench::policy(), $bores, Length::zero());
+        $this->assertSame(
+            ['no, settled', 'bore to +.020 so far'],
+            [$this->words()->questions($assessment)->canStay, $this->words()->questions($assessment)->size],
+        );
+        $this->assertSame(
+            'Trace cylinder 1: 190 and one sleeve hang on it. If the trace holds, “Bore to +.040, sleeve 2” is better; until then '.
+                '“Bore to +.020, sleeve 1 and 2” is recommended, which rests on no trace.',
+            $this->words()->recommendation($assessment->recommendation ?? $this->fail('Nothing is recommended.')),
+        );
+        $this->assertStringStartsWith('Trace the wall of cylinder 1', $this->words()->next($assessment->next));
     }
 
     public function test_every_operation_that_can_hurt_has_its_caution(): void

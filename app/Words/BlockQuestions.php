@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace NorthLedger\Core\Assessment;
+namespace App\Words;
 
 /** The two questions that the readings of a block answer, each apart: can it stay, and which size (BORE-5). */
 final readonly class BlockQuestions
