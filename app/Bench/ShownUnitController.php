@@ -8,7 +8,6 @@ use App\Http\ShownUnit;
 use App\Sheet\ShownAxes;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Illuminate\Validation\Rule;
 use NorthLedger\Core\Quantity\LengthUnit;
 
 final class ShownUnitController
@@ -21,10 +20,10 @@ final class ShownUnitController
         return back();
     }
 
-    public function store(Request $request): RedirectResponse
+    public function store(ShownUnitRequest $request): RedirectResponse
     {
         /** @var array{unit: string} $data */
-        $data = $request->validate(['unit' => ['required', Rule::enum(LengthUnit::class)]]);
+        $data = $request->validated();
         ShownUnit::choose($request, LengthUnit::from($data['unit']));
 
         return back();

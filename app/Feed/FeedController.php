@@ -47,10 +47,10 @@ final readonly class FeedController
         return $asked === null ? response()->noContent() : self::text("{$asked['number']} {$asked['place']}");
     }
 
-    public function claim(Request $request, Job $job, SheetName $sheet): JsonResponse
+    public function claim(ClaimGaugeRequest $request, Job $job, SheetName $sheet): JsonResponse
     {
         /** @var array{gauge: string, seat: string} $data */
-        $data = $request->validate(['gauge' => ['required', 'string', 'max:12'], 'seat' => ['required', 'ulid']]);
+        $data = $request->validated();
         $gauge = Gauge::query()->firstWhere(['tag' => $data['gauge'], 'is_retired' => false]);
         if ($gauge?->feed_token_hash === null) {
             return new JsonResponse(['message' => "{$data['gauge']} has no feed. Give it a token on the Gauges page."], 422);
@@ -67,10 +67,10 @@ final readonly class FeedController
         return new JsonResponse(['gauge' => null]);
     }
 
-    public function ask(Request $request): JsonResponse
+    public function ask(AskGaugeRequest $request): JsonResponse
     {
         /** @var array{place: string} $data */
-        $data = $request->validate(['place' => ['required', 'string', 'max:40']]);
+        $data = $request->validated();
 
         return new JsonResponse([
             'asked' => $this->feed->ask($this->seat($request), $request->user(), Place::parse($data['place'])->key()),
@@ -82,10 +82,10 @@ final readonly class FeedController
         return new JsonResponse($this->feed->waiting($this->seat($request), $request->user()));
     }
 
-    public function taken(Request $request): JsonResponse
+    public function taken(TakenLinesRequest $request): JsonResponse
     {
         /** @var array{lines: list<string>} $data */
-        $data = $request->validate(['lines' => ['required', 'array', 'max:200'], 'lines.*' => ['ulid']]);
+        $data = $request->validated();
         $this->feed->taken($this->seat($request), $data['lines']);
 
         return new JsonResponse([]);

@@ -94,12 +94,8 @@ final readonly class GaugeController
         return redirect()->route('gauges.show', $gauge)->with('note', 'The study stands; setups from now on use its repeatability.');
     }
 
-    public function check(Request $request, Gauge $gauge): RedirectResponse
+    public function check(CheckGaugeRequest $request, Gauge $gauge): RedirectResponse
     {
-        $request->validate(
-            ['shows' => ['required', 'string', 'max:60'], 'master' => ['nullable', 'string', 'max:60']],
-            ['shows.required' => 'Key what the gauge shows on its master: 0 where it still stands at its zero.'],
-        );
         if ($gauge->scale() !== null) {
             return $this->checkScale($request, $gauge, $gauge->scale());
         }
@@ -132,9 +128,8 @@ final readonly class GaugeController
             ->with('note', $holds ? 'It holds.' : 'It does not hold. What was read with it since it last held is listed below.');
     }
 
-    public function retire(Request $request, Gauge $gauge): RedirectResponse
+    public function retire(RetireGaugeRequest $request, Gauge $gauge): RedirectResponse
     {
-        $request->validate(['reason' => ['required', 'string', 'max:200']], ['reason.required' => 'Say why it goes: lost, broken, worn.']);
         $this->register->retire(RequestId::of($request), $gauge, (string) $request->input('reason'), $request->user());
 
         return redirect()

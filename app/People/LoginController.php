@@ -20,10 +20,10 @@ final class LoginController
         return view('login');
     }
 
-    public function store(Request $request): RedirectResponse
+    public function store(LoginRequest $request): RedirectResponse
     {
         /** @var array{login: string, password: string} $credentials */
-        $credentials = $request->validate(['login' => ['required', 'string', 'max:60'], 'password' => ['required', 'string', 'max:200']]);
+        $credentials = $request->validated();
         $key = 'login:'.mb_strtolower($credentials['login']).'|'.$request->ip();
         if (RateLimiter::tooManyAttempts($key, self::TRIES_A_MINUTE)) {
             throw ValidationException::withMessages([

@@ -13,7 +13,6 @@ use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Illuminate\Validation\Rule;
 use NorthLedger\Core\Engine\Places\Station;
 
 /** One bore's own page: wall map, profile, best centre, wall thickness and the ring-gap check. */
@@ -29,7 +28,7 @@ final class BoreController
     }
 
     public function ringGap(
-        Request $request,
+        RingGapRequest $request,
         Job $job,
         SheetName $sheet,
         string $cylinder,
@@ -38,12 +37,7 @@ final class BoreController
     ): RedirectResponse|JsonResponse {
         abort_unless(in_array((int) $cylinder, $files->open($job)->sheet->layout->cylinders(), true), 404);
         /** @var array{station: string, known_bore?: ?string, known_gap?: ?string, gap?: ?string} $data */
-        $data = $request->validate([
-            'station' => ['required', Rule::in(array_column(Station::JUDGED, 'value'))],
-            'known_bore' => ['nullable', 'string', 'max:60'],
-            'known_gap' => ['nullable', 'string', 'max:60'],
-            'gap' => ['nullable', 'string', 'max:60'],
-        ]);
+        $data = $request->validated();
         $written = $check->handle($job, $request->user(), RequestId::of($request), (int) $cylinder, Station::from($data['station']), [
             'known_bore' => $data['known_bore'] ?? '',
             'known_gap' => $data['known_gap'] ?? '',

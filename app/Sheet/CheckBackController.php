@@ -11,8 +11,6 @@ use App\Storage\Job;
 use App\Storage\SheetName;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
-use Illuminate\Http\Request;
-use Illuminate\Validation\Rule;
 use NorthLedger\Core\Engine\Places\Feature;
 use NorthLedger\Core\Engine\Places\FeatureCodes;
 use NorthLedger\Core\Features\Bores\BoreFeature;
@@ -20,14 +18,10 @@ use NorthLedger\Core\Features\Bores\BoreFeature;
 /** Gauges put back on their masters, and readings that somebody stands by in spite of a drift. */
 final class CheckBackController
 {
-    public function store(Request $request, Job $job, SheetName $sheet, CheckGauge $check): JsonResponse
+    public function store(CheckBackRequest $request, Job $job, SheetName $sheet, CheckGauge $check): JsonResponse
     {
         /** @var array{shows?: ?string, master?: ?string, feature?: ?string} $data */
-        $data = $request->validate([
-            'shows' => ['nullable', 'string', 'max:60'],
-            'master' => ['nullable', 'string', 'max:60'],
-            'feature' => ['nullable', Rule::in(FeatureCodes::stated())],
-        ]);
+        $data = $request->validated();
         $written = $check->handle(
             $job,
             $request->user(),
@@ -41,10 +35,14 @@ final class CheckBackController
         return SheetAnswer::of($request, $written->file, $sheet);
     }
 
-    public function confirm(Request $request, Job $job, SheetName $sheet, ConfirmSuspects $confirm): RedirectResponse|JsonResponse
-    {
+    public function confirm(
+        ConfirmSuspectsRequest $request,
+        Job $job,
+        SheetName $sheet,
+        ConfirmSuspects $confirm,
+    ): RedirectResponse|JsonResponse {
         /** @var array{reason?: ?string} $data */
-        $data = $request->validate(['reason' => ['nullable', 'string', 'max:200']]);
+        $data = $request->validated();
         try {
             $written = $confirm->handle($job, $request->user(), RequestId::of($request), $sheet, $data['reason'] ?? '');
         } catch (AskBack $question) {

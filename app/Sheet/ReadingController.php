@@ -14,24 +14,13 @@ use NorthLedger\Core\Engine\Places\Place;
 
 final class ReadingController
 {
-    public function store(Request $request, Job $job, SheetName $sheet, RecordReading $record): JsonResponse
+    public function store(ReadingRequest $request, Job $job, SheetName $sheet, RecordReading $record): JsonResponse
     {
         /**
          * @var array{place: string, text: ?string, setup?: ?string, repeat?: bool, confirmed?: bool, reason?: ?string, saw?: ?int,
          *     feed?: ?array{gauge: string, number: int}} $data
          */
-        $data = $request->validate([
-            'place' => ['required', 'string', 'max:40'],
-            'text' => ['present', 'nullable', 'string', 'max:60'],
-            'setup' => ['nullable', 'string', 'size:26'],
-            'repeat' => ['boolean'],
-            'confirmed' => ['boolean'],
-            'reason' => ['nullable', 'string', 'max:200'],
-            'saw' => ['nullable', 'integer', 'min:0'],
-            'feed' => ['nullable', 'array:gauge,number'],
-            'feed.gauge' => ['required_with:feed', 'string', 'max:12'],
-            'feed.number' => ['required_with:feed', 'integer', 'between:0,999999999999'],
-        ]);
+        $data = $request->validated();
         $written = $record->handle(
             $job,
             $request->user(),

@@ -10,8 +10,6 @@ use App\Storage\Job;
 use App\Storage\Reading;
 use App\Storage\SheetName;
 use Illuminate\Http\JsonResponse;
-use Illuminate\Http\Request;
-use Illuminate\Validation\Rule;
 use NorthLedger\Core\Engine\Places\Place;
 
 /** Two people at one sheet: where each is, and the last reading, to be read back. */
@@ -21,24 +19,20 @@ final readonly class SeatController
     {
     }
 
-    public function store(Request $request, Job $job, SheetName $sheet): JsonResponse
+    public function store(TakeSeatRequest $request, Job $job, SheetName $sheet): JsonResponse
     {
         /** @var array{seat: string, part: string, place?: ?string} $data */
-        $data = $request->validate([
-            'seat' => ['required', 'ulid'],
-            'part' => ['required', Rule::enum(SeatRole::class)],
-            'place' => ['nullable', 'string', 'max:40'],
-        ]);
+        $data = $request->validated();
         $place = ($data['place'] ?? '') === '' ? null : Place::parse($data['place'])->key();
         $this->seats->take($job, $sheet, $data['seat'], $request->user(), SeatRole::from($data['part']), $place);
 
         return new JsonResponse(['others' => $this->seats->others($job, $sheet, $data['seat']), 'last' => $this->last($job, $sheet)]);
     }
 
-    public function leave(Request $request, Job $job, SheetName $sheet): JsonResponse
+    public function leave(LeaveSeatRequest $request, Job $job, SheetName $sheet): JsonResponse
     {
         /** @var array{seat: string} $data */
-        $data = $request->validate(['seat' => ['required', 'ulid']]);
+        $data = $request->validated();
         $this->seats->leave($data['seat'], $request->user());
 
         return new JsonResponse([]);

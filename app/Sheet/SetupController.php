@@ -9,8 +9,6 @@ use App\Http\RequestId;
 use App\Storage\Job;
 use App\Storage\SheetName;
 use Illuminate\Http\JsonResponse;
-use Illuminate\Http\Request;
-use Illuminate\Validation\Rule;
 use NorthLedger\Core\Engine\Places\Feature;
 use NorthLedger\Core\Engine\Places\FeatureCodes;
 use NorthLedger\Core\Engine\Places\Place;
@@ -21,14 +19,10 @@ use NorthLedger\Core\Record\Conditions;
 final class SetupController
 {
     /** The size of the place that a comparative setup was zeroed on. */
-    public function size(Request $request, Job $job, SheetName $sheet, SizeZero $sizeZero): JsonResponse
+    public function size(SizeZeroRequest $request, Job $job, SheetName $sheet, SizeZero $sizeZero): JsonResponse
     {
         /** @var array{size?: ?string, gauge: string, confirmed?: bool} $data */
-        $data = $request->validate([
-            'size' => ['nullable', 'string', 'max:60'],
-            'gauge' => ['required', 'string', 'max:40'],
-            'confirmed' => ['boolean'],
-        ]);
+        $data = $request->validated();
         $written = $sizeZero->handle(
             $job,
             $request->user(),
@@ -42,25 +36,14 @@ final class SetupController
         return SheetAnswer::of($request, $written->file, $sheet);
     }
 
-    public function store(Request $request, Job $job, SheetName $sheet, StateSetup $state): JsonResponse
+    public function store(StateSetupRequest $request, Job $job, SheetName $sheet, StateSetup $state): JsonResponse
     {
         $keyed = Keyed::in($request);
         /**
          * @var array{feature: string, instrument: string, reading_unit?: ?string, zero?: ?string, zero_place?: ?string, master?: ?string,
          *     zero_with?: ?string} $data
          */
-        $data = $request->validate(
-            [
-                'feature' => ['required', Rule::in(FeatureCodes::stated())],
-                'instrument' => ['required', 'string', 'max:40'],
-                'reading_unit' => ['nullable', Rule::enum(ReadingUnit::class)],
-                'zero' => ['nullable', 'string', 'max:60'],
-                'zero_place' => ['nullable', 'string', 'max:40'],
-                'master' => ['nullable', 'string', 'max:12'],
-                'zero_with' => ['nullable', Rule::in(array_column(InstrumentKind::thatSetZeros(), 'value'))],
-            ] + $keyed->temperatureRules('part_temperature', 'master_temperature'),
-            ['part_temperature.*' => $keyed->temperatureWords(), 'master_temperature.*' => $keyed->temperatureWords()],
-        );
+        $data = $request->validated();
         $written = $state->handle(
             $job,
             $request->user(),

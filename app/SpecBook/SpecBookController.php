@@ -15,8 +15,6 @@ use NorthLedger\Core\Document\InvalidDocument;
 /** The spec book: families, their sheets by revision, what changed between two, and sheets in and out as JSON. */
 final readonly class SpecBookController
 {
-    private const MOST_BYTES = 262_144;
-
     public function __construct(private SpecBook $specs)
     {
     }
@@ -59,17 +57,9 @@ final readonly class SpecBookController
         return view('specs.edit', ['page' => SheetPage::of($sheet, $this->document($family, $sheet->revision)), 'faults' => []]);
     }
 
-    public function update(Request $request, string $family): View|RedirectResponse
+    public function update(EditSheetRequest $request, string $family): View|RedirectResponse
     {
         $revision = $this->revision(null, $family);
-        $request->validate(
-            [
-                'reason' => ['required', 'string', 'max:200'],
-                'value' => ['required', 'array', 'max:2000'],
-                'value.*' => ['nullable', 'string', 'max:200'],
-            ],
-            ['reason.required' => 'Say what changed, and where the numbers come from.'],
-        );
         $edited = SheetPage::edited($this->document($family, $revision), $request->input('value'));
         try {
             $sheet = $this->specs->add($edited, (string) $request->input('reason'), $request->user());
@@ -88,16 +78,8 @@ final readonly class SpecBookController
             );
     }
 
-    public function import(Request $request): View|RedirectResponse
+    public function import(ImportSheetRequest $request): View|RedirectResponse
     {
-        $request->validate(
-            ['sheet' => ['required', 'file', 'max:'.self::MOST_BYTES / 1024], 'reason' => ['required', 'string', 'max:200']],
-            [
-                'sheet.required' => 'Choose the JSON file of a sheet first.',
-                'sheet.max' => 'A sheet is far smaller than that. Is it the right file?',
-                'reason.required' => 'Say where the numbers come from.',
-            ],
-        );
         try {
             $data = json_decode((string) $request->file('sheet')?->getContent(), true, 32, JSON_THROW_ON_ERROR);
             $sheet = $this->specs->add(

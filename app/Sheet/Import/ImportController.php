@@ -12,7 +12,6 @@ use App\Storage\SheetName;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
-use Illuminate\Http\Request;
 
 /** A bore sheet read in from comma-separated text, with a preview that names each row's problem. */
 final readonly class ImportController
@@ -26,12 +25,8 @@ final readonly class ImportController
         return $this->page($job, $sheet, null);
     }
 
-    public function preview(Request $request, Job $job, SheetName $sheet): View
+    public function preview(ImportTextRequest $request, Job $job, SheetName $sheet): View
     {
-        $request->validate(
-            ['file' => ['nullable', 'file', 'max:256'], 'text' => ['nullable', 'string', 'max:65535']],
-            ['file.*' => 'The file did not arrive, or is far larger than a bore sheet.'],
-        );
         $text = $request->file('file')?->getContent() ?: (string) $request->input('text');
         try {
             $csv = BoreCsv::parse($text);
@@ -42,17 +37,10 @@ final readonly class ImportController
         return $this->page($job, $sheet, $this->import->preview($job, $request->user(), $sheet, $csv));
     }
 
-    public function store(Request $request, Job $job, SheetName $sheet): JsonResponse|RedirectResponse
+    public function store(ImportRowsRequest $request, Job $job, SheetName $sheet): JsonResponse|RedirectResponse
     {
         /** @var array{rows: list<array{ulid: string, place: string, text: string, take?: string, confirmed?: string}>} $data */
-        $data = $request->validate([
-            'rows' => ['required', 'array', 'max:'.BoreCsv::MOST_ROWS],
-            'rows.*.ulid' => ['required', 'ulid'],
-            'rows.*.place' => ['required', 'string', 'max:40'],
-            'rows.*.text' => ['required', 'string', 'max:60'],
-            'rows.*.take' => ['nullable', 'string'],
-            'rows.*.confirmed' => ['nullable', 'string'],
-        ]);
+        $data = $request->validated();
         $taken = array_values(array_filter($data['rows'], static fn (array $row): bool => ($row['take'] ?? '') === '1'));
         $refused = $this->import->write(
             $job,

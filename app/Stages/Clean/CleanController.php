@@ -16,7 +16,6 @@ use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Illuminate\Validation\Rule;
 use NorthLedger\Core\Engine\Places\Place;
 use NorthLedger\Core\Features\Precheck\ItemState;
 use NorthLedger\Core\Features\Precheck\WashMethod;
@@ -32,25 +31,13 @@ final readonly class CleanController
         return view('clean.show', $this->page->data($request, $files->open($job), Stage::Clean));
     }
 
-    public function item(Request $request, Job $job, AnswerCheckItem $answer): JsonResponse|RedirectResponse
+    public function item(AnswerItemRequest $request, Job $job, AnswerCheckItem $answer): JsonResponse|RedirectResponse
     {
         /**
          * @var array{item: string, state?: ?string, place?: ?string, remark?: ?string, wash?: ?string, stripped?: ?int, inserts?: ?int,
          *     measured?: ?string} $data
          */
-        $data = $request->validate(
-            [
-                'item' => ['required', 'string', 'max:60'],
-                'state' => ['nullable', Rule::enum(ItemState::class)],
-                'place' => ['nullable', 'string', 'max:80'],
-                'remark' => ['nullable', 'string', 'max:200'],
-                'wash' => ['nullable', Rule::enum(WashMethod::class)],
-                'stripped' => ['nullable', 'integer', 'between:0,200'],
-                'inserts' => ['nullable', 'integer', 'between:0,200'],
-                'measured' => ['nullable', 'string', 'max:40'],
-            ],
-            ['stripped.*' => 'How many are stripped? A whole number.', 'inserts.*' => 'How many carry an insert? A whole number.'],
-        );
+        $data = $request->validated();
 
         return $this->page->after(
             $request,
@@ -72,10 +59,10 @@ final readonly class CleanController
     }
 
     /** A look at one bore, written into the same sheet that is measured on. */
-    public function look(Request $request, Job $job, RecordReading $record): JsonResponse|RedirectResponse
+    public function look(LookRequest $request, Job $job, RecordReading $record): JsonResponse|RedirectResponse
     {
         /** @var array{place: string, text: string} $data */
-        $data = $request->validate(['place' => ['required', 'string', 'max:40'], 'text' => ['required', 'string', 'max:1']]);
+        $data = $request->validated();
         $written = $record->handle(
             $job,
             $request->user(),

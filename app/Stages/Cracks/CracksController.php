@@ -16,7 +16,6 @@ use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Illuminate\Validation\Rule;
 use NorthLedger\Core\Engine\Policy\DwellSchool;
 use NorthLedger\Core\Engine\Specification\CrackZone;
 use NorthLedger\Core\Engine\Specification\EnginePart;
@@ -39,26 +38,14 @@ final readonly class CracksController
         return view('cracks.show', $this->page->data($request, $files->open($job), Stage::Cracks));
     }
 
-    public function begin(Request $request, Job $job, StartCrackCheck $start): JsonResponse|RedirectResponse
+    public function begin(StartCrackCheckRequest $request, Job $job, StartCrackCheck $start): JsonResponse|RedirectResponse
     {
         $keyed = Keyed::in($request);
         /**
          * @var array{part: string, method: string, surface: string, lab?: ?string, faces?: list<string>, school?: ?string,
          *     developer_minutes?: ?string} $data
          */
-        $data = $request->validate(
-            [
-                'part' => ['required', Rule::enum(EnginePart::class)],
-                'method' => ['required', Rule::enum(CheckMethod::class)],
-                'surface' => ['required', Rule::enum(Surface::class)],
-                'lab' => ['nullable', 'string', 'max:80'],
-                'faces' => ['nullable', 'array'],
-                'faces.*' => [Rule::enum(Face::class)],
-                'school' => ['nullable', Rule::enum(DwellSchool::class)],
-                'developer_minutes' => ['nullable', 'integer', 'between:10,60'],
-            ] + $keyed->temperatureRules('temperature'),
-            ['temperature.*' => $keyed->temperatureWords(), 'developer_minutes.*' => 'Developer stays on for 10 to 60 minutes.'],
-        );
+        $data = $request->validated();
 
         return $this->page->after(
             $request,
@@ -79,15 +66,11 @@ final readonly class CracksController
         );
     }
 
-    public function retest(Request $request, Job $job, StartCrackCheck $start): JsonResponse|RedirectResponse
+    public function retest(RetestRequest $request, Job $job, StartCrackCheck $start): JsonResponse|RedirectResponse
     {
         $keyed = Keyed::in($request);
         /** @var array{indication: string, method?: ?string} $data */
-        $data = $request->validate(
-            ['indication' => ['required', 'string', 'size:26'], 'method' => ['nullable', Rule::enum(CheckMethod::class)]] +
-                $keyed->temperatureRules('temperature'),
-            ['temperature.*' => $keyed->temperatureWords()],
-        );
+        $data = $request->validated();
 
         return $this->page->after(
             $request,
@@ -103,22 +86,11 @@ final readonly class CracksController
         );
     }
 
-    public function step(Request $request, Job $job, MarkCrackStep $mark, PlaceIndication $place): JsonResponse|RedirectResponse
+    public function step(CrackStepRequest $request, Job $job, MarkCrackStep $mark, PlaceIndication $place): JsonResponse|RedirectResponse
     {
         $keyed = Keyed::in($request);
         /** @var array{run: string, step: string, look?: ?string, leaks?: ?int, result?: ?string} $data */
-        $data = $request->validate(
-            [
-                'run' => ['required', 'string', 'size:26'],
-                'step' => ['required', Rule::enum(StepKind::class)],
-                'look' => ['nullable', Rule::enum(Look::class)],
-                'leaks' => ['nullable', 'integer', 'between:0,99'],
-                'result' => ['nullable', 'string', 'max:200'],
-            ] +
-                $keyed->temperatureRules('temperature') +
-                $keyed->pressureRules('begin', 'end'),
-            ['temperature.*' => $keyed->temperatureWords(), 'begin.*' => $keyed->pressureWords(), 'end.*' => $keyed->pressureWords()],
-        );
+        $data = $request->validated();
         $id = RequestId::of($request);
         $at = Happened::at($request);
 
@@ -145,20 +117,10 @@ final readonly class CracksController
         );
     }
 
-    public function place(Request $request, Job $job, PlaceIndication $place): JsonResponse|RedirectResponse
+    public function place(PlaceIndicationRequest $request, Job $job, PlaceIndication $place): JsonResponse|RedirectResponse
     {
         /** @var array{face: string, zone: string, cylinder?: ?int, look: string, length?: ?string, remark?: ?string} $data */
-        $data = $request->validate(
-            [
-                'face' => ['required', Rule::enum(Face::class)],
-                'zone' => ['required', Rule::enum(CrackZone::class)],
-                'cylinder' => ['nullable', 'integer', 'between:1,16'],
-                'look' => ['required', Rule::in(array_map(static fn (Look $look): string => $look->value, Look::FIRST))],
-                'length' => ['nullable', 'string', 'max:40'],
-                'remark' => ['nullable', 'string', 'max:200'],
-            ],
-            ['look.required' => 'How does it look?'],
-        );
+        $data = $request->validated();
 
         return $this->page->after(
             $request,
@@ -179,10 +141,10 @@ final readonly class CracksController
         );
     }
 
-    public function takeBack(Request $request, Job $job, PlaceIndication $place): JsonResponse|RedirectResponse
+    public function takeBack(TakeBackIndicationRequest $request, Job $job, PlaceIndication $place): JsonResponse|RedirectResponse
     {
         /** @var array{indication: string, reason?: ?string} $data */
-        $data = $request->validate(['indication' => ['required', 'string', 'size:26'], 'reason' => ['nullable', 'string', 'max:200']]);
+        $data = $request->validated();
 
         return $this->page->after(
             $request,
@@ -191,17 +153,10 @@ final readonly class CracksController
         );
     }
 
-    public function decide(Request $request, Job $job, DecideCrack $decide): JsonResponse|RedirectResponse
+    public function decide(DecideCrackRequest $request, Job $job, DecideCrack $decide): JsonResponse|RedirectResponse
     {
         /** @var array{indication: string, disposition: string, reason?: ?string} $data */
-        $data = $request->validate(
-            [
-                'indication' => ['required', 'string', 'size:26'],
-                'disposition' => ['required', Rule::enum(Disposition::class)],
-                'reason' => ['nullable', 'string', 'max:200'],
-            ],
-            ['disposition.required' => 'What is done about it?'],
-        );
+        $data = $request->validated();
 
         return $this->page->after(
             $request,
@@ -218,14 +173,10 @@ final readonly class CracksController
         );
     }
 
-    public function customer(Request $request, Job $job, DecideCrack $decide): JsonResponse|RedirectResponse
+    public function customer(CrackAnswerRequest $request, Job $job, DecideCrack $decide): JsonResponse|RedirectResponse
     {
         /** @var array{indication: string, answer: string, how?: ?string} $data */
-        $data = $request->validate([
-            'indication' => ['required', 'string', 'size:26'],
-            'answer' => ['required', Rule::enum(CustomerAnswer::class)],
-            'how' => ['nullable', 'string', 'max:120'],
-        ]);
+        $data = $request->validated();
 
         return $this->page->after(
             $request,
@@ -241,10 +192,10 @@ final readonly class CracksController
         );
     }
 
-    public function lookedAt(Request $request, Job $job, LookAtPlace $look): JsonResponse|RedirectResponse
+    public function lookedAt(PronePlaceRequest $request, Job $job, LookAtPlace $look): JsonResponse|RedirectResponse
     {
         /** @var array{number: int} $data */
-        $data = $request->validate(['number' => ['required', 'integer', 'between:1,99']]);
+        $data = $request->validated();
 
         return $this->page->after(
             $request,

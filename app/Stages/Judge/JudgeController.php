@@ -16,13 +16,12 @@ use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Illuminate\Validation\Rule;
 use NorthLedger\Core\Engine\Specification\EnginePart;
 use NorthLedger\Core\Finding\PartVerdict;
 
 final class JudgeController
 {
-    private const SIGNATURE = [
+    public const SIGNATURE = [
         'password.required' => 'Your password is your signature here.',
         'password.current_password' => 'That is not your password. Nothing was signed.',
     ];
@@ -47,18 +46,10 @@ final class JudgeController
         return view('findings', ['report' => FindingsReport::of(ShownUnit::of($request, $files->open($job)))]);
     }
 
-    public function overrule(Request $request, Job $job, OverruleVerdict $overrule): RedirectResponse
+    public function overrule(OverruleRequest $request, Job $job, OverruleVerdict $overrule): RedirectResponse
     {
         /** @var array{part: string, verdict: string, reason: string} $data */
-        $data = $request->validate(
-            [
-                'part' => ['required', Rule::enum(EnginePart::class)],
-                'verdict' => ['required', Rule::enum(PartVerdict::class)->except(PartVerdict::NotYetKnown)],
-                'reason' => ['required', 'string', 'min:4', 'max:400'],
-                'password' => ['required', 'current_password'],
-            ],
-            ['reason.*' => 'Say why, in a few words.'] + self::SIGNATURE,
-        );
+        $data = $request->validated();
         $overrule->handle(
             $job,
             $request->user(),
@@ -71,29 +62,20 @@ final class JudgeController
         return redirect()->route('stage.judge', $job)->with('note', 'Signed; it stands beside the verdict.');
     }
 
-    public function concede(Request $request, Job $job, AcceptDefect $accept): RedirectResponse
+    public function concede(ConcedeRequest $request, Job $job, AcceptDefect $accept): RedirectResponse
     {
         /** @var array{finding: string, worst: string, accepted_by: string} $data */
-        $data = $request->validate(
-            [
-                'finding' => ['required', 'string', 'max:120'],
-                'worst' => ['required', 'string', 'max:200'],
-                'accepted_by' => ['required', 'string', 'max:120'],
-                'password' => ['required', 'current_password'],
-            ],
-            ['worst.*' => 'Say the worst that can come of it: the customer accepts that.', 'accepted_by.*' => 'Who accepts it?'] +
-                self::SIGNATURE,
-        );
+        $data = $request->validated();
         $accept->handle($job, $request->user(), RequestId::of($request), $data['finding'], $data['worst'], $data['accepted_by']);
 
         return redirect()->route('stage.judge', $job)->with('note', 'Signed; the finding counts as accepted.');
     }
 
     /** Which piston goes into which cylinder. */
-    public function assign(Request $request, Job $job, AssignPistons $assign): JsonResponse|RedirectResponse
+    public function assign(AssignPistonsRequest $request, Job $job, AssignPistons $assign): JsonResponse|RedirectResponse
     {
         /** @var array{piston: array<int, int>} $data */
-        $data = $request->validate(['piston' => ['required', 'array', 'max:16'], 'piston.*' => ['required', 'integer', 'between:1,99']]);
+        $data = $request->validated();
         $assign->handle($job, $request->user(), RequestId::of($request), array_map(intval(...), $data['piston']));
 
         return NextPage::of($request, route('stage.judge', $job), 'The pistons are assigned; clearances are judged so.');

@@ -21,13 +21,10 @@ final class PlanController
         return view('plan.show', ['file' => $file, 'plan' => PlanView::of($file)]);
     }
 
-    public function store(Request $request, Job $job, ChoosePlan $choose): RedirectResponse
+    public function store(ChooseOptionRequest $request, Job $job, ChoosePlan $choose): RedirectResponse
     {
         /** @var array{option: string, reason?: ?string} $data */
-        $data = $request->validate(
-            ['option' => ['required', 'string', 'max:30'], 'reason' => ['nullable', 'string', 'max:200']],
-            ['option.required' => 'Choose one of the ways first.'],
-        );
+        $data = $request->validated();
         $choose->handle($job, $request->user(), RequestId::of($request), $data['option'], $data['reason'] ?? null);
 
         return redirect()->route('stage.work', $job);

@@ -13,31 +13,14 @@ use App\Storage\Stage;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Illuminate\Validation\Rule;
 use Symfony\Component\HttpFoundation\BinaryFileResponse;
 
 final class PhotoController
 {
-    public function store(Request $request, Job $job, KeepPhoto $keep, StagePage $page): JsonResponse|RedirectResponse
+    public function store(PhotoRequest $request, Job $job, KeepPhoto $keep, StagePage $page): JsonResponse|RedirectResponse
     {
         /** @var array{subject: string, remark?: ?string, stage: string} $data */
-        $data = $request->validate(
-            [
-                'photo' => ['required', 'file', 'max:'.PhotoStore::MOST_MEGABYTES * 1024],
-                'subject' => ['required', 'string', 'max:60', 'regex:/^(engine|paperwork|(part|item|indication)\.[A-Za-z0-9.-]{1,50})$/D'],
-                'remark' => ['nullable', 'string', 'max:120'],
-                'stage' => ['required', Rule::in([Stage::Receive->value, Stage::Clean->value, Stage::Cracks->value])],
-            ],
-            [
-                'photo.required' => 'Choose a picture first.',
-                'photo.uploaded' => 'That file did not arrive: it is larger than '.
-                    PhotoStore::MOST_MEGABYTES.
-                    ' MB, or the connection broke. Send it again, smaller.',
-                'photo.max' => 'That file is larger than '.
-                    PhotoStore::MOST_MEGABYTES.
-                    ' MB. Take the picture with a lower resolution and send it again.',
-            ],
-        );
+        $data = $request->validated();
         $written = $keep->handle(
             $job,
             $request->user(),

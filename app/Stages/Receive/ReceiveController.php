@@ -9,9 +9,7 @@ use App\Http\RequestId;
 use App\Storage\SpecBook;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
-use Illuminate\Http\Request;
 use Illuminate\Support\Carbon;
-use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
 use NorthLedger\Core\Engine\Specification\SpecificationSheet;
 use NorthLedger\Core\Features\Receiving\Arrival;
@@ -29,36 +27,14 @@ final class ReceiveController
         return view('receive.new', ['families' => $specs->all(), 'dueOn' => Carbon::today()->addDays(self::DEFAULT_DAYS)->format('Y-m-d')]);
     }
 
-    public function store(Request $request, SpecBook $specs, ReceiveJob $receive): RedirectResponse
+    public function store(ReceiveJobRequest $request, SpecBook $specs, ReceiveJob $receive): RedirectResponse
     {
         /**
          * @var array{arrival?: ?string, castings?: ?string, usage?: ?string, budget?: ?string, family: string, serial: string,
          *     customer: string, description?: ?string, due_on: string, wishes?: ?string, declared_step?: ?string,
          *     declared_evidence?: ?string} $data
          */
-        $data = $request->validate(
-            [
-                'family' => ['required', Rule::in(array_keys($specs->all()))],
-                'serial' => ['required', 'string', 'max:60'],
-                'customer' => ['required', 'string', 'max:120'],
-                'description' => ['nullable', 'string', 'max:120'],
-                'due_on' => ['required', 'date_format:Y-m-d'],
-                'wishes' => ['nullable', 'string', 'max:2000'],
-                'arrival' => ['nullable', Rule::enum(Arrival::class)],
-                'castings' => ['nullable', 'string', 'max:120'],
-                'usage' => ['nullable', Rule::enum(Usage::class)],
-                'budget' => ['nullable', 'regex:/^\d{1,7}(\.\d{2})?$/'],
-                'declared_step' => ['nullable', 'string', 'max:20'],
-                'declared_evidence' => ['nullable', 'required_with:declared_step', 'string', 'max:120'],
-            ],
-            [
-                'required' => 'This is needed to take the engine in.',
-                'family.in' => 'Choose one of the families in the spec book.',
-                'budget.regex' => 'Write an amount like 2400 or 2400.50.',
-                'due_on.date_format' => 'Give the day as year-month-day, like 2026-12-05.',
-                'declared_evidence.required_with' => 'Say what shows the size step: the number on a piston crown, or the paperwork.',
-            ],
-        );
+        $data = $request->validated();
         $sheet = $specs->sheet($data['family']);
         $job = $receive->handle($request->user(), RequestId::of($request), [
             'family' => $sheet->family,

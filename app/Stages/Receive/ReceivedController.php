@@ -13,7 +13,6 @@ use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Illuminate\Validation\Rule;
 use NorthLedger\Core\Features\Receiving\ClaimKind;
 use NorthLedger\Core\Features\Receiving\ClaimMatch;
 use NorthLedger\Core\Features\Receiving\CountedState;
@@ -32,18 +31,10 @@ final readonly class ReceivedController
         return view('receive.show', $this->page->data($request, $files->open($job), Stage::Receive));
     }
 
-    public function part(Request $request, Job $job, CountPart $count): JsonResponse|RedirectResponse
+    public function part(CountPartRequest $request, Job $job, CountPart $count): JsonResponse|RedirectResponse
     {
         /** @var array{part: string, state: string, count?: ?int, remark?: ?string} $data */
-        $data = $request->validate(
-            [
-                'part' => ['required', 'string', 'max:30'],
-                'state' => ['required', Rule::enum(CountedState::class)],
-                'count' => ['nullable', 'integer', 'between:0,999'],
-                'remark' => ['nullable', 'string', 'max:200'],
-            ],
-            ['state.required' => 'Present, missing, damaged, or not ours?', 'count.*' => 'How many came? A whole number.'],
-        );
+        $data = $request->validated();
 
         return $this->page->after(
             $request,
@@ -60,18 +51,10 @@ final readonly class ReceivedController
         );
     }
 
-    public function claim(Request $request, Job $job, StateClaim $state): JsonResponse|RedirectResponse
+    public function claim(ClaimRequest $request, Job $job, StateClaim $state): JsonResponse|RedirectResponse
     {
         /** @var array{kind: string, where?: ?string, count?: ?int, size?: ?string} $data */
-        $data = $request->validate(
-            [
-                'kind' => ['required', Rule::enum(ClaimKind::class)],
-                'where' => ['nullable', 'string', 'max:80'],
-                'count' => ['nullable', 'integer', 'between:0,999'],
-                'size' => ['nullable', 'string', 'max:40'],
-            ],
-            ['count.*' => 'How many does the paperwork say? A whole number.'],
-        );
+        $data = $request->validated();
 
         return $this->page->after(
             $request,
@@ -88,14 +71,10 @@ final readonly class ReceivedController
         );
     }
 
-    public function judgeClaim(Request $request, Job $job, StateClaim $state): JsonResponse|RedirectResponse
+    public function judgeClaim(JudgeClaimRequest $request, Job $job, StateClaim $state): JsonResponse|RedirectResponse
     {
         /** @var array{claim: string, match: string, remark?: ?string} $data */
-        $data = $request->validate([
-            'claim' => ['required', 'string', 'size:26'],
-            'match' => ['required', Rule::in([...array_column(ClaimMatch::cases(), 'value'), 'take back'])],
-            'remark' => ['nullable', 'string', 'max:200'],
-        ]);
+        $data = $request->validated();
         $id = RequestId::of($request);
 
         return $this->page->after(
@@ -107,19 +86,10 @@ final readonly class ReceivedController
         );
     }
 
-    public function sleeve(Request $request, Job $job, SurveySleeve $survey): JsonResponse|RedirectResponse
+    public function sleeve(SurveySleeveRequest $request, Job $job, SurveySleeve $survey): JsonResponse|RedirectResponse
     {
         /** @var array{cylinder: int, kind: string, length?: ?string, kind_below?: ?string, length_below?: ?string} $data */
-        $data = $request->validate(
-            [
-                'cylinder' => ['required', 'integer', 'between:1,16'],
-                'kind' => ['required', Rule::in(['none', ...array_column(SleevePieceKind::cases(), 'value')])],
-                'length' => ['nullable', 'string', 'max:40'],
-                'kind_below' => ['nullable', Rule::enum(SleevePieceKind::class)],
-                'length_below' => ['nullable', 'string', 'max:40'],
-            ],
-            ['kind.required' => 'What sits in this bore?'],
-        );
+        $data = $request->validated();
         $pieces = [];
         foreach (
             [
@@ -147,14 +117,10 @@ final readonly class ReceivedController
         );
     }
 
-    public function sleeveAnswer(Request $request, Job $job, SurveySleeve $survey): JsonResponse|RedirectResponse
+    public function sleeveAnswer(SleeveAnswerRequest $request, Job $job, SurveySleeve $survey): JsonResponse|RedirectResponse
     {
         /** @var array{cylinder: int, answer: string, how?: ?string} $data */
-        $data = $request->validate([
-            'cylinder' => ['required', 'integer', 'between:1,16'],
-            'answer' => ['required', Rule::enum(CustomerAnswer::class)],
-            'how' => ['nullable', 'string', 'max:120'],
-        ]);
+        $data = $request->validated();
 
         return $this->page->after(
             $request,
@@ -170,13 +136,10 @@ final readonly class ReceivedController
         );
     }
 
-    public function found(Request $request, Job $job, SurveySleeve $survey): JsonResponse|RedirectResponse
+    public function found(FoundPartsRequest $request, Job $job, SurveySleeve $survey): JsonResponse|RedirectResponse
     {
         /** @var array{kind: string, count: int} $data */
-        $data = $request->validate(
-            ['kind' => ['required', Rule::enum(ClaimKind::class)], 'count' => ['required', 'integer', 'between:0,999']],
-            ['count.*' => 'How many were found? A whole number.'],
-        );
+        $data = $request->validated();
 
         return $this->page->after(
             $request,

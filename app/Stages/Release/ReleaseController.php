@@ -20,15 +20,8 @@ final class ReleaseController
         return view('release.show', ['file' => $file, 'check' => ReleaseCheck::of($file, $request->user())]);
     }
 
-    public function store(Request $request, Job $job, SignRelease $sign): RedirectResponse
+    public function store(ReleaseRequest $request, Job $job, SignRelease $sign): RedirectResponse
     {
-        $request->validate(
-            ['password' => ['required', 'current_password']],
-            [
-                'password.required' => 'Your password is your signature here.',
-                'password.current_password' => 'That is not your password. Nothing was signed.',
-            ],
-        );
         $sign->handle($job, $request->user(), RequestId::of($request));
 
         return redirect()->route('stage.release', $job);

@@ -14,7 +14,6 @@ use App\Storage\SheetName;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Illuminate\Validation\Rule;
 use NorthLedger\Core\Inspection\Occasion;
 
 final class VerifyController
@@ -30,20 +29,10 @@ final class VerifyController
         ]);
     }
 
-    public function store(Request $request, Job $job, DisposeBore $dispose): RedirectResponse
+    public function store(DisposeBoreRequest $request, Job $job, DisposeBore $dispose): RedirectResponse
     {
         /** @var array{cylinder: int, kind: string, reason: string} $data */
-        $data = $request->validate(
-            [
-                'cylinder' => ['required', 'integer', 'between:1,16'],
-                'kind' => ['required', Rule::enum(DispositionKind::class)],
-                'reason' => ['required', 'string', 'max:200'],
-            ],
-            [
-                'reason.required' => 'Say why: what was found, and who accepts it or what is done again.',
-                'kind.required' => 'Choose rework or concession.',
-            ],
-        );
+        $data = $request->validated();
         $dispose->handle(
             $job,
             $request->user(),

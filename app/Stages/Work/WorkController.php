@@ -11,7 +11,6 @@ use App\Storage\Job;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Illuminate\Validation\Rule;
 use NorthLedger\Core\Features\Cracks\Look;
 use NorthLedger\Core\Work\TickState;
 
@@ -24,15 +23,10 @@ final class WorkController
         return view('work.show', ['file' => $file, 'work' => WorkView::of($file)]);
     }
 
-    public function store(Request $request, Job $job, TickOperation $tick): RedirectResponse
+    public function store(TickOperationRequest $request, Job $job, TickOperation $tick): RedirectResponse
     {
         /** @var array{operation: string, state: string, actual?: ?string, remark?: ?string} $data */
-        $data = $request->validate([
-            'operation' => ['required', 'string', 'max:30'],
-            'state' => ['required', Rule::enum(TickState::class)],
-            'actual' => ['nullable', 'string', 'max:60'],
-            'remark' => ['nullable', 'string', 'max:200'],
-        ]);
+        $data = $request->validated();
         $tick->handle(
             $job,
             $request->user(),
@@ -47,17 +41,10 @@ final class WorkController
     }
 
     /** Somebody at a machine saw a crack, or a patch that will not clean up. */
-    public function report(Request $request, Job $job, ReportFlaw $report): RedirectResponse
+    public function report(ReportFlawRequest $request, Job $job, ReportFlaw $report): RedirectResponse
     {
         /** @var array{cylinder: int, look: string, remark?: ?string} $data */
-        $data = $request->validate(
-            [
-                'cylinder' => ['required', 'integer', 'between:1,16'],
-                'look' => ['required', Rule::in(array_column(ReportFlaw::LOOKS, 'value'))],
-                'remark' => ['nullable', 'string', 'max:200'],
-            ],
-            ['cylinder.required' => 'In which cylinder?', 'look.required' => 'What did you see?'],
-        );
+        $data = $request->validated();
         $report->handle(
             $job,
             $request->user(),

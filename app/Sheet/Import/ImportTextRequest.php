@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Sheet\Import;
+
+use Illuminate\Foundation\Http\FormRequest;
+
+/** What has to be sent for `ImportController::preview`. */
+final class ImportTextRequest extends FormRequest
+{
+    /** @return array<string, mixed> */
+    public function rules(): array
+    {
+        return ['file' => ['nullable', 'file', 'max:256'], 'text' => ['nullable', 'string', 'max:65535']];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return ['file.*' => 'The file did not arrive, or is far larger than a bore sheet.'];
+    }
+}

@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Sheet;
+
+use Illuminate\Foundation\Http\FormRequest;
+
+/** What has to be sent for `ReadingController::store`. */
+final class ReadingRequest extends FormRequest
+{
+    /** @return array<string, mixed> */
+    public function rules(): array
+    {
+        return [
+            'place' => ['required', 'string', 'max:40'],
+            'text' => ['present', 'nullable', 'string', 'max:60'],
+            'setup' => ['nullable', 'string', 'size:26'],
+            'repeat' => ['boolean'],
+            'confirmed' => ['boolean'],
+            'reason' => ['nullable', 'string', 'max:200'],
+            'saw' => ['nullable', 'integer', 'min:0'],
+            'feed' => ['nullable', 'array:gauge,number'],
+            'feed.gauge' => ['required_with:feed', 'string', 'max:12'],
+            'feed.number' => ['required_with:feed', 'integer', 'between:0,999999999999'],
+        ];
+    }
+}

@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Stages\Judge;
+
+use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Validation\Rule;
+use NorthLedger\Core\Engine\Specification\EnginePart;
+use NorthLedger\Core\Finding\PartVerdict;
+
+/** What has to be sent for `JudgeController::overrule`. */
+final class OverruleRequest extends FormRequest
+{
+    /** @return array<string, mixed> */
+    public function rules(): array
+    {
+        return [
+            'part' => ['required', Rule::enum(EnginePart::class)],
+            'verdict' => ['required', Rule::enum(PartVerdict::class)->except(PartVerdict::NotYetKnown)],
+            'reason' => ['required', 'string', 'min:4', 'max:400'],
+            'password' => ['required', 'current_password'],
+        ];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return ['reason.*' => 'Say why, in a few words.'] + JudgeController::SIGNATURE;
+    }
+}

@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Stages\Plan;
+
+use Illuminate\Foundation\Http\FormRequest;
+
+/** What has to be sent for `PlanController::store`. */
+final class ChooseOptionRequest extends FormRequest
+{
+    /** @return array<string, mixed> */
+    public function rules(): array
+    {
+        return ['option' => ['required', 'string', 'max:30'], 'reason' => ['nullable', 'string', 'max:200']];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return ['option.required' => 'Choose one of the ways first.'];
+    }
+}

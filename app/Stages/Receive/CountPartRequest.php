@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Stages\Receive;
+
+use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Validation\Rule;
+use NorthLedger\Core\Features\Receiving\CountedState;
+
+/** What has to be sent for `ReceivedController::part`. */
+final class CountPartRequest extends FormRequest
+{
+    /** @return array<string, mixed> */
+    public function rules(): array
+    {
+        return [
+            'part' => ['required', 'string', 'max:30'],
+            'state' => ['required', Rule::enum(CountedState::class)],
+            'count' => ['nullable', 'integer', 'between:0,999'],
+            'remark' => ['nullable', 'string', 'max:200'],
+        ];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return ['state.required' => 'Present, missing, damaged, or not ours?', 'count.*' => 'How many came? A whole number.'];
+    }
+}

@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Stages\Receive;
+
+use App\Photos\PhotoStore;
+use App\Storage\Stage;
+use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Validation\Rule;
+
+/** What has to be sent for `PhotoController::store`. */
+final class PhotoRequest extends FormRequest
+{
+    /** @return array<string, mixed> */
+    public function rules(): array
+    {
+        return [
+            'photo' => ['required', 'file', 'max:'.PhotoStore::MOST_MEGABYTES * 1024],
+            'subject' => ['required', 'string', 'max:60', 'regex:/^(engine|paperwork|(part|item|indication)\.[A-Za-z0-9.-]{1,50})$/D'],
+            'remark' => ['nullable', 'string', 'max:120'],
+            'stage' => ['required', Rule::in([Stage::Receive->value, Stage::Clean->value, Stage::Cracks->value])],
+        ];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return [
+            'photo.required' => 'Choose a picture first.',
+            'photo.uploaded' =>
+                'That file did not arrive: it is larger than '.
+                PhotoStore::MOST_MEGABYTES.
+                ' MB, or the connection broke. Send it again, smaller.',
+            'photo.max' =>
+                'That file is larger than '.
+                PhotoStore::MOST_MEGABYTES.
+                ' MB. Take the picture with a lower resolution and send it again.',
+        ];
+    }
+}
