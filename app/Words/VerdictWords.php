@@ -19,7 +19,6 @@ use NorthLedger\Core\Features\Bores\TraceStake;
 use NorthLedger\Core\Finding\Finding;
 use NorthLedger\Core\Finding\PartDefect;
 use NorthLedger\Core\Finding\PartVerdict;
-use NorthLedger\Core\Quantity\Length;
 use NorthLedger\Core\Quantity\LengthDisplay;
 
 /** Says a block's assessment in the trade's words; it computes nothing. */
@@ -215,11 +214,6 @@ final readonly class VerdictWords
     public static function money(int $minor): string
     {
         return number_format(intdiv($minor, 100), 0, '.', ' ').($minor % 100 === 0 ? '' : sprintf('.%02d', $minor % 100));
-    }
-
-    public function shift(Length $shift): string
-    {
-        return $this->display->magnitude($shift);
     }
 
     private function failingClause(BlockAssessment $assessment): string

@@ -101,9 +101,4 @@ final readonly class CrackReport
     {
         return array_values(array_filter($this->indications, static fn (Indication $one): bool => $one->id === $id))[0] ?? null;
     }
-
-    public function hasBegun(): bool
-    {
-        return $this->runs !== [] || $this->indications !== [];
-    }
 }
