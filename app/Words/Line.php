@@ -9,12 +9,24 @@ use BackedEnum;
 /** A line of the translation files in `lang/`, in the shop's language. */
 final class Line
 {
-    /** @param  array<string, string|int>  $with  What stands for its placeholders */
+    /** @param  array<string, string|int>  $with  What stands for its placeholders, `:name`; `:Name` begins with a capital */
     public static function of(string $key, array $with = []): string
     {
-        $line = trans($key, $with);
+        $line = self::written($key);
+        if ($with === []) {
+            return $line;
+        }
+        $marks = [];
+        foreach ($with as $name => $text) {
+            $marks[":{$name}"] = (string) $text;
+        }
+        if (preg_match('/:[A-Z]/', $line) === 1) {
+            foreach ($with as $name => $text) {
+                $marks[':'.ucfirst($name)] = ucfirst((string) $text);
+            }
+        }
 
-        return is_string($line) ? $line : $key;
+        return strtr($line, $marks);
     }
 
     /**
@@ -35,5 +47,18 @@ final class Line
     public static function ofCode(string $group, BackedEnum $code, array $with = []): string
     {
         return self::of("{$group}.".str_replace([' ', '-'], '_', (string) $code->value), $with);
+    }
+
+    /** As it stands in the file; a page of an engine says a thousand in one language, so each is looked up once. */
+    private static function written(string $key): string
+    {
+        /** @var array<string, string> $lines */
+        static $lines = [];
+        if (! isset($lines[$key])) {
+            $line = trans($key);
+            $lines[$key] = is_string($line) ? $line : $key;
+        }
+
+        return $lines[$key];
     }
 }
