@@ -5,11 +5,10 @@ declare(strict_types=1);
 namespace App\Stages\Judge;
 
 use App\Documents\FindingsReport;
-use App\Drawings\EngineDrawing;
 use App\Http\NextPage;
 use App\Http\RequestId;
 use App\Http\ShownUnit;
-use App\Pages\EngineView;
+use App\Pages\KeptPages;
 use App\Record\JobFiles;
 use App\Storage\Job;
 use Illuminate\Contracts\View\View;
@@ -26,16 +25,18 @@ final class JudgeController
         'password.current_password' => 'That is not your password. Nothing was signed.',
     ];
 
-    public function show(Request $request, Job $job, JobFiles $files): View
+    public function show(Request $request, Job $job, JobFiles $files, KeptPages $kept): View
     {
         $file = ShownUnit::of($request, $files->open($job));
+        $page = $kept->of($file, JudgePage::class, JudgePage::of(...));
 
         return view('judge.show', [
             'file' => $file,
-            'judged' => JudgeView::of($file),
-            'pistons' => PistonTable::of($file),
-            'engine' => EngineView::of($file),
-            'drawing' => EngineDrawing::of($file),
+            'judged' => $page->judged,
+            'pistons' => $page->pistons,
+            'engine' => $page->engine,
+            'drawing' => $page->drawing,
+            'tabs' => $page->tabs,
             'mayDecide' => ! $job->is_closed && ($request->user()?->can('verify') ?? false),
         ]);
     }
