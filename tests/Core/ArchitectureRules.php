@@ -17,6 +17,7 @@ final class ArchitectureRules
         'Geometry',
         'Gauging',
         'Engine\\Specification',
+        'Engine\\Identification',
         'Engine\\Places',
         'Engine\\Policy',
         'Record',

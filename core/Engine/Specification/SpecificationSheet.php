@@ -21,6 +21,8 @@ final readonly class SpecificationSheet
      * @param  list<ThreadSpec>  $threads
      * @param  list<PressureTestSpec>  $pressureTests
      * @param  list<PronePlace>  $pronePlaces
+     * @param  ?Length  $boreSpacing  From centre to centre of neighbours in one bank; null where nobody knows
+     * @param  list<string>  $castings  Numbers cast or stamped into its parts, as far as they are known
      */
     private function __construct(
         public string $family,
@@ -51,6 +53,8 @@ final readonly class SpecificationSheet
         public array $threads,
         public array $pressureTests,
         public array $pronePlaces,
+        public ?Length $boreSpacing,
+        public array $castings,
     ) {
     }
 
@@ -69,6 +73,8 @@ final readonly class SpecificationSheet
             $camshaft = $node->at('camshaft_bores');
             $gasket = $node->at('volumes')->at('gasket')->at('kind')->word(GasketKind::class);
             $deck = $node->at('deck');
+            $spacing = $node->at('block')->at('bore_spacing');
+            $castings = $node->at('castings');
             $sheet = new self(
                 $node->at('family')->text(),
                 $node->at('revision')->wholeNumber(1),
@@ -98,6 +104,8 @@ final readonly class SpecificationSheet
                 array_map(ThreadSpec::fromNode(...), $node->at('threads')->items()),
                 array_map(PressureTestSpec::fromNode(...), $node->at('pressure_tests')->items()),
                 array_map(PronePlace::fromNode(...), $node->at('crack_prone')->items()),
+                $spacing->isGiven() ? $spacing->positiveLength($unit) : null,
+                $castings->isGiven() ? array_map(static fn (Node $one): string => $one->text(), $castings->items()) : [],
             );
             SheetConsistency::check($sheet, $node);
 
