@@ -18,6 +18,7 @@ use App\Sheet\SeatController;
 use App\Sheet\SetupController;
 use App\Sheet\SheetController;
 use App\Shop\ShopController;
+use App\SpecBook\LookupController;
 use App\SpecBook\SpecBookController;
 use App\Stages\Clean\CleanController;
 use App\Stages\Cracks\CracksController;
@@ -46,6 +47,7 @@ Route::middleware('auth')->group(function (): void {
 
     Route::get('/specs', [SpecBookController::class, 'index'])->name('specs');
     Route::get('/specs/schema', [SpecBookController::class, 'schema'])->name('specs.schema');
+    Route::get('/specs/lookup', [LookupController::class, 'show'])->name('specs.lookup');
     Route::get('/specs/{family}', [SpecBookController::class, 'show'])->name('specs.show');
     Route::get('/specs/{family}/compare', [SpecBookController::class, 'compare'])->name('specs.compare');
     Route::get('/specs/{family}/export', [SpecBookController::class, 'export'])->name('specs.export');

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\SpecBook;
 
+use App\Storage\FamilyIndex;
 use App\Storage\SpecBook;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
@@ -15,13 +16,15 @@ use NorthLedger\Core\Document\InvalidDocument;
 /** The spec book: families, their sheets by revision, what changed between two, and sheets in and out as JSON. */
 final readonly class SpecBookController
 {
-    public function __construct(private SpecBook $specs)
+    private const ROWS = 40;
+
+    public function __construct(private SpecBook $specs, private FamilyIndex $families)
     {
     }
 
-    public function index(): View
+    public function index(Request $request): View
     {
-        return view('specs.index', ['sheets' => $this->specs->all()]);
+        return $this->listed(mb_substr(trim((string) $request->query('q', '')), 0, 60));
     }
 
     public function show(Request $request, string $family): View
@@ -88,12 +91,9 @@ final readonly class SpecBookController
                 $request->user(),
             );
         } catch (\JsonException $exception) {
-            return view('specs.index', [
-                'sheets' => $this->specs->all(),
-                'refused' => InvalidDocument::notJson('The file', $exception->getMessage()),
-            ]);
+            return $this->listed('', InvalidDocument::notJson('The file', $exception->getMessage()));
         } catch (InvalidDocument $exception) {
-            return view('specs.index', ['sheets' => $this->specs->all(), 'refused' => $exception]);
+            return $this->listed('', $exception);
         }
 
         return redirect()
@@ -117,6 +117,15 @@ final readonly class SpecBookController
         return new Response((string) file_get_contents(resource_path('specs/sheet.schema.json')), 200, [
             'Content-Type' => 'application/schema+json',
             'Content-Disposition' => 'attachment; filename="sheet.schema.json"',
+        ]);
+    }
+
+    private function listed(string $search, ?InvalidDocument $refused = null): View
+    {
+        return view('specs.index', [
+            'page' => $this->families->matching($search)->simplePaginate(self::ROWS)->withQueryString(),
+            'search' => $search,
+            'refused' => $refused,
         ]);
     }
 

@@ -30,13 +30,17 @@ final class SpecBook
     {
     }
 
-    /** @return array<string, SpecificationSheet> The newest of each family, in the order of their names */
-    public function all(): array
+    /** @return array<string, string> What tells the newest sheet of a family from the one before it, by family */
+    public function states(): array
     {
-        $sheets = array_map($this->sheet(...), array_keys($this->newestRevisions()), $this->newestRevisions());
-        usort($sheets, static fn (SpecificationSheet $a, SpecificationSheet $b): int => $a->name <=> $b->name);
+        $states = [];
+        foreach ($this->newestRevisions() as $family => $revision) {
+            $shipped = $this->shipped($family);
+            $isShipped = $shipped !== null && self::revisionOf($shipped) === $revision;
+            $states[$family] = $isShipped ? hash('xxh128', (string) $shipped) : "revision {$revision}";
+        }
 
-        return array_combine(array_map(static fn (SpecificationSheet $sheet): string => $sheet->family, $sheets), $sheets);
+        return $states;
     }
 
     public function has(string $family): bool

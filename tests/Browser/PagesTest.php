@@ -67,6 +67,7 @@ final class PagesTest extends BrowserTestCase
         '/jobs/NL-0419/measure/rods',
         '/jobs/NL-0418/judge',
         '/jobs/NL-0418/findings',
+        '/specs/lookup?size[bore]=3.8131&size[stroke]=long',
     ];
 
     /** @return iterable<string, array{int, int, string}> */
@@ -144,6 +145,7 @@ final class PagesTest extends BrowserTestCase
                 '/jobs/NL-0406/work',
                 '/jobs/NL-0401/certificate',
                 '/jobs/NL-0418/findings',
+                '/specs/lookup?size[bore]=3.8131&size[stroke]=long',
                 '/jobs/NL-0409/tag?print=sheet',
                 '/jobs/NL-0409/tag',
             ] as $page

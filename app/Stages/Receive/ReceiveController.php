@@ -6,9 +6,11 @@ namespace App\Stages\Receive;
 
 use App\Http\Amount;
 use App\Http\RequestId;
+use App\Storage\FamilyIndex;
 use App\Storage\SpecBook;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
 use Illuminate\Support\Carbon;
 use Illuminate\Validation\ValidationException;
 use NorthLedger\Core\Engine\Specification\SpecificationSheet;
@@ -22,9 +24,13 @@ final class ReceiveController
 {
     private const DEFAULT_DAYS = 14;
 
-    public function create(SpecBook $specs): View
+    public function create(Request $request, FamilyIndex $families): View
     {
-        return view('receive.new', ['families' => $specs->all(), 'dueOn' => Carbon::today()->addDays(self::DEFAULT_DAYS)->format('Y-m-d')]);
+        return view('receive.new', [
+            'families' => $families->matching('')->get(['family', 'name', 'description']),
+            'chosen' => $request->query('family'),
+            'dueOn' => Carbon::today()->addDays(self::DEFAULT_DAYS)->format('Y-m-d'),
+        ]);
     }
 
     public function store(ReceiveJobRequest $request, SpecBook $specs, ReceiveJob $receive): RedirectResponse

@@ -16,8 +16,10 @@ final class ReceiveJobRequest extends FormRequest
     /** @return array<string, mixed> */
     public function rules(SpecBook $specs): array
     {
+        $family = $this->string('family')->toString();
+
         return [
-            'family' => ['required', Rule::in(array_keys($specs->all()))],
+            'family' => ['required', Rule::in($specs->has($family) ? [$family] : [])],
             'serial' => ['required', 'string', 'max:60'],
             'customer' => ['required', 'string', 'max:120'],
             'description' => ['nullable', 'string', 'max:120'],

@@ -185,7 +185,8 @@ final readonly class ReceiveView
     {
         $findings = array_map(
             static fn (ClaimCheck $check): array => [
-                'text' => 'The paperwork says '.
+                'text' =>
+                    'The paperwork says '.
                     self::claim($file, $check)['what'].
                     ($check->found === '' ? ', and it differs.' : "; {$check->found}."),
                 'rule' => 'WORK-5',
@@ -195,7 +196,8 @@ final readonly class ReceiveView
         foreach ($received->surveys as $survey) {
             if ($survey->findings() !== []) {
                 $findings[] = [
-                    'text' => ucfirst(VerdictWords::cylinders([$survey->cylinder])).
+                    'text' =>
+                        ucfirst(VerdictWords::cylinders([$survey->cylinder])).
                         ', sleeve: '.
                         implode(', ', array_map(static fn (SleeveFinding $finding): string => $finding->words(), $survey->findings())).
                         '. The customer decides before anything is assembled on it.',

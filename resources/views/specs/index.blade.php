@@ -3,13 +3,36 @@
 @section('body')
 <div class="page wide"><main class="sheet" id="sheet">
     <div class="head"><h1>Spec book</h1><span>what parts are made to, and how far they may wear</span><span class="ml-auto"><a href="/specs/schema">the schema of a sheet</a></span></div>
-    @isset($refused)
+    @if($refused !== null)
     <div class="note bad" role="alert"><b>That file was not read in; nothing was stored.</b><ul>@foreach($refused->faults as $fault)<li>▲ {{ $fault->sentence() }}</li>@endforeach</ul></div>
-    @endisset
+    @endif
+    <form action="/specs" class="inline-fields mt-3" role="search">
+        <div class="field grow"><label for="find-family">Name, description or casting number</label><input id="find-family" name="q" value="{{ $search }}" maxlength="60" autocomplete="off"></div>
+        <button class="button plain">Find</button>
+        <a class="button" href="/specs/lookup">Which engine is it?</a>
+    </form>
+    @if(count($page->items()) === 0)
+    <p class="note">No family here is called “{{ $search }}”. <a href="/specs">All families</a>, or <a href="/specs/lookup">find it by what you measured</a>.</p>
+    @else
     <div class="scroll-x"><table class="ledger mt-3">
-        <thead><tr><th scope="col">Family</th><th scope="col">Layout</th><th scope="col">Block</th><th scope="col">Bore × stroke</th><th scope="col">Oversizes</th><th scope="col">Revision</th></tr></thead>
-        <tbody>@foreach($sheets as $sheet)<tr><td><a class="row-link" href="/specs/{{ $sheet->family }}"><b>{{ $sheet->name }}</b></a><br><span class="soft">{{ $sheet->description }}</span></td><td>{{ $sheet->layout->kind->value }}, {{ $sheet->valveTrain->value }}</td><td>{{ $sheet->blockMaterial->value }}</td><td class="num">{{ \NorthLedger\Core\Quantity\LengthDisplay::in($sheet->unit)->size($sheet->bore->nominal) }} × {{ \NorthLedger\Core\Quantity\LengthDisplay::in($sheet->unit)->sizeWithUnit($sheet->stroke) }}</td><td class="num">@forelse($sheet->bore->oversizes as $step){{ \NorthLedger\Core\Quantity\LengthDisplay::in($sheet->unit)->step($step) }}&ensp;@empty cylinders replaced @endforelse</td><td class="num">{{ $sheet->revision }}</td></tr>@endforeach</tbody>
+        <thead><tr><th scope="col">Family</th><th scope="col">Layout</th><th scope="col">Block</th><th scope="col">Bore × stroke</th><th scope="col">Oversizes</th><th scope="col">Castings</th><th scope="col">Revision</th></tr></thead>
+        <tbody>
+        @foreach($page->items() as $family)
+            @php($display = \NorthLedger\Core\Quantity\LengthDisplay::in($family->unit))
+            <tr>
+                <td><a class="row-link" href="/specs/{{ $family->family }}"><b>{{ $family->name }}</b></a><br><span class="soft">{{ $family->description }}</span></td>
+                <td>{{ $family->layout->value }}, {{ $family->valve_train->value }}</td>
+                <td>{{ $family->block_material->value }}</td>
+                <td class="num">{{ $display->size($family->bore()) }} × {{ $display->sizeWithUnit($family->stroke()) }}</td>
+                <td class="num">@forelse($family->oversizes() as $step){{ $display->step($step) }}&ensp;@empty cylinders replaced @endforelse</td>
+                <td class="num">{{ implode(', ', $family->castings) }}</td>
+                <td class="num">{{ $family->revision }}</td>
+            </tr>
+        @endforeach
+        </tbody>
     </table></div>
+    <nav class="pager" aria-label="Pages">@if($page->previousPageUrl())<a class="button plain" href="{{ $page->previousPageUrl() }}">Earlier</a>@endif @if($page->nextPageUrl())<a class="button plain" href="{{ $page->nextPageUrl() }}">Later</a>@endif</nav>
+    @endif
     @can('run-shop')
     <h2>Read a sheet in</h2>
     <form method="post" action="/specs" enctype="multipart/form-data" class="inline-fields">@csrf
