@@ -6,22 +6,34 @@ namespace App\SpecBook;
 
 use Illuminate\Foundation\Http\FormRequest;
 
-/** What has to be sent for `SpecBookController::update`. */
+/** A sheet as it stands in the form: every value, the rows that were added and taken away, and what changed. */
 final class EditSheetRequest extends FormRequest
 {
+    private const MOST_CHANGES = 200;
+
     /** @return array<string, mixed> */
     public function rules(): array
     {
         return [
-            'reason' => ['required', 'string', 'max:200'],
+            'reason' => ['required_without:rows', 'nullable', 'string', 'max:200'],
+            'revision' => ['nullable', 'integer'],
             'value' => ['required', 'array', 'max:2000'],
             'value.*' => ['nullable', 'string', 'max:200'],
+            'rows' => ['nullable', 'string', 'max:60'],
+            'changes' => ['nullable', 'array', 'max:'.self::MOST_CHANGES],
+            'changes.*' => ['string', 'max:60'],
         ];
     }
 
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['reason.required' => 'Say what changed, and where the numbers come from.'];
+        return ['reason.required_without' => 'Say what changed, and where the numbers come from.'];
+    }
+
+    /** @return list<string> Of rows, in their order */
+    public function changes(): array
+    {
+        return array_values(array_filter((array) $this->input('changes', []), is_string(...)));
     }
 }

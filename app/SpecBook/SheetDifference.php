@@ -18,16 +18,17 @@ final readonly class SheetDifference
      */
     public static function between(array $before, array $after): array
     {
-        $old = array_map(SheetLeaves::shown(...), SheetLeaves::of($before));
-        $new = array_map(SheetLeaves::shown(...), SheetLeaves::of($after));
+        [$old, $new] = [new SheetFields($before), new SheetFields($after)];
+        $texts = static fn (SheetFields $fields): array => array_column($fields->all(), 'text', 'path');
+        [$was, $is] = [$texts($old), $texts($new)];
         $differences = [];
-        foreach (array_keys($old + $new) as $path) {
-            if (($old[$path] ?? null) !== ($new[$path] ?? null)) {
+        foreach (array_keys($was + $is) as $path) {
+            if (($was[$path] ?? '') !== ($is[$path] ?? '')) {
                 $differences[] = new self(
                     SheetLeaves::section($path),
-                    SheetLeaves::label($path),
-                    $old[$path] ?? 'not there',
-                    $new[$path] ?? 'not there',
+                    (isset($is[$path]) ? $new : $old)->label($path),
+                    ($was[$path] ?? '') === '' ? 'not there' : $was[$path],
+                    ($is[$path] ?? '') === '' ? 'not there' : $is[$path],
                 );
             }
         }

@@ -16,18 +16,21 @@ final readonly class SheetPage
     /** The faces that are drawn on the page, where the family has them. */
     private const DRAWN = [Face::Deck, Face::LeftDeck, Face::LeftCase, Face::Crankshaft];
 
+    /** Lists whose rows can be added and taken away, with how few there have to be. */
+    private const ROWS = ['rings' => 1, 'threads' => 0, 'pressure_tests' => 0, 'crack_prone' => 0];
+
     /**
-     * @param  array<string, list<array{path: string, label: string, value: string}>>  $sections  Every single value, by title
-     * @param  array<string, list<array{label: string, shown: string}>>  $readable  The same to be read: ranges on one line, masses in grams
+     * @param  array<string, list<SheetField>>  $sections  Every value, by title
      * @param  list<array{title: string, columns: list<string>, rows: list<list<string>>}>  $tables  Lists of like things: rings, threads
      * @param  list<array{face: DrawnFace, pins: list<MapPin>}>  $drawings
+     * @param  list<array{title: string, list: string, rows: list<array{index: int, name: string}>, canBeFewer: bool}>  $lists
      */
     private function __construct(
         public SpecificationSheet $sheet,
         public array $sections,
-        public array $readable,
         public array $tables,
         public array $drawings,
+        public array $lists,
     ) {
     }
 
@@ -56,7 +59,7 @@ final readonly class SheetPage
             }
         }
 
-        return new self($sheet, self::sections($document), self::readable($document), self::tables($document), $drawings);
+        return new self($sheet, self::sections($document), self::tables($document), $drawings, self::lists($document));
     }
 
     /**
@@ -66,51 +69,75 @@ final readonly class SheetPage
      */
     public static function ofDocument(SpecificationSheet $sheet, array $document): self
     {
-        return new self($sheet, self::sections($document), [], [], []);
+        return new self($sheet, self::sections($document), [], [], self::lists($document));
     }
 
     /**
+     * The document with another row at the end of a list, made like the last, or without one.
+     *
      * @param  array<mixed>  $document
-     * @param  array<string, mixed>  $values  What was typed, by path
+     * @param  string  $change  “add threads” or “drop threads 2”
      * @return array<mixed>
      */
-    public static function edited(array $document, array $values): array
+    public static function withRows(array $document, string $change): array
     {
-        foreach (SheetLeaves::of($document) as $path => $before) {
-            if (array_key_exists($path, $values)) {
-                self::put($document, array_slice(explode('/', $path), 1), SheetLeaves::typed($before, (string) $values[$path]));
-            }
+        [$act, $list, $index] = [...explode(' ', $change), '', ''];
+        $rows = $document[$list] ?? null;
+        if (! is_array($rows) || ! array_key_exists($list, self::ROWS)) {
+            return $document;
         }
+        if ($act === 'drop' && isset($rows[(int) $index]) && count($rows) > self::ROWS[$list]) {
+            array_splice($rows, (int) $index, 1);
+        }
+        if ($act === 'add' && $rows !== []) {
+            $rows[] = self::rowLike($rows);
+        }
+        $document[$list] = self::numbered($rows);
 
         return $document;
     }
 
     /**
-     * @param  array<mixed>  $document
-     * @param  list<string>  $keys
+     * Rows that have a number are numbered from 1 on.
+     *
+     * @param  array<mixed>  $rows
+     * @return list<mixed>
      */
-    private static function put(array &$document, array $keys, mixed $value): void
+    private static function numbered(array $rows): array
     {
-        $place = &$document;
-        foreach ($keys as $key) {
-            $place = &$place[$key];
+        return array_map(
+            static fn (mixed $row, int $index): mixed => is_array($row) && isset($row['number']) ? ['number' => $index + 1] + $row : $row,
+            array_values($rows),
+            array_keys(array_values($rows)),
+        );
+    }
+
+    /**
+     * A key of its own, the rest as in the last row.
+     *
+     * @param  non-empty-array<mixed>  $rows
+     * @return array<mixed>
+     */
+    private static function rowLike(array $rows): array
+    {
+        $last = $rows[array_key_last($rows)];
+        $row = is_array($last) ? $last : [];
+        if (isset($row['key'])) {
+            $row['key'] = 'row-'.(count($rows) + 1);
         }
-        $place = $value;
+
+        return $row;
     }
 
     /**
      * @param  array<mixed>  $document
-     * @return array<string, list<array{path: string, label: string, value: string}>>
+     * @return array<string, list<SheetField>>
      */
     private static function sections(array $document): array
     {
         $sections = [];
-        foreach (SheetLeaves::of($document) as $path => $value) {
-            $sections[SheetLeaves::section($path)][] = [
-                'path' => $path,
-                'label' => SheetLeaves::label($path),
-                'value' => SheetLeaves::shown($value),
-            ];
+        foreach ((new SheetFields($document))->all() as $field) {
+            $sections[$field->section][] = $field;
         }
 
         return $sections;
@@ -118,31 +145,26 @@ final readonly class SheetPage
 
     /**
      * @param  array<mixed>  $document
-     * @return array<string, list<array{label: string, shown: string}>>
+     * @return list<array{title: string, list: string, rows: list<array{index: int, name: string}>, canBeFewer: bool}>
      */
-    private static function readable(array $document): array
+    private static function lists(array $document): array
     {
-        $readable = [];
-        $leaves = SheetLeaves::of($document);
-        foreach ($leaves as $path => $value) {
-            $ends = SheetLeaves::rangeEnds($path);
-            if ($ends !== null && array_key_exists($ends[0], $leaves) && array_key_exists($ends[1], $leaves)) {
-                if ($path === $ends[1]) {
-                    continue;
-                }
-                $readable[SheetLeaves::section($path)][] = [
-                    'label' => SheetLeaves::plainLabel(dirname($path)),
-                    'shown' => SheetLeaves::read($path, $value).' to '.SheetLeaves::read($ends[1], $leaves[$ends[1]]),
-                ];
-            } else {
-                $readable[SheetLeaves::section($path)][] = [
-                    'label' => SheetLeaves::plainLabel($path),
-                    'shown' => SheetLeaves::read($path, $value),
-                ];
-            }
+        $fields = new SheetFields($document);
+        $lists = [];
+        foreach (self::ROWS as $list => $fewest) {
+            $rows = is_array($document[$list] ?? null) && array_is_list($document[$list]) ? $document[$list] : [];
+            $lists[] = [
+                'title' => SheetLeaves::section("/{$list}/0"),
+                'list' => $list,
+                'rows' => array_map(
+                    static fn (int $index): array => ['index' => $index, 'name' => $fields->label("/{$list}/{$index}")],
+                    array_keys($rows),
+                ),
+                'canBeFewer' => count($rows) > $fewest,
+            ];
         }
 
-        return $readable;
+        return $lists;
     }
 
     /**
@@ -151,19 +173,24 @@ final readonly class SheetPage
      */
     private static function tables(array $document): array
     {
+        $fields = [];
+        foreach ((new SheetFields($document))->all() as $field) {
+            $fields[$field->path] = $field->text;
+        }
+        $label = new SheetFields($document);
         $tables = [];
         foreach ($document as $key => $list) {
             if (is_array($list) && array_is_list($list) && is_array($list[0] ?? null)) {
                 $columns = array_keys(array_merge(...$list));
                 $tables[] = [
                     'title' => SheetLeaves::section("/{$key}/0"),
-                    'columns' => array_map(static fn (int|string $column): string => str_replace('_', ' ', (string) $column), $columns),
+                    'columns' => array_map(static fn (int|string $column): string => $label->label("/{$column}"), $columns),
                     'rows' => array_map(
-                        static fn (array $row): array => array_map(
-                            static fn (int|string $column): string => SheetLeaves::cell($row[$column] ?? null),
+                        static fn (int $index): array => array_map(
+                            static fn (int|string $column): string => $fields["/{$key}/{$index}/{$column}"] ?? '',
                             $columns,
                         ),
-                        $list,
+                        array_keys($list),
                     ),
                 ];
             }

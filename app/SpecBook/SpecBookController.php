@@ -11,6 +11,7 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
+use NorthLedger\Core\Document\Fault;
 use NorthLedger\Core\Document\InvalidDocument;
 
 /** The spec book: families, their sheets by revision, what changed between two, and sheets in and out as JSON. */
@@ -52,25 +53,40 @@ final readonly class SpecBookController
         ]);
     }
 
-    public function edit(Request $request, string $family): View
+    public function edit(string $family): View
     {
-        $this->revision(null, $family);
-        $sheet = $this->specs->sheet($family);
+        $revision = $this->revision(null, $family);
+        $document = $this->document($family, $revision);
 
-        return view('specs.edit', ['page' => SheetPage::of($sheet, $this->document($family, $sheet->revision)), 'faults' => []]);
+        return $this->form($family, EditedSheet::of($document, $document, [], []), []);
     }
 
     public function update(EditSheetRequest $request, string $family): View|RedirectResponse
     {
-        $revision = $this->revision(null, $family);
-        $edited = SheetPage::edited($this->document($family, $revision), $request->input('value'));
+        $newest = $this->revision(null, $family);
+        $begunWith = $this->revision($request->input('revision'), $family);
+        $edited = EditedSheet::of(
+            $this->document($family, $begunWith),
+            $this->document($family, $newest),
+            (array) $request->input('value'),
+            $request->changes(),
+        );
+        if ($begunWith !== $newest) {
+            return $this->form(
+                $family,
+                $edited,
+                [],
+                SheetDifference::between($this->document($family, $begunWith), $this->document($family, $newest)),
+            );
+        }
+        if ($request->filled('rows')) {
+            return $this->form($family, $edited->changed($request->string('rows')->toString()), []);
+        }
         try {
-            $sheet = $this->specs->add($edited, (string) $request->input('reason'), $request->user());
+            $edited->faults === [] || throw InvalidDocument::withFaults($family, $edited->faults);
+            $sheet = $this->specs->add($edited->document, $request->string('reason')->toString(), $request->user());
         } catch (InvalidDocument $exception) {
-            return view('specs.edit', [
-                'page' => SheetPage::ofDocument($this->specs->sheet($family), $edited),
-                'faults' => $exception->faults,
-            ]);
+            return $this->form($family, $edited, $exception->faults);
         }
 
         return redirect()
@@ -79,6 +95,20 @@ final readonly class SpecBookController
                 'note',
                 "Revision {$sheet->revision} stands from now on. Jobs received before stay on the revision they were received under.",
             );
+    }
+
+    /** Another family that begins as this one is. */
+    public function copy(CopyFamilyRequest $request, string $family): RedirectResponse
+    {
+        $revision = $this->revision(null, $family);
+        $name = trim($request->string('name')->toString());
+        $copy = $this->specs->add(
+            ['family' => CopyFamilyRequest::familyOf($name), 'name' => $name] + $this->document($family, $revision),
+            "copied from {$this->specs->sheet($family)->name}, revision {$revision}",
+            $request->user(),
+        );
+
+        return redirect()->route('specs.edit', $copy->family);
     }
 
     public function import(ImportSheetRequest $request): View|RedirectResponse
@@ -117,6 +147,24 @@ final readonly class SpecBookController
         return new Response((string) file_get_contents(resource_path('specs/sheet.schema.json')), 200, [
             'Content-Type' => 'application/schema+json',
             'Content-Disposition' => 'attachment; filename="sheet.schema.json"',
+        ]);
+    }
+
+    /**
+     * @param  list<Fault>  $faults
+     * @param  list<SheetDifference>  $meanwhile  What somebody else has changed since the form was opened
+     */
+    private function form(string $family, EditedSheet $edited, array $faults, array $meanwhile = []): View
+    {
+        $fields = new SheetFields($edited->document);
+
+        return view('specs.edit', [
+            'page' => SheetPage::ofDocument($this->specs->sheet($family), $edited->document),
+            'typed' => $edited->typed,
+            'changes' => $edited->changes,
+            'wrong' => array_column($faults, 'path'),
+            'faults' => array_map($fields->sentence(...), $faults),
+            'meanwhile' => $meanwhile,
         ]);
     }
 

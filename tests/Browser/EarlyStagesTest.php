@@ -303,7 +303,7 @@ final class EarlyStagesTest extends BrowserTestCase
         $field->clear();
         $field->sendKeys('tight');
         $window->findElement(WebDriverBy::id('reason'))->sendKeys(['a try', WebDriverKeys::ENTER]);
-        $this->untilSeen($window, '[role=alert]', '/bore/service/taper');
+        $this->untilSeen($window, '[role=alert]', 'Bore, service, taper');
         $this->assertSame('tight', $window->findElement(WebDriverBy::cssSelector('input.wrong'))->getAttribute('value'));
         $wrong = $window->findElement(WebDriverBy::cssSelector('input.wrong'));
         $wrong->clear();

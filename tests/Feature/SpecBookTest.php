@@ -69,8 +69,8 @@ final class SpecBookTest extends TestCase
         ])
             ->assertOk()
             ->assertSee('Nothing was stored. 5 values')
-            ->assertSee('/bore/nominal')
-            ->assertSee('/crankshaft/mains/count')
+            ->assertSee('Bore, nominal: found')
+            ->assertSee('Crankshaft, mains, count: found')
             ->assertSee('value="wide"', false)
             ->assertSee('value="a try"', false);
         $this->assertSame(0, SpecificationRevision::query()->count());
@@ -118,6 +118,70 @@ final class SpecBookTest extends TestCase
         $this->import('{"family":')->assertOk()->assertSee('text that is not JSON');
         $this->import('[1,2]')->assertOk()->assertSee('nothing was stored');
         $this->assertSame(0, SpecificationRevision::query()->count());
+    }
+
+    public function test_rows_are_added_and_taken_away_in_place_and_nothing_typed_is_lost(): void
+    {
+        $threads = count(json_decode($this->app->make(SpecBook::class)->document('tarn-4-198', 1), true)['threads']);
+        $page = $this->post('/specs/tarn-4-198', [
+            'revision' => '1',
+            'rows' => 'add threads',
+            'value' => $this->values(['/bore/nominal' => '3.8130', '/piston/mass_ug' => 'heavy']),
+        ])->assertOk();
+        $page
+            ->assertSee('value="3.8130"', false)
+            ->assertSee('value="heavy"', false)
+            ->assertSee("value[/threads/{$threads}/size]", false);
+        $page->assertSee('name="changes[]" value="add threads"', false);
+        $this->assertSame(0, SpecificationRevision::query()->count());
+
+        $this->post('/specs/tarn-4-198', [
+            'revision' => '1',
+            'changes' => ['add threads', 'drop crack_prone 0'],
+            'reason' => 'one more',
+            'value' => ["/threads/{$threads}/words" => 'flywheel bolts', '/bore/service/taper' => '.0045'],
+        ])->assertRedirect('/specs/tarn-4-198');
+        $sheet = $this->app->make(SpecBook::class)->sheet('tarn-4-198');
+        $this->assertSame('flywheel bolts', $sheet->threads[$threads]->words);
+        $this->assertSame(114_300, $sheet->bore->service->taper->nanometres);
+        $this->assertSame(range(1, count($sheet->pronePlaces)), array_column($sheet->pronePlaces, 'number'));
+    }
+
+    public function test_two_who_edit_one_family_see_each_others_changes_before_anything_is_stored(): void
+    {
+        $mine = $this->values(['/bore/service/taper' => '.0045']);
+        $this->post('/specs/tarn-4-198', [
+            'revision' => '1',
+            'reason' => 'theirs',
+            'value' => $this->values(['/bore/service/clearance' => '.0065']),
+        ])->assertRedirect();
+        $page = $this->post('/specs/tarn-4-198', ['revision' => '1', 'reason' => 'mine', 'value' => $mine])->assertOk();
+        $page->assertSee('made revision 2 meanwhile')->assertSee('service, clearance: .0060 → .0065');
+        $page->assertSee('value="mine"', false);
+        $this->assertSame([1, 2], $this->app->make(SpecBook::class)->revisions('tarn-4-198'));
+
+        preg_match_all('/name="value\[([^\]]+)\]" value="([^"]*)"/', (string) $page->getContent(), $fields);
+        $merged = array_combine($fields[1], array_map(html_entity_decode(...), $fields[2]));
+        $this->post('/specs/tarn-4-198', ['revision' => '2', 'reason' => 'mine', 'value' => $merged])->assertRedirect();
+        $service = $this->app->make(SpecBook::class)->sheet('tarn-4-198')->bore->service;
+        $this->assertSame([114_300, 165_100], [$service->taper->nanometres, $service->clearance->nanometres]);
+    }
+
+    public function test_a_family_begins_as_a_copy_of_another(): void
+    {
+        $this->post('/specs/tarn-4-198/copies', ['name' => 'Tarn 4-250'])->assertRedirect('/specs/tarn-4-250/edit');
+        $specs = $this->app->make(SpecBook::class);
+        $this->assertSame(['Tarn 4-250', 1], [$specs->sheet('tarn-4-250')->name, $specs->sheet('tarn-4-250')->revision]);
+        $this->assertEquals($specs->sheet('tarn-4-198')->bore, $specs->sheet('tarn-4-250')->bore);
+        $this->assertSame('copied from Tarn 4-198, revision 1', SpecificationRevision::query()->sole()->reason);
+        foreach (['', '!?', 'Tarn 4-250', 'tarn 4 198'] as $name) {
+            $this->from('/specs/tarn-4-198')
+                ->post('/specs/tarn-4-198/copies', ['name' => $name])
+                ->assertSessionHasErrors('name');
+        }
+        $this->actingAs($this->person(Role::Inspector))
+            ->post('/specs/tarn-4-198/copies', ['name' => 'Mine'])
+            ->assertForbidden();
     }
 
     public function test_only_who_runs_the_shop_changes_the_book(): void

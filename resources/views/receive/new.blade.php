@@ -3,13 +3,13 @@
 @section('body')
 <div class="page wide">
 <main class="sheet" id="sheet">
-    <div class="head"><h1>Receive an engine</h1><span>the tag is given when you take it in</span></div>
+    <div class="head"><h1>Receive an engine</h1><span>the tag is given when you take it in</span><span class="ml-auto">no papers? <a href="/specs/lookup">find the family by what you measure</a></span></div>
     <form method="post" action="/jobs" class="fields wide mt-4">
         @csrf <x-ulid />
         <div class="field"><label for="family">Family</label>
             <select id="family" name="family" required autofocus>
                 @foreach($families as $family)<option value="{{ $family->family }}" @selected(old('family', $chosen) === $family->family)>{{ $family->name }} · {{ $family->description }}</option>@endforeach
-            </select><small>no papers? <a href="/specs/lookup">find the family by what you measure</a></small><x-field-error name="family" /></div>
+            </select><x-field-error name="family" /></div>
         <div class="field"><label for="serial">Serial number</label><input id="serial" name="serial" value="{{ old('serial') }}" required maxlength="60" autocomplete="off" data-seen-serial><div data-seen role="status"></div><x-field-error name="serial" /></div>
         <div class="field"><label for="customer">Customer</label><input id="customer" name="customer" value="{{ old('customer') }}" required maxlength="120" autocomplete="off"><x-field-error name="customer" /></div>
         <div class="field"><label for="description">What it drives</label><input id="description" name="description" value="{{ old('description') }}" maxlength="120" autocomplete="off"><small>like “winch engine of the ferry”</small><x-field-error name="description" /></div>

@@ -3,13 +3,38 @@
 @section('body')
 <div class="page wide"><main class="sheet" id="sheet">
     <div class="head"><h1>{{ $page->sheet->name }}</h1><span>new revision after {{ $page->sheet->revision }}; lengths in {{ $page->sheet->unit->value }} where nothing else is written</span></div>
-    @if($faults !== [])<div class="note bad" role="alert"><b>Nothing was stored. {{ count($faults) === 1 ? 'One value does' : count($faults).' values do' }} not fit:</b><ul>@foreach($faults as $fault)<li>▲ {{ $fault->sentence() }}</li>@endforeach</ul></div>@endif
-    <form method="post" action="/specs/{{ $page->sheet->family }}">@csrf
+    @if($faults !== [])
+    <div class="note bad" role="alert"><b>Nothing was stored. {{ count($faults) === 1 ? 'One value does' : count($faults).' values do' }} not fit:</b>
+        <ul>@foreach($faults as $fault)<li>▲ {{ $fault }}</li>@endforeach</ul></div>
+    @endif
+    @if($meanwhile !== [])
+    <div class="note" role="alert"><b>Somebody else has made revision {{ $page->sheet->revision }} meanwhile. Nothing was stored yet.</b> What you typed stands below; where you typed nothing, theirs stands now:
+        <ul>@foreach($meanwhile as $one)<li>{{ $one->section }}, {{ $one->label }}: {{ $one->before }} → {{ $one->after }}</li>@endforeach</ul>
+        Look it over, then keep it.</div>
+    @endif
+    <p class="soft mt-2">Write as in the shop: 3.8125, 3 13/16, 96.84 mm; ranges like 2.6240-2.6250 or 2.6245 ±.0005; steps as 10 20 30; 612 g, 16 µin, 54.3 cc, 2 bar.</p>
+    <form method="post" action="/specs/{{ $page->sheet->family }}" id="spec-form">@csrf
+    <input type="hidden" name="revision" value="{{ $page->sheet->revision }}">
+    @foreach($changes as $change)<input type="hidden" name="changes[]" value="{{ $change }}">@endforeach
+    <button class="sr-only" tabindex="-1" aria-hidden="true">Keep as a new revision</button>
     <div class="spec-columns">
-    @foreach($page->sections as $title => $lines)<section><h2>{{ $title }}</h2>@foreach($lines as $line)<div class="spec-field"><label for="value-{{ $loop->parent->index }}-{{ $loop->index }}">{{ $line['label'] }}</label><input id="value-{{ $loop->parent->index }}-{{ $loop->index }}" name="value[{{ $line['path'] }}]" value="{{ $line['value'] }}" maxlength="200" autocomplete="off" class="{{ in_array($line['path'], array_column($faults, 'path'), true) ? 'wrong' : '' }}"></div>@endforeach</section>@endforeach
+    @foreach($page->sections as $title => $fields)
+        <section><h2>{{ $title }}</h2>
+        @foreach($fields as $field)
+            @php($id = 'value-'.$loop->parent->index.'-'.$loop->index)
+            <div class="spec-field"><label for="{{ $id }}">{{ $field->label }}</label><input id="{{ $id }}" name="value[{{ $field->path }}]" value="{{ $typed[$field->path] ?? $field->text }}" maxlength="200" autocomplete="off" @class(['wrong' => array_filter($wrong, fn ($path) => $path === $field->path || str_starts_with($path, $field->path.'/')) !== []])></div>
+        @endforeach
+        @foreach($page->lists as $list)
+            @continue($list['title'] !== $title)
+            <div class="spec-rows">
+                @if($list['canBeFewer'])@foreach($list['rows'] as $row)<button class="button plain" name="rows" value="drop {{ $list['list'] }} {{ $row['index'] }}" formnovalidate>Take away {{ $row['name'] }}</button>@endforeach @endif
+                <button class="button plain" name="rows" value="add {{ $list['list'] }}" formnovalidate>Add one like the last</button>
+            </div>
+        @endforeach
+        </section>
+    @endforeach
     </div>
     <div class="inline-fields"><div class="field grow"><label for="reason">What changed, and where the numbers come from</label><input id="reason" name="reason" value="{{ request()->input('reason', old('reason')) }}" maxlength="200" required><x-field-error name="reason" /></div><button class="button">Keep as a new revision</button><a class="button plain" href="/specs/{{ $page->sheet->family }}">Cancel</a></div>
-    <p class="soft">To add or take away whole lines, like a thread or a crack-prone place, take the sheet out as JSON, change it, and read it in again.</p>
     </form>
 </main></div>
 @endsection

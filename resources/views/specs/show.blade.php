@@ -9,8 +9,18 @@
     @foreach($page->drawings as $drawing)<figure><svg viewBox="0 0 1000 {{ $drawing['face']->height }}" role="img" aria-label="{{ ucfirst($drawing['face']->face->value) }} with its crack-prone places">@foreach($drawing['face']->pieces as $piece)<{{ $piece->tag }}@foreach($piece->attributes as $name => $value) {{ $name }}="{{ $value }}"@endforeach class="{{ $piece->class }}">{{ $piece->text }}</{{ $piece->tag }}>@endforeach @foreach($drawing['pins'] as $pin)<g class="pin" transform="translate({{ $pin->x }},{{ $pin->y }})"><title>{{ $pin->words }}</title><circle r="15"/><text y="6">{{ $pin->number }}</text></g>@endforeach</svg><figcaption>{{ ucfirst($drawing['face']->face->value) }}, crack-prone places numbered</figcaption></figure>@endforeach
     </div>
     <div class="spec-columns">
-    @foreach($page->readable as $title => $lines)@continue(in_array($title, array_column($page->tables, 'title'), true))<section><h2>{{ $title }}</h2><table class="ledger"><tbody>@foreach($lines as $line)<tr><th scope="row">{{ $line['label'] }}</th><td class="num">{{ $line['shown'] }}</td></tr>@endforeach</tbody></table></section>@endforeach
+    @foreach($page->sections as $title => $fields)
+        @continue(in_array($title, array_column($page->tables, 'title'), true))
+        <section><h2>{{ $title }}</h2><table class="ledger"><tbody>@foreach($fields as $field)@continue($field->text === '')<tr><th scope="row">{{ $field->label }}</th><td class="num">{{ $field->text }}</td></tr>@endforeach</tbody></table></section>
+    @endforeach
     </div>
     @foreach($page->tables as $table)<h2>{{ $table['title'] }}</h2><div class="scroll-x" tabindex="0" role="region" aria-label="{{ $table['title'] }}"><table class="ledger"><thead><tr>@foreach($table['columns'] as $column)<th scope="col">{{ $column }}</th>@endforeach</tr></thead><tbody>@foreach($table['rows'] as $row)<tr>@foreach($row as $cell)<td>{{ $cell }}</td>@endforeach</tr>@endforeach</tbody></table></div>@endforeach
+    @can('run-shop')
+    <h2>A family that begins as this one is</h2>
+    <form method="post" action="/specs/{{ $page->sheet->family }}/copies" class="inline-fields">@csrf
+        <div class="field grow"><label for="copy-name">Name of the new family</label><input id="copy-name" name="name" value="{{ old('name') }}" maxlength="60" required autocomplete="off"><x-field-error name="name" /></div>
+        <button class="button plain">Copy it</button>
+    </form>
+    @endcan
 </main></div>
 @endsection

@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\SpecBook;
+
+use App\Storage\SpecBook;
+use Closure;
+use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Support\Str;
+
+/** The name of a family that begins as a copy. */
+final class CopyFamilyRequest extends FormRequest
+{
+    /** @return array<string, mixed> */
+    public function rules(SpecBook $specs): array
+    {
+        return [
+            'name' => [
+                'required',
+                'string',
+                'max:60',
+                static function (string $attribute, mixed $name, Closure $fail) use ($specs): void {
+                    $family = self::familyOf((string) $name);
+                    if (strlen($family) < 2) {
+                        $fail('Give it a name of letters and digits.');
+                    } elseif ($specs->has($family)) {
+                        $fail('There is a family of that name. Give this one another.');
+                    }
+                },
+            ],
+        ];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return ['name.required' => 'What is the new family called?'];
+    }
+
+    /** What it is known by: “Tarn 4-250” is `tarn-4-250`. */
+    public static function familyOf(string $name): string
+    {
+        return mb_substr(Str::slug($name), 0, 40);
+    }
+}

@@ -1,0 +1,194 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\SpecBook;
+
+use App\Words\Line;
+use NorthLedger\Core\Document\Fault;
+use NorthLedger\Core\Quantity\LengthUnit;
+
+/** The values of a sheet's document as fields: written in shop notation, read back to the same document text for text. */
+final readonly class SheetFields
+{
+    /** Values that a sheet need not have, by the part that they belong to. */
+    private const OPTIONAL = [
+        '/bore' => ['largest_oversize'],
+        '/block' => ['bore_spacing'],
+        '/crankshaft' => ['case_depth'],
+        '/housings' => ['parting_gap'],
+        '' => ['castings'],
+    ];
+
+    private LengthUnit $unit;
+
+    /** @var array<string, mixed> By path */
+    private array $leaves;
+
+    /** @param  array<mixed>  $document */
+    public function __construct(private array $document)
+    {
+        $this->unit = LengthUnit::tryFrom(is_string($document['unit'] ?? null) ? $document['unit'] : '') ?? LengthUnit::Inch;
+        $this->leaves = SheetLeaves::of(self::withOptional($document));
+    }
+
+    /** @return list<SheetField> In the order of the document */
+    public function all(): array
+    {
+        $fields = [];
+        foreach ($this->leaves as $path => $value) {
+            $ends = $this->rangeEnds($path);
+            if ($ends === null) {
+                $kind = ValueKind::of(basename($path));
+                $fields[] = $this->field($path, $kind, $kind->shown($value, $this->unit), false);
+            } elseif ($path === $ends[0]) {
+                $kind = ValueKind::of(basename(dirname($path)));
+                $text = RangeText::of(
+                    $kind->shown($this->leaves[$ends[0]], $this->unit),
+                    $kind->shown($this->leaves[$ends[1]], $this->unit),
+                );
+                $fields[] = $this->field(dirname($path), $kind, $text, true);
+            }
+        }
+
+        return $fields;
+    }
+
+    /**
+     * The document with what was typed.
+     *
+     * @param  array<mixed>  $typed  By path; what is not there stays
+     * @return array{array<mixed>, list<Fault>} With what could not be read left as it was typed, and named
+     */
+    public function written(array $typed): array
+    {
+        $document = $this->document;
+        $faults = [];
+        foreach ($this->all() as $field) {
+            $text = $typed[$field->path] ?? null;
+            if (! is_string($text) || trim($text) === $field->text) {
+                continue;
+            }
+            try {
+                foreach ($this->values($field, trim($text)) as $path => $value) {
+                    self::put($document, array_slice(explode('/', $path), 1), $value);
+                }
+            } catch (NotThisKind $exception) {
+                $expected = $field->isRange ? 'range' : $exception->kind->value;
+                $faults[] = new Fault($field->path, "“{$text}”", Line::of("spec.expected.{$expected}"));
+            }
+        }
+
+        return [$document, $faults];
+    }
+
+    /** A fault in the words of the form. */
+    public function sentence(Fault $fault): string
+    {
+        return Line::of('spec.fault', [
+            'section' => SheetLeaves::section($fault->path),
+            'label' => $this->label($fault->path),
+            'found' => $fault->value,
+            'expected' => $fault->expected,
+        ]);
+    }
+
+    /** “service, taper” for `/bore/service/taper`; a row of a list by what it is called. */
+    public function label(string $path): string
+    {
+        $parts = explode('/', ltrim($path, '/'));
+        $here = $this->document[$parts[0]] ?? null;
+        if (count($parts) === 1) {
+            return self::word($parts[0]);
+        }
+        $words = [];
+        foreach (array_slice($parts, 1) as $part) {
+            $here = is_array($here) ? $here[$part] ?? null : null;
+            if (! in_array($part, ['least', 'most'], true) || $words === []) {
+                $words[] = is_numeric($part) ? self::rowName($here, (int) $part) : self::word($part);
+            }
+        }
+
+        return implode(', ', $words);
+    }
+
+    /** @return array<string, mixed> By path */
+    private function values(SheetField $field, string $text): array
+    {
+        if (! $field->isRange) {
+            return [$field->path => $field->kind->read($text, $this->leaves[$field->path], $this->unit)];
+        }
+        [$least, $most] = RangeText::ends($text, $this->unit) ?? throw new NotThisKind($field->kind);
+
+        return [
+            "{$field->path}/least" => $field->kind->read($least, $this->leaves["{$field->path}/least"], $this->unit),
+            "{$field->path}/most" => $field->kind->read($most, $this->leaves["{$field->path}/most"], $this->unit),
+        ];
+    }
+
+    private function field(string $path, ValueKind $kind, string $text, bool $isRange): SheetField
+    {
+        return new SheetField($path, SheetLeaves::section($path), $this->label($path), $text, $kind, $isRange);
+    }
+
+    /** @return ?array{string, string} The paths of both ends where this is one of them, and both are there */
+    private function rangeEnds(string $path): ?array
+    {
+        $ends = [dirname($path).'/least', dirname($path).'/most'];
+
+        return in_array($path, $ends, true) && array_key_exists($ends[0], $this->leaves) && array_key_exists($ends[1], $this->leaves)
+            ? $ends
+            : null;
+    }
+
+    /**
+     * @param  array<mixed>  $document
+     * @return array<mixed>
+     */
+    private static function withOptional(array $document): array
+    {
+        foreach (self::OPTIONAL as $part => $keys) {
+            foreach ($keys as $key) {
+                if ($part === '') {
+                    $document[$key] ??= [];
+                } elseif (is_array($document[substr($part, 1)] ?? null)) {
+                    $document[substr($part, 1)][$key] ??= null;
+                }
+            }
+        }
+
+        return $document;
+    }
+
+    /**
+     * @param  array<mixed>  $document
+     * @param  list<string>  $keys
+     */
+    private static function put(array &$document, array $keys, mixed $value): void
+    {
+        $place = &$document;
+        foreach (array_slice($keys, 0, -1) as $key) {
+            $place = &$place[$key];
+        }
+        $last = $keys[count($keys) - 1];
+        if ($value === null) {
+            unset($place[$last]);
+        } else {
+            $place[$last] = $value;
+        }
+    }
+
+    private static function word(string $key): string
+    {
+        $word = Line::of("spec.words.{$key}");
+
+        return str_starts_with($word, 'spec.') ? str_replace('_', ' ', $key) : $word;
+    }
+
+    private static function rowName(mixed $row, int $index): string
+    {
+        $name = is_array($row) ? $row['name'] ?? ($row['words'] ?? ($row['circuit'] ?? null)) : null;
+
+        return is_string($name) && $name !== '' ? $name : (string) ($index + 1);
+    }
+}
