@@ -6,6 +6,17 @@ namespace App\SpecBook;
 
 use App\Words\Line;
 use NorthLedger\Core\Document\Fault;
+use NorthLedger\Core\Engine\Specification\CrackZone;
+use NorthLedger\Core\Engine\Specification\CylinderKind;
+use NorthLedger\Core\Engine\Specification\EnginePart;
+use NorthLedger\Core\Engine\Specification\Face;
+use NorthLedger\Core\Engine\Specification\GasketKind;
+use NorthLedger\Core\Engine\Specification\Hardening;
+use NorthLedger\Core\Engine\Specification\LayoutKind;
+use NorthLedger\Core\Engine\Specification\Material;
+use NorthLedger\Core\Engine\Specification\RingFace;
+use NorthLedger\Core\Engine\Specification\TorquePlate;
+use NorthLedger\Core\Engine\Specification\ValveTrain;
 use NorthLedger\Core\Quantity\LengthUnit;
 
 /** The values of a sheet's document as fields: written in shop notation, read back to the same document text for text. */
@@ -18,6 +29,22 @@ final readonly class SheetFields
         '/crankshaft' => ['case_depth'],
         '/housings' => ['parting_gap'],
         '' => ['castings'],
+    ];
+
+    /** The words that may stand at a place, by its path or by what it is called everywhere. */
+    private const WORDS = [
+        '/unit' => LengthUnit::class,
+        '/layout/kind' => LayoutKind::class,
+        '/valve_train' => ValveTrain::class,
+        '/block/cylinders' => CylinderKind::class,
+        '/volumes/gasket/kind' => GasketKind::class,
+        '/crack_prone/*/face' => Face::class,
+        '/crack_prone/*/zone' => CrackZone::class,
+        '/pressure_tests/*/part' => EnginePart::class,
+        'material' => Material::class,
+        'torque_plate' => TorquePlate::class,
+        'ring_face' => RingFace::class,
+        'hardening' => Hardening::class,
     ];
 
     private LengthUnit $unit;
@@ -128,7 +155,21 @@ final readonly class SheetFields
 
     private function field(string $path, ValueKind $kind, string $text, bool $isRange): SheetField
     {
-        return new SheetField($path, SheetLeaves::section($path), $this->label($path), $text, $kind, $isRange);
+        $choices = match (true) {
+            is_bool($this->leaves[$path] ?? null) => ['yes', 'no'],
+            $isRange => [],
+            default => self::choices($path),
+        };
+
+        return new SheetField($path, SheetLeaves::section($path), $this->label($path), $text, $kind, $isRange, $choices);
+    }
+
+    /** @return list<string> */
+    private static function choices(string $path): array
+    {
+        $enum = self::WORDS[(string) preg_replace('/\d+/', '*', $path)] ?? (self::WORDS[basename($path)] ?? null);
+
+        return $enum === null ? [] : array_map(strval(...), array_column($enum::cases(), 'value'));
     }
 
     /** @return ?array{string, string} The paths of both ends where this is one of them, and both are there */

@@ -177,14 +177,10 @@ final class Client
     /** More open jobs on the Bench, straight into the table. */
     public function fillBench(int $count): void
     {
-        $database = new PDO(
-            'mysql:unix_socket='.getenv('DB_SOCKET').';dbname='.getenv('DB_DATABASE'),
-            (string) getenv('DB_USERNAME'),
-            (string) getenv('DB_PASSWORD'),
-            [PDO::ATTR_ERRMODE => PDO::ERRMODE_EXCEPTION],
-        );
+        $database = self::database();
         $database->exec('INSERT IGNORE INTO customers (name) SELECT CONCAT("Customer ", seq) FROM seq_1_to_400');
-        $database->exec(<<<SQL
+        $database->exec(
+            <<<SQL
             INSERT INTO jobs (
                 family, family_revision, serial, customer_id, description, due_on, stage, verdict, headline, waits_for, created_at
             )
@@ -192,8 +188,37 @@ final class Client
                 DATE_ADD(CURDATE(), INTERVAL seq MOD 300 DAY), 'measure', 'not yet known', 'Not yet read',
                 'cylinder 1, top, thrust', NOW()
             FROM seq_1_to_{$count}
-            SQL);
+            SQL
+            ,
+        );
         $database->exec('ANALYZE TABLE jobs');
+    }
+
+    /** Families of the shop's own, each with casting number and bore spacing of its own. */
+    public function addFamilies(int $count): void
+    {
+        $database = self::database();
+        $path = dirname(__DIR__, 2).'/resources/specs/tarn-4-198.json';
+        $sheet = json_decode((string) file_get_contents($path), true, 32, JSON_THROW_ON_ERROR);
+        $insert = $database->prepare(
+            "INSERT INTO specification_revisions (family, revision, document, reason, user_id, created_at)
+            VALUES (?, 1, ?, 'for the benchmark', (SELECT MIN(id) FROM users), NOW())",
+        );
+        for ($i = 1; $i <= $count; $i++) {
+            $sheet = ['family' => "alder-{$i}", 'name' => "Alder {$i}", 'castings' => ["AL-{$i}"]] + $sheet;
+            $sheet['block']['bore_spacing'] = sprintf('%.4f', 4 + $i / 500);
+            $insert->execute(["alder-{$i}", json_encode($sheet, JSON_THROW_ON_ERROR)]);
+        }
+    }
+
+    private static function database(): PDO
+    {
+        return new PDO(
+            'mysql:unix_socket='.getenv('DB_SOCKET').';dbname='.getenv('DB_DATABASE'),
+            (string) getenv('DB_USERNAME'),
+            (string) getenv('DB_PASSWORD'),
+            [PDO::ATTR_ERRMODE => PDO::ERRMODE_EXCEPTION],
+        );
     }
 
     /** @param  array<string, string>  $data */

@@ -2,7 +2,7 @@
 @section('title', 'New revision of '.$page->sheet->name)
 @section('body')
 <div class="page wide"><main class="sheet" id="sheet">
-    <div class="head"><h1>{{ $page->sheet->name }}</h1><span>new revision after {{ $page->sheet->revision }}; lengths in {{ $page->sheet->unit->value }} where nothing else is written</span></div>
+    <div class="head"><h1>{{ $page->sheet->name }}</h1><span>new revision after {{ $page->sheet->revision }}; a bare number is in {{ ['in' => 'inches', 'mm' => 'millimetres'][$page->sheet->unit->value] }}</span></div>
     @if($faults !== [])
     <div class="note bad" role="alert"><b>Nothing was stored. {{ count($faults) === 1 ? 'One value does' : count($faults).' values do' }} not fit:</b>
         <ul>@foreach($faults as $fault)<li>▲ {{ $fault }}</li>@endforeach</ul></div>
@@ -22,7 +22,15 @@
         <section><h2>{{ $title }}</h2>
         @foreach($fields as $field)
             @php($id = 'value-'.$loop->parent->index.'-'.$loop->index)
-            <div class="spec-field"><label for="{{ $id }}">{{ $field->label }}</label><input id="{{ $id }}" name="value[{{ $field->path }}]" value="{{ $typed[$field->path] ?? $field->text }}" maxlength="200" autocomplete="off" @class(['wrong' => array_filter($wrong, fn ($path) => $path === $field->path || str_starts_with($path, $field->path.'/')) !== []])></div>
+            @php($stands = $typed[$field->path] ?? $field->text)
+            @php($isWrong = array_filter($wrong, fn ($path) => $path === $field->path || str_starts_with($path, $field->path.'/')) !== [])
+            <div class="spec-field"><label for="{{ $id }}">{{ $field->label }}</label>
+                @if($field->choices !== [] && in_array($stands, $field->choices, true))
+                <select id="{{ $id }}" name="value[{{ $field->path }}]" @class(['wrong' => $isWrong])>@foreach($field->choices as $choice)<option @selected($choice === $stands)>{{ $choice }}</option>@endforeach</select>
+                @else
+                <input id="{{ $id }}" name="value[{{ $field->path }}]" value="{{ $stands }}" maxlength="200" autocomplete="off" @class(['wrong' => $isWrong])>
+                @endif
+            </div>
         @endforeach
         @foreach($page->lists as $list)
             @continue($list['title'] !== $title)
