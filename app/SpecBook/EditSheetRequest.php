@@ -11,14 +11,17 @@ final class EditSheetRequest extends FormRequest
 {
     private const MOST_CHANGES = 200;
 
+    private const LONGEST_PASTE = 100_000;
+
     /** @return array<string, mixed> */
     public function rules(): array
     {
         return [
-            'reason' => ['required_without:rows', 'nullable', 'string', 'max:200'],
+            'reason' => ['required_without_all:rows,paste', 'nullable', 'string', 'max:200'],
             'revision' => ['nullable', 'integer'],
             'value' => ['required', 'array', 'max:2000'],
             'value.*' => ['nullable', 'string', 'max:200'],
+            'paste' => ['nullable', 'string', 'max:'.self::LONGEST_PASTE],
             'rows' => ['nullable', 'string', 'max:60'],
             'changes' => ['nullable', 'array', 'max:'.self::MOST_CHANGES],
             'changes.*' => ['string', 'max:60'],
@@ -28,7 +31,10 @@ final class EditSheetRequest extends FormRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['reason.required_without' => 'Say what changed, and where the numbers come from.'];
+        return [
+            'reason.required_without_all' => 'Say what changed, and where the numbers come from.',
+            'paste.max' => 'That is far more than a sheet has values. Paste a line for each value.',
+        ];
     }
 
     /** @return list<string> Of rows, in their order */

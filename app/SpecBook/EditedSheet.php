@@ -41,6 +41,18 @@ final readonly class EditedSheet
         return new self($document, $faults, $typed, $changes);
     }
 
+    /**
+     * With values that were pasted, each as if it had been typed.
+     *
+     * @param  array<string, string>  $values  By path
+     */
+    public function pasted(array $values): self
+    {
+        [$document, $faults] = (new SheetFields($this->document))->written($values);
+
+        return new self($document, [...$this->faults, ...$faults], [...$this->typed, ...$values], $this->changes);
+    }
+
     /** With one row more or less; what was typed into the rows of that list has its place in the document by now. */
     public function changed(string $change): self
     {

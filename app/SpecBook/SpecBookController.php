@@ -58,7 +58,14 @@ final readonly class SpecBookController
         $revision = $this->revision(null, $family);
         $document = $this->document($family, $revision);
 
-        return $this->form($family, EditedSheet::of($document, $document, [], []), []);
+        $typed = EditedSheet::of(
+            $document,
+            $document,
+            (array) old('value', []),
+            array_values(array_filter((array) old('changes', []), is_string(...))),
+        );
+
+        return $this->form($family, $typed, []);
     }
 
     public function update(EditSheetRequest $request, string $family): View|RedirectResponse
@@ -78,6 +85,11 @@ final readonly class SpecBookController
                 [],
                 SheetDifference::between($this->document($family, $begunWith), $this->document($family, $newest)),
             );
+        }
+        if ($request->filled('paste')) {
+            $pasted = PastedValues::of($request->string('paste')->toString(), new SheetFields($edited->document));
+
+            return $this->form($family, $edited->pasted($pasted->values), [], pasted: $pasted);
         }
         if ($request->filled('rows')) {
             return $this->form($family, $edited->changed($request->string('rows')->toString()), []);
@@ -154,7 +166,7 @@ final readonly class SpecBookController
      * @param  list<Fault>  $faults
      * @param  list<SheetDifference>  $meanwhile  What somebody else has changed since the form was opened
      */
-    private function form(string $family, EditedSheet $edited, array $faults, array $meanwhile = []): View
+    private function form(string $family, EditedSheet $edited, array $faults, array $meanwhile = [], ?PastedValues $pasted = null): View
     {
         $fields = new SheetFields($edited->document);
 
@@ -165,6 +177,7 @@ final readonly class SpecBookController
             'wrong' => array_column($faults, 'path'),
             'faults' => array_map($fields->sentence(...), $faults),
             'meanwhile' => $meanwhile,
+            'pasted' => $pasted,
         ]);
     }
 

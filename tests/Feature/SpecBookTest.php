@@ -167,6 +167,31 @@ final class SpecBookTest extends TestCase
         $this->assertSame([114_300, 165_100], [$service->taper->nanometres, $service->clearance->nanometres]);
     }
 
+    public function test_a_table_is_pasted_and_what_fits_nothing_is_left_to_look_at(): void
+    {
+        $table = implode("\n", [
+            "Bore\tservice, taper\t.0045",
+            "Crankshaft mains diameter\t2.6235\t2.6250",
+            'Piston: weight; 615 g',
+            'stroke = 4.3375',
+            "taper\t.0001",
+            "sump\tdeep",
+            '"Crankshaft","end play","heavy"',
+        ]);
+        $page = $this->post('/specs/tarn-4-198', ['revision' => '1', 'paste' => $table, 'value' => $this->values([])])->assertOk();
+        $page->assertSee('value="2.6235-2.6250"', false)->assertSee('value="heavy"', false);
+        $page->assertSee('5 values taken over')->assertSee('2 lines fit nothing')->assertSee("taper\t.0001\nsump\tdeep", false);
+        $this->assertSame(0, SpecificationRevision::query()->count());
+        $many = implode("\n", array_map(static fn (int $line): string => "row {$line}\t{$line}", range(1, 5_000)));
+        $this->post('/specs/tarn-4-198', ['revision' => '1', 'paste' => $many, 'value' => $this->values([])])->assertSee(
+            '5000 lines fit nothing',
+        );
+        $this->from('/specs/tarn-4-198/edit')
+            ->post('/specs/tarn-4-198', ['revision' => '1', 'paste' => str_repeat('x', 100_001), 'value' => ['/stroke' => '4.4']])
+            ->assertSessionHasErrors('paste');
+        $this->get('/specs/tarn-4-198/edit')->assertSee('value="4.4"', false);
+    }
+
     public function test_a_family_begins_as_a_copy_of_another(): void
     {
         $this->post('/specs/tarn-4-198/copies', ['name' => 'Tarn 4-250'])->assertRedirect('/specs/tarn-4-250/edit');

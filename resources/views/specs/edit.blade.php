@@ -12,6 +12,10 @@
         <ul>@foreach($meanwhile as $one)<li>{{ $one->section }}, {{ $one->label }}: {{ $one->before }} → {{ $one->after }}</li>@endforeach</ul>
         Look it over, then keep it.</div>
     @endif
+    @if($pasted !== null)
+    <div class="note" role="status"><b>{{ count($pasted->values) }} {{ count($pasted->values) === 1 ? 'value' : 'values' }} taken over; nothing was stored yet.</b>
+        @if($pasted->unknown !== []) {{ count($pasted->unknown) === 1 ? 'One line fits' : count($pasted->unknown).' lines fit' }} nothing on the sheet, or more than one thing; what is left stands below. Name the section too: “Bore service, taper”.@endif</div>
+    @endif
     <p class="soft mt-2">Write as in the shop: 3.8125, 3 13/16, 96.84 mm; ranges like 2.6240-2.6250 or 2.6245 ±.0005; steps as 10 20 30; 612 g, 16 µin, 54.3 cc, 2 bar.</p>
     <form method="post" action="/specs/{{ $page->sheet->family }}" id="spec-form">@csrf
     <input type="hidden" name="revision" value="{{ $page->sheet->revision }}">
@@ -42,6 +46,11 @@
         </section>
     @endforeach
     </div>
+    <details class="mt-2" id="spec-paste" @if($pasted !== null && $pasted->unknown !== []) open @endif><summary>Paste from a spreadsheet</summary>
+        <div class="field"><label for="paste">A line for each value: what it is, then the value, or both ends of a range</label>
+            <textarea id="paste" name="paste" rows="6" spellcheck="false">{{ $pasted === null ? old('paste') : implode("\n", $pasted->unknown) }}</textarea><x-field-error name="paste" /></div>
+        <button class="button plain" name="rows" value="" formnovalidate>Take these over</button>
+    </details>
     <div class="inline-fields"><div class="field grow"><label for="reason">What changed, and where the numbers come from</label><input id="reason" name="reason" value="{{ request()->input('reason', old('reason')) }}" maxlength="200" required><x-field-error name="reason" /></div><button class="button">Keep as a new revision</button><a class="button plain" href="/specs/{{ $page->sheet->family }}">Cancel</a></div>
     </form>
 </main></div>
