@@ -6,6 +6,7 @@ namespace App\Sheet;
 
 use App\Pages\Stamp;
 use App\Record\JobFile;
+use App\Words\Line;
 use NorthLedger\Core\Engine\Places\Place;
 use NorthLedger\Core\Features\Faces\FaceKind;
 use NorthLedger\Core\Features\Volumes\HeadCut;
@@ -14,6 +15,7 @@ use NorthLedger\Core\Inspection\PlannedWork;
 use NorthLedger\Core\Inspection\Section;
 use NorthLedger\Core\Inspection\WorkKind;
 use NorthLedger\Core\Quantity\Length;
+use NorthLedger\Core\Quantity\LengthDisplay;
 use NorthLedger\Core\Quantity\Volume;
 use NorthLedger\Core\Quantity\VolumeNotation;
 
@@ -62,8 +64,7 @@ final readonly class RatioTable
             $rows,
             number_format($file->sheet->volumes->ratio, 1, '.', ''),
             $display->deviationUnit(),
-            "After: bore {$display->sizeWithUnit($chosen)}, {$display->magnitudeWithUnit($deckCut)} off the deck, ".
-                "{$display->magnitudeWithUnit($headCut)} off the head.",
+            self::after($display, $chosen->equals($now) ? null : $chosen, ['deck' => $deckCut, 'head' => $headCut]),
             $target === null ? '' : rtrim(rtrim(number_format($target, 2, '.', ''), '0'), '.'),
             $perTenThou === null ? '' : (string) $perTenThou,
             $cut,
@@ -82,6 +83,24 @@ final readonly class RatioTable
             "compression now; new {$this->asNew}",
             'chosen',
         );
+    }
+
+    /**
+     * What is planned that changes the ratio.
+     *
+     * @param  ?Length  $bore  Null where it stays as it is
+     * @param  array<string, Length>  $cuts  By what they are taken off
+     */
+    private static function after(LengthDisplay $display, ?Length $bore, array $cuts): string
+    {
+        $work = $bore === null ? [] : [Line::of('volumes.bore', ['size' => $display->sizeWithUnit($bore)])];
+        foreach ($cuts as $off => $cut) {
+            if ($cut->isPositive()) {
+                $work[] = Line::of("volumes.{$off}", ['cut' => $display->magnitudeWithUnit($cut)]);
+            }
+        }
+
+        return $work === [] ? Line::of('volumes.nothing') : Line::of('volumes.after', ['work' => implode(', ', $work)]);
     }
 
     private static function ratio(?float $ratio): string

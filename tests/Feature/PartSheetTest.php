@@ -232,13 +232,14 @@ final class PartSheetTest extends TestCase
 
     public function test_the_volumes_page_says_the_cut_for_a_ratio(): void
     {
-        $this->get("/jobs/{$this->job->tag()}/measure/volumes?ratio=7.5")
+        $this->get("/jobs/{$this->job->tag()}/measure/volumes")->assertSee('Nothing is planned that changes the ratio.');
+        $this->get("/jobs/{$this->job->tag()}/measure/volumes?ratio=8")
             ->assertOk()
             ->assertSee('off the head');
-        $this->get("/jobs/{$this->job->tag()}/measure/volumes?ratio=7.5&loss=2.1")
+        $this->get("/jobs/{$this->job->tag()}/measure/volumes?ratio=8&loss=2.1")
             ->assertOk()
             ->assertSee('off the head');
-        $this->get("/jobs/{$this->job->tag()}/measure/volumes?ratio=7.5&loss=0")
+        $this->get("/jobs/{$this->job->tag()}/measure/volumes?ratio=8&loss=0")
             ->assertOk()
             ->assertSee('volume for each 0.010 in');
         $this->get("/jobs/{$this->job->tag()}/measure/volumes?ratio=60")

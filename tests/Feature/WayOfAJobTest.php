@@ -75,6 +75,8 @@ final class WayOfAJobTest extends TestCase
         foreach (['clean', 'crack check', 'deck'] as $key) {
             $this->tick($key)->assertSessionDoesntHaveErrors();
         }
+        $this->get($this->url('work'))->assertSee('after: bore, cylinder 1');
+        $this->get($this->url('measure/volumes'))->assertSee('After: bore 3.8325 in.');
         $this->tick('bore.1', actual: '3.8301')->assertSessionHasErrors('bore.1');
         $this->assertSame('3.8301', old('actual'), 'what was typed stays');
         $this->tick('bore.1', actual: 'about right')->assertSessionHasErrors('bore.1');

@@ -137,7 +137,7 @@ final readonly class WorkView
             $isDone,
             $tick === null ? self::again($file, $order, $operation) : self::said($file, $tick),
             $isDone ? '' : implode(' ', array_map(OrderWords::stop(...), $file->work()->stopsOf($operation))),
-            $isDone ? '' : implode(', ', array_map(static fn (string $key): string => self::name($order->operation($key)), $waiting)),
+            $isDone ? '' : implode('; ', array_map(static fn (string $key): string => OrderWords::name($order->operation($key)), $waiting)),
             $tick?->actual_nm !== null && $isDone ? $file->display->size(Length::ofNanometres($tick->actual_nm)) : '',
             $tick?->actual_nm !== null && $isDone && $target !== null && ! $target->holds(Length::ofNanometres($tick->actual_nm)),
         );
@@ -156,11 +156,6 @@ final readonly class WorkView
         $after = $file->work()->done()->againAfter($operation->key());
 
         return $after === null ? '' : 'To be done again, after '.OrderWords::name($order->operation($after)).'.';
-    }
-
-    private static function name(Operation $operation): string
-    {
-        return lcfirst($operation->title()).($operation->cylinder === null ? '' : ' '.$operation->cylinder);
     }
 
     /** @return list<string> */
