@@ -17,7 +17,7 @@ final class EditSheetRequest extends FormRequest
     public function rules(): array
     {
         return [
-            'reason' => ['required_without_all:rows,paste', 'nullable', 'string', 'max:200'],
+            'reason' => ['required_without:rows', 'nullable', 'string', 'max:200'],
             'revision' => ['nullable', 'integer'],
             'value' => ['required', 'array', 'max:2000'],
             'value.*' => ['nullable', 'string', 'max:200'],
@@ -32,7 +32,7 @@ final class EditSheetRequest extends FormRequest
     public function messages(): array
     {
         return [
-            'reason.required_without_all' => 'Say what changed, and where the numbers come from.',
+            'reason.required_without' => 'Say what changed, and where the numbers come from.',
             'paste.max' => 'That is far more than a sheet has values. Paste a line for each value.',
         ];
     }

@@ -86,7 +86,7 @@ final readonly class SpecBookController
                 SheetDifference::between($this->document($family, $begunWith), $this->document($family, $newest)),
             );
         }
-        if ($request->filled('paste')) {
+        if ($request->string('rows')->toString() === 'paste') {
             $pasted = PastedValues::of($request->string('paste')->toString(), new SheetFields($edited->document));
 
             return $this->form($family, $edited->pasted($pasted->values), [], pasted: $pasted);

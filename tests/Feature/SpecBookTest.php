@@ -178,16 +178,26 @@ final class SpecBookTest extends TestCase
             "sump\tdeep",
             '"Crankshaft","end play","heavy"',
         ]);
-        $page = $this->post('/specs/tarn-4-198', ['revision' => '1', 'paste' => $table, 'value' => $this->values([])])->assertOk();
+        $page = $this->post('/specs/tarn-4-198', [
+            'revision' => '1',
+            'rows' => 'paste',
+            'paste' => $table,
+            'value' => $this->values([]),
+        ])->assertOk();
         $page->assertSee('value="2.6235-2.6250"', false)->assertSee('value="heavy"', false);
         $page->assertSee('5 values taken over')->assertSee('2 lines fit nothing')->assertSee("taper\t.0001\nsump\tdeep", false);
         $this->assertSame(0, SpecificationRevision::query()->count());
         $many = implode("\n", array_map(static fn (int $line): string => "row {$line}\t{$line}", range(1, 5_000)));
-        $this->post('/specs/tarn-4-198', ['revision' => '1', 'paste' => $many, 'value' => $this->values([])])->assertSee(
+        $this->post('/specs/tarn-4-198', ['revision' => '1', 'rows' => 'paste', 'paste' => $many, 'value' => $this->values([])])->assertSee(
             '5000 lines fit nothing',
         );
         $this->from('/specs/tarn-4-198/edit')
-            ->post('/specs/tarn-4-198', ['revision' => '1', 'paste' => str_repeat('x', 100_001), 'value' => ['/stroke' => '4.4']])
+            ->post('/specs/tarn-4-198', [
+                'revision' => '1',
+                'rows' => 'paste',
+                'paste' => str_repeat('x', 100_001),
+                'value' => ['/stroke' => '4.4'],
+            ])
             ->assertSessionHasErrors('paste');
         $this->get('/specs/tarn-4-198/edit')->assertSee('value="4.4"', false);
     }

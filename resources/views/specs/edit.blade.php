@@ -49,7 +49,7 @@
     <details class="mt-2" id="spec-paste" @if($pasted !== null && $pasted->unknown !== []) open @endif><summary>Paste from a spreadsheet</summary>
         <div class="field"><label for="paste">A line for each value: what it is, then the value, or both ends of a range</label>
             <textarea id="paste" name="paste" rows="6" spellcheck="false">{{ $pasted === null ? old('paste') : implode("\n", $pasted->unknown) }}</textarea><x-field-error name="paste" /></div>
-        <button class="button plain" name="rows" value="" formnovalidate>Take these over</button>
+        <button class="button plain" name="rows" value="paste" formnovalidate>Take these over</button>
     </details>
     <div class="inline-fields"><div class="field grow"><label for="reason">What changed, and where the numbers come from</label><input id="reason" name="reason" value="{{ request()->input('reason', old('reason')) }}" maxlength="200" required><x-field-error name="reason" /></div><button class="button">Keep as a new revision</button><a class="button plain" href="/specs/{{ $page->sheet->family }}">Cancel</a></div>
     </form>

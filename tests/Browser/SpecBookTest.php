@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use Facebook\WebDriver\WebDriverBy;
+use Facebook\WebDriver\WebDriverKeys;
+
+/** The spec book by keyboard: a part without papers to its family, and a sheet written anew. */
+final class SpecBookTest extends BrowserTestCase
+{
+    public function test_a_part_without_papers_leads_to_its_family_and_into_a_job_by_digits_and_enter(): void
+    {
+        $window = $this->loggedIn('inspector');
+        $window->get($this->url('/specs/lookup'));
+        $this->untilFocused($window, '#size-bore');
+        $this->press($window, '3.8131', WebDriverKeys::ENTER);
+        $this->untilSeen($window, '.stamp', '2 families fit');
+        $this->untilSeen($window, '.margin .next', 'Measure next: main journal');
+        $this->untilFocused($window, '#size-bore');
+        $this->press($window, WebDriverKeys::TAB, '2.6143', WebDriverKeys::ENTER);
+        $this->untilSeen($window, '.stamp', 'It is a Tarn 4-198');
+        $this->untilSeen($window, '.found', '.010 under');
+        $this->assertAccessible($window, 'the lookup');
+        $window->findElement(WebDriverBy::linkText('Receive one'))->click();
+        $this->untilFocused($window, '#family');
+        $this->assertSame('tarn-4-198', $window->findElement(WebDriverBy::id('family'))->getAttribute('value'));
+    }
+
+    public function test_a_copied_family_is_written_in_shop_notation_and_rows_come_and_go_without_losing_what_is_typed(): void
+    {
+        $window = $this->loggedIn('owner');
+        $window->get($this->url('/specs/cairn-l4-144'));
+        $name = 'Beck '.random_int(100, 999_999);
+        $window->findElement(WebDriverBy::id('copy-name'))->sendKeys([$name, WebDriverKeys::ENTER]);
+        $this->untilSeen($window, 'h1', $name);
+        $field = fn (string $path) => $window->findElement(WebDriverBy::cssSelector("input[name='value[{$path}]']"));
+        $type = static function (string $path, string $text) use ($field): void {
+            $field($path)->clear();
+            $field($path)->sendKeys($text);
+        };
+        $type('/bore/oversizes', '10 20 30');
+        $type('/piston/mass_ug', '510.5 g');
+        $rows = count($window->findElements(WebDriverBy::cssSelector("input[name$='/inserts_expected]']")));
+        $window->findElement(WebDriverBy::cssSelector("button[value='add threads']"))->click();
+        $this->until(
+            $window,
+            static fn (): bool => count($window->findElements(WebDriverBy::cssSelector("input[name$='/inserts_expected]']"))) === $rows + 1,
+            'a row more',
+        );
+        $this->assertSame('510.5 g', $field('/piston/mass_ug')->getAttribute('value'));
+        $window->findElement(WebDriverBy::cssSelector('#spec-paste summary'))->click();
+        $window->findElement(WebDriverBy::id('paste'))->sendKeys("Bore service taper = .0035\nsump = deep");
+        $window->findElement(WebDriverBy::xpath('//button[normalize-space()="Take these over"]'))->click();
+        $this->untilSeen($window, '[role=status]', '1 value taken over');
+        $this->assertSame('.0035', $field('/bore/service/taper')->getAttribute('value'));
+        $this->assertAccessible($window, 'the form of a sheet');
+        $window->findElement(WebDriverBy::id('reason'))->sendKeys(['from the manual', WebDriverKeys::ENTER]);
+        $this->untilSeen($window, '[role=status]', 'Revision 2 stands from now on.');
+        $this->untilSeen($window, '.spec-columns', '510.5 g');
+        $this->untilSeen($window, '.spec-columns', '10 20 30');
+    }
+}
