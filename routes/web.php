@@ -75,6 +75,7 @@ Route::middleware('auth')->group(function (): void {
         Route::post('/specs', [SpecBookController::class, 'import'])->name('specs.import');
         Route::get('/specs/{family}/edit', [SpecBookController::class, 'edit'])->name('specs.edit');
         Route::post('/specs/{family}', [SpecBookController::class, 'update'])->name('specs.update');
+        Route::post('/specs/{family}/follows', [SpecBookController::class, 'follows'])->name('specs.follows');
         Route::post('/specs/{family}/copies', [SpecBookController::class, 'copy'])->name('specs.copy');
         Route::get('/shop', [ShopController::class, 'edit'])->name('shop');
         Route::post('/shop', [ShopController::class, 'update']);

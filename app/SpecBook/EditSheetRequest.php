@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\SpecBook;
 
 use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Validation\Rule;
 
 /** A sheet as it stands in the form: every value, the rows that were added and taken away, and what changed. */
 final class EditSheetRequest extends FormRequest
@@ -17,7 +18,7 @@ final class EditSheetRequest extends FormRequest
     public function rules(): array
     {
         return [
-            'reason' => ['required_without:rows', 'nullable', 'string', 'max:200'],
+            'reason' => [Rule::requiredIf(! $this->filled('rows') && ! $this->routeIs('specs.follows')), 'nullable', 'string', 'max:200'],
             'revision' => ['nullable', 'integer'],
             'value' => ['required', 'array', 'max:2000'],
             'value.*' => ['nullable', 'string', 'max:200'],
@@ -32,7 +33,7 @@ final class EditSheetRequest extends FormRequest
     public function messages(): array
     {
         return [
-            'reason.required_without' => 'Say what changed, and where the numbers come from.',
+            'reason.required' => 'Say what changed, and where the numbers come from.',
             'paste.max' => 'That is far more than a sheet has values. Paste a line for each value.',
         ];
     }

@@ -34,6 +34,7 @@ final readonly class SpecBookController
 
         return view('specs.show', [
             'page' => SheetPage::of($this->specs->sheet($family, $revision), $this->document($family, $revision)),
+            'follows' => FollowingLine::all($this->document($family, $revision)),
             'revisions' => $this->specs->revisions($family),
         ]);
     }
@@ -109,6 +110,15 @@ final readonly class SpecBookController
             );
     }
 
+    /** What follows from the values that stand in the form, before anything is kept. */
+    public function follows(EditSheetRequest $request, string $family): View
+    {
+        $document = $this->document($family, $this->revision($request->input('revision'), $family));
+        $edited = EditedSheet::of($document, $document, (array) $request->input('value'), $request->changes());
+
+        return view('specs.follows', ['follows' => FollowingLine::all($edited->document)]);
+    }
+
     /** Another family that begins as this one is. */
     public function copy(CopyFamilyRequest $request, string $family): RedirectResponse
     {
@@ -172,6 +182,7 @@ final readonly class SpecBookController
 
         return view('specs.edit', [
             'page' => SheetPage::ofDocument($this->specs->sheet($family), $edited->document),
+            'follows' => FollowingLine::all($edited->document),
             'typed' => $edited->typed,
             'changes' => $edited->changes,
             'wrong' => array_column($faults, 'path'),

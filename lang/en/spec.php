@@ -15,6 +15,18 @@ return [
     ],
     'fault' => ':section, :label: found :found, expected :expected.',
     'family' => 'Family',
+    'no_volume' => 'no volume left',
+    'follows' => [
+        'displacement' => 'displacement',
+        'ratio' => 'compression ratio',
+        'piston_clearance' => 'piston clearance',
+        'mains_oil_clearance' => 'oil clearance, mains',
+        'rods_oil_clearance' => 'oil clearance, rods',
+        'deck_height' => 'crank to deck: stroke, rod, piston, clearance',
+        'intake_stem_clearance' => 'stem clearance, intake',
+        'exhaust_stem_clearance' => 'stem clearance, exhaust',
+        'lifter_play' => 'play of the lifters',
+    ],
     'words' => [
         'out_of_round' => 'out-of-round',
         'runout' => 'run-out',

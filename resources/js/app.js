@@ -11,6 +11,7 @@ import { startPrinting } from './print.js';
 import { startSeen } from './seen.js';
 import { startSettingSearch } from './settings.js';
 import { startSheet } from './sheet/desk.js';
+import { startSpecForm } from './spec-form.js';
 import { startTags } from './tag.js';
 
 startFinding(document);
@@ -43,6 +44,10 @@ if (keptText) {
 }
 if (forgets) {
     forgets.addEventListener('submit', () => forgetKeptText(forgets.dataset.forgetsText));
+}
+const specForm = document.querySelector('[data-follows-from]');
+if (specForm) {
+    startSpecForm(specForm);
 }
 if (settingSearch) {
     startSettingSearch(settingSearch);

@@ -42,6 +42,12 @@ final class SpecBookTest extends BrowserTestCase
         };
         $type('/bore/oversizes', '10 20 30');
         $type('/piston/mass_ug', '510.5 g');
+        $type('/stroke', '4.6000');
+        $field('/piston/standard')->click();
+        $this->untilSeen($window, '[data-follows]', '▲');
+        $type('/stroke', '4.5000');
+        $field('/piston/standard')->click();
+        $this->until($window, fn (): bool => ! str_contains($this->text($window, '[data-follows]'), '▲'), 'a sheet that fits');
         $rows = count($window->findElements(WebDriverBy::cssSelector("input[name$='/inserts_expected]']")));
         $window->findElement(WebDriverBy::cssSelector("button[value='add threads']"))->click();
         $this->until(

@@ -202,6 +202,22 @@ final class SpecBookTest extends TestCase
         $this->get('/specs/tarn-4-198/edit')->assertSee('value="4.4"', false);
     }
 
+    public function test_what_follows_is_shown_before_anything_is_kept(): void
+    {
+        $this->get('/specs/tarn-4-198')->assertSee('What follows')->assertSee('oil clearance, mains')->assertSee('3 246 cc');
+        $this->get('/specs/tarn-4-198/edit')->assertSee('3 246 cc')->assertDontSee('the sheet says something else');
+        $this->post('/specs/tarn-4-198/follows', ['revision' => '1', 'value' => $this->values(['/stroke' => '4.5375'])])
+            ->assertOk()
+            ->assertSee('3 395 cc')
+            ->assertSee('the sheet says something else')
+            ->assertDontSee('<html', false);
+        $this->post('/specs/tarn-4-198/follows', ['revision' => '1', 'value' => $this->values(['/stroke' => 'long'])])
+            ->assertOk()
+            ->assertDontSee('displacement')
+            ->assertSee('oil clearance, mains');
+        $this->assertSame(0, SpecificationRevision::query()->count());
+    }
+
     public function test_a_family_begins_as_a_copy_of_another(): void
     {
         $this->post('/specs/tarn-4-198/copies', ['name' => 'Tarn 4-250'])->assertRedirect('/specs/tarn-4-250/edit');

@@ -11,9 +11,9 @@ use NorthLedger\Core\Quantity\Length;
 final readonly class SheetConsistency
 {
     /** How far stacked heights may differ from the deck height: 0.05 mm. */
-    private const HEIGHT_TOLERANCE_NM = 50_000;
+    public const HEIGHT_TOLERANCE_NM = 50_000;
 
-    private const RATIO_TOLERANCE = 0.05;
+    public const RATIO_TOLERANCE = 0.05;
 
     public static function check(SpecificationSheet $sheet, Node $node): void
     {
