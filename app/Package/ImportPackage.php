@@ -83,6 +83,19 @@ final readonly class ImportPackage
         }
     }
 
+    /**
+     * A sheet without what a family is only known by: no verdict follows from that.
+     *
+     * @param  array<mixed>  $sheet
+     * @return array<mixed>
+     */
+    private static function judgedBy(array $sheet): array
+    {
+        unset($sheet['castings'], $sheet['block']['bore_spacing']);
+
+        return $sheet;
+    }
+
     /** @param  array<string, mixed>  $data */
     private function checkRevisions(array $data): void
     {
@@ -91,7 +104,7 @@ final readonly class ImportPackage
         if (! $this->specs->has($family) || ! in_array($revision, $this->specs->revisions($family), true)) {
             throw PackageRefused::because("the spec book has no revision {$revision} of {$family}: read that sheet in first");
         }
-        if (json_decode($this->specs->document($family, $revision), true) != $data['sheet']) {
+        if (self::judgedBy(json_decode($this->specs->document($family, $revision), true)) != self::judgedBy($data['sheet'])) {
             throw PackageRefused::because("the spec book has another sheet as revision {$revision} of {$family}");
         }
         $policy = (int) $data['received']['policy_revision'];

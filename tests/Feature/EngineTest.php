@@ -234,6 +234,16 @@ final class EngineTest extends TestCase
         );
     }
 
+    public function test_a_package_from_before_families_had_casting_numbers_is_read_in(): void
+    {
+        $this->keyBore($this->job, 1, ['3.1', '1.9', '2.2', '1.5', '1.0', '0.8']);
+        $data = json_decode($this->exported(), true);
+        unset($data['sheet']['castings'], $data['sheet']['block']['bore_spacing']);
+        $this->forgetEverything();
+        $read = $this->app->make(ImportPackage::class)->handle(JobPackage::fromJson(json_encode($data, JSON_THROW_ON_ERROR)));
+        $this->assertSame($this->job->serial, $read->serial);
+    }
+
     public function test_a_tag_that_is_taken_is_not_taken_away_and_another_sheet_is_refused(): void
     {
         $this->keyBore($this->job, 1, ['3.1', '1.9', '2.2', '1.5', '1.0', '0.8']);
