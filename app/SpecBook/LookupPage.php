@@ -71,6 +71,7 @@ final readonly class LookupPage
             $form->isEmpty() => new Stamp(Line::of('lookup.headline.nothing_typed'), '', 'missing'),
             $count === 0 => new Stamp(Line::of('lookup.headline.none'), '', 'out'),
             $count === 1 => new Stamp(Line::of('lookup.headline.one', ['family' => $found->possible[0]->family->name]), '', 'good'),
+            $count >= FamilyIndex::MOST_NEAR => new Stamp(Line::of('lookup.headline.many', ['count' => $count]), '', 'close'),
             default => new Stamp(ucfirst(Line::counted('lookup.headline.several', $count)), '', 'close'),
         };
     }

@@ -18,8 +18,8 @@ use NorthLedger\Core\Quantity\Length;
 /** Families by name, by size and by casting number, without reading a sheet: a shop may keep a thousand. */
 final readonly class FamilyIndex
 {
-    /** A part that fits more families than these is not narrowed down by reading on. */
-    private const MOST_NEAR = 200;
+    /** A part that fits more families than these is narrowed down by another size, not by reading on. */
+    public const MOST_NEAR = 40;
 
     public function __construct(private SpecBook $specs)
     {

@@ -23,6 +23,7 @@ return [
         'nothing_typed' => 'Type what you measured',
         'none' => 'No family fits',
         'one' => 'It is a :family',
+        'many' => ':count families fit, or more',
         'several' => '{1} one family fits|[2,*] :count families fit',
     ],
     'next' => [
