@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Storage;
 
+use Illuminate\Contracts\Cache\Repository;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Facades\DB;
 use NorthLedger\Core\Engine\Identification\CastingNumber;
@@ -21,7 +22,13 @@ final readonly class FamilyIndex
     /** A part that fits more families than these is narrowed down by another size, not by reading on. */
     public const MOST_NEAR = 40;
 
-    public function __construct(private SpecBook $specs)
+    /** Goes up when what is written of a family changes: every sheet is then indexed anew. */
+    private const KIND = '1 ';
+
+    /** Under which it is kept up to where the index has come. */
+    private const MARK = 'families.mark';
+
+    public function __construct(private SpecBook $specs, private Repository $cache)
     {
     }
 
@@ -102,12 +109,17 @@ final readonly class FamilyIndex
     /** Brings in what has changed since: sheets are only ever added, as files or as revisions. */
     private function refresh(): void
     {
-        $states = $this->specs->states();
+        $mark = self::KIND.$this->specs->mark();
+        if ($this->cache->get(self::MARK) === $mark) {
+            return;
+        }
+        $states = array_map(static fn (string $state): string => self::KIND.$state, $this->specs->states());
         $known = Family::query()->pluck('state', 'family')->all();
         foreach (array_diff_assoc($states, $known) as $family => $state) {
             DB::transaction(fn () => $this->write($this->specs->sheet($family), $state));
         }
         Family::query()->whereIn('family', array_keys(array_diff_key($known, $states)))->delete();
+        $this->cache->forever(self::MARK, $mark);
     }
 
     private function write(SpecificationSheet $sheet, string $state): void

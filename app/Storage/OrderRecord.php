@@ -61,7 +61,8 @@ final class OrderRecord
         return [
             'kind' => $operation->kind->value,
             'cylinder' => $operation->cylinder,
-            'target' => $operation->target === null
+            'target' =>
+                $operation->target === null
                     ? null
                     : [
                         'aim' => $operation->target->aim->nanometres,

@@ -23,9 +23,9 @@ final readonly class StatedSetup
 {
     public const COLUMNS =
         'id, ulid, sheet, feature, instrument, reading_unit, zero_nm, caps_torqued, torque_plate, cooled, clean, part_celsius, '.
-            'master_celsius, created_at, gauge_tag, master_tag, resolution_nm, calibration_nm, repeatability_nm, range_least_nm, '.
-            'range_most_nm, calibration_due, zero_place, zero_with, scale_resolution_ug, scale_calibration_ug, scale_repeatability_ug, '.
-            'scale_most_ug, fitness';
+        'master_celsius, created_at, gauge_tag, master_tag, resolution_nm, calibration_nm, repeatability_nm, range_least_nm, '.
+        'range_most_nm, calibration_due, zero_place, zero_with, scale_resolution_ug, scale_calibration_ug, scale_repeatability_ug, '.
+        'scale_most_ug, fitness';
 
     /**
      * @param  ?ReadingUnit  $readingUnit  Null where the gauge shows sizes

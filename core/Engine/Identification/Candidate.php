@@ -29,11 +29,10 @@ final readonly class Candidate
         $fits = $off = $unknown = [];
         foreach ($measured as $one) {
             $nearest = $one->nearest($family, $wear);
-            $fitting = $one->fitting($family, $wear);
             if ($nearest === null) {
                 $unknown[] = $one->of;
-            } elseif ($fitting !== null) {
-                $fits[$one->of->value] = $fitting;
+            } elseif ($one->canBe($nearest, $wear)) {
+                $fits[$one->of->value] = $nearest;
             } else {
                 $off[$one->of->value] = $nearest->distanceTo($one->size, $wear);
             }

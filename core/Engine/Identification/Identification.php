@@ -13,7 +13,7 @@ use NorthLedger\Core\Quantity\Length;
 final readonly class Identification
 {
     /** More families than these are narrowed down by any further size. */
-    private const MOST_TO_TELL_APART = 24;
+    private const MOST_TO_TELL_APART = 12;
 
     /**
      * @param  list<Candidate>  $possible  That for which most speaks first

@@ -15,29 +15,27 @@ final readonly class MeasuredSize
     }
 
     /**
-     * The size of a family that this one can be, the nearest first; null where none is within the gauge's doubt.
+     * The size of a family that comes nearest; null where nothing is known of such a size.
      *
      * @param  Length  $wear  See KnownSize::afterWear()
      */
-    public function fitting(FamilySizes $family, Length $wear): ?OfferedSize
-    {
-        $nearest = $this->nearest($family, $wear);
-
-        return $nearest === null || $this->isOutside($nearest, $wear) ? null : $nearest;
-    }
-
-    /** The size of a family that comes nearest; null where nothing is known of such a size. */
     public function nearest(FamilySizes $family, Length $wear): ?OfferedSize
     {
-        $offered = $family->offered($this->of);
-        usort($offered, fn (OfferedSize $a, OfferedSize $b): int => $this->rank($a, $wear) <=> $this->rank($b, $wear));
+        [$nearest, $best] = [null, [PHP_INT_MAX, PHP_INT_MAX]];
+        foreach ($family->offered($this->of) as $offered) {
+            $rank = $this->rank($offered, $wear);
+            if ($rank < $best) {
+                [$nearest, $best] = [$offered, $rank];
+            }
+        }
 
-        return $offered[0] ?? null;
+        return $nearest;
     }
 
-    private function isOutside(OfferedSize $offered, Length $wear): bool
+    /** True where a part of that size can measure this, by wear and by the gauge's doubt. */
+    public function canBe(OfferedSize $offered, Length $wear): bool
     {
-        return $offered->distanceTo($this->size, $wear)->absolute()->isLargerThan($this->doubt->expanded());
+        return ! $offered->distanceTo($this->size, $wear)->absolute()->isLargerThan($this->doubt->expanded());
     }
 
     /** @return array{int, int} How far it lies outside, in nanometres; then how far from what it was made to */
