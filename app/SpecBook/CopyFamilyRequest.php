@@ -12,6 +12,9 @@ use Illuminate\Support\Str;
 /** The name of a family that begins as a copy. */
 final class CopyFamilyRequest extends FormRequest
 {
+    /** Addresses of the spec book that are no family's. */
+    private const PAGES = ['lookup', 'schema'];
+
     /** @return array<string, mixed> */
     public function rules(SpecBook $specs): array
     {
@@ -24,8 +27,8 @@ final class CopyFamilyRequest extends FormRequest
                     $family = self::familyOf((string) $name);
                     if (strlen($family) < 2) {
                         $fail('Give it a name of letters and digits.');
-                    } elseif ($specs->has($family)) {
-                        $fail('There is a family of that name. Give this one another.');
+                    } elseif ($specs->has($family) || in_array($family, self::PAGES, true)) {
+                        $fail('That name is taken. Give the family another.');
                     }
                 },
             ],

@@ -225,7 +225,7 @@ final class SpecBookTest extends TestCase
         $this->assertSame(['Tarn 4-250', 1], [$specs->sheet('tarn-4-250')->name, $specs->sheet('tarn-4-250')->revision]);
         $this->assertEquals($specs->sheet('tarn-4-198')->bore, $specs->sheet('tarn-4-250')->bore);
         $this->assertSame('copied from Tarn 4-198, revision 1', SpecificationRevision::query()->sole()->reason);
-        foreach (['', '!?', 'Tarn 4-250', 'tarn 4 198'] as $name) {
+        foreach (['', '!?', 'Tarn 4-250', 'tarn 4 198', 'Lookup'] as $name) {
             $this->from('/specs/tarn-4-198')
                 ->post('/specs/tarn-4-198/copies', ['name' => $name])
                 ->assertSessionHasErrors('name');
