@@ -45,7 +45,7 @@ final readonly class LookupPage
 
         return new self(
             self::stamp($form, $found),
-            self::next($form, $found),
+            self::next($form, $found, count($near) >= FamilyIndex::MOST_NEAR),
             $found->telling === null ? '' : Line::ofCode('lookup.size', $found->telling),
             $display->deviationUnit(),
             array_map(
@@ -76,12 +76,13 @@ final readonly class LookupPage
         };
     }
 
-    private static function next(LookupForm $form, Identification $found): string
+    /** @param  bool  $isCut  True where more families are near than were read */
+    private static function next(LookupForm $form, Identification $found, bool $isCut): string
     {
         return match (true) {
             $form->isEmpty() => Line::of('lookup.next.begin'),
             $found->possible === [] => Line::of('lookup.next.none'),
-            count($found->possible) === 1 => Line::of('lookup.next.one'),
+            count($found->possible) === 1 => Line::of($isCut ? 'lookup.next.one_of_the_nearest' : 'lookup.next.one'),
             $found->telling === null => Line::of('lookup.next.nothing_tells'),
             default => Line::of('lookup.next.telling', ['size' => lcfirst(Line::ofCode('lookup.size', $found->telling))]),
         };

@@ -194,8 +194,11 @@ final readonly class SpecBookController
 
     private function listed(string $search, ?InvalidDocument $refused = null): View
     {
+        $page = $this->families->matching($search)->simplePaginate(self::ROWS)->withQueryString();
+
         return view('specs.index', [
-            'page' => $this->families->matching($search)->simplePaginate(self::ROWS)->withQueryString(),
+            'page' => $page,
+            'lines' => array_map(FamilyLine::of(...), $page->items()),
             'search' => $search,
             'refused' => $refused,
         ]);

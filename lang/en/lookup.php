@@ -22,13 +22,14 @@ return [
     'headline' => [
         'nothing_typed' => 'Type what you measured',
         'none' => 'No family fits',
-        'one' => 'It is a :family',
+        'one' => 'Only :family fits',
         'many' => ':count families fit, or more',
         'several' => '{1} one family fits|[2,*] :count families fit',
     ],
     'next' => [
         'begin' => 'One size is enough to begin; a bore or a journal says most. Leave the rest empty.',
-        'one' => 'Nothing else in the spec book fits what was measured.',
+        'one' => 'Nothing else in the spec book fits what was measured. A family that is not in it may.',
+        'one_of_the_nearest' => 'Nothing else among the nearest families fits what was measured; another size makes it surer.',
         'telling' => 'Measure next: :size. It tells them apart.',
         'nothing_tells' => 'No other size in the spec book tells them apart: look for a casting number.',
         'none' => 'Read again what is furthest off, or add the family to the spec book.',

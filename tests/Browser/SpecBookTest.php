@@ -20,7 +20,7 @@ final class SpecBookTest extends BrowserTestCase
         $this->untilSeen($window, '.margin .next', 'Measure next: main journal');
         $this->untilFocused($window, '#size-bore');
         $this->press($window, WebDriverKeys::TAB, '2.6143', WebDriverKeys::ENTER);
-        $this->untilSeen($window, '.stamp', 'It is a Tarn 4-198');
+        $this->untilSeen($window, '.stamp', 'Only Tarn 4-198 fits');
         $this->untilSeen($window, '.found', '.010 under');
         $this->assertAccessible($window, 'the lookup');
         $window->findElement(WebDriverBy::linkText('Receive one'))->click();

@@ -31,7 +31,7 @@ final class LookupTest extends TestCase
         $both->assertSee('2 families fit')->assertSee('Measure next: main journal. It tells them apart.');
         $both->assertSee('+0.6')->assertSee('2.6240 to 2.6250');
         $one = $this->lookup(['bore' => '3.8131', 'main_journal' => '2.6143']);
-        $one->assertSee('It is a Tarn 4-198')->assertSee('.010 under')->assertSee('/jobs/new?family=tarn-4-198');
+        $one->assertSee('Only Tarn 4-198 fits')->assertSee('.010 under')->assertSee('/jobs/new?family=tarn-4-198');
         $one->assertSee('Main journal off by')->assertSee('Brae V8-311');
         $this->get('/jobs/new?family=tarn-4-198')->assertOk()->assertSee('value="tarn-4-198" selected', false);
     }
@@ -50,20 +50,20 @@ final class LookupTest extends TestCase
 
     public function test_a_casting_number_speaks_for_its_family(): void
     {
-        $this->get('/specs/lookup?casting=311+9021')->assertSee('It is a Brae V8-311')->assertSee('casting number as listed');
+        $this->get('/specs/lookup?casting=311+9021')->assertSee('Only Brae V8-311 fits')->assertSee('casting number as listed');
         $this->get('/specs/lookup?casting=777')->assertSee('No family fits');
     }
 
     public function test_a_new_revision_is_found_by_its_new_sizes_and_no_more_by_the_old(): void
     {
-        $this->lookup(['bore_spacing' => '4.3750'])->assertSee('It is a Tarn 4-198');
+        $this->lookup(['bore_spacing' => '4.3750'])->assertSee('Only Tarn 4-198 fits');
         $document = json_decode($this->app->make(SpecBook::class)->document('tarn-4-198', 1), true);
         $document['block']['bore_spacing'] = '4.4750';
         $document['castings'] = ['198-5000'];
         $this->app->make(SpecBook::class)->add($document, 'a longer stroke', $this->owner);
 
         $this->lookup(['bore_spacing' => '4.3750'])->assertSee('No family fits');
-        $this->lookup(['bore_spacing' => '4.4750'])->assertSee('It is a Tarn 4-198');
+        $this->lookup(['bore_spacing' => '4.4750'])->assertSee('Only Tarn 4-198 fits');
         $this->get('/specs?q=198-5000')->assertSee('Tarn 4-198')->assertDontSee('Brae V8-311');
         $this->get('/specs?q=198-4411')->assertSee('No family here is called');
         $this->assertSame(6, Family::query()->count());
@@ -86,6 +86,9 @@ final class LookupTest extends TestCase
         $this->get('/specs?page=2')->assertSee('Brae V8-311')->assertSee('Earlier');
         DB::enableQueryLog();
         $this->lookup(['bore' => '3.8131'])->assertSee('40 families fit, or more');
+        $this->lookup(['bore' => '3.8131', 'bore_spacing' => '4.3800'])
+            ->assertSee('Only Brae V8-311 fits')
+            ->assertSee('Nothing else among the nearest families fits');
         $this->assertLessThan(14, count(DB::getQueryLog()));
     }
 

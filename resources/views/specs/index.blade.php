@@ -11,22 +11,21 @@
         <button class="button plain">Find</button>
         <a class="button" href="/specs/lookup">Which engine is it?</a>
     </form>
-    @if(count($page->items()) === 0)
+    @if($lines === [])
     <p class="note">No family here is called “{{ $search }}”. <a href="/specs">All families</a>, or <a href="/specs/lookup">find it by what you measured</a>.</p>
     @else
     <div class="scroll-x"><table class="ledger mt-3">
         <thead><tr><th scope="col">Family</th><th scope="col">Layout</th><th scope="col">Block</th><th scope="col">Bore × stroke</th><th scope="col">Oversizes</th><th scope="col">Castings</th><th scope="col">Revision</th></tr></thead>
         <tbody>
-        @foreach($page->items() as $family)
-            @php($display = \NorthLedger\Core\Quantity\LengthDisplay::in($family->unit))
+        @foreach($lines as $line)
             <tr>
-                <td><a class="row-link" href="/specs/{{ $family->family }}"><b>{{ $family->name }}</b></a><br><span class="soft">{{ $family->description }}</span></td>
-                <td>{{ $family->layout->value }}, {{ $family->valve_train->value }}</td>
-                <td>{{ $family->block_material->value }}</td>
-                <td class="num">{{ $display->size($family->bore()) }} × {{ $display->sizeWithUnit($family->stroke()) }}</td>
-                <td class="num">@forelse($family->oversizes() as $step){{ $display->step($step) }}&ensp;@empty cylinders replaced @endforelse</td>
-                <td class="num">{{ implode(', ', $family->castings) }}</td>
-                <td class="num">{{ $family->revision }}</td>
+                <td><a class="row-link" href="/specs/{{ $line->family }}"><b>{{ $line->name }}</b></a><br><span class="soft">{{ $line->description }}</span></td>
+                <td>{{ $line->layout }}</td>
+                <td>{{ $line->block }}</td>
+                <td class="num">{{ $line->boreAndStroke }}</td>
+                <td class="num">@forelse($line->oversizes as $step){{ $step }}&ensp;@empty cylinders replaced @endforelse</td>
+                <td class="num">{{ $line->castings }}</td>
+                <td class="num">{{ $line->revision }}</td>
             </tr>
         @endforeach
         </tbody>
