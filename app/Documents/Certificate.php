@@ -125,9 +125,13 @@ final class Certificate
         $chosen = $file->work()->chosen();
         $reading = $chosen === null ? null : $file->work()->pistonGoingIn($chosen, $cylinder);
 
-        return $reading !== null
-            ? $file->display->size($reading->corrected)
-            : 'sheet '.$file->display->size($file->sheet->piston->sizeAt($chosen->step ?? Length::zero()));
+        $new = $file->sheet->piston->sizeAt($chosen->step ?? Length::zero());
+
+        return match (true) {
+            $reading !== null => $file->display->size($reading->corrected),
+            $new !== null => 'sheet '.$file->display->size($new),
+            default => 'not known',
+        };
     }
 
     /** @return array<string, string> Largest and smallest clearance with the piston that goes in, each with its limit */

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Documents;
 
 use App\Record\JobFile;
+use App\Words\Labels;
+use App\Words\VerdictWords;
 use NorthLedger\Core\Engine\Specification\EnginePart;
 use NorthLedger\Core\Engine\Specification\Face;
 use NorthLedger\Core\Features\Cracks\CheckRun;
@@ -18,7 +20,12 @@ final class NotChecked
     /** @return list<string> */
     public static function of(JobFile $file): array
     {
-        return [...self::cracks($file), ...self::sections($file), 'Surface roughness and crosshatch of the finished bores.'];
+        return [
+            ...self::cracks($file),
+            ...self::sections($file),
+            ...self::limitless($file),
+            'Surface roughness and crosshatch of the finished bores.',
+        ];
     }
 
     /** @return list<string> What the crack checks found, a sentence for every part that was checked */
@@ -72,6 +79,25 @@ final class NotChecked
         }
 
         return $open;
+    }
+
+    /** @return list<string> What was read and could not be judged */
+    private static function limitless(JobFile $file): array
+    {
+        $criteria = [];
+        foreach ($file->inspection()->missingLimits() as $missing) {
+            $part = $file->sheet->nameOf($missing->findings[0]->part);
+            $criteria[$part][] = Labels::criterion($missing->findings[0]->criterion);
+        }
+
+        return array_map(
+            static fn (string $part, array $those): string => ucfirst($part).
+                ': read, no limit known for '.
+                VerdictWords::list(array_values(array_unique($those))).
+                '.',
+            array_keys($criteria),
+            $criteria,
+        );
     }
 
     /** @return list<string> */

@@ -170,14 +170,15 @@ final readonly class CrankDrawing implements SheetDrawing
         $views = [];
         foreach (JournalGroup::cases() as $group) {
             $spec = $group === JournalGroup::Mains ? $file->sheet->crankshaft->mains : $file->sheet->crankshaft->rods;
-            $nominal = CharacteristicRows::middle($spec->diameter);
             $places = array_merge(
                 [],
                 ...array_map(static fn (int $number): array => ReadJournal::places($group, $number), range(1, $spec->count)),
             );
+            $sizes = array_column($measurements->readings($places), 'corrected');
+            $nominal = CharacteristicRows::middle($spec->diameter) ?? Length::largest(Length::zero(), ...$sizes);
             $worn = Worn::over(
-                array_map(static fn ($reading): Length => $reading->corrected->minus($nominal), $measurements->readings($places)),
-                $file->sheet->crankshaft->outOfRound->times(2),
+                array_map(static fn (Length $size): Length => $size->minus($nominal), $sizes),
+                $file->sheet->crankshaft->outOfRound?->times(2),
             );
             foreach (range(1, $spec->count) as $number) {
                 $place = Place::at($group === JournalGroup::Mains ? JournalFeature::Main : JournalFeature::Pin, $number);

@@ -24,6 +24,9 @@ final readonly class FaceMap
 
     private const MOST_PASSES = 12;
 
+    /** Where the size of the face is not known, bores are not drawn into each other. */
+    private const MOST_OF_THE_PITCH = 0.94;
+
     /** Where the height of a point is written, from the point: below it along the upper edge, so that the edge does not cross it. */
 
     /** Beside its place, so that the rows close to each other stay apart; of the last column, outside the face. */
@@ -54,15 +57,16 @@ final readonly class FaceMap
     public static function of(JobFile $file, MeasuredFace $face): self
     {
         [$kind, $bank] = [$face->kind, $face->bank];
-        $scale = self::WIDTH / $face->spec->length->nanometres;
-        $height = (int) round($face->spec->width->nanometres * $scale);
+        [$length, $width] = FaceGrid::size($face->spec);
+        $scale = self::WIDTH / $length;
+        $height = (int) round($width * $scale);
         $plan = $face->plan();
         $light = $file->policy->partAllowances($file->sheet->unit)->lightCut;
         $interval = $file->policy->partAllowances($file->sheet->unit)->shimStep;
         $surface =
             $face->heights === []
                 ? null
-                : new FaceSurface(array_values($face->heights), $face->spec->length->nanometres, $face->spec->width->nanometres);
+                : new FaceSurface(array_values($face->heights), $length, $width);
         $bores = $file->sheet->layout->banks[$bank - 1];
 
         return new self(
@@ -128,13 +132,15 @@ final readonly class FaceMap
     /** @return list<array{x: string, y: string, radius: string}> */
     private static function bores(JobFile $file, int $count, MeasuredFace $face, float $scale): array
     {
-        $pitch = $face->spec->length->nanometres / $count;
+        [$length, $width] = FaceGrid::size($face->spec);
+        $pitch = $length / $count;
+        $radius = min($file->sheet->bore->nominal->nanometres, $pitch * self::MOST_OF_THE_PITCH) / 2;
 
         return array_map(
             static fn (int $index): array => [
                 'x' => Coordinate::of(($index + 0.5) * $pitch * $scale),
-                'y' => Coordinate::of(($face->spec->width->nanometres / 2) * $scale),
-                'radius' => Coordinate::of(($file->sheet->bore->nominal->nanometres / 2) * $scale),
+                'y' => Coordinate::of(($width / 2) * $scale),
+                'radius' => Coordinate::of($radius * $scale),
             ],
             range(0, $count - 1),
         );
@@ -151,7 +157,7 @@ final readonly class FaceMap
             if ($height === null && ! FaceGrid::isNeeded($spot)) {
                 continue;
             }
-            $isAtTheEdge = $x * 10 > $face->spec->length->nanometres * 9;
+            $isAtTheEdge = $x * 10 > FaceGrid::size($face->spec)[0] * 9;
             $points[] = [
                 'at' => Coordinate::of($x * $scale).','.Coordinate::of($y * $scale),
                 'goto' => Place::at($face->kind->point(), $face->bank, $spot)->key(),

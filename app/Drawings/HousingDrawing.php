@@ -56,11 +56,12 @@ final readonly class HousingDrawing implements SheetDrawing
     {
         $spec = $file->sheet->housings;
         $measurements = $file->inspection()->measurements(Section::Housings);
-        $nominal = CharacteristicRows::middle($spec->diameter);
         $places = array_merge([], ...array_map(static fn (int $housing): array => self::places($file, $housing), range(1, $spec->count)));
+        $sizes = array_column($measurements->readings($places), 'corrected');
+        $nominal = CharacteristicRows::middle($spec->diameter) ?? Length::largest(Length::zero(), ...$sizes);
         $worn = Worn::over(
-            array_map(static fn (Reading $reading): Length => $reading->corrected->minus($nominal), $measurements->readings($places)),
-            $spec->outOfRound->times(2),
+            array_map(static fn (Length $size): Length => $size->minus($nominal), $sizes),
+            $spec->outOfRound?->times(2),
         );
         $offsets = Worn::over(
             array_map(

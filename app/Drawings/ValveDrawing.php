@@ -50,7 +50,8 @@ final readonly class ValveDrawing implements SheetDrawing
         }
         $valves = ValvePlaces::valves($file->sheet);
         $pitch = self::WIDTH / count($valves);
-        $largest = max($file->sheet->intake->headDiameter->nanometres, $file->sheet->exhaust->headDiameter->nanometres);
+        $diameters = array_filter([$file->sheet->intake->headDiameter?->nanometres, $file->sheet->exhaust->headDiameter?->nanometres]);
+        $largest = $diameters === [] ? 1 : max($diameters);
         $scale = min(self::LARGEST, $pitch * 0.46) / $largest;
         $drawn = [];
         foreach ($valves as $index => [$cylinder, $spot]) {
@@ -58,7 +59,7 @@ final readonly class ValveDrawing implements SheetDrawing
             $beside = array_keys(array_filter($valves, static fn (array $valve): bool => $valve[0] === $cylinder));
             $drawn[] = [
                 'x' => Coordinate::of($pitch * ($index + 0.5)),
-                'radius' => Coordinate::of(ValvePlaces::spec($file->sheet, $spot)->headDiameter->nanometres * $scale),
+                'radius' => Coordinate::of((ValvePlaces::spec($file->sheet, $spot)->headDiameter->nanometres ?? $largest) * $scale),
                 'guide' => self::state($own, ['VALVE-1', 'VALVE-2']),
                 'seat' => self::state($own, ['VALVE-3']),
                 'caption' => self::clearance($own, $file),

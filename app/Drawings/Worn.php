@@ -11,18 +11,25 @@ final readonly class Worn
 {
     private const FARTHEST = 14.0;
 
+    private const SOME_WEAR_NM = 25_400;
+
     private function __construct(private float $unitsPerNanometre)
     {
     }
 
     /**
      * @param  list<Length>  $deviations  The largest of them is drawn as far as there is room
-     * @param  Length  $least  Never exaggerated beyond this as the largest: else noise looks like wear
+     * @param  ?Length  $least  Never exaggerated beyond this as the largest: else noise looks like wear; null where no limit says
      */
-    public static function over(array $deviations, Length $least): self
+    public static function over(array $deviations, ?Length $least): self
     {
         return new self(
-            self::FARTHEST / max($least->nanometres, 1, ...array_map(static fn (Length $one): int => abs($one->nanometres), $deviations)),
+            self::FARTHEST /
+                max(
+                    $least->nanometres ?? self::SOME_WEAR_NM,
+                    1,
+                    ...array_map(static fn (Length $one): int => abs($one->nanometres), $deviations),
+                ),
         );
     }
 

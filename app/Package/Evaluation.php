@@ -82,7 +82,7 @@ final readonly class Evaluation
                     Section::beside(),
                 ),
             ),
-            'bobweight_ug' => $this->file->inspection()->weights()->bobweight()->total->micrograms,
+            'bobweight_ug' => $this->file->inspection()->weights()->bobweight()?->total->micrograms,
             'compression_ratios' => $this->ratios(),
         ];
     }
@@ -157,7 +157,7 @@ final readonly class Evaluation
         $ratios = [];
         foreach ($this->file->sheet->layout->cylinders() as $cylinder) {
             $ratio = $compression->ratio($cylinder, $bore, Length::zero(), Length::zero());
-            $ratios[$cylinder] = $ratio === null ? null : round($ratio, 4);
+            $ratios[$cylinder] = $ratio === null || is_infinite($ratio) ? null : round($ratio, 4);
         }
 
         return $ratios;
@@ -184,7 +184,7 @@ final readonly class Evaluation
             'criterion' => $finding->criterion->value,
             'outcome' => $finding->outcome->value,
             'value_nm' => $finding->value?->value,
-            'limit_nm' => $finding->limits?->tolerance()->nanometres,
+            'limit_nm' => $finding->limits?->tolerance()?->nanometres,
             'margin_nm' => $finding->margin?->value,
             'expanded_uncertainty_nm' => $finding->uncertainty?->expanded()->nanometres,
             'is_close_call' => $finding->isCloseCall,

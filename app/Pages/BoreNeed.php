@@ -41,7 +41,8 @@ final readonly class BoreNeed
             default => $required->shiftAt($size),
         };
         $wall = WallLeft::of($cylinder, $block->standardWall, $block->currentStep, $size->minus($block->asMade()), $shift->times(2));
-        $isThin = $wall->isThinnerThan($block->minimumWall);
+        $isThin = $wall?->isThinnerThan($block->minimumWall) === true;
+        $left = $wall === null ? 'wall not known' : "wall {$display->size($wall->rounded())}";
         $words = match ($cleanUp) {
             CleanUp::OnCentre => 'cleans up on centre',
             CleanUp::OffCentre => 'only off centre, shift '.
@@ -56,7 +57,7 @@ final readonly class BoreNeed
             $size,
             $shift,
             $cylinder->map?->direction() ?? 0.0,
-            $words.($cleanUp === CleanUp::No ? '' : ", wall {$display->size($wall->rounded())}".($isThin ? ', too thin' : '')),
+            $words.($cleanUp === CleanUp::No ? '' : ", {$left}".($isThin ? ', too thin' : '')),
             match (true) {
                 $cleanUp === CleanUp::No, $isThin => CellState::Out,
                 $cleanUp === CleanUp::OffCentre => CellState::Close,

@@ -12,6 +12,8 @@ enum CellState: string
 {
     case Missing = 'missing';
     case Good = 'good';
+    /** Read, and nobody knows how much of it is allowed. */
+    case NoLimit = 'no-limit';
     /** Good in itself; a finding that fails rests on it. */
     case Basis = 'basis';
     case Close = 'close';
@@ -24,6 +26,7 @@ enum CellState: string
         return match (true) {
             $finding->outcome === Outcome::Fail => self::Out,
             $finding->outcome === Outcome::Undecided => self::Undecided,
+            $finding->outcome === Outcome::NoLimit => self::NoLimit,
             $finding->isCloseCall, $finding->outcome === Outcome::Concession => self::Close,
             default => self::Good,
         };
@@ -34,7 +37,7 @@ enum CellState: string
     {
         $state = self::ofFinding($finding);
 
-        return count($finding->places) > 1 && $state !== self::Good ? self::Basis : $state;
+        return count($finding->places) > 1 && ! in_array($state, [self::Good, self::NoLimit], true) ? self::Basis : $state;
     }
 
     public static function worse(self $a, self $b): self
@@ -51,6 +54,7 @@ enum CellState: string
             self::Close => '◆',
             self::Undecided => '◇',
             self::Suspect => '?',
+            self::NoLimit => '○',
             self::Good, self::Missing, self::Basis => '',
         };
     }
@@ -60,6 +64,7 @@ enum CellState: string
         return match ($this) {
             self::Missing => 'not read',
             self::Good => '',
+            self::NoLimit => 'no limit known',
             self::Basis => 'a finding rests on it',
             self::Close => 'close call',
             self::Undecided => 'undecided: too close to call',

@@ -12,7 +12,9 @@ use App\Storage\Said;
 use App\Storage\User;
 use App\Words\ChangeWords;
 use App\Words\FindingWords;
+use App\Words\Labels;
 use App\Words\PlannedWorkWords;
+use App\Words\VerdictWords;
 use NorthLedger\Core\Assessment\AssessedPart;
 use NorthLedger\Core\Assessment\EngineVerdict;
 use NorthLedger\Core\Engine\Specification\EnginePart;
@@ -205,7 +207,10 @@ final readonly class EngineView
             $line = PartMargin::line($findings, $words, $file->display);
             if ($finding->outcome === Outcome::Pass && ! $finding->isCloseCall) {
                 $passing[] = $line;
-            } elseif ($finding->outcome !== Outcome::Missing || $finding->said !== '') {
+            } elseif (
+                ! in_array($finding->outcome, [Outcome::Missing, Outcome::NoLimit], true) ||
+                ($finding->outcome === Outcome::Missing && $finding->said !== '')
+            ) {
                 $telling[] = $line + ['key' => $finding->key(), 'isConcedable' => self::isConcedable($finding)];
             }
         }
@@ -284,8 +289,18 @@ final readonly class EngineView
             array_filter([
                 ...$begun,
                 $count === 0 ? '' : "{$count} ".($count === 1 ? 'reading' : 'readings').": {$words->places($part->missing)}",
+                self::limitless($part),
             ]),
         );
+    }
+
+    /** “a limit for size and taper”: what was read of the part and has none on the sheet. */
+    private static function limitless(AssessedPart $part): string
+    {
+        $open = array_filter($part->findings, static fn (Finding $finding): bool => $finding->outcome === Outcome::NoLimit);
+        $criteria = array_unique(array_map(static fn (Finding $finding): string => Labels::criterion($finding->criterion), $open));
+
+        return $criteria === [] ? '' : 'a limit for '.VerdictWords::list(array_values($criteria));
     }
 
     /**

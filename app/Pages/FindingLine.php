@@ -60,13 +60,7 @@ final readonly class FindingLine
     /** @param  JudgedBore  $bore  That the finding is of */
     public static function of(Finding $finding, FindingWords $words, LengthDisplay $display, JudgedBore $bore): self
     {
-        $state = match (true) {
-            $finding->outcome === Outcome::Fail => CellState::Out,
-            $finding->outcome === Outcome::Missing => CellState::Missing,
-            $finding->outcome === Outcome::Undecided => CellState::Undecided,
-            $finding->isCloseCall, $finding->outcome === Outcome::Concession => CellState::Close,
-            default => CellState::Good,
-        };
+        $state = $finding->outcome === Outcome::Missing ? CellState::Missing : CellState::ofFinding($finding);
 
         return new self(
             $finding->subject(),

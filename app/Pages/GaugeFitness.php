@@ -115,9 +115,10 @@ final readonly class GaugeFitness
     }
 
     /** An ordinary set of its kind; what shows deviations is set to any size, but for a bore gauge, which has to go in. */
-    private static function reaches(InstrumentKind $kind, Feature $feature, Length $nominal): bool
+    private static function reaches(InstrumentKind $kind, Feature $feature, ?Length $nominal): bool
     {
-        return $feature->measurand() !== Measurand::Size ||
+        return $nominal === null ||
+            $feature->measurand() !== Measurand::Size ||
             (! $kind->showsSizes() && ! $kind->readsBores()) ||
             $kind->range()->reaches($nominal);
     }
@@ -147,7 +148,9 @@ final readonly class GaugeFitness
                 null,
             );
 
-            return GaugeTrial::ofSize($finished->least, $finished->most->minus($finished->least), $gauge, $temperatures);
+            return $finished === null
+                ? null
+                : GaugeTrial::ofSize($finished->least, $finished->most->minus($finished->least), $gauge, $temperatures);
         }
         $other = $setup->feature === BoreFeature::Bore ? InstrumentKind::OutsideMicrometer : InstrumentKind::BoreGaugeTenth;
 

@@ -57,14 +57,20 @@ final readonly class GaugedFeature
                 $feature->code(),
                 self::words($feature),
                 $feature->gauges(),
-                $feature->measurand() === Measurand::Size
-                    ? $file->entryDisplay()->size($file->standardOf(SheetName::of($section), $feature))
-                    : '',
+                self::usualZero($file, $section, $feature),
             ),
             $file->inspection()->plan($section)->gaugedFeatures(),
         );
 
         return $file->inspection()->plan($section)->hasWeights() ? [...$gauged, self::scale()] : $gauged;
+    }
+
+    /** The size a gauge is set to as a rule; none where it shows none, or nobody knows the size. */
+    private static function usualZero(JobFile $file, Section $section, Feature $feature): string
+    {
+        $standard = $feature->measurand() === Measurand::Size ? $file->standardOf(SheetName::of($section), $feature) : null;
+
+        return $standard === null ? '' : $file->entryDisplay()->size($standard);
     }
 
     /** Everything on a sheet is weighed on one scale, which is stated once. */

@@ -105,7 +105,11 @@ final readonly class PartMargin
             ! $judged->isRead => new Stamp('Not yet known', 'nothing is read', 'missing'),
             $judged->verdict() === PartVerdict::NotYetKnown => new Stamp(
                 'Not yet known',
-                $clause === '' ? 'good as far as it is read' : "{$clause} so far",
+                match (true) {
+                    $clause !== '' => "{$clause} so far",
+                    in_array(Outcome::NoLimit, array_column($judged->findings, 'outcome'), true) => 'some of it has no limit on the sheet',
+                    default => 'good as far as it is read',
+                },
                 $failures === 0 ? 'missing' : 'out',
             ),
             default => self::ofVerdict($judged->verdict(), $clause),
@@ -141,7 +145,8 @@ final readonly class PartMargin
     {
         $first = $findings[0];
         $line = self::reason($first, $words);
-        if (count($findings) === 1 || $first->uncertainty === null || $first->limits === null) {
+        $tolerance = $first->limits?->tolerance();
+        if (count($findings) === 1 || $first->uncertainty === null || $tolerance === null) {
             return $line;
         }
         $places = array_merge(...array_map(static fn (Finding $finding): array => $finding->places, $findings));
@@ -151,7 +156,7 @@ final readonly class PartMargin
             'sentence' => CloseCalls::sentence(
                 array_map(static fn (Finding $finding): string => Labels::criterion($finding->criterion), $findings),
                 $first->uncertainty,
-                $first->limits->tolerance(),
+                $tolerance,
                 $display,
             ),
             'rule' => 'GAUGE-9',

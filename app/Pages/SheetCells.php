@@ -88,15 +88,18 @@ final readonly class SheetCells
         return new SheetCell($place->key(), '', $words, $state, $place->words(), LookCodes::legend($place->feature), $standing->id);
     }
 
-    public function spread(?Spread $spread, Length $limit, string $remark = ''): SheetCell
+    public function spread(?Spread $spread, ?Length $limit, string $remark = ''): SheetCell
     {
         if ($spread === null) {
             return new SheetCell(null, '', '–', CellState::Missing);
         }
-        $isOut = $spread->value()->isLargerThan($limit);
-        $shown = $this->file->display->magnitude($spread->value());
+        $state = match ($limit === null ? null : $spread->value()->isLargerThan($limit)) {
+            null => CellState::NoLimit,
+            true => CellState::Out,
+            false => CellState::Good,
+        };
 
-        return new SheetCell(null, $shown, $remark, $isOut ? CellState::Out : CellState::Good);
+        return new SheetCell(null, $this->file->display->magnitude($spread->value()), $remark, $state);
     }
 
     public function weight(Place $place): SheetCell
@@ -126,6 +129,7 @@ final readonly class SheetCells
             $bore->clearance === null => CellState::Missing,
             $finding->outcome === Outcome::Fail => CellState::Out,
             $finding->outcome === Outcome::Undecided => CellState::Undecided,
+            ! ($finding->limits?->areKnown() ?? true) => CellState::NoLimit,
             $finding->isCloseCall => CellState::Close,
             default => CellState::Good,
         };
@@ -139,7 +143,7 @@ final readonly class SheetCells
     }
 
     /** The widest taper; a bore that is no plain taper says what it is. */
-    public function taper(BoreMeasures $measures, Length $limit): SheetCell
+    public function taper(BoreMeasures $measures, ?Length $limit): SheetCell
     {
         $form = $measures->form(Axis::Thrust);
 

@@ -152,11 +152,11 @@ final class JobFile
         return $this->work ??= new WorkOfJob($this);
     }
 
-    /** The size a feature has when new, against which steps are counted and gauges are set. */
-    public function standardOf(SheetName $sheet, Feature $feature): Length
+    /** The size a feature has when new, against which steps are counted and gauges are set; null where nobody knows it. */
+    public function standardOf(SheetName $sheet, Feature $feature): ?Length
     {
         return match (true) {
-            $sheet->section !== Section::Bores => $this->inspection()->plan($sheet->section)->nominalOf($feature) ?? Length::zero(),
+            $sheet->section !== Section::Bores => $this->inspection()->plan($sheet->section)->nominalOf($feature),
             $feature === BoreFeature::Piston => $this->sheet->piston->standard,
             default => $this->sheet->bore->nominal,
         };

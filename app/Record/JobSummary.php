@@ -113,6 +113,7 @@ final readonly class JobSummary
                 Stage::Measure,
                 'a trace of '.VerdictWords::cylinders($assessment->next->traces),
             ],
+            $assessment->next->reason === NextReason::NeedsLimit => [Stage::Judge, 'a limit that the sheet does not have'],
             $assessment->next->place === null && $assessment->needsSize => [Stage::Measure, 'a size for the zero'],
             $assessment->next->place === null => [Stage::Judge, 'a declared size step'],
             default => [Stage::Measure, lcfirst($assessment->next->place->words())],
@@ -167,6 +168,7 @@ final readonly class JobSummary
                 match ($bore->state) {
                     VerificationState::Out => "rework or a concession, cylinder {$bore->cylinder}",
                     VerificationState::Undersize => "more honing, cylinder {$bore->cylinder}",
+                    VerificationState::NoLimit => "a finished limit for cylinder {$bore->cylinder}",
                     default => "finished readings of cylinder {$bore->cylinder}",
                 },
             ];

@@ -55,10 +55,12 @@ final class SleeveBook
         return $surveys;
     }
 
-    /** From the deck to the step on which a sleeve sits. */
-    public static function depthOfCut(SpecificationSheet $sheet, ShopPolicy $policy): Length
+    /** From the deck to the step on which a sleeve sits; null where nobody knows how long the bore is. */
+    public static function depthOfCut(SpecificationSheet $sheet, ShopPolicy $policy): ?Length
     {
-        return SleeveFit::depthOfCut($sheet->bore->length, $policy->boreAllowances($sheet->unit)->sleeveStep);
+        $length = $sheet->bore->length;
+
+        return $length === null ? null : SleeveFit::depthOfCut($length, $policy->boreAllowances($sheet->unit)->sleeveStep);
     }
 
     /** @return array{list<SleevePiece>, bool} */

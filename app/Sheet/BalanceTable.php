@@ -8,6 +8,7 @@ use App\Pages\Stamp;
 use App\Record\JobFile;
 use Illuminate\Support\Facades\Cache;
 use NorthLedger\Core\Features\Weights\BalanceMatch;
+use NorthLedger\Core\Features\Weights\Bobweight;
 use NorthLedger\Core\Features\Weights\WeightJudge;
 use NorthLedger\Core\Quantity\Length;
 use NorthLedger\Core\Quantity\Mass;
@@ -49,15 +50,22 @@ final readonly class BalanceTable
             $match?->crankpinSpread === null
                 ? ''
                 : 'the crankpins within '.MassNotation::grams($match->crankpinSpread->micrograms).' g',
-            MassNotation::grams($bob->total->micrograms).' g',
-            "{$judge->rodsPerPin()} × rotating ".
-                MassNotation::grams($bob->rotating->micrograms).
-                ' g + '.
-                round($file->sheet->weights->balanceFactor * 100).
-                " % of {$judge->rodsPerPin()} × reciprocating ".
-                MassNotation::grams($bob->reciprocating->micrograms).
-                ' g; what is not weighed as the sheet says',
+            $bob === null ? 'not known' : MassNotation::grams($bob->total->micrograms).' g',
+            $bob === null
+                ? 'the sheet does not say what was not weighed'
+                : self::from($judge, $bob, $file->sheet->weights->balanceFactor ?? 0.0),
         );
+    }
+
+    private static function from(WeightJudge $judge, Bobweight $bob, float $balanceFactor): string
+    {
+        return "{$judge->rodsPerPin()} × rotating ".
+            MassNotation::grams($bob->rotating->micrograms).
+            ' g + '.
+            round($balanceFactor * 100).
+            " % of {$judge->rodsPerPin()} × reciprocating ".
+            MassNotation::grams($bob->reciprocating->micrograms).
+            ' g; what is not weighed as the sheet says';
     }
 
     /** The spread that is left, or that something is still to be weighed. */

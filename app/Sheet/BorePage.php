@@ -149,7 +149,7 @@ final readonly class BorePage
             $bore->inspection->wall,
             $asMade,
             $file->policy->boreAllowances($file->sheet->unit)->cleanUpStock,
-            $file->sheet->bore->allowedShift,
+            $file->policy->boreAllowances($file->sheet->unit)->shiftOf($file->sheet->bore),
         );
     }
 
@@ -158,7 +158,8 @@ final readonly class BorePage
     {
         $display = $file->display;
         $direction = BoreNeed::degrees(rad2deg(atan2($map->freeCentre->y, $map->freeCentre->x)));
-        $isFar = $map->freeShift->isLargerThan($file->sheet->bore->allowedShift);
+        $allowed = $file->policy->boreAllowances($file->sheet->unit)->shiftOf($file->sheet->bore);
+        $isFar = $map->freeShift->isLargerThan($allowed);
 
         return array_values(
             array_filter([
@@ -171,7 +172,7 @@ final readonly class BorePage
                     ? [
                         'name' => 'Best allowed',
                         'text' => $display->sizeWithUnit($map->constrained).
-                            ", shift {$display->magnitude($file->sheet->bore->allowedShift)}, the most allowed",
+                            ", shift {$display->magnitude($allowed)}, the most allowed",
                     ]
                     : null,
             ]),

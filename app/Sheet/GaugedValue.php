@@ -45,7 +45,11 @@ final readonly class GaugedValue
             return $setup ?? throw AskBack::setup();
         }
         $standard = $file->standardOf($entry->sheet, $feature);
-        $kind = UsualGauge::of($feature, $standard->isPositive() ? $standard : null);
+        $kind = UsualGauge::of($feature, $standard);
+        $isOfSize = $feature->measurand() === Measurand::Size;
+        if ($isOfSize && $standard === null && ! $kind->showsSizes()) {
+            throw AskBack::setup();
+        }
 
         $setup = new Setup(
             [
@@ -61,7 +65,7 @@ final readonly class GaugedValue
                     ? []
                     : [
                         'reading_unit' => $file->sheet->unit->readingUnit(),
-                        'zero_nm' => $feature->measurand() === Measurand::Size ? $standard->nanometres : 0,
+                        'zero_nm' => $isOfSize ? $standard?->nanometres : 0,
                     ]),
         );
         $setup->fitness = GaugeFitness::stored($setup->stated(), $file);

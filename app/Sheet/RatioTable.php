@@ -22,6 +22,8 @@ use NorthLedger\Core\Quantity\VolumeNotation;
 /** The compression ratio of each cylinder now and after the planned cuts, and the cut of the head for another one (COMP-1, COMP-2). */
 final readonly class RatioTable
 {
+    private const UNKNOWN = 'not known';
+
     /** @param  list<array{cylinder: int, chamber: string, deck: string, now: string, after: string}>  $rows */
     private function __construct(
         public array $rows,
@@ -50,8 +52,8 @@ final readonly class RatioTable
         $rows = array_map(
             static fn (int $cylinder): array => [
                 'cylinder' => $cylinder,
-                'chamber' => VolumeNotation::cubicCentimetres($compression->chamber($cylinder)->cubicMillimetres),
-                'deck' => $file->display->deviation($compression->deckClearance($cylinder)),
+                'chamber' => self::volume($compression->chamber($cylinder)),
+                'deck' => self::distance($compression->deckClearance($cylinder), $file->display),
                 'now' => self::ratio($compression->ratio($cylinder, $now, Length::zero(), Length::zero())),
                 'after' => self::ratio($compression->ratio($cylinder, $chosen, $deckCut, $headCut)),
             ],
@@ -62,7 +64,7 @@ final readonly class RatioTable
 
         return new self(
             $rows,
-            number_format($file->sheet->volumes->ratio, 1, '.', ''),
+            $file->sheet->volumes->ratio === null ? self::UNKNOWN : number_format($file->sheet->volumes->ratio, 1, '.', ''),
             $display->deviationUnit(),
             self::after($display, $chosen->equals($now) ? null : $chosen, ['deck' => $deckCut, 'head' => $headCut]),
             $target === null ? '' : rtrim(rtrim(number_format($target, 2, '.', ''), '0'), '.'),
@@ -79,7 +81,11 @@ final readonly class RatioTable
         sort($ratios);
 
         return new Stamp(
-            $ratios[0] === end($ratios) ? "{$ratios[0]} to 1" : "{$ratios[0]} to ".end($ratios),
+            match (true) {
+                in_array(self::UNKNOWN, $ratios, true) => 'Not yet known',
+                $ratios[0] === end($ratios) => "{$ratios[0]} to 1",
+                default => "{$ratios[0]} to ".end($ratios),
+            },
             "compression now; new {$this->asNew}",
             'chosen',
         );
@@ -105,7 +111,21 @@ final readonly class RatioTable
 
     private static function ratio(?float $ratio): string
     {
-        return $ratio === null ? 'nothing left' : number_format($ratio, 2, '.', '');
+        return match (true) {
+            $ratio === null => self::UNKNOWN,
+            is_infinite($ratio) => 'nothing left',
+            default => number_format($ratio, 2, '.', ''),
+        };
+    }
+
+    private static function volume(?Volume $volume): string
+    {
+        return $volume === null ? self::UNKNOWN : VolumeNotation::cubicCentimetres($volume->cubicMillimetres);
+    }
+
+    private static function distance(?Length $length, LengthDisplay $display): string
+    {
+        return $length === null ? self::UNKNOWN : $display->deviation($length);
     }
 
     /** The deepest cut that is planned for a kind of face. */
@@ -137,28 +157,41 @@ final readonly class RatioTable
         $cylinders = $file->sheet->layout->cylinders();
         usort(
             $cylinders,
-            static fn (int $a, int $b): int => $compression->chamber($b)->cubicMillimetres <=> $compression->chamber($a)->cubicMillimetres,
+            static fn (int $a, int $b): int => [$compression->chamber($b)?->cubicMillimetres, $a] <=> [
+                $compression->chamber($a)?->cubicMillimetres,
+                $b,
+            ],
         );
+        $chamber = $compression->chamber($cylinders[0]);
         $wanted = $compression->chamberFor($cylinders[0], $target, $bore, $deckCut);
+        $area = $compression->chamberArea();
         $height =
             $file->inspection()->measurements(Section::Deck)->length(Place::at(FaceKind::Head->height(), 1)) ??
             $file->sheet->head->standardHeight;
+        if ($chamber === null || $wanted === null || $height === null || ($area === null && $perTenThou === null)) {
+            return ['Measure the chambers and the head, and put gasket and crown into the sheet: then it can be computed.', false];
+        }
         try {
             $cut =
                 $perTenThou === null
-                    ? HeadCut::byArea($compression->chamber($cylinders[0]), $wanted, $compression->chamberArea())
-                    : HeadCut::byMeasured($compression->chamber($cylinders[0]), $wanted, Volume::ofCubicMillimetres(1_000 * $perTenThou));
+                    ? HeadCut::byArea($chamber, $wanted, $area ?? 0.0)
+                    : HeadCut::byMeasured($chamber, $wanted, Volume::ofCubicMillimetres(1_000 * $perTenThou));
         } catch (PlanningException $exception) {
             return [$exception->getMessage(), false];
         }
-        $isAllowed = $cut->isAllowed($height, $file->sheet->head->minimumHeight);
+        $least = $file->sheet->head->minimumHeight;
+        $isAllowed = $least === null || $cut->isAllowed($height, $least);
 
         return [
             'A chamber of '.
             VolumeNotation::cubicCentimetres($wanted->cubicMillimetres).
             " cc: {$file->display->magnitudeWithUnit($cut->cut)} off the head, which leaves ".
-                "{$file->display->sizeWithUnit($cut->heightAfter($height))}".
-            ($isAllowed ? '.' : ', below the least of '.$file->display->sizeWithUnit($file->sheet->head->minimumHeight).'.'),
+            "{$file->display->sizeWithUnit($cut->heightAfter($height))}".
+            match (true) {
+                $least === null => '; how low it may get is not known.',
+                $isAllowed => '.',
+                default => ', below the least of '.$file->display->sizeWithUnit($least).'.',
+            },
             $isAllowed,
         ];
     }

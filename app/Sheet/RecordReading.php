@@ -179,8 +179,8 @@ final readonly class RecordReading
     {
         $row = Weighed::row($file, $entry);
         $mass = Mass::ofMicrograms($row['mass_ug']);
-        $new = $file->sheet->piston->mass->micrograms;
-        if (! $entry->isConfirmed && abs($mass->micrograms - $new) * self::PLAUSIBLE_SHARE > $new) {
+        $new = $file->sheet->piston->mass?->micrograms;
+        if ($new !== null && ! $entry->isConfirmed && abs($mass->micrograms - $new) * self::PLAUSIBLE_SHARE > $new) {
             throw AskBack::confirm(
                 'A new piston weighs '.MassNotation::grams($new).' g. Is it the whole piston, without its pin and rings?',
             );
@@ -238,7 +238,7 @@ final readonly class RecordReading
         $plausibility = new Plausibility($file->policy->boreAllowances($file->sheet->unit), $file->display);
         $doubt = $setup->isZeroedOnThePart()
             ? $plausibility->doubtOfDeviation($size)
-            : $plausibility->doubtOfSize($size, $this->standard($file, $entry)) ??
+            : $plausibility->doubtOfSize($size, $this->standard($file, $entry) ?? $file->sheet->bore->nominal) ??
                 $plausibility->doubtOfRange($size, $setup->range, $setup->nameOrKind());
         $station = $entry->place->station;
         $axis = $entry->place->axis;
@@ -263,7 +263,7 @@ final readonly class RecordReading
         }
     }
 
-    private function standard(JobFile $file, ReadingEntry $entry): Length
+    private function standard(JobFile $file, ReadingEntry $entry): ?Length
     {
         return $entry->place->feature === BoreFeature::Piston ? $file->sheet->piston->standard : $file->sheet->bore->nominal;
     }

@@ -118,12 +118,18 @@ final readonly class StateSetup
             throw AskBack::unreadable('The zero: '.$exception->getMessage());
         }
         $standard = $file->standardOf($entry->sheet, $entry->feature);
-        $zero = $noted->means === NotationMeaning::Step ? $standard->plus($noted->value) : $noted->value;
+        $isStep = $noted->means === NotationMeaning::Step;
+        if ($isStep && $standard === null) {
+            throw AskBack::unreadable('The sheet has no standard size to count a step from: key the size itself.');
+        }
+        $zero = $isStep && $standard !== null ? $standard->plus($noted->value) : $noted->value;
 
         return $zero->isPositive()
             ? $zero
             : throw AskBack::unreadable(
-                'The zero is the size the gauge was set to, above nothing: like '.$file->display->size($standard).'.',
+                'The zero is the size the gauge was set to, above nothing: like '.
+                    $file->display->size($standard ?? $file->sheet->bore->nominal).
+                    '.',
             );
     }
 

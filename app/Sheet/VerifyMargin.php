@@ -101,6 +101,9 @@ final readonly class VerifyMargin
             $sentences[] =
                 count($bore->missing) === 1 ? 'one place is still to be read' : count($bore->missing).' places are still to be read';
         }
+        if ($bore->state === VerificationState::NoLimit) {
+            $sentences[] = 'read, and the sheet does not say what it may be: size, form or clearance';
+        }
         if ($bore->lackingConditions !== []) {
             $sentences[] = 'not under the ordered conditions: '.implode(', ', $bore->lackingConditions);
         }
@@ -119,10 +122,11 @@ final readonly class VerifyMargin
                 VerificationState::Conforms => CellState::Good,
                 VerificationState::Out, VerificationState::Undersize => CellState::Out,
                 VerificationState::Missing => CellState::Missing,
+                VerificationState::NoLimit => CellState::NoLimit,
                 default => CellState::Close,
             },
             $sentences === [] ? '' : ucfirst(implode('; ', $sentences)).'.',
-            in_array($bore->state, [VerificationState::Out, VerificationState::Undersize], true),
+            in_array($bore->state, [VerificationState::Out, VerificationState::Undersize, VerificationState::NoLimit], true),
         );
     }
 }

@@ -37,6 +37,7 @@ final readonly class FindingWords
         $line = match (true) {
             $finding->value !== null && $finding->limits !== null && $finding->margin !== null => 'measured',
             $finding->needsSize => 'needs_size',
+            $finding->value !== null && $finding->limits?->areKnown() === false => 'no_limit',
             $finding->outcome === Outcome::Missing => $isLook && $said !== '' ? 'look_missing' : 'missing',
             $finding->outcome === Outcome::Concession => 'conceded',
             $finding->outcome === Outcome::Fail && $isLook => 'look_fails',
@@ -46,9 +47,10 @@ final readonly class FindingWords
             'criterion' => ucfirst(Labels::criterion($finding->criterion)),
             'said' => $said,
             ...($line === 'measured' ? $this->measured($finding) : []),
+            ...($line === 'no_limit' && $finding->value !== null ? $this->valued($finding, $finding->value) : []),
         ]);
 
-        return in_array($line, ['measured', 'missing'], true) && $said !== ''
+        return in_array($line, ['measured', 'missing', 'no_limit'], true) && $said !== ''
             ? $sentence.Line::of('findings.sentence.and_said', ['said' => $said])
             : $sentence;
     }
@@ -71,6 +73,7 @@ final readonly class FindingWords
         $line = match ($fit->outcome) {
             Outcome::Fail => 'fail',
             Outcome::Pass => 'pass',
+            Outcome::NoLimit => 'no_limit',
             default => 'open',
         };
 
@@ -102,15 +105,23 @@ final readonly class FindingWords
         $isWithNewPiston = $finding->criterion === Criterion::Clearance && count($finding->readings) === 1;
 
         return [
-            'value' => $this->amounts->withUnit($value),
+            ...$this->valued($finding, $value),
             'piston' => $isWithNewPiston ? Line::of('findings.sentence.even_with_a_new_piston') : '',
             'limits' => $this->amounts->limits($limits),
             'margin' => $this->against($finding, $value, $limits, $margin),
+            'close' => $this->close($finding, $margin),
+        ];
+    }
+
+    /** @return array{value: string, doubt: string} */
+    private function valued(Finding $finding, Amount $value): array
+    {
+        return [
+            'value' => $this->amounts->withUnit($value),
             'doubt' =>
                 $finding->uncertainty === null
                     ? ''
                     : Line::of('findings.sentence.doubt', ['doubt' => $this->doubt($value, $finding->uncertainty)]),
-            'close' => $this->close($finding, $margin),
         ];
     }
 

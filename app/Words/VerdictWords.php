@@ -17,6 +17,7 @@ use NorthLedger\Core\Features\Bores\ReboreOption;
 use NorthLedger\Core\Features\Bores\Recommendation;
 use NorthLedger\Core\Features\Bores\TraceStake;
 use NorthLedger\Core\Finding\Finding;
+use NorthLedger\Core\Finding\Outcome;
 use NorthLedger\Core\Finding\PartDefect;
 use NorthLedger\Core\Finding\PartVerdict;
 use NorthLedger\Core\Quantity\LengthDisplay;
@@ -63,6 +64,9 @@ final readonly class VerdictWords
             $assessment->needsSize && $assessment->next->place === null => Line::of('verdict.clause.needs_size'),
             $assessment->next->reason === NextReason::TooClose => Line::of('verdict.clause.too_close'),
             $assessment->needsSize => Line::of('verdict.clause.form_only'),
+            $assessment->next->reason === NextReason::NeedsLimit => Line::of('verdict.clause.no_limit', [
+                'criteria' => self::list(self::limitless($assessment)),
+            ]),
             default => Line::counted('verdict.clause.missing', count(array_merge([], ...array_values($assessment->missing())))),
         };
     }
@@ -78,6 +82,10 @@ final readonly class VerdictWords
             $scrap !== [] => self::because('scrap', $scrap),
             $assessment->verdict === PartVerdict::Repair && $repaired !== [] => self::because('repair', $repaired),
             $assessment->verdict === PartVerdict::NotYetKnown && $open !== [] => self::because('not_known', $open),
+            $assessment->verdict === PartVerdict::NotYetKnown && $assessment->next->reason === NextReason::NeedsLimit => Line::of(
+                'verdict.conclusion.no_limit',
+                ['criteria' => self::list(self::limitless($assessment))],
+            ),
             default => $this->verdict($assessment->verdict),
         };
     }
@@ -214,6 +222,15 @@ final readonly class VerdictWords
     public static function money(int $minor): string
     {
         return number_format(intdiv($minor, 100), 0, '.', ' ').($minor % 100 === 0 ? '' : sprintf('.%02d', $minor % 100));
+    }
+
+    /** @return list<string> What was read of the bores and has no limit */
+    private static function limitless(BlockAssessment $assessment): array
+    {
+        $findings = array_merge(...array_map(static fn (JudgedBore $bore): array => array_values($bore->findings), $assessment->bores));
+        $open = array_filter($findings, static fn (Finding $finding): bool => $finding->outcome === Outcome::NoLimit);
+
+        return array_values(array_unique(array_map(static fn (Finding $finding): string => Labels::criterion($finding->criterion), $open)));
     }
 
     private function failingClause(BlockAssessment $assessment): string

@@ -200,6 +200,7 @@ final readonly class BlockAssessment
         Length $currentStep,
         bool $isScrap,
     ): ReborePlan {
+        $shift = $policy->boreAllowances($sheet->unit)->shiftOf($sheet->bore);
         $block = new BlockToPlan(
             $sheet->bore->nominal,
             $currentStep,
@@ -208,7 +209,7 @@ final readonly class BlockAssessment
             $policy->boreAllowances($sheet->unit)->cleanUpStock,
             $sheet->bore->standardWall,
             $sheet->bore->minimumWall,
-            $sheet->bore->allowedShift,
+            $shift,
             $sheet->cylinders !== CylinderKind::Separate,
             $isScrap,
         );
@@ -220,7 +221,7 @@ final readonly class BlockAssessment
                     $bore,
                     $block->asMade(),
                     $block->cleanUpStock,
-                    $sheet->bore->allowedShift,
+                    $shift,
                 ),
                 $bores,
             ),

@@ -8,6 +8,7 @@ use NorthLedger\Core\Engine\Places\Feature;
 use NorthLedger\Core\Engine\Policy\ShopPolicy;
 use NorthLedger\Core\Engine\Specification\EnginePart;
 use NorthLedger\Core\Engine\Specification\SpecificationSheet;
+use NorthLedger\Core\Features\Bores\JudgedBore;
 use NorthLedger\Core\Features\Cracks\CrackDefects;
 use NorthLedger\Core\Features\Crankshaft\CrankshaftJudge;
 use NorthLedger\Core\Features\Faces\FaceJudge;
@@ -116,6 +117,15 @@ final class EngineInspection
                 yield from WouldPass::of($this->judged($section), $judge, $this->measurements($section));
             }
         }
+    }
+
+    /** @return list<MissingLimit> What the specification sheet does not say, and something that was read waits for */
+    public function missingLimits(): array
+    {
+        $bores = array_merge(...array_map(static fn (JudgedBore $bore): array => array_values($bore->findings), $this->bores()->bores));
+        $parts = array_filter($this->engine()->parts, static fn (AssessedPart $part): bool => $part->isHere);
+
+        return MissingLimits::of([...$bores, ...array_merge([], ...array_column(array_values($parts), 'findings'))]);
     }
 
     /** @return list<EnginePart> Parts of this family that are there */

@@ -79,23 +79,27 @@ final readonly class GaugeTrial
         $size = Uncertainty::ofSize($sheet->bore->nominal, $gauge, $temperatures)->combinedWith(
             Uncertainty::ofSize($sheet->bore->nominal, $other, $temperatures),
         );
-        $trials = [new self(Criterion::Clearance->value, $size, $limits->clearance)];
-        if ($feature === BoreFeature::Bore) {
-            $difference = Uncertainty::ofDifference($gauge);
-            $trials = [
-                new self(Criterion::OutOfRound->value, $difference, $limits->outOfRound),
-                new self(Criterion::Taper->value, $difference, $limits->taper),
-                ...$trials,
-            ];
-        }
+        $difference = Uncertainty::ofDifference($gauge);
+        $isBore = $feature === BoreFeature::Bore;
+        $trials = [
+            $isBore ? self::against(Criterion::OutOfRound, $difference, $limits->outOfRound) : null,
+            $isBore ? self::against(Criterion::Taper, $difference, $limits->taper) : null,
+            self::against(Criterion::Clearance, $size, $limits->clearance),
+        ];
 
-        return self::tightest($trials);
+        return self::tightest(array_values(array_filter($trials)));
     }
 
     /** Of a size that a machine was set to, with its tolerance. */
     public static function ofSize(Length $size, Length $tolerance, Instrument $gauge, Temperatures $temperatures): self
     {
         return new self(self::FINISHED_SIZE, Uncertainty::ofSize($size, $gauge, $temperatures), $tolerance);
+    }
+
+    /** Null where nobody knows the limit. */
+    private static function against(Criterion $criterion, Uncertainty $doubt, ?Length $limit): ?self
+    {
+        return $limit === null ? null : new self($criterion->value, $doubt, $limit);
     }
 
     /** @param  list<self>  $trials */

@@ -15,6 +15,8 @@ enum NextReason: string
     case TooClose = 'too close to call';
     case LookAgain = 'look again';
     case NeedsZeroSize = 'needs a size for the zero';
+    /** Everything is read, and the sheet does not say how much of it is allowed. */
+    case NeedsLimit = 'needs a limit';
     case TraceDecides = 'a trace decides';
     case NothingCanChange = 'nothing can change';
 }

@@ -80,6 +80,7 @@ final readonly class Screening
         $stake = $this->recommended($plan)?->stake;
 
         return $this->again($stillOpen, $spared) ??
+            $this->limitless($stillOpen, $spared) ??
             new NextReading(
                 null,
                 $stake === null ? NextReason::NothingCanChange : NextReason::TraceDecides,
@@ -104,6 +105,23 @@ final readonly class Screening
                 if ($finding->criterion === Criterion::Ridge && $finding->outcome === Outcome::Missing && $finding->missing !== []) {
                     return new NextReading($finding->missing[0], NextReason::LookAgain, $spared);
                 }
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * Where everything is read, and the sheet does not say how much of it is allowed.
+     *
+     * @param  list<JudgedBore>  $bores
+     * @param  list<int>  $spared
+     */
+    private function limitless(array $bores, array $spared): ?NextReading
+    {
+        foreach ($bores as $bore) {
+            if (in_array(Outcome::NoLimit, array_column($bore->findings, 'outcome'), true)) {
+                return new NextReading(null, NextReason::NeedsLimit, $spared);
             }
         }
 

@@ -32,9 +32,10 @@ final readonly class WouldStay
     {
         $wider = $now = [];
         foreach ($bore->failures() as $finding) {
-            if ($finding->value !== null && $finding->limits !== null && $finding->criterion !== Criterion::LeastClearance) {
+            $limit = $finding->limits?->tolerance();
+            if ($finding->value !== null && $limit !== null && $finding->criterion !== Criterion::LeastClearance) {
                 $wider[$finding->criterion->value] = $finding->value->length();
-                $now[$finding->criterion->value] = $finding->limits->tolerance();
+                $now[$finding->criterion->value] = $limit;
             }
         }
         $isPitted =

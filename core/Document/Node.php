@@ -51,6 +51,17 @@ final readonly class Node
         return $this->value !== null;
     }
 
+    /**
+     * @template T
+     *
+     * @param  callable(self): T  $reader
+     * @return ?T Null where nobody has said anything here
+     */
+    public function ifGiven(callable $reader): mixed
+    {
+        return $this->isGiven() ? $reader($this) : null;
+    }
+
     /** Notes a fault of this place. */
     public function complain(string $expected): void
     {
@@ -79,6 +90,28 @@ final readonly class Node
             fn (int $index): self => new self($this->value[$index], "{$this->path}/{$index}", $this->faults),
             array_keys($this->value),
         );
+    }
+
+    /** @return array<string, self> By key; none where nobody has said anything here */
+    public function membersIfGiven(): array
+    {
+        if (! $this->isGiven()) {
+            return [];
+        }
+        if (! is_array($this->value)) {
+            $this->complain('an object');
+
+            return [];
+        }
+        $keys = array_map(strval(...), array_keys($this->value));
+
+        return array_combine($keys, array_map($this->at(...), $keys));
+    }
+
+    /** @return list<self> None where nobody has said anything here */
+    public function itemsIfGiven(): array
+    {
+        return $this->isGiven() ? $this->items() : [];
     }
 
     public function text(): string
@@ -114,6 +147,12 @@ final readonly class Node
     public function mass(): Mass
     {
         return Mass::ofMicrograms($this->wholeNumber(1));
+    }
+
+    /** Null where nobody has said it. */
+    public function massIfGiven(): ?Mass
+    {
+        return $this->isGiven() ? $this->mass() : null;
     }
 
     public function number(float $least, float $most): float
@@ -169,10 +208,22 @@ final readonly class Node
         return $length;
     }
 
-    /** @return list<Length> Above zero, from small to large, each once */
+    /** Null where nobody has said it. */
+    public function positiveLengthIfGiven(LengthUnit $unit): ?Length
+    {
+        return $this->isGiven() ? $this->positiveLength($unit) : null;
+    }
+
+    /** @return ?list<Length> Null where nobody has said whether there are any */
+    public function ascendingLengthsIfGiven(LengthUnit $unit): ?array
+    {
+        return $this->isGiven() ? $this->ascendingLengths($unit) : null;
+    }
+
+    /** @return list<Length> Above zero, from small to large, each once; none where nobody has said any */
     public function ascendingLengths(LengthUnit $unit): array
     {
-        $lengths = array_map(static fn (self $item): Length => $item->positiveLength($unit), $this->items());
+        $lengths = array_map(static fn (self $item): Length => $item->positiveLength($unit), $this->itemsIfGiven());
         foreach (array_slice($lengths, 1) as $index => $length) {
             if (! $length->isLargerThan($lengths[$index])) {
                 $this->complain('sizes from small to large, each once');

@@ -49,6 +49,7 @@ final readonly class Finding
 
     /**
      * @param  list<Place>  $places
+     * @param  ?Decision  $decision  Null where no limit is known
      * @param  list<Place>  $missing  Until they are read it can fail, and not hold
      * @param  list<Reading>  $readings
      */
@@ -59,7 +60,7 @@ final readonly class Finding
         Criterion $criterion,
         Amount $value,
         Limits $limits,
-        Decision $decision,
+        ?Decision $decision,
         Uncertainty $uncertainty,
         Remedy $remedy,
         array $places,
@@ -69,8 +70,9 @@ final readonly class Finding
         bool $needsSize = false,
     ): self {
         $outcome = match (true) {
-            $decision->conformity === Conformity::Fails => Outcome::Fail,
+            $decision?->conformity === Conformity::Fails => Outcome::Fail,
             $missing !== [] || $needsSize => Outcome::Missing,
+            $decision === null => Outcome::NoLimit,
             $decision->conformity === Conformity::Undecided => Outcome::Undecided,
             default => Outcome::Pass,
         };
@@ -87,9 +89,9 @@ final readonly class Finding
             $said,
             $value,
             $limits,
-            Amount::of($value->measurand, $decision->margin->nanometres),
+            $decision === null ? null : Amount::of($value->measurand, $decision->margin->nanometres),
             $uncertainty,
-            $decision->isCloseCall,
+            $decision->isCloseCall ?? false,
             readings: $readings,
             needsSize: $needsSize,
         );
@@ -112,14 +114,19 @@ final readonly class Finding
         string $said = '',
     ): self {
         $margin = $limits->margin($value);
+        $outcome = match ($margin?->isNegative()) {
+            null => Outcome::NoLimit,
+            true => Outcome::Fail,
+            false => Outcome::Pass,
+        };
 
         return new self(
             $part,
             $rule,
             $subject,
             $criterion,
-            $margin->isNegative() ? Outcome::Fail : Outcome::Pass,
-            $margin->isNegative() ? $remedy : null,
+            $outcome,
+            $outcome === Outcome::Fail ? $remedy : null,
             $places,
             [],
             $said,
@@ -147,6 +154,12 @@ final readonly class Finding
         string $state = '',
     ): self {
         return new self($part, $rule, $subject, $criterion, Outcome::Fail, $remedy, $places, [], $said, state: $state);
+    }
+
+    /** What nobody can judge, since the specification does not say what it would be judged by. */
+    public static function limitless(EnginePart $part, string $rule, Subject $subject, Criterion $criterion, string $said): self
+    {
+        return new self($part, $rule, $subject, $criterion, Outcome::NoLimit, null, said: $said);
     }
 
     /** @param  list<Place>  $missing */
@@ -239,9 +252,9 @@ final readonly class Finding
     /** True where the gauge could not tell, whatever it read: its doubt is more than half the tolerance (GAUGE-9). */
     public function isBeyondItsGauge(): bool
     {
-        return $this->uncertainty !== null &&
-            $this->limits !== null &&
-            Fitness::of($this->uncertainty, $this->limits->tolerance()) === Fitness::Unfit;
+        $tolerance = $this->limits?->tolerance();
+
+        return $this->uncertainty !== null && $tolerance !== null && Fitness::of($this->uncertainty, $tolerance) === Fitness::Unfit;
     }
 
     /** How far past its limit, as a share of the tolerance; a look that fails is past any. */

@@ -40,13 +40,13 @@ final readonly class Gate
      *
      * @param  list<Place>  $places
      */
-    public function sizes(Criterion $criterion, array $places, LengthRange $range, Remedy $remedy): Finding
+    public function sizes(Criterion $criterion, array $places, ?LengthRange $range, Remedy $remedy): Finding
     {
         $missing = $this->measurements->missing($places);
         $limits = Limits::range($range);
         $worst = null;
         foreach ($this->measurements->readings($places) as $reading) {
-            $margin = $limits->margin(Amount::size($reading->corrected))->value;
+            $margin = $limits->margin(Amount::size($reading->corrected))->value ?? 0;
             $worst = $worst === null || $margin < $worst[1] ? [$reading, $margin] : $worst;
         }
         if ($worst === null) {
@@ -70,7 +70,7 @@ final readonly class Gate
      * @param  list<Place>  $places
      * @param  int  $least  Fewer readings than so many have no spread
      */
-    public function spread(Criterion $criterion, array $places, Length $limit, Remedy $remedy, int $least = 2): Finding
+    public function spread(Criterion $criterion, array $places, ?Length $limit, Remedy $remedy, int $least = 2): Finding
     {
         $missing = $this->measurements->missing($places);
         $readings = $this->measurements->readings($places);
@@ -95,7 +95,7 @@ final readonly class Gate
      *
      * @param  list<list<Place>>  $groups
      */
-    public function widest(Criterion $criterion, array $groups, Length $limit, Remedy $remedy): Finding
+    public function widest(Criterion $criterion, array $groups, ?Length $limit, Remedy $remedy): Finding
     {
         $missing = $this->measurements->missing(array_merge([], ...$groups));
         $spreads = array_map(
@@ -139,7 +139,7 @@ final readonly class Gate
     }
 
     /** The difference of two readings of different gauges: a clearance, a play. */
-    public function difference(Criterion $criterion, Place $outer, Place $inner, LengthRange $range, Remedy $remedy): Finding
+    public function difference(Criterion $criterion, Place $outer, Place $inner, ?LengthRange $range, Remedy $remedy): Finding
     {
         $missing = $this->measurements->missing([$outer, $inner]);
         $readings = $this->measurements->readings([$outer, $inner]);
@@ -240,8 +240,8 @@ final readonly class Gate
         return Finding::failed($this->part, $this->id, $this->subject, $criterion, $said, $remedy, $places, $state);
     }
 
-    /** The nearer limit decides; undecided at one of them is undecided. */
-    private function decide(Amount $value, Limits $limits, Uncertainty $uncertainty): Decision
+    /** The nearer limit decides; undecided at one of them is undecided. Null where no limit is known. */
+    private function decide(Amount $value, Limits $limits, Uncertainty $uncertainty): ?Decision
     {
         $decisions = array_filter([
             $limits->least === null ? null : $this->rule->decide($value->length(), $limits->least->length(), LimitKind::Min, $uncertainty),
@@ -256,6 +256,6 @@ final readonly class Gate
             ],
         );
 
-        return $decisions[0] ?? throw new \LogicException('Limits have an end.');
+        return $decisions[0] ?? null;
     }
 }

@@ -27,6 +27,12 @@ final readonly class Subject
         return (int) (explode('.', $this->code)[1] ?? 0);
     }
 
+    /** What it is one of, without its number: “main” of “main.3”, “valve.in” of “valve.3.in2”. */
+    public function kind(): string
+    {
+        return (string) preg_replace('/\.?\d+/', '', $this->code);
+    }
+
     public static function of(string $code, string $label): self
     {
         return new self($code, $label);

@@ -72,8 +72,8 @@ final readonly class CharacteristicRows
         return array_map(strval(...), $this->numbers);
     }
 
-    public static function middle(LengthRange $range): Length
+    public static function middle(?LengthRange $range): ?Length
     {
-        return $range->least->plus($range->most)->half();
+        return $range?->middle();
     }
 }

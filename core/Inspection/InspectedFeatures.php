@@ -19,6 +19,11 @@ interface InspectedFeatures
     /** @return list<CharacteristicTable> What there is to read, drawn up from the specification */
     public function tables(SpecificationSheet $sheet): array;
 
+    /**
+     * @return array<string, string> Where the specification sheet says how far a finding may go: “main/size” → “/crankshaft/mains/diameter”
+     */
+    public function limits(): array;
+
     /** Null where nothing is judged: what is only matched, or computed with. */
     public function judge(SpecificationSheet $sheet, ShopPolicy $policy, MeasuredSections $measured): ?Judge;
 }

@@ -49,7 +49,7 @@ enum Section: string
             self::Housings => [EnginePart::Block],
             self::Rods => [EnginePart::Rods],
             self::Deck => $sheet->deck === null ? [EnginePart::Head] : [EnginePart::Block, EnginePart::Head],
-            self::Heads => [$sheet->valvePart()],
+            self::Heads => array_values(array_unique([$sheet->intakePart(), $sheet->exhaustPart()], SORT_REGULAR)),
             self::Weights, self::Volumes => [],
         };
     }

@@ -64,6 +64,7 @@ final readonly class SectionJudgement
             $findings === [],
             in_array(PartVerdict::NotYetKnown, $asked, true),
             in_array(Outcome::Missing, $outcomes, true),
+            in_array(Outcome::NoLimit, $outcomes, true),
             in_array(Outcome::Undecided, $outcomes, true) => PartVerdict::NotYetKnown,
             in_array(PartVerdict::Repair, $asked, true) => PartVerdict::Repair,
             in_array(PartVerdict::Recondition, $asked, true) => PartVerdict::Recondition,

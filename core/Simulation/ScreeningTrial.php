@@ -65,7 +65,7 @@ final readonly class ScreeningTrial
             );
         }
         $looks = new BoreLooks(CrackLook::NoneSeen, RidgeLook::Felt, RidgeLook::None, ScoringLook::None, PittingClass::None);
-        $piston = $sheet->piston->standard;
+        $piston = $sheet->piston->standard ?? throw new \LogicException('A trial needs a family whose pistons are known.');
 
         return BlockAssessment::of(
             $sheet,

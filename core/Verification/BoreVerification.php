@@ -59,7 +59,7 @@ final readonly class BoreVerification
 
         return new VerifiedBore(
             $bore->cylinder,
-            self::state($characteristics, $missing, $lacking, $isConceded),
+            self::state($characteristics, $missing, $lacking, $isConceded, $this->lacksLimit($size, $fit)),
             $size,
             $measures,
             $characteristics,
@@ -84,8 +84,13 @@ final readonly class BoreVerification
      * @param  list<Place>  $missing
      * @param  list<string>  $lacking
      */
-    private static function state(array $characteristics, array $missing, array $lacking, bool $isConceded): VerificationState
-    {
+    private static function state(
+        array $characteristics,
+        array $missing,
+        array $lacking,
+        bool $isConceded,
+        bool $lacksLimit,
+    ): VerificationState {
         $failing = array_filter(
             $characteristics,
             static fn (VerifiedCharacteristic $one): bool => $one->decision->conformity === Conformity::Fails,
@@ -98,10 +103,12 @@ final readonly class BoreVerification
             $failing !== [] => VerificationState::Undersize,
             $missing !== [] => VerificationState::Missing,
             $lacking !== [] => VerificationState::ConditionsLacking,
+            $lacksLimit => VerificationState::NoLimit,
             array_filter(
                 $characteristics,
                 static fn (VerifiedCharacteristic $one): bool => $one->decision->conformity === Conformity::Undecided,
-            ) !== [] => VerificationState::Undecided,
+            ) !== []
+                => VerificationState::Undecided,
             default => VerificationState::Conforms,
         };
     }
@@ -134,7 +141,7 @@ final readonly class BoreVerification
     /** @return list<VerifiedCharacteristic> */
     private function form(BoreMeasures $measures, FinishedFit $fit): array
     {
-        $limits = $fit->staysAtItsSize() ? $this->service : $this->finished;
+        $limits = $this->limitsOf($fit);
         $found = [];
         foreach (
             [
@@ -142,12 +149,26 @@ final readonly class BoreVerification
                 [FinishedCharacteristic::Taper, Spread::widest($measures->taper), $limits->taper],
             ] as [$what, $spread, $limit]
         ) {
-            if ($spread !== null) {
+            if ($spread !== null && $limit !== null) {
                 $found[] = $this->held($what, $spread->value(), $limit, LimitKind::Max, $spread->uncertainty(), $spread->largest);
             }
         }
 
         return $found;
+    }
+
+    /** True where something of it has no limit that anybody knows: its ordered size, its form, its clearance. */
+    private function lacksLimit(?Target $size, FinishedFit $fit): bool
+    {
+        $limits = $this->limitsOf($fit);
+
+        return ($size === null && ! $fit->staysAtItsSize()) ||
+            in_array(null, [$limits->outOfRound, $limits->taper, $fit->mostClearance, $fit->leastClearance], true);
+    }
+
+    private function limitsOf(FinishedFit $fit): BoreLimits
+    {
+        return $fit->staysAtItsSize() ? $this->service : $this->finished;
     }
 
     /** @return list<VerifiedCharacteristic> */
@@ -160,24 +181,30 @@ final readonly class BoreVerification
             ->sizeUncertainty()
             ->combinedWith($fit->reading?->sizeUncertainty() ?? Uncertainty::none());
 
-        return [
-            $this->held(
-                FinishedCharacteristic::MostClearance,
-                $measures->largest->corrected->minus($fit->piston),
-                $fit->mostClearance,
-                LimitKind::Max,
-                $doubt($measures->largest),
-                $measures->largest,
-            ),
-            $this->held(
-                FinishedCharacteristic::LeastClearance,
-                $measures->smallest->corrected->minus($fit->piston),
-                $fit->leastClearance,
-                LimitKind::Min,
-                $doubt($measures->smallest),
-                $measures->smallest,
-            ),
-        ];
+        return array_values(
+            array_filter([
+                $fit->mostClearance === null
+                    ? null
+                    : $this->held(
+                        FinishedCharacteristic::MostClearance,
+                        $measures->largest->corrected->minus($fit->piston),
+                        $fit->mostClearance,
+                        LimitKind::Max,
+                        $doubt($measures->largest),
+                        $measures->largest,
+                    ),
+                $fit->leastClearance === null
+                    ? null
+                    : $this->held(
+                        FinishedCharacteristic::LeastClearance,
+                        $measures->smallest->corrected->minus($fit->piston),
+                        $fit->leastClearance,
+                        LimitKind::Min,
+                        $doubt($measures->smallest),
+                        $measures->smallest,
+                    ),
+            ]),
+        );
     }
 
     /** @return list<VerifiedCharacteristic> */

@@ -15,16 +15,16 @@ final readonly class FinishedFit
     /**
      * @param  ?Length  $piston  That goes in; null where nobody knows it
      * @param  ?Reading  $reading  Of that piston, where it was measured
-     * @param  Length  $leastClearance  Of the specification
-     * @param  Length  $mostClearance  In service for a bore that stays, finished for one that was cut
+     * @param  ?Length  $leastClearance  Of the specification; null where nobody knows it
+     * @param  ?Length  $mostClearance  In service for a bore that stays, finished for one that was cut; null where nobody knows it
      * @param  ?Reading  $incoming  The largest of the bore when it came; null where it was cut
      * @param  ?Length  $mostGrowth  What the hone may take out of a bore that stays; null where it was cut
      */
     public function __construct(
         public ?Length $piston,
         public ?Reading $reading,
-        public Length $leastClearance,
-        public Length $mostClearance,
+        public ?Length $leastClearance,
+        public ?Length $mostClearance,
         public ?Reading $incoming = null,
         public ?Length $mostGrowth = null,
     ) {

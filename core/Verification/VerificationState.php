@@ -12,6 +12,8 @@ enum VerificationState: string
     case Undersize = 'hone more';
     case Undecided = 'undecided';
     case Missing = 'missing';
+    /** Read, and nobody knows what it may be. */
+    case NoLimit = 'no limit known';
     case ConditionsLacking = 'conditions lacking';
     case Conceded = 'conceded';
 

@@ -24,6 +24,9 @@ final readonly class BoreWork
         $this->display = LengthDisplay::in($sheet->unit);
     }
 
+    private const SIZE_UNKNOWN =
+        ' Its finished size is not known yet: measure the piston that goes in, and put the least clearance it wants into the sheet.';
+
     /** @throws WorkException If the option is to replace the block */
     public function order(ReboreOption $option): WorkOrder
     {
@@ -50,8 +53,8 @@ final readonly class BoreWork
         return WorkOrder::of($operations, self::waits($this->policy->orderOfWork));
     }
 
-    /** The finished size of a cylinder that is cut (BORE-12). */
-    public function finished(int $cylinder, ReboreOption $option): FinishedBore
+    /** The finished size of a cylinder that is cut (BORE-12); null where it cannot be told yet. */
+    public function finished(int $cylinder, ReboreOption $option): ?FinishedBore
     {
         return FinishedBore::for(
             $this->sheet,
@@ -143,15 +146,14 @@ final readonly class BoreWork
         $centre = isset($option->offCentre[$cylinder])
             ? 'Offset toward the wear, at most '.$this->display->magnitudeWithUnit($option->offCentre[$cylinder]).'.'
             : 'Centre on the original axis.';
-        $stock = $finished->least->minus($finished->bored);
+        $stock = $this->policy->boreAllowances($this->sheet->unit)->honeStock;
 
         return $this->operation(
             OperationKind::Bore,
             $cylinder,
-            new Target($finished->bored, $finished->boredLeast, $finished->boredMost),
-            in_array($cylinder, $option->sleeved, true)
-                ? 'Bore the sleeve. Leaves '.$this->display->magnitudeWithUnit($stock).' to hone.'
-                : $centre.' Leaves '.$this->display->magnitudeWithUnit($stock).' to hone.',
+            $finished === null ? null : new Target($finished->bored, $finished->boredLeast, $finished->boredMost),
+            (in_array($cylinder, $option->sleeved, true) ? 'Bore the sleeve.' : $centre).
+                ($finished === null ? self::SIZE_UNKNOWN : ' Leaves '.$this->display->magnitudeWithUnit($stock).' to hone.'),
             'boring mill',
             'Bore gauge, top and bottom, two axes',
         );
@@ -172,6 +174,7 @@ final readonly class BoreWork
     private function hone(int $cylinder, ReboreOption $option, bool $isCut): Operation
     {
         $crosshatch = sprintf('crosshatch %g to %g° included', $this->sheet->bore->crosshatchLeast, $this->sheet->bore->crosshatchMost);
+        $tool = $this->sheet->bore->ringFace?->abrasive() ?? 'stones for the ring face, which the sheet does not say';
         $isToClearance = in_array($cylinder, $option->honedToClearance, true);
         if (! $isCut && ! $isToClearance) {
             $plate = $this->sheet->bore->torquePlate->isNeeded() ? ', torque plate on' : '';
@@ -182,7 +185,7 @@ final readonly class BoreWork
                 $cylinder,
                 null,
                 "Deglaze hone, size as it is, main caps torqued{$plate}; {$crosshatch}.{$piston}",
-                $this->sheet->bore->ringFace->abrasive(),
+                $tool,
                 'Even crosshatch, no shine left, size unchanged',
             );
         }
@@ -192,17 +195,20 @@ final readonly class BoreWork
         return $this->operation(
             OperationKind::Hone,
             $cylinder,
-            new Target(
-                $finished->aim,
-                $finished->least,
-                $isToClearance
-                    ? $finished->least->minus($this->sheet->piston->minimumClearance)->plus($this->sheet->bore->service->clearance)
-                    : $finished->most,
-            ),
-            ($isToClearance ? 'To the clearance of its own piston. ' : '')."Rigid stones, main caps torqued{$plate}; {$crosshatch}.",
-            $this->sheet->bore->ringFace->abrasive(),
+            $finished === null ? null : new Target($finished->aim, $finished->least, $this->mostHoned($finished, $isToClearance)),
+            ($isToClearance ? 'To the clearance of its own piston. ' : '')."Rigid stones, main caps torqued{$plate}; {$crosshatch}.".
+                ($finished === null ? self::SIZE_UNKNOWN : ''),
+            $tool,
             'Fresh readings at all six places once it is cool',
         );
+    }
+
+    /** A bore that keeps its piston may grow to the service clearance, one that is cut only within its tolerance. */
+    private function mostHoned(FinishedBore $finished, bool $isToClearance): Length
+    {
+        [$least, $service] = [$this->sheet->piston->minimumClearance, $this->sheet->bore->service->clearance];
+
+        return $isToClearance && $least !== null && $service !== null ? $finished->least->minus($least)->plus($service) : $finished->most;
     }
 
     private function finalWash(): Operation

@@ -76,6 +76,7 @@ return [
     ],
     'sentence' => [
         'measured' => ':criterion :value:piston, :limits: :margin:doubt.:close',
+        'no_limit' => ':criterion :value, no limit known:doubt.',
         'needs_size' => ':criterion: needs a size for the zero.',
         'look_missing' => ':criterion: :said. Clean it and check again.',
         'missing' => ':criterion: not read.',
@@ -97,6 +98,7 @@ return [
     'new_piston' => [
         'fail' => ' With a new piston it would be :clearance: past a limit too.',
         'pass' => ' With a new piston it would be :clearance: within both limits.',
+        'no_limit' => ' With a new piston it would be :clearance; there is no limit to judge that by.',
         'open' => ' With a new piston it would be :clearance: within both limits as far as it is read.',
     ],
     'places' => ':places and :more more',

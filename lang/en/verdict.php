@@ -21,6 +21,7 @@ return [
         'not_read' => 'begin with the worst place',
         'needs_size' => 'needs a size for the zero',
         'too_close' => 'too close to call',
+        'no_limit' => 'no limit known for :criteria',
         'form_only' => 'only form can be judged so far',
         'missing' => 'one place is missing|:count places are missing',
         'hone' => 'hone and re-ring',
@@ -31,6 +32,7 @@ return [
         'scrap' => 'Scrap. :reasons',
         'repair' => 'Repair. :reasons The customer decides.',
         'not_known' => 'Not yet known. :reasons',
+        'no_limit' => 'Not yet known: the sheet has no limit for :criteria.',
     ],
     'verdict' => [
         'serviceable' => 'Serviceable: hone and re-ring, nothing is cut.',
@@ -51,6 +53,7 @@ return [
         'look_again' => ':place: clean it and look again.',
         'needs_a_size_for_the_zero' => 'Needs a size for the zero: measure the place it was set on with a gauge that shows sizes, '.
             'and give it with key s.',
+        'needs_a_limit' => 'No reading settles it any more: the sheet has no limit to judge by. Put it in below, with where it comes from.',
         'a_trace_decides' => 'Trace the wall of :cylinders from the original axis: the size hangs on it.',
         'nothing_can_change' => 'No further reading of the bores can change their verdict or their size.',
         'spared' => ' What is not read of :cylinders cannot change it.',

@@ -498,7 +498,8 @@ final class InspectionTest extends TestCase
         $wanted = $compression->chamberFor(1, 9.5, $bore, Length::zero());
         $cut = (($compression->chamber(1)->cubicMillimetres - $wanted->cubicMillimetres) / $compression->chamberArea()) * 1_000_000;
         $this->assertEqualsWithDelta(9.5, $compression->ratio(1, $bore, Length::zero(), Length::ofNanometres((int) round($cut))), 0.001);
-        $this->assertNull(
+        $this->assertSame(
+            INF,
             $compression->ratio(1, $bore, Length::ofNanometres(2_000_000_000), Length::zero()),
             'nothing is left above the piston',
         );

@@ -111,7 +111,7 @@ final readonly class AnswerCheckItem
     private function measured(JobFile $file, CheckItem $item, string $text): array
     {
         $length = $this->length($file, $item, $text);
-        $steps = $file->sheet->housings->lineBoreSteps;
+        $steps = $file->sheet->housings->lineBoreSteps ?? [];
         $isFinding =
             $item->kind === AnswerKind::Gap
                 ? $file->sheet->housings->partingGap !== null && ! $length->isSmallerThan($file->sheet->housings->partingGap)

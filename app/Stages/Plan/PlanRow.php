@@ -20,7 +20,7 @@ final readonly class PlanRow
         public array $marks,
         public string $wall,
         public ?int $wallBar,
-        public int $wallMinimum,
+        public ?int $wallMinimum,
         public int $sizesLeft,
         public array $notches,
         public string $cost,

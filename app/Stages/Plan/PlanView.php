@@ -103,8 +103,10 @@ final readonly class PlanView
             $marks[] = self::mark($file, $option, $cylinder);
         }
         $wall = $option->thinnestWall;
-        $full = $file->sheet->bore->standardWall->nanometres;
-        $bar = static fn (Length $length): int => (int) round(min(1, max(0, $length->nanometres / $full)) * self::WALL_BAR);
+        $full = $file->sheet->bore->standardWall;
+        $bar = static fn (?Length $length): ?int => $length === null || $full === null
+            ? null
+            : (int) round(min(1, max(0, $length->nanometres / $full->nanometres)) * self::WALL_BAR);
 
         return new PlanRow(
             $option->key(),
@@ -120,7 +122,7 @@ final readonly class PlanView
             $words->option($option).', '.$words->sleeves($option),
             $marks,
             $wall === null ? '–' : $file->display->size($wall),
-            $wall === null ? null : $bar($wall),
+            $bar($wall),
             $bar($file->sheet->bore->minimumWall),
             $option->sizesRemaining,
             self::notches(count($plan->block->allowedSteps), $option->sizesRemaining),
@@ -189,10 +191,11 @@ final readonly class PlanView
     private static function doubts(JobFile $file, ReborePlan $plan, ReboreOption $option, bool $isSettled): array
     {
         $doubts = $isSettled ? [] : ['Readings are missing that can still change this; the plan stands on those there are.'];
+        $shift = $file->policy->boreAllowances($file->sheet->unit)->shiftOf($file->sheet->bore);
         foreach ($option->needsTrace as $cylinder) {
             $doubts[] =
                 "Cylinder {$cylinder} may need a shift of {$file->display->magnitudeWithUnit($option->offCentre[$cylinder])}, more than ".
-                    "the {$file->display->magnitudeWithUnit($file->sheet->bore->allowedShift)} allowed: trace its wall before it is bored.";
+                    "the {$file->display->magnitudeWithUnit($shift)} allowed: trace its wall before it is bored.";
         }
         if ($option->kind === OptionKind::Bore) {
             foreach ($plan->cylinders as $cylinder) {

@@ -37,7 +37,7 @@ final readonly class DisposeBore
             $reason,
         ): array {
             $bore = $file->work()->verified()[$cylinder] ?? throw Refused::because('cylinder', 'This job has no such finished bore.');
-            if (! in_array($bore->state, [VerificationState::Out, VerificationState::Undersize], true)) {
+            if (! in_array($bore->state, [VerificationState::Out, VerificationState::Undersize, VerificationState::NoLimit], true)) {
                 throw Refused::because('cylinder', "Cylinder {$cylinder} is not out of tolerance; there is nothing to decide.");
             }
             $row = [

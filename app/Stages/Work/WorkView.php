@@ -178,7 +178,7 @@ final readonly class WorkView
                 ? []
                 : array_filter(
                     $file->sheet->layout->cylinders(),
-                    static fn (int $cylinder): bool => $work->finished($cylinder, $chosen)->pistonIsMeasured,
+                    static fn (int $cylinder): bool => $work->finished($cylinder, $chosen)?->pistonIsMeasured === true,
                 );
 
         return match (count($measured)) {

@@ -31,8 +31,8 @@ final readonly class FamilySizes
         foreach ([Length::zero(), ...$sheet->bore->oversizes] as $step) {
             $sizes[] = $point(KnownSize::Bore, $sheet->bore->sizeAt($step), $step);
         }
-        foreach ([Length::zero(), ...$sheet->housings->lineBoreSteps] as $step) {
-            $sizes[] = self::over(KnownSize::MainHousing, $sheet->housings->diameter, $step);
+        foreach ([Length::zero(), ...$sheet->housings->lineBoreSteps ?? []] as $step) {
+            $sizes = [...$sizes, ...self::over(KnownSize::MainHousing, $sheet->housings->diameter, $step)];
         }
 
         return new self(
@@ -40,10 +40,10 @@ final readonly class FamilySizes
             $sheet->name,
             [
                 ...$sizes,
-                ...self::journals(KnownSize::MainJournal, $sheet->crankshaft->mains, $sheet->crankshaft->undersizes),
-                ...self::journals(KnownSize::RodJournal, $sheet->crankshaft->rods, $sheet->crankshaft->undersizes),
-                self::over(KnownSize::BigEnd, $sheet->rods->bigEnd, Length::zero()),
-                self::over(KnownSize::RodLength, $sheet->rods->centreDistance, Length::zero()),
+                ...self::journals(KnownSize::MainJournal, $sheet->crankshaft->mains, $sheet->crankshaft->undersizes ?? []),
+                ...self::journals(KnownSize::RodJournal, $sheet->crankshaft->rods, $sheet->crankshaft->undersizes ?? []),
+                ...self::over(KnownSize::BigEnd, $sheet->rods->bigEnd, Length::zero()),
+                ...self::over(KnownSize::RodLength, $sheet->rods->centreDistance, Length::zero()),
                 $point(KnownSize::Stroke, $sheet->stroke, Length::zero()),
                 ...($sheet->boreSpacing === null ? [] : [$point(KnownSize::BoreSpacing, $sheet->boreSpacing, Length::zero())]),
             ],
@@ -63,9 +63,10 @@ final readonly class FamilySizes
         return in_array(CastingNumber::normalised($casting), array_map(CastingNumber::normalised(...), $this->castings), true);
     }
 
-    private static function over(KnownSize $of, LengthRange $made, Length $step): OfferedSize
+    /** @return list<OfferedSize> None where nobody knows what it is made to */
+    private static function over(KnownSize $of, ?LengthRange $made, Length $step): array
     {
-        return new OfferedSize($of, $step, LengthRange::between($made->least->plus($step), $made->most->plus($step)));
+        return $made === null ? [] : [new OfferedSize($of, $step, $made->plus($step))];
     }
 
     /**
@@ -74,9 +75,11 @@ final readonly class FamilySizes
      */
     private static function journals(KnownSize $of, JournalSpec $journals, array $undersizes): array
     {
-        return array_map(static fn (Length $under): OfferedSize => self::over($of, $journals->diameter, $under->negated()), [
-            Length::zero(),
-            ...$undersizes,
-        ]);
+        return array_merge(
+            ...array_map(static fn (Length $under): array => self::over($of, $journals->diameter, $under->negated()), [
+                Length::zero(),
+                ...$undersizes,
+            ]),
+        );
     }
 }

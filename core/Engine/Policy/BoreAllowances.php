@@ -5,12 +5,16 @@ declare(strict_types=1);
 namespace NorthLedger\Core\Engine\Policy;
 
 use NorthLedger\Core\Document\Node;
+use NorthLedger\Core\Engine\Specification\BoreSpec;
 use NorthLedger\Core\Quantity\Length;
 use NorthLedger\Core\Quantity\LengthUnit;
 
 /** The lengths a shop works with at the bores; inch and metric jobs have their own round numbers. */
 final readonly class BoreAllowances
 {
+    /** How far a centre may be shifted, where neither family nor shop says (BORE-8). */
+    private const ALLOWED_SHIFT_NM = 127_000;
+
     /**
      * @param  Length  $mostHone  That a hone may take out, on diameter, so that an old piston fits (BORE-6a)
      * @param  Length  $sleeveStep  Left at the bottom for a sleeve to sit on (SLV-2)
@@ -28,6 +32,7 @@ final readonly class BoreAllowances
         public Length $plausibleDeviation,
         public Length $plausibleOutOfRound,
         public Length $plausibleAmongOthers,
+        private Length $allowedShift,
     ) {
     }
 
@@ -47,6 +52,7 @@ final readonly class BoreAllowances
             $length('plausible_deviation'),
             $length('plausible_out_of_round'),
             $length('plausible_among_others'),
+            $node->at('allowed_shift')->positiveLengthIfGiven($unit) ?? Length::ofNanometres(self::ALLOWED_SHIFT_NM),
         );
         if (
             $allowances->honeStock->isSmallerThan($allowances->leastHoneStock) ||
@@ -56,5 +62,11 @@ final readonly class BoreAllowances
         }
 
         return $allowances;
+    }
+
+    /** How far the centre of a bore may be shifted: the family's, else the shop's own (BORE-8). */
+    public function shiftOf(BoreSpec $bore): Length
+    {
+        return $bore->allowedShift ?? $this->allowedShift;
     }
 }

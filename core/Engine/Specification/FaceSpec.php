@@ -12,39 +12,43 @@ use NorthLedger\Core\Quantity\Roughness;
 /** A flat face that seals: deck or head (DECK-1, DECK-4, DECK-5). */
 final readonly class FaceSpec
 {
-    /** @param  ?GasketKind  $flatnessOf  The gasket whose tolerance the flatness is; null where the sheet gives its own */
+    /** @param  ?GasketKind  $flatnessOf  The gasket whose tolerance the flatness is; null where the sheet gives its own, or nobody knows */
     private function __construct(
-        public Length $flatness,
-        public Length $localFlatness,
-        public Length $localSpan,
-        public Roughness $roughest,
-        public Length $standardHeight,
-        public Length $minimumHeight,
-        public Length $length,
-        public Length $width,
+        public ?Length $flatness,
+        public ?Length $localFlatness,
+        public ?Length $localSpan,
+        public ?Roughness $roughest,
+        public ?Length $standardHeight,
+        public ?Length $minimumHeight,
+        public ?Length $length,
+        public ?Length $width,
         public ?GasketKind $flatnessOf,
     ) {
     }
 
-    /** @param  GasketKind  $gasket  Decides flatness and finish where the sheet gives none (DECK-5) */
-    public static function fromNode(Node $node, LengthUnit $unit, GasketKind $gasket): self
+    /** @param  ?GasketKind  $gasket  Decides flatness and finish where the sheet gives none (DECK-5); null where it is not known */
+    public static function fromNode(Node $node, LengthUnit $unit, ?GasketKind $gasket): self
     {
+        $finish = $node->at('finish_ra_nm');
         $face = new self(
-            $node->at('flatness')->isGiven() ? $node->at('flatness')->positiveLength($unit) : $gasket->flatness(),
-            $node->at('local_flatness')->positiveLength($unit),
-            $node->at('local_span')->positiveLength($unit),
-            $node->at('finish_ra_nm')->isGiven() ? Roughness::ofNanometres($node->at('finish_ra_nm')->wholeNumber(1)) : $gasket->roughest(),
-            $node->at('height')->at('standard')->positiveLength($unit),
-            $node->at('height')->at('minimum')->positiveLength($unit),
-            $node->at('size')->at('length')->positiveLength($unit),
-            $node->at('size')->at('width')->positiveLength($unit),
+            $node->at('flatness')->positiveLengthIfGiven($unit) ?? $gasket?->flatness(),
+            $node->at('local_flatness')->positiveLengthIfGiven($unit),
+            $node->at('local_span')->positiveLengthIfGiven($unit),
+            $finish->isGiven() ? Roughness::ofNanometres($finish->wholeNumber(1)) : $gasket?->roughest(),
+            $node->at('height')->at('standard')->positiveLengthIfGiven($unit),
+            $node->at('height')->at('minimum')->positiveLengthIfGiven($unit),
+            $node->at('size')->at('length')->positiveLengthIfGiven($unit),
+            $node->at('size')->at('width')->positiveLengthIfGiven($unit),
             $node->at('flatness')->isGiven() ? null : $gasket,
         );
-        if ($face->minimumHeight->isLargerThan($face->standardHeight)) {
+        if ($face->minimumHeight !== null && $face->standardHeight?->isSmallerThan($face->minimumHeight) === true) {
             $node->at('height')->complain('a minimum no larger than the standard');
         }
-        if ($face->localFlatness->isLargerThan($face->flatness)) {
+        if ($face->localFlatness !== null && $face->flatness?->isSmallerThan($face->localFlatness) === true) {
             $node->at('local_flatness')->complain('no more than the flatness overall');
+        }
+        if (($face->localFlatness === null) !== ($face->localSpan === null)) {
+            $node->at('local_span')->complain('a span for the local flatness, and none without one');
         }
 
         return $face;

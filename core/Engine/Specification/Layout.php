@@ -33,6 +33,18 @@ final readonly class Layout
         return new self($kind, $banks === [] ? [[1]] : $banks);
     }
 
+    /** How many main bearings an engine of this layout has as a rule: one beside every pin; a sheet may say otherwise. */
+    public function usualMains(): int
+    {
+        return count($this->banks[0]) + 1;
+    }
+
+    /** How many rod journals: one for each cylinder, and one for both of a pair in a vee. */
+    public function usualPins(): int
+    {
+        return $this->kind === LayoutKind::Vee ? count($this->banks[0]) : count($this->cylinders());
+    }
+
     /** @return non-empty-list<int> Ascending */
     public function cylinders(): array
     {

@@ -25,9 +25,36 @@ final readonly class LengthRange
         return $range;
     }
 
+    /** Null where nobody has said it. */
+    public static function ifGiven(Node $node, LengthUnit $unit): ?self
+    {
+        return $node->isGiven() ? self::fromNode($node, $unit) : null;
+    }
+
     public static function between(Length $least, Length $most): self
     {
         return new self($least, $most);
+    }
+
+    public function plus(Length $more): self
+    {
+        return new self($this->least->plus($more), $this->most->plus($more));
+    }
+
+    public function minus(Length $less): self
+    {
+        return new self($this->least->minus($less), $this->most->minus($less));
+    }
+
+    public function middle(): Length
+    {
+        return $this->least->plus($this->most)->half();
+    }
+
+    /** What a gap between two parts can be: the hole less what stands in it. */
+    public function around(self $inner): self
+    {
+        return new self($this->least->minus($inner->most), $this->most->minus($inner->least));
     }
 
     public function holds(self $inner): bool

@@ -22,11 +22,7 @@ final readonly class LifterSpec
             LengthRange::fromNode($node->at('body'), $unit),
             LengthRange::fromNode($node->at('play'), $unit),
         );
-        if (
-            ! $lifter->play->holds(
-                LengthRange::between($lifter->bore->least->minus($lifter->body->most), $lifter->bore->most->minus($lifter->body->least)),
-            )
-        ) {
+        if (! $lifter->play->holds($lifter->bore->around($lifter->body))) {
             $node->at('play')->complain('a range that holds what bore and lifter give');
         }
 

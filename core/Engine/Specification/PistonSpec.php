@@ -13,33 +13,37 @@ use NorthLedger\Core\Quantity\Mass;
 final readonly class PistonSpec
 {
     private function __construct(
-        public Length $standard,
-        public Length $minimumClearance,
-        public Length $maximumClearance,
-        public Mass $mass,
-        public Length $compressionHeight,
+        public ?Length $standard,
+        public ?Length $minimumClearance,
+        public ?Length $maximumClearance,
+        public ?Mass $mass,
+        public ?Length $compressionHeight,
     ) {
     }
 
     public static function fromNode(Node $node, LengthUnit $unit): self
     {
         $spec = new self(
-            $node->at('standard')->positiveLength($unit),
-            $node->at('clearance')->at('least')->positiveLength($unit),
-            $node->at('clearance')->at('most')->positiveLength($unit),
-            $node->at('mass_ug')->mass(),
-            $node->at('compression_height')->positiveLength($unit),
+            $node->at('standard')->positiveLengthIfGiven($unit),
+            $node->at('clearance')->at('least')->positiveLengthIfGiven($unit),
+            $node->at('clearance')->at('most')->positiveLengthIfGiven($unit),
+            $node->at('mass_ug')->massIfGiven(),
+            $node->at('compression_height')->positiveLengthIfGiven($unit),
         );
-        if ($spec->minimumClearance->isLargerThan($spec->maximumClearance)) {
+        if (
+            $spec->minimumClearance !== null &&
+            $spec->maximumClearance !== null &&
+            $spec->minimumClearance->isLargerThan($spec->maximumClearance)
+        ) {
             $node->at('clearance')->complain('the least no larger than the most');
         }
 
         return $spec;
     }
 
-    /** A new piston of an oversize. */
-    public function sizeAt(Length $step): Length
+    /** A new piston of an oversize; null where its size at standard is not known. */
+    public function sizeAt(Length $step): ?Length
     {
-        return $this->standard->plus($step);
+        return $this->standard?->plus($step);
     }
 }

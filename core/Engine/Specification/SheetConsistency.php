@@ -25,14 +25,16 @@ final readonly class SheetConsistency
 
     private static function checkBore(SpecificationSheet $sheet, Node $node): void
     {
-        $fresh = $sheet->bore->nominal->minus($sheet->piston->standard);
-        if ($fresh->isSmallerThan($sheet->piston->minimumClearance) || $fresh->isLargerThan($sheet->piston->maximumClearance)) {
+        $piston = $sheet->piston;
+        $fresh = $piston->standard === null ? null : $sheet->bore->nominal->minus($piston->standard);
+        if (self::isBelow($fresh, $piston->minimumClearance) || self::isBelow($piston->maximumClearance, $fresh)) {
             $node->at('piston')->at('standard')->complain('a piston that leaves its own clearance in a standard bore');
         }
-        if ($sheet->piston->maximumClearance->isLargerThan($sheet->bore->service->clearance)) {
+        if (self::isBelow($sheet->bore->service->clearance, $piston->maximumClearance)) {
             $node->at('bore')->at('service')->at('clearance')->complain('a service limit no smaller than the clearance when new');
         }
-        if (! $sheet->bore->standardWall->isLargerThan($sheet->bore->minimumWall)) {
+        $wall = $sheet->bore->standardWall;
+        if ($wall !== null && $sheet->bore->minimumWall?->isSmallerThan($wall) === false) {
             $node->at('bore')->at('wall')->complain('a standard wall above the minimum wall');
         }
         if ($sheet->bore->crosshatchLeast >= $sheet->bore->crosshatchMost) {
@@ -58,14 +60,15 @@ final readonly class SheetConsistency
                 ['rods', $sheet->crankshaft->rods, $sheet->rods->bigEnd],
             ] as [$group, $journals, $housing]
         ) {
-            if (! $journals->oilClearance->holds($journals->clearanceIn($housing))) {
+            $clearance = $journals->clearanceIn($housing);
+            if ($clearance !== null && $journals->oilClearance?->holds($clearance) === false) {
                 $crankshaft->at($group)->at('oil_clearance')->complain('a range that holds housing − two shells − journal, at both ends');
             }
         }
         if ($sheet->housings->count !== $sheet->crankshaft->mains->count) {
             $crankshaft->at('mains')->at('count')->complain('as many main journals as housings');
         }
-        $housings = [$sheet->housings->thrust->housing, ...array_column($sheet->housings->noGo, 'housing')];
+        $housings = [$sheet->housings->thrust->housing ?? 1, ...array_column($sheet->housings->noGo, 'housing')];
         if (max($housings) > $sheet->housings->count) {
             $node->at('housings')->at('thrust')->complain('housings that this engine has, for the thrust and for every no-go');
         }
@@ -88,23 +91,36 @@ final readonly class SheetConsistency
 
     private static function checkVolumes(SpecificationSheet $sheet, Node $node): void
     {
-        $stack = $sheet->stroke
-            ->half()
-            ->plus($sheet->rods->centreDistance->least)
-            ->plus($sheet->piston->compressionHeight)
-            ->plus($sheet->volumes->deckClearance);
+        $stack = self::stack($sheet);
+        $height = $sheet->deck?->standardHeight;
         if (
-            $sheet->deck !== null &&
-            $stack->minus($sheet->deck->standardHeight)->absolute()->isLargerThan(Length::ofNanometres(self::HEIGHT_TOLERANCE_NM))
+            $stack !== null &&
+            $height !== null &&
+            $stack->minus($height)->absolute()->isLargerThan(Length::ofNanometres(self::HEIGHT_TOLERANCE_NM))
         ) {
             $node->at('deck')->at('height')->at('standard')->complain('half the stroke, rod, piston and deck clearance together');
         }
-        if (abs($sheet->volumes->ratioOf($sheet->bore->nominal, $sheet->stroke) - $sheet->volumes->ratio) > self::RATIO_TOLERANCE) {
-            $node
-                ->at('volumes')
-                ->at('ratio')
-                ->complain(sprintf('the ratio its volumes give, %.2f', $sheet->volumes->ratioOf($sheet->bore->nominal, $sheet->stroke)));
+        $ratio = $sheet->volumes->ratioOf($sheet->bore->nominal, $sheet->stroke);
+        if ($ratio !== null && $sheet->volumes->ratio !== null && abs($ratio - $sheet->volumes->ratio) > self::RATIO_TOLERANCE) {
+            $node->at('volumes')->at('ratio')->complain(sprintf('the ratio its volumes give, %.2f', $ratio));
         }
+    }
+
+    /** What stands between the crankshaft's centre and the deck; null where one of it is not known. */
+    private static function stack(SpecificationSheet $sheet): ?Length
+    {
+        $parts = [$sheet->rods->centreDistance?->least, $sheet->piston->compressionHeight, $sheet->volumes->deckClearance];
+        $known = array_filter($parts);
+
+        return count($known) < count($parts)
+            ? null
+            : array_reduce($known, static fn (Length $sum, Length $part): Length => $sum->plus($part), $sheet->stroke->half());
+    }
+
+    /** True where both are known and the one is smaller. */
+    private static function isBelow(?Length $value, ?Length $limit): bool
+    {
+        return $value !== null && $limit !== null && $value->isSmallerThan($limit);
     }
 
     private static function checkCracksAndThreads(SpecificationSheet $sheet, Node $node): void

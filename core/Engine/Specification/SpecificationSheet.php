@@ -9,12 +9,17 @@ use NorthLedger\Core\Document\Node;
 use NorthLedger\Core\Quantity\Length;
 use NorthLedger\Core\Quantity\LengthUnit;
 
-/** One revision of a family's specification: what its parts are made to, and how far they may wear. */
+/**
+ * One revision of a family's specification: what its parts are made to, and how far they may wear.
+ *
+ * Needed are name, unit, layout, cylinders, materials of block and head, valve train, bore, stroke. Everything else may be null: nobody
+ * has looked it up, and what is read there is held against no limit.
+ */
 final readonly class SpecificationSheet
 {
     /**
      * @param  Material  $blockMaterial  Of the block, or of the case where the cylinders are separate
-     * @param  non-empty-list<RingSpec>  $rings  From the top
+     * @param  list<RingSpec>  $rings  From the top; none where nobody knows
      * @param  ?FaceSpec  $deck  Null where the cylinders are separate
      * @param  ?LifterSpec  $lifters  Null where there are none
      * @param  ?CamshaftBoreSpec  $camshaftBores  Null where the block carries no camshaft, or nobody knows
@@ -23,6 +28,7 @@ final readonly class SpecificationSheet
      * @param  list<PronePlace>  $pronePlaces
      * @param  ?Length  $boreSpacing  From centre to centre of neighbours in one bank; null where nobody knows
      * @param  list<string>  $castings  Numbers cast or stamped into its parts, as far as they are known
+     * @param  array<string, ValueSource>  $sources  By pointer
      */
     private function __construct(
         public string $family,
@@ -55,6 +61,7 @@ final readonly class SpecificationSheet
         public array $pronePlaces,
         public ?Length $boreSpacing,
         public array $castings,
+        private array $sources,
     ) {
     }
 
@@ -69,43 +76,43 @@ final readonly class SpecificationSheet
 
         return Node::read($name, $data, static function (Node $node): self {
             $unit = $node->at('unit')->word(LengthUnit::class);
-            $lifters = $node->at('lifters');
-            $camshaft = $node->at('camshaft_bores');
-            $gasket = $node->at('volumes')->at('gasket')->at('kind')->word(GasketKind::class);
+            $layout = Layout::fromNode($node->at('layout'));
+            $volumes = VolumeSpec::fromNode($node->at('volumes'), $unit);
+            $cylinders = $node->at('block')->at('cylinders')->word(CylinderKind::class);
             $deck = $node->at('deck');
-            $spacing = $node->at('block')->at('bore_spacing');
-            $castings = $node->at('castings');
+            $camshaft = $node->at('camshaft_bores');
             $sheet = new self(
                 $node->at('family')->text(),
                 $node->at('revision')->wholeNumber(1),
                 $node->at('name')->text(),
-                $node->at('description')->text(),
+                $node->at('description')->ifGiven(static fn (Node $description): string => $description->text()) ?? '',
                 $unit,
-                Layout::fromNode($node->at('layout')),
+                $layout,
                 $node->at('valve_train')->word(ValveTrain::class),
-                $node->at('block')->at('cylinders')->word(CylinderKind::class),
+                $cylinders,
                 $node->at('block')->at('material')->word(Material::class),
                 $node->at('stroke')->positiveLength($unit),
                 BoreSpec::fromNode($node->at('bore'), $unit),
                 PistonSpec::fromNode($node->at('piston'), $unit),
-                self::rings($node->at('rings'), $unit),
-                HousingSpec::fromNode($node->at('housings'), $unit),
-                CrankshaftSpec::fromNode($node->at('crankshaft'), $unit),
+                array_map(static fn (Node $ring): RingSpec => RingSpec::fromNode($ring, $unit), $node->at('rings')->itemsIfGiven()),
+                HousingSpec::fromNode($node->at('housings'), $unit, $layout),
+                CrankshaftSpec::fromNode($node->at('crankshaft'), $unit, $layout),
                 RodSpec::fromNode($node->at('rods'), $unit),
-                $deck->isGiven() ? FaceSpec::fromNode($deck, $unit, $gasket) : null,
+                $deck->isGiven() || $cylinders !== CylinderKind::Separate ? FaceSpec::fromNode($deck, $unit, $volumes->gasket) : null,
                 $node->at('head')->at('material')->word(Material::class),
-                FaceSpec::fromNode($node->at('head'), $unit, $gasket),
-                ValveSpec::fromNode($node->at('valves')->at('intake'), $unit),
-                ValveSpec::fromNode($node->at('valves')->at('exhaust'), $unit),
-                $lifters->isGiven() ? LifterSpec::fromNode($lifters, $unit) : null,
+                FaceSpec::fromNode($node->at('head'), $unit, $volumes->gasket),
+                ValveSpec::fromNode($node->at('valves')->at('intake'), $unit, $layout),
+                ValveSpec::fromNode($node->at('valves')->at('exhaust'), $unit, $layout),
+                $node->at('lifters')->ifGiven(static fn (Node $lifters): LifterSpec => LifterSpec::fromNode($lifters, $unit)),
                 $camshaft->isGiven() ? CamshaftBoreSpec::fromNode($camshaft, $unit) : null,
-                VolumeSpec::fromNode($node->at('volumes'), $unit),
+                $volumes,
                 WeightSpec::fromNode($node->at('weights')),
-                array_map(ThreadSpec::fromNode(...), $node->at('threads')->items()),
-                array_map(PressureTestSpec::fromNode(...), $node->at('pressure_tests')->items()),
-                array_map(PronePlace::fromNode(...), $node->at('crack_prone')->items()),
-                $spacing->isGiven() ? $spacing->positiveLength($unit) : null,
-                $castings->isGiven() ? array_map(static fn (Node $one): string => $one->text(), $castings->items()) : [],
+                array_map(ThreadSpec::fromNode(...), $node->at('threads')->itemsIfGiven()),
+                array_map(PressureTestSpec::fromNode(...), $node->at('pressure_tests')->itemsIfGiven()),
+                array_map(PronePlace::fromNode(...), $node->at('crack_prone')->itemsIfGiven()),
+                $node->at('block')->at('bore_spacing')->positiveLengthIfGiven($unit),
+                array_map(static fn (Node $one): string => $one->text(), $node->at('castings')->itemsIfGiven()),
+                array_map(ValueSource::fromNode(...), $node->at('sources')->membersIfGiven()),
             );
             SheetConsistency::check($sheet, $node);
 
@@ -123,6 +130,16 @@ final readonly class SpecificationSheet
         }
 
         return is_array($data) ? self::fromArray($data) : throw InvalidDocument::notJson($name, 'not an object');
+    }
+
+    /**
+     * Where a value comes from; null where nobody has said.
+     *
+     * @param  string  $pointer  “/bore/service/taper”
+     */
+    public function sourceOf(string $pointer): ?ValueSource
+    {
+        return ValueSource::nearest($this->sources, $pointer);
     }
 
     /** What the bores are made of: iron, wherever they are lined or separate. */
@@ -154,10 +171,16 @@ final readonly class SpecificationSheet
         };
     }
 
-    /** The part that the valves stand in. */
-    public function valvePart(): EnginePart
+    /** The part that the intake valves stand in. */
+    public function intakePart(): EnginePart
     {
-        return $this->valveTrain === ValveTrain::SideValve ? EnginePart::Block : EnginePart::Head;
+        return $this->valveTrain->hasIntakeInTheBlock() ? EnginePart::Block : EnginePart::Head;
+    }
+
+    /** The part that the exhaust valves stand in. */
+    public function exhaustPart(): EnginePart
+    {
+        return $this->valveTrain->hasExhaustInTheBlock() ? EnginePart::Block : EnginePart::Head;
     }
 
     /** The part that the lifters run in. */
@@ -169,13 +192,5 @@ final readonly class SpecificationSheet
     public function materialAt(EnginePart $part, CrackZone $zone): Material
     {
         return $zone === CrackZone::BoreWall ? $this->boreMaterial() : $this->materialOf($part);
-    }
-
-    /** @return non-empty-list<RingSpec> */
-    private static function rings(Node $node, LengthUnit $unit): array
-    {
-        $rings = array_map(static fn (Node $ring): RingSpec => RingSpec::fromNode($ring, $unit), $node->items(1));
-
-        return $rings === [] ? [RingSpec::fromNode($node, $unit)] : $rings;
     }
 }

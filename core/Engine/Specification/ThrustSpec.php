@@ -10,12 +10,12 @@ use NorthLedger\Core\Quantity\LengthUnit;
 /** The housing that keeps the crankshaft endways, and how wide its polished bands are apart (LINE-4). */
 final readonly class ThrustSpec
 {
-    private function __construct(public int $housing, public LengthRange $width)
+    private function __construct(public int $housing, public ?LengthRange $width)
     {
     }
 
     public static function fromNode(Node $node, LengthUnit $unit): self
     {
-        return new self($node->at('housing')->wholeNumber(1, 12), LengthRange::fromNode($node->at('width'), $unit));
+        return new self($node->at('housing')->wholeNumber(1, 12), LengthRange::ifGiven($node->at('width'), $unit));
     }
 }

@@ -14,32 +14,32 @@ final readonly class ValveSpec
     /** @param  list<float>  $seatAngles  In degrees, the sealing one first: one for a single cut, three for a multi-angle seat */
     private function __construct(
         public int $count,
-        public LengthRange $stem,
-        public LengthRange $guide,
-        public LengthRange $stemClearance,
-        public LengthRange $guideHeight,
-        public LengthRange $seatWidth,
-        public Length $seatRunout,
+        public ?LengthRange $stem,
+        public ?LengthRange $guide,
+        public ?LengthRange $stemClearance,
+        public ?LengthRange $guideHeight,
+        public ?LengthRange $seatWidth,
+        public ?Length $seatRunout,
         public array $seatAngles,
-        public Length $headDiameter,
+        public ?Length $headDiameter,
     ) {
     }
 
-    public static function fromNode(Node $node, LengthUnit $unit): self
+    public static function fromNode(Node $node, LengthUnit $unit, Layout $layout): self
     {
         $valve = new self(
-            $node->at('count')->wholeNumber(1, 32),
-            LengthRange::fromNode($node->at('stem'), $unit),
-            LengthRange::fromNode($node->at('guide'), $unit),
-            LengthRange::fromNode($node->at('stem_clearance'), $unit),
-            LengthRange::fromNode($node->at('guide_height'), $unit),
-            LengthRange::fromNode($node->at('seat_width'), $unit),
-            $node->at('seat_runout')->positiveLength($unit),
-            array_map(static fn (Node $angle): float => $angle->number(1, 89), $node->at('seat_angles_deg')->items(1)),
-            $node->at('head_diameter')->positiveLength($unit),
+            $node->at('count')->ifGiven(static fn (Node $count): int => $count->wholeNumber(1, 32)) ?? count($layout->cylinders()),
+            LengthRange::ifGiven($node->at('stem'), $unit),
+            LengthRange::ifGiven($node->at('guide'), $unit),
+            LengthRange::ifGiven($node->at('stem_clearance'), $unit),
+            LengthRange::ifGiven($node->at('guide_height'), $unit),
+            LengthRange::ifGiven($node->at('seat_width'), $unit),
+            $node->at('seat_runout')->positiveLengthIfGiven($unit),
+            array_map(static fn (Node $angle): float => $angle->number(1, 89), $node->at('seat_angles_deg')->itemsIfGiven()),
+            $node->at('head_diameter')->positiveLengthIfGiven($unit),
         );
-        $result = LengthRange::between($valve->guide->least->minus($valve->stem->most), $valve->guide->most->minus($valve->stem->least));
-        if (! $valve->stemClearance->holds($result)) {
+        $result = $valve->stem === null ? null : $valve->guide?->around($valve->stem);
+        if ($result !== null && $valve->stemClearance?->holds($result) === false) {
             $node->at('stem_clearance')->complain('a range that holds what guide and stem give');
         }
 

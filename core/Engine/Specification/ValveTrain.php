@@ -9,4 +9,16 @@ enum ValveTrain: string
     case OverheadValve = 'overhead valve';
     case OverheadCam = 'overhead cam';
     case SideValve = 'side valve';
+    /** The intake valves above in the head, the exhaust valves in the block. */
+    case Mixed = 'intake above, exhaust in the block';
+
+    public function hasExhaustInTheBlock(): bool
+    {
+        return $this === self::SideValve || $this === self::Mixed;
+    }
+
+    public function hasIntakeInTheBlock(): bool
+    {
+        return $this === self::SideValve;
+    }
 }

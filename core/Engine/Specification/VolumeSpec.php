@@ -13,38 +13,52 @@ use NorthLedger\Core\Quantity\Volume;
 final readonly class VolumeSpec
 {
     private function __construct(
-        public Volume $chamber,
-        public Volume $crown,
-        public Length $gasketBore,
-        public Length $gasketThickness,
-        public GasketKind $gasket,
-        public Length $deckClearance,
-        public float $ratio,
+        public ?Volume $chamber,
+        public ?Volume $crown,
+        public ?Length $gasketBore,
+        public ?Length $gasketThickness,
+        public ?GasketKind $gasket,
+        public ?Length $deckClearance,
+        public ?float $ratio,
     ) {
     }
 
     public static function fromNode(Node $node, LengthUnit $unit): self
     {
         return new self(
-            Volume::ofCubicMillimetres($node->at('chamber_mm3')->number(1, 2e6)),
-            Volume::ofCubicMillimetres($node->at('crown_mm3')->number(-1e6, 1e6)),
-            $node->at('gasket')->at('bore')->positiveLength($unit),
-            $node->at('gasket')->at('thickness')->positiveLength($unit),
-            $node->at('gasket')->at('kind')->word(GasketKind::class),
-            $node->at('deck_clearance')->length($unit),
-            $node->at('ratio')->number(3, 25),
+            self::volume($node->at('chamber_mm3'), 1, 2e6),
+            self::volume($node->at('crown_mm3'), -1e6, 1e6),
+            $node->at('gasket')->at('bore')->positiveLengthIfGiven($unit),
+            $node->at('gasket')->at('thickness')->positiveLengthIfGiven($unit),
+            $node->at('gasket')->at('kind')->ifGiven(static fn (Node $kind): GasketKind => $kind->word(GasketKind::class)),
+            $node->at('deck_clearance')->ifGiven(static fn (Node $clearance): Length => $clearance->length($unit)),
+            $node->at('ratio')->ifGiven(static fn (Node $ratio): float => $ratio->number(3, 25)),
         );
     }
 
-    /** The ratio that bore, stroke and volumes give (COMP-1); infinite where no volume is left. */
-    public function ratioOf(Length $bore, Length $stroke): float
+    /** The ratio that bore, stroke and volumes give (COMP-1); infinite where no volume is left, null where one of them is not known. */
+    public function ratioOf(Length $bore, Length $stroke): ?float
     {
+        $gasket = $this->gasketVolume();
+        if ($this->chamber === null || $this->crown === null || $gasket === null || $this->deckClearance === null) {
+            return null;
+        }
         $swept = Volume::ofCylinder($bore, $stroke);
-        $clearance = $this->chamber
-            ->plus(Volume::ofCylinder($this->gasketBore, $this->gasketThickness))
-            ->plus(Volume::ofCylinder($bore, $this->deckClearance))
-            ->minus($this->crown);
+        $clearance = $this->chamber->plus($gasket)->plus(Volume::ofCylinder($bore, $this->deckClearance))->minus($this->crown);
 
         return $clearance->isPositive() ? $swept->plus($clearance)->cubicMillimetres / $clearance->cubicMillimetres : INF;
+    }
+
+    /** What the gasket's hole holds, pressed; null where it is not known. */
+    public function gasketVolume(): ?Volume
+    {
+        return $this->gasketBore === null || $this->gasketThickness === null
+            ? null
+            : Volume::ofCylinder($this->gasketBore, $this->gasketThickness);
+    }
+
+    private static function volume(Node $node, float $least, float $most): ?Volume
+    {
+        return $node->isGiven() ? Volume::ofCubicMillimetres($node->number($least, $most)) : null;
     }
 }

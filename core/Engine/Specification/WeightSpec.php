@@ -11,24 +11,24 @@ use NorthLedger\Core\Quantity\Mass;
 final readonly class WeightSpec
 {
     private function __construct(
-        public Mass $pin,
-        public Mass $rings,
-        public Mass $locks,
-        public Mass $bearing,
-        public Mass $oilAllowance,
-        public float $balanceFactor,
+        public ?Mass $pin,
+        public ?Mass $rings,
+        public ?Mass $locks,
+        public ?Mass $bearing,
+        public ?Mass $oilAllowance,
+        public ?float $balanceFactor,
     ) {
     }
 
     public static function fromNode(Node $node): self
     {
         return new self(
-            $node->at('pin_ug')->mass(),
-            $node->at('rings_ug')->mass(),
-            $node->at('locks_ug')->mass(),
-            $node->at('bearing_ug')->mass(),
-            $node->at('oil_allowance_ug')->mass(),
-            $node->at('balance_factor')->number(0, 1),
+            $node->at('pin_ug')->massIfGiven(),
+            $node->at('rings_ug')->massIfGiven(),
+            $node->at('locks_ug')->massIfGiven(),
+            $node->at('bearing_ug')->massIfGiven(),
+            $node->at('oil_allowance_ug')->massIfGiven(),
+            $node->at('balance_factor')->ifGiven(static fn (Node $factor): float => $factor->number(0, 1)),
         );
     }
 }

@@ -28,10 +28,10 @@ final readonly class WhatFollows
     {
         $readers = [
             static fn (self $sheet): FollowingValue => $sheet->displacement(),
-            static fn (self $sheet): FollowingValue => $sheet->ratio(),
+            static fn (self $sheet): ?FollowingValue => $sheet->ratio(),
             static fn (self $sheet): FollowingValue => $sheet->pistonClearance(),
-            static fn (self $sheet): FollowingValue => $sheet->oilClearance('mains', 'housings', 'diameter'),
-            static fn (self $sheet): FollowingValue => $sheet->oilClearance('rods', 'rods', 'big_end'),
+            static fn (self $sheet): ?FollowingValue => $sheet->oilClearance('mains', 'housings', 'diameter'),
+            static fn (self $sheet): ?FollowingValue => $sheet->oilClearance('rods', 'rods', 'big_end'),
             static fn (self $sheet): FollowingValue => $sheet->deckHeight(),
             static fn (self $sheet): FollowingValue => $sheet->stemClearance('intake'),
             static fn (self $sheet): FollowingValue => $sheet->stemClearance('exhaust'),
@@ -43,14 +43,14 @@ final readonly class WhatFollows
                 $follows[] = Node::read(
                     '',
                     $document,
-                    static fn (Node $node): FollowingValue => $reader(new self($node, $node->at('unit')->word(LengthUnit::class))),
+                    static fn (Node $node): ?FollowingValue => $reader(new self($node, $node->at('unit')->word(LengthUnit::class))),
                 );
             } catch (InvalidDocument) {
                 // Something of it is not known yet, or does not read: the form says so itself.
             }
         }
 
-        return $follows;
+        return array_values(array_filter($follows));
     }
 
     private function displacement(): FollowingValue
@@ -61,27 +61,35 @@ final readonly class WhatFollows
         return FollowingValue::number('displacement', $cylinders * $swept->cubicMillimetres);
     }
 
-    private function ratio(): FollowingValue
+    private function ratio(): ?FollowingValue
     {
         $volumes = VolumeSpec::fromNode($this->node->at('volumes'), $this->unit);
         $ratio = $volumes->ratioOf($this->bore(), $this->length('stroke'));
 
-        return FollowingValue::number('ratio', $ratio, abs($ratio - $volumes->ratio) <= SheetConsistency::RATIO_TOLERANCE);
+        return $ratio === null
+            ? null
+            : FollowingValue::number(
+                'ratio',
+                $ratio,
+                $volumes->ratio === null || abs($ratio - $volumes->ratio) <= SheetConsistency::RATIO_TOLERANCE,
+            );
     }
 
     private function pistonClearance(): FollowingValue
     {
         $clearance = $this->bore()->minus($this->length('piston', 'standard'));
 
-        return $this->held('piston_clearance', $clearance, $clearance, $this->node->at('piston')->at('clearance'));
+        return $this->held('piston_clearance', LengthRange::between($clearance, $clearance), $this->node->at('piston')->at('clearance'));
     }
 
-    private function oilClearance(string $group, string $part, string $housing): FollowingValue
+    private function oilClearance(string $group, string $part, string $housing): ?FollowingValue
     {
-        $journals = JournalSpec::fromNode($this->node->at('crankshaft')->at($group), $this->unit);
-        $clearance = $journals->clearanceIn(LengthRange::fromNode($this->node->at($part)->at($housing), $this->unit));
+        $journals = JournalSpec::fromNode($this->node->at('crankshaft')->at($group), $this->unit, 1);
+        $clearance = $journals->clearanceIn(LengthRange::ifGiven($this->node->at($part)->at($housing), $this->unit));
 
-        return FollowingValue::length("{$group}_oil_clearance", $clearance, $journals->oilClearance->holds($clearance));
+        return $clearance === null
+            ? null
+            : FollowingValue::length("{$group}_oil_clearance", $clearance, $journals->oilClearance?->holds($clearance) !== false);
     }
 
     private function deckHeight(): FollowingValue
@@ -116,16 +124,15 @@ final readonly class WhatFollows
 
     private function play(string $code, Node $hole, Node $shaft, Node $allowed): FollowingValue
     {
-        [$hole, $shaft] = [LengthRange::fromNode($hole, $this->unit), LengthRange::fromNode($shaft, $this->unit)];
+        $play = LengthRange::fromNode($hole, $this->unit)->around(LengthRange::fromNode($shaft, $this->unit));
 
-        return $this->held($code, $hole->least->minus($shaft->most), $hole->most->minus($shaft->least), $allowed);
+        return $this->held($code, $play, $allowed);
     }
 
-    private function held(string $code, Length $least, Length $most, Node $allowed): FollowingValue
+    /** @param  Node  $allowed  Says what it may be, or nothing */
+    private function held(string $code, LengthRange $range, Node $allowed): FollowingValue
     {
-        $range = LengthRange::between($least, $most);
-
-        return FollowingValue::length($code, $range, LengthRange::fromNode($allowed, $this->unit)->holds($range));
+        return FollowingValue::length($code, $range, LengthRange::ifGiven($allowed, $this->unit)?->holds($range) !== false);
     }
 
     private function bore(): Length

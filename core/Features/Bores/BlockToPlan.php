@@ -16,6 +16,8 @@ final readonly class BlockToPlan
     /**
      * @param  list<Length>  $oversizes  In any order
      * @param  ?Length  $largestStep  Null: the largest offered
+     * @param  ?Length  $standardWall  At the standard size; null: known only where it is measured (BORE-9)
+     * @param  ?Length  $minimumWall  Null: no wall forbids a size
      * @param  ?Length  $allowedShift  Of a centre; null: not judged (BORE-8)
      * @param  bool  $canBeSleeved  False where the cylinders are separate and replaced as a set
      * @param  bool  $isScrap  Something other than the bores condemned it; only replacing is left
@@ -28,16 +30,16 @@ final readonly class BlockToPlan
         array $oversizes,
         ?Length $largestStep,
         public Length $cleanUpStock,
-        public Length $standardWall,
-        public Length $minimumWall,
+        public ?Length $standardWall,
+        public ?Length $minimumWall,
         public ?Length $allowedShift = null,
         public bool $canBeSleeved = true,
         public bool $isScrap = false,
     ) {
-        foreach ([$nominal, $standardWall, ...$oversizes] as $length) {
+        foreach (array_filter([$nominal, $standardWall, ...$oversizes]) as $length) {
             $length->isPositive() || throw PlanningException::impossible('size', $length->nanometres);
         }
-        foreach ([$currentStep, $cleanUpStock, $minimumWall, $allowedShift ?? Length::zero()] as $length) {
+        foreach (array_filter([$currentStep, $cleanUpStock, $minimumWall, $allowedShift]) as $length) {
             $length->isNegative() && throw PlanningException::impossible('step, stock, shift or minimum wall', $length->nanometres);
         }
         $allowed = array_filter($oversizes, static fn (Length $step): bool => $largestStep === null || ! $step->isLargerThan($largestStep));

@@ -34,6 +34,7 @@ final readonly class BoreFindings
     /**
      * A limit fails as soon as one value is past it, and holds only when nothing is missing.
      *
+     * @param  ?Decision  $decision  Null where no limit is known
      * @param  list<Reading>  $readings
      * @param  list<Place>  $missing
      */
@@ -41,7 +42,7 @@ final readonly class BoreFindings
         Criterion $criterion,
         Length $value,
         Limits $limits,
-        Decision $decision,
+        ?Decision $decision,
         Uncertainty $uncertainty,
         array $readings,
         array $missing,

@@ -131,8 +131,11 @@ final readonly class BoreJudge
         );
     }
 
-    /** @param  list<Place>  $missing */
-    private function spread(BoreFindings $findings, Criterion $criterion, ?Spread $widest, Length $limit, array $missing): Finding
+    /**
+     * @param  ?Length  $limit  Null where nobody knows it
+     * @param  list<Place>  $missing
+     */
+    private function spread(BoreFindings $findings, Criterion $criterion, ?Spread $widest, ?Length $limit, array $missing): Finding
     {
         if ($widest === null) {
             return $findings->unread($criterion, Limits::atMostLength($limit), $missing);
@@ -143,7 +146,7 @@ final readonly class BoreJudge
             $criterion,
             $widest->value(),
             Limits::atMostLength($limit),
-            $this->rule->decide($widest->value(), $limit, LimitKind::Max, $uncertainty),
+            $limit === null ? null : $this->rule->decide($widest->value(), $limit, LimitKind::Max, $uncertainty),
             $uncertainty,
             [$widest->largest, $widest->smallest],
             $missing,

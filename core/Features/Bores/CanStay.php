@@ -15,6 +15,8 @@ enum CanStay: string
     case No = 'no';
     case NotYetKnown = 'not yet known';
 
+    private const OPEN = [Outcome::Missing->value, Outcome::Undecided->value, Outcome::NoLimit->value];
+
     /**
      * Of everything but the piston, and of the ways to a clearance in their order: the first that does not fail counts.
      *
@@ -60,6 +62,6 @@ enum CanStay: string
     /** @param  list<Outcome>  $outcomes */
     private static function isOpen(array $outcomes): bool
     {
-        return in_array(Outcome::Missing, $outcomes, true) || in_array(Outcome::Undecided, $outcomes, true);
+        return array_intersect(array_column($outcomes, 'value'), self::OPEN) !== [];
     }
 }

@@ -21,13 +21,13 @@ use NorthLedger\Core\Record\Reading;
 final readonly class ClearanceJudge
 {
     /**
-     * @param  Length  $most  The service limit
+     * @param  ?Length  $most  The service limit; null where nobody knows it
      * @param  list<Place>  $unread  Of the bore
      * @param  ?Length  $step  The bore's present step; null where it is not known
      */
     public function __construct(
         private BoreFindings $findings,
-        private Length $most,
+        private ?Length $most,
         private Pistons $pistons,
         private DecisionRule $rule,
         private array $unread,
@@ -55,7 +55,7 @@ final readonly class ClearanceJudge
             Criterion::Clearance,
             $clearance,
             Limits::atMostLength($this->most),
-            $this->rule->decide($clearance, $this->most, LimitKind::Max, $uncertainty),
+            $this->atMost($clearance, $uncertainty),
             $uncertainty,
             self::readings($measures->largest, $bore->piston),
             $this->missing($bore),
@@ -67,7 +67,7 @@ final readonly class ClearanceJudge
     public function least(BoreMeasures $measures): Finding
     {
         $bore = $measures->bore;
-        $limit = $this->pistons->leastClearance ?? Length::zero();
+        $limit = $this->pistons->leastClearance;
         if ($measures->smallest === null || $bore->piston === null) {
             return $this->findings->unread(
                 Criterion::LeastClearance,
@@ -104,14 +104,15 @@ final readonly class ClearanceJudge
         $clearance = $measures->largest->corrected->minus($piston);
         $least = $measures->smallest->corrected->minus($piston);
         $decisions = [
-            $this->rule->decide($clearance, $this->most, LimitKind::Max, $measures->largest->sizeUncertainty())->conformity,
-            $this->atLeast($least, $this->pistons->leastClearance ?? Length::zero(), $measures->smallest->sizeUncertainty())->conformity,
+            $this->atMost($clearance, $measures->largest->sizeUncertainty())?->conformity,
+            $this->atLeast($least, $this->pistons->leastClearance, $measures->smallest->sizeUncertainty())?->conformity,
         ];
 
         return new NewPistonFit(
             match (true) {
                 in_array(Conformity::Fails, $decisions, true) => Outcome::Fail,
                 $this->unread !== [], $measures->needsSize => Outcome::Missing,
+                in_array(null, $decisions, true) => Outcome::NoLimit,
                 in_array(Conformity::Undecided, $decisions, true) => Outcome::Undecided,
                 default => Outcome::Pass,
             },
@@ -129,7 +130,7 @@ final readonly class ClearanceJudge
     {
         return [
             CanStay::Yes->value => Outcome::worst([$most->outcome, $least->outcome]),
-            CanStay::WithNewPiston->value => $newPiston->outcome ?? Outcome::Fail,
+            CanStay::WithNewPiston->value => $newPiston->outcome ?? ($this->pistons->newAreUnknown ? Outcome::NoLimit : Outcome::Fail),
             CanStay::HonedToClearance->value => $this->isHonedOut($least) ? $most->outcome : Outcome::Fail,
         ];
     }
@@ -142,11 +143,22 @@ final readonly class ClearanceJudge
             ! $least->margin->length()->absolute()->isLargerThan($this->pistons->mostHone);
     }
 
-    private function atLeast(Length $clearance, Length $limit, Uncertainty $uncertainty): Decision
+    /** Null where the service limit is not known. */
+    private function atMost(Length $clearance, Uncertainty $uncertainty): ?Decision
     {
-        $decision = $this->rule->decide($clearance, $limit, LimitKind::Min, $uncertainty);
+        return $this->most === null ? null : $this->rule->decide($clearance, $this->most, LimitKind::Max, $uncertainty);
+    }
 
-        return $clearance->isPositive() ? $decision : new Decision(Conformity::Fails, $decision->margin, $decision->isCloseCall);
+    /** Null where the least is not known, and the piston is smaller than its bore. */
+    private function atLeast(Length $clearance, ?Length $limit, Uncertainty $uncertainty): ?Decision
+    {
+        $decision = $this->rule->decide($clearance, $limit ?? Length::zero(), LimitKind::Min, $uncertainty);
+
+        return match (true) {
+            ! $clearance->isPositive() => new Decision(Conformity::Fails, $decision->margin, $decision->isCloseCall),
+            $limit === null => null,
+            default => $decision,
+        };
     }
 
     /** @return list<Place> */

@@ -26,10 +26,18 @@ final readonly class FinishedBore
     ) {
     }
 
-    /** @param  ?Length  $piston  As measured; null: the sheet's new piston of that step */
-    public static function for(SpecificationSheet $sheet, BoreAllowances $allowances, Length $step, ?Length $piston): self
+    /**
+     * Null where nobody knows the piston, or the least clearance that it wants.
+     *
+     * @param  ?Length  $piston  As measured; null: the sheet's new piston of that step
+     */
+    public static function for(SpecificationSheet $sheet, BoreAllowances $allowances, Length $step, ?Length $piston): ?self
     {
-        $least = ($piston ?? $sheet->piston->sizeAt($step))->plus($sheet->piston->minimumClearance);
+        $goesIn = $piston ?? $sheet->piston->sizeAt($step);
+        if ($goesIn === null || $sheet->piston->minimumClearance === null) {
+            return null;
+        }
+        $least = $goesIn->plus($sheet->piston->minimumClearance);
 
         return new self(
             $least,

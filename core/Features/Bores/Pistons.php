@@ -11,15 +11,17 @@ use NorthLedger\Core\Quantity\Length;
 final readonly class Pistons
 {
     /**
-     * @param  ?Length  $leastClearance  Null: a bore need only be larger than its piston
+     * @param  ?Length  $leastClearance  Zero: a bore need only be larger than its piston; null: nobody knows the least
      * @param  ?Length  $mostHone  On diameter; null: a hone may take nothing out
      * @param  bool  $usedAreNoLarger  A used piston is never larger than a new one: where none is measured, the new one can show
      *                                 that there is too much clearance, and never that there is not
+     * @param  bool  $newAreUnknown  True where there are new ones, and nobody knows their size
      */
     private function __construct(
         public ?Length $leastClearance,
         public ?Length $mostHone,
         public bool $usedAreNoLarger,
+        public bool $newAreUnknown,
         private ?Length $newAtStandard = null,
         private ?Length $newAsItIs = null,
     ) {
@@ -28,13 +30,13 @@ final readonly class Pistons
     /** Of a family: new ones can be had at standard and at each step. */
     public static function of(PistonSpec $spec, Length $mostHone): self
     {
-        return new self($spec->minimumClearance, $mostHone, true, newAtStandard: $spec->standard);
+        return new self($spec->minimumClearance, $mostHone, true, $spec->standard === null, newAtStandard: $spec->standard);
     }
 
     /** @param  ?Length  $new  A new one of the bore's present size, whichever that is; null where none can be had */
     public static function sized(?Length $new, ?Length $leastClearance = null, ?Length $mostHone = null): self
     {
-        return new self($leastClearance, $mostHone, false, newAsItIs: $new);
+        return new self($leastClearance ?? Length::zero(), $mostHone, false, false, newAsItIs: $new);
     }
 
     /** A new piston for a bore of a step; null where there is none, or the step is needed and not known. */

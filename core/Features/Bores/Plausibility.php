@@ -45,12 +45,13 @@ final readonly class Plausibility
     }
 
     /** @return ?string What is doubtful of a traced wall, a thickness or the depth of a pit */
-    public function doubtOfWall(Feature $feature, Length $value, Length $standardWall): ?string
+    public function doubtOfWall(Feature $feature, Length $value, ?Length $standardWall): ?string
     {
         return match (true) {
-            $feature === BoreFeature::Wall && $value->isLargerThan($standardWall->times(2)) =>
+            $standardWall !== null && $feature === BoreFeature::Wall && $value->isLargerThan($standardWall->times(2)) =>
                 "That is more than twice the {$this->display->sizeWithUnit($standardWall)} of a standard wall.",
-            $feature === BoreFeature::PitDepth && $value->isLargerThan($standardWall) => 'That pit goes through the wall: it is a hole.',
+            $standardWall !== null && $feature === BoreFeature::PitDepth && $value->isLargerThan($standardWall) =>
+                'That pit goes through the wall: it is a hole.',
             $feature === BoreFeature::Trace && $value->absolute()->times(2)->isLargerThan($this->allowances->plausibleDeviation) =>
                 "That is {$this->display->magnitudeWithUnit($value)} from the radius as made.",
             default => null,

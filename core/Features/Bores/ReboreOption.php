@@ -16,7 +16,7 @@ final readonly class ReboreOption
      * @param  list<int>  $onCentre
      * @param  array<int, Length>  $offCentre  Shift by cylinder
      * @param  list<int>  $sleeved
-     * @param  ?Length  $thinnestWall  Of the cylinders that are not sleeved; null where none is left
+     * @param  ?Length  $thinnestWall  Of the cylinders that are not sleeved; null where none is left, or known
      * @param  list<int>  $wallTooThin  Cylinders that forbid it
      * @param  list<Obstacle>  $obstacles  What else forbids it
      * @param  list<int>  $needsTrace  Cylinders that may have to be centred further off than is allowed; a trace tells (BORE-11a)

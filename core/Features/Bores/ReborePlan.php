@@ -253,12 +253,12 @@ final readonly class ReborePlan
     }
 
     /**
-     * @param  array<int, WallLeft>  $walls
+     * @param  array<int, ?WallLeft>  $walls
      * @return list<int>
      */
-    private static function tooThin(array $walls, Length $minimum): array
+    private static function tooThin(array $walls, ?Length $minimum): array
     {
-        $thin = array_keys(array_filter($walls, static fn (WallLeft $wall): bool => $wall->isThinnerThan($minimum)));
+        $thin = array_keys(array_filter($walls, static fn (?WallLeft $wall): bool => $wall?->isThinnerThan($minimum) === true));
         sort($thin);
 
         return $thin;

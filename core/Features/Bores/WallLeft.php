@@ -15,20 +15,22 @@ final readonly class WallLeft
 
     /**
      * The least over the measured directions; from the specification's wall where none is measured. Where the
-     * wear direction is not known the whole shift counts everywhere.
+     * wear direction is not known the whole shift counts everywhere. Null where neither is known.
      *
      * @param  Length  $metalCut  On diameter, S − A
      * @param  Length  $twiceTheShift  Of the centre
      */
     public static function of(
         CylinderToPlan $cylinder,
-        Length $standardWall,
+        ?Length $standardWall,
         Length $currentStep,
         Length $metalCut,
         Length $twiceTheShift,
-    ): self {
+    ): ?self {
         if ($cylinder->walls === []) {
-            return new self($standardWall->times(2)->minus($currentStep)->minus($metalCut)->minus($twiceTheShift)->nanometres / 2);
+            $twice = $standardWall?->times(2)->minus($currentStep)->minus($metalCut)->minus($twiceTheShift);
+
+            return $twice === null ? null : new self($twice->nanometres / 2);
         }
 
         return new self(
@@ -44,13 +46,13 @@ final readonly class WallLeft
     }
 
     /**
-     * The thinnest of several, rounded; null where there is none.
+     * The thinnest of several, rounded; null where none is known.
      *
-     * @param  array<int, self>  $walls  By cylinder
+     * @param  array<int, ?self>  $walls  By cylinder
      */
     public static function thinnest(array $walls): ?Length
     {
-        $walls = array_values($walls);
+        $walls = array_values(array_filter($walls));
         usort($walls, static fn (self $a, self $b): int => $a->nanometres <=> $b->nanometres);
 
         return ($walls[0] ?? null)?->rounded();
@@ -61,10 +63,10 @@ final readonly class WallLeft
         return Length::ofNanometres((int) round($this->nanometres));
     }
 
-    /** The least itself is allowed. */
-    public function isThinnerThan(Length $least): bool
+    /** The least itself is allowed; null: nobody knows it, and nothing is too thin. */
+    public function isThinnerThan(?Length $least): bool
     {
-        return $this->nanometres < $least->nanometres;
+        return $least !== null && $this->nanometres < $least->nanometres;
     }
 
     private static function component(float $direction, ?float $wearDirection): float

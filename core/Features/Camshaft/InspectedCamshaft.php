@@ -28,6 +28,11 @@ final class InspectedCamshaft implements InspectedFeatures
         return CamshaftPlaces::tables($sheet);
     }
 
+    public function limits(): array
+    {
+        return [];
+    }
+
     public function judge(SpecificationSheet $sheet, ShopPolicy $policy, MeasuredSections $measured): ?CamshaftJudge
     {
         return $sheet->camshaftBores === null ? null : new CamshaftJudge($sheet->camshaftBores, $policy);

@@ -9,7 +9,6 @@ use NorthLedger\Core\Engine\Policy\MirrorFinish;
 use NorthLedger\Core\Engine\Policy\ShopPolicy;
 use NorthLedger\Core\Engine\Specification\EnginePart;
 use NorthLedger\Core\Engine\Specification\JournalSpec;
-use NorthLedger\Core\Engine\Specification\LengthRange;
 use NorthLedger\Core\Engine\Specification\SpecificationSheet;
 use NorthLedger\Core\Finding\Amount;
 use NorthLedger\Core\Finding\Criterion;
@@ -82,14 +81,19 @@ final readonly class CrankshaftJudge implements Judge
         return $known[$group->value];
     }
 
-    private function journalJudge(JournalGroup $group): JournalJudge
+    /** Null where the sheet does not say how large, round, straight and true they have to be: then no grinding is planned. */
+    private function journalJudge(JournalGroup $group): ?JournalJudge
     {
         $spec = $this->sheet->crankshaft;
+        $range = $this->spec($group)->diameter;
+        if ($range === null || $spec->outOfRound === null || $spec->taper === null || $spec->runoutCentre === null) {
+            return null;
+        }
 
         return new JournalJudge(
-            $this->spec($group)->diameter->least,
-            $this->spec($group)->diameter->most,
-            $spec->undersizes,
+            $range->least,
+            $range->most,
+            $spec->undersizes ?? [],
             new JournalLimits($spec->outOfRound, $spec->taper, $spec->runoutCentre, $this->smoothest(), $spec->roughest),
             $this->policy->partAllowances($this->sheet->unit)->grindStock,
         );
@@ -99,6 +103,9 @@ final readonly class CrankshaftJudge implements Judge
     private function judgedJournals(JournalGroup $group, Measurements $measurements): array
     {
         $judge = $this->journalJudge($group);
+        if ($judge === null) {
+            return [];
+        }
         $judged = [];
         foreach (range(1, $this->spec($group)->count) as $number) {
             $inspection = $this->journal($group, $number, $measurements)->inspection();
@@ -114,14 +121,15 @@ final readonly class CrankshaftJudge implements Judge
     public function plan(JournalGroup $group, array $journals): ?GrindPlan
     {
         $spec = $this->sheet->crankshaft;
+        $range = $this->spec($group)->diameter;
 
-        return $journals === []
+        return $journals === [] || $range === null
             ? null
             : GrindPlan::of(
                 array_values($journals),
-                $this->spec($group)->diameter->least,
-                $this->spec($group)->diameter->most,
-                $spec->undersizes,
+                $range->least,
+                $range->most,
+                $spec->undersizes ?? [],
                 $this->policy->grindAim,
                 $spec->caseDepth,
             );
@@ -142,14 +150,19 @@ final readonly class CrankshaftJudge implements Judge
         return $this->policy->mirrorFinish === MirrorFinish::Accepted ? Roughness::ofNanometres(0) : $this->sheet->crankshaft->smoothest;
     }
 
-    /** The undersize that the journal has, as far as it is read (JRNL-2, JRNL-5a); standard while nothing is. */
+    /** The undersize that the journal has, as far as it is read (JRNL-2, JRNL-5a); standard while nothing is, or its size is not known. */
     private function currentUndersize(ReadJournal $journal): Length
     {
         $readings = $journal->sizes();
+        $range = $journal->spec->diameter;
 
-        return $readings === []
+        return $readings === [] || $range === null
             ? Length::zero()
-            : $this->journalJudge($journal->group)->nearestUndersize(Length::largest(...array_column($readings, 'corrected')));
+            : JournalJudge::nearestUndersize(
+                $range,
+                $this->sheet->crankshaft->undersizes ?? [],
+                Length::largest(...array_column($readings, 'corrected')),
+            );
     }
 
     /** @return list<Finding> */
@@ -158,10 +171,7 @@ final readonly class CrankshaftJudge implements Judge
         $spec = $this->sheet->crankshaft;
         $gate = new Gate(EnginePart::Crankshaft, $this->policy->incomingRule, $journal->measurements, 'JRNL-2', $journal->subject());
         $undersize = $judged->currentUndersize ?? $this->currentUndersize($journal);
-        $range = LengthRange::between(
-            $journal->spec->diameter->least->minus($undersize),
-            $journal->spec->diameter->most->minus($undersize),
-        );
+        $range = $journal->spec->diameter?->minus($undersize);
         $findings = [
             $gate->sizes(Criterion::Size, ReadJournal::places($journal->group, $journal->number), $range, Remedy::Machine),
             $gate->widest(
@@ -268,13 +278,17 @@ final readonly class CrankshaftJudge implements Judge
             $isGround ? $plan->target ?? Length::zero() : $judged->inspection->size(),
             $isGround ? $plan->undersize ?? Length::zero() : $judged->currentUndersize,
         );
+        if ($oil === null) {
+            return [];
+        }
         $gate = new Gate(EnginePart::Crankshaft, $this->policy->incomingRule, $journal->measurements, 'JRNL-8', $journal->subject());
-        $worst = $oil->worstAgainst($journal->spec->oilClearance);
+        $range = $journal->spec->oilClearance;
+        $worst = $oil->worstAgainst($range);
         $findings = [
             $gate->judged(
                 Criterion::OilClearance,
                 Amount::distance($worst),
-                Limits::range($journal->spec->oilClearance, Measurand::Distance),
+                Limits::range($range, Measurand::Distance),
                 $oil->uncertainty,
                 Remedy::Machine,
                 array_column($housings, 'place'),
@@ -318,6 +332,17 @@ final readonly class CrankshaftJudge implements Judge
     private function ofGroup(JournalGroup $group, ?GrindPlan $plan): array
     {
         $subject = self::subject($group);
+        if ($plan?->action === GrindAction::WeldOrReplace && $this->sheet->crankshaft->undersizes === null) {
+            return [
+                Finding::limitless(
+                    EnginePart::Crankshaft,
+                    'JRNL-5',
+                    $subject,
+                    Criterion::Undersize,
+                    'They have to be ground, and the sheet does not say to which undersizes there are shells.',
+                ),
+            ];
+        }
         if ($plan?->action === GrindAction::WeldOrReplace) {
             return [
                 Finding::failed(
@@ -367,10 +392,16 @@ final readonly class CrankshaftJudge implements Judge
                     WorkKind::Grind,
                     $plan->undersize,
                     $plan->target,
-                    $this->sheet->crankshaft->caseDepth === null ? '' : 'The case that is left is on this side of the journal.',
+                    match (true) {
+                        $this->sheet->crankshaft->hardening === null => 'The sheet does not say whether they are hardened: find out first.',
+                        $this->sheet->crankshaft->caseDepth === null => '',
+                        default => 'The case that is left is on this side of the journal.',
+                    },
                 ),
             ],
-            GrindAction::WeldOrReplace => [PlannedWork::of('JRNL-5', $subject, WorkKind::WeldOrReplace)],
+            GrindAction::WeldOrReplace => $this->sheet->crankshaft->undersizes === null
+                ? []
+                : [PlannedWork::of('JRNL-5', $subject, WorkKind::WeldOrReplace)],
         };
     }
 

@@ -85,7 +85,7 @@ final readonly class CrankshaftPlaces
     }
 
     /** @return list<CharacteristicRow> */
-    private static function grid(CharacteristicRows $journals, Feature $feature, Length $nominal): array
+    private static function grid(CharacteristicRows $journals, Feature $feature, ?Length $nominal): array
     {
         $rows = [];
         foreach (self::MORE_STATIONS as $station) {

@@ -28,6 +28,27 @@ final class InspectedCrankshaft implements InspectedFeatures
         return CrankshaftPlaces::tables($sheet);
     }
 
+    public function limits(): array
+    {
+        return [
+            'main/size' => '/crankshaft/mains/diameter',
+            'pin/size' => '/crankshaft/rods/diameter',
+            'main/out_of_round' => '/crankshaft/out_of_round',
+            'pin/out_of_round' => '/crankshaft/out_of_round',
+            'main/taper' => '/crankshaft/taper',
+            'pin/taper' => '/crankshaft/taper',
+            'main/run_out' => '/crankshaft/runout/centre',
+            'crankshaft/snout_run_out' => '/crankshaft/runout/snout',
+            'main/fillet' => '/crankshaft/mains/fillet',
+            'pin/fillet' => '/crankshaft/rods/fillet',
+            'mains/undersize' => '/crankshaft/undersizes',
+            'rods/undersize' => '/crankshaft/undersizes',
+            'main/oil_clearance' => '/crankshaft/mains/oil_clearance',
+            'pin/oil_clearance' => '/crankshaft/rods/oil_clearance',
+            'crankshaft/end_play' => '/crankshaft/end_play',
+        ];
+    }
+
     public function judge(SpecificationSheet $sheet, ShopPolicy $policy, MeasuredSections $measured): CrankshaftJudge
     {
         return new CrankshaftJudge(

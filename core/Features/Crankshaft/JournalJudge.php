@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace NorthLedger\Core\Features\Crankshaft;
 
+use NorthLedger\Core\Engine\Specification\LengthRange;
 use NorthLedger\Core\Quantity\Length;
 use NorthLedger\Core\Quantity\Steps;
 
@@ -27,7 +28,8 @@ final readonly class JournalJudge
 
     public function judge(JournalInspection $journal): JudgedJournal
     {
-        $undersize = $this->nearestUndersize(Length::largest(...$journal->diameters()));
+        $range = LengthRange::between($this->least, $this->most);
+        $undersize = self::nearestUndersize($range, $this->undersizes, Length::largest(...$journal->diameters()));
 
         return new JudgedJournal(
             $journal,
@@ -38,12 +40,17 @@ final readonly class JournalJudge
         );
     }
 
-    /** The undersize whose range's middle is nearest to a journal's least worn place (JRNL-2). */
-    public function nearestUndersize(Length $largest): Length
+    /**
+     * The undersize whose range's middle is nearest to a journal's least worn place (JRNL-2).
+     *
+     * @param  LengthRange  $standard  The range at standard size
+     * @param  list<Length>  $undersizes  Offered
+     */
+    public static function nearestUndersize(LengthRange $standard, array $undersizes, Length $largest): Length
     {
         // Twice everything: the middle of a range of an odd number of nanometres is exact.
-        $doubled = array_map(static fn (Length $undersize): Length => $undersize->times(2), $this->undersizes);
-        $nearest = (new Steps($doubled))->nearest($this->least->plus($this->most)->minus($largest->times(2)));
+        $doubled = array_map(static fn (Length $undersize): Length => $undersize->times(2), $undersizes);
+        $nearest = (new Steps($doubled))->nearest($standard->least->plus($standard->most)->minus($largest->times(2)));
 
         return Length::ofNanometres(intdiv($nearest->nanometres, 2));
     }

@@ -19,11 +19,16 @@ final readonly class OilClearances
     }
 
     /**
+     * Null where the sheet does not say how thick the shells are.
+     *
      * @param  non-empty-list<Reading>  $housings  Diameters of the housing
      * @param  Length  $undersize  Of the journal: its shells are thicker by half of it
      */
-    public static function of(array $housings, JournalSpec $spec, Length $journal, Length $undersize): self
+    public static function of(array $housings, JournalSpec $spec, Length $journal, Length $undersize): ?self
     {
+        if ($spec->shellWall === null) {
+            return null;
+        }
         $spread = Spread::of($housings);
         $clearance = static fn (Length $housing, Length $wall): Length => OilClearance::fromHousing(
             $housing,
@@ -38,10 +43,12 @@ final readonly class OilClearances
         );
     }
 
-    /** The one that is less inside the range. */
-    public function worstAgainst(LengthRange $range): Length
+    /** The one that is less inside the range; the loosest where nobody knows the range. */
+    public function worstAgainst(?LengthRange $range): Length
     {
-        return $this->tightest->minus($range->least)->isSmallerThan($range->most->minus($this->loosest)) ? $this->tightest : $this->loosest;
+        return $range !== null && $this->tightest->minus($range->least)->isSmallerThan($range->most->minus($this->loosest))
+            ? $this->tightest
+            : $this->loosest;
     }
 
     /** True where a plastic strip, as far as it can be read, says no other clearance. */

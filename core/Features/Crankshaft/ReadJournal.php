@@ -115,7 +115,9 @@ final readonly class ReadJournal
     {
         $fillet = $this->measurements->length($this->fillet());
 
-        return $fillet !== null && ($fillet->isSmallerThan($this->spec->fillet->least) || $fillet->isLargerThan($this->spec->fillet->most));
+        $range = $this->spec->fillet;
+
+        return $fillet !== null && $range !== null && ($fillet->isSmallerThan($range->least) || $fillet->isLargerThan($range->most));
     }
 
     /**

@@ -20,6 +20,10 @@ final readonly class FaceGrid
 
     private const EDGE = 0.03;
 
+    private const SOME_LENGTH_NM = 450_000_000;
+
+    private const SOME_WIDTH_NM = 150_000_000;
+
     /** @param  array<string, array{int, int}>  $points  x along the crankshaft and y across it, in nanometres, by spot: “a1” */
     private function __construct(public array $points)
     {
@@ -29,6 +33,7 @@ final readonly class FaceGrid
     public static function of(FaceSpec $face, int $bores): self
     {
         $columns = 2 * $bores + 1;
+        [$length, $width] = self::size($face);
         $points = [];
         foreach (self::ROWS as $row => $across) {
             $inRow = [];
@@ -36,8 +41,8 @@ final readonly class FaceGrid
                 if ($row !== 'b' || $column % 2 === 1) {
                     $along = self::EDGE + ((1 - 2 * self::EDGE) * ($column - 1)) / ($columns - 1);
                     $inRow["{$row}{$column}"] = [
-                        (int) round($along * $face->length->nanometres),
-                        (int) round($across * $face->width->nanometres),
+                        (int) round($along * $length),
+                        (int) round($across * $width),
                     ];
                 }
             }
@@ -45,6 +50,17 @@ final readonly class FaceGrid
         }
 
         return new self($points);
+    }
+
+    /**
+     * How large the face is. Flatness, cut and shims are the same whatever its size, so where nobody knows it any will do; only the squares
+     * of a span need it as it is.
+     *
+     * @return array{int, int} Along and across, in nanometres
+     */
+    public static function size(FaceSpec $face): array
+    {
+        return [$face->length->nanometres ?? self::SOME_LENGTH_NM, $face->width->nanometres ?? self::SOME_WIDTH_NM];
     }
 
     /** True where flatness overall needs it; a spot of a close row is read for the squares alone. */
@@ -56,8 +72,7 @@ final readonly class FaceGrid
     /** @return list<array{int, int}> The four supports of a face on the mill: its corners */
     public static function supports(FaceSpec $face): array
     {
-        $x = $face->length->nanometres;
-        $y = $face->width->nanometres;
+        [$x, $y] = self::size($face);
 
         return [[0, 0], [$x, 0], [$x, $y], [0, $y]];
     }

@@ -9,7 +9,6 @@ use NorthLedger\Core\Engine\Places\Place;
 use NorthLedger\Core\Engine\Policy\ShopPolicy;
 use NorthLedger\Core\Engine\Specification\EnginePart;
 use NorthLedger\Core\Engine\Specification\SpecificationSheet;
-use NorthLedger\Core\Engine\Specification\ValveTrain;
 use NorthLedger\Core\Finding\Amount;
 use NorthLedger\Core\Finding\Criterion;
 use NorthLedger\Core\Finding\Finding;
@@ -117,7 +116,7 @@ final readonly class FaceJudge implements Judge
                 ->value(
                     Criterion::Finish,
                     Place::at($kind->finish(), $bank),
-                    Limits::atMost(Amount::of(Measurand::Roughness, $spec->roughest->nanometres)),
+                    Limits::atMost($spec->roughest === null ? null : Amount::of(Measurand::Roughness, $spec->roughest->nanometres)),
                     Remedy::Machine,
                 );
 
@@ -130,7 +129,7 @@ final readonly class FaceJudge implements Judge
                     ->judged(
                         Criterion::Height,
                         Amount::size($left),
-                        Limits::between(Amount::size($spec->minimumHeight), null),
+                        Limits::between($spec->minimumHeight === null ? null : Amount::size($spec->minimumHeight), null),
                         $reading->sizeUncertainty(),
                         $this->tooLow($face, $measurements),
                         [$height],
@@ -187,7 +186,9 @@ final readonly class FaceJudge implements Judge
         $height = $measurements->length(Place::at($face->kind->height(), $face->bank));
         $flatness = $face->plan()?->flatness();
 
-        return $height !== null && $flatness !== null && ! $height->minus($flatness)->isSmallerThan($face->spec->minimumHeight)
+        $least = $face->spec->minimumHeight;
+
+        return $height !== null && $flatness !== null && $least !== null && ! $height->minus($flatness)->isSmallerThan($least)
             ? Remedy::Repair
             : Remedy::Scrap;
     }
@@ -234,7 +235,7 @@ final readonly class FaceJudge implements Judge
             $kind === FaceKind::Deck && $measurements->look(Place::at(FaceFeature::DeckStamp, $bank)) === Looks::STAMPED
                 ? 'Stamped numbers stand in this face: keep them where the cut allows, photograph and note them before.'
                 : '',
-            $kind === FaceKind::Deck && $this->sheet->valveTrain === ValveTrain::SideValve
+            $kind === FaceKind::Deck && $this->sheet->valveTrain->hasExhaustInTheBlock()
                 ? 'The valve seats stand in this face and become lower by the cut: cut and check all of them after it.'
                 : '',
         ]);

@@ -28,6 +28,20 @@ final class InspectedFaces implements InspectedFeatures
         return FacePlaces::tables($sheet);
     }
 
+    public function limits(): array
+    {
+        return [
+            'deck/flatness' => '/deck/flatness',
+            'deck/local_flatness' => '/deck/local_flatness',
+            'deck/finish' => '/deck/finish_ra_nm',
+            'deck/height' => '/deck/height/minimum',
+            'head/flatness' => '/head/flatness',
+            'head/local_flatness' => '/head/local_flatness',
+            'head/finish' => '/head/finish_ra_nm',
+            'head/height' => '/head/height/minimum',
+        ];
+    }
+
     public function judge(SpecificationSheet $sheet, ShopPolicy $policy, MeasuredSections $measured): FaceJudge
     {
         return new FaceJudge($sheet, $policy);

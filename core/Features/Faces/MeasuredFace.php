@@ -85,9 +85,12 @@ final class MeasuredFace
         return count($this->heights) < self::NEEDED_FOR_A_PLANE ? null : ($this->plan ??= FacePlan::of(array_values($this->heights)));
     }
 
-    /** The worst over the squares of the sheet's span that can say something; null where none can (DECK-1). */
+    /** The worst over the squares of the sheet's span that can say something; null where none can, or their size is not known (DECK-1). */
     public function localFlatness(): ?Length
     {
+        if ($this->spec->localSpan === null || $this->spec->length === null || $this->spec->width === null) {
+            return null;
+        }
         $worst = LocalFlatness::worstThatCounts(array_values($this->heights), $this->spec->localSpan->nanometres);
 
         return $worst === null ? null : Length::ofNanometres((int) round($worst));

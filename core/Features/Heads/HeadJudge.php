@@ -47,7 +47,7 @@ final readonly class HeadJudge implements Judge
         $spec = ValvePlaces::spec($this->sheet, $spot);
         $at = static fn (Feature $feature): Place => Place::at($feature, $cylinder, $spot);
         $gate = new Gate(
-            $this->sheet->valvePart(),
+            ValvePlaces::part($this->sheet, $spot),
             $this->policy->incomingRule,
             $measurements,
             'VALVE-1',
@@ -112,7 +112,7 @@ final readonly class HeadJudge implements Judge
             );
             $places = array_map(static fn (array $valve): Place => Place::at(ValveFeature::GuideHeight, $valve[0], $valve[1]), $valves);
             $gate = new Gate(
-                $this->sheet->valvePart(),
+                ValvePlaces::part($this->sheet, $kind),
                 $this->policy->incomingRule,
                 $measurements,
                 'VALVE-1',

@@ -26,9 +26,10 @@ enum ValveFeature: string implements Feature
     case SeatRunOut = 'seatrunout';
     case Vacuum = 'vacuum';
 
+    /** Of what the guides and seats stand in: where the train is mixed, of the intake side's. */
     public function material(SpecificationSheet $sheet): Material
     {
-        return $this === self::Stem ? Material::Steel : $sheet->materialOf($sheet->valvePart());
+        return $this === self::Stem ? Material::Steel : $sheet->materialOf($sheet->intakePart());
     }
 
     public function judgedWith(): array

@@ -6,6 +6,7 @@ namespace NorthLedger\Core\Features\Heads;
 
 use NorthLedger\Core\Engine\Places\Feature;
 use NorthLedger\Core\Engine\Places\Place;
+use NorthLedger\Core\Engine\Specification\EnginePart;
 use NorthLedger\Core\Engine\Specification\SpecificationSheet;
 use NorthLedger\Core\Engine\Specification\ValveSpec;
 use NorthLedger\Core\Finding\Criterion;
@@ -89,6 +90,11 @@ final readonly class ValvePlaces
     public static function spec(SpecificationSheet $sheet, string $spot): ValveSpec
     {
         return str_starts_with($spot, 'in') ? $sheet->intake : $sheet->exhaust;
+    }
+
+    public static function part(SpecificationSheet $sheet, string $spot): EnginePart
+    {
+        return str_starts_with($spot, 'in') ? $sheet->intakePart() : $sheet->exhaustPart();
     }
 
     private static function nominal(ValveSpec $spec, Feature $feature): ?Length

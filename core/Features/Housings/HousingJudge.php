@@ -9,7 +9,6 @@ use NorthLedger\Core\Engine\Places\Place;
 use NorthLedger\Core\Engine\Policy\ShopPolicy;
 use NorthLedger\Core\Engine\Specification\EnginePart;
 use NorthLedger\Core\Engine\Specification\HousingSpec;
-use NorthLedger\Core\Engine\Specification\LengthRange;
 use NorthLedger\Core\Engine\Specification\SpecificationSheet;
 use NorthLedger\Core\Finding\Criterion;
 use NorthLedger\Core\Finding\Finding;
@@ -17,7 +16,6 @@ use NorthLedger\Core\Finding\Gate;
 use NorthLedger\Core\Finding\Outcome;
 use NorthLedger\Core\Finding\Remedy;
 use NorthLedger\Core\Finding\Subject;
-use NorthLedger\Core\Inspection\CharacteristicRows;
 use NorthLedger\Core\Inspection\Judge;
 use NorthLedger\Core\Inspection\PlannedWork;
 use NorthLedger\Core\Inspection\Section;
@@ -62,9 +60,13 @@ final readonly class HousingJudge implements Judge
         );
     }
 
-    /** To which size the line is brought (LINE-2a); null until every housing is read with its offset. */
+    /** To which size the line is brought (LINE-2a); null until every housing is read with its offset, or where its size is not known. */
     private function plan(Measurements $measurements, Length $step): ?LinePlan
     {
+        $range = $this->spec->diameterAt($step);
+        if ($range === null) {
+            return null;
+        }
         $housings = [];
         foreach (range(1, $this->spec->count) as $housing) {
             $offset = $measurements->length(Place::at(HousingFeature::Offset, $housing));
@@ -79,8 +81,8 @@ final readonly class HousingJudge implements Judge
         }
 
         return LinePlan::of(
-            $this->spec->diameter->least->plus($step),
-            $this->spec->diameter->most->plus($step),
+            $range->least,
+            $range->most,
             array_map(static fn (Length $one): Length => $one->minus($step), $this->stepsAbove($step)),
             $this->policy->partAllowances($this->sheet->unit)->lineStock,
             $housings,
@@ -90,22 +92,23 @@ final readonly class HousingJudge implements Judge
     /** @return list<Length> */
     private function stepsAbove(Length $step): array
     {
-        return array_values(array_filter($this->spec->lineBoreSteps, static fn (Length $one): bool => $one->isLargerThan($step)));
+        return array_values(array_filter($this->spec->lineBoreSteps ?? [], static fn (Length $one): bool => $one->isLargerThan($step)));
     }
 
-    /** The line-bore step the smallest reading, the least worn, is nearest to; standard while nothing is read. */
+    /** The line-bore step the smallest reading, the least worn, is nearest to; standard while nothing is read, or its size is not known. */
     public function currentStep(Measurements $measurements): Length
     {
         $readings = [];
         foreach (range(1, $this->spec->count) as $housing) {
             $readings = [...$readings, ...$measurements->readings($this->bore($housing))];
         }
-        if ($readings === []) {
+        $middle = $this->spec->diameter?->middle();
+        if ($readings === [] || $middle === null) {
             return Length::zero();
         }
         $smallest = Length::smallest(...array_map(static fn (Reading $reading): Length => $reading->corrected, $readings));
 
-        return (new Steps($this->spec->lineBoreSteps))->nearest($smallest->minus(CharacteristicRows::middle($this->spec->diameter)));
+        return (new Steps($this->spec->lineBoreSteps ?? []))->nearest($smallest->minus($middle));
     }
 
     /** @return list<Place> */
@@ -134,13 +137,12 @@ final readonly class HousingJudge implements Judge
                 static fn (Place $place): bool => $measurements->isRead($place) && ! $measurements->conditions($place)->capsTorqued,
             ),
         );
-        $range = LengthRange::between($this->spec->diameter->least->plus($step), $this->spec->diameter->most->plus($step));
 
         return [
             ...$loose === []
                 ? []
                 : [$gate->unread(Criterion::CapsTorqued, $loose, 'Read with the caps torqued: without it the housing has another shape.')],
-            $gate->sizes(Criterion::Size, $places, $range, Remedy::Machine),
+            $gate->sizes(Criterion::Size, $places, $this->spec->diameterAt($step), Remedy::Machine),
             $gate->spread(Criterion::OutOfRound, $places, $this->spec->outOfRound, Remedy::Machine),
             $gate
                 ->under('LINE-2')
@@ -217,6 +219,9 @@ final readonly class HousingJudge implements Judge
     /** @return list<Finding> */
     private function thrust(Measurements $measurements): array
     {
+        if ($this->spec->thrust === null) {
+            return [];
+        }
         $housing = $this->spec->thrust->housing;
         $gate = new Gate(
             EnginePart::Block,
@@ -249,31 +254,40 @@ final readonly class HousingJudge implements Judge
      */
     private function atTheEnd(Length $step, ?LinePlan $plan): array
     {
+        $isScrap = $plan?->work === LineWork::Scrap;
+        $isLast = $this->spec->lineBoreSteps !== null && $this->stepsAbove($step) === [];
+
         return match (true) {
-            $plan?->work === LineWork::Scrap && $this->stepsAbove($step) !== [] => [
-                Finding::failed(
+            $isScrap && $this->spec->lineBoreSteps === null => [
+                Finding::limitless(
                     EnginePart::Block,
                     'LINE-2a',
-                    Subject::of('housings', 'Housings'),
+                    self::all(),
                     Criterion::LineBoreStep,
-                    'No offered step is larger than the hole with its offset and the stock: nothing cleans up.',
-                    Remedy::Scrap,
-                    [],
+                    'They have to be bored, and the sheet does not say to which steps there are bearings.',
                 ),
             ],
-            $plan?->work !== LineWork::Hone && $this->spec->lineBoreSteps !== [] && $this->stepsAbove($step) === [] => [
-                Finding::failed(
-                    EnginePart::Block,
-                    'LINE-3',
-                    Subject::of('housings', 'Housings'),
-                    Criterion::LineBoreStep,
-                    'They stand at the largest step there are bearings for, and would have to be bored again.',
-                    Remedy::Scrap,
-                    [],
-                ),
+            $isScrap && ! $isLast => [
+                $this->scrapped('LINE-2a', 'No offered step is larger than the hole with its offset and the stock: nothing cleans up.'),
+            ],
+            $isScrap && $this->spec->lineBoreSteps === [] => [
+                $this->scrapped('LINE-2a', 'They cannot be honed back into range, and there are no bearings for a larger bore.'),
+            ],
+            $plan?->work !== LineWork::Hone && $isLast && $this->spec->lineBoreSteps !== [] => [
+                $this->scrapped('LINE-3', 'They stand at the largest step there are bearings for, and would have to be bored again.'),
             ],
             default => [],
         };
+    }
+
+    private function scrapped(string $rule, string $said): Finding
+    {
+        return Finding::failed(EnginePart::Block, $rule, self::all(), Criterion::LineBoreStep, $said, Remedy::Scrap, []);
+    }
+
+    private static function all(): Subject
+    {
+        return Subject::of('housings', 'Housings');
     }
 
     /**
@@ -287,17 +301,17 @@ final readonly class HousingJudge implements Judge
             LineWork::Hone => [
                 PlannedWork::of(
                     'LINE-2a',
-                    Subject::of('housings', 'Housings'),
+                    self::all(),
                     WorkKind::LineHone,
                     $step,
-                    CharacteristicRows::middle($this->spec->diameter)->plus($step),
+                    $this->spec->diameterAt($step)?->middle(),
                     'Caps torqued, all in one setting; the crankshaft comes nearer to the camshaft by half of what is cut.',
                 ),
             ],
             LineWork::Bore => [
                 PlannedWork::of(
                     'LINE-2a',
-                    Subject::of('housings', 'Housings'),
+                    self::all(),
                     WorkKind::LineBore,
                     $plan->step?->plus($step),
                     $plan->target,

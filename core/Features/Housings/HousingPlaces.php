@@ -7,6 +7,7 @@ namespace NorthLedger\Core\Features\Housings;
 use NorthLedger\Core\Engine\Places\Place;
 use NorthLedger\Core\Engine\Specification\HousingSpec;
 use NorthLedger\Core\Engine\Specification\SpecificationSheet;
+use NorthLedger\Core\Engine\Specification\ThrustSpec;
 use NorthLedger\Core\Finding\Criterion;
 use NorthLedger\Core\Inspection\Characteristic;
 use NorthLedger\Core\Inspection\CharacteristicRow;
@@ -49,7 +50,6 @@ final readonly class HousingPlaces
         if ($spec->partingGap !== null) {
             $rows[] = $housings->needed('parting feeler', HousingFeature::PartingGap);
         }
-        $thrust = new CharacteristicRows([$spec->thrust->housing]);
 
         return [
             new CharacteristicTable(
@@ -60,25 +60,30 @@ final readonly class HousingPlaces
                 $housings->subjects('housing'),
                 [Criterion::OutOfRound],
             ),
-            new CharacteristicTable(
-                "Thrust, housing {$spec->thrust->housing}",
-                ['0°', '90°', '180°', '270°', 'face'],
-                [
-                    new CharacteristicRow('', 'width, polished band', [
-                        ...array_map(
-                            static fn (string $spot): Characteristic => $thrust->needed(
-                                '',
-                                HousingFeature::ThrustWidth,
-                                $spot,
-                                CharacteristicRows::middle($spec->thrust->width),
-                            )->cells[0] ?? throw new \LogicException('A row has a cell.'),
-                            self::THRUST_SPOTS,
-                        ),
-                        Characteristic::needed(Place::at(HousingFeature::ThrustFace, $spec->thrust->housing)),
-                    ]),
-                ],
-            ),
+            ...$spec->thrust === null ? [] : [self::thrust($spec->thrust)],
         ];
+    }
+
+    private static function thrust(ThrustSpec $spec): CharacteristicTable
+    {
+        $nominal = CharacteristicRows::middle($spec->width);
+
+        return new CharacteristicTable(
+            "Thrust, housing {$spec->housing}",
+            ['0°', '90°', '180°', '270°', 'face'],
+            [
+                new CharacteristicRow('', 'width, polished band', [
+                    ...array_map(
+                        static fn (string $spot): Characteristic => Characteristic::needed(
+                            Place::at(HousingFeature::ThrustWidth, $spec->housing, $spot),
+                            $nominal,
+                        ),
+                        self::THRUST_SPOTS,
+                    ),
+                    Characteristic::needed(Place::at(HousingFeature::ThrustFace, $spec->housing)),
+                ]),
+            ],
+        );
     }
 
     /** @return list<Place> Where the bore of a housing is read */

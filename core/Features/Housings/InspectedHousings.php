@@ -28,6 +28,18 @@ final class InspectedHousings implements InspectedFeatures
         return HousingPlaces::tables($sheet);
     }
 
+    public function limits(): array
+    {
+        return [
+            'housings/line_bore_step' => '/housings/line_bore_steps',
+            'housing/size' => '/housings/diameter',
+            'housing/out_of_round' => '/housings/out_of_round',
+            'line/step_to_neighbour' => '/housings/step_to_neighbour',
+            'line/step_overall' => '/housings/step_overall',
+            'thrust/width' => '/housings/thrust/width',
+        ];
+    }
+
     public function judge(SpecificationSheet $sheet, ShopPolicy $policy, MeasuredSections $measured): HousingJudge
     {
         return new HousingJudge($sheet, $policy);

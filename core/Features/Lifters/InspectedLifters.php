@@ -33,6 +33,11 @@ final class InspectedLifters implements InspectedFeatures
         return LifterPlaces::tables($sheet);
     }
 
+    public function limits(): array
+    {
+        return [];
+    }
+
     public function judge(SpecificationSheet $sheet, ShopPolicy $policy, MeasuredSections $measured): LifterJudge
     {
         return new LifterJudge($sheet, $policy);

@@ -84,6 +84,7 @@ final readonly class Checklist
                 'A composite gasket forgives a scratch, not a gouge across its sealing band. Scraper flat, no abrasive discs: their dust '.
                     'ends in the bearings.',
             GasketKind::MultiLayerSteel => 'A steel gasket seals on a mirror: no scraper marks, no abrasive discs.',
+            null => 'What the gasket forgives nobody has said: no scraper marks across its sealing band, no abrasive discs.',
             GasketKind::Copper => 'Copper takes the form of what it lies on: no burr, no old sealant.',
         };
         $face = $sheet->deck === null ? 'Cylinder spigots and seats' : 'Deck';
@@ -110,9 +111,9 @@ final readonly class Checklist
             new CheckItem(
                 'plugs',
                 'Passages',
-                $sheet->housings->galleriesOpenable
-                    ? 'Gallery plugs out, galleries brushed through'
-                    : 'Galleries flushed; they cannot be opened on this case',
+                $sheet->housings->galleriesOpenable === false
+                    ? 'Galleries flushed; they cannot be opened on this case'
+                    : 'Gallery plugs out, galleries brushed through',
                 'Swarf behind a plug goes through the new bearings in the first minute.',
                 EnginePart::Block,
             ),

@@ -103,7 +103,7 @@ final readonly class PrecheckReport
     private function lastLineBore(): ?PartDefect
     {
         $step = $this->answers['line-bore.step']->measured ?? null;
-        $steps = $this->sheet->housings->lineBoreSteps;
+        $steps = $this->sheet->housings->lineBoreSteps ?? [];
 
         return $step === null || $steps === [] || $step->isSmallerThan(Length::largest(...$steps))
             ? null
@@ -126,19 +126,13 @@ final readonly class PrecheckReport
             return null;
         }
 
-        return $this->sheet->housings->galleriesOpenable
-            ? PartDefect::found(
-                EnginePart::Block,
-                Remedy::Decide,
-                'LINE-3',
-                'The case was blasted: open and flush every gallery before it is used.',
-            )
-            : PartDefect::found(
-                EnginePart::Block,
-                Remedy::Scrap,
-                'LINE-3',
-                'The case was blasted and its galleries cannot be opened: grit stays in them, the case is scrap.',
-            );
+        [$remedy, $reason] = match ($this->sheet->housings->galleriesOpenable) {
+            true => [Remedy::Decide, 'The case was blasted: open and flush every gallery before it is used.'],
+            false => [Remedy::Scrap, 'The case was blasted and its galleries cannot be opened: grit stays in them, the case is scrap.'],
+            null => [Remedy::Decide, 'The case was blasted: find out whether its galleries can be opened. If they cannot, it is scrap.'],
+        };
+
+        return PartDefect::found(EnginePart::Block, $remedy, 'LINE-3', $reason);
     }
 
     /** @return list<CheckItem> */

@@ -86,6 +86,10 @@ final readonly class PartsList
             ],
             ValveTrain::OverheadCam => [new PartLine('head-camshaft', PartGroup::Head, 'camshaft with caps', 1)],
             ValveTrain::SideValve => [],
+            ValveTrain::Mixed => [
+                new PartLine('pushrods', PartGroup::Head, 'pushrods, intake', $sheet->intake->count),
+                new PartLine('rockers', PartGroup::Head, 'rocker arms, intake', $sheet->intake->count),
+            ],
         };
 
         return [

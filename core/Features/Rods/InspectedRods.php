@@ -28,6 +28,20 @@ final class InspectedRods implements InspectedFeatures
         return RodPlaces::tables($sheet);
     }
 
+    public function limits(): array
+    {
+        return [
+            'rod/big_end' => '/rods/big_end',
+            'rod/big_end_out_of_round' => '/rods/out_of_round',
+            'rod/big_end_taper' => '/rods/taper',
+            'rod/small_end' => '/rods/small_end',
+            'rod/centre_distance' => '/rods/centre_distance',
+            'rod/bend' => '/rods/bend',
+            'rod/twist' => '/rods/twist',
+            'rods/weight_spread' => '/rods/spread_ug',
+        ];
+    }
+
     public function judge(SpecificationSheet $sheet, ShopPolicy $policy, MeasuredSections $measured): RodJudge
     {
         return new RodJudge($sheet, $policy);

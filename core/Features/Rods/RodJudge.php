@@ -44,7 +44,7 @@ final readonly class RodJudge implements Judge
         return new SectionJudgement(
             Section::Rods,
             [...$findings, $this->spread($weights, $measurements)],
-            [...$works, ...$weights->works($this->sheet->rods->spread)],
+            [...$works, ...$this->sheet->rods->spread === null ? [] : $weights->works($this->sheet->rods->spread)],
             ! $measurements->isEmpty(),
         );
     }
@@ -123,7 +123,9 @@ final readonly class RodJudge implements Judge
         if ($weights->spread === null) {
             return $gate->unread(Criterion::WeightSpread, $weights->missing);
         }
-        [$value, $limits] = [Amount::mass($weights->spread), Limits::atMost(Amount::mass($this->sheet->rods->spread->micrograms))];
+        $value = Amount::mass($weights->spread);
+        $allowed = $this->sheet->rods->spread;
+        $limits = Limits::atMost($allowed === null ? null : Amount::mass($allowed->micrograms));
         $scale = $measurements->scale($weights->extremes);
 
         return $scale === null

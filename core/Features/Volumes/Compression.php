@@ -28,52 +28,66 @@ final readonly class Compression
      * @param  Length  $bore  The size it has or gets
      * @param  Length  $deckCut  Planned off the deck
      * @param  Length  $headCut  Planned off the head
-     * @return ?float Null where nothing would be left above the piston
+     * @return ?float Infinite where nothing would be left above the piston; null where one of the volumes is not known
      */
     public function ratio(int $cylinder, Length $bore, Length $deckCut, Length $headCut): ?float
     {
-        $spec = $this->sheet->volumes;
+        [$chamber, $gasket, $deck, $crown, $cut] = [
+            $this->chamber($cylinder),
+            $this->sheet->volumes->gasketVolume(),
+            $this->deckClearance($cylinder),
+            $this->crown($cylinder),
+            $this->cutOff($headCut),
+        ];
+        if ($chamber === null || $gasket === null || $deck === null || $crown === null || $cut === null) {
+            return null;
+        }
         try {
             return CompressionRatio::of(
                 $bore,
                 $this->sheet->stroke,
-                Volume::ofCubicMillimetres(max(0.0, $this->chamber($cylinder)->minus($this->cutOff($headCut))->cubicMillimetres)),
-                Volume::ofCylinder($spec->gasketBore, $spec->gasketThickness),
-                $this->deckClearance($cylinder)->minus($deckCut),
-                $this->crown($cylinder),
+                Volume::ofCubicMillimetres(max(0.0, $chamber->minus($cut)->cubicMillimetres)),
+                $gasket,
+                $deck->minus($deckCut),
+                $crown,
             )->value();
         } catch (PlanningException) {
-            return null;
+            return INF;
         }
     }
 
-    public function chamber(int $cylinder): Volume
+    public function chamber(int $cylinder): ?Volume
     {
         $measured = $this->volumes->value(Place::at(VolumeFeature::Chamber, $cylinder));
 
         return $measured === null ? $this->sheet->volumes->chamber : Volume::ofCubicMillimetres((float) $measured);
     }
 
-    /** The chamber that gives a ratio, everything else as it is. */
-    public function chamberFor(int $cylinder, float $ratio, Length $bore, Length $deckCut): Volume
+    /** The chamber that gives a ratio, everything else as it is; null where one of the other volumes is not known. */
+    public function chamberFor(int $cylinder, float $ratio, Length $bore, Length $deckCut): ?Volume
     {
+        [$gasket, $deck, $crown] = [$this->sheet->volumes->gasketVolume(), $this->deckClearance($cylinder), $this->crown($cylinder)];
+        if ($gasket === null || $deck === null || $crown === null) {
+            return null;
+        }
         $swept = Volume::ofCylinder($bore, $this->sheet->stroke)->cubicMillimetres;
-        $other = Volume::ofCylinder($this->sheet->volumes->gasketBore, $this->sheet->volumes->gasketThickness)
-            ->plus(Volume::ofCylinder($bore, $this->deckClearance($cylinder)->minus($deckCut)))
-            ->minus($this->crown($cylinder));
+        $other = $gasket->plus(Volume::ofCylinder($bore, $deck->minus($deckCut)))->minus($crown);
 
         return Volume::ofCubicMillimetres($swept / ($ratio - 1) - $other->cubicMillimetres);
     }
 
-    /** The area of a chamber at the face in mm², where nobody has measured what a cut takes: the gasket's opening. */
-    public function chamberArea(): float
+    /** The area of a chamber at the face in mm², where nobody has measured what a cut takes: the gasket's opening, if that is known. */
+    public function chamberArea(): ?float
     {
+        if ($this->sheet->volumes->gasketBore === null) {
+            return null;
+        }
         $millimetres = $this->sheet->volumes->gasketBore->nanometres / Length::NANOMETRES_PER_MILLIMETRE;
 
         return self::QUARTER_PI * $millimetres ** 2;
     }
 
-    public function deckClearance(int $cylinder): Length
+    public function deckClearance(int $cylinder): ?Length
     {
         foreach ($this->sheet->layout->banks as $bank) {
             $index = array_search($cylinder, $bank, true);
@@ -95,15 +109,20 @@ final readonly class Compression
         return ($this->faces->readingsOf('todeck', $cylinder)[0] ?? null)?->corrected;
     }
 
-    private function crown(int $cylinder): Volume
+    private function crown(int $cylinder): ?Volume
     {
         $measured = $this->volumes->value(Place::at(VolumeFeature::Crown, $cylinder));
 
         return $measured === null ? $this->sheet->volumes->crown : Volume::ofCubicMillimetres((float) $measured);
     }
 
-    private function cutOff(Length $headCut): Volume
+    /** Null where the area of the chamber is not known, and something is cut. */
+    private function cutOff(Length $headCut): ?Volume
     {
-        return Volume::ofCubicMillimetres(($this->chamberArea() * $headCut->nanometres) / Length::NANOMETRES_PER_MILLIMETRE);
+        $area = $headCut->isZero() ? 0.0 : $this->chamberArea();
+
+        return $area === null
+            ? null
+            : Volume::ofCubicMillimetres(($area * $headCut->nanometres) / Length::NANOMETRES_PER_MILLIMETRE);
     }
 }

@@ -28,6 +28,11 @@ final class InspectedVolumes implements InspectedFeatures
         return VolumePlaces::tables($sheet);
     }
 
+    public function limits(): array
+    {
+        return [];
+    }
+
     public function judge(SpecificationSheet $sheet, ShopPolicy $policy, MeasuredSections $measured): null
     {
         return null;

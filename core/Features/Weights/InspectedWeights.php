@@ -28,6 +28,11 @@ final class InspectedWeights implements InspectedFeatures
         return WeightPlaces::tables($sheet);
     }
 
+    public function limits(): array
+    {
+        return [];
+    }
+
     public function judge(SpecificationSheet $sheet, ShopPolicy $policy, MeasuredSections $measured): null
     {
         return null;

@@ -61,32 +61,40 @@ final class WeightJudge
         return count($kinds) < 2 ? null : BalanceMatch::of($kinds, $this->rodsPerPin());
     }
 
-    /** From the mean of every kind; what is not weighed is as the sheet says. */
-    public function bobweight(): Bobweight
+    /** From the mean of every kind; what is not weighed is as the sheet says. Null where it says nothing of one of them. */
+    public function bobweight(): ?Bobweight
+    {
+        $factor = $this->sheet->weights->balanceFactor;
+        $masses = $this->masses();
+        $known = array_filter($masses);
+
+        return $factor === null || count($known) < count($masses) ? null : Bobweight::of($this->rodsPerPin(), $factor, ...$known);
+    }
+
+    /** @return array<string, ?Mass> Of one cylinder: the mean of what is weighed, else as the sheet says; null where it does not */
+    private function masses(): array
     {
         $kinds = $this->kinds();
         $spec = $this->sheet->weights;
         $rods = $this->sheet->layout->cylinders();
         $isWeighed = isset($kinds[self::RODS]);
-        $mean = static fn (string $kind, Mass $new): Mass => isset($kinds[$kind])
+        $mean = static fn (string $kind, ?Mass $new): ?Mass => isset($kinds[$kind])
             ? self::mean(array_map(static fn (Mass $mass): int => $mass->micrograms, $kinds[$kind]))
             : $new;
-        $end = fn (string $feature, Mass $new): Mass => $isWeighed
+        $end = fn (string $feature, ?Mass $new): ?Mass => $isWeighed
             ? self::mean(array_map(fn (int $rod): int => $this->end($feature, $rod), $rods))
             : $new;
 
-        return Bobweight::of(
-            $this->rodsPerPin(),
-            $spec->balanceFactor,
-            $end(self::BIG_END, $this->sheet->rods->bigEndMass),
-            $spec->bearing,
-            $spec->oilAllowance,
-            $mean('pistons', $this->sheet->piston->mass),
-            $mean('pins', $spec->pin),
-            $mean('rings', $spec->rings),
-            $mean('locks', $spec->locks),
-            $end(self::SMALL_END, $this->sheet->rods->smallEndMass),
-        );
+        return [
+            'bigEnd' => $end(self::BIG_END, $this->sheet->rods->bigEndMass),
+            'bearing' => $spec->bearing,
+            'oil' => $spec->oilAllowance,
+            'piston' => $mean('pistons', $this->sheet->piston->mass),
+            'pin' => $mean('pins', $spec->pin),
+            'rings' => $mean('rings', $spec->rings),
+            'locks' => $mean('locks', $spec->locks),
+            'smallEnd' => $end(self::SMALL_END, $this->sheet->rods->smallEndMass),
+        ];
     }
 
     /** @return array<string, list<Mass>> */

@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthLedger\Core\Assessment;
+
+use NorthLedger\Core\Finding\Finding;
+use NorthLedger\Core\Finding\Outcome;
+
+/** Where a specification sheet says how far a finding may go, and what it does not say. */
+final class MissingLimits
+{
+    private const OF_BORES = [
+        'bore/out_of_round' => '/bore/service/out_of_round',
+        'bore/taper' => '/bore/service/taper',
+        'bore/clearance' => '/bore/service/clearance',
+        'bore/clearance_min' => '/piston/clearance/least',
+    ];
+
+    /**
+     * @param  list<Finding>  $findings
+     * @return list<MissingLimit> Each value once, in the order of the findings
+     */
+    public static function of(array $findings): array
+    {
+        $waiting = [];
+        foreach ($findings as $finding) {
+            $pointer = $finding->outcome === Outcome::NoLimit ? self::pointer($finding) : null;
+            if ($pointer !== null) {
+                $waiting[$pointer][] = $finding;
+            }
+        }
+
+        return array_map(
+            static fn (string $pointer, array $those): MissingLimit => new MissingLimit($pointer, $those),
+            array_keys($waiting),
+            array_values($waiting),
+        );
+    }
+
+    /** Where the sheet says how far a finding may go: “/crankshaft/mains/diameter”; null where no single value does. */
+    public static function pointer(Finding $finding): ?string
+    {
+        $limits = array_merge(self::OF_BORES, ...array_map(static fn ($features): array => $features->limits(), Features::all()));
+
+        return $limits["{$finding->about->kind()}/{$finding->criterion->value}"] ?? null;
+    }
+}
