@@ -19,6 +19,7 @@ use App\Sheet\SetupController;
 use App\Sheet\SheetController;
 use App\Shop\ShopController;
 use App\SpecBook\LookupController;
+use App\SpecBook\NewFamilyController;
 use App\SpecBook\SpecBookController;
 use App\Stages\Clean\CleanController;
 use App\Stages\Cracks\CracksController;
@@ -48,7 +49,9 @@ Route::middleware('auth')->group(function (): void {
     Route::get('/specs', [SpecBookController::class, 'index'])->name('specs');
     Route::get('/specs/schema', [SpecBookController::class, 'schema'])->name('specs.schema');
     Route::get('/specs/lookup', [LookupController::class, 'show'])->name('specs.lookup');
-    Route::get('/specs/{family}', [SpecBookController::class, 'show'])->name('specs.show');
+    Route::get('/specs/{family}', [SpecBookController::class, 'show'])
+        ->name('specs.show')
+        ->where('family', '(?!new$)[^/]+');
     Route::get('/specs/{family}/compare', [SpecBookController::class, 'compare'])->name('specs.compare');
     Route::get('/specs/{family}/export', [SpecBookController::class, 'export'])->name('specs.export');
 
@@ -71,12 +74,17 @@ Route::middleware('auth')->group(function (): void {
     Route::get('/gauges/{gauge}', [GaugeController::class, 'show'])->name('gauges.show');
     Route::get('/gauges/{gauge}/certificates/{event}', [GaugeController::class, 'certificate'])->name('gauges.certificate');
 
-    Route::middleware('can:run-shop')->group(function (): void {
+    Route::middleware('can:keep-specs')->group(function (): void {
         Route::post('/specs', [SpecBookController::class, 'import'])->name('specs.import');
+        Route::get('/specs/new', [NewFamilyController::class, 'create'])->name('specs.new');
+        Route::post('/specs/new', [NewFamilyController::class, 'store']);
+        Route::post('/specs/new/drawn', [NewFamilyController::class, 'drawn'])->name('specs.new.drawn');
         Route::get('/specs/{family}/edit', [SpecBookController::class, 'edit'])->name('specs.edit');
         Route::post('/specs/{family}', [SpecBookController::class, 'update'])->name('specs.update');
         Route::post('/specs/{family}/follows', [SpecBookController::class, 'follows'])->name('specs.follows');
         Route::post('/specs/{family}/copies', [SpecBookController::class, 'copy'])->name('specs.copy');
+    });
+    Route::middleware('can:run-shop')->group(function (): void {
         Route::get('/shop', [ShopController::class, 'edit'])->name('shop');
         Route::post('/shop', [ShopController::class, 'update']);
     });

@@ -91,7 +91,7 @@ final readonly class ImportPackage
      */
     private static function judgedBy(array $sheet): array
     {
-        unset($sheet['castings'], $sheet['block']['bore_spacing']);
+        unset($sheet['castings'], $sheet['sources'], $sheet['block']['bore_spacing']);
 
         return $sheet;
     }

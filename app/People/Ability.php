@@ -13,6 +13,8 @@ enum Ability: string
     case Verify = 'verify';
     case Release = 'release';
     case AnswerForCustomer = 'answer-for-customer';
+    /** New families, and new revisions of what is known of one. */
+    case KeepSpecs = 'keep-specs';
     case KeepGauges = 'keep-gauges';
     case RunShop = 'run-shop';
 }

@@ -26,6 +26,7 @@ enum Role: string
                     Ability::Verify,
                     Ability::Release,
                     Ability::AnswerForCustomer,
+                    Ability::KeepSpecs,
                     Ability::KeepGauges,
                 ],
                 self::Machinist => [Ability::Work],

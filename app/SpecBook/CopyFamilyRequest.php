@@ -13,25 +13,31 @@ use Illuminate\Support\Str;
 final class CopyFamilyRequest extends FormRequest
 {
     /** Addresses of the spec book that are no family's. */
-    private const PAGES = ['lookup', 'schema'];
+    private const PAGES = ['lookup', 'schema', 'new'];
 
     /** @return array<string, mixed> */
     public function rules(SpecBook $specs): array
     {
         return [
-            'name' => [
-                'required',
-                'string',
-                'max:60',
-                static function (string $attribute, mixed $name, Closure $fail) use ($specs): void {
-                    $family = self::familyOf((string) $name);
-                    if (strlen($family) < 2) {
-                        $fail('Give it a name of letters and digits.');
-                    } elseif ($specs->has($family) || in_array($family, self::PAGES, true)) {
-                        $fail('That name is taken. Give the family another.');
-                    }
-                },
-            ],
+            'name' => self::nameOf($specs),
+        ];
+    }
+
+    /** @return list<mixed> What the name of a new family has to be */
+    public static function nameOf(SpecBook $specs): array
+    {
+        return [
+            'required',
+            'string',
+            'max:60',
+            static function (string $attribute, mixed $name, Closure $fail) use ($specs): void {
+                $family = self::familyOf((string) $name);
+                if (strlen($family) < 2) {
+                    $fail('Give it a name of letters and digits.');
+                } elseif ($specs->has($family) || in_array($family, self::PAGES, true)) {
+                    $fail('That name is taken. Give the family another.');
+                }
+            },
         ];
     }
 

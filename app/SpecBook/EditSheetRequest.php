@@ -6,6 +6,7 @@ namespace App\SpecBook;
 
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
+use NorthLedger\Core\Engine\Specification\SourceKind;
 
 /** A sheet as it stands in the form: every value, the rows that were added and taken away, and what changed. */
 final class EditSheetRequest extends FormRequest
@@ -20,6 +21,7 @@ final class EditSheetRequest extends FormRequest
         return [
             'reason' => [Rule::requiredIf(! $this->filled('rows') && ! $this->routeIs('specs.follows')), 'nullable', 'string', 'max:200'],
             'revision' => ['nullable', 'integer'],
+            'source' => ['nullable', Rule::enum(SourceKind::class)],
             'value' => ['required', 'array', 'max:2000'],
             'value.*' => ['nullable', 'string', 'max:200'],
             'paste' => ['nullable', 'string', 'max:'.self::LONGEST_PASTE],
@@ -36,6 +38,12 @@ final class EditSheetRequest extends FormRequest
             'reason.required' => 'Say what changed, and where the numbers come from.',
             'paste.max' => 'That is far more than a sheet has values. Paste a line for each value.',
         ];
+    }
+
+    /** Where the values that were changed come from. */
+    public function source(): SourceKind
+    {
+        return SourceKind::tryFrom($this->string('source')->toString()) ?? SourceKind::Manual;
     }
 
     /** @return list<string> Of rows, in their order */

@@ -22,15 +22,6 @@ use NorthLedger\Core\Quantity\LengthUnit;
 /** The values of a sheet's document as fields: written in shop notation, read back to the same document text for text. */
 final readonly class SheetFields
 {
-    /** Values that a sheet need not have, by the part that they belong to. */
-    private const OPTIONAL = [
-        '/bore' => ['largest_oversize'],
-        '/block' => ['bore_spacing'],
-        '/crankshaft' => ['case_depth'],
-        '/housings' => ['parting_gap'],
-        '' => ['castings'],
-    ];
-
     /** The words that may stand at a place, by its path or by what it is called everywhere. */
     private const WORDS = [
         '/unit' => LengthUnit::class,
@@ -56,7 +47,7 @@ final readonly class SheetFields
     public function __construct(private array $document)
     {
         $this->unit = LengthUnit::tryFrom(is_string($document['unit'] ?? null) ? $document['unit'] : '') ?? LengthUnit::Inch;
-        $this->leaves = SheetLeaves::of(self::withOptional($document));
+        $this->leaves = SheetLeaves::of(SheetBlank::fill($document));
     }
 
     /** @return list<SheetField> In the order of the document */
@@ -70,10 +61,8 @@ final readonly class SheetFields
                 $fields[] = $this->field($path, $kind, $kind->shown($value, $this->unit), false);
             } elseif ($path === $ends[0]) {
                 $kind = ValueKind::of(basename(dirname($path)));
-                $text = RangeText::of(
-                    $kind->shown($this->leaves[$ends[0]], $this->unit),
-                    $kind->shown($this->leaves[$ends[1]], $this->unit),
-                );
+                [$least, $most] = [$kind->shown($this->leaves[$ends[0]], $this->unit), $kind->shown($this->leaves[$ends[1]], $this->unit)];
+                $text = $least === '' && $most === '' ? '' : RangeText::of($least, $most);
                 $fields[] = $this->field(dirname($path), $kind, $text, true);
             }
         }
@@ -143,23 +132,35 @@ final readonly class SheetFields
     private function values(SheetField $field, string $text): array
     {
         if (! $field->isRange) {
-            return [$field->path => $field->kind->read($text, $this->leaves[$field->path], $this->unit)];
+            return [$field->path => $field->kind->read($text, $this->before($field->path), $this->unit)];
+        }
+        if ($text === '') {
+            return ["{$field->path}/least" => null, "{$field->path}/most" => null];
         }
         [$least, $most] = RangeText::ends($text, $this->unit) ?? throw new NotThisKind($field->kind);
 
         return [
-            "{$field->path}/least" => $field->kind->read($least, $this->leaves["{$field->path}/least"], $this->unit),
-            "{$field->path}/most" => $field->kind->read($most, $this->leaves["{$field->path}/most"], $this->unit),
+            "{$field->path}/least" => $field->kind->read($least, $this->before("{$field->path}/least"), $this->unit),
+            "{$field->path}/most" => $field->kind->read($most, $this->before("{$field->path}/most"), $this->unit),
         ];
+    }
+
+    /** What stands at a place, or something of its kind where nothing does. */
+    private function before(string $path): mixed
+    {
+        return $this->leaves[$path] ?? SheetBlank::example($path);
     }
 
     private function field(string $path, ValueKind $kind, string $text, bool $isRange): SheetField
     {
         $choices = match (true) {
-            is_bool($this->leaves[$path] ?? null) => ['yes', 'no'],
             $isRange => [],
+            is_bool($this->before($path)) => ['yes', 'no'],
             default => self::choices($path),
         };
+        if ($choices !== [] && $text === '') {
+            array_unshift($choices, '');
+        }
 
         return new SheetField($path, SheetLeaves::section($path), $this->label($path), $text, $kind, $isRange, $choices);
     }
@@ -183,39 +184,23 @@ final readonly class SheetFields
     }
 
     /**
-     * @param  array<mixed>  $document
-     * @return array<mixed>
-     */
-    private static function withOptional(array $document): array
-    {
-        foreach (self::OPTIONAL as $part => $keys) {
-            foreach ($keys as $key) {
-                if ($part === '') {
-                    $document[$key] ??= [];
-                } elseif (is_array($document[substr($part, 1)] ?? null)) {
-                    $document[substr($part, 1)][$key] ??= null;
-                }
-            }
-        }
-
-        return $document;
-    }
-
-    /**
+     * Sets a value, or takes it away, and with the last the part it stood in.
+     *
      * @param  array<mixed>  $document
      * @param  list<string>  $keys
      */
     private static function put(array &$document, array $keys, mixed $value): void
     {
-        $place = &$document;
-        foreach (array_slice($keys, 0, -1) as $key) {
-            $place = &$place[$key];
+        $key = array_shift($keys);
+        if ($keys !== []) {
+            $part = is_array($document[$key] ?? null) ? $document[$key] : [];
+            self::put($part, $keys, $value);
+            $value = $part === [] ? null : $part;
         }
-        $last = $keys[count($keys) - 1];
         if ($value === null) {
-            unset($place[$last]);
+            unset($document[$key]);
         } else {
-            $place[$last] = $value;
+            $document[$key] = $value;
         }
     }
 

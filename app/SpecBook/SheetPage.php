@@ -6,6 +6,7 @@ namespace App\SpecBook;
 
 use App\Drawings\Faces\DrawnFace;
 use App\Drawings\Faces\FaceDrawing;
+use Illuminate\Support\Arr;
 use NorthLedger\Core\Engine\Specification\Face;
 use NorthLedger\Core\Engine\Specification\PronePlace;
 use NorthLedger\Core\Engine\Specification\SpecificationSheet;
@@ -16,14 +17,14 @@ final readonly class SheetPage
     /** The faces that are drawn on the page, where the family has them. */
     private const DRAWN = [Face::Deck, Face::LeftDeck, Face::LeftCase, Face::Crankshaft];
 
-    /** Lists whose rows can be added and taken away, with how few there have to be. */
-    private const ROWS = ['rings' => 1, 'threads' => 0, 'pressure_tests' => 0, 'crack_prone' => 0];
+    /** Lists whose rows can be added and taken away. */
+    private const ROWS = ['rings', 'threads', 'pressure_tests', 'crack_prone', 'housings/no_go', 'camshaft_bores/diameters'];
 
     /**
      * @param  array<string, list<SheetField>>  $sections  Every value, by title
      * @param  list<array{title: string, columns: list<string>, rows: list<list<string>>}>  $tables  Lists of like things: rings, threads
      * @param  list<array{face: DrawnFace, pins: list<MapPin>}>  $drawings
-     * @param  list<array{title: string, list: string, rows: list<array{index: int, name: string}>, canBeFewer: bool}>  $lists
+     * @param  list<array{title: string, list: string, rows: list<array{index: int, name: string}>}>  $lists
      */
     private function __construct(
         public SpecificationSheet $sheet,
@@ -32,6 +33,23 @@ final readonly class SheetPage
         public array $drawings,
         public array $lists,
     ) {
+    }
+
+    /** @return list<string> Titles of the sections of which nothing is known */
+    public function unknown(): array
+    {
+        return array_keys(
+            array_filter(
+                $this->sections,
+                static fn (array $fields): bool => array_filter($fields, static fn (SheetField $one): bool => $one->text !== '') === [],
+            ),
+        );
+    }
+
+    /** Where a value comes from; nothing where nobody has said. */
+    public function source(string $path): string
+    {
+        return Sources::words($this->sheet->sourceOf($path));
     }
 
     /** @param  array<mixed>  $document */
@@ -82,19 +100,30 @@ final readonly class SheetPage
     public static function withRows(array $document, string $change): array
     {
         [$act, $list, $index] = [...explode(' ', $change), '', ''];
-        $rows = $document[$list] ?? null;
-        if (! is_array($rows) || ! array_key_exists($list, self::ROWS)) {
+        if (! in_array($list, self::ROWS, true)) {
             return $document;
         }
-        if ($act === 'drop' && isset($rows[(int) $index]) && count($rows) > self::ROWS[$list]) {
+        $rows = self::rows($document, $list);
+        if ($act === 'drop' && isset($rows[(int) $index])) {
             array_splice($rows, (int) $index, 1);
         }
-        if ($act === 'add' && $rows !== []) {
-            $rows[] = self::rowLike($rows);
+        if ($act === 'add') {
+            $rows[] = $rows === [] ? SheetBlank::row($list) : self::rowLike($rows);
         }
-        $document[$list] = self::numbered($rows);
+        Arr::set($document, str_replace('/', '.', $list), self::numbered($rows));
 
         return $document;
+    }
+
+    /**
+     * @param  array<mixed>  $document
+     * @return list<mixed>
+     */
+    private static function rows(array $document, string $list): array
+    {
+        $rows = Arr::get($document, str_replace('/', '.', $list));
+
+        return is_array($rows) && array_is_list($rows) ? $rows : [];
     }
 
     /**
@@ -106,7 +135,9 @@ final readonly class SheetPage
     private static function numbered(array $rows): array
     {
         return array_map(
-            static fn (mixed $row, int $index): mixed => is_array($row) && isset($row['number']) ? ['number' => $index + 1] + $row : $row,
+            static fn (mixed $row, int $index): mixed => is_array($row) && array_key_exists('number', $row)
+                ? ['number' => $index + 1] + $row
+                : $row,
             array_values($rows),
             array_keys(array_values($rows)),
         );
@@ -145,14 +176,14 @@ final readonly class SheetPage
 
     /**
      * @param  array<mixed>  $document
-     * @return list<array{title: string, list: string, rows: list<array{index: int, name: string}>, canBeFewer: bool}>
+     * @return list<array{title: string, list: string, rows: list<array{index: int, name: string}>}>
      */
     private static function lists(array $document): array
     {
         $fields = new SheetFields($document);
         $lists = [];
-        foreach (self::ROWS as $list => $fewest) {
-            $rows = is_array($document[$list] ?? null) && array_is_list($document[$list]) ? $document[$list] : [];
+        foreach (self::ROWS as $list) {
+            $rows = self::rows($document, $list);
             $lists[] = [
                 'title' => SheetLeaves::section("/{$list}/0"),
                 'list' => $list,
@@ -160,7 +191,6 @@ final readonly class SheetPage
                     static fn (int $index): array => ['index' => $index, 'name' => $fields->label("/{$list}/{$index}")],
                     array_keys($rows),
                 ),
-                'canBeFewer' => count($rows) > $fewest,
             ];
         }
 

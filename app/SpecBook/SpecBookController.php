@@ -13,6 +13,7 @@ use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use NorthLedger\Core\Document\Fault;
 use NorthLedger\Core\Document\InvalidDocument;
+use NorthLedger\Core\Engine\Specification\SourceKind;
 
 /** The spec book: families, their sheets by revision, what changed between two, and sheets in and out as JSON. */
 final readonly class SpecBookController
@@ -97,7 +98,12 @@ final readonly class SpecBookController
         }
         try {
             $edited->faults === [] || throw InvalidDocument::withFaults($family, $edited->faults);
-            $sheet = $this->specs->add($edited->document, $request->string('reason')->toString(), $request->user());
+            $reason = $request->string('reason')->toString();
+            $sheet = $this->specs->add(
+                Sources::put($edited->document, array_keys($edited->typed), $request->source(), $reason),
+                $reason,
+                $request->user(),
+            );
         } catch (InvalidDocument $exception) {
             return $this->form($family, $edited, $exception->faults);
         }
@@ -124,9 +130,12 @@ final readonly class SpecBookController
     {
         $revision = $this->revision(null, $family);
         $name = trim($request->string('name')->toString());
+        $from = "{$this->specs->sheet($family)->name}, revision {$revision}";
+        $document =
+            ['family' => CopyFamilyRequest::familyOf($name), 'name' => $name, 'sources' => []] + $this->document($family, $revision);
         $copy = $this->specs->add(
-            ['family' => CopyFamilyRequest::familyOf($name), 'name' => $name] + $this->document($family, $revision),
-            "copied from {$this->specs->sheet($family)->name}, revision {$revision}",
+            Sources::put($document, Sources::parts($document), SourceKind::Family, $from),
+            "copied from {$from}",
             $request->user(),
         );
 

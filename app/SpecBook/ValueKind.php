@@ -20,6 +20,9 @@ enum ValueKind: string
     case Pressure = 'pressure';
     case Steps = 'steps';
 
+    /** That there are no steps is something else than that nobody knows which. */
+    private const NONE = 'none';
+
     private const STEP_KEYS = ['oversizes', 'undersizes', 'line_bore_steps'];
 
     /** @param  string  $key  Of the document, like “mass_ug” */
@@ -39,6 +42,7 @@ enum ValueKind: string
     public function shown(mixed $value, LengthUnit $unit): string
     {
         return match (true) {
+            $this === self::Steps && $value === [] => self::NONE,
             $this === self::Steps && is_array($value) => implode(
                 ' ',
                 array_map(static fn (mixed $one): string => self::step($one, $unit), $value),
@@ -68,11 +72,14 @@ enum ValueKind: string
     public function read(string $text, mixed $before, LengthUnit $unit): mixed
     {
         $text = trim($text);
-        if ($this === self::Steps || is_array($before)) {
-            return $this->list($text, is_array($before) ? $before[0] ?? '' : '', $unit);
-        }
         if ($text === '') {
             return null;
+        }
+        if ($this === self::Steps && mb_strtolower($text) === self::NONE) {
+            return [];
+        }
+        if ($this === self::Steps || is_array($before)) {
+            return $this->list($text, is_array($before) ? $before[0] ?? '' : '', $unit);
         }
         try {
             return match ($this) {

@@ -14,6 +14,14 @@ return [
         'steps' => 'steps, like 10 20 30',
     ],
     'fault' => ':section, :label: found :found, expected :expected.',
+    'source' => [
+        'manual' => 'manual',
+        'measured' => 'measured on an unworn place',
+        'house' => 'house limit',
+        'family' => 'another family',
+        'agreed' => 'agreed for this engine',
+    ],
+    'source_with_words' => ':kind: :words',
     'family' => 'Family',
     'no_volume' => 'no volume left',
     'follows' => [

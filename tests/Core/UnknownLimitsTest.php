@@ -175,7 +175,7 @@ final class UnknownLimitsTest extends TestCase
     public function test_where_the_train_is_mixed_each_valve_is_judged_with_the_part_it_stands_in(): void
     {
         $document = self::document('tarn-4-198');
-        $document['valve_train'] = 'intake above, exhaust in the block';
+        $document['valve_train'] = 'intake over exhaust';
         $sheet = SpecificationSheet::fromArray($document);
         $this->assertSame([EnginePart::Head, EnginePart::Block], Section::Heads->partsOf($sheet));
         $inspection = new EngineInspection($sheet, self::policy(), new KnownEngine($sheet, ['heads' => ['vacuum.2.ex' => 'falls']]));

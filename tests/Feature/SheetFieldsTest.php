@@ -56,7 +56,7 @@ final class SheetFieldsTest extends TestCase
         yield 'a finish in microinches' => ['/crankshaft/finish_ra_nm', '4 µin-10 µin', ['least' => 102, 'most' => 254]];
         yield 'steps as they are said' => ['/bore/oversizes', '10 20 30 60', ['.010', '.020', '.030', '.060']];
         yield 'steps in full' => ['/bore/oversizes', '.010, .0155', ['.010', '.0155']];
-        yield 'no steps' => ['/bore/oversizes', '', []];
+        yield 'no steps' => ['/bore/oversizes', 'none', []];
         yield 'grams' => ['/piston/mass_ug', '612.5 g', 612_500_000];
         yield 'kilograms' => ['/piston/mass_ug', '0.612 kg', 612_000_000];
         yield 'a volume' => ['/volumes/chamber_mm3', '54.3', 54_300];
@@ -132,8 +132,14 @@ final class SheetFieldsTest extends TestCase
         foreach (['drop bore 0', 'add nothing', 'drop threads 99', 'x', ''] as $nonsense) {
             $this->assertSame($document, SheetPage::withRows($document, $nonsense));
         }
-        $one = SheetPage::withRows(SheetPage::withRows($document, 'drop rings 2'), 'drop rings 1');
-        $this->assertCount(1, SheetPage::withRows($one, 'drop rings 0')['rings'], 'a piston has a ring');
+        $none = ['rings' => []] + $document;
+        $first = SheetPage::withRows($none, 'add rings')['rings'];
+        $this->assertSame([['name', 'width', 'gap', 'side_clearance']], array_map(array_keys(...), $first), 'a first row has empty places');
+        $this->assertSame([], SheetPage::withRows(['rings' => $first] + $document, 'drop rings 0')['rings']);
+        $this->assertCount(
+            count($document['housings']['no_go']) + 1,
+            SheetPage::withRows($document, 'add housings/no_go')['housings']['no_go'],
+        );
     }
 
     public function test_where_two_have_edited_each_keeps_what_they_typed(): void

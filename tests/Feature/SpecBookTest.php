@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\People\Role;
+use App\Storage\FamilyIndex;
 use App\Storage\Job;
 use App\Storage\SpecBook;
 use App\Storage\SpecificationRevision;
@@ -107,13 +108,13 @@ final class SpecBookTest extends TestCase
     {
         $sheet = json_decode((string) file_get_contents(resource_path('specs/tarn-4-198.json')), true);
         $sheet['unit'] = 'furlong';
-        unset($sheet['deck']);
+        unset($sheet['stroke']);
         $sheet['bore']['wall']['minimum'] = -1;
         $this->import((string) json_encode($sheet))
             ->assertOk()
             ->assertSee('nothing was stored')
             ->assertSee('/unit')
-            ->assertSee('/deck')
+            ->assertSee('/stroke')
             ->assertSee('/bore/wall/minimum');
         $this->import('{"family":')->assertOk()->assertSee('text that is not JSON');
         $this->import('[1,2]')->assertOk()->assertSee('nothing was stored');
@@ -230,14 +231,91 @@ final class SpecBookTest extends TestCase
                 ->post('/specs/tarn-4-198/copies', ['name' => $name])
                 ->assertSessionHasErrors('name');
         }
-        $this->actingAs($this->person(Role::Inspector))
+        $this->actingAs($this->person(Role::Machinist))
             ->post('/specs/tarn-4-198/copies', ['name' => 'Mine'])
             ->assertForbidden();
     }
 
-    public function test_only_who_runs_the_shop_changes_the_book(): void
+    private const SEVEN_ANSWERS = [
+        'name' => 'Glen V8-302',
+        'unit' => 'in',
+        'layout' => 'vee',
+        'cylinders' => '8',
+        'numbers' => '1 2 3 4 / 5 6 7 8',
+        'mains' => '',
+        'made' => 'in the block',
+        'block' => 'grey iron',
+        'head' => 'aluminium',
+        'valve_train' => 'intake over exhaust',
+        'bore' => '4',
+        'stroke' => '3',
+        'oversizes' => '20 30',
+        'source' => 'measured',
+        'words' => 'bore of cylinder 3 above the ridge',
+    ];
+
+    public function test_seven_answers_are_a_family_that_can_be_received(): void
     {
-        $this->actingAs($this->person(Role::Inspector));
+        $this->post('/specs/new', self::SEVEN_ANSWERS)->assertRedirect('/specs/glen-v8-302');
+        $sheet = $this->app->make(SpecBook::class)->sheet('glen-v8-302');
+        $this->assertSame([[1, 2, 3, 4], [5, 6, 7, 8]], $sheet->layout->banks);
+        $this->assertSame([5, 4, 8], [$sheet->housings->count, $sheet->crankshaft->rods->count, $sheet->exhaust->count]);
+        $this->assertSame([508_000, 762_000], array_column($sheet->bore->oversizes, 'nanometres'));
+        $this->assertSame('bore of cylinder 3 above the ridge', $sheet->sourceOf('/bore/nominal')?->words);
+        $this->get('/specs/glen-v8-302')->assertOk()->assertSee('4 942 cc')->assertSee('measured');
+        $this->get('/specs/glen-v8-302/edit')->assertOk()->assertSee('/bore/service/out_of_round');
+        $this->get('/specs/glen-v8-302/export')
+            ->assertOk()
+            ->assertJsonPath('bore.oversizes', ['.020', '.030']);
+        $this->assertContains('glen-v8-302', $this->app->make(FamilyIndex::class)->matching('Glen')->pluck('family')->all());
+    }
+
+    public function test_answers_that_make_no_engine_are_asked_again_and_stay_in_the_form(): void
+    {
+        $wrong = [
+            [['name' => ''], 'name'],
+            [['name' => 'New'], 'name'],
+            [['cylinders' => '40'], 'cylinders'],
+            [['bore' => ''], 'bore'],
+            [['words' => ''], 'words'],
+        ];
+        foreach ($wrong as [$answer, $field]) {
+            $this->from('/specs/new')
+                ->post('/specs/new', $answer + self::SEVEN_ANSWERS)
+                ->assertSessionHasErrors($field);
+        }
+        $this->post('/specs/new', ['numbers' => '1 2 3 / 4 5 6 6 8'] + self::SEVEN_ANSWERS)
+            ->assertOk()
+            ->assertSee('Nothing was stored')
+            ->assertSee('value="1 2 3 / 4 5 6 6 8"', false)
+            ->assertSee('do not name every cylinder once');
+        $this->post('/specs/new', ['bore' => 'wide', 'oversizes' => '30 20'] + self::SEVEN_ANSWERS)
+            ->assertOk()
+            ->assertSee('value="wide"', false)
+            ->assertSee('nominal');
+        $this->post('/specs/new', ['made' => 'separate'] + self::SEVEN_ANSWERS)
+            ->assertOk()
+            ->assertSee('none: separate cylinders are replaced');
+        $this->assertSame(0, SpecificationRevision::query()->count());
+    }
+
+    public function test_the_engine_is_drawn_as_it_is_answered(): void
+    {
+        $this->get('/specs/new')->assertOk()->assertSee('In-line, cylinders 1 2 3 4');
+        $this->post(
+            '/specs/new/drawn',
+            ['layout' => 'flat', 'cylinders' => '6', 'numbers' => '', 'mains' => '4', 'name' => ''] + self::SEVEN_ANSWERS,
+        )
+            ->assertOk()
+            ->assertSee('Flat, cylinders 1 3 5 / 2 4 6, front first; 4 main bearings, 6 rod journals')
+            ->assertSee('3 707 cc');
+    }
+
+    public function test_who_only_works_by_the_book_does_not_change_it(): void
+    {
+        $this->actingAs($this->person(Role::Machinist));
+        $this->get('/specs/new')->assertForbidden();
+        $this->post('/specs/new', self::SEVEN_ANSWERS)->assertForbidden();
         $this->get('/specs')->assertOk()->assertDontSee('Read a sheet in');
         $this->get('/specs/tarn-4-198/edit')->assertForbidden();
         $this->post('/specs/tarn-4-198', ['reason' => 'x', 'value' => []])->assertForbidden();

@@ -33,6 +33,22 @@ final readonly class Layout
         return new self($kind, $banks === [] ? [[1]] : $banks);
     }
 
+    /**
+     * Cylinder numbers as they usually stand: in a row, or in a vee and a flat engine by turns, the left bank first.
+     *
+     * @return list<list<int>> By bank, front first
+     */
+    public static function usualBanks(LayoutKind $kind, int $cylinders): array
+    {
+        $numbers = range(1, $cylinders);
+        $banks = array_fill(0, $kind->banks(), []);
+        foreach ($numbers as $index => $number) {
+            $banks[$index % $kind->banks()][] = $number;
+        }
+
+        return $banks;
+    }
+
     /** How many main bearings an engine of this layout has as a rule: one beside every pin; a sheet may say otherwise. */
     public function usualMains(): int
     {

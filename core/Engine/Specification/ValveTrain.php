@@ -10,7 +10,7 @@ enum ValveTrain: string
     case OverheadCam = 'overhead cam';
     case SideValve = 'side valve';
     /** The intake valves above in the head, the exhaust valves in the block. */
-    case Mixed = 'intake above, exhaust in the block';
+    case Mixed = 'intake over exhaust';
 
     public function hasExhaustInTheBlock(): bool
     {

@@ -40,8 +40,8 @@
         @foreach($page->lists as $list)
             @continue($list['title'] !== $title)
             <div class="spec-rows">
-                @if($list['canBeFewer'])@foreach($list['rows'] as $row)<button class="button plain" name="rows" value="drop {{ $list['list'] }} {{ $row['index'] }}" formnovalidate>Take away {{ $row['name'] }}</button>@endforeach @endif
-                <button class="button plain" name="rows" value="add {{ $list['list'] }}" formnovalidate>Add one like the last</button>
+                @foreach($list['rows'] as $row)<button class="button plain" name="rows" value="drop {{ $list['list'] }} {{ $row['index'] }}" formnovalidate>Take away {{ $row['name'] }}</button>@endforeach
+                <button class="button plain" name="rows" value="add {{ $list['list'] }}" formnovalidate>{{ $list['rows'] === [] ? 'Add the first' : 'Add one like the last' }}@if(str_contains($list['list'], 'no_go')) no-go @endif</button>
             </div>
         @endforeach
         </section>
@@ -52,7 +52,7 @@
             <textarea id="paste" name="paste" rows="6" spellcheck="false">{{ $pasted === null ? old('paste') : implode("\n", $pasted->unknown) }}</textarea><x-field-error name="paste" /></div>
         <button class="button plain" name="rows" value="paste" formnovalidate>Take these over</button>
     </details>
-    <div class="inline-fields"><div class="field grow"><label for="reason">What changed, and where the numbers come from</label><input id="reason" name="reason" value="{{ request()->input('reason', old('reason')) }}" maxlength="200" required><x-field-error name="reason" /></div><button class="button">Keep as a new revision</button><a class="button plain" href="/specs/{{ $page->sheet->family }}">Cancel</a></div>
+    <div class="inline-fields"><div class="field"><label for="source">What changed is</label><select id="source" name="source">@foreach(['manual' => 'from a manual', 'measured' => 'measured on an unworn place', 'family' => 'from another family', 'house' => 'our own'] as $kind => $words)<option value="{{ $kind }}" @selected(request()->input('source', old('source')) === $kind)>{{ $words }}</option>@endforeach</select></div><div class="field grow"><label for="reason">What changed, and where the numbers come from</label><input id="reason" name="reason" value="{{ request()->input('reason', old('reason')) }}" maxlength="200" required><x-field-error name="reason" /></div><button class="button">Keep as a new revision</button><a class="button plain" href="/specs/{{ $page->sheet->family }}">Cancel</a></div>
     </form>
 </main></div>
 @endsection

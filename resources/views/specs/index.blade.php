@@ -9,7 +9,7 @@
     <form action="/specs" class="inline-fields mt-3" role="search">
         <div class="field grow"><label for="find-family">Name, description or casting number</label><input id="find-family" name="q" value="{{ $search }}" maxlength="60" autocomplete="off"></div>
         <button class="button plain">Find</button>
-        <a class="button" href="/specs/lookup">Which engine is it?</a>
+        <a class="button" href="/specs/lookup">Which engine is it?</a>@can('keep-specs') <a class="button plain" href="/specs/new">A new family</a>@endcan
     </form>
     @if($lines === [])
     <p class="note">No family here is called “{{ $search }}”. <a href="/specs">All families</a>, or <a href="/specs/lookup">find it by what you measured</a>.</p>
@@ -32,7 +32,7 @@
     </table></div>
     <nav class="pager" aria-label="Pages">@if($page->previousPageUrl())<a class="button plain" href="{{ $page->previousPageUrl() }}">Earlier</a>@endif @if($page->nextPageUrl())<a class="button plain" href="{{ $page->nextPageUrl() }}">Later</a>@endif</nav>
     @endif
-    @can('run-shop')
+    @can('keep-specs')
     <h2>Read a sheet in</h2>
     <form method="post" action="/specs" enctype="multipart/form-data" class="inline-fields">@csrf
         <div class="field"><label for="sheet-file">JSON file of a sheet</label><input id="sheet-file" type="file" name="sheet" accept="application/json,.json" required><x-field-error name="sheet" /></div>
