@@ -20,6 +20,7 @@ use App\Sheet\SheetController;
 use App\Shop\ShopController;
 use App\SpecBook\LookupController;
 use App\SpecBook\NewFamilyController;
+use App\SpecBook\SheetOfJobController;
 use App\SpecBook\SpecBookController;
 use App\Stages\Clean\CleanController;
 use App\Stages\Cracks\CracksController;
@@ -131,6 +132,11 @@ Route::middleware('auth')->group(function (): void {
         Route::post('/cracks/customer', [CracksController::class, 'customer'])->middleware('can:answer-for-customer');
         Route::get('/measure', [SheetController::class, 'measure'])->name('stage.measure');
         Route::get('/judge', [JudgeController::class, 'show'])->name('stage.judge');
+        Route::middleware('can:keep-specs')->group(function (): void {
+            Route::get('/sheet', [SheetOfJobController::class, 'own'])->name('jobs.sheet');
+            Route::post('/sheet', [SheetOfJobController::class, 'store']);
+            Route::post('/sheet/revision', [SheetOfJobController::class, 'takeOver']);
+        });
         Route::post('/judge/pistons', [JudgeController::class, 'assign'])->middleware('can:measure');
         Route::get('/findings', [JudgeController::class, 'report'])->name('findings');
         Route::middleware('can:verify')->group(function (): void {

@@ -43,7 +43,7 @@ final readonly class Ledger
             }
             $before = $this->files->open($job);
             $entry = $this->append($job, $requestId, $kind, $by, $work($before));
-            $file = $before->anew();
+            $file = $kind->changesTheSpecification() ? $this->files->open($job) : $before->anew();
             $job->fill(JobSummary::of($file, ! $kind->touchesSheetsOnly())->columns());
             $job->policy_revision = $file->policy->revision;
             $job->save();

@@ -90,7 +90,7 @@ final readonly class Evaluation
     /** @return array<string, mixed> */
     private function part(AssessedPart $part): array
     {
-        $words = new FindingWords($this->file->display);
+        $words = new FindingWords($this->file->display, [], $this->file->sheet);
 
         return [
             'part' => $part->part->value,

@@ -8,6 +8,7 @@ use App\People\Role;
 use App\Record\JobFiles;
 use App\Record\JobSummary;
 use App\Storage\Customer;
+use App\Storage\EntryKind;
 use App\Storage\Job;
 use App\Storage\LedgerEntry;
 use App\Storage\PolicyBook;
@@ -52,6 +53,7 @@ final readonly class ImportPackage
         $job = new Job(
             array_intersect_key($data['received'], array_flip(JobTables::OF_THE_JOB)) + [
                 'customer_id' => Customer::query()->firstOrCreate(['name' => $data['received']['customer']])->id,
+                'has_own_values' => in_array(EntryKind::OwnValues->value, array_column($data['observations'], 'kind'), true),
                 'head_hash' => str_repeat('0', 64),
                 'entries' => 0,
             ],

@@ -6,8 +6,10 @@ namespace App\Package;
 
 use App\Record\JobFile;
 use App\Record\JobReader;
+use App\Record\OwnValues;
 use App\Record\SheetEntries;
 use App\Record\SheetGauges;
+use App\Storage\EntryKind;
 use App\Storage\Job;
 use App\Storage\JobObservations;
 use App\Storage\KeyedReading;
@@ -100,9 +102,10 @@ final readonly class JobPackage
     public function evaluate(): Evaluation
     {
         try {
-            $sheet = SpecificationSheet::fromArray($this->data['sheet']);
             $policy = ShopPolicy::fromArray($this->data['policy']);
             $observations = JobObservations::ofRows($this->data['observations']);
+            $own = OwnValues::of($observations->all(EntryKind::OwnValues));
+            $sheet = SpecificationSheet::fromArray($own->applied($this->data['sheet']));
             $readings = $this->bySheet('readings', KeyedReading::ofRow(...));
             $setups = $this->bySheet('setups', StatedSetup::ofRow(...));
             $checks = $this->bySheet('check_backs', StatedCheck::ofRow(...));

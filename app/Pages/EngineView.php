@@ -53,7 +53,7 @@ final readonly class EngineView
     public static function of(JobFile $file): self
     {
         $engine = $file->engine();
-        $words = new FindingWords($file->display);
+        $words = new FindingWords($file->display, [], $file->sheet);
         $here = array_filter($engine->parts, static fn (AssessedPart $part): bool => $part->isHere);
         $missing = self::missing($file, $here);
 
@@ -130,7 +130,7 @@ final readonly class EngineView
     /** @return array<string, string> What a customer may accept, in a sentence each, by finding */
     public static function concedable(JobFile $file): array
     {
-        $words = new FindingWords($file->display);
+        $words = new FindingWords($file->display, [], $file->sheet);
         $open = [];
         foreach ($file->engine()->parts as $part) {
             foreach ($part->findings as $finding) {
@@ -309,7 +309,7 @@ final readonly class EngineView
      */
     private static function missing(JobFile $file, array $here): array
     {
-        $words = new FindingWords($file->display);
+        $words = new FindingWords($file->display, [], $file->sheet);
         $open = array_filter($here, static fn (AssessedPart $part): bool => $part->verdict === PartVerdict::NotYetKnown);
         usort($open, static fn (AssessedPart $a, AssessedPart $b): int => self::weight($a) <=> self::weight($b));
 

@@ -42,7 +42,7 @@ final readonly class PartMargin
     public static function of(JobFile $file, Section $section, PartWalk $walk, ?Stamp $stamp): self
     {
         $judged = $file->inspection()->judged($section);
-        $words = new FindingWords($file->display);
+        $words = new FindingWords($file->display, [], $file->sheet);
         $telling = array_values(
             array_filter(
                 $judged->findings,

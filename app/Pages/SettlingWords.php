@@ -20,6 +20,6 @@ final class SettlingWords
             }
         }
 
-        return new FindingWords($file->display, $gauges);
+        return new FindingWords($file->display, $gauges, $file->sheet);
     }
 }

@@ -61,7 +61,7 @@ final readonly class MeasureMargin
                 array_merge(...$shown),
                 static fn (Finding $finding): bool => $finding->isCloseCall || $finding->outcome === Outcome::Undecided,
             ) !== [];
-        $findingWords = $isClose ? SettlingWords::of($file) : new FindingWords($file->display);
+        $findingWords = $isClose ? SettlingWords::of($file) : new FindingWords($file->display, [], $file->sheet);
         $bores = array_column(array_map(static fn (JudgedBore $bore): array => [$bore->cylinder(), $bore], $assessment->bores), 1, 0);
         $lines = array_map(
             static fn (array $together): FindingLine => FindingLine::ofAll(

@@ -31,11 +31,21 @@ enum EntryKind: string
     case Undo = 'undo';
     case Overruled = 'overruled';
     case Concession = 'concession';
+    /** Values in which one engine differs from the book. */
+    case OwnValues = 'own values';
+    /** From now on the engine is judged by another revision of its sheet. */
+    case SheetTakenOver = 'sheet taken over';
     case Choice = 'choice';
     case Order = 'work order';
     case Tick = 'tick';
     case Disposition = 'disposition';
     case Release = 'release';
+
+    /** True where what the engine is judged by is another one afterwards. */
+    public function changesTheSpecification(): bool
+    {
+        return $this === self::OwnValues || $this === self::SheetTakenOver;
+    }
 
     /** True where only the sheet it is written into says something new of the parts. */
     public function touchesSheetsOnly(): bool

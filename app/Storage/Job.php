@@ -18,6 +18,7 @@ use NorthLedger\Core\Quantity\Length;
  * @property int $id
  * @property string $family
  * @property int $family_revision
+ * @property bool $has_own_values
  * @property string $serial
  * @property int $customer_id
  * @property \NorthLedger\Core\Features\Receiving\Arrival $arrival
@@ -126,6 +127,7 @@ final class Job extends Model
             'due_on' => 'date:Y-m-d',
             'stage' => Stage::class,
             'is_closed' => 'boolean',
+            'has_own_values' => 'boolean',
             'arrival' => Arrival::class,
             'usage' => Usage::class,
             'budget_minor' => 'integer',

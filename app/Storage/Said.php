@@ -82,6 +82,14 @@ final class Said
         return is_array($this->value($key)) ? array_values($this->value($key)) : [];
     }
 
+    /** @return array<string, mixed> */
+    public function map(string $key): array
+    {
+        $value = $this->value($key);
+
+        return is_array($value) ? array_combine(array_map(strval(...), array_keys($value)), array_values($value)) : [];
+    }
+
     private function value(string $key): mixed
     {
         $this->said ??= json_decode($this->json, true, 16, JSON_THROW_ON_ERROR);

@@ -73,6 +73,20 @@ final class SpecBook
         return $this->read["{$family} {$revision}"] ??= $this->compiled->of($this->document($family, $revision), $family);
     }
 
+    /**
+     * A sheet that stands in no book: a family's with something of its own.
+     *
+     * @param  array<mixed>  $document
+     *
+     * @throws InvalidDocument If anything in it is missing, wrong or at odds with the rest
+     */
+    public function sheetOf(array $document): SpecificationSheet
+    {
+        $json = json_encode($document, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES);
+
+        return $this->read[hash('xxh128', $json)] ??= $this->compiled->of($json, (string) ($document['family'] ?? ''));
+    }
+
     /** The sheet's JSON as it was shipped or read in. */
     public function document(string $family, int $revision): string
     {

@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace App\Words;
 
+use NorthLedger\Core\Assessment\MissingLimits;
 use NorthLedger\Core\Engine\Places\Place;
+use NorthLedger\Core\Engine\Specification\SourceKind;
+use NorthLedger\Core\Engine\Specification\SpecificationSheet;
 use NorthLedger\Core\Features\Bores\JudgedBore;
 use NorthLedger\Core\Finding\Amount;
 use NorthLedger\Core\Finding\Criterion;
@@ -24,8 +27,11 @@ final readonly class FindingWords
 
     private AmountDisplay $amounts;
 
-    /** @param  array<string, Instrument>  $gauges  Of the shop, that read bores, by what they are called */
-    public function __construct(private LengthDisplay $display, private array $gauges = [])
+    /**
+     * @param  array<string, Instrument>  $gauges  Of the shop, that read bores, by what they are called
+     * @param  ?SpecificationSheet  $sheet  That findings are judged by: a limit that is not the book's is called so
+     */
+    public function __construct(private LengthDisplay $display, private array $gauges = [], private ?SpecificationSheet $sheet = null)
     {
         $this->amounts = new AmountDisplay($display);
     }
@@ -107,7 +113,7 @@ final readonly class FindingWords
         return [
             ...$this->valued($finding, $value),
             'piston' => $isWithNewPiston ? Line::of('findings.sentence.even_with_a_new_piston') : '',
-            'limits' => $this->amounts->limits($limits),
+            'limits' => $this->amounts->limits($limits).$this->whose($finding),
             'margin' => $this->against($finding, $value, $limits, $margin),
             'close' => $this->close($finding, $margin),
         ];
@@ -138,6 +144,15 @@ final readonly class FindingWords
         };
 
         return Line::of("findings.margin.{$line}", ['amount' => $amount]);
+    }
+
+    /** “, a house limit”: whose a limit is that is not the book's. */
+    private function whose(Finding $finding): string
+    {
+        $pointer = $this->sheet === null ? null : MissingLimits::pointer($finding);
+        $kind = $pointer === null ? null : $this->sheet?->sourceOf($pointer)?->kind;
+
+        return $kind === SourceKind::House || $kind === SourceKind::Agreed ? Line::ofCode('findings.whose', $kind) : '';
     }
 
     private function doubt(Amount $value, Uncertainty $uncertainty): string

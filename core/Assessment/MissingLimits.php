@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace NorthLedger\Core\Assessment;
 
 use NorthLedger\Core\Finding\Finding;
-use NorthLedger\Core\Finding\Outcome;
+use NorthLedger\Core\Inspection\InspectedFeatures;
 
 /** Where a specification sheet says how far a finding may go, and what it does not say. */
 final class MissingLimits
@@ -25,7 +25,7 @@ final class MissingLimits
     {
         $waiting = [];
         foreach ($findings as $finding) {
-            $pointer = $finding->outcome === Outcome::NoLimit ? self::pointer($finding) : null;
+            $pointer = $finding->lacksLimit() ? self::pointer($finding) : null;
             if ($pointer !== null) {
                 $waiting[$pointer][] = $finding;
             }
@@ -41,7 +41,14 @@ final class MissingLimits
     /** Where the sheet says how far a finding may go: “/crankshaft/mains/diameter”; null where no single value does. */
     public static function pointer(Finding $finding): ?string
     {
-        $limits = array_merge(self::OF_BORES, ...array_map(static fn ($features): array => $features->limits(), Features::all()));
+        /** @var array<string, string> $limits A function of the code that is installed, and of nothing else */
+        static $limits = [];
+        if ($limits === []) {
+            $limits = array_merge(
+                self::OF_BORES,
+                ...array_map(static fn (InspectedFeatures $features): array => $features->limits(), Features::all()),
+            );
+        }
 
         return $limits["{$finding->about->kind()}/{$finding->criterion->value}"] ?? null;
     }

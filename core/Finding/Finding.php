@@ -257,6 +257,12 @@ final readonly class Finding
         return $this->uncertainty !== null && $tolerance !== null && Fitness::of($this->uncertainty, $tolerance) === Fitness::Unfit;
     }
 
+    /** True where something was read of it, and nobody knows how much of that is allowed; whatever else is still to be read. */
+    public function lacksLimit(): bool
+    {
+        return $this->outcome === Outcome::NoLimit || ($this->value !== null && $this->limits?->areKnown() === false);
+    }
+
     /** How far past its limit, as a share of the tolerance; a look that fails is past any. */
     public function overshoot(): float
     {

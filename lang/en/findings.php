@@ -87,6 +87,10 @@ return [
         'even_with_a_new_piston' => ', even with a new piston',
         'doubt' => '; gauge uncertainty ±:doubt',
     ],
+    'whose' => [
+        'house' => ' (a house limit)',
+        'agreed' => ' (agreed for this engine)',
+    ],
     'margin' => [
         'below_the_display' => 'out by less than is shown',
         'under' => 'under by :amount',

@@ -22,6 +22,7 @@ return [
         'agreed' => 'agreed for this engine',
     ],
     'source_with_words' => ':kind: :words',
+    'waits' => ':criterion :value, :subject|:criterion up to :value, :subject, and :others more',
     'family' => 'Family',
     'no_volume' => 'no volume left',
     'follows' => [

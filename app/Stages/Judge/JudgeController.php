@@ -9,8 +9,12 @@ use App\Http\NextPage;
 use App\Http\RequestId;
 use App\Http\ShownUnit;
 use App\Pages\KeptPages;
+use App\People\Ability;
 use App\Record\JobFiles;
+use App\SpecBook\NewerSheet;
+use App\SpecBook\OwnValueLine;
 use App\Storage\Job;
+use App\Storage\SpecBook;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
@@ -25,7 +29,7 @@ final class JudgeController
         'password.current_password' => 'That is not your password. Nothing was signed.',
     ];
 
-    public function show(Request $request, Job $job, JobFiles $files, KeptPages $kept): View
+    public function show(Request $request, Job $job, JobFiles $files, KeptPages $kept, SpecBook $specs): View
     {
         $file = ShownUnit::of($request, $files->open($job));
         $page = $kept->of($file, JudgePage::class, JudgePage::of(...));
@@ -37,6 +41,10 @@ final class JudgeController
             'engine' => $page->engine,
             'drawing' => $page->drawing,
             'tabs' => $page->tabs,
+            'limits' => $page->limits,
+            'newer' => NewerSheet::of($job, $specs),
+            'own' => OwnValueLine::all($file, $specs),
+            'mayKeyLimits' => ! $job->is_closed && ($request->user()?->can(Ability::KeepSpecs->value) ?? false),
             'mayDecide' => ! $job->is_closed && ($request->user()?->can('verify') ?? false),
         ]);
     }

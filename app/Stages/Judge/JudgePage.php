@@ -8,6 +8,7 @@ use App\Drawings\EngineDrawing;
 use App\Http\ThumbTab;
 use App\Pages\EngineView;
 use App\Record\JobFile;
+use App\SpecBook\MissingLimitsForm;
 
 /** All that the Judge page shows of a job. */
 final readonly class JudgePage
@@ -19,6 +20,7 @@ final readonly class JudgePage
         public EngineView $engine,
         public EngineDrawing $drawing,
         public array $tabs,
+        public MissingLimitsForm $limits,
     ) {
     }
 
@@ -30,6 +32,7 @@ final readonly class JudgePage
             EngineView::of($file),
             EngineDrawing::of($file),
             ThumbTab::all($file),
+            MissingLimitsForm::of($file),
         );
     }
 }

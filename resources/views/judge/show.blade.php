@@ -5,7 +5,8 @@
 <div data-plain-outbox="{{ $file->job->tag() }}/bores/{{ auth()->id() }}">
 @include('judge.engine')
 <p class="mt-2 text-[17px]">{{ $engine->conclusion }}</p>
-<p class="soft text-sm mb-3">Judged by {{ $engine->basis }}. The same entries and revisions always give the same verdict.</p>
+<p class="soft text-sm mb-3">Judged by {{ $engine->basis }}. The same entries and revisions always give the same verdict.@if($mayKeyLimits) <a href="/jobs/{{ $file->job->tag() }}/sheet">Something is not by the book</a>@endif</p>
+@include('judge.limits')
 @foreach($engine->parts as $part)
 <details class="part" id="part-{{ $part->key }}" @if($part->isHere && $part->telling !== []) open @endif>
     <summary><h2>{{ $part->name }}</h2><span class="stamp small {{ $part->stamp->kind }}"><b aria-hidden="true">{{ $part->stamp->sign() }}</b>{{ $part->stamp->headline }}</span>@if($part->stamp->clause !== '')<span class="soft">{{ $part->stamp->clause }}</span>@endif</summary>

@@ -1,0 +1,65 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\SpecBook;
+
+use App\Http\RequestId;
+use App\Record\JobFiles;
+use App\Record\OwnValues;
+use App\Storage\Job;
+use App\Storage\SpecBook;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+
+/** The sheet that one engine is judged by. */
+final readonly class SheetOfJobController
+{
+    public function __construct(private SpecBook $specs, private ChangeSheetOfJob $change)
+    {
+    }
+
+    /** Every value as it is for this engine, to be changed for it alone. */
+    public function own(Job $job, JobFiles $files): View
+    {
+        $file = $files->open($job);
+        $book = NewerSheet::document($this->specs, $job->family, $job->family_revision);
+        $own = OwnValues::of([]);
+        if ($job->has_own_values) {
+            $own = OwnValues::ofJob($job->id);
+        }
+
+        return view('specs.own', [
+            'file' => $file,
+            'page' => SheetPage::ofDocument($file->sheet, $own->applied($book)),
+            'typed' => array_filter((array) old('value', []), is_string(...)),
+            'own' => OwnValueLine::all($file, $this->specs),
+        ]);
+    }
+
+    public function store(KeyLimitsRequest $request, Job $job): RedirectResponse
+    {
+        $words = $request->string('words')->trim()->toString();
+        if ($request->isForTheFamily()) {
+            $this->change->forTheFamily($job, $request->user(), RequestId::of($request), $request->values(), $request->source(), $words);
+            $note = 'It stands in the book from now on, and this engine is judged by it. Other jobs take it over on their Judge page.';
+        } else {
+            $all = array_map(static fn (mixed $text): string => is_string($text) ? trim($text) : '', (array) $request->input('value'));
+            $values = $request->boolean('whole') ? $all : $request->values();
+            $this->change->forThisEngine($job, $request->user(), RequestId::of($request), $values, $words);
+            $note = 'This engine is judged by it from now on; the book of its family stays as it is.';
+        }
+
+        return redirect()->route('stage.judge', $job)->with('note', $note);
+    }
+
+    public function takeOver(Request $request, Job $job): RedirectResponse
+    {
+        $this->change->takeOver($job, $request->user(), RequestId::of($request), $request->integer('revision'));
+
+        return redirect()
+            ->route('stage.judge', $job)
+            ->with('note', "Judged by revision {$request->integer('revision')} of its sheet from now on.");
+    }
+}

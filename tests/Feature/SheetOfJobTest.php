@@ -1,0 +1,230 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Package\JobPackage;
+use App\People\Role;
+use App\Record\JobFiles;
+use App\Storage\LedgerEntry;
+use App\Storage\PolicyBook;
+use App\Storage\SpecBook;
+use App\Storage\SpecificationRevision;
+use Illuminate\Testing\TestResponse;
+use NorthLedger\Core\Engine\Specification\SourceKind;
+use NorthLedger\Core\Features\Bores\CanStay;
+use NorthLedger\Core\Finding\Criterion;
+use NorthLedger\Core\Finding\Outcome;
+use Tests\TestCase;
+
+/** An engine of which little is known: limits are put in where they are missed, a newer sheet is taken over, and one engine may differ. */
+final class SheetOfJobTest extends TestCase
+{
+    use StatedJob;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->inspector = $this->person(Role::Inspector);
+        $this->actingAs($this->inspector);
+        $this->post('/specs/new', [
+            'name' => 'Glen 4-140',
+            'unit' => 'in',
+            'layout' => 'in-line',
+            'cylinders' => '4',
+            'made' => 'in the block',
+            'block' => 'grey iron',
+            'head' => 'grey iron',
+            'valve_train' => 'overhead valve',
+            'bore' => '3.8125',
+            'stroke' => '3.5',
+            'oversizes' => '20 30',
+            'source' => 'manual',
+            'words' => 'card in the glove box',
+        ])->assertRedirect('/specs/glen-4-140');
+        $this->job = $this->job($this->inspector, 'glen-4-140');
+        $this->stateSetup($this->job);
+    }
+
+    public function test_every_page_of_an_engine_with_seven_answers_opens(): void
+    {
+        $this->readWorn();
+        foreach (
+            ['receive', 'clean', 'cracks', 'measure', 'judge', 'plan', 'work', 'verify', 'release', 'history', 'findings', 'sheet'] as $page
+        ) {
+            $this->get("/jobs/{$this->job->tag()}/{$page}")->assertOk();
+        }
+        foreach (['crankshaft', 'housings', 'rods', 'deck', 'heads', 'weights', 'volumes'] as $sheet) {
+            $this->get("/jobs/{$this->job->tag()}/measure/{$sheet}")->assertOk();
+        }
+        $this->get('/jobs/'.$this->job->tag().'/judge')
+            ->assertSee('no limit known')
+            ->assertSee('No limit known');
+        $this->get('/jobs/'.$this->job->tag().'/measure/volumes')->assertSee('not known');
+        $this->get('/jobs/'.$this->job->tag().'/measure/weights')->assertSee('not known');
+    }
+
+    public function test_parts_of_unknown_size_are_read_and_shown_without_a_limit(): void
+    {
+        $keyed = [
+            'crankshaft' => ['main.1.front.0' => '2.4990', 'main.1.rear.0' => '2.4986', 'runout.2' => '.002', 'endplay.1' => '.006'],
+            'housings' => ['housing.1.0' => '2.6910', 'housing.1.90' => '2.6916', 'offset.1' => '0', 'offset.2' => '.001'],
+            'rods' => ['bigend.1.front.0' => '2.2502', 'bend.1' => '.001'],
+            'deck' => ['deck.1.a1' => '0', 'deckheight.1' => '9.1700', 'headheight.1' => '3.2500'],
+            'heads' => ['guide.1.in' => '.3435', 'stem.1.in' => '.3410', 'seatwidth.1.in' => '.060'],
+            'volumes' => ['chamber.1' => '67.7'],
+            'weights' => ['weight.1' => '548'],
+        ];
+        foreach ($keyed as $sheet => $readings) {
+            foreach ($readings as $place => $text) {
+                $answer = $this->key($this->job, $place, $text, $sheet);
+                $this->assertContains($answer->status(), [200, 422], "{$place}: {$answer->getContent()}");
+                if ($answer->status() === 422) {
+                    $this->assertStringContainsString('gauge', (string) $answer->getContent(), $place);
+                }
+            }
+            $this->get("/jobs/{$this->job->tag()}/measure/{$sheet}")->assertOk();
+        }
+        $this->get("/jobs/{$this->job->tag()}/judge")
+            ->assertOk()
+            ->assertSee('Crankshaft, mains, diameter')
+            ->assertSee('Valves, intake, stem clearance')
+            ->assertSee('a limit for');
+        $this->keyLimits(['/crankshaft/mains/diameter' => '2.4985-2.4995', '/crankshaft/end_play' => '.004-.008'])->assertRedirect();
+        $this->get("/jobs/{$this->job->tag()}/judge")->assertOk()->assertDontSee('Crankshaft, mains, diameter');
+        $this->get("/jobs/{$this->job->tag()}/measure/crankshaft")->assertOk();
+        $this->artisan('ledger:recompute')->assertSuccessful();
+    }
+
+    public function test_a_limit_put_in_where_it_is_missed_is_the_next_revision_and_judges_at_once(): void
+    {
+        $this->readWorn();
+        $this->assertSame([Outcome::NoLimit, CanStay::NotYetKnown], $this->roundness());
+        $this->keyLimits(['/bore/service/out_of_round' => '.002', '/bore/service/taper' => '5 thou'])->assertRedirect();
+        $this->assertSame([Outcome::Fail, CanStay::No], $this->roundness());
+        $this->assertSame(2, $this->job->refresh()->family_revision);
+        $source = $this->file()->sheet->sourceOf('/bore/service/out_of_round');
+        $this->assertSame([SourceKind::Manual, 'page 12'], [$source?->kind, $source?->words]);
+        $this->get("/jobs/{$this->job->tag()}/judge")
+            ->assertSee('Out-of-round 3.2 thou, limit 2.0')
+            ->assertDontSee('limit-0" class="num" name="value[/bore/service/taper]', false);
+        $this->get("/jobs/{$this->job->tag()}/history")->assertSee('revision 2');
+        $this->artisan('ledger:verify')->assertSuccessful();
+        $this->artisan('ledger:recompute')->assertSuccessful();
+        $this->assertSameAsTheHouse();
+    }
+
+    public function test_sent_twice_it_is_one_revision(): void
+    {
+        $ulid = $this->ulid();
+        $this->keyLimits(['/bore/service/taper' => '.005'], ulid: $ulid)->assertRedirect();
+        $this->keyLimits(['/bore/service/taper' => '.005'], ulid: $ulid)->assertRedirect();
+        $this->assertSame(2, SpecificationRevision::query()->where('family', 'glen-4-140')->count());
+        $this->assertSame(1, LedgerEntry::query()->where('job_id', $this->job->id)->where('kind', 'sheet taken over')->count());
+    }
+
+    public function test_another_job_takes_the_newer_sheet_over_when_somebody_says_so(): void
+    {
+        $other = $this->job($this->inspector, 'glen-4-140');
+        $this->keyLimits(['/bore/service/taper' => '.005']);
+        $this->assertSame(1, $other->refresh()->family_revision);
+        $this->get("/jobs/{$other->tag()}/judge")
+            ->assertSee('judged by revision 1')
+            ->assertSee('not there → .005');
+        $this->sendTo($other, 'sheet/revision', ['revision' => 9])->assertUnprocessable();
+        $this->sendTo($other, 'sheet/revision', ['revision' => 2])->assertRedirect();
+        $this->assertSame(2, $other->refresh()->family_revision);
+        $this->get("/jobs/{$other->tag()}/judge")->assertDontSee('judged by revision 1');
+    }
+
+    public function test_one_engine_differs_from_the_book_and_every_paper_says_so(): void
+    {
+        $this->readWorn();
+        $this->keyLimits(['/bore/service/out_of_round' => '.002']);
+        $this->keyLimits(['/bore/service/out_of_round' => '.009'], 'engine', 'for the yard truck, agreed by J. Moor')->assertRedirect();
+        $this->assertSame(Outcome::Pass, $this->roundness()[0]);
+        $this->assertSame(
+            '.002',
+            json_decode($this->app->make(SpecBook::class)->document('glen-4-140', 2), true)['bore']['service']['out_of_round'],
+        );
+        $this->get("/jobs/{$this->job->tag()}/judge")
+            ->assertSee('This engine differs from the book.')
+            ->assertSee('.009 instead of .002: for the yard truck, agreed by J. Moor')
+            ->assertSee('(agreed for this engine)');
+        $this->assertSameAsTheHouse();
+        $this->artisan('ledger:recompute')->assertSuccessful();
+
+        $this->keyLimits(['/bore/service/out_of_round' => '.002'], 'engine', 'back to the book')->assertRedirect();
+        $this->assertSame(Outcome::Fail, $this->roundness()[0]);
+        $this->get("/jobs/{$this->job->tag()}/judge")->assertDontSee('This engine differs from the book.');
+    }
+
+    public function test_what_cannot_be_a_limit_is_asked_again_and_nothing_is_stored(): void
+    {
+        foreach (
+            [
+                ['/bore/service/taper' => 'wide'],
+                ['/no/such/place' => '1'],
+                ['/piston/clearance' => '.004-.002'],
+                ['/bore/service/taper' => ''],
+            ] as $values
+        ) {
+            foreach (['family', 'engine'] as $scope) {
+                $this->keyLimits($values, $scope)->assertUnprocessable()->assertJsonValidationErrors('value');
+            }
+        }
+        $this->keyLimits(['/bore/service/taper' => '.005'], words: '')
+            ->assertUnprocessable()
+            ->assertJsonValidationErrors('words');
+        $this->assertSame(
+            [1, 1, false],
+            [$this->job->refresh()->family_revision, SpecificationRevision::query()->count(), $this->job->has_own_values],
+        );
+    }
+
+    public function test_who_only_works_by_the_book_changes_neither(): void
+    {
+        $this->actingAs($this->person(Role::Machinist));
+        $this->keyLimits(['/bore/service/taper' => '.005'])->assertForbidden();
+        $this->sendTo($this->job, 'sheet/revision', ['revision' => 2])->assertForbidden();
+        $this->get("/jobs/{$this->job->tag()}/sheet")->assertForbidden();
+    }
+
+    private function readWorn(): void
+    {
+        foreach ([1, 2, 3, 4] as $cylinder) {
+            $this->keyBore($this->job, $cylinder, ['5.1', '1.9', '2.2', '1.5', '1.0', '0.8']);
+        }
+    }
+
+    /** @return array{Outcome, CanStay} Of the first bore */
+    private function roundness(): array
+    {
+        $bore = $this->file()->assessment()->bores[0];
+
+        return [$bore->finding(Criterion::OutOfRound)->outcome, $bore->canStay];
+    }
+
+    /** @param  array<string, string>  $values */
+    private function keyLimits(array $values, string $scope = 'family', string $words = 'page 12', ?string $ulid = null): TestResponse
+    {
+        return $this->sendTo(
+            $this->job,
+            'sheet',
+            ['value' => $values, 'scope' => $scope, 'words' => $words, 'source' => 'manual'] + ($ulid === null ? [] : ['ulid' => $ulid]),
+        );
+    }
+
+    private function assertSameAsTheHouse(): void
+    {
+        $package = JobPackage::of($this->job->id, $this->app->make(SpecBook::class), $this->app->make(PolicyBook::class));
+        $evaluation = $package?->evaluate()->toArray();
+        $house = $this->app->make(JobFiles::class)->open($this->job->refresh())->assessment();
+        $this->assertSame($house->verdict->value, $evaluation['verdict'] ?? null);
+        $this->assertSame(
+            $house->bores[0]->finding(Criterion::OutOfRound)->outcome->value,
+            array_column($evaluation['bores'][0]['findings'], 'outcome', 'criterion')['out_of_round'],
+        );
+    }
+}
