@@ -91,9 +91,9 @@ final readonly class PartReading
         $plausibility = new Plausibility($file->policy->boreAllowances($file->sheet->unit), $file->display);
         $shown = $setup->instrument->tracesWalls() ? $value->minus($setup->knownZero ?? Length::zero()) : $value;
 
-        return ($one->nominal === null
-            ? $this->doubtOfDistance($file, $entry, $value)
-            : $plausibility->doubtOfSize($value, $one->nominal)) ??
+        return ($entry->place->feature->measurand() === Measurand::Size
+            ? $plausibility->doubtOfSize($value, $one->nominal)
+            : $this->doubtOfDistance($file, $entry, $value)) ??
             $plausibility->doubtOfRange($shown, $setup->range, $setup->nameOrKind());
     }
 

@@ -116,7 +116,7 @@ final readonly class StatedSetup
     /** What its range and its worth are said of: the gauge of the register, or one of the kind. */
     public function nameOrKind(): string
     {
-        return $this->gaugeTag ?? "A {$this->instrument->value}";
+        return $this->gaugeTag ?? (str_contains('aeiou', $this->instrument->value[0]) ? 'An' : 'A')." {$this->instrument->value}";
     }
 
     public function isZeroedOnThePart(): bool

@@ -22,13 +22,19 @@ final readonly class Plausibility
     {
     }
 
-    /** @return ?string What is doubtful, in a sentence; null where nothing is */
-    public function doubtOfSize(Length $size, Length $nominal): ?string
+    /**
+     * @param  ?Length  $nominal  Null where nobody knows it
+     * @return ?string What is doubtful, in a sentence; null where nothing is
+     */
+    public function doubtOfSize(Length $size, ?Length $nominal): ?string
     {
-        $off = $size->minus($nominal);
         if (! $size->isPositive()) {
             return 'That would be a size of nothing. Is the sign right?';
         }
+        if ($nominal === null) {
+            return null;
+        }
+        $off = $size->minus($nominal);
 
         return $off->absolute()->isLargerThan($this->allowances->plausibleDeviation)
             ? "That is {$this->display->deviation($off)} {$this->display->deviationUnit()} from the nominal ".
