@@ -6,6 +6,7 @@ namespace App\Package;
 
 use App\Record\JobFile;
 use App\Record\JobReader;
+use App\Record\JobSheet;
 use App\Record\OwnValues;
 use App\Record\SheetEntries;
 use App\Record\SheetGauges;
@@ -105,7 +106,7 @@ final readonly class JobPackage
             $policy = ShopPolicy::fromArray($this->data['policy']);
             $observations = JobObservations::ofRows($this->data['observations']);
             $own = OwnValues::of($observations->all(EntryKind::OwnValues));
-            $sheet = SpecificationSheet::fromArray($own->applied($this->data['sheet']));
+            $sheet = SpecificationSheet::fromArray(JobSheet::document($this->data['sheet'], $own, $policy));
             $readings = $this->bySheet('readings', KeyedReading::ofRow(...));
             $setups = $this->bySheet('setups', StatedSetup::ofRow(...));
             $checks = $this->bySheet('check_backs', StatedCheck::ofRow(...));

@@ -48,20 +48,9 @@ final class JobFile
         $policy = $job->is_closed
             ? $policies->revision($job->policy_revision)
             : $policies->revision($job->policyInForce() ?? $policies->newestNumber());
-        $sheet = self::sheetOf($job, $specs);
+        $sheet = JobSheet::of($job, $specs, $policy);
 
         return self::ofRecord(new JobRecord($job, $sheet, $policy), $sheet, $policy);
-    }
-
-    /** The book's, with what this engine has of its own. */
-    private static function sheetOf(Job $job, SpecBook $specs): SpecificationSheet
-    {
-        if (! $job->has_own_values) {
-            return $specs->sheet($job->family, $job->family_revision);
-        }
-        $document = json_decode($specs->document($job->family, $job->family_revision), true, 32, JSON_THROW_ON_ERROR);
-
-        return $specs->sheetOf(OwnValues::ofJob($job->id)->applied($document));
     }
 
     private static function ofRecord(JobRecord $record, SpecificationSheet $sheet, ShopPolicy $policy): self

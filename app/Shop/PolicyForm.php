@@ -20,6 +20,7 @@ final class PolicyForm
 {
     /** By key in the document: what it is called, what it changes, the rule that it belongs to. */
     private const OF_BORES = [
+        'allowed_shift' => ['Shift of a centre', 'at most, where a family says nothing of its own', 'BORE-8'],
         'clean_up_stock' => ['Clean-up stock', 'added on diameter to the worn size before a bore is said to clean up', 'BORE-7'],
         'hone_stock' => ['Hone stock', 'left by the boring bar for the hone', 'BORE-12'],
         'least_hone_stock' => ['Hone stock, least', 'a bored size that leaves less is out', 'BORE-12'],
@@ -44,6 +45,14 @@ final class PolicyForm
             'further from what the same place reads elsewhere: 48 for 4.8',
             'QTY-4',
         ],
+    ];
+
+    private const HOUSE_CLASSES = [
+        'small_bores' => 'Bores under 3 in (76.2 mm)',
+        'bores' => 'Bores of 3 to 4.5 in (76.2 to 114.3 mm)',
+        'large_bores' => 'Bores above 4.5 in (114.3 mm)',
+        'journals' => 'Crankshaft journals',
+        'big_ends' => 'Big ends of rods',
     ];
 
     private const OF_PARTS = [
@@ -129,11 +138,30 @@ final class PolicyForm
                 PolicySetting::choice('grind_aim', 'Where in its range a journal is ground to', 'JRNL-4', GrindAim::cases()),
                 PolicySetting::choice('mirror_finish', 'A journal polished like a mirror', 'JRNL-7', MirrorFinish::cases()),
             ],
+            'House limits, where a sheet has none' => self::houseLimits(),
             'Bores, in inches' => self::lengths('bore_in', self::OF_BORES, PolicySetting::inches(...)),
             'Bores, in millimetres' => self::lengths('bore_mm', self::OF_BORES, PolicySetting::millimetres(...)),
             'Other allowances, in inches' => self::lengths('parts_in', self::OF_PARTS, PolicySetting::inches(...)),
             'Other allowances, in millimetres' => self::lengths('parts_mm', self::OF_PARTS, PolicySetting::millimetres(...)),
         ];
+    }
+
+    /** @return list<PolicySetting> */
+    private static function houseLimits(): array
+    {
+        $settings = [];
+        foreach (self::HOUSE_CLASSES as $class => $name) {
+            foreach (['out_of_round' => 'out-of-round', 'taper' => 'taper'] as $limit => $word) {
+                $settings[] = PolicySetting::optionalLength(
+                    "house_limits.{$class}.{$limit}",
+                    "{$name}, {$word}",
+                    'at most in service; always called the shop’s own',
+                    'BORE-6',
+                );
+            }
+        }
+
+        return $settings;
     }
 
     /** @return list<PolicySetting> */

@@ -11,6 +11,8 @@ final readonly class PolicySetting
 {
     private const INCHES = '/^\d{0,2}\.\d{1,4}$/';
 
+    private const ANY_LENGTH = '/^(\d{0,2}\.\d{1,4}|\d{0,3}(\.\d{1,3})? ?mm)$/';
+
     private const MILLIMETRES = '/^\d{1,3}(\.\d{1,3})?$/';
 
     /**
@@ -58,6 +60,12 @@ final readonly class PolicySetting
         return new self($key, $label, $changes, $rule, [], ['regex:'.self::MILLIMETRES], false);
     }
 
+    /** A length that need not be there; inches, unless it says mm. */
+    public static function optionalLength(string $key, string $label, string $changes, string $rule): self
+    {
+        return new self($key, $label, $changes, $rule, [], ['nullable', 'regex:'.self::ANY_LENGTH], false);
+    }
+
     public static function whole(string $key, string $label, string $changes, string $rule, int $least, int $most): self
     {
         return new self($key, $label, $changes, $rule, [], ['integer', "between:{$least},{$most}"], true);
@@ -87,6 +95,12 @@ final readonly class PolicySetting
         $value = Arr::get($document, $this->key);
 
         return is_scalar($value) ? (string) $value : '';
+    }
+
+    /** True where nothing may be written. */
+    public function isOptional(): bool
+    {
+        return $this->rules[0] === 'nullable';
     }
 
     /** As it stands in the policy document. */

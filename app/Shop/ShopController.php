@@ -26,6 +26,7 @@ final class ShopController
         'parts_in.*.regex' => 'Write inches like .0020.',
         'bore_mm.*.regex' => 'Write millimetres like 0.10.',
         'parts_mm.*.regex' => 'Write millimetres like 0.05.',
+        'house_limits.*.*.regex' => 'Write inches like .0050, or 0.13 mm; leave it empty for none.',
         'integer' => 'Write a whole number.',
         'between' => 'Write a number from :min to :max.',
         'required' => 'This cannot be empty.',
@@ -59,7 +60,7 @@ final class ShopController
         $document = $policies->document($policies->newestNumber());
         unset($document['revision']);
         foreach (PolicyForm::all() as $setting) {
-            $typed = $request->input($setting->key);
+            $typed = $request->input($setting->key) ?? ($setting->isOptional() ? '' : null);
             if (is_string($typed) || is_int($typed)) {
                 Arr::set($document, $setting->key, $setting->stored((string) $typed));
             }

@@ -62,6 +62,12 @@ final readonly class Node
         return $this->isGiven() ? $reader($this) : null;
     }
 
+    /** True where a text stands here, and there is nothing in it. */
+    public function isEmptyText(): bool
+    {
+        return $this->value === '';
+    }
+
     /** Notes a fault of this place. */
     public function complain(string $expected): void
     {

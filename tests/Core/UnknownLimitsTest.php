@@ -10,6 +10,7 @@ use NorthLedger\Core\Assessment\EngineInspection;
 use NorthLedger\Core\Assessment\MissingLimit;
 use NorthLedger\Core\Assessment\MissingLimits;
 use NorthLedger\Core\Assessment\NextReason;
+use NorthLedger\Core\Document\InvalidDocument;
 use NorthLedger\Core\Engine\Policy\ShopPolicy;
 use NorthLedger\Core\Engine\Specification\EnginePart;
 use NorthLedger\Core\Engine\Specification\SourceKind;
@@ -170,6 +171,31 @@ final class UnknownLimitsTest extends TestCase
             );
             $this->assertSame($outcome, (array_values($found)[0] ?? null)->outcome->value ?? 'pass');
         }
+    }
+
+    public function test_the_shops_own_limits_stand_only_where_the_book_is_silent(): void
+    {
+        $policy = Bench::policy([
+            'house_limits' => [
+                'small_bores' => ['out_of_round' => '.001'],
+                'bores' => ['out_of_round' => '.003', 'taper' => '0.15 mm'],
+                'journals' => ['taper' => '.0005'],
+            ],
+        ]);
+        $this->assertFalse($policy->houseLimits->areNone());
+        $this->assertTrue(Bench::policy()->houseLimits->areNone(), 'a shop keeps none until it says so');
+        foreach (['2.9999' => 25_400, '3.0000' => 76_200, '4.5000' => 76_200, '4.5001' => null] as $nominal => $limit) {
+            $document = ['bore' => ['nominal' => $nominal, 'oversizes' => []]] + self::SEVEN_ANSWERS;
+            $sheet = SpecificationSheet::fromArray($policy->houseLimits->filled($document));
+            $this->assertSame($limit, $sheet->bore->service->outOfRound?->nanometres, (string) $nominal);
+            $this->assertSame($limit === null ? null : SourceKind::House, $sheet->sourceOf('/bore/service/out_of_round')?->kind);
+            $this->assertSame(12_700, $sheet->crankshaft->taper?->nanometres);
+            $this->assertNull($sheet->rods->taper);
+        }
+        $known = self::document('tarn-4-198');
+        $this->assertSame($known, $policy->houseLimits->filled($known), 'the book says all of it');
+        $this->expectException(InvalidDocument::class);
+        Bench::policy(['house_limits' => ['bores' => ['taper' => 'a lot']]]);
     }
 
     public function test_where_the_train_is_mixed_each_valve_is_judged_with_the_part_it_stands_in(): void

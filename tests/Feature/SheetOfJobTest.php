@@ -180,6 +180,22 @@ final class SheetOfJobTest extends TestCase
         $this->get("/jobs/{$this->job->tag()}/judge")->assertDontSee('This engine differs from the book.');
     }
 
+    public function test_the_shops_own_limit_judges_where_the_book_is_silent_and_is_called_so(): void
+    {
+        $this->readWorn();
+        $this->app->make(PolicyBook::class)->add(
+            ['house_limits' => ['bores' => ['out_of_round' => '.0020']]] + $this->app->make(PolicyBook::class)->document(0),
+            $this->inspector->id,
+        );
+        $this->assertSame([Outcome::Fail, CanStay::No], $this->roundness());
+        $this->get("/jobs/{$this->job->tag()}/judge")->assertSee('limit 2.0 (a house limit)');
+        $this->get("/jobs/{$this->job->tag()}/measure")->assertSee('(a house limit)');
+        $this->assertSameAsTheHouse();
+        $this->keyLimits(['/bore/service/out_of_round' => '.0040']);
+        $this->assertSame(Outcome::Pass, $this->roundness()[0], 'now the book says it');
+        $this->get("/jobs/{$this->job->tag()}/judge")->assertDontSee('(a house limit)');
+    }
+
     public function test_what_cannot_be_a_limit_is_asked_again_and_nothing_is_stored(): void
     {
         foreach (
