@@ -10,6 +10,7 @@ use App\Storage\StatedSetup;
 use App\Words\FindingWords;
 use App\Words\Labels;
 use App\Words\PlannedWorkWords;
+use App\Words\VerdictWords;
 use NorthLedger\Core\Finding\Finding;
 use NorthLedger\Core\Finding\Outcome;
 use NorthLedger\Core\Finding\PartVerdict;
@@ -35,6 +36,7 @@ final readonly class PartMargin
         public string $next,
         public string $left,
         public bool $wantsCheck,
+        public string $limitless,
     ) {
     }
 
@@ -84,6 +86,17 @@ final readonly class PartMargin
                 default => "{$walk->needed()} readings are still missing.",
             },
             $walk->needed() === 0 && ! $file->job->is_closed && self::isUnchecked($file, $section),
+            self::limitless($judged),
+        );
+    }
+
+    /** What was read of the sheet and has no limit: “size and taper”. */
+    private static function limitless(SectionJudgement $judged): string
+    {
+        $open = array_filter($judged->findings, static fn (Finding $finding): bool => $finding->lacksLimit());
+
+        return VerdictWords::list(
+            array_values(array_unique(array_map(static fn (Finding $finding): string => Labels::criterion($finding->criterion), $open))),
         );
     }
 

@@ -46,6 +46,7 @@ final readonly class MeasureMargin
         public bool $wantsCheck,
         public BlockQuestions $questions,
         public array $traces,
+        public string $limitless,
     ) {
     }
 
@@ -84,6 +85,7 @@ final readonly class MeasureMargin
             $assessment->isSettled() && ! $file->job->is_closed && self::isUnchecked($file),
             $words->questions($assessment),
             $assessment->next->traces,
+            VerdictWords::list(VerdictWords::limitless($assessment)),
         );
     }
 

@@ -14,6 +14,7 @@ final class SheetKeys
         'b' => 'gauge back on its master',
         'g' => 'claim the gauge’s feed; then ask it',
         'j' => 'two at this sheet: caller, writer',
+        'l' => 'limits that the specification does not say',
         'm' => 'micrometer, read line by line',
     ];
 

@@ -51,7 +51,17 @@ final readonly class SheetOfJobController
             $note = 'This engine is judged by it from now on; the book of its family stays as it is.';
         }
 
-        return redirect()->route('stage.judge', $job)->with('note', $note);
+        return redirect()->to(self::back($request, $job))->with('note', $note);
+    }
+
+    /** The sheet that somebody came from to put a limit in; else the verdict. */
+    private static function back(Request $request, Job $job): string
+    {
+        $back = $request->string('back')->toString();
+
+        return preg_match('#^(measure|bores)(/[a-z0-9]+)?$#D', $back) === 1
+            ? "/jobs/{$job->tag()}/{$back}"
+            : route('stage.judge', $job, absolute: false);
     }
 
     public function takeOver(Request $request, Job $job): RedirectResponse

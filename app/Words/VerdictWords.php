@@ -17,7 +17,6 @@ use NorthLedger\Core\Features\Bores\ReboreOption;
 use NorthLedger\Core\Features\Bores\Recommendation;
 use NorthLedger\Core\Features\Bores\TraceStake;
 use NorthLedger\Core\Finding\Finding;
-use NorthLedger\Core\Finding\Outcome;
 use NorthLedger\Core\Finding\PartDefect;
 use NorthLedger\Core\Finding\PartVerdict;
 use NorthLedger\Core\Quantity\LengthDisplay;
@@ -225,10 +224,10 @@ final readonly class VerdictWords
     }
 
     /** @return list<string> What was read of the bores and has no limit */
-    private static function limitless(BlockAssessment $assessment): array
+    public static function limitless(BlockAssessment $assessment): array
     {
         $findings = array_merge(...array_map(static fn (JudgedBore $bore): array => array_values($bore->findings), $assessment->bores));
-        $open = array_filter($findings, static fn (Finding $finding): bool => $finding->outcome === Outcome::NoLimit);
+        $open = array_filter($findings, static fn (Finding $finding): bool => $finding->lacksLimit());
 
         return array_values(array_unique(array_map(static fn (Finding $finding): string => Labels::criterion($finding->criterion), $open)));
     }

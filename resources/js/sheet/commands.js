@@ -32,6 +32,12 @@ export function createCommands(desk, { root, bore }) {
         }
     }
 
+    /** To where what the specification does not say is put in, and back here. */
+    function goToLimits() {
+        const [, , tag, ...here] = location.pathname.split('/');
+        location.assign(`/jobs/${tag}/judge?back=${encodeURIComponent(here.join('/'))}`);
+    }
+
     return {
         u: () => desk.keep('undo', {}),
         r: hand.onceMore,
@@ -41,6 +47,7 @@ export function createCommands(desk, { root, bore }) {
         b: () => dialogs.check(),
         g: useGauge,
         j: dialogs.pair,
+        l: goToLimits,
         m: dialogs.micrometer,
         x: toggleAxes,
         v: () => (bore ? bore.toSheet() : goToBore()),

@@ -11,9 +11,10 @@
     <summary><h2>No limit known</h2><span class="soft">{{ count($limits->lines) === 1 ? 'one value is' : count($limits->lines).' values are' }} not on the sheet; what was read waits for {{ count($limits->lines) === 1 ? 'it' : 'them' }}</span></summary>
     @if($mayKeyLimits)
     <form method="post" action="/jobs/{{ $file->job->tag() }}/sheet" class="limits">@csrf <x-ulid />
+        <input type="hidden" name="back" value="{{ old('back', request()->query('back')) }}">
         <x-field-error name="value" />
         @foreach($limits->lines as $line)
-        <div class="limit"><label for="limit-{{ $loop->index }}">{{ $line->label }}<span class="soft">{{ $line->waits }}</span></label><input id="limit-{{ $loop->index }}" class="num" name="value[{{ $line->pointer }}]" value="{{ old('value.'.$line->pointer) }}" maxlength="60" autocomplete="off"></div>
+        <div class="limit"><label for="limit-{{ $loop->index }}">{{ $line->label }}<span class="soft">{{ $line->waits }}</span></label><span class="field"><input id="limit-{{ $loop->index }}" class="num" name="value[{{ $line->pointer }}]" value="{{ old('value.'.$line->pointer) }}" maxlength="60" autocomplete="off" @if($loop->first && request()->has('back')) autofocus @endif></span></div>
         @endforeach
         <div class="inline-fields">
             <div class="field"><label for="limit-source">It is</label><select id="limit-source" name="source"><option value="manual">from a manual</option><option value="measured" @selected(old('source') === 'measured')>measured on an unworn part</option><option value="house" @selected(old('source') === 'house')>our own limit</option><option value="agreed" @selected(old('source') === 'agreed')>agreed with the customer</option></select></div>

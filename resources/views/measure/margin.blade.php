@@ -19,6 +19,7 @@
 @endif
 @if($margin->needsSize)<p class="line close">Sizes and clearances need a size for the zero: measure the place it was set on, and give it with <kbd>s</kbd>. <span class="rule-id">GAUGE-2</span></p>@endif
 <dl class="questions"><div class="{{ $margin->questions->canStayIsSettled ? 'settled' : '' }}"><dt>Can it stay?</dt><dd>{{ $margin->questions->canStay }}</dd></div><div class="{{ $margin->questions->sizeIsSettled ? 'settled' : '' }}"><dt>Which size?</dt><dd>{{ $margin->questions->size }}</dd></div></dl>
+@if($margin->limitless !== '')<p class="line missing">No limit known for {{ $margin->limitless }}. <a href="/jobs/{{ $job->tag() }}/judge?back=measure">Put it in</a> with <kbd>l</kbd>.</p>@endif
 <h2>Next</h2>
 <p class="line next">{{ $margin->next }}</p>
 @foreach($margin->traces as $cylinder)<p><a class="button" href="/jobs/{{ $job->tag() }}/bores/{{ $cylinder }}">Trace cylinder {{ $cylinder }}</a></p>@endforeach

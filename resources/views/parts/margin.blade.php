@@ -13,6 +13,7 @@
 <h2>What it needs</h2>
 <ul>@foreach($margin->works as $work)<li class="line">{{ $work['sentence'] }}<span class="rule-id">{{ $work['rule'] }}</span></li>@endforeach</ul>
 @endif
+@if($margin->limitless !== '')<p class="line missing">No limit known for {{ $margin->limitless }}. <a href="/jobs/{{ $job->tag() }}/judge?back=measure%2F{{ $section->value }}">Put it in</a> with <kbd>l</kbd>.</p>@endif
 <h2>Next</h2>
 <p class="line next">{{ $margin->next }}</p>
 @if($margin->wantsCheck)<p class="line close">Before you put the gauges away: back on their masters, key <kbd>b</kbd>. <span class="rule-id">GAUGE-3</span></p>@endif
