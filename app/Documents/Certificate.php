@@ -11,6 +11,7 @@ use App\Storage\User;
 use NorthLedger\Core\Engine\Places\Axis;
 use NorthLedger\Core\Engine\Places\Station;
 use NorthLedger\Core\Features\Bores\BoreFeature;
+use NorthLedger\Core\Finding\Spread;
 use NorthLedger\Core\Inspection\Occasion;
 use NorthLedger\Core\Quantity\Length;
 use NorthLedger\Core\Quantity\LengthDisplay;
@@ -24,7 +25,7 @@ use NorthLedger\Core\Verification\VerifiedBore;
 final class Certificate
 {
     /** @return array<string, mixed> */
-    public static function of(JobFile $file, User $signer, string $signedAt): array
+    public static function of(JobFile $file, User $signer, string $signedAt, WhoseLimits $limits): array
     {
         $words = $file->words();
         $chosen = $file->work()->chosen();
@@ -56,6 +57,7 @@ final class Certificate
                 ),
             ),
             'crack_check' => NotChecked::crackResults($file),
+            'limits' => $limits->of($file),
             'decided' => Decisions::of($file),
             'not_checked' => NotChecked::of($file),
             'revisions' => [
@@ -101,7 +103,13 @@ final class Certificate
     /** @return array<string, string> Out-of-round and taper with their limits */
     private static function form(JobFile $file, VerifiedBore $bore): array
     {
-        $form = ['out-of-round' => 'not checked', 'taper' => 'not checked'];
+        $read = ['out-of-round' => Spread::widest($bore->measures->outOfRound), 'taper' => Spread::widest($bore->measures->taper)];
+        $form = array_map(
+            static fn (?Spread $spread): string => $spread === null
+                ? 'not checked'
+                : "{$file->display->magnitude($spread->value())}, no limit known",
+            $read,
+        );
         foreach ($bore->characteristics as $one) {
             if (isset($form[$one->what->value])) {
                 $form[$one->what->value] = "{$file->display->magnitude($one->value)} ≤ {$file->display->magnitude($one->limit)}";

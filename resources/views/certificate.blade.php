@@ -25,6 +25,7 @@
         </tbody>
     </table>
     </div>
+    @if(($certificate['limits'] ?? []) !== [])<h2>Whose the limits are</h2><ul>@foreach($certificate['limits'] as $line)<li class="line my-1">{{ $line }}</li>@endforeach</ul>@endif
     @if(($certificate['decided'] ?? []) !== [])<h2>Decided by the customer</h2><ul>@foreach($certificate['decided'] as $line)<li class="line close my-1">{{ $line }}</li>@endforeach</ul>@endif
     <h2>Not checked</h2>
     <ul>@foreach($certificate['not_checked'] as $line)<li class="line missing my-1">{{ $line }}</li>@endforeach</ul>

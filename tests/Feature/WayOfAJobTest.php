@@ -114,6 +114,36 @@ final class WayOfAJobTest extends TestCase
         $this->post($this->url('release'), ['ulid' => $this->ulid(), 'password' => 'a-password'])->assertSessionHasErrors('ulid');
     }
 
+    /** What is not by the book comes through to the order, the verification and the certificate. */
+    public function test_a_clearance_of_its_own_moves_the_targets_and_stands_on_the_certificate(): void
+    {
+        $this->chooseTwentyOver();
+        $this->get($this->url('work'))->assertSee('3.8325');
+        $this->sendTo($this->job, 'sheet', [
+            'value' => ['/piston/standard' => '3.8100', '/piston/clearance' => '.0020-.0030', '/bore/finished/clearance' => '.0035'],
+            'scope' => 'engine',
+            'words' => 'forged pistons, agreed by the customer',
+        ])->assertRedirect();
+        $this->get($this->url('work'))->assertSee('3.8280 instead of 3.8285');
+        $this->post($this->url('work/orders'), ['ulid' => $this->ulid()])->assertRedirect();
+        $this->get($this->url('work'))->assertSee('3.8320 to 3.8325');
+        $this->actingAs($this->machinist);
+        foreach (['clean', 'crack check', 'deck'] as $key) {
+            $this->tick($key);
+        }
+        foreach (['bore.1', 'bore.2', 'bore.3', 'bore.4', 'chamfer', 'hone.1', 'hone.2', 'hone.3', 'hone.4', 'final wash'] as $key) {
+            $this->tick($key, actual: str_starts_with($key, 'bore') ? '3.8280' : (str_starts_with($key, 'hone') ? '3.8322' : ''));
+        }
+        $this->actingAs($this->inspector);
+        $this->readFinished(['zero' => '3.8320']);
+        $this->post($this->url('release'), ['ulid' => $this->ulid(), 'password' => 'a-password'])->assertSessionDoesntHaveErrors();
+        $this->get($this->url('certificate'))
+            ->assertSee('3.8320 to 3.8325')
+            ->assertSee('Clearance and least clearance: agreed for this engine: forged pistons, agreed by the customer.')
+            ->assertSee('Not by the book: Piston, standard 3.8100 instead of 3.8110: forged pistons');
+        $this->artisan('ledger:recompute')->assertSuccessful();
+    }
+
     public function test_finished_readings_without_the_ordered_conditions_do_not_close(): void
     {
         $this->chooseTwentyOver();

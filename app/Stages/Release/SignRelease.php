@@ -6,6 +6,7 @@ namespace App\Stages\Release;
 
 use App\Documents\Certificate;
 use App\Documents\RenderCertificate;
+use App\Documents\WhoseLimits;
 use App\Ledger\Ledger;
 use App\Ledger\Refused;
 use App\Ledger\Written;
@@ -18,19 +19,19 @@ use App\Storage\User;
 /** Signs a job and stores its certificate word for word (WORK-6). */
 final readonly class SignRelease
 {
-    public function __construct(private Ledger $ledger)
+    public function __construct(private Ledger $ledger, private WhoseLimits $limits)
     {
     }
 
     public function handle(Job $job, User $by, string $ulid): Written
     {
-        $written = $this->ledger->write($job->id, $ulid, EntryKind::Release, $by, static function (JobFile $file) use ($by, $ulid): array {
+        $written = $this->ledger->write($job->id, $ulid, EntryKind::Release, $by, function (JobFile $file) use ($by, $ulid): array {
             $check = ReleaseCheck::of($file, $by);
             if (! $check->maySign()) {
                 throw Refused::because('sign', implode(' ', $check->obstacles));
             }
             $certificate = json_encode(
-                Certificate::of($file, $by, now()->format('Y-m-d H:i').' UTC'),
+                Certificate::of($file, $by, now()->format('Y-m-d H:i').' UTC', $this->limits),
                 JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES,
             );
             $row = [
