@@ -3,6 +3,7 @@ import { startFaces } from './sheet/faces.js';
 import { startLight } from './light.js';
 import { createClock } from './live/clock.js';
 import { startLive } from './live/live.js';
+import { startDimensions } from './dimensions.js';
 import { startMap } from './live/map.js';
 import { startTimers } from './live/timers.js';
 import { forgetKeptText, startKeptText } from './plain/kept-text.js';
@@ -44,6 +45,10 @@ if (keptText) {
 }
 if (forgets) {
     forgets.addEventListener('submit', () => forgetKeptText(forgets.dataset.forgetsText));
+}
+const dimensioned = document.querySelector('[data-dimensioned]');
+if (dimensioned) {
+    startDimensions(dimensioned);
 }
 const specForm = document.querySelector('[data-follows-from]');
 if (specForm) {

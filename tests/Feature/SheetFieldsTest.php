@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\SpecBook\DimensionDrawing;
 use App\SpecBook\EditedSheet;
 use App\SpecBook\RangeText;
 use App\SpecBook\SheetField;
@@ -140,6 +141,32 @@ final class SheetFieldsTest extends TestCase
             count($document['housings']['no_go']) + 1,
             SheetPage::withRows($document, 'add housings/no_go')['housings']['no_go'],
         );
+    }
+
+    public function test_every_dimension_that_is_drawn_is_a_value_of_the_sheet_and_stands_inside_its_drawing(): void
+    {
+        $drawn = json_decode((string) file_get_contents(resource_path('drawings/sheet.json')), true, 16, JSON_THROW_ON_ERROR);
+        $bySection = [];
+        foreach ((new SheetFields($this->document('brae-v8-311')))->all() as $field) {
+            $bySection[explode('/', $field->path)[1]][] = $field;
+        }
+        foreach ($drawn as $part => $one) {
+            $drawings = DimensionDrawing::of($part, $bySection[$part]);
+            $dims = array_merge(...array_column(isset($one['dims']) ? [$one] : array_values($one), 'dims'));
+            $lines = array_merge(...array_column($drawings, 'lines'));
+            $optional = array_filter($dims, static fn (array $dim): bool => $dim['of'] === '/housings/parting_gap');
+            $this->assertSame(array_column($dims, 'of'), array_column($lines, 'path'), $part);
+            foreach ($drawings as $drawing) {
+                foreach ($drawing->lines as $line) {
+                    $this->assertTrue($line->text !== '' || $optional !== [], $line->path);
+                    foreach ([$line->y1, $line->y2, $line->textY] as $y) {
+                        $this->assertGreaterThanOrEqual(0, $y, $line->path);
+                        $this->assertLessThanOrEqual($drawing->height, $y, $line->path);
+                    }
+                }
+            }
+        }
+        $this->assertSame([], DimensionDrawing::of('layout', $bySection['layout']), 'a layout has no dimensions');
     }
 
     public function test_where_two_have_edited_each_keeps_what_they_typed(): void

@@ -6,12 +6,14 @@
     <p class="soft mt-2">Change what is different in this engine: pistons with a clearance of their own, another stroke or gasket, a limit that the customer agreed to. The book of its family stays as it is; the verdict, the certificate and the package say what was changed, why and by whom.</p>
     @foreach($own as $one)<p class="line close">{{ $one->sentence() }}</p>@endforeach
     @error('value')<div class="note bad" role="alert"><b>Nothing was stored.</b> {{ $message }}</div>@enderror
-    <form method="post" action="/jobs/{{ $file->job->tag() }}/sheet">@csrf <x-ulid />
+    <form method="post" action="/jobs/{{ $file->job->tag() }}/sheet" data-dimensioned>@csrf <x-ulid />
     <input type="hidden" name="scope" value="engine"><input type="hidden" name="whole" value="1">
     <button class="sr-only" tabindex="-1" aria-hidden="true">Judge this engine by it</button>
     <div class="spec-columns">
     @foreach($page->sections as $title => $fields)
-        <section><h2>{{ $title }}</h2>
+        @php($part = explode('/', $fields[0]->path)[1])
+        <section id="part-{{ $part }}"><h2>{{ $title }}</h2>
+        @include('specs.dimensions')
         @foreach($fields as $field)
             @php($id = 'value-'.$loop->parent->index.'-'.$loop->index)
             @php($stands = $typed[$field->path] ?? $field->text)

@@ -12,7 +12,8 @@
     <section>@include('specs.follows')</section>
     @foreach($page->sections as $title => $fields)
         @continue(in_array($title, array_column($page->tables, 'title'), true) || in_array($title, $page->unknown(), true))
-        <section><h2>{{ $title }}</h2><table class="ledger"><tbody>@foreach($fields as $field)@continue($field->text === '')<tr><th scope="row">{{ $field->label }}</th><td class="num">{{ $field->text }}@if($page->source($field->path) !== '')<br><span class="source">{{ $page->source($field->path) }}</span>@endif</td></tr>@endforeach</tbody></table></section>
+        @php($part = explode('/', $fields[0]->path)[1])
+        <section id="part-{{ $part }}"><h2>{{ $title }}</h2>@include('specs.dimensions')<table class="ledger"><tbody>@foreach($fields as $field)@continue($field->text === '')<tr><th scope="row">{{ $field->label }}</th><td class="num">{{ $field->text }}@if($page->source($field->path) !== '')<br><span class="source">{{ $page->source($field->path) }}</span>@endif</td></tr>@endforeach</tbody></table></section>
     @endforeach
     </div>
     @if($page->unknown() !== [])<p class="mt-3"><b>Nothing known yet:</b> {{ lcfirst(implode(', ', $page->unknown())) }}. What is read there is computed, and held against no limit.</p>@endif

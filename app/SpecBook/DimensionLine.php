@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\SpecBook;
+
+/** One dimension on a drawing of a part, with the value that belongs to it. */
+final readonly class DimensionLine
+{
+    /**
+     * @param  string  $path  Of the value on the sheet
+     * @param  string  $anchor  How its text stands to its place: start, middle or end
+     * @param  bool  $isLeader  It points at a place, and measures no distance
+     */
+    public function __construct(
+        public string $path,
+        public string $label,
+        public string $text,
+        public float $x1,
+        public float $y1,
+        public float $x2,
+        public float $y2,
+        public float $textX,
+        public float $textY,
+        public string $anchor,
+        public bool $isLeader,
+    ) {
+    }
+}
