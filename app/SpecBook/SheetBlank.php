@@ -34,6 +34,14 @@ final class SheetBlank
         return is_array($row) ? $row : [];
     }
 
+    /** True for a list of like things, each with values of its own: threads, no-goes. */
+    public static function isOfRows(string $path): bool
+    {
+        $items = self::at($path)['items'] ?? null;
+
+        return is_array($items) && isset(self::resolved($items)['properties']);
+    }
+
     /** Something of the kind that stands at a place: 0, 0.0, false, a list, or a text. */
     public static function example(string $path): mixed
     {

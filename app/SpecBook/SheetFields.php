@@ -56,6 +56,9 @@ final readonly class SheetFields
         $fields = [];
         foreach ($this->leaves as $path => $value) {
             $ends = $this->rangeEnds($path);
+            if ($value === [] && SheetBlank::isOfRows($path)) {
+                continue;
+            }
             if ($ends === null) {
                 $kind = ValueKind::of(basename($path));
                 $fields[] = $this->field($path, $kind, $kind->shown($value, $this->unit), false);

@@ -263,7 +263,12 @@ final class SpecBookTest extends TestCase
         $this->assertSame([508_000, 762_000], array_column($sheet->bore->oversizes, 'nanometres'));
         $this->assertSame('bore of cylinder 3 above the ridge', $sheet->sourceOf('/bore/nominal')?->words);
         $this->get('/specs/glen-v8-302')->assertOk()->assertSee('4 942 cc')->assertSee('measured');
-        $this->get('/specs/glen-v8-302/edit')->assertOk()->assertSee('/bore/service/out_of_round');
+        $this->get('/specs/glen-v8-302/edit')
+            ->assertOk()
+            ->assertSee('/bore/service/out_of_round')
+            ->assertSee('value="add threads"', false)
+            ->assertDontSee('name="value[/threads]"', false)
+            ->assertSee('Crankshaft, 0 of 20 values known');
         $this->get('/specs/glen-v8-302/export')
             ->assertOk()
             ->assertJsonPath('bore.oversizes', ['.020', '.030']);

@@ -22,6 +22,7 @@
     @foreach($changes as $change)<input type="hidden" name="changes[]" value="{{ $change }}">@endforeach
     <button class="sr-only" tabindex="-1" aria-hidden="true">Keep as a new revision</button>
     <div class="spec-columns">
+    <section>@include('specs.engine')</section>
     <section data-follows aria-live="polite">@include('specs.follows')</section>
     @foreach($page->sections as $title => $fields)
         @php($part = explode('/', $fields[0]->path)[1])
@@ -47,6 +48,10 @@
             </div>
         @endforeach
         </section>
+    @endforeach
+    @foreach($page->lists as $list)
+        @continue(isset($page->sections[$list['title']]))
+        <section><h2>{{ $list['title'] }}</h2><div class="spec-rows"><button class="button plain" name="rows" value="add {{ $list['list'] }}" formnovalidate>Add the first</button></div></section>
     @endforeach
     </div>
     <details class="mt-2" id="spec-paste" @if($pasted !== null && $pasted->unknown !== []) open @endif><summary>Paste from a spreadsheet</summary>

@@ -10,6 +10,7 @@
     <input type="hidden" name="scope" value="engine"><input type="hidden" name="whole" value="1">
     <button class="sr-only" tabindex="-1" aria-hidden="true">Judge this engine by it</button>
     <div class="spec-columns">
+    <section>@include('specs.engine')</section>
     @foreach($page->sections as $title => $fields)
         @php($part = explode('/', $fields[0]->path)[1])
         <section id="part-{{ $part }}"><h2>{{ $title }}</h2>

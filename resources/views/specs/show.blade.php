@@ -9,6 +9,7 @@
     @foreach($page->drawings as $drawing)<figure><svg viewBox="0 0 1000 {{ $drawing['face']->height }}" role="img" aria-label="{{ ucfirst($drawing['face']->face->value) }} with its crack-prone places">@foreach($drawing['face']->pieces as $piece)<{{ $piece->tag }}@foreach($piece->attributes as $name => $value) {{ $name }}="{{ $value }}"@endforeach class="{{ $piece->class }}">{{ $piece->text }}</{{ $piece->tag }}>@endforeach @foreach($drawing['pins'] as $pin)<g class="pin" transform="translate({{ $pin->x }},{{ $pin->y }})"><title>{{ $pin->words }}</title><circle r="15"/><text y="6">{{ $pin->number }}</text></g>@endforeach</svg><figcaption>{{ ucfirst($drawing['face']->face->value) }}, crack-prone places numbered</figcaption></figure>@endforeach
     </div>
     <div class="spec-columns">
+    <section>@include('specs.engine')</section>
     <section>@include('specs.follows')</section>
     @foreach($page->sections as $title => $fields)
         @continue(in_array($title, array_column($page->tables, 'title'), true) || in_array($title, $page->unknown(), true))
