@@ -151,7 +151,9 @@ final readonly class SheetFields
     /** What stands at a place, or something of its kind where nothing does. */
     private function before(string $path): mixed
     {
-        return $this->leaves[$path] ?? SheetBlank::example($path);
+        $stands = $this->leaves[$path] ?? null;
+
+        return $stands === null || $stands === [] ? SheetBlank::example($path) : $stands;
     }
 
     private function field(string $path, ValueKind $kind, string $text, bool $isRange): SheetField

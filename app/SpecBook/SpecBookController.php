@@ -6,6 +6,7 @@ namespace App\SpecBook;
 
 use App\Storage\FamilyIndex;
 use App\Storage\SpecBook;
+use App\Storage\SpecificationDraft;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
@@ -37,6 +38,7 @@ final readonly class SpecBookController
             'page' => SheetPage::of($this->specs->sheet($family, $revision), $this->document($family, $revision)),
             'follows' => FollowingLine::all($this->document($family, $revision)),
             'revisions' => $this->specs->revisions($family),
+            'draft' => SpecificationDraft::ofFamily($family),
         ]);
     }
 
@@ -55,10 +57,22 @@ final readonly class SpecBookController
         ]);
     }
 
-    public function edit(string $family): View
+    public function edit(Request $request, string $family): View
     {
         $revision = $this->revision(null, $family);
         $document = $this->document($family, $revision);
+        $draft = $request->has('draft') ? SpecificationDraft::ofFamily($family) : null;
+        if ($draft !== null) {
+            $begunWith = $this->document($family, $draft->revision);
+            $request->merge(['reason' => $draft->reason]);
+
+            return $this->form(
+                $family,
+                EditedSheet::of($begunWith, $document, $draft->typed, $draft->changes),
+                [],
+                SheetDifference::between($begunWith, $document),
+            );
+        }
 
         $typed = EditedSheet::of(
             $document,
@@ -80,6 +94,9 @@ final readonly class SpecBookController
             (array) $request->input('value'),
             $request->changes(),
         );
+        if ($request->string('rows')->toString() === 'draft') {
+            return $this->keepDraft($request, $family, $edited, $begunWith);
+        }
         if ($begunWith !== $newest) {
             return $this->form(
                 $family,
@@ -107,6 +124,7 @@ final readonly class SpecBookController
         } catch (InvalidDocument $exception) {
             return $this->form($family, $edited, $exception->faults);
         }
+        SpecificationDraft::query()->where('family', $family)->delete();
 
         return redirect()
             ->route('specs.show', $sheet->family)
@@ -114,6 +132,26 @@ final readonly class SpecBookController
                 'note',
                 "Revision {$sheet->revision} stands from now on. Jobs received before stay on the revision they were received under.",
             );
+    }
+
+    /** What was typed so far, whether or not it fits: nobody is judged by it. */
+    private function keepDraft(EditSheetRequest $request, string $family, EditedSheet $edited, int $begunWith): RedirectResponse
+    {
+        SpecificationDraft::query()->updateOrCreate(
+            ['family' => $family],
+            [
+                'revision' => $begunWith,
+                'typed' => $edited->typed,
+                'changes' => $edited->changes,
+                'reason' => $request->string('reason')->toString(),
+                'user_id' => $request->user()?->id,
+                'created_at' => now(),
+            ],
+        );
+
+        return redirect()
+            ->route('specs.show', $family)
+            ->with('note', 'Kept as a draft. No engine is judged by it; go on with it from here.');
     }
 
     /** What follows from the values that stand in the form, before anything is kept. */
@@ -145,14 +183,11 @@ final readonly class SpecBookController
     public function import(ImportSheetRequest $request): View|RedirectResponse
     {
         try {
-            $data = json_decode((string) $request->file('sheet')?->getContent(), true, 32, JSON_THROW_ON_ERROR);
             $sheet = $this->specs->add(
-                is_array($data) ? $data : throw InvalidDocument::notJson('The file', 'not an object'),
+                self::read((string) $request->file('sheet')?->getContent()),
                 (string) $request->input('reason'),
                 $request->user(),
             );
-        } catch (\JsonException $exception) {
-            return $this->listed('', InvalidDocument::notJson('The file', $exception->getMessage()));
         } catch (InvalidDocument $exception) {
             return $this->listed('', $exception);
         }
@@ -162,9 +197,34 @@ final readonly class SpecBookController
             ->with('note', "Read in as revision {$sheet->revision} of {$sheet->name}.");
     }
 
-    public function export(Request $request, string $family): JsonResponse
+    /**
+     * @return array<mixed>
+     *
+     * @throws InvalidDocument If it is neither the JSON of a sheet nor its table
+     */
+    private static function read(string $file): array
+    {
+        if (! str_starts_with(ltrim($file), '{') && ! str_starts_with(ltrim($file), '[') && str_contains($file, 'place')) {
+            return SheetCsv::document($file);
+        }
+        try {
+            $data = json_decode($file, true, 32, JSON_THROW_ON_ERROR);
+        } catch (\JsonException $exception) {
+            throw InvalidDocument::notJson('The file', $exception->getMessage());
+        }
+
+        return is_array($data) ? $data : throw InvalidDocument::notJson('The file', 'not an object');
+    }
+
+    public function export(Request $request, string $family): JsonResponse|Response
     {
         $revision = $this->revision($request->query('revision'), $family);
+        if ($request->query('as') === 'csv') {
+            return new Response(SheetCsv::of($this->document($family, $revision)), 200, [
+                'Content-Type' => 'text/csv; charset=utf-8',
+                'Content-Disposition' => "attachment; filename=\"{$family}-revision-{$revision}.csv\"",
+            ]);
+        }
 
         return new JsonResponse(
             $this->document($family, $revision),

@@ -7,14 +7,17 @@ namespace Tests\Feature;
 use App\SpecBook\DimensionDrawing;
 use App\SpecBook\EditedSheet;
 use App\SpecBook\RangeText;
+use App\SpecBook\SheetCsv;
 use App\SpecBook\SheetField;
 use App\SpecBook\SheetFields;
 use App\SpecBook\SheetPage;
 use App\SpecBook\ValueKind;
 use NorthLedger\Core\Document\Fault;
+use NorthLedger\Core\Document\InvalidDocument;
 use NorthLedger\Core\Engine\Specification\SpecificationSheet;
 use NorthLedger\Core\Quantity\LengthUnit;
 use PHPUnit\Framework\Attributes\DataProvider;
+use Tests\Core\Bench;
 use Tests\TestCase;
 
 /** A sheet written in shop notation, and read back text for text. */
@@ -167,6 +170,53 @@ final class SheetFieldsTest extends TestCase
             }
         }
         $this->assertSame([], DimensionDrawing::of('layout', $bySection['layout']), 'a layout has no dimensions');
+    }
+
+    #[DataProvider('families')]
+    public function test_a_sheet_comes_back_from_a_spreadsheet_as_it_went(string $family): void
+    {
+        $document = $this->document($family);
+        unset($document['$schema'], $document['revision']);
+        $csv = SheetCsv::of($document);
+        $this->assertEquals(['family' => $family] + $document, SheetCsv::document($csv));
+        $this->assertEquals(Bench::sheet($family), SpecificationSheet::fromArray(['revision' => 1] + SheetCsv::document($csv)));
+        $semicolons = implode(
+            "\r\n",
+            array_map(
+                static fn (string $line): string => implode(
+                    ';',
+                    array_map(
+                        static fn (?string $one): string => '"'.str_replace('"', '""', (string) $one).'"',
+                        str_getcsv($line, ',', '"', ''),
+                    ),
+                ),
+                explode("\r\n", rtrim($csv)),
+            ),
+        );
+        $this->assertEquals(
+            SheetCsv::document($csv),
+            SheetCsv::document("\u{FEFF}{$semicolons}"),
+            'as a spreadsheet of another country keeps it',
+        );
+    }
+
+    public function test_every_fault_of_a_table_is_named_at_once(): void
+    {
+        $csv = implode("\n", [
+            'part,value,is,place',
+            'Bore,nominal,wide,/bore/wall/minimum',
+            'Piston,weight,heavy,/piston/mass_ug',
+            'Rings,gap,wide,/rings/0/gap',
+            'x,y,z,/no/such',
+        ]);
+        try {
+            SheetCsv::document($csv);
+            $this->fail('It was read.');
+        } catch (InvalidDocument $exception) {
+            $this->assertSame(['/no/such', '/piston/mass_ug', '/rings/0/gap'], array_column($exception->faults, 'path'));
+        }
+        $this->expectException(InvalidDocument::class);
+        SheetCsv::document("what,then\n1,2\n");
     }
 
     public function test_where_two_have_edited_each_keeps_what_they_typed(): void

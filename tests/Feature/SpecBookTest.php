@@ -316,6 +316,69 @@ final class SpecBookTest extends TestCase
             ->assertSee('3 707 cc');
     }
 
+    public function test_a_sheet_at_odds_with_itself_is_kept_as_a_draft_by_which_nobody_is_judged(): void
+    {
+        $odd = ['/piston/standard' => '3.7770', '/stroke' => 'long', '/bore/service/taper' => '.0045'];
+        $this->post('/specs/tarn-4-198', [
+            'rows' => 'draft',
+            'revision' => '1',
+            'reason' => 'second edition',
+            'value' => $this->values($odd),
+        ])->assertRedirect('/specs/tarn-4-198');
+        $this->get('/specs/tarn-4-198')->assertSee('keeps a draft')->assertSee('second edition')->assertSee('3.8110');
+        $this->assertSame(1, $this->app->make(SpecBook::class)->newestRevision('tarn-4-198'));
+        $form = $this->get('/specs/tarn-4-198/edit?draft=1')->assertOk();
+        foreach ([...$odd, 'second edition'] as $text) {
+            $form->assertSee('value="'.$text.'"', false);
+        }
+        $this->get('/specs/tarn-4-198/edit')->assertDontSee('value="3.7770"', false);
+
+        $this->post('/specs/tarn-4-198', [
+            'reason' => 'mended',
+            'revision' => '1',
+            'value' => $this->values(['/bore/service/taper' => '.0045']),
+        ]);
+        $this->assertSame(2, $this->app->make(SpecBook::class)->newestRevision('tarn-4-198'));
+        $this->get('/specs/tarn-4-198')->assertDontSee('keeps a draft');
+    }
+
+    public function test_a_draft_tells_what_somebody_else_has_changed_meanwhile(): void
+    {
+        $this->post('/specs/tarn-4-198', [
+            'rows' => 'draft',
+            'revision' => '1',
+            'value' => $this->values(['/bore/service/taper' => '.0045']),
+        ]);
+        $this->app
+            ->make(SpecBook::class)
+            ->add(
+                ['stroke' => '4.3380'] + json_decode((string) file_get_contents(resource_path('specs/tarn-4-198.json')), true),
+                'mended',
+                $this->owner,
+            );
+        $this->get('/specs/tarn-4-198/edit?draft=1')
+            ->assertOk()
+            ->assertSee('Somebody else has made revision 2 meanwhile')
+            ->assertSee('4.3375 → 4.3380')
+            ->assertSee('value=".0045"', false)
+            ->assertSee('value="4.3380"', false);
+    }
+
+    public function test_a_table_of_a_spreadsheet_is_read_in_and_comes_out_again(): void
+    {
+        $answer = $this->get('/specs/tarn-4-198/export?as=csv')->assertOk()->assertDownload('tarn-4-198-revision-1.csv');
+        $csv = (string) $answer->getContent();
+        $this->assertStringContainsString("Bore,\"service, taper\",.0050,/bore/service/taper\r\n", $csv);
+        $this->import(str_replace('Tarn 4-198', 'Tarn 4-250', $csv))->assertRedirect('/specs/tarn-4-250');
+        $specs = $this->app->make(SpecBook::class);
+        $this->assertEquals($specs->sheet('tarn-4-198')->crankshaft, $specs->sheet('tarn-4-250')->crankshaft);
+        $this->import(str_replace('.0050,/bore/service/taper', 'wide,/bore/service/taper', $csv))
+            ->assertOk()
+            ->assertSee('nothing was stored')
+            ->assertSee('/bore/service/taper');
+        $this->import("part,value,is\nplace,nothing,here")->assertOk()->assertSee('a table with the columns');
+    }
+
     public function test_who_only_works_by_the_book_does_not_change_it(): void
     {
         $this->actingAs($this->person(Role::Machinist));

@@ -35,7 +35,7 @@
     @can('keep-specs')
     <h2>Read a sheet in</h2>
     <form method="post" action="/specs" enctype="multipart/form-data" class="inline-fields">@csrf
-        <div class="field"><label for="sheet-file">JSON file of a sheet</label><input id="sheet-file" type="file" name="sheet" accept="application/json,.json" required><x-field-error name="sheet" /></div>
+        <div class="field"><label for="sheet-file">File of a sheet: JSON, or a table (CSV)</label><input id="sheet-file" type="file" name="sheet" accept="application/json,.json,text/csv,.csv" required><x-field-error name="sheet" /></div>
         <div class="field grow"><label for="reason">Where its numbers come from</label><input id="reason" name="reason" value="{{ old('reason', request()->input('reason')) }}" maxlength="200" required><x-field-error name="reason" /></div>
         <button class="button">Read it in</button>
     </form>
