@@ -84,6 +84,8 @@ Route::middleware('auth')->group(function (): void {
         Route::post('/specs/{family}', [SpecBookController::class, 'update'])->name('specs.update');
         Route::post('/specs/{family}/follows', [SpecBookController::class, 'follows'])->name('specs.follows');
         Route::post('/specs/{family}/copies', [SpecBookController::class, 'copy'])->name('specs.copy');
+        Route::post('/specs/{family}/variants', [SpecBookController::class, 'variant'])->name('specs.variant');
+        Route::post('/specs/{family}/follow', [SpecBookController::class, 'follow'])->name('specs.follow');
     });
     Route::middleware('can:run-shop')->group(function (): void {
         Route::get('/shop', [ShopController::class, 'edit'])->name('shop');

@@ -9,6 +9,9 @@ final readonly class DimensionLine
 {
     /**
      * @param  string  $path  Of the value on the sheet
+     * @param  array{float, float}  $from
+     * @param  array{float, float}  $to
+     * @param  array{float, float}  $at  Where its text stands
      * @param  string  $anchor  How its text stands to its place: start, middle or end
      * @param  bool  $isLeader  It points at a place, and measures no distance
      */
@@ -16,12 +19,9 @@ final readonly class DimensionLine
         public string $path,
         public string $label,
         public string $text,
-        public float $x1,
-        public float $y1,
-        public float $x2,
-        public float $y2,
-        public float $textX,
-        public float $textY,
+        public array $from,
+        public array $to,
+        public array $at,
         public string $anchor,
         public bool $isLeader,
     ) {

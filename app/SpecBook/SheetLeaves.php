@@ -9,7 +9,7 @@ use App\Words\Line;
 /** The single values of a sheet's document by their path, `/bore/wall/standard`; a list of plain values is one. */
 final class SheetLeaves
 {
-    private const NOT_SHOWN = ['$schema', 'family', 'revision', 'sources'];
+    private const NOT_SHOWN = ['$schema', 'family', 'revision', 'sources', 'variant_of'];
 
     /**
      * @param  array<mixed>  $document

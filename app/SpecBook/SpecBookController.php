@@ -39,6 +39,7 @@ final readonly class SpecBookController
             'follows' => FollowingLine::all($this->document($family, $revision)),
             'revisions' => $this->specs->revisions($family),
             'draft' => SpecificationDraft::ofFamily($family),
+            'variant' => Variant::of($this->document($family, $revision), $this->specs),
         ]);
     }
 
@@ -178,6 +179,44 @@ final readonly class SpecBookController
         );
 
         return redirect()->route('specs.edit', $copy->family);
+    }
+
+    /** A family that takes from this one everything in which it does not differ. */
+    public function variant(CopyFamilyRequest $request, string $family): RedirectResponse
+    {
+        $revision = $this->revision(null, $family);
+        $name = trim($request->string('name')->toString());
+        $own = [
+            'family' => CopyFamilyRequest::familyOf($name),
+            'name' => $name,
+            'variant_of' => ['family' => $family, 'revision' => $revision],
+        ];
+        $variant = $this->specs->add(
+            $own + $this->document($family, $revision),
+            "variant of {$this->specs->sheet($family)->name}, revision {$revision}",
+            $request->user(),
+        );
+
+        return redirect()->route('specs.edit', $variant->family);
+    }
+
+    /** Rests on the newest revision of its base from now on, with the same differences. */
+    public function follow(Request $request, string $family): RedirectResponse
+    {
+        $document = $this->document($family, $this->revision(null, $family));
+        $variant = Variant::of($document, $this->specs);
+        abort_if($variant === null, 404);
+        try {
+            $sheet = $this->specs->follow($family, $variant->newest, $request->user());
+        } catch (InvalidDocument $exception) {
+            return redirect()
+                ->route('specs.show', $family)
+                ->withErrors(['follow' => "It does not fit any more: {$exception->getMessage()} Edit the variant first."]);
+        }
+
+        return redirect()
+            ->route('specs.show', $family)
+            ->with('note', "Revision {$sheet->revision} rests on revision {$variant->newest} of {$variant->name}.");
     }
 
     public function import(ImportSheetRequest $request): View|RedirectResponse

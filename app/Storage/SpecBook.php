@@ -6,6 +6,7 @@ namespace App\Storage;
 
 use Illuminate\Database\Eloquent\ModelNotFoundException;
 use Illuminate\Support\Facades\DB;
+use NorthLedger\Core\Document\Fault;
 use NorthLedger\Core\Document\InvalidDocument;
 use NorthLedger\Core\Engine\Specification\SpecificationSheet;
 
@@ -82,13 +83,41 @@ final class SpecBook
      */
     public function sheetOf(array $document): SpecificationSheet
     {
-        $json = json_encode($document, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES);
+        $json = self::json($document);
 
         return $this->read[hash('xxh128', $json)] ??= $this->compiled->of($json, (string) ($document['family'] ?? ''));
     }
 
-    /** The sheet's JSON as it was shipped or read in. */
+    /**
+     * The sheet's JSON as it was shipped or read in; a variant's whole, with what it takes from its base.
+     *
+     * @throws InvalidDocument If a variant is, over others, based on itself
+     */
     public function document(string $family, int $revision): string
+    {
+        return $this->whole($this->kept($family, $revision), []);
+    }
+
+    /** @param  list<string>  $variants  Families that rest on this one */
+    private function whole(string $json, array $variants): string
+    {
+        $kept = str_contains($json, '"variant_of"') ? json_decode($json, true, 32, JSON_THROW_ON_ERROR) : [];
+        $base = $kept['variant_of'] ?? null;
+        if (! is_array($base)) {
+            return $json;
+        }
+        [$family, $revision] = [(string) ($base['family'] ?? ''), (int) ($base['revision'] ?? 0)];
+        if (in_array($family, [...$variants, $kept['family'] ?? ''], true) || ! in_array($revision, $this->revisions($family), true)) {
+            throw InvalidDocument::withFaults((string) ($kept['name'] ?? 'The sheet'), [
+                new Fault('/variant_of', "{$family}, revision {$revision}", 'a family in the book that is not based on this one'),
+            ]);
+        }
+        $whole = $this->whole($this->kept($family, $revision), [...$variants, $kept['family']]);
+
+        return self::json(VariantDocument::whole($kept, json_decode($whole, true, 32, JSON_THROW_ON_ERROR)));
+    }
+
+    private function kept(string $family, int $revision): string
     {
         $shipped = $this->shipped($family);
 
@@ -130,22 +159,58 @@ final class SpecBook
             SpecificationRevision::query()->where('family', $family)->lockForUpdate()->get();
             $this->newest = null;
             $next = $this->has($family) ? $this->newestRevision($family) + 1 : 1;
-            $sheet = SpecificationSheet::fromArray(['revision' => $next] + $document);
+            $kept = $this->differencesOf($document);
+            $whole = json_decode($this->whole(self::json(['revision' => $next] + $kept), []), true, 32, JSON_THROW_ON_ERROR);
+            $sheet = SpecificationSheet::fromArray($whole);
             SpecificationRevision::query()->create([
                 'family' => $sheet->family,
                 'revision' => $next,
                 'reason' => $reason,
                 'user_id' => $by->id,
                 'created_at' => now(),
-                'document' => json_encode(
-                    ['revision' => $next] + $document,
-                    JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES,
-                ),
+                'document' => self::json(['revision' => $next] + $kept),
             ]);
             $this->newest = null;
 
             return $sheet;
         });
+    }
+
+    /**
+     * A variant's next revision: the same differences, from another revision of its base.
+     *
+     * @throws InvalidDocument If they do not fit together
+     */
+    public function follow(string $family, int $revision, User $by): SpecificationSheet
+    {
+        $kept = json_decode($this->kept($family, $this->newestRevision($family)), true, 32, JSON_THROW_ON_ERROR);
+        $kept['variant_of']['revision'] = $revision;
+        $base = json_decode($this->document($kept['variant_of']['family'], $revision), true, 32, JSON_THROW_ON_ERROR);
+
+        return $this->add(VariantDocument::whole($kept, $base), "follows its base, revision {$revision}", $by);
+    }
+
+    /**
+     * As it is kept: of a variant only what differs from its base.
+     *
+     * @param  array<mixed>  $document
+     * @return array<mixed>
+     */
+    private function differencesOf(array $document): array
+    {
+        $base = $document['variant_of'] ?? null;
+        $family = is_array($base) ? (string) ($base['family'] ?? '') : '';
+        $revision = is_array($base) ? (int) ($base['revision'] ?? 0) : 0;
+
+        return is_array($base) && $this->has($family) && in_array($revision, $this->revisions($family), true)
+            ? VariantDocument::differences($document, json_decode($this->document($family, $revision), true, 32, JSON_THROW_ON_ERROR))
+            : $document;
+    }
+
+    /** @param  array<mixed>  $document */
+    private static function json(array $document): string
+    {
+        return json_encode($document, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES);
     }
 
     /** @return array<string, int> */

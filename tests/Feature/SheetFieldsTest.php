@@ -162,7 +162,7 @@ final class SheetFieldsTest extends TestCase
             foreach ($drawings as $drawing) {
                 foreach ($drawing->lines as $line) {
                     $this->assertTrue($line->text !== '' || $optional !== [], $line->path);
-                    foreach ([$line->y1, $line->y2, $line->textY] as $y) {
+                    foreach ([$line->from[1], $line->to[1], $line->at[1]] as $y) {
                         $this->assertGreaterThanOrEqual(0, $y, $line->path);
                         $this->assertLessThanOrEqual($drawing->height, $y, $line->path);
                     }

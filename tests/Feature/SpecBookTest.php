@@ -379,6 +379,64 @@ final class SpecBookTest extends TestCase
         $this->import("part,value,is\nplace,nothing,here")->assertOk()->assertSee('a table with the columns');
     }
 
+    public function test_a_variant_keeps_only_its_differences_and_follows_its_base_after_a_look(): void
+    {
+        $this->post('/specs/tarn-4-198/variants', ['name' => 'Tarn 4-198 S'])->assertRedirect('/specs/tarn-4-198-s/edit');
+        $form = $this->values(['/bore/service/taper' => '.0040', '/piston/mass_ug' => ''], 'tarn-4-198-s');
+        $this->post('/specs/tarn-4-198-s', ['reason' => 'sport', 'revision' => '1', 'value' => $form])->assertRedirect(
+            '/specs/tarn-4-198-s',
+        );
+        $kept = json_decode(SpecificationRevision::query()->where('family', 'tarn-4-198-s')->where('revision', 2)->sole()->document, true);
+        $this->assertSame(['.0040', null], [$kept['bore']['service']['taper'], $kept['piston']['mass_ug']]);
+        $this->assertArrayNotHasKey('crankshaft', $kept);
+        $sheet = $this->specs()->sheet('tarn-4-198-s');
+        $this->assertSame([101_600, null], [$sheet->bore->service->taper?->nanometres, $sheet->piston->mass]);
+        $this->assertEquals($this->specs()->sheet('tarn-4-198')->crankshaft, $sheet->crankshaft);
+
+        $base = json_decode((string) file_get_contents(resource_path('specs/tarn-4-198.json')), true);
+        $base['bore']['service']['out_of_round'] = '.0025';
+        $this->specs()->add($base, 'new edition', $this->owner);
+        $this->assertSame(
+            50_800,
+            $this->specs()->sheet('tarn-4-198-s')->bore->service->outOfRound?->nanometres,
+            'not before somebody looked',
+        );
+        $this->get('/specs/tarn-4-198-s')
+            ->assertSee('A variant of')
+            ->assertSee('service, taper: .0040 instead of .0050')
+            ->assertSee('service, out-of-round: .0020 → .0025');
+        $this->post('/specs/tarn-4-198-s/follow')->assertRedirect('/specs/tarn-4-198-s')->assertSessionDoesntHaveErrors();
+        $followed = $this->specs()->sheet('tarn-4-198-s');
+        $this->assertSame(
+            [3, 63_500, 101_600],
+            [$followed->revision, $followed->bore->service->outOfRound?->nanometres, $followed->bore->service->taper?->nanometres],
+        );
+        $this->assertSame(50_800, $this->specs()->sheet('tarn-4-198-s', 2)->bore->service->outOfRound?->nanometres, 'what was stays');
+    }
+
+    public function test_a_variant_of_a_variant_is_whole_and_a_circle_is_refused(): void
+    {
+        $this->post('/specs/tarn-4-198/variants', ['name' => 'Tarn A'])->assertRedirect();
+        $this->post('/specs/tarn-a/variants', ['name' => 'Tarn B'])->assertRedirect();
+        $this->assertEquals($this->specs()->sheet('tarn-4-198')->rods, $this->specs()->sheet('tarn-b')->rods);
+        foreach (['tarn-b', 'tarn-a', 'nobody'] as $base) {
+            $circle = (string) json_encode([
+                'family' => 'tarn-a',
+                'name' => 'Tarn A',
+                'variant_of' => ['family' => $base, 'revision' => 1],
+            ]);
+            $this->import($circle)->assertOk()->assertSee('nothing was stored')->assertSee('/variant_of');
+        }
+        $this->assertSame([1], $this->specs()->revisions('tarn-a'));
+    }
+
+    private function specs(): SpecBook
+    {
+        $this->app->forgetInstance(SpecBook::class);
+
+        return $this->app->make(SpecBook::class);
+    }
+
     public function test_who_only_works_by_the_book_does_not_change_it(): void
     {
         $this->actingAs($this->person(Role::Machinist));
@@ -402,9 +460,10 @@ final class SpecBookTest extends TestCase
      * @param  array<string, string>  $changes
      * @return array<string, string> What the form would send
      */
-    private function values(array $changes): array
+    private function values(array $changes, string $family = 'tarn-4-198'): array
     {
-        preg_match_all('/name="value\[([^\]]+)\]" value="([^"]*)"/', (string) $this->get('/specs/tarn-4-198/edit')->getContent(), $fields);
+        $page = (string) $this->get("/specs/{$family}/edit")->getContent();
+        preg_match_all('/name="value\[([^\]]+)\]" value="([^"]*)"/', $page, $fields);
 
         return $changes + array_combine($fields[1], array_map(html_entity_decode(...), $fields[2]));
     }

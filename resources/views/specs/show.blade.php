@@ -6,6 +6,15 @@
         <span class="ml-auto flex flex-wrap gap-3">@foreach($revisions as $one)@if($one !== $page->sheet->revision)<a href="?revision={{ $one }}">revision {{ $one }}</a>@endif @endforeach @if(count($revisions) > 1)<a href="/specs/{{ $page->sheet->family }}/compare">compare</a>@endif <a href="/specs/{{ $page->sheet->family }}/export?revision={{ $page->sheet->revision }}">JSON</a> <a href="/specs/{{ $page->sheet->family }}/export?revision={{ $page->sheet->revision }}&amp;as=csv">table (CSV)</a>@can('keep-specs') <a href="/specs/{{ $page->sheet->family }}/edit">new revision</a>@endcan</span></div>
     @if(session('note'))<p class="note" role="status">{{ session('note') }} @can('receive')<a href="/jobs/new?family={{ $page->sheet->family }}">Receive one</a>@endcan</p>@endif
     @if($draft !== null)<p class="note">{{ $draft->user->name }} keeps a draft of the next revision since {{ $draft->created_at->format('j M Y H:i') }}@if($draft->reason !== ''): {{ $draft->reason }}@endif. No engine is judged by it. @can('keep-specs')<a href="/specs/{{ $page->sheet->family }}/edit?draft=1">Go on with it</a>@endcan</p>@endif
+    @if($variant !== null)
+    <section class="note"><b>A variant of <a href="/specs/{{ $variant->base }}">{{ $variant->name }}</a>, revision {{ $variant->revision }}.</b> @if($variant->differences === []) It differs in nothing yet. @else It differs in: @endif
+        <ul>@foreach($variant->differences as $one)<li>{{ $one->section }}, {{ $one->label }}: {{ $one->after }} instead of {{ $one->before }}</li>@endforeach</ul>
+        @if($variant->newest > $variant->revision)
+        <b>Its base has revision {{ $variant->newest }}.</b> Since then: <ul>@foreach($variant->since as $one)<li>{{ $one->section }}, {{ $one->label }}: {{ $one->before }} → {{ $one->after }}</li>@endforeach</ul>
+        @can('keep-specs')<form method="post" action="/specs/{{ $page->sheet->family }}/follow">@csrf <button class="button plain">Follow it</button><x-field-error name="follow" /></form>@endcan
+        @endif
+    </section>
+    @endif
     <div class="spec-drawings">
     @foreach($page->drawings as $drawing)<figure><svg viewBox="0 0 1000 {{ $drawing['face']->height }}" role="img" aria-label="{{ ucfirst($drawing['face']->face->value) }} with its crack-prone places">@foreach($drawing['face']->pieces as $piece)<{{ $piece->tag }}@foreach($piece->attributes as $name => $value) {{ $name }}="{{ $value }}"@endforeach class="{{ $piece->class }}">{{ $piece->text }}</{{ $piece->tag }}>@endforeach @foreach($drawing['pins'] as $pin)<g class="pin" transform="translate({{ $pin->x }},{{ $pin->y }})"><title>{{ $pin->words }}</title><circle r="15"/><text y="6">{{ $pin->number }}</text></g>@endforeach</svg><figcaption>{{ ucfirst($drawing['face']->face->value) }}, crack-prone places numbered</figcaption></figure>@endforeach
     </div>
@@ -25,7 +34,9 @@
     <form method="post" action="/specs/{{ $page->sheet->family }}/copies" class="inline-fields">@csrf
         <div class="field grow"><label for="copy-name">Name of the new family</label><input id="copy-name" name="name" value="{{ old('name') }}" maxlength="60" required autocomplete="off"><x-field-error name="name" /></div>
         <button class="button plain">Copy it</button>
+        <button class="button plain" formaction="/specs/{{ $page->sheet->family }}/variants">Make it a variant</button>
     </form>
+    <p class="soft">A copy goes its own way. A variant keeps only what is different, and takes the rest from {{ $page->sheet->name }}.</p>
     @endcan
 </main></div>
 @endsection
