@@ -7,6 +7,7 @@ namespace App\Pages;
 use App\Record\JobFile;
 use App\Record\LookCodes;
 use App\Record\SheetEntries;
+use App\Words\Line;
 use NorthLedger\Core\Engine\Places\Axis;
 use NorthLedger\Core\Engine\Places\Place;
 use NorthLedger\Core\Features\Bores\BoreFeature;
@@ -88,7 +89,7 @@ final readonly class SheetCells
         return new SheetCell($place->key(), '', $words, $state, $place->words(), LookCodes::legend($place->feature), $standing->id);
     }
 
-    public function spread(?Spread $spread, ?Length $limit, string $remark = ''): SheetCell
+    public function spread(?Spread $spread, ?Length $limit, string $remark = '', string $words = ''): SheetCell
     {
         if ($spread === null) {
             return new SheetCell(null, '', '–', CellState::Missing);
@@ -99,7 +100,7 @@ final readonly class SheetCells
             false => CellState::Good,
         };
 
-        return new SheetCell(null, $this->file->display->magnitude($spread->value()), $remark, $state);
+        return new SheetCell(null, $this->file->display->magnitude($spread->value()), $remark, $state, $words);
     }
 
     public function weight(Place $place): SheetCell
@@ -145,9 +146,14 @@ final readonly class SheetCells
     /** The widest taper; a bore that is no plain taper says what it is. */
     public function taper(BoreMeasures $measures, ?Length $limit): SheetCell
     {
-        $form = $measures->form(Axis::Thrust);
+        $form = $measures->form(Axis::Thrust) ?? Form::Taper;
 
-        return $this->spread(Spread::widest($measures->taper), $limit, $form === null || $form === Form::Taper ? '' : $form->value);
+        return $this->spread(
+            Spread::widest($measures->taper),
+            $limit,
+            Line::ofCode('verdict.form_sign', $form),
+            Line::ofCode('verdict.form', $form),
+        );
     }
 
     private function missing(Place $place, string $prompt): SheetCell

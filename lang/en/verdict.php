@@ -65,6 +65,16 @@ return [
         'settled' => ':option, settled',
         'so_far' => ':option so far',
     ],
+    'form' => [
+        'barrel' => 'barrel',
+        'waist' => 'hourglass',
+        'taper' => 'taper',
+    ],
+    'form_sign' => [
+        'barrel' => '()',
+        'waist' => ')(',
+        'taper' => '',
+    ],
     'cylinders' => 'cylinder :list|cylinders :list',
     'and' => ':others and :last',
     'option' => [

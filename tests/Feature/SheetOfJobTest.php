@@ -15,6 +15,7 @@ use Illuminate\Testing\TestResponse;
 use NorthLedger\Core\Engine\Specification\SourceKind;
 use NorthLedger\Core\Features\Bores\CanStay;
 use NorthLedger\Core\Finding\Criterion;
+use NorthLedger\Core\Finding\Finding;
 use NorthLedger\Core\Finding\Outcome;
 use Tests\TestCase;
 
@@ -63,6 +64,39 @@ final class SheetOfJobTest extends TestCase
             ->assertSee('No limit known');
         $this->get('/jobs/'.$this->job->tag().'/measure/volumes')->assertSee('not known');
         $this->get('/jobs/'.$this->job->tag().'/measure/weights')->assertSee('not known');
+    }
+
+    public function test_an_hourglass_is_told_by_its_sign_and_its_name(): void
+    {
+        $this->keyBore($this->job, 1, ['5.1', '4.0', '3.0', '3.2', '5.0', '4.1']);
+        $this->get("/jobs/{$this->job->tag()}/measure")->assertSee('title="hourglass"', false)->assertSee(')(');
+        $this->get("/jobs/{$this->job->tag()}/judge")->assertSee('hourglass')->assertDontSee('waist');
+    }
+
+    public function test_a_mixed_valve_train_goes_through_every_sheet(): void
+    {
+        $document = json_decode((string) file_get_contents(resource_path('specs/tarn-4-198.json')), true);
+        $this->app->make(SpecBook::class)->add(
+            ['family' => 'moss-4', 'name' => 'Moss 4', 'valve_train' => 'intake over exhaust'] + $document,
+            'trial',
+            $this->inspector,
+        );
+        $this->job = $this->job($this->inspector, 'moss-4');
+        $this->key($this->job, 'vacuum.2.ex', '1', 'heads')->assertOk();
+        $this->key($this->job, 'vacuum.2.in', '0', 'heads')->assertOk();
+        foreach (['', '/crankshaft', '/housings', '/rods', '/deck', '/heads', '/weights', '/volumes'] as $sheet) {
+            $this->get("/jobs/{$this->job->tag()}/measure{$sheet}")->assertOk();
+        }
+        foreach (['receive', 'clean', 'cracks', 'judge', 'plan', 'findings'] as $page) {
+            $this->get("/jobs/{$this->job->tag()}/{$page}")->assertOk();
+        }
+        $this->get("/jobs/{$this->job->tag()}/receive")->assertSee('pushrods, intake');
+        $this->get("/jobs/{$this->job->tag()}/cracks?part=block")->assertOk();
+        $parts = $this->file()->engine()->parts;
+        $this->assertSame([1, 0], [
+            count(array_filter($parts['block']->findings, static fn (Finding $one): bool => $one->outcome === Outcome::Fail)),
+            count(array_filter($parts['head']->findings, static fn (Finding $one): bool => $one->outcome === Outcome::Fail)),
+        ]);
     }
 
     public function test_parts_of_unknown_size_are_read_and_shown_without_a_limit(): void

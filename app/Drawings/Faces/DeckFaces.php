@@ -22,7 +22,7 @@ final readonly class DeckFaces
     {
         $cylinders = $face->cylindersOf($sheet->layout);
         $count = count($cylinders);
-        $hasValves = $sheet->valveTrain === ValveTrain::SideValve;
+        $hasValves = $sheet->valveTrain->hasExhaustInTheBlock();
         $height = $hasValves ? self::HEIGHT_WITH_VALVES : self::HEIGHT;
         $y = $hasValves ? 0.6 * $height : $height / 2;
         $radius = self::boreRadius($count);
@@ -38,7 +38,7 @@ final readonly class DeckFaces
         foreach ($cylinders as $index => $cylinder) {
             $x = FaceDrawing::inRow($index, $count);
             if ($hasValves) {
-                $pieces = [...$pieces, ...self::sideValves($x, $y, $radius, $cylinder, $index < $count / 2)];
+                $pieces = [...$pieces, ...self::sideValves($sheet->valveTrain, $x, $y, $radius, $cylinder, $index < $count / 2)];
             }
             $pieces[] = FacePiece::circle($x, $y, $radius, 'face-hole')->in(CrackZone::BoreWall, $cylinder);
             $pieces[] = FacePiece::circle($x, $y, 0.9 * $radius, 'face-detail')->in(CrackZone::BoreWall, $cylinder);
@@ -65,7 +65,7 @@ final readonly class DeckFaces
                         $x,
                         self::boreRadius($count),
                         $cylinder,
-                        intdiv($sheet->exhaust->count, $all),
+                        $sheet->valveTrain->hasExhaustInTheBlock() ? 0 : intdiv($sheet->exhaust->count, $all),
                         intdiv($sheet->intake->count, $all),
                     ),
             ];
@@ -100,19 +100,25 @@ final readonly class DeckFaces
         return $pieces;
     }
 
-    /** @return list<FacePiece> Both valves beside a bore, the exhaust towards the near end of the block, and the bridge to the bore */
-    private static function sideValves(float $x, float $y, float $radius, int $cylinder, bool $isFrontHalf): array
+    /** @return list<FacePiece> The valves beside a bore, the exhaust towards the near end of the block, and the bridge to the bore */
+    private static function sideValves(ValveTrain $train, float $x, float $y, float $radius, int $cylinder, bool $isFrontHalf): array
     {
-        $exhaust = $x + ($isFrontHalf ? -42 : 42);
-        $intake = $x + ($isFrontHalf ? 42 : -42);
-
-        return [
-            FacePiece::rect($x - 80, 70, $x + 80, $y - 0.8 * $radius, 'face-zone')->in(CrackZone::ValveSeatToBore, $cylinder),
-            FacePiece::circle($exhaust, 100, 31, 'face-hole')->in(CrackZone::ValveSeatToBore, $cylinder),
-            FacePiece::circle($exhaust, 100, 20, 'face-detail')->in(CrackZone::ValveSeatToBore, $cylinder),
-            FacePiece::circle($intake, 100, 34, 'face-hole')->in(CrackZone::ValveSeatToBore, $cylinder),
-            FacePiece::circle($intake, 100, 23, 'face-detail')->in(CrackZone::ValveSeatToBore, $cylinder),
+        $side = $isFrontHalf ? -42 : 42;
+        $exhaust = $train->hasIntakeInTheBlock() ? $x + $side : $x;
+        $pieces = [
+            FacePiece::rect($x - 80, 70, $x + 80, $y - 0.8 * $radius, 'face-zone'),
+            FacePiece::circle($exhaust, 100, 31, 'face-hole'),
+            FacePiece::circle($exhaust, 100, 20, 'face-detail'),
         ];
+        if ($train->hasIntakeInTheBlock()) {
+            array_push(
+                $pieces,
+                FacePiece::circle($x - $side, 100, 34, 'face-hole'),
+                FacePiece::circle($x - $side, 100, 23, 'face-detail'),
+            );
+        }
+
+        return array_map(static fn (FacePiece $piece): FacePiece => $piece->in(CrackZone::ValveSeatToBore, $cylinder), $pieces);
     }
 
     /** @return list<FacePiece> */
@@ -121,10 +127,11 @@ final readonly class DeckFaces
         $middle = self::HEIGHT / 2;
         $pieces = [FacePiece::circle($x, $middle, $radius, 'face-recess')->in(CrackZone::ValveSeatToBore, $cylinder)];
         $valve = 0.3 * $radius;
-        $rows =
-            $exhausts + $intakes === 2
-                ? [[[-0.42, -0.15], 1.05], [[0.42, -0.15], 1.2]]
-                : [[[-0.4, -0.38], 1.0], [[0.4, -0.38], 1.0], [[-0.4, 0.42], 1.15], [[0.4, 0.42], 1.15]];
+        $rows = match ($exhausts + $intakes) {
+            1 => [[[0.0, -0.12], 1.3]],
+            2 => [[[-0.42, -0.15], 1.05], [[0.42, -0.15], 1.2]],
+            default => [[[-0.4, -0.38], 1.0], [[0.4, -0.38], 1.0], [[-0.4, 0.42], 1.15], [[0.4, 0.42], 1.15]],
+        };
         foreach ($rows as [[$across, $down], $scale]) {
             $pieces[] = FacePiece::circle($x + $across * $radius, $middle + $down * $radius, $scale * $valve, 'face-hole')->in(
                 CrackZone::ValveSeatToBore,

@@ -9,6 +9,7 @@ use App\Pages\SettlingWords;
 use App\Pages\Stamp;
 use App\Record\JobFile;
 use App\Words\FindingWords;
+use App\Words\Line;
 use NorthLedger\Core\Engine\Places\Axis;
 use NorthLedger\Core\Engine\Places\Place;
 use NorthLedger\Core\Features\Bores\CanStay;
@@ -82,7 +83,7 @@ final readonly class JudgeView
                         ", {$bore->step->source->value}",
                 },
                 'wear' => $bore->wear === null ? null : $file->display->magnitudeWithUnit($bore->wear),
-                'form' => $form?->value,
+                'form' => $form === null ? null : Line::ofCode('verdict.form', $form),
             ],
             static fn (?string $fact): bool => $fact !== null,
         );
