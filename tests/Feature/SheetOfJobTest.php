@@ -169,6 +169,15 @@ final class SheetOfJobTest extends TestCase
         $this->assertSameAsTheHouse();
     }
 
+    public function test_a_size_is_planned_without_knowing_the_walls_and_that_is_said(): void
+    {
+        $this->readWorn();
+        $this->keyLimits(['/bore/service/out_of_round' => '.002']);
+        $this->get("/jobs/{$this->job->tag()}/plan")->assertSee('nobody measured them: measure them before metal is cut');
+        $this->keyLimits(['/bore/wall/standard' => '.2', '/bore/wall/minimum' => '.15'])->assertRedirect();
+        $this->get("/jobs/{$this->job->tag()}/plan")->assertDontSee('before metal is cut');
+    }
+
     public function test_sent_twice_it_is_one_revision(): void
     {
         $ulid = $this->ulid();

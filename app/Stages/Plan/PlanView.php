@@ -187,6 +187,16 @@ final readonly class PlanView
         };
     }
 
+    /** No wall forbids a size that nobody knows the walls of, and that is said. */
+    private static function wallDoubt(ReboreOption $option, ReborePlan $plan): string
+    {
+        return match (true) {
+            $option->thinnestWall !== null => 'How thin a wall may get is not on the sheet: no size is forbidden for its wall.',
+            count($option->sleeved) === count($plan->cylinders) => 'Every cylinder is sleeved; the walls around the sleeves are not known.',
+            default => 'How thick the walls are is not on the sheet, and nobody measured them: measure them before metal is cut.',
+        };
+    }
+
     /** @return list<string> */
     private static function doubts(JobFile $file, ReborePlan $plan, ReboreOption $option, bool $isSettled): array
     {
@@ -196,6 +206,9 @@ final readonly class PlanView
             $doubts[] =
                 "Cylinder {$cylinder} may need a shift of {$file->display->magnitudeWithUnit($option->offCentre[$cylinder])}, more than ".
                     "the {$file->display->magnitudeWithUnit($shift)} allowed: trace its wall before it is bored.";
+        }
+        if ($option->kind === OptionKind::Bore && ($option->thinnestWall === null || $plan->block->minimumWall === null)) {
+            $doubts[] = self::wallDoubt($option, $plan);
         }
         if ($option->kind === OptionKind::Bore) {
             foreach ($plan->cylinders as $cylinder) {
