@@ -62,7 +62,7 @@ final readonly class FindingsReport
             self::options($file),
             array_values(
                 array_map(
-                    static fn (AssessedPart $part): string => 'The '.$file->sheet->nameOf($part->part).' is not fully measured yet.',
+                    static fn (AssessedPart $part): string => self::open($file, $part),
                     array_filter($here, static fn (AssessedPart $part): bool => $part->verdict === PartVerdict::NotYetKnown),
                 ),
             ),
@@ -72,6 +72,24 @@ final readonly class FindingsReport
                 "{$file->policy->revision}, as of ledger entry {$file->job->entries}. Prices are the shop's price list; parts may change ".
                 "them. Where the engine's use is regulated, licensed practice comes first.",
         );
+    }
+
+    /** Why nothing can be said of a part yet: it is not all read, or nobody has looked its limits up. */
+    private static function open(JobFile $file, AssessedPart $part): string
+    {
+        $name = 'The '.$file->sheet->nameOf($part->part);
+        $findings = $part->findings;
+        if ($part->part === ($file->sheet->deck === null ? EnginePart::Cylinders : EnginePart::Block)) {
+            $findings = array_merge(
+                $findings,
+                ...array_map(static fn (JudgedBore $bore): array => array_values($bore->findings), $file->assessment()->bores),
+            );
+        }
+        $outcomes = array_column($findings, 'outcome');
+
+        return in_array(Outcome::NoLimit, $outcomes, true) && ! in_array(Outcome::Missing, $outcomes, true)
+            ? "{$name} is measured; we are still looking up what it may measure."
+            : "{$name} is not fully measured yet.";
     }
 
     private static function verdict(EngineVerdict $verdict, JobFile $file): string

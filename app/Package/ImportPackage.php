@@ -93,9 +93,9 @@ final readonly class ImportPackage
      */
     private static function judgedBy(array $sheet): array
     {
-        unset($sheet['castings'], $sheet['sources'], $sheet['block']['bore_spacing']);
+        unset($sheet['block']['bore_spacing']);
 
-        return $sheet;
+        return array_diff_key($sheet, array_flip(['castings', 'sources', 'torques', 'parts', 'build_notes']));
     }
 
     /** @param  array<string, mixed>  $data */

@@ -218,7 +218,7 @@ final readonly class SheetFields
 
     private static function rowName(mixed $row, int $index): string
     {
-        $name = is_array($row) ? $row['name'] ?? ($row['words'] ?? ($row['circuit'] ?? null)) : null;
+        $name = is_array($row) ? $row['name'] ?? ($row['words'] ?? ($row['circuit'] ?? ($row['fastener'] ?? null))) : null;
 
         return is_string($name) && $name !== '' ? $name : (string) ($index + 1);
     }

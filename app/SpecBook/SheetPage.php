@@ -18,7 +18,16 @@ final readonly class SheetPage
     private const DRAWN = [Face::Deck, Face::LeftDeck, Face::LeftCase, Face::Crankshaft];
 
     /** Lists whose rows can be added and taken away. */
-    private const ROWS = ['rings', 'threads', 'pressure_tests', 'crack_prone', 'housings/no_go', 'camshaft_bores/diameters'];
+    private const ROWS = [
+        'rings',
+        'threads',
+        'pressure_tests',
+        'crack_prone',
+        'torques',
+        'parts',
+        'housings/no_go',
+        'camshaft_bores/diameters',
+    ];
 
     /**
      * @param  array<string, list<SheetField>>  $sections  Every value, by title

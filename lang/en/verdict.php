@@ -53,7 +53,7 @@ return [
         'look_again' => ':place: clean it and look again.',
         'needs_a_size_for_the_zero' => 'Needs a size for the zero: measure the place it was set on with a gauge that shows sizes, '.
             'and give it with key s.',
-        'needs_a_limit' => 'No reading settles it any more: the sheet has no limit to judge by. Put it in below, with where it comes from.',
+        'needs_a_limit' => 'No reading settles it any more: the sheet has no limit to judge by. Put it in, with where it comes from.',
         'a_trace_decides' => 'Trace the wall of :cylinders from the original axis: the size hangs on it.',
         'nothing_can_change' => 'No further reading of the bores can change their verdict or their size.',
         'spared' => ' What is not read of :cylinders cannot change it.',

@@ -99,6 +99,33 @@ final class SheetOfJobTest extends TestCase
         ]);
     }
 
+    public function test_torques_notes_and_parts_of_a_family_come_to_who_needs_them(): void
+    {
+        $document = json_decode((string) file_get_contents(resource_path('specs/tarn-4-198.json')), true);
+        $this->app->make(SpecBook::class)->add(
+            [
+                'family' => 'moss-5',
+                'name' => 'Moss 5',
+                'torques' => [['fastener' => 'main cap bolts', 'torque' => '85 ft lb, oiled']],
+                'parts' => [['key' => 'governor', 'words' => 'governor with linkage', 'count' => 1, 'rare' => true]],
+                'build_notes' => 'Cap 1 carries the front seal.',
+            ] + $document,
+            'trial',
+            $this->inspector,
+        );
+        $this->job = $this->job($this->inspector, 'moss-5');
+        $this->get("/jobs/{$this->job->tag()}/receive")->assertSee('governor with linkage (rare, often missing)');
+        $this->sendTo($this->job, 'receive/parts', ['part' => 'family-governor', 'state' => 'missing'])->assertSuccessful();
+        $this->get('/specs/moss-5')->assertSee('85 ft lb, oiled')->assertSee('Cap 1 carries the front seal.');
+        $this->get('/specs/moss-5/edit')->assertSee('value="add torques"', false);
+        $this->stateSetup($this->job);
+        foreach ([1, 2, 3, 4] as $cylinder) {
+            $this->keyBore($this->job, $cylinder, ['9.6', '5.2', '4.0', '3.0', '1.2', '0.8']);
+        }
+        $this->post("/jobs/{$this->job->tag()}/plan", ['ulid' => $this->ulid(), 'option' => 'bore 508000'])->assertRedirect();
+        $this->get("/jobs/{$this->job->tag()}/work")->assertSee('Main cap bolts')->assertSee('85 ft lb, oiled')->assertSee('front seal');
+    }
+
     public function test_parts_of_unknown_size_are_read_and_shown_without_a_limit(): void
     {
         $keyed = [

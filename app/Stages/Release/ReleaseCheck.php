@@ -101,7 +101,11 @@ final readonly class ReleaseCheck
         return [
             ...$staying === []
                 ? []
-                : ['Not yet known whether it can stay: '.VerdictWords::cylinders($staying).'. Read or look at what is missing.'],
+                : [
+                    'Not yet known whether it can stay: '.
+                    VerdictWords::cylinders($staying).
+                    '. Read or look at what is missing, or put in the limit that nobody has looked up.',
+                ],
             ...array_values(array_map(static fn (PartDefect $defect): string => $defect->sentence, $unchecked)),
         ];
     }

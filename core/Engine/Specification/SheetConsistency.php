@@ -141,5 +141,9 @@ final readonly class SheetConsistency
         if (count(array_unique($keys)) !== count($keys)) {
             $node->at('threads')->complain('each key once');
         }
+        $parts = array_column($sheet->parts, 'key');
+        if (count(array_unique($parts)) !== count($parts)) {
+            $node->at('parts')->complain('each key once');
+        }
     }
 }

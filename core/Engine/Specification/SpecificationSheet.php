@@ -28,6 +28,8 @@ final readonly class SpecificationSheet
      * @param  list<PronePlace>  $pronePlaces
      * @param  ?Length  $boreSpacing  From centre to centre of neighbours in one bank; null where nobody knows
      * @param  list<string>  $castings  Numbers cast or stamped into its parts, as far as they are known
+     * @param  list<TorqueSpec>  $torques
+     * @param  list<FamilyPart>  $parts  Beside those of every engine of its layout
      * @param  array<string, ValueSource>  $sources  By pointer
      */
     private function __construct(
@@ -61,6 +63,9 @@ final readonly class SpecificationSheet
         public array $pronePlaces,
         public ?Length $boreSpacing,
         public array $castings,
+        public array $torques,
+        public array $parts,
+        public string $buildNotes,
         private array $sources,
     ) {
     }
@@ -112,6 +117,9 @@ final readonly class SpecificationSheet
                 array_map(PronePlace::fromNode(...), $node->at('crack_prone')->itemsIfGiven()),
                 $node->at('block')->at('bore_spacing')->positiveLengthIfGiven($unit),
                 array_map(static fn (Node $one): string => $one->text(), $node->at('castings')->itemsIfGiven()),
+                array_map(TorqueSpec::fromNode(...), $node->at('torques')->itemsIfGiven()),
+                array_map(FamilyPart::fromNode(...), $node->at('parts')->itemsIfGiven()),
+                $node->at('build_notes')->ifGiven(static fn (Node $notes): string => $notes->text()) ?? '',
                 array_map(ValueSource::fromNode(...), $node->at('sources')->membersIfGiven()),
             );
             SheetConsistency::check($sheet, $node);

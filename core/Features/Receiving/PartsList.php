@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace NorthLedger\Core\Features\Receiving;
 
 use NorthLedger\Core\Engine\Specification\CylinderKind;
+use NorthLedger\Core\Engine\Specification\FamilyPart;
 use NorthLedger\Core\Engine\Specification\LayoutKind;
 use NorthLedger\Core\Engine\Specification\SpecificationSheet;
 use NorthLedger\Core\Engine\Specification\ValveTrain;
@@ -16,11 +17,26 @@ final readonly class PartsList
     public static function of(SpecificationSheet $sheet): array
     {
         $lines = [];
-        foreach ([...self::block($sheet), ...self::runningGear($sheet), ...self::head($sheet), ...self::boltedOn($sheet)] as $line) {
+        $ofAll = [...self::block($sheet), ...self::runningGear($sheet), ...self::head($sheet), ...self::boltedOn($sheet)];
+        foreach ([...$ofAll, ...self::ofTheFamily($sheet)] as $line) {
             $lines[$line->key] = $line;
         }
 
         return $lines;
+    }
+
+    /** @return list<PartLine> What this family has besides */
+    private static function ofTheFamily(SpecificationSheet $sheet): array
+    {
+        return array_map(
+            static fn (FamilyPart $part): PartLine => new PartLine(
+                "family-{$part->key}",
+                PartGroup::BoltedOn,
+                $part->isRare ? "{$part->words} (rare, often missing)" : $part->words,
+                $part->count,
+            ),
+            $sheet->parts,
+        );
     }
 
     /** @return array<string, PartLine> What should have come, by key */

@@ -21,6 +21,9 @@
 </section>
 @endif
 <p class="soft my-2">{{ $work->revision }}. {{ $work->pistons }}</p>
+@if($file->sheet->torques !== [] || $file->sheet->buildNotes !== '')
+<details class="my-2"><summary>Torques and notes of the sheet</summary><ul>@foreach($file->sheet->torques as $one)<li class="line"><b>{{ ucfirst($one->fastener) }}</b>: {{ $one->torque }}</li>@endforeach @if($file->sheet->buildNotes !== '')<li class="line">{{ $file->sheet->buildNotes }}</li>@endif</ul></details>
+@endif
 @foreach($work->lines as $line)
 <section class="op {{ $line->isDone ? 'done' : '' }}" id="{{ $line->anchor }}" data-said="{{ $line->actual }} {{ $line->said }}">
     <span class="op-state {{ $line->isDone ? 'ok' : 'soft' }}" aria-label="{{ $line->isDone ? 'done' : 'open' }}">{{ $line->isDone ? '✓' : '○' }}</span>
