@@ -49,7 +49,7 @@ final readonly class ChangeSheetOfJob
                 throw self::unfit($newest, $exception->faults);
             }
 
-            return $this->taken($file->job, $sheet->revision, $words);
+            return $this->taken($file->job, $sheet->revision, self::told($document, array_keys($values)), $words);
         });
     }
 
@@ -61,7 +61,7 @@ final readonly class ChangeSheetOfJob
                 throw Refused::because('revision', 'That is not the newest revision of its sheet any more. Look again.');
             }
 
-            return $this->taken($file->job, $revision, '');
+            return $this->taken($file->job, $revision, '', '');
         });
     }
 
@@ -88,17 +88,33 @@ final readonly class ChangeSheetOfJob
                 $own[$pointer] = $value === data_get($book, str_replace('/', '.', substr($pointer, 1))) ? null : $value;
             }
 
-            return ['sheet of this engine', ['values' => $own, 'reason' => $words]];
+            return ['sheet of this engine', ['values' => $own, 'words' => self::told($document, $pointers), 'reason' => $words]];
         });
     }
 
     /** @return array{string, array<string, mixed>} */
-    private function taken(Job $job, int $revision, string $words): array
+    private function taken(Job $job, int $revision, string $told, string $words): array
     {
         $from = $job->family_revision;
         $job->family_revision = $revision;
 
-        return ['specification sheet', ['from' => $from, 'to' => $revision, 'answer' => "revision {$revision}", 'reason' => $words]];
+        return [
+            'specification sheet',
+            ['from' => $from, 'to' => $revision, 'words' => $told, 'answer' => "revision {$revision}", 'reason' => $words],
+        ];
+    }
+
+    /**
+     * “service, taper .0050”: what was put in, as the ledger tells it.
+     *
+     * @param  array<mixed>  $document
+     * @param  list<string>  $pointers
+     */
+    private static function told(array $document, array $pointers): string
+    {
+        $fields = array_column((new SheetFields($document))->all(), null, 'path');
+
+        return implode('; ', array_map(static fn (string $one): string => "{$fields[$one]->label} {$fields[$one]->text}", $pointers));
     }
 
     /**

@@ -63,7 +63,13 @@ final class SpecBook
 
     public function newestRevision(string $family): int
     {
-        return $this->newestRevisions()[$family];
+        if ($this->newest !== null) {
+            return $this->newest[$family];
+        }
+        $shipped = $this->shipped($family);
+        $own = (int) DB::scalar('SELECT MAX(revision) FROM specification_revisions WHERE family = ?', [$family]);
+
+        return $shipped === null ? $own : max(self::revisionOf($shipped), $own);
     }
 
     /** @param  ?int  $revision  Null: the newest */

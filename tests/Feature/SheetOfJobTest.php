@@ -190,7 +190,9 @@ final class SheetOfJobTest extends TestCase
         $this->get("/jobs/{$this->job->tag()}/judge")
             ->assertSee('Out-of-round 3.2 thou, limit 2.0')
             ->assertDontSee('limit-0" class="num" name="value[/bore/service/taper]', false);
-        $this->get("/jobs/{$this->job->tag()}/history")->assertSee('revision 2');
+        $this->get("/jobs/{$this->job->tag()}/history")
+            ->assertSee('service, out-of-round .002; service, taper 5 thou')
+            ->assertSee('revision 2 · page 12');
         $this->artisan('ledger:verify')->assertSuccessful();
         $this->artisan('ledger:recompute')->assertSuccessful();
         $this->assertSameAsTheHouse();

@@ -8,6 +8,8 @@ use App\Pages\Stamp;
 use App\Record\JobFile;
 use App\Words\OrderWords;
 use App\Words\VerdictWords;
+use NorthLedger\Core\Assessment\BlockAssessment;
+use NorthLedger\Core\Assessment\NextReason;
 use NorthLedger\Core\Features\Bores\OptionKind;
 use NorthLedger\Core\Features\Bores\ReboreOption;
 use NorthLedger\Core\Features\Bores\ReborePlan;
@@ -81,7 +83,7 @@ final readonly class PlanView
                 $plan->options,
             ),
             $words->recommendation($recommendation),
-            self::doubts($file, $plan, $recommendation->option, $assessment->isSettled()),
+            self::doubts($file, $plan, $recommendation->option, $assessment),
             $recommendation->option->sleeved === [] ? '' : 'Sleeves are a repair: the customer decides.',
             '',
             $file->display->unit()->value,
@@ -198,9 +200,15 @@ final readonly class PlanView
     }
 
     /** @return list<string> */
-    private static function doubts(JobFile $file, ReborePlan $plan, ReboreOption $option, bool $isSettled): array
+    private static function doubts(JobFile $file, ReborePlan $plan, ReboreOption $option, BlockAssessment $assessment): array
     {
-        $doubts = $isSettled ? [] : ['Readings are missing that can still change this; the plan stands on those there are.'];
+        $doubts = match (true) {
+            $assessment->isSettled() => [],
+            $assessment->next->reason === NextReason::NeedsLimit => [
+                'Limits are not known that can still change this: as it stands, no bore is known to stay.',
+            ],
+            default => ['Readings are missing that can still change this; the plan stands on those there are.'],
+        };
         $shift = $file->policy->boreAllowances($file->sheet->unit)->shiftOf($file->sheet->bore);
         foreach ($option->needsTrace as $cylinder) {
             $doubts[] =
