@@ -17,6 +17,8 @@ const browser = Object.fromEntries(
         'CSS',
         'FormData',
         'CustomEvent',
+        'DOMPoint',
+        'Event',
         'MutationObserver',
         'setTimeout',
         'clearTimeout',

@@ -33,6 +33,7 @@ final readonly class SheetPage
      * @param  array<string, list<SheetField>>  $sections  Every value, by title
      * @param  list<array{title: string, columns: list<string>, rows: list<list<string>>}>  $tables  Lists of like things: rings, threads
      * @param  list<array{face: DrawnFace, pins: list<MapPin>}>  $drawings
+     * @param  array<mixed>  $document  As it is shown
      * @param  list<array{title: string, list: string, rows: list<array{index: int, name: string}>}>  $lists
      */
     private function __construct(
@@ -41,6 +42,7 @@ final readonly class SheetPage
         public array $tables,
         public array $drawings,
         public array $lists,
+        public array $document,
     ) {
     }
 
@@ -86,7 +88,7 @@ final readonly class SheetPage
             }
         }
 
-        return new self($sheet, self::sections($document), self::tables($document), $drawings, self::lists($document));
+        return new self($sheet, self::sections($document), self::tables($document), $drawings, self::lists($document), $document);
     }
 
     /**
@@ -96,7 +98,7 @@ final readonly class SheetPage
      */
     public static function ofDocument(SpecificationSheet $sheet, array $document): self
     {
-        return new self($sheet, self::sections($document), [], [], self::lists($document));
+        return new self($sheet, self::sections($document), [], [], self::lists($document), $document);
     }
 
     /**

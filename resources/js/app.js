@@ -7,6 +7,7 @@ import { startDimensions } from './dimensions.js';
 import { startMap } from './live/map.js';
 import { startTimers } from './live/timers.js';
 import { forgetKeptText, startKeptText } from './plain/kept-text.js';
+import { startPins } from './pins.js';
 import { startPlainOutbox } from './plain/plain-outbox.js';
 import { startPrinting } from './print.js';
 import { startSeen } from './seen.js';
@@ -45,6 +46,10 @@ if (keptText) {
 }
 if (forgets) {
     forgets.addEventListener('submit', () => forgetKeptText(forgets.dataset.forgetsText));
+}
+const pinned = document.querySelector('[data-pins]');
+if (pinned) {
+    startPins(pinned);
 }
 const dimensioned = document.querySelector('[data-dimensioned]');
 if (dimensioned) {

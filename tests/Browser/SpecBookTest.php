@@ -62,6 +62,24 @@ final class SpecBookTest extends BrowserTestCase
         $window->findElement(WebDriverBy::xpath('//button[normalize-space()="Take these over"]'))->click();
         $this->untilSeen($window, '[role=status]', '1 value taken over');
         $this->assertSame('.0035', $field('/bore/service/taper')->getAttribute('value'));
+        $pin = $window->findElement(WebDriverBy::cssSelector('[data-list="/crack_prone"] [data-pin="0"]'));
+        $from = (int) $field('/crack_prone/0/x')->getAttribute('value');
+        $pin->sendKeys([WebDriverKeys::ARROW_RIGHT, WebDriverKeys::ARROW_RIGHT, WebDriverKeys::ARROW_DOWN]);
+        $this->assertSame((string) ($from + 20), $field('/crack_prone/0/x')->getAttribute('value'), 'moved by keys');
+        $face = $window->findElement(WebDriverBy::cssSelector('[data-list="/crack_prone"]'));
+        $x = (int) $window->executeScript(
+            'const at = arguments[0].getBoundingClientRect();'.
+                'const to = { clientX: at.left + at.width / 5, clientY: at.top + at.height / 4 };'.
+                'arguments[0].querySelector("*").dispatchEvent(new MouseEvent("click", { bubbles: true, ...to }));'.
+                'return Math.round(new DOMPoint(to.clientX, to.clientY).matrixTransform(arguments[0].getScreenCTM().inverse()).x);',
+            [$face],
+        );
+        $this->assertEqualsWithDelta($x, (int) $field('/crack_prone/0/x')->getAttribute('value'), 4, 'put where somebody clicks');
+        $turned = $window->findElement(WebDriverBy::cssSelector('[data-ring] [data-pin="0"]'));
+        $degrees = (int) $field('/housings/no_go/0/degrees')->getAttribute('value');
+        $turned->sendKeys([WebDriverKeys::ARROW_RIGHT]);
+        $this->assertSame((string) ($degrees + 5), $field('/housings/no_go/0/degrees')->getAttribute('value'));
+        $turned->sendKeys([WebDriverKeys::ARROW_LEFT]);
         $this->assertAccessible($window, 'the form of a sheet');
         $window->findElement(WebDriverBy::id('reason'))->sendKeys(['from the manual', WebDriverKeys::ENTER]);
         $this->untilSeen($window, '[role=status]', 'Revision 2 stands from now on.');

@@ -17,7 +17,7 @@
         @if($pasted->unknown !== []) {{ count($pasted->unknown) === 1 ? 'One line fits' : count($pasted->unknown).' lines fit' }} nothing on the sheet, or more than one thing; what is left stands below. Name the section too: “Bore service, taper”.@endif</div>
     @endif
     <p class="soft mt-2">Write as in the shop: 3.8125, 3 13/16, 96.84 mm; ranges like 2.6240-2.6250 or 2.6245 ±.0005; steps as 10 20 30; 612 g, 16 µin, 54.3 cc, 2 bar.</p>
-    <form method="post" action="/specs/{{ $page->sheet->family }}" id="spec-form" data-dimensioned data-follows-from="/specs/{{ $page->sheet->family }}/follows">@csrf
+    <form method="post" action="/specs/{{ $page->sheet->family }}" id="spec-form" data-dimensioned data-pins data-follows-from="/specs/{{ $page->sheet->family }}/follows">@csrf
     <input type="hidden" name="revision" value="{{ $page->sheet->revision }}">
     @foreach($changes as $change)<input type="hidden" name="changes[]" value="{{ $change }}">@endforeach
     <button class="sr-only" tabindex="-1" aria-hidden="true">Keep as a new revision</button>
@@ -28,6 +28,8 @@
         @php($part = explode('/', $fields[0]->path)[1])
         <section id="part-{{ $part }}"><h2>{{ $title }}</h2>
         @include('specs.dimensions')
+        @if($part === 'crack_prone')@include('specs.pins')@endif
+        @if($part === 'housings')@include('specs.ring')@endif
         @foreach($fields as $field)
             @php($id = 'value-'.$loop->parent->index.'-'.$loop->index)
             @php($stands = $typed[$field->path] ?? $field->text)

@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\SpecBook;
+
+use App\Drawings\Coordinate;
+use App\Drawings\Faces\DrawnFace;
+use App\Drawings\Faces\FaceDrawing;
+use NorthLedger\Core\Engine\Specification\Face;
+use NorthLedger\Core\Engine\Specification\PronePlace;
+use NorthLedger\Core\Engine\Specification\SpecificationSheet;
+
+/** The faces of a sheet's engine with the crack-prone places that stand in its form, each to be set by a click or by keys. */
+final readonly class PinnedFaces
+{
+    /**
+     * Those with places first.
+     *
+     * @param  list<array{face: DrawnFace, pins: list<array{row: int, x: string, y: string, words: string}>}>  $faces
+     */
+    private function __construct(public array $faces)
+    {
+    }
+
+    /** @param  array<mixed>  $document  As it stands in the form */
+    public static function of(SpecificationSheet $sheet, array $document): self
+    {
+        $rows = is_array($document['crack_prone'] ?? null) ? array_values($document['crack_prone']) : [];
+        $faces = array_map(static fn (Face $face): array => self::face($sheet, $face, $rows), $sheet->faces());
+        usort($faces, static fn (array $a, array $b): int => ($b['pins'] !== []) <=> ($a['pins'] !== []));
+
+        return new self($faces);
+    }
+
+    /**
+     * @param  list<mixed>  $rows
+     * @return array{face: DrawnFace, pins: list<array{row: int, x: string, y: string, words: string}>}
+     */
+    private static function face(SpecificationSheet $sheet, Face $face, array $rows): array
+    {
+        $drawn = FaceDrawing::of($sheet, $face);
+        $pins = [];
+        foreach ($rows as $index => $row) {
+            if (is_array($row) && ($row['face'] ?? null) === $face->value) {
+                $pins[] = [
+                    'row' => $index,
+                    'x' => Coordinate::of((float) (is_numeric($row['x'] ?? null) ? $row['x'] : 0)),
+                    'y' => Coordinate::of(((float) (is_numeric($row['y'] ?? null) ? $row['y'] : 0) * $drawn->height) / PronePlace::SIDE),
+                    'words' => is_string($row['words'] ?? null) ? $row['words'] : '',
+                ];
+            }
+        }
+
+        return ['face' => $drawn, 'pins' => $pins];
+    }
+}
