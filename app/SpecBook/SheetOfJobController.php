@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 namespace App\SpecBook;
 
+use App\Http\NextPage;
 use App\Http\RequestId;
 use App\Record\JobFiles;
 use App\Record\OwnValues;
 use App\Storage\Job;
 use App\Storage\SpecBook;
 use Illuminate\Contracts\View\View;
+use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 
@@ -38,7 +40,7 @@ final readonly class SheetOfJobController
         ]);
     }
 
-    public function store(KeyLimitsRequest $request, Job $job): RedirectResponse
+    public function store(KeyLimitsRequest $request, Job $job): JsonResponse|RedirectResponse
     {
         $words = $request->string('words')->trim()->toString();
         if ($request->isForTheFamily()) {
@@ -51,7 +53,7 @@ final readonly class SheetOfJobController
             $note = 'This engine is judged by it from now on; the book of its family stays as it is.';
         }
 
-        return redirect()->to(self::back($request, $job))->with('note', $note);
+        return NextPage::of($request, self::back($request, $job), $note);
     }
 
     /** The sheet that somebody came from to put a limit in; else the verdict. */
@@ -64,12 +66,11 @@ final readonly class SheetOfJobController
             : route('stage.judge', $job, absolute: false);
     }
 
-    public function takeOver(Request $request, Job $job): RedirectResponse
+    public function takeOver(Request $request, Job $job): JsonResponse|RedirectResponse
     {
-        $this->change->takeOver($job, $request->user(), RequestId::of($request), $request->integer('revision'));
+        $revision = $request->integer('revision');
+        $this->change->takeOver($job, $request->user(), RequestId::of($request), $revision);
 
-        return redirect()
-            ->route('stage.judge', $job)
-            ->with('note', "Judged by revision {$request->integer('revision')} of its sheet from now on.");
+        return NextPage::of($request, route('stage.judge', $job), "Judged by revision {$revision} of its sheet from now on.");
     }
 }

@@ -172,7 +172,7 @@ final class SheetOfJobTest extends TestCase
             'An outside micrometer does not reach',
             (string) $this->key($this->job, 'deckheight.1', '9.1700', 'deck')->getContent(),
         );
-        $this->keyLimits(['/crankshaft/mains/diameter' => '2.4985-2.4995', '/crankshaft/end_play' => '.004-.008'])->assertRedirect();
+        $this->keyLimits(['/crankshaft/mains/diameter' => '2.4985-2.4995', '/crankshaft/end_play' => '.004-.008'])->assertOk();
         $this->get("/jobs/{$this->job->tag()}/judge")->assertOk()->assertDontSee('Crankshaft, mains, diameter');
         $this->get("/jobs/{$this->job->tag()}/measure/crankshaft")->assertOk();
         $this->artisan('ledger:recompute')->assertSuccessful();
@@ -182,7 +182,7 @@ final class SheetOfJobTest extends TestCase
     {
         $this->readWorn();
         $this->assertSame([Outcome::NoLimit, CanStay::NotYetKnown], $this->roundness());
-        $this->keyLimits(['/bore/service/out_of_round' => '.002', '/bore/service/taper' => '5 thou'])->assertRedirect();
+        $this->keyLimits(['/bore/service/out_of_round' => '.002', '/bore/service/taper' => '5 thou'])->assertOk();
         $this->assertSame([Outcome::Fail, CanStay::No], $this->roundness());
         $this->assertSame(2, $this->job->refresh()->family_revision);
         $source = $this->file()->sheet->sourceOf('/bore/service/out_of_round');
@@ -203,15 +203,15 @@ final class SheetOfJobTest extends TestCase
         $this->readWorn();
         $this->keyLimits(['/bore/service/out_of_round' => '.002']);
         $this->get("/jobs/{$this->job->tag()}/plan")->assertSee('nobody measured them: measure them before metal is cut');
-        $this->keyLimits(['/bore/wall/standard' => '.2', '/bore/wall/minimum' => '.15'])->assertRedirect();
+        $this->keyLimits(['/bore/wall/standard' => '.2', '/bore/wall/minimum' => '.15'])->assertOk();
         $this->get("/jobs/{$this->job->tag()}/plan")->assertDontSee('before metal is cut');
     }
 
     public function test_sent_twice_it_is_one_revision(): void
     {
         $ulid = $this->ulid();
-        $this->keyLimits(['/bore/service/taper' => '.005'], ulid: $ulid)->assertRedirect();
-        $this->keyLimits(['/bore/service/taper' => '.005'], ulid: $ulid)->assertRedirect();
+        $this->keyLimits(['/bore/service/taper' => '.005'], ulid: $ulid)->assertOk();
+        $this->keyLimits(['/bore/service/taper' => '.005'], ulid: $ulid)->assertOk();
         $this->assertSame(2, SpecificationRevision::query()->where('family', 'glen-4-140')->count());
         $this->assertSame(1, LedgerEntry::query()->where('job_id', $this->job->id)->where('kind', 'sheet taken over')->count());
     }
@@ -225,7 +225,7 @@ final class SheetOfJobTest extends TestCase
             ->assertSee('judged by revision 1')
             ->assertSee('not there → .005');
         $this->sendTo($other, 'sheet/revision', ['revision' => 9])->assertUnprocessable();
-        $this->sendTo($other, 'sheet/revision', ['revision' => 2])->assertRedirect();
+        $this->sendTo($other, 'sheet/revision', ['revision' => 2])->assertOk();
         $this->assertSame(2, $other->refresh()->family_revision);
         $this->get("/jobs/{$other->tag()}/judge")->assertDontSee('judged by revision 1');
     }
@@ -234,7 +234,7 @@ final class SheetOfJobTest extends TestCase
     {
         $this->readWorn();
         $this->keyLimits(['/bore/service/out_of_round' => '.002']);
-        $this->keyLimits(['/bore/service/out_of_round' => '.009'], 'engine', 'for the yard truck, agreed by J. Moor')->assertRedirect();
+        $this->keyLimits(['/bore/service/out_of_round' => '.009'], 'engine', 'for the yard truck, agreed by J. Moor')->assertOk();
         $this->assertSame(Outcome::Pass, $this->roundness()[0]);
         $this->assertSame(
             '.002',
@@ -247,7 +247,7 @@ final class SheetOfJobTest extends TestCase
         $this->assertSameAsTheHouse();
         $this->artisan('ledger:recompute')->assertSuccessful();
 
-        $this->keyLimits(['/bore/service/out_of_round' => '.002'], 'engine', 'back to the book')->assertRedirect();
+        $this->keyLimits(['/bore/service/out_of_round' => '.002'], 'engine', 'back to the book')->assertOk();
         $this->assertSame(Outcome::Fail, $this->roundness()[0]);
         $this->get("/jobs/{$this->job->tag()}/judge")->assertDontSee('This engine differs from the book.');
     }

@@ -123,7 +123,7 @@ final class WayOfAJobTest extends TestCase
             'value' => ['/piston/standard' => '3.8100', '/piston/clearance' => '.0020-.0030', '/bore/finished/clearance' => '.0035'],
             'scope' => 'engine',
             'words' => 'forged pistons, agreed by the customer',
-        ])->assertRedirect();
+        ])->assertOk();
         $this->get($this->url('work'))->assertSee('3.8280 instead of 3.8285');
         $this->post($this->url('work/orders'), ['ulid' => $this->ulid()])->assertRedirect();
         $this->get($this->url('work'))->assertSee('3.8320 to 3.8325');

@@ -2,7 +2,7 @@
 <section class="note" id="newer-sheet">
     <b>Revision {{ $newer->revision }} of the sheet stands in the book; this engine is judged by revision {{ $file->job->family_revision }}.</b>
     <ul>@foreach(array_slice($newer->differences, 0, 6) as $one)<li>{{ $one->section }}, {{ $one->label }}: {{ $one->before }} → {{ $one->after }}</li>@endforeach @if(count($newer->differences) > 6)<li>and {{ count($newer->differences) - 6 }} more: <a href="/specs/{{ $file->job->family }}/compare?from={{ $file->job->family_revision }}&amp;to={{ $newer->revision }}">compare</a></li>@endif</ul>
-    @if($mayKeyLimits)<form method="post" action="/jobs/{{ $file->job->tag() }}/sheet/revision">@csrf <x-ulid /><input type="hidden" name="revision" value="{{ $newer->revision }}"><button class="button plain">Judge it by revision {{ $newer->revision }}</button><x-field-error name="revision" /></form>@endif
+    @if($mayKeyLimits)<form method="post" action="/jobs/{{ $file->job->tag() }}/sheet/revision" id="take-over" data-plain-form>@csrf <x-ulid /><p class="error" data-form-error role="alert" hidden></p><input type="hidden" name="revision" value="{{ $newer->revision }}"><button class="button plain">Judge it by revision {{ $newer->revision }}</button><x-field-error name="revision" /></form>@endif
 </section>
 @endif
 @foreach($own as $one)<p class="line close"><b>This engine differs from the book.</b> {{ $one->sentence() }}</p>@endforeach
@@ -10,7 +10,7 @@
 <details class="part" id="limits" open>
     <summary><h2>No limit known</h2><span class="soft">{{ count($limits->lines) === 1 ? 'one value is' : count($limits->lines).' values are' }} not on the sheet; what was read waits for {{ count($limits->lines) === 1 ? 'it' : 'them' }}</span></summary>
     @if($mayKeyLimits)
-    <form method="post" action="/jobs/{{ $file->job->tag() }}/sheet" class="limits">@csrf <x-ulid />
+    <form method="post" action="/jobs/{{ $file->job->tag() }}/sheet" class="limits" id="missing-limits" data-plain-form>@csrf <x-ulid /><p class="error" data-form-error role="alert" hidden></p>
         <input type="hidden" name="back" value="{{ old('back', request()->query('back')) }}">
         <x-field-error name="value" />
         @foreach($limits->lines as $line)
