@@ -34,13 +34,7 @@
             @php($id = 'value-'.$loop->parent->index.'-'.$loop->index)
             @php($stands = $typed[$field->path] ?? $field->text)
             @php($isWrong = array_filter($wrong, fn ($path) => $path === $field->path || str_starts_with($path, $field->path.'/')) !== [])
-            <div class="spec-field"><label for="{{ $id }}">{{ $field->label }}</label>
-                @if($field->choices !== [] && in_array($stands, $field->choices, true))
-                <select id="{{ $id }}" name="value[{{ $field->path }}]" @class(['wrong' => $isWrong])>@foreach($field->choices as $choice)<option @selected($choice === $stands)>{{ $choice }}</option>@endforeach</select>
-                @else
-                <input id="{{ $id }}" name="value[{{ $field->path }}]" value="{{ $stands }}" maxlength="200" autocomplete="off" @class(['wrong' => $isWrong])>
-                @endif
-            </div>
+            @include('specs.field')
         @endforeach
         @foreach($page->lists as $list)
             @continue($list['title'] !== $title)

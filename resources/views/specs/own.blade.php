@@ -18,13 +18,7 @@
         @foreach($fields as $field)
             @php($id = 'value-'.$loop->parent->index.'-'.$loop->index)
             @php($stands = $typed[$field->path] ?? $field->text)
-            <div class="spec-field"><label for="{{ $id }}">{{ $field->label }}</label>
-                @if($field->choices !== [] && in_array($stands, $field->choices, true))
-                <select id="{{ $id }}" name="value[{{ $field->path }}]">@foreach($field->choices as $choice)<option @selected($choice === $stands)>{{ $choice }}</option>@endforeach</select>
-                @else
-                <input id="{{ $id }}" name="value[{{ $field->path }}]" value="{{ $stands }}" maxlength="200" autocomplete="off">
-                @endif
-            </div>
+            @include('specs.field', ['isWrong' => false])
         @endforeach
         </section>
     @endforeach
