@@ -60,6 +60,8 @@ return [
         'chamber_mm3' => 'chamber',
         'crown_mm3' => 'piston crown, dish below zero',
         'no_go' => 'no-go',
+        'gap_by_use' => 'gap by use',
+        'guide_ream' => 'guide, reamed to',
         'build_notes' => 'notes for the build',
         'rare' => 'rare, often missing',
         'parts' => 'parts of this family',

@@ -198,6 +198,22 @@ final class UnknownLimitsTest extends TestCase
         Bench::policy(['house_limits' => ['bores' => ['taper' => 'a lot']]]);
     }
 
+    public function test_a_guide_is_reamed_to_what_the_sheet_says(): void
+    {
+        $document = self::document('tarn-4-198');
+        $document['valves']['exhaust']['guide_ream'] = '.3440';
+        $sheet = SpecificationSheet::fromArray($document);
+        $worn = ['heads' => ['guide.2.ex' => 8_900_000, 'guide.3.in' => 8_900_000]];
+        $works = (new EngineInspection($sheet, self::policy(), new KnownEngine($sheet, $worn)))->judged(Section::Heads)->works;
+        $this->assertSame(
+            ['valve.2.ex' => 8_737_600, 'valve.3.in' => null],
+            array_combine(
+                array_map(static fn ($work): string => $work->about->code, $works),
+                array_map(static fn ($work): ?int => $work->target?->nanometres, $works),
+            ),
+        );
+    }
+
     public function test_where_the_train_is_mixed_each_valve_is_judged_with_the_part_it_stands_in(): void
     {
         $document = self::document('tarn-4-198');

@@ -234,6 +234,24 @@ final class EngineTest extends TestCase
         );
     }
 
+    public function test_what_is_not_by_the_book_goes_with_its_engine(): void
+    {
+        $this->keyBore($this->job, 1, ['9.6', '5.2', '4.0', '3.0', '1.2', '0.8']);
+        $this->sendTo($this->job, 'sheet', [
+            'value' => ['/bore/service/out_of_round' => '.0090', '/bore/service/taper' => '.0120'],
+            'scope' => 'engine',
+            'words' => 'yard truck',
+        ])->assertOk();
+        $json = $this->exported();
+        $this->forgetEverything();
+        $read = $this->app->make(ImportPackage::class)->handle(JobPackage::fromJson($json));
+        $this->assertTrue($read->has_own_values);
+        $this->job = $read;
+        $this->assertSame($json, $this->exported());
+        $this->assertSame(228_600, $this->file()->sheet->bore->service->outOfRound?->nanometres);
+        $this->artisan('ledger:recompute')->assertSuccessful();
+    }
+
     public function test_a_package_from_before_families_had_casting_numbers_is_read_in(): void
     {
         $this->keyBore($this->job, 1, ['3.1', '1.9', '2.2', '1.5', '1.0', '0.8']);

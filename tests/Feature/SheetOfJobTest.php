@@ -109,6 +109,7 @@ final class SheetOfJobTest extends TestCase
                 'torques' => [['fastener' => 'main cap bolts', 'torque' => '85 ft lb, oiled']],
                 'parts' => [['key' => 'governor', 'words' => 'governor with linkage', 'count' => 1, 'rare' => true]],
                 'build_notes' => 'Cap 1 carries the front seal.',
+                'rings' => [['gap_by_use' => ['hard' => ['least' => '.018', 'most' => '.024']]] + $document['rings'][0]],
             ] + $document,
             'trial',
             $this->inspector,
@@ -124,6 +125,9 @@ final class SheetOfJobTest extends TestCase
         }
         $this->post("/jobs/{$this->job->tag()}/plan", ['ulid' => $this->ulid(), 'option' => 'bore 508000'])->assertRedirect();
         $this->get("/jobs/{$this->job->tag()}/work")->assertSee('Main cap bolts')->assertSee('85 ft lb, oiled')->assertSee('front seal');
+        $this->get("/jobs/{$this->job->tag()}/work")->assertSee('Top ring: end gap 0.0100 to 0.0200 in');
+        $this->job->update(['usage' => 'hard']);
+        $this->get("/jobs/{$this->job->tag()}/work")->assertSee('Top ring: end gap 0.0180 to 0.0240 in, for hard use');
     }
 
     public function test_parts_of_unknown_size_are_read_and_shown_without_a_limit(): void

@@ -9,6 +9,7 @@ use App\Record\JobFile;
 use App\Storage\OperationTick;
 use App\Words\OrderWords;
 use App\Words\VerdictWords;
+use NorthLedger\Core\Engine\Specification\RingSpec;
 use NorthLedger\Core\Quantity\Length;
 use NorthLedger\Core\Work\Caution;
 use NorthLedger\Core\Work\Operation;
@@ -23,6 +24,7 @@ final readonly class WorkView
      * @param  list<string>  $cautions  Each once
      * @param  list<string>  $stops  What was found since, and what the customer has not answered
      * @param  list<string>  $differences  Of the order as it would be made today
+     * @param  list<string>  $ringGaps  As the sheet says them for the use of this engine
      */
     private function __construct(
         public Stamp $stamp,
@@ -36,6 +38,7 @@ final readonly class WorkView
         public array $stops,
         public array $differences,
         public string $revision,
+        public array $ringGaps,
     ) {
     }
 
@@ -60,6 +63,7 @@ final readonly class WorkView
                 $stops,
                 [],
                 '',
+                [],
             );
         }
         $closed = $file->work()->closedOperations();
@@ -90,7 +94,22 @@ final readonly class WorkView
             $stops,
             $file->work()->orderDifferences(),
             self::revision($file),
+            self::ringGaps($file),
         );
+    }
+
+    /** @return list<string> “Top ring: end gap .0100 to .0200, for hard use” */
+    private static function ringGaps(JobFile $file): array
+    {
+        $use = $file->job->usage;
+
+        return array_map(static function (RingSpec $ring) use ($file, $use): string {
+            $gap = $ring->gapFor($use?->value);
+
+            return ucfirst($ring->name).
+                " ring: end gap {$file->display->size($gap->least)} to {$file->display->sizeWithUnit($gap->most)}".
+                ($use === null || $gap === $ring->gap ? '' : ", for {$use->value} use");
+        }, $file->sheet->rings);
     }
 
     /** “Order 2, made 27 Nov 14:05 by Inspector” */

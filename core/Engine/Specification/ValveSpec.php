@@ -22,6 +22,7 @@ final readonly class ValveSpec
         public ?Length $seatRunout,
         public array $seatAngles,
         public ?Length $headDiameter,
+        public ?Length $guideReam,
     ) {
     }
 
@@ -37,6 +38,7 @@ final readonly class ValveSpec
             $node->at('seat_runout')->positiveLengthIfGiven($unit),
             array_map(static fn (Node $angle): float => $angle->number(1, 89), $node->at('seat_angles_deg')->itemsIfGiven()),
             $node->at('head_diameter')->positiveLengthIfGiven($unit),
+            $node->at('guide_ream')->positiveLengthIfGiven($unit),
         );
         $result = $valve->stem === null ? null : $valve->guide?->around($valve->stem);
         if ($result !== null && $valve->stemClearance?->holds($result) === false) {

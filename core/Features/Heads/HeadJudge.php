@@ -21,6 +21,7 @@ use NorthLedger\Core\Inspection\PlannedWork;
 use NorthLedger\Core\Inspection\Section;
 use NorthLedger\Core\Inspection\SectionJudgement;
 use NorthLedger\Core\Inspection\WorkKind;
+use NorthLedger\Core\Quantity\Length;
 use NorthLedger\Core\Record\Measurements;
 
 /** Judges guides, valves and seats, and lifters where they run in the head (VALVE-1 to VALVE-4). */
@@ -38,7 +39,7 @@ final readonly class HeadJudge implements Judge
         }
         $findings = [...$findings, ...$this->evenness($measurements)];
 
-        return new SectionJudgement(Section::Heads, $findings, self::works($findings), ! $measurements->isEmpty());
+        return new SectionJudgement(Section::Heads, $findings, $this->works($findings), ! $measurements->isEmpty());
     }
 
     /** @return list<Finding> */
@@ -134,16 +135,27 @@ final readonly class HeadJudge implements Judge
      * @param  list<Finding>  $findings
      * @return list<PlannedWork>
      */
-    private static function works(array $findings): array
+    private function works(array $findings): array
     {
         $works = [];
         foreach ($findings as $finding) {
             if ($finding->outcome === Outcome::Fail) {
                 $kind = $finding->rule === 'VALVE-3' ? WorkKind::CutSeats : WorkKind::Guides;
-                $works["{$kind->value} {$finding->about->code}"] = PlannedWork::of($finding->rule, $finding->about, $kind);
+                $works["{$kind->value} {$finding->about->code}"] = PlannedWork::of(
+                    $finding->rule,
+                    $finding->about,
+                    $kind,
+                    target: $finding->criterion === Criterion::StemClearance ? $this->ream($finding->about) : null,
+                );
             }
         }
 
         return array_values($works);
+    }
+
+    /** What a new guide is reamed to; null where the sheet does not say. */
+    private function ream(Subject $valve): ?Length
+    {
+        return str_ends_with($valve->kind(), '.in') ? $this->sheet->intake->guideReam : $this->sheet->exhaust->guideReam;
     }
 }

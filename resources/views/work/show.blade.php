@@ -21,8 +21,8 @@
 </section>
 @endif
 <p class="soft my-2">{{ $work->revision }}. {{ $work->pistons }}</p>
-@if($file->sheet->torques !== [] || $file->sheet->buildNotes !== '')
-<details class="my-2"><summary>Torques and notes of the sheet</summary><ul>@foreach($file->sheet->torques as $one)<li class="line"><b>{{ ucfirst($one->fastener) }}</b>: {{ $one->torque }}</li>@endforeach @if($file->sheet->buildNotes !== '')<li class="line">{{ $file->sheet->buildNotes }}</li>@endif</ul></details>
+@if($file->sheet->torques !== [] || $file->sheet->buildNotes !== '' || $work->ringGaps !== [])
+<details class="my-2"><summary>Torques, ring gaps and notes of the sheet</summary><ul>@foreach($work->ringGaps as $gap)<li class="line">{{ $gap }}</li>@endforeach @foreach($file->sheet->torques as $one)<li class="line"><b>{{ ucfirst($one->fastener) }}</b>: {{ $one->torque }}</li>@endforeach @if($file->sheet->buildNotes !== '')<li class="line">{{ $file->sheet->buildNotes }}</li>@endif</ul></details>
 @endif
 @foreach($work->lines as $line)
 <section class="op {{ $line->isDone ? 'done' : '' }}" id="{{ $line->anchor }}" data-said="{{ $line->actual }} {{ $line->said }}">
