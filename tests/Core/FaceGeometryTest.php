@@ -4,12 +4,15 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
+use NorthLedger\Core\Document\Node;
+use NorthLedger\Core\Engine\Specification\FaceSpec;
 use NorthLedger\Core\Features\Faces\FaceGrid;
 use NorthLedger\Core\Geometry\Height;
 use NorthLedger\Core\Geometry\LeastSquaresPlane;
 use NorthLedger\Core\Geometry\LocalFlatness;
 use NorthLedger\Core\Geometry\MinimumZone;
 use NorthLedger\Core\Geometry\Tilt;
+use NorthLedger\Core\Quantity\LengthUnit;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
@@ -91,6 +94,26 @@ final class FaceGeometryTest extends TestCase
                 'one low place near the edge is in a square that counts',
             );
         }
+    }
+
+    #[DataProvider('seeds')]
+    public function test_the_grid_of_any_face_is_close_enough_for_its_span(int $seed): void
+    {
+        $chance = self::chance($seed);
+        $bores = $chance->getInt(1, 8);
+        [$length, $width] = [$bores * $chance->getInt(90, 150), $chance->getInt(100, 260)];
+        $pitch = ($length * 0.94) / (2 * $bores);
+        $span = $chance->getInt((int) ceil($pitch / 7), 120);
+        $face = Node::read('', [
+            'local_flatness' => '0.02',
+            'local_span' => "{$span}.0",
+            'size' => ['length' => "{$length}.0", 'width' => "{$width}.0"],
+        ], static fn (Node $node): FaceSpec => FaceSpec::fromNode($node, LengthUnit::Millimetre, null));
+        $grid = FaceGrid::of($face, $bores);
+        $flat = array_map(static fn (array $at): Height => new Height($at[0], $at[1], 0), array_values($grid->points));
+        $this->assertGreaterThan(0, LocalFlatness::windowsThatCount($flat, $span * 1_000_000), "{$length} × {$width}, span {$span}");
+        $needed = array_filter(array_keys($grid->points), FaceGrid::isNeeded(...));
+        $this->assertCount(2 * (2 * $bores + 1) + $bores + 1, $needed, 'what flatness overall needs stays the same');
     }
 
     #[DataProvider('seeds')]

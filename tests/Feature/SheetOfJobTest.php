@@ -99,6 +99,20 @@ final class SheetOfJobTest extends TestCase
         ]);
     }
 
+    public function test_a_face_whose_span_is_small_is_read_closer(): void
+    {
+        $document = json_decode((string) file_get_contents(resource_path('specs/tarn-4-198.json')), true);
+        $document['deck']['local_span'] = '1.0000';
+        $this->app->make(SpecBook::class)->add(['family' => 'moss-6', 'name' => 'Moss 6'] + $document, 'trial', $this->inspector);
+        $this->job = $this->job($this->inspector, 'moss-6');
+        $this->get("/jobs/{$this->job->tag()}/measure/deck")->assertOk()->assertSee('deck.1.a1x1', false);
+        $this->stateSetup($this->job, 'deck', ['feature' => 'deck', 'instrument' => 'dial indicator', 'zero' => ''])->assertOk();
+        $this->key($this->job, 'deck.1.a1', '0', 'deck')->assertOk();
+        $this->key($this->job, 'deck.1.a1x1', '0.2', 'deck')->assertOk();
+        $this->get("/jobs/{$this->job->tag()}/measure/deck")->assertOk()->assertSee('a1x1');
+        $this->artisan('ledger:recompute')->assertSuccessful();
+    }
+
     public function test_torques_notes_and_parts_of_a_family_come_to_who_needs_them(): void
     {
         $document = json_decode((string) file_get_contents(resource_path('specs/tarn-4-198.json')), true);

@@ -440,10 +440,10 @@ final class SpecBookTest extends TestCase
     public function test_ten_thousand_pasted_rows_are_answered_and_nothing_is_lost(): void
     {
         $rows = implode("\n", array_map(static fn (int $row): string => "x{$row}\t1", range(1, 10_000)));
-        $answer = $this->post('/specs/tarn-4-198', ['rows' => 'paste', 'revision' => '1', 'value' => $this->values([]), 'paste' => $rows]);
+        $form = ['rows' => 'paste', 'revision' => '1', 'value' => $this->values([])];
+        $answer = $this->post('/specs/tarn-4-198', ['paste' => $rows] + $form);
         $answer->assertOk()->assertSee('fit nothing on the sheet')->assertSee('x10000');
-        $this->post('/specs/tarn-4-198', ['rows' => 'paste', 'revision' => '1', 'value' => $this->values([]), 'paste' => "{$rows}\n{$rows}"])
-            ->assertSessionHasErrors('paste');
+        $this->post('/specs/tarn-4-198', ['paste' => "{$rows}\n{$rows}"] + $form)->assertSessionHasErrors('paste');
         $lines = array_map(static fn (int $row): string => "a,b,1,/x/{$row}", range(1, 10_000));
         $this->import(implode("\n", ['part,value,is,place', ...$lines]))->assertOk()->assertSee('nothing was stored');
         $this->assertSame(0, SpecificationRevision::query()->count());

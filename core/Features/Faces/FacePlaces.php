@@ -51,8 +51,8 @@ final readonly class FacePlaces
             return [];
         }
         $bores = count($sheet->layout->banks[$bank - 1]);
-        $points = FaceGrid::of($face, $bores)->points;
-        $columns = range(1, 2 * $bores + 1);
+        $grid = FaceGrid::of($face, $bores);
+        $points = $grid->points;
         $rows = [];
         foreach (
             [
@@ -67,12 +67,14 @@ final readonly class FacePlaces
                 '',
                 $label,
                 array_map(
-                    static fn (int $column): ?Characteristic => match (true) {
+                    static fn (string $column): ?Characteristic => match (true) {
                         ! isset($points["{$row}{$column}"]) => null,
-                        FaceGrid::isNeeded($row) => Characteristic::needed(Place::at($kind->point(), $bank, "{$row}{$column}")),
+                        FaceGrid::isNeeded("{$row}{$column}") => Characteristic::needed(
+                            Place::at($kind->point(), $bank, "{$row}{$column}"),
+                        ),
                         default => Characteristic::optional(Place::at($kind->point(), $bank, "{$row}{$column}")),
                     },
-                    $columns,
+                    $grid->columns,
                 ),
             );
         }
@@ -89,7 +91,7 @@ final readonly class FacePlaces
         return [
             new CharacteristicTable(
                 $name,
-                array_map(strval(...), $columns),
+                array_map(static fn (string $column): string => str_contains($column, 'x') ? '+' : $column, $grid->columns),
                 $rows,
                 array_map(static fn (string $spot): string => Place::at($kind->point(), $bank, $spot)->key(), array_keys($points)),
             ),
