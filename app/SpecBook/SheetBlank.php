@@ -22,6 +22,26 @@ final class SheetBlank
     }
 
     /**
+     * Without the places at which nothing stands, and without the parts of which nothing is left by that. A list in which nothing ever
+     * stood is kept: it says that there is none.
+     *
+     * @param  array<mixed>  $document
+     * @return array<mixed>
+     */
+    public static function known(array $document): array
+    {
+        $known = [];
+        foreach ($document as $key => $value) {
+            $left = is_array($value) ? self::known($value) : $value;
+            if (is_int($key) || ($left !== null && ($left !== [] || $value === []))) {
+                $known[$key] = $left;
+            }
+        }
+
+        return $known;
+    }
+
+    /**
      * An empty row for a list of like things.
      *
      * @param  string  $list  “threads”, “housings/no_go”

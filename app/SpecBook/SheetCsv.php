@@ -74,20 +74,7 @@ final class SheetCsv
 
         $all = [...$faults, ...$unread];
 
-        return $all === [] ? self::known($written) : throw InvalidDocument::withFaults('The table', $all);
-    }
-
-    /**
-     * Without the places of a row that nothing stands at.
-     *
-     * @param  array<mixed>  $part
-     * @return array<mixed>
-     */
-    private static function known(array $part): array
-    {
-        $known = array_filter($part, static fn (mixed $one): bool => $one !== null);
-
-        return array_map(static fn (mixed $one): mixed => is_array($one) ? self::known($one) : $one, $known);
+        return $all === [] ? SheetBlank::known($written) : throw InvalidDocument::withFaults('The table', $all);
     }
 
     /**

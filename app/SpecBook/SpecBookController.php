@@ -118,7 +118,7 @@ final readonly class SpecBookController
             $edited->faults === [] || throw InvalidDocument::withFaults($family, $edited->faults);
             $reason = $request->string('reason')->toString();
             $sheet = $this->specs->add(
-                Sources::put($edited->document, array_keys($edited->typed), $request->source(), $reason),
+                Sources::put(SheetBlank::known($edited->document), array_keys($edited->typed), $request->source(), $reason),
                 $reason,
                 $request->user(),
             );
@@ -172,6 +172,7 @@ final readonly class SpecBookController
         $from = "{$this->specs->sheet($family)->name}, revision {$revision}";
         $document =
             ['family' => CopyFamilyRequest::familyOf($name), 'name' => $name, 'sources' => []] + $this->document($family, $revision);
+        unset($document['variant_of']);
         $copy = $this->specs->add(
             Sources::put($document, Sources::parts($document), SourceKind::Family, $from),
             "copied from {$from}",

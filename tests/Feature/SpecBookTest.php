@@ -121,6 +121,20 @@ final class SpecBookTest extends TestCase
         $this->assertSame(0, SpecificationRevision::query()->count());
     }
 
+    public function test_the_first_row_of_a_list_needs_no_more_than_what_is_known_of_it(): void
+    {
+        $this->post('/specs/new', self::SEVEN_ANSWERS)->assertRedirect();
+        $ring = ['/name' => 'top', '/width' => '.0780', '/gap' => '.010-.020', '/side_clearance' => '.0015-.0035'];
+        $this->post('/specs/glen-v8-302', [
+            'revision' => '1',
+            'changes' => ['add rings'],
+            'reason' => 'the rings on the bench',
+            'value' => array_combine(array_map(static fn (string $place): string => "/rings/0{$place}", array_keys($ring)), $ring),
+        ])->assertRedirect('/specs/glen-v8-302');
+        $top = $this->specs()->sheet('glen-v8-302')->rings[0];
+        $this->assertSame(['top', 254_000], [$top->name, $top->gapFor('daily')->least->nanometres]);
+    }
+
     public function test_rows_are_added_and_taken_away_in_place_and_nothing_typed_is_lost(): void
     {
         $threads = count(json_decode($this->app->make(SpecBook::class)->document('tarn-4-198', 1), true)['threads']);
@@ -419,6 +433,8 @@ final class SpecBookTest extends TestCase
         $this->post('/specs/tarn-4-198/variants', ['name' => 'Tarn A'])->assertRedirect();
         $this->post('/specs/tarn-a/variants', ['name' => 'Tarn B'])->assertRedirect();
         $this->assertEquals($this->specs()->sheet('tarn-4-198')->rods, $this->specs()->sheet('tarn-b')->rods);
+        $this->post('/specs/tarn-b/copies', ['name' => 'Tarn C'])->assertRedirect();
+        $this->assertStringNotContainsString('variant_of', $this->specs()->document('tarn-c', 1), 'a copy goes its own way');
         foreach (['tarn-b', 'tarn-a', 'nobody'] as $base) {
             $circle = (string) json_encode([
                 'family' => 'tarn-a',
