@@ -8,6 +8,8 @@ use App\Pages\CellState;
 use App\Pages\PartCells;
 use App\Record\JobFile;
 use NorthLedger\Core\Engine\Places\Place;
+use NorthLedger\Core\Engine\Specification\PronePlace;
+use NorthLedger\Core\Engine\Specification\StampedPlace;
 use NorthLedger\Core\Features\Faces\FaceGrid;
 use NorthLedger\Core\Features\Faces\FaceKind;
 use NorthLedger\Core\Features\Faces\FacePlan;
@@ -27,8 +29,6 @@ final readonly class FaceMap
     /** Where the size of the face is not known, bores are not drawn into each other. */
     private const MOST_OF_THE_PITCH = 0.94;
 
-    /** Where the height of a point is written, from the point: below it along the upper edge, so that the edge does not cross it. */
-
     /** Beside its place, so that the rows close to each other stay apart; of the last column, outside the face. */
     private const LABEL_BESIDE = 8;
 
@@ -36,6 +36,7 @@ final readonly class FaceMap
      * @param  list<array{path: string, shade: string}>  $shades  The low places, by how low they are
      * @param  list<string>  $contours  Path of each level
      * @param  list<array{x: string, y: string, radius: string}>  $bores
+     * @param  list<array{at: string, words: string}>  $stamps  Where the sheet says that numbers stand
      * @param  list<array{at: string, goto: string, label: string, text: string, state: CellState, pass: ?int}>  $points
      * @param  list<string>  $passes  What stands after so many light cuts, in words
      */
@@ -47,6 +48,7 @@ final readonly class FaceMap
         public array $shades,
         public array $contours,
         public array $bores,
+        public array $stamps,
         public array $points,
         public array $passes,
         public string $caption,
@@ -63,10 +65,7 @@ final readonly class FaceMap
         $plan = $face->plan();
         $light = $file->policy->partAllowances($file->sheet->unit)->lightCut;
         $interval = $file->policy->partAllowances($file->sheet->unit)->shimStep;
-        $surface =
-            $face->heights === []
-                ? null
-                : new FaceSurface(array_values($face->heights), $length, $width);
+        $surface = $face->heights === [] ? null : new FaceSurface(array_values($face->heights), $length, $width);
         $bores = $file->sheet->layout->banks[$bank - 1];
 
         return new self(
@@ -77,6 +76,7 @@ final readonly class FaceMap
             $surface === null ? [] : self::shading($surface, $height),
             $surface === null ? [] : $surface->contours($interval->nanometres, $scale),
             $kind === FaceKind::Deck ? self::bores($file, count($bores), $face, $scale) : [],
+            $kind === FaceKind::Deck ? self::stamps($file, $bank, $height) : [],
             self::points($file, $face, $scale, $light),
             $plan === null ? [] : self::passes($plan, $light, $file),
             $plan === null
@@ -143,6 +143,21 @@ final readonly class FaceMap
                 'radius' => Coordinate::of($radius * $scale),
             ],
             range(0, $count - 1),
+        );
+    }
+
+    /** @return list<array{at: string, words: string}> */
+    private static function stamps(JobFile $file, int $bank, int $height): array
+    {
+        return array_map(
+            static fn (StampedPlace $place): array => [
+                'at' =>
+                    Coordinate::of(($place->x * self::WIDTH) / PronePlace::SIDE).
+                    ','.
+                    Coordinate::of(($place->y * $height) / PronePlace::SIDE),
+                'words' => $place->words,
+            ],
+            $file->sheet->stampedPlacesOf($bank),
         );
     }
 

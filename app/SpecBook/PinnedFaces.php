@@ -11,7 +11,7 @@ use NorthLedger\Core\Engine\Specification\Face;
 use NorthLedger\Core\Engine\Specification\PronePlace;
 use NorthLedger\Core\Engine\Specification\SpecificationSheet;
 
-/** The faces of a sheet's engine with the crack-prone places that stand in its form, each to be set by a click or by keys. */
+/** The faces of a sheet's engine with the places that stand in its form, crack-prone or stamped, each set by a click or by keys. */
 final readonly class PinnedFaces
 {
     /**
@@ -23,11 +23,15 @@ final readonly class PinnedFaces
     {
     }
 
-    /** @param  array<mixed>  $document  As it stands in the form */
-    public static function of(SpecificationSheet $sheet, array $document): self
+    /**
+     * @param  array<mixed>  $document  As it stands in the form
+     * @param  string  $list  “crack_prone”, or “stamped”: decks only
+     */
+    public static function of(SpecificationSheet $sheet, array $document, string $list): self
     {
-        $rows = is_array($document['crack_prone'] ?? null) ? array_values($document['crack_prone']) : [];
-        $faces = array_map(static fn (Face $face): array => self::face($sheet, $face, $rows), $sheet->faces());
+        $rows = is_array($document[$list] ?? null) ? array_values($document[$list]) : [];
+        $shown = array_values(array_filter($sheet->faces(), static fn (Face $face): bool => $list !== 'stamped' || $face->isDeck()));
+        $faces = array_map(static fn (Face $face): array => self::face($sheet, $face, $rows, $face === $shown[0]), $shown);
         usort($faces, static fn (array $a, array $b): int => ($b['pins'] !== []) <=> ($a['pins'] !== []));
 
         return new self($faces);
@@ -35,14 +39,15 @@ final readonly class PinnedFaces
 
     /**
      * @param  list<mixed>  $rows
+     * @param  bool  $hasTheNew  Shows the rows of which nobody has said the face
      * @return array{face: DrawnFace, pins: list<array{row: int, x: string, y: string, words: string}>}
      */
-    private static function face(SpecificationSheet $sheet, Face $face, array $rows): array
+    private static function face(SpecificationSheet $sheet, Face $face, array $rows, bool $hasTheNew): array
     {
         $drawn = FaceDrawing::of($sheet, $face);
         $pins = [];
         foreach ($rows as $index => $row) {
-            if (is_array($row) && ($row['face'] ?? null) === $face->value) {
+            if (is_array($row) && ($row['face'] ?? ($hasTheNew ? $face->value : null)) === $face->value) {
                 $pins[] = [
                     'row' => $index,
                     'x' => Coordinate::of((float) (is_numeric($row['x'] ?? null) ? $row['x'] : 0)),

@@ -31,6 +31,7 @@ final readonly class SheetFields
         '/volumes/gasket/kind' => GasketKind::class,
         '/crack_prone/*/face' => Face::class,
         '/crack_prone/*/zone' => CrackZone::class,
+        '/stamped/*/face' => Face::class,
         '/pressure_tests/*/part' => EnginePart::class,
         'material' => Material::class,
         'torque_plate' => TorquePlate::class,

@@ -23,6 +23,7 @@ final readonly class SheetPage
         'threads',
         'pressure_tests',
         'crack_prone',
+        'stamped',
         'torques',
         'parts',
         'housings/no_go',

@@ -21,6 +21,8 @@ use Illuminate\Support\Carbon;
  */
 final class SpecificationDraft extends Model
 {
+    use BootsPlainly;
+
     public $timestamps = false;
 
     /** @var list<string> */

@@ -69,5 +69,6 @@ return [
         'x' => 'along the face, of 1000',
         'y' => 'across the face, of 1000',
         'crack_prone' => 'crack-prone places',
+        'stamped' => 'stamped numbers',
     ],
 ];

@@ -32,6 +32,7 @@ export function startPins(form) {
     function place(drawing, pin, [x, y]) {
         const { list } = drawing.dataset;
         const height = drawing.viewBox.baseVal.height;
+        put(field(list, pin.dataset.pin, 'face'), drawing.dataset.pinned);
         put(field(list, pin.dataset.pin, 'x'), inside(x));
         put(field(list, pin.dataset.pin, 'y'), inside(y));
         pin.setAttribute('transform', `translate(${inside(x)},${(inside(y) * height) / SIDE})`);

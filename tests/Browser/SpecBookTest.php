@@ -75,6 +75,20 @@ final class SpecBookTest extends BrowserTestCase
             [$face],
         );
         $this->assertEqualsWithDelta($x, (int) $field('/crack_prone/0/x')->getAttribute('value'), 4, 'put where somebody clicks');
+        $window->findElement(WebDriverBy::cssSelector("button[value='add stamped']"))->click();
+        $this->until(
+            $window,
+            static fn (): bool => $window->findElements(WebDriverBy::cssSelector('[data-list="/stamped"] [data-pin="0"]')) !== [],
+            'the first stamped number on the deck',
+        );
+        $window
+            ->findElement(WebDriverBy::cssSelector('[data-list="/stamped"] [data-pin="0"]'))
+            ->sendKeys([WebDriverKeys::ARROW_RIGHT, WebDriverKeys::ARROW_DOWN]);
+        $set = static fn (string $name): ?string => $window
+            ->findElement(WebDriverBy::name("value[/stamped/0/{$name}]"))
+            ->getAttribute('value');
+        $this->assertSame(['deck', '10', '10'], [$set('face'), $set('x'), $set('y')]);
+        $field('/stamped/0/words')->sendKeys('engine number');
         $turned = $window->findElement(WebDriverBy::cssSelector('[data-ring] [data-pin="0"]'));
         $degrees = (int) $field('/housings/no_go/0/degrees')->getAttribute('value');
         $turned->sendKeys([WebDriverKeys::ARROW_RIGHT]);

@@ -374,6 +374,27 @@ final class InspectionTest extends TestCase
         $this->assertSame(PartVerdict::Serviceable, $outside->verdict(), 'it may stay');
     }
 
+    public function test_numbers_that_the_sheet_says_are_stamped_warn_of_the_cut_until_somebody_saw_none(): void
+    {
+        $document = json_decode((string) file_get_contents(dirname(__DIR__, 2).'/resources/specs/brae-v8-311.json'), true);
+        $document['stamped'] = [['face' => 'right deck', 'x' => 60, 'y' => 120, 'words' => 'engine number']];
+        $sheet = SpecificationSheet::fromArray($document);
+        $warned = function (array $changes) use ($sheet): array {
+            $measurements = $this->engine->measurements(Section::Deck, $changes, kind: InstrumentKind::DepthMicrometer);
+
+            return array_map(
+                static fn (PlannedWork $work): bool => str_contains($work->said, 'numbers stand in this face (engine number)'),
+                $this->judge($sheet, Section::Deck, $measurements)->works,
+            );
+        };
+        $hollow = ['deck.1.b5' => -5 * self::THOU, 'deck.2.b5' => -5 * self::THOU];
+        $this->assertSame([false, true], $warned($hollow + ['deckstamp.2' => null]), 'nobody has looked');
+        $this->assertSame([false, false], $warned($hollow + ['deckstamp.2' => 'none']));
+        $this->assertSame([false, true], $warned($hollow + ['deckstamp.2' => Looks::STAMPED]));
+        $this->expectExceptionMessage('a deck that this layout has');
+        SpecificationSheet::fromArray(['stamped' => [['face' => 'deck'] + $document['stamped'][0]]] + $document);
+    }
+
     public function test_a_deck_without_stock_is_scrap_unless_only_a_pit_asks_for_it(): void
     {
         $least = $this->vee->deck?->minimumHeight->nanometres ?? 0;

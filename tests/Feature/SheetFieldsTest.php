@@ -138,7 +138,8 @@ final class SheetFieldsTest extends TestCase
         }
         $none = ['rings' => []] + $document;
         $first = SheetPage::withRows($none, 'add rings')['rings'];
-        $this->assertSame([['name', 'width', 'gap', 'side_clearance']], array_map(array_keys(...), $first), 'a first row has empty places');
+        $places = ['name', 'width', 'gap', 'side_clearance', 'gap_by_use'];
+        $this->assertSame([$places], array_map(array_keys(...), $first), 'a first row has empty places');
         $this->assertSame([], SheetPage::withRows(['rings' => $first] + $document, 'drop rings 0')['rings']);
         $this->assertCount(
             count($document['housings']['no_go']) + 1,

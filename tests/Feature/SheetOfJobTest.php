@@ -69,18 +69,24 @@ final class SheetOfJobTest extends TestCase
     public function test_an_hourglass_is_told_by_its_sign_and_its_name(): void
     {
         $this->keyBore($this->job, 1, ['5.1', '4.0', '3.0', '3.2', '5.0', '4.1']);
-        $this->get("/jobs/{$this->job->tag()}/measure")->assertSee('title="hourglass"', false)->assertSee(')(');
-        $this->get("/jobs/{$this->job->tag()}/judge")->assertSee('hourglass')->assertDontSee('waist');
+        $this->get("/jobs/{$this->job->tag()}/measure")
+            ->assertSee('title="hourglass"', false)
+            ->assertSee(')(');
+        $this->get("/jobs/{$this->job->tag()}/judge")
+            ->assertSee('hourglass')
+            ->assertDontSee('waist');
     }
 
     public function test_a_mixed_valve_train_goes_through_every_sheet(): void
     {
         $document = json_decode((string) file_get_contents(resource_path('specs/tarn-4-198.json')), true);
-        $this->app->make(SpecBook::class)->add(
-            ['family' => 'moss-4', 'name' => 'Moss 4', 'valve_train' => 'intake over exhaust'] + $document,
-            'trial',
-            $this->inspector,
-        );
+        $this->app
+            ->make(SpecBook::class)
+            ->add(
+                ['family' => 'moss-4', 'name' => 'Moss 4', 'valve_train' => 'intake over exhaust'] + $document,
+                'trial',
+                $this->inspector,
+            );
         $this->job = $this->job($this->inspector, 'moss-4');
         $this->key($this->job, 'vacuum.2.ex', '1', 'heads')->assertOk();
         $this->key($this->job, 'vacuum.2.in', '0', 'heads')->assertOk();
@@ -93,10 +99,13 @@ final class SheetOfJobTest extends TestCase
         $this->get("/jobs/{$this->job->tag()}/receive")->assertSee('pushrods, intake');
         $this->get("/jobs/{$this->job->tag()}/cracks?part=block")->assertOk();
         $parts = $this->file()->engine()->parts;
-        $this->assertSame([1, 0], [
-            count(array_filter($parts['block']->findings, static fn (Finding $one): bool => $one->outcome === Outcome::Fail)),
-            count(array_filter($parts['head']->findings, static fn (Finding $one): bool => $one->outcome === Outcome::Fail)),
-        ]);
+        $this->assertSame(
+            [1, 0],
+            [
+                count(array_filter($parts['block']->findings, static fn (Finding $one): bool => $one->outcome === Outcome::Fail)),
+                count(array_filter($parts['head']->findings, static fn (Finding $one): bool => $one->outcome === Outcome::Fail)),
+            ],
+        );
     }
 
     public function test_a_face_whose_span_is_small_is_read_closer(): void
@@ -105,11 +114,15 @@ final class SheetOfJobTest extends TestCase
         $document['deck']['local_span'] = '1.0000';
         $this->app->make(SpecBook::class)->add(['family' => 'moss-6', 'name' => 'Moss 6'] + $document, 'trial', $this->inspector);
         $this->job = $this->job($this->inspector, 'moss-6');
-        $this->get("/jobs/{$this->job->tag()}/measure/deck")->assertOk()->assertSee('deck.1.a1x1', false);
+        $this->get("/jobs/{$this->job->tag()}/measure/deck")
+            ->assertOk()
+            ->assertSee('deck.1.a1x1', false);
         $this->stateSetup($this->job, 'deck', ['feature' => 'deck', 'instrument' => 'dial indicator', 'zero' => ''])->assertOk();
         $this->key($this->job, 'deck.1.a1', '0', 'deck')->assertOk();
         $this->key($this->job, 'deck.1.a1x1', '0.2', 'deck')->assertOk();
-        $this->get("/jobs/{$this->job->tag()}/measure/deck")->assertOk()->assertSee('a1x1');
+        $this->get("/jobs/{$this->job->tag()}/measure/deck")
+            ->assertOk()
+            ->assertSee('a1x1');
         $this->artisan('ledger:recompute')->assertSuccessful();
     }
 
@@ -123,6 +136,7 @@ final class SheetOfJobTest extends TestCase
                 'torques' => [['fastener' => 'main cap bolts', 'torque' => '85 ft lb, oiled']],
                 'parts' => [['key' => 'governor', 'words' => 'governor with linkage', 'count' => 1, 'rare' => true]],
                 'build_notes' => 'Cap 1 carries the front seal.',
+                'stamped' => [['face' => 'deck', 'x' => 500, 'y' => 100, 'words' => 'engine number']],
                 'rings' => [['gap_by_use' => ['hard' => ['least' => '.018', 'most' => '.024']]] + $document['rings'][0]],
             ] + $document,
             'trial',
@@ -132,13 +146,17 @@ final class SheetOfJobTest extends TestCase
         $this->get("/jobs/{$this->job->tag()}/receive")->assertSee('governor with linkage (rare, often missing)');
         $this->sendTo($this->job, 'receive/parts', ['part' => 'family-governor', 'state' => 'missing'])->assertSuccessful();
         $this->get('/specs/moss-5')->assertSee('85 ft lb, oiled')->assertSee('Cap 1 carries the front seal.');
-        $this->get('/specs/moss-5/edit')->assertSee('value="add torques"', false);
+        $this->get('/specs/moss-5/edit')->assertSee('value="add torques"', false)->assertSee('data-list="/stamped"', false);
+        $this->get("/jobs/{$this->job->tag()}/measure/deck")->assertSee('<title>engine number</title>', false);
         $this->stateSetup($this->job);
         foreach ([1, 2, 3, 4] as $cylinder) {
             $this->keyBore($this->job, $cylinder, ['9.6', '5.2', '4.0', '3.0', '1.2', '0.8']);
         }
         $this->post("/jobs/{$this->job->tag()}/plan", ['ulid' => $this->ulid(), 'option' => 'bore 508000'])->assertRedirect();
-        $this->get("/jobs/{$this->job->tag()}/work")->assertSee('Main cap bolts')->assertSee('85 ft lb, oiled')->assertSee('front seal');
+        $this->get("/jobs/{$this->job->tag()}/work")
+            ->assertSee('Main cap bolts')
+            ->assertSee('85 ft lb, oiled')
+            ->assertSee('front seal');
         $this->get("/jobs/{$this->job->tag()}/work")->assertSee('Top ring: end gap 0.0100 to 0.0200 in');
         $this->job->update(['usage' => 'hard']);
         $this->get("/jobs/{$this->job->tag()}/work")->assertSee('Top ring: end gap 0.0180 to 0.0240 in, for hard use');
@@ -191,7 +209,9 @@ final class SheetOfJobTest extends TestCase
             (string) $this->key($this->job, 'deckheight.1', '9.1700', 'deck')->getContent(),
         );
         $this->keyLimits(['/crankshaft/mains/diameter' => '2.4985-2.4995', '/crankshaft/end_play' => '.004-.008'])->assertOk();
-        $this->get("/jobs/{$this->job->tag()}/judge")->assertOk()->assertDontSee('Crankshaft, mains, diameter');
+        $this->get("/jobs/{$this->job->tag()}/judge")
+            ->assertOk()
+            ->assertDontSee('Crankshaft, mains, diameter');
         $this->get("/jobs/{$this->job->tag()}/measure/crankshaft")->assertOk();
         $this->artisan('ledger:recompute')->assertSuccessful();
     }
@@ -273,10 +293,12 @@ final class SheetOfJobTest extends TestCase
     public function test_the_shops_own_limit_judges_where_the_book_is_silent_and_is_called_so(): void
     {
         $this->readWorn();
-        $this->app->make(PolicyBook::class)->add(
-            ['house_limits' => ['bores' => ['out_of_round' => '.0020']]] + $this->app->make(PolicyBook::class)->document(0),
-            $this->inspector->id,
-        );
+        $this->app
+            ->make(PolicyBook::class)
+            ->add(
+                ['house_limits' => ['bores' => ['out_of_round' => '.0020']]] + $this->app->make(PolicyBook::class)->document(0),
+                $this->inspector->id,
+            );
         $this->assertSame([Outcome::Fail, CanStay::No], $this->roundness());
         $this->get("/jobs/{$this->job->tag()}/judge")->assertSee('limit 2.0 (a house limit)');
         $this->get("/jobs/{$this->job->tag()}/measure")->assertSee('(a house limit)');

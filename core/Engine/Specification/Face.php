@@ -74,6 +74,12 @@ enum Face: string
         };
     }
 
+    /** True for a face that the head lies on. */
+    public function isDeck(): bool
+    {
+        return in_array($this, [self::Deck, self::LeftDeck, self::RightDeck], true);
+    }
+
     public function part(): EnginePart
     {
         return match ($this) {

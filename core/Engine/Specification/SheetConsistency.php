@@ -137,6 +137,11 @@ final readonly class SheetConsistency
                 $node->at('crack_prone')->at((string) $index)->at('cylinder')->complain('a cylinder that this engine has');
             }
         }
+        foreach ($sheet->stampedPlaces as $index => $place) {
+            if (! $place->face->isDeck() || ! in_array($place->face, $sheet->faces(), true)) {
+                $node->at('stamped')->at((string) $index)->at('face')->complain('a deck that this layout has');
+            }
+        }
         $keys = array_column($sheet->threads, 'key');
         if (count(array_unique($keys)) !== count($keys)) {
             $node->at('threads')->complain('each key once');

@@ -26,6 +26,7 @@ final readonly class SpecificationSheet
      * @param  list<ThreadSpec>  $threads
      * @param  list<PressureTestSpec>  $pressureTests
      * @param  list<PronePlace>  $pronePlaces
+     * @param  list<StampedPlace>  $stampedPlaces
      * @param  ?Length  $boreSpacing  From centre to centre of neighbours in one bank; null where nobody knows
      * @param  list<string>  $castings  Numbers cast or stamped into its parts, as far as they are known
      * @param  list<TorqueSpec>  $torques
@@ -61,6 +62,7 @@ final readonly class SpecificationSheet
         public array $threads,
         public array $pressureTests,
         public array $pronePlaces,
+        public array $stampedPlaces,
         public ?Length $boreSpacing,
         public array $castings,
         public array $torques,
@@ -115,6 +117,7 @@ final readonly class SpecificationSheet
                 array_map(ThreadSpec::fromNode(...), $node->at('threads')->itemsIfGiven()),
                 array_map(PressureTestSpec::fromNode(...), $node->at('pressure_tests')->itemsIfGiven()),
                 array_map(PronePlace::fromNode(...), $node->at('crack_prone')->itemsIfGiven()),
+                array_map(StampedPlace::fromNode(...), $node->at('stamped')->itemsIfGiven()),
                 $node->at('block')->at('bore_spacing')->positiveLengthIfGiven($unit),
                 array_map(static fn (Node $one): string => $one->text(), $node->at('castings')->itemsIfGiven()),
                 array_map(TorqueSpec::fromNode(...), $node->at('torques')->itemsIfGiven()),
@@ -126,6 +129,22 @@ final readonly class SpecificationSheet
 
             return $sheet;
         });
+    }
+
+    /**
+     * Those on the deck of a bank.
+     *
+     * @param  int  $bank  From 1 on
+     * @return list<StampedPlace>
+     */
+    public function stampedPlacesOf(int $bank): array
+    {
+        return array_values(
+            array_filter(
+                $this->stampedPlaces,
+                fn (StampedPlace $place): bool => $place->face->cylindersOf($this->layout) === $this->layout->banks[$bank - 1],
+            ),
+        );
     }
 
     /** @throws InvalidDocument If the text is not JSON, or not a specification sheet */

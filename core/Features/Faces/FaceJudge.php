@@ -232,9 +232,7 @@ final readonly class FaceJudge implements Judge
         [$kind, $bank] = [$face->kind, $face->bank];
         $cut = $this->cut($face, $measurements);
         $cautions = array_filter([
-            $kind === FaceKind::Deck && $measurements->look(Place::at(FaceFeature::DeckStamp, $bank)) === Looks::STAMPED
-                ? 'Stamped numbers stand in this face: keep them where the cut allows, photograph and note them before.'
-                : '',
+            $kind === FaceKind::Deck ? $this->stamped($bank, $measurements->look(Place::at(FaceFeature::DeckStamp, $bank))) : '',
             $kind === FaceKind::Deck && $this->sheet->valveTrain->hasExhaustInTheBlock()
                 ? 'The valve seats stand in this face and become lower by the cut: cut and check all of them after it.'
                 : '',
@@ -251,6 +249,21 @@ final readonly class FaceJudge implements Judge
                 implode(' ', $cautions),
             ),
         ];
+    }
+
+    /**
+     * What a cut would take away: the numbers that somebody saw, or, as long as nobody has looked, those that the sheet says stand there.
+     *
+     * @param  ?string  $look  Null where nobody has looked
+     */
+    private function stamped(int $bank, ?string $look): string
+    {
+        $words = array_column($this->sheet->stampedPlacesOf($bank), 'words');
+        $where = $words === [] ? '' : ' ('.implode('; ', $words).')';
+
+        return $look === Looks::STAMPED || ($look === null && $words !== [])
+            ? "Stamped numbers stand in this face{$where}: keep them where the cut allows, photograph and note them before."
+            : '';
     }
 
     /**

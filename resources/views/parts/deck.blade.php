@@ -7,6 +7,7 @@
     @foreach($face->shades as $shade)<path d="{{ $shade['path'] }}" class="worn-shade" fill-opacity="{{ $shade['shade'] }}"/>@endforeach
     @foreach($face->contours as $path)<path d="{{ $path }}" class="contour"/>@endforeach
     @foreach($face->bores as $bore)<circle cx="{{ $bore['x'] }}" cy="{{ $bore['y'] }}" r="{{ $bore['radius'] }}" class="face-bore"/>@endforeach
+    @foreach($face->stamps as $stamp)<g transform="translate({{ $stamp['at'] }})" class="face-stamp"><title>{{ $stamp['words'] }}</title><rect x="-17" y="-7" width="34" height="14"/><text y="4">No.</text></g>@endforeach
     @foreach($face->points as $point)<g transform="translate({{ $point['at'] }})" class="face-point {{ $point['state']->value }}" data-goto="{{ $point['goto'] }}" @if($point['pass'] !== null) data-pass="{{ $point['pass'] }}" @endif><circle r="5"/><text x="{{ $point['label'] }}" y="4">{{ $point['text'] }}</text></g>@endforeach
 </svg>
 <figcaption><b>{{ $face->name }}.</b> {{ $face->caption }} {{ $face->shims }}

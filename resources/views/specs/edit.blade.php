@@ -28,7 +28,7 @@
         @php($part = explode('/', $fields[0]->path)[1])
         <section id="part-{{ $part }}"><h2>{{ $title }}</h2>
         @include('specs.dimensions')
-        @if($part === 'crack_prone')@include('specs.pins')@endif
+        @if(in_array($part, ['crack_prone', 'stamped']))@include('specs.pins')@endif
         @if($part === 'housings')@include('specs.ring')@endif
         @foreach($fields as $field)
             @php($id = 'value-'.$loop->parent->index.'-'.$loop->index)
