@@ -9,8 +9,8 @@ use NorthLedger\Core\Document\Fault;
 use NorthLedger\Core\Document\InvalidDocument;
 
 /**
- * A whole sheet as a table for a spreadsheet: part, value, and what it is, in shop notation. The last column says where on the sheet a
- * value stands, so that it is found again whatever it is called.
+ * A whole sheet as a table for a spreadsheet: part, value, and what it is, in shop notation; empty where nobody knows, to be filled in. The
+ * last column says where on the sheet a value stands, so that it is found again whatever it is called.
  */
 final class SheetCsv
 {
@@ -27,14 +27,12 @@ final class SheetCsv
         $file = fopen('php://temp', 'r+b') ?: throw new \LogicException('There is always memory for a file.');
         self::line($file, self::COLUMNS);
         foreach ((new SheetFields($document))->all() as $field) {
-            if ($field->text !== '') {
-                self::line($file, [
-                    $field->section,
-                    $field->label,
-                    preg_match(self::FORMULA, $field->text) === 1 ? "'{$field->text}" : $field->text,
-                    $field->path,
-                ]);
-            }
+            self::line($file, [
+                $field->section,
+                $field->label,
+                preg_match(self::FORMULA, $field->text) === 1 ? "'{$field->text}" : $field->text,
+                $field->path,
+            ]);
         }
         rewind($file);
 

@@ -131,6 +131,11 @@ final class SpecBookTest extends TestCase
             'reason' => 'the rings on the bench',
             'value' => array_combine(array_map(static fn (string $place): string => "/rings/0{$place}", array_keys($ring)), $ring),
         ])->assertRedirect('/specs/glen-v8-302');
+        $csv = (string) $this->get('/specs/glen-v8-302/export?as=csv')->getContent();
+        $line = "Bore,\"service, taper\",,/bore/service/taper\r\n";
+        $this->assertStringContainsString($line, $csv, 'what nobody knows has a line to be filled in');
+        $this->import(str_replace(['Glen V8-302', $line], ['Glen V8-303', str_replace(',,', ',.005,', $line)], $csv))->assertRedirect();
+        $this->assertSame(127_000, $this->specs()->sheet('glen-v8-303')->bore->service->taper?->nanometres);
         $top = $this->specs()->sheet('glen-v8-302')->rings[0];
         $this->assertSame(['top', 254_000], [$top->name, $top->gapFor('daily')->least->nanometres]);
     }
