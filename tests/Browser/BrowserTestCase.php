@@ -144,7 +144,7 @@ abstract class BrowserTestCase extends TestCase
         return (string) $window->executeScript("return document.querySelector('td.now')?.dataset.place ?? ''");
     }
 
-    /** No violation of WCAG 2.2 A and AA that a machine can find. */
+    /** No violation of WCAG 2.2 A and AA that a machine can find, once nothing fades or moves any more. */
     protected function assertAccessible(RemoteWebDriver $window, string $what): void
     {
         $window->executeScript(
@@ -153,7 +153,9 @@ abstract class BrowserTestCase extends TestCase
         $violations = $window->executeAsyncScript(
             <<<'JS'
             const done = arguments[arguments.length - 1];
-            axe.run({ runOnly: ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa'] })
+            const settled = document.getAnimations().map((one) => one.finished);
+            Promise.allSettled(settled)
+                .then(() => axe.run({ runOnly: ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa'] }))
                 .then((result) => done(result.violations.map((one) => {
                     const nodes = one.nodes.map((node) => node.target + ' ' + node.failureSummary);
                     return `${one.id}: ${nodes.join(' | ').slice(0, 400)}`;
