@@ -8,7 +8,9 @@ use App\Drawings\Faces\CrankLayout;
 use App\Drawings\Faces\DrawnFace;
 use App\Drawings\Faces\FaceDrawing;
 use App\Drawings\Faces\FacePiece;
+use NorthLedger\Core\Engine\Specification\Face;
 use NorthLedger\Core\Engine\Specification\PronePlace;
+use NorthLedger\Core\Engine\Specification\SpecificationSheet;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -45,6 +47,16 @@ final class FacesOfAnEngineTest extends TestCase
                 $near,
                 "{$family} {$place->number}, {$place->words}: the drawing has {$under->zone?->value} there",
             );
+        }
+    }
+
+    public function test_cylinders_are_drawn_as_they_stand_and_not_as_they_count(): void
+    {
+        $document = json_decode((string) file_get_contents(dirname(__DIR__, 2).'/resources/specs/tarn-4-198.json'), true);
+        $sheet = SpecificationSheet::fromArray(['layout' => ['kind' => 'in-line', 'banks' => [[4, 3, 2, 1]]]] + $document);
+        foreach ([Face::Deck, Face::Left, Face::ValveChest] as $face) {
+            $texts = array_column(FaceDrawing::of($sheet, $face)->pieces, 'text');
+            $this->assertSame(['4', '3', '2', '1'], array_values(array_intersect($texts, ['1', '2', '3', '4'])), $face->value);
         }
     }
 

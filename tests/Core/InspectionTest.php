@@ -189,6 +189,24 @@ final class InspectionTest extends TestCase
         $this->assertSame(Outcome::Fail, $this->finding($judged, 'Main 1', Criterion::PlasticStrip)->outcome);
     }
 
+    public function test_a_crankpin_carries_the_rods_that_stand_over_it_however_the_cylinders_are_numbered(): void
+    {
+        $document = json_decode((string) file_get_contents(dirname(__DIR__, 2).'/resources/specs/brae-v8-311.json'), true);
+        foreach ([[[[1, 3, 5, 7], [2, 4, 6, 8]], 2], [[[1, 2, 3, 4], [5, 6, 7, 8]], 5]] as [$banks, $besideOne]) {
+            $sheet = SpecificationSheet::fromArray(['layout' => ['kind' => 'vee', 'banks' => $banks]] + $document);
+            $bigEnds = fn (int $rod): Measurements => $this->engine->measurements(Section::Rods, ["bigend.{$rod}.rear.90" => 60_000_000]);
+            $ofPin = fn (Measurements $bearings): ?int => $this->finding(
+                (new CrankshaftJudge($sheet, Bench::policy(), $bearings))->judge($this->engine->measurements(Section::Crankshaft)),
+                'Rod journal 1',
+                Criterion::OilClearance,
+            )->value?->value;
+            foreach (range(2, 8) as $rod) {
+                $hasMoved = $ofPin($bigEnds($rod)) !== $ofPin($this->engine->measurements(Section::Rods));
+                $this->assertSame($rod === $besideOne, $hasMoved, "rod {$rod}");
+            }
+        }
+    }
+
     public function test_a_hardened_case_that_grinding_goes_through_is_treated_anew_or_replaced(): void
     {
         $sheet = Bench::sheet('sorrel-f4');
@@ -391,6 +409,12 @@ final class InspectionTest extends TestCase
         $this->assertSame([false, true], $warned($hollow + ['deckstamp.2' => null]), 'nobody has looked');
         $this->assertSame([false, false], $warned($hollow + ['deckstamp.2' => 'none']));
         $this->assertSame([false, true], $warned($hollow + ['deckstamp.2' => Looks::STAMPED]));
+        $turned = [
+            'layout' => ['kind' => 'in-line', 'banks' => [[4, 3, 2, 1]]],
+            'stamped' => [['face' => 'deck'] + $document['stamped'][0]],
+        ];
+        $inLine = json_decode((string) file_get_contents(dirname(__DIR__, 2).'/resources/specs/tarn-4-198.json'), true);
+        $this->assertCount(1, SpecificationSheet::fromArray($turned + $inLine)->stampedPlacesOf(1));
         $this->expectExceptionMessage('a deck that this layout has');
         SpecificationSheet::fromArray(['stamped' => [['face' => 'deck'] + $document['stamped'][0]]] + $document);
     }

@@ -15,7 +15,7 @@ final readonly class BlockFaces
     public static function valveChest(SpecificationSheet $sheet): DrawnFace
     {
         $height = 280;
-        $cylinders = $sheet->layout->cylinders();
+        $cylinders = Face::ValveChest->cylindersOf($sheet->layout);
         $count = count($cylinders);
         $pieces = [
             FacePiece::rect(14, 14, 986, $height - 14, 'face-metal', 14)->in(CrackZone::OuterWaterJacket),

@@ -91,12 +91,13 @@ enum Face: string
         };
     }
 
-    /** @return non-empty-list<int> The cylinders that are seen on it: one bank's where it belongs to a bank */
+    /** @return non-empty-list<int> The cylinders that are seen on it, as they stand: one bank's where it belongs to a bank */
     public function cylindersOf(Layout $layout): array
     {
         return match ($this) {
             self::LeftDeck, self::LeftHead, self::LeftCase, self::Left => $layout->banks[0],
             self::RightDeck, self::RightHead, self::RightCase, self::Right => $layout->banks[1] ?? $layout->banks[0],
+            self::Deck, self::Head, self::ValveChest, self::PanRail, self::MainWebs => $layout->alongCrankshaft(),
             default => $layout->cylinders(),
         };
     }

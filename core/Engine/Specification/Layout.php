@@ -61,6 +61,32 @@ final readonly class Layout
         return $this->kind === LayoutKind::Vee ? count($this->banks[0]) : count($this->cylinders());
     }
 
+    /** @return non-empty-list<int> As they stand from the front, in a vee and a flat engine by turns, the left bank first */
+    public function alongCrankshaft(): array
+    {
+        $along = [];
+        foreach (array_keys($this->banks[0]) as $place) {
+            $along = [...$along, ...array_column($this->banks, $place)];
+        }
+        $rest = array_diff($this->cylinders(), $along);
+
+        return [...$along, ...$rest];
+    }
+
+    /**
+     * The rods that run on a journal. One of its own has its cylinder's number; those that two share are numbered from the front.
+     *
+     * @param  int  $pin  From 1 on
+     * @param  int  $pins  How many the crankshaft has
+     * @return list<int>
+     */
+    public function rodsOn(int $pin, int $pins): array
+    {
+        $each = intdiv(count($this->cylinders()), $pins);
+
+        return $each === 1 ? [$pin] : array_slice($this->alongCrankshaft(), ($pin - 1) * $each, $each);
+    }
+
     /** @return non-empty-list<int> Ascending */
     public function cylinders(): array
     {

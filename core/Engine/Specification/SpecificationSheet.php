@@ -142,7 +142,11 @@ final readonly class SpecificationSheet
         return array_values(
             array_filter(
                 $this->stampedPlaces,
-                fn (StampedPlace $place): bool => $place->face->cylindersOf($this->layout) === $this->layout->banks[$bank - 1],
+                fn (StampedPlace $place): bool => in_array(
+                    $this->layout->banks[$bank - 1][0],
+                    $place->face->cylindersOf($this->layout),
+                    true,
+                ),
             ),
         );
     }

@@ -315,17 +315,13 @@ final readonly class CrankshaftJudge implements Judge
     {
         return $group === JournalGroup::Mains
             ? $this->bearings->readingsOf('housing', $number)
-            : array_merge([], ...array_map(fn (int $rod): array => $this->bearings->readingsOf('bigend', $rod), $this->rodsOn($number)));
-    }
-
-    /** @return list<int> The rods that run on a journal: one, or on a shared crankpin two */
-    private function rodsOn(int $pin): array
-    {
-        $cylinders = $this->sheet->layout->cylinders();
-        sort($cylinders);
-        $each = intdiv(count($cylinders), $this->sheet->crankshaft->rods->count);
-
-        return array_slice($cylinders, ($pin - 1) * $each, $each);
+            : array_merge(
+                [],
+                ...array_map(
+                    fn (int $rod): array => $this->bearings->readingsOf('bigend', $rod),
+                    $this->sheet->layout->rodsOn($number, $this->sheet->crankshaft->rods->count),
+                ),
+            );
     }
 
     /** @return list<Finding> */
