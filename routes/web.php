@@ -18,8 +18,11 @@ use App\Sheet\SeatController;
 use App\Sheet\SetupController;
 use App\Sheet\SheetController;
 use App\Shop\ShopController;
+use App\SpecBook\DerivedFamilyController;
+use App\SpecBook\EditSheetController;
 use App\SpecBook\LookupController;
 use App\SpecBook\NewFamilyController;
+use App\SpecBook\SheetFileController;
 use App\SpecBook\SheetOfJobController;
 use App\SpecBook\SpecBookController;
 use App\Stages\Clean\CleanController;
@@ -48,13 +51,13 @@ Route::middleware('auth')->group(function (): void {
     Route::get('/find', [BenchController::class, 'find'])->name('find');
 
     Route::get('/specs', [SpecBookController::class, 'index'])->name('specs');
-    Route::get('/specs/schema', [SpecBookController::class, 'schema'])->name('specs.schema');
+    Route::get('/specs/schema', [SheetFileController::class, 'schema'])->name('specs.schema');
     Route::get('/specs/lookup', [LookupController::class, 'show'])->name('specs.lookup');
     Route::get('/specs/{family}', [SpecBookController::class, 'show'])
         ->name('specs.show')
         ->where('family', '(?!new$)[^/]+');
     Route::get('/specs/{family}/compare', [SpecBookController::class, 'compare'])->name('specs.compare');
-    Route::get('/specs/{family}/export', [SpecBookController::class, 'export'])->name('specs.export');
+    Route::get('/specs/{family}/export', [SheetFileController::class, 'export'])->name('specs.export');
 
     Route::middleware('can:measure')->group(function (): void {
         Route::get('/feed/waiting', [FeedController::class, 'waiting']);
@@ -76,16 +79,16 @@ Route::middleware('auth')->group(function (): void {
     Route::get('/gauges/{gauge}/certificates/{event}', [GaugeController::class, 'certificate'])->name('gauges.certificate');
 
     Route::middleware('can:keep-specs')->group(function (): void {
-        Route::post('/specs', [SpecBookController::class, 'import'])->name('specs.import');
+        Route::post('/specs', [SheetFileController::class, 'import'])->name('specs.import');
         Route::get('/specs/new', [NewFamilyController::class, 'create'])->name('specs.new');
         Route::post('/specs/new', [NewFamilyController::class, 'store']);
         Route::post('/specs/new/drawn', [NewFamilyController::class, 'drawn'])->name('specs.new.drawn');
-        Route::get('/specs/{family}/edit', [SpecBookController::class, 'edit'])->name('specs.edit');
-        Route::post('/specs/{family}', [SpecBookController::class, 'update'])->name('specs.update');
-        Route::post('/specs/{family}/follows', [SpecBookController::class, 'follows'])->name('specs.follows');
-        Route::post('/specs/{family}/copies', [SpecBookController::class, 'copy'])->name('specs.copy');
-        Route::post('/specs/{family}/variants', [SpecBookController::class, 'variant'])->name('specs.variant');
-        Route::post('/specs/{family}/follow', [SpecBookController::class, 'follow'])->name('specs.follow');
+        Route::get('/specs/{family}/edit', [EditSheetController::class, 'edit'])->name('specs.edit');
+        Route::post('/specs/{family}', [EditSheetController::class, 'update'])->name('specs.update');
+        Route::post('/specs/{family}/follows', [EditSheetController::class, 'follows'])->name('specs.follows');
+        Route::post('/specs/{family}/copies', [DerivedFamilyController::class, 'copy'])->name('specs.copy');
+        Route::post('/specs/{family}/variants', [DerivedFamilyController::class, 'variant'])->name('specs.variant');
+        Route::post('/specs/{family}/follow', [DerivedFamilyController::class, 'follow'])->name('specs.follow');
     });
     Route::middleware('can:run-shop')->group(function (): void {
         Route::get('/shop', [ShopController::class, 'edit'])->name('shop');

@@ -106,7 +106,7 @@ final readonly class ImportPackage
         if (! $this->specs->has($family) || ! in_array($revision, $this->specs->revisions($family), true)) {
             throw PackageRefused::because("the spec book has no revision {$revision} of {$family}: read that sheet in first");
         }
-        if (self::judgedBy(json_decode($this->specs->document($family, $revision), true)) != self::judgedBy($data['sheet'])) {
+        if (self::judgedBy($this->specs->decoded($family, $revision)) != self::judgedBy($data['sheet'])) {
             throw PackageRefused::because("the spec book has another sheet as revision {$revision} of {$family}");
         }
         $policy = (int) $data['received']['policy_revision'];

@@ -52,7 +52,7 @@ final readonly class JobPackage
             'job' => Job::tagOf($number),
             'entries' => $row['entries'],
             'received' => ['customer' => $row['customer']] + array_intersect_key($row, array_flip(JobTables::OF_THE_JOB)),
-            'sheet' => json_decode($specs->document($row['family'], $row['family_revision']), true, 32, JSON_THROW_ON_ERROR),
+            'sheet' => $specs->decoded($row['family'], $row['family_revision']),
             'policy' => $policies->document($row['is_closed'] === 1 ? $row['policy_revision'] : $policies->newestNumber()),
             'people' => [],
         ];

@@ -17,7 +17,7 @@ final class JobSheet
         if (! $job->has_own_values && $policy->houseLimits->areNone()) {
             return $specs->sheet($job->family, $job->family_revision);
         }
-        $book = json_decode($specs->document($job->family, $job->family_revision), true, 32, JSON_THROW_ON_ERROR);
+        $book = $specs->decoded($job->family, $job->family_revision);
 
         return $specs->sheetOf(self::document($book, $job->has_own_values ? OwnValues::ofJob($job->id) : OwnValues::of([]), $policy));
     }

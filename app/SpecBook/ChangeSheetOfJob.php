@@ -41,7 +41,7 @@ final readonly class ChangeSheetOfJob
             $source,
             $words,
         ): array {
-            $newest = NewerSheet::document($this->specs, $file->job->family, $this->specs->newestRevision($file->job->family));
+            $newest = $this->specs->decoded($file->job->family, $this->specs->newestRevision($file->job->family));
             [$document] = self::written($newest, $values);
             try {
                 $sheet = $this->specs->add(Sources::put($document, array_keys($values), $source, $words), $words, $by);
@@ -73,7 +73,7 @@ final readonly class ChangeSheetOfJob
     public function forThisEngine(Job $job, User $by, string $ulid, array $values, string $words): Written
     {
         return $this->observe->handle($job, $by, $ulid, EntryKind::OwnValues, function (JobFile $file) use ($values, $words): array {
-            $book = NewerSheet::document($this->specs, $file->job->family, $file->job->family_revision);
+            $book = $this->specs->decoded($file->job->family, $file->job->family_revision);
             $now = $file->job->has_own_values ? OwnValues::ofJob($file->job->id)->applied($book) : $book;
             [$document, $pointers] = self::written($now, $values);
             try {

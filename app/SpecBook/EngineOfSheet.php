@@ -7,7 +7,11 @@ namespace App\SpecBook;
 /** The engine of a sheet, cut across: each part leads to its values and says how many of them are known. */
 final readonly class EngineOfSheet
 {
-    /** @param  list<array{part: string, title: string, path: string, x: int, y: int, anchor: string, known: int, all: int}>  $areas */
+    /**
+     * @param  list<array{
+     *     part: string, title: string, path: string, x: int, y: int, anchor: string, known: int, all: int, state: string
+     * }>  $areas
+     */
     private function __construct(public int $height, public array $areas)
     {
     }
@@ -21,6 +25,7 @@ final readonly class EngineOfSheet
             $part = explode('/', $fields[0]->path)[1];
             $area = $drawn['areas'][$part] ?? null;
             if ($area !== null) {
+                $known = count(array_filter($fields, static fn (SheetField $one): bool => $one->text !== ''));
                 $areas[] = [
                     'part' => $part,
                     'title' => $title,
@@ -28,8 +33,13 @@ final readonly class EngineOfSheet
                     'x' => $area['at'][0],
                     'y' => $area['at'][1],
                     'anchor' => $area['anchor'],
-                    'known' => count(array_filter($fields, static fn (SheetField $one): bool => $one->text !== '')),
+                    'known' => $known,
                     'all' => count($fields),
+                    'state' => match ($known) {
+                        0 => 'unknown',
+                        count($fields) => 'known',
+                        default => 'some',
+                    },
                 ];
             }
         }

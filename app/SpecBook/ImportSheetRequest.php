@@ -6,7 +6,7 @@ namespace App\SpecBook;
 
 use Illuminate\Foundation\Http\FormRequest;
 
-/** What has to be sent for `SpecBookController::import`. */
+/** What has to be sent for `SheetFileController::import`. */
 final class ImportSheetRequest extends FormRequest
 {
     private const MOST_BYTES = 262_144;

@@ -23,6 +23,10 @@ final readonly class LayoutDrawing
 
     private const HALF_A_BEARING = 3.5;
 
+    private const HALF_A_BEARING_ACROSS = 9;
+
+    private const EDGE = 8;
+
     /**
      * @param  list<array{x: string, y: string, number: int}>  $cylinders
      * @param  list<string>  $mains  Where they stand along the crankshaft
@@ -31,6 +35,8 @@ final readonly class LayoutDrawing
         public int $width,
         public int $height,
         public string $axis,
+        public string $end,
+        public string $mainTop,
         public int $radius,
         public array $cylinders,
         public array $mains,
@@ -71,6 +77,8 @@ final readonly class LayoutDrawing
             (int) $width,
             self::ROW * count($read->banks),
             Coordinate::of($axis),
+            Coordinate::of($width - self::EDGE),
+            Coordinate::of($axis - self::HALF_A_BEARING_ACROSS),
             self::RADIUS,
             $cylinders,
             array_map(

@@ -24,16 +24,7 @@ final readonly class NewerSheet
             ? null
             : new self(
                 $newest,
-                SheetDifference::between(
-                    self::document($specs, $job->family, $job->family_revision),
-                    self::document($specs, $job->family, $newest),
-                ),
+                SheetDifference::between($specs->decoded($job->family, $job->family_revision), $specs->decoded($job->family, $newest)),
             );
-    }
-
-    /** @return array<mixed> */
-    public static function document(SpecBook $specs, string $family, int $revision): array
-    {
-        return json_decode($specs->document($family, $revision), true, 32, JSON_THROW_ON_ERROR);
     }
 }

@@ -31,7 +31,7 @@ final readonly class OwnValueLine
             return [];
         }
         $own = OwnValues::ofJob($file->job->id);
-        $book = NewerSheet::document($specs, $file->job->family, $file->job->family_revision);
+        $book = $specs->decoded($file->job->family, $file->job->family_revision);
         $fields = new SheetFields($own->applied($book));
         $texts = array_column($fields->all(), 'text', 'path');
         $instead = array_column((new SheetFields($book))->all(), 'text', 'path');

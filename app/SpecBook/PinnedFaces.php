@@ -15,11 +15,10 @@ use NorthLedger\Core\Engine\Specification\SpecificationSheet;
 final readonly class PinnedFaces
 {
     /**
-     * Those with places first.
-     *
-     * @param  list<array{face: DrawnFace, pins: list<array{row: int, x: string, y: string, words: string}>}>  $faces
+     * @param  list<array{face: DrawnFace, pins: list<array{row: int, number: int, x: string, y: string, words: string}>}>  $withPlaces
+     * @param  list<array{face: DrawnFace, pins: list<array{row: int, number: int, x: string, y: string, words: string}>}>  $others
      */
-    private function __construct(public array $faces)
+    private function __construct(public array $withPlaces, public array $others)
     {
     }
 
@@ -32,15 +31,17 @@ final readonly class PinnedFaces
         $rows = is_array($document[$list] ?? null) ? array_values($document[$list]) : [];
         $shown = array_values(array_filter($sheet->faces(), static fn (Face $face): bool => $list !== 'stamped' || $face->isDeck()));
         $faces = array_map(static fn (Face $face): array => self::face($sheet, $face, $rows, $face === $shown[0]), $shown);
-        usort($faces, static fn (array $a, array $b): int => ($b['pins'] !== []) <=> ($a['pins'] !== []));
 
-        return new self($faces);
+        return new self(
+            array_values(array_filter($faces, static fn (array $face): bool => $face['pins'] !== [])),
+            array_values(array_filter($faces, static fn (array $face): bool => $face['pins'] === [])),
+        );
     }
 
     /**
      * @param  list<mixed>  $rows
      * @param  bool  $hasTheNew  Shows the rows of which nobody has said the face
-     * @return array{face: DrawnFace, pins: list<array{row: int, x: string, y: string, words: string}>}
+     * @return array{face: DrawnFace, pins: list<array{row: int, number: int, x: string, y: string, words: string}>}
      */
     private static function face(SpecificationSheet $sheet, Face $face, array $rows, bool $hasTheNew): array
     {
@@ -50,6 +51,7 @@ final readonly class PinnedFaces
             if (is_array($row) && ($row['face'] ?? ($hasTheNew ? $face->value : null)) === $face->value) {
                 $pins[] = [
                     'row' => $index,
+                    'number' => $index + 1,
                     'x' => Coordinate::of((float) (is_numeric($row['x'] ?? null) ? $row['x'] : 0)),
                     'y' => Coordinate::of(((float) (is_numeric($row['y'] ?? null) ? $row['y'] : 0) * $drawn->height) / PronePlace::SIDE),
                     'words' => is_string($row['words'] ?? null) ? $row['words'] : '',

@@ -26,7 +26,7 @@ final readonly class SheetOfJobController
     public function own(Job $job, JobFiles $files): View
     {
         $file = $files->open($job);
-        $book = NewerSheet::document($this->specs, $job->family, $job->family_revision);
+        $book = $this->specs->decoded($job->family, $job->family_revision);
         $own = OwnValues::of([]);
         if ($job->has_own_values) {
             $own = OwnValues::ofJob($job->id);

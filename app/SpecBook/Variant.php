@@ -37,7 +37,7 @@ final readonly class Variant
         }
         [$family, $revision] = [(string) $of['family'], (int) $of['revision']];
         $newest = $specs->newestRevision($family);
-        $base = NewerSheet::document($specs, $family, $revision);
+        $base = $specs->decoded($family, $revision);
 
         return new self(
             $family,
@@ -45,7 +45,7 @@ final readonly class Variant
             $revision,
             $newest,
             SheetDifference::between($base, $document),
-            $newest === $revision ? [] : SheetDifference::between($base, NewerSheet::document($specs, $family, $newest)),
+            $newest === $revision ? [] : SheetDifference::between($base, $specs->decoded($family, $newest)),
         );
     }
 }

@@ -104,6 +104,18 @@ final class SpecBook
         return $this->whole($this->kept($family, $revision), []);
     }
 
+    /**
+     * The same, decoded.
+     *
+     * @return array<mixed>
+     *
+     * @throws InvalidDocument If a variant is, over others, based on itself
+     */
+    public function decoded(string $family, int $revision): array
+    {
+        return json_decode($this->document($family, $revision), true, 32, JSON_THROW_ON_ERROR);
+    }
+
     /** @param  list<string>  $variants  Families that rest on this one */
     private function whole(string $json, array $variants): string
     {

@@ -449,6 +449,7 @@ final class SpecBookTest extends TestCase
             $this->import($circle)->assertOk()->assertSee('nothing was stored')->assertSee('/variant_of');
         }
         $this->assertSame([1], $this->specs()->revisions('tarn-a'));
+        $this->get('/specs/nobody/compare')->assertNotFound();
     }
 
     private function specs(): SpecBook

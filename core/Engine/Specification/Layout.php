@@ -64,13 +64,16 @@ final readonly class Layout
     /** @return non-empty-list<int> As they stand from the front, in a vee and a flat engine by turns, the left bank first */
     public function alongCrankshaft(): array
     {
-        $along = [];
-        foreach (array_keys($this->banks[0]) as $place) {
-            $along = [...$along, ...array_column($this->banks, $place)];
+        $at = [];
+        foreach ($this->banks as $bank => $numbers) {
+            foreach ($numbers as $place => $cylinder) {
+                $at[$cylinder] = [$place, $bank];
+            }
         }
-        $rest = array_diff($this->cylinders(), $along);
+        $along = $this->cylinders();
+        usort($along, static fn (int $a, int $b): int => $at[$a] <=> $at[$b]);
 
-        return [...$along, ...$rest];
+        return $along;
     }
 
     /**

@@ -1,0 +1,82 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\SpecBook;
+
+use App\Storage\SpecBook;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use NorthLedger\Core\Document\InvalidDocument;
+
+/** Sheets in and out, as JSON and as a table for a spreadsheet. */
+final readonly class SheetFileController
+{
+    public function __construct(private SpecBook $specs, private FamilyList $families)
+    {
+    }
+
+    public function import(ImportSheetRequest $request): View|RedirectResponse
+    {
+        try {
+            $sheet = $this->specs->add(
+                self::read((string) $request->file('sheet')?->getContent()),
+                (string) $request->input('reason'),
+                $request->user(),
+            );
+        } catch (InvalidDocument $exception) {
+            return $this->families->view('', $exception);
+        }
+
+        return redirect()
+            ->route('specs.show', $sheet->family)
+            ->with('note', "Read in as revision {$sheet->revision} of {$sheet->name}.");
+    }
+
+    public function export(Request $request, string $family): JsonResponse|Response
+    {
+        $revision = AskedRevision::of($this->specs, $family, $request->query('revision'));
+        if ($request->query('as') === 'csv') {
+            return new Response(SheetCsv::of($this->specs->decoded($family, $revision)), 200, [
+                'Content-Type' => 'text/csv; charset=utf-8',
+                'Content-Disposition' => "attachment; filename=\"{$family}-revision-{$revision}.csv\"",
+            ]);
+        }
+
+        return new JsonResponse(
+            $this->specs->decoded($family, $revision),
+            headers: ['Content-Disposition' => "attachment; filename=\"{$family}-revision-{$revision}.json\""],
+            options: JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES,
+        );
+    }
+
+    public function schema(): Response
+    {
+        return new Response((string) file_get_contents(resource_path('specs/sheet.schema.json')), 200, [
+            'Content-Type' => 'application/schema+json',
+            'Content-Disposition' => 'attachment; filename="sheet.schema.json"',
+        ]);
+    }
+
+    /**
+     * @return array<mixed>
+     *
+     * @throws InvalidDocument If it is neither the JSON of a sheet nor its table
+     */
+    private static function read(string $file): array
+    {
+        if (! str_starts_with(ltrim($file), '{') && ! str_starts_with(ltrim($file), '[') && str_contains($file, 'place')) {
+            return SheetCsv::document($file);
+        }
+        try {
+            $data = json_decode($file, true, 32, JSON_THROW_ON_ERROR);
+        } catch (\JsonException $exception) {
+            throw InvalidDocument::notJson('The file', $exception->getMessage());
+        }
+
+        return is_array($data) ? $data : throw InvalidDocument::notJson('The file', 'not an object');
+    }
+}
