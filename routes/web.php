@@ -86,6 +86,7 @@ Route::middleware('auth')->group(function (): void {
         Route::get('/specs/{family}/edit', [EditSheetController::class, 'edit'])->name('specs.edit');
         Route::post('/specs/{family}', [EditSheetController::class, 'update'])->name('specs.update');
         Route::post('/specs/{family}/follows', [EditSheetController::class, 'follows'])->name('specs.follows');
+        Route::post('/specs/{family}/draft/discard', [EditSheetController::class, 'discard'])->name('specs.draft.discard');
         Route::post('/specs/{family}/copies', [DerivedFamilyController::class, 'copy'])->name('specs.copy');
         Route::post('/specs/{family}/variants', [DerivedFamilyController::class, 'variant'])->name('specs.variant');
         Route::post('/specs/{family}/follow', [DerivedFamilyController::class, 'follow'])->name('specs.follow');

@@ -23,7 +23,7 @@ final readonly class EditSheetController
     {
         $revision = AskedRevision::of($this->specs, $family);
         $document = $this->specs->decoded($family, $revision);
-        $draft = $request->has('draft') ? SpecificationDraft::ofFamily($family) : null;
+        $draft = $request->has('draft') ? SpecificationDraft::ofPerson($family, $request->integer('draft')) : null;
         if ($draft !== null) {
             $begunWith = $this->specs->decoded($family, $draft->revision);
             $request->merge(['reason' => $draft->reason]);
@@ -86,7 +86,7 @@ final readonly class EditSheetController
         } catch (InvalidDocument $exception) {
             return $this->form($family, $edited, $exception->faults);
         }
-        SpecificationDraft::query()->where('family', $family)->delete();
+        SpecificationDraft::ofPerson($family, $request->user()?->id)?->delete();
 
         return redirect()
             ->route('specs.show', $sheet->family)
@@ -105,17 +105,24 @@ final readonly class EditSheetController
         return view('specs.follows', ['follows' => FollowingLine::all($edited->document)]);
     }
 
-    /** What was typed so far, whether or not it fits: nobody is judged by it. */
+    /** Throws one's own draft away; those of others stay. */
+    public function discard(Request $request, string $family): RedirectResponse
+    {
+        SpecificationDraft::ofPerson($family, $request->user()?->id)?->delete();
+
+        return redirect()->route('specs.show', $family);
+    }
+
+    /** What was typed so far, whether or not it fits: nobody is judged by it, and nobody else's draft is lost by it. */
     private function keepDraft(EditSheetRequest $request, string $family, EditedSheet $edited, int $begunWith): RedirectResponse
     {
         SpecificationDraft::query()->updateOrCreate(
-            ['family' => $family],
+            ['family' => $family, 'user_id' => $request->user()?->id],
             [
                 'revision' => $begunWith,
                 'typed' => $edited->typed,
                 'changes' => $edited->changes,
                 'reason' => $request->string('reason')->toString(),
-                'user_id' => $request->user()?->id,
                 'created_at' => now(),
             ],
         );

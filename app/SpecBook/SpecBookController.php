@@ -29,7 +29,7 @@ final readonly class SpecBookController
             'page' => SheetPage::of($this->specs->sheet($family, $revision), $this->specs->decoded($family, $revision)),
             'follows' => FollowingLine::all($this->specs->decoded($family, $revision)),
             'revisions' => $this->specs->revisions($family),
-            'draft' => SpecificationDraft::ofFamily($family),
+            'drafts' => SpecificationDraft::ofFamily($family),
             'variant' => Variant::of($this->specs->decoded($family, $revision), $this->specs),
         ]);
     }

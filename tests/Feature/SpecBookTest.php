@@ -8,6 +8,7 @@ use App\People\Role;
 use App\Storage\FamilyIndex;
 use App\Storage\Job;
 use App\Storage\SpecBook;
+use App\Storage\SpecificationDraft;
 use App\Storage\SpecificationRevision;
 use App\Storage\User;
 use Illuminate\Http\UploadedFile;
@@ -346,7 +347,7 @@ final class SpecBookTest extends TestCase
         ])->assertRedirect('/specs/tarn-4-198');
         $this->get('/specs/tarn-4-198')->assertSee('keeps a draft')->assertSee('second edition')->assertSee('3.8110');
         $this->assertSame(1, $this->app->make(SpecBook::class)->newestRevision('tarn-4-198'));
-        $form = $this->get('/specs/tarn-4-198/edit?draft=1')->assertOk();
+        $form = $this->get("/specs/tarn-4-198/edit?draft={$this->owner->id}")->assertOk();
         foreach ([...$odd, 'second edition'] as $text) {
             $form->assertSee('value="'.$text.'"', false);
         }
@@ -359,6 +360,29 @@ final class SpecBookTest extends TestCase
         ]);
         $this->assertSame(2, $this->app->make(SpecBook::class)->newestRevision('tarn-4-198'));
         $this->get('/specs/tarn-4-198')->assertDontSee('keeps a draft');
+    }
+
+    public function test_two_who_keep_drafts_of_one_sheet_lose_nothing_to_each_other(): void
+    {
+        $taper = '/bore/service/taper';
+        $keep = fn (string $value): TestResponse => $this->post('/specs/tarn-4-198', [
+            'rows' => 'draft',
+            'revision' => '1',
+            'value' => $this->values([$taper => $value]),
+        ])->assertRedirect();
+        $keep('.0045');
+        $inspector = $this->person(Role::Inspector);
+        $this->actingAs($inspector);
+        $keep('.0035');
+        foreach ([[$this->owner, '.0045'], [$inspector, '.0035']] as [$person, $value]) {
+            $this->get("/specs/tarn-4-198/edit?draft={$person->id}")->assertSee("value=\"{$value}\"", false);
+        }
+        $this->post('/specs/tarn-4-198', ['reason' => 'mended', 'revision' => '1', 'value' => $this->values([$taper => '.0035'])]);
+        $this->assertSame([$this->owner->id], array_column(SpecificationDraft::ofFamily('tarn-4-198'), 'user_id'));
+        $this->post('/specs/tarn-4-198/draft/discard')->assertRedirect();
+        $this->assertCount(1, SpecificationDraft::ofFamily('tarn-4-198'), 'not mine to throw away');
+        $this->actingAs($this->owner)->post('/specs/tarn-4-198/draft/discard')->assertRedirect();
+        $this->assertSame([], SpecificationDraft::ofFamily('tarn-4-198'));
     }
 
     public function test_a_draft_tells_what_somebody_else_has_changed_meanwhile(): void
@@ -375,7 +399,7 @@ final class SpecBookTest extends TestCase
                 'mended',
                 $this->owner,
             );
-        $this->get('/specs/tarn-4-198/edit?draft=1')
+        $this->get("/specs/tarn-4-198/edit?draft={$this->owner->id}")
             ->assertOk()
             ->assertSee('Somebody else has made revision 2 meanwhile')
             ->assertSee('4.3375 → 4.3380')

@@ -5,7 +5,11 @@
     <div class="head"><h1>{{ $page->sheet->name }}</h1><span>@if($page->sheet->description !== ''){{ $page->sheet->description }} · @endif revision {{ $page->sheet->revision }}, {{ $page->sheet->unit->value }}</span>
         <span class="ml-auto flex flex-wrap gap-3">@foreach($revisions as $one)@if($one !== $page->sheet->revision)<a href="?revision={{ $one }}">revision {{ $one }}</a>@endif @endforeach @if(count($revisions) > 1)<a href="/specs/{{ $page->sheet->family }}/compare">compare</a>@endif <a href="/specs/{{ $page->sheet->family }}/export?revision={{ $page->sheet->revision }}">JSON</a> <a href="/specs/{{ $page->sheet->family }}/export?revision={{ $page->sheet->revision }}&amp;as=csv">table (CSV)</a>@can('keep-specs') <a href="/specs/{{ $page->sheet->family }}/edit">new revision</a>@endcan</span></div>
     @if(session('note'))<p class="note" role="status">{{ session('note') }} @can('receive')<a href="/jobs/new?family={{ $page->sheet->family }}">Receive one</a>@endcan</p>@endif
-    @if($draft !== null)<p class="note">{{ $draft->user->name }} keeps a draft of the next revision since {{ $draft->created_at->format('j M Y H:i') }}@if($draft->reason !== ''): {{ $draft->reason }}@endif. No engine is judged by it. @can('keep-specs')<a href="/specs/{{ $page->sheet->family }}/edit?draft=1">Go on with it</a>@endcan</p>@endif
+    @foreach($drafts as $draft)
+    <div class="note">{{ $draft->user->name }} keeps a draft of the next revision since {{ $draft->created_at->format('j M Y H:i') }}@if($draft->reason !== ''): {{ $draft->reason }}@endif. No engine is judged by it.
+        @can('keep-specs')<a href="/specs/{{ $page->sheet->family }}/edit?draft={{ $draft->user_id }}">Go on with it</a>
+        @if($draft->user_id === auth()->id())<form method="post" action="/specs/{{ $page->sheet->family }}/draft/discard" class="inline">@csrf <button class="button plain">Throw it away</button></form>@endif @endcan</div>
+    @endforeach
     @if($variant !== null)
     <section class="note"><b>A variant of <a href="/specs/{{ $variant->base }}">{{ $variant->name }}</a>, revision {{ $variant->revision }}.</b> @if($variant->differences === []) It differs in nothing yet. @else It differs in: @endif
         <ul>@foreach($variant->differences as $one)<li>{{ $one->section }}, {{ $one->label }}: {{ $one->after }} instead of {{ $one->before }}</li>@endforeach</ul>
