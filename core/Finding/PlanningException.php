@@ -72,4 +72,27 @@ final class PlanningException extends \DomainException implements CoreException
     {
         return new self(PlanningFault::BadValue, "The {$what} cannot be {$value}.");
     }
+
+    public static function sameChoiceTwice(string $part, string $choice): self
+    {
+        return new self(PlanningFault::BadValue, "The choice “{$choice}” stands twice for {$part}. Name every choice once.");
+    }
+
+    public static function samePartTwice(string $part): self
+    {
+        return new self(PlanningFault::BadValue, "{$part} stands twice in the plan. Name every part once.");
+    }
+
+    public static function noSuchChoice(string $part, string $choice): self
+    {
+        return new self(PlanningFault::UnknownWord, "There is no choice “{$choice}” for {$part}. Take one of those that the plan offers.");
+    }
+
+    public static function nothingAllowed(): self
+    {
+        return new self(
+            PlanningFault::NothingAllowed,
+            'No plan is allowed: whatever is chosen, something comes out of its range. Offer another choice for one of the parts.',
+        );
+    }
 }

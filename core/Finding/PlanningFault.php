@@ -13,4 +13,6 @@ enum PlanningFault: string
     case UnequalCounts = 'unequal_counts';
     case NoClearanceVolume = 'no_clearance_volume';
     case CannotAddMetal = 'cannot_add_metal';
+    case UnknownWord = 'unknown_word';
+    case NothingAllowed = 'nothing_allowed';
 }

@@ -22,6 +22,8 @@ final readonly class CaseRunner
         'hone' => HoneAdapter::class,
         'balance' => BalanceAdapter::class,
         'compression' => CompressionAdapter::class,
+        'plan' => PlanAdapter::class,
+        'shells' => ShellsAdapter::class,
     ];
 
     /** @return list<string> Paths of the case files below a folder, sorted */
