@@ -20,6 +20,8 @@ return [
     'bench_floor' => (bool) env('BENCH_FLOOR', false),
     // Where a test writes by how many seconds its clock runs ahead; empty everywhere else.
     'clock_file' => env('APP_ENV') === 'testing' ? (string) env('CLOCK_FILE', '') : '',
+    // Where the shop's supplier answers; bin/supplier-sim stands in for it.
+    'supplier' => env('SUPPLIER_URL', 'http://127.0.0.1:8431'),
     // Where Chromium is; without it documents still print from the browser.
     'chromium' => env('CHROMIUM', '/usr/bin/chromium'),
 ];

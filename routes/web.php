@@ -17,6 +17,7 @@ use App\Sheet\ReadingController;
 use App\Sheet\SeatController;
 use App\Sheet\SetupController;
 use App\Sheet\SheetController;
+use App\Shop\PriceController;
 use App\Shop\ShopController;
 use App\SpecBook\DerivedFamilyController;
 use App\SpecBook\EditSheetController;
@@ -94,6 +95,12 @@ Route::middleware('auth')->group(function (): void {
     Route::middleware('can:run-shop')->group(function (): void {
         Route::get('/shop', [ShopController::class, 'edit'])->name('shop');
         Route::post('/shop', [ShopController::class, 'update']);
+        Route::get('/shop/prices', [PriceController::class, 'edit'])->name('shop.prices');
+        Route::post('/shop/prices', [PriceController::class, 'update']);
+        Route::get('/shop/prices.csv', [PriceController::class, 'csv']);
+        Route::post('/shop/prices/preview', [PriceController::class, 'preview']);
+        Route::post('/shop/prices/supplier', [PriceController::class, 'fetch'])->middleware('throttle:20,1');
+        Route::post('/shop/prices/take', [PriceController::class, 'take']);
     });
 
     Route::get('/jobs/new', [ReceiveController::class, 'create'])

@@ -112,7 +112,7 @@ final readonly class ImportPackage
         $policy = (int) $data['received']['policy_revision'];
         if (
             $data['received']['is_closed'] &&
-            ($policy > $this->policies->newestNumber() || $this->policies->document($policy) != $data['policy'])
+            ($policy > $this->policies->newestNumber() || $this->policies->document($policy) != $this->policies->asToday($data['policy']))
         ) {
             throw PackageRefused::because("the job is signed under policy revision {$policy}, and this house has another one");
         }

@@ -14,6 +14,7 @@ use App\Storage\EntryKind;
 use App\Storage\Job;
 use App\Storage\JobObservations;
 use App\Storage\KeyedReading;
+use App\Storage\OldPrices;
 use App\Storage\PolicyBook;
 use App\Storage\SheetName;
 use App\Storage\SpecBook;
@@ -103,7 +104,7 @@ final readonly class JobPackage
     public function evaluate(): Evaluation
     {
         try {
-            $policy = ShopPolicy::fromArray($this->data['policy']);
+            $policy = ShopPolicy::fromArray(OldPrices::brought($this->data['policy']));
             $observations = JobObservations::ofRows($this->data['observations']);
             $own = OwnValues::of($observations->all(EntryKind::OwnValues));
             $sheet = SpecificationSheet::fromArray(JobSheet::document($this->data['sheet'], $own, $policy));

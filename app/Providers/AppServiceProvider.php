@@ -11,6 +11,7 @@ use App\Photos\PhotoStore;
 use App\Session\CalmSessionHandler;
 use App\Session\PeopleProvider;
 use App\Session\PersonOfSession;
+use App\Shop\Supplier;
 use App\Stages\Clean\CleanPage;
 use App\Stages\Cracks\CracksPage;
 use App\Stages\Receive\ReceivePage;
@@ -22,6 +23,7 @@ use App\Storage\SpecBook;
 use App\Storage\User;
 use Illuminate\Contracts\Foundation\Application;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Http\Client\Factory;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\Facades\Route;
@@ -47,6 +49,10 @@ final class AppServiceProvider extends ServiceProvider
         );
         $this->app->singleton(PhotoStore::class, static fn (): PhotoStore => new PhotoStore(storage_path('app/photos')));
         $this->app->bind(StagePage::class, fn (): StagePage => new StagePage(array_map($this->app->make(...), self::EARLY_PAGES)));
+        $this->app->bind(
+            Supplier::class,
+            static fn (Application $app): Supplier => new Supplier($app->make(Factory::class), (string) config('app.supplier')),
+        );
         $this->app->scoped(PolicyBook::class, static fn (): PolicyBook => new PolicyBook(resource_path('policy/defaults.json')));
     }
 

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Shop;
 
-use App\Http\Amount;
 use App\Storage\PolicyBook;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
@@ -13,15 +12,10 @@ use Illuminate\Support\Arr;
 use Illuminate\Validation\ValidationException;
 use NorthLedger\Core\Document\InvalidDocument;
 
-/** The shop's choices between the schools, its allowances and its price list; every change is a new revision. */
+/** The shop's choices between the schools, and its allowances; every change is a new revision. */
 final class ShopController
 {
-    private const PRICES = ['setup', 'bore', 'hone', 'sleeve', 'rings', 'piston', 'block', 'cylinder'];
-
-    private const MINUTES = ['setup', 'bore', 'hone', 'sleeve'];
-
     private const WORDS = [
-        'price.*.regex' => 'Write an amount like 45 or 45.50.',
         'bore_in.*.regex' => 'Write inches like .0040.',
         'parts_in.*.regex' => 'Write inches like .0020.',
         'bore_mm.*.regex' => 'Write millimetres like 0.10.',
@@ -38,25 +32,18 @@ final class ShopController
     {
         $number = $policies->newestNumber();
         $document = $policies->document($number);
-        $amounts = [];
-        foreach (self::PRICES as $name) {
-            $amounts[$name] = sprintf('%.2f', $document['prices']["{$name}_minor"] / 100);
-        }
 
-        return view('shop', [
+        return view('shop.rules', [
             'policy' => $policies->revision($number),
             'document' => $document,
             'groups' => PolicyForm::groups(),
-            'amounts' => $amounts,
-            'prices' => self::PRICES,
-            'minutes' => self::MINUTES,
             'history' => PolicyHistory::of($policies),
         ]);
     }
 
     public function update(Request $request, PolicyBook $policies): RedirectResponse
     {
-        $request->validate(PolicyForm::rules() + $this->priceRules(), self::WORDS);
+        $request->validate(PolicyForm::rules(), self::WORDS);
         $document = $policies->document($policies->newestNumber());
         unset($document['revision']);
         foreach (PolicyForm::all() as $setting) {
@@ -64,12 +51,6 @@ final class ShopController
             if (is_string($typed) || is_int($typed)) {
                 Arr::set($document, $setting->key, $setting->stored((string) $typed));
             }
-        }
-        foreach (self::PRICES as $name) {
-            $document['prices']["{$name}_minor"] = Amount::minor($request->string("price.{$name}")->toString());
-        }
-        foreach (self::MINUTES as $name) {
-            $document['prices']["{$name}_minutes"] = $request->integer("minutes.{$name}");
         }
         try {
             $policies->add($document, (int) $request->user()?->id);
@@ -84,19 +65,5 @@ final class ShopController
                 'Saved as a new revision. Open jobs are judged by it from now on; their orders stay as they were made, and signed '.
                     'jobs stay on theirs.',
             );
-    }
-
-    /** @return array<string, list<string>> */
-    private function priceRules(): array
-    {
-        $rules = [];
-        foreach (self::PRICES as $name) {
-            $rules["price.{$name}"] = ['required', 'regex:/^\d{1,7}(\.\d{2})?$/'];
-        }
-        foreach (self::MINUTES as $name) {
-            $rules["minutes.{$name}"] = ['required', 'integer', 'between:0,10000'];
-        }
-
-        return $rules;
     }
 }

@@ -41,11 +41,8 @@ final class PolicyBook
      */
     public function document(int $number): array
     {
-        /** @var array<string, mixed> $defaults */
-        $defaults = json_decode((string) file_get_contents($this->defaultsPath), true, 16, JSON_THROW_ON_ERROR);
-
         if ($number === 0) {
-            return $defaults;
+            return $this->defaults();
         }
         $own =
             DB::scalar('SELECT policy FROM policy_revisions WHERE number = ?', [$number]) ??
@@ -54,7 +51,24 @@ final class PolicyBook
         /** @var array<string, mixed> $stored */
         $stored = json_decode($own, true, 16, JSON_THROW_ON_ERROR);
 
-        return ['revision' => $number] + array_replace_recursive($defaults, $stored);
+        return ['revision' => $number] + $this->asToday($stored);
+    }
+
+    /**
+     * A policy as it was stored once, with the rules that came since as they ship.
+     *
+     * @param  array<mixed>  $stored
+     * @return array<string, mixed>
+     */
+    public function asToday(array $stored): array
+    {
+        return array_replace_recursive($this->defaults(), OldPrices::brought($stored));
+    }
+
+    /** @return array<string, mixed> */
+    private function defaults(): array
+    {
+        return json_decode((string) file_get_contents($this->defaultsPath), true, 16, JSON_THROW_ON_ERROR);
     }
 
     /**

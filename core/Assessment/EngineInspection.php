@@ -5,13 +5,17 @@ declare(strict_types=1);
 namespace NorthLedger\Core\Assessment;
 
 use NorthLedger\Core\Engine\Places\Feature;
+use NorthLedger\Core\Engine\Places\Place;
 use NorthLedger\Core\Engine\Policy\ShopPolicy;
 use NorthLedger\Core\Engine\Specification\EnginePart;
 use NorthLedger\Core\Engine\Specification\SpecificationSheet;
 use NorthLedger\Core\Features\Bores\JudgedBore;
 use NorthLedger\Core\Features\Cracks\CrackDefects;
 use NorthLedger\Core\Features\Crankshaft\CrankshaftJudge;
+use NorthLedger\Core\Features\Faces\DeckToTarget;
+use NorthLedger\Core\Features\Faces\FaceFeature;
 use NorthLedger\Core\Features\Faces\FaceJudge;
+use NorthLedger\Core\Features\Faces\FacePlaces;
 use NorthLedger\Core\Features\Faces\MeasuredFace;
 use NorthLedger\Core\Features\Volumes\Compression;
 use NorthLedger\Core\Features\Weights\WeightJudge;
@@ -22,6 +26,7 @@ use NorthLedger\Core\Gauging\Temperatures;
 use NorthLedger\Core\Inspection\Judge;
 use NorthLedger\Core\Inspection\Section;
 use NorthLedger\Core\Inspection\SectionJudgement;
+use NorthLedger\Core\Quantity\Length;
 use NorthLedger\Core\Record\Measurements;
 
 /** An engine's inspection, judged from its facts: the bores, every other section and the whole, each when first asked for, and once. */
@@ -149,6 +154,26 @@ final class EngineInspection
     public function mayBeShimmed(MeasuredFace $face): bool
     {
         return $this->faceJudge()->mayBeShimmed($face, $this->measurements(Section::Deck));
+    }
+
+    /**
+     * What has to come off the deck of a bank for a wanted distance of its pistons.
+     *
+     * @param  Length  $wanted  Below the deck; below zero: proud of it
+     * @return ?DeckToTarget Null where no corner of the bank is read
+     */
+    public function deckToTarget(int $bank, Length $wanted): ?DeckToTarget
+    {
+        $drops = [];
+        $cylinders = $this->sheet->layout->banks[$bank - 1] ?? [];
+        foreach (array_intersect(FacePlaces::corners($this->sheet), $cylinders) as $cylinder) {
+            $reading = $this->measurements(Section::Deck)->reading(Place::at(FaceFeature::PistonToDeck, $cylinder));
+            if ($reading !== null) {
+                $drops[$cylinder] = $reading->corrected;
+            }
+        }
+
+        return DeckToTarget::of($drops, $wanted);
     }
 
     public function weights(): WeightJudge

@@ -92,13 +92,11 @@ final readonly class BankBounds
 
     private function letsAPistonStandTooHigh(Length $deckCut): bool
     {
-        foreach ($this->leastDeckClearance === null ? [] : $this->spaces as $space) {
-            if ($space->deckClearance->minus($deckCut)->isSmallerThan($this->leastDeckClearance)) {
-                return true;
-            }
-        }
+        $least = $this->leastDeckClearance;
+        $isTooHigh = static fn (CombustionSpace $space): bool => $least !== null &&
+            $space->deckClearance->minus($deckCut)->isSmallerThan($least);
 
-        return false;
+        return array_filter($this->spaces, $isTooHigh) !== [];
     }
 
     private static function isBelow(?Length $height, Length $cut, ?Length $least): bool

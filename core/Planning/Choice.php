@@ -61,12 +61,6 @@ final readonly class Choice
         return new self($code, $cost, $minutes, $leadDays, $life, $bore, $deckCut, $headCut);
     }
 
-    /** True where it changes neither the bore nor the height of a face. */
-    public function cutsNothing(): bool
-    {
-        return $this->bore === null && $this->deckCut->isZero() && $this->headCut->isZero();
-    }
-
     /** True where no plan is worse for taking this one in the other's place: whatever is wanted first, and whatever else is chosen. */
     public function isNoWorseThan(self $other): bool
     {

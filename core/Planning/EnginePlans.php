@@ -15,16 +15,9 @@ final readonly class EnginePlans
     /**
      * @param  array<string, PlannedPart>  $parts  By code
      * @param  array<int, BankBounds>  $bounds  By bank
-     * @param  int  $ways  How many combinations there are
-     * @param  int  $tried  How many of them were tried: what was left out forbids nothing, so that each of them stands for as many
      */
-    private function __construct(
-        public array $parts,
-        private array $bounds,
-        private PlanSearch $search,
-        private int $ways,
-        private int $tried,
-    ) {
+    private function __construct(public array $parts, private array $bounds, private PlanSearch $search)
+    {
     }
 
     /**
@@ -48,34 +41,28 @@ final readonly class EnginePlans
         foreach ($byCode as $part) {
             $part->cutsAHead() && self::mustKnowItsLoss($part, $bounds);
         }
-        $tried = array_map(
-            static fn (PlannedPart $part): PlannedPart => $part->cutsNothing() && ! self::isExcluded($part, $exclusions)
-                ? $part->withoutTheBeaten()
-                : $part,
-            $parts,
-        );
-        $search = new PlanSearch($tried, $exclusions, $bounds);
+        $search = new PlanSearch($parts, $exclusions, $bounds);
         $search->run();
 
-        return new self($byCode, $bounds, $search, self::ways($parts), self::ways($tried));
+        return new self($byCode, $bounds, $search);
     }
 
     /** How many plans there are. */
     public function count(): int
     {
-        return $this->ways;
+        return (int) array_product(array_map(static fn (PlannedPart $part): int => count($part->choices), $this->parts));
     }
 
     /** How many of them are allowed. */
     public function allowed(): int
     {
-        return $this->ofAll(count($this->search->allowed));
+        return $this->search->count;
     }
 
     /** @return array<string, int> In how many plans each obstacle holds; without those that hold in none */
     public function forbidden(): array
     {
-        return array_map($this->ofAll(...), $this->search->forbidden);
+        return $this->search->forbidden();
     }
 
     /**
@@ -174,24 +161,6 @@ final readonly class EnginePlans
             array_filter($ratios, static fn (array $ofBank): bool => $ofBank !== []),
             $this->search->obstaclesTo($figures),
         );
-    }
-
-    /** @param  list<Exclusion>  $exclusions */
-    private static function isExcluded(PlannedPart $part, array $exclusions): bool
-    {
-        return array_filter($exclusions, static fn (Exclusion $one): bool => in_array($part->code, [$one->part, $one->otherPart], true)) !==
-            [];
-    }
-
-    private function ofAll(int $tried): int
-    {
-        return intdiv($tried * $this->ways, $this->tried);
-    }
-
-    /** @param  list<PlannedPart>  $parts */
-    private static function ways(array $parts): int
-    {
-        return (int) array_product(array_map(static fn (PlannedPart $part): int => count($part->choices), $parts));
     }
 
     /** @param  array<int, BankBounds>  $bounds */

@@ -7,20 +7,27 @@ namespace NorthLedger\Core\Planning;
 use NorthLedger\Core\Finding\PlanningException;
 use NorthLedger\Core\Quantity\Length;
 
-/** Walks through every combination of choices, and tells the allowed from the forbidden (PLAN-2). */
+/**
+ * Walks through every combination of choices, and tells the allowed from the forbidden (PLAN-2, PLAN-3). Choices that no best plan can hold
+ * are
+ * not walked; another one, which forbids and is forbidden in just the same plans, stands for them in the count.
+ */
 final class PlanSearch
 {
-    /** @var list<PlanFigures> In the order of their choices */
-    public array $allowed = [];
+    /** How many plans are allowed. */
+    public int $count = 0;
 
-    /** @var array<string, int> In how many each obstacle holds, by obstacle */
-    public array $forbidden = [];
+    /** @var list<PlanFigures> Those among which every best one is, in the order of their choices */
+    public array $allowed = [];
 
     /** @var array<string, list<PlanObstacle>> By bore and cuts: few of them differ */
     private array $known = [];
 
     /** @var array<string, list<Exclusion>> By part */
     private array $exclusions = [];
+
+    /** @var list<list<WeighedChoice>> By part */
+    private array $tried = [];
 
     /**
      * @param  list<PlannedPart>  $parts
@@ -38,12 +45,35 @@ final class PlanSearch
                 $this->exclusions[$part][] = $exclusion;
             }
         }
+        foreach ($parts as $part) {
+            $this->tried[] = WeighedChoice::ofPart($part, $this->exclusions[$part->code] ?? []);
+        }
     }
 
+    /** Finds the allowed plans; what is excluded is not walked to its end. */
     public function run(): void
     {
-        [$this->allowed, $this->forbidden] = [[], []];
-        $this->walk(0, PlanFigures::ofNothing(array_keys($this->bounds)), false);
+        [$this->count, $this->allowed] = [0, []];
+        $this->walk(0, $this->nothing(), false, 1, function (PlanFigures $figures, bool $isExcluded, int $times): void {
+            if (! $isExcluded && $this->outOfBounds($figures) === []) {
+                $this->allowed[] = $figures;
+                $this->count += $times;
+            }
+        });
+    }
+
+    /** @return array<string, int> In how many plans each obstacle holds, by obstacle; one may hold beside another */
+    public function forbidden(): array
+    {
+        $forbidden = [];
+        $count = function (PlanFigures $figures, bool $isExcluded, int $times) use (&$forbidden): void {
+            foreach ([...$isExcluded ? [PlanObstacle::NotTogether] : [], ...$this->outOfBounds($figures)] as $obstacle) {
+                $forbidden[$obstacle->value] = ($forbidden[$obstacle->value] ?? 0) + $times;
+            }
+        };
+        $this->walk(0, $this->nothing(), false, 1, $count, true);
+
+        return $forbidden;
     }
 
     /** @return list<PlanObstacle> Of a plan with all its choices made */
@@ -57,31 +87,29 @@ final class PlanSearch
         return [...$together === [] ? [] : [PlanObstacle::NotTogether], ...$this->outOfBounds($figures)];
     }
 
-    private function walk(int $depth, PlanFigures $soFar, bool $isExcluded): void
+    private function nothing(): PlanFigures
+    {
+        return PlanFigures::ofNothing(array_keys($this->bounds));
+    }
+
+    /**
+     * @param  int  $times  How many plans it stands for
+     * @param  callable(PlanFigures, bool, int): void  $visit  Of every plan: whether it is excluded, and how many it stands for
+     */
+    private function walk(int $depth, PlanFigures $soFar, bool $isExcluded, int $times, callable $visit, bool $excludedToo = false): void
     {
         $part = $this->parts[$depth] ?? null;
         if ($part === null) {
-            $this->count($soFar, $isExcluded);
+            $visit($soFar, $isExcluded, $times);
 
             return;
         }
-        foreach ($part->choices as $choice) {
-            $with = $soFar->with($part, $choice);
-            $this->walk($depth + 1, $with, $isExcluded || $this->excludes($part, $with->codes));
-        }
-    }
-
-    private function count(PlanFigures $figures, bool $isExcluded): void
-    {
-        $obstacles = $this->outOfBounds($figures);
-        if ($isExcluded) {
-            $obstacles[] = PlanObstacle::NotTogether;
-        }
-        foreach ($obstacles as $obstacle) {
-            $this->forbidden[$obstacle->value] = ($this->forbidden[$obstacle->value] ?? 0) + 1;
-        }
-        if ($obstacles === []) {
-            $this->allowed[] = $figures;
+        foreach ($this->tried[$depth] as $tried) {
+            $with = $soFar->with($part, $tried->choice);
+            $excluded = $isExcluded || $this->excludes($part, $with->codes);
+            if (! $excluded || $excludedToo) {
+                $this->walk($depth + 1, $with, $excluded, $times * $tried->times, $visit, $excludedToo);
+            }
         }
     }
 

@@ -42,34 +42,4 @@ final readonly class PlannedPart
     {
         return array_filter($this->choices, static fn (Choice $choice): bool => $choice->headCut->isPositive()) !== [];
     }
-
-    /** True where nothing that is chosen here can forbid a plan. */
-    public function cutsNothing(): bool
-    {
-        return array_filter($this->choices, static fn (Choice $choice): bool => ! $choice->cutsNothing()) === [];
-    }
-
-    /**
-     * Without the choices that no best plan can hold: another one is no worse in anything, and costs less or stands before them, so that
-     * it wins the ties as well.
-     */
-    public function withoutTheBeaten(): self
-    {
-        $standing = [];
-        $choices = array_values($this->choices);
-        foreach ($choices as $index => $choice) {
-            $beaten = array_filter(
-                $choices,
-                static fn (Choice $other, int $place): bool => $place !== $index &&
-                    $other->isNoWorseThan($choice) &&
-                    ($place < $index || $other->cost->minor < $choice->cost->minor),
-                ARRAY_FILTER_USE_BOTH,
-            );
-            if ($beaten === []) {
-                $standing[] = $choice;
-            }
-        }
-
-        return self::of($this->code, $standing, $this->bank);
-    }
 }

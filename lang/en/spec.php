@@ -28,6 +28,9 @@ return [
     'follows' => [
         'displacement' => 'displacement',
         'ratio' => 'compression ratio',
+        'least_ratio' => 'compression ratio, least',
+        'most_ratio' => 'compression ratio, most',
+        'least_deck_clearance' => 'piston below the deck, least',
         'piston_clearance' => 'piston clearance',
         'mains_oil_clearance' => 'oil clearance, mains',
         'rods_oil_clearance' => 'oil clearance, rods',

@@ -10,6 +10,7 @@ use NorthLedger\Core\Engine\Specification\EnginePart;
 use NorthLedger\Core\Engine\Specification\SpecificationSheet;
 use NorthLedger\Core\Features\Bores\BoreInspection;
 use NorthLedger\Core\Features\Cracks\CrackReport;
+use NorthLedger\Core\Features\Cracks\Indication;
 use NorthLedger\Core\Finding\Finding;
 use NorthLedger\Core\Finding\PartDefect;
 use NorthLedger\Core\Inspection\Section;
@@ -31,6 +32,8 @@ final class KnownEngine implements Facts
      * @param  list<PartDefect>  $defects
      * @param  list<EnginePart>  $absent
      * @param  ?Closure(Finding): bool  $concedes
+     * @param  array<int, list<float|int>>  $bores  Thou over the nominal at the six places, by cylinder, where a test says
+     * @param  list<Indication>  $indications
      */
     public function __construct(
         private readonly SpecificationSheet $sheet,
@@ -38,6 +41,8 @@ final class KnownEngine implements Facts
         private readonly array $defects = [],
         private readonly array $absent = [],
         private readonly ?Closure $concedes = null,
+        private readonly array $bores = [],
+        private readonly array $indications = [],
     ) {
         $this->engine = new MeasuredEngine($sheet);
     }
@@ -52,7 +57,7 @@ final class KnownEngine implements Facts
     public function bores(): array
     {
         return array_map(
-            fn (int $cylinder): BoreInspection => Bench::bore($this->sheet, $cylinder, self::SOUND, 1.1),
+            fn (int $cylinder): BoreInspection => Bench::bore($this->sheet, $cylinder, $this->bores[$cylinder] ?? self::SOUND, 1.1),
             $this->sheet->layout->cylinders(),
         );
     }
@@ -64,7 +69,7 @@ final class KnownEngine implements Facts
 
     public function cracks(): CrackReport
     {
-        return new CrackReport($this->sheet, [], [], [], []);
+        return new CrackReport($this->sheet, $this->indications, [], [], []);
     }
 
     public function defects(): array

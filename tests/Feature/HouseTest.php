@@ -274,7 +274,7 @@ final class HouseTest extends TestCase
         $this->assertStringNotContainsString('filesort', (string) $plan[0]->Extra);
     }
 
-    public function test_a_change_of_the_shop_is_a_new_revision_and_bad_prices_are_kept_for_mending(): void
+    public function test_a_change_of_the_shop_is_a_new_revision_and_bad_values_are_kept_for_mending(): void
     {
         $this->actingAs($this->person(Role::Owner));
         $form = [
@@ -282,33 +282,14 @@ final class HouseTest extends TestCase
             'order_of_work' => 'bore first',
             'own_work' => 'warned',
             'crack_dwell' => 'short',
-            'price' => [
-                'setup' => '60',
-                'bore' => '45.50',
-                'hone' => '15',
-                'sleeve' => '190',
-                'rings' => '22',
-                'piston' => '62',
-                'block' => '1800',
-                'cylinder' => '210',
-            ],
-            'minutes' => ['setup' => 60, 'bore' => 35, 'hone' => 20, 'sleeve' => 90],
             'decision_rule' => ['incoming' => 'guarded', 'final' => 'simple'],
             'check_back' => ['readings' => '30', 'minutes' => '90'],
         ];
-        $this->from('/shop')
-            ->post('/shop', ['price' => ['bore' => 'dear'] + $form['price']] + $form)
-            ->assertSessionHasErrors('price.bore');
-        $this->assertSame('dear', old('price.bore'));
         $this->post('/shop', $form)->assertSessionDoesntHaveErrors();
 
         $policy = PolicyRevision::query()->sole();
-        $this->assertSame([1, 'life', 4_550], [$policy->number, $policy->policy['preference'], $policy->policy['prices']['bore_minor']]);
-        $this->get('/shop')
-            ->assertSee('policy revision 1')
-            ->assertSee('45.50')
-            ->assertSee('preference: balanced → life')
-            ->assertSee('Revision 1');
+        $this->assertSame([1, 'life'], [$policy->number, $policy->policy['preference']]);
+        $this->get('/shop')->assertSee('policy revision 1')->assertSee('preference: balanced → life')->assertSee('Revision 1');
         $parts = [
             'grind_stock' => '.0030',
             'light_cut' => '.0020',
@@ -348,37 +329,22 @@ final class HouseTest extends TestCase
         foreach (PolicyForm::all() as $setting) {
             $page->assertSee('name="'.$setting->field().'"', false);
         }
-        $prices = [
-            'price' => [
-                'setup' => '60',
-                'bore' => '45.50',
-                'hone' => '15',
-                'sleeve' => '190',
-                'rings' => '22',
-                'piston' => '62',
-                'block' => '1800',
-                'cylinder' => '210',
-            ],
-            'minutes' => ['setup' => 60, 'bore' => 35, 'hone' => 20, 'sleeve' => 90],
-        ];
-        $this->post(
-            '/shop',
-            [
-                'temperature_unit' => 'F',
-                'expansion' => ['steel' => '11.5'],
-                'readings_per_bore' => 'four',
-                'bore_in' => ['most_hone' => '.0035'],
-            ] + $prices,
-        )->assertSessionDoesntHaveErrors();
+        $this->post('/shop', [
+            'temperature_unit' => 'F',
+            'expansion' => ['steel' => '11.5'],
+            'readings_per_bore' => 'four',
+            'bore_in' => ['most_hone' => '.0035'],
+        ])->assertSessionDoesntHaveErrors();
         $kept = $this->app->make(PolicyBook::class)->current();
         $this->assertSame(
             [TemperatureUnit::Fahrenheit, ReadingsPerBore::Four, 88_900],
             [$kept->temperatureUnit, $kept->readingsPerBore, $kept->boreAllowances(LengthUnit::Inch)->mostHone->nanometres],
         );
-        $this->post(
-            '/shop',
-            ['readings_per_bore' => 'seven', 'expansion' => ['steel' => 'warm'], 'bore_mm' => ['hone_stock' => 'a hair']] + $prices,
-        )->assertSessionHasErrors(['readings_per_bore', 'expansion.steel', 'bore_mm.hone_stock']);
+        $this->post('/shop', [
+            'readings_per_bore' => 'seven',
+            'expansion' => ['steel' => 'warm'],
+            'bore_mm' => ['hone_stock' => 'a hair'],
+        ])->assertSessionHasErrors(['readings_per_bore', 'expansion.steel', 'bore_mm.hone_stock']);
     }
 
     public function test_a_changed_record_breaks_the_chain_and_is_named(): void

@@ -5,48 +5,45 @@ declare(strict_types=1);
 namespace NorthLedger\Core\Engine\Policy;
 
 use NorthLedger\Core\Document\Node;
-use NorthLedger\Core\Quantity\Money;
 
-/**
- * The shop's prices for block work: setup and block once, the rest by cylinder; a separate cylinder comes with its piston; minutes are
- * machine time.
- */
+/** The shop's prices and lead days, with those of single families where they differ (PLAN-1). */
 final readonly class PriceList
 {
-    private function __construct(
-        public Money $setup,
-        public Money $bore,
-        public Money $hone,
-        public Money $sleeve,
-        public Money $rings,
-        public Money $piston,
-        public Money $block,
-        public Money $cylinder,
-        public int $setupMinutes,
-        public int $boreMinutes,
-        public int $honeMinutes,
-        public int $sleeveMinutes,
-    ) {
+    /**
+     * @param  array<string, Price>  $prices  By item
+     * @param  array<string, array<string, Price>>  $ofFamilies  By family and item
+     */
+    private function __construct(private array $prices, private array $ofFamilies)
+    {
     }
 
     public static function fromNode(Node $node): self
     {
-        $money = static fn (string $key): Money => Money::ofMinor($node->at($key)->wholeNumber(0, 1_000_000_000));
-        $minutes = static fn (string $key): int => $node->at($key)->wholeNumber(0, 10_000);
+        return new self(self::prices($node->at('every')), array_map(self::prices(...), $node->at('families')->membersIfGiven()));
+    }
 
-        return new self(
-            $money('setup_minor'),
-            $money('bore_minor'),
-            $money('hone_minor'),
-            $money('sleeve_minor'),
-            $money('rings_minor'),
-            $money('piston_minor'),
-            $money('block_minor'),
-            $money('cylinder_minor'),
-            $minutes('setup_minutes'),
-            $minutes('bore_minutes'),
-            $minutes('hone_minutes'),
-            $minutes('sleeve_minutes'),
-        );
+    /** What the list does not name costs nothing and takes no time. */
+    public function of(PriceItem $item, string $family): Price
+    {
+        return $this->ofFamilies[$family][$item->value] ?? ($this->prices[$item->value] ?? Price::none());
+    }
+
+    /** True where the family has a price of its own for it. */
+    public function isOwn(PriceItem $item, string $family): bool
+    {
+        return isset($this->ofFamilies[$family][$item->value]);
+    }
+
+    /** @return array<string, Price> By item */
+    private static function prices(Node $node): array
+    {
+        $prices = [];
+        foreach ($node->membersIfGiven() as $item => $price) {
+            PriceItem::tryFrom($item) === null
+                ? $price->complain('one of the items of the price list')
+                : ($prices[$item] = Price::fromNode($price));
+        }
+
+        return $prices;
     }
 }

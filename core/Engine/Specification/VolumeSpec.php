@@ -12,6 +12,11 @@ use NorthLedger\Core\Quantity\Volume;
 /** What encloses the charge at top dead centre (COMP-1). */
 final readonly class VolumeSpec
 {
+    /**
+     * @param  ?float  $leastRatio  That the engine runs well with, whatever is cut
+     * @param  ?float  $mostRatio  That its fuel allows
+     * @param  ?Length  $leastDeckClearance  Of a piston; below zero where it may stand proud of the deck
+     */
     private function __construct(
         public ?Volume $chamber,
         public ?Volume $crown,
@@ -20,20 +25,31 @@ final readonly class VolumeSpec
         public ?GasketKind $gasket,
         public ?Length $deckClearance,
         public ?float $ratio,
+        public ?float $leastRatio,
+        public ?float $mostRatio,
+        public ?Length $leastDeckClearance,
     ) {
     }
 
     public static function fromNode(Node $node, LengthUnit $unit): self
     {
-        return new self(
+        $spec = new self(
             self::volume($node->at('chamber_mm3'), 1, 2e6),
             self::volume($node->at('crown_mm3'), -1e6, 1e6),
             $node->at('gasket')->at('bore')->positiveLengthIfGiven($unit),
             $node->at('gasket')->at('thickness')->positiveLengthIfGiven($unit),
             $node->at('gasket')->at('kind')->ifGiven(static fn (Node $kind): GasketKind => $kind->word(GasketKind::class)),
             $node->at('deck_clearance')->ifGiven(static fn (Node $clearance): Length => $clearance->length($unit)),
-            $node->at('ratio')->ifGiven(static fn (Node $ratio): float => $ratio->number(3, 25)),
+            self::ratio($node->at('ratio')),
+            self::ratio($node->at('least_ratio')),
+            self::ratio($node->at('most_ratio')),
+            $node->at('least_deck_clearance')->ifGiven(static fn (Node $clearance): Length => $clearance->length($unit)),
         );
+        if ($spec->leastRatio !== null && $spec->mostRatio !== null && $spec->leastRatio > $spec->mostRatio) {
+            $node->at('least_ratio')->complain('no more than the most');
+        }
+
+        return $spec;
     }
 
     /** The ratio that bore, stroke and volumes give (COMP-1); infinite where no volume is left, null where one of them is not known. */
@@ -55,6 +71,11 @@ final readonly class VolumeSpec
         return $this->gasketBore === null || $this->gasketThickness === null
             ? null
             : Volume::ofCylinder($this->gasketBore, $this->gasketThickness);
+    }
+
+    private static function ratio(Node $node): ?float
+    {
+        return $node->ifGiven(static fn (Node $ratio): float => $ratio->number(3, 25));
     }
 
     private static function volume(Node $node, float $least, float $most): ?Volume

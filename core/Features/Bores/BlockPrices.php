@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace NorthLedger\Core\Features\Bores;
 
+use NorthLedger\Core\Engine\Policy\Price;
+use NorthLedger\Core\Engine\Policy\PriceItem;
 use NorthLedger\Core\Engine\Policy\PriceList;
 use NorthLedger\Core\Engine\Specification\CylinderKind;
 use NorthLedger\Core\Engine\Specification\SpecificationSheet;
@@ -38,25 +40,29 @@ final readonly class BlockPrices
     public static function of(PriceList $list, SpecificationSheet $sheet): self
     {
         $cylinders = count($sheet->layout->cylinders());
+        $price = static fn (PriceItem $item): Price => $list->of($item, $sheet->family);
+        $piston = $price(PriceItem::Piston)->each();
         $pistonSets = [];
         foreach ($sheet->bore->oversizes as $step) {
-            $pistonSets[$step->nanometres] = $list->piston->times($cylinders);
+            $pistonSets[$step->nanometres] = $piston->times($cylinders);
         }
 
         return new self(
             $cylinders,
-            $list->setup,
-            $list->bore,
-            $list->hone,
-            $list->sleeve,
-            $list->rings->times($cylinders),
+            $price(PriceItem::BoreSetup)->each(),
+            $price(PriceItem::Bore)->each(),
+            $price(PriceItem::Hone)->each(),
+            $price(PriceItem::Sleeve)->each(),
+            $price(PriceItem::Rings)->each()->times($cylinders),
             $pistonSets,
-            $sheet->cylinders === CylinderKind::Separate ? $list->cylinder->times($cylinders) : $list->block,
-            $list->setupMinutes,
-            $list->boreMinutes,
-            $list->honeMinutes,
-            $list->sleeveMinutes,
-            $list->piston,
+            $sheet->cylinders === CylinderKind::Separate
+                ? $price(PriceItem::Cylinder)->each()->times($cylinders)
+                : $price(PriceItem::Block)->each(),
+            $price(PriceItem::BoreSetup)->setupMinutes,
+            $price(PriceItem::Bore)->runMinutes,
+            $price(PriceItem::Hone)->runMinutes,
+            $price(PriceItem::Sleeve)->runMinutes,
+            $piston,
         );
     }
 

@@ -82,6 +82,19 @@ final readonly class Recommendation
         return $sleeveForWear === SleeveForWear::WheneverItWins || $leavesASize === [] ? $feasible : $unsleeved;
     }
 
+    /** @return list<string> Keys of the ways that are left out of every recommendation: they sleeve for wear, and save no size by it */
+    public static function needless(ReborePlan $plan, SleeveForWear $sleeveForWear): array
+    {
+        $open = self::withoutNeedlessSleeves($plan, $sleeveForWear);
+
+        return array_values(
+            array_map(
+                static fn (ReboreOption $option): string => $option->key(),
+                array_filter($plan->feasible(), static fn (ReboreOption $option): bool => ! in_array($option, $open, true)),
+            ),
+        );
+    }
+
     /** @param  list<ReboreOption>  $options */
     private static function pick(array $options, Preference $preference, int $cylinders): ?ReboreOption
     {

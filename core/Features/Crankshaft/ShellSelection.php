@@ -41,7 +41,7 @@ final readonly class ShellSelection
         foreach (['housing' => $housing, 'journal' => $journal] as $what => $size) {
             $size->isPositive() || throw PlanningException::impossible($what, $size->nanometres);
         }
-        $best = $distance = null;
+        [$best, $distance] = [$this->pairs[0], null];
         foreach ($this->pairs as $pair) {
             $away = $this->twiceFromTheMiddle($this->clearance($pair, $housing, $journal));
             if ($distance === null || $away->isSmallerThan($distance)) {
@@ -49,7 +49,7 @@ final readonly class ShellSelection
             }
         }
 
-        return $this->judged($best ?? $this->pairs[0], $housing, $journal);
+        return $this->judged($best, $housing, $journal);
     }
 
     /** @param  array{ShellGrade, ShellGrade}  $pair */

@@ -109,7 +109,7 @@ final readonly class Compression
         return ($this->faces->readingsOf('todeck', $cylinder)[0] ?? null)?->corrected;
     }
 
-    private function crown(int $cylinder): ?Volume
+    public function crown(int $cylinder): ?Volume
     {
         $measured = $this->volumes->value(Place::at(VolumeFeature::Crown, $cylinder));
 

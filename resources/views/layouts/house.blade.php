@@ -17,7 +17,7 @@
     @if(auth()->user()->can('receive'))<a href="/jobs/new" @if(request()->routeIs('jobs.new')) aria-current="page" @endif>Receive</a>@endif
     <a href="/specs" @if(request()->routeIs('specs*')) aria-current="page" @endif>Spec book</a>
     <a href="/gauges" @if(request()->routeIs('gauges*')) aria-current="page" @endif>Gauges</a>
-    @if(auth()->user()->can('run-shop'))<a href="/shop" @if(request()->routeIs('shop')) aria-current="page" @endif>Shop</a>@endif
+    @if(auth()->user()->can('run-shop'))<a href="/shop" @if(request()->routeIs('shop*')) aria-current="page" @endif>Shop</a>@endif
     <form class="find" action="/find" role="search">
         <input name="q" type="search" aria-label="Find a job by tag, serial or customer" placeholder="/ find a job or serial" value="{{ $search ?? '' }}" data-find maxlength="60" autocomplete="off">
     </form>

@@ -2,7 +2,7 @@
 @section('title', 'Shop')
 @section('body')
 <div class="page wide"><main class="sheet" id="sheet">
-    <div class="head"><h1>Shop rules and prices</h1><span>policy revision {{ $policy->revision }}</span></div>
+    <div class="head"><h1>Shop rules</h1><span>policy revision {{ $policy->revision }}</span><a class="button plain" href="/shop/prices">Price list</a></div>
     @if(session('note'))<p class="note" role="status">{{ session('note') }}</p>@endif
     <div class="field setting-search"><label for="setting-search">Find a rule</label><input id="setting-search" type="search" data-setting-search autocomplete="off" placeholder="hone stock, torque, BORE-11"><span class="soft" data-setting-count role="status"></span></div>
     <form method="post" action="/shop" class="settings mt-3">
@@ -27,14 +27,6 @@
             </div>
         </section>
         @endforeach
-        <section class="setting-group" aria-label="Prices">
-            <h2>Prices: setup and block once, the rest for each cylinder</h2>
-            <div class="grid grid-cols-2 gap-3 sm:grid-cols-4">@foreach($prices as $name)<div class="setting" data-setting="price {{ $name }}"><label for="price-{{ $name }}">{{ $name }}</label><input id="price-{{ $name }}" name="price[{{ $name }}]" class="num" inputmode="decimal" value="{{ old("price.$name", $amounts[$name]) }}"><x-field-error :name="'price.'.$name" /></div>@endforeach</div>
-        </section>
-        <section class="setting-group" aria-label="Machine minutes">
-            <h2>Machine minutes: setup once, the rest for each cylinder</h2>
-            <div class="grid grid-cols-2 gap-3 sm:grid-cols-4">@foreach($minutes as $name)<div class="setting" data-setting="minutes {{ $name }}"><label for="minutes-{{ $name }}">{{ $name }}</label><input id="minutes-{{ $name }}" name="minutes[{{ $name }}]" class="num" inputmode="numeric" value="{{ old("minutes.$name", $document['prices'][$name.'_minutes']) }}"><x-field-error :name="'minutes.'.$name" /></div>@endforeach</div>
-        </section>
         <div class="mt-4"><button class="button">Save as a new revision</button></div>
     </form>
     <h2>Revisions</h2>

@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthLedger\Core\Planning\Choices;
+
+use NorthLedger\Core\Planning\ChoiceKind;
+use NorthLedger\Core\Planning\EngineToPlan;
+use NorthLedger\Core\Planning\Exclusion;
+use NorthLedger\Core\Planning\OfferedChoice;
+use NorthLedger\Core\Planning\OfferedPart;
+use NorthLedger\Core\Planning\PlannedPart;
+
+/** Parts that come new with another one: housings with another block, rod journals with another crankshaft. */
+final class HostedParts
+{
+    /**
+     * Each with one choice more where its host may be replaced: that it comes with it.
+     *
+     * @param  list<OfferedPart>  $parts
+     * @return array<string, OfferedPart> By code
+     */
+    public static function of(array $parts, EngineToPlan $engine): array
+    {
+        $byCode = array_column($parts, null, 'code');
+        foreach ($byCode as $code => $part) {
+            $replaced = self::replaced($part, $byCode);
+            if ($replaced !== null && ! $replaced->isForbidden()) {
+                $byCode[$code] = $part->with($engine->choice(ChoiceKind::WithItsHost, []));
+            }
+        }
+
+        return $byCode;
+    }
+
+    /**
+     * A part comes with its host where that is replaced, and only there.
+     *
+     * @param  array<string, OfferedPart>  $parts
+     * @param  list<PlannedPart>  $planned  With the choices that are open
+     * @return list<Exclusion>
+     */
+    public static function exclusions(array $parts, array $planned): array
+    {
+        $open = array_column($planned, 'choices', 'code');
+        $exclusions = [];
+        foreach ($planned as $part) {
+            $host = (string) $parts[$part->code]->host;
+            foreach (array_keys($open[$host] ?? []) as $ofHost) {
+                foreach (array_keys($part->choices) as $choice) {
+                    if (($ofHost === ChoiceKind::Replace->value) !== ($choice === ChoiceKind::WithItsHost->value)) {
+                        $exclusions[] = new Exclusion($host, (string) $ofHost, $part->code, (string) $choice);
+                    }
+                }
+            }
+        }
+
+        return $exclusions;
+    }
+
+    /** @param  array<string, OfferedPart>  $parts */
+    private static function replaced(OfferedPart $part, array $parts): ?OfferedChoice
+    {
+        return $part->host === null ? null : ($parts[$part->host] ?? null)?->choice(ChoiceKind::Replace->value);
+    }
+}

@@ -1,0 +1,105 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthLedger\Core\Planning;
+
+use NorthLedger\Core\Assessment\EngineInspection;
+use NorthLedger\Core\Engine\Policy\ShopPolicy;
+use NorthLedger\Core\Engine\Specification\EnginePart;
+use NorthLedger\Core\Engine\Specification\SpecificationSheet;
+use NorthLedger\Core\Features\Cracks\CrackReport;
+use NorthLedger\Core\Finding\PartVerdict;
+use NorthLedger\Core\Inspection\PlannedWork;
+use NorthLedger\Core\Inspection\Section;
+use NorthLedger\Core\Quantity\Length;
+
+/** An engine as it is planned: what it is made to, what was found, the shop's prices, and what the customer wants of it. */
+final readonly class EngineToPlan
+{
+    /**
+     * @param  ?Length  $bore  That the plan gives, where it is known; a head that is cut to a ratio follows from it
+     * @param  array<int, Length>  $deckCuts  That the plan takes, by bank
+     */
+    public function __construct(
+        public SpecificationSheet $sheet,
+        public ShopPolicy $policy,
+        public EngineInspection $inspection,
+        public CrackReport $cracks,
+        public BuildWishes $wishes,
+        public ?Length $bore = null,
+        public array $deckCuts = [],
+    ) {
+    }
+
+    /** True where a part came with the engine, and is not past saving. */
+    public function canKeep(EnginePart $part): bool
+    {
+        $assessed = $this->inspection->engine()->parts[$part->value] ?? null;
+
+        return $assessed !== null && $assessed->verdict !== PartVerdict::Scrap;
+    }
+
+    public function isHere(EnginePart $part): bool
+    {
+        return ($this->inspection->engine()->parts[$part->value] ?? null)?->isHere === true;
+    }
+
+    /**
+     * The same engine once bore and decks are planned.
+     *
+     * @param  array<int, Length>  $deckCuts  By bank
+     */
+    public function with(?Length $bore, array $deckCuts): self
+    {
+        return new self($this->sheet, $this->policy, $this->inspection, $this->cracks, $this->wishes, $bore, $deckCuts);
+    }
+
+    /** The bore that the plan gives, else the one that the block was made to, else the standard one. */
+    public function boreAfter(): Length
+    {
+        return $this->bore ?? $this->boreBefore();
+    }
+
+    public function boreBefore(): Length
+    {
+        return $this->sheet->bore->nominal->plus($this->inspection->bores()->step->value ?? Length::zero());
+    }
+
+    /** @return list<PlannedWork> */
+    public function works(Section $section): array
+    {
+        return $this->inspection->judged($section)->works;
+    }
+
+    /**
+     * @param  list<Piece>  $pieces
+     * @param  list<PlannedWork>  $works
+     * @param  list<Bar>  $bars
+     */
+    public function choice(
+        ChoiceKind $kind,
+        array $pieces,
+        ?Length $step = null,
+        ?int $life = null,
+        ?Length $bore = null,
+        ?Length $deckCut = null,
+        ?Length $headCut = null,
+        array $works = [],
+        array $bars = [],
+    ): OfferedChoice {
+        return OfferedChoice::of(
+            $kind,
+            $pieces,
+            $this->policy->prices,
+            $this->sheet->family,
+            $step,
+            $life,
+            $bore,
+            $deckCut,
+            $headCut,
+            $works,
+            $bars,
+        );
+    }
+}

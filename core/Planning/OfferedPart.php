@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthLedger\Core\Planning;
+
+use NorthLedger\Core\Engine\Specification\EnginePart;
+
+/** A part of this engine that needs something, and everything that can be done about it (PLAN-1). */
+final readonly class OfferedPart
+{
+    /**
+     * @param  string  $code  “bores”, “mains”, “deck.2”
+     * @param  list<OfferedChoice>  $choices  What the readings ask for first
+     * @param  ?string  $host  The code of the part that it comes with where that one is replaced
+     * @param  ?int  $bank  Whose deck or head is cut; null where it is none of one bank
+     * @param  string  $about  What it is, where its code does not say: the place of a crack
+     */
+    public function __construct(
+        public string $code,
+        public EnginePart $part,
+        public array $choices,
+        public ?string $host = null,
+        public ?int $bank = null,
+        public string $about = '',
+    ) {
+    }
+
+    public function choice(string $code): ?OfferedChoice
+    {
+        foreach ($this->choices as $choice) {
+            if ($choice->code() === $code) {
+                return $choice;
+            }
+        }
+
+        return null;
+    }
+
+    /** @return list<OfferedChoice> That may be taken */
+    public function open(): array
+    {
+        return array_values(array_filter($this->choices, static fn (OfferedChoice $choice): bool => ! $choice->isForbidden()));
+    }
+
+    /** The same with one choice more, at the end. */
+    public function with(OfferedChoice $choice): self
+    {
+        return new self($this->code, $this->part, [...$this->choices, $choice], $this->host, $this->bank, $this->about);
+    }
+}

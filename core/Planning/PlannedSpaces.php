@@ -1,0 +1,101 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthLedger\Core\Planning;
+
+use NorthLedger\Core\Engine\Places\Place;
+use NorthLedger\Core\Features\Faces\FaceFeature;
+use NorthLedger\Core\Inspection\Section;
+use NorthLedger\Core\Quantity\Volume;
+
+/** What every bank of an engine must keep, from what was read of it and from its sheet (PLAN-2). */
+final readonly class PlannedSpaces
+{
+    private const TEN_THOU_IN_MM = 0.254;
+
+    /**
+     * @param  array<string, OfferedPart>  $parts
+     * @return array<int, BankBounds> By bank
+     */
+    public static function bounds(EngineToPlan $engine, array $parts): array
+    {
+        $bounds = [];
+        foreach ($engine->sheet->layout->banks as $index => $cylinders) {
+            $bounds[$index + 1] = self::ofBank($engine, $index + 1, self::spaces($engine, $cylinders, self::cutsAHead($parts)));
+        }
+
+        return $bounds;
+    }
+
+    /** @param  list<CombustionSpace>  $spaces */
+    private static function ofBank(EngineToPlan $engine, int $bank, array $spaces): BankBounds
+    {
+        $sheet = $engine->sheet;
+        $faces = $engine->inspection->measurements(Section::Deck);
+        $deck = $faces->length(Place::at(FaceFeature::DeckHeight, $bank));
+        $head = $faces->length(Place::at(FaceFeature::HeadHeight, $bank));
+
+        return BankBounds::of(
+            $spaces,
+            $sheet->volumes->leastRatio,
+            $sheet->volumes->mostRatio,
+            $deck,
+            $deck === null ? null : $sheet->deck?->minimumHeight,
+            $head,
+            $head === null ? null : $sheet->head->minimumHeight,
+            $spaces === [] ? null : $sheet->volumes->leastDeckClearance,
+        );
+    }
+
+    /**
+     * @param  list<int>  $cylinders
+     * @return list<CombustionSpace> Those that differ; none where one of the volumes is not known
+     */
+    private static function spaces(EngineToPlan $engine, array $cylinders, bool $isAHeadCut): array
+    {
+        $compression = $engine->inspection->compression();
+        $gasket = $engine->sheet->volumes->gasketVolume();
+        $area = $compression->chamberArea();
+        if ($gasket === null || ($area === null && $isAHeadCut)) {
+            return [];
+        }
+        $spaces = [];
+        foreach ($cylinders as $cylinder) {
+            [$chamber, $drop, $crown] = [
+                $compression->chamber($cylinder),
+                $compression->deckClearance($cylinder),
+                $compression->crown($cylinder),
+            ];
+            if ($chamber === null || $drop === null || $crown === null) {
+                return [];
+            }
+            $key = implode(' ', [$chamber->cubicMillimetres, $drop->nanometres, $crown->cubicMillimetres]);
+            $spaces[$key] ??= CombustionSpace::of(
+                $engine->boreBefore(),
+                $engine->sheet->stroke,
+                $chamber,
+                $gasket,
+                $drop,
+                $crown,
+                $area === null ? null : Volume::ofCubicMillimetres($area * self::TEN_THOU_IN_MM),
+            );
+        }
+
+        return array_values($spaces);
+    }
+
+    /** @param  array<string, OfferedPart>  $parts */
+    private static function cutsAHead(array $parts): bool
+    {
+        foreach ($parts as $part) {
+            foreach ($part->choices as $choice) {
+                if ($choice->choice->headCut->isPositive()) {
+                    return true;
+                }
+            }
+        }
+
+        return false;
+    }
+}

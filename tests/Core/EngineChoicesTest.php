@@ -1,0 +1,272 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core;
+
+use NorthLedger\Core\Assessment\EngineInspection;
+use NorthLedger\Core\Assessment\InspectionPlan;
+use NorthLedger\Core\Engine\Policy\Preference;
+use NorthLedger\Core\Engine\Policy\ShopPolicy;
+use NorthLedger\Core\Engine\Specification\EnginePart;
+use NorthLedger\Core\Engine\Specification\SpecificationSheet;
+use NorthLedger\Core\Features\Bores\OptionKind;
+use NorthLedger\Core\Finding\PartDefect;
+use NorthLedger\Core\Finding\Remedy;
+use NorthLedger\Core\Inspection\Section;
+use NorthLedger\Core\Planning\Bar;
+use NorthLedger\Core\Planning\BuildWishes;
+use NorthLedger\Core\Planning\Choices\EngineChoices;
+use NorthLedger\Core\Planning\EngineToPlan;
+use NorthLedger\Core\Planning\OfferedChoice;
+use NorthLedger\Core\Planning\PlanObstacle;
+use NorthLedger\Core\Quantity\Length;
+use NorthLedger\Core\Quantity\Money;
+use NorthLedger\Core\Quantity\Volume;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+/** What can be done about every part of an engine, from its facts alone (PLAN-1). */
+final class EngineChoicesTest extends TestCase
+{
+    private const THOU = 25_400;
+
+    /** One bore that only the second oversize cleans up. */
+    private const WORN = [1 => [12, 9, 8, 6, 2, 2]];
+
+    public function test_a_sound_engine_is_honed_polished_and_put_together_with_new_gaskets(): void
+    {
+        $choices = self::choices(Bench::sheet('tarn-4-198'));
+
+        $this->assertSame(['bores', 'mains', 'rod_journals', 'gaskets'], array_keys($choices->parts));
+        $this->assertSame(
+            ['bores' => 'stay', 'mains' => 'polish', 'rod_journals' => 'polish', 'gaskets' => 'fit'],
+            $choices->recommended(Preference::Balanced, null)?->codes(),
+        );
+    }
+
+    public function test_nothing_is_planned_of_what_nobody_has_read(): void
+    {
+        $sheet = Bench::sheet('tarn-4-198');
+        $unread = array_fill_keys(
+            array_map(static fn (object $one): string => $one->place->key(), InspectionPlan::of(Section::Crankshaft, $sheet)->walk()),
+            null,
+        );
+
+        $this->assertSame(['bores', 'gaskets'], array_keys(self::choices($sheet, ['crankshaft' => $unread])->parts));
+    }
+
+    public function test_a_scored_rod_journal_grinds_its_group_and_another_crankshaft_brings_both(): void
+    {
+        $choices = self::choices(Bench::sheet('tarn-4-198'), ['crankshaft' => ['pinscore.2' => 2 * self::THOU]]);
+        $ground = $choices->parts['rod_journals']->choices[0];
+
+        $this->assertSame(['grind', 254_000], [$ground->kind->value, $ground->step?->nanometres]);
+        $this->assertSame('polish', $choices->recommended(Preference::Cost, null)?->codes()['mains'], 'the mains are left as they are');
+        $codes = ['bores' => 'stay', 'mains' => 'replace', 'gaskets' => 'fit'];
+        $this->assertTrue($choices->plan($codes + ['rod_journals' => 'with_its_host'])?->isAllowed());
+        $this->assertSame(
+            [PlanObstacle::NotTogether],
+            $choices->plan($codes + ['rod_journals' => $ground->code()])?->obstacles,
+            'nobody grinds the journals of a crankshaft that is replaced',
+        );
+    }
+
+    public function test_a_crankshaft_past_saving_is_replaced_and_its_shells_come_with_it(): void
+    {
+        $cracked = PartDefect::found(EnginePart::Crankshaft, Remedy::Scrap, 'CRACK-5', 'Journal 2: crack.');
+        $choices = self::choices(Bench::sheet('tarn-4-198'), defects: [$cracked]);
+
+        $codes = array_map(static fn (OfferedChoice $one): string => $one->code(), $choices->parts['mains']->choices);
+        $this->assertSame(['replace'], $codes);
+        $this->assertArrayNotHasKey('rod_journals', $choices->parts);
+        $items = array_map(static fn (object $piece): string => $piece->item->value, $choices->parts['mains']->choices[0]->pieces);
+        $this->assertSame(['crankshaft', 'main_shells', 'rod_shells'], $items);
+    }
+
+    public function test_another_block_brings_housings_and_deck_and_is_no_choice_where_the_customer_keeps_his(): void
+    {
+        $bent = ['housings' => ['housing.2.90' => $this->tooLarge('tarn-4-198')]];
+        $choices = self::choices(Bench::sheet('tarn-4-198'), $bent);
+        $this->assertArrayHasKey('housings', $choices->parts);
+        $replaced = [
+            'bores' => 'replace',
+            'housings' => 'with_its_host',
+            'mains' => 'polish',
+            'rod_journals' => 'polish',
+            'gaskets' => 'fit',
+        ];
+        $this->assertTrue($choices->plan($replaced)?->isAllowed());
+        $this->assertFalse($choices->plan(['bores' => 'stay'] + $replaced)?->isAllowed(), 'housings come new only with another block');
+
+        $kept = self::choices(Bench::sheet('tarn-4-198'), $bent, wishes: new BuildWishes(keepsOriginal: true));
+        $this->assertSame([Bar::OriginalIsKept], $kept->parts['bores']->choice('replace')?->bars);
+        $this->assertNull($kept->plan($replaced));
+        $this->assertNull($kept->parts['housings']->choice('with_its_host'));
+    }
+
+    public function test_a_budget_comes_before_the_shop_s_preference_and_says_by_how_much_it_is_passed(): void
+    {
+        $choices = self::choices(Bench::sheet('tarn-4-198'), bores: self::WORN);
+        $lasting = $choices->recommended(Preference::Life, null);
+        $cheapest = $choices->cheapest();
+        $this->assertNotNull($lasting);
+        $this->assertNotNull($cheapest);
+        $this->assertNull($choices->recommended(Preference::Balanced, $cheapest->cost)?->over($cheapest->cost), 'equal is within');
+        $less = Money::ofMinor($cheapest->cost->minor - 1);
+        $this->assertSame(1, $choices->recommended(Preference::Life, $less)?->over($less)?->minor);
+        $this->assertSame($cheapest->codes(), $choices->recommended(Preference::Life, $less)->codes());
+    }
+
+    public function test_a_deck_cut_to_a_target_is_held_against_ratio_and_height(): void
+    {
+        $sheet = Bench::sheet('tarn-4-198');
+        $drops = ['deck' => ['todeck.1' => 15 * self::THOU, 'todeck.4' => 17 * self::THOU]];
+        $asItIs = self::choices($sheet, $drops);
+        $this->assertArrayNotHasKey('deck.1', $asItIs->parts);
+
+        $nearer = self::choices($sheet, $drops, wishes: new BuildWishes(deckClearance: Length::ofNanometres(10 * self::THOU)));
+        $target = $nearer->parts['deck.1']->choices[0];
+        $this->assertSame(
+            ['to_target', 5 * self::THOU],
+            [$target->kind->value, $target->step?->nanometres],
+            'as far as the highest piston',
+        );
+        $plan = $nearer->recommended(Preference::Balanced, null);
+        $this->assertGreaterThan($asItIs->recommended(Preference::Balanced, null)?->ratios[1][0], $plan?->ratios[1][0]);
+
+        $proud = self::choices($sheet, $drops, wishes: new BuildWishes(deckClearance: Length::ofNanometres(-5 * self::THOU)));
+        $forbidden = array_keys($proud->all()?->forbidden() ?? []);
+        sort($forbidden);
+        $this->assertSame(['deck_too_low', 'not_together', 'piston_too_high'], $forbidden);
+        $this->assertSame(
+            [PlanObstacle::DeckTooLow, PlanObstacle::PistonTooHigh],
+            $proud->plan(
+                ['bores' => 'stay', 'deck.1' => $proud->parts['deck.1']->choices[0]->code()] +
+                    ($asItIs->recommended(Preference::Cost, null)?->codes() ?? []),
+            )?->obstacles,
+            'a piston would stand proud of its allowance',
+        );
+    }
+
+    public function test_a_head_is_cut_to_the_chamber_that_is_wanted_and_the_ratio_follows(): void
+    {
+        $sheet = Bench::sheet('tarn-4-198');
+        $chamber = $sheet->volumes->chamber->cubicMillimetres ?? 0;
+        $smaller = Volume::ofCubicMillimetres($chamber - 4_000);
+        $choices = self::choices($sheet, wishes: new BuildWishes(chambers: [1 => $smaller]));
+        $plan = $choices->recommended(Preference::Cost, null);
+
+        $this->assertStringStartsWith('to_target', $plan?->codes()['head.1'] ?? '');
+        $this->assertGreaterThan(self::choices($sheet)->recommended(Preference::Cost, null)?->ratios[1][0], $plan?->ratios[1][0]);
+    }
+
+    /** @return iterable<string, array{string}> */
+    public static function families(): iterable
+    {
+        foreach (['tarn-4-198', 'cairn-l4-144', 'brae-v8-311', 'fell-6-d', 'quern-3-16', 'sorrel-f4'] as $family) {
+            yield $family => [$family];
+        }
+    }
+
+    /** The bores' table and the engine's plan never name two prices for one thing. */
+    #[DataProvider('families')]
+    public function test_the_ways_of_the_bores_cost_what_their_pieces_cost(string $family): void
+    {
+        $sheet = Bench::sheet($family);
+        $engine = self::engine($sheet, new KnownEngine($sheet, bores: [1 => [40, 20, 10, 10, 4, 4], 2 => [8, 6, 5, 4, 2, 2]]));
+        $bores = EngineChoices::of($engine)->parts['bores'];
+        foreach ($engine->inspection->bores()->plan->options ?? [] as $option) {
+            $choice = $bores->choice($option->key());
+            $this->assertNotNull($choice, $option->key());
+            $this->assertSame(
+                [$option->cost->minor, $option->kind === OptionKind::Replace ? 0 : $option->machineMinutes],
+                [$choice->choice->cost->minor, $choice->choice->minutes],
+            );
+            $this->assertSame($option->isFeasible(), ! $choice->isForbidden());
+        }
+    }
+
+    /** With nothing else to plan, the engine's plan and the bores' own recommendation are one (BORE-11, PLAN-3). */
+    #[DataProvider('families')]
+    public function test_the_plan_takes_the_way_of_the_bores_that_is_recommended(string $family): void
+    {
+        $sheet = Bench::sheet($family);
+        foreach (Preference::cases() as $preference) {
+            foreach ([[1 => [6, 4, 3, 2, 1, 1]], [1 => [12, 9, 8, 6, 2, 2]], [2 => [40, 20, 10, 10, 4, 4]]] as $worn) {
+                $policy = self::policy(['preference' => $preference->value]);
+                $engine = self::engine($sheet, new KnownEngine($sheet, bores: $worn), $policy);
+                $this->assertSame(
+                    $engine->inspection->bores()->recommendation?->option->key(),
+                    EngineChoices::of($engine)->recommended($preference, null)?->codes()['bores'],
+                    $preference->value,
+                );
+            }
+        }
+    }
+
+    public function test_a_family_has_its_own_price_where_it_differs(): void
+    {
+        $prices = Bench::policyDocument()['prices'];
+        $prices['families'] = ['tarn-4-198' => ['polish_journal' => ['labour_minor' => 5_000] + $prices['every']['polish_journal']]];
+        $sheet = Bench::sheet('tarn-4-198');
+        $own = EngineChoices::of(self::engine($sheet, new KnownEngine($sheet), self::policy(['prices' => $prices])));
+
+        $this->assertSame(
+            5 * (5_000 - 800),
+            $own->parts['mains']->choices[0]->choice->cost->minor - self::choices($sheet)->parts['mains']->choices[0]->choice->cost->minor,
+        );
+    }
+
+    /**
+     * @param  array<string, array<string, int|float|string|null>>  $changes
+     * @param  list<PartDefect>  $defects
+     * @param  array<int, list<float|int>>  $bores
+     */
+    private static function choices(
+        SpecificationSheet $sheet,
+        array $changes = [],
+        array $defects = [],
+        array $bores = [],
+        ?BuildWishes $wishes = null,
+    ): EngineChoices {
+        return EngineChoices::of(self::engine($sheet, new KnownEngine($sheet, $changes, $defects, bores: $bores), null, $wishes));
+    }
+
+    private static function engine(
+        SpecificationSheet $sheet,
+        KnownEngine $facts,
+        ?ShopPolicy $policy = null,
+        ?BuildWishes $wishes = null,
+    ): EngineToPlan {
+        $policy ??= self::policy([]);
+
+        return new EngineToPlan(
+            $sheet,
+            $policy,
+            new EngineInspection($sheet, $policy, $facts),
+            $facts->cracks(),
+            $wishes ?? new BuildWishes(),
+        );
+    }
+
+    /**
+     * Nobody needs a crack check, so that what is tested stands alone.
+     *
+     * @param  array<string, mixed>  $changes
+     */
+    private static function policy(array $changes): ShopPolicy
+    {
+        /** @var array<string, mixed> $needs */
+        $needs = Bench::policyDocument()['crack_check'];
+
+        return Bench::policy(
+            $changes + ['crack_check' => array_map(static fn (mixed $need): mixed => $need === 'needed' ? 'advised' : $need, $needs)],
+        );
+    }
+
+    private function tooLarge(string $family): int
+    {
+        return (Bench::sheet($family)->housings->diameter->most ?? Length::zero())->nanometres + 2 * self::THOU;
+    }
+}
