@@ -158,6 +158,7 @@ Route::middleware('auth')->group(function (): void {
         });
         Route::get('/plan', [PlanController::class, 'show'])->name('stage.plan');
         Route::post('/plan', [PlanController::class, 'store'])->middleware('can:choose-plan');
+        Route::post('/plan/targets', [PlanController::class, 'target'])->middleware('can:choose-plan');
         Route::get('/work', [WorkController::class, 'show'])->name('stage.work');
         Route::post('/work', [WorkController::class, 'store'])->middleware('can:work');
         Route::post('/work/flaws', [WorkController::class, 'report'])->middleware('can:work');

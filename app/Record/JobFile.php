@@ -32,6 +32,8 @@ final class JobFile
 
     private ?WorkOfJob $work = null;
 
+    private ?PlanOfJob $plan = null;
+
     private function __construct(
         public readonly JobRecord $record,
         public readonly SpecificationSheet $sheet,
@@ -88,7 +90,7 @@ final class JobFile
     public function shownIn(LengthUnit $unit): self
     {
         $file = new self($this->record, $this->sheet, $this->policy, LengthDisplay::in($unit), $this->inspection);
-        $file->work = $this->work;
+        [$file->work, $file->plan] = [$this->work, $this->plan];
 
         return $file;
     }
@@ -150,6 +152,12 @@ final class JobFile
     public function work(): WorkOfJob
     {
         return $this->work ??= new WorkOfJob($this);
+    }
+
+    /** What can be done about every part, and what is recommended of it. */
+    public function plan(): PlanOfJob
+    {
+        return $this->plan ??= new PlanOfJob($this);
     }
 
     /** The size a feature has when new, against which steps are counted and gauges are set; null where nobody knows it. */

@@ -14,6 +14,7 @@ use NorthLedger\Core\Engine\Specification\EnginePart;
 use NorthLedger\Core\Features\Bores\OptionKind;
 use NorthLedger\Core\Features\Cracks\CheckRun;
 use NorthLedger\Core\Finding\PartVerdict;
+use NorthLedger\Core\Inspection\Section;
 use NorthLedger\Core\Verification\VerificationState;
 use NorthLedger\Core\Verification\VerifiedBore;
 use NorthLedger\Core\Work\Stop;
@@ -28,6 +29,7 @@ final readonly class JobSummary
         public string $verdict,
         public string $engineVerdict,
         public string $partStandings,
+        public ?string $planStops,
         public string $headline,
         public string $waitsFor,
         public bool $isClosed,
@@ -42,6 +44,9 @@ final readonly class JobSummary
     {
         $assessment = $file->assessment();
         $standings = $file->standings($isFresh);
+        if ($isFresh || array_filter(Section::beside(), $file->record->isTouched(...)) !== []) {
+            $file->work()->lookAtPartsAnew();
+        }
         [$stage, $waitsFor] = self::stage($file);
 
         return new self(
@@ -61,6 +66,7 @@ final readonly class JobSummary
                 ),
                 JSON_THROW_ON_ERROR,
             ),
+            PartStops::toStore($file->work()->partStops()),
             $file->words()->headline($assessment),
             mb_strimwidth($waitsFor, 0, 120, '…'),
             $file->work()->release() !== null,
@@ -78,6 +84,7 @@ final readonly class JobSummary
             'verdict' => $this->verdict,
             'engine_verdict' => $this->engineVerdict,
             'part_standings' => $this->partStandings,
+            'plan_stops' => $this->planStops,
             'headline' => $this->headline,
             'waits_for' => $this->waitsFor,
             'is_closed' => $this->isClosed,

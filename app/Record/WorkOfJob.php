@@ -48,6 +48,9 @@ final class WorkOfJob
     /** @var ?list<Stop> */
     private ?array $stops = null;
 
+    /** @var ?list<Stop> */
+    private ?array $partStops = null;
+
     /** @var ?list<OperationTick> Oldest first */
     private ?array $said = null;
 
@@ -146,11 +149,24 @@ final class WorkOfJob
                     ? []
                     : [
                         ...ChosenWay::against($chosen, $this->file->assessment())->stops,
+                        ...$this->partStops(),
                         ...(new CustomerQuestions($this->file->record))->stops(),
                     ];
         }
 
         return $this->stops;
+    }
+
+    /** What was found beside the bores is looked at anew, where something was written that can have changed it. */
+    public function lookAtPartsAnew(): void
+    {
+        [$this->stops, $this->partStops] = [null, PartStops::of($this->file)];
+    }
+
+    /** @return list<Stop> Of parts beside the bores, as they were last looked at */
+    public function partStops(): array
+    {
+        return $this->partStops ??= PartStops::stored($this->file->job->plan_stops);
     }
 
     /** @return list<Stop> That hold an operation */

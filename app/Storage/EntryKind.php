@@ -35,6 +35,8 @@ enum EntryKind: string
     case OwnValues = 'own values';
     /** From now on the engine is judged by another revision of its sheet. */
     case SheetTakenOver = 'sheet taken over';
+    /** A deck clearance, ratio or chamber that this engine is built to. */
+    case BuildTarget = 'build target';
     case Choice = 'choice';
     case Order = 'work order';
     case Tick = 'tick';

@@ -35,6 +35,7 @@ use NorthLedger\Core\Quantity\Length;
  * @property string $verdict
  * @property string $engine_verdict
  * @property ?string $part_standings
+ * @property ?string $plan_stops
  * @property string $headline
  * @property string $waits_for
  * @property ?\Illuminate\Support\Carbon $timer_due_at

@@ -12,6 +12,10 @@ use NorthLedger\Core\Features\Bores\ReboreOption;
  * @property string $ulid
  * @property string $option_key
  * @property array<string, mixed> $option
+ * @property ?array<string, string> $parts  Codes of the choices for every part; null from before there was a plan of the whole engine
+ * @property ?array<string, string> $recommended_parts
+ * @property ?int $cost_minor
+ * @property ?int $lead_days
  * @property string $recommended_key
  * @property ?string $reason
  * @property int $policy_revision
@@ -26,6 +30,6 @@ final class PlanChoice extends Entry
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['option' => 'array', 'created_at' => 'datetime'];
+        return ['option' => 'array', 'parts' => 'array', 'recommended_parts' => 'array', 'created_at' => 'datetime'];
     }
 }

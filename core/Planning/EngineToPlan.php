@@ -45,14 +45,19 @@ final readonly class EngineToPlan
         return ($this->inspection->engine()->parts[$part->value] ?? null)?->isHere === true;
     }
 
-    /**
-     * The same engine once bore and decks are planned.
-     *
-     * @param  array<int, Length>  $deckCuts  By bank
-     */
-    public function with(?Length $bore, array $deckCuts): self
+    /** The same engine once bore and decks are planned. */
+    public function after(?EnginePlan $plan): self
     {
-        return new self($this->sheet, $this->policy, $this->inspection, $this->cracks, $this->wishes, $bore, $deckCuts);
+        $bore = null;
+        $cuts = [];
+        foreach ($plan->choices ?? [] as $part => $choice) {
+            $bore = $choice->bore ?? $bore;
+            if ($choice->deckCut->isPositive()) {
+                $cuts[(int) (explode('.', $part)[1] ?? 0)] = $choice->deckCut;
+            }
+        }
+
+        return new self($this->sheet, $this->policy, $this->inspection, $this->cracks, $this->wishes, $bore, $cuts);
     }
 
     /** The bore that the plan gives, else the one that the block was made to, else the standard one. */

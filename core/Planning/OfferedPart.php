@@ -43,6 +43,12 @@ final readonly class OfferedPart
         return array_values(array_filter($this->choices, static fn (OfferedChoice $choice): bool => ! $choice->isForbidden()));
     }
 
+    /** The same with nothing but one of its choices. */
+    public function only(OfferedChoice $choice): self
+    {
+        return new self($this->code, $this->part, [$choice], $this->host, $this->bank, $this->about);
+    }
+
     /** The same with one choice more, at the end. */
     public function with(OfferedChoice $choice): self
     {

@@ -19,6 +19,10 @@ enum StopReason: string
     /** Something was found that a person has to say something about first. */
     case Undecided = 'undecided';
     case TraceMissing = 'trace missing';
+    /** A part beside the bores needs something that is not in the plan that was agreed (PLAN-5). */
+    case PartIsNew = 'part is new';
+    /** What was agreed for a part beside the bores cannot be done any more (PLAN-5). */
+    case PartWayIsGone = 'part way is gone';
     case CustomerAsked = 'customer asked';
 
     /** True where nobody can work on it until it is settled; the others have to be settled before it is signed. */
@@ -34,6 +38,8 @@ enum StopReason: string
                 self::NeedsNoSleeve,
                 self::NeedsNewPiston,
                 self::NeedsHone,
+                self::PartIsNew,
+                self::PartWayIsGone,
             ],
             true,
         );

@@ -367,12 +367,13 @@ final readonly class DemoShop
 
     private function choose(Job $job, User $by, string $option): void
     {
-        $recommended = $this->files->open($job)->assessment()->recommendation?->option->key();
+        $recommended = $this->files->open($job)->plan()->recommended()?->codes()['bores'] ?? null;
         $this->choose->handle(
             $job,
             $by,
             $this->ulid(),
             $option,
+            [],
             $recommended === $option ? null : 'The customer wants new pistons all round.',
         );
     }

@@ -8,6 +8,7 @@ import { startMap } from './live/map.js';
 import { startTimers } from './live/timers.js';
 import { forgetKeptText, startKeptText } from './plain/kept-text.js';
 import { startPins } from './pins.js';
+import { startPlan } from './plan.js';
 import { startPlainOutbox } from './plain/plain-outbox.js';
 import { startPrinting } from './print.js';
 import { startSeen } from './seen.js';
@@ -46,6 +47,10 @@ if (keptText) {
 }
 if (forgets) {
     forgets.addEventListener('submit', () => forgetKeptText(forgets.dataset.forgetsText));
+}
+const planned = document.querySelector('[data-plan]');
+if (planned) {
+    startPlan(planned);
 }
 const pinned = document.querySelector('[data-pins]');
 if (pinned) {

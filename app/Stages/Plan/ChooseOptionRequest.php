@@ -12,12 +12,25 @@ final class ChooseOptionRequest extends FormRequest
     /** @return array<string, mixed> */
     public function rules(): array
     {
-        return ['option' => ['required', 'string', 'max:30'], 'reason' => ['nullable', 'string', 'max:200']];
+        return [
+            'option' => ['required', 'string', 'max:30'],
+            'parts' => ['array', 'max:60'],
+            'parts.*' => ['string', 'max:30'],
+            'reason' => ['nullable', 'string', 'max:200'],
+        ];
     }
 
     /** @return array<string, string> */
     public function messages(): array
     {
         return ['option.required' => 'Choose one of the ways first.'];
+    }
+
+    /** @return array<string, string> By part; only what names a part and a choice */
+    public static function parts(mixed $sent): array
+    {
+        return is_array($sent)
+            ? array_filter($sent, static fn (mixed $code, mixed $part): bool => is_string($part) && is_string($code), ARRAY_FILTER_USE_BOTH)
+            : [];
     }
 }

@@ -14,56 +14,108 @@ use App\Storage\Job;
 use App\Storage\OptionRecord;
 use App\Storage\PlanChoice;
 use App\Storage\User;
+use App\Words\PlanWords;
 use Illuminate\Support\Str;
+use NorthLedger\Core\Features\Bores\ReboreOption;
+use NorthLedger\Core\Planning\Choices\BoreChoices;
+use NorthLedger\Core\Planning\EnginePlan;
+use NorthLedger\Core\Planning\PlanObstacle;
 
-/** Records which way was chosen; another than the recommended one asks for a reason (BORE-11). */
+/** Records which plan was chosen; another than the recommended one asks for a reason (BORE-11, PLAN-3). */
 final readonly class ChoosePlan
 {
     public function __construct(private Ledger $ledger)
     {
     }
 
-    /** @throws \Illuminate\Validation\ValidationException If there is no such way, it is forbidden, or a needed reason is missing */
-    public function handle(Job $job, User $by, string $ulid, string $optionKey, ?string $reason): Written
+    /**
+     * @param  array<string, string>  $parts  Codes of the choices beside the bores; what is not named is as recommended with the rest
+     *
+     * @throws \Illuminate\Validation\ValidationException If there is no such way, it is forbidden, or a needed reason is missing
+     */
+    public function handle(Job $job, User $by, string $ulid, string $optionKey, array $parts, ?string $reason): Written
     {
-        return $this->ledger->write($job->id, $ulid, EntryKind::Choice, $by, function (JobFile $file) use (
-            $by,
+        return $this->ledger->write(
+            $job->id,
             $ulid,
-            $optionKey,
-            $reason,
-        ): array {
-            $assessment = $file->assessment();
-            $option =
-                $assessment->plan?->option($optionKey) ??
-                throw Refused::because(
-                    'option',
-                    'That way is not in the plan any more; the readings have changed. Look at it again and choose.',
-                );
-            $recommended = $assessment->recommendation?->option->key() ?? '';
-            match (true) {
-                ! $option->isFeasible() => throw Refused::because(
-                    'option',
-                    'That option is forbidden and cannot be chosen: '.implode('; ', $file->words()->forbidden($option)).'.',
-                ),
-                $optionKey !== $recommended && trim((string) $reason) === '' => throw Refused::because(
-                    'reason',
-                    'That is not the recommended way. Say why it is chosen.',
-                ),
-                default => null,
-            };
-            $row = [
-                'option_key' => $optionKey,
+            EntryKind::Choice,
+            $by,
+            static fn (JobFile $file): array => self::write($file, $by, $ulid, [BoreChoices::CODE => $optionKey] + $parts, $reason),
+        );
+    }
+
+    /**
+     * @param  array<string, string>  $picked  By part, the bores among them
+     * @return array<string, mixed> What the entry says
+     */
+    public static function write(JobFile $file, User $by, string $ulid, array $picked, ?string $reason): array
+    {
+        $option = self::option($file, $picked[BoreChoices::CODE] ?? '');
+        $plan = $file->plan()->with($picked) ?? throw Refused::because('option', self::nothingAllowed($file));
+        $recommended = $file->plan()->recommended()?->codes() ?? [];
+        if ($plan->codes() !== $recommended && trim((string) $reason) === '') {
+            throw Refused::because('reason', 'That is not the recommended way. Say why it is chosen.');
+        }
+        $row =
+            [
+                'option_key' => $option->key(),
                 'option' => OptionRecord::write($option),
-                'recommended_key' => $recommended,
+                'recommended_key' => $recommended[BoreChoices::CODE] ?? '',
                 'reason' => $reason,
                 'policy_revision' => $file->policy->revision,
-            ];
-            $choice = PlanChoice::query()->create(
-                $row + ['ulid' => $ulid, 'job_id' => $file->job->id, 'user_id' => $by->id, 'created_at' => now()],
-            );
-            $order = MakeOrder::write($file, $choice, $by, (string) Str::ulid());
+            ] + self::ofTheEngine($plan, $recommended);
+        $choice = PlanChoice::query()->create(
+            $row + ['ulid' => $ulid, 'job_id' => $file->job->id, 'user_id' => $by->id, 'created_at' => now()],
+        );
+        $order = MakeOrder::write($file, $choice, $by, (string) Str::ulid());
 
-            return $row + ['order' => $order?->number];
-        });
+        return $row + ['order' => $order?->number];
+    }
+
+    /**
+     * @param  array<string, string>  $recommended
+     * @return array<string, mixed>
+     */
+    private static function ofTheEngine(EnginePlan $plan, array $recommended): array
+    {
+        return [
+            'parts' => $plan->codes(),
+            'recommended_parts' => $recommended,
+            'cost_minor' => $plan->cost->minor,
+            'lead_days' => $plan->leadDays,
+        ];
+    }
+
+    private static function option(JobFile $file, string $key): ReboreOption
+    {
+        $option =
+            $file->assessment()->plan?->option($key) ??
+            throw Refused::because(
+                'option',
+                'That way is not in the plan any more; the readings have changed. Look at it again and choose.',
+            );
+
+        return $option->isFeasible()
+            ? $option
+            : throw Refused::because(
+                'option',
+                'That option is forbidden and cannot be chosen: '.implode('; ', $file->words()->forbidden($option)).'.',
+            );
+    }
+
+    /** Why no plan holds what was picked. */
+    private static function nothingAllowed(JobFile $file): string
+    {
+        $words = new PlanWords($file->display, $file->sheet);
+        $without = array_map($words->part(...), $file->plan()->choices()->withoutAChoice());
+        $obstacles = array_keys($file->plan()->choices()->all()?->forbidden() ?? []);
+
+        return $without === []
+            ? 'These choices make no plan that is allowed. '.
+                    implode(
+                        ' ',
+                        array_map(static fn (string $obstacle): string => $words->obstacle(PlanObstacle::from($obstacle)), $obstacles),
+                    )
+            : 'Nothing that makes it good may be chosen for '.lcfirst(implode(', ', $without)).'. Settle that first.';
     }
 }

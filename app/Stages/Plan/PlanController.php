@@ -11,22 +11,36 @@ use App\Storage\Job;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use NorthLedger\Core\Planning\Choices\BoreChoices;
 
 final class PlanController
 {
     public function show(Request $request, Job $job, JobFiles $files): View
     {
         $file = ShownUnit::of($request, $files->open($job));
+        $picked = ChooseOptionRequest::parts($request->old('parts') ?? $request->query('parts'));
+        $option = $request->old('option') ?? $request->query('option');
 
-        return view('plan.show', ['file' => $file, 'plan' => PlanView::of($file)]);
+        return view('plan.show', [
+            'file' => $file,
+            'plan' => PlanView::of($file),
+            'engine' => EnginePlanView::of($file, is_string($option) ? [BoreChoices::CODE => $option] + $picked : $picked),
+        ]);
     }
 
     public function store(ChooseOptionRequest $request, Job $job, ChoosePlan $choose): RedirectResponse
     {
-        /** @var array{option: string, reason?: ?string} $data */
+        /** @var array{option: string, parts?: array<string, string>, reason?: ?string} $data */
         $data = $request->validated();
-        $choose->handle($job, $request->user(), RequestId::of($request), $data['option'], $data['reason'] ?? null);
+        $choose->handle($job, $request->user(), RequestId::of($request), $data['option'], $data['parts'] ?? [], $data['reason'] ?? null);
 
         return redirect()->route('stage.work', $job);
+    }
+
+    public function target(BuildTargetRequest $request, Job $job, SetBuildTarget $set): RedirectResponse
+    {
+        $set->handle($job, $request->user(), RequestId::of($request), $request->subject(), $request->typed(), $request->reason());
+
+        return redirect()->route('stage.plan', $job)->with('note', 'Kept. The plan is worked out for it.');
     }
 }

@@ -13,6 +13,7 @@ use NorthLedger\Core\Assessment\NextReason;
 use NorthLedger\Core\Features\Bores\OptionKind;
 use NorthLedger\Core\Features\Bores\ReboreOption;
 use NorthLedger\Core\Features\Bores\ReborePlan;
+use NorthLedger\Core\Planning\Choices\BoreChoices;
 use NorthLedger\Core\Quantity\Length;
 
 /** The rebore options as one picture: sizes down, cylinders across (BORE-11). */
@@ -67,24 +68,16 @@ final readonly class PlanView
             );
         }
         $chosen = $file->work()->choice();
-        $shown = $file->work()->chosen() ?? $recommendation->option;
+        $recommended = $plan->option($file->plan()->recommended()?->codes()[BoreChoices::CODE] ?? '') ?? $recommendation->option;
+        $shown = $file->work()->chosen() ?? $recommended;
 
         return new self(
             new Stamp($words->option($shown), $words->sleeves($shown).($chosen === null ? ', recommended' : ', chosen'), 'chosen'),
             $file->sheet->layout->cylinders(),
-            array_map(
-                static fn (ReboreOption $option): PlanRow => self::row(
-                    $file,
-                    $plan,
-                    $option,
-                    $plan->option($recommendation->option->key()) ?? $recommendation->option,
-                    $words,
-                ),
-                $plan->options,
-            ),
-            $words->recommendation($recommendation),
-            self::doubts($file, $plan, $recommendation->option, $assessment),
-            $recommendation->option->sleeved === [] ? '' : 'Sleeves are a repair: the customer decides.',
+            array_map(static fn (ReboreOption $option): PlanRow => self::row($file, $plan, $option, $recommended, $words), $plan->options),
+            $recommended->key() === $recommendation->option->key() ? $words->recommendation($recommendation) : '',
+            self::doubts($file, $plan, $recommended, $assessment),
+            $recommended->sleeved === [] ? '' : 'Sleeves are a repair: the customer decides.',
             '',
             $file->display->unit()->value,
             $stops,
@@ -213,7 +206,7 @@ final readonly class PlanView
         foreach ($option->needsTrace as $cylinder) {
             $doubts[] =
                 "Cylinder {$cylinder} may need a shift of {$file->display->magnitudeWithUnit($option->offCentre[$cylinder])}, more than ".
-                    "the {$file->display->magnitudeWithUnit($shift)} allowed: trace its wall before it is bored.";
+                "the {$file->display->magnitudeWithUnit($shift)} allowed: trace its wall before it is bored.";
         }
         if ($option->kind === OptionKind::Bore && ($option->thinnestWall === null || $plan->block->minimumWall === null)) {
             $doubts[] = self::wallDoubt($option, $plan);

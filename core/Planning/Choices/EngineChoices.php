@@ -66,13 +66,14 @@ final class EngineChoices
     /**
      * By the shop's preference and the customer's budget (PLAN-3).
      *
+     * @param  array<string, string>  $picked  Choices that stand already, by part; those that are not there any more are passed over
      * @return ?EnginePlan Null where nothing is planned, or no plan is allowed
      */
-    public function recommended(Preference $preference, ?Money $budget): ?EnginePlan
+    public function recommended(Preference $preference, ?Money $budget, array $picked = []): ?EnginePlan
     {
         return $this->best(
-            'recommended',
-            $this->cautious,
+            'recommended '.json_encode($picked, JSON_THROW_ON_ERROR),
+            self::fixed($this->cautious, $picked),
             static fn (OfferedChoice $choice): bool => $choice->isRecommendable(),
             static fn (EnginePlans $plans): EnginePlan => $plans->recommended($preference, $budget),
         );
@@ -114,6 +115,24 @@ final class EngineChoices
     public function all(): ?EnginePlans
     {
         return $this->plansOf('all', $this->parts, static fn (OfferedChoice $choice): bool => ! $choice->isForbidden());
+    }
+
+    /**
+     * @param  array<string, OfferedPart>  $parts
+     * @param  array<string, string>  $picked
+     * @return array<string, OfferedPart> Of each part that something was picked for, nothing else
+     */
+    private static function fixed(array $parts, array $picked): array
+    {
+        $picked = HostedParts::followed($parts, $picked);
+        foreach ($parts as $code => $part) {
+            $choice = $part->choice($picked[$code] ?? '');
+            if ($choice !== null && ! $choice->isForbidden()) {
+                $parts[$code] = $part->only($choice);
+            }
+        }
+
+        return $parts;
     }
 
     private static function isOffered(OfferedChoice $choice): bool

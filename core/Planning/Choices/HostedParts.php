@@ -58,6 +58,27 @@ final class HostedParts
         return $exclusions;
     }
 
+    /**
+     * What was picked, with the parts that follow from it: what comes with a host that is replaced is not picked by itself.
+     *
+     * @param  array<string, OfferedPart>  $parts
+     * @param  array<string, string>  $picked  By part
+     * @return array<string, string>
+     */
+    public static function followed(array $parts, array $picked): array
+    {
+        foreach ($parts as $code => $part) {
+            $ofHost = $picked[(string) $part->host] ?? null;
+            if ($ofHost === ChoiceKind::Replace->value) {
+                $picked[$code] = ChoiceKind::WithItsHost->value;
+            } elseif ($ofHost !== null && ($picked[$code] ?? null) === ChoiceKind::WithItsHost->value) {
+                unset($picked[$code]);
+            }
+        }
+
+        return $picked;
+    }
+
     /** @param  array<string, OfferedPart>  $parts */
     private static function replaced(OfferedPart $part, array $parts): ?OfferedChoice
     {

@@ -16,7 +16,7 @@
         <span><svg viewBox="0 0 44 44" aria-hidden="true">@include('plan.mark', ['kind' => $kind])</svg>{{ $word }}</span>
     @endforeach
 </div>
-<form method="post" action="plan" id="choice">
+<form method="post" action="plan" id="choice" data-plan>
 @csrf <x-ulid />
 <div class="scroll-x" tabindex="0" role="region" aria-label="Rebore options">
 <table class="ways {{ count($plan->cylinders) > 6 ? 'many' : '' }}">
@@ -36,19 +36,22 @@
 </table>
 </div>
 <x-field-error name="option" />
+@include('plan.engine')
 @can('choose-plan')
 @if(! $file->job->is_closed)
-<div class="field mt-4 max-w-xl"><label for="reason">Reason, where it is not the recommended option</label><input id="reason" name="reason" value="{{ old('reason') }}" maxlength="200" autocomplete="off"><x-field-error name="reason" /><x-field-error name="ulid" /></div>
-<p class="my-4"><button class="button">{{ $file->work()->choice() === null ? 'Choose this option' : 'Choose again' }}</button></p>
+<div class="field mt-4 max-w-xl"><label for="reason">Reason, where it is not the recommended plan</label><input id="reason" name="reason" value="{{ old('reason') }}" maxlength="200" autocomplete="off"><x-field-error name="reason" /><x-field-error name="ulid" /></div>
+<p class="my-4"><button class="button">{{ $file->work()->choice() === null ? 'Choose this plan' : 'Choose again' }}</button></p>
 @endif
 @endcan
 </form>
+@include('plan.targets')
 @endif
 @endsection
 @section('margin')
 <x-stamp :stamp="$plan->stamp" />
+@include('plan.total')
 @if($plan->why !== '')
-<h2>Why the recommended one</h2><p>{{ $plan->why }}</p>
+<h2>Why that size</h2><p>{{ $plan->why }}</p>
 <p class="soft">The shop prefers “{{ $file->policy->preference->value }}”. {{ $file->policy->preference->explanation() }}</p>
 @endif
 @if($plan->traces !== [])<p>@foreach($plan->traces as $cylinder)<a class="button" href="bores/{{ $cylinder }}">Trace cylinder {{ $cylinder }}</a> @endforeach</p>@endif

@@ -1,0 +1,73 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Record;
+
+use App\Words\PlanWords;
+use NorthLedger\Core\Planning\ChoiceKind;
+use NorthLedger\Core\Planning\Choices\BoreChoices;
+use NorthLedger\Core\Planning\OfferedPart;
+use NorthLedger\Core\Work\Stop;
+use NorthLedger\Core\Work\StopReason;
+
+/** Where the plan that was agreed does not hold for a part beside the bores: it came since, or its way is gone (PLAN-5). */
+final class PartStops
+{
+    /** Ways whose measure follows the readings; another depth of the same cut is the same way. */
+    private const BY_KIND = [ChoiceKind::Face, ChoiceKind::ToTarget];
+
+    /** @return list<Stop> None of a choice from before there was a plan of the whole engine */
+    public static function of(JobFile $file): array
+    {
+        $agreed = $file->work()->choice()?->parts;
+        if ($agreed === null) {
+            return [];
+        }
+        $words = new PlanWords($file->display, $file->sheet);
+        $stops = [];
+        foreach ($file->plan()->choices()->parts as $code => $part) {
+            $reason = $code === BoreChoices::CODE ? null : self::reason($part, $agreed[$code] ?? null);
+            if ($reason !== null) {
+                $stops[] = new Stop($reason, null, $words->part($part), true);
+            }
+        }
+
+        return $stops;
+    }
+
+    /** @return list<Stop> */
+    public static function stored(?string $json): array
+    {
+        /** @var list<array{reason: string, said: string}> $stored */
+        $stored = json_decode($json ?? '[]', true, 4, JSON_THROW_ON_ERROR);
+
+        return array_map(static fn (array $one): Stop => new Stop(StopReason::from($one['reason']), null, $one['said'], true), $stored);
+    }
+
+    /** @param  list<Stop>  $stops */
+    public static function toStore(array $stops): ?string
+    {
+        return $stops === []
+            ? null
+            : json_encode(
+                array_map(static fn (Stop $stop): array => ['reason' => $stop->reason->value, 'said' => $stop->said], $stops),
+                JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE,
+            );
+    }
+
+    private static function reason(OfferedPart $part, ?string $agreed): ?StopReason
+    {
+        if ($agreed === null) {
+            return StopReason::PartIsNew;
+        }
+        $choice = $part->choice($agreed);
+        foreach ($choice === null ? $part->choices : [] as $one) {
+            if (in_array($one->kind, self::BY_KIND, true) && str_starts_with($agreed, "{$one->kind->value} ")) {
+                $choice = $one;
+            }
+        }
+
+        return $choice === null || $choice->isForbidden() ? StopReason::PartWayIsGone : null;
+    }
+}
