@@ -4,11 +4,15 @@ declare(strict_types=1);
 
 use App\Bench\BenchController;
 use App\Bench\ShownUnitController;
+use App\Customers\CustomerController;
 use App\Documents\CertificateController;
 use App\Documents\DownloadController;
 use App\Feed\FeedController;
 use App\Gauges\GaugeController;
 use App\History\HistoryController;
+use App\Offers\MailboxController;
+use App\Offers\OfferController;
+use App\Offers\OpenOfferController;
 use App\People\LoginController;
 use App\Sheet\BoreController;
 use App\Sheet\CheckBackController;
@@ -66,6 +70,13 @@ Route::middleware('auth')->group(function (): void {
         Route::post('/feed/asks', [FeedController::class, 'ask']);
         Route::post('/feed/releases', [FeedController::class, 'release']);
     });
+    Route::get('/customers', [CustomerController::class, 'index'])->name('customers');
+    Route::get('/customers/{customer}', [CustomerController::class, 'show'])->name('customers.show')->whereNumber('customer');
+    Route::middleware('can:answer-for-customer')->group(function (): void {
+        Route::post('/customers/{customer}', [CustomerController::class, 'update'])->whereNumber('customer');
+        Route::post('/customers/{customer}/merge', [CustomerController::class, 'merge'])->whereNumber('customer');
+    });
+    Route::get('/mailbox', [MailboxController::class, 'show'])->name('mailbox');
     Route::get('/gauges', [GaugeController::class, 'index'])->name('gauges');
     Route::middleware('can:keep-gauges')->group(function (): void {
         Route::post('/gauges', [GaugeController::class, 'store']);
@@ -159,6 +170,13 @@ Route::middleware('auth')->group(function (): void {
         Route::get('/plan', [PlanController::class, 'show'])->name('stage.plan');
         Route::post('/plan', [PlanController::class, 'store'])->middleware('can:choose-plan');
         Route::post('/plan/targets', [PlanController::class, 'target'])->middleware('can:choose-plan');
+        Route::get('/offers', [OfferController::class, 'show'])->name('offers');
+        Route::middleware('can:answer-for-customer')->group(function (): void {
+            Route::post('/offers', [OfferController::class, 'store']);
+            Route::post('/offers/{offer}/withdraw', [OfferController::class, 'withdraw']);
+            Route::post('/offers/{offer}/answer', [OfferController::class, 'answer']);
+            Route::post('/offers/{offer}/settle', [OfferController::class, 'settle']);
+        });
         Route::get('/work', [WorkController::class, 'show'])->name('stage.work');
         Route::post('/work', [WorkController::class, 'store'])->middleware('can:work');
         Route::post('/work/flaws', [WorkController::class, 'report'])->middleware('can:work');
@@ -197,6 +215,15 @@ Route::middleware('auth')->group(function (): void {
             Route::post('/sheets/{sheet}/confirmations', [CheckBackController::class, 'confirm'])->name('sheet.confirmations');
         });
     });
+});
+
+// A customer has no log-in: an offer is known by its signed address alone.
+Route::middleware('throttle:60,1')->group(function (): void {
+    Route::get('/offer/{offer}', [OpenOfferController::class, 'show'])
+        ->name('offer.open')
+        ->where('offer', '[0-9A-Z]{26}');
+    Route::post('/offer/{offer}/answer', [OpenOfferController::class, 'answer'])->name('offer.answer');
+    Route::post('/offer/{offer}/questions', [OpenOfferController::class, 'ask'])->name('offer.ask');
 });
 
 // Gauges have no log-in and no page: they are known by their token alone.

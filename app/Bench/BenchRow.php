@@ -22,6 +22,7 @@ final readonly class BenchRow
         public string $what,
         public string $serial,
         public string $customer,
+        public int $customerId,
         public Stage $stage,
         public string $verdict,
         public string $standing,
@@ -33,6 +34,7 @@ final readonly class BenchRow
         public ?int $timerDueAt,
         public string $timerWords,
         public bool $isHeld,
+        public bool $isAnswerOverdue,
     ) {
     }
 
@@ -68,6 +70,7 @@ final readonly class BenchRow
             $job->description,
             $job->serial,
             $job->customer->name,
+            $job->customer_id,
             $job->stage,
             $job->verdict,
             self::standing($job),
@@ -84,6 +87,7 @@ final readonly class BenchRow
             $isClosed || $job->timer_due_at === null ? null : (int) $job->timer_due_at->format('Uv'),
             $job->timer_words,
             $job->is_held,
+            ! $isClosed && $job->answer_due_on !== null && $job->answer_due_on->isBefore($today),
         );
     }
 }

@@ -6,6 +6,7 @@ namespace App\Providers;
 
 use App\Documents\PdfPrinter;
 use App\Gauges\CertificateStore;
+use App\Offers\EmlTransport;
 use App\People\Ability;
 use App\Photos\PhotoStore;
 use App\Session\CalmSessionHandler;
@@ -26,6 +27,7 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Client\Factory;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\Gate;
+use Illuminate\Support\Facades\Mail;
 use Illuminate\Support\Facades\Route;
 use Illuminate\Support\Facades\Session;
 use Illuminate\Support\ServiceProvider;
@@ -58,6 +60,7 @@ final class AppServiceProvider extends ServiceProvider
 
     public function boot(): void
     {
+        Mail::extend('eml', static fn (): EmlTransport => new EmlTransport((string) config('mail.folder')));
         Route::bind('sheet', static fn (string $code): SheetName => SheetName::tryFrom($code) ?? abort(404));
         Session::extend(
             'calm',

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Record;
 
+use App\Storage\Said;
+use App\Words\Line;
 use NorthLedger\Core\Engine\Specification\EnginePart;
 use NorthLedger\Core\Features\Cracks\Indication;
 use NorthLedger\Core\Features\Receiving\SleeveSurvey;
@@ -31,7 +33,19 @@ final readonly class CustomerQuestions
                     array_filter($this->record->sleeves(), static fn (SleeveSurvey $survey): bool => $survey->waitsForCustomer()),
                 ),
             ),
+            ...$this->offerClauses(),
         ];
+    }
+
+    /** The offer that was neither answered nor taken back: nothing is done before the answer (PLAN-4). */
+    public function waitingOffer(): ?Offer
+    {
+        return OfferBook::of($this->record->observations())->waiting();
+    }
+
+    public function asksSomething(): bool
+    {
+        return OfferBook::of($this->record->observations())->questions() !== [];
     }
 
     /** @return list<Stop> Questions that the customer has not answered, at the cylinder they are about (VER-6) */
@@ -57,6 +71,21 @@ final readonly class CustomerQuestions
                     array_filter($this->record->sleeves(), static fn (SleeveSurvey $survey): bool => $survey->waitsForCustomer()),
                 ),
             ),
+            ...array_map(static fn (string $clause): Stop => new Stop(StopReason::CustomerAsked, null, $clause), $this->offerClauses()),
+        ];
+    }
+
+    /** @return list<string> */
+    private function offerClauses(): array
+    {
+        $book = OfferBook::of($this->record->observations());
+        $waiting = $book->waiting();
+
+        return [
+            ...array_map(static fn (Said $said): string => Line::of('offer.asks', ['name' => $said->text('name')]), $book->questions()),
+            ...$waiting === null
+                ? []
+                : [Line::of('offer.waits', ['number' => $waiting->number, 'date' => $waiting->wantedBy()->format('j M')])],
         ];
     }
 }

@@ -30,6 +30,7 @@ final readonly class JobSummary
         public string $engineVerdict,
         public string $partStandings,
         public ?string $planStops,
+        public ?string $answerDueOn,
         public string $headline,
         public string $waitsFor,
         public bool $isClosed,
@@ -67,6 +68,7 @@ final readonly class JobSummary
                 JSON_THROW_ON_ERROR,
             ),
             PartStops::toStore($file->work()->partStops()),
+            (new CustomerQuestions($file->record))->waitingOffer()?->wantedBy()->format('Y-m-d'),
             $file->words()->headline($assessment),
             mb_strimwidth($waitsFor, 0, 120, '…'),
             $file->work()->release() !== null,
@@ -85,6 +87,7 @@ final readonly class JobSummary
             'engine_verdict' => $this->engineVerdict,
             'part_standings' => $this->partStandings,
             'plan_stops' => $this->planStops,
+            'answer_due_on' => $this->answerDueOn,
             'headline' => $this->headline,
             'waits_for' => $this->waitsFor,
             'is_closed' => $this->isClosed,
@@ -103,7 +106,7 @@ final readonly class JobSummary
         return match (true) {
             $file->work()->release() !== null => [Stage::Release, 'nothing: released'],
             (new CustomerQuestions($file->record))->clauses() !== [] => [
-                $file->record->cracks()->customerHolds() === [] ? Stage::Receive : Stage::Cracks,
+                self::asked($file),
                 'the customer: '.(new CustomerQuestions($file->record))->clauses()[0],
             ],
             $file->work()->stops() !== [] => self::stopped($file->work()->stops()[0]),
@@ -124,6 +127,18 @@ final readonly class JobSummary
             $assessment->next->place === null && $assessment->needsSize => [Stage::Measure, 'a size for the zero'],
             $assessment->next->place === null => [Stage::Judge, 'a declared size step'],
             default => [Stage::Measure, lcfirst($assessment->next->place->words())],
+        };
+    }
+
+    /** Where the first thing that the customer is asked about stands. */
+    private static function asked(JobFile $file): Stage
+    {
+        $questions = new CustomerQuestions($file->record);
+
+        return match (true) {
+            $questions->waitingOffer() !== null => Stage::Plan,
+            $file->record->cracks()->customerHolds() !== [] => Stage::Cracks,
+            default => $questions->asksSomething() ? Stage::Plan : Stage::Receive,
         };
     }
 

@@ -37,6 +37,12 @@ enum EntryKind: string
     case SheetTakenOver = 'sheet taken over';
     /** A deck clearance, ratio or chamber that this engine is built to. */
     case BuildTarget = 'build target';
+    /** Plans that the customer chooses among, with their prices and days (PLAN-4). */
+    case Offer = 'offer';
+    case OfferWithdrawn = 'offer withdrawn';
+    case OfferAnswered = 'offer answered';
+    case CustomerAsks = 'customer asks';
+    case QuestionSettled = 'question settled';
     case Choice = 'choice';
     case Order = 'work order';
     case Tick = 'tick';

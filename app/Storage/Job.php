@@ -36,6 +36,7 @@ use NorthLedger\Core\Quantity\Length;
  * @property string $engine_verdict
  * @property ?string $part_standings
  * @property ?string $plan_stops
+ * @property ?\Illuminate\Support\Carbon $answer_due_on
  * @property string $headline
  * @property string $waits_for
  * @property ?\Illuminate\Support\Carbon $timer_due_at
@@ -134,6 +135,7 @@ final class Job extends Model
             'budget_minor' => 'integer',
             'keeps_original' => 'boolean',
             'timer_due_at' => 'datetime',
+            'answer_due_on' => 'date:Y-m-d',
             'is_held' => 'boolean',
             'declared_step_nm' => 'integer',
             'entries' => 'integer',

@@ -21,6 +21,8 @@ return new class extends Migration
         Schema::table('jobs', function (Blueprint $table): void {
             // What was found since beside the bores that the agreed plan does not hold for, as JSON.
             $table->text('plan_stops')->nullable()->after('part_standings');
+            // Until when an offer that is out wants its answer; null where none is.
+            $table->date('answer_due_on')->nullable()->after('plan_stops');
         });
         Schema::table('customers', function (Blueprint $table): void {
             $table->string('address', 300)->default('');
@@ -42,7 +44,7 @@ return new class extends Migration
     {
         Schema::dropIfExists('offer_links');
         Schema::table('customers', fn (Blueprint $table) => $table->dropColumn(['address', 'email', 'phone', 'asked_by']));
-        Schema::table('jobs', fn (Blueprint $table) => $table->dropColumn('plan_stops'));
+        Schema::table('jobs', fn (Blueprint $table) => $table->dropColumn(['plan_stops', 'answer_due_on']));
         Schema::table('plan_choices', function (Blueprint $table): void {
             $table->dropColumn(['parts', 'recommended_parts', 'cost_minor', 'lead_days']);
         });

@@ -16,7 +16,7 @@ return [
         'at' => ':cylinders: :stop',
         'block_is_scrap' => 'the block is scrap. :said',
         'way_is_gone' => 'The chosen option is not in the plan any more.',
-        'forbidden' => 'The chosen option is forbidden as it stands now: see the rebore options.',
+        'forbidden' => 'The chosen option is forbidden as it stands now: see the plan.',
         'needs_a_sleeve' => 'it cannot stay as chosen; it needs a sleeve, or another size.',
         'needs_no_sleeve' => 'it was to be sleeved and need not be.',
         'needs_a_new_piston' => 'it needs a new piston to stay.',

@@ -47,7 +47,7 @@ final readonly class BoreChoices
         $plan = $bores->hasReadings() ? $bores->plan : null;
         $choices = match (true) {
             $plan !== null => $this->choices($tracesFail ? $plan->ifTracesFail() : $plan),
-            $bores->scrappedBy() !== [] => [$this->replace($this->isKept() ? [Bar::OriginalIsKept] : [])],
+            ! $this->engine->canKeep($this->part()) => [$this->replace($this->isKept() ? [Bar::OriginalIsKept] : [])],
             default => [],
         };
 

@@ -28,7 +28,7 @@ final readonly class HousingChoices
     /** @return list<OfferedPart> None where they need nothing, or nobody knows */
     public static function of(EngineToPlan $engine): array
     {
-        if ($engine->inspection->measurements(Section::Housings)->isEmpty() || ! $engine->isHere(EnginePart::Block)) {
+        if (! $engine->isHere(EnginePart::Block)) {
             return [];
         }
         $areSeparate = $engine->sheet->cylinders === CylinderKind::Separate;

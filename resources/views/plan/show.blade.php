@@ -1,6 +1,6 @@
 @extends('layouts.job', ['stage' => \App\Storage\Stage::Plan])
-@section('title', $file->job->tag().' rebore options')
-@section('heading', 'Rebore options')
+@section('title', $file->job->tag().' plan')
+@section('heading', 'The plan')
 @section('sheet')
 @if($plan->stops !== [])
 <section class="stopped" aria-label="What was chosen does not hold">
@@ -10,7 +10,10 @@
 @endif
 @if($plan->rows === [])
     <p class="note mt-4">{{ $plan->missing }}</p>
+    <form data-plan>@include('plan.engine')</form>
+    @include('plan.targets')
 @else
+<h2>Bores</h2>
 <div class="legend">
     @foreach(['on' => 'cleans up on centre', 'off' => 'cleans up only if offset toward the wear', 'sleeve' => 'sleeve', 'hone' => 'hone only'] as $kind => $word)
         <span><svg viewBox="0 0 44 44" aria-hidden="true">@include('plan.mark', ['kind' => $kind])</svg>{{ $word }}</span>
@@ -56,7 +59,8 @@
 @endif
 @if($plan->traces !== [])<p>@foreach($plan->traces as $cylinder)<a class="button" href="bores/{{ $cylinder }}">Trace cylinder {{ $cylinder }}</a> @endforeach</p>@endif
 @if($plan->doubts !== [])<h2>Doubt</h2><ul>@foreach($plan->doubts as $doubt)<li class="line close">{{ $doubt }}</li>@endforeach</ul>@endif
-@if($plan->customer !== '')<h2>The customer</h2><p>{{ $plan->customer }}</p>@endif
+<h2>The customer</h2>@if($plan->customer !== '')<p>{{ $plan->customer }}</p>@endif
+<p><a class="button plain" href="offers">Offers to the customer</a></p>
 @if($file->work()->choice() !== null)
 <h2>Chosen</h2><p>{{ $file->work()->choice()->user->name }}, {{ $file->work()->choice()->created_at->format('j M H:i') }}@if($file->work()->choice()->reason), because: {{ $file->work()->choice()->reason }}@endif</p>
 <p><a class="button plain" href="work">To the work order</a></p>

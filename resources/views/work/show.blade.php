@@ -4,13 +4,13 @@
 @section('sheet')
 <p class="print-only"><b>{{ $work->stamp->headline }}</b>, {{ $work->stamp->clause }} · {{ $file->job->customer->name }} · due {{ $file->job->due_on->format('j F Y') }}</p>
 @if($work->lines === [])
-    <p class="note mt-4">{{ $work->stamp->headline === 'No order yet' ? 'The order follows from the choice of size.' : 'The block is replaced. Receive the new block as a job of its own.' }} <a href="plan">Go to rebore options</a></p>
+    <p class="note mt-4">{{ $work->stamp->headline === 'No order yet' ? 'The order follows from the choice of size.' : 'The block is replaced. Receive the new block as a job of its own.' }} <a href="plan">Go to the plan</a></p>
 @else
 @if($work->stops !== [])
 <section class="stopped" aria-label="Stopped">
     <h2>Stopped</h2>
     <ul>@foreach($work->stops as $stop)<li class="line out"><i aria-hidden="true">▲</i> {{ $stop }}<span class="rule-id">VER-6</span></li>@endforeach</ul>
-    <p><a class="button" href="plan">Go to rebore options</a> <a class="button plain" href="cracks">Crack map</a></p>
+    <p><a class="button" href="plan">Go to the plan</a> <a class="button plain" href="cracks">Crack map</a></p>
 </section>
 @endif
 @if($work->differences !== [] && $work->stops === [])

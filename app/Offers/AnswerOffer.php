@@ -1,0 +1,111 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Offers;
+
+use App\Ledger\Ledger;
+use App\Ledger\Refused;
+use App\Ledger\Written;
+use App\Record\JobFile;
+use App\Record\Offer;
+use App\Record\OfferBook;
+use App\Record\OfferState;
+use App\Stages\Plan\ChoosePlan;
+use App\Storage\EntryKind;
+use App\Storage\Job;
+use App\Storage\Observation;
+use App\Storage\User;
+use Illuminate\Support\Str;
+use NorthLedger\Core\Finding\CustomerAnswer;
+
+/** Takes the customer's answer to an offer: which way, or none. What it accepts is signed by it, and the order is made from it (PLAN-4). */
+final readonly class AnswerOffer
+{
+    /** No way at all: the work stops. */
+    public const NONE = 'none';
+
+    public function __construct(private Ledger $ledger)
+    {
+    }
+
+    /**
+     * @param  User  $by  Who writes it down; through the link, who sent the offer
+     * @param  string  $way  Code of a way, or NONE
+     * @param  string  $name  Who answers
+     */
+    public function handle(
+        Job $job,
+        User $by,
+        string $ulid,
+        string $offer,
+        string $way,
+        string $name,
+        OfferRoute $route,
+        string $remark,
+    ): Written {
+        return $this->ledger->write($job->id, $ulid, EntryKind::OfferAnswered, $by, static function (JobFile $file) use (
+            $by,
+            $ulid,
+            $offer,
+            $way,
+            $name,
+            $route,
+            $remark,
+        ): array {
+            $answered = self::open($file, $offer);
+            $said = ['way' => $way, 'name' => $name, 'by' => $route->value, 'remark' => $remark];
+            self::observe($file, $by, $ulid, EntryKind::OfferAnswered, $offer, $said);
+            if ($way === self::NONE) {
+                return ['subject' => $offer] + $said;
+            }
+            $chosen = $answered->way($way) ?? throw Refused::because('way', 'Choose one of the ways that the offer names.');
+            foreach ($answered->accepts() as $one) {
+                self::observe($file, $by, (string) Str::ulid(), EntryKind::CustomerAnswer, $one['subject'], [
+                    'answer' => CustomerAnswer::Accepted->value,
+                    'how' => "{$name}, offer {$answered->number}",
+                ]);
+            }
+            $choice = ChoosePlan::write($file, $by, (string) Str::ulid(), $chosen->parts, "{$name} answered offer {$answered->number}");
+
+            return ['subject' => $offer] + $said + ['accepts' => $answered->accepts(), 'choice' => $choice];
+        });
+    }
+
+    /** @throws \Illuminate\Validation\ValidationException If it cannot be answered any more */
+    private static function open(JobFile $file, string $id): Offer
+    {
+        $offer =
+            OfferBook::of($file->record->observations())->offer($id) ??
+            throw Refused::because('way', 'There is no such offer for this job.');
+
+        return match ($offer->state(OfferDraft::of($file)->mark())) {
+            OfferState::Open => $offer,
+            OfferState::Answered => throw Refused::because(
+                'way',
+                "This offer was answered already, by {$offer->answer?->text('name')}. Call us if that is wrong.",
+            ),
+            OfferState::Withdrawn => throw Refused::because('way', 'This offer was taken back.'),
+            OfferState::Expired => throw Refused::because('way', 'The day for an answer has passed. Send a new offer.'),
+            OfferState::Stale => throw Refused::because(
+                'way',
+                'Something was found since this offer was made; it does not hold any more. Send a new one.',
+            ),
+        };
+    }
+
+    /** @param  array<string, mixed>  $said */
+    private static function observe(JobFile $file, User $by, string $ulid, EntryKind $kind, string $subject, array $said): void
+    {
+        Observation::query()->create([
+            'ulid' => $ulid,
+            'job_id' => $file->job->id,
+            'kind' => $kind,
+            'subject' => $subject,
+            'said' => $said,
+            'happened_at' => now(),
+            'user_id' => $by->id,
+            'created_at' => now(),
+        ]);
+    }
+}

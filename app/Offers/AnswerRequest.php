@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Offers;
+
+use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Validation\Rule;
+
+/** A customer's answer, whoever writes it down. */
+final class AnswerRequest extends FormRequest
+{
+    /** @return array<string, mixed> */
+    public function rules(): array
+    {
+        return [
+            'way' => ['required', 'string', 'max:30'],
+            'name' => ['required', 'string', 'max:120'],
+            'by' => ['nullable', Rule::enum(OfferRoute::class)->only(OfferRoute::ofTheShop())],
+            'remark' => ['nullable', 'string', 'max:500'],
+        ];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return [
+            'way.required' => 'Choose one of the ways, or none of them.',
+            'name.required' => 'Write the name of who answers.',
+            'by' => 'Choose how the answer came.',
+        ];
+    }
+
+    public function way(): string
+    {
+        return $this->string('way')->toString();
+    }
+
+    public function name(): string
+    {
+        return trim($this->string('name')->toString());
+    }
+
+    /** By telephone where nobody says. */
+    public function how(): OfferRoute
+    {
+        return OfferRoute::tryFrom($this->string('by')->toString()) ?? OfferRoute::Telephone;
+    }
+
+    public function remark(): string
+    {
+        return trim($this->string('remark')->toString());
+    }
+}

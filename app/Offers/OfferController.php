@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Offers;
+
+use App\Http\RequestId;
+use App\Record\JobFiles;
+use App\Storage\Job;
+use App\Storage\User;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+
+/** The offers of a job as the shop sees them: sent, read out, taken back, answered. */
+final class OfferController
+{
+    public function show(Job $job, JobFiles $files): View
+    {
+        $file = $files->open($job);
+
+        return view('offers.show', ['file' => $file, 'page' => OffersPage::of($file)]);
+    }
+
+    public function store(SendOfferRequest $request, Job $job, SendOffer $send): RedirectResponse
+    {
+        $send->handle($job, $this->by($request), RequestId::of($request), $request->how(), $request->wantedBy());
+
+        return redirect()->route('offers', $job)->with('note', 'The offer is out. Nothing is done before the answer.');
+    }
+
+    public function withdraw(Request $request, Job $job, string $offer, TellOfOffer $tell): RedirectResponse
+    {
+        $reason = $request->validate(['reason' => ['required', 'string', 'max:200']], ['reason.required' => 'Say why it is taken back.']);
+        $tell->withdraw($job, $this->by($request), RequestId::of($request), $offer, $reason['reason']);
+
+        return redirect()->route('offers', $job)->with('note', 'The offer is taken back; its link says so.');
+    }
+
+    public function answer(AnswerRequest $request, Job $job, string $offer, AnswerOffer $answer): RedirectResponse
+    {
+        $written = $answer->handle(
+            $job,
+            $this->by($request),
+            RequestId::of($request),
+            $offer,
+            $request->way(),
+            $request->name(),
+            $request->how(),
+            $request->remark(),
+        );
+
+        return $written->file->work()->choice() === null || $request->way() === AnswerOffer::NONE
+            ? redirect()->route('offers', $job)->with('note', 'The answer is kept: none of these ways.')
+            : redirect()->route('stage.work', $job);
+    }
+
+    public function settle(Request $request, Job $job, string $offer, TellOfOffer $tell): RedirectResponse
+    {
+        /** @var array{question: string, how: string} $data */
+        $data = $request->validate(
+            ['question' => ['required', 'string', 'size:26'], 'how' => ['required', 'string', 'max:300']],
+            ['how.required' => 'Say what you answered, and how.'],
+        );
+        $tell->settle($job, $this->by($request), RequestId::of($request), $offer, $data['question'], $data['how']);
+
+        return redirect()->route('offers', $job)->with('note', 'The question is settled.');
+    }
+
+    private function by(Request $request): User
+    {
+        $user = $request->user();
+
+        return $user instanceof User ? $user : abort(403);
+    }
+}

@@ -1,0 +1,147 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Offers;
+
+use App\Record\JobFile;
+use App\Words\Line;
+use App\Words\PlanWords;
+use App\Words\VerdictWords;
+use Illuminate\Support\Carbon;
+use NorthLedger\Core\Features\Cracks\Indication;
+use NorthLedger\Core\Features\Receiving\SleeveSurvey;
+use NorthLedger\Core\Finding\PartDefect;
+use NorthLedger\Core\Finding\PartVerdict;
+use NorthLedger\Core\Finding\Remedy;
+use NorthLedger\Core\Planning\CustomerWay;
+
+/** The offer that a job's engine gets as it is read now: its ways, what is not sure, and what the customer would live with (PLAN-4). */
+final readonly class OfferDraft
+{
+    /**
+     * @param  list<CustomerWay>  $ways  None where no plan is allowed yet
+     * @param  list<string>  $unsure
+     * @param  list<array{kind: string, subject: string, words: string}>  $accepts  Defects that stay or are repaired, signed by the answer
+     */
+    private function __construct(public array $ways, public array $unsure, public array $accepts)
+    {
+    }
+
+    public static function of(JobFile $file): self
+    {
+        $plan = $file->plan();
+        $recommended = $plan->recommended();
+
+        return new self(
+            $recommended === null ? [] : CustomerWay::all($recommended, $plan->choices()->cheapest(), $plan->choices()->longestLived()),
+            self::unsure($file),
+            self::accepts($file),
+        );
+    }
+
+    /**
+     * As it is kept and shown, whatever is read later.
+     *
+     * @return array<string, mixed>
+     */
+    public function document(JobFile $file, Carbon $today): array
+    {
+        $words = new WayWords($file);
+
+        return [
+            'verdict' => WayWords::verdict($file),
+            'ways' => array_map(
+                fn (CustomerWay $way): array => [
+                    'code' => $way->code(),
+                    'parts' => $way->plan->codes(),
+                    'cost_minor' => $way->plan->cost->minor,
+                    'ready_on' => WayWords::readyOn($way, $today),
+                    'what' => $words->what($way),
+                    'gained' => $words->gained($way, count($this->ways)),
+                    'given_up' => $words->givenUp($way, $this->ways),
+                ],
+                $this->ways,
+            ),
+            'unsure' => $this->unsure,
+            'accepts' => $this->accepts,
+            'mark' => $this->mark(),
+        ];
+    }
+
+    /** What the offer promises, in short: another one where anything that it says of the engine or its price is different. */
+    public function mark(): string
+    {
+        return hash(
+            'xxh128',
+            json_encode(
+                [
+                    array_map(static fn (CustomerWay $way): array => [$way->plan->codes(), $way->plan->cost->minor], $this->ways),
+                    $this->unsure,
+                    $this->accepts,
+                ],
+                JSON_THROW_ON_ERROR,
+            ),
+        );
+    }
+
+    /** @return list<string> */
+    private static function unsure(JobFile $file): array
+    {
+        $unread = [];
+        foreach ($file->engine()->parts as $part) {
+            if ($part->isHere && $part->verdict === PartVerdict::NotYetKnown) {
+                $unread[] = $file->sheet->nameOf($part->part);
+            }
+        }
+        $traces = $file->assessment()->recommendation->stake->cylinders ?? [];
+        $over = $file
+            ->plan()
+            ->recommended()
+            ?->over($file->plan()->budget());
+        $budget = $file->plan()->budget();
+
+        return [
+            ...$over === null || $budget === null
+                ? []
+                : [Line::of('offer.unsure.over_budget', ['budget' => PlanWords::money($budget), 'over' => PlanWords::money($over)])],
+            ...($unread === [] ? [] : [Line::of('offer.unsure.unread', ['parts' => implode(', ', $unread)])]),
+            ...($traces === [] ? [] : [Line::of('offer.unsure.trace', ['cylinders' => ucfirst(VerdictWords::cylinders($traces))])]),
+            ...array_values(
+                array_map(
+                    static fn (PartDefect $defect): string => $defect->sentence,
+                    array_filter(
+                        $file->inspection()->defects(),
+                        static fn (PartDefect $defect): bool => $defect->isUnchecked || $defect->remedy === Remedy::Decide,
+                    ),
+                ),
+            ),
+        ];
+    }
+
+    /** @return list<array{kind: string, subject: string, words: string}> */
+    private static function accepts(JobFile $file): array
+    {
+        $cracks = array_map(
+            static fn (Indication $one): array => [
+                'kind' => 'crack',
+                'subject' => $one->id,
+                'words' => Line::of('offer.accept.crack', [
+                    'what' => ucfirst((string) $one->disposition()?->value),
+                    'where' => $one->location->words(),
+                ]),
+            ],
+            $file->record->cracks()->customerHolds(),
+        );
+        $sleeves = array_map(
+            static fn (SleeveSurvey $survey): array => [
+                'kind' => 'sleeve',
+                'subject' => "bore.{$survey->cylinder}",
+                'words' => Line::of('offer.accept.sleeve', ['cylinder' => $survey->cylinder]),
+            ],
+            array_filter($file->record->sleeves(), static fn (SleeveSurvey $survey): bool => $survey->waitsForCustomer()),
+        );
+
+        return [...$cracks, ...array_values($sleeves)];
+    }
+}

@@ -1,0 +1,74 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Offers;
+
+use App\Pages\Stamp;
+use App\Record\JobFile;
+use App\Record\Offer;
+use App\Record\OfferBook;
+use App\Record\OfferState;
+use App\Record\OfferWay;
+use App\Words\Line;
+use Illuminate\Support\Carbon;
+
+/** The offers of a job, the newest first, and the one that could be sent now. */
+final readonly class OffersPage
+{
+    private const DAYS_FOR_AN_ANSWER = 7;
+
+    /**
+     * @param  list<OfferLine>  $lines
+     * @param  list<OfferWay>  $ways  Of an offer that could be sent now
+     * @param  list<string>  $unsure
+     * @param  list<string>  $accepts
+     * @param  array<string, string>  $routes  How it may go to the customer
+     */
+    private function __construct(
+        public Stamp $stamp,
+        public array $lines,
+        public array $ways,
+        public array $unsure,
+        public array $accepts,
+        public array $routes,
+        public string $wantedBy,
+        public string $email,
+    ) {
+    }
+
+    public static function of(JobFile $file): self
+    {
+        $draft = OfferDraft::of($file);
+        $document = $draft->document($file, Carbon::today());
+        $offers = array_reverse(OfferBook::of($file->record->observations())->offers);
+        $mark = $draft->mark();
+        $lines = array_map(static fn (Offer $offer): OfferLine => OfferLine::of($offer, $offer->state($mark)), $offers);
+        $isOut = $offers !== [] && $offers[0]->state($mark) === OfferState::Open;
+        $routes = [];
+        foreach (OfferRoute::ofTheShop() as $route) {
+            $routes[$route->value] = Line::ofCode('offer.by', $route);
+        }
+
+        return new self(
+            self::stamp($lines[0] ?? null),
+            $lines,
+            $isOut ? [] : array_map(OfferWay::ofDocument(...), $document['ways']),
+            $draft->unsure,
+            array_column($draft->accepts, 'words'),
+            $routes,
+            Carbon::today()->addDays(self::DAYS_FOR_AN_ANSWER)->format('Y-m-d'),
+            $file->job->customer->email,
+        );
+    }
+
+    private static function stamp(?OfferLine $newest): Stamp
+    {
+        return match ($newest?->state) {
+            null => new Stamp('No offer yet', 'the customer has not been asked', 'missing'),
+            OfferState::Open => new Stamp("Offer {$newest->offer->number} is out", $newest->words, 'close'),
+            OfferState::Answered => new Stamp("Offer {$newest->offer->number} answered", $newest->words, 'good'),
+            default => new Stamp("Offer {$newest->offer->number}", $newest->words, 'out'),
+        };
+    }
+}

@@ -1,0 +1,74 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Offers;
+
+use App\Ledger\Observe;
+use App\Ledger\Refused;
+use App\Ledger\Written;
+use App\Record\JobFile;
+use App\Record\Offer;
+use App\Record\OfferBook;
+use App\Record\OfferState;
+use App\Storage\EntryKind;
+use App\Storage\Job;
+use App\Storage\OfferLink;
+use App\Storage\User;
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\Mail;
+
+/** Makes an offer of the engine's plans as they are now, and sends it (PLAN-4). An open one is taken back by the next. */
+final readonly class SendOffer
+{
+    public function __construct(private Observe $observe)
+    {
+    }
+
+    /** @param  OfferRoute  $by  How it goes to the customer */
+    public function handle(Job $job, User $who, string $ulid, OfferRoute $by, Carbon $wantedBy): Written
+    {
+        $written = $this->observe->handle($job, $who, $ulid, EntryKind::Offer, static function (JobFile $file) use (
+            $ulid,
+            $by,
+            $wantedBy,
+        ): array {
+            $draft = OfferDraft::of($file);
+            if ($draft->ways === []) {
+                throw Refused::because('by', 'There is no plan that can be offered yet. The plan says what is missing.');
+            }
+            if ($wantedBy->isBefore(Carbon::today())) {
+                throw Refused::because('wanted_by', 'The day for an answer has passed already. Choose today or later.');
+            }
+            if ($by === OfferRoute::Email && $file->job->customer->email === '') {
+                throw Refused::because(
+                    'by',
+                    "There is no e-mail address of {$file->job->customer->name}. Put it in, or send it another way.",
+                );
+            }
+            $waiting = OfferBook::of($file->record->observations())->waiting();
+            if ($waiting !== null && $waiting->state($draft->mark()) === OfferState::Open) {
+                throw Refused::because(
+                    'by',
+                    "Offer {$waiting->number} is open and says the same. Take it back first, or wait for the answer.",
+                );
+            }
+
+            return [$ulid, ['by' => $by->value, 'wanted_by' => $wantedBy->format('Y-m-d')] + $draft->document($file, Carbon::today())];
+        });
+        if (! $written->wasWrittenBefore) {
+            OfferLink::query()->create(['offer' => $ulid, 'job_id' => $job->id]);
+            $this->mail($written->file, $ulid, $by);
+        }
+
+        return $written;
+    }
+
+    private function mail(JobFile $file, string $offer, OfferRoute $by): void
+    {
+        $sent = OfferBook::of($file->record->observations())->offer($offer);
+        if ($by === OfferRoute::Email && $sent !== null) {
+            Mail::to($file->job->customer->email)->send(new OfferMail($sent, $file));
+        }
+    }
+}

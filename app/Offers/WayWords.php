@@ -1,0 +1,155 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Offers;
+
+use App\Record\JobFile;
+use App\Words\Line;
+use App\Words\PlanWords;
+use App\Words\VerdictWords;
+use Illuminate\Support\Carbon;
+use NorthLedger\Core\Assessment\EngineVerdict;
+use NorthLedger\Core\Engine\Specification\CylinderKind;
+use NorthLedger\Core\Engine\Specification\EnginePart;
+use NorthLedger\Core\Planning\ChoiceKind;
+use NorthLedger\Core\Planning\Choices\BoreChoices;
+use NorthLedger\Core\Planning\CustomerWay;
+use NorthLedger\Core\Planning\OfferedChoice;
+use NorthLedger\Core\Planning\OfferedPart;
+use NorthLedger\Core\Planning\ReadyDay;
+use NorthLedger\Core\Planning\WayKind;
+use NorthLedger\Core\Quantity\Money;
+
+/** Says a customer's way in words that need no gauge to understand (PLAN-4). */
+final readonly class WayWords
+{
+    private PlanWords $words;
+
+    public function __construct(private JobFile $file)
+    {
+        $this->words = new PlanWords($file->display, $file->sheet);
+    }
+
+    public static function verdict(JobFile $file): string
+    {
+        return match ($file->engine()->verdict) {
+            EngineVerdict::No => 'Your engine needs another '.$file->sheet->nameOf(EnginePart::Block),
+            EngineVerdict::NotYetKnown => 'This is what we know of your engine so far',
+            default => 'Your engine can be rebuilt',
+        };
+    }
+
+    /** “2026-12-15” */
+    public static function readyOn(CustomerWay $way, Carbon $today): string
+    {
+        return ReadyDay::of($today->toDateTimeImmutable(), $way->plan->leadDays, $way->plan->minutes)->format('Y-m-d');
+    }
+
+    /** @return list<string> */
+    public function what(CustomerWay $way): array
+    {
+        $said = [];
+        foreach ($this->file->plan()->choices()->parts as $code => $part) {
+            $choice = $part->choice($way->plan->choices[$code]->code ?? '');
+            if ($choice !== null && ! in_array($choice->kind, [ChoiceKind::WithItsHost, ChoiceKind::Fit], true)) {
+                $said[] = $this->choice($part, $choice);
+            }
+        }
+        $sleeved = $this->file->assessment()->plan?->option($way->plan->choices[BoreChoices::CODE]->code ?? '')->sleeved ?? [];
+
+        return [
+            ...($sleeved === [] ? [] : [Line::counted('offer.what.sleeves', count($sleeved), ['list' => VerdictWords::list($sleeved)])]),
+            ...array_values(array_unique($said)),
+        ];
+    }
+
+    /**
+     * @param  int  $ways  How many there are to choose among
+     * @return list<string>
+     */
+    public function gained(CustomerWay $way, int $ways): array
+    {
+        $gained = [
+            ...($way->more->minor < 0 ? [Line::of('offer.gained.money', ['amount' => self::amount($way->more)])] : []),
+            ...($way->moreDays < 0 ? [Line::counted('offer.gained.days', -$way->moreDays)] : []),
+            ...$this->lives($way, 'gained', static fn (int $more): bool => $more > 0),
+        ];
+        if (in_array(WayKind::Recommended, $way->kinds, true)) {
+            $sizes = $way->plan->choices[BoreChoices::CODE]->life ?? null;
+            $gained = [
+                ...($sizes === null || $sizes === 0 ? [] : [Line::counted('offer.gained.sizes', $sizes)]),
+                ...($ways > 1 && in_array(WayKind::Cheapest, $way->kinds, true) ? [Line::of('offer.gained.cheapest')] : []),
+                ...($ways > 1 && in_array(WayKind::LongestLived, $way->kinds, true) ? [Line::of('offer.gained.longest_lived')] : []),
+            ];
+        }
+
+        return $gained;
+    }
+
+    /**
+     * @param  list<CustomerWay>  $ways
+     * @return list<string>
+     */
+    public function givenUp(CustomerWay $way, array $ways): array
+    {
+        $bores = $way->plan->choices[BoreChoices::CODE] ?? null;
+        $losesTheBlock =
+            $bores !== null && $bores->code === ChoiceKind::Replace->value && $this->file->sheet->cylinders !== CylinderKind::Separate;
+        $cheapest = Money::ofMinor(min(array_map(static fn (CustomerWay $one): int => $one->plan->cost->minor, $ways)));
+        $dearer = $way->plan->cost->minus($cheapest);
+        $isRecommended = in_array(WayKind::Recommended, $way->kinds, true);
+
+        return [
+            ...($isRecommended && $dearer->minor > 0 ? [Line::of('offer.given_up.dearer', ['amount' => PlanWords::money($dearer)])] : []),
+            ...($way->more->minor > 0 ? [Line::of('offer.given_up.money', ['amount' => self::amount($way->more)])] : []),
+            ...($way->moreDays > 0 ? [Line::counted('offer.given_up.days', $way->moreDays)] : []),
+            ...$this->lives($way, 'given_up', static fn (int $more): bool => $more < 0),
+            ...($bores?->life === 0 ? [Line::of('offer.given_up.last_size')] : []),
+            ...($losesTheBlock ? [Line::of('offer.given_up.block')] : []),
+        ];
+    }
+
+    private function choice(OfferedPart $part, OfferedChoice $choice): string
+    {
+        $kind = explode('.', $part->code)[0];
+        $isCylinders = $choice->kind === ChoiceKind::Replace && $this->file->sheet->cylinders === CylinderKind::Separate;
+        $key = "{$kind}_{$choice->kind->value}".($kind === BoreChoices::CODE && $isCylinders ? '_cylinders' : '');
+
+        return Line::of("offer.what.{$key}", [
+            'step' =>
+                $choice->step === null
+                    ? ''
+                    : ($choice->kind === ChoiceKind::Grind
+                        ? ltrim($this->file->display->step($choice->step), '+')
+                        : $this->file->display->step($choice->step)),
+            'about' => $part->about,
+        ]);
+    }
+
+    /**
+     * @param  'gained'|'given_up'  $side
+     * @param  callable(int): bool  $isMeant
+     * @return list<string>
+     */
+    private function lives(CustomerWay $way, string $side, callable $isMeant): array
+    {
+        $parts = $this->file->plan()->choices()->parts;
+        $lives = array_filter($way->moreLife, $isMeant);
+
+        return array_values(
+            array_map(
+                fn (string $part, int $more): string => Line::counted("offer.{$side}.life", abs($more), [
+                    'part' => lcfirst($this->words->part($parts[$part])),
+                ]),
+                array_keys($lives),
+                $lives,
+            ),
+        );
+    }
+
+    private static function amount(Money $money): string
+    {
+        return VerdictWords::money(abs($money->minor));
+    }
+}

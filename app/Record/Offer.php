@@ -1,0 +1,99 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Record;
+
+use App\Storage\Said;
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\URL;
+
+/** One offer as it was sent, with what came of it. */
+final readonly class Offer
+{
+    /**
+     * @param  ?Said  $answer  Null while there is none
+     * @param  ?Said  $withdrawal  Null while it holds
+     * @param  list<Said>  $questions  That the customer asked, oldest first
+     */
+    public function __construct(
+        public Said $sent,
+        public int $number,
+        public ?Said $answer,
+        public ?Said $withdrawal,
+        public array $questions,
+    ) {
+    }
+
+    public function id(): string
+    {
+        return $this->sent->subject;
+    }
+
+    /** @return list<OfferWay> */
+    public function ways(): array
+    {
+        return array_map(OfferWay::ofDocument(...), $this->sent->list('ways'));
+    }
+
+    public function way(string $code): ?OfferWay
+    {
+        foreach ($this->ways() as $way) {
+            if ($way->code === $code) {
+                return $way;
+            }
+        }
+
+        return null;
+    }
+
+    /** @return list<string> */
+    public function unsure(): array
+    {
+        return array_values(array_filter($this->sent->list('unsure'), is_string(...)));
+    }
+
+    /** @return list<array{kind: string, subject: string, words: string}> */
+    public function accepts(): array
+    {
+        /** @var list<array{kind: string, subject: string, words: string}> $accepts */
+        $accepts = $this->sent->list('accepts');
+
+        return $accepts;
+    }
+
+    /** The last day on which it can be answered. */
+    public function wantedBy(): Carbon
+    {
+        return Carbon::parse($this->sent->text('wanted_by'));
+    }
+
+    public function isOverdue(): bool
+    {
+        return Carbon::today()->isAfter($this->wantedBy());
+    }
+
+    /** @param  string  $mark  Of the offer that the engine would get now */
+    public function state(string $mark): OfferState
+    {
+        return match (true) {
+            $this->answer !== null => OfferState::Answered,
+            $this->withdrawal !== null => OfferState::Withdrawn,
+            $this->sent->text('mark') !== $mark => OfferState::Stale,
+            $this->isOverdue() => OfferState::Expired,
+            default => OfferState::Open,
+        };
+    }
+
+    /** The signed address that needs no log-in; it names nothing but this offer. */
+    public function link(): string
+    {
+        return rtrim((string) config('app.url'), '/').$this->address('open');
+    }
+
+    /** @param  'open'|'answer'|'ask'  $what  Where the signed address leads */
+    public function address(string $what): string
+    {
+        return URL::signedRoute("offer.{$what}", ['offer' => $this->id()], absolute: false);
+    }
+}

@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Record;
+
+use App\Words\VerdictWords;
+use Illuminate\Support\Carbon;
+use NorthLedger\Core\Planning\WayKind;
+
+/** One way of an offer as the customer sees it. */
+final readonly class OfferWay
+{
+    /**
+     * @param  array<string, string>  $parts  Codes of the choices, by part
+     * @param  list<string>  $what
+     * @param  list<string>  $gained
+     * @param  list<string>  $givenUp
+     */
+    private function __construct(
+        public string $code,
+        public array $parts,
+        public int $costMinor,
+        public Carbon $readyOn,
+        public array $what,
+        public array $gained,
+        public array $givenUp,
+    ) {
+    }
+
+    /** @param  mixed  $way  As it stands in the offer's document */
+    public static function ofDocument(mixed $way): self
+    {
+        /**
+         * @var array{code: string, parts: array<string, string>, cost_minor: int, ready_on: string, what: list<string>,
+         *     gained: list<string>, given_up: list<string>} $way
+         */
+        return new self(
+            $way['code'],
+            $way['parts'],
+            $way['cost_minor'],
+            Carbon::parse($way['ready_on']),
+            $way['what'],
+            $way['gained'],
+            $way['given_up'],
+        );
+    }
+
+    public function price(): string
+    {
+        return VerdictWords::money($this->costMinor);
+    }
+
+    public function isRecommended(): bool
+    {
+        return $this->code === WayKind::Recommended->value;
+    }
+}

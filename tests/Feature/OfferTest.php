@@ -1,0 +1,275 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Offers\AnswerOffer;
+use App\Offers\OfferMail;
+use App\Offers\OfferRoute;
+use App\People\Role;
+use App\Record\JobFile;
+use App\Record\JobFiles;
+use App\Record\Offer;
+use App\Record\OfferBook;
+use App\Storage\Customer;
+use App\Storage\EntryKind;
+use App\Storage\LedgerEntry;
+use App\Storage\OfferLink;
+use App\Storage\PlanChoice;
+use App\Storage\StoredOrder;
+use App\Storage\User;
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\Mail;
+use Illuminate\Testing\TestResponse;
+use PHPUnit\Framework\Attributes\DataProvider;
+use Tests\TestCase;
+
+/** From the plan to the customer's answer, and back into the order (PLAN-4, PLAN-5). */
+final class OfferTest extends TestCase
+{
+    use WorkedJob;
+
+    private User $counter;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->receiveJob();
+        $this->readWorn();
+        $this->counter = $this->person(Role::FrontCounter);
+        $this->actingAs($this->counter);
+        Carbon::setTestNow('2026-11-30 09:00:00');
+    }
+
+    protected function tearDown(): void
+    {
+        Carbon::setTestNow();
+        parent::tearDown();
+    }
+
+    public function test_an_offer_holds_the_work_and_its_answer_makes_the_order(): void
+    {
+        $this->send()->assertSessionDoesntHaveErrors();
+        $offer = $this->offer();
+        $this->job->refresh();
+        $this->assertTrue($this->job->is_held);
+        $this->assertStringContainsString('an answer to offer 1 by 7 Dec', $this->job->waits_for);
+        $this->assertSame('2026-12-07', $this->job->answer_due_on?->format('Y-m-d'));
+        $this->get('/')->assertSee('an answer to offer 1')->assertDontSee('overdue');
+
+        auth()->logout();
+        $page = $this->get($offer->address('open'))->assertOk();
+        $page->assertSee('What we would do')->assertSee($this->job->tag())->assertDontSee('BORE-')->assertDontSee('log out');
+        $this->assertSame(1, OfferLink::named($offer->id())?->opened_times);
+        $this->post($offer->address('answer'), ['way' => 'recommended', 'name' => '', 'ulid' => $this->ulid()])->assertSessionHasErrors(
+            'name',
+        );
+        $this->answer($offer)->assertRedirect($offer->link());
+
+        $this->job->refresh();
+        $this->assertFalse($this->job->is_held);
+        $choice = PlanChoice::query()->sole();
+        $this->assertSame($offer->ways()[0]->parts, $choice->parts);
+        $this->assertSame($offer->ways()[0]->costMinor, $choice->cost_minor, 'the price is the one that was offered');
+        $this->assertSame(1, StoredOrder::query()->count());
+        $entry = LedgerEntry::query()->where('job_id', $this->job->id)->where('kind', EntryKind::OfferAnswered->value)->sole();
+        $this->assertStringContainsString('the works manager', $entry->payload);
+        $this->get($offer->address('open'))->assertOk()->assertSee('You have answered')->assertDontSee('Go ahead with this');
+    }
+
+    public function test_a_link_used_twice_answers_once_and_says_who_was_first(): void
+    {
+        $this->send();
+        $offer = $this->offer();
+        $ulid = $this->ulid();
+        $this->answer($offer, ulid: $ulid);
+        $this->answer($offer, ulid: $ulid)->assertRedirect($offer->link());
+        $this->answer($offer, AnswerOffer::NONE, 'somebody else')->assertSessionHasErrors('way');
+        $this->assertStringContainsString('answered already, by the works manager', (string) session('errors')?->first('way'));
+        $this->assertSame(1, PlanChoice::query()->count());
+    }
+
+    /** @return iterable<string, array{callable(string): string}> */
+    public static function alterations(): iterable
+    {
+        yield 'the signature' => [static fn (string $link): string => substr($link, 0, -1).($link[-1] === 'a' ? 'b' : 'a')];
+        yield 'the offer' => [static fn (string $link): string => (string) preg_replace('#/offer/.#', '/offer/9', $link)];
+        yield 'no signature' => [static fn (string $link): string => (string) strtok($link, '?')];
+        yield 'something added' => [static fn (string $link): string => "{$link}&job=1"];
+    }
+
+    /** @param  callable(string): string  $alter */
+    #[DataProvider('alterations')]
+    public function test_an_altered_address_shows_nothing(callable $alter): void
+    {
+        $this->send();
+        $offer = $this->offer();
+        auth()->logout();
+        $this->get($alter($offer->address('open')))->assertForbidden()->assertSee('not complete')->assertDontSee($this->job->tag());
+        $this->post($alter($offer->address('answer')), ['way' => 'recommended', 'name' => 'x', 'ulid' => $this->ulid()])->assertForbidden();
+        $this->assertSame(0, PlanChoice::query()->count());
+    }
+
+    public function test_an_offer_that_was_taken_back_or_is_past_its_day_cannot_be_answered(): void
+    {
+        $this->send();
+        $first = $this->offer();
+        $this->post("/jobs/{$this->job->tag()}/offers/{$first->id()}/withdraw", ['ulid' => $this->ulid(), 'reason' => 'a wrong price']);
+        $this->get($first->address('open'))->assertStatus(410)->assertSee('taken back');
+        $this->answer($first)->assertSessionHasErrors('way');
+        $this->assertFalse($this->job->refresh()->is_held);
+
+        $this->send()->assertSessionDoesntHaveErrors();
+        $second = $this->offer();
+        Carbon::setTestNow('2026-12-08 09:00:00');
+        $this->get($second->address('open'))->assertStatus(410)->assertSee('has passed');
+        $this->answer($second)->assertSessionHasErrors('way');
+        $this->get('/')->assertSee('overdue: ask again');
+    }
+
+    public function test_what_is_found_later_makes_an_offer_stale_and_opens_the_plan_again(): void
+    {
+        $this->send();
+        $offer = $this->offer();
+        $this->actingAs($this->inspector);
+        $this->key($this->job, 'bore.3.top.thrust', '48', changes: ['confirmed' => true])->assertOk();
+        $this->get($offer->address('open'))->assertStatus(410)->assertSee('found something');
+        $this->answer($offer)->assertSessionHasErrors('way');
+        $this->assertSame(0, PlanChoice::query()->count());
+        $this->get($this->url('offers'))->assertSee('does not hold any more');
+    }
+
+    public function test_none_of_them_stops_the_work_and_is_kept(): void
+    {
+        $this->send();
+        $this->answer($this->offer(), AnswerOffer::NONE)->assertSessionDoesntHaveErrors();
+        $this->assertSame(0, PlanChoice::query()->count());
+        $this->get($this->url('offers'))->assertSee('none of these: the works manager');
+    }
+
+    public function test_the_counter_notes_an_answer_by_telephone(): void
+    {
+        $this->send();
+        $offer = $this->offer();
+        $this->post("/jobs/{$this->job->tag()}/offers/{$offer->id()}/answer", [
+            'ulid' => $this->ulid(),
+            'way' => 'recommended',
+            'name' => 'the manager',
+            'by' => 'telephone',
+            'remark' => 'please before the season',
+        ])->assertRedirect($this->url('work'));
+        $this->get($this->url('offers'))->assertSee('the manager, by telephone')->assertSee('please before the season');
+    }
+
+    public function test_a_question_stands_on_the_bench_until_it_is_settled(): void
+    {
+        $this->send();
+        $offer = $this->offer();
+        auth()->logout();
+        $this->post($offer->address('ask'), ['ulid' => $this->ulid(), 'name' => 'the foreman', 'question' => 'Could it be sooner?'])
+            ->assertSessionDoesntHaveErrors()
+            ->assertRedirect($offer->link());
+        $this->actingAs($this->counter)->get('/')->assertSee('the foreman asks something');
+        $this->get($this->url('offers'))->assertSee('Could it be sooner?');
+        $question = $this->offer()->questions[0];
+        $this->post("/jobs/{$this->job->tag()}/offers/{$offer->id()}/settle", [
+            'ulid' => $this->ulid(),
+            'question' => $question->ulid,
+            'how' => 'No, the pistons take a week.',
+        ]);
+        $this->get('/')->assertDontSee('asks something');
+    }
+
+    public function test_it_goes_by_e_mail_where_there_is_an_address(): void
+    {
+        $this->send(['by' => 'email'])->assertSessionHasErrors('by');
+        Mail::fake();
+        $this->post("/customers/{$this->job->customer_id}", [
+            'name' => 'Sawmill',
+            'email' => 'office@sawmill.example',
+            'asked_by' => 'email',
+        ]);
+        $this->send(['by' => 'email'])->assertSessionDoesntHaveErrors();
+        Mail::assertSent(OfferMail::class, fn (OfferMail $mail): bool => $mail->hasTo('office@sawmill.example'));
+        Mail::assertSentCount(1);
+    }
+
+    public function test_the_mailbox_shows_what_was_sent_with_a_link_that_opens(): void
+    {
+        $this->post("/customers/{$this->job->customer_id}", ['name' => 'Sawmill', 'email' => 'office@sawmill.example']);
+        $folder = storage_path('app/mail-'.getmypid());
+        config(['mail.folder' => $folder]);
+        try {
+            $this->send(['by' => 'email']);
+            $this->get('/mailbox')
+                ->assertOk()
+                ->assertSee('office@sawmill.example')
+                ->assertSee($this->offer()->link())
+                ->assertSee('What we would do');
+        } finally {
+            array_map(unlink(...), glob("{$folder}/*.eml") ?: []);
+            is_dir($folder) && rmdir($folder);
+        }
+    }
+
+    public function test_a_second_offer_waits_for_the_first_and_a_past_day_is_refused(): void
+    {
+        $this->send(['wanted_by' => '2026-11-29'])->assertSessionHasErrors('wanted_by');
+        $this->send();
+        $this->send()->assertSessionHasErrors('by');
+        $this->assertCount(1, OfferBook::of($this->file()->record->observations())->offers);
+    }
+
+    public function test_who_may_not_speak_with_the_customer_sends_nothing(): void
+    {
+        $this->actingAs($this->machinist);
+        $this->send()->assertForbidden();
+        $this->get($this->url('offers'))->assertOk()->assertDontSee('Send the offer');
+    }
+
+    public function test_customers_entered_twice_become_one_with_all_their_jobs(): void
+    {
+        $other = $this->job($this->inspector);
+        $this->post("/customers/{$other->customer_id}", ['name' => 'Saw mill', 'phone' => '555 0102'])->assertSessionDoesntHaveErrors();
+        $this->assertSame($other->customer_id, $this->job->customer_id, 'they came in under one name');
+        $twice = Customer::query()->create(['name' => 'The sawmill', 'email' => 'mill@sawmill.example']);
+        $other->update(['customer_id' => $twice->id]);
+
+        $this->post("/customers/{$this->job->customer_id}/merge", ['other' => $twice->id])->assertSessionDoesntHaveErrors();
+        $this->get("/customers/{$this->job->customer_id}")
+            ->assertSee($other->tag())
+            ->assertSee($this->job->tag())
+            ->assertSee('mill@sawmill.example')
+            ->assertSee('555 0102');
+        $this->get("/customers/{$twice->id}")->assertNotFound();
+        $this->post("/customers/{$this->job->customer_id}", ['name' => 'Saw mill', 'email' => 'nonsense'])->assertSessionHasErrors('email');
+    }
+
+    /** @param  array<string, string>  $changes */
+    private function send(array $changes = []): TestResponse
+    {
+        return $this->post(
+            "/jobs/{$this->job->tag()}/offers",
+            $changes + ['ulid' => $this->ulid(), 'by' => OfferRoute::Telephone->value, 'wanted_by' => '2026-12-07'],
+        );
+    }
+
+    private function answer(Offer $offer, string $way = 'recommended', string $name = 'the works manager', string $ulid = ''): TestResponse
+    {
+        return $this->post($offer->address('answer'), ['way' => $way, 'name' => $name, 'ulid' => $ulid ?: $this->ulid()]);
+    }
+
+    private function offer(): Offer
+    {
+        $newest = OfferBook::of($this->file()->record->observations())->newest();
+        $this->assertNotNull($newest);
+
+        return $newest;
+    }
+
+    private function file(): JobFile
+    {
+        return $this->app->make(JobFiles::class)->open($this->job->refresh());
+    }
+}
