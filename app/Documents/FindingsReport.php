@@ -4,9 +4,12 @@ declare(strict_types=1);
 
 namespace App\Documents;
 
+use App\Offers\OfferDraft;
+use App\Offers\WayWords;
 use App\Pages\EngineView;
 use App\Record\JobFile;
 use App\Words\Labels;
+use App\Words\Line;
 use App\Words\PlannedWorkWords;
 use App\Words\VerdictWords;
 use NorthLedger\Core\Assessment\AssessedPart;
@@ -14,19 +17,17 @@ use NorthLedger\Core\Assessment\EngineVerdict;
 use NorthLedger\Core\Engine\Specification\EnginePart;
 use NorthLedger\Core\Features\Bores\CanStay;
 use NorthLedger\Core\Features\Bores\JudgedBore;
-use NorthLedger\Core\Features\Bores\ReboreOption;
 use NorthLedger\Core\Finding\Finding;
 use NorthLedger\Core\Finding\Outcome;
 use NorthLedger\Core\Finding\PartDefect;
 use NorthLedger\Core\Finding\PartVerdict;
 use NorthLedger\Core\Inspection\PlannedWork;
+use NorthLedger\Core\Planning\CustomerWay;
 
 /** One page for the customer, in plain words: what was found, what can be done about it and for how much, and what is not known yet. */
 final readonly class FindingsReport
 {
     private const MOST_LINES = 4;
-
-    private const MOST_OPTIONS = 4;
 
     /**
      * @param  list<array{name: string, verdict: string, lines: list<string>, more: int}>  $parts
@@ -181,28 +182,32 @@ final readonly class FindingsReport
         return array_values($worst);
     }
 
-    /** @return list<array{name: string, words: string, price: string}> The recommended way first */
+    /**
+     * @return list<array{name: string, words: string, price: string}> What was agreed; before that, the ways of an offer, the recommended
+     *     first
+     */
     private static function options(JobFile $file): array
     {
-        $assessment = $file->assessment();
-        $recommended = $assessment->recommendation?->option->key();
-        $feasible = array_values($assessment->plan?->feasible() ?? []);
-        usort(
-            $feasible,
-            static fn (ReboreOption $a, ReboreOption $b): int => [$a->key() !== $recommended, $a->cost->minor] <=> [
-                $b->key() !== $recommended,
-                $b->cost->minor,
-            ],
-        );
-        $words = $file->words();
+        $choice = $file->work()->choice();
+        $words = new WayWords($file);
+        $agreed = $choice?->parts === null ? null : $file->plan()->choices()->plan($choice->parts);
+        if ($choice !== null && $choice->cost_minor !== null && $agreed !== null) {
+            return [
+                [
+                    'name' => 'Agreed',
+                    'words' => implode(', ', $words->what($agreed)),
+                    'price' => VerdictWords::money($choice->cost_minor),
+                ],
+            ];
+        }
 
         return array_map(
-            static fn (ReboreOption $option): array => [
-                'name' => $words->option($option).($option->key() === $recommended ? ' (we recommend this)' : ''),
-                'words' => $words->sleeves($option),
-                'price' => VerdictWords::money($option->cost->minor),
+            static fn (CustomerWay $way): array => [
+                'name' => Line::of("offer.way.{$way->code()}"),
+                'words' => implode(', ', $words->what($way->plan)),
+                'price' => VerdictWords::money($way->plan->cost->minor),
             ],
-            array_slice($feasible, 0, self::MOST_OPTIONS),
+            OfferDraft::of($file)->ways,
         );
     }
 }

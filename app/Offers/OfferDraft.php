@@ -57,7 +57,7 @@ final readonly class OfferDraft
                     'parts' => $way->plan->codes(),
                     'cost_minor' => $way->plan->cost->minor,
                     'ready_on' => WayWords::readyOn($way, $today),
-                    'what' => $words->what($way),
+                    'what' => $words->what($way->plan),
                     'gained' => $words->gained($way, count($this->ways)),
                     'given_up' => $words->givenUp($way, $this->ways),
                 ],

@@ -15,6 +15,7 @@ use NorthLedger\Core\Engine\Specification\EnginePart;
 use NorthLedger\Core\Planning\ChoiceKind;
 use NorthLedger\Core\Planning\Choices\BoreChoices;
 use NorthLedger\Core\Planning\CustomerWay;
+use NorthLedger\Core\Planning\EnginePlan;
 use NorthLedger\Core\Planning\OfferedChoice;
 use NorthLedger\Core\Planning\OfferedPart;
 use NorthLedger\Core\Planning\ReadyDay;
@@ -46,17 +47,17 @@ final readonly class WayWords
         return ReadyDay::of($today->toDateTimeImmutable(), $way->plan->leadDays, $way->plan->minutes)->format('Y-m-d');
     }
 
-    /** @return list<string> */
-    public function what(CustomerWay $way): array
+    /** @return list<string> What is done, part by part */
+    public function what(EnginePlan $plan): array
     {
         $said = [];
         foreach ($this->file->plan()->choices()->parts as $code => $part) {
-            $choice = $part->choice($way->plan->choices[$code]->code ?? '');
+            $choice = $part->choice($plan->choices[$code]->code ?? '');
             if ($choice !== null && ! in_array($choice->kind, [ChoiceKind::WithItsHost, ChoiceKind::Fit], true)) {
                 $said[] = $this->choice($part, $choice);
             }
         }
-        $sleeved = $this->file->assessment()->plan?->option($way->plan->choices[BoreChoices::CODE]->code ?? '')->sleeved ?? [];
+        $sleeved = $this->file->assessment()->plan?->option($plan->choices[BoreChoices::CODE]->code ?? '')->sleeved ?? [];
 
         return [
             ...($sleeved === [] ? [] : [Line::counted('offer.what.sleeves', count($sleeved), ['list' => VerdictWords::list($sleeved)])]),

@@ -13,7 +13,7 @@
     @endforeach
     </tbody></table>
     @if($report->options !== [])
-    <h2>What can be done about the cylinders</h2>
+    <h2>What can be done</h2>
     <table><tbody>@foreach($report->options as $option)<tr><th scope="row">{{ $option['name'] }}</th><td>{{ $option['words'] }}</td><td class="num">{{ $option['price'] }}</td></tr>@endforeach</tbody></table>
     @endif
     @if($report->asked !== [])<h2>What we ask you</h2><ul>@foreach($report->asked as $line)<li class="line missing my-1">{{ $line }}</li>@endforeach</ul>@endif

@@ -133,7 +133,7 @@ final class OfferTest extends TestCase
         $this->send();
         $offer = $this->offer();
         $this->actingAs($this->inspector);
-        $this->key($this->job, 'bore.3.top.thrust', '48', changes: ['confirmed' => true])->assertOk();
+        $this->key($this->job, 'crack.3', '1')->assertOk();
         $this->get($offer->address('open'))->assertStatus(410)->assertSee('found something');
         $this->answer($offer)->assertSessionHasErrors('way');
         $this->assertSame(0, PlanChoice::query()->count());
