@@ -13,6 +13,7 @@ use App\History\HistoryController;
 use App\Offers\MailboxController;
 use App\Offers\OfferController;
 use App\Offers\OpenOfferController;
+use App\Parts\PartsController;
 use App\People\LoginController;
 use App\Sheet\BoreController;
 use App\Sheet\CheckBackController;
@@ -22,6 +23,7 @@ use App\Sheet\SeatController;
 use App\Sheet\SetupController;
 use App\Sheet\SheetController;
 use App\Shop\PriceController;
+use App\Shop\ShelfController;
 use App\Shop\ShopController;
 use App\SpecBook\DerivedFamilyController;
 use App\SpecBook\EditSheetController;
@@ -71,7 +73,9 @@ Route::middleware('auth')->group(function (): void {
         Route::post('/feed/releases', [FeedController::class, 'release']);
     });
     Route::get('/customers', [CustomerController::class, 'index'])->name('customers');
-    Route::get('/customers/{customer}', [CustomerController::class, 'show'])->name('customers.show')->whereNumber('customer');
+    Route::get('/customers/{customer}', [CustomerController::class, 'show'])
+        ->name('customers.show')
+        ->whereNumber('customer');
     Route::middleware('can:answer-for-customer')->group(function (): void {
         Route::post('/customers/{customer}', [CustomerController::class, 'update'])->whereNumber('customer');
         Route::post('/customers/{customer}/merge', [CustomerController::class, 'merge'])->whereNumber('customer');
@@ -106,6 +110,8 @@ Route::middleware('auth')->group(function (): void {
     Route::middleware('can:run-shop')->group(function (): void {
         Route::get('/shop', [ShopController::class, 'edit'])->name('shop');
         Route::post('/shop', [ShopController::class, 'update']);
+        Route::get('/shop/shelf', [ShelfController::class, 'show'])->name('shop.shelf');
+        Route::post('/shop/shelf', [ShelfController::class, 'store']);
         Route::get('/shop/prices', [PriceController::class, 'edit'])->name('shop.prices');
         Route::post('/shop/prices', [PriceController::class, 'update']);
         Route::get('/shop/prices.csv', [PriceController::class, 'csv']);
@@ -170,6 +176,9 @@ Route::middleware('auth')->group(function (): void {
         Route::get('/plan', [PlanController::class, 'show'])->name('stage.plan');
         Route::post('/plan', [PlanController::class, 'store'])->middleware('can:choose-plan');
         Route::post('/plan/targets', [PlanController::class, 'target'])->middleware('can:choose-plan');
+        Route::get('/parts', [PartsController::class, 'show'])->name('parts');
+        Route::get('/parts.csv', [PartsController::class, 'csv']);
+        Route::post('/parts', [PartsController::class, 'store'])->middleware('can:answer-for-customer');
         Route::get('/offers', [OfferController::class, 'show'])->name('offers');
         Route::middleware('can:answer-for-customer')->group(function (): void {
             Route::post('/offers', [OfferController::class, 'store']);

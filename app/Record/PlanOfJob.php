@@ -6,6 +6,7 @@ namespace App\Record;
 
 use App\Storage\EntryKind;
 use App\Storage\Said;
+use App\Storage\ShelfBook;
 use NorthLedger\Core\Planning\BuildWishes;
 use NorthLedger\Core\Planning\Choices\EngineChoices;
 use NorthLedger\Core\Planning\EnginePlan;
@@ -100,6 +101,7 @@ final class PlanOfJob
             $this->file->inspection(),
             $this->file->record->cracks(),
             $this->wishes(),
+            ShelfBook::of($this->file->job),
         );
         $choices = EngineChoices::of($engine);
 

@@ -43,6 +43,8 @@ enum EntryKind: string
     case OfferAnswered = 'offer answered';
     case CustomerAsks = 'customer asks';
     case QuestionSettled = 'question settled';
+    /** What became of a part that the plan needs: ordered, arrived, wrong. */
+    case PartOrder = 'part order';
     case Choice = 'choice';
     case Order = 'work order';
     case Tick = 'tick';

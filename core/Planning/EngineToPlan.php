@@ -27,6 +27,7 @@ final readonly class EngineToPlan
         public EngineInspection $inspection,
         public CrackReport $cracks,
         public BuildWishes $wishes,
+        public Shelf $shelf,
         public ?Length $bore = null,
         public array $deckCuts = [],
     ) {
@@ -57,7 +58,7 @@ final readonly class EngineToPlan
             }
         }
 
-        return new self($this->sheet, $this->policy, $this->inspection, $this->cracks, $this->wishes, $bore, $cuts);
+        return new self($this->sheet, $this->policy, $this->inspection, $this->cracks, $this->wishes, $this->shelf, $bore, $cuts);
     }
 
     /** The bore that the plan gives, else the one that the block was made to, else the standard one. */
@@ -98,6 +99,7 @@ final readonly class EngineToPlan
             $pieces,
             $this->policy->prices,
             $this->sheet->family,
+            $this->shelf,
             $step,
             $life,
             $bore,

@@ -19,7 +19,7 @@ final readonly class Estimate
     }
 
     /** @param  list<Piece>  $pieces */
-    public static function of(array $pieces, PriceList $prices, string $family): self
+    public static function of(array $pieces, PriceList $prices, string $family, Shelf $shelf): self
     {
         $cost = Money::zero();
         $minutes = $days = 0;
@@ -27,7 +27,7 @@ final readonly class Estimate
             $price = $prices->of($piece->item, $family);
             $cost = $cost->plus($price->each()->times($piece->count));
             $minutes += $price->setupMinutes + $price->runMinutes * $piece->count;
-            $days = max($days, $price->leadDays);
+            $days = max($days, $shelf->holds($piece) ? 0 : $price->leadDays);
         }
 
         return new self($cost, $minutes, $days);

@@ -38,6 +38,7 @@ final readonly class OfferedChoice
         array $pieces,
         PriceList $prices,
         string $family,
+        Shelf $shelf,
         ?Length $step = null,
         ?int $life = null,
         ?Length $bore = null,
@@ -46,7 +47,7 @@ final readonly class OfferedChoice
         array $works = [],
         array $bars = [],
     ): self {
-        $estimate = Estimate::of($pieces, $prices, $family);
+        $estimate = Estimate::of($pieces, $prices, $family, $shelf);
         $choice = Choice::of(
             $step === null ? $kind->value : "{$kind->value} {$step->nanometres}",
             $estimate->cost,

@@ -30,6 +30,22 @@ return new class extends Migration
             $table->string('phone', 60)->default('');
             $table->string('asked_by', 20)->default('');
         });
+        // What lies on the shelf, by family; one size is one row.
+        Schema::create('shelf_parts', function (Blueprint $table): void {
+            $table->id();
+            $table->string('family', 40)->default('');
+            $table->string('part', 60);
+            $table->unsignedInteger('count');
+            $table->unique(['family', 'part']);
+        });
+        // What of it is promised to jobs.
+        Schema::create('shelf_reservations', function (Blueprint $table): void {
+            $table->id();
+            $table->foreignId('job_id')->constrained();
+            $table->string('part', 60);
+            $table->unsignedInteger('count');
+            $table->unique(['job_id', 'part']);
+        });
         // What can change of an offer without anybody saying anything about the job: its link was opened.
         Schema::create('offer_links', function (Blueprint $table): void {
             $table->id();
@@ -42,7 +58,9 @@ return new class extends Migration
 
     public function down(): void
     {
-        Schema::dropIfExists('offer_links');
+        foreach (['shelf_reservations', 'shelf_parts', 'offer_links'] as $table) {
+            Schema::dropIfExists($table);
+        }
         Schema::table('customers', fn (Blueprint $table) => $table->dropColumn(['address', 'email', 'phone', 'asked_by']));
         Schema::table('jobs', fn (Blueprint $table) => $table->dropColumn(['plan_stops', 'answer_due_on']));
         Schema::table('plan_choices', function (Blueprint $table): void {

@@ -17,9 +17,11 @@ use NorthLedger\Core\Inspection\Section;
 use NorthLedger\Core\Planning\Bar;
 use NorthLedger\Core\Planning\BuildWishes;
 use NorthLedger\Core\Planning\Choices\EngineChoices;
+use NorthLedger\Core\Planning\Choices\PartsToOrder;
 use NorthLedger\Core\Planning\EngineToPlan;
 use NorthLedger\Core\Planning\OfferedChoice;
 use NorthLedger\Core\Planning\PlanObstacle;
+use NorthLedger\Core\Planning\Shelf;
 use NorthLedger\Core\Quantity\Length;
 use NorthLedger\Core\Quantity\Money;
 use NorthLedger\Core\Quantity\Volume;
@@ -205,6 +207,41 @@ final class EngineChoicesTest extends TestCase
         }
     }
 
+    public function test_what_lies_on_the_shelf_takes_no_days_and_shells_wait_for_their_journals(): void
+    {
+        $sheet = Bench::sheet('tarn-4-198');
+        $facts = new KnownEngine($sheet, ['crankshaft' => ['pinscore.2' => 2 * self::THOU]]);
+        $engine = self::engine(
+            $sheet,
+            $facts,
+            shelf: Shelf::of(['rings 0' => 4, 'main_shells 0' => 5, 'rod_shells 254000' => 3, 'gasket_set' => 1]),
+        );
+        $choices = EngineChoices::of($engine);
+        $plan = $choices->recommended(Preference::Cost, null);
+        $this->assertSame(
+            [0, 6],
+            [$plan?->choices['mains']->leadDays, $plan?->choices['rod_journals']->leadDays],
+            'three of four are not enough',
+        );
+
+        $parts = [];
+        foreach (
+            $plan === null ? [] : PartsToOrder::of($choices, $plan, $engine->policy->prices, $sheet->family, $engine->shelf) as $part
+        ) {
+            $parts[$part->key()] = [$part->count, $part->isMeasuredFirst, $part->isOnTheShelf];
+        }
+        $this->assertSame(
+            [
+                'rings 0' => [4, false, true],
+                'piston 0' => [4, false, false],
+                'main_shells 0' => [5, false, true],
+                'rod_shells 254000' => [4, true, false],
+                'gasket_set' => [1, false, true],
+            ],
+            $parts,
+        );
+    }
+
     public function test_a_family_has_its_own_price_where_it_differs(): void
     {
         $prices = Bench::policyDocument()['prices'];
@@ -238,6 +275,7 @@ final class EngineChoicesTest extends TestCase
         KnownEngine $facts,
         ?ShopPolicy $policy = null,
         ?BuildWishes $wishes = null,
+        ?Shelf $shelf = null,
     ): EngineToPlan {
         $policy ??= self::policy([]);
 
@@ -247,6 +285,7 @@ final class EngineChoicesTest extends TestCase
             new EngineInspection($sheet, $policy, $facts),
             $facts->cracks(),
             $wishes ?? new BuildWishes(),
+            $shelf ?? Shelf::empty(),
         );
     }
 

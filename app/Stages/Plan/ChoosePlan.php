@@ -13,11 +13,13 @@ use App\Storage\EntryKind;
 use App\Storage\Job;
 use App\Storage\OptionRecord;
 use App\Storage\PlanChoice;
+use App\Storage\ShelfBook;
 use App\Storage\User;
 use App\Words\PlanWords;
 use Illuminate\Support\Str;
 use NorthLedger\Core\Features\Bores\ReboreOption;
 use NorthLedger\Core\Planning\Choices\BoreChoices;
+use NorthLedger\Core\Planning\Choices\PartsToOrder;
 use NorthLedger\Core\Planning\EnginePlan;
 use NorthLedger\Core\Planning\PlanObstacle;
 
@@ -67,6 +69,7 @@ final readonly class ChoosePlan
         $choice = PlanChoice::query()->create(
             $row + ['ulid' => $ulid, 'job_id' => $file->job->id, 'user_id' => $by->id, 'created_at' => now()],
         );
+        ShelfBook::reserve($file->job, self::fromTheShelf($file, $plan));
         $order = MakeOrder::write($file, $choice, $by, (string) Str::ulid());
 
         return $row + ['order' => $order?->number];
@@ -84,6 +87,21 @@ final readonly class ChoosePlan
             'cost_minor' => $plan->cost->minor,
             'lead_days' => $plan->leadDays,
         ];
+    }
+
+    /** @return array<string, int> How many of each part that lies there, by its key */
+    private static function fromTheShelf(JobFile $file, EnginePlan $plan): array
+    {
+        $parts = PartsToOrder::of($file->plan()->choices(), $plan, $file->policy->prices, $file->sheet->family, ShelfBook::of($file->job));
+
+        $reserved = [];
+        foreach ($parts as $part) {
+            if ($part->isOnTheShelf) {
+                $reserved[$part->key()] = $part->count;
+            }
+        }
+
+        return $reserved;
     }
 
     private static function option(JobFile $file, string $key): ReboreOption

@@ -9,6 +9,7 @@ use App\Words\Line;
 use App\Words\PlannedWorkWords;
 use App\Words\PlanWords;
 use NorthLedger\Core\Engine\Policy\Preference;
+use NorthLedger\Core\Finding\PartVerdict;
 use NorthLedger\Core\Inspection\PlannedWork;
 use NorthLedger\Core\Planning\Bar;
 use NorthLedger\Core\Planning\Choice;
@@ -199,7 +200,7 @@ final readonly class EnginePlanView
     {
         $open = [];
         foreach ($file->engine()->parts as $part) {
-            if ($part->isHere && $part->missing !== []) {
+            if ($part->isHere && $part->verdict === PartVerdict::NotYetKnown) {
                 $open[] = $file->sheet->nameOf($part->part);
             }
         }

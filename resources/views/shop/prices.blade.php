@@ -2,7 +2,7 @@
 @section('title', 'Price list')
 @section('body')
 <div class="page wide"><main class="sheet" id="sheet">
-    <div class="head"><h1>Price list</h1><span>{{ $page->family === '' ? 'for every family' : 'what differs for '.($page->families[$page->family] ?? $page->family) }}</span><a class="button plain" href="/shop">Shop rules</a></div>
+    <div class="head"><h1>Price list</h1><span>{{ $page->family === '' ? 'for every family' : 'what differs for '.($page->families[$page->family] ?? $page->family) }}</span><a class="button plain" href="/shop">Shop rules</a><a class="button plain" href="/shop/shelf">Shelf</a></div>
     @if(session('note'))<p class="note" role="status">{{ session('note') }}</p>@endif
     <form method="get" action="/shop/prices" class="fields inline-fields"><div class="field"><label for="family">Prices for</label><select id="family" name="family"><option value="">every family</option>@foreach($page->families as $code => $name)<option value="{{ $code }}" @selected($page->family === $code)>{{ $name }}</option>@endforeach</select></div><p><button class="button plain">Show</button></p></form>
     @if($page->family !== '')<p class="soft">What stays empty costs what it costs for every family.</p>@endif

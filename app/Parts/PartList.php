@@ -1,0 +1,80 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Parts;
+
+use App\Record\JobFile;
+use App\Storage\EntryKind;
+use App\Storage\ShelfBook;
+use NorthLedger\Core\Planning\Choices\PartsToOrder;
+use NorthLedger\Core\Planning\EnginePlan;
+use NorthLedger\Core\Planning\PartToOrder;
+
+/** The parts that a job's plan needs: of the agreed one, else of the recommended. */
+final readonly class PartList
+{
+    /** @param  list<PartLine>  $lines */
+    private function __construct(public array $lines, public bool $isAgreed)
+    {
+    }
+
+    public static function of(JobFile $file): self
+    {
+        $said = $file->record->observations()->newest(EntryKind::PartOrder);
+
+        return new self(
+            array_map(
+                static fn (PartToOrder $part): PartLine => PartLine::of($file, $part, $said[$part->key()] ?? null),
+                self::needed($file, self::plan($file)),
+            ),
+            $file->work()->choice() !== null,
+        );
+    }
+
+    /** @return list<PartToOrder> */
+    public static function needed(JobFile $file, ?EnginePlan $plan): array
+    {
+        return $plan === null
+            ? []
+            : PartsToOrder::of($file->plan()->choices(), $plan, $file->policy->prices, $file->sheet->family, ShelfBook::of($file->job));
+    }
+
+    public static function plan(JobFile $file): ?EnginePlan
+    {
+        $choice = $file->work()->choice();
+
+        return $choice === null
+            ? $file->plan()->recommended()
+            : $file->plan()->with(['bores' => $choice->option_key] + ($choice->parts ?? []));
+    }
+
+    public function line(string $key): ?PartLine
+    {
+        foreach ($this->lines as $line) {
+            if ($line->key === $key) {
+                return $line;
+            }
+        }
+
+        return null;
+    }
+
+    public function toCsv(string $tag): string
+    {
+        $file = fopen('php://temp', 'r+b') ?: throw new \LogicException('There is always memory for a file.');
+        fputcsv($file, ['job', 'part', 'size', 'count', 'each', 'state', 'supplier'], ',', '"', '');
+        foreach ($this->lines as $line) {
+            $row = [$tag, $line->name, $line->size, $line->count, $line->each, $line->state->value, $line->supplier];
+            // What a spreadsheet would take for a formula is marked as text.
+            $safe = array_map(
+                static fn (string|int $cell): string => preg_match('/^[=@\t\r]/', (string) $cell) === 1 ? "'{$cell}" : (string) $cell,
+                $row,
+            );
+            fputcsv($file, $safe, ',', '"', '');
+        }
+        rewind($file);
+
+        return (string) stream_get_contents($file);
+    }
+}

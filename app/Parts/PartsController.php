@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Parts;
+
+use App\Http\RequestId;
+use App\Http\ShownUnit;
+use App\Record\JobFiles;
+use App\Storage\Job;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+
+/** The parts to order for a job. */
+final class PartsController
+{
+    public function show(Request $request, Job $job, JobFiles $files): View
+    {
+        $file = ShownUnit::of($request, $files->open($job));
+
+        return view('parts-to-order.show', ['file' => $file, 'list' => PartList::of($file)]);
+    }
+
+    public function csv(Job $job, JobFiles $files): Response
+    {
+        return response(PartList::of($files->open($job))->toCsv($job->tag()), 200, [
+            'Content-Type' => 'text/csv; charset=UTF-8',
+            'Content-Disposition' => "attachment; filename=\"{$job->tag()}-parts.csv\"",
+        ]);
+    }
+
+    public function store(PartRequest $request, Job $job, TellOfPart $tell): RedirectResponse
+    {
+        $tell->handle(
+            $job,
+            $request->user(),
+            RequestId::of($request),
+            $request->typed('part'),
+            $request->state(),
+            $request->typed('supplier'),
+            $request->typed('promised_for'),
+            $request->typed('remark'),
+        );
+
+        return redirect()->route('parts', $job)->with('note', 'Kept.');
+    }
+}

@@ -1,0 +1,33 @@
+@extends('layouts.job', ['stage' => \App\Storage\Stage::Plan])
+@section('title', $file->job->tag().' parts to order')
+@section('heading', 'Parts to order')
+@section('sheet')
+<p class="no-print"><a href="plan">The plan</a> <a class="button plain" href="parts.csv">As CSV</a> <span class="soft">print it from the browser</span></p>
+@if($list->lines === [])<p class="note mt-4">The plan needs no parts yet.</p>@else
+@if(! $list->isAgreed)<p class="note mt-2">No plan is chosen yet: this is what the recommended one needs. Nothing is ordered before.</p>@endif
+<x-field-error name="part" />
+<table class="ledger mt-3"><thead><tr><th scope="col">Part</th><th scope="col">Size</th><th scope="col" class="n">Count</th><th scope="col" class="n">Each</th><th scope="col" class="n">Together</th><th scope="col">State</th></tr></thead><tbody>
+@foreach($list->lines as $line)
+<tr><td><b>{{ $line->name }}</b>@if($line->isMeasuredFirst)<br><span class="bad">measured first</span>@endif</td><td class="num">{{ $line->size }}</td><td class="num n">{{ $line->count }}</td><td class="num n">{{ $line->each }}</td><td class="num n">{{ $line->total }}</td>
+<td><span class="stamp small {{ ['arrived' => 'good', 'on_the_shelf' => 'good', 'ordered' => 'close', 'wrong' => 'out'][$line->state->value] ?? 'missing' }}">{{ __('parts.state.'.$line->state->value) }}</span>@if($line->said !== '')<br><span class="soft text-sm">{{ $line->said }}</span>@endif @if($line->state === \App\Parts\PartState::ToOrder)<span class="soft text-sm">{{ $line->days }} days to come</span>@endif</td></tr>
+@endforeach
+</tbody></table>
+@can('answer-for-customer')
+@if(! $file->job->is_closed)
+<h2 class="no-print">What became of it</h2>
+<form method="post" action="parts" class="fields inline-fields no-print">@csrf <x-ulid />
+    <div class="field"><label for="part">Part</label><select id="part" name="part">@foreach($list->lines as $line)<option value="{{ $line->key }}" @selected(old('part') === $line->key)>{{ $line->name }} {{ $line->size }}</option>@endforeach</select></div>
+    <div class="field"><label for="state">It is</label><select id="state" name="state">@foreach(\App\Parts\PartState::said() as $state)<option value="{{ $state->value }}" @selected(old('state') === $state->value)>{{ __('parts.state.'.$state->value) }}</option>@endforeach</select><x-field-error name="state" /></div>
+    <div class="field"><label for="supplier">From</label><input id="supplier" name="supplier" value="{{ old('supplier') }}" maxlength="80" autocomplete="off"><x-field-error name="supplier" /></div>
+    <div class="field"><label for="promised-for">Promised for</label><input id="promised-for" type="date" name="promised_for" value="{{ old('promised_for') }}"><x-field-error name="promised_for" /></div>
+    <div class="field grow"><label for="remark">Remark</label><input id="remark" name="remark" value="{{ old('remark') }}" maxlength="200" autocomplete="off"><x-field-error name="remark" /></div>
+    <p><button class="button">Keep it</button></p>
+</form>
+@endif
+@endcan
+@endif
+@endsection
+@section('margin')
+<h2>Measured first</h2>
+<p>Shells wait until the journals and housings that they sit on are ground or bored and measured: a journal that needs one step more would have the wrong ones. <span class="rule-id">WORK-3</span></p>
+@endsection
