@@ -28,6 +28,8 @@ const browser = Object.fromEntries(
         'AudioContext',
         'Blob',
         'URL',
+        'URLSearchParams',
+        'DOMParser',
     ].map((name) => [name, 'readonly']),
 );
 

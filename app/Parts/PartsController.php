@@ -20,7 +20,7 @@ final class PartsController
     {
         $file = ShownUnit::of($request, $files->open($job));
 
-        return view('parts-to-order.show', ['file' => $file, 'list' => PartList::of($file)]);
+        return view('parts-to-order.show', ['file' => $file, 'list' => PartList::of($file), 'shells' => ShellLine::all($file)]);
     }
 
     public function csv(Job $job, JobFiles $files): Response

@@ -7,6 +7,7 @@ namespace App\Shop;
 use NorthLedger\Core\Engine\Policy\DwellSchool;
 use NorthLedger\Core\Engine\Policy\GrindAim;
 use NorthLedger\Core\Engine\Policy\MirrorFinish;
+use NorthLedger\Core\Engine\Policy\MixedShells;
 use NorthLedger\Core\Engine\Policy\OrderOfWork;
 use NorthLedger\Core\Engine\Policy\Preference;
 use NorthLedger\Core\Engine\Policy\ReadingsPerBore;
@@ -137,6 +138,7 @@ final class PolicyForm
                 ]),
                 PolicySetting::choice('grind_aim', 'Where in its range a journal is ground to', 'JRNL-4', GrindAim::cases()),
                 PolicySetting::choice('mirror_finish', 'A journal polished like a mirror', 'JRNL-7', MirrorFinish::cases()),
+                PolicySetting::choice('mixed_shells', 'The two half shells of a journal', 'JRNL-9', MixedShells::cases()),
             ],
             'House limits, where a sheet has none' => self::houseLimits(),
             'Bores, in inches' => self::lengths('bore_in', self::OF_BORES, PolicySetting::inches(...)),

@@ -31,22 +31,22 @@ final readonly class CustomerWay
     public static function all(EnginePlan $recommended, ?EnginePlan $cheapest, ?EnginePlan $longestLived): array
     {
         $plans = [$recommended];
-        $kinds = [[WayKind::Recommended]];
-        foreach ([WayKind::Cheapest->value => $cheapest, WayKind::LongestLived->value => $longestLived] as $kind => $plan) {
+        $kinds = [];
+        foreach (
+            [[WayKind::Recommended, $recommended], [WayKind::Cheapest, $cheapest], [WayKind::LongestLived, $longestLived]] as [$kind, $plan]
+        ) {
             if ($plan !== null) {
                 $same = array_keys(array_filter($plans, $plan->isSameAs(...)))[0] ?? count($plans);
                 $plans[$same] = $plan;
-                $kinds[$same][] = WayKind::from($kind);
+                $kinds[$same] = [...$kinds[$same] ?? [], $kind];
             }
         }
+        $ways = [];
+        foreach ($plans as $index => $plan) {
+            $ways[] = self::against($recommended, $kinds[$index] ?? [], $plan);
+        }
 
-        return array_values(
-            array_map(
-                static fn (int $index, EnginePlan $plan): self => self::against($recommended, $kinds[$index], $plan),
-                array_keys($plans),
-                $plans,
-            ),
-        );
+        return $ways;
     }
 
     /** The code of the way: what it is first of all. */

@@ -42,6 +42,7 @@ final readonly class DemoShop
         private DemoCracks $cracks,
         private DemoGauges $gauges,
         private DemoParts $parts,
+        private DemoOffers $offers,
         private JobFiles $files,
         private SpecBook $specs,
     ) {
@@ -256,6 +257,7 @@ final readonly class DemoShop
             21,
             '0',
             'stamped on the crowns',
+            budget: 250_000,
         );
         $this->readings->incoming($whole, $inspector, array_fill(1, 8, [7.1, 3.4, 4.6, 2.6, 0.9, 0.7]));
         $this->incoming->dyeCheck($whole, $inspector, EnginePart::Head, Carbon::yesterday()->setTime(11, 0));
@@ -273,6 +275,7 @@ final readonly class DemoShop
             self::wornFlat(),
             52,
         );
+        $this->offers->jobs($inspector, $people[Role::FrontCounter->value]);
     }
 
     /**
@@ -345,6 +348,7 @@ final readonly class DemoShop
         ?string $step,
         ?string $evidence,
         bool $isChecked = true,
+        ?int $budget = null,
     ): Job {
         $sheet = $this->specs->sheet($family);
         $job = $this->receive->handle($by, $this->ulid(), [
@@ -354,6 +358,7 @@ final readonly class DemoShop
             'customer' => $customer,
             'description' => $what,
             'wishes' => null,
+            'budget_minor' => $budget,
             'due_on' => Carbon::today()->addDays($days)->format('Y-m-d'),
             'declared_step_nm' => $step === null ? null : (int) $step,
             'declared_evidence' => $evidence,

@@ -78,7 +78,8 @@ final readonly class SoundPart
             JournalFeature::PinScore,
             HousingFeature::PartingGap,
             FaceFeature::DeckPitDepth,
-            FaceFeature::HeadPitDepth => 0,
+            FaceFeature::HeadPitDepth
+                => 0,
             JournalFeature::EndPlay => intdiv(
                 $sheet->crankshaft->endPlay->least->plus($sheet->crankshaft->endPlay->most)->nanometres,
                 2_000,

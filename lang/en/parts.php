@@ -6,6 +6,13 @@ declare(strict_types=1);
 return [
     'under' => ':step under',
     'promised_for' => 'promised for :date',
+    'journal' => ['mains' => 'main :number', 'rods' => 'rod journal :number'],
+    'both' => ':grade, both halves',
+    'mixed' => ':upper above, :lower below',
+    'miss' => [
+        'tight' => 'tight by :by: no grade gives enough',
+        'loose' => 'loose by :by: no grade is thick enough',
+    ],
     'state' => [
         'to_order' => 'to order',
         'on_the_shelf' => 'on the shelf',

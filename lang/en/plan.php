@@ -67,6 +67,7 @@ return [
         'within_budget' => 'It is within the budget of :budget.',
         'against' => 'Against the cheapest it costs :more more.',
     ],
+    'looked' => 'All :plans plans were looked at; :allowed of them are allowed.',
     'without' => 'Nothing that makes it good may be chosen for :parts.',
     'target' => [
         'deck' => 'pistons below the deck',

@@ -43,6 +43,7 @@ return [
         'out_of_round' => 'out-of-round',
         'runout' => 'run-out',
         'seat_runout' => 'seat run-out',
+        'shell_grades' => 'shells by grade',
         'line_bore_steps' => 'line-bore steps',
         'largest_oversize' => 'largest oversize there is room for',
         'bore_spacing' => 'bore spacing, centre to centre',

@@ -15,7 +15,7 @@ export function startPlan(form, load = (address) => fetch(address, { credentials
 }
 
 /** What is picked, as the address of the page that works it out. */
-export function picked(form) {
+function picked(form) {
     const query = new URLSearchParams();
     for (const [name, value] of new FormData(form)) {
         if (name === 'option' || name.startsWith('parts[')) {

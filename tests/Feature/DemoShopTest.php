@@ -10,6 +10,7 @@ use App\Storage\Job;
 use App\Storage\Stage;
 use App\Storage\User;
 use Database\Seeders\DemoShop;
+use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\Queue;
 use NorthLedger\Core\Features\Bores\ReboreOption;
 use NorthLedger\Core\Inspection\Section;
@@ -27,9 +28,9 @@ final class DemoShopTest extends TestCase
         Queue::fake();
         $this->artisan('ledger:demo')->assertSuccessful();
         $this->artisan('ledger:demo')->expectsOutput('There are people in this shop already; nothing was laid out.')->assertSuccessful();
-        $this->artisan('ledger:verify')->expectsOutput('19 ledgers walked, every chain is whole.')->assertSuccessful();
+        $this->artisan('ledger:verify')->expectsOutput('22 ledgers walked, every chain is whole.')->assertSuccessful();
         $this->artisan('ledger:recompute')
-            ->expectsOutput('19 stored verdicts agree with the recomputed ones, 0 differ.')
+            ->expectsOutput('22 stored verdicts agree with the recomputed ones, 0 differ.')
             ->assertSuccessful();
 
         $standing = $engines = [];
@@ -71,6 +72,8 @@ final class DemoShopTest extends TestCase
             [
                 'T4-17733' => 'the customer: the sleeve of cylinder 4',
                 'CL-0877' => 'the customer: repair with seat insert, deck, valve seat to bore, cylinder 2',
+                'CL-01193' => 'the customer: an answer to offer 1 by '.Carbon::today()->subDays(3)->format('j M'),
+                'T4-17220' => 'the customer: sleeve, deck, bore wall, cylinder 3',
             ],
             Job::query()->where('is_held', true)->orderBy('id')->pluck('waits_for', 'serial')->all(),
         );

@@ -132,6 +132,7 @@ final class EnginePlanTest extends TestCase
         $this->post($this->url('parts'), $shells + ['ulid' => $this->ulid()])->assertSessionHasErrors('remark');
         $this->post($this->url('parts'), ['remark' => 'all at 2.2395', 'ulid' => $this->ulid()] + $shells)->assertSessionDoesntHaveErrors();
         $this->post($this->url('parts'), ['part' => 'head', 'ulid' => $this->ulid()] + $shells)->assertSessionHasErrors('part');
+        $this->get($this->url('parts'))->assertDontSee('Shells, nearest');
         $csv = $this->get($this->url('parts.csv'))->assertOk()->getContent();
         $this->assertStringContainsString('"Piston with pin",+.020,4,62,ordered,"the usual"', (string) $csv);
     }

@@ -40,6 +40,7 @@ final readonly class EnginePlanView
         public array $why,
         public array $open,
         public string $over,
+        public string $looked,
         public bool $isRecommended,
         public bool $isChosen,
         public BuildTargets $targets,
@@ -71,10 +72,19 @@ final readonly class EnginePlanView
             $recommended === null ? [] : self::why($file, $recommended),
             self::open($file),
             $over === null ? '' : PlanWords::money($over),
+            self::looked($file),
             $plan !== null && $recommended?->isSameAs($plan) === true,
             $plan !== null && $chosen === $plan->codes(),
             BuildTargets::of($file, $plan),
         );
+    }
+
+    /** How many plans there are, and how many of them are allowed. */
+    private static function looked(JobFile $file): string
+    {
+        $all = $file->plan()->choices()->all();
+
+        return $all === null ? '' : Line::of('plan.looked', ['plans' => $all->count(), 'allowed' => $all->allowed()]);
     }
 
     /** @return array<string, string> Of the bores and every other part, where a choice was made */

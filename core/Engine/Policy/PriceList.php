@@ -28,12 +28,6 @@ final readonly class PriceList
         return $this->ofFamilies[$family][$item->value] ?? ($this->prices[$item->value] ?? Price::none());
     }
 
-    /** True where the family has a price of its own for it. */
-    public function isOwn(PriceItem $item, string $family): bool
-    {
-        return isset($this->ofFamilies[$family][$item->value]);
-    }
-
     /** @return array<string, Price> By item */
     private static function prices(Node $node): array
     {

@@ -10,12 +10,14 @@ use NorthLedger\Core\Quantity\LengthUnit;
 /** One group of journals at standard size, and the shells that run on them; null is what nobody knows. */
 final readonly class JournalSpec
 {
+    /** @param  list<ShellGradeSpec>  $shellGrades  As they are sold, at standard; none where nobody knows, or there is one only */
     private function __construct(
         public int $count,
         public ?LengthRange $diameter,
         public ?LengthRange $fillet,
         public ?LengthRange $shellWall,
         public ?LengthRange $oilClearance,
+        public array $shellGrades,
     ) {
     }
 
@@ -28,6 +30,10 @@ final readonly class JournalSpec
             LengthRange::ifGiven($node->at('fillet'), $unit),
             LengthRange::ifGiven($node->at('shell_wall'), $unit),
             LengthRange::ifGiven($node->at('oil_clearance'), $unit),
+            array_map(
+                static fn (Node $grade): ShellGradeSpec => ShellGradeSpec::fromNode($grade, $unit),
+                $node->at('shell_grades')->itemsIfGiven(),
+            ),
         );
     }
 

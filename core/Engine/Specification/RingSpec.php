@@ -34,10 +34,7 @@ final readonly class RingSpec
             $node->at('width')->positiveLength($unit),
             LengthRange::fromNode($node->at('gap'), $unit),
             LengthRange::fromNode($node->at('side_clearance'), $unit),
-            array_map(
-                static fn (Node $gap): LengthRange => LengthRange::fromNode($gap, $unit),
-                $node->at('gap_by_use')->membersIfGiven(),
-            ),
+            array_map(static fn (Node $gap): LengthRange => LengthRange::fromNode($gap, $unit), $node->at('gap_by_use')->membersIfGiven()),
         );
     }
 }

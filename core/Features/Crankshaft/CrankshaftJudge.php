@@ -6,9 +6,11 @@ namespace NorthLedger\Core\Features\Crankshaft;
 
 use NorthLedger\Core\Engine\Places\Place;
 use NorthLedger\Core\Engine\Policy\MirrorFinish;
+use NorthLedger\Core\Engine\Policy\MixedShells;
 use NorthLedger\Core\Engine\Policy\ShopPolicy;
 use NorthLedger\Core\Engine\Specification\EnginePart;
 use NorthLedger\Core\Engine\Specification\JournalSpec;
+use NorthLedger\Core\Engine\Specification\ShellGradeSpec;
 use NorthLedger\Core\Engine\Specification\SpecificationSheet;
 use NorthLedger\Core\Finding\Amount;
 use NorthLedger\Core\Finding\Criterion;
@@ -308,6 +310,50 @@ final readonly class CrankshaftJudge implements Judge
         }
 
         return $findings;
+    }
+
+    /**
+     * The shells for each journal, from the grades of the sheet: for its size as it is where it is only polished, for its target where it
+     * is
+     * ground (JRNL-9). Of a housing and of a journal the middle between the largest and the smallest reading counts.
+     *
+     * @return array<int, ShellPair> By number; none where a size, a grade or the range of the clearance is not known
+     */
+    public function shells(JournalGroup $group, Measurements $measurements): array
+    {
+        $spec = $this->spec($group);
+        $journals = $this->journals($group, $measurements);
+        $plan = $this->plan($group, $journals);
+        if ($spec->shellGrades === [] || $spec->oilClearance === null || $plan === null || $plan->action === GrindAction::WeldOrReplace) {
+            return [];
+        }
+        $pairs = [];
+        foreach ($journals as $number => $journal) {
+            $housings = array_column($this->bearingBores($group, $number), 'corrected');
+            $undersize = $plan->undersize ?? $journal->currentUndersize;
+            if ($housings !== []) {
+                $pairs[$number] = ShellSelection::of(
+                    array_map(
+                        static fn (ShellGradeSpec $grade): ShellGrade => ShellGrade::of(
+                            $grade->name,
+                            $grade->wall->plus($undersize->half()),
+                        ),
+                        $spec->shellGrades,
+                    ),
+                    $this->policy->mixedShells === MixedShells::Mixed,
+                    $spec->oilClearance->least,
+                    $spec->oilClearance->most,
+                )->forJournal(self::middle($housings), $plan->target ?? self::middle($journal->inspection->diameters()));
+            }
+        }
+
+        return $pairs;
+    }
+
+    /** @param  list<Length>  $sizes */
+    private static function middle(array $sizes): Length
+    {
+        return Length::largest(...$sizes)->plus(Length::smallest(...$sizes))->half();
     }
 
     /** @return list<Reading> Of the bores that a journal's shells sit in */

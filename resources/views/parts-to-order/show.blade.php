@@ -12,6 +12,11 @@
 <td><span class="stamp small {{ ['arrived' => 'good', 'on_the_shelf' => 'good', 'ordered' => 'close', 'wrong' => 'out'][$line->state->value] ?? 'missing' }}">{{ __('parts.state.'.$line->state->value) }}</span>@if($line->said !== '')<br><span class="soft text-sm">{{ $line->said }}</span>@endif @if($line->state === \App\Parts\PartState::ToOrder)<span class="soft text-sm">{{ $line->days }} days to come</span>@endif</td></tr>
 @endforeach
 </tbody></table>
+@if($shells !== [])
+<h2>Shells, nearest to the middle of their clearance</h2>
+<table class="ledger"><thead><tr><th scope="col">Journal</th><th scope="col">Grade</th><th scope="col" class="n">Clearance</th></tr></thead><tbody>@foreach($shells as $shell)<tr><td>{{ $shell->journal }}</td><td><b>{{ $shell->grades }}</b></td><td class="num n">{{ $shell->clearance }}@if($shell->miss !== '')<br><span class="bad">{{ $shell->miss }}</span>@endif</td></tr>@endforeach</tbody></table>
+<p class="soft">From the sizes as they are read now, or the size they are ground to. <span class="rule-id">JRNL-9</span></p>
+@endif
 @can('answer-for-customer')
 @if(! $file->job->is_closed)
 <h2 class="no-print">What became of it</h2>

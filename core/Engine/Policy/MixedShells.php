@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthLedger\Core\Engine\Policy;
+
+/** Whether the two half shells of a journal may be of two grades (JRNL-9). */
+enum MixedShells: string
+{
+    case Alike = 'alike';
+    case Mixed = 'mixed';
+
+    public function explanation(): string
+    {
+        return match ($this) {
+            self::Alike => 'Both halves are of one grade.',
+            self::Mixed => 'Two neighbouring grades give a clearance between theirs; the thicker half goes up.',
+        };
+    }
+}
