@@ -44,7 +44,7 @@ final readonly class OffersPage
         $offers = array_reverse(OfferBook::of($file->record->observations())->offers);
         $mark = $draft->mark();
         $lines = array_map(static fn (Offer $offer): OfferLine => OfferLine::of($offer, $offer->state($mark)), $offers);
-        $isOut = $offers !== [] && $offers[0]->state($mark) === OfferState::Open;
+        $isSettled = $offers !== [] && self::isSettled($offers[0], $offers[0]->state($mark), $file);
         $routes = [];
         foreach (OfferRoute::ofTheShop() as $route) {
             $routes[$route->value] = Line::ofCode('offer.by', $route);
@@ -53,13 +53,21 @@ final readonly class OffersPage
         return new self(
             self::stamp($lines[0] ?? null),
             $lines,
-            $isOut ? [] : array_map(OfferWay::ofDocument(...), $document['ways']),
+            $isSettled ? [] : array_map(OfferWay::ofDocument(...), $document['ways']),
             $draft->unsure,
             array_column($draft->accepts, 'words'),
             $routes,
             Carbon::today()->addDays(self::DAYS_FOR_AN_ANSWER)->format('Y-m-d'),
             $file->job->customer->email,
         );
+    }
+
+    /** True while an offer is out, or a way was agreed that still holds: nothing else is offered then. */
+    private static function isSettled(Offer $newest, OfferState $state, JobFile $file): bool
+    {
+        $isAgreed = $state === OfferState::Answered && $newest->answer?->text('way') !== AnswerOffer::NONE;
+
+        return $state === OfferState::Open || ($isAgreed && ! $file->work()->isPlanOpenAgain());
     }
 
     private static function stamp(?OfferLine $newest): Stamp

@@ -70,7 +70,7 @@ final readonly class OpenOfferController
             $request->remark(),
         );
 
-        return redirect($found->link());
+        return redirect($found->address('open'));
     }
 
     public function ask(Request $request, string $offer, TellOfOffer $tell): RedirectResponse|Response
@@ -90,7 +90,7 @@ final readonly class OpenOfferController
         }
         $tell->ask($file->job, self::sender($found), RequestId::of($request), $offer, trim($data['name']), trim($data['question']));
 
-        return redirect($found->link())->with('note', Line::of('offer.question_sent'));
+        return redirect($found->address('open'))->with('note', Line::of('offer.question_sent'));
     }
 
     private function signed(Request $request, string $offer): ?OfferLink

@@ -257,7 +257,7 @@ final readonly class DemoShop
             21,
             '0',
             'stamped on the crowns',
-            budget: 250_000,
+            budget: 160_000,
         );
         $this->readings->incoming($whole, $inspector, array_fill(1, 8, [7.1, 3.4, 4.6, 2.6, 0.9, 0.7]));
         $this->incoming->dyeCheck($whole, $inspector, EnginePart::Head, Carbon::yesterday()->setTime(11, 0));

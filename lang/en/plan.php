@@ -67,6 +67,14 @@ return [
         'within_budget' => 'It is within the budget of :budget.',
         'against' => 'Against the cheapest it costs :more more.',
     ],
+    'agreed' => [
+        'was' => 'Agreed was :cost.',
+        'now' => 'What we would do now costs :cost:',
+        'more' => ':amount more.',
+        'less' => ':amount less.',
+        'later' => '{1} Its parts come one day later.|[2,*] Its parts come :count days later.',
+        'sooner' => '{1} Its parts come one day sooner.|[2,*] Its parts come :count days sooner.',
+    ],
     'looked' => 'All :plans plans were looked at; :allowed of them are allowed.',
     'without' => 'Nothing that makes it good may be chosen for :parts.',
     'target' => [

@@ -21,7 +21,7 @@ final class FoundLateTest extends BrowserTestCase
         $this->followTheProposal($window, self::WORN);
         $this->dyeCheck($window, $tag, 'block', 'head', 'crankshaft');
         $this->goTo($window, $tag, 'plan');
-        $this->click($window, 'Choose this option', '/work');
+        $this->click($window, 'Choose this plan', '/work');
         $this->workTheOrder($window);
 
         $this->goTo($window, $tag, 'verify');
@@ -77,7 +77,7 @@ final class FoundLateTest extends BrowserTestCase
         $this->followTheProposal($window, self::WORN);
         $this->dyeCheck($window, $tag, 'block', 'head', 'crankshaft');
         $this->goTo($window, $tag, 'plan');
-        $this->click($window, 'Choose this option', '/work');
+        $this->click($window, 'Choose this plan', '/work');
         $this->assertStringContainsString('aits for the customer', $this->text($window, '.stopped'));
         $this->assertStringContainsString('stopped', $this->text($window, '#bore-2'));
         $this->assertRefused($window, $tag, 'aits for the customer');

@@ -67,6 +67,18 @@ final class PagesTest extends BrowserTestCase
         '/jobs/NL-0419/measure/rods',
         '/jobs/NL-0418/judge',
         '/jobs/NL-0418/findings',
+        '/jobs/NL-0418/plan',
+        '/jobs/NL-0418/offers',
+        '/jobs/NL-0418/parts',
+        '/jobs/NL-0420/offers',
+        '/jobs/NL-0421/offers',
+        '/jobs/NL-0422/plan',
+        '/shop/prices',
+        '/shop/prices?family=brae-v8-311',
+        '/shop/shelf',
+        '/customers',
+        '/customers/1',
+        '/mailbox',
         '/specs/lookup?size[bore]=3.8131&size[stroke]=long',
     ];
 

@@ -30,7 +30,7 @@ final class WholeWayTest extends BrowserTestCase
         $this->dyeCheck($window, $tag, 'block', 'head', 'crankshaft');
         $this->goTo($window, $tag, 'plan');
         $this->assertStringContainsString('Bore to +.020', $this->text($window, '.margin .stamp'));
-        $this->tabTo($window, 'button', 'Choose this option');
+        $this->tabTo($window, 'button', 'Choose this plan');
         $this->press($window, WebDriverKeys::ENTER);
         $this->until($window, static fn (): bool => str_contains($window->getCurrentURL(), '/work'), 'the work order');
 

@@ -65,7 +65,7 @@ final class OfferTest extends TestCase
         $this->post($offer->address('answer'), ['way' => 'recommended', 'name' => '', 'ulid' => $this->ulid()])->assertSessionHasErrors(
             'name',
         );
-        $this->answer($offer)->assertRedirect($offer->link());
+        $this->answer($offer)->assertRedirect($offer->address('open'));
 
         $this->job->refresh();
         $this->assertFalse($this->job->is_held);
@@ -84,7 +84,7 @@ final class OfferTest extends TestCase
         $offer = $this->offer();
         $ulid = $this->ulid();
         $this->answer($offer, ulid: $ulid);
-        $this->answer($offer, ulid: $ulid)->assertRedirect($offer->link());
+        $this->answer($offer, ulid: $ulid)->assertRedirect($offer->address('open'));
         $this->answer($offer, AnswerOffer::NONE, 'somebody else')->assertSessionHasErrors('way');
         $this->assertStringContainsString('answered already, by the works manager', (string) session('errors')?->first('way'));
         $this->assertSame(1, PlanChoice::query()->count());
@@ -169,7 +169,7 @@ final class OfferTest extends TestCase
         auth()->logout();
         $this->post($offer->address('ask'), ['ulid' => $this->ulid(), 'name' => 'the foreman', 'question' => 'Could it be sooner?'])
             ->assertSessionDoesntHaveErrors()
-            ->assertRedirect($offer->link());
+            ->assertRedirect($offer->address('open'));
         $this->actingAs($this->counter)->get('/')->assertSee('the foreman asks something');
         $this->get($this->url('offers'))->assertSee('Could it be sooner?');
         $question = $this->offer()->questions[0];

@@ -18,6 +18,7 @@ use NorthLedger\Core\Planning\EnginePlan;
 use NorthLedger\Core\Planning\OfferedChoice;
 use NorthLedger\Core\Planning\OfferedPart;
 use NorthLedger\Core\Planning\PlanObstacle;
+use NorthLedger\Core\Quantity\Money;
 
 /** The plan of the whole engine as a ledger: parts down, their choices across, and what one plan of them comes to (PLAN-1 to PLAN-3). */
 final readonly class EnginePlanView
@@ -41,6 +42,7 @@ final readonly class EnginePlanView
         public array $open,
         public string $over,
         public string $looked,
+        public string $agreed,
         public bool $isRecommended,
         public bool $isChosen,
         public BuildTargets $targets,
@@ -73,10 +75,29 @@ final readonly class EnginePlanView
             self::open($file),
             $over === null ? '' : PlanWords::money($over),
             self::looked($file),
+            self::agreed($file, $recommended),
             $plan !== null && $recommended?->isSameAs($plan) === true,
             $plan !== null && $chosen === $plan->codes(),
             BuildTargets::of($file, $plan),
         );
+    }
+
+    /** What was agreed, against what is recommended now, where the plan is open again (PLAN-5). */
+    private static function agreed(JobFile $file, ?EnginePlan $recommended): string
+    {
+        $choice = $file->work()->choice();
+        if ($choice?->cost_minor === null || $recommended === null || ! $file->work()->isPlanOpenAgain()) {
+            return '';
+        }
+        $more = $recommended->cost->minor - $choice->cost_minor;
+        $days = $recommended->leadDays - (int) $choice->lead_days;
+
+        return implode(' ', [
+            Line::of('plan.agreed.was', ['cost' => PlanWords::money(Money::ofMinor($choice->cost_minor))]),
+            Line::of('plan.agreed.now', ['cost' => PlanWords::money($recommended->cost)]),
+            Line::of('plan.agreed.'.($more < 0 ? 'less' : 'more'), ['amount' => PlanWords::money(Money::ofMinor(abs($more)))]),
+            ...($days === 0 ? [] : [Line::counted('plan.agreed.'.($days < 0 ? 'sooner' : 'later'), abs($days))]),
+        ]);
     }
 
     /** How many plans there are, and how many of them are allowed. */

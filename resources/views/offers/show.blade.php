@@ -33,7 +33,7 @@
         @can('answer-for-customer')<form method="post" action="offers/{{ $line->offer->id() }}/settle" class="fields inline-fields">@csrf <x-ulid /><input type="hidden" name="question" value="{{ $question->ulid }}"><div class="field grow"><label for="how-{{ $question->id }}">What you answered</label><input id="how-{{ $question->id }}" name="how" maxlength="300" required autocomplete="off"></div><p><button class="button plain">Settled</button></p></form>@endcan</div>
     @endforeach
     @if($line->state === \App\Record\OfferState::Open)
-    <p class="no-print"><a href="{{ $line->offer->link() }}">The page that the customer sees</a> <span class="soft">to print, or to read out</span></p>
+    <p class="no-print"><a href="{{ $line->offer->address('open') }}">The page that the customer sees</a> <span class="soft">to print, or to read out</span></p>
     @can('answer-for-customer')
     <form method="post" action="offers/{{ $line->offer->id() }}/answer" class="no-print">@csrf <x-ulid />
         @include('offers.ways', ['ways' => $line->offer->ways(), 'button' => 'This one'])

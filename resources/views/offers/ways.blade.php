@@ -1,5 +1,5 @@
 {{-- The ways side by side: a ledger with a column for each. $ways, $buttons (null, or what each column's button says) --}}
-<div class="ways-ledger" style="--ways: {{ count($ways) }}">
+<div class="ways-ledger of-{{ count($ways) }}">
 @foreach($ways as $way)
     <section class="way {{ $way->isRecommended() ? 'recommended' : '' }}" aria-label="{{ __('offer.way.'.$way->code) }}">
         <h2>{{ __('offer.way.'.$way->code) }}</h2>

@@ -6,6 +6,7 @@
 <section class="stopped" aria-label="What was chosen does not hold">
     <h2>{{ $plan->isOpenAgain ? 'The plan is open again' : 'Work is on hold' }}</h2>
     <ul>@foreach($plan->stops as $stop)<li class="line out"><i aria-hidden="true">▲</i> {{ $stop }}<span class="rule-id">VER-6</span></li>@endforeach</ul>
+    @if($engine->agreed !== '')<p><b>{{ $engine->agreed }}</b> Ask the customer anew: <a href="offers">offers</a>. <span class="rule-id">PLAN-5</span></p>@endif
 </section>
 @endif
 @if($plan->rows === [])
