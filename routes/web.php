@@ -15,6 +15,7 @@ use App\Offers\OfferController;
 use App\Offers\OpenOfferController;
 use App\Parts\PartsController;
 use App\People\LoginController;
+use App\Running\RunningController;
 use App\Sheet\BoreController;
 use App\Sheet\CheckBackController;
 use App\Sheet\Import\ImportController;
@@ -176,6 +177,8 @@ Route::middleware('auth')->group(function (): void {
         Route::get('/plan', [PlanController::class, 'show'])->name('stage.plan');
         Route::post('/plan', [PlanController::class, 'store'])->middleware('can:choose-plan');
         Route::post('/plan/targets', [PlanController::class, 'target'])->middleware('can:choose-plan');
+        Route::get('/running', [RunningController::class, 'show'])->name('running');
+        Route::post('/running', [RunningController::class, 'store'])->middleware('can:measure');
         Route::get('/parts', [PartsController::class, 'show'])->name('parts');
         Route::get('/parts.csv', [PartsController::class, 'csv']);
         Route::post('/parts', [PartsController::class, 'store'])->middleware('can:answer-for-customer');

@@ -100,6 +100,7 @@ final class PlanOfJob
             $this->file->policy,
             $this->file->inspection(),
             $this->file->record->cracks(),
+            RunningBook::of($this->file->record->observations()),
             $this->wishes(),
             ShelfBook::of($this->file->job),
         );

@@ -43,6 +43,8 @@ enum EntryKind: string
     case OfferAnswered = 'offer answered';
     case CustomerAsks = 'customer asks';
     case QuestionSettled = 'question settled';
+    /** A running part that was looked at: whether it goes back in. */
+    case RunningPart = 'running part';
     /** What became of a part that the plan needs: ordered, arrived, wrong. */
     case PartOrder = 'part order';
     case Choice = 'choice';

@@ -9,6 +9,7 @@ use NorthLedger\Core\Engine\Policy\ShopPolicy;
 use NorthLedger\Core\Engine\Specification\EnginePart;
 use NorthLedger\Core\Engine\Specification\SpecificationSheet;
 use NorthLedger\Core\Features\Cracks\CrackReport;
+use NorthLedger\Core\Features\Running\RunningReport;
 use NorthLedger\Core\Finding\PartVerdict;
 use NorthLedger\Core\Inspection\PlannedWork;
 use NorthLedger\Core\Inspection\Section;
@@ -26,6 +27,7 @@ final readonly class EngineToPlan
         public ShopPolicy $policy,
         public EngineInspection $inspection,
         public CrackReport $cracks,
+        public RunningReport $running,
         public BuildWishes $wishes,
         public Shelf $shelf,
         public ?Length $bore = null,
@@ -58,7 +60,17 @@ final readonly class EngineToPlan
             }
         }
 
-        return new self($this->sheet, $this->policy, $this->inspection, $this->cracks, $this->wishes, $this->shelf, $bore, $cuts);
+        return new self(
+            $this->sheet,
+            $this->policy,
+            $this->inspection,
+            $this->cracks,
+            $this->running,
+            $this->wishes,
+            $this->shelf,
+            $bore,
+            $cuts,
+        );
     }
 
     /** The bore that the plan gives, else the one that the block was made to, else the standard one. */

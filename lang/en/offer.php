@@ -52,6 +52,7 @@ return [
         'valves_recondition' => 'valve guides and seats in the block renewed',
         'camshaft_bores_recondition' => 'camshaft bores renewed',
         'lifters_recondition' => 'lifter bores bushed',
+        'running_replace' => 'worn running parts replaced',
         'crack_repair' => 'a crack repaired: :about',
     ],
     'gained' => [

@@ -23,7 +23,7 @@ return [
         'needs_honing_to_clearance' => 'it has to be honed to clearance to stay.',
         'undecided' => ':said',
         'trace_missing' => 'trace its wall before it is bored: the shift may be more than is allowed.',
-        'part_is_new' => ':said needs something that is not in the plan as it was agreed.',
+        'part_is_new' => ':said: found since, and not in the plan as it was agreed.',
         'part_way_is_gone' => ':said: what was agreed cannot be done any more.',
         'customer_asked' => 'waits for the customer: :said.',
     ],

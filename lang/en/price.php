@@ -36,6 +36,12 @@ return [
         'seat' => 'Cut a valve seat',
         'head' => 'Another head',
         'crack_repair' => 'Repair a crack',
+        'camshaft' => 'Another camshaft',
+        'lifters' => 'Lifters, a set',
+        'pushrods' => 'Pushrods, a set',
+        'rockers' => 'Rockers, a set',
+        'valves' => 'Valves, a set',
+        'timing_drive' => 'Timing chain or gears',
         'gasket_set' => 'Gaskets, plugs and seals, a set',
     ],
     'field' => [

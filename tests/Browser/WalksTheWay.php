@@ -21,7 +21,7 @@ trait WalksTheWay
         'bottom.inline' => '0.6',
     ];
 
-    private const FINISHED = [
+    protected const FINISHED = [
         'top.thrust' => '.2',
         'top.inline' => '.3',
         'middle.thrust' => '.2',

@@ -11,6 +11,11 @@ use NorthLedger\Core\Engine\Policy\ShopPolicy;
 use NorthLedger\Core\Engine\Specification\EnginePart;
 use NorthLedger\Core\Engine\Specification\SpecificationSheet;
 use NorthLedger\Core\Features\Bores\OptionKind;
+use NorthLedger\Core\Features\Running\RunningLook;
+use NorthLedger\Core\Features\Running\RunningPart;
+use NorthLedger\Core\Features\Running\RunningReport;
+use NorthLedger\Core\Features\Running\SeenRunningPart;
+use NorthLedger\Core\Features\Running\Suspicion;
 use NorthLedger\Core\Finding\PartDefect;
 use NorthLedger\Core\Finding\Remedy;
 use NorthLedger\Core\Inspection\Section;
@@ -242,6 +247,31 @@ final class EngineChoicesTest extends TestCase
         );
     }
 
+    public function test_running_parts_that_do_not_go_back_in_are_part_of_the_plan_and_say_where_to_look_next(): void
+    {
+        $sheet = Bench::sheet('tarn-4-198');
+        $seen = static fn (RunningPart $part, RunningLook $look, bool $isReplaced): SeenRunningPart => new SeenRunningPart(
+            $part,
+            $look,
+            $isReplaced,
+            '',
+        );
+        $running = RunningReport::of([
+            'camshaft' => $seen(RunningPart::Camshaft, RunningLook::Pitted, true),
+            'lifters' => $seen(RunningPart::Lifters, RunningLook::Fine, false),
+            'rod_shells' => $seen(RunningPart::RodShells, RunningLook::ThroughToCopper, true),
+        ]);
+        $choices = EngineChoices::of(self::engine($sheet, new KnownEngine($sheet), running: $running));
+        $this->assertSame(26_500, $choices->parts['running']->choices[0]->choice->cost->minor, 'shells come with their journals');
+        $this->assertTrue($running->mixesOldAndNew());
+        $this->assertSame([Suspicion::LiftersWithTheCamshaft], $running->seen(RunningPart::Camshaft)?->suspicions());
+        $this->assertSame([Suspicion::JournalsAndCamBearings], $running->seen(RunningPart::RodShells)?->suspicions());
+        foreach (RunningPart::cases() as $part) {
+            $this->assertSame([], Suspicion::of($part, $part->looks()[0]), 'what is fine says nothing about others');
+        }
+        $this->assertNotContains(RunningPart::Pushrods, RunningPart::of(Bench::sheet('cairn-l4-144')), 'a side-valve engine has none');
+    }
+
     public function test_a_family_has_its_own_price_where_it_differs(): void
     {
         $prices = Bench::policyDocument()['prices'];
@@ -276,6 +306,7 @@ final class EngineChoicesTest extends TestCase
         ?ShopPolicy $policy = null,
         ?BuildWishes $wishes = null,
         ?Shelf $shelf = null,
+        ?RunningReport $running = null,
     ): EngineToPlan {
         $policy ??= self::policy([]);
 
@@ -284,6 +315,7 @@ final class EngineChoicesTest extends TestCase
             $policy,
             new EngineInspection($sheet, $policy, $facts),
             $facts->cracks(),
+            $running ?? RunningReport::none(),
             $wishes ?? new BuildWishes(),
             $shelf ?? Shelf::empty(),
         );

@@ -107,8 +107,8 @@ final class EnginePlanTest extends TestCase
         $this->assertTrue($this->file()->work()->isPlanOpenAgain());
         $this->get($this->url('plan'))
             ->assertSee('The plan is open again')
-            ->assertSee('Rod journals needs something that is not in the plan');
-        $this->get('/')->assertSee('needs something that is not in the plan');
+            ->assertSee('Rod journals: found since, and not in the plan');
+        $this->get('/')->assertSee('found since, and not in the plan');
 
         $this->post($this->url('plan'), ['ulid' => $this->ulid(), 'option' => 'bore 508000'])->assertSessionDoesntHaveErrors();
         $this->assertSame([], $this->file()->work()->stops());

@@ -38,6 +38,12 @@ enum PriceItem: string
     case Seat = 'seat';
     case Head = 'head';
     case CrackRepair = 'crack_repair';
+    case Camshaft = 'camshaft';
+    case Lifters = 'lifters';
+    case Pushrods = 'pushrods';
+    case Rockers = 'rockers';
+    case Valves = 'valves';
+    case TimingDrive = 'timing_drive';
     case GasketSet = 'gasket_set';
 
     /** True for what somebody delivers, alone or with the work on it. */
@@ -59,6 +65,12 @@ enum PriceItem: string
                 self::Rod,
                 self::Guide,
                 self::Head,
+                self::Camshaft,
+                self::Lifters,
+                self::Pushrods,
+                self::Rockers,
+                self::Valves,
+                self::TimingDrive,
                 self::GasketSet,
             ],
             true,

@@ -45,6 +45,7 @@ final class EngineChoices
             ...HeadChoices::of($engine),
             ...CrackRepairs::parts($engine),
             ...OtherChoices::of($engine),
+            ...RunningChoices::of($engine),
         ];
         $beside = $bores === [] && $beside === [] ? [] : [...$beside, OtherChoices::gaskets($engine)];
         $parts = HostedParts::of([...$bores, ...$beside], $engine);

@@ -61,7 +61,7 @@
 @if($plan->traces !== [])<p>@foreach($plan->traces as $cylinder)<a class="button" href="bores/{{ $cylinder }}">Trace cylinder {{ $cylinder }}</a> @endforeach</p>@endif
 @if($plan->doubts !== [])<h2>Doubt</h2><ul>@foreach($plan->doubts as $doubt)<li class="line close">{{ $doubt }}</li>@endforeach</ul>@endif
 <h2>The customer</h2>@if($plan->customer !== '')<p>{{ $plan->customer }}</p>@endif
-<p><a class="button plain" href="offers">Offers to the customer</a> <a class="button plain" href="parts">Parts to order</a></p>
+<p><a class="button plain" href="offers">Offers to the customer</a> <a class="button plain" href="parts">Parts to order</a> <a class="button plain" href="running">Running parts</a></p>
 @if($file->work()->choice() !== null)
 <h2>Chosen</h2><p>{{ $file->work()->choice()->user->name }}, {{ $file->work()->choice()->created_at->format('j M H:i') }}@if($file->work()->choice()->reason), because: {{ $file->work()->choice()->reason }}@endif</p>
 <p><a class="button plain" href="work">To the work order</a></p>
