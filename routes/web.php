@@ -234,6 +234,9 @@ Route::middleware('throttle:60,1')->group(function (): void {
     Route::get('/offer/{offer}', [OpenOfferController::class, 'show'])
         ->name('offer.open')
         ->where('offer', '[0-9A-Z]{26}');
+    Route::get('/offer/{offer}/photos/{photo}.jpg', [OpenOfferController::class, 'photo'])
+        ->name('offer.photo')
+        ->where('photo', '[0-9A-Z]{26}');
     Route::post('/offer/{offer}/answer', [OpenOfferController::class, 'answer'])->name('offer.answer');
     Route::post('/offer/{offer}/questions', [OpenOfferController::class, 'ask'])->name('offer.ask');
 });

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Offers;
 
 use App\Http\RequestId;
+use App\Photos\PhotoStore;
 use App\Record\JobFile;
 use App\Record\JobFiles;
 use App\Record\Offer;
@@ -17,6 +18,7 @@ use App\Words\Line;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
+use Symfony\Component\HttpFoundation\BinaryFileResponse;
 
 /** An offer as its customer sees it, by a signed address and without a log-in. It shows nothing of any other job. */
 final readonly class OpenOfferController
@@ -44,9 +46,27 @@ final readonly class OpenOfferController
                 'line' => OfferLine::of($found, $state),
                 'job' => $file->job,
                 'sheet' => $file->sheet,
-                'photos' => [],
+                'photos' => OfferPhoto::all($file, $found),
             ])
             : self::closed($state->value, 410);
+    }
+
+    /** Of what was found in this engine, and of nothing else. */
+    public function photo(Request $request, string $offer, string $photo, PhotoStore $store): BinaryFileResponse|Response
+    {
+        $link = $this->signed($request, $offer);
+        if ($link === null) {
+            return self::closed('altered', 403);
+        }
+        $kept = OfferPhoto::ofJob($link->job_id)->where('ulid', $photo)->firstOrFail();
+        $path = $store->path($kept->content_hash, isSmall: false);
+        abort_unless(is_file($path), 404);
+
+        return response()->file($path, [
+            'Content-Type' => 'image/jpeg',
+            'Cache-Control' => 'private, max-age=86400',
+            'Content-Security-Policy' => "default-src 'none'",
+        ]);
     }
 
     public function answer(AnswerRequest $request, string $offer, AnswerOffer $answer): RedirectResponse|Response

@@ -66,22 +66,23 @@ final readonly class WayWords
     }
 
     /**
-     * @param  int  $ways  How many there are to choose among
+     * @param  list<CustomerWay>  $ways  All that there are to choose among, the recommended first
      * @return list<string>
      */
-    public function gained(CustomerWay $way, int $ways): array
+    public function gained(CustomerWay $way, array $ways, Carbon $today): array
     {
+        $days = self::daysAfter($ways[0], $way, $today);
         $gained = [
             ...($way->more->minor < 0 ? [Line::of('offer.gained.money', ['amount' => self::amount($way->more)])] : []),
-            ...($way->moreDays < 0 ? [Line::counted('offer.gained.days', -$way->moreDays)] : []),
+            ...($days < 0 ? [Line::counted('offer.gained.days', -$days)] : []),
             ...$this->lives($way, 'gained', static fn (int $more): bool => $more > 0),
         ];
         if (in_array(WayKind::Recommended, $way->kinds, true)) {
             $sizes = $way->plan->choices[BoreChoices::CODE]->life ?? null;
             $gained = [
                 ...($sizes === null || $sizes === 0 ? [] : [Line::counted('offer.gained.sizes', $sizes)]),
-                ...($ways > 1 && in_array(WayKind::Cheapest, $way->kinds, true) ? [Line::of('offer.gained.cheapest')] : []),
-                ...($ways > 1 && in_array(WayKind::LongestLived, $way->kinds, true) ? [Line::of('offer.gained.longest_lived')] : []),
+                ...(count($ways) > 1 && in_array(WayKind::Cheapest, $way->kinds, true) ? [Line::of('offer.gained.cheapest')] : []),
+                ...(count($ways) > 1 && in_array(WayKind::LongestLived, $way->kinds, true) ? [Line::of('offer.gained.longest_lived')] : []),
             ];
         }
 
@@ -89,11 +90,12 @@ final readonly class WayWords
     }
 
     /**
-     * @param  list<CustomerWay>  $ways
+     * @param  list<CustomerWay>  $ways  All that there are to choose among, the recommended first
      * @return list<string>
      */
-    public function givenUp(CustomerWay $way, array $ways): array
+    public function givenUp(CustomerWay $way, array $ways, Carbon $today): array
     {
+        $days = self::daysAfter($ways[0], $way, $today);
         $bores = $way->plan->choices[BoreChoices::CODE] ?? null;
         $losesTheBlock =
             $bores !== null && $bores->code === ChoiceKind::Replace->value && $this->file->sheet->cylinders !== CylinderKind::Separate;
@@ -104,11 +106,17 @@ final readonly class WayWords
         return [
             ...($isRecommended && $dearer->minor > 0 ? [Line::of('offer.given_up.dearer', ['amount' => PlanWords::money($dearer)])] : []),
             ...($way->more->minor > 0 ? [Line::of('offer.given_up.money', ['amount' => self::amount($way->more)])] : []),
-            ...($way->moreDays > 0 ? [Line::counted('offer.given_up.days', $way->moreDays)] : []),
+            ...($days > 0 ? [Line::counted('offer.given_up.days', $days)] : []),
             ...$this->lives($way, 'given_up', static fn (int $more): bool => $more < 0),
             ...($bores?->life === 0 ? [Line::of('offer.given_up.last_size')] : []),
             ...($losesTheBlock ? [Line::of('offer.given_up.block')] : []),
         ];
+    }
+
+    /** How many days later a way is ready than another, by the days that the customer is told; below zero: sooner. */
+    private static function daysAfter(CustomerWay $other, CustomerWay $way, Carbon $today): int
+    {
+        return (int) Carbon::parse(self::readyOn($other, $today))->diffInDays(Carbon::parse(self::readyOn($way, $today)));
     }
 
     private function choice(OfferedPart $part, OfferedChoice $choice): string

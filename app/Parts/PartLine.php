@@ -35,7 +35,9 @@ final readonly class PartLine
 
         return new self(
             $part->key(),
-            Line::ofCode('price.item', $part->item),
+            trans()->has("price.part.{$part->item->value}")
+                ? Line::ofCode('price.part', $part->item)
+                : Line::ofCode('price.item', $part->item),
             self::size($file, $part),
             $part->count,
             VerdictWords::money($part->each->minor),

@@ -12,16 +12,10 @@ final readonly class CustomerWay
     /**
      * @param  list<WayKind>  $kinds  All that it is: plans that are the same are one way
      * @param  Money  $more  Than the recommended; below zero: less
-     * @param  int  $moreDays  Until its last part is there, than the recommended
      * @param  array<string, int>  $moreLife  Further steps more than the recommended leaves, by part; only those that differ
      */
-    private function __construct(
-        public array $kinds,
-        public EnginePlan $plan,
-        public Money $more,
-        public int $moreDays,
-        public array $moreLife,
-    ) {
+    private function __construct(public array $kinds, public EnginePlan $plan, public Money $more, public array $moreLife)
+    {
     }
 
     /**
@@ -66,6 +60,6 @@ final readonly class CustomerWay
             }
         }
 
-        return new self($kinds, $plan, $plan->cost->minus($recommended->cost), $plan->leadDays - $recommended->leadDays, $life);
+        return new self($kinds, $plan, $plan->cost->minus($recommended->cost), $life);
     }
 }

@@ -61,7 +61,7 @@ return [
         'life' => '{1} one further size more: :part|[2,*] :count further sizes more: :part',
         'cheapest' => 'the lowest price there is',
         'longest_lived' => 'nothing lasts longer',
-        'sizes' => '{0} the last size there is|{1} can be bored once more|[2,*] can be bored :count times more',
+        'sizes' => '{0} the last size there is|{1} can be bored once more|{2} can be bored twice more|[3,*] can be bored :count times more',
     ],
     'given_up' => [
         'money' => ':amount more',

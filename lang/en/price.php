@@ -44,6 +44,12 @@ return [
         'timing_drive' => 'Timing chain or gears',
         'gasket_set' => 'Gaskets, plugs and seals, a set',
     ],
+    'part' => [
+        'sleeve' => 'Sleeve',
+        'camshaft_bore' => 'Camshaft bearing',
+        'rebush_rod' => 'Small-end bush',
+        'guide' => 'Valve guide',
+    ],
     'field' => [
         'labour' => 'work',
         'parts' => 'part',

@@ -12,15 +12,18 @@ use App\Record\JobFile;
 use App\Record\JobFiles;
 use App\Record\Offer;
 use App\Record\OfferBook;
+use App\Stages\Receive\KeepPhoto;
 use App\Storage\Customer;
 use App\Storage\EntryKind;
 use App\Storage\LedgerEntry;
 use App\Storage\OfferLink;
+use App\Storage\Photo;
 use App\Storage\PlanChoice;
 use App\Storage\StoredOrder;
 use App\Storage\User;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\Mail;
+use Illuminate\Support\Facades\URL;
 use Illuminate\Testing\TestResponse;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\TestCase;
@@ -78,6 +81,22 @@ final class OfferTest extends TestCase
         $this->get($offer->address('open'))->assertOk()->assertSee('You have answered')->assertDontSee('Go ahead with this');
     }
 
+    /** A way is never said to be sooner than one that is ready on the same day. */
+    public function test_days_that_are_won_or_lost_are_those_between_the_days_that_are_told(): void
+    {
+        $this->send();
+        $ways = $this->offer()->ways();
+        $this->assertGreaterThan(1, count($ways));
+        foreach ($ways as $way) {
+            $days = (int) $ways[0]->readyOn->diffInDays($way->readyOn);
+            $said = implode('; ', [...$way->gained, ...$way->givenUp]);
+            $this->assertSame($days > 0, str_contains($said, 'later'), $said);
+            $this->assertSame($days < 0, str_contains($said, 'sooner'), $said);
+            $days === 0 ||
+                $this->assertMatchesRegularExpression('/\b'.(abs($days) === 1 ? 'one' : abs($days)).' days? (later|sooner)/', $said);
+        }
+    }
+
     public function test_a_link_used_twice_answers_once_and_says_who_was_first(): void
     {
         $this->send();
@@ -126,6 +145,30 @@ final class OfferTest extends TestCase
         $this->get($second->address('open'))->assertStatus(410)->assertSee('has passed');
         $this->answer($second)->assertSessionHasErrors('way');
         $this->get('/')->assertSee('overdue: ask again');
+    }
+
+    public function test_pictures_of_what_was_found_come_along_and_no_others(): void
+    {
+        $this->actingAs($this->inspector);
+        $this->key($this->job, 'crack.3', '1')->assertOk();
+        $crack = $this->file()->record->cracks()->indications[0];
+        $this->photo("indication.{$crack->id}");
+        $this->photo('paperwork');
+        $this->actingAs($this->counter);
+        $this->send()->assertSessionDoesntHaveErrors();
+        auth()->logout();
+        $page = (string) $this->get($this->offer()->address('open'))
+            ->assertOk()
+            ->assertSee('What we found')
+            ->getContent();
+        $this->assertSame(1, preg_match_all('#<img src="([^"]+)"#', $page, $match));
+        $address = html_entity_decode($match[1][0]);
+        $this->get($address)->assertOk()->assertHeader('Content-Type', 'image/jpeg');
+        $paperwork = Photo::query()->where('subject', 'paperwork')->sole()->ulid;
+        $this->get((string) preg_replace('#photos/\w+#', "photos/{$paperwork}", $address))->assertForbidden();
+        $this->get(
+            URL::signedRoute('offer.photo', ['offer' => $this->offer()->id(), 'photo' => $paperwork], absolute: false),
+        )->assertNotFound();
     }
 
     public function test_what_is_found_later_makes_an_offer_stale_and_opens_the_plan_again(): void
@@ -258,6 +301,13 @@ final class OfferTest extends TestCase
     private function answer(Offer $offer, string $way = 'recommended', string $name = 'the works manager', string $ulid = ''): TestResponse
     {
         return $this->post($offer->address('answer'), ['way' => $way, 'name' => $name, 'ulid' => $ulid ?: $this->ulid()]);
+    }
+
+    private function photo(string $subject): void
+    {
+        $path = (string) tempnam(sys_get_temp_dir(), 'photo');
+        imagejpeg(imagecreatetruecolor(64, 48), $path);
+        $this->app->make(KeepPhoto::class)->handle($this->job, $this->inspector, $this->ulid(), $subject, '', $path);
     }
 
     private function offer(): Offer

@@ -14,7 +14,7 @@
             <a class="tag" href="/jobs/{{ $file->job->tag() }}/history" title="The job’s history">{{ $file->job->tag() }}</a>
             <h1>@yield('heading')</h1>
             <span>{{ $file->sheet->name }}@if($file->job->description !== '') · {{ $file->job->description }}@endif · {{ $file->job->serial }}</span>
-            @if(in_array($stage, [\App\Storage\Stage::Measure, \App\Storage\Stage::Judge, \App\Storage\Stage::Plan, \App\Storage\Stage::Verify], true) && ! request()->routeIs('offers'))
+            @if(in_array($stage, [\App\Storage\Stage::Measure, \App\Storage\Stage::Judge, \App\Storage\Stage::Plan, \App\Storage\Stage::Verify], true) && ! request()->routeIs('offers', 'running'))
             <form method="post" action="/shown" class="unit-switch no-print" aria-label="Show lengths in">@csrf
                 @foreach(\NorthLedger\Core\Quantity\LengthUnit::cases() as $unit)<button name="unit" value="{{ $unit->value }}" aria-pressed="{{ $file->display->unit() === $unit ? 'true' : 'false' }}">{{ $unit->value }}</button>@endforeach
             </form>

@@ -19,6 +19,7 @@
         <p class="my-4"><button class="button plain" name="way" value="none">None of these: stop the work</button></p>
     </form>
     @endif
+    @if($photos !== [])<h2>What we found</h2><div class="offer-photos">@foreach($photos as $photo)<figure><img src="{{ $photo->address }}" alt="{{ $photo->words }}" loading="lazy"><figcaption>{{ $photo->words }}</figcaption></figure>@endforeach</div>@endif
     @if($offer->unsure() !== [])<p class="mt-4"><b>What we are not sure of.</b> {{ implode(' ', $offer->unsure()) }}</p>@endif
     <p class="soft mt-4">Prices without tax, as of {{ $offer->sent->at()->format('j F Y') }}. The days hold as long as the parts come as promised. @if($offer->answer === null)Nothing is done before you answer.@endif Where the engine’s use is regulated, licensed practice comes first.</p>
     @if($offer->answer === null)

@@ -5,7 +5,7 @@
 <p class="no-print"><a href="judge">Judge</a> <a href="plan">The plan</a></p>
 <x-field-error name="part" />
 @foreach($lines as $line)
-<section class="running" id="{{ $line->code }}" aria-label="{{ $line->name }}">
+<section class="looked-at" id="{{ $line->code }}" aria-label="{{ $line->name }}">
     <h2>{{ $line->name }} <span class="stamp small {{ $line->look === null ? 'missing' : ($line->isReplaced ? 'out' : 'good') }}">{{ $line->said }}</span></h2>
     @foreach($line->suspicions as $suspicion)<p class="line close">{{ $suspicion }}</p>@endforeach
     @can('measure')
@@ -13,7 +13,7 @@
     <form method="post" action="running" class="fields inline-fields no-print">@csrf <x-ulid /><input type="hidden" name="part" value="{{ $line->code }}">
         <div class="field"><label for="look-{{ $line->code }}">It looks</label><select id="look-{{ $line->code }}" name="look">@foreach($line->looks as $look => $words)<option value="{{ $look }}" @selected((old('part') === $line->code ? old('look') : $line->look) === $look)>{{ $words }}</option>@endforeach</select>@if(old('part') === $line->code)<x-field-error name="look" />@endif</div>
         <div class="field grow"><label for="remark-{{ $line->code }}">Remark</label><input id="remark-{{ $line->code }}" name="remark" maxlength="200" autocomplete="off" value="{{ old('part') === $line->code ? old('remark') : '' }}">@if(old('part') === $line->code)<x-field-error name="remark" />@endif</div>
-        <p><button class="button plain" name="replaced" value="0">Goes back in</button> <button class="button plain" name="replaced" value="1">Replace it</button></p>
+        <div class="field"><button class="button plain" name="replaced" value="0">Goes back in</button> <button class="button plain" name="replaced" value="1">Replace it</button></div>
     </form>
     @endif
     @endcan
