@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Offers;
 
 use Illuminate\Support\Str;
+use Symfony\Component\Mailer\Exception\TransportException;
 use Symfony\Component\Mailer\SentMessage;
 use Symfony\Component\Mailer\Transport\AbstractTransport;
 
@@ -26,6 +27,6 @@ final class EmlTransport extends AbstractTransport
         is_dir($this->folder) || mkdir($this->folder, 0700, true);
         $path = "{$this->folder}/".Str::ulid().'.eml';
         file_put_contents($path, $message->toString()) !== false ||
-            throw new \RuntimeException("No message can be kept in {$this->folder}. See that the folder can be written.");
+            throw new TransportException("No message can be kept in {$this->folder}. See that the folder can be written.");
     }
 }

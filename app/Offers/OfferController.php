@@ -8,6 +8,7 @@ use App\Http\RequestId;
 use App\Record\JobFiles;
 use App\Storage\Job;
 use App\Storage\User;
+use App\Words\Line;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -24,9 +25,9 @@ final class OfferController
 
     public function store(SendOfferRequest $request, Job $job, SendOffer $send): RedirectResponse
     {
-        $send->handle($job, $this->by($request), RequestId::of($request), $request->how(), $request->wantedBy());
+        $isSent = $send->handle($job, $this->by($request), RequestId::of($request), $request->how(), $request->wantedBy());
 
-        return redirect()->route('offers', $job)->with('note', 'The offer is out. Nothing is done before the answer.');
+        return redirect()->route('offers', $job)->with('note', Line::of($isSent ? 'offer.sent' : 'offer.not_mailed'));
     }
 
     public function withdraw(Request $request, Job $job, string $offer, TellOfOffer $tell): RedirectResponse

@@ -6,17 +6,16 @@ namespace App\Offers;
 
 use App\Ledger\Observe;
 use App\Ledger\Refused;
-use App\Ledger\Written;
 use App\Record\JobFile;
 use App\Record\Offer;
 use App\Record\OfferBook;
 use App\Record\OfferState;
 use App\Storage\EntryKind;
 use App\Storage\Job;
-use App\Storage\OfferLink;
 use App\Storage\User;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\Mail;
+use Symfony\Component\Mailer\Exception\TransportExceptionInterface;
 
 /** Makes an offer of the engine's plans as they are now, and sends it (PLAN-4). An open one is taken back by the next. */
 final readonly class SendOffer
@@ -25,8 +24,11 @@ final readonly class SendOffer
     {
     }
 
-    /** @param  OfferRoute  $by  How it goes to the customer */
-    public function handle(Job $job, User $who, string $ulid, OfferRoute $by, Carbon $wantedBy): Written
+    /**
+     * @param  OfferRoute  $by  How it goes to the customer
+     * @return bool False where it is made, and the message could not be sent
+     */
+    public function handle(Job $job, User $who, string $ulid, OfferRoute $by, Carbon $wantedBy): bool
     {
         $written = $this->observe->handle($job, $who, $ulid, EntryKind::Offer, static function (JobFile $file) use (
             $ulid,
@@ -56,19 +58,24 @@ final readonly class SendOffer
 
             return [$ulid, ['by' => $by->value, 'wanted_by' => $wantedBy->format('Y-m-d')] + $draft->document($file, Carbon::today())];
         });
-        if (! $written->wasWrittenBefore) {
-            OfferLink::query()->create(['offer' => $ulid, 'job_id' => $job->id]);
-            $this->mail($written->file, $ulid, $by);
+        if ($written->wasWrittenBefore) {
+            return true;
         }
 
-        return $written;
+        return $by !== OfferRoute::Email || $this->isMailed($written->file, $ulid);
     }
 
-    private function mail(JobFile $file, string $offer, OfferRoute $by): void
+    private function isMailed(JobFile $file, string $offer): bool
     {
         $sent = OfferBook::of($file->record->observations())->offer($offer);
-        if ($by === OfferRoute::Email && $sent !== null) {
-            Mail::to($file->job->customer->email)->send(new OfferMail($sent, $file));
+        try {
+            $sent === null || Mail::to($file->job->customer->email)->send(new OfferMail($sent, $file));
+        } catch (TransportExceptionInterface $exception) {
+            report($exception);
+
+            return false;
         }
+
+        return true;
     }
 }

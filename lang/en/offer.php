@@ -6,6 +6,8 @@ declare(strict_types=1);
 return [
     'asks' => ':name asks something',
     'waits' => 'an answer to offer :number by :date',
+    'sent' => 'The offer is out. Nothing is done before the answer.',
+    'not_mailed' => 'The offer is made, but its message could not be sent: the mail server does not take it. Read it out, or print it.',
     'wanted_by' => 'answer wanted by :date',
     'answered' => [
         'way' => ':way: :name, :by, :at',

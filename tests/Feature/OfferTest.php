@@ -256,6 +256,14 @@ final class OfferTest extends TestCase
         }
     }
 
+    public function test_a_mail_server_that_is_down_loses_no_offer(): void
+    {
+        $this->post("/customers/{$this->job->customer_id}", ['name' => 'Sawmill', 'email' => 'office@sawmill.example']);
+        config(['mail.default' => 'smtp', 'mail.mailers.smtp.host' => '127.0.0.1', 'mail.mailers.smtp.port' => 9]);
+        $this->send(['by' => 'email'])->assertSessionHas('note', fn (string $note): bool => str_contains($note, 'could not be sent'));
+        $this->get($this->offer()->address('open'))->assertOk();
+    }
+
     public function test_a_second_offer_waits_for_the_first_and_a_past_day_is_refused(): void
     {
         $this->send(['wanted_by' => '2026-11-29'])->assertSessionHasErrors('wanted_by');
