@@ -56,6 +56,8 @@ final readonly class SendOffer
                 );
             }
 
+            OfferLink::query()->create(['offer' => $ulid, 'job_id' => $file->job->id]);
+
             return [$ulid, ['by' => $by->value, 'wanted_by' => $wantedBy->format('Y-m-d')] + $draft->document($file, Carbon::today())];
         });
         if ($written->wasWrittenBefore) {
