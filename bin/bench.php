@@ -6,16 +6,23 @@ declare(strict_types=1);
 
 use NorthLedger\Core\Assessment\BlockAssessment;
 use NorthLedger\Core\Assessment\EngineAssessment;
+use NorthLedger\Core\Assessment\EngineInspection;
 use NorthLedger\Core\Features\Crankshaft\CrankshaftJudge;
 use NorthLedger\Core\Features\Faces\FaceJudge;
 use NorthLedger\Core\Features\Faces\FacePlan;
 use NorthLedger\Core\Features\Heads\HeadJudge;
 use NorthLedger\Core\Features\Housings\HousingJudge;
 use NorthLedger\Core\Features\Rods\RodJudge;
+use NorthLedger\Core\Features\Running\RunningReport;
 use NorthLedger\Core\Geometry\Height;
 use NorthLedger\Core\Geometry\LocalFlatness;
 use NorthLedger\Core\Inspection\Section;
+use NorthLedger\Core\Planning\BuildWishes;
+use NorthLedger\Core\Planning\Choices\EngineChoices;
+use NorthLedger\Core\Planning\EngineToPlan;
+use NorthLedger\Core\Planning\Shelf;
 use NorthLedger\Core\Quantity\Length;
+use NorthLedger\Core\Quantity\Money;
 use NorthLedger\Core\Simulation\ScreeningTrial;
 use NorthLedger\Core\Simulation\SimulatedEngine;
 use Random\Engine\Mt19937;
@@ -23,6 +30,7 @@ use Random\Randomizer;
 use Tests\Bench\Client;
 use Tests\Bench\Stopwatch;
 use Tests\Core\Bench;
+use Tests\Core\KnownEngine;
 use Tests\Core\MeasuredEngine;
 
 require dirname(__DIR__).'/vendor/autoload.php';
@@ -74,6 +82,8 @@ foreach (Section::beside() as $section) {
     $measure("sheet_{$section->value}", static fn () => $client->get("/jobs/NL-0418/measure/{$section->value}"));
 }
 $measure('judge', static fn () => $client->get('/jobs/NL-0418/judge'));
+$measure('plan', static fn () => $client->get('/jobs/NL-0418/plan'));
+$measure('offers', static fn () => $client->get('/jobs/NL-0418/offers'));
 $measure('post_reading', static fn () => $client->postReading($tags));
 
 $sheet = Bench::sheet('brae-v8-311');
@@ -119,6 +129,25 @@ printf(
     $whole['p50_ms'],
     $whole['p95_ms'],
 );
+$facts = new KnownEngine(
+    $sheet,
+    ['crankshaft' => ['pinscore.2' => 50_800, 'mainscore.1' => 25_400], 'rods' => ['bend.3' => 200_000]],
+    bores: [1 => [12, 9, 8, 6, 2, 2], 2 => [40, 20, 10, 10, 4, 4]],
+);
+$watch = new Stopwatch();
+for ($i = 0; $i < 60; $i++) {
+    $inspection = new EngineInspection($sheet, $policy, $facts);
+    $inspection->engine();
+    $watch->time(static function () use ($sheet, $policy, $facts, $inspection): void {
+        $wishes = new BuildWishes(Money::ofMinor(250_000));
+        $choices = EngineChoices::of(
+            new EngineToPlan($sheet, $policy, $inspection, $facts->cracks(), RunningReport::none(), $wishes, Shelf::empty()),
+        );
+        [$choices->recommended($policy->preference, $wishes->budget), $choices->cheapest(), $choices->longestLived()];
+    });
+}
+$planned = $watch->figures();
+printf("The core alone, a complete V8 planned three ways:   p50 %.2f ms   p95 %.2f ms   (goal 20)\n", $planned['p50_ms'], $planned['p95_ms']);
 $heights = [];
 $chance = new Randomizer(new Mt19937(500));
 for ($i = 0; $i < 500; $i++) {
@@ -201,7 +230,7 @@ $goals = [
     'bench_growth' => 1.3,
     'bench_growth_50000' => 1.3,
 ] + ['specs_list' => 5, 'specs_search' => 5, 'specs_lookup' => 5] +
-    array_fill_keys(array_map(static fn (Section $section): string => "sheet_{$section->value}", Section::beside()), 5) + ['judge' => 5];
+    array_fill_keys(array_map(static fn (Section $section): string => "sheet_{$section->value}", Section::beside()), 5) + ['judge' => 5, 'plan' => 5];
 echo "\nMedians against the floor, and growth against the Bench with 50 jobs:\n";
 foreach ($goals as $name => $goal) {
     printf("  %-34s %5.2f   goal %.1f   %s\n", $name, $ratios[$name], $goal, $ratios[$name] <= $goal ? 'reached' : 'not reached');
@@ -215,6 +244,7 @@ if ($jsonFile !== '') {
                 'requests' => $figures,
                 'core_v8' => $core,
                 'core_whole_v8' => $whole,
+                'core_planned_v8' => $planned,
                 'core_deck_500' => $deck,
                 'package' => $package,
                 'screening' => $screening,

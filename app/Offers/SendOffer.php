@@ -12,6 +12,7 @@ use App\Record\OfferBook;
 use App\Record\OfferState;
 use App\Storage\EntryKind;
 use App\Storage\Job;
+use App\Storage\OfferLink;
 use App\Storage\User;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\Mail;

@@ -99,7 +99,7 @@ final class OfferTest extends TestCase
 
     public function test_a_link_used_twice_answers_once_and_says_who_was_first(): void
     {
-        $this->send();
+        $this->send()->assertSessionDoesntHaveErrors();
         $offer = $this->offer();
         $ulid = $this->ulid();
         $this->answer($offer, ulid: $ulid);
