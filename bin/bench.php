@@ -147,7 +147,11 @@ for ($i = 0; $i < 60; $i++) {
     });
 }
 $planned = $watch->figures();
-printf("The core alone, a complete V8 planned three ways:   p50 %.2f ms   p95 %.2f ms   (goal 20)\n", $planned['p50_ms'], $planned['p95_ms']);
+printf(
+    "The core alone, a complete V8 planned three ways:   p50 %.2f ms   p95 %.2f ms   (goal 20)\n",
+    $planned['p50_ms'],
+    $planned['p95_ms'],
+);
 $heights = [];
 $chance = new Randomizer(new Mt19937(500));
 for ($i = 0; $i < 500; $i++) {
@@ -230,7 +234,8 @@ $goals = [
     'bench_growth' => 1.3,
     'bench_growth_50000' => 1.3,
 ] + ['specs_list' => 5, 'specs_search' => 5, 'specs_lookup' => 5] +
-    array_fill_keys(array_map(static fn (Section $section): string => "sheet_{$section->value}", Section::beside()), 5) + ['judge' => 5, 'plan' => 5];
+    array_fill_keys(array_map(static fn (Section $section): string => "sheet_{$section->value}", Section::beside()), 5) +
+    ['judge' => 5, 'plan' => 5];
 echo "\nMedians against the floor, and growth against the Bench with 50 jobs:\n";
 foreach ($goals as $name => $goal) {
     printf("  %-34s %5.2f   goal %.1f   %s\n", $name, $ratios[$name], $goal, $ratios[$name] <= $goal ? 'reached' : 'not reached');
