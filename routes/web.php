@@ -81,7 +81,9 @@ Route::middleware('auth')->group(function (): void {
         Route::post('/customers/{customer}', [CustomerController::class, 'update'])->whereNumber('customer');
         Route::post('/customers/{customer}/merge', [CustomerController::class, 'merge'])->whereNumber('customer');
     });
-    Route::get('/mailbox', [MailboxController::class, 'show'])->name('mailbox');
+    Route::get('/mailbox', [MailboxController::class, 'show'])
+        ->name('mailbox')
+        ->middleware('can:answer-for-customer');
     Route::get('/gauges', [GaugeController::class, 'index'])->name('gauges');
     Route::middleware('can:keep-gauges')->group(function (): void {
         Route::post('/gauges', [GaugeController::class, 'store']);

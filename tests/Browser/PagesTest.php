@@ -70,6 +70,7 @@ final class PagesTest extends BrowserTestCase
         '/jobs/NL-0418/plan',
         '/jobs/NL-0418/offers',
         '/jobs/NL-0418/parts',
+        '/jobs/NL-0418/running',
         '/jobs/NL-0420/offers',
         '/jobs/NL-0421/offers',
         '/jobs/NL-0422/plan',

@@ -277,6 +277,11 @@ final class OfferTest extends TestCase
         $this->actingAs($this->machinist);
         $this->send()->assertForbidden();
         $this->get($this->url('offers'))->assertOk()->assertDontSee('Send the offer');
+        $this->actingAs($this->counter);
+        $this->send()->assertSessionDoesntHaveErrors();
+        $this->actingAs($this->machinist);
+        $this->get($this->url('offers'))->assertOk()->assertSee('Offer 1')->assertDontSee('signature=');
+        $this->get('/mailbox')->assertForbidden();
     }
 
     public function test_customers_entered_twice_become_one_with_all_their_jobs(): void

@@ -2,7 +2,7 @@
 @section('title', $customer->name)
 @section('body')
 <div class="page wide"><main class="sheet" id="sheet">
-    <div class="head"><h1>{{ $customer->name }}</h1><a href="/customers">all customers</a></div>
+    <div class="head"><h1>{{ $customer->name }}</h1><a class="button plain" href="/customers">All customers</a></div>
     @if(session('note'))<p class="note" role="status">{{ session('note') }}</p>@endif
     <form method="post" action="/customers/{{ $customer->id }}" class="fields wide mt-4">@csrf
         <div class="field"><label for="name">Name</label><input id="name" name="name" value="{{ old('name', $customer->name) }}" maxlength="120" required><x-field-error name="name" /></div>
@@ -14,9 +14,9 @@
     </form>
     <h2>What they brought</h2>
     @if($rows === [])<p class="soft">Nothing yet.</p>@else
-    <table class="ledger"><thead><tr><th scope="col">Tag</th><th scope="col">Engine</th><th scope="col">Verdict</th><th scope="col">Stage</th><th scope="col">Waits for</th></tr></thead><tbody>
+    <div class="scroll-x" tabindex="0" role="region" aria-label="Jobs"><table class="ledger"><thead><tr><th scope="col">Tag</th><th scope="col">Engine</th><th scope="col">Verdict</th><th scope="col">Stage</th><th scope="col">Waits for</th></tr></thead><tbody>
     @foreach($rows as $row)<tr><td><a class="row-link" href="{{ $row->url }}"><span class="tag">{{ $row->tag }}</span></a></td><td><b>{{ $row->engine }}</b><br><span class="soft">{{ $row->what }} · <span class="num">{{ $row->serial }}</span></span></td><td>{{ $row->headline }}</td><td>{{ $row->stage->title() }}</td><td>{{ $row->waitsFor }}</td></tr>@endforeach
-    </tbody></table>@endif
+    </tbody></table></div>@endif
     @can('answer-for-customer')
     @if($others->isNotEmpty())
     <h2>Entered twice</h2>

@@ -2,7 +2,7 @@
 @section('title', $file->job->tag().' offers')
 @section('heading', 'Offers')
 @section('sheet')
-<p class="no-print"><a href="plan">The plan</a></p>
+<p class="no-print"><a class="button plain" href="plan">The plan</a></p>
 @if($page->ways !== [])
 <section aria-label="What can be offered now">
     <h2>{{ $page->lines === [] ? 'To send' : 'The next offer' }}</h2>
@@ -33,8 +33,8 @@
         @can('answer-for-customer')<form method="post" action="offers/{{ $line->offer->id() }}/settle" class="fields inline-fields">@csrf <x-ulid /><input type="hidden" name="question" value="{{ $question->ulid }}"><div class="field grow"><label for="how-{{ $question->id }}">What you answered</label><input id="how-{{ $question->id }}" name="how" maxlength="300" required autocomplete="off"></div><p><button class="button plain">Settled</button></p></form>@endcan</div>
     @endforeach
     @if($line->state === \App\Record\OfferState::Open)
-    <p class="no-print"><a href="{{ $line->offer->address('open') }}">The page that the customer sees</a> <span class="soft">to print, or to read out</span></p>
     @can('answer-for-customer')
+    <p class="no-print"><a class="button plain" href="{{ $line->offer->address('open') }}">The page that the customer sees</a> <span class="soft">to print, or to read out</span></p>
     <form method="post" action="offers/{{ $line->offer->id() }}/answer" class="no-print">@csrf <x-ulid />
         @include('offers.ways', ['ways' => $line->offer->ways(), 'button' => 'This one'])
         <div class="fields inline-fields">
@@ -56,4 +56,5 @@
 <p><b>{{ $file->job->customer->name }}</b>@if($file->job->customer->phone !== '')<br><span class="num">{{ $file->job->customer->phone }}</span>@endif @if($file->job->customer->email !== '')<br>{{ $file->job->customer->email }}@endif</p>
 <p><a class="button plain" href="/customers/{{ $file->job->customer_id }}">Customer’s page</a></p>
 <p class="soft">Nothing that depends on the answer is worked before it is there.</p>
+@can('answer-for-customer')<p><a class="button plain" href="/mailbox">Messages that were sent</a></p>@endcan
 @endsection

@@ -2,16 +2,16 @@
 @section('title', $file->job->tag().' parts to order')
 @section('heading', 'Parts to order')
 @section('sheet')
-<p class="no-print"><a href="plan">The plan</a> <a class="button plain" href="parts.csv">As CSV</a> <span class="soft">print it from the browser</span></p>
+<p class="no-print"><a class="button plain" href="plan">The plan</a> <a class="button plain" href="parts.csv">As CSV</a> <span class="soft">print it from the browser</span></p>
 @if($list->lines === [])<p class="note mt-4">The plan needs no parts yet.</p>@else
 @if(! $list->isAgreed)<p class="note mt-2">No plan is chosen yet: this is what the recommended one needs. Nothing is ordered before.</p>@endif
 <x-field-error name="part" />
-<table class="ledger mt-3"><thead><tr><th scope="col">Part</th><th scope="col">Size</th><th scope="col" class="n">Count</th><th scope="col" class="n">Each</th><th scope="col" class="n">Together</th><th scope="col">State</th></tr></thead><tbody>
+<div class="scroll-x" tabindex="0" role="region" aria-label="Parts"><table class="ledger mt-3"><thead><tr><th scope="col">Part</th><th scope="col">Size</th><th scope="col" class="n">Count</th><th scope="col" class="n">Each</th><th scope="col" class="n">Together</th><th scope="col">State</th></tr></thead><tbody>
 @foreach($list->lines as $line)
 <tr><td><b>{{ $line->name }}</b>@if($line->isMeasuredFirst)<br><span class="bad">measured first</span>@endif</td><td class="num">{{ $line->size }}</td><td class="num n">{{ $line->count }}</td><td class="num n">{{ $line->each }}</td><td class="num n">{{ $line->total }}</td>
 <td><span class="stamp small {{ ['arrived' => 'good', 'on_the_shelf' => 'good', 'ordered' => 'close', 'wrong' => 'out'][$line->state->value] ?? 'missing' }}">{{ __('parts.state.'.$line->state->value) }}</span>@if($line->said !== '')<br><span class="soft text-sm">{{ $line->said }}</span>@endif @if($line->state === \App\Parts\PartState::ToOrder)<span class="soft text-sm">{{ $line->days }} days to come</span>@endif</td></tr>
 @endforeach
-</tbody></table>
+</tbody></table></div>
 @if($shells !== [])
 <h2>Shells, nearest to the middle of their clearance</h2>
 <table class="ledger"><thead><tr><th scope="col">Journal</th><th scope="col">Grade</th><th scope="col" class="n">Clearance</th></tr></thead><tbody>@foreach($shells as $shell)<tr><td>{{ $shell->journal }}</td><td><b>{{ $shell->grades }}</b></td><td class="num n">{{ $shell->clearance }}@if($shell->miss !== '')<br><span class="bad">{{ $shell->miss }}</span>@endif</td></tr>@endforeach</tbody></table>
