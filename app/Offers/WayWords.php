@@ -53,7 +53,7 @@ final readonly class WayWords
         $said = [];
         foreach ($this->file->plan()->choices()->parts as $code => $part) {
             $choice = $part->choice($plan->choices[$code]->code ?? '');
-            if ($choice !== null && ! in_array($choice->kind, [ChoiceKind::WithItsHost, ChoiceKind::Fit], true)) {
+            if ($choice !== null && ! in_array($choice->kind, [ChoiceKind::WithItsHost, ChoiceKind::Fit, ChoiceKind::Leave], true)) {
                 $said[] = $this->choice($part, $choice);
             }
         }

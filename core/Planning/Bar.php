@@ -17,6 +17,8 @@ enum Bar: string
     case NeedlessSleeves = 'needless_sleeves';
     /** Another block does not count where the life of this one is wanted (BORE-11). */
     case IsAnotherBlock = 'is_another_block';
+    /** This engine is built to something that this choice does not give. */
+    case TargetIsWanted = 'target_is_wanted';
     /** A piston would stand higher than its allowance at a corner (DECK-6). */
     case PistonTooHigh = 'piston_too_high';
 
@@ -31,9 +33,15 @@ enum Bar: string
         );
     }
 
+    /** True where it keeps a choice out of every offer, the cheapest as well. */
+    public function keepsOutOfOffers(): bool
+    {
+        return $this !== self::IsAnotherBlock;
+    }
+
     /** False where it may be chosen, and is only not recommended. */
     public function forbids(): bool
     {
-        return $this !== self::NeedlessSleeves && $this !== self::IsAnotherBlock;
+        return ! in_array($this, [self::NeedlessSleeves, self::IsAnotherBlock, self::TargetIsWanted], true);
     }
 }

@@ -15,6 +15,7 @@ enum ChoiceKind: string
     case LineHone = 'line_hone';
     case LineBore = 'line_bore';
     case Recondition = 'recondition';
+    case Leave = 'leave';
     case Face = 'face';
     /** Cut further than it needs, to a wanted distance or ratio. */
     case ToTarget = 'to_target';

@@ -29,6 +29,7 @@ return [
         'line_hone' => 'line hone',
         'line_bore' => 'line bore to :step',
         'recondition' => 'put right as found',
+        'leave' => 'leave as it is',
         'face' => 'face by :cut',
         'to_target' => 'cut by :cut to what is wanted',
         'repair' => 'repair',
@@ -50,6 +51,7 @@ return [
         'original_is_kept' => 'the customer keeps this one',
         'needless_sleeves' => 'sleeves for wear that save no size',
         'is_another_block' => 'not where this block shall last',
+        'target_is_wanted' => 'not what this engine is built to',
         'piston_too_high' => 'a piston would stand higher than wanted',
     ],
     'obstacle' => [

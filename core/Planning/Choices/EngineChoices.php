@@ -138,7 +138,7 @@ final class EngineChoices
 
     private static function isOffered(OfferedChoice $choice): bool
     {
-        return ! $choice->isForbidden() && ! in_array(Bar::NeedlessSleeves, $choice->bars, true);
+        return array_filter($choice->bars, static fn (Bar $bar): bool => $bar->keepsOutOfOffers()) === [];
     }
 
     /**

@@ -42,12 +42,30 @@ final readonly class FaceChoices
         $code = "deck.{$bank}";
         $work = self::work($engine, $code);
         $isScrap = self::isTooLow($engine, $code);
-        $choices = $work === null || $isScrap ? [] : [self::cut($engine, ChoiceKind::Face, $work->step ?? Length::zero(), [$work])];
         $target = $isScrap ? null : self::toTarget($engine, $bank, $work);
+        if ($work === null && ! $isScrap && $target === null) {
+            return null;
+        }
 
-        return $work === null && ! $isScrap && $target === null
-            ? null
-            : new OfferedPart($code, EnginePart::Block, [...$choices, ...$target === null ? [] : [$target]], BoreChoices::CODE, $bank);
+        return new OfferedPart(
+            $code,
+            EnginePart::Block,
+            match (true) {
+                $isScrap => [],
+                $target === null => [self::asFound($engine, $work)],
+                default => [$target, self::asFound($engine, $work, Bar::TargetIsWanted)],
+            },
+            BoreChoices::CODE,
+            $bank,
+        );
+    }
+
+    /** What cleans it up; nothing where it needs nothing. */
+    private static function asFound(EngineToPlan $engine, ?PlannedWork $work, Bar ...$bars): OfferedChoice
+    {
+        return $work === null
+            ? $engine->choice(ChoiceKind::Leave, [], bars: array_values($bars))
+            : self::cut($engine, ChoiceKind::Face, $work->step ?? Length::zero(), [$work], ...$bars);
     }
 
     /** @param  list<PlannedWork>  $works */

@@ -18,6 +18,7 @@ use NorthLedger\Core\Finding\Remedy;
 use NorthLedger\Core\Inspection\PlannedWork;
 use NorthLedger\Core\Inspection\Section;
 use NorthLedger\Core\Inspection\WorkKind;
+use NorthLedger\Core\Planning\Bar;
 use NorthLedger\Core\Planning\ChoiceKind;
 use NorthLedger\Core\Planning\EngineToPlan;
 use NorthLedger\Core\Planning\OfferedChoice;
@@ -57,26 +58,38 @@ final readonly class HeadChoices
         $works = $this->works($bank);
         $face = $this->faceCut($works);
         $cracks = $this->cracks($bank);
-        $another = $this->engine->choice(ChoiceKind::Replace, [new Piece(PriceItem::Head, 1)]);
         $target = $this->target($bank);
+        $wanted = Bar::held([[Bar::TargetIsWanted, $target !== null]]);
+        $needsNothing = $works === [] && $cracks === [];
+        $asFound = $needsNothing
+            ? $this->engine->choice(ChoiceKind::Leave, [], bars: $wanted)
+            : $this->worked(ChoiceKind::Recondition, $works, $cracks, $face, $wanted);
         $choices = match (true) {
-            $this->isLost($bank) => [$another],
-            $works === [] && $cracks === [] && $target === null => [],
+            $this->isLost($bank) => [$this->another([])],
+            $needsNothing && $target === null => [],
+            $target === null => [$asFound, $this->another([])],
             default => [
-                ...($works === [] && $cracks === [] ? [] : [$this->worked(ChoiceKind::Recondition, $works, $cracks, $face)]),
-                ...($target === null ? [] : [$this->worked(ChoiceKind::ToTarget, $works, $cracks, Length::largest($target, $face))]),
-                $another,
+                $this->worked(ChoiceKind::ToTarget, $works, $cracks, Length::largest($target, $face), []),
+                $asFound,
+                $this->another($wanted),
             ],
         };
 
         return $choices === [] ? null : new OfferedPart($code, EnginePart::Head, $choices, null, $bank);
     }
 
+    /** @param  list<Bar>  $bars */
+    private function another(array $bars): OfferedChoice
+    {
+        return $this->engine->choice(ChoiceKind::Replace, [new Piece(PriceItem::Head, 1)], bars: $bars);
+    }
+
     /**
      * @param  list<PlannedWork>  $works
      * @param  list<Indication>  $cracks
+     * @param  list<Bar>  $bars
      */
-    private function worked(ChoiceKind $kind, array $works, array $cracks, Length $cut): OfferedChoice
+    private function worked(ChoiceKind $kind, array $works, array $cracks, Length $cut, array $bars): OfferedChoice
     {
         $inserts = count(
             array_filter($cracks, static fn (Indication $crack): bool => $crack->disposition() === Disposition::RepairWithSeatInsert),
@@ -93,6 +106,7 @@ final readonly class HeadChoices
             $kind === ChoiceKind::ToTarget ? $cut : null,
             headCut: $cut,
             works: $works,
+            bars: $bars,
         );
     }
 
