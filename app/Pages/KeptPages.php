@@ -25,12 +25,13 @@ final readonly class KeptPages
      *
      * @param  class-string<T>  $page
      * @param  callable(JobFile): T  $make
+     * @param  string  $besides  What else it follows from: another of it is another page
      * @return T
      */
-    public function of(JobFile $file, string $page, callable $make): object
+    public function of(JobFile $file, string $page, callable $make, string $besides = ''): object
     {
         $key = "page.{$page}.{$file->job->id}.{$file->display->unit()->value}";
-        $state = self::stateOf($file);
+        $state = self::stateOf($file)."|{$besides}";
         $kept = $this->cache->get($key);
         if (is_array($kept) && ($kept['state'] ?? null) === $state && ($kept['page'] ?? null) instanceof $page) {
             return $kept['page'];

@@ -52,6 +52,16 @@ final class ShelfBook
         );
     }
 
+    /** Another one whenever anything on the shelf, or what is promised of it, is different. */
+    public static function mark(): string
+    {
+        return (string) DB::scalar(
+            "SELECT CONCAT_WS('.', (SELECT BIT_XOR(CRC32(CONCAT_WS('|', family, part, count))) FROM shelf_parts), ".
+                "(SELECT BIT_XOR(CRC32(CONCAT_WS('|', job_id, part, count, is_closed))) FROM shelf_reservations r JOIN jobs j ON ".
+                    'j.id = r.job_id))',
+        );
+    }
+
     public static function put(string $family, string $part, int $count): void
     {
         DB::table('shelf_parts')->upsert([['family' => $family, 'part' => $part, 'count' => $count]], ['family', 'part'], ['count']);

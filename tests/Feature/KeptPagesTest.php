@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Storage\ShelfBook;
 use Illuminate\Support\Facades\DB;
 use Tests\TestCase;
 
@@ -51,9 +52,32 @@ final class KeptPagesTest extends TestCase
         $this->assertFalse($judgesAnew());
     }
 
+    public function test_the_plan_is_made_once_as_well_and_anew_for_what_comes_onto_the_shelf(): void
+    {
+        foreach ([2, 3, 4] as $cylinder) {
+            $this->keyBore($this->job, $cylinder, ['6.1', '3.2', '3.9', '2.2', '0.8', '0.6']);
+        }
+        $plan = fn (): string => (string) $this->get("/jobs/{$this->job->tag()}/plan")
+            ->assertOk()
+            ->getContent();
+        $plansAnew = fn (): bool => array_filter(
+            $this->asked($plan)[1],
+            static fn (string $query): bool => str_contains($query, 'FROM readings'),
+        ) !== [];
+        $this->assertStringContainsString('8 days for parts', $plan());
+        $this->assertFalse($plansAnew());
+        ShelfBook::put('tarn-4-198', 'piston 508000', 4);
+        $this->assertTrue($plansAnew(), 'something came onto the shelf');
+        $this->assertStringContainsString('4 days for parts', $plan());
+        $this->get("/jobs/{$this->job->tag()}/plan?option=replace")->assertSee('21 days for parts');
+        $this->assertStringContainsString('4 days for parts', $plan(), 'what somebody tries is not kept');
+    }
+
     private function judged(): string
     {
-        $page = (string) $this->get("/jobs/{$this->job->tag()}/judge")->assertOk()->getContent();
+        $page = (string) $this->get("/jobs/{$this->job->tag()}/judge")
+            ->assertOk()
+            ->getContent();
 
         return (string) preg_replace('/value="[0-9A-Z]{26}"/', '', $page);
     }

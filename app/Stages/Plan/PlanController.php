@@ -6,8 +6,10 @@ namespace App\Stages\Plan;
 
 use App\Http\RequestId;
 use App\Http\ShownUnit;
+use App\Pages\KeptPages;
 use App\Record\JobFiles;
 use App\Storage\Job;
+use App\Storage\ShelfBook;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -15,16 +17,19 @@ use NorthLedger\Core\Planning\Choices\BoreChoices;
 
 final class PlanController
 {
-    public function show(Request $request, Job $job, JobFiles $files): View
+    public function show(Request $request, Job $job, JobFiles $files, KeptPages $kept): View
     {
         $file = ShownUnit::of($request, $files->open($job));
+        $page = $kept->of($file, PlanPage::class, PlanPage::of(...), ShelfBook::mark());
         $picked = ChooseOptionRequest::parts($request->old('parts') ?? $request->query('parts'));
         $option = $request->old('option') ?? $request->query('option');
+        $picked = is_string($option) ? [BoreChoices::CODE => $option] + $picked : $picked;
 
         return view('plan.show', [
             'file' => $file,
-            'plan' => PlanView::of($file),
-            'engine' => EnginePlanView::of($file, is_string($option) ? [BoreChoices::CODE => $option] + $picked : $picked),
+            'plan' => $page->plan,
+            'engine' => $picked === [] ? $page->engine : EnginePlanView::of($file, $picked),
+            'tabs' => $page->tabs,
         ]);
     }
 
