@@ -11,12 +11,14 @@ use App\Record\JobFile;
 use App\Record\Offer;
 use App\Record\OfferBook;
 use App\Record\OfferState;
+use App\Record\OfferWay;
 use App\Stages\Plan\ChoosePlan;
 use App\Storage\EntryKind;
 use App\Storage\Job;
 use App\Storage\Observation;
 use App\Storage\User;
 use Illuminate\Support\Str;
+use NorthLedger\Core\Engine\Specification\EnginePart;
 use NorthLedger\Core\Finding\CustomerAnswer;
 
 /** Takes the customer's answer to an offer: which way, or none. What it accepts is signed by it, and the order is made from it (PLAN-4). */
@@ -62,7 +64,7 @@ final readonly class AnswerOffer
             $chosen = $answered->way($way) ?? throw Refused::because('way', 'Choose one of the ways that the offer names.');
             foreach ($answered->accepts() as $one) {
                 self::observe($file, $by, (string) Str::ulid(), EntryKind::CustomerAnswer, $one['subject'], [
-                    'answer' => CustomerAnswer::Accepted->value,
+                    'answer' => self::to($one['part'], $chosen)->value,
                     'how' => "{$name}, offer {$answered->number}",
                 ]);
             }
@@ -70,6 +72,12 @@ final readonly class AnswerOffer
 
             return ['subject' => $offer] + $said + ['accepts' => $answered->accepts(), 'choice' => $choice];
         });
+    }
+
+    /** A repair is accepted with the way that does it, and declined with one that replaces its part. */
+    private static function to(string $part, OfferWay $chosen): CustomerAnswer
+    {
+        return $chosen->replaces(EnginePart::from($part)) ? CustomerAnswer::Declined : CustomerAnswer::Accepted;
     }
 
     /** @throws \Illuminate\Validation\ValidationException If it cannot be answered any more */

@@ -9,6 +9,7 @@ use App\Words\Line;
 use App\Words\PlanWords;
 use App\Words\VerdictWords;
 use Illuminate\Support\Carbon;
+use NorthLedger\Core\Engine\Specification\EnginePart;
 use NorthLedger\Core\Features\Cracks\Indication;
 use NorthLedger\Core\Features\Receiving\SleeveSurvey;
 use NorthLedger\Core\Finding\PartDefect;
@@ -22,7 +23,8 @@ final readonly class OfferDraft
     /**
      * @param  list<CustomerWay>  $ways  None where no plan is allowed yet
      * @param  list<string>  $unsure
-     * @param  list<array{kind: string, subject: string, words: string}>  $accepts  Defects that stay or are repaired, signed by the answer
+     * @param  list<array{kind: string, part: string, subject: string, words: string}>  $accepts  Defects that stay or are repaired, signed
+     *     by the answer
      */
     private function __construct(public array $ways, public array $unsure, public array $accepts)
     {
@@ -119,12 +121,13 @@ final readonly class OfferDraft
         ];
     }
 
-    /** @return list<array{kind: string, subject: string, words: string}> */
+    /** @return list<array{kind: string, part: string, subject: string, words: string}> */
     private static function accepts(JobFile $file): array
     {
         $cracks = array_map(
             static fn (Indication $one): array => [
                 'kind' => 'crack',
+                'part' => $one->location->part()->value,
                 'subject' => $one->id,
                 'words' => Line::of('offer.accept.crack', [
                     'what' => ucfirst((string) $one->disposition()?->value),
@@ -136,6 +139,7 @@ final readonly class OfferDraft
         $sleeves = array_map(
             static fn (SleeveSurvey $survey): array => [
                 'kind' => 'sleeve',
+                'part' => EnginePart::Block->value,
                 'subject' => "bore.{$survey->cylinder}",
                 'words' => Line::of('offer.accept.sleeve', ['cylinder' => $survey->cylinder]),
             ],

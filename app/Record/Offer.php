@@ -53,10 +53,10 @@ final readonly class Offer
         return array_values(array_filter($this->sent->list('unsure'), is_string(...)));
     }
 
-    /** @return list<array{kind: string, subject: string, words: string}> */
+    /** @return list<array{kind: string, part: string, subject: string, words: string}> */
     public function accepts(): array
     {
-        /** @var list<array{kind: string, subject: string, words: string}> $accepts */
+        /** @var list<array{kind: string, part: string, subject: string, words: string}> $accepts */
         $accepts = $this->sent->list('accepts');
 
         return $accepts;

@@ -6,6 +6,8 @@ namespace App\Record;
 
 use App\Words\VerdictWords;
 use Illuminate\Support\Carbon;
+use NorthLedger\Core\Engine\Specification\EnginePart;
+use NorthLedger\Core\Planning\ChoiceKind;
 use NorthLedger\Core\Planning\WayKind;
 
 /** One way of an offer as the customer sees it. */
@@ -49,6 +51,23 @@ final readonly class OfferWay
     public function price(): string
     {
         return VerdictWords::money($this->costMinor);
+    }
+
+    /** True where it replaces a part, so that nothing of it is repaired. */
+    public function replaces(EnginePart $part): bool
+    {
+        $codes = match ($part) {
+            EnginePart::Block, EnginePart::Cylinders => [$this->parts['bores'] ?? ''],
+            EnginePart::Crankshaft => [$this->parts['mains'] ?? ''],
+            EnginePart::Rods => [$this->parts['rods'] ?? ''],
+            EnginePart::Head => array_filter(
+                $this->parts,
+                static fn (string $name): bool => str_starts_with($name, 'head.'),
+                ARRAY_FILTER_USE_KEY,
+            ),
+        };
+
+        return in_array(ChoiceKind::Replace->value, $codes, true);
     }
 
     public function isRecommended(): bool

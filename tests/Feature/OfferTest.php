@@ -12,6 +12,7 @@ use App\Record\JobFile;
 use App\Record\JobFiles;
 use App\Record\Offer;
 use App\Record\OfferBook;
+use App\Stages\Cracks\DecideCrack;
 use App\Stages\Receive\KeepPhoto;
 use App\Storage\Customer;
 use App\Storage\EntryKind;
@@ -21,10 +22,15 @@ use App\Storage\Photo;
 use App\Storage\PlanChoice;
 use App\Storage\StoredOrder;
 use App\Storage\User;
+use Database\Seeders\DemoIncoming;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\Mail;
 use Illuminate\Support\Facades\URL;
 use Illuminate\Testing\TestResponse;
+use NorthLedger\Core\Engine\Specification\CrackZone;
+use NorthLedger\Core\Engine\Specification\Face;
+use NorthLedger\Core\Features\Cracks\Disposition;
+use NorthLedger\Core\Features\Cracks\Look;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\TestCase;
 
@@ -171,6 +177,31 @@ final class OfferTest extends TestCase
         )->assertNotFound();
     }
 
+    /** @return iterable<string, array{string, string, bool}> */
+    public static function waysWithACrack(): iterable
+    {
+        yield 'the way that sleeves it' => ['recommended', 'accepted', true];
+        yield 'another block' => ['longest_lived', 'declined', false];
+    }
+
+    /** A repair that the customer decides about is part of the offer, and signed by its answer. */
+    #[DataProvider('waysWithACrack')]
+    public function test_an_answer_settles_what_it_accepts(string $way, string $answer, bool $hasOrder): void
+    {
+        $this->crackABore();
+        $this->send()->assertSessionDoesntHaveErrors();
+        $offer = $this->offer();
+        $this->assertStringContainsString('the repair can fail', $offer->accepts()[0]['words'] ?? '');
+        auth()->logout();
+        $this->get($offer->address('open'))->assertSee('With your answer you accept');
+        $this->answer($offer, $way)->assertSessionDoesntHaveErrors();
+
+        $this->assertSame($answer, $this->file()->record->cracks()->cracks()[0]->answer?->value);
+        $this->assertFalse($this->job->refresh()->is_held, $this->job->waits_for);
+        $this->assertSame([], $this->file()->work()->stops());
+        $this->assertSame($hasOrder, StoredOrder::query()->exists());
+    }
+
     public function test_what_is_found_later_makes_an_offer_stale_and_opens_the_plan_again(): void
     {
         $this->send();
@@ -314,6 +345,25 @@ final class OfferTest extends TestCase
     private function answer(Offer $offer, string $way = 'recommended', string $name = 'the works manager', string $ulid = ''): TestResponse
     {
         return $this->post($offer->address('answer'), ['way' => $way, 'name' => $name, 'ulid' => $ulid ?: $this->ulid()]);
+    }
+
+    private function crackABore(): void
+    {
+        $incoming = $this->app->make(DemoIncoming::class);
+        $at = Carbon::yesterday()->setTime(15, 0);
+        $crack = $incoming->indication(
+            $this->job,
+            $this->inspector,
+            Face::Deck,
+            CrackZone::BoreWall,
+            3,
+            [[520, 420], [528, 470]],
+            Look::SharpLine,
+            '.8',
+            $at,
+        );
+        $incoming->retest($this->job, $this->inspector, $crack, Look::SharpLine, $at->copy()->addMinutes(30));
+        $this->app->make(DecideCrack::class)->handle($this->job, $this->inspector, $this->ulid(), $crack, Disposition::Sleeve, false, '');
     }
 
     private function photo(string $subject): void
