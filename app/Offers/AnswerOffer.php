@@ -20,20 +20,18 @@ use App\Storage\User;
 use Illuminate\Support\Str;
 use NorthLedger\Core\Engine\Specification\EnginePart;
 use NorthLedger\Core\Finding\CustomerAnswer;
+use NorthLedger\Core\Quantity\Money;
 
 /** Takes the customer's answer to an offer: which way, or none. What it accepts is signed by it, and the order is made from it (PLAN-4). */
 final readonly class AnswerOffer
 {
-    /** No way at all: the work stops. */
-    public const NONE = 'none';
-
     public function __construct(private Ledger $ledger)
     {
     }
 
     /**
      * @param  User  $by  Who writes it down; through the link, who sent the offer
-     * @param  string  $way  Code of a way, or NONE
+     * @param  string  $way  Code of a way, or `Offer::NONE`
      * @param  string  $name  Who answers
      */
     public function handle(
@@ -58,7 +56,7 @@ final readonly class AnswerOffer
             $answered = self::open($file, $offer);
             $said = ['way' => $way, 'name' => $name, 'by' => $route->value, 'remark' => $remark];
             self::observe($file, $by, $ulid, EntryKind::OfferAnswered, $offer, $said);
-            if ($way === self::NONE) {
+            if ($way === Offer::NONE) {
                 return ['subject' => $offer] + $said;
             }
             $chosen = $answered->way($way) ?? throw Refused::because('way', 'Choose one of the ways that the offer names.');
@@ -68,7 +66,14 @@ final readonly class AnswerOffer
                     'how' => "{$name}, offer {$answered->number}",
                 ]);
             }
-            $choice = ChoosePlan::write($file, $by, (string) Str::ulid(), $chosen->parts, "{$name} answered offer {$answered->number}");
+            $choice = ChoosePlan::write(
+                $file,
+                $by,
+                (string) Str::ulid(),
+                $chosen->parts,
+                "{$name} answered offer {$answered->number}",
+                Money::ofMinor($chosen->costMinor),
+            );
 
             return ['subject' => $offer] + $said + ['accepts' => $answered->accepts(), 'choice' => $choice];
         });
@@ -97,7 +102,7 @@ final readonly class AnswerOffer
             OfferState::Expired => throw Refused::because('way', 'The day for an answer has passed. Send a new offer.'),
             OfferState::Stale => throw Refused::because(
                 'way',
-                'Something was found since this offer was made; it does not hold any more. Send a new one.',
+                'Something is different since this offer was made; it does not hold any more. Send a new one.',
             ),
         };
     }

@@ -6,6 +6,7 @@ namespace App\Offers;
 
 use App\Http\RequestId;
 use App\Record\JobFiles;
+use App\Record\Offer;
 use App\Storage\Job;
 use App\Storage\User;
 use App\Words\Line;
@@ -51,7 +52,7 @@ final class OfferController
             $request->remark(),
         );
 
-        return $written->file->work()->choice() === null || $request->way() === AnswerOffer::NONE
+        return $written->file->work()->choice() === null || $request->way() === Offer::NONE
             ? redirect()->route('offers', $job)->with('note', 'The answer is kept: none of these ways.')
             : redirect()->route('stage.work', $job);
     }

@@ -10,12 +10,15 @@ use App\Words\PlanWords;
 use App\Words\VerdictWords;
 use Illuminate\Support\Carbon;
 use NorthLedger\Core\Engine\Specification\EnginePart;
+use NorthLedger\Core\Features\Bores\ReboreOption;
 use NorthLedger\Core\Features\Cracks\Indication;
 use NorthLedger\Core\Features\Receiving\SleeveSurvey;
 use NorthLedger\Core\Finding\PartDefect;
 use NorthLedger\Core\Finding\PartVerdict;
 use NorthLedger\Core\Finding\Remedy;
 use NorthLedger\Core\Planning\CustomerWay;
+use NorthLedger\Core\Planning\OfferedChoice;
+use NorthLedger\Core\Planning\OfferedPart;
 
 /** The offer that a job's engine gets as it is read now: its ways, what is not sure, and what the customer would live with (PLAN-4). */
 final readonly class OfferDraft
@@ -26,7 +29,7 @@ final readonly class OfferDraft
      * @param  list<array{kind: string, part: string, subject: string, words: string}>  $accepts  Defects that stay or are repaired, signed
      *     by the answer
      */
-    private function __construct(public array $ways, public array $unsure, public array $accepts)
+    private function __construct(public array $ways, public array $unsure, public array $accepts, private string $mark)
     {
     }
 
@@ -39,6 +42,7 @@ final readonly class OfferDraft
             $recommended === null ? [] : CustomerWay::all($recommended, $plan->choices()->cheapest(), $plan->choices()->longestLived()),
             self::unsure($file),
             self::accepts($file),
+            self::markOf($file),
         );
     }
 
@@ -71,24 +75,42 @@ final readonly class OfferDraft
         ];
     }
 
-    /** What the offer promises, in short: another one where anything that it says of the engine or its price is different. */
+    /** What the offer rests on, in short: another one where other things can be done, or are not sure. Prices that were sent hold. */
     public function mark(): string
     {
-        return hash(
-            'xxh128',
-            json_encode(
-                [
-                    array_map(static fn (CustomerWay $way): array => [$way->plan->codes(), $way->plan->cost->minor], $this->ways),
-                    $this->unsure,
-                    $this->accepts,
-                ],
-                JSON_THROW_ON_ERROR,
-            ),
+        return $this->mark;
+    }
+
+    private static function markOf(JobFile $file): string
+    {
+        $parts = array_map(
+            static fn (OfferedPart $part): array => array_map(static fn (OfferedChoice $choice): string => $choice->code(), $part->open()),
+            $file->plan()->choices()->parts,
         );
+        $ways = array_map(
+            static fn (ReboreOption $option): array => [$option->key(), $option->sleeved, $option->newPistons],
+            $file->assessment()->plan?->feasible() ?? [],
+        );
+
+        return hash('xxh128', json_encode([$parts, $ways, self::doubts($file), self::accepts($file)], JSON_THROW_ON_ERROR));
+    }
+
+    /** @return list<string> What is not sure, and where nothing that makes the engine good is within the budget */
+    private static function unsure(JobFile $file): array
+    {
+        $budget = $file->plan()->budget();
+        $over = $file->plan()->recommended()?->over($budget);
+
+        return [
+            ...$over === null || $budget === null
+                ? []
+                : [Line::of('offer.unsure.over_budget', ['budget' => PlanWords::money($budget), 'over' => PlanWords::money($over)])],
+            ...self::doubts($file),
+        ];
     }
 
     /** @return list<string> */
-    private static function unsure(JobFile $file): array
+    private static function doubts(JobFile $file): array
     {
         $unread = [];
         foreach ($file->engine()->parts as $part) {
@@ -97,16 +119,8 @@ final readonly class OfferDraft
             }
         }
         $traces = $file->assessment()->recommendation->stake->cylinders ?? [];
-        $over = $file
-            ->plan()
-            ->recommended()
-            ?->over($file->plan()->budget());
-        $budget = $file->plan()->budget();
 
         return [
-            ...$over === null || $budget === null
-                ? []
-                : [Line::of('offer.unsure.over_budget', ['budget' => PlanWords::money($budget), 'over' => PlanWords::money($over)])],
             ...($unread === [] ? [] : [Line::of('offer.unsure.unread', ['parts' => implode(', ', $unread)])]),
             ...($traces === [] ? [] : [Line::of('offer.unsure.trace', ['cylinders' => ucfirst(VerdictWords::cylinders($traces))])]),
             ...array_values(

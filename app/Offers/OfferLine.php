@@ -36,7 +36,7 @@ final readonly class OfferLine
         $answer = $offer->answer;
 
         return match (true) {
-            $answer !== null => Line::of($answer->text('way') === AnswerOffer::NONE ? 'offer.answered.none' : 'offer.answered.way', [
+            $answer !== null => Line::of($answer->text('way') === Offer::NONE ? 'offer.answered.none' : 'offer.answered.way', [
                 'way' => Line::of("offer.way.{$answer->text('way')}"),
                 'name' => $answer->text('name'),
                 'by' => Line::of("offer.by.{$answer->text('by')}"),

@@ -65,7 +65,7 @@ final readonly class OffersPage
     /** True while an offer is out, or a way was agreed that still holds: nothing else is offered then. */
     private static function isSettled(Offer $newest, OfferState $state, JobFile $file): bool
     {
-        $isAgreed = $state === OfferState::Answered && $newest->answer?->text('way') !== AnswerOffer::NONE;
+        $isAgreed = $state === OfferState::Answered && $newest->answer?->text('way') !== Offer::NONE;
 
         return $state === OfferState::Open || ($isAgreed && ! $file->work()->isPlanOpenAgain());
     }

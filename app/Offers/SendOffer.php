@@ -51,10 +51,7 @@ final readonly class SendOffer
             }
             $waiting = OfferBook::of($file->record->observations())->waiting();
             if ($waiting !== null && $waiting->state($draft->mark()) === OfferState::Open) {
-                throw Refused::because(
-                    'by',
-                    "Offer {$waiting->number} is open and says the same. Take it back first, or wait for the answer.",
-                );
+                throw Refused::because('by', "Offer {$waiting->number} is open. Take it back first, or wait for the answer.");
             }
 
             OfferLink::query()->create(['offer' => $ulid, 'job_id' => $file->job->id]);

@@ -45,7 +45,9 @@ final readonly class CustomerQuestions
 
     public function asksSomething(): bool
     {
-        return OfferBook::of($this->record->observations())->questions() !== [];
+        $book = OfferBook::of($this->record->observations());
+
+        return $book->questions() !== [] || $book->refused() !== null;
     }
 
     /** @return list<Stop> Questions that the customer has not answered, at the cylinder they are about (VER-6) */
@@ -80,12 +82,14 @@ final readonly class CustomerQuestions
     {
         $book = OfferBook::of($this->record->observations());
         $waiting = $book->waiting();
+        $refused = $book->refused();
 
         return [
             ...array_map(static fn (Said $said): string => Line::of('offer.asks', ['name' => $said->text('name')]), $book->questions()),
             ...$waiting === null
                 ? []
                 : [Line::of('offer.waits', ['number' => $waiting->number, 'date' => $waiting->wantedBy()->format('j M')])],
+            ...($refused === null ? [] : [Line::of('offer.refused', ['number' => $refused->number])]),
         ];
     }
 }

@@ -11,6 +11,9 @@ use Illuminate\Support\Facades\URL;
 /** One offer as it was sent, with what came of it. */
 final readonly class Offer
 {
+    /** The answer that wants none of the ways. */
+    public const NONE = 'none';
+
     /**
      * @param  ?Said  $answer  Null while there is none
      * @param  ?Said  $withdrawal  Null while it holds

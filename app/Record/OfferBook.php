@@ -56,6 +56,14 @@ final readonly class OfferBook
         return $newest === null || $newest->answer !== null || $newest->withdrawal !== null ? null : $newest;
     }
 
+    /** The newest one, where none of its ways is wanted: the work stops until another is agreed. */
+    public function refused(): ?Offer
+    {
+        $newest = $this->newest();
+
+        return $newest?->answer?->text('way') === Offer::NONE ? $newest : null;
+    }
+
     /** @return list<Said> Questions of the customer that nobody has settled */
     public function questions(): array
     {

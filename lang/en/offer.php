@@ -5,6 +5,7 @@ declare(strict_types=1);
 /** The offer to the customer: plain words that need no gauge to understand. */
 return [
     'asks' => ':name asks something',
+    'refused' => 'none of the ways of offer :number is wanted',
     'waits' => 'an answer to offer :number by :date',
     'sent' => 'The offer is out. Nothing is done before the answer.',
     'not_mailed' => 'The offer is made, but its message could not be sent: the mail server does not take it. Read it out, or print it.',
@@ -89,12 +90,12 @@ return [
         'answered' => 'answered',
         'withdrawn' => 'withdrawn',
         'expired' => 'its date has passed',
-        'stale' => 'does not hold any more: something was found since',
+        'stale' => 'does not hold any more: something is different since',
     ],
     'closed' => [
         'withdrawn' => 'This offer was taken back. Call us, or wait for the next one.',
         'expired' => 'The date of this offer has passed. Call us, and we send you a new one.',
-        'stale' => 'We have found something since we wrote this, and work it out anew. You get another offer; nothing is done before.',
+        'stale' => 'Something is different since we wrote this, and we work it out anew. You get another offer; nothing is done before.',
         'altered' => 'This address is not complete. Open it again from the message that we sent, or call us.',
     ],
     'by' => [

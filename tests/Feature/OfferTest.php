@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Offers\AnswerOffer;
 use App\Offers\OfferMail;
 use App\Offers\OfferRoute;
 use App\People\Role;
@@ -12,6 +11,8 @@ use App\Record\JobFile;
 use App\Record\JobFiles;
 use App\Record\Offer;
 use App\Record\OfferBook;
+use App\Shop\PriceBook;
+use App\Shop\PriceLine;
 use App\Stages\Cracks\DecideCrack;
 use App\Stages\Receive\KeepPhoto;
 use App\Storage\Customer;
@@ -27,6 +28,7 @@ use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\Mail;
 use Illuminate\Support\Facades\URL;
 use Illuminate\Testing\TestResponse;
+use NorthLedger\Core\Engine\Policy\PriceItem;
 use NorthLedger\Core\Engine\Specification\CrackZone;
 use NorthLedger\Core\Engine\Specification\Face;
 use NorthLedger\Core\Features\Cracks\Disposition;
@@ -110,7 +112,7 @@ final class OfferTest extends TestCase
         $ulid = $this->ulid();
         $this->answer($offer, ulid: $ulid);
         $this->answer($offer, ulid: $ulid)->assertRedirect($offer->address('open'));
-        $this->answer($offer, AnswerOffer::NONE, 'somebody else')->assertSessionHasErrors('way');
+        $this->answer($offer, Offer::NONE, 'somebody else')->assertSessionHasErrors('way');
         $this->assertStringContainsString('answered already, by the works manager', (string) session('errors')?->first('way'));
         $this->assertSame(1, PlanChoice::query()->count());
     }
@@ -208,16 +210,49 @@ final class OfferTest extends TestCase
         $offer = $this->offer();
         $this->actingAs($this->inspector);
         $this->key($this->job, 'crack.3', '1')->assertOk();
-        $this->get($offer->address('open'))->assertStatus(410)->assertSee('found something');
+        $this->get($offer->address('open'))->assertStatus(410)->assertSee('Something is different');
         $this->answer($offer)->assertSessionHasErrors('way');
         $this->assertSame(0, PlanChoice::query()->count());
         $this->get($this->url('offers'))->assertSee('does not hold any more');
     }
 
-    public function test_none_of_them_stops_the_work_and_is_kept(): void
+    public function test_none_of_them_stops_the_work_even_where_an_order_is_out_until_another_offer_is_agreed(): void
+    {
+        $this->actingAs($this->inspector);
+        $this->post($this->url('plan'), ['ulid' => $this->ulid(), 'option' => 'bore 508000'])->assertSessionDoesntHaveErrors();
+        $this->actingAs($this->counter);
+        $this->send()->assertSessionDoesntHaveErrors();
+        $this->answer($this->offer(), Offer::NONE)->assertSessionDoesntHaveErrors();
+        $this->assertTrue($this->job->refresh()->is_held);
+        $this->assertStringContainsString('none of the ways of offer 1 is wanted', $this->job->waits_for);
+        $this->actingAs($this->machinist);
+        $this->tick('clean');
+        $this->tick('crack check');
+        $this->tick('deck')->assertSessionHasErrors();
+        $this->actingAs($this->counter);
+        $this->send()->assertSessionDoesntHaveErrors();
+        $this->answer($this->offer())->assertSessionDoesntHaveErrors();
+        $this->assertFalse($this->job->refresh()->is_held);
+    }
+
+    public function test_a_price_that_was_sent_holds_whatever_the_list_says_later(): void
     {
         $this->send();
-        $this->answer($this->offer(), AnswerOffer::NONE)->assertSessionDoesntHaveErrors();
+        $offer = $this->offer();
+        $line = new PriceLine(PriceItem::Piston, '', ['labour' => '0.00', 'parts' => '99.00', 'setup' => '0', 'run' => '0', 'days' => '8']);
+        $this->assertTrue($this->app->make(PriceBook::class)->take([$line], $this->inspector->id));
+        $this->get($offer->address('open'))
+            ->assertOk()
+            ->assertSee($offer->ways()[0]->price());
+        $this->answer($offer)->assertSessionDoesntHaveErrors();
+        $this->assertSame($offer->ways()[0]->costMinor, PlanChoice::query()->sole()->cost_minor);
+        $this->assertNotSame($offer->ways()[0]->costMinor, $this->file()->plan()->recommended()?->cost->minor);
+    }
+
+    public function test_none_of_them_is_kept(): void
+    {
+        $this->send();
+        $this->answer($this->offer(), Offer::NONE)->assertSessionDoesntHaveErrors();
         $this->assertSame(0, PlanChoice::query()->count());
         $this->get($this->url('offers'))->assertSee('none of these: the works manager');
     }

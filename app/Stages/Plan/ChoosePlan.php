@@ -22,6 +22,7 @@ use NorthLedger\Core\Planning\Choices\BoreChoices;
 use NorthLedger\Core\Planning\Choices\PartsToOrder;
 use NorthLedger\Core\Planning\EnginePlan;
 use NorthLedger\Core\Planning\PlanObstacle;
+use NorthLedger\Core\Quantity\Money;
 
 /** Records which plan was chosen; another than the recommended one asks for a reason (BORE-11, PLAN-3). */
 final readonly class ChoosePlan
@@ -48,9 +49,10 @@ final readonly class ChoosePlan
 
     /**
      * @param  array<string, string>  $picked  By part, the bores among them
+     * @param  ?Money  $offered  The price that the customer was told; null: the one it has now
      * @return array<string, mixed> What the entry says
      */
-    public static function write(JobFile $file, User $by, string $ulid, array $picked, ?string $reason): array
+    public static function write(JobFile $file, User $by, string $ulid, array $picked, ?string $reason, ?Money $offered = null): array
     {
         $option = self::option($file, $picked[BoreChoices::CODE] ?? '');
         $plan = $file->plan()->with($picked) ?? throw Refused::because('option', self::nothingAllowed($file));
@@ -65,7 +67,7 @@ final readonly class ChoosePlan
                 'recommended_key' => $recommended[BoreChoices::CODE] ?? '',
                 'reason' => $reason,
                 'policy_revision' => $file->policy->revision,
-            ] + self::ofTheEngine($plan, $recommended);
+            ] + self::ofTheEngine($plan, $recommended, $offered ?? $plan->cost);
         $choice = PlanChoice::query()->create(
             $row + ['ulid' => $ulid, 'job_id' => $file->job->id, 'user_id' => $by->id, 'created_at' => now()],
         );
@@ -79,12 +81,12 @@ final readonly class ChoosePlan
      * @param  array<string, string>  $recommended
      * @return array<string, mixed>
      */
-    private static function ofTheEngine(EnginePlan $plan, array $recommended): array
+    private static function ofTheEngine(EnginePlan $plan, array $recommended, Money $price): array
     {
         return [
             'parts' => $plan->codes(),
             'recommended_parts' => $recommended,
-            'cost_minor' => $plan->cost->minor,
+            'cost_minor' => $price->minor,
             'lead_days' => $plan->leadDays,
         ];
     }
