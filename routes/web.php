@@ -43,6 +43,7 @@ use App\Stages\Receive\ReceivedController;
 use App\Stages\Release\ReleaseController;
 use App\Stages\StageController;
 use App\Stages\Verify\VerifyController;
+use App\Stages\Work\Logs\CardController;
 use App\Stages\Work\WorkController;
 use Illuminate\Support\Facades\Route;
 
@@ -193,6 +194,14 @@ Route::middleware('auth')->group(function (): void {
         });
         Route::get('/work', [WorkController::class, 'show'])->name('stage.work');
         Route::post('/work', [WorkController::class, 'store'])->middleware('can:work');
+        Route::get('/work/at/{operation}', [CardController::class, 'show'])->name('work.card')->where('operation', '[a-z0-9. ]{1,40}');
+        Route::middleware('can:work')->group(function (): void {
+            Route::post('/work/stints', [CardController::class, 'stint']);
+            Route::post('/work/passes', [CardController::class, 'pass']);
+            Route::post('/work/cuts', [CardController::class, 'cut']);
+            Route::post('/work/cuts/not-clean', [CardController::class, 'notClean']);
+            Route::post('/work/sleeves', [CardController::class, 'sleeve']);
+        });
         Route::post('/work/flaws', [WorkController::class, 'report'])->middleware('can:work');
         Route::post('/work/orders', [WorkController::class, 'revise'])->middleware('can:choose-plan');
         Route::get('/verify', [VerifyController::class, 'show'])->name('stage.verify');

@@ -17,6 +17,7 @@ use App\Stages\Clean\CleanPage;
 use App\Stages\Cracks\CracksPage;
 use App\Stages\Receive\ReceivePage;
 use App\Stages\StagePage;
+use App\Stages\Work\WorkPage;
 use App\Storage\CompiledSheets;
 use App\Storage\PolicyBook;
 use App\Storage\SheetName;
@@ -35,7 +36,7 @@ use Illuminate\Support\ServiceProvider;
 final class AppServiceProvider extends ServiceProvider
 {
     /** The stages whose pages are forms, one after the other. */
-    private const EARLY_PAGES = [ReceivePage::class, CleanPage::class, CracksPage::class];
+    private const EARLY_PAGES = [ReceivePage::class, CleanPage::class, CracksPage::class, WorkPage::class];
 
     public function register(): void
     {

@@ -6,7 +6,6 @@ namespace App\Record;
 
 use App\Storage\Said;
 use App\Words\Line;
-use NorthLedger\Core\Engine\Specification\EnginePart;
 use NorthLedger\Core\Features\Cracks\Indication;
 use NorthLedger\Core\Features\Receiving\SleeveSurvey;
 use NorthLedger\Core\Work\Stop;
@@ -59,7 +58,7 @@ final readonly class CustomerQuestions
                     StopReason::CustomerAsked,
                     $one->location->cylinder,
                     "{$one->disposition()?->value}, {$one->location->words()}",
-                    ! in_array($one->location->part(), [EnginePart::Block, EnginePart::Cylinders], true),
+                    $one->location->part(),
                 ),
                 $this->record->cracks()->customerHolds(),
             ),
@@ -73,7 +72,10 @@ final readonly class CustomerQuestions
                     array_filter($this->record->sleeves(), static fn (SleeveSurvey $survey): bool => $survey->waitsForCustomer()),
                 ),
             ),
-            ...array_map(static fn (string $clause): Stop => new Stop(StopReason::CustomerAsked, null, $clause), $this->offerClauses()),
+            ...array_map(
+                static fn (string $clause): Stop => new Stop(StopReason::CustomerAsked, null, $clause, null),
+                $this->offerClauses(),
+            ),
         ];
     }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Record;
 
 use App\Storage\Stage;
+use App\Words\OperationWords;
 use App\Words\OrderWords;
 use App\Words\VerdictWords;
 use DateTimeImmutable;
@@ -111,7 +112,7 @@ final readonly class JobSummary
             ],
             $file->work()->stops() !== [] => self::stopped($file->work()->stops()[0]),
             $order !== null => self::working($file, $order),
-            $file->work()->chosen()?->kind === OptionKind::Replace => [Stage::Plan, 'a replacement block'],
+            $file->work()->choice() !== null => self::replaced($file),
             $assessment->scrappedBy() !== [] => [Stage::Judge, 'a replacement for the scrapped '.$file->sheet->nameOf(EnginePart::Block)],
             ! $assessment->hasReadings() => self::beforeMeasuring($file),
             $assessment->isSettled() && $assessment->openDefects() !== [] => [
@@ -128,6 +129,14 @@ final readonly class JobSummary
             $assessment->next->place === null => [Stage::Judge, 'a declared size step'],
             default => [Stage::Measure, lcfirst($assessment->next->place->words())],
         };
+    }
+
+    /** @return array{Stage, string} Something was agreed, and nothing of it is worked */
+    private static function replaced(JobFile $file): array
+    {
+        $isBlock = $file->work()->chosen()?->kind === OptionKind::Replace;
+
+        return [Stage::Plan, $isBlock ? 'a replacement block' : 'the parts that replace what is scrapped'];
     }
 
     /** Where the first thing that the customer is asked about stands. */
@@ -181,7 +190,7 @@ final readonly class JobSummary
         foreach (array_diff(array_keys($order->operations), $file->work()->closedOperations()) as $key) {
             $operation = $order->operation($key);
 
-            return [Stage::Work, OrderWords::name($operation)];
+            return [Stage::Work, OperationWords::name($operation)];
         }
         $open = array_filter($file->work()->verified(), static fn (VerifiedBore $bore): bool => ! $bore->state->closesTheWork());
         foreach ($open as $bore) {

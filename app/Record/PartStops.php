@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace App\Record;
 
 use App\Words\PlanWords;
+use NorthLedger\Core\Engine\Specification\EnginePart;
 use NorthLedger\Core\Planning\ChoiceKind;
 use NorthLedger\Core\Planning\Choices\BoreChoices;
+use NorthLedger\Core\Planning\OfferedChoice;
 use NorthLedger\Core\Planning\OfferedPart;
 use NorthLedger\Core\Work\Stop;
 use NorthLedger\Core\Work\StopReason;
@@ -29,7 +31,7 @@ final class PartStops
         foreach ($file->plan()->choices()->parts as $code => $part) {
             $reason = $code === BoreChoices::CODE ? null : self::reason($part, $agreed[$code] ?? null);
             if ($reason !== null) {
-                $stops[] = new Stop($reason, null, $words->part($part), true);
+                $stops[] = new Stop($reason, null, $words->part($part), $part->part);
             }
         }
 
@@ -39,10 +41,18 @@ final class PartStops
     /** @return list<Stop> */
     public static function stored(?string $json): array
     {
-        /** @var list<array{reason: string, said: string}> $stored */
+        /** @var list<array{reason: string, said: string, part?: ?string}> $stored */
         $stored = json_decode($json ?? '[]', true, 4, JSON_THROW_ON_ERROR);
 
-        return array_map(static fn (array $one): Stop => new Stop(StopReason::from($one['reason']), null, $one['said'], true), $stored);
+        return array_map(
+            static fn (array $one): Stop => new Stop(
+                StopReason::from($one['reason']),
+                null,
+                $one['said'],
+                EnginePart::tryFrom($one['part'] ?? ''),
+            ),
+            $stored,
+        );
     }
 
     /** @param  list<Stop>  $stops */
@@ -51,9 +61,29 @@ final class PartStops
         return $stops === []
             ? null
             : json_encode(
-                array_map(static fn (Stop $stop): array => ['reason' => $stop->reason->value, 'said' => $stop->said], $stops),
+                array_map(
+                    static fn (Stop $stop): array => [
+                        'reason' => $stop->reason->value,
+                        'said' => $stop->said,
+                        'part' => $stop->part?->value,
+                    ],
+                    $stops,
+                ),
                 JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE,
             );
+    }
+
+    /** What was agreed for a part, as it is today; another depth of the same cut is the same way. */
+    public static function today(OfferedPart $part, string $agreed): ?OfferedChoice
+    {
+        $same = $part->choice($agreed);
+        foreach ($same === null ? $part->choices : [] as $one) {
+            if (in_array($one->kind, self::BY_KIND, true) && str_starts_with($agreed, "{$one->kind->value} ")) {
+                return $one;
+            }
+        }
+
+        return $same;
     }
 
     private static function reason(OfferedPart $part, ?string $agreed): ?StopReason
@@ -61,12 +91,7 @@ final class PartStops
         if ($agreed === null) {
             return StopReason::PartIsNew;
         }
-        $choice = $part->choice($agreed);
-        foreach ($choice === null ? $part->choices : [] as $one) {
-            if (in_array($one->kind, self::BY_KIND, true) && str_starts_with($agreed, "{$one->kind->value} ")) {
-                $choice = $one;
-            }
-        }
+        $choice = self::today($part, $agreed);
 
         return $choice === null || $choice->isForbidden() ? StopReason::PartWayIsGone : null;
     }

@@ -20,6 +20,8 @@ final class PlanOfJob
 {
     private ?EngineChoices $choices = null;
 
+    private ?EngineToPlan $engine = null;
+
     private EnginePlan|false|null $recommended = false;
 
     public function __construct(private readonly JobFile $file)
@@ -29,6 +31,24 @@ final class PlanOfJob
     public function choices(): EngineChoices
     {
         return $this->choices ??= $this->made();
+    }
+
+    public function engine(): EngineToPlan
+    {
+        if ($this->engine === null) {
+            $this->file->record->openAll();
+            $this->engine = new EngineToPlan(
+                $this->file->sheet,
+                $this->file->policy,
+                $this->file->inspection(),
+                $this->file->record->cracks(),
+                RunningBook::of($this->file->record->observations()),
+                $this->wishes(),
+                ShelfBook::of($this->file->job),
+            );
+        }
+
+        return $this->engine;
     }
 
     public function budget(): ?Money
@@ -94,16 +114,7 @@ final class PlanOfJob
 
     private function made(): EngineChoices
     {
-        $this->file->record->openAll();
-        $engine = new EngineToPlan(
-            $this->file->sheet,
-            $this->file->policy,
-            $this->file->inspection(),
-            $this->file->record->cracks(),
-            RunningBook::of($this->file->record->observations()),
-            $this->wishes(),
-            ShelfBook::of($this->file->job),
-        );
+        $engine = $this->engine();
         $choices = EngineChoices::of($engine);
 
         // A head that is cut to a ratio follows from the bore and the decks that go with it.

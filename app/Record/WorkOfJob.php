@@ -18,14 +18,15 @@ use NorthLedger\Core\Features\Bores\BorePlace;
 use NorthLedger\Core\Features\Bores\OptionKind;
 use NorthLedger\Core\Features\Bores\ReboreOption;
 use NorthLedger\Core\Inspection\Occasion;
+use NorthLedger\Core\Quantity\Length;
 use NorthLedger\Core\Record\Reading;
 use NorthLedger\Core\Verification\BoreVerification;
 use NorthLedger\Core\Verification\FinishedFit;
 use NorthLedger\Core\Verification\RequiredConditions;
 use NorthLedger\Core\Verification\VerifiedBore;
-use NorthLedger\Core\Work\BoreWork;
 use NorthLedger\Core\Work\ChosenWay;
 use NorthLedger\Core\Work\Operation;
+use NorthLedger\Core\Work\OperationKind;
 use NorthLedger\Core\Work\OrderDifference;
 use NorthLedger\Core\Work\RevisedOrder;
 use NorthLedger\Core\Work\Stop;
@@ -55,6 +56,9 @@ final class WorkOfJob
     private ?array $said = null;
 
     private ?WorkDone $done = null;
+
+    /** @var ?list<string> */
+    private ?array $closed = null;
 
     /** @var ?array<int, VerifiedBore> */
     private ?array $verified = null;
@@ -108,31 +112,18 @@ final class WorkOfJob
         return $ofTheChoice === [] ? null : end($ofTheChoice);
     }
 
-    /** The order that a way would get today; null where the block is replaced. */
-    public function orderOf(ReboreOption $option): ?WorkOrder
+    /** The order that a way would get today; null where nothing is worked. */
+    public function orderOf(PlanChoice $choice, ?ReboreOption $bores): ?WorkOrder
     {
-        return $option->kind === OptionKind::Replace ? null : $this->boreWork($option)->order($option);
-    }
-
-    public function boreWork(ReboreOption $option): BoreWork
-    {
-        $pistons = [];
-        foreach ($this->file->sheet->layout->cylinders() as $cylinder) {
-            $reading = $this->pistonGoingIn($option, $cylinder);
-            if ($reading !== null) {
-                $pistons[$cylinder] = $reading->corrected;
-            }
-        }
-
-        return new BoreWork($this->file->sheet, $this->file->policy, $pistons);
+        return AgreedOrder::of($this->file, $bores, $choice->parts ?? [], $this->pistons($bores));
     }
 
     /** @return list<string> How the order would be different if it were made today, a sentence each */
     public function orderDifferences(): array
     {
-        $chosen = $this->presentOption();
+        $choice = $this->choice();
         $order = $this->order();
-        $today = $chosen === null ? null : $this->orderOf($chosen);
+        $today = $choice === null || $order === null ? null : $this->orderOf($choice, $this->presentOption());
 
         return $order === null || $today === null
             ? []
@@ -145,10 +136,10 @@ final class WorkOfJob
         if ($this->stops === null) {
             $chosen = $this->chosen();
             $this->stops =
-                $chosen === null
+                $this->choice() === null
                     ? []
                     : [
-                        ...ChosenWay::against($chosen, $this->file->assessment())->stops,
+                        ...($chosen === null ? [] : ChosenWay::against($chosen, $this->file->assessment())->stops),
                         ...$this->partStops(),
                         ...(new CustomerQuestions($this->file->record))->stops(),
                     ];
@@ -198,10 +189,26 @@ final class WorkOfJob
         );
     }
 
-    /** @return list<string> Keys of the closed operations */
+    /** @return list<string> Keys of the closed operations: somebody said so, or what closes them was read or ordered */
     public function closedOperations(): array
     {
-        return array_keys(array_filter($this->ticks(), static fn (OperationTick $tick): bool => $tick->state->closes()));
+        return $this->closed ??= array_values(
+            array_intersect(array_keys($this->order()->operations ?? []), [
+                ...array_keys(array_filter($this->ticks(), static fn (OperationTick $tick): bool => $tick->state->closes())),
+                ...OrderedParts::closed($this->file->record->observations()),
+                ...$this->measuredPistons(),
+            ]),
+        );
+    }
+
+    /** True where nothing holds an operation: it is open, nothing before it is, and nothing was found that stops it. */
+    public function canBeDone(Operation $operation): bool
+    {
+        $closed = $this->closedOperations();
+
+        return ! in_array($operation->key(), $closed, true) &&
+            $this->order()?->stillWaitingFor($operation->key(), $closed) === [] &&
+            $this->stopsOf($operation) === [];
     }
 
     /** @return array<int, Disposition> The newest by cylinder, of the chosen way and of the bore as it is now */
@@ -250,6 +257,34 @@ final class WorkOfJob
         return $new ?? ($goesBackIn ? $this->incoming($cylinder)->piston : null);
     }
 
+    /** @return array<int, Length> Measured skirts of the pistons that go in, by cylinder */
+    private function pistons(?ReboreOption $option): array
+    {
+        $pistons = [];
+        foreach ($option === null ? [] : $this->file->sheet->layout->cylinders() as $cylinder) {
+            $reading = $this->pistonGoingIn($option, $cylinder);
+            if ($reading !== null) {
+                $pistons[$cylinder] = $reading->corrected;
+            }
+        }
+
+        return $pistons;
+    }
+
+    /** @return list<string> Keys of what a measured piston closes */
+    private function measuredPistons(): array
+    {
+        $option = $this->chosen();
+        $measured = [];
+        foreach ($option === null ? [] : $this->order()?->ofKind(OperationKind::PistonsMeasured) ?? [] as $operation) {
+            if ($this->pistonGoingIn($option, (int) $operation->place) !== null) {
+                $measured[] = $operation->key();
+            }
+        }
+
+        return $measured;
+    }
+
     /** @return array<int, StoredOrder> By number */
     private function orders(): array
     {
@@ -263,7 +298,7 @@ final class WorkOfJob
     }
 
     /** The chosen way as the plan knows it today; the chosen one itself where it is in no plan any more. */
-    private function presentOption(): ?ReboreOption
+    public function presentOption(): ?ReboreOption
     {
         $chosen = $this->chosen();
 
@@ -305,7 +340,7 @@ final class WorkOfJob
     {
         $order = $this->order();
         $chosen = $this->chosen();
-        if ($order === null || $chosen === null) {
+        if ($order === null || $chosen === null || $order->ofKind(OperationKind::Hone) === []) {
             return [];
         }
         $verification = new BoreVerification(

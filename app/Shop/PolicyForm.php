@@ -8,6 +8,7 @@ use NorthLedger\Core\Engine\Policy\DwellSchool;
 use NorthLedger\Core\Engine\Policy\GrindAim;
 use NorthLedger\Core\Engine\Policy\MirrorFinish;
 use NorthLedger\Core\Engine\Policy\MixedShells;
+use NorthLedger\Core\Engine\Policy\OrderOfParts;
 use NorthLedger\Core\Engine\Policy\OrderOfWork;
 use NorthLedger\Core\Engine\Policy\Preference;
 use NorthLedger\Core\Engine\Policy\ReadingsPerBore;
@@ -33,6 +34,7 @@ final class PolicyForm
             'BORE-6a',
         ],
         'sleeve_step' => ['Step for a sleeve', 'left at the bottom; a sleeve shorter than bore less step is not full depth', 'SLV-2'],
+        'sleeve_finish_stock' => ['Finish cut for a sleeve', 'left by the rough cut of the parent bore, on diameter', 'SLV-2'],
         'step_tolerance' => ['Step tolerance', 'how near the least worn place has to be to an offered size to show it', 'BORE-4'],
         'screening_allowance' => [
             'Screening allowance',
@@ -132,6 +134,7 @@ final class PolicyForm
             ],
             'Working' => [
                 PolicySetting::choice('order_of_work', 'Order of work', 'WORK-1', OrderOfWork::cases()),
+                PolicySetting::choice('order_of_parts', 'Pistons and sleeves are ordered', 'WORK-1a', OrderOfParts::cases()),
                 PolicySetting::among('own_work', 'Verifying one’s own work', 'WORK-4', [
                     'warned' => 'It is allowed, and the signer is told.',
                     'forbidden' => 'A second person must verify before anything is signed.',

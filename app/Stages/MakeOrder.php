@@ -16,6 +16,7 @@ use App\Storage\SheetName;
 use App\Storage\StoredOrder;
 use App\Storage\User;
 use Illuminate\Support\Facades\DB;
+use NorthLedger\Core\Features\Bores\ReboreOption;
 use NorthLedger\Core\Inspection\Occasion;
 use NorthLedger\Core\Work\WorkOrder;
 
@@ -34,16 +35,19 @@ final readonly class MakeOrder
             if ($differences === []) {
                 throw Refused::because('order', 'The order is as it would be made today; there is nothing to revise.');
             }
-            $stored = self::write($file, $choice, $by, $ulid);
+            $stored = self::write($file, $choice, $file->work()->presentOption(), $by, $ulid);
 
             return ['order' => $stored?->number, 'reason' => implode(' ', $differences)];
         });
     }
 
-    /** @return ?StoredOrder Null where the block is replaced and nothing is worked */
-    public static function write(JobFile $file, PlanChoice $choice, User $by, string $ulid): ?StoredOrder
+    /**
+     * @param  ?ReboreOption  $bores  The chosen way of the bores, as it is today
+     * @return ?StoredOrder Null where nothing is worked
+     */
+    public static function write(JobFile $file, PlanChoice $choice, ?ReboreOption $bores, User $by, string $ulid): ?StoredOrder
     {
-        $order = $file->work()->orderOf($choice->chosen());
+        $order = $file->work()->orderOf($choice, $bores);
         if ($order === null) {
             return null;
         }
@@ -67,7 +71,7 @@ final readonly class MakeOrder
             'user_id' => $by->id,
             'created_at' => now(),
             'number' => 1 + (int) DB::scalar('SELECT MAX(number) FROM work_orders WHERE job_id = ?', [$file->job->id]),
-            'document' => OrderRecord::write($order, $file->policy->orderOfWork, $revisions),
+            'document' => OrderRecord::write($order, $revisions),
         ];
     }
 }

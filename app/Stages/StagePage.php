@@ -37,9 +37,18 @@ final readonly class StagePage
     {
         return [
             'file' => $file,
-            'mayWrite' => ! $file->job->is_closed && ($request->user()?->can($stage === Stage::Receive ? 'receive' : 'measure') ?? false),
+            'mayWrite' => ! $file->job->is_closed && ($request->user()?->can(self::right($stage)) ?? false),
             'view' => $this->pages[$stage->value]->view($request, $file),
         ];
+    }
+
+    private static function right(Stage $stage): string
+    {
+        return match ($stage) {
+            Stage::Receive => 'receive',
+            Stage::Work => 'work',
+            default => 'measure',
+        };
     }
 
     public function answer(Request $request, JobFile $file, Stage $stage): JsonResponse

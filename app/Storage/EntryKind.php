@@ -50,6 +50,10 @@ enum EntryKind: string
     case Choice = 'choice';
     case Order = 'work order';
     case Tick = 'tick';
+    /** Begun, paused or ended at a machine. */
+    case WorkTime = 'work time';
+    /** What happened at a machine: a pass, a cut, a stint. */
+    case WorkLog = 'work log';
     case Disposition = 'disposition';
     case Release = 'release';
 
@@ -57,6 +61,12 @@ enum EntryKind: string
     public function changesTheSpecification(): bool
     {
         return $this === self::OwnValues || $this === self::SheetTakenOver;
+    }
+
+    /** @return list<self> What is said at a machine: no order follows from it */
+    public static function ofWork(): array
+    {
+        return [self::Tick, self::WorkTime, self::WorkLog];
     }
 
     /** True where only the sheet it is written into says something new of the parts. */

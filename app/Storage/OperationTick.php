@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Storage;
 
 use NorthLedger\Core\Quantity\Length;
+use NorthLedger\Core\Work\OperationKey;
 use NorthLedger\Core\Work\Tick;
 use NorthLedger\Core\Work\TickState;
 
@@ -27,7 +28,13 @@ final class OperationTick extends Entry
     {
         $size = $this->actual_nm === null ? null : Length::ofNanometres($this->actual_nm);
 
-        return new Tick($this->order_number, $this->operation, $this->state, $size, $this->last_reading_id ?? 0);
+        return new Tick(
+            $this->order_number,
+            OperationKey::parse($this->operation)->written(),
+            $this->state,
+            $size,
+            $this->last_reading_id ?? 0,
+        );
     }
 
     /** @return array<string, string> */

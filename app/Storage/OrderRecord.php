@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 namespace App\Storage;
 
+use NorthLedger\Core\Engine\Policy\OrderOfParts;
 use NorthLedger\Core\Engine\Policy\OrderOfWork;
 use NorthLedger\Core\Quantity\Length;
-use NorthLedger\Core\Work\BoreWork;
-use NorthLedger\Core\Work\Caution;
+use NorthLedger\Core\Work\Note;
+use NorthLedger\Core\Work\NoteKind;
 use NorthLedger\Core\Work\Operation;
-use NorthLedger\Core\Work\OperationKind;
+use NorthLedger\Core\Work\OperationKey;
+use NorthLedger\Core\Work\Precedence;
 use NorthLedger\Core\Work\Target;
 use NorthLedger\Core\Work\WorkOrder;
 
@@ -20,58 +22,78 @@ final class OrderRecord
      * @param  array<string, int>  $revisions  Of sheet, policy and ledger
      * @return array<string, mixed>
      */
-    public static function write(WorkOrder $order, OrderOfWork $school, array $revisions): array
+    public static function write(WorkOrder $order, array $revisions): array
     {
         return [
-            'school' => $school->value,
+            'school' => $order->precedence->school->value,
+            'parts' => $order->precedence->parts->value,
+            'faces' => $order->precedence->faces,
             'revisions' => $revisions,
             'operations' => array_values(array_map(self::operation(...), $order->operations)),
         ];
     }
 
-    /** @param  array<string, mixed>  $record  As written */
+    /**
+     * An order from before the whole engine had one knows the bores only, and says its operations in sentences.
+     *
+     * @param  array<string, mixed>  $record  As written
+     */
     public static function read(array $record): WorkOrder
     {
         /**
-         * @var array{school: string, operations: list<array{kind: string, cylinder: ?int, target: ?array{aim: int, least: int, most: int},
-         *     instruction: string, tool: string, check: string}>} $record
+         * @var array{school: string, parts?: string, faces?: array<int|string, list<int>>, operations: list<array{kind: string,
+         *     place?: string, cylinder?: ?int, target: ?array{aim: int, least: int, most: int}, step?: ?int, instruction?: string,
+         *     notes?: list<array{kind: string, lengths: list<int>, said: string}>}>} $record
          */
         return WorkOrder::of(
             array_map(static function (array $one): Operation {
-                $kind = OperationKind::from($one['kind']);
-                $target = $one['target'] === null ? null : new Target(...array_map(Length::ofNanometres(...), $one['target']));
+                $key = OperationKey::parse($one['kind'].'.'.($one['place'] ?? ($one['cylinder'] ?? '')));
 
                 return new Operation(
-                    $kind,
-                    $one['cylinder'],
-                    $target,
-                    $one['instruction'],
-                    $one['tool'],
-                    $one['check'],
-                    Caution::of($kind),
+                    $key->kind,
+                    $key->place,
+                    $one['target'] === null ? null : new Target(...array_map(Length::ofNanometres(...), $one['target'])),
+                    isset($one['step']) ? Length::ofNanometres($one['step']) : null,
+                    isset($one['notes'])
+                        ? array_map(self::note(...), $one['notes'])
+                        : [new Note(NoteKind::AsJudged, said: $one['instruction'] ?? '')],
                 );
             }, $record['operations']),
-            BoreWork::waits(OrderOfWork::from($record['school'])),
+            Precedence::under(
+                OrderOfWork::from($record['school']),
+                OrderOfParts::from($record['parts'] ?? OrderOfParts::AtOnce->value),
+                $record['faces'] ?? [],
+            ),
         );
     }
 
     /** @return array<string, mixed> */
     private static function operation(Operation $operation): array
     {
+        $target = $operation->target;
+
         return [
             'kind' => $operation->kind->value,
-            'cylinder' => $operation->cylinder,
+            'place' => $operation->place,
             'target' =>
-                $operation->target === null
+                $target === null
                     ? null
-                    : [
-                        'aim' => $operation->target->aim->nanometres,
-                        'least' => $operation->target->least->nanometres,
-                        'most' => $operation->target->most->nanometres,
-                    ],
-            'instruction' => $operation->instruction,
-            'tool' => $operation->tool,
-            'check' => $operation->check,
+                    : ['aim' => $target->aim->nanometres, 'least' => $target->least->nanometres, 'most' => $target->most->nanometres],
+            'step' => $operation->step?->nanometres,
+            'notes' => array_map(
+                static fn (Note $note): array => [
+                    'kind' => $note->kind->value,
+                    'lengths' => array_map(static fn (Length $length): int => $length->nanometres, $note->lengths),
+                    'said' => $note->said,
+                ],
+                $operation->notes,
+            ),
         ];
+    }
+
+    /** @param  array{kind: string, lengths: list<int>, said: string}  $note */
+    private static function note(array $note): Note
+    {
+        return new Note(NoteKind::from($note['kind']), array_map(Length::ofNanometres(...), $note['lengths']), $note['said']);
     }
 }

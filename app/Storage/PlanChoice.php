@@ -11,7 +11,7 @@ use NorthLedger\Core\Features\Bores\ReboreOption;
  *
  * @property string $ulid
  * @property string $option_key
- * @property array<string, mixed> $option
+ * @property ?array<string, mixed> $option  Of the bores; null where the engine has none to work
  * @property ?array<string, string> $parts  Codes of the choices for every part; null from before there was a plan of the whole engine
  * @property ?array<string, string> $recommended_parts
  * @property ?int $cost_minor
@@ -22,9 +22,9 @@ use NorthLedger\Core\Features\Bores\ReboreOption;
  */
 final class PlanChoice extends Entry
 {
-    public function chosen(): ReboreOption
+    public function chosen(): ?ReboreOption
     {
-        return OptionRecord::read($this->option);
+        return $this->option === null ? null : OptionRecord::read($this->option);
     }
 
     /** @return array<string, string> */

@@ -16,15 +16,6 @@ final readonly class OrderWords
     {
     }
 
-    public static function name(Operation $operation): string
-    {
-        $title = lcfirst($operation->title());
-
-        return $operation->cylinder === null
-            ? $title
-            : Line::of('order.operation', ['operation' => $title, 'cylinder' => $operation->cylinder]);
-    }
-
     public function difference(OrderDifference $difference): string
     {
         $operation = $difference->after ?? $difference->before;
@@ -37,7 +28,7 @@ final readonly class OrderWords
         };
 
         return Line::of("order.difference.{$line}", [
-            'operation' => $operation === null ? '' : ucfirst(self::name($operation)),
+            'operation' => $operation === null ? '' : ucfirst(OperationWords::name($operation)),
             'before' => $before,
             'after' => $after,
         ]);
@@ -57,6 +48,10 @@ final readonly class OrderWords
 
     private function size(?Operation $operation): string
     {
-        return $operation?->target === null ? Line::of('order.no_size') : $this->display->size($operation->target->aim);
+        return match (true) {
+            $operation?->target !== null => $this->display->size($operation->target->aim),
+            $operation?->step !== null => (new OperationWords($this->display))->step($operation),
+            default => Line::of('order.no_size'),
+        };
     }
 }

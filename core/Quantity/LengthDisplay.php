@@ -39,6 +39,17 @@ final readonly class LengthDisplay
             : $this->fixed($length->nanometres, 2_540, 4);
     }
 
+    /** A size that was computed, to a tenth of what a gauge shows, where it has that: “108.0027”, “4.25105”, “3.8285”. */
+    public function finerSize(Length $length): string
+    {
+        $isInch = $this->unit === LengthUnit::Inch;
+        [$grain, $finer] = $isInch ? [2_540, 254] : [1_000, 100];
+
+        return Length::divideRounded($length->nanometres, $finer) % intdiv($grain, $finer) === 0
+            ? $this->size($length)
+            : $this->fixed($length->nanometres, $finer, $isInch ? 5 : 4);
+    }
+
     /** A size with its unit: “3.8125 in”, “103.000 mm”. */
     public function sizeWithUnit(Length $length): string
     {

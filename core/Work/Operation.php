@@ -4,35 +4,44 @@ declare(strict_types=1);
 
 namespace NorthLedger\Core\Work;
 
-/** One operation of a work order, with all that the person at the machine needs (WORK-1). */
+use NorthLedger\Core\Quantity\Length;
+
+/** One operation of a work order at one place, with all that the person at the machine needs (WORK-1, WORK-1b). */
 final readonly class Operation
 {
+    /** Null where it is not done to the bore of one cylinder. */
+    public ?int $cylinder;
+
     /**
-     * @param  ?int  $cylinder  Null where it concerns the whole block
+     * @param  string  $place  Number of a cylinder, face, journal, housing or rod, or a valve; empty where it is done once
      * @param  ?Target  $target  Null where a look closes it and not a size
-     * @param  list<Caution>  $cautions
+     * @param  ?Length  $step  What a face is cut by, what journals are ground under, what housings are bored over; null where that says
+     *     nothing
+     * @param  list<Note>  $notes  What the hand has to know beside it
      */
     public function __construct(
         public OperationKind $kind,
-        public ?int $cylinder,
-        public ?Target $target,
-        public string $instruction,
-        public string $tool,
-        public string $check,
-        public array $cautions,
+        public string $place = '',
+        public ?Target $target = null,
+        public ?Length $step = null,
+        public array $notes = [],
     ) {
+        $this->cylinder = $kind->isByCylinder() && $place !== '' ? (int) $place : null;
     }
 
     /** A hone without a size only deglazes. */
-    public function title(): string
+    public function onlyDeglazes(): bool
     {
-        return $this->kind === OperationKind::Hone && $this->target === null ? 'Deglaze hone' : $this->kind->title();
+        return $this->kind === OperationKind::Hone && $this->target === null;
     }
 
     /** True where the hand has to do the same by both. */
     public function isSameAs(self $other): bool
     {
-        return $this->key() === $other->key() && $this->instruction === $other->instruction && $this->target == $other->target;
+        return $this->key() === $other->key() &&
+            $this->notes == $other->notes &&
+            $this->target == $other->target &&
+            $this->step == $other->step;
     }
 
     /** True where this has to be done again once the other is: metal is cut after it, in the same cylinder or anywhere. */
@@ -43,9 +52,15 @@ final readonly class Operation
         return $meet && in_array($other->kind, $this->kind->undoneBy(), true);
     }
 
-    /** Stable name within its order: `bore.3`, `clean`. */
+    /** @return list<Caution> */
+    public function cautions(): array
+    {
+        return Caution::of($this->kind);
+    }
+
+    /** Stable name within its order: `bore.3`, `wash`. */
     public function key(): string
     {
-        return $this->kind->value.($this->cylinder === null ? '' : '.'.$this->cylinder);
+        return (new OperationKey($this->kind, $this->place))->written();
     }
 }

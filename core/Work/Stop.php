@@ -4,31 +4,43 @@ declare(strict_types=1);
 
 namespace NorthLedger\Core\Work;
 
-/** One reason why work stops, and where: at one cylinder, or at the whole block (VER-6). */
+use NorthLedger\Core\Engine\Specification\EnginePart;
+
+/** One reason why work stops, and where: at one cylinder, at a part, or at the whole engine (VER-6). */
 final readonly class Stop
 {
     /**
-     * @param  ?int  $cylinder  Null: the whole block
-     * @param  bool  $isElsewhere  About another part than the block: nothing at the block waits for it, and nothing is signed without it
+     * @param  ?int  $cylinder  Null: the whole part
      * @param  string  $said  What was found, where the reason alone does not say it
+     * @param  ?EnginePart  $part  What is not worked until it is settled; null: the whole engine
      */
     public function __construct(
         public StopReason $reason,
         public ?int $cylinder,
         public string $said = '',
-        public bool $isElsewhere = false,
+        public ?EnginePart $part = EnginePart::Block,
     ) {
     }
 
-    /** Washing and looking for cracks go on; what is done to a cylinder, or to the block with it, does not. */
+    /** Washing and looking for cracks go on; what is done to a cylinder, or to its part with it, does not; nor is anything put together. */
     public function holds(Operation $operation): bool
     {
+        $part = $operation->kind->part()->enginePart();
+
         return match (true) {
-            $this->isElsewhere, $operation->kind === OperationKind::Clean, $operation->kind === OperationKind::CrackCheck => false,
+            $operation->kind->onlyLooks() => false,
             $this->reason === StopReason::TraceMissing => $operation->kind === OperationKind::Bore &&
                 $operation->cylinder === $this->cylinder,
+            $this->part === null, $part === null => true,
+            $part !== $this->workedWith() => false,
             $this->cylinder === null, $operation->cylinder === null => true,
             default => $operation->cylinder === $this->cylinder,
         };
+    }
+
+    /** Separate cylinders are worked with their case. */
+    private function workedWith(): ?EnginePart
+    {
+        return $this->part === EnginePart::Cylinders ? EnginePart::Block : $this->part;
     }
 }

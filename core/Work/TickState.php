@@ -15,4 +15,9 @@ enum TickState: string
     {
         return $this !== self::Open;
     }
+
+    public function leavesOut(): bool
+    {
+        return $this === self::NotNeeded;
+    }
 }

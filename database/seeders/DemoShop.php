@@ -22,6 +22,7 @@ use NorthLedger\Core\Engine\Specification\EnginePart;
 use NorthLedger\Core\Features\Bores\BorePlace;
 use NorthLedger\Core\Inspection\Section;
 use NorthLedger\Core\Quantity\LengthDisplay;
+use NorthLedger\Core\Work\OperationKind;
 use NorthLedger\Core\Work\TickState;
 
 /** The demo shop: made-up people, customers and engines, written through the same actions as everything else. */
@@ -43,6 +44,7 @@ final readonly class DemoShop
         private DemoGauges $gauges,
         private DemoParts $parts,
         private DemoOffers $offers,
+        private DemoWork $work,
         private JobFiles $files,
         private SpecBook $specs,
     ) {
@@ -276,6 +278,7 @@ final readonly class DemoShop
             52,
         );
         $this->offers->jobs($inspector, $people[Role::FrontCounter->value]);
+        $this->work->jobs($inspector, $machinist);
     }
 
     /**
@@ -389,7 +392,8 @@ final readonly class DemoShop
         $file = $this->files->open($job);
         foreach (array_slice($file->work()->order()->operations ?? [], 0, $operations) as $operation) {
             $actual = $operation->target === null ? '' : LengthDisplay::in($file->sheet->unit)->size($operation->target->aim);
-            $state = $operation->key() === 'deck' ? TickState::NotNeeded : TickState::Done;
+            $isLeftOut = in_array($operation->kind, [OperationKind::Deck, OperationKind::PistonsMeasured], true);
+            $state = $isLeftOut ? TickState::NotNeeded : TickState::Done;
             $this->tick->handle($job, $by, $this->ulid(), $operation->key(), $state, $actual, null);
         }
     }

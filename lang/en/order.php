@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 /** An order, what stops it, and how two revisions of it differ. */
 return [
-    'operation' => ':operation, cylinder :cylinder',
     'no_size' => 'no size',
     'difference' => [
         'away' => ':operation falls away.',

@@ -16,6 +16,7 @@ import { startSettingSearch } from './settings.js';
 import { startSheet } from './sheet/desk.js';
 import { startSpecForm } from './spec-form.js';
 import { startTags } from './tag.js';
+import { startWork } from './work.js';
 
 startFinding(document);
 startFaces(document);
@@ -32,6 +33,9 @@ if (sheet) {
 }
 if (live) {
     startLive(live);
+    if (live.matches('[data-work]')) {
+        startWork(live);
+    }
     if (live.querySelector('[data-map]')) {
         startMap(live);
     }

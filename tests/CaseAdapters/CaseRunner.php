@@ -24,6 +24,8 @@ final readonly class CaseRunner
         'compression' => CompressionAdapter::class,
         'plan' => PlanAdapter::class,
         'shells' => ShellsAdapter::class,
+        'order' => OrderAdapter::class,
+        'stint' => StintAdapter::class,
     ];
 
     /** @return list<string> Paths of the case files below a folder, sorted */

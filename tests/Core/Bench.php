@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace Tests\Core;
 
 use LogicException;
+use NorthLedger\Core\Assessment\EngineInspection;
 use NorthLedger\Core\Assessment\Features;
+use NorthLedger\Core\Assessment\InspectionPlan;
 use NorthLedger\Core\Engine\Places\Axis;
 use NorthLedger\Core\Engine\Places\Place;
 use NorthLedger\Core\Engine\Places\Station;
@@ -16,17 +18,26 @@ use NorthLedger\Core\Features\Bores\BoreLooks;
 use NorthLedger\Core\Features\Bores\BorePlace;
 use NorthLedger\Core\Features\Bores\CrackLook;
 use NorthLedger\Core\Features\Bores\PittingClass;
+use NorthLedger\Core\Features\Bores\ReboreOption;
 use NorthLedger\Core\Features\Bores\RidgeLook;
 use NorthLedger\Core\Features\Bores\ScoringLook;
+use NorthLedger\Core\Features\Running\RunningReport;
 use NorthLedger\Core\Gauging\Instrument;
 use NorthLedger\Core\Gauging\InstrumentKind;
 use NorthLedger\Core\Gauging\Temperatures;
+use NorthLedger\Core\Inspection\Characteristic;
 use NorthLedger\Core\Inspection\Judge;
 use NorthLedger\Core\Inspection\MeasuredSections;
 use NorthLedger\Core\Inspection\Section;
+use NorthLedger\Core\Planning\BuildWishes;
+use NorthLedger\Core\Planning\EngineToPlan;
+use NorthLedger\Core\Planning\Shelf;
 use NorthLedger\Core\Quantity\Length;
 use NorthLedger\Core\Record\Measurements;
 use NorthLedger\Core\Record\Reading;
+use NorthLedger\Core\Work\Making\AgreedWork;
+use NorthLedger\Core\Work\Making\EngineWork;
+use NorthLedger\Core\Work\WorkOrder;
 
 /** Engines laid out for the tests of the core. */
 final class Bench
@@ -121,5 +132,39 @@ final class Bench
                 : self::reading(BorePlace::piston($cylinder), $sheet->bore->nominal->nanometres - (int) round($pistonUnder * 25_400));
 
         return BoreInspection::of($cylinder, $readings, $piston, $looks ?? self::looksFine());
+    }
+
+    /**
+     * The order of work for a way of the bores alone: nothing else was agreed, and nobody read the decks.
+     *
+     * @param  array<int, Length>  $pistons  Measured, by cylinder
+     */
+    public static function order(
+        SpecificationSheet $sheet,
+        ReboreOption $option,
+        ?ShopPolicy $policy = null,
+        array $pistons = [],
+    ): ?WorkOrder {
+        $policy ??= self::policy();
+        $unread = array_fill_keys(
+            array_map(static fn (Characteristic $one): string => $one->place->key(), InspectionPlan::of(Section::Deck, $sheet)->walk()),
+            null,
+        );
+        $facts = new KnownEngine($sheet, [Section::Deck->value => $unread]);
+
+        return EngineWork::order(new AgreedWork(self::toPlan($sheet, $policy, $facts), [], $option, $pistons));
+    }
+
+    public static function toPlan(SpecificationSheet $sheet, ShopPolicy $policy, KnownEngine $facts): EngineToPlan
+    {
+        return new EngineToPlan(
+            $sheet,
+            $policy,
+            new EngineInspection($sheet, $policy, $facts),
+            $facts->cracks(),
+            RunningReport::none(),
+            new BuildWishes(),
+            Shelf::empty(),
+        );
     }
 }

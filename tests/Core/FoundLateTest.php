@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Core;
 
 use NorthLedger\Core\Assessment\BlockAssessment;
+use NorthLedger\Core\Engine\Specification\EnginePart;
 use NorthLedger\Core\Engine\Specification\SpecificationSheet;
 use NorthLedger\Core\Features\Bores\BoreLooks;
 use NorthLedger\Core\Features\Bores\CrackLook;
@@ -13,7 +14,6 @@ use NorthLedger\Core\Features\Bores\ReboreOption;
 use NorthLedger\Core\Features\Bores\RidgeLook;
 use NorthLedger\Core\Features\Bores\ScoringLook;
 use NorthLedger\Core\Quantity\Length;
-use NorthLedger\Core\Work\BoreWork;
 use NorthLedger\Core\Work\ChosenWay;
 use NorthLedger\Core\Work\Operation;
 use NorthLedger\Core\Work\OrderDifference;
@@ -72,11 +72,11 @@ final class FoundLateTest extends TestCase
             ),
         );
 
-        $order = (new BoreWork($this->sheet, Bench::policy(), []))->order($chosen);
+        $order = $this->orderOf($chosen);
         foreach ($order->operations as $key => $operation) {
             $isHeld = array_filter($stops, static fn (Stop $stop): bool => $stop->holds($operation)) !== [];
             $expected = match (true) {
-                in_array($key, ['clean', 'crack check'], true) => false,
+                in_array($key, ['wash', 'crack check'], true) => false,
                 $operation->cylinder === null => true,
                 default => in_array($operation->cylinder, $cylinders, true),
             };
@@ -115,14 +115,18 @@ final class FoundLateTest extends TestCase
         $this->assertFalse($stop->reason->reopensThePlan());
     }
 
-    public function test_a_question_about_another_part_holds_no_operation(): void
+    public function test_a_question_about_another_part_holds_nothing_at_the_block(): void
     {
+        $held = array_filter(
+            $this->order()->operations,
+            (new Stop(StopReason::CustomerAsked, null, 'the head', EnginePart::Head))->holds(...),
+        );
+        $this->assertSame([], $held);
+        $everything = (new Stop(StopReason::CustomerAsked, null, 'offer 1', null))->holds(...);
         $this->assertSame(
-            [],
-            array_filter(
-                $this->order()->operations,
-                (new Stop(StopReason::CustomerAsked, null, 'the head', isElsewhere: true))->holds(...),
-            ),
+            ['wash', 'crack check'],
+            array_keys(array_filter($this->order()->operations, static fn (Operation $one): bool => ! $everything($one))),
+            'what is asked about the whole engine holds all but washing and looking',
         );
     }
 
@@ -131,9 +135,7 @@ final class FoundLateTest extends TestCase
         $before = $this->order();
         $this->assertSame([], OrderDifference::between($before, $this->order()));
 
-        $sleeved = (new BoreWork($this->sheet, Bench::policy(), []))->order(
-            $this->option($this->assessed([2 => self::cracks()]), 'bore 508000'),
-        );
+        $sleeved = $this->orderOf($this->option($this->assessed([2 => self::cracks()]), 'bore 508000'));
         $new = array_map(
             static fn (OrderDifference $one): ?string => $one->before === null ? $one->after?->key() : null,
             OrderDifference::between($before, $sleeved),
@@ -146,7 +148,7 @@ final class FoundLateTest extends TestCase
         $this->assertContains('sleeve.2', $back, 'and the other way round it falls away');
 
         $piston = Length::ofNanometres($this->sheet->piston->sizeAt(Length::ofNanometres(508_000))->nanometres + 5_080);
-        $larger = (new BoreWork($this->sheet, Bench::policy(), [3 => $piston]))->order($this->option($this->assessed(), 'bore 508000'));
+        $larger = $this->orderOf($this->option($this->assessed(), 'bore 508000'), [3 => $piston]);
         $this->assertSame(
             ['bore.3', 'hone.3'],
             array_map(static fn (OrderDifference $one): ?string => $one->after?->key(), OrderDifference::between($before, $larger)),
@@ -155,7 +157,13 @@ final class FoundLateTest extends TestCase
 
     private function order(): WorkOrder
     {
-        $order = (new BoreWork($this->sheet, Bench::policy(), []))->order($this->option($this->assessed(), 'bore 508000'));
+        return $this->orderOf($this->option($this->assessed(), 'bore 508000'));
+    }
+
+    /** @param  array<int, Length>  $pistons */
+    private function orderOf(ReboreOption $option, array $pistons = []): WorkOrder
+    {
+        $order = Bench::order($this->sheet, $option, pistons: $pistons) ?? $this->fail('Nothing is worked.');
         $this->assertContainsOnlyInstancesOf(Operation::class, $order->operations);
 
         return $order;

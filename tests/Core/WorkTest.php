@@ -6,6 +6,7 @@ namespace Tests\Core;
 
 use NorthLedger\Core\Assessment\BlockAssessment;
 use NorthLedger\Core\Engine\Policy\OrderOfWork;
+use NorthLedger\Core\Engine\Policy\ShopPolicy;
 use NorthLedger\Core\Engine\Specification\SpecificationSheet;
 use NorthLedger\Core\Features\Bores\BoreMeasures;
 use NorthLedger\Core\Features\Bores\ReboreOption;
@@ -16,14 +17,14 @@ use NorthLedger\Core\Verification\BoreVerification;
 use NorthLedger\Core\Verification\FinishedFit;
 use NorthLedger\Core\Verification\RequiredConditions;
 use NorthLedger\Core\Verification\VerificationState;
-use NorthLedger\Core\Work\BoreWork;
+use NorthLedger\Core\Work\Note;
+use NorthLedger\Core\Work\NoteKind;
 use NorthLedger\Core\Work\OperationKind;
 use NorthLedger\Core\Work\RevisedOrder;
 use NorthLedger\Core\Work\Target;
 use NorthLedger\Core\Work\Tick;
 use NorthLedger\Core\Work\TickState;
 use NorthLedger\Core\Work\WorkDone;
-use NorthLedger\Core\Work\WorkException;
 use NorthLedger\Core\Work\WorkOrder;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -38,7 +39,7 @@ final class WorkTest extends TestCase
         $order = $this->order($school, 'bore 508000');
         $before = [];
         foreach ($order->operations as $key => $operation) {
-            $this->assertSame([], array_diff($order->waitsFor($key), $before), "{$key} stands too early");
+            $this->assertSame([], array_diff($order->before($key), $before), "{$key} stands too early");
             $before[] = $key;
         }
         $this->assertSame(['final wash'], array_slice($before, -1));
@@ -57,15 +58,22 @@ final class WorkTest extends TestCase
         $deckFirst = $this->order(OrderOfWork::DeckFirst, 'bore 508000');
         $boreFirst = $this->order(OrderOfWork::BoreFirst, 'bore 508000');
 
-        $this->assertContains('deck', $deckFirst->waitsFor('bore.1'));
-        $this->assertNotContains('deck', $boreFirst->waitsFor('bore.1'));
-        $this->assertContains('bore.4', $boreFirst->waitsFor('deck'));
+        $this->assertContains('deck.1', $deckFirst->before('bore.1'));
+        $this->assertNotContains('deck.1', $boreFirst->before('bore.1'));
+        $this->assertContains('bore.4', $boreFirst->before('deck.1'));
         foreach ([$deckFirst, $boreFirst] as $order) {
-            $this->assertContains('sleeve.2', $order->waitsFor('bore.2'));
-            $this->assertNotContains('sleeve.2', $order->waitsFor('bore.1'), 'a cylinder waits for its own sleeve only');
-            $this->assertSame('chamfer', $order->operation($order->waitsFor('hone.1')[0])->kind->value);
+            $this->assertContains('sleeve.2', $order->before('bore.1'), 'a neighbour that is bored first is pressed out of round');
+            $this->assertContains('sleeve.2', $order->before('deck.1'));
+            $last = array_map(
+                static fn (string $key): OperationKind => $order->operation($key)->kind,
+                $order->stillWaitingFor('hone.1', []),
+            );
+            $this->assertEqualsCanonicalizing(
+                ['chamfer', 'deburr', 'pistons measured'],
+                array_unique(array_column($last, 'value')),
+                'only what comes last before it is said',
+            );
         }
-        $this->assertContains('sleeve.2', $deckFirst->waitsFor('deck'));
     }
 
     public function test_staying_without_sleeves_is_cleaning_checking_and_honing(): void
@@ -74,18 +82,17 @@ final class WorkTest extends TestCase
         $sound = array_map(static fn (int $cylinder) => Bench::bore($sheet, $cylinder, [1.2, 0.7, 0.8, 0.5, 0.4, 0.3], 1.8), [1, 2, 3, 4]);
         $option = BlockAssessment::of($sheet, Bench::policy(), $sound, null)->plan?->option('stay');
         $this->assertNotNull($option);
-        $order = (new BoreWork($sheet, Bench::policy(), []))->order($option);
+        $order = $this->orderOf($sheet, $option);
 
-        $this->assertSame(['clean', 'crack check', 'hone.1', 'hone.2', 'hone.3', 'hone.4', 'final wash'], array_keys($order->operations));
-        $this->assertSame(['crack check'], $order->waitsFor('hone.1'), 'the waits of absent operations are handed on');
+        $this->assertSame(['wash', 'crack check', 'hone.1', 'hone.2', 'hone.3', 'hone.4', 'final wash'], array_keys($order->operations));
+        $this->assertSame(['crack check'], $order->stillWaitingFor('hone.1', ['wash']), 'the waits of absent operations are handed on');
         $this->assertNull($order->operation('hone.1')->target);
     }
 
     public function test_targets_leave_the_hone_stock_and_follow_the_measured_piston(): void
     {
         $sheet = Bench::sheet('tarn-4-198');
-        $work = new BoreWork($sheet, Bench::policy(), [3 => Length::ofNanometres(97_315_020)]);
-        $order = $work->order($this->option($sheet, 'bore 508000'));
+        $order = $this->orderOf($sheet, $this->option($sheet, 'bore 508000'), pistons: [3 => Length::ofNanometres(97_315_020)]);
 
         $this->assertEquals(
             new Target(Length::ofNanometres(97_243_900), Length::ofNanometres(97_218_500), Length::ofNanometres(97_269_300)),
@@ -96,7 +103,7 @@ final class WorkTest extends TestCase
             [$order->operation('hone.3')->target?->least->nanometres, $order->operation('hone.3')->target?->aim->nanometres],
             'the aim lies inside: the lower end is never undershot',
         );
-        $this->assertStringContainsString('Leaves 4.0 thou to hone', $order->operation('bore.1')->instruction);
+        $this->assertContainsEquals(new Note(NoteKind::LeavesToHone, [Length::ofNanometres(101_600)]), $order->operation('bore.1')->notes);
     }
 
     public function test_work_stands_until_metal_is_cut_after_it(): void
@@ -132,22 +139,10 @@ final class WorkTest extends TestCase
         );
     }
 
-    public function test_operations_that_wait_for_each_other_are_refused(): void
-    {
-        $order = $this->order(OrderOfWork::DeckFirst, 'bore 508000');
-        $this->expectException(WorkException::class);
-        $this->expectExceptionMessage('wait for each other');
-        WorkOrder::of(array_values($order->operations), [
-            [OperationKind::Deck, OperationKind::Bore],
-            [OperationKind::Bore, OperationKind::Deck],
-        ]);
-    }
-
     public function test_a_replaced_block_has_no_order(): void
     {
         $sheet = Bench::sheet('tarn-4-198');
-        $this->expectException(WorkException::class);
-        (new BoreWork($sheet, Bench::policy(), []))->order($this->option($sheet, 'replace'));
+        $this->assertNull(Bench::order($sheet, $this->option($sheet, 'replace')));
     }
 
     /** @return iterable<string, array{list<float|null>, array<string, bool>, VerificationState}> */
@@ -306,7 +301,13 @@ final class WorkTest extends TestCase
     {
         $sheet = Bench::sheet('tarn-4-198');
 
-        return (new BoreWork($sheet, Bench::policy(['order_of_work' => $school->value]), []))->order($this->option($sheet, $option));
+        return $this->orderOf($sheet, $this->option($sheet, $option), Bench::policy(['order_of_work' => $school->value]));
+    }
+
+    /** @param  array<int, Length>  $pistons */
+    private function orderOf(SpecificationSheet $sheet, ReboreOption $option, ?ShopPolicy $policy = null, array $pistons = []): WorkOrder
+    {
+        return Bench::order($sheet, $option, $policy, $pistons) ?? $this->fail('Nothing is worked.');
     }
 
     /** A block whose second cylinder is far gone: it is sleeved at every size. */

@@ -88,9 +88,9 @@ final class FoundLateTest extends TestCase
         $this->key($this->job, 'bore.4.bottom.thrust', '24', changes: ['reason' => 'misread', 'confirmed' => true]);
         $this->get($this->url('work'))->assertOk()->assertSee('▲');
         $this->actingAs($this->machinist);
-        $this->tick('clean')->assertSessionDoesntHaveErrors();
+        $this->tick('wash')->assertSessionDoesntHaveErrors();
         $this->tick('crack check')->assertSessionDoesntHaveErrors();
-        $this->tick('deck')->assertSessionHasErrors('deck');
+        $this->tick('deck.1')->assertSessionHasErrors('deck.1');
         $this->actingAs($this->inspector);
         $this->assertSame(Stage::Plan, $this->job->refresh()->stage);
     }
@@ -106,7 +106,7 @@ final class FoundLateTest extends TestCase
 
         $this->assertSame(2, StoredOrder::query()->count());
         $page = $this->get($this->url('work'))->assertOk();
-        $page->assertSee('Bore')->assertSee('is 3.8285');
+        $page->assertSee('Bore, cylinder 1: 3.8285, done');
         $this->assertSame(
             ['bore.1', 'bore.2'],
             OperationTick::query()->where('operation', 'like', 'bore.%')->distinct()->orderBy('operation')->pluck('operation')->all(),
@@ -149,13 +149,13 @@ final class FoundLateTest extends TestCase
         $work = $this->file()->work();
         $this->assertSame([2], $work->chosen()?->sleeved);
         $this->assertSame(
-            ['sleeve.2', 'deck', 'bore.2', 'chamfer', 'hone.2', 'final wash'],
+            ['order sleeves', 'sleeve.2', 'deck.1', 'bore.2', 'chamfer', 'deburr', 'hone.2', 'final wash'],
             array_values(array_diff(array_keys($work->order()->operations ?? []), $work->closedOperations())),
         );
         $this->assertSame(VerificationState::Missing, $work->verified()[2]->state, 'what was read is of the bore that is gone');
         $this->assertSame(VerificationState::Conforms, $work->verified()[1]->state);
         $this->get($this->url('work'))->assertSee('To be done again, after sleeve, cylinder 2.');
-        $this->assertRefused('6 operations of the order are open');
+        $this->assertRefused('8 operations of the order are open');
     }
 
     public function test_a_bore_that_is_opened_again_is_honed_and_washed_and_read_again(): void
@@ -169,8 +169,8 @@ final class FoundLateTest extends TestCase
 
         $work = $this->file()->work();
         $this->assertSame(
-            ['bore.3', 'hone.3', 'chamfer', 'final wash'],
-            array_values(array_diff(['bore.3', 'hone.3', 'chamfer', 'final wash', 'hone.1'], $work->closedOperations())),
+            ['bore.3', 'hone.3', 'chamfer', 'deburr', 'final wash'],
+            array_values(array_diff(['bore.3', 'hone.3', 'chamfer', 'deburr', 'final wash', 'hone.1'], $work->closedOperations())),
         );
         $this->assertSame(VerificationState::Missing, $work->verified()[3]->state);
     }
@@ -208,7 +208,7 @@ final class FoundLateTest extends TestCase
     private function tickUpTo(string $last): void
     {
         $this->actingAs($this->machinist);
-        foreach (['clean', 'crack check', 'deck', 'bore.1', 'bore.2'] as $key) {
+        foreach (['wash', 'crack check', 'deck.1', 'bore.1', 'bore.2'] as $key) {
             $this->tick($key, actual: str_starts_with($key, 'bore') ? '3.8285' : '')->assertSessionDoesntHaveErrors();
             if ($key === $last) {
                 return;

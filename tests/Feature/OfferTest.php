@@ -226,9 +226,9 @@ final class OfferTest extends TestCase
         $this->assertTrue($this->job->refresh()->is_held);
         $this->assertStringContainsString('none of the ways of offer 1 is wanted', $this->job->waits_for);
         $this->actingAs($this->machinist);
-        $this->tick('clean');
+        $this->tick('wash');
         $this->tick('crack check');
-        $this->tick('deck')->assertSessionHasErrors();
+        $this->tick('deck.1')->assertSessionHasErrors();
         $this->actingAs($this->counter);
         $this->send()->assertSessionDoesntHaveErrors();
         $this->answer($this->offer())->assertSessionDoesntHaveErrors();

@@ -53,7 +53,7 @@ final class PagesOfAJobTest extends TestCase
 
     public function test_later_stages_say_what_they_lack(): void
     {
-        $this->get("/jobs/{$this->job->tag()}/work")->assertSee('The order follows from the choice of size.');
+        $this->get("/jobs/{$this->job->tag()}/work")->assertSee('The order follows from the plan.');
         $this->get("/jobs/{$this->job->tag()}/verify")->assertSee('There is nothing to verify: no order yet.');
         $this->get("/jobs/{$this->job->tag()}/release")->assertSee('No option chosen yet.');
         $this->get("/jobs/{$this->job->tag()}/certificate")->assertNotFound();

@@ -72,17 +72,20 @@ final class WayOfAJobTest extends TestCase
         $this->actingAs($this->machinist);
         $this->tick('bore.1', actual: '3.8285')->assertSessionHasErrors('bore.1');
         $this->assertStringContainsString('First: ', session('errors')->first('bore.1'));
-        foreach (['clean', 'crack check', 'deck'] as $key) {
+        foreach (['wash', 'crack check', 'deck.1'] as $key) {
             $this->tick($key)->assertSessionDoesntHaveErrors();
         }
-        $this->get($this->url('work'))->assertSee('after: bore, cylinder 1');
+        $this->get($this->url('work').'?at=hone.1')->assertSeeInOrder(['Waits for', 'chamfer the bores']);
         $this->get($this->url('measure/volumes'))->assertSee('After: bore 3.8325 in.');
         $this->tick('bore.1', actual: '3.8301')->assertSessionHasErrors('bore.1');
         $this->assertSame('3.8301', old('actual'), 'what was typed stays');
         $this->tick('bore.1', actual: 'about right')->assertSessionHasErrors('bore.1');
         $this->tick('bore.1', actual: '3.8286')->assertSessionDoesntHaveErrors();
         $this->tick('bore.2', actual: '3.8301', remark: 'cutter slipped, sleeve if it does not hone')->assertSessionDoesntHaveErrors();
-        $this->get($this->url('work'))->assertSee('is 3.8286')->assertSee('▲ is 3.8301')->assertSee('5 of 13 done');
+        $this->get($this->url('work'))
+            ->assertSee('Bore, cylinder 1: 3.8286, done')
+            ->assertSee('Bore, cylinder 2: 3.8301, done, outside its range')
+            ->assertSee('5 of 19 closed');
     }
 
     public function test_the_whole_way_to_a_signed_certificate(): void
@@ -128,12 +131,7 @@ final class WayOfAJobTest extends TestCase
         $this->post($this->url('work/orders'), ['ulid' => $this->ulid()])->assertRedirect();
         $this->get($this->url('work'))->assertSee('3.8320 to 3.8325');
         $this->actingAs($this->machinist);
-        foreach (['clean', 'crack check', 'deck'] as $key) {
-            $this->tick($key);
-        }
-        foreach (['bore.1', 'bore.2', 'bore.3', 'bore.4', 'chamfer', 'hone.1', 'hone.2', 'hone.3', 'hone.4', 'final wash'] as $key) {
-            $this->tick($key, actual: str_starts_with($key, 'bore') ? '3.8280' : (str_starts_with($key, 'hone') ? '3.8322' : ''));
-        }
+        $this->workUpTo(null, ['bore' => '3.8280', 'hone' => '3.8322']);
         $this->actingAs($this->inspector);
         $this->readFinished(['zero' => '3.8320']);
         $this->post($this->url('release'), ['ulid' => $this->ulid(), 'password' => 'a-password'])->assertSessionDoesntHaveErrors();
@@ -227,7 +225,7 @@ final class WayOfAJobTest extends TestCase
         $owner = $this->person(Role::Owner);
         $this->actingAs($owner)->post('/shop', $this->shop(['order_of_work' => 'bore first']))->assertSessionDoesntHaveErrors();
         $this->actingAs($this->machinist);
-        $this->tick('clean');
+        $this->tick('wash');
         $this->tick('crack check');
         $this->tick('bore.1', actual: '3.8285')->assertSessionHasErrors('bore.1');
         $this->assertStringContainsString(
@@ -235,7 +233,7 @@ final class WayOfAJobTest extends TestCase
             session('errors')->first('bore.1'),
             'deck first, as it was when the order was made',
         );
-        $this->tick('deck')->assertSessionDoesntHaveErrors();
+        $this->tick('deck.1')->assertSessionDoesntHaveErrors();
         $this->tick('bore.1', actual: '3.8286')->assertSessionDoesntHaveErrors();
 
         $this->actingAs($this->inspector);
@@ -253,7 +251,7 @@ final class WayOfAJobTest extends TestCase
         $this->assertSame([1, 2], StoredOrder::query()->orderBy('number')->pluck('number')->all());
         $this->get($this->url('work'))
             ->assertSee('Order 2, made')
-            ->assertSee('is 3.8286')
+            ->assertSee('Bore, cylinder 1: 3.8286, done')
             ->assertDontSee('Made today, the order would be different');
         $this->from($this->url('work'))
             ->post($this->url('work/orders'), ['ulid' => $this->ulid()])

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Stages\Work\CellState;
 use App\Words\ChangeWords;
 use App\Words\FindingWords;
+use App\Words\OperationWords;
 use App\Words\VerdictWords;
 use NorthLedger\Core\Assessment\BlockAssessment;
 use NorthLedger\Core\Assessment\NextReading;
@@ -37,7 +39,11 @@ use NorthLedger\Core\Quantity\LengthDisplay;
 use NorthLedger\Core\Quantity\LengthUnit;
 use NorthLedger\Core\Quantity\Money;
 use NorthLedger\Core\Work\Caution;
+use NorthLedger\Core\Work\Fixture;
+use NorthLedger\Core\Work\Machine;
+use NorthLedger\Core\Work\NoteKind;
 use NorthLedger\Core\Work\OperationKind;
+use NorthLedger\Core\Work\WorkPart;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\Core\Bench;
 use Tests\TestCase;
@@ -274,15 +280,28 @@ final class WordsTest extends TestCase
         $this->assertStringStartsWith('Trace the wall of cylinder 1', $this->words()->next($assessment->next));
     }
 
-    public function test_every_operation_that_can_hurt_has_its_caution(): void
+    public function test_every_operation_has_its_words_and_what_can_hurt_its_caution(): void
     {
-        foreach (OperationKind::cases() as $kind) {
-            $this->assertNotEmpty(Caution::of($kind), $kind->value);
-            $this->assertNotSame('', $kind->title());
+        $groups = ['kind', 'instruction', 'check', 'machine', 'fixture', 'part', 'note', 'caution', 'state'];
+        foreach (
+            [OperationKind::class, Machine::class, Fixture::class, WorkPart::class, NoteKind::class, Caution::class, CellState::class] as $codes
+        ) {
+            foreach ($codes::cases() as $code) {
+                $key = str_replace([' ', '-'], '_', $code->value);
+                $named = array_filter($groups, static fn (string $group): bool => trans()->has("work.{$group}.{$key}"));
+                $this->assertNotEmpty($named, "{$codes}: {$code->value}");
+            }
         }
-        $this->assertContains(Caution::HotCaustic, Caution::of(OperationKind::Clean));
+        foreach (OperationKind::cases() as $kind) {
+            foreach (['kind', 'instruction', 'check'] as $group) {
+                $this->assertTrue(trans()->has('work.'.$group.'.'.str_replace(' ', '_', $kind->value)), "{$group} of {$kind->value}");
+            }
+            $isMachined = ! in_array($kind->machine(), [Machine::Bench, Machine::Desk], true);
+            $this->assertTrue(! $isMachined || Caution::of($kind) !== [], $kind->value);
+        }
+        $this->assertContains(Caution::HotCaustic, Caution::of(OperationKind::Wash));
         $this->assertContains(Caution::Press, Caution::of(OperationKind::Sleeve));
-        $this->assertStringContainsString('Never for aluminium or magnesium', Caution::HotCaustic->value);
+        $this->assertStringContainsString('Never for aluminium or magnesium', OperationWords::caution(Caution::HotCaustic));
     }
 
     private function words(): VerdictWords

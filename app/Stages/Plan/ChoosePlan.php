@@ -62,8 +62,8 @@ final readonly class ChoosePlan
         }
         $row =
             [
-                'option_key' => $option->key(),
-                'option' => OptionRecord::write($option),
+                'option_key' => $option?->key() ?? '',
+                'option' => $option === null ? null : OptionRecord::write($option),
                 'recommended_key' => $recommended[BoreChoices::CODE] ?? '',
                 'reason' => $reason,
                 'policy_revision' => $file->policy->revision,
@@ -72,7 +72,7 @@ final readonly class ChoosePlan
             $row + ['ulid' => $ulid, 'job_id' => $file->job->id, 'user_id' => $by->id, 'created_at' => now()],
         );
         ShelfBook::reserve($file->job, self::fromTheShelf($file, $plan));
-        $order = MakeOrder::write($file, $choice, $by, (string) Str::ulid());
+        $order = MakeOrder::write($file, $choice, $option, $by, (string) Str::ulid());
 
         return $row + ['order' => $order?->number];
     }
@@ -106,8 +106,12 @@ final readonly class ChoosePlan
         return $reserved;
     }
 
-    private static function option(JobFile $file, string $key): ReboreOption
+    /** @return ?ReboreOption Null where the engine has no bores to choose for */
+    private static function option(JobFile $file, string $key): ?ReboreOption
     {
+        if ($key === '' && ! isset($file->plan()->choices()->parts[BoreChoices::CODE]) && $file->plan()->choices()->parts !== []) {
+            return null;
+        }
         $option =
             $file->assessment()->plan?->option($key) ??
             throw Refused::because(

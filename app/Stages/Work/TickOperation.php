@@ -8,18 +8,24 @@ use App\Ledger\Ledger;
 use App\Ledger\Refused;
 use App\Ledger\Written;
 use App\Record\JobFile;
+use App\Record\WorkLogs;
+use App\Stages\Work\Logs\SleeveWords;
 use App\Storage\EntryKind;
 use App\Storage\Job;
 use App\Storage\OperationTick;
 use App\Storage\SheetName;
 use App\Storage\User;
+use App\Words\Line;
+use App\Words\OperationWords;
 use App\Words\OrderWords;
+use NorthLedger\Core\Engine\Specification\EnginePart;
 use NorthLedger\Core\Finding\PartDefect;
 use NorthLedger\Core\Inspection\Occasion;
 use NorthLedger\Core\Quantity\Length;
 use NorthLedger\Core\Quantity\NotationException;
 use NorthLedger\Core\Quantity\ShopNotation;
 use NorthLedger\Core\Work\Operation;
+use NorthLedger\Core\Work\OperationKey;
 use NorthLedger\Core\Work\OperationKind;
 use NorthLedger\Core\Work\TickState;
 use NorthLedger\Core\Work\WorkException;
@@ -42,18 +48,15 @@ final readonly class TickOperation
             $remark,
         ): array {
             $operation = $this->operation($file, $key);
+            $key = $operation->key();
             $waiting =
                 $file
                     ->work()
                     ->order()
                     ?->stillWaitingFor($key, $file->work()->closedOperations()) ?? [];
             if ($waiting !== [] && $state->closes()) {
-                throw Refused::because(
-                    $key,
-                    'First: '.
-                        implode(', ', array_map(fn (string $one): string => OrderWords::name($this->operation($file, $one)), $waiting)).
-                        '.',
-                );
+                $names = array_map(fn (string $one): string => OperationWords::name($this->operation($file, $one)), $waiting);
+                throw Refused::because($key, Line::of('work.first', ['operations' => implode(', ', $names)]));
             }
             $this->checkStops($file, $operation, $state);
             $row = [
@@ -79,22 +82,55 @@ final readonly class TickOperation
     {
         $stops = $state->closes() ? $file->work()->stopsOf($operation) : [];
         if ($stops !== []) {
-            throw Refused::because($operation->key(), 'Stopped. '.implode(' ', array_map(OrderWords::stop(...), $stops)));
+            throw Refused::because(
+                $operation->key(),
+                Line::of('work.stopped', ['stops' => implode(' ', array_map(OrderWords::stop(...), $stops))]),
+            );
         }
-        if ($state->closes() && $operation->kind === OperationKind::CrackCheck && $this->isUnchecked($file)) {
-            throw Refused::because($operation->key(), 'Record the check on the crack map first: what was found there closes this.');
+        if ($state->leavesOut() && ! $operation->kind->canBeLeftOut()) {
+            throw Refused::because($operation->key(), Line::of('work.needed'));
+        }
+        $this->checkSleeve($file, $operation, $state);
+        $checked = $operation->kind->checksForCracks();
+        if ($state->closes() && $checked !== null && $this->isUnchecked($file, $checked)) {
+            throw Refused::because($operation->key(), Line::of('work.map_first'));
         }
     }
 
-    private function isUnchecked(JobFile $file): bool
+    /** A sleeve whose card says that it does not fit, or is warm yet, is not done (SLV-4, SLV-6). */
+    private function checkSleeve(JobFile $file, Operation $operation, TickState $state): void
     {
-        return array_filter($file->assessment()->openDefects(), static fn (PartDefect $defect): bool => $defect->isUnchecked) !== [];
+        $card =
+            $operation->kind === OperationKind::Sleeve && $state->closes()
+                ? WorkLogs::of($file->record->observations())->sleeve($operation->key(), $file->sheet, $file->policy)
+                : null;
+        if ($card === null) {
+            return;
+        }
+        if ($card->fittedAt === null) {
+            throw Refused::because($operation->key(), Line::of('work.sleeve_misfit', ['said' => SleeveWords::refusal($file, $card)]));
+        }
+        if ($card->isCoolingAt(now()->toDateTimeImmutable())) {
+            throw Refused::because($operation->key(), Line::of('work.cooling', ['at' => $card->coolAt()?->format('H:i') ?? '']));
+        }
+    }
+
+    private function isUnchecked(JobFile $file, EnginePart $part): bool
+    {
+        $parts = $part === EnginePart::Block ? [EnginePart::Block, EnginePart::Cylinders] : [$part];
+
+        return array_filter(
+            $file->inspection()->defects(),
+            static fn (PartDefect $defect): bool => $defect->isUnchecked && in_array($defect->part, $parts, true),
+        ) !== [];
     }
 
     private function operation(JobFile $file, string $key): Operation
     {
         try {
-            return $file->work()->order()?->operation($key) ?? throw Refused::because($key, 'There is no open order for this job.');
+            $order = $file->work()->order() ?? throw Refused::because($key, Line::of('work.no_order_open'));
+
+            return $order->operation(OperationKey::parse($key)->written());
         } catch (WorkException $exception) {
             throw Refused::because($key, $exception->getMessage());
         }
@@ -108,13 +144,16 @@ final readonly class TickOperation
         try {
             $size = ShopNotation::forSizes($file->sheet->unit)->read($text)->value;
         } catch (NotationException $exception) {
-            throw Refused::because($operation->key(), 'The size it has now: '.$exception->getMessage());
+            throw Refused::because($operation->key(), Line::of('work.size', ['said' => $exception->getMessage()]));
         }
         if (! $operation->target->holds($size) && trim($remark) === '') {
             throw Refused::because(
                 $operation->key(),
-                "{$file->display->size($size)} is outside {$file->display->size($operation->target->least)} to ".
-                    "{$file->display->size($operation->target->most)}. Measure again, or say in the remark what happened.",
+                Line::of('work.outside', [
+                    'size' => $file->display->size($size),
+                    'least' => $file->display->size($operation->target->least),
+                    'most' => $file->display->size($operation->target->most),
+                ]),
             );
         }
 

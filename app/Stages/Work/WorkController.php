@@ -6,46 +6,59 @@ namespace App\Stages\Work;
 
 use App\Http\RequestId;
 use App\Record\JobFiles;
+use App\Sheet\ReadingEntry;
+use App\Sheet\RecordReading;
 use App\Stages\MakeOrder;
+use App\Stages\StagePage;
 use App\Storage\Job;
+use App\Storage\SheetName;
+use App\Storage\Stage;
 use Illuminate\Contracts\View\View;
+use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use NorthLedger\Core\Features\Bores\BorePlace;
 use NorthLedger\Core\Features\Cracks\Look;
-use NorthLedger\Core\Work\TickState;
+use NorthLedger\Core\Inspection\Occasion;
 
-final class WorkController
+final readonly class WorkController
 {
-    public function show(Job $job, JobFiles $files): View
+    public function __construct(private StagePage $page)
     {
-        $file = $files->open($job);
-
-        return view('work.show', ['file' => $file, 'work' => WorkView::of($file)]);
     }
 
-    public function store(TickOperationRequest $request, Job $job, TickOperation $tick): RedirectResponse
+    public function show(Request $request, Job $job, JobFiles $files): View
     {
-        /** @var array{operation: string, state: string, actual?: ?string, remark?: ?string} $data */
-        $data = $request->validated();
-        $tick->handle(
-            $job,
-            $request->user(),
-            RequestId::of($request),
-            $data['operation'],
-            TickState::from($data['state']),
-            $data['actual'] ?? '',
-            $data['remark'] ?? null,
-        );
+        return view('work.show', $this->page->data($request, $files->open($job), Stage::Work));
+    }
 
-        return redirect()->route('stage.work', $job);
+    public function store(
+        TickOperationRequest $request,
+        Job $job,
+        TickOperation $tick,
+        RecordReading $record,
+    ): JsonResponse|RedirectResponse {
+        $written = $request->measuresAPiston()
+            ? $record->handle($job, $request->user(), self::piston($request))
+            : $tick->handle(
+                $job,
+                $request->user(),
+                RequestId::of($request),
+                $request->operation(),
+                $request->state(),
+                $request->typed('actual'),
+                $request->typed('remark') ?: null,
+            );
+
+        return $this->page->after($request, $written, Stage::Work);
     }
 
     /** Somebody at a machine saw a crack, or a patch that will not clean up. */
-    public function report(ReportFlawRequest $request, Job $job, ReportFlaw $report): RedirectResponse
+    public function report(ReportFlawRequest $request, Job $job, ReportFlaw $report): JsonResponse|RedirectResponse
     {
         /** @var array{cylinder: int, look: string, remark?: ?string} $data */
         $data = $request->validated();
-        $report->handle(
+        $written = $report->handle(
             $job,
             $request->user(),
             RequestId::of($request),
@@ -54,7 +67,7 @@ final class WorkController
             $data['remark'] ?? '',
         );
 
-        return redirect()->route('stage.work', $job);
+        return $this->page->after($request, $written, Stage::Work);
     }
 
     /** A new revision of the order, after its differences were shown. */
@@ -63,5 +76,20 @@ final class WorkController
         $make->handle($job, $request->user(), RequestId::of($request));
 
         return redirect()->route('stage.work', $job);
+    }
+
+    /** A piston that is measured at the machine is a reading of the finished sheet: its bore follows from it. */
+    private static function piston(TickOperationRequest $request): ReadingEntry
+    {
+        return new ReadingEntry(
+            RequestId::of($request),
+            SheetName::bores(Occasion::Final),
+            BorePlace::piston((int) $request->place()),
+            $request->typed('actual'),
+            null,
+            false,
+            $request->boolean('confirmed'),
+            $request->typed('remark') ?: null,
+        );
     }
 }

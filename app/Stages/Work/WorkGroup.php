@@ -4,53 +4,26 @@ declare(strict_types=1);
 
 namespace App\Stages\Work;
 
-/** Operations of one kind, as they stand together on the printed order. */
+/** The rows of one part. */
 final readonly class WorkGroup
 {
-    /**
-     * @param  list<WorkLine>  $lines
-     * @param  list<string>  $remarks  “3: Centre under the ridge …”, where a cylinder differs from the first
-     */
-    private function __construct(
-        public string $title,
-        public string $instruction,
-        public string $tool,
-        public string $check,
-        public array $lines,
-        public array $remarks,
-    ) {
+    /** @param  list<WorkRow>  $rows */
+    public function __construct(public string $title, public array $rows)
+    {
     }
 
-    /**
-     * @param  list<WorkLine>  $lines
-     * @return list<self>
-     */
-    public static function all(array $lines): array
+    public function count(): int
     {
-        $byTitle = [];
-        foreach ($lines as $line) {
-            $byTitle[$line->title][] = $line;
+        return array_sum(array_map(static fn (WorkRow $row): int => count($row->cells), $this->rows));
+    }
+
+    public function closed(): int
+    {
+        $closed = 0;
+        foreach ($this->rows as $row) {
+            $closed += count(array_filter($row->cells, static fn (WorkCell $cell): bool => $cell->state->isClosed()));
         }
 
-        return array_map(
-            static fn (array $group): self => new self(
-                $group[0]->title,
-                $group[0]->instruction,
-                $group[0]->tool,
-                $group[0]->check,
-                $group,
-                array_values(
-                    array_filter(
-                        array_map(
-                            static fn (WorkLine $line): string => $line->instruction === $group[0]->instruction
-                                ? ''
-                                : "{$line->cylinder}: {$line->instruction}",
-                            $group,
-                        ),
-                    ),
-                ),
-            ),
-            array_values($byTitle),
-        );
+        return $closed;
     }
 }

@@ -6,96 +6,242 @@ namespace App\Stages\Work;
 
 use App\Pages\Stamp;
 use App\Record\JobFile;
-use App\Storage\OperationTick;
+use App\Record\WorkLogs;
+use App\Stages\Work\Logs\Card;
+use App\Words\Line;
+use App\Words\OperationWords;
 use App\Words\OrderWords;
-use App\Words\VerdictWords;
 use NorthLedger\Core\Engine\Specification\RingSpec;
-use NorthLedger\Core\Quantity\Length;
 use NorthLedger\Core\Work\Caution;
+use NorthLedger\Core\Work\CutterSetting;
+use NorthLedger\Core\Work\Logs\SleeveCard;
+use NorthLedger\Core\Work\Machine;
 use NorthLedger\Core\Work\Operation;
+use NorthLedger\Core\Work\OperationKind;
+use NorthLedger\Core\Work\WorkMinutes;
 use NorthLedger\Core\Work\WorkOrder;
 
 /** The work order, ready to show and to print. */
 final readonly class WorkView
 {
     /**
-     * @param  list<WorkLine>  $lines
-     * @param  list<WorkGroup>  $groups  The same, as they are printed
-     * @param  list<string>  $cautions  Each once
+     * @param  list<WorkGroup>  $groups
+     * @param  ?CurrentOperation  $current  Null where nothing is left to do
+     * @param  list<array{letter: string, size: string, what: string}>  $cutList
+     * @param  string  $oneSetup  What can be done in the set-up of the current operation, with its minutes
+     * @param  list<string>  $cautions  Each once, for the print
      * @param  list<string>  $stops  What was found since, and what the customer has not answered
      * @param  list<string>  $differences  Of the order as it would be made today
      * @param  list<string>  $ringGaps  As the sheet says them for the use of this engine
      */
     private function __construct(
         public Stamp $stamp,
-        public array $lines,
         public array $groups,
+        public ?CurrentOperation $current,
+        public array $cutList,
+        public string $oneSetup,
         public array $cautions,
-        public int $done,
-        public string $pistons,
-        public string $school,
-        public string $nextKey,
         public array $stops,
         public array $differences,
         public string $revision,
+        public string $agreed,
         public array $ringGaps,
+        public bool $isReplaced,
+        public bool $isByCylinder,
+        public ?Card $card = null,
     ) {
     }
 
-    public static function of(JobFile $file): self
+    /** The same with the card of a machine beside it. */
+    public function with(?Card $card): self
+    {
+        return new self(...['card' => $card] + get_object_vars($this));
+    }
+
+    /**
+     * @param  ?string  $at  Key of the operation that was asked for
+     * @param  ?string  $after  Key of the one that was just closed: the next of its kind comes first
+     * @param  list<string>  $differences
+     */
+    public static function of(JobFile $file, ?string $at, ?string $after, array $differences): self
     {
         $order = $file->work()->order();
-        $chosen = $file->work()->chosen();
-        $words = $file->words();
         $stops = array_values(array_unique(array_map(OrderWords::stop(...), $file->work()->stops())));
-        if ($order === null || $chosen === null) {
-            return new self(
-                $chosen === null
-                    ? new Stamp('No order yet', 'choose a size first', 'missing')
-                    : new Stamp($words->option($chosen), 'nothing is machined here', 'chosen'),
-                [],
-                [],
-                [],
-                0,
-                '',
-                '',
-                '',
-                $stops,
-                [],
-                '',
-                [],
-            );
+        if ($order === null) {
+            return self::withoutOrder($file, $stops);
         }
-        $closed = $file->work()->closedOperations();
-        $ticks = $file->work()->ticks();
-        $lines = array_values(
-            array_map(
-                static fn (Operation $operation): WorkLine => self::line(
-                    $file,
-                    $order,
-                    $operation,
-                    $ticks[$operation->key()] ?? null,
-                    $closed,
-                ),
-                $order->operations,
-            ),
-        );
-        $done = count(array_intersect(array_keys($order->operations), $closed));
+        $operation = self::operation($file, $order, $at, $after);
+        $current = $operation === null ? null : CurrentOperation::of($file, $order, $operation);
+        $groups = WorkSheet::groups($file, $order, $current?->key);
 
         return new self(
-            new Stamp($words->option($chosen), $words->sleeves($chosen)." · {$done} of ".count($lines).' done', 'chosen'),
-            $lines,
-            WorkGroup::all($lines),
+            self::stamp($current, $groups),
+            $groups,
+            $current,
+            self::cutList($file, $order),
+            $operation === null ? '' : self::oneSetup($file, $order, $operation),
             self::cautions($order),
-            $done,
-            self::pistons($file),
-            $file->policy->orderOfWork->value,
-            self::nextKey($lines),
             $stops,
-            $file->work()->orderDifferences(),
+            $differences,
             self::revision($file),
+            self::agreed($file),
             self::ringGaps($file),
+            false,
+            array_filter($order->operations, static fn (Operation $one): bool => $one->cylinder !== null) !== [],
         );
+    }
+
+    /** @param  list<string>  $stops */
+    private static function withoutOrder(JobFile $file, array $stops): self
+    {
+        $chosen = $file->work()->chosen();
+        $isChosen = $file->work()->choice() !== null;
+
+        return new self(
+            $isChosen
+                ? new Stamp(
+                    $chosen === null ? Line::of('work.nothing') : $file->words()->option($chosen),
+                    Line::of('work.replaced'),
+                    'chosen',
+                )
+                : new Stamp(Line::of('work.no_order'), Line::of('work.choose_first'), 'missing'),
+            [],
+            null,
+            [],
+            '',
+            [],
+            $stops,
+            [],
+            '',
+            '',
+            [],
+            $isChosen,
+            false,
+        );
+    }
+
+    private static function operation(JobFile $file, WorkOrder $order, ?string $at, ?string $after): ?Operation
+    {
+        $asked = $at !== null && $order->has($at) ? $order->operation($at) : null;
+        $open = array_filter($order->operations, $file->work()->canBeDone(...));
+        $atMachines = array_filter($open, static fn (Operation $one): bool => $one->kind->machine() !== Machine::Desk);
+        $last = $after !== null && $order->has($after) ? $order->operation($after) : null;
+        foreach ($last === null ? [] : $open as $one) {
+            if ($asked === null && $one->kind === $last->kind) {
+                return $one;
+            }
+        }
+
+        return $asked ?? (reset($atMachines) ?: (reset($open) ?: self::firstOpen($file, $order)));
+    }
+
+    /** Nothing can be done: the first that is open says what it waits for. */
+    private static function firstOpen(JobFile $file, WorkOrder $order): ?Operation
+    {
+        $open = array_diff_key($order->operations, array_flip($file->work()->closedOperations()));
+
+        return reset($open) ?: null;
+    }
+
+    /** @param  list<WorkGroup>  $groups */
+    private static function stamp(?CurrentOperation $current, array $groups): Stamp
+    {
+        $count = array_sum(array_map(static fn (WorkGroup $group): int => $group->count(), $groups));
+        $closed = array_sum(array_map(static fn (WorkGroup $group): int => $group->closed(), $groups));
+
+        return $current === null
+            ? new Stamp(Line::of('work.all_done'), Line::of('work.of', ['closed' => $closed, 'count' => $count]), 'good')
+            : new Stamp($current->name, $current->where, $current->stops === [] ? 'chosen' : 'out');
+    }
+
+    /** @return list<array{letter: string, size: string, what: string}> */
+    private static function cutList(JobFile $file, WorkOrder $order): array
+    {
+        $lines = [];
+        foreach (CutterSetting::all($order, self::sleeves($file, $order)) as $index => $setting) {
+            $lines[] = [
+                'letter' => chr(ord('A') + ($index % 26)),
+                'size' => $file->display->finerSize($setting->size),
+                'what' => Line::ofCode('work.cutter', $setting->cut, ['operation' => lcfirst(OperationWords::kind($setting->kind))]).
+                    ' '.
+                    implode(', ', array_map(static fn (Operation $one): string => $one->place, $setting->operations)),
+            ];
+        }
+
+        return $lines;
+    }
+
+    /** @return array<string, SleeveCard> Of the sleeves that were measured, by operation */
+    private static function sleeves(JobFile $file, WorkOrder $order): array
+    {
+        $cards = [];
+        foreach ($order->ofKind(OperationKind::Sleeve) as $operation) {
+            $card = WorkLogs::of($file->record->observations())->sleeve($operation->key(), $file->sheet, $file->policy);
+            if ($card !== null) {
+                $cards[$operation->key()] = $card;
+            }
+        }
+
+        return $cards;
+    }
+
+    /** “bore 5, 6, 7, 8, chamfer: 2 h 40 on the boring mill” */
+    private static function oneSetup(JobFile $file, WorkOrder $order, Operation $current): string
+    {
+        $closed = $file->work()->closedOperations();
+        $together = array_filter(
+            $order->operations,
+            static fn (Operation $one): bool => $one->kind->machine() === $current->kind->machine() &&
+                $one->kind->part() === $current->kind->part() &&
+                $one->kind->fixture() === $current->kind->fixture() &&
+                ! in_array($one->key(), $closed, true),
+        );
+        $minutes = WorkMinutes::of(array_values($together), $file->policy->prices, $file->sheet->family);
+        if ($current->kind->fixture() === null || count($together) < 2) {
+            return '';
+        }
+        $byKind = [];
+        foreach ($together as $one) {
+            $byKind[lcfirst(OperationWords::title($one))][] = $one->place;
+        }
+        $words = [];
+        foreach ($byKind as $title => $places) {
+            $words[] = trim($title.' '.implode(', ', $places));
+        }
+
+        return implode(Line::of('work.then'), $words).
+            ($minutes === 0
+                ? '.'
+                : ': '.Line::of('work.minutes', ['hours' => intdiv($minutes, 60), 'minutes' => sprintf('%02d', $minutes % 60)]));
+    }
+
+    /** @return list<string> */
+    private static function cautions(WorkOrder $order): array
+    {
+        $cautions = array_merge([], ...array_values(array_map(static fn (Operation $one): array => $one->cautions(), $order->operations)));
+
+        return array_values(array_unique(array_map(static fn (Caution $one): string => OperationWords::caution($one), $cautions)));
+    }
+
+    /** “Order 2, made 27 Nov 14:05 by Inspector” */
+    private static function revision(JobFile $file): string
+    {
+        $stored = $file->work()->storedOrder();
+
+        return $stored === null
+            ? ''
+            : Line::of('work.revision', [
+                'number' => $stored->number,
+                'at' => $stored->created_at->format('j M H:i'),
+                'name' => $stored->user->name,
+            ]);
+    }
+
+    private static function agreed(JobFile $file): string
+    {
+        $chosen = $file->work()->chosen();
+
+        return $chosen === null ? '' : implode(' · ', array_filter([$file->words()->option($chosen), $file->words()->sleeves($chosen)]));
     }
 
     /** @return list<string> “Top ring: end gap .0100 to .0200, for hard use” */
@@ -106,106 +252,11 @@ final readonly class WorkView
         return array_map(static function (RingSpec $ring) use ($file, $use): string {
             $gap = $ring->gapFor($use?->value);
 
-            return ucfirst($ring->name).
-                " ring: end gap {$file->display->size($gap->least)} to {$file->display->sizeWithUnit($gap->most)}".
-                ($use === null || $gap === $ring->gap ? '' : ", for {$use->value} use");
+            return Line::of('work.ring_gap', [
+                'ring' => ucfirst($ring->name),
+                'least' => $file->display->size($gap->least),
+                'most' => $file->display->sizeWithUnit($gap->most),
+            ]).($use === null || $gap === $ring->gap ? '' : Line::of('work.for_use', ['use' => $use->value]));
         }, $file->sheet->rings);
-    }
-
-    /** “Order 2, made 27 Nov 14:05 by Inspector” */
-    private static function revision(JobFile $file): string
-    {
-        $stored = $file->work()->storedOrder();
-
-        return $stored === null ? '' : "Order {$stored->number}, made {$stored->created_at->format('j M H:i')} by {$stored->user->name}";
-    }
-
-    /**
-     * The operation that can be done next: the focus goes there, so that a size and Enter are all it takes.
-     *
-     * @param  list<WorkLine>  $lines
-     */
-    private static function nextKey(array $lines): string
-    {
-        foreach ($lines as $line) {
-            if (! $line->isDone && $line->waitsFor === '' && $line->stopped === '') {
-                return $line->key;
-            }
-        }
-
-        return '';
-    }
-
-    /** @param  list<string>  $closed */
-    private static function line(JobFile $file, WorkOrder $order, Operation $operation, ?OperationTick $tick, array $closed): WorkLine
-    {
-        $target = $operation->target;
-        $waiting = $order->stillWaitingFor($operation->key(), $closed);
-        $isDone = $tick?->state->closes() ?? false;
-
-        return new WorkLine(
-            $operation->key(),
-            str_replace([' ', '.'], '-', $operation->key()),
-            $operation->title(),
-            $operation->cylinder,
-            $target === null ? '' : $file->display->size($target->aim),
-            $target === null ? '' : $file->display->size($target->least).' to '.$file->display->size($target->most),
-            $operation->instruction,
-            $operation->tool,
-            $operation->check,
-            $isDone,
-            $tick === null ? self::again($file, $order, $operation) : self::said($file, $tick),
-            $isDone ? '' : implode(' ', array_map(OrderWords::stop(...), $file->work()->stopsOf($operation))),
-            $isDone ? '' : implode('; ', array_map(static fn (string $key): string => OrderWords::name($order->operation($key)), $waiting)),
-            $tick?->actual_nm !== null && $isDone ? $file->display->size(Length::ofNanometres($tick->actual_nm)) : '',
-            $tick?->actual_nm !== null && $isDone && $target !== null && ! $target->holds(Length::ofNanometres($tick->actual_nm)),
-        );
-    }
-
-    private static function said(JobFile $file, OperationTick $tick): string
-    {
-        $remark = $tick->remark === null ? '' : ": {$tick->remark}";
-
-        return "{$tick->state->value}{$remark} · {$tick->user->name}, {$tick->created_at->format('j M H:i')}";
-    }
-
-    /** Where it was done before, and metal was or will be cut after it. */
-    private static function again(JobFile $file, WorkOrder $order, Operation $operation): string
-    {
-        $after = $file->work()->done()->againAfter($operation->key());
-
-        return $after === null ? '' : 'To be done again, after '.OrderWords::name($order->operation($after)).'.';
-    }
-
-    /** @return list<string> */
-    private static function cautions(WorkOrder $order): array
-    {
-        $cautions = array_merge(
-            [],
-            ...array_values(array_map(static fn (Operation $operation): array => $operation->cautions, $order->operations)),
-        );
-
-        return array_values(array_unique(array_map(static fn (Caution $caution): string => $caution->value, $cautions)));
-    }
-
-    private static function pistons(JobFile $file): string
-    {
-        $chosen = $file->work()->chosen();
-        $work = $chosen === null ? null : $file->work()->boreWork($chosen);
-        $measured =
-            $chosen === null || $work === null
-                ? []
-                : array_filter(
-                    $file->sheet->layout->cylinders(),
-                    static fn (int $cylinder): bool => $work->finished($cylinder, $chosen)?->pistonIsMeasured === true,
-                );
-
-        return match (count($measured)) {
-            count($file->sheet->layout->cylinders()) => 'Targets follow each measured piston.',
-            0 => 'Targets follow the sheet’s new piston. Key the piston skirts into the finished sheet, and each bore gets its own.',
-            default => 'Pistons measured for '.
-                VerdictWords::cylinders(array_values($measured)).
-                '; the rest follow the sheet’s new piston.',
-        };
     }
 }

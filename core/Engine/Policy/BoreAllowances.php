@@ -18,6 +18,7 @@ final readonly class BoreAllowances
     /**
      * @param  Length  $mostHone  That a hone may take out, on diameter, so that an old piston fits (BORE-6a)
      * @param  Length  $sleeveStep  Left at the bottom for a sleeve to sit on (SLV-2)
+     * @param  Length  $sleeveFinishStock  That the rough cut of the parent leaves for the last, on diameter (SLV-2)
      */
     private function __construct(
         public Length $stepTolerance,
@@ -28,6 +29,7 @@ final readonly class BoreAllowances
         public Length $finishedTolerance,
         public Length $mostHone,
         public Length $sleeveStep,
+        public Length $sleeveFinishStock,
         public Length $screeningAllowance,
         public Length $plausibleDeviation,
         public Length $plausibleOutOfRound,
@@ -48,6 +50,7 @@ final readonly class BoreAllowances
             $length('finished_tolerance'),
             $length('most_hone'),
             $length('sleeve_step'),
+            $length('sleeve_finish_stock'),
             $length('screening_allowance'),
             $length('plausible_deviation'),
             $length('plausible_out_of_round'),

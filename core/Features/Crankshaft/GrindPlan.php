@@ -28,7 +28,7 @@ final readonly class GrindPlan
         usort($undersizes, static fn (Length $a, Length $b): int => $a->nanometres <=> $b->nanometres);
         $need = Length::smallest(...array_column($journals, 'need'));
         foreach ($undersizes as $undersize) {
-            $target = self::target($least, $most, $undersize, $aim);
+            $target = self::aimedAt($least, $most, $undersize, $aim);
             if (! $target->isLargerThan($need)) {
                 return new self(GrindAction::Grind, $undersize, $target, $caseDepth?->minus($undersize->half()));
             }
@@ -43,7 +43,8 @@ final readonly class GrindPlan
         return $this->caseLeft !== null && ! $this->caseLeft->isPositive();
     }
 
-    private static function target(Length $least, Length $most, Length $undersize, GrindAim $aim): Length
+    /** Where in its range a journal of that undersize is ground to (JRNL-4). */
+    public static function aimedAt(Length $least, Length $most, Length $undersize, GrindAim $aim): Length
     {
         $aimed = match ($aim) {
             GrindAim::Middle => $least->plus($most)->half(),

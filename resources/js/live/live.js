@@ -23,9 +23,9 @@ export async function startLive(root) {
     );
     const { store, nudge } = mailbox;
 
-    function show(answer, forget = null) {
+    function show(answer, forget = null, isAsked = false) {
         clock.set(answer.now);
-        if (answer.head < head || (answer.head === head && forget === null)) {
+        if (answer.head < head || (answer.head === head && forget === null && !isAsked)) {
             return;
         }
         head = answer.head;
@@ -110,7 +110,7 @@ export async function startLive(root) {
         for (;;) {
             await new Promise((done) => setTimeout(done, LOOK_AGAIN));
             if (document.visibilityState === 'visible' || document.querySelector('[data-due]')) {
-                const answer = await changesSince(root.dataset.url, head).catch(() => null);
+                const answer = await changesSince(root.dataset.url, head, root.dataset.at).catch(() => null);
                 if (answer) {
                     show(answer);
                 }
@@ -118,6 +118,16 @@ export async function startLive(root) {
         }
     }
 
+    /** The page goes to another of its things: what is shown of it comes from the server, as soon as it can be reached. */
+    async function goTo(at) {
+        root.dataset.at = at;
+        const answer = await changesSince(root.dataset.url, -1, at).catch(() => null);
+        if (answer && root.dataset.at === at) {
+            show(answer, null, true);
+        }
+    }
+
+    root.addEventListener('at', (event) => goTo(event.detail));
     document.addEventListener('submit', (event) => {
         if (event.target.matches('form[data-keep]')) {
             event.preventDefault();

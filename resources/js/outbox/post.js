@@ -15,10 +15,13 @@ export async function post(url, body) {
     return { status: response.status, data: await response.json().catch(() => null) };
 }
 
-/** What was written since an entry; null where nothing was. */
-export async function changesSince(url, head) {
+/** What was written since an entry; null where nothing was. Where a page stands at one thing of many, `at` says at which. */
+export async function changesSince(url, head, at = '') {
     const address = new URL(url, location.href);
     address.searchParams.set('since', head);
+    if (at !== '') {
+        address.searchParams.set('at', at);
+    }
     const response = await fetch(address, { credentials: 'same-origin', headers: { Accept: 'application/json' } });
 
     return response.status === 200 ? response.json() : null;

@@ -1,0 +1,65 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Stages\Work\Logs;
+
+use App\Http\RequestId;
+use App\Ledger\Written;
+use App\Record\JobFiles;
+use App\Stages\StagePage;
+use App\Storage\Job;
+use App\Storage\Stage;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+
+/** The cards at the machines: hone bench, sleeve card, deck log, boring log. */
+final readonly class CardController
+{
+    public function __construct(private StagePage $page)
+    {
+    }
+
+    public function show(Request $request, Job $job, string $operation, JobFiles $files): View
+    {
+        $file = $files->open($job);
+        abort_unless($file->work()->order()?->has($operation) === true, 404);
+        $request->query->set('at', $operation);
+        $request->query->set('card', '1');
+
+        return view('work.card', $this->page->data($request, $file, Stage::Work) + ['operation' => $operation]);
+    }
+
+    public function stint(LogRequest $request, Job $job, LogStint $log): JsonResponse|RedirectResponse
+    {
+        return $this->after($request, $log->handle($job, $request->user(), RequestId::of($request), $request));
+    }
+
+    public function pass(LogRequest $request, Job $job, LogPass $log): JsonResponse|RedirectResponse
+    {
+        return $this->after($request, $log->handle($job, $request->user(), RequestId::of($request), $request));
+    }
+
+    public function cut(LogRequest $request, Job $job, LogCut $log): JsonResponse|RedirectResponse
+    {
+        return $this->after($request, $log->handle($job, $request->user(), RequestId::of($request), $request));
+    }
+
+    public function notClean(LogRequest $request, Job $job, LogNotClean $log): JsonResponse|RedirectResponse
+    {
+        return $this->after($request, $log->handle($job, $request->user(), RequestId::of($request), $request));
+    }
+
+    public function sleeve(LogRequest $request, Job $job, LogSleeve $log): JsonResponse|RedirectResponse
+    {
+        return $this->after($request, $log->handle($job, $request->user(), RequestId::of($request), $request));
+    }
+
+    /** The card again: its fragments where a script asked. */
+    private function after(Request $request, Written $written): JsonResponse|RedirectResponse
+    {
+        return $request->expectsJson() ? $this->page->answer($request, $written->file, Stage::Work) : redirect()->back();
+    }
+}

@@ -1,0 +1,80 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Stages\Work\Logs;
+
+use App\Record\JobFile;
+use App\Record\WorkLogs;
+use App\Storage\Said;
+use App\Words\Line;
+use NorthLedger\Core\Quantity\Length;
+use NorthLedger\Core\Work\Logs\LogKind;
+use NorthLedger\Core\Work\Operation;
+
+/** The log of a deck: passes, what is left of the cut and of the height (DECK-3, DECK-4). */
+final readonly class DeckCard extends Card
+{
+    /**
+     * @param  string  $left  The number that matters: of the ordered cut, else what was taken
+     * @param  list<array{number: int, depth: string, sum: string, seats: string, stamp: string}>  $passes
+     */
+    private function __construct(
+        public string $left,
+        public string $lightCuts,
+        public string $taken,
+        public string $height,
+        public string $reserve,
+        public array $passes,
+        public bool $isStampGone,
+    ) {
+    }
+
+    public function view(): string
+    {
+        return 'work.cards.deck';
+    }
+
+    public static function made(JobFile $file, Operation $operation): self
+    {
+        $log = FaceLogs::of($file, $operation);
+        $rows = WorkLogs::of($file->record->observations())->rows($operation->key(), LogKind::Pass);
+        $amount = static fn (?Length $length): string => $length === null ? '' : $file->display->magnitudeWithUnit($length);
+        $cuts = $log->lightCutsLeft();
+
+        return new self(
+            $log->left() === null ? Line::of('work.deck.until_clean') : $amount($log->left()),
+            $cuts === null
+                ? ''
+                : Line::counted('work.deck.light_cuts', $cuts, ['cut' => $file->display->magnitudeWithUnit($log->lightCut)]),
+            $amount($log->taken()),
+            $log->heightNow() === null ? '' : $file->display->sizeWithUnit($log->heightNow()),
+            $amount($log->reserve()),
+            self::passes($file, $rows),
+            array_filter($rows, static fn (Said $row): bool => $row->flag('stamp_gone')) !== [],
+        );
+    }
+
+    /**
+     * @param  list<Said>  $rows
+     * @return list<array{number: int, depth: string, sum: string, seats: string, stamp: string}>
+     */
+    private static function passes(JobFile $file, array $rows): array
+    {
+        $sum = Length::zero();
+        $passes = [];
+        foreach ($rows as $index => $row) {
+            $depth = Length::ofNanometres($row->whole('depth_nm') ?? 0);
+            $sum = $sum->plus($depth);
+            $passes[] = [
+                'number' => $index + 1,
+                'depth' => $file->display->magnitudeWithUnit($depth),
+                'sum' => $file->display->magnitudeWithUnit($sum),
+                'seats' => trim($row->text('seats').' '.$row->text('remark')),
+                'stamp' => Line::of($row->flag('stamp_gone') ? 'work.deck.stamp_gone' : 'work.deck.stamp_there'),
+            ];
+        }
+
+        return $passes;
+    }
+}

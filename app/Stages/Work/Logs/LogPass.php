@@ -1,0 +1,71 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Stages\Work\Logs;
+
+use App\Ledger\Refused;
+use App\Ledger\Written;
+use App\Record\JobFile;
+use App\Storage\Job;
+use App\Storage\User;
+use App\Words\Line;
+use NorthLedger\Core\Quantity\Length;
+use NorthLedger\Core\Quantity\LengthUnit;
+use NorthLedger\Core\Quantity\NotationException;
+use NorthLedger\Core\Quantity\ReadingUnit;
+use NorthLedger\Core\Quantity\ShopNotation;
+use NorthLedger\Core\Work\Logs\LogKind;
+use NorthLedger\Core\Work\Operation;
+use NorthLedger\Core\Work\OperationKind;
+
+/** Logs one pass over a deck: how much it took, what it touched, and whether the stamped number is still there (DECK-3, DECK-4). */
+final readonly class LogPass
+{
+    public function __construct(private WriteLog $write)
+    {
+    }
+
+    public function handle(Job $job, User $by, string $ulid, LogRequest $request): Written
+    {
+        return $this->write->handle(
+            $job,
+            $by,
+            $ulid,
+            $request->operation(),
+            OperationKind::Deck,
+            LogKind::Pass,
+            static function (JobFile $file, Operation $operation) use ($request): array {
+                $depth = self::depth($file, $request->typed('depth'));
+                $log = FaceLogs::of($file, $operation);
+                if ($log->goesTooDeep($depth)) {
+                    throw Refused::because(
+                        'depth',
+                        Line::of('work.log.too_deep', ['reserve' => $file->display->magnitudeWithUnit($log->reserve() ?? Length::zero())]),
+                    );
+                }
+
+                return [
+                    'depth_nm' => $depth->nanometres,
+                    'typed' => $request->typed('depth'),
+                    'seats' => $request->typed('seats'),
+                    'stamp_gone' => $request->flag('stamp_gone'),
+                    'remark' => $request->typed('remark'),
+                ];
+            },
+        );
+    }
+
+    /** A bare number is in thou, in a metric job in µm. */
+    private static function depth(JobFile $file, string $text): Length
+    {
+        $unit = $file->sheet->unit === LengthUnit::Inch ? ReadingUnit::Thou : ReadingUnit::Micrometre;
+        try {
+            $depth = ShopNotation::forDeviations($file->sheet->unit, $unit)->read($text)->value;
+        } catch (NotationException $exception) {
+            throw Refused::because('depth', Line::of('work.log.depth', ['said' => $exception->getMessage()]));
+        }
+
+        return $depth->isPositive() ? $depth : throw Refused::because('depth', Line::of('work.log.above'));
+    }
+}

@@ -1,0 +1,88 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Stages\Work\Logs;
+
+use App\Ledger\Refused;
+use App\Ledger\Written;
+use App\Record\JobFile;
+use App\Record\WorkLogs;
+use App\Storage\Job;
+use App\Storage\User;
+use App\Words\Line;
+use NorthLedger\Core\Quantity\Length;
+use NorthLedger\Core\Work\Logs\BoreLook;
+use NorthLedger\Core\Work\Logs\HoneTool;
+use NorthLedger\Core\Work\Logs\LogKind;
+use NorthLedger\Core\Work\Logs\SixSizes;
+use NorthLedger\Core\Work\Operation;
+use NorthLedger\Core\Work\OperationKind;
+
+/** Logs a stint at the hone bench (HONE-2, HONE-3). */
+final readonly class LogStint
+{
+    private const SIZES = 6;
+
+    public function __construct(private WriteLog $write)
+    {
+    }
+
+    public function handle(Job $job, User $by, string $ulid, LogRequest $request): Written
+    {
+        return $this->write->handle(
+            $job,
+            $by,
+            $ulid,
+            $request->operation(),
+            OperationKind::Hone,
+            LogKind::Stint,
+            static fn (JobFile $file, Operation $operation): array => self::said($file, $operation, $request),
+        );
+    }
+
+    /** @return array<string, mixed> */
+    private static function said(JobFile $file, Operation $operation, LogRequest $request): array
+    {
+        $tool = $request->code('tool', HoneTool::class);
+        if (! $operation->onlyDeglazes() && ! $tool->correctsGeometry() && $tool === HoneTool::BallHone) {
+            throw Refused::because('tool', Line::of('work.log.ball_hone'));
+        }
+        $after = self::checked($request->sizes($file, 'after', self::SIZES, self::SIZES));
+        $typedBefore = self::checked($request->sizes($file, 'before', self::SIZES, self::SIZES));
+        $now = WorkLogs::of($file->record->observations())->honing()->now($operation->key());
+
+        return [
+            'seconds' => $request->number('seconds') ?? throw Refused::because('seconds', Line::of('work.log.seconds')),
+            'set' => $request->typed('set') === '' ? '1' : $request->typed('set'),
+            'tool' => $tool->value,
+            'before_nm' => $typedBefore !== [] ? $typedBefore : self::nanometres(array_values($now->sizes ?? [])),
+            'after_nm' => $after,
+            'rpm' => $request->number('rpm'),
+            'cycles' => $request->number('cycles'),
+            'stroke_nm' => $request->length($file, 'stroke')?->nanometres,
+            'lubricant' => $request->typed('lubricant'),
+            'look' => $request->code('look', BoreLook::class)->value,
+            'finished' => $request->flag('finished'),
+            'warm' => $request->flag('warm'),
+        ];
+    }
+
+    /**
+     * @param  list<Length>  $sizes
+     * @return list<int>
+     */
+    private static function checked(array $sizes): array
+    {
+        return $sizes === [] ? [] : self::nanometres(array_values(SixSizes::of($sizes)->sizes));
+    }
+
+    /**
+     * @param  list<Length>  $sizes
+     * @return list<int>
+     */
+    private static function nanometres(array $sizes): array
+    {
+        return array_map(static fn (Length $size): int => $size->nanometres, $sizes);
+    }
+}

@@ -1,0 +1,70 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Stages\Work\Logs;
+
+use App\Ledger\Observe;
+use App\Ledger\Refused;
+use App\Ledger\Written;
+use App\Record\JobFile;
+use App\Storage\EntryKind;
+use App\Storage\Job;
+use App\Storage\User;
+use App\Words\Line;
+use App\Words\OrderWords;
+use Illuminate\Support\Carbon;
+use NorthLedger\Core\Finding\PlanningException;
+use NorthLedger\Core\Work\Logs\LogKind;
+use NorthLedger\Core\Work\Operation;
+use NorthLedger\Core\Work\OperationKind;
+
+/** Writes what happened at a machine; what was found since stops it, as it stops the operation itself (WORK-2, VER-6). */
+final readonly class WriteLog
+{
+    public function __construct(private Observe $observe)
+    {
+    }
+
+    /**
+     * @param  callable(JobFile, Operation): array<string, mixed>  $what  What is said; refuses what cannot be
+     * @param  ?Carbon  $at  When it happened; null: now
+     */
+    public function handle(
+        Job $job,
+        User $by,
+        string $ulid,
+        string $operation,
+        OperationKind $expected,
+        LogKind $kind,
+        callable $what,
+        ?Carbon $at = null,
+    ): Written {
+        return $this->observe->handle(
+            $job,
+            $by,
+            $ulid,
+            EntryKind::WorkLog,
+            static function (JobFile $file) use ($operation, $expected, $kind, $what): array {
+                $order = $file->work()->order();
+                if ($order === null || ! $order->has($operation) || $order->operation($operation)->kind !== $expected) {
+                    throw Refused::because('operation', Line::of('work.log.no_such'));
+                }
+                $one = $order->operation($operation);
+                $stops = $file->work()->stopsOf($one);
+                if ($stops !== []) {
+                    throw Refused::because(
+                        'operation',
+                        Line::of('work.stopped', ['stops' => implode(' ', array_map(OrderWords::stop(...), $stops))]),
+                    );
+                }
+                try {
+                    return [$operation, ['log' => $kind->value] + $what($file, $one)];
+                } catch (PlanningException $exception) {
+                    throw Refused::because('operation', $exception->getMessage());
+                }
+            },
+            $at,
+        );
+    }
+}

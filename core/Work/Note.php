@@ -1,0 +1,19 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthLedger\Core\Work;
+
+use NorthLedger\Core\Quantity\Length;
+
+/** Something that the hand has to know at an operation; its words stand in `lang/`. */
+final readonly class Note
+{
+    /**
+     * @param  list<Length>  $lengths  That the words name, in their order
+     * @param  string  $said  What else they name: angles, a code, or a sentence that was written elsewhere
+     */
+    public function __construct(public NoteKind $kind, public array $lengths = [], public string $said = '')
+    {
+    }
+}

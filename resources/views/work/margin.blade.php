@@ -1,0 +1,35 @@
+<x-stamp :stamp="$view->stamp" />
+@if($view->current !== null)
+@foreach($view->current->stops as $stop)<p class="line out"><i aria-hidden="true">▲</i> {{ $stop }}</p>@endforeach
+@if($view->current->waits !== [])
+<h2>Waits for</h2>
+<ul>@foreach($view->current->waits as $wait)<li class="line close">{{ $wait }}</li>@endforeach</ul>
+@endif
+<h2>Closed by</h2><p>{{ ucfirst($view->current->check) }}.</p>
+@endif
+@if($view->cutList !== [])
+<h2>Cut list</h2>
+<table class="cut-list"><tbody>@foreach($view->cutList as $setting)<tr><th scope="row">{{ $setting['letter'] }}</th><td class="num">{{ $setting['size'] }}</td><td>{{ $setting['what'] }}</td></tr>@endforeach</tbody></table>
+@endif
+@if($view->oneSetup !== '')
+<h2>One set-up for</h2><p>{{ ucfirst($view->oneSetup) }}</p>
+@endif
+@if($view->current !== null && $view->current->cautions !== [])
+<h2>Take care</h2><ul>@foreach($view->current->cautions as $caution)<li class="line close">{{ $caution }}</li>@endforeach</ul>
+@endif
+@if($view->groups !== [])
+@if($mayWrite && $view->isByCylinder)
+<h2>Something found</h2>
+<form method="post" action="/jobs/{{ $file->job->tag() }}/work/flaws" class="flaw" id="flaw" data-keep data-words="Something found">@csrf <x-ulid />
+    <div class="field"><label for="flaw-cylinder">Cylinder</label><select id="flaw-cylinder" name="cylinder">@foreach($file->sheet->layout->cylinders() as $cylinder)<option @selected(old('cylinder') == $cylinder)>{{ $cylinder }}</option>@endforeach</select></div>
+    <div class="field"><label for="flaw-remark">Where, and how it looks</label><input id="flaw-remark" name="remark" value="{{ old('cylinder') === null ? '' : old('remark') }}" maxlength="200" autocomplete="off"></div>
+    <div class="flex flex-wrap gap-2"><button class="button plain" name="look" value="sharp line">A crack</button><button class="button plain" name="look" value="patch that will not clean up">A patch will not clean up</button><button class="button plain" name="look" value="hole">A hole</button></div>
+    <x-live-error id="flaw" /><x-field-error name="cylinder" /><x-field-error name="look" />
+</form>
+<p class="soft">It goes on the crack map, and work on that cylinder stops until it is settled. <span class="rule-id">HONE-5</span></p>
+@endif
+@if(! $view->isByCylinder)<p><a href="/jobs/{{ $file->job->tag() }}/cracks">Something found: go to the crack map</a></p>@endif
+<p class="soft">Local codes on chemicals, waste and lifting come first. Work on aircraft, passenger vessels and lifts needs licensed practice; this order does not certify it.</p>
+<p><button type="button" class="button plain" data-print>Print the order</button> <a class="button plain" href="/jobs/{{ $file->job->tag() }}/parts">Parts to order</a></p>
+<p><a href="/jobs/{{ $file->job->tag() }}/verify">To the finished sheet</a></p>
+@endif
