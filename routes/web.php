@@ -10,6 +10,7 @@ use App\Documents\DownloadController;
 use App\Feed\FeedController;
 use App\Gauges\GaugeController;
 use App\History\HistoryController;
+use App\Machines\MachineController;
 use App\Offers\MailboxController;
 use App\Offers\OfferController;
 use App\Offers\OpenOfferController;
@@ -132,6 +133,8 @@ Route::middleware('auth')->group(function (): void {
         ->middleware('can:receive');
     Route::get('/seen', [ReceivedController::class, 'seen'])->name('seen');
 
+    Route::get('/machines/{machine?}', [MachineController::class, 'show'])->name('machines')->where('machine', '[a-z_]{1,20}');
+
     Route::prefix('/jobs/{job}')->group(function (): void {
         Route::get('/', [StageController::class, 'current'])->name('jobs.show');
         Route::get('/live/{stage}', [StageController::class, 'changes'])->name('stage.changes');
@@ -196,6 +199,7 @@ Route::middleware('auth')->group(function (): void {
         Route::post('/work', [WorkController::class, 'store'])->middleware('can:work');
         Route::get('/work/at/{operation}', [CardController::class, 'show'])->name('work.card')->where('operation', '[a-z0-9. ]{1,40}');
         Route::middleware('can:work')->group(function (): void {
+            Route::post('/work/time', [WorkController::class, 'time']);
             Route::post('/work/stints', [CardController::class, 'stint']);
             Route::post('/work/passes', [CardController::class, 'pass']);
             Route::post('/work/cuts', [CardController::class, 'cut']);

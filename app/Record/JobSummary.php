@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Record;
 
+use App\Storage\QueueRecord;
 use App\Storage\Stage;
 use App\Words\OperationWords;
 use App\Words\OrderWords;
@@ -18,6 +19,7 @@ use NorthLedger\Core\Finding\PartVerdict;
 use NorthLedger\Core\Inspection\Section;
 use NorthLedger\Core\Verification\VerificationState;
 use NorthLedger\Core\Verification\VerifiedBore;
+use NorthLedger\Core\Work\MachineQueue;
 use NorthLedger\Core\Work\Stop;
 use NorthLedger\Core\Work\StopReason;
 use NorthLedger\Core\Work\WorkOrder;
@@ -31,6 +33,7 @@ final readonly class JobSummary
         public string $engineVerdict,
         public string $partStandings,
         public ?string $planStops,
+        public ?string $machineQueue,
         public ?string $answerDueOn,
         public string $headline,
         public string $waitsFor,
@@ -69,6 +72,7 @@ final readonly class JobSummary
                 JSON_THROW_ON_ERROR,
             ),
             PartStops::toStore($file->work()->partStops()),
+            self::queue($file),
             (new CustomerQuestions($file->record))->waitingOffer()?->wantedBy()->format('Y-m-d'),
             $file->words()->headline($assessment),
             mb_strimwidth($waitsFor, 0, 120, '…'),
@@ -88,6 +92,7 @@ final readonly class JobSummary
             'engine_verdict' => $this->engineVerdict,
             'part_standings' => $this->partStandings,
             'plan_stops' => $this->planStops,
+            'machine_queue' => $this->machineQueue,
             'answer_due_on' => $this->answerDueOn,
             'headline' => $this->headline,
             'waits_for' => $this->waitsFor,
@@ -96,6 +101,23 @@ final readonly class JobSummary
             'timer_words' => $this->timerWords,
             'is_held' => $this->isHeld,
         ];
+    }
+
+    /** What stands at each machine; null once it is released. */
+    private static function queue(JobFile $file): ?string
+    {
+        $order = $file->work()->order();
+        if ($order === null || $file->work()->release() !== null) {
+            return null;
+        }
+        $running = [];
+        foreach (WorkLogs::of($file->record->observations())->clocks() as $kind => $clock) {
+            if ($clock->runningSince !== null) {
+                $running[$kind] = $clock->runningSince->format('j M H:i');
+            }
+        }
+
+        return QueueRecord::write(MachineQueue::of($order, $file->work()->closedOperations(), $file->work()->stops()), $running);
     }
 
     /** @return array{Stage, string} */

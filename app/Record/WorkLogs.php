@@ -12,12 +12,14 @@ use NorthLedger\Core\Engine\Specification\SpecificationSheet;
 use NorthLedger\Core\Planning\SleeveFit;
 use NorthLedger\Core\Quantity\Length;
 use NorthLedger\Core\Work\Logs\BoreLook;
+use NorthLedger\Core\Work\Logs\ClockState;
 use NorthLedger\Core\Work\Logs\HoneLog;
 use NorthLedger\Core\Work\Logs\HoneTool;
 use NorthLedger\Core\Work\Logs\LoggedStint;
 use NorthLedger\Core\Work\Logs\LogKind;
 use NorthLedger\Core\Work\Logs\SixSizes;
 use NorthLedger\Core\Work\Logs\SleeveCard;
+use NorthLedger\Core\Work\Logs\WorkClock;
 
 /** Folds what was logged at the machines into the core's logs (WORK-2). */
 final readonly class WorkLogs
@@ -54,6 +56,17 @@ final readonly class WorkLogs
                 static fn (Said $row): bool => in_array($row->text('log'), $codes, true),
             ),
         );
+    }
+
+    /** @return array<string, WorkClock> By kind of operation */
+    public function clocks(): array
+    {
+        $events = [];
+        foreach ($this->observations->all(EntryKind::WorkTime) as $row) {
+            $events[$row->subject][] = [ClockState::from($row->text('state')), $row->at()];
+        }
+
+        return array_map(WorkClock::of(...), $events);
     }
 
     /** @return list<Length> */
@@ -131,9 +144,6 @@ final readonly class WorkLogs
     /** @return list<Length> */
     private static function lengths(Said $row, string $key): array
     {
-        return array_map(
-            static fn (mixed $size): Length => Length::ofNanometres(is_int($size) ? $size : 0),
-            $row->list($key),
-        );
+        return array_map(static fn (mixed $size): Length => Length::ofNanometres(is_int($size) ? $size : 0), $row->list($key));
     }
 }

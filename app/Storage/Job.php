@@ -36,6 +36,7 @@ use NorthLedger\Core\Quantity\Length;
  * @property string $engine_verdict
  * @property ?string $part_standings
  * @property ?string $plan_stops
+ * @property ?string $machine_queue  What stands at each machine, derived
  * @property ?\Illuminate\Support\Carbon $answer_due_on
  * @property string $headline
  * @property string $waits_for

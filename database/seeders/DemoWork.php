@@ -27,7 +27,9 @@ use NorthLedger\Core\Work\Operation;
 use NorthLedger\Core\Work\OperationKind;
 use NorthLedger\Core\Work\TickState;
 
-/** Jobs at the machines: a sleeve that cools, a hone whose stones load up, a deck half cut, a crankshaft ground, a bore that is not clean. */
+/**
+ * Jobs at the machines: a sleeve that cools, a hone whose stones load up, a deck half cut, a crankshaft ground, a bore that is not clean.
+ */
 final readonly class DemoWork
 {
     private const WORN = [7.2, 4.2, 4.6, 2.7, 1.1, 0.9];

@@ -271,6 +271,14 @@ return [
     'no_order_open' => 'There is no open order for this job.',
     'size' => 'The size it has now: :said',
     'outside' => ':size is outside :least to :most. Measure again, or say in the remark what happened.',
+    'queue' => [
+        'after' => ':operation: first :before',
+        'held' => ':operation: stopped',
+    ],
+    'time' => [
+        'runs' => 'It runs already.',
+        'stands' => 'It does not run: begin it first.',
+    ],
     'cutter' => [
         'parent_rough' => 'parent, rough, :operation',
         'parent_finish' => 'parent, finish, :operation',

@@ -29,7 +29,7 @@ export function startWork(root) {
     root.dataset.at = entryOf(root)?.elements.operation.value ?? '';
 }
 
-export function rowsOf(root) {
+function rowsOf(root) {
     return [...root.querySelectorAll('.cells')].map((row) => [...row.querySelectorAll('[data-op]')]);
 }
 

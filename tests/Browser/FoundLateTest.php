@@ -37,8 +37,8 @@ final class FoundLateTest extends BrowserTestCase
         $this->goTo($machinist, $tag, 'work');
         $machinist->findElement(WebDriverBy::id('flaw-cylinder'))->sendKeys('2');
         $machinist->findElement(WebDriverBy::id('flaw-remark'))->sendKeys('halfway down, toward the pan');
-        $this->click($machinist, 'A crack', '/work');
-        $this->assertStringContainsString('cylinder 2', $this->text($machinist, '.stopped'));
+        $machinist->findElement(WebDriverBy::cssSelector('#flaw button[value="sharp line"]'))->click();
+        $this->untilSeen($machinist, '.stopped', 'cylinder 2');
         $this->assertAccessible($machinist, 'a work order that is stopped');
 
         $this->goTo($window, $tag, 'verify');

@@ -28,9 +28,9 @@ final class DemoShopTest extends TestCase
         Queue::fake();
         $this->artisan('ledger:demo')->assertSuccessful();
         $this->artisan('ledger:demo')->expectsOutput('There are people in this shop already; nothing was laid out.')->assertSuccessful();
-        $this->artisan('ledger:verify')->expectsOutput('22 ledgers walked, every chain is whole.')->assertSuccessful();
+        $this->artisan('ledger:verify')->expectsOutput('27 ledgers walked, every chain is whole.')->assertSuccessful();
         $this->artisan('ledger:recompute')
-            ->expectsOutput('22 stored verdicts agree with the recomputed ones, 0 differ.')
+            ->expectsOutput('27 stored verdicts agree with the recomputed ones, 0 differ.')
             ->assertSuccessful();
 
         $standing = $engines = [];
@@ -49,6 +49,10 @@ final class DemoShopTest extends TestCase
         $this->assertSame([Stage::Plan, 'serviceable'], $standing['T4-31007'], 'can simply be honed');
         $this->assertSame([Stage::Work, 'recondition'], $standing['BV-20988'], 'being worked');
         $this->assertSame([Stage::Verify, 'recondition'], $standing['T4-08840'], 'finished but out');
+        foreach (['F6-0311', 'BV-31740', 'F6-0342', 'T4-36120'] as $serial) {
+            $this->assertSame(Stage::Work, $standing[$serial][0], $serial);
+        }
+        $this->assertSame(Stage::Plan, $standing['T4-36455'][0], 'a bore that did not clean up opened the plan again');
 
         $this->assertSame([Stage::Judge, 'scrap'], $standing['SF-3306'], 'a scrapped magnesium case');
         $this->assertSame([Stage::Cracks, 'not yet known'], $standing['CL-0877'], 'cracked, waiting for the customer');

@@ -29,8 +29,7 @@ final class UnusedCodeTest extends TestCase
 
     /** What the core computes already and no page asks for yet, or what is given to other programs. */
     private const AHEAD_OF_THE_PAGES = [
-        'Crosshatch', 'cyclesAt', 'fromHorizontal', 'isBetween', 'ofSpeeds', 'rpmAt',
-        'finishCut', 'interferenceIn', 'isInside', 'isSpreadTooLarge', 'placesToCheck', 'roughCut', 'temperatureDifference',
+        'fromHorizontal',
         'signedTaper', 'windowsThatCount',
     ];
 

@@ -283,9 +283,8 @@ final class WordsTest extends TestCase
     public function test_every_operation_has_its_words_and_what_can_hurt_its_caution(): void
     {
         $groups = ['kind', 'instruction', 'check', 'machine', 'fixture', 'part', 'note', 'caution', 'state'];
-        foreach (
-            [OperationKind::class, Machine::class, Fixture::class, WorkPart::class, NoteKind::class, Caution::class, CellState::class] as $codes
-        ) {
+        $parts = [Machine::class, Fixture::class, WorkPart::class, CellState::class];
+        foreach ([OperationKind::class, NoteKind::class, Caution::class, ...$parts] as $codes) {
             foreach ($codes::cases() as $code) {
                 $key = str_replace([' ', '-'], '_', $code->value);
                 $named = array_filter($groups, static fn (string $group): bool => trans()->has("work.{$group}.{$key}"));

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Stages\Work;
 
 use App\Record\JobFile;
+use App\Record\WorkLogs;
 use App\Stages\Work\Logs\Card;
 use App\Words\Line;
 use App\Words\OperationWords;
@@ -23,6 +24,7 @@ final readonly class CurrentOperation
      * @param  list<string>  $cautions
      * @param  list<string>  $waits  What has to be done before
      * @param  list<string>  $stops
+     * @param  int  $minutes  That its kind took so far
      * @param  string  $card  What is logged at its machine; empty where nothing is
      */
     private function __construct(
@@ -39,6 +41,8 @@ final readonly class CurrentOperation
         public bool $takesASize,
         public bool $canBeLeftOut,
         public string $card,
+        public int $minutes,
+        public bool $isRunning,
     ) {
     }
 
@@ -48,6 +52,7 @@ final readonly class CurrentOperation
         $closed = $file->work()->closedOperations();
         $isClosed = in_array($operation->key(), $closed, true);
         $target = $operation->target;
+        $clock = WorkLogs::of($file->record->observations())->clocks()[$operation->kind->value] ?? null;
         $range =
             $target === null
                 ? ''
@@ -72,6 +77,8 @@ final readonly class CurrentOperation
             $target !== null || $operation->kind === OperationKind::PistonsMeasured,
             $operation->kind->canBeLeftOut(),
             Card::isOffered($operation) ? Line::ofCode('work.card', $operation->kind) : '',
+            $clock?->minutesAt(now()->toDateTimeImmutable()) ?? 0,
+            $clock?->isRunning() ?? false,
         );
     }
 

@@ -53,6 +53,13 @@ final readonly class WorkController
         return $this->page->after($request, $written, Stage::Work);
     }
 
+    public function time(TimeRequest $request, Job $job, KeepTime $keep): JsonResponse|RedirectResponse
+    {
+        $written = $keep->handle($job, $request->user(), RequestId::of($request), $request->operation(), $request->state());
+
+        return $this->page->after($request, $written, Stage::Work);
+    }
+
     /** Somebody at a machine saw a crack, or a patch that will not clean up. */
     public function report(ReportFlawRequest $request, Job $job, ReportFlaw $report): JsonResponse|RedirectResponse
     {

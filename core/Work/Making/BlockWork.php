@@ -7,6 +7,7 @@ namespace NorthLedger\Core\Work\Making;
 use NorthLedger\Core\Engine\Policy\PriceItem;
 use NorthLedger\Core\Engine\Specification\LengthRange;
 use NorthLedger\Core\Features\Bores\OptionKind;
+use NorthLedger\Core\Features\Faces\FaceFeature;
 use NorthLedger\Core\Inspection\PlannedWork;
 use NorthLedger\Core\Inspection\Section;
 use NorthLedger\Core\Inspection\WorkKind;
@@ -161,7 +162,7 @@ final readonly class BlockWork
             $choice = $this->agreed->choice("deck.{$bank}");
             $sleeved = array_intersect($cylinders, $this->agreed->bores->sleeved ?? []);
             $isCut = in_array($choice?->kind, [ChoiceKind::Face, ChoiceKind::ToTarget], true);
-            if ($isCut || $sleeved !== [] || ($this->isBored() && $this->nobodyReadTheDecks())) {
+            if ($isCut || $sleeved !== [] || ($this->isBored() && $this->nobodyRead($bank))) {
                 $operations[] = $this->deck($bank, $isCut ? $choice : null, $sleeved !== []);
             }
         }
@@ -174,9 +175,10 @@ final readonly class BlockWork
         return $this->agreed->bores?->kind === OptionKind::Bore;
     }
 
-    private function nobodyReadTheDecks(): bool
+    /** True where nobody knows whether a deck is flat. */
+    private function nobodyRead(int $bank): bool
     {
-        return $this->agreed->engine->inspection->measurements(Section::Deck)->isEmpty();
+        return $this->agreed->engine->inspection->measurements(Section::Deck)->readingsOf(FaceFeature::DeckPoint->value, $bank) === [];
     }
 
     private function deck(int $bank, ?OfferedChoice $choice, bool $hasSleeves): Operation

@@ -15,6 +15,7 @@
     <strong><a href="/">North Ledger</a></strong>
     <a href="/" @if(request()->routeIs('bench')) aria-current="page" @endif>Bench</a>
     @if(auth()->user()->can('receive'))<a href="/jobs/new" @if(request()->routeIs('jobs.new')) aria-current="page" @endif>Receive</a>@endif
+    <a href="/machines" @if(request()->routeIs('machines')) aria-current="page" @endif>Machines</a>
     <a href="/customers" @if(request()->routeIs('customers*')) aria-current="page" @endif>Customers</a>
     <a href="/specs" @if(request()->routeIs('specs*')) aria-current="page" @endif>Spec book</a>
     <a href="/gauges" @if(request()->routeIs('gauges*')) aria-current="page" @endif>Gauges</a>

@@ -5,6 +5,12 @@
 <h2>Waits for</h2>
 <ul>@foreach($view->current->waits as $wait)<li class="line close">{{ $wait }}</li>@endforeach</ul>
 @endif
+@if($mayWrite && ! $view->current->isClosed)
+<form method="post" action="/jobs/{{ $file->job->tag() }}/work/time" id="time" class="time" data-keep data-words="Time">@csrf <x-ulid /><input type="hidden" name="operation" value="{{ $view->current->key }}">
+    @if($view->current->isRunning)<span class="num">{{ $view->current->minutes }} min</span> <button class="button plain" name="state" value="paused">Pause</button> <button class="button plain" name="state" value="ended">End</button>@else<button class="button plain" name="state" value="begun" data-key="b">Begin</button>@if($view->current->minutes > 0) <span class="num">{{ $view->current->minutes }} min so far</span>@endif @endif
+    <x-live-error id="time" /><x-field-error name="operation" />
+</form>
+@endif
 <h2>Closed by</h2><p>{{ ucfirst($view->current->check) }}.</p>
 @endif
 @if($view->cutList !== [])

@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Stages\Work;
+
+use App\Ledger\Observe;
+use App\Ledger\Refused;
+use App\Ledger\Written;
+use App\Record\JobFile;
+use App\Record\WorkLogs;
+use App\Storage\EntryKind;
+use App\Storage\Job;
+use App\Storage\User;
+use App\Words\Line;
+use NorthLedger\Core\Work\Logs\ClockState;
+use NorthLedger\Core\Work\OperationKey;
+use NorthLedger\Core\Work\WorkException;
+
+/** Begun, paused, ended: the time that a kind of operation takes at its machine (WORK-2). */
+final readonly class KeepTime
+{
+    public function __construct(private Observe $observe)
+    {
+    }
+
+    public function handle(Job $job, User $by, string $ulid, string $operation, ClockState $state): Written
+    {
+        return $this->observe->handle($job, $by, $ulid, EntryKind::WorkTime, static function (JobFile $file) use (
+            $operation,
+            $state,
+        ): array {
+            try {
+                $kind = OperationKey::parse($operation)->kind;
+            } catch (WorkException $exception) {
+                throw Refused::because('operation', $exception->getMessage());
+            }
+            if ($file->work()->order()?->ofKind($kind) === []) {
+                throw Refused::because('operation', Line::of('work.log.no_such'));
+            }
+            $clock = WorkLogs::of($file->record->observations())->clocks()[$kind->value] ?? null;
+            if (($clock?->isRunning() ?? false) === ($state === ClockState::Begun)) {
+                throw Refused::because('operation', Line::of($state === ClockState::Begun ? 'work.time.runs' : 'work.time.stands'));
+            }
+
+            return [$kind->value, ['state' => $state->value]];
+        });
+    }
+}

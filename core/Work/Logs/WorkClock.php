@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthLedger\Core\Work\Logs;
+
+use DateTimeImmutable;
+
+/** The time that one kind of operation took at its machine: what ran between begun and paused or ended (WORK-2). */
+final readonly class WorkClock
+{
+    /** @param  ?DateTimeImmutable  $runningSince  Null where it stands still */
+    private function __construct(private int $seconds, public ?DateTimeImmutable $runningSince)
+    {
+    }
+
+    /** @param  list<array{ClockState, DateTimeImmutable}>  $events  Oldest first; what says again what stands changes nothing */
+    public static function of(array $events): self
+    {
+        $seconds = 0;
+        $since = null;
+        foreach ($events as [$state, $at]) {
+            if ($state === ClockState::Begun) {
+                $since ??= $at;
+            } elseif ($since !== null) {
+                $seconds += max(0, $at->getTimestamp() - $since->getTimestamp());
+                $since = null;
+            }
+        }
+
+        return new self($seconds, $since);
+    }
+
+    /** Whole minutes, begun ones counted. */
+    public function minutesAt(DateTimeImmutable $now): int
+    {
+        $running = $this->runningSince === null ? 0 : max(0, $now->getTimestamp() - $this->runningSince->getTimestamp());
+
+        return (int) ceil(($this->seconds + $running) / 60);
+    }
+
+    public function isRunning(): bool
+    {
+        return $this->runningSince !== null;
+    }
+}

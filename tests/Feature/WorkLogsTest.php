@@ -1,0 +1,267 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\People\Role;
+use App\Record\JobFile;
+use App\Record\JobFiles;
+use App\Storage\EntryKind;
+use App\Storage\Observation;
+use App\Storage\QueuedWork;
+use Illuminate\Support\Carbon;
+use Illuminate\Testing\TestResponse;
+use NorthLedger\Core\Work\OperationKind;
+use PHPUnit\Framework\Attributes\DataProvider;
+use Tests\TestCase;
+
+/** What is logged at the machines, and what follows from it (WORK-2, SLV, HONE, DECK-3). */
+final class WorkLogsTest extends TestCase
+{
+    use WorkedJob;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->receiveJob();
+    }
+
+    protected function tearDown(): void
+    {
+        Carbon::setTestNow();
+        parent::tearDown();
+    }
+
+    public function test_a_sleeve_is_cut_for_checked_fitted_and_not_read_before_it_is_cool(): void
+    {
+        $this->sleeveTwo();
+        $this->log('sleeves', 'sleeve.2', ['log' => 'parent_read', 'parent' => '4.0 4.0 4.0 4.0'])->assertStatus(422);
+        $this->log('sleeves', 'sleeve.2', ['log' => 'sleeve_measured', 'outside' => '4.0100 4.0100 4.0102'])->assertStatus(422);
+        $card = $this->log('sleeves', 'sleeve.2', [
+            'log' => 'sleeve_measured',
+            'outside' => '4.0100 4.0102 4.0098 4.0100',
+            'length' => '7.0',
+            'least' => '.001',
+            'most' => '.003',
+        ])
+            ->assertOk()
+            ->json('fragments.bench');
+        // 4.0100 less .0025, which is .0005 below the top of the range; the rough cut leaves .017 more.
+        $this->assertStringContainsString('4.0075', $card);
+        $this->assertStringContainsString('3.9905', $card);
+        $this->assertStringContainsString('6.9375', $card);
+
+        $read = $this->log('sleeves', 'sleeve.2', ['log' => 'parent_read', 'parent' => '4.0075 4.0075 4.0095 4.0075'])->assertOk();
+        $this->assertStringContainsString('bottom, thrust: 0.50 thou is outside 1.00 thou to 3.00 thou', $read->json('fragments.bench'));
+        $this->log('sleeves', 'sleeve.2', ['log' => 'sleeve_fitted'])
+            ->assertStatus(422)
+            ->assertSee('bottom, thrust');
+        $this->tick('sleeve.2')->assertSessionHasErrors('sleeve.2');
+
+        $this->log('sleeves', 'sleeve.2', ['log' => 'parent_read', 'parent' => '4.0075 4.0075 4.0076 4.0075'])->assertOk();
+        Carbon::setTestNow('2026-11-30 10:00:00');
+        $this->log('sleeves', 'sleeve.2', ['log' => 'sleeve_fitted', 'compound_low' => '1'])->assertOk();
+        Carbon::setTestNow('2026-11-30 10:59:00');
+        $this->tick('sleeve.2')->assertSessionHasErrors('sleeve.2');
+        $this->assertStringContainsString('read it at 11:00', session('errors')->first('sleeve.2'));
+        Carbon::setTestNow('2026-11-30 11:00:00');
+        $this->tick('sleeve.2')->assertSessionDoesntHaveErrors();
+        $this->get($this->url('work'))->assertSee('parent, rough, sleeve 2')->assertSee('3.9905');
+    }
+
+    public function test_the_hone_bench_says_how_long_the_next_stint_is_and_where_to_dwell(): void
+    {
+        $this->chooseTwentyOver();
+        $this->actingAs($this->machinist);
+        $this->workUpTo('hone.1');
+        $this->get($this->url('work/at/hone.1'))->assertOk()->assertSee('read it first')->assertSee('3.8325 in');
+        $this->stint('hone.1', ['tool' => 'ball_hone'])
+            ->assertStatus(422)
+            ->assertSee('corrects nothing');
+        $this->stint('hone.1', ['after' => '3.8300 3.8300 3.8301'])
+            ->assertStatus(422)
+            ->assertSee('6 sizes are wanted');
+        $this->stint('hone.1', ['seconds' => 'a while'])
+            ->assertStatus(422)
+            ->assertSee('plain number');
+
+        $card = $this->stint('hone.1', [
+            'before' => '3.8285 3.8285 3.8286 3.8285 3.8285 3.8285',
+            'after' => '3.8300 3.8301 3.8299 3.8300 3.8297 3.8298',
+            'rpm' => '450',
+            'cycles' => '60',
+            'stroke' => '5.5',
+        ])
+            ->assertOk()
+            ->json('fragments.bench');
+        // 1.2 thou in 30 s; four fifths of the 2.8 thou that are left to 3.8325 take 56 s.
+        $this->assertStringContainsString('>56 s<', $card);
+        $this->assertMatchesRegularExpression('/bottom, thrust.*tightest: dwell here/s', $card);
+        $this->assertStringContainsString('14° included, 7° from the horizontal', $card);
+        $this->assertStringContainsString('rpm at 60 cycles', $card);
+
+        $warm = $this->stint('hone.1', ['after' => '3.8330 3.8330 3.8330 3.8330 3.8330 3.8330', 'warm' => '1'])->json('fragments.bench');
+        $this->assertStringContainsString('>56 s<', $warm, 'what is read warm counts for nothing');
+        $patch = $this->stint('hone.1', ['look' => 'patch_that_stays'])->json('fragments.bench');
+        $this->assertStringContainsString('suspect for a crack', $patch);
+    }
+
+    public function test_a_pass_that_would_leave_too_little_is_refused_and_the_rest_is_counted(): void
+    {
+        $this->readWorn();
+        $this->stateSetup($this->job, 'deck', ['feature' => 'deckheight', 'instrument' => 'outside micrometer', 'zero' => null]);
+        $this->key($this->job, 'deckheight.1', '11.3000', 'deck', ['confirmed' => true])->assertOk();
+        $this->post($this->url('plan'), ['ulid' => $this->ulid(), 'option' => 'bore 508000'])->assertSessionDoesntHaveErrors();
+        $this->actingAs($this->machinist);
+        $this->workUpTo('deck.1');
+        $this->log('passes', 'deck.1', ['depth' => '2'])->assertOk();
+        $card = $this->log('passes', 'deck.1', ['depth' => '1.5', 'seats' => 'one kissed'])
+            ->assertOk()
+            ->json('fragments.bench');
+        $this->assertStringContainsString('3.5 thou taken', $card);
+        $this->assertStringContainsString('11.2965 in', $card);
+        $this->assertStringContainsString('2.5 thou', $card, 'above its least');
+        $this->assertStringContainsString('one kissed', $card);
+        $this->log('passes', 'deck.1', ['depth' => '500'])
+            ->assertStatus(422)
+            ->assertSee('may still come off');
+        $this->log('passes', 'deck.1', ['depth' => '-1'])->assertStatus(422);
+    }
+
+    public function test_a_bore_that_did_not_clean_up_is_judged_anew_and_the_plan_opens(): void
+    {
+        $this->chooseTwentyOver();
+        $this->actingAs($this->machinist);
+        $this->workUpTo('bore.1');
+        $this->log('cuts/not-clean', 'bore.1', ['remaining' => '.006'])
+            ->assertStatus(422)
+            ->assertSee('Log the cut first');
+        $this->log('cuts', 'bore.1', ['size' => '3.8400'])
+            ->assertStatus(422)
+            ->assertSee('is outside');
+        $this->log('cuts', 'bore.1', ['size' => '3.8285'])->assertOk();
+        $this->log('cuts/not-clean', 'bore.1', ['remaining' => '.006', 'where' => 'low, thrust'])->assertOk();
+
+        $work = $this->file()->work();
+        $this->assertTrue($work->isPlanOpenAgain());
+        $this->assertSame([], $work->stopsOf($work->order()?->operation('bore.2') ?? $this->fail()), 'no other bore is held');
+        $required = array_filter($this->file()->assessment()->plan->options ?? [], static fn ($one): bool => $one->key() === 'bore 508000');
+        $this->assertContains(1, reset($required)->sleeved ?? [], 'at +.020 it needs a sleeve now');
+        $this->log('cuts', 'bore.1', ['size' => '3.8286'])
+            ->assertStatus(422)
+            ->assertSee('Stopped');
+    }
+
+    public function test_pistons_that_are_measured_at_the_machine_are_readings_of_the_finished_sheet(): void
+    {
+        $this->chooseTwentyOver();
+        $this->stateSetup($this->job, 'bores.final', ['zero' => '3.8325'])->assertOk();
+        $this->actingAs($this->machinist);
+        $this->tick('pistons measured.3', actual: '3.8314')->assertSessionDoesntHaveErrors();
+
+        $this->assertContains('pistons measured.3', $this->file()->work()->closedOperations());
+        $this->get($this->url('work'))
+            ->assertSee('Measure the pistons, cylinder 3: 3.8314, done')
+            ->assertSee('Hone to size, cylinder 3: 3.8331 instead of 3.8327.');
+    }
+
+    public function test_time_is_begun_and_ended_once_and_the_machine_says_what_is_clamped(): void
+    {
+        $this->chooseTwentyOver();
+        $this->actingAs($this->machinist);
+        $this->workUpTo('bore.1');
+        Carbon::setTestNow('2026-11-30 08:00:00');
+        $this->post($this->url('work/time'), [
+            'ulid' => $this->ulid(),
+            'operation' => 'bore.1',
+            'state' => 'ended',
+        ])->assertSessionHasErrors();
+        $this->post($this->url('work/time'), [
+            'ulid' => $this->ulid(),
+            'operation' => 'bore.1',
+            'state' => 'begun',
+        ])->assertSessionDoesntHaveErrors();
+        $this->get('/machines/mill')->assertSeeInOrder(['Clamped now', $this->job->tag(), 'begun 30 Nov 08:00']);
+        Carbon::setTestNow('2026-11-30 08:41:30');
+        $this->post($this->url('work/time'), [
+            'ulid' => $this->ulid(),
+            'operation' => 'bore.2',
+            'state' => 'ended',
+        ])->assertSessionDoesntHaveErrors();
+        $this->get($this->url('work').'?at=bore.1')->assertSee('42 min so far');
+        $this->get('/machines/mill')
+            ->assertDontSee('Clamped now')
+            ->assertSeeInOrder(['Next', 'Bore']);
+        $this->get('/machines/no_such')->assertNotFound();
+
+        $queue = QueuedWork::all($this->job->refresh()->machine_queue);
+        $bores = array_filter($queue, static fn (QueuedWork $one): bool => $one->kind === OperationKind::Bore);
+        $this->assertSame([['1', '2', '3', '4']], array_values(array_column($bores, 'open')));
+    }
+
+    /** @return iterable<string, array{string, array<string, string>}> */
+    public static function writes(): iterable
+    {
+        yield 'stint' => ['work/stints', ['operation' => 'hone.1']];
+        yield 'pass' => ['work/passes', ['operation' => 'deck.1']];
+        yield 'cut' => ['work/cuts', ['operation' => 'bore.1']];
+        yield 'not clean' => ['work/cuts/not-clean', ['operation' => 'bore.1']];
+        yield 'sleeve' => ['work/sleeves', ['operation' => 'sleeve.1']];
+        yield 'time' => ['work/time', ['operation' => 'bore.1', 'state' => 'begun']];
+    }
+
+    /** @param  array<string, string>  $data */
+    #[DataProvider('writes')]
+    public function test_only_who_works_may_log_and_nothing_is_counted_twice(string $page, array $data): void
+    {
+        $this->chooseTwentyOver();
+        $counter = $this->person(Role::FrontCounter);
+        $this->actingAs($counter)
+            ->post($this->url($page), ['ulid' => $this->ulid()] + $data)
+            ->assertForbidden();
+
+        $this->actingAs($this->machinist);
+        $this->workUpTo('bore.1');
+        $entry = ['ulid' => $this->ulid(), 'operation' => 'bore.1', 'size' => '3.8285'];
+        $this->postJson($this->url('work/cuts'), $entry)->assertOk();
+        $this->postJson($this->url('work/cuts'), $entry)->assertOk();
+        $this->assertSame(1, Observation::query()->where('kind', EntryKind::WorkLog)->count());
+        $this->artisan('ledger:verify')->assertSuccessful();
+        $this->artisan('ledger:recompute')->assertSuccessful();
+    }
+
+    private function sleeveTwo(): void
+    {
+        $this->stateSetup($this->job);
+        foreach ([1, 2, 3, 4] as $cylinder) {
+            $this->keyBore($this->job, $cylinder, $cylinder === 2 ? ['21.2', '14', '12', '8', '2', '1.5'] : self::WORN);
+        }
+        $this->post($this->url('plan'), [
+            'ulid' => $this->ulid(),
+            'option' => 'bore 508000',
+            'reason' => 'one sleeve',
+        ])->assertSessionDoesntHaveErrors();
+        $this->actingAs($this->machinist);
+        $this->workUpTo('sleeve.2');
+        $this->tick('order sleeves')->assertSessionDoesntHaveErrors();
+        $this->assertNotNull($this->file()->work()->order()?->ofKind(OperationKind::Sleeve)[0] ?? null);
+    }
+
+    /** @param  array<string, string>  $typed */
+    private function stint(string $operation, array $typed): TestResponse
+    {
+        return $this->log('stints', $operation, $typed + ['seconds' => '30', 'tool' => 'rigid_stones', 'set' => '1', 'look' => 'even']);
+    }
+
+    /** @param  array<string, string>  $typed */
+    private function log(string $page, string $operation, array $typed): TestResponse
+    {
+        return $this->postJson($this->url("work/{$page}"), ['ulid' => $this->ulid(), 'operation' => $operation, 'card' => '1'] + $typed);
+    }
+
+    private function file(): JobFile
+    {
+        return app(JobFiles::class)->open($this->job->refresh());
+    }
+}

@@ -1,0 +1,27 @@
+import assert from 'node:assert/strict';
+import { test } from 'node:test';
+import { neighbour } from '../../resources/js/work.js';
+
+const cell = (name, isHere = false) => ({ name, classList: { contains: (word) => word === 'here' && isHere } });
+
+function sheet(here) {
+    return [['wash'], ['bore 1', 'bore 2', 'bore 3'], ['deck 1', 'deck 2']].map((row) => row.map((name) => cell(name, name === here)));
+}
+
+const from = (here, step) => neighbour(sheet(here), step)?.name ?? null;
+
+test('arrows go along a row and stop at its ends', () => {
+    assert.equal(from('bore 1', [0, 1]), 'bore 2');
+    assert.equal(from('bore 3', [0, 1]), null);
+    assert.equal(from('bore 1', [0, -1]), null);
+});
+
+test('a shorter row is entered at its end', () => {
+    assert.equal(from('bore 3', [1, 0]), 'deck 2');
+    assert.equal(from('bore 3', [-1, 0]), 'wash');
+    assert.equal(from('wash', [-1, 0]), null);
+});
+
+test('where nothing is current the first cell is taken', () => {
+    assert.equal(from('nowhere', [1, 0]), 'wash');
+});
