@@ -45,6 +45,7 @@ use App\Stages\Release\ReleaseController;
 use App\Stages\StageController;
 use App\Stages\Verify\VerifyController;
 use App\Stages\Work\Logs\CardController;
+use App\Stages\Work\PrintController;
 use App\Stages\Work\WorkController;
 use Illuminate\Support\Facades\Route;
 
@@ -197,6 +198,8 @@ Route::middleware('auth')->group(function (): void {
         });
         Route::get('/work', [WorkController::class, 'show'])->name('stage.work');
         Route::post('/work', [WorkController::class, 'store'])->middleware('can:work');
+        Route::get('/work/print/labels', [PrintController::class, 'labels'])->name('work.labels');
+        Route::get('/work/print/{machine}', [PrintController::class, 'machine'])->name('work.print')->where('machine', '[a-z_]{1,20}');
         Route::get('/work/at/{operation}', [CardController::class, 'show'])->name('work.card')->where('operation', '[a-z0-9. ]{1,40}');
         Route::middleware('can:work')->group(function (): void {
             Route::post('/work/time', [WorkController::class, 'time']);

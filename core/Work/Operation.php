@@ -52,6 +52,11 @@ final readonly class Operation
         return $meet && in_array($other->kind, $this->kind->undoneBy(), true);
     }
 
+    public function has(Note $note): bool
+    {
+        return array_filter($this->notes, static fn (Note $one): bool => $one == $note) !== [];
+    }
+
     /** @return list<Caution> */
     public function cautions(): array
     {

@@ -91,6 +91,8 @@ return [
         'shells_fitted' => 'Fit the shells',
     ],
     'deglaze' => 'Deglaze hone',
+    // Some bores are deglazed, others honed to a size.
+    'kinds' => ['hone' => 'Hone'],
     'place' => [
         'cylinder' => 'cylinder :number',
         'bank' => 'bank :number',

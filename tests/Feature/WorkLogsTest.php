@@ -53,7 +53,7 @@ final class WorkLogsTest extends TestCase
         $this->assertStringContainsString('6.9375', $card);
 
         $read = $this->log('sleeves', 'sleeve.2', ['log' => 'parent_read', 'parent' => '4.0075 4.0075 4.0095 4.0075'])->assertOk();
-        $this->assertStringContainsString('bottom, thrust: 0.50 thou is outside 1.00 thou to 3.00 thou', $read->json('fragments.bench'));
+        $this->assertStringContainsString('Bottom, thrust: 0.50 thou is outside 1.00 thou to 3.00 thou', $read->json('fragments.bench'));
         $this->log('sleeves', 'sleeve.2', ['log' => 'sleeve_fitted'])
             ->assertStatus(422)
             ->assertSee('bottom, thrust');

@@ -12,6 +12,14 @@ final readonly class WorkGroup
     {
     }
 
+    /** The same with what is done at one machine. */
+    public function at(string $machine): self
+    {
+        $rows = array_filter($this->rows, static fn (WorkRow $row): bool => $row->machine === $machine);
+
+        return new self($this->title, array_values($rows));
+    }
+
     public function count(): int
     {
         return array_sum(array_map(static fn (WorkRow $row): int => count($row->cells), $this->rows));

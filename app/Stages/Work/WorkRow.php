@@ -11,6 +11,7 @@ final readonly class WorkRow
 
     /**
      * @param  list<WorkCell>  $cells  By place
+     * @param  list<string>  $remarks  What differs from place to place: “2, 5: Bore the sleeve.”
      * @param  string  $range  What they all have in common: “.010 under”, “2.4885 to 2.4895”
      */
     public function __construct(
@@ -19,6 +20,7 @@ final readonly class WorkRow
         public string $range,
         public array $cells,
         public string $instruction,
+        public array $remarks,
         public string $check,
     ) {
     }

@@ -9,6 +9,7 @@ use App\Storage\OperationTick;
 use App\Words\Line;
 use App\Words\OperationWords;
 use NorthLedger\Core\Quantity\Length;
+use NorthLedger\Core\Work\Note;
 use NorthLedger\Core\Work\Operation;
 use NorthLedger\Core\Work\OperationKind;
 use NorthLedger\Core\Work\WorkOrder;
@@ -58,14 +59,56 @@ final readonly class WorkSheet
         $operations = $this->order->ofKind($kind);
         usort($operations, static fn (Operation $one, Operation $other): int => strnatcmp($one->place, $other->place));
         $first = $operations[0];
+        $titles = array_values(array_unique(array_map(OperationWords::title(...), $operations)));
 
         return new WorkRow(
-            OperationWords::title($first),
+            count($titles) === 1 ? $titles[0] : Line::of('work.kinds.hone'),
             Line::ofCode('work.machine', $kind->machine()),
             count($operations) > 1 ? $this->inCommon($operations) : $this->words->step($first),
             array_map($this->cell(...), $operations),
-            $this->words->instruction($first),
+            $this->words->instruction($this->common($operations)),
+            $this->remarks($operations),
             OperationWords::check($kind),
+        );
+    }
+
+    /**
+     * What is the same for all of them.
+     *
+     * @param  non-empty-list<Operation>  $operations
+     */
+    private function common(array $operations): Operation
+    {
+        $notes = array_filter(
+            $operations[0]->notes,
+            static fn (Note $note): bool => array_filter($operations, static fn (Operation $one): bool => ! $one->has($note)) === [],
+        );
+
+        return new Operation($operations[0]->kind, '', null, null, array_values($notes));
+    }
+
+    /**
+     * What differs from place to place, said once for all places where it is the same.
+     *
+     * @param  non-empty-list<Operation>  $operations
+     * @return list<string> “2, 5: Bore the sleeve.”
+     */
+    private function remarks(array $operations): array
+    {
+        $common = $this->common($operations);
+        $places = [];
+        foreach ($operations as $operation) {
+            $own = array_filter($operation->notes, static fn (Note $note): bool => ! $common->has($note));
+            $said = implode(' ', array_map($this->words->note(...), $own));
+            if ($said !== '') {
+                $places[$said][] = str_replace('.', ' ', $operation->place);
+            }
+        }
+
+        return array_map(
+            static fn (string $said, array $at): string => implode(', ', $at).": {$said}",
+            array_keys($places),
+            array_values($places),
         );
     }
 

@@ -32,6 +32,7 @@ final readonly class WorkView
      * @param  list<string>  $cautions  Each once, for the print
      * @param  list<string>  $stops  What was found since, and what the customer has not answered
      * @param  list<string>  $differences  Of the order as it would be made today
+     * @param  array<string, string>  $machines  That the order goes to, by code
      * @param  list<string>  $ringGaps  As the sheet says them for the use of this engine
      */
     private function __construct(
@@ -48,6 +49,7 @@ final readonly class WorkView
         public array $ringGaps,
         public bool $isReplaced,
         public bool $isByCylinder,
+        public array $machines = [],
         public ?Card $card = null,
     ) {
     }
@@ -88,6 +90,7 @@ final readonly class WorkView
             self::ringGaps($file),
             false,
             array_filter($order->operations, static fn (Operation $one): bool => $one->cylinder !== null) !== [],
+            self::machines($order),
         );
     }
 
@@ -162,7 +165,8 @@ final readonly class WorkView
             $lines[] = [
                 'letter' => chr(ord('A') + ($index % 26)),
                 'size' => $file->display->finerSize($setting->size),
-                'what' => Line::ofCode('work.cutter', $setting->cut, ['operation' => lcfirst(OperationWords::kind($setting->kind))]).
+                'what' =>
+                    Line::ofCode('work.cutter', $setting->cut, ['operation' => lcfirst(OperationWords::kind($setting->kind))]).
                     ' '.
                     implode(', ', array_map(static fn (Operation $one): string => $one->place, $setting->operations)),
             ];
@@ -213,6 +217,18 @@ final readonly class WorkView
             ($minutes === 0
                 ? '.'
                 : ': '.Line::of('work.minutes', ['hours' => intdiv($minutes, 60), 'minutes' => sprintf('%02d', $minutes % 60)]));
+    }
+
+    /** @return array<string, string> */
+    private static function machines(WorkOrder $order): array
+    {
+        $machines = [];
+        foreach ($order->operations as $operation) {
+            $machine = $operation->kind->machine();
+            $machines[$machine->value] ??= Line::ofCode('work.machine', $machine);
+        }
+
+        return $machines;
     }
 
     /** @return list<string> */

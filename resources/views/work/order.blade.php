@@ -9,7 +9,7 @@
         <a class="cell {{ $cell->state->value }} {{ $cell->isCurrent ? 'here' : '' }}" id="{{ $cell->anchor() }}" href="?at={{ urlencode($cell->key) }}#entry-operation" data-op="{{ $cell->key }}" aria-label="{{ $cell->spoken }}" @if($cell->isCurrent) aria-current="true" @endif @if($cell->said !== '') title="{{ $cell->said }}" @endif>@if($cell->label !== '')<small>{{ $cell->label }}</small>@endif<span class="num">{{ $cell->text }}</span>@if($cell->state->sign() !== '' && $cell->text !== $cell->state->sign())<i aria-hidden="true">{{ $cell->state->sign() }}</i>@endif @if($row->isSingle() && $cell->said !== '')<em>{{ $cell->said }}</em>@endif</a>
     @endforeach
     </div>
-    <p class="print-only instruction">{{ $row->instruction }} Closed by: {{ $row->check }}.</p>
+    <p class="print-only instruction">{{ $row->instruction }} Closed by: {{ $row->check }}. @foreach($row->remarks as $remark)<b>{{ $remark }}</b> @endforeach</p>
 </div>
 @endforeach
 </section>

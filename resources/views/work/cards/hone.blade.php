@@ -2,7 +2,7 @@
     <b class="num big">{{ $card->advice }}</b>
     <p>{{ $card->why }}</p>
     @if($card->gaugeZero !== '')<p>Set the gauge to <b class="num">{{ $card->gaugeZero }}</b>, its piston and the clearance; hone it to <span class="num">{{ $card->range }}</span>.</p>@endif
-    @foreach($card->crosshatch as $line)<p>{{ $line }} <span class="rule-id">HONE-1</span></p>@endforeach
+    @if($card->crosshatch !== [])<p>@foreach($card->crosshatch as $line){{ $line }} @endforeach<span class="rule-id">HONE-1</span></p>@endif
     @if($card->isSuspect)<p class="line out"><i aria-hidden="true">▲</i> A patch that will not clean up is suspect for a crack: stop here, put it on the crack map in the margin, and check that place.</p>@endif
     <p class="soft">Stones leave the bore by at most a third of their length at each end; look at the room above the main webs. <span class="rule-id">HONE-4</span></p>
 </section>

@@ -1,6 +1,6 @@
 @if($card->isMeasured)
 <dl class="bench-figures">@foreach($card->figures as $figure)<div @if($figure['isMain']) class="main" @endif><dt>{{ $figure['name'] }}</dt><dd class="num">{{ $figure['value'] }}</dd></div>@endforeach</dl>
-@foreach($card->warnings as $warning)<p class="line out"><i aria-hidden="true">▲</i> {{ $warning }} <span class="rule-id">SLV-4</span></p>@endforeach
+@foreach($card->warnings as $warning)<p class="line out"><i aria-hidden="true">▲</i> {{ ucfirst($warning) }} <span class="rule-id">SLV-4</span></p>@endforeach
 @if($card->parent !== [])
 <table class="bench-table"><thead><tr><th scope="col">parent bore</th><th scope="col">size</th><th scope="col">interference</th><th scope="col">fits</th></tr></thead><tbody>@foreach($card->parent as $row)<tr><th scope="row">{{ $row['place'] }}</th><td class="num">{{ $row['size'] }}</td><td class="num">{{ $row['interference'] }}</td><td class="{{ $row['fits'] ? 'ok' : 'bad' }}">{{ $row['fits'] ? '✓ fits' : '▲ outside' }}</td></tr>@endforeach</tbody></table>
 @endif

@@ -1,0 +1,135 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser\Stories;
+
+use Facebook\WebDriver\WebDriverBy;
+use Facebook\WebDriver\WebDriverKeys;
+
+/**
+ * Stories 2, 5 and 9 at the machines, by keys alone, on the jobs of the demo shop that stand there; how they came there is told elsewhere.
+ */
+final class AtTheMachinesTest extends StoryTestCase
+{
+    protected function tearDown(): void
+    {
+        $this->clock(0);
+        parent::tearDown();
+    }
+
+    public function test_a_sleeve_goes_in_where_it_fits_everywhere_and_is_closed_when_it_is_cool(): void
+    {
+        $this->card('NL-0423', 'sleeve.5');
+        $bench = $this->text($this->window, '[data-fragment=bench]');
+        $this->assertStringContainsString('108.0027', $bench);
+        $this->assertStringContainsString('107.6027', $bench);
+        $this->assertStringContainsString('37.0 µm is outside', $bench);
+        $this->assertStringContainsString('parent, rough, sleeve 5, 2', $this->text($this->window, '.margin'), 'one setting for both');
+        $this->assertAccessible($this->window, 'a sleeve card');
+
+        $this->window->findElement(WebDriverBy::cssSelector('#sleeve-fitted button'))->sendKeys(WebDriverKeys::ENTER);
+        $this->untilSeen($this->window, '#error-sleeve-fitted', 'bottom, in line');
+        $this->window->findElement(WebDriverBy::id('parent-sizes'))->click();
+        $this->press($this->window, '108.003 108.002 108.004 108.003', WebDriverKeys::ENTER);
+        $this->until($this->window, fn (): bool => ! str_contains($this->text($this->window, '.bench-table'), 'outside'), 'it fits');
+        $this->window->findElement(WebDriverBy::cssSelector('#sleeve-fitted button'))->sendKeys(WebDriverKeys::ENTER);
+        $this->untilSeen($this->window, '[data-fragment=bench]', 'It cools to room temperature');
+
+        $this->work('NL-0423', 'sleeve.5');
+        $this->press($this->window, WebDriverKeys::ENTER);
+        $this->untilSeen($this->window, '#error-entry-operation', 'It cools: read it at');
+        $this->clock(3_700);
+        $this->press($this->window, WebDriverKeys::ENTER);
+        $this->untilCell('sleeve.5', 'done');
+    }
+
+    public function test_loading_stones_need_longer_from_bore_to_bore(): void
+    {
+        $this->card('NL-0424', 'hone.5');
+        $this->untilSeen($this->window, '.bench-now', '45 s');
+        $this->assertStringContainsString('14° included', $this->text($this->window, '.bench-now'));
+        $this->assertAccessible($this->window, 'a hone bench');
+        $this->window->findElement(WebDriverBy::id('stint-finished'))->sendKeys(WebDriverKeys::SPACE);
+        $this->window->findElement(WebDriverBy::id('stint-seconds'))->click();
+        $this->press($this->window, '45', WebDriverKeys::ENTER);
+        $this->untilSeen($this->window, '[data-fragment=bench]', 'finish reached');
+
+        $this->work('NL-0424', 'hone.5');
+        $this->press($this->window, WebDriverKeys::ENTER);
+        $this->untilCell('hone.5', 'done');
+        $this->untilSeen($this->window, '.margin .stamp', 'cylinder 6');
+    }
+
+    public function test_a_crankshaft_alone_is_polished_washed_and_gets_its_shells(): void
+    {
+        $this->work('NL-0426', 'order rod shells');
+        foreach (['order rod shells', 'order main shells', 'polish', 'crank final wash', 'shells fitted'] as $operation) {
+            $this->goTo($operation);
+            $this->press($this->window, WebDriverKeys::ENTER);
+            $this->untilCell($operation, 'done');
+        }
+        $this->untilSeen($this->window, '.margin .stamp', 'All done');
+        $this->assertAccessible($this->window, 'an order that is done');
+    }
+
+    public function test_what_is_keyed_without_a_network_is_kept_and_sent_once(): void
+    {
+        $this->work('NL-0406', 'deck.1');
+        $this->offline(true);
+        $this->press($this->window, 'straight along and across', WebDriverKeys::ENTER);
+        $this->untilSeen($this->window, '[data-outbox-state]', '1');
+        $this->offline(false);
+        $this->untilCell('deck.1', 'done');
+        $this->assertStringContainsString(
+            'straight along and across',
+            (string) $this->window->findElement(WebDriverBy::id('op-deck-1'))->getAttribute('title'),
+        );
+    }
+
+    private function card(string $tag, string $operation): void
+    {
+        $this->stage($this->window, "/jobs/{$tag}/work/at/".rawurlencode($operation));
+    }
+
+    private function work(string $tag, string $operation): void
+    {
+        $this->stage($this->window, "/jobs/{$tag}/work?at=".urlencode($operation));
+        $this->untilFocused($this->window, '#entry-value');
+    }
+
+    /** By the arrows of the keyboard, as far as they go; the entry line follows. */
+    private function goTo(string $operation): void
+    {
+        $this->window->executeScript('document.querySelector(`[data-op="${arguments[0]}"]`).click()', [$operation]);
+        $this->until(
+            $this->window,
+            fn (): bool => $this->window->executeScript(
+                'return document.activeElement?.id === "entry-value" && '.
+                    'document.querySelector("[data-entry]").elements.operation.value === '.
+                    'arguments[0] && document.querySelector("[data-op].here")?.dataset.op === arguments[0]',
+                [$operation],
+            ),
+            "the entry line at {$operation}",
+        );
+    }
+
+    private function untilCell(string $operation, string $state): void
+    {
+        $this->until(
+            $this->window,
+            fn (): bool => $this->window->executeScript(
+                'return document.querySelector(`[data-op="${arguments[0]}"]`)?.classList.contains(arguments[1]) ?? false',
+                [$operation, $state],
+            ),
+            "{$operation} is {$state}",
+        );
+    }
+
+    private function offline(bool $isOffline): void
+    {
+        $this->window->executeCustomCommand('/session/:sessionId/chromium/network_conditions', 'POST', [
+            'network_conditions' => ['offline' => $isOffline, 'latency' => 0, 'download_throughput' => -1, 'upload_throughput' => -1],
+        ]);
+    }
+}
