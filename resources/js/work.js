@@ -22,6 +22,7 @@ export function startWork(root) {
             }
         }
     });
+    root.addEventListener('kept', () => entryOf(root)?.querySelector('#entry-value')?.focus());
     // After a write the server says what is next.
     root.addEventListener('shown', () => {
         root.dataset.at = entryOf(root)?.elements.operation.value ?? '';
@@ -53,7 +54,7 @@ function goTo(root, cell) {
     const form = entryOf(root);
     if (form) {
         form.elements.operation.value = cell.dataset.op;
-        form.querySelector('label').textContent = cell.getAttribute('aria-label').split(':')[0];
+        form.querySelector('label').textContent = cell.dataset.name;
         form.querySelector('input:not([type=hidden])')?.focus();
     }
     root.dispatchEvent(new CustomEvent('at', { detail: cell.dataset.op }));

@@ -79,7 +79,7 @@ final class FoundLateTest extends BrowserTestCase
         $this->goTo($window, $tag, 'plan');
         $this->click($window, 'Choose this plan', '/work');
         $this->assertStringContainsString('aits for the customer', $this->text($window, '.stopped'));
-        $this->assertStringContainsString('stopped', $this->text($window, '#bore-2'));
+        $this->assertStringContainsString('stopped', $this->text($window, '#op-bore-2'));
         $this->assertRefused($window, $tag, 'aits for the customer');
 
         $counter = $this->loggedIn('counter');

@@ -8,6 +8,7 @@ namespace App\Stages\Work;
 final readonly class WorkCell
 {
     /**
+     * @param  string  $name  “Bore, cylinder 3”
      * @param  string  $label  “3”, “1 ex”; empty where it is done once
      * @param  string  $text  What it came to, else its target, else a sign
      * @param  string  $said  Who closed it and when, with the remark; or that it is to be done again, and why
@@ -15,6 +16,7 @@ final readonly class WorkCell
      */
     public function __construct(
         public string $key,
+        public string $name,
         public CellState $state,
         public string $label,
         public string $text,

@@ -139,6 +139,7 @@ final readonly class WorkSheet
 
         return new WorkCell(
             $operation->key(),
+            ucfirst(OperationWords::name($operation)),
             $state,
             trim(str_replace('.', ' ', $operation->place)),
             $text,
