@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Record;
 
+use App\Storage\EntryKind;
 use NorthLedger\Core\Features\Bores\ReboreOption;
 use NorthLedger\Core\Planning\Choices\BoreChoices;
 use NorthLedger\Core\Quantity\Length;
@@ -31,6 +32,28 @@ final class AgreedOrder
             }
         }
 
-        return EngineWork::order(new AgreedWork($file->plan()->engine(), $choices, $bores, $pistons));
+        return EngineWork::order(
+            new AgreedWork($file->plan()->engine(), $choices, $bores, $pistons, self::stripped($file), self::hasOwnStroke($file)),
+        );
+    }
+
+    /** @return array<string, int> How many holes are stripped, by what the thread is called */
+    private static function stripped(JobFile $file): array
+    {
+        $stripped = [];
+        foreach ($file->sheet->threads as $thread) {
+            $count = $file->record->precheck()->answers["thread.{$thread->key}"]->stripped ?? 0;
+            if ($count > 0) {
+                $stripped[$thread->words] = $count;
+            }
+        }
+
+        return $stripped;
+    }
+
+    private static function hasOwnStroke(JobFile $file): bool
+    {
+        return $file->job->has_own_values &&
+            isset(OwnValues::of($file->record->observations()->all(EntryKind::OwnValues))->values['/stroke']);
     }
 }

@@ -19,6 +19,7 @@ use NorthLedger\Core\Work\Logs\LoggedStint;
 use NorthLedger\Core\Work\Logs\LogKind;
 use NorthLedger\Core\Work\Logs\SixSizes;
 use NorthLedger\Core\Work\Logs\SleeveCard;
+use NorthLedger\Core\Work\Logs\StrokeGap;
 use NorthLedger\Core\Work\Logs\WorkClock;
 
 /** Folds what was logged at the machines into the core's logs (WORK-2). */
@@ -76,6 +77,23 @@ final readonly class WorkLogs
             static fn (Said $row): Length => Length::ofNanometres($row->whole('depth_nm') ?? 0),
             $this->rows($operation, LogKind::Pass),
         );
+    }
+
+    /** @return list<StrokeGap> The newest at each place */
+    public function strokeGaps(string $operation): array
+    {
+        $gaps = [];
+        foreach ($this->rows($operation, LogKind::StrokeGap) as $row) {
+            $wall = $row->whole('wall_nm');
+            $gaps[$row->text('place')] = StrokeGap::of(
+                $row->text('place'),
+                Length::ofNanometres($row->whole('gap_nm') ?? 0),
+                Length::ofNanometres($row->whole('wanted_nm') ?? 0),
+                $wall === null ? null : Length::ofNanometres($wall),
+            );
+        }
+
+        return array_values($gaps);
     }
 
     /** Null while the sleeve was not measured; what came before the newest sleeve was of another one. */

@@ -29,6 +29,7 @@ enum NoteKind: string
     case ReamTo = 'ream_to';
     case PressToHeight = 'press_to_height';
     case SeatWidth = 'seat_width';
+    case StrippedThreads = 'stripped_threads';
     case CrackAt = 'crack_at';
     case WithSeatInsert = 'with_seat_insert';
     /** A sentence as the judgement wrote it. */

@@ -231,6 +231,7 @@ return [
         'ream_to' => 'Ream to :0.',
         'press_to_height' => 'Height :0 to :1.',
         'seat_width' => 'Width :0 to :1.',
+        'stripped_threads' => 'Stripped, :said.',
         'crack_at' => ':said.',
         'with_seat_insert' => 'With a seat insert.',
         'as_judged' => ':said',
@@ -292,6 +293,7 @@ return [
         'sleeve' => 'Sleeve card',
         'deck' => 'Deck log',
         'bore' => 'Boring log',
+        'stroke_clearance' => 'Stroke clearance',
     ],
     'field' => [
         'seconds' => 'seconds',
@@ -320,6 +322,9 @@ return [
         'too_deep' => 'That would leave less than the least height: :reserve may still come off.',
         'size' => 'What size is it now?',
         'remaining' => 'How deep is what remains, on one side?',
+        'place' => 'Where is it?',
+        'gap' => 'The gap: ',
+        'wanted' => 'What gap is wanted there?',
         'cut_first' => 'Log the cut first, with its size: what is needed follows from it.',
         'not_clean' => 'did not clean up when bored :where',
         'measure_sleeve' => 'Measure the sleeve first.',
@@ -366,6 +371,12 @@ return [
         'finished' => ', finish reached',
         'angle' => 'Crosshatch :included° included, :horizontal° from the horizontal; the sheet wants :least to :most° included.',
         'angle_out' => 'For :wanted° included: :cycles cycles a minute at :rpm rpm, or :fits rpm at :now cycles.',
+    ],
+    'stroke' => [
+        'none' => 'no gap measured yet',
+        'open' => '{0} every gap is enough|{1} one place to grind|[2,*] :count places to grind',
+        'enough' => 'enough',
+        'wall_unread' => 'not measured',
     ],
     'sleeve' => [
         'finish' => 'Finish cut',

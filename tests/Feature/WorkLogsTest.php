@@ -153,6 +153,29 @@ final class WorkLogsTest extends TestCase
             ->assertSee('Stopped');
     }
 
+    public function test_a_longer_stroke_is_cleared_gap_by_gap(): void
+    {
+        $this->readWorn();
+        $this->sendTo($this->job, 'sheet', [
+            'value' => ['/stroke' => '4.5000', '/piston/compression_height' => '2.04375', '/volumes/ratio' => '7.74'],
+            'scope' => 'engine',
+            'words' => 'longer stroke, agreed by the customer',
+        ])->assertOk();
+        $this->post($this->url('plan'), ['ulid' => $this->ulid(), 'option' => 'bore 508000'])->assertSessionDoesntHaveErrors();
+        $this->actingAs($this->machinist);
+        $this->get($this->url('work/at/stroke clearance'))->assertOk()->assertSee('no gap measured yet');
+        $gap = ['place' => 'rail at cylinder 2', 'gap' => '.020', 'wanted' => '.060', 'wall' => '.310'];
+        $card = $this->log('gaps', 'stroke clearance', $gap)->assertOk()->json('fragments.bench');
+        $this->assertStringContainsString('one place to grind', $card);
+        $this->assertMatchesRegularExpression('/rail at cylinder 2.*0\.0200.*0\.0600.*0\.0400.*0\.2700/s', $card);
+        $this->log('gaps', 'stroke clearance', ['place' => ''] + $gap)->assertStatus(422)->assertSee('Where is it?');
+        $this->log('gaps', 'stroke clearance', ['wanted' => ''] + $gap)->assertStatus(422)->assertSee('What gap is wanted');
+        $through = $this->log('gaps', 'stroke clearance', ['wall' => '.035'] + $gap)->json('fragments.bench');
+        $this->assertStringContainsString('▲', $through, 'the wall would be ground through');
+        $done = $this->log('gaps', 'stroke clearance', ['gap' => '.060'] + $gap)->json('fragments.bench');
+        $this->assertStringContainsString('every gap is enough', $done);
+    }
+
     public function test_pistons_that_are_measured_at_the_machine_are_readings_of_the_finished_sheet(): void
     {
         $this->chooseTwentyOver();

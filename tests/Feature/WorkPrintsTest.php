@@ -30,7 +30,9 @@ final class WorkPrintsTest extends TestCase
         $mill->assertSee('Leaves 4.0 thou to hone.')->assertSee('sleeve square before load');
         $mill->assertDontSee('Hot caustic')->assertDontSee('hone to size');
         $this->get($this->url('work/print/hone'))->assertOk()->assertSee('hone to size')->assertSee('3.8325 to 3.8330');
-        $this->get($this->url('work/print/balancer'))->assertOk()->assertSee('Nothing of this order is done there.')->assertSee('Bobweight');
+        $this->get($this->url('work/print/balancer'))
+            ->assertSee('Nothing of this order is done there.')
+            ->assertSee('Bobweight');
         $this->get($this->url('work/print/lathe'))->assertNotFound();
         $this->get($this->url('work/print/labels'))->assertOk()->assertSee('3.8285 in')->assertSee('bore 2, 1, 3, 4');
     }

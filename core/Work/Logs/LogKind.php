@@ -12,6 +12,7 @@ enum LogKind: string
     case Cut = 'cut';
     /** A bore that did not clean up at the size it was cut to. */
     case NotClean = 'not_clean';
+    case StrokeGap = 'stroke_gap';
     case SleeveMeasured = 'sleeve_measured';
     case ParentRead = 'parent_read';
     case SleeveFitted = 'sleeve_fitted';

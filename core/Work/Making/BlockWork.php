@@ -70,7 +70,9 @@ final readonly class BlockWork
 
         return [
             ...$repairs,
+            ...$this->threads(),
             ...$this->line(),
+            ...$this->agreed->hasOwnStroke ? [new Operation(OperationKind::StrokeClearance)] : [],
             ...ValveWork::operations(
                 $this->agreed,
                 $this->agreed->choice('valves')->works ?? [],
@@ -99,6 +101,17 @@ final readonly class BlockWork
         $hasInsert = array_filter($choice->pieces, $isSeat) !== [];
 
         return [new Note(NoteKind::CrackAt, said: $place), ...$hasInsert ? [new Note(NoteKind::WithSeatInsert)] : []];
+    }
+
+    /** @return list<Operation> None where no hole is stripped */
+    private function threads(): array
+    {
+        $notes = [];
+        foreach ($this->agreed->stripped as $thread => $count) {
+            $notes[] = new Note(NoteKind::StrippedThreads, said: "{$thread}: {$count}");
+        }
+
+        return $notes === [] ? [] : [new Operation(OperationKind::Threads, notes: $notes)];
     }
 
     /** @return list<Operation> */

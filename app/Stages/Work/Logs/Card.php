@@ -25,12 +25,17 @@ abstract readonly class Card
             OperationKind::Sleeve => SleeveBench::made($file, $operation),
             OperationKind::Deck => DeckCard::made($file, $operation),
             OperationKind::Bore => BoreCard::made($file, $operation),
+            OperationKind::StrokeClearance => StrokeCard::made($file, $operation),
             default => null,
         };
     }
 
     public static function isOffered(Operation $operation): bool
     {
-        return in_array($operation->kind, [OperationKind::Hone, OperationKind::Sleeve, OperationKind::Deck, OperationKind::Bore], true);
+        return in_array(
+            $operation->kind,
+            [OperationKind::Hone, OperationKind::Sleeve, OperationKind::Deck, OperationKind::Bore, OperationKind::StrokeClearance],
+            true,
+        );
     }
 }

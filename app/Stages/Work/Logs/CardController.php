@@ -52,6 +52,11 @@ final readonly class CardController
         return $this->after($request, $log->handle($job, $request->user(), RequestId::of($request), $request));
     }
 
+    public function gap(LogRequest $request, Job $job, LogGap $log): JsonResponse|RedirectResponse
+    {
+        return $this->after($request, $log->handle($job, $request->user(), RequestId::of($request), $request));
+    }
+
     public function sleeve(LogRequest $request, Job $job, LogSleeve $log): JsonResponse|RedirectResponse
     {
         return $this->after($request, $log->handle($job, $request->user(), RequestId::of($request), $request));
