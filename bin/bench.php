@@ -85,6 +85,10 @@ $measure('judge', static fn () => $client->get('/jobs/NL-0418/judge'));
 $measure('plan', static fn () => $client->get('/jobs/NL-0418/plan'));
 $measure('offers', static fn () => $client->get('/jobs/NL-0418/offers'));
 $measure('post_reading', static fn () => $client->postReading($tags));
+$client->agree('NL-0418');
+$measure('work', static fn () => $client->get('/jobs/NL-0418/work'));
+$measure('post_log', static fn () => $client->keepTime('NL-0418'));
+$measure('machines', static fn () => $client->get('/machines/mill'));
 
 $sheet = Bench::sheet('brae-v8-311');
 $policy = Bench::policy();
@@ -235,7 +239,7 @@ $goals = [
     'bench_growth_50000' => 1.3,
 ] + ['specs_list' => 5, 'specs_search' => 5, 'specs_lookup' => 5] +
     array_fill_keys(array_map(static fn (Section $section): string => "sheet_{$section->value}", Section::beside()), 5) +
-    ['judge' => 5, 'plan' => 5];
+    ['judge' => 5, 'plan' => 5, 'work' => 5, 'post_log' => 4];
 echo "\nMedians against the floor, and growth against the Bench with 50 jobs:\n";
 foreach ($goals as $name => $goal) {
     printf("  %-34s %5.2f   goal %.1f   %s\n", $name, $ratios[$name], $goal, $ratios[$name] <= $goal ? 'reached' : 'not reached');

@@ -49,6 +49,9 @@ final readonly class HistoryLine
             $payload['typed'] = $payload['look'];
             unset($payload['look']);
         }
+        if (is_string($payload['log'] ?? null)) {
+            $payload['log'] = str_replace('_', ' ', $payload['log']);
+        }
         // Runs and indications are named by numbers that say nothing to a reader.
         if (preg_match('/^[0-9A-Z]{26}$/D', (string) ($payload['subject'] ?? '')) === 1) {
             unset($payload['subject']);
@@ -74,6 +77,9 @@ final readonly class HistoryLine
             'customer',
             'option_key',
             'operation',
+            'log',
+            'seconds',
+            'seats',
             'state',
             'cylinder',
             'kind',
@@ -91,7 +97,7 @@ final readonly class HistoryLine
         $parts = [];
         foreach ($told as $key) {
             $value = $payload[$key] ?? null;
-            if ((is_string($value) && $value !== '') || is_int($value)) {
+            if ((is_string($value) && $value !== '') || is_int($value) || is_float($value)) {
                 $parts[] = (string) $value;
             }
         }

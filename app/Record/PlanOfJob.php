@@ -7,6 +7,7 @@ namespace App\Record;
 use App\Storage\EntryKind;
 use App\Storage\Said;
 use App\Storage\ShelfBook;
+use NorthLedger\Core\Engine\Specification\EnginePart;
 use NorthLedger\Core\Planning\BuildWishes;
 use NorthLedger\Core\Planning\Choices\EngineChoices;
 use NorthLedger\Core\Planning\EnginePlan;
@@ -49,6 +50,14 @@ final class PlanOfJob
         }
 
         return $this->engine;
+    }
+
+    /** True where other parts came than those with the bores: a crankshaft alone, a head. */
+    public function isWithoutBores(): bool
+    {
+        return $this->choices()->parts !== [] &&
+            ! $this->engine()->isHere(EnginePart::Block) &&
+            ! $this->engine()->isHere(EnginePart::Cylinders);
     }
 
     public function budget(): ?Money

@@ -17,6 +17,8 @@ final class Client
 
     private int $readings = 0;
 
+    private bool $isRunning = false;
+
     public function __construct(private readonly string $base)
     {
         $this->curl = curl_init();
@@ -112,6 +114,31 @@ final class Client
             'place' => "bore.{$cylinder}.middle.thrust",
             'text' => '4.'.$this->readings % 10,
             'reason' => 'misread',
+        ]);
+    }
+
+    /** Chooses the recommended plan of a job, which makes its order. */
+    public function agree(string $tag): void
+    {
+        $page = $this->get("/jobs/{$tag}/plan");
+        preg_match_all('/name="parts\[([^"\]]+)\]" value="([^"]*)"[^>]* checked/', $page, $parts, PREG_SET_ORDER);
+        preg_match('/name="option" value="([^"]*)"[^>]* checked/', $page, $option);
+        $this->form("/jobs/{$tag}/plan", [
+            'ulid' => $this->ulid(),
+            'option' => $option[1] ?? 'bore 508000',
+            'parts' => array_column($parts, 2, 1),
+            'reason' => 'for the bench',
+        ]);
+    }
+
+    /** Begins and pauses in turns. */
+    public function keepTime(string $tag): void
+    {
+        $this->isRunning = ! $this->isRunning;
+        $this->json("/jobs/{$tag}/work/time", [
+            'ulid' => $this->ulid(),
+            'operation' => 'bore.1',
+            'state' => $this->isRunning ? 'begun' : 'paused',
         ]);
     }
 
@@ -221,7 +248,7 @@ final class Client
         );
     }
 
-    /** @param  array<string, string>  $data */
+    /** @param  array<string, mixed>  $data */
     private function form(string $path, array $data): void
     {
         curl_setopt_array($this->curl, [

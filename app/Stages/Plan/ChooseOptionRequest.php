@@ -13,17 +13,11 @@ final class ChooseOptionRequest extends FormRequest
     public function rules(): array
     {
         return [
-            'option' => ['required', 'string', 'max:30'],
+            'option' => ['nullable', 'string', 'max:30'],
             'parts' => ['array', 'max:60'],
             'parts.*' => ['string', 'max:30'],
             'reason' => ['nullable', 'string', 'max:200'],
         ];
-    }
-
-    /** @return array<string, string> */
-    public function messages(): array
-    {
-        return ['option.required' => 'Choose one of the ways first.'];
     }
 
     /** @return array<string, string> By part; only what names a part and a choice */

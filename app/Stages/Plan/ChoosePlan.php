@@ -109,8 +109,8 @@ final readonly class ChoosePlan
     /** @return ?ReboreOption Null where the engine has no bores to choose for */
     private static function option(JobFile $file, string $key): ?ReboreOption
     {
-        if ($key === '' && ! isset($file->plan()->choices()->parts[BoreChoices::CODE]) && $file->plan()->choices()->parts !== []) {
-            return null;
+        if ($key === '') {
+            return $file->plan()->isWithoutBores() ? null : throw Refused::because('option', 'Choose one of the ways first.');
         }
         $option =
             $file->assessment()->plan?->option($key) ??

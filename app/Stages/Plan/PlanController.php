@@ -35,9 +35,10 @@ final class PlanController
 
     public function store(ChooseOptionRequest $request, Job $job, ChoosePlan $choose): RedirectResponse
     {
-        /** @var array{option: string, parts?: array<string, string>, reason?: ?string} $data */
+        /** @var array{option?: ?string, parts?: array<string, string>, reason?: ?string} $data */
         $data = $request->validated();
-        $choose->handle($job, $request->user(), RequestId::of($request), $data['option'], $data['parts'] ?? [], $data['reason'] ?? null);
+        $ulid = RequestId::of($request);
+        $choose->handle($job, $request->user(), $ulid, $data['option'] ?? '', $data['parts'] ?? [], $data['reason'] ?? null);
 
         return redirect()->route('stage.work', $job);
     }

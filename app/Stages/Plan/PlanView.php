@@ -29,6 +29,7 @@ final readonly class PlanView
      * @param  list<string>  $doubts
      * @param  list<string>  $stops  Why what was chosen does not hold, or waits
      * @param  list<int>  $traces  Cylinders whose trace decides
+     * @param  bool  $isWithoutBores  Other parts came, and no bores to choose for
      */
     private function __construct(
         public Stamp $stamp,
@@ -42,6 +43,7 @@ final readonly class PlanView
         public array $stops,
         public bool $isOpenAgain,
         public array $traces,
+        public bool $isWithoutBores = false,
     ) {
     }
 
@@ -65,6 +67,7 @@ final readonly class PlanView
                 $stops,
                 $file->work()->isPlanOpenAgain(),
                 [],
+                $file->plan()->isWithoutBores(),
             );
         }
         $chosen = $file->work()->choice();

@@ -37,6 +37,9 @@ final readonly class ReleaseCheck
             return new self(['No option chosen yet.'], []);
         }
         $obstacles = [...self::disagreements($file), ...self::unknown($file)];
+        if ($order->ofKind(OperationKind::Hone) === []) {
+            $obstacles[] = 'Only finished bores can be verified so far: a job without them cannot be signed yet.';
+        }
         $open = count($order->operations) - count(array_intersect(array_keys($order->operations), $file->work()->closedOperations()));
         if ($open > 0) {
             $obstacles[] = $open === 1 ? 'One operation of the order is open.' : "{$open} operations of the order are open.";

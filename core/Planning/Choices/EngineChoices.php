@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace NorthLedger\Core\Planning\Choices;
 
 use NorthLedger\Core\Engine\Policy\Preference;
+use NorthLedger\Core\Engine\Specification\EnginePart;
 use NorthLedger\Core\Finding\PlanningException;
 use NorthLedger\Core\Planning\BankBounds;
 use NorthLedger\Core\Planning\Bar;
@@ -47,7 +48,10 @@ final class EngineChoices
             ...OtherChoices::of($engine),
             ...RunningChoices::of($engine),
         ];
-        $beside = $bores === [] && $beside === [] ? [] : [...$beside, OtherChoices::gaskets($engine)];
+        $beside =
+            ($bores === [] && $beside === []) || ! $engine->isHere(EnginePart::Block)
+                ? $beside
+                : [...$beside, OtherChoices::gaskets($engine)];
         $parts = HostedParts::of([...$bores, ...$beside], $engine);
         $hangsOnATrace = $engine->inspection->bores()->recommendation?->stake !== null;
 

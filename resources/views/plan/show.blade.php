@@ -10,8 +10,16 @@
 </section>
 @endif
 @if($plan->rows === [])
-    <p class="note mt-4">{{ $plan->missing }}</p>
-    <form data-plan>@include('plan.engine')</form>
+    @if(! $plan->isWithoutBores)<p class="note mt-4">{{ $plan->missing }}</p>@endif
+    <form method="post" action="plan" id="choice" data-plan>@csrf <x-ulid />
+    @include('plan.engine')
+    @can('choose-plan')
+    @if($plan->isWithoutBores && ! $file->job->is_closed)
+    <div class="field mt-4 max-w-xl"><label for="reason">Reason, where it is not the recommended plan</label><input id="reason" name="reason" value="{{ old('reason') }}" maxlength="200" autocomplete="off"><x-field-error name="option" /><x-field-error name="reason" /><x-field-error name="ulid" /></div>
+    <p class="my-4"><button class="button">{{ $file->work()->choice() === null ? 'Choose this plan' : 'Choose again' }}</button></p>
+    @endif
+    @endcan
+    </form>
     @include('plan.targets')
 @else
 <h2>Bores</h2>
