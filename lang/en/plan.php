@@ -4,6 +4,11 @@ declare(strict_types=1);
 
 /** The plan of the whole engine: its parts, what can be done about each, and why not. */
 return [
+    'stamp' => [
+        'recommended' => 'Recommended',
+        'chosen' => 'Chosen',
+        'no_bores' => 'as marked beside; no bores came with it',
+    ],
     'part' => [
         'bores' => 'Bores',
         'mains' => 'Main journals',

@@ -41,7 +41,10 @@ final class CrankshaftAloneTest extends TestCase
         $at = Carbon::yesterday()->setTime(13, 0);
         $this->app->make(DemoIncoming::class)->magneticCheck($this->job, $this->inspector, EnginePart::Crankshaft, $at);
         $this->app->make(DemoParts::class)->read($this->job, $this->inspector, [Section::Crankshaft], ['pinscore.2' => '.0020'], 41);
-        $this->get($this->url('plan'))->assertOk()->assertSee('Choose this plan')->assertDontSee('Gasket');
+        $this->get($this->url('plan'))
+            ->assertSee('no bores came with it')
+            ->assertSee('Choose this plan')
+            ->assertDontSee('Gasket');
         $this->get($this->url('work'))->assertSee('No order yet');
         $this->post($this->url('plan'), ['ulid' => $this->ulid()])->assertSessionDoesntHaveErrors();
 

@@ -68,7 +68,7 @@ final readonly class EnginePlanView
             $plan === null ? '' : PlanWords::money($plan->cost),
             $plan === null ? '' : PlanWords::days($plan->leadDays),
             $plan === null ? '' : number_format($plan->minutes / 60, 1),
-            $plan === null ? '' : PlanWords::ratio($plan),
+            $plan === null || $job->isWithoutBores() ? '' : PlanWords::ratio($plan),
             $plan === null ? [] : self::lives($job->choices()->parts, $plan, $words),
             self::obstacles($file, $words, $plan),
             $recommended === null ? [] : self::why($file, $recommended),

@@ -6,6 +6,7 @@ namespace App\Stages\Plan;
 
 use App\Pages\Stamp;
 use App\Record\JobFile;
+use App\Words\Line;
 use App\Words\OrderWords;
 use App\Words\VerdictWords;
 use NorthLedger\Core\Assessment\BlockAssessment;
@@ -56,7 +57,7 @@ final readonly class PlanView
         $stops = array_values(array_unique(array_map(OrderWords::stop(...), $file->work()->stops())));
         if ($plan === null || $recommendation === null || ! $assessment->hasReadings()) {
             return new self(
-                new Stamp('No plan yet', 'the size the bores were made to is not known', 'missing'),
+                self::withoutBores($file),
                 [],
                 [],
                 '',
@@ -87,6 +88,18 @@ final readonly class PlanView
             $file->work()->isPlanOpenAgain(),
             $recommendation->stake->cylinders ?? [],
         );
+    }
+
+    /** There is nothing to choose for the bores: they did not come, or nobody knows what they were made to. */
+    private static function withoutBores(JobFile $file): Stamp
+    {
+        return $file->plan()->isWithoutBores()
+            ? new Stamp(
+                Line::of('plan.stamp.'.($file->work()->choice() === null ? 'recommended' : 'chosen')),
+                Line::of('plan.stamp.no_bores'),
+                'chosen',
+            )
+            : new Stamp('No plan yet', 'the size the bores were made to is not known', 'missing');
     }
 
     private static function row(

@@ -1,6 +1,6 @@
 @if($engine->rows !== [])
 <div data-plan-live="engine">
-<h2>The rest of the engine</h2>
+<h2>{{ ($plan->isWithoutBores ?? false) ? 'What came' : 'The rest of the engine' }}</h2>
 <table class="engine-plan"><tbody>
 @foreach($engine->rows as $row)
     <tr><th scope="row">{{ $row->name }}@foreach($row->works as $work)<small>{{ $work }}</small>@endforeach</th>

@@ -14,7 +14,7 @@
     @can('choose-plan')@if(! $file->job->is_closed)<form method="post" action="/jobs/{{ $file->job->tag() }}/work/orders">@csrf <x-ulid /><button class="button plain">Make a new revision</button><x-field-error name="order" /></form>@endif @endcan
 </section>
 @endif
-<p class="agreed"><b>{{ $view->agreed }}</b> <span class="soft">{{ $view->revision }}</span></p>
+<p class="agreed no-print"><b>{{ $view->agreed }}</b> <span class="soft">{{ $view->revision }}</span></p>
 @if($file->sheet->torques !== [] || $file->sheet->buildNotes !== '' || $view->ringGaps !== [])
 <details class="my-2" id="work-notes"><summary>Torques, ring gaps and notes of the sheet</summary><ul>@foreach($view->ringGaps as $gap)<li class="line">{{ $gap }}</li>@endforeach @foreach($file->sheet->torques as $one)<li class="line"><b>{{ ucfirst($one->fastener) }}</b>: {{ $one->torque }}</li>@endforeach @if($file->sheet->buildNotes !== '')<li class="line">{{ $file->sheet->buildNotes }}</li>@endif</ul></details>
 @endif
