@@ -22,6 +22,19 @@ export function startWork(root) {
             }
         }
     });
+    // What is sent is in the outbox: the line goes on at once, so that nobody waits for an answer before the next size.
+    root.addEventListener('submit', (event) => {
+        const form = event.target;
+        const goesOn = form.matches('[data-entry]') && !form.querySelector('input[name=state]');
+        const next = goesOn ? nextOpen(rowsOf(root)) : null;
+        if (next) {
+            form.elements.at.value = next.dataset.op;
+            setTimeout(() => {
+                form.reset();
+                goTo(root, next);
+            });
+        }
+    });
     root.addEventListener('kept', () => entryOf(root)?.querySelector('#entry-value')?.focus());
     // After a write the server says what is next.
     root.addEventListener('shown', () => {
@@ -46,6 +59,14 @@ export function neighbour(rows, [down, across]) {
     return down === 0 ? (target[column + across] ?? null) : (target[Math.min(column, target.length - 1)] ?? null);
 }
 
+/** The next cell of the current row that can be done: to the right, else from the left. */
+export function nextOpen(rows) {
+    const row = rows.find((cells) => cells.some((cell) => cell.classList.contains('here'))) ?? [];
+    const column = row.findIndex((cell) => cell.classList.contains('here'));
+
+    return [...row.slice(column + 1), ...row.slice(0, Math.max(0, column))].find((cell) => cell.classList.contains('open')) ?? null;
+}
+
 function goTo(root, cell) {
     for (const one of root.querySelectorAll('[data-op].here')) {
         one.classList.remove('here');
@@ -54,6 +75,7 @@ function goTo(root, cell) {
     const form = entryOf(root);
     if (form) {
         form.elements.operation.value = cell.dataset.op;
+        form.elements.at.value = '';
         form.querySelector('label').textContent = cell.dataset.name;
         form.querySelector('input:not([type=hidden])')?.focus();
     }

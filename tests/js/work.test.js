@@ -1,6 +1,6 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import { neighbour } from '../../resources/js/work.js';
+import { neighbour, nextOpen } from '../../resources/js/work.js';
 
 const cell = (name, isHere = false) => ({ name, classList: { contains: (word) => word === 'here' && isHere } });
 
@@ -24,4 +24,12 @@ test('a shorter row is entered at its end', () => {
 
 test('where nothing is current the first cell is taken', () => {
     assert.equal(from('nowhere', [1, 0]), 'wash');
+});
+
+test('after a write the next open cell of the row is gone to, and no other row', () => {
+    const row = (...states) => states.map(([name, ...words]) => ({ name, classList: { contains: (word) => words.includes(word) } }));
+    const next = (...states) => nextOpen([row(['deck', 'open']), row(...states)])?.name ?? null;
+    assert.equal(next(['bore 1', 'done'], ['bore 2', 'here', 'open'], ['bore 3', 'waits'], ['bore 4', 'open']), 'bore 4');
+    assert.equal(next(['bore 1', 'open'], ['bore 2', 'done'], ['bore 3', 'here', 'open']), 'bore 1');
+    assert.equal(next(['bore 1', 'done'], ['bore 2', 'here', 'open']), null);
 });

@@ -28,7 +28,7 @@ final readonly class WorkPage implements EarlyPage
 
     public function view(Request $request, JobFile $file): WorkView
     {
-        $at = $request->query('at');
+        $at = $request->input('at');
         $after = $request->input('operation');
 
         $view = WorkView::of($file, is_string($at) ? $at : null, is_string($after) ? $after : null, $this->today->differences($file));

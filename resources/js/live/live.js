@@ -8,6 +8,7 @@ import { swap } from './swap.js';
 import { startTimers } from './timers.js';
 
 const LOOK_AGAIN = 2000;
+const NO_FORM = '(none)';
 
 /**
  * Works a page of forms the way the sheet works its entry line: what is sent goes into the outbox first, in order and
@@ -48,9 +49,11 @@ export async function startLive(root) {
     function settled(entry, answer) {
         const form = document.getElementById(entry.form);
         form?.removeAttribute('aria-busy');
-        show(answer, entry.form);
+        // A form that has gone on to something else keeps what is typed into it since.
+        const isThere = stillAsks(form, entry);
+        show(answer, isThere ? entry.form : NO_FORM);
         const standing = document.getElementById(entry.form);
-        if (standing === form) {
+        if (isThere && standing === form) {
             form?.reset();
         }
         root.dispatchEvent(new CustomEvent('kept', { detail: entry }));
@@ -59,7 +62,7 @@ export async function startLive(root) {
     /** A refusal goes beside its form, where everything typed still stands; without its form it is listed until dropped. */
     async function asked(entry) {
         const form = document.getElementById(entry.form);
-        if (form) {
+        if (form && stillAsks(form, entry)) {
             form.removeAttribute('aria-busy');
             await store.remove(entry.id);
             complain(form, entry.question.text);
@@ -149,4 +152,9 @@ export async function startLive(root) {
     watchOthers();
     root.dataset.ready = 'yes';
     nudge();
+}
+
+/** False where the form asks about another operation than the one that was sent. */
+function stillAsks(form, entry) {
+    return (form?.elements.operation?.value ?? entry.body.operation) === entry.body.operation;
 }

@@ -1,7 +1,7 @@
 @php($current = $view->current)
 @if($current !== null && $mayWrite)
 <form method="post" action="/jobs/{{ $file->job->tag() }}/work" id="entry-operation" class="entry-line work-line" data-keep data-entry data-words="{{ $current->name }}">
-    @csrf <x-ulid /><input type="hidden" name="operation" value="{{ $current->key }}">
+    @csrf <x-ulid /><input type="hidden" name="operation" value="{{ $current->key }}"><input type="hidden" name="at" value="">
     @if($current->isClosed)
         <input type="hidden" name="state" value="open again">
         <label for="entry-remark">{{ $current->name }}</label>

@@ -78,13 +78,27 @@ final class AtTheMachinesTest extends StoryTestCase
         $this->work('NL-0406', 'deck.1');
         $this->offline(true);
         $this->press($this->window, 'straight along and across', WebDriverKeys::ENTER);
-        $this->untilSeen($this->window, '[data-outbox-state]', '1');
+        $this->until($this->window, fn (): bool => $this->at() === 'deck.2', 'the line has gone on to the other deck');
+        $this->press($this->window, 'flat, one scratch', WebDriverKeys::ENTER);
+        $this->untilSeen($this->window, '[data-outbox-state]', '2');
         $this->offline(false);
-        $this->untilCell('deck.1', 'done');
-        $this->assertStringContainsString(
-            'straight along and across',
-            (string) $this->window->findElement(WebDriverBy::id('op-deck-1'))->getAttribute('title'),
-        );
+        foreach (['deck.1' => 'straight along and across', 'deck.2' => 'flat, one scratch'] as $operation => $remark) {
+            $this->untilCell($operation, 'done');
+            $this->assertStringContainsString(
+                $remark,
+                (string) $this->window->findElement(WebDriverBy::cssSelector("[data-op='{$operation}']"))->getAttribute('title'),
+            );
+        }
+    }
+
+    public function test_sizes_are_keyed_one_after_the_other_without_waiting_for_an_answer(): void
+    {
+        $this->work('NL-0427', 'bore.1');
+        $this->press($this->window, '3.8284', WebDriverKeys::ENTER, '3.8286', WebDriverKeys::ENTER, '3.8285', WebDriverKeys::ENTER);
+        foreach (['bore.1' => '3.8284', 'bore.3' => '3.8286', 'bore.4' => '3.8285'] as $operation => $size) {
+            $this->untilCell($operation, 'done');
+            $this->assertStringContainsString($size, $this->text($this->window, "[data-op='{$operation}']"), 'cylinder 2 is stopped');
+        }
     }
 
     private function card(string $tag, string $operation): void
@@ -112,6 +126,11 @@ final class AtTheMachinesTest extends StoryTestCase
             ),
             "the entry line at {$operation}",
         );
+    }
+
+    private function at(): string
+    {
+        return (string) $this->window->executeScript('return document.querySelector("[data-entry]").elements.operation.value');
     }
 
     private function untilCell(string $operation, string $state): void
