@@ -22,25 +22,43 @@ export function startWork(root) {
             }
         }
     });
-    // What is sent is in the outbox: the line goes on at once, so that nobody waits for an answer before the next size.
-    root.addEventListener('submit', (event) => {
-        const form = event.target;
-        const goesOn = form.matches('[data-entry]') && !form.querySelector('input[name=state]');
-        const next = goesOn ? nextOpen(rowsOf(root)) : null;
-        if (next) {
-            form.elements.at.value = next.dataset.op;
-            setTimeout(() => {
-                form.reset();
-                goTo(root, next);
-            });
+    goOnAfterSending(root);
+    root.addEventListener('kept', (event) => {
+        if (event.detail.form === 'entry-operation') {
+            entryOf(root)?.querySelector('#entry-value')?.focus();
         }
     });
-    root.addEventListener('kept', () => entryOf(root)?.querySelector('#entry-value')?.focus());
-    // After a write the server says what is next.
+    // An answer may be about where the line stood before: the cell that is marked is where it stands.
     root.addEventListener('shown', () => {
         root.dataset.at = entryOf(root)?.elements.operation.value ?? '';
+        mark(root, root.dataset.at);
     });
     root.dataset.at = entryOf(root)?.elements.operation.value ?? '';
+}
+
+/**
+ * What is sent is in the outbox: the line goes on at once, so that nobody waits for an answer before the next size. The form is
+ * emptied only after it was taken, which is what the document does with it.
+ */
+function goOnAfterSending(root) {
+    let next = null;
+    root.addEventListener('submit', (event) => {
+        const goesOn = event.target.matches('[data-entry]') && !event.target.querySelector('input[name=state]');
+        next = goesOn ? nextOpen(rowsOf(root)) : null;
+        if (goesOn) {
+            event.target.elements.at.value = next?.dataset.op ?? '';
+            root.dataset.at = '';
+        }
+    });
+    window.addEventListener('submit', (event) => {
+        if (next && event.defaultPrevented) {
+            // Until the answer says what became of it, it is not gone to again.
+            root.querySelector('[data-op].here')?.classList.remove('open');
+            event.target.reset();
+            goTo(root, next);
+        }
+        next = null;
+    });
 }
 
 function rowsOf(root) {
@@ -68,10 +86,7 @@ export function nextOpen(rows) {
 }
 
 function goTo(root, cell) {
-    for (const one of root.querySelectorAll('[data-op].here')) {
-        one.classList.remove('here');
-    }
-    cell.classList.add('here');
+    mark(root, cell.dataset.op);
     const form = entryOf(root);
     if (form) {
         form.elements.operation.value = cell.dataset.op;
@@ -80,6 +95,12 @@ function goTo(root, cell) {
         form.querySelector('input:not([type=hidden])')?.focus();
     }
     root.dispatchEvent(new CustomEvent('at', { detail: cell.dataset.op }));
+}
+
+function mark(root, operation) {
+    for (const cell of root.querySelectorAll('[data-op]')) {
+        cell.classList.toggle('here', cell.dataset.op === operation);
+    }
 }
 
 function entryOf(root) {

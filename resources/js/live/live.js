@@ -9,6 +9,8 @@ import { startTimers } from './timers.js';
 
 const LOOK_AGAIN = 2000;
 const NO_FORM = '(none)';
+/** Fragments about the one thing that the page stands at. */
+const ABOUT_ONE = ['entry', 'margin'];
 
 /**
  * Works a page of forms the way the sheet works its entry line: what is sent goes into the outbox first, in order and
@@ -30,7 +32,11 @@ export async function startLive(root) {
             return;
         }
         head = answer.head;
+        const isElsewhere = standsElsewhere(root, answer.fragments.entry);
         for (const [name, html] of Object.entries(answer.fragments)) {
+            if (isElsewhere && ABOUT_ONE.includes(name)) {
+                continue;
+            }
             const place = document.querySelector(`[data-fragment="${name}"]`);
             if (place) {
                 swap(place, html, forget);
@@ -157,4 +163,11 @@ export async function startLive(root) {
 /** False where the form asks about another operation than the one that was sent. */
 function stillAsks(form, entry) {
     return (form?.elements.operation?.value ?? entry.body.operation) === entry.body.operation;
+}
+
+/** True where somebody has gone on since to another operation than the one that an answer is about. */
+function standsElsewhere(root, entry) {
+    const operation = /name="operation" value="([^"]*)"/.exec(entry ?? '')?.[1] ?? null;
+
+    return operation !== null && (root.dataset.at ?? '') !== '' && operation !== root.dataset.at;
 }

@@ -38,8 +38,10 @@ final class AtTheMachinesTest extends StoryTestCase
 
         $this->work('NL-0423', 'sleeve.5');
         $this->press($this->window, WebDriverKeys::ENTER);
-        $this->untilSeen($this->window, '#error-entry-operation', 'It cools: read it at');
+        $this->untilSeen($this->window, '[data-refused]', 'It cools: read it at');
+        $this->assertSame('sleeve.2', $this->at(), 'the line has gone on to the other sleeve');
         $this->clock(3_700);
+        $this->goTo('sleeve.5');
         $this->press($this->window, WebDriverKeys::ENTER);
         $this->untilCell('sleeve.5', 'done');
     }
