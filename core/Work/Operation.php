@@ -44,12 +44,13 @@ final readonly class Operation
             $this->step == $other->step;
     }
 
-    /** True where this has to be done again once the other is: metal is cut after it, in the same cylinder or anywhere. */
+    /** True where this has to be done again once the other is: metal is cut after it, in the same cylinder, at the same valve, or anywhere. */
     public function isUndoneBy(self $other): bool
     {
-        $meet = $this->cylinder === null || $other->cylinder === null || $this->cylinder === $other->cylinder;
+        $areOfOneKindOfPlace =
+            ($this->cylinder !== null && $other->cylinder !== null) || ($this->kind->isByValve() && $other->kind->isByValve());
 
-        return $meet && in_array($other->kind, $this->kind->undoneBy(), true);
+        return (! $areOfOneKindOfPlace || $this->place === $other->place) && in_array($other->kind, $this->kind->undoneBy(), true);
     }
 
     public function has(Note $note): bool

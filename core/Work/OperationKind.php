@@ -99,6 +99,12 @@ enum OperationKind: string
         return in_array($this, [self::Sleeve, self::Bore, self::Hone, self::PistonsMeasured], true);
     }
 
+    /** True where it is done to one valve's guide or seat. */
+    public function isByValve(): bool
+    {
+        return in_array($this, [self::Guides, self::Seats, self::BlockGuides, self::BlockSeats], true);
+    }
+
     /** True where nothing of the size before it is left. */
     public function takesTheSize(): bool
     {
@@ -158,6 +164,7 @@ enum OperationKind: string
             self::Match => [self::RodWeights, self::PistonWeights],
             self::Balance => [self::Match],
             self::Seats => [self::Guides],
+            self::BlockSeats => [self::BlockGuides],
             self::Volumes => [self::Guides, self::Seats, self::HeadFace],
             default => [],
         };

@@ -19,6 +19,7 @@ use NorthLedger\Core\Verification\RequiredConditions;
 use NorthLedger\Core\Verification\VerificationState;
 use NorthLedger\Core\Work\Note;
 use NorthLedger\Core\Work\NoteKind;
+use NorthLedger\Core\Work\Operation;
 use NorthLedger\Core\Work\OperationKind;
 use NorthLedger\Core\Work\RevisedOrder;
 use NorthLedger\Core\Work\Target;
@@ -136,6 +137,18 @@ final class WorkTest extends TestCase
         $this->assertSame(
             ['bore.3', 'bore.3', null],
             [$again->againAfter('hone.3'), $again->againAfter('chamfer'), $again->againAfter('hone.1')],
+        );
+    }
+
+    public function test_a_guide_that_is_worked_again_opens_its_own_seat(): void
+    {
+        $seat = new Operation(OperationKind::Seats, '1.ex');
+        $this->assertTrue($seat->isUndoneBy(new Operation(OperationKind::Guides, '1.ex')));
+        $this->assertFalse($seat->isUndoneBy(new Operation(OperationKind::Guides, '2.ex')));
+        $this->assertFalse((new Operation(OperationKind::Hone, '1'))->isUndoneBy(new Operation(OperationKind::Bore, '2')));
+        $this->assertTrue(
+            (new Operation(OperationKind::Deck, '1'))->isUndoneBy(new Operation(OperationKind::Sleeve, '3')),
+            'a bank and a cylinder are no places of one kind',
         );
     }
 

@@ -165,6 +165,8 @@ final class WorkLogsTest extends TestCase
         $this->actingAs($this->machinist);
         $this->get($this->url('work/at/stroke clearance'))->assertOk()->assertSee('no gap measured yet');
         $gap = ['place' => 'rail at cylinder 2', 'gap' => '.020', 'wanted' => '.060', 'wall' => '.310'];
+        $this->log('gaps', 'stroke clearance', $gap)->assertStatus(422)->assertSee('First: crack check the block');
+        $this->workUpTo('stroke clearance');
         $card = $this->log('gaps', 'stroke clearance', $gap)->assertOk()->json('fragments.bench');
         $this->assertStringContainsString('one place to grind', $card);
         $this->assertMatchesRegularExpression('/rail at cylinder 2.*0\.0200.*0\.0600.*0\.0400.*0\.2700/s', $card);

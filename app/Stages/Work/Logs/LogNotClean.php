@@ -74,8 +74,9 @@ final readonly class LogNotClean
         return Length::ofNanometres($bored)->minus($incoming)->half()->plus($remaining);
     }
 
+    /** Rounded up to what a gauge shows: never less than what is needed. */
     private static function typed(JobFile $file, Length $depth): string
     {
-        return $file->display->sizeWithUnit($depth);
+        return $file->display->sizeWithUnit($file->display->notBelow($depth));
     }
 }

@@ -12,6 +12,7 @@ use App\Storage\EntryKind;
 use App\Storage\Job;
 use App\Storage\User;
 use App\Words\Line;
+use App\Words\OperationWords;
 use App\Words\OrderWords;
 use Illuminate\Support\Carbon;
 use NorthLedger\Core\Finding\PlanningException;
@@ -57,6 +58,11 @@ final readonly class WriteLog
                         'operation',
                         Line::of('work.stopped', ['stops' => implode(' ', array_map(OrderWords::stop(...), $stops))]),
                     );
+                }
+                $waiting = $order->stillWaitingFor($operation, $file->work()->closedOperations());
+                if ($waiting !== []) {
+                    $names = array_map(static fn (string $key): string => OperationWords::name($order->operation($key)), $waiting);
+                    throw Refused::because('operation', Line::of('work.first', ['operations' => implode(', ', $names)]));
                 }
                 try {
                     return [$operation, ['log' => $kind->value] + $what($file, $one)];
