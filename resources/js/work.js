@@ -22,7 +22,8 @@ export function startWork(root) {
             }
         }
     });
-    goOnAfterSending(root);
+    const sent = operationsOnTheirWay(root);
+    goOnAfterSending(root, sent);
     root.addEventListener('kept', (event) => {
         if (event.detail.form === 'entry-operation') {
             entryOf(root)?.querySelector('#entry-value')?.focus();
@@ -30,8 +31,10 @@ export function startWork(root) {
     });
     // An answer may be about where the line stood before: the cell that is marked is where it stands.
     root.addEventListener('shown', () => {
-        root.dataset.at = entryOf(root)?.elements.operation.value ?? '';
-        mark(root, root.dataset.at);
+        const operation = entryOf(root)?.elements.operation.value ?? '';
+        mark(root, operation);
+        // The line stays nowhere that was sent already: the answer to that says what is next.
+        root.dataset.at = sent.has(operation) ? '' : operation;
     });
     root.dataset.at = entryOf(root)?.elements.operation.value ?? '';
 }
@@ -40,11 +43,14 @@ export function startWork(root) {
  * What is sent is in the outbox: the line goes on at once, so that nobody waits for an answer before the next size. The form is
  * emptied only after it was taken, which is what the document does with it.
  */
-function goOnAfterSending(root) {
+function goOnAfterSending(root, sent) {
     let next = null;
     root.addEventListener('submit', (event) => {
         const goesOn = event.target.matches('[data-entry]') && !event.target.querySelector('input[name=state]');
-        next = goesOn ? nextOpen(rowsOf(root)) : null;
+        if (goesOn) {
+            sent.add(event.target.elements.operation.value);
+        }
+        next = goesOn ? nextOpen(rowsOf(root), sent) : null;
         if (goesOn) {
             event.target.elements.at.value = next?.dataset.op ?? '';
             root.dataset.at = '';
@@ -52,13 +58,21 @@ function goOnAfterSending(root) {
     });
     window.addEventListener('submit', (event) => {
         if (next && event.defaultPrevented) {
-            // Until the answer says what became of it, it is not gone to again.
-            root.querySelector('[data-op].here')?.classList.remove('open');
             event.target.reset();
             goTo(root, next);
         }
         next = null;
     });
+}
+
+/** What was sent and not answered: an answer to something earlier shows it as it was before. */
+function operationsOnTheirWay(root) {
+    const sent = new Set();
+    for (const settled of ['kept', 'asked']) {
+        root.addEventListener(settled, (event) => sent.delete(event.detail.body.operation));
+    }
+
+    return sent;
 }
 
 function rowsOf(root) {
@@ -77,12 +91,16 @@ export function neighbour(rows, [down, across]) {
     return down === 0 ? (target[column + across] ?? null) : (target[Math.min(column, target.length - 1)] ?? null);
 }
 
-/** The next cell of the current row that can be done: to the right, else from the left. */
-export function nextOpen(rows) {
+/** The next cell of the current row that can be done and was not sent already: to the right, else from the left. */
+export function nextOpen(rows, sent) {
     const row = rows.find((cells) => cells.some((cell) => cell.classList.contains('here'))) ?? [];
     const column = row.findIndex((cell) => cell.classList.contains('here'));
 
-    return [...row.slice(column + 1), ...row.slice(0, Math.max(0, column))].find((cell) => cell.classList.contains('open')) ?? null;
+    return (
+        [...row.slice(column + 1), ...row.slice(0, Math.max(0, column))].find(
+            (cell) => cell.classList.contains('open') && !sent.has(cell.dataset.op),
+        ) ?? null
+    );
 }
 
 function goTo(root, cell) {

@@ -72,10 +72,10 @@ export async function startLive(root) {
             form.removeAttribute('aria-busy');
             await store.remove(entry.id);
             complain(form, entry.question.text);
-            root.dispatchEvent(new CustomEvent('asked', { detail: entry }));
         } else {
             list(entry);
         }
+        root.dispatchEvent(new CustomEvent('asked', { detail: entry }));
     }
 
     function complain(form, text) {
