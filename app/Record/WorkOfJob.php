@@ -207,7 +207,7 @@ final class WorkOfJob
         $closed = $this->closedOperations();
 
         return ! in_array($operation->key(), $closed, true) &&
-            $this->order()?->stillWaitingFor($operation->key(), $closed) === [] &&
+            $this->order()?->isReady($operation->key(), $closed) === true &&
             $this->stopsOf($operation) === [];
     }
 

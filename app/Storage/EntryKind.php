@@ -69,9 +69,9 @@ enum EntryKind: string
         return [self::Tick, self::WorkTime, self::WorkLog];
     }
 
-    /** True where only the sheet it is written into says something new of the parts. */
+    /** True where only the sheet it is written into says something new of the parts, or nothing does. */
     public function touchesSheetsOnly(): bool
     {
-        return in_array($this, [self::Reading, self::Undo, self::Setup, self::ZeroSized, self::CheckBack], true);
+        return in_array($this, [self::Reading, self::Undo, self::Setup, self::ZeroSized, self::CheckBack, ...self::ofWork()], true);
     }
 }

@@ -31,11 +31,13 @@ final readonly class MachineQueue
         $queues = [];
         foreach (array_diff_key($order->operations, array_flip($closed)) as $key => $operation) {
             $queue = $queues[$operation->kind->value] ?? new self($operation->kind->machine(), $operation->kind, [], [], null);
-            $before = $order->stillWaitingFor($key, $closed);
             $isHeld = array_filter($stops, static fn (Stop $stop): bool => $stop->holds($operation)) !== [];
             $queues[$operation->kind->value] = match (true) {
                 $isHeld => $queue->waitingAt($operation->place, null),
-                $before !== [] => $queue->waitingAt($operation->place, $order->operation($before[0])->kind),
+                ! $order->isReady($key, $closed) => $queue->waitingAt(
+                    $operation->place,
+                    $queue->waitsFor ?? $order->operation($order->stillWaitingFor($key, $closed)[0])->kind,
+                ),
                 default => $queue->openAt($operation->place),
             };
         }

@@ -32,6 +32,15 @@ final readonly class WorkOrder
     }
 
     /**
+     * @param  list<string>  $done  Keys
+     * @return bool True where nothing before it is open
+     */
+    public function isReady(string $key, array $done): bool
+    {
+        return array_diff($this->before($key), $done) === [];
+    }
+
+    /**
      * What it waits for and can be done next itself, or waits for nothing else that this one waits for.
      *
      * @param  list<string>  $done  Keys

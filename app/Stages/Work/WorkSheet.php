@@ -159,7 +159,7 @@ final readonly class WorkSheet
             $isClosed && $this->isOut($operation, $tick) => CellState::DoneOut,
             $isClosed => CellState::Done,
             $work->stopsOf($operation) !== [] => CellState::Stopped,
-            $this->order->stillWaitingFor($operation->key(), $work->closedOperations()) !== [] => CellState::Waiting,
+            ! $this->order->isReady($operation->key(), $work->closedOperations()) => CellState::Waiting,
             default => CellState::Open,
         };
     }
