@@ -13,6 +13,8 @@ use App\Stages\Work\Logs\LogPass;
 use App\Stages\Work\Logs\LogRequest;
 use App\Stages\Work\Logs\LogSleeve;
 use App\Stages\Work\Logs\LogStint;
+use App\Stages\Work\Logs\MachineLog;
+use App\Stages\Work\Logs\WriteLog;
 use App\Stages\Work\TickOperation;
 use App\Storage\Job;
 use App\Storage\SpecBook;
@@ -43,10 +45,7 @@ final readonly class DemoWork
         private DemoParts $parts,
         private ChoosePlan $choose,
         private TickOperation $tick,
-        private LogSleeve $sleeve,
-        private LogStint $stint,
-        private LogPass $pass,
-        private LogCut $cut,
+        private WriteLog $write,
         private LogNotClean $notClean,
         private JobFiles $files,
         private SpecBook $specs,
@@ -70,7 +69,7 @@ final readonly class DemoWork
         $this->chosen($job, $inspector, 'bore 250000', 'Sleeves in 2 and 5 keep two sizes in hand.');
         $this->workUpTo($job, $machinist, OperationKind::Sleeve);
         foreach (['2', '5'] as $cylinder) {
-            $this->log($this->sleeve, $job, $machinist, "sleeve.{$cylinder}", [
+            $this->log(new LogSleeve(), $job, $machinist, "sleeve.{$cylinder}", [
                 'log' => 'sleeve_measured',
                 'outside' => '108.083 108.077 108.085 108.075',
                 'inside' => '102.400',
@@ -79,10 +78,10 @@ final readonly class DemoWork
                 'most' => '0.090',
             ]);
         }
-        $this->log($this->sleeve, $job, $machinist, 'sleeve.5', ['log' => 'parent_read', 'parent' => '108.004 108.003 108.005 108.043']);
-        $this->log($this->sleeve, $job, $machinist, 'sleeve.2', ['log' => 'parent_read', 'parent' => '108.003 108.002 108.004 108.003']);
+        $this->log(new LogSleeve(), $job, $machinist, 'sleeve.5', ['log' => 'parent_read', 'parent' => '108.004 108.003 108.005 108.043']);
+        $this->log(new LogSleeve(), $job, $machinist, 'sleeve.2', ['log' => 'parent_read', 'parent' => '108.003 108.002 108.004 108.003']);
         Carbon::setTestNow(Carbon::now()->subMinutes(22));
-        $this->log($this->sleeve, $job, $machinist, 'sleeve.2', [
+        $this->log(new LogSleeve(), $job, $machinist, 'sleeve.2', [
             'log' => 'sleeve_fitted',
             'compound_low' => '1',
             'compound_top' => '1',
@@ -98,7 +97,7 @@ final readonly class DemoWork
         $this->workUpTo($job, $machinist, OperationKind::Hone);
         foreach ([30, 30, 35, 40] as $index => $seconds) {
             $cylinder = $index + 1;
-            $this->log($this->stint, $job, $machinist, "hone.{$cylinder}", [
+            $this->log(new LogStint(), $job, $machinist, "hone.{$cylinder}", [
                 'seconds' => (string) $seconds,
                 'tool' => 'ball_hone',
                 'set' => '1',
@@ -120,7 +119,7 @@ final readonly class DemoWork
         $this->chosen($job, $inspector, 'bore 250000', 'One size keeps the set alike.');
         $this->workUpTo($job, $machinist, OperationKind::Deck);
         foreach ([['20', 'ends only'], ['25', 'five cylinders, the last one low'], ['20', 'all but a hollow at 6']] as [$depth, $touched]) {
-            $this->log($this->pass, $job, $machinist, 'deck.1', ['depth' => $depth, 'seats' => $touched]);
+            $this->log(new LogPass(), $job, $machinist, 'deck.1', ['depth' => $depth, 'seats' => $touched]);
         }
     }
 
@@ -139,9 +138,14 @@ final readonly class DemoWork
         $this->readings->incoming($job, $inspector, array_fill(1, 4, self::WORN));
         $this->chosen($job, $inspector, 'bore 508000', 'As agreed by telephone.');
         $this->workUpTo($job, $machinist, OperationKind::Bore);
-        $this->log($this->cut, $job, $machinist, 'bore.2', ['size' => '3.8200', 'remark' => 'rough']);
-        $this->log($this->cut, $job, $machinist, 'bore.2', ['size' => '3.8285', 'remark' => 'finish']);
-        $this->log($this->notClean, $job, $machinist, 'bore.2', ['remaining' => '.006', 'where' => 'low on the thrust side']);
+        $this->log(new LogCut(), $job, $machinist, 'bore.2', ['size' => '3.8200', 'remark' => 'rough']);
+        $this->log(new LogCut(), $job, $machinist, 'bore.2', ['size' => '3.8285', 'remark' => 'finish']);
+        $this->notClean->handle(
+            $job,
+            $machinist,
+            self::ulid(),
+            self::typed('bore.2', ['remaining' => '.006', 'where' => 'low on the thrust side']),
+        );
     }
 
     private function received(
@@ -211,14 +215,15 @@ final readonly class DemoWork
     }
 
     /** @param  array<string, string>  $typed */
-    private function log(
-        LogSleeve|LogStint|LogPass|LogCut|LogNotClean $log,
-        Job $job,
-        User $by,
-        string $operation,
-        array $typed,
-    ): void {
-        $log->handle($job, $by, self::ulid(), LogRequest::create('/', 'POST', ['operation' => $operation] + $typed));
+    private function log(MachineLog $log, Job $job, User $by, string $operation, array $typed): void
+    {
+        $this->write->handle($job, $by, self::ulid(), $log, self::typed($operation, $typed));
+    }
+
+    /** @param  array<string, string>  $typed */
+    private static function typed(string $operation, array $typed): LogRequest
+    {
+        return LogRequest::create('/', 'POST', ['operation' => $operation] + $typed);
     }
 
     private static function ulid(): string

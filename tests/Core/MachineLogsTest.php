@@ -55,11 +55,11 @@ final class MachineLogsTest extends TestCase
             self::stint('hone.1', '1', 30, self::sizes(99_988), $cold),
             self::stint('hone.1', '1', 30, $cold, $grown, isWarm: true),
         ]);
-        $now = $log->now('hone.1');
+        $now = $log->lastRead('hone.1');
         $this->assertEquals($cold, $now);
         $next = $log->nextStint(Length::ofNanometres(100_015 * self::UM), $cold->smallest(), Length::ofNanometres(self::UM));
         $this->assertSame([StintAdvice::Stint, 30], [$next->advice, $next->seconds], 'four fifths of 15 µm at 0.4 µm a second');
-        $this->assertNull($log->now('hone.2'));
+        $this->assertNull($log->lastRead('hone.2'));
     }
 
     public function test_the_hone_dwells_where_it_is_tightest_and_nowhere_where_it_is_even(): void

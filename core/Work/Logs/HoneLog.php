@@ -39,7 +39,7 @@ final readonly class HoneLog
     }
 
     /** The last reading of a bore; null while it was not read at this hone, or is warm. */
-    public function now(string $operation): ?SixSizes
+    public function lastRead(string $operation): ?SixSizes
     {
         $last = null;
         foreach ($this->at($operation) as $stint) {

@@ -18,7 +18,7 @@ use Illuminate\Http\Request;
 /** The cards at the machines: hone bench, sleeve card, deck log, boring log. */
 final readonly class CardController
 {
-    public function __construct(private StagePage $page)
+    public function __construct(private StagePage $page, private WriteLog $write)
     {
     }
 
@@ -34,17 +34,27 @@ final readonly class CardController
 
     public function stint(LogRequest $request, Job $job, LogStint $log): JsonResponse|RedirectResponse
     {
-        return $this->after($request, $log->handle($job, $request->user(), RequestId::of($request), $request));
+        return $this->log($request, $job, $log);
     }
 
     public function pass(LogRequest $request, Job $job, LogPass $log): JsonResponse|RedirectResponse
     {
-        return $this->after($request, $log->handle($job, $request->user(), RequestId::of($request), $request));
+        return $this->log($request, $job, $log);
     }
 
     public function cut(LogRequest $request, Job $job, LogCut $log): JsonResponse|RedirectResponse
     {
-        return $this->after($request, $log->handle($job, $request->user(), RequestId::of($request), $request));
+        return $this->log($request, $job, $log);
+    }
+
+    public function gap(LogRequest $request, Job $job, LogGap $log): JsonResponse|RedirectResponse
+    {
+        return $this->log($request, $job, $log);
+    }
+
+    public function sleeve(LogRequest $request, Job $job, LogSleeve $log): JsonResponse|RedirectResponse
+    {
+        return $this->log($request, $job, $log);
     }
 
     public function notClean(LogRequest $request, Job $job, LogNotClean $log): JsonResponse|RedirectResponse
@@ -52,14 +62,9 @@ final readonly class CardController
         return $this->after($request, $log->handle($job, $request->user(), RequestId::of($request), $request));
     }
 
-    public function gap(LogRequest $request, Job $job, LogGap $log): JsonResponse|RedirectResponse
+    private function log(LogRequest $request, Job $job, MachineLog $log): JsonResponse|RedirectResponse
     {
-        return $this->after($request, $log->handle($job, $request->user(), RequestId::of($request), $request));
-    }
-
-    public function sleeve(LogRequest $request, Job $job, LogSleeve $log): JsonResponse|RedirectResponse
-    {
-        return $this->after($request, $log->handle($job, $request->user(), RequestId::of($request), $request));
+        return $this->after($request, $this->write->handle($job, $request->user(), RequestId::of($request), $log, $request));
     }
 
     /** The card again: its fragments where a script asked. */

@@ -70,7 +70,7 @@ final readonly class HoneCard extends Card
             self::last($file, $log, $log->last()),
             $operation->onlyDeglazes(),
             $last?->look->isSuspect() ?? false,
-            $log->now($operation->key()) === null,
+            $log->lastRead($operation->key()) === null,
         );
     }
 
@@ -80,7 +80,7 @@ final readonly class HoneCard extends Card
         if ($operation->target === null) {
             return [self::seconds($log->deglazeSeconds()), Line::of('work.hone.deglaze', ['set' => $log->set()])];
         }
-        $now = $log->now($operation->key());
+        $now = $log->lastRead($operation->key());
         if ($now === null) {
             return [Line::of('work.hone.read_first'), Line::of('work.hone.read_first_why')];
         }

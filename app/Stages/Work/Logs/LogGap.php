@@ -5,51 +5,45 @@ declare(strict_types=1);
 namespace App\Stages\Work\Logs;
 
 use App\Ledger\Refused;
-use App\Ledger\Written;
 use App\Record\JobFile;
 use App\Sheet\TypedLength;
-use App\Storage\Job;
-use App\Storage\User;
 use App\Words\Line;
 use NorthLedger\Core\Work\Logs\LogKind;
 use NorthLedger\Core\Work\Logs\StrokeGap;
+use NorthLedger\Core\Work\Operation;
 use NorthLedger\Core\Work\OperationKind;
 
 /** Logs one gap at the turned crankshaft; measured again at the same place, the later counts. */
-final readonly class LogGap
+final readonly class LogGap implements MachineLog
 {
-    public function __construct(private WriteLog $write)
+    public function at(): OperationKind
     {
+        return OperationKind::StrokeClearance;
     }
 
-    public function handle(Job $job, User $by, string $ulid, LogRequest $request): Written
+    public function kind(LogRequest $request): LogKind
     {
-        return $this->write->handle(
-            $job,
-            $by,
-            $ulid,
-            $request->operation(),
-            OperationKind::StrokeClearance,
-            LogKind::StrokeGap,
-            static function (JobFile $file) use ($request): array {
-                $place = $request->typed('place');
-                if ($place === '') {
-                    throw Refused::because('place', Line::of('work.log.place'));
-                }
-                $gap = StrokeGap::of(
-                    $place,
-                    TypedLength::orNothing($file, 'gap', $request->typed('gap'), Line::of('work.log.gap')),
-                    $request->length($file, 'wanted') ?? throw Refused::because('wanted', Line::of('work.log.wanted')),
-                    $request->length($file, 'wall'),
-                );
+        return LogKind::StrokeGap;
+    }
 
-                return [
-                    'place' => $gap->place,
-                    'gap_nm' => $gap->gap->nanometres,
-                    'wanted_nm' => $gap->wanted->nanometres,
-                    'wall_nm' => $gap->wall?->nanometres,
-                ];
-            },
+    public function said(JobFile $file, Operation $operation, LogRequest $request): array
+    {
+        $place = $request->typed('place');
+        if ($place === '') {
+            throw Refused::because('place', Line::of('work.log.place'));
+        }
+        $gap = StrokeGap::of(
+            $place,
+            TypedLength::orNothing($file, 'gap', $request->typed('gap'), Line::of('work.log.gap')),
+            $request->length($file, 'wanted') ?? throw Refused::because('wanted', Line::of('work.log.wanted')),
+            $request->length($file, 'wall'),
         );
+
+        return [
+            'place' => $gap->place,
+            'gap_nm' => $gap->gap->nanometres,
+            'wanted_nm' => $gap->wanted->nanometres,
+            'wall_nm' => $gap->wall?->nanometres,
+        ];
     }
 }

@@ -5,10 +5,7 @@ declare(strict_types=1);
 namespace App\Stages\Work\Logs;
 
 use App\Ledger\Refused;
-use App\Ledger\Written;
 use App\Record\JobFile;
-use App\Storage\Job;
-use App\Storage\User;
 use App\Words\Line;
 use NorthLedger\Core\Quantity\Length;
 use NorthLedger\Core\Quantity\LengthUnit;
@@ -20,40 +17,36 @@ use NorthLedger\Core\Work\Operation;
 use NorthLedger\Core\Work\OperationKind;
 
 /** Logs one pass over a deck: how much it took, what it touched, and whether the stamped number is still there (DECK-3, DECK-4). */
-final readonly class LogPass
+final readonly class LogPass implements MachineLog
 {
-    public function __construct(private WriteLog $write)
+    public function at(): OperationKind
     {
+        return OperationKind::Deck;
     }
 
-    public function handle(Job $job, User $by, string $ulid, LogRequest $request): Written
+    public function kind(LogRequest $request): LogKind
     {
-        return $this->write->handle(
-            $job,
-            $by,
-            $ulid,
-            $request->operation(),
-            OperationKind::Deck,
-            LogKind::Pass,
-            static function (JobFile $file, Operation $operation) use ($request): array {
-                $depth = self::depth($file, $request->typed('depth'));
-                $log = FaceLogs::of($file, $operation);
-                if ($log->goesTooDeep($depth)) {
-                    throw Refused::because(
-                        'depth',
-                        Line::of('work.log.too_deep', ['reserve' => $file->display->magnitudeWithUnit($log->reserve() ?? Length::zero())]),
-                    );
-                }
+        return LogKind::Pass;
+    }
 
-                return [
-                    'depth_nm' => $depth->nanometres,
-                    'typed' => $request->typed('depth'),
-                    'seats' => $request->typed('seats'),
-                    'stamp_gone' => $request->flag('stamp_gone'),
-                    'remark' => $request->typed('remark'),
-                ];
-            },
-        );
+    public function said(JobFile $file, Operation $operation, LogRequest $request): array
+    {
+        $depth = self::depth($file, $request->typed('depth'));
+        $log = FaceLogs::of($file, $operation);
+        if ($log->goesTooDeep($depth)) {
+            throw Refused::because(
+                'depth',
+                Line::of('work.log.too_deep', ['reserve' => $file->display->magnitudeWithUnit($log->reserve() ?? Length::zero())]),
+            );
+        }
+
+        return [
+            'depth_nm' => $depth->nanometres,
+            'typed' => $request->typed('depth'),
+            'seats' => $request->typed('seats'),
+            'stamp_gone' => $request->flag('stamp_gone'),
+            'remark' => $request->typed('remark'),
+        ];
     }
 
     /** A bare number is in thou, in a metric job in µm. */

@@ -5,47 +5,41 @@ declare(strict_types=1);
 namespace App\Stages\Work\Logs;
 
 use App\Ledger\Refused;
-use App\Ledger\Written;
 use App\Record\JobFile;
 use App\Record\WorkLogs;
-use App\Storage\Job;
-use App\Storage\User;
 use App\Words\Line;
 use NorthLedger\Core\Planning\SleeveFit;
 use NorthLedger\Core\Quantity\Length;
 use NorthLedger\Core\Work\Logs\LogKind;
 use NorthLedger\Core\Work\Logs\SleeveCard;
+use NorthLedger\Core\Work\Operation;
 use NorthLedger\Core\Work\OperationKind;
 
 /** Logs the way of a sleeve: measured, its parent bore read, fitted (SLV-1 to SLV-6). */
-final readonly class LogSleeve
+final readonly class LogSleeve implements MachineLog
 {
     private const LEAST_PLACES = 4;
 
     private const MOST_PLACES = 12;
 
-    public function __construct(private WriteLog $write)
+    public function at(): OperationKind
     {
+        return OperationKind::Sleeve;
     }
 
-    public function handle(Job $job, User $by, string $ulid, LogRequest $request): Written
+    public function kind(LogRequest $request): LogKind
     {
-        $kind = $request->code('log', LogKind::class);
+        return $request->code('log', LogKind::class);
+    }
 
-        return $this->write->handle(
-            $job,
-            $by,
-            $ulid,
-            $request->operation(),
-            OperationKind::Sleeve,
-            $kind,
-            static fn (JobFile $file): array => match ($kind) {
-                LogKind::SleeveMeasured => self::measured($file, $request),
-                LogKind::ParentRead => self::parent($file, $request),
-                LogKind::SleeveFitted => self::fitted($file, $request),
-                default => throw Refused::because('log', Line::of('work.log.no_such')),
-            },
-        );
+    public function said(JobFile $file, Operation $operation, LogRequest $request): array
+    {
+        return match ($this->kind($request)) {
+            LogKind::SleeveMeasured => self::measured($file, $request),
+            LogKind::ParentRead => self::parent($file, $request),
+            LogKind::SleeveFitted => self::fitted($file, $request),
+            default => throw Refused::because('log', Line::of('work.log.no_such')),
+        };
     }
 
     /** @return array<string, mixed> */

@@ -5,11 +5,8 @@ declare(strict_types=1);
 namespace App\Stages\Work\Logs;
 
 use App\Ledger\Refused;
-use App\Ledger\Written;
 use App\Record\JobFile;
 use App\Record\WorkLogs;
-use App\Storage\Job;
-use App\Storage\User;
 use App\Words\Line;
 use NorthLedger\Core\Quantity\Length;
 use NorthLedger\Core\Work\Logs\BoreLook;
@@ -20,29 +17,21 @@ use NorthLedger\Core\Work\Operation;
 use NorthLedger\Core\Work\OperationKind;
 
 /** Logs a stint at the hone bench (HONE-2, HONE-3). */
-final readonly class LogStint
+final readonly class LogStint implements MachineLog
 {
     private const SIZES = 6;
 
-    public function __construct(private WriteLog $write)
+    public function at(): OperationKind
     {
+        return OperationKind::Hone;
     }
 
-    public function handle(Job $job, User $by, string $ulid, LogRequest $request): Written
+    public function kind(LogRequest $request): LogKind
     {
-        return $this->write->handle(
-            $job,
-            $by,
-            $ulid,
-            $request->operation(),
-            OperationKind::Hone,
-            LogKind::Stint,
-            static fn (JobFile $file, Operation $operation): array => self::said($file, $operation, $request),
-        );
+        return LogKind::Stint;
     }
 
-    /** @return array<string, mixed> */
-    private static function said(JobFile $file, Operation $operation, LogRequest $request): array
+    public function said(JobFile $file, Operation $operation, LogRequest $request): array
     {
         $tool = $request->code('tool', HoneTool::class);
         if (! $operation->onlyDeglazes() && ! $tool->correctsGeometry() && $tool === HoneTool::BallHone) {
@@ -50,7 +39,7 @@ final readonly class LogStint
         }
         $after = self::checked($request->sizes($file, 'after', self::SIZES, self::SIZES));
         $typedBefore = self::checked($request->sizes($file, 'before', self::SIZES, self::SIZES));
-        $now = WorkLogs::of($file->record->observations())->honing()->now($operation->key());
+        $now = WorkLogs::of($file->record->observations())->honing()->lastRead($operation->key());
 
         return [
             'seconds' => $request->number('seconds') ?? throw Refused::because('seconds', Line::of('work.log.seconds')),

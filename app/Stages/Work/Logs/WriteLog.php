@@ -14,11 +14,7 @@ use App\Storage\User;
 use App\Words\Line;
 use App\Words\OperationWords;
 use App\Words\OrderWords;
-use Illuminate\Support\Carbon;
 use NorthLedger\Core\Finding\PlanningException;
-use NorthLedger\Core\Work\Logs\LogKind;
-use NorthLedger\Core\Work\Operation;
-use NorthLedger\Core\Work\OperationKind;
 
 /** Writes what happened at a machine; what was found since stops it, as it stops the operation itself (WORK-2, VER-6). */
 final readonly class WriteLog
@@ -27,28 +23,17 @@ final readonly class WriteLog
     {
     }
 
-    /**
-     * @param  callable(JobFile, Operation): array<string, mixed>  $what  What is said; refuses what cannot be
-     * @param  ?Carbon  $at  When it happened; null: now
-     */
-    public function handle(
-        Job $job,
-        User $by,
-        string $ulid,
-        string $operation,
-        OperationKind $expected,
-        LogKind $kind,
-        callable $what,
-        ?Carbon $at = null,
-    ): Written {
+    public function handle(Job $job, User $by, string $ulid, MachineLog $log, LogRequest $request): Written
+    {
         return $this->observe->handle(
             $job,
             $by,
             $ulid,
             EntryKind::WorkLog,
-            static function (JobFile $file) use ($operation, $expected, $kind, $what): array {
+            static function (JobFile $file) use ($log, $request): array {
+                $operation = $request->operation();
                 $order = $file->work()->order();
-                if ($order === null || ! $order->has($operation) || $order->operation($operation)->kind !== $expected) {
+                if ($order === null || ! $order->has($operation) || $order->operation($operation)->kind !== $log->at()) {
                     throw Refused::because('operation', Line::of('work.log.no_such'));
                 }
                 $one = $order->operation($operation);
@@ -65,12 +50,11 @@ final readonly class WriteLog
                     throw Refused::because('operation', Line::of('work.first', ['operations' => implode(', ', $names)]));
                 }
                 try {
-                    return [$operation, ['log' => $kind->value] + $what($file, $one)];
+                    return [$operation, ['log' => $log->kind($request)->value] + $log->said($file, $one, $request)];
                 } catch (PlanningException $exception) {
                     throw Refused::because('operation', $exception->getMessage());
                 }
             },
-            $at,
         );
     }
 }
