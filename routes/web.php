@@ -134,7 +134,9 @@ Route::middleware('auth')->group(function (): void {
         ->middleware('can:receive');
     Route::get('/seen', [ReceivedController::class, 'seen'])->name('seen');
 
-    Route::get('/machines/{machine?}', [MachineController::class, 'show'])->name('machines')->where('machine', '[a-z_]{1,20}');
+    Route::get('/machines/{machine?}', [MachineController::class, 'show'])
+        ->name('machines')
+        ->where('machine', '[a-z_]{1,20}');
 
     Route::prefix('/jobs/{job}')->group(function (): void {
         Route::get('/', [StageController::class, 'current'])->name('jobs.show');
@@ -199,8 +201,12 @@ Route::middleware('auth')->group(function (): void {
         Route::get('/work', [WorkController::class, 'show'])->name('stage.work');
         Route::post('/work', [WorkController::class, 'store'])->middleware('can:work');
         Route::get('/work/print/labels', [PrintController::class, 'labels'])->name('work.labels');
-        Route::get('/work/print/{machine}', [PrintController::class, 'machine'])->name('work.print')->where('machine', '[a-z_]{1,20}');
-        Route::get('/work/at/{operation}', [CardController::class, 'show'])->name('work.card')->where('operation', '[a-z0-9. ]{1,40}');
+        Route::get('/work/print/{machine}', [PrintController::class, 'machine'])
+            ->name('work.print')
+            ->where('machine', '[a-z_]{1,20}');
+        Route::get('/work/at/{operation}', [CardController::class, 'show'])
+            ->name('work.card')
+            ->where('operation', '[a-z0-9. ]{1,40}');
         Route::middleware('can:work')->group(function (): void {
             Route::post('/work/time', [WorkController::class, 'time']);
             Route::post('/work/stints', [CardController::class, 'stint']);
@@ -213,6 +219,7 @@ Route::middleware('auth')->group(function (): void {
         Route::post('/work/flaws', [WorkController::class, 'report'])->middleware('can:work');
         Route::post('/work/orders', [WorkController::class, 'revise'])->middleware('can:choose-plan');
         Route::get('/verify', [VerifyController::class, 'show'])->name('stage.verify');
+        Route::get('/verify/{section}', [VerifyController::class, 'part'])->name('verify.part');
         Route::post('/verify', [VerifyController::class, 'store'])->middleware('can:verify');
         Route::get('/release', [ReleaseController::class, 'show'])->name('stage.release');
         Route::post('/release', [ReleaseController::class, 'store'])->middleware('can:release');

@@ -12,9 +12,9 @@ use NorthLedger\Core\Engine\Places\Axis;
 use NorthLedger\Core\Engine\Places\Station;
 use NorthLedger\Core\Features\Bores\BoreFeature;
 use NorthLedger\Core\Finding\Spread;
+use NorthLedger\Core\Finding\Subject;
 use NorthLedger\Core\Inspection\Occasion;
 use NorthLedger\Core\Quantity\Length;
-use NorthLedger\Core\Quantity\LengthDisplay;
 use NorthLedger\Core\Record\Conditions;
 use NorthLedger\Core\Verification\FinishedCharacteristic;
 use NorthLedger\Core\Verification\VerifiedBore;
@@ -31,7 +31,7 @@ final class Certificate
         $chosen = $file->work()->chosen();
 
         return [
-            'format' => 'north-ledger certificate 2',
+            'format' => 'north-ledger certificate 3',
             'job' => $file->job->tag(),
             'shop' => config('app.shop'),
             'engine' => [
@@ -45,13 +45,14 @@ final class Certificate
             'form_unit' => $file->display->deviationUnit(),
             'bores' => array_map(
                 static fn (VerifiedBore $bore): array => self::bore($file, $bore),
-                array_values($file->work()->verified()),
+                array_values($file->work()->verification()->bores()),
             ),
-            'conditions' => self::conditions($file),
+            'parts' => CertificateParts::of($file),
+            'conditions' => $file->work()->verification()->bores() === [] ? [] : self::conditions($file),
             'gauges' => array_values(
                 array_unique(
                     array_map(
-                        static fn (StatedSetup $setup): string => self::gaugeWords($setup, $file->display),
+                        static fn (StatedSetup $setup): string => GaugesUsed::words($setup, $file->display),
                         $file->record->entries(SheetName::bores(Occasion::Final))->gauges->setups,
                     ),
                 ),
@@ -81,11 +82,12 @@ final class Certificate
                     $reading === null ? 'not checked' : $file->display->size($reading->corrected);
             }
         }
-        $disposition = $file->work()->dispositions()[$bore->cylinder] ?? null;
+        $disposition = $file->work()->verification()->disposition(Subject::bore($bore->cylinder)->code);
 
         return [
             'cylinder' => $bore->cylinder,
-            'ordered' => $bore->size === null
+            'ordered' =>
+                $bore->size === null
                     ? 'deglazed at its size'
                     : $file->display->size($bore->size->least).' to '.$file->display->size($bore->size->most),
             'piston' => self::piston($file, $bore->cylinder),
@@ -93,10 +95,7 @@ final class Certificate
             'form' => self::form($file, $bore),
             'clearance' => self::clearance($file, $bore),
             'state' => $bore->state->value,
-            'disposition' => $disposition === null
-                    ? null
-                    : "{$disposition->kind->value}: {$disposition->reason} ({$disposition->user->name}, ".
-                        "{$disposition->created_at->format('Y-m-d')})",
+            'disposition' => $disposition === null ? null : CertificateParts::decided($disposition),
         ];
     }
 
@@ -117,15 +116,6 @@ final class Certificate
         }
 
         return $form;
-    }
-
-    private static function gaugeWords(StatedSetup $setup, LengthDisplay $display): string
-    {
-        $missed = $setup->calibrationMissed();
-
-        return $setup->gaugeWords().
-            ($missed === null ? '' : ", calibration was due {$missed->format('j M Y')}").
-            ($setup->knownZero === null ? '' : ", zero {$display->sizeWithUnit($setup->knownZero)}");
     }
 
     private static function piston(JobFile $file, int $cylinder): string

@@ -24,7 +24,8 @@ final class NotChecked
             ...self::cracks($file),
             ...self::sections($file),
             ...self::limitless($file),
-            'Surface roughness and crosshatch of the finished bores.',
+            ...CertificateParts::unproved($file),
+            ...($file->work()->verification()->bores() === [] ? [] : ['Surface roughness and crosshatch of the finished bores.']),
         ];
     }
 

@@ -196,7 +196,7 @@ final readonly class BoresFromAbove
     {
         $marked = [];
         if ($sheet->occasion === Occasion::Final) {
-            foreach ($file->work()->verified() as $bore) {
+            foreach ($file->work()->verification()->bores() as $bore) {
                 $marked += array_fill_keys($bore->outOfTarget(), CellState::Out);
             }
 

@@ -12,7 +12,7 @@ use NorthLedger\Core\Features\Bores\BoreFeature;
 use NorthLedger\Core\Features\Weights\WeightFeature;
 use NorthLedger\Core\Gauging\InstrumentKind;
 use NorthLedger\Core\Gauging\Measurand;
-use NorthLedger\Core\Inspection\Section;
+use NorthLedger\Core\Inspection\Occasion;
 use NorthLedger\Core\Quantity\Length;
 
 /** Something of a sheet that a gauge is stated for, in the dialogs. */
@@ -50,27 +50,29 @@ final readonly class GaugedFeature
     }
 
     /** @return list<self> Of any other sheet */
-    public static function ofSection(JobFile $file, Section $section): array
+    public static function onSheet(JobFile $file, SheetName $sheet): array
     {
+        $plan = $file->planOf($sheet);
         $gauged = array_map(
             static fn (Feature $feature): self => new self(
                 $feature->code(),
                 self::words($feature),
                 $feature->gauges(),
-                self::usualZero($file, $section, $feature),
+                self::usualZero($file, $sheet, $feature),
             ),
-            $file->inspection()->plan($section)->gaugedFeatures(),
+            $plan->gaugedFeatures(),
         );
 
-        return $file->inspection()->plan($section)->hasWeights() ? [...$gauged, self::scale()] : $gauged;
+        return $plan->hasWeights() ? [...$gauged, self::scale()] : $gauged;
     }
 
-    /** The size a gauge is set to as a rule; none where it shows none, or nobody knows the size. */
-    private static function usualZero(JobFile $file, Section $section, Feature $feature): string
+    /** The size a gauge is set to as a rule: what was ordered, else the new size; none where it shows none, or nobody knows the size. */
+    private static function usualZero(JobFile $file, SheetName $sheet, Feature $feature): string
     {
-        $standard = $feature->measurand() === Measurand::Size ? $file->standardOf(SheetName::of($section), $feature) : null;
+        $ordered = $sheet->occasion === Occasion::Final ? $file->work()->verification()->aimedAt($feature) : null;
+        $size = $ordered ?? ($feature->measurand() === Measurand::Size ? $file->standardOf($sheet, $feature) : null);
 
-        return $standard === null ? '' : $file->entryDisplay()->size($standard);
+        return $size === null ? '' : $file->entryDisplay()->size($size);
     }
 
     /** Everything on a sheet is weighed on one scale, which is stated once. */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Pages;
 
 use App\Record\JobFile;
+use App\Record\SheetEntries;
 use App\Storage\SheetName;
 use App\Words\Labels;
 use NorthLedger\Core\Engine\Places\Feature;
@@ -13,7 +14,9 @@ use NorthLedger\Core\Finding\Finding;
 use NorthLedger\Core\Inspection\Characteristic;
 use NorthLedger\Core\Inspection\CharacteristicRow;
 use NorthLedger\Core\Inspection\CharacteristicTable;
+use NorthLedger\Core\Inspection\Occasion;
 use NorthLedger\Core\Inspection\Section;
+use NorthLedger\Core\Verification\VerifiedFeature;
 
 /** A sheet beside the bores as finished strings, table by table. */
 final readonly class PartSheetView
@@ -31,24 +34,46 @@ final readonly class PartSheetView
     /** @param  bool  $showsAll  Also the rows that nobody has to read, where nothing of them is read */
     public static function of(JobFile $file, Section $section, bool $showsAll): self
     {
-        $sheet = SheetName::of($section);
-        $findings = $file->inspection()->judged($section)->findings;
-        $cells = new PartCells($file, $file->record->entries($sheet), self::marks($findings));
+        return self::drawn(
+            $file,
+            SheetName::of($section),
+            $file->record->entries(SheetName::of($section)),
+            $file->inspection()->judged($section)->findings,
+            $showsAll,
+        );
+    }
+
+    /** Of finished work: what was read since it was last worked. */
+    public static function finished(JobFile $file, Section $section): self
+    {
+        $verification = $file->work()->verification();
+        $findings = array_map(static fn (VerifiedFeature $one): array => $one->findings, array_values($verification->part($section)));
+
+        return self::drawn(
+            $file,
+            SheetName::of($section, Occasion::Final),
+            $verification->entries($section),
+            array_merge([], ...$findings),
+            true,
+        );
+    }
+
+    /** @param  list<Finding>  $findings */
+    private static function drawn(JobFile $file, SheetName $sheet, SheetEntries $entries, array $findings, bool $showsAll): self
+    {
+        $cells = new PartCells($file, $entries, self::marks($findings));
         $bySubject = [];
         foreach ($findings as $finding) {
             $bySubject[$finding->about->code][$finding->criterion->value] = $finding;
         }
-        $gauges = $file->record->entries($sheet)->gauges;
+        $plan = $file->planOf($sheet);
 
         return new self(
-            array_map(
-                static fn (CharacteristicTable $table): array => self::table($table, $cells, $bySubject, $showsAll),
-                $file->inspection()->plan($section)->tables,
-            ),
+            array_map(static fn (CharacteristicTable $table): array => self::table($table, $cells, $bySubject, $showsAll), $plan->tables),
             array_values(
                 array_filter(
-                    array_map(static fn (Feature $feature): ?SetupLine => SetupLine::of($gauges->current($feature), $file), [
-                        ...$file->inspection()->plan($section)->gaugedFeatures(),
+                    array_map(static fn (Feature $feature): ?SetupLine => SetupLine::of($entries->gauges->current($feature), $file), [
+                        ...$plan->gaugedFeatures(),
                         WeightFeature::PistonWeight,
                     ]),
                 ),

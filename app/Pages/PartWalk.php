@@ -51,6 +51,30 @@ final readonly class PartWalk
         );
     }
 
+    /** Of finished work: whatever was ordered and is not read since it was last worked. */
+    public static function finished(JobFile $file, Section $section): self
+    {
+        $verification = $file->work()->verification();
+        $entries = $verification->entries($section);
+        $missing = [];
+        foreach ($verification->part($section) as $feature) {
+            foreach ($feature->missing as $place) {
+                $missing[$place->key()] = true;
+            }
+        }
+
+        return new self(
+            array_values(
+                array_filter(
+                    $verification->plan($section)->walk(),
+                    static fn (Characteristic $one): bool => $entries->at($one->place)->newest() === null ||
+                        $entries->isSuspect($one->place),
+                ),
+            ),
+            $missing,
+        );
+    }
+
     public function next(): ?Place
     {
         return array_values(array_filter($this->open, $this->isAsked(...)))[0]->place ?? null;

@@ -13,11 +13,13 @@ use App\Words\VerdictWords;
 use NorthLedger\Core\Assessment\BlockAssessment;
 use NorthLedger\Core\Assessment\EngineAssessment;
 use NorthLedger\Core\Assessment\EngineInspection;
+use NorthLedger\Core\Assessment\InspectionPlan;
 use NorthLedger\Core\Engine\Places\Feature;
 use NorthLedger\Core\Engine\Policy\ShopPolicy;
 use NorthLedger\Core\Engine\Specification\SpecificationSheet;
 use NorthLedger\Core\Features\Bores\BoreFeature;
 use NorthLedger\Core\Finding\PartVerdict;
+use NorthLedger\Core\Inspection\Occasion;
 use NorthLedger\Core\Inspection\Section;
 use NorthLedger\Core\Quantity\Length;
 use NorthLedger\Core\Quantity\LengthDisplay;
@@ -160,11 +162,19 @@ final class JobFile
         return $this->plan ??= new PlanOfJob($this);
     }
 
+    /** What there is to read on a sheet beside the bores: of finished work, what was ordered and no more. */
+    public function planOf(SheetName $sheet): InspectionPlan
+    {
+        return $sheet->occasion === Occasion::Final
+            ? $this->work()->verification()->plan($sheet->section)
+            : $this->inspection->plan($sheet->section);
+    }
+
     /** The size a feature has when new, against which steps are counted and gauges are set; null where nobody knows it. */
     public function standardOf(SheetName $sheet, Feature $feature): ?Length
     {
         return match (true) {
-            $sheet->section !== Section::Bores => $this->inspection()->plan($sheet->section)->nominalOf($feature),
+            $sheet->section !== Section::Bores => $this->planOf($sheet)->nominalOf($feature),
             $feature === BoreFeature::Piston => $this->sheet->piston->standard,
             default => $this->sheet->bore->nominal,
         };

@@ -6,6 +6,7 @@ namespace App\Record;
 
 use App\Storage\QueueRecord;
 use App\Storage\Stage;
+use App\Words\Line;
 use App\Words\OperationWords;
 use App\Words\OrderWords;
 use App\Words\VerdictWords;
@@ -214,8 +215,8 @@ final readonly class JobSummary
 
             return [Stage::Work, OperationWords::name($operation)];
         }
-        $open = array_filter($file->work()->verified(), static fn (VerifiedBore $bore): bool => ! $bore->state->closesTheWork());
-        foreach ($open as $bore) {
+        $verification = $file->work()->verification();
+        foreach (array_filter($verification->bores(), static fn (VerifiedBore $bore): bool => ! $bore->state->closesTheWork()) as $bore) {
             return [
                 Stage::Verify,
                 match ($bore->state) {
@@ -225,6 +226,14 @@ final readonly class JobSummary
                     default => "finished readings of cylinder {$bore->cylinder}",
                 },
             ];
+        }
+
+        foreach ($verification->parts() as $feature) {
+            if (! $feature->state->closesTheWork()) {
+                $line = $feature->state->needsDecision() ? 'verify.waits_for_decision' : 'verify.waits_for_reading';
+
+                return [Stage::Verify, Line::of($line, ['what' => lcfirst($feature->subject()->label)])];
+            }
         }
 
         return [Stage::Release, 'a signature'];

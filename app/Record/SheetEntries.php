@@ -10,6 +10,7 @@ use App\Storage\KeyedReading;
 use App\Storage\Said;
 use App\Storage\SheetName;
 use App\Storage\StatedSetup;
+use Closure;
 use NorthLedger\Core\Assessment\InspectionPlan;
 use NorthLedger\Core\Engine\Places\Feature;
 use NorthLedger\Core\Engine\Places\Place;
@@ -145,6 +146,20 @@ final class SheetEntries
                 $this->assigned,
                 $this->conceded,
             );
+    }
+
+    /**
+     * The same sheet as if nothing had been keyed at a place before it was worked again.
+     *
+     * @param  Closure(Place): int  $last  The newest reading of before; 0 where all count
+     */
+    public function since(Closure $last): self
+    {
+        $rows = array_values(array_filter($this->rows, static fn (KeyedReading $row): bool => $row->id > $last(Place::parse($row->place))));
+
+        return count($rows) === count($this->rows)
+            ? $this
+            : new self($rows, $this->gauges, $this->confirmed, $this->assigned, $this->conceded);
     }
 
     public function at(Place $place): PlaceEntries

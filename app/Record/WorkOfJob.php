@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace App\Record;
 
-use App\Storage\Disposition;
-use App\Storage\DispositionKind;
 use App\Storage\OperationTick;
 use App\Storage\PlanChoice;
 use App\Storage\Release;
@@ -13,17 +11,12 @@ use App\Storage\SheetName;
 use App\Storage\StoredOrder;
 use App\Words\OrderWords;
 use NorthLedger\Core\Features\Bores\BoreInspection;
-use NorthLedger\Core\Features\Bores\BoreMeasures;
 use NorthLedger\Core\Features\Bores\BorePlace;
 use NorthLedger\Core\Features\Bores\OptionKind;
 use NorthLedger\Core\Features\Bores\ReboreOption;
 use NorthLedger\Core\Inspection\Occasion;
 use NorthLedger\Core\Quantity\Length;
 use NorthLedger\Core\Record\Reading;
-use NorthLedger\Core\Verification\BoreVerification;
-use NorthLedger\Core\Verification\FinishedFit;
-use NorthLedger\Core\Verification\RequiredConditions;
-use NorthLedger\Core\Verification\VerifiedBore;
 use NorthLedger\Core\Work\ChosenWay;
 use NorthLedger\Core\Work\Operation;
 use NorthLedger\Core\Work\OperationKind;
@@ -60,8 +53,7 @@ final class WorkOfJob
     /** @var ?list<string> */
     private ?array $closed = null;
 
-    /** @var ?array<int, VerifiedBore> */
-    private ?array $verified = null;
+    private ?VerificationOfJob $verification = null;
 
     public function __construct(private readonly JobFile $file)
     {
@@ -211,27 +203,10 @@ final class WorkOfJob
             $this->stopsOf($operation) === [];
     }
 
-    /** @return array<int, Disposition> The newest by cylinder, of the chosen way and of the bore as it is now */
-    public function dispositions(): array
+    /** What of the finished work is verified. */
+    public function verification(): VerificationOfJob
     {
-        $newest = [];
-        foreach (
-            $this->choice() === null
-                ? []
-                : Disposition::query()->with('user')->where('plan_choice_id', $this->choice()->id)->orderBy('id')->get() as $disposition
-        ) {
-            if ($disposition->last_reading_id >= $this->done()->lastOutdatedReading($disposition->cylinder)) {
-                $newest[$disposition->cylinder] = $disposition;
-            }
-        }
-
-        return $newest;
-    }
-
-    /** @return array<int, VerifiedBore> By cylinder; empty without an order */
-    public function verified(): array
-    {
-        return $this->verified ??= $this->verify();
+        return $this->verification ??= new VerificationOfJob($this->file);
     }
 
     public function release(): ?Release
@@ -313,65 +288,9 @@ final class WorkOfJob
         );
     }
 
-    private function incoming(int $cylinder): BoreInspection
+    /** A bore as it came. */
+    public function incoming(int $cylinder): BoreInspection
     {
         return $this->file->record->entries(SheetName::bores())->bores()->inspection($cylinder, $this->file->sheet, $this->file->policy);
-    }
-
-    private function fit(ReboreOption $option, int $cylinder): FinishedFit
-    {
-        $sheet = $this->file->sheet;
-        $reading = $this->pistonGoingIn($option, $cylinder);
-        $goesBackIn = $option->kind === OptionKind::Stay && ! in_array($cylinder, [...$option->newPistons, ...$option->sleeved], true);
-        $staysAtItsSize = $option->kind === OptionKind::Stay && ! in_array($cylinder, $option->sleeved, true);
-
-        return new FinishedFit(
-            $reading->corrected ?? ($goesBackIn ? null : $sheet->piston->sizeAt($option->step)),
-            $reading,
-            $sheet->piston->minimumClearance,
-            $staysAtItsSize ? $sheet->bore->service->clearance : $sheet->bore->finished->clearance,
-            $staysAtItsSize ? BoreMeasures::of($this->incoming($cylinder))->largest : null,
-            $staysAtItsSize ? $this->file->policy->boreAllowances($sheet->unit)->mostHone : null,
-        );
-    }
-
-    /** @return array<int, VerifiedBore> */
-    private function verify(): array
-    {
-        $order = $this->order();
-        $chosen = $this->chosen();
-        if ($order === null || $chosen === null || $order->ofKind(OperationKind::Hone) === []) {
-            return [];
-        }
-        $verification = new BoreVerification(
-            $this->file->sheet->bore->service,
-            $this->file->sheet->bore->finished,
-            RequiredConditions::of($this->file->sheet),
-            $this->file->policy->finalRule,
-            $this->file->policy->readingsPerBore->stations(),
-        );
-        $dispositions = $this->dispositions();
-        $verified = [];
-        foreach ($this->file->sheet->layout->cylinders() as $cylinder) {
-            $disposition = $dispositions[$cylinder] ?? null;
-            $entries = $this->file->record
-                ->entries(SheetName::bores(Occasion::Final))
-                ->afresh(
-                    $cylinder,
-                    max(
-                        $this->done()->lastOutdatedReading($cylinder),
-                        $disposition?->kind === DispositionKind::Rework ? $disposition->last_reading_id : 0,
-                    ),
-                );
-            $verified[$cylinder] = $verification->verify(
-                $entries->bores()->inspection($cylinder, $this->file->sheet, $this->file->policy),
-                $order->operation("hone.{$cylinder}")->target,
-                $this->fit($chosen, $cylinder),
-                $entries->bores()->conditions($cylinder),
-                $disposition?->kind === DispositionKind::Concession,
-            );
-        }
-
-        return $verified;
     }
 }

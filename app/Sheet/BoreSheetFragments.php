@@ -65,6 +65,7 @@ final class BoreSheetFragments implements Fragments
     {
         $job = $this->file->job;
         $shared = [
+            'file' => $this->file,
             'job' => $job,
             'sheet' => $this->sheet,
             'suspects' => count($this->file->record->entries($this->sheet)->suspects()),
@@ -118,7 +119,7 @@ final class BoreSheetFragments implements Fragments
     private function finishedWalk(): array
     {
         $walk = [];
-        foreach ($this->file->work()->verified() as $bore) {
+        foreach ($this->file->work()->verification()->bores() as $bore) {
             $walk = [...$walk, ...$bore->missing];
         }
 

@@ -203,7 +203,7 @@ final readonly class BoreSheetView
     {
         return $sheet->occasion === Occasion::Incoming
             ? self::incomingMarks($file->assessment()->bores)
-            : self::finishedMarks($file->work()->verified());
+            : self::finishedMarks($file->work()->verification()->bores());
     }
 
     /**

@@ -15,7 +15,6 @@ use NorthLedger\Core\Features\Bores\Plausibility;
 use NorthLedger\Core\Features\Faces\FaceFeature;
 use NorthLedger\Core\Gauging\Measurand;
 use NorthLedger\Core\Inspection\Characteristic;
-use NorthLedger\Core\Inspection\Section;
 use NorthLedger\Core\Quantity\Length;
 use NorthLedger\Core\Quantity\QuantityException;
 use NorthLedger\Core\Quantity\RoughnessNotation;
@@ -33,10 +32,10 @@ final readonly class PartReading
      *
      * @throws AskBack If there is no such place, or it cannot be read, or cannot be right
      */
-    public function row(JobFile $file, User $by, ReadingEntry $entry, Section $section): array
+    public function row(JobFile $file, User $by, ReadingEntry $entry): array
     {
         $one =
-            $file->inspection()->plan($section)->find($entry->place) ??
+            $file->planOf($entry->sheet)->find($entry->place) ??
             throw AskBack::unreadable("This engine has no place “{$entry->place->words()}” on this sheet.");
 
         return match ($entry->place->feature->measurand()) {
@@ -93,8 +92,7 @@ final readonly class PartReading
 
         return ($entry->place->feature->measurand() === Measurand::Size
             ? $plausibility->doubtOfSize($value, $one->nominal)
-            : $this->doubtOfDistance($file, $entry, $value)) ??
-            $plausibility->doubtOfRange($shown, $setup->range, $setup->nameOrKind());
+            : $this->doubtOfDistance($file, $entry, $value)) ?? $plausibility->doubtOfRange($shown, $setup->range, $setup->nameOrKind());
     }
 
     /** A small length is held against nothing, a height of a face against one that stands there already. */

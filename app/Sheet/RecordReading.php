@@ -25,6 +25,7 @@ use NorthLedger\Core\Features\Bores\BoreFeature;
 use NorthLedger\Core\Features\Bores\Plausibility;
 use NorthLedger\Core\Features\Bores\RidgeLook;
 use NorthLedger\Core\Features\Weights\WeightFeature;
+use NorthLedger\Core\Inspection\Occasion;
 use NorthLedger\Core\Inspection\Section;
 use NorthLedger\Core\Quantity\Length;
 use NorthLedger\Core\Quantity\Mass;
@@ -43,6 +44,8 @@ final readonly class RecordReading
 
     private const DRIFTED = 'retaken: the gauge had drifted';
 
+    private const WORKED_AGAIN = 'read again after it was worked again';
+
     public function __construct(private Ledger $ledger, private GaugeFeed $feed, private GaugedValue $gauged, private PartReading $parts)
     {
     }
@@ -53,7 +56,7 @@ final readonly class RecordReading
         return $this->ledger->write($job->id, $entry->ulid, EntryKind::Reading, $by, function (JobFile $file) use ($by, $entry): array {
             $standing = $file->record->entries($entry->sheet)->at($entry->place)->newest();
             $row = match (true) {
-                $entry->sheet->section !== Section::Bores => $this->parts->row($file, $by, $entry, $entry->sheet->section),
+                $entry->sheet->section !== Section::Bores => $this->parts->row($file, $by, $entry),
                 ! in_array($entry->place->number, $file->sheet->layout->cylinders(), true) => throw AskBack::unreadable(
                     "This engine has no cylinder {$entry->place->number}.",
                 ),
@@ -159,6 +162,9 @@ final readonly class RecordReading
             $standing === null => null,
             $standing->look === RidgeLook::Deposits->value => self::CLEANED,
             $file->record->entries($entry->sheet)->isSuspect($entry->place) => self::DRIFTED,
+            $entry->sheet->occasion === Occasion::Final &&
+                $standing->id <= $file->work()->verification()->lastOutdated($entry->sheet, $entry->place)
+                => self::WORKED_AGAIN,
             default => null,
         };
     }

@@ -53,7 +53,7 @@ final class SectionFragments implements Fragments
 
     public function features(): array
     {
-        return GaugedFeature::ofSection($this->file, $this->section);
+        return GaugedFeature::onSheet($this->file, SheetName::of($this->section));
     }
 
     public function setup(): string

@@ -9,6 +9,7 @@ use App\Record\JobFile;
 use App\Storage\SheetName;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use NorthLedger\Core\Inspection\Occasion;
 use NorthLedger\Core\Inspection\Section;
 
 /** What a sheet's page is told after a write, or when somebody else wrote: every part of it that changes. */
@@ -35,6 +36,9 @@ final class SheetAnswer
     {
         $shown = ShownUnit::of($request, $file);
         $cylinder = $request->route('cylinder');
+        if ($sheet->section !== Section::Bores && $sheet->occasion === Occasion::Final) {
+            return new FinishedFragments($shown, $sheet, $request->user());
+        }
         if ($sheet->section !== Section::Bores) {
             return new SectionFragments(
                 $shown,

@@ -6,9 +6,10 @@ namespace App\Sheet;
 
 use App\Record\JobFile;
 use App\Storage\SheetName;
+use NorthLedger\Core\Inspection\Occasion;
 use NorthLedger\Core\Inspection\Section;
 
-/** The sheets of the measuring stage, one after the other. */
+/** The sheets of the measuring stage, or of the verifying one, one after the other. */
 final readonly class SheetTabs
 {
     private function __construct(public string $title, public string $short, public string $address, public bool $isCurrent)
@@ -25,14 +26,14 @@ final readonly class SheetTabs
                 "/jobs/{$file->job->tag()}/{$sheet->path()}",
                 $sheet === $current,
             ),
-            self::sheets(),
+            self::sheets($file, $current),
         );
     }
 
     /** @return array{previous: string, next: string} Addresses of the sheets before and after one */
     public static function beside(JobFile $file, SheetName $sheet): array
     {
-        $sheets = self::sheets();
+        $sheets = self::sheets($file, $sheet);
         $index = (int) array_search($sheet, $sheets, true);
         $address = static fn (int $at): string => isset($sheets[$at]) ? "/jobs/{$file->job->tag()}/{$sheets[$at]->path()}" : '';
 
@@ -54,9 +55,14 @@ final readonly class SheetTabs
         };
     }
 
-    /** @return list<SheetName> */
-    private static function sheets(): array
+    /** @return list<SheetName> Of finished work, those that something is verified on */
+    private static function sheets(JobFile $file, ?SheetName $current): array
     {
-        return SheetName::incoming();
+        return $current?->occasion === Occasion::Final
+            ? array_map(
+                static fn (Section $section): SheetName => SheetName::of($section, Occasion::Final),
+                $file->work()->verification()->sections(),
+            )
+            : SheetName::incoming();
     }
 }

@@ -4,10 +4,11 @@ declare(strict_types=1);
 
 namespace App\Sheet;
 
-use App\Pages\CellState;
 use App\Pages\Stamp;
 use App\Record\JobFile;
+use App\Words\Line;
 use App\Words\VerdictWords;
+use NorthLedger\Core\Finding\Subject;
 use NorthLedger\Core\Gauging\Conformity;
 use NorthLedger\Core\Verification\FinishedCharacteristic;
 use NorthLedger\Core\Verification\VerificationState;
@@ -24,7 +25,7 @@ final readonly class VerifyMargin
 
     public static function of(JobFile $file): self
     {
-        $verified = $file->work()->verified();
+        $verified = $file->work()->verification()->bores();
         if ($verified === []) {
             return new self(new Stamp('Nothing to verify', 'there is no order yet', 'missing'), [], '', false);
         }
@@ -105,9 +106,9 @@ final readonly class VerifyMargin
             $sentences[] = 'read, and the sheet does not say what it may be: size, form or clearance';
         }
         if ($bore->lackingConditions !== []) {
-            $sentences[] = 'not under the ordered conditions: '.implode(', ', $bore->lackingConditions);
+            $sentences[] = rtrim(lcfirst(FinishedLine::lacking($bore->lackingConditions)), '.');
         }
-        $disposition = $file->work()->dispositions()[$bore->cylinder] ?? null;
+        $disposition = $file->work()->verification()->disposition(Subject::bore($bore->cylinder)->code);
         if ($disposition !== null) {
             $sentences[] = "{$disposition->kind->value}: {$disposition->reason} ({$disposition->user->name})";
         }
@@ -117,16 +118,10 @@ final readonly class VerifyMargin
             $bore->size === null
                 ? 'deglazed only'
                 : $file->display->size($bore->size->least).' to '.$file->display->size($bore->size->most),
-            $bore->state->value,
-            match ($bore->state) {
-                VerificationState::Conforms => CellState::Good,
-                VerificationState::Out, VerificationState::Undersize => CellState::Out,
-                VerificationState::Missing => CellState::Missing,
-                VerificationState::NoLimit => CellState::NoLimit,
-                default => CellState::Close,
-            },
+            Line::ofCode('verify.state', $bore->state),
+            FinishedLine::mark($bore->state),
             $sentences === [] ? '' : ucfirst(implode('; ', $sentences)).'.',
-            in_array($bore->state, [VerificationState::Out, VerificationState::Undersize, VerificationState::NoLimit], true),
+            $bore->state->needsDecision(),
         );
     }
 }

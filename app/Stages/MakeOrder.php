@@ -8,16 +8,15 @@ use App\Ledger\Ledger;
 use App\Ledger\Refused;
 use App\Ledger\Written;
 use App\Record\JobFile;
+use App\Record\VerificationOfJob;
 use App\Storage\EntryKind;
 use App\Storage\Job;
 use App\Storage\OrderRecord;
 use App\Storage\PlanChoice;
-use App\Storage\SheetName;
 use App\Storage\StoredOrder;
 use App\Storage\User;
 use Illuminate\Support\Facades\DB;
 use NorthLedger\Core\Features\Bores\ReboreOption;
-use NorthLedger\Core\Inspection\Occasion;
 use NorthLedger\Core\Work\WorkOrder;
 
 /** Makes a new revision of the order: a visible act, with its differences (WORK-1, VER-6). */
@@ -54,7 +53,7 @@ final readonly class MakeOrder
 
         return StoredOrder::query()->create(
             self::row($file, $choice, $by, $ulid, $order) + [
-                'last_reading_id' => $file->record->entries(SheetName::bores(Occasion::Final))->lastId(),
+                'last_reading_id' => VerificationOfJob::lastReading($file),
             ],
         );
     }

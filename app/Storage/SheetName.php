@@ -38,7 +38,16 @@ final readonly class SheetName
     /** @return list<self> Every sheet that a job has */
     public static function all(): array
     {
-        return [...self::incoming(), self::bores(Occasion::Final)];
+        return [...self::incoming(), ...self::finished()];
+    }
+
+    /** @return list<self> Those that finished work is verified on, in the order of the work */
+    public static function finished(): array
+    {
+        return array_map(
+            static fn (Section $section): self => self::of($section, Occasion::Final),
+            array_values(array_filter(Section::cases(), static fn (Section $section): bool => $section->judgesParts())),
+        );
     }
 
     /** @return list<self> Those that an engine is inspected on, in the order of the work */
@@ -72,9 +81,14 @@ final readonly class SheetName
             Section::Volumes => [Section::Bores, Section::Deck],
             default => [],
         };
-        $own = $this->occasion === Occasion::Incoming ? [] : [$this->section];
+        $incoming = $this->occasion === Occasion::Incoming ? [] : [$this->section];
+        $finished =
+            $this->occasion === Occasion::Final ? array_filter($sections, static fn (Section $one): bool => $one->judgesParts()) : [];
 
-        return array_map(static fn (Section $section): self => self::of($section), [...$own, ...$sections]);
+        return [
+            ...array_map(static fn (Section $section): self => self::of($section), [...$incoming, ...$sections]),
+            ...array_map(static fn (Section $section): self => self::of($section, Occasion::Final), array_values($finished)),
+        ];
     }
 
     public function title(): string

@@ -57,7 +57,7 @@ final readonly class AmountDisplay
             : "{$this->text($limits->least)} to {$this->text($limits->most)}";
     }
 
-    private function unit(Measurand $measurand): string
+    public function unit(Measurand $measurand): string
     {
         return match ($measurand) {
             Measurand::Size => $this->lengths->unit()->value,

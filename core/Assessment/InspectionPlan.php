@@ -50,10 +50,33 @@ final readonly class InspectionPlan
 
     private static function drawnUp(Section $section, SpecificationSheet $sheet): self
     {
-        $tables = array_merge(
-            [],
-            ...array_map(static fn (InspectedFeatures $one): array => $one->tables($sheet), Features::on($section, $sheet)),
-        );
+        $tables = array_map(static fn (InspectedFeatures $one): array => $one->tables($sheet), Features::on($section, $sheet));
+
+        return self::ofTables($section, array_merge([], ...$tables));
+    }
+
+    /** @param  list<CharacteristicTable>  $more */
+    public function with(array $more): self
+    {
+        return $more === [] ? $this : self::ofTables($this->section, [...$this->tables, ...$more]);
+    }
+
+    /**
+     * The same with some places and no others.
+     *
+     * @param  list<Place>  $places
+     */
+    public function narrowedTo(array $places): self
+    {
+        $keys = array_fill_keys(array_map(static fn (Place $place): string => $place->key(), $places), true);
+        $tables = array_map(static fn (CharacteristicTable $table): ?CharacteristicTable => $table->narrowedTo($keys), $this->tables);
+
+        return self::ofTables($this->section, array_values(array_filter($tables)));
+    }
+
+    /** @param  list<CharacteristicTable>  $tables */
+    private static function ofTables(Section $section, array $tables): self
+    {
         $byKey = [];
         foreach ($tables as $table) {
             foreach ($table->rows as $row) {

@@ -63,6 +63,9 @@ enum Criterion: string
     case OilClearance = 'oil_clearance';
     case PlasticStrip = 'plastic_strip';
 
+    // Of finished work.
+    case OrderedSize = 'ordered_size';
+
     /** True for the two that a piston decides as much as its bore (BORE-6a). */
     public function isOfPiston(): bool
     {

@@ -64,6 +64,12 @@ final readonly class Spread
         return $this->largest->corrected->minus($this->smallest->corrected);
     }
 
+    /** Half way between the two. */
+    public function middle(): Length
+    {
+        return $this->largest->corrected->plus($this->smallest->corrected)->half();
+    }
+
     public function uncertainty(): Uncertainty
     {
         return $this->largest->differenceUncertainty($this->smallest);

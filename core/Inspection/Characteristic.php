@@ -19,6 +19,11 @@ final readonly class Characteristic
         return new self($place, $nominal, true);
     }
 
+    public function asNeeded(): self
+    {
+        return new self($this->place, $this->nominal, true);
+    }
+
     /** It is judged where it was read, and called not checked where it was not. */
     public static function optional(Place $place, ?Length $nominal = null): self
     {

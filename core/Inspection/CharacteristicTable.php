@@ -26,6 +26,46 @@ final readonly class CharacteristicTable
     ) {
     }
 
+    /**
+     * The same with some places and no others, all of them needed.
+     *
+     * @param  array<string, true>  $keys  Of the places
+     * @return ?self Null where none of them stands in it
+     */
+    public function narrowedTo(array $keys): ?self
+    {
+        $isKept = static fn (?Characteristic $one): bool => $one !== null && isset($keys[$one->place->key()]);
+        $columns = array_filter(
+            array_keys($this->columns),
+            fn (int $column): bool => array_filter(
+                $this->rows,
+                static fn (CharacteristicRow $row): bool => $isKept($row->cells[$column] ?? null),
+            ) !== [],
+        );
+        $kept = array_flip($columns);
+        $rows = [];
+        $group = '';
+        foreach ($this->rows as $row) {
+            $group = $row->group === '' ? $group : $row->group;
+            $cells = array_map(static fn (?Characteristic $one): ?Characteristic => $isKept($one) ? $one?->asNeeded() : null, $row->cells);
+            if (array_filter($cells) !== []) {
+                $rows[] = new CharacteristicRow($group, $row->label, array_values(array_intersect_key($cells, $kept)));
+                $group = '';
+            }
+        }
+
+        return $rows === []
+            ? null
+            : new self(
+                $this->title,
+                array_values(array_intersect_key($this->columns, $kept)),
+                $rows,
+                $this->order,
+                array_values(array_intersect_key($this->subjects, $kept)),
+                $this->derived,
+            );
+    }
+
     /** @return list<Characteristic> As the hand goes */
     public function walk(): array
     {

@@ -133,6 +133,24 @@ final readonly class Measurements
         return new self($this->readings, $this->conditions, $this->values, [$place->key() => $look] + $this->looks, $this->scales);
     }
 
+    /**
+     * As if nothing had been read at some places.
+     *
+     * @param  list<Place>  $places
+     */
+    public function without(array $places): self
+    {
+        $keys = array_fill_keys(array_map(static fn (Place $place): string => $place->key(), $places), true);
+
+        return new self(
+            array_diff_key($this->readings, $keys),
+            array_diff_key($this->conditions, $keys),
+            array_diff_key($this->values, $keys),
+            array_diff_key($this->looks, $keys),
+            array_diff_key($this->scales, $keys),
+        );
+    }
+
     /** With what another sheet knows of places that are not read here. */
     public function plus(self $other): self
     {

@@ -19,6 +19,7 @@ use NorthLedger\Core\Gauging\Uncertainty;
 use NorthLedger\Core\Quantity\Length;
 use NorthLedger\Core\Record\Conditions;
 use NorthLedger\Core\Record\Reading;
+use NorthLedger\Core\Verification\Proofs\OrderedCondition;
 use NorthLedger\Core\Work\Target;
 
 /**
@@ -55,7 +56,7 @@ final readonly class BoreVerification
         foreach ($conditions as $stated) {
             $lacking = [...$lacking, ...$this->required->lacking($stated, $size !== null)];
         }
-        $lacking = array_values(array_unique($lacking));
+        $lacking = array_values(array_unique($lacking, SORT_REGULAR));
 
         return new VerifiedBore(
             $bore->cylinder,
@@ -82,7 +83,7 @@ final readonly class BoreVerification
     /**
      * @param  list<VerifiedCharacteristic>  $characteristics
      * @param  list<Place>  $missing
-     * @param  list<string>  $lacking
+     * @param  list<OrderedCondition>  $lacking
      */
     private static function state(
         array $characteristics,

@@ -7,8 +7,9 @@ namespace NorthLedger\Core\Verification;
 use NorthLedger\Core\Engine\Specification\SpecificationSheet;
 use NorthLedger\Core\Engine\Specification\TorquePlate;
 use NorthLedger\Core\Record\Conditions;
+use NorthLedger\Core\Verification\Proofs\OrderedCondition;
 
-/** The conditions under which finished bores are read; a reading without them does not close the work (WORK-4). */
+/** The conditions under which finished bores are read (WORK-4). */
 final readonly class RequiredConditions
 {
     private function __construct(private TorquePlate $torquePlate)
@@ -22,19 +23,18 @@ final readonly class RequiredConditions
 
     /**
      * @param  bool  $isCut  To a size; an advised torque plate is not asked for where a bore was only deglazed
-     * @return list<string> What was not so, in words
+     * @return list<OrderedCondition> What was not so
      */
     public function lacking(Conditions $conditions, bool $isCut): array
     {
         $wantsPlate = $isCut ? $this->torquePlate->isOrdered() : $this->torquePlate->isNeeded();
 
-        return array_keys(
-            array_filter([
-                'main caps torqued' => ! $conditions->capsTorqued,
-                'torque plate on' => $wantsPlate && ! $conditions->torquePlate,
-                'cooled to room temperature' => ! $conditions->cooled,
-                'clean and dry' => ! $conditions->clean,
-            ]),
+        return array_values(
+            array_filter(
+                OrderedCondition::cases(),
+                static fn (OrderedCondition $one): bool => ($one !== OrderedCondition::TorquePlate || $wantsPlate) &&
+                    ! $one->isStatedIn($conditions),
+            ),
         );
     }
 }

@@ -4,12 +4,15 @@ declare(strict_types=1);
 
 namespace NorthLedger\Core\Verification;
 
+/** How finished work stands against what was ordered (WORK-4). */
 enum VerificationState: string
 {
     case Conforms = 'conforms';
     case Out = 'out';
     /** Not out: more has to come off. */
     case Undersize = 'hone more';
+    /** Not out: more metal has to come off. */
+    case MoreToCut = 'more to cut';
     case Undecided = 'undecided';
     case Missing = 'missing';
     /** Read, and nobody knows what it may be. */
@@ -20,5 +23,11 @@ enum VerificationState: string
     public function closesTheWork(): bool
     {
         return $this === self::Conforms || $this === self::Conceded;
+    }
+
+    /** True where a person has to say what is done about it: rework, or a concession. */
+    public function needsDecision(): bool
+    {
+        return in_array($this, [self::Out, self::Undersize, self::MoreToCut, self::NoLimit], true);
     }
 }

@@ -8,6 +8,7 @@ use NorthLedger\Core\Engine\Places\Place;
 use NorthLedger\Core\Engine\Places\Station;
 use NorthLedger\Core\Features\Bores\BoreMeasures;
 use NorthLedger\Core\Record\Reading;
+use NorthLedger\Core\Verification\Proofs\OrderedCondition;
 use NorthLedger\Core\Work\Target;
 
 /** One finished bore, verified against what was ordered (WORK-4). */
@@ -17,7 +18,7 @@ final readonly class VerifiedBore
      * @param  ?Target  $size  Null where the bore was only deglazed
      * @param  list<VerifiedCharacteristic>  $characteristics
      * @param  list<Place>  $missing
-     * @param  list<string>  $lackingConditions
+     * @param  list<OrderedCondition>  $lackingConditions
      */
     public function __construct(
         public int $cylinder,

@@ -44,7 +44,9 @@ final readonly class Operation
             $this->step == $other->step;
     }
 
-    /** True where this has to be done again once the other is: metal is cut after it, in the same cylinder, at the same valve, or anywhere. */
+    /**
+     * True where this has to be done again once the other is: metal is cut after it, in the same cylinder, at the same valve, or anywhere.
+     */
     public function isUndoneBy(self $other): bool
     {
         $areOfOneKindOfPlace =

@@ -20,6 +20,9 @@ final class WorkDone
     /** @var array<int, int> By cylinder: the newest finished reading that is of an earlier bore */
     private array $outdated = [];
 
+    /** @var array<string, int> By operation: the newest finished reading from before it was opened again */
+    private array $before = [];
+
     private ?RevisedOrder $revision = null;
 
     /** @param  list<Tick>  $ticks */
@@ -66,6 +69,15 @@ final class WorkDone
         return $this->outdated[$cylinder] ?? 0;
     }
 
+    /**
+     * The newest finished reading from before an operation was opened again; 0 where it never was. Of what is done once to a whole part and
+     * has to be done again at one place only, the readings of the other places stand.
+     */
+    public function lastReadingBefore(string $operation): int
+    {
+        return $this->before[$operation] ?? 0;
+    }
+
     /** @param  array<int, RevisedOrder>  $before  By number */
     private function revise(RevisedOrder $order, array $before): void
     {
@@ -97,6 +109,7 @@ final class WorkDone
         $was = isset($this->standing[$tick->operation]) ? $this->ticks[$this->standing[$tick->operation]]->state : TickState::Open;
         if ($tick->state === TickState::Open && $was->closes()) {
             $this->drop($tick->operation, $operation, $tick->lastReading);
+            $this->before[$tick->operation] = max($this->lastReadingBefore($tick->operation), $tick->lastReading);
         }
         if ($tick->state === TickState::Open || ($tick->state === TickState::Done && $was !== TickState::Done)) {
             $this->undo($operation, $tick->lastReading);
@@ -120,6 +133,9 @@ final class WorkDone
     {
         if ($operation->cylinder !== null && $operation->kind === OperationKind::Hone && $this->isClosed($key)) {
             $this->outdated[$operation->cylinder] = $lastReading;
+        }
+        if ($operation->place !== '') {
+            $this->before[$key] = max($this->lastReadingBefore($key), $lastReading);
         }
         unset($this->standing[$key]);
     }

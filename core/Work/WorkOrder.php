@@ -65,6 +65,16 @@ final readonly class WorkOrder
         return isset($this->operations[$key]);
     }
 
+    /**
+     * The same as if some operations did not stand in it.
+     *
+     * @param  list<string>  $keys
+     */
+    public function without(array $keys): self
+    {
+        return new self(array_diff_key($this->operations, array_flip($keys)), $this->before, $this->precedence);
+    }
+
     /** @return list<Operation> Of one kind */
     public function ofKind(OperationKind $kind): array
     {

@@ -16,8 +16,11 @@ use App\Storage\User;
 use Illuminate\Support\Str;
 use NorthLedger\Core\Engine\Places\Feature;
 use NorthLedger\Core\Features\Camshaft\CamshaftFeature;
+use NorthLedger\Core\Inspection\Characteristic;
+use NorthLedger\Core\Inspection\Occasion;
 use NorthLedger\Core\Inspection\Section;
 use NorthLedger\Core\Inspection\UsualGauge;
+use NorthLedger\Core\Quantity\Length;
 use NorthLedger\Core\Quantity\LengthDisplay;
 use NorthLedger\Core\Record\Conditions;
 use Random\Engine\Mt19937;
@@ -65,10 +68,48 @@ final readonly class DemoParts
         }
     }
 
+    /**
+     * Reads everything that was ordered beside the bores, as it was ordered.
+     *
+     * @param  array<string, string>  $other  What is keyed at some places instead, by place key
+     */
+    public function finished(Job $job, User $by, array $other, int $seed): void
+    {
+        $file = $this->files->open($job->refresh());
+        $chance = new Randomizer(new Mt19937($seed));
+        foreach ($file->work()->verification()->sections() as $section) {
+            $sheet = SheetName::of($section, Occasion::Final);
+            foreach ($section === Section::Bores ? [] : $file->planOf($sheet)->gaugedFeatures() as $feature) {
+                $this->stateGauge($file, $by, $sheet, $feature);
+            }
+            foreach ($section === Section::Bores ? [] : $file->planOf($sheet)->walk() as $one) {
+                if ($file->work()->verification()->entries($section)->at($one->place)->newest() !== null) {
+                    continue;
+                }
+                $aim = $file->work()->verification()->aimedAt($one->place->feature);
+                $text =
+                    $other[$one->place->key()] ??
+                    ($aim === null ? $this->sound->text($file->sheet, $one, $chance) : $this->onTheAim($file, $one, $aim));
+                $this->record->handle(
+                    $job,
+                    $by,
+                    new ReadingEntry((string) Str::ulid(), $sheet, $one->place, $text, null, false, true, null),
+                );
+            }
+        }
+    }
+
+    private function onTheAim(JobFile $file, Characteristic $one, Length $aim): string
+    {
+        return UsualGauge::of($one->place->feature, $aim)->showsSizes() ? LengthDisplay::in($file->sheet->unit)->size($aim) : '0';
+    }
+
     private function stateGauge(JobFile $file, User $by, SheetName $sheet, Feature $feature): void
     {
-        $zero = LengthDisplay::in($file->sheet->unit)->size($file->standardOf($sheet, $feature));
-        $gauge = UsualGauge::of($feature, $file->standardOf($sheet, $feature));
+        $isFinished = $sheet->occasion === Occasion::Final;
+        $size = ($isFinished ? $file->work()->verification()->aimedAt($feature) : null) ?? $file->standardOf($sheet, $feature);
+        $gauge = UsualGauge::of($feature, $size);
+        $zero = LengthDisplay::in($file->sheet->unit)->size($size ?? Length::zero());
         $this->state->handle(
             $file->job,
             $by,
@@ -79,7 +120,7 @@ final readonly class DemoParts
                 $gauge->value,
                 null,
                 $gauge->showsSizes() ? '' : $zero,
-                new Conditions(capsTorqued: true, clean: true, partCelsius: 20.0, masterCelsius: 20.0),
+                new Conditions(capsTorqued: true, cooled: $isFinished, clean: true, partCelsius: 20.0, masterCelsius: 20.0),
                 null,
             ),
         );

@@ -7,6 +7,7 @@ namespace Database\Seeders;
 use App\Record\JobFiles;
 use App\Stages\Plan\ChoosePlan;
 use App\Stages\Receive\ReceiveJob;
+use App\Stages\Release\SignRelease;
 use App\Stages\Work\Logs\LogCut;
 use App\Stages\Work\Logs\LogNotClean;
 use App\Stages\Work\Logs\LogPass;
@@ -47,6 +48,7 @@ final readonly class DemoWork
         private TickOperation $tick,
         private WriteLog $write,
         private LogNotClean $notClean,
+        private SignRelease $sign,
         private JobFiles $files,
         private SpecBook $specs,
     ) {
@@ -59,6 +61,7 @@ final readonly class DemoWork
         $this->deckHalfCut($inspector, $machinist);
         $this->crankshaftAlone($inspector, $machinist);
         $this->boreThatIsNotClean($inspector, $machinist);
+        $this->crankshaftReleased($inspector, $machinist);
     }
 
     private function sleeveThatCools(User $inspector, User $machinist): void
@@ -125,11 +128,32 @@ final readonly class DemoWork
 
     private function crankshaftAlone(User $inspector, User $machinist): void
     {
-        $job = $this->received($inspector, 'tarn-4-198', 'T4-36120', 'Brickworks', 'a crankshaft alone', 9, Arrival::CrankshaftOnly);
-        $this->incoming->magneticCheck($job, $inspector, EnginePart::Crankshaft, Carbon::yesterday()->setTime(13, 0));
-        $this->parts->read($job, $inspector, [Section::Crankshaft], ['pinscore.2' => '.0020'], 41);
-        $this->choose->handle($job, $inspector, self::ulid(), '', [], 'As found.');
+        $job = $this->crankshaft($inspector, 'tarn-4-198', 'T4-36120', 'Brickworks', ['pinscore.2' => '.0020']);
         $this->workUpTo($job, $machinist, OperationKind::Polish);
+    }
+
+    private function crankshaftReleased(User $inspector, User $machinist): void
+    {
+        $worn = ['main.2.front.0' => '2.4953', 'main.2.rear.0' => '2.4954'];
+        $job = $this->crankshaft($inspector, 'brae-v8-311', 'BV-30902', 'Ski-lift company', $worn);
+        $this->workUpTo($job, $machinist, OperationKind::ShellsFitted);
+        $file = $this->files->open($job->refresh());
+        foreach (array_diff(array_keys($file->work()->order()->operations ?? []), $file->work()->closedOperations()) as $key) {
+            $this->close($job, $machinist, $file->work()->order()->operation($key), LengthDisplay::in($file->sheet->unit));
+        }
+        $this->parts->finished($job, $inspector, [], 43);
+        $this->sign->handle($job, $inspector, self::ulid());
+    }
+
+    /** @param  array<string, string>  $worn  What is keyed at some places, by place key */
+    private function crankshaft(User $inspector, string $family, string $serial, string $customer, array $worn): Job
+    {
+        $job = $this->received($inspector, $family, $serial, $customer, 'a crankshaft alone', 9, Arrival::CrankshaftOnly);
+        $this->incoming->magneticCheck($job, $inspector, EnginePart::Crankshaft, Carbon::yesterday()->setTime(13, 0));
+        $this->parts->read($job, $inspector, [Section::Crankshaft], $worn, 41);
+        $this->choose->handle($job, $inspector, self::ulid(), '', [], 'As found.');
+
+        return $job;
     }
 
     private function boreThatIsNotClean(User $inspector, User $machinist): void

@@ -57,6 +57,7 @@ return [
         'end_play' => 'end play',
         'oil_clearance' => 'oil clearance',
         'plastic_strip' => 'plastic strip',
+        'ordered_size' => 'ordered size',
     ],
     'work' => [
         'polish' => 'polish',

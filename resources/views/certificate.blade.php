@@ -9,11 +9,12 @@
     <table><tbody>
         <tr><th scope="row">Engine</th><td>{{ $certificate['engine']['family'] }}, serial <span class="num">{{ $certificate['engine']['serial'] }}</span>@if($certificate['engine']['what'] !== ''), {{ $certificate['engine']['what'] }}@endif</td></tr>
         <tr><th scope="row">Customer</th><td>{{ $certificate['engine']['customer'] }}</td></tr>
-        <tr><th scope="row">Work on the bores</th><td>{{ $certificate['work'] }}</td></tr>
-        <tr><th scope="row">Conditions of the finished readings</th><td>{{ implode('; ', $certificate['conditions']) }}</td></tr>
+        @if($certificate['bores'] !== [])<tr><th scope="row">Work on the bores</th><td>{{ $certificate['work'] }}</td></tr>
+        <tr><th scope="row">Conditions of the finished readings</th><td>{{ implode('; ', $certificate['conditions']) }}</td></tr>@endif
         <tr><th scope="row">Crack check</th><td>{{ implode(' ', (array) $certificate['crack_check']) ?: 'not done' }}</td></tr>
-        <tr><th scope="row">Gauges</th><td>{{ implode('; ', $certificate['gauges']) }}</td></tr>
+        @if($certificate['gauges'] !== [])<tr><th scope="row">Gauges</th><td>{{ implode('; ', $certificate['gauges']) }}</td></tr>@endif
     </tbody></table>
+    @if($certificate['bores'] !== [])
     <h2>Finished bores, {{ $certificate['unit'] }}</h2>
     <div class="scroll-x" tabindex="0" role="region" aria-label="Finished bores">
     <table>
@@ -25,6 +26,23 @@
         </tbody>
     </table>
     </div>
+    @endif
+    @foreach($certificate['parts'] ?? [] as $part)
+    <section class="whole">
+    <h2>{{ $part['title'] }}</h2>
+    <p class="soft">@if($part['conditions'] !== '')Read with: {{ $part['conditions'] }}. @endif @if($part['gauges'] !== [])Gauges: {{ implode('; ', $part['gauges']) }}.@endif</p>
+    @foreach($part['tables'] as $table)
+    <table>
+        <thead><tr>@foreach(['part', 'came', 'asked', 'is', 'taken'] as $head)<th scope="col">{{ __("verify.{$head}") }}</th>@endforeach @foreach($table['columns'] as $column)<th scope="col">{{ $column['name'] }}@if($column['limit'] !== '')<br><small>{{ $column['limit'] }}</small>@endif</th>@endforeach<th scope="col">Result</th></tr></thead>
+        <tbody>
+        @foreach($table['rows'] as $row)
+            <tr><th scope="row">{{ $row['what'] }}</th><td class="num">{{ $row['came'] }}</td><td class="num">{{ $row['ordered'] }}</td><td class="num">{{ $row['finished'] }}</td><td class="num">{{ $row['change'] }}</td>@foreach($row['checks'] as $check)<td class="num">{{ $check }}</td>@endforeach<td>{{ $row['state'] }}@if($row['disposition'])<br><b>{{ $row['disposition'] }}</b>@endif</td></tr>
+        @endforeach
+        </tbody>
+    </table>
+    @endforeach
+    </section>
+    @endforeach
     @if(($certificate['limits'] ?? []) !== [])<h2>Whose the limits are</h2><ul>@foreach($certificate['limits'] as $line)<li class="line my-1">{{ $line }}</li>@endforeach</ul>@endif
     @if(($certificate['decided'] ?? []) !== [])<h2>Decided by the customer</h2><ul>@foreach($certificate['decided'] as $line)<li class="line close my-1">{{ $line }}</li>@endforeach</ul>@endif
     <h2>Not checked</h2>

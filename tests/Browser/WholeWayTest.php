@@ -43,7 +43,10 @@ final class WholeWayTest extends BrowserTestCase
         $this->assertStringContainsString('As ordered', $this->text($window, '.margin .stamp'));
 
         $this->goTo($window, $tag, 'release');
-        $this->assertStringContainsString('Inspector honed bores and is the only one who verified them.', $this->text($window, 'main'));
+        $this->assertStringContainsString(
+            'Inspector did the work and is the only one who verified it: cylinder bores.',
+            $this->text($window, 'main'),
+        );
         $this->untilFocused($window, '#password');
         $this->press($window, 'demo-shop', WebDriverKeys::ENTER);
         $this->until($window, fn (): bool => str_contains($this->text($window, '.margin .stamp'), 'Released'), 'released');

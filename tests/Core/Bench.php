@@ -11,12 +11,14 @@ use NorthLedger\Core\Assessment\InspectionPlan;
 use NorthLedger\Core\Engine\Places\Axis;
 use NorthLedger\Core\Engine\Places\Place;
 use NorthLedger\Core\Engine\Places\Station;
+use NorthLedger\Core\Engine\Policy\Preference;
 use NorthLedger\Core\Engine\Policy\ShopPolicy;
 use NorthLedger\Core\Engine\Specification\SpecificationSheet;
 use NorthLedger\Core\Features\Bores\BoreInspection;
 use NorthLedger\Core\Features\Bores\BoreLooks;
 use NorthLedger\Core\Features\Bores\BorePlace;
 use NorthLedger\Core\Features\Bores\CrackLook;
+use NorthLedger\Core\Features\Bores\OptionKind;
 use NorthLedger\Core\Features\Bores\PittingClass;
 use NorthLedger\Core\Features\Bores\ReboreOption;
 use NorthLedger\Core\Features\Bores\RidgeLook;
@@ -30,6 +32,8 @@ use NorthLedger\Core\Inspection\Judge;
 use NorthLedger\Core\Inspection\MeasuredSections;
 use NorthLedger\Core\Inspection\Section;
 use NorthLedger\Core\Planning\BuildWishes;
+use NorthLedger\Core\Planning\Choices\BoreChoices;
+use NorthLedger\Core\Planning\Choices\EngineChoices;
 use NorthLedger\Core\Planning\EngineToPlan;
 use NorthLedger\Core\Planning\Shelf;
 use NorthLedger\Core\Quantity\Length;
@@ -153,6 +157,32 @@ final class Bench
         $facts = new KnownEngine($sheet, [Section::Deck->value => $unread]);
 
         return EngineWork::order(new AgreedWork(self::toPlan($sheet, $policy, $facts), [], $option, $pistons));
+    }
+
+    /**
+     * The order of the recommended plan of an engine that is sound but for what a test says; its bores to .020 where they are said.
+     *
+     * @param  array<string, array<string, int|float|string|null>>  $changes  By section and place
+     * @param  array<int, list<float|int>>  $bores  Thou over the nominal at the six places, by cylinder
+     * @param  array<int, Length>  $pistons  Measured, by cylinder
+     */
+    public static function agreedOrder(string $family, array $changes = [], array $bores = [], array $pistons = []): WorkOrder
+    {
+        $sheet = self::sheet($family);
+        $engine = self::toPlan($sheet, self::policy(), new KnownEngine($sheet, $changes, bores: $bores));
+        $choices = EngineChoices::of($engine);
+        $codes = $choices->recommended(Preference::Balanced, null)?->codes() ?? throw new LogicException('No plan is allowed.');
+        $agreed = [];
+        foreach ($codes as $part => $code) {
+            $isCut = $part === BoreChoices::CODE && $bores !== [];
+            $codes[$part] = $isCut ? 'bore 508000' : $code;
+            $choice = $code === 'with_its_host' ? $choices->parts[$part]->choices[0] : $choices->parts[$part]->choice($codes[$part]);
+            $agreed[$part] = $choice ?? throw new LogicException("{$part} has no choice {$codes[$part]}.");
+        }
+        $option = $engine->inspection->bores()->plan?->option($codes[BoreChoices::CODE]);
+        $option?->kind === OptionKind::Replace && throw new LogicException('The block is replaced.');
+
+        return EngineWork::order(new AgreedWork($engine, $agreed, $option, $pistons)) ?? throw new LogicException('Nothing is worked.');
     }
 
     public static function toPlan(SpecificationSheet $sheet, ShopPolicy $policy, KnownEngine $facts): EngineToPlan

@@ -4,14 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
-use NorthLedger\Core\Engine\Policy\Preference;
-use NorthLedger\Core\Features\Bores\OptionKind;
-use NorthLedger\Core\Planning\Choices\BoreChoices;
-use NorthLedger\Core\Planning\Choices\EngineChoices;
 use NorthLedger\Core\Quantity\Length;
 use NorthLedger\Core\Work\CutterSetting;
-use NorthLedger\Core\Work\Making\AgreedWork;
-use NorthLedger\Core\Work\Making\EngineWork;
 use NorthLedger\Core\Work\NoteKind;
 use NorthLedger\Core\Work\Operation;
 use NorthLedger\Core\Work\OperationKind;
@@ -105,22 +99,6 @@ final class EngineWorkTest extends TestCase
      */
     private function order(string $family, array $changes = [], array $bores = [], array $pistons = []): WorkOrder
     {
-        $sheet = Bench::sheet($family);
-        $policy = Bench::policy();
-        $engine = Bench::toPlan($sheet, $policy, new KnownEngine($sheet, $changes, bores: $bores));
-        $choices = EngineChoices::of($engine);
-        $codes = $choices->recommended(Preference::Balanced, null)?->codes() ?? $this->fail('No plan is allowed.');
-        $agreed = [];
-        foreach ($codes as $part => $code) {
-            $isCut = $part === BoreChoices::CODE && $bores !== [];
-            $codes[$part] = $isCut ? 'bore 508000' : $code;
-            $choice = $code === 'with_its_host' ? $choices->parts[$part]->choices[0] : $choices->parts[$part]->choice($codes[$part]);
-            $this->assertNotNull($choice);
-            $agreed[$part] = $choice;
-        }
-        $option = $engine->inspection->bores()->plan?->option($codes[BoreChoices::CODE]);
-        $this->assertNotSame(OptionKind::Replace, $option?->kind);
-
-        return EngineWork::order(new AgreedWork($engine, $agreed, $option, $pistons)) ?? $this->fail('Nothing is worked.');
+        return Bench::agreedOrder($family, $changes, $bores, $pistons);
     }
 }

@@ -15,6 +15,7 @@ use NorthLedger\Core\Quantity\Length;
 use NorthLedger\Core\Record\Conditions;
 use NorthLedger\Core\Verification\BoreVerification;
 use NorthLedger\Core\Verification\FinishedFit;
+use NorthLedger\Core\Verification\Proofs\OrderedCondition;
 use NorthLedger\Core\Verification\RequiredConditions;
 use NorthLedger\Core\Verification\VerificationState;
 use NorthLedger\Core\Work\Note;
@@ -201,10 +202,10 @@ final class WorkTest extends TestCase
     {
         $required = RequiredConditions::of(Bench::sheet('brae-v8-311'));
         $without = new Conditions(...['torquePlate' => false] + self::ALL_WELL);
-        $this->assertSame(['torque plate on'], $required->lacking($without, isCut: true));
+        $this->assertSame([OrderedCondition::TorquePlate], $required->lacking($without, isCut: true));
         $this->assertSame([], $required->lacking($without, isCut: false));
         $this->assertSame(
-            ['torque plate on'],
+            [OrderedCondition::TorquePlate],
             RequiredConditions::of(Bench::sheet('quern-3-16'))->lacking($without, isCut: false),
             'a needed one is',
         );

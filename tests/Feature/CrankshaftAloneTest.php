@@ -55,7 +55,7 @@ final class CrankshaftAloneTest extends TestCase
         $this->tick('polish')->assertSessionHasErrors('polish');
         $this->tick('order rod shells')->assertSessionHasErrors('order rod shells');
         $this->workUpTo(null, ['grind rods' => '2.2395']);
-        $this->assertSame(Stage::Release, $this->job->refresh()->stage);
+        $this->assertSame(Stage::Verify, $this->job->refresh()->stage);
         $this->assertSame([], QueuedWork::all($this->job->machine_queue), 'nothing stands at a machine any more');
         $this->actingAs($this->inspector);
         $this->post($this->url('release'), ['ulid' => $this->ulid(), 'password' => 'a-password'])->assertSessionHasErrors('sign');

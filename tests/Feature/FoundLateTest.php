@@ -140,7 +140,7 @@ final class FoundLateTest extends TestCase
         $this->workAll();
         $this->actingAs($this->inspector);
         $this->readFinished();
-        $this->assertSame(VerificationState::Conforms, $this->file()->work()->verified()[2]->state);
+        $this->assertSame(VerificationState::Conforms, $this->file()->work()->verification()->bores()[2]->state);
         $this->actingAs($this->machinist);
         $this->flaw(2, 'hole');
         $this->actingAs($this->inspector);
@@ -152,8 +152,12 @@ final class FoundLateTest extends TestCase
             ['order sleeves', 'sleeve.2', 'deck.1', 'bore.2', 'chamfer', 'deburr', 'hone.2', 'final wash'],
             array_values(array_diff(array_keys($work->order()->operations ?? []), $work->closedOperations())),
         );
-        $this->assertSame(VerificationState::Missing, $work->verified()[2]->state, 'what was read is of the bore that is gone');
-        $this->assertSame(VerificationState::Conforms, $work->verified()[1]->state);
+        $this->assertSame(
+            VerificationState::Missing,
+            $work->verification()->bores()[2]->state,
+            'what was read is of the bore that is gone',
+        );
+        $this->assertSame(VerificationState::Conforms, $work->verification()->bores()[1]->state);
         $this->get($this->url('work'))->assertSee('To be done again, after sleeve, cylinder 2.');
         $this->assertRefused('8 operations of the order are open');
     }
@@ -172,7 +176,7 @@ final class FoundLateTest extends TestCase
             ['bore.3', 'hone.3', 'chamfer', 'deburr', 'final wash'],
             array_values(array_diff(['bore.3', 'hone.3', 'chamfer', 'deburr', 'final wash', 'hone.1'], $work->closedOperations())),
         );
-        $this->assertSame(VerificationState::Missing, $work->verified()[3]->state);
+        $this->assertSame(VerificationState::Missing, $work->verification()->bores()[3]->state);
     }
 
     public function test_a_bore_that_was_honed_too_far_is_not_signed(): void

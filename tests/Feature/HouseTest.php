@@ -80,7 +80,7 @@ final class HouseTest extends TestCase
             Role::FrontCounter,
             'post',
             '/jobs/%s/verify',
-            ['cylinder' => 1, 'kind' => 'concession', 'reason' => 'x'],
+            ['subject' => 'bore.1', 'kind' => 'concession', 'reason' => 'x'],
         ];
         yield 'an inspector changes prices' => [Role::Inspector, 'get', '/shop', []];
     }

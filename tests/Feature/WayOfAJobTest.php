@@ -149,7 +149,7 @@ final class WayOfAJobTest extends TestCase
         $this->actingAs($this->inspector);
         $this->readFinished(['caps_torqued' => false]);
 
-        $this->get($this->url('verify'))->assertSee('Not under the ordered conditions: main caps torqued.');
+        $this->get($this->url('verify'))->assertSee('Not under the ordered conditions: caps torqued.');
         $this->assertSame(Stage::Verify, $this->job->refresh()->stage);
     }
 
@@ -180,7 +180,7 @@ final class WayOfAJobTest extends TestCase
         $this->actingAs($this->inspector);
         $this->readFinished(first: ['1.4', ...array_slice(self::ROUND, 1)]);
         $this->get($this->url('verify'))->assertSee('Largest size out by 0.9 thou at top, thrust');
-        $this->dispose(2, 'concession')->assertSessionHasErrors('cylinder');
+        $this->dispose(2, 'concession')->assertSessionHasErrors('subject');
         $this->dispose(1, 'rework', '')->assertSessionHasErrors('reason');
         $this->dispose(1, 'rework')->assertSessionDoesntHaveErrors();
 
@@ -212,7 +212,7 @@ final class WayOfAJobTest extends TestCase
         $this->chooseTwentyOver();
         $this->workAll($this->inspector);
         $this->readFinished();
-        $this->get($this->url('release'))->assertSee('Inspector honed bores and is the only one who verified them.');
+        $this->get($this->url('release'))->assertSee('Inspector did the work and is the only one who verified it: cylinder bores.');
 
         $owner = $this->person(Role::Owner);
         $this->actingAs($owner)->post('/shop', $this->shop(['own_work' => 'forbidden']))->assertSessionDoesntHaveErrors();
@@ -274,7 +274,12 @@ final class WayOfAJobTest extends TestCase
 
     private function dispose(int $cylinder, string $kind, string $reason = 'taper at the top'): TestResponse
     {
-        return $this->post($this->url('verify'), ['ulid' => $this->ulid(), 'cylinder' => $cylinder, 'kind' => $kind, 'reason' => $reason]);
+        return $this->post($this->url('verify'), [
+            'ulid' => $this->ulid(),
+            'subject' => "bore.{$cylinder}",
+            'kind' => $kind,
+            'reason' => $reason,
+        ]);
     }
 
     /**

@@ -76,7 +76,8 @@ trait WorkedJob
                 return;
             }
             if (! in_array($one, $closed, true)) {
-                $state = $operation->kind === OperationKind::PistonsMeasured ? 'not needed' : 'done';
+                $isLeftOut = in_array($operation->kind, [OperationKind::Deck, OperationKind::PistonsMeasured], true);
+                $state = $isLeftOut ? 'not needed' : 'done';
                 $this->tick($one, $state, $sizes[$operation->kind->value] ?? '')->assertSessionDoesntHaveErrors();
             }
         }

@@ -5,19 +5,15 @@ declare(strict_types=1);
 namespace App\Stages\Release;
 
 use App\Record\JobFile;
-use App\Storage\KeyedReading;
-use App\Storage\SheetName;
 use App\Storage\User;
+use App\Words\Line;
 use App\Words\OrderWords;
 use App\Words\VerdictWords;
 use NorthLedger\Core\Features\Bores\CanStay;
 use NorthLedger\Core\Features\Bores\JudgedBore;
 use NorthLedger\Core\Features\Bores\OptionKind;
 use NorthLedger\Core\Finding\PartDefect;
-use NorthLedger\Core\Inspection\Occasion;
 use NorthLedger\Core\Verification\VerifiedBore;
-use NorthLedger\Core\Work\OperationKind;
-use NorthLedger\Core\Work\TickState;
 
 /** What still stands between a job and its release (WORK-6), and what the signer should know (WORK-4). */
 final readonly class ReleaseCheck
@@ -37,28 +33,24 @@ final readonly class ReleaseCheck
             return new self(['No option chosen yet.'], []);
         }
         $obstacles = [...self::disagreements($file), ...self::unknown($file)];
-        if ($order->ofKind(OperationKind::Hone) === []) {
-            $obstacles[] = 'Only finished bores can be verified so far: a job without them cannot be signed yet.';
-        }
         $open = count($order->operations) - count(array_intersect(array_keys($order->operations), $file->work()->closedOperations()));
         if ($open > 0) {
             $obstacles[] = $open === 1 ? 'One operation of the order is open.' : "{$open} operations of the order are open.";
         }
-        $unverified = array_values(
-            array_map(
-                static fn (VerifiedBore $bore): int => $bore->cylinder,
-                array_filter($file->work()->verified(), static fn (VerifiedBore $bore): bool => ! $bore->state->closesTheWork()),
-            ),
-        );
-        if ($unverified !== []) {
-            $obstacles[] = 'Not verified: '.VerdictWords::cylinders($unverified).'.';
-        }
-        $own = self::ownWork($file);
-        if ($own !== '' && $file->policy->forbidsVerifyingOwnWork) {
-            $obstacles[] = $own.' The shop does not allow that.';
-        }
+        $own = OwnWork::of($file);
+        $isForbidden = $file->policy->forbidsVerifyingOwnWork;
 
-        return new self($obstacles, $own === '' || $file->policy->forbidsVerifyingOwnWork ? [] : [$own]);
+        return new self(
+            [
+                ...$obstacles,
+                ...self::unverified($file),
+                ...array_map(
+                    static fn (string $sentence): string => Line::of('verify.own_work_forbidden', ['sentence' => $sentence]),
+                    $isForbidden ? $own : [],
+                ),
+            ],
+            $isForbidden ? [] : $own,
+        );
     }
 
     public function maySign(): bool
@@ -113,21 +105,30 @@ final readonly class ReleaseCheck
         ];
     }
 
-    private static function ownWork(JobFile $file): string
+    /** @return list<string> Finished work that is not verified, or is out and nobody decided about */
+    private static function unverified(JobFile $file): array
     {
-        $readers = array_unique(
-            array_map(static fn (KeyedReading $row): int => $row->userId, $file->record->entries(SheetName::bores(Occasion::Final))->rows),
+        $bores = array_filter(
+            $file->work()->verification()->bores(),
+            static fn (VerifiedBore $bore): bool => ! $bore->state->closesTheWork(),
         );
-        $operations = $file->work()->order()->operations ?? [];
-        $workers = [];
-        foreach ($file->work()->ticks() as $tick) {
-            if ($tick->state === TickState::Done && ($operations[$tick->operation] ?? null)?->kind === OperationKind::Hone) {
-                $workers[$tick->user_id] = $tick->user->name;
+        $names = [];
+        foreach ($file->work()->verification()->parts() as $feature) {
+            if (! $feature->state->closesTheWork()) {
+                $names[$feature->proof->section->title()][] = lcfirst($feature->subject()->label);
             }
         }
 
-        return count($readers) === 1 && isset($workers[reset($readers)])
-            ? $workers[reset($readers)].' honed bores and is the only one who verified them.'
-            : '';
+        return [
+            ...($bores === [] ? [] : ['Not verified: '.VerdictWords::cylinders(array_column($bores, 'cylinder')).'.']),
+            ...array_map(
+                static fn (string $section, array $those): string => Line::counted('verify.unverified', count($those), [
+                    'section' => $section,
+                    'first' => $those[0],
+                ]),
+                array_keys($names),
+                $names,
+            ),
+        ];
     }
 }

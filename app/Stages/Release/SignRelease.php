@@ -37,7 +37,7 @@ final readonly class SignRelease
             $row = [
                 'certificate' => $certificate,
                 'certificate_hash' => hash('sha256', $certificate),
-                'statement' => 'Signed: the bores are as this certificate says.',
+                'statement' => 'Signed: the finished work is as this certificate says.',
             ];
             Release::query()->create($row + ['ulid' => $ulid, 'job_id' => $file->job->id, 'user_id' => $by->id, 'created_at' => now()]);
 

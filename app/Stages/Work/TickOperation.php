@@ -8,19 +8,18 @@ use App\Ledger\Ledger;
 use App\Ledger\Refused;
 use App\Ledger\Written;
 use App\Record\JobFile;
+use App\Record\VerificationOfJob;
 use App\Record\WorkLogs;
 use App\Stages\Work\Logs\SleeveWords;
 use App\Storage\EntryKind;
 use App\Storage\Job;
 use App\Storage\OperationTick;
-use App\Storage\SheetName;
 use App\Storage\User;
 use App\Words\Line;
 use App\Words\OperationWords;
 use App\Words\OrderWords;
 use NorthLedger\Core\Engine\Specification\EnginePart;
 use NorthLedger\Core\Finding\PartDefect;
-use NorthLedger\Core\Inspection\Occasion;
 use NorthLedger\Core\Quantity\Length;
 use NorthLedger\Core\Quantity\NotationException;
 use NorthLedger\Core\Quantity\ShopNotation;
@@ -67,7 +66,7 @@ final readonly class TickOperation
                 'actual_nm' => $state === TickState::Done ? $this->actual($file, $operation, $actual, (string) $remark)?->nanometres : null,
                 'typed' => $actual === '' ? null : $actual,
                 'remark' => $remark,
-                'last_reading_id' => $file->record->entries(SheetName::bores(Occasion::Final))->lastId(),
+                'last_reading_id' => VerificationOfJob::lastReading($file),
             ];
             OperationTick::query()->create(
                 $row + ['ulid' => $ulid, 'job_id' => $file->job->id, 'user_id' => $by->id, 'created_at' => now()],

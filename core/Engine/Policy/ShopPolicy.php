@@ -88,6 +88,38 @@ final readonly class ShopPolicy
         );
     }
 
+    /** The same where finished work is judged: by the decision rule of the end (GAUGE-6). */
+    public function atTheEnd(): self
+    {
+        return new self(
+            $this->revision,
+            $this->preference,
+            $this->orderOfWork,
+            $this->orderOfParts,
+            $this->finalRule,
+            $this->finalRule,
+            $this->allowedPittingClass,
+            $this->forbidsVerifyingOwnWork,
+            $this->crackDwell,
+            $this->checkBackReadings,
+            $this->checkBackMinutes,
+            $this->prices,
+            $this->grindAim,
+            $this->mirrorFinish,
+            $this->mixedShells,
+            $this->sleeveForWear,
+            $this->readingsPerBore,
+            $this->crackCheckNeeds,
+            $this->temperatureUnit,
+            $this->houseLimits,
+            $this->inchAllowances,
+            $this->metricAllowances,
+            $this->inchParts,
+            $this->metricParts,
+            $this->expansion,
+        );
+    }
+
     public function boreAllowances(LengthUnit $unit): BoreAllowances
     {
         return $unit === LengthUnit::Inch ? $this->inchAllowances : $this->metricAllowances;

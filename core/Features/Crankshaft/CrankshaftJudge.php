@@ -10,7 +10,6 @@ use NorthLedger\Core\Engine\Policy\MixedShells;
 use NorthLedger\Core\Engine\Policy\ShopPolicy;
 use NorthLedger\Core\Engine\Specification\EnginePart;
 use NorthLedger\Core\Engine\Specification\JournalSpec;
-use NorthLedger\Core\Engine\Specification\ShellGradeSpec;
 use NorthLedger\Core\Engine\Specification\SpecificationSheet;
 use NorthLedger\Core\Finding\Amount;
 use NorthLedger\Core\Finding\Criterion;
@@ -324,26 +323,22 @@ final readonly class CrankshaftJudge implements Judge
         $spec = $this->spec($group);
         $journals = $this->journals($group, $measurements);
         $plan = $this->plan($group, $journals);
-        if ($spec->shellGrades === [] || $spec->oilClearance === null || $plan === null || $plan->action === GrindAction::WeldOrReplace) {
+        if ($plan === null || $plan->action === GrindAction::WeldOrReplace) {
             return [];
         }
         $pairs = [];
         foreach ($journals as $number => $journal) {
             $housings = array_column($this->bearingBores($group, $number), 'corrected');
-            $undersize = $plan->undersize ?? $journal->currentUndersize;
-            if ($housings !== []) {
-                $pairs[$number] = ShellSelection::of(
-                    array_map(
-                        static fn (ShellGradeSpec $grade): ShellGrade => ShellGrade::of(
-                            $grade->name,
-                            $grade->wall->plus($undersize->half()),
-                        ),
-                        $spec->shellGrades,
-                    ),
-                    $this->policy->mixedShells === MixedShells::Mixed,
-                    $spec->oilClearance->least,
-                    $spec->oilClearance->most,
-                )->forJournal(self::middle($housings), $plan->target ?? self::middle($journal->inspection->diameters()));
+            $selection = ShellSelection::forJournals(
+                $spec,
+                $plan->undersize ?? $journal->currentUndersize,
+                $this->policy->mixedShells === MixedShells::Mixed,
+            );
+            if ($housings !== [] && $selection !== null) {
+                $pairs[$number] = $selection->forJournal(
+                    self::middle($housings),
+                    $plan->target ?? self::middle($journal->inspection->diameters()),
+                );
             }
         }
 

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace NorthLedger\Core\Features\Crankshaft;
 
+use NorthLedger\Core\Engine\Specification\JournalSpec;
+use NorthLedger\Core\Engine\Specification\ShellGradeSpec;
 use NorthLedger\Core\Finding\PlanningException;
 use NorthLedger\Core\Quantity\Length;
 
@@ -13,6 +15,26 @@ final readonly class ShellSelection
     /** @param  non-empty-list<array{ShellGrade, ShellGrade}>  $pairs  In the order in which ties are decided */
     private function __construct(private array $pairs, private Length $least, private Length $most)
     {
+    }
+
+    /**
+     * From the grades of a sheet, each half thicker by half of the undersize.
+     *
+     * @return ?self Null where the sheet has no grades, or nobody knows the range of the clearance
+     */
+    public static function forJournals(JournalSpec $spec, Length $undersize, bool $mixesHalves): ?self
+    {
+        return $spec->shellGrades === [] || $spec->oilClearance === null
+            ? null
+            : self::of(
+                array_map(
+                    static fn (ShellGradeSpec $grade): ShellGrade => ShellGrade::of($grade->name, $grade->wall->plus($undersize->half())),
+                    $spec->shellGrades,
+                ),
+                $mixesHalves,
+                $spec->oilClearance->least,
+                $spec->oilClearance->most,
+            );
     }
 
     /**

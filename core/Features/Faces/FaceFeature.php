@@ -24,6 +24,7 @@ enum FaceFeature: string implements Feature
     case DeckFinish = 'deckra';
     case DeckStamp = 'deckstamp';
     case DeckFeeler = 'deckfeeler';
+    case DeckStraightedge = 'deckstraight';
     case PistonToDeck = 'todeck';
     case HeadPoint = 'head';
     case HeadHeight = 'headheight';
@@ -31,10 +32,11 @@ enum FaceFeature: string implements Feature
     case HeadPitDepth = 'headpit';
     case HeadFinish = 'headra';
     case HeadFeeler = 'headfeeler';
+    case HeadStraightedge = 'headstraight';
 
     public function material(SpecificationSheet $sheet): Material
     {
-        return in_array($this, [self::HeadPoint, self::HeadHeight, self::HeadPitDepth, self::HeadFeeler], true)
+        return in_array($this, [self::HeadPoint, self::HeadHeight, self::HeadPitDepth, self::HeadFeeler, self::HeadStraightedge], true)
             ? $sheet->headMaterial
             : $sheet->blockMaterial;
     }
@@ -69,6 +71,11 @@ enum FaceFeature: string implements Feature
                 'thickest feeler under a straightedge',
                 gauges: [InstrumentKind::StraightedgeWithFeeler, InstrumentKind::FeelerGauge],
             ),
+            self::DeckStraightedge => FeatureDefinition::distance(
+                'Deck',
+                'thickest feeler under a straightedge over its whole length',
+                gauges: [InstrumentKind::StraightedgeWithFeeler, InstrumentKind::FeelerGauge],
+            ),
             self::PistonToDeck => FeatureDefinition::offset(
                 'Cylinder',
                 'piston below the deck',
@@ -98,6 +105,11 @@ enum FaceFeature: string implements Feature
             self::HeadFeeler => FeatureDefinition::distance(
                 'Head face',
                 'thickest feeler under a straightedge',
+                gauges: [InstrumentKind::StraightedgeWithFeeler, InstrumentKind::FeelerGauge],
+            ),
+            self::HeadStraightedge => FeatureDefinition::distance(
+                'Head face',
+                'thickest feeler under a straightedge over its whole length',
                 gauges: [InstrumentKind::StraightedgeWithFeeler, InstrumentKind::FeelerGauge],
             ),
         };

@@ -52,6 +52,12 @@ enum FaceKind: string
         return $this === self::Deck ? FaceFeature::DeckFeeler : FaceFeature::HeadFeeler;
     }
 
+    /** The thickest feeler that enters anywhere under a straightedge along, across and diagonally over the whole face (DECK-1). */
+    public function straightedge(): Feature
+    {
+        return $this === self::Deck ? FaceFeature::DeckStraightedge : FaceFeature::HeadStraightedge;
+    }
+
     public function finish(): Feature
     {
         return $this === self::Deck ? FaceFeature::DeckFinish : FaceFeature::HeadFinish;

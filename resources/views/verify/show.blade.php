@@ -11,5 +11,5 @@
 @section('margin')
 <p class="outbox" data-outbox-state role="status" hidden></p>
 <div data-fragment="margin">{!! $parts->margin() !!}</div>
-@foreach(['cylinder', 'kind', 'reason', 'ulid'] as $name)<x-field-error :name="$name" />@endforeach
+@foreach(['subject', 'kind', 'reason', 'ulid'] as $name)<x-field-error :name="$name" />@endforeach
 @endsection

@@ -5,17 +5,18 @@ declare(strict_types=1);
 namespace App\Stages\Verify;
 
 use App\Storage\DispositionKind;
+use App\Words\Line;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 
 /** What has to be sent for `VerifyController::store`. */
-final class DisposeBoreRequest extends FormRequest
+final class DecideFinishedRequest extends FormRequest
 {
     /** @return array<string, mixed> */
     public function rules(): array
     {
         return [
-            'cylinder' => ['required', 'integer', 'between:1,16'],
+            'subject' => ['required', 'string', 'regex:/^[a-z]+(\.[a-z0-9]+){0,2}$/D', 'max:40'],
             'kind' => ['required', Rule::enum(DispositionKind::class)],
             'reason' => ['required', 'string', 'max:200'],
         ];
@@ -25,8 +26,10 @@ final class DisposeBoreRequest extends FormRequest
     public function messages(): array
     {
         return [
-            'reason.required' => 'Say why: what was found, and who accepts it or what is done again.',
-            'kind.required' => 'Choose rework or concession.',
+            'subject.required' => Line::of('verify.which'),
+            'subject.regex' => Line::of('verify.which'),
+            'reason.required' => Line::of('verify.why'),
+            'kind.required' => Line::of('verify.rework_or_concession'),
         ];
     }
 }

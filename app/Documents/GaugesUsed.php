@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Documents;
+
+use App\Storage\StatedSetup;
+use NorthLedger\Core\Quantity\LengthDisplay;
+
+/** A gauge as a certificate names it: which one, whether its calibration was due, and what its zero was set to. */
+final class GaugesUsed
+{
+    public static function words(StatedSetup $setup, LengthDisplay $display): string
+    {
+        $missed = $setup->calibrationMissed();
+
+        return $setup->gaugeWords().
+            ($missed === null ? '' : ", calibration was due {$missed->format('j M Y')}").
+            ($setup->knownZero === null ? '' : ", zero {$display->sizeWithUnit($setup->knownZero)}");
+    }
+}

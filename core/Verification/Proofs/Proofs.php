@@ -1,0 +1,116 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthLedger\Core\Verification\Proofs;
+
+use NorthLedger\Core\Assessment\InspectionPlan;
+use NorthLedger\Core\Engine\Places\Place;
+use NorthLedger\Core\Engine\Policy\ShopPolicy;
+use NorthLedger\Core\Engine\Specification\SpecificationSheet;
+use NorthLedger\Core\Finding\Finding;
+use NorthLedger\Core\Inspection\MeasuredSections;
+use NorthLedger\Core\Inspection\Section;
+use NorthLedger\Core\Work\OperationKey;
+use NorthLedger\Core\Work\WorkOrder;
+
+/** Everything that proves the work of one order beside the bores, thing by thing (WORK-4). */
+final readonly class Proofs
+{
+    /**
+     * @param  list<Proving>  $provings
+     * @param  array<string, Proof>  $bySubject  By the code of what is proved
+     */
+    private function __construct(
+        private WorkOrder $order,
+        private SpecificationSheet $sheet,
+        private array $provings,
+        public array $bySubject,
+    ) {
+    }
+
+    public static function of(WorkOrder $order, SpecificationSheet $sheet): self
+    {
+        $provings = [
+            new ProvedJournals(),
+            new ProvedHousings(),
+            new ProvedRods(),
+            new ProvedFaces(),
+            new ProvedValves(),
+            new ProvedLifters(),
+        ];
+        $bySubject = [];
+        foreach ($provings as $proving) {
+            foreach ($proving->proofs($order, $sheet) as $proof) {
+                $code = $proof->subject->code;
+                $bySubject[$code] = isset($bySubject[$code]) ? $bySubject[$code]->plus($proof) : $proof;
+            }
+        }
+
+        return new self($order, $sheet, $provings, $bySubject);
+    }
+
+    /** @return list<Proof> */
+    public function on(Section $section): array
+    {
+        return array_values(array_filter($this->bySubject, static fn (Proof $proof): bool => $proof->section === $section));
+    }
+
+    /** @return list<Section> That have anything to prove, in the order of the work */
+    public function sections(): array
+    {
+        return array_values(array_filter(Section::beside(), fn (Section $section): bool => $this->on($section) !== []));
+    }
+
+    /** The sheet of a section with what is read of finished work only. */
+    public function plan(Section $section): InspectionPlan
+    {
+        $own = array_filter($this->judging(), static fn (JudgingFinished $one): bool => $one->section() === $section);
+
+        return InspectionPlan::of($section, $this->sheet)->with(
+            array_merge([], ...array_map(fn (JudgingFinished $one): array => $one->tables($this->order, $this->sheet), array_values($own))),
+        );
+    }
+
+    /** @return list<Finding> That only finished work has */
+    public function findings(ShopPolicy $policy, MeasuredSections $measured): array
+    {
+        return array_merge(
+            ...array_map(
+                fn (JudgingFinished $one): array => $one->findings($this->order, $this->sheet, $policy, $measured),
+                $this->judging(),
+            ),
+        );
+    }
+
+    /**
+     * @return list<string> Keys of the operations after which a place is another one than before: at the thing it is on, or at all of them
+     */
+    public function operationsAt(Place $place): array
+    {
+        $operations = [];
+        foreach ($this->bySubject as $proof) {
+            if ($proof->reads($place)) {
+                $operations = [
+                    ...$operations,
+                    ...array_filter(array_keys($proof->operations), static fn (string $key): bool => self::isAt($key, $place)),
+                ];
+            }
+        }
+
+        return array_values(array_unique($operations));
+    }
+
+    private static function isAt(string $operation, Place $place): bool
+    {
+        $at = OperationKey::parse($operation)->place;
+
+        return $at === '' || $at === (string) $place->number || $at === "{$place->number}.{$place->spot}";
+    }
+
+    /** @return list<JudgingFinished> */
+    private function judging(): array
+    {
+        return array_values(array_filter($this->provings, static fn (Proving $one): bool => $one instanceof JudgingFinished));
+    }
+}
