@@ -75,6 +75,24 @@ abstract class TestCase extends LaravelTestCase
         return $this->postJson("/jobs/{$job->tag()}/{$path}", $form + ['ulid' => $this->ulid()]);
     }
 
+    /**
+     * Posts what is shown from now on, and keeps what the browser would keep of it.
+     *
+     * @param  array<string, string>  $form
+     */
+    protected function show(string $path, array $form = []): TestResponse
+    {
+        $response = $this->post($path, $form);
+        foreach (['shown_unit', 'shows_all_axes'] as $name) {
+            $kept = $response->getCookie($name)?->getValue();
+            if ($kept !== null) {
+                $this->withCredentials()->withCookie($name, $kept);
+            }
+        }
+
+        return $response;
+    }
+
     /** @param  array<string, mixed>  $changes */
     protected function stateSetup(Job $job, string $sheet = 'bores', array $changes = []): TestResponse
     {

@@ -24,7 +24,7 @@ final class ShownUnitController
     {
         /** @var array{unit: string} $data */
         $data = $request->validated();
-        ShownUnit::choose($request, LengthUnit::from($data['unit']));
+        ShownUnit::choose(LengthUnit::from($data['unit']));
 
         return back();
     }

@@ -6,22 +6,27 @@ namespace App\Http;
 
 use App\Record\JobFile;
 use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Cookie;
 use NorthLedger\Core\Quantity\LengthUnit;
 
-/** The unit in which somebody wants to see lengths, for as long as the log-in lasts; entries stay in the job's own (QTY-5). */
+/**
+ * The unit in which somebody wants to see lengths, at this browser until it is closed; entries stay in the job’s own (QTY-5). A cookie, since
+ * two requests at once would overwrite each other’s session.
+ */
 final class ShownUnit
 {
     private const KEY = 'shown_unit';
 
-    public static function choose(Request $request, LengthUnit $unit): void
+    public static function choose(LengthUnit $unit): void
     {
-        $request->session()->put(self::KEY, $unit->value);
+        Cookie::queue(self::KEY, $unit->value);
     }
 
     /** A job's file, shown in the chosen unit; in the job's own where nothing was chosen. */
     public static function of(Request $request, JobFile $file): JobFile
     {
-        $unit = LengthUnit::tryFrom((string) $request->session()->get(self::KEY, ''));
+        $chosen = $request->cookie(self::KEY);
+        $unit = is_string($chosen) ? LengthUnit::tryFrom($chosen) : null;
 
         return $unit === null ? $file : $file->shownIn($unit);
     }

@@ -135,10 +135,10 @@ final class BorePageTest extends TestCase
     {
         $page = "/jobs/{$this->job->tag()}/measure";
         $this->get($page)->assertDontSee('bore.1.top.45')->assertSee('bore.1.land.inline');
-        $this->post('/shown/axes')->assertRedirect();
+        $this->show('/shown/axes')->assertRedirect();
         $this->get($page)->assertSee('bore.1.top.45')->assertSee('bore.1.land.135');
         $this->key($this->job, 'bore.1.top.45', '3.3')->assertOk();
-        $this->post('/shown/axes');
+        $this->show('/shown/axes');
         $this->get($page)->assertSee('bore.1.top.45')->assertDontSee('bore.1.top.135')->assertDontSee('bore.1.land.thrust');
         $this->key($this->job, 'bore.1.top.thrust', '3.1')->assertOk();
         $this->key($this->job, 'bore.1.top.inline', '3.0')->assertOk();

@@ -41,7 +41,7 @@ final class KeptPagesTest extends TestCase
         $this->key($this->job, 'bore.1.top.thrust', '9.6', changes: ['reason' => 'misread'])->assertOk();
         $this->assertTrue($judgesAnew(), 'a corrected reading');
         $this->assertStringContainsString('7.9 thou', $this->judged());
-        $this->post('/shown', ['unit' => 'mm'])->assertRedirect();
+        $this->show('/shown', ['unit' => 'mm'])->assertRedirect();
         $this->assertTrue($judgesAnew(), 'another unit');
         $this->registerAGauge();
         $this->assertTrue($judgesAnew(), 'another gauge');

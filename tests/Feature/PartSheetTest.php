@@ -215,7 +215,7 @@ final class PartSheetTest extends TestCase
             $this->actingAs($person);
             foreach (Section::beside() as $section) {
                 foreach (['in', 'mm'] as $unit) {
-                    $this->post('/shown', ['unit' => $unit]);
+                    $this->show('/shown', ['unit' => $unit]);
                     $page = $this->get("/jobs/{$this->job->tag()}/measure/{$section->value}")
                         ->assertOk()
                         ->assertSee($section->title());

@@ -231,7 +231,7 @@ final class SheetTest extends TestCase
     {
         $this->stateSetup($this->job);
         $this->key($this->job, 'bore.1.top.thrust', '3.1');
-        $this->post('/shown', ['unit' => 'mm'])->assertRedirect();
+        $this->show('/shown', ['unit' => 'mm'])->assertRedirect();
         $answer = $this->key($this->job, 'bore.2.top.thrust', '3.4')->assertOk();
 
         $this->assertStringContainsString('96.916', $answer->json('fragments.table'));
@@ -240,9 +240,9 @@ final class SheetTest extends TestCase
         $this->get("/jobs/{$this->job->tag()}/measure")->assertSee('value="3.8125"', false);
         $this->get("/jobs/{$this->job->tag()}/judge")->assertSee('96.924 mm');
         $this->artisan('ledger:recompute')->assertSuccessful();
-        $this->post('/shown', ['unit' => 'in']);
+        $this->show('/shown', ['unit' => 'in']);
         $this->get("/jobs/{$this->job->tag()}/judge")->assertSee('3.8159 in');
-        $this->post('/shown', ['unit' => 'furlong'])->assertSessionHasErrors('unit');
+        $this->show('/shown', ['unit' => 'furlong'])->assertSessionHasErrors('unit');
     }
 
     public function test_a_database_that_is_away_answers_with_what_to_do(): void
