@@ -22,6 +22,8 @@ return [
     'clock_file' => env('APP_ENV') === 'testing' ? (string) env('CLOCK_FILE', '') : '',
     // Where the shop's supplier answers; bin/supplier-sim stands in for it.
     'supplier' => env('SUPPLIER_URL', 'http://127.0.0.1:8431'),
+    // Where the shop's signing key is kept, apart from the database.
+    'key_folder' => env('KEY_FOLDER', storage_path('keys')),
     // Where Chromium is; without it documents still print from the browser.
     'chromium' => env('CHROMIUM', '/usr/bin/chromium'),
 ];

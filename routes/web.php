@@ -54,6 +54,11 @@ Route::middleware('guest')->group(function (): void {
     Route::post('/login', [LoginController::class, 'store']);
 });
 
+Route::get('/certificates/{code}', [CertificateController::class, 'standing'])
+    ->name('certificate.standing')
+    ->where('code', '[0-9A-Za-z]{26}')
+    ->middleware('throttle:60,1');
+
 Route::middleware('auth')->group(function (): void {
     Route::post('/logout', [LoginController::class, 'destroy'])->name('logout');
     Route::get('/', [BenchController::class, 'index'])->name('bench');
@@ -224,6 +229,8 @@ Route::middleware('auth')->group(function (): void {
         Route::get('/release', [ReleaseController::class, 'show'])->name('stage.release');
         Route::post('/release', [ReleaseController::class, 'store'])->middleware('can:release');
         Route::get('/certificate', [CertificateController::class, 'show'])->name('certificate');
+        Route::get('/certificate.json', [CertificateController::class, 'signed'])->name('certificate.signed');
+        Route::post('/release/recalls', [ReleaseController::class, 'recall'])->middleware('can:release');
         Route::get('/certificate.pdf', [CertificateController::class, 'pdf'])->name('certificate.pdf');
         Route::get('/readings.csv', [DownloadController::class, 'csv'])->name('readings.csv');
         Route::get('/readings.json', [DownloadController::class, 'json'])->name('readings.json');

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Bench;
 
 use App\Storage\Job;
+use App\Storage\Recall;
 use App\Storage\SpecBook;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
@@ -32,6 +33,7 @@ final class BenchController
             'search' => '',
             'showsClosed' => $showsClosed,
             'gaugesDue' => GaugesDue::today(),
+            'recalls' => Recall::open(),
         ]);
     }
 

@@ -4,10 +4,15 @@ declare(strict_types=1);
 
 namespace App\Documents;
 
+use App\Signing\ShopKey;
+use App\Signing\SignedCertificate;
+use App\Storage\CertificateStanding;
 use App\Storage\Job;
+use App\Storage\Recall;
 use App\Storage\Release;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Response;
 use Symfony\Component\HttpFoundation\BinaryFileResponse;
 
 final class CertificateController
@@ -29,6 +34,32 @@ final class CertificateController
         return redirect()
             ->route('stage.release', $job)
             ->with('note', 'The PDF is being made; that takes a few seconds. The page prints from the browser meanwhile.');
+    }
+
+    /** The signed text with its signature and key, for whoever wants to check it. */
+    public function signed(Job $job): Response
+    {
+        $release = $this->release($job);
+        $signed = SignedCertificate::of($release, route('certificate.standing', $release->ulid)) ?? abort(404);
+
+        return response($signed->toJson()."\n", 200, [
+            'Content-Type' => 'application/json',
+            'Content-Disposition' => "attachment; filename=\"{$job->tag()}-certificate.json\"",
+        ]);
+    }
+
+    /** For anyone who has the paper in hand: whether it stands. */
+    public function standing(string $code): View
+    {
+        $release = Release::query()->where('ulid', strtoupper($code))->firstOrFail();
+        $job = Job::query()->findOrFail($release->job_id);
+
+        return view('certificate-standing', [
+            'job' => $job,
+            'release' => $release,
+            'standing' => Recall::newest($job)->standing ?? CertificateStanding::Stands,
+            'fingerprint' => $release->public_key === null ? '' : ShopKey::fingerprint($release->public_key),
+        ]);
     }
 
     private function release(Job $job): Release

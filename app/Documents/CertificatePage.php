@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace App\Documents;
 
+use App\Signing\ShopKey;
+use App\Storage\CertificateStanding;
 use App\Storage\Job;
+use App\Storage\Recall;
 use App\Storage\Release;
 use Illuminate\Support\Facades\Vite;
 
@@ -18,6 +21,9 @@ final class CertificatePage
             'job' => $job,
             'certificate' => json_decode($release->certificate, true, 32, JSON_THROW_ON_ERROR),
             'hash' => $release->certificate_hash,
+            'fingerprint' => $release->public_key === null ? '' : ShopKey::fingerprint($release->public_key),
+            'address' => route('certificate.standing', $release->ulid),
+            'standing' => Recall::newest($job)->standing ?? CertificateStanding::Stands,
             'css' => $isForPrinter
                 ? 'file://'.public_path((string) parse_url(Vite::asset('resources/css/app.css'), PHP_URL_PATH))
                 : Vite::asset('resources/css/app.css'),

@@ -10,7 +10,8 @@ use Illuminate\Support\Facades\Cookie;
 use NorthLedger\Core\Quantity\LengthUnit;
 
 /**
- * The unit in which somebody wants to see lengths, at this browser until it is closed; entries stay in the job’s own (QTY-5). A cookie, since
+ * The unit in which somebody wants to see lengths, at this browser until it is closed; entries stay in the job’s own (QTY-5). A cookie,
+ * since
  * two requests at once would overwrite each other’s session.
  */
 final class ShownUnit

@@ -38,7 +38,7 @@ final readonly class Ledger
             if ($earlier !== null) {
                 return new Written($earlier, $this->files->open($job), true);
             }
-            if ($job->is_closed) {
+            if ($job->is_closed && ! $kind->isAfterRelease()) {
                 throw Refused::because('ulid', 'This job is released and its ledger is closed. Receive the engine again for further work.');
             }
             $before = $this->files->open($job);

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Record;
 
+use App\Storage\CertificateStanding;
 use App\Storage\QueueRecord;
+use App\Storage\Recall;
 use App\Storage\Stage;
 use App\Words\Line;
 use App\Words\OperationWords;
@@ -128,7 +130,7 @@ final readonly class JobSummary
         $order = $file->work()->order();
 
         return match (true) {
-            $file->work()->release() !== null => [Stage::Release, 'nothing: released'],
+            $file->work()->release() !== null => [Stage::Release, self::afterRelease($file)],
             (new CustomerQuestions($file->record))->clauses() !== [] => [
                 self::asked($file),
                 'the customer: '.(new CustomerQuestions($file->record))->clauses()[0],
@@ -152,6 +154,11 @@ final readonly class JobSummary
             $assessment->next->place === null => [Stage::Judge, 'a declared size step'],
             default => [Stage::Measure, lcfirst($assessment->next->place->words())],
         };
+    }
+
+    private static function afterRelease(JobFile $file): string
+    {
+        return Line::of('release.waits.'.(Recall::newest($file->job)->standing ?? CertificateStanding::Stands)->value);
     }
 
     /** @return array{Stage, string} Something was agreed, and nothing of it is worked */

@@ -56,11 +56,19 @@ enum EntryKind: string
     case WorkLog = 'work log';
     case Disposition = 'disposition';
     case Release = 'release';
+    /** Something that came up about a released job. */
+    case Recall = 'recall';
 
     /** True where what the engine is judged by is another one afterwards. */
     public function changesTheSpecification(): bool
     {
         return $this === self::OwnValues || $this === self::SheetTakenOver;
+    }
+
+    /** True where it can be said of a job that is released, and of no other. */
+    public function isAfterRelease(): bool
+    {
+        return $this === self::Recall;
     }
 
     /** @return list<self> What is said at a machine: no order follows from it */

@@ -11,6 +11,8 @@ namespace App\Storage;
  * @property string $certificate
  * @property string $certificate_hash
  * @property string $statement
+ * @property ?string $signature  Base64; null where it was signed before the shop had a key
+ * @property ?string $public_key  Hexadecimal
  */
 final class Release extends Entry
 {

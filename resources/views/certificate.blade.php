@@ -1,9 +1,10 @@
 <!doctype html>
 <html lang="en" data-light="paper">
-<head><meta charset="utf-8"><meta name="viewport" content="width=device-width, initial-scale=1"><title>Certificate {{ $certificate['job'] }}</title><link rel="icon" href="data:,"><link rel="stylesheet" href="{{ $css }}"></head>
+<head><meta charset="utf-8"><meta name="viewport" content="width=device-width, initial-scale=1"><title>Certificate {{ $certificate['job'] }}</title><link rel="icon" href="data:,"><link rel="stylesheet" href="{{ $css }}">@if(! $isForPrinter)@vite('resources/js/app.js')@endif</head>
 <body>
 <main class="certificate">
     @if(! $isForPrinter)<p class="no-print mb-4"><a href="release">Back to the job</a></p>@endif
+    @if($standing !== \App\Storage\CertificateStanding::Stands)<p class="line out no-print">▲ {{ __("release.standing_says.{$standing->value}") }}</p>@endif
     <div class="head"><span class="tag">{{ $certificate['job'] }}</span><h1>Inspection certificate</h1></div>
     <p>{{ $certificate['shop'] }}</p>
     <table><tbody>
@@ -48,7 +49,10 @@
     <h2>Not checked</h2>
     <ul>@foreach($certificate['not_checked'] as $line)<li class="line missing my-1">{{ $line }}</li>@endforeach</ul>
     <div class="signature"><div><b>{{ $certificate['signed']['by'] }}</b>, {{ $certificate['signed']['role'] }}<br>{{ $certificate['signed']['at'] }}</div><div>Sheet revision {{ $certificate['revisions']['sheet'] }}, policy revision {{ $certificate['revisions']['policy'] }}, ledger entry {{ $certificate['revisions']['ledger_entry'] }}</div></div>
-    <p class="hash">{{ $hash }}</p>
+    <div class="proof">
+        @if(! $isForPrinter)<svg data-qr="{{ $address }}" role="img" aria-label="QR code: whether this certificate stands"><path d=""/></svg>@endif
+        <div><p>{{ __('release.scan') }} <span class="num">{{ $address }}</span></p><p class="hash">{{ __('release.hash') }} {{ $hash }}</p>@if($fingerprint !== '')<p class="hash">{{ __('release.fingerprint') }} {{ $fingerprint }}</p>@endif</div>
+    </div>
 </main>
 </body>
 </html>

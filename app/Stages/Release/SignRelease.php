@@ -11,6 +11,7 @@ use App\Ledger\Ledger;
 use App\Ledger\Refused;
 use App\Ledger\Written;
 use App\Record\JobFile;
+use App\Signing\ShopKey;
 use App\Storage\EntryKind;
 use App\Storage\Job;
 use App\Storage\Release;
@@ -39,9 +40,11 @@ final readonly class SignRelease
                 'certificate_hash' => hash('sha256', $certificate),
                 'statement' => 'Signed: the finished work is as this certificate says.',
             ];
+            $key = ShopKey::own();
+            $row += ['signature' => $key->sign($certificate), 'public_key' => $key->publicKey()];
             Release::query()->create($row + ['ulid' => $ulid, 'job_id' => $file->job->id, 'user_id' => $by->id, 'created_at' => now()]);
 
-            return ['certificate_hash' => $row['certificate_hash'], 'statement' => $row['statement']];
+            return array_diff_key($row, ['certificate' => true]);
         });
         if (! $written->wasWrittenBefore) {
             RenderCertificate::dispatch($job->id);

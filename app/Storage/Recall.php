@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Storage;
+
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+
+/**
+ * What came up about a job after its release: whether its certificate stands.
+ *
+ * @property string $ulid
+ * @property CertificateStanding $standing
+ * @property RecallCause $cause
+ * @property string $reason
+ * @property Job $job
+ */
+final class Recall extends Entry
+{
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['standing' => CertificateStanding::class, 'cause' => RecallCause::class, 'created_at' => 'datetime'];
+    }
+
+    /** @return BelongsTo<Job, $this> */
+    public function job(): BelongsTo
+    {
+        return $this->belongsTo(Job::class);
+    }
+
+    /** What was said last of a job; null where nothing came up. */
+    public static function newest(Job $job): ?self
+    {
+        return self::query()->with('user')->where('job_id', $job->id)->latest('id')->first();
+    }
+
+    /** @return Collection<int, self> The jobs whose certificate is in question now, the newest first */
+    public static function open(): Collection
+    {
+        return self::query()
+            ->with('job')
+            ->whereIn('id', self::query()->selectRaw('MAX(id)')->groupBy('job_id'))
+            ->where('standing', CertificateStanding::InQuestion->value)
+            ->latest('id')
+            ->get();
+    }
+}

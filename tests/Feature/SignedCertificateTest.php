@@ -1,0 +1,141 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\People\Role;
+use App\Signing\ShopKey;
+use App\Signing\SignedCertificate;
+use App\Storage\LedgerEntry;
+use App\Storage\Recall;
+use App\Storage\Release;
+use Illuminate\Support\Facades\File;
+use Illuminate\Testing\TestResponse;
+use Symfony\Component\Process\Process;
+use Tests\TestCase;
+
+/** What is signed can be checked by anyone, and what comes up afterwards is told to whoever asks (WORK-6). */
+final class SignedCertificateTest extends TestCase
+{
+    use WorkedJob;
+
+    private string $folder;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->folder = sys_get_temp_dir().'/north-ledger-'.bin2hex(random_bytes(6));
+        config(['app.key_folder' => "{$this->folder}/keys"]);
+        $this->receiveJob();
+        $this->chooseTwentyOver();
+        $this->workAll();
+        $this->actingAs($this->inspector);
+        $this->readFinished();
+        $this->post($this->url('release'), ['ulid' => $this->ulid(), 'password' => 'a-password'])->assertSessionDoesntHaveErrors();
+    }
+
+    protected function tearDown(): void
+    {
+        File::deleteDirectory($this->folder);
+        parent::tearDown();
+    }
+
+    public function test_the_signature_is_checked_with_common_tools_alone(): void
+    {
+        $signed = $this->get($this->url('certificate.json'))->assertOk()->json();
+        $this->assertSame('0600', substr(sprintf('%o', fileperms("{$this->folder}/keys/shop.key")), -4));
+        File::put("{$this->folder}/text", $signed['certificate']);
+        File::put("{$this->folder}/sig", (string) base64_decode($signed['signature'], true));
+        File::put("{$this->folder}/pem", $signed['public_key_pem']);
+
+        $this->assertTrue($this->openssl());
+        File::put("{$this->folder}/text", str_replace('3.83', '3.82', $signed['certificate']));
+        $this->assertFalse($this->openssl(), 'a size was altered');
+    }
+
+    public function test_an_altered_file_is_refused_and_another_key_is_named(): void
+    {
+        $signed = (string) $this->get($this->url('certificate.json'))->getContent();
+        $path = "{$this->folder}/signed.json";
+        File::put($path, $signed);
+        $this->artisan('certificate:check', ['file' => $path])
+            ->expectsOutput('Unaltered, signed with this shop’s key.')
+            ->assertSuccessful();
+        File::put($path, str_replace('3.83', '3.82', $signed));
+        $this->artisan('certificate:check', ['file' => $path])->assertFailed();
+        File::put($path, '{"format": "north-ledger signed certificate 1", "certificate": []}');
+        $this->artisan('certificate:check', ['file' => $path])->assertFailed();
+        $this->artisan('certificate:check', ['file' => '/nowhere'])->assertFailed();
+
+        $before = ShopKey::own()->publicKey();
+        $this->assertSame($before, ShopKey::own()->publicKey(), 'it is made once');
+        config(['app.key_folder' => "{$this->folder}/others"]);
+        $this->assertNotSame($before, ShopKey::own()->publicKey());
+        File::put($path, $signed);
+        $this->artisan('certificate:check', ['file' => $path])
+            ->expectsOutput('Unaltered, signed with a key that is not this shop’s.')
+            ->assertSuccessful();
+        $this->assertNull(SignedCertificate::read('nonsense'));
+    }
+
+    public function test_anyone_who_has_the_paper_sees_whether_it_stands(): void
+    {
+        $page = '/certificates/'.Release::query()->sole()->ulid;
+        auth()->logout();
+        $this->get($page)->assertOk()->assertSee('This certificate stands as it was signed.')->assertDontSee($this->job->customer->name);
+        $this->get('/certificates/01ARZ3NDEKTSV4RRFFQ69G5FAV')->assertNotFound();
+        $this->get($this->url('certificate.json'))->assertRedirect('/login');
+
+        $this->actingAs($this->machinist);
+        $this->recall('in_question')->assertForbidden();
+        $this->actingAs($this->inspector);
+        $this->recall('in_question')->assertSessionDoesntHaveErrors();
+        $this->get($page)->assertSee('Ask the shop before you rely on it.');
+        $this->get('/')->assertSee('its certificate is in question: G-02 had drifted');
+        $this->assertSame('what came up after its release', $this->job->refresh()->waits_for);
+        $this->get($this->url('certificate'))->assertSee('Something came up about this certificate.');
+
+        $this->recall('withdrawn')->assertSessionDoesntHaveErrors();
+        $this->get($page)->assertSee('This certificate is withdrawn.');
+        $this->get('/')->assertDontSee('its certificate is in question');
+        $this->recall('stands')->assertSessionHasErrors('recall');
+        $this->assertSame(2, Recall::query()->count());
+        $this->artisan('ledger:verify', ['tag' => $this->job->tag()])->assertSuccessful();
+        $this->artisan('ledger:recompute')->assertSuccessful();
+    }
+
+    public function test_a_released_job_takes_a_recall_and_nothing_else_and_an_open_one_no_recall(): void
+    {
+        $this->key($this->job, 'bore.1.top.thrust', '0.1', 'bores.final')->assertStatus(422);
+        $entries = LedgerEntry::query()->where('job_id', $this->job->id)->count();
+        $form = ['ulid' => $this->ulid(), 'standing' => 'in_question', 'cause' => 'gauge', 'reason' => 'G-02 had drifted'];
+        $this->post($this->url('release/recalls'), $form)->assertSessionDoesntHaveErrors();
+        $this->post($this->url('release/recalls'), $form)->assertSessionDoesntHaveErrors();
+        $this->assertSame($entries + 1, LedgerEntry::query()->where('job_id', $this->job->id)->count(), 'sent twice, written once');
+        $this->recall('in_question', '')->assertSessionHasErrors(['reason' => 'Say what came up.']);
+
+        $this->job = $this->job($this->person(Role::Owner));
+        $this->recall('in_question')->assertSessionHasErrors('recall');
+    }
+
+    private function recall(string $standing, string $reason = 'G-02 had drifted'): TestResponse
+    {
+        return $this->post($this->url('release/recalls'), [
+            'ulid' => $this->ulid(),
+            'standing' => $standing,
+            'cause' => 'gauge',
+            'reason' => $reason,
+        ]);
+    }
+
+    private function openssl(): bool
+    {
+        $check = new Process(
+            ['openssl', 'pkeyutl', '-verify', '-pubin', '-inkey', 'pem', '-rawin', '-in', 'text', '-sigfile', 'sig'],
+            $this->folder,
+        );
+
+        return $check->run() === 0;
+    }
+}
