@@ -7,7 +7,6 @@ namespace App\Documents;
 use App\Record\JobFile;
 use App\Words\Labels;
 use App\Words\VerdictWords;
-use NorthLedger\Core\Engine\Specification\EnginePart;
 use NorthLedger\Core\Engine\Specification\Face;
 use NorthLedger\Core\Features\Cracks\CheckRun;
 use NorthLedger\Core\Features\Cracks\CrackState;
@@ -106,14 +105,9 @@ final class NotChecked
     {
         $open = [];
         foreach (Section::beside() as $section) {
-            $isHere =
-                array_filter(
-                    $section->partsOf($file->sheet),
-                    static fn (EnginePart $part): bool => in_array($part, $file->inspection()->here(), true),
-                ) !== [];
             $missing = count($file->inspection()->judged($section)->missing());
             $open[] = match (true) {
-                $section->judgesParts() && ! $isHere => '',
+                ! $file->inspection()->has($section) => '',
                 $file->inspection()->measurements($section)->isEmpty() => "{$section->title()}: not measured.",
                 $missing === 1 => "{$section->title()}: one place not read.",
                 $missing > 1 => "{$section->title()}: {$missing} places not read.",

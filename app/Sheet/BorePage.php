@@ -171,8 +171,7 @@ final readonly class BorePage
                 $isFar
                     ? [
                         'name' => 'Best allowed',
-                        'text' => $display->sizeWithUnit($map->constrained).
-                            ", shift {$display->magnitude($allowed)}, the most allowed",
+                        'text' => $display->sizeWithUnit($map->constrained).", shift {$display->magnitude($allowed)}, the most allowed",
                     ]
                     : null,
             ]),

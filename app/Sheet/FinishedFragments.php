@@ -10,6 +10,9 @@ use App\Pages\PartWalk;
 use App\Record\JobFile;
 use App\Storage\SheetName;
 use App\Storage\User;
+use App\Words\Line;
+use NorthLedger\Core\Record\Conditions;
+use NorthLedger\Core\Verification\Proofs\OrderedCondition;
 
 /** The parts of a finished sheet beside the bores that change with a reading. */
 final class FinishedFragments implements Fragments
@@ -44,7 +47,28 @@ final class FinishedFragments implements Fragments
 
     public function setup(): string
     {
-        return view('parts.setup', ['setups' => $this->view()->setups, 'features' => $this->features()])->render();
+        return view('verify.setup', [
+            'setups' => $this->view()->setups,
+            'features' => $this->features(),
+            'toState' => $this->toState(),
+        ])->render();
+    }
+
+    /** The ordered conditions that were not stated last; empty where all of them were. */
+    private function toState(): string
+    {
+        $setups = $this->file->record->entries($this->sheet)->gauges->setups;
+        $stated = $setups === [] ? Conditions::notStated() : end($setups)->conditions;
+        $ordered = [];
+        foreach ($this->file->work()->verification()->part($this->sheet->section) as $feature) {
+            $ordered = [...$ordered, ...$feature->proof->conditions];
+        }
+        $lacking = array_filter(array_unique($ordered, SORT_REGULAR), static fn (OrderedCondition $one): bool => ! $one->isStatedIn($stated));
+        $words = array_map(static fn (OrderedCondition $one): string => Line::ofCode('verify.condition', $one), $lacking);
+
+        $isAsked = $words !== [] && ! $this->file->job->is_closed;
+
+        return $isAsked ? Line::of('verify.to_state', ['conditions' => implode(', ', $words)]) : '';
     }
 
     public function drawing(): string

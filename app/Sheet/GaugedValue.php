@@ -12,6 +12,7 @@ use App\Storage\StatedSetup;
 use App\Storage\User;
 use Illuminate\Support\Str;
 use NorthLedger\Core\Gauging\Measurand;
+use NorthLedger\Core\Inspection\Occasion;
 use NorthLedger\Core\Inspection\UsualGauge;
 use NorthLedger\Core\Quantity\Length;
 use NorthLedger\Core\Quantity\NotationException;
@@ -61,6 +62,7 @@ final readonly class GaugedValue
                 'user_id' => $by->id,
                 'created_at' => now(),
             ] +
+                self::conditions($file, $entry) +
                 ($kind->showsSizes()
                     ? []
                     : [
@@ -72,6 +74,28 @@ final readonly class GaugedValue
         $setup->save();
 
         return $setup->stated();
+    }
+
+    /**
+     * Caps that are torqued stay so when another gauge is taken up: finished work is read under the conditions that were stated last.
+     *
+     * @return array<string, bool|float|null> The columns of a setup; none where nothing was stated, or the sheet is not of finished work
+     */
+    private static function conditions(JobFile $file, ReadingEntry $entry): array
+    {
+        $setups = $file->record->entries($entry->sheet)->gauges->setups;
+        $stated = $entry->sheet->occasion === Occasion::Final && $setups !== [] ? end($setups)->conditions : null;
+
+        return $stated === null
+            ? []
+            : [
+                'caps_torqued' => $stated->capsTorqued,
+                'torque_plate' => $stated->torquePlate,
+                'cooled' => $stated->cooled,
+                'clean' => $stated->clean,
+                'part_celsius' => $stated->partCelsius,
+                'master_celsius' => $stated->masterCelsius,
+            ];
     }
 
     /**

@@ -142,7 +142,8 @@ final readonly class MeasureMargin
                 $needs[] = [
                     'step' => $file->display->step($option->step),
                     'text' => self::outcome($file, $option),
-                    'state' => $option->sleeved !== [] || ! $option->isFeasible()
+                    'state' =>
+                        $option->sleeved !== [] || ! $option->isFeasible()
                             ? CellState::Out
                             : ($option->offCentre !== []
                                 ? CellState::Close
@@ -165,7 +166,7 @@ final readonly class MeasureMargin
             $parts[] =
                 VerdictWords::list(array_keys($option->offCentre)).
                 ' only if offset toward the wear, by '.
-                    "{$upTo}{$file->display->magnitude(Length::largest(...array_values($option->offCentre)))}";
+                "{$upTo}{$file->display->magnitude(Length::largest(...array_values($option->offCentre)))}";
         }
         if ($option->wallTooThin !== []) {
             $parts[] = 'wall too thin in '.VerdictWords::list($option->wallTooThin);

@@ -10,15 +10,21 @@ use App\Storage\Job;
 use App\Storage\SheetName;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
+use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use NorthLedger\Core\Inspection\Section;
 
 final class SheetController
 {
-    public function measure(Request $request, Job $job, JobFiles $files): View
+    /** The bores; of a job without them the first sheet of what came. */
+    public function measure(Request $request, Job $job, JobFiles $files): View|RedirectResponse
     {
         $file = ShownUnit::of($request, $files->open($job));
+        $first = SheetTabs::first($file);
+        if ($first !== SheetName::bores()) {
+            return redirect()->route('part', [$job, $first->section->value]);
+        }
 
         return view(
             'measure.show',

@@ -30,6 +30,12 @@ final readonly class SheetTabs
         );
     }
 
+    /** Where the sheets of the measuring stage begin: of a crankshaft alone not with the bores. */
+    public static function first(JobFile $file): SheetName
+    {
+        return self::ofWhatCame($file)[0] ?? SheetName::bores();
+    }
+
     /** @return array{previous: string, next: string} Addresses of the sheets before and after one */
     public static function beside(JobFile $file, SheetName $sheet): array
     {
@@ -55,6 +61,14 @@ final readonly class SheetTabs
         };
     }
 
+    /** @return list<SheetName> */
+    private static function ofWhatCame(JobFile $file): array
+    {
+        return array_values(
+            array_filter(SheetName::incoming(), static fn (SheetName $sheet): bool => $file->inspection()->has($sheet->section)),
+        );
+    }
+
     /** @return list<SheetName> Of finished work, those that something is verified on */
     private static function sheets(JobFile $file, ?SheetName $current): array
     {
@@ -63,6 +77,6 @@ final readonly class SheetTabs
                 static fn (Section $section): SheetName => SheetName::of($section, Occasion::Final),
                 $file->work()->verification()->sections(),
             )
-            : SheetName::incoming();
+            : self::ofWhatCame($file);
     }
 }

@@ -104,8 +104,8 @@ final readonly class StateSetup
                 'Finished bores are verified by their size: set the zero to a known size.',
             ),
             $place->feature !== BoreFeature::Bore,
-            ! in_array($place->number, $file->sheet->layout->cylinders(), true) =>
-                throw AskBack::unreadable('A gauge is zeroed on a place of a bore. Go to that place first.'),
+            ! in_array($place->number, $file->sheet->layout->cylinders(), true)
+                => throw AskBack::unreadable('A gauge is zeroed on a place of a bore. Go to that place first.'),
             default => $place,
         };
     }

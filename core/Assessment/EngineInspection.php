@@ -144,6 +144,18 @@ final class EngineInspection
         );
     }
 
+    /** True where something that a section is read of came with the engine; what is weighed goes with the rods, chambers with the head. */
+    public function has(Section $section): bool
+    {
+        $parts = match ($section) {
+            Section::Weights => [EnginePart::Rods],
+            Section::Volumes => [EnginePart::Head],
+            default => $section->partsOf($this->sheet),
+        };
+
+        return array_filter($parts, fn (EnginePart $part): bool => in_array($part, $this->here(), true)) !== [];
+    }
+
     /** @return list<MeasuredFace> The decks, then the heads */
     public function faces(): array
     {

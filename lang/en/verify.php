@@ -61,6 +61,7 @@ return [
     'heading' => 'Finished: :section',
     'no_order' => 'There is nothing to verify: no order yet.',
     'not_ordered' => 'The order has no work on this sheet.',
+    'to_state' => 'First state that it is :conditions:',
     'conditions_note' => 'Readings count under the ordered conditions only. State them with the gauge (z).',
     'reason' => 'reason, and who accepts',
     'other_open' => ':section: still to be verified',

@@ -32,9 +32,10 @@
     <section class="whole">
     <h2>{{ $part['title'] }}</h2>
     <p class="soft">@if($part['conditions'] !== '')Read with: {{ $part['conditions'] }}. @endif @if($part['gauges'] !== [])Gauges: {{ implode('; ', $part['gauges']) }}.@endif</p>
+    <div class="scroll-x" tabindex="0" role="region" aria-label="{{ $part['title'] }}">
     @foreach($part['tables'] as $table)
     <table>
-        <thead><tr>@foreach(['part', 'came', 'asked', 'is', 'taken'] as $head)<th scope="col">{{ __("verify.{$head}") }}</th>@endforeach @foreach($table['columns'] as $column)<th scope="col">{{ $column['name'] }}@if($column['limit'] !== '')<br><small>{{ $column['limit'] }}</small>@endif</th>@endforeach<th scope="col">Result</th></tr></thead>
+        <thead><tr>@foreach(['part', 'came', 'asked', 'is', 'taken'] as $head)<th scope="col">{{ __("verify.{$head}") }}@if($head === 'taken')<br><small>{{ $certificate['form_unit'] }}</small>@endif</th>@endforeach @foreach($table['columns'] as $column)<th scope="col">{{ $column['name'] }}@if($column['limit'] !== '')<br><small>{{ $column['limit'] }}</small>@endif</th>@endforeach<th scope="col">Result</th></tr></thead>
         <tbody>
         @foreach($table['rows'] as $row)
             <tr><th scope="row">{{ $row['what'] }}</th><td class="num">{{ $row['came'] }}</td><td class="num">{{ $row['ordered'] }}</td><td class="num">{{ $row['finished'] }}</td><td class="num">{{ $row['change'] }}</td>@foreach($row['checks'] as $check)<td class="num">{{ $check }}</td>@endforeach<td>{{ $row['state'] }}@if($row['disposition'])<br><b>{{ $row['disposition'] }}</b>@endif</td></tr>
@@ -42,6 +43,7 @@
         </tbody>
     </table>
     @endforeach
+    </div>
     </section>
     @endforeach
     @if(($certificate['limits'] ?? []) !== [])<h2>Whose the limits are</h2><ul>@foreach($certificate['limits'] as $line)<li class="line my-1">{{ $line }}</li>@endforeach</ul>@endif

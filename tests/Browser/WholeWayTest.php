@@ -12,6 +12,14 @@ final class WholeWayTest extends BrowserTestCase
 {
     use WalksTheWay;
 
+    private const DECK = [
+        'deckfeeler.1' => '.0005',
+        'deckheight.1' => '11.3000',
+        'deckpits.1' => '0',
+        'deckra.1' => '40',
+        'deckstraight.1' => '.0010',
+    ];
+
     public function test_from_a_blank_job_to_the_certificate_by_keyboard_alone(): void
     {
         $window = $this->loggedIn('inspector');
@@ -42,6 +50,9 @@ final class WholeWayTest extends BrowserTestCase
         $this->assertSame(24, $kept, 'every finished place is read');
         $this->assertStringContainsString('As ordered', $this->text($window, '.margin .stamp'));
 
+        $this->assertStringContainsString('Faces: still to be verified', $this->text($window, '.margin'));
+        $this->verifyTheDeck($window, $tag);
+
         $this->goTo($window, $tag, 'release');
         $this->assertStringContainsString(
             'Inspector did the work and is the only one who verified it: cylinder bores.',
@@ -55,6 +66,33 @@ final class WholeWayTest extends BrowserTestCase
         $this->assertStringContainsString('3.8327', $this->text($window, '.certificate'));
         $this->assertAccessible($window, 'the certificate');
         $this->assertPdfArrives($window, $tag);
+    }
+
+    /** Two feelers, the height, the pits and the finish, after the conditions were stated once. */
+    private function verifyTheDeck(RemoteWebDriver $window, string $tag): void
+    {
+        $this->goTo($window, $tag, 'verify/deck');
+        $this->untilReady($window);
+        $this->assertStringContainsString(
+            'First state that it is caps torqued, clean and dry',
+            $this->text($window, '[data-fragment=setup]'),
+        );
+        $this->press($window, 'z');
+        $this->until(
+            $window,
+            static fn (): bool => $window->executeScript("return document.querySelector('[data-setup-dialog]').open"),
+            'the dialog is open',
+        );
+        foreach (['caps_torqued', 'clean'] as $name) {
+            $window->findElement(WebDriverBy::name($name))->sendKeys(WebDriverKeys::SPACE);
+        }
+        $window->findElement(WebDriverBy::name('part_temperature'))->sendKeys(WebDriverKeys::ENTER);
+        $this->until($window, fn (): bool => ! str_contains($this->text($window, '[data-fragment=setup]'), 'First state'), 'stated');
+        foreach (self::DECK as $place => $text) {
+            $this->until($window, fn (): bool => $this->place($window) === $place, $place);
+            $this->enter($window, $text, $place);
+        }
+        $this->until($window, fn (): bool => str_contains($this->text($window, '.margin .stamp'), 'As ordered'), 'the deck is verified');
     }
 
     private function tabTo(RemoteWebDriver $window, string $tag, string $text): void
