@@ -43,6 +43,7 @@ use App\Stages\Receive\ReceiveController;
 use App\Stages\Receive\ReceivedController;
 use App\Stages\Release\ReleaseController;
 use App\Stages\StageController;
+use App\Stages\Verify\AcceptanceController;
 use App\Stages\Verify\VerifyController;
 use App\Stages\Work\Logs\CardController;
 use App\Stages\Work\PrintController;
@@ -224,6 +225,8 @@ Route::middleware('auth')->group(function (): void {
         Route::post('/work/flaws', [WorkController::class, 'report'])->middleware('can:work');
         Route::post('/work/orders', [WorkController::class, 'revise'])->middleware('can:choose-plan');
         Route::get('/verify', [VerifyController::class, 'show'])->name('stage.verify');
+        Route::get('/verify/parts/{part}', [AcceptanceController::class, 'sheet'])->name('verify.sheet');
+        Route::post('/verify/parts', [AcceptanceController::class, 'store'])->middleware('can:verify');
         Route::get('/verify/{section}', [VerifyController::class, 'part'])->name('verify.part');
         Route::post('/verify', [VerifyController::class, 'store'])->middleware('can:verify');
         Route::get('/release', [ReleaseController::class, 'show'])->name('stage.release');

@@ -8,6 +8,7 @@ use App\Record\JobFile;
 use App\Storage\SheetName;
 use App\Storage\StatedSetup;
 use App\Storage\User;
+use App\Words\GaugesUsed;
 use NorthLedger\Core\Engine\Places\Axis;
 use NorthLedger\Core\Engine\Places\Station;
 use NorthLedger\Core\Features\Bores\BoreFeature;
@@ -47,6 +48,8 @@ final class Certificate
                 static fn (VerifiedBore $bore): array => self::bore($file, $bore),
                 array_values($file->work()->verification()->bores()),
             ),
+            'purpose' => $file->job->purpose->value,
+            'checked' => $file->job->isCheck() ? CheckedParts::of($file) : [],
             'parts' => CertificateParts::of($file),
             'conditions' => $file->work()->verification()->bores() === [] ? [] : self::conditions($file),
             'gauges' => array_values(

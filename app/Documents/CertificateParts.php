@@ -10,6 +10,7 @@ use App\Storage\Disposition;
 use App\Storage\SheetName;
 use App\Storage\StatedSetup;
 use App\Words\AmountDisplay;
+use App\Words\GaugesUsed;
 use App\Words\Labels;
 use App\Words\Line;
 use App\Words\OperationWords;

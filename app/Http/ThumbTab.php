@@ -28,7 +28,12 @@ final readonly class ThumbTab
                     default => $stage->number() < $file->job->stage->number(),
                 },
             ),
-            Stage::cases(),
+            array_values(
+                array_filter(
+                    Stage::cases(),
+                    static fn (Stage $stage): bool => ! $file->job->isCheck() || ! in_array($stage, [Stage::Plan, Stage::Work], true),
+                ),
+            ),
         );
     }
 }

@@ -107,7 +107,12 @@ final readonly class JobPackage
             $policy = ShopPolicy::fromArray(OldPrices::brought($this->data['policy']));
             $observations = JobObservations::ofRows($this->data['observations']);
             $own = OwnValues::of($observations->all(EntryKind::OwnValues));
-            $sheet = SpecificationSheet::fromArray(JobSheet::document($this->data['sheet'], $own, $policy));
+            $job = (new Job())->newFromBuilder(
+                array_intersect_key($this->data['received'], array_flip(JobTables::OF_THE_JOB)) + [
+                    'entries' => $this->data['entries'] ?? 0,
+                ],
+            );
+            $sheet = SpecificationSheet::fromArray(JobSheet::document($this->data['sheet'], $own, $policy, $job->purpose));
             $readings = $this->bySheet('readings', KeyedReading::ofRow(...));
             $setups = $this->bySheet('setups', StatedSetup::ofRow(...));
             $checks = $this->bySheet('check_backs', StatedCheck::ofRow(...));
@@ -117,11 +122,6 @@ final readonly class JobPackage
                 $gauges = SheetGauges::of($setups[$name->value] ?? [], $checks[$name->value] ?? [], $zeros[$name->value] ?? []);
                 $entries[$name->value] = SheetEntries::of($readings[$name->value] ?? [], $gauges, $name, $observations);
             }
-            $job = (new Job())->newFromBuilder(
-                array_intersect_key($this->data['received'], array_flip(JobTables::OF_THE_JOB)) + [
-                    'entries' => $this->data['entries'] ?? 0,
-                ],
-            );
 
             return new Evaluation((string) ($this->data['job'] ?? ''), JobFile::assembled($job, $sheet, $policy, $observations, $entries));
         } catch (\Exception|\TypeError|\ValueError $exception) {

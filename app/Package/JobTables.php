@@ -31,6 +31,7 @@ final class JobTables
         'family_revision',
         'serial',
         'arrival',
+        'purpose',
         'castings',
         'description',
         'wishes',

@@ -36,6 +36,8 @@ final class JobFile
 
     private ?PlanOfJob $plan = null;
 
+    private ?AcceptanceOfJob $acceptance = null;
+
     private function __construct(
         public readonly JobRecord $record,
         public readonly SpecificationSheet $sheet,
@@ -59,7 +61,13 @@ final class JobFile
 
     private static function ofRecord(JobRecord $record, SpecificationSheet $sheet, ShopPolicy $policy): self
     {
-        return new self($record, $sheet, $policy, LengthDisplay::in($sheet->unit), new EngineInspection($sheet, $policy, $record));
+        return new self(
+            $record,
+            $sheet,
+            $policy,
+            LengthDisplay::in($sheet->unit),
+            new EngineInspection($sheet, $record->job->isCheck() ? $policy->atTheEnd() : $policy, $record),
+        );
     }
 
     /**
@@ -85,7 +93,7 @@ final class JobFile
     {
         $record = $this->record->anew();
 
-        return new self($record, $this->sheet, $this->policy, $this->display, new EngineInspection($this->sheet, $this->policy, $record));
+        return self::ofRecord($record, $this->sheet, $this->policy)->shownIn($this->display->unit());
     }
 
     /** The same job with lengths shown in a unit; what was loaded and judged already is kept. */
@@ -154,6 +162,12 @@ final class JobFile
     public function work(): WorkOfJob
     {
         return $this->work ??= new WorkOfJob($this);
+    }
+
+    /** Of a job that only checks: what is accepted, and what goes back. */
+    public function acceptance(): AcceptanceOfJob
+    {
+        return $this->acceptance ??= new AcceptanceOfJob($this);
     }
 
     /** What can be done about every part, and what is recommended of it. */

@@ -20,6 +20,8 @@ use NorthLedger\Core\Features\Bores\OptionKind;
 use NorthLedger\Core\Features\Cracks\CheckRun;
 use NorthLedger\Core\Finding\PartVerdict;
 use NorthLedger\Core\Inspection\Section;
+use NorthLedger\Core\Verification\AcceptanceState;
+use NorthLedger\Core\Verification\CheckedPart;
 use NorthLedger\Core\Verification\VerificationState;
 use NorthLedger\Core\Verification\VerifiedBore;
 use NorthLedger\Core\Work\MachineQueue;
@@ -77,7 +79,7 @@ final readonly class JobSummary
             PartStops::toStore($file->work()->partStops()),
             self::queue($file),
             (new CustomerQuestions($file->record))->waitingOffer()?->wantedBy()->format('Y-m-d'),
-            $file->words()->headline($assessment),
+            $file->job->isCheck() ? self::checkedHeadline($file) : $file->words()->headline($assessment),
             mb_strimwidth($waitsFor, 0, 120, '…'),
             $file->work()->release() !== null,
             $file->record->cracks()->nextDue()?->dueAt(),
@@ -135,6 +137,7 @@ final readonly class JobSummary
                 self::asked($file),
                 'the customer: '.(new CustomerQuestions($file->record))->clauses()[0],
             ],
+            $file->job->isCheck() => self::checking($file),
             $file->work()->stops() !== [] => self::stopped($file->work()->stops()[0]),
             $order !== null => self::working($file, $order),
             $file->work()->choice() !== null => self::replaced($file),
@@ -153,6 +156,38 @@ final readonly class JobSummary
             $assessment->next->place === null && $assessment->needsSize => [Stage::Measure, 'a size for the zero'],
             $assessment->next->place === null => [Stage::Judge, 'a declared size step'],
             default => [Stage::Measure, lcfirst($assessment->next->place->words())],
+        };
+    }
+
+    /** The worst of what was checked. */
+    private static function checkedHeadline(JobFile $file): string
+    {
+        $states = array_map(static fn (CheckedPart $part): AcceptanceState => $part->state(), $file->acceptance()->parts());
+        $worst = match (true) {
+            in_array(AcceptanceState::Out, $states, true) => AcceptanceState::Out,
+            in_array(AcceptanceState::Open, $states, true) => AcceptanceState::Open,
+            default => AcceptanceState::Conforms,
+        };
+
+        return Line::ofCode('verify.checked', $worst);
+    }
+
+    /** @return array{Stage, string} Nothing is planned or worked: each part is accepted, or goes back */
+    private static function checking(JobFile $file): array
+    {
+        $open = $file->acceptance()->unanswered();
+        $unread = array_merge([], ...array_map(static fn (CheckedPart $part): array => $part->missing(), $open));
+
+        $begun = array_filter($open, static fn (CheckedPart $part): bool => $part->isBegun());
+
+        return match (true) {
+            $open === [] => [Stage::Release, 'a signature'],
+            $begun === [] => [Stage::Measure, Line::of('verify.waits_for_readings', ['part' => $file->sheet->nameOf($open[0]->part)])],
+            $unread === [] || $open[0]->state() === AcceptanceState::Out => [
+                Stage::Verify,
+                Line::of('verify.waits_for_answer', ['part' => $file->sheet->nameOf($open[0]->part)]),
+            ],
+            default => [Stage::Measure, lcfirst($unread[0]->words())],
         };
     }
 

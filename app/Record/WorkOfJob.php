@@ -211,7 +211,8 @@ final class WorkOfJob
 
     public function release(): ?Release
     {
-        if ($this->choice() === null) {
+        $isCheck = $this->file->job->isCheck() && $this->file->job->getKey() !== null;
+        if ($this->choice() === null && ! $isCheck) {
             return null;
         }
         if ($this->release === false) {

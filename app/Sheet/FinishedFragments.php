@@ -63,7 +63,8 @@ final class FinishedFragments implements Fragments
         foreach ($this->file->work()->verification()->part($this->sheet->section) as $feature) {
             $ordered = [...$ordered, ...$feature->proof->conditions];
         }
-        $lacking = array_filter(array_unique($ordered, SORT_REGULAR), static fn (OrderedCondition $one): bool => ! $one->isStatedIn($stated));
+        $isLacking = static fn (OrderedCondition $one): bool => ! $one->isStatedIn($stated);
+        $lacking = array_filter(array_unique($ordered, SORT_REGULAR), $isLacking);
         $words = array_map(static fn (OrderedCondition $one): string => Line::ofCode('verify.condition', $one), $lacking);
 
         $isAsked = $words !== [] && ! $this->file->job->is_closed;

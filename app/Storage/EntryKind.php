@@ -55,6 +55,8 @@ enum EntryKind: string
     /** What happened at a machine: a pass, a cut, a stint. */
     case WorkLog = 'work log';
     case Disposition = 'disposition';
+    /** A part that is only checked: accepted or returned. */
+    case PartAnswered = 'part answered';
     case Release = 'release';
     /** Something that came up about a released job. */
     case Recall = 'recall';

@@ -8,6 +8,7 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Facades\DB;
 use NorthLedger\Core\Features\Receiving\Arrival;
+use NorthLedger\Core\Features\Receiving\Purpose;
 use NorthLedger\Core\Features\Receiving\Usage;
 use NorthLedger\Core\Quantity\Length;
 
@@ -28,6 +29,7 @@ use NorthLedger\Core\Quantity\Length;
  * @property ?\NorthLedger\Core\Features\Receiving\Usage $usage
  * @property ?int $budget_minor
  * @property bool $keeps_original
+ * @property Purpose $purpose
  * @property \Illuminate\Support\Carbon $due_on
  * @property ?int $declared_step_nm
  * @property ?string $declared_evidence
@@ -63,7 +65,14 @@ final class Job extends Model
     protected $dateFormat = 'Y-m-d H:i:s.v';
 
     /** @var array<string, mixed> */
-    protected $attributes = ['arrival' => 'complete', 'castings' => '', 'keeps_original' => false, 'timer_words' => '', 'is_held' => false];
+    protected $attributes = [
+        'arrival' => 'complete',
+        'purpose' => 'rebuild',
+        'castings' => '',
+        'keeps_original' => false,
+        'timer_words' => '',
+        'is_held' => false,
+    ];
 
     /** “NL-0417” */
     public function tag(): string
@@ -112,6 +121,12 @@ final class Job extends Model
         return preg_match('/^(?:nl)?[\s-]*0*([1-9]\d{0,8})$/i', trim($tag), $match) === 1 ? (int) $match[1] : null;
     }
 
+    /** True where finished work of another shop, or new parts, are accepted or returned. */
+    public function isCheck(): bool
+    {
+        return $this->purpose === Purpose::Check;
+    }
+
     public function declaredStep(): ?Length
     {
         return $this->declared_step_nm === null ? null : Length::ofNanometres($this->declared_step_nm);
@@ -132,6 +147,7 @@ final class Job extends Model
             'is_closed' => 'boolean',
             'has_own_values' => 'boolean',
             'arrival' => Arrival::class,
+            'purpose' => Purpose::class,
             'usage' => Usage::class,
             'budget_minor' => 'integer',
             'keeps_original' => 'boolean',

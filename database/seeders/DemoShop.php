@@ -45,6 +45,7 @@ final readonly class DemoShop
         private DemoParts $parts,
         private DemoOffers $offers,
         private DemoWork $work,
+        private DemoChecks $checks,
         private JobFiles $files,
         private SpecBook $specs,
     ) {
@@ -278,7 +279,7 @@ final readonly class DemoShop
             52,
         );
         $this->offers->jobs($inspector, $people[Role::FrontCounter->value]);
-        $this->work->jobs($inspector, $machinist);
+        $this->checks->jobs($inspector, $this->work->jobs($inspector, $machinist));
     }
 
     /**

@@ -54,14 +54,16 @@ final readonly class DemoWork
     ) {
     }
 
-    public function jobs(User $inspector, User $machinist): void
+    /** @return Job That is released */
+    public function jobs(User $inspector, User $machinist): Job
     {
         $this->sleeveThatCools($inspector, $machinist);
         $this->stonesThatLoadUp($inspector, $machinist);
         $this->deckHalfCut($inspector, $machinist);
         $this->crankshaftAlone($inspector, $machinist);
         $this->boreThatIsNotClean($inspector, $machinist);
-        $this->crankshaftReleased($inspector, $machinist);
+
+        return $this->crankshaftReleased($inspector, $machinist);
     }
 
     private function sleeveThatCools(User $inspector, User $machinist): void
@@ -132,7 +134,7 @@ final readonly class DemoWork
         $this->workUpTo($job, $machinist, OperationKind::Polish);
     }
 
-    private function crankshaftReleased(User $inspector, User $machinist): void
+    private function crankshaftReleased(User $inspector, User $machinist): Job
     {
         $worn = ['main.2.front.0' => '2.4953', 'main.2.rear.0' => '2.4954'];
         $job = $this->crankshaft($inspector, 'brae-v8-311', 'BV-30902', 'Ski-lift company', $worn);
@@ -143,6 +145,8 @@ final readonly class DemoWork
         }
         $this->parts->finished($job, $inspector, [], 43);
         $this->sign->handle($job, $inspector, self::ulid());
+
+        return $job;
     }
 
     /** @param  array<string, string>  $worn  What is keyed at some places, by place key */

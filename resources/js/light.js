@@ -5,7 +5,8 @@ const LIGHTS = ['paper', 'night'];
 export function startLight(page) {
     const root = page.documentElement;
     const chosen = localStorage.getItem(KEY);
-    if (LIGHTS.includes(chosen)) {
+    // What is printed is always paper.
+    if (LIGHTS.includes(chosen) && !root.dataset.light) {
         root.dataset.light = chosen;
     }
     page.querySelector('[data-light]:is(button)')?.addEventListener('click', () => {

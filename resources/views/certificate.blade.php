@@ -5,7 +5,7 @@
 <main class="certificate">
     @if(! $isForPrinter)<p class="no-print mb-4"><a href="release">Back to the job</a></p>@endif
     @if($standing !== \App\Storage\CertificateStanding::Stands)<p class="line out no-print">▲ {{ __("release.standing_says.{$standing->value}") }}</p>@endif
-    <div class="head"><span class="tag">{{ $certificate['job'] }}</span><h1>Inspection certificate</h1></div>
+    <div class="head"><span class="tag">{{ $certificate['job'] }}</span><h1>{{ ($certificate['purpose'] ?? '') === 'check' ? __('verify.report') : 'Inspection certificate' }}</h1></div>
     <p>{{ $certificate['shop'] }}</p>
     <table><tbody>
         <tr><th scope="row">Engine</th><td>{{ $certificate['engine']['family'] }}, serial <span class="num">{{ $certificate['engine']['serial'] }}</span>@if($certificate['engine']['what'] !== ''), {{ $certificate['engine']['what'] }}@endif</td></tr>
@@ -15,6 +15,13 @@
         <tr><th scope="row">Crack check</th><td>{{ implode(' ', (array) $certificate['crack_check']) ?: 'not done' }}</td></tr>
         @if($certificate['gauges'] !== [])<tr><th scope="row">Gauges</th><td>{{ implode('; ', $certificate['gauges']) }}</td></tr>@endif
     </tbody></table>
+    @foreach($certificate['checked'] ?? [] as $one)
+    <section class="whole">
+    <h2>{{ $one['part'] }}</h2>
+    <p><b>{{ $one['answer'] }}</b></p>
+    <ul>@foreach($one['out'] as $line)<li class="line out my-1">{{ $line }}</li>@endforeach @foreach($one['open'] as $line)<li class="line missing my-1">{{ $line }}</li>@endforeach</ul>
+    </section>
+    @endforeach
     @if($certificate['bores'] !== [])
     <h2>Finished bores, {{ $certificate['unit'] }}</h2>
     <div class="scroll-x" tabindex="0" role="region" aria-label="Finished bores">

@@ -15,6 +15,7 @@ use Illuminate\Support\Carbon;
 use Illuminate\Validation\ValidationException;
 use NorthLedger\Core\Engine\Specification\SpecificationSheet;
 use NorthLedger\Core\Features\Receiving\Arrival;
+use NorthLedger\Core\Features\Receiving\Purpose;
 use NorthLedger\Core\Features\Receiving\Usage;
 use NorthLedger\Core\Quantity\NotationException;
 use NorthLedger\Core\Quantity\NotationMeaning;
@@ -36,8 +37,8 @@ final class ReceiveController
     public function store(ReceiveJobRequest $request, SpecBook $specs, ReceiveJob $receive): RedirectResponse
     {
         /**
-         * @var array{arrival?: ?string, castings?: ?string, usage?: ?string, budget?: ?string, family: string, serial: string,
-         *     customer: string, description?: ?string, due_on: string, wishes?: ?string, declared_step?: ?string,
+         * @var array{arrival?: ?string, purpose?: ?string, castings?: ?string, usage?: ?string, budget?: ?string, family: string,
+         *     serial: string, customer: string, description?: ?string, due_on: string, wishes?: ?string, declared_step?: ?string,
          *     declared_evidence?: ?string} $data
          */
         $data = $request->validated();
@@ -50,6 +51,7 @@ final class ReceiveController
             'description' => $data['description'] ?? '',
             'wishes' => $data['wishes'] ?? null,
             'arrival' => $data['arrival'] ?? Arrival::Complete->value,
+            'purpose' => $data['purpose'] ?? Purpose::Rebuild->value,
             'castings' => $data['castings'] ?? '',
             'usage' => $data['usage'] ?? null,
             'budget_minor' => isset($data['budget']) ? Amount::minor($data['budget']) : null,

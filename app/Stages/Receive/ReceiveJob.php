@@ -21,9 +21,9 @@ final readonly class ReceiveJob
     }
 
     /**
-     * @param  array{family: string, family_revision: int, serial: string, arrival?: string, castings?: string, usage?: ?string,
-     *     budget_minor?: ?int, keeps_original?: bool, customer: string, description: string, wishes: ?string, due_on: string,
-     *     declared_step_nm: ?int, declared_evidence: ?string}  $received
+     * @param  array{family: string, family_revision: int, serial: string, arrival?: string, purpose?: string, castings?: string,
+     *     usage?: ?string, budget_minor?: ?int, keeps_original?: bool, customer: string, description: string, wishes: ?string,
+     *     due_on: string, declared_step_nm: ?int, declared_evidence: ?string}  $received
      */
     public function handle(User $by, string $ulid, array $received): Job
     {

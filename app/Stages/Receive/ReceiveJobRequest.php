@@ -8,6 +8,7 @@ use App\Storage\SpecBook;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use NorthLedger\Core\Features\Receiving\Arrival;
+use NorthLedger\Core\Features\Receiving\Purpose;
 use NorthLedger\Core\Features\Receiving\Usage;
 
 /** What has to be sent for `ReceiveController::store`. */
@@ -26,6 +27,7 @@ final class ReceiveJobRequest extends FormRequest
             'due_on' => ['required', 'date_format:Y-m-d'],
             'wishes' => ['nullable', 'string', 'max:2000'],
             'arrival' => ['nullable', Rule::enum(Arrival::class)],
+            'purpose' => ['nullable', Rule::enum(Purpose::class)],
             'castings' => ['nullable', 'string', 'max:120'],
             'usage' => ['nullable', Rule::enum(Usage::class)],
             'budget' => ['nullable', 'regex:/^\d{1,7}(\.\d{2})?$/'],

@@ -13,6 +13,7 @@ use NorthLedger\Core\Features\Bores\CanStay;
 use NorthLedger\Core\Features\Bores\JudgedBore;
 use NorthLedger\Core\Features\Bores\OptionKind;
 use NorthLedger\Core\Finding\PartDefect;
+use NorthLedger\Core\Verification\CheckedPart;
 use NorthLedger\Core\Verification\VerifiedBore;
 
 /** What still stands between a job and its release (WORK-6), and what the signer should know (WORK-4). */
@@ -28,6 +29,9 @@ final readonly class ReleaseCheck
 
     public static function of(JobFile $file, ?User $signer): self
     {
+        if ($file->job->isCheck()) {
+            return self::ofCheck($file);
+        }
         $order = $file->work()->order();
         if ($order === null) {
             return new self(['No option chosen yet.'], []);
@@ -51,6 +55,17 @@ final readonly class ReleaseCheck
             ],
             $isForbidden ? [] : $own,
         );
+    }
+
+    /** Of a job that only checks: each part is accepted or returned. */
+    private static function ofCheck(JobFile $file): self
+    {
+        $open = array_map(
+            static fn (CheckedPart $part): string => Line::of('verify.unanswered', ['part' => $file->sheet->nameOf($part->part)]),
+            $file->acceptance()->unanswered(),
+        );
+
+        return new self([...self::disagreements($file), ...$open], []);
     }
 
     public function maySign(): bool

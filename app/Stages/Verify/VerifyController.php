@@ -8,6 +8,7 @@ use App\Http\RequestId;
 use App\Http\ShownUnit;
 use App\Record\JobFile;
 use App\Record\JobFiles;
+use App\Sheet\AcceptedPartView;
 use App\Sheet\SheetAnswer;
 use App\Sheet\SheetTabs;
 use App\Storage\DispositionKind;
@@ -25,6 +26,9 @@ final class VerifyController
     public function show(Request $request, Job $job, JobFiles $files): View|RedirectResponse
     {
         $file = ShownUnit::of($request, $files->open($job));
+        if ($job->isCheck()) {
+            return view('verify.acceptance', ['file' => $file, 'parts' => AcceptedPartView::all($file)]);
+        }
         $first = $file->work()->verification()->sections()[0] ?? Section::Bores;
 
         return $first === Section::Bores

@@ -15,6 +15,7 @@ enum Arrival: string
     case BareBlock = 'bare block';
     case HeadOnly = 'head only';
     case CrankshaftOnly = 'crankshaft only';
+    case RodsOnly = 'rods only';
 
     public function explanation(): string
     {
@@ -25,12 +26,16 @@ enum Arrival: string
             self::BareBlock => 'the block with its caps, or the case halves and cylinders',
             self::HeadOnly => 'the head with its valves',
             self::CrankshaftOnly => 'the bare crankshaft',
+            self::RodsOnly => 'a set of connecting rods',
         };
     }
 
     /** True where the part comes with an engine that comes in so. */
     public function brings(EnginePart $part): bool
     {
+        if ($this === self::RodsOnly) {
+            return $part === EnginePart::Rods;
+        }
         $groups = match ($part) {
             EnginePart::Block, EnginePart::Cylinders => [PartGroup::Block],
             EnginePart::Head => [PartGroup::Head],
@@ -51,6 +56,7 @@ enum Arrival: string
             self::BareBlock => [PartGroup::Block],
             self::HeadOnly => [PartGroup::Head],
             self::CrankshaftOnly => [PartGroup::Crankshaft],
+            self::RodsOnly => [],
         };
     }
 }

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Documents;
+namespace App\Words;
 
 use App\Storage\StatedSetup;
 use NorthLedger\Core\Quantity\LengthDisplay;

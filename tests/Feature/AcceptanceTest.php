@@ -1,0 +1,137 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\People\Role;
+use App\Record\JobFile;
+use App\Record\JobFiles;
+use App\Storage\Job;
+use App\Storage\Release;
+use App\Storage\Stage;
+use App\Storage\User;
+use Database\Seeders\DemoParts;
+use Illuminate\Support\Facades\Queue;
+use Illuminate\Testing\TestResponse;
+use NorthLedger\Core\Features\Receiving\Arrival;
+use NorthLedger\Core\Features\Receiving\Purpose;
+use NorthLedger\Core\Inspection\Section;
+use NorthLedger\Core\Verification\AcceptanceState;
+use Tests\TestCase;
+
+/** Stories 10 and 15, as far as limits of new work go: what another shop did, and new parts, are accepted or returned (WORK-5). */
+final class AcceptanceTest extends TestCase
+{
+    private User $inspector;
+
+    private Job $job;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        Queue::fake();
+        $this->inspector = $this->person(Role::Inspector);
+        $this->actingAs($this->inspector);
+    }
+
+    public function test_new_rods_with_taper_go_back_with_their_sheet(): void
+    {
+        $this->receive('brae-v8-311', Arrival::RodsOnly);
+        $this->assertSame(Stage::Measure, $this->job->stage);
+        $this->get($this->url('measure'))->assertRedirect($this->url('measure/rods'));
+        $tapered = ['bigend.3.rear.0' => '0.9 thou', 'bigend.3.rear.90' => '0.9 thou'];
+        $this->app->make(DemoParts::class)->read($this->job, $this->inspector, [Section::Rods], $tapered, 5);
+
+        $this->assertSame('accept or return: rods', $this->job->refresh()->waits_for);
+        $this->get($this->url('verify'))->assertOk()->assertSee('Rod 3')->assertDontSee('Cylinder bores');
+        $this->answer('rods', 'accepted')->assertSessionHasErrors('part');
+        $this->answer('rods', 'returned')->assertSessionHasErrors('reason');
+        $this->answer('block', 'returned', 'it did not come')->assertSessionHasErrors('part');
+        $this->sign()->assertSessionHasErrors(['sign' => 'Neither accepted nor returned yet: rods.']);
+        $this->answer('rods', 'returned', 'rod 3 is tapered')->assertSessionDoesntHaveErrors();
+        $this->get($this->url('verify/parts/rods'))->assertOk()->assertSee('Rod 3')->assertSee('rod 3 is tapered')->assertSee('Gauges');
+        $this->get($this->url('verify/parts/block'))->assertNotFound();
+        $this->sign()->assertSessionDoesntHaveErrors();
+
+        $report = json_decode(Release::query()->sole()->certificate, true, 32, JSON_THROW_ON_ERROR);
+        $this->assertSame('Rods', $report['checked'][0]['part']);
+        $this->assertStringContainsString('Returned by', $report['checked'][0]['answer']);
+        $this->get($this->url('certificate'))->assertOk()->assertSee('Inspection report')->assertDontSee('Work on the bores');
+        $this->artisan('ledger:recompute')->assertSuccessful();
+    }
+
+    public function test_what_is_found_after_a_part_was_accepted_opens_it_again(): void
+    {
+        $this->receive('brae-v8-311', Arrival::RodsOnly);
+        $weights = [];
+        foreach (range(1, 8) as $rod) {
+            $weights += ["bigendmass.{$rod}" => '430.0', "smallendmass.{$rod}" => '176.0'];
+        }
+        $this->app->make(DemoParts::class)->read($this->job, $this->inspector, [Section::Rods], $weights, 5);
+        $this->answer('rods', 'accepted')->assertSessionDoesntHaveErrors();
+        $this->assertSame(Stage::Release, $this->job->refresh()->stage);
+
+        $later = ['place' => 'bend.4', 'text' => '9 thou', 'reason' => 'read again', 'confirmed' => true];
+        $this->sendTo($this->job, 'sheets/rods/readings', $later)->assertOk();
+        $this->assertSame(Stage::Verify, $this->job->refresh()->stage);
+        $this->sign()->assertSessionHasErrors('sign');
+    }
+
+    /** A bore that would pass as worn does not pass as new; without the torque plate it proves nothing. */
+    public function test_bores_of_another_shop_are_held_against_the_limits_of_new_work_under_the_conditions_of_the_sheet(): void
+    {
+        $this->receive('quern-3-16', Arrival::ShortBlock);
+        $this->stateSetup($this->job, 'bores', ['zero' => '84.250', 'reading_unit' => 'um', 'torque_plate' => false])->assertOk();
+        foreach ([1, 2, 3] as $cylinder) {
+            $six = $cylinder === 2 ? ['34', '33', '28', '27', '20', '20'] : ['20', '19', '19', '19', '18', '18'];
+            $this->keyBore($this->job, $cylinder, $six);
+        }
+        $block = $this->file()->acceptance()->parts()['block'];
+        $this->assertSame(AcceptanceState::Out, $block->state());
+        $this->assertSame('Cylinder 2', $block->failing()[0]->subject());
+        $this->assertNotSame([], $block->lacking, 'no torque plate was stated');
+        $this->get($this->url('verify'))->assertSee('torque plate on');
+        $this->get($this->url('receive'))->assertDontSee('/plan"', false);
+        $this->artisan('ledger:recompute')->assertSuccessful();
+    }
+
+    private function receive(string $family, Arrival $arrival): void
+    {
+        $this->post('/jobs', [
+            'ulid' => $this->ulid(),
+            'family' => $family,
+            'serial' => 'X-1',
+            'customer' => 'Hill-climb club',
+            'due_on' => '2030-01-15',
+            'arrival' => $arrival->value,
+            'purpose' => Purpose::Check->value,
+        ])->assertSessionDoesntHaveErrors();
+        $this->job = Job::query()->latest('id')->firstOrFail();
+    }
+
+    private function answer(string $part, string $answer, string $reason = ''): TestResponse
+    {
+        return $this->post($this->url('verify/parts'), [
+            'ulid' => $this->ulid(),
+            'part' => $part,
+            'answer' => $answer,
+            'reason' => $reason,
+        ]);
+    }
+
+    private function sign(): TestResponse
+    {
+        return $this->post($this->url('release'), ['ulid' => $this->ulid(), 'password' => 'a-password']);
+    }
+
+    private function file(): JobFile
+    {
+        return $this->app->make(JobFiles::class)->open($this->job->refresh());
+    }
+
+    private function url(string $page): string
+    {
+        return "/jobs/{$this->job->tag()}/{$page}";
+    }
+}
