@@ -87,6 +87,7 @@ $measure('offers', static fn () => $client->get('/jobs/NL-0418/offers'));
 $measure('post_reading', static fn () => $client->postReading($tags));
 $client->agree('NL-0418');
 $measure('work', static fn () => $client->get('/jobs/NL-0418/work'));
+$measure('verify', static fn () => $client->get('/jobs/NL-0418/verify/crankshaft'));
 $measure('post_log', static fn () => $client->keepTime('NL-0418'));
 $measure('machines', static fn () => $client->get('/machines/mill'));
 
