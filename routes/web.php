@@ -232,6 +232,7 @@ Route::middleware('auth')->group(function (): void {
         Route::get('/release', [ReleaseController::class, 'show'])->name('stage.release');
         Route::post('/release', [ReleaseController::class, 'store'])->middleware('can:release');
         Route::get('/certificate', [CertificateController::class, 'show'])->name('certificate');
+        Route::get('/build-sheet', [CertificateController::class, 'buildSheet'])->name('build-sheet');
         Route::get('/certificate.json', [CertificateController::class, 'signed'])->name('certificate.signed');
         Route::post('/release/recalls', [ReleaseController::class, 'recall'])->middleware('can:release');
         Route::get('/certificate.pdf', [CertificateController::class, 'pdf'])->name('certificate.pdf');

@@ -121,7 +121,8 @@ final class Certificate
         return $form;
     }
 
-    private static function piston(JobFile $file, int $cylinder): string
+    /** The piston that goes in: as it was measured, else as the sheet says. */
+    public static function piston(JobFile $file, int $cylinder): string
     {
         $chosen = $file->work()->chosen();
         $reading = $chosen === null ? null : $file->work()->pistonGoingIn($chosen, $cylinder);

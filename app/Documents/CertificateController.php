@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Documents;
 
+use App\Http\ShownUnit;
+use App\Record\JobFiles;
 use App\Signing\ShopKey;
 use App\Signing\SignedCertificate;
 use App\Storage\CertificateStanding;
@@ -12,6 +14,7 @@ use App\Storage\Recall;
 use App\Storage\Release;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Symfony\Component\HttpFoundation\BinaryFileResponse;
 
@@ -20,6 +23,15 @@ final class CertificateController
     public function show(Job $job): View
     {
         return view('certificate', CertificatePage::of($job, $this->release($job), false));
+    }
+
+    /** For the assembler: sizes and clearances as they are now, and what is filled in at the bench. */
+    public function buildSheet(Request $request, Job $job, JobFiles $files): View
+    {
+        $file = ShownUnit::of($request, $files->open($job));
+        abort_if($file->work()->order() === null, 404);
+
+        return view('build-sheet', ['file' => $file, 'build' => BuildSheet::of($file)]);
     }
 
     /** The PDF, or the note that it is still being made. */

@@ -17,6 +17,7 @@ use NorthLedger\Core\Features\Bores\BoreMeasures;
 use NorthLedger\Core\Features\Bores\OptionKind;
 use NorthLedger\Core\Features\Bores\ReboreOption;
 use NorthLedger\Core\Finding\Subject;
+use NorthLedger\Core\Inspection\MeasuredSections;
 use NorthLedger\Core\Inspection\Occasion;
 use NorthLedger\Core\Inspection\Section;
 use NorthLedger\Core\Quantity\Length;
@@ -85,6 +86,12 @@ final class VerificationOfJob
                 ) !== [],
             ),
         );
+    }
+
+    /** The engine as it is now, measured against measured; null without an order. */
+    public function asItIsNow(): ?MeasuredSections
+    {
+        return $this->ofParts();
     }
 
     /** The places of a finished sheet beside the bores: those of the order, and no more. */

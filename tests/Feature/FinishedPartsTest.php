@@ -113,6 +113,18 @@ final class FinishedPartsTest extends TestCase
         $this->sign()->assertSessionHasErrors('sign');
     }
 
+    public function test_the_build_sheet_says_what_is_so_and_what_is_not_verified(): void
+    {
+        $this->get($this->url('build-sheet'))->assertOk()->assertSee('Not verified yet: do not assemble on it.');
+        $this->finish([]);
+        $this->get($this->url('build-sheet'))
+            ->assertOk()
+            ->assertDontSee('do not assemble on it')
+            ->assertSee('2.2395')
+            ->assertSee('Plastic strip')
+            ->assertDontSee('Top ring gap');
+    }
+
     public function test_a_polish_that_is_opened_again_leaves_no_finish_proved(): void
     {
         $this->finish([]);

@@ -37,33 +37,43 @@ final readonly class FinishedClearances
     /** @return list<Finding> Of the journals that are read, and whose housing or big end is */
     public function findings(): array
     {
-        $journals = $this->measured->measurements(Section::Crankshaft);
-        $findings = [];
-        foreach (JournalGroup::cases() as $group) {
-            $spec = $group === JournalGroup::Mains ? $this->sheet->crankshaft->mains : $this->sheet->crankshaft->rods;
-            foreach (range(1, $spec->count) as $number) {
-                $findings[] = $this->ofJournal(new ReadJournal($group, $number, $spec, $journals));
+        return array_values(array_filter(array_map($this->clearance(...), $this->journals())));
+    }
+
+    /** @return array<string, ShellPair> By the code of the journal; none where the sheet has no grades */
+    public function shells(): array
+    {
+        $pairs = [];
+        foreach ($this->journals() as $journal) {
+            $pair = $this->edges($journal) === [] ? null : $this->pair($journal);
+            if ($pair !== null) {
+                $pairs[$journal->subject()->code] = $pair;
             }
         }
 
-        return array_values(array_filter($findings));
+        return $pairs;
     }
 
-    private function ofJournal(ReadJournal $journal): ?Finding
+    /** @return list<ReadJournal> That are read, and whose size is on the sheet */
+    private function journals(): array
     {
-        $sizes = $journal->sizes();
-        $range = $journal->spec->diameter;
-        $edges = $this->edges($journal);
-        if ($sizes === [] || $range === null || $edges === []) {
-            return null;
+        $measurements = $this->measured->measurements(Section::Crankshaft);
+        $journals = [];
+        foreach (JournalGroup::cases() as $group) {
+            $spec = $group === JournalGroup::Mains ? $this->sheet->crankshaft->mains : $this->sheet->crankshaft->rods;
+            foreach ($spec->diameter === null ? [] : range(1, $spec->count) as $number) {
+                $journals[] = new ReadJournal($group, $number, $spec, $measurements);
+            }
         }
-        $undersize = JournalJudge::nearestUndersize(
-            $range,
-            $this->sheet->crankshaft->undersizes ?? [],
-            Length::largest(...array_column($sizes, 'corrected')),
-        );
-        $walls = $this->walls($journal, $sizes, array_merge(...$edges), $undersize);
-        if ($walls === null) {
+
+        return array_values(array_filter($journals, static fn (ReadJournal $journal): bool => $journal->sizes() !== []));
+    }
+
+    /** The place that is least inside the range. */
+    private function clearance(ReadJournal $journal): ?Finding
+    {
+        [$sizes, $edges, $walls] = [$journal->sizes(), $this->edges($journal), $this->walls($journal)];
+        if ($sizes === [] || $edges === [] || $walls === null) {
             return null;
         }
         $ofJournal = Spread::of($sizes);
@@ -95,22 +105,46 @@ final readonly class FinishedClearances
      * Both walls together, least and most: of the chosen shells where the sheet has grades, else as the sheet says. Null where nobody
      * knows.
      *
-     * @param  non-empty-list<Reading>  $sizes
-     * @param  non-empty-list<Reading>  $housings
      * @return ?array{Length, Length}
      */
-    private function walls(ReadJournal $journal, array $sizes, array $housings, Length $undersize): ?array
+    private function walls(ReadJournal $journal): ?array
     {
-        $selection = ShellSelection::forJournals($journal->spec, $undersize, $this->policy->mixedShells === MixedShells::Mixed);
-        if ($selection !== null) {
-            $pair = $selection->forJournal(Spread::of($housings)->middle(), Spread::of($sizes)->middle());
-            $both = $pair->upper->wall->plus($pair->lower->wall);
-
-            return [$both, $both];
-        }
+        $pair = $this->edges($journal) === [] ? null : $this->pair($journal);
         $wall = $journal->spec->shellWall;
+        if ($pair === null && $wall === null) {
+            return null;
+        }
+        $undersize = $this->undersize($journal);
 
-        return $wall === null ? null : [$wall->least->times(2)->plus($undersize), $wall->most->times(2)->plus($undersize)];
+        return $pair === null
+            ? [$wall->least->times(2)->plus($undersize), $wall->most->times(2)->plus($undersize)]
+            : [$pair->upper->wall->plus($pair->lower->wall), $pair->upper->wall->plus($pair->lower->wall)];
+    }
+
+    /** For the middle between the largest and the smallest reading of housing and journal (JRNL-9). */
+    private function pair(ReadJournal $journal): ?ShellPair
+    {
+        [$sizes, $housings] = [$journal->sizes(), array_merge([], ...$this->edges($journal))];
+        $selection = ShellSelection::forJournals(
+            $journal->spec,
+            $this->undersize($journal),
+            $this->policy->mixedShells === MixedShells::Mixed,
+        );
+
+        return $selection === null || $sizes === [] || $housings === []
+            ? null
+            : $selection->forJournal(Spread::of($housings)->middle(), Spread::of($sizes)->middle());
+    }
+
+    /** That the journal has now (JRNL-2). */
+    private function undersize(ReadJournal $journal): Length
+    {
+        $range = $journal->spec->diameter;
+        $sizes = array_column($journal->sizes(), 'corrected');
+
+        return $range === null || $sizes === []
+            ? Length::zero()
+            : JournalJudge::nearestUndersize($range, $this->sheet->crankshaft->undersizes ?? [], Length::largest(...$sizes));
     }
 
     /** @return list<non-empty-list<Reading>> Of a housing as a whole, of the big ends on a rod journal by their edges */

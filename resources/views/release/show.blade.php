@@ -35,6 +35,7 @@
     <p class="note">An inspector or the owner signs.</p>
     @endcan
 @endif
+@if($file->work()->order() !== null)<p class="mt-4"><a class="button plain" href="build-sheet">{{ __('build.title') }}</a></p>@endif
 <h2>All readings</h2>
 <p class="flex flex-wrap gap-3 mb-6"><a class="button plain" href="readings.csv">CSV</a><a class="button plain" href="readings.json">JSON</a><a class="button plain" href="history">History</a></p>
 @endsection

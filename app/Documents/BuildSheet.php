@@ -1,0 +1,166 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Documents;
+
+use App\Record\JobFile;
+use App\Sheet\BalanceTable;
+use App\Sheet\FinishedLine;
+use App\Words\AmountDisplay;
+use App\Words\Labels;
+use App\Words\Line;
+use NorthLedger\Core\Features\Crankshaft\FinishedClearances;
+use NorthLedger\Core\Features\Crankshaft\ShellPair;
+use NorthLedger\Core\Finding\Criterion;
+use NorthLedger\Core\Finding\Finding;
+use NorthLedger\Core\Inspection\Section;
+use NorthLedger\Core\Quantity\Length;
+use NorthLedger\Core\Record\Reading;
+use NorthLedger\Core\Verification\FinishedCharacteristic;
+use NorthLedger\Core\Verification\VerifiedBore;
+use NorthLedger\Core\Verification\VerifiedFeature;
+
+/** What the assembler has to know of every part as it is now, and what is filled in at the bench (WORK-6). */
+final readonly class BuildSheet
+{
+    /**
+     * @param  list<array{cylinder: int, size: string, piston: string, clearance: string, state: string}>  $bores
+     * @param  list<array{journal: string, size: string, shells: string, clearance: string}>  $journals
+     * @param  list<array{what: string, lines: list<string>, state: string}>  $others
+     * @param  list<string>  $open  What is not verified yet
+     */
+    private function __construct(
+        public array $bores,
+        public array $journals,
+        public array $others,
+        public BalanceTable $balance,
+        public array $open,
+    ) {
+    }
+
+    public static function of(JobFile $file): self
+    {
+        $verification = $file->work()->verification();
+
+        return new self(
+            array_values(array_map(static fn (VerifiedBore $bore): array => self::bore($file, $bore), $verification->bores())),
+            self::journals($file),
+            self::others($file),
+            BalanceTable::of($file),
+            array_map(
+                static fn (Section $section): string => Line::of('verify.other_open', ['section' => $section->title()]),
+                $verification->openSections(),
+            ),
+        );
+    }
+
+    /** @return array{cylinder: int, size: string, piston: string, clearance: string, state: string} */
+    private static function bore(JobFile $file, VerifiedBore $bore): array
+    {
+        $clearances = [];
+        foreach ($bore->characteristics as $one) {
+            if (in_array($one->what, [FinishedCharacteristic::LeastClearance, FinishedCharacteristic::MostClearance], true)) {
+                $clearances[] = $file->display->magnitude($one->value);
+            }
+        }
+        $sizes = array_filter([$bore->measures->smallest?->corrected, $bore->measures->largest?->corrected]);
+
+        return [
+            'cylinder' => $bore->cylinder,
+            'size' => self::range($file, array_values($sizes)),
+            'piston' => Certificate::piston($file, $bore->cylinder),
+            'clearance' => implode(' to ', array_unique(array_reverse($clearances))),
+            'state' => Line::ofCode('verify.state', $bore->state),
+        ];
+    }
+
+    /** @return list<array{journal: string, size: string, shells: string, clearance: string}> */
+    private static function journals(JobFile $file): array
+    {
+        $measured = $file->work()->verification()->asItIsNow();
+        if ($measured === null) {
+            return [];
+        }
+        $clearances = new FinishedClearances($file->sheet, $file->policy, $measured);
+        $shells = $clearances->shells();
+        $byJournal = [];
+        foreach ($clearances->findings() as $finding) {
+            $byJournal[$finding->about->code] = $finding;
+        }
+        $lines = [];
+        foreach ($file->work()->verification()->part(Section::Crankshaft) as $code => $feature) {
+            if ($feature->proof->places !== [] && $feature->subject()->number() > 0) {
+                $lines[] = [
+                    'journal' => $feature->subject()->label,
+                    'size' => self::sizeOf($file, $feature),
+                    'shells' => isset($shells[$code]) ? self::grades($shells[$code]) : '',
+                    'clearance' => isset($byJournal[$code]) ? self::value($file, $byJournal[$code]) : '',
+                ];
+            }
+        }
+
+        return $lines;
+    }
+
+    private static function grades(ShellPair $pair): string
+    {
+        return $pair->upper === $pair->lower
+            ? Line::of('parts.both', ['grade' => $pair->upper->name])
+            : Line::of('parts.mixed', ['upper' => $pair->upper->name, 'lower' => $pair->lower->name]);
+    }
+
+    private static function sizeOf(JobFile $file, VerifiedFeature $feature): string
+    {
+        $measurements = $file->work()->verification()->asItIsNow()?->measurements($feature->proof->section);
+        $places = array_filter($feature->proof->places, static fn ($place): bool => $place->feature === $feature->proof->places[0]->feature);
+
+        return self::range(
+            $file,
+            array_map(static fn (Reading $reading): Length => $reading->corrected, $measurements?->readings(array_values($places)) ?? []),
+        );
+    }
+
+    /** @return list<array{what: string, lines: list<string>, state: string}> Beside bores and journals */
+    private static function others(JobFile $file): array
+    {
+        $lines = [];
+        foreach ($file->work()->verification()->parts() as $feature) {
+            if ($feature->proof->section !== Section::Crankshaft) {
+                $lines[] = [
+                    'what' => FinishedLine::of($file, $feature)->name,
+                    'lines' => array_values(
+                        array_filter(array_map(static fn (Finding $finding): string => self::told($file, $finding), $feature->findings)),
+                    ),
+                    'state' => Line::ofCode('verify.state', $feature->state),
+                ];
+            }
+        }
+
+        return $lines;
+    }
+
+    /** “size 2.6245 in” */
+    private static function told(JobFile $file, Finding $finding): string
+    {
+        $criterion = $finding->criterion === Criterion::OrderedSize ? Criterion::Size : $finding->criterion;
+
+        return $finding->value === null ? '' : Labels::criterion($criterion).' '.self::value($file, $finding);
+    }
+
+    private static function value(JobFile $file, Finding $finding): string
+    {
+        return $finding->value === null ? '' : (new AmountDisplay($file->display))->withUnit($finding->value);
+    }
+
+    /** @param  list<Length>  $sizes */
+    private static function range(JobFile $file, array $sizes): string
+    {
+        if ($sizes === []) {
+            return '';
+        }
+        [$least, $most] = [$file->display->size(Length::smallest(...$sizes)), $file->display->size(Length::largest(...$sizes))];
+
+        return $least === $most ? $least : Line::of('verify.ordered', ['least' => $least, 'most' => $most]);
+    }
+}
