@@ -16,7 +16,6 @@ use NorthLedger\Core\Finding\Criterion;
 use NorthLedger\Core\Finding\Finding;
 use NorthLedger\Core\Inspection\Section;
 use NorthLedger\Core\Quantity\Length;
-use NorthLedger\Core\Record\Reading;
 use NorthLedger\Core\Verification\FinishedCharacteristic;
 use NorthLedger\Core\Verification\VerifiedBore;
 use NorthLedger\Core\Verification\VerifiedFeature;
@@ -28,13 +27,14 @@ final readonly class BuildSheet
      * @param  list<array{cylinder: int, size: string, piston: string, clearance: string, state: string}>  $bores
      * @param  list<array{journal: string, size: string, shells: string, clearance: string}>  $journals
      * @param  list<array{what: string, lines: list<string>, state: string}>  $others
+     * @param  list<string>  $sets  What goes together, a line for each cylinder
      * @param  list<string>  $open  What is not verified yet
      */
     private function __construct(
         public array $bores,
         public array $journals,
         public array $others,
-        public BalanceTable $balance,
+        public array $sets,
         public array $open,
     ) {
     }
@@ -47,12 +47,32 @@ final readonly class BuildSheet
             array_values(array_map(static fn (VerifiedBore $bore): array => self::bore($file, $bore), $verification->bores())),
             self::journals($file),
             self::others($file),
-            BalanceTable::of($file),
+            self::sets($file),
             array_map(
                 static fn (Section $section): string => Line::of('verify.other_open', ['section' => $section->title()]),
                 $verification->openSections(),
             ),
         );
+    }
+
+    /** @return list<string> “A: pistons 3, pins 1 · 612.4 g, crankpin 1” */
+    private static function sets(JobFile $file): array
+    {
+        $lines = [];
+        foreach (BalanceTable::of($file)->sets as $set) {
+            $pieces = [];
+            foreach ($set['pieces'] as $kind => $number) {
+                $pieces[] = "{$kind} {$number}";
+            }
+            $lines[] = Line::of($set['pin'] === '' ? 'build.set' : 'build.set_on_pin', [
+                'letter' => $set['letter'],
+                'pieces' => implode(', ', $pieces),
+                'sum' => $set['sum'],
+                'pin' => $set['pin'],
+            ]);
+        }
+
+        return $lines;
     }
 
     /** @return array{cylinder: int, size: string, piston: string, clearance: string, state: string} */
@@ -110,15 +130,19 @@ final readonly class BuildSheet
             : Line::of('parts.mixed', ['upper' => $pair->upper->name, 'lower' => $pair->lower->name]);
     }
 
+    /** As it is read now: at the places of its own size, not of its fillet or its run-out. */
     private static function sizeOf(JobFile $file, VerifiedFeature $feature): string
     {
-        $measurements = $file->work()->verification()->asItIsNow()?->measurements($feature->proof->section);
-        $places = array_filter($feature->proof->places, static fn ($place): bool => $place->feature === $feature->proof->places[0]->feature);
+        $measured = $file->work()->verification()->asItIsNow()?->measurements($feature->proof->section);
+        $ofSize = $feature->proof->places[0]->feature;
+        $sizes = [];
+        foreach ($measured?->readings($feature->proof->places) ?? [] as $reading) {
+            if ($reading->place->feature === $ofSize) {
+                $sizes[] = $reading->corrected;
+            }
+        }
 
-        return self::range(
-            $file,
-            array_map(static fn (Reading $reading): Length => $reading->corrected, $measurements?->readings(array_values($places)) ?? []),
-        );
+        return self::range($file, $sizes);
     }
 
     /** @return list<array{what: string, lines: list<string>, state: string}> Beside bores and journals */

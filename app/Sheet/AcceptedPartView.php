@@ -13,6 +13,7 @@ use App\Storage\User;
 use App\Words\FindingWords;
 use App\Words\GaugesUsed;
 use App\Words\Line;
+use NorthLedger\Core\Finding\Criterion;
 use NorthLedger\Core\Finding\Finding;
 use NorthLedger\Core\Finding\PartDefect;
 use NorthLedger\Core\Verification\AcceptanceState;
@@ -156,7 +157,9 @@ final readonly class AcceptedPartView
         return [
             ...($missing === 0 ? [] : [Line::counted('verify.to_read', $missing)]),
             ...array_map(
-                static fn (Finding $finding): string => "{$finding->subject()}: {$words->sentence($finding)}",
+                static fn (Finding $finding): string => $finding->criterion === Criterion::WholeSheet
+                    ? Line::of('verify.not_read', ['what' => $finding->subject()])
+                    : "{$finding->subject()}: {$words->sentence($finding)}",
                 array_values($unsure),
             ),
             ...array_map(static fn (PartDefect $defect): string => $defect->sentence, $part->unchecked()),

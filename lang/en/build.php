@@ -23,6 +23,8 @@ return [
     'torque' => 'Torqued',
     'others' => 'Other finished parts',
     'sets' => 'Sets, by letter',
+    'set' => ':letter: :pieces · :sum g',
+    'set_on_pin' => ':letter: :pieces · :sum g, crankpin :pin',
     'whole' => 'To be read and filled in',
     'end_play' => 'End play of the crankshaft',
     'turns' => 'Crankshaft turns by hand, caps torqued',

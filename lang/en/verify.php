@@ -53,6 +53,7 @@ return [
     'checked' => ['conforms' => 'Within limits', 'out' => 'Out', 'open' => 'Not fully checked'],
     'checked_clause' => '{0} nothing is out|{1} one finding|[2,*] :count findings',
     'answer' => ['accepted' => 'Accepted', 'accepted_as_it_is' => 'Accepted as it is', 'returned' => 'Returned'],
+    'not_read' => ':what: not read.',
     'answered' => ':answer by :who, :at:reason',
     'accept' => 'Accept',
     'accept_as_it_is' => 'Accept as it is',

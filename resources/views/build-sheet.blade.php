@@ -25,9 +25,8 @@
     <section class="whole"><h2>{{ __('build.others') }}</h2>
     <ul>@foreach($build->others as $one)<li class="line"><b>{{ $one['what'] }}</b>: {{ implode(', ', $one['lines']) }} · {{ $one['state'] }}</li>@endforeach</ul></section>
     @endif
-    @if($build->balance->sets !== [])
-    <section class="whole"><h2>{{ __('build.sets') }}</h2>
-    <ul>@foreach($build->balance->sets as $set)<li class="line"><b>{{ $set['letter'] }}</b>: @foreach($set['pieces'] as $kind => $number){{ $kind }} {{ $number }}@if(! $loop->last), @endif @endforeach · {{ $set['sum'] }} g@if($set['pin'] !== ''), crankpin {{ $set['pin'] }}@endif</li>@endforeach</ul></section>
+    @if($build->sets !== [])
+    <section class="whole"><h2>{{ __('build.sets') }}</h2><ul>@foreach($build->sets as $line)<li class="line">{{ $line }}</li>@endforeach</ul></section>
     @endif
     <section class="whole"><h2>{{ __('build.whole') }}</h2>
     <table><tbody>@foreach(['end_play', 'turns', 'notes', 'by'] as $row)<tr><th scope="row">{{ __("build.{$row}") }}</th><td class="fill"></td></tr>@endforeach</tbody></table></section>
