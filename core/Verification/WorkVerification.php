@@ -225,10 +225,11 @@ final class WorkVerification implements MeasuredSections
     /** @return list<Place> Where its size is read, or, where it has none, the first size that is read of it */
     private static function sizes(Proof $proof): array
     {
-        $of = ($proof->size->places[0] ?? ($proof->places[0] ?? null))?->feature;
+        $sizes = array_filter($proof->places, static fn (Place $place): bool => $place->feature->measurand() === Measurand::Size);
+        $first = $proof->size->places[0] ?? reset($sizes);
 
         return array_values(
-            array_filter($proof->places, static fn (Place $place): bool => $place->feature === $of && $of->measurand() === Measurand::Size),
+            array_filter($sizes, static fn (Place $place): bool => $first instanceof Place && $place->feature === $first->feature),
         );
     }
 

@@ -280,6 +280,7 @@ final readonly class DemoShop
         );
         $this->offers->jobs($inspector, $people[Role::FrontCounter->value]);
         $this->checks->jobs($inspector, $this->work->jobs($inspector, $machinist));
+        $this->work->wholeEngineReleased($inspector, $machinist);
     }
 
     /**

@@ -54,6 +54,28 @@ final readonly class DemoWork
     ) {
     }
 
+    /** A vee eight with all that is usual, from its first reading to its certificate. */
+    public function wholeEngineReleased(User $inspector, User $machinist): void
+    {
+        $job = $this->received($inspector, 'brae-v8-311', 'BV-33460', 'Cable ferry', 'main ferry engine', 3);
+        $this->readings->incoming($job, $inspector, array_fill(1, 8, [7.1, 3.4, 4.6, 2.6, 0.9, 0.7]));
+        $this->incoming->dyeCheck($job, $inspector, EnginePart::Head, Carbon::yesterday()->setTime(11, 0));
+        $this->incoming->magneticCheck($job, $inspector, EnginePart::Rods, Carbon::yesterday()->setTime(12, 0));
+        $this->incoming->magneticCheck($job, $inspector, EnginePart::Crankshaft, Carbon::yesterday()->setTime(13, 0));
+        $worn = ['pinscore.2' => '.0020', 'guide.4.ex' => '.3456', 'bigend.5.front.90' => '0.7 thou', 'deck.2.b5' => '3.6 thou'];
+        $this->parts->read($job, $inspector, Section::beside(), $worn, 61);
+        $this->chosen($job, $inspector, 'bore 508000', 'New pistons all round, as the customer asked.');
+        $file = $this->files->open($job->refresh());
+        foreach ($file->work()->order()->operations ?? [] as $key => $operation) {
+            if (! in_array($key, $this->files->open($job->refresh())->work()->closedOperations(), true)) {
+                $this->close($job, $machinist, $operation, LengthDisplay::in($file->sheet->unit));
+            }
+        }
+        $this->readings->finished($job, $inspector, 11);
+        $this->parts->finished($job, $inspector, [], 67);
+        $this->sign->handle($job, $inspector, self::ulid());
+    }
+
     /** @return Job That is released */
     public function jobs(User $inspector, User $machinist): Job
     {
