@@ -88,6 +88,19 @@ final class VerificationOfJob
         );
     }
 
+    /** The finished sheet beside the bores that proves an operation; null where none does. */
+    public function sheetOf(string $operation): ?SheetName
+    {
+        $this->ofParts();
+        foreach ($this->proofs->bySubject ?? [] as $proof) {
+            if (isset($proof->operations[$operation]) && $proof->places !== []) {
+                return SheetName::of($proof->section, Occasion::Final);
+            }
+        }
+
+        return null;
+    }
+
     /** The engine as it is now, measured against measured; null without an order. */
     public function asItIsNow(): ?MeasuredSections
     {

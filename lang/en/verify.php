@@ -92,5 +92,6 @@ return [
     'conditions_note' => 'Readings count under the ordered conditions only. State them with the gauge (z).',
     'reason' => 'reason, and who accepts',
     'other_open' => ':section: still to be verified',
+    'read_finished' => 'Finished readings',
     'more' => 'and :count more in the table',
 ];

@@ -16,6 +16,7 @@
         <button class="button" name="state" value="done">Done</button>
         @if($current->canBeLeftOut)<button class="button plain" name="state" value="not needed" data-key="n">Not needed</button>@endif
     @endif
+    @if($current->finished !== '')<a class="button plain" href="/jobs/{{ $file->job->tag() }}/{{ $current->finished }}">{{ __('verify.read_finished') }}</a>@endif
     @if($current->card !== '')<a class="button plain" href="/jobs/{{ $file->job->tag() }}/work/at/{{ rawurlencode($current->key) }}">{{ $current->card }}</a>@endif
     <x-live-error id="entry-operation" />
     <x-field-error :name="$current->key" />

@@ -25,7 +25,8 @@ final readonly class CardController
     public function show(Request $request, Job $job, string $operation, JobFiles $files): View
     {
         $file = $files->open($job);
-        abort_unless($file->work()->order()?->has($operation) === true, 404);
+        $order = $file->work()->order();
+        abort_unless($order?->has($operation) === true && Card::isOffered($order->operation($operation)), 404);
         $request->query->set('at', $operation);
         $request->query->set('card', '1');
 
