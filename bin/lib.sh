@@ -135,7 +135,7 @@ web_start() {
 
 # The worker gives up when it loses the database; it is begun again until somebody stops it.
 worker_start() {
-  (while :; do as_web php artisan queue:work --sleep=1 --tries=2 --timeout=60 --quiet </dev/null >>"$VAR/worker.log" 2>&1 || true; sleep 1; done) 8>&- 9>&- &
+  (while :; do as_web php artisan ledger:seal --daily --quiet </dev/null >>"$VAR/worker.log" 2>&1 || true; as_web php artisan queue:work --max-time=3600 --sleep=1 --tries=2 --timeout=60 --quiet </dev/null >>"$VAR/worker.log" 2>&1 || true; sleep 1; done) 8>&- 9>&- &
   echo $! > "$VAR/worker.pid"
 }
 

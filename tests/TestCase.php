@@ -12,6 +12,7 @@ use Database\Seeders\DemoIncoming;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Foundation\Testing\TestCase as LaravelTestCase;
 use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\File;
 use Illuminate\Support\Str;
 use Illuminate\Testing\TestResponse;
 use NorthLedger\Core\Engine\Specification\EnginePart;
@@ -21,10 +22,21 @@ abstract class TestCase extends LaravelTestCase
 {
     use RefreshDatabase;
 
+    protected string $outside;
+
     protected function setUp(): void
     {
         parent::setUp();
         $this->withoutVite();
+        // What is signed outside the database is not taken back with it.
+        $this->outside = sys_get_temp_dir().'/north-ledger-'.bin2hex(random_bytes(6));
+        config(['app.key_folder' => "{$this->outside}/keys", 'app.seal_folder' => "{$this->outside}/seals"]);
+    }
+
+    protected function tearDown(): void
+    {
+        File::deleteDirectory($this->outside);
+        parent::tearDown();
     }
 
     protected function person(Role $role, string $login = ''): User

@@ -22,6 +22,12 @@ final class ShopKey
     {
     }
 
+    /** Null where the shop has none yet: nothing was signed. */
+    public static function ifMade(): ?self
+    {
+        return is_file(config('app.key_folder').'/'.self::FILE) ? self::own() : null;
+    }
+
     /** @throws RuntimeException If the folder cannot be written, or the file holds no key */
     public static function own(): self
     {

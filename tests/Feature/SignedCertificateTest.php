@@ -10,6 +10,7 @@ use App\Signing\SignedCertificate;
 use App\Storage\LedgerEntry;
 use App\Storage\Recall;
 use App\Storage\Release;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\File;
 use Illuminate\Testing\TestResponse;
 use Symfony\Component\Process\Process;
@@ -20,13 +21,9 @@ final class SignedCertificateTest extends TestCase
 {
     use WorkedJob;
 
-    private string $folder;
-
     protected function setUp(): void
     {
         parent::setUp();
-        $this->folder = sys_get_temp_dir().'/north-ledger-'.bin2hex(random_bytes(6));
-        config(['app.key_folder' => "{$this->folder}/keys"]);
         $this->receiveJob();
         $this->chooseTwentyOver();
         $this->workAll();
@@ -35,29 +32,23 @@ final class SignedCertificateTest extends TestCase
         $this->post($this->url('release'), ['ulid' => $this->ulid(), 'password' => 'a-password'])->assertSessionDoesntHaveErrors();
     }
 
-    protected function tearDown(): void
-    {
-        File::deleteDirectory($this->folder);
-        parent::tearDown();
-    }
-
     public function test_the_signature_is_checked_with_common_tools_alone(): void
     {
         $signed = $this->get($this->url('certificate.json'))->assertOk()->json();
-        $this->assertSame('0600', substr(sprintf('%o', fileperms("{$this->folder}/keys/shop.key")), -4));
-        File::put("{$this->folder}/text", $signed['certificate']);
-        File::put("{$this->folder}/sig", (string) base64_decode($signed['signature'], true));
-        File::put("{$this->folder}/pem", $signed['public_key_pem']);
+        $this->assertSame('0600', substr(sprintf('%o', fileperms("{$this->outside}/keys/shop.key")), -4));
+        File::put("{$this->outside}/text", $signed['certificate']);
+        File::put("{$this->outside}/sig", (string) base64_decode($signed['signature'], true));
+        File::put("{$this->outside}/pem", $signed['public_key_pem']);
 
         $this->assertTrue($this->openssl());
-        File::put("{$this->folder}/text", str_replace('3.83', '3.82', $signed['certificate']));
+        File::put("{$this->outside}/text", str_replace('3.83', '3.82', $signed['certificate']));
         $this->assertFalse($this->openssl(), 'a size was altered');
     }
 
     public function test_an_altered_file_is_refused_and_another_key_is_named(): void
     {
         $signed = (string) $this->get($this->url('certificate.json'))->getContent();
-        $path = "{$this->folder}/signed.json";
+        $path = "{$this->outside}/signed.json";
         File::put($path, $signed);
         $this->artisan('certificate:check', ['file' => $path])
             ->expectsOutput('Unaltered, signed with this shop’s key.')
@@ -70,7 +61,7 @@ final class SignedCertificateTest extends TestCase
 
         $before = ShopKey::own()->publicKey();
         $this->assertSame($before, ShopKey::own()->publicKey(), 'it is made once');
-        config(['app.key_folder' => "{$this->folder}/others"]);
+        config(['app.key_folder' => "{$this->outside}/others"]);
         $this->assertNotSame($before, ShopKey::own()->publicKey());
         File::put($path, $signed);
         $this->artisan('certificate:check', ['file' => $path])
@@ -119,6 +110,48 @@ final class SignedCertificateTest extends TestCase
         $this->recall('in_question')->assertSessionHasErrors('recall');
     }
 
+    public function test_a_chain_that_was_rewritten_from_its_first_entry_is_found_by_its_seal(): void
+    {
+        $this->assertFileExists($this->seals(), 'sealed at the release');
+        $this->artisan('ledger:verify')->assertSuccessful();
+        $this->artisan('ledger:seal')->expectsOutput('Nothing was written since the last seal.')->assertSuccessful();
+        $this->recall('in_question');
+        $this->artisan('ledger:seal', ['--daily' => true])->assertSuccessful();
+        $this->assertCount(1, file($this->seals()) ?: [], 'sealed today already');
+        $this->artisan('ledger:seal')->expectsOutput('Seal 2: 1 ledgers.')->assertSuccessful();
+        $this->artisan('ledger:verify')->assertSuccessful();
+
+        $hash = str_repeat('0', 64);
+        foreach (LedgerEntry::query()->where('job_id', $this->job->id)->orderBy('number')->get() as $entry) {
+            $entry->payload = str_replace('3.83', '3.82', $entry->payload);
+            $entry->previous_hash = $hash;
+            $entry->hash = $hash = $entry->computedHash();
+            $entry->save();
+        }
+        $this->job->refresh()->update(['head_hash' => $hash]);
+        $this->artisan('ledger:verify', ['tag' => $this->job->tag()])->assertSuccessful();
+        $this->artisan('ledger:verify')->assertFailed();
+    }
+
+    public function test_a_seal_that_was_altered_or_taken_out_is_found(): void
+    {
+        $this->recall('in_question');
+        $this->artisan('ledger:seal')->assertSuccessful();
+        $lines = file($this->seals()) ?: [];
+        $this->assertCount(2, $lines);
+        File::put($this->seals(), $lines[1]);
+        $this->artisan('ledger:verify')->expectsOutput('seal 1 was changed after it was written.')->assertFailed();
+        File::put($this->seals(), str_replace('"number":1', '"number":9', $lines[0]).$lines[1]);
+        $this->artisan('ledger:verify')->assertFailed();
+        File::put($this->seals(), implode('', $lines));
+        $this->artisan('ledger:verify')->assertSuccessful();
+    }
+
+    private function seals(): string
+    {
+        return "{$this->outside}/seals/".DB::scalar('SELECT ulid FROM houses').'.jsonl';
+    }
+
     private function recall(string $standing, string $reason = 'G-02 had drifted'): TestResponse
     {
         return $this->post($this->url('release/recalls'), [
@@ -133,7 +166,7 @@ final class SignedCertificateTest extends TestCase
     {
         $check = new Process(
             ['openssl', 'pkeyutl', '-verify', '-pubin', '-inkey', 'pem', '-rawin', '-in', 'text', '-sigfile', 'sig'],
-            $this->folder,
+            $this->outside,
         );
 
         return $check->run() === 0;

@@ -28,7 +28,7 @@ final class CheckCertificate extends Command
 
             return self::FAILURE;
         }
-        $whose = $signed->publicKey === ShopKey::own()->publicKey() ? 'this shop’s key' : 'a key that is not this shop’s';
+        $whose = $signed->publicKey === ShopKey::ifMade()?->publicKey() ? 'this shop’s key' : 'a key that is not this shop’s';
         $this->info("Unaltered, signed with {$whose}.");
         $this->line('Fingerprint: '.ShopKey::fingerprint($signed->publicKey));
 

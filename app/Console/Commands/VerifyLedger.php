@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Ledger\ChainCheck;
+use App\Signing\SealBook;
 use App\Storage\Job;
 use Illuminate\Console\Command;
 
@@ -12,9 +13,9 @@ final class VerifyLedger extends Command
 {
     protected $signature = 'ledger:verify {tag? : one job only, like NL-0417}';
 
-    protected $description = 'Walk the hash chain of every job and name the first broken entry';
+    protected $description = 'Walk the hash chain of every job, hold it against the seals, and name the first entry that is not as it was';
 
-    public function handle(ChainCheck $chain): int
+    public function handle(ChainCheck $chain, SealBook $seals): int
     {
         $jobs = 0;
         $tag = $this->argument('tag');
@@ -27,6 +28,12 @@ final class VerifyLedger extends Command
                 return self::FAILURE;
             }
             $jobs++;
+        }
+        $complaint = $tag === null ? $seals->complaint() : null;
+        if ($complaint !== null) {
+            $this->error("{$complaint}.");
+
+            return self::FAILURE;
         }
         $this->info("{$jobs} ledgers walked, every chain is whole.");
 

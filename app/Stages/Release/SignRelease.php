@@ -11,6 +11,8 @@ use App\Ledger\Ledger;
 use App\Ledger\Refused;
 use App\Ledger\Written;
 use App\Record\JobFile;
+use App\Signing\Seal;
+use App\Signing\SealBook;
 use App\Signing\ShopKey;
 use App\Storage\EntryKind;
 use App\Storage\Job;
@@ -20,7 +22,7 @@ use App\Storage\User;
 /** Signs a job and stores its certificate word for word (WORK-6). */
 final readonly class SignRelease
 {
-    public function __construct(private Ledger $ledger, private WhoseLimits $limits)
+    public function __construct(private Ledger $ledger, private WhoseLimits $limits, private SealBook $seals)
     {
     }
 
@@ -48,6 +50,7 @@ final readonly class SignRelease
         });
         if (! $written->wasWrittenBefore) {
             RenderCertificate::dispatch($job->id);
+            rescue(fn (): ?Seal => $this->seals->seal());
         }
 
         return $written;
