@@ -43,6 +43,8 @@ final readonly class Received
             $found[ClaimKind::CracksRepaired->value] ?? null,
             $found[ClaimKind::Welded->value] ?? null,
             $file->assessment()->step->value,
+            ReadWork::steps($file, $observations->newest(EntryKind::Claim)),
+            ReadWork::findings($file, $observations->newest(EntryKind::Claim)),
         );
         $judged = $observations->newest(EntryKind::ClaimJudged);
         $claims = [];

@@ -5,11 +5,17 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\People\Role;
+use App\Record\JobFiles;
+use App\Record\Received;
 use App\Storage\Job;
 use App\Storage\LedgerEntry;
 use App\Storage\Observation;
 use App\Storage\User;
+use Database\Seeders\DemoParts;
 use Illuminate\Testing\TestResponse;
+use NorthLedger\Core\Features\Receiving\ClaimCheck;
+use NorthLedger\Core\Features\Receiving\ClaimMatch;
+use NorthLedger\Core\Inspection\Section;
 use Tests\TestCase;
 
 final class ReceivingTest extends TestCase
@@ -121,6 +127,32 @@ final class ReceivingTest extends TestCase
         $this->send('receive/claims/match', ['claim' => $claim, 'match' => 'agrees'])
             ->assertUnprocessable()
             ->assertJsonValidationErrors('claim');
+    }
+
+    /** Story 1: every line of the paper is answered by what is read, whoever says otherwise. */
+    public function test_readings_answer_the_paper_by_themselves(): void
+    {
+        foreach (['crankshaft ground', 'valve seats cut', 'guides replaced', 'balanced'] as $kind) {
+            $size = $kind === 'crankshaft ground' ? '10 under' : '';
+            $this->send('receive/claims', ['kind' => $kind, 'where' => '', 'size' => $size])->assertOk();
+        }
+        $claims = static fn (Received $received): array => array_map(
+            static fn (ClaimCheck $check): ClaimMatch => $check->match,
+            $received->claims,
+        );
+        $received = fn (): Received => Received::of($this->app->make(JobFiles::class)->open($this->job->refresh()));
+        $this->assertSame(array_fill(0, 4, ClaimMatch::NotChecked), $claims($received()));
+
+        $worn = ['guide.2.ex' => '.3556', 'bigendmass.3' => '520.0', 'smallendmass.3' => '190.0'];
+        $sheets = [Section::Crankshaft, Section::Heads, Section::Rods];
+        $this->app->make(DemoParts::class)->read($this->job, $this->person(Role::Inspector), $sheets, $worn, 3);
+        $this->assertSame(
+            [ClaimMatch::Differs, ClaimMatch::Agrees, ClaimMatch::Differs, ClaimMatch::Differs],
+            $claims($received()),
+        );
+        $this->get("/jobs/{$this->job->tag()}/receive")
+            ->assertSee('stands at standard')
+            ->assertSee('cylinder 2, exhaust: stem clearance');
     }
 
     public function test_nonsense_is_refused_with_what_to_do_and_writes_nothing(): void

@@ -10,6 +10,8 @@ use App\Record\JobFiles;
 use App\Record\Received;
 use App\Storage\EntryKind;
 use App\Storage\Photo;
+use App\Words\FindingWords;
+use App\Words\Line;
 use App\Words\VerdictWords;
 use NorthLedger\Core\Features\Receiving\ClaimCheck;
 use NorthLedger\Core\Features\Receiving\ClaimKind;
@@ -137,7 +139,7 @@ final readonly class ReceiveView
             'match' => $check->match->value,
             'state' => $state,
             'sign' => $sign,
-            'found' => $check->found,
+            'found' => self::found($file, $check),
             'canBeJudged' => $check->found === '',
         ];
     }
@@ -180,6 +182,24 @@ final readonly class ReceiveView
         );
     }
 
+    /** “2 found so far”; “main 2, size: over by 0.4 thou, and 3 more”; “stands at −.020” */
+    private static function found(JobFile $file, ClaimCheck $check): string
+    {
+        $first = $check->failing[0] ?? null;
+        $words = new FindingWords($file->display, [], $file->sheet);
+
+        return match (true) {
+            $check->step !== null => Line::of('verify.stands_at', [
+                'step' => $check->step->isZero() ? Line::of('verify.standard') : $file->display->magnitudeWithUnit($check->step),
+            ]),
+            $first !== null => Line::counted('verify.refuted', count($check->failing), [
+                'first' => lcfirst($first->subject()).': '.rtrim(lcfirst($words->sentence($first)), '.'),
+                'more' => count($check->failing) - 1,
+            ]),
+            default => $check->found,
+        };
+    }
+
     /** @return list<array{text: string, rule: string}> */
     private static function findings(JobFile $file, Received $received): array
     {
@@ -188,7 +208,7 @@ final readonly class ReceiveView
                 'text' =>
                     'The paperwork says '.
                     self::claim($file, $check)['what'].
-                    ($check->found === '' ? ', and it differs.' : "; {$check->found}."),
+                    (self::found($file, $check) === '' ? ', and it differs.' : '; '.self::found($file, $check).'.'),
                 'rule' => 'WORK-5',
             ],
             $received->differing(),
