@@ -13,23 +13,16 @@ use Illuminate\Support\Facades\DB;
 use NorthLedger\Core\Assessment\InspectionPlan;
 use NorthLedger\Core\Engine\Places\Feature;
 use NorthLedger\Core\Engine\Places\Place;
-use NorthLedger\Core\Features\Bores\BoreMeasures;
-use NorthLedger\Core\Features\Bores\OptionKind;
-use NorthLedger\Core\Features\Bores\ReboreOption;
 use NorthLedger\Core\Finding\Subject;
 use NorthLedger\Core\Inspection\MeasuredSections;
 use NorthLedger\Core\Inspection\Occasion;
 use NorthLedger\Core\Inspection\Section;
 use NorthLedger\Core\Quantity\Length;
-use NorthLedger\Core\Verification\BoreVerification;
-use NorthLedger\Core\Verification\FinishedFit;
 use NorthLedger\Core\Verification\Proofs\Proof;
 use NorthLedger\Core\Verification\Proofs\Proofs;
-use NorthLedger\Core\Verification\RequiredConditions;
 use NorthLedger\Core\Verification\VerifiedBore;
 use NorthLedger\Core\Verification\VerifiedFeature;
 use NorthLedger\Core\Verification\WorkVerification;
-use NorthLedger\Core\Work\OperationKind;
 
 /** What of a job's finished work is verified by fresh readings, and what was decided about what is out (WORK-4). */
 final class VerificationOfJob
@@ -53,7 +46,7 @@ final class VerificationOfJob
     /** @return array<int, VerifiedBore> By cylinder; empty where no bore was ordered */
     public function bores(): array
     {
-        return $this->bores ??= $this->verifyBores();
+        return $this->bores ??= (new FinishedBores($this->file, $this))->verified();
     }
 
     /** @return array<string, VerifiedFeature> Beside the bores, by the code of what is verified; empty without an order */
@@ -157,7 +150,8 @@ final class VerificationOfJob
         return $sheet->section === Section::Bores ? $this->lastOutdatedOfBore($place->number) : $this->lastBefore($place);
     }
 
-    private function lastOutdatedOfBore(int $cylinder): int
+    /** The newest finished reading of a cylinder from before it was worked again; 0 where all count. */
+    public function lastOutdatedOfBore(int $cylinder): int
     {
         $disposition = $this->disposition(Subject::bore($cylinder)->code);
 
@@ -248,63 +242,5 @@ final class VerificationOfJob
         }
 
         return $this->dispositions;
-    }
-
-    /** @return array<int, VerifiedBore> */
-    private function verifyBores(): array
-    {
-        $order = $this->file->work()->order();
-        $chosen = $this->file->work()->chosen();
-        if ($order === null || $chosen === null || $order->ofKind(OperationKind::Hone) === []) {
-            return [];
-        }
-        $verification = new BoreVerification(
-            $this->file->sheet->bore->service,
-            $this->file->sheet->bore->finished,
-            RequiredConditions::of($this->file->sheet),
-            $this->file->policy->finalRule,
-            $this->file->policy->readingsPerBore->stations(),
-        );
-        $verified = [];
-        foreach ($this->file->sheet->layout->cylinders() as $cylinder) {
-            $disposition = $this->disposition(Subject::bore($cylinder)->code);
-            $entries = $this->file->record
-                ->entries(SheetName::bores(Occasion::Final))
-                ->afresh($cylinder, $this->lastOutdatedOfBore($cylinder));
-            $verified[$cylinder] = $verification->verify(
-                $entries->bores()->inspection($cylinder, $this->file->sheet, $this->file->policy),
-                $order->operation("hone.{$cylinder}")->target,
-                $this->fit($chosen, $cylinder),
-                $entries->bores()->conditions($cylinder),
-                $disposition?->kind === DispositionKind::Concession && ! $this->isBoreReadSince($cylinder, $disposition->last_reading_id),
-            );
-        }
-
-        return $verified;
-    }
-
-    private function isBoreReadSince(int $cylinder, int $reading): bool
-    {
-        return array_filter(
-            $this->file->record->entries(SheetName::bores(Occasion::Final))->rows,
-            static fn (KeyedReading $row): bool => $row->id > $reading && Place::parse($row->place)->number === $cylinder,
-        ) !== [];
-    }
-
-    private function fit(ReboreOption $option, int $cylinder): FinishedFit
-    {
-        $sheet = $this->file->sheet;
-        $reading = $this->file->work()->pistonGoingIn($option, $cylinder);
-        $goesBackIn = $option->kind === OptionKind::Stay && ! in_array($cylinder, [...$option->newPistons, ...$option->sleeved], true);
-        $staysAtItsSize = $option->kind === OptionKind::Stay && ! in_array($cylinder, $option->sleeved, true);
-
-        return new FinishedFit(
-            $reading->corrected ?? ($goesBackIn ? null : $sheet->piston->sizeAt($option->step)),
-            $reading,
-            $sheet->piston->minimumClearance,
-            $staysAtItsSize ? $sheet->bore->service->clearance : $sheet->bore->finished->clearance,
-            $staysAtItsSize ? BoreMeasures::of($this->file->work()->incoming($cylinder))->largest : null,
-            $staysAtItsSize ? $this->file->policy->boreAllowances($sheet->unit)->mostHone : null,
-        );
     }
 }

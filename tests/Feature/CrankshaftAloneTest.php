@@ -6,15 +6,8 @@ namespace Tests\Feature;
 
 use App\People\Role;
 use App\Record\JobFiles;
-use App\Stages\Receive\ReceiveJob;
 use App\Storage\QueuedWork;
 use App\Storage\Stage;
-use Database\Seeders\DemoIncoming;
-use Database\Seeders\DemoParts;
-use Illuminate\Support\Carbon;
-use NorthLedger\Core\Engine\Specification\EnginePart;
-use NorthLedger\Core\Features\Receiving\Arrival;
-use NorthLedger\Core\Inspection\Section;
 use NorthLedger\Core\Work\OperationKind;
 use Tests\TestCase;
 
@@ -26,21 +19,7 @@ final class CrankshaftAloneTest extends TestCase
     public function test_a_crankshaft_alone_is_planned_ground_and_waits_for_no_block(): void
     {
         $this->receiveJob();
-        $this->job = $this->app->make(ReceiveJob::class)->handle($this->inspector, $this->ulid(), [
-            'family' => 'tarn-4-198',
-            'family_revision' => 1,
-            'serial' => 'C-1',
-            'arrival' => Arrival::CrankshaftOnly->value,
-            'customer' => 'Brickworks',
-            'description' => 'a crankshaft alone',
-            'wishes' => null,
-            'due_on' => '2030-01-15',
-            'declared_step_nm' => null,
-            'declared_evidence' => null,
-        ]);
-        $at = Carbon::yesterday()->setTime(13, 0);
-        $this->app->make(DemoIncoming::class)->magneticCheck($this->job, $this->inspector, EnginePart::Crankshaft, $at);
-        $this->app->make(DemoParts::class)->read($this->job, $this->inspector, [Section::Crankshaft], ['pinscore.2' => '.0020'], 41);
+        $this->receiveCrankshaft();
         $this->get($this->url('plan'))
             ->assertSee('no bores came with it')
             ->assertSee('Choose this plan')

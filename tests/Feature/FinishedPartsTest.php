@@ -6,16 +6,10 @@ namespace Tests\Feature;
 
 use App\Record\JobFile;
 use App\Record\JobFiles;
-use App\Stages\Receive\ReceiveJob;
 use App\Storage\Release;
 use App\Storage\Stage;
-use Database\Seeders\DemoIncoming;
 use Database\Seeders\DemoParts;
-use Illuminate\Support\Carbon;
 use Illuminate\Testing\TestResponse;
-use NorthLedger\Core\Engine\Specification\EnginePart;
-use NorthLedger\Core\Features\Receiving\Arrival;
-use NorthLedger\Core\Inspection\Section;
 use NorthLedger\Core\Verification\VerificationState;
 use Tests\TestCase;
 
@@ -30,21 +24,7 @@ final class FinishedPartsTest extends TestCase
     {
         parent::setUp();
         $this->receiveJob();
-        $this->job = $this->app->make(ReceiveJob::class)->handle($this->inspector, $this->ulid(), [
-            'family' => 'tarn-4-198',
-            'family_revision' => 1,
-            'serial' => 'C-1',
-            'arrival' => Arrival::CrankshaftOnly->value,
-            'customer' => 'Brickworks',
-            'description' => 'a crankshaft alone',
-            'wishes' => null,
-            'due_on' => '2030-01-15',
-            'declared_step_nm' => null,
-            'declared_evidence' => null,
-        ]);
-        $at = Carbon::yesterday()->setTime(13, 0);
-        $this->app->make(DemoIncoming::class)->magneticCheck($this->job, $this->inspector, EnginePart::Crankshaft, $at);
-        $this->app->make(DemoParts::class)->read($this->job, $this->inspector, [Section::Crankshaft], ['pinscore.2' => '.0020'], 41);
+        $this->receiveCrankshaft();
         $this->post($this->url('plan'), ['ulid' => $this->ulid()])->assertSessionDoesntHaveErrors();
         $this->actingAs($this->machinist);
         $this->workUpTo(null, ['grind rods' => '2.2395']);

@@ -6,11 +6,17 @@ namespace Tests\Feature;
 
 use App\People\Role;
 use App\Record\JobFiles;
+use App\Stages\Receive\ReceiveJob;
 use App\Storage\Job;
 use App\Storage\User;
+use Database\Seeders\DemoIncoming;
+use Database\Seeders\DemoParts;
+use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\Queue;
 use Illuminate\Testing\TestResponse;
 use NorthLedger\Core\Engine\Specification\EnginePart;
+use NorthLedger\Core\Features\Receiving\Arrival;
+use NorthLedger\Core\Inspection\Section;
 use NorthLedger\Core\Work\OperationKind;
 
 /** A worn block that is bored +.020, from its readings to the finished ones. */
@@ -34,6 +40,26 @@ trait WorkedJob
         $this->job = $this->job($this->inspector);
         $this->actingAs($this->inspector);
         $this->crackCheck($this->job, $this->inspector, EnginePart::Block);
+    }
+
+    /** A crankshaft alone, one of its rod journals scored. */
+    protected function receiveCrankshaft(): void
+    {
+        $this->job = $this->app->make(ReceiveJob::class)->handle($this->inspector, $this->ulid(), [
+            'family' => 'tarn-4-198',
+            'family_revision' => 1,
+            'serial' => 'C-1',
+            'arrival' => Arrival::CrankshaftOnly->value,
+            'customer' => 'Brickworks',
+            'description' => 'a crankshaft alone',
+            'wishes' => null,
+            'due_on' => '2030-01-15',
+            'declared_step_nm' => null,
+            'declared_evidence' => null,
+        ]);
+        $at = Carbon::yesterday()->setTime(13, 0);
+        $this->app->make(DemoIncoming::class)->magneticCheck($this->job, $this->inspector, EnginePart::Crankshaft, $at);
+        $this->app->make(DemoParts::class)->read($this->job, $this->inspector, [Section::Crankshaft], ['pinscore.2' => '.0020'], 41);
     }
 
     protected function url(string $page): string
