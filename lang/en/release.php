@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 /** What people read of a release, its certificate, and what came up afterwards. */
 return [
+    'no_option' => 'No option chosen yet.',
+    'operations_open' => '{1} One operation of the order is open.|[2,*] :count operations of the order are open.',
+    'bores_open' => 'Not verified: :cylinders.',
     'not_released' => 'This job is not released yet: what is found is read, seen or reported as always.',
     'withdrawn_already' => 'The certificate is withdrawn; it does not come back. Receive the engine again, and release it anew.',
     'say_what' => 'Say what came up.',

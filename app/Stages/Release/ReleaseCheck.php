@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Stages\Release;
 
 use App\Record\JobFile;
+use App\Storage\SheetName;
+use App\Storage\Stage;
 use App\Storage\User;
 use App\Words\Line;
 use App\Words\OrderWords;
@@ -13,6 +15,7 @@ use NorthLedger\Core\Features\Bores\CanStay;
 use NorthLedger\Core\Features\Bores\JudgedBore;
 use NorthLedger\Core\Features\Bores\OptionKind;
 use NorthLedger\Core\Finding\PartDefect;
+use NorthLedger\Core\Inspection\Occasion;
 use NorthLedger\Core\Verification\CheckedPart;
 use NorthLedger\Core\Verification\VerifiedBore;
 
@@ -20,10 +23,10 @@ use NorthLedger\Core\Verification\VerifiedBore;
 final readonly class ReleaseCheck
 {
     /**
-     * @param  list<string>  $obstacles
+     * @param  list<OpenPoint>  $open
      * @param  list<string>  $warnings
      */
-    private function __construct(public array $obstacles, public array $warnings)
+    private function __construct(public array $open, public array $warnings)
     {
     }
 
@@ -34,26 +37,24 @@ final readonly class ReleaseCheck
         }
         $order = $file->work()->order();
         if ($order === null) {
-            return new self(['No option chosen yet.'], []);
+            return new self([new OpenPoint(Line::of('release.no_option'), Stage::Plan->value)], []);
         }
-        $obstacles = [...self::disagreements($file), ...self::unknown($file)];
         $open = count($order->operations) - count(array_intersect(array_keys($order->operations), $file->work()->closedOperations()));
-        if ($open > 0) {
-            $obstacles[] = $open === 1 ? 'One operation of the order is open.' : "{$open} operations of the order are open.";
-        }
         $own = OwnWork::of($file);
-        $isForbidden = $file->policy->forbidsVerifyingOwnWork;
+        $forbidden = array_map(
+            static fn (string $sentence): string => Line::of('verify.own_work_forbidden', ['sentence' => $sentence]),
+            $file->policy->forbidsVerifyingOwnWork ? $own : [],
+        );
 
         return new self(
             [
-                ...$obstacles,
+                ...OpenPoint::all(self::disagreements($file), Stage::Plan->value),
+                ...OpenPoint::all(self::unknown($file), Stage::Judge->value),
+                ...($open === 0 ? [] : [new OpenPoint(Line::counted('release.operations_open', $open), Stage::Work->value)]),
                 ...self::unverified($file),
-                ...array_map(
-                    static fn (string $sentence): string => Line::of('verify.own_work_forbidden', ['sentence' => $sentence]),
-                    $isForbidden ? $own : [],
-                ),
+                ...OpenPoint::all($forbidden, Stage::Verify->value),
             ],
-            $isForbidden ? [] : $own,
+            $forbidden === [] ? $own : [],
         );
     }
 
@@ -65,12 +66,12 @@ final readonly class ReleaseCheck
             $file->acceptance()->unanswered(),
         );
 
-        return new self([...self::disagreements($file), ...$open], []);
+        return new self(OpenPoint::all([...self::disagreements($file), ...$open], Stage::Verify->value), []);
     }
 
     public function maySign(): bool
     {
-        return $this->obstacles === [];
+        return $this->open === [];
     }
 
     /**
@@ -120,30 +121,35 @@ final readonly class ReleaseCheck
         ];
     }
 
-    /** @return list<string> Finished work that is not verified, or is out and nobody decided about */
+    /** @return list<OpenPoint> Finished work that is not verified, or is out and nobody decided about */
     private static function unverified(JobFile $file): array
     {
-        $bores = array_filter(
-            $file->work()->verification()->bores(),
-            static fn (VerifiedBore $bore): bool => ! $bore->state->closesTheWork(),
-        );
-        $names = [];
-        foreach ($file->work()->verification()->parts() as $feature) {
-            if (! $feature->state->closesTheWork()) {
-                $names[$feature->proof->section->title()][] = lcfirst($feature->subject()->label);
+        $verification = $file->work()->verification();
+        $bores = array_filter($verification->bores(), static fn (VerifiedBore $bore): bool => ! $bore->state->closesTheWork());
+        $points =
+            $bores === []
+                ? []
+                : [
+                    new OpenPoint(
+                        Line::of('release.bores_open', ['cylinders' => VerdictWords::cylinders(array_column($bores, 'cylinder'))]),
+                        Stage::Verify->value,
+                    ),
+                ];
+        foreach ($verification->openSections() as $section) {
+            $names = [];
+            foreach ($verification->part($section) as $feature) {
+                if (! $feature->state->closesTheWork()) {
+                    $names[] = lcfirst($feature->subject()->label);
+                }
+            }
+            if ($names !== []) {
+                $points[] = new OpenPoint(
+                    Line::counted('verify.unverified', count($names), ['section' => $section->title(), 'first' => $names[0]]),
+                    SheetName::of($section, Occasion::Final)->path(),
+                );
             }
         }
 
-        return [
-            ...($bores === [] ? [] : ['Not verified: '.VerdictWords::cylinders(array_column($bores, 'cylinder')).'.']),
-            ...array_map(
-                static fn (string $section, array $those): string => Line::counted('verify.unverified', count($those), [
-                    'section' => $section,
-                    'first' => $those[0],
-                ]),
-                array_keys($names),
-                $names,
-            ),
-        ];
+        return $points;
     }
 }

@@ -31,7 +31,7 @@ final readonly class SignRelease
         $written = $this->ledger->write($job->id, $ulid, EntryKind::Release, $by, function (JobFile $file) use ($by, $ulid): array {
             $check = ReleaseCheck::of($file, $by);
             if (! $check->maySign()) {
-                throw Refused::because('sign', implode(' ', $check->obstacles));
+                throw Refused::because('sign', implode(' ', array_column($check->open, 'sentence')));
             }
             $certificate = json_encode(
                 Certificate::of($file, $by, now()->format('Y-m-d H:i').' UTC', $this->limits),

@@ -21,7 +21,7 @@
     @endcan
 @elseif(! $check->maySign())
     <h2>Still open</h2>
-    <ul>@foreach($check->obstacles as $obstacle)<li class="line missing">{{ $obstacle }}</li>@endforeach</ul>
+    <ul>@foreach($check->open as $point)<li class="line missing"><a href="/jobs/{{ $file->job->tag() }}/{{ $point->page }}">{{ $point->sentence }}</a></li>@endforeach</ul>
 @else
     <p class="mt-4">{{ __('release.ready') }}</p>
     @foreach($check->warnings as $warning)<p class="line close my-2">◆ {{ $warning }} A second person should have. <span class="rule-id">WORK-4</span></p>@endforeach
@@ -42,7 +42,7 @@
 @section('margin')
 @if($file->work()->release() !== null)<x-stamp :stamp="new \App\Pages\Stamp('Released', $file->work()->release()->user->name, 'good')" />
 @elseif($check->maySign())<x-stamp :stamp="new \App\Pages\Stamp('Ready to sign', 'everything is closed', 'chosen')" />
-@else<x-stamp :stamp="new \App\Pages\Stamp('Not yet', count($check->obstacles) === 1 ? 'one thing is open' : count($check->obstacles).' things are open', 'missing')" />@endif
+@else<x-stamp :stamp="new \App\Pages\Stamp('Not yet', count($check->open) === 1 ? 'one thing is open' : count($check->open).' things are open', 'missing')" />@endif
 <h2>What the certificate says</h2>
 <p>Engine, ordered sizes, finished readings, the conditions they were taken under, who and when, and what was not checked.</p>
 @endsection
