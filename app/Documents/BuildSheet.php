@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Documents;
 
+use App\Pages\RingGaps;
 use App\Record\JobFile;
 use App\Sheet\BalanceTable;
 use App\Sheet\FinishedLine;
@@ -28,6 +29,7 @@ final readonly class BuildSheet
      * @param  list<array{journal: string, size: string, shells: string, clearance: string}>  $journals
      * @param  list<array{what: string, lines: list<string>, state: string}>  $others
      * @param  list<string>  $sets  What goes together, a line for each cylinder
+     * @param  list<string>  $ringGaps
      * @param  list<string>  $open  What is not verified yet
      */
     private function __construct(
@@ -35,6 +37,7 @@ final readonly class BuildSheet
         public array $journals,
         public array $others,
         public array $sets,
+        public array $ringGaps,
         public array $open,
     ) {
     }
@@ -48,6 +51,7 @@ final readonly class BuildSheet
             self::journals($file),
             self::others($file),
             self::sets($file),
+            $verification->bores() === [] ? [] : RingGaps::lines($file),
             array_map(
                 static fn (Section $section): string => Line::of('verify.other_open', ['section' => $section->title()]),
                 $verification->openSections(),

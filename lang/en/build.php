@@ -25,6 +25,7 @@ return [
     'sets' => 'Sets, by letter',
     'set' => ':letter: :pieces · :sum g',
     'set_on_pin' => ':letter: :pieces · :sum g, crankpin :pin',
+    'sheet_says' => 'Ring gaps, torques and notes of the sheet',
     'whole' => 'To be read and filled in',
     'end_play' => 'End play of the crankshaft',
     'turns' => 'Crankshaft turns by hand, caps torqued',

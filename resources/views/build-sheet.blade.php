@@ -28,6 +28,10 @@
     @if($build->sets !== [])
     <section class="whole"><h2>{{ __('build.sets') }}</h2><ul>@foreach($build->sets as $line)<li class="line">{{ $line }}</li>@endforeach</ul></section>
     @endif
+    @if($build->ringGaps !== [] || $file->sheet->torques !== [] || $file->sheet->buildNotes !== '')
+    <section class="whole"><h2>{{ __('build.sheet_says') }}</h2>
+    <ul>@foreach($build->ringGaps as $gap)<li class="line">{{ $gap }}</li>@endforeach @foreach($file->sheet->torques as $one)<li class="line"><b>{{ ucfirst($one->fastener) }}</b>: {{ $one->torque }}</li>@endforeach @if($file->sheet->buildNotes !== '')<li class="line">{{ $file->sheet->buildNotes }}</li>@endif</ul></section>
+    @endif
     <section class="whole"><h2>{{ __('build.whole') }}</h2>
     <table><tbody>@foreach(['end_play', 'turns', 'notes', 'by'] as $row)<tr><th scope="row">{{ __("build.{$row}") }}</th><td class="fill"></td></tr>@endforeach</tbody></table></section>
 </main>

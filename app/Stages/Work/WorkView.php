@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Stages\Work;
 
+use App\Pages\RingGaps;
 use App\Pages\Stamp;
 use App\Record\JobFile;
 use App\Record\WorkLogs;
@@ -11,7 +12,6 @@ use App\Stages\Work\Logs\Card;
 use App\Words\Line;
 use App\Words\OperationWords;
 use App\Words\OrderWords;
-use NorthLedger\Core\Engine\Specification\RingSpec;
 use NorthLedger\Core\Work\Caution;
 use NorthLedger\Core\Work\CutterSetting;
 use NorthLedger\Core\Work\Logs\SleeveCard;
@@ -87,7 +87,7 @@ final readonly class WorkView
             $differences,
             self::revision($file),
             self::agreed($file),
-            self::ringGaps($file),
+            RingGaps::lines($file),
             false,
             array_filter($order->operations, static fn (Operation $one): bool => $one->cylinder !== null) !== [],
             self::machines($order),
@@ -258,21 +258,5 @@ final readonly class WorkView
         $chosen = $file->work()->chosen();
 
         return $chosen === null ? '' : implode(' · ', array_filter([$file->words()->option($chosen), $file->words()->sleeves($chosen)]));
-    }
-
-    /** @return list<string> “Top ring: end gap .0100 to .0200, for hard use” */
-    private static function ringGaps(JobFile $file): array
-    {
-        $use = $file->job->usage;
-
-        return array_map(static function (RingSpec $ring) use ($file, $use): string {
-            $gap = $ring->gapFor($use?->value);
-
-            return Line::of('work.ring_gap', [
-                'ring' => ucfirst($ring->name),
-                'least' => $file->display->size($gap->least),
-                'most' => $file->display->sizeWithUnit($gap->most),
-            ]).($use === null || $gap === $ring->gap ? '' : Line::of('work.for_use', ['use' => $use->value]));
-        }, $file->sheet->rings);
     }
 }
