@@ -254,6 +254,7 @@ return [
         'waits' => 'waits',
         'held' => 'stopped',
     ],
+    'open_again' => 'open again: :why',
     'range' => ':least to :most',
     'again' => 'To be done again, after :operation.',
     'then' => ', then ',

@@ -25,7 +25,7 @@
     @if($certificate['bores'] !== [])
     <h2>Finished bores, {{ $certificate['unit'] }}</h2>
     <div class="scroll-x" tabindex="0" role="region" aria-label="Finished bores">
-    <table>
+    <table class="finished">
         <thead><tr><th scope="col">Cyl.</th><th scope="col">Ordered</th><th scope="col">Piston</th>@foreach(array_keys($certificate['bores'][0]['readings']) as $place)<th scope="col">{{ $place }}</th>@endforeach<th scope="col">Out-of-round, taper ({{ $certificate['form_unit'] }})</th><th scope="col">Clearance, least, growth ({{ $certificate['form_unit'] }})</th><th scope="col">Result</th></tr></thead>
         <tbody>
         @foreach($certificate['bores'] as $bore)

@@ -13,6 +13,7 @@ use App\Words\OrderWords;
 use NorthLedger\Core\Work\Caution;
 use NorthLedger\Core\Work\Operation;
 use NorthLedger\Core\Work\OperationKind;
+use NorthLedger\Core\Work\TickState;
 use NorthLedger\Core\Work\WorkOrder;
 
 /** The operation that the entry line stands at, with all that the hand needs. */
@@ -65,7 +66,7 @@ final readonly class CurrentOperation
             ucfirst(OperationWords::name($operation)),
             self::where($operation),
             $target === null ? $words->step($operation) : $file->display->size($target->aim),
-            implode(' · ', array_filter([$range, $words->instruction($operation)])),
+            implode(' · ', array_filter([self::openedAgain($file, $operation), $range, $words->instruction($operation)])),
             OperationWords::check($operation->kind),
             array_map(static fn (Caution $caution): string => OperationWords::caution($caution), $operation->cautions()),
             $isClosed
@@ -83,6 +84,16 @@ final readonly class CurrentOperation
             $clock?->minutesAt(now()->toDateTimeImmutable()) ?? 0,
             $clock?->isRunning() ?? false,
         );
+    }
+
+    /** “open again: rework: left large” */
+    private static function openedAgain(JobFile $file, Operation $operation): string
+    {
+        $said = $file->work()->ticks()[$operation->key()] ?? null;
+
+        $why = $said?->state === TickState::Open ? (string) $said->remark : '';
+
+        return $why === '' ? '' : Line::of('work.open_again', ['why' => $why]);
     }
 
     /** “boring mill, block on its pan rail” */

@@ -49,7 +49,7 @@ final class FinishedCrankshaftTest extends StoryTestCase
         $this->untilReady($this->window);
         $this->assertSame('·', $this->cell($this->window, 'pin.3.front.0'), 'what was read of it is of a journal that is ground again');
         $this->assertSame('2.2395', $this->cell($this->window, 'pin.2.front.0'));
-        $this->window->get($this->url('/jobs/NL-0426/work'));
+        $this->window->get($this->url('/jobs/NL-0426/work?at=grind+rods.3'));
         $this->assertStringContainsString('rework: left large', $this->text($this->window, 'body'));
     }
 
