@@ -65,7 +65,16 @@ final readonly class CertificateParts
      */
     private static function named(string $line, array $operations): array
     {
-        $names = array_map(static fn (Operation $one): string => lcfirst(OperationWords::name($one)), array_values($operations));
+        $kinds = [];
+        foreach ($operations as $one) {
+            $kinds[$one->kind->value][] = $one;
+        }
+        $names = array_map(
+            static fn (array $those): string => count($those) === 1
+                ? lcfirst(OperationWords::name($those[0]))
+                : Line::of('verify.several', ['operation' => lcfirst(OperationWords::title($those[0])), 'count' => count($those)]),
+            array_values($kinds),
+        );
 
         return $names === [] ? [] : [Line::of($line, ['operations' => implode(', ', $names)])];
     }

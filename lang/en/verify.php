@@ -42,6 +42,7 @@ return [
     'unverified' => '{1} :section: :first is not verified.|[2,*] :section: :count are not verified, the first is :first.',
     'own_work' => ':who did the work and is the only one who verified it: :section.',
     'own_work_forbidden' => ':sentence The shop does not allow that.',
+    'several' => ':operation (:count)',
     'left_out' => 'Left out of the order as not needed: :operations.',
     'unproved' => 'Said to be done, and proved by no reading: :operations.',
     'waits_for_decision' => 'rework or a concession, :what',
