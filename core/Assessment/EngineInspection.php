@@ -45,6 +45,9 @@ final class EngineInspection
 
     private ?WeightJudge $weights = null;
 
+    /** @var ?list<EnginePart> */
+    private ?array $here = null;
+
     public function __construct(
         private readonly SpecificationSheet $sheet,
         private readonly ShopPolicy $policy,
@@ -136,10 +139,12 @@ final class EngineInspection
     /** @return list<EnginePart> Parts of this family that are there */
     public function here(): array
     {
-        return array_values(
+        $absent = $this->here === null ? $this->facts->absent() : [];
+
+        return $this->here ??= array_values(
             array_filter(
                 EngineAssessment::partsOf($this->sheet),
-                fn (EnginePart $part): bool => ! in_array($part, $this->facts->absent(), true),
+                static fn (EnginePart $part): bool => ! in_array($part, $absent, true),
             ),
         );
     }
