@@ -16,6 +16,9 @@ use NorthLedger\Core\Verification\Proofs\Proofs;
 /** What was read of finished work since it was last worked, sheet by sheet (WORK-4). */
 final class FreshReadings implements MeasuredSections
 {
+    /** @var array<string, SheetEntries> By section */
+    private array $entries = [];
+
     /** @var array<string, Measurements> By section */
     private array $measurements = [];
 
@@ -26,7 +29,9 @@ final class FreshReadings implements MeasuredSections
 
     public function entries(Section $section): SheetEntries
     {
-        return $this->file->record->entries(SheetName::of($section, Occasion::Final))->since($this->lastBefore);
+        return $this->entries[$section->value] ??= $this->file->record
+            ->entries(SheetName::of($section, Occasion::Final))
+            ->since($this->lastBefore);
     }
 
     public function measurements(Section $section): Measurements

@@ -7,6 +7,7 @@ namespace App\Record;
 use App\Storage\CertificateStanding;
 use App\Storage\QueueRecord;
 use App\Storage\Recall;
+use App\Storage\SheetName;
 use App\Storage\Stage;
 use App\Words\Line;
 use App\Words\OperationWords;
@@ -54,7 +55,8 @@ final readonly class JobSummary
     {
         $assessment = $file->assessment();
         $standings = $file->standings($isFresh);
-        if ($isFresh || array_filter(Section::beside(), $file->record->isTouched(...)) !== []) {
+        $isOpened = static fn (Section $section): bool => $file->record->isOpened(SheetName::of($section));
+        if ($isFresh || array_filter(Section::beside(), $isOpened) !== []) {
             $file->work()->lookAtPartsAnew();
         }
         [$stage, $waitsFor] = self::stage($file);

@@ -23,6 +23,7 @@ use NorthLedger\Core\Verification\Proofs\Proofs;
 use NorthLedger\Core\Verification\VerifiedBore;
 use NorthLedger\Core\Verification\VerifiedFeature;
 use NorthLedger\Core\Verification\WorkVerification;
+use NorthLedger\Core\Work\OperationKind;
 
 /** What of a job's finished work is verified by fresh readings, and what was decided about what is out (WORK-4). */
 final class VerificationOfJob
@@ -64,7 +65,10 @@ final class VerificationOfJob
     /** @return list<Section> That something is verified of, in the order of the work */
     public function sections(): array
     {
-        return [...$this->bores() === [] ? [] : [Section::Bores], ...$this->ofParts()?->sections() ?? []];
+        $order = $this->file->work()->order();
+        $hasBores = $order !== null && $order->ofKind(OperationKind::Hone) !== [] && $this->file->work()->chosen() !== null;
+
+        return [...$hasBores ? [Section::Bores] : [], ...$this->ofParts()?->sections() ?? []];
     }
 
     /** @return list<Section> On which something is open yet */

@@ -13,6 +13,9 @@ use NorthLedger\Core\Inspection\Section;
 /** What proves that the work on one thing was done as it was ordered: what is read afresh, and what it is judged by (WORK-4). */
 final readonly class Proof
 {
+    /** @var array<string, true> Keys of its places */
+    private array $keys;
+
     /**
      * @param  non-empty-array<string, list<Criterion>>  $operations  By key: what has to be known of it, and to hold
      * @param  list<Place>  $places  Read afresh, all of them
@@ -29,6 +32,7 @@ final readonly class Proof
         public ?OrderedSize $size = null,
         public array $gone = [],
     ) {
+        $this->keys = array_fill_keys(array_map(static fn (Place $place): string => $place->key(), $places), true);
     }
 
     /** Of the same thing, where several operations are done to it. */
@@ -49,7 +53,7 @@ final readonly class Proof
     /** True for a place that is read for it. */
     public function reads(Place $place): bool
     {
-        return array_filter($this->places, static fn (Place $one): bool => $one->key() === $place->key()) !== [];
+        return isset($this->keys[$place->key()]);
     }
 
     /** @return list<Criterion> */

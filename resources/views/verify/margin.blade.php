@@ -10,6 +10,8 @@
     @endif</li>
 @endforeach
 </ul>
+@if($margin->stamp->kind === 'good')
 @include('verify.others')
+@endif
 <p class="soft"><span class="rule-id">WORK-4</span>Readings count under the ordered conditions only: caps torqued, torque plate where ordered, cooled, clean. State them with the gauge (z).</p>
 @endif

@@ -14,5 +14,7 @@
 <h2>Next</h2>
 <p class="line next">{{ $margin->next }}</p>
 @if($margin->left !== '')<p class="soft">{{ $margin->left }}</p>@endif
+@if($margin->left === '')
 @include('verify.others')
+@endif
 <p class="soft"><span class="rule-id">WORK-4</span>{{ __('verify.conditions_note') }}</p>
