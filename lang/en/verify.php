@@ -77,6 +77,7 @@ return [
     'stands_at' => 'stands at :step',
     'standard' => 'standard',
     'refuted' => '{1} :first|[2,*] :first, and :more more',
+    'nothing_planned' => 'This job is only a check: nothing is planned or worked. Receive it again to have it rebuilt.',
     'which' => 'Say which part it is about.',
     'why' => 'Say why: what was found, and who accepts it or what is done again.',
     'rework_or_concession' => 'Choose rework or concession.',

@@ -93,6 +93,8 @@ final class AcceptanceTest extends TestCase
         $this->assertNotSame([], $block->lacking, 'no torque plate was stated');
         $this->get($this->url('verify'))->assertSee('torque plate on');
         $this->get($this->url('receive'))->assertDontSee('/plan"', false);
+        $form = ['ulid' => $this->ulid(), 'option' => 'bore 250000', 'reason' => 'all the same'];
+        $this->post($this->url('plan'), $form)->assertSessionHasErrors('option');
         $this->artisan('ledger:recompute')->assertSuccessful();
     }
 

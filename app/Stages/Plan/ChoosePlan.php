@@ -15,6 +15,7 @@ use App\Storage\OptionRecord;
 use App\Storage\PlanChoice;
 use App\Storage\ShelfBook;
 use App\Storage\User;
+use App\Words\Line;
 use App\Words\PlanWords;
 use Illuminate\Support\Str;
 use NorthLedger\Core\Features\Bores\ReboreOption;
@@ -54,6 +55,9 @@ final readonly class ChoosePlan
      */
     public static function write(JobFile $file, User $by, string $ulid, array $picked, ?string $reason, ?Money $offered = null): array
     {
+        if ($file->job->isCheck()) {
+            throw Refused::because('option', Line::of('verify.nothing_planned'));
+        }
         $option = self::option($file, $picked[BoreChoices::CODE] ?? '');
         $plan = $file->plan()->with($picked) ?? throw Refused::because('option', self::nothingAllowed($file));
         $recommended = $file->plan()->recommended()?->codes() ?? [];
