@@ -255,6 +255,7 @@ return [
         'held' => 'stopped',
     ],
     'open_again' => 'open again: :why',
+    'cools_until' => 'cools until :at',
     'range' => ':least to :most',
     'again' => 'To be done again, after :operation.',
     'then' => ', then ',

@@ -62,6 +62,7 @@ final class WorkLogsTest extends TestCase
         $this->log('sleeves', 'sleeve.2', ['log' => 'parent_read', 'parent' => '4.0075 4.0075 4.0076 4.0075'])->assertOk();
         Carbon::setTestNow('2026-11-30 10:00:00');
         $this->log('sleeves', 'sleeve.2', ['log' => 'sleeve_fitted', 'compound_low' => '1'])->assertOk();
+        $this->get($this->url('work'))->assertSee('cools until '.now()->addHour()->format('H:i'));
         Carbon::setTestNow('2026-11-30 10:59:00');
         $this->tick('sleeve.2')->assertSessionHasErrors('sleeve.2');
         $this->assertStringContainsString('read it at 11:00', session('errors')->first('sleeve.2'));

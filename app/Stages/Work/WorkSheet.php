@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Stages\Work;
 
 use App\Record\JobFile;
+use App\Record\WorkLogs;
 use App\Storage\OperationTick;
 use App\Words\Line;
 use App\Words\OperationWords;
@@ -178,8 +179,21 @@ final readonly class WorkSheet
             $state->isClosed() && $tick?->actual_nm !== null => $this->file->display->size(Length::ofNanometres($tick->actual_nm)),
             $state->isClosed() => $state->sign(),
             $operation->target !== null => $this->file->display->size($operation->target->aim),
-            default => '·',
+            default => $this->cooling($operation),
         };
+    }
+
+    /** Until when a fitted sleeve cools; a dot for everything else that a look closes (SLV-6). */
+    private function cooling(Operation $operation): string
+    {
+        $card =
+            $operation->kind === OperationKind::Sleeve
+                ? WorkLogs::of($this->file->record->observations())->sleeve($operation->key(), $this->file->sheet, $this->file->policy)
+                : null;
+
+        return $card?->isCoolingAt(now()->toDateTimeImmutable()) === true
+            ? Line::of('work.cools_until', ['at' => $card->coolAt()?->format('H:i') ?? ''])
+            : '·';
     }
 
     private function piston(Operation $operation): ?Length
