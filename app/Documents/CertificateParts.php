@@ -96,20 +96,17 @@ final readonly class CertificateParts
     private function section(Section $section): array
     {
         $features = $this->file->work()->verification()->part($section);
-        $conditions = [];
+        $ordered = $lacking = [];
         foreach ($features as $feature) {
-            $conditions = [...$conditions, ...$feature->proof->conditions];
+            $ordered = [...$ordered, ...$feature->proof->conditions];
+            $lacking = [...$lacking, ...$feature->lacking];
         }
+        $held = array_filter($ordered, static fn (OrderedCondition $one): bool => ! in_array($one, $lacking, true));
 
         return [
             'title' => $section->title(),
-            'conditions' => implode(
-                ', ',
-                array_map(
-                    static fn (OrderedCondition $one): string => Line::ofCode('verify.condition', $one),
-                    array_unique($conditions, SORT_REGULAR),
-                ),
-            ),
+            'conditions' => self::conditions($held),
+            'lacking' => self::conditions($lacking),
             'gauges' => array_values(
                 array_unique(
                     array_map(
@@ -120,6 +117,18 @@ final readonly class CertificateParts
             ),
             'tables' => array_map($this->table(...), self::byKind($features)),
         ];
+    }
+
+    /** @param  array<OrderedCondition>  $conditions */
+    private static function conditions(array $conditions): string
+    {
+        return implode(
+            ', ',
+            array_map(
+                static fn (OrderedCondition $one): string => Line::ofCode('verify.condition', $one),
+                array_unique($conditions, SORT_REGULAR),
+            ),
+        );
     }
 
     /**

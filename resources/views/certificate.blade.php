@@ -38,7 +38,7 @@
     @foreach($certificate['parts'] ?? [] as $part)
     <section class="whole">
     <h2>{{ $part['title'] }}</h2>
-    <p class="soft">@if($part['conditions'] !== '')Read with: {{ $part['conditions'] }}. @endif @if($part['gauges'] !== [])Gauges: {{ implode('; ', $part['gauges']) }}.@endif</p>
+    <p class="soft">@if($part['conditions'] !== '')Read with: {{ $part['conditions'] }}. @endif @if(($part['lacking'] ?? '') !== ''){{ __('verify.lacking', ['conditions' => $part['lacking']]) }} @endif @if($part['gauges'] !== [])Gauges: {{ implode('; ', $part['gauges']) }}.@endif</p>
     <div class="scroll-x" tabindex="0" role="region" aria-label="{{ $part['title'] }}">
     @foreach($part['tables'] as $table)
     <table>

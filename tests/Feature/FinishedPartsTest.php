@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Documents\CertificateParts;
 use App\Record\JobFile;
 use App\Record\JobFiles;
 use App\Storage\Release;
@@ -93,6 +94,23 @@ final class FinishedPartsTest extends TestCase
         $this->sendTo($this->job, 'sheets/crankshaft.final/readings', $later)->assertOk();
         $this->assertSame(VerificationState::Out, $this->state('main.2'), 'nobody accepted that');
         $this->sign()->assertSessionHasErrors('sign');
+    }
+
+    public function test_a_certificate_claims_no_condition_that_was_not_stated(): void
+    {
+        $this->postJson($this->url('sheets/crankshaft.final/setups'), [
+            'ulid' => $this->ulid(),
+            'feature' => 'main',
+            'instrument' => 'outside micrometer',
+            'clean' => true,
+        ])->assertOk();
+        $this->sendTo($this->job, 'sheets/crankshaft.final/readings', ['place' => 'main.1.front.0', 'text' => '2.6100'])->assertOk();
+        $this->assertSame(VerificationState::Out, $this->state('main.1'));
+        $this->decide('main.1', 'concession')->assertSessionDoesntHaveErrors();
+
+        $crankshaft = CertificateParts::of($this->file())[0];
+        $this->assertSame('clean and dry', $crankshaft['conditions']);
+        $this->assertSame('cooled to room temperature', $crankshaft['lacking']);
     }
 
     public function test_the_build_sheet_says_what_is_so_and_what_is_not_verified(): void
