@@ -89,9 +89,9 @@ final class SealBook
             $sealed = array_replace($sealed, $seal->heads);
         }
         $heads = [];
-        foreach (Job::query()->where('entries', '>', 0)->lazyById(500, 'id') as $job) {
+        foreach (DB::cursor('SELECT id, entries, head_hash FROM jobs WHERE entries > 0 ORDER BY id') as $job) {
             if (($sealed[$job->id][1] ?? null) !== $job->head_hash) {
-                $heads[$job->id] = [$job->entries, $job->head_hash];
+                $heads[(int) $job->id] = [(int) $job->entries, (string) $job->head_hash];
             }
         }
 
