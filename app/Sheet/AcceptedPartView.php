@@ -39,7 +39,6 @@ final readonly class AcceptedPartView
         public array $out,
         public array $open,
         public string $answer,
-        public bool $isAnswered,
         public array $gauges,
         public array $photos,
     ) {
@@ -63,7 +62,6 @@ final readonly class AcceptedPartView
             array_slice([...self::findings($file, $part->failing()), ...self::damage($part->damage())], 0, self::MOST_LINES),
             self::open($file, $part),
             $said === null ? '' : self::answered($said),
-            $said !== null,
             self::gauges($file, $part),
             array_column(
                 Photo::query()

@@ -27,7 +27,11 @@ final class VerifyController
     {
         $file = ShownUnit::of($request, $files->open($job));
         if ($job->isCheck()) {
-            return view('verify.acceptance', ['file' => $file, 'parts' => AcceptedPartView::all($file)]);
+            return view('verify.acceptance', [
+                'file' => $file,
+                'parts' => AcceptedPartView::all($file),
+                'open' => count($file->acceptance()->unanswered()),
+            ]);
         }
         $first = $file->work()->verification()->sections()[0] ?? Section::Bores;
 

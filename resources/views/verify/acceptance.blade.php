@@ -24,8 +24,7 @@
 @endforeach
 @endsection
 @section('margin')
-@php($open = count(array_filter($parts, fn ($part) => ! $part->isAnswered)))
 <x-stamp :stamp="$open === 0 ? new \App\Pages\Stamp(__('verify.all_answered'), '', 'good') : new \App\Pages\Stamp(__('verify.not_answered'), trans_choice('verify.parts_open', $open), 'missing')" />
-<ul>@foreach($parts as $part)<li class="line {{ $part->stamp->kind }}"><b>{{ $part->name }}</b> · {{ lcfirst($part->stamp->headline) }}</li>@endforeach</ul>
+<ul class="mt-4">@foreach($parts as $part)<li class="line {{ $part->stamp->kind }}"><b>{{ $part->name }}</b> · {{ lcfirst($part->stamp->headline) }}</li>@endforeach</ul>
 @if($open === 0 && ! $file->job->is_closed)<p class="line next"><a href="/jobs/{{ $file->job->tag() }}/release">Release</a></p>@endif
 @endsection
