@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Http\Middleware\FormToken;
+use App\Http\Middleware\ReadableInput;
 use App\Http\Middleware\SecurityHeaders;
 use App\Http\Middleware\SimulatedClock;
 use App\Http\Problems;
@@ -22,6 +23,7 @@ return Application::configure(basePath: dirname(__DIR__))
         // Everything is same-origin; cross-origin use is not offered.
         $middleware->remove(HandleCors::class);
         $middleware->append(SecurityHeaders::class);
+        $middleware->append(ReadableInput::class);
         $middleware->web(replace: [ValidateCsrfToken::class => FormToken::class]);
         if (env('APP_ENV') === 'testing') {
             $middleware->prepend(SimulatedClock::class);

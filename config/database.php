@@ -23,14 +23,16 @@ return [
                 PDO::ATTR_EMULATE_PREPARES => true,
                 PDO::ATTR_PERSISTENT => true,
                 PDO::MYSQL_ATTR_INIT_COMMAND =>
-                    "SET NAMES utf8mb4 COLLATE utf8mb4_unicode_ci, time_zone = '+00:00', SESSION sql_mode = '".implode(',', [
+                    "SET NAMES utf8mb4 COLLATE utf8mb4_unicode_ci, time_zone = '+00:00', SESSION sql_mode = '".
+                    implode(',', [
                         'ONLY_FULL_GROUP_BY',
                         'STRICT_TRANS_TABLES',
                         'NO_ZERO_IN_DATE',
                         'NO_ZERO_DATE',
                         'ERROR_FOR_DIVISION_BY_ZERO',
                         'NO_ENGINE_SUBSTITUTION',
-                    ])."'",
+                    ]).
+                    "'",
             ],
         ],
     ],

@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 return [
     'driver' => env('SESSION_DRIVER', 'calm'),
-    'lifetime' => 60 * 12,
+    // The longest that any rule of access lets a session rest; the rules in force are the owner's.
+    'lifetime' => 60 * 24,
     'expire_on_close' => false,
     // Sessions hold an id and what was typed into a refused form, in our own database; the cookie itself is encrypted.
     'encrypt' => false,

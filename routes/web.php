@@ -7,6 +7,10 @@ use App\Bench\ShownUnitController;
 use App\Customers\CustomerController;
 use App\Documents\CertificateController;
 use App\Documents\DownloadController;
+use App\Door\LoginController;
+use App\Door\OwnPageController;
+use App\Door\PeopleController;
+use App\Door\StillIn;
 use App\Feed\FeedController;
 use App\Gauges\GaugeController;
 use App\History\HistoryController;
@@ -15,7 +19,6 @@ use App\Offers\MailboxController;
 use App\Offers\OfferController;
 use App\Offers\OpenOfferController;
 use App\Parts\PartsController;
-use App\People\LoginController;
 use App\Running\RunningController;
 use App\Sheet\BoreController;
 use App\Sheet\CheckBackController;
@@ -53,6 +56,8 @@ use Illuminate\Support\Facades\Route;
 Route::middleware('guest')->group(function (): void {
     Route::get('/login', [LoginController::class, 'create'])->name('login');
     Route::post('/login', [LoginController::class, 'store']);
+    Route::get('/login/code', [LoginController::class, 'code'])->name('login.code');
+    Route::post('/login/code', [LoginController::class, 'storeCode']);
 });
 
 Route::get('/certificates/{code}', [CertificateController::class, 'standing'])
@@ -60,7 +65,28 @@ Route::get('/certificates/{code}', [CertificateController::class, 'standing'])
     ->where('code', '[0-9A-Za-z]{26}')
     ->middleware('throttle:60,1');
 
-Route::middleware('auth')->group(function (): void {
+Route::middleware(['auth', StillIn::class])->group(function (): void {
+    Route::get('/own', [OwnPageController::class, 'show'])->name('own');
+    Route::post('/own/password', [OwnPageController::class, 'password'])->name('own.password');
+    Route::post('/own/sessions', [OwnPageController::class, 'endSession'])->name('own.sessions');
+    Route::post('/own/second-factor/new', [OwnPageController::class, 'beginSecondFactor'])->name('own.factor.new');
+    Route::post('/own/second-factor', [OwnPageController::class, 'setSecondFactor'])->name('own.factor');
+    Route::post('/own/second-factor/off', [OwnPageController::class, 'removeSecondFactor'])->name('own.factor.off');
+    Route::middleware('can:run-shop')->group(function (): void {
+        Route::get('/people', [PeopleController::class, 'index'])->name('people');
+        Route::post('/people', [PeopleController::class, 'store']);
+        Route::post('/people/rules', [PeopleController::class, 'rules']);
+        Route::prefix('/people/{person}')
+            ->whereNumber('person')
+            ->group(function (): void {
+                Route::post('/', [PeopleController::class, 'update']);
+                Route::post('/lock', [PeopleController::class, 'lock']);
+                Route::post('/unlock', [PeopleController::class, 'unlock']);
+                Route::post('/password', [PeopleController::class, 'password']);
+                Route::post('/sessions', [PeopleController::class, 'endSessions']);
+                Route::post('/second-factor', [PeopleController::class, 'removeSecondFactor']);
+            });
+    });
     Route::post('/logout', [LoginController::class, 'destroy'])->name('logout');
     Route::get('/', [BenchController::class, 'index'])->name('bench');
     Route::post('/shown', [ShownUnitController::class, 'store'])->name('shown');
@@ -115,6 +141,7 @@ Route::middleware('auth')->group(function (): void {
         Route::post('/specs/{family}', [EditSheetController::class, 'update'])->name('specs.update');
         Route::post('/specs/{family}/follows', [EditSheetController::class, 'follows'])->name('specs.follows');
         Route::post('/specs/{family}/draft/discard', [EditSheetController::class, 'discard'])->name('specs.draft.discard');
+        Route::post('/specs/{family}/removal', [DerivedFamilyController::class, 'remove'])->name('specs.remove');
         Route::post('/specs/{family}/copies', [DerivedFamilyController::class, 'copy'])->name('specs.copy');
         Route::post('/specs/{family}/variants', [DerivedFamilyController::class, 'variant'])->name('specs.variant');
         Route::post('/specs/{family}/follow', [DerivedFamilyController::class, 'follow'])->name('specs.follow');
@@ -184,20 +211,28 @@ Route::middleware('auth')->group(function (): void {
             Route::post('/sheet/revision', [SheetOfJobController::class, 'takeOver']);
         });
         Route::post('/judge/pistons', [JudgeController::class, 'assign'])->middleware('can:measure');
-        Route::get('/findings', [JudgeController::class, 'report'])->name('findings');
+        Route::get('/findings', [JudgeController::class, 'report'])
+            ->name('findings')
+            ->middleware('can:see-prices');
         Route::middleware('can:verify')->group(function (): void {
             Route::post('/judge/overrule', [JudgeController::class, 'overrule']);
             Route::post('/judge/concessions', [JudgeController::class, 'concede']);
         });
-        Route::get('/plan', [PlanController::class, 'show'])->name('stage.plan');
+        Route::get('/plan', [PlanController::class, 'show'])
+            ->name('stage.plan')
+            ->middleware('can:see-prices');
         Route::post('/plan', [PlanController::class, 'store'])->middleware('can:choose-plan');
         Route::post('/plan/targets', [PlanController::class, 'target'])->middleware('can:choose-plan');
         Route::get('/running', [RunningController::class, 'show'])->name('running');
         Route::post('/running', [RunningController::class, 'store'])->middleware('can:measure');
-        Route::get('/parts', [PartsController::class, 'show'])->name('parts');
-        Route::get('/parts.csv', [PartsController::class, 'csv']);
+        Route::get('/parts', [PartsController::class, 'show'])
+            ->name('parts')
+            ->middleware('can:see-prices');
+        Route::get('/parts.csv', [PartsController::class, 'csv'])->middleware('can:see-prices');
         Route::post('/parts', [PartsController::class, 'store'])->middleware('can:answer-for-customer');
-        Route::get('/offers', [OfferController::class, 'show'])->name('offers');
+        Route::get('/offers', [OfferController::class, 'show'])
+            ->name('offers')
+            ->middleware('can:see-prices');
         Route::middleware('can:answer-for-customer')->group(function (): void {
             Route::post('/offers', [OfferController::class, 'store']);
             Route::post('/offers/{offer}/withdraw', [OfferController::class, 'withdraw']);

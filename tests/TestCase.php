@@ -30,13 +30,22 @@ abstract class TestCase extends LaravelTestCase
         $this->withoutVite();
         // What is signed outside the database is not taken back with it.
         $this->outside = sys_get_temp_dir().'/north-ledger-'.bin2hex(random_bytes(6));
-        config(['app.key_folder' => "{$this->outside}/keys", 'app.seal_folder' => "{$this->outside}/seals"]);
+        config([
+            'app.key_folder' => "{$this->outside}/keys",
+            'app.seal_folder' => "{$this->outside}/seals",
+            'logging.channels.security.path' => $this->securityLog(),
+        ]);
     }
 
     protected function tearDown(): void
     {
         File::deleteDirectory($this->outside);
         parent::tearDown();
+    }
+
+    protected function securityLog(): string
+    {
+        return "{$this->outside}/security.log";
     }
 
     protected function person(Role $role, string $login = ''): User
@@ -46,6 +55,7 @@ abstract class TestCase extends LaravelTestCase
             'name' => ucfirst($login === '' ? $role->value : $login),
             'role' => $role,
             'password' => 'a-password',
+            'sees_prices' => $role !== Role::Machinist,
         ]);
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Documents;
 
+use App\Http\Download;
 use App\Http\ShownUnit;
 use App\Record\JobFiles;
 use App\Signing\ShopKey;
@@ -39,7 +40,10 @@ final class CertificateController
     {
         $path = RenderCertificate::path($this->release($job));
         if (is_file($path)) {
-            return response()->download($path, "{$job->tag()}-certificate.pdf", ['Content-Type' => 'application/pdf']);
+            return response()->download($path, "{$job->tag()}-certificate.pdf", [
+                'Content-Type' => 'application/pdf',
+                'Cache-Control' => Download::PRIVATE,
+            ]);
         }
         RenderCertificate::dispatch($job->id);
 
@@ -54,10 +58,7 @@ final class CertificateController
         $release = $this->release($job);
         $signed = SignedCertificate::of($release, route('certificate.standing', $release->ulid)) ?? abort(404);
 
-        return response($signed->toJson()."\n", 200, [
-            'Content-Type' => 'application/json',
-            'Content-Disposition' => "attachment; filename=\"{$job->tag()}-certificate.json\"",
-        ]);
+        return Download::file("{$job->tag()}-certificate.json", $signed->toJson()."\n", 'application/json');
     }
 
     /** For anyone who has the paper in hand: whether it stands. */

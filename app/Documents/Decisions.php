@@ -35,7 +35,7 @@ final class Decisions
             ...array_map(
                 static fn (Said $said): string => rtrim($said->text('words'), '.').
                     ": accepted as it is by {$said->text('answer')}, {$said->at()->format('j M Y')}. Worst likely outcome: ".
-                        "{$said->text('worst')}.",
+                    "{$said->text('worst')}.",
                 self::concessions($file->record->observations()),
             ),
         ];
@@ -72,7 +72,7 @@ final class Decisions
                         : 'comes out';
                 $told[] =
                     "Old sleeve of cylinder {$cylinder} ({$said->text('defect')}): {$done}. {$said->text('how')}, ".
-                        "{$said->at()->format('j M Y')}.";
+                    "{$said->at()->format('j M Y')}.";
             }
         }
 

@@ -4,43 +4,28 @@ declare(strict_types=1);
 
 namespace App\Documents;
 
+use App\Http\Download;
 use App\Storage\Job;
-use Illuminate\Http\JsonResponse;
-use Symfony\Component\HttpFoundation\StreamedResponse;
+use Illuminate\Http\Response;
 
 final class DownloadController
 {
-    public function csv(Job $job): StreamedResponse
+    public function csv(Job $job): Response
     {
-        return response()->streamDownload(
-            static function () use ($job): void {
-                $out = fopen('php://output', 'w');
-                if ($out === false) {
-                    return;
-                }
-                fputcsv($out, ReadingExport::COLUMNS, escape: '');
-                foreach (ReadingExport::rows($job) as $row) {
-                    fputcsv($out, array_map(ReadingExport::csvCell(...), $row), escape: '');
-                }
-                fclose($out);
-            },
-            "{$job->tag()}-readings.csv",
-            ['Content-Type' => 'text/csv; charset=utf-8'],
-        );
+        return Download::csv("{$job->tag()}-readings.csv", [
+            ReadingExport::COLUMNS,
+            ...array_map(array_values(...), ReadingExport::rows($job)),
+        ]);
     }
 
-    public function json(Job $job): JsonResponse
+    public function json(Job $job): Response
     {
-        return new JsonResponse(
-            [
-                'format' => 'north-ledger readings 1',
-                'job' => $job->tag(),
-                'family' => $job->family,
-                'serial' => $job->serial,
-                'readings' => ReadingExport::rows($job),
-            ],
-            headers: ['Content-Disposition' => "attachment; filename=\"{$job->tag()}-readings.json\""],
-            options: JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES,
-        );
+        return Download::json("{$job->tag()}-readings.json", [
+            'format' => 'north-ledger readings 1',
+            'job' => $job->tag(),
+            'family' => $job->family,
+            'serial' => $job->serial,
+            'readings' => ReadingExport::rows($job),
+        ]);
     }
 }

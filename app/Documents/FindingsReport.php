@@ -113,7 +113,7 @@ final readonly class FindingsReport
         $lines = [
             ...array_map(static fn (PartDefect $defect): string => $defect->sentence, $part->defects),
             ...array_map(static fn (PlannedWork $work): string => $words->sentence($work), $works),
-            ...($isBores ? self::pistons($file) : []),
+            ...$isBores ? self::pistons($file) : [],
             ...$isBores
                 ? array_map(static fn (Finding $finding): string => self::worn($finding), self::worst($file->assessment()->failures()))
                 : [],

@@ -24,7 +24,7 @@ final class NotChecked
             ...self::sections($file),
             ...self::limitless($file),
             ...CertificateParts::unproved($file),
-            ...($file->work()->verification()->bores() === [] ? [] : ['Surface roughness and crosshatch of the finished bores.']),
+            ...$file->work()->verification()->bores() === [] ? [] : ['Surface roughness and crosshatch of the finished bores.'],
         ];
     }
 

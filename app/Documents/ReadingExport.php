@@ -77,12 +77,4 @@ final class ReadingExport
 
         return $rows;
     }
-
-    /** A cell that a spreadsheet would take for a formula gets a quote in front. */
-    public static function csvCell(string|int|bool|null $value): string
-    {
-        $text = is_bool($value) ? ($value ? 'yes' : 'no') : (string) $value;
-
-        return is_string($value) && preg_match('/^[=@\t\r]|^[+-](?![\d.\s])/', $text) === 1 ? "'".$text : $text;
-    }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Offers;
 
+use App\Http\Download;
 use App\Http\RequestId;
 use App\Photos\PhotoStore;
 use App\Record\JobFile;
@@ -64,7 +65,7 @@ final readonly class OpenOfferController
 
         return response()->file($path, [
             'Content-Type' => 'image/jpeg',
-            'Cache-Control' => 'private, max-age=86400',
+            'Cache-Control' => Download::PRIVATE,
             'Content-Security-Policy' => "default-src 'none'",
         ]);
     }

@@ -60,21 +60,23 @@ final readonly class PartList
         return null;
     }
 
-    public function toCsv(string $tag): string
+    /** @return list<list<string|int>> The head first */
+    public function rows(string $tag): array
     {
-        $file = fopen('php://temp', 'r+b') ?: throw new \LogicException('There is always memory for a file.');
-        fputcsv($file, ['job', 'part', 'size', 'count', 'each', 'state', 'supplier'], ',', '"', '');
-        foreach ($this->lines as $line) {
-            $row = [$tag, $line->name, $line->size, $line->count, $line->each, $line->state->value, $line->supplier];
-            // What a spreadsheet would take for a formula is marked as text.
-            $safe = array_map(
-                static fn (string|int $cell): string => preg_match('/^[=@\t\r]/', (string) $cell) === 1 ? "'{$cell}" : (string) $cell,
-                $row,
-            );
-            fputcsv($file, $safe, ',', '"', '');
-        }
-        rewind($file);
-
-        return (string) stream_get_contents($file);
+        return [
+            ['job', 'part', 'size', 'count', 'each', 'state', 'supplier'],
+            ...array_map(
+                static fn (PartLine $line): array => [
+                    $tag,
+                    $line->name,
+                    $line->size,
+                    $line->count,
+                    $line->each,
+                    $line->state->value,
+                    $line->supplier,
+                ],
+                $this->lines,
+            ),
+        ];
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Parts;
 
+use App\Http\Download;
 use App\Http\RequestId;
 use App\Http\ShownUnit;
 use App\Record\JobFiles;
@@ -25,10 +26,7 @@ final class PartsController
 
     public function csv(Job $job, JobFiles $files): Response
     {
-        return response(PartList::of($files->open($job))->toCsv($job->tag()), 200, [
-            'Content-Type' => 'text/csv; charset=UTF-8',
-            'Content-Disposition' => "attachment; filename=\"{$job->tag()}-parts.csv\"",
-        ]);
+        return Download::csv("{$job->tag()}-parts.csv", PartList::of($files->open($job))->rows($job->tag()));
     }
 
     public function store(PartRequest $request, Job $job, TellOfPart $tell): RedirectResponse

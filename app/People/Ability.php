@@ -17,4 +17,6 @@ enum Ability: string
     case KeepSpecs = 'keep-specs';
     case KeepGauges = 'keep-gauges';
     case RunShop = 'run-shop';
+    /** Prices, costs and what a customer can spend; said by person, not by role. */
+    case SeePrices = 'see-prices';
 }

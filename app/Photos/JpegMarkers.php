@@ -11,10 +11,18 @@ final class JpegMarkers
 
     private const END = 0xD9;
 
-    /** True where every segment and every scan is there, up to the end marker; what follows it does not matter. */
+    /** A camera writes one scan, a careful program ten: thousands of them are there to keep the decoder busy. */
+    private const MOST_SCANS = 64;
+
+    /**
+     * True where every segment and every scan is there, up to the end marker; what follows it does not matter.
+     *
+     * @throws PhotoRefused If it has more scans than anybody needs
+     */
     public static function areWhole(string $bytes): bool
     {
         $at = 2;
+        $scans = 0;
         while (isset($bytes[$at + 1]) && $bytes[$at] === "\xFF") {
             $marker = ord($bytes[$at + 1]);
             if ($marker === self::END) {
@@ -32,6 +40,9 @@ final class JpegMarkers
             $at += 2 + $length;
             if ($marker === self::START_OF_SCAN) {
                 $at = self::endOfScan($bytes, $at);
+                if (++$scans > self::MOST_SCANS) {
+                    throw PhotoRefused::tooMuchWork();
+                }
             }
         }
 

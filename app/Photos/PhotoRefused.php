@@ -22,6 +22,11 @@ final class PhotoRefused extends \RuntimeException
         return new self("That picture has {$megapixels} megapixels; up to {$most} are taken. Set the camera to a lower resolution.");
     }
 
+    public static function tooMuchWork(): self
+    {
+        return new self('That picture takes too long to open. Take it anew with the camera’s usual settings, and send that.');
+    }
+
     public static function cutOff(): self
     {
         return new self('That picture is cut off in the middle: it did not arrive whole. Send it again.');

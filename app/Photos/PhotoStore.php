@@ -4,11 +4,14 @@ declare(strict_types=1);
 
 namespace App\Photos;
 
-use GdImage;
+use RuntimeException;
+use Symfony\Component\Process\Exception\ProcessTimedOutException;
+use Symfony\Component\Process\PhpExecutableFinder;
+use Symfony\Component\Process\Process;
 
 /**
- * Keeps pictures. What comes in is decoded, turned upright, made smaller and written anew, so that nothing of the
- * file survives but its pixels: no location, no camera, no script hidden behind a picture's name.
+ * Keeps pictures. What comes in is a stranger's: it is opened in a process of its own, which has little memory and little
+ * time, and what that process writes anew is kept: no location, no camera, no script hidden behind a picture's name.
  */
 final readonly class PhotoStore
 {
@@ -22,13 +25,13 @@ final readonly class PhotoStore
 
     private const SMALL_SIDE = 320;
 
-    private const QUALITY = 82;
+    private const MEMORY = '384M';
 
-    public function __construct(private string $folder)
+    public function __construct(private string $folder, private float $seconds = 12.0)
     {
     }
 
-    /** @throws PhotoRefused If it is too large, no picture, has too many pixels, or is cut off */
+    /** @throws PhotoRefused If it is too large, no picture, has too many pixels, is cut off, or takes too long to open */
     public function keep(string $path): StoredPhoto
     {
         $bytes = filesize($path);
@@ -43,13 +46,22 @@ final readonly class PhotoStore
         if (self::MOST_MEGAPIXELS * 1_000_000 < $head[0] * $head[1]) {
             throw PhotoRefused::tooManyPixels(intdiv($head[0] * $head[1], 1_000_000), self::MOST_MEGAPIXELS);
         }
-        $picture = $this->upright($this->scaled($this->decode($path, $head[2]), self::LONGEST_SIDE), $this->orientation($path, $head[2]));
-        $jpeg = $this->encode($picture);
-        $hash = hash('sha256', $jpeg);
-        $this->write($this->path($hash), $jpeg);
-        $this->write($this->path($hash, isSmall: true), $this->encode($this->scaled($picture, self::SMALL_SIDE)));
+        is_dir($this->folder) || @mkdir($this->folder, 0750, true);
+        [$big, $small] = [tempnam($this->folder, 'photo'), tempnam($this->folder, 'photo')];
+        if ($big === false || $small === false) {
+            throw new RuntimeException("The photo could not be written to {$this->folder}.");
+        }
+        try {
+            $size = $this->opened($path, $big, $small);
+            $hash = (string) hash_file('sha256', $big);
+            $this->move($big, $this->path($hash));
+            $this->move($small, $this->path($hash, isSmall: true));
+        } finally {
+            @unlink($big);
+            @unlink($small);
+        }
 
-        return new StoredPhoto($hash, imagesx($picture), imagesy($picture));
+        return new StoredPhoto($hash, $size['width'], $size['height']);
     }
 
     public function path(string $hash, bool $isSmall = false): string
@@ -57,79 +69,45 @@ final readonly class PhotoStore
         return "{$this->folder}/".substr($hash, 0, 2)."/{$hash}".($isSmall ? '-small' : '').'.jpg';
     }
 
-    private function decode(string $path, int $kind): GdImage
+    /** @return array{width: int, height: int} */
+    private function opened(string $path, string $big, string $small): array
     {
-        $bytes = (string) file_get_contents($path);
-        if ($kind === IMAGETYPE_JPEG && ! JpegMarkers::areWhole($bytes)) {
-            throw PhotoRefused::cutOff();
+        $process = new Process(
+            [
+                (string) (new PhpExecutableFinder())->find(false),
+                '-d',
+                'memory_limit='.self::MEMORY,
+                base_path('bin/photo'),
+                $path,
+                $big,
+                $small,
+                (string) self::LONGEST_SIDE,
+                (string) self::SMALL_SIDE,
+            ],
+            timeout: $this->seconds,
+        );
+        try {
+            $process->run();
+        } catch (ProcessTimedOutException) {
+            throw PhotoRefused::tooMuchWork();
         }
-        $picture = @imagecreatefromstring($bytes);
+        /** @var array{width: int, height: int, refused?: string}|null $said */
+        $said = json_decode($process->getOutput(), true);
 
         return match (true) {
-            $picture !== false => $picture,
-            $kind === IMAGETYPE_JPEG => throw PhotoRefused::notAPicture(),
-            default => throw PhotoRefused::cutOff(),
+            ! $process->isSuccessful() || $said === null => throw PhotoRefused::tooMuchWork(),
+            isset($said['refused']) => throw new PhotoRefused($said['refused']),
+            default => $said,
         };
-    }
-
-    private function scaled(GdImage $picture, int $longest): GdImage
-    {
-        $side = max(imagesx($picture), imagesy($picture));
-        if ($side <= $longest) {
-            return $picture;
-        }
-        $width = max(1, (int) round((imagesx($picture) * $longest) / $side));
-        $scaled = imagescale($picture, $width, max(1, (int) round((imagesy($picture) * $longest) / $side)));
-
-        return $scaled === false ? throw PhotoRefused::notAPicture() : $scaled;
-    }
-
-    /** How the camera was held, as it wrote it into the file: 1 to 8. */
-    private function orientation(string $path, int $kind): int
-    {
-        $exif = $kind === IMAGETYPE_JPEG ? @exif_read_data($path) : false;
-
-        return is_array($exif) && is_int($exif['Orientation'] ?? null) ? $exif['Orientation'] : 1;
-    }
-
-    private function upright(GdImage $picture, int $orientation): GdImage
-    {
-        if (in_array($orientation, [2, 4, 5, 7], true)) {
-            imageflip($picture, $orientation === 4 ? IMG_FLIP_VERTICAL : IMG_FLIP_HORIZONTAL);
-        }
-        $degrees = match ($orientation) {
-            3 => 180,
-            5, 8 => 90,
-            6, 7 => 270,
-            default => 0,
-        };
-        $turned = $degrees === 0 ? $picture : imagerotate($picture, $degrees, 0);
-
-        return $turned === false ? throw PhotoRefused::notAPicture() : $turned;
-    }
-
-    private function encode(GdImage $picture): string
-    {
-        $flat = imagecreatetruecolor(imagesx($picture), imagesy($picture));
-        imagefill($flat, 0, 0, (int) imagecolorallocate($flat, 255, 255, 255));
-        imagecopy($flat, $picture, 0, 0, 0, 0, imagesx($picture), imagesy($picture));
-        ob_start();
-        imagejpeg($flat, null, self::QUALITY);
-
-        return (string) ob_get_clean();
     }
 
     /** Under its own hash a file is only ever written once, and appears whole or not at all. */
-    private function write(string $path, string $bytes): void
+    private function move(string $draft, string $path): void
     {
-        if (is_file($path)) {
-            return;
-        }
         is_dir(dirname($path)) || @mkdir(dirname($path), 0750, true);
-        $draft = tempnam(dirname($path), 'photo');
-        if ($draft === false || file_put_contents($draft, $bytes) !== strlen($bytes) || ! rename($draft, $path)) {
-            throw new \RuntimeException("The photo could not be written to {$path}.");
+        chmod($draft, 0640);
+        if (! is_file($path) && ! rename($draft, $path)) {
+            throw new RuntimeException("The photo could not be written to {$path}.");
         }
-        chmod($path, 0640);
     }
 }

@@ -79,7 +79,7 @@ final class AppServiceProvider extends ServiceProvider
         );
         Model::preventSilentlyDiscardingAttributes();
         foreach (Ability::cases() as $ability) {
-            Gate::define($ability->value, static fn (User $user): bool => $user->role->may($ability));
+            Gate::define($ability->value, static fn (User $user): bool => $user->may($ability));
         }
     }
 }

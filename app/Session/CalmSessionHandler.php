@@ -33,9 +33,10 @@ final class CalmSessionHandler extends DatabaseSessionHandler
 
     public function read($sessionId): string
     {
-        $this->asRead = $this->person->row = null;
+        $this->asRead = $this->person->row = $this->person->touchedAt = $this->person->access = null;
         $row = $this->connection->selectOne(
-            "SELECT users.*, {$this->table}.payload AS session_payload, {$this->table}.last_activity AS session_touched FROM ".
+            "SELECT users.*, {$this->table}.payload AS session_payload, {$this->table}.last_activity AS session_touched, ".
+                '(SELECT access FROM houses LIMIT 1) AS house_access FROM '.
                 "{$this->table} LEFT JOIN users ON users.id = {$this->table}.user_id WHERE {$this->table}.id = ?",
             [$sessionId],
         );
@@ -49,8 +50,12 @@ final class CalmSessionHandler extends DatabaseSessionHandler
         }
         $data = (string) base64_decode($row->session_payload, true);
         $this->asRead = [$sessionId, $data];
+        $this->person->touchedAt = $this->touchedAt;
+        $this->person->access = $row->house_access;
         $this->person->row =
-            $row->id === null ? null : array_diff_key((array) $row, ['session_payload' => true, 'session_touched' => true]);
+            $row->id === null
+                ? null
+                : array_diff_key((array) $row, ['session_payload' => true, 'session_touched' => true, 'house_access' => true]);
 
         return $data;
     }

@@ -21,7 +21,7 @@ final class SetupController
     /** The size of the place that a comparative setup was zeroed on. */
     public function size(SizeZeroRequest $request, Job $job, SheetName $sheet, SizeZero $sizeZero): JsonResponse
     {
-        /** @var array{size?: ?string, gauge: string, confirmed?: bool} $data */
+        /** @var array{size?: ?string, gauge: string} $data */
         $data = $request->validated();
         $written = $sizeZero->handle(
             $job,
@@ -30,7 +30,7 @@ final class SetupController
             $sheet,
             $data['size'] ?? '',
             $data['gauge'],
-            $data['confirmed'] ?? false,
+            $request->boolean('confirmed'),
         );
 
         return SheetAnswer::of($request, $written->file, $sheet);

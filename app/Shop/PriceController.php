@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Shop;
 
+use App\Http\CsvFile;
+use App\Http\Download;
 use App\Ledger\Refused;
 use App\Storage\SpecBook;
 use Illuminate\Contracts\View\View;
@@ -54,10 +56,7 @@ final readonly class PriceController
 
     public function csv(): Response
     {
-        return response(PriceCsv::written($this->book->all()), 200, [
-            'Content-Type' => 'text/csv; charset=UTF-8',
-            'Content-Disposition' => 'attachment; filename="price-list.csv"',
-        ]);
+        return Download::csv('price-list.csv', PriceCsv::rows($this->book->all()));
     }
 
     public function preview(Request $request): View
@@ -71,7 +70,7 @@ final readonly class PriceController
     public function fetch(Supplier $supplier): View
     {
         try {
-            return $this->shown(PriceCsv::written($supplier->lines($this->book)), 'the supplier');
+            return $this->shown(CsvFile::of(PriceCsv::rows($supplier->lines($this->book))), 'the supplier');
         } catch (SupplierSilent $silent) {
             return view('shop.price-changes', [
                 'changes' => [],

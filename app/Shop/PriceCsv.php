@@ -24,19 +24,23 @@ final readonly class PriceCsv
     {
     }
 
-    /** @param  list<PriceLine>  $lines */
-    public static function written(array $lines): string
+    /**
+     * @param  list<PriceLine>  $lines
+     * @return list<list<string>> The head first
+     */
+    public static function rows(array $lines): array
     {
-        $rows = [implode(',', self::COLUMNS)];
-        foreach ($lines as $line) {
-            $rows[] = implode(',', [
-                $line->item->value,
-                $line->family,
-                ...array_map(static fn (string $field): string => $line->typed[$field], array_keys(PriceLine::FIELDS)),
-            ]);
-        }
-
-        return implode("\n", $rows)."\n";
+        return [
+            self::COLUMNS,
+            ...array_map(
+                static fn (PriceLine $line): array => [
+                    $line->item->value,
+                    $line->family,
+                    ...array_map(static fn (string $field): string => $line->typed[$field], array_keys(PriceLine::FIELDS)),
+                ],
+                $lines,
+            ),
+        ];
     }
 
     public static function read(string $text, SpecBook $specs): self

@@ -8,13 +8,12 @@ use App\Storage\SpecBook;
 use Closure;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Support\Str;
+use NorthLedger\Core\Engine\Specification\FamilyKey;
 
 /** The name of a family that begins as a copy. */
 final class CopyFamilyRequest extends FormRequest
 {
     /** Addresses of the spec book that are no family's. */
-    private const PAGES = ['lookup', 'schema', 'new'];
-
     /** @return array<string, mixed> */
     public function rules(SpecBook $specs): array
     {
@@ -27,14 +26,15 @@ final class CopyFamilyRequest extends FormRequest
     public static function nameOf(SpecBook $specs): array
     {
         return [
+            'bail',
             'required',
             'string',
             'max:60',
             static function (string $attribute, mixed $name, Closure $fail) use ($specs): void {
                 $family = self::familyOf((string) $name);
-                if (strlen($family) < 2) {
+                if (! FamilyKey::isOne($family)) {
                     $fail('Give it a name of letters and digits.');
-                } elseif ($specs->has($family) || in_array($family, self::PAGES, true)) {
+                } elseif ($specs->has($family) || in_array($family, SpecBook::PAGES, true)) {
                     $fail('That name is taken. Give the family another.');
                 }
             },
@@ -50,6 +50,6 @@ final class CopyFamilyRequest extends FormRequest
     /** What it is known by: “Tarn 4-250” is `tarn-4-250`. */
     public static function familyOf(string $name): string
     {
-        return mb_substr(Str::slug($name), 0, 40);
+        return trim(mb_substr(Str::slug($name), 0, 40), '-');
     }
 }

@@ -7,6 +7,7 @@ namespace App\SpecBook;
 use App\Storage\SpecBook;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Illuminate\Validation\ValidationException;
 use NorthLedger\Core\Document\InvalidDocument;
 use NorthLedger\Core\Engine\Specification\SourceKind;
 
@@ -52,6 +53,21 @@ final readonly class DerivedFamilyController
         );
 
         return redirect()->route('specs.edit', $variant->family);
+    }
+
+    /** Out of the book, where nothing rests on it. */
+    public function remove(string $family): RedirectResponse
+    {
+        abort_unless($this->specs->has($family), 404);
+        $name = $this->specs->name($family, $this->specs->newestRevision($family));
+        $hold = $this->specs->remove($family);
+        if ($hold !== null) {
+            throw ValidationException::withMessages(['remove' => __("spec.held_by.{$hold->value}")]);
+        }
+
+        return redirect()
+            ->route('specs')
+            ->with('note', "{$name} is out of the book.");
     }
 
     /** Rests on the newest revision of its base from now on, with the same differences. */

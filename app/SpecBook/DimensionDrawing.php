@@ -12,13 +12,8 @@ final readonly class DimensionDrawing
      * @param  list<string>  $fine  Paths of centre lines and hidden edges
      * @param  list<DimensionLine>  $lines
      */
-    private function __construct(
-        public string $says,
-        public int $height,
-        public array $shapes,
-        public array $fine,
-        public array $lines,
-    ) {
+    private function __construct(public string $says, public int $height, public array $shapes, public array $fine, public array $lines)
+    {
     }
 
     /**

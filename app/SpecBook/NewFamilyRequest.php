@@ -79,7 +79,7 @@ final class NewFamilyRequest extends FormRequest
             ],
             'head' => ['material' => $this->string('head')->toString()],
             ...$mains,
-            ...($mains === [] ? [] : ['crankshaft' => ['mains' => ['count' => $this->integer('mains')]]]),
+            ...$mains === [] ? [] : ['crankshaft' => ['mains' => ['count' => $this->integer('mains')]]],
             'sources' => ['/bore/nominal' => $source, '/stroke' => $source],
         ];
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\SpecBook;
 
+use App\Http\CsvFile;
 use Illuminate\Support\Arr;
 use NorthLedger\Core\Document\Fault;
 use NorthLedger\Core\Document\InvalidDocument;
@@ -19,24 +20,17 @@ final class SheetCsv
     private const MOST_ROWS = 5_000;
 
     /** What a spreadsheet would take for a formula is marked as text. */
-    private const FORMULA = '/^[=@\t\r]/';
 
     /** @param  array<mixed>  $document */
     public static function of(array $document): string
     {
-        $file = fopen('php://temp', 'r+b') ?: throw new \LogicException('There is always memory for a file.');
-        self::line($file, self::COLUMNS);
-        foreach ((new SheetFields($document))->all() as $field) {
-            self::line($file, [
-                $field->section,
-                $field->label,
-                preg_match(self::FORMULA, $field->text) === 1 ? "'{$field->text}" : $field->text,
-                $field->path,
-            ]);
-        }
-        rewind($file);
-
-        return (string) stream_get_contents($file);
+        return CsvFile::of([
+            self::COLUMNS,
+            ...array_map(
+                static fn (SheetField $field): array => [$field->section, $field->label, $field->text, $field->path],
+                (new SheetFields($document))->all(),
+            ),
+        ]);
     }
 
     /**
@@ -99,19 +93,10 @@ final class SheetCsv
             $columns = array_map(static fn (?string $one): string => trim((string) $one), str_getcsv($line, $separator, '"', ''));
             $text = $columns[$is] ?? '';
             if (($columns[$place] ?? '') !== '' && $text !== '') {
-                $texts[$columns[$place]] = preg_match("/^'[=@]/", $text) === 1 ? substr($text, 1) : $text;
+                $texts[$columns[$place]] = CsvFile::unmarked($text);
             }
         }
 
         return $texts;
-    }
-
-    /**
-     * @param  resource  $file
-     * @param  list<string>  $columns
-     */
-    private static function line($file, array $columns): void
-    {
-        fputcsv($file, $columns, ',', '"', '', "\r\n");
     }
 }

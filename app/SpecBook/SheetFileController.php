@@ -4,13 +4,14 @@ declare(strict_types=1);
 
 namespace App\SpecBook;
 
+use App\Http\Download;
 use App\Storage\SpecBook;
 use Illuminate\Contracts\View\View;
-use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use NorthLedger\Core\Document\InvalidDocument;
+use NorthLedger\Core\Document\RepeatedKey;
 
 /** Sheets in and out, as JSON and as a table for a spreadsheet. */
 final readonly class SheetFileController
@@ -36,29 +37,24 @@ final readonly class SheetFileController
             ->with('note', "Read in as revision {$sheet->revision} of {$sheet->name}.");
     }
 
-    public function export(Request $request, string $family): JsonResponse|Response
+    public function export(Request $request, string $family): Response
     {
         $revision = AskedRevision::of($this->specs, $family, $request->query('revision'));
-        if ($request->query('as') === 'csv') {
-            return new Response(SheetCsv::of($this->specs->decoded($family, $revision)), 200, [
-                'Content-Type' => 'text/csv; charset=utf-8',
-                'Content-Disposition' => "attachment; filename=\"{$family}-revision-{$revision}.csv\"",
-            ]);
-        }
+        $document = $this->specs->decoded($family, $revision);
+        $name = "{$family}-revision-{$revision}";
 
-        return new JsonResponse(
-            $this->specs->decoded($family, $revision),
-            headers: ['Content-Disposition' => "attachment; filename=\"{$family}-revision-{$revision}.json\""],
-            options: JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES,
-        );
+        return $request->query('as') === 'csv'
+            ? Download::file("{$name}.csv", SheetCsv::of($document), 'text/csv; charset=utf-8')
+            : Download::json("{$name}.json", $document);
     }
 
     public function schema(): Response
     {
-        return new Response((string) file_get_contents(resource_path('specs/sheet.schema.json')), 200, [
-            'Content-Type' => 'application/schema+json',
-            'Content-Disposition' => 'attachment; filename="sheet.schema.json"',
-        ]);
+        return Download::file(
+            'sheet.schema.json',
+            (string) file_get_contents(resource_path('specs/sheet.schema.json')),
+            'application/schema+json',
+        );
     }
 
     /**
@@ -75,6 +71,11 @@ final readonly class SheetFileController
             $data = json_decode($file, true, 32, JSON_THROW_ON_ERROR);
         } catch (\JsonException $exception) {
             throw InvalidDocument::notJson('The file', $exception->getMessage());
+        }
+
+        $twice = RepeatedKey::in($file);
+        if ($twice !== null) {
+            throw InvalidDocument::notJson('The file', "“{$twice}” stands twice in one object");
         }
 
         return is_array($data) ? $data : throw InvalidDocument::notJson('The file', 'not an object');

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Stages;
 
+use App\People\Ability;
 use App\Record\JobFiles;
 use App\Storage\Job;
 use App\Storage\Stage;
@@ -14,9 +15,12 @@ use Illuminate\Http\Request;
 /** The job's own address, and what others have written on an early stage's page. */
 final class StageController
 {
-    public function current(Job $job): RedirectResponse
+    /** The plan is about prices: who does not see them finds the judgement that it rests on. */
+    public function current(Request $request, Job $job): RedirectResponse
     {
-        return redirect()->route('stage.'.$job->stage->value, $job);
+        $isForOthers = $job->stage === Stage::Plan && $request->user()?->can(Ability::SeePrices->value) !== true;
+
+        return redirect()->route('stage.'.($isForOthers ? Stage::Judge : $job->stage)->value, $job);
     }
 
     /** Nothing but the clock where nothing was written since the page's last known entry. */

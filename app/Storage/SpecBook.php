@@ -8,6 +8,7 @@ use Illuminate\Database\Eloquent\ModelNotFoundException;
 use Illuminate\Support\Facades\DB;
 use NorthLedger\Core\Document\Fault;
 use NorthLedger\Core\Document\InvalidDocument;
+use NorthLedger\Core\Engine\Specification\FamilyKey;
 use NorthLedger\Core\Engine\Specification\SpecificationSheet;
 
 /**
@@ -16,7 +17,8 @@ use NorthLedger\Core\Engine\Specification\SpecificationSheet;
  */
 final class SpecBook
 {
-    private const FAMILY = '/^[a-z0-9-]{2,40}$/D';
+    /** What the pages of the book are called: no family is. */
+    public const PAGES = ['lookup', 'schema', 'new'];
 
     /** @var array<string, SpecificationSheet> By family and revision */
     private array $read = [];
@@ -174,6 +176,9 @@ final class SpecBook
     {
         return DB::transaction(function () use ($document, $reason, $by): SpecificationSheet {
             $family = is_string($document['family'] ?? null) ? $document['family'] : '';
+            if (in_array($family, self::PAGES, true)) {
+                throw InvalidDocument::withFaults('The sheet', [new Fault('/family', $family, 'a name that is no page of the spec book')]);
+            }
             SpecificationRevision::query()->where('family', $family)->lockForUpdate()->get();
             $this->newest = null;
             $next = $this->has($family) ? $this->newestRevision($family) + 1 : 1;
@@ -206,6 +211,32 @@ final class SpecBook
         $base = json_decode($this->document($kept['variant_of']['family'], $revision), true, 32, JSON_THROW_ON_ERROR);
 
         return $this->add(VariantDocument::whole($kept, $base), "follows its base, revision {$revision}", $by);
+    }
+
+    /** Takes a family of the shop's own out of the book, unless something holds it there. */
+    public function remove(string $family): ?FamilyHold
+    {
+        return DB::transaction(function () use ($family): ?FamilyHold {
+            $hold = match (true) {
+                $this->shipped($family) !== null => FamilyHold::Shipped,
+                DB::table('jobs')->where('family', $family)->lockForUpdate()->exists() => FamilyHold::Job,
+                $this->hasVariants($family) => FamilyHold::Variant,
+                default => null,
+            };
+            foreach ($hold === null ? ['specification_drafts', 'families', 'specification_revisions'] : [] as $table) {
+                DB::table($table)->where('family', $family)->delete();
+            }
+            $this->newest = null;
+
+            return $hold;
+        });
+    }
+
+    private function hasVariants(string $family): bool
+    {
+        return DB::table('specification_revisions')
+            ->whereRaw('JSON_VALUE(document, ?) = ?', ['$.variant_of.family', $family])
+            ->exists();
     }
 
     /**
@@ -260,7 +291,7 @@ final class SpecBook
     {
         $path = "{$this->folder}/{$family}.json";
 
-        return preg_match(self::FAMILY, $family) === 1 && is_file($path) ? (string) file_get_contents($path) : null;
+        return FamilyKey::isOne($family) && is_file($path) ? (string) file_get_contents($path) : null;
     }
 
     private static function revisionOf(string $document): int

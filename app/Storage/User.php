@@ -5,14 +5,23 @@ declare(strict_types=1);
 namespace App\Storage;
 
 use App\People\Ability;
+use App\People\PasswordKind;
 use App\People\Role;
 use Illuminate\Foundation\Auth\User as Authenticatable;
+use Illuminate\Support\Carbon;
 
 /**
  * @property int $id
  * @property string $login
  * @property string $name
  * @property Role $role
+ * @property string $password
+ * @property PasswordKind $password_kind
+ * @property bool $sees_prices
+ * @property ?array{secret: string, used: int, recovery: list<string>} $second_factor  Recovery codes as hashes
+ * @property ?Carbon $password_changed_at
+ * @property ?Carbon $locked_at
+ * @property ?Carbon $logged_in_at  The last log-in
  */
 final class User extends Authenticatable
 {
@@ -21,12 +30,14 @@ final class User extends Authenticatable
     // Said, so that no request works out the plural of its name.
     protected $table = 'users';
 
-    protected $fillable = ['login', 'name', 'role', 'password'];
+    protected $fillable = ['login', 'name', 'role', 'password', 'password_kind', 'sees_prices'];
 
-    protected $hidden = ['password', 'remember_token'];
+    protected $attributes = ['password_kind' => 'own', 'sees_prices' => true];
+
+    protected $hidden = ['password', 'remember_token', 'second_factor'];
 
     /**
-     * What somebody may write follows from the role alone; other abilities are the gate's.
+     * What somebody may write follows from the role, and who sees prices is said by person; other abilities are the gate's.
      *
      * @param  iterable<mixed>|string|\UnitEnum  $abilities
      * @param  mixed  $arguments
@@ -35,12 +46,26 @@ final class User extends Authenticatable
     {
         $ability = is_string($abilities) ? Ability::tryFrom($abilities) : null;
 
-        return $ability === null ? parent::can($abilities, $arguments) : $this->role->may($ability);
+        return $ability === null ? parent::can($abilities, $arguments) : $this->may($ability);
+    }
+
+    public function may(Ability $ability): bool
+    {
+        return $ability === Ability::SeePrices ? $this->sees_prices : $this->role->may($ability);
     }
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['role' => Role::class, 'password' => 'hashed'];
+        return [
+            'role' => Role::class,
+            'password' => 'hashed',
+            'password_kind' => PasswordKind::class,
+            'password_changed_at' => 'datetime',
+            'locked_at' => 'datetime',
+            'logged_in_at' => 'datetime',
+            'sees_prices' => 'boolean',
+            'second_factor' => 'encrypted:array',
+        ];
     }
 }

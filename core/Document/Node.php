@@ -17,6 +17,11 @@ use NorthLedger\Core\Quantity\ShopNotation;
  */
 final readonly class Node
 {
+    /** Far beyond anything that an engine has, and far below what holds up a page. */
+    private const MOST_ITEMS = 400;
+
+    private const LONGEST_TEXT = 2000;
+
     /** @param  \ArrayObject<int, Fault>  $faults */
     private function __construct(private mixed $value, private string $path, private \ArrayObject $faults)
     {
@@ -91,6 +96,11 @@ final readonly class Node
 
             return [];
         }
+        if (count($this->value) > self::MOST_ITEMS) {
+            $this->complain('a list of at most '.self::MOST_ITEMS);
+
+            return [];
+        }
 
         return array_map(
             fn (int $index): self => new self($this->value[$index], "{$this->path}/{$index}", $this->faults),
@@ -122,10 +132,12 @@ final readonly class Node
 
     public function text(): string
     {
-        if (is_string($this->value) && trim($this->value) !== '') {
+        if (is_string($this->value) && trim($this->value) !== '' && mb_strlen($this->value) <= self::LONGEST_TEXT) {
             return $this->value;
         }
-        $this->complain('a text');
+        $this->complain(
+            is_string($this->value) && $this->value !== '' ? 'a text of at most '.self::LONGEST_TEXT.' characters' : 'a text',
+        );
 
         return '?';
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Database\Seeders;
 
+use App\People\PasswordKind;
 use App\People\Role;
 use App\Record\JobFiles;
 use App\Stages\Plan\ChoosePlan;
@@ -64,6 +65,8 @@ final readonly class DemoShop
                 'name' => ucfirst($role->value),
                 'role' => $role,
                 'password' => self::PASSWORD,
+                'password_kind' => PasswordKind::Demo,
+                'sees_prices' => $role !== Role::Machinist,
             ]);
         }
 

@@ -4,6 +4,11 @@ declare(strict_types=1);
 
 /** A specification sheet as people write it. */
 return [
+    'held_by' => [
+        'shipped' => 'It comes with the application and stays in the book.',
+        'job' => 'A job was received under it, and is judged by it: it stays in the book.',
+        'variant' => 'A variant takes from it what it does not say itself. Take the variant out first.',
+    ],
     'expected' => [
         'mass' => 'a mass in grams, like 612.5 or 612 g',
         'finish' => 'a finish, like 16 µin or 0.4 µm',

@@ -15,6 +15,7 @@ import { startSeen } from './seen.js';
 import { startSettingSearch } from './settings.js';
 import { startSheet } from './sheet/desk.js';
 import { startSpecForm } from './spec-form.js';
+import { startStrength } from './strength.js';
 import { startTags } from './tag.js';
 import { startWork } from './work.js';
 
@@ -63,6 +64,10 @@ if (pinned) {
 const dimensioned = document.querySelector('[data-dimensioned]');
 if (dimensioned) {
     startDimensions(dimensioned);
+}
+const choosesPassword = document.querySelector('[data-password-form]');
+if (choosesPassword) {
+    startStrength(choosesPassword);
 }
 const specForm = document.querySelector('[data-follows-from]');
 if (specForm) {

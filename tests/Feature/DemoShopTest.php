@@ -4,12 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\People\Role;
 use App\Record\JobFiles;
 use App\Storage\Job;
 use App\Storage\Stage;
-use App\Storage\User;
-use Database\Seeders\DemoShop;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\Queue;
 use NorthLedger\Core\Features\Bores\ReboreOption;
@@ -98,15 +95,6 @@ final class DemoShopTest extends TestCase
                 ->all(),
         );
         $this->assertGreaterThan(10, $tried, 'sentences that say what would change a verdict');
-    }
-
-    public function test_a_shop_without_demo_has_its_owner_alone(): void
-    {
-        $this->artisan('ledger:demo --owner-only')->assertSuccessful();
-        $this->assertSame([Role::Owner], User::query()->get()->pluck('role')->all());
-        $this->assertSame(0, Job::query()->count());
-        $this->post('/login', ['login' => 'owner', 'password' => DemoShop::PASSWORD])->assertRedirect('/');
-        $this->get('/')->assertSee('Nothing is on the bench.');
     }
 
     private function recommended(string $serial): ReboreOption

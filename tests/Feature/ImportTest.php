@@ -72,7 +72,7 @@ final class ImportTest extends TestCase
     {
         $this->stateSetup($this->job);
         $this->keyBore($this->job, 1, ['3.1', '1.9', '2.2', '1.5', '1.0', '0.8']);
-        $csv = (string) $this->get("/jobs/{$this->job->tag()}/readings.csv")->streamedContent();
+        $csv = (string) $this->get("/jobs/{$this->job->tag()}/readings.csv")->getContent();
         $other = $this->job($this->person(Role::Owner));
         $this->stateSetup($other);
         $page = $this->post("/jobs/{$other->tag()}/sheets/bores/import", [

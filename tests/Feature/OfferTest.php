@@ -342,6 +342,7 @@ final class OfferTest extends TestCase
     {
         $this->actingAs($this->machinist);
         $this->send()->assertForbidden();
+        $this->machinist->update(['sees_prices' => true]);
         $this->get($this->url('offers'))->assertOk()->assertDontSee('Send the offer');
         $this->actingAs($this->counter);
         $this->send()->assertSessionDoesntHaveErrors();

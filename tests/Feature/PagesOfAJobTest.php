@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Documents\PdfPrinter;
-use App\Documents\ReadingExport;
+use App\Http\CsvFile;
 use App\People\Role;
 use App\Record\JobFiles;
 use App\Record\LookCodes;
@@ -132,6 +132,8 @@ final class PagesOfAJobTest extends TestCase
         yield 'another' => ['@SUM(A1)', "'@SUM(A1)"];
         yield 'a deviation stays a number' => ['+3.1', '+3.1'];
         yield 'so does one below zero' => ['-.0005', '-.0005'];
+        yield 'a formula behind a number' => ['-1+cmd|x', "'-1+cmd|x"];
+        yield 'a formula behind a space' => [' =1+1', "' =1+1"];
         yield 'a call in a sign' => ['-cmd|x', "'-cmd|x"];
         yield 'a number' => [96_916_240, '96916240'];
         yield 'yes' => [true, 'yes'];
@@ -141,7 +143,9 @@ final class PagesOfAJobTest extends TestCase
     #[DataProvider('csvCells')]
     public function test_a_spreadsheet_gets_no_formulas(string|int|bool|null $value, string $cell): void
     {
-        $this->assertSame($cell, ReadingExport::csvCell($value));
+        $line = rtrim(CsvFile::of([[$value, 'end']]), "\r\n");
+        $this->assertSame([$cell, 'end'], str_getcsv($line, ',', '"', ''));
+        $this->assertSame(ltrim((string) $cell, "'"), CsvFile::unmarked($cell));
     }
 
     public function test_every_look_has_a_digit_and_every_digit_reads_back(): void

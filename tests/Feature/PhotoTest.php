@@ -99,6 +99,19 @@ final class PhotoTest extends TestCase
             ->assertJsonValidationErrors(['photo' => 'cut off in the middle']);
     }
 
+    public function test_a_picture_that_is_made_to_keep_the_house_busy_is_refused_in_time(): void
+    {
+        $scan = "\xFF\xDA\x00\x08\x01\x01\x00\x00\x3F\x00\x00";
+        $jpeg = $this->jpeg(400, 300);
+        $start = (int) strpos($jpeg, "\xFF\xDA");
+        $many = substr($jpeg, 0, $start).str_repeat($scan, 3_000).substr($jpeg, $start);
+        $this->upload($this->file($many, 'scans.jpg'))->assertJsonValidationErrors(['photo' => 'takes too long to open']);
+        $this->app->instance(PhotoStore::class, new PhotoStore($this->folder, 0.001));
+        $this->upload($this->file($jpeg, 'slow.jpg'))->assertJsonValidationErrors(['photo' => 'takes too long to open']);
+        $this->assertSame(0, Photo::query()->count());
+        $this->assertSame([], File::allFiles($this->folder), 'nothing is left behind');
+    }
+
     public function test_more_than_fifteen_megabytes_are_refused(): void
     {
         $this->upload(UploadedFile::fake()->create('huge.jpg', 15 * 1024 + 1, 'image/jpeg'))

@@ -85,7 +85,7 @@ final class SpecBookTest extends TestCase
     {
         $json = (string) $this->get('/specs/brae-v8-311/export')
             ->assertOk()
-            ->assertHeader('Content-Disposition', 'attachment; filename="brae-v8-311-revision-1.json"')
+            ->assertHeader('Content-Disposition', 'attachment; filename=brae-v8-311-revision-1.json')
             ->getContent();
         $this->import($json)->assertRedirect('/specs/brae-v8-311');
         $this->assertSame(2, $this->app->make(SpecBook::class)->sheet('brae-v8-311')->revision);
@@ -103,6 +103,39 @@ final class SpecBookTest extends TestCase
         $this->import((string) json_encode($sheet))->assertRedirect('/specs/tarn-4-250');
         $this->get('/specs')->assertSee('Tarn 4-250');
         $this->get('/jobs/new')->assertSee('Tarn 4-250');
+    }
+
+    public function test_a_key_that_is_no_key_a_key_twice_and_lists_without_end_are_refused(): void
+    {
+        $sheet = $this->app->make(SpecBook::class)->decoded('tarn-4-198', 1);
+        foreach (['../../etc', '350', 'new', 'UPPER', 'a--b', '-a', str_repeat('a', 41)] as $key) {
+            $this->import((string) json_encode(['family' => $key] + $sheet))->assertOk()->assertSee('nothing was stored');
+        }
+        $this->import('{"name": "A", "family": "a-1", "name": "B"}')->assertOk()->assertSee('“name” stands twice in one object');
+        $sheet['bore']['oversizes'] = array_fill(0, 401, '0.010');
+        $this->import((string) json_encode($sheet))->assertOk()->assertSee('a list of at most 400');
+        $this->assertSame(0, SpecificationRevision::query()->count());
+        foreach (['350', '!!', 'Schema', 'Lookup'] as $name) {
+            $this->post('/specs/tarn-4-198/copies', ['name' => $name])->assertSessionHasErrors('name');
+        }
+        $this->post('/specs/tarn-4-198/copies', ['name' => '350 V8'])->assertRedirect('/specs/350-v8/edit');
+    }
+
+    public function test_a_family_that_nothing_rests_on_is_taken_out_of_the_book(): void
+    {
+        $this->post('/specs/tarn-4-198/copies', ['name' => 'Tarn short']);
+        $this->post('/specs/tarn-short/variants', ['name' => 'Tarn shorter']);
+        $remove = fn (string $family) => $this->post("/specs/{$family}/removal");
+        $remove('tarn-short')->assertSessionHasErrors(['remove' => __('spec.held_by.variant')]);
+        $job = $this->job(User::query()->firstOrFail(), 'tarn-shorter');
+        $remove('tarn-shorter')->assertSessionHasErrors(['remove' => __('spec.held_by.job')]);
+        $remove('tarn-4-198')->assertSessionHasErrors(['remove' => __('spec.held_by.shipped')]);
+        $this->get("/jobs/{$job->tag()}/receive")->assertOk();
+        $this->post('/specs/brae-v8-311/copies', ['name' => 'Typed wrong']);
+        $remove('typed-wrong')->assertRedirect('/specs');
+        $this->get('/specs/typed-wrong')->assertNotFound();
+        $this->get('/specs')->assertDontSee('/specs/typed-wrong');
+        $remove('typed-wrong')->assertNotFound();
     }
 
     public function test_a_broken_file_is_refused_with_every_fault_named_at_once(): void

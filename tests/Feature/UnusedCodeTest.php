@@ -21,7 +21,7 @@ final class UnusedCodeTest extends TestCase
     /** The framework calls these. */
     private const CALLED_BY_THE_FRAMEWORK = [
         '__construct', '__invoke', '__toString', 'doSend', 'envelope', 'boot', 'bootTraits', 'casts', 'down', 'getRouteKey',
-        'getRouteKeyName', 'handle', 'messages', 'register', 'resolveRouteBinding', 'retrieveById', 'rules', 'up',
+        'getRouteKeyName', 'handle', 'messages', 'prepareForValidation', 'register', 'resolveRouteBinding', 'retrieveById', 'rules', 'up',
     ];
 
     /** Classes that are found by their folder's or their command's name. */

@@ -11,7 +11,7 @@ use Illuminate\Console\Command;
 
 final class LayOutDemo extends Command
 {
-    protected $signature = 'ledger:demo {--owner-only : only the owner\'s log-in, no jobs}';
+    protected $signature = 'ledger:demo';
 
     protected $description = 'Lay out the demo shop: its people and its jobs';
 
@@ -22,11 +22,7 @@ final class LayOutDemo extends Command
 
             return self::SUCCESS;
         }
-        $roles = $this->option('owner-only') ? [Role::Owner] : Role::cases();
-        $people = $demo->people($roles);
-        if (! $this->option('owner-only')) {
-            $demo->jobs($people);
-        }
+        $demo->jobs($demo->people(Role::cases()));
 
         return self::SUCCESS;
     }

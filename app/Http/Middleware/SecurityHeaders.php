@@ -27,7 +27,8 @@ final class SecurityHeaders
         /** @var Response $response */
         $response = $next($request);
         foreach (self::HEADERS as $name => $value) {
-            $response->headers->set($name, $value);
+            // A download may be stricter than our pages.
+            $response->headers->set($name, $response->headers->get($name) ?? $value);
         }
 
         return $response;

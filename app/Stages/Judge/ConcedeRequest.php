@@ -4,26 +4,29 @@ declare(strict_types=1);
 
 namespace App\Stages\Judge;
 
+use App\Security\OwnSignature;
 use Illuminate\Foundation\Http\FormRequest;
 
 /** What has to be sent for `JudgeController::concede`. */
 final class ConcedeRequest extends FormRequest
 {
     /** @return array<string, mixed> */
-    public function rules(): array
+    public function rules(OwnSignature $signature): array
     {
         return [
             'finding' => ['required', 'string', 'max:120'],
             'worst' => ['required', 'string', 'max:200'],
             'accepted_by' => ['required', 'string', 'max:120'],
-            'password' => ['required', 'current_password'],
+            'password' => ['required', $signature],
         ];
     }
 
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['worst.*' => 'Say the worst that can come of it: the customer accepts that.', 'accepted_by.*' => 'Who accepts it?'] +
-            JudgeController::SIGNATURE;
+        return [
+            'worst.*' => 'Say the worst that can come of it: the customer accepts that.',
+            'accepted_by.*' => 'Who accepts it?',
+        ] + JudgeController::SIGNATURE;
     }
 }

@@ -26,7 +26,6 @@ final class JudgeController
 {
     public const SIGNATURE = [
         'password.required' => 'Your password is your signature here.',
-        'password.current_password' => 'That is not your password. Nothing was signed.',
     ];
 
     public function show(Request $request, Job $job, JobFiles $files, KeptPages $kept, SpecBook $specs): View

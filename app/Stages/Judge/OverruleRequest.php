@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Stages\Judge;
 
+use App\Security\OwnSignature;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use NorthLedger\Core\Engine\Specification\EnginePart;
@@ -13,13 +14,13 @@ use NorthLedger\Core\Finding\PartVerdict;
 final class OverruleRequest extends FormRequest
 {
     /** @return array<string, mixed> */
-    public function rules(): array
+    public function rules(OwnSignature $signature): array
     {
         return [
             'part' => ['required', Rule::enum(EnginePart::class)],
             'verdict' => ['required', Rule::enum(PartVerdict::class)->except(PartVerdict::NotYetKnown)],
             'reason' => ['required', 'string', 'min:4', 'max:400'],
-            'password' => ['required', 'current_password'],
+            'password' => ['required', $signature],
         ];
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Stages\Receive;
 
+use App\Http\Download;
 use App\Http\RequestId;
 use App\Photos\PhotoStore;
 use App\Stages\StagePage;
@@ -43,7 +44,7 @@ final class PhotoController
 
         return response()->file($path, [
             'Content-Type' => 'image/jpeg',
-            'Cache-Control' => 'private, max-age=31536000, immutable',
+            'Cache-Control' => Download::PRIVATE,
             'Content-Security-Policy' => "default-src 'none'",
         ]);
     }

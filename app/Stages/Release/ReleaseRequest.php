@@ -4,23 +4,21 @@ declare(strict_types=1);
 
 namespace App\Stages\Release;
 
+use App\Security\OwnSignature;
 use Illuminate\Foundation\Http\FormRequest;
 
 /** What has to be sent for `ReleaseController::store`. */
 final class ReleaseRequest extends FormRequest
 {
     /** @return array<string, mixed> */
-    public function rules(): array
+    public function rules(OwnSignature $signature): array
     {
-        return ['password' => ['required', 'current_password']];
+        return ['password' => ['required', $signature]];
     }
 
     /** @return array<string, string> */
     public function messages(): array
     {
-        return [
-            'password.required' => 'Your password is your signature here.',
-            'password.current_password' => 'That is not your password. Nothing was signed.',
-        ];
+        return ['password.required' => 'Your password is your signature here.'];
     }
 }

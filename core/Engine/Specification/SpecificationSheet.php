@@ -89,7 +89,7 @@ final readonly class SpecificationSheet
             $deck = $node->at('deck');
             $camshaft = $node->at('camshaft_bores');
             $sheet = new self(
-                $node->at('family')->text(),
+                FamilyKey::fromNode($node->at('family')),
                 $node->at('revision')->wholeNumber(1),
                 $node->at('name')->text(),
                 $node->at('description')->ifGiven(static fn (Node $description): string => $description->text()) ?? '',

@@ -1,1 +1,1 @@
-@include('errors.page', ['code' => '403', 'title' => 'Not for your role', 'text' => 'You can read this, and somebody else in the shop may write it. Ask the owner if that is wrong.'])
+@include('errors.page', ['code' => '403', 'title' => 'Not for your role', 'text' => $exception->getMessage() === '' || $exception->getMessage() === 'This action is unauthorized.' ? 'Somebody else in the shop does this. Ask the owner if it should be you.' : $exception->getMessage()])

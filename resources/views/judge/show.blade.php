@@ -28,7 +28,7 @@
 @section('margin')
 <p class="outbox" data-outbox-state role="status" hidden></p>
 <x-stamp :stamp="$engine->stamp" />
-<p><a class="button plain" href="/jobs/{{ $file->job->tag() }}/findings">The page for the customer</a></p>
+@can('see-prices')<p><a class="button plain" href="/jobs/{{ $file->job->tag() }}/findings">The page for the customer</a></p>@endcan
 @if($engine->changes !== [])
 <h2>What would change it</h2>
 <ul>@foreach($engine->changes as $change)<li class="line">{{ $change }}</li>@endforeach</ul>
@@ -49,7 +49,7 @@
     <div class="field"><label for="overrule-part">Part</label><select id="overrule-part" name="part">@foreach($engine->parts as $part)<option value="{{ $part->key }}" @selected(old('part') === $part->key)>{{ $part->name }}</option>@endforeach</select><x-field-error name="part" /></div>
     <div class="field"><label for="overrule-verdict">It is</label><select id="overrule-verdict" name="verdict">@foreach(\NorthLedger\Core\Finding\PartVerdict::cases() as $one)@if($one !== \NorthLedger\Core\Finding\PartVerdict::NotYetKnown)<option value="{{ $one->value }}" @selected(old('verdict') === $one->value)>{{ $one->value }}</option>@endif @endforeach</select></div>
     <div class="field"><label for="overrule-reason">Because</label><textarea id="overrule-reason" name="reason" rows="3" maxlength="400" required>{{ old('reason') }}</textarea><x-field-error name="reason" /></div>
-    <div class="field"><label for="overrule-password">Your password, as your signature</label><input id="overrule-password" name="password" type="password" autocomplete="current-password" maxlength="200" required><x-field-error name="password" /></div>
+    <x-signature id="overrule-password" />
     <div><button class="button plain">Sign it</button></div>
 </form></details>
 @endif

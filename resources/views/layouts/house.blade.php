@@ -19,12 +19,13 @@
     <a href="/customers" @if(request()->routeIs('customers*')) aria-current="page" @endif>Customers</a>
     <a href="/specs" @if(request()->routeIs('specs*')) aria-current="page" @endif>Spec book</a>
     <a href="/gauges" @if(request()->routeIs('gauges*')) aria-current="page" @endif>Gauges</a>
-    @if(auth()->user()->can('run-shop'))<a href="/shop" @if(request()->routeIs('shop*')) aria-current="page" @endif>Shop</a>@endif
+    @if(auth()->user()->can('run-shop'))<a href="/shop" @if(request()->routeIs('shop*', 'people')) aria-current="page" @endif>Shop</a>@endif
     <form class="find" action="/find" role="search">
         <input name="q" type="search" aria-label="Find a job by tag, serial or customer" placeholder="/ find a job or serial" value="{{ $search ?? '' }}" data-find maxlength="60" autocomplete="off">
     </form>
     <button type="button" data-light>Light</button>
-    <form method="post" action="/logout">@csrf<button title="Log out">{{ auth()->user()->name }} · log out</button></form>
+    <a href="/own" @if(request()->routeIs('own')) aria-current="page" @endif>{{ auth()->user()->name }}</a>
+    <form method="post" action="/logout">@csrf<button>Log out</button></form>
 </header>
 @endauth
 @yield('body')

@@ -4,6 +4,7 @@
     <nav aria-label="Stages of the job">
         <ol class="thumb">
             @foreach($tabs ?? \App\Http\ThumbTab::all($file) as $tab)
+                @continue($tab->stage === \App\Storage\Stage::Plan && ! auth()->user()->can('see-prices'))
                 <li @if($tab->stage === $stage) class="current" @endif><a href="/jobs/{{ $file->job->tag() }}/{{ $tab->stage->value }}" @if($tab->stage === $stage) aria-current="page" @endif><em>{{ $tab->stage->number() }}</em><span>{{ $tab->stage->title() }}</span>@if($tab->isDone)<i aria-label="done">✓</i>@endif</a>@if($tab->stage === $stage && isset($sheet) && in_array($stage, [\App\Storage\Stage::Measure, \App\Storage\Stage::Verify], true))
                 <ol class="sheets">@foreach(\App\Sheet\SheetTabs::all($file, $sheet ?? null) as $one)<li><a href="{{ $one->address }}" @if($one->isCurrent) aria-current="true" @endif><span>{{ $one->title }}</span><em class="short" aria-hidden="true">{{ $one->short }}</em></a></li>@endforeach</ol>@endif</li>
             @endforeach

@@ -24,4 +24,4 @@
 <p class="line next">{{ $margin->next }}</p>
 @foreach($margin->traces as $cylinder)<p><a class="button" href="/jobs/{{ $job->tag() }}/bores/{{ $cylinder }}">Trace cylinder {{ $cylinder }}</a></p>@endforeach
 @if($margin->wantsCheck)<p class="line close">Before you put the gauge away: back on its master, key <kbd>b</kbd>. <span class="rule-id">GAUGE-3</span></p>@endif
-@if($margin->isSettled)<p><a class="button" href="plan">Go to the plan</a></p>@endif
+@if($margin->isSettled && auth()->user()->can('see-prices'))<p><a class="button" href="plan">Go to the plan</a></p>@endif

@@ -11,7 +11,7 @@
     <div><dt>Drives</dt><dd>{{ $file->job->description ?: 'not said' }}</dd></div>
     <div><dt>Due</dt><dd class="num">{{ $file->job->due_on->format('j M Y') }}</dd></div>
     <div><dt>Use</dt><dd>{{ $file->job->usage?->value ?? 'not said' }}@if($file->job->keeps_original), kept original @endif</dd></div>
-    <div><dt>Budget</dt><dd class="num">{{ $file->job->budget_minor === null ? 'open' : \App\Words\VerdictWords::money($file->job->budget_minor) }}</dd></div>
+    @can('see-prices')<div><dt>Budget</dt><dd class="num">{{ $file->job->budget_minor === null ? 'open' : \App\Words\VerdictWords::money($file->job->budget_minor) }}</dd></div>@endcan
     <div><dt>Size step</dt><dd>@if($file->job->declaredStep() === null) not declared @else <span class="num">{{ $file->display->step($file->job->declaredStep()) }}</span>, {{ $file->job->declared_evidence }}@endif</dd></div>
     @if($file->job->wishes)<div class="whole"><dt>Wishes</dt><dd>{{ $file->job->wishes }}</dd></div>@endif
 </dl>

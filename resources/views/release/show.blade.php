@@ -28,7 +28,7 @@
     @can('release')
     <form method="post" action="release" class="fields mt-4">
         @csrf <x-ulid />
-        <div class="field"><label for="password">Your password, as your signature</label><input id="password" name="password" type="password" required autofocus autocomplete="current-password" maxlength="200"><x-field-error name="password" /><x-field-error name="sign" /><x-field-error name="ulid" /></div>
+        <x-signature id="password" autofocus /><x-field-error name="sign" /><x-field-error name="ulid" />
         <div><button class="button">Sign and release</button></div>
     </form>
     @else

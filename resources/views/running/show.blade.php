@@ -2,7 +2,7 @@
 @section('title', $file->job->tag().' running parts')
 @section('heading', 'Running parts')
 @section('sheet')
-<p class="no-print"><a class="button plain" href="judge">Judge</a> <a class="button plain" href="plan">The plan</a></p>
+<p class="no-print"><a class="button plain" href="judge">Judge</a> @can('see-prices')<a class="button plain" href="plan">The plan</a> @endcan</p>
 <x-field-error name="part" />
 @foreach($lines as $line)
 <section class="looked-at" id="{{ $line->code }}" aria-label="{{ $line->name }}">

@@ -2,7 +2,7 @@
 @section('title', 'Shop')
 @section('body')
 <div class="page wide"><main class="sheet" id="sheet">
-    <div class="head"><h1>Shop rules</h1><span>policy revision {{ $policy->revision }}</span><a class="button plain" href="/shop/prices">Price list</a><a class="button plain" href="/shop/shelf">Shelf</a></div>
+    <div class="head"><h1>Shop rules</h1><span>policy revision {{ $policy->revision }}</span><a class="button plain" href="/people">People</a><a class="button plain" href="/shop/prices">Price list</a><a class="button plain" href="/shop/shelf">Shelf</a></div>
     @if(session('note'))<p class="note" role="status">{{ session('note') }}</p>@endif
     <div class="field setting-search"><label for="setting-search">Find a rule</label><input id="setting-search" type="search" data-setting-search autocomplete="off" placeholder="hone stock, torque, BORE-11"><span class="soft" data-setting-count role="status"></span></div>
     <form method="post" action="/shop" class="settings mt-3">

@@ -41,6 +41,7 @@
         <button class="button plain" formaction="/specs/{{ $page->sheet->family }}/variants">Make it a variant</button>
     </form>
     <p class="soft">A copy goes its own way. A variant keeps only what is different, and takes the rest from {{ $page->sheet->name }}.</p>
+    <form method="post" action="/specs/{{ $page->sheet->family }}/removal">@csrf<button class="button plain">Take {{ $page->sheet->name }} out of the book</button><x-field-error name="remove" /></form>
     @endcan
 </main></div>
 @endsection

@@ -3,7 +3,7 @@
 @section('heading', 'Finished bores')
 @section('sheet')
 @if($file->work()->order() === null)
-    <p class="note mt-4">There is nothing to verify: no order yet. <a href="plan">Go to the plan</a></p>
+    <p class="note mt-4">There is nothing to verify: no order yet. @can('see-prices')<a href="plan">Go to the plan</a> @endcan</p>
 @else
     @include('sheets.desk')
 @endif

@@ -5,7 +5,7 @@
 <section class="stopped" aria-label="Stopped">
     <h2>Stopped</h2>
     <ul>@foreach($view->stops as $stop)<li class="line out"><i aria-hidden="true">▲</i> {{ $stop }}<span class="rule-id">VER-6</span></li>@endforeach</ul>
-    <p><a class="button" href="plan">Go to the plan</a> <a class="button plain" href="cracks">Crack map</a></p>
+    <p>@can('see-prices')<a class="button" href="plan">Go to the plan</a>@endcan <a class="button plain" href="cracks">Crack map</a></p>
 </section>
 @elseif($view->differences !== [])
 <section class="differs no-print" aria-label="The order would be different today">

@@ -36,7 +36,7 @@
 @endif
 @if(! $view->isByCylinder)<p><a href="/jobs/{{ $file->job->tag() }}/cracks">Something found: go to the crack map</a></p>@endif
 <p class="soft">Local codes on chemicals, waste and lifting come first. Work on aircraft, passenger vessels and lifts needs licensed practice; this order does not certify it.</p>
-<p><button type="button" class="button plain" data-print>Print the order</button> <a class="button plain" href="/jobs/{{ $file->job->tag() }}/parts">Parts to order</a></p>
+<p><button type="button" class="button plain" data-print>Print the order</button> @can('see-prices')<a class="button plain" href="/jobs/{{ $file->job->tag() }}/parts">Parts to order</a> @endcan</p>
 <p class="prints">Print for @foreach($view->machines as $code => $name)<a href="/jobs/{{ $file->job->tag() }}/work/print/{{ $code }}">{{ $name }}</a>@if(! $loop->last), @endif @endforeach @if($view->cutList !== [])· <a href="/jobs/{{ $file->job->tag() }}/work/print/labels">labels for the cutters</a>@endif</p>
 <p><a href="/jobs/{{ $file->job->tag() }}/verify">To the finished sheet</a></p>
 @endif

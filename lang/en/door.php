@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+/** What the house says to people who come in, stay, sign and leave. */
+return [
+    'wrong' => 'That log-in and password do not belong together. Check both and try again.',
+    'wait' => 'Too many tries. Wait :seconds seconds, then try again.',
+    'too_slow' => 'That took too long. Log in again.',
+    'locked' => 'The owner has locked this log-in.',
+    'longest' => 'You were logged in for more than :hours hours. Log in again; nothing you keyed is lost.',
+    'idle' => 'Nobody pressed a key for more than :hours hours. Log in again; nothing you keyed is lost.',
+    'first' => [
+        'password' => 'You came in with a one-time password. Choose one of your own first.',
+        'factor' => 'The owner asks for a second factor in your role. Set it up first.',
+    ],
+    'code' => [
+        'wrong' => 'That is not the code of now. Wait for the next one, or type a recovery code that you have not used.',
+        'not_proved' => 'That is not the code that the program shows now. Check the clock of the phone, and type the next one.',
+    ],
+    'sign' => [
+        'password' => 'That is not your password. Nothing was signed.',
+        'code' => 'You logged in long ago: type the code of your second factor as well. Nothing was signed.',
+        'ended' => 'Too many wrong signatures. Log in again.',
+    ],
+    'weak' => [
+        'missing' => 'Type a password.',
+        'short' => 'Take at least :shortest characters. A few words in a row are easy to keep in mind.',
+        'long' => 'That is longer than can be kept: at most :longest plain letters.',
+        'pattern' => 'That is a pattern, and patterns are tried first. Take a few words that do not belong together.',
+        'common' => 'That is among the passwords that are tried first. Take another.',
+        'known' => 'Leave out your name, your log-in and the shop’s name.',
+    ],
+    'only_owner' => ':name is the only owner who can come in. Make somebody else an owner first.',
+    'note' => [
+        'changed' => ':name is changed.',
+        'locked' => ':name is locked out on every device. The name stays on what was signed.',
+        'unlocked' => ':name may come in again.',
+        'ended' => ':name is logged out everywhere.',
+        'factor_gone' => ':name has no second factor any more.',
+        'rules' => 'Saved. It holds from the next page that anybody opens.',
+        'password' => 'The password is changed. Everywhere else you are logged out.',
+        'ended_there' => 'Logged out there.',
+        'nothing_ended' => 'There was nothing to end any more.',
+        'factor_off' => 'The password alone lets you in from now on.',
+    ],
+];

@@ -1,0 +1,12 @@
+<?php
+
+declare(strict_types=1);
+
+/** What is said of what was sent and cannot be what a form sends. */
+return [
+    'title' => 'That could not be read',
+    'text' => 'Something in it is no text: signs that no key makes. Go back, type it again, and send it.',
+    'number' => 'A number in it is larger than anything that can be measured. Go back, mend it, and send it.',
+    'shape' => 'It is not what our page sends. Reload the page, and send it again.',
+    'too_long' => 'Something in it is longer or larger than can be kept. Go back, make it shorter, and send it.',
+];
