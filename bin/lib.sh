@@ -82,7 +82,8 @@ choose_users() {
   fi
 }
 
-as_web() { if [ "$WEB_USER" = "$(id -un)" ]; then "$@"; else runuser -u "$WEB_USER" -- env HOME="$VAR/home" "$@"; fi; }
+# What the house writes is nobody else's to read.
+as_web() { (umask 027; if [ "$WEB_USER" = "$(id -un)" ]; then "$@"; else runuser -u "$WEB_USER" -- env HOME="$VAR/home" "$@"; fi); }
 
 db_alive() { mariadb-admin --no-defaults -S "$VAR/mariadb/run/mariadb.sock" -u "$1" ping >/dev/null 2>&1; }
 
@@ -122,11 +123,13 @@ web_start() {
     chown -R "$WEB_USER" "$VAR/home"
   fi
   sed "s#@VAR@#$VAR#g; s#@USERLINES@#$users#" etc/php-fpm.conf.in > "$VAR/fpm/fpm.conf"
-  sed "s#@VAR@#$VAR#g; s#@ROOT@#$ROOT#g; s#@PORT@#$PORT#g; s#@USERLINE@#$user_line#" etc/nginx.conf.in > "$VAR/nginx/nginx.conf"
+  sed "s#@VAR@#$VAR#g; s#@ROOT@#$ROOT#g; s#@PORT@#$PORT#g; s#@USERLINE@#$user_line#; s#@HOSTS@#${SHOP_HOSTS:-}#" etc/nginx.conf.in > "$VAR/nginx/nginx.conf"
   as_web php -d opcache.enable_cli=0 artisan ledger:preload "$VAR/home/preload.list" >/dev/null
+  umask 027
   PRELOAD_LIST=$VAR/home/preload.list setsid "$FPM" "${root_flag[@]}" -d zend.enable_gc=0 -d opcache.enable=1 -d opcache.validate_timestamps=0 -d opcache.memory_consumption=128 -d opcache.jit=tracing -d opcache.jit_buffer_size=64M -d opcache.jit_max_root_traces=8192 -d opcache.jit_max_side_traces=8192 -d opcache.jit_max_exit_counters=32768 \
     -d opcache.preload="$ROOT/bin/preload.php" -d opcache.preload_user="$WEB_USER" -y "$VAR/fpm/fpm.conf" </dev/null >"$VAR/fpm/stdout.log" 2>&1 8>&- 9>&- &
   echo $! > "$VAR/fpm.pid"
+  umask 022
   setsid "$NGINX" -p "$VAR/nginx" -e "$VAR/nginx/error.log" -c "$VAR/nginx/nginx.conf" </dev/null >"$VAR/nginx/stdout.log" 2>&1 8>&- 9>&- &
   echo $! > "$VAR/nginx.pid"
   for _ in $(seq 1 100); do curl -fsS -o /dev/null "http://127.0.0.1:$PORT/up" 2>/dev/null && return; sleep 0.1; done

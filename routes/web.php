@@ -7,6 +7,7 @@ use App\Bench\ShownUnitController;
 use App\Customers\CustomerController;
 use App\Documents\CertificateController;
 use App\Documents\DownloadController;
+use App\Door\HealthController;
 use App\Door\LoginController;
 use App\Door\OwnPageController;
 use App\Door\PeopleController;
@@ -58,6 +59,11 @@ Route::middleware('guest')->group(function (): void {
     Route::post('/login', [LoginController::class, 'store']);
     Route::get('/login/code', [LoginController::class, 'code'])->name('login.code');
     Route::post('/login/code', [LoginController::class, 'storeCode']);
+});
+
+Route::withoutMiddleware('web')->group(function (): void {
+    Route::get('/up', [HealthController::class, 'up']);
+    Route::get('/health', [HealthController::class, 'health'])->middleware('throttle:120,1');
 });
 
 Route::get('/certificates/{code}', [CertificateController::class, 'standing'])
@@ -315,7 +321,7 @@ Route::middleware('throttle:60,1')->group(function (): void {
 
 // Gauges have no log-in and no page: they are known by their token alone.
 Route::withoutMiddleware('web')
-    ->middleware('throttle:600,1')
+    ->middleware('throttle:feed')
     ->group(function (): void {
         Route::post('/feed', [FeedController::class, 'take']);
         Route::get('/feed/asked', [FeedController::class, 'asked']);

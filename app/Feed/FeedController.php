@@ -4,12 +4,15 @@ declare(strict_types=1);
 
 namespace App\Feed;
 
+use App\Security\SecurityEvent;
+use App\Security\SecurityLog;
 use App\Storage\Gauge;
 use App\Storage\Job;
 use App\Storage\SheetName;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
+use Illuminate\Support\Facades\RateLimiter;
 use NorthLedger\Core\Engine\Places\Place;
 
 /** The gauge's side of the feed, known by its token, and the page's side, known by its log-in and seat. */
@@ -19,7 +22,9 @@ final readonly class FeedController
 
     private const MOST_BYTES = 16_384;
 
-    public function __construct(private GaugeFeed $feed)
+    private const MOST_MISSES = 60;
+
+    public function __construct(private GaugeFeed $feed, private SecurityLog $log)
     {
     }
 
@@ -62,7 +67,7 @@ final readonly class FeedController
 
     public function release(Request $request): JsonResponse
     {
-        $this->feed->release($this->seat($request));
+        $this->feed->release($this->seat($request), $request->user());
 
         return new JsonResponse(['gauge' => null]);
     }
@@ -86,7 +91,7 @@ final readonly class FeedController
     {
         /** @var array{lines: list<string>} $data */
         $data = $request->validated();
-        $this->feed->taken($this->seat($request), $data['lines']);
+        $this->feed->taken($this->seat($request), $data['lines'], $request->user());
 
         return new JsonResponse([]);
     }
@@ -101,8 +106,18 @@ final readonly class FeedController
 
     private function gauge(Request $request): Gauge
     {
-        return $this->feed->gaugeOf($request->bearerToken()) ??
-            abort(self::text('error no such token; get one on the Gauges page and send it as “Authorization: Bearer …”', 401));
+        $gauge = $this->feed->gaugeOf($request->bearerToken());
+        if ($gauge !== null) {
+            return $gauge;
+        }
+        // Only wrong tokens are counted: whoever guesses locks out nobody who is right.
+        $key = "feed-miss:{$request->ip()}";
+        if (RateLimiter::tooManyAttempts($key, self::MOST_MISSES)) {
+            abort(self::text('error too many wrong tokens; wait a minute', 429));
+        }
+        RateLimiter::hit($key);
+        $this->log->write(SecurityEvent::FeedTokenRefused);
+        abort(self::text('error no such token; get one on the Gauges page and send it as “Authorization: Bearer …”', 401));
     }
 
     private static function text(string $text, int $status = 200): Response

@@ -58,9 +58,11 @@ final readonly class GaugeFeed
         });
     }
 
-    public function release(string $seat): void
+    public function release(string $seat, User $by): void
     {
-        DB::table('gauge_claims')->where('seat', $seat)->delete();
+        DB::table('gauge_claims')
+            ->where(['seat' => $seat, 'user_id' => $by->id])
+            ->delete();
     }
 
     /** Asks the gauge of a page for the reading of a place; only a gauge that can be asked answers. */
@@ -87,7 +89,7 @@ final readonly class GaugeFeed
             ->where(['seat' => $seat, 'user_id' => $by->id])
             ->first(['gauges.tag']);
         $lines = DB::table('gauge_lines')
-            ->where('seat', $seat)
+            ->where(['seat' => $seat, 'user_id' => $by->id])
             ->whereNull('taken_at')
             ->orderBy('id')
             ->limit(self::MOST_WAITING)
@@ -100,10 +102,10 @@ final readonly class GaugeFeed
     }
 
     /** @param  list<string>  $ulids  Of lines that a page has in its outbox */
-    public function taken(string $seat, array $ulids): void
+    public function taken(string $seat, array $ulids, User $by): void
     {
         DB::table('gauge_lines')
-            ->where('seat', $seat)
+            ->where(['seat' => $seat, 'user_id' => $by->id])
             ->whereIn('ulid', $ulids)
             ->whereNull('taken_at')
             ->update(['taken_at' => now()->format('Y-m-d H:i:s.v')]);
@@ -179,6 +181,7 @@ final readonly class GaugeFeed
                 'sequence' => $line->sequence,
                 'text' => $line->text,
                 'seat' => $claim->seat,
+                'user_id' => $claim->user_id,
                 'job_id' => $claim->job_id,
                 'created_at' => now()->format('Y-m-d H:i:s.v'),
             ]);

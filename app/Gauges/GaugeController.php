@@ -6,6 +6,8 @@ namespace App\Gauges;
 
 use App\Http\RequestId;
 use App\Ledger\Refused;
+use App\Security\SecurityEvent;
+use App\Security\SecurityLog;
 use App\Storage\Gauge;
 use App\Storage\GaugeEvent;
 use App\Storage\Master;
@@ -137,10 +139,11 @@ final readonly class GaugeController
             ->with('note', "{$gauge->tag} is out of use. What was read with it stays.");
     }
 
-    public function token(Request $request, Gauge $gauge): RedirectResponse
+    public function token(Request $request, Gauge $gauge, SecurityLog $log): RedirectResponse
     {
         abort_if($gauge->is_retired || $gauge->kind->weighs(), 404);
         $token = $this->register->giveToken(RequestId::of($request), $gauge, $request->user());
+        $log->write(SecurityEvent::FeedTokenMade, null, ['gauge' => $gauge->tag]);
 
         return redirect()->route('gauges.show', $gauge)->with('token', $token);
     }

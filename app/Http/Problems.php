@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Http;
 
 use App\Ledger\AskBack;
+use App\Security\SecurityEvent;
+use App\Security\SecurityLog;
 use Illuminate\Database\QueryException;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Http\JsonResponse;
@@ -12,6 +14,7 @@ use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use NorthLedger\Core\Gauging\GaugingException;
 use PDOException;
+use Symfony\Component\HttpKernel\Exception\AccessDeniedHttpException;
 
 /** What a person sees when something goes wrong: a sentence that says what to do. */
 final class Problems
@@ -19,9 +22,17 @@ final class Problems
     /** The server's and the client's numbers: too many connections, shutting down, no socket, no host, gone away, lost in the middle. */
     private const AWAY = [1040, 1053, 2002, 2003, 2006, 2013];
 
+    /** Out of range, too long for its column, no date. */
+    private const TOO_LONG = [1264, 1406, 1292];
+
     public static function register(Exceptions $exceptions): void
     {
         $exceptions->dontReport([AskBack::class, GaugingException::class]);
+        $exceptions->render(static function (AccessDeniedHttpException $exception): null {
+            app(SecurityLog::class)->write(SecurityEvent::Refused);
+
+            return null;
+        });
         $exceptions->render(
             static fn (AskBack $question): JsonResponse => new JsonResponse(
                 [
@@ -39,6 +50,13 @@ final class Problems
             ),
         );
         $exceptions->render(static function (QueryException $exception, Request $request): JsonResponse|Response|null {
+            if (in_array((int) ($exception->errorInfo[1] ?? 0), self::TOO_LONG, true)) {
+                $text = __('input.too_long');
+
+                return $request->expectsJson()
+                    ? new JsonResponse(['message' => $text], 422)
+                    : new Response(view('errors.page', ['code' => '422', 'title' => __('input.title'), 'text' => $text]), 422);
+            }
             if (! self::isDatabaseAway($exception)) {
                 return null;
             }

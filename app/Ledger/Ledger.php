@@ -13,6 +13,7 @@ use App\Storage\LedgerEntry;
 use App\Storage\User;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
+use Symfony\Component\HttpKernel\Exception\ConflictHttpException;
 
 /**
  * The one way to write about a job. In one transaction: the rows, a numbered entry that holds the hash of the one
@@ -29,6 +30,7 @@ final readonly class Ledger
      * @param  callable(JobFile): array<string, mixed>  $work  Writes the rows and returns what the entry says of them
      *
      * @throws ValidationException If the job is released
+     * @throws ConflictHttpException If the request's number was used for something else
      */
     public function write(int $jobId, string $requestId, EntryKind $kind, User $by, callable $work): Written
     {
@@ -36,7 +38,9 @@ final readonly class Ledger
             $job = Job::query()->lockForUpdate()->findOrFail($jobId);
             $earlier = LedgerEntry::query()->firstWhere('request_id', $requestId);
             if ($earlier !== null) {
-                return new Written($earlier, $this->files->open($job), true);
+                return $earlier->job_id === $jobId && $earlier->kind === $kind->value
+                    ? new Written($earlier, $this->files->open($job), true)
+                    : throw new ConflictHttpException(__('input.used'));
             }
             if ($job->is_closed && ! $kind->isAfterRelease()) {
                 throw Refused::because('ulid', 'This job is released and its ledger is closed. Receive the engine again for further work.');

@@ -23,12 +23,15 @@ use App\Storage\PolicyBook;
 use App\Storage\SheetName;
 use App\Storage\SpecBook;
 use App\Storage\User;
+use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Contracts\Foundation\Application;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Client\Factory;
+use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\Facades\Mail;
+use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\Facades\Route;
 use Illuminate\Support\Facades\Session;
 use Illuminate\Support\ServiceProvider;
@@ -38,6 +41,8 @@ final class AppServiceProvider extends ServiceProvider
     /** The stages whose pages are forms, one after the other. */
     private const EARLY_PAGES = [ReceivePage::class, CleanPage::class, CracksPage::class, WorkPage::class];
 
+    private const FEED_CALLS_A_MINUTE = 600;
+
     public function register(): void
     {
         $this->app->scoped(
@@ -45,7 +50,10 @@ final class AppServiceProvider extends ServiceProvider
             static fn (): SpecBook => new SpecBook(resource_path('specs'), new CompiledSheets(storage_path('framework/sheets'))),
         );
         $this->app->scoped(PersonOfSession::class);
-        $this->app->singleton(PdfPrinter::class, static fn (): PdfPrinter => new PdfPrinter((string) config('app.chromium')));
+        $this->app->singleton(
+            PdfPrinter::class,
+            static fn (): PdfPrinter => new PdfPrinter((string) config('app.chromium'), storage_path('framework/no-sandbox')),
+        );
         $this->app->singleton(
             CertificateStore::class,
             static fn (): CertificateStore => new CertificateStore(storage_path('app/certificates')),
@@ -76,6 +84,12 @@ final class AppServiceProvider extends ServiceProvider
         Auth::provider(
             'people',
             static fn (Application $app): PeopleProvider => new PeopleProvider($app->make('hash'), $app->make(PersonOfSession::class)),
+        );
+        RateLimiter::for(
+            'feed',
+            static fn (Request $request): Limit => Limit::perMinute(self::FEED_CALLS_A_MINUTE)->by(
+                'feed:'.sha1((string) $request->bearerToken()),
+            ),
         );
         Model::preventSilentlyDiscardingAttributes();
         foreach (Ability::cases() as $ability) {

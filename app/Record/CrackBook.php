@@ -88,6 +88,7 @@ final readonly class CrackBook
                 $done,
                 $dwell,
                 $retestOf,
+                $row->at(),
             );
         }
 

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Shop;
 
+use App\Security\SecurityEvent;
+use App\Security\SecurityLog;
 use App\Storage\PolicyBook;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
@@ -41,7 +43,7 @@ final class ShopController
         ]);
     }
 
-    public function update(Request $request, PolicyBook $policies): RedirectResponse
+    public function update(Request $request, PolicyBook $policies, SecurityLog $log): RedirectResponse
     {
         $request->validate(PolicyForm::rules(), self::WORDS);
         $document = $policies->document($policies->newestNumber());
@@ -57,6 +59,7 @@ final class ShopController
         } catch (InvalidDocument $invalid) {
             throw ValidationException::withMessages(['policy' => $invalid->getMessage()]);
         }
+        $log->write(SecurityEvent::PolicyChanged, null, ['revision' => $policies->newestNumber()]);
 
         return redirect()
             ->route('shop')

@@ -21,7 +21,9 @@ return new class extends Migration
                 $table->string('sheet', 24)->change();
             });
             foreach (self::NAMES as $former => $code) {
-                DB::table($name)->where('sheet', $former)->update(['sheet' => $code]);
+                DB::table($name)
+                    ->where('sheet', $former)
+                    ->update(['sheet' => $code]);
             }
         }
     }
@@ -30,7 +32,9 @@ return new class extends Migration
     {
         foreach (self::TABLES as $name) {
             foreach (self::NAMES as $former => $code) {
-                DB::table($name)->where('sheet', $code)->update(['sheet' => $former]);
+                DB::table($name)
+                    ->where('sheet', $code)
+                    ->update(['sheet' => $former]);
             }
             Schema::table($name, static function (Blueprint $table): void {
                 $table->string('sheet', 10)->change();

@@ -103,7 +103,7 @@ final readonly class DemoIncoming
         array $looked = [],
     ): void {
         $run = self::ulid();
-        $this->start->handle($job, $by, $run, $part, CheckMethod::DyePenetrant, [], $surface, 18.0, '');
+        $this->start->handle($job, $by, $run, $part, CheckMethod::DyePenetrant, [], $surface, 18.0, '', at: $begin);
         $this->steps($job, $by, $run, array_slice(self::DYE_STEPS, 0, $steps), $begin);
         foreach ($looked as $number) {
             $this->look->handle($job, $by, self::ulid(), $number, true);
@@ -132,7 +132,7 @@ final readonly class DemoIncoming
     public function retest(Job $job, User $by, string $indication, Look $look, Carbon $begin): void
     {
         $run = self::ulid();
-        $this->start->retest($job, $by, $run, $indication, 18.0);
+        $this->start->retest($job, $by, $run, $indication, 18.0, at: $begin);
         $this->steps($job, $by, $run, [[StepKind::Clean, 4], [StepKind::Developer, 12]], $begin);
         $this->place->readAgain($job, $by, self::ulid(), $run, $look, $begin->copy()->addMinutes(16));
     }
@@ -140,7 +140,7 @@ final readonly class DemoIncoming
     public function magneticCheck(Job $job, User $by, EnginePart $part, Carbon $begin): void
     {
         $run = self::ulid();
-        $this->start->handle($job, $by, $run, $part, CheckMethod::WetMagneticParticle, [], Surface::Machined, null, '');
+        $this->start->handle($job, $by, $run, $part, CheckMethod::WetMagneticParticle, [], Surface::Machined, null, '', at: $begin);
         $this->steps(
             $job,
             $by,
@@ -153,7 +153,7 @@ final readonly class DemoIncoming
     public function pressureTest(Job $job, User $by, float $begin, float $end, Carbon $at): void
     {
         $run = self::ulid();
-        $this->start->handle($job, $by, $run, EnginePart::Block, CheckMethod::PressureTest, [], Surface::CleanCast, null, '');
+        $this->start->handle($job, $by, $run, EnginePart::Block, CheckMethod::PressureTest, [], Surface::CleanCast, null, '', at: $at);
         $this->steps($job, $by, $run, [[StepKind::Blank, 20], [StepKind::Pressurise, 20]], $at);
         $this->mark->handle(
             $job,

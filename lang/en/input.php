@@ -9,4 +9,5 @@ return [
     'number' => 'A number in it is larger than anything that can be measured. Go back, mend it, and send it.',
     'shape' => 'It is not what our page sends. Reload the page, and send it again.',
     'too_long' => 'Something in it is longer or larger than can be kept. Go back, make it shorter, and send it.',
+    'used' => 'This was sent under the number of something else. Reload the page, look whether it is there, and send it again if not.',
 ];

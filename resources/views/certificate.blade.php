@@ -1,6 +1,6 @@
 <!doctype html>
 <html lang="en" data-light="paper">
-<head><meta charset="utf-8"><meta name="viewport" content="width=device-width, initial-scale=1"><title>Certificate {{ $certificate['job'] }}</title><link rel="icon" href="data:,"><link rel="stylesheet" href="{{ $css }}">@if(! $isForPrinter)@vite('resources/js/app.js')@endif</head>
+<head><meta charset="utf-8"><meta name="viewport" content="width=device-width, initial-scale=1"><title>Certificate {{ $certificate['job'] }}</title><link rel="icon" href="data:,">@if($isForPrinter)<meta http-equiv="Content-Security-Policy" content="default-src 'none'; style-src file:; font-src file:; img-src data:">@endif<link rel="stylesheet" href="{{ $css }}">@if(! $isForPrinter)@vite('resources/js/app.js')@endif</head>
 <body>
 <main class="certificate">
     @if(! $isForPrinter)<p class="no-print mb-4"><a href="release">Back to the job</a></p>@endif

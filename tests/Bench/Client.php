@@ -85,13 +85,7 @@ final class Client
                 ]);
             }
             foreach (
-                [
-                    "ridge.{$cylinder}.top",
-                    "ridge.{$cylinder}.bottom",
-                    "scoring.{$cylinder}",
-                    "pitting.{$cylinder}",
-                    "crack.{$cylinder}",
-                ] as $look
+                ["ridge.{$cylinder}.top", "ridge.{$cylinder}.bottom", "scoring.{$cylinder}", "pitting.{$cylinder}", "crack.{$cylinder}"] as $look
             ) {
                 $this->json("/jobs/{$tag}/sheets/bores/readings", ['ulid' => $this->ulid(), 'place' => $look, 'text' => '0']);
             }
@@ -152,7 +146,7 @@ final class Client
      * Posts readings all at once, each on a connection of its own.
      *
      * @param  list<array<string, mixed>>  $forms
-     * @param  string  $path  Below the job; readings where none is named
+     * @param  string  $path  Below the job, or from the root; readings where none is named
      * @param  ?callable(): void  $onTheWay  Done once, as soon as the requests are on their way
      * @return list<array{status: int, data: array<string, mixed>}> In the order of the forms
      */
@@ -172,7 +166,7 @@ final class Client
         $many = curl_multi_init();
         $handles = [];
         foreach ($forms as $form) {
-            $handle = curl_init("{$this->base}/jobs/{$tag}/{$path}");
+            $handle = curl_init($this->base.(str_starts_with($path, '/') ? $path : "/jobs/{$tag}/{$path}"));
             curl_setopt_array($handle, [
                 CURLOPT_RETURNTRANSFER => true,
                 CURLOPT_TIMEOUT => 30,

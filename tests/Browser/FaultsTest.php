@@ -36,6 +36,25 @@ final class FaultsTest extends TestCase
         $this->assertChainIsWhole();
     }
 
+    public function test_one_engine_received_ten_times_at_once_is_one_job(): void
+    {
+        $serial = 'AT-ONCE-'.$this->client->ulid();
+        $form = [
+            'ulid' => $this->client->ulid(),
+            'family' => 'tarn-4-198',
+            'serial' => $serial,
+            'customer' => $serial,
+            'due_on' => '2031-01-01',
+        ];
+        $answers = $this->client->together('', array_fill(0, 10, $form), '/jobs');
+
+        $this->assertSame([302], array_values(array_unique(array_column($answers, 'status'))));
+        $database = Client::database();
+        foreach (['jobs WHERE serial', 'customers WHERE name'] as $rows) {
+            $this->assertSame('1', (string) $database->query("SELECT COUNT(*) FROM {$rows} = ".$database->quote($serial))->fetchColumn());
+        }
+    }
+
     public function test_fifty_writers_at_once_lose_nothing_and_leave_the_chain_whole(): void
     {
         $readings = [];
@@ -97,9 +116,7 @@ final class FaultsTest extends TestCase
         $database->exec("UPDATE gauges SET feed_token_hash = SHA2('ten at once', 256), feed_series = feed_series + 1 WHERE tag = 'G-07'");
         $this->assertSame(
             200,
-            $this->client->together($this->tag, [['gauge' => 'G-07', 'seat' => $this->client->ulid()]], 'sheets/bores/claims')[0][
-                'status'
-            ],
+            $this->client->together($this->tag, [['gauge' => 'G-07', 'seat' => $this->client->ulid()]], 'sheets/bores/claims')[0]['status'],
         );
 
         $many = curl_multi_init();

@@ -79,12 +79,17 @@ final class CrackCheckTest extends TestCase
 
     public function test_a_step_that_waited_for_the_network_keeps_its_time_and_no_step_is_skipped_or_done_twice(): void
     {
-        $run = $this->begin();
-        $this->step($run, 'clean');
+        $run = $this->begin(['age_ms' => 6 * 60_000]);
+        $this->send('cracks/steps', ['run' => $run, 'step' => 'clean', 'age_ms' => 7 * 60_000])
+            ->assertJsonValidationErrors(['step' => 'before the step that comes first']);
+        $this->send('cracks/steps', ['run' => $run, 'step' => 'clean', 'age_ms' => 5 * 60_000])->assertOk();
         $this->send('cracks/steps', ['run' => $run, 'step' => 'developer'])
             ->assertUnprocessable()
             ->assertJsonValidationErrors(['step' => 'The next step is “Penetrant on”']);
         $this->send('cracks/steps', ['run' => $run, 'step' => 'penetrant', 'age_ms' => 4 * 60_000])->assertOk();
+        $this->send('cracks/steps', ['run' => $run, 'step' => 'wipe', 'age_ms' => 5 * 60_000])->assertJsonValidationErrors([
+            'step' => 'before the step that comes first',
+        ]);
         $this->assertSame(
             '22:26',
             Observation::query()->where('said', 'like', '%penetrant%')->where('kind', 'crack step')->sole()->happened_at->format('H:i'),

@@ -177,6 +177,34 @@ final class GaugeFeedTest extends TestCase
         $this->assertSame('again 5', $this->sendLines('G-07 1.5 thou 5'), 'and not once more when the gauge sends it itself');
     }
 
+    public function test_what_waits_at_a_seat_is_its_persons_alone(): void
+    {
+        $this->claim();
+        $this->sendLines('G-07 3.1 tenths 1');
+        $ulid = DB::table('gauge_lines')->value('ulid');
+        $this->actingAs($this->person(Role::Owner));
+        $this->assertSame([], $this->getJson('/feed/waiting?seat='.self::SEAT)->json('lines'));
+        $this->postJson('/feed/taken', ['seat' => self::SEAT, 'lines' => [$ulid]])->assertOk();
+        $this->postJson('/feed/releases', ['seat' => self::SEAT])->assertOk();
+        $this->actingAs($this->inspector);
+        $this->getJson('/feed/waiting?seat='.self::SEAT)
+            ->assertJsonPath('gauge', 'G-07')
+            ->assertJsonCount(1, 'lines');
+    }
+
+    public function test_wrong_tokens_lock_out_nobody_who_is_right(): void
+    {
+        $this->claim();
+        $right = $this->token;
+        for ($i = 0; $i < 60; $i++) {
+            $this->token = "wrong-{$i}";
+            $this->sendLines('G-07 3.1 tenths 1', 401);
+        }
+        $this->sendLines('G-07 3.1 tenths 1', 429);
+        $this->token = $right;
+        $this->assertSame('ok 1', $this->sendLines('G-07 3.1 tenths 1'));
+    }
+
     private function gauge(string $tag, InstrumentKind $kind): Gauge
     {
         $book = Instrument::ofKind($kind);

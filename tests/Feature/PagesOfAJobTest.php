@@ -166,6 +166,6 @@ final class PagesOfAJobTest extends TestCase
     {
         $this->expectException(RuntimeException::class);
         $this->expectExceptionMessage('print the page from the browser instead');
-        (new PdfPrinter('/nowhere/chromium'))->print('<p>page</p>', sys_get_temp_dir().'/never.pdf');
+        (new PdfPrinter('/nowhere/chromium', '/nowhere/mark'))->print('<p>page</p>', sys_get_temp_dir().'/never.pdf');
     }
 }

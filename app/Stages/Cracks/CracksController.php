@@ -61,6 +61,7 @@ final readonly class CracksController
                 $data['lab'] ?? '',
                 DwellSchool::tryFrom($data['school'] ?? ''),
                 isset($data['developer_minutes']) ? (int) $data['developer_minutes'] : null,
+                Happened::at($request),
             ),
             Stage::Cracks,
         );
@@ -81,6 +82,7 @@ final readonly class CracksController
                 $data['indication'],
                 $keyed->celsius('temperature'),
                 CheckMethod::tryFrom($data['method'] ?? '') ?? CheckMethod::DyePenetrant,
+                Happened::at($request),
             ),
             Stage::Cracks,
         );

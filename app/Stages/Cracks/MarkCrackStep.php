@@ -21,6 +21,8 @@ use NorthLedger\Core\Features\Cracks\StepKind;
 /** Marks the next step of a check as done, with what was read where it is read (CRACK-2, CRACK-6). */
 final readonly class MarkCrackStep
 {
+    private const CLOCKS_DIFFER_SECONDS = 2;
+
     public function __construct(private Observe $observe)
     {
     }
@@ -44,6 +46,9 @@ final readonly class MarkCrackStep
                             : "The next step is “{$next->title}”; somebody marked this one already, or one was skipped.",
                     );
                 }
+                if ($at->copy()->addSeconds(self::CLOCKS_DIFFER_SECONDS) < $run->lastDoneAt()) {
+                    throw Refused::because('step', 'That would be before the step that comes first. Look at the clock of this device.');
+                }
                 if ($step === StepKind::Read && $run->retestOf !== null) {
                     throw Refused::because('step', 'A retest is read by saying how the mark looks now.');
                 }
@@ -62,7 +67,8 @@ final readonly class MarkCrackStep
     {
         if ($run->method->isSentOut()) {
             return [
-                'result' => trim((string) ($read['result'] ?? '')) === ''
+                'result' =>
+                    trim((string) ($read['result'] ?? '')) === ''
                         ? throw Refused::because('result', 'What does their report say?')
                         : (string) $read['result'],
             ];

@@ -140,7 +140,8 @@ final readonly class PlaceIndication
                 $indication,
                 [
                     'withdrawn' => true,
-                    'reason' => trim($reason) === ''
+                    'reason' =>
+                        trim($reason) === ''
                             ? throw Refused::because('reason', 'Say why: wrong place, wrong engine, a drop of dye.')
                             : $reason,
                 ],

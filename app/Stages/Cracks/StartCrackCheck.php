@@ -11,6 +11,7 @@ use App\Record\JobFile;
 use App\Storage\EntryKind;
 use App\Storage\Job;
 use App\Storage\User;
+use Illuminate\Support\Carbon;
 use NorthLedger\Core\Engine\Policy\DwellSchool;
 use NorthLedger\Core\Engine\Specification\EnginePart;
 use NorthLedger\Core\Engine\Specification\Face;
@@ -29,7 +30,10 @@ final readonly class StartCrackCheck
     {
     }
 
-    /** @param  list<string>  $faces  Words of the faces it covers; empty: all of the part */
+    /**
+     * @param  list<string>  $faces  Words of the faces it covers; empty: all of the part
+     * @param  ?Carbon  $at  When it was begun; null: now
+     */
     public function handle(
         Job $job,
         User $by,
@@ -42,47 +46,45 @@ final readonly class StartCrackCheck
         string $lab,
         ?DwellSchool $school = null,
         ?int $developerMinutes = null,
+        ?Carbon $at = null,
     ): Written {
-        return $this->observe->handle($job, $by, $ulid, EntryKind::CrackCheck, function (JobFile $file) use (
+        return $this->observe->handle(
+            $job,
+            $by,
             $ulid,
-            $part,
-            $method,
-            $faces,
-            $surface,
-            $celsius,
-            $lab,
-            $school,
-            $developerMinutes,
-        ): array {
-            $circuit = $this->circuit($file, $part);
-            $refusal = $method->refusalFor($file->sheet->materialOf($part), hasPassages: $circuit !== null);
-            if ($refusal !== null) {
-                throw Refused::because('method', $refusal->words());
-            }
-            if ($method->isSentOut() && trim($lab) === '') {
-                throw Refused::because('lab', 'Who does it? Write down where the part goes.');
-            }
-            $this->checkTemperature($file, $method, $celsius);
-            $ofPart = array_values(array_filter($file->sheet->faces(), static fn (Face $face): bool => $face->part() === $part));
-            $covered = array_values(
-                array_filter($ofPart, static fn (Face $face): bool => $faces === [] || in_array($face->value, $faces, true)),
-            );
+            EntryKind::CrackCheck,
+            function (JobFile $file) use ($ulid, $part, $method, $faces, $surface, $celsius, $lab, $school, $developerMinutes): array {
+                $circuit = $this->circuit($file, $part);
+                $refusal = $method->refusalFor($file->sheet->materialOf($part), hasPassages: $circuit !== null);
+                if ($refusal !== null) {
+                    throw Refused::because('method', $refusal->words());
+                }
+                if ($method->isSentOut() && trim($lab) === '') {
+                    throw Refused::because('lab', 'Who does it? Write down where the part goes.');
+                }
+                $this->checkTemperature($file, $method, $celsius);
+                $ofPart = array_values(array_filter($file->sheet->faces(), static fn (Face $face): bool => $face->part() === $part));
+                $covered = array_values(
+                    array_filter($ofPart, static fn (Face $face): bool => $faces === [] || in_array($face->value, $faces, true)),
+                );
 
-            return [
-                $ulid,
-                [
-                    'part' => $part->value,
-                    'method' => $method->value,
-                    'surface' => $surface->value,
-                    'celsius' => $celsius,
-                    'lab' => $lab,
-                    'faces' => array_column($covered === [] ? $ofPart : $covered, 'value'),
-                    'school' => ($school ?? $file->policy->crackDwell)->value,
-                    'developer_minutes' => max(Dwell::LEAST_DEVELOPER_MINUTES, $developerMinutes ?? 0),
-                    'circuit' => $method === CheckMethod::PressureTest ? $circuit?->circuit : '',
-                ],
-            ];
-        });
+                return [
+                    $ulid,
+                    [
+                        'part' => $part->value,
+                        'method' => $method->value,
+                        'surface' => $surface->value,
+                        'celsius' => $celsius,
+                        'lab' => $lab,
+                        'faces' => array_column($covered === [] ? $ofPart : $covered, 'value'),
+                        'school' => ($school ?? $file->policy->crackDwell)->value,
+                        'developer_minutes' => max(Dwell::LEAST_DEVELOPER_MINUTES, $developerMinutes ?? 0),
+                        'circuit' => $method === CheckMethod::PressureTest ? $circuit?->circuit : '',
+                    ],
+                ];
+            },
+            $at,
+        );
     }
 
     /** @param  CheckMethod  $method  Another than the first confirms a crack that would scrap its part (CRACK-5b) */
@@ -93,44 +95,47 @@ final readonly class StartCrackCheck
         string $indication,
         ?float $celsius,
         CheckMethod $method = CheckMethod::DyePenetrant,
+        ?Carbon $at = null,
     ): Written {
-        return $this->observe->handle($job, $by, $ulid, EntryKind::CrackCheck, function (JobFile $file) use (
+        return $this->observe->handle(
+            $job,
+            $by,
             $ulid,
-            $indication,
-            $celsius,
-            $method,
-        ): array {
-            $one = CrackEntries::indication($file, $indication);
-            if (! $one->wantsAnotherReading()) {
-                throw Refused::because('indication', "Indication {$one->number} is settled: {$one->classification()->value}.");
-            }
-            if (
-                array_filter(
-                    $file->record->cracks()->runs,
-                    static fn (CheckRun $run): bool => $run->retestOf === $indication && ! $run->isRead(),
-                ) !== []
-            ) {
-                throw Refused::because('indication', "A retest of indication {$one->number} is running already.");
-            }
-            $refusal = $method === CheckMethod::PressureTest ? Refusal::SurfaceOnly : $method->refusalFor($one->material);
-            if ($refusal !== null) {
-                throw Refused::because('method', $refusal->words());
-            }
-            $this->checkTemperature($file, $method, $celsius);
+            EntryKind::CrackCheck,
+            function (JobFile $file) use ($ulid, $indication, $celsius, $method): array {
+                $one = CrackEntries::indication($file, $indication);
+                if (! $one->wantsAnotherReading()) {
+                    throw Refused::because('indication', "Indication {$one->number} is settled: {$one->classification()->value}.");
+                }
+                if (
+                    array_filter(
+                        $file->record->cracks()->runs,
+                        static fn (CheckRun $run): bool => $run->retestOf === $indication && ! $run->isRead(),
+                    ) !== []
+                ) {
+                    throw Refused::because('indication', "A retest of indication {$one->number} is running already.");
+                }
+                $refusal = $method === CheckMethod::PressureTest ? Refusal::SurfaceOnly : $method->refusalFor($one->material);
+                if ($refusal !== null) {
+                    throw Refused::because('method', $refusal->words());
+                }
+                $this->checkTemperature($file, $method, $celsius);
 
-            return [
-                $ulid,
-                [
-                    'part' => $one->location->part()->value,
-                    'method' => $method->value,
-                    'surface' => Surface::Machined->value,
-                    'celsius' => $celsius,
-                    'faces' => [],
-                    'school' => $file->policy->crackDwell->value,
-                    'retest_of' => $indication,
-                ],
-            ];
-        });
+                return [
+                    $ulid,
+                    [
+                        'part' => $one->location->part()->value,
+                        'method' => $method->value,
+                        'surface' => Surface::Machined->value,
+                        'celsius' => $celsius,
+                        'faces' => [],
+                        'school' => $file->policy->crackDwell->value,
+                        'retest_of' => $indication,
+                    ],
+                ];
+            },
+            $at,
+        );
     }
 
     private function checkTemperature(JobFile $file, CheckMethod $method, ?float $celsius): void

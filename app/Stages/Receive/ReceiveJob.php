@@ -11,7 +11,9 @@ use App\Storage\EntryKind;
 use App\Storage\Job;
 use App\Storage\LedgerEntry;
 use App\Storage\User;
+use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Support\Facades\DB;
+use Symfony\Component\HttpKernel\Exception\ConflictHttpException;
 
 /** Takes an engine in: the system gives the tag, and the ledger of the job begins. */
 final readonly class ReceiveJob
@@ -27,11 +29,29 @@ final readonly class ReceiveJob
      */
     public function handle(User $by, string $ulid, array $received): Job
     {
+        try {
+            return $this->written($ulid) ?? $this->write($by, $ulid, $received);
+        } catch (ConflictHttpException|UniqueConstraintViolationException $twice) {
+            // The same request came a second time while the first was written.
+            return $this->written($ulid) ?? throw $twice;
+        }
+    }
+
+    private function written(string $ulid): ?Job
+    {
+        $entry = LedgerEntry::query()->firstWhere('request_id', $ulid);
+
+        return match (true) {
+            $entry === null => null,
+            $entry->kind === EntryKind::Received->value => Job::query()->findOrFail($entry->job_id),
+            default => throw new ConflictHttpException(__('input.used')),
+        };
+    }
+
+    /** @param  array{customer: string, ...}  $received */
+    private function write(User $by, string $ulid, array $received): Job
+    {
         return DB::transaction(function () use ($by, $ulid, $received): Job {
-            $earlier = LedgerEntry::query()->firstWhere('request_id', $ulid);
-            if ($earlier !== null) {
-                return Job::query()->findOrFail($earlier->job_id);
-            }
             $customer = Customer::query()->firstOrCreate(['name' => $received['customer']]);
             $job = Job::query()->create(
                 ['customer_id' => $customer->id, 'created_at' => now()] + array_diff_key($received, ['customer' => '']),

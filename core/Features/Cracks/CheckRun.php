@@ -19,6 +19,7 @@ final readonly class CheckRun
      * @param  array<string, DateTimeImmutable>  $done  When each step was done, by its kind
      * @param  ?Dwell  $dwell  Of a dye check
      * @param  ?string  $retestOf  The indication that is cleaned, developed and read again; null for a check of its own
+     * @param  ?DateTimeImmutable  $begun  When the check was begun; null where nobody wrote it down
      */
     public function __construct(
         public string $id,
@@ -30,6 +31,7 @@ final readonly class CheckRun
         public array $done,
         public ?Dwell $dwell = null,
         public ?string $retestOf = null,
+        public ?DateTimeImmutable $begun = null,
     ) {
     }
 
@@ -43,6 +45,14 @@ final readonly class CheckRun
         }
 
         return null;
+    }
+
+    /** When the last thing of it was done: its next step comes after that. */
+    public function lastDoneAt(): ?DateTimeImmutable
+    {
+        $moments = [...$this->begun === null ? [] : [$this->begun], ...array_values($this->done)];
+
+        return $moments === [] ? null : max($moments);
     }
 
     public function isRead(): bool
