@@ -232,7 +232,7 @@ final class Client
         }
     }
 
-    private static function database(): PDO
+    public static function database(): PDO
     {
         return new PDO(
             'mysql:unix_socket='.getenv('DB_SOCKET').';dbname='.getenv('DB_DATABASE'),
