@@ -105,12 +105,39 @@ db_start() {
     sleep 0.05
   done
   db_alive "$root_login"
-  mariadb --no-defaults -S "$v/run/mariadb.sock" -u "$root_login" <<SQL
+  db_grant
+}
+
+# The database that DB_DATABASE names, for the user of the house.
+db_grant() {
+  mariadb --no-defaults -S "$VAR/mariadb/run/mariadb.sock" -u "$(id -un)" <<SQL
 CREATE DATABASE IF NOT EXISTS \`$DB_DATABASE\` CHARACTER SET utf8mb4 COLLATE utf8mb4_unicode_ci;
 CREATE USER IF NOT EXISTS '$DB_USERNAME'@'localhost' IDENTIFIED BY '$DB_PASSWORD';
 CREATE USER IF NOT EXISTS '$DB_USERNAME'@'127.0.0.1' IDENTIFIED BY '$DB_PASSWORD';
 GRANT ALL ON \`$DB_DATABASE\`.* TO '$DB_USERNAME'@'localhost', '$DB_USERNAME'@'127.0.0.1';
 SQL
+}
+
+# What this folder's house is configured by; made once, and mended where the folder was moved.
+make_env() {
+  if [ ! -f .env ]; then
+    cat > .env <<ENV
+APP_ENV=production
+APP_DEBUG=false
+APP_KEY=base64:$(head -c 32 /dev/urandom | base64)
+DB_SOCKET=$VAR/mariadb/run/mariadb.sock
+DB_DATABASE=north_ledger
+DB_USERNAME=north_ledger
+DB_PASSWORD=$(head -c 18 /dev/urandom | base64 | tr -d '+/=')
+LOG_CHANNEL=single
+ENV
+  fi
+  # The folder may have been moved since.
+  grep -qx "DB_SOCKET=$VAR/mariadb/run/mariadb.sock" .env || sed -i "s#^DB_SOCKET=.*#DB_SOCKET=$VAR/mariadb/run/mariadb.sock#" .env
+  chmod 640 .env
+DB_DATABASE=north_ledger DB_USERNAME=north_ledger DB_PASSWORD=$(sed -n 's/^DB_PASSWORD=//p' .env)
+  mkdir -p storage/app storage/logs storage/framework/{views,sessions,cache,sheets}
+  chmod -R o-rwx storage
 }
 
 web_start() {
@@ -138,7 +165,7 @@ web_start() {
 
 # The worker gives up when it loses the database; it is begun again until somebody stops it.
 worker_start() {
-  (while :; do as_web php artisan ledger:seal --daily --quiet </dev/null >>"$VAR/worker.log" 2>&1 || true; as_web php artisan queue:work --max-time=3600 --sleep=1 --tries=2 --timeout=60 --quiet </dev/null >>"$VAR/worker.log" 2>&1 || true; sleep 1; done) 8>&- 9>&- &
+  (while :; do for daily in ledger:seal backup:make; do as_web php artisan $daily --daily --quiet </dev/null >>"$VAR/worker.log" 2>&1 || true; done; as_web php artisan queue:work --max-time=3600 --sleep=1 --tries=2 --timeout=60 --quiet </dev/null >>"$VAR/worker.log" 2>&1 || true; sleep 1; done) 8>&- 9>&- &
   echo $! > "$VAR/worker.pid"
 }
 

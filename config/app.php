@@ -25,6 +25,7 @@ return [
     // Where the shop's signing key is kept, apart from the database.
     'key_folder' => env('KEY_FOLDER', storage_path('keys')),
     // Where the seals of the ledgers are kept, apart from the database.
+    'backup_folder' => env('BACKUP_FOLDER', ''),
     'seal_folder' => env('SEAL_FOLDER', storage_path('seals')),
     // Where Chromium is; without it documents still print from the browser.
     'chromium' => env('CHROMIUM', '/usr/bin/chromium'),

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Bench;
 
+use App\Backup\LastBackup;
+use App\People\Ability;
 use App\Storage\Job;
 use App\Storage\Recall;
 use App\Storage\SpecBook;
@@ -34,7 +36,20 @@ final class BenchController
             'showsClosed' => $showsClosed,
             'gaugesDue' => GaugesDue::today(),
             'recalls' => Recall::open(),
+            'backup' => $request->user()?->can(Ability::RunShop->value) === true ? self::backupWords() : '',
         ]);
+    }
+
+    /** What the owner has to know of the backups; empty where all is well. */
+    private static function backupWords(): string
+    {
+        $last = LastBackup::known();
+
+        return match (true) {
+            $last === null => __('backup.bench.none'),
+            $last->isOld() => __('backup.bench.old', ['at' => $last->at->format('j F Y')]),
+            default => '',
+        };
     }
 
     public function find(Request $request, JobFinder $finder, SpecBook $specs): View|RedirectResponse

@@ -10,6 +10,7 @@
     </div>
     @if(session('note'))<p class="note" role="status">{{ session('note') }}</p>@endif
     @if($gaugesDue->words !== '')<p class="line {{ $gaugesDue->state->value }} mt-2">{{ $gaugesDue->state->sign() }} {{ $gaugesDue->words }} <a href="/gauges">Gauges</a></p>@endif
+    @if(($backup ?? '') !== '')<p class="line close mt-2">◆ {{ $backup }}</p>@endif
     @foreach($recalls ?? [] as $recall)<p class="line out mt-2">▲ <a href="/jobs/{{ $recall->job->tag() }}/release">{{ __('release.bench', ['tag' => $recall->job->tag(), 'reason' => $recall->reason]) }}</a></p>@endforeach
     @if($rows === [])
         <p class="note">{{ $search !== '' ? 'Nothing has that tag, serial or customer. Try the beginning of the serial, or a part of the customer’s name.' : 'Nothing is on the bench.' }} @can('receive')<a href="/jobs/new">Receive an engine</a>@endcan</p>

@@ -84,10 +84,12 @@ final class Client
                     'text' => (string) ($over + $cylinder / 10),
                 ]);
             }
-            foreach (
-                ["ridge.{$cylinder}.top", "ridge.{$cylinder}.bottom", "scoring.{$cylinder}", "pitting.{$cylinder}", "crack.{$cylinder}"] as $look
-            ) {
-                $this->json("/jobs/{$tag}/sheets/bores/readings", ['ulid' => $this->ulid(), 'place' => $look, 'text' => '0']);
+            foreach (['ridge.%d.top', 'ridge.%d.bottom', 'scoring.%d', 'pitting.%d', 'crack.%d'] as $look) {
+                $this->json("/jobs/{$tag}/sheets/bores/readings", [
+                    'ulid' => $this->ulid(),
+                    'place' => sprintf($look, $cylinder),
+                    'text' => '0',
+                ]);
             }
         }
 
