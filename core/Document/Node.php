@@ -89,15 +89,15 @@ final readonly class Node
     }
 
     /** @return list<self> */
-    public function items(int $atLeast = 0): array
+    public function items(int $atLeast = 0, int $atMost = self::MOST_ITEMS): array
     {
         if (! is_array($this->value) || ! array_is_list($this->value) || count($this->value) < $atLeast) {
             $this->complain($atLeast > 0 ? "a list of at least {$atLeast}" : 'a list');
 
             return [];
         }
-        if (count($this->value) > self::MOST_ITEMS) {
-            $this->complain('a list of at most '.self::MOST_ITEMS);
+        if (count($this->value) > $atMost) {
+            $this->complain("a list of at most {$atMost}");
 
             return [];
         }

@@ -26,6 +26,8 @@ final readonly class CaseRunner
         'shells' => ShellsAdapter::class,
         'order' => OrderAdapter::class,
         'stint' => StintAdapter::class,
+        'schedule' => ScheduleAdapter::class,
+        'misread' => MisreadAdapter::class,
     ];
 
     /** @return list<string> Paths of the case files below a folder, sorted */

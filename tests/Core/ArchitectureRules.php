@@ -29,6 +29,8 @@ final class ArchitectureRules
         'Work',
         'Verification',
         'Simulation',
+        'Scheduling',
+        'Practice',
     ];
 
     public function test_core_knows_no_framework_and_no_application(): Rule

@@ -1,0 +1,85 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthLedger\Core\Scheduling;
+
+/** The minutes in which a machine is open; work pauses while it is closed and goes on when it opens (LOAD-1). */
+final readonly class OpenMinutes
+{
+    /** @param  list<array{int, int}>  $spans  Ascending, apart from each other; the minute `from` is open, the minute `to` is not */
+    private function __construct(private array $spans)
+    {
+    }
+
+    /**
+     * @param  list<array{int, int}>  $spans  Ascending; those that touch or overlap are one
+     *
+     * @throws SchedulingException If one ends before it begins, or they are not ascending
+     */
+    public static function of(string $machine, array $spans): self
+    {
+        $joined = [];
+        foreach ($spans as [$from, $to]) {
+            if ($to < $from) {
+                throw SchedulingException::impossible('end of an open span', $machine, $to);
+            }
+            $last = count($joined) - 1;
+            if ($last >= 0 && $from < $joined[$last][0]) {
+                throw SchedulingException::impossible('begin of an open span after another one', $machine, $from);
+            }
+            if ($last >= 0 && $from <= $joined[$last][1]) {
+                $joined[$last][1] = max($to, $joined[$last][1]);
+            } elseif ($to > $from) {
+                $joined[] = [$from, $to];
+            }
+        }
+
+        return new self($joined);
+    }
+
+    /** The first open minute from this one on; null where the machine does not open any more. */
+    public function openFrom(int $minute): ?int
+    {
+        $index = $this->spanAt($minute);
+
+        return isset($this->spans[$index]) ? max($minute, $this->spans[$index][0]) : null;
+    }
+
+    /**
+     * When so many open minutes are used up.
+     *
+     * @param  int  $start  An open minute
+     * @return ?int Null where there are not so many left
+     */
+    public function end(int $start, int $minutes): ?int
+    {
+        for ($index = $this->spanAt($start); isset($this->spans[$index]); $index++) {
+            [$from, $to] = $this->spans[$index];
+            $begin = max($start, $from);
+            if ($minutes <= $to - $begin) {
+                return $begin + $minutes;
+            }
+            $minutes -= $to - $begin;
+        }
+
+        return null;
+    }
+
+    /** The span that holds this minute, or the next one after it. */
+    private function spanAt(int $minute): int
+    {
+        $low = 0;
+        $high = count($this->spans);
+        while ($low < $high) {
+            $middle = intdiv($low + $high, 2);
+            if ($this->spans[$middle][1] > $minute) {
+                $high = $middle;
+            } else {
+                $low = $middle + 1;
+            }
+        }
+
+        return $low;
+    }
+}
