@@ -10,11 +10,12 @@ use App\Storage\LedgerEntry;
 /** Walks the hash chain of a job's ledger. */
 final readonly class ChainCheck
 {
-    /** @return ?string What is wrong with the first broken entry; null where the chain holds */
+    /** @return ?string What is wrong with the first broken entry, or the first row that is not as it was written; null where all holds */
     public function complaint(Job $job): ?string
     {
         $hash = str_repeat('0', 64);
         $number = 0;
+        $rows = new RowCheck($job);
         foreach (LedgerEntry::query()->where('job_id', $job->id)->orderBy('number')->lazy(500) as $entry) {
             $number++;
             $complaint = match (true) {
@@ -27,12 +28,13 @@ final readonly class ChainCheck
                 return $complaint;
             }
             $hash = $entry->hash;
+            $rows->claim($entry);
         }
 
         return match (true) {
             $number !== $job->entries => "the job counts {$job->entries} entries, the ledger holds {$number}",
             $hash !== $job->head_hash => 'the job does not point at its last entry',
-            default => null,
+            default => $rows->complaint(),
         };
     }
 }

@@ -7,6 +7,7 @@ namespace App\Ledger;
 use App\Record\JobFile;
 use App\Record\JobFiles;
 use App\Record\JobSummary;
+use App\Storage\Entry;
 use App\Storage\EntryKind;
 use App\Storage\Job;
 use App\Storage\LedgerEntry;
@@ -46,7 +47,9 @@ final readonly class Ledger
                 throw Refused::because('ulid', 'This job is released and its ledger is closed. Receive the engine again for further work.');
             }
             $before = $this->files->open($job);
-            $entry = $this->append($job, $requestId, $kind, $by, $work($before));
+            Entry::takeAdded();
+            $said = $work($before);
+            $entry = $this->append($job, $requestId, $kind, $by, $said + ['rows' => RowDigests::ofAdded(Entry::takeAdded())]);
             $file = $kind->changesTheSpecification() ? $this->files->open($job) : $before->anew();
             $job->fill(JobSummary::of($file, ! $kind->touchesSheetsOnly())->columns());
             $job->policy_revision = $file->policy->revision;

@@ -10,6 +10,7 @@ use App\Record\JobSummary;
 use App\Storage\Customer;
 use App\Storage\EntryKind;
 use App\Storage\Job;
+use App\Storage\JobTables;
 use App\Storage\LedgerEntry;
 use App\Storage\PolicyBook;
 use App\Storage\SheetName;

@@ -13,6 +13,7 @@ use App\Record\SheetGauges;
 use App\Storage\EntryKind;
 use App\Storage\Job;
 use App\Storage\JobObservations;
+use App\Storage\JobTables;
 use App\Storage\KeyedReading;
 use App\Storage\OldPrices;
 use App\Storage\PolicyBook;

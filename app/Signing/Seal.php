@@ -11,23 +11,30 @@ final readonly class Seal
 {
     public const FIRST = '0000000000000000000000000000000000000000000000000000000000000000';
 
-    /** @param  array<int, array{int, string}>  $heads  Number and hash of the last entry, by job */
+    /**
+     * @param  array<int, array{int, string}>  $heads  Number and hash of the last entry, by job
+     * @param  array<string, array{int, string}>  $books  The last row, and the digest of all up to it, of each book that only grows
+     */
     private function __construct(
         public int $number,
         public string $at,
         public string $previous,
         public array $heads,
+        public array $books,
         private string $publicKey,
         private string $signature,
     ) {
     }
 
-    /** @param  array<int, array{int, string}>  $heads */
-    public static function signed(?self $before, string $at, array $heads, ShopKey $key): self
+    /**
+     * @param  array<int, array{int, string}>  $heads
+     * @param  array<string, array{int, string}>  $books
+     */
+    public static function signed(?self $before, string $at, array $heads, array $books, ShopKey $key): self
     {
-        $unsigned = new self(1 + ($before->number ?? 0), $at, $before?->hash() ?? self::FIRST, $heads, $key->publicKey(), '');
+        $said = [1 + ($before->number ?? 0), $at, $before?->hash() ?? self::FIRST, $heads, $books, $key->publicKey()];
 
-        return new self($unsigned->number, $at, $unsigned->previous, $heads, $key->publicKey(), $key->sign($unsigned->text()));
+        return new self(...[...$said, $key->sign((new self(...[...$said, '']))->text())]);
     }
 
     /** Null where the line is none. */
@@ -42,20 +49,31 @@ final readonly class Seal
             return null;
         }
         $seal = $data['seal'];
-        $heads = [];
-        foreach (is_array($seal['heads'] ?? null) ? $seal['heads'] : [] as $job => $head) {
-            if (! is_array($head) || ! is_int($head[0] ?? null) || ! is_string($head[1] ?? null)) {
-                return null;
-            }
-            $heads[(int) $job] = [$head[0], $head[1]];
-        }
+        $heads = self::pairs($seal['heads'] ?? []);
+        $books = self::pairs($seal['books'] ?? []);
 
-        return is_int($seal['number'] ?? null) &&
+        return $heads !== null &&
+            $books !== null &&
+            is_int($seal['number'] ?? null) &&
             is_string($seal['at'] ?? null) &&
             is_string($seal['previous'] ?? null) &&
             is_string($seal['public_key'] ?? null)
-            ? new self($seal['number'], $seal['at'], $seal['previous'], $heads, $seal['public_key'], $data['signature'])
+            ? new self($seal['number'], $seal['at'], $seal['previous'], $heads, $books, $seal['public_key'], $data['signature'])
             : null;
+    }
+
+    /** @return ?array<array{int, string}> Null where they are none */
+    private static function pairs(mixed $said): ?array
+    {
+        $pairs = [];
+        foreach (is_array($said) ? $said : [null] as $name => $pair) {
+            if (! is_array($pair) || ! is_int($pair[0] ?? null) || ! is_string($pair[1] ?? null)) {
+                return null;
+            }
+            $pairs[$name] = [$pair[0], $pair[1]];
+        }
+
+        return $pairs;
     }
 
     public function line(): string
@@ -89,6 +107,8 @@ final readonly class Seal
                 'at' => $this->at,
                 'previous' => $this->previous,
                 'heads' => (object) $this->heads,
+                // Seals from before the books were sealed have none, and are read as they were signed.
+                ...$this->books === [] ? [] : ['books' => $this->books],
                 'public_key' => $this->publicKey,
             ],
             JSON_THROW_ON_ERROR | JSON_UNESCAPED_SLASHES,

@@ -25,11 +25,12 @@ final class SealBook
             flock($file, LOCK_EX);
             $seals = $this->seals();
             $heads = $this->unsealed($seals);
-            if ($heads === []) {
+            $last = $seals === [] ? null : $seals[count($seals) - 1];
+            $books = Books::asTheyStand();
+            if ($heads === [] && $books === ($last->books ?? [])) {
                 return null;
             }
-            $last = $seals === [] ? null : $seals[count($seals) - 1];
-            $seal = Seal::signed($last, now()->format('Y-m-d\TH:i:s\Z'), $heads, ShopKey::own());
+            $seal = Seal::signed($last, now()->format('Y-m-d\TH:i:s\Z'), $heads, $books, ShopKey::own());
             fseek($file, 0, SEEK_END);
             fwrite($file, $seal->line()."\n");
             fflush($file);
@@ -73,6 +74,11 @@ final class SealBook
                 }
             }
             $before = $seal;
+        }
+        foreach ($before->books ?? [] as $book => [$row, $digest]) {
+            if (Books::digest($book, $row) !== $digest) {
+                return 'the '.str_replace('_', ' ', $book)." are not those that were sealed on {$before?->at}";
+            }
         }
 
         return null;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Storage;
 
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
@@ -22,13 +23,37 @@ abstract class Entry extends Model
 
     public const UPDATED_AT = null;
 
+    /** @var array<string, list<int>> What was added since somebody asked last, by table */
+    private static array $added = [];
+
     protected $guarded = [];
 
     protected $dateFormat = 'Y-m-d H:i:s.v';
+
+    /**
+     * What was added in this process since this was asked last, by table.
+     *
+     * @return array<string, list<int>>
+     */
+    public static function takeAdded(): array
+    {
+        [$added, self::$added] = [self::$added, []];
+
+        return $added;
+    }
 
     /** @return BelongsTo<User, $this> */
     public function user(): BelongsTo
     {
         return $this->belongsTo(User::class);
+    }
+
+    /** @param  Builder<static>  $query */
+    protected function performInsert(Builder $query): bool
+    {
+        $isDone = parent::performInsert($query);
+        self::$added[$this->getTable()][] = $this->id;
+
+        return $isDone;
     }
 }

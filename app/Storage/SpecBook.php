@@ -180,6 +180,7 @@ final class SpecBook
                 throw InvalidDocument::withFaults('The sheet', [new Fault('/family', $family, 'a name that is no page of the spec book')]);
             }
             SpecificationRevision::query()->where('family', $family)->lockForUpdate()->get();
+            DB::table('removed_families')->where('family', $family)->delete();
             $this->newest = null;
             $next = $this->has($family) ? $this->newestRevision($family) + 1 : 1;
             $kept = $this->differencesOf($document);
@@ -223,8 +224,10 @@ final class SpecBook
                 $this->hasVariants($family) => FamilyHold::Variant,
                 default => null,
             };
-            foreach ($hold === null ? ['specification_drafts', 'families', 'specification_revisions'] : [] as $table) {
-                DB::table($table)->where('family', $family)->delete();
+            if ($hold === null) {
+                DB::table('specification_drafts')->where('family', $family)->delete();
+                DB::table('families')->where('family', $family)->delete();
+                DB::table('removed_families')->insert(['family' => $family]);
             }
             $this->newest = null;
 
@@ -236,6 +239,7 @@ final class SpecBook
     {
         return DB::table('specification_revisions')
             ->whereRaw('JSON_VALUE(document, ?) = ?', ['$.variant_of.family', $family])
+            ->whereNotIn('family', DB::table('removed_families')->select('family'))
             ->exists();
     }
 
@@ -275,6 +279,7 @@ final class SpecBook
             }
             foreach (
                 SpecificationRevision::query()
+                    ->whereNotIn('family', DB::table('removed_families')->select('family'))
                     ->groupBy('family')
                     ->selectRaw('family, max(revision) as revision')
                     ->pluck('revision', 'family') as $family => $revision

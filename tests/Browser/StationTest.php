@@ -232,7 +232,10 @@ final class StationTest extends BrowserTestCase
         $this->until(
             $this->window,
             fn (): bool => str_contains(
-                (string) $this->window->executeScript("return document.getElementById('text')?.value ?? ''"),
+                (string) $this->window->executeScript(
+                    "const isMetric = document.querySelector('.unit-switch [value=mm][aria-pressed=true]') !== null;".
+                        "return isMetric ? document.getElementById('text')?.value ?? '' : '';",
+                ),
                 '2,top,thrust,2.9',
             ),
             'the text stands after the reload',

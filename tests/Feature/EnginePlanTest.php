@@ -68,7 +68,8 @@ final class EnginePlanTest extends TestCase
             'parts' => ['rods' => ['x']],
             'ulid' => $this->ulid(),
         ])->assertSessionHasErrors('parts.rods');
-        $this->get($this->url('plan').'?parts[]=1&parts[mains][]=2&option[]=x')->assertOk();
+        $this->get($this->url('plan').'?parts[]=1&parts[mains][]=2&option=x')->assertOk();
+        $this->get($this->url('plan').'?option[]=x')->assertStatus(422);
         $this->post($this->url('plan').'/targets', [
             'about' => 'deck',
             'wanted' => '-.0300',
@@ -105,9 +106,7 @@ final class EnginePlanTest extends TestCase
         $reasons = array_column($this->file()->work()->stops(), 'reason');
         $this->assertSame([StopReason::PartIsNew, StopReason::PartIsNew], $reasons, 'mains and rod journals are in no plan yet');
         $this->assertTrue($this->file()->work()->isPlanOpenAgain());
-        $this->get($this->url('plan'))
-            ->assertSee('The plan is open again')
-            ->assertSee('Rod journals: found since, and not in the plan');
+        $this->get($this->url('plan'))->assertSee('The plan is open again')->assertSee('Rod journals: found since, and not in the plan');
         $this->get('/')->assertSee('found since, and not in the plan');
 
         $this->post($this->url('plan'), ['ulid' => $this->ulid(), 'option' => 'bore 508000'])->assertSessionDoesntHaveErrors();

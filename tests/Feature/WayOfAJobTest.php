@@ -263,7 +263,7 @@ final class WayOfAJobTest extends TestCase
         $this->stateSetup($this->job);
         $this->key($this->job, 'bore.1.top.thrust', '3.1');
         $this->key($this->job, 'bore.1.top.thrust', '3.3', changes: ['reason' => '=HYPERLINK("x")']);
-        $csv = $this->get($this->url('readings.csv'))->assertOk()->streamedContent();
+        $csv = $this->get($this->url('readings.csv'))->assertOk()->getContent();
         $json = $this->get($this->url('readings.json'))->assertOk()->json();
 
         $this->assertCount(3, explode("\n", trim($csv)));

@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Ledger\ChainCheck;
+use App\Photos\PhotoStore;
 use App\Signing\SealBook;
 use App\Storage\Job;
+use App\Storage\Photo;
 use Illuminate\Console\Command;
 
 final class VerifyLedger extends Command
@@ -14,6 +16,11 @@ final class VerifyLedger extends Command
     protected $signature = 'ledger:verify {tag? : one job only, like NL-0417}';
 
     protected $description = 'Walk the hash chain of every job, hold it against the seals, and name the first entry that is not as it was';
+
+    public function __construct(private readonly PhotoStore $photos)
+    {
+        parent::__construct();
+    }
 
     public function handle(ChainCheck $chain, SealBook $seals): int
     {
@@ -29,7 +36,7 @@ final class VerifyLedger extends Command
             }
             $jobs++;
         }
-        $complaint = $tag === null ? $seals->complaint() : null;
+        $complaint = $tag === null ? $seals->complaint() ?? $this->missingPhoto() : null;
         if ($complaint !== null) {
             $this->error("{$complaint}.");
 
@@ -38,5 +45,18 @@ final class VerifyLedger extends Command
         $this->info("{$jobs} ledgers walked, every chain is whole.");
 
         return self::SUCCESS;
+    }
+
+    /** Every photo lies under the hash of what is in it. */
+    private function missingPhoto(): ?string
+    {
+        foreach (Photo::query()->distinct()->pluck('content_hash') as $hash) {
+            $path = $this->photos->path($hash);
+            if (! is_file($path) || hash_file('sha256', $path) !== $hash) {
+                return "The photo {$hash} is gone, or is not the one that was kept";
+            }
+        }
+
+        return null;
     }
 }

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Package;
+namespace App\Storage;
 
 /** What of the database belongs to a job, in the order in which it can be written, and which of its columns name rows of other tables. */
 final class JobTables
@@ -21,6 +21,9 @@ final class JobTables
         'releases' => [],
         'ledger_entries' => [],
     ];
+
+    /** What an entry answers for beside those: it stays in the house. */
+    public const ANSWERED_FOR = ['photos' => [], 'recalls' => []];
 
     /** Columns that mean something in one house only: a chain of hashes is made anew over the same entries. */
     public const OF_THE_HOUSE = ['job_id', 'previous_hash', 'hash'];
