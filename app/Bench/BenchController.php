@@ -12,6 +12,8 @@ use App\Storage\SpecBook;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Illuminate\Pagination\Cursor;
+use Throwable;
 
 final class BenchController
 {
@@ -26,7 +28,7 @@ final class BenchController
             ->where('is_closed', $showsClosed)
             ->orderBy('due_on')
             ->orderBy('id')
-            ->cursorPaginate(self::ROWS)
+            ->cursorPaginate(self::ROWS, cursor: self::cursor($request))
             ->withQueryString();
 
         return view('bench', [
@@ -38,6 +40,24 @@ final class BenchController
             'recalls' => Recall::open(),
             'backup' => $request->user()?->can(Ability::RunShop->value) === true ? self::backupWords() : '',
         ]);
+    }
+
+    /** Where the page before ended; an address that somebody made up is none. */
+    private static function cursor(Request $request): ?Cursor
+    {
+        $text = (string) $request->query('cursor', '');
+        if ($text === '') {
+            return null;
+        }
+        try {
+            $cursor = Cursor::fromEncoded($text);
+            $ends = $cursor?->parameters(['due_on', 'id']) ?? [];
+        } catch (Throwable) {
+            $ends = [];
+        }
+        abort_unless($ends !== [] && array_filter($ends, is_scalar(...)) === $ends, 404);
+
+        return $cursor ?? null;
     }
 
     /** What the owner has to know of the backups; empty where all is well. */

@@ -123,6 +123,18 @@ final class LocksTest extends TestCase
         $this->assertStringContainsString('"path":"shop"', $log);
     }
 
+    public function test_an_address_that_somebody_made_up_leads_nowhere(): void
+    {
+        $made = static fn (mixed $what): string => rtrim(strtr(base64_encode((string) json_encode($what)), '+/', '-_'), '=');
+        foreach (['x', $made(12), $made(['x' => 1]), $made(['due_on' => [1], 'id' => 2, '_pointsToNextItems' => true])] as $cursor) {
+            $this->get("/?cursor={$cursor}")->assertNotFound();
+        }
+        $this->get('/?cursor='.$made(['due_on' => '2026-01-01', 'id' => 1, '_pointsToNextItems' => true]))->assertOk();
+        $this->get('/jobs/NL-99999999999999999999/measure')->assertNotFound();
+        $this->get('/customers/99999999999999999999')->assertNotFound();
+        $this->get('/find?q=NL&page=99999999999999999999')->assertOk();
+    }
+
     public function test_machines_that_watch_the_house_are_answered_plainly(): void
     {
         $this->post('/logout');
