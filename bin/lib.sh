@@ -152,15 +152,55 @@ web_start() {
   sed "s#@VAR@#$VAR#g; s#@USERLINES@#$users#" etc/php-fpm.conf.in > "$VAR/fpm/fpm.conf"
   sed "s#@VAR@#$VAR#g; s#@ROOT@#$ROOT#g; s#@PORT@#$PORT#g; s#@USERLINE@#$user_line#; s#@HOSTS@#${SHOP_HOSTS:-}#" etc/nginx.conf.in > "$VAR/nginx/nginx.conf"
   as_web php -d opcache.enable_cli=0 artisan ledger:preload "$VAR/home/preload.list" >/dev/null
+  FPM_ROOT=("${root_flag[@]}")
+  fpm_start
+  nginx_start
+  for _ in $(seq 1 100); do curl -fsS -o /dev/null "http://127.0.0.1:$PORT/up" 2>/dev/null && return; sleep 0.1; done
+  tail -20 "$VAR/nginx/error.log" "$VAR/fpm/error.log" "$VAR/nginx/stdout.log" >&2; return 1
+}
+
+fpm_start() {
+  local jit="-d opcache.jit=tracing -d opcache.jit_buffer_size=64M -d opcache.jit_max_root_traces=8192 -d opcache.jit_max_side_traces=8192 -d opcache.jit_max_exit_counters=32768"
   umask 027
-  PRELOAD_LIST=$VAR/home/preload.list setsid "$FPM" "${root_flag[@]}" -d zend.enable_gc=0 -d opcache.enable=1 -d opcache.validate_timestamps=0 -d opcache.memory_consumption=128 -d opcache.jit=tracing -d opcache.jit_buffer_size=64M -d opcache.jit_max_root_traces=8192 -d opcache.jit_max_side_traces=8192 -d opcache.jit_max_exit_counters=32768 \
+  PRELOAD_LIST=$VAR/home/preload.list setsid "$FPM" "${FPM_ROOT[@]}" -d zend.enable_gc=0 -d opcache.enable=1 -d opcache.validate_timestamps=0 -d opcache.memory_consumption=128 $jit \
     -d opcache.preload="$ROOT/bin/preload.php" -d opcache.preload_user="$WEB_USER" -y "$VAR/fpm/fpm.conf" </dev/null >"$VAR/fpm/stdout.log" 2>&1 8>&- 9>&- &
   echo $! > "$VAR/fpm.pid"
   umask 022
+}
+
+nginx_start() {
   setsid "$NGINX" -p "$VAR/nginx" -e "$VAR/nginx/error.log" -c "$VAR/nginx/nginx.conf" </dev/null >"$VAR/nginx/stdout.log" 2>&1 8>&- 9>&- &
   echo $! > "$VAR/nginx.pid"
-  for _ in $(seq 1 100); do curl -fsS -o /dev/null "http://127.0.0.1:$PORT/up" 2>/dev/null && return; sleep 0.1; done
-  tail -20 "$VAR/nginx/error.log" "$VAR/fpm/error.log" "$VAR/nginx/stdout.log" >&2; return 1
+}
+
+# Stays until somebody stops it, and starts again what has died.
+watch_over() {
+  local name start
+  while :; do
+    for name in mariadbd fpm nginx worker; do
+      kill -0 "$(cat "$VAR/$name.pid")" 2>/dev/null && continue
+      start=${name}_start
+      # What a dead one leaves behind would keep its successor out.
+      case $name in
+        mariadbd) start=db_start ;;
+        nginx) end_orphans 'nginx: worker process' ;;
+        fpm) end_orphans 'php-fpm: pool www' ;;
+        worker) end_orphans 'artisan queue:work' ;;
+      esac
+      printf '  %s  %s has died; started again.\n' "$(date +%T)" "$name"
+      $start >>"$VAR/watch.log" 2>&1 || printf '  It did not start; %s says why. Tried again in a moment.\n' "$VAR/watch.log"
+    done
+    sleep 2 & wait $! || true
+  done
+}
+
+# What a master that was killed leaves behind, known by what it has open in this folder.
+end_orphans() { # PATTERN
+  local pid
+  for pid in $(pgrep -f "$1" || true); do
+    ls -l "/proc/$pid/fd" 2>/dev/null | grep -qF "$VAR/" || continue
+    kill -KILL "$pid" 2>/dev/null || true
+  done
 }
 
 # The worker gives up when it loses the database; it is begun again until somebody stops it.
@@ -194,4 +234,5 @@ clear_leftovers() {
     [ -n "$pid" ] && kill -0 "$pid" 2>/dev/null && grep -qz "$VAR\|queue:work" "/proc/$pid/cmdline" 2>/dev/null || rm -f "$VAR/$name.pid"
   done
   stop_all
+  end_orphans 'nginx: worker process|php-fpm: pool www|artisan queue:work'
 }

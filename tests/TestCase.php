@@ -12,6 +12,7 @@ use Database\Seeders\DemoIncoming;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Foundation\Testing\TestCase as LaravelTestCase;
 use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\File;
 use Illuminate\Support\Str;
 use Illuminate\Testing\TestResponse;
@@ -41,6 +42,24 @@ abstract class TestCase extends LaravelTestCase
     {
         File::deleteDirectory($this->outside);
         parent::tearDown();
+    }
+
+    /**
+     * Does to the database what the house never does.
+     *
+     * @template T
+     *
+     * @param  callable(): T  $act
+     * @return T
+     */
+    protected function besideTheHouse(callable $act): mixed
+    {
+        DB::statement('SET @brings_rows_along = 1');
+        try {
+            return $act();
+        } finally {
+            DB::statement('SET @brings_rows_along = NULL');
+        }
     }
 
     protected function securityLog(): string

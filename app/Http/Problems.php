@@ -22,6 +22,9 @@ final class Problems
     /** The server's and the client's numbers: too many connections, shutting down, no socket, no host, gone away, lost in the middle. */
     private const AWAY = [1040, 1053, 2002, 2003, 2006, 2013];
 
+    /** Disk or table full, no write to the disk or to the server. */
+    private const FULL = [1021, 1026, 1030, 1114, 1290, 1836];
+
     /** Out of range, too long for its column, no date. */
     private const TOO_LONG = [1264, 1406, 1292];
 
@@ -50,33 +53,32 @@ final class Problems
             ),
         );
         $exceptions->render(static function (QueryException $exception, Request $request): JsonResponse|Response|null {
-            if (in_array((int) ($exception->errorInfo[1] ?? 0), self::TOO_LONG, true)) {
-                $text = __('input.too_long');
+            $number = self::numberOf($exception);
 
-                return $request->expectsJson()
-                    ? new JsonResponse(['message' => $text], 422)
-                    : new Response(view('errors.page', ['code' => '422', 'title' => __('input.title'), 'text' => $text]), 422);
-            }
-            if (! self::isDatabaseAway($exception)) {
-                return null;
-            }
-            $text =
-                'The database does not answer. Nothing you keyed is lost: it waits in this browser and is sent when the database is back.';
-
-            return $request->expectsJson()
-                ? new JsonResponse(['message' => $text], 503)
-                : new Response(view('errors.503', ['text' => $text]), 503);
+            return match (true) {
+                in_array($number, self::TOO_LONG, true) => self::said($request, 422, __('input.too_long')),
+                in_array($number, self::FULL, true) => self::said($request, 503, __('input.full')),
+                in_array($number, self::AWAY, true) => self::said($request, 503, __('input.away')),
+                default => null,
+            };
         });
     }
 
-    /** Refused, gone away, or shut down in the middle: the states from which the database comes back by itself. */
-    private static function isDatabaseAway(QueryException $exception): bool
+    private static function said(Request $request, int $status, string $text): JsonResponse|Response
+    {
+        $title = __($status === 503 ? 'input.in_a_moment' : 'input.title');
+
+        return $request->expectsJson()
+            ? new JsonResponse(['message' => $text], $status)
+            : new Response(view('errors.page', ['code' => (string) $status, 'title' => $title, 'text' => $text]), $status);
+    }
+
+    /** The server's or the client's number of what went wrong. */
+    private static function numberOf(QueryException $exception): int
     {
         $cause = $exception->getPrevious();
-        $number =
-            $exception->errorInfo[1] ??
-            ($cause instanceof PDOException ? $cause->errorInfo[1] ?? $cause->getCode() : $exception->getCode());
 
-        return in_array((int) $number, self::AWAY, true);
+        return (int) ($exception->errorInfo[1] ??
+            ($cause instanceof PDOException ? $cause->errorInfo[1] ?? $cause->getCode() : $exception->getCode()));
     }
 }

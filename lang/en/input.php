@@ -10,4 +10,7 @@ return [
     'shape' => 'It is not what our page sends. Reload the page, and send it again.',
     'too_long' => 'Something in it is longer or larger than can be kept. Go back, make it shorter, and send it.',
     'used' => 'This was sent under the number of something else. Reload the page, look whether it is there, and send it again if not.',
+    'in_a_moment' => 'Back in a moment',
+    'away' => 'The database does not answer. Nothing you keyed is lost: it waits in this browser and is sent when the database is back.',
+    'full' => 'Nothing can be kept: the disk is full, or may not be written. The owner has to make room. What you keyed waits here.',
 ];

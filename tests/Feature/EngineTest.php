@@ -153,9 +153,11 @@ final class EngineTest extends TestCase
             'accepted_by' => 'the sawmill',
             'password' => 'a-password',
         ])->assertRedirect();
-        Observation::query()
-            ->where('kind', 'concession')
-            ->update(['subject' => 'ROD-4 Rod 2 bend']);
+        $this->besideTheHouse(
+            static fn (): int => Observation::query()
+                ->where('kind', 'concession')
+                ->update(['subject' => 'ROD-4 Rod 2 bend']),
+        );
         $this->assertSame('serviceable', $this->file()->engine()->parts['rods']->verdict->value);
     }
 
@@ -272,7 +274,7 @@ final class EngineTest extends TestCase
         Job::query()
             ->whereKey($other->id)
             ->update(['id' => $this->job->id]);
-        DB::table('ledger_entries')->update(['job_id' => $this->job->id]);
+        $this->besideTheHouse(fn (): int => DB::table('ledger_entries')->update(['job_id' => $this->job->id]));
         DB::statement('SET FOREIGN_KEY_CHECKS = 1');
         $this->assertNotSame($this->job->id, $this->app->make(ImportPackage::class)->handle(JobPackage::fromJson($json))->id);
         $data = json_decode($json, true);
@@ -344,7 +346,7 @@ final class EngineTest extends TestCase
                 'users',
             ] as $table
         ) {
-            DB::table($table)->delete();
+            $this->besideTheHouse(static fn (): int => DB::table($table)->delete());
         }
         DB::statement('SET FOREIGN_KEY_CHECKS = 1');
     }

@@ -360,15 +360,18 @@ final class HouseTest extends TestCase
             ->assertSuccessful();
 
         $entry = LedgerEntry::query()->where('number', 3)->firstOrFail();
-        DB::table('ledger_entries')
-            ->where('id', $entry->id)
-            ->update(['payload' => str_replace('3.1', '1.3', $entry->payload)]);
+        $payload = str_replace('3.1', '1.3', $entry->payload);
+        $this->besideTheHouse(
+            static fn (): int => DB::table('ledger_entries')
+                ->where('id', $entry->id)
+                ->update(['payload' => $payload]),
+        );
         $this->artisan('ledger:verify')
             ->expectsOutput("{$job->tag()}: entry 3 (reading) was changed after it was written.")
             ->assertFailed();
         $this->get("/jobs/{$job->tag()}/history")->assertSee('Chain broken');
 
-        DB::table('ledger_entries')->where('id', $entry->id)->delete();
+        $this->besideTheHouse(static fn (): int => DB::table('ledger_entries')->where('id', $entry->id)->delete());
         $this->artisan('ledger:verify', ['tag' => $job->tag()])
             ->expectsOutput("{$job->tag()}: the job counts 3 entries, the ledger holds 2.")
             ->assertFailed();

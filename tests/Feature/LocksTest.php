@@ -10,9 +10,11 @@ use App\Security\SecurityEvent;
 use App\Storage\Job;
 use App\Storage\LedgerEntry;
 use App\Storage\User;
+use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Route;
 use Illuminate\Support\Str;
+use PDOException;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\TestCase;
 
@@ -96,6 +98,21 @@ final class LocksTest extends TestCase
         $this->postJson('/too-long')
             ->assertStatus(422)
             ->assertJsonFragment(['message' => __('input.too_long')]);
+    }
+
+    public function test_a_database_that_is_away_or_full_says_what_to_do_and_loses_nothing(): void
+    {
+        foreach ([2006 => 'away', 1053 => 'away', 1021 => 'full', 1114 => 'full', 1290 => 'full'] as $number => $says) {
+            $cause = new PDOException('refused', 0);
+            $cause->errorInfo = ['HY000', $number, 'refused'];
+            Route::post("/broken-{$number}", static fn () => throw new QueryException('mariadb', 'INSERT', [], $cause));
+            $this->postJson("/broken-{$number}")
+                ->assertStatus(503)
+                ->assertJsonFragment(['message' => __("input.{$says}")]);
+            $this->post("/broken-{$number}")
+                ->assertStatus(503)
+                ->assertSee(__("input.{$says}"));
+        }
     }
 
     public function test_a_download_is_kept_by_no_cache_and_named_by_nobody_else(): void

@@ -9,6 +9,7 @@ use App\People\Role;
 use App\Storage\Job;
 use App\Storage\PolicyBook;
 use App\Storage\User;
+use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\DB;
 use NorthLedger\Core\Engine\Specification\EnginePart;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -95,15 +96,35 @@ final class TamperingTest extends TestCase
         $this->post('/specs/tarn-4-198/copies', ['name' => 'Tarn long'])->assertSessionHasNoErrors();
         $this->post('/specs/tarn-short/removal')->assertSessionHasNoErrors();
         $this->artisan('ledger:verify')->assertSuccessful();
-        $this->assertGreaterThan(0, DB::affectingStatement($sql));
+        $this->rewrite($sql);
         $this->artisan('ledger:verify')->expectsOutputToContain($book)->assertFailed();
+    }
+
+    public function test_the_database_itself_refuses_to_change_what_only_grows(): void
+    {
+        foreach (['UPDATE readings SET typed = 1', 'DELETE FROM ledger_entries', 'DELETE FROM observations'] as $sql) {
+            try {
+                DB::statement($sql);
+                $this->fail("{$sql} was done");
+            } catch (QueryException $refused) {
+                $this->assertStringContainsString('only ever grows', $refused->getMessage());
+            }
+        }
+        $this->assertNull($this->app->make(ChainCheck::class)->complaint($this->job->refresh()));
     }
 
     #[DataProvider('rewritten')]
     public function test_what_is_rewritten_beside_the_house_is_found(string $sql): void
     {
-        $this->assertGreaterThan(0, DB::affectingStatement($sql), 'something was changed');
+        $this->rewrite($sql);
         $this->artisan('ledger:verify')->assertFailed();
         $this->assertNotNull($this->app->make(ChainCheck::class)->complaint($this->job->refresh()));
+    }
+
+    /** As somebody does who has the database and knows his way. */
+    private function rewrite(string $sql): void
+    {
+        $changed = $this->besideTheHouse(static fn (): int => DB::affectingStatement($sql));
+        $this->assertGreaterThan(0, $changed, 'something was changed');
     }
 }
