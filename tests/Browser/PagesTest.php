@@ -91,6 +91,8 @@ final class PagesTest extends BrowserTestCase
         '/jobs/NL-0420/offers',
         '/jobs/NL-0421/offers',
         '/jobs/NL-0422/plan',
+        '/people',
+        '/own',
         '/shop/prices',
         '/shop/prices?family=brae-v8-311',
         '/shop/shelf',
