@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 /** What people read of finished work and its verification. */
 return [
+    'judged_only' => 'Only a check: what stands here is held against the limits of new work, and each part is accepted or returned.',
+    'to_parts' => 'Accept or return',
     'state' => [
         'conforms' => 'conforms',
         'out' => 'out',

@@ -45,6 +45,11 @@ final class AcceptanceTest extends TestCase
 
         $this->assertSame('accept or return: rods', $this->job->refresh()->waits_for);
         $this->get($this->url('verify'))->assertOk()->assertSee('Rod 3')->assertDontSee('Cylinder bores');
+        $this->get($this->url('judge'))
+            ->assertOk()
+            ->assertSee(__('verify.judged_only'))
+            ->assertDontSee('The page for the customer')
+            ->assertDontSee('may stay');
         $this->answer('rods', 'accepted')->assertSessionHasErrors('part');
         $this->answer('rods', 'returned')->assertSessionHasErrors('reason');
         $this->answer('block', 'returned', 'it did not come')->assertSessionHasErrors('part');

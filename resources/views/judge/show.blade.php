@@ -28,13 +28,15 @@
 @section('margin')
 <p class="outbox" data-outbox-state role="status" hidden></p>
 <x-stamp :stamp="$engine->stamp" />
-@can('see-prices')<p><a class="button plain" href="/jobs/{{ $file->job->tag() }}/findings">The page for the customer</a></p>@endcan
+@if($file->job->isCheck())<p>{{ __('verify.judged_only') }} <a class="button" href="/jobs/{{ $file->job->tag() }}/verify">{{ __('verify.to_parts') }}</a></p>@elsecan('see-prices')<p><a class="button plain" href="/jobs/{{ $file->job->tag() }}/findings">The page for the customer</a></p>@endif
 @if($engine->changes !== [])
 <h2>What would change it</h2>
 <ul>@foreach($engine->changes as $change)<li class="line">{{ $change }}</li>@endforeach</ul>
 @endif
+@if(! $file->job->isCheck())
 <h2>Next</h2>
 <p class="line next">{{ $judged->next }}</p>
+@endif
 @if($engine->missing !== [])
 <h2>Missing, fewest first</h2>
 <ul>@foreach($engine->missing as $missing)<li class="line missing">{{ $missing }}</li>@endforeach</ul>
