@@ -49,6 +49,24 @@ final readonly class Load
         return new self($machines, $jobs, $operations, $followers, self::sorted($operations, $followers));
     }
 
+    /**
+     * The same with some of it otherwise; what waits for what stays.
+     *
+     * @param  list<PlannedOperation>  $operations
+     * @param  list<ScheduledJob>  $jobs
+     * @param  array<string, OpenMinutes>  $machines
+     */
+    public function with(array $operations = [], array $jobs = [], array $machines = []): self
+    {
+        return new self(
+            array_replace($this->machines, $machines),
+            array_replace($this->jobs, array_column($jobs, null, 'code')),
+            array_replace($this->operations, array_column($operations, null, 'code')),
+            $this->followers,
+            $this->inOrder,
+        );
+    }
+
     /** The same without anybody's pins. */
     public function withoutPins(): self
     {

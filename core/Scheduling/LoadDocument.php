@@ -74,6 +74,7 @@ final class LoadDocument
                 $schedule->ends,
                 array_keys($schedule->ends),
             ),
+            'late' => array_map(self::late(...), LateJob::all($load, $schedule)),
             'operations' => array_map(
                 static fn (string $code): array => [
                     'operation' => $code,
@@ -83,6 +84,32 @@ final class LoadDocument
                     'set_up' => $schedule->placements[$code]->isSetUp,
                 ],
                 $schedule->order(),
+            ),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function late(LateJob $late): array
+    {
+        return [
+            'job' => $late->code,
+            'minutes' => $late->minutesLate,
+            'chain' => array_map(
+                static fn (ChainLink $link): array => [
+                    'operation' => $link->operation,
+                    'held_by' => $link->heldBy->value,
+                    'by' => $link->by,
+                ],
+                $late->chain(),
+            ),
+            'helps' => array_map(
+                static fn (Help $help): array => [
+                    'kind' => $help->kind->value,
+                    'about' => $help->about,
+                    'minutes_sooner' => $help->minutesSooner,
+                    'others_later' => $help->othersLater,
+                ],
+                $late->whatHelps(),
             ),
         ];
     }

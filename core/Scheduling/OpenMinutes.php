@@ -38,6 +38,18 @@ final readonly class OpenMinutes
         return new self($joined);
     }
 
+    /** The same, every span so many minutes longer; the night between two days is left at least a minute. */
+    public function longerBy(int $minutes): self
+    {
+        $longer = [];
+        foreach ($this->spans as $index => [$from, $to]) {
+            $next = $this->spans[$index + 1][0] ?? PHP_INT_MAX;
+            $longer[] = [$from, max($to, min($to + $minutes, $next - 1))];
+        }
+
+        return new self($longer);
+    }
+
     /** The first open minute from this one on; null where the machine does not open any more. */
     public function openFrom(int $minute): ?int
     {

@@ -34,6 +34,23 @@ final readonly class PlannedOperation
         }
     }
 
+    /** The same, if what it waits for were there at this minute. */
+    public function noSoonerThan(int $earliest): self
+    {
+        return new self(
+            $this->code,
+            $this->job,
+            $this->machine,
+            $this->setup,
+            $this->run,
+            $this->fixture,
+            $this->after,
+            $earliest,
+            $this->wait,
+            $this->pinned,
+        );
+    }
+
     /** Whether its set-up can be left out directly after this one on its machine. */
     public function sharesFixtureWith(?self $before): bool
     {

@@ -4,10 +4,16 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
+use NorthLedger\Core\Scheduling\ChainLink;
 use NorthLedger\Core\Scheduling\Figures;
+use NorthLedger\Core\Scheduling\HeldBy;
+use NorthLedger\Core\Scheduling\Help;
+use NorthLedger\Core\Scheduling\HelpKind;
+use NorthLedger\Core\Scheduling\LateJob;
 use NorthLedger\Core\Scheduling\Load;
 use NorthLedger\Core\Scheduling\LoadDocument;
 use NorthLedger\Core\Scheduling\OpenMinutes;
+use NorthLedger\Core\Scheduling\ScheduledJob;
 use NorthLedger\Core\Scheduling\Scheduler;
 use NorthLedger\Core\Scheduling\SchedulingException;
 use NorthLedger\Core\Scheduling\SchedulingFault;
@@ -77,6 +83,61 @@ final class SchedulingTest extends TestCase
         $stands = Scheduler::best($load, 60);
         $again = Scheduler::best($load, 0, $stands->order());
         $this->assertLessThanOrEqual(0, $again->figures->comparedTo($stands->figures));
+    }
+
+    public function test_a_late_job_says_what_it_waited_for_and_what_would_help(): void
+    {
+        $load = LoadDocument::read([
+            'machines' => [
+                ['machine' => 'mill', 'open' => [[0, 480], [1440, 1920], [2880, 3360], [4320, 4800]]],
+                ['machine' => 'hone', 'open' => [[0, 480], [1440, 1920], [2880, 3360], [4320, 4800]]],
+            ],
+            'jobs' => [['job' => 'A', 'due' => 400, 'weight' => 1], ['job' => 'B', 'due' => 300, 'weight' => 5]],
+            'operations' => [
+                ['operation' => 'deck B', 'job' => 'B', 'machine' => 'mill', 'run' => 300],
+                ['operation' => 'deck A', 'job' => 'A', 'machine' => 'mill', 'run' => 100, 'wait' => 60],
+                ['operation' => 'hone A', 'job' => 'A', 'machine' => 'hone', 'run' => 90, 'after' => ['deck A'], 'earliest' => 1500],
+            ],
+        ]);
+        $late = LateJob::all($load, Scheduler::best($load));
+        $this->assertSame([['A', 1190]], array_map(static fn (LateJob $one): array => [$one->code, $one->minutesLate], $late));
+        $this->assertEquals([new ChainLink('hone A', HeldBy::Earliest, null)], $late[0]->chain());
+        // With its pistons a day sooner it would go before the heavier job, and make that one late.
+        $this->assertEquals([new Help(HelpKind::PartSooner, 'hone A', 1340, 100)], $late[0]->whatHelps());
+
+        $sooner = $load->with([$load->operations['hone A']->noSoonerThan(0)]);
+        $late = LateJob::all($sooner, Scheduler::best($sooner));
+        $this->assertSame([['B', 100]], array_map(static fn (LateJob $one): array => [$one->code, $one->minutesLate], $late));
+        $this->assertEquals(
+            [new ChainLink('deck A', HeldBy::Nothing, null), new ChainLink('deck B', HeldBy::Machine, 'deck A')],
+            $late[0]->chain(),
+        );
+        $this->assertEquals([new Help(HelpKind::JobFirst, 'B', 100, 1110)], $late[0]->whatHelps());
+    }
+
+    public function test_what_is_said_to_help_helps_as_it_says(): void
+    {
+        $said = 0;
+        for ($seed = 300; $seed < 330; $seed++) {
+            $load = LoadDocument::read($this->random($seed, operations: 7, jobs: 3, machines: 2, days: 12, mayPin: false));
+            $schedule = Scheduler::best($load);
+            foreach (LateJob::all($load, $schedule) as $late) {
+                $this->assertSame($schedule->ends[$late->code] - $load->jobs[$late->code]->due, $late->minutesLate);
+                $this->assertSame($late->code, $load->operations[$late->chain()[count($late->chain()) - 1]->operation]->job);
+                foreach ($late->whatHelps() as $help) {
+                    $tried = match ($help->kind) {
+                        HelpKind::PartSooner => $load->with([
+                            $load->operations[$help->about]->noSoonerThan($load->operations[$help->about]->earliest - 1440),
+                        ]),
+                        HelpKind::JobFirst => $load->with(jobs: [new ScheduledJob($late->code, $load->jobs[$late->code]->due, 1_000_000)]),
+                        HelpKind::LongerHours => $load->with(machines: [$help->about => $load->machines[$help->about]->longerBy(120)]),
+                    };
+                    $this->assertSame($help->minutesSooner, $schedule->ends[$late->code] - Scheduler::best($tried)->ends[$late->code]);
+                    $said++;
+                }
+            }
+        }
+        $this->assertGreaterThan(10, $said);
     }
 
     public function test_open_minutes_pause_and_go_on(): void
