@@ -11,6 +11,7 @@ use App\Storage\PolicyBook;
 use App\Storage\SpecBook;
 use Illuminate\Database\Eloquent\ModelNotFoundException;
 use Illuminate\Support\Facades\Artisan;
+use Illuminate\Support\Facades\DB;
 use NorthLedger\Core\Assessment\BlockAssessment;
 use Tests\TestCase;
 
@@ -74,5 +75,43 @@ final class CommandsTest extends TestCase
     {
         $this->expectException(ModelNotFoundException::class);
         $this->app->make(SpecBook::class)->document('tarn-4-198', 41);
+    }
+
+    public function test_a_load_is_planned_without_a_database_and_what_cannot_be_is_refused_with_a_sentence(): void
+    {
+        $file = (string) tempnam(sys_get_temp_dir(), 'load');
+        $load = [
+            'machines' => [['machine' => 'mill', 'open' => [[0, 100]]]],
+            'jobs' => [['job' => 'A', 'due' => 50, 'weight' => 1]],
+            'operations' => [['operation' => 'deck', 'job' => 'A', 'machine' => 'mill', 'run' => 60]],
+        ];
+        $plan = function (mixed $load) use ($file): int {
+            file_put_contents($file, is_string($load) ? $load : json_encode($load));
+
+            return Artisan::call('load:plan', ['file' => $file]);
+        };
+        try {
+            DB::enableQueryLog();
+            $this->assertSame(0, $plan($load));
+            $planned = json_decode(Artisan::output(), true, 16, JSON_THROW_ON_ERROR);
+            $this->assertSame([60, 10, true], [$planned['jobs'][0]['end'], $planned['late'][0]['minutes'], $planned['is_best']]);
+            $this->assertSame([], DB::getQueryLog());
+            foreach (
+                [
+                    'That is no JSON' => '{nonsense',
+                    'expected a list' => [],
+                    'There is no machine “lathe”' => array_replace_recursive($load, ['operations' => [['machine' => 'lathe']]]),
+                    'wait for each other in a circle' => array_replace_recursive($load, ['operations' => [['after' => ['deck']]]]),
+                    'The open hours of the machines are too few' => array_replace_recursive($load, ['operations' => [['run' => 101]]]),
+                    'Not every pin can be kept' => array_replace_recursive($load, ['operations' => [['pinned' => 90]]]),
+                ] as $says => $wrong
+            ) {
+                $this->assertSame(1, $plan($wrong));
+                $this->assertStringContainsString($says, Artisan::output());
+            }
+        } finally {
+            unlink($file);
+        }
+        $this->assertSame(1, Artisan::call('load:plan', ['file' => '/nowhere/load.json']));
     }
 }
