@@ -31,7 +31,7 @@
     @endif
     <h2>Where you are logged in</h2>
     <div class="scroll-x" tabindex="0" role="region" aria-label="Where you are logged in"><table class="ledger sessions"><thead><tr><th scope="col">Device</th><th scope="col">Address</th><th scope="col">Last used</th><th scope="col"><span class="sr-only">End it</span></th></tr></thead>
-    <tbody>@foreach($sessions as $session)<tr><td>{{ $session->device }}@if($session->isThisOne) <b>· this one</b>@endif</td><td class="num">{{ $session->address }}</td><td class="num">{{ $session->lastUsed->format('j M Y, H:i') }} UTC</td><td>@if(! $session->isThisOne)<form method="post" action="/own/sessions">@csrf <input type="hidden" name="session" value="{{ $session->hash }}"><button class="button plain" aria-label="Log out on {{ $session->device }} at {{ $session->address }}">Log out there</button></form>@endif</td></tr>@endforeach</tbody></table></div>
+    <tbody>@foreach($sessions as $session)<tr><td>{{ $session->device }}@if($session->isThisOne) <b>· this one</b>@endif</td><td class="num">{{ $session->address }}</td><td class="num">{{ $session->lastUsed->format('j M Y, H:i') }} UTC</td><td>@if(! $session->isThisOne)<form method="post" action="/own/sessions">@csrf <input type="hidden" name="session" value="{{ $session->hash }}"><button class="button plain" aria-label="Log out there: {{ $session->device }} at {{ $session->address }}">Log out there</button></form>@endif</td></tr>@endforeach</tbody></table></div>
     @if(count($sessions) > 1)<form method="post" action="/own/sessions" class="mt-3">@csrf <input type="hidden" name="session" value="others"><button class="button plain">Log out everywhere else</button></form>@endif
 </main></div>
 @endsection

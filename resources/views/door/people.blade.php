@@ -22,9 +22,9 @@
             <button class="button plain" aria-label="Save {{ $person->name }}">Save</button>
         </form>
         <div class="acts">
-            <form method="post" action="/people/{{ $person->id }}/password">@csrf<button class="button plain" aria-label="Give {{ $person->name }} a one-time password">One-time password</button></form>
-            <form method="post" action="/people/{{ $person->id }}/sessions">@csrf<button class="button plain" aria-label="Log {{ $person->name }} out everywhere">Log out everywhere</button></form>
-            @if($person->second_factor !== null)<form method="post" action="/people/{{ $person->id }}/second-factor">@csrf<button class="button plain" aria-label="Take {{ $person->name }}’s second factor away">No second factor</button></form>@endif
+            <form method="post" action="/people/{{ $person->id }}/password">@csrf<button class="button plain" aria-label="One-time password for {{ $person->name }}">One-time password</button></form>
+            <form method="post" action="/people/{{ $person->id }}/sessions">@csrf<button class="button plain" aria-label="Log out everywhere: {{ $person->name }}">Log out everywhere</button></form>
+            @if($person->second_factor !== null)<form method="post" action="/people/{{ $person->id }}/second-factor">@csrf<button class="button plain" aria-label="No second factor for {{ $person->name }}">No second factor</button></form>@endif
             <form method="post" action="/people/{{ $person->id }}/{{ $person->locked_at === null ? 'lock' : 'unlock' }}">@csrf<button class="button plain" aria-label="{{ $person->locked_at === null ? 'Lock' : 'Unlock' }} {{ $person->name }}">{{ $person->locked_at === null ? 'Lock' : 'Unlock' }}</button></form>
         </div></div>
     </section>
