@@ -228,13 +228,13 @@ final class StationTest extends BrowserTestCase
             "const text = document.getElementById('text'); text.value = {$lines}; text.dispatchEvent(new Event('input', ".
                 '{ bubbles: true }));',
         );
+        $this->window->executeScript('window.isBeforeTheSwitch = true');
         $this->window->findElement(WebDriverBy::cssSelector('.unit-switch [value=mm]'))->click();
         $this->until(
             $this->window,
             fn (): bool => str_contains(
                 (string) $this->window->executeScript(
-                    "const isMetric = document.querySelector('.unit-switch [value=mm][aria-pressed=true]') !== null;".
-                        "return isMetric ? document.getElementById('text')?.value ?? '' : '';",
+                    "return window.isBeforeTheSwitch ? '' : document.getElementById('text')?.value ?? ''",
                 ),
                 '2,top,thrust,2.9',
             ),
