@@ -56,7 +56,7 @@ final readonly class BackupFolder
     {
         $hash = (string) hash_file('sha256', $file);
         $place = $this->stored($hash);
-        if (! is_file($place)) {
+        if (! is_file($place) || filesize($place) !== filesize($file)) {
             is_dir(dirname($place)) || mkdir(dirname($place), 0700, true);
             $draft = $place.'.'.bin2hex(random_bytes(4));
             if (! copy($file, $draft) || ! rename($draft, $place)) {
@@ -90,13 +90,15 @@ final readonly class BackupFolder
     public function prune(): void
     {
         $kept = self::kept($this->backups());
+        $held = [];
+        // Where one of them cannot be read, or is another house's, nothing is taken away.
+        foreach ($this->backups() as $backup) {
+            $files = Manifest::in($backup)->files;
+            $held += in_array($backup, $kept, true) ? array_flip($files) : [];
+        }
         foreach (array_diff($this->backups(), $kept) as $old) {
             array_map(unlink(...), glob($old.'/*') ?: []);
             rmdir($old);
-        }
-        $held = [];
-        foreach ($kept as $backup) {
-            $held += array_flip(Manifest::in($backup)->files);
         }
         foreach (glob("{$this->path}/".self::STORE.'/*/*') ?: [] as $file) {
             isset($held[basename($file)]) || unlink($file);

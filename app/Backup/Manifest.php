@@ -40,7 +40,7 @@ final readonly class Manifest
         } catch (JsonException) {
             throw BackupRefused::because('changed', file: self::FILE);
         }
-        if (($data['format'] ?? '') !== self::FORMAT) {
+        if (($data['format'] ?? '') !== self::FORMAT || ! is_string($data['public_key'] ?? null)) {
             throw BackupRefused::because('none', folder: $folder);
         }
         $own = ShopKey::ifMade()?->publicKey();

@@ -30,6 +30,8 @@ final class Problems
 
     public static function register(Exceptions $exceptions): void
     {
+        // What was typed comes back into a refused form by the session: no password and no code goes there.
+        $exceptions->dontFlash(['current', 'code']);
         $exceptions->dontReport([AskBack::class, GaugingException::class]);
         $exceptions->render(static function (AccessDeniedHttpException $exception): null {
             app(SecurityLog::class)->write(SecurityEvent::Refused);

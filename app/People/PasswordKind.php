@@ -9,7 +9,7 @@ enum PasswordKind: string
 {
     /** Chosen by the person who uses it. */
     case Own = 'own';
-    /** Given by somebody else: good for one log-in, at which its person chooses another. */
+    /** Given by somebody else: whoever comes in with it chooses one of his own before anything else. */
     case OneTime = 'one-time';
     /** The one that everybody knows, of a shop with demo data. */
     case Demo = 'demo';

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Security;
 
 use App\Storage\User;
+use Illuminate\Support\Facades\DB;
 use LogicException;
 
 /** The second factor of a person: a time code, or one of ten recovery codes that are good once. */
@@ -30,23 +31,28 @@ final readonly class SecondFactor
         $this->keep(null);
     }
 
-    /** Whether this is a code of now, or a recovery code that was not used; neither is good again. */
+    /** Whether this is a code of now, or a recovery code that was not used; neither is good again, even twice at once. */
     public function accepts(string $typed): bool
     {
-        $kept = $this->person->second_factor ?? throw new LogicException('This person has no second factor.');
         $plain = (string) preg_replace('/\s/', '', $typed);
-        $step = (new TimeCode($kept['secret']))->stepOf($plain, now()->getTimestamp(), $kept['used']);
-        $hash = self::hash(mb_strtolower($plain));
-        if ($step === null && ! in_array($hash, $kept['recovery'], true)) {
-            return false;
-        }
-        $this->keep([
-            'secret' => $kept['secret'],
-            'used' => $step ?? $kept['used'],
-            'recovery' => array_values(array_diff($kept['recovery'], [$hash])),
-        ]);
 
-        return true;
+        return DB::transaction(function () use ($plain): bool {
+            $kept =
+                User::query()->lockForUpdate()->findOrFail($this->person->id)->second_factor ??
+                throw new LogicException('This person has no second factor.');
+            $step = (new TimeCode($kept['secret']))->stepOf($plain, now()->getTimestamp(), $kept['used']);
+            $hash = self::hash(mb_strtolower($plain));
+            if ($step === null && ! in_array($hash, $kept['recovery'], true)) {
+                return false;
+            }
+            $this->keep([
+                'secret' => $kept['secret'],
+                'used' => $step ?? $kept['used'],
+                'recovery' => array_values(array_diff($kept['recovery'], [$hash])),
+            ]);
+
+            return true;
+        });
     }
 
     public function recoveryCodesLeft(): int

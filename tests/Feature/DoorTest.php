@@ -73,6 +73,7 @@ final class DoorTest extends TestCase
         $this->openSession('elsewhere', $person);
         $this->openSession('somebody-else', $this->person(Role::Owner));
         $this->choose('not-it', self::GOOD)->assertSessionHasErrors('current');
+        $this->assertStringNotContainsString('not-it', (string) json_encode(session()->all()), 'no password is kept in a session');
         $this->choose('a-password', self::GOOD)->assertSessionHasNoErrors();
         $this->assertSame(['somebody-else'], DB::table('sessions')->pluck('id')->all());
         $this->post('/logout');
