@@ -29,8 +29,8 @@ final class PersonRequest extends FormRequest
         return [
             'login.unique' => 'Somebody has that log-in already. Take another.',
             'login.*' => 'Two to sixty small letters, digits, dots, dashes or underscores, beginning with a letter or digit.',
-            'name.*' => 'Say the name as it stands under what he signs.',
-            'role.*' => 'Choose what he does in the shop.',
+            'name.*' => 'Say the name as it stands under what is signed.',
+            'role.*' => 'Choose one of the roles.',
         ];
     }
 

@@ -12,6 +12,6 @@
         <label class="tick"><input type="checkbox" name="tablet" value="1" @checked(old('tablet'))> <span>This is the tablet of a bench: stay logged in for a shift</span></label>
         <button class="button">Log in</button>
     </form>
-    @if($isDemo)<p class="line close mt-4">◆ This is the demo shop: everybody’s password is <code>demo-shop</code>, and everybody knows it. Keep nothing here that is yours.</p>@endif
+    @if($isDemo)<p class="line close mt-4">◆ This is the demo shop: its people come in with <code>demo-shop</code> until they change it, and everybody knows that. Keep nothing here that is yours.</p>@endif
 </main>
 @endsection
