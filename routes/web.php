@@ -15,11 +15,15 @@ use App\Door\StillIn;
 use App\Feed\FeedController;
 use App\Gauges\GaugeController;
 use App\History\HistoryController;
+use App\Load\FeedsController;
+use App\Load\HoursController;
+use App\Load\LoadController;
 use App\Machines\MachineController;
 use App\Offers\MailboxController;
 use App\Offers\OfferController;
 use App\Offers\OpenOfferController;
 use App\Parts\PartsController;
+use App\Practice\PracticeController;
 use App\Running\RunningController;
 use App\Sheet\BoreController;
 use App\Sheet\CheckBackController;
@@ -173,6 +177,32 @@ Route::middleware(['auth', StillIn::class])->group(function (): void {
         ->middleware('can:receive');
     Route::get('/seen', [ReceivedController::class, 'seen'])->name('seen');
 
+    Route::get('/practice', [PracticeController::class, 'index'])->name('practice');
+    Route::get('/practice/read/{slug}', [PracticeController::class, 'show'])
+        ->name('practice.read')
+        ->where('slug', '[a-z-]{1,40}');
+    Route::post('/practice/read/{slug}', [PracticeController::class, 'answer'])->where('slug', '[a-z-]{1,40}');
+    Route::get('/practice/method/{kind}', [PracticeController::class, 'question'])
+        ->name('practice.method')
+        ->where('kind', '[a-z]{1,20}');
+    Route::post('/practice/method/{kind}', [PracticeController::class, 'choose'])->where('kind', '[a-z]{1,20}');
+
+    Route::get('/load', [LoadController::class, 'show'])->name('load');
+    Route::get('/load/print', [LoadController::class, 'print'])->name('load.print');
+    Route::get('/load/hours', [HoursController::class, 'show'])->name('load.hours');
+    Route::get('/load/closed-days.ics', [HoursController::class, 'export']);
+    Route::middleware('can:work')->group(function (): void {
+        Route::post('/load/pins', [LoadController::class, 'pin']);
+        Route::post('/load/closures', [HoursController::class, 'close']);
+        Route::post('/load/closures/{closure}/removal', [HoursController::class, 'open'])->whereNumber('closure');
+    });
+    Route::middleware('can:run-shop')->group(function (): void {
+        Route::post('/load/hours', [HoursController::class, 'update']);
+        Route::post('/load/calendars', [HoursController::class, 'import']);
+        Route::post('/load/feeds', [FeedsController::class, 'store']);
+        Route::post('/load/feeds/{feed}/withdrawal', [FeedsController::class, 'withdraw'])->whereNumber('feed');
+    });
+
     Route::get('/machines/{machine?}', [MachineController::class, 'show'])
         ->name('machines')
         ->where('machine', '[a-z_]{1,20}');
@@ -306,6 +336,13 @@ Route::middleware(['auth', StillIn::class])->group(function (): void {
         });
     });
 });
+
+// Calendar programs have no log-in: a feed is known by its token alone.
+Route::withoutMiddleware('web')
+    ->middleware('throttle:60,1')
+    ->group(function (): void {
+        Route::get('/calendars/{token}.ics', [FeedsController::class, 'show'])->where('token', '[0-9A-Za-z]{40}');
+    });
 
 // A customer has no log-in: an offer is known by its signed address alone.
 Route::middleware('throttle:60,1')->group(function (): void {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Bench;
 
 use App\Backup\LastBackup;
+use App\Load\PlanOfShop;
 use App\People\Ability;
 use App\Storage\Job;
 use App\Storage\Recall;
@@ -20,7 +21,7 @@ final class BenchController
     private const ROWS = 40;
 
     /** Open jobs, those due first on top; the index keeps this as fast with 50 000 jobs as with fifty. */
-    public function index(Request $request, SpecBook $specs): View
+    public function index(Request $request, SpecBook $specs, PlanOfShop $shop): View
     {
         $showsClosed = $request->query('show') === 'released';
         $page = Job::query()
@@ -32,7 +33,7 @@ final class BenchController
             ->withQueryString();
 
         return view('bench', [
-            'rows' => BenchRow::all($page->items(), $specs),
+            'rows' => BenchRow::all($page->items(), $specs, $showsClosed ? [] : $shop->readyTimes()),
             'page' => $page,
             'search' => '',
             'showsClosed' => $showsClosed,

@@ -35,18 +35,21 @@ final readonly class BenchRow
         public string $timerWords,
         public bool $isHeld,
         public bool $isAnswerOverdue,
+        public string $planned,
+        public bool $isPlannedLate,
     ) {
     }
 
     /**
      * @param  array<Job>  $jobs
+     * @param  array<string, int>  $ready  When they are ready by the load, in seconds since 1970, by tag
      * @return list<self>
      */
-    public static function all(array $jobs, SpecBook $specs): array
+    public static function all(array $jobs, SpecBook $specs, array $ready = []): array
     {
         $today = Carbon::today();
 
-        return array_values(array_map(static fn (Job $job): self => self::of($job, $specs, $today), $jobs));
+        return array_values(array_map(static fn (Job $job): self => self::of($job, $specs, $today, $ready[$job->tag()] ?? null), $jobs));
     }
 
     /** The block’s verdict, which the plan of the bores rests on, and the whole engine’s once it is known. */
@@ -57,7 +60,7 @@ final readonly class BenchRow
             : "{$job->verdict} · engine {$job->engine_verdict}";
     }
 
-    private static function of(Job $job, SpecBook $specs, Carbon $today): self
+    private static function of(Job $job, SpecBook $specs, Carbon $today, ?int $ready): self
     {
         $due = $job->due_on;
         $days = intdiv($due->getTimestamp() - $today->getTimestamp(), self::DAY);
@@ -88,6 +91,8 @@ final readonly class BenchRow
             $job->timer_words,
             $job->is_held,
             ! $isClosed && $job->answer_due_on !== null && $job->answer_due_on->isBefore($today),
+            $ready === null ? '' : Carbon::createFromTimestamp($ready)->format('j M'),
+            $ready !== null && $ready >= $due->copy()->addDay()->getTimestamp(),
         );
     }
 }

@@ -11,6 +11,8 @@ final readonly class MachineLine
      * @param  string  $can  “bore 3, 1, 4”; empty where it waits
      * @param  string  $waits  “bore 2: after sleeve”; empty where nothing does
      * @param  string  $since  When it was begun and is not ended; empty where it is not clamped
+     * @param  int  $starts  The minute from now in which the load has it begin; the last there is where it is not planned
+     * @param  string  $planned  The same as a day and a time; empty where it is not planned
      */
     public function __construct(
         public string $tag,
@@ -22,6 +24,8 @@ final readonly class MachineLine
         public string $can,
         public string $waits,
         public string $since,
+        public int $starts,
+        public string $planned,
     ) {
     }
 }

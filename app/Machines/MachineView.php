@@ -4,14 +4,17 @@ declare(strict_types=1);
 
 namespace App\Machines;
 
+use App\Load\LoadWords;
+use App\Load\PlannedLoad;
 use App\Storage\Job;
 use App\Storage\QueuedWork;
 use App\Words\Line;
 use App\Words\OperationWords;
+use NorthLedger\Core\Loading\JobToLoad;
 use NorthLedger\Core\Work\Machine;
 use NorthLedger\Core\Work\OperationKey;
 
-/** What is next at one machine, over every open job: clamped first, then by the day it is due. */
+/** What is next at one machine, over every open job: clamped first, then as it is planned, the rest by the day it is due. */
 final readonly class MachineView
 {
     /**
@@ -30,7 +33,7 @@ final readonly class MachineView
     ) {
     }
 
-    public static function of(Machine $machine): self
+    public static function of(Machine $machine, ?PlannedLoad $plan): self
     {
         $counts = [];
         $clamped = $ready = $waiting = [];
@@ -41,7 +44,7 @@ final readonly class MachineView
                     $counts[$one->machine->value][$job->id] = true;
                 }
             }
-            $line = self::line($job, array_filter($queue, static fn (QueuedWork $one): bool => $one->machine === $machine));
+            $line = self::line($job, array_filter($queue, static fn (QueuedWork $one): bool => $one->machine === $machine), $plan);
             match (true) {
                 $line === null => null,
                 $line->since !== '' => ($clamped[] = $line),
@@ -49,6 +52,8 @@ final readonly class MachineView
                 default => ($waiting[] = $line),
             };
         }
+
+        usort($ready, static fn (MachineLine $one, MachineLine $other): int => $one->starts <=> $other->starts);
 
         return new self(
             $machine->value,
@@ -68,16 +73,18 @@ final readonly class MachineView
     }
 
     /** @param  array<QueuedWork>  $queue  Of that machine */
-    private static function line(Job $job, array $queue): ?MachineLine
+    private static function line(Job $job, array $queue, ?PlannedLoad $plan): ?MachineLine
     {
         if ($queue === []) {
             return null;
         }
         $can = $waits = [];
         $since = $first = '';
+        $starts = PHP_INT_MAX;
         foreach ($queue as $one) {
             $name = lcfirst(OperationWords::kind($one->kind));
             if ($one->open !== []) {
+                $starts = min($starts, $plan->schedule->placements[JobToLoad::codeOf($job->tag(), $one->kind)]->start ?? PHP_INT_MAX);
                 $can[] = trim($name.' '.implode(', ', $one->open));
                 $first = $first === '' ? (new OperationKey($one->kind, $one->open[0]))->written() : $first;
             }
@@ -100,6 +107,8 @@ final readonly class MachineView
             implode('; ', $can),
             implode('; ', $waits),
             $since,
+            $starts,
+            $starts === PHP_INT_MAX || $plan === null ? '' : LoadWords::at($plan->at($starts)),
         );
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Offers;
 
 use App\Http\RequestId;
+use App\Load\PlanOfShop;
 use App\Record\JobFiles;
 use App\Record\Offer;
 use App\Storage\Job;
@@ -17,11 +18,11 @@ use Illuminate\Http\Request;
 /** The offers of a job as the shop sees them: sent, read out, taken back, answered. */
 final class OfferController
 {
-    public function show(Job $job, JobFiles $files): View
+    public function show(Job $job, JobFiles $files, PlanOfShop $shop): View
     {
         $file = $files->open($job);
 
-        return view('offers.show', ['file' => $file, 'page' => OffersPage::of($file)]);
+        return view('offers.show', ['file' => $file, 'page' => OffersPage::of($file, $shop)]);
     }
 
     public function store(SendOfferRequest $request, Job $job, SendOffer $send): RedirectResponse

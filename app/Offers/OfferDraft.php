@@ -8,7 +8,6 @@ use App\Record\JobFile;
 use App\Words\Line;
 use App\Words\PlanWords;
 use App\Words\VerdictWords;
-use Illuminate\Support\Carbon;
 use NorthLedger\Core\Engine\Specification\EnginePart;
 use NorthLedger\Core\Features\Bores\ReboreOption;
 use NorthLedger\Core\Features\Cracks\Indication;
@@ -51,7 +50,7 @@ final readonly class OfferDraft
      *
      * @return array<string, mixed>
      */
-    public function document(JobFile $file, Carbon $today): array
+    public function document(JobFile $file, ReadyDays $ready): array
     {
         $words = new WayWords($file);
 
@@ -62,10 +61,10 @@ final readonly class OfferDraft
                     'code' => $way->code(),
                     'parts' => $way->plan->codes(),
                     'cost_minor' => $way->plan->cost->minor,
-                    'ready_on' => WayWords::readyOn($way, $today),
+                    'ready_on' => $ready->of($way),
                     'what' => $words->what($way->plan),
-                    'gained' => $words->gained($way, $this->ways, $today),
-                    'given_up' => $words->givenUp($way, $this->ways, $today),
+                    'gained' => $words->gained($way, $this->ways, $ready),
+                    'given_up' => $words->givenUp($way, $this->ways, $ready),
                 ],
                 $this->ways,
             ),
@@ -121,8 +120,8 @@ final readonly class OfferDraft
         $traces = $file->assessment()->recommendation->stake->cylinders ?? [];
 
         return [
-            ...($unread === [] ? [] : [Line::of('offer.unsure.unread', ['parts' => implode(', ', $unread)])]),
-            ...($traces === [] ? [] : [Line::of('offer.unsure.trace', ['cylinders' => ucfirst(VerdictWords::cylinders($traces))])]),
+            ...$unread === [] ? [] : [Line::of('offer.unsure.unread', ['parts' => implode(', ', $unread)])],
+            ...$traces === [] ? [] : [Line::of('offer.unsure.trace', ['cylinders' => ucfirst(VerdictWords::cylinders($traces))])],
             ...array_values(
                 array_map(
                     static fn (PartDefect $defect): string => $defect->sentence,

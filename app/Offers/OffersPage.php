@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Offers;
 
+use App\Load\PlanOfShop;
 use App\Pages\Stamp;
 use App\Record\JobFile;
 use App\Record\Offer;
@@ -37,10 +38,9 @@ final readonly class OffersPage
     ) {
     }
 
-    public static function of(JobFile $file): self
+    public static function of(JobFile $file, PlanOfShop $shop): self
     {
         $draft = OfferDraft::of($file);
-        $document = $draft->document($file, Carbon::today());
         $offers = array_reverse(OfferBook::of($file->record->observations())->offers);
         $mark = $draft->mark();
         $lines = array_map(static fn (Offer $offer): OfferLine => OfferLine::of($offer, $offer->state($mark)), $offers);
@@ -53,7 +53,9 @@ final readonly class OffersPage
         return new self(
             self::stamp($lines[0] ?? null),
             $lines,
-            $isSettled ? [] : array_map(OfferWay::ofDocument(...), $document['ways']),
+            $isSettled
+                ? []
+                : array_map(OfferWay::ofDocument(...), $draft->document($file, new ReadyDays($file, $shop, Carbon::today()))['ways']),
             $draft->unsure,
             array_column($draft->accepts, 'words'),
             $routes,

@@ -6,6 +6,7 @@ namespace App\Offers;
 
 use App\Ledger\Observe;
 use App\Ledger\Refused;
+use App\Load\PlanOfShop;
 use App\Record\JobFile;
 use App\Record\Offer;
 use App\Record\OfferBook;
@@ -21,7 +22,7 @@ use Symfony\Component\Mailer\Exception\TransportExceptionInterface;
 /** Makes an offer of the engine's plans as they are now, and sends it (PLAN-4). An open one is taken back by the next. */
 final readonly class SendOffer
 {
-    public function __construct(private Observe $observe)
+    public function __construct(private Observe $observe, private PlanOfShop $shop)
     {
     }
 
@@ -31,11 +32,7 @@ final readonly class SendOffer
      */
     public function handle(Job $job, User $who, string $ulid, OfferRoute $by, Carbon $wantedBy): bool
     {
-        $written = $this->observe->handle($job, $who, $ulid, EntryKind::Offer, static function (JobFile $file) use (
-            $ulid,
-            $by,
-            $wantedBy,
-        ): array {
+        $written = $this->observe->handle($job, $who, $ulid, EntryKind::Offer, function (JobFile $file) use ($ulid, $by, $wantedBy): array {
             $draft = OfferDraft::of($file);
             if ($draft->ways === []) {
                 throw Refused::because('by', 'There is no plan that can be offered yet. The plan says what is missing.');
@@ -56,7 +53,11 @@ final readonly class SendOffer
 
             OfferLink::query()->create(['offer' => $ulid, 'job_id' => $file->job->id]);
 
-            return [$ulid, ['by' => $by->value, 'wanted_by' => $wantedBy->format('Y-m-d')] + $draft->document($file, Carbon::today())];
+            return [
+                $ulid,
+                ['by' => $by->value, 'wanted_by' => $wantedBy->format('Y-m-d')] +
+                $draft->document($file, new ReadyDays($file, $this->shop, Carbon::today())),
+            ];
         });
         if ($written->wasWrittenBefore) {
             return true;

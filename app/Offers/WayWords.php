@@ -8,7 +8,6 @@ use App\Record\JobFile;
 use App\Words\Line;
 use App\Words\PlanWords;
 use App\Words\VerdictWords;
-use Illuminate\Support\Carbon;
 use NorthLedger\Core\Assessment\EngineVerdict;
 use NorthLedger\Core\Engine\Specification\CylinderKind;
 use NorthLedger\Core\Engine\Specification\EnginePart;
@@ -18,7 +17,6 @@ use NorthLedger\Core\Planning\CustomerWay;
 use NorthLedger\Core\Planning\EnginePlan;
 use NorthLedger\Core\Planning\OfferedChoice;
 use NorthLedger\Core\Planning\OfferedPart;
-use NorthLedger\Core\Planning\ReadyDay;
 use NorthLedger\Core\Planning\WayKind;
 use NorthLedger\Core\Quantity\Money;
 
@@ -41,12 +39,6 @@ final readonly class WayWords
         };
     }
 
-    /** “2026-12-15” */
-    public static function readyOn(CustomerWay $way, Carbon $today): string
-    {
-        return ReadyDay::of($today->toDateTimeImmutable(), $way->plan->leadDays, $way->plan->minutes)->format('Y-m-d');
-    }
-
     /** @return list<string> What is done, part by part */
     public function what(EnginePlan $plan): array
     {
@@ -60,7 +52,7 @@ final readonly class WayWords
         $sleeved = $this->file->assessment()->plan?->option($plan->choices[BoreChoices::CODE]->code ?? '')->sleeved ?? [];
 
         return [
-            ...($sleeved === [] ? [] : [Line::counted('offer.what.sleeves', count($sleeved), ['list' => VerdictWords::list($sleeved)])]),
+            ...$sleeved === [] ? [] : [Line::counted('offer.what.sleeves', count($sleeved), ['list' => VerdictWords::list($sleeved)])],
             ...array_values(array_unique($said)),
         ];
     }
@@ -69,20 +61,20 @@ final readonly class WayWords
      * @param  list<CustomerWay>  $ways  All that there are to choose among, the recommended first
      * @return list<string>
      */
-    public function gained(CustomerWay $way, array $ways, Carbon $today): array
+    public function gained(CustomerWay $way, array $ways, ReadyDays $ready): array
     {
-        $days = self::daysAfter($ways[0], $way, $today);
+        $days = $ready->after($ways[0], $way);
         $gained = [
-            ...($way->more->minor < 0 ? [Line::of('offer.gained.money', ['amount' => self::amount($way->more)])] : []),
-            ...($days < 0 ? [Line::counted('offer.gained.days', -$days)] : []),
+            ...$way->more->minor < 0 ? [Line::of('offer.gained.money', ['amount' => self::amount($way->more)])] : [],
+            ...$days < 0 ? [Line::counted('offer.gained.days', -$days)] : [],
             ...$this->lives($way, 'gained', static fn (int $more): bool => $more > 0),
         ];
         if (in_array(WayKind::Recommended, $way->kinds, true)) {
             $sizes = $way->plan->choices[BoreChoices::CODE]->life ?? null;
             $gained = [
-                ...($sizes === null || $sizes === 0 ? [] : [Line::counted('offer.gained.sizes', $sizes)]),
-                ...(count($ways) > 1 && in_array(WayKind::Cheapest, $way->kinds, true) ? [Line::of('offer.gained.cheapest')] : []),
-                ...(count($ways) > 1 && in_array(WayKind::LongestLived, $way->kinds, true) ? [Line::of('offer.gained.longest_lived')] : []),
+                ...$sizes === null || $sizes === 0 ? [] : [Line::counted('offer.gained.sizes', $sizes)],
+                ...count($ways) > 1 && in_array(WayKind::Cheapest, $way->kinds, true) ? [Line::of('offer.gained.cheapest')] : [],
+                ...count($ways) > 1 && in_array(WayKind::LongestLived, $way->kinds, true) ? [Line::of('offer.gained.longest_lived')] : [],
             ];
         }
 
@@ -93,9 +85,9 @@ final readonly class WayWords
      * @param  list<CustomerWay>  $ways  All that there are to choose among, the recommended first
      * @return list<string>
      */
-    public function givenUp(CustomerWay $way, array $ways, Carbon $today): array
+    public function givenUp(CustomerWay $way, array $ways, ReadyDays $ready): array
     {
-        $days = self::daysAfter($ways[0], $way, $today);
+        $days = $ready->after($ways[0], $way);
         $bores = $way->plan->choices[BoreChoices::CODE] ?? null;
         $losesTheBlock =
             $bores !== null && $bores->code === ChoiceKind::Replace->value && $this->file->sheet->cylinders !== CylinderKind::Separate;
@@ -104,19 +96,13 @@ final readonly class WayWords
         $isRecommended = in_array(WayKind::Recommended, $way->kinds, true);
 
         return [
-            ...($isRecommended && $dearer->minor > 0 ? [Line::of('offer.given_up.dearer', ['amount' => PlanWords::money($dearer)])] : []),
-            ...($way->more->minor > 0 ? [Line::of('offer.given_up.money', ['amount' => self::amount($way->more)])] : []),
-            ...($days > 0 ? [Line::counted('offer.given_up.days', $days)] : []),
+            ...$isRecommended && $dearer->minor > 0 ? [Line::of('offer.given_up.dearer', ['amount' => PlanWords::money($dearer)])] : [],
+            ...$way->more->minor > 0 ? [Line::of('offer.given_up.money', ['amount' => self::amount($way->more)])] : [],
+            ...$days > 0 ? [Line::counted('offer.given_up.days', $days)] : [],
             ...$this->lives($way, 'given_up', static fn (int $more): bool => $more < 0),
-            ...($bores?->life === 0 ? [Line::of('offer.given_up.last_size')] : []),
-            ...($losesTheBlock ? [Line::of('offer.given_up.block')] : []),
+            ...$bores?->life === 0 ? [Line::of('offer.given_up.last_size')] : [],
+            ...$losesTheBlock ? [Line::of('offer.given_up.block')] : [],
         ];
-    }
-
-    /** How many days later a way is ready than another, by the days that the customer is told; below zero: sooner. */
-    private static function daysAfter(CustomerWay $other, CustomerWay $way, Carbon $today): int
-    {
-        return (int) Carbon::parse(self::readyOn($other, $today))->diffInDays(Carbon::parse(self::readyOn($way, $today)));
     }
 
     private function choice(OfferedPart $part, OfferedChoice $choice): string

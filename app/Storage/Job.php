@@ -39,6 +39,8 @@ use NorthLedger\Core\Quantity\Length;
  * @property ?string $part_standings
  * @property ?string $plan_stops
  * @property ?string $machine_queue  What stands at each machine, derived
+ * @property ?string $load_work  What is left to load the machines with, derived
+ * @property ?string $times_taken  What finished work took, derived
  * @property ?\Illuminate\Support\Carbon $answer_due_on
  * @property string $headline
  * @property string $waits_for

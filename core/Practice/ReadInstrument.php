@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace NorthLedger\Core\Practice;
 
 use NorthLedger\Core\Quantity\Length;
+use NorthLedger\Core\Quantity\LengthUnit;
 
 /** An instrument whose scale somebody learns to read (PRAC-1). */
 enum ReadInstrument: string
@@ -12,24 +13,84 @@ enum ReadInstrument: string
     case InchMicrometer = 'micrometer inch';
     case InchVernierMicrometer = 'micrometer inch vernier';
     case MetricMicrometer = 'micrometer metric';
+    case MetricVernierMicrometer = 'micrometer metric vernier';
+    case InchCaliper = 'vernier caliper inch';
+    case MetricCaliper = 'vernier caliper metric';
     case DialBoreGauge = 'dial bore gauge';
+    case DialIndicator = 'dial indicator';
     case InchDepthMicrometer = 'depth micrometer inch';
     case MetricDepthMicrometer = 'depth micrometer metric';
+    case TelescopingGauge = 'telescoping gauge';
+    case FeelerStack = 'feeler stack';
 
-    /** From one line of the barrel to the next: one turn of the thimble; null where there is no barrel. */
-    public function barrelLine(): ?Length
+    public function unit(): LengthUnit
     {
         return match ($this) {
-            self::InchMicrometer, self::InchVernierMicrometer, self::InchDepthMicrometer => Length::ofNanometres(635_000),
-            self::MetricMicrometer, self::MetricDepthMicrometer => Length::ofNanometres(500_000),
-            self::DialBoreGauge => null,
+            self::MetricMicrometer,
+            self::MetricVernierMicrometer,
+            self::MetricCaliper,
+            self::MetricDepthMicrometer
+                => LengthUnit::Millimetre,
+            default => LengthUnit::Inch,
         };
     }
 
-    /** What the thimble shows without its vernier; null where there is none. */
+    /** From one line of the barrel, or of a caliper’s beam, to the next; null where there is neither. */
+    public function barrelLine(): ?Length
+    {
+        return match ($this) {
+            self::InchMicrometer,
+            self::InchVernierMicrometer,
+            self::InchDepthMicrometer,
+            self::TelescopingGauge,
+            self::InchCaliper
+                => Length::ofNanometres(635_000),
+            self::MetricMicrometer, self::MetricVernierMicrometer, self::MetricDepthMicrometer => Length::ofNanometres(500_000),
+            self::MetricCaliper => Length::ofNanometres(1_000_000),
+            self::DialBoreGauge, self::DialIndicator, self::FeelerStack => null,
+        };
+    }
+
+    /** What is shown without the vernier: a division of the thimble, or a line of the beam; null where there is no vernier. */
     public function thimbleDivision(): ?Length
     {
-        return $this === self::InchVernierMicrometer ? Length::ofNanometres(25_400) : null;
+        return match ($this) {
+            self::InchVernierMicrometer => Length::ofNanometres(25_400),
+            self::MetricVernierMicrometer => Length::ofNanometres(10_000),
+            self::InchCaliper, self::MetricCaliper => $this->barrelLine(),
+            default => null,
+        };
+    }
+
+    /** The least that it shows. */
+    public function resolution(): Length
+    {
+        return Length::ofNanometres(
+            match ($this) {
+                self::InchVernierMicrometer => 2_540,
+                self::MetricVernierMicrometer => 1_000,
+                self::MetricMicrometer, self::MetricDepthMicrometer => 10_000,
+                self::MetricCaliper => 50_000,
+                self::DialBoreGauge => 12_700,
+                self::InchMicrometer,
+                self::InchCaliper,
+                self::DialIndicator,
+                self::InchDepthMicrometer,
+                self::TelescopingGauge,
+                self::FeelerStack
+                    => 25_400,
+            },
+        );
+    }
+
+    /** Of the hand of a dial; null where there is none. */
+    public function revolution(): ?Length
+    {
+        return match ($this) {
+            self::DialBoreGauge => Length::ofNanometres(508_000),
+            self::DialIndicator => Length::ofNanometres(2_540_000),
+            default => null,
+        };
     }
 
     /** The barrel of a depth micrometer covers what the thimble has passed, and is read from what it covers. */
@@ -38,8 +99,37 @@ enum ReadInstrument: string
         return $this === self::InchDepthMicrometer || $this === self::MetricDepthMicrometer;
     }
 
+    public function hasBarrel(): bool
+    {
+        return $this->barrelLine() !== null && ! $this->isCaliper();
+    }
+
+    public function isCaliper(): bool
+    {
+        return $this === self::InchCaliper || $this === self::MetricCaliper;
+    }
+
     public function hasDial(): bool
     {
+        return $this->revolution() !== null;
+    }
+
+    /** True where less than zero can be shown: about a zero that was set. */
+    public function isAboutZero(): bool
+    {
         return $this === self::DialBoreGauge;
+    }
+
+    /** @return list<Spot> Where it is read wrongly, the easiest first */
+    public function spots(): array
+    {
+        return match ($this) {
+            self::DialBoreGauge => [Spot::Larger, Spot::Smaller, Spot::NearZero],
+            self::DialIndicator => [Spot::Plain, Spot::JustPast, Spot::JustBefore],
+            self::FeelerStack => [Spot::TwoBlades, Spot::ThreeBlades],
+            self::InchVernierMicrometer, self::MetricVernierMicrometer => [Spot::Plain, Spot::JustPast, Spot::JustBefore, Spot::Vernier],
+            self::InchCaliper, self::MetricCaliper => [Spot::Plain, Spot::JustPast, Spot::JustBefore],
+            default => [Spot::Plain, Spot::HalfLine, Spot::JustPast, Spot::JustBefore],
+        };
     }
 }

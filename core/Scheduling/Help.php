@@ -10,8 +10,14 @@ final readonly class Help
     /**
      * @param  string  $about  The operation, the job or the machine
      * @param  int  $othersLater  Minutes by which other jobs are later past due, all together; below zero where it helps them too
+     * @param  int  $days  How many days sooner a part comes; 0 where it is about no part
      */
-    public function __construct(public HelpKind $kind, public string $about, public int $minutesSooner, public int $othersLater)
-    {
+    public function __construct(
+        public HelpKind $kind,
+        public string $about,
+        public int $minutesSooner,
+        public int $othersLater,
+        public int $days = 0,
+    ) {
     }
 }

@@ -9,6 +9,9 @@ final readonly class LateJob
 {
     private const MINUTES_A_DAY = 1440;
 
+    /** A day, or, where that gains nothing, over a weekend. */
+    private const DAYS_SOONER = [1, 3];
+
     /** How much longer a machine is tried open, at the end of each of its spans. */
     private const LONGER_MINUTES = 120;
 
@@ -55,7 +58,11 @@ final readonly class LateJob
     {
         $helps = [];
         $order = $this->schedule->order();
-        foreach ($this->tries() as [$kind, $about, $load]) {
+        $helped = [];
+        foreach ($this->tries() as [$kind, $about, $load, $days]) {
+            if (isset($helped["{$kind->value} {$about}"])) {
+                continue;
+            }
             try {
                 $tried = Scheduler::best($load, self::TRIES, $order);
             } catch (SchedulingException) {
@@ -63,7 +70,8 @@ final readonly class LateJob
             }
             $sooner = $this->schedule->ends[$this->code] - $tried->ends[$this->code];
             if ($sooner > 0) {
-                $helps[] = new Help($kind, $about, $sooner, $this->othersLate($tried) - $this->othersLate($this->schedule));
+                $helped["{$kind->value} {$about}"] = true;
+                $helps[] = new Help($kind, $about, $sooner, $this->othersLate($tried) - $this->othersLate($this->schedule), $days);
             }
         }
         usort(
@@ -74,25 +82,27 @@ final readonly class LateJob
         return $helps;
     }
 
-    /** @return iterable<array{HelpKind, string, Load}> */
+    /** @return iterable<array{HelpKind, string, Load, int}> What is done about what, the load with it, and how many days sooner a part comes */
     private function tries(): iterable
     {
         $machines = [];
         foreach ($this->chain() as $link) {
             $operation = $this->load->operations[$link->operation];
             if ($link->heldBy === HeldBy::Earliest) {
-                $sooner = $operation->noSoonerThan($operation->earliest - self::MINUTES_A_DAY);
-                yield [HelpKind::PartSooner, $link->operation, $this->load->with([$sooner])];
+                foreach (self::DAYS_SOONER as $days) {
+                    $sooner = $operation->noSoonerThan(max(0, $operation->earliest - $days * self::MINUTES_A_DAY));
+                    yield [HelpKind::PartSooner, $link->operation, $this->load->with([$sooner]), $days];
+                }
             }
             if ($operation->machine !== null) {
                 $machines[$operation->machine] = true;
             }
         }
         $job = $this->load->jobs[$this->code];
-        yield [HelpKind::JobFirst, $this->code, $this->load->with(jobs: [new ScheduledJob($job->code, $job->due, self::FIRST)])];
+        yield [HelpKind::JobFirst, $this->code, $this->load->with(jobs: [new ScheduledJob($job->code, $job->due, self::FIRST)]), 0];
         foreach (array_keys($machines) as $machine) {
             $longer = $this->load->machines[$machine]->longerBy(self::LONGER_MINUTES);
-            yield [HelpKind::LongerHours, (string) $machine, $this->load->with(machines: [$machine => $longer])];
+            yield [HelpKind::LongerHours, (string) $machine, $this->load->with(machines: [$machine => $longer]), 0];
         }
     }
 
@@ -137,7 +147,17 @@ final readonly class LateJob
             [$heldBy, $by, $until] = [HeldBy::Machine, $onMachine->operation, $onMachine->end];
         }
 
-        return new ChainLink($code, $by === null && $placement->start > $until ? HeldBy::Closed : $heldBy, $by);
+        $isClosed = $by === null && $placement->start > $until && ! $this->wouldHelp($operation, $placement->start);
+
+        return new ChainLink($code, $isClosed ? HeldBy::Closed : $heldBy, $by);
+    }
+
+    /** True where it started on the day what it waits for came, or could have a day sooner: then its machine is not what held it. */
+    private function wouldHelp(PlannedOperation $operation, int $start): bool
+    {
+        $open = $operation->machine === null ? null : $this->load->machines[$operation->machine];
+
+        return $operation->earliest > 0 && ($open === null || $open->openFrom(max(0, $operation->earliest - self::MINUTES_A_DAY)) < $start);
     }
 
     /** What stands directly before it on its machine. */

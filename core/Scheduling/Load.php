@@ -70,20 +70,7 @@ final readonly class Load
     /** The same without anybody's pins. */
     public function withoutPins(): self
     {
-        $free = array_map(
-            static fn (PlannedOperation $one): PlannedOperation => new PlannedOperation(
-                $one->code,
-                $one->job,
-                $one->machine,
-                $one->setup,
-                $one->run,
-                $one->fixture,
-                $one->after,
-                $one->earliest,
-                $one->wait,
-            ),
-            $this->operations,
-        );
+        $free = array_map(static fn (PlannedOperation $one): PlannedOperation => $one->pinnedTo(null), $this->operations);
 
         return new self($this->machines, $this->jobs, $free, $this->followers, $this->inOrder);
     }

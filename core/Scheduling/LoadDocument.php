@@ -108,6 +108,7 @@ final class LoadDocument
                     'about' => $help->about,
                     'minutes_sooner' => $help->minutesSooner,
                     'others_later' => $help->othersLater,
+                    'days_sooner' => $help->days,
                 ],
                 $late->whatHelps(),
             ),

@@ -50,6 +50,36 @@ final readonly class OpenMinutes
         return new self($longer);
     }
 
+    /**
+     * The same, less the spans in which it is closed all the same: a day off, a repair.
+     *
+     * @param  list<array{int, int}>  $closed  In any order
+     */
+    public function without(array $closed): self
+    {
+        $open = $this->spans;
+        foreach ($closed as [$from, $to]) {
+            $left = [];
+            foreach ($open as [$begin, $end]) {
+                if ($to <= $begin || $from >= $end) {
+                    $left[] = [$begin, $end];
+
+                    continue;
+                }
+                $left = [...$left, ...$begin < $from ? [[$begin, $from]] : [], ...$to < $end ? [[$to, $end]] : []];
+            }
+            $open = $left;
+        }
+
+        return new self($open);
+    }
+
+    /** @return list<array{int, int}> */
+    public function spans(): array
+    {
+        return $this->spans;
+    }
+
     /** The first open minute from this one on; null where the machine does not open any more. */
     public function openFrom(int $minute): ?int
     {

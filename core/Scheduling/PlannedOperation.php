@@ -37,23 +37,47 @@ final readonly class PlannedOperation
     /** The same, if what it waits for were there at this minute. */
     public function noSoonerThan(int $earliest): self
     {
-        return new self(
-            $this->code,
-            $this->job,
-            $this->machine,
-            $this->setup,
-            $this->run,
-            $this->fixture,
-            $this->after,
-            $earliest,
-            $this->wait,
-            $this->pinned,
-        );
+        return $this->with(['earliest' => $earliest]);
+    }
+
+    /** The same at another machine. */
+    public function at(string $machine): self
+    {
+        return $this->with(['machine' => $machine]);
+    }
+
+    /** The same, to start in this minute; null: whenever it can. */
+    public function pinnedTo(?int $minute): self
+    {
+        return $this->with(['pinned' => $minute]);
+    }
+
+    /** The same once it has begun: it is set up, and waits for nothing. */
+    public function goingOn(): self
+    {
+        return $this->with(['setup' => 0, 'after' => [], 'earliest' => 0]);
     }
 
     /** Whether its set-up can be left out directly after this one on its machine. */
     public function sharesFixtureWith(?self $before): bool
     {
         return $before !== null && $this->fixture !== null && $this->fixture === $before->fixture && $this->job === $before->job;
+    }
+
+    /** @param  array{machine?: ?string, setup?: int, after?: list<string>, earliest?: int, pinned?: ?int}  $changes */
+    private function with(array $changes): self
+    {
+        return new self(
+            $this->code,
+            $this->job,
+            array_key_exists('machine', $changes) ? $changes['machine'] : $this->machine,
+            $changes['setup'] ?? $this->setup,
+            $this->run,
+            $this->fixture,
+            $changes['after'] ?? $this->after,
+            $changes['earliest'] ?? $this->earliest,
+            $this->wait,
+            array_key_exists('pinned', $changes) ? $changes['pinned'] : $this->pinned,
+        );
     }
 }

@@ -44,6 +44,34 @@ final class Scheduler
         return (new Timetable($load))->bound();
     }
 
+    /** The minute before which an operation cannot start, whatever is put first: all that comes before it as early as if it were alone. */
+    public static function soonest(Load $load, string $operation): int
+    {
+        $soonest = $load->operations[$operation]->earliest;
+        foreach ($load->operations[$operation]->after as $before) {
+            $earlier = $load->operations[$before];
+            $start = $earlier->pinned ?? self::soonest($load, $before);
+            $open = $earlier->machine === null ? null : $load->machines[$earlier->machine];
+            $minutes = $earlier->run + (self::isSurelySetUp($load, $earlier) ? $earlier->setup : 0);
+            $end = $open === null ? $start + $minutes : $open->end($open->openFrom($start) ?? $start, $minutes) ?? $start;
+            $soonest = max($soonest, $end + $earlier->wait);
+        }
+
+        return $soonest;
+    }
+
+    /** True where nothing else of its job is clamped alike at its machine, so that its set-up cannot be saved. */
+    private static function isSurelySetUp(Load $load, PlannedOperation $one): bool
+    {
+        foreach ($load->operations as $other) {
+            if ($other->code !== $one->code && $other->machine === $one->machine && $one->sharesFixtureWith($other)) {
+                return false;
+            }
+        }
+
+        return $one->machine !== null;
+    }
+
     /** @param  ?array<string, float|int>  $given */
     private static function byRules(Load $load, ?array $given): ?Schedule
     {

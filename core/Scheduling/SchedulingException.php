@@ -50,6 +50,15 @@ final class SchedulingException extends \DomainException implements CoreExceptio
         );
     }
 
+    public static function hours(string $day, string $text): self
+    {
+        return new self(
+            SchedulingFault::BadValue,
+            [$day],
+            "“{$text}” is no span of hours. Write it like 8:00–12:00, 12:30–17:00, one after the other; leave a closed day empty.",
+        );
+    }
+
     public static function impossible(string $what, string $code, int|float $value): self
     {
         return new self(SchedulingFault::BadValue, [$code], "{$value} is no {$what} (of “{$code}”).");

@@ -31,7 +31,8 @@ final class WorkMinutes
         return array_sum($setups) + $run;
     }
 
-    private static function item(OperationKind $kind): ?PriceItem
+    /** What the price list calls the work; null where it has no line for it. */
+    public static function item(OperationKind $kind): ?PriceItem
     {
         return match ($kind) {
             OperationKind::CrackRepair, OperationKind::HeadRepair => PriceItem::CrackRepair,

@@ -46,6 +46,8 @@ final readonly class DemoShop
         private DemoParts $parts,
         private DemoOffers $offers,
         private DemoWork $work,
+        private DemoLoad $load,
+        private DemoPractice $practice,
         private DemoChecks $checks,
         private JobFiles $files,
         private SpecBook $specs,
@@ -284,6 +286,8 @@ final readonly class DemoShop
         $this->offers->jobs($inspector, $people[Role::FrontCounter->value]);
         $this->checks->jobs($inspector, $this->work->jobs($inspector, $machinist));
         $this->work->wholeEngineReleased($inspector, $machinist);
+        $this->load->jobs($people[Role::Owner->value], $inspector, $machinist);
+        $this->practice->history($machinist, $people[Role::FrontCounter->value]);
     }
 
     /**

@@ -150,6 +150,11 @@ final readonly class DemoWork
         }
     }
 
+    public function crankshaftToGrind(User $inspector, string $family, string $serial, string $customer, int $days): void
+    {
+        $this->crankshaft($inspector, $family, $serial, $customer, ['main.2.front.0' => '2.4953', 'pinscore.2' => '.0020'], $days);
+    }
+
     private function crankshaftAlone(User $inspector, User $machinist): void
     {
         $job = $this->crankshaft($inspector, 'tarn-4-198', 'T4-36120', 'Brickworks', ['pinscore.2' => '.0020']);
@@ -172,9 +177,9 @@ final readonly class DemoWork
     }
 
     /** @param  array<string, string>  $worn  What is keyed at some places, by place key */
-    private function crankshaft(User $inspector, string $family, string $serial, string $customer, array $worn): Job
+    private function crankshaft(User $inspector, string $family, string $serial, string $customer, array $worn, int $days = 9): Job
     {
-        $job = $this->received($inspector, $family, $serial, $customer, 'a crankshaft alone', 9, Arrival::CrankshaftOnly);
+        $job = $this->received($inspector, $family, $serial, $customer, 'a crankshaft alone', $days, Arrival::CrankshaftOnly);
         $this->incoming->magneticCheck($job, $inspector, EnginePart::Crankshaft, Carbon::yesterday()->setTime(13, 0));
         $this->parts->read($job, $inspector, [Section::Crankshaft], $worn, 41);
         $this->choose->handle($job, $inspector, self::ulid(), '', [], 'As found.');
@@ -198,7 +203,7 @@ final readonly class DemoWork
         );
     }
 
-    private function received(
+    public function received(
         User $by,
         string $family,
         string $serial,
@@ -228,14 +233,14 @@ final readonly class DemoWork
     }
 
     /** What is recommended beside the bores is taken as it is. */
-    private function chosen(Job $job, User $by, string $option, string $reason): void
+    public function chosen(Job $job, User $by, string $option, string $reason): void
     {
         $recommended = $this->files->open($job)->plan()->recommended()?->codes()['bores'] ?? null;
         $this->choose->handle($job, $by, self::ulid(), $option, [], $recommended === $option ? null : $reason);
     }
 
     /** Closes what comes before an operation, every size on its target. */
-    private function workUpTo(Job $job, User $by, OperationKind $kind): void
+    public function workUpTo(Job $job, User $by, OperationKind $kind): void
     {
         $file = $this->files->open($job->refresh());
         $order = $file->work()->order();

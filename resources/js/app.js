@@ -7,9 +7,11 @@ import { startDimensions } from './dimensions.js';
 import { startMap } from './live/map.js';
 import { startTimers } from './live/timers.js';
 import { forgetKeptText, startKeptText } from './plain/kept-text.js';
+import { startLoad } from './load.js';
 import { startPins } from './pins.js';
 import { startPlan } from './plan.js';
 import { startPlainOutbox } from './plain/plain-outbox.js';
+import { startPractice } from './practice.js';
 import { startPrinting } from './print.js';
 import { startSeen } from './seen.js';
 import { startSettingSearch } from './settings.js';
@@ -56,6 +58,14 @@ if (forgets) {
 const planned = document.querySelector('[data-plan]');
 if (planned) {
     startPlan(planned);
+}
+const load = document.querySelector('[data-load]');
+if (load) {
+    startLoad(load);
+}
+const practice = document.querySelector('[data-practice]');
+if (practice) {
+    startPractice(practice);
 }
 const pinned = document.querySelector('[data-pins]');
 if (pinned) {

@@ -30,6 +30,7 @@ final class ArchitectureRules
         'Verification',
         'Simulation',
         'Scheduling',
+        'Loading',
         'Practice',
     ];
 

@@ -103,7 +103,7 @@ final class SchedulingTest extends TestCase
         $this->assertSame([['A', 1190]], array_map(static fn (LateJob $one): array => [$one->code, $one->minutesLate], $late));
         $this->assertEquals([new ChainLink('hone A', HeldBy::Earliest, null)], $late[0]->chain());
         // With its pistons a day sooner it would go before the heavier job, and make that one late.
-        $this->assertEquals([new Help(HelpKind::PartSooner, 'hone A', 1340, 100)], $late[0]->whatHelps());
+        $this->assertEquals([new Help(HelpKind::PartSooner, 'hone A', 1340, 100, 1)], $late[0]->whatHelps());
 
         $sooner = $load->with([$load->operations['hone A']->noSoonerThan(0)]);
         $late = LateJob::all($sooner, Scheduler::best($sooner));

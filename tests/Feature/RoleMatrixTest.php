@@ -49,7 +49,11 @@ final class RoleMatrixTest extends TestCase
         foreach (Routes::getRoutes()->getRoutes() as $route) {
             $isWrite = $route->methods()[0] === 'POST' && in_array('auth', $route->gatherMiddleware(), true);
             if ($isWrite && $this->abilityOf($route) === null) {
-                $this->assertMatchesRegularExpression('#^(logout|own/|shown)#', $route->uri(), 'whoever writes is allowed to by name');
+                $this->assertMatchesRegularExpression(
+                    '#^(logout|own/|shown|practice/)#',
+                    $route->uri(),
+                    'whoever writes is allowed to by name',
+                );
             }
         }
     }

@@ -30,7 +30,7 @@ final class UnusedCodeTest extends TestCase
     /** What the core computes already and no page asks for yet, or what is given to other programs. */
     private const AHEAD_OF_THE_PAGES = [
         'fromHorizontal',
-        'ShownReading', 'signedTaper', 'verdictOn', 'windowsThatCount',
+        'signedTaper', 'windowsThatCount',
     ];
 
     public function test_nothing_is_declared_that_nothing_names(): void

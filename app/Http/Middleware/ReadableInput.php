@@ -24,7 +24,22 @@ final readonly class ReadableInput
     private const MOST_FIELDS = 20_000;
 
     /** What our forms send as lists; everything else is one text. */
-    private const LISTS = ['changes', 'faces', 'feed', 'lines', 'parts', 'piston', 'price', 'rows', 'second_factor_for', 'value'];
+    private const LISTS = [
+        'changes',
+        'faces',
+        'feed',
+        'hours',
+        'lines',
+        'own',
+        'parts',
+        'people',
+        'piston',
+        'price',
+        'rows',
+        'second_factor_for',
+        'units',
+        'value',
+    ];
 
     /** Forms that name their fields after what they are about. */
     private const FORMS_OF_LISTS = ['shop', 'specs/lookup'];

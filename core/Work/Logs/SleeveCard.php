@@ -12,7 +12,7 @@ use NorthLedger\Core\Quantity\Length;
 /** One sleeve on its way into its bore: how the parent is cut for it, whether it fits, and until when it cools (SLV-1 to SLV-6). */
 final readonly class SleeveCard
 {
-    private const COOLING_MINUTES = 60;
+    public const COOLING_MINUTES = 60;
 
     /** Room to drop in, where nobody says otherwise: 0.002 in (SLV-5). */
     private const SLIP_NM = 50_800;

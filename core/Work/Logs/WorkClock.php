@@ -39,6 +39,12 @@ final readonly class WorkClock
         return (int) ceil(($this->seconds + $running) / 60);
     }
 
+    /** Whole seconds of what is over: without what runs now. */
+    public function secondsBefore(): int
+    {
+        return $this->seconds;
+    }
+
     public function isRunning(): bool
     {
         return $this->runningSince !== null;

@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Load;
+
+/** One piece of work as it is drawn on the load; lengths in the drawing's units. */
+final readonly class Bar
+{
+    /**
+     * @param  string  $code  Of the operation, “NL-0417/bore”; empty where it is done
+     * @param  string  $number  “0417”; empty where there is no room for it
+     * @param  string  $upright  The same from bottom to top, where there is room for that only
+     * @param  string  $work  “bore 1 to 8”; empty where there is no room for it
+     * @param  string  $starts  ISO 8601
+     * @param  string  $mark  Of the pin that stands
+     */
+    public function __construct(
+        public string $code,
+        public string $address,
+        public float $x,
+        public float $y,
+        public float $width,
+        public string $number,
+        public string $upright,
+        public string $work,
+        public BarState $state,
+        public bool $isPinned,
+        public bool $isProposed,
+        public string $title,
+        public string $starts,
+        public string $mark,
+        public bool $canMove,
+    ) {
+    }
+}

@@ -1,0 +1,103 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthLedger\Core\Practice;
+
+use NorthLedger\Core\Engine\Policy\DwellSchool;
+use NorthLedger\Core\Engine\Specification\Material;
+use NorthLedger\Core\Features\Cracks\CrackCheckRefused;
+use NorthLedger\Core\Features\Cracks\Dwell;
+use NorthLedger\Core\Features\Cracks\TimingMark;
+use NorthLedger\Core\Features\Precheck\WashMethod;
+use Random\Engine\Mt19937;
+use Random\Randomizer;
+
+/** A short case with its answer, which is worked out by the rules themselves at that moment. */
+final readonly class MethodQuestion
+{
+    private const COLDEST_C = 1;
+
+    private const HOTTEST_C = 56;
+
+    /**
+     * @param  array<string, string|int>  $facts  Of the case, by name
+     * @param  non-empty-list<string>  $choices
+     */
+    private function __construct(
+        public QuestionKind $kind,
+        public int $seed,
+        public array $facts,
+        public array $choices,
+        public string $right,
+    ) {
+    }
+
+    public static function of(QuestionKind $kind, int $seed, DwellSchool $school): self
+    {
+        $chance = new Randomizer(new Mt19937($seed));
+
+        return match ($kind) {
+            QuestionKind::Dwell => self::dwell($seed, $chance, $school),
+            QuestionKind::Wash => self::wash($seed, $chance),
+            QuestionKind::Timing => self::timing($seed, $chance, $school),
+        };
+    }
+
+    private static function dwell(int $seed, Randomizer $chance, DwellSchool $school): self
+    {
+        $celsius = $chance->getInt(self::COLDEST_C, self::HOTTEST_C);
+        try {
+            $right = (string) Dwell::at((float) $celsius, $school)->penetrantMinutes;
+        } catch (CrackCheckRefused) {
+            $right = 'not';
+        }
+        $minutes = $school->minutes();
+
+        return new self(
+            QuestionKind::Dwell,
+            $seed,
+            ['celsius' => $celsius],
+            [(string) intdiv($minutes, 2), (string) $minutes, (string) (2 * $minutes), 'not'],
+            $right,
+        );
+    }
+
+    private static function wash(int $seed, Randomizer $chance): self
+    {
+        $methods = WashMethod::cases();
+        $materials = Material::cases();
+        $method = $methods[$chance->getInt(0, count($methods) - 1)];
+        $material = $materials[$chance->getInt(0, count($materials) - 1)];
+
+        return new self(
+            QuestionKind::Wash,
+            $seed,
+            ['method' => $method->shortName(), 'material' => $material->value, 'because' => $method->refusalFor($material) ?? ''],
+            ['yes', 'no'],
+            $method->refusalFor($material) === null ? 'yes' : 'no',
+        );
+    }
+
+    private static function timing(int $seed, Randomizer $chance, DwellSchool $school): self
+    {
+        $celsius = $chance->getInt(6, 30);
+        $dwell = Dwell::at((float) $celsius, $school);
+        $penetrant = $chance->getInt(0, 1) === 0 ? $dwell->penetrantMinutes : intdiv($dwell->penetrantMinutes, 2) + 1;
+        $developer = [4, 12, 25, 55, 75][$chance->getInt(0, 4)];
+        $marks = $dwell->marks((float) $penetrant, (float) $developer);
+
+        return new self(
+            QuestionKind::Timing,
+            $seed,
+            ['celsius' => $celsius, 'penetrant' => $penetrant, 'developer' => $developer],
+            ['good', 'early', 'late', 'early and late'],
+            $marks === []
+                ? 'good'
+                : implode(
+                    ' and ',
+                    array_map(static fn (TimingMark $mark): string => $mark === TimingMark::Early ? 'early' : 'late', $marks),
+                ),
+        );
+    }
+}

@@ -1,0 +1,13 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthLedger\Core\Practice;
+
+/** What a method question is about. */
+enum QuestionKind: string
+{
+    case Dwell = 'dwell';
+    case Wash = 'wash';
+    case Timing = 'timing';
+}
