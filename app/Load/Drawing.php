@@ -222,7 +222,7 @@ final readonly class Drawing
             $width,
             $width >= self::NUMBER_WIDTH ? $number : '',
             $width < self::NUMBER_WIDTH && $width >= self::UPRIGHT_WIDTH ? $number : '',
-            $letters >= 5 && $width >= self::NUMBER_WIDTH ? mb_strimwidth($work, 0, $letters, '…') : '',
+            $width >= self::NUMBER_WIDTH ? LoadWords::fitted($work, $letters) : '',
             $state,
             $isPinned,
             $state === BarState::Proposed,

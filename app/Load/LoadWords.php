@@ -89,6 +89,21 @@ final class LoadWords
         return $minutes < 60 ? "{$minutes} min" : rtrim(rtrim(number_format(round($minutes / 30) / 2, 1), '0'), '.').' h';
     }
 
+    /** As many whole words as there is room for; nothing where not even the first fits. */
+    public static function fitted(string $text, int $letters): string
+    {
+        $fits = '';
+        foreach (explode(' ', $text) as $word) {
+            $longer = trim("{$fits} {$word}");
+            if (mb_strlen($longer) > $letters) {
+                return $fits === '' ? '' : "{$fits} …";
+            }
+            $fits = $longer;
+        }
+
+        return $fits;
+    }
+
     /** The day on which something is over that ends at midnight is the one before. */
     public static function until(DateTimeImmutable $end): string
     {

@@ -37,14 +37,10 @@ final class LoadTest extends BrowserTestCase
         $this->untilPinned($owner, $code, '1');
 
         // With theirs before the eyes it can be moved.
-        $stood = $this->bar($owner, $code)->getAttribute('data-starts');
+        $stood = $this->said($owner, $code, 'starts');
         $bar = $this->bar($owner, $code);
         (new WebDriverActions($owner))->dragAndDropBy($bar, 150, 0)->perform();
-        $this->until(
-            $owner,
-            fn (): bool => $this->bar($owner, $code)->getAttribute('data-starts') > $stood,
-            'the bar stands later, as it was dragged',
-        );
+        $this->until($owner, fn (): bool => $this->said($owner, $code, 'starts') > $stood, 'the bar stands later, as it was dragged');
         $this->assertStringContainsString('/load', $owner->getCurrentURL(), 'a drag opens nothing');
 
         $this->press($owner, 'p');
@@ -88,6 +84,15 @@ final class LoadTest extends BrowserTestCase
 
     private function untilPinned(RemoteWebDriver $window, string $code, string $pinned): void
     {
-        $this->until($window, fn (): bool => $this->bar($window, $code)->getAttribute('data-pinned') === $pinned, "pinned: {$pinned}");
+        $this->until($window, fn (): bool => $this->said($window, $code, 'pinned') === $pinned, "pinned: {$pinned}");
+    }
+
+    /** What the bar says of itself at this moment: the sheet is made anew while somebody waits. */
+    private function said(RemoteWebDriver $window, string $code, string $what): string
+    {
+        return (string) $window->executeScript(
+            'return document.querySelector(`[data-bar="${arguments[0]}"]`)?.dataset[arguments[1]] ?? ""',
+            [$code, $what],
+        );
     }
 }

@@ -52,7 +52,10 @@ final class PracticeTest extends BrowserTestCase
         $this->untilSeen($window, '.practice-verdict', 'You said: yes');
         $window->findElement(WebDriverBy::cssSelector('.practice-verdict .button'))->sendKeys(WebDriverKeys::ENTER);
         $this->untilSeen($window, '.practice-case', 'May it be cleaned like that?');
-        $this->untilReady($window);
-        $this->assertSame([], $window->findElements(WebDriverBy::cssSelector('.practice-verdict')));
+        $this->until(
+            $window,
+            static fn (): bool => $window->findElements(WebDriverBy::cssSelector('.practice-verdict')) === [],
+            'the next question',
+        );
     }
 }
