@@ -23,10 +23,12 @@ use NorthLedger\Core\Planning\EngineToPlan;
 use NorthLedger\Core\Planning\Shelf;
 use NorthLedger\Core\Quantity\Length;
 use NorthLedger\Core\Quantity\Money;
+use NorthLedger\Core\Scheduling\Scheduler;
 use NorthLedger\Core\Simulation\ScreeningTrial;
 use NorthLedger\Core\Simulation\SimulatedEngine;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
+use Tests\Bench\BusyShop;
 use Tests\Bench\Client;
 use Tests\Bench\Stopwatch;
 use Tests\Core\Bench;
@@ -77,6 +79,8 @@ $measure('specs_list', static fn () => $client->get('/specs'));
 $measure('specs_search', static fn () => $client->get('/specs?q=overhead+AL-77'));
 $measure('specs_lookup', static fn () => $client->get('/specs/lookup?size[bore]=3.8131&size[bore_spacing]=4.3750'));
 $measure('measure_v8', static fn () => $client->get("/jobs/{$tags[0]}/measure"));
+$measure('load', static fn () => $client->get('/load'));
+$measure('practice', static fn () => $client->get('/practice/read/micrometer-inch-vernier'));
 $measure('crack_map', static fn () => $client->get('/jobs/NL-0411/cracks'));
 foreach (Section::beside() as $section) {
     $measure("sheet_{$section->value}", static fn () => $client->get("/jobs/NL-0418/measure/{$section->value}"));
@@ -195,6 +199,25 @@ printf(
     $package['start_ms'],
 );
 
+$busy = BusyShop::load();
+$watch = new Stopwatch();
+for ($i = 0; $i < 5; $i++) {
+    $watch->time(static fn () => Scheduler::best($busy));
+}
+$load = $watch->figures();
+$order = Scheduler::best($busy)->order();
+$sooner = $busy->with([$busy->operations[$order[20]]->goingOn()]);
+$watch = new Stopwatch();
+for ($i = 0; $i < 9; $i++) {
+    $watch->time(static fn () => Scheduler::best($sooner, 8, $order));
+}
+$again = $watch->figures();
+printf(
+    "The core alone, 60 jobs with 700 operations planned: %.0f ms (goal 1500); again after one of them began: %.0f ms (goal 200)\n",
+    $load['p50_ms'],
+    $again['p50_ms'],
+);
+
 const ENGINES = 2_000;
 $chance = new Randomizer(new Mt19937(198));
 $families = array_map(Bench::sheet(...), ['tarn-4-198', 'fell-6-d', 'brae-v8-311']);
@@ -240,7 +263,7 @@ $goals = [
     'bench_growth_50000' => 1.3,
 ] + ['specs_list' => 5, 'specs_search' => 5, 'specs_lookup' => 5] +
     array_fill_keys(array_map(static fn (Section $section): string => "sheet_{$section->value}", Section::beside()), 5) +
-    ['judge' => 5, 'plan' => 5, 'work' => 5, 'post_log' => 4];
+    ['judge' => 5, 'plan' => 5, 'work' => 5, 'post_log' => 4, 'load' => 5, 'practice' => 4];
 echo "\nMedians against the floor, and growth against the Bench with 50 jobs:\n";
 foreach ($goals as $name => $goal) {
     printf("  %-34s %5.2f   goal %.1f   %s\n", $name, $ratios[$name], $goal, $ratios[$name] <= $goal ? 'reached' : 'not reached');
@@ -256,6 +279,8 @@ if ($jsonFile !== '') {
                 'core_whole_v8' => $whole,
                 'core_planned_v8' => $planned,
                 'core_deck_500' => $deck,
+                'core_load_700' => $load,
+                'core_load_700_again' => $again,
                 'package' => $package,
                 'screening' => $screening,
             ],

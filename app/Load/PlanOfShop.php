@@ -22,7 +22,7 @@ final readonly class PlanOfShop
     private const ORDER_KEPT_SECONDS = 172_800;
 
     /** What changed a little is bettered a little: so many schedules, times operations; the rest stays as it was. */
-    private const LEAST_TRIES = 12;
+    private const LEAST_TRIES = 8;
 
     private const EFFORT = 6_000;
 
@@ -34,7 +34,7 @@ final readonly class PlanOfShop
     public function now(): PlannedLoad
     {
         $now = self::slot();
-        $key = 'load.'.$now->getTimestamp().'.'.self::mark();
+        $key = 'load.'.md5(config('app.build').$now->getTimestamp().self::mark());
         $kept = $this->cache->get($key);
         if ($kept instanceof PlannedLoad) {
             return $kept;

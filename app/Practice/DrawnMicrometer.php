@@ -162,6 +162,9 @@ final readonly class DrawnMicrometer
     private function vernierLine(float $y, int $number, bool $meets): void
     {
         $this->picture->line(self::EDGE_X - 92, $y, self::EDGE_X, $y, 'mark vernier', $meets ? 'vernier' : '', "vernier {$number}");
+        if ($number === 0) {
+            return;
+        }
         $this->picture->text(
             self::EDGE_X - 104,
             $y + 5,

@@ -49,9 +49,10 @@ final readonly class LoadOfJob
     public function taken(): ?string
     {
         $order = $this->file->work()->order();
-        $closed = $this->file->work()->closedOperations();
+        $spells = $order === null ? [] : $this->spells();
+        $closed = $spells === [] ? [] : $this->file->work()->closedOperations();
         $taken = [];
-        foreach ($order === null ? [] : $this->spells() as $kind => $events) {
+        foreach ($spells as $kind => $events) {
             $clock = WorkClock::of($events);
             $places = array_map(static fn (Operation $one): string => $one->key(), $order->ofKind(OperationKind::from($kind)));
             $minutes = $clock->isRunning() ? 0 : $clock->minutesAt($events[0][1]);
