@@ -16,6 +16,7 @@ use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
+use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Carbon;
 use NorthLedger\Core\Scheduling\WeekHours;
 use NorthLedger\Core\Work\Machine;
@@ -80,7 +81,7 @@ final class HoursController
     public function import(Request $request): RedirectResponse
     {
         $file = $request->file('calendar');
-        if (! ($file instanceof \Illuminate\Http\UploadedFile) || ! $file->isValid() || $file->getSize() > self::MOST_BYTES) {
+        if (! ($file instanceof UploadedFile) || ! $file->isValid() || $file->getSize() > self::MOST_BYTES) {
             throw Refused::because('calendar', Line::of('load.import.unreadable'));
         }
         /** @var User $person */

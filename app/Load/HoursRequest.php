@@ -9,6 +9,9 @@ use App\Storage\User;
 use App\Words\Line;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\ValidationException;
+use NorthLedger\Core\Quantity\LengthUnit;
+use NorthLedger\Core\Quantity\NotationException;
+use NorthLedger\Core\Quantity\ShopNotation;
 use NorthLedger\Core\Scheduling\SchedulingException;
 use NorthLedger\Core\Scheduling\WeekHours;
 use NorthLedger\Core\Work\Machine;
@@ -29,6 +32,8 @@ final class HoursRequest extends FormRequest
             'own.*.*' => ['nullable', 'string', 'max:80'],
             'units' => ['array'],
             'units.*' => ['nullable', 'integer', 'between:1,6'],
+            'largest' => ['array'],
+            'largest.*' => ['nullable', 'string', 'max:20'],
             'people' => ['array'],
             'people.*' => ['array'],
             'people.*.*' => ['integer'],
@@ -47,11 +52,12 @@ final class HoursRequest extends FormRequest
         /**
          * @var array{version: int|string, answer_days: int|string, hours: array<string, ?string>,
          *     own?: array<string, array<string, ?string>>, units?: array<string, int|string|null>,
-         *     people?: array<string, list<int|string>>} $said
+         *     people?: array<string, list<int|string>>,
+         *     largest?: array<string, ?string>} $said
          */
         $said = $this->validated();
         $known = User::query()->pluck('id')->all();
-        $own = $units = $people = [];
+        $own = $units = $people = $largest = [];
         foreach (Machine::cases() as $machine) {
             $code = $machine->value;
             $days = array_filter(array_map(strval(...), $said['own'][$code] ?? []), static fn (string $text): bool => trim($text) !== '');
@@ -60,6 +66,10 @@ final class HoursRequest extends FormRequest
             }
             if ((int) ($said['units'][$code] ?? 1) > 1) {
                 $units[$code] = (int) $said['units'][$code];
+            }
+            $text = trim((string) ($said['largest'][$code] ?? ''));
+            if ($text !== '') {
+                $largest[$code] = self::size("largest.{$code}", $text);
             }
             $there = array_values(array_intersect(array_map(intval(...), $said['people'][$code] ?? []), $known));
             if ($there !== []) {
@@ -74,7 +84,22 @@ final class HoursRequest extends FormRequest
             $own,
             $units,
             $people,
+            $largest,
         );
+    }
+
+    /** In nanometres; a bare number is in millimetres. */
+    private static function size(string $field, string $text): int
+    {
+        try {
+            $size = ShopNotation::forSizes(LengthUnit::Millimetre)->read($text)->value;
+        } catch (NotationException) {
+            throw ValidationException::withMessages([$field => Line::of('load.rules.largest')]);
+        }
+
+        return $size->isPositive()
+            ? $size->nanometres
+            : throw ValidationException::withMessages([$field => Line::of('load.rules.largest')]);
     }
 
     /** @param  array<string, string>  $days */

@@ -22,6 +22,7 @@ final readonly class JobOnLoad
      * @param  list<OperationKind>  $stopped  What nobody can plan before something is decided
      * @param  list<PlannedOperation>  $operations
      * @param  string  $waitsFor  What the job waits for, as lists show it
+     * @param  list<OperationKind>  $tooLarge  What does not go onto its machine here
      */
     public function __construct(
         public string $tag,
@@ -34,6 +35,7 @@ final readonly class JobOnLoad
         public array $stopped,
         public array $operations,
         public string $waitsFor,
+        public array $tooLarge,
     ) {
     }
 

@@ -6,6 +6,7 @@ namespace App\Load;
 
 use App\Storage\Job;
 use App\Storage\LoadRecord;
+use App\Storage\LoadRules;
 use DateTimeImmutable;
 use Illuminate\Support\Facades\DB;
 use NorthLedger\Core\Engine\Policy\PriceItem;
@@ -31,7 +32,7 @@ final class JobsToLoad
     /** @param  DateTimeImmutable  $now  Minute 0 of the load */
     public function __construct(
         private readonly PriceList $prices,
-        private readonly int $answerDays,
+        private readonly LoadRules $rules,
         private readonly DateTimeImmutable $now,
     ) {
     }
@@ -83,14 +84,20 @@ final class JobsToLoad
         LoadRecord $record,
         string $waitsFor,
     ): JobOnLoad {
-        $awaited = (new AwaitedOfJob($record, $this->prices, $family, $this->answerDays, $this->now))->byKind();
-        $minutes = [];
+        $awaited = (new AwaitedOfJob($record, $this->prices, $family, $this->rules->answerDays, $this->now))->byKind();
+        $minutes = $tooLarge = [];
         foreach ($record->left as $one) {
+            if ($this->rules->isTooLargeFor($one->kind->machine(), $record)) {
+                $tooLarge[$one->kind->value] = $one->kind;
+            }
             $minutes[$one->kind->value] = $this->minutes($one->kind, max(1, count($one->places)), $family);
         }
         $job = new JobToLoad(
             $tag,
-            $record->left,
+            array_map(
+                static fn (LeftWork $one): LeftWork => isset($tooLarge[$one->kind->value]) ? $one->heldEverywhere() : $one,
+                $record->left,
+            ),
             array_map(fn (Awaited $one): int => OpenDays::minuteOf($this->now, $one->on), $awaited),
             array_map($this->spent(...), $record->clocks),
             array_keys(array_filter($record->clocks, static fn (array $clock): bool => $clock['since'] !== null)),
@@ -110,6 +117,7 @@ final class JobsToLoad
                 fn (OperationKind $kind): int => $this->daysAway($kind, $family),
             ),
             $waitsFor,
+            array_values($tooLarge),
         );
     }
 

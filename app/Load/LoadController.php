@@ -35,8 +35,14 @@ final readonly class LoadController
     /** One week on one page, or one machine’s list. */
     public function print(LoadRequest $request): View
     {
+        try {
+            $plan = $this->shop->now();
+        } catch (SchedulingException $exception) {
+            return view('load.trouble', ['why' => Line::of('load.trouble', ['why' => $exception->getMessage()])]);
+        }
+
         return view('load.print', [
-            'view' => LoadView::of($this->shop->now(), Zoom::Week, $request->from(), null),
+            'view' => LoadView::of($plan, Zoom::Week, $request->from(), null),
             'unit' => mb_substr($request->string('machine')->toString(), 0, 40),
         ]);
     }

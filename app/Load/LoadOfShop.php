@@ -49,7 +49,7 @@ final class LoadOfShop
         $this->rules = LoadRules::inForce();
         $this->closures = Closure::query()->where('ends_at', '>', $now)->orderBy('begins_at')->get();
         $this->hours = new MachineHours($this->rules, $this->closures, $now);
-        $this->reader = new JobsToLoad($prices, $this->rules->answerDays, $now);
+        $this->reader = new JobsToLoad($prices, $this->rules, $now);
     }
 
     public function reader(): JobsToLoad

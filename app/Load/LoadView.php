@@ -209,7 +209,13 @@ final readonly class LoadView
     {
         $said = [];
         foreach ($plan->jobs as $job) {
-            if ($job->stopped !== []) {
+            if ($job->tooLarge !== []) {
+                $said[] = Line::of('load.too_large', [
+                    'tag' => $job->tag,
+                    'work' => Line::ofCode('load.short', $job->tooLarge[0]),
+                    'machine' => LoadWords::theUnit($job->tooLarge[0]->machine()->value),
+                ]);
+            } elseif ($job->stopped !== []) {
                 $said[] = Line::counted('load.stopped', count($job->stopped), [
                     'tag' => $job->tag,
                     'work' => Line::ofCode('load.short', $job->stopped[0]),

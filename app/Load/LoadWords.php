@@ -83,6 +83,12 @@ final class LoadWords
         };
     }
 
+    /** “115 mm”; empty where every size goes */
+    public static function reach(?int $nanometres): string
+    {
+        return $nanometres === null ? '' : rtrim(rtrim(number_format($nanometres / 1_000_000, 3, '.', ''), '0'), '.').' mm';
+    }
+
     /** “6 h” of work, to the half hour; “20 min” below one */
     public static function hours(int $minutes): string
     {

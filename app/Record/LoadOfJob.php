@@ -14,6 +14,7 @@ use NorthLedger\Core\Work\AwaitedPart;
 use NorthLedger\Core\Work\LeftWork;
 use NorthLedger\Core\Work\Logs\ClockState;
 use NorthLedger\Core\Work\Logs\WorkClock;
+use NorthLedger\Core\Work\MachineReach;
 use NorthLedger\Core\Work\Operation;
 use NorthLedger\Core\Work\OperationKey;
 use NorthLedger\Core\Work\OperationKind;
@@ -86,7 +87,7 @@ final readonly class LoadOfJob
         }
         $asked = [new Stop(StopReason::CustomerAsked, null, '', null)];
 
-        return new LoadRecord(LeftWork::of($order, [], $asked), [], $this->partsOf($codes), $answerBy, true);
+        return new LoadRecord(LeftWork::of($order, [], $asked), [], $this->partsOf($codes), $answerBy, true, $this->sizes());
     }
 
     private function recommended(string $answerBy): ?LoadRecord
@@ -139,7 +140,17 @@ final readonly class LoadOfJob
             $this->missingParts(),
             $answerBy,
             false,
+            $this->sizes(),
         );
+    }
+
+    /** @return array<string, int> */
+    private function sizes(): array
+    {
+        return [
+            MachineReach::Bore->value => $this->file->sheet->bore->nominal->nanometres,
+            MachineReach::Stroke->value => $this->file->sheet->stroke->nanometres,
+        ];
     }
 
     /** @return array<string, non-empty-list<array{ClockState, \DateTimeImmutable}>> What was said of the time, by kind, oldest first */

@@ -16,6 +16,7 @@ final readonly class LoadRecord
      * @param  list<array{item: string, by: ?string, ordered: ?string}>  $parts  Not there yet; promised for, and ordered on, days
      * @param  ?string  $answerBy  The day by which the customer was asked to answer
      * @param  bool  $isProvisional  Nobody agreed to it yet: it is what was recommended to the customer
+     * @param  array<string, int>  $sizes  In nanometres, by what decides whether a part goes onto a machine
      */
     public function __construct(
         public array $left,
@@ -23,6 +24,7 @@ final readonly class LoadRecord
         public array $parts,
         public ?string $answerBy,
         public bool $isProvisional,
+        public array $sizes,
     ) {
     }
 
@@ -47,6 +49,7 @@ final readonly class LoadRecord
                     'parts' => $this->parts,
                     'answer_by' => $this->answerBy,
                     'provisional' => $this->isProvisional,
+                    'sizes' => $this->sizes,
                 ],
                 JSON_THROW_ON_ERROR,
             );
@@ -57,7 +60,7 @@ final readonly class LoadRecord
         /**
          * @var array{left: list<array{kind: string, places: list<string>, held: list<string>, after: list<string>, asked: bool}>,
          *     clocks: array<string, array{since: ?string, seconds: int}>, parts: list<array{item: string, by: ?string, ordered: ?string}>,
-         *     answer_by: ?string, provisional: bool} $said
+         *     answer_by: ?string, provisional: bool, sizes: array<string, int>} $said
          */
         $said = json_decode($json, true, 8, JSON_THROW_ON_ERROR);
 
@@ -76,6 +79,7 @@ final readonly class LoadRecord
             $said['parts'],
             $said['answer_by'],
             $said['provisional'],
+            $said['sizes'],
         );
     }
 }

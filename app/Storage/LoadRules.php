@@ -7,6 +7,7 @@ namespace App\Storage;
 use Illuminate\Support\Facades\DB;
 use NorthLedger\Core\Scheduling\WeekHours;
 use NorthLedger\Core\Work\Machine;
+use NorthLedger\Core\Work\MachineReach;
 
 /** The hours of the shop and of its machines, who runs them, and how long an answer is waited for; the owner's choice. */
 final readonly class LoadRules
@@ -19,6 +20,7 @@ final readonly class LoadRules
      * @param  array<string, WeekHours>  $own  Hours of machines that differ from the shop's, by machine
      * @param  array<string, int>  $units  How many of a machine there are, or people at a bench, where there are several
      * @param  array<string, list<int>>  $people  Who runs a machine; whoever is there, where it is not named
+     * @param  array<string, int>  $largest  The largest bore or stroke that goes onto a machine, in nanometres; any, where it is not named
      */
     public function __construct(
         public int $version,
@@ -27,6 +29,7 @@ final readonly class LoadRules
         public array $own,
         public array $units,
         public array $people,
+        public array $largest,
     ) {
     }
 
@@ -36,7 +39,7 @@ final readonly class LoadRules
         $row = DB::selectOne('SELECT load_rules, load_version FROM houses LIMIT 1');
         /**
          * @var array{answer_days?: int, hours?: array<string, string>, own?: array<string, array<string, string>>,
-         *     units?: array<string, int>, people?: array<string, list<int>>} $said
+         *     units?: array<string, int>, people?: array<string, list<int>>, largest?: array<string, int>} $said
          */
         $said = json_decode($row->load_rules ?? '{}', true, 6, JSON_THROW_ON_ERROR);
 
@@ -47,6 +50,7 @@ final readonly class LoadRules
             array_map(WeekHours::of(...), $said['own'] ?? []),
             $said['units'] ?? [],
             $said['people'] ?? [],
+            $said['largest'] ?? [],
         );
     }
 
@@ -60,6 +64,15 @@ final readonly class LoadRules
         return $this->units[$machine->value] ?? 1;
     }
 
+    /** True where a part of these sizes does not go onto a machine. */
+    public function isTooLargeFor(Machine $machine, LoadRecord $record): bool
+    {
+        $most = $this->largest[$machine->value] ?? null;
+        $reach = MachineReach::of($machine);
+
+        return $most !== null && $reach !== null && ($record->sizes[$reach->value] ?? 0) > $most;
+    }
+
     /** @return bool False where somebody else kept others since these were read; nothing is kept then */
     public function keep(): bool
     {
@@ -69,6 +82,7 @@ final readonly class LoadRules
             'own' => array_map(static fn (WeekHours $hours): array => $hours->written(), $this->own),
             'units' => $this->units,
             'people' => $this->people,
+            'largest' => $this->largest,
         ];
 
         return DB::update('UPDATE houses SET load_rules = ?, load_version = load_version + 1 WHERE load_version = ?', [

@@ -22,6 +22,12 @@ final readonly class LeftWork
     ) {
     }
 
+    /** The same where nothing of it can be done here. */
+    public function heldEverywhere(): self
+    {
+        return new self($this->kind, [], [...$this->held, ...$this->places], $this->after, $this->isAsked);
+    }
+
     /**
      * @param  list<string>  $closed  Keys
      * @param  list<Stop>  $stops

@@ -63,7 +63,7 @@ final readonly class DemoLoad
     private function hours(User $owner): void
     {
         $rules = LoadRules::inForce();
-        (new LoadRules($rules->version, $rules->answerDays, $rules->hours, [], ['bench' => 2], ['grinder' => [$owner->id]]))->keep();
+        (new LoadRules($rules->version, $rules->answerDays, $rules->hours, [], ['bench' => 2], ['grinder' => [$owner->id]], []))->keep();
     }
 
     private function waitsForTheSurfacer(User $inspector, User $machinist, Carbon $broken): void

@@ -129,6 +129,8 @@ return [
     'free_all' => ':machine',
     'stopped' =>
         '{1} :tag: :work cannot be planned. It waits for :what.|[2,*] :tag: :work and what follows cannot be planned. It waits for :what.',
+    'too_large' => ':tag is too large for :machine: :work and what follows cannot be planned here. It has to be sent out.',
+    'reach' => ['bore' => 'Bores up to', 'stroke' => 'Strokes up to'],
     'without_hours' => ':Machine has no open hours, so what stands there cannot be planned. Give it hours under Machines’ hours.',
     'refused' => [
         'past' => 'The pin of :work to :at is over, and nobody has begun. It is planned as if there were none.',
@@ -187,6 +189,7 @@ return [
         'kept' => 'Kept. The load is planned by these hours.',
         'stale' => 'Somebody else changed the hours while this page was open. What you keyed stands below; look at theirs and save again.',
         'answer_days' => 'Write how many days an answer takes: a whole number from 1 to 60.',
+        'largest' => 'Write the largest size with its unit, 4.5 in or 115 mm; nothing where every engine goes.',
         'units' => 'Write how many there are: a whole number from 1 to 6.',
         'span' => 'The end is not after the beginning.',
         'when' => 'Write a day and a time, both at the beginning and at the end.',

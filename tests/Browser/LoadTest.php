@@ -72,6 +72,30 @@ final class LoadTest extends BrowserTestCase
         $this->assertSame([], $window->findElements(WebDriverBy::cssSelector('[data-row="hone"] .planned')), 'nothing is honed this week');
     }
 
+    public function test_a_part_that_comes_sooner_and_work_that_ends_move_the_bars(): void
+    {
+        $counter = $this->loggedIn('counter');
+        $counter->get($this->url('/load?zoom=month'));
+        $waited = $this->said($counter, 'NL-0433/piston weights', 'starts');
+        $this->assertNotSame('', $waited);
+        $counter->get($this->url('/jobs/NL-0433/parts'));
+        $counter->findElement(WebDriverBy::cssSelector('#part option[value^="piston "]'))->click();
+        $counter->findElement(WebDriverBy::cssSelector('#state option[value=arrived]'))->click();
+        $counter->findElement(WebDriverBy::cssSelector('form[action=parts] button.button'))->click();
+        $this->untilSeen($counter, 'main', 'arrived');
+        $counter->get($this->url('/load?zoom=month'));
+        $this->assertLessThan($waited, $this->said($counter, 'NL-0433/piston weights', 'starts'), 'the pistons are here');
+
+        $machinist = $this->loggedIn('machinist');
+        $machinist->get($this->url('/load?zoom=month'));
+        $this->assertCount(1, $machinist->findElements(WebDriverBy::cssSelector('.running[data-bar="NL-0435/bore"]')));
+        $this->stage($machinist, '/jobs/NL-0435/work?at=bore.1');
+        $machinist->findElement(WebDriverBy::cssSelector('#time button[value=ended]'))->click();
+        $this->untilSeen($machinist, '#time', 'Begin');
+        $machinist->get($this->url('/load?zoom=month'));
+        $this->assertCount(0, $machinist->findElements(WebDriverBy::cssSelector('.running[data-bar="NL-0435/bore"]')));
+    }
+
     private function focus(RemoteWebDriver $window, string $code): void
     {
         $window->executeScript('arguments[0].focus()', [$this->bar($window, $code)]);

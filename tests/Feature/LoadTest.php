@@ -274,6 +274,21 @@ final class LoadTest extends TestCase
         $this->get('/load')->assertOk()->assertSee('has no open hours');
     }
 
+    public function test_what_is_too_large_for_a_machine_is_not_planned_on_it(): void
+    {
+        $this->actingAs($this->person(Role::Owner));
+        $hours = ['version' => '0', 'answer_days' => '3', 'hours' => ['mon' => '8-12'], 'largest' => ['mill' => 'large']];
+        $this->from('/load/hours')->post('/load/hours', $hours)->assertSessionHasErrors('largest.mill');
+        $this->get('/load/hours')->assertSee('value="large"', false);
+        $this->post('/load/hours', ['largest' => ['mill' => '3.5 in', 'hone' => '110']] + $hours)->assertSessionDoesntHaveErrors();
+        $this->get('/load/hours')->assertSee('value="88.9 mm"', false);
+        $this->get('/load')->assertSee(
+            "{$this->job->tag()} is too large for the boring mill: bore and what follows cannot be planned here.",
+        );
+        $this->assertArrayNotHasKey("{$this->job->tag()}/hone", $this->plan()->schedule->placements);
+        $this->assertSame('Mon 30 Nov 8:00', $this->starts('deck'), 'what comes before it is done here');
+    }
+
     public function test_what_is_stopped_is_not_planned_and_says_what_it_waits_for(): void
     {
         $this->post($this->url('work/flaws'), [

@@ -29,6 +29,7 @@ final readonly class ReadableInput
         'faces',
         'feed',
         'hours',
+        'largest',
         'lines',
         'own',
         'parts',
