@@ -182,6 +182,8 @@ Route::middleware(['auth', StillIn::class])->group(function (): void {
         ->name('practice.read')
         ->where('slug', '[a-z-]{1,40}');
     Route::post('/practice/read/{slug}', [PracticeController::class, 'answer'])->where('slug', '[a-z-]{1,40}');
+    Route::get('/practice/rocking', [PracticeController::class, 'rocking'])->name('practice.rocking');
+    Route::post('/practice/rocking', [PracticeController::class, 'rocked']);
     Route::get('/practice/method/{kind}', [PracticeController::class, 'question'])
         ->name('practice.method')
         ->where('kind', '[a-z]{1,20}');

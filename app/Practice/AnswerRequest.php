@@ -27,7 +27,7 @@ final class AnswerRequest extends FormRequest
     public function rules(): array
     {
         return [
-            'spot' => ['required', Rule::enum(Spot::class)],
+            'spot' => [Rule::requiredIf(! $this->is('practice/rocking')), Rule::enum(Spot::class)],
             'seed' => ['required', 'integer', 'between:0,'.self::MOST_SEED],
             'answer' => ['required', 'string', 'max:40'],
             'milliseconds' => ['nullable', 'integer', 'between:0,'.self::LONGEST_MS],

@@ -6,6 +6,7 @@ namespace App\Practice;
 
 use NorthLedger\Core\Practice\Exercise;
 use NorthLedger\Core\Practice\ReadInstrument;
+use NorthLedger\Core\Quantity\Length;
 
 /** A dial with its hand; one about zero has its numbers both ways, one with a counter shows how often the hand has gone round. */
 final class DrawnDial
@@ -20,27 +21,40 @@ final class DrawnDial
 
     public static function of(Exercise $exercise): Picture
     {
-        $picture = new Picture(self::SIDE, self::SIDE);
+        $picture = self::face($exercise->instrument);
         $turn = $exercise->instrument->revolution()->nanometres ?? 1;
-        $divisions = intdiv($turn, $exercise->instrument->resolution()->nanometres);
-        $isAboutZero = $exercise->instrument->isAboutZero();
-        $picture->path(self::circle(self::SIDE / 2, self::SIDE / 2, self::RADIUS + 16), 'dial');
-        self::divisions($picture, $divisions, $isAboutZero);
-        // A larger bore lets the contact out: the hand goes back.
-        $way = $exercise->instrument === ReadInstrument::DialBoreGauge ? -1 : 1;
-        $angle = ($way * 360.0 * ($exercise->shown->nanometres % $turn)) / $turn;
-        if ($isAboutZero) {
-            $picture->text(self::SIDE / 2, self::SIDE / 2 - 70, '← larger', 'note', 'sign');
-            $picture->text(52, self::SIDE - 14, '0.0005 in', 'note');
-        } else {
+        if (! $exercise->instrument->isAboutZero()) {
             self::counter($picture, $exercise->shown->nanometres / $turn);
-            $picture->text(48, self::SIDE - 14, '0.001 in', 'note');
         }
-        [$x, $y] = self::at($angle, self::RADIUS - 26);
-        [$backX, $backY] = self::at($angle + 180, 30);
+        [$x, $y] = self::at(self::degrees($exercise->instrument, $exercise->shown), self::RADIUS - 26);
+        [$backX, $backY] = self::at(self::degrees($exercise->instrument, $exercise->shown) + 180, 30);
         $picture->line($backX, $backY, $x, $y, 'hand', 'hand', 'hand');
 
         return $picture;
+    }
+
+    /** The dial without its hand. */
+    public static function face(ReadInstrument $instrument): Picture
+    {
+        $picture = new Picture(self::SIDE, self::SIDE);
+        $picture->path(self::circle(self::SIDE / 2, self::SIDE / 2, self::RADIUS + 16), 'dial');
+        $divisions = intdiv($instrument->revolution()->nanometres ?? 1, $instrument->resolution()->nanometres);
+        self::divisions($picture, $divisions, $instrument->isAboutZero());
+        if ($instrument->isAboutZero()) {
+            $picture->text(self::SIDE / 2, self::SIDE / 2 - 70, '← larger', 'note', 'sign');
+        }
+        $picture->text(52, self::SIDE - 14, $instrument->isAboutZero() ? '0.0005 in' : '0.001 in', 'note');
+
+        return $picture;
+    }
+
+    /** Where the hand stands, clockwise from the top; a larger bore lets the contact out, and the hand goes back. */
+    public static function degrees(ReadInstrument $instrument, Length $shown): float
+    {
+        $turn = $instrument->revolution()->nanometres ?? 1;
+        $way = $instrument === ReadInstrument::DialBoreGauge ? -1 : 1;
+
+        return ($way * 360.0 * ($shown->nanometres % $turn)) / $turn;
     }
 
     private static function divisions(Picture $picture, int $divisions, bool $isAboutZero): void

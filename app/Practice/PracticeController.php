@@ -19,11 +19,14 @@ use NorthLedger\Core\Practice\MethodQuestion;
 use NorthLedger\Core\Practice\QuestionKind;
 use NorthLedger\Core\Practice\ReadingVerdict;
 use NorthLedger\Core\Practice\ReadInstrument;
+use NorthLedger\Core\Practice\Rocking;
 use NorthLedger\Core\Practice\Spot;
 
 /** The practice bench: instruments that are drawn and read, and short cases of method. Nothing of it touches a job (PRAC-3). */
 final readonly class PracticeController
 {
+    public const ROCKING = 'rocking';
+
     private const MOST_SEED = 2_000_000_000;
 
     public function __construct(private PolicyBook $policies)
@@ -73,6 +76,31 @@ final readonly class PracticeController
         );
 
         return redirect()->to("/practice/read/{$slug}?answered=".RequestId::of($request));
+    }
+
+    public function rocking(Request $request): View
+    {
+        $answered = $this->answered($request, self::ROCKING);
+
+        return view('practice.rock', ['view' => RockView::of(Rocking::of($answered->seed ?? self::seed($request)), $answered)]);
+    }
+
+    public function rocked(AnswerRequest $request): RedirectResponse
+    {
+        $rocking = Rocking::of($request->integer('seed'));
+        $answer = $request->answer(ReadInstrument::DialBoreGauge);
+        $side = $rocking->reading->isNegative() ? Spot::Smaller : Spot::Larger;
+        $this->keep(
+            $request,
+            self::ROCKING,
+            $side->value,
+            $rocking->seed,
+            $request->typed(),
+            $rocking->verdictOn($answer),
+            $request->milliseconds(),
+        );
+
+        return redirect()->to('/practice/rocking?answered='.RequestId::of($request));
     }
 
     public function question(Request $request, string $kind): View

@@ -33,6 +33,7 @@ final class Progress
                 '/practice/read/'.str_replace(' ', '-', $instrument->value),
             );
         }
+        $topics[] = self::topic($person, $counts, PracticeController::ROCKING, Line::of('practice.rocking'), '/practice/rocking');
         foreach (QuestionKind::cases() as $kind) {
             $topics[] = self::topic(
                 $person,
@@ -83,6 +84,9 @@ final class Progress
     private static function name(string $topic): string
     {
         $instrument = ReadInstrument::tryFrom($topic);
+        if ($topic === PracticeController::ROCKING) {
+            return Line::of('practice.rocking');
+        }
 
         return $instrument === null
             ? Line::ofCode('practice.question', QuestionKind::from(substr($topic, strlen('method '))))

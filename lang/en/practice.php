@@ -87,6 +87,12 @@ return [
         'wash' => ':Right. :because',
         'timing' => ':Right: nothing is read before both times are over, nor more than an hour after the developer went on.',
     ],
+    'rocking' => 'Rocking a bore gauge to its turning point',
+    'rock' => [
+        'how' => 'Rock it with the arrows or a finger until the hand turns back: the smallest bore it shows is the reading.',
+        'tilt' => 'Tilt of the gauge',
+        'after' => 'It stands square where the hand turns back; tilted to either side the bore seems larger.',
+    ],
     'was_right' => 'Right.',
     'was_wrong' => 'Wrong.',
     'no_answer' => 'Type what the instrument shows, in at most 40 signs.',

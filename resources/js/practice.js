@@ -14,6 +14,21 @@ export function startPractice(root, now = () => performance.now()) {
         });
     }
     root.querySelector('[data-next]')?.focus();
+    startRocking(root);
+}
+
+/** The hand follows the tilt of the gauge. */
+function startRocking(root) {
+    const tilt = root.querySelector('[data-angles]');
+    const hand = root.querySelector('[data-hand]');
+    if (!tilt || !hand) {
+        return;
+    }
+    const angles = JSON.parse(tilt.dataset.angles);
+    const side = Number(hand.dataset.centre);
+    const turn = () => hand.setAttribute('transform', `rotate(${angles[tilt.value]} ${side} ${side})`);
+    tilt.addEventListener('input', turn);
+    turn();
 }
 
 function light(root, step) {

@@ -8,6 +8,7 @@ use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverKeys;
 use NorthLedger\Core\Practice\Exercise;
 use NorthLedger\Core\Practice\ReadInstrument;
+use NorthLedger\Core\Practice\Rocking;
 use NorthLedger\Core\Practice\Spot;
 
 /** An instrument is read by keyboard, another by touch, a question answered. */
@@ -42,6 +43,21 @@ final class PracticeTest extends BrowserTestCase
         $window->findElement(WebDriverBy::cssSelector('.practice-answer button'))->click();
         $this->untilSeen($window, '.practice-verdict', 'Right.');
         $this->untilSeen($window, '.practice-verdict', 'seconds');
+    }
+
+    public function test_a_gauge_is_rocked_to_its_turning_point(): void
+    {
+        $rocking = Rocking::of(8);
+        $window = $this->loggedIn('machinist');
+        $window->get($this->url('/practice/rocking?seed=8'));
+        $this->untilFocused($window, '#tilt');
+        $hand = static fn (): string => (string) $window->findElement(WebDriverBy::cssSelector('[data-hand]'))->getAttribute('transform');
+        $before = $hand();
+        $window->getKeyboard()->sendKeys([WebDriverKeys::ARROW_RIGHT, WebDriverKeys::ARROW_RIGHT]);
+        $this->until($window, static fn (): bool => $hand() !== $before, 'the hand follows the tilt');
+        $window->findElement(WebDriverBy::id('answer'))->sendKeys($rocking->reading->nanometres / 25_400 .WebDriverKeys::ENTER);
+        $this->untilSeen($window, '.practice-verdict', 'Right.');
+        $this->assertAccessible($window, 'a gauge that was rocked');
     }
 
     public function test_a_question_of_method_is_answered_and_gone_on_from(): void

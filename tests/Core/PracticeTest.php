@@ -13,6 +13,7 @@ use NorthLedger\Core\Practice\ReadingStep;
 use NorthLedger\Core\Practice\ReadingVerdict;
 use NorthLedger\Core\Practice\ReadInstrument;
 use NorthLedger\Core\Practice\Repetition;
+use NorthLedger\Core\Practice\Rocking;
 use NorthLedger\Core\Practice\Spot;
 use NorthLedger\Core\Quantity\Length;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -69,6 +70,21 @@ final class PracticeTest extends TestCase
             $this->assertGreaterThan(0, $shown(ReadInstrument::DialBoreGauge, Spot::Larger));
             $this->assertLessThan(0, $shown(ReadInstrument::DialBoreGauge, Spot::Smaller));
             $this->assertGreaterThan(2_540_000, $shown(ReadInstrument::DialIndicator, Spot::JustPast), 'it has gone round at least once');
+        }
+    }
+
+    public function test_a_rocked_gauge_shows_its_reading_at_the_turning_point_alone(): void
+    {
+        for ($seed = 0; $seed < self::SEEDS; $seed++) {
+            $rocking = Rocking::of($seed);
+            $shown = array_map(static fn (Length $length): int => $length->nanometres, $rocking->all());
+            $least = array_keys($shown, min($shown), true);
+            $this->assertCount(1, $least);
+            $this->assertSame($rocking->reading->nanometres, $shown[$least[0]]);
+            $this->assertLessThan(Rocking::MOST_TILT, abs($least[0]), 'it turns within its tilt');
+            $this->assertGreaterThan(12_700, $shown[-Rocking::MOST_TILT] - min($shown), 'a whole division and more at the ends');
+            $this->assertSame(ReadingVerdict::Right, $rocking->verdictOn($rocking->reading));
+            $this->assertSame(ReadingVerdict::Wrong, $rocking->verdictOn($rocking->at(-Rocking::MOST_TILT)));
         }
     }
 

@@ -16,7 +16,9 @@ use NorthLedger\Core\Practice\Exercise;
 use NorthLedger\Core\Practice\MethodQuestion;
 use NorthLedger\Core\Practice\QuestionKind;
 use NorthLedger\Core\Practice\ReadInstrument;
+use NorthLedger\Core\Practice\Rocking;
 use NorthLedger\Core\Practice\Spot;
+use NorthLedger\Core\Quantity\Length;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\TestCase;
 
@@ -90,6 +92,26 @@ final class PracticeTest extends TestCase
         $thou = $exercise->reading()->nanometres / 25_400;
         $this->followed($this->answer('dial-bore-gauge', $exercise, (string) $thou))->assertSee('✓ Right.');
         $this->followed($this->answer('dial-bore-gauge', $exercise, (string) -$thou))->assertSee('The sign is the wrong way round');
+    }
+
+    public function test_a_rocked_gauge_is_read_where_it_turns_back(): void
+    {
+        $rocking = Rocking::of(5);
+        $page = (string) $this->get('/practice/rocking?seed=5')->assertOk()->content();
+        $this->assertSame(1, preg_match('/data-angles="([^"]+)"/', $page, $match));
+        /** @var array<string, float> $angles */
+        $angles = json_decode(html_entity_decode($match[1]), true);
+        // A larger bore lets the hand go back: where it stands furthest forward the bore is smallest.
+        $this->assertEqualsWithDelta($rocking->reading->nanometres, (-max($angles) / 360) * 508_000, 20);
+        $thou = static fn (Length $length): string => (string) ($length->nanometres / 25_400);
+        $rock = fn (string $answer): TestResponse => $this->post('/practice/rocking', [
+            'ulid' => $this->ulid(),
+            'seed' => '5',
+            'answer' => $answer,
+        ]);
+        $this->followed($rock($thou($rocking->reading)))->assertSee('✓ Right.');
+        $this->followed($rock($thou($rocking->reading->plus(Length::ofNanometres(127_000)))))->assertSee('Not what it shows.');
+        $rock('square')->assertSessionHasErrors('answer');
     }
 
     public function test_the_described_form_gives_lines_and_numbers_and_not_the_answer(): void
