@@ -186,8 +186,8 @@ Route::middleware(['auth', StillIn::class])->group(function (): void {
     Route::post('/practice/rocking', [PracticeController::class, 'rocked']);
     Route::get('/practice/method/{kind}', [PracticeController::class, 'question'])
         ->name('practice.method')
-        ->where('kind', '[a-z]{1,20}');
-    Route::post('/practice/method/{kind}', [PracticeController::class, 'choose'])->where('kind', '[a-z]{1,20}');
+        ->where('kind', '[a-z-]{1,20}');
+    Route::post('/practice/method/{kind}', [PracticeController::class, 'choose'])->where('kind', '[a-z-]{1,20}');
 
     Route::get('/load', [LoadController::class, 'show'])->name('load');
     Route::get('/load/print', [LoadController::class, 'print'])->name('load.print');

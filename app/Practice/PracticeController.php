@@ -105,27 +105,27 @@ final readonly class PracticeController
 
     public function question(Request $request, string $kind): View
     {
-        $kind = QuestionKind::tryFrom($kind) ?? abort(404);
+        $kind = QuestionKind::tryFrom(str_replace('-', ' ', $kind)) ?? abort(404);
         $answered = $this->answered($request, "method {$kind->value}");
-        $question = MethodQuestion::of($kind, $answered->seed ?? self::seed($request), $this->policies->current()->crackDwell);
+        $question = MethodQuestion::of($kind, $answered->seed ?? self::seed($request), $this->policies->current());
 
         return view('practice.question', ['question' => $question, 'answered' => $answered]);
     }
 
     public function choose(Request $request, string $kind): RedirectResponse
     {
-        $kind = QuestionKind::tryFrom($kind) ?? abort(404);
+        $kind = QuestionKind::tryFrom(str_replace('-', ' ', $kind)) ?? abort(404);
         /** @var array{seed: int|string, choice: string} $said */
         $said = $request->validate(
-            ['seed' => ['required', 'integer', 'between:0,'.self::MOST_SEED], 'choice' => ['required', 'string', 'max:20']],
+            ['seed' => ['required', 'integer', 'between:0,'.self::MOST_SEED], 'choice' => ['required', 'string', 'max:60']],
             ['choice' => Line::of('practice.no_choice')],
         );
-        $question = MethodQuestion::of($kind, (int) $said['seed'], $this->policies->current()->crackDwell);
+        $question = MethodQuestion::of($kind, (int) $said['seed'], $this->policies->current());
         $request->validate(['choice' => [Rule::in($question->choices)]], ['choice' => Line::of('practice.no_choice')]);
         $verdict = $said['choice'] === $question->right ? ReadingVerdict::Right : ReadingVerdict::Wrong;
-        $this->keep($request, "method {$kind->value}", $question->right, $question->seed, $said['choice'], $verdict, null);
+        $this->keep($request, "method {$kind->value}", self::code($question->right), $question->seed, $said['choice'], $verdict, null);
 
-        return redirect()->to("/practice/method/{$kind->value}?answered=".RequestId::of($request));
+        return redirect()->to('/practice/method/'.str_replace(' ', '-', $kind->value).'?answered='.RequestId::of($request));
     }
 
     /** Sent twice, it is counted once. */
@@ -205,5 +205,11 @@ final readonly class PracticeController
         $person = $request->user();
 
         return $person;
+    }
+
+    /** As long as its column. */
+    private static function code(string $choice): string
+    {
+        return mb_substr($choice, 0, 20);
     }
 }

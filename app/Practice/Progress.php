@@ -40,7 +40,7 @@ final class Progress
                 $counts,
                 "method {$kind->value}",
                 Line::ofCode('practice.question', $kind),
-                "/practice/method/{$kind->value}",
+                '/practice/method/'.str_replace(' ', '-', $kind->value),
             );
         }
 

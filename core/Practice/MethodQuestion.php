@@ -5,11 +5,16 @@ declare(strict_types=1);
 namespace NorthLedger\Core\Practice;
 
 use NorthLedger\Core\Engine\Policy\DwellSchool;
+use NorthLedger\Core\Engine\Policy\ShopPolicy;
 use NorthLedger\Core\Engine\Specification\Material;
+use NorthLedger\Core\Features\Bores\CleanUp;
+use NorthLedger\Core\Features\Bores\RequiredBore;
 use NorthLedger\Core\Features\Cracks\CrackCheckRefused;
 use NorthLedger\Core\Features\Cracks\Dwell;
 use NorthLedger\Core\Features\Cracks\TimingMark;
 use NorthLedger\Core\Features\Precheck\WashMethod;
+use NorthLedger\Core\Quantity\Length;
+use NorthLedger\Core\Quantity\LengthUnit;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 
@@ -19,6 +24,8 @@ final readonly class MethodQuestion
     private const COLDEST_C = 1;
 
     private const HOTTEST_C = 56;
+
+    private const MADE_NM = 96_837_500;
 
     /**
      * @param  array<string, string|int>  $facts  Of the case, by name
@@ -33,14 +40,15 @@ final readonly class MethodQuestion
     ) {
     }
 
-    public static function of(QuestionKind $kind, int $seed, DwellSchool $school): self
+    public static function of(QuestionKind $kind, int $seed, ShopPolicy $policy): self
     {
         $chance = new Randomizer(new Mt19937($seed));
 
         return match ($kind) {
-            QuestionKind::Dwell => self::dwell($seed, $chance, $school),
+            QuestionKind::Dwell => self::dwell($seed, $chance, $policy->crackDwell),
             QuestionKind::Wash => self::wash($seed, $chance),
-            QuestionKind::Timing => self::timing($seed, $chance, $school),
+            QuestionKind::Timing => self::timing($seed, $chance, $policy->crackDwell),
+            QuestionKind::CleanUp => self::cleanUp($seed, $chance, $policy->boreAllowances(LengthUnit::Inch)->cleanUpStock),
         };
     }
 
@@ -99,5 +107,33 @@ final readonly class MethodQuestion
                     array_map(static fn (TimingMark $mark): string => $mark === TimingMark::Early ? 'early' : 'late', $marks),
                 ),
         );
+    }
+
+    private static function cleanUp(int $seed, Randomizer $chance, Length $stock): self
+    {
+        $made = Length::ofNanometres(self::MADE_NM);
+        $step = Length::ofNanometres(254_000 * $chance->getInt(2, 4));
+        $worn = Length::ofNanometres(12_700 * $chance->getInt(8, 2 * intdiv($step->nanometres, 25_400)));
+        $pit = Length::ofNanometres(25_400 * max(0, $chance->getInt(-2, 4)));
+        $answer = RequiredBore::of($made, $made->plus($worn), $pit, $stock)->at($made->plus($step));
+
+        return new self(
+            QuestionKind::CleanUp,
+            $seed,
+            [
+                'made' => self::inches($made),
+                'worn' => self::inches($made->plus($worn)),
+                'pit' => self::inches($pit),
+                'stock' => self::inches($stock),
+                'step' => self::inches($step),
+            ],
+            array_column(CleanUp::cases(), 'value'),
+            $answer->value,
+        );
+    }
+
+    private static function inches(Length $length): string
+    {
+        return (string) preg_replace('/^0(?=\.)/', '', number_format($length->nanometres / LengthUnit::Inch->nanometres(), 4, '.', ''));
     }
 }

@@ -10,4 +10,5 @@ enum QuestionKind: string
     case Dwell = 'dwell';
     case Wash = 'wash';
     case Timing = 'timing';
+    case CleanUp = 'clean up';
 }

@@ -65,6 +65,7 @@ return [
         'dwell' => 'How long does the penetrant stay on?',
         'wash' => 'May it be washed like that?',
         'timing' => 'Was it read in time?',
+        'clean_up' => 'Does this bore clean up?',
     ],
     'case' => [
         'dwell' => 'The part itself has :celsius °C. How many minutes does the penetrant stay on here?',
@@ -79,12 +80,17 @@ return [
         'good' => 'good',
         'early' => 'too early',
         'late' => 'too late',
+        'cleans up on centre' => 'it cleans up on centre',
+        'cleans up if centred under the ridge' => 'only if it is centred under the ridge',
+        'does not clean up' => 'it does not clean up',
         'early and late' => 'too early with the one, too late with the other',
     ],
     'minutes' => ':minutes minutes',
     'answer' => [
         'dwell' => ':right: by the shop’s own dwell, doubled from 5 to 10 °C, and not below 5 or above 50 °C.',
         'wash' => ':Right. :because',
+        'clean_up' =>
+            ':Right. All wear can be on one side: on the old centre it takes twice the wear, on a centre that is moved under the ridge once; a pit counts twice on the diameter.',
         'timing' => ':Right: nothing is read before both times are over, nor more than an hour after the developer went on.',
     ],
     'rocking' => 'Rocking a bore gauge to its turning point',

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
-use NorthLedger\Core\Engine\Policy\DwellSchool;
 use NorthLedger\Core\Practice\Exercise;
 use NorthLedger\Core\Practice\Level;
 use NorthLedger\Core\Practice\MethodQuestion;
@@ -120,12 +119,12 @@ final class PracticeTest extends TestCase
         $seen = [];
         foreach (QuestionKind::cases() as $kind) {
             for ($seed = 0; $seed < 200; $seed++) {
-                $question = MethodQuestion::of($kind, $seed, DwellSchool::Short);
+                $question = MethodQuestion::of($kind, $seed, Bench::policy());
                 $this->assertContains($question->right, $question->choices);
                 $seen[$kind->value][$question->right] = true;
                 if ($kind === QuestionKind::Dwell) {
                     $celsius = (int) $question->facts['celsius'];
-                    $minutes = DwellSchool::Short->minutes();
+                    $minutes = Bench::policy()->crackDwell->minutes();
                     $expected = match (true) {
                         $celsius < 5, $celsius > 50 => 'not',
                         $celsius <= 10 => (string) (2 * $minutes),
@@ -138,5 +137,6 @@ final class PracticeTest extends TestCase
         $this->assertCount(3, $seen['dwell']);
         $this->assertCount(2, $seen['wash']);
         $this->assertGreaterThanOrEqual(3, count($seen['timing']));
+        $this->assertCount(3, $seen['clean up']);
     }
 }
