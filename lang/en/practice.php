@@ -68,6 +68,9 @@ return [
         'clean_up' => 'Does this bore clean up?',
     ],
     'case' => [
+        'clean_up' =>
+            'A bore made :made in reads :worn in at its largest place; its deepest pit goes :pit in further into the wall, '.
+            'and the shop leaves :stock in to clean up. Does it clean up :step in over?',
         'dwell' => 'The part itself has :celsius °C. How many minutes does the penetrant stay on here?',
         'wash' => 'A part of :material, and the method “:method”. May it be cleaned like that?',
         'timing' =>
@@ -90,7 +93,8 @@ return [
         'dwell' => ':right: by the shop’s own dwell, doubled from 5 to 10 °C, and not below 5 or above 50 °C.',
         'wash' => ':Right. :because',
         'clean_up' =>
-            ':Right. All wear can be on one side: on the old centre it takes twice the wear, on a centre that is moved under the ridge once; a pit counts twice on the diameter.',
+            ':Right. All wear can be on one side: on the old centre it counts twice, on one that is moved under the ridge once; '.
+            'a pit counts twice on the diameter.',
         'timing' => ':Right: nothing is read before both times are over, nor more than an hour after the developer went on.',
     ],
     'rocking' => 'Rocking a bore gauge to its turning point',

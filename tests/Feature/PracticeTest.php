@@ -133,7 +133,10 @@ final class PracticeTest extends TestCase
         $this->followed($this->choose($wrong))->assertSee('✕ Wrong.');
         $this->choose('a week')->assertSessionHasErrors('choice');
         foreach (QuestionKind::cases() as $kind) {
-            $this->get('/practice/method/'.str_replace(' ', '-', $kind->value))->assertOk();
+            $this->get('/practice/method/'.str_replace(' ', '-', $kind->value))
+                ->assertOk()
+                ->assertDontSee('practice.')
+                ->assertDontSee(':');
         }
         $this->get('/practice/method/astrology')->assertNotFound();
     }
