@@ -34,6 +34,9 @@ final class LoadOfShop
 
     private const MOST_DAYS = 760;
 
+    /** However large the load, so many schedules are tried. */
+    private const LEAST_TRIES = 8;
+
     private LoadRules $rules;
 
     private MachineHours $hours;
@@ -59,13 +62,13 @@ final class LoadOfShop
 
     /**
      * @param  ?list<string>  $order  Of the schedule that stood before, which is kept where nothing is gained by another
-     * @param  ?int  $tries  How much is tried to better it; null: as much as is usual
+     * @param  int  $effort  How much is done to better it: schedules times operations
      * @param  list<JobOnLoad>  $thoughtOf  Jobs that are not there yet
      * @param  ?list<LoadPin>  $pins  Null: those that stand
      *
      * @throws SchedulingException If there are too few open hours in two years, or something waits for itself
      */
-    public function planned(?array $order, ?int $tries = null, array $thoughtOf = [], ?array $pins = null): PlannedLoad
+    public function planned(?array $order, int $effort, array $thoughtOf = [], ?array $pins = null): PlannedLoad
     {
         $jobs = [];
         foreach ([...$this->reader->all(), ...$thoughtOf] as $job) {
@@ -73,10 +76,10 @@ final class LoadOfShop
         }
         $pins ??= array_values(LoadPin::query()->orderBy('id')->get()->all());
         try {
-            return $this->plannedIn(self::DAYS, $jobs, $pins, $order, $tries);
+            return $this->plannedIn(self::DAYS, $jobs, $pins, $order, $effort);
         } catch (SchedulingException $exception) {
             return $exception->fault === SchedulingFault::NoTimeLeft
-                ? $this->plannedIn(self::MOST_DAYS, $jobs, $pins, $order, $tries)
+                ? $this->plannedIn(self::MOST_DAYS, $jobs, $pins, $order, $effort)
                 : throw $exception;
         }
     }
@@ -86,7 +89,7 @@ final class LoadOfShop
      * @param  list<LoadPin>  $pins
      * @param  ?list<string>  $order
      */
-    private function plannedIn(int $days, array $jobs, array $pins, ?array $order, ?int $tries): PlannedLoad
+    private function plannedIn(int $days, array $jobs, array $pins, ?array $order, int $effort): PlannedLoad
     {
         $machines = array_map(fn (OpenMinutes $open): OpenMinutes => $open->without([[PHP_INT_MIN, 0]]), $this->hours->open($days));
         $due = array_map(
@@ -104,6 +107,7 @@ final class LoadOfShop
         );
         [$operations, $withoutHours] = self::withoutClosed($operations, $machines);
         $load = Load::of($machines, $due, $this->begun($operations, $machines, $jobs));
+        $tries = max(self::LEAST_TRIES, intdiv($effort, max(1, count($load->operations))));
         [$load, $schedule, $refused] = $this->pinned($load, $jobs, $pins, $order, $tries);
         $late = array_column(LateJob::all($load, $schedule), null, 'code');
 
@@ -180,7 +184,7 @@ final class LoadOfShop
      * @param  ?list<string>  $order
      * @return array{Load, Schedule, list<RefusedPin>}
      */
-    private function pinned(Load $load, array $jobs, array $pins, ?array $order, ?int $tries): array
+    private function pinned(Load $load, array $jobs, array $pins, ?array $order, int $tries): array
     {
         $wanted = $refused = [];
         foreach ($pins as $pin) {
@@ -216,7 +220,7 @@ final class LoadOfShop
      * @param  ?list<string>  $order
      * @return array{Load, Schedule, list<RefusedPin>}
      */
-    private function pinnedOneByOne(Load $load, array $wanted, array $refused, ?array $order, ?int $tries): array
+    private function pinnedOneByOne(Load $load, array $wanted, array $refused, ?array $order, int $tries): array
     {
         foreach ($wanted as $one) {
             $with = $load->with([$one]);

@@ -21,10 +21,12 @@ final readonly class PlanOfShop
 
     private const ORDER_KEPT_SECONDS = 172_800;
 
-    /** What changed a little is bettered a little: so many schedules, times operations; the rest stays as it was. */
-    private const LEAST_TRIES = 8;
+    /** A plan from nothing; one from the order that stood before, which stays where nothing is gained; and one that is only tried. */
+    private const EFFORT_AT_FIRST = 30_000;
 
     private const EFFORT = 6_000;
+
+    private const EFFORT_OF_A_TRIAL = 2_000;
 
     public function __construct(private PolicyBook $policies, private Repository $cache)
     {
@@ -40,7 +42,7 @@ final readonly class PlanOfShop
             return $kept;
         }
         $order = $this->order();
-        $planned = $this->shop($now)->planned($order, $order === null ? null : self::tries(count($order)));
+        $planned = $this->shop($now)->planned($order, $order === null ? self::EFFORT_AT_FIRST : self::EFFORT);
         $this->cache->put($key, $planned, self::KEPT_SECONDS);
         $times = [];
         foreach (array_keys($planned->jobs) as $tag) {
@@ -75,12 +77,7 @@ final readonly class PlanOfShop
         $shop = $this->shop(self::slot());
         $order = $this->order();
 
-        return $shop->planned($order, self::tries(count($order ?? [])), $thoughtOf === null ? [] : [$thoughtOf($shop->reader())], $pins);
-    }
-
-    private static function tries(int $operations): int
-    {
-        return max(self::LEAST_TRIES, intdiv(self::EFFORT, max(1, $operations)));
+        return $shop->planned($order, self::EFFORT_OF_A_TRIAL, $thoughtOf === null ? [] : [$thoughtOf($shop->reader())], $pins);
     }
 
     private function shop(DateTimeImmutable $now): LoadOfShop

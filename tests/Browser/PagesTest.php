@@ -54,6 +54,8 @@ final class PagesTest extends BrowserTestCase
         '/load',
         '/load?form=list',
         '/load/print',
+        '/load/hours',
+        '/practice/rocking?seed=4',
         '/machines',
         '/machines/hone',
         '/jobs/NL-0407/verify',

@@ -133,10 +133,11 @@ final class PracticeTest extends TestCase
         $this->followed($this->choose($wrong))->assertSee('✕ Wrong.');
         $this->choose('a week')->assertSessionHasErrors('choice');
         foreach (QuestionKind::cases() as $kind) {
-            $this->get('/practice/method/'.str_replace(' ', '-', $kind->value))
+            $page = (string) $this->get('/practice/method/'.str_replace(' ', '-', $kind->value))
                 ->assertOk()
-                ->assertDontSee('practice.')
-                ->assertDontSee(':');
+                ->content();
+            $this->assertSame(1, preg_match('/practice-case">([^<]+)</', $page, $case));
+            $this->assertDoesNotMatchRegularExpression('/practice\.| :[a-z]/', $case[1] ?? '', 'every case is a sentence with its facts');
         }
         $this->get('/practice/method/astrology')->assertNotFound();
     }

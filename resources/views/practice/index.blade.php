@@ -6,7 +6,7 @@
     <ul class="topics">
     @foreach($topics as $topic)
         <li><a href="{{ $topic['address'] }}"><b>{{ $topic['name'] }}</b></a>
-            <span class="marks" aria-label="the last answers">@foreach($topic['marks'] as $isRight)<span class="{{ $isRight ? 'ok' : 'bad' }}">{{ $isRight ? '✓' : '✕' }}</span>@endforeach</span>
+            <span class="marks" role="img" aria-label="the last answers, {{ count(array_filter($topic['marks'])) }} of {{ count($topic['marks']) }} right">@foreach($topic['marks'] as $isRight)<span class="{{ $isRight ? 'ok' : 'bad' }}">{{ $isRight ? '✓' : '✕' }}</span>@endforeach</span>
             <span class="soft">@if($topic['all'] === 0)not tried yet @else<span class="num">{{ $topic['right'] }}</span> of <span class="num">{{ $topic['all'] }}</span> right · {{ $topic['level'] }}@endif</span></li>
     @endforeach
     </ul>
