@@ -50,7 +50,7 @@ final class LoadOfShop
     public function __construct(PriceList $prices, private readonly DateTimeImmutable $now)
     {
         $this->rules = LoadRules::inForce();
-        $this->closures = Closure::query()->where('ends_at', '>', $now)->orderBy('begins_at')->get();
+        $this->closures = Closure::query()->with('person')->where('ends_at', '>', $now)->orderBy('begins_at')->get();
         $this->hours = new MachineHours($this->rules, $this->closures, $now);
         $this->reader = new JobsToLoad($prices, $this->rules, $now);
     }

@@ -37,12 +37,19 @@ final readonly class MachineHours
         return $open;
     }
 
-    /** @return list<Closure> Of the machine itself and of the shop; in the order of their beginning */
+    /** @return list<Closure> Of the shop, of the machine, and of people without whom nobody runs it; in the order of their beginning */
     public function closuresOf(Machine $machine): array
     {
+        $people = $this->rules->people[$machine->value] ?? [];
+        $nobody = $people === [] ? [] : $this->spansWithout($people);
+
         return array_values(
             $this->closures
-                ->filter(static fn (Closure $one): bool => $one->isOfShop() || $one->machine === $machine->value)
+                ->filter(
+                    fn (Closure $one): bool => $one->isOfShop() ||
+                        $one->machine === $machine->value ||
+                        (in_array($one->person_id, $people, true) && self::common([$this->span($one)], $nobody) !== []),
+                )
                 ->sortBy('begins_at')
                 ->all(),
         );

@@ -22,6 +22,9 @@ final readonly class WhyLate
     /** Less than this is no help worth a telephone call. */
     private const LEAST_MINUTES = 15;
 
+    /** From Friday's closing to Monday's opening, and some. */
+    private const A_WEEKEND = 4_320;
+
     public function __construct(private PlannedLoad $plan)
     {
     }
@@ -93,6 +96,10 @@ final readonly class WhyLate
     private function because(array $chain): string
     {
         foreach (array_reverse($chain) as $link) {
+            $said = $this->closed($link);
+            if ($said !== '') {
+                return $said;
+            }
             $said = match ($link->heldBy) {
                 HeldBy::Earliest => $this->waited($link->operation),
                 HeldBy::Machine => Line::of('load.because.machine', [
@@ -101,13 +108,12 @@ final readonly class WhyLate
                     'until' => LoadWords::at($this->plan->at($this->plan->schedule->placements[(string) $link->by]->end)),
                     'work' => $this->workOfItsJob($link->operation),
                 ]),
-                HeldBy::Closed => $this->closed($link->operation),
                 HeldBy::Pin => Line::of('load.because.pin', [
                     'work' => $this->workOfItsJob($link->operation),
                     'at' => $this->starts($link->operation),
                 ]),
                 HeldBy::Operation => $this->ordered($link),
-                HeldBy::Nothing => '',
+                HeldBy::Closed, HeldBy::Nothing => '',
             };
             if ($said !== '') {
                 return $said;
@@ -157,23 +163,38 @@ final readonly class WhyLate
         );
     }
 
-    /** A machine that is closed over a night or a weekend is no reason; one that is out of order is. */
-    private function closed(string $operation): string
+    /** A machine that is closed over a night or a weekend is no reason; one that is out of order, or is seldom worked, is. */
+    private function closed(ChainLink $link): string
     {
-        $placement = $this->plan->schedule->placements[$operation];
+        $placement = $this->plan->schedule->placements[$link->operation];
+        $couldStart = $this->couldStart($link);
+        if ($placement->machine === null || $link->heldBy === HeldBy::Pin || $placement->start <= $couldStart) {
+            return '';
+        }
         $start = $this->plan->at($placement->start);
-        foreach ($this->plan->closuresAt((string) $placement->machine) as $closure) {
-            if ($closure->begins_at < $start && $closure->ends_at > $start->modify('-3 days') && $closure->ends_at <= $start) {
-                return Line::of('load.because.closed_why', [
-                    'machine' => $this->machine($operation),
-                    'until' => LoadWords::until($closure->ends_at->toDateTimeImmutable()),
-                    'why' => $closure->why,
-                    'work' => $this->workOfItsJob($operation),
-                ]);
+        $with = ['machine' => $this->machine($link->operation), 'work' => $this->workOfItsJob($link->operation)];
+        foreach ($this->plan->closuresAt($placement->machine) as $closure) {
+            // It ends when the work begins, or in the night before.
+            $endsBefore = $closure->ends_at <= $start && $closure->ends_at > $start->modify('-3 days');
+            if ($endsBefore && $closure->ends_at > $this->plan->at($couldStart) && $link->heldBy !== HeldBy::Earliest) {
+                $until = LoadWords::until($closure->ends_at->toDateTimeImmutable());
+
+                return Line::of('load.because.closed_why', ['until' => $until, 'why' => $closure->words()] + $with);
             }
         }
 
-        return '';
+        return $placement->start - $couldStart < self::A_WEEKEND
+            ? ''
+            : Line::of('load.because.closed', ['until' => LoadWords::at($start)] + $with);
+    }
+
+    /** The minute from which only its machine's hours can have held it. */
+    private function couldStart(ChainLink $link): int
+    {
+        $operation = $link->operation;
+        $atMachine = $link->heldBy === HeldBy::Machine ? $this->plan->schedule->placements[(string) $link->by]->end : 0;
+
+        return max($this->plan->readyFor($operation), $this->plan->load->operations[$operation]->earliest, $atMachine);
     }
 
     /** @return array{work: string, when: string, why: string} */

@@ -37,6 +37,12 @@ final class Closure extends Model
         return $this->belongsTo(User::class, 'person_id');
     }
 
+    /** “spindle bearing”; with the name of who is away */
+    public function words(): string
+    {
+        return $this->person === null ? $this->why : "{$this->person->name}, {$this->why}";
+    }
+
     public function isOfShop(): bool
     {
         return $this->machine === null && $this->person_id === null;

@@ -68,6 +68,8 @@ return [
     'day' => 'day',
     'week' => 'week',
     'month' => 'month',
+    'shop' => 'The shop',
+    'hours_planned' => ':hours planned',
     'unit' => ':machine :number',
     'the' => 'the :machine',
     'bar' => ':number :work, :machine, :from to :to, :state',

@@ -269,9 +269,24 @@ final class LoadTest extends TestCase
 
         $this->close("person {$owner->id}", '2026-11-30T00:00', '2026-12-01T00:00', 'at the dentist');
         $this->assertSame('Mon 7 Dec 6:00', $this->starts('deck'), 'a machine without its person is closed');
+        $this->job->refresh()->update(['due_on' => '2026-12-02']);
+        $late = $this->get('/load')->assertSee('at the dentist');
+        $late->assertDontSee('Its own work takes that long');
 
         $this->post('/load/hours', ['version' => 1, 'answer_days' => '4', 'hours' => array_fill_keys(array_keys($days), '')]);
         $this->get('/load')->assertOk()->assertSee('has no open hours');
+    }
+
+    public function test_a_machine_that_is_seldom_worked_is_the_reason_and_a_night_is_none(): void
+    {
+        $this->job->refresh()->update(['due_on' => '2026-12-05']);
+        $this->actingAs($this->person(Role::Owner));
+        $hours = ['version' => '0', 'answer_days' => '3', 'hours' => array_fill_keys(['mon', 'tue', 'wed', 'thu', 'fri'], '8:00–17:00')];
+        $this->post('/load/hours', $hours + ['own' => ['wash' => ['tue' => '8:00–17:00']]])->assertSessionDoesntHaveErrors();
+        $this->tellOf('piston 508000', PartState::Arrived, '');
+        $this->tick('deck.1');
+        Carbon::setTestNow('2026-12-02 07:00:00');
+        $this->get('/load')->assertSee('The wash tank is closed until Tue 8 Dec 8:00; final wash cannot begin before.');
     }
 
     public function test_what_is_too_large_for_a_machine_is_not_planned_on_it(): void
