@@ -23,7 +23,9 @@ use App\Offers\MailboxController;
 use App\Offers\OfferController;
 use App\Offers\OpenOfferController;
 use App\Parts\PartsController;
+use App\Practice\MethodController;
 use App\Practice\PracticeController;
+use App\Practice\RockingController;
 use App\Running\RunningController;
 use App\Sheet\BoreController;
 use App\Sheet\CheckBackController;
@@ -182,12 +184,12 @@ Route::middleware(['auth', StillIn::class])->group(function (): void {
         ->name('practice.read')
         ->where('slug', '[a-z-]{1,40}');
     Route::post('/practice/read/{slug}', [PracticeController::class, 'answer'])->where('slug', '[a-z-]{1,40}');
-    Route::get('/practice/rocking', [PracticeController::class, 'rocking'])->name('practice.rocking');
-    Route::post('/practice/rocking', [PracticeController::class, 'rocked']);
-    Route::get('/practice/method/{kind}', [PracticeController::class, 'question'])
+    Route::get('/practice/rocking', [RockingController::class, 'show'])->name('practice.rocking');
+    Route::post('/practice/rocking', [RockingController::class, 'answer']);
+    Route::get('/practice/method/{kind}', [MethodController::class, 'show'])
         ->name('practice.method')
         ->where('kind', '[a-z-]{1,20}');
-    Route::post('/practice/method/{kind}', [PracticeController::class, 'choose'])->where('kind', '[a-z-]{1,20}');
+    Route::post('/practice/method/{kind}', [MethodController::class, 'choose'])->where('kind', '[a-z-]{1,20}');
 
     Route::get('/load', [LoadController::class, 'show'])->name('load');
     Route::get('/load/print', [LoadController::class, 'print'])->name('load.print');

@@ -18,7 +18,6 @@ use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Carbon;
-use NorthLedger\Core\Scheduling\WeekHours;
 use NorthLedger\Core\Work\Machine;
 
 /** The hours of the shop and of its machines, who runs them, and when something or somebody is not there. */
@@ -30,7 +29,6 @@ final class HoursController
     {
         return view('load.hours', [
             'rules' => LoadRules::inForce(),
-            'days' => WeekHours::DAYS,
             'machines' => array_values(array_filter(Machine::cases(), static fn (Machine $one): bool => $one !== Machine::Desk)),
             'people' => User::query()->whereNull('locked_at')->orderBy('name')->get(),
             'closures' => Closure::query()->with('person')->where('ends_at', '>', Carbon::now())->orderBy('begins_at')->get(),

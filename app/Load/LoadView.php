@@ -55,7 +55,7 @@ final readonly class LoadView
         $now = Carbon::now()->toDateTimeImmutable();
         $first = self::first($zoom, $from, $now);
         $rules = LoadRules::inForce();
-        $axis = TimeAxis::of($first, $zoom, $rules->hours, Drawing::left(), Drawing::axisWidth());
+        $axis = Drawing::axisOf($first, $zoom, $rules->hours);
         $pins = self::pins();
         $late = array_values($plan->late);
         $isSmall = count($plan->load->operations) <= self::SMALL;
@@ -82,6 +82,29 @@ final readonly class LoadView
             self::notPlanned($plan),
             md5(serialize([$plan->schedule->placements, array_map(LoadPin::mark(...), $pins)])),
         );
+    }
+
+    /**
+     * The address of this page with something else.
+     *
+     * @param  array<string, string>  $with
+     */
+    public function address(bool $asList, array $with = []): string
+    {
+        $asked = ['zoom' => $this->zoom->value, 'from' => $this->from->format('Y-m-d')] + ($asList ? ['form' => 'list'] : []);
+
+        return '/load?'.http_build_query($with + $asked);
+    }
+
+    /** @return array{before: string, after: string} The days before and after what is shown */
+    public function neighbours(): array
+    {
+        $days = $this->zoom->days();
+
+        return [
+            'before' => $this->from->modify("-{$days} days")->format('Y-m-d'),
+            'after' => $this->from->modify("+{$days} days")->format('Y-m-d'),
+        ];
     }
 
     /** The day or the Monday that the address asks for, else today’s. */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Load;
 
+use App\Storage\Closure;
 use App\Words\Line;
 use DateTimeImmutable;
 use DateTimeInterface;
@@ -44,6 +45,16 @@ final class LoadWords
     public static function theUnit(string $unit): string
     {
         return Units::machineOf($unit) === $unit ? Line::of('load.the', ['machine' => self::unit($unit)]) : self::unit($unit);
+    }
+
+    /** “The shop”, “Surfacer”, the name of a person */
+    public static function whose(Closure $closure): string
+    {
+        return match (true) {
+            $closure->machine !== null => ucfirst(self::unit($closure->machine)),
+            $closure->person !== null => $closure->person->name,
+            default => Line::of('load.shop'),
+        };
     }
 
     public static function part(?PriceItem $part): string

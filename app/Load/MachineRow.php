@@ -9,15 +9,14 @@ final readonly class MachineRow
 {
     /**
      * @param  list<Bar>  $bars
-     * @param  list<array{x: float, width: float, why: string}>  $closed
-     * @param  list<array{x: float, to: float, text: string, textX: ?float, title: string}>  $waits  A text without room has no place
+     * @param  list<array{x: float, width: float, why: string, isWritten: bool}>  $closed
+     * @param  list<array{x: float, to: float, text: string, textX: ?float}>  $waits  A text without room has no place
      */
     public function __construct(
         public string $unit,
-        public string $machine,
         public string $name,
         public string $below,
-        public float $y,
+        public int $y,
         public array $bars,
         public array $closed,
         public array $waits,

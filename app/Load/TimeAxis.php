@@ -12,7 +12,9 @@ final readonly class TimeAxis
 {
     private const CLOSED_WEIGHT = 0.18;
 
-    /** @param  list<array{x: float, width: float, from: DateTimeImmutable, to: DateTimeImmutable, isOpen: bool}>  $days */
+    private const NAME_WIDTH = 80;
+
+    /** @param  list<array{x: float, width: float, from: DateTimeImmutable, to: DateTimeImmutable, isOpen: bool, label: string}>  $days */
     private function __construct(public array $days)
     {
     }
@@ -31,11 +33,12 @@ final readonly class TimeAxis
         foreach ($midnights as $index => $midnight) {
             $share = ($width * $weights[$index]) / array_sum($weights);
             $days[] = [
-                'x' => $left,
-                'width' => $share,
+                'x' => round($left, 2),
+                'width' => round($share, 2),
                 'from' => $midnight->modify("+{$opens} minutes"),
                 'to' => $midnight->modify("+{$closes} minutes"),
                 'isOpen' => $weights[$index] === 1.0,
+                'label' => self::label($midnight, $share, $weights[$index] === 1.0),
             ];
             $left += $share;
         }
@@ -68,8 +71,26 @@ final readonly class TimeAxis
         return $last['x'] + $last['width'];
     }
 
+    /** @return array{float, float} Where it begins, and how wide it is, at the least so much */
+    public function span(DateTimeImmutable $from, DateTimeImmutable $to, float $least): array
+    {
+        $x = $this->x($from);
+
+        return [$x, max($least, $this->x($to) - $x)];
+    }
+
     public function shows(DateTimeImmutable $from, DateTimeImmutable $to): bool
     {
         return $to > $this->begins() && $from < $this->ends();
+    }
+
+    /** Its name where there is room for it, else its number; a narrow day that is closed has none. */
+    private static function label(DateTimeImmutable $day, float $width, bool $isOpen): string
+    {
+        return match (true) {
+            $width >= self::NAME_WIDTH => $day->format('D j M'),
+            $isOpen => $day->format('j'),
+            default => '',
+        };
     }
 }

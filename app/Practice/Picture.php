@@ -20,6 +20,12 @@ final class Picture
     {
     }
 
+    /** What it is called in the style sheet. */
+    public function shape(): string
+    {
+        return $this->width === $this->height ? 'square' : '';
+    }
+
     /** @param  string  $mark  What the line is on its scale, “barrel 635000”, so that a drawing can be read back */
     public function line(float $x1, float $y1, float $x2, float $y2, string $class = '', string $step = '', string $mark = ''): void
     {

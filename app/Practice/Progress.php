@@ -33,14 +33,14 @@ final class Progress
                 '/practice/read/'.str_replace(' ', '-', $instrument->value),
             );
         }
-        $topics[] = self::topic($person, $counts, PracticeController::ROCKING, Line::of('practice.rocking'), '/practice/rocking');
+        $topics[] = self::topic($person, $counts, RockingController::TOPIC, Line::of('practice.rocking'), '/practice/rocking');
         foreach (QuestionKind::cases() as $kind) {
             $topics[] = self::topic(
                 $person,
                 $counts,
-                "method {$kind->value}",
+                MethodController::topic($kind),
                 Line::ofCode('practice.question', $kind),
-                '/practice/method/'.str_replace(' ', '-', $kind->value),
+                MethodController::address($kind),
             );
         }
 
@@ -84,7 +84,7 @@ final class Progress
     private static function name(string $topic): string
     {
         $instrument = ReadInstrument::tryFrom($topic);
-        if ($topic === PracticeController::ROCKING) {
+        if ($topic === RockingController::TOPIC) {
             return Line::of('practice.rocking');
         }
 
@@ -120,7 +120,9 @@ final class Progress
         if ($count['all'] > 0) {
             $last = PracticeAnswer::query()->where('user_id', $person->id)->where('topic', $topic)->latest('id')->limit(self::SHOWN)->get();
             $marks = array_values($last->reverse()->map(static fn (PracticeAnswer $one): bool => $one->isRight())->all());
-            $level = Line::ofCode('practice.level', PracticeAnswer::repetition($person, $topic)->level());
+            // Help and clock go with instruments; a question has neither.
+            $isInstrument = ReadInstrument::tryFrom($topic) !== null;
+            $level = $isInstrument ? Line::ofCode('practice.level', PracticeAnswer::repetition($person, $topic)->level()) : '';
         }
 
         return ['name' => $name, 'address' => $address, 'marks' => $marks, 'level' => $level] + $count;

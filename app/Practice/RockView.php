@@ -13,12 +13,16 @@ use NorthLedger\Core\Quantity\Length;
 /** A gauge that is rocked, before or after it was read, ready to show. */
 final readonly class RockView
 {
-    /** @param  array<int, float>  $angles  Where the hand stands, by the tilt */
+    /**
+     * @param  array<int, float>  $angles  Where the hand stands, by the tilt
+     * @param  float  $first  Where it stands at first
+     */
     private function __construct(
         public int $seed,
         public Picture $picture,
         public float $centre,
         public array $angles,
+        public float $first,
         public int $most,
         public ?bool $isRight,
         public string $verdict,
@@ -31,12 +35,14 @@ final readonly class RockView
     {
         $gauge = ReadInstrument::DialBoreGauge;
         $picture = DrawnDial::face($gauge);
+        $angles = array_map(static fn (Length $shown): float => round(DrawnDial::degrees($gauge, $shown), 2), $rocking->all());
 
         return new self(
             $rocking->seed,
             $picture,
             $picture->width / 2,
-            array_map(static fn (Length $shown): float => round(DrawnDial::degrees($gauge, $shown), 2), $rocking->all()),
+            $angles,
+            $angles[-Rocking::MOST_TILT],
             Rocking::MOST_TILT,
             $answered?->isRight(),
             $answered === null ? '' : PracticeWords::mistake($gauge, ReadingVerdict::from($answered->verdict)),

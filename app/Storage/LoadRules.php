@@ -64,6 +64,20 @@ final readonly class LoadRules
         return $this->units[$machine->value] ?? 1;
     }
 
+    /** @return array<string, string> As they are written, by the day; empty where the machine has the shop’s */
+    public function ownHours(Machine $machine): array
+    {
+        return isset($this->own[$machine->value]) ? $this->own[$machine->value]->written() : array_fill_keys(WeekHours::DAYS, '');
+    }
+
+    /** True where anything of it differs from the shop. */
+    public function saysSomethingOf(Machine $machine): bool
+    {
+        $code = $machine->value;
+
+        return isset($this->own[$code]) || isset($this->people[$code]) || isset($this->units[$code]) || isset($this->largest[$code]);
+    }
+
     /** True where a part of these sizes does not go onto a machine. */
     public function isTooLargeFor(Machine $machine, LoadRecord $record): bool
     {

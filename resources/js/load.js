@@ -200,7 +200,7 @@ export function neighbour(rows, bar, key) {
 }
 
 function xOf(bar) {
-    return Number(bar.querySelector('rect').getAttribute('x'));
+    return Number(bar.dataset.x);
 }
 
 function zoomLink(sheet, step) {

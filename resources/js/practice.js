@@ -25,8 +25,7 @@ function startRocking(root) {
         return;
     }
     const angles = JSON.parse(tilt.dataset.angles);
-    const side = Number(hand.dataset.centre);
-    const turn = () => hand.setAttribute('transform', `rotate(${angles[tilt.value]} ${side} ${side})`);
+    const turn = () => hand.setAttribute('transform', `rotate(${angles[tilt.value]})`);
     tilt.addEventListener('input', turn);
     turn();
 }

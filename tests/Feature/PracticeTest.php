@@ -132,6 +132,7 @@ final class PracticeTest extends TestCase
         $this->followed($this->choose($question->right))->assertSee('✓ Right.');
         $this->followed($this->choose($wrong))->assertSee('✕ Wrong.');
         $this->choose('a week')->assertSessionHasErrors('choice');
+        $this->get('/practice')->assertSee('1</span> of <span class="num">2</span> right', false)->assertDontSee('steps to look at');
         foreach (QuestionKind::cases() as $kind) {
             $page = (string) $this->get('/practice/method/'.str_replace(' ', '-', $kind->value))
                 ->assertOk()

@@ -31,7 +31,7 @@ test('who moves into the night comes out in the morning, or the evening before',
     assert.equal(openMinute(days, 470, -1), 470);
 });
 
-const bar = (x) => ({ x, querySelector: () => ({ getAttribute: () => String(x) }) });
+const bar = (x) => ({ dataset: { x: String(x) } });
 
 test('arrows go along a machine, and to what stands nearest at the next one', () => {
     const rows = [
