@@ -168,8 +168,10 @@ final readonly class LoadOfJob
     private function missingParts(): array
     {
         $missing = [];
+        $inHand = $this->partsInHand();
         foreach ($this->file->record->observations()->newest(EntryKind::PartOrder) as $part => $said) {
-            if (in_array($said->text('state'), ['ordered', 'wrong'], true)) {
+            $isHere = in_array(explode(' ', $part)[0], $inHand, true);
+            if (in_array($said->text('state'), ['ordered', 'wrong'], true) && ! $isHere) {
                 $missing[] = [
                     'item' => explode(' ', $part)[0],
                     'by' => $said->text('state') === 'ordered' ? self::promised($said) : null,
@@ -178,13 +180,13 @@ final readonly class LoadOfJob
             }
         }
 
-        return [...$missing, ...$this->orderedAtTheMachine(array_column($missing, 'item'))];
+        return [...$missing, ...$this->orderedAtTheMachine([...array_column($missing, 'item'), ...$inHand])];
     }
 
     /**
      * What was ticked as ordered, and nothing was said of on the page of parts.
      *
-     * @param  list<string>  $said  Items
+     * @param  list<string>  $said  Items that are known to be missing, or here
      * @return list<array{item: string, by: null, ordered: string}>
      */
     private function orderedAtTheMachine(array $said): array
@@ -202,6 +204,27 @@ final readonly class LoadOfJob
         }
 
         return $ordered;
+    }
+
+    /** @return list<string> Items that somebody had in hand, whatever was said of their order: work that needs them was logged, timed or done */
+    private function partsInHand(): array
+    {
+        $kinds = array_fill_keys(array_keys($this->spells()), true);
+        foreach ($this->file->record->observations()->all(EntryKind::WorkLog) as $row) {
+            $kinds[explode('.', $row->subject)[0]] = true;
+        }
+        foreach ($this->file->work()->ticks() as $key => $tick) {
+            if ($tick->state === TickState::Done) {
+                $kinds[explode('.', $key)[0]] = true;
+            }
+        }
+        $items = [];
+        foreach (array_keys($kinds) as $kind) {
+            $kind = OperationKind::tryFrom((string) $kind);
+            array_push($items, ...array_column($kind === null ? [] : AwaitedPart::before($kind), 'value'));
+        }
+
+        return $items;
     }
 
     private static function promised(Said $said): ?string

@@ -134,6 +134,12 @@ final readonly class MethodQuestion
 
     private static function inches(Length $length): string
     {
-        return (string) preg_replace('/^0(?=\.)/', '', number_format($length->nanometres / LengthUnit::Inch->nanometres(), 4, '.', ''));
+        $decimals = $length->nanometres % 25_400 === 0 ? 3 : 4;
+
+        return (string) preg_replace(
+            '/^0(?=\.)/',
+            '',
+            number_format($length->nanometres / LengthUnit::Inch->nanometres(), $decimals, '.', ''),
+        );
     }
 }

@@ -157,7 +157,10 @@ final readonly class LateJob
     {
         $open = $operation->machine === null ? null : $this->load->machines[$operation->machine];
 
-        return $operation->earliest > 0 && ($open === null || $open->openFrom(max(0, $operation->earliest - self::MINUTES_A_DAY)) < $start);
+        return $operation->earliest > 0 &&
+            ($open === null ||
+                $start - $operation->earliest < self::MINUTES_A_DAY ||
+                $open->openFrom(max(0, $operation->earliest - self::MINUTES_A_DAY)) < $start);
     }
 
     /** What stands directly before it on its machine. */

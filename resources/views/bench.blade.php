@@ -27,7 +27,7 @@
                 <td><span class="stamp small {{ ['serviceable' => 'good', 'recondition' => 'close', 'repair' => 'out', 'scrap' => 'scrap'][$row->verdict] ?? 'missing' }}">{{ $row->headline }}</span><br><span class="soft text-sm">{{ $row->standing }}</span></td>
                 <td>{{ $row->stage->title() }}</td>
                 <td>@if($row->isHeld)<span class="stamp small close"><b aria-hidden="true">◆</b>hold</span> @endif{{ $row->waitsFor }}@if($row->isAnswerOverdue) <b class="bad">▲ overdue: ask again</b>@endif @if($row->timerDueAt !== null)<p class="bench-timer" data-due="{{ $row->timerDueAt }}" data-timer="{{ $row->tag }}"><b data-left>running</b> <span class="soft text-sm">{{ $row->timerWords }}</span></p>@endif</td>
-                <td><span class="num">{{ $row->due }}</span><br><span class="text-sm {{ $row->isLate ? 'bad font-bold' : 'soft' }}">{{ $row->isLate ? '▲ ' : '' }}{{ $row->dueClause }}</span>@if($row->planned !== '')<br><a class="plain-link text-sm {{ $row->isPlannedLate ? 'bad font-bold' : 'soft' }}" href="/load">{{ $row->isPlannedLate ? '▲ ' : '' }}planned {{ $row->planned }}</a>@endif</td>
+                <td><span class="num">{{ $row->due }}</span><br><span class="text-sm {{ $row->isLate ? 'bad font-bold' : 'soft' }}">{{ $row->isLate ? '▲ ' : '' }}{{ $row->dueClause }}</span>@if($row->planned !== '')<br><a class="planned text-sm {{ $row->isPlannedLate ? 'late' : '' }}" href="/load">{{ $row->isPlannedLate ? '▲ ' : '' }}planned {{ $row->planned }}</a>@endif</td>
             </tr>
         @endforeach
         </tbody>

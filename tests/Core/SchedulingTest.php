@@ -115,6 +115,24 @@ final class SchedulingTest extends TestCase
         $this->assertEquals([new Help(HelpKind::JobFirst, 'B', 100, 1110)], $late[0]->whatHelps());
     }
 
+    public function test_what_comes_over_a_weekend_is_held_by_its_part_and_helped_by_three_days_and_a_long_repair_by_neither(): void
+    {
+        // Friday to noon, and from Monday on; the pistons come at midnight before Monday.
+        $document = static fn (array $open): array => [
+            'machines' => [['machine' => 'hone', 'open' => $open]],
+            'jobs' => [['job' => 'A', 'due' => 4000, 'weight' => 1]],
+            'operations' => [['operation' => 'hone A', 'job' => 'A', 'machine' => 'hone', 'run' => 60, 'earliest' => 4320]],
+        ];
+        $load = LoadDocument::read($document([[480, 1020], [4800, 5340]]));
+        $late = LateJob::all($load, Scheduler::best($load));
+        $this->assertEquals([new ChainLink('hone A', HeldBy::Earliest, null)], $late[0]->chain());
+        $this->assertEquals([new Help(HelpKind::PartSooner, 'hone A', 4320, 0, 3)], $late[0]->whatHelps(), 'a day sooner is a Sunday');
+
+        $load = LoadDocument::read($document([[480, 540], [9000, 9540]]));
+        $late = LateJob::all($load, Scheduler::best($load));
+        $this->assertEquals([new ChainLink('hone A', HeldBy::Closed, null)], $late[0]->chain());
+    }
+
     public function test_what_is_said_to_help_helps_as_it_says(): void
     {
         $said = 0;

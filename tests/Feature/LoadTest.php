@@ -133,6 +133,22 @@ final class LoadTest extends TestCase
         $this->assertSame('Fri 4 Dec 8:00', $this->starts('piston weights'));
     }
 
+    public function test_what_somebody_has_in_hand_is_not_waited_for(): void
+    {
+        $this->assertSame('Tue 8 Dec 8:00', $this->starts('piston weights'), 'ordered at the desk, and nothing was promised');
+        $this->post($this->url('work/time'), [
+            'ulid' => $this->ulid(),
+            'operation' => 'piston weights',
+            'state' => 'begun',
+        ])->assertSessionDoesntHaveErrors();
+        $this->post($this->url('work/time'), [
+            'ulid' => $this->ulid(),
+            'operation' => 'piston weights',
+            'state' => 'paused',
+        ])->assertSessionDoesntHaveErrors();
+        $this->assertSame('Mon 30 Nov 8:00', $this->starts('piston weights'), 'they lie on the scales');
+    }
+
     public function test_a_late_job_says_why_and_what_would_help(): void
     {
         $this->job->refresh()->update(['due_on' => '2026-12-07']);
