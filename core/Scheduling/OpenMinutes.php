@@ -38,13 +38,13 @@ final readonly class OpenMinutes
         return new self($joined);
     }
 
-    /** The same, every span so many minutes longer; the night between two days is left at least a minute. */
+    /** The same, so many minutes longer before every night, or whatever closes it for longer than that; a break stays a break. */
     public function longerBy(int $minutes): self
     {
         $longer = [];
         foreach ($this->spans as $index => [$from, $to]) {
             $next = $this->spans[$index + 1][0] ?? PHP_INT_MAX;
-            $longer[] = [$from, max($to, min($to + $minutes, $next - 1))];
+            $longer[] = [$from, $next - $to > $minutes ? $to + $minutes : $to];
         }
 
         return new self($longer);

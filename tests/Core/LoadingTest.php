@@ -145,6 +145,7 @@ final class LoadingTest extends TestCase
         $open = OpenMinutes::of('mill', $spans)->without([[1400, 2800], [5000, 6000]]);
         $this->assertSame([[1380, 1400], [2800, 2940], [2970, 3240]], $open->spans());
         $this->assertSame(2800, $open->openFrom(1400));
+        $this->assertSame([[1380, 1520], [2800, 2940], [2970, 3360]], $open->longerBy(120)->spans(), 'the break at noon stays one');
     }
 
     public function test_jobs_go_to_the_bench_with_the_least_to_do_and_stay_there(): void
