@@ -22,6 +22,12 @@ enum Stage: string
         return ucfirst($this->value);
     }
 
+    /** True where readings are keyed: on a sheet for each section. */
+    public function hasSheets(): bool
+    {
+        return $this === self::Measure || $this === self::Verify;
+    }
+
     public function number(): int
     {
         return array_search($this, self::cases(), true) + 1;

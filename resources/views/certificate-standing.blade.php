@@ -1,11 +1,24 @@
 <!doctype html>
 <html lang="en" data-light="paper">
-<head><meta charset="utf-8"><meta name="viewport" content="width=device-width, initial-scale=1"><meta name="robots" content="noindex"><title>{{ __('release.public', ['tag' => $job->tag()]) }}</title><link rel="icon" href="data:,">@vite('resources/css/app.css')</head>
+<head>
+    <meta charset="utf-8">
+    <meta name="viewport" content="width=device-width, initial-scale=1">
+    <meta name="robots" content="noindex">
+    <title>{{ __('release.public', ['tag' => $job->tag()]) }}</title>
+    <link rel="icon" href="data:,">
+    @vite('resources/css/app.css')
+</head>
 <body>
 <main class="certificate">
     <div class="head"><span class="tag">{{ $job->tag() }}</span><h1>{{ __('release.public', ['tag' => $job->tag()]) }}</h1></div>
     <p>{{ config('app.shop') }}</p>
-    <x-stamp :stamp="new \App\Pages\Stamp(ucfirst(__('release.standing.'.$standing->value)), __('release.standing_says.'.$standing->value), ['stands' => 'good', 'in_question' => 'close', 'withdrawn' => 'out'][$standing->value])" />
+    <x-stamp
+        :stamp="new \App\Pages\Stamp(
+            ucfirst(__('release.standing.'.$standing->value)),
+            __('release.standing_says.'.$standing->value),
+            ['stands' => 'good', 'in_question' => 'close', 'withdrawn' => 'out'][$standing->value]
+            )"
+        />
     <table><tbody>
         <tr><th scope="row">Serial</th><td class="num">{{ $job->serial }}</td></tr>
         <tr><th scope="row">Signed</th><td>{{ $release->created_at->format('j F Y, H:i') }} UTC</td></tr>

@@ -1,5 +1,11 @@
-<svg viewBox="0 0 {{ $plan->width }} {{ $plan->height }}" role="img" aria-label="Plan of the bores. {{ $plan->factor }}. The table below says the same in numbers.">
-    <defs><pattern id="hatch-out" width="9" height="9" patternUnits="userSpaceOnUse" patternTransform="rotate(45)"><line class="hatch-line" x1="0" y1="0" x2="0" y2="9"/></pattern></defs>
+<svg
+    viewBox="0 0 {{ $plan->width }} {{ $plan->height }}" role="img"
+    aria-label="Plan of the bores. {{ $plan->factor }}. The table below says the same in numbers.">
+    <defs>
+        <pattern id="hatch-out" width="9" height="9" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
+            <line class="hatch-line" x1="0" y1="0" x2="0" y2="9"/>
+        </pattern>
+    </defs>
     @foreach($plan->bores as $bore)
     <g transform="translate({{ $bore->x }},{{ $bore->y }})">
         <circle r="{{ $bore->radius }}" class="as-made"/>
@@ -16,12 +22,16 @@
                 <path d="M-{{ $shape->inlineRadius }} -12v24M{{ $shape->inlineRadius }} -12v24" class="worn {{ $shape->state->value }}"/>
             @endif
             @if($shape->whiskers !== '')<path d="{{ $shape->whiskers }}" class="whisker"/>@endif
-            @if($plan->isVee)<text class="bore-caption beside" x="{{ $bore->reach }}" dx="8" dy="5">{{ $shape->caption }}</text>@else<text class="bore-caption" y="{{ $bore->reach }}" dy="15">{{ $shape->caption }}</text>@endif
+            @if($plan->isVee)<text class="bore-caption beside" x="{{ $bore->reach }}" dx="8" dy="5">{{ $shape->caption }}</text>@else<text
+                    class="bore-caption" y="{{ $bore->reach }}" dy="15">{{ $shape->caption }}</text>@endif
         </g>
         @endforeach
         <text class="bore-number" dy="6">{{ $bore->cylinder }}</text>
     </g>
     @endforeach
-    <text class="drawing-note" x="2" y="14">@foreach($plan->stations as $station => $word)<tspan class="at-{{ $station }}">{{ ucfirst($word) }} of the bores</tspan>@endforeach</text>
-    <text class="drawing-note" x="{{ $plan->width }}" y="14" text-anchor="end">{{ $plan->factor }}@if($plan->legend !== '' && $plan->factor !== '') · @endif{{ $plan->legend }}</text>
+    <text class="drawing-note" x="2" y="14">@foreach($plan->stations as $station => $word)<tspan
+                class="at-{{ $station }}">{{ ucfirst($word) }} of the bores</tspan>@endforeach</text>
+    <text
+        class="drawing-note" x="{{ $plan->width }}" y="14"
+        text-anchor="end">{{ $plan->factor }}@if($plan->legend !== '' && $plan->factor !== '') · @endif{{ $plan->legend }}</text>
 </svg>

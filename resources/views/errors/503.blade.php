@@ -1,1 +1,5 @@
-@include('errors.page', ['code' => '503', 'title' => 'Back in a moment', 'text' => $text ?? 'North Ledger is being looked after. Nothing you keyed is lost: it waits in this browser.'])
+@include('errors.page', [
+    'code' => '503',
+    'title' => 'Back in a moment',
+    'text' => $text ?? 'North Ledger is being looked after. Nothing you keyed is lost: it waits in this browser.'
+    ])

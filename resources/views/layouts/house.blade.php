@@ -23,7 +23,9 @@
     <a href="/practice" @if(request()->routeIs('practice*')) aria-current="page" @endif>Practice</a>
     @if(auth()->user()->can('run-shop'))<a href="/shop" @if(request()->routeIs('shop*', 'people')) aria-current="page" @endif>Shop</a>@endif
     <form class="find" action="/find" role="search">
-        <input name="q" type="search" aria-label="Find a job by tag, serial or customer" placeholder="/ find a job or serial" value="{{ $search ?? '' }}" data-find maxlength="60" autocomplete="off">
+        <input
+            name="q" type="search" aria-label="Find a job by tag, serial or customer" placeholder="/ find a job or serial"
+            value="{{ $search ?? '' }}" data-find maxlength="60" autocomplete="off">
     </form>
     <button type="button" data-light>Light</button>
     <a href="/own" @if(request()->routeIs('own')) aria-current="page" @endif>{{ auth()->user()->name }}</a>

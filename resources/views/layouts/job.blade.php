@@ -5,8 +5,22 @@
         <ol class="thumb">
             @foreach($tabs ?? \App\Http\ThumbTab::all($file) as $tab)
                 @continue($tab->stage === \App\Storage\Stage::Plan && ! auth()->user()->can('see-prices'))
-                <li @if($tab->stage === $stage) class="current" @endif><a href="/jobs/{{ $file->job->tag() }}/{{ $tab->stage->value }}" @if($tab->stage === $stage) aria-current="page" @endif><em>{{ $tab->stage->number() }}</em><span>{{ $tab->stage->title() }}</span>@if($tab->isDone)<i aria-label="done">✓</i>@endif</a>@if($tab->stage === $stage && isset($sheet) && in_array($stage, [\App\Storage\Stage::Measure, \App\Storage\Stage::Verify], true))
-                <ol class="sheets">@foreach(\App\Sheet\SheetTabs::all($file, $sheet ?? null) as $one)<li><a href="{{ $one->address }}" @if($one->isCurrent) aria-current="true" @endif><span>{{ $one->title }}</span><em class="short" aria-hidden="true">{{ $one->short }}</em></a></li>@endforeach</ol>@endif</li>
+                <li @if($tab->stage === $stage) class="current" @endif>
+                    <a
+                        href="/jobs/{{ $file->job->tag() }}/{{ $tab->stage->value }}" @if($tab->stage === $stage) aria-current="page"
+                        @endif><em>{{ $tab->stage->number() }}</em><span>{{ $tab->stage->title() }}</span>@if($tab->isDone)<i
+                                aria-label="done">✓</i>@endif</a>
+                @if($tab->stage === $stage && isset($sheet) && $stage->hasSheets())
+                <ol class="sheets">
+                    @foreach(\App\Sheet\SheetTabs::all($file, $sheet ?? null) as $one)
+                        <li>
+                            <a href="{{ $one->address }}" @if($one->isCurrent) aria-current="true" @endif><span>{{ $one->title }}</span><em
+                                    class="short" aria-hidden="true">{{ $one->short }}</em></a>
+                        </li>
+                    @endforeach
+                </ol>
+                @endif
+            </li>
             @endforeach
         </ol>
     </nav>
@@ -14,10 +28,17 @@
         <div class="head">
             <a class="tag" href="/jobs/{{ $file->job->tag() }}/history" title="The job’s history">{{ $file->job->tag() }}</a>
             <h1>@yield('heading')</h1>
-            <span>{{ $file->sheet->name }}@if($file->job->description !== '') · {{ $file->job->description }}@endif · {{ $file->job->serial }}</span>
-            @if(in_array($stage, [\App\Storage\Stage::Measure, \App\Storage\Stage::Judge, \App\Storage\Stage::Plan, \App\Storage\Stage::Verify], true) && ! request()->routeIs('offers', 'running'))
+            <span>{{ $file->sheet->name }}@if($file->job->description !== '') · {{ $file->job->description }}@endif ·
+                {{ $file->job->serial }}</span>
+            @if(in_array($stage, [
+                \App\Storage\Stage::Measure, \App\Storage\Stage::Judge,
+                \App\Storage\Stage::Plan, \App\Storage\Stage::Verify], true)
+                && ! request()->routeIs('offers', 'running'))
             <form method="post" action="/shown" class="unit-switch no-print" aria-label="Show lengths in">@csrf
-                @foreach(\NorthLedger\Core\Quantity\LengthUnit::cases() as $unit)<button name="unit" value="{{ $unit->value }}" aria-pressed="{{ $file->display->unit() === $unit ? 'true' : 'false' }}">{{ $unit->value }}</button>@endforeach
+                @foreach(\NorthLedger\Core\Quantity\LengthUnit::cases() as $unit)<button
+                        name="unit" value="{{ $unit->value }}" aria-pressed="{{ $file->display->unit() === $unit ? 'true' : 'false' }}">
+                        {{ $unit->value }}
+                    </button>@endforeach
             </form>
             @endif
         </div>

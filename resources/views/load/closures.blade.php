@@ -19,16 +19,28 @@
         <select id="of" name="of">
             @if($mayRun)<option value="shop" @selected(old('of') === 'shop')>the whole shop</option>@endif
             @foreach($machines as $machine)
-            <option value="machine {{ $machine->value }}" @selected(old('of') === 'machine '.$machine->value)>{{ \App\Load\LoadWords::unit($machine->value) }}</option>
+            <option value="machine {{ $machine->value }}" @selected(old('of') === 'machine '.$machine->value)>
+                {{ \App\Load\LoadWords::unit($machine->value) }}
+            </option>
             @endforeach
             @foreach($mayRun ? $people : [] as $person)
             <option value="person {{ $person->id }}" @selected(old('of') === 'person '.$person->id)>{{ $person->name }}</option>
             @endforeach
         </select><x-field-error name="of" /></div>
-    <div class="field"><label for="begins">From</label><input id="begins" type="datetime-local" name="begins" value="{{ old('begins') }}" required><x-field-error name="begins" /></div>
-    <div class="field"><label for="ends">To</label><input id="ends" type="datetime-local" name="ends" value="{{ old('ends') }}" required><x-field-error name="ends" /></div>
+    <div class="field">
+        <label for="begins">From</label>
+        <input id="begins" type="datetime-local" name="begins" value="{{ old('begins') }}" required>
+        <x-field-error name="begins" />
+    </div>
+    <div class="field">
+        <label for="ends">To</label>
+        <input id="ends" type="datetime-local" name="ends" value="{{ old('ends') }}" required>
+        <x-field-error name="ends" />
+    </div>
     <div class="field"><label for="why">Why</label>
-        <input id="why" name="why" value="{{ old('why') }}" required maxlength="120" placeholder="spindle bearing" autocomplete="off"><x-field-error name="why" /></div>
+        <input id="why" name="why" value="{{ old('why') }}" required maxlength="120" placeholder="spindle bearing" autocomplete="off">
+        <x-field-error name="why" />
+    </div>
     <button class="button">Close it then</button>
 </form>
 @endcan

@@ -1,10 +1,15 @@
-<svg class="load-drawing" viewBox="0 0 {{ \App\Load\Drawing::WIDTH }} {{ $drawing->height() }}" role="group" aria-label="Machines down, days across">
+<svg
+    class="load-drawing" viewBox="0 0 {{ \App\Load\Drawing::WIDTH }} {{ $drawing->height() }}" role="group"
+    aria-label="Machines down, days across">
     <defs>
-        <pattern id="closed" width="8" height="8" patternUnits="userSpaceOnUse" patternTransform="rotate(45)"><path d="M0 0V8" class="hatch" /></pattern>
+        <pattern id="closed" width="8" height="8" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
+            <path d="M0 0V8" class="hatch" />
+        </pattern>
     </defs>
     @foreach($drawing->axis->days as $day)
     <g class="day {{ $day['isOpen'] ? '' : 'shut' }}" transform="translate({{ $day['x'] }} 26)" data-x="{{ $day['x'] }}"
-        data-width="{{ $day['width'] }}" data-day="{{ $day['from']->format('Y-m-d\TH:i') }}" data-to="{{ $day['to']->format('Y-m-d\TH:i') }}">
+        data-width="{{ $day['width'] }}" data-day="{{ $day['from']->format('Y-m-d\TH:i') }}"
+        data-to="{{ $day['to']->format('Y-m-d\TH:i') }}">
         @unless($day['isOpen'])<rect width="{{ $day['width'] }}" height="{{ $drawing->columnHeight() }}" />@endunless
         <path d="M0 0v{{ $drawing->columnHeight() }}" /><text x="5" y="-8">{{ $day['label'] }}</text>
     </g>
@@ -35,7 +40,8 @@
                 @if($bar->number !== '')<text x="6" y="19" class="number">{{ $bar->number }}</text>@endif
                 @if($bar->work !== '')<text x="6" y="37" class="work">{{ $bar->work }}</text>@endif
                 <g transform="translate({{ $bar->middle }} 0)">
-                    @if($bar->upright !== '')<text transform="translate(4 28) rotate(-90)" class="number middle">{{ $bar->upright }}</text>@endif
+                    @if($bar->upright !== '')<text
+                            transform="translate(4 28) rotate(-90)" class="number middle">{{ $bar->upright }}</text>@endif
                     @if($bar->sign !== '')<text y="10" class="sign middle">{{ $bar->sign }}</text>@endif
                 </g>
                 @if($bar->isPinned)<path class="pin" transform="translate({{ $bar->width }} 0)" d="M-6 -4v12m-4 -12h8v5h-8z" />@endif
@@ -45,6 +51,9 @@
     </g>
     @endforeach
     @if($drawing->nowX !== null)
-    <g class="now" transform="translate({{ $drawing->nowX }} 24)"><path d="M0 0v{{ $drawing->columnHeight() }}" /><text x="4" y="14">{{ now()->format('G:i') }}</text></g>
+    <g class="now" transform="translate({{ $drawing->nowX }} 24)">
+        <path d="M0 0v{{ $drawing->columnHeight() }}" />
+        <text x="4" y="14">{{ now()->format('G:i') }}</text>
+    </g>
     @endif
 </svg>

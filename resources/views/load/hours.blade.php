@@ -2,9 +2,15 @@
 @section('title', 'Hours of the machines')
 @section('body')
 <div class="page wide"><main class="sheet" id="sheet">
-    <div class="head"><h1>Hours</h1><span>when machines are worked, and when they are not</span><a class="button plain" href="/load">Load</a></div>
+    <div class="head">
+        <h1>Hours</h1>
+        <span>when machines are worked, and when they are not</span>
+        <a class="button plain" href="/load">Load</a>
+    </div>
     @if(session('note'))<p class="note" role="status">{{ session('note') }}</p>@endif
-    @if(session('address'))<section class="given" aria-label="Address of the calendar"><p class="num">{{ session('address') }}</p></section>@endif
+    @if(session('address'))
+        <section class="given" aria-label="Address of the calendar"><p class="num">{{ session('address') }}</p></section>
+    @endif
     <x-field-error name="version" />
     @include('load.closures')
     @can('run-shop')
@@ -20,7 +26,9 @@
     <form method="post" action="/load/feeds" class="inline-fields">@csrf
         <div class="field"><label for="feed-machine">What it shows</label>
             <select id="feed-machine" name="machine"><option value="">days on which jobs are due</option>
-            @foreach($machines as $machine)<option value="{{ $machine->value }}">{{ \App\Load\LoadWords::unit($machine->value) }}</option>@endforeach
+            @foreach($machines as $machine)
+                <option value="{{ $machine->value }}">{{ \App\Load\LoadWords::unit($machine->value) }}</option>
+            @endforeach
             </select></div>
         <button class="button plain">Make an address</button>
     </form>

@@ -12,7 +12,11 @@
             @if($line->isPinned)
             <button class="button plain" aria-label="Unpin {{ $line->tag }} {{ $line->work }}">Unpin</button>
             @else
-            <div class="field"><input type="datetime-local" name="starts" value="{{ $line->starts }}" aria-label="Start of {{ $line->tag }} {{ $line->work }}"></div>
+            <div class="field">
+                <input
+                    type="datetime-local" name="starts" value="{{ $line->starts }}"
+                    aria-label="Start of {{ $line->tag }} {{ $line->work }}">
+            </div>
             <button class="button plain" aria-label="Pin {{ $line->tag }} {{ $line->work }}">Pin</button>
             @endif
         </form>

@@ -10,7 +10,9 @@
             <div><dt>gained</dt><dd class="gained">{{ implode('; ', $way->gained) ?: '–' }}</dd></div>
             <div><dt>given up</dt><dd class="given-up">{{ implode('; ', $way->givenUp) ?: '–' }}</dd></div>
         </dl>
-        @isset($button)<button class="button {{ $way->isRecommended() ? '' : 'plain' }}" name="way" value="{{ $way->code }}">{{ $button }}</button>@endisset
+        @isset($button)<button class="button {{ $way->isRecommended() ? '' : 'plain' }}" name="way" value="{{ $way->code }}">
+                {{ $button }}
+            </button>@endisset
     </section>
 @endforeach
 </div>

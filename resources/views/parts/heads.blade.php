@@ -1,5 +1,11 @@
-<svg viewBox="0 0 {{ \App\Drawings\ValveDrawing::WIDTH }} 122" class="tall" role="img" aria-label="The valves cylinder by cylinder: outer ring the seat, inner ring the guide, below it the stem clearance. The table says the same in numbers.">
-    <defs><pattern id="hatch-part" width="9" height="9" patternUnits="userSpaceOnUse" patternTransform="rotate(45)"><line class="hatch-line" x1="0" y1="0" x2="0" y2="9"/></pattern></defs>
+<svg
+    viewBox="0 0 {{ \App\Drawings\ValveDrawing::WIDTH }} 122" class="tall" role="img"
+    aria-label="{{ __('drawing.heads') }}">
+    <defs>
+        <pattern id="hatch-part" width="9" height="9" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
+            <line class="hatch-line" x1="0" y1="0" x2="0" y2="9"/>
+        </pattern>
+    </defs>
     @foreach($drawing->valves as $valve)
     <g transform="translate({{ $valve['x'] }},62)" data-goto="{{ $valve['goto'] }}"><title>{{ $valve['name'] }}</title>
         <circle r="{{ $valve['radius'] }}" class="rod-part {{ $valve['seat']->value }}"/>

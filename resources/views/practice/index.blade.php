@@ -9,10 +9,14 @@
             @if($topic['all'] === 0)
             <span class="soft">not tried yet</span>
             @else
-            <span class="marks" role="img" aria-label="the last answers, {{ count(array_filter($topic['marks'])) }} of {{ count($topic['marks']) }} right">
-                @foreach($topic['marks'] as $isRight)<span class="{{ $isRight ? 'ok' : 'bad' }}">{{ $isRight ? '✓' : '✕' }}</span>@endforeach
+            <span
+                class="marks" role="img"
+                aria-label="the last answers, {{ count(array_filter($topic['marks'])) }} of {{ count($topic['marks']) }} right">
+                @foreach($topic['marks'] as $isRight)<span
+                        class="{{ $isRight ? 'ok' : 'bad' }}">{{ $isRight ? '✓' : '✕' }}</span>@endforeach
             </span>
-            <span class="soft"><span class="num">{{ $topic['right'] }}</span> of <span class="num">{{ $topic['all'] }}</span> right{{ $topic['level'] === '' ? '' : ' · '.$topic['level'] }}</span>
+            <span class="soft"><span class="num">{{ $topic['right'] }}</span> of <span class="num">{{ $topic['all'] }}</span>
+                right{{ $topic['level'] === '' ? '' : ' · '.$topic['level'] }}</span>
             @endif
         </li>
     @endforeach

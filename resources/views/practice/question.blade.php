@@ -7,7 +7,9 @@
     @if($view->isRight === null)
     <form method="post" action="{{ $view->address }}" class="practice-choices">@csrf<x-ulid />
         <input type="hidden" name="seed" value="{{ $view->seed }}">
-        @foreach($view->choices as $choice => $says)<button class="button plain" name="choice" value="{{ $choice }}">{{ $says }}</button>@endforeach
+        @foreach($view->choices as $choice => $says)<button class="button plain" name="choice" value="{{ $choice }}">
+                {{ $says }}
+            </button>@endforeach
         <x-field-error name="choice" />
     </form>
     @else

@@ -2,9 +2,13 @@
 @section('title', $view->name)
 @section('body')
 <div class="page wide practice-desk"><main class="sheet practice" id="sheet" data-practice>
-    <div class="head"><h1>{{ $view->name }}</h1><span>{{ __('practice.level.'.$view->level->value) }} · {{ $view->inARow }} right in a row</span>
+    <div class="head">
+        <h1>{{ $view->name }}</h1>
+        <span>{{ __('practice.level.'.$view->level->value) }} · {{ $view->inARow }} right in a row</span>
         <a class="button plain" href="/practice">All of practice</a></div>
-    <svg class="instrument {{ $view->picture->shape() }}" viewBox="0 0 {{ $view->picture->width }} {{ $view->picture->height }}" role="img" aria-labelledby="drawn">
+    <svg
+        class="instrument {{ $view->picture->shape() }}" viewBox="0 0 {{ $view->picture->width }} {{ $view->picture->height }}" role="img"
+        aria-labelledby="drawn">
         <desc id="drawn">{{ $view->description }}</desc>
         @include('practice.picture', ['picture' => $view->picture])
     </svg>
@@ -14,7 +18,9 @@
         <input type="hidden" name="seed" value="{{ $view->exercise->seed }}">
         <input type="hidden" name="milliseconds" value="" data-milliseconds>
         <label for="answer">{{ $view->how }}</label>
-        <input id="answer" name="answer" value="{{ old('answer') }}" class="num" maxlength="40" autocomplete="off" inputmode="text" autofocus required>
+        <input
+            id="answer" name="answer" value="{{ old('answer') }}" class="num" maxlength="40" autocomplete="off" inputmode="text" autofocus
+            required>
         <button class="button">It shows that</button>
         @foreach(['answer', 'spot', 'seed'] as $field)<x-field-error :name="$field" />@endforeach
     </form>

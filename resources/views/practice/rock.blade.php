@@ -6,7 +6,9 @@
     <svg class="instrument {{ $view->picture->shape() }}" viewBox="0 0 {{ $view->picture->width }} {{ $view->picture->height }}" role="img"
         aria-label="A dial bore gauge in a bore">
         @include('practice.picture', ['picture' => $view->picture])
-        <g transform="translate({{ $view->centre }} {{ $view->centre }})"><g data-hand transform="rotate({{ $view->first }})"><path d="M0 30V-154" class="hand" /></g></g>
+        <g transform="translate({{ $view->centre }} {{ $view->centre }})">
+            <g data-hand transform="rotate({{ $view->first }})"><path d="M0 30V-154" class="hand" /></g>
+        </g>
     </svg>
     <p class="rocking"><label for="tilt">{{ __('practice.rock.tilt') }}</label>
         <input id="tilt" type="range" min="-{{ $view->most }}" max="{{ $view->most }}" value="-{{ $view->most }}" step="1"

@@ -1,1 +1,10 @@
-@if($earlier !== [])<ul>@foreach($earlier as $one)<li class="line next"><a href="/jobs/{{ $one['tag'] }}"><b>{{ $one['tag'] }}</b></a>, {{ $one['when'] }}: <span class="num">{{ $one['sizes'] }}</span></li>@endforeach</ul>@endif
+@if($earlier !== [])
+    <ul>
+        @foreach($earlier as $one)
+            <li class="line next">
+                <a href="/jobs/{{ $one['tag'] }}"><b>{{ $one['tag'] }}</b></a>, {{ $one['when'] }}:
+                <span class="num">{{ $one['sizes'] }}</span>
+            </li>
+        @endforeach
+    </ul>
+@endif

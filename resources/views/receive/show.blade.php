@@ -1,7 +1,10 @@
 @extends('layouts.job', ['stage' => \App\Storage\Stage::Receive])
 @section('title', $file->job->tag().' received')
 @section('heading', 'Received')
-@section('sheet-data') data-live data-url="/jobs/{{ $file->job->tag() }}/live/receive" data-head="{{ $file->job->entries }}" data-now="{{ \App\Stages\StagePage::now() }}" data-outbox="{{ $file->job->tag() }}/receive/{{ auth()->id() }}" @endsection
+@section('sheet-data')
+    data-live data-url="/jobs/{{ $file->job->tag() }}/live/receive" data-head="{{ $file->job->entries }}"
+    data-now="{{ \App\Stages\StagePage::now() }}" data-outbox="{{ $file->job->tag() }}/receive/{{ auth()->id() }}"
+@endsection
 @section('sheet')
 <dl class="facts">
     <div><dt>Customer</dt><dd>{{ $file->job->customer->name }}</dd></div>
@@ -11,8 +14,21 @@
     <div><dt>Drives</dt><dd>{{ $file->job->description ?: 'not said' }}</dd></div>
     <div><dt>Due</dt><dd class="num">{{ $file->job->due_on->format('j M Y') }}</dd></div>
     <div><dt>Use</dt><dd>{{ $file->job->usage?->value ?? 'not said' }}@if($file->job->keeps_original), kept original @endif</dd></div>
-    @can('see-prices')<div><dt>Budget</dt><dd class="num">{{ $file->job->budget_minor === null ? 'open' : \App\Words\VerdictWords::money($file->job->budget_minor) }}</dd></div>@endcan
-    <div><dt>Size step</dt><dd>@if($file->job->declaredStep() === null) not declared @else <span class="num">{{ $file->display->step($file->job->declaredStep()) }}</span>, {{ $file->job->declared_evidence }}@endif</dd></div>
+    @can('see-prices')
+        <div>
+            <dt>Budget</dt>
+            <dd class="num">{{ $file->job->budget_minor === null ? 'open' : \App\Words\VerdictWords::money($file->job->budget_minor) }}</dd>
+        </div>
+    @endcan
+    <div>
+        <dt>Size step</dt>
+        <dd>
+            @if($file->job->declaredStep() === null)
+                not declared
+            @else
+                <span class="num">{{ $file->display->step($file->job->declaredStep()) }}</span>, {{ $file->job->declared_evidence }}@endif
+        </dd>
+    </div>
     @if($file->job->wishes)<div class="whole"><dt>Wishes</dt><dd>{{ $file->job->wishes }}</dd></div>@endif
 </dl>
 <div data-fragment="parts">@include('receive.parts')</div>

@@ -14,9 +14,23 @@
     <form method="post" action="/jobs/{{ $file->job->tag() }}/verify/parts" class="field">
         @csrf <x-ulid /><input type="hidden" name="part" value="{{ $part->code }}">
         <label for="reason-{{ $part->code }}">{{ __('verify.why_returned') }}</label>
-        <input id="reason-{{ $part->code }}" name="reason" maxlength="200" autocomplete="off" value="{{ old('part') === $part->code ? old('reason') : '' }}">
+        <input
+            id="reason-{{ $part->code }}" name="reason" maxlength="200" autocomplete="off"
+            value="{{ old('part') === $part->code ? old('reason') : '' }}">
         @if(old('part') === $part->code)<x-field-error name="part" /><x-field-error name="reason" />@endif
-        <div class="mt-2 flex flex-wrap gap-2">@if($part->state === \NorthLedger\Core\Verification\AcceptanceState::Conforms)<button class="button" name="answer" value="accepted">{{ __('verify.accept') }}</button>@else<button class="button plain" name="answer" value="accepted_as_it_is">{{ __('verify.accept_as_it_is') }}</button>@endif<button class="button {{ $part->state === \NorthLedger\Core\Verification\AcceptanceState::Out ? '' : 'plain' }}" name="answer" value="returned">{{ __('verify.return') }}</button></div>
+        <div class="mt-2 flex flex-wrap gap-2">
+            @if($part->state === \NorthLedger\Core\Verification\AcceptanceState::Conforms)<button
+                    class="button" name="answer" value="accepted">
+                    {{ __('verify.accept') }}
+                </button>@else<button class="button plain" name="answer" value="accepted_as_it_is">
+                    {{ __('verify.accept_as_it_is') }}
+                </button>@endif
+            <button
+                class="button {{ $part->state === \NorthLedger\Core\Verification\AcceptanceState::Out ? '' : 'plain' }}" name="answer"
+                value="returned">
+                {{ __('verify.return') }}
+            </button>
+        </div>
     </form>
     @endif
     @endcan
@@ -24,7 +38,15 @@
 @endforeach
 @endsection
 @section('margin')
-<x-stamp :stamp="$open === 0 ? new \App\Pages\Stamp(__('verify.all_answered'), '', 'good') : new \App\Pages\Stamp(__('verify.not_answered'), trans_choice('verify.parts_open', $open), 'missing')" />
-<ul class="mt-4">@foreach($parts as $part)<li class="line {{ $part->stamp->kind }}"><b>{{ $part->name }}</b> · {{ lcfirst($part->stamp->headline) }}</li>@endforeach</ul>
+<x-stamp
+    :stamp="$open === 0
+        ? new \App\Pages\Stamp(__('verify.all_answered'), '', 'good')
+        : new \App\Pages\Stamp(__('verify.not_answered'), trans_choice('verify.parts_open', $open), 'missing')"
+    />
+<ul class="mt-4">
+    @foreach($parts as $part)
+        <li class="line {{ $part->stamp->kind }}"><b>{{ $part->name }}</b> · {{ lcfirst($part->stamp->headline) }}</li>
+    @endforeach
+</ul>
 @if($open === 0 && ! $file->job->is_closed)<p class="line next"><a href="/jobs/{{ $file->job->tag() }}/release">Release</a></p>@endif
 @endsection

@@ -3,7 +3,9 @@
 @if($margin->lines !== [])
 <ul>
 @foreach($margin->lines as $line)
-    <li class="line {{ $line->mark->value }}"><b>{{ $line->name }}</b> · {{ $line->state }}@foreach($line->sentences as $sentence)<br>{{ $sentence }}@endforeach
+    <li class="line {{ $line->mark->value }}">
+        <b>{{ $line->name }}</b> · {{ $line->state }}
+        @foreach($line->sentences as $sentence)<br>{{ $sentence }}@endforeach
     @if($line->needsDecision && $mayDecide)
         @include('verify.decide', ['subject' => $line->subject, 'name' => $line->name])
     @endif</li>

@@ -3,7 +3,11 @@
 @if($lines !== [])
 <table class="changes">
     <caption>{{ __('verify.before_and_after') }}</caption>
-    <thead><tr>@foreach(['part', 'came', 'asked', 'is', 'taken', 'stands'] as $head)<th scope="col">{{ __("verify.{$head}") }}</th>@endforeach</tr></thead>
+    <thead>
+        <tr>
+            @foreach(['part', 'came', 'asked', 'is', 'taken', 'stands'] as $head)<th scope="col">{{ __("verify.{$head}") }}</th>@endforeach
+        </tr>
+    </thead>
     <tbody>
     @foreach($lines as $line)
         <tr class="{{ $line->mark->value }}">

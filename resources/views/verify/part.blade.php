@@ -3,7 +3,9 @@
 @section('heading', __('verify.heading', ['section' => lcfirst($section->title())]))
 @section('sheet')
 @if($file->work()->order() === null)
-    <p class="note mt-4">{{ __('verify.no_order') }} @can('see-prices')<a href="/jobs/{{ $file->job->tag() }}/plan">Go to the plan</a> @endcan</p>
+    <p class="note mt-4">
+        {{ __('verify.no_order') }} @can('see-prices')<a href="/jobs/{{ $file->job->tag() }}/plan">Go to the plan</a> @endcan
+    </p>
 @elseif($file->work()->verification()->part($section) === [])
     <p class="note mt-4">{{ __('verify.not_ordered') }}</p>
 @else

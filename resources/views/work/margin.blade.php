@@ -6,8 +6,17 @@
 <ul>@foreach($view->current->waits as $wait)<li class="line close">{{ $wait }}</li>@endforeach</ul>
 @endif
 @if($mayWrite && ! $view->current->isClosed)
-<form method="post" action="/jobs/{{ $file->job->tag() }}/work/time" id="time" class="time" data-keep data-words="Time">@csrf <x-ulid /><input type="hidden" name="operation" value="{{ $view->current->key }}">
-    @if($view->current->isRunning)<span class="num">{{ $view->current->minutes }} min</span> <button class="button plain" name="state" value="paused">Pause</button> <button class="button plain" name="state" value="ended">End</button>@else<button class="button plain" name="state" value="begun" data-key="b">Begin</button>@if($view->current->minutes > 0) <span class="num">{{ $view->current->minutes }} min so far</span>@endif @endif
+<form method="post" action="/jobs/{{ $file->job->tag() }}/work/time" id="time" class="time" data-keep data-words="Time">
+    @csrf
+    <x-ulid />
+    <input type="hidden" name="operation" value="{{ $view->current->key }}">
+    @if($view->current->isRunning)<span class="num">{{ $view->current->minutes }} min</span>
+        <button class="button plain" name="state" value="paused">Pause</button>
+        <button class="button plain" name="state" value="ended">End</button>@else<button
+            class="button plain" name="state" value="begun" data-key="b">
+            Begin
+        </button>@if($view->current->minutes > 0) <span class="num">{{ $view->current->minutes }} min so far</span>@endif
+    @endif
     <x-live-error id="time" /><x-field-error name="operation" />
 </form>
 @endif
@@ -15,7 +24,13 @@
 @endif
 @if($view->cutList !== [])
 <h2>Cut list</h2>
-<table class="cut-list"><tbody>@foreach($view->cutList as $setting)<tr><th scope="row">{{ $setting['letter'] }}</th><td class="num">{{ $setting['size'] }}</td><td>{{ $setting['what'] }}</td></tr>@endforeach</tbody></table>
+<table class="cut-list">
+    <tbody>
+        @foreach($view->cutList as $setting)
+            <tr><th scope="row">{{ $setting['letter'] }}</th><td class="num">{{ $setting['size'] }}</td><td>{{ $setting['what'] }}</td></tr>
+        @endforeach
+    </tbody>
+</table>
 @endif
 @if($view->oneSetup !== '')
 <h2>One set-up for</h2><p>{{ ucfirst($view->oneSetup) }}</p>
@@ -26,17 +41,45 @@
 @if($view->groups !== [])
 @if($mayWrite && $view->isByCylinder)
 <h2>Something found</h2>
-<form method="post" action="/jobs/{{ $file->job->tag() }}/work/flaws" class="flaw" id="flaw" data-keep data-words="Something found">@csrf <x-ulid />
-    <div class="field"><label for="flaw-cylinder">Cylinder</label><select id="flaw-cylinder" name="cylinder">@foreach($file->sheet->layout->cylinders() as $cylinder)<option @selected(old('cylinder') == $cylinder)>{{ $cylinder }}</option>@endforeach</select></div>
-    <div class="field"><label for="flaw-remark">Where, and how it looks</label><input id="flaw-remark" name="remark" value="{{ old('cylinder') === null ? '' : old('remark') }}" maxlength="200" autocomplete="off"></div>
-    <div class="flex flex-wrap gap-2"><button class="button plain" name="look" value="sharp line">A crack</button><button class="button plain" name="look" value="patch that will not clean up">A patch will not clean up</button><button class="button plain" name="look" value="hole">A hole</button></div>
+<form method="post" action="/jobs/{{ $file->job->tag() }}/work/flaws" class="flaw" id="flaw" data-keep data-words="Something found">
+    @csrf
+    <x-ulid />
+    <div class="field">
+        <label for="flaw-cylinder">Cylinder</label>
+        <select id="flaw-cylinder" name="cylinder">
+            @foreach($file->sheet->layout->cylinders() as $cylinder)
+                <option @selected(old('cylinder') == $cylinder)>{{ $cylinder }}</option>
+            @endforeach
+        </select>
+    </div>
+    <div class="field">
+        <label for="flaw-remark">Where, and how it looks</label>
+        <input
+            id="flaw-remark" name="remark" value="{{ old('cylinder') === null ? '' : old('remark') }}" maxlength="200" autocomplete="off">
+    </div>
+    <div class="flex flex-wrap gap-2">
+        <button class="button plain" name="look" value="sharp line">A crack</button>
+        <button class="button plain" name="look" value="patch that will not clean up">A patch will not clean up</button>
+        <button class="button plain" name="look" value="hole">A hole</button>
+    </div>
     <x-live-error id="flaw" /><x-field-error name="cylinder" /><x-field-error name="look" />
 </form>
 <p class="soft">It goes on the crack map, and work on that cylinder stops until it is settled. <span class="rule-id">HONE-5</span></p>
 @endif
 @if(! $view->isByCylinder)<p><a href="/jobs/{{ $file->job->tag() }}/cracks">Something found: go to the crack map</a></p>@endif
-<p class="soft">Local codes on chemicals, waste and lifting come first. Work on aircraft, passenger vessels and lifts needs licensed practice; this order does not certify it.</p>
-<p><button type="button" class="button plain" data-print>Print the order</button> @can('see-prices')<a class="button plain" href="/jobs/{{ $file->job->tag() }}/parts">Parts to order</a> @endcan</p>
-<p class="prints">Print for @foreach($view->machines as $code => $name)<a href="/jobs/{{ $file->job->tag() }}/work/print/{{ $code }}">{{ $name }}</a>@if(! $loop->last), @endif @endforeach @if($view->cutList !== [])· <a href="/jobs/{{ $file->job->tag() }}/work/print/labels">labels for the cutters</a>@endif</p>
+<p class="soft">
+    Local codes on chemicals, waste and lifting come first. Work on aircraft, passenger vessels and lifts needs licensed practice; this
+    order does not certify it.
+</p>
+<p>
+    <button type="button" class="button plain" data-print>Print the order</button>
+    @can('see-prices')<a class="button plain" href="/jobs/{{ $file->job->tag() }}/parts">Parts to order</a> @endcan
+</p>
+<p class="prints">
+    Print for
+    @foreach($view->machines as $code => $name)<a
+            href="/jobs/{{ $file->job->tag() }}/work/print/{{ $code }}">{{ $name }}</a>@if(! $loop->last), @endif
+    @endforeach @if($view->cutList !== [])· <a href="/jobs/{{ $file->job->tag() }}/work/print/labels">labels for the cutters</a>@endif
+</p>
 <p><a href="/jobs/{{ $file->job->tag() }}/verify">To the finished sheet</a></p>
 @endif

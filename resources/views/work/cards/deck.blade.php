@@ -1,15 +1,26 @@
 <section class="bench-now" aria-label="Left to cut">
     <b class="num big">{{ $card->left }}</b>
     <p>{{ $card->lightCuts }}@if($card->taken !== '') · {{ $card->taken }} taken @endif</p>
-    @if($card->height !== '')<p>Height now <b class="num">{{ $card->height }}</b>@if($card->reserve !== ''), <span class="num">{{ $card->reserve }}</span> above its least @endif</p>@endif
-    @if($card->isStampGone)<p class="line out"><i aria-hidden="true">▲</i> The stamped number is gone: write it down and tell the customer.</p>@endif
+    @if($card->height !== '')
+        <p>
+            Height now
+            <b class="num">{{ $card->height }}</b>@if($card->reserve !== ''), <span class="num">{{ $card->reserve }}</span> above its least
+            @endif
+        </p>
+    @endif
+    @if($card->isStampGone)
+        <p class="line out"><i aria-hidden="true">▲</i> The stamped number is gone: write it down and tell the customer.</p>
+    @endif
     <p><a href="/jobs/{{ $file->job->tag() }}/measure/deck">Depths and shims on the deck sheet</a></p>
 </section>
 @if($mayWrite)
 <form method="post" action="{{ $at }}/passes" id="pass" class="bench-form" data-keep data-words="Pass">
     @csrf <x-ulid /><input type="hidden" name="operation" value="{{ $key }}"><input type="hidden" name="card" value="1">
-    <label>This pass took, {{ $file->sheet->unit === \NorthLedger\Core\Quantity\LengthUnit::Inch ? 'thou' : 'µm' }}<input id="pass-depth" class="num" name="depth" maxlength="12" inputmode="decimal" autocomplete="off" autofocus></label>
-    <label class="wide">What it touched: seats untouched, kissed, cut<input id="pass-seats" name="seats" maxlength="120" autocomplete="off"></label>
+    <label>This pass took,
+        {{ $file->sheet->unit === \NorthLedger\Core\Quantity\LengthUnit::Inch ? 'thou' : 'µm' }}<input
+            id="pass-depth" class="num" name="depth" maxlength="12" inputmode="decimal" autocomplete="off" autofocus></label>
+    <label class="wide">What it touched: seats untouched, kissed,
+        cut<input id="pass-seats" name="seats" maxlength="120" autocomplete="off"></label>
     <label class="tick"><input type="checkbox" id="pass-stamp" name="stamp_gone" value="1"> the stamped number is gone</label>
     <button class="button">Log the pass</button>
     <x-live-error id="pass" /><x-field-error name="depth" /><x-field-error name="operation" />
@@ -17,5 +28,26 @@
 @endif
 @if($card->passes !== [])
 <h2>Passes</h2>
-<table class="bench-table"><thead><tr><th scope="col">no.</th><th scope="col">took</th><th scope="col">in all</th><th scope="col">touched</th><th scope="col">stamp</th></tr></thead><tbody>@foreach($card->passes as $pass)<tr><td>{{ $pass['number'] }}</td><td class="num">{{ $pass['depth'] }}</td><td class="num">{{ $pass['sum'] }}</td><td>{{ $pass['seats'] }}</td><td>{{ $pass['stamp'] }}</td></tr>@endforeach</tbody></table>
+<table class="bench-table">
+    <thead>
+        <tr>
+            <th scope="col">no.</th>
+            <th scope="col">took</th>
+            <th scope="col">in all</th>
+            <th scope="col">touched</th>
+            <th scope="col">stamp</th>
+        </tr>
+    </thead>
+    <tbody>
+        @foreach($card->passes as $pass)
+            <tr>
+                <td>{{ $pass['number'] }}</td>
+                <td class="num">{{ $pass['depth'] }}</td>
+                <td class="num">{{ $pass['sum'] }}</td>
+                <td>{{ $pass['seats'] }}</td>
+                <td>{{ $pass['stamp'] }}</td>
+            </tr>
+        @endforeach
+    </tbody>
+</table>
 @endif
