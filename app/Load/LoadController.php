@@ -21,7 +21,7 @@ final readonly class LoadController
     public function show(LoadRequest $request): View|JsonResponse
     {
         try {
-            $view = LoadView::of($this->shop->now(), $request->zoom(), $request->from(), $request->helpFor());
+            $view = LoadView::of($this->shop->now(), $this->shop->helps(), $request->zoom(), $request->from(), $request->helpFor());
         } catch (SchedulingException $exception) {
             return view('load.trouble', ['why' => Line::of('load.trouble', ['why' => $exception->getMessage()])]);
         }
@@ -42,7 +42,7 @@ final readonly class LoadController
         }
 
         return view('load.print', [
-            'view' => LoadView::of($plan, Zoom::Week, $request->from(), null),
+            'view' => LoadView::of($plan, $this->shop->helps(), Zoom::Week, $request->from(), null),
             'unit' => mb_substr($request->string('machine')->toString(), 0, 40),
         ]);
     }

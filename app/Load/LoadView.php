@@ -50,7 +50,7 @@ final readonly class LoadView
     }
 
     /** @param  ?string  $asked  Tag of the late job for which somebody asks what would help */
-    public static function of(PlannedLoad $plan, Zoom $zoom, ?string $from, ?string $asked): self
+    public static function of(PlannedLoad $plan, KeptHelps $helps, Zoom $zoom, ?string $from, ?string $asked): self
     {
         $now = Carbon::now()->toDateTimeImmutable();
         $first = self::first($zoom, $from, $now);
@@ -59,7 +59,7 @@ final readonly class LoadView
         $pins = self::pins();
         $late = array_values($plan->late);
         $isSmall = count($plan->load->operations) <= self::SMALL;
-        $why = new WhyLate($plan);
+        $why = new WhyLate($plan, $helps);
 
         return new self(
             $zoom,

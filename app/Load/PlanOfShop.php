@@ -36,7 +36,7 @@ final readonly class PlanOfShop
     public function now(): PlannedLoad
     {
         $now = self::slot();
-        $key = 'load.'.md5(config('app.build').$now->getTimestamp().self::mark());
+        $key = self::key($now);
         $kept = $this->cache->get($key);
         if ($kept instanceof PlannedLoad) {
             return $kept;
@@ -52,6 +52,12 @@ final readonly class PlanOfShop
         $this->cache->put('load.order', $planned->schedule->order(), self::ORDER_KEPT_SECONDS);
 
         return $planned;
+    }
+
+    /** For the plan that stands now. */
+    public function helps(): KeptHelps
+    {
+        return new KeptHelps($this->cache, self::key(self::slot()), self::KEPT_SECONDS);
     }
 
     /**
@@ -91,6 +97,11 @@ final readonly class PlanOfShop
         $order = $this->cache->get('load.order');
 
         return is_array($order) ? array_values(array_filter($order, is_string(...))) : null;
+    }
+
+    private static function key(DateTimeImmutable $now): string
+    {
+        return 'load.'.md5(config('app.build').$now->getTimestamp().self::mark());
     }
 
     private static function slot(): DateTimeImmutable

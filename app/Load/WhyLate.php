@@ -25,7 +25,7 @@ final readonly class WhyLate
     /** From Friday's closing to Monday's opening, and some. */
     private const A_WEEKEND = 4_320;
 
-    public function __construct(private PlannedLoad $plan)
+    public function __construct(private PlannedLoad $plan, private KeptHelps $kept)
     {
     }
 
@@ -54,7 +54,7 @@ final readonly class WhyLate
     private function helps(LateJob $late): array
     {
         $said = [];
-        foreach (array_slice($late->whatHelps(), 0, self::MOST_HELPS) as $help) {
+        foreach (array_slice($this->kept->of($late), 0, self::MOST_HELPS) as $help) {
             if ($help->minutesSooner >= self::LEAST_MINUTES) {
                 $said[] = $this->help($help);
             }
