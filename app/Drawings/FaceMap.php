@@ -8,8 +8,6 @@ use App\Pages\CellState;
 use App\Pages\PartCells;
 use App\Record\JobFile;
 use NorthLedger\Core\Engine\Places\Place;
-use NorthLedger\Core\Engine\Specification\PronePlace;
-use NorthLedger\Core\Engine\Specification\StampedPlace;
 use NorthLedger\Core\Features\Faces\FaceGrid;
 use NorthLedger\Core\Features\Faces\FaceKind;
 use NorthLedger\Core\Features\Faces\FacePlan;
@@ -36,7 +34,7 @@ final readonly class FaceMap
      * @param  list<array{path: string, shade: string}>  $shades  The low places, by how low they are
      * @param  list<string>  $contours  Path of each level
      * @param  list<array{x: string, y: string, radius: string}>  $bores
-     * @param  list<array{at: string, words: string}>  $stamps  Where the sheet says that numbers stand
+     * @param  list<array{at: string, to: string, words: string}>  $stamps  Where the sheet says that numbers stand
      * @param  list<array{at: string, goto: string, label: string, text: string, state: CellState, pass: ?int}>  $points
      * @param  list<string>  $passes  What stands after so many light cuts, in words
      */
@@ -76,7 +74,7 @@ final readonly class FaceMap
             $surface === null ? [] : self::shading($surface, $height),
             $surface === null ? [] : $surface->contours($interval->nanometres, $scale),
             $kind === FaceKind::Deck ? self::bores($file, count($bores), $face, $scale) : [],
-            $kind === FaceKind::Deck ? self::stamps($file, $bank, $height) : [],
+            $kind === FaceKind::Deck ? self::stamps($file, $face, $height, $scale) : [],
             self::points($file, $face, $scale, $light),
             $plan === null ? [] : self::passes($plan, $light, $file),
             $plan === null
@@ -146,19 +144,17 @@ final readonly class FaceMap
         );
     }
 
-    /** @return list<array{at: string, words: string}> */
-    private static function stamps(JobFile $file, int $bank, int $height): array
+    /** @return list<array{at: string, to: string, words: string}> */
+    private static function stamps(JobFile $file, MeasuredFace $face, int $height, float $scale): array
     {
-        return array_map(
-            static fn (StampedPlace $place): array => [
-                'at' =>
-                    Coordinate::of(($place->x * self::WIDTH) / PronePlace::SIDE).
-                    ','.
-                    Coordinate::of(($place->y * $height) / PronePlace::SIDE),
-                'words' => $place->words,
-            ],
-            $file->sheet->stampedPlacesOf($bank),
-        );
+        $places = [];
+        foreach (FaceGrid::of($face->spec, count($file->sheet->layout->banks[$face->bank - 1]))->points as $spot => [$x, $y]) {
+            if (isset($face->heights[$spot]) || FaceGrid::isNeeded($spot)) {
+                $places[] = [$x * $scale, $y * $scale];
+            }
+        }
+
+        return (new FaceStamps(self::WIDTH, $height, $places))->drawn($file->sheet->stampedPlacesOf($face->bank));
     }
 
     /** @return list<array{at: string, goto: string, label: string, text: string, state: CellState, pass: ?int}> */

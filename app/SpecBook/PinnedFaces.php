@@ -11,7 +11,7 @@ use NorthLedger\Core\Engine\Specification\Face;
 use NorthLedger\Core\Engine\Specification\PronePlace;
 use NorthLedger\Core\Engine\Specification\SpecificationSheet;
 
-/** The faces of a sheet's engine with the places that stand in its form, crack-prone or stamped, each set by a click or by keys. */
+/** The faces of a sheet's engine with the places that stand in its form, each set by a click or by keys. */
 final readonly class PinnedFaces
 {
     /**
@@ -24,12 +24,21 @@ final readonly class PinnedFaces
 
     /**
      * @param  array<mixed>  $document  As it stands in the form
-     * @param  string  $list  “crack_prone”, or “stamped”: decks only
+     * @param  string  $list  “crack_prone”, “seats”: decks and heads, or “stamped”: decks only
      */
     public static function of(SpecificationSheet $sheet, array $document, string $list): self
     {
         $rows = is_array($document[$list] ?? null) ? array_values($document[$list]) : [];
-        $shown = array_values(array_filter($sheet->faces(), static fn (Face $face): bool => $list !== 'stamped' || $face->isDeck()));
+        $shown = array_values(
+            array_filter(
+                $sheet->faces(),
+                static fn (Face $face): bool => match ($list) {
+                    'stamped' => $face->isDeck(),
+                    'seats' => $face->isDeck() ? $sheet->valveTrain->hasExhaustInTheBlock() : $face->isHead(),
+                    default => true,
+                },
+            ),
+        );
         $faces = array_map(static fn (Face $face): array => self::face($sheet, $face, $rows, $face === $shown[0]), $shown);
 
         return new self(
@@ -54,11 +63,23 @@ final readonly class PinnedFaces
                     'number' => $index + 1,
                     'x' => Coordinate::of((float) (is_numeric($row['x'] ?? null) ? $row['x'] : 0)),
                     'y' => Coordinate::of(((float) (is_numeric($row['y'] ?? null) ? $row['y'] : 0) * $drawn->height) / PronePlace::SIDE),
-                    'words' => is_string($row['words'] ?? null) ? $row['words'] : '',
+                    'words' => self::words($row),
                 ];
             }
         }
 
         return ['face' => $drawn, 'pins' => $pins];
+    }
+
+    /** @param  array<mixed>  $row  A seat has no words of its own: it is called by its valve and cylinder */
+    private static function words(array $row): string
+    {
+        [$words, $valve, $cylinder] = [$row['words'] ?? null, $row['valve'] ?? null, $row['cylinder'] ?? null];
+
+        return match (true) {
+            is_string($words) => $words,
+            is_string($valve) && is_int($cylinder) => "{$valve} {$cylinder}",
+            default => '',
+        };
     }
 }

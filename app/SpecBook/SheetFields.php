@@ -16,6 +16,7 @@ use NorthLedger\Core\Engine\Specification\LayoutKind;
 use NorthLedger\Core\Engine\Specification\Material;
 use NorthLedger\Core\Engine\Specification\RingFace;
 use NorthLedger\Core\Engine\Specification\TorquePlate;
+use NorthLedger\Core\Engine\Specification\ValveKind;
 use NorthLedger\Core\Engine\Specification\ValveTrain;
 use NorthLedger\Core\Quantity\LengthUnit;
 
@@ -32,6 +33,8 @@ final readonly class SheetFields
         '/crack_prone/*/face' => Face::class,
         '/crack_prone/*/zone' => CrackZone::class,
         '/stamped/*/face' => Face::class,
+        '/seats/*/face' => Face::class,
+        '/seats/*/valve' => ValveKind::class,
         '/pressure_tests/*/part' => EnginePart::class,
         'material' => Material::class,
         'torque_plate' => TorquePlate::class,

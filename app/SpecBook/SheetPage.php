@@ -24,6 +24,8 @@ final readonly class SheetPage
         'pressure_tests',
         'crack_prone',
         'stamped',
+        'seats',
+        'datum_faces',
         'torques',
         'parts',
         'housings/no_go',

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace NorthLedger\Core\Work;
 
+use NorthLedger\Core\Engine\Specification\SpecificationSheet;
 use NorthLedger\Core\Quantity\Length;
 
 /** Something that the hand has to know at an operation; its words stand in `lang/`. */
@@ -15,5 +16,13 @@ final readonly class Note
      */
     public function __construct(public NoteKind $kind, public array $lengths = [], public string $said = '')
     {
+    }
+
+    /** @return list<self> The faces that the block is set up on; none where the sheet names none */
+    public static function setUp(SpecificationSheet $sheet): array
+    {
+        $faces = array_column($sheet->datumFaces, 'words');
+
+        return $faces === [] ? [] : [new self(NoteKind::SetUpOn, said: implode(', ', $faces))];
     }
 }

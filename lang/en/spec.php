@@ -79,5 +79,7 @@ return [
         'y' => 'across the face, of 1000',
         'crack_prone' => 'crack-prone places',
         'stamped' => 'stamped numbers',
+        'seats' => 'valve seats',
+        'datum_faces' => 'datum faces',
     ],
 ];

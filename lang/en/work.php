@@ -217,6 +217,7 @@ return [
         'only_deglaze' => 'Deglaze only, size as it is.',
         'to_clearance' => 'To the clearance of its own piston.',
         'rigid_stones' => 'Rigid stones.',
+        'set_up_on' => 'Set up on :said, clean and without a burr.',
         'caps_torqued' => 'Main caps torqued.',
         'torque_plate' => 'Torque plate on.',
         'crosshatch' => 'Crosshatch :said° included.',

@@ -89,6 +89,21 @@ final class SpecBookTest extends BrowserTestCase
             ->getAttribute('value');
         $this->assertSame(['deck', '10', '10'], [$set('face'), $set('x'), $set('y')]);
         $field('/stamped/0/words')->sendKeys('engine number');
+        $window->findElement(WebDriverBy::cssSelector("button[value='add seats']"))->click();
+        $this->until(
+            $window,
+            static fn (): bool => $window->findElements(WebDriverBy::cssSelector('[data-list="/seats"] [data-pin="0"]')) !== [],
+            'the first valve seat on the head',
+        );
+        $field('/seats/0/cylinder')->sendKeys('2');
+        $field('/seats/0/valve')->sendKeys('exhaust');
+        $window
+            ->findElement(WebDriverBy::cssSelector('[data-list="/seats"] [data-pin="0"]'))
+            ->sendKeys([WebDriverKeys::ARROW_RIGHT, WebDriverKeys::ARROW_DOWN]);
+        $this->assertSame(
+            ['head face', '10'],
+            [$field('/seats/0/face')->getAttribute('value'), $field('/seats/0/x')->getAttribute('value')],
+        );
         $turned = $window->findElement(WebDriverBy::cssSelector('[data-ring] [data-pin="0"]'));
         $degrees = (int) $field('/housings/no_go/0/degrees')->getAttribute('value');
         $turned->sendKeys([WebDriverKeys::ARROW_RIGHT]);

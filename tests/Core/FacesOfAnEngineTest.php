@@ -8,6 +8,7 @@ use App\Drawings\Faces\CrankLayout;
 use App\Drawings\Faces\DrawnFace;
 use App\Drawings\Faces\FaceDrawing;
 use App\Drawings\Faces\FacePiece;
+use NorthLedger\Core\Engine\Specification\CrackZone;
 use NorthLedger\Core\Engine\Specification\Face;
 use NorthLedger\Core\Engine\Specification\PronePlace;
 use NorthLedger\Core\Engine\Specification\SpecificationSheet;
@@ -47,6 +48,24 @@ final class FacesOfAnEngineTest extends TestCase
                 $near,
                 "{$family} {$place->number}, {$place->words}: the drawing has {$under->zone?->value} there",
             );
+        }
+    }
+
+    public function test_seats_lie_where_the_sheet_says_and_the_others_where_such_an_engine_has_them(): void
+    {
+        foreach (['cairn-l4-144' => Face::Deck, 'tarn-4-198' => Face::Head] as $family => $face) {
+            $document = json_decode((string) file_get_contents(dirname(__DIR__, 2)."/resources/specs/{$family}.json"), true);
+            $seat = ['face' => $face->value, 'cylinder' => 2, 'valve' => 'exhaust', 'x' => 320, 'y' => 250];
+            $drawn = FaceDrawing::of(SpecificationSheet::fromArray(['seats' => [$seat]] + $document), $face);
+            $byLayout = FaceDrawing::of(Bench::sheet($family), $face);
+            $moved = array_values(array_diff($this->circles($drawn), $this->circles($byLayout)));
+            $this->assertCount(2, $moved, "{$family}: the seat and its throat, and no other");
+            foreach ($moved as $circle) {
+                [$x, $y] = explode(' ', $circle);
+                $this->assertSame(['320', (string) ($drawn->height / 4)], [$x, $y], $family);
+            }
+            $this->assertCount(count($byLayout->pieces), $drawn->pieces, 'none is drawn twice');
+            $this->assertContains(CrackZone::ValveSeatToBore, $this->zonesNear($drawn, 320, $drawn->height / 4));
         }
     }
 
@@ -108,6 +127,19 @@ final class FacesOfAnEngineTest extends TestCase
         foreach (array_slice($all, 1) as $index => [$left]) {
             $this->assertEqualsWithDelta($all[$index][1], $left, 0.01, 'one follows the other without a gap');
         }
+    }
+
+    /** @return list<string> “x y radius” */
+    private function circles(DrawnFace $face): array
+    {
+        $circles = array_filter($face->pieces, static fn (FacePiece $piece): bool => $piece->tag === 'circle');
+
+        return array_values(
+            array_map(
+                static fn (FacePiece $one): string => "{$one->attributes['cx']} {$one->attributes['cy']} {$one->attributes['r']}",
+                $circles,
+            ),
+        );
     }
 
     private function pieceAt(DrawnFace $drawn, float $x, float $y): ?FacePiece

@@ -70,10 +70,7 @@ final class SpecificationSheetTest extends TestCase
                 $this->assertContains($path, $paths);
             }
             $this->assertStringContainsString('/unit: found "furlong", expected one of “in”, “mm”.', $exception->getMessage());
-            $this->assertStringContainsString(
-                '/piston/mass_ug: found 0, expected a whole number, 1 or more.',
-                $exception->getMessage(),
-            );
+            $this->assertStringContainsString('/piston/mass_ug: found 0, expected a whole number, 1 or more.', $exception->getMessage());
         }
     }
 
@@ -102,6 +99,11 @@ final class SpecificationSheetTest extends TestCase
         yield 'a cylinder it has not' => [['crack_prone', 0, 'cylinder'], 9, '/crack_prone/0/cylinder'];
         yield 'one thread twice' => [['threads', 1, 'key'], 'head', '/threads'];
         yield 'more inserts than holes' => [['threads', 0, 'inserts_expected'], 99, '/threads/0/inserts_expected'];
+        $seat = ['face' => 'deck', 'cylinder' => 1, 'valve' => 'exhaust', 'x' => 1, 'y' => 1];
+        yield 'a seat in the deck of an engine whose valves hang in its head' => [['seats'], [$seat], '/seats/0/face'];
+        yield 'a seat at a cylinder it has not' => [['seats'], [['face' => 'head face', 'cylinder' => 9] + $seat], '/seats/0/cylinder'];
+        $rail = ['key' => 'rail', 'words' => 'pan rail'];
+        yield 'one datum face twice' => [['datum_faces'], [$rail, $rail], '/datum_faces'];
         yield 'crosshatch upside down' => [['bore', 'crosshatch_included_deg', 'least'], 70, '/bore/crosshatch_included_deg'];
     }
 

@@ -7,8 +7,10 @@ namespace Tests\Feature;
 use App\Drawings\CrankDrawing;
 use App\Drawings\FaceMap;
 use App\Drawings\FacesDrawing;
+use App\Drawings\FaceStamps;
 use App\Drawings\HousingDrawing;
 use App\Pages\CellState;
+use NorthLedger\Core\Engine\Specification\SpecificationSheet;
 use NorthLedger\Core\Features\Crankshaft\JournalGroup;
 use NorthLedger\Core\Features\Faces\FaceGrid;
 use NorthLedger\Core\Features\Housings\HousingPlaces;
@@ -49,6 +51,25 @@ final class DrawingOfPartsTest extends TestCase
             $this->assertGreaterThan(0.0, $y - 4, "{$point['goto']} is crossed by the upper edge");
             $this->assertTrue($far < FaceMap::WIDTH || $from > FaceMap::WIDTH, "{$point['goto']} is crossed by the right edge");
             $this->assertLessThan((float) $face->height, $y + 4, "{$point['goto']} is crossed by the lower edge");
+        }
+    }
+
+    public function test_the_mark_of_a_stamped_number_covers_no_measuring_place_and_leads_to_where_it_stands(): void
+    {
+        $places = [[20.0, 20.0], [80.0, 20.0], [20.0, 60.0], [80.0, 60.0]];
+        $document = json_decode((string) file_get_contents(resource_path('specs/brae-v8-311.json')), true);
+        for ($x = 0; $x <= 1_000; $x += 50) {
+            for ($y = 0; $y <= 1_000; $y += 50) {
+                $stamp = ['face' => 'right deck', 'x' => $x, 'y' => $y, 'words' => 'engine number'];
+                $stamped = SpecificationSheet::fromArray(['stamped' => [$stamp]] + $document)->stampedPlaces;
+                [$mark] = (new FaceStamps(100, 80, $places))->drawn($stamped);
+                [$atX, $atY] = array_map(floatval(...), explode(',', $mark['at']));
+                $this->assertEqualsWithDelta($y * 0.08, $atY + (float) $mark['to'], 0.2, 'the line leads to the number');
+                foreach ($places as [$placeX, $placeY]) {
+                    $isBeside = abs($placeX - $atX) >= 22 || abs($placeY - $atY) >= 12;
+                    $this->assertTrue($isBeside, "{$x} {$y}: the mark covers {$placeX} {$placeY}");
+                }
+            }
         }
     }
 

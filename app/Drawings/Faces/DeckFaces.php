@@ -6,7 +6,10 @@ namespace App\Drawings\Faces;
 
 use NorthLedger\Core\Engine\Specification\CrackZone;
 use NorthLedger\Core\Engine\Specification\Face;
+use NorthLedger\Core\Engine\Specification\PronePlace;
+use NorthLedger\Core\Engine\Specification\SeatPlace;
 use NorthLedger\Core\Engine\Specification\SpecificationSheet;
+use NorthLedger\Core\Engine\Specification\ValveKind;
 use NorthLedger\Core\Engine\Specification\ValveTrain;
 
 /** The deck and the head face that lies on it. */
@@ -17,6 +20,9 @@ final readonly class DeckFaces
     private const HEIGHT_WITH_VALVES = 420;
 
     private const EDGE = 14.0;
+
+    /** Radius of a valve's seat in a chamber, as a share of the bore's. */
+    private const VALVE = 0.3;
 
     public static function deck(SpecificationSheet $sheet, Face $face): DrawnFace
     {
@@ -38,7 +44,7 @@ final readonly class DeckFaces
         foreach ($cylinders as $index => $cylinder) {
             $x = FaceDrawing::inRow($index, $count);
             if ($hasValves) {
-                $pieces = [...$pieces, ...self::sideValves($sheet->valveTrain, $x, $y, $radius, $cylinder, $index < $count / 2)];
+                $pieces = [...$pieces, ...self::sideValves($sheet, $face, [$x, $y - 0.8 * $radius], $cylinder, $index < $count / 2)];
             }
             $pieces[] = FacePiece::circle($x, $y, $radius, 'face-hole')->in(CrackZone::BoreWall, $cylinder);
             $pieces[] = FacePiece::circle($x, $y, 0.9 * $radius, 'face-detail')->in(CrackZone::BoreWall, $cylinder);
@@ -54,20 +60,13 @@ final readonly class DeckFaces
         $cylinders = $face->cylindersOf($sheet->layout);
         $count = count($cylinders);
         $pieces = [self::plate(self::HEIGHT), ...self::boltHoles($count, self::HEIGHT)];
-        $all = count($sheet->layout->cylinders());
         foreach ($cylinders as $index => $cylinder) {
             $x = FaceDrawing::inRow($index, $count);
             $pieces = [
                 ...$pieces,
                 ...$sheet->valveTrain === ValveTrain::SideValve
                     ? self::flatChamber($x, self::boreRadius($count), $cylinder)
-                    : self::chamber(
-                        $x,
-                        self::boreRadius($count),
-                        $cylinder,
-                        $sheet->valveTrain->hasExhaustInTheBlock() ? 0 : intdiv($sheet->exhaust->count, $all),
-                        intdiv($sheet->intake->count, $all),
-                    ),
+                    : self::chamber($sheet, $face, $x, self::boreRadius($count), $cylinder),
             ];
         }
 
@@ -100,51 +99,81 @@ final readonly class DeckFaces
         return $pieces;
     }
 
-    /** @return list<FacePiece> The valves beside a bore, the exhaust towards the near end of the block, and the bridge to the bore */
-    private static function sideValves(ValveTrain $train, float $x, float $y, float $radius, int $cylinder, bool $isFrontHalf): array
+    /**
+     * The valves beside a bore, by themselves the exhaust towards the near end of the block, and the bridge to the bore.
+     *
+     * @param  array{float, float}  $edge  Where the bridge ends, at the bore
+     * @return list<FacePiece>
+     */
+    private static function sideValves(SpecificationSheet $sheet, Face $face, array $edge, int $cylinder, bool $isFrontHalf): array
     {
+        [$x, $y] = $edge;
         $side = $isFrontHalf ? -42 : 42;
-        $exhaust = $train->hasIntakeInTheBlock() ? $x + $side : $x;
-        $pieces = [
-            FacePiece::rect($x - 80, 70, $x + 80, $y - 0.8 * $radius, 'face-zone'),
-            FacePiece::circle($exhaust, 100, 31, 'face-hole'),
-            FacePiece::circle($exhaust, 100, 20, 'face-detail'),
-        ];
-        if ($train->hasIntakeInTheBlock()) {
-            array_push(
-                $pieces,
-                FacePiece::circle($x - $side, 100, 34, 'face-hole'),
-                FacePiece::circle($x - $side, 100, 23, 'face-detail'),
-            );
+        $hasBoth = $sheet->valveTrain->hasIntakeInTheBlock();
+        $height = self::HEIGHT_WITH_VALVES;
+        $exhausts = self::seats($sheet->seatPlacesOf($face, $cylinder, ValveKind::Exhaust), $height, [[$hasBoth ? $x + $side : $x, 100.0]]);
+        $intakes = $hasBoth ? self::seats($sheet->seatPlacesOf($face, $cylinder, ValveKind::Intake), $height, [[$x - $side, 100.0]]) : [];
+        [$across, $down] = [array_column([...$exhausts, ...$intakes], 0), array_column([...$exhausts, ...$intakes], 1)];
+        $pieces = [FacePiece::rect(min($x - 80, ...$across), min(70, ...$down), max($x + 80, ...$across), $y, 'face-zone')];
+        foreach ([[$exhausts, 31], [$intakes, 34]] as [$seats, $radius]) {
+            foreach ($seats as [$seatX, $seatY]) {
+                $pieces[] = FacePiece::circle($seatX, $seatY, $radius, 'face-hole');
+                $pieces[] = FacePiece::circle($seatX, $seatY, $radius - 11, 'face-detail');
+            }
         }
 
         return array_map(static fn (FacePiece $piece): FacePiece => $piece->in(CrackZone::ValveSeatToBore, $cylinder), $pieces);
     }
 
     /** @return list<FacePiece> */
-    private static function chamber(float $x, float $radius, int $cylinder, int $exhausts, int $intakes): array
+    private static function chamber(SpecificationSheet $sheet, Face $face, float $x, float $radius, int $cylinder): array
     {
         $middle = self::HEIGHT / 2;
         $pieces = [FacePiece::circle($x, $middle, $radius, 'face-recess')->in(CrackZone::ValveSeatToBore, $cylinder)];
-        $valve = 0.3 * $radius;
-        $rows = match ($exhausts + $intakes) {
-            1 => [[[0.0, -0.12], 1.3]],
-            2 => [[[-0.42, -0.15], 1.05], [[0.42, -0.15], 1.2]],
-            default => [[[-0.4, -0.38], 1.0], [[0.4, -0.38], 1.0], [[-0.4, 0.42], 1.15], [[0.4, 0.42], 1.15]],
-        };
-        foreach ($rows as [[$across, $down], $scale]) {
-            $pieces[] = FacePiece::circle($x + $across * $radius, $middle + $down * $radius, $scale * $valve, 'face-hole')->in(
-                CrackZone::ValveSeatToBore,
-                $cylinder,
-            );
-            $pieces[] = FacePiece::circle($x + $across * $radius, $middle + $down * $radius, 0.7 * $scale * $valve, 'face-detail')->in(
-                CrackZone::ValveSeatToBore,
-                $cylinder,
-            );
+        foreach (self::valvesOf($sheet) as [$valve, $places, $share]) {
+            $byLayout = array_map(static fn (array $place): array => [$x + $place[0] * $radius, $middle + $place[1] * $radius], $places);
+            $size = self::VALVE * $share * $radius;
+            foreach (self::seats($sheet->seatPlacesOf($face, $cylinder, $valve), self::HEIGHT, $byLayout) as [$seatX, $seatY]) {
+                $pieces[] = FacePiece::circle($seatX, $seatY, $size, 'face-hole')->in(CrackZone::ValveSeatToBore, $cylinder);
+                $pieces[] = FacePiece::circle($seatX, $seatY, 0.7 * $size, 'face-detail')->in(CrackZone::ValveSeatToBore, $cylinder);
+            }
         }
         $pieces[] = FacePiece::label($x, $middle + 0.78 * $radius, (string) $cylinder);
 
         return $pieces;
+    }
+
+    /** @return list<array{ValveKind, list<array{float, float}>, float}> Which valves hang in a chamber, where from its middle, and how large */
+    private static function valvesOf(SpecificationSheet $sheet): array
+    {
+        $all = count($sheet->layout->cylinders());
+        $exhausts = $sheet->valveTrain->hasExhaustInTheBlock() ? 0 : intdiv($sheet->exhaust->count, $all);
+
+        return match ($exhausts + intdiv($sheet->intake->count, $all)) {
+            1 => [[$exhausts === 1 ? ValveKind::Exhaust : ValveKind::Intake, [[0.0, -0.12]], 1.3]],
+            2 => [[ValveKind::Exhaust, [[-0.42, -0.15]], 1.05], [ValveKind::Intake, [[0.42, -0.15]], 1.2]],
+            default => [[ValveKind::Exhaust, [[-0.4, -0.38], [0.4, -0.38]], 1.0], [ValveKind::Intake, [[-0.4, 0.42], [0.4, 0.42]], 1.15]],
+        };
+    }
+
+    /**
+     * Where the seats lie on the drawing: as the sheet says, else as such an engine usually has them.
+     *
+     * @param  list<SeatPlace>  $stated
+     * @param  list<array{float, float}>  $byLayout
+     * @return list<array{float, float}>
+     */
+    private static function seats(array $stated, int $height, array $byLayout): array
+    {
+        return $stated === []
+            ? $byLayout
+            : array_map(
+                static fn (SeatPlace $seat): array => [
+                    ($seat->x * DrawnFace::WIDTH) / PronePlace::SIDE,
+                    ($seat->y * $height) / PronePlace::SIDE,
+                ],
+                $stated,
+            );
     }
 
     /** @return list<FacePiece> The chamber of a side-valve head: over bore and valves, with nothing in it but the plug */

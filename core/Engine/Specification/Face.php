@@ -80,6 +80,11 @@ enum Face: string
         return in_array($this, [self::Deck, self::LeftDeck, self::RightDeck], true);
     }
 
+    public function isHead(): bool
+    {
+        return in_array($this, [self::Head, self::LeftHead, self::RightHead], true);
+    }
+
     public function part(): EnginePart
     {
         return match ($this) {

@@ -142,13 +142,28 @@ final readonly class SheetConsistency
                 $node->at('stamped')->at((string) $index)->at('face')->complain('a deck that this layout has');
             }
         }
-        $keys = array_column($sheet->threads, 'key');
-        if (count(array_unique($keys)) !== count($keys)) {
-            $node->at('threads')->complain('each key once');
+        self::checkSeats($sheet, $node->at('seats'));
+        foreach (['threads' => $sheet->threads, 'parts' => $sheet->parts, 'datum_faces' => $sheet->datumFaces] as $list => $rows) {
+            $keys = array_column($rows, 'key');
+            if (count(array_unique($keys)) !== count($keys)) {
+                $node->at($list)->complain('each key once');
+            }
         }
-        $parts = array_column($sheet->parts, 'key');
-        if (count(array_unique($parts)) !== count($parts)) {
-            $node->at('parts')->complain('each key once');
+    }
+
+    private static function checkSeats(SpecificationSheet $sheet, Node $seats): void
+    {
+        foreach ($sheet->seatPlaces as $index => $seat) {
+            $isInTheBlock = $sheet->valveTrain->isInTheBlock($seat->valve);
+            $hasThem = $isInTheBlock ? $seat->face->isDeck() : $seat->face->isHead();
+            if (! $hasThem || ! in_array($seat->face, $sheet->faces(), true)) {
+                $seats
+                    ->at((string) $index)
+                    ->at('face')
+                    ->complain($isInTheBlock ? 'a deck: these valves stand in the block' : 'a head face: these valves hang in the head');
+            } elseif (! in_array($seat->cylinder, $seat->face->cylindersOf($sheet->layout), true)) {
+                $seats->at((string) $index)->at('cylinder')->complain('a cylinder that lies at this face');
+            }
         }
     }
 }

@@ -27,6 +27,8 @@ final readonly class SpecificationSheet
      * @param  list<PressureTestSpec>  $pressureTests
      * @param  list<PronePlace>  $pronePlaces
      * @param  list<StampedPlace>  $stampedPlaces
+     * @param  list<SeatPlace>  $seatPlaces  Where they are known; the others follow from the layout
+     * @param  list<DatumFaceSpec>  $datumFaces
      * @param  ?Length  $boreSpacing  From centre to centre of neighbours in one bank; null where nobody knows
      * @param  list<string>  $castings  Numbers cast or stamped into its parts, as far as they are known
      * @param  list<TorqueSpec>  $torques
@@ -63,6 +65,8 @@ final readonly class SpecificationSheet
         public array $pressureTests,
         public array $pronePlaces,
         public array $stampedPlaces,
+        public array $seatPlaces,
+        public array $datumFaces,
         public ?Length $boreSpacing,
         public array $castings,
         public array $torques,
@@ -118,6 +122,8 @@ final readonly class SpecificationSheet
                 array_map(PressureTestSpec::fromNode(...), $node->at('pressure_tests')->itemsIfGiven()),
                 array_map(PronePlace::fromNode(...), $node->at('crack_prone')->itemsIfGiven()),
                 array_map(StampedPlace::fromNode(...), $node->at('stamped')->itemsIfGiven()),
+                array_map(SeatPlace::fromNode(...), $node->at('seats')->itemsIfGiven()),
+                array_map(DatumFaceSpec::fromNode(...), $node->at('datum_faces')->itemsIfGiven()),
                 $node->at('block')->at('bore_spacing')->positiveLengthIfGiven($unit),
                 array_map(static fn (Node $one): string => $one->text(), $node->at('castings')->itemsIfGiven()),
                 array_map(TorqueSpec::fromNode(...), $node->at('torques')->itemsIfGiven()),
@@ -147,6 +153,17 @@ final readonly class SpecificationSheet
                     $place->face->cylindersOf($this->layout),
                     true,
                 ),
+            ),
+        );
+    }
+
+    /** @return list<SeatPlace> Of one kind of valve of a cylinder in a face; none where nobody has said where they lie */
+    public function seatPlacesOf(Face $face, int $cylinder, ValveKind $valve): array
+    {
+        return array_values(
+            array_filter(
+                $this->seatPlaces,
+                static fn (SeatPlace $seat): bool => $seat->face === $face && $seat->cylinder === $cylinder && $seat->valve === $valve,
             ),
         );
     }

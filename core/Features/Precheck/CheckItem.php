@@ -10,7 +10,7 @@ use NorthLedger\Core\Finding\Remedy;
 /** One line of the checklist, with the reason why it is looked at. */
 final readonly class CheckItem
 {
-    private const NOTED = ['face', 'plugs', 'jacket', 'overheated'];
+    private const NOTED = ['face', 'datum', 'plugs', 'jacket', 'overheated'];
 
     public function __construct(
         public string $key,

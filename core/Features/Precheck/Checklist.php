@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace NorthLedger\Core\Features\Precheck;
 
 use NorthLedger\Core\Engine\Specification\CylinderKind;
+use NorthLedger\Core\Engine\Specification\DatumFaceSpec;
 use NorthLedger\Core\Engine\Specification\EnginePart;
 use NorthLedger\Core\Engine\Specification\GasketKind;
 use NorthLedger\Core\Engine\Specification\LayoutKind;
@@ -27,6 +28,7 @@ final readonly class Checklist
             [
                 ...self::wash($sheet),
                 ...self::faces($sheet),
+                ...self::datumFaces($sheet),
                 ...self::galleries($sheet),
                 ...self::threads($sheet),
                 ...self::caseOrCaps($sheet),
@@ -102,6 +104,21 @@ final readonly class Checklist
                 EnginePart::Block,
             ),
         ];
+    }
+
+    /** @return list<CheckItem> */
+    private static function datumFaces(SpecificationSheet $sheet): array
+    {
+        return array_map(
+            static fn (DatumFaceSpec $datum): CheckItem => new CheckItem(
+                "datum.{$datum->key}",
+                'Datum faces',
+                ucfirst($datum->words).' clean, no burr',
+                'The machine takes its bearings from it: a burr here tilts every cut.',
+                EnginePart::Block,
+            ),
+            $sheet->datumFaces,
+        );
     }
 
     /** @return non-empty-list<CheckItem> */

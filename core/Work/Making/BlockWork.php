@@ -54,9 +54,9 @@ final readonly class BlockWork
             new Operation(OperationKind::Wash),
             new Operation(OperationKind::CrackCheck),
             ...$work,
-            ...($isCut ? [new Operation(OperationKind::Deburr)] : []),
+            ...$isCut ? [new Operation(OperationKind::Deburr)] : [],
             new Operation(OperationKind::FinalWash),
-            ...($this->agreed->needs(PriceItem::CamshaftBore) ? [new Operation(OperationKind::CamshaftBearings)] : []),
+            ...$this->agreed->needs(PriceItem::CamshaftBore) ? [new Operation(OperationKind::CamshaftBearings)] : [],
         ];
     }
 
@@ -125,12 +125,12 @@ final readonly class BlockWork
         $range = $this->agreed->sheet->housings->diameterAt($step);
 
         return array_map(
-            static fn (int $housing): Operation => new Operation(
+            fn (int $housing): Operation => new Operation(
                 OperationKind::Line,
                 (string) $housing,
                 self::target($range),
                 $step->isZero() ? null : $step,
-                [new Note(NoteKind::CapsTorqued)],
+                [...Note::setUp($this->agreed->sheet), new Note(NoteKind::CapsTorqued)],
             ),
             range(1, $this->agreed->sheet->housings->count),
         );
@@ -146,8 +146,8 @@ final readonly class BlockWork
         $bores = new BoreWork($this->agreed->sheet, $this->agreed->policy, $this->agreed->pistons);
 
         return [
-            ...($option->sleeved === [] ? [] : [new Operation(OperationKind::OrderSleeves)]),
-            ...($this->agreed->needs(PriceItem::Piston) ? [new Operation(OperationKind::OrderPistons)] : []),
+            ...$option->sleeved === [] ? [] : [new Operation(OperationKind::OrderSleeves)],
+            ...$this->agreed->needs(PriceItem::Piston) ? [new Operation(OperationKind::OrderPistons)] : [],
             ...$bores->operations($option, $this->worstFirst()),
         ];
     }
@@ -204,11 +204,12 @@ final readonly class BlockWork
             (string) $bank,
             step: $choice?->step,
             notes: [
-                ...($hasSleeves ? [new Note(NoteKind::TrimSleeves)] : []),
-                ...($choice === null ? [new Note(NoteKind::OnlyCleanUp)] : []),
-                ...($height === null ? [] : [new Note(NoteKind::LeavesHeight, [$height])]),
+                ...$hasSleeves ? [new Note(NoteKind::TrimSleeves)] : [],
+                ...$choice === null ? [new Note(NoteKind::OnlyCleanUp)] : [],
+                ...$height === null ? [] : [new Note(NoteKind::LeavesHeight, [$height])],
+                ...Note::setUp($this->agreed->sheet),
                 new Note(NoteKind::CapsTorqued),
-                ...($stamps === [] ? [] : [new Note(NoteKind::KeepStamp)]),
+                ...$stamps === [] ? [] : [new Note(NoteKind::KeepStamp)],
             ],
         );
     }

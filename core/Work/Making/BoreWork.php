@@ -41,7 +41,7 @@ final readonly class BoreWork
                 array_values(array_intersect($order, $option->sleeved)),
             ),
             ...array_map(fn (int $cylinder): Operation => $this->bore($cylinder, $option), $bored),
-            ...($bored === [] ? [] : [new Operation(OperationKind::Chamfer)]),
+            ...$bored === [] ? [] : [new Operation(OperationKind::Chamfer)],
             ...array_map(
                 static fn (int $cylinder): Operation => new Operation(OperationKind::PistonsMeasured, (string) $cylinder),
                 array_values(array_unique([...$bored, ...$option->newPistons])),
@@ -79,6 +79,7 @@ final readonly class BoreWork
                 $finished === null
                     ? new Note(NoteKind::SizeUnknown)
                     : new Note(NoteKind::LeavesToHone, [$this->policy->boreAllowances($this->sheet->unit)->honeStock]),
+                ...Note::setUp($this->sheet),
                 new Note(NoteKind::CapsTorqued),
             ],
         );
@@ -97,17 +98,17 @@ final readonly class BoreWork
             (string) $cylinder,
             $finished === null ? null : new Target($finished->aim, $finished->least, $this->mostHoned($finished, $isToClearance)),
             notes: [
-                ...($isToClearance ? [new Note(NoteKind::ToClearance)] : []),
+                ...$isToClearance ? [new Note(NoteKind::ToClearance)] : [],
                 new Note($toSize ? NoteKind::RigidStones : NoteKind::OnlyDeglaze),
-                ...($toSize && $finished === null ? [new Note(NoteKind::SizeUnknown)] : []),
+                ...$toSize && $finished === null ? [new Note(NoteKind::SizeUnknown)] : [],
                 new Note(NoteKind::CapsTorqued),
-                ...(($toSize ? $plate->isOrdered() : $plate->isNeeded()) ? [new Note(NoteKind::TorquePlate)] : []),
+                ...($toSize ? $plate->isOrdered() : $plate->isNeeded()) ? [new Note(NoteKind::TorquePlate)] : [],
                 new Note(
                     NoteKind::Crosshatch,
                     said: sprintf('%g to %g', $this->sheet->bore->crosshatchLeast, $this->sheet->bore->crosshatchMost),
                 ),
                 $ringFace === null ? new Note(NoteKind::AbrasiveUnknown) : new Note(NoteKind::Abrasive, said: $ringFace->abrasive()),
-                ...(! $toSize && in_array($cylinder, $option->newPistons, true) ? [new Note(NoteKind::NewPiston)] : []),
+                ...! $toSize && in_array($cylinder, $option->newPistons, true) ? [new Note(NoteKind::NewPiston)] : [],
             ],
         );
     }
