@@ -11,12 +11,14 @@ use App\Storage\User;
 use Database\Seeders\DemoIncoming;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Foundation\Testing\TestCase as LaravelTestCase;
+use Illuminate\Http\Request;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\File;
 use Illuminate\Support\Str;
 use Illuminate\Testing\TestResponse;
 use NorthLedger\Core\Engine\Specification\EnginePart;
+use Symfony\Component\HttpFoundation\Response;
 
 /** A page test against the real database; every test rolls back what it wrote. */
 abstract class TestCase extends LaravelTestCase
@@ -42,6 +44,23 @@ abstract class TestCase extends LaravelTestCase
     {
         File::deleteDirectory($this->outside);
         parent::tearDown();
+    }
+
+    /**
+     * A page as a browser shows it: a run of white space is one space, but where somebody typed it.
+     *
+     * @param  Response  $response
+     * @param  Request  $request
+     * @return TestResponse<Response>
+     */
+    protected function createTestResponse($response, $request): TestResponse
+    {
+        $isPage = str_starts_with((string) $response->headers->get('Content-Type'), 'text/html');
+        if ($isPage && is_string($response->getContent())) {
+            $response->setContent((string) preg_replace('~<textarea.*?</textarea>(*SKIP)(*F)|\s+~s', ' ', $response->getContent()));
+        }
+
+        return parent::createTestResponse($response, $request);
     }
 
     /**

@@ -122,7 +122,7 @@ final readonly class SheetPage
             array_splice($rows, (int) $index, 1);
         }
         if ($act === 'add') {
-            $rows[] = $rows === [] ? SheetBlank::row($list) : self::rowLike($rows);
+            $rows[] = self::withOwnKey($rows === [] ? SheetBlank::row($list) : self::rowLike($rows), $rows);
         }
         Arr::set($document, str_replace('/', '.', $list), self::numbered($rows));
 
@@ -158,17 +158,31 @@ final readonly class SheetPage
     }
 
     /**
-     * A key of its own, the rest as in the last row.
-     *
      * @param  non-empty-array<mixed>  $rows
      * @return array<mixed>
      */
     private static function rowLike(array $rows): array
     {
         $last = $rows[array_key_last($rows)];
-        $row = is_array($last) ? $last : [];
-        if (isset($row['key'])) {
-            $row['key'] = 'row-'.(count($rows) + 1);
+
+        return is_array($last) ? $last : [];
+    }
+
+    /**
+     * The key by which answers and entries know a row is nobody's to type.
+     *
+     * @param  array<mixed>  $row
+     * @param  list<mixed>  $rows  Those that are there
+     * @return array<mixed>
+     */
+    private static function withOwnKey(array $row, array $rows): array
+    {
+        if (array_key_exists('key', $row)) {
+            $number = count($rows) + 1;
+            while (in_array("row-{$number}", array_column($rows, 'key'), true)) {
+                $number++;
+            }
+            $row['key'] = "row-{$number}";
         }
 
         return $row;
@@ -182,7 +196,9 @@ final readonly class SheetPage
     {
         $sections = [];
         foreach ((new SheetFields($document))->all() as $field) {
-            $sections[$field->section][] = $field;
+            if (basename($field->path) !== 'key') {
+                $sections[$field->section][] = $field;
+            }
         }
 
         return $sections;
@@ -225,7 +241,7 @@ final readonly class SheetPage
         $tables = [];
         foreach ($document as $key => $list) {
             if (is_array($list) && array_is_list($list) && is_array($list[0] ?? null)) {
-                $columns = array_keys(array_merge(...$list));
+                $columns = array_values(array_diff(array_keys(array_merge(...$list)), ['key']));
                 $tables[] = [
                     'title' => SheetLeaves::section("/{$key}/0"),
                     'columns' => array_map(static fn (int|string $column): string => $label->label("/{$column}"), $columns),

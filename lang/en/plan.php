@@ -7,7 +7,14 @@ return [
     'stamp' => [
         'recommended' => 'Recommended',
         'chosen' => 'Chosen',
+        'as_recommended' => ':sleeves, recommended',
+        'as_chosen' => ':sleeves, chosen',
+        'changed' => ':now now; chosen with :sleeves',
         'no_bores' => 'as marked beside; no bores came with it',
+    ],
+    'row' => [
+        'chosen' => 'chosen',
+        'chosen_otherwise' => 'chosen with :sleeves',
     ],
     'part' => [
         'bores' => 'Bores',

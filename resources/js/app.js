@@ -2,6 +2,7 @@ import { startFinding } from './find.js';
 import { startFaces } from './sheet/faces.js';
 import { startLight } from './light.js';
 import { createClock } from './live/clock.js';
+import { startHotkeys } from './hotkeys.js';
 import { startLive } from './live/live.js';
 import { startDimensions } from './dimensions.js';
 import { startMap } from './live/map.js';
@@ -36,6 +37,7 @@ if (sheet) {
 }
 if (live) {
     startLive(live);
+    startHotkeys(document);
     if (live.matches('[data-work]')) {
         startWork(live);
     }

@@ -54,17 +54,21 @@ trait WalksTheWay
         return $kept;
     }
 
-    /** Digits and Enter, from the first operation to the last; the pistons are taken from their list. */
-    private function workTheOrder(RemoteWebDriver $window): void
+    /**
+     * Digits and Enter, from the first operation to the last, or to the one that is named; the pistons are taken from their list.
+     *
+     * @param  string  $until  How the operation that is left to be done is called at its beginning
+     */
+    private function workTheOrder(RemoteWebDriver $window, string $until = 'All done'): void
     {
         for ($operation = 0; $operation < 60; $operation++) {
             $this->until(
                 $window,
-                fn (): bool => str_contains($this->text($window, '.margin .stamp'), 'All done') || $this->isAtEntry($window),
+                fn (): bool => str_contains($this->text($window, '.margin .stamp'), $until) || $this->isAtEntry($window),
                 'the next operation',
             );
             $done = $this->text($window, '.margin .stamp');
-            if (str_contains($done, 'All done')) {
+            if (str_contains($done, $until)) {
                 return;
             }
             if (str_starts_with(trim($done), 'Measure the pistons')) {

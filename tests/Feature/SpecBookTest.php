@@ -201,6 +201,33 @@ final class SpecBookTest extends TestCase
         $this->assertSame(range(1, count($sheet->pronePlaces)), array_column($sheet->pronePlaces, 'number'));
     }
 
+    public function test_the_key_of_a_row_is_nobodys_to_type(): void
+    {
+        $this->get('/specs/tarn-4-198/edit')->assertOk()->assertDontSee('/key]', false);
+        $this->post('/specs/tarn-4-198', [
+            'revision' => '1',
+            'changes' => ['add datum_faces', 'add datum_faces'],
+            'reason' => 'what the mill sets it up on',
+            'value' => ['/datum_faces/0/words' => 'pan rail', '/datum_faces/1/words' => 'bell-housing face'],
+        ])->assertRedirect('/specs/tarn-4-198');
+        $faces = $this->app->make(SpecBook::class)->sheet('tarn-4-198')->datumFaces;
+        $this->assertSame(['row-1' => 'pan rail', 'row-2' => 'bell-housing face'], array_column($faces, 'words', 'key'));
+        $page = $this->post('/specs/tarn-4-198', [
+            'revision' => '2',
+            'rows' => 'drop datum_faces 0',
+            'value' => ['/bore/nominal' => '3.8125'],
+        ])->assertOk();
+        $page->assertDontSee('value="pan rail"', false);
+        $this->post('/specs/tarn-4-198', [
+            'revision' => '2',
+            'changes' => ['drop datum_faces 0', 'add datum_faces'],
+            'reason' => 'another',
+            'value' => ['/datum_faces/1/words' => 'rear dowels'],
+        ])->assertRedirect('/specs/tarn-4-198');
+        $faces = $this->app->make(SpecBook::class)->sheet('tarn-4-198')->datumFaces;
+        $this->assertSame(['row-2' => 'bell-housing face', 'row-3' => 'rear dowels'], array_column($faces, 'words', 'key'));
+    }
+
     public function test_two_who_edit_one_family_see_each_others_changes_before_anything_is_stored(): void
     {
         $mine = $this->values(['/bore/service/taper' => '.0045']);

@@ -26,7 +26,7 @@ final readonly class PlanRow
         public string $cost,
         public string $hours,
         public bool $isRecommended,
-        public bool $isChosen,
+        public string $chosen,
         public bool $isSelected,
         public bool $isFolded,
         public string $forbidden,

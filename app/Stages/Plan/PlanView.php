@@ -76,7 +76,7 @@ final readonly class PlanView
         $shown = $file->work()->chosen() ?? $recommended;
 
         return new self(
-            new Stamp($words->option($shown), $words->sleeves($shown).($chosen === null ? ', recommended' : ', chosen'), 'chosen'),
+            new Stamp($words->option($shown), self::sleeves($plan, $shown, $chosen !== null, $words), 'chosen'),
             $file->sheet->layout->cylinders(),
             array_map(static fn (ReboreOption $option): PlanRow => self::row($file, $plan, $option, $recommended, $words), $plan->options),
             $recommended->key() === $recommendation->option->key() ? $words->recommendation($recommendation) : '',
@@ -87,6 +87,21 @@ final readonly class PlanView
             $stops,
             $file->work()->isPlanOpenAgain(),
             $recommendation->stake->cylinders ?? [],
+        );
+    }
+
+    /** What the size comes with: where that is another than was chosen, both. */
+    private static function sleeves(ReborePlan $plan, ReboreOption $shown, bool $isChosen, VerdictWords $words): string
+    {
+        $now = $plan->option($shown->key());
+
+        return Line::of(
+            match (true) {
+                ! $isChosen => 'plan.stamp.as_recommended',
+                $now === null || $now->sleeved === $shown->sleeved => 'plan.stamp.as_chosen',
+                default => 'plan.stamp.changed',
+            },
+            ['sleeves' => $words->sleeves($shown), 'now' => $now === null ? '' : $words->sleeves($now)],
         );
     }
 
@@ -140,11 +155,23 @@ final readonly class PlanView
             VerdictWords::money($option->cost->minor),
             $option->kind === OptionKind::Replace ? '–' : number_format($option->machineMinutes / 60, 1),
             $option === $recommended,
-            $file->work()->choice()?->option_key === $option->key(),
+            self::chosenMark($file, $option, $words),
             ($file->work()->choice()->option_key ?? $recommended->key()) === $option->key(),
             $option !== $recommended && $plan->isFolded($option),
             self::forbidden($option, $words),
         );
+    }
+
+    /** Empty where another size was chosen. */
+    private static function chosenMark(JobFile $file, ReboreOption $option, VerdictWords $words): string
+    {
+        $chosen = $file->work()->chosen();
+
+        return match (true) {
+            $chosen?->key() !== $option->key() => '',
+            $chosen->sleeved === $option->sleeved => Line::of('plan.row.chosen'),
+            default => Line::of('plan.row.chosen_otherwise', ['sleeves' => $words->sleeves($chosen)]),
+        };
     }
 
     private static function forbidden(ReboreOption $option, VerdictWords $words): string

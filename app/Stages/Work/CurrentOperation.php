@@ -46,6 +46,7 @@ final readonly class CurrentOperation
         public string $finished,
         public int $minutes,
         public bool $isRunning,
+        public ?int $cylinder,
     ) {
     }
 
@@ -83,6 +84,7 @@ final readonly class CurrentOperation
             $file->work()->verification()->sheetOf($operation->key())?->path() ?? '',
             $clock?->minutesAt(now()->toDateTimeImmutable()) ?? 0,
             $clock?->isRunning() ?? false,
+            $operation->cylinder,
         );
     }
 

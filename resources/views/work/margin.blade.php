@@ -10,11 +10,13 @@
     @csrf
     <x-ulid />
     <input type="hidden" name="operation" value="{{ $view->current->key }}">
+    <input type="hidden" name="at" value="{{ $view->current->key }}">
+    @if($view->card !== null)<input type="hidden" name="card" value="1">@endif
     @if($view->current->isRunning)<span class="num">{{ $view->current->minutes }} min</span>
         <button class="button plain" name="state" value="paused">Pause</button>
         <button class="button plain" name="state" value="ended">End</button>@else<button
-            class="button plain" name="state" value="begun" data-key="b">
-            Begin
+            class="button plain" name="state" value="begun" data-hotkey="b">
+            Begin <kbd>b</kbd>
         </button>@if($view->current->minutes > 0) <span class="num">{{ $view->current->minutes }} min so far</span>@endif
     @endif
     <x-live-error id="time" /><x-field-error name="operation" />
@@ -44,11 +46,13 @@
 <form method="post" action="/jobs/{{ $file->job->tag() }}/work/flaws" class="flaw" id="flaw" data-keep data-words="Something found">
     @csrf
     <x-ulid />
+    <input type="hidden" name="at" value="{{ $view->current?->key }}">
+    @if($view->card !== null)<input type="hidden" name="card" value="1">@endif
     <div class="field">
         <label for="flaw-cylinder">Cylinder</label>
         <select id="flaw-cylinder" name="cylinder">
             @foreach($file->sheet->layout->cylinders() as $cylinder)
-                <option @selected(old('cylinder') == $cylinder)>{{ $cylinder }}</option>
+                <option @selected((old('cylinder') ?? $view->current?->cylinder) == $cylinder)>{{ $cylinder }}</option>
             @endforeach
         </select>
     </div>
@@ -58,9 +62,11 @@
             id="flaw-remark" name="remark" value="{{ old('cylinder') === null ? '' : old('remark') }}" maxlength="200" autocomplete="off">
     </div>
     <div class="flex flex-wrap gap-2">
-        <button class="button plain" name="look" value="sharp line">A crack</button>
-        <button class="button plain" name="look" value="patch that will not clean up">A patch will not clean up</button>
-        <button class="button plain" name="look" value="hole">A hole</button>
+        <button class="button plain" name="look" value="patch that will not clean up" data-hotkey="p">
+            A patch will not clean up <kbd>p</kbd>
+        </button>
+        <button class="button plain" name="look" value="sharp line" data-hotkey="c">A crack <kbd>c</kbd></button>
+        <button class="button plain" name="look" value="hole" data-hotkey="h">A hole <kbd>h</kbd></button>
     </div>
     <x-live-error id="flaw" /><x-field-error name="cylinder" /><x-field-error name="look" />
 </form>
