@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Offers;
 
 use App\Record\JobFile;
+use App\Record\MissingPart;
 use App\Words\Line;
 use App\Words\PlanWords;
 use App\Words\VerdictWords;
@@ -108,6 +109,17 @@ final readonly class OfferDraft
         ];
     }
 
+    /** @return list<string> What has to be found before any day can be promised */
+    private static function toBeFound(JobFile $file): array
+    {
+        $open = array_filter(
+            MissingPart::all($file),
+            static fn (MissingPart $part): bool => ! $part->isHere() && $part->promisedFor() === null,
+        );
+
+        return $open === [] ? [] : [Line::of('offer.unsure.missing', ['parts' => implode(', ', array_column($open, 'words'))])];
+    }
+
     /** @return list<string> */
     private static function doubts(JobFile $file): array
     {
@@ -120,6 +132,7 @@ final readonly class OfferDraft
         $traces = $file->assessment()->recommendation->stake->cylinders ?? [];
 
         return [
+            ...self::toBeFound($file),
             ...$unread === [] ? [] : [Line::of('offer.unsure.unread', ['parts' => implode(', ', $unread)])],
             ...$traces === [] ? [] : [Line::of('offer.unsure.trace', ['cylinders' => ucfirst(VerdictWords::cylinders($traces))])],
             ...array_values(

@@ -9,6 +9,7 @@ use App\Load\JobsToLoad;
 use App\Load\PlanOfShop;
 use App\Record\JobFile;
 use App\Record\LoadOfJob;
+use App\Record\MissingPart;
 use Illuminate\Support\Carbon;
 use NorthLedger\Core\Planning\CustomerWay;
 use NorthLedger\Core\Planning\ReadyDay;
@@ -36,13 +37,26 @@ final class ReadyDays
         return (int) Carbon::parse($this->of($other))->diffInDays(Carbon::parse($this->of($way)));
     }
 
-    /** Not before its last part is there; a way that cannot be planned is reckoned by its minutes alone. */
+    /** Not before its last part is there, of the plan or of the engine; a way that cannot be planned is reckoned by its minutes alone. */
     private function day(CustomerWay $way): string
     {
         $alone = ReadyDay::of($this->today->toDateTimeImmutable(), $way->plan->leadDays, $way->plan->minutes)->format('Y-m-d');
         $parts = $this->today->copy()->addDays($way->plan->leadDays)->format('Y-m-d');
 
-        return max($this->planned($way) ?? $alone, $parts);
+        return max($this->planned($way) ?? $alone, $parts, ...$this->promised());
+    }
+
+    /** @return list<string> The days for which what did not come with the engine is promised */
+    private function promised(): array
+    {
+        return array_values(
+            array_filter(
+                array_map(
+                    static fn (MissingPart $part): ?string => $part->isHere() ? null : $part->promisedFor(),
+                    MissingPart::all($this->file),
+                ),
+            ),
+        );
     }
 
     private function planned(CustomerWay $way): ?string

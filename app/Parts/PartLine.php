@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Parts;
 
 use App\Record\JobFile;
+use App\Record\MissingPart;
 use App\Storage\Said;
 use App\Words\Line;
 use App\Words\VerdictWords;
@@ -21,7 +22,7 @@ final readonly class PartLine
         public int $count,
         public string $each,
         public string $total,
-        public int $days,
+        public ?int $days,
         public bool $isMeasuredFirst,
         public PartState $state,
         public string $supplier,
@@ -48,6 +49,30 @@ final readonly class PartLine
             $said?->text('supplier') ?? '',
             $said === null ? '' : self::words($said),
         );
+    }
+
+    /** A part that did not come with the engine: the price list knows nothing of it. */
+    public static function missing(MissingPart $part, ?Said $said): self
+    {
+        return new self(
+            $part->key(),
+            Line::of('parts.did_not_come', ['part' => ucfirst($part->words)]),
+            '',
+            $part->count,
+            '–',
+            '–',
+            null,
+            false,
+            PartState::tryFrom($said?->text('state') ?? '') ?? PartState::ToFind,
+            $said?->text('supplier') ?? '',
+            $said === null ? '' : self::words($said),
+        );
+    }
+
+    /** True of what is missing from the engine: it is looked for whatever is planned. */
+    public function didNotCome(): bool
+    {
+        return $this->days === null;
     }
 
     /** Shells are of an undersize, everything else of an oversize. */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Parts;
 
 use App\Record\JobFile;
+use App\Record\MissingPart;
 use App\Storage\EntryKind;
 use App\Storage\ShelfBook;
 use NorthLedger\Core\Planning\Choices\PartsToOrder;
@@ -24,10 +25,16 @@ final readonly class PartList
         $said = $file->record->observations()->newest(EntryKind::PartOrder);
 
         return new self(
-            array_map(
-                static fn (PartToOrder $part): PartLine => PartLine::of($file, $part, $said[$part->key()] ?? null),
-                self::needed($file, self::plan($file)),
-            ),
+            [
+                ...array_map(
+                    static fn (PartToOrder $part): PartLine => PartLine::of($file, $part, $said[$part->key()] ?? null),
+                    self::needed($file, self::plan($file)),
+                ),
+                ...array_map(
+                    static fn (MissingPart $part): PartLine => PartLine::missing($part, $said[$part->key()] ?? null),
+                    MissingPart::all($file),
+                ),
+            ],
             $file->work()->choice() !== null,
         );
     }

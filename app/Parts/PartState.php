@@ -8,6 +8,8 @@ namespace App\Parts;
 enum PartState: string
 {
     case ToOrder = 'to_order';
+    /** It did not come with the engine, and nobody knows yet where it is. */
+    case ToFind = 'to_find';
     case OnTheShelf = 'on_the_shelf';
     case Ordered = 'ordered';
     case Arrived = 'arrived';

@@ -38,7 +38,7 @@ final readonly class TellOfPart
             $remark,
         ): array {
             $line = PartList::of($file)->line($part) ?? throw Refused::because('part', 'The plan does not need that part any more.');
-            if ($state === PartState::Ordered && $file->work()->choice() === null) {
+            if ($state === PartState::Ordered && ! $line->didNotCome() && $file->work()->choice() === null) {
                 throw Refused::because('state', 'No plan is chosen yet. Nothing is ordered before.');
             }
             if ($state === PartState::Ordered && $line->isMeasuredFirst && $remark === '') {

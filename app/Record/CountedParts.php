@@ -30,7 +30,30 @@ final readonly class CountedParts
 
     public static function of(SpecificationSheet $sheet, Arrival $arrival, JobObservations $observations): self
     {
-        return new self(PartsList::expected($sheet, $arrival), $observations->newest(EntryKind::PartCount));
+        $counts = $observations->newest(EntryKind::PartCount);
+        $others = [];
+        foreach ($counts as $key => $count) {
+            $line = PartLine::other($count->text('words'), $count->whole('of') ?? 1);
+            if ($line !== null) {
+                $others[$key] = $line;
+            }
+        }
+
+        return new self([...PartsList::expected($sheet, $arrival), ...$others], $counts);
+    }
+
+    /** @return array<string, int> How many of what did not come, by key; what is not counted in is not said to be missing */
+    public function missing(): array
+    {
+        $missing = [];
+        foreach (array_intersect_key($this->counts, $this->expected) as $key => $count) {
+            $lacking = $this->expected[$key]->count - ($count->whole('count') ?? $this->expected[$key]->count);
+            if ($lacking > 0) {
+                $missing[$key] = $lacking;
+            }
+        }
+
+        return $missing;
     }
 
     /** True where a part was counted in as missing: nothing is asked of it (VER-2). */
@@ -80,7 +103,7 @@ final readonly class CountedParts
             PartGroup::Head => EnginePart::Head,
             PartGroup::Crankshaft => EnginePart::Crankshaft,
             PartGroup::RunningGear => EnginePart::Rods,
-            PartGroup::Block, PartGroup::BoltedOn => EnginePart::Block,
+            PartGroup::Block, PartGroup::BoltedOn, PartGroup::Other => EnginePart::Block,
         };
     }
 

@@ -8,6 +8,7 @@ use App\Storage\EntryKind;
 use App\Storage\LoadRecord;
 use App\Storage\Said;
 use App\Storage\ShelfBook;
+use NorthLedger\Core\Engine\Policy\PriceItem;
 use NorthLedger\Core\Planning\Choices\BoreChoices;
 use NorthLedger\Core\Planning\Choices\PartsToOrder;
 use NorthLedger\Core\Work\AwaitedPart;
@@ -171,7 +172,8 @@ final readonly class LoadOfJob
         $inHand = $this->partsInHand();
         foreach ($this->file->record->observations()->newest(EntryKind::PartOrder) as $part => $said) {
             $isHere = in_array(explode(' ', $part)[0], $inHand, true);
-            if (in_array($said->text('state'), ['ordered', 'wrong'], true) && ! $isHere) {
+            $isOfThePlan = PriceItem::tryFrom(explode(' ', $part)[0]) !== null;
+            if ($isOfThePlan && in_array($said->text('state'), ['ordered', 'wrong'], true) && ! $isHere) {
                 $missing[] = [
                     'item' => explode(' ', $part)[0],
                     'by' => $said->text('state') === 'ordered' ? self::promised($said) : null,

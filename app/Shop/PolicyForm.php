@@ -142,6 +142,7 @@ final class PolicyForm
                 PolicySetting::choice('grind_aim', 'Where in its range a journal is ground to', 'JRNL-4', GrindAim::cases()),
                 PolicySetting::choice('mirror_finish', 'A journal polished like a mirror', 'JRNL-7', MirrorFinish::cases()),
                 PolicySetting::choice('mixed_shells', 'The two half shells of a journal', 'JRNL-9', MixedShells::cases()),
+                PolicySetting::whole('most_off_a_rod', 'Most weight off a rod', 'in grams, to match its set', 'ROD-3', 1, 500),
             ],
             'House limits, where a sheet has none' => self::houseLimits(),
             'Bores, in inches' => self::lengths('bore_in', self::OF_BORES, PolicySetting::inches(...)),

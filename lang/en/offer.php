@@ -77,6 +77,7 @@ return [
     'unsure' => [
         'unread' => 'Not everything is measured yet: :parts. What it needs comes on top, and we ask you again.',
         'trace' => ':cylinders: whether it cleans up shows only when its wall is traced. If it does not, we stop and ask you again.',
+        'missing' => 'Did not come with the engine: :parts. No day holds before each of them is found.',
         'unchecked' => ':part: not checked for cracks.',
         'suspect' => ':what',
         'over_budget' => 'Nothing that makes the engine good is within your :budget; what we would do is :over over it.',

@@ -5,6 +5,7 @@ declare(strict_types=1);
 /** Parts to order, and what became of them. */
 return [
     'under' => ':step under',
+    'did_not_come' => ':part, did not come',
     'promised_for' => 'promised for :date',
     'journal' => ['mains' => 'main :number', 'rods' => 'rod journal :number'],
     'both' => ':grade, both halves',
@@ -15,6 +16,7 @@ return [
     ],
     'state' => [
         'to_order' => 'to order',
+        'to_find' => 'to be found',
         'on_the_shelf' => 'on the shelf',
         'ordered' => 'ordered',
         'arrived' => 'arrived',

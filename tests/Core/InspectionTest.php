@@ -314,6 +314,29 @@ final class InspectionTest extends TestCase
         $this->assertStringContainsString('10.0 g lighter', $light->works[0]->said);
     }
 
+    public function test_no_rod_is_told_to_lose_more_than_the_shop_takes_off_one(): void
+    {
+        $most = intdiv(Bench::policy()->mostOffARod->micrograms, 1_000_000);
+        $spread = intdiv($this->vee->rods->spread->micrograms ?? 0, 1_000_000);
+        for ($heavier = 1; $heavier <= 40; $heavier++) {
+            $readings = ['bigendmass.3' => (500 + $heavier) * 1_000_000];
+            $works = $this->judge($this->vee, Section::Rods, $this->engine->measurements(Section::Rods, $readings))->works;
+            $this->assertSame(
+                match (true) {
+                    $heavier <= $spread => [],
+                    $heavier - $spread > $most => [WorkKind::Replace],
+                    default => [WorkKind::Balance],
+                },
+                array_map(static fn (PlannedWork $work): WorkKind => $work->kind, $works),
+                "{$heavier} g heavier",
+            );
+            foreach ($works as $work) {
+                $tellsToTakeOff = preg_match('/^([\d.]+) g off/', $work->said, $off) === 1;
+                $this->assertLessThanOrEqual($most, $tellsToTakeOff ? (float) $off[1] : 0.0, $work->said);
+            }
+        }
+    }
+
     public function test_a_rod_out_of_true_is_straightened_one_of_another_length_is_replaced(): void
     {
         $judged = $this->judge(

@@ -12,6 +12,7 @@ use App\Storage\EntryKind;
 use App\Storage\Job;
 use App\Storage\User;
 use NorthLedger\Core\Features\Receiving\CountedState;
+use NorthLedger\Core\Features\Receiving\PartLine;
 use NorthLedger\Core\Features\Receiving\PartsList;
 
 /** Counts a kind of part in, as it came with the engine. */
@@ -21,25 +22,44 @@ final readonly class CountPart
     {
     }
 
-    /** @param  ?int  $count  How many came; null: as many as the family has, or none where it is missing */
-    public function handle(Job $job, User $by, string $ulid, string $part, CountedState $state, ?int $count, string $remark): Written
-    {
+    /**
+     * @param  string  $words  What it is called, where no list of this family has it
+     * @param  ?int  $count  How many came; null: as many as the family has, or none where it is missing
+     */
+    public function handle(
+        Job $job,
+        User $by,
+        string $ulid,
+        string $part,
+        CountedState $state,
+        ?int $count,
+        string $remark,
+        string $words = '',
+    ): Written {
         return $this->observe->handle($job, $by, $ulid, EntryKind::PartCount, static function (JobFile $file) use (
             $part,
+            $words,
             $state,
             $count,
             $remark,
         ): array {
-            $line = PartsList::of($file->sheet)[$part] ?? throw Refused::because('part', 'This family has no such part. Reload the page.');
+            $line =
+                $file->record->parts()->expected[$part] ??
+                (PartsList::of($file->sheet)[$part] ??
+                    (PartLine::other($words, $count ?? 1) ??
+                        throw Refused::because('part', 'This family has no such part. Reload the page, or say what it is called.')));
 
             return [
-                $part,
+                $line->key,
                 [
                     'state' => $state->value,
-                    'count' => $count ?? ($state === CountedState::Missing ? 0 : $line->count),
+                    'count' => match (true) {
+                        $state === CountedState::Missing && ($count === null || $line->isOther()) => 0,
+                        default => $count ?? $line->count,
+                    },
                     'of' => $line->count,
                     'remark' => $remark,
-                ],
+                ] + ($line->isOther() ? ['words' => $line->words] : []),
             ];
         });
     }

@@ -15,7 +15,8 @@ final class CountPartRequest extends FormRequest
     public function rules(): array
     {
         return [
-            'part' => ['required', 'string', 'max:30'],
+            'part' => ['required_without:words', 'nullable', 'string', 'max:30'],
+            'words' => ['nullable', 'string', 'max:60'],
             'state' => ['required', Rule::enum(CountedState::class)],
             'count' => ['nullable', 'integer', 'between:0,999'],
             'remark' => ['nullable', 'string', 'max:200'],
@@ -25,6 +26,10 @@ final class CountPartRequest extends FormRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['state.required' => 'Present, missing, damaged, or not ours?', 'count.*' => 'How many came? A whole number.'];
+        return [
+            'part.required_without' => 'What is it called?',
+            'state.required' => 'Present, missing, damaged, or not ours?',
+            'count.*' => 'How many came? A whole number.',
+        ];
     }
 }

@@ -33,7 +33,7 @@ final readonly class ReceivedController
 
     public function part(CountPartRequest $request, Job $job, CountPart $count): JsonResponse|RedirectResponse
     {
-        /** @var array{part: string, state: string, count?: ?int, remark?: ?string} $data */
+        /** @var array{part?: ?string, words?: ?string, state: string, count?: ?int, remark?: ?string} $data */
         $data = $request->validated();
 
         return $this->page->after(
@@ -42,10 +42,11 @@ final readonly class ReceivedController
                 $job,
                 $request->user(),
                 RequestId::of($request),
-                $data['part'],
+                $data['part'] ?? '',
                 CountedState::from($data['state']),
                 isset($data['count']) ? (int) $data['count'] : null,
                 $data['remark'] ?? '',
+                $data['words'] ?? '',
             ),
             Stage::Receive,
         );

@@ -9,14 +9,19 @@ use NorthLedger\Core\Document\Node;
 use NorthLedger\Core\Engine\Specification\Material;
 use NorthLedger\Core\Gauging\DecisionRule;
 use NorthLedger\Core\Quantity\LengthUnit;
+use NorthLedger\Core\Quantity\Mass;
 use NorthLedger\Core\Quantity\TemperatureUnit;
 
 /** One revision of the rules a shop has chosen where practitioners differ, with its allowances and prices. */
 final readonly class ShopPolicy
 {
+    /** In micrograms. */
+    private const A_GRAM = 1_000_000;
+
     /**
      * @param  int  $checkBackReadings  After so many readings the gauge goes back on its master (GAUGE-3)
      * @param  int  $checkBackMinutes  Or after so long
+     * @param  Mass  $mostOffARod  More than that is not taken off a rod to match its set (ROD-3)
      * @param  array<string, float>  $expansion  In 1e-6/°C by material
      */
     private function __construct(
@@ -35,6 +40,7 @@ final readonly class ShopPolicy
         public GrindAim $grindAim,
         public MirrorFinish $mirrorFinish,
         public MixedShells $mixedShells,
+        public Mass $mostOffARod,
         public SleeveForWear $sleeveForWear,
         public ReadingsPerBore $readingsPerBore,
         public CrackCheckNeeds $crackCheckNeeds,
@@ -74,6 +80,7 @@ final readonly class ShopPolicy
                 $node->at('grind_aim')->word(GrindAim::class),
                 $node->at('mirror_finish')->word(MirrorFinish::class),
                 $node->at('mixed_shells')->word(MixedShells::class),
+                Mass::ofMicrograms($node->at('most_off_a_rod')->wholeNumber(1, 500) * self::A_GRAM),
                 $node->at('sleeve_for_wear')->word(SleeveForWear::class),
                 $node->at('readings_per_bore')->word(ReadingsPerBore::class),
                 CrackCheckNeeds::fromNode($node->at('crack_check')),
@@ -107,6 +114,7 @@ final readonly class ShopPolicy
             $this->grindAim,
             $this->mirrorFinish,
             $this->mixedShells,
+            $this->mostOffARod,
             $this->sleeveForWear,
             $this->readingsPerBore,
             $this->crackCheckNeeds,

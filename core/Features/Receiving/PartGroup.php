@@ -12,4 +12,6 @@ enum PartGroup: string
     case RunningGear = 'Running gear';
     case Head = 'Head and valves';
     case BoltedOn = 'Bolted on';
+    /** On no list of this family: somebody noted it. */
+    case Other = 'Noted besides';
 }

@@ -7,7 +7,30 @@ namespace NorthLedger\Core\Features\Receiving;
 /** A kind of part and how many of it this family has. */
 final readonly class PartLine
 {
+    private const OTHER = 'other-';
+
+    private const LONGEST_KEY = 30;
+
     public function __construct(public string $key, public PartGroup $group, public string $words, public int $count)
     {
+    }
+
+    /**
+     * A part that no list has, by what it is called: called the same it is the same.
+     *
+     * @return ?self Null where nothing of it can be a name
+     */
+    public static function other(string $words, int $count): ?self
+    {
+        $slug = trim((string) preg_replace('/[^a-z0-9]+/', '-', mb_strtolower($words)), '-');
+
+        return $slug === ''
+            ? null
+            : new self(substr(self::OTHER.$slug, 0, self::LONGEST_KEY), PartGroup::Other, trim($words), max(1, $count));
+    }
+
+    public function isOther(): bool
+    {
+        return $this->group === PartGroup::Other;
     }
 }

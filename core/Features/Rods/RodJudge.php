@@ -44,7 +44,10 @@ final readonly class RodJudge implements Judge
         return new SectionJudgement(
             Section::Rods,
             [...$findings, $this->spread($weights, $measurements)],
-            [...$works, ...$this->sheet->rods->spread === null ? [] : $weights->works($this->sheet->rods->spread)],
+            [
+                ...$works,
+                ...$this->sheet->rods->spread === null ? [] : $weights->works($this->sheet->rods->spread, $this->policy->mostOffARod),
+            ],
             ! $measurements->isEmpty(),
         );
     }
@@ -103,8 +106,8 @@ final readonly class RodJudge implements Judge
         foreach ($findings as $finding) {
             if ($finding->outcome === Outcome::Fail) {
                 $kind = match (true) {
-                    in_array($finding->criterion, [Criterion::BigEnd, Criterion::BigEndOutOfRound, Criterion::BigEndTaper], true) =>
-                        WorkKind::Resize,
+                    in_array($finding->criterion, [Criterion::BigEnd, Criterion::BigEndOutOfRound, Criterion::BigEndTaper], true)
+                        => WorkKind::Resize,
                     $finding->criterion === Criterion::SmallEnd => WorkKind::Rebush,
                     $finding->criterion === Criterion::CentreDistance => WorkKind::Replace,
                     default => WorkKind::Straighten,

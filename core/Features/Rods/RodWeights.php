@@ -96,11 +96,12 @@ final readonly class RodWeights
 
     /**
      * Every end that is heavier than the lightest by more than keeps the set inside its spread comes down to it; a single
-     * light rod is cheaper replaced than all the others lightened, and it says so.
+     * light rod is cheaper replaced than all the others lightened, and it says so. A rod that would lose more than the shop takes off
+     * one needs another beside it, or is replaced.
      *
      * @return list<PlannedWork>
      */
-    public function works(Mass $allowed): array
+    public function works(Mass $allowed, Mass $most): array
     {
         $odd = $this->oddOne();
         if ($odd === null || $this->spread === null || $this->spread <= $allowed->micrograms) {
@@ -122,16 +123,37 @@ final readonly class RodWeights
         $works = [];
         foreach ($totals as $rod => $total) {
             $over = $total - self::least($totals) - $allowed->micrograms;
-            if ($over > 0) {
-                $shares =
-                    isset($this->ends[$rod]) && count($this->ends) === count($totals)
-                        ? $this->shares($this->ends[$rod])
-                        : [MassNotation::grams($over).' g at the least; weigh both ends to know off which'];
-                $works[] = PlannedWork::of('ROD-3', Subject::rod($rod), WorkKind::Balance, said: implode(' and ', $shares).'.');
+            if ($over > $most->micrograms) {
+                $works[] = $this->tooHeavy($rod, $total - self::least($totals), $most);
+            } elseif ($over > 0) {
+                $works[] = PlannedWork::of('ROD-3', Subject::rod($rod), WorkKind::Balance, said: $this->off($rod, $over, $most));
             }
         }
 
         return $works;
+    }
+
+    private function tooHeavy(int $rod, int $above, Mass $most): PlannedWork
+    {
+        $said = sprintf(
+            'It is %s g heavier than the lightest, and no more than %s g is taken off a rod: look for its mate, or replace it.',
+            MassNotation::grams($above),
+            MassNotation::grams($most->micrograms),
+        );
+
+        return PlannedWork::of('ROD-3', Subject::rod($rod), WorkKind::Replace, said: $said);
+    }
+
+    /** @param  int  $over  What has to come off at the least, in micrograms */
+    private function off(int $rod, int $over, Mass $most): string
+    {
+        if (! isset($this->ends[$rod]) || count($this->ends) !== count($this->totals)) {
+            return MassNotation::grams($over).' g at the least; weigh both ends to know off which.';
+        }
+
+        return $most->micrograms < $this->totals[$rod] - self::least($this->totals)
+            ? sprintf('%s g at the least, %s g at the most.', MassNotation::grams($over), MassNotation::grams($most->micrograms))
+            : implode(' and ', $this->shares($this->ends[$rod])).'.';
     }
 
     /**

@@ -6,9 +6,9 @@
     <a class="button plain" href="plan">The plan</a> <a class="button plain" href="parts.csv">As CSV</a>
     <span class="soft">print it from the browser</span>
 </p>
-@if($list->lines === [])<p class="note mt-4">The plan needs no parts yet.</p>@else
+@if($list->lines === [])<p class="note mt-4">The plan needs no parts yet, and none is known to be missing.</p>@else
 @if(! $list->isAgreed)
-    <p class="note mt-2">No plan is chosen yet: this is what the recommended one needs. Nothing is ordered before.</p>
+    <p class="note mt-2">No plan is chosen yet: this is what the recommended one needs. Nothing of it is ordered before.</p>
 @endif
 <x-field-error name="part" />
 <div class="scroll-x" tabindex="0" role="region" aria-label="Parts">

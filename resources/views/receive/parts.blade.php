@@ -35,6 +35,25 @@
 </ul>
 @endforeach
 @if($mayWrite)
+    <form
+        method="post" action="/jobs/{{ $file->job->tag() }}/receive/parts" id="other-part" class="inline-fields" data-keep
+        data-words="a part that no list has">
+        @csrf
+        <x-ulid />
+        <div class="field grow">
+            <label for="other-words">A part that no list has</label>
+            <input id="other-words" name="words" maxlength="60" autocomplete="off" placeholder="filter housing, fuel pipe">
+        </div>
+        <div class="field">
+            <label for="other-count">How many</label>
+            <input id="other-count" name="count" class="num" size="4" maxlength="3" inputmode="numeric">
+        </div>
+        <button class="button plain" name="state" value="missing">It is missing</button>
+        <button class="button plain" name="state" value="present">It came</button>
+        <button class="button plain" name="state" value="damaged">It is damaged</button>
+        <x-live-error id="other-part" />
+        <x-field-error name="part" />
+    </form>
     <p class="soft text-sm">
         Arrows go from row to row; <kbd>1</kbd> present, <kbd>2</kbd> missing, <kbd>3</kbd> damaged, <kbd>4</kbd> not ours. Count and remark
         open under the row you are at.

@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser\Stories;
+
+use Facebook\WebDriver\WebDriverBy;
+use Facebook\WebDriver\WebDriverKeys;
+
+/** Story 7, but for the corroded head: a rod that is too heavy to be lightened, and rare parts that did not come. */
+final class OneHeavyRodTest extends StoryTestCase
+{
+    public function test_a_rod_too_heavy_to_be_lightened_needs_its_mate_and_missing_parts_block_the_day(): void
+    {
+        $tag = $this->receive($this->window, 'f', 'F6-'.random_int(10_000, 99_999));
+        $this->open($tag, 'measure/rods');
+        foreach (range(1, 6) as $rod) {
+            $this->key($rod === 4 ? '1644' : '1620', "bigendmass.{$rod}");
+            $this->key('760', "smallendmass.{$rod}");
+        }
+        $margin = $this->text($this->window, '.margin');
+        $this->assertStringContainsString('Spread of the weights 24.0 g, limit 8.0', $margin);
+        $this->assertStringContainsString('Rod 4: replace. It is 24.0 g heavier than the lightest', $margin);
+        $this->assertStringContainsString('look for its mate, or replace it', $margin);
+        $this->assertStringNotContainsString('off the big end', $margin);
+
+        $this->stage($this->window, "/jobs/{$tag}/receive");
+        foreach (['filter housing', 'fuel pipe', 'pulley'] as $part) {
+            $this->window->findElement(WebDriverBy::id('other-words'))->sendKeys([$part, WebDriverKeys::ENTER]);
+            $this->untilSeen($this->window, '[data-fragment=parts]', $part);
+            $this->until(
+                $this->window,
+                fn (): bool => $this->window->findElement(WebDriverBy::id('other-words'))->getAttribute('value') === '',
+                'the line is free for the next',
+            );
+        }
+        $this->assertAccessible($this->window, 'parts that no list has');
+        $this->open($tag, 'plan');
+        $this->assertStringContainsString('It is 24.0 g heavier', $this->text($this->window, 'main'));
+        $this->open($tag, 'offers');
+        $this->assertStringContainsString(
+            'Did not come with the engine: filter housing, fuel pipe, pulley. No day holds before each of them is found.',
+            $this->text($this->window, 'main'),
+        );
+        $this->open($tag, 'parts');
+        $this->assertStringContainsString('Pulley, did not come', $this->text($this->window, 'main'));
+    }
+}
