@@ -367,7 +367,9 @@ return [
         ],
         'read_first' => 'read it first',
         'read_first_why' => 'Six sizes before the first stint: what comes off is counted from them.',
-        'deglaze' => 'What the next bore needs with set :set: each took longer than the one before as it loads up.',
+        'deglaze' => '{0} No bore was finished with set :set yet: the shop’s first time, then look.'.
+            '|{1} As long as the bore before it needed with set :set.'.
+            '|[2,*] From what :count bores needed with set :set, in their order: as a set loads up it needs longer.',
         'no_rate' => ':left to go. Nothing was sized with this set yet: the shop’s first time.',
         'rate' => ':left to go, at :rate a second; the last fifth is left for the gauge.',
         'warm' => ', read warm',

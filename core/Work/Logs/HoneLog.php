@@ -52,6 +52,12 @@ final readonly class HoneLog
     /** Seconds that the next cylinder needs until its finish is reached, with the set that is in now. */
     public function deglazeSeconds(): int
     {
+        return DeglazeTime::next($this->finishedSeconds(), self::FIRST_SECONDS);
+    }
+
+    /** @return list<int> Seconds that each cylinder needed until its finish was reached with the set that is in now, in their order */
+    public function finishedSeconds(): array
+    {
         $needed = $finished = [];
         foreach ($this->ofTheSet() as $stint) {
             $needed[$stint->operation] = ($needed[$stint->operation] ?? 0) + $stint->seconds;
@@ -60,7 +66,7 @@ final readonly class HoneLog
             }
         }
 
-        return DeglazeTime::next(array_values($finished), self::FIRST_SECONDS);
+        return array_values($finished);
     }
 
     /** @param  Length  $wanted  The smallest size that is wanted */

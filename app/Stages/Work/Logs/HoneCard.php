@@ -78,7 +78,10 @@ final readonly class HoneCard extends Card
     private static function advice(JobFile $file, Operation $operation, HoneLog $log): array
     {
         if ($operation->target === null) {
-            return [self::seconds($log->deglazeSeconds()), Line::of('work.hone.deglaze', ['set' => $log->set()])];
+            return [
+                self::seconds($log->deglazeSeconds()),
+                Line::counted('work.hone.deglaze', count($log->finishedSeconds()), ['set' => $log->set()]),
+            ];
         }
         $now = $log->lastRead($operation->key());
         if ($now === null) {
@@ -122,7 +125,8 @@ final readonly class HoneCard extends Card
                 'tool' => Line::ofCode('work.tool', $stint->tool),
                 'size' => $stint->after === null ? '' : $file->display->size($stint->after->smallest()),
                 'removed' => $growth->isSized() ? $file->display->magnitudeWithUnit(Length::ofNanometres($growth->growth())) : '',
-                'look' => Line::ofCode('work.look', $stint->look).
+                'look' =>
+                    Line::ofCode('work.look', $stint->look).
                     ($stint->isWarm ? Line::of('work.hone.warm') : '').
                     ($stint->isFinished ? Line::of('work.hone.finished') : ''),
             ];
