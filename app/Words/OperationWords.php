@@ -92,9 +92,11 @@ final readonly class OperationWords
     /** Stock and shifts in thou or µm, sizes as sizes. */
     private function length(NoteKind $kind, Length $length): string
     {
-        return in_array($kind, [NoteKind::LeavesToHone, NoteKind::OffsetTowardWear], true)
-            ? $this->display->magnitudeWithUnit($length)
-            : $this->display->sizeWithUnit($length);
+        return match ($kind) {
+            NoteKind::LeavesToHone, NoteKind::OffsetTowardWear => $this->display->magnitudeWithUnit($length),
+            NoteKind::LeavesHeight => $this->display->gaugedSize($length),
+            default => $this->display->sizeWithUnit($length),
+        };
     }
 
     private static function placeKind(OperationKind $kind, string $spot): string

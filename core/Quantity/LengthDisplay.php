@@ -39,6 +39,14 @@ final readonly class LengthDisplay
             : $this->fixed($length->nanometres, 2_540, 4);
     }
 
+    /** A size that was computed, to what a gauge shows: “12.4653 in”. */
+    public function gaugedSize(Length $length): string
+    {
+        $isInch = $this->unit === LengthUnit::Inch;
+
+        return $this->fixed($length->nanometres, $isInch ? 2_540 : 1_000, $isInch ? 4 : 3)." {$this->unit->value}";
+    }
+
     /** A size that was computed, to a tenth of what a gauge shows, where it has that: “108.0027”, “4.25105”, “3.8285”. */
     public function finerSize(Length $length): string
     {

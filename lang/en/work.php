@@ -399,6 +399,9 @@ return [
         'pieces' => 'More than one piece in a bore is not fitted.',
     ],
     'deck' => [
+        'seat' => ['exhaust' => 'exhaust :cylinder', 'intake' => 'intake :cylinder'],
+        'touch' => ['untouched' => 'untouched', 'kissed' => 'kissed', 'cut' => 'cut'],
+        'lowered' => 'These seats are lower now: :seats. Cut and check them after the face.',
         'until_clean' => 'until it is clean',
         'light_cuts' => '{0} nothing left|{1} one light cut of :cut left|[2,*] :count light cuts of :cut left',
         'stamp_gone' => 'number gone',

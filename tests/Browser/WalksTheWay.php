@@ -13,7 +13,7 @@ trait WalksTheWay
 {
     private const PLACES = ['top.thrust', 'top.inline', 'middle.thrust', 'middle.inline', 'bottom.thrust', 'bottom.inline'];
 
-    private const WORN = [
+    protected const WORN = [
         'top.thrust' => '6.1',
         'top.inline' => '3.2',
         'middle.thrust' => '3.9',

@@ -11,10 +11,12 @@ use NorthLedger\Core\Quantity\Length;
 use NorthLedger\Core\Work\Honing\StintAdvice;
 use NorthLedger\Core\Work\Logs\BoreLook;
 use NorthLedger\Core\Work\Logs\ClockState;
+use NorthLedger\Core\Work\Logs\DeckSeats;
 use NorthLedger\Core\Work\Logs\FaceLog;
 use NorthLedger\Core\Work\Logs\HoneLog;
 use NorthLedger\Core\Work\Logs\HoneTool;
 use NorthLedger\Core\Work\Logs\LoggedStint;
+use NorthLedger\Core\Work\Logs\SeatTouch;
 use NorthLedger\Core\Work\Logs\SixSizes;
 use NorthLedger\Core\Work\Logs\SleeveCard;
 use NorthLedger\Core\Work\Logs\StrokeGap;
@@ -201,5 +203,22 @@ final class MachineLogsTest extends TestCase
     private static function um(int $micrometres): Length
     {
         return Length::ofNanometres($micrometres * self::UM);
+    }
+
+    public function test_seats_of_a_deck_are_those_of_its_valves_and_no_pass_takes_back_another(): void
+    {
+        $seats = static fn (string $family, array ...$passes): array => DeckSeats::of(Bench::sheet($family), 1, array_values($passes))
+            ->touched;
+        $this->assertSame([], $seats('tarn-4-198'), 'its valves hang in the head');
+        $this->assertCount(8, $seats('cairn-l4-144'));
+        $this->assertSame([SeatTouch::Untouched], array_values(array_unique($seats('cairn-l4-144'), SORT_REGULAR)));
+
+        $after = DeckSeats::of(Bench::sheet('cairn-l4-144'), 1, [
+            ['exhaust.1' => SeatTouch::Cut, 'intake.2' => SeatTouch::Kissed],
+            ['exhaust.1' => SeatTouch::Kissed, 'exhaust.9' => SeatTouch::Cut],
+        ]);
+        $this->assertSame(['exhaust.1'], $after->that(SeatTouch::Cut));
+        $this->assertSame(['intake.2'], $after->that(SeatTouch::Kissed));
+        $this->assertCount(6, $after->that(SeatTouch::Untouched));
     }
 }

@@ -55,7 +55,7 @@ final readonly class HoneLog
         return DeglazeTime::next($this->finishedSeconds(), self::FIRST_SECONDS);
     }
 
-    /** @return list<int> Seconds that each cylinder needed until its finish was reached with the set that is in now, in their order */
+    /** @return list<float> Seconds that each cylinder needed until its finish was reached with the set that is in now, in their order */
     public function finishedSeconds(): array
     {
         $needed = $finished = [];

@@ -42,6 +42,7 @@
 @endif
 @if($view->groups !== [])
 @if($mayWrite && $view->isByCylinder)
+@php($isAtOne = $view->current?->cylinder !== null)
 <h2>Something found</h2>
 <form method="post" action="/jobs/{{ $file->job->tag() }}/work/flaws" class="flaw" id="flaw" data-keep data-words="Something found">
     @csrf
@@ -51,6 +52,7 @@
     <div class="field">
         <label for="flaw-cylinder">Cylinder</label>
         <select id="flaw-cylinder" name="cylinder">
+            @if(! $isAtOne)<option value="">which?</option>@endif
             @foreach($file->sheet->layout->cylinders() as $cylinder)
                 <option @selected((old('cylinder') ?? $view->current?->cylinder) == $cylinder)>{{ $cylinder }}</option>
             @endforeach
@@ -62,11 +64,15 @@
             id="flaw-remark" name="remark" value="{{ old('cylinder') === null ? '' : old('remark') }}" maxlength="200" autocomplete="off">
     </div>
     <div class="flex flex-wrap gap-2">
-        <button class="button plain" name="look" value="patch that will not clean up" data-hotkey="p">
-            A patch will not clean up <kbd>p</kbd>
+        <button class="button plain" name="look" value="patch that will not clean up" @if($isAtOne) data-hotkey="p" @endif>
+            A patch will not clean up @if($isAtOne)<kbd>p</kbd>@endif
         </button>
-        <button class="button plain" name="look" value="sharp line" data-hotkey="c">A crack <kbd>c</kbd></button>
-        <button class="button plain" name="look" value="hole" data-hotkey="h">A hole <kbd>h</kbd></button>
+        <button class="button plain" name="look" value="sharp line" @if($isAtOne) data-hotkey="c" @endif>
+            A crack @if($isAtOne)<kbd>c</kbd>@endif
+        </button>
+        <button class="button plain" name="look" value="hole" @if($isAtOne) data-hotkey="h" @endif>
+            A hole @if($isAtOne)<kbd>h</kbd>@endif
+        </button>
     </div>
     <x-live-error id="flaw" /><x-field-error name="cylinder" /><x-field-error name="look" />
 </form>

@@ -13,6 +13,7 @@ use NorthLedger\Core\Quantity\NotationException;
 use NorthLedger\Core\Quantity\ReadingUnit;
 use NorthLedger\Core\Quantity\ShopNotation;
 use NorthLedger\Core\Work\Logs\LogKind;
+use NorthLedger\Core\Work\Logs\SeatTouch;
 use NorthLedger\Core\Work\Operation;
 use NorthLedger\Core\Work\OperationKind;
 
@@ -44,9 +45,24 @@ final readonly class LogPass implements MachineLog
             'depth_nm' => $depth->nanometres,
             'typed' => $request->typed('depth'),
             'seats' => $request->typed('seats'),
+            'touched' => self::touched($file, $operation, $request),
             'stamp_gone' => $request->flag('stamp_gone'),
             'remark' => $request->typed('remark'),
         ];
+    }
+
+    /** @return array<string, string> What it did to seats that it did not leave alone, by seat */
+    private static function touched(JobFile $file, Operation $operation, LogRequest $request): array
+    {
+        $touched = [];
+        foreach (array_keys(FaceLogs::seats($file, $operation)->touched) as $seat) {
+            $touch = SeatTouch::tryFrom($request->typed('seat-'.str_replace('.', '-', $seat))) ?? SeatTouch::Untouched;
+            if ($touch !== SeatTouch::Untouched) {
+                $touched[$seat] = $touch->value;
+            }
+        }
+
+        return $touched;
     }
 
     /** A bare number is in thou, in a metric job in µm. */

@@ -11,6 +11,9 @@
     @if($card->isStampGone)
         <p class="line out"><i aria-hidden="true">▲</i> The stamped number is gone: write it down and tell the customer.</p>
     @endif
+    @if($card->lowered !== '')
+        <p class="line close"><i aria-hidden="true">◆</i> {{ $card->lowered }} <span class="rule-id">DECK-4</span></p>
+    @endif
     <p><a href="/jobs/{{ $file->job->tag() }}/measure/deck">Depths and shims on the deck sheet</a></p>
 </section>
 @if($mayWrite)
@@ -19,8 +22,17 @@
     <label>This pass took,
         {{ $file->sheet->unit === \NorthLedger\Core\Quantity\LengthUnit::Inch ? 'thou' : 'µm' }}<input
             id="pass-depth" class="num" name="depth" maxlength="12" inputmode="decimal" autocomplete="off" autofocus></label>
-    <label class="wide">What it touched: seats untouched, kissed,
-        cut<input id="pass-seats" name="seats" maxlength="120" autocomplete="off"></label>
+    @foreach($card->seats as $seat)
+        <label>{{ $seat['name'] }}
+            <select id="pass-{{ $seat['field'] }}" name="{{ $seat['field'] }}">
+                @foreach(\NorthLedger\Core\Work\Logs\SeatTouch::cases() as $touch)
+                    <option value="{{ $touch->value }}" @selected($touch === $seat['touch'])>{{ __("work.deck.touch.{$touch->value}") }}</option>
+                @endforeach
+            </select>
+        </label>
+    @endforeach
+    <label class="wide">What it touched{{ $card->seats === [] ? '' : ' besides' }}<input
+            id="pass-seats" name="seats" maxlength="120" autocomplete="off"></label>
     <label class="tick"><input type="checkbox" id="pass-stamp" name="stamp_gone" value="1"> the stamped number is gone</label>
     <button class="button">Log the pass</button>
     <x-live-error id="pass" /><x-field-error name="depth" /><x-field-error name="operation" />
