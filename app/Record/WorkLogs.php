@@ -85,7 +85,7 @@ final readonly class WorkLogs
         $gaps = [];
         foreach ($this->rows($operation, LogKind::StrokeGap) as $row) {
             $wall = $row->whole('wall_nm');
-            $gaps[$row->text('place')] = StrokeGap::of(
+            $gaps[mb_strtolower($row->text('place'))] = StrokeGap::of(
                 $row->text('place'),
                 Length::ofNanometres($row->whole('gap_nm') ?? 0),
                 Length::ofNanometres($row->whole('wanted_nm') ?? 0),

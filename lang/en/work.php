@@ -379,6 +379,8 @@ return [
     ],
     'stroke' => [
         'none' => 'no gap measured yet',
+        'unread' => 'No gap is measured: log them on the card, or say in the remark how it was checked.',
+        'tight' => ':Place: :gap, wanted are :wanted. Grind there and measure it again.',
         'open' => '{0} every gap is enough|{1} one place to grind|[2,*] :count places to grind',
         'enough' => 'enough',
         'wall_unread' => 'not measured',

@@ -58,6 +58,7 @@ final readonly class TickOperation
                 throw Refused::because($key, Line::of('work.first', ['operations' => implode(', ', $names)]));
             }
             $this->checkStops($file, $operation, $state);
+            $this->checkStroke($file, $operation, $state, (string) $remark);
             $row = [
                 'plan_choice_id' => $file->work()->choice()?->id,
                 'order_number' => $file->work()->storedOrder()->number ?? 0,
@@ -111,6 +112,30 @@ final readonly class TickOperation
         }
         if ($card->isCoolingAt(now()->toDateTimeImmutable())) {
             throw Refused::because($operation->key(), Line::of('work.cooling', ['at' => $card->coolAt()?->format('H:i') ?? '']));
+        }
+    }
+
+    /** A gap that is less than wanted is ground and measured again before the stroke is clear (WORK-1b). */
+    private function checkStroke(JobFile $file, Operation $operation, TickState $state, string $remark): void
+    {
+        if ($operation->kind !== OperationKind::StrokeClearance || $state !== TickState::Done) {
+            return;
+        }
+        $gaps = WorkLogs::of($file->record->observations())->strokeGaps($operation->key());
+        if ($gaps === [] && trim($remark) === '') {
+            throw Refused::because($operation->key(), Line::of('work.stroke.unread'));
+        }
+        foreach ($gaps as $gap) {
+            if ($gap->grind()->isPositive()) {
+                throw Refused::because(
+                    $operation->key(),
+                    Line::of('work.stroke.tight', [
+                        'place' => $gap->place,
+                        'gap' => $file->display->sizeWithUnit($gap->gap),
+                        'wanted' => $file->display->sizeWithUnit($gap->wanted),
+                    ]),
+                );
+            }
         }
     }
 
