@@ -130,11 +130,11 @@ final readonly class CrankDrawing implements SheetDrawing
     /** @return array<string, array<int, array{CellState, string}>> What each journal needs by itself, without the others of its group */
     private static function needs(JobFile $file, Measurements $measurements): array
     {
-        $judge = $file->inspection()->crankshaftJudge();
+        $journals = $file->inspection()->crankshaftJudge()->journals;
         $needs = [];
         foreach (JournalGroup::cases() as $group) {
-            $needs[$group->value] = array_map(static function (JudgedJournal $journal) use ($judge, $group, $file): array {
-                $plan = $judge->plan($group, [$journal]);
+            $needs[$group->value] = array_map(static function (JudgedJournal $journal) use ($journals, $group, $file): array {
+                $plan = $journals->plan($group, [$journal]);
 
                 return match ($plan?->action) {
                     null => [CellState::Missing, ''],
@@ -142,7 +142,7 @@ final readonly class CrankDrawing implements SheetDrawing
                     GrindAction::Grind => [CellState::Close, ltrim($file->display->step($plan->undersize ?? Length::zero()), '+')],
                     GrindAction::WeldOrReplace => [CellState::Out, 'weld'],
                 };
-            }, $judge->journals($group, $measurements));
+            }, $journals->of($group, $measurements));
         }
 
         return $needs;

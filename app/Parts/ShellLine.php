@@ -24,7 +24,7 @@ final readonly class ShellLine
         $lines = [];
         $measurements = $file->inspection()->measurements(Section::Crankshaft);
         foreach (JournalGroup::cases() as $group) {
-            foreach ($file->inspection()->crankshaftJudge()->shells($group, $measurements) as $number => $pair) {
+            foreach ($file->inspection()->crankshaftJudge()->clearances->shells($group, $measurements) as $number => $pair) {
                 $lines[] = self::of($file, $group, $number, $pair);
             }
         }

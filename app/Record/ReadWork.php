@@ -5,8 +5,6 @@ declare(strict_types=1);
 namespace App\Record;
 
 use App\Storage\Said;
-use NorthLedger\Core\Features\Crankshaft\JournalGroup;
-use NorthLedger\Core\Features\Crankshaft\JudgedJournal;
 use NorthLedger\Core\Features\Receiving\ClaimKind;
 use NorthLedger\Core\Finding\Finding;
 use NorthLedger\Core\Inspection\Section;
@@ -37,27 +35,15 @@ final class ReadWork
      */
     public static function steps(JobFile $file, array $claims): array
     {
+        $inspection = $file->inspection();
+
         return in_array(Section::Crankshaft, self::sections($claims), true)
-            ? [ClaimKind::CrankshaftGround->value => self::undersizes($file)]
+            ? [
+                ClaimKind::CrankshaftGround->value => $inspection
+                    ->crankshaftJudge()
+                    ->journals->undersizes($inspection->measurements(Section::Crankshaft)),
+            ]
             : [];
-    }
-
-    /** @return list<Length> Of every journal that is read */
-    private static function undersizes(JobFile $file): array
-    {
-        $measurements = $file->inspection()->measurements(Section::Crankshaft);
-        $undersizes = [];
-        foreach (JournalGroup::cases() as $group) {
-            array_push(
-                $undersizes,
-                ...array_map(
-                    static fn (JudgedJournal $journal): Length => $journal->currentUndersize,
-                    array_values($file->inspection()->crankshaftJudge()->journals($group, $measurements)),
-                ),
-            );
-        }
-
-        return $undersizes;
     }
 
     /**

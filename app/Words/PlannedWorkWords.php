@@ -37,6 +37,9 @@ final readonly class PlannedWorkWords
         return match (true) {
             $kind === WorkKind::Grind => Line::of('findings.planned.under', ['step' => ltrim($this->display->step($step), '+')]),
             $kind === WorkKind::Face => Line::of('findings.planned.by', ['step' => $this->display->magnitudeWithUnit($step)]),
+            $kind === WorkKind::PressGuide => Line::of($step->isNegative() ? 'findings.planned.up_by' : 'findings.planned.down_by', [
+                'step' => $this->display->magnitudeWithUnit($step->absolute()),
+            ]),
             $step->isZero() && $kind !== WorkKind::LineBore => Line::of('findings.planned.to_standard'),
             default => Line::of('findings.planned.to', ['step' => $this->display->step($step)]),
         };

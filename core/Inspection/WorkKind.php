@@ -18,7 +18,10 @@ enum WorkKind: string
     case Replace = 'replace';
     case Balance = 'lighten';
     case Face = 'face';
+    /** New guides. */
     case Guides = 'guides';
+    case PressGuide = 'press_guide';
+    case ReamGuide = 'ream_guide';
     case CutSeats = 'cut_seats';
     case Match = 'match';
 }

@@ -27,7 +27,9 @@ enum NoteKind: string
     case KeepStamp = 'keep_stamp';
     case LeavesHeight = 'leaves_height';
     case WheelForFillet = 'wheel_for_fillet';
+    case NewGuide = 'new_guide';
     case ReamTo = 'ream_to';
+    case ReamToStem = 'ream_to_stem';
     case PressToHeight = 'press_to_height';
     case SeatWidth = 'seat_width';
     case StrippedThreads = 'stripped_threads';

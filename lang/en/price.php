@@ -33,6 +33,7 @@ return [
         'face_deck' => 'Face a deck',
         'face_head' => 'Face a head',
         'guide' => 'Fit a valve guide',
+        'adjust_guide' => 'Press or ream a valve guide',
         'seat' => 'Cut a valve seat',
         'head' => 'Another head',
         'crack_repair' => 'Repair a crack',

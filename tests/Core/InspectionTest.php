@@ -534,6 +534,40 @@ final class InspectionTest extends TestCase
         $this->assertSame('head', $this->finding($judged, 'Cylinder 4, exhaust', Criterion::StemClearance)->part->value);
     }
 
+    public function test_a_guide_is_pressed_reamed_or_new_by_what_is_wrong_with_it(): void
+    {
+        [$intake, $exhaust] = [$this->vee->intake, $this->vee->exhaust];
+        $stem = $exhaust->stem->most->nanometres;
+        $works = $this->judge(
+            $this->vee,
+            Section::Heads,
+            $this->engine->measurements(Section::Heads, [
+                'guideheight.1.in' => $intake->guideHeight->middle()->nanometres + 45 * self::THOU,
+                'guideheight.2.in' => $intake->guideHeight->middle()->nanometres - 30 * self::THOU,
+                'stem.3.ex' => $stem,
+                'guide.3.ex' => $stem + self::THOU / 2,
+                'drop.3.ex' => Looks::TIGHT,
+                'guide.4.ex' => $exhaust->guide->most->nanometres + 3 * self::THOU,
+                'guideheight.4.ex' => $exhaust->guideHeight->most->nanometres + 30 * self::THOU,
+            ]),
+        )->works;
+        $this->assertSame(
+            [
+                ['valve.1.in', WorkKind::PressGuide, 45 * self::THOU],
+                ['valve.2.in', WorkKind::PressGuide, -30 * self::THOU],
+                ['valve.3.ex', WorkKind::ReamGuide, null],
+                ['valve.4.ex', WorkKind::Guides, null],
+            ],
+            array_map(
+                static fn (PlannedWork $work): array => [$work->about->code, $work->kind, $work->step?->nanometres],
+                array_filter($works, static fn (PlannedWork $work): bool => str_starts_with($work->about->code, 'valve.')),
+            ),
+            'a new guide is put in at its height',
+        );
+        $this->assertEquals($intake->guideHeight->middle(), $works[0]->target);
+        $this->assertSame($stem + $exhaust->stemClearance->middle()->nanometres, $works[2]->target?->nanometres, 'to its own stem');
+    }
+
     public function test_the_bobweight_takes_what_was_weighed_and_the_sheet_for_the_rest(): void
     {
         $asNew = (new WeightJudge($this->vee, Measurements::none()))->bobweight();

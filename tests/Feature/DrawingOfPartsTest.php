@@ -170,10 +170,10 @@ final class DrawingOfPartsTest extends TestCase
         $this->assertSame(CellState::Close, $needs['M2']['state'], 'worn: it is ground');
         $this->assertNotSame('', $needs['M2']['caption']);
         $this->assertSame([CellState::Missing, ''], [$needs['M3']['state'], $needs['M3']['caption']]);
-        $plan = $this->file()->inspection()->crankshaftJudge();
+        $journals = $this->file()->inspection()->crankshaftJudge()->journals;
         $this->assertSame(
             [1, 2],
-            array_keys($plan->journals(JournalGroup::Mains, $this->file()->inspection()->measurements(Section::Crankshaft))),
+            array_keys($journals->of(JournalGroup::Mains, $this->file()->inspection()->measurements(Section::Crankshaft))),
         );
     }
 

@@ -22,6 +22,7 @@ use NorthLedger\Core\Features\Receiving\SleeveFinding;
 use NorthLedger\Core\Features\Receiving\SleevePiece;
 use NorthLedger\Core\Features\Receiving\SleeveSurvey;
 use NorthLedger\Core\Finding\CustomerAnswer;
+use NorthLedger\Core\Quantity\Length;
 
 /** What came in, as finished strings. */
 final readonly class ReceiveView
@@ -189,15 +190,19 @@ final readonly class ReceiveView
         $words = new FindingWords($file->display, [], $file->sheet);
 
         return match (true) {
-            $check->step !== null => Line::of('verify.stands_at', [
-                'step' => $check->step->isZero() ? Line::of('verify.standard') : $file->display->magnitudeWithUnit($check->step),
-            ]),
+            $check->step !== null => Line::of('verify.stands_at', ['step' => self::step($file, $check->step)]),
             $first !== null => Line::counted('verify.refuted', count($check->failing), [
                 'first' => lcfirst($first->subject()).': '.rtrim(lcfirst($words->sentence($first)), '.'),
                 'more' => count($check->failing) - 1,
             ]),
             default => $check->found,
         };
+    }
+
+    /** An undersize as it is claimed: “−.020”. */
+    private static function step(JobFile $file, Length $undersize): string
+    {
+        return $undersize->isZero() ? Line::of('verify.standard') : $file->display->step(Length::zero()->minus($undersize));
     }
 
     /** @return list<array{text: string, rule: string}> */

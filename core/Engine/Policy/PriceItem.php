@@ -35,6 +35,8 @@ enum PriceItem: string
     case FaceDeck = 'face_deck';
     case FaceHead = 'face_head';
     case Guide = 'guide';
+    /** Pressed to its height, or reamed: no new part. */
+    case AdjustGuide = 'adjust_guide';
     case Seat = 'seat';
     case Head = 'head';
     case CrackRepair = 'crack_repair';

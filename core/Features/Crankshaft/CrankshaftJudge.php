@@ -5,11 +5,8 @@ declare(strict_types=1);
 namespace NorthLedger\Core\Features\Crankshaft;
 
 use NorthLedger\Core\Engine\Places\Place;
-use NorthLedger\Core\Engine\Policy\MirrorFinish;
-use NorthLedger\Core\Engine\Policy\MixedShells;
 use NorthLedger\Core\Engine\Policy\ShopPolicy;
 use NorthLedger\Core\Engine\Specification\EnginePart;
-use NorthLedger\Core\Engine\Specification\JournalSpec;
 use NorthLedger\Core\Engine\Specification\SpecificationSheet;
 use NorthLedger\Core\Finding\Amount;
 use NorthLedger\Core\Finding\Criterion;
@@ -26,33 +23,32 @@ use NorthLedger\Core\Inspection\Section;
 use NorthLedger\Core\Inspection\SectionJudgement;
 use NorthLedger\Core\Inspection\WorkKind;
 use NorthLedger\Core\Quantity\Length;
-use NorthLedger\Core\Quantity\Roughness;
 use NorthLedger\Core\Record\Measurements;
-use NorthLedger\Core\Record\Reading;
-use WeakMap;
 
 /** Judges a crankshaft and plans its grinding, mains and rod journals each as one group (JRNL-1 to JRNL-8). */
 final readonly class CrankshaftJudge implements Judge
 {
-    /** @var WeakMap<Measurements, array<string, array<int, JudgedJournal>>> Judged once of each, by group */
-    private WeakMap $journals;
+    public Journals $journals;
+
+    public JournalClearances $clearances;
 
     /** @param  Measurements  $bearings  Of housings and big ends, for the oil clearances */
-    public function __construct(private SpecificationSheet $sheet, private ShopPolicy $policy, private Measurements $bearings)
+    public function __construct(private SpecificationSheet $sheet, private ShopPolicy $policy, Measurements $bearings)
     {
-        $this->journals = new WeakMap();
+        $this->journals = new Journals($sheet, $policy);
+        $this->clearances = new JournalClearances($sheet, $policy, $bearings, $this->journals);
     }
 
     public function judge(Measurements $measurements): SectionJudgement
     {
         $findings = $works = [];
         foreach (JournalGroup::cases() as $group) {
-            $journals = $this->journals($group, $measurements);
-            $plan = $this->plan($group, $journals);
-            foreach (range(1, $this->spec($group)->count) as $number) {
+            $journals = $this->journals->of($group, $measurements);
+            $plan = $this->journals->plan($group, $journals);
+            foreach (range(1, $this->journals->spec($group)->count) as $number) {
                 $findings = [
                     ...$findings,
-                    ...$this->ofJournal($this->journal($group, $number, $measurements), $journals[$number] ?? null, $plan),
+                    ...$this->ofJournal($this->journals->read($group, $number, $measurements), $journals[$number] ?? null, $plan),
                 ];
             }
             $findings = [...$findings, ...$this->ofGroup($group, $plan)];
@@ -68,110 +64,12 @@ final readonly class CrankshaftJudge implements Judge
         );
     }
 
-    /**
-     * The journals that are read as far as grinding has to know them.
-     *
-     * @return array<int, JudgedJournal> By number
-     */
-    public function journals(JournalGroup $group, Measurements $measurements): array
-    {
-        $known = $this->journals[$measurements] ?? [];
-        $known[$group->value] ??= $this->judgedJournals($group, $measurements);
-        $this->journals[$measurements] = $known;
-
-        return $known[$group->value];
-    }
-
-    /** Null where the sheet does not say how large, round, straight and true they have to be: then no grinding is planned. */
-    private function journalJudge(JournalGroup $group): ?JournalJudge
-    {
-        $spec = $this->sheet->crankshaft;
-        $range = $this->spec($group)->diameter;
-        if ($range === null || $spec->outOfRound === null || $spec->taper === null || $spec->runoutCentre === null) {
-            return null;
-        }
-
-        return new JournalJudge(
-            $range->least,
-            $range->most,
-            $spec->undersizes ?? [],
-            new JournalLimits($spec->outOfRound, $spec->taper, $spec->runoutCentre, $this->smoothest(), $spec->roughest),
-            $this->policy->partAllowances($this->sheet->unit)->grindStock,
-        );
-    }
-
-    /** @return array<int, JudgedJournal> By number */
-    private function judgedJournals(JournalGroup $group, Measurements $measurements): array
-    {
-        $judge = $this->journalJudge($group);
-        if ($judge === null) {
-            return [];
-        }
-        $judged = [];
-        foreach (range(1, $this->spec($group)->count) as $number) {
-            $inspection = $this->journal($group, $number, $measurements)->inspection();
-            if ($inspection !== null) {
-                $judged[$number] = $judge->judge($inspection);
-            }
-        }
-
-        return $judged;
-    }
-
-    /** @param  array<int, JudgedJournal>  $journals */
-    public function plan(JournalGroup $group, array $journals): ?GrindPlan
-    {
-        $spec = $this->sheet->crankshaft;
-        $range = $this->spec($group)->diameter;
-
-        return $journals === [] || $range === null
-            ? null
-            : GrindPlan::of(
-                array_values($journals),
-                $range->least,
-                $range->most,
-                $spec->undersizes ?? [],
-                $this->policy->grindAim,
-                $spec->caseDepth,
-            );
-    }
-
-    private function journal(JournalGroup $group, int $number, Measurements $measurements): ReadJournal
-    {
-        return new ReadJournal($group, $number, $this->spec($group), $measurements);
-    }
-
-    private function spec(JournalGroup $group): JournalSpec
-    {
-        return $group === JournalGroup::Mains ? $this->sheet->crankshaft->mains : $this->sheet->crankshaft->rods;
-    }
-
-    private function smoothest(): Roughness
-    {
-        return $this->policy->mirrorFinish === MirrorFinish::Accepted ? Roughness::ofNanometres(0) : $this->sheet->crankshaft->smoothest;
-    }
-
-    /** The undersize that the journal has, as far as it is read (JRNL-2, JRNL-5a); standard while nothing is, or its size is not known. */
-    private function currentUndersize(ReadJournal $journal): Length
-    {
-        $readings = $journal->sizes();
-        $range = $journal->spec->diameter;
-
-        return $readings === [] || $range === null
-            ? Length::zero()
-            : JournalJudge::nearestUndersize(
-                $range,
-                $this->sheet->crankshaft->undersizes ?? [],
-                Length::largest(...array_column($readings, 'corrected')),
-            );
-    }
-
     /** @return list<Finding> */
     private function ofJournal(ReadJournal $journal, ?JudgedJournal $judged, ?GrindPlan $plan): array
     {
         $spec = $this->sheet->crankshaft;
         $gate = new Gate(EnginePart::Crankshaft, $this->policy->incomingRule, $journal->measurements, 'JRNL-2', $journal->subject());
-        $undersize = $judged->currentUndersize ?? $this->currentUndersize($journal);
+        $undersize = $judged->currentUndersize ?? $this->journals->currentUndersize($journal);
         $range = $journal->spec->diameter?->minus($undersize);
         $findings = [
             $gate->sizes(Criterion::Size, ReadJournal::places($journal->group, $journal->number), $range, Remedy::Machine),
@@ -207,7 +105,7 @@ final readonly class CrankshaftJudge implements Judge
                 Criterion::Finish,
                 $journal->finish(),
                 Limits::between(
-                    Amount::of(Measurand::Roughness, $this->smoothest()->nanometres),
+                    Amount::of(Measurand::Roughness, $this->journals->smoothest()->nanometres),
                     Amount::of(Measurand::Roughness, $spec->roughest->nanometres),
                 ),
                 Remedy::Machine,
@@ -241,7 +139,7 @@ final readonly class CrankshaftJudge implements Judge
                                 'dressed to the sheet’s radius.',
                         )
                     : null,
-                ...$this->clearances($journal, $judged, $plan),
+                ...$this->clearances->of($journal, $judged, $plan),
             ]),
         );
     }
@@ -259,110 +157,6 @@ final readonly class CrankshaftJudge implements Judge
             ),
             default => $gate->passed(Criterion::Score, 'none', [$place]),
         };
-    }
-
-    /**
-     * What is between the journal and new shells: as it is where it is only polished, at the target where it is ground.
-     *
-     * @return list<Finding>
-     */
-    private function clearances(ReadJournal $journal, ?JudgedJournal $judged, ?GrindPlan $plan): array
-    {
-        $housings = $this->bearingBores($journal->group, $journal->number);
-        if ($judged === null || $plan === null || $plan->action === GrindAction::WeldOrReplace || $housings === []) {
-            return [];
-        }
-        $isGround = $plan->action === GrindAction::Grind;
-        $oil = OilClearances::of(
-            $housings,
-            $journal->spec,
-            $isGround ? $plan->target ?? Length::zero() : $judged->inspection->size(),
-            $isGround ? $plan->undersize ?? Length::zero() : $judged->currentUndersize,
-        );
-        if ($oil === null) {
-            return [];
-        }
-        $gate = new Gate(EnginePart::Crankshaft, $this->policy->incomingRule, $journal->measurements, 'JRNL-8', $journal->subject());
-        $range = $journal->spec->oilClearance;
-        $worst = $oil->worstAgainst($range);
-        $findings = [
-            $gate->judged(
-                Criterion::OilClearance,
-                Amount::distance($worst),
-                Limits::range($range, Measurand::Distance),
-                $oil->uncertainty,
-                Remedy::Machine,
-                array_column($housings, 'place'),
-                [],
-                ($isGround ? 'With the journal ground to its target. ' : '').'With the shells of the sheet.',
-            ),
-        ];
-        $strip = $journal->measurements->reading($journal->strip());
-        if ($strip !== null && ! $isGround && ! $oil->agreesWith($strip)) {
-            $findings[] = $gate->failed(
-                Criterion::PlasticStrip,
-                'The strip says another clearance than gauge and micrometer: ask which is wrong. It is a cross-check only and cannot '.
-                    'show out-of-round or taper of the housing.',
-                Remedy::Decide,
-                [$strip->place],
-            );
-        }
-
-        return $findings;
-    }
-
-    /**
-     * The shells for each journal, from the grades of the sheet: for its size as it is where it is only polished, for its target where it
-     * is
-     * ground (JRNL-9). Of a housing and of a journal the middle between the largest and the smallest reading counts.
-     *
-     * @return array<int, ShellPair> By number; none where a size, a grade or the range of the clearance is not known
-     */
-    public function shells(JournalGroup $group, Measurements $measurements): array
-    {
-        $spec = $this->spec($group);
-        $journals = $this->journals($group, $measurements);
-        $plan = $this->plan($group, $journals);
-        if ($plan === null || $plan->action === GrindAction::WeldOrReplace) {
-            return [];
-        }
-        $pairs = [];
-        foreach ($journals as $number => $journal) {
-            $housings = array_column($this->bearingBores($group, $number), 'corrected');
-            $selection = ShellSelection::forJournals(
-                $spec,
-                $plan->undersize ?? $journal->currentUndersize,
-                $this->policy->mixedShells === MixedShells::Mixed,
-            );
-            if ($housings !== [] && $selection !== null) {
-                $pairs[$number] = $selection->forJournal(
-                    self::middle($housings),
-                    $plan->target ?? self::middle($journal->inspection->diameters()),
-                );
-            }
-        }
-
-        return $pairs;
-    }
-
-    /** @param  list<Length>  $sizes */
-    private static function middle(array $sizes): Length
-    {
-        return Length::largest(...$sizes)->plus(Length::smallest(...$sizes))->half();
-    }
-
-    /** @return list<Reading> Of the bores that a journal's shells sit in */
-    private function bearingBores(JournalGroup $group, int $number): array
-    {
-        return $group === JournalGroup::Mains
-            ? $this->bearings->readingsOf('housing', $number)
-            : array_merge(
-                [],
-                ...array_map(
-                    fn (int $rod): array => $this->bearings->readingsOf('bigend', $rod),
-                    $this->sheet->layout->rodsOn($number, $this->sheet->crankshaft->rods->count),
-                ),
-            );
     }
 
     /** @return list<Finding> */

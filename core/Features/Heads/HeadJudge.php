@@ -21,7 +21,6 @@ use NorthLedger\Core\Inspection\PlannedWork;
 use NorthLedger\Core\Inspection\Section;
 use NorthLedger\Core\Inspection\SectionJudgement;
 use NorthLedger\Core\Inspection\WorkKind;
-use NorthLedger\Core\Quantity\Length;
 use NorthLedger\Core\Record\Measurements;
 
 /** Judges guides, valves and seats, and lifters where they run in the head (VALVE-1 to VALVE-4). */
@@ -39,7 +38,7 @@ final readonly class HeadJudge implements Judge
         }
         $findings = [...$findings, ...$this->evenness($measurements)];
 
-        return new SectionJudgement(Section::Heads, $findings, $this->works($findings), ! $measurements->isEmpty());
+        return new SectionJudgement(Section::Heads, $findings, $this->works($findings, $measurements), ! $measurements->isEmpty());
     }
 
     /** @return list<Finding> */
@@ -135,27 +134,50 @@ final readonly class HeadJudge implements Judge
      * @param  list<Finding>  $findings
      * @return list<PlannedWork>
      */
-    private function works(array $findings): array
+    private function works(array $findings, Measurements $measurements): array
     {
-        $works = [];
+        $failed = $seats = [];
         foreach ($findings as $finding) {
-            if ($finding->outcome === Outcome::Fail) {
-                $kind = $finding->rule === 'VALVE-3' ? WorkKind::CutSeats : WorkKind::Guides;
-                $works["{$kind->value} {$finding->about->code}"] = PlannedWork::of(
-                    $finding->rule,
-                    $finding->about,
-                    $kind,
-                    target: $finding->criterion === Criterion::StemClearance ? $this->ream($finding->about) : null,
-                );
+            if ($finding->outcome === Outcome::Fail && $finding->remedy === Remedy::Machine) {
+                $seats[$finding->about->code] ??= $finding->rule === 'VALVE-3' ? $finding->about : null;
+                $failed[$finding->about->code][$finding->criterion->value] = $finding->about;
+            }
+        }
+        $works = [];
+        foreach (ValvePlaces::valves($this->sheet) as [$cylinder, $spot]) {
+            $valve = ValvePlaces::subject($cylinder, $spot);
+            $guide = new GuideWork(ValvePlaces::spec($this->sheet, $spot), $valve, $cylinder, $spot, $measurements);
+            array_push($works, ...$guide->works(array_keys($failed[$valve->code] ?? [])));
+            if (isset($seats[$valve->code])) {
+                $works[] = PlannedWork::of('VALVE-3', $valve, WorkKind::CutSeats);
             }
         }
 
-        return array_values($works);
+        return [...$works, ...$this->unevenWorks($failed, $works)];
     }
 
-    /** What a new guide is reamed to; null where the sheet does not say. */
-    private function ream(Subject $valve): ?Length
+    /**
+     * Guides that are each within their range and stand unevenly are pressed to one height; where one is pressed for its own height, that
+     * evens them.
+     *
+     * @param  array<string, array<string, Subject>>  $failed  By subject and criterion
+     * @param  list<PlannedWork>  $works
+     * @return list<PlannedWork>
+     */
+    private function unevenWorks(array $failed, array $works): array
     {
-        return str_ends_with($valve->kind(), '.in') ? $this->sheet->intake->guideReam : $this->sheet->exhaust->guideReam;
+        $uneven = [];
+        foreach (['in', 'ex'] as $kind) {
+            $subject = $failed["guides.{$kind}"][Criterion::Evenness->value] ?? null;
+            $pressed = array_filter(
+                $works,
+                static fn (PlannedWork $work): bool => $work->kind === WorkKind::PressGuide && $work->about->kind() === "valve.{$kind}",
+            );
+            if ($subject !== null && $pressed === []) {
+                $uneven[] = PlannedWork::of('VALVE-1', $subject, WorkKind::PressGuide, said: 'All to one height.');
+            }
+        }
+
+        return $uneven;
     }
 }

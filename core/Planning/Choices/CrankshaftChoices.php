@@ -50,7 +50,7 @@ final readonly class CrankshaftChoices
             ? []
             : [
                 new OfferedPart(self::MAINS, EnginePart::Crankshaft, [...$mains, $choices->replace()]),
-                ...($rods === [] ? [] : [new OfferedPart(self::ROD_JOURNALS, EnginePart::Crankshaft, $rods, self::MAINS)]),
+                ...$rods === [] ? [] : [new OfferedPart(self::ROD_JOURNALS, EnginePart::Crankshaft, $rods, self::MAINS)],
             ];
     }
 
@@ -61,13 +61,13 @@ final readonly class CrankshaftChoices
         if ($measurements->isEmpty() || ! $this->engine->canKeep(EnginePart::Crankshaft)) {
             return [];
         }
-        $judge = $this->engine->inspection->crankshaftJudge();
-        $journals = $judge->journals($group, $measurements);
-        $plan = $judge->plan($group, $journals);
+        $journals = $this->engine->inspection->crankshaftJudge()->journals;
+        $judged = $journals->of($group, $measurements);
+        $plan = $journals->plan($group, $judged);
 
         return match ($plan?->action) {
             null => [],
-            GrindAction::Polish => [$this->polish($group, $journals)],
+            GrindAction::Polish => [$this->polish($group, $judged)],
             GrindAction::Grind => $this->grind($group, $plan),
             GrindAction::WeldOrReplace => $this->undersizes === [] ? [] : [$this->weld($group)],
         };

@@ -100,6 +100,7 @@ final readonly class HeadChoices
             [
                 new Piece(PriceItem::FaceHead, $cut->isPositive() ? 1 : 0),
                 new Piece(PriceItem::Guide, self::counted($works, WorkKind::Guides)),
+                new Piece(PriceItem::AdjustGuide, self::counted($works, WorkKind::PressGuide) + self::counted($works, WorkKind::ReamGuide)),
                 new Piece(PriceItem::Seat, self::counted($works, WorkKind::CutSeats) + $inserts),
                 new Piece(PriceItem::CrackRepair, count($cracks)),
             ],

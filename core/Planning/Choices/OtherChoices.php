@@ -29,13 +29,16 @@ final readonly class OtherChoices
                     EnginePart::Block,
             ),
         );
-        $guides = array_filter($inTheBlock, static fn (PlannedWork $work): bool => $work->kind === WorkKind::Guides);
+        $of = static fn (WorkKind ...$kinds): int => count(
+            array_filter($inTheBlock, static fn (PlannedWork $work): bool => in_array($work->kind, $kinds, true)),
+        );
 
         return array_values(
             array_filter([
                 self::part($engine, 'valves', EnginePart::Block, $inTheBlock, [
-                    new Piece(PriceItem::Guide, count($guides)),
-                    new Piece(PriceItem::Seat, count($inTheBlock) - count($guides)),
+                    new Piece(PriceItem::Guide, $of(WorkKind::Guides)),
+                    new Piece(PriceItem::AdjustGuide, $of(WorkKind::PressGuide, WorkKind::ReamGuide)),
+                    new Piece(PriceItem::Seat, $of(WorkKind::CutSeats)),
                 ]),
                 self::ofOneItem($engine, 'camshaft_bores', EnginePart::Block, 'cambore.', PriceItem::CamshaftBore),
                 self::ofOneItem($engine, 'lifters', $engine->sheet->lifterPart(), 'lifter.', PriceItem::LifterBore),

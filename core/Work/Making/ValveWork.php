@@ -21,32 +21,37 @@ final class ValveWork
      */
     public static function operations(AgreedWork $agreed, array $works, OperationKind $guides, OperationKind $seats): array
     {
-        $operations = [];
+        $operations = $notes = [];
         foreach ($works as $work) {
-            if ($work->kind === WorkKind::Guides || $work->kind === WorkKind::CutSeats) {
-                $operation =
-                    $work->kind === WorkKind::Guides
-                        ? self::guide($agreed, $work, $guides)
-                        : new Operation($seats, self::place($work), notes: self::seat($agreed, $work));
-                $operations[$operation->key()] = $operation;
+            if ($work->kind === WorkKind::CutSeats) {
+                $operations[] = new Operation($seats, self::place($work), notes: self::seat($agreed, $work));
+            } elseif (in_array($work->kind, [WorkKind::Guides, WorkKind::PressGuide, WorkKind::ReamGuide], true)) {
+                $notes[self::place($work)] = [...$notes[self::place($work)] ?? [], ...self::guide($agreed, $work)];
             }
         }
 
-        return array_values($operations);
+        return [
+            ...array_map(
+                static fn (string $place, array $ofGuide): Operation => new Operation($guides, $place, notes: $ofGuide),
+                array_map(strval(...), array_keys($notes)),
+                array_values($notes),
+            ),
+            ...$operations,
+        ];
     }
 
-    private static function guide(AgreedWork $agreed, PlannedWork $work, OperationKind $kind): Operation
+    /** @return list<Note> */
+    private static function guide(AgreedWork $agreed, PlannedWork $work): array
     {
         $spec = self::isIntake($work) ? $agreed->sheet->intake : $agreed->sheet->exhaust;
+        $reamed = $work->target === null ? [] : [new Note(NoteKind::ReamTo, [$work->target])];
+        $height = self::range(NoteKind::PressToHeight, $spec->guideHeight);
 
-        return new Operation(
-            $kind,
-            self::place($work),
-            notes: [
-                ...($work->target === null ? [] : [new Note(NoteKind::ReamTo, [$work->target])]),
-                ...self::range(NoteKind::PressToHeight, $spec->guideHeight),
-            ],
-        );
+        return match ($work->kind) {
+            WorkKind::PressGuide => $height,
+            WorkKind::ReamGuide => $reamed === [] ? [new Note(NoteKind::ReamToStem)] : $reamed,
+            default => [new Note(NoteKind::NewGuide), ...$reamed, ...$height],
+        };
     }
 
     /** @return list<Note> */
