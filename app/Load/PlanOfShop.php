@@ -54,6 +54,20 @@ final readonly class PlanOfShop
         return $planned;
     }
 
+    /**
+     * What was tried beside the plan that stands now, kept as long as it stands.
+     *
+     * @template T of string|int
+     *
+     * @param  string  $what  Identifies it, with everything it follows from beside the plan
+     * @param  callable(): T  $try
+     * @return T
+     */
+    public function beside(string $what, callable $try): string|int
+    {
+        return $this->cache->remember(self::key(self::slot()).'.'.md5($what), self::KEPT_SECONDS, $try(...));
+    }
+
     /** For the plan that stands now. */
     public function helps(): KeptHelps
     {

@@ -10,6 +10,7 @@ use App\Load\PlanOfShop;
 use App\Record\JobFile;
 use App\Record\LoadOfJob;
 use App\Record\MissingPart;
+use App\Storage\LoadRecord;
 use Illuminate\Support\Carbon;
 use NorthLedger\Core\Planning\CustomerWay;
 use NorthLedger\Core\Planning\ReadyDay;
@@ -65,6 +66,14 @@ final class ReadyDays
         if ($record === null) {
             return null;
         }
+        $tag = $this->file->job->tag();
+        $day = $this->shop->beside("{$tag} ".serialize($record), fn (): string => $this->tried($record) ?? '');
+
+        return $day === '' ? null : $day;
+    }
+
+    private function tried(LoadRecord $record): ?string
+    {
         $job = $this->file->job;
         try {
             $plan = $this->shop->tried(
