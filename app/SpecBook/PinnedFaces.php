@@ -34,7 +34,9 @@ final readonly class PinnedFaces
                 $sheet->faces(),
                 static fn (Face $face): bool => match ($list) {
                     'stamped' => $face->isDeck(),
-                    'seats' => $face->isDeck() ? $sheet->valveTrain->hasExhaustInTheBlock() : $face->isHead(),
+                    'seats' => $face->isDeck()
+                        ? $sheet->valveTrain->hasExhaustInTheBlock()
+                        : $face->isHead() && ! $sheet->valveTrain->hasIntakeInTheBlock(),
                     default => true,
                 },
             ),

@@ -63,7 +63,7 @@ final readonly class PlanWords
         return Line::counted('plan.days', $days);
     }
 
-    /** “7.6”, or “7.6 to 7.8” where cylinders differ; empty where it is not known. */
+    /** “7.6 to 1”, or “between 7.6 and 7.8 to 1” where cylinders differ; empty where it is not known. */
     public static function ratio(EnginePlan $plan): string
     {
         $ratios = array_merge([], ...array_values($plan->ratios));
@@ -76,7 +76,11 @@ final readonly class PlanWords
             ),
         );
 
-        return implode(' to ', $shown);
+        return match (count($shown)) {
+            0 => '',
+            1 => Line::of('plan.ratio.one', ['ratio' => $shown[0]]),
+            default => Line::of('plan.ratio.between', ['least' => $shown[0], 'most' => $shown[1]]),
+        };
     }
 
     public static function money(Money $money): string

@@ -12,6 +12,10 @@ return [
         'changed' => ':now now; chosen with :sleeves',
         'no_bores' => 'as marked beside; no bores came with it',
     ],
+    'ratio' => [
+        'one' => ':ratio to 1',
+        'between' => 'between :least and :most to 1',
+    ],
     'row' => [
         'chosen' => 'chosen',
         'chosen_otherwise' => 'chosen with :sleeves',

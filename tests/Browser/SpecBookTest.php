@@ -93,16 +93,19 @@ final class SpecBookTest extends BrowserTestCase
         $this->until(
             $window,
             static fn (): bool => $window->findElements(WebDriverBy::cssSelector('[data-list="/seats"] [data-pin="0"]')) !== [],
-            'the first valve seat on the head',
+            'the first valve seat on the deck',
         );
         $field('/seats/0/cylinder')->sendKeys('2');
-        $field('/seats/0/valve')->sendKeys('exhaust');
+        $window->findElement(WebDriverBy::name('value[/seats/0/valve]'))->sendKeys('exhaust');
         $window
             ->findElement(WebDriverBy::cssSelector('[data-list="/seats"] [data-pin="0"]'))
             ->sendKeys([WebDriverKeys::ARROW_RIGHT, WebDriverKeys::ARROW_DOWN]);
         $this->assertSame(
-            ['head face', '10'],
-            [$field('/seats/0/face')->getAttribute('value'), $field('/seats/0/x')->getAttribute('value')],
+            ['deck', '10'],
+            [
+                $window->findElement(WebDriverBy::name('value[/seats/0/face]'))->getAttribute('value'),
+                $field('/seats/0/x')->getAttribute('value'),
+            ],
         );
         $turned = $window->findElement(WebDriverBy::cssSelector('[data-ring] [data-pin="0"]'));
         $degrees = (int) $field('/housings/no_go/0/degrees')->getAttribute('value');

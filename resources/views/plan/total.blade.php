@@ -6,8 +6,7 @@
 </p>
 @if(! $engine->isRecommended && ! $engine->isChosen)<p class="soft">As you have picked it; not chosen yet.</p>@endif
 <p>
-    {{ ucfirst($engine->days) }}, {{ $engine->hours }} hours at machines.@if($engine->ratio !== '') Compression {{ $engine->ratio }} to
-    1.@endif
+    {{ ucfirst($engine->days) }}, {{ $engine->hours }} hours at machines.@if($engine->ratio !== '') Compression {{ $engine->ratio }}.@endif
 </p>
 @if($engine->lives !== [])<p class="soft">Further sizes after it: {{ implode(', ', $engine->lives) }}.</p>@endif
 @endif

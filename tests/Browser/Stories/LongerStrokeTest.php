@@ -15,7 +15,7 @@ final class LongerStrokeTest extends StoryTestCase
 
     public function test_a_stroke_of_its_own_is_cleared_where_it_is_tight_and_its_gauge_is_set_to_its_pistons(): void
     {
-        $tag = $this->receive($this->window, 'b', 'BV-'.random_int(10_000, 99_999));
+        $tag = $this->receive($this->window, 'br', 'BV-'.random_int(10_000, 99_999));
         $this->stateGauge($this->window);
         $this->open($tag, 'sheet');
         foreach (['/stroke' => '3.4700', '/piston/compression_height' => '1.6700'] as $path => $value) {

@@ -16,7 +16,7 @@ final class OnTheMillTest extends StoryTestCase
 
     public function test_shims_save_metal_passes_are_logged_and_seats_that_were_cut_are_named(): void
     {
-        $tag = $this->receive($this->window, 'c', 'CL-'.random_int(10_000, 99_999));
+        $tag = $this->receive($this->window, 'ca', 'CL-'.random_int(10_000, 99_999));
         $this->stateGauge($this->window);
         $this->followTheProposal($this->window, self::WORN);
         $this->open($tag, 'measure/deck');

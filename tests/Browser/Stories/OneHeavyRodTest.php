@@ -12,7 +12,7 @@ final class OneHeavyRodTest extends StoryTestCase
 {
     public function test_a_rod_too_heavy_to_be_lightened_needs_its_mate_and_missing_parts_block_the_day(): void
     {
-        $tag = $this->receive($this->window, 'f', 'F6-'.random_int(10_000, 99_999));
+        $tag = $this->receive($this->window, 'fe', 'F6-'.random_int(10_000, 99_999));
         $this->open($tag, 'measure/rods');
         foreach (range(1, 6) as $rod) {
             $this->key($rod === 4 ? '1644' : '1620', "bigendmass.{$rod}");

@@ -13,7 +13,7 @@ final class PaperAndIronTest extends StoryTestCase
 {
     public function test_every_line_of_the_paper_is_answered_by_what_was_found(): void
     {
-        $tag = $this->receive($this->window, 't', 'T4-'.random_int(10_000, 99_999));
+        $tag = $this->receive($this->window, 'ta', 'T4-'.random_int(10_000, 99_999));
         $this->stage($this->window, "/jobs/{$tag}/receive");
         $this->claims('sleeves fitted', 'cylinder 2', '1', '');
         $this->claims('thread inserts fitted', '', '12', '');

@@ -17,7 +17,7 @@ final class ThePatchThatStaysTest extends StoryTestCase
     public function test_one_key_at_the_hone_stops_the_cylinder_and_its_crack_asks_the_customer_sleeve_or_another_block(): void
     {
         $this->putABlockOnTheShelf();
-        $tag = $this->receive($this->window, 'c', 'CL-'.random_int(10_000, 99_999));
+        $tag = $this->receive($this->window, 'ca', 'CL-'.random_int(10_000, 99_999));
         $this->stateGauge($this->window);
         $this->followTheProposal($this->window, self::WORN);
         $this->dyeCheck($this->window, $tag, 'block', 'head', 'crankshaft');
