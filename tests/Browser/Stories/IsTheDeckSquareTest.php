@@ -53,7 +53,8 @@ final class IsTheDeckSquareTest extends StoryTestCase
 
     private function ratio(): float
     {
-        $this->assertSame(1, preg_match('/Compression (?:between [\d.]+ and )?([\d.]+) to 1/', $this->text($this->window, '.margin'), $match));
+        $margin = $this->text($this->window, '.margin');
+        $this->assertSame(1, preg_match('/Compression (?:between [\d.]+ and )?([\d.]+) to 1/', $margin, $match));
 
         return (float) $match[1];
     }
