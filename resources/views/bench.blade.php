@@ -83,7 +83,7 @@
                     @if($row->planned !== '')
                         <br>
                         <a
-                            class="planned text-sm {{ $row->isPlannedLate ? 'late' : '' }}"
+                            class="planned-day text-sm {{ $row->isPlannedLate ? 'late' : '' }}"
                             href="/load">{{ $row->isPlannedLate ? '▲ ' : '' }}planned {{ $row->planned }}</a>@endif
                 </td>
             </tr>
