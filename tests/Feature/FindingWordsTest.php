@@ -173,7 +173,7 @@ final class FindingWordsTest extends TestCase
         ];
         yield 'made good without a number' => [
             PlannedWork::of('VALVE-2', Subject::of('valve.1.ex', 'Cylinder 1, exhaust'), WorkKind::Guides),
-            'Cylinder 1, exhaust: fit guides.',
+            'Cylinder 1, exhaust: fit a new guide.',
         ];
     }
 
