@@ -39,9 +39,9 @@ final class ThirtyMinutesTest extends StoryTestCase
             'ten minutes are left, however long the phone slept',
         );
         $this->clock(60 * self::MINUTE + 20);
-        $phone->get($this->url('/'));
         foreach ([$tarn, $cairn] as $tag) {
-            $this->untilSeen($phone, "[data-timer='{$tag}']", 'due');
+            $phone->get($this->url("/jobs/{$tag}/cracks"));
+            $this->untilSeen($phone, '.timer b', 'due');
         }
 
         $this->stage($this->window, "/jobs/{$cairn}/cracks");
