@@ -35,7 +35,11 @@ final readonly class Manifest
             throw BackupRefused::because('none', folder: $folder);
         }
         try {
-            /** @var array{format?: string, house: string, made_at: string, database: string, files: array<string, string>, public_key: string} $data */
+            /**
+             * @var array{
+             *     format?: string, house: string, made_at: string, database: string, files: array<string, string>, public_key: string
+             * } $data
+             */
             $data = json_decode($json, true, 8, JSON_THROW_ON_ERROR);
         } catch (JsonException) {
             throw BackupRefused::because('changed', file: self::FILE);

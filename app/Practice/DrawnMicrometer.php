@@ -7,7 +7,9 @@ namespace App\Practice;
 use NorthLedger\Core\Practice\Exercise;
 use NorthLedger\Core\Quantity\LengthUnit;
 
-/** A micrometer from the side of its barrel: lines up to the edge of the thimble, the thimble’s divisions, and a vernier where it has one. */
+/**
+ * A micrometer from the side of its barrel: lines up to the edge of the thimble, the thimble’s divisions, and a vernier where it has one.
+ */
 final readonly class DrawnMicrometer
 {
     private const WIDTH = 900;

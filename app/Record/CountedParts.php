@@ -42,12 +42,13 @@ final readonly class CountedParts
         return new self([...PartsList::expected($sheet, $arrival), ...$others], $counts);
     }
 
-    /** @return array<string, int> How many of what did not come, by key; what is not counted in is not said to be missing */
+    /** @return array<string, int> How many of what did not come, or are of another engine, by key; what is not counted in is not missing */
     public function missing(): array
     {
         $missing = [];
         foreach (array_intersect_key($this->counts, $this->expected) as $key => $count) {
-            $lacking = $this->expected[$key]->count - ($count->whole('count') ?? $this->expected[$key]->count);
+            $isOfAnother = CountedState::tryFrom($count->text('state')) === CountedState::NotOurs;
+            $lacking = $this->expected[$key]->count - ($isOfAnother ? 0 : $count->whole('count') ?? $this->expected[$key]->count);
             if ($lacking > 0) {
                 $missing[$key] = $lacking;
             }

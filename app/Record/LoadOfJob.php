@@ -208,7 +208,11 @@ final readonly class LoadOfJob
         return $ordered;
     }
 
-    /** @return list<string> Items that somebody had in hand, whatever was said of their order: work that needs them was logged, timed or done */
+    /**
+     * Items that somebody had in hand, whatever was said of their order: work that needs them was logged, timed or done.
+     *
+     * @return list<string>
+     */
     private function partsInHand(): array
     {
         $kinds = array_fill_keys(array_keys($this->spells()), true);

@@ -82,7 +82,11 @@ final readonly class LateJob
         return $helps;
     }
 
-    /** @return iterable<array{HelpKind, string, Load, int}> What is done about what, the load with it, and how many days sooner a part comes */
+    /**
+     * What is done about what, the load with it, and how many days sooner a part comes.
+     *
+     * @return iterable<array{HelpKind, string, Load, int}>
+     */
     private function tries(): iterable
     {
         $machines = [];

@@ -32,7 +32,11 @@ final class Ranks
         return array_map(static fn (PlannedOperation $one): float|int => $rank($one, $load->jobs[$one->job]), $load->operations);
     }
 
-    /** @return array<string, int> From the beginning of an operation to the end of the longest chain behind it, as if nothing were in the way */
+    /**
+     * From the beginning of an operation to the end of the longest chain behind it, as if nothing were in the way.
+     *
+     * @return array<string, int>
+     */
     private static function minutesLeft(Load $load): array
     {
         $left = [];

@@ -52,7 +52,11 @@ final readonly class WeekHours
         return $this->days[self::DAYS[$weekday]];
     }
 
-    /** @return array{int, int} The earliest minute of any day at which it opens, and the latest at which it closes; the whole day where it never opens */
+    /**
+     * The earliest minute of any day at which it opens, and the latest at which it closes; the whole day where it never opens.
+     *
+     * @return array{int, int}
+     */
     public function widest(): array
     {
         $spans = array_merge(...array_values($this->days));

@@ -5,7 +5,9 @@ const REFRESH_MS = 60_000;
 const ZOOMS = ['day', 'week', 'month'];
 const DRAG_FROM_PX = 5;
 
-/** The load: bars are gone to by arrows, pinned by `p`, moved by Shift and arrows or by dragging; the page follows what happens elsewhere. */
+/**
+ * The load: bars are gone to by arrows, pinned by `p`, moved by Shift and arrows or by dragging; the page follows what happens elsewhere.
+ */
 export function startLoad(root) {
     const sheet = root.querySelector('[data-load-sheet]');
     const says = root.querySelector('[data-load-says]');

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Browser;
 
 use Facebook\WebDriver\Chrome\ChromeOptions;
+use Facebook\WebDriver\Net\URLChecker;
 use Facebook\WebDriver\Remote\DesiredCapabilities;
 use Facebook\WebDriver\Remote\RemoteWebDriver;
 use Facebook\WebDriver\WebDriverDimension;
@@ -51,7 +52,7 @@ final class Chromium
         );
         $this->process =
             $process === false ? throw new RuntimeException('ChromeDriver is not installed: apt-get install chromium-driver.') : $process;
-        $this->awaitPort();
+        (new URLChecker())->waitUntilAvailable(10_000, "http://127.0.0.1:{$this->port}/status");
     }
 
     public function window(int $width = 1280, int $height = 800): RemoteWebDriver
@@ -76,20 +77,5 @@ final class Chromium
         foreach ($this->profiles as $profile) {
             exec('rm -rf '.escapeshellarg($profile));
         }
-    }
-
-    private function awaitPort(): void
-    {
-        $until = microtime(true) + 10;
-        while (microtime(true) < $until) {
-            $connection = @fsockopen('127.0.0.1', $this->port, $code, $message, 1);
-            if ($connection !== false) {
-                fclose($connection);
-
-                return;
-            }
-            usleep(50_000);
-        }
-        throw new RuntimeException('ChromeDriver did not start within ten seconds.');
     }
 }

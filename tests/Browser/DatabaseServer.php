@@ -20,7 +20,7 @@ final class DatabaseServer
     {
         $pid = (int) file_get_contents($this->folder.'/mariadbd.pid');
         posix_kill($pid, SIGKILL);
-        $this->await(static fn (): bool => ! posix_kill($pid, 0), 'The database did not stop.');
+        $this->run("timeout 20 tail --pid={$pid} -f /dev/null", 'The database did not stop.');
     }
 
     public function start(): void
@@ -33,22 +33,13 @@ final class DatabaseServer
             escapeshellarg($owner),
         );
         file_put_contents($this->folder.'/mariadbd.pid', trim((string) shell_exec($command)));
-        $this->await(static function () use ($data): bool {
-            exec(sprintf('mariadb-admin --no-defaults -S %s ping 2>/dev/null', escapeshellarg($data.'/run/mariadb.sock')), $lines, $code);
-
-            return $code === 0;
-        }, 'The database did not start again.');
+        $socket = escapeshellarg($data.'/run/mariadb.sock');
+        $this->run("mariadb-admin --no-defaults --wait=20 -S {$socket} ping", 'The database did not start again.');
     }
 
-    private function await(callable $condition, string $complaint): void
+    private function run(string $command, string $complaint): void
     {
-        $until = microtime(true) + 20;
-        while (microtime(true) < $until) {
-            if ($condition()) {
-                return;
-            }
-            usleep(50_000);
-        }
-        throw new RuntimeException($complaint);
+        exec("{$command} 2>/dev/null", $lines, $code);
+        $code === 0 || throw new RuntimeException($complaint);
     }
 }

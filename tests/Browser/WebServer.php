@@ -4,11 +4,14 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
+use Facebook\WebDriver\Net\URLChecker;
 use RuntimeException;
 
 /** The web server that bin/test started; it can be stopped and started again, as a pulled cable would. */
 final class WebServer
 {
+    private const MOST_MILLISECONDS = 10_000;
+
     private readonly string $folder;
 
     public function __construct()
@@ -20,7 +23,7 @@ final class WebServer
     {
         $pid = (int) file_get_contents($this->folder.'/nginx.pid');
         posix_kill($pid, SIGTERM);
-        $this->await(fn (): bool => ! $this->answers(), 'The web server did not stop.');
+        (new URLChecker())->waitUntilUnavailable(self::MOST_MILLISECONDS, getenv('BASE_URL').'/login');
     }
 
     public function start(): void
@@ -31,29 +34,6 @@ final class WebServer
             escapeshellarg($nginx),
         );
         file_put_contents($this->folder.'/nginx.pid', trim((string) shell_exec($command)));
-        $this->await(fn (): bool => $this->answers(), 'The web server did not start again.');
-    }
-
-    private function answers(): bool
-    {
-        $connection = @fsockopen('127.0.0.1', (int) parse_url((string) getenv('BASE_URL'), PHP_URL_PORT), $code, $message, 1);
-        if ($connection === false) {
-            return false;
-        }
-        fclose($connection);
-
-        return true;
-    }
-
-    private function await(callable $condition, string $complaint): void
-    {
-        $until = microtime(true) + 10;
-        while (microtime(true) < $until) {
-            if ($condition()) {
-                return;
-            }
-            usleep(50_000);
-        }
-        throw new RuntimeException($complaint);
+        (new URLChecker())->waitUntilAvailable(self::MOST_MILLISECONDS, getenv('BASE_URL').'/login');
     }
 }

@@ -56,7 +56,9 @@ final class FinishedFitsTest extends TestCase
         );
     }
 
-    /** Of all clearances between a place of the big end and a place of the journal none is less inside the range than the one that is told. */
+    /**
+     * Of all clearances between a place of the big end and a place of the journal none is less inside the range than the one that is told.
+     */
     #[DataProvider('seeds')]
     public function test_the_told_oil_clearance_is_the_worst_of_all(int $seed): void
     {

@@ -547,6 +547,7 @@ final class InspectionTest extends TestCase
                 'stem.3.ex' => $stem,
                 'guide.3.ex' => $stem + self::THOU / 2,
                 'drop.3.ex' => Looks::TIGHT,
+                'drop.5.ex' => Looks::TIGHT,
                 'guide.4.ex' => $exhaust->guide->most->nanometres + 3 * self::THOU,
                 'guideheight.4.ex' => $exhaust->guideHeight->most->nanometres + 30 * self::THOU,
             ]),
@@ -562,7 +563,7 @@ final class InspectionTest extends TestCase
                 static fn (PlannedWork $work): array => [$work->about->code, $work->kind, $work->step?->nanometres],
                 array_filter($works, static fn (PlannedWork $work): bool => str_starts_with($work->about->code, 'valve.')),
             ),
-            'a new guide is put in at its height',
+            'a new guide is put in at its height; a valve that sticks beside a clearance that measures fine is looked at again',
         );
         $this->assertEquals($intake->guideHeight->middle(), $works[0]->target);
         $this->assertSame($stem + $exhaust->stemClearance->middle()->nanometres, $works[2]->target?->nanometres, 'to its own stem');

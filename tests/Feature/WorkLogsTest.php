@@ -171,12 +171,48 @@ final class WorkLogsTest extends TestCase
         $card = $this->log('gaps', 'stroke clearance', $gap)->assertOk()->json('fragments.bench');
         $this->assertStringContainsString('one place to grind', $card);
         $this->assertMatchesRegularExpression('/rail at cylinder 2.*0\.0200.*0\.0600.*0\.0400.*0\.2700/s', $card);
-        $this->log('gaps', 'stroke clearance', ['place' => ''] + $gap)->assertStatus(422)->assertSee('Where is it?');
-        $this->log('gaps', 'stroke clearance', ['wanted' => ''] + $gap)->assertStatus(422)->assertSee('What gap is wanted');
+        $this->log('gaps', 'stroke clearance', ['place' => ''] + $gap)
+            ->assertStatus(422)
+            ->assertSee('Where is it?');
+        $this->log('gaps', 'stroke clearance', ['wanted' => ''] + $gap)
+            ->assertStatus(422)
+            ->assertSee('What gap is wanted');
+        $this->sendTo($this->job, 'work', ['operation' => 'stroke clearance', 'state' => 'done'])
+            ->assertStatus(422)
+            ->assertSee('Grind there and measure it again');
         $through = $this->log('gaps', 'stroke clearance', ['wall' => '.035'] + $gap)->json('fragments.bench');
         $this->assertStringContainsString('▲', $through, 'the wall would be ground through');
         $done = $this->log('gaps', 'stroke clearance', ['gap' => '.060'] + $gap)->json('fragments.bench');
         $this->assertStringContainsString('every gap is enough', $done);
+    }
+
+    public function test_what_is_sent_from_a_card_answers_with_the_card(): void
+    {
+        $this->chooseTwentyOver();
+        $this->actingAs($this->machinist);
+        $page = $this->get($this->url('work/at/bore.3'))->assertOk();
+        $page->assertSee('name="at" value="bore.3"', false)->assertSee('name="card" value="1"', false);
+        $page->assertSee('<option selected>3</option>', false);
+        $sent = ['operation' => 'bore.3', 'at' => 'bore.3', 'card' => '1'];
+        $begun = $this->sendTo($this->job, 'work/time', ['state' => 'begun'] + $sent)
+            ->assertOk()
+            ->json('fragments');
+        $this->assertStringContainsString('Bore, cylinder 3', $begun['bench']);
+        $this->assertStringContainsString('Pause', $begun['margin']);
+        $flaw = ['cylinder' => '3', 'look' => 'sharp line'] + $sent;
+        $seen = $this->sendTo($this->job, 'work/flaws', $flaw)->assertOk()->json('fragments');
+        $this->assertStringContainsString('Bore, cylinder 3', $seen['bench'], 'whoever stands at the mill still sees it');
+        $this->assertStringContainsString('cylinder 3', $seen['margin']);
+        $this->assertStringContainsString('line out', $seen['margin'], 'and that it stops');
+    }
+
+    public function test_a_letter_is_a_key_only_where_a_number_is_taken(): void
+    {
+        $this->chooseTwentyOver();
+        $this->actingAs($this->machinist);
+        $this->get($this->url('work?at=wash'))->assertOk()->assertDontSee('data-hotkey', false);
+        $this->get($this->url('work?at=bore.1'))->assertOk()->assertSee('data-hotkey="p"', false)->assertSee('data-hotkey="b"', false);
+        $this->get($this->url('work/at/deck.1'))->assertOk()->assertSee('data-hotkey="b"', false)->assertDontSee('data-hotkey="p"', false);
     }
 
     public function test_pistons_that_are_measured_at_the_machine_are_readings_of_the_finished_sheet(): void

@@ -143,7 +143,11 @@ final readonly class DeckFaces
         return $pieces;
     }
 
-    /** @return list<array{ValveKind, list<array{float, float}>, float}> Which valves hang in a chamber, where from its middle, and how large */
+    /**
+     * Which valves hang in a chamber, where from its middle, and how large.
+     *
+     * @return list<array{ValveKind, list<array{float, float}>, float}>
+     */
     private static function valvesOf(SpecificationSheet $sheet): array
     {
         $all = count($sheet->layout->cylinders());
@@ -157,7 +161,7 @@ final readonly class DeckFaces
     }
 
     /**
-     * Where the seats lie on the drawing: as the sheet says, else as such an engine usually has them.
+     * Where the seats lie on the drawing: as the sheet says, and those of which it says nothing as such an engine usually has them.
      *
      * @param  list<SeatPlace>  $stated
      * @param  list<array{float, float}>  $byLayout
@@ -165,15 +169,16 @@ final readonly class DeckFaces
      */
     private static function seats(array $stated, int $height, array $byLayout): array
     {
-        return $stated === []
-            ? $byLayout
-            : array_map(
+        return [
+            ...array_map(
                 static fn (SeatPlace $seat): array => [
                     ($seat->x * DrawnFace::WIDTH) / PronePlace::SIDE,
                     ($seat->y * $height) / PronePlace::SIDE,
                 ],
                 $stated,
-            );
+            ),
+            ...array_slice($byLayout, count($stated)),
+        ];
     }
 
     /** @return list<FacePiece> The chamber of a side-valve head: over bore and valves, with nothing in it but the plug */

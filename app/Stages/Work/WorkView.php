@@ -60,6 +60,17 @@ final readonly class WorkView
         return new self(...['card' => $card] + get_object_vars($this));
     }
 
+    /** True where the hand stands at a field that takes numbers: a letter that is typed there is a key. */
+    public function takesKeys(): bool
+    {
+        return $this->card !== null || $this->current?->takesASize === true;
+    }
+
+    public function isAtOneCylinder(): bool
+    {
+        return $this->current?->cylinder !== null;
+    }
+
     /**
      * @param  ?string  $at  Key of the operation that was asked for
      * @param  ?string  $after  Key of the one that was just closed: the next of its kind comes first

@@ -83,8 +83,7 @@ final readonly class JournalClearances
 
     /**
      * The shells for each journal, from the grades of the sheet: for its size as it is where it is only polished, for its target where it
-     * is
-     * ground (JRNL-9). Of a housing and of a journal the middle between the largest and the smallest reading counts.
+     * is ground (JRNL-9). Of a housing and of a journal the middle between the largest and the smallest reading counts.
      *
      * @return array<int, ShellPair> By number; none where a size, a grade or the range of the clearance is not known
      */

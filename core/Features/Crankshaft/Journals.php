@@ -13,7 +13,10 @@ use NorthLedger\Core\Quantity\Roughness;
 use NorthLedger\Core\Record\Measurements;
 use WeakMap;
 
-/** The journals of a crankshaft by group: what is read of each, the undersize it stands at, and how its group is ground (JRNL-1 to JRNL-5a). */
+/**
+ * The journals of a crankshaft by group: what is read of each, the undersize it stands at, and how its group is ground (JRNL-1 to
+ * JRNL-5a).
+ */
 final readonly class Journals
 {
     /** @var WeakMap<Measurements, array<string, array<int, JudgedJournal>>> Judged once of each, by group */

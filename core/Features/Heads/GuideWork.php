@@ -13,7 +13,10 @@ use NorthLedger\Core\Inspection\WorkKind;
 use NorthLedger\Core\Quantity\Length;
 use NorthLedger\Core\Record\Measurements;
 
-/** What one guide needs: a new one where it is worn; else it is pressed to its height, and reamed where its valve is tight (VALVE-1, VALVE-2). */
+/**
+ * What one guide needs: a new one where it is worn; else it is pressed to its height, and reamed where its valve is tight (VALVE-1,
+ * VALVE-2).
+ */
 final readonly class GuideWork
 {
     public function __construct(
@@ -32,17 +35,13 @@ final readonly class GuideWork
     public function works(array $failed): array
     {
         $has = static fn (Criterion $criterion): bool => in_array($criterion->value, $failed, true);
-        $clearance = $this->clearance();
-        $isTight =
-            $clearance !== null && $this->spec->stemClearance !== null && $clearance->isSmallerThan($this->spec->stemClearance->least);
-        if ($has(Criterion::StemClearance) && ! $isTight) {
+        if ($has(Criterion::StemClearance) && ! $this->measuresTight()) {
             return [PlannedWork::of('VALVE-2', $this->valve, WorkKind::Guides, target: $this->spec->guideReam)];
         }
+        // A valve that sticks where its clearance measures fine is looked at again, and not reamed.
+        $isTight = $has(Criterion::StemClearance) || ($has(Criterion::ValveDrop) && ! $this->measuresFine());
 
-        return [
-            ...$has(Criterion::GuideHeight) ? [$this->pressed()] : [],
-            ...$has(Criterion::StemClearance) || $has(Criterion::ValveDrop) ? [$this->reamed()] : [],
-        ];
+        return [...$has(Criterion::GuideHeight) ? [$this->pressed()] : [], ...$isTight ? [$this->reamed()] : []];
     }
 
     /** Down to the middle of its range, or up to it. */
@@ -63,6 +62,18 @@ final readonly class GuideWork
         return $stem === null || $clearance === null
             ? PlannedWork::of('VALVE-2', $this->valve, WorkKind::ReamGuide, said: 'To its stem and the clearance: measure the stem.')
             : PlannedWork::of('VALVE-2', $this->valve, WorkKind::ReamGuide, target: $stem->plus($clearance));
+    }
+
+    private function measuresTight(): bool
+    {
+        $least = $this->spec->stemClearance?->least;
+
+        return $least !== null && $this->clearance()?->isSmallerThan($least) === true;
+    }
+
+    private function measuresFine(): bool
+    {
+        return $this->spec->stemClearance !== null && $this->clearance() !== null && ! $this->measuresTight();
     }
 
     private function clearance(): ?Length

@@ -1,4 +1,6 @@
-/** What a form says, as a plain object: empty file fields left out, `name[]` gathered, `name[a][b]` nested, the page's own numbers dropped. */
+/**
+ * What a form says, as a plain object: empty file fields left out, `name[]` gathered, `name[a][b]` nested, the page's own numbers dropped.
+ */
 export function bodyOf(entries) {
     const body = {};
     for (const [name, value] of entries) {

@@ -71,7 +71,8 @@
                         type="radio" name="option" value="{{ $row->key }}"
                         @checked(old('option', $row->isSelected ? $row->key : null) === $row->key) @disabled($row->forbidden !== '')>
                     <b>{{ $row->name }}</b><small>{{ $row->clause }}@if($row->isRecommended) · recommended @endif
-                        @if($row->chosen !== '') · {{ $row->chosen }} @endif @if($row->isFolded) · another option is at least as good in everything @endif
+                        @if($row->chosen !== '') · {{ $row->chosen }} @endif
+                        @if($row->isFolded) · another option is at least as good in everything @endif
                         @if($row->forbidden !== '')<span class="bad"> · {{ $row->forbidden }}</span>@endif</small></label>
             </th>
             @foreach($row->marks as $mark)

@@ -22,7 +22,11 @@
             value="{{ old('operation') === $current->key ? old('remark') : '' }}" maxlength="200" autocomplete="off" placeholder="remark"
             aria-label="Remark on {{ $current->name }}">
         <button class="button" name="state" value="done">Done</button>
-        @if($current->canBeLeftOut)<button class="button plain" name="state" value="not needed" data-hotkey="n">Not needed <kbd>n</kbd></button>@endif
+        @if($current->canBeLeftOut)
+            <button class="button plain" name="state" value="not needed" @if($current->takesASize) data-hotkey="n" @endif>
+                Not needed @if($current->takesASize)<kbd>n</kbd>@endif
+            </button>
+        @endif
     @endif
     @if($current->finished !== '')<a
             class="button plain" href="/jobs/{{ $file->job->tag() }}/{{ $current->finished }}">{{ __('verify.read_finished') }}</a>@endif

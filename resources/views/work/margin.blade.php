@@ -15,8 +15,8 @@
     @if($view->current->isRunning)<span class="num">{{ $view->current->minutes }} min</span>
         <button class="button plain" name="state" value="paused">Pause</button>
         <button class="button plain" name="state" value="ended">End</button>@else<button
-            class="button plain" name="state" value="begun" data-hotkey="b">
-            Begin <kbd>b</kbd>
+            class="button plain" name="state" value="begun" @if($view->takesKeys()) data-hotkey="b" @endif>
+            Begin @if($view->takesKeys())<kbd>b</kbd>@endif
         </button>@if($view->current->minutes > 0) <span class="num">{{ $view->current->minutes }} min so far</span>@endif
     @endif
     <x-live-error id="time" /><x-field-error name="operation" />
@@ -42,7 +42,7 @@
 @endif
 @if($view->groups !== [])
 @if($mayWrite && $view->isByCylinder)
-@php($isAtOne = $view->current?->cylinder !== null)
+@php($hasKeys = $view->takesKeys() && $view->isAtOneCylinder())
 <h2>Something found</h2>
 <form method="post" action="/jobs/{{ $file->job->tag() }}/work/flaws" class="flaw" id="flaw" data-keep data-words="Something found">
     @csrf
@@ -52,7 +52,7 @@
     <div class="field">
         <label for="flaw-cylinder">Cylinder</label>
         <select id="flaw-cylinder" name="cylinder">
-            @if(! $isAtOne)<option value="">which?</option>@endif
+            @if(! $view->isAtOneCylinder())<option value="">which?</option>@endif
             @foreach($file->sheet->layout->cylinders() as $cylinder)
                 <option @selected((old('cylinder') ?? $view->current?->cylinder) == $cylinder)>{{ $cylinder }}</option>
             @endforeach
@@ -64,14 +64,14 @@
             id="flaw-remark" name="remark" value="{{ old('cylinder') === null ? '' : old('remark') }}" maxlength="200" autocomplete="off">
     </div>
     <div class="flex flex-wrap gap-2">
-        <button class="button plain" name="look" value="patch that will not clean up" @if($isAtOne) data-hotkey="p" @endif>
-            A patch will not clean up @if($isAtOne)<kbd>p</kbd>@endif
+        <button class="button plain" name="look" value="patch that will not clean up" @if($hasKeys) data-hotkey="p" @endif>
+            A patch will not clean up @if($hasKeys)<kbd>p</kbd>@endif
         </button>
-        <button class="button plain" name="look" value="sharp line" @if($isAtOne) data-hotkey="c" @endif>
-            A crack @if($isAtOne)<kbd>c</kbd>@endif
+        <button class="button plain" name="look" value="sharp line" @if($hasKeys) data-hotkey="c" @endif>
+            A crack @if($hasKeys)<kbd>c</kbd>@endif
         </button>
-        <button class="button plain" name="look" value="hole" @if($isAtOne) data-hotkey="h" @endif>
-            A hole @if($isAtOne)<kbd>h</kbd>@endif
+        <button class="button plain" name="look" value="hole" @if($hasKeys) data-hotkey="h" @endif>
+            A hole @if($hasKeys)<kbd>h</kbd>@endif
         </button>
     </div>
     <x-live-error id="flaw" /><x-field-error name="cylinder" /><x-field-error name="look" />

@@ -26,7 +26,9 @@
         <label>{{ $seat['name'] }}
             <select id="pass-{{ $seat['field'] }}" name="{{ $seat['field'] }}">
                 @foreach(\NorthLedger\Core\Work\Logs\SeatTouch::cases() as $touch)
-                    <option value="{{ $touch->value }}" @selected($touch === $seat['touch'])>{{ __("work.deck.touch.{$touch->value}") }}</option>
+                    <option value="{{ $touch->value }}" @selected($touch === $seat['touch'])>
+                        {{ \App\Words\Line::ofCode('work.deck.touch', $touch) }}
+                    </option>
                 @endforeach
             </select>
         </label>
