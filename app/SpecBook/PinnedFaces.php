@@ -65,23 +65,11 @@ final readonly class PinnedFaces
                     'number' => $index + 1,
                     'x' => Coordinate::of((float) (is_numeric($row['x'] ?? null) ? $row['x'] : 0)),
                     'y' => Coordinate::of(((float) (is_numeric($row['y'] ?? null) ? $row['y'] : 0) * $drawn->height) / PronePlace::SIDE),
-                    'words' => self::words($row),
+                    'words' => RowName::of($row),
                 ];
             }
         }
 
         return ['face' => $drawn, 'pins' => $pins];
-    }
-
-    /** @param  array<mixed>  $row  A seat has no words of its own: it is called by its valve and cylinder */
-    private static function words(array $row): string
-    {
-        [$words, $valve, $cylinder] = [$row['words'] ?? null, $row['valve'] ?? null, $row['cylinder'] ?? null];
-
-        return match (true) {
-            is_string($words) => $words,
-            is_string($valve) && is_int($cylinder) => "{$valve} {$cylinder}",
-            default => '',
-        };
     }
 }

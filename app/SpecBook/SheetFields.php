@@ -222,8 +222,6 @@ final readonly class SheetFields
 
     private static function rowName(mixed $row, int $index): string
     {
-        $name = is_array($row) ? $row['name'] ?? ($row['words'] ?? ($row['circuit'] ?? ($row['fastener'] ?? null))) : null;
-
-        return is_string($name) && $name !== '' ? $name : (string) ($index + 1);
+        return RowName::of($row) ?: (string) ($index + 1);
     }
 }

@@ -18,11 +18,11 @@ final readonly class Note
     {
     }
 
-    /** @return list<self> The faces that the block is set up on; none where the sheet names none */
-    public static function setUp(SpecificationSheet $sheet): array
+    /** @return list<self> The faces from which a machine takes its bearings; none where the sheet names none */
+    public static function datumFaces(SpecificationSheet $sheet): array
     {
         $faces = array_column($sheet->datumFaces, 'words');
 
-        return $faces === [] ? [] : [new self(NoteKind::SetUpOn, said: implode(', ', $faces))];
+        return $faces === [] ? [] : [new self(NoteKind::DatumFaces, said: implode(', ', $faces))];
     }
 }

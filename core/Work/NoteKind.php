@@ -15,7 +15,7 @@ enum NoteKind: string
     case OnlyDeglaze = 'only_deglaze';
     case ToClearance = 'to_clearance';
     case RigidStones = 'rigid_stones';
-    case SetUpOn = 'set_up_on';
+    case DatumFaces = 'datum_faces';
     case CapsTorqued = 'caps_torqued';
     case TorquePlate = 'torque_plate';
     case Crosshatch = 'crosshatch';

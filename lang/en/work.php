@@ -217,7 +217,7 @@ return [
         'only_deglaze' => 'Deglaze only, size as it is.',
         'to_clearance' => 'To the clearance of its own piston.',
         'rigid_stones' => 'Rigid stones.',
-        'set_up_on' => 'Set up on :said, clean and without a burr.',
+        'datum_faces' => 'Datum faces clean and without a burr: :said.',
         'caps_torqued' => 'Main caps torqued.',
         'torque_plate' => 'Torque plate on.',
         'crosshatch' => 'Crosshatch :said° included.',
@@ -377,6 +377,8 @@ return [
         'warm' => ', read warm',
         'finished' => ', finish reached',
         'angle' => 'Crosshatch :included° included, :horizontal° from the horizontal; the sheet wants :least to :most° included.',
+        'angle_by_hand' => ':wanted° included takes :cycles cycles a minute at :rpm rpm, which no hand keeps up; '.
+            'at :now cycles it takes :fits rpm.',
         'angle_out' => 'For :wanted° included: :cycles cycles a minute at :rpm rpm, or :fits rpm at :now cycles.',
     ],
     'stroke' => [

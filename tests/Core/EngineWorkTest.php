@@ -63,18 +63,18 @@ final class EngineWorkTest extends TestCase
         );
     }
 
-    public function test_what_a_machine_sets_the_block_up_on_is_looked_at_first_and_named_at_each_cut(): void
+    public function test_datum_faces_are_looked_at_first_and_named_at_each_cut(): void
     {
         $sheet = Bench::sheet('cairn-l4-144');
         $items = array_filter(Checklist::of($sheet)->items, static fn (CheckItem $item): bool => str_starts_with($item->key, 'datum.'));
-        $this->assertSame(['datum.pan-rail', 'datum.bell-face'], array_keys($items));
+        $this->assertSame(['datum.pads', 'datum.bell-face'], array_keys($items));
         $order = $this->order('cairn-l4-144', ['deck' => ['deck.1.b5' => 9 * self::THOU]], self::WORN);
         foreach (['deck.1', 'bore.1'] as $operation) {
             $notes = array_column($order->operation($operation)->notes, 'said');
-            $this->assertContains('pan rail, bell-housing face', $notes, $operation);
+            $this->assertContains('locating pads on the left side, bell-housing face', $notes, $operation);
         }
         $other = $this->order('tarn-4-198', ['deck' => ['deck.1.b5' => 9 * self::THOU]], self::WORN);
-        $this->assertNotContains(NoteKind::SetUpOn, array_column($other->operation('deck.1')->notes, 'kind'), 'its sheet names none');
+        $this->assertNotContains(NoteKind::DatumFaces, array_column($other->operation('deck.1')->notes, 'kind'), 'its sheet names none');
     }
 
     public function test_a_vee_waits_bank_by_bank_and_its_hollow_deck_alone_is_faced(): void

@@ -130,7 +130,7 @@ final readonly class BlockWork
                 (string) $housing,
                 self::target($range),
                 $step->isZero() ? null : $step,
-                [...Note::setUp($this->agreed->sheet), new Note(NoteKind::CapsTorqued)],
+                [...Note::datumFaces($this->agreed->sheet), new Note(NoteKind::CapsTorqued)],
             ),
             range(1, $this->agreed->sheet->housings->count),
         );
@@ -207,7 +207,7 @@ final readonly class BlockWork
                 ...$hasSleeves ? [new Note(NoteKind::TrimSleeves)] : [],
                 ...$choice === null ? [new Note(NoteKind::OnlyCleanUp)] : [],
                 ...$height === null ? [] : [new Note(NoteKind::LeavesHeight, [$height])],
-                ...Note::setUp($this->agreed->sheet),
+                ...Note::datumFaces($this->agreed->sheet),
                 new Note(NoteKind::CapsTorqued),
                 ...$stamps === [] ? [] : [new Note(NoteKind::KeepStamp)],
             ],

@@ -79,7 +79,7 @@ final readonly class BoreWork
                 $finished === null
                     ? new Note(NoteKind::SizeUnknown)
                     : new Note(NoteKind::LeavesToHone, [$this->policy->boreAllowances($this->sheet->unit)->honeStock]),
-                ...Note::setUp($this->sheet),
+                ...Note::datumFaces($this->sheet),
                 new Note(NoteKind::CapsTorqued),
             ],
         );

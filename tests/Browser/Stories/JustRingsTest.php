@@ -91,7 +91,9 @@ final class JustRingsTest extends StoryTestCase
         }
         $this->stage($this->window, "/jobs/{$tag}/work/at/hone.5");
         $this->untilSeen($this->window, '.bench-now', '45 s');
-        $this->assertStringContainsString('14° included', $this->text($this->window, '.bench-now'));
+        $now = $this->text($this->window, '.bench-now');
+        $this->assertStringContainsString('14° included', $now);
+        $this->assertStringContainsString('which no hand keeps up; at 60 cycles it takes 133 rpm', $now);
     }
 
     /** Zeroes the proposed gauge on the part itself, at a place of unknown size. */

@@ -18,6 +18,9 @@ use NorthLedger\Core\Work\Operation;
 /** The hone bench at one bore (HONE-1 to HONE-5). */
 final readonly class HoneCard extends Card
 {
+    /** No hand keeps up more strokes a minute than that. */
+    private const MOST_CYCLES_BY_HAND = 100;
+
     private const RESOLUTION_NM = ['in' => 2_540, 'mm' => 1_000];
 
     /**
@@ -166,6 +169,7 @@ final readonly class HoneCard extends Card
         }
         [$least, $most] = [$file->sheet->bore->crosshatchLeast, $file->sheet->bore->crosshatchMost];
         $wanted = Crosshatch::included(($least + $most) / 2);
+        $cycles = $wanted->cyclesAt($bore, $last->stroke, $last->rpm);
 
         return [
             Line::of('work.hone.angle', [
@@ -177,9 +181,9 @@ final readonly class HoneCard extends Card
             ...$hatch->isBetween($least, $most)
                 ? []
                 : [
-                    Line::of('work.hone.angle_out', [
+                    Line::of($cycles > self::MOST_CYCLES_BY_HAND ? 'work.hone.angle_by_hand' : 'work.hone.angle_out', [
                         'wanted' => (string) round($wanted->includedAngle()),
-                        'cycles' => (string) round($wanted->cyclesAt($bore, $last->stroke, $last->rpm)),
+                        'cycles' => (string) round($cycles),
                         'rpm' => (string) round($last->rpm),
                         'fits' => (string) round($wanted->rpmAt($bore, $last->stroke, $last->cycles)),
                         'now' => (string) round($last->cycles),
