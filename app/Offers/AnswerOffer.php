@@ -66,16 +66,20 @@ final readonly class AnswerOffer
                     'how' => "{$name}, offer {$answered->number}",
                 ]);
             }
+            foreach ($chosen->accepts as $one) {
+                $conceded = AcceptedPits::concession($one, $name);
+                self::observe($file, $by, (string) Str::ulid(), EntryKind::Concession, $one['finding'], $conceded);
+            }
             $choice = ChoosePlan::write(
-                $file,
+                $chosen->accepts === [] ? $file : $file->anew(),
                 $by,
                 (string) Str::ulid(),
-                $chosen->parts,
+                $chosen->onceAccepted(),
                 "{$name} answered offer {$answered->number}",
                 Money::ofMinor($chosen->costMinor),
             );
 
-            return ['subject' => $offer] + $said + ['accepts' => $answered->accepts(), 'choice' => $choice];
+            return ['subject' => $offer] + $said + ['accepts' => $answered->accepts(), 'concedes' => $chosen->accepts, 'choice' => $choice];
         });
     }
 

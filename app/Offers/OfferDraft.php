@@ -9,6 +9,7 @@ use App\Record\MissingPart;
 use App\Words\Line;
 use App\Words\PlanWords;
 use App\Words\VerdictWords;
+use NorthLedger\Core\Assessment\PittedBore;
 use NorthLedger\Core\Engine\Specification\EnginePart;
 use NorthLedger\Core\Features\Bores\ReboreOption;
 use NorthLedger\Core\Features\Cracks\Indication;
@@ -66,6 +67,7 @@ final readonly class OfferDraft
                     'what' => $words->what($way->plan),
                     'gained' => $words->gained($way, $this->ways, $ready),
                     'given_up' => $words->givenUp($way, $this->ways, $ready),
+                    'accepts' => AcceptedPits::of($file, $way->plan),
                 ],
                 $this->ways,
             ),
@@ -92,7 +94,13 @@ final readonly class OfferDraft
             $file->assessment()->plan?->feasible() ?? [],
         );
 
-        return hash('xxh128', json_encode([$parts, $ways, self::doubts($file), self::accepts($file)], JSON_THROW_ON_ERROR));
+        $pits = array_map(
+            static fn (PittedBore $bore): array => [$bore->cylinder, $bore->depth?->nanometres],
+            $file->assessment()->knownPits->bores ?? [],
+        );
+        $restsOn = [$parts, $ways, self::doubts($file), self::accepts($file), ...$pits === [] ? [] : [$pits]];
+
+        return hash('xxh128', json_encode($restsOn, JSON_THROW_ON_ERROR));
     }
 
     /** @return list<string> What is not sure, and where nothing that makes the engine good is within the budget */

@@ -49,7 +49,7 @@ final readonly class WayWords
                 $said[] = $this->choice($part, $choice);
             }
         }
-        $sleeved = $this->file->assessment()->plan?->option($plan->choices[BoreChoices::CODE]->code ?? '')->sleeved ?? [];
+        $sleeved = $this->file->assessment()->way($plan->choices[BoreChoices::CODE]->code ?? '')->sleeved ?? [];
 
         return [
             ...$sleeved === [] ? [] : [Line::counted('offer.what.sleeves', count($sleeved), ['list' => VerdictWords::list($sleeved)])],
@@ -101,6 +101,7 @@ final readonly class WayWords
             ...$days > 0 ? [Line::counted('offer.given_up.days', $days)] : [],
             ...$this->lives($way, 'given_up', static fn (int $more): bool => $more < 0),
             ...$bores?->life === 0 ? [Line::of('offer.given_up.last_size')] : [],
+            ...$bores?->code === ChoiceKind::StayWithPits->value ? [Line::of('offer.given_up.pits')] : [],
             ...$losesTheBlock ? [Line::of('offer.given_up.block')] : [],
         ];
     }

@@ -34,7 +34,7 @@ final readonly class BoreEntries
 {
     /**
      * @param  array<int, int>  $assigned  The piston that goes into a cylinder, where it is another one than came out of it
-     * @param  list<int>  $conceded  Cylinders whose pitting the customer accepts
+     * @param  array<int, ?Length>  $conceded  How deep the pits go that the customer accepts, by cylinder; null where that was not measured
      */
     public function __construct(private SheetEntries $entries, private array $assigned, private array $conceded)
     {
@@ -77,11 +77,7 @@ final readonly class BoreEntries
             };
         }
 
-        return new WallSurvey(
-            $traced,
-            $thicknesses,
-            $this->entries->length(BorePlace::look(BoreFeature::PitDepth, $cylinder)) ?? Length::zero(),
-        );
+        return new WallSurvey($traced, $thicknesses, $this->entries->length(BorePlace::look(BoreFeature::PitDepth, $cylinder)));
     }
 
     /** @return array<int, SeenCrack> Cracks and holes that were keyed as a look, by cylinder: each stands on the crack map as well */
@@ -166,7 +162,16 @@ final readonly class BoreEntries
             RidgeLook::tryFrom($look(BorePlace::ridge($cylinder, Station::Bottom)) ?? ''),
             ScoringLook::tryFrom($look(BorePlace::look(BoreFeature::Scoring, $cylinder)) ?? ''),
             $pitting === null ? null : PittingClass::tryFrom((int) $pitting),
-            in_array($cylinder, $this->conceded, true),
+            $this->isConceded($cylinder),
         );
+    }
+
+    /** What was accepted are the pits as they were then, and no deeper ones. */
+    private function isConceded(int $cylinder): bool
+    {
+        $depth = $this->entries->length(BorePlace::look(BoreFeature::PitDepth, $cylinder));
+        $accepted = $this->conceded[$cylinder] ?? null;
+
+        return array_key_exists($cylinder, $this->conceded) && ($accepted === null || $depth?->isLargerThan($accepted) !== true);
     }
 }

@@ -9,6 +9,7 @@ use App\Storage\JobObservations;
 use App\Storage\Said;
 use NorthLedger\Core\Finding\Finding;
 use NorthLedger\Core\Finding\Remedy;
+use NorthLedger\Core\Quantity\Length;
 
 /** The known defects a customer has accepted, each with the worst that can come of it, who accepted it and when (VER-5). */
 final readonly class Concessions
@@ -50,17 +51,23 @@ final readonly class Concessions
             : $finding->margin->value >= $margin;
     }
 
-    /** @return list<int> Cylinders whose pitting is accepted (BORE-6: felt and not caught, as a signed concession only) */
-    public function pittedCylinders(): array
+    /**
+     * Felt and not caught, as a signed concession only (BORE-6).
+     *
+     * @return array<int, ?Length> How deep the accepted pits go, by cylinder; null where nobody had measured it
+     */
+    public function acceptedPits(): array
     {
-        return array_values(
-            array_filter(
-                array_map(
-                    static fn (string $key): int => preg_match('#^BORE-6/bore\.(\d+)/pitting$#D', $key, $match) === 1 ? (int) $match[1] : 0,
-                    array_keys($this->byFinding),
-                ),
-            ),
-        );
+        $accepted = [];
+        foreach ($this->byFinding as $key => $said) {
+            $cylinder = FindingKey::pittedCylinder($key);
+            if ($cylinder !== null) {
+                $depth = $said->whole('depth_nm');
+                $accepted[$cylinder] = $depth === null ? null : Length::ofNanometres($depth);
+            }
+        }
+
+        return $accepted;
     }
 
     /** @return list<Said> */

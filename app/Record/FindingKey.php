@@ -60,6 +60,12 @@ final class FindingKey
         return "BORE-6/bore.{$cylinder}/pitting";
     }
 
+    /** Whose pitting a key speaks of; null where it speaks of anything else. */
+    public static function pittedCylinder(string $key): ?int
+    {
+        return preg_match('#^BORE-6/bore\.(\d+)/pitting$#D', $key, $match) === 1 ? (int) $match[1] : null;
+    }
+
     /** The same key where it is in codes; else what those words stand for, or the words themselves where they say nothing. */
     public static function read(string $stored): string
     {

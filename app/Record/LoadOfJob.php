@@ -81,7 +81,7 @@ final readonly class LoadOfJob
      */
     public function ifAgreed(array $codes, ?string $answerBy): ?LoadRecord
     {
-        $bores = $this->file->assessment()->plan?->option($codes[BoreChoices::CODE] ?? '');
+        $bores = $this->file->assessment()->way($codes[BoreChoices::CODE] ?? '');
         $order = AgreedOrder::of($this->file, $bores, $codes, []);
         if ($order === null) {
             return null;

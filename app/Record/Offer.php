@@ -50,6 +50,12 @@ final readonly class Offer
         return null;
     }
 
+    /** Null while nobody has answered, and where none is wanted. */
+    public function chosenWay(): ?OfferWay
+    {
+        return $this->way($this->answer?->text('way') ?? self::NONE);
+    }
+
     /** @return list<string> */
     public function unsure(): array
     {

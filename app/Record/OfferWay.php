@@ -18,6 +18,7 @@ final readonly class OfferWay
      * @param  list<string>  $what
      * @param  list<string>  $gained
      * @param  list<string>  $givenUp
+     * @param  list<array{finding: string, words: string, worst: string, depth_nm: ?int}>  $accepts  Known defects that are signed by choosing it
      */
     private function __construct(
         public string $code,
@@ -27,6 +28,7 @@ final readonly class OfferWay
         public array $what,
         public array $gained,
         public array $givenUp,
+        public array $accepts,
     ) {
     }
 
@@ -35,7 +37,8 @@ final readonly class OfferWay
     {
         /**
          * @var array{code: string, parts: array<string, string>, cost_minor: int, ready_on: string, what: list<string>,
-         *     gained: list<string>, given_up: list<string>} $way
+         *     gained: list<string>, given_up: list<string>,
+         *     accepts?: list<array{finding: string, words: string, worst: string, depth_nm: ?int}>} $way
          */
         return new self(
             $way['code'],
@@ -45,6 +48,7 @@ final readonly class OfferWay
             $way['what'],
             $way['gained'],
             $way['given_up'],
+            $way['accepts'] ?? [],
         );
     }
 
@@ -68,6 +72,19 @@ final readonly class OfferWay
         };
 
         return in_array(ChoiceKind::Replace->value, $codes, true);
+    }
+
+    /**
+     * The choices as they are once what it accepts is accepted.
+     *
+     * @return array<string, string> By part
+     */
+    public function onceAccepted(): array
+    {
+        return array_map(
+            static fn (string $code): string => $code === ChoiceKind::StayWithPits->value ? ChoiceKind::Stay->value : $code,
+            $this->parts,
+        );
     }
 
     public function isRecommended(): bool

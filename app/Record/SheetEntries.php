@@ -60,7 +60,7 @@ final class SheetEntries
      * @param  list<KeyedReading>  $rows  Oldest first
      * @param  list<string>  $confirmed  ULIDs of suspect readings that somebody stands by
      * @param  array<int, int>  $assigned  The piston that goes into a cylinder, where it is another one than came out of it
-     * @param  list<int>  $conceded  Cylinders whose pitting the customer accepts
+     * @param  array<int, ?Length>  $conceded  How deep the pits go that the customer accepts, by cylinder; null where that was not measured
      */
     private function __construct(
         public readonly array $rows,
@@ -98,7 +98,7 @@ final class SheetEntries
             $gauges,
             self::confirmed($observations),
             $sheet->occasion === Occasion::Incoming ? BoreEntries::assigned($observations) : [],
-            Concessions::of($observations)->pittedCylinders(),
+            Concessions::of($observations)->acceptedPits(),
         );
     }
 

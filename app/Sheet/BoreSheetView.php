@@ -100,6 +100,7 @@ final readonly class BoreSheetView
                 $cylinders,
                 self::axes($entries, Station::Land, $showsAllAxes),
                 $sheet->occasion === Occasion::Incoming ? $file->assessment()->bores : [],
+                $sheet->occasion === Occasion::Incoming ? self::pits($file, $entries) : [],
             ),
         ];
 
@@ -117,10 +118,17 @@ final readonly class BoreSheetView
      * @param  list<int>  $cylinders
      * @param  list<Axis>  $landAxes
      * @param  list<JudgedBore>  $bores
+     * @param  list<SheetRow>  $pits
      * @return list<SheetRow>
      */
-    private static function otherRows(SheetCells $cells, SheetName $sheet, array $cylinders, array $landAxes, array $bores): array
-    {
+    private static function otherRows(
+        SheetCells $cells,
+        SheetName $sheet,
+        array $cylinders,
+        array $landAxes,
+        array $bores,
+        array $pits,
+    ): array {
         $row = static fn (string $kind, string $group, string $label, callable $place): SheetRow => new SheetRow(
             $kind,
             $group,
@@ -167,8 +175,34 @@ final readonly class BoreSheetView
             $row('look', '', 'bottom', static fn (int $cylinder): Place => BorePlace::ridge($cylinder, Station::Bottom)),
             $row('look', 'Looks', 'scoring', static fn (int $cylinder): Place => BorePlace::look(BoreFeature::Scoring, $cylinder)),
             $row('look', '', 'pitting', static fn (int $cylinder): Place => BorePlace::look(BoreFeature::Pitting, $cylinder)),
+            ...$pits,
             $row('look', '', 'crack', static fn (int $cylinder): Place => BorePlace::look(BoreFeature::Crack, $cylinder)),
         ];
+    }
+
+    /** @return list<SheetRow> How deep the pits go, once they are felt anywhere */
+    private static function pits(JobFile $file, SheetEntries $entries): array
+    {
+        $felt = array_filter(
+            $file->assessment()->bores,
+            static fn (JudgedBore $bore): bool => $bore->inspection->looks->pitting?->hasDepth() === true ||
+                $bore->inspection->wall->pitDepth !== null,
+        );
+        $cells = new WallCells($entries, $file->display);
+
+        return $felt === []
+            ? []
+            : [
+                new SheetRow(
+                    'reading',
+                    '',
+                    'deepest pit',
+                    array_map(
+                        static fn (int $cylinder): SheetCell => $cells->of(BorePlace::look(BoreFeature::PitDepth, $cylinder)),
+                        $file->sheet->layout->cylinders(),
+                    ),
+                ),
+            ];
     }
 
     /**

@@ -13,6 +13,7 @@ use App\Record\JobFile;
 use App\Storage\SheetName;
 use App\Words\BlockQuestions;
 use App\Words\FindingWords;
+use App\Words\Line;
 use App\Words\VerdictWords;
 use NorthLedger\Core\Assessment\BlockAssessment;
 use NorthLedger\Core\Features\Bores\BoreFeature;
@@ -47,6 +48,7 @@ final readonly class MeasureMargin
         public BlockQuestions $questions,
         public array $traces,
         public string $limitless,
+        public string $pits,
     ) {
     }
 
@@ -86,7 +88,17 @@ final readonly class MeasureMargin
             $words->questions($assessment),
             $assessment->next->traces,
             VerdictWords::list(VerdictWords::limitless($assessment)),
+            self::pits($assessment),
         );
+    }
+
+    /** Whose pits are felt and not measured; empty where none are. */
+    private static function pits(BlockAssessment $assessment): string
+    {
+        $felt = array_filter($assessment->bores, static fn (JudgedBore $bore): bool => $bore->inspection->wantsPitDepth());
+        $cylinders = array_values(array_map(static fn (JudgedBore $bore): int => $bore->cylinder(), $felt));
+
+        return $cylinders === [] ? '' : Line::of('verdict.pits', ['cylinders' => ucfirst(VerdictWords::cylinders($cylinders))]);
     }
 
     /** True where the bore gauge has read since it was last on its master. */

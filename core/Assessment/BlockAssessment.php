@@ -40,6 +40,7 @@ final readonly class BlockAssessment
      * @param  ?ReborePlan  $plan  Null while the current step is not known, or a size is needed for a zero
      * @param  list<Place>  $walk  Unread places, worst first
      * @param  list<PartDefect>  $defects  Of the block and its cylinders, beside the bores' own findings
+     * @param  ?KnownPits  $knownPits  The way that the customer alone can open; null where there is none
      * @param  bool  $needsSize  True where readings count from a zero on the part itself, whose size nobody knows (GAUGE-2)
      */
     private function __construct(
@@ -53,6 +54,7 @@ final readonly class BlockAssessment
         public array $walk,
         public array $defects,
         public bool $needsSize,
+        public ?KnownPits $knownPits,
         private BoreJudge $judge,
         private BoreLimits $limits,
     ) {
@@ -120,9 +122,16 @@ final readonly class BlockAssessment
             $screening->walk($bores),
             $defects,
             $needsSize,
+            $plan === null ? null : self::knownPits($sheet, $policy, $bores, $judge, $plan),
             $judge,
             $sheet->bore->service,
         );
+    }
+
+    /** The way that a choice for the bores stands for, that of known pits among them. */
+    public function way(string $code): ?ReboreOption
+    {
+        return $code === KnownPits::CODE ? $this->knownPits?->option : $this->plan?->option($code);
     }
 
     /** @return list<PartDefect> That scrap the block, whatever its bores read */
@@ -193,6 +202,27 @@ final readonly class BlockAssessment
     }
 
     /** @param  non-empty-list<JudgedBore>  $bores */
+    private static function knownPits(
+        SpecificationSheet $sheet,
+        ShopPolicy $policy,
+        array $bores,
+        BoreJudge $judge,
+        ReborePlan $plan,
+    ): ?KnownPits {
+        if (! KnownPits::areOpen(...$bores)) {
+            return null;
+        }
+        $accepted = KnownPits::accepted($bores, $judge);
+
+        return KnownPits::between(
+            $plan->options[0],
+            $plan->withCylinders(self::cylinders($sheet, $policy, $accepted, $plan->block))->options[0],
+            $accepted,
+            $sheet->bore->service->clearance,
+        );
+    }
+
+    /** @param  non-empty-list<JudgedBore>  $bores */
     private static function plan(
         SpecificationSheet $sheet,
         ShopPolicy $policy,
@@ -214,18 +244,25 @@ final readonly class BlockAssessment
             $isScrap,
         );
 
-        return ReborePlan::of(
-            $block,
-            array_map(
-                static fn (JudgedBore $bore): CylinderToPlan => CylinderToPlan::fromJudged(
-                    $bore,
-                    $block->asMade(),
-                    $block->cleanUpStock,
-                    $shift,
-                ),
-                $bores,
+        return ReborePlan::of($block, self::cylinders($sheet, $policy, $bores, $block), self::prices($sheet, $policy));
+    }
+
+    /**
+     * @param  list<JudgedBore>  $bores
+     * @return list<CylinderToPlan>
+     */
+    private static function cylinders(SpecificationSheet $sheet, ShopPolicy $policy, array $bores, BlockToPlan $block): array
+    {
+        $shift = $policy->boreAllowances($sheet->unit)->shiftOf($sheet->bore);
+
+        return array_map(
+            static fn (JudgedBore $bore): CylinderToPlan => CylinderToPlan::fromJudged(
+                $bore,
+                $block->asMade(),
+                $block->cleanUpStock,
+                $shift,
             ),
-            self::prices($sheet, $policy),
+            $bores,
         );
     }
 
@@ -276,8 +313,8 @@ final readonly class BlockAssessment
         $kinds = array_filter($plan->feasible(), static fn (ReboreOption $option): bool => $option->kind !== OptionKind::Replace);
 
         return match (true) {
-            $kinds !== [] && array_filter($defects, static fn (PartDefect $defect): bool =>
-                $defect->isRepaired()) !== [] => PartVerdict::Repair,
+            $kinds !== [] && array_filter($defects, static fn (PartDefect $defect): bool => $defect->isRepaired()) !== []
+                => PartVerdict::Repair,
             $canStay->stays() && $plan->options[0]->isFeasible() => PartVerdict::Serviceable,
             array_filter($kinds, static fn (ReboreOption $option): bool => $option->sleeved === []) !== [] => PartVerdict::Recondition,
             $kinds !== [] => PartVerdict::Repair,

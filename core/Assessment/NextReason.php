@@ -17,6 +17,8 @@ enum NextReason: string
     case NeedsZeroSize = 'needs a size for the zero';
     /** Everything is read, and the sheet does not say how much of it is allowed. */
     case NeedsLimit = 'needs a limit';
+    /** Pits are felt; how deep they go can still change the size. */
+    case DepthOfPits = 'depth of pits';
     case TraceDecides = 'a trace decides';
     case NothingCanChange = 'nothing can change';
 }

@@ -80,13 +80,14 @@ final readonly class Screening
         $stake = $this->recommended($plan)?->stake;
 
         return $this->again($stillOpen, $spared) ??
-            $this->limitless($stillOpen, $spared) ??
-            new NextReading(
-                null,
-                $stake === null ? NextReason::NothingCanChange : NextReason::TraceDecides,
-                $spared,
-                $stake->cylinders ?? [],
-            );
+            ($this->limitless($stillOpen, $spared) ??
+                ($this->depth($bores, $plan, $spared) ??
+                    new NextReading(
+                        null,
+                        $stake === null ? NextReason::NothingCanChange : NextReason::TraceDecides,
+                        $spared,
+                        $stake->cylinders ?? [],
+                    )));
     }
 
     /**
@@ -122,6 +123,29 @@ final readonly class Screening
         foreach ($bores as $bore) {
             if (in_array(Outcome::NoLimit, array_column($bore->findings, 'outcome'), true)) {
                 return new NextReading(null, NextReason::NeedsLimit, $spared);
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * Pits are as deep as nothing until they are measured (BORE-7): where a deep one could change the way, its depth is asked.
+     *
+     * @param  non-empty-list<JudgedBore>  $bores
+     * @param  list<int>  $spared
+     */
+    private function depth(array $bores, ReborePlan $plan, array $spared): ?NextReading
+    {
+        $now = $this->recommended($plan);
+        foreach ($bores as $index => $bore) {
+            if (! $bore->inspection->wantsPitDepth()) {
+                continue;
+            }
+            $cylinders = $plan->cylinders;
+            $cylinders[$index] = $cylinders[$index]->pitted($this->allowance);
+            if ($now?->isSameAs($this->recommended(ReborePlan::of($plan->block, array_values($cylinders), $this->prices))) !== true) {
+                return new NextReading(BorePlace::look(BoreFeature::PitDepth, $bore->cylinder()), NextReason::DepthOfPits, $spared);
             }
         }
 
@@ -335,6 +359,7 @@ final readonly class Screening
                 $looks->ridgeAtBottom === null ? BorePlace::ridge($cylinder, Station::Bottom) : null,
                 $looks->scoring === null ? BorePlace::look(BoreFeature::Scoring, $cylinder) : null,
                 $looks->pitting === null ? BorePlace::look(BoreFeature::Pitting, $cylinder) : null,
+                $bore->inspection->wantsPitDepth() ? BorePlace::look(BoreFeature::PitDepth, $cylinder) : null,
                 $looks->crack === null ? BorePlace::look(BoreFeature::Crack, $cylinder) : null,
                 $bore->inspection->piston === null ? BorePlace::piston($cylinder) : null,
             ]),

@@ -17,6 +17,8 @@ enum Bar: string
     case NeedlessSleeves = 'needless_sleeves';
     /** Another block does not count where the life of this one is wanted (BORE-11). */
     case IsAnotherBlock = 'is_another_block';
+    /** It leaves a known defect, which the customer alone can accept (VER-5). */
+    case WantsAcceptance = 'wants_acceptance';
     /** This engine is built to something that this choice does not give. */
     case TargetIsWanted = 'target_is_wanted';
     /** A piston would stand higher than its allowance at a corner (DECK-6). */
@@ -36,12 +38,12 @@ enum Bar: string
     /** True where it keeps a choice out of every offer, the cheapest as well. */
     public function keepsOutOfOffers(): bool
     {
-        return $this !== self::IsAnotherBlock;
+        return ! in_array($this, [self::IsAnotherBlock, self::WantsAcceptance], true);
     }
 
     /** False where it may be chosen, and is only not recommended. */
     public function forbids(): bool
     {
-        return ! in_array($this, [self::NeedlessSleeves, self::IsAnotherBlock, self::TargetIsWanted], true);
+        return ! in_array($this, [self::NeedlessSleeves, self::IsAnotherBlock, self::TargetIsWanted, self::WantsAcceptance], true);
     }
 }

@@ -4,10 +4,14 @@ declare(strict_types=1);
 
 namespace NorthLedger\Core\Planning;
 
+use NorthLedger\Core\Assessment\KnownPits;
+
 /** What a choice does to its part (PLAN-1). The value is the beginning of its code; what people read of it stands in `lang/`. */
 enum ChoiceKind: string
 {
     case Stay = 'stay';
+    /** With pits that the customer accepts (VER-5). */
+    case StayWithPits = KnownPits::CODE;
     case Bore = 'bore';
     case Polish = 'polish';
     case Grind = 'grind';

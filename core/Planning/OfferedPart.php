@@ -49,6 +49,14 @@ final readonly class OfferedPart
         return new self($this->code, $this->part, [$choice], $this->host, $this->bank, $this->about);
     }
 
+    /** The same without those choices that this stands against. */
+    public function without(Bar $bar): self
+    {
+        $choices = array_filter($this->choices, static fn (OfferedChoice $choice): bool => ! in_array($bar, $choice->bars, true));
+
+        return new self($this->code, $this->part, array_values($choices), $this->host, $this->bank, $this->about);
+    }
+
     /** The same with one choice more, at the end. */
     public function with(OfferedChoice $choice): self
     {

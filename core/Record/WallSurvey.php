@@ -15,14 +15,14 @@ final readonly class WallSurvey
     /**
      * @param  list<WallReading>  $traced  Beyond the radius as made; worn is positive
      * @param  list<WallReading>  $thicknesses
-     * @param  Length  $pitDepth  Radial
+     * @param  ?Length  $pitDepth  Radial; null where nobody has measured one
      */
-    public function __construct(public array $traced, public array $thicknesses, public Length $pitDepth)
+    public function __construct(public array $traced, public array $thicknesses, public ?Length $pitDepth)
     {
     }
 
     public static function none(): self
     {
-        return new self([], [], Length::zero());
+        return new self([], [], null);
     }
 }

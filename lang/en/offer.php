@@ -30,6 +30,7 @@ return [
     ],
     'what' => [
         'bores_stay' => 'cylinders honed at the size they have, with new rings',
+        'bores_stay_with_pits' => 'cylinders honed at the size they have, with new rings; known pits stay',
         'bores_bore' => 'every cylinder bored to :step, with new pistons',
         'bores_replace' => 'another block at standard size',
         'bores_replace_cylinders' => 'new cylinders with pistons',
@@ -70,6 +71,7 @@ return [
         'money' => ':amount more',
         'days' => '{1} one day later|[2,*] :count days later',
         'life' => '{1} one further size less: :part|[2,*] :count further sizes less: :part',
+        'pits' => 'the pits stay: see what you accept',
         'block' => 'your block with its number is not kept',
         'dearer' => ':amount more than the cheapest',
         'last_size' => 'the last size: next time another block, or sleeves',
@@ -84,7 +86,15 @@ return [
     ],
     'accept' => [
         'crack' => ':what, :where. It is repaired for this; the repair can fail, and then the part has to be replaced.',
+        'pits' => 'The pits in the wall of cylinder :cylinder stay.',
+        'pits_depth' => 'The pits in the wall of cylinder :cylinder stay; the deepest goes :depth into it.',
         'sleeve' => 'The old sleeve of cylinder :cylinder stays. If it moves or leaks, the engine has to come apart again.',
+    ],
+    'worst' => [
+        'pits' =>
+            'The worst that can come of it: rings catch on the pits, that cylinder burns oil and loses compression long before the '.
+            'others, and the engine has to come apart again.',
+        'pits_hard' => 'For hard use we advise against it.',
     ],
     'state' => [
         'open' => 'waits for the answer',

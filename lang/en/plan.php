@@ -16,6 +16,20 @@ return [
         'one' => ':ratio to 1',
         'between' => 'between :least and :most to 1',
     ],
+    'pits' => [
+        'customer_alone' => 'Known pits are the customer’s to accept: send the offer, or note who accepted them on the Judge page.',
+        'row' => 'with the pits in :list',
+        'mark' => 'cylinder :cylinder: hone only, its pits stay',
+        'mark_short' => 'pits',
+        'depth_unknown' => 'Cylinder :cylinder: nobody has measured how deep its pits go.',
+        'depth' => 'Cylinder :cylinder: its pits go :depth deep; to hone them out takes :needed on the diameter.',
+        'spent' => 'Its clearance leaves nothing for the hone.',
+        'left' => 'A hone may take :left before the clearance is spent: :verdict.',
+        'honed_out' => 'they can be honed out',
+        'stay' => 'they stay',
+        'not_known' => 'how deep they go is not known',
+        'no_clearance' => 'What a hone may take is not known before its piston is measured.',
+    ],
     'row' => [
         'chosen' => 'chosen',
         'chosen_otherwise' => 'chosen with :sleeves',
@@ -38,6 +52,7 @@ return [
     ],
     'choice' => [
         'stay' => 'stay at their size',
+        'stay_with_pits' => 'stay, with the pits that the customer accepts',
         'bore' => 'bore to :step',
         'polish' => 'polish',
         'grind' => 'grind :step under',
@@ -66,6 +81,7 @@ return [
         'cannot_be_worked' => 'cannot be worked that way',
         'original_is_kept' => 'the customer keeps this one',
         'needless_sleeves' => 'sleeves for wear that save no size',
+        'wants_acceptance' => 'only by the customer’s word',
         'is_another_block' => 'not where this block shall last',
         'target_is_wanted' => 'not what this engine is built to',
         'piston_too_high' => 'a piston would stand higher than wanted',
@@ -84,6 +100,9 @@ return [
         'balanced' => 'It is the cheapest plan that leaves every part one more size.',
         'balanced_last' => 'No plan leaves every part one more size; this one is the cheapest.',
         'over_budget' => 'No plan is within the budget of :budget. This is the cheapest, :over over it.',
+        'over_budget_but' =>
+            'No plan that we would take is within the budget of :budget; this one is :over over it. '.
+            'The cheapest that the customer can choose costs :cheapest.',
         'within_budget' => 'It is within the budget of :budget.',
         'against' => 'Against the cheapest it costs :more more.',
     ],

@@ -51,13 +51,15 @@ return [
         'could_change_the_size' => ':place can still change the size.',
         'too_close_to_call' => ':place is too close to call: read it again, twice or more, or with a better gauge.',
         'look_again' => ':place: clean it and look again.',
-        'needs_a_size_for_the_zero' => 'Needs a size for the zero: measure the place it was set on with a gauge that shows sizes, '.
-            'and give it with key s.',
+        'needs_a_size_for_the_zero' =>
+            'Needs a size for the zero: measure the place it was set on with a gauge that shows sizes, '.'and give it with key s.',
         'needs_a_limit' => 'No reading settles it any more: the sheet has no limit to judge by. Put it in, with where it comes from.',
+        'depth_of_pits' => ':place: pits are felt; how deep they go can still change the size.',
         'a_trace_decides' => 'Trace the wall of :cylinders from the original axis: the size hangs on it.',
         'nothing_can_change' => 'No further reading of the bores can change their verdict or their size.',
         'spared' => ' What is not read of :cylinders cannot change it.',
     ],
+    'pits' => ':cylinders: pits are felt. Key how deep the deepest goes; the customer may live with it.',
     'question' => [
         'open' => 'not settled yet',
         'no' => 'no, settled',

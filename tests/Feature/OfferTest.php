@@ -7,6 +7,8 @@ namespace Tests\Feature;
 use App\Offers\OfferMail;
 use App\Offers\OfferRoute;
 use App\People\Role;
+use App\Record\Concessions;
+use App\Record\FindingKey;
 use App\Record\JobFile;
 use App\Record\JobFiles;
 use App\Record\Offer;
@@ -28,11 +30,17 @@ use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\Mail;
 use Illuminate\Support\Facades\URL;
 use Illuminate\Testing\TestResponse;
+use NorthLedger\Core\Assessment\KnownPits;
 use NorthLedger\Core\Engine\Policy\PriceItem;
 use NorthLedger\Core\Engine\Specification\CrackZone;
+use NorthLedger\Core\Engine\Specification\EnginePart;
 use NorthLedger\Core\Engine\Specification\Face;
+use NorthLedger\Core\Features\Bores\CanStay;
 use NorthLedger\Core\Features\Cracks\Disposition;
 use NorthLedger\Core\Features\Cracks\Look;
+use NorthLedger\Core\Features\Receiving\Usage;
+use NorthLedger\Core\Finding\Criterion;
+use NorthLedger\Core\Finding\Outcome;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\TestCase;
 
@@ -103,6 +111,63 @@ final class OfferTest extends TestCase
             $days === 0 ||
                 $this->assertMatchesRegularExpression('/\b'.(abs($days) === 1 ? 'one' : abs($days)).' days? (later|sooner)/', $said);
         }
+    }
+
+    /** Felt pits in an otherwise sound block: nobody at the bench can take them, the customer's answer can (VER-5). */
+    public function test_known_pits_are_accepted_by_the_answer_and_by_nothing_else(): void
+    {
+        $this->job = $this->job($this->inspector);
+        $this->job->update(['usage' => Usage::Hard]);
+        $this->actingAs($this->inspector);
+        $this->crackCheck($this->job, $this->inspector, EnginePart::Block);
+        $this->stateSetup($this->job);
+        foreach ([1, 2, 3, 4] as $cylinder) {
+            $this->keyBore($this->job, $cylinder, ['0.9', '0.5', '0.6', '0.4', '0.3', '0.3']);
+            foreach (['ridge.%d.top' => '0', 'ridge.%d.bottom' => '0', 'scoring.%d' => '0', 'crack.%d' => '0'] as $place => $look) {
+                $this->key($this->job, sprintf($place, $cylinder), $look);
+            }
+            $this->key($this->job, "pitting.{$cylinder}", $cylinder === 3 ? '3' : '0');
+            $this->key($this->job, "piston.{$cylinder}", '3.8105');
+        }
+        $this->post($this->url('plan'), ['ulid' => $this->ulid(), 'option' => KnownPits::CODE])->assertSessionHasErrors('option');
+        $this->assertStringContainsString('the customer’s to accept', (string) session('errors')?->first('option'));
+
+        $this->actingAs($this->counter);
+        $this->send()->assertSessionDoesntHaveErrors();
+        $way = $this->offer()->way('cheapest');
+        $this->assertSame(['BORE-6/bore.3/pitting'], array_column($way->accepts ?? [], 'finding'));
+        $this->assertStringContainsString('For hard use we advise against it.', $way?->accepts[0]['worst'] ?? '');
+        $this->assertSame([], $this->offer()->way('recommended')?->accepts);
+        $this->assertSame([], $this->offer()->way('longest_lived')->accepts ?? [], 'what leaves pits is not called long-lived');
+
+        $this->answer($this->offer(), 'cheapest')->assertSessionDoesntHaveErrors();
+        $file = $this->file();
+        $this->assertSame([3], array_keys(Concessions::of($file->record->observations())->acceptedPits()));
+        $this->assertSame(['stay', CanStay::Yes], [$file->work()->chosen()?->key(), $file->assessment()->canStay]);
+        $this->assertFalse($file->work()->isPlanOpenAgain());
+        $this->assertNull($file->assessment()->knownPits);
+        $this->actingAs($this->inspector);
+        $this->key($this->job, 'pit.3', '.0006')->assertOk();
+        $this->assertSame(CanStay::Yes, $this->file()->assessment()->canStay, 'nobody had measured how deep they go');
+    }
+
+    public function test_pits_that_turn_out_deeper_are_not_those_that_were_accepted(): void
+    {
+        $this->actingAs($this->inspector);
+        $this->key($this->job, 'pitting.1', '3');
+        $this->key($this->job, 'pit.1', '.0006')->assertOk();
+        $finding = FindingKey::ofPitting(1);
+        $this->post($this->url('judge/concessions'), [
+            'ulid' => $this->ulid(),
+            'finding' => $finding,
+            'worst' => 'it burns oil',
+            'accepted_by' => 'the works manager',
+            'password' => 'a-password',
+        ])->assertSessionDoesntHaveErrors();
+        $pitting = fn (): Outcome => $this->file()->assessment()->bores[0]->finding(Criterion::Pitting)->outcome;
+        $this->assertSame(Outcome::Concession, $pitting());
+        $this->key($this->job, 'pit.1', '.0011', changes: ['reason' => 'measured again'])->assertOk();
+        $this->assertSame(Outcome::Fail, $pitting());
     }
 
     public function test_a_link_used_twice_answers_once_and_says_who_was_first(): void

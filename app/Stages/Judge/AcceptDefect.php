@@ -8,9 +8,11 @@ use App\Ledger\Observe;
 use App\Ledger\Refused;
 use App\Ledger\Written;
 use App\Pages\EngineView;
+use App\Record\FindingKey;
 use App\Record\JobFile;
 use App\Storage\EntryKind;
 use App\Storage\Job;
+use App\Storage\SheetName;
 use App\Storage\User;
 
 /** Writes down that a customer lives with a known defect: which, the worst that can come of it, and who accepted it (VER-5). */
@@ -36,6 +38,7 @@ final readonly class AcceptDefect
                 );
 
             $known = EngineView::finding($file, $finding);
+            $pitted = FindingKey::pittedCylinder($finding);
 
             return [
                 $finding,
@@ -43,6 +46,8 @@ final readonly class AcceptDefect
                     'words' => $defect,
                     'margin' => $known?->margin?->value,
                     'look' => $known->state ?? '',
+                    'depth_nm' =>
+                        $pitted === null ? null : $file->record->entries(SheetName::bores())->bores()->wall($pitted)->pitDepth?->nanometres,
                     'worst' => $worst,
                     'answer' => $acceptedBy,
                     'reason' => "accepted by {$acceptedBy}; the worst likely outcome: {$worst}",

@@ -19,6 +19,7 @@ use App\Words\Line;
 use App\Words\PlanWords;
 use Illuminate\Support\Str;
 use NorthLedger\Core\Features\Bores\ReboreOption;
+use NorthLedger\Core\Planning\ChoiceKind;
 use NorthLedger\Core\Planning\Choices\BoreChoices;
 use NorthLedger\Core\Planning\Choices\PartsToOrder;
 use NorthLedger\Core\Planning\EnginePlan;
@@ -115,6 +116,9 @@ final readonly class ChoosePlan
     {
         if ($key === '') {
             return $file->plan()->isWithoutBores() ? null : throw Refused::because('option', 'Choose one of the ways first.');
+        }
+        if ($key === ChoiceKind::StayWithPits->value) {
+            throw Refused::because('option', Line::of('plan.pits.customer_alone'));
         }
         $option =
             $file->assessment()->plan?->option($key) ??

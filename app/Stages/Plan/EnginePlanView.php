@@ -96,7 +96,7 @@ final readonly class EnginePlanView
             Line::of('plan.agreed.was', ['cost' => PlanWords::money(Money::ofMinor($choice->cost_minor))]),
             Line::of('plan.agreed.now', ['cost' => PlanWords::money($recommended->cost)]),
             Line::of('plan.agreed.'.($more < 0 ? 'less' : 'more'), ['amount' => PlanWords::money(Money::ofMinor(abs($more)))]),
-            ...($days === 0 ? [] : [Line::counted('plan.agreed.'.($days < 0 ? 'sooner' : 'later'), abs($days))]),
+            ...$days === 0 ? [] : [Line::counted('plan.agreed.'.($days < 0 ? 'sooner' : 'later'), abs($days))],
         ]);
     }
 
@@ -191,7 +191,7 @@ final readonly class EnginePlanView
 
         return [
             ...array_map($words->obstacle(...), $plan->obstacles ?? self::everywhere($file)),
-            ...($without === [] ? [] : [Line::of('plan.without', ['parts' => lcfirst(implode(', ', $without))])]),
+            ...$without === [] ? [] : [Line::of('plan.without', ['parts' => lcfirst(implode(', ', $without))])],
         ];
     }
 
@@ -208,11 +208,11 @@ final readonly class EnginePlanView
     {
         $budget = $file->plan()->budget();
         $over = $recommended->over($budget);
+        $cheapest = $file->plan()->choices()->cheapest();
         if ($budget !== null && $over !== null) {
-            return [Line::of('plan.recommended.over_budget', ['budget' => PlanWords::money($budget), 'over' => PlanWords::money($over)])];
+            return [self::overBudget($budget, $over, $recommended, $cheapest)];
         }
         $preference = $file->policy->preference;
-        $cheapest = $file->plan()->choices()->cheapest();
         $more = $cheapest === null ? 0 : $recommended->cost->minus($cheapest->cost)->minor;
 
         return [
@@ -222,8 +222,19 @@ final readonly class EnginePlanView
             ...$more > 0 && $cheapest !== null
                 ? [Line::of('plan.recommended.against', ['more' => PlanWords::money($recommended->cost->minus($cheapest->cost))])]
                 : [],
-            ...($budget === null ? [] : [Line::of('plan.recommended.within_budget', ['budget' => PlanWords::money($budget)])]),
+            ...$budget === null ? [] : [Line::of('plan.recommended.within_budget', ['budget' => PlanWords::money($budget)])],
         ];
+    }
+
+    private static function overBudget(Money $budget, Money $over, EnginePlan $recommended, ?EnginePlan $cheapest): string
+    {
+        $isCheapest = $cheapest === null || $cheapest->cost->minor >= $recommended->cost->minor;
+
+        return Line::of($isCheapest ? 'plan.recommended.over_budget' : 'plan.recommended.over_budget_but', [
+            'budget' => PlanWords::money($budget),
+            'over' => PlanWords::money($over),
+            'cheapest' => $cheapest === null ? '' : PlanWords::money($cheapest->cost),
+        ]);
     }
 
     /** @return list<string> */

@@ -32,4 +32,32 @@ final readonly class PlanRow
         public string $forbidden,
     ) {
     }
+
+    /**
+     * The same way where it is nobody's here to choose.
+     *
+     * @param  list<PlanMark>  $marks
+     */
+    public function closed(string $key, string $clause, array $marks, string $why): self
+    {
+        return new self(
+            $key,
+            $this->name,
+            $clause,
+            "{$this->name}, {$clause}",
+            $marks,
+            $this->wall,
+            $this->wallBar,
+            $this->wallMinimum,
+            $this->sizesLeft,
+            $this->notches,
+            $this->cost,
+            $this->hours,
+            false,
+            '',
+            false,
+            false,
+            $why,
+        );
+    }
 }

@@ -8,12 +8,15 @@ use App\Pages\Stamp;
 use App\Record\JobFile;
 use App\Words\Line;
 use App\Words\OrderWords;
+use App\Words\PitWords;
 use App\Words\VerdictWords;
 use NorthLedger\Core\Assessment\BlockAssessment;
+use NorthLedger\Core\Assessment\KnownPits;
 use NorthLedger\Core\Assessment\NextReason;
 use NorthLedger\Core\Features\Bores\OptionKind;
 use NorthLedger\Core\Features\Bores\ReboreOption;
 use NorthLedger\Core\Features\Bores\ReborePlan;
+use NorthLedger\Core\Planning\Bar;
 use NorthLedger\Core\Planning\Choices\BoreChoices;
 use NorthLedger\Core\Quantity\Length;
 
@@ -78,7 +81,13 @@ final readonly class PlanView
         return new self(
             new Stamp($words->option($shown), self::sleeves($plan, $shown, $chosen !== null, $words), 'chosen'),
             $file->sheet->layout->cylinders(),
-            array_map(static fn (ReboreOption $option): PlanRow => self::row($file, $plan, $option, $recommended, $words), $plan->options),
+            [
+                ...array_map(
+                    static fn (ReboreOption $option): PlanRow => self::row($file, $plan, $option, $recommended, $words),
+                    $plan->options,
+                ),
+                ...self::withKnownPits($file, $plan, $recommended, $words),
+            ],
             $recommended->key() === $recommendation->option->key() ? $words->recommendation($recommendation) : '',
             self::doubts($file, $plan, $recommended, $assessment),
             $recommended->sleeved === [] ? '' : 'Sleeves are a repair: the customer decides.',
@@ -162,6 +171,29 @@ final readonly class PlanView
         );
     }
 
+    /** @return list<PlanRow> The way that the customer alone can open, where there is one */
+    private static function withKnownPits(JobFile $file, ReborePlan $plan, ReboreOption $recommended, VerdictWords $words): array
+    {
+        $pits = $file->assessment()->knownPits;
+        if ($pits === null) {
+            return [];
+        }
+        $row = self::row($file, $plan, $pits->option, $recommended, $words);
+        $clause = Line::of('plan.pits.row', ['list' => VerdictWords::list($pits->cylinders())]);
+        $marks = $row->marks;
+        foreach ($file->sheet->layout->cylinders() as $index => $cylinder) {
+            if (in_array($cylinder, $pits->cylinders(), true)) {
+                $marks[$index] = new PlanMark(
+                    'hone',
+                    Line::of('plan.pits.mark', ['cylinder' => $cylinder]),
+                    Line::of('plan.pits.mark_short'),
+                );
+            }
+        }
+
+        return [$row->closed(KnownPits::CODE, $clause, $marks, ucfirst(Line::ofCode('plan.bar', Bar::WantsAcceptance)))];
+    }
+
     /** Empty where another size was chosen. */
     private static function chosenMark(JobFile $file, ReboreOption $option, VerdictWords $words): string
     {
@@ -238,6 +270,8 @@ final readonly class PlanView
     /** @return list<string> */
     private static function doubts(JobFile $file, ReborePlan $plan, ReboreOption $option, BlockAssessment $assessment): array
     {
+        $pits = new PitWords($file->display);
+        $known = array_map($pits->bench(...), $assessment->knownPits->bores ?? []);
         $doubts = match (true) {
             $assessment->isSettled() => [],
             $assessment->next->reason === NextReason::NeedsLimit => [
@@ -263,6 +297,6 @@ final readonly class PlanView
             }
         }
 
-        return $doubts;
+        return [...$doubts, ...$known];
     }
 }

@@ -51,6 +51,12 @@ final readonly class BoreInspection
         return new self($this->cylinder, $this->readings, $this->piston, $this->looks->cleared(), $this->wall);
     }
 
+    /** True where pits are felt, and nobody has measured how deep they go. */
+    public function wantsPitDepth(): bool
+    {
+        return $this->wall->pitDepth === null && $this->looks->pitting?->hasDepth() === true;
+    }
+
     public function reading(Station $station, Axis $axis): ?Reading
     {
         return $this->readings["bore.{$this->cylinder}.{$station->value}.{$axis->value}"] ?? null;

@@ -49,7 +49,7 @@ final readonly class CylinderToPlan
         return new self(
             $bore->cylinder(),
             $bore->measures->size() ?? $asMade,
-            $wall->pitDepth,
+            $wall->pitDepth ?? Length::zero(),
             $bore->inspection->looks->showsCrack(),
             $bore->canStay->stays(),
             $map?->direction(),
@@ -93,6 +93,23 @@ final readonly class CylinderToPlan
             $this->pitDepth,
             $this->isCracked,
             $canStay,
+            $this->wearDirectionDegrees,
+            $this->walls,
+            $this->map,
+            $this->wantsNewPiston,
+            $this->isHonedToClearance,
+        );
+    }
+
+    /** The same cylinder, were its deepest pit that deep. */
+    public function pitted(Length $depth): self
+    {
+        return new self(
+            $this->number,
+            $this->size,
+            $depth,
+            $this->isCracked,
+            $this->canStay,
             $this->wearDirectionDegrees,
             $this->walls,
             $this->map,

@@ -13,6 +13,12 @@ enum PittingClass: int
     case Felt = 3;
     case CatchesNail = 4;
 
+    /** Whether a finger or a nail finds it, so that its depth can be asked. */
+    public function hasDepth(): bool
+    {
+        return $this === self::Felt || $this === self::CatchesNail;
+    }
+
     public function label(): string
     {
         return match ($this) {

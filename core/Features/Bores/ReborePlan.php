@@ -80,6 +80,18 @@ final readonly class ReborePlan
         );
     }
 
+    /**
+     * The same block with its cylinders as they would be.
+     *
+     * @param  list<CylinderToPlan>  $cylinders
+     *
+     * @throws PlanningException If there is no cylinder, or one stands twice
+     */
+    public function withCylinders(array $cylinders): self
+    {
+        return self::of($this->block, $cylinders, $this->prices);
+    }
+
     /** True where some option rests on a trace that nobody has taken. */
     public function needsTrace(): bool
     {

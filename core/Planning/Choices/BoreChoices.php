@@ -59,7 +59,28 @@ final readonly class BoreChoices
     {
         $needless = Recommendation::needless($plan, $this->engine->policy->sleeveForWear);
 
-        return array_map(fn (ReboreOption $option): OfferedChoice => $this->choice($option, $plan, $needless), $plan->options);
+        return [
+            ...array_map(fn (ReboreOption $option): OfferedChoice => $this->choice($option, $plan, $needless), $plan->options),
+            ...$this->withKnownPits(),
+        ];
+    }
+
+    /** @return list<OfferedChoice> */
+    private function withKnownPits(): array
+    {
+        $option = $this->engine->inspection->bores()->knownPits?->option;
+
+        return $option === null
+            ? []
+            : [
+                $this->engine->choice(
+                    ChoiceKind::StayWithPits,
+                    $this->toStay($option),
+                    null,
+                    $option->sizesRemaining,
+                    bars: [Bar::WantsAcceptance],
+                ),
+            ];
     }
 
     /** @param  list<string>  $needless  Keys of the ways that sleeve for wear and save no size */

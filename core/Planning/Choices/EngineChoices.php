@@ -91,11 +91,14 @@ final class EngineChoices
         return $this->best('offered', $this->parts, self::isOffered(...), $pick);
     }
 
+    /** What leaves a known defect is not called long-lived, however many sizes it keeps. */
     public function longestLived(): ?EnginePlan
     {
+        $sound = array_map(static fn (OfferedPart $part): OfferedPart => $part->without(Bar::WantsAcceptance), $this->parts);
+
         return $this->best(
-            'offered',
-            $this->parts,
+            array_map(self::count(...), $sound) === array_map(self::count(...), $this->parts) ? 'offered' : 'sound',
+            $sound,
             self::isOffered(...),
             static fn (EnginePlans $plans): EnginePlan => $plans->longestLived(),
         );
@@ -138,6 +141,11 @@ final class EngineChoices
         }
 
         return $parts;
+    }
+
+    private static function count(OfferedPart $part): int
+    {
+        return count($part->choices);
     }
 
     private static function isOffered(OfferedChoice $choice): bool

@@ -46,6 +46,7 @@
 @endif
 <h2>Next</h2>
 <p class="line next">{{ $margin->next }}</p>
+@if($margin->pits !== '')<p class="line close">{{ $margin->pits }} <span class="rule-id">BORE-6</span></p>@endif
 @foreach($margin->traces as $cylinder)
     <p><a class="button" href="/jobs/{{ $job->tag() }}/bores/{{ $cylinder }}">Trace cylinder {{ $cylinder }}</a></p>
 @endforeach

@@ -2,7 +2,7 @@
 @section('title', $file->job->tag().' offers')
 @section('heading', 'Offers')
 @section('sheet')
-<p class="no-print"><a class="button plain" href="plan">The plan</a></p>
+<p class="no-print mt-3"><a class="button plain" href="plan">The plan</a></p>
 @if($page->ways !== [])
 <section aria-label="What can be offered now">
     <h2>{{ $page->lines === [] ? 'To send' : 'The next offer' }}</h2>
@@ -53,6 +53,7 @@
     <p class="soft">
         Sent {{ $line->offer->sent->at()->format('j M Y H:i') }}, {{ __('offer.by.'.$line->offer->sent->text('by')) }}; {{ $line->opened }}.
     </p>
+    @if($line->offer->chosenWay() !== null)@include('offers.ways', ['ways' => [$line->offer->chosenWay()]])@endif
     @if($line->offer->answer?->text('remark'))<p>“{{ $line->offer->answer->text('remark') }}”</p>@endif
     @foreach($line->offer->questions as $question)
     <div class="line missing"><p><b>{{ $question->text('name') }} asks:</b> {{ $question->text('words') }}</p>

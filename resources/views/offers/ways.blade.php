@@ -10,6 +10,9 @@
             <div><dt>what</dt><dd><b>{{ implode(', ', $way->what) }}</b></dd></div>
             <div><dt>gained</dt><dd class="gained">{{ implode('; ', $way->gained) ?: '–' }}</dd></div>
             <div><dt>given up</dt><dd class="given-up">{{ implode('; ', $way->givenUp) ?: '–' }}</dd></div>
+            @if($way->accepts !== [])<div><dt>you accept</dt>
+                <dd>@foreach($way->accepts as $one)<p>{{ $one['words'] }}</p>@endforeach
+                    <p class="given-up">{{ $way->accepts[0]['worst'] }}</p></dd></div>@endif
         </dl>
         @isset($button)<button class="button {{ $way->isRecommended() ? '' : 'plain' }}" name="way" value="{{ $way->code }}">
                 {{ $button }}
