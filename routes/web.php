@@ -268,6 +268,7 @@ Route::middleware(['auth', StillIn::class])->group(function (): void {
         Route::get('/parts', [PartsController::class, 'show'])
             ->name('parts')
             ->middleware('can:see-prices');
+        Route::get('/parts/order', [PartsController::class, 'order'])->middleware('can:see-prices');
         Route::get('/parts.csv', [PartsController::class, 'csv'])->middleware('can:see-prices');
         Route::post('/parts', [PartsController::class, 'store'])->middleware('can:answer-for-customer');
         Route::get('/offers', [OfferController::class, 'show'])

@@ -87,6 +87,10 @@ final class BenchController
             ->orderBy('id')
             ->simplePaginate(self::ROWS)
             ->withQueryString();
+        $customers = $finder->customers($text);
+        if ($page->items() === [] && count($customers) === 1) {
+            return redirect()->route('customers.show', $customers[0]);
+        }
         if (count($page->items()) === 1 && $page->currentPage() === 1) {
             return redirect()->route('jobs.show', $page->items()[0]);
         }
@@ -95,6 +99,7 @@ final class BenchController
             'rows' => BenchRow::all($page->items(), $specs),
             'page' => $page,
             'search' => $text,
+            'customers' => $customers,
             'showsClosed' => false,
             'gaugesDue' => GaugesDue::today(),
         ]);

@@ -13,6 +13,31 @@ final readonly class JobFinder
 {
     private const MOST_CUSTOMERS = 200;
 
+    private const MOST_SHOWN = 6;
+
+    private const LEAST_DIGITS = 4;
+
+    /** @return list<Customer> By a part of the name or of the e-mail address, or by the digits of the telephone number */
+    public function customers(string $text): array
+    {
+        $like = addcslashes(trim($text), '%_\\');
+        $digits = preg_replace('/\D/', '', $text);
+
+        return array_values(
+            Customer::query()
+                ->where('name', 'like', "%{$like}%")
+                ->orWhere('email', 'like', "%{$like}%")
+                ->when(
+                    strlen((string) $digits) >= self::LEAST_DIGITS,
+                    static fn (Builder $query): Builder => $query->orWhereRaw("regexp_replace(phone, '[^0-9]', '') like ?", ["%{$digits}%"]),
+                )
+                ->orderBy('name')
+                ->limit(self::MOST_SHOWN)
+                ->get()
+                ->all(),
+        );
+    }
+
     /** @return Builder<Job> */
     public function matching(string $text): Builder
     {

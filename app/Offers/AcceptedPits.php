@@ -18,7 +18,11 @@ use NorthLedger\Core\Planning\EnginePlan;
 /** The pits that a customer accepts with one of the ways, each with the worst that can come of it (VER-5). */
 final readonly class AcceptedPits
 {
-    /** @return list<array{finding: string, words: string, worst: string, depth_nm: ?int}> As the offer keeps them; none for a way that leaves no pit */
+    /**
+     * As the offer keeps them; none for a way that leaves no pit.
+     *
+     * @return list<array{finding: string, words: string, worst: string, depth_nm: ?int}>
+     */
     public static function of(JobFile $file, EnginePlan $plan): array
     {
         $pits = $file->assessment()->knownPits;

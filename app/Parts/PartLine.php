@@ -26,6 +26,8 @@ final readonly class PartLine
         public bool $isMeasuredFirst,
         public PartState $state,
         public string $supplier,
+        public string $promisedFor,
+        public string $remark,
         public string $said,
     ) {
     }
@@ -47,6 +49,8 @@ final readonly class PartLine
             $part->isMeasuredFirst,
             $state,
             $said?->text('supplier') ?? '',
+            $said?->text('promised_for') ?? '',
+            $said?->text('remark') ?? '',
             $said === null ? '' : self::words($said),
         );
     }
@@ -65,6 +69,8 @@ final readonly class PartLine
             false,
             PartState::tryFrom($said?->text('state') ?? '') ?? PartState::ToFind,
             $said?->text('supplier') ?? '',
+            $said?->text('promised_for') ?? '',
+            $said?->text('remark') ?? '',
             $said === null ? '' : self::words($said),
         );
     }

@@ -21,7 +21,24 @@ final class PartsController
     {
         $file = ShownUnit::of($request, $files->open($job));
 
-        return view('parts-to-order.show', ['file' => $file, 'list' => PartList::of($file), 'shells' => ShellLine::all($file)]);
+        $list = PartList::of($file);
+
+        return view('parts-to-order.show', [
+            'file' => $file,
+            'list' => $list,
+            'orders' => SupplierOrder::all($list),
+            'shells' => ShellLine::all($file),
+        ]);
+    }
+
+    /** One supplier's share, to print; by the name that was typed when it was ordered. */
+    public function order(Request $request, Job $job, JobFiles $files): View
+    {
+        $file = ShownUnit::of($request, $files->open($job));
+        $order = SupplierOrder::at(PartList::of($file), (string) $request->query('from', ''));
+        abort_if($order === null, 404);
+
+        return view('parts-to-order.order', ['file' => $file, 'order' => $order]);
     }
 
     public function csv(Job $job, JobFiles $files): Response

@@ -18,7 +18,8 @@ final readonly class OfferWay
      * @param  list<string>  $what
      * @param  list<string>  $gained
      * @param  list<string>  $givenUp
-     * @param  list<array{finding: string, words: string, worst: string, depth_nm: ?int}>  $accepts  Known defects that are signed by choosing it
+     * @param  list<array{finding: string, words: string, worst: string, depth_nm: ?int}>  $accepts  Known defects, signed by choosing
+     *     it
      */
     private function __construct(
         public string $code,

@@ -89,36 +89,4 @@ final readonly class EngineToPlan
     {
         return $this->inspection->judged($section)->works;
     }
-
-    /**
-     * @param  list<Piece>  $pieces
-     * @param  list<PlannedWork>  $works
-     * @param  list<Bar>  $bars
-     */
-    public function choice(
-        ChoiceKind $kind,
-        array $pieces,
-        ?Length $step = null,
-        ?int $life = null,
-        ?Length $bore = null,
-        ?Length $deckCut = null,
-        ?Length $headCut = null,
-        array $works = [],
-        array $bars = [],
-    ): OfferedChoice {
-        return OfferedChoice::of(
-            $kind,
-            $pieces,
-            $this->policy->prices,
-            $this->sheet->family,
-            $this->shelf,
-            $step,
-            $life,
-            $bore,
-            $deckCut,
-            $headCut,
-            $works,
-            $bars,
-        );
-    }
 }

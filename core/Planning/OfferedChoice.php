@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace NorthLedger\Core\Planning;
 
-use NorthLedger\Core\Engine\Policy\PriceList;
 use NorthLedger\Core\Inspection\PlannedWork;
 use NorthLedger\Core\Quantity\Length;
 
@@ -34,11 +33,9 @@ final readonly class OfferedChoice
      * @param  list<Bar>  $bars
      */
     public static function of(
+        EngineToPlan $engine,
         ChoiceKind $kind,
         array $pieces,
-        PriceList $prices,
-        string $family,
-        Shelf $shelf,
         ?Length $step = null,
         ?int $life = null,
         ?Length $bore = null,
@@ -47,7 +44,7 @@ final readonly class OfferedChoice
         array $works = [],
         array $bars = [],
     ): self {
-        $estimate = Estimate::of($pieces, $prices, $family, $shelf);
+        $estimate = Estimate::of($pieces, $engine->policy->prices, $engine->sheet->family, $engine->shelf);
         $choice = Choice::of(
             $step === null ? $kind->value : "{$kind->value} {$step->nanometres}",
             $estimate->cost,

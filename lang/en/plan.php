@@ -126,6 +126,8 @@ return [
         'cut' => ':cut at cylinder :cylinder',
         'corners' => 'To come off: :cuts. A parallel cut takes :most at the most; the corners differ by :spread.',
         'proud' => 'A piston stands higher already than it shall: :cuts. Nothing is cut for that.',
+        'along' => 'The deck stands :by higher at cylinder :higher than at cylinder :lower.',
+        'across' => 'On the whole, bank :higher stands :by higher over its pistons than bank :lower.',
         'to_head' => 'With the gasket that leaves :distance to the head.',
     ],
     'days' => '{0} nothing to wait for|{1} :count day for parts|[2,*] :count days for parts',

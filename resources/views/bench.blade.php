@@ -24,6 +24,14 @@
                     {{ __('release.bench', ['tag' => $recall->job->tag(), 'reason' => $recall->reason]) }}</a>
         </p>
     @endforeach
+    @if(($customers ?? []) !== [])
+        <p class="mt-3">
+            <b>Customers:</b>
+            @foreach($customers as $customer)
+                <a class="button plain" href="/customers/{{ $customer->id }}">{{ $customer->name }}</a>
+            @endforeach
+        </p>
+    @endif
     @if($rows === [])
         <p class="note">
             {{ $search !== ''

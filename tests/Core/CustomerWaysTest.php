@@ -77,6 +77,14 @@ final class CustomerWaysTest extends TestCase
         );
         $this->assertSame([230_000, 50_000, true], [$flush->parallel->nanometres, $flush->spread->nanometres, $flush->canBeReached()]);
 
+        $first = DeckToTarget::of(array_intersect_key($drops, [1 => 0, 7 => 0]), Length::zero());
+        $second = DeckToTarget::of(array_intersect_key($drops, [2 => 0, 8 => 0]), Length::ofNanometres(10_000));
+        $this->assertNotNull($first);
+        $this->assertNotNull($second);
+        $this->assertSame([30_000, 30_000], [$first->along()?->nanometres, $second->along()?->nanometres], 'both fall to the rear');
+        $this->assertSame([-10_000, 10_000], [$first->above($second)->nanometres, $second->above($first)->nanometres]);
+        $this->assertNull(DeckToTarget::of([1 => Length::zero()], Length::zero())?->along());
+
         $this->assertTrue(
             DeckToTarget::of($drops, Length::ofNanometres(230_000))?->canBeReached(),
             'nothing comes off, and nothing has to',

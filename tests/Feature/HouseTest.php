@@ -254,6 +254,11 @@ final class HouseTest extends TestCase
         $this->get('/find?q=ferry')->assertRedirect("/jobs/{$second->tag()}");
         $this->get('/find?q=%25')->assertRedirect("/jobs/{$second->tag()}");
         $this->get('/find?q=nobody')->assertSee('Nothing has that tag, serial or customer.');
+        $kiln = Customer::query()->create(['name' => 'Kiln Lane', 'email' => 'bricks@kiln.example', 'phone' => '0555-01 42 17']);
+        Customer::query()->create(['name' => 'Kiln Street']);
+        $this->get('/find?q=kiln+lane')->assertRedirect("/customers/{$kiln->id}");
+        $this->get('/find?q=0142')->assertRedirect("/customers/{$kiln->id}");
+        $this->get('/find?q=kiln')->assertOk()->assertSee('Kiln Lane')->assertSee('Kiln Street');
         $this->get('/find?q=')->assertRedirect('/');
     }
 

@@ -67,10 +67,16 @@ final readonly class BuildTargets
             return [];
         }
 
-        return array_map(
-            static fn (int $bank): string => self::corner($file, $bank, $wanted, $file->inspection()->deckToTarget($bank, $wanted)),
-            $banks,
-        );
+        $targets = array_map(static fn (int $bank): ?DeckToTarget => $file->inspection()->deckToTarget($bank, $wanted), $banks);
+
+        return [
+            ...array_map(
+                static fn (int $bank, ?DeckToTarget $target): string => self::corner($file, $bank, $wanted, $target),
+                $banks,
+                $targets,
+            ),
+            ...self::across($file, ...$targets),
+        ];
     }
 
     private static function corner(JobFile $file, int $bank, Length $wanted, ?DeckToTarget $target): string
@@ -85,6 +91,7 @@ final readonly class BuildTargets
         $gasket = $file->sheet->volumes->gasketThickness;
 
         return implode(' ', [
+            ...self::along($file, $target),
             Line::of($target->canBeReached() ? 'plan.target.corners' : 'plan.target.proud', [
                 'cuts' => implode(', ', $cuts),
                 'most' => $file->display->magnitudeWithUnit($target->parallel),
@@ -94,5 +101,42 @@ final readonly class BuildTargets
                 ? []
                 : [Line::of('plan.target.to_head', ['distance' => $file->display->sizeWithUnit($wanted->plus($gasket))])],
         ]);
+    }
+
+    /** @return list<string> */
+    private static function along(JobFile $file, DeckToTarget $target): array
+    {
+        $along = $target->along();
+        if ($along === null || $along->isZero()) {
+            return [];
+        }
+        $corners = array_keys($target->cuts);
+        $ends = [$corners[0], $corners[count($corners) - 1]];
+        [$higher, $lower] = $along->isNegative() ? array_reverse($ends) : $ends;
+
+        return [
+            Line::of('plan.target.along', [
+                'by' => $file->display->magnitudeWithUnit($along->absolute()),
+                'higher' => $higher,
+                'lower' => $lower,
+            ]),
+        ];
+    }
+
+    /** @return list<string> One bank against the other; where there is one, pistons say nothing of the tilt across */
+    private static function across(JobFile $file, ?DeckToTarget $first = null, ?DeckToTarget $second = null): array
+    {
+        $above = $first === null || $second === null ? null : $first->above($second);
+        if ($above === null || $above->isZero()) {
+            return [];
+        }
+
+        return [
+            Line::of('plan.target.across', [
+                'by' => $file->display->magnitudeWithUnit($above->absolute()),
+                'higher' => $above->isNegative() ? 2 : 1,
+                'lower' => $above->isNegative() ? 1 : 2,
+            ]),
+        ];
     }
 }

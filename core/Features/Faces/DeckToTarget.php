@@ -33,9 +33,29 @@ final readonly class DeckToTarget
         return new self($cuts, $least, Length::largest(...array_values($cuts))->minus($least));
     }
 
+    /** How much higher the face stands over its first corner than over its last; below zero: lower. Null where only one is read. */
+    public function along(): ?Length
+    {
+        $cuts = array_values($this->cuts);
+
+        return count($cuts) < 2 ? null : $cuts[0]->minus($cuts[count($cuts) - 1]);
+    }
+
+    /** How much higher this face stands on the whole than another; below zero: lower. */
+    public function above(self $other): Length
+    {
+        return Length::ofNanometres((int) round(self::mean($this->cuts) - self::mean($other->cuts)));
+    }
+
     /** False where a piston stands higher already than it shall. */
     public function canBeReached(): bool
     {
         return ! $this->parallel->isNegative();
+    }
+
+    /** @param  non-empty-array<int, Length>  $cuts */
+    private static function mean(array $cuts): float
+    {
+        return array_sum(array_column($cuts, 'nanometres')) / count($cuts);
     }
 }

@@ -73,7 +73,8 @@ final readonly class BoreChoices
         return $option === null
             ? []
             : [
-                $this->engine->choice(
+                OfferedChoice::of(
+                    $this->engine,
                     ChoiceKind::StayWithPits,
                     $this->toStay($option),
                     null,
@@ -89,8 +90,16 @@ final readonly class BoreChoices
         $bars = $this->bars($option, $needless);
 
         return match ($option->kind) {
-            OptionKind::Stay => $this->engine->choice(ChoiceKind::Stay, $this->toStay($option), null, $option->sizesRemaining, bars: $bars),
-            OptionKind::Bore => $this->engine->choice(
+            OptionKind::Stay => OfferedChoice::of(
+                $this->engine,
+                ChoiceKind::Stay,
+                $this->toStay($option),
+                null,
+                $option->sizesRemaining,
+                bars: $bars,
+            ),
+            OptionKind::Bore => OfferedChoice::of(
+                $this->engine,
                 ChoiceKind::Bore,
                 $this->toBore($option),
                 $option->step,
@@ -107,7 +116,15 @@ final readonly class BoreChoices
     {
         $pieces = $this->areSeparate() ? [new Piece(PriceItem::Cylinder, $this->count())] : [new Piece(PriceItem::Block, 1)];
 
-        return $this->engine->choice(ChoiceKind::Replace, $pieces, null, $life, $this->engine->sheet->bore->nominal, bars: $bars);
+        return OfferedChoice::of(
+            $this->engine,
+            ChoiceKind::Replace,
+            $pieces,
+            null,
+            $life,
+            $this->engine->sheet->bore->nominal,
+            bars: $bars,
+        );
     }
 
     /** @return list<Piece> */

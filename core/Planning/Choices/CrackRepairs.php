@@ -12,6 +12,7 @@ use NorthLedger\Core\Features\Cracks\Indication;
 use NorthLedger\Core\Finding\CustomerAnswer;
 use NorthLedger\Core\Planning\ChoiceKind;
 use NorthLedger\Core\Planning\EngineToPlan;
+use NorthLedger\Core\Planning\OfferedChoice;
 use NorthLedger\Core\Planning\OfferedPart;
 use NorthLedger\Core\Planning\Piece;
 
@@ -26,7 +27,7 @@ final readonly class CrackRepairs
                 "crack.{$crack->number}",
                 EnginePart::Block,
                 [
-                    $engine->choice(ChoiceKind::Repair, [
+                    OfferedChoice::of($engine, ChoiceKind::Repair, [
                         new Piece(PriceItem::CrackRepair, 1),
                         new Piece(PriceItem::Seat, $crack->disposition() === Disposition::RepairWithSeatInsert ? 1 : 0),
                     ]),

@@ -78,7 +78,8 @@ final readonly class CrankshaftChoices
     {
         $current = Length::largest(...array_column($journals, 'currentUndersize'));
 
-        return $this->engine->choice(
+        return OfferedChoice::of(
+            $this->engine,
             ChoiceKind::Polish,
             [new Piece(PriceItem::PolishJournal, $this->count($group)), $this->shells($group, $current), ...$this->straightening($group)],
             null,
@@ -93,7 +94,8 @@ final readonly class CrankshaftChoices
         $choices = [];
         foreach ($this->undersizes as $undersize) {
             if ($plan->undersize !== null && ! $undersize->isSmallerThan($plan->undersize)) {
-                $choices[] = $this->engine->choice(
+                $choices[] = OfferedChoice::of(
+                    $this->engine,
                     ChoiceKind::Grind,
                     [
                         new Piece(PriceItem::GrindJournal, $this->count($group)),
@@ -113,7 +115,8 @@ final readonly class CrankshaftChoices
 
     private function weld(JournalGroup $group): OfferedChoice
     {
-        return $this->engine->choice(
+        return OfferedChoice::of(
+            $this->engine,
             ChoiceKind::Weld,
             [
                 new Piece(PriceItem::WeldJournal, $this->count($group)),
@@ -128,7 +131,8 @@ final readonly class CrankshaftChoices
 
     private function replace(): OfferedChoice
     {
-        return $this->engine->choice(
+        return OfferedChoice::of(
+            $this->engine,
             ChoiceKind::Replace,
             [
                 new Piece(PriceItem::Crankshaft, 1),

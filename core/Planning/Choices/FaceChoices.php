@@ -64,14 +64,15 @@ final readonly class FaceChoices
     private static function asFound(EngineToPlan $engine, ?PlannedWork $work, Bar ...$bars): OfferedChoice
     {
         return $work === null
-            ? $engine->choice(ChoiceKind::Leave, [], bars: array_values($bars))
+            ? OfferedChoice::of($engine, ChoiceKind::Leave, [], bars: array_values($bars))
             : self::cut($engine, ChoiceKind::Face, $work->step ?? Length::zero(), [$work], ...$bars);
     }
 
     /** @param  list<PlannedWork>  $works */
     private static function cut(EngineToPlan $engine, ChoiceKind $kind, Length $depth, array $works, Bar ...$bars): OfferedChoice
     {
-        return $engine->choice(
+        return OfferedChoice::of(
+            $engine,
             $kind,
             [new Piece(PriceItem::FaceDeck, 1)],
             $depth,

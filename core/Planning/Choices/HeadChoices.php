@@ -62,7 +62,7 @@ final readonly class HeadChoices
         $wanted = Bar::held([[Bar::TargetIsWanted, $target !== null]]);
         $needsNothing = $works === [] && $cracks === [];
         $asFound = $needsNothing
-            ? $this->engine->choice(ChoiceKind::Leave, [], bars: $wanted)
+            ? OfferedChoice::of($this->engine, ChoiceKind::Leave, [], bars: $wanted)
             : $this->worked(ChoiceKind::Recondition, $works, $cracks, $face, $wanted);
         $choices = match (true) {
             $this->isLost($bank) => [$this->another([])],
@@ -81,7 +81,7 @@ final readonly class HeadChoices
     /** @param  list<Bar>  $bars */
     private function another(array $bars): OfferedChoice
     {
-        return $this->engine->choice(ChoiceKind::Replace, [new Piece(PriceItem::Head, 1)], bars: $bars);
+        return OfferedChoice::of($this->engine, ChoiceKind::Replace, [new Piece(PriceItem::Head, 1)], bars: $bars);
     }
 
     /**
@@ -95,7 +95,8 @@ final readonly class HeadChoices
             array_filter($cracks, static fn (Indication $crack): bool => $crack->disposition() === Disposition::RepairWithSeatInsert),
         );
 
-        return $this->engine->choice(
+        return OfferedChoice::of(
+            $this->engine,
             $kind,
             [
                 new Piece(PriceItem::FaceHead, $cut->isPositive() ? 1 : 0),

@@ -26,7 +26,7 @@ final class HostedParts
         foreach ($byCode as $code => $part) {
             $replaced = self::replaced($part, $byCode);
             if ($replaced !== null && ! $replaced->isForbidden()) {
-                $byCode[$code] = $part->with($engine->choice(ChoiceKind::WithItsHost, []));
+                $byCode[$code] = $part->with(OfferedChoice::of($engine, ChoiceKind::WithItsHost, []));
             }
         }
 

@@ -60,7 +60,8 @@ final readonly class HousingChoices
         $isHoned = $work->kind === WorkKind::LineHone;
         $step = $work->step ?? Length::zero();
 
-        return $engine->choice(
+        return OfferedChoice::of(
+            $engine,
             $isHoned ? ChoiceKind::LineHone : ChoiceKind::LineBore,
             [new Piece($isHoned ? PriceItem::LineHone : PriceItem::LineBore, $engine->sheet->housings->count)],
             $isHoned ? null : $step,
@@ -76,7 +77,8 @@ final readonly class HousingChoices
 
     private static function anotherCase(EngineToPlan $engine): OfferedChoice
     {
-        return $engine->choice(
+        return OfferedChoice::of(
+            $engine,
             ChoiceKind::Replace,
             [new Piece(PriceItem::Block, 1)],
             null,

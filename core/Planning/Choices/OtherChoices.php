@@ -12,6 +12,7 @@ use NorthLedger\Core\Inspection\Section;
 use NorthLedger\Core\Inspection\WorkKind;
 use NorthLedger\Core\Planning\ChoiceKind;
 use NorthLedger\Core\Planning\EngineToPlan;
+use NorthLedger\Core\Planning\OfferedChoice;
 use NorthLedger\Core\Planning\OfferedPart;
 use NorthLedger\Core\Planning\Piece;
 
@@ -49,7 +50,9 @@ final readonly class OtherChoices
     /** Gaskets and seals go into every engine that is put together again. */
     public static function gaskets(EngineToPlan $engine): OfferedPart
     {
-        return new OfferedPart('gaskets', EnginePart::Block, [$engine->choice(ChoiceKind::Fit, [new Piece(PriceItem::GasketSet, 1)])]);
+        return new OfferedPart('gaskets', EnginePart::Block, [
+            OfferedChoice::of($engine, ChoiceKind::Fit, [new Piece(PriceItem::GasketSet, 1)]),
+        ]);
     }
 
     private static function ofOneItem(EngineToPlan $engine, string $code, EnginePart $part, string $subject, PriceItem $item): ?OfferedPart
@@ -70,7 +73,7 @@ final readonly class OtherChoices
             : new OfferedPart(
                 $code,
                 $part,
-                [$engine->choice(ChoiceKind::Recondition, $pieces, works: $works)],
+                [OfferedChoice::of($engine, ChoiceKind::Recondition, $pieces, works: $works)],
                 $part === EnginePart::Block ? BoreChoices::CODE : null,
             );
     }

@@ -53,7 +53,7 @@ final readonly class RodChoices
     private function choices(): array
     {
         $lost = $this->lost();
-        $set = $this->engine->choice(ChoiceKind::Replace, [new Piece(PriceItem::Rod, $this->count())]);
+        $set = OfferedChoice::of($this->engine, ChoiceKind::Replace, [new Piece(PriceItem::Rod, $this->count())]);
         if ($lost === null) {
             return [$set];
         }
@@ -64,14 +64,19 @@ final readonly class RodChoices
         }
 
         return [
-            $this->engine->choice(
+            OfferedChoice::of(
+                $this->engine,
                 ChoiceKind::Recondition,
                 [new Piece(PriceItem::Rod, count($replaced)), ...$this->pieces($worked)],
                 works: array_merge([], ...array_values($this->works)),
             ),
             ...$worked === [] || count($worked) + count($replaced) === $this->count()
                 ? []
-                : [$this->engine->choice(ChoiceKind::ReplaceOdd, [new Piece(PriceItem::Rod, count($replaced) + count($worked))])],
+                : [
+                    OfferedChoice::of($this->engine, ChoiceKind::ReplaceOdd, [
+                        new Piece(PriceItem::Rod, count($replaced) + count($worked)),
+                    ]),
+                ],
             $set,
         ];
     }

@@ -7,6 +7,7 @@ namespace NorthLedger\Core\Planning\Choices;
 use NorthLedger\Core\Engine\Specification\EnginePart;
 use NorthLedger\Core\Planning\ChoiceKind;
 use NorthLedger\Core\Planning\EngineToPlan;
+use NorthLedger\Core\Planning\OfferedChoice;
 use NorthLedger\Core\Planning\OfferedPart;
 use NorthLedger\Core\Planning\Piece;
 
@@ -26,6 +27,8 @@ final class RunningChoices
             }
         }
 
-        return $pieces === [] ? [] : [new OfferedPart(self::CODE, EnginePart::Head, [$engine->choice(ChoiceKind::Replace, $pieces)])];
+        return $pieces === []
+            ? []
+            : [new OfferedPart(self::CODE, EnginePart::Head, [OfferedChoice::of($engine, ChoiceKind::Replace, $pieces)])];
     }
 }

@@ -44,6 +44,14 @@
 </tr>
 @endforeach
 </tbody></table></div>
+@if($orders !== [])
+<p class="no-print mt-4">
+    <b>Orders to print:</b>
+    @foreach($orders as $order)
+        <a class="button plain" href="parts/order?from={{ urlencode($order->supplier) }}">{{ $order->words() }}</a>
+    @endforeach
+</p>
+@endif
 @if($shells !== [])
 <h2>Shells, nearest to the middle of their clearance</h2>
 <table class="ledger">

@@ -8,7 +8,7 @@ use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverKeys;
 use Facebook\WebDriver\WebDriverSelect;
 
-/** Story 16, without the tilt across: pistons below the deck at the corners, and a zero deck that is wanted. */
+/** Story 16: pistons below the deck at the corners, and a zero deck that is wanted. */
 final class IsTheDeckSquareTest extends StoryTestCase
 {
     private const WORN = [
@@ -43,6 +43,8 @@ final class IsTheDeckSquareTest extends StoryTestCase
         $this->assertStringContainsString('10.2 thou at cylinder 1, 9.1 thou at cylinder 7', $plan);
         $this->assertStringContainsString('11.0 thou at cylinder 2, 9.8 thou at cylinder 8', $plan);
         $this->assertStringContainsString('A parallel cut takes 9.1 thou at the most; the corners differ by 1.2 thou.', $plan);
+        $this->assertStringContainsString('The deck stands 1.2 thou higher at cylinder 1 than at cylinder 7.', $plan);
+        $this->assertStringContainsString('On the whole, bank 2 stands 0.8 thou higher over its pistons than bank 1.', $plan);
         $this->assertStringContainsString('With the gasket that leaves', $plan);
         $this->assertGreaterThan($before, $this->ratio(), 'higher pistons leave less above them');
         $this->assertAccessible($this->window, 'a plan with a deck to a target');
