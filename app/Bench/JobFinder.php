@@ -17,6 +17,8 @@ final readonly class JobFinder
 
     private const LEAST_DIGITS = 4;
 
+    private const DIGITS_OF_PHONE = "regexp_replace(phone, '[^0-9]', '') like ?";
+
     /** @return list<Customer> By a part of the name or of the e-mail address, or by the digits of the telephone number */
     public function customers(string $text): array
     {
@@ -29,7 +31,7 @@ final readonly class JobFinder
                 ->orWhere('email', 'like', "%{$like}%")
                 ->when(
                     strlen((string) $digits) >= self::LEAST_DIGITS,
-                    static fn (Builder $query): Builder => $query->orWhereRaw("regexp_replace(phone, '[^0-9]', '') like ?", ["%{$digits}%"]),
+                    static fn (Builder $query): Builder => $query->orWhereRaw(self::DIGITS_OF_PHONE, ["%{$digits}%"]),
                 )
                 ->orderBy('name')
                 ->limit(self::MOST_SHOWN)

@@ -116,7 +116,7 @@ final readonly class WayWords
             'step' =>
                 $choice->step === null
                     ? ''
-                    : ($choice->kind === ChoiceKind::Grind
+                    : (in_array($choice->kind, [ChoiceKind::Grind, ChoiceKind::GrindOffset], true)
                         ? ltrim($this->file->display->step($choice->step), '+')
                         : $this->file->display->step($choice->step)),
             'about' => $part->about,

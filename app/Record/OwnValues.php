@@ -54,6 +54,9 @@ final readonly class OwnValues
      */
     public function applied(array $document): array
     {
+        if (isset($this->values['/stroke'])) {
+            $document['crankshaft'] = ($document['crankshaft'] ?? []) + ['made_stroke' => $document['stroke'] ?? null];
+        }
         foreach ($this->values as $pointer => $one) {
             Arr::set($document, str_replace('/', '.', substr($pointer, 1)), $one->value);
             $document['sources'][$pointer] = ['kind' => SourceKind::Agreed->value, 'words' => $one->reason];

@@ -30,6 +30,7 @@ final class OptionRecord
             'needs_trace' => $option->needsTrace,
             'new_pistons' => $option->newPistons,
             'honed_to_clearance' => $option->honedToClearance,
+            'is_with_new_pistons' => $option->isWithNewPistons,
         ];
     }
 
@@ -39,7 +40,8 @@ final class OptionRecord
         /**
          * @var array{kind: string, step_nm: int, metal_cut_nm: int, on_centre: list<int>, off_centre_shift_nm: array<int, int>,
          *     sleeved: list<int>, thinnest_wall_nm: ?int, wall_too_thin: list<int>, sizes_remaining: int, cost_minor: int,
-         *     machine_minutes: int, needs_trace?: list<int>, new_pistons?: list<int>, honed_to_clearance?: list<int>} $record
+         *     machine_minutes: int, needs_trace?: list<int>, new_pistons?: list<int>, honed_to_clearance?: list<int>,
+         *     is_with_new_pistons?: bool} $record
          */
         return new ReboreOption(
             OptionKind::from($record['kind']),
@@ -56,6 +58,7 @@ final class OptionRecord
             needsTrace: $record['needs_trace'] ?? [],
             newPistons: $record['new_pistons'] ?? [],
             honedToClearance: $record['honed_to_clearance'] ?? [],
+            isWithNewPistons: $record['is_with_new_pistons'] ?? false,
         );
     }
 }

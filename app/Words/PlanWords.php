@@ -41,7 +41,7 @@ final readonly class PlanWords
             'step' =>
                 $choice->step === null
                     ? ''
-                    : ($choice->kind === ChoiceKind::Grind
+                    : (in_array($choice->kind, [ChoiceKind::Grind, ChoiceKind::GrindOffset], true)
                         ? ltrim($this->display->step($choice->step), '+')
                         : $this->display->step($choice->step)),
             'cut' => $choice->step === null ? '' : $this->display->magnitudeWithUnit($choice->step),

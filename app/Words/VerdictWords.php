@@ -190,6 +190,7 @@ final readonly class VerdictWords
                 $this->areSeparate() ? 'verdict.sleeves.new_cylinders' : 'verdict.sleeves.standard_block',
             ),
             in_array(Obstacle::CannotBeSleeved, $option->obstacles, true) => Line::of('verdict.sleeves.cannot', $cylinders),
+            $option->sleeved === [] && $option->isWithNewPistons => Line::of('verdict.sleeves.new_pistons'),
             $option->sleeved === [] => Line::of($option->kind === OptionKind::Stay ? 'verdict.sleeves.hone' : 'verdict.sleeves.none'),
             default => Line::of('verdict.sleeves.sleeve', $cylinders),
         };
@@ -268,8 +269,8 @@ final readonly class VerdictWords
     {
         $sizes = abs($stake->ifHolds->sizesRemaining - $stake->ifFails->sizesRemaining);
         $atStake = [
-            ...($stake->costs->minor === 0 ? [] : [self::money($stake->costs->minor)]),
-            ...($stake->sleeves === 0 ? [] : [Line::counted('verdict.stake.sleeves', $stake->sleeves)]),
+            ...$stake->costs->minor === 0 ? [] : [self::money($stake->costs->minor)],
+            ...$stake->sleeves === 0 ? [] : [Line::counted('verdict.stake.sleeves', $stake->sleeves)],
         ];
         if ($stake->costs->minor <= 0 && $stake->sleeves <= 0) {
             $atStake[] = $sizes > 0 ? Line::counted('verdict.stake.sizes', $sizes) : Line::of('verdict.stake.metal');

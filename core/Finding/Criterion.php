@@ -41,6 +41,7 @@ enum Criterion: string
     case Imprint = 'imprint';
     case ThrustFace = 'thrust_face';
     case Evenness = 'evenness';
+    case SeatFace = 'seat_face';
     case SeatWidth = 'seat_width';
     case GuideHeight = 'guide_height';
     case SeatRunOut = 'seat_run_out';

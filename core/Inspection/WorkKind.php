@@ -22,6 +22,8 @@ enum WorkKind: string
     case Guides = 'guides';
     case PressGuide = 'press_guide';
     case ReamGuide = 'ream_guide';
+    /** A new insert, cut like the others. */
+    case FitSeat = 'fit_seat';
     case CutSeats = 'cut_seats';
     case Match = 'match';
 }

@@ -17,6 +17,8 @@ enum Bar: string
     case NeedlessSleeves = 'needless_sleeves';
     /** Another block does not count where the life of this one is wanted (BORE-11). */
     case IsAnotherBlock = 'is_another_block';
+    /** It does more than is needed: a person's wish, and nobody's recommendation. */
+    case NotNeeded = 'not_needed';
     /** It leaves a known defect, which the customer alone can accept (VER-5). */
     case WantsAcceptance = 'wants_acceptance';
     /** This engine is built to something that this choice does not give. */
@@ -44,6 +46,10 @@ enum Bar: string
     /** False where it may be chosen, and is only not recommended. */
     public function forbids(): bool
     {
-        return ! in_array($this, [self::NeedlessSleeves, self::IsAnotherBlock, self::TargetIsWanted, self::WantsAcceptance], true);
+        return ! in_array(
+            $this,
+            [self::NeedlessSleeves, self::IsAnotherBlock, self::TargetIsWanted, self::WantsAcceptance, self::NotNeeded],
+            true,
+        );
     }
 }

@@ -5,16 +5,21 @@ declare(strict_types=1);
 namespace NorthLedger\Core\Planning;
 
 use NorthLedger\Core\Assessment\KnownPits;
+use NorthLedger\Core\Features\Bores\ReboreOption;
 
 /** What a choice does to its part (PLAN-1). The value is the beginning of its code; what people read of it stands in `lang/`. */
 enum ChoiceKind: string
 {
     case Stay = 'stay';
+    /** With a whole new set of pistons. */
+    case StayNewPistons = ReboreOption::NEW_PISTONS;
     /** With pits that the customer accepts (VER-5). */
     case StayWithPits = KnownPits::CODE;
     case Bore = 'bore';
     case Polish = 'polish';
     case Grind = 'grind';
+    /** With the throws moved, to another stroke. */
+    case GrindOffset = 'grind_offset';
     case Weld = 'weld';
     case LineHone = 'line_hone';
     case LineBore = 'line_bore';

@@ -27,6 +27,8 @@ enum NoteKind: string
     case KeepStamp = 'keep_stamp';
     case LeavesHeight = 'leaves_height';
     case WheelForFillet = 'wheel_for_fillet';
+    case ThrowsOutward = 'throws_outward';
+    case ThrowsInward = 'throws_inward';
     case NewGuide = 'new_guide';
     case ReamTo = 'ream_to';
     case ReamToStem = 'ream_to_stem';

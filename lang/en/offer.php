@@ -30,6 +30,7 @@ return [
     ],
     'what' => [
         'bores_stay' => 'cylinders honed at the size they have, with new rings',
+        'bores_stay_new_pistons' => 'cylinders honed at the size they have, with new pistons and rings',
         'bores_stay_with_pits' => 'cylinders honed at the size they have, with new rings; known pits stay',
         'bores_bore' => 'every cylinder bored to :step, with new pistons',
         'bores_replace' => 'another block at standard size',
@@ -41,6 +42,7 @@ return [
         'mains_replace' => 'another crankshaft',
         'rod_journals_polish' => 'rod journals polished',
         'rod_journals_grind' => 'rod journals ground :step under',
+        'rod_journals_grind_offset' => 'rod journals ground :step under, to another stroke',
         'rod_journals_weld' => 'rod journals welded up and ground',
         'housings_line_hone' => 'main housings honed back into line',
         'housings_line_bore' => 'main housings bored in line',

@@ -35,6 +35,7 @@ return [
         'guide' => 'Fit a valve guide',
         'adjust_guide' => 'Press or ream a valve guide',
         'seat' => 'Cut a valve seat',
+        'seat_insert' => 'Fit a valve seat insert',
         'head' => 'Another head',
         'crack_repair' => 'Repair a crack',
         'camshaft' => 'Another camshaft',

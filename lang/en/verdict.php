@@ -90,6 +90,7 @@ return [
     'sleeves' => [
         'none' => 'no sleeves',
         'hone' => 'hone and re-ring',
+        'new_pistons' => 'hone, new pistons and rings',
         'sleeve' => 'sleeve :cylinders',
         'cannot' => 'not with :cylinders',
         'standard_block' => 'standard block',

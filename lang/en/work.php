@@ -228,6 +228,8 @@ return [
         'only_clean_up' => 'As little as cleans up; nothing where it is flat within its limit.',
         'keep_stamp' => 'Look after the stamped number: stop before it goes.',
         'leaves_height' => 'Leaves a height of :0.',
+        'throws_outward' => 'Throws moved outward by :0: index the crankshaft on each pin, and measure the stroke before the last cut.',
+        'throws_inward' => 'Throws moved inward by :0: index the crankshaft on each pin, and measure the stroke before the last cut.',
         'wheel_for_fillet' => 'Wheel dressed for a fillet of :0 to :1.',
         'new_guide' => 'A new guide.',
         'ream_to' => 'Ream to :0.',
@@ -369,7 +371,8 @@ return [
         ],
         'read_first' => 'read it first',
         'read_first_why' => 'Six sizes before the first stint: what comes off is counted from them.',
-        'deglaze' => '{0} No bore was finished with set :set yet: the shop’s first time, then look.'.
+        'deglaze' =>
+            '{0} No bore was finished with set :set yet: the shop’s first time, then look.'.
             '|{1} As long as the bore before it needed with set :set.'.
             '|[2,*] From what :count bores needed with set :set, in their order: as a set loads up it needs longer.',
         'no_rate' => ':left to go. Nothing was sized with this set yet: the shop’s first time.',
@@ -377,8 +380,8 @@ return [
         'warm' => ', read warm',
         'finished' => ', finish reached',
         'angle' => 'Crosshatch :included° included, :horizontal° from the horizontal; the sheet wants :least to :most° included.',
-        'angle_by_hand' => ':wanted° included takes :cycles cycles a minute at :rpm rpm, which no hand keeps up; '.
-            'at :now cycles it takes :fits rpm.',
+        'angle_by_hand' =>
+            ':wanted° included takes :cycles cycles a minute at :rpm rpm, which no hand keeps up; '.'at :now cycles it takes :fits rpm.',
         'angle_out' => 'For :wanted° included: :cycles cycles a minute at :rpm rpm, or :fits rpm at :now cycles.',
     ],
     'stroke' => [

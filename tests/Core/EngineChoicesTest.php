@@ -6,7 +6,9 @@ namespace Tests\Core;
 
 use NorthLedger\Core\Assessment\EngineInspection;
 use NorthLedger\Core\Assessment\InspectionPlan;
+use NorthLedger\Core\Engine\Places\Looks;
 use NorthLedger\Core\Engine\Policy\Preference;
+use NorthLedger\Core\Engine\Policy\PriceItem;
 use NorthLedger\Core\Engine\Policy\ShopPolicy;
 use NorthLedger\Core\Engine\Specification\EnginePart;
 use NorthLedger\Core\Engine\Specification\SpecificationSheet;
@@ -18,13 +20,16 @@ use NorthLedger\Core\Features\Running\SeenRunningPart;
 use NorthLedger\Core\Features\Running\Suspicion;
 use NorthLedger\Core\Finding\PartDefect;
 use NorthLedger\Core\Finding\Remedy;
+use NorthLedger\Core\Inspection\PlannedWork;
 use NorthLedger\Core\Inspection\Section;
 use NorthLedger\Core\Planning\Bar;
 use NorthLedger\Core\Planning\BuildWishes;
+use NorthLedger\Core\Planning\ChoiceKind;
 use NorthLedger\Core\Planning\Choices\EngineChoices;
 use NorthLedger\Core\Planning\Choices\PartsToOrder;
 use NorthLedger\Core\Planning\EngineToPlan;
 use NorthLedger\Core\Planning\OfferedChoice;
+use NorthLedger\Core\Planning\Piece;
 use NorthLedger\Core\Planning\PlanObstacle;
 use NorthLedger\Core\Planning\Shelf;
 use NorthLedger\Core\Quantity\Length;
@@ -50,6 +55,72 @@ final class EngineChoicesTest extends TestCase
             ['bores' => 'stay', 'mains' => 'polish', 'rod_journals' => 'polish', 'gaskets' => 'fit'],
             $choices->recommended(Preference::Balanced, null)?->codes(),
         );
+    }
+
+    public function test_throws_are_moved_where_the_journals_leave_room_and_somebody_asks(): void
+    {
+        $base = json_decode((string) file_get_contents(dirname(__DIR__, 2).'/resources/specs/tarn-4-198.json'), true);
+        $this->assertIsArray($base);
+        $longer = static fn (int $thou): SpecificationSheet => SpecificationSheet::fromArray(
+            ['crankshaft' => ['made_stroke' => sprintf('%.4f', (float) $base['stroke'] - $thou / 1_000)] + $base['crankshaft']] + $base,
+        );
+        $offered = static fn (SpecificationSheet $sheet): array => array_values(
+            array_map(
+                static fn (OfferedChoice $one): int => (int) $one->step?->nanometres / self::THOU,
+                array_filter(
+                    self::choices($sheet)->parts['rod_journals']->choices,
+                    static fn (OfferedChoice $one): bool => $one->kind === ChoiceKind::GrindOffset,
+                ),
+            ),
+        );
+        $this->assertSame([], $offered(Bench::sheet('tarn-4-198')));
+        $this->assertSame([], $offered($longer(0)));
+        $this->assertSame(
+            [20, 30],
+            array_slice($offered($longer(9)), 0, 2),
+            'nine thou of stroke and the stock of the wheel take more than ten',
+        );
+        $this->assertNotContains(20, $offered($longer(19)));
+        $choices = self::choices($longer(9));
+        $picked = ['bores' => 'stay', 'mains' => 'polish', 'rod_journals' => 'grind_offset 508000', 'gaskets' => 'fit'];
+        $this->assertTrue($choices->plan($picked)?->isAllowed());
+        foreach (Preference::cases() as $preference) {
+            $this->assertSame('polish', $choices->recommended($preference, null)?->codes()['rod_journals']);
+        }
+    }
+
+    public function test_a_whole_new_set_of_pistons_is_picked_and_never_recommended(): void
+    {
+        $sheet = Bench::sheet('tarn-4-198');
+        $choices = EngineChoices::of(self::engine($sheet, new KnownEngine($sheet, pistonUnder: 1.8)));
+        $bores = $choices->parts['bores'];
+        $new = $bores->choice('stay_new_pistons');
+        $this->assertNotNull($new);
+        $piston = self::policy([])->prices->of(PriceItem::Piston, $sheet->family)->each();
+        $this->assertSame(
+            $piston->times(4)->minor,
+            $new->choice->cost->minus($bores->choice('stay')->choice->cost ?? Money::ofMinor(0))->minor,
+        );
+        foreach (Preference::cases() as $preference) {
+            $this->assertSame('stay', $choices->recommended($preference, null)?->codes()['bores']);
+        }
+        $this->assertSame(['stay', 'stay'], [$choices->cheapest()?->codes()['bores'], $choices->longestLived()?->codes()['bores']]);
+        $this->assertNull(self::choices($sheet)->parts['bores']->choice('stay_new_pistons'), 'they are all new as it is');
+    }
+
+    public function test_a_seat_that_is_burnt_gets_an_insert_and_one_that_is_pitted_is_cut(): void
+    {
+        $sheet = Bench::sheet('tarn-4-198');
+        $looks = ['heads' => ['seatface.2.ex' => Looks::BURNT, 'seatface.3.ex' => Looks::PITTED, 'seatface.4.in' => 'sound']];
+        $head = self::choices($sheet, $looks)->parts['head.1']->choices[0];
+        $counts = array_column(array_map(static fn (Piece $one): array => [$one->item->value, $one->count], $head->pieces), 1, 0);
+        $this->assertSame([2, 1], [$counts['seat'] ?? 0, $counts['seat_insert'] ?? 0], 'an insert is cut like any other seat');
+        $this->assertSame(
+            ['valve.2.ex' => 'fit_seat', 'valve.3.ex' => 'cut_seats'],
+            array_column(array_map(static fn (PlannedWork $one): array => [$one->about->code, $one->kind->value], $head->works), 1, 0),
+        );
+        $unlooked = self::choices($sheet, ['heads' => ['seatface.2.ex' => null, 'vacuum.3.ex' => 'falls']])->parts['head.1'];
+        $this->assertSame(['cut_seats'], array_map(static fn (PlannedWork $one): string => $one->kind->value, $unlooked->choices[0]->works));
     }
 
     public function test_nothing_is_planned_of_what_nobody_has_read(): void

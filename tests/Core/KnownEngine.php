@@ -34,6 +34,7 @@ final class KnownEngine implements Facts
      * @param  ?Closure(Finding): bool  $concedes
      * @param  array<int, list<float|int>>  $bores  Thou over the nominal at the six places, by cylinder, where a test says
      * @param  list<Indication>  $indications
+     * @param  float  $pistonUnder  Thou below the nominal; as it stands they are too large for their bores, and new ones go in
      */
     public function __construct(
         private readonly SpecificationSheet $sheet,
@@ -43,6 +44,7 @@ final class KnownEngine implements Facts
         private readonly ?Closure $concedes = null,
         private readonly array $bores = [],
         private readonly array $indications = [],
+        private readonly float $pistonUnder = 1.1,
     ) {
         $this->engine = new MeasuredEngine($sheet);
     }
@@ -57,7 +59,12 @@ final class KnownEngine implements Facts
     public function bores(): array
     {
         return array_map(
-            fn (int $cylinder): BoreInspection => Bench::bore($this->sheet, $cylinder, $this->bores[$cylinder] ?? self::SOUND, 1.1),
+            fn (int $cylinder): BoreInspection => Bench::bore(
+                $this->sheet,
+                $cylinder,
+                $this->bores[$cylinder] ?? self::SOUND,
+                $this->pistonUnder,
+            ),
             $this->sheet->layout->cylinders(),
         );
     }

@@ -84,7 +84,7 @@ final readonly class PlanView
             [
                 ...array_map(
                     static fn (ReboreOption $option): PlanRow => self::row($file, $plan, $option, $recommended, $words),
-                    $plan->options,
+                    array_values(array_filter([...$plan->options, $plan->stayWithNewPistons()])),
                 ),
                 ...self::withKnownPits($file, $plan, $recommended, $words),
             ],
@@ -151,7 +151,8 @@ final readonly class PlanView
                 OptionKind::Replace => 'Replace',
             },
             match (true) {
-                $option->kind === OptionKind::Stay && $option->sleeved === [] => 'at '.$file->display->step($option->step),
+                $option->kind === OptionKind::Stay && $option->sleeved === [] && ! $option->isWithNewPistons => 'at '.
+                    $file->display->step($option->step),
                 default => $words->sleeves($option),
             },
             $words->option($option).', '.$words->sleeves($option),

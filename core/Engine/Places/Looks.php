@@ -25,6 +25,12 @@ final class Looks
 
     public const FALLS = 'falls';
 
+    public const PITTED = 'pitted';
+
+    public const BURNT = 'burnt';
+
+    public const SUNK = 'sunk';
+
     public const LOOSE = 'loose';
 
     public const STICKS = 'sticks';

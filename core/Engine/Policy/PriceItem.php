@@ -38,6 +38,8 @@ enum PriceItem: string
     /** Pressed to its height, or reamed: no new part. */
     case AdjustGuide = 'adjust_guide';
     case Seat = 'seat';
+    /** A new one fitted; it is cut like any other. */
+    case SeatInsert = 'seat_insert';
     case Head = 'head';
     case CrackRepair = 'crack_repair';
     case Camshaft = 'camshaft';
@@ -66,6 +68,7 @@ enum PriceItem: string
                 self::RebushRod,
                 self::Rod,
                 self::Guide,
+                self::SeatInsert,
                 self::Head,
                 self::Camshaft,
                 self::Lifters,

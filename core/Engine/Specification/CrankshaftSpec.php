@@ -20,6 +20,7 @@ final readonly class CrankshaftSpec
     /**
      * @param  ?list<Length>  $undersizes  Offered, ascending; null where nobody knows which
      * @param  ?Hardening  $hardening  Null where nobody knows, as with every limit
+     * @param  ?Length  $madeStroke  That it was made to, where its rod journals are ground to another; null where it is the sheet's
      * @param  ?Length  $caseDepth  At the standard size, on one side; null where it is not hardened, or nobody knows
      */
     private function __construct(
@@ -36,6 +37,7 @@ final readonly class CrankshaftSpec
         public Roughness $smoothest,
         public Roughness $roughest,
         public ?LengthRange $endPlay,
+        public ?Length $madeStroke,
     ) {
     }
 
@@ -56,6 +58,7 @@ final readonly class CrankshaftSpec
             self::roughness($node->at('finish_ra_nm')->at('least'), 0, self::SMOOTHEST_NM),
             self::roughness($node->at('finish_ra_nm')->at('most'), 1, self::ROUGHEST_NM),
             LengthRange::ifGiven($node->at('end_play'), $unit),
+            $node->at('made_stroke')->positiveLengthIfGiven($unit),
         );
         if ($crankshaft->caseDepth !== null && ! $crankshaft->isHardened()) {
             $depth->complain('a case depth only where the journals are hardened');

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace NorthLedger\Core\Features\Bores;
 
+use NorthLedger\Core\Finding\Outcome;
 use NorthLedger\Core\Finding\PlanningException;
 use NorthLedger\Core\Quantity\Length;
 use NorthLedger\Core\Record\WallReading;
@@ -16,6 +17,7 @@ final readonly class CylinderToPlan
      * @param  Length  $pitDepth  Radial, beyond the reading
      * @param  bool  $wantsNewPiston  To stay (BORE-6a)
      * @param  bool  $isHonedToClearance  To stay
+     * @param  bool  $takesNewPiston  One of the present size fits it, as far as it is read
      * @param  ?float  $wearDirectionDegrees  Null where the direction of the wear is not known
      * @param  list<MeasuredWall>  $walls
      * @param  ?WearMap  $map  Null where the wall was not traced
@@ -33,6 +35,7 @@ final readonly class CylinderToPlan
         public ?WearMap $map = null,
         public bool $wantsNewPiston = false,
         public bool $isHonedToClearance = false,
+        public bool $takesNewPiston = false,
     ) {
         foreach ([$size, ...array_column($walls, 'thickness')] as $length) {
             $length->isPositive() || throw PlanningException::impossible("size or wall of cylinder {$number}", $length->nanometres);
@@ -57,6 +60,7 @@ final readonly class CylinderToPlan
             $map,
             $bore->wantsNewPiston(),
             $bore->wayToStay() === CanStay::HonedToClearance,
+            $bore->newPiston !== null && $bore->newPiston->outcome !== Outcome::Fail,
         );
     }
 
@@ -98,6 +102,7 @@ final readonly class CylinderToPlan
             $this->map,
             $this->wantsNewPiston,
             $this->isHonedToClearance,
+            $this->takesNewPiston,
         );
     }
 
@@ -115,6 +120,7 @@ final readonly class CylinderToPlan
             $this->map,
             $this->wantsNewPiston,
             $this->isHonedToClearance,
+            $this->takesNewPiston,
         );
     }
 

@@ -10,6 +10,9 @@ use NorthLedger\Core\Quantity\Money;
 /** One way to make a block good (BORE-11), with what it costs, what it leaves, and what forbids it. */
 final readonly class ReboreOption
 {
+    /** The key of staying with a whole new set of pistons. */
+    public const NEW_PISTONS = 'stay_new_pistons';
+
     /**
      * @param  Length  $step  The block's size afterwards
      * @param  Length  $metalCut  On diameter, S − A
@@ -22,6 +25,7 @@ final readonly class ReboreOption
      * @param  list<int>  $needsTrace  Cylinders that may have to be centred further off than is allowed; a trace tells (BORE-11a)
      * @param  list<int>  $newPistons  Cylinders that stay with a new piston (BORE-6a)
      * @param  list<int>  $honedToClearance  Cylinders that stay once their clearance is honed out
+     * @param  bool  $isWithNewPistons  A whole new set, whatever the old ones could still do
      */
     public function __construct(
         public OptionKind $kind,
@@ -39,6 +43,7 @@ final readonly class ReboreOption
         public array $needsTrace = [],
         public array $newPistons = [],
         public array $honedToClearance = [],
+        public bool $isWithNewPistons = false,
     ) {
     }
 
@@ -64,15 +69,22 @@ final readonly class ReboreOption
             $this->leavesNoThinnerWallThan($other);
     }
 
-    /** Stable name of the option within its plan: `stay`, `bore 508000`, `replace`. */
+    /** Stable name of the option within its plan: `stay`, `stay_new_pistons`, `bore 508000`, `replace`. */
     public function key(): string
     {
-        return $this->kind === OptionKind::Bore ? 'bore '.$this->step->nanometres : $this->kind->value;
+        return match (true) {
+            $this->kind === OptionKind::Bore => "bore {$this->step->nanometres}",
+            $this->isWithNewPistons => self::NEW_PISTONS,
+            default => $this->kind->value,
+        };
     }
 
     private function leavesNoThinnerWallThan(self $other): bool
     {
-        return $this->thinnestWall === null
-            || ($other->thinnestWall !== null && ! $this->thinnestWall->isSmallerThan($other->thinnestWall));
+        if ($this->thinnestWall === null) {
+            return true;
+        }
+
+        return $other->thinnestWall !== null && ! $this->thinnestWall->isSmallerThan($other->thinnestWall);
     }
 }

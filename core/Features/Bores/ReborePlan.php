@@ -119,10 +119,42 @@ final readonly class ReborePlan
             : $need->traced($cylinder->map->constrained->plus($beyond), $cylinder->map->centred->plus($beyond));
     }
 
+    /** The same bores with a whole new set of pistons; null where one does not fit its bore, or they are all new already. */
+    public function stayWithNewPistons(): ?ReboreOption
+    {
+        $stay = $this->options[0];
+        $numbers = array_column($this->cylinders, 'number');
+        sort($numbers);
+        $unfit = array_filter(
+            $this->cylinders,
+            static fn (CylinderToPlan $cylinder): bool => ! $cylinder->takesNewPiston && ! $cylinder->mustBeSleevedToStay(),
+        );
+        if ($unfit !== [] || $stay->newPistons === $numbers || ! $stay->isFeasible()) {
+            return null;
+        }
+
+        return new ReboreOption(
+            OptionKind::Stay,
+            $stay->step,
+            $stay->metalCut,
+            [],
+            [],
+            $stay->sleeved,
+            $stay->thinnestWall,
+            $stay->wallTooThin,
+            $stay->sizesRemaining,
+            $this->prices->costOfStaying(count($stay->sleeved), count($numbers)),
+            $stay->machineMinutes,
+            $stay->obstacles,
+            newPistons: $numbers,
+            isWithNewPistons: true,
+        );
+    }
+
     /** Folded away: another feasible way, replacing apart, is no worse in anything. */
     public function isFolded(ReboreOption $option): bool
     {
-        if ($option->kind === OptionKind::Replace || ! $option->isFeasible()) {
+        if ($option->kind === OptionKind::Replace || $option->isWithNewPistons || ! $option->isFeasible()) {
             return false;
         }
         foreach ($this->options as $other) {
@@ -155,6 +187,9 @@ final readonly class ReborePlan
 
     public function option(string $key): ?ReboreOption
     {
+        if ($key === ReboreOption::NEW_PISTONS) {
+            return $this->stayWithNewPistons();
+        }
         foreach ($this->options as $option) {
             if ($option->key() === $key) {
                 return $option;

@@ -69,6 +69,7 @@ final readonly class HeadJudge implements Judge
             $gate->sizes(Criterion::GuideHeight, [$at(ValveFeature::GuideHeight)], $spec->guideHeight, Remedy::Machine),
             $clearance,
             $gate->under('VALVE-2')->look(Criterion::ValveDrop, $at(ValveFeature::Drop), [Looks::TIGHT => Remedy::Machine]),
+            ...$this->seatFace($gate->under('VALVE-3'), $at(ValveFeature::SeatFace), $measurements),
             $gate->under('VALVE-3')->look(Criterion::SeatAngles, $at(ValveFeature::SeatAngle), [Looks::OTHER_ANGLES => Remedy::Machine]),
             $gate->under('VALVE-3')->sizes(Criterion::SeatWidth, [$at(ValveFeature::SeatWidth)], $spec->seatWidth, Remedy::Machine),
             $gate
@@ -76,6 +77,20 @@ final readonly class HeadJudge implements Judge
                 ->reading(Criterion::SeatRunOut, $at(ValveFeature::SeatRunOut), Limits::atMostLength($spec->seatRunout), Remedy::Machine),
             $gate->under('VALVE-3')->look(Criterion::Vacuum, $at(ValveFeature::Vacuum), [Looks::FALLS => Remedy::Machine]),
         ];
+    }
+
+    /** @return list<Finding> None where nobody has looked: width, run-out and vacuum say whether it seals */
+    private function seatFace(Gate $gate, Place $face, Measurements $measurements): array
+    {
+        return $measurements->look($face) === null
+            ? []
+            : [
+                $gate->look(Criterion::SeatFace, $face, [
+                    Looks::PITTED => Remedy::Machine,
+                    Looks::BURNT => Remedy::Machine,
+                    Looks::SUNK => Remedy::Machine,
+                ]),
+            ];
     }
 
     /**
@@ -149,7 +164,9 @@ final readonly class HeadJudge implements Judge
             $guide = new GuideWork(ValvePlaces::spec($this->sheet, $spot), $valve, $cylinder, $spot, $measurements);
             array_push($works, ...$guide->works(array_keys($failed[$valve->code] ?? [])));
             if (isset($seats[$valve->code])) {
-                $works[] = PlannedWork::of('VALVE-3', $valve, WorkKind::CutSeats);
+                $look = $measurements->look(Place::at(ValveFeature::SeatFace, $cylinder, $spot));
+                $isLost = in_array($look, [Looks::BURNT, Looks::SUNK], true);
+                $works[] = PlannedWork::of('VALVE-3', $valve, $isLost ? WorkKind::FitSeat : WorkKind::CutSeats);
             }
         }
 

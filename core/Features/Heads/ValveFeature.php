@@ -21,6 +21,7 @@ enum ValveFeature: string implements Feature
     case Guide = 'guide';
     case Stem = 'stem';
     case Drop = 'drop';
+    case SeatFace = 'seatface';
     case SeatAngle = 'seatangle';
     case SeatWidth = 'seatwidth';
     case SeatRunOut = 'seatrunout';
@@ -65,6 +66,7 @@ enum ValveFeature: string implements Feature
                 gauges: [InstrumentKind::OutsideMicrometer, InstrumentKind::DigitalCaliper],
             ),
             self::Drop => FeatureDefinition::look('Cylinder', 'valve drops', looks: ['drops', Looks::TIGHT]),
+            self::SeatFace => FeatureDefinition::look('Cylinder', 'seat face', looks: ['sound', Looks::PITTED, Looks::BURNT, Looks::SUNK]),
             self::SeatAngle => FeatureDefinition::look('Cylinder', 'seat angles', looks: ['right', Looks::OTHER_ANGLES]),
             self::SeatWidth => FeatureDefinition::size(
                 'Cylinder',

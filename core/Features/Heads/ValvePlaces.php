@@ -44,10 +44,12 @@ final readonly class ValvePlaces
             $group,
             $label,
             array_map(
-                static fn (array $valve): Characteristic => Characteristic::needed(
-                    Place::at($feature, $valve[0], $valve[1]),
-                    self::nominal(self::spec($sheet, $valve[1]), $feature),
-                ),
+                static fn (array $valve): Characteristic => $feature === ValveFeature::SeatFace
+                    ? Characteristic::optional(Place::at($feature, $valve[0], $valve[1]))
+                    : Characteristic::needed(
+                        Place::at($feature, $valve[0], $valve[1]),
+                        self::nominal(self::spec($sheet, $valve[1]), $feature),
+                    ),
                 $valves,
             ),
         );
@@ -60,7 +62,8 @@ final readonly class ValvePlaces
                 $row('', 'bore, widest', ValveFeature::Guide),
                 $row('', 'valve stem', ValveFeature::Stem),
                 $row('', 'drops', ValveFeature::Drop),
-                $row('Seat', 'angles', ValveFeature::SeatAngle),
+                $row('Seat', 'face', ValveFeature::SeatFace),
+                $row('', 'angles', ValveFeature::SeatAngle),
                 $row('', 'width', ValveFeature::SeatWidth),
                 $row('', 'run-out', ValveFeature::SeatRunOut),
                 $row('', 'vacuum', ValveFeature::Vacuum),

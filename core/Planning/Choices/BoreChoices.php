@@ -60,7 +60,10 @@ final readonly class BoreChoices
         $needless = Recommendation::needless($plan, $this->engine->policy->sleeveForWear);
 
         return [
-            ...array_map(fn (ReboreOption $option): OfferedChoice => $this->choice($option, $plan, $needless), $plan->options),
+            ...array_map(
+                fn (ReboreOption $option): OfferedChoice => $this->choice($option, $plan, $needless),
+                array_filter([...$plan->options, $plan->stayWithNewPistons()]),
+            ),
             ...$this->withKnownPits(),
         ];
     }
@@ -92,7 +95,7 @@ final readonly class BoreChoices
         return match ($option->kind) {
             OptionKind::Stay => OfferedChoice::of(
                 $this->engine,
-                ChoiceKind::Stay,
+                ChoiceKind::from($option->key()),
                 $this->toStay($option),
                 null,
                 $option->sizesRemaining,
@@ -168,6 +171,7 @@ final readonly class BoreChoices
             [Bar::WallTooThin, $option->wallTooThin !== []],
             [Bar::CannotBeWorked, ! $option->isFeasible() && $option->wallTooThin === []],
             [Bar::OriginalIsKept, $isReplaced && $this->isKept()],
+            [Bar::NotNeeded, $option->isWithNewPistons],
             [Bar::NeedlessSleeves, $tooMany || in_array($option->key(), $needless, true)],
             [Bar::IsAnotherBlock, $isReplaced && $lasts],
         ]);

@@ -30,6 +30,7 @@ final readonly class CrackRepairs
                     OfferedChoice::of($engine, ChoiceKind::Repair, [
                         new Piece(PriceItem::CrackRepair, 1),
                         new Piece(PriceItem::Seat, $crack->disposition() === Disposition::RepairWithSeatInsert ? 1 : 0),
+                        new Piece(PriceItem::SeatInsert, $crack->disposition() === Disposition::RepairWithSeatInsert ? 1 : 0),
                     ]),
                 ],
                 BoreChoices::CODE,

@@ -13,6 +13,7 @@ use NorthLedger\Core\Features\Crankshaft\JudgedJournal;
 use NorthLedger\Core\Inspection\PlannedWork;
 use NorthLedger\Core\Inspection\Section;
 use NorthLedger\Core\Inspection\WorkKind;
+use NorthLedger\Core\Planning\Bar;
 use NorthLedger\Core\Planning\ChoiceKind;
 use NorthLedger\Core\Planning\EngineToPlan;
 use NorthLedger\Core\Planning\OfferedChoice;
@@ -64,11 +65,12 @@ final readonly class CrankshaftChoices
         $journals = $this->engine->inspection->crankshaftJudge()->journals;
         $judged = $journals->of($group, $measurements);
         $plan = $journals->plan($group, $judged);
+        $offset = $group === JournalGroup::Rods ? $this->offset($judged) : [];
 
         return match ($plan?->action) {
             null => [],
-            GrindAction::Polish => [$this->polish($group, $judged)],
-            GrindAction::Grind => $this->grind($group, $plan),
+            GrindAction::Polish => [$this->polish($group, $judged), ...$offset],
+            GrindAction::Grind => [...$this->grind($group, $plan), ...$offset],
             GrindAction::WeldOrReplace => $this->undersizes === [] ? [] : [$this->weld($group)],
         };
     }
@@ -94,23 +96,72 @@ final readonly class CrankshaftChoices
         $choices = [];
         foreach ($this->undersizes as $undersize) {
             if ($plan->undersize !== null && ! $undersize->isSmallerThan($plan->undersize)) {
-                $choices[] = OfferedChoice::of(
-                    $this->engine,
+                $choices[] = $this->ground(
                     ChoiceKind::Grind,
-                    [
-                        new Piece(PriceItem::GrindJournal, $this->count($group)),
-                        $this->shells($group, $undersize),
-                        new Piece(PriceItem::HardenCrankshaft, $this->losesItsCase($undersize) ? 1 : 0),
-                        ...$this->straightening($group),
-                    ],
+                    $group,
                     $undersize,
-                    $this->beyond($undersize),
-                    works: $undersize->equals($plan->undersize) ? $this->works($group, WorkKind::Grind) : [],
+                    $undersize->equals($plan->undersize) ? $this->works($group, WorkKind::Grind) : [],
                 );
             }
         }
 
         return $choices;
+    }
+
+    /**
+     * To the stroke that is wanted, at every step that leaves room to move the throws. Whether they stand there already nobody here can
+     * tell: it is picked, and not recommended.
+     *
+     * @param  array<int, JudgedJournal>  $journals
+     * @return list<OfferedChoice>
+     */
+    private function offset(array $journals): array
+    {
+        $throw = $this->throwToMove();
+        $range = $this->engine->sheet->crankshaft->rods->diameter;
+        if ($throw === null || $range === null || $journals === []) {
+            return [];
+        }
+        $room = Length::smallest(...array_column($journals, 'need'))->minus($throw->times(2));
+        $choices = [];
+        foreach ($this->undersizes as $undersize) {
+            if (! $range->most->minus($undersize)->isLargerThan($room)) {
+                $choices[] = $this->ground(ChoiceKind::GrindOffset, JournalGroup::Rods, $undersize, [], [Bar::NotNeeded]);
+            }
+        }
+
+        return $choices;
+    }
+
+    /** Half of what the stroke changes by; null where it is the one that the crankshaft was made to. */
+    private function throwToMove(): ?Length
+    {
+        $made = $this->engine->sheet->crankshaft->madeStroke;
+        $throw = $made === null ? null : $this->engine->sheet->stroke->minus($made)->absolute()->half();
+
+        return $throw?->isPositive() === true ? $throw : null;
+    }
+
+    /**
+     * @param  list<PlannedWork>  $works
+     * @param  list<Bar>  $bars
+     */
+    private function ground(ChoiceKind $kind, JournalGroup $group, Length $undersize, array $works, array $bars = []): OfferedChoice
+    {
+        return OfferedChoice::of(
+            $this->engine,
+            $kind,
+            [
+                new Piece(PriceItem::GrindJournal, $this->count($group)),
+                $this->shells($group, $undersize),
+                new Piece(PriceItem::HardenCrankshaft, $this->losesItsCase($undersize) ? 1 : 0),
+                ...$this->straightening($group),
+            ],
+            $undersize,
+            $this->beyond($undersize),
+            works: $works,
+            bars: $bars,
+        );
     }
 
     private function weld(JournalGroup $group): OfferedChoice

@@ -39,7 +39,8 @@ final readonly class OtherChoices
                 self::part($engine, 'valves', EnginePart::Block, $inTheBlock, [
                     new Piece(PriceItem::Guide, $of(WorkKind::Guides)),
                     new Piece(PriceItem::AdjustGuide, $of(WorkKind::PressGuide, WorkKind::ReamGuide)),
-                    new Piece(PriceItem::Seat, $of(WorkKind::CutSeats)),
+                    new Piece(PriceItem::Seat, $of(WorkKind::CutSeats, WorkKind::FitSeat)),
+                    new Piece(PriceItem::SeatInsert, $of(WorkKind::FitSeat)),
                 ]),
                 self::ofOneItem($engine, 'camshaft_bores', EnginePart::Block, 'cambore.', PriceItem::CamshaftBore),
                 self::ofOneItem($engine, 'lifters', $engine->sheet->lifterPart(), 'lifter.', PriceItem::LifterBore),

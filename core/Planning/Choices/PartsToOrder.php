@@ -23,6 +23,7 @@ final class PartsToOrder
 
     private const CHANGES_THE_SIZE = [
         ChoiceKind::Grind,
+        ChoiceKind::GrindOffset,
         ChoiceKind::Weld,
         ChoiceKind::LineHone,
         ChoiceKind::LineBore,

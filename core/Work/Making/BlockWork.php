@@ -97,7 +97,7 @@ final readonly class BlockWork
         foreach ($this->agreed->engine->cracks->cracks() as $crack) {
             $place = $crack->number === $number ? $crack->location->words() : $place;
         }
-        $isSeat = static fn (Piece $piece): bool => $piece->item === PriceItem::Seat && $piece->count > 0;
+        $isSeat = static fn (Piece $piece): bool => $piece->item === PriceItem::SeatInsert && $piece->count > 0;
         $hasInsert = array_filter($choice->pieces, $isSeat) !== [];
 
         return [new Note(NoteKind::CrackAt, said: $place), ...$hasInsert ? [new Note(NoteKind::WithSeatInsert)] : []];

@@ -47,7 +47,7 @@ final readonly class CrankshaftWork
             ...$crankshaft->weld($mains, $rods),
             ...$crankshaft->grind($mains, OperationKind::GrindMains, $agreed->sheet->crankshaft->mains),
             ...$crankshaft->grind($rods, OperationKind::GrindRods, $agreed->sheet->crankshaft->rods),
-            ...($agreed->needs(PriceItem::HardenCrankshaft) ? [new Operation(OperationKind::HardenCrank)] : []),
+            ...$agreed->needs(PriceItem::HardenCrankshaft) ? [new Operation(OperationKind::HardenCrank)] : [],
         ];
         $isWorked = static fn (Operation $one): bool => in_array($one->kind, self::BEFORE_THE_RECHECK, true);
         $needsRecheck = array_filter($work, $isWorked) !== [];
@@ -56,7 +56,7 @@ final readonly class CrankshaftWork
             new Operation(OperationKind::CrankWash),
             new Operation(OperationKind::CrankCrackCheck),
             ...$work,
-            ...($needsRecheck ? [new Operation(OperationKind::CrankRecheck)] : []),
+            ...$needsRecheck ? [new Operation(OperationKind::CrankRecheck)] : [],
             new Operation(OperationKind::Polish),
             new Operation(OperationKind::CrankFinalWash),
         ];
@@ -84,12 +84,13 @@ final readonly class CrankshaftWork
     /** @return list<Operation> A journal each; what was welded up is ground to standard */
     private function grind(?OfferedChoice $choice, OperationKind $kind, JournalSpec $spec): array
     {
-        if (! in_array($choice?->kind, [ChoiceKind::Grind, ChoiceKind::Weld], true)) {
+        if (! in_array($choice?->kind, [ChoiceKind::Grind, ChoiceKind::GrindOffset, ChoiceKind::Weld], true)) {
             return [];
         }
         $undersize = $choice->step ?? Length::zero();
         $notes = [
-            ...($spec->fillet === null ? [] : [new Note(NoteKind::WheelForFillet, [$spec->fillet->least, $spec->fillet->most])]),
+            ...$spec->fillet === null ? [] : [new Note(NoteKind::WheelForFillet, [$spec->fillet->least, $spec->fillet->most])],
+            ...$choice->kind === ChoiceKind::GrindOffset ? $this->moved() : [],
             ...self::asJudged(AgreedWork::works($choice, WorkKind::Grind)[0] ?? null),
         ];
 
@@ -103,6 +104,17 @@ final readonly class CrankshaftWork
             ),
             range(1, $spec->count),
         );
+    }
+
+    /** @return list<Note> How far the throws are moved, and which way */
+    private function moved(): array
+    {
+        $made = $this->agreed->sheet->crankshaft->madeStroke;
+        $more = $made === null ? null : $this->agreed->sheet->stroke->minus($made);
+
+        return $more === null
+            ? []
+            : [new Note($more->isNegative() ? NoteKind::ThrowsInward : NoteKind::ThrowsOutward, [$more->absolute()->half()])];
     }
 
     private function target(JournalSpec $spec, Length $undersize): ?Target

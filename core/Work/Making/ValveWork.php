@@ -23,7 +23,7 @@ final class ValveWork
     {
         $operations = $notes = [];
         foreach ($works as $work) {
-            if ($work->kind === WorkKind::CutSeats) {
+            if (in_array($work->kind, [WorkKind::CutSeats, WorkKind::FitSeat], true)) {
                 $operations[] = new Operation($seats, self::place($work), notes: self::seat($agreed, $work));
             } elseif (in_array($work->kind, [WorkKind::Guides, WorkKind::PressGuide, WorkKind::ReamGuide], true)) {
                 $notes[self::place($work)] = [...$notes[self::place($work)] ?? [], ...self::guide($agreed, $work)];
@@ -57,7 +57,12 @@ final class ValveWork
     /** @return list<Note> */
     private static function seat(AgreedWork $agreed, PlannedWork $work): array
     {
-        return self::range(NoteKind::SeatWidth, (self::isIntake($work) ? $agreed->sheet->intake : $agreed->sheet->exhaust)->seatWidth);
+        $spec = self::isIntake($work) ? $agreed->sheet->intake : $agreed->sheet->exhaust;
+
+        return [
+            ...$work->kind === WorkKind::FitSeat ? [new Note(NoteKind::WithSeatInsert)] : [],
+            ...self::range(NoteKind::SeatWidth, $spec->seatWidth),
+        ];
     }
 
     /** @return list<Note> */
