@@ -33,6 +33,7 @@ final readonly class CertificateParts
         OperationKind::CrackRepair,
         OperationKind::Threads,
         OperationKind::HeadRepair,
+        OperationKind::HeadWeld,
         OperationKind::StrokeClearance,
         OperationKind::CamshaftBearings,
         OperationKind::WeldJournals,

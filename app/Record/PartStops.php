@@ -17,7 +17,7 @@ use NorthLedger\Core\Work\StopReason;
 final class PartStops
 {
     /** Ways whose measure follows the readings; another depth of the same cut is the same way. */
-    private const BY_KIND = [ChoiceKind::Face, ChoiceKind::ToTarget];
+    private const BY_KIND = [ChoiceKind::Face, ChoiceKind::ToTarget, ChoiceKind::Weld];
 
     /** @return list<Stop> None of a choice from before there was a plan of the whole engine */
     public static function of(JobFile $file): array

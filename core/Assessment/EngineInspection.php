@@ -15,6 +15,7 @@ use NorthLedger\Core\Features\Crankshaft\CrankshaftJudge;
 use NorthLedger\Core\Features\Faces\DeckToTarget;
 use NorthLedger\Core\Features\Faces\FaceFeature;
 use NorthLedger\Core\Features\Faces\FaceJudge;
+use NorthLedger\Core\Features\Faces\FaceKind;
 use NorthLedger\Core\Features\Faces\FacePlaces;
 use NorthLedger\Core\Features\Faces\MeasuredFace;
 use NorthLedger\Core\Features\Volumes\Compression;
@@ -142,10 +143,7 @@ final class EngineInspection
         $absent = $this->here === null ? $this->facts->absent() : [];
 
         return $this->here ??= array_values(
-            array_filter(
-                EngineAssessment::partsOf($this->sheet),
-                static fn (EnginePart $part): bool => ! in_array($part, $absent, true),
-            ),
+            array_filter(EngineAssessment::partsOf($this->sheet), static fn (EnginePart $part): bool => ! in_array($part, $absent, true)),
         );
     }
 
@@ -165,6 +163,18 @@ final class EngineInspection
     public function faces(): array
     {
         return $this->faceJudge()->faces($this->measurements(Section::Deck));
+    }
+
+    /** What has to come off the head of a bank once its pits are welded up; null where it has none that must go (DECK-4). */
+    public function headCutOnceWelded(int $bank): ?Length
+    {
+        foreach ($this->faces() as $face) {
+            if ($face->kind === FaceKind::Head && $face->bank === $bank) {
+                return $this->faceJudge()->cutOnceWelded($face, $this->measurements(Section::Deck));
+            }
+        }
+
+        return null;
     }
 
     /** False for a deck that is not square to the crankshaft (DECK-2). */

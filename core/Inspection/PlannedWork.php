@@ -36,6 +36,14 @@ final readonly class PlannedWork
         return new self($rule, $about, $kind, $step, $target, $said);
     }
 
+    /** The same cut, to another depth; what it leaves follows. */
+    public function cutBy(Length $step): self
+    {
+        $more = $step->minus($this->step ?? Length::zero());
+
+        return new self($this->rule, $this->about, $this->kind, $step, $this->target?->minus($more), $this->said);
+    }
+
     /** “Main 3” */
     public function subject(): string
     {

@@ -47,6 +47,8 @@ enum OperationKind: string
     case HeadWash = 'head wash';
     case HeadCrackCheck = 'head crack check';
     case HeadRepair = 'head repair';
+    /** What is eaten away of a face is welded up before it is cut. */
+    case HeadWeld = 'head weld';
     case Guides = 'guides';
     case Seats = 'seats';
     case HeadFace = 'head face';
@@ -77,6 +79,7 @@ enum OperationKind: string
             self::HeadWash,
             self::HeadCrackCheck,
             self::HeadRepair,
+            self::HeadWeld,
             self::Guides,
             self::Seats,
             self::HeadFace,
@@ -163,6 +166,7 @@ enum OperationKind: string
             self::RodWeights => [self::StraightenRod, self::Rebush, self::Resize, self::LightenRod],
             self::Match => [self::RodWeights, self::PistonWeights],
             self::Balance => [self::Match],
+            self::HeadFace => [self::HeadWeld],
             self::Seats => [self::Guides],
             self::BlockSeats => [self::BlockGuides],
             self::Volumes => [self::Guides, self::Seats, self::HeadFace],
@@ -180,7 +184,7 @@ enum OperationKind: string
             self::Hone => Machine::Hone,
             self::GrindMains, self::GrindRods => Machine::CrankGrinder,
             self::Polish => Machine::Polisher,
-            self::WeldJournals, self::CrackRepair, self::HeadRepair => Machine::WeldingBench,
+            self::WeldJournals, self::CrackRepair, self::HeadRepair, self::HeadWeld => Machine::WeldingBench,
             self::Resize, self::Rebush => Machine::RodHone,
             self::Guides, self::Seats, self::BlockGuides, self::BlockSeats => Machine::SeatMachine,
             self::Balance => Machine::Balancer,

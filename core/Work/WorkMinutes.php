@@ -36,6 +36,7 @@ final class WorkMinutes
     {
         return match ($kind) {
             OperationKind::CrackRepair, OperationKind::HeadRepair => PriceItem::CrackRepair,
+            OperationKind::HeadWeld => PriceItem::WeldFace,
             OperationKind::Line => PriceItem::LineBore,
             OperationKind::BlockGuides, OperationKind::Guides => PriceItem::Guide,
             OperationKind::BlockSeats, OperationKind::Seats => PriceItem::Seat,

@@ -42,6 +42,7 @@ return [
         'rod_weights' => 'weigh rods',
         'head_wash' => 'wash head',
         'head_crack_check' => 'crack check head',
+        'head_weld' => 'weld head',
         'head_repair' => 'repair head',
         'guides' => 'guides',
         'seats' => 'seats',

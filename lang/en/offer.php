@@ -53,6 +53,7 @@ return [
         'deck_face' => 'the top of the block cut flat',
         'deck_to_target' => 'the top of the block cut to the height wanted',
         'head_recondition' => 'the cylinder head put right',
+        'head_weld' => 'the eaten face of the cylinder head welded up and cut flat',
         'head_to_target' => 'the cylinder head cut for the compression wanted',
         'head_replace' => 'another cylinder head',
         'valves_recondition' => 'valve guides and seats in the block renewed',

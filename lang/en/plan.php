@@ -59,6 +59,7 @@ return [
         'grind_offset' => 'grind :step under, to the wanted stroke',
         'grind' => 'grind :step under',
         'weld' => 'weld up and grind to standard',
+        'weld_head' => 'weld up what is eaten, then face by :cut',
         'line_hone' => 'line hone',
         'line_bore' => 'line bore to :step',
         'recondition' => 'put right as found',

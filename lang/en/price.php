@@ -37,6 +37,7 @@ return [
         'seat' => 'Cut a valve seat',
         'seat_insert' => 'Fit a valve seat insert',
         'head' => 'Another head',
+        'weld_face' => 'Weld up an eaten face',
         'crack_repair' => 'Repair a crack',
         'camshaft' => 'Another camshaft',
         'lifters' => 'Lifters, a set',

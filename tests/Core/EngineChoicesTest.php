@@ -22,6 +22,7 @@ use NorthLedger\Core\Finding\PartDefect;
 use NorthLedger\Core\Finding\Remedy;
 use NorthLedger\Core\Inspection\PlannedWork;
 use NorthLedger\Core\Inspection\Section;
+use NorthLedger\Core\Inspection\WorkKind;
 use NorthLedger\Core\Planning\Bar;
 use NorthLedger\Core\Planning\BuildWishes;
 use NorthLedger\Core\Planning\ChoiceKind;
@@ -35,6 +36,9 @@ use NorthLedger\Core\Planning\Shelf;
 use NorthLedger\Core\Quantity\Length;
 use NorthLedger\Core\Quantity\Money;
 use NorthLedger\Core\Quantity\Volume;
+use NorthLedger\Core\Work\Making\AgreedWork;
+use NorthLedger\Core\Work\Making\EngineWork;
+use NorthLedger\Core\Work\Operation;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -120,7 +124,32 @@ final class EngineChoicesTest extends TestCase
             array_column(array_map(static fn (PlannedWork $one): array => [$one->about->code, $one->kind->value], $head->works), 1, 0),
         );
         $unlooked = self::choices($sheet, ['heads' => ['seatface.2.ex' => null, 'vacuum.3.ex' => 'falls']])->parts['head.1'];
-        $this->assertSame(['cut_seats'], array_map(static fn (PlannedWork $one): string => $one->kind->value, $unlooked->choices[0]->works));
+        $kinds = array_map(static fn (PlannedWork $one): string => $one->kind->value, $unlooked->choices[0]->works);
+        $this->assertSame(['cut_seats'], $kinds);
+    }
+
+    public function test_an_eaten_head_is_welded_and_faced_by_less(): void
+    {
+        $sheet = Bench::sheet('tarn-4-198');
+        $eaten = ['deck' => ['headpits.1' => Looks::INSIDE_BAND, 'headpit.1' => 30 * self::THOU]];
+        $engine = self::engine($sheet, new KnownEngine($sheet, $eaten));
+        $head = EngineChoices::of($engine)->parts['head.1'];
+        $weld =
+            array_values(array_filter($head->choices, static fn (OfferedChoice $one): bool => $one->kind === ChoiceKind::Weld))[0] ?? null;
+        $this->assertNotNull($weld);
+        $face = static fn (OfferedChoice $one): ?PlannedWork => array_values(
+            array_filter($one->works, static fn (PlannedWork $work): bool => $work->kind === WorkKind::Face),
+        )[0] ?? null;
+        [$deep, $shallow] = [$face($head->choices[0]), $face($weld)];
+        $this->assertSame(2 * self::THOU, $weld->choice->headCut->nanometres, 'one light cut takes the weld down');
+        $this->assertSame(30 * self::THOU, (int) $deep?->step?->nanometres);
+        $this->assertSame(28 * self::THOU, $shallow?->target?->minus($deep->target ?? Length::zero())->nanometres, 'so much more is left');
+
+        $order = EngineWork::order(new AgreedWork($engine, ['head.1' => $weld], null, [], [], false));
+        $kinds = array_map(static fn (Operation $one): string => $one->kind->value, array_values($order->operations ?? []));
+        $this->assertSame(['head weld', 'head face'], array_values(array_intersect($kinds, ['head weld', 'head face'])));
+        $sound = self::choices($sheet, ['heads' => ['vacuum.3.ex' => 'falls']])->parts['head.1'];
+        $this->assertSame([], array_filter($sound->choices, static fn (OfferedChoice $one): bool => $one->kind === ChoiceKind::Weld));
     }
 
     public function test_nothing_is_planned_of_what_nobody_has_read(): void

@@ -34,6 +34,8 @@ enum PriceItem: string
     case Rod = 'rod';
     case FaceDeck = 'face_deck';
     case FaceHead = 'face_head';
+    /** What is eaten away of it, so that little has to be cut. */
+    case WeldFace = 'weld_face';
     case Guide = 'guide';
     /** Pressed to its height, or reamed: no new part. */
     case AdjustGuide = 'adjust_guide';

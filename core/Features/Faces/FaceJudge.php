@@ -59,10 +59,27 @@ final readonly class FaceJudge implements Judge
     /** What has to come off: what cleans it up on the best shims, and the depth of a pit inside the sealing band (DECK-2, DECK-4). */
     public function cut(MeasuredFace $face, Measurements $measurements): Length
     {
-        $allowances = $this->policy->partAllowances($this->sheet->unit);
-        $toClean = $face->cutToClean($allowances->shimStep, $allowances->mostShim, $this->mayBeShimmed($face, $measurements));
+        return $this->toClean($face, $measurements)->plus($this->pitToRemove($face, $measurements));
+    }
 
-        return $toClean->plus($this->pitToRemove($face, $measurements));
+    /**
+     * What has to come off once the pits inside the sealing band are welded up: at the least one light cut, which takes the weld down to
+     * the face.
+     *
+     * @return ?Length Null where no pit is inside the band, or nobody knows how deep it is
+     */
+    public function cutOnceWelded(MeasuredFace $face, Measurements $measurements): ?Length
+    {
+        return $this->pitToRemove($face, $measurements)->isPositive()
+            ? Length::largest($this->toClean($face, $measurements), $this->policy->partAllowances($this->sheet->unit)->lightCut)
+            : null;
+    }
+
+    private function toClean(MeasuredFace $face, Measurements $measurements): Length
+    {
+        $allowances = $this->policy->partAllowances($this->sheet->unit);
+
+        return $face->cutToClean($allowances->shimStep, $allowances->mostShim, $this->mayBeShimmed($face, $measurements));
     }
 
     /** A deck that is not square to the crankshaft is cut square, not shimmed away (DECK-2, DECK-6). */
@@ -136,7 +153,7 @@ final readonly class FaceJudge implements Judge
                         [],
                         $mustBeCut ? 'After the cut.' : '',
                     ),
-            ...($finish === null ? [] : [$finish]),
+            ...$finish === null ? [] : [$finish],
         ];
     }
 

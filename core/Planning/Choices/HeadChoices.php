@@ -67,7 +67,7 @@ final readonly class HeadChoices
         $choices = match (true) {
             $this->isLost($bank) => [$this->another([])],
             $needsNothing && $target === null => [],
-            $target === null => [$asFound, $this->another([])],
+            $target === null => [$asFound, ...$this->welded($bank, $works, $cracks, $face), $this->another([])],
             default => [
                 $this->worked(ChoiceKind::ToTarget, $works, $cracks, Length::largest($target, $face), []),
                 $asFound,
@@ -76,6 +76,28 @@ final readonly class HeadChoices
         };
 
         return $choices === [] ? null : new OfferedPart($code, EnginePart::Head, $choices, null, $bank);
+    }
+
+    /**
+     * What is eaten away is welded up, and less has to be cut.
+     *
+     * @param  list<PlannedWork>  $works
+     * @param  list<Indication>  $cracks
+     * @param  Length  $cut  That takes the pits away
+     * @return list<OfferedChoice> None where no pit must go, or the weld saves nothing
+     */
+    private function welded(int $bank, array $works, array $cracks, Length $cut): array
+    {
+        $less = $this->engine->inspection->headCutOnceWelded($bank);
+        if ($less === null || ! $less->isSmallerThan($cut)) {
+            return [];
+        }
+        $works = array_map(
+            static fn (PlannedWork $work): PlannedWork => $work->kind === WorkKind::Face ? $work->cutBy($less) : $work,
+            $works,
+        );
+
+        return [$this->worked(ChoiceKind::Weld, $works, $cracks, $less, [])];
     }
 
     /** @param  list<Bar>  $bars */
@@ -100,13 +122,14 @@ final readonly class HeadChoices
             $kind,
             [
                 new Piece(PriceItem::FaceHead, $cut->isPositive() ? 1 : 0),
+                new Piece(PriceItem::WeldFace, $kind === ChoiceKind::Weld ? 1 : 0),
                 new Piece(PriceItem::Guide, self::counted($works, WorkKind::Guides)),
                 new Piece(PriceItem::AdjustGuide, self::counted($works, WorkKind::PressGuide) + self::counted($works, WorkKind::ReamGuide)),
                 new Piece(PriceItem::Seat, self::counted($works, WorkKind::CutSeats) + self::counted($works, WorkKind::FitSeat) + $inserts),
                 new Piece(PriceItem::SeatInsert, self::counted($works, WorkKind::FitSeat) + $inserts),
                 new Piece(PriceItem::CrackRepair, count($cracks)),
             ],
-            $kind === ChoiceKind::ToTarget ? $cut : null,
+            in_array($kind, [ChoiceKind::ToTarget, ChoiceKind::Weld], true) ? $cut : null,
             headCut: $cut,
             works: $works,
             bars: $bars,

@@ -29,9 +29,13 @@ final readonly class HeadWork
         $head = new self($agreed);
         $heads = array_filter(
             $agreed->numbered('head'),
-            static fn (OfferedChoice $choice): bool => in_array($choice->kind, [ChoiceKind::Recondition, ChoiceKind::ToTarget], true),
+            static fn (OfferedChoice $choice): bool => in_array(
+                $choice->kind,
+                [ChoiceKind::Recondition, ChoiceKind::ToTarget, ChoiceKind::Weld],
+                true,
+            ),
         );
-        $work = [...$head->repairs($heads), ...$head->valves($heads), ...$head->faces($heads)];
+        $work = [...$head->repairs($heads), ...$head->welds($heads), ...$head->valves($heads), ...$head->faces($heads)];
 
         return $work === []
             ? []
@@ -58,6 +62,20 @@ final readonly class HeadWork
         }
 
         return $operations;
+    }
+
+    /**
+     * @param  array<string, OfferedChoice>  $heads
+     * @return list<Operation>
+     */
+    private function welds(array $heads): array
+    {
+        $welded = array_filter($heads, static fn (OfferedChoice $choice): bool => $choice->kind === ChoiceKind::Weld);
+
+        return array_map(
+            static fn (int|string $bank): Operation => new Operation(OperationKind::HeadWeld, (string) $bank),
+            array_keys($welded),
+        );
     }
 
     /**
