@@ -192,6 +192,7 @@ final readonly class VerdictWords
             in_array(Obstacle::CannotBeSleeved, $option->obstacles, true) => Line::of('verdict.sleeves.cannot', $cylinders),
             $option->sleeved === [] && $option->isWithNewPistons => Line::of('verdict.sleeves.new_pistons'),
             $option->sleeved === [] => Line::of($option->kind === OptionKind::Stay ? 'verdict.sleeves.hone' : 'verdict.sleeves.none'),
+            $option->isWithNewPistons => Line::of('verdict.sleeves.sleeve_new_pistons', $cylinders),
             default => Line::of('verdict.sleeves.sleeve', $cylinders),
         };
     }

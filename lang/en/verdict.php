@@ -92,6 +92,7 @@ return [
         'hone' => 'hone and re-ring',
         'new_pistons' => 'hone, new pistons and rings',
         'sleeve' => 'sleeve :cylinders',
+        'sleeve_new_pistons' => 'sleeve :cylinders, new pistons and rings',
         'cannot' => 'not with :cylinders',
         'standard_block' => 'standard block',
         'new_cylinders' => 'new cylinders and pistons',

@@ -348,7 +348,7 @@ final class SpecBookTest extends TestCase
             ->assertSee('/bore/service/out_of_round')
             ->assertSee('value="add threads"', false)
             ->assertDontSee('name="value[/threads]"', false)
-            ->assertSee('Crankshaft <tspan>0 of 20</tspan>', false);
+            ->assertSee('Crankshaft <tspan>0 of 21</tspan>', false);
         $this->get('/specs/glen-v8-302/export')
             ->assertOk()
             ->assertJsonPath('bore.oversizes', ['.020', '.030']);

@@ -84,7 +84,7 @@ final readonly class PlanView
             [
                 ...array_map(
                     static fn (ReboreOption $option): PlanRow => self::row($file, $plan, $option, $recommended, $words),
-                    array_values(array_filter([...$plan->options, $plan->stayWithNewPistons()])),
+                    $plan->ways(),
                 ),
                 ...self::withKnownPits($file, $plan, $recommended, $words),
             ],

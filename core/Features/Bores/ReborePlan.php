@@ -119,7 +119,7 @@ final readonly class ReborePlan
             : $need->traced($cylinder->map->constrained->plus($beyond), $cylinder->map->centred->plus($beyond));
     }
 
-    /** The same bores with a whole new set of pistons; null where one does not fit its bore, or they are all new already. */
+    /** The same bores with a whole new set of pistons; null where one does not fit its bore, or they are all new, or sleeved, already. */
     public function stayWithNewPistons(): ?ReboreOption
     {
         $stay = $this->options[0];
@@ -129,7 +129,7 @@ final readonly class ReborePlan
             $this->cylinders,
             static fn (CylinderToPlan $cylinder): bool => ! $cylinder->takesNewPiston && ! $cylinder->mustBeSleevedToStay(),
         );
-        if ($unfit !== [] || $stay->newPistons === $numbers || ! $stay->isFeasible()) {
+        if ($unfit !== [] || in_array($numbers, [$stay->newPistons, $stay->sleeved], true) || ! $stay->isFeasible()) {
             return null;
         }
 
@@ -170,6 +170,12 @@ final readonly class ReborePlan
     public function feasible(): array
     {
         return array_values(array_filter($this->options, static fn (ReboreOption $option): bool => $option->isFeasible()));
+    }
+
+    /** @return non-empty-list<ReboreOption> Every way, that of new pistons beside staying among them */
+    public function ways(): array
+    {
+        return [$this->options[0], ...array_filter([$this->stayWithNewPistons()]), ...array_slice($this->options, 1)];
     }
 
     /** @return list<Length> Allowed steps above the current one at which every cylinder cleans up, on centre or off */

@@ -60,10 +60,7 @@ final readonly class BoreChoices
         $needless = Recommendation::needless($plan, $this->engine->policy->sleeveForWear);
 
         return [
-            ...array_map(
-                fn (ReboreOption $option): OfferedChoice => $this->choice($option, $plan, $needless),
-                array_filter([...$plan->options, $plan->stayWithNewPistons()]),
-            ),
+            ...array_map(fn (ReboreOption $option): OfferedChoice => $this->choice($option, $plan, $needless), $plan->ways()),
             ...$this->withKnownPits(),
         ];
     }
