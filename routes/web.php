@@ -321,6 +321,7 @@ Route::middleware(['auth', StillIn::class])->group(function (): void {
         Route::get('/sheets/{sheet}/bores/{cylinder}/changes', [SheetController::class, 'changes']);
         Route::middleware('can:measure')->group(function (): void {
             Route::post('/sheets/{sheet}/bores/{cylinder}/readings', [ReadingController::class, 'store']);
+            Route::post('/weights/list', [SheetController::class, 'weightList']);
             Route::post('/sheets/{sheet}/bores/{cylinder}/ring-gap', [BoreController::class, 'ringGap']);
             Route::post('/sheets/{sheet}/bores/{cylinder}/undo', [ReadingController::class, 'undo']);
         });

@@ -10,7 +10,9 @@ use App\Pages\PartMargin;
 use App\Pages\PartSheetView;
 use App\Pages\PartWalk;
 use App\Pages\Stamp;
+use App\Pages\WeightListLine;
 use App\Record\JobFile;
+use App\Record\WeightList;
 use App\Storage\SheetName;
 use App\Storage\User;
 use NorthLedger\Core\Inspection\Section;
@@ -64,7 +66,11 @@ final class SectionFragments implements Fragments
     public function drawing(): string
     {
         return match ($this->section) {
-            Section::Weights => view('parts.weights', ['table' => $this->balance()])->render(),
+            Section::Weights => view('parts.weights', [
+                'table' => $this->balance(),
+                'listed' => WeightListLine::all($this->file),
+                'from' => WeightList::of($this->file)->from ?? '',
+            ])->render(),
             Section::Volumes => view('parts.volumes', ['table' => $this->ratios()])->render(),
             default => SheetDrawings::render($this->file, $this->section),
         };

@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace App\Sheet;
 
+use App\Http\RequestId;
 use App\Http\ShownUnit;
 use App\Record\JobFiles;
 use App\Storage\Job;
 use App\Storage\SheetName;
+use App\Words\Line;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
@@ -44,6 +46,16 @@ final class SheetController
             ['file' => $file, 'sheet' => $sheet, 'section' => $section, 'parts' => SheetAnswer::parts($request, $file, $sheet)] +
                 SheetTabs::beside($file, $sheet),
         );
+    }
+
+    /** A list of weights that came with the parts. */
+    public function weightList(WeightListRequest $request, Job $job, KeepWeightList $keep): RedirectResponse
+    {
+        $keep->handle($job, $request->user(), RequestId::of($request), $request->list(), $request->from());
+
+        return redirect()
+            ->route('part', [$job, Section::Weights->value])
+            ->with('note', Line::of('weights.kept'));
     }
 
     /** What others have written since the page's last known entry; nothing where nothing was. */

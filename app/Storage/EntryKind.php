@@ -27,6 +27,8 @@ enum EntryKind: string
     case SuspectsConfirmed = 'suspects confirmed';
     case PistonsAssigned = 'pistons assigned';
     case RingGap = 'ring gap';
+    /** The list of weights that came with the parts. */
+    case WeightList = 'weight list';
     case Reading = 'reading';
     case Undo = 'undo';
     case Overruled = 'overruled';

@@ -7,6 +7,7 @@ namespace Tests\Feature;
 use App\People\Role;
 use App\Record\JobFile;
 use App\Record\JobFiles;
+use App\Record\WeightList;
 use App\Storage\Job;
 use App\Storage\Release;
 use App\Storage\Stage;
@@ -16,6 +17,7 @@ use Illuminate\Support\Facades\Queue;
 use Illuminate\Testing\TestResponse;
 use NorthLedger\Core\Features\Receiving\Arrival;
 use NorthLedger\Core\Features\Receiving\Purpose;
+use NorthLedger\Core\Features\Weights\WeightDifference;
 use NorthLedger\Core\Inspection\Section;
 use NorthLedger\Core\Verification\AcceptanceState;
 use Tests\TestCase;
@@ -100,6 +102,46 @@ final class AcceptanceTest extends TestCase
         $this->get($this->url('receive'))->assertDontSee('/plan"', false);
         $form = ['ulid' => $this->ulid(), 'option' => 'bore 250000', 'reason' => 'all the same'];
         $this->post($this->url('plan'), $form)->assertSessionHasErrors('option');
+        $this->artisan('ledger:recompute')->assertSuccessful();
+    }
+
+    /** Story 10: weights to a hundredth of a gram beside the list that came, with the doubt of the difference. */
+    public function test_a_list_of_weights_is_held_against_our_own(): void
+    {
+        $this->receive('quern-3-16', Arrival::Complete);
+        $keep = fn (string $list): TestResponse => $this->sendTo($this->job, 'weights/list', ['list' => $list, 'from' => 'Weir & Co']);
+        foreach (
+            [
+                'piston one 412.30' => 'Line 1 says “piston one 412.30”',
+                "piston 1 412.30\n\npiston 7 412.30" => 'Line 2 names number 7',
+                "piston 1 412.30\npistons 1 412.3" => 'stands in the list already',
+                'piston 1 0.00' => 'Line 1:',
+            ] as $list => $complaint
+        ) {
+            $this->assertStringContainsString($complaint, (string) $keep($list)->assertStatus(422)->json('errors.list.0'));
+        }
+        $keep("piston 1 412.30\nPiston 2, 412.35\npiston 3; 412.3\nbig end 1 430.10\nrings 2 31.0")->assertRedirect();
+        $this->key($this->job, 'weight.1', '412.32', 'weights')->assertOk();
+        $this->assertNull(WeightList::of($this->file())?->lines[0]->doubt, 'nobody has said what it was weighed on');
+
+        $this->stateSetup($this->job, 'weights', ['feature' => 'weight', 'instrument' => 'scale 0.01 g', 'reading_unit' => null, 'zero' => null])->assertOk();
+        foreach (['weight.1' => '412.32', 'weight.2' => '412.41', 'weight.3' => '412.35'] as $place => $grams) {
+            $this->key($this->job, $place, $grams, 'weights', ['reason' => 'on the fine scale'])->assertOk();
+        }
+        $says = array_map(
+            static fn (WeightDifference $one): array => [$one->micrograms, $one->agrees()],
+            WeightList::of($this->file())->lines ?? [],
+        );
+        $this->assertSame([[20_000, true], [60_000, false], [50_000, true], [null, null], [null, null]], $says);
+        $this->get($this->url('measure/weights'))
+            ->assertOk()
+            ->assertSee('Their list, by Weir &amp; Co', false)
+            ->assertSee('+0.06 ±0.03')
+            ->assertSee('differs')
+            ->assertSee('not weighed here');
+        $this->get($this->url('verify/parts/rods'))->assertOk()->assertSee('+0.06 ±0.03');
+        $keep('')->assertRedirect();
+        $this->assertNull(WeightList::of($this->file()), 'taken away again');
         $this->artisan('ledger:recompute')->assertSuccessful();
     }
 

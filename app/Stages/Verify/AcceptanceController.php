@@ -6,7 +6,9 @@ namespace App\Stages\Verify;
 
 use App\Http\RequestId;
 use App\Http\ShownUnit;
+use App\Pages\WeightListLine;
 use App\Record\JobFiles;
+use App\Record\WeightList;
 use App\Sheet\AcceptedPartView;
 use App\Storage\Job;
 use Illuminate\Contracts\View\View;
@@ -40,6 +42,11 @@ final class AcceptanceController
         $file = ShownUnit::of($request, $files->open($job));
         $view = ($file->job->isCheck() ? AcceptedPartView::all($file) : [])[$part->value] ?? abort(404);
 
-        return view('verify.sheet', ['file' => $file, 'part' => $view]);
+        return view('verify.sheet', [
+            'file' => $file,
+            'part' => $view,
+            'listed' => $part === EnginePart::Rods ? WeightListLine::all($file) : [],
+            'from' => WeightList::of($file)->from ?? '',
+        ]);
     }
 }

@@ -35,4 +35,5 @@
 <p class="bobweight">
     Bobweight <b class="num">{{ $table->bobweight }}</b> <span class="soft">{{ $table->from }}</span> <span class="rule-id">BAL-2</span>
 </p>
+@include('parts.weight-list', ['lines' => $listed, 'from' => $from])
 </div>

@@ -29,6 +29,7 @@
     <x-stamp :stamp="$part->stamp" />
     @if($part->answer !== '')<p><b>{{ $part->answer }}</b></p>@endif
     @include('verify.checked-lines')
+    @if($listed !== [])@include('parts.weight-list', ['lines' => $listed, 'from' => $from])@endif
     <p class="soft">
         {{ __('verify.new_limits') }} Sheet revision {{ $file->sheet->revision }}, policy revision {{ $file->policy->revision }}, ledger
         entry {{ $file->job->entries }}.
