@@ -6,6 +6,7 @@ namespace App\Pages;
 
 use App\Record\JobFile;
 use App\Storage\StatedSetup;
+use NorthLedger\Core\Engine\Places\FeatureCodes;
 use NorthLedger\Core\Engine\Places\Place;
 use NorthLedger\Core\Gauging\Measurand;
 use NorthLedger\Core\Quantity\Length;
@@ -33,6 +34,12 @@ final readonly class SetupLine
         public string $fitness,
         public string $fitnessWords,
     ) {
+    }
+
+    /** Codes of what it reads: everything that is weighed is weighed on one scale. */
+    public function shownAt(): string
+    {
+        return $this->feature === FeatureCodes::scale() ? implode(' ', FeatureCodes::weighed()) : $this->feature;
     }
 
     public static function of(?StatedSetup $setup, JobFile $file): ?self

@@ -15,6 +15,7 @@ use NorthLedger\Core\Features\Bores\BoreMeasures;
 use NorthLedger\Core\Features\Bores\Form;
 use NorthLedger\Core\Features\Bores\JudgedBore;
 use NorthLedger\Core\Finding\Criterion;
+use NorthLedger\Core\Finding\Finding;
 use NorthLedger\Core\Finding\Outcome;
 use NorthLedger\Core\Finding\Spread;
 use NorthLedger\Core\Quantity\Length;
@@ -125,15 +126,15 @@ final readonly class SheetCells
     /** Bore less piston; past its limit where that condemns. */
     public function clearance(JudgedBore $bore): SheetCell
     {
-        $finding = $bore->finding(Criterion::Clearance);
-        $state = match (true) {
-            $bore->clearance === null => CellState::Missing,
-            $finding->outcome === Outcome::Fail => CellState::Out,
-            $finding->outcome === Outcome::Undecided => CellState::Undecided,
-            ! ($finding->limits?->areKnown() ?? true) => CellState::NoLimit,
-            $finding->isCloseCall => CellState::Close,
-            default => CellState::Good,
-        };
+        // A sheet that says no least clearance says nothing of the cell.
+        $least = self::ofClearance($bore->finding(Criterion::LeastClearance));
+        $state =
+            $bore->clearance === null
+                ? CellState::Missing
+                : CellState::worse(
+                    self::ofClearance($bore->finding(Criterion::Clearance)),
+                    $least === CellState::NoLimit ? CellState::Good : $least,
+                );
 
         return new SheetCell(
             null,
@@ -141,6 +142,17 @@ final readonly class SheetCells
             $bore->clearance === null ? '–' : '',
             $state,
         );
+    }
+
+    private static function ofClearance(Finding $finding): CellState
+    {
+        return match (true) {
+            $finding->outcome === Outcome::Fail => CellState::Out,
+            $finding->outcome === Outcome::Undecided => CellState::Undecided,
+            ! ($finding->limits?->areKnown() ?? true) => CellState::NoLimit,
+            $finding->isCloseCall => CellState::Close,
+            default => CellState::Good,
+        };
     }
 
     /** The widest taper; a bore that is no plain taper says what it is. */

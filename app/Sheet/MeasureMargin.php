@@ -16,6 +16,7 @@ use App\Words\FindingWords;
 use App\Words\Line;
 use App\Words\VerdictWords;
 use NorthLedger\Core\Assessment\BlockAssessment;
+use NorthLedger\Core\Engine\Specification\EnginePart;
 use NorthLedger\Core\Features\Bores\BoreFeature;
 use NorthLedger\Core\Features\Bores\CanStay;
 use NorthLedger\Core\Features\Bores\JudgedBore;
@@ -34,6 +35,7 @@ final readonly class MeasureMargin
      * @param  list<FindingLine>  $reasons
      * @param  int  $moreReasons  How many are not shown
      * @param  list<array{step: string, text: string, state: CellState}>  $needs
+     * @param  ?BlockQuestions  $questions  Null where nothing is planned: the job is only a check
      * @param  list<int>  $traces  Cylinders whose wall is traced next
      */
     private function __construct(
@@ -45,29 +47,28 @@ final readonly class MeasureMargin
         public bool $isSettled,
         public bool $needsSize,
         public bool $wantsCheck,
-        public BlockQuestions $questions,
+        public ?BlockQuestions $questions,
         public array $traces,
         public string $limitless,
         public string $pits,
-    ) {
-    }
+    ) {}
 
     public static function of(JobFile $file): self
     {
         $assessment = $file->assessment();
         $words = $file->words();
-        $findings = self::telling($assessment);
+        $findings = self::telling($assessment, $file->job->isCheck());
         $told = CloseCalls::together($findings);
         $shown = array_slice($told, 0, self::MOST_REASONS);
         $isClose =
             array_filter(
                 array_merge(...$shown),
-                static fn (Finding $finding): bool => $finding->isCloseCall || $finding->outcome === Outcome::Undecided,
+                static fn(Finding $finding): bool => $finding->isCloseCall || $finding->outcome === Outcome::Undecided,
             ) !== [];
         $findingWords = $isClose ? SettlingWords::of($file) : new FindingWords($file->display, [], $file->sheet);
-        $bores = array_column(array_map(static fn (JudgedBore $bore): array => [$bore->cylinder(), $bore], $assessment->bores), 1, 0);
+        $bores = array_column(array_map(static fn(JudgedBore $bore): array => [$bore->cylinder(), $bore], $assessment->bores), 1, 0);
         $lines = array_map(
-            static fn (array $together): FindingLine => FindingLine::ofAll(
+            static fn(array $together): FindingLine => FindingLine::ofAll(
                 $together,
                 $findingWords,
                 $file->display,
@@ -77,26 +78,36 @@ final readonly class MeasureMargin
         );
 
         return new self(
-            Stamp::ofBlock($assessment, $words),
+            $file->job->isCheck() ? self::checked($file) : Stamp::ofBlock($assessment, $words),
             $lines,
             count($told) - count($lines),
-            $assessment->canStay === CanStay::No ? self::needs($file, $assessment) : [],
-            $words->next($assessment->next),
+            $assessment->canStay === CanStay::No && !$file->job->isCheck() ? self::needs($file, $assessment) : [],
+            $file->job->isCheck() && $assessment->next->place !== null
+                ? Line::of('verify.next', ['place' => $assessment->next->place->words()])
+                : $words->next($assessment->next),
             $assessment->isSettled(),
             $assessment->needsSize && $assessment->next->place !== null,
-            $assessment->isSettled() && ! $file->job->is_closed && self::isUnchecked($file),
-            $words->questions($assessment),
+            $assessment->isSettled() && !$file->job->is_closed && self::isUnchecked($file),
+            $file->job->isCheck() ? null : $words->questions($assessment),
             $assessment->next->traces,
             VerdictWords::list(VerdictWords::limitless($assessment)),
             self::pits($assessment),
         );
     }
 
+    /** Work that is only checked neither stays nor is bored: it is within its limits, or out. */
+    private static function checked(JobFile $file): Stamp
+    {
+        $part = $file->sheet->deck === null ? EnginePart::Cylinders : EnginePart::Block;
+
+        return (AcceptedPartView::all($file)[$part->value] ?? null)->stamp ?? new Stamp(Line::of('verify.checked.open'), '', 'missing');
+    }
+
     /** Whose pits are felt and not measured; empty where none are. */
     private static function pits(BlockAssessment $assessment): string
     {
-        $felt = array_filter($assessment->bores, static fn (JudgedBore $bore): bool => $bore->inspection->wantsPitDepth());
-        $cylinders = array_values(array_map(static fn (JudgedBore $bore): int => $bore->cylinder(), $felt));
+        $felt = array_filter($assessment->bores, static fn(JudgedBore $bore): bool => $bore->inspection->wantsPitDepth());
+        $cylinders = array_values(array_map(static fn(JudgedBore $bore): int => $bore->cylinder(), $felt));
 
         return $cylinders === [] ? '' : Line::of('verdict.pits', ['cylinders' => ucfirst(VerdictWords::cylinders($cylinders))]);
     }
@@ -111,15 +122,15 @@ final readonly class MeasureMargin
     }
 
     /** @return list<Finding> Failures first, then close calls */
-    private static function telling(BlockAssessment $assessment): array
+    private static function telling(BlockAssessment $assessment, bool $isCheck): array
     {
         $close = array_merge(
             [],
             ...array_map(
-                static fn (JudgedBore $bore): array => array_values(
+                static fn(JudgedBore $bore): array => array_values(
                     array_filter(
                         $bore->findings,
-                        static fn (Finding $finding): bool => $finding->outcome === Outcome::Undecided ||
+                        static fn(Finding $finding): bool => $finding->outcome === Outcome::Undecided ||
                             ($finding->isCloseCall && $finding->margin?->isNegative() === false),
                     ),
                 ),
@@ -127,7 +138,20 @@ final readonly class MeasureMargin
             ),
         );
 
-        return [...self::worstOfEachCylinder($assessment->failures()), ...$close];
+        // Nobody hones or re-pistons what is only checked: a clearance that fails has failed.
+        $failures = $isCheck
+            ? array_merge(
+                [],
+                ...array_map(
+                    static fn(JudgedBore $bore): array => array_values(
+                        array_filter($bore->findings, static fn(Finding $finding): bool => $finding->outcome === Outcome::Fail),
+                    ),
+                    $assessment->bores,
+                ),
+            )
+            : $assessment->failures();
+
+        return [...self::worstOfEachCylinder($failures), ...$close];
     }
 
     /**
@@ -150,12 +174,12 @@ final readonly class MeasureMargin
     {
         $needs = [];
         foreach ($assessment->plan->options ?? [] as $option) {
-            if ($option->kind === OptionKind::Bore && ! in_array(CellState::Good, array_column($needs, 'state'), true)) {
+            if ($option->kind === OptionKind::Bore && !in_array(CellState::Good, array_column($needs, 'state'), true)) {
                 $needs[] = [
                     'step' => $file->display->step($option->step),
                     'text' => self::outcome($file, $option),
                     'state' =>
-                        $option->sleeved !== [] || ! $option->isFeasible()
+                        $option->sleeved !== [] || !$option->isFeasible()
                             ? CellState::Out
                             : ($option->offCentre !== []
                                 ? CellState::Close
@@ -171,17 +195,17 @@ final readonly class MeasureMargin
     {
         $parts = [];
         if ($option->sleeved !== []) {
-            $parts[] = VerdictWords::list($option->sleeved).(count($option->sleeved) === 1 ? ' does not clean up' : ' do not clean up');
+            $parts[] = VerdictWords::list($option->sleeved) . (count($option->sleeved) === 1 ? ' does not clean up' : ' do not clean up');
         }
         if ($option->offCentre !== []) {
             $upTo = count($option->offCentre) === 1 ? '' : 'up to ';
             $parts[] =
-                VerdictWords::list(array_keys($option->offCentre)).
-                ' only if offset toward the wear, by '.
+                VerdictWords::list(array_keys($option->offCentre)) .
+                ' only if offset toward the wear, by ' .
                 "{$upTo}{$file->display->magnitude(Length::largest(...array_values($option->offCentre)))}";
         }
         if ($option->wallTooThin !== []) {
-            $parts[] = 'wall too thin in '.VerdictWords::list($option->wallTooThin);
+            $parts[] = 'wall too thin in ' . VerdictWords::list($option->wallTooThin);
         }
 
         return $parts === [] ? 'all read so far clean up on centre' : implode('; ', $parts);

@@ -33,6 +33,8 @@ use NorthLedger\Core\Quantity\MassNotation;
 use NorthLedger\Core\Quantity\NotationException;
 use NorthLedger\Core\Quantity\NotationMeaning;
 use NorthLedger\Core\Quantity\ShopNotation;
+use NorthLedger\Core\Record\Conditions;
+use NorthLedger\Core\Verification\RequiredConditions;
 
 /** Records one reading or look at one place. */
 final readonly class RecordReading
@@ -45,6 +47,8 @@ final readonly class RecordReading
     private const DRIFTED = 'retaken: the gauge had drifted';
 
     private const WORKED_AGAIN = 'read again after it was worked again';
+
+    private const COUNTS_NOW = 'read again under the conditions that count';
 
     public function __construct(private Ledger $ledger, private GaugeFeed $feed, private GaugedValue $gauged, private PartReading $parts)
     {
@@ -75,7 +79,7 @@ final readonly class RecordReading
             $isRepeat =
                 ($entry->isRepeat || $entry->reason === AskBack::BOTH_COUNT) &&
                 $this->countsFromOneZero($file, $entry, $standing, $row['setup_id'] ?? null);
-            $reason = $entry->reason ?? $this->plainReason($file, $entry, $standing);
+            $reason = $entry->reason ?? $this->plainReason($file, $entry, $standing, $row['setup_id'] ?? null);
             if ($standing !== null && ! $isRepeat && $reason === null) {
                 throw AskBack::reason($entry->place->words(), $standing->typed());
             }
@@ -156,7 +160,7 @@ final readonly class RecordReading
     }
 
     /** Why what stands changes, where nobody has to be asked. */
-    private function plainReason(JobFile $file, ReadingEntry $entry, ?KeyedReading $standing): ?string
+    private function plainReason(JobFile $file, ReadingEntry $entry, ?KeyedReading $standing, ?int $setupId): ?string
     {
         return match (true) {
             $standing === null => null,
@@ -165,8 +169,24 @@ final readonly class RecordReading
             $entry->sheet->occasion === Occasion::Final &&
                 $standing->id <= $file->work()->verification()->lastOutdated($entry->sheet, $entry->place)
                 => self::WORKED_AGAIN,
+            $this->countsOnlyNow($file, $entry, $standing, $setupId) => self::COUNTS_NOW,
             default => null,
         };
+    }
+
+    /** True where a bore that is judged as finished was read without its torque plate, or warm, and is not any more (WORK-4). */
+    private function countsOnlyNow(JobFile $file, ReadingEntry $entry, KeyedReading $standing, ?int $setupId): bool
+    {
+        if ($entry->place->feature !== BoreFeature::Bore || ! ($file->job->isCheck() || $entry->sheet->occasion === Occasion::Final)) {
+            return false;
+        }
+        $setups = $file->record->entries($entry->sheet)->gauges->setups;
+        $lacking = static fn (?int $id): array => RequiredConditions::of($file->sheet)->lacking(
+            $setups[(int) $id]->conditions ?? Conditions::notStated(),
+            isCut: true,
+        );
+
+        return $lacking($standing->setupId) !== [] && $lacking($setupId) === [];
     }
 
     /** @return array<string, mixed> */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 /** What people read of finished work and its verification. */
 return [
     'judged_only' => 'Only a check: what stands here is held against the limits of new work, and each part is accepted or returned.',
+    'next' => ':place is still to be read.',
     'to_parts' => 'Accept or return',
     'state' => [
         'conforms' => 'conforms',

@@ -281,7 +281,7 @@ final readonly class CrankshaftJudge implements Judge
                 Place::at(JournalFeature::SnoutRunOut, 1),
                 Limits::atMostLength($spec->runoutSnout),
                 Remedy::Machine,
-                'Total indicator reading; the bend is half of it. Straighten before grinding.',
+                'Total indicator reading; the bend is half of it.',
             ),
             ...$measurements->isRead($endPlay)
                 ? [

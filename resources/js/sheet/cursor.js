@@ -11,7 +11,7 @@ export function createCursor(root) {
         const view = current?.dataset.words?.split(',')[0];
         root.querySelectorAll('[data-view]').forEach((one) => one.toggleAttribute('data-shown', one.dataset.view === view));
         root.querySelectorAll('[data-setup-of]').forEach((one) =>
-            one.toggleAttribute('data-shown', one.dataset.setupOf === place?.split('.')[0]),
+            one.toggleAttribute('data-shown', (one.dataset.shownAt ?? one.dataset.setupOf).split(' ').includes(place?.split('.')[0])),
         );
         const station = place?.startsWith('bore.') ? place.split('.')[2] : null;
         if (station && station !== 'land') {

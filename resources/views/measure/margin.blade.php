@@ -32,6 +32,7 @@
         <span class="rule-id">GAUGE-2</span>
     </p>
 @endif
+@if($margin->questions !== null)
 <dl class="questions">
     <div class="{{ $margin->questions->canStayIsSettled ? 'settled' : '' }}">
         <dt>Can it stay?</dt>
@@ -39,6 +40,7 @@
     </div>
     <div class="{{ $margin->questions->sizeIsSettled ? 'settled' : '' }}"><dt>Which size?</dt><dd>{{ $margin->questions->size }}</dd></div>
 </dl>
+@endif
 @if($margin->limitless !== '')
     <p class="line missing">
         No limit known for {{ $margin->limitless }}. <a href="/jobs/{{ $job->tag() }}/judge?back=measure">Put it in</a> with <kbd>l</kbd>.
@@ -53,4 +55,6 @@
 @if($margin->wantsCheck)
     <p class="line close">Before you put the gauge away: back on its master, key <kbd>b</kbd>. <span class="rule-id">GAUGE-3</span></p>
 @endif
-@if($margin->isSettled && auth()->user()->can('see-prices'))<p><a class="button" href="plan">Go to the plan</a></p>@endif
+@if($margin->questions === null)
+<p><a class="button" href="/jobs/{{ $job->tag() }}/verify">{{ __('verify.to_parts') }}</a></p>
+@elseif($margin->isSettled && auth()->user()->can('see-prices'))<p><a class="button" href="plan">Go to the plan</a></p>@endif

@@ -4,9 +4,6 @@ declare(strict_types=1);
 
 namespace Tests\Browser\Stories;
 
-use Facebook\WebDriver\WebDriverBy;
-use Facebook\WebDriver\WebDriverKeys;
-
 /** Story 12: the housings of a split case, and the feeler that settles it. What it needs beside the line is told by the other sheets. */
 final class SplitCaseTest extends StoryTestCase
 {
@@ -34,19 +31,5 @@ final class SplitCaseTest extends StoryTestCase
         $this->untilSeen($this->window, '.margin .stamp', 'Scrap');
         $this->assertStringContainsString('feeler', $this->text($this->window, '.margin'));
         $this->assertAccessible($this->window, 'the housings of a scrapped case');
-    }
-
-    /** States the proposed bore gauge on its proposed zero, caps torqued. */
-    private function stateTorqued(): void
-    {
-        $this->press($this->window, 'z');
-        $this->until(
-            $this->window,
-            fn (): bool => $this->window->executeScript("return document.querySelector('[data-setup-dialog]').open"),
-            'the dialog is open',
-        );
-        $this->window->findElement(WebDriverBy::name('caps_torqued'))->sendKeys(WebDriverKeys::SPACE);
-        $this->window->findElement(WebDriverBy::name('part_temperature'))->sendKeys(WebDriverKeys::ENTER);
-        $this->untilSeen($this->window, '[data-fragment=setup]', 'caps torqued');
     }
 }

@@ -51,6 +51,20 @@ abstract class StoryTestCase extends BrowserTestCase
         $this->untilKept($this->window, $place);
     }
 
+    /** States the proposed bore gauge on its proposed zero, caps torqued. */
+    protected function stateTorqued(): void
+    {
+        $this->press($this->window, 'z');
+        $this->until(
+            $this->window,
+            fn (): bool => $this->window->executeScript("return document.querySelector('[data-setup-dialog]').open"),
+            'the dialog is open',
+        );
+        $this->window->findElement(WebDriverBy::name('caps_torqued'))->sendKeys(WebDriverKeys::SPACE);
+        $this->window->findElement(WebDriverBy::name('part_temperature'))->sendKeys(WebDriverKeys::ENTER);
+        $this->untilSeen($this->window, '[data-fragment=setup]', 'caps torqued');
+    }
+
     private function isKept(string $place): bool
     {
         $cell = $this->cell($this->window, $place);
