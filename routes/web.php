@@ -296,6 +296,7 @@ Route::middleware(['auth', StillIn::class])->group(function (): void {
             Route::post('/work/cuts', [CardController::class, 'cut']);
             Route::post('/work/cuts/not-clean', [CardController::class, 'notClean']);
             Route::post('/work/gaps', [CardController::class, 'gap']);
+            Route::post('/work/values', [CardController::class, 'values']);
             Route::post('/work/sleeves', [CardController::class, 'sleeve']);
         });
         Route::post('/work/flaws', [WorkController::class, 'report'])->middleware('can:work');

@@ -21,6 +21,8 @@ use NorthLedger\Core\Work\Logs\SixSizes;
 use NorthLedger\Core\Work\Logs\SleeveCard;
 use NorthLedger\Core\Work\Logs\StrokeGap;
 use NorthLedger\Core\Work\Logs\WorkClock;
+use NorthLedger\Core\Work\Operation;
+use NorthLedger\Core\Work\WorkField;
 
 /** Folds what was logged at the machines into the core's logs (WORK-2). */
 final readonly class WorkLogs
@@ -56,6 +58,21 @@ final readonly class WorkLogs
                 $this->observations->about(EntryKind::WorkLog, $operation),
                 static fn (Said $row): bool => in_array($row->text('log'), $codes, true),
             ),
+        );
+    }
+
+    /** @return list<WorkField> Of which the newest that was logged of an operation is not as it has to be */
+    public function outside(Operation $operation, SpecificationSheet $sheet): array
+    {
+        $rows = $this->rows($operation->key(), LogKind::Values);
+        $values = $rows === [] ? [] : $rows[count($rows) - 1]->map('values');
+
+        return array_values(
+            array_filter(WorkField::of($operation->kind), static function (WorkField $field) use ($values, $operation, $sheet): bool {
+                $value = $values[$field->value] ?? null;
+
+                return is_int($value) && $field->isOut($value, $operation, $sheet);
+            }),
         );
     }
 

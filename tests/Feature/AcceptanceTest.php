@@ -120,11 +120,12 @@ final class AcceptanceTest extends TestCase
         ) {
             $this->assertStringContainsString($complaint, (string) $keep($list)->assertStatus(422)->json('errors.list.0'));
         }
-        $keep("piston 1 412.30\nPiston 2, 412.35\npiston 3; 412.3\nbig end 1 430.10\nrings 2 31.0")->assertRedirect();
+        $keep(implode("\n", ['piston 1 412.30', 'Piston 2, 412.35', 'piston 3; 412.3', 'big end 1 430.10', 'rings 2 31.0']))->assertRedirect();
         $this->key($this->job, 'weight.1', '412.32', 'weights')->assertOk();
         $this->assertNull(WeightList::of($this->file())?->lines[0]->doubt, 'nobody has said what it was weighed on');
 
-        $this->stateSetup($this->job, 'weights', ['feature' => 'weight', 'instrument' => 'scale 0.01 g', 'reading_unit' => null, 'zero' => null])->assertOk();
+        $scale = ['feature' => 'weight', 'instrument' => 'scale 0.01 g', 'reading_unit' => null, 'zero' => null];
+        $this->stateSetup($this->job, 'weights', $scale)->assertOk();
         foreach (['weight.1' => '412.32', 'weight.2' => '412.41', 'weight.3' => '412.35'] as $place => $grams) {
             $this->key($this->job, $place, $grams, 'weights', ['reason' => 'on the fine scale'])->assertOk();
         }

@@ -28,6 +28,7 @@ use NorthLedger\Core\Work\OperationKey;
 use NorthLedger\Core\Work\OperationKind;
 use NorthLedger\Core\Work\TickState;
 use NorthLedger\Core\Work\WorkException;
+use NorthLedger\Core\Work\WorkField;
 
 /** Ticks an operation of the order, with the actual size where it has a target. */
 final readonly class TickOperation
@@ -59,6 +60,7 @@ final readonly class TickOperation
             }
             $this->checkStops($file, $operation, $state);
             $this->checkStroke($file, $operation, $state, (string) $remark);
+            $this->checkValues($file, $operation, $state, (string) $remark);
             $row = [
                 'plan_choice_id' => $file->work()->choice()?->id,
                 'order_number' => $file->work()->storedOrder()->number ?? 0,
@@ -112,6 +114,23 @@ final readonly class TickOperation
         }
         if ($card->isCoolingAt(now()->toDateTimeImmutable())) {
             throw Refused::because($operation->key(), Line::of('work.cooling', ['at' => $card->coolAt()?->format('H:i') ?? '']));
+        }
+    }
+
+    /** What was logged last and is not as it has to be is done again, or said why it stays. */
+    private function checkValues(JobFile $file, Operation $operation, TickState $state, string $remark): void
+    {
+        $outside = $state === TickState::Done ? WorkLogs::of($file->record->observations())->outside($operation, $file->sheet) : [];
+        if ($outside !== [] && trim($remark) === '') {
+            throw Refused::because(
+                $operation->key(),
+                Line::of('work.values.closes', [
+                    'fields' => implode(
+                        ', ',
+                        array_map(static fn (WorkField $field): string => Line::ofCode('work.field', $field), $outside),
+                    ),
+                ]),
+            );
         }
     }
 

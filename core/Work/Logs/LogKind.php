@@ -16,4 +16,5 @@ enum LogKind: string
     case SleeveMeasured = 'sleeve_measured';
     case ParentRead = 'parent_read';
     case SleeveFitted = 'sleeve_fitted';
+    case Values = 'values';
 }

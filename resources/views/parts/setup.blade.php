@@ -1,6 +1,7 @@
 @foreach($setups as $setup)
 <span
-    class="one-setup" data-setup-of="{{ $setup->feature }}" data-shown-at="{{ $setup->shownAt() }}" data-sizes="{{ $setup->showsSizes ? 'yes' : 'no' }}"
+    class="one-setup" data-setup-of="{{ $setup->feature }}" data-shown-at="{{ $setup->shownAt() }}"
+    data-sizes="{{ $setup->showsSizes ? 'yes' : 'no' }}"
     data-stated="{{ $setup->asStated }}"><span class="soft">{{ $setup->for }}</span>
 <b>{{ $setup->gauge }}</b>@if($setup->zero !== null && $setup->readsSizes) zero <b class="num">{{ $setup->zero }}</b>@endif
 @if($setup->conditions !== 'no conditions stated')<span>{{ $setup->conditions }}</span>@endif

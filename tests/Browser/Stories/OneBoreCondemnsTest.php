@@ -52,7 +52,13 @@ final class OneBoreCondemnsTest extends StoryTestCase
         }
         foreach ([1, 2, 3, 4] as $cylinder) {
             foreach (
-                ["ridge.{$cylinder}.top", "ridge.{$cylinder}.bottom", "scoring.{$cylinder}", "pitting.{$cylinder}", "crack.{$cylinder}"] as $look
+                [
+                    "ridge.{$cylinder}.top",
+                    "ridge.{$cylinder}.bottom",
+                    "scoring.{$cylinder}",
+                    "pitting.{$cylinder}",
+                    "crack.{$cylinder}",
+                ] as $look
             ) {
                 $this->key('0', $look);
             }

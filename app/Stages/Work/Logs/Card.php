@@ -7,6 +7,7 @@ namespace App\Stages\Work\Logs;
 use App\Record\JobFile;
 use NorthLedger\Core\Work\Operation;
 use NorthLedger\Core\Work\OperationKind;
+use NorthLedger\Core\Work\WorkField;
 
 /** The card of an operation at its machine: what is logged there, and what follows from it. */
 abstract readonly class Card
@@ -26,7 +27,8 @@ abstract readonly class Card
             OperationKind::Deck => DeckCard::made($file, $operation),
             OperationKind::Bore => BoreCard::made($file, $operation),
             OperationKind::StrokeClearance => StrokeCard::made($file, $operation),
-            default => null,
+            null => null,
+            default => self::isOffered($operation) ? ValuesCard::made($file, $operation) : null,
         };
     }
 
@@ -36,6 +38,6 @@ abstract readonly class Card
             $operation->kind,
             [OperationKind::Hone, OperationKind::Sleeve, OperationKind::Deck, OperationKind::Bore, OperationKind::StrokeClearance],
             true,
-        );
+        ) || WorkField::of($operation->kind) !== [];
     }
 }

@@ -15,7 +15,7 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 
-/** The cards at the machines: hone bench, sleeve card, deck log, boring log. */
+/** The cards at the machines: hone bench, sleeve card, deck log, boring log, and what is written down at the others. */
 final readonly class CardController
 {
     public function __construct(private StagePage $page, private WriteLog $write)
@@ -49,6 +49,11 @@ final readonly class CardController
     }
 
     public function gap(LogRequest $request, Job $job, LogGap $log): JsonResponse|RedirectResponse
+    {
+        return $this->log($request, $job, $log);
+    }
+
+    public function values(LogRequest $request, Job $job, LogValues $log): JsonResponse|RedirectResponse
     {
         return $this->log($request, $job, $log);
     }

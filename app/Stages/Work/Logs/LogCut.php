@@ -14,9 +14,9 @@ use NorthLedger\Core\Work\OperationKind;
 /** Logs one cut of a bore, rough or finish, with the size that it left (WORK-2). */
 final readonly class LogCut implements MachineLog
 {
-    public function at(): OperationKind
+    public function isAt(OperationKind $kind): bool
     {
-        return OperationKind::Bore;
+        return $kind === OperationKind::Bore;
     }
 
     public function kind(LogRequest $request): LogKind

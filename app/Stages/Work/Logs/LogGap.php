@@ -16,9 +16,9 @@ use NorthLedger\Core\Work\OperationKind;
 /** Logs one gap at the turned crankshaft; measured again at the same place, the later counts. */
 final readonly class LogGap implements MachineLog
 {
-    public function at(): OperationKind
+    public function isAt(OperationKind $kind): bool
     {
-        return OperationKind::StrokeClearance;
+        return $kind === OperationKind::StrokeClearance;
     }
 
     public function kind(LogRequest $request): LogKind

@@ -20,9 +20,9 @@ use NorthLedger\Core\Work\OperationKind;
 /** Logs one pass over a deck: how much it took, what it touched, and whether the stamped number is still there (DECK-3, DECK-4). */
 final readonly class LogPass implements MachineLog
 {
-    public function at(): OperationKind
+    public function isAt(OperationKind $kind): bool
     {
-        return OperationKind::Deck;
+        return $kind === OperationKind::Deck;
     }
 
     public function kind(LogRequest $request): LogKind

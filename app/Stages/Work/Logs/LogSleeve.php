@@ -22,9 +22,9 @@ final readonly class LogSleeve implements MachineLog
 
     private const MOST_PLACES = 12;
 
-    public function at(): OperationKind
+    public function isAt(OperationKind $kind): bool
     {
-        return OperationKind::Sleeve;
+        return $kind === OperationKind::Sleeve;
     }
 
     public function kind(LogRequest $request): LogKind

@@ -21,9 +21,9 @@ final readonly class LogStint implements MachineLog
 {
     private const SIZES = 6;
 
-    public function at(): OperationKind
+    public function isAt(OperationKind $kind): bool
     {
-        return OperationKind::Hone;
+        return $kind === OperationKind::Hone;
     }
 
     public function kind(LogRequest $request): LogKind

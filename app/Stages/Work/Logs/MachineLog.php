@@ -9,10 +9,10 @@ use NorthLedger\Core\Work\Logs\LogKind;
 use NorthLedger\Core\Work\Operation;
 use NorthLedger\Core\Work\OperationKind;
 
-/** One way of logging what happened at a machine: at which operation, and what is kept of what was typed. */
+/** One way of logging what happened at a machine: at which operations, and what is kept of what was typed. */
 interface MachineLog
 {
-    public function at(): OperationKind;
+    public function isAt(OperationKind $kind): bool;
 
     public function kind(LogRequest $request): LogKind;
 

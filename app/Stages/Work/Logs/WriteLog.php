@@ -25,36 +25,30 @@ final readonly class WriteLog
 
     public function handle(Job $job, User $by, string $ulid, MachineLog $log, LogRequest $request): Written
     {
-        return $this->observe->handle(
-            $job,
-            $by,
-            $ulid,
-            EntryKind::WorkLog,
-            static function (JobFile $file) use ($log, $request): array {
-                $operation = $request->operation();
-                $order = $file->work()->order();
-                if ($order === null || ! $order->has($operation) || $order->operation($operation)->kind !== $log->at()) {
-                    throw Refused::because('operation', Line::of('work.log.no_such'));
-                }
-                $one = $order->operation($operation);
-                $stops = $file->work()->stopsOf($one);
-                if ($stops !== []) {
-                    throw Refused::because(
-                        'operation',
-                        Line::of('work.stopped', ['stops' => implode(' ', array_map(OrderWords::stop(...), $stops))]),
-                    );
-                }
-                $waiting = $order->stillWaitingFor($operation, $file->work()->closedOperations());
-                if ($waiting !== []) {
-                    $names = array_map(static fn (string $key): string => OperationWords::name($order->operation($key)), $waiting);
-                    throw Refused::because('operation', Line::of('work.first', ['operations' => implode(', ', $names)]));
-                }
-                try {
-                    return [$operation, ['log' => $log->kind($request)->value] + $log->said($file, $one, $request)];
-                } catch (PlanningException $exception) {
-                    throw Refused::because('operation', $exception->getMessage());
-                }
-            },
-        );
+        return $this->observe->handle($job, $by, $ulid, EntryKind::WorkLog, static function (JobFile $file) use ($log, $request): array {
+            $operation = $request->operation();
+            $order = $file->work()->order();
+            if ($order === null || ! $order->has($operation) || ! $log->isAt($order->operation($operation)->kind)) {
+                throw Refused::because('operation', Line::of('work.log.no_such'));
+            }
+            $one = $order->operation($operation);
+            $stops = $file->work()->stopsOf($one);
+            if ($stops !== []) {
+                throw Refused::because(
+                    'operation',
+                    Line::of('work.stopped', ['stops' => implode(' ', array_map(OrderWords::stop(...), $stops))]),
+                );
+            }
+            $waiting = $order->stillWaitingFor($operation, $file->work()->closedOperations());
+            if ($waiting !== []) {
+                $names = array_map(static fn (string $key): string => OperationWords::name($order->operation($key)), $waiting);
+                throw Refused::because('operation', Line::of('work.first', ['operations' => implode(', ', $names)]));
+            }
+            try {
+                return [$operation, ['log' => $log->kind($request)->value] + $log->said($file, $one, $request)];
+            } catch (PlanningException $exception) {
+                throw Refused::because('operation', $exception->getMessage());
+            }
+        });
     }
 }

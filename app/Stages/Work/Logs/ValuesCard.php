@@ -1,0 +1,106 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Stages\Work\Logs;
+
+use App\Record\JobFile;
+use App\Record\WorkLogs;
+use App\Storage\Said;
+use App\Storage\User;
+use App\Words\Line;
+use NorthLedger\Core\Gauging\Measurand;
+use NorthLedger\Core\Quantity\Length;
+use NorthLedger\Core\Quantity\RoughnessNotation;
+use NorthLedger\Core\Work\Logs\LogKind;
+use NorthLedger\Core\Work\Operation;
+use NorthLedger\Core\Work\WorkField;
+
+/** What is written down at a grinder, a polisher, a seat machine, a surfacer, and whether it is as it has to be. */
+final readonly class ValuesCard extends Card
+{
+    /**
+     * @param  list<array{code: string, label: string, wanted: string}>  $fields
+     * @param  list<array{at: string, who: string, values: array<string, array{text: string, isOut: bool}>}>  $lines  Newest first
+     * @param  string  $says  What the newest comes to
+     */
+    private function __construct(public array $fields, public array $lines, public string $says, public bool $isOut)
+    {
+    }
+
+    public function view(): string
+    {
+        return 'work.cards.values';
+    }
+
+    public static function made(JobFile $file, Operation $operation): self
+    {
+        $fields = WorkField::of($operation->kind);
+        $rows = WorkLogs::of($file->record->observations())->rows($operation->key(), LogKind::Values);
+        $names = User::query()->whereIn('id', array_map(static fn (Said $row): int => $row->userId, $rows))->pluck('name', 'id');
+        $lines = array_map(
+            static fn (Said $row): array => [
+                'at' => $row->at()->format('j M H:i'),
+                'who' => (string) ($names[$row->userId] ?? ''),
+                'values' => self::values($file, $operation, $row),
+            ],
+            array_reverse($rows),
+        );
+        $out = array_keys(array_filter($lines[0]['values'] ?? [], static fn (array $value): bool => $value['isOut']));
+
+        return new self(
+            array_map(
+                static fn (WorkField $field): array => [
+                    'code' => $field->value,
+                    'label' => Line::of("work.field.{$field->value}"),
+                    'wanted' => self::wanted($file, $field, $operation),
+                ],
+                $fields,
+            ),
+            $lines,
+            match (true) {
+                $lines === [] => Line::of('work.values.none'),
+                $out !== [] => Line::of('work.values.out', [
+                    'fields' => implode(', ', array_map(static fn (string $code): string => Line::of("work.field.{$code}"), $out)),
+                ]),
+                default => Line::of('work.values.kept'),
+            },
+            $out !== [],
+        );
+    }
+
+    /** @return array<string, array{text: string, isOut: bool}> By field */
+    private static function values(JobFile $file, Operation $operation, Said $row): array
+    {
+        $values = [];
+        foreach (WorkField::of($operation->kind) as $field) {
+            $value = $row->map('values')[$field->value] ?? null;
+            if (is_int($value)) {
+                $values[$field->value] = [
+                    'text' => self::text($file, $field, $value),
+                    'isOut' => $field->isOut($value, $operation, $file->sheet),
+                ];
+            }
+        }
+
+        return $values;
+    }
+
+    private static function wanted(JobFile $file, WorkField $field, Operation $operation): string
+    {
+        $wanted = $field->wanted($operation, $file->sheet);
+
+        return $wanted === null
+            ? ''
+            : Line::of('work.range', ['least' => self::text($file, $field, $wanted[0]), 'most' => self::text($file, $field, $wanted[1])]);
+    }
+
+    private static function text(JobFile $file, WorkField $field, int $nanometres): string
+    {
+        $unit = $file->display->unit();
+
+        return $field->measurand() === Measurand::Roughness
+            ? RoughnessNotation::text($nanometres, $unit).' '.RoughnessNotation::unit($unit)
+            : $file->display->size(Length::ofNanometres($nanometres));
+    }
+}
