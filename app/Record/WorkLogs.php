@@ -151,7 +151,11 @@ final readonly class WorkLogs
 
     private static function stint(Said $row): LoggedStint
     {
-        $stroke = $row->whole('stroke_nm');
+        $length = static function (string $key) use ($row): ?Length {
+            $nanometres = $row->whole($key);
+
+            return $nanometres === null ? null : Length::ofNanometres($nanometres);
+        };
 
         return new LoggedStint(
             $row->subject,
@@ -162,10 +166,12 @@ final readonly class WorkLogs
             self::sizes($row, 'after_nm'),
             $row->number('rpm'),
             $row->number('cycles'),
-            $stroke === null ? null : Length::ofNanometres($stroke),
+            $length('stroke_nm'),
             BoreLook::from($row->text('look')),
             $row->flag('finished'),
             $row->flag('warm'),
+            $length('stones_nm'),
+            $length('room_nm'),
         );
     }
 

@@ -326,6 +326,8 @@ return [
         'rpm' => 'rpm',
         'cycles' => 'cycles a minute',
         'stroke' => 'stroke',
+        'stones' => 'length of the stones',
+        'room' => 'room below the bore',
         'before' => 'sizes before',
         'after' => 'sizes after',
         'look' => 'how it looks',
@@ -350,6 +352,7 @@ return [
         'no_such' => 'The order has nothing like that to log. Reload the page.',
         'ball_hone' => 'A ball hone follows the bore as it is and corrects nothing: this bore is honed to a size, with stones.',
         'seconds' => 'How many seconds?',
+        'room' => 'The room below the bore: ',
         'values' => 'Type what it is: one of them at the least.',
         'depth' => 'What the pass took: :said',
         'too_deep' => 'That would leave less than the least height: :reserve may still come off.',
@@ -408,6 +411,10 @@ return [
         'angle' => 'Crosshatch :included° included, :horizontal° from the horizontal; the sheet wants :least to :most° included.',
         'angle_by_hand' =>
             ':wanted° included takes :cycles cycles a minute at :rpm rpm, which no hand keeps up; '.'at :now cycles it takes :fits rpm.',
+        'travel' => 'The stones leave the bore by :leaves at each end; :most is the most.',
+        'travel_far' => 'The stones leave the bore by :leaves at each end, and :most is the most: a stroke of :stroke, no longer.',
+        'travel_short' => 'The stones end :by short of each end of the bore: the ends stay as they are.',
+        'stones_long' => 'The stones leave the bore by :leaves at each end, and :most is the most: take shorter ones.',
         'angle_out' => 'For :wanted° included: :cycles cycles a minute at :rpm rpm, or :fits rpm at :now cycles.',
     ],
     'stroke' => [

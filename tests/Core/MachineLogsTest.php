@@ -21,6 +21,7 @@ use NorthLedger\Core\Work\Logs\SixSizes;
 use NorthLedger\Core\Work\Logs\SleeveCard;
 use NorthLedger\Core\Work\Logs\StrokeGap;
 use NorthLedger\Core\Work\Logs\WorkClock;
+use NorthLedger\Core\Work\OverTravel;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -28,6 +29,31 @@ use PHPUnit\Framework\TestCase;
 final class MachineLogsTest extends TestCase
 {
     private const UM = 1_000;
+
+    /** Stones leave the bore by a third of their length, or by what room there is, and not further (HONE-4). */
+    public function test_the_longest_stroke_is_the_one_that_leaves_the_bore_by_the_most_and_no_more(): void
+    {
+        $mm = static fn (float $millimetres): Length => Length::ofNanometres((int) round($millimetres * 1_000_000));
+        foreach (
+            [[225.0, 75.0, null], [225.0, 75.0, 12.0], [225.0, 75.0, 40.0], [138.0, 60.0, 0.0], [90.0, 45.0, 15.0]] as [$bore, $stones, $room]
+        ) {
+            $of = static fn (Length $stroke): OverTravel => OverTravel::of(
+                $mm($bore),
+                $mm($stones),
+                $stroke,
+                $room === null ? null : $mm($room),
+            );
+            $longest = $of($mm(1))->longestStroke();
+            $this->assertSame($mm(min($stones / 3, $room ?? INF))->nanometres, $of($longest)->leaves->nanometres, 'equal is allowed');
+            $this->assertFalse($of($longest)->isTooFar());
+            $this->assertTrue($of($longest->plus(Length::ofNanometres(2)))->isTooFar());
+            $this->assertTrue($of($mm($bore - $stones))->reachesTheEnds());
+            $this->assertFalse($of($mm($bore - $stones - 1))->reachesTheEnds(), 'the ends are left as they were');
+        }
+        $this->assertFalse(OverTravel::of($mm(20), $mm(90), $mm(1), $mm(5))->longestStroke()->isPositive(), 'no stroke helps such stones');
+        $this->expectException(PlanningException::class);
+        OverTravel::of($mm(90), $mm(45), $mm(60), $mm(-1));
+    }
 
     public function test_a_set_of_abrasives_answers_for_itself_alone(): void
     {

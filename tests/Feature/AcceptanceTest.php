@@ -120,7 +120,8 @@ final class AcceptanceTest extends TestCase
         ) {
             $this->assertStringContainsString($complaint, (string) $keep($list)->assertStatus(422)->json('errors.list.0'));
         }
-        $keep(implode("\n", ['piston 1 412.30', 'Piston 2, 412.35', 'piston 3; 412.3', 'big end 1 430.10', 'rings 2 31.0']))->assertRedirect();
+        $list = ['piston 1 412.30', 'Piston 2, 412.35', 'piston 3; 412.3', 'big end 1 430.10', 'rings 2 31.0'];
+        $keep(implode("\n", $list))->assertRedirect();
         $this->key($this->job, 'weight.1', '412.32', 'weights')->assertOk();
         $this->assertNull(WeightList::of($this->file())?->lines[0]->doubt, 'nobody has said what it was weighed on');
 

@@ -102,6 +102,20 @@ final class WorkLogsTest extends TestCase
         $this->assertStringContainsString('14° included, 7° from the horizontal', $card);
         $this->assertMatchesRegularExpression('/which no hand keeps up; at 60 cycles it takes \d+ rpm/', $card);
 
+        $this->assertStringContainsString('Say how long they', $card);
+        // A bore of 7.125 in and stones of 3.0: a stroke of 5.5 leaves it by .6875, and .6 are there.
+        $travel = ['rpm' => '450', 'cycles' => '60', 'stroke' => '5.5', 'stones' => '3.0', 'room' => '.6'];
+        $far = $this->stint('hone.1', $travel)->json('fragments.bench');
+        $this->assertStringContainsString(
+            'leave the bore by 0.6875 in at each end, and 0.6000 in is the most: a stroke of 5.3250 in',
+            $far,
+        );
+        $near = $this->stint('hone.1', ['stroke' => '5.325'] + $travel)->json('fragments.bench');
+        $this->assertStringContainsString('leave the bore by 0.6000 in at each end; 0.6000 in is the most', $near);
+        $this->stint('hone.1', ['room' => 'plenty'])
+            ->assertStatus(422)
+            ->assertJsonValidationErrors('room');
+
         $warm = $this->stint('hone.1', ['after' => '3.8330 3.8330 3.8330 3.8330 3.8330 3.8330', 'warm' => '1'])->json('fragments.bench');
         $this->assertStringContainsString('>56 s<', $warm, 'what is read warm counts for nothing');
         $patch = $this->stint('hone.1', ['look' => 'patch_that_stays'])->json('fragments.bench');

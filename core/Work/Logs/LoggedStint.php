@@ -15,6 +15,8 @@ final readonly class LoggedStint
      * @param  string  $operation  Key of its operation
      * @param  string  $set  Which set of abrasives
      * @param  ?float  $rpm  Null with cycles or stroke: no angle is known
+     * @param  ?Length  $stones  How long they are; null where nobody said
+     * @param  ?Length  $room  Below the bore, to whatever stands there; null where nobody measured it
      * @param  bool  $isFinished  The finish was reached
      * @param  bool  $isWarm  It was read warm from the hone: the sizes are too large
      */
@@ -31,6 +33,8 @@ final readonly class LoggedStint
         public BoreLook $look,
         public bool $isFinished,
         public bool $isWarm,
+        public ?Length $stones = null,
+        public ?Length $room = null,
     ) {
     }
 

@@ -14,6 +14,7 @@ use NorthLedger\Core\Work\Logs\HoneLog;
 use NorthLedger\Core\Work\Logs\LoggedStint;
 use NorthLedger\Core\Work\Logs\SixSizes;
 use NorthLedger\Core\Work\Operation;
+use NorthLedger\Core\Work\OverTravel;
 
 /** The hone bench at one bore (HONE-1 to HONE-5). */
 final readonly class HoneCard extends Card
@@ -30,7 +31,10 @@ final readonly class HoneCard extends Card
      * @param  list<array{number: int, seconds: string, set: string, tool: string, size: string, removed: string, look: string}>  $stints
      * @param  list<array{place: string, now: string, removed: string, isTight: bool}>  $places  As it was read last
      * @param  list<string>  $crosshatch
-     * @param  array{set: string, tool: string, rpm: string, cycles: string, stroke: string}  $last  Taken over into the next entry
+     * @param  string  $travel  How far the stones leave the bore; empty while their length or the stroke is not said
+     * @param  bool  $isTooFar  Or not far enough
+     * @param  array{set: string, tool: string, rpm: string, cycles: string, stroke: string, stones: string, room: string}  $last
+     *     Taken over into the next entry
      */
     private function __construct(
         public string $advice,
@@ -40,6 +44,8 @@ final readonly class HoneCard extends Card
         public array $stints,
         public array $places,
         public array $crosshatch,
+        public string $travel,
+        public bool $isTooFar,
         public array $last,
         public bool $onlyDeglazes,
         public bool $isSuspect,
@@ -59,6 +65,7 @@ final readonly class HoneCard extends Card
         $last = $stints === [] ? null : $stints[count($stints) - 1];
         [$advice, $why] = self::advice($file, $operation, $log);
         $target = $operation->target;
+        $travel = self::overTravel($file, $log->last());
 
         return new self(
             $advice,
@@ -70,6 +77,8 @@ final readonly class HoneCard extends Card
             self::stints($file, $stints),
             self::places($file, $last),
             self::crosshatch($file, $operation, $log->last()),
+            $travel === null ? '' : self::travel($file, $travel),
+            $travel !== null && ($travel->isTooFar() || ! $travel->reachesTheEnds()),
             self::last($file, $log, $log->last()),
             $operation->onlyDeglazes(),
             $last?->look->isSuspect() ?? false,
@@ -192,7 +201,32 @@ final readonly class HoneCard extends Card
         ];
     }
 
-    /** @return array{set: string, tool: string, rpm: string, cycles: string, stroke: string} */
+    private static function overTravel(JobFile $file, ?LoggedStint $last): ?OverTravel
+    {
+        $bore = $file->sheet->bore->length;
+
+        return $bore === null || $last?->stones === null || $last->stroke === null
+            ? null
+            : OverTravel::of($bore, $last->stones, $last->stroke, $last->room);
+    }
+
+    private static function travel(JobFile $file, OverTravel $travel): string
+    {
+        $size = $file->display->sizeWithUnit(...);
+
+        return match (true) {
+            ! $travel->reachesTheEnds() => Line::of('work.hone.travel_short', ['by' => $size($travel->leaves->absolute())]),
+            ! $travel->isTooFar() => Line::of('work.hone.travel', ['leaves' => $size($travel->leaves), 'most' => $size($travel->most)]),
+            $travel->longestStroke()->isPositive() => Line::of('work.hone.travel_far', [
+                'leaves' => $size($travel->leaves),
+                'most' => $size($travel->most),
+                'stroke' => $size($travel->longestStroke()),
+            ]),
+            default => Line::of('work.hone.stones_long', ['leaves' => $size($travel->leaves), 'most' => $size($travel->most)]),
+        };
+    }
+
+    /** @return array{set: string, tool: string, rpm: string, cycles: string, stroke: string, stones: string, room: string} */
     private static function last(JobFile $file, HoneLog $log, ?LoggedStint $last): array
     {
         return [
@@ -201,6 +235,8 @@ final readonly class HoneCard extends Card
             'rpm' => $last?->rpm === null ? '' : (string) $last->rpm,
             'cycles' => $last?->cycles === null ? '' : (string) $last->cycles,
             'stroke' => $last?->stroke === null ? '' : $file->display->size($last->stroke),
+            'stones' => $last?->stones === null ? '' : $file->display->size($last->stones),
+            'room' => $last?->room === null ? '' : $file->display->size($last->room),
         ];
     }
 }

@@ -7,6 +7,7 @@ namespace App\Stages\Work\Logs;
 use App\Ledger\Refused;
 use App\Record\JobFile;
 use App\Record\WorkLogs;
+use App\Sheet\TypedLength;
 use App\Words\Line;
 use NorthLedger\Core\Quantity\Length;
 use NorthLedger\Core\Work\Logs\BoreLook;
@@ -50,6 +51,11 @@ final readonly class LogStint implements MachineLog
             'rpm' => $request->number('rpm'),
             'cycles' => $request->number('cycles'),
             'stroke_nm' => $request->length($file, 'stroke')?->nanometres,
+            'stones_nm' => $request->length($file, 'stones')?->nanometres,
+            'room_nm' =>
+                $request->typed('room') === ''
+                    ? null
+                    : TypedLength::orNothing($file, 'room', $request->typed('room'), Line::of('work.log.room'))->nanometres,
             'lubricant' => $request->typed('lubricant'),
             'look' => $request->code('look', BoreLook::class)->value,
             'finished' => $request->flag('finished'),

@@ -14,10 +14,17 @@
             margin, and check that place.
         </p>
     @endif
-    <p class="soft">
-        Stones leave the bore by at most a third of their length at each end; look at the room above the main webs.
-        <span class="rule-id">HONE-4</span>
-    </p>
+    @if($card->travel !== '')
+        <p class="{{ $card->isTooFar ? 'line out' : '' }}">
+            @if($card->isTooFar)<i aria-hidden="true">▲</i> @endif{{ $card->travel }} <span class="rule-id">HONE-4</span>
+        </p>
+    @else
+        <p class="soft">
+            Stones leave the bore by at most a third of their length at each end; look at the room above the main webs. Say how long they
+            are, and the stroke is checked.
+            <span class="rule-id">HONE-4</span>
+        </p>
+    @endif
 </section>
 @if($mayWrite)
 <form method="post" action="{{ $at }}/stints" id="stint" class="bench-form" data-keep data-words="Stint">
@@ -42,6 +49,10 @@
             id="stint-cycles" class="num" name="cycles" value="{{ $card->last['cycles'] }}" size="5" maxlength="8"
             inputmode="decimal"></label>
     <label>Stroke<input id="stint-stroke" class="num" name="stroke" value="{{ $card->last['stroke'] }}" size="7" maxlength="12"></label>
+    <label>Stones,
+        length<input id="stint-stones" class="num" name="stones" value="{{ $card->last['stones'] }}" size="7" maxlength="12"></label>
+    <label>Room
+        below<input id="stint-room" class="num" name="room" value="{{ $card->last['room'] }}" size="7" maxlength="12"></label>
     <label>Look<select id="stint-look" name="look">
             @foreach(\NorthLedger\Core\Work\Logs\BoreLook::cases() as $look)
                 <option value="{{ $look->value }}">{{ \App\Words\Line::ofCode('work.look', $look) }}</option>
@@ -51,7 +62,7 @@
     <label class="tick"><input type="checkbox" id="stint-finished" name="finished" value="1"> finish reached</label>
     <button class="button">Log the stint</button>
     <x-live-error id="stint" />
-    @foreach(['seconds', 'before', 'after', 'tool', 'rpm', 'cycles', 'stroke', 'look', 'operation'] as $field)
+    @foreach(['seconds', 'before', 'after', 'tool', 'rpm', 'cycles', 'stroke', 'stones', 'room', 'look', 'operation'] as $field)
         <x-field-error :name="$field" />
     @endforeach
 </form>

@@ -7,7 +7,7 @@
     @foreach($card->fields as $field)
         <label>{{ ucfirst($field['label']) }}<input
                 id="values-{{ $field['code'] }}" class="num" name="{{ $field['code'] }}" size="8" maxlength="20" autocomplete="off"
-                @if($loop->first) autofocus @endif>@if($field['wanted'] !== '')<small>{{ $field['wanted'] }}</small>@endif</label>
+                @if($loop->first) autofocus @endif><small>{{ $field['wanted'] === '' ? ' ' : $field['wanted'] }}</small></label>
     @endforeach
     <button class="button">Log it</button>
     <x-live-error id="values" />
