@@ -34,9 +34,8 @@ final class MachineLogsTest extends TestCase
     public function test_the_longest_stroke_is_the_one_that_leaves_the_bore_by_the_most_and_no_more(): void
     {
         $mm = static fn (float $millimetres): Length => Length::ofNanometres((int) round($millimetres * 1_000_000));
-        foreach (
-            [[225.0, 75.0, null], [225.0, 75.0, 12.0], [225.0, 75.0, 40.0], [138.0, 60.0, 0.0], [90.0, 45.0, 15.0]] as [$bore, $stones, $room]
-        ) {
+        $cases = [[225.0, 75.0, null], [225.0, 75.0, 12.0], [225.0, 75.0, 40.0], [138.0, 60.0, 0.0], [90.0, 45.0, 15.0]];
+        foreach ($cases as [$bore, $stones, $room]) {
             $of = static fn (Length $stroke): OverTravel => OverTravel::of(
                 $mm($bore),
                 $mm($stones),
