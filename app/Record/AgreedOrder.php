@@ -32,23 +32,7 @@ final class AgreedOrder
             }
         }
 
-        return EngineWork::order(
-            new AgreedWork($file->plan()->engine(), $choices, $bores, $pistons, self::stripped($file), self::hasOwnStroke($file)),
-        );
-    }
-
-    /** @return array<string, int> How many holes are stripped, by what the thread is called */
-    private static function stripped(JobFile $file): array
-    {
-        $stripped = [];
-        foreach ($file->sheet->threads as $thread) {
-            $count = $file->record->precheck()->answers["thread.{$thread->key}"]->stripped ?? 0;
-            if ($count > 0) {
-                $stripped[$thread->words] = $count;
-            }
-        }
-
-        return $stripped;
+        return EngineWork::order(new AgreedWork($file->plan()->engine(), $choices, $bores, $pistons, self::hasOwnStroke($file)));
     }
 
     private static function hasOwnStroke(JobFile $file): bool

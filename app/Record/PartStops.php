@@ -7,6 +7,7 @@ namespace App\Record;
 use App\Words\PlanWords;
 use NorthLedger\Core\Engine\Specification\EnginePart;
 use NorthLedger\Core\Planning\ChoiceKind;
+use NorthLedger\Core\Planning\Choices\BalanceChoices;
 use NorthLedger\Core\Planning\Choices\BoreChoices;
 use NorthLedger\Core\Planning\OfferedChoice;
 use NorthLedger\Core\Planning\OfferedPart;
@@ -19,6 +20,9 @@ final class PartStops
     /** Ways whose measure follows the readings; another depth of the same cut is the same way. */
     private const BY_KIND = [ChoiceKind::Face, ChoiceKind::ToTarget, ChoiceKind::Weld];
 
+    /** The bores have stops of their own; balancing follows from what else is done. */
+    private const FOLLOW = [BoreChoices::CODE, BalanceChoices::CODE];
+
     /** @return list<Stop> None of a choice from before there was a plan of the whole engine */
     public static function of(JobFile $file): array
     {
@@ -29,7 +33,7 @@ final class PartStops
         $words = new PlanWords($file->display, $file->sheet);
         $stops = [];
         foreach ($file->plan()->choices()->parts as $code => $part) {
-            $reason = $code === BoreChoices::CODE ? null : self::reason($part, $agreed[$code] ?? null);
+            $reason = in_array($code, self::FOLLOW, true) ? null : self::reason($part, $agreed[$code] ?? null);
             if ($reason !== null) {
                 $stops[] = new Stop($reason, null, $words->part($part), $part->part);
             }

@@ -46,6 +46,7 @@ final class PlanOfJob
                 RunningBook::of($this->file->record->observations()),
                 $this->wishes(),
                 ShelfBook::of($this->file->job),
+                $this->stripped(),
             );
         }
 
@@ -112,6 +113,20 @@ final class PlanOfJob
         }
 
         return new BuildWishes($this->budget(), $this->file->job->keeps_original, self::deck($targets['deck'] ?? null), $ratios, $chambers);
+    }
+
+    /** @return array<string, int> How many holes are stripped, by what the thread is called */
+    private function stripped(): array
+    {
+        $stripped = [];
+        foreach ($this->file->sheet->threads as $thread) {
+            $count = $this->file->record->precheck()->answers["thread.{$thread->key}"]->stripped ?? 0;
+            if ($count > 0) {
+                $stripped[$thread->words] = $count;
+            }
+        }
+
+        return $stripped;
     }
 
     private static function deck(?Said $said): ?Length

@@ -19,6 +19,7 @@ use NorthLedger\Core\Quantity\Length;
 final readonly class EngineToPlan
 {
     /**
+     * @param  array<string, int>  $stripped  How many holes of the block are stripped, by what the thread is called
      * @param  ?Length  $bore  That the plan gives, where it is known; a head that is cut to a ratio follows from it
      * @param  array<int, Length>  $deckCuts  That the plan takes, by bank
      */
@@ -30,6 +31,7 @@ final readonly class EngineToPlan
         public RunningReport $running,
         public BuildWishes $wishes,
         public Shelf $shelf,
+        public array $stripped = [],
         public ?Length $bore = null,
         public array $deckCuts = [],
     ) {
@@ -68,6 +70,7 @@ final readonly class EngineToPlan
             $this->running,
             $this->wishes,
             $this->shelf,
+            $this->stripped,
             $bore,
             $cuts,
         );

@@ -37,6 +37,8 @@ final class WorkMinutes
         return match ($kind) {
             OperationKind::CrackRepair, OperationKind::HeadRepair => PriceItem::CrackRepair,
             OperationKind::HeadWeld => PriceItem::WeldFace,
+            OperationKind::Balance => PriceItem::Balance,
+            OperationKind::Threads => PriceItem::ThreadInsert,
             OperationKind::Line => PriceItem::LineBore,
             OperationKind::BlockGuides, OperationKind::Guides => PriceItem::Guide,
             OperationKind::BlockSeats, OperationKind::Seats => PriceItem::Seat,

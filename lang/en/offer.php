@@ -57,6 +57,7 @@ return [
         'head_to_target' => 'the cylinder head cut for the compression wanted',
         'head_replace' => 'another cylinder head',
         'valves_recondition' => 'valve guides and seats in the block renewed',
+        'threads_repair' => 'stripped threads drilled and fitted with inserts',
         'camshaft_bores_recondition' => 'camshaft bores renewed',
         'lifters_recondition' => 'lifter bores bushed',
         'running_replace' => 'worn running parts replaced',

@@ -39,6 +39,7 @@ use NorthLedger\Core\Quantity\Volume;
 use NorthLedger\Core\Work\Making\AgreedWork;
 use NorthLedger\Core\Work\Making\EngineWork;
 use NorthLedger\Core\Work\Operation;
+use NorthLedger\Core\Work\OperationKind;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -54,9 +55,9 @@ final class EngineChoicesTest extends TestCase
     {
         $choices = self::choices(Bench::sheet('tarn-4-198'));
 
-        $this->assertSame(['bores', 'mains', 'rod_journals', 'gaskets'], array_keys($choices->parts));
+        $this->assertSame(['bores', 'mains', 'rod_journals', 'gaskets', 'balance'], array_keys($choices->parts));
         $this->assertSame(
-            ['bores' => 'stay', 'mains' => 'polish', 'rod_journals' => 'polish', 'gaskets' => 'fit'],
+            ['bores' => 'stay', 'mains' => 'polish', 'rod_journals' => 'polish', 'gaskets' => 'fit', 'balance' => 'fit'],
             $choices->recommended(Preference::Balanced, null)?->codes(),
         );
     }
@@ -86,7 +87,7 @@ final class EngineChoicesTest extends TestCase
         );
         $this->assertNotContains(20, $offered($longer(19)));
         $choices = self::choices($longer(9));
-        $picked = ['bores' => 'stay', 'mains' => 'polish', 'rod_journals' => 'grind_offset 508000', 'gaskets' => 'fit'];
+        $picked = ['bores' => 'stay', 'mains' => 'polish', 'rod_journals' => 'grind_offset 508000', 'gaskets' => 'fit', 'balance' => 'fit'];
         $this->assertTrue($choices->plan($picked)?->isAllowed());
         foreach (Preference::cases() as $preference) {
             $this->assertSame('polish', $choices->recommended($preference, null)?->codes()['rod_journals']);
@@ -128,6 +129,64 @@ final class EngineChoicesTest extends TestCase
         $this->assertSame(['cut_seats'], $kinds);
     }
 
+    public function test_stripped_holes_are_paid_by_the_hole_and_stand_in_the_order_where_that_is_agreed(): void
+    {
+        $sheet = Bench::sheet('tarn-4-198');
+        $engine = new EngineToPlan(
+            $sheet,
+            self::policy([]),
+            new EngineInspection($sheet, self::policy([]), new KnownEngine($sheet)),
+            (new KnownEngine($sheet))->cracks(),
+            RunningReport::none(),
+            new BuildWishes(),
+            Shelf::empty(),
+            ['head studs' => 3, 'pan rail' => 1],
+        );
+        $choice = EngineChoices::of($engine)->parts['threads']->choices[0];
+        $this->assertSame(
+            self::policy([])->prices->of(PriceItem::ThreadInsert, $sheet->family)->each()->times(4)->minor,
+            $choice->choice->cost->minor,
+        );
+        $bores = $engine->inspection->bores()->plan?->options[0];
+        $kinds = static fn (array $agreed): array => array_map(
+            static fn (Operation $one): string => $one->kind->value,
+            array_values(EngineWork::order(new AgreedWork($engine, $agreed, $bores, []))->operations ?? []),
+        );
+        $this->assertContains('threads', $kinds(['threads' => $choice]));
+        $this->assertNotContains('threads', $kinds([]));
+        $this->assertArrayNotHasKey('threads', self::choices($sheet)->parts);
+    }
+
+    /** Whatever is chosen: it is paid where it is done, and done where it is paid. */
+    public function test_a_crankshaft_is_balanced_for_money_where_its_pistons_or_rods_weigh_something_else(): void
+    {
+        $balanced = [];
+        foreach (['tarn-4-198', 'brae-v8-311', 'sorrel-f4', 'quern-3-16'] as $family) {
+            foreach ([[], ['rods' => ['bend.2' => 400_000]], ['crankshaft' => ['pinscore.2' => 2 * self::THOU]]] as $changes) {
+                foreach ([1.1, 2.2] as $pistonUnder) {
+                    $sheet = Bench::sheet($family);
+                    $engine = self::engine($sheet, new KnownEngine($sheet, $changes, pistonUnder: $pistonUnder));
+                    $choices = EngineChoices::of($engine);
+                    foreach ([$choices->recommended(Preference::Cost, null), $choices->recommended(Preference::Life, null)] as $plan) {
+                        $this->assertNotNull($plan);
+                        $agreed = [];
+                        foreach ($plan->codes() as $part => $code) {
+                            $agreed[$part] = $choices->parts[$part]->choice($code) ?? $this->fail("No {$code} for {$part}.");
+                        }
+                        $bores = $engine->inspection->bores()->way($plan->codes()['bores']);
+                        $order = EngineWork::order(new AgreedWork($engine, $agreed, $bores, []));
+                        $isDone = $order?->ofKind(OperationKind::Balance) !== [];
+                        $isPaid = ($agreed['balance'] ?? null)?->kind === ChoiceKind::Fit;
+                        $this->assertSame($isDone, $isPaid, "{$family} ".json_encode($plan->codes()));
+                        $balanced[] = $isPaid;
+                    }
+                }
+            }
+        }
+        $this->assertContains(true, $balanced);
+        $this->assertContains(false, $balanced);
+    }
+
     public function test_an_eaten_head_is_welded_and_faced_by_less(): void
     {
         $sheet = Bench::sheet('tarn-4-198');
@@ -145,7 +204,7 @@ final class EngineChoicesTest extends TestCase
         $this->assertSame(30 * self::THOU, (int) $deep?->step?->nanometres);
         $this->assertSame(28 * self::THOU, $shallow?->target?->minus($deep->target ?? Length::zero())->nanometres, 'so much more is left');
 
-        $order = EngineWork::order(new AgreedWork($engine, ['head.1' => $weld], null, [], [], false));
+        $order = EngineWork::order(new AgreedWork($engine, ['head.1' => $weld], null, []));
         $kinds = array_map(static fn (Operation $one): string => $one->kind->value, array_values($order->operations ?? []));
         $this->assertSame(['head weld', 'head face'], array_values(array_intersect($kinds, ['head weld', 'head face'])));
         $sound = self::choices($sheet, ['heads' => ['vacuum.3.ex' => 'falls']])->parts['head.1'];
@@ -170,7 +229,7 @@ final class EngineChoicesTest extends TestCase
 
         $this->assertSame(['grind', 254_000], [$ground->kind->value, $ground->step?->nanometres]);
         $this->assertSame('polish', $choices->recommended(Preference::Cost, null)?->codes()['mains'], 'the mains are left as they are');
-        $codes = ['bores' => 'stay', 'mains' => 'replace', 'gaskets' => 'fit'];
+        $codes = ['bores' => 'stay', 'mains' => 'replace', 'gaskets' => 'fit', 'balance' => 'with_its_host'];
         $this->assertTrue($choices->plan($codes + ['rod_journals' => 'with_its_host'])?->isAllowed());
         $this->assertSame(
             [PlanObstacle::NotTogether],
@@ -202,9 +261,13 @@ final class EngineChoicesTest extends TestCase
             'mains' => 'polish',
             'rod_journals' => 'polish',
             'gaskets' => 'fit',
+            'balance' => 'leave',
         ];
         $this->assertTrue($choices->plan($replaced)?->isAllowed());
-        $this->assertFalse($choices->plan(['bores' => 'stay'] + $replaced)?->isAllowed(), 'housings come new only with another block');
+        $this->assertFalse(
+            $choices->plan(['bores' => 'stay', 'balance' => 'fit'] + $replaced)?->isAllowed(),
+            'housings come new only with another block',
+        );
 
         $kept = self::choices(Bench::sheet('tarn-4-198'), $bent, wishes: new BuildWishes(keepsOriginal: true));
         $this->assertSame([Bar::OriginalIsKept], $kept->parts['bores']->choice('replace')?->bars);

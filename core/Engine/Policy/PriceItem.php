@@ -15,6 +15,7 @@ enum PriceItem: string
     case Piston = 'piston';
     case Block = 'block';
     case Cylinder = 'cylinder';
+    case ThreadInsert = 'thread_insert';
     case LineHone = 'line_hone';
     case LineBore = 'line_bore';
     case CamshaftBore = 'camshaft_bore';
@@ -24,6 +25,7 @@ enum PriceItem: string
     case WeldJournal = 'weld_journal';
     case HardenCrankshaft = 'harden_crankshaft';
     case StraightenCrankshaft = 'straighten_crankshaft';
+    case Balance = 'balance';
     case Crankshaft = 'crankshaft';
     case MainShells = 'main_shells';
     case RodShells = 'rod_shells';

@@ -52,6 +52,7 @@ final class EngineChoices
             ($bores === [] && $beside === []) || ! $engine->isHere(EnginePart::Block)
                 ? $beside
                 : [...$beside, OtherChoices::gaskets($engine)];
+        $beside = [...$beside, ...BalanceChoices::of($engine, [...$bores, ...$beside])];
         $parts = HostedParts::of([...$bores, ...$beside], $engine);
         $hangsOnATrace = $engine->inspection->bores()->recommendation?->stake !== null;
 
@@ -132,7 +133,7 @@ final class EngineChoices
      */
     private static function fixed(array $parts, array $picked): array
     {
-        $picked = HostedParts::followed($parts, $picked);
+        $picked = HostedParts::followed($parts, array_diff_key($picked, [BalanceChoices::CODE => '']));
         foreach ($parts as $code => $part) {
             $choice = $part->choice($picked[$code] ?? '');
             if ($choice !== null && ! $choice->isForbidden()) {
@@ -193,6 +194,8 @@ final class EngineChoices
             $planned[] = PlannedPart::of($part->code, array_column($open === [] ? $part->open() : $open, 'choice'), $part->bank);
         }
 
-        return EnginePlans::of($planned, HostedParts::exclusions($parts, $planned), $this->bounds);
+        $exclusions = [...HostedParts::exclusions($parts, $planned), ...BalanceChoices::exclusions($parts, $planned)];
+
+        return EnginePlans::of($planned, $exclusions, $this->bounds);
     }
 }

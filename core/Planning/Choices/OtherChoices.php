@@ -36,6 +36,7 @@ final readonly class OtherChoices
 
         return array_values(
             array_filter([
+                self::threads($engine),
                 self::part($engine, 'valves', EnginePart::Block, $inTheBlock, [
                     new Piece(PriceItem::Guide, $of(WorkKind::Guides)),
                     new Piece(PriceItem::AdjustGuide, $of(WorkKind::PressGuide, WorkKind::ReamGuide)),
@@ -46,6 +47,21 @@ final readonly class OtherChoices
                 self::ofOneItem($engine, 'lifters', $engine->sheet->lifterPart(), 'lifter.', PriceItem::LifterBore),
             ]),
         );
+    }
+
+    /** Stripped holes get inserts: work of their own. */
+    private static function threads(EngineToPlan $engine): ?OfferedPart
+    {
+        $holes = array_sum($engine->stripped);
+
+        return $holes === 0
+            ? null
+            : new OfferedPart(
+                'threads',
+                EnginePart::Block,
+                [OfferedChoice::of($engine, ChoiceKind::Repair, [new Piece(PriceItem::ThreadInsert, $holes)])],
+                BoreChoices::CODE,
+            );
     }
 
     /** Gaskets and seals go into every engine that is put together again. */

@@ -25,7 +25,6 @@ final readonly class AgreedWork
      * @param  array<string, OfferedChoice>  $choices  By part; none beside the bores where only they were agreed
      * @param  ?ReboreOption  $bores  Null where the engine has no bores to work
      * @param  array<int, Length>  $pistons  Measured skirt sizes by cylinder
-     * @param  array<string, int>  $stripped  How many holes are stripped, by what the thread is called
      * @param  bool  $hasOwnStroke  The stroke is not the book's: what runs past the block has to clear it
      */
     public function __construct(
@@ -33,7 +32,6 @@ final readonly class AgreedWork
         public array $choices,
         public ?ReboreOption $bores,
         public array $pistons,
-        public array $stripped = [],
         public bool $hasOwnStroke = false,
     ) {
         [$this->sheet, $this->policy] = [$engine->sheet, $engine->policy];

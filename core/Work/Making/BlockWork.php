@@ -103,11 +103,11 @@ final readonly class BlockWork
         return [new Note(NoteKind::CrackAt, said: $place), ...$hasInsert ? [new Note(NoteKind::WithSeatInsert)] : []];
     }
 
-    /** @return list<Operation> None where no hole is stripped */
+    /** @return list<Operation> None where no hole is stripped, or nobody agreed to inserts */
     private function threads(): array
     {
         $notes = [];
-        foreach ($this->agreed->stripped as $thread => $count) {
+        foreach ($this->agreed->choice('threads') === null ? [] : $this->agreed->engine->stripped as $thread => $count) {
             $notes[] = new Note(NoteKind::StrippedThreads, said: "{$thread}: {$count}");
         }
 
