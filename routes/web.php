@@ -72,6 +72,7 @@ Route::withoutMiddleware('web')->group(function (): void {
     Route::get('/health', [HealthController::class, 'health'])->middleware('throttle:120,1');
 });
 
+Route::get('/certificate/schema', [CertificateController::class, 'schema']);
 Route::get('/certificates/{code}', [CertificateController::class, 'standing'])
     ->name('certificate.standing')
     ->where('code', '[0-9A-Za-z]{26}')

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Documents;
 
 use App\Record\JobFile;
+use App\Signing\SealBook;
 use App\Storage\SheetName;
 use App\Storage\StatedSetup;
 use App\Storage\User;
@@ -25,14 +26,16 @@ use NorthLedger\Core\Verification\VerifiedBore;
  */
 final class Certificate
 {
+    private const MOST_SEALS = 5;
+
     /** @return array<string, mixed> */
-    public static function of(JobFile $file, User $signer, string $signedAt, WhoseLimits $limits): array
+    public static function of(JobFile $file, User $signer, string $signedAt, WhoseLimits $limits, SealBook $seals): array
     {
         $words = $file->words();
         $chosen = $file->work()->chosen();
 
         return [
-            'format' => 'north-ledger certificate 3',
+            'format' => 'north-ledger certificate 4',
             'job' => $file->job->tag(),
             'shop' => config('app.shop'),
             'engine' => [
@@ -70,6 +73,7 @@ final class Certificate
                 'policy' => $file->policy->revision,
                 'ledger_entry' => $file->job->entries,
             ],
+            'ledger' => ['hash' => $file->job->head_hash, 'seals' => array_slice($seals->ofJob($file->job->id), -self::MOST_SEALS)],
             'signed' => ['by' => $signer->name, 'role' => $signer->role->value, 'at' => $signedAt],
         ];
     }

@@ -36,6 +36,12 @@ final class CertificateController
     }
 
     /** The PDF, or the note that it is still being made. */
+    /** What every certificate's text follows, for whoever reads one by a program. */
+    public function schema(): BinaryFileResponse
+    {
+        return response()->file(resource_path('documents/certificate.schema.json'), ['Content-Type' => 'application/schema+json']);
+    }
+
     public function pdf(Job $job): BinaryFileResponse|RedirectResponse
     {
         $path = RenderCertificate::path($this->release($job));

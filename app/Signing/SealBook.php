@@ -57,6 +57,23 @@ final class SealBook
         return array_values(array_filter(array_map(Seal::read(...), $lines ?: [])));
     }
 
+    /**
+     * The seals that hold an entry of a job's ledger.
+     *
+     * @return list<array{number: int, at: string, entry: int, hash: string}> Oldest first
+     */
+    public function ofJob(int $job): array
+    {
+        $seals = [];
+        foreach ($this->seals() as $seal) {
+            if (isset($seal->heads[$job])) {
+                $seals[] = ['number' => $seal->number, 'at' => $seal->at, 'entry' => $seal->heads[$job][0], 'hash' => $seal->hash()];
+            }
+        }
+
+        return $seals;
+    }
+
     /** @return ?string What is wrong with the first seal that does not hold; null where all do */
     public function complaint(): ?string
     {

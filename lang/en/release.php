@@ -46,9 +46,11 @@ return [
     'bench' => ':tag is released, and its certificate is in question: :reason',
     'public' => 'Certificate :tag',
     'fingerprint' => 'Key of the shop',
+    'sealed' => 'Its ledger was sealed:',
+    'seal' => 'seal :number of :at, up to entry :entry.',
+    'head' => 'Last ledger entry:',
     'hash' => 'Certificate',
-    'check' =>
-        'The signed file holds what was signed and the key to check it with; anybody can do that with common tools.',
+    'check' => 'The signed file holds what was signed and the key to check it with; anybody can do that with common tools.',
     'scan' => 'Whether this certificate stands:',
     'ready' => 'Every operation is closed, and everything finished is verified or conceded.',
 ];

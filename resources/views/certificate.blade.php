@@ -136,6 +136,12 @@
         <div>
             Sheet revision {{ $certificate['revisions']['sheet'] }}, policy revision {{ $certificate['revisions']['policy'] }}, ledger entry
             {{ $certificate['revisions']['ledger_entry'] }}
+            @if(($certificate['ledger']['seals'] ?? []) !== [])
+                <br>{{ __('release.sealed') }}
+                @foreach($certificate['ledger']['seals'] as $seal)
+                    {{ __('release.seal', ['number' => $seal['number'], 'entry' => $seal['entry'], 'at' => substr($seal['at'], 0, 10)]) }}
+                @endforeach
+            @endif
         </div>
     </div>
     <div class="proof">
@@ -145,6 +151,9 @@
         <div>
             <p>{{ __('release.scan') }} <span class="num">{{ $address }}</span></p>
             <p class="hash">{{ __('release.hash') }} {{ $hash }}</p>
+            @isset($certificate['ledger'])
+                <p class="hash">{{ __('release.head') }} {{ $certificate['ledger']['hash'] }}</p>
+            @endisset
             @if($fingerprint !== '')<p class="hash">{{ __('release.fingerprint') }} {{ $fingerprint }}</p>@endif
         </div>
     </div>

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\People\Role;
+use App\Signing\SealBook;
 use App\Signing\ShopKey;
 use App\Signing\SignedCertificate;
 use App\Storage\LedgerEntry;
@@ -13,6 +14,8 @@ use App\Storage\Release;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\File;
 use Illuminate\Testing\TestResponse;
+use Opis\JsonSchema\Errors\ErrorFormatter;
+use Opis\JsonSchema\Validator;
 use Symfony\Component\Process\Process;
 use Tests\TestCase;
 
@@ -43,6 +46,25 @@ final class SignedCertificateTest extends TestCase
         $this->assertTrue($this->openssl());
         File::put("{$this->outside}/text", str_replace('3.83', '3.82', $signed['certificate']));
         $this->assertFalse($this->openssl(), 'a size was altered');
+    }
+
+    public function test_the_text_follows_its_schema_and_names_the_entry_and_the_seals_behind_it(): void
+    {
+        auth()->logout();
+        $this->get('/certificate/schema')->assertOk()->assertHeader('Content-Type', 'application/schema+json');
+        $schema = (string) file_get_contents(resource_path('documents/certificate.schema.json'));
+        $text = Release::query()->sole()->certificate;
+        $error = (new Validator())->validate(json_decode($text, false, 32, JSON_THROW_ON_ERROR), $schema)->error();
+        $this->assertNull($error, $error === null ? '' : json_encode((new ErrorFormatter())->format($error), JSON_THROW_ON_ERROR));
+        $odd = json_decode($text, false, 32, JSON_THROW_ON_ERROR);
+        $odd->ledger->hash = 'nothing';
+        $this->assertFalse((new Validator())->validate($odd, $schema)->isValid());
+
+        $certificate = json_decode($text, true, 32, JSON_THROW_ON_ERROR);
+        $last = LedgerEntry::query()->where('job_id', $this->job->id)->where('number', $certificate['revisions']['ledger_entry'])->sole();
+        $this->assertSame($last->hash, $certificate['ledger']['hash']);
+        $this->assertSame([], $certificate['ledger']['seals'], 'nothing was sealed before');
+        $this->assertNotSame([], $this->app->make(SealBook::class)->ofJob($this->job->id), 'the release is');
     }
 
     public function test_an_altered_file_is_refused_and_another_key_is_named(): void

@@ -34,7 +34,7 @@ final readonly class SignRelease
                 throw Refused::because('sign', implode(' ', array_column($check->open, 'sentence')));
             }
             $certificate = json_encode(
-                Certificate::of($file, $by, now()->format('Y-m-d H:i').' UTC', $this->limits),
+                Certificate::of($file, $by, now()->format('Y-m-d H:i').' UTC', $this->limits, $this->seals),
                 JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES,
             );
             $row = [
