@@ -64,6 +64,7 @@ final readonly class OfferDraft
                     'parts' => $way->plan->codes(),
                     'cost_minor' => $way->plan->cost->minor,
                     'ready_on' => $ready->of($way),
+                    'is_day_open' => self::toBeFound($file) !== [],
                     'what' => $words->what($way->plan),
                     'gained' => $words->gained($way, $this->ways, $ready),
                     'given_up' => $words->givenUp($way, $this->ways, $ready),

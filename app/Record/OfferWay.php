@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Record;
 
+use App\Words\Line;
 use App\Words\VerdictWords;
 use Illuminate\Support\Carbon;
 use NorthLedger\Core\Engine\Specification\EnginePart;
@@ -15,6 +16,7 @@ final readonly class OfferWay
 {
     /**
      * @param  array<string, string>  $parts  Codes of the choices, by part
+     * @param  bool  $isDayOpen  Something has to be found first: no day holds
      * @param  list<string>  $what
      * @param  list<string>  $gained
      * @param  list<string>  $givenUp
@@ -26,6 +28,7 @@ final readonly class OfferWay
         public array $parts,
         public int $costMinor,
         public Carbon $readyOn,
+        public bool $isDayOpen,
         public array $what,
         public array $gained,
         public array $givenUp,
@@ -37,7 +40,7 @@ final readonly class OfferWay
     public static function ofDocument(mixed $way): self
     {
         /**
-         * @var array{code: string, parts: array<string, string>, cost_minor: int, ready_on: string, what: list<string>,
+         * @var array{code: string, parts: array<string, string>, cost_minor: int, ready_on: string, is_day_open?: bool, what: list<string>,
          *     gained: list<string>, given_up: list<string>,
          *     accepts?: list<array{finding: string, words: string, worst: string, depth_nm: ?int}>} $way
          */
@@ -46,6 +49,7 @@ final readonly class OfferWay
             $way['parts'],
             $way['cost_minor'],
             Carbon::parse($way['ready_on']),
+            $way['is_day_open'] ?? false,
             $way['what'],
             $way['gained'],
             $way['given_up'],
@@ -86,6 +90,12 @@ final readonly class OfferWay
             static fn (string $code): string => $code === ChoiceKind::StayWithPits->value ? ChoiceKind::Stay->value : $code,
             $this->parts,
         );
+    }
+
+    /** In the message: about which day it is ready. */
+    public function ready(): string
+    {
+        return $this->isDayOpen ? Line::of('offer.no_day') : Line::of('offer.ready', ['day' => $this->readyOn->format('j F')]);
     }
 
     public function isRecommended(): bool

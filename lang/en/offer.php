@@ -18,6 +18,8 @@ return [
         'never' => 'its link was not opened yet',
         'times' => '{1} its link was opened on :at|[2,*] its link was opened :count times, first on :at',
     ],
+    'ready' => 'ready about :day',
+    'no_day' => 'no day before everything is found',
     'question_sent' => 'We have your question and call you back.',
     'way' => [
         'recommended' => 'What we would do',

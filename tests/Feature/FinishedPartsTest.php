@@ -45,7 +45,8 @@ final class FinishedPartsTest extends TestCase
             ->assertDontSee('data-place="pinscore.2"', false);
         $this->get($this->url('verify/weights'))->assertNotFound();
         $this->get($this->url('work?at=grind+rods.2'))->assertSee($this->url('verify/crankshaft'), false);
-        $this->get($this->url('work/at/grind%20rods.2'))->assertNotFound();
+        $this->get($this->url('work/at/grind%20rods.2'))->assertOk();
+        $this->get($this->url('work/at/crank%20wash'))->assertNotFound();
         $this->get($this->url('verify/rods'))->assertSee('The order has no work on this sheet.');
         $this->sign()->assertSessionHasErrors(['sign' => 'Crankshaft: 9 are not verified, the first is main 1.']);
         $this->sendTo($this->job, 'sheets/crankshaft.final/readings', ['place' => 'mainfillet.2', 'text' => '.100'])->assertStatus(422);

@@ -64,11 +64,14 @@ final class MissingPartsTest extends TestCase
 
         $far = now()->addYear()->format('Y-m-d');
         $this->tell('missing.other-fuel-pipe', 'ordered', $far);
-        $this->get($this->url('offers'))->assertSee('Did not come with the engine: oil pump.');
+        $this->get($this->url('offers'))
+            ->assertSee('Did not come with the engine: oil pump.')
+            ->assertSee('no day before everything is found')
+            ->assertDontSee('<time datetime', false);
+        $this->tell('missing.oil-pump', 'on_the_shelf', '');
         $this->assertSame($far, $this->day(), 'the day is that of the last part');
 
         $this->tell('missing.other-fuel-pipe', 'arrived', '');
-        $this->tell('missing.oil-pump', 'on_the_shelf', '');
         $this->get($this->url('offers'))->assertDontSee('Did not come with the engine');
         $this->assertSame($before, $this->day());
     }

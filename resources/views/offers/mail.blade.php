@@ -1,7 +1,7 @@
 {{ $offer->sent->text('verdict') }}: {{ $file->sheet->name }}, serial {{ $file->job->serial }} ({{ $file->job->tag() }}).
 
 @foreach($offer->ways() as $way)
-{{ __('offer.way.'.$way->code) }}: {{ $way->price() }}, ready about {{ $way->readyOn->format('j F') }}
+{{ __('offer.way.'.$way->code) }}: {{ $way->price() }}, {{ $way->ready() }}
   {{ implode(', ', $way->what) }}
 
 @endforeach

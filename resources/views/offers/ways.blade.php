@@ -6,7 +6,8 @@
         <dl>
             <div><dt>price</dt><dd class="big-number">{{ $way->price() }}</dd></div>
             <div><dt>ready</dt>
-                <dd><time datetime="{{ $way->readyOn->format('Y-m-d') }}">{{ $way->readyOn->format('j F') }}</time></dd></div>
+                <dd>@if($way->isDayOpen){{ __('offer.no_day') }}@else<time
+                            datetime="{{ $way->readyOn->format('Y-m-d') }}">{{ $way->readyOn->format('j F') }}</time>@endif</dd></div>
             <div><dt>what</dt><dd><b>{{ implode(', ', $way->what) }}</b></dd></div>
             <div><dt>gained</dt><dd class="gained">{{ implode('; ', $way->gained) ?: '–' }}</dd></div>
             <div><dt>given up</dt><dd class="given-up">{{ implode('; ', $way->givenUp) ?: '–' }}</dd></div>

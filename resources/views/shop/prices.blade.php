@@ -22,8 +22,8 @@
         <p><button class="button plain">Show</button></p>
     </form>
     <p class="soft">
-        Washing, looking for cracks, weighing and measuring are within the prices of the work they belong to; their minutes are planned as is
-        usual, and learned from the clocks.
+        Washing, looking for cracks, weighing and measuring are within the prices of the work they belong to; their minutes are planned
+        as is usual, and learned from the clocks.
     </p>
     @if($page->family !== '')<p class="soft">What stays empty costs what it costs for every family.</p>@endif
     <form method="post" action="/shop/prices" class="mt-3">@csrf <input type="hidden" name="family" value="{{ $page->family }}">
