@@ -51,7 +51,8 @@ final readonly class MeasureMargin
         public array $traces,
         public string $limitless,
         public string $pits,
-    ) {}
+    ) {
+    }
 
     public static function of(JobFile $file): self
     {
@@ -63,12 +64,12 @@ final readonly class MeasureMargin
         $isClose =
             array_filter(
                 array_merge(...$shown),
-                static fn(Finding $finding): bool => $finding->isCloseCall || $finding->outcome === Outcome::Undecided,
+                static fn (Finding $finding): bool => $finding->isCloseCall || $finding->outcome === Outcome::Undecided,
             ) !== [];
         $findingWords = $isClose ? SettlingWords::of($file) : new FindingWords($file->display, [], $file->sheet);
-        $bores = array_column(array_map(static fn(JudgedBore $bore): array => [$bore->cylinder(), $bore], $assessment->bores), 1, 0);
+        $bores = array_column(array_map(static fn (JudgedBore $bore): array => [$bore->cylinder(), $bore], $assessment->bores), 1, 0);
         $lines = array_map(
-            static fn(array $together): FindingLine => FindingLine::ofAll(
+            static fn (array $together): FindingLine => FindingLine::ofAll(
                 $together,
                 $findingWords,
                 $file->display,
@@ -81,13 +82,13 @@ final readonly class MeasureMargin
             $file->job->isCheck() ? self::checked($file) : Stamp::ofBlock($assessment, $words),
             $lines,
             count($told) - count($lines),
-            $assessment->canStay === CanStay::No && !$file->job->isCheck() ? self::needs($file, $assessment) : [],
+            $assessment->canStay === CanStay::No && ! $file->job->isCheck() ? self::needs($file, $assessment) : [],
             $file->job->isCheck() && $assessment->next->place !== null
                 ? Line::of('verify.next', ['place' => $assessment->next->place->words()])
                 : $words->next($assessment->next),
             $assessment->isSettled(),
             $assessment->needsSize && $assessment->next->place !== null,
-            $assessment->isSettled() && !$file->job->is_closed && self::isUnchecked($file),
+            $assessment->isSettled() && ! $file->job->is_closed && self::isUnchecked($file),
             $file->job->isCheck() ? null : $words->questions($assessment),
             $assessment->next->traces,
             VerdictWords::list(VerdictWords::limitless($assessment)),
@@ -106,8 +107,8 @@ final readonly class MeasureMargin
     /** Whose pits are felt and not measured; empty where none are. */
     private static function pits(BlockAssessment $assessment): string
     {
-        $felt = array_filter($assessment->bores, static fn(JudgedBore $bore): bool => $bore->inspection->wantsPitDepth());
-        $cylinders = array_values(array_map(static fn(JudgedBore $bore): int => $bore->cylinder(), $felt));
+        $felt = array_filter($assessment->bores, static fn (JudgedBore $bore): bool => $bore->inspection->wantsPitDepth());
+        $cylinders = array_values(array_map(static fn (JudgedBore $bore): int => $bore->cylinder(), $felt));
 
         return $cylinders === [] ? '' : Line::of('verdict.pits', ['cylinders' => ucfirst(VerdictWords::cylinders($cylinders))]);
     }
@@ -127,10 +128,10 @@ final readonly class MeasureMargin
         $close = array_merge(
             [],
             ...array_map(
-                static fn(JudgedBore $bore): array => array_values(
+                static fn (JudgedBore $bore): array => array_values(
                     array_filter(
                         $bore->findings,
-                        static fn(Finding $finding): bool => $finding->outcome === Outcome::Undecided ||
+                        static fn (Finding $finding): bool => $finding->outcome === Outcome::Undecided ||
                             ($finding->isCloseCall && $finding->margin?->isNegative() === false),
                     ),
                 ),
@@ -143,8 +144,8 @@ final readonly class MeasureMargin
             ? array_merge(
                 [],
                 ...array_map(
-                    static fn(JudgedBore $bore): array => array_values(
-                        array_filter($bore->findings, static fn(Finding $finding): bool => $finding->outcome === Outcome::Fail),
+                    static fn (JudgedBore $bore): array => array_values(
+                        array_filter($bore->findings, static fn (Finding $finding): bool => $finding->outcome === Outcome::Fail),
                     ),
                     $assessment->bores,
                 ),
@@ -174,12 +175,12 @@ final readonly class MeasureMargin
     {
         $needs = [];
         foreach ($assessment->plan->options ?? [] as $option) {
-            if ($option->kind === OptionKind::Bore && !in_array(CellState::Good, array_column($needs, 'state'), true)) {
+            if ($option->kind === OptionKind::Bore && ! in_array(CellState::Good, array_column($needs, 'state'), true)) {
                 $needs[] = [
                     'step' => $file->display->step($option->step),
                     'text' => self::outcome($file, $option),
                     'state' =>
-                        $option->sleeved !== [] || !$option->isFeasible()
+                        $option->sleeved !== [] || ! $option->isFeasible()
                             ? CellState::Out
                             : ($option->offCentre !== []
                                 ? CellState::Close
@@ -195,17 +196,17 @@ final readonly class MeasureMargin
     {
         $parts = [];
         if ($option->sleeved !== []) {
-            $parts[] = VerdictWords::list($option->sleeved) . (count($option->sleeved) === 1 ? ' does not clean up' : ' do not clean up');
+            $parts[] = VerdictWords::list($option->sleeved).(count($option->sleeved) === 1 ? ' does not clean up' : ' do not clean up');
         }
         if ($option->offCentre !== []) {
             $upTo = count($option->offCentre) === 1 ? '' : 'up to ';
             $parts[] =
-                VerdictWords::list(array_keys($option->offCentre)) .
-                ' only if offset toward the wear, by ' .
+                VerdictWords::list(array_keys($option->offCentre)).
+                ' only if offset toward the wear, by '.
                 "{$upTo}{$file->display->magnitude(Length::largest(...array_values($option->offCentre)))}";
         }
         if ($option->wallTooThin !== []) {
-            $parts[] = 'wall too thin in ' . VerdictWords::list($option->wallTooThin);
+            $parts[] = 'wall too thin in '.VerdictWords::list($option->wallTooThin);
         }
 
         return $parts === [] ? 'all read so far clean up on centre' : implode('; ', $parts);
