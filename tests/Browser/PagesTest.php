@@ -45,6 +45,7 @@ final class PagesTest extends BrowserTestCase
         '/jobs/NL-0423/work/at/sleeve.2',
         '/jobs/NL-0424/work/at/hone.5',
         '/jobs/NL-0425/work/at/deck.1',
+        '/jobs/NL-0426/work/at/polish',
         '/jobs/NL-0427/work',
         '/jobs/NL-0427/work/at/bore.2',
         '/practice',
