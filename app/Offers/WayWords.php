@@ -12,6 +12,7 @@ use NorthLedger\Core\Assessment\EngineVerdict;
 use NorthLedger\Core\Engine\Specification\CylinderKind;
 use NorthLedger\Core\Engine\Specification\EnginePart;
 use NorthLedger\Core\Planning\ChoiceKind;
+use NorthLedger\Core\Planning\Choices\BalanceChoices;
 use NorthLedger\Core\Planning\Choices\BoreChoices;
 use NorthLedger\Core\Planning\CustomerWay;
 use NorthLedger\Core\Planning\EnginePlan;
@@ -45,7 +46,7 @@ final readonly class WayWords
         $said = [];
         foreach ($this->file->plan()->choices()->parts as $code => $part) {
             $choice = $part->choice($plan->choices[$code]->code ?? '');
-            if ($choice !== null && ! in_array($choice->kind, [ChoiceKind::WithItsHost, ChoiceKind::Fit, ChoiceKind::Leave], true)) {
+            if ($choice !== null && self::isSaid($part, $choice)) {
                 $said[] = $this->choice($part, $choice);
             }
         }
@@ -55,6 +56,14 @@ final readonly class WayWords
             ...$sleeved === [] ? [] : [Line::counted('offer.what.sleeves', count($sleeved), ['list' => VerdictWords::list($sleeved)])],
             ...array_values(array_unique($said)),
         ];
+    }
+
+    /** What comes by itself, or is in every engine, is not told; that a crankshaft is balanced is. */
+    private static function isSaid(OfferedPart $part, OfferedChoice $choice): bool
+    {
+        return $part->code === BalanceChoices::CODE
+            ? $choice->kind === ChoiceKind::Fit
+            : ! in_array($choice->kind, [ChoiceKind::WithItsHost, ChoiceKind::Fit, ChoiceKind::Leave], true);
     }
 
     /**

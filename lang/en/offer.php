@@ -63,6 +63,7 @@ return [
         'camshaft_bores_recondition' => 'camshaft bores renewed',
         'lifters_recondition' => 'lifter bores bushed',
         'running_replace' => 'worn running parts replaced',
+        'balance_fit' => 'the crankshaft balanced',
         'crack_repair' => 'a crack repaired: :about',
     ],
     'gained' => [

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 /** The plan of the whole engine: its parts, what can be done about each, and why not. */
 return [
+    'follows' => 'follows from the rest',
     'stamp' => [
         'recommended' => 'Recommended',
         'chosen' => 'Chosen',
@@ -81,6 +82,7 @@ return [
         'replace_running' => 'new ones for those that do not go back in',
         'replace_housings' => 'another case',
         'with_its_host' => 'comes with the other block',
+        'with_its_host_balance' => 'comes with the other crankshaft',
         'with_its_host_rod_journals' => 'come with the other crankshaft',
     ],
     'bar' => [

@@ -13,6 +13,7 @@ use NorthLedger\Core\Finding\PartVerdict;
 use NorthLedger\Core\Inspection\PlannedWork;
 use NorthLedger\Core\Planning\Bar;
 use NorthLedger\Core\Planning\Choice;
+use NorthLedger\Core\Planning\Choices\BalanceChoices;
 use NorthLedger\Core\Planning\Choices\BoreChoices;
 use NorthLedger\Core\Planning\EnginePlan;
 use NorthLedger\Core\Planning\OfferedChoice;
@@ -130,13 +131,11 @@ final readonly class EnginePlanView
                     $part->code,
                     $words->part($part),
                     array_map(
-                        static fn (OfferedChoice $choice): EnginePlanCell => new EnginePlanCell(
-                            $choice->code(),
-                            $words->choice($part, $choice),
-                            PlanWords::money($choice->choice->cost),
-                            self::bars($choice, $words),
-                            $choice->isForbidden(),
-                            $selected === $choice->code(),
+                        static fn (OfferedChoice $choice): EnginePlanCell => self::cell(
+                            $words,
+                            $part,
+                            $choice,
+                            $selected,
                             ($recommended->choices[$part->code]->code ?? null) === $choice->code(),
                             ($chosen[$part->code] ?? null) === $choice->code(),
                         ),
@@ -148,6 +147,30 @@ final readonly class EnginePlanView
         }
 
         return $rows;
+    }
+
+    /** What follows from the other parts is nobody's to pick. */
+    private static function cell(
+        PlanWords $words,
+        OfferedPart $part,
+        OfferedChoice $choice,
+        ?string $selected,
+        bool $isRecommended,
+        bool $isChosen,
+    ): EnginePlanCell {
+        $isSelected = $selected === $choice->code();
+        $follows = $part->code === BalanceChoices::CODE && ! $isSelected;
+
+        return new EnginePlanCell(
+            $choice->code(),
+            $words->choice($part, $choice),
+            PlanWords::money($choice->choice->cost),
+            $follows ? Line::of('plan.follows') : self::bars($choice, $words),
+            $follows || $choice->isForbidden(),
+            $isSelected,
+            $isRecommended,
+            $isChosen,
+        );
     }
 
     private static function bars(OfferedChoice $choice, PlanWords $words): string
