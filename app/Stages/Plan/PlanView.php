@@ -8,11 +8,8 @@ use App\Pages\Stamp;
 use App\Record\JobFile;
 use App\Words\Line;
 use App\Words\OrderWords;
-use App\Words\PitWords;
 use App\Words\VerdictWords;
-use NorthLedger\Core\Assessment\BlockAssessment;
 use NorthLedger\Core\Assessment\KnownPits;
-use NorthLedger\Core\Assessment\NextReason;
 use NorthLedger\Core\Features\Bores\OptionKind;
 use NorthLedger\Core\Features\Bores\ReboreOption;
 use NorthLedger\Core\Features\Bores\ReborePlan;
@@ -89,7 +86,7 @@ final readonly class PlanView
                 ...self::withKnownPits($file, $plan, $recommended, $words),
             ],
             $recommended->key() === $recommendation->option->key() ? $words->recommendation($recommendation) : '',
-            self::doubts($file, $plan, $recommended, $assessment),
+            PlanDoubts::of($file, $plan, $recommended),
             $recommended->sleeved === [] ? '' : 'Sleeves are a repair: the customer decides.',
             '',
             $file->display->unit()->value,
@@ -256,48 +253,5 @@ final readonly class PlanView
             $option->kind === OptionKind::Replace => new PlanMark('none', "cylinder {$cylinder}: new", ''),
             default => new PlanMark('on', "cylinder {$cylinder}: cleans up on centre", ''),
         };
-    }
-
-    /** No wall forbids a size that nobody knows the walls of, and that is said. */
-    private static function wallDoubt(ReboreOption $option, ReborePlan $plan): string
-    {
-        return match (true) {
-            $option->thinnestWall !== null => 'How thin a wall may get is not on the sheet: no size is forbidden for its wall.',
-            count($option->sleeved) === count($plan->cylinders) => 'Every cylinder is sleeved; the walls around the sleeves are not known.',
-            default => 'How thick the walls are is not on the sheet, and nobody measured them: measure them before metal is cut.',
-        };
-    }
-
-    /** @return list<string> */
-    private static function doubts(JobFile $file, ReborePlan $plan, ReboreOption $option, BlockAssessment $assessment): array
-    {
-        $pits = new PitWords($file->display);
-        $known = array_map($pits->bench(...), $assessment->knownPits->bores ?? []);
-        $doubts = match (true) {
-            $assessment->isSettled() => [],
-            $assessment->next->reason === NextReason::NeedsLimit => [
-                'Limits are not known that can still change this: as it stands, no bore is known to stay.',
-            ],
-            default => ['Readings are missing that can still change this; the plan stands on those there are.'],
-        };
-        $shift = $file->policy->boreAllowances($file->sheet->unit)->shiftOf($file->sheet->bore);
-        foreach ($option->needsTrace as $cylinder) {
-            $doubts[] =
-                "Cylinder {$cylinder} may need a shift of {$file->display->magnitudeWithUnit($option->offCentre[$cylinder])}, more than ".
-                "the {$file->display->magnitudeWithUnit($shift)} allowed: trace its wall before it is bored.";
-        }
-        if ($option->kind === OptionKind::Bore && ($option->thinnestWall === null || $plan->block->minimumWall === null)) {
-            $doubts[] = self::wallDoubt($option, $plan);
-        }
-        if ($option->kind === OptionKind::Bore) {
-            foreach ($plan->cylinders as $cylinder) {
-                $spare = $plan->block->nominal->plus($option->step)->minus($plan->required[$cylinder->number]->least);
-                if (! $spare->isNegative() && $spare->isSmallerThan($plan->block->cleanUpStock)) {
-                    $doubts[] = "Cylinder {$cylinder->number} cleans up with {$file->display->magnitudeWithUnit($spare)} to spare.";
-                }
-            }
-        }
-
-        return [...$doubts, ...$known];
     }
 }
