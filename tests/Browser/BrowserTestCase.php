@@ -57,7 +57,7 @@ abstract class BrowserTestCase extends TestCase
     }
 
     /** Waits for something to become true in the page; says what was awaited when it does not. */
-    protected function until(RemoteWebDriver $window, callable $condition, string $awaited, int $seconds = 10): void
+    protected function until(RemoteWebDriver $window, callable $condition, string $awaited, int $seconds = 25): void
     {
         $window->wait($seconds, 40)->until(static fn (): bool => $condition() === true, "Awaited: {$awaited}");
         $this->addToAssertionCount(1);
@@ -80,7 +80,7 @@ abstract class BrowserTestCase extends TestCase
         file_put_contents((string) getenv('CLOCK_FILE'), (string) $seconds);
     }
 
-    protected function untilSeen(RemoteWebDriver $window, string $css, string $text, int $seconds = 10): void
+    protected function untilSeen(RemoteWebDriver $window, string $css, string $text, int $seconds = 25): void
     {
         $this->until($window, fn (): bool => str_contains($this->text($window, $css), $text), "“{$text}” in {$css}", $seconds);
     }
