@@ -43,19 +43,14 @@ final readonly class PitWords
 
     private function hone(PittedBore $bore): string
     {
-        return match (true) {
-            $bore->mostHone === null => Line::of('plan.pits.no_clearance'),
-            $bore->mostHone->isZero() => Line::of('plan.pits.spent'),
-            default => Line::of('plan.pits.left', [
-                'left' => $this->display->magnitudeWithUnit($bore->mostHone),
-                'verdict' => Line::of(
-                    match ($bore->canBeHonedOut()) {
-                        null => 'plan.pits.not_known',
-                        true => 'plan.pits.honed_out',
-                        false => 'plan.pits.stay',
-                    },
-                ),
-            ]),
-        };
+        if ($bore->mostHone === null || $bore->mostHone->isZero()) {
+            return Line::of($bore->mostHone === null ? 'plan.pits.no_clearance' : 'plan.pits.spent');
+        }
+        $canBeHonedOut = $bore->canBeHonedOut();
+
+        return Line::of($canBeHonedOut === null ? 'plan.pits.left_alone' : 'plan.pits.left', [
+            'left' => $this->display->magnitudeWithUnit($bore->mostHone),
+            'verdict' => $canBeHonedOut === null ? '' : Line::of($canBeHonedOut ? 'plan.pits.honed_out' : 'plan.pits.stay'),
+        ]);
     }
 }

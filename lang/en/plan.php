@@ -26,10 +26,10 @@ return [
         'depth' => 'Cylinder :cylinder: its pits go :depth deep; to hone them out takes :needed on the diameter.',
         'spent' => 'Its clearance leaves nothing for the hone.',
         'left' => 'A hone may take :left before the clearance is spent: :verdict.',
+        'left_alone' => 'A hone may take :left before the clearance is spent.',
         'honed_out' => 'they can be honed out',
         'stay' => 'they stay',
-        'not_known' => 'how deep they go is not known',
-        'no_clearance' => 'What a hone may take is not known before its piston is measured.',
+        'no_clearance' => 'What a hone may take is not known: its piston is not measured, or no limit of the clearance is known.',
     ],
     'row' => [
         'chosen' => 'chosen',

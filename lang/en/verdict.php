@@ -59,7 +59,7 @@ return [
         'nothing_can_change' => 'No further reading of the bores can change their verdict or their size.',
         'spared' => ' What is not read of :cylinders cannot change it.',
     ],
-    'pits' => ':cylinders: pits are felt. Key how deep the deepest goes; the customer may live with it.',
+    'pits' => ':cylinders: pits are felt. Key how deep the deepest goes.',
     'question' => [
         'open' => 'not settled yet',
         'no' => 'no, settled',

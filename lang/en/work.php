@@ -316,6 +316,7 @@ return [
     'values' => [
         'none' => 'Nothing is logged yet',
         'kept' => 'Logged, and as it has to be',
+        'logged' => 'Logged; it is held against nothing',
         'out' => 'Not as it has to be: :fields',
         'closes' => 'As it was logged last, this is not as it has to be: :fields. Do it again and log it, or say why it stays.',
     ],

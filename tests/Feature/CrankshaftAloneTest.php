@@ -60,13 +60,16 @@ final class CrankshaftAloneTest extends TestCase
             ->json('fragments.bench');
         $this->assertStringContainsString('Not as it has to be: radius of the wheel', $card);
         $this->tick('grind rods.1', 'done', '2.2395')->assertSessionHasErrors('grind rods.1');
-        $this->log('grind rods.1', ['wheel_radius' => '.100'])->assertOk();
+        $card = $this->log('grind rods.1', ['wheel_radius' => '.100'])->assertOk()->json('fragments.bench');
+        $this->assertStringContainsString('Logged, and as it has to be', $card);
         $this->tick('grind rods.1', 'done', '2.2395')->assertSessionDoesntHaveErrors();
 
         $this->workUpTo('polish', ['grind rods' => '2.2395']);
         $this->log('polish', ['ra_before' => '14', 'ra_after' => 'smooth'])
             ->assertStatus(422)
             ->assertJsonValidationErrors('ra_after');
+        $before = $this->log('polish', ['ra_before' => '14'])->assertOk()->json('fragments.bench');
+        $this->assertStringContainsString('held against nothing', $before);
         $card = $this->log('polish', ['ra_before' => '14', 'ra_after' => '2'])
             ->assertOk()
             ->json('fragments.bench');

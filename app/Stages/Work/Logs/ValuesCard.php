@@ -21,7 +21,8 @@ final readonly class ValuesCard extends Card
 {
     /**
      * @param  list<array{code: string, label: string, wanted: string}>  $fields
-     * @param  list<array{at: string, who: string, values: array<string, array{text: string, isOut: bool}>}>  $lines  Newest first
+     * @param  list<array{at: string, who: string, values: array<string, array{text: string, isHeld: bool, isOut: bool}>}>  $lines  Newest
+     *     first
      * @param  string  $says  What the newest comes to
      */
     private function __construct(public array $fields, public array $lines, public string $says, public bool $isOut)
@@ -46,6 +47,7 @@ final readonly class ValuesCard extends Card
             ],
             array_reverse($rows),
         );
+        $isHeld = in_array(true, array_column($lines[0]['values'] ?? [], 'isHeld'), true);
         $out = array_keys(array_filter($lines[0]['values'] ?? [], static fn (array $value): bool => $value['isOut']));
 
         return new self(
@@ -63,13 +65,13 @@ final readonly class ValuesCard extends Card
                 $out !== [] => Line::of('work.values.out', [
                     'fields' => implode(', ', array_map(static fn (string $code): string => Line::of("work.field.{$code}"), $out)),
                 ]),
-                default => Line::of('work.values.kept'),
+                default => Line::of($isHeld ? 'work.values.kept' : 'work.values.logged'),
             },
             $out !== [],
         );
     }
 
-    /** @return array<string, array{text: string, isOut: bool}> By field */
+    /** @return array<string, array{text: string, isHeld: bool, isOut: bool}> By field */
     private static function values(JobFile $file, Operation $operation, Said $row): array
     {
         $values = [];
@@ -78,6 +80,7 @@ final readonly class ValuesCard extends Card
             if (is_int($value)) {
                 $values[$field->value] = [
                     'text' => self::text($file, $field, $value),
+                    'isHeld' => $field->wanted($operation, $file->sheet) !== null,
                     'isOut' => $field->isOut($value, $operation, $file->sheet),
                 ];
             }
