@@ -27,7 +27,6 @@ final readonly class PartLine
         public PartState $state,
         public string $supplier,
         public string $promisedFor,
-        public string $remark,
         public string $said,
     ) {
     }
@@ -50,7 +49,6 @@ final readonly class PartLine
             $state,
             $said?->text('supplier') ?? '',
             $said?->text('promised_for') ?? '',
-            $said?->text('remark') ?? '',
             $said === null ? '' : self::words($said),
         );
     }
@@ -70,7 +68,6 @@ final readonly class PartLine
             PartState::tryFrom($said?->text('state') ?? '') ?? PartState::ToFind,
             $said?->text('supplier') ?? '',
             $said?->text('promised_for') ?? '',
-            $said?->text('remark') ?? '',
             $said === null ? '' : self::words($said),
         );
     }

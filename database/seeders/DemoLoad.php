@@ -137,7 +137,7 @@ final readonly class DemoLoad
             self::ulid(),
             $part,
             PartState::Ordered,
-            'by telephone',
+            'the piston works',
             $promised->format('Y-m-d'),
             'asked for twice',
         );

@@ -5,7 +5,7 @@ declare(strict_types=1);
 /** Parts to order, and what became of them. */
 return [
     'under' => ':step under',
-    'order' => '{1} one part from :supplier|[2,*] :count parts from :supplier',
+    'order' => '{1} :supplier, one kind of part|[2,*] :supplier, :count kinds of parts',
     'did_not_come' => ':part, did not come',
     'promised_for' => 'promised for :date',
     'journal' => ['mains' => 'main :number', 'rods' => 'rod journal :number'],

@@ -125,7 +125,7 @@ final class EnginePlanTest extends TestCase
         $this->post($this->url('plan'), ['ulid' => $this->ulid(), 'option' => 'bore 508000']);
         $this->post($this->url('parts'), ['supplier' => ''] + $pistons + ['ulid' => $this->ulid()])->assertSessionHasErrors('supplier');
         $this->post($this->url('parts'), $pistons + ['ulid' => $this->ulid()])->assertSessionDoesntHaveErrors();
-        $this->get($this->url('parts'))->assertSee('the usual, promised for 2026-12-09')->assertSee('one part from the usual');
+        $this->get($this->url('parts'))->assertSee('the usual, promised for 2026-12-09')->assertSee('the usual, one kind of part');
         $order = $this->get($this->url('parts/order?from=the+usual'))->assertOk();
         $order->assertSee('Order to the usual')->assertSee($this->job->tag())->assertSee('2026-12-09')->assertDontSee('Gasket');
         $this->get($this->url('parts/order?from=somebody'))->assertNotFound();

@@ -25,7 +25,6 @@
             <th scope="col">Size</th>
             <th scope="col" class="n">Count</th>
             <th scope="col">Promised for</th>
-            <th scope="col">Remark</th>
         </tr>
     </thead>
     <tbody>
@@ -35,7 +34,6 @@
                 <td class="num">{{ $line->size === '' ? '–' : $line->size }}</td>
                 <td class="num n">{{ $line->count }}</td>
                 <td class="num">{{ $line->promisedFor === '' ? '–' : $line->promisedFor }}</td>
-                <td>{{ $line->remark }}</td>
             </tr>
         @endforeach
     </tbody>

@@ -2,7 +2,7 @@
 @section('title', $file->job->tag().' parts to order')
 @section('heading', 'Parts to order')
 @section('sheet')
-<p class="no-print">
+<p class="no-print mt-3">
     <a class="button plain" href="plan">The plan</a> <a class="button plain" href="parts.csv">As CSV</a>
     <span class="soft">print it from the browser</span>
 </p>
