@@ -211,6 +211,10 @@ Route::middleware(['auth', StillIn::class])->group(function (): void {
     Route::get('/machines/{machine?}', [MachineController::class, 'show'])
         ->name('machines')
         ->where('machine', '[a-z_]{1,20}');
+    Route::get('/machines/{machine}/now', [MachineController::class, 'now'])
+        ->name('machines.now')
+        ->middleware('cache.headers:etag')
+        ->where('machine', '[a-z_]{1,20}');
 
     Route::prefix('/jobs/{job}')->group(function (): void {
         Route::get('/', [StageController::class, 'current'])->name('jobs.show');

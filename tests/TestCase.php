@@ -16,9 +16,11 @@ use Illuminate\Http\Response;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\File;
+use Illuminate\Support\Facades\Lang;
 use Illuminate\Support\Str;
 use Illuminate\Testing\TestResponse;
 use NorthLedger\Core\Engine\Specification\EnginePart;
+use OutOfBoundsException;
 
 /** A page test against the real database; every test rolls back what it wrote. */
 abstract class TestCase extends LaravelTestCase
@@ -31,6 +33,7 @@ abstract class TestCase extends LaravelTestCase
     {
         parent::setUp();
         $this->withoutVite();
+        Lang::handleMissingKeysUsing(self::complainOfMissingLine(...));
         // What is signed outside the database is not taken back with it.
         $this->outside = sys_get_temp_dir().'/north-ledger-'.bin2hex(random_bytes(6));
         config([
@@ -38,6 +41,14 @@ abstract class TestCase extends LaravelTestCase
             'app.seal_folder' => "{$this->outside}/seals",
             'logging.channels.security.path' => $this->securityLog(),
         ]);
+    }
+
+    /** A code whose words were forgotten would stand on the page as the code. */
+    private static function complainOfMissingLine(string $key): void
+    {
+        if (is_file(lang_path('en/'.Str::before($key, '.').'.php'))) {
+            throw new OutOfBoundsException("There is no line for {$key}.");
+        }
     }
 
     protected function tearDown(): void

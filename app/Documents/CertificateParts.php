@@ -35,6 +35,7 @@ final readonly class CertificateParts
         OperationKind::HeadRepair,
         OperationKind::HeadWeld,
         OperationKind::StrokeClearance,
+        OperationKind::CorePlugs,
         OperationKind::CamshaftBearings,
         OperationKind::WeldJournals,
         OperationKind::HardenCrank,

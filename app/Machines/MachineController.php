@@ -18,10 +18,21 @@ final class MachineController
 
     public function show(string $machine = Machine::BoringMill->value): View
     {
+        return view('machines.show', ['view' => $this->at($machine)]);
+    }
+
+    /** What changes on the page while somebody stands before it. */
+    public function now(string $machine): View
+    {
+        return view('machines.lines', ['view' => $this->at($machine)]);
+    }
+
+    private function at(string $machine): MachineView
+    {
         $at = Machine::tryFrom($machine);
         abort_if($at === null, 404);
 
-        return view('machines.show', ['view' => MachineView::of($at, $this->plan())]);
+        return MachineView::of($at, $this->plan());
     }
 
     /** Null where the shop cannot be planned: then the work stands by the day it is due. */

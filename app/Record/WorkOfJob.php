@@ -131,7 +131,7 @@ final class WorkOfJob
                 $this->choice() === null
                     ? []
                     : [
-                        ...($chosen === null ? [] : ChosenWay::against($chosen, $this->file->assessment())->stops),
+                        ...$chosen === null ? [] : ChosenWay::against($chosen, $this->file->assessment())->stops,
                         ...$this->partStops(),
                         ...(new CustomerQuestions($this->file->record))->stops(),
                     ];
@@ -178,6 +178,7 @@ final class WorkOfJob
         return $this->done ??= WorkDone::under(
             array_values(array_map(static fn (StoredOrder $order): RevisedOrder => $order->revision(), $orders)),
             array_map(static fn (OperationTick $tick): Tick => $tick->tick(), $this->said()),
+            $this->file->sheet->layout,
         );
     }
 

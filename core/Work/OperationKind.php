@@ -28,6 +28,7 @@ enum OperationKind: string
     case PistonsMeasured = 'pistons measured';
     case Hone = 'hone';
     case FinalWash = 'final wash';
+    case CorePlugs = 'core plugs';
     case CamshaftBearings = 'camshaft bearings';
     case CrankWash = 'crank wash';
     case CrankCrackCheck = 'crank crack check';

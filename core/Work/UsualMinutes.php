@@ -20,6 +20,7 @@ final readonly class UsualMinutes
         OperationKind::Deburr->value => [0, 60],
         OperationKind::PistonsMeasured->value => [5, 4],
         OperationKind::FinalWash->value => [10, 50],
+        OperationKind::CorePlugs->value => [5, 20],
         OperationKind::CrankWash->value => [10, 30],
         OperationKind::CrankCrackCheck->value => [15, 45],
         OperationKind::CrankRecheck->value => [15, 30],

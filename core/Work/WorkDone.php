@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace NorthLedger\Core\Work;
 
+use NorthLedger\Core\Engine\Specification\Layout;
+
 /**
  * What of the work that was said to be done stands under the newest order: lived through again, order after order and
  * tick after tick (VER-6). Work is done no more where a new order asks for another size, where it was opened again, and
@@ -26,7 +28,7 @@ final class WorkDone
     private ?RevisedOrder $revision = null;
 
     /** @param  list<Tick>  $ticks */
-    private function __construct(private readonly array $ticks)
+    private function __construct(private readonly array $ticks, private readonly Layout $layout)
     {
     }
 
@@ -34,9 +36,9 @@ final class WorkDone
      * @param  list<RevisedOrder>  $orders  Oldest first
      * @param  list<Tick>  $ticks  Oldest first
      */
-    public static function under(array $orders, array $ticks): self
+    public static function under(array $orders, array $ticks, Layout $layout): self
     {
-        $done = new self($ticks);
+        $done = new self($ticks, $layout);
         $before = [];
         foreach ($orders as $order) {
             $done->revise($order, $before);
@@ -122,11 +124,19 @@ final class WorkDone
     private function undo(Operation $by, int $lastReading): void
     {
         foreach ($this->revision->order->operations ?? [] as $key => $operation) {
-            if ($this->isClosed($key) && $operation->isUndoneBy($by)) {
+            if ($this->isClosed($key) && ($operation->isUndoneBy($by) || $this->isDistortedBy($operation, $by))) {
                 $this->drop($key, $operation, $lastReading);
                 $this->again[$key] = $by->key();
             }
         }
+    }
+
+    /** A bore that was finished before the sleeve beside it was pressed in is another bore since (WORK-1a). */
+    private function isDistortedBy(Operation $operation, Operation $by): bool
+    {
+        return $by->kind === OperationKind::Sleeve &&
+            $operation->kind === OperationKind::Hone &&
+            in_array($operation->cylinder, $this->layout->beside($by->cylinder ?? 0), true);
     }
 
     private function drop(string $key, Operation $operation, int $lastReading): void

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace NorthLedger\Core\Work;
 
 use NorthLedger\Core\Engine\Specification\SpecificationSheet;
+use NorthLedger\Core\Features\Housings\HousingPlaces;
+use NorthLedger\Core\Features\Rods\RodPlaces;
 use NorthLedger\Core\Gauging\Measurand;
 use NorthLedger\Core\Quantity\Length;
 
@@ -19,6 +21,12 @@ enum WorkField: string
     case SeatWidth = 'seat_width';
     case SeatDepth = 'seat_depth';
     case Taken = 'taken';
+    case FirstSize = 'size_1';
+    case SecondSize = 'size_2';
+    case ThirdSize = 'size_3';
+    case FourthSize = 'size_4';
+
+    private const SIZES = [self::FirstSize, self::SecondSize, self::ThirdSize, self::FourthSize];
 
     /** @return list<self> None where nothing is written down but that it was done */
     public static function of(OperationKind $kind): array
@@ -29,6 +37,7 @@ enum WorkField: string
             OperationKind::Guides, OperationKind::BlockGuides => [self::Pressed, self::ReamedTo],
             OperationKind::Seats, OperationKind::BlockSeats => [self::SeatWidth, self::SeatDepth],
             OperationKind::HeadFace => [self::Taken],
+            OperationKind::Line, OperationKind::Resize => self::SIZES,
             default => [],
         };
     }
@@ -37,8 +46,8 @@ enum WorkField: string
     {
         return match ($this) {
             self::RaBefore, self::RaAfter => Measurand::Roughness,
-            self::WheelRadius, self::ReamedTo, self::SeatWidth => Measurand::Size,
-            default => Measurand::Distance,
+            self::Pressed, self::SeatDepth, self::Taken => Measurand::Distance,
+            default => Measurand::Size,
         };
     }
 
@@ -53,8 +62,26 @@ enum WorkField: string
             self::WheelRadius => self::noted($operation, NoteKind::WheelForFillet),
             self::RaAfter => [$sheet->crankshaft->smoothest->nanometres, $sheet->crankshaft->roughest->nanometres],
             self::SeatWidth => self::noted($operation, NoteKind::SeatWidth),
+            self::FirstSize, self::SecondSize, self::ThirdSize, self::FourthSize => $operation->target === null
+                ? null
+                : [$operation->target->least->nanometres, $operation->target->most->nanometres],
             default => null,
         };
+    }
+
+    /** Where a size is read, as the sheet calls the place: `90`, `front.0`; empty for what has no place (LINE-1, ROD-1). */
+    public function spot(Operation $operation, SpecificationSheet $sheet): string
+    {
+        $index = array_search($this, self::SIZES, true);
+        if ($index === false) {
+            return '';
+        }
+        $spots =
+            $operation->kind === OperationKind::Line
+                ? array_map(strval(...), HousingPlaces::directions($sheet->housings, (int) $operation->place))
+                : RodPlaces::BIG_END;
+
+        return $spots[$index];
     }
 
     public function isOut(int $nanometres, Operation $operation, SpecificationSheet $sheet): bool

@@ -24,6 +24,7 @@ return [
         'pistons_measured' => 'measure pistons',
         'hone' => 'hone',
         'final_wash' => 'final wash',
+        'core_plugs' => 'core plugs',
         'camshaft_bearings' => 'cam bearings',
         'crank_wash' => 'wash crank',
         'crank_crack_check' => 'crack check crank',

@@ -2,6 +2,7 @@ import { startFinding } from './find.js';
 import { startFaces } from './sheet/faces.js';
 import { startLight } from './light.js';
 import { createClock } from './live/clock.js';
+import { startFresh } from './live/fresh.js';
 import { startHotkeys } from './hotkeys.js';
 import { startLive } from './live/live.js';
 import { startDimensions } from './dimensions.js';
@@ -44,6 +45,10 @@ if (live) {
     if (live.querySelector('[data-map]')) {
         startMap(live);
     }
+}
+const fresh = document.querySelector('[data-fresh]');
+if (fresh) {
+    startFresh(fresh);
 }
 const plain = document.querySelector('[data-plain-outbox]');
 const keptText = document.querySelector('[data-kept-text]');

@@ -37,6 +37,29 @@ export function startWork(root) {
         root.dataset.at = sent.has(operation) ? '' : operation;
     });
     root.dataset.at = entryOf(root)?.elements.operation.value ?? '';
+    root.addEventListener('again', (event) => keyAgain(root, event.detail));
+}
+
+/** What was refused goes back to its place, to be put right where it was typed. */
+function keyAgain(root, body) {
+    const cell = rowsOf(root)
+        .flat()
+        .find((one) => one.dataset.op === body.operation);
+    if (!cell) {
+        return;
+    }
+    root.addEventListener('stood', () => fill(entryOf(root), body), { once: true });
+    goTo(root, cell);
+}
+
+function fill(form, body) {
+    for (const name of ['actual', 'remark']) {
+        const field = form?.elements[name];
+        if (field && body[name]) {
+            field.value = body[name];
+        }
+    }
+    form?.querySelector('#entry-value')?.select();
 }
 
 /**

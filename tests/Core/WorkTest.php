@@ -5,11 +5,13 @@ declare(strict_types=1);
 namespace Tests\Core;
 
 use NorthLedger\Core\Assessment\BlockAssessment;
+use NorthLedger\Core\Engine\Policy\OrderOfParts;
 use NorthLedger\Core\Engine\Policy\OrderOfWork;
 use NorthLedger\Core\Engine\Policy\ShopPolicy;
 use NorthLedger\Core\Engine\Specification\SpecificationSheet;
 use NorthLedger\Core\Features\Bores\BoreMeasures;
 use NorthLedger\Core\Features\Bores\ReboreOption;
+use NorthLedger\Core\Features\Housings\HousingPlaces;
 use NorthLedger\Core\Gauging\DecisionRule;
 use NorthLedger\Core\Quantity\Length;
 use NorthLedger\Core\Record\Conditions;
@@ -22,11 +24,13 @@ use NorthLedger\Core\Work\Note;
 use NorthLedger\Core\Work\NoteKind;
 use NorthLedger\Core\Work\Operation;
 use NorthLedger\Core\Work\OperationKind;
+use NorthLedger\Core\Work\Precedence;
 use NorthLedger\Core\Work\RevisedOrder;
 use NorthLedger\Core\Work\Target;
 use NorthLedger\Core\Work\Tick;
 use NorthLedger\Core\Work\TickState;
 use NorthLedger\Core\Work\WorkDone;
+use NorthLedger\Core\Work\WorkField;
 use NorthLedger\Core\Work\WorkOrder;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -44,7 +48,7 @@ final class WorkTest extends TestCase
             $this->assertSame([], array_diff($order->before($key), $before), "{$key} stands too early");
             $before[] = $key;
         }
-        $this->assertSame(['final wash'], array_slice($before, -1));
+        $this->assertSame(['final wash', 'core plugs'], array_slice($before, -2), 'plugs that were drawn for the wash go in last');
     }
 
     /** @return iterable<string, array{OrderOfWork}> */
@@ -86,7 +90,10 @@ final class WorkTest extends TestCase
         $this->assertNotNull($option);
         $order = $this->orderOf($sheet, $option);
 
-        $this->assertSame(['wash', 'crack check', 'hone.1', 'hone.2', 'hone.3', 'hone.4', 'final wash'], array_keys($order->operations));
+        $this->assertSame(
+            ['wash', 'crack check', 'hone.1', 'hone.2', 'hone.3', 'hone.4', 'final wash', 'core plugs'],
+            array_keys($order->operations),
+        );
         $this->assertSame(['crack check'], $order->stillWaitingFor('hone.1', ['wash']), 'the waits of absent operations are handed on');
         $this->assertNull($order->operation('hone.1')->target);
     }
@@ -115,7 +122,11 @@ final class WorkTest extends TestCase
         foreach ($order->operations as $key => $operation) {
             $ticks[] = new Tick(1, $key, TickState::Done, $operation->target?->aim, 0);
         }
-        $stands = static fn (Tick ...$more): array => WorkDone::under([new RevisedOrder(1, $order, 0)], [...$ticks, ...$more])->standing();
+        $stands = static fn (Tick ...$more): array => WorkDone::under(
+            [new RevisedOrder(1, $order, 0)],
+            [...$ticks, ...$more],
+            Bench::sheet('tarn-4-198')->layout,
+        )->standing();
 
         $this->assertSame([], array_diff_key($order->operations, $stands()));
         $this->assertSame(
@@ -133,12 +144,57 @@ final class WorkTest extends TestCase
             'a size that is keyed better undoes nothing',
         );
         $this->assertSame([], array_diff_key($order->operations, $stands(new Tick(1, 'no such thing', TickState::Open, null, 9))));
-        $again = WorkDone::under([new RevisedOrder(1, $order, 0)], [...$ticks, new Tick(1, 'bore.3', TickState::Open, null, 7)]);
+        $again = WorkDone::under(
+            [new RevisedOrder(1, $order, 0)],
+            [...$ticks, new Tick(1, 'bore.3', TickState::Open, null, 7)],
+            Bench::sheet('tarn-4-198')->layout,
+        );
         $this->assertSame([7, 0], [$again->lastOutdatedReading(3), $again->lastOutdatedReading(2)]);
         $this->assertSame(
             ['bore.3', 'bore.3', null],
             [$again->againAfter('hone.3'), $again->againAfter('chamfer'), $again->againAfter('hone.1')],
         );
+    }
+
+    public function test_at_the_line_bar_each_housing_is_written_down_where_it_is_read(): void
+    {
+        $sheet = Bench::sheet('brae-v8-311');
+        $range = $sheet->housings->diameter;
+        $line = new Operation(OperationKind::Line, '2', new Target($range->middle(), $range->least, $range->most));
+        $rod = new Operation(OperationKind::Resize, '5');
+        $spots = static fn (Operation $at): array => array_map(
+            static fn (WorkField $field): string => $field->spot($at, $sheet),
+            WorkField::of($at->kind),
+        );
+
+        $this->assertSame(array_map(strval(...), HousingPlaces::directions($sheet->housings, 2)), $spots($line));
+        $this->assertSame(['front.0', 'front.90', 'rear.0', 'rear.90'], $spots($rod));
+        $this->assertFalse(WorkField::ThirdSize->isOut($range->most->nanometres, $line, $sheet));
+        $this->assertTrue(WorkField::ThirdSize->isOut($range->most->nanometres + 1, $line, $sheet));
+        $this->assertFalse(WorkField::ThirdSize->isOut(1, $rod, $sheet), 'nobody said what this rod is sized to');
+        $this->assertSame('', WorkField::Taken->spot($line, $sheet));
+    }
+
+    public function test_a_sleeve_that_comes_in_late_opens_the_finished_bores_beside_it(): void
+    {
+        $layout = Bench::sheet('tarn-4-198')->layout;
+        $hones = array_map(static fn (int $cylinder): Operation => new Operation(OperationKind::Hone, (string) $cylinder), [1, 2, 3, 4]);
+        $sleeve = new Operation(OperationKind::Sleeve, '3');
+        $inOrder = Precedence::under(OrderOfWork::DeckFirst, OrderOfParts::AtOnce, $layout->banks);
+        $ticks = array_map(static fn (Operation $hone): Tick => new Tick(1, $hone->key(), TickState::Done, null, 0), $hones);
+
+        $done = WorkDone::under(
+            [
+                new RevisedOrder(1, WorkOrder::of($hones, $inOrder), 0),
+                new RevisedOrder(2, WorkOrder::of([$sleeve, ...$hones], $inOrder), 12),
+            ],
+            $ticks,
+            $layout,
+        );
+
+        $this->assertSame(['hone.1'], array_keys($done->standing()), 'two and four are bores beside another sleeve now');
+        $this->assertSame([0, 12, 12, 12], array_map($done->lastOutdatedReading(...), [1, 2, 3, 4]));
+        $this->assertSame('sleeve.3', $done->againAfter('hone.2'));
     }
 
     public function test_a_guide_that_is_worked_again_opens_its_own_seat(): void

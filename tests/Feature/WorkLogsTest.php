@@ -69,6 +69,10 @@ final class WorkLogsTest extends TestCase
         Carbon::setTestNow('2026-11-30 11:00:00');
         $this->tick('sleeve.2')->assertSessionDoesntHaveErrors();
         $this->get($this->url('work'))->assertSee('parent, rough, sleeve 2')->assertSee('3.9905');
+        $this->job->forceFill(['serial' => 'TR 1177'])->save();
+        $this->actingAs($this->inspector)
+            ->get('/seen?serial=TR+1177')
+            ->assertSee('sleeve in 2: 4.0100 in outside, 7.0000 in long, in a parent of 4.0076 in');
     }
 
     public function test_the_hone_bench_says_how_long_the_next_stint_is_and_where_to_dwell(): void
@@ -259,6 +263,8 @@ final class WorkLogsTest extends TestCase
             'state' => 'begun',
         ])->assertSessionDoesntHaveErrors();
         $this->get('/machines/mill')->assertSeeInOrder(['Clamped now', $this->job->tag(), 'begun 30 Nov 08:00']);
+        $now = $this->get('/machines/mill/now')->assertSee('begun 30 Nov 08:00')->assertDontSee('<main', false)->headers->get('ETag');
+        $this->get('/machines/mill/now', ['If-None-Match' => $now])->assertStatus(304);
         Carbon::setTestNow('2026-11-30 08:41:30');
         $this->post($this->url('work/time'), [
             'ulid' => $this->ulid(),
@@ -266,6 +272,7 @@ final class WorkLogsTest extends TestCase
             'state' => 'ended',
         ])->assertSessionDoesntHaveErrors();
         $this->get($this->url('work').'?at=bore.1')->assertSee('42 min so far');
+        $this->get('/machines/mill/now', ['If-None-Match' => $now])->assertOk();
         $this->get('/machines/mill')
             ->assertDontSee('Clamped now')
             ->assertSeeInOrder(['Next', 'Bore']);

@@ -11,6 +11,7 @@ use App\Record\JobFile;
 use App\Record\VerificationOfJob;
 use App\Record\WorkLogs;
 use App\Stages\Work\Logs\SleeveWords;
+use App\Stages\Work\Logs\ValuesCard;
 use App\Storage\EntryKind;
 use App\Storage\Job;
 use App\Storage\OperationTick;
@@ -127,7 +128,7 @@ final readonly class TickOperation
                 Line::of('work.values.closes', [
                     'fields' => implode(
                         ', ',
-                        array_map(static fn (WorkField $field): string => Line::ofCode('work.field', $field), $outside),
+                        array_map(static fn (WorkField $field): string => ValuesCard::label($file, $field, $operation), $outside),
                     ),
                 ]),
             );

@@ -76,6 +76,19 @@ final readonly class Layout
         return $along;
     }
 
+    /** @return list<int> The cylinders on both sides of one, in its bank */
+    public function beside(int $cylinder): array
+    {
+        foreach ($this->banks as $numbers) {
+            $at = array_search($cylinder, $numbers, true);
+            if ($at !== false) {
+                return array_values(array_filter([$numbers[$at - 1] ?? 0, $numbers[$at + 1] ?? 0]));
+            }
+        }
+
+        return [];
+    }
+
     /**
      * The rods that run on a journal. One of its own has its cylinder's number; those that two share are numbered from the front.
      *

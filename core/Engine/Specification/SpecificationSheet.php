@@ -208,6 +208,12 @@ final readonly class SpecificationSheet
         return $part === EnginePart::Block && $this->layout->kind === LayoutKind::Flat ? 'case' : $part->value;
     }
 
+    /** True where water runs round the cylinders: the block has core plugs, and jackets that can be tested under pressure. */
+    public function hasWaterJacket(): bool
+    {
+        return $this->pressureTests !== [] && $this->deck !== null;
+    }
+
     public function materialOf(EnginePart $part): Material
     {
         return match ($part) {

@@ -12,6 +12,9 @@ use NorthLedger\Core\Inspection\CharacteristicTable;
 /** The connecting rods, new ones as well as used (ROD-1 to ROD-4). */
 final readonly class RodPlaces
 {
+    /** Where a big end is read: at both edges, along the rod and across it. */
+    public const BIG_END = ['front.0', 'front.90', 'rear.0', 'rear.90'];
+
     /** @return list<CharacteristicTable> */
     public static function tables(SpecificationSheet $sheet): array
     {
@@ -25,10 +28,10 @@ final readonly class RodPlaces
                 'Rods',
                 $rods->columns(),
                 [
-                    $rods->needed('0°', RodFeature::BigEnd, 'front.0', $bigEnd, 'Big end, front'),
-                    $rods->needed('90°', RodFeature::BigEnd, 'front.90', $bigEnd),
-                    $rods->needed('0°', RodFeature::BigEnd, 'rear.0', $bigEnd, 'Big end, rear'),
-                    $rods->needed('90°', RodFeature::BigEnd, 'rear.90', $bigEnd),
+                    $rods->needed('0°', RodFeature::BigEnd, self::BIG_END[0], $bigEnd, 'Big end, front'),
+                    $rods->needed('90°', RodFeature::BigEnd, self::BIG_END[1], $bigEnd),
+                    $rods->needed('0°', RodFeature::BigEnd, self::BIG_END[2], $bigEnd, 'Big end, rear'),
+                    $rods->needed('90°', RodFeature::BigEnd, self::BIG_END[3], $bigEnd),
                     $rods->needed('0°', RodFeature::SmallEnd, '0', $smallEnd, 'Small end'),
                     $rods->needed('90°', RodFeature::SmallEnd, '90', $smallEnd),
                     $rods->needed('centres', RodFeature::Centres, '', CharacteristicRows::middle($spec->centreDistance), 'Straight'),

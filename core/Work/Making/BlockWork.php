@@ -56,6 +56,7 @@ final readonly class BlockWork
             ...$work,
             ...$isCut ? [new Operation(OperationKind::Deburr)] : [],
             new Operation(OperationKind::FinalWash),
+            ...$this->agreed->sheet->hasWaterJacket() ? [new Operation(OperationKind::CorePlugs)] : [],
             ...$this->agreed->needs(PriceItem::CamshaftBore) ? [new Operation(OperationKind::CamshaftBearings)] : [],
         ];
     }

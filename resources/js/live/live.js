@@ -112,6 +112,17 @@ export async function startLive(root) {
             nudge();
         });
         line.append(again, ' ', drop);
+        if (entry.body.operation && root.querySelector('[data-entry]')) {
+            const correct = document.createElement('button');
+            correct.className = 'button plain';
+            correct.textContent = 'Key it again';
+            correct.addEventListener('click', async () => {
+                root.dispatchEvent(new CustomEvent('again', { detail: entry.body }));
+                await store.remove(entry.id);
+                line.remove();
+            });
+            line.append(' ', correct);
+        }
         refused.append(line);
     }
 
@@ -134,6 +145,7 @@ export async function startLive(root) {
         if (answer && root.dataset.at === at) {
             show(answer, null, true);
         }
+        root.dispatchEvent(new CustomEvent('stood'));
     }
 
     root.addEventListener('at', (event) => goTo(event.detail));

@@ -1,4 +1,4 @@
 @props(['stamp'])
 <div class="stamp {{ $stamp->kind }}">
-    <b aria-hidden="true">{{ $stamp->sign() }}</b>{{ $stamp->headline }}<small>{{ $stamp->clause }}</small>
+    @if($stamp->sign() !== '')<b aria-hidden="true">{{ $stamp->sign() }}</b>@endif{{ $stamp->headline }}<small>{{ $stamp->clause }}</small>
 </div>

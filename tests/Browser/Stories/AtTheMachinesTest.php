@@ -93,6 +93,25 @@ final class AtTheMachinesTest extends StoryTestCase
         }
     }
 
+    public function test_a_size_that_is_refused_after_the_network_is_back_is_keyed_again_where_it_belongs(): void
+    {
+        $machine = $this->loggedIn('owner');
+        $machine->get($this->url('/machines/mill'));
+        $this->untilSeen($machine, 'a[href*="NL-0435"]', 'Bore 1, 2, 3, 4');
+        $this->work('NL-0435', 'bore.1');
+        $this->offline(true);
+        $this->press($this->window, '9.0', WebDriverKeys::ENTER);
+        $this->until($this->window, fn (): bool => $this->at() === 'bore.2', 'the line has gone on');
+        $this->offline(false);
+        $this->untilSeen($this->window, '[data-refused]', 'Not written');
+        $this->window->findElement(WebDriverBy::xpath('//*[@data-refused]//button[text()="Key it again"]'))->sendKeys(WebDriverKeys::ENTER);
+        $this->until($this->window, fn (): bool => $this->valueAt('bore.1') === '9.0', 'what was typed stands where it belongs');
+        $this->assertSame('', $this->text($this->window, '[data-refused]'));
+        $this->press($this->window, $this->text($this->window, '[data-entry] .goal'), WebDriverKeys::ENTER);
+        $this->untilCell('bore.1', 'done');
+        $this->untilSeen($machine, 'a[href*="NL-0435"]', 'Bore 2, 3, 4');
+    }
+
     public function test_sizes_are_keyed_one_after_the_other_without_waiting_for_an_answer(): void
     {
         $this->work('NL-0427', 'bore.1');
@@ -128,6 +147,14 @@ final class AtTheMachinesTest extends StoryTestCase
             ),
             "the entry line at {$operation}",
         );
+    }
+
+    /** What stands in the entry line, which is at that operation. */
+    private function valueAt(string $operation): string
+    {
+        return $this->at() === $operation
+            ? (string) $this->window->executeScript('return document.getElementById("entry-value").value')
+            : '';
     }
 
     private function at(): string

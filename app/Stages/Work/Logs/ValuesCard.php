@@ -54,7 +54,7 @@ final readonly class ValuesCard extends Card
             array_map(
                 static fn (WorkField $field): array => [
                     'code' => $field->value,
-                    'label' => Line::of("work.field.{$field->value}"),
+                    'label' => self::label($file, $field, $operation),
                     'wanted' => self::wanted($file, $field, $operation),
                 ],
                 $fields,
@@ -63,7 +63,10 @@ final readonly class ValuesCard extends Card
             match (true) {
                 $lines === [] => Line::of('work.values.none'),
                 $out !== [] => Line::of('work.values.out', [
-                    'fields' => implode(', ', array_map(static fn (string $code): string => Line::of("work.field.{$code}"), $out)),
+                    'fields' => implode(
+                        ', ',
+                        array_map(static fn (string $code): string => self::label($file, WorkField::from($code), $operation), $out),
+                    ),
                 ]),
                 default => Line::of($isHeld ? 'work.values.kept' : 'work.values.logged'),
             },
@@ -87,6 +90,19 @@ final readonly class ValuesCard extends Card
         }
 
         return $values;
+    }
+
+    /** “radius of the wheel”, “size at 90°” */
+    public static function label(JobFile $file, WorkField $field, Operation $operation): string
+    {
+        $spot = $field->spot($operation, $file->sheet);
+        [$at, $edge] = [...array_reverse(explode('.', $spot)), ''];
+
+        return match (true) {
+            $spot === '' => Line::ofCode('work.field', $field),
+            $edge === '' => Line::of('work.field_at.place', ['degrees' => $at]),
+            default => Line::of("work.field_at.{$edge}", ['degrees' => $at]),
+        };
     }
 
     private static function wanted(JobFile $file, WorkField $field, Operation $operation): string
