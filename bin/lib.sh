@@ -4,7 +4,7 @@ set -euo pipefail
 ROOT=$(cd "$(dirname "${BASH_SOURCE[0]}")/.." && pwd)
 cd "$ROOT"
 PACKAGES=(php8.2-cli php8.2-fpm php8.2-mysql php8.2-gd php8.2-zip php8.2-bcmath php8.2-curl php8.2-mbstring php8.2-intl php8.2-xml
-  composer nginx-light mariadb-server mariadb-client chromium chromium-driver python3 unzip curl procps)
+  composer nginx-light mariadb-server mariadb-client chromium chromium-driver qrencode python3 unzip curl procps)
 export COMPOSER_ALLOW_SUPERUSER=1
 FPM=/usr/sbin/php-fpm8.2 NGINX=/usr/sbin/nginx MARIADBD=/usr/sbin/mariadbd
 

@@ -6,6 +6,7 @@ namespace App\Documents;
 
 use App\Record\JobFile;
 use App\Signing\SealBook;
+use App\Storage\Releases;
 use App\Storage\SheetName;
 use App\Storage\StatedSetup;
 use App\Storage\User;
@@ -35,7 +36,7 @@ final class Certificate
         $chosen = $file->work()->chosen();
 
         return [
-            'format' => 'north-ledger certificate 4',
+            'format' => 'north-ledger certificate 5',
             'job' => $file->job->tag(),
             'shop' => config('app.shop'),
             'engine' => [
@@ -73,9 +74,20 @@ final class Certificate
                 'policy' => $file->policy->revision,
                 'ledger_entry' => $file->job->entries,
             ],
+            'replaces' => self::replaced($file),
             'ledger' => ['hash' => $file->job->head_hash, 'seals' => array_slice($seals->ofJob($file->job->id), -self::MOST_SEALS)],
             'signed' => ['by' => $signer->name, 'role' => $signer->role->value, 'at' => $signedAt],
         ];
+    }
+
+    /** @return ?array{hash: string, signed_at: string} The certificate before this one, where the job was open again; null where it is the first */
+    private static function replaced(JobFile $file): ?array
+    {
+        $before = Releases::of($file->job)->newest();
+
+        return $before === null
+            ? null
+            : ['hash' => $before->certificate_hash, 'signed_at' => $before->created_at->format('Y-m-d H:i').' UTC'];
     }
 
     /** @return array<string, mixed> */

@@ -9,10 +9,9 @@ use App\Http\ShownUnit;
 use App\Record\JobFiles;
 use App\Signing\ShopKey;
 use App\Signing\SignedCertificate;
-use App\Storage\CertificateStanding;
 use App\Storage\Job;
-use App\Storage\Recall;
 use App\Storage\Release;
+use App\Storage\Releases;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -35,13 +34,13 @@ final class CertificateController
         return view('build-sheet', ['file' => $file, 'build' => BuildSheet::of($file)]);
     }
 
-    /** The PDF, or the note that it is still being made. */
     /** What every certificate's text follows, for whoever reads one by a program. */
     public function schema(): BinaryFileResponse
     {
         return response()->file(resource_path('documents/certificate.schema.json'), ['Content-Type' => 'application/schema+json']);
     }
 
+    /** The PDF, or the note that it is still being made. */
     public function pdf(Job $job): BinaryFileResponse|RedirectResponse
     {
         $path = RenderCertificate::path($this->release($job));
@@ -72,17 +71,19 @@ final class CertificateController
     {
         $release = Release::query()->where('ulid', strtoupper($code))->firstOrFail();
         $job = Job::query()->findOrFail($release->job_id);
+        $releases = Releases::of($job);
 
         return view('certificate-standing', [
             'job' => $job,
             'release' => $release,
-            'standing' => Recall::newest($job)->standing ?? CertificateStanding::Stands,
+            'standing' => $releases->standing($release),
+            'replacement' => $releases->replacementOf($release),
             'fingerprint' => $release->public_key === null ? '' : ShopKey::fingerprint($release->public_key),
         ]);
     }
 
     private function release(Job $job): Release
     {
-        return Release::query()->where('job_id', $job->id)->firstOrFail();
+        return Releases::of($job)->newest() ?? abort(404);
     }
 }

@@ -5,10 +5,9 @@ declare(strict_types=1);
 namespace App\Documents;
 
 use App\Signing\ShopKey;
-use App\Storage\CertificateStanding;
 use App\Storage\Job;
-use App\Storage\Recall;
 use App\Storage\Release;
+use App\Storage\Releases;
 use Illuminate\Support\Facades\Vite;
 
 /** What the certificate's page needs, on the screen or for the printer. */
@@ -23,7 +22,8 @@ final class CertificatePage
             'hash' => $release->certificate_hash,
             'fingerprint' => $release->public_key === null ? '' : ShopKey::fingerprint($release->public_key),
             'address' => route('certificate.standing', $release->ulid),
-            'standing' => Recall::newest($job)->standing ?? CertificateStanding::Stands,
+            'standing' => Releases::of($job)->standing($release),
+            'qr' => $isForPrinter ? QrCode::picture(route('certificate.standing', $release->ulid)) : '',
             'css' => $isForPrinter
                 ? 'file://'.public_path((string) parse_url(Vite::asset('resources/css/app.css'), PHP_URL_PATH))
                 : Vite::asset('resources/css/app.css'),

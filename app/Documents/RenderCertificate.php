@@ -6,8 +6,10 @@ namespace App\Documents;
 
 use App\Storage\Job;
 use App\Storage\Release;
+use App\Storage\Releases;
 use Illuminate\Bus\Queueable;
 use Illuminate\Contracts\Queue\ShouldQueue;
+use Illuminate\Database\Eloquent\ModelNotFoundException;
 use Illuminate\Foundation\Bus\Dispatchable;
 
 /** Makes the PDF of a signed certificate, once. */
@@ -24,13 +26,11 @@ final class RenderCertificate implements ShouldQueue
 
     public function handle(PdfPrinter $printer): void
     {
-        $release = Release::query()->where('job_id', $this->jobId)->firstOrFail();
+        $job = Job::query()->findOrFail($this->jobId);
+        $release = Releases::of($job)->newest() ?? throw (new ModelNotFoundException())->setModel(Release::class);
         $path = self::path($release);
         if (! is_file($path)) {
-            $printer->print(
-                view('certificate', CertificatePage::of(Job::query()->findOrFail($this->jobId), $release, true))->render(),
-                $path,
-            );
+            $printer->print(view('certificate', CertificatePage::of($job, $release, true))->render(), $path);
         }
     }
 

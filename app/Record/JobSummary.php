@@ -6,7 +6,7 @@ namespace App\Record;
 
 use App\Storage\CertificateStanding;
 use App\Storage\QueueRecord;
-use App\Storage\Recall;
+use App\Storage\Releases;
 use App\Storage\SheetName;
 use App\Storage\Stage;
 use App\Words\Line;
@@ -201,7 +201,7 @@ final readonly class JobSummary
 
     private static function afterRelease(JobFile $file): string
     {
-        return Line::of('release.waits.'.(Recall::newest($file->job)->standing ?? CertificateStanding::Stands)->value);
+        return Line::of('release.waits.'.(Releases::of($file->job)->newestRecall()->standing ?? CertificateStanding::Stands)->value);
     }
 
     /** @return array{Stage, string} Something was agreed, and nothing of it is worked */

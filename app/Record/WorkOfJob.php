@@ -7,6 +7,7 @@ namespace App\Record;
 use App\Storage\OperationTick;
 use App\Storage\PlanChoice;
 use App\Storage\Release;
+use App\Storage\Releases;
 use App\Storage\SheetName;
 use App\Storage\StoredOrder;
 use App\Words\OrderWords;
@@ -210,6 +211,7 @@ final class WorkOfJob
         return $this->verification ??= new VerificationOfJob($this->file);
     }
 
+    /** The certificate that closes the job; null before it is signed, and while it is open again. */
     public function release(): ?Release
     {
         $isCheck = $this->file->job->isCheck() && $this->file->job->getKey() !== null;
@@ -217,7 +219,7 @@ final class WorkOfJob
             return null;
         }
         if ($this->release === false) {
-            $this->release = Release::query()->with('user')->where('job_id', $this->file->job->id)->first();
+            $this->release = Releases::of($this->file->job)->current();
         }
 
         return $this->release;

@@ -63,10 +63,10 @@ enum EntryKind: string
     /** Something that came up about a released job. */
     case Recall = 'recall';
 
-    /** True where what the engine is judged by is another one afterwards. */
+    /** True where what the engine is judged by is another one afterwards: its sheet, or the policy of a job that is open again. */
     public function changesTheSpecification(): bool
     {
-        return $this === self::OwnValues || $this === self::SheetTakenOver;
+        return in_array($this, [self::OwnValues, self::SheetTakenOver, self::Recall], true);
     }
 
     /** True where it can be said of a job that is released, and of no other. */

@@ -30,12 +30,6 @@ final class Recall extends Entry
         return $this->belongsTo(Job::class);
     }
 
-    /** What was said last of a job; null where nothing came up. */
-    public static function newest(Job $job): ?self
-    {
-        return self::query()->with('user')->where('job_id', $job->id)->latest('id')->first();
-    }
-
     /** @return Collection<int, self> The jobs whose certificate is in question now, the newest first */
     public static function open(): Collection
     {

@@ -16,9 +16,16 @@
         :stamp="new \App\Pages\Stamp(
             ucfirst(__('release.standing.'.$standing->value)),
             __('release.standing_says.'.$standing->value),
-            ['stands' => 'good', 'in_question' => 'close', 'withdrawn' => 'out'][$standing->value]
+            ['stands' => 'good', 'in_question' => 'close'][$standing->value] ?? 'out'
             )"
         />
+    @if($replacement !== null)
+        <p>
+            <a href="{{ route('certificate.standing', $replacement->ulid) }}">{{ __('release.replaced_by', [
+                'at' => $replacement->created_at->format('j F Y, H:i').' UTC'
+                ]) }}</a>
+        </p>
+    @endif
     <table><tbody>
         <tr><th scope="row">Serial</th><td class="num">{{ $job->serial }}</td></tr>
         <tr><th scope="row">Signed</th><td>{{ $release->created_at->format('j F Y, H:i') }} UTC</td></tr>

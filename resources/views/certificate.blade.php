@@ -21,6 +21,12 @@
         <span class="tag">{{ $certificate['job'] }}</span>
         <h1>{{ ($certificate['purpose'] ?? '') === 'check' ? __('verify.report') : 'Inspection certificate' }}</h1>
     </div>
+    @isset($certificate['replaces'])
+        <p class="line close">
+            ◆ {{ __('release.replaces', ['at' => $certificate['replaces']['signed_at']]) }}
+            <span class="hash">{{ $certificate['replaces']['hash'] }}</span>
+        </p>
+    @endisset
     <p>{{ $certificate['shop'] }}</p>
     <table><tbody>
         <tr>
@@ -145,6 +151,7 @@
         </div>
     </div>
     <div class="proof">
+        @if($qr !== '')<img src="{{ $qr }}" alt="QR code: whether this certificate stands">@endif
         @if(! $isForPrinter)
             <svg data-qr="{{ $address }}" role="img" aria-label="QR code: whether this certificate stands"><path d=""/></svg>
         @endif

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Documents\CertificatePage;
 use App\People\Role;
 use App\Signing\SealBook;
 use App\Signing\ShopKey;
@@ -95,6 +96,12 @@ final class SignedCertificateTest extends TestCase
     public function test_anyone_who_has_the_paper_sees_whether_it_stands(): void
     {
         $page = '/certificates/'.Release::query()->sole()->ulid;
+        $printed = view('certificate', CertificatePage::of($this->job, Release::query()->sole(), true))->render();
+        $this->assertMatchesRegularExpression(
+            '~<img src="data:image/svg\+xml;base64,[A-Za-z0-9+/=]{900,}" alt="QR code~',
+            $printed,
+            'on paper too',
+        );
         auth()->logout();
         $this->get($page)->assertOk()->assertSee('This certificate stands as it was signed.')->assertDontSee($this->job->customer->name);
         $this->get('/certificates/01ARZ3NDEKTSV4RRFFQ69G5FAV')->assertNotFound();
@@ -130,6 +137,39 @@ final class SignedCertificateTest extends TestCase
 
         $this->job = $this->job($this->person(Role::Owner));
         $this->recall('in_question')->assertSessionHasErrors('recall');
+    }
+
+    public function test_a_job_that_is_open_again_gets_a_certificate_that_replaces_the_old_one(): void
+    {
+        $old = Release::query()->sole();
+        $this->recall('reopened')->assertSessionDoesntHaveErrors();
+        $this->assertFalse($this->job->refresh()->is_closed);
+        $this->get("/certificates/{$old->ulid}")->assertSee('the work is being looked at again');
+        $this->get($this->url('release'))->assertSee('withdrawn, and the job is open again')->assertSee('Sign and release');
+        $this->recall('stands')->assertSessionHasErrors('recall');
+
+        $this->key($this->job, 'bore.1.top.thrust', '0.3', 'bores.final', ['reason' => 'gauge zero was off'])->assertOk();
+        $this->post($this->url('release'), ['ulid' => $this->ulid(), 'password' => 'a-password'])->assertSessionDoesntHaveErrors();
+        $this->assertTrue($this->job->refresh()->is_closed);
+        $new = Release::query()->latest('id')->firstOrFail();
+        $text = json_decode($new->certificate, true, 32, JSON_THROW_ON_ERROR);
+        $this->assertSame($old->certificate_hash, $text['replaces']['hash']);
+        $schema = (string) file_get_contents(resource_path('documents/certificate.schema.json'));
+        $this->assertTrue((new Validator())->validate(json_decode($new->certificate, false, 32, JSON_THROW_ON_ERROR), $schema)->isValid());
+        $this->get($this->url('certificate'))->assertSee('It replaces the certificate of')->assertSee($old->certificate_hash);
+        $this->get("/certificates/{$old->ulid}")
+            ->assertSee('A newer certificate replaces this one.')
+            ->assertSee("/certificates/{$new->ulid}", false);
+        $this->get("/certificates/{$new->ulid}")->assertSee('This certificate stands as it was signed.');
+        $this->assertSame('nothing: released', $this->job->waits_for);
+
+        $this->recall('withdrawn')->assertSessionDoesntHaveErrors();
+        $this->get("/certificates/{$new->ulid}")->assertSee('This certificate is withdrawn.');
+        $this->get("/certificates/{$old->ulid}")->assertSee('A newer certificate replaces this one.');
+        $this->recall('in_question')->assertSessionHasErrors('recall');
+        $this->recall('reopened')->assertSessionDoesntHaveErrors();
+        $this->artisan('ledger:verify', ['tag' => $this->job->tag()])->assertSuccessful();
+        $this->artisan('ledger:recompute')->assertSuccessful();
     }
 
     public function test_a_chain_that_was_rewritten_from_its_first_entry_is_found_by_its_seal(): void

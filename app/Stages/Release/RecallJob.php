@@ -13,6 +13,7 @@ use App\Storage\EntryKind;
 use App\Storage\Job;
 use App\Storage\Recall;
 use App\Storage\RecallCause;
+use App\Storage\Releases;
 use App\Storage\User;
 use App\Words\Line;
 
@@ -35,12 +36,14 @@ final readonly class RecallJob
             if ($file->work()->release() === null) {
                 throw Refused::because('recall', Line::of('release.not_released'));
             }
-            $now = Recall::newest($file->job)->standing ?? CertificateStanding::Stands;
-            if ($now === CertificateStanding::Withdrawn) {
+            $isOpened = $standing === CertificateStanding::Reopened;
+            $now = Releases::of($file->job)->newestRecall()->standing ?? CertificateStanding::Stands;
+            if (! in_array($standing, $now->canFollow(), true)) {
                 throw Refused::because('recall', Line::of('release.withdrawn_already'));
             }
             $row = ['standing' => $standing, 'cause' => $cause, 'reason' => $reason];
             Recall::query()->create($row + ['ulid' => $ulid, 'job_id' => $file->job->id, 'user_id' => $by->id, 'created_at' => now()]);
+            $file->job->is_closed = ! $isOpened;
 
             return $row;
         });

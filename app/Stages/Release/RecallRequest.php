@@ -17,7 +17,7 @@ final class RecallRequest extends FormRequest
     public function rules(): array
     {
         return [
-            'standing' => ['required', Rule::enum(CertificateStanding::class)],
+            'standing' => ['required', Rule::enum(CertificateStanding::class)->except(CertificateStanding::Replaced)],
             'cause' => ['required', Rule::enum(RecallCause::class)],
             'reason' => ['required', 'string', 'max:300'],
         ];

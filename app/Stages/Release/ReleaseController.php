@@ -8,8 +8,8 @@ use App\Http\RequestId;
 use App\Record\JobFiles;
 use App\Storage\CertificateStanding;
 use App\Storage\Job;
-use App\Storage\Recall;
 use App\Storage\RecallCause;
+use App\Storage\Releases;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -23,7 +23,7 @@ final class ReleaseController
         return view('release.show', [
             'file' => $file,
             'check' => ReleaseCheck::of($file, $request->user()),
-            'recall' => Recall::newest($job),
+            'releases' => Releases::of($job),
         ]);
     }
 

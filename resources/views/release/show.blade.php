@@ -2,15 +2,25 @@
 @section('title', $file->job->tag().' release')
 @section('heading', 'Release')
 @section('sheet')
-@if($file->work()->release() !== null)
+@php($release = $releases->newest())
+@if($release !== null)
     <p class="note mt-4">
-        Signed by {{ $file->work()->release()->user->name }} on {{ $file->work()->release()->created_at->format('j F Y, H:i') }} UTC.
+        Signed by {{ $release->user->name }} on {{ $release->created_at->format('j F Y, H:i') }} UTC.
     </p>
     <p class="flex flex-wrap gap-3">
         <a class="button" href="certificate">Certificate</a>
         <a class="button plain" href="certificate.pdf">Certificate as PDF</a>
-        @if($file->work()->release()->signature !== null)<a class="button plain" href="certificate.json">Signed file</a>@endif
+        @if($release->signature !== null)<a class="button plain" href="certificate.json">Signed file</a>@endif
     </p>
+    @foreach($releases->all() as $earlier)
+        @if(! $loop->first)<p class="line close">
+            ◆ <a href="{{ route('certificate.standing', $earlier->ulid) }}">{{ __('release.earlier', [
+                'who' => $earlier->user->name,
+                'at' => $earlier->created_at->format('j F Y, H:i').' UTC'
+                ]) }}</a>
+        </p>@endif
+    @endforeach
+    @php($recall = $releases->newestRecall())
     @if($recall !== null)
         <p class="line {{ $recall->standing === \App\Storage\CertificateStanding::Stands ? 'good' : 'out' }}">
             {{ __('release.said', [
@@ -23,7 +33,7 @@
         </p>
     @endif
     @can('release')
-    @if($recall?->standing !== \App\Storage\CertificateStanding::Withdrawn)
+    @if($recall?->standing !== \App\Storage\CertificateStanding::Reopened)
     <details class="passing"><summary>{{ __('release.came_up') }}</summary>
     <form method="post" action="release/recalls" class="fields">
         @csrf <x-ulid />
@@ -45,8 +55,8 @@
         <div class="field">
             <label for="recall-standing">{{ __('release.then') }}</label>
             <select id="recall-standing" name="standing">
-                @foreach(['in_question', 'withdrawn', 'stands'] as $standing)
-                    <option value="{{ $standing }}">{{ __("release.choose.{$standing}") }}</option>
+                @foreach($recall?->standing->canFollow() ?? \App\Storage\CertificateStanding::Stands->canFollow() as $standing)
+                    <option value="{{ $standing->value }}">{{ __("release.choose.{$standing->value}") }}</option>
                 @endforeach
             </select>
         </div>
@@ -54,7 +64,9 @@
     </form></details>
     @endif
     @endcan
-@elseif(! $check->maySign())
+@endif
+@if($file->work()->release() === null)
+@if(! $check->maySign())
     <h2>Still open</h2>
     <ul>
         @foreach($check->open as $point)
@@ -75,6 +87,7 @@
     @else
     <p class="note">An inspector or the owner signs.</p>
     @endcan
+@endif
 @endif
 @if($file->work()->order() !== null)<p class="mt-4"><a class="button plain" href="build-sheet">{{ __('build.title') }}</a></p>@endif
 <h2>All readings</h2>
