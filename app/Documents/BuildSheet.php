@@ -25,7 +25,7 @@ use NorthLedger\Core\Verification\VerifiedFeature;
 final readonly class BuildSheet
 {
     /**
-     * @param  list<array{cylinder: int, size: string, piston: string, clearance: string, state: string}>  $bores
+     * @param  list<array{cylinder: int, size: string, piston: string, clearance: string, gaps: array<string, string>, state: string}>  $bores
      * @param  list<array{journal: string, size: string, shells: string, clearance: string}>  $journals
      * @param  list<array{what: string, lines: list<string>, state: string}>  $others
      * @param  list<string>  $sets  What goes together, a line for each cylinder
@@ -79,7 +79,7 @@ final readonly class BuildSheet
         return $lines;
     }
 
-    /** @return array{cylinder: int, size: string, piston: string, clearance: string, state: string} */
+    /** @return array{cylinder: int, size: string, piston: string, clearance: string, gaps: array<string, string>, state: string} */
     private static function bore(JobFile $file, VerifiedBore $bore): array
     {
         $clearances = [];
@@ -95,6 +95,7 @@ final readonly class BuildSheet
             'size' => self::range($file, array_values($sizes)),
             'piston' => Certificate::piston($file, $bore->cylinder),
             'clearance' => implode(' to ', array_unique(array_reverse($clearances))),
+            'gaps' => array_map($file->display->size(...), array_column($bore->rings, 'gap', 'ring')),
             'state' => Line::ofCode('verify.state', $bore->state),
         ];
     }

@@ -113,6 +113,8 @@ final class Certificate
             'readings' => $readings,
             'form' => self::form($file, $bore),
             'clearance' => self::clearance($file, $bore),
+            'rings' => self::rings($file, $bore),
+            'finish' => $bore->measures->bore->looks->finish->value ?? 'not checked',
             'state' => $bore->state->value,
             'disposition' => $disposition === null ? null : CertificateParts::decided($disposition),
         ];
@@ -150,6 +152,23 @@ final class Certificate
             $new !== null => 'sheet '.$file->display->size($new),
             default => 'not known',
         };
+    }
+
+    /** @return array<string, string> By ring, its end gap and the range for it; “not checked” where nobody felt it */
+    private static function rings(JobFile $file, VerifiedBore $bore): array
+    {
+        $felt = array_column($bore->rings, null, 'ring');
+        $told = [];
+        foreach ($file->sheet->rings as $ring) {
+            $one = $felt[$ring->name] ?? null;
+            $told[$ring->name] =
+                $one === null
+                    ? 'not checked'
+                    : "{$file->display->size($one->gap)} in {$file->display->size($one->range->least)} to ".
+                        $file->display->size($one->range->most);
+        }
+
+        return $told;
     }
 
     /** @return array<string, string> Largest and smallest clearance with the piston that goes in, each with its limit */

@@ -6,12 +6,14 @@ namespace App\Documents;
 
 use App\Record\JobFile;
 use App\Words\Labels;
+use App\Words\Line;
 use App\Words\VerdictWords;
 use NorthLedger\Core\Engine\Specification\Face;
 use NorthLedger\Core\Features\Cracks\CheckRun;
 use NorthLedger\Core\Features\Cracks\CrackState;
 use NorthLedger\Core\Features\Cracks\Indication;
 use NorthLedger\Core\Inspection\Section;
+use NorthLedger\Core\Verification\VerifiedBore;
 
 /** What was checked for cracks and what was not, and which sheets were read: all from what was really keyed (WORK-6, CRACK-4). */
 final class NotChecked
@@ -24,7 +26,21 @@ final class NotChecked
             ...self::sections($file),
             ...self::limitless($file),
             ...CertificateParts::unproved($file),
-            ...$file->work()->verification()->bores() === [] ? [] : ['Surface roughness and crosshatch of the finished bores.'],
+            ...self::ofBores($file),
+        ];
+    }
+
+    /** @return list<string> What nobody looked at of the finished bores */
+    private static function ofBores(JobFile $file): array
+    {
+        $bores = $file->work()->verification()->bores();
+        $unseen = array_filter($bores, static fn (VerifiedBore $bore): bool => $bore->measures->bore->looks->finish === null);
+        $unfelt = array_filter($bores, static fn (VerifiedBore $bore): bool => count($bore->rings) < count($file->sheet->rings));
+
+        return [
+            ...$bores === [] ? [] : [Line::of('verify.not_checked.roughness')],
+            ...$unseen === [] ? [] : [Line::of('verify.not_checked.finish', ['cylinders' => VerdictWords::cylinders(array_keys($unseen))])],
+            ...$unfelt === [] ? [] : [Line::of('verify.not_checked.rings', ['cylinders' => VerdictWords::cylinders(array_keys($unfelt))])],
         ];
     }
 

@@ -37,7 +37,7 @@ final readonly class OfferLine
 
         return match (true) {
             $answer !== null => Line::of($answer->text('way') === Offer::NONE ? 'offer.answered.none' : 'offer.answered.way', [
-                'way' => Line::of("offer.way.{$answer->text('way')}"),
+                'way' => Line::ifThereIs("offer.way.{$answer->text('way')}") ?? '',
                 'name' => $answer->text('name'),
                 'by' => Line::of("offer.by.{$answer->text('by')}"),
                 'at' => $answer->at()->format('j M H:i'),

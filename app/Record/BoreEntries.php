@@ -19,15 +19,18 @@ use NorthLedger\Core\Features\Bores\BoreInspection;
 use NorthLedger\Core\Features\Bores\BoreLooks;
 use NorthLedger\Core\Features\Bores\BorePlace;
 use NorthLedger\Core\Features\Bores\CrackLook;
+use NorthLedger\Core\Features\Bores\FinishLook;
 use NorthLedger\Core\Features\Bores\PittingClass;
 use NorthLedger\Core\Features\Bores\RidgeLook;
 use NorthLedger\Core\Features\Bores\ScoringLook;
 use NorthLedger\Core\Features\Cracks\Look;
+use NorthLedger\Core\Features\Receiving\Usage;
 use NorthLedger\Core\Features\Weights\WeightFeature;
 use NorthLedger\Core\Quantity\Length;
 use NorthLedger\Core\Record\Conditions;
 use NorthLedger\Core\Record\WallReading;
 use NorthLedger\Core\Record\WallSurvey;
+use NorthLedger\Core\Verification\RingGap;
 
 /** What was keyed of the bores of a sheet, cylinder by cylinder. */
 final readonly class BoreEntries
@@ -137,6 +140,20 @@ final readonly class BoreEntries
         return $conditions;
     }
 
+    /** @return list<RingGap> Of the rings that were felt in a bore, from the top */
+    public function ringGaps(int $cylinder, SpecificationSheet $sheet, ?Usage $use): array
+    {
+        $gaps = [];
+        foreach ($sheet->rings as $index => $ring) {
+            $gap = $this->entries->length(BorePlace::ringGap($cylinder, $index + 1));
+            if ($gap !== null) {
+                $gaps[] = new RingGap($ring->name, $gap, $ring->gapFor($use?->value));
+            }
+        }
+
+        return $gaps;
+    }
+
     /** @return array<int, int> Pistons that go into another cylinder than they came out of */
     public static function assigned(JobObservations $observations): array
     {
@@ -163,6 +180,7 @@ final readonly class BoreEntries
             ScoringLook::tryFrom($look(BorePlace::look(BoreFeature::Scoring, $cylinder)) ?? ''),
             $pitting === null ? null : PittingClass::tryFrom((int) $pitting),
             $this->isConceded($cylinder),
+            FinishLook::tryFrom($look(BorePlace::look(BoreFeature::Finish, $cylinder)) ?? ''),
         );
     }
 

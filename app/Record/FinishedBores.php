@@ -53,6 +53,7 @@ final readonly class FinishedBores
                 $this->fit($chosen, $cylinder),
                 $entries->bores()->conditions($cylinder),
                 $disposition?->kind === DispositionKind::Concession && ! $this->isReadSince($cylinder, $disposition->last_reading_id),
+                $entries->bores()->ringGaps($cylinder, $this->file->sheet, $this->file->job->usage),
             );
         }
 

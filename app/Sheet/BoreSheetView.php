@@ -102,6 +102,7 @@ final readonly class BoreSheetView
                 $sheet->occasion === Occasion::Incoming ? $file->assessment()->bores : [],
                 $sheet->occasion === Occasion::Incoming ? self::pits($file, $entries) : [],
             ),
+            ...$sheet->occasion === Occasion::Final ? self::rings($file, $entries) : [],
         ];
 
         return new self(
@@ -153,7 +154,10 @@ final readonly class BoreSheetView
             ),
         ];
         if ($sheet->occasion === Occasion::Final) {
-            return $pistons;
+            return [
+                ...$pistons,
+                $row('look', 'Wall', 'finish', static fn (int $cylinder): Place => BorePlace::look(BoreFeature::Finish, $cylinder)),
+            ];
         }
         if (array_filter($bores, static fn (JudgedBore $bore): bool => $bore->clearance !== null) !== []) {
             $pistons[] = new SheetRow('derived', '', 'clearance', array_map($cells->clearance(...), $bores));
@@ -203,6 +207,26 @@ final readonly class BoreSheetView
                     ),
                 ),
             ];
+    }
+
+    /** @return list<SheetRow> The end gap of each ring, squared in its bore */
+    private static function rings(JobFile $file, SheetEntries $entries): array
+    {
+        $cells = new WallCells($entries, $file->display);
+        $rows = [];
+        foreach ($file->sheet->rings as $index => $ring) {
+            $rows[] = new SheetRow(
+                'reading',
+                $index === 0 ? 'Ring gap' : '',
+                $ring->name,
+                array_map(
+                    static fn (int $cylinder): SheetCell => $cells->of(BorePlace::ringGap($cylinder, $index + 1)),
+                    $file->sheet->layout->cylinders(),
+                ),
+            );
+        }
+
+        return $rows;
     }
 
     /**

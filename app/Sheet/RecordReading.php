@@ -17,11 +17,13 @@ use App\Storage\KeyedReading;
 use App\Storage\Reading;
 use App\Storage\StatedSetup;
 use App\Storage\User;
+use App\Words\Line;
 use Illuminate\Support\Str;
 use NorthLedger\Core\Engine\Places\Axis;
 use NorthLedger\Core\Engine\Places\Place;
 use NorthLedger\Core\Engine\Places\Station;
 use NorthLedger\Core\Features\Bores\BoreFeature;
+use NorthLedger\Core\Features\Bores\BorePlace;
 use NorthLedger\Core\Features\Bores\Plausibility;
 use NorthLedger\Core\Features\Bores\RidgeLook;
 use NorthLedger\Core\Features\Weights\WeightFeature;
@@ -69,6 +71,7 @@ final readonly class RecordReading
                 $entry->place->feature->isMeasured() => $this->wall($file, $entry),
                 default => $this->look($entry),
             };
+            $this->checkFinished($file, $entry);
             if ($this->isClash($entry, $standing, $by)) {
                 throw AskBack::clash(
                     lcfirst($entry->place->words()),
@@ -165,6 +168,7 @@ final readonly class RecordReading
         return match (true) {
             $standing === null => null,
             $standing->look === RidgeLook::Deposits->value => self::CLEANED,
+            $entry->place->feature === BoreFeature::RingGap => self::WORKED_AGAIN,
             $file->record->entries($entry->sheet)->isSuspect($entry->place) => self::DRIFTED,
             $entry->sheet->occasion === Occasion::Final &&
                 $standing->id <= $file->work()->verification()->lastOutdated($entry->sheet, $entry->place)
@@ -187,6 +191,25 @@ final readonly class RecordReading
         );
 
         return $lacking($standing->setupId) !== [] && $lacking($setupId) === [];
+    }
+
+    /** Rings are felt, and the finish is looked at, in a bore that is done; which rings there are the sheet says. */
+    private function checkFinished(JobFile $file, ReadingEntry $entry): void
+    {
+        $isRing = $entry->place->feature === BoreFeature::RingGap;
+        if (! $isRing && $entry->place->feature !== BoreFeature::Finish) {
+            return;
+        }
+        if ($entry->sheet->occasion !== Occasion::Final) {
+            throw AskBack::unreadable(Line::of('verify.only_finished'));
+        }
+        $rings = array_map(
+            static fn (int $index): Place => BorePlace::ringGap($entry->place->number, $index + 1),
+            array_keys($file->sheet->rings),
+        );
+        if ($isRing && ! in_array($entry->place, $rings, true)) {
+            throw AskBack::unreadable(Line::of('verify.no_such_ring'));
+        }
     }
 
     /** @return array<string, mixed> */

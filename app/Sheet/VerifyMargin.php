@@ -11,6 +11,7 @@ use App\Words\VerdictWords;
 use NorthLedger\Core\Finding\Subject;
 use NorthLedger\Core\Gauging\Conformity;
 use NorthLedger\Core\Verification\FinishedCharacteristic;
+use NorthLedger\Core\Verification\RingGap;
 use NorthLedger\Core\Verification\VerificationState;
 use NorthLedger\Core\Verification\VerifiedBore;
 use NorthLedger\Core\Verification\VerifiedCharacteristic;
@@ -85,6 +86,16 @@ final readonly class VerifyMargin
         return '';
     }
 
+    private static function misfit(JobFile $file, RingGap $ring): string
+    {
+        return Line::of($ring->isTight() ? 'verify.ring_tight' : 'verify.ring_wide', [
+            'ring' => $ring->ring,
+            'gap' => $file->display->size($ring->gap),
+            'least' => $file->display->size($ring->range->least),
+            'most' => $file->display->sizeWithUnit($ring->range->most),
+        ]);
+    }
+
     private static function line(JobFile $file, VerifiedBore $bore): VerifiedLine
     {
         $failing = array_values(
@@ -94,6 +105,13 @@ final readonly class VerifyMargin
             ),
         );
         $sentences = array_map(static fn (VerifiedCharacteristic $one): string => self::failing($file, $one), $failing);
+        foreach ($bore->rings as $ring) {
+            $sentences = [...$sentences, ...$ring->fits() ? [] : [self::misfit($file, $ring)]];
+        }
+        $finish = $bore->measures->bore->looks->finish;
+        if ($finish?->mayRun() === false) {
+            $sentences[] = Line::of('verify.finish', ['look' => $finish->value]);
+        }
         $growth = self::growth($file, $bore);
         if ($growth !== '') {
             $sentences[] = $growth;

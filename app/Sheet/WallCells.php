@@ -11,7 +11,7 @@ use NorthLedger\Core\Engine\Places\Place;
 use NorthLedger\Core\Features\Bores\BoreFeature;
 use NorthLedger\Core\Quantity\LengthDisplay;
 
-/** Makes the cells of a traced wall, of wall thicknesses and pits. */
+/** Makes the cells of a traced wall, of wall thicknesses, pits and ring gaps. */
 final readonly class WallCells
 {
     public function __construct(private SheetEntries $entries, private LengthDisplay $display)
@@ -31,6 +31,7 @@ final readonly class WallCells
                 match ($place->feature) {
                     BoreFeature::Trace => 'beyond the radius as made',
                     BoreFeature::Wall => 'thickness, by ultrasonics',
+                    BoreFeature::RingGap => 'squared in the bore, by feeler',
                     default => 'how deep beyond the reading',
                 },
             );

@@ -215,9 +215,7 @@ final readonly class SheetFields
 
     private static function word(string $key): string
     {
-        $word = Line::of("spec.words.{$key}");
-
-        return str_starts_with($word, 'spec.') ? str_replace('_', ' ', $key) : $word;
+        return Line::ifThereIs("spec.words.{$key}") ?? str_replace('_', ' ', $key);
     }
 
     private static function rowName(mixed $row, int $index): string

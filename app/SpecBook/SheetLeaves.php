@@ -36,9 +36,8 @@ final class SheetLeaves
         if (count($parts) === 1) {
             return Line::of('spec.family');
         }
-        $word = Line::of("spec.words.{$parts[0]}");
 
-        return ucfirst(str_starts_with($word, 'spec.') ? str_replace('_', ' ', $parts[0]) : $word);
+        return ucfirst(Line::ifThereIs("spec.words.{$parts[0]}") ?? str_replace('_', ' ', $parts[0]));
     }
 
     /** @param  array<mixed>  $value */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Words;
 
 use BackedEnum;
+use Illuminate\Support\Facades\Lang;
 
 /** A line of the translation files in `lang/`, in the shop's language. */
 final class Line
@@ -27,6 +28,12 @@ final class Line
         }
 
         return strtr($line, $marks);
+    }
+
+    /** Null where there is none: a code that somebody of the shop made has no words but its own. */
+    public static function ifThereIs(string $key): ?string
+    {
+        return Lang::has($key) ? self::of($key) : null;
     }
 
     /**

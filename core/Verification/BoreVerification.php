@@ -11,6 +11,7 @@ use NorthLedger\Core\Engine\Specification\BoreLimits;
 use NorthLedger\Core\Features\Bores\BoreInspection;
 use NorthLedger\Core\Features\Bores\BoreMeasures;
 use NorthLedger\Core\Features\Bores\BorePlace;
+use NorthLedger\Core\Features\Bores\FinishLook;
 use NorthLedger\Core\Finding\Spread;
 use NorthLedger\Core\Gauging\Conformity;
 use NorthLedger\Core\Gauging\DecisionRule;
@@ -41,9 +42,16 @@ final readonly class BoreVerification
     /**
      * @param  ?Target  $size  The ordered size; null where the bore was only deglazed
      * @param  array<string, Conditions>  $conditions  By place key, of the readings in the inspection
+     * @param  list<RingGap>  $rings  That were squared in it and felt
      */
-    public function verify(BoreInspection $bore, ?Target $size, FinishedFit $fit, array $conditions, bool $isConceded): VerifiedBore
-    {
+    public function verify(
+        BoreInspection $bore,
+        ?Target $size,
+        FinishedFit $fit,
+        array $conditions,
+        bool $isConceded,
+        array $rings = [],
+    ): VerifiedBore {
         $measures = BoreMeasures::of($bore);
         $characteristics = [
             ...$this->sizes($measures, $size),
@@ -60,13 +68,23 @@ final readonly class BoreVerification
 
         return new VerifiedBore(
             $bore->cylinder,
-            self::state($characteristics, $missing, $lacking, $isConceded, $this->lacksLimit($size, $fit)),
+            match (true) {
+                $isConceded => VerificationState::Conceded,
+                default => self::withItsRings(
+                    self::withItsFinish(
+                        self::state($characteristics, $missing, $lacking, $this->lacksLimit($size, $fit)),
+                        $bore->looks->finish,
+                    ),
+                    $rings,
+                ),
+            },
             $size,
             $measures,
             $characteristics,
             $missing,
             $lacking,
             self::grewBeyondDoubt($measures, $fit),
+            $rings,
         );
     }
 
@@ -80,18 +98,27 @@ final readonly class BoreVerification
         return $growth->isLargerThan($measures->largest->sizeUncertainty()->combinedWith($fit->incoming->sizeUncertainty())->expanded());
     }
 
+    /** A wall that rings do not run in on is honed once more, whatever its size; what is out by its size stays out. */
+    private static function withItsFinish(VerificationState $state, ?FinishLook $finish): VerificationState
+    {
+        return $finish === null || $finish->mayRun() || $state === VerificationState::Out ? $state : VerificationState::Undersize;
+    }
+
+    /** @param  list<RingGap>  $rings */
+    private static function withItsRings(VerificationState $state, array $rings): VerificationState
+    {
+        $misfits = array_filter($rings, static fn (RingGap $ring): bool => ! $ring->fits());
+
+        return $state === VerificationState::Conforms && $misfits !== [] ? VerificationState::RingsToFit : $state;
+    }
+
     /**
      * @param  list<VerifiedCharacteristic>  $characteristics
      * @param  list<Place>  $missing
      * @param  list<OrderedCondition>  $lacking
      */
-    private static function state(
-        array $characteristics,
-        array $missing,
-        array $lacking,
-        bool $isConceded,
-        bool $lacksLimit,
-    ): VerificationState {
+    private static function state(array $characteristics, array $missing, array $lacking, bool $lacksLimit): VerificationState
+    {
         $failing = array_filter(
             $characteristics,
             static fn (VerifiedCharacteristic $one): bool => $one->decision->conformity === Conformity::Fails,
@@ -99,7 +126,6 @@ final readonly class BoreVerification
         $beyondTheHone = array_filter($failing, static fn (VerifiedCharacteristic $one): bool => ! $one->what->asksForMoreHoning());
 
         return match (true) {
-            $isConceded => VerificationState::Conceded,
             $beyondTheHone !== [] => VerificationState::Out,
             $failing !== [] => VerificationState::Undersize,
             $missing !== [] => VerificationState::Missing,

@@ -17,6 +17,8 @@ enum VerificationState: string
     case Missing = 'missing';
     /** Read, and nobody knows what it may be. */
     case NoLimit = 'no limit known';
+    /** The bore is as ordered, and a ring in it is not: its ends are filed, or another one is taken. */
+    case RingsToFit = 'rings to fit';
     case ConditionsLacking = 'conditions lacking';
     case Conceded = 'conceded';
 

@@ -19,6 +19,7 @@ final readonly class VerifiedBore
      * @param  list<VerifiedCharacteristic>  $characteristics
      * @param  list<Place>  $missing
      * @param  list<OrderedCondition>  $lackingConditions
+     * @param  list<RingGap>  $rings
      */
     public function __construct(
         public int $cylinder,
@@ -29,6 +30,7 @@ final readonly class VerifiedBore
         public array $missing,
         public array $lackingConditions,
         private bool $grewBeyondDoubt = false,
+        public array $rings = [],
     ) {
     }
 

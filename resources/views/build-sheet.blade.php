@@ -31,9 +31,9 @@
     <div class="scroll-x" tabindex="0" role="region" aria-label="{{ __('build.bores') }}"><table>
         <thead>
             <tr>
-                @foreach(['cylinder', 'bore', 'piston', 'clearance', 'ring_gap_top', 'ring_gap_second', 'state'] as $head)
-                    <th scope="col">{{ __("build.{$head}") }}</th>
-                @endforeach
+                @foreach(['cylinder', 'bore', 'piston', 'clearance'] as $head)<th scope="col">{{ __("build.{$head}") }}</th>@endforeach
+                @foreach($file->sheet->rings as $ring)<th scope="col">{{ __('build.ring_gap', ['ring' => ucfirst($ring->name)]) }}</th>@endforeach
+                <th scope="col">{{ __('build.state') }}</th>
             </tr>
         </thead>
         <tbody>
@@ -43,8 +43,9 @@
                     <td class="num">{{ $bore['size'] }}</td>
                     <td class="num">{{ $bore['piston'] }}</td>
                     <td class="num">{{ $bore['clearance'] }}</td>
-                    <td class="fill"></td>
-                    <td class="fill"></td>
+                    @foreach($file->sheet->rings as $ring)
+                        @isset($bore['gaps'][$ring->name])<td class="num">{{ $bore['gaps'][$ring->name] }}</td>@else<td class="fill"></td>@endisset
+                    @endforeach
                     <td>{{ $bore['state'] }}</td>
                 </tr>
             @endforeach

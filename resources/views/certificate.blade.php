@@ -65,6 +65,7 @@
                 @foreach(array_keys($certificate['bores'][0]['readings']) as $place)<th scope="col">{{ $place }}</th>@endforeach
                 <th scope="col">Out-of-round, taper ({{ $certificate['form_unit'] }})</th>
                 <th scope="col">Clearance, least, growth ({{ $certificate['form_unit'] }})</th>
+                @isset($certificate['bores'][0]['rings'])<th scope="col">Ring gaps, wall</th>@endisset
                 <th scope="col">Result</th>
             </tr>
         </thead>
@@ -77,6 +78,9 @@
                 @foreach($bore['readings'] as $reading)<td class="num">{{ $reading }}</td>@endforeach
                 <td class="num">@foreach($bore['form'] as $line){{ $line }}<br>@endforeach</td>
                 <td class="num">@forelse($bore['clearance'] ?? [] as $line){{ $line }}<br>@empty not checked @endforelse</td>
+                @isset($bore['rings'])
+                    <td class="num">@foreach($bore['rings'] as $ring => $gap){{ $ring }} {{ $gap }}<br>@endforeach{{ $bore['finish'] }}</td>
+                @endisset
                 <td>{{ $bore['state'] }}@if($bore['disposition'])<br><b>{{ $bore['disposition'] }}</b>@endif</td>
             </tr>
         @endforeach

@@ -9,7 +9,9 @@ use NorthLedger\Core\Engine\Policy\OrderOfParts;
 use NorthLedger\Core\Engine\Policy\OrderOfWork;
 use NorthLedger\Core\Engine\Policy\ShopPolicy;
 use NorthLedger\Core\Engine\Specification\SpecificationSheet;
+use NorthLedger\Core\Features\Bores\BoreLooks;
 use NorthLedger\Core\Features\Bores\BoreMeasures;
+use NorthLedger\Core\Features\Bores\FinishLook;
 use NorthLedger\Core\Features\Bores\ReboreOption;
 use NorthLedger\Core\Features\Housings\HousingPlaces;
 use NorthLedger\Core\Gauging\DecisionRule;
@@ -19,6 +21,7 @@ use NorthLedger\Core\Verification\BoreVerification;
 use NorthLedger\Core\Verification\FinishedFit;
 use NorthLedger\Core\Verification\Proofs\OrderedCondition;
 use NorthLedger\Core\Verification\RequiredConditions;
+use NorthLedger\Core\Verification\RingGap;
 use NorthLedger\Core\Verification\VerificationState;
 use NorthLedger\Core\Work\Note;
 use NorthLedger\Core\Work\NoteKind;
@@ -323,6 +326,34 @@ final class WorkTest extends TestCase
         $this->assertSame('piston.1', $unknown->missing[0]->key(), 'never by form alone: the piston has to be known');
     }
 
+    public function test_rings_are_fitted_to_a_bore_that_is_done_and_a_wall_they_do_not_run_in_on_is_honed_again(): void
+    {
+        $top = Bench::sheet('tarn-4-198')->rings[0];
+        $ring = static fn (int $more): RingGap => new RingGap('top', $top->gap->least->plus(Length::ofNanometres($more)), $top->gap);
+        $round = [20.2, 20.3, 20.2, 20.3, 20.2, 20.2];
+        $verify = fn (array $over, ?FinishLook $finish, RingGap ...$rings): VerificationState => $this->verify(
+            'tarn-4-198',
+            $over,
+            self::ALL_WELL,
+            finish: $finish,
+            rings: array_values($rings),
+        );
+
+        $this->assertSame(VerificationState::Conforms, $verify($round, FinishLook::Even, $ring(0)));
+        $this->assertSame([true, false], [$ring(-1)->isTight(), $ring(-1)->isWide()]);
+        $this->assertSame(VerificationState::RingsToFit, $verify($round, FinishLook::Even, $ring(0), $ring(-1)));
+        $wide = new RingGap('top', $top->gap->most->plus(Length::ofNanometres(1)), $top->gap);
+        $this->assertSame([false, true], [$wide->isTight(), $wide->isWide()]);
+        $this->assertSame(VerificationState::RingsToFit, $verify($round, null, $wide));
+        foreach (FinishLook::cases() as $look) {
+            $expected = $look === FinishLook::Even ? VerificationState::Conforms : VerificationState::Undersize;
+            $this->assertSame($expected, $verify($round, $look), $look->value);
+        }
+        $large = [20.9, ...array_slice($round, 1)];
+        $this->assertSame(VerificationState::Out, $verify($large, FinishLook::Glazed, $ring(-1)), 'no hone makes it smaller');
+        $this->assertFalse(VerificationState::RingsToFit->closesTheWork());
+    }
+
     public function test_a_concession_closes_a_bore_that_is_out(): void
     {
         $this->assertSame(
@@ -334,11 +365,18 @@ final class WorkTest extends TestCase
     /**
      * @param  list<float|null>  $over
      * @param  array<string, bool>  $stated
+     * @param  list<RingGap>  $rings
      */
-    private function verify(string $family, array $over, array $stated, bool $isConceded = false): VerificationState
-    {
+    private function verify(
+        string $family,
+        array $over,
+        array $stated,
+        bool $isConceded = false,
+        ?FinishLook $finish = null,
+        array $rings = [],
+    ): VerificationState {
         $sheet = Bench::sheet($family);
-        $bore = Bench::bore($sheet, 1, $over);
+        $bore = Bench::bore($sheet, 1, $over, looks: new BoreLooks(finish: $finish));
         $size = new Target(Length::ofNanometres(97_345_500), Length::ofNanometres(97_345_500), Length::ofNanometres(97_358_200));
         $verification = new BoreVerification(
             $sheet->bore->service,
@@ -353,6 +391,7 @@ final class WorkTest extends TestCase
             $this->cut($sheet),
             array_map(static fn (): Conditions => new Conditions(...$stated), $bore->readings),
             $isConceded,
+            $rings,
         )->state;
     }
 

@@ -149,7 +149,7 @@ final class FoundLateTest extends TestCase
         $work = $this->file()->work();
         $this->assertSame([2], $work->chosen()?->sleeved);
         $this->assertSame(
-            ['order sleeves', 'sleeve.2', 'deck.1', 'bore.2', 'chamfer', 'deburr', 'hone.2', 'final wash'],
+            ['order sleeves', 'sleeve.2', 'deck.1', 'bore.2', 'chamfer', 'deburr', 'hone.1', 'hone.2', 'hone.3', 'final wash'],
             array_values(array_diff(array_keys($work->order()->operations ?? []), $work->closedOperations())),
         );
         $this->assertSame(
@@ -157,9 +157,10 @@ final class FoundLateTest extends TestCase
             $work->verification()->bores()[2]->state,
             'what was read is of the bore that is gone',
         );
-        $this->assertSame(VerificationState::Conforms, $work->verification()->bores()[1]->state);
+        $this->assertSame(VerificationState::Missing, $work->verification()->bores()[3]->state, 'it stands beside another sleeve now');
+        $this->assertSame(VerificationState::Conforms, $work->verification()->bores()[4]->state);
         $this->get($this->url('work'))->assertSee('To be done again, after sleeve, cylinder 2.');
-        $this->assertRefused('8 operations of the order are open');
+        $this->assertRefused('10 operations of the order are open');
     }
 
     public function test_a_bore_that_is_opened_again_is_honed_and_washed_and_read_again(): void
@@ -177,6 +178,37 @@ final class FoundLateTest extends TestCase
             array_values(array_diff(['bore.3', 'hone.3', 'chamfer', 'deburr', 'final wash', 'hone.1'], $work->closedOperations())),
         );
         $this->assertSame(VerificationState::Missing, $work->verification()->bores()[3]->state);
+    }
+
+    public function test_a_ring_that_does_not_fit_and_a_wall_that_is_glazed_hold_the_release_until_they_are_put_right(): void
+    {
+        $this->chooseTwentyOver();
+        $this->workAll();
+        $this->actingAs($this->inspector);
+        $this->readFinished();
+        $state = fn (): VerificationState => $this->file()->work()->verification()->bores()[1]->state;
+        $this->get($this->url('verify'))->assertSee('Ring gap')->assertSee('squared in the bore, by feeler');
+
+        $this->key($this->job, 'ringgap.1.ring-1', '.0080', 'bores.final')->assertOk();
+        $this->assertSame(VerificationState::RingsToFit, $state());
+        $this->get($this->url('verify'))->assertSee('Top ring gap 0.0080, 0.0100 to 0.0200 in: file its ends.');
+        $this->assertRefused('cylinder 1');
+        $this->key($this->job, 'ringgap.1.ring-1', '.0120', 'bores.final')->assertOk();
+        $this->assertSame(VerificationState::Conforms, $state(), 'filed: nobody is asked why it changed');
+        $this->key($this->job, 'finish.1', '3', 'bores.final')->assertOk();
+        $this->assertSame(VerificationState::Undersize, $state());
+        $this->get($this->url('verify'))->assertSee('The wall is glazed: hone it once more.');
+        $this->key($this->job, 'finish.1', '0', 'bores.final', ['reason' => 'misread'])->assertOk();
+
+        $this->key($this->job, 'ringgap.1.ring-9', '.0120', 'bores.final')->assertStatus(422)->assertSee('names no such ring');
+        $this->key($this->job, 'ringgap.1.ring-1', '.0120', 'bores')->assertStatus(422)->assertSee('key it on the finished sheet');
+        $this->key($this->job, 'ringgap.2.ring-1', '.4', 'bores.final')->assertStatus(422)->assertSee('wider than a ring can have');
+        $this->get($this->url('build-sheet'))->assertSee('Top ring gap')->assertSee('0.0120');
+        $this->post($this->url('release'), ['ulid' => $this->ulid(), 'password' => 'a-password'])->assertSessionDoesntHaveErrors();
+        $this->get($this->url('certificate'))
+            ->assertSee('top 0.0120 in 0.0100 to 0.0200')
+            ->assertSee('Crosshatch and look of the walls: cylinders 2, 3 and 4.')
+            ->assertSee('End gaps of the rings: cylinders 1, 2, 3 and 4.');
     }
 
     public function test_a_bore_that_was_honed_too_far_is_not_signed(): void

@@ -85,7 +85,7 @@ final class WayOfAJobTest extends TestCase
         $this->get($this->url('work'))
             ->assertSee('Bore, cylinder 1: 3.8286, done')
             ->assertSee('Bore, cylinder 2: 3.8301, done, outside its range')
-            ->assertSee('5 of 19 closed');
+            ->assertSee('5 of 20 closed');
     }
 
     public function test_the_whole_way_to_a_signed_certificate(): void

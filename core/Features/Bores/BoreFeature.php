@@ -26,6 +26,8 @@ enum BoreFeature: string implements Feature
     case Trace = 'trace';
     case Wall = 'wall';
     case PitDepth = 'pit';
+    case RingGap = 'ringgap';
+    case Finish = 'finish';
 
     public function material(SpecificationSheet $sheet): Material
     {
@@ -60,6 +62,8 @@ enum BoreFeature: string implements Feature
             self::Trace => FeatureDefinition::offset('Cylinder', isGauged: false, shape: PlaceShape::Trace),
             self::Wall => FeatureDefinition::size('Cylinder', isGauged: false, shape: PlaceShape::Direction),
             self::PitDepth => FeatureDefinition::distance('Cylinder', 'deepest pit or score', isGauged: false, shape: PlaceShape::Whole),
+            self::RingGap => FeatureDefinition::distance('Cylinder', 'end gap', isGauged: false),
+            self::Finish => FeatureDefinition::look('Cylinder', 'finish', array_column(FinishLook::cases(), 'value'), PlaceShape::Whole),
         };
     }
 }

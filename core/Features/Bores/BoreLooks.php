@@ -14,6 +14,7 @@ final readonly class BoreLooks
         public ?ScoringLook $scoring = null,
         public ?PittingClass $pitting = null,
         public bool $pittingConceded = false,
+        public ?FinishLook $finish = null,
     ) {
     }
 

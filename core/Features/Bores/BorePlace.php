@@ -32,6 +32,12 @@ final class BorePlace
         return Place::at($feature, $cylinder);
     }
 
+    /** The end gap of a ring in a bore; rings are counted from the top. */
+    public static function ringGap(int $cylinder, int $ring): Place
+    {
+        return Place::at(BoreFeature::RingGap, $cylinder, "ring-{$ring}");
+    }
+
     /** Where a wall is followed from the original axis (BORE-8). */
     public static function trace(int $cylinder, Station $station, int $degrees): Place
     {

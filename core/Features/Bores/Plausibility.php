@@ -38,7 +38,7 @@ final readonly class Plausibility
 
         return $off->absolute()->isLargerThan($this->allowances->plausibleDeviation)
             ? "That is {$this->display->deviation($off)} {$this->display->deviationUnit()} from the nominal ".
-                "{$this->display->sizeWithUnit($nominal)}."
+                    "{$this->display->sizeWithUnit($nominal)}."
             : null;
     }
 
@@ -50,16 +50,18 @@ final readonly class Plausibility
             : null;
     }
 
-    /** @return ?string What is doubtful of a traced wall, a thickness or the depth of a pit */
+    /** @return ?string What is doubtful of a traced wall, a thickness, the depth of a pit or a ring's end gap */
     public function doubtOfWall(Feature $feature, Length $value, ?Length $standardWall): ?string
     {
         return match (true) {
-            $standardWall !== null && $feature === BoreFeature::Wall && $value->isLargerThan($standardWall->times(2)) =>
-                "That is more than twice the {$this->display->sizeWithUnit($standardWall)} of a standard wall.",
-            $standardWall !== null && $feature === BoreFeature::PitDepth && $value->isLargerThan($standardWall) =>
-                'That pit goes through the wall: it is a hole.',
-            $feature === BoreFeature::Trace && $value->absolute()->times(2)->isLargerThan($this->allowances->plausibleDeviation) =>
-                "That is {$this->display->magnitudeWithUnit($value)} from the radius as made.",
+            $standardWall !== null && $feature === BoreFeature::Wall && $value->isLargerThan($standardWall->times(2))
+                => "That is more than twice the {$this->display->sizeWithUnit($standardWall)} of a standard wall.",
+            $standardWall !== null && $feature === BoreFeature::PitDepth && $value->isLargerThan($standardWall)
+                => 'That pit goes through the wall: it is a hole.',
+            $feature === BoreFeature::RingGap && $value->isLargerThan($this->allowances->plausibleDeviation)
+                => "An end gap of {$this->display->sizeWithUnit($value)} is wider than a ring can have.",
+            $feature === BoreFeature::Trace && $value->absolute()->times(2)->isLargerThan($this->allowances->plausibleDeviation)
+                => "That is {$this->display->magnitudeWithUnit($value)} from the radius as made.",
             default => null,
         };
     }
