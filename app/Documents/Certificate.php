@@ -80,7 +80,7 @@ final class Certificate
         ];
     }
 
-    /** @return ?array{hash: string, signed_at: string} The certificate before this one, where the job was open again; null where it is the first */
+    /** @return ?array{hash: string, signed_at: string} The certificate before this one; null where the job was never open again */
     private static function replaced(JobFile $file): ?array
     {
         $before = Releases::of($file->job)->newest();

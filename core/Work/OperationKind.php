@@ -39,11 +39,15 @@ enum OperationKind: string
     case HardenCrank = 'harden crank';
     case CrankRecheck = 'crank recheck';
     case Polish = 'polish';
+    /** Another crankshaft goes in: it is read before anything is fitted to it. */
+    case NewCrank = 'new crank';
     case RodCrackCheck = 'rod crack check';
     case StraightenRod = 'straighten rod';
     case Rebush = 'rebush';
     case Resize = 'resize';
     case LightenRod = 'lighten rod';
+    /** Another rod goes in: new out of the box is no proof. */
+    case NewRod = 'new rod';
     case RodWeights = 'rod weights';
     case HeadWash = 'head wash';
     case HeadCrackCheck = 'head crack check';
@@ -74,9 +78,17 @@ enum OperationKind: string
             self::HardenCrank,
             self::CrankRecheck,
             self::Polish,
+            self::NewCrank,
             self::CrankFinalWash
                 => WorkPart::Crankshaft,
-            self::RodCrackCheck, self::StraightenRod, self::Rebush, self::Resize, self::LightenRod, self::RodWeights => WorkPart::Rods,
+            self::RodCrackCheck,
+            self::StraightenRod,
+            self::Rebush,
+            self::Resize,
+            self::LightenRod,
+            self::NewRod,
+            self::RodWeights
+                => WorkPart::Rods,
             self::HeadWash,
             self::HeadCrackCheck,
             self::HeadRepair,

@@ -39,6 +39,8 @@ return [
         'straighten_rod' => 'straighten rods',
         'rebush' => 'rebush rods',
         'resize' => 'resize rods',
+        'new_crank' => 'other crankshaft',
+        'new_rod' => 'other rods',
         'lighten_rod' => 'lighten rods',
         'rod_weights' => 'weigh rods',
         'head_wash' => 'wash head',

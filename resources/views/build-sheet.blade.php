@@ -32,7 +32,9 @@
         <thead>
             <tr>
                 @foreach(['cylinder', 'bore', 'piston', 'clearance'] as $head)<th scope="col">{{ __("build.{$head}") }}</th>@endforeach
-                @foreach($file->sheet->rings as $ring)<th scope="col">{{ __('build.ring_gap', ['ring' => ucfirst($ring->name)]) }}</th>@endforeach
+                @foreach($file->sheet->rings as $ring)
+                    <th scope="col">{{ __('build.ring_gap', ['ring' => ucfirst($ring->name)]) }}</th>
+                @endforeach
                 <th scope="col">{{ __('build.state') }}</th>
             </tr>
         </thead>
@@ -44,7 +46,7 @@
                     <td class="num">{{ $bore['piston'] }}</td>
                     <td class="num">{{ $bore['clearance'] }}</td>
                     @foreach($file->sheet->rings as $ring)
-                        @isset($bore['gaps'][$ring->name])<td class="num">{{ $bore['gaps'][$ring->name] }}</td>@else<td class="fill"></td>@endisset
+                        <td class="num {{ isset($bore['gaps'][$ring->name]) ? '' : 'fill' }}">{{ $bore['gaps'][$ring->name] ?? '' }}</td>
                     @endforeach
                     <td>{{ $bore['state'] }}</td>
                 </tr>

@@ -89,6 +89,30 @@ final class FinishedPartsTest extends TestCase
         $this->assertSame([Criterion::OrderedSize], self::failing($verified['main.3']));
     }
 
+    public function test_another_crankshaft_and_another_rod_are_read_like_parts_that_came(): void
+    {
+        $deep = 120 * self::THOU;
+        $lost = ['crankshaft' => ['mainscore.2' => $deep, 'pinscore.1' => $deep], 'rods' => ['centres.3' => 90_000_000]];
+        $order = Bench::agreedOrder('tarn-4-198', $lost);
+        $this->assertTrue($order->has('new crank'));
+        $this->assertFalse($order->has('polish'));
+        $this->assertContains('new crank', $order->before('shells fitted'));
+
+        $unread = array_fill_keys($this->places('tarn-4-198', $lost, Section::Crankshaft), null);
+        $verified = $this->finished('tarn-4-198', $lost, $unread)->verification()->all();
+        foreach (['main.1', 'main.2', 'pin.4', 'crankshaft'] as $subject) {
+            $this->assertSame(VerificationState::Missing, $verified[$subject]->state, "nothing of the old one counts: {$subject}");
+        }
+        $sound = $this->finished('tarn-4-198', $lost);
+        $this->assertSame([], self::otherThan(VerificationState::Conforms, $sound->verification()->all()));
+        $scored = $this->finished('tarn-4-198', $lost, ['mainscore.2' => 2 * self::THOU, 'bigend.3.rear.0' => 60_000_000])
+            ->verification()
+            ->all();
+        $this->assertSame(VerificationState::Out, $scored['main.2']->state, 'new out of the box is no proof');
+        $this->assertSame(VerificationState::Out, $scored['rod.3']->state);
+        $this->assertArrayNotHasKey('rod.1', $scored, 'the others are the ones that came');
+    }
+
     public function test_readings_without_the_ordered_conditions_close_nothing(): void
     {
         $warm = $this->finished('tarn-4-198', self::SCORED, [], new Conditions(clean: true))->verification()->all();

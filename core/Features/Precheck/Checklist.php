@@ -82,9 +82,9 @@ final readonly class Checklist
     private static function faces(SpecificationSheet $sheet): array
     {
         $reason = match ($sheet->volumes->gasket) {
-            GasketKind::Composite
-                => 'A composite gasket forgives a scratch, not a gouge across its sealing band. Scraper flat, no abrasive discs: their dust '.
-                'ends in the bearings.',
+            GasketKind::Composite =>
+                'A composite gasket forgives a scratch, not a gouge across its sealing band. Scraper flat, no abrasive discs: their dust '.
+                    'ends in the bearings.',
             GasketKind::MultiLayerSteel => 'A steel gasket seals on a mirror: no scraper marks, no abrasive discs.',
             null => 'What the gasket forgives nobody has said: no scraper marks across its sealing band, no abrasive discs.',
             GasketKind::Copper => 'Copper takes the form of what it lies on: no burr, no old sealant.',
@@ -134,7 +134,7 @@ final readonly class Checklist
                 'Swarf behind a plug goes through the new bearings in the first minute.',
                 EnginePart::Block,
             ),
-            ...! $sheet->hasWaterJacket()
+            ...$sheet->hasWaterJacket() === false
                 ? []
                 : [
                     new CheckItem(

@@ -55,12 +55,7 @@ final readonly class RodJudge implements Judge
     /** @return list<Place> */
     public static function bigEnd(int $rod): array
     {
-        return array_map(static fn (string $spot): Place => Place::at(RodFeature::BigEnd, $rod, $spot), [
-            'front.0',
-            'front.90',
-            'rear.0',
-            'rear.90',
-        ]);
+        return array_map(static fn (string $spot): Place => Place::at(RodFeature::BigEnd, $rod, $spot), RodPlaces::BIG_END);
     }
 
     /** @return list<Finding> */

@@ -37,16 +37,36 @@ final readonly class RodChoices
         if (! $engine->isHere(EnginePart::Rods)) {
             return [];
         }
+        $choices = self::ofEngine($engine)->choices();
+
+        return $choices === [] ? [] : [new OfferedPart('rods', EnginePart::Rods, $choices)];
+    }
+
+    private static function ofEngine(EngineToPlan $engine): self
+    {
         $works = [];
         foreach ($engine->works(Section::Rods) as $work) {
             if ($work->about->kind() === 'rod') {
                 $works[$work->about->number()][] = $work;
             }
         }
-        $rods = new self($engine, $works);
-        $choices = $rods->choices();
 
-        return $choices === [] ? [] : [new OfferedPart('rods', EnginePart::Rods, $choices)];
+        return new self($engine, $works);
+    }
+
+    /** @return list<int> The rods that a choice puts another one in the place of */
+    public static function replacedBy(ChoiceKind $kind, EngineToPlan $engine): array
+    {
+        $rods = self::ofEngine($engine);
+        $lost = [...$rods->lost() ?? [], ...$rods->beyondWork()];
+        $replaced = match ($kind) {
+            ChoiceKind::Replace => $engine->sheet->layout->cylinders(),
+            ChoiceKind::ReplaceOdd => array_values(array_unique([...$lost, ...array_keys($rods->works)])),
+            default => array_values(array_unique($lost)),
+        };
+        sort($replaced);
+
+        return $replaced;
     }
 
     /** @return list<OfferedChoice> */

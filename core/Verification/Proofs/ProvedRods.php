@@ -22,7 +22,13 @@ final readonly class ProvedRods implements Proving
     private const SMALL_END = ['0', '90'];
 
     /** After each of them a rod weighs something else. */
-    private const WORK = [OperationKind::Resize, OperationKind::Rebush, OperationKind::StraightenRod, OperationKind::LightenRod];
+    private const WORK = [
+        OperationKind::Resize,
+        OperationKind::Rebush,
+        OperationKind::StraightenRod,
+        OperationKind::LightenRod,
+        OperationKind::NewRod,
+    ];
 
     public function proofs(WorkOrder $order, SpecificationSheet $sheet): array
     {

@@ -34,12 +34,15 @@ final readonly class CrankshaftWork
     {
     }
 
-    /** @return list<Operation> None where the crankshaft is replaced, or nothing was agreed for it */
+    /** @return list<Operation> None where nothing was agreed for it */
     public static function of(AgreedWork $agreed): array
     {
         [$mains, $rods] = [$agreed->choice('mains'), $agreed->choice('rod_journals')];
-        if (($mains === null && $rods === null) || $mains?->kind === ChoiceKind::Replace) {
+        if ($mains === null && $rods === null) {
             return [];
+        }
+        if ($mains?->kind === ChoiceKind::Replace) {
+            return [new Operation(OperationKind::NewCrank)];
         }
         $crankshaft = new self($agreed);
         $work = [

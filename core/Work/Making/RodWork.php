@@ -7,6 +7,7 @@ namespace NorthLedger\Core\Work\Making;
 use NorthLedger\Core\Inspection\PlannedWork;
 use NorthLedger\Core\Inspection\WorkKind;
 use NorthLedger\Core\Planning\ChoiceKind;
+use NorthLedger\Core\Planning\Choices\RodChoices;
 use NorthLedger\Core\Work\Note;
 use NorthLedger\Core\Work\NoteKind;
 use NorthLedger\Core\Work\Operation;
@@ -40,8 +41,12 @@ final class RodWork
         }
 
         return [
-            ...($isWorked ? [new Operation(OperationKind::RodCrackCheck)] : []),
+            ...$isWorked ? [new Operation(OperationKind::RodCrackCheck)] : [],
             ...$operations,
+            ...array_map(
+                static fn (int $rod): Operation => new Operation(OperationKind::NewRod, (string) $rod),
+                RodChoices::replacedBy($choice->kind, $agreed->engine),
+            ),
             new Operation(OperationKind::RodWeights),
         ];
     }
