@@ -23,6 +23,7 @@ use App\Offers\MailboxController;
 use App\Offers\OfferController;
 use App\Offers\OpenOfferController;
 use App\Parts\PartsController;
+use App\Practice\Blocks\BlockController;
 use App\Practice\MethodController;
 use App\Practice\PracticeController;
 use App\Practice\RockingController;
@@ -185,6 +186,16 @@ Route::middleware(['auth', StillIn::class])->group(function (): void {
         ->name('practice.read')
         ->where('slug', '[a-z-]{1,40}');
     Route::post('/practice/read/{slug}', [PracticeController::class, 'answer'])->where('slug', '[a-z-]{1,40}');
+    Route::post('/practice/blocks', [BlockController::class, 'start']);
+    Route::prefix('/practice/blocks/{ulid}')
+        ->where(['ulid' => '[0-9A-Za-z]{26}'])
+        ->group(function (): void {
+            Route::get('/', [BlockController::class, 'show'])->name('practice.block');
+            Route::post('/readings', [BlockController::class, 'read']);
+            Route::post('/checks', [BlockController::class, 'check']);
+            Route::post('/zeros', [BlockController::class, 'zero']);
+            Route::post('/verdict', [BlockController::class, 'judge']);
+        });
     Route::get('/practice/rocking', [RockingController::class, 'show'])->name('practice.rocking');
     Route::post('/practice/rocking', [RockingController::class, 'answer']);
     Route::get('/practice/method/{kind}', [MethodController::class, 'show'])

@@ -25,8 +25,7 @@ use NorthLedger\Core\Verification\VerifiedFeature;
 final readonly class BuildSheet
 {
     /**
-     * @param  list<array{cylinder: int, size: string, piston: string, clearance: string, gaps: array<string, string>, state: string}>
-     *     $bores
+     * @param  list<array<string, mixed>>  $bores  Each with its size, piston, clearance, ring gaps and state
      * @param  list<array{journal: string, size: string, shells: string, clearance: string}>  $journals
      * @param  list<array{what: string, lines: list<string>, state: string}>  $others
      * @param  list<string>  $sets  What goes together, a line for each cylinder

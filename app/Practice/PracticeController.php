@@ -6,6 +6,7 @@ namespace App\Practice;
 
 use App\Http\RequestId;
 use App\People\Ability;
+use App\Practice\Blocks\BlockList;
 use App\Storage\PracticeAnswer;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
@@ -17,12 +18,15 @@ use NorthLedger\Core\Practice\Spot;
 /** The practice bench, and its instruments that are drawn and read. Nothing of it touches a job (PRAC-3). */
 final readonly class PracticeController
 {
-    public function index(Answers $answers): View
+    public function index(Answers $answers, BlockList $blocks): View
     {
         $seesAll = $answers->person()->may(Ability::RunShop);
 
         return view('practice.index', [
             'topics' => Progress::of($answers->person()),
+            'blocks' => $blocks->of($answers->person()),
+            'families' => $blocks->families(),
+            'judges' => $seesAll ? BlockList::ofEverybody() : [],
             'people' => $seesAll ? Progress::ofEverybody() : [],
             'mistakes' => $seesAll ? Progress::mistakes() : [],
         ]);

@@ -217,8 +217,8 @@ final readonly class BoreSheetView
         foreach ($file->sheet->rings as $index => $ring) {
             $rows[] = new SheetRow(
                 'reading',
-                $index === 0 ? 'Ring gap' : '',
-                $ring->name,
+                $index === 0 ? 'Rings' : '',
+                "{$ring->name} gap",
                 array_map(
                     static fn (int $cylinder): SheetCell => $cells->of(BorePlace::ringGap($cylinder, $index + 1)),
                     $file->sheet->layout->cylinders(),

@@ -58,6 +58,14 @@ final class SpecBook
         return hash('xxh128', implode('|', [...$shipped, $own->revisions, $own->newest]));
     }
 
+    /** @return list<string> That come with the program, as far as nobody has taken them out */
+    public function shippedFamilies(): array
+    {
+        $names = array_map(static fn (string $path): string => basename($path, '.json'), glob($this->folder.'/*.json') ?: []);
+
+        return array_values(array_filter($names, $this->has(...)));
+    }
+
     public function has(string $family): bool
     {
         return isset($this->newestRevisions()[$family]);

@@ -18,4 +18,9 @@ final class SimulationException extends \DomainException implements CoreExceptio
     {
         return new self("The {$what} of a simulated gauge cannot be below zero: {$nanometres} nm.");
     }
+
+    public static function nothingToJudge(string $family): self
+    {
+        return new self("{$family}: without limits and pistons there is nothing to judge a simulated block by.");
+    }
 }

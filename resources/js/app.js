@@ -13,7 +13,7 @@ import { startLoad } from './load.js';
 import { startPins } from './pins.js';
 import { startPlan } from './plan.js';
 import { startPlainOutbox } from './plain/plain-outbox.js';
-import { startPractice } from './practice.js';
+import { startPractice, startPracticeGrid } from './practice.js';
 import { startPrinting } from './print.js';
 import { startSeen } from './seen.js';
 import { startSettingSearch } from './settings.js';
@@ -73,6 +73,10 @@ if (load) {
 const practice = document.querySelector('[data-practice]');
 if (practice) {
     startPractice(practice);
+}
+const practiceGrid = document.querySelector('[data-practice-grid]');
+if (practiceGrid) {
+    startPracticeGrid(practiceGrid);
 }
 const pinned = document.querySelector('[data-pins]');
 if (pinned) {

@@ -35,3 +35,25 @@ function light(root, step) {
         mark.classList.toggle('lit', mark.dataset.step === step);
     }
 }
+
+const STEPS = { ArrowLeft: [0, -1], ArrowRight: [0, 1], ArrowUp: [-1, 0], ArrowDown: [1, 0] };
+
+/** A simulated block: arrows, while nothing is typed, and touches go to another place of its sheet. */
+export function startPracticeGrid(root, go = (address) => location.assign(address)) {
+    const rows = [...root.querySelectorAll('tr')]
+        .map((row) => [...row.querySelectorAll('[data-place]')])
+        .filter((cells) => cells.some((cell) => !cell.dataset.place.startsWith('piston.')));
+    const cells = rows.flat();
+    const here = cells.find((cell) => cell.dataset.place === root.dataset.at);
+    here?.classList.add('here');
+    const to = (cell) => cell && go(`?at=${encodeURIComponent(cell.dataset.place)}`);
+    root.addEventListener('click', (event) => to(cells.find((cell) => cell === event.target.closest('[data-place]'))));
+    root.addEventListener('keydown', (event) => {
+        const step = STEPS[event.key];
+        if (step && here && event.target.matches('[name=text]') && event.target.value === '') {
+            event.preventDefault();
+            const row = rows.findIndex((one) => one.includes(here));
+            to(rows[row + step[0]]?.[rows[row].indexOf(here) + step[1]]);
+        }
+    });
+}

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
+use Facebook\WebDriver\Remote\RemoteWebDriver;
 use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverKeys;
+use Facebook\WebDriver\WebDriverSelect;
 use NorthLedger\Core\Practice\Exercise;
 use NorthLedger\Core\Practice\ReadInstrument;
 use NorthLedger\Core\Practice\Rocking;
@@ -43,6 +45,44 @@ final class PracticeTest extends BrowserTestCase
         $window->findElement(WebDriverBy::cssSelector('.practice-answer button'))->click();
         $this->untilSeen($window, '.practice-verdict', 'Right.');
         $this->untilSeen($window, '.practice-verdict', 'seconds');
+    }
+
+    public function test_a_block_is_read_by_its_drawn_gauge_with_digits_and_arrows_and_judged(): void
+    {
+        $window = $this->loggedIn('machinist');
+        $window->get($this->url('/practice#blocks'));
+        $window->findElement(WebDriverBy::id('family'))->sendKeys('Tarn');
+        $window->findElement(WebDriverBy::id('seed'))->sendKeys('12'.WebDriverKeys::ENTER);
+        $this->untilSeen($window, '.practice-gauge h2', 'Cylinder 1, top, thrust');
+        $this->assertAccessible($window, 'a block to judge');
+        foreach ([1, 2, 3, 4] as $cylinder) {
+            $this->untilSeen($window, '.practice-gauge h2', "Cylinder {$cylinder}, top, thrust");
+            $this->press($window, $this->shown($window), WebDriverKeys::ENTER);
+        }
+        $this->untilSeen($window, '.practice-gauge h2', 'Cylinder 1, top, in line');
+        $this->assertStringContainsString('4 readings taken', $this->text($window, '.practice-gauge'));
+        $this->untilFocused($window, '#text');
+        $this->press($window, WebDriverKeys::ARROW_DOWN);
+        $this->untilSeen($window, '.practice-gauge h2', 'Cylinder 1, middle, thrust');
+        $window->findElement(WebDriverBy::cssSelector('[data-place="scoring.3"]'))->click();
+        $this->untilSeen($window, '.practice-gauge h2', 'Cylinder 3, scoring');
+        $this->press($window, '7', WebDriverKeys::ENTER);
+        $this->untilSeen($window, '.practice-gauge', 'Answer with one digit');
+        $window->findElement(WebDriverBy::cssSelector('[name=can_stay][value=no]'))->sendKeys(WebDriverKeys::SPACE);
+        (new WebDriverSelect($window->findElement(WebDriverBy::id('way'))))->selectByValue('bore 762000');
+        $window->findElement(WebDriverBy::cssSelector('.practice-say button'))->sendKeys(WebDriverKeys::ENTER);
+        $this->untilSeen($window, '.practice-verdict', 'of 100 points');
+        $this->untilSeen($window, '.practice-verdict', 'Another way was right.');
+        $this->assertStringContainsString('is +', $this->text($window, 'table.bores'), 'the truth stands beside what was read');
+        $this->assertAccessible($window, 'a block that was judged');
+    }
+
+    /** What the hand of the gauge shows, in thousandths: it goes back for a larger bore. */
+    private function shown(RemoteWebDriver $window): string
+    {
+        $hand = (string) $window->findElement(WebDriverBy::cssSelector('.practice-gauge svg g g'))->getAttribute('transform');
+
+        return sprintf('%+.1f', (-20 * (float) trim(substr($hand, strlen('rotate(')), ')')) / 360);
     }
 
     public function test_a_gauge_is_rocked_to_its_turning_point(): void

@@ -187,7 +187,7 @@ final class FoundLateTest extends TestCase
         $this->actingAs($this->inspector);
         $this->readFinished();
         $state = fn (): VerificationState => $this->file()->work()->verification()->bores()[1]->state;
-        $this->get($this->url('verify'))->assertSee('Ring gap')->assertSee('squared in the bore, by feeler');
+        $this->get($this->url('verify'))->assertSee('top gap')->assertSee('squared in the bore, by feeler');
 
         $this->key($this->job, 'ringgap.1.ring-1', '.0080', 'bores.final')->assertOk();
         $this->assertSame(VerificationState::RingsToFit, $state());

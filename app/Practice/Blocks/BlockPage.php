@@ -1,0 +1,332 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Practice\Blocks;
+
+use App\Drawings\BoresFromAbove;
+use App\Pages\CellState;
+use App\Pages\SheetCell;
+use App\Pages\SheetRow;
+use App\Practice\DrawnDial;
+use App\Practice\Picture;
+use App\Record\LookCodes;
+use App\Sheet\BoreSheetView;
+use App\Storage\BlockEvent;
+use App\Storage\PracticeBlockEvent;
+use App\Storage\SheetName;
+use App\Words\Line;
+use App\Words\VerdictWords;
+use NorthLedger\Core\Engine\Places\Axis;
+use NorthLedger\Core\Engine\Places\Place;
+use NorthLedger\Core\Engine\Places\Station;
+use NorthLedger\Core\Features\Bores\BoreFeature;
+use NorthLedger\Core\Features\Bores\ReboreOption;
+use NorthLedger\Core\Practice\BlockAnswer;
+use NorthLedger\Core\Practice\BlockScore;
+use NorthLedger\Core\Practice\Deduction;
+use NorthLedger\Core\Practice\ReadInstrument;
+use NorthLedger\Core\Quantity\Length;
+
+/** A simulated block on its way to a verdict, or judged and laid beside its truth, ready to show. */
+final readonly class BlockPage
+{
+    /** What is keyed at the practice bench; the pistons are given. */
+    public const KEYED = [BoreFeature::Bore, BoreFeature::Ridge, BoreFeature::Scoring, BoreFeature::Pitting, BoreFeature::Crack];
+
+    public const AXES = Axis::NEEDED;
+
+    /**
+     * @param  list<int>  $cylinders
+     * @param  list<SheetRow>  $rows
+     * @param  list<string>  $limits  What the sheet allows
+     * @param  array<string, string>  $ways  What can be said is done, by key
+     * @param  ?Picture  $dial  Null where a place is looked at
+     * @param  string  $feels  What is seen and felt there; empty where it is measured
+     * @param  string  $keys  Which digit says what
+     * @param  string  $check  How the gauge stood on its master when it went there last; empty where it did not since
+     * @param  list<array{points: string, words: string}>  $lost
+     * @param  list<array{place: string, read: string, true: string, off: string}>  $off
+     * @param  ?BoresFromAbove  $drawing  Of the bores as they are; null while they are not judged
+     */
+    private function __construct(
+        public string $ulid,
+        public string $title,
+        public array $cylinders,
+        public array $rows,
+        public string $base,
+        public string $unit,
+        public array $limits,
+        public array $ways,
+        public string $place,
+        public string $words,
+        public ?Picture $dial,
+        public float $hand,
+        public string $feels,
+        public string $keys,
+        public string $check,
+        public int $suspects,
+        public int $taken,
+        public bool $isAnswered,
+        public int $points,
+        public string $verdict,
+        public array $lost,
+        public array $off,
+        public ?BoresFromAbove $drawing,
+    ) {
+    }
+
+    public static function of(BlockBench $bench, string $at): self
+    {
+        $file = $bench->file();
+        $view = BoreSheetView::of($file, SheetName::bores());
+        $isAnswered = $bench->row->isAnswered();
+        $rows = self::rows($view->rows, $isAnswered ? $bench : null);
+        $place = self::place($rows, $at);
+        $isLook = $place !== null && $place->feature !== BoreFeature::Bore;
+        $score = $isAnswered ? $bench->score(new BlockAnswer((bool) $bench->row->can_stay, (string) $bench->row->way)) : null;
+        $shows = $place === null || $isLook || $isAnswered ? null : $bench->shows($place);
+
+        return new self(
+            $bench->row->ulid,
+            Line::of('practice.block.title', ['family' => $bench->block->sheet->name]),
+            $view->cylinders,
+            $rows,
+            $view->base,
+            $view->unit,
+            self::limits($bench),
+            self::ways($bench),
+            $place?->key() ?? '',
+            $place?->words() ?? '',
+            $shows === null ? null : DrawnDial::face(ReadInstrument::DialBoreGauge),
+            $shows === null ? 0.0 : round(DrawnDial::degrees(ReadInstrument::DialBoreGauge, $shows), 2),
+            $isLook && ! $isAnswered ? Line::of('practice.feel.'.self::code($place, $bench->look($place))) : '',
+            $isLook ? LookCodes::legend($place->feature) : '',
+            self::check($bench),
+            count($file->record->entries(SheetName::bores())->suspects()),
+            $bench->taken(),
+            $isAnswered,
+            $score?->points() ?? 0,
+            $score === null ? '' : self::verdict($bench, $score),
+            $score === null ? [] : self::lost($score),
+            $score === null ? [] : self::off($bench, $score),
+            $isAnswered ? BoresFromAbove::of(PracticeSheet::asItIs($bench), SheetName::bores()) : null,
+        );
+    }
+
+    /** The place to go on at: the next that is not read, in the row of the one that was read last. */
+    public function next(): string
+    {
+        $isOpen = static fn (SheetCell $cell): bool => $cell->place !== null && $cell->state === CellState::Missing;
+        $all = [];
+        $from = null;
+        foreach ($this->rows as $row) {
+            foreach ($row->cells as $cell) {
+                if ($cell->place !== null) {
+                    $all[] = $cell;
+                    $from = $cell->place === $this->place ? count($all) : $from;
+                }
+            }
+        }
+        foreach ([...array_slice($all, $from ?? 0), ...array_slice($all, 0, $from ?? 0)] as $cell) {
+            if ($isOpen($cell)) {
+                return (string) $cell->place;
+            }
+        }
+
+        return $this->place;
+    }
+
+    /**
+     * Without what the sheet would say of them, which is what is learned here; once it is judged, with what each is.
+     *
+     * @param  list<SheetRow>  $rows
+     * @param  ?BlockBench  $judged  Null while it is not
+     * @return list<SheetRow>
+     */
+    private static function rows(array $rows, ?BlockBench $judged): array
+    {
+        $shown = [];
+        foreach ($rows as $row) {
+            $place = ($row->cells[0] ?? null)?->place;
+            if ($place === null || in_array(Place::parse($place)->feature, [...self::KEYED, BoreFeature::Piston], true)) {
+                $shown[] = new SheetRow(
+                    $row->kind,
+                    $row->group,
+                    $row->label,
+                    array_map(
+                        static fn (SheetCell $cell): SheetCell => $judged === null ? self::plain($cell) : self::laidBeside($cell, $judged),
+                        $row->cells,
+                    ),
+                );
+            }
+        }
+
+        return $shown;
+    }
+
+    private static function laidBeside(SheetCell $cell, BlockBench $bench): SheetCell
+    {
+        $place = $cell->place === null ? null : Place::parse($cell->place);
+        if ($place?->feature !== BoreFeature::Bore || $place->station === Station::Land) {
+            return $cell;
+        }
+        $true = $bench->block->diameter($place)->minus($bench->block->sheet->bore->nominal);
+
+        return new SheetCell(
+            $cell->place,
+            $cell->main,
+            Line::of('practice.block.is', ['true' => $bench->file()->display->deviation($true)]),
+            $cell->state,
+            $cell->words,
+        );
+    }
+
+    private static function plain(SheetCell $cell): SheetCell
+    {
+        $isSaid = in_array($cell->state, [CellState::Missing, CellState::Suspect], true);
+
+        return new SheetCell(
+            $cell->place,
+            $cell->main,
+            $cell->small,
+            $isSaid ? $cell->state : CellState::Good,
+            $cell->words,
+            $cell->prompt,
+            $cell->standing,
+        );
+    }
+
+    /** @param  list<SheetRow>  $rows */
+    private static function place(array $rows, string $at): ?Place
+    {
+        $first = null;
+        foreach ($rows as $row) {
+            foreach ($row->cells as $cell) {
+                $place = $cell->place === null ? null : Place::parse($cell->place);
+                if ($place !== null && in_array($place->feature, self::KEYED, true)) {
+                    if ($place->key() === $at) {
+                        return $place;
+                    }
+                    $first ??= $place;
+                }
+            }
+        }
+
+        return $first;
+    }
+
+    private static function code(Place $place, string $look): string
+    {
+        return $place->feature->code().'_'.str_replace(' ', '_', $look === '' ? 'none' : $look);
+    }
+
+    /** @return list<string> */
+    private static function limits(BlockBench $bench): array
+    {
+        [$limits, $display] = [$bench->block->sheet->bore->service, $bench->file()->display];
+        $lengths = ['out_of_round' => $limits->outOfRound, 'taper' => $limits->taper, 'clearance' => $limits->clearance];
+
+        return [
+            ...array_values(
+                array_map(
+                    static fn (string $what, ?Length $most): string => Line::of("practice.block.limit.{$what}", [
+                        'most' => $most === null ? '' : $display->magnitudeWithUnit($most),
+                    ]),
+                    array_keys($lengths),
+                    $lengths,
+                ),
+            ),
+            Line::of('practice.block.limit.looks'),
+            Line::of('practice.block.limit.stock', [
+                'stock' => $display->magnitudeWithUnit($bench->policy->boreAllowances($bench->block->sheet->unit)->cleanUpStock),
+            ]),
+        ];
+    }
+
+    /** @return array<string, string> By key */
+    private static function ways(BlockBench $bench): array
+    {
+        $words = $bench->file()->words();
+        $ways = [];
+        foreach ($bench->block->truth($bench->policy)->plan->options ?? [] as $option) {
+            $ways[$option->key()] = $words->option($option);
+        }
+
+        return $ways;
+    }
+
+    private static function check(BlockBench $bench): string
+    {
+        $last = array_slice($bench->kept(BlockEvent::Check, BlockEvent::Zero, BlockEvent::Read), -1)[0] ?? null;
+
+        return match ($last?->kind) {
+            BlockEvent::Check => Line::of($last->value_nm === 0 ? 'practice.block.holds' : 'practice.block.off', [
+                'shows' => $bench->file()->display->deviation(Length::ofNanometres((int) $last->value_nm)),
+                'unit' => $bench->file()->display->deviationUnit(),
+            ]),
+            BlockEvent::Zero => Line::of('practice.block.zeroed'),
+            default => '',
+        };
+    }
+
+    private static function verdict(BlockBench $bench, BlockScore $score): string
+    {
+        $truth = $bench->block->truth($bench->policy);
+        $right = $truth->recommendation?->option;
+
+        return Line::of($truth->canStay->stays() ? 'practice.block.stays' : 'practice.block.is_cut', [
+            'way' => $right instanceof ReboreOption ? $bench->file()->words()->option($right) : '',
+        ]).
+            ($score->costsMore === null || $score->costsMore->minor <= 0
+                ? ''
+                : Line::of('practice.block.costs', ['more' => VerdictWords::money($score->costsMore->minor)]));
+    }
+
+    /** @return list<array{points: string, words: string}> */
+    private static function lost(BlockScore $score): array
+    {
+        $lost = [];
+        foreach ($score->deductions as $code => $times) {
+            $deduction = Deduction::from($code);
+            $lost[] = [
+                'points' => "\u{2212}{$score->lostBy($deduction, $times)}",
+                'words' => Line::counted('practice.deduction.'.str_replace(' ', '_', $code), $times, ['times' => $times]),
+            ];
+        }
+
+        return $lost;
+    }
+
+    /** @return list<array{place: string, read: string, true: string, off: string}> */
+    private static function off(BlockBench $bench, BlockScore $score): array
+    {
+        $display = $bench->file()->display;
+        $newest = [];
+        foreach ($bench->kept(BlockEvent::Read, BlockEvent::Look) as $event) {
+            $newest[$event->place] = $event;
+        }
+
+        return array_map(static function (string $key) use ($bench, $display, $newest): array {
+            $place = Place::parse($key);
+            /** @var PracticeBlockEvent $event */
+            $event = $newest[$key];
+            if ($event->look !== null) {
+                return [
+                    'place' => $place->words(),
+                    'read' => LookCodes::shown($place->feature, $event->look),
+                    'true' => LookCodes::shown($place->feature, $bench->look($place)),
+                    'off' => '',
+                ];
+            }
+            [$read, $true] = [Length::ofNanometres((int) $event->value_nm), $bench->block->diameter($place)];
+
+            return [
+                'place' => $place->words(),
+                'read' => $display->size($read),
+                'true' => $display->size($true),
+                'off' => $display->deviation($read->minus($true)),
+            ];
+        }, $score->off);
+    }
+}
