@@ -23,7 +23,7 @@ use App\Offers\MailboxController;
 use App\Offers\OfferController;
 use App\Offers\OpenOfferController;
 use App\Parts\PartsController;
-use App\Practice\Blocks\BlockController;
+use App\Practice\BlockController;
 use App\Practice\MethodController;
 use App\Practice\PracticeController;
 use App\Practice\RockingController;

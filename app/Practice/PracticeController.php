@@ -6,7 +6,6 @@ namespace App\Practice;
 
 use App\Http\RequestId;
 use App\People\Ability;
-use App\Practice\Blocks\BlockList;
 use App\Storage\PracticeAnswer;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;

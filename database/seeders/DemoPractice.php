@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Database\Seeders;
 
-use App\Practice\Blocks\BlockBench;
+use App\Practice\BlockBench;
 use App\Storage\BlockEvent;
 use App\Storage\PolicyBook;
 use App\Storage\PracticeAnswer;

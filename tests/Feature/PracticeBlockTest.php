@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\People\Role;
-use App\Practice\Blocks\BlockBench;
+use App\Practice\BlockBench;
 use App\Storage\Job;
 use App\Storage\LedgerEntry;
 use App\Storage\PolicyBook;

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Practice\Blocks;
+namespace App\Practice;
 
 use App\Record\JobFile;
 use App\Record\SheetEntries;

@@ -2,14 +2,12 @@
 
 declare(strict_types=1);
 
-namespace App\Practice\Blocks;
+namespace App\Practice;
 
 use App\Drawings\BoresFromAbove;
 use App\Pages\CellState;
 use App\Pages\SheetCell;
 use App\Pages\SheetRow;
-use App\Practice\DrawnDial;
-use App\Practice\Picture;
 use App\Record\LookCodes;
 use App\Sheet\BoreSheetView;
 use App\Storage\BlockEvent;

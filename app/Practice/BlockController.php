@@ -2,11 +2,10 @@
 
 declare(strict_types=1);
 
-namespace App\Practice\Blocks;
+namespace App\Practice;
 
 use App\Http\RequestId;
 use App\Ledger\Refused;
-use App\Practice\Answers;
 use App\Storage\BlockEvent;
 use App\Storage\PolicyBook;
 use App\Storage\PracticeBlock;
