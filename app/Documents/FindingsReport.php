@@ -8,6 +8,7 @@ use App\Offers\OfferDraft;
 use App\Offers\WayWords;
 use App\Pages\EngineView;
 use App\Record\JobFile;
+use App\Sheet\AcceptedPartView;
 use App\Words\Labels;
 use App\Words\Line;
 use App\Words\PlannedWorkWords;
@@ -23,6 +24,7 @@ use NorthLedger\Core\Finding\PartDefect;
 use NorthLedger\Core\Finding\PartVerdict;
 use NorthLedger\Core\Inspection\PlannedWork;
 use NorthLedger\Core\Planning\CustomerWay;
+use NorthLedger\Core\Verification\AcceptanceState;
 
 /** One page for the customer, in plain words: what was found, what can be done about it and for how much, and what is not known yet. */
 final readonly class FindingsReport
@@ -51,13 +53,75 @@ final readonly class FindingsReport
 
     public static function of(JobFile $file): self
     {
+        return $file->job->isCheck() ? self::ofCheck($file) : self::ofRebuild($file);
+    }
+
+    /** Nothing is planned of what is only checked: it is within the limits of new work, or it is not. */
+    private static function ofCheck(JobFile $file): self
+    {
+        $parts = AcceptedPartView::all($file);
+        $states = array_column($parts, 'state');
+
+        return new self(
+            $file->job->tag(),
+            self::engine($file),
+            Line::of(
+                match (true) {
+                    in_array(AcceptanceState::Out, $states, true) => 'findings.report.out',
+                    in_array(AcceptanceState::Open, $states, true) => 'findings.report.open',
+                    default => 'findings.report.conforms',
+                },
+            ),
+            array_values(array_map(self::checked(...), $parts)),
+            [],
+            [],
+            Decisions::of($file),
+            Decisions::open($file),
+            Line::of('findings.report.judged', self::judgedBy($file)),
+        );
+    }
+
+    /** @return array{name: string, verdict: string, lines: list<string>, more: int} */
+    private static function checked(AcceptedPartView $part): array
+    {
+        $lines = [
+            ...array_map(static fn (array $one): string => ltrim("{$one['who']}: {$one['sentence']}", ': '), $part->out),
+            ...$part->open,
+        ];
+
+        return [
+            'name' => $part->name,
+            'verdict' => $part->answer === '' ? Line::ofCode('verify.checked', $part->state) : $part->answer,
+            'lines' => array_slice($lines, 0, self::MOST_LINES),
+            'more' => max(0, count($lines) - self::MOST_LINES),
+        ];
+    }
+
+    private static function engine(JobFile $file): string
+    {
+        return "{$file->sheet->name}, serial {$file->job->serial}".
+            ($file->job->description === '' ? '' : ", {$file->job->description}").
+            ". {$file->job->customer->name}.";
+    }
+
+    /** @return array<string, string|int> */
+    private static function judgedBy(JobFile $file): array
+    {
+        return [
+            'family' => $file->sheet->name,
+            'sheet' => $file->sheet->revision,
+            'policy' => $file->policy->revision,
+            'entry' => $file->job->entries,
+        ];
+    }
+
+    private static function ofRebuild(JobFile $file): self
+    {
         $here = array_filter($file->engine()->parts, static fn (AssessedPart $part): bool => $part->isHere);
 
         return new self(
             $file->job->tag(),
-            "{$file->sheet->name}, serial {$file->job->serial}".
-                ($file->job->description === '' ? '' : ", {$file->job->description}").
-                ". {$file->job->customer->name}.",
+            self::engine($file),
             self::verdict($file->engine()->verdict, $file),
             array_values(array_map(static fn (AssessedPart $part): array => self::part($file, $part), $here)),
             self::options($file),
@@ -69,16 +133,14 @@ final readonly class FindingsReport
             ),
             Decisions::of($file),
             Decisions::open($file),
-            "Judged by {$file->sheet->name} sheet revision {$file->sheet->revision} and shop policy revision ".
-                "{$file->policy->revision}, as of ledger entry {$file->job->entries}. Prices are the shop's price list; parts may change ".
-                "them. Where the engine's use is regulated, licensed practice comes first.",
+            Line::of('findings.report.judged_and_priced', self::judgedBy($file)),
         );
     }
 
     /** Why nothing can be said of a part yet: it is not all read, or nobody has looked its limits up. */
     private static function open(JobFile $file, AssessedPart $part): string
     {
-        $name = 'The '.$file->sheet->nameOf($part->part);
+        $name = ['part' => $file->sheet->nameOf($part->part)];
         $findings = $part->findings;
         if ($part->part === ($file->sheet->deck === null ? EnginePart::Cylinders : EnginePart::Block)) {
             $findings = array_merge(
@@ -89,8 +151,8 @@ final readonly class FindingsReport
         $outcomes = array_column($findings, 'outcome');
 
         return in_array(Outcome::NoLimit, $outcomes, true) && ! in_array(Outcome::Missing, $outcomes, true)
-            ? "{$name} is measured; we are still looking up what it may measure."
-            : "{$name} is not fully measured yet.";
+            ? Line::of('findings.report.no_limits', $name)
+            : Line::of('findings.report.not_read', $name);
     }
 
     private static function verdict(EngineVerdict $verdict, JobFile $file): string

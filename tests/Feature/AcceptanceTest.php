@@ -50,8 +50,15 @@ final class AcceptanceTest extends TestCase
         $this->get($this->url('judge'))
             ->assertOk()
             ->assertSee(__('verify.judged_only'))
-            ->assertDontSee('The page for the customer')
+            ->assertSee('The page for the customer')
             ->assertDontSee('may stay');
+        $this->get($this->url('findings'))
+            ->assertOk()
+            ->assertSee('Some of what we checked is out of its limits.')
+            ->assertSee('Rod 3: Big end, taper')
+            ->assertDontSee('What can be done')
+            ->assertDontSee('Prices are')
+            ->assertDontSee('rebuilt');
         $this->answer('rods', 'accepted')->assertSessionHasErrors('part');
         $this->answer('rods', 'returned')->assertSessionHasErrors('reason');
         $this->answer('block', 'returned', 'it did not come')->assertSessionHasErrors('part');
@@ -59,6 +66,7 @@ final class AcceptanceTest extends TestCase
         $this->answer('rods', 'returned', 'rod 3 is tapered')->assertSessionDoesntHaveErrors();
         $this->get($this->url('verify/parts/rods'))->assertOk()->assertSee('Rod 3')->assertSee('rod 3 is tapered')->assertSee('Gauges');
         $this->get($this->url('verify/parts/block'))->assertNotFound();
+        $this->get($this->url('findings'))->assertSee('Returned by');
         $this->sign()->assertSessionDoesntHaveErrors();
 
         $report = json_decode(Release::query()->sole()->certificate, true, 32, JSON_THROW_ON_ERROR);

@@ -193,7 +193,7 @@ final class EngineTest extends TestCase
         $this->get("/jobs/{$this->job->tag()}/findings")
             ->assertOk()
             ->assertSee('this is how far we are')
-            ->assertSee('The crankshaft is not fully measured yet.');
+            ->assertSee('Crankshaft: not fully measured yet.');
         $this->readThrough();
         $this->get("/jobs/{$this->job->tag()}/findings")
             ->assertOk()

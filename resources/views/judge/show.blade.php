@@ -68,9 +68,10 @@
 <x-stamp :stamp="$engine->stamp" />
 @if($file->job->isCheck())
     <p>{{ __('verify.judged_only') }} <a class="button" href="/jobs/{{ $file->job->tag() }}/verify">{{ __('verify.to_parts') }}</a></p>
-    @elsecan('see-prices')
-    <p><a class="button plain" href="/jobs/{{ $file->job->tag() }}/findings">The page for the customer</a></p>
 @endif
+@can('see-prices')
+    <p><a class="button plain" href="/jobs/{{ $file->job->tag() }}/findings">The page for the customer</a></p>
+@endcan
 @if($engine->changes !== [])
 <h2>What would change it</h2>
 <ul>@foreach($engine->changes as $change)<li class="line">{{ $change }}</li>@endforeach</ul>
