@@ -18,9 +18,12 @@ final class HistoryController
     {
         $page = LedgerEntry::query()->with('user')->where('job_id', $job->id)->orderByDesc('number')->simplePaginate(self::LINES);
 
+        $file = $files->open($job);
+        $words = new HistoryWords($file);
+
         return view('history', [
-            'file' => $files->open($job),
-            'lines' => array_map(HistoryLine::of(...), $page->items()),
+            'file' => $file,
+            'lines' => array_map(static fn (LedgerEntry $entry): HistoryLine => HistoryLine::of($entry, $words), $page->items()),
             'page' => $page,
             'complaint' => $chain->complaint($job),
         ]);

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\History;
 
+use App\Storage\EntryKind;
 use App\Storage\LedgerEntry;
-use App\Storage\SheetName;
-use NorthLedger\Core\Engine\Places\Place;
+use App\Words\Line;
 
 /** One entry of a job's ledger, in words. */
 final readonly class HistoryLine
@@ -21,44 +21,24 @@ final readonly class HistoryLine
     ) {
     }
 
-    public static function of(LedgerEntry $entry): self
+    public static function of(LedgerEntry $entry, HistoryWords $words): self
     {
         /** @var array<string, mixed> $payload */
         $payload = json_decode($entry->payload, true, 32, JSON_THROW_ON_ERROR);
 
         return new self(
             $entry->number,
-            $entry->kind,
-            self::words($payload),
+            Line::ofCode('history.kind', EntryKind::from($entry->kind)),
+            self::words($words->said($entry->kind, $payload)),
             $entry->user->name,
             substr((string) $entry->created_at, 0, 16),
             substr($entry->hash, 0, 10),
         );
     }
 
-    /** @param  array<string, mixed>  $payload */
+    /** @param  array<string, mixed>  $payload  With words in the place of codes */
     private static function words(array $payload): string
     {
-        if (is_string($payload['sheet'] ?? null)) {
-            $payload['sheet'] = SheetName::tryFrom($payload['sheet'])?->title() ?? $payload['sheet'];
-        }
-        if (is_string($payload['place'] ?? null) && isset($payload['sheet'])) {
-            $payload['place'] = Place::parse($payload['place'])->words();
-        }
-        if (is_string($payload['look'] ?? null) && isset($payload['sheet'])) {
-            $payload['typed'] = $payload['look'];
-            unset($payload['look']);
-        }
-        if (is_string($payload['log'] ?? null)) {
-            $payload['log'] = str_replace('_', ' ', $payload['log']);
-        }
-        // Runs and indications are named by numbers that say nothing to a reader.
-        if (preg_match('/^[0-9A-Z]{26}$/D', (string) ($payload['subject'] ?? '')) === 1) {
-            unset($payload['subject']);
-        }
-        if (is_array($payload['pieces'] ?? null)) {
-            $payload['kind'] = implode(' over ', array_column($payload['pieces'], 'kind')) ?: 'no sleeve';
-        }
         $told = [
             'sheet',
             'subject',
@@ -78,6 +58,8 @@ final readonly class HistoryLine
             'option_key',
             'operation',
             'log',
+            'standing',
+            'cause',
             'seconds',
             'seats',
             'state',

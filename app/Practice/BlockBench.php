@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Practice;
 
 use App\Record\JobFile;
-use App\Record\LookCodes;
 use App\Storage\BlockEvent;
 use App\Storage\PolicyBook;
 use App\Storage\PracticeBlock;
@@ -112,12 +111,6 @@ final class BlockBench
             $this->block->readingsNeeded($this->policy),
             $this->block->hasDrifted($this->sinceZero(), $this->wasZeroedAgain()),
         );
-    }
-
-    /** What a typed digit says at a place; null where it says nothing. */
-    public static function lookTyped(Place $place, string $typed): ?string
-    {
-        return LookCodes::stored($place->feature, trim($typed));
     }
 
     private function sinceZero(): int

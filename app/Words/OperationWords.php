@@ -106,7 +106,12 @@ final readonly class OperationWords
             OperationKind::GrindMains => 'main',
             OperationKind::GrindRods => 'rod_journal',
             OperationKind::Line => 'housing',
-            OperationKind::Resize, OperationKind::Rebush, OperationKind::StraightenRod, OperationKind::LightenRod => 'rod',
+            OperationKind::Resize,
+            OperationKind::Rebush,
+            OperationKind::StraightenRod,
+            OperationKind::LightenRod,
+            OperationKind::NewRod
+                => 'rod',
             OperationKind::CrackRepair, OperationKind::HeadRepair => 'crack',
             OperationKind::LifterBores => 'lifter',
             OperationKind::Guides, OperationKind::Seats, OperationKind::BlockGuides, OperationKind::BlockSeats => str_starts_with(

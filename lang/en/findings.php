@@ -10,10 +10,10 @@ return [
         'conforms' => 'What we checked is within its limits.',
         'no_limits' => ':Part: measured; we are still looking up what it may measure.',
         'not_read' => ':Part: not fully measured yet.',
-        'judged' => 'Judged by :family sheet revision :sheet and shop policy revision :policy, as of ledger entry :entry. Where the engine’s '.
-            'use is regulated, licensed practice comes first.',
-        'judged_and_priced' => 'Judged by :family sheet revision :sheet and shop policy revision :policy, as of ledger entry :entry. Prices are '.
-            'the shop’s price list; parts may change them. Where the engine’s use is regulated, licensed practice comes first.',
+        'judged' => 'Judged by :family sheet revision :sheet and shop policy revision :policy, as of ledger entry :entry. '.
+            'Where the engine’s use is regulated, licensed practice comes first.',
+        'judged_and_priced' => 'Judged by :family sheet revision :sheet and shop policy revision :policy, as of ledger entry :entry. '.
+            'Prices are the shop’s price list; parts may change them. Where the engine’s use is regulated, licensed practice comes first.',
     ],
     'criterion' => [
         'out_of_round' => 'out-of-round',

@@ -129,12 +129,12 @@ final class EarlyStagesTest extends TestCase
             [
                 'rods · damaged · 6 · bent',
                 'deck faced · deck',
-                'bore.2 · flanged',
+                'cylinder 2 · flanged',
                 'welded · 2',
-                'wash.block · solvent tank',
+                'Block washed · solvent tank',
                 'dye penetrant · block',
                 'front · case · dots in a line',
-                'place.6 · right side',
+                'right side · ',
             ] as $told
         ) {
             $page->assertSee($told);

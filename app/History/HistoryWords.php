@@ -1,0 +1,146 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\History;
+
+use App\Record\JobFile;
+use App\Storage\SheetName;
+use App\Words\Line;
+use App\Words\OperationWords;
+use Illuminate\Support\Carbon;
+use NorthLedger\Core\Engine\Places\Place;
+use NorthLedger\Core\Engine\Policy\PriceItem;
+use NorthLedger\Core\Features\Precheck\Checklist;
+use NorthLedger\Core\Gauging\GaugingException;
+use NorthLedger\Core\Quantity\Length;
+use NorthLedger\Core\Work\Operation;
+use NorthLedger\Core\Work\OperationKey;
+use NorthLedger\Core\Work\WorkException;
+
+/** Says the codes of an entry as people say them; what has no words of its own stands as it was written. */
+final readonly class HistoryWords
+{
+    /** Codes that are said by a line of their own, by what they stand under. */
+    private const CODES = ['standing' => 'release.standing', 'cause' => 'release.cause', 'log' => 'history.log', 'by' => 'offer.by'];
+
+    private Checklist $checklist;
+
+    public function __construct(private JobFile $file)
+    {
+        $this->checklist = Checklist::of($file->sheet);
+    }
+
+    /**
+     * @param  array<string, mixed>  $payload
+     * @return array<string, mixed> The same with words in the place of codes
+     */
+    public function said(string $kind, array $payload): array
+    {
+        if (is_string($payload['sheet'] ?? null)) {
+            $payload['place'] = $this->place($payload['place'] ?? null);
+            $payload['typed'] = $payload['look'] ?? ($payload['typed'] ?? '');
+            $payload['sheet'] = SheetName::tryFrom($payload['sheet'])?->title() ?? $payload['sheet'];
+            unset($payload['look']);
+        }
+        foreach (self::CODES as $key => $group) {
+            $payload[$key] = self::code($payload[$key] ?? null, $group);
+        }
+        $payload['operation'] = $this->operation($payload['operation'] ?? null);
+        $payload['subject'] = $this->subject($kind, (string) ($payload['subject'] ?? ''));
+        $payload['option_key'] = $this->way((string) ($payload['option_key'] ?? ''));
+        if (is_array($payload['pieces'] ?? null)) {
+            $payload['kind'] = implode(' over ', array_column($payload['pieces'], 'kind')) ?: 'no sleeve';
+        }
+
+        return $this->offer($payload);
+    }
+
+    /**
+     * @param  array<string, mixed>  $payload
+     * @return array<string, mixed>
+     */
+    private function offer(array $payload): array
+    {
+        if (is_array($payload['ways'] ?? null)) {
+            $payload['words'] = Line::counted('history.ways', count($payload['ways']), [
+                'date' => Carbon::parse((string) ($payload['wanted_by'] ?? ''))->format('j M Y'),
+            ]);
+        }
+        if (is_string($payload['way'] ?? null) && isset($payload['name'])) {
+            $payload['words'] = Line::of('history.by', [
+                'way' => Line::ifThereIs("offer.way.{$payload['way']}") ?? Line::of('history.none'),
+                'name' => (string) $payload['name'],
+            ]);
+            $payload['option_key'] = '';
+        }
+
+        return $payload;
+    }
+
+    private static function code(mixed $code, string $group): mixed
+    {
+        return is_string($code) && $code !== '' ? Line::ifThereIs("{$group}.{$code}") ?? str_replace('_', ' ', $code) : $code;
+    }
+
+    private function place(mixed $key): string
+    {
+        try {
+            return is_string($key) && $key !== '' ? Place::parse($key)->words() : '';
+        } catch (GaugingException) {
+            return (string) $key;
+        }
+    }
+
+    private function operation(mixed $key): string
+    {
+        try {
+            $parsed = is_string($key) && $key !== '' ? OperationKey::parse($key) : null;
+
+            return $parsed === null ? '' : OperationWords::name(new Operation($parsed->kind, $parsed->place));
+        } catch (WorkException) {
+            return (string) $key;
+        }
+    }
+
+    /** Runs and indications are named by numbers that say nothing to a reader. */
+    private function subject(string $kind, string $subject): string
+    {
+        $subject = trim((string) preg_replace('/(?:^|\.)[0-9A-Z]{26}$/D', '', $subject), '.');
+
+        return match ($kind) {
+            'check item' => $this->checklist->item($subject)->title ?? $subject,
+            'place looked at' => '',
+            'sleeve survey' => str_replace('bore.', 'cylinder ', $subject),
+            'work log', 'work time' => $this->operation($subject),
+            'part order' => $this->part($subject),
+            default => str_replace('-', ' ', $subject),
+        };
+    }
+
+    /** A part that is ordered, with the size that it is ordered in: `piston 508000`. */
+    private function part(string $key): string
+    {
+        [$item, $step] = explode(' ', $key, 2) + [1 => ''];
+        $name = PriceItem::tryFrom($item) === null ? null : Line::ifThereIs("price.part.{$item}") ?? Line::ifThereIs("price.item.{$item}");
+
+        return match (true) {
+            $name === null => $key,
+            ctype_digit($step) && $step !== '0' => "{$name}, {$this->step($step)}",
+            default => $name,
+        };
+    }
+
+    private function way(string $key): string
+    {
+        [$way, $step] = explode(' ', $key, 2) + [1 => ''];
+        $line = "history.way.{$way}";
+
+        return $way === '' || Line::ifThereIs($line) === null ? $key : Line::of($line, ['step' => $this->step($step)]);
+    }
+
+    private function step(string $nanometres): string
+    {
+        return ctype_digit($nanometres) ? $this->file->display->step(Length::ofNanometres((int) $nanometres)) : '';
+    }
+}

@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\History\HistoryWords;
+use App\Record\JobFiles;
+use App\Storage\EntryKind;
+use App\Words\Line;
+use Tests\TestCase;
+
+/** Every entry of a job's ledger is told in words, and no code stands on the page. */
+final class HistoryTest extends TestCase
+{
+    use WorkedJob;
+
+    public function test_what_was_done_is_told_as_people_say_it(): void
+    {
+        $this->receiveJob();
+        $this->chooseTwentyOver();
+        $this->workAll();
+        $this->actingAs($this->inspector);
+        $page = $this->get($this->url('history'))->assertOk();
+        foreach (['bored to +.020', 'bore, cylinder 3', 'wash the block', 'gauge and zero', 'work'] as $words) {
+            $page->assertSee($words);
+        }
+        $page->assertDontSee('bore 508000')->assertDontSee('bore.3')->assertDontSee('history.');
+    }
+
+    public function test_every_kind_of_entry_has_its_words_and_odd_codes_stand_as_they_were_written(): void
+    {
+        $this->receiveJob();
+        foreach (EntryKind::cases() as $kind) {
+            $this->assertNotSame('', Line::ofCode('history.kind', $kind));
+        }
+        $words = new HistoryWords($this->app->make(JobFiles::class)->open($this->job));
+        $said = $words->said('tick', ['operation' => 'no such thing.3', 'sheet' => 'none', 'place' => 'nowhere', 'option_key' => 'odd 1']);
+        $this->assertSame(
+            ['no such thing.3', 'none', 'nowhere', 'odd 1'],
+            [$said['operation'], $said['sheet'], $said['place'], $said['option_key']],
+        );
+        $recall = $words->said('recall', ['standing' => 'reopened', 'cause' => 'claim']);
+        $this->assertSame(['withdrawn, and the job is open again', 'a claim'], [$recall['standing'], $recall['cause']]);
+        $this->assertSame('indication', $words->said('photo', ['subject' => 'indication.01M8KJNQ5ZAJ7FRNHQHF7JKHZ2'])['subject']);
+        $this->assertSame('', $words->said('crack step', ['subject' => '01M8KJNQ5ZAJ7FRNHQHF7JKHZ2'])['subject']);
+        $this->assertSame(
+            'piston, +.020',
+            lcfirst(str_replace(' with pin', '', $words->said('part order', ['subject' => 'piston 508000'])['subject'])),
+        );
+    }
+}
