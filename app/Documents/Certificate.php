@@ -14,6 +14,7 @@ use App\Words\GaugesUsed;
 use NorthLedger\Core\Engine\Places\Axis;
 use NorthLedger\Core\Engine\Places\Station;
 use NorthLedger\Core\Features\Bores\BoreFeature;
+use NorthLedger\Core\Features\Receiving\Purpose;
 use NorthLedger\Core\Finding\Spread;
 use NorthLedger\Core\Finding\Subject;
 use NorthLedger\Core\Inspection\Occasion;
@@ -53,7 +54,11 @@ final class Certificate
                 array_values($file->work()->verification()->bores()),
             ),
             'purpose' => $file->job->purpose->value,
-            'checked' => $file->job->isCheck() ? CheckedParts::of($file) : [],
+            'checked' => match ($file->job->purpose) {
+                Purpose::Rebuild => [],
+                Purpose::Check => CheckedParts::of($file),
+                Purpose::Inspection => FindingsReport::inspected($file),
+            },
             'parts' => CertificateParts::of($file),
             'conditions' => $file->work()->verification()->bores() === [] ? [] : self::conditions($file),
             'gauges' => array_values(

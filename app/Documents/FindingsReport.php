@@ -169,10 +169,51 @@ final readonly class FindingsReport
     /** @return array{name: string, verdict: string, lines: list<string>, more: int} */
     private static function part(JobFile $file, AssessedPart $part): array
     {
+        $lines = self::lines($file, $part);
+
+        return [
+            'name' => ucfirst($file->sheet->nameOf($part->part)),
+            'verdict' => self::worth($part->verdict),
+            'lines' => array_slice($lines, 0, self::MOST_LINES),
+            'more' => max(0, count($lines) - self::MOST_LINES),
+        ];
+    }
+
+    /** @return list<array{part: string, answer: string, out: list<string>, open: list<string>}> What each part of an inspection is worth */
+    public static function inspected(JobFile $file): array
+    {
+        return array_values(
+            array_map(
+                static fn (AssessedPart $part): array => [
+                    'part' => ucfirst($file->sheet->nameOf($part->part)),
+                    'answer' => self::worth($part->verdict),
+                    'out' => self::lines($file, $part),
+                    'open' => [],
+                ],
+                array_filter($file->engine()->parts, static fn (AssessedPart $part): bool => $part->isHere),
+            ),
+        );
+    }
+
+    private static function worth(PartVerdict $verdict): string
+    {
+        return match ($verdict) {
+            PartVerdict::Serviceable => 'Good as it is',
+            PartVerdict::Recondition => 'Good after normal machining',
+            PartVerdict::Repair => 'Can be repaired; you decide',
+            PartVerdict::Scrap => 'Has to be replaced',
+            PartVerdict::NotYetKnown => 'Not known yet',
+        };
+    }
+
+    /** @return list<string> What was found of a part */
+    private static function lines(JobFile $file, AssessedPart $part): array
+    {
         $words = new PlannedWorkWords($file->display);
         $works = EngineView::works($file, $part->part);
         $isBores = $part->part === ($file->sheet->deck === null ? EnginePart::Cylinders : EnginePart::Block);
-        $lines = [
+
+        return [
             ...array_map(static fn (PartDefect $defect): string => $defect->sentence, $part->defects),
             ...array_map(static fn (PlannedWork $work): string => $words->sentence($work), $works),
             ...$isBores ? self::pistons($file) : [],
@@ -188,19 +229,6 @@ final readonly class FindingsReport
                     array_values(array_filter($part->findings, static fn (Finding $finding): bool => $finding->outcome === Outcome::Fail)),
                 )
                 : [],
-        ];
-
-        return [
-            'name' => ucfirst($file->sheet->nameOf($part->part)),
-            'verdict' => match ($part->verdict) {
-                PartVerdict::Serviceable => 'Good as it is',
-                PartVerdict::Recondition => 'Good after normal machining',
-                PartVerdict::Repair => 'Can be repaired; you decide',
-                PartVerdict::Scrap => 'Has to be replaced',
-                PartVerdict::NotYetKnown => 'Not known yet',
-            },
-            'lines' => array_slice($lines, 0, self::MOST_LINES),
-            'more' => max(0, count($lines) - self::MOST_LINES),
         ];
     }
 

@@ -7,6 +7,7 @@ namespace App\Http;
 use App\Record\EarlyStages;
 use App\Record\JobFile;
 use App\Storage\Stage;
+use NorthLedger\Core\Features\Receiving\Purpose;
 
 /** One stage on the thumb index beside a job's page. */
 final readonly class ThumbTab
@@ -29,11 +30,18 @@ final readonly class ThumbTab
                 },
             ),
             array_values(
-                array_filter(
-                    Stage::cases(),
-                    static fn (Stage $stage): bool => ! $file->job->isCheck() || ! in_array($stage, [Stage::Plan, Stage::Work], true),
-                ),
+                array_filter(Stage::cases(), static fn (Stage $stage): bool => ! in_array($stage, self::without($file->job->purpose), true)),
             ),
         );
+    }
+
+    /** @return list<Stage> That a job does not come to */
+    private static function without(Purpose $purpose): array
+    {
+        return match ($purpose) {
+            Purpose::Rebuild => [],
+            Purpose::Check => [Stage::Plan, Stage::Work],
+            Purpose::Inspection => [Stage::Plan, Stage::Work, Stage::Verify],
+        };
     }
 }

@@ -15,6 +15,7 @@ use App\Storage\EntryKind;
 use App\Storage\Job;
 use App\Storage\OfferLink;
 use App\Storage\User;
+use App\Words\Line;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\Mail;
 use Symfony\Component\Mailer\Exception\TransportExceptionInterface;
@@ -33,6 +34,9 @@ final readonly class SendOffer
     public function handle(Job $job, User $who, string $ulid, OfferRoute $by, Carbon $wantedBy): bool
     {
         $written = $this->observe->handle($job, $who, $ulid, EntryKind::Offer, function (JobFile $file) use ($ulid, $by, $wantedBy): array {
+            if (! $file->job->isWorked()) {
+                throw Refused::because('by', Line::of('verify.nothing_planned'));
+            }
             $draft = OfferDraft::of($file);
             if ($draft->ways === []) {
                 throw Refused::because('by', 'There is no plan that can be offered yet. The plan says what is missing.');

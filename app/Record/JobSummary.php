@@ -19,6 +19,7 @@ use NorthLedger\Core\Assessment\NextReason;
 use NorthLedger\Core\Engine\Specification\EnginePart;
 use NorthLedger\Core\Features\Bores\OptionKind;
 use NorthLedger\Core\Features\Cracks\CheckRun;
+use NorthLedger\Core\Finding\PartDefect;
 use NorthLedger\Core\Finding\PartVerdict;
 use NorthLedger\Core\Inspection\Section;
 use NorthLedger\Core\Verification\AcceptanceState;
@@ -146,6 +147,7 @@ final readonly class JobSummary
                 'the customer: '.(new CustomerQuestions($file->record))->clauses()[0],
             ],
             $file->job->isCheck() => self::checking($file),
+            ! $file->job->isWorked() => self::inspecting($file),
             $file->work()->stops() !== [] => self::stopped($file->work()->stops()[0]),
             $order !== null => self::working($file, $order),
             $file->work()->choice() !== null => self::replaced($file),
@@ -196,6 +198,22 @@ final readonly class JobSummary
                 Line::of('verify.waits_for_answer', ['part' => $file->sheet->nameOf($open[0]->part)]),
             ],
             default => [Stage::Measure, lcfirst($unread[0]->words())],
+        };
+    }
+
+    /** @return array{Stage, string} Nothing is planned or worked: it is known what every part is worth, or not yet */
+    private static function inspecting(JobFile $file): array
+    {
+        $open = $file->engine()->open();
+        $missing = $open[0]->missing[0] ?? null;
+        $unchecked = array_values(array_filter($open[0]->defects ?? [], static fn (PartDefect $defect): bool => $defect->isUnchecked));
+
+        return match (true) {
+            $open === [] => [Stage::Release, 'a signature'],
+            ! $file->assessment()->hasReadings() && $file->inspection()->has(Section::Bores) => self::beforeMeasuring($file),
+            $unchecked !== [] => [Stage::Cracks, lcfirst(rtrim($unchecked[0]->sentence, '.'))],
+            $missing !== null => [Stage::Measure, lcfirst($missing->words())],
+            default => [Stage::Measure, Line::of('verify.waits_for_readings', ['part' => $file->sheet->nameOf($open[0]->part)])],
         };
     }
 

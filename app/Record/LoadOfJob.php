@@ -34,7 +34,7 @@ final readonly class LoadOfJob
     /** What is left, for the job's row; null where nothing is, or it is released. */
     public function left(): ?string
     {
-        if ($this->file->work()->release() !== null || $this->file->job->isCheck()) {
+        if ($this->file->work()->release() !== null || ! $this->file->job->isWorked()) {
             return null;
         }
         $order = $this->file->work()->order();

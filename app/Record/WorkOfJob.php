@@ -214,8 +214,8 @@ final class WorkOfJob
     /** The certificate that closes the job; null before it is signed, and while it is open again. */
     public function release(): ?Release
     {
-        $isCheck = $this->file->job->isCheck() && $this->file->job->getKey() !== null;
-        if ($this->choice() === null && ! $isCheck) {
+        $isOnlyLookedAt = ! $this->file->job->isWorked() && $this->file->job->getKey() !== null;
+        if ($this->choice() === null && ! $isOnlyLookedAt) {
             return null;
         }
         if ($this->release === false) {

@@ -129,6 +129,12 @@ final class Job extends Model
         return $this->purpose === Purpose::Check;
     }
 
+    /** True where parts are planned, worked and verified; false where they are only looked at. */
+    public function isWorked(): bool
+    {
+        return $this->purpose === Purpose::Rebuild;
+    }
+
     public function declaredStep(): ?Length
     {
         return $this->declared_step_nm === null ? null : Length::ofNanometres($this->declared_step_nm);

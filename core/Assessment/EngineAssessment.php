@@ -53,6 +53,18 @@ final readonly class EngineAssessment
         );
     }
 
+    /** @return list<AssessedPart> Of which nobody knows yet what they are worth; the fewest places to read first */
+    public function open(): array
+    {
+        $open = array_filter(
+            $this->parts,
+            static fn (AssessedPart $part): bool => $part->isHere && $part->verdict === PartVerdict::NotYetKnown,
+        );
+        usort($open, static fn (AssessedPart $one, AssessedPart $other): int => count($one->missing) <=> count($other->missing));
+
+        return $open;
+    }
+
     /** @return list<EnginePart> That an engine of this family has */
     public static function partsOf(SpecificationSheet $sheet): array
     {
@@ -143,7 +155,7 @@ final readonly class EngineAssessment
             ...array_values(
                 array_filter(array_map(static fn (PartDefect $defect): ?PartVerdict => $defect->remedy->verdict(), array_values($own))),
             ),
-            ...(self::carriesBores($part, $sheet) ? [$bores->verdict] : []),
+            ...self::carriesBores($part, $sheet) ? [$bores->verdict] : [],
         ];
     }
 

@@ -7,6 +7,7 @@ return [
     'no_option' => 'No option chosen yet.',
     'operations_open' => '{1} One operation of the order is open.|[2,*] :count operations of the order are open.',
     'bores_open' => 'Not verified: :cylinders.',
+    'part_open' => 'Not yet known: :part.',
     'not_released' => 'This job is not released yet: what is found is read, seen or reported as always.',
     'withdrawn_already' => 'The certificate is withdrawn; it does not come back. Open the job again, and release it anew.',
     'say_what' => 'Say what came up.',

@@ -64,6 +64,7 @@ return [
     'purpose' => [
         'rebuild' => 'to be rebuilt',
         'check' => 'only a check: finished work of another shop, or new parts',
+        'inspection' => 'only an inspection: what it is worth, and no work',
     ],
     'checked' => ['conforms' => 'Within limits', 'out' => 'Out', 'open' => 'Not fully checked'],
     'checked_clause' => '{0} nothing is out|{1} one finding|[2,*] :count findings',
@@ -91,7 +92,7 @@ return [
     'stands_at' => 'stands at :step',
     'standard' => 'standard',
     'refuted' => '{1} :first|[2,*] :first, and :more more',
-    'nothing_planned' => 'This job is only a check: nothing is planned or worked. Receive it again to have it rebuilt.',
+    'nothing_planned' => 'Nothing is planned or worked in this job: it is only looked at. Receive it again to have it rebuilt.',
     'which' => 'Say which part it is about.',
     'why' => 'Say why: what was found, and who accepts it or what is done again.',
     'rework_or_concession' => 'Choose rework or concession.',

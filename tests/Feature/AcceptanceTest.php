@@ -15,11 +15,13 @@ use App\Storage\User;
 use Database\Seeders\DemoParts;
 use Illuminate\Support\Facades\Queue;
 use Illuminate\Testing\TestResponse;
+use NorthLedger\Core\Engine\Specification\EnginePart;
 use NorthLedger\Core\Features\Receiving\Arrival;
 use NorthLedger\Core\Features\Receiving\Purpose;
 use NorthLedger\Core\Features\Weights\WeightDifference;
 use NorthLedger\Core\Inspection\Section;
 use NorthLedger\Core\Verification\AcceptanceState;
+use Opis\JsonSchema\Validator;
 use Tests\TestCase;
 
 /** Stories 10 and 15, as far as limits of new work go: what another shop did, and new parts, are accepted or returned (WORK-5). */
@@ -155,7 +157,40 @@ final class AcceptanceTest extends TestCase
         $this->artisan('ledger:recompute')->assertSuccessful();
     }
 
-    private function receive(string $family, Arrival $arrival): void
+    public function test_an_inspection_says_what_parts_are_worth_and_comes_to_no_work(): void
+    {
+        $this->receive('brae-v8-311', Arrival::CrankshaftOnly, Purpose::Inspection);
+        $this->sign()->assertSessionHasErrors(['sign' => 'Not yet known: crankshaft.']);
+        $this->crackCheck($this->job, $this->inspector, EnginePart::Crankshaft);
+        $this->assertSame(Stage::Measure, $this->job->refresh()->stage);
+        $this->app->make(DemoParts::class)->read($this->job, $this->inspector, [Section::Crankshaft], ['mainscore.2' => '2 thou'], 5);
+
+        $this->assertSame([Stage::Release, 'a signature'], [$this->job->refresh()->stage, $this->job->waits_for]);
+        $page = $this->get($this->url('judge'))->assertOk()->assertDontSee('<h2>Next</h2>', false);
+        foreach (['plan', 'work', 'verify'] as $stage) {
+            $page->assertDontSee("/jobs/{$this->job->tag()}/{$stage}\"", false);
+        }
+        $this->post($this->url('plan'), ['ulid' => $this->ulid(), 'parts' => ['mains' => 'polish']])->assertSessionHasErrors(['option']);
+        $this->get($this->url('findings'))->assertSee('Good after normal machining');
+        $this->assertNull($this->job->load_work);
+        $this->sign()->assertSessionDoesntHaveErrors();
+
+        $release = Release::query()->sole();
+        $schema = (string) file_get_contents(resource_path('documents/certificate.schema.json'));
+        $this->assertTrue(
+            (new Validator())->validate(json_decode($release->certificate, false, 32, JSON_THROW_ON_ERROR), $schema)->isValid(),
+        );
+        $report = json_decode($release->certificate, true, 32, JSON_THROW_ON_ERROR);
+        $this->assertSame(
+            ['inspection', 'Crankshaft', 'Good after normal machining'],
+            [$report['purpose'], $report['checked'][0]['part'], $report['checked'][0]['answer']],
+        );
+        $this->assertNotSame([], $report['checked'][0]['out'], 'and why');
+        $this->get($this->url('certificate'))->assertOk()->assertSee('Inspection report');
+        $this->artisan('ledger:recompute')->assertSuccessful();
+    }
+
+    private function receive(string $family, Arrival $arrival, Purpose $purpose = Purpose::Check): void
     {
         $this->post('/jobs', [
             'ulid' => $this->ulid(),
@@ -164,7 +199,7 @@ final class AcceptanceTest extends TestCase
             'customer' => 'Hill-climb club',
             'due_on' => '2030-01-15',
             'arrival' => $arrival->value,
-            'purpose' => Purpose::Check->value,
+            'purpose' => $purpose->value,
         ])->assertSessionDoesntHaveErrors();
         $this->job = Job::query()->latest('id')->firstOrFail();
     }

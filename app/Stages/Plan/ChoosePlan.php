@@ -56,7 +56,7 @@ final readonly class ChoosePlan
      */
     public static function write(JobFile $file, User $by, string $ulid, array $picked, ?string $reason, ?Money $offered = null): array
     {
-        if ($file->job->isCheck()) {
+        if (! $file->job->isWorked()) {
             throw Refused::because('option', Line::of('verify.nothing_planned'));
         }
         $option = self::option($file, $picked[BoreChoices::CODE] ?? '');

@@ -11,6 +11,7 @@ use App\Storage\User;
 use App\Words\Line;
 use App\Words\OrderWords;
 use App\Words\VerdictWords;
+use NorthLedger\Core\Assessment\AssessedPart;
 use NorthLedger\Core\Features\Bores\CanStay;
 use NorthLedger\Core\Features\Bores\JudgedBore;
 use NorthLedger\Core\Features\Bores\OptionKind;
@@ -32,8 +33,8 @@ final readonly class ReleaseCheck
 
     public static function of(JobFile $file, ?User $signer): self
     {
-        if ($file->job->isCheck()) {
-            return self::ofCheck($file);
+        if (! $file->job->isWorked()) {
+            return $file->job->isCheck() ? self::ofCheck($file) : self::ofInspection($file);
         }
         $order = $file->work()->order();
         if ($order === null) {
@@ -50,7 +51,7 @@ final readonly class ReleaseCheck
             [
                 ...OpenPoint::all(self::disagreements($file), Stage::Plan->value),
                 ...OpenPoint::all(self::unknown($file), Stage::Judge->value),
-                ...($open === 0 ? [] : [new OpenPoint(Line::counted('release.operations_open', $open), Stage::Work->value)]),
+                ...$open === 0 ? [] : [new OpenPoint(Line::counted('release.operations_open', $open), Stage::Work->value)],
                 ...self::unverified($file),
                 ...OpenPoint::all($forbidden, Stage::Verify->value),
             ],
@@ -67,6 +68,17 @@ final readonly class ReleaseCheck
         );
 
         return new self(OpenPoint::all([...self::disagreements($file), ...$open], Stage::Verify->value), []);
+    }
+
+    /** Of a job that only says what its parts are worth: each is known. */
+    private static function ofInspection(JobFile $file): self
+    {
+        $open = array_map(
+            static fn (AssessedPart $part): string => Line::of('release.part_open', ['part' => $file->sheet->nameOf($part->part)]),
+            $file->engine()->open(),
+        );
+
+        return new self(OpenPoint::all([...self::disagreements($file), ...$open], Stage::Judge->value), []);
     }
 
     public function maySign(): bool

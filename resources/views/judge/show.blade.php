@@ -76,7 +76,7 @@
 <h2>What would change it</h2>
 <ul>@foreach($engine->changes as $change)<li class="line">{{ $change }}</li>@endforeach</ul>
 @endif
-@if(! $file->job->isCheck())
+@if($file->job->isWorked())
 <h2>Next</h2>
 <p class="line next">{{ $judged->next }}</p>
 @endif
