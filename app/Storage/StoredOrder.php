@@ -20,9 +20,12 @@ final class StoredOrder extends Entry
 {
     protected $table = 'work_orders';
 
+    /** What stands in it never changes. */
+    private ?WorkOrder $order = null;
+
     public function order(): WorkOrder
     {
-        return OrderRecord::read($this->document);
+        return $this->order ??= OrderRecord::read($this->document);
     }
 
     public function revision(): RevisedOrder

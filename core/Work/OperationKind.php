@@ -187,6 +187,20 @@ enum OperationKind: string
         };
     }
 
+    /** True where anything has to be done again after it. */
+    public function undoesAnything(): bool
+    {
+        /** @var array<string, true> $undoing A function of the kinds alone */
+        static $undoing = [];
+        foreach ($undoing === [] ? self::cases() : [] as $kind) {
+            foreach ($kind->undoneBy() as $by) {
+                $undoing[$by->value] = true;
+            }
+        }
+
+        return isset($undoing[$this->value]);
+    }
+
     public function machine(): Machine
     {
         return match ($this) {

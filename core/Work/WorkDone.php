@@ -123,6 +123,9 @@ final class WorkDone
     /** Opens everything that the operation undoes. */
     private function undo(Operation $by, int $lastReading): void
     {
+        if (! $by->kind->undoesAnything()) {
+            return;
+        }
         foreach ($this->revision->order->operations ?? [] as $key => $operation) {
             if ($this->isClosed($key) && ($operation->isUndoneBy($by) || $this->isDistortedBy($operation, $by))) {
                 $this->drop($key, $operation, $lastReading);
