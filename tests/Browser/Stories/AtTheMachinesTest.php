@@ -173,11 +173,4 @@ final class AtTheMachinesTest extends StoryTestCase
             "{$operation} is {$state}",
         );
     }
-
-    private function offline(bool $isOffline): void
-    {
-        $this->window->executeCustomCommand('/session/:sessionId/chromium/network_conditions', 'POST', [
-            'network_conditions' => ['offline' => $isOffline, 'latency' => 0, 'download_throughput' => -1, 'upload_throughput' => -1],
-        ]);
-    }
 }

@@ -65,6 +65,14 @@ abstract class StoryTestCase extends BrowserTestCase
         $this->untilSeen($this->window, '[data-fragment=setup]', 'caps torqued');
     }
 
+    /** The browser’s own network is off, and the server knows nothing of it. */
+    protected function offline(bool $isOffline): void
+    {
+        $this->window->executeCustomCommand('/session/:sessionId/chromium/network_conditions', 'POST', [
+            'network_conditions' => ['offline' => $isOffline, 'latency' => 0, 'download_throughput' => -1, 'upload_throughput' => -1],
+        ]);
+    }
+
     private function isKept(string $place): bool
     {
         $cell = $this->cell($this->window, $place);
