@@ -29,19 +29,19 @@ final readonly class ThumbTab
                     default => $stage->number() < $file->job->stage->number(),
                 },
             ),
-            array_values(
-                array_filter(Stage::cases(), static fn (Stage $stage): bool => ! in_array($stage, self::without($file->job->purpose), true)),
-            ),
+            self::stages($file->job->purpose),
         );
     }
 
-    /** @return list<Stage> That a job does not come to */
-    private static function without(Purpose $purpose): array
+    /** @return list<Stage> That a job comes to */
+    private static function stages(Purpose $purpose): array
     {
-        return match ($purpose) {
+        $never = match ($purpose) {
             Purpose::Rebuild => [],
             Purpose::Check => [Stage::Plan, Stage::Work],
             Purpose::Inspection => [Stage::Plan, Stage::Work, Stage::Verify],
         };
+
+        return array_values(array_filter(Stage::cases(), static fn (Stage $stage): bool => ! in_array($stage, $never, true)));
     }
 }

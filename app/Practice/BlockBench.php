@@ -17,6 +17,7 @@ use NorthLedger\Core\Features\Bores\BoreFeature;
 use NorthLedger\Core\Practice\BlockAnswer;
 use NorthLedger\Core\Practice\BlockScore;
 use NorthLedger\Core\Quantity\Length;
+use NorthLedger\Core\Simulation\DriftingGauge;
 use NorthLedger\Core\Simulation\SimulatedBlock;
 
 /** A simulated block as somebody has read it so far: what its gauge shows next, and the sheet that his readings make (PRAC-2). */
@@ -67,12 +68,12 @@ final class BlockBench
     /** What the gauge shows at a place now, as a deviation from the size as made. */
     public function shows(Place $place): Length
     {
-        return $this->block->shows($place, $this->taken(), $this->sinceZero(), $this->wasZeroedAgain());
+        return $this->block->gauge->shows($this->block->diameter($place), $this->taken(), $this->sinceZero(), $this->wasZeroedAgain());
     }
 
     public function showsOnMaster(): Length
     {
-        return $this->block->showsOnMaster($this->taken(), $this->sinceZero(), $this->wasZeroedAgain());
+        return $this->block->gauge->shows($this->block->sheet->bore->nominal, $this->taken(), $this->sinceZero(), $this->wasZeroedAgain());
     }
 
     /** What is seen and felt at a place, as it is stored. */
@@ -106,10 +107,10 @@ final class BlockBench
             $read,
             array_keys(array_filter($mistaken)),
             $true,
-            $this->block->explained(),
+            DriftingGauge::explained(),
             $this->taken(),
             $this->block->readingsNeeded($this->policy),
-            $this->block->hasDrifted($this->sinceZero(), $this->wasZeroedAgain()),
+            $this->block->gauge->hasDrifted($this->sinceZero(), $this->wasZeroedAgain()),
         );
     }
 

@@ -4,26 +4,18 @@ declare(strict_types=1);
 
 namespace App\Practice;
 
-use App\Drawings\BoresFromAbove;
 use App\Pages\CellState;
 use App\Pages\SheetCell;
 use App\Pages\SheetRow;
-use App\Record\LookCodes;
 use App\Sheet\BoreSheetView;
 use App\Storage\BlockEvent;
-use App\Storage\PracticeBlockEvent;
 use App\Storage\SheetName;
 use App\Words\Line;
-use App\Words\VerdictWords;
+use LogicException;
 use NorthLedger\Core\Engine\Places\Axis;
 use NorthLedger\Core\Engine\Places\Place;
 use NorthLedger\Core\Engine\Places\Station;
 use NorthLedger\Core\Features\Bores\BoreFeature;
-use NorthLedger\Core\Features\Bores\ReboreOption;
-use NorthLedger\Core\Practice\BlockAnswer;
-use NorthLedger\Core\Practice\BlockScore;
-use NorthLedger\Core\Practice\Deduction;
-use NorthLedger\Core\Practice\ReadInstrument;
 use NorthLedger\Core\Quantity\Length;
 
 /** A simulated block on its way to a verdict, or judged and laid beside its truth, ready to show. */
@@ -39,13 +31,8 @@ final readonly class BlockPage
      * @param  list<SheetRow>  $rows
      * @param  list<string>  $limits  What the sheet allows
      * @param  array<string, string>  $ways  What can be said is done, by key
-     * @param  ?Picture  $dial  Null where a place is looked at
-     * @param  string  $feels  What is seen and felt there; empty where it is measured
-     * @param  string  $keys  Which digit says what
      * @param  string  $check  How the gauge stood on its master when it went there last; empty where it did not since
-     * @param  list<array{points: string, words: string}>  $lost
-     * @param  list<array{place: string, read: string, true: string, off: string}>  $off
-     * @param  ?BoresFromAbove  $drawing  Of the bores as they are; null while they are not judged
+     * @param  ?BlockScoreView  $score  Null while it is not judged
      */
     private function __construct(
         public string $ulid,
@@ -56,21 +43,11 @@ final readonly class BlockPage
         public string $unit,
         public array $limits,
         public array $ways,
-        public string $place,
-        public string $words,
-        public ?Picture $dial,
-        public float $hand,
-        public string $feels,
-        public string $keys,
+        public BlockPlaceView $place,
         public string $check,
         public int $suspects,
         public int $taken,
-        public bool $isAnswered,
-        public int $points,
-        public string $verdict,
-        public array $lost,
-        public array $off,
-        public ?BoresFromAbove $drawing,
+        public ?BlockScoreView $score,
     ) {
     }
 
@@ -78,12 +55,7 @@ final readonly class BlockPage
     {
         $file = $bench->file();
         $view = BoreSheetView::of($file, SheetName::bores());
-        $isAnswered = $bench->row->isAnswered();
-        $rows = self::rows($view->rows, $isAnswered ? $bench : null);
-        $place = self::place($rows, $at);
-        $isLook = $place !== null && $place->feature !== BoreFeature::Bore;
-        $score = $isAnswered ? $bench->score(new BlockAnswer((bool) $bench->row->can_stay, (string) $bench->row->way)) : null;
-        $shows = $place === null || $isLook || $isAnswered ? null : $bench->shows($place);
+        $rows = self::rows($view->rows, $bench->row->isAnswered() ? $bench : null);
 
         return new self(
             $bench->row->ulid,
@@ -94,21 +66,11 @@ final readonly class BlockPage
             $view->unit,
             self::limits($bench),
             self::ways($bench),
-            $place?->key() ?? '',
-            $place?->words() ?? '',
-            $shows === null ? null : DrawnDial::face(ReadInstrument::DialBoreGauge),
-            $shows === null ? 0.0 : round(DrawnDial::degrees(ReadInstrument::DialBoreGauge, $shows), 2),
-            $isLook && ! $isAnswered ? Line::of('practice.feel.'.self::code($place, $bench->look($place))) : '',
-            $isLook ? LookCodes::legend($place->feature) : '',
+            BlockPlaceView::of($bench, self::place($rows, $at)),
             self::check($bench),
             count($file->record->entries(SheetName::bores())->suspects()),
             $bench->taken(),
-            $isAnswered,
-            $score?->points() ?? 0,
-            $score === null ? '' : self::verdict($bench, $score),
-            $score === null ? [] : self::lost($score),
-            $score === null ? [] : self::off($bench, $score),
-            $isAnswered ? BoresFromAbove::of(PracticeSheet::asItIs($bench), SheetName::bores()) : null,
+            BlockScoreView::of($bench),
         );
     }
 
@@ -122,7 +84,7 @@ final readonly class BlockPage
             foreach ($row->cells as $cell) {
                 if ($cell->place !== null) {
                     $all[] = $cell;
-                    $from = $cell->place === $this->place ? count($all) : $from;
+                    $from = $cell->place === $this->place->key ? count($all) : $from;
                 }
             }
         }
@@ -132,7 +94,7 @@ final readonly class BlockPage
             }
         }
 
-        return $this->place;
+        return $this->place->key;
     }
 
     /**
@@ -195,8 +157,12 @@ final readonly class BlockPage
         );
     }
 
-    /** @param  list<SheetRow>  $rows */
-    private static function place(array $rows, string $at): ?Place
+    /**
+     * The one that was asked for; the first where there is no such place.
+     *
+     * @param  list<SheetRow>  $rows
+     */
+    private static function place(array $rows, string $at): Place
     {
         $first = null;
         foreach ($rows as $row) {
@@ -211,12 +177,7 @@ final readonly class BlockPage
             }
         }
 
-        return $first;
-    }
-
-    private static function code(Place $place, string $look): string
-    {
-        return $place->feature->code().'_'.str_replace(' ', '_', $look === '' ? 'none' : $look);
+        return $first ?? throw new LogicException('A block without bores is never made.');
     }
 
     /** @return list<string> */
@@ -266,65 +227,5 @@ final readonly class BlockPage
             BlockEvent::Zero => Line::of('practice.block.zeroed'),
             default => '',
         };
-    }
-
-    private static function verdict(BlockBench $bench, BlockScore $score): string
-    {
-        $truth = $bench->block->truth($bench->policy);
-        $right = $truth->recommendation?->option;
-
-        return Line::of($truth->canStay->stays() ? 'practice.block.stays' : 'practice.block.is_cut', [
-            'way' => $right instanceof ReboreOption ? $bench->file()->words()->option($right) : '',
-        ]).
-            ($score->costsMore === null || $score->costsMore->minor <= 0
-                ? ''
-                : Line::of('practice.block.costs', ['more' => VerdictWords::money($score->costsMore->minor)]));
-    }
-
-    /** @return list<array{points: string, words: string}> */
-    private static function lost(BlockScore $score): array
-    {
-        $lost = [];
-        foreach ($score->deductions as $code => $times) {
-            $deduction = Deduction::from($code);
-            $lost[] = [
-                'points' => "\u{2212}{$score->lostBy($deduction, $times)}",
-                'words' => Line::counted('practice.deduction.'.str_replace(' ', '_', $code), $times, ['times' => $times]),
-            ];
-        }
-
-        return $lost;
-    }
-
-    /** @return list<array{place: string, read: string, true: string, off: string}> */
-    private static function off(BlockBench $bench, BlockScore $score): array
-    {
-        $display = $bench->file()->display;
-        $newest = [];
-        foreach ($bench->kept(BlockEvent::Read, BlockEvent::Look) as $event) {
-            $newest[$event->place] = $event;
-        }
-
-        return array_map(static function (string $key) use ($bench, $display, $newest): array {
-            $place = Place::parse($key);
-            /** @var PracticeBlockEvent $event */
-            $event = $newest[$key];
-            if ($event->look !== null) {
-                return [
-                    'place' => $place->words(),
-                    'read' => LookCodes::shown($place->feature, $event->look),
-                    'true' => LookCodes::shown($place->feature, $bench->look($place)),
-                    'off' => '',
-                ];
-            }
-            [$read, $true] = [Length::ofNanometres((int) $event->value_nm), $bench->block->diameter($place)];
-
-            return [
-                'place' => $place->words(),
-                'read' => $display->size($read),
-                'true' => $display->size($true),
-                'off' => $display->deviation($read->minus($true)),
-            ];
-        }, $score->off);
     }
 }

@@ -20,7 +20,7 @@ use NorthLedger\Core\Features\Bores\BoreFeature;
 use NorthLedger\Core\Features\Bores\BorePlace;
 use NorthLedger\Core\Gauging\InstrumentKind;
 use NorthLedger\Core\Quantity\ReadingUnit;
-use NorthLedger\Core\Simulation\SimulatedBlock;
+use NorthLedger\Core\Simulation\DriftingGauge;
 
 /** The sheet that a learner’s readings make, as if they were keyed into a job; it stands in no table of jobs and in no ledger (PRAC-3). */
 final class PracticeSheet
@@ -71,7 +71,7 @@ final class PracticeSheet
     {
         $sheet = new self($bench);
         $sheet->state(self::PISTON_SETUP, BoreFeature::Piston, InstrumentKind::OutsideMicrometer);
-        $sheet->state(self::FIRST_SETUP, BoreFeature::Bore, SimulatedBlock::GAUGE);
+        $sheet->state(self::FIRST_SETUP, BoreFeature::Bore, DriftingGauge::KIND);
         $sheet->pistons();
         foreach ($events as $event) {
             $sheet->add($event);
@@ -106,7 +106,7 @@ final class PracticeSheet
                 'setup_id' => $setup,
             ])),
             BlockEvent::Look => ($this->readings[] = self::reading(count($this->readings) + 1, $event->place, ['look' => $event->look])),
-            BlockEvent::Zero => $this->state($setup + 1, BoreFeature::Bore, SimulatedBlock::GAUGE),
+            BlockEvent::Zero => $this->state($setup + 1, BoreFeature::Bore, DriftingGauge::KIND),
             BlockEvent::Check => ($this->checks[] = StatedCheck::ofRow(
                 (object) [
                     'id' => $event->id,

@@ -17,7 +17,6 @@ use NorthLedger\Core\Features\Bores\PittingClass;
 use NorthLedger\Core\Features\Bores\RidgeLook;
 use NorthLedger\Core\Features\Bores\ScoringLook;
 use NorthLedger\Core\Gauging\Instrument;
-use NorthLedger\Core\Gauging\InstrumentKind;
 use NorthLedger\Core\Quantity\Length;
 use NorthLedger\Core\Quantity\LengthUnit;
 use Random\Engine\Mt19937;
@@ -29,8 +28,6 @@ use Random\Randomizer;
  */
 final readonly class SimulatedBlock
 {
-    public const GAUGE = InstrumentKind::BoreGaugeHalfThou;
-
     private const MOST_TRIES = 200;
 
     /** The hand has gone round where a bore is this much larger than as made. */
@@ -43,15 +40,6 @@ final readonly class SimulatedBlock
 
     private const SCORED_ONE_IN = 8;
 
-    /** Readings that a drifting gauge holds its zero for, and what it loses with each one after. */
-    private const HOLDS_FOR = [4, 9];
-
-    private const DRIFT_NM = 4_000;
-
-    private const SCATTER_NM = 1_500;
-
-    private const MOST_SCATTERS = 3;
-
     /**
      * @param  int  $attempt  Which of the blocks that the seed makes it is: the first that can be told
      * @param  array<int, BoreLooks>  $looks  By cylinder
@@ -59,11 +47,10 @@ final readonly class SimulatedBlock
     private function __construct(
         public SpecificationSheet $sheet,
         public BlockDifficulty $difficulty,
-        private int $seed,
         public int $attempt,
         private SimulatedEngine $engine,
         private array $looks,
-        private int $holdsFor,
+        public DriftingGauge $gauge,
     ) {
     }
 
@@ -94,11 +81,14 @@ final readonly class SimulatedBlock
         return new self(
             $sheet,
             $difficulty,
-            $seed,
             $attempt,
             $engine,
             self::looks($sheet, $engine, $difficulty, $chance),
-            $chance->getInt(...self::HOLDS_FOR),
+            new DriftingGauge(
+                $sheet->bore->nominal,
+                $seed,
+                $difficulty === BlockDifficulty::Drifting ? $chance->getInt(...DriftingGauge::HOLDS_FOR) : null,
+            ),
         );
     }
 
@@ -137,36 +127,6 @@ final readonly class SimulatedBlock
         return $this->looks[$cylinder];
     }
 
-    /**
-     * The deviation from the block’s size as made that the gauge shows at a place, in whole divisions of its dial.
-     *
-     * @param  int  $taken  Readings that were taken before this one
-     * @param  int  $sinceZero  Of them, since its zero was set
-     * @param  bool  $wasZeroedAgain  A zero that was set again is held
-     */
-    public function shows(Place $place, int $taken, int $sinceZero, bool $wasZeroedAgain): Length
-    {
-        return $this->reads($this->engine->diameter($place), $taken, $sinceZero, $wasZeroedAgain);
-    }
-
-    /** What it shows on the master that its zero was set on. */
-    public function showsOnMaster(int $taken, int $sinceZero, bool $wasZeroedAgain): Length
-    {
-        return $this->reads($this->sheet->bore->nominal, $taken, $sinceZero, $wasZeroedAgain);
-    }
-
-    /** True where the gauge has lost its zero after so many readings, by more than it can be off otherwise. */
-    public function hasDrifted(int $sinceZero, bool $wasZeroedAgain): bool
-    {
-        return $this->drift($sinceZero, $wasZeroedAgain)->isLargerThan($this->explained());
-    }
-
-    /** What a reading can be off by, and nobody is to blame: half a division, what the gauge scatters, and what it was set by (GAUGE-5). */
-    public function explained(): Length
-    {
-        return Length::ofNanometres(Instrument::ofKind(self::GAUGE)->resolution->nanometres);
-    }
-
     /** @return list<Place> That are read of its bores, by the shop’s school at the most */
     public function places(): array
     {
@@ -191,7 +151,7 @@ final readonly class SimulatedBlock
     {
         return $this->block($policy)->assess(
             array_map(Place::parse(...), array_keys($read)),
-            Instrument::ofKind(self::GAUGE),
+            Instrument::ofKind(DriftingGauge::KIND),
             fn (Place $place): int => $read[$place->key()]->minus($this->engine->diameter($place))->nanometres,
         );
     }
@@ -207,28 +167,7 @@ final readonly class SimulatedBlock
     /** How many readings of the bores settle it, in the proposed order (BORE-5). */
     public function readingsNeeded(ShopPolicy $policy): int
     {
-        return ScreeningTrial::of($this->sheet, $policy, $this->engine, $this->looks, self::GAUGE)->needed;
-    }
-
-    private function reads(Length $size, int $taken, int $sinceZero, bool $wasZeroedAgain): Length
-    {
-        $gauge = new SimulatedGauge(
-            $this->sheet->bore->nominal,
-            Instrument::ofKind(self::GAUGE)->resolution,
-            $this->drift($sinceZero, $wasZeroedAgain),
-            Length::zero(),
-            Length::ofNanometres(self::SCATTER_NM),
-            new Randomizer(new Mt19937($this->seed + $taken)),
-        );
-
-        return $gauge->shows($size);
-    }
-
-    private function drift(int $sinceZero, bool $wasZeroedAgain): Length
-    {
-        return $this->difficulty === BlockDifficulty::Drifting && ! $wasZeroedAgain
-            ? Length::ofNanometres(self::DRIFT_NM * max(0, $sinceZero - $this->holdsFor))
-            : Length::zero();
+        return ScreeningTrial::of($this->sheet, $policy, $this->engine, $this->looks, DriftingGauge::KIND)->needed;
     }
 
     /** @return array<int, BoreLooks> By cylinder */
@@ -286,7 +225,7 @@ final readonly class SimulatedBlock
         $block = $this->block($policy);
         $places = $block->everyPlace();
         $truth = self::outcome($block->assess($places, self::faultless()));
-        $doubt = intdiv(Instrument::ofKind(self::GAUGE)->resolution->nanometres, 2) + self::MOST_SCATTERS * self::SCATTER_NM;
+        $doubt = DriftingGauge::most()->nanometres;
         $isUp = [
             static fn (Place $place): bool => true,
             static fn (Place $place): bool => $place->station === Station::Top,

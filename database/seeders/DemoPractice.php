@@ -69,7 +69,7 @@ final readonly class DemoPractice
         $judged = $block->judgedBy($policy, $read);
         while (count($read) !== $stopsAfter && $judged->next->place?->feature === BoreFeature::Bore) {
             $place = $judged->next->place;
-            $shown = $block->shows($place, count($read), count($read), false);
+            $shown = $block->gauge->shows($block->diameter($place), count($read), count($read), false);
             $read[$place->key()] = $sheet->bore->nominal->plus($shown);
             $row->events()->create([
                 'ulid' => (string) Str::ulid(),

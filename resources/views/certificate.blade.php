@@ -19,7 +19,9 @@
     @endif
     <div class="head">
         <span class="tag">{{ $certificate['job'] }}</span>
-        <h1>{{ in_array($certificate['purpose'] ?? '', ['check', 'inspection'], true) ? __('verify.report') : 'Inspection certificate' }}</h1>
+        <h1>
+            {{ in_array($certificate['purpose'] ?? '', ['check', 'inspection'], true) ? __('verify.report') : 'Inspection certificate' }}
+        </h1>
     </div>
     @isset($certificate['replaces'])
         <p class="line close">

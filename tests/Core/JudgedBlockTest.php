@@ -13,6 +13,7 @@ use NorthLedger\Core\Practice\BlockScore;
 use NorthLedger\Core\Practice\Deduction;
 use NorthLedger\Core\Quantity\Length;
 use NorthLedger\Core\Simulation\BlockDifficulty;
+use NorthLedger\Core\Simulation\DriftingGauge;
 use NorthLedger\Core\Simulation\SimulatedBlock;
 use NorthLedger\Core\Simulation\SimulationException;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -53,7 +54,7 @@ final class JudgedBlockTest extends TestCase
                 $read,
                 [],
                 $true,
-                $block->explained(),
+                DriftingGauge::explained(),
                 count($read),
                 count($read),
                 false,
@@ -73,8 +74,8 @@ final class JudgedBlockTest extends TestCase
             $seed,
         );
         foreach ($block(3)->places() as $index => $place) {
-            $shown = $block(3)->shows($place, $index, $index, false);
-            $this->assertEquals($shown, $block(3)->shows($place, $index, $index, false));
+            $shown = $block(3)->gauge->shows($block(3)->diameter($place), $index, $index, false);
+            $this->assertEquals($shown, $block(3)->gauge->shows($block(3)->diameter($place), $index, $index, false));
             $this->assertSame(0, $shown->nanometres % 12_700);
         }
         $this->assertNotEquals($block(3)->diameter($block(3)->places()[0]), $block(4)->diameter($block(4)->places()[0]));
@@ -83,13 +84,13 @@ final class JudgedBlockTest extends TestCase
     public function test_a_gauge_that_drifts_holds_its_zero_at_first_and_once_it_was_set_again(): void
     {
         $block = SimulatedBlock::of(Bench::sheet('tarn-4-198'), Bench::policy(), BlockDifficulty::Drifting, 1);
-        $this->assertFalse($block->hasDrifted(4, false));
-        $this->assertTrue($block->hasDrifted(20, false));
-        $this->assertTrue($block->showsOnMaster(20, 20, false)->isPositive());
-        $this->assertFalse($block->hasDrifted(20, true));
-        $this->assertTrue($block->showsOnMaster(20, 20, true)->isZero());
+        $this->assertFalse($block->gauge->hasDrifted(4, false));
+        $this->assertTrue($block->gauge->hasDrifted(20, false));
+        $this->assertTrue($block->gauge->shows($block->sheet->bore->nominal, 20, 20, false)->isPositive());
+        $this->assertFalse($block->gauge->hasDrifted(20, true));
+        $this->assertTrue($block->gauge->shows($block->sheet->bore->nominal, 20, 20, true)->isZero());
         $plain = SimulatedBlock::of(Bench::sheet('tarn-4-198'), Bench::policy(), BlockDifficulty::Plain, 1);
-        $this->assertFalse($plain->hasDrifted(200, false));
+        $this->assertFalse($plain->gauge->hasDrifted(200, false));
     }
 
     public function test_a_wrong_stay_weighs_more_than_a_wrong_cut_and_every_mistake_is_named(): void
@@ -158,7 +159,7 @@ final class JudgedBlockTest extends TestCase
             $read,
             [],
             $true,
-            $block->explained(),
+            DriftingGauge::explained(),
             $taken,
             $needed,
             $missedDrift,
@@ -180,12 +181,12 @@ final class JudgedBlockTest extends TestCase
             $place = $judged->next->place;
             $isOver = $place === null || $place->feature !== BoreFeature::Bore;
             if (! $isOver) {
-                $shown = $block->shows($place, $taken++, $sinceZero++, $again);
+                $shown = $block->gauge->shows($block->diameter($place), $taken++, $sinceZero++, $again);
                 $read[$place->key()] = $block->sheet->bore->nominal->plus($shown);
                 $sinceCheck[] = $place->key();
             }
             if ($sinceCheck !== [] && ($isOver || count($sinceCheck) === self::CHECKS_EVERY)) {
-                $holds = $block->showsOnMaster($taken, $sinceZero, $again)->isZero();
+                $holds = $block->gauge->shows($block->sheet->bore->nominal, $taken, $sinceZero, $again)->isZero();
                 $read = $holds ? $read : array_diff_key($read, array_flip($sinceCheck));
                 [$sinceCheck, $sinceZero, $again] = [[], $holds ? $sinceZero : 0, $again || ! $holds];
             } elseif ($isOver) {

@@ -8,7 +8,7 @@ use Facebook\WebDriver\Remote\RemoteWebDriver;
 use Facebook\WebDriver\WebDriverKeys;
 use Tests\Browser\DatabaseServer;
 
-/** Story 19: a slip of the finger, a gauge that drifted, no network, two at one bore, a database that is killed; in the end every reading is there once. */
+/** Story 19: a slip of the finger, a drifted gauge, no network, two at one bore, a database that is killed; every reading is there once. */
 final class TheDayGoesWrongTest extends StoryTestCase
 {
     private string $tag;

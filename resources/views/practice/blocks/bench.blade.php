@@ -1,20 +1,20 @@
 <aside class="practice-gauge" aria-label="At the block">
     <form method="post" action="/practice/blocks/{{ $view->ulid }}/readings" class="practice-answer">
-        @csrf <x-ulid /><input type="hidden" name="place" value="{{ $view->place }}">
-        <h2>{{ $view->words }}</h2>
-        @if($view->dial !== null)
+        @csrf <x-ulid /><input type="hidden" name="place" value="{{ $place->key }}">
+        <h2>{{ $place->words }}</h2>
+        @if($place->dial !== null)
         <svg
-            class="instrument {{ $view->dial->shape() }}" viewBox="0 0 {{ $view->dial->width }} {{ $view->dial->height }}" role="img"
+            class="instrument {{ $place->dial->shape() }}" viewBox="0 0 {{ $place->dial->width }} {{ $place->dial->height }}" role="img"
             aria-label="{{ __('practice.block.gauge') }}">
-            @include('practice.picture', ['picture' => $view->dial])
-            <g transform="translate({{ $view->dial->width / 2 }} {{ $view->dial->height / 2 }})">
-                <g transform="rotate({{ $view->hand }})"><path d="M0 30V-154" class="hand" /></g>
+            @include('practice.picture', ['picture' => $place->dial])
+            <g transform="translate({{ $place->dial->width / 2 }} {{ $place->dial->height / 2 }})">
+                <g transform="rotate({{ $place->hand }})"><path d="M0 30V-154" class="hand" /></g>
             </g>
         </svg>
         <label for="text">{{ __('practice.type.deviation') }}</label>
         @else
-        <p class="practice-case">{{ $view->feels }}</p>
-        <label for="text">{{ $view->keys }}</label>
+        <p class="practice-case">{{ $place->feels }}</p>
+        <label for="text">{{ $place->keys }}</label>
         @endif
         <input id="text" name="text" value="{{ old('text') }}" class="num" maxlength="40" autocomplete="off" required autofocus>
         <button class="button">Write it</button>
@@ -25,7 +25,7 @@
     <div class="flex flex-wrap gap-3">
         @foreach(['checks' => 'to_master', 'zeros' => 'set_zero'] as $path => $does)
         <form method="post" action="/practice/blocks/{{ $view->ulid }}/{{ $path }}">@csrf<x-ulid />
-            <input type="hidden" name="place" value="{{ $view->place }}">
+            <input type="hidden" name="place" value="{{ $place->key }}">
             <button class="button plain">{{ __("practice.block.{$does}") }}</button></form>
         @endforeach
     </div>

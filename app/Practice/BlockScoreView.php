@@ -1,0 +1,114 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Practice;
+
+use App\Drawings\BoresFromAbove;
+use App\Record\LookCodes;
+use App\Storage\BlockEvent;
+use App\Storage\PracticeBlockEvent;
+use App\Storage\SheetName;
+use App\Words\Line;
+use App\Words\VerdictWords;
+use NorthLedger\Core\Engine\Places\Place;
+use NorthLedger\Core\Features\Bores\ReboreOption;
+use NorthLedger\Core\Practice\BlockAnswer;
+use NorthLedger\Core\Practice\BlockScore;
+use NorthLedger\Core\Practice\Deduction;
+use NorthLedger\Core\Quantity\Length;
+
+/** A judged block laid beside its truth: what was right, what was lost by what, and the bores as they are (PRAC-2). */
+final readonly class BlockScoreView
+{
+    /**
+     * @param  list<array{points: string, words: string}>  $lost
+     * @param  list<array{place: string, read: string, true: string, off: string}>  $off
+     * @param  BoresFromAbove  $drawing  Of the bores as they are
+     */
+    private function __construct(
+        public int $points,
+        public string $verdict,
+        public array $lost,
+        public array $off,
+        public BoresFromAbove $drawing,
+    ) {
+    }
+
+    /** Null while nobody has said what it comes to. */
+    public static function of(BlockBench $bench): ?self
+    {
+        if (! $bench->row->isAnswered()) {
+            return null;
+        }
+        $score = $bench->score(new BlockAnswer((bool) $bench->row->can_stay, (string) $bench->row->way));
+
+        return new self(
+            $score->points(),
+            self::verdict($bench, $score),
+            self::lost($score),
+            self::off($bench, $score),
+            BoresFromAbove::of(PracticeSheet::asItIs($bench), SheetName::bores()),
+        );
+    }
+
+    private static function verdict(BlockBench $bench, BlockScore $score): string
+    {
+        $truth = $bench->block->truth($bench->policy);
+        $right = $truth->recommendation?->option;
+
+        return Line::of($truth->canStay->stays() ? 'practice.block.stays' : 'practice.block.is_cut', [
+            'way' => $right instanceof ReboreOption ? $bench->file()->words()->option($right) : '',
+        ]).
+            ($score->costsMore === null || $score->costsMore->minor <= 0
+                ? ''
+                : Line::of('practice.block.costs', ['more' => VerdictWords::money($score->costsMore->minor)]));
+    }
+
+    /** @return list<array{points: string, words: string}> */
+    private static function lost(BlockScore $score): array
+    {
+        $lost = [];
+        foreach ($score->deductions as $code => $times) {
+            $deduction = Deduction::from($code);
+            $lost[] = [
+                'points' => "\u{2212}{$score->lostBy($deduction, $times)}",
+                'words' => Line::counted('practice.deduction.'.str_replace(' ', '_', $code), $times, ['times' => $times]),
+            ];
+        }
+
+        return $lost;
+    }
+
+    /** @return list<array{place: string, read: string, true: string, off: string}> */
+    private static function off(BlockBench $bench, BlockScore $score): array
+    {
+        $display = $bench->file()->display;
+        $newest = [];
+        foreach ($bench->kept(BlockEvent::Read, BlockEvent::Look) as $event) {
+            $newest[$event->place] = $event;
+        }
+
+        return array_map(static function (string $key) use ($bench, $display, $newest): array {
+            $place = Place::parse($key);
+            /** @var PracticeBlockEvent $event */
+            $event = $newest[$key];
+            if ($event->look !== null) {
+                return [
+                    'place' => $place->words(),
+                    'read' => LookCodes::shown($place->feature, $event->look),
+                    'true' => LookCodes::shown($place->feature, $bench->look($place)),
+                    'off' => '',
+                ];
+            }
+            [$read, $true] = [Length::ofNanometres((int) $event->value_nm), $bench->block->diameter($place)];
+
+            return [
+                'place' => $place->words(),
+                'read' => $display->size($read),
+                'true' => $display->size($true),
+                'off' => $display->deviation($read->minus($true)),
+            ];
+        }, $score->off);
+    }
+}
