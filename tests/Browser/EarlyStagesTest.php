@@ -247,7 +247,7 @@ final class EarlyStagesTest extends BrowserTestCase
             'nothing waits any more',
         );
         $window->get($this->url("/jobs/{$tag}/history"));
-        $this->assertSame(3, substr_count($this->text($window, 'table.ledger'), 'check item'));
+        $this->assertSame(3, substr_count($this->text($window, 'table.ledger'), 'pre-check'));
     }
 
     public function test_a_session_that_has_ended_loses_no_answer(): void
