@@ -13,12 +13,22 @@ use Illuminate\Support\Facades\Vite;
 /** What the certificate's page needs, on the screen or for the printer. */
 final class CertificatePage
 {
+    /** @param  array{rings?: array<string, string>, finish?: string}  $bore  Of a certificate; one from before they were read has neither */
+    private static function isLookedAt(array $bore): bool
+    {
+        return array_diff([...array_values($bore['rings'] ?? []), $bore['finish'] ?? 'not checked'], ['not checked']) !== [];
+    }
+
     /** @return array<string, mixed> */
     public static function of(Job $job, Release $release, bool $isForPrinter): array
     {
+        /** @var array{bores: list<array{rings?: array<string, string>, finish?: string}>} $certificate */
+        $certificate = json_decode($release->certificate, true, 32, JSON_THROW_ON_ERROR);
+
         return [
             'job' => $job,
-            'certificate' => json_decode($release->certificate, true, 32, JSON_THROW_ON_ERROR),
+            'certificate' => $certificate,
+            'showsRings' => array_filter($certificate['bores'], self::isLookedAt(...)) !== [],
             'hash' => $release->certificate_hash,
             'fingerprint' => $release->public_key === null ? '' : ShopKey::fingerprint($release->public_key),
             'address' => route('certificate.standing', $release->ulid),

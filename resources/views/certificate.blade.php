@@ -67,7 +67,7 @@
                 @foreach(array_keys($certificate['bores'][0]['readings']) as $place)<th scope="col">{{ $place }}</th>@endforeach
                 <th scope="col">Out-of-round, taper ({{ $certificate['form_unit'] }})</th>
                 <th scope="col">Clearance, least, growth ({{ $certificate['form_unit'] }})</th>
-                @isset($certificate['bores'][0]['rings'])<th scope="col">Ring gaps, wall</th>@endisset
+                @if($showsRings)<th scope="col">Ring gaps, wall</th>@endif
                 <th scope="col">Result</th>
             </tr>
         </thead>
@@ -80,9 +80,10 @@
                 @foreach($bore['readings'] as $reading)<td class="num">{{ $reading }}</td>@endforeach
                 <td class="num">@foreach($bore['form'] as $line){{ $line }}<br>@endforeach</td>
                 <td class="num">@forelse($bore['clearance'] ?? [] as $line){{ $line }}<br>@empty not checked @endforelse</td>
-                @isset($bore['rings'])
-                    <td class="num">@foreach($bore['rings'] as $ring => $gap){{ $ring }} {{ $gap }}<br>@endforeach{{ $bore['finish'] }}</td>
-                @endisset
+                @if($showsRings)
+                    <td class="num">@foreach(array_diff($bore['rings'], ['not checked']) as $ring => $gap){{ $ring }} {{ $gap }}<br>
+                        @endforeach{{ $bore['finish'] }}</td>
+                @endif
                 <td>{{ $bore['state'] }}@if($bore['disposition'])<br><b>{{ $bore['disposition'] }}</b>@endif</td>
             </tr>
         @endforeach
