@@ -13,7 +13,7 @@ use Illuminate\Support\Facades\Vite;
 /** What the certificate's page needs, on the screen or for the printer. */
 final class CertificatePage
 {
-    /** @param  array{rings?: array<string, string>, finish?: string}  $bore  Of a certificate; one from before they were read has neither */
+    /** @param  array{rings?: array<string, string>, finish?: string}  $bore  An older certificate has neither */
     private static function isLookedAt(array $bore): bool
     {
         return array_diff([...array_values($bore['rings'] ?? []), $bore['finish'] ?? 'not checked'], ['not checked']) !== [];

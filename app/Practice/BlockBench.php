@@ -15,6 +15,7 @@ use NorthLedger\Core\Engine\Places\Station;
 use NorthLedger\Core\Engine\Policy\ShopPolicy;
 use NorthLedger\Core\Features\Bores\BoreFeature;
 use NorthLedger\Core\Practice\BlockAnswer;
+use NorthLedger\Core\Practice\BlockRecord;
 use NorthLedger\Core\Practice\BlockScore;
 use NorthLedger\Core\Quantity\Length;
 use NorthLedger\Core\Simulation\DriftingGauge;
@@ -104,14 +105,24 @@ final class BlockBench
         return BlockScore::of(
             $this->block->truth($this->policy),
             $answer,
-            $read,
-            array_keys(array_filter($mistaken)),
+            new BlockRecord(
+                $read,
+                $this->taken(),
+                array_keys(array_filter($mistaken)),
+                count($this->block->lookedAt()) - count($mistaken),
+                ($this->lastOfTheGauge()->kind ?? BlockEvent::Check) === BlockEvent::Check,
+                $this->block->gauge->hasDrifted($this->sinceZero(), $this->wasZeroedAgain()),
+            ),
             $true,
             DriftingGauge::explained(),
-            $this->taken(),
             $this->block->readingsNeeded($this->policy),
-            $this->block->gauge->hasDrifted($this->sinceZero(), $this->wasZeroedAgain()),
         );
+    }
+
+    /** What was done with the gauge last. */
+    public function lastOfTheGauge(): ?PracticeBlockEvent
+    {
+        return array_slice($this->kept(BlockEvent::Check, BlockEvent::Zero, BlockEvent::Read), -1)[0] ?? null;
     }
 
     private function sinceZero(): int

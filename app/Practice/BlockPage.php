@@ -217,7 +217,7 @@ final readonly class BlockPage
 
     private static function check(BlockBench $bench): string
     {
-        $last = array_slice($bench->kept(BlockEvent::Check, BlockEvent::Zero, BlockEvent::Read), -1)[0] ?? null;
+        $last = $bench->lastOfTheGauge();
 
         return match ($last?->kind) {
             BlockEvent::Check => Line::of($last->value_nm === 0 ? 'practice.block.holds' : 'practice.block.off', [

@@ -22,12 +22,14 @@ use NorthLedger\Core\Quantity\Length;
 final readonly class BlockScoreView
 {
     /**
+     * @param  string  $taken  How long it took, and how many readings
      * @param  list<array{points: string, words: string}>  $lost
      * @param  list<array{place: string, read: string, true: string, off: string}>  $off
      * @param  BoresFromAbove  $drawing  Of the bores as they are
      */
     private function __construct(
         public int $points,
+        public string $taken,
         public string $verdict,
         public array $lost,
         public array $off,
@@ -45,11 +47,22 @@ final readonly class BlockScoreView
 
         return new self(
             $score->points(),
+            self::taken($bench),
             self::verdict($bench, $score),
             self::lost($score),
             self::off($bench, $score),
             BoresFromAbove::of(PracticeSheet::asItIs($bench), SheetName::bores()),
         );
+    }
+
+    /** “23 readings in 12 minutes” */
+    private static function taken(BlockBench $bench): string
+    {
+        $minutes = max(1, (int) ceil($bench->row->created_at->diffInSeconds($bench->row->answered_at) / 60));
+
+        return Line::counted('practice.block.in_minutes', $minutes, [
+            'readings' => Line::counted('practice.block.so_many', $bench->taken()),
+        ]);
     }
 
     private static function verdict(BlockBench $bench, BlockScore $score): string

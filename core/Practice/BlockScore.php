@@ -28,23 +28,17 @@ final readonly class BlockScore
     }
 
     /**
-     * @param  array<string, Length>  $read  What was read last, by place key
-     * @param  list<string>  $mistaken  Keys of the places that were looked at and called something else
-     * @param  array<string, Length>  $true  What it is, at the same places
+     * @param  array<string, Length>  $true  What it is, at the places that were read
      * @param  Length  $explained  What the gauge can be off by
-     * @param  int  $taken  Readings of bores, repeats included
-     * @param  bool  $missedDrift  The gauge had lost its zero, and was not put back on its master in time
+     * @param  int  $needed  Readings of bores that settle it
      */
     public static function of(
         BlockAssessment $truth,
         BlockAnswer $answer,
-        array $read,
-        array $mistaken,
+        BlockRecord $record,
         array $true,
         Length $explained,
-        int $taken,
         int $needed,
-        bool $missedDrift,
     ): self {
         $stays = $truth->canStay->stays();
         $right = $truth->recommendation?->option;
@@ -52,12 +46,12 @@ final readonly class BlockScore
         $off = [
             ...array_keys(
                 array_filter(
-                    $read,
+                    $record->read,
                     static fn (Length $size, string $place): bool => $size->minus($true[$place])->absolute()->isLargerThan($explained),
                     ARRAY_FILTER_USE_BOTH,
                 ),
             ),
-            ...$mistaken,
+            ...$record->mistaken,
         ];
         $chosen = $isWayRight ? null : $truth->plan?->option($answer->way);
 
@@ -70,9 +64,11 @@ final readonly class BlockScore
                 Deduction::FalseCut->value => (int) (! $answer->canStay && $stays),
                 Deduction::OtherWay->value => (int) ! $isWayRight,
                 Deduction::OffReading->value => count($off),
-                Deduction::TooEarly->value => (int) (count($read) < $needed),
-                Deduction::NeedlessReading->value => max(0, $taken - $needed),
-                Deduction::DriftMissed->value => (int) $missedDrift,
+                Deduction::MissingReading->value => max(0, $needed - count($record->read)),
+                Deduction::SkippedLook->value => $answer->canStay ? $record->notLookedAt : 0,
+                Deduction::NotCheckedBack->value => (int) ($record->taken > 0 && ! $record->wasCheckedBack),
+                Deduction::NeedlessReading->value => max(0, $record->taken - $needed),
+                Deduction::DriftMissed->value => (int) $record->missedDrift,
             ]),
             $chosen?->isFeasible() === true && $right !== null ? $chosen->cost->minus($right->cost) : null,
         );

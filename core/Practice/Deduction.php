@@ -11,7 +11,11 @@ enum Deduction: string
     case FalseCut = 'false cut';
     case OtherWay = 'other way';
     case OffReading = 'off reading';
-    case TooEarly = 'too early';
+    /** The verdict could not be known yet. */
+    case MissingReading = 'missing reading';
+    /** Nothing that stays is said to be good unseen. */
+    case SkippedLook = 'skipped look';
+    case NotCheckedBack = 'not checked back';
     case NeedlessReading = 'needless reading';
     case DriftMissed = 'drift missed';
 
@@ -23,9 +27,9 @@ enum Deduction: string
             self::FalseCut => 30,
             self::OtherWay => 20,
             self::DriftMissed => 15,
-            self::TooEarly => 10,
-            self::OffReading => 5,
-            self::NeedlessReading => 1,
+            self::OffReading, self::NotCheckedBack => 5,
+            self::MissingReading => 2,
+            self::NeedlessReading, self::SkippedLook => 1,
         };
     }
 
@@ -33,8 +37,10 @@ enum Deduction: string
     public function most(): int
     {
         return match ($this) {
+            self::MissingReading => 40,
             self::OffReading => 20,
             self::NeedlessReading => 15,
+            self::SkippedLook => 10,
             default => $this->points(),
         };
     }

@@ -10,6 +10,7 @@ use NorthLedger\Core\Engine\Places\Place;
 use NorthLedger\Core\Engine\Places\Station;
 use NorthLedger\Core\Engine\Policy\ShopPolicy;
 use NorthLedger\Core\Engine\Specification\SpecificationSheet;
+use NorthLedger\Core\Features\Bores\BoreFeature;
 use NorthLedger\Core\Features\Bores\BoreLooks;
 use NorthLedger\Core\Features\Bores\BorePlace;
 use NorthLedger\Core\Features\Bores\CrackLook;
@@ -136,6 +137,21 @@ final readonly class SimulatedBlock
                 foreach (Axis::NEEDED as $axis) {
                     $places[] = BorePlace::bore($cylinder, $station, $axis);
                 }
+            }
+        }
+
+        return $places;
+    }
+
+    /** @return list<Place> That are looked at and felt in its bores */
+    public function lookedAt(): array
+    {
+        $places = [];
+        foreach ($this->sheet->layout->cylinders() as $cylinder) {
+            $places[] = BorePlace::ridge($cylinder, Station::Top);
+            $places[] = BorePlace::ridge($cylinder, Station::Bottom);
+            foreach ([BoreFeature::Scoring, BoreFeature::Pitting, BoreFeature::Crack] as $look) {
+                $places[] = BorePlace::look($look, $cylinder);
             }
         }
 

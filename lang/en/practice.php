@@ -124,6 +124,8 @@ return [
         'unfinished' => 'not judged yet',
         'points' => ':points of 100',
         'of_all' => 'of 100 points',
+        'so_many' => '{0} no reading|{1} one reading|[2,*] :count readings',
+        'in_minutes' => '{1} :readings in one minute|[2,*] :readings in :count minutes',
         'no_family' => 'The spec book has no such family.',
         'no_seed' => 'The number of a block is a whole number, up to seven digits.',
         'no_place' => 'Nothing is keyed there. Choose a place of a bore.',
@@ -166,7 +168,10 @@ return [
         'other_way' => 'Another way was right.',
         'off_reading' => '{1} One reading or look was not what gauge and hand say.|[2,*] :times readings or looks were not what gauge '.
             'and hand say.',
-        'too_early' => 'You judged before the readings could tell.',
+        'missing_reading' => '{1} One reading was wanting before it could be told.|[2,*] :times readings were wanting before it could be '.
+            'told.',
+        'skipped_look' => '{1} One look was left out: what stays is looked at.|[2,*] :times looks were left out: what stays is looked at.',
+        'not_checked_back' => 'The gauge did not go back on its master after the last reading.',
         'needless_reading' => '{1} One reading more than was needed.|[2,*] :times readings more than were needed.',
         'drift_missed' => 'The gauge had lost its zero, and you did not see it.',
     ],

@@ -9,6 +9,7 @@ use NorthLedger\Core\Engine\Places\Place;
 use NorthLedger\Core\Engine\Specification\SpecificationSheet;
 use NorthLedger\Core\Features\Bores\BoreFeature;
 use NorthLedger\Core\Practice\BlockAnswer;
+use NorthLedger\Core\Practice\BlockRecord;
 use NorthLedger\Core\Practice\BlockScore;
 use NorthLedger\Core\Practice\Deduction;
 use NorthLedger\Core\Quantity\Length;
@@ -51,13 +52,10 @@ final class JudgedBlockTest extends TestCase
             $score = BlockScore::of(
                 $truth,
                 new BlockAnswer($judged->canStay->stays(), (string) $judged->recommendation?->option->key()),
-                $read,
-                [],
+                new BlockRecord($read, count($read)),
                 $true,
                 DriftingGauge::explained(),
                 count($read),
-                count($read),
-                false,
             );
             $this->assertSame(BlockScore::MOST, $score->points(), "seed {$seed}");
             $ways[$judged->canStay->stays() ? 'stays' : 'cut'] = true;
@@ -107,17 +105,24 @@ final class JudgedBlockTest extends TestCase
         $this->assertGreaterThan(0, $cut->costsMore?->minor, 'pistons and boring for nothing');
 
         $right = new BlockAnswer(true, 'stay');
-        $careless = $this->score($sound, $right, off: 3 * 12_700, taken: 14, needed: 9, missedDrift: true);
+        $careless = $this->score($sound, $right, off: 3 * 12_700, taken: 14, needed: 9, notLookedAt: 12, isCareless: true);
         $this->assertSame(
             [
                 Deduction::OffReading->value => 8,
-                Deduction::TooEarly->value => 1,
+                Deduction::MissingReading->value => 1,
+                Deduction::SkippedLook->value => 12,
+                Deduction::NotCheckedBack->value => 1,
                 Deduction::NeedlessReading->value => 5,
                 Deduction::DriftMissed->value => 1,
             ],
             $careless->deductions,
         );
-        $this->assertSame(100 - 20 - 10 - 5 - 15, $careless->points(), 'however many are off, twenty points are lost by it');
+        $this->assertSame(100 - 20 - 2 - 10 - 5 - 5 - 15, $careless->points(), 'however many are off, twenty points are lost by it');
+        $this->assertArrayNotHasKey(
+            Deduction::SkippedLook->value,
+            $this->score($worn, new BlockAnswer(false, 'bore 508000'), notLookedAt: 20)->deductions,
+            'what is cut is seen afterwards',
+        );
         $this->assertNull($careless->costsMore);
     }
 
@@ -145,7 +150,8 @@ final class JudgedBlockTest extends TestCase
         int $off = 0,
         int $taken = 8,
         int $needed = 8,
-        bool $missedDrift = false,
+        int $notLookedAt = 0,
+        bool $isCareless = false,
     ): BlockScore {
         $read = $true = [];
         foreach (array_slice($block->places(), 0, 8) as $place) {
@@ -153,17 +159,9 @@ final class JudgedBlockTest extends TestCase
             $read[$place->key()] = $block->diameter($place)->plus(Length::ofNanometres($off));
         }
 
-        return BlockScore::of(
-            $block->truth(Bench::policy()),
-            $answer,
-            $read,
-            [],
-            $true,
-            DriftingGauge::explained(),
-            $taken,
-            $needed,
-            $missedDrift,
-        );
+        $record = new BlockRecord($read, $taken, [], $notLookedAt, ! $isCareless, $isCareless);
+
+        return BlockScore::of($block->truth(Bench::policy()), $answer, $record, $true, DriftingGauge::explained(), $needed);
     }
 
     /**

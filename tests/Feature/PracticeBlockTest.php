@@ -38,6 +38,7 @@ final class PracticeBlockTest extends TestCase
             $page = $this->page($block, $place);
             $this->read($block, $place, $this->asShown($page))->assertSessionDoesntHaveErrors();
         }
+        $this->post("/practice/blocks/{$block}/checks", ['ulid' => $this->ulid()])->assertRedirect();
         $this->page($block)->assertSee('24 readings taken')->assertDontSee('past its limit');
 
         $way = $this->stays($block) ? ['yes', 'stay'] : ['no', 'bore 508000'];
@@ -50,7 +51,7 @@ final class PracticeBlockTest extends TestCase
             ->assertDontSee('Another way was right');
         $needless = 24 - $this->needed($block);
         $this->assertSame(BlockScore::MOST - min(15, $needless), $row->points);
-        $score->assertSee((string) $row->points);
+        $score->assertSee((string) $row->points)->assertSee('24 readings in one minute');
         $this->assertSame(0, Job::query()->count() + LedgerEntry::query()->count(), 'nothing of it touches a job');
     }
 
@@ -64,7 +65,8 @@ final class PracticeBlockTest extends TestCase
             ->assertSee('Cylinder 1, top, thrust')
             ->assertSee('catches a nail')
             ->assertSee('2 readings or looks were not what')
-            ->assertSee('You judged before the readings could tell.')
+            ->assertSee('wanting before it could be told.')
+            ->assertSee('The gauge did not go back on its master after the last reading.')
             ->assertSee('Another way was right.');
         $this->read($block, 'bore.1.top.thrust', '1')->assertSessionHasErrors(['text' => 'This block is judged. Take another one.']);
         $points = PracticeBlock::query()->sole()->points;

@@ -1,5 +1,6 @@
 <section class="practice-verdict {{ $score->lost === [] ? 'right' : 'wrong' }}" role="status">
-    <p class="said"><b class="big num">{{ $score->points }}</b> {{ __('practice.block.of_all') }}</p>
+    <p class="said"><b class="big num">{{ $score->points }}</b> {{ __('practice.block.of_all') }}
+        <small>{{ $score->taken }}</small></p>
     <p><b>{{ $score->verdict }}</b></p>
     @if($score->lost === [])<p>{{ __('practice.block.nothing_lost') }}</p>@else
     <ul class="practice-lost">
