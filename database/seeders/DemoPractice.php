@@ -81,6 +81,14 @@ final readonly class DemoPractice
             ]);
             $judged = $block->judgedBy($policy, $read);
         }
+        if ($stopsAfter === null) {
+            $row->events()->create([
+                'ulid' => (string) Str::ulid(),
+                'kind' => BlockEvent::Check,
+                'value_nm' => 0,
+                'created_at' => $at->addMinute(),
+            ]);
+        }
         $answer =
             $stopsAfter === null
                 ? new BlockAnswer($judged->canStay->stays(), (string) $judged->recommendation?->option->key())
