@@ -28,12 +28,20 @@ final readonly class HistoryLine
 
         return new self(
             $entry->number,
-            Line::ofCode('history.kind', EntryKind::from($entry->kind)),
+            self::kind($entry->kind),
             self::words($words->said($entry->kind, $payload)),
             $entry->user->name,
             substr((string) $entry->created_at, 0, 16),
             substr($entry->hash, 0, 10),
         );
+    }
+
+    /** A kind that an older house wrote and this one knows no more stands as it was written. */
+    private static function kind(string $kind): string
+    {
+        $known = EntryKind::tryFrom($kind);
+
+        return $known === null ? $kind : Line::ofCode('history.kind', $known);
     }
 
     /** @param  array<string, mixed>  $payload  With words in the place of codes */

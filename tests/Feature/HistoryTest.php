@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\History\HistoryLine;
 use App\History\HistoryWords;
 use App\Record\JobFiles;
 use App\Storage\EntryKind;
+use App\Storage\LedgerEntry;
 use App\Words\Line;
 use Tests\TestCase;
 
@@ -34,12 +36,18 @@ final class HistoryTest extends TestCase
         foreach (EntryKind::cases() as $kind) {
             $this->assertNotSame('', Line::ofCode('history.kind', $kind));
         }
+        $older = LedgerEntry::query()
+            ->with('user')
+            ->where('job_id', $this->job->id)
+            ->firstOrFail()
+            ->forceFill(['kind' => 'washed']);
         $words = new HistoryWords($this->app->make(JobFiles::class)->open($this->job));
         $said = $words->said('tick', ['operation' => 'no such thing.3', 'sheet' => 'none', 'place' => 'nowhere', 'option_key' => 'odd 1']);
         $this->assertSame(
             ['no such thing.3', 'none', 'nowhere', 'odd 1'],
             [$said['operation'], $said['sheet'], $said['place'], $said['option_key']],
         );
+        $this->assertSame('washed', HistoryLine::of($older, $words)->kind);
         $recall = $words->said('recall', ['standing' => 'reopened', 'cause' => 'claim']);
         $this->assertSame(['withdrawn, and the job is open again', 'a claim'], [$recall['standing'], $recall['cause']]);
         $this->assertSame('indication', $words->said('photo', ['subject' => 'indication.01M8KJNQ5ZAJ7FRNHQHF7JKHZ2'])['subject']);
