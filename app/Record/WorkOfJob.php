@@ -72,7 +72,7 @@ final class WorkOfJob
     public function choice(): ?PlanChoice
     {
         if ($this->choice === false) {
-            $this->choice = PlanChoice::query()->with('user')->where('job_id', $this->file->job->id)->latest('id')->first();
+            $this->choice = PlanChoice::query()->where('job_id', $this->file->job->id)->latest('id')->first();
         }
 
         return $this->choice;

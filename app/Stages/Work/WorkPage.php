@@ -7,8 +7,10 @@ namespace App\Stages\Work;
 use App\Record\JobFile;
 use App\Stages\EarlyPage;
 use App\Stages\Work\Logs\Card;
+use App\Storage\SheetName;
 use App\Storage\Stage;
 use Illuminate\Http\Request;
+use NorthLedger\Core\Inspection\Occasion;
 
 final readonly class WorkPage implements EarlyPage
 {
@@ -28,6 +30,8 @@ final readonly class WorkPage implements EarlyPage
 
     public function view(Request $request, JobFile $file): WorkView
     {
+        // Both are asked for: in one question.
+        $file->record->openSheets([SheetName::bores(), SheetName::bores(Occasion::Final)]);
         $at = $request->input('at');
         $after = $request->input('operation');
 
