@@ -9,6 +9,7 @@ use App\Http\ShownUnit;
 use App\Record\JobFiles;
 use App\Signing\ShopKey;
 use App\Signing\SignedCertificate;
+use App\Storage\CertificateStanding;
 use App\Storage\Job;
 use App\Storage\Release;
 use App\Storage\Releases;
@@ -40,10 +41,15 @@ final class CertificateController
         return response()->file(resource_path('documents/certificate.schema.json'), ['Content-Type' => 'application/schema+json']);
     }
 
-    /** The PDF, or the note that it is still being made. */
+    /** The PDF, or the note that it is still being made; what is withdrawn is not given out on clean paper. */
     public function pdf(Job $job): BinaryFileResponse|RedirectResponse
     {
-        $path = RenderCertificate::path($this->release($job));
+        $release = $this->release($job);
+        $standing = Releases::of($job)->standing($release);
+        if ($standing === CertificateStanding::Withdrawn || $standing === CertificateStanding::Reopened) {
+            return redirect()->route('stage.release', $job)->with('note', __("release.standing_says.{$standing->value}"));
+        }
+        $path = RenderCertificate::path($release);
         if (is_file($path)) {
             return response()->download($path, "{$job->tag()}-certificate.pdf", [
                 'Content-Type' => 'application/pdf',

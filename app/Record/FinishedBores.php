@@ -8,6 +8,7 @@ use App\Storage\DispositionKind;
 use App\Storage\KeyedReading;
 use App\Storage\SheetName;
 use NorthLedger\Core\Engine\Places\Place;
+use NorthLedger\Core\Features\Bores\BoreFeature;
 use NorthLedger\Core\Features\Bores\BoreMeasures;
 use NorthLedger\Core\Features\Bores\OptionKind;
 use NorthLedger\Core\Features\Bores\ReboreOption;
@@ -60,11 +61,14 @@ final readonly class FinishedBores
         return $verified;
     }
 
+    /** The bore itself; a ring that is felt in it says nothing new of what was accepted. */
     private function isReadSince(int $cylinder, int $reading): bool
     {
+        $isOfBore = static fn (Place $place): bool => $place->number === $cylinder && $place->feature !== BoreFeature::RingGap;
+
         return array_filter(
             $this->file->record->entries(SheetName::bores(Occasion::Final))->rows,
-            static fn (KeyedReading $row): bool => $row->id > $reading && Place::parse($row->place)->number === $cylinder,
+            static fn (KeyedReading $row): bool => $row->id > $reading && $isOfBore(Place::parse($row->place)),
         ) !== [];
     }
 

@@ -68,16 +68,15 @@ final readonly class BoreVerification
 
         return new VerifiedBore(
             $bore->cylinder,
-            match (true) {
-                $isConceded => VerificationState::Conceded,
-                default => self::withItsRings(
-                    self::withItsFinish(
+            self::withItsRings(
+                $isConceded
+                    ? VerificationState::Conceded
+                    : self::withItsFinish(
                         self::state($characteristics, $missing, $lacking, $this->lacksLimit($size, $fit)),
                         $bore->looks->finish,
                     ),
-                    $rings,
-                ),
-            },
+                $rings,
+            ),
             $size,
             $measures,
             $characteristics,
@@ -104,12 +103,16 @@ final readonly class BoreVerification
         return $finish === null || $finish->mayRun() || $state === VerificationState::Out ? $state : VerificationState::Undersize;
     }
 
-    /** @param  list<RingGap>  $rings */
+    /**
+     * What is accepted of a bore says nothing of its rings: they are filed, or others are taken.
+     *
+     * @param  list<RingGap>  $rings
+     */
     private static function withItsRings(VerificationState $state, array $rings): VerificationState
     {
         $misfits = array_filter($rings, static fn (RingGap $ring): bool => ! $ring->fits());
 
-        return $state === VerificationState::Conforms && $misfits !== [] ? VerificationState::RingsToFit : $state;
+        return $state->closesTheWork() && $misfits !== [] ? VerificationState::RingsToFit : $state;
     }
 
     /**

@@ -17,6 +17,8 @@ final class AwaitedPart
         OperationKind::Hone->value => [PriceItem::Rings],
         OperationKind::CamshaftBearings->value => [PriceItem::CamshaftBore],
         OperationKind::ShellsFitted->value => [PriceItem::MainShells, PriceItem::RodShells],
+        OperationKind::NewCrank->value => [PriceItem::Crankshaft],
+        OperationKind::NewRod->value => [PriceItem::Rod],
         OperationKind::Rebush->value => [PriceItem::RebushRod],
         OperationKind::Guides->value => [PriceItem::Guide],
         OperationKind::Volumes->value => [PriceItem::Valves],

@@ -158,10 +158,11 @@ enum OperationKind: string
         };
     }
 
-    /** True where a person may say that this engine does not need it. */
+    /** True where a person may say that this engine does not need it; a part that goes in is never taken for the one that came out. */
     public function canBeLeftOut(): bool
     {
-        return ! $this->onlyLooks() && ! in_array($this, [self::Sleeve, self::Bore, self::Hone, self::FinalWash], true);
+        return ! $this->onlyLooks() &&
+            ! in_array($this, [self::Sleeve, self::Bore, self::Hone, self::FinalWash, self::NewCrank, self::NewRod], true);
     }
 
     /** @return list<self> The kinds after which it has to be done again; a bore stays one when the deck is faced */

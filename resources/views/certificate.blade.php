@@ -15,7 +15,7 @@
 <main class="certificate">
     @if(! $isForPrinter)<p class="no-print mb-4"><a href="release">Back to the job</a></p>@endif
     @if($standing !== \App\Storage\CertificateStanding::Stands)
-        <p class="line out no-print">▲ {{ __("release.standing_says.{$standing->value}") }}</p>
+        <p class="line out">▲ {{ __("release.standing_says.{$standing->value}") }}</p>
     @endif
     <div class="head">
         <span class="tag">{{ $certificate['job'] }}</span>

@@ -14,6 +14,8 @@ use NorthLedger\Core\Record\Conditions;
 use NorthLedger\Core\Verification\Proofs\OrderedCondition;
 use NorthLedger\Core\Verification\VerificationState;
 use NorthLedger\Core\Verification\VerifiedFeature;
+use NorthLedger\Core\Work\AwaitedPart;
+use NorthLedger\Core\Work\OperationKind;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
@@ -97,6 +99,10 @@ final class FinishedPartsTest extends TestCase
         $this->assertTrue($order->has('new crank'));
         $this->assertFalse($order->has('polish'));
         $this->assertContains('new crank', $order->before('shells fitted'));
+        foreach ([OperationKind::NewCrank, OperationKind::NewRod] as $kind) {
+            $this->assertFalse($kind->canBeLeftOut(), 'else what was read of the old one would count');
+            $this->assertNotSame([], AwaitedPart::before($kind), 'it is measured once it is there');
+        }
 
         $unread = array_fill_keys($this->places('tarn-4-198', $lost, Section::Crankshaft), null);
         $verified = $this->finished('tarn-4-198', $lost, $unread)->verification()->all();

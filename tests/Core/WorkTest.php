@@ -352,6 +352,11 @@ final class WorkTest extends TestCase
         $large = [20.9, ...array_slice($round, 1)];
         $this->assertSame(VerificationState::Out, $verify($large, FinishLook::Glazed, $ring(-1)), 'no hone makes it smaller');
         $this->assertFalse(VerificationState::RingsToFit->closesTheWork());
+        $this->assertSame(
+            VerificationState::RingsToFit,
+            $this->verify('tarn-4-198', $large, self::ALL_WELL, true, rings: [$ring(-1)]),
+            'who accepts a bore accepts no ring that butts',
+        );
     }
 
     public function test_a_concession_closes_a_bore_that_is_out(): void

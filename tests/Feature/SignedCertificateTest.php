@@ -145,6 +145,8 @@ final class SignedCertificateTest extends TestCase
         $this->recall('reopened')->assertSessionDoesntHaveErrors();
         $this->assertFalse($this->job->refresh()->is_closed);
         $this->get("/certificates/{$old->ulid}")->assertSee('the work is being looked at again');
+        $this->get($this->url('certificate.pdf'))->assertRedirect($this->url('release'));
+        $this->get($this->url('certificate'))->assertSee('<p class="line out">▲ This certificate is withdrawn', false);
         $this->get($this->url('release'))->assertSee('withdrawn, and the job is open again')->assertSee('Sign and release');
         $this->recall('stands')->assertSessionHasErrors('recall');
 
