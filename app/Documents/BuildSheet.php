@@ -63,7 +63,7 @@ final readonly class BuildSheet
     private static function sets(JobFile $file): array
     {
         $lines = [];
-        foreach (BalanceTable::of($file)->sets as $set) {
+        foreach (BalanceTable::asItIsNow($file)->sets as $set) {
             $pieces = [];
             foreach ($set['pieces'] as $kind => $number) {
                 $pieces[] = "{$kind} {$number}";
@@ -156,11 +156,14 @@ final readonly class BuildSheet
         $lines = [];
         foreach ($file->work()->verification()->parts() as $feature) {
             if ($feature->proof->section !== Section::Crankshaft) {
+                $line = FinishedLine::of($file, $feature);
                 $lines[] = [
-                    'what' => FinishedLine::of($file, $feature)->name,
-                    'lines' => array_values(
-                        array_filter(array_map(static fn (Finding $finding): string => self::told($file, $finding), $feature->findings)),
-                    ),
+                    'what' => $line->name,
+                    'lines' => $feature->proof->section->judgesParts()
+                        ? array_values(
+                            array_filter(array_map(static fn (Finding $finding): string => self::told($file, $finding), $feature->findings)),
+                        )
+                        : [$line->now],
                     'state' => Line::ofCode('verify.state', $feature->state),
                 ];
             }

@@ -39,7 +39,6 @@ final readonly class CertificateParts
         OperationKind::CamshaftBearings,
         OperationKind::WeldJournals,
         OperationKind::HardenCrank,
-        OperationKind::Volumes,
         OperationKind::Match,
         OperationKind::Balance,
         OperationKind::ShellsFitted,

@@ -36,7 +36,7 @@ final class FreshReadings implements MeasuredSections
 
     public function measurements(Section $section): Measurements
     {
-        return $this->measurements[$section->value] ??= $section->judgesParts()
+        return $this->measurements[$section->value] ??= $section !== Section::Bores
             ? $this->entries($section)->measurements($this->proofs->plan($section), $this->file->sheet, $this->file->policy)
             : Measurements::none();
     }

@@ -13,6 +13,7 @@ use Illuminate\Support\Facades\DB;
 use NorthLedger\Core\Assessment\InspectionPlan;
 use NorthLedger\Core\Engine\Places\Feature;
 use NorthLedger\Core\Engine\Places\Place;
+use NorthLedger\Core\Features\Weights\WeightJudge;
 use NorthLedger\Core\Finding\Subject;
 use NorthLedger\Core\Inspection\MeasuredSections;
 use NorthLedger\Core\Inspection\Occasion;
@@ -102,6 +103,16 @@ final class VerificationOfJob
     public function asItIsNow(): ?MeasuredSections
     {
         return $this->ofParts();
+    }
+
+    /** What goes together of the engine as it is now; null without an order. */
+    public function weights(): ?WeightJudge
+    {
+        $now = $this->ofParts();
+
+        return $now === null
+            ? null
+            : new WeightJudge($this->file->sheet, $now->measurements(Section::Weights)->plus($now->measurements(Section::Rods)));
     }
 
     /** The places of a finished sheet beside the bores: those of the order, and no more. */

@@ -33,9 +33,20 @@ final readonly class BalanceTable
     ) {
     }
 
+    /** Of what came. */
     public static function of(JobFile $file): self
     {
-        $judge = $file->inspection()->weights();
+        return self::judged($file, $file->inspection()->weights());
+    }
+
+    /** Of what goes in: weighed again where it was worked or is new; of what came where nothing was ordered. */
+    public static function asItIsNow(JobFile $file): self
+    {
+        return self::judged($file, $file->work()->verification()->weights() ?? $file->inspection()->weights());
+    }
+
+    private static function judged(JobFile $file, WeightJudge $judge): self
+    {
         $kinds = $judge->kinds();
         $match = self::match($judge);
         $bob = $judge->bobweight();

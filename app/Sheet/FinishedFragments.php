@@ -11,6 +11,7 @@ use App\Record\JobFile;
 use App\Storage\SheetName;
 use App\Storage\User;
 use App\Words\Line;
+use NorthLedger\Core\Inspection\Section;
 use NorthLedger\Core\Record\Conditions;
 use NorthLedger\Core\Verification\Proofs\OrderedCondition;
 
@@ -72,9 +73,12 @@ final class FinishedFragments implements Fragments
         return $isAsked ? Line::of('verify.to_state', ['conditions' => implode(', ', $words)]) : '';
     }
 
+    /** Of weights: which pieces go together as they are now. */
     public function drawing(): string
     {
-        return '';
+        return $this->sheet->section === Section::Weights
+            ? view('parts.weights', ['table' => BalanceTable::asItIsNow($this->file), 'listed' => [], 'from' => ''])->render()
+            : '';
     }
 
     /** The readings; below them what each thing was, what was ordered, and what it is now. */

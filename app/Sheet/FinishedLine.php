@@ -9,9 +9,13 @@ use App\Record\JobFile;
 use App\Words\AmountDisplay;
 use App\Words\FindingWords;
 use App\Words\Line;
+use NorthLedger\Core\Engine\Places\Place;
+use NorthLedger\Core\Finding\Amount;
 use NorthLedger\Core\Finding\Criterion;
 use NorthLedger\Core\Finding\Finding;
 use NorthLedger\Core\Finding\Outcome;
+use NorthLedger\Core\Gauging\Measurand;
+use NorthLedger\Core\Inspection\MeasuredSections;
 use NorthLedger\Core\Inspection\Section;
 use NorthLedger\Core\Quantity\Length;
 use NorthLedger\Core\Record\Reading;
@@ -57,14 +61,17 @@ final readonly class FinishedLine
         return new self(
             $feature->subject()->code,
             $feature->subject()->label,
-            self::range($file, array_map(static fn (Reading $one): Length => $one->corrected, $feature->before)),
+            self::range($file, array_map(static fn (Reading $one): Length => $one->corrected, $feature->before)).
+                self::values($file, $feature, $file->record),
             $size === null
                 ? self::limits($file, $feature)
                 : Line::of('verify.ordered', [
                     'least' => $file->display->size($size->target->least),
                     'most' => $file->display->size($size->target->most),
                 ]),
-            self::range($file, array_map(static fn (SizeChange $one): Length => $one->after->corrected, $feature->changes)),
+            self::range($file, array_map(static fn (SizeChange $one): Length => $one->after->corrected, $feature->changes)).
+                self::values($file, $feature, $file->work()->verification()->asItIsNow() ?? $file->record).
+                self::ratio($file, $feature),
             $change === null
                 ? ''
                 : Line::of('verify.change', [
@@ -78,12 +85,49 @@ final readonly class FinishedLine
         );
     }
 
-    /** What holds for the size of something that was ordered to none: where it is only polished, the range that it came in. */
+    /** What holds for something that was ordered to no size: where it is only polished, the range that it came in; of a chamber its ratio. */
     private static function limits(JobFile $file, VerifiedFeature $feature): string
     {
         foreach ($feature->findings as $finding) {
-            if ($finding->criterion === Criterion::Size && $finding->limits?->areKnown() === true) {
+            $isTold = in_array($finding->criterion, [Criterion::Size, Criterion::Ratio], true);
+            if ($isTold && $finding->limits?->areKnown() === true) {
                 return (new AmountDisplay($file->display))->limits($finding->limits);
+            }
+        }
+
+        return '';
+    }
+
+    /** “62.1 cc”, “612.1 to 612.9 g”: of what is filled or weighed, at places of one kind. */
+    private static function values(JobFile $file, VerifiedFeature $feature, MeasuredSections $measured): string
+    {
+        $places = $feature->proof->places;
+        $codes = array_unique(array_map(static fn (Place $place): string => $place->feature->code(), $places));
+        $measurand = count($codes) === 1 ? $places[0]->feature->measurand() : null;
+        if ($measurand !== Measurand::Mass && $measurand !== Measurand::Volume) {
+            return '';
+        }
+        $read = $measured->measurements($feature->proof->section);
+        $values = array_filter(array_map($read->value(...), $places), static fn (int|float|null $value): bool => $value !== null);
+        $amounts = new AmountDisplay($file->display);
+        $text = static fn (int|float $value): string => $amounts->text(Amount::of($measurand, $value));
+
+        return match (true) {
+            $values === [] => '',
+            $text(min($values)) === $text(max($values)) => "{$text(min($values))} {$amounts->unit($measurand)}",
+            default => Line::of('verify.ordered', [
+                'least' => $text(min($values)),
+                'most' => "{$text(max($values))} {$amounts->unit($measurand)}",
+            ]),
+        };
+    }
+
+    /** “, 8.63 to 1” */
+    private static function ratio(JobFile $file, VerifiedFeature $feature): string
+    {
+        foreach ($feature->findings as $finding) {
+            if ($finding->criterion === Criterion::Ratio && $finding->value !== null) {
+                return ', '.(new AmountDisplay($file->display))->withUnit($finding->value);
             }
         }
 

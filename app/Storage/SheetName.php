@@ -44,10 +44,7 @@ final readonly class SheetName
     /** @return list<self> Those that finished work is verified on, in the order of the work */
     public static function finished(): array
     {
-        return array_map(
-            static fn (Section $section): self => self::of($section, Occasion::Final),
-            array_values(array_filter(Section::cases(), static fn (Section $section): bool => $section->judgesParts())),
-        );
+        return array_map(static fn (Section $section): self => self::of($section, Occasion::Final), Section::cases());
     }
 
     /** @return list<self> Those that an engine is inspected on, in the order of the work */

@@ -28,6 +28,7 @@ final readonly class AmountDisplay
             Measurand::Mass => MassNotation::grams((int) $amount->value),
             Measurand::Roughness => RoughnessNotation::text((int) $amount->value, $this->lengths->unit()),
             Measurand::Volume => VolumeNotation::cubicCentimetres((float) $amount->value),
+            Measurand::Ratio => number_format((float) $amount->value, 2, '.', ''),
             Measurand::Look => '',
         };
     }
@@ -65,6 +66,7 @@ final readonly class AmountDisplay
             Measurand::Mass => 'g',
             Measurand::Roughness => RoughnessNotation::unit($this->lengths->unit()),
             Measurand::Volume => 'cc',
+            Measurand::Ratio => 'to 1',
             Measurand::Look => '',
         };
     }

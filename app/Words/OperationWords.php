@@ -102,7 +102,7 @@ final readonly class OperationWords
     private static function placeKind(OperationKind $kind, string $spot): string
     {
         return match ($kind) {
-            OperationKind::Deck, OperationKind::HeadFace, OperationKind::HeadWeld => 'bank',
+            OperationKind::Deck, OperationKind::HeadFace, OperationKind::HeadWeld, OperationKind::NewHead => 'bank',
             OperationKind::GrindMains => 'main',
             OperationKind::GrindRods => 'rod_journal',
             OperationKind::Line => 'housing',

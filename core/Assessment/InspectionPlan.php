@@ -64,14 +64,24 @@ final readonly class InspectionPlan
     /**
      * The same with some places and no others.
      *
-     * @param  list<Place>  $places
+     * @param  list<Place>  $places  Needed, all of them
+     * @param  list<Place>  $optional
      */
-    public function narrowedTo(array $places): self
+    public function narrowedTo(array $places, array $optional = []): self
     {
-        $keys = array_fill_keys(array_map(static fn (Place $place): string => $place->key(), $places), true);
+        $keys = self::keys($places, true) + self::keys($optional, false);
         $tables = array_map(static fn (CharacteristicTable $table): ?CharacteristicTable => $table->narrowedTo($keys), $this->tables);
 
         return self::ofTables($this->section, array_values(array_filter($tables)));
+    }
+
+    /**
+     * @param  list<Place>  $places
+     * @return array<string, bool>
+     */
+    private static function keys(array $places, bool $isNeeded): array
+    {
+        return array_fill_keys(array_map(static fn (Place $place): string => $place->key(), $places), $isNeeded);
     }
 
     /** @param  list<CharacteristicTable>  $tables */

@@ -66,6 +66,8 @@ enum Criterion: string
 
     // Of finished work.
     case OrderedSize = 'ordered_size';
+    case DeckClearance = 'deck_clearance';
+    case Ratio = 'ratio';
 
     /** True for the two that a piston decides as much as its bore (BORE-6a). */
     public function isOfPiston(): bool

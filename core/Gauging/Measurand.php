@@ -19,6 +19,8 @@ enum Measurand: string
     case Roughness = 'roughness';
     /** In cubic millimetres. */
     case Volume = 'volume';
+    /** How much a cylinder compresses, to 1: computed, and read at no place. */
+    case Ratio = 'ratio';
     /** One of a few words. */
     case Look = 'look';
 

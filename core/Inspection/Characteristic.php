@@ -19,9 +19,9 @@ final readonly class Characteristic
         return new self($place, $nominal, true);
     }
 
-    public function asNeeded(): self
+    public function asNeeded(bool $isNeeded = true): self
     {
-        return new self($this->place, $this->nominal, true);
+        return new self($this->place, $this->nominal, $isNeeded);
     }
 
     /** It is judged where it was read, and called not checked where it was not. */

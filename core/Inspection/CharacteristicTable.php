@@ -27,9 +27,9 @@ final readonly class CharacteristicTable
     }
 
     /**
-     * The same with some places and no others, all of them needed.
+     * The same with some places and no others.
      *
-     * @param  array<string, true>  $keys  Of the places
+     * @param  array<string, bool>  $keys  Of the places: whether it is needed
      * @return ?self Null where none of them stands in it
      */
     public function narrowedTo(array $keys): ?self
@@ -47,7 +47,12 @@ final readonly class CharacteristicTable
         $group = '';
         foreach ($this->rows as $row) {
             $group = $row->group === '' ? $group : $row->group;
-            $cells = array_map(static fn (?Characteristic $one): ?Characteristic => $isKept($one) ? $one?->asNeeded() : null, $row->cells);
+            $cells = array_map(
+                static fn (?Characteristic $one): ?Characteristic => $one !== null && $isKept($one)
+                    ? $one->asNeeded($keys[$one->place->key()])
+                    : null,
+                $row->cells,
+            );
             if (array_filter($cells) !== []) {
                 $rows[] = new CharacteristicRow($group, $row->label, array_values(array_intersect_key($cells, $kept)));
                 $group = '';

@@ -6,8 +6,10 @@ namespace NorthLedger\Core\Planning;
 
 use NorthLedger\Core\Engine\Places\Place;
 use NorthLedger\Core\Features\Faces\FaceFeature;
+use NorthLedger\Core\Features\Volumes\Compression;
 use NorthLedger\Core\Inspection\Section;
 use NorthLedger\Core\Quantity\Volume;
+use NorthLedger\Core\Record\Measurements;
 
 /** What every bank of an engine must keep, from what was read of it and from its sheet (PLAN-2). */
 final readonly class PlannedSpaces
@@ -21,20 +23,31 @@ final readonly class PlannedSpaces
     public static function bounds(EngineToPlan $engine, array $parts): array
     {
         $bounds = [];
-        foreach ($engine->sheet->layout->banks as $index => $cylinders) {
-            $bounds[$index + 1] = self::ofBank($engine, $index + 1, self::spaces($engine, $cylinders, self::cutsAHead($parts)));
+        foreach (array_keys($engine->sheet->layout->banks) as $index) {
+            $bounds[$index + 1] = self::ofBank($engine, $index + 1, $parts);
         }
 
         return $bounds;
     }
 
-    /** @param  list<CombustionSpace>  $spaces */
-    private static function ofBank(EngineToPlan $engine, int $bank, array $spaces): BankBounds
+    /**
+     * A deck or a head that is past saving keeps nothing: another one goes in, which is what the specification says.
+     *
+     * @param  array<string, OfferedPart>  $parts
+     */
+    private static function ofBank(EngineToPlan $engine, int $bank, array $parts): BankBounds
     {
         $sheet = $engine->sheet;
         $faces = $engine->inspection->measurements(Section::Deck);
-        $deck = $faces->length(Place::at(FaceFeature::DeckHeight, $bank));
-        $head = $faces->length(Place::at(FaceFeature::HeadHeight, $bank));
+        [$isDeckLost, $isHeadLost] = [self::isLost($parts["deck.{$bank}"] ?? null), self::isLost($parts["head.{$bank}"] ?? null)];
+        $deck = $isDeckLost ? null : $faces->length(Place::at(FaceFeature::DeckHeight, $bank));
+        $head = $isHeadLost ? null : $faces->length(Place::at(FaceFeature::HeadHeight, $bank));
+        $compression = new Compression(
+            $sheet,
+            $isHeadLost ? Measurements::none() : $engine->inspection->measurements(Section::Volumes),
+            $isDeckLost ? Measurements::none() : $faces,
+        );
+        $spaces = self::spaces($engine, $compression, $sheet->layout->banks[$bank - 1], self::cutsAHead($parts));
 
         return BankBounds::of(
             $spaces,
@@ -48,13 +61,23 @@ final readonly class PlannedSpaces
         );
     }
 
+    /** True where nothing can be done but to put another one in. */
+    private static function isLost(?OfferedPart $part): bool
+    {
+        $kept = array_filter(
+            $part->choices ?? [],
+            static fn (OfferedChoice $choice): bool => ! in_array($choice->kind, [ChoiceKind::Replace, ChoiceKind::WithItsHost], true),
+        );
+
+        return $part !== null && $kept === [];
+    }
+
     /**
      * @param  list<int>  $cylinders
      * @return list<CombustionSpace> Those that differ; none where one of the volumes is not known
      */
-    private static function spaces(EngineToPlan $engine, array $cylinders, bool $isAHeadCut): array
+    private static function spaces(EngineToPlan $engine, Compression $compression, array $cylinders, bool $isAHeadCut): array
     {
-        $compression = $engine->inspection->compression();
         $gasket = $engine->sheet->volumes->gasketVolume();
         $area = $compression->chamberArea();
         if ($gasket === null || ($area === null && $isAHeadCut)) {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace NorthLedger\Core\Verification;
 
+use NorthLedger\Core\Assessment\Facts;
 use NorthLedger\Core\Assessment\Features;
 use NorthLedger\Core\Assessment\InspectionPlan;
 use NorthLedger\Core\Engine\Places\Place;
@@ -24,12 +25,13 @@ use NorthLedger\Core\Verification\Proofs\OrderedCondition;
 use NorthLedger\Core\Verification\Proofs\OrderedSize;
 use NorthLedger\Core\Verification\Proofs\Proof;
 use NorthLedger\Core\Verification\Proofs\Proofs;
+use NorthLedger\Core\Verification\Proofs\WorkedEngine;
 
 /**
  * Verifies all finished work beside the bores by fresh readings (WORK-4). What was worked is judged as it is read now, by the rule of the
  * end; what nothing was done to counts as it was read when it came.
  */
-final class WorkVerification implements MeasuredSections
+final class WorkVerification implements WorkedEngine
 {
     /** An ordered size takes their place: what is in the range of another step was not ordered. */
     private const SIZES = [Criterion::Size, Criterion::BigEnd, Criterion::SmallEnd];
@@ -50,7 +52,7 @@ final class WorkVerification implements MeasuredSections
         private readonly SpecificationSheet $sheet,
         ShopPolicy $policy,
         private readonly Proofs $proofs,
-        private readonly MeasuredSections $incoming,
+        private readonly Facts $incoming,
         private readonly MeasuredSections $fresh,
         private readonly array $conceded = [],
     ) {
@@ -78,18 +80,24 @@ final class WorkVerification implements MeasuredSections
     /** The places that are read of finished work: those of the order, and no more. */
     public function plan(Section $section): InspectionPlan
     {
-        $places = [];
+        $places = $optional = [];
         foreach ($this->of($section) as $feature) {
             $places = [...$places, ...$feature->proof->places, ...$feature->missing];
+            $optional = [...$optional, ...$feature->proof->optional];
         }
 
-        return $this->proofs->plan($section)->narrowedTo($places);
+        return $this->proofs->plan($section)->narrowedTo($places, $optional);
     }
 
     /** The engine as it is now: read afresh where it was worked, as it came elsewhere. */
     public function measurements(Section $section): Measurements
     {
         return $this->measurements[$section->value] ??= $this->asItIsNow($section);
+    }
+
+    public function asItCame(): Facts
+    {
+        return $this->incoming;
     }
 
     private function asItIsNow(Section $section): Measurements

@@ -19,6 +19,7 @@ final class AwaitedPart
         OperationKind::ShellsFitted->value => [PriceItem::MainShells, PriceItem::RodShells],
         OperationKind::NewCrank->value => [PriceItem::Crankshaft],
         OperationKind::NewRod->value => [PriceItem::Rod],
+        OperationKind::NewHead->value => [PriceItem::Head],
         OperationKind::Rebush->value => [PriceItem::RebushRod],
         OperationKind::Guides->value => [PriceItem::Guide],
         OperationKind::Volumes->value => [PriceItem::Valves],

@@ -49,6 +49,8 @@ enum OperationKind: string
     /** Another rod goes in: new out of the box is no proof. */
     case NewRod = 'new rod';
     case RodWeights = 'rod weights';
+    /** A part that goes in for another is measured like one that came. */
+    case NewHead = 'new head';
     case HeadWash = 'head wash';
     case HeadCrackCheck = 'head crack check';
     case HeadRepair = 'head repair';
@@ -89,6 +91,7 @@ enum OperationKind: string
             self::NewRod,
             self::RodWeights
                 => WorkPart::Rods,
+            self::NewHead,
             self::HeadWash,
             self::HeadCrackCheck,
             self::HeadRepair,
@@ -146,6 +149,16 @@ enum OperationKind: string
         );
     }
 
+    /** It takes no metal: whoever does it reads, and may verify by what was read. */
+    public function onlyMeasures(): bool
+    {
+        return in_array(
+            $this,
+            [self::NewCrank, self::NewRod, self::NewHead, self::RodWeights, self::PistonWeights, self::Volumes],
+            true,
+        );
+    }
+
     /** The part whose crack check closes it; null where it is none, or one that was looked at before is looked at again. */
     public function checksForCracks(): ?EnginePart
     {
@@ -162,7 +175,11 @@ enum OperationKind: string
     public function canBeLeftOut(): bool
     {
         return ! $this->onlyLooks() &&
-            ! in_array($this, [self::Sleeve, self::Bore, self::Hone, self::FinalWash, self::NewCrank, self::NewRod], true);
+            ! in_array(
+                $this,
+                [self::Sleeve, self::Bore, self::Hone, self::FinalWash, self::NewCrank, self::NewRod, self::NewHead],
+                true,
+            );
     }
 
     /** @return list<self> The kinds after which it has to be done again; a bore stays one when the deck is faced */
@@ -183,7 +200,7 @@ enum OperationKind: string
             self::HeadFace => [self::HeadWeld],
             self::Seats => [self::Guides],
             self::BlockSeats => [self::BlockGuides],
-            self::Volumes => [self::Guides, self::Seats, self::HeadFace],
+            self::Volumes => [self::NewHead, self::Guides, self::Seats, self::HeadFace],
             default => [],
         };
     }

@@ -56,6 +56,7 @@ final readonly class Precedence
         'match' => ['balance'],
         'balance' => ['crank final wash'],
         'crank final wash' => ['shells fitted'],
+        'new head' => ['volumes'],
         'head wash' => ['head crack check'],
         'head crack check' => ['head repair'],
         'head repair' => ['head weld', 'guides', 'head face', 'volumes'],

@@ -29,6 +29,7 @@ final readonly class UsualMinutes
         OperationKind::RodCrackCheck->value => [10, 8],
         OperationKind::NewRod->value => [5, 8],
         OperationKind::RodWeights->value => [10, 5],
+        OperationKind::NewHead->value => [15, 60],
         OperationKind::HeadWash->value => [10, 40],
         OperationKind::HeadCrackCheck->value => [15, 45],
         OperationKind::Volumes->value => [10, 30],

@@ -21,6 +21,7 @@ use NorthLedger\Core\Engine\Places\Station;
 use NorthLedger\Core\Features\Bores\BoreFeature;
 use NorthLedger\Core\Features\Bores\BorePlace;
 use NorthLedger\Core\Inspection\Occasion;
+use NorthLedger\Core\Inspection\Section;
 use NorthLedger\Core\Quantity\Length;
 use NorthLedger\Core\Quantity\LengthDisplay;
 use NorthLedger\Core\Quantity\LengthUnit;
@@ -185,6 +186,18 @@ final readonly class DemoReadings
                     sprintf('%.1f', $value),
                 );
             }
+        }
+        $this->weighPistons($job, $by, $chance);
+    }
+
+    /** New ones, where they were ordered: a few tenths of a gram apart. */
+    private function weighPistons(Job $job, User $by, Randomizer $chance): void
+    {
+        $file = $this->files->open($job->refresh());
+        $grams = ($file->sheet->piston->mass->micrograms ?? 600_000_000) / 1_000_000;
+        foreach ($file->work()->verification()->parts()['pistons']->missing ?? [] as $place) {
+            $weight = sprintf('%.1f', $grams + $chance->getInt(-6, 6) / 10);
+            $this->key($job, $by, SheetName::of(Section::Weights, Occasion::Final), $place, $weight);
         }
     }
 

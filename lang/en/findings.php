@@ -70,6 +70,8 @@ return [
         'oil_clearance' => 'oil clearance',
         'plastic_strip' => 'plastic strip',
         'ordered_size' => 'ordered size',
+        'deck_clearance' => 'piston below the deck',
+        'ratio' => 'compression',
     ],
     'work' => [
         'polish' => 'polish',

@@ -41,6 +41,7 @@ return [
         'resize' => 'resize rods',
         'new_crank' => 'other crankshaft',
         'new_rod' => 'other rods',
+        'new_head' => 'other heads',
         'lighten_rod' => 'lighten rods',
         'rod_weights' => 'weigh rods',
         'head_wash' => 'wash head',

@@ -53,7 +53,7 @@ return [
         'good' => 'As ordered',
         'good_clause' => '{1} verified by fresh readings|[2,*] all :count verified by fresh readings',
     ],
-    'unverified' => '{1} :section: :first is not verified.|[2,*] :section: :count are not verified, the first is :first.',
+    'unverified' => '{1} :section: not verified yet: :first.|[2,*] :section: :count not verified yet, the first is :first.',
     'own_work' => ':who did the work and is the only one who verified it: :section.',
     'own_work_forbidden' => ':sentence The shop does not allow that.',
     'several' => ':operation (:count)',

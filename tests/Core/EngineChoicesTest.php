@@ -187,6 +187,21 @@ final class EngineChoicesTest extends TestCase
         $this->assertContains(false, $balanced);
     }
 
+    /** What is past saving bounds no plan: another one goes in. */
+    public function test_a_head_too_thin_and_a_deck_too_low_are_replaced(): void
+    {
+        $sheet = Bench::sheet('tarn-4-198');
+        $below = static fn (?Length $least): int => ($least->nanometres ?? 0) - 10_000;
+        $thin = ['deck' => ['headheight.1' => $below($sheet->head->minimumHeight)], 'volumes' => ['chamber.2' => 1_000.0]];
+        $low = ['deck' => ['deckheight.1' => $below($sheet->deck?->minimumHeight), 'todeck.1' => -90 * self::THOU]];
+
+        foreach (Preference::cases() as $preference) {
+            $this->assertSame('replace', self::choices($sheet, $thin)->recommended($preference, null)?->codes()['head.1'] ?? '');
+            $codes = self::choices($sheet, $low)->recommended($preference, null)?->codes() ?? [];
+            $this->assertSame(['replace', 'with_its_host'], [$codes['bores'] ?? '', $codes['deck.1'] ?? '']);
+        }
+    }
+
     public function test_an_eaten_head_is_welded_and_faced_by_less(): void
     {
         $sheet = Bench::sheet('tarn-4-198');
@@ -229,7 +244,7 @@ final class EngineChoicesTest extends TestCase
 
         $this->assertSame(['grind', 254_000], [$ground->kind->value, $ground->step?->nanometres]);
         $this->assertSame('polish', $choices->recommended(Preference::Cost, null)?->codes()['mains'], 'the mains are left as they are');
-        $codes = ['bores' => 'stay', 'mains' => 'replace', 'gaskets' => 'fit', 'balance' => 'with_its_host'];
+        $codes = ['bores' => 'stay', 'mains' => 'replace', 'gaskets' => 'fit', 'balance' => 'fit'];
         $this->assertTrue($choices->plan($codes + ['rod_journals' => 'with_its_host'])?->isAllowed());
         $this->assertSame(
             [PlanObstacle::NotTogether],

@@ -54,7 +54,8 @@ final class FinishedEngine implements MeasuredSections
         $sound = (new MeasuredEngine($this->sheet))->measurements($section);
         $readings = $conditions = $values = $looks = [];
         foreach ($this->proofs->on($section) as $proof) {
-            foreach ($proof->places as $place) {
+            $wanted = array_filter($proof->optional, fn (Place $place): bool => isset($this->changes[$place->key()]));
+            foreach ([...$proof->places, ...$wanted] as $place) {
                 $key = $place->key();
                 $value = array_key_exists($key, $this->changes) ? $this->changes[$key] : $this->asOrdered($place, $sound);
                 if ($value === null) {

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
+use NorthLedger\Core\Engine\Places\Looks;
 use NorthLedger\Core\Engine\Places\Place;
+use NorthLedger\Core\Features\Weights\WeightJudge;
 use NorthLedger\Core\Finding\Criterion;
 use NorthLedger\Core\Finding\Finding;
 use NorthLedger\Core\Finding\Outcome;
@@ -44,7 +46,7 @@ final class FinishedPartsTest extends TestCase
         $this->assertNotContains('pinfillet.1', $places, 'the rod journals were polished only');
         $this->assertNotContains('mainscore.2', $places, 'the score was ground out');
         $this->assertNotContains('main.2.middle.45', $places);
-        $this->assertSame([Section::Crankshaft], $verification->sections());
+        $this->assertSame([Section::Crankshaft, Section::Weights], $verification->sections(), 'new pistons are weighed');
         $this->assertSame([], self::otherThan(VerificationState::Conforms, $verification->all()));
     }
 
@@ -53,6 +55,7 @@ final class FinishedPartsTest extends TestCase
         $unread = array_fill_keys($this->places('tarn-4-198', self::SCORED, Section::Crankshaft), null);
         $verified = $this->finished('tarn-4-198', self::SCORED, $unread)->verification()->all();
 
+        unset($verified['pistons']);
         $this->assertSame([], self::otherThan(VerificationState::Missing, $verified));
         $this->assertContains('main.2.front.0', self::keys($verified['main.2']->missing));
     }
@@ -143,6 +146,102 @@ final class FinishedPartsTest extends TestCase
             ->verification()
             ->all();
         $this->assertSame(['deckstraight.2'], self::keys($unread['deck.2']->missing));
+    }
+
+    /** The ratio is computed here once more, from the cylinder as it is now. */
+    public function test_a_head_that_was_faced_has_its_chambers_filled_again_and_its_ratio_told(): void
+    {
+        $sheet = Bench::sheet('brae-v8-311');
+        $faced = ['deck' => ['headpits.2' => Looks::INSIDE_BAND, 'headpit.2' => 4 * self::THOU]];
+        $chamber = $sheet->volumes->chamber->cubicMillimetres ?? 0.0;
+        $finished = $this->finished('brae-v8-311', $faced, ['chamber.8' => $chamber - 3_000]);
+        $cylinders = $sheet->layout->banks[1];
+        $this->assertSame(
+            array_map(static fn (int $cylinder): string => "chamber.{$cylinder}", $cylinders),
+            array_keys($finished->verification()->of(Section::Volumes)),
+            'the other head is as it came',
+        );
+        $this->assertContains(8, $cylinders);
+        $this->assertSame(['crown.8'], self::keys($finished->proofs->bySubject['chamber.8']->gone), 'new pistons have crowns of their own');
+
+        $bore = Bench::agreedOrder('brae-v8-311', $faced, array_fill(1, 8, self::WORN))->operation('hone.8')->target?->aim;
+        $this->assertNotNull($bore);
+        $disc = M_PI / 4 * ($bore->nanometres / 1e6) ** 2;
+        $clearance =
+            $chamber - 3_000 +
+            ($sheet->volumes->gasketVolume()->cubicMillimetres ?? 0.0) -
+            ($sheet->volumes->crown->cubicMillimetres ?? 0.0);
+        $ratio = static fn (float $below): float => 1 + $disc * ($sheet->stroke->nanometres / 1e6) / ($clearance + $disc * $below);
+        $value = static fn (FinishedEngine $one): float => (float) self::finding(
+            $one->verification()->all()['chamber.8'],
+            Criterion::Ratio,
+        )->value?->value;
+        $this->assertEqualsWithDelta($ratio(0.0), $value($finished), 1e-6, 'its pistons stood at the deck when it came');
+
+        $domed = $this->finished('brae-v8-311', $faced, ['chamber.8' => $chamber - 3_000, 'crown.8' => 500.0]);
+        $this->assertGreaterThan($value($finished), $value($domed), 'a dome takes room');
+        $tooSmall = $this->finished('brae-v8-311', $faced, ['chamber.8' => $chamber / 2])->verification()->all();
+        $this->assertSame(VerificationState::Out, $tooSmall['chamber.8']->state);
+        $this->assertSame(VerificationState::Conforms, $tooSmall['chamber.6']->state);
+        $unread = $this->finished('brae-v8-311', $faced, ['chamber.8' => null])->verification()->all();
+        $this->assertSame(['chamber.8'], self::keys($unread['chamber.8']->missing), 'what it held before says nothing');
+    }
+
+    public function test_what_a_deck_lost_is_taken_off_the_piston_below_it_unless_that_is_read_again(): void
+    {
+        $pitted = ['headpits.2' => Looks::INSIDE_BAND, 'headpit.2' => 4 * self::THOU];
+        $incoming = ['deck' => ['deck.2.b5' => 4 * self::THOU] + $pitted];
+        $order = Bench::agreedOrder('brae-v8-311', $incoming, array_fill(1, 8, self::WORN));
+        $cut = $order->operation('deck.2')->step->nanometres ?? 0;
+        $this->assertGreaterThan(0, $cut);
+        $height = Bench::sheet('brae-v8-311')->deck->standardHeight->nanometres ?? 0;
+        $value = fn (array $changes): float => (float) self::finding(
+            $this->finished('brae-v8-311', $incoming, $changes)->verification()->all()['chamber.8'],
+            Criterion::Ratio,
+        )->value?->value;
+        $lower = ['deckheight.2' => $height - $cut];
+        $corners = ['todeck.2' => -$cut, 'todeck.8' => -$cut];
+
+        $this->assertEqualsWithDelta($value($lower + $corners), $value($lower), 1e-9);
+        $this->assertLessThan($value($lower), $value($lower + ['todeck.2' => 20 * self::THOU, 'todeck.8' => 20 * self::THOU]));
+        $proud = $this->finished('brae-v8-311', $incoming, ['todeck.2' => -80 * self::THOU, 'todeck.8' => 0])->verification()->all();
+        $this->assertSame([Criterion::DeckClearance], self::failing($proud['deck.2']), 'the highest of its corners counts');
+    }
+
+    public function test_new_pistons_are_weighed_and_nothing_that_came_with_the_old_ones_counts(): void
+    {
+        $sheet = Bench::sheet('tarn-4-198');
+        $finished = $this->finished('tarn-4-198', self::SCORED, ['weight.1' => 612_400_000]);
+        $verification = $finished->verification();
+        $weights = $verification->measurements(Section::Weights)->plus($verification->measurements(Section::Rods));
+        $judge = new WeightJudge($sheet, $weights);
+
+        $this->assertSame(['pistons', 'rods'], array_keys($judge->kinds()));
+        $this->assertSame(612_400_000, $judge->kinds()['pistons'][0]->micrograms);
+        $pinned = $this->finished('tarn-4-198', self::SCORED, ['pinmass.1' => 1, 'pinmass.2' => 1, 'pinmass.3' => 1, 'pinmass.4' => 1]);
+        $this->assertSame(VerificationState::Conforms, $pinned->verification()->all()['pistons']->state, 'pins are weighed by who wants');
+        $unread = $this->finished('tarn-4-198', self::SCORED, ['weight.3' => null])->verification()->all();
+        $this->assertSame(['weight.3'], self::keys($unread['pistons']->missing));
+    }
+
+    public function test_another_head_is_read_like_one_that_came(): void
+    {
+        $least = Bench::sheet('tarn-4-198')->head->minimumHeight->nanometres ?? 0;
+        $lost = ['deck' => ['headheight.1' => $least - 10_000]];
+        $order = Bench::agreedOrder('tarn-4-198', $lost);
+        $this->assertTrue($order->has('new head.1'));
+        $this->assertContains('new head.1', $order->before('volumes'));
+        $this->assertFalse(OperationKind::NewHead->canBeLeftOut());
+        $this->assertNotSame([], AwaitedPart::before(OperationKind::NewHead), 'it is measured once it is there');
+
+        $sound = $this->finished('tarn-4-198', $lost)->verification()->all();
+        $this->assertSame([], self::otherThan(VerificationState::Conforms, $sound));
+        foreach (['head.1', 'valve.1.in', 'valve.4.ex', 'chamber.3'] as $subject) {
+            $this->assertArrayHasKey($subject, $sound);
+        }
+        $worn = $this->finished('tarn-4-198', $lost, ['stem.4.ex' => 1_000_000, 'vacuum.1.in' => Looks::FALLS])->verification()->all();
+        $this->assertSame(VerificationState::Out, $worn['valve.4.ex']->state, 'new out of the box is no proof');
+        $this->assertSame([Criterion::Vacuum], self::failing($worn['valve.1.in']));
     }
 
     public function test_what_the_customer_takes_as_it_is_is_conceded(): void

@@ -43,12 +43,12 @@ final class FinishedPartsTest extends TestCase
             ->assertSee('data-place="pinfillet.2"', false)
             ->assertDontSee('data-place="mainfillet.2"', false)
             ->assertDontSee('data-place="pinscore.2"', false);
-        $this->get($this->url('verify/weights'))->assertNotFound();
+        $this->get($this->url('verify/weights'))->assertSee('The order has no work on this sheet.');
         $this->get($this->url('work?at=grind+rods.2'))->assertSee($this->url('verify/crankshaft'), false);
         $this->get($this->url('work/at/grind%20rods.2'))->assertOk();
         $this->get($this->url('work/at/crank%20wash'))->assertNotFound();
         $this->get($this->url('verify/rods'))->assertSee('The order has no work on this sheet.');
-        $this->sign()->assertSessionHasErrors(['sign' => 'Crankshaft: 9 are not verified, the first is main 1.']);
+        $this->sign()->assertSessionHasErrors(['sign' => 'Crankshaft: 9 not verified yet, the first is main 1.']);
         $this->sendTo($this->job, 'sheets/crankshaft.final/readings', ['place' => 'mainfillet.2', 'text' => '.100'])->assertStatus(422);
     }
 

@@ -119,6 +119,16 @@ trait WorkedJob
         foreach ([1, 2, 3, 4] as $cylinder) {
             $this->keyBore($this->job, $cylinder, $cylinder === 1 ? $first : self::ROUND, 'bores.final');
         }
+        $this->weighPistons();
+    }
+
+    /** The new ones, where they are not weighed yet. */
+    private function weighPistons(): void
+    {
+        foreach (app(JobFiles::class)->open($this->job->refresh())->work()->verification()->parts()['pistons']->missing ?? [] as $place) {
+            $weight = ['place' => $place->key(), 'text' => '612.4'];
+            $this->sendTo($this->job, 'sheets/weights.final/readings', $weight)->assertOk();
+        }
     }
 
     protected function tick(string $key, string $state = 'done', string $actual = '', ?string $remark = null): TestResponse

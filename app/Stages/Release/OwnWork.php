@@ -37,7 +37,7 @@ final class OwnWork
         return $sentences;
     }
 
-    /** @return array<int, string> Names by person: who said that an operation is done which the sheet proves */
+    /** @return array<int, string> Names by person: who said that work is done which the sheet proves */
     private static function workers(JobFile $file, Section $section): array
     {
         $proved = [];
@@ -46,7 +46,7 @@ final class OwnWork
         }
         $isProved = static fn (string $key): bool => $section === Section::Bores
             ? OperationKey::parse($key)->kind === OperationKind::Hone
-            : isset($proved[$key]);
+            : isset($proved[$key]) && ! OperationKey::parse($key)->kind->onlyMeasures();
         $done = array_filter(
             $file->work()->ticks(),
             static fn (OperationTick $tick): bool => $tick->state === TickState::Done && $isProved($tick->operation),

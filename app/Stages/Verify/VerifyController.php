@@ -44,10 +44,6 @@ final class VerifyController
     public function part(Request $request, Job $job, Section $section, JobFiles $files): View|RedirectResponse
     {
         $file = ShownUnit::of($request, $files->open($job));
-        if (! $section->judgesParts()) {
-            abort(404);
-        }
-
         return $section === Section::Bores
             ? redirect()->route('stage.verify', $job)
             : view('verify.part', self::sheet($request, $file, $section));

@@ -33,7 +33,7 @@ final class PrintController
                 static fn (WorkGroup $group): bool => $group->rows !== [],
             ),
             'cautions' => self::cautions($file, $at),
-            'balance' => $at === Machine::Balancer ? BalanceTable::of($file) : null,
+            'balance' => $at === Machine::Balancer ? BalanceTable::asItIsNow($file) : null,
         ]);
     }
 

@@ -7,6 +7,7 @@ namespace NorthLedger\Core\Features\Crankshaft;
 use NorthLedger\Core\Engine\Places\Feature;
 use NorthLedger\Core\Engine\Places\Place;
 use NorthLedger\Core\Engine\Specification\JournalSpec;
+use NorthLedger\Core\Finding\Criterion;
 use NorthLedger\Core\Finding\Subject;
 use NorthLedger\Core\Quantity\Length;
 use NorthLedger\Core\Quantity\Roughness;
@@ -74,6 +75,15 @@ final readonly class ReadJournal
     public function hasRunOut(): bool
     {
         return $this->group === JournalGroup::Mains && ! in_array($this->number, [1, $this->spec->count], true);
+    }
+
+    /** @return list<array{Criterion, Place}> What is read of it beside its sizes once it was machined: run-out and fillet */
+    public function besideSizes(): array
+    {
+        return [
+            ...$this->hasRunOut() ? [[Criterion::RunOut, Place::at(JournalFeature::RunOut, $this->number)]] : [],
+            ...$this->spec->fillet === null ? [] : [[Criterion::Fillet, $this->fillet()]],
+        ];
     }
 
     /** @return list<Reading> Of its size, as far as they are read */

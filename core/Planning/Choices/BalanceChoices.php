@@ -14,7 +14,10 @@ use NorthLedger\Core\Planning\OfferedPart;
 use NorthLedger\Core\Planning\Piece;
 use NorthLedger\Core\Planning\PlannedPart;
 
-/** The balancing of a crankshaft: new pistons and rods that were worked weigh something else, and it follows from them (BAL-2). */
+/**
+ * The balancing of a crankshaft, this one or another: new pistons and rods that were worked weigh something else, and it follows from them
+ * (BAL-2).
+ */
 final class BalanceChoices
 {
     public const CODE = 'balance';
@@ -40,7 +43,6 @@ final class BalanceChoices
                 self::CODE,
                 EnginePart::Crankshaft,
                 $rods ? [$fit] : [$fit, OfferedChoice::of($engine, ChoiceKind::Leave, [])],
-                'mains',
             ),
         ];
     }

@@ -8,7 +8,6 @@ use NorthLedger\Core\Engine\Policy\ShopPolicy;
 use NorthLedger\Core\Engine\Specification\SpecificationSheet;
 use NorthLedger\Core\Finding\Finding;
 use NorthLedger\Core\Inspection\CharacteristicTable;
-use NorthLedger\Core\Inspection\MeasuredSections;
 use NorthLedger\Core\Inspection\Section;
 use NorthLedger\Core\Work\WorkOrder;
 
@@ -20,9 +19,6 @@ interface JudgingFinished extends Proving
     /** @return list<CharacteristicTable> What is read of finished work only, at places of its own */
     public function tables(WorkOrder $order, SpecificationSheet $sheet): array;
 
-    /**
-     * @param  MeasuredSections  $measured  The engine as it is now
-     * @return list<Finding>
-     */
-    public function findings(WorkOrder $order, SpecificationSheet $sheet, ShopPolicy $policy, MeasuredSections $measured): array;
+    /** @return list<Finding> */
+    public function findings(WorkOrder $order, SpecificationSheet $sheet, ShopPolicy $policy, WorkedEngine $engine): array;
 }

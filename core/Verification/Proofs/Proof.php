@@ -21,6 +21,7 @@ final readonly class Proof
      * @param  list<Place>  $places  Read afresh, all of them
      * @param  list<OrderedCondition>  $conditions  Under which its lengths are read
      * @param  list<Place>  $gone  What was read of it before says nothing any more, and is not read again
+     * @param  list<Place>  $optional  Read afresh where somebody wants to
      */
     public function __construct(
         public Section $section,
@@ -31,8 +32,9 @@ final readonly class Proof
         public array $conditions = [],
         public ?OrderedSize $size = null,
         public array $gone = [],
+        public array $optional = [],
     ) {
-        $this->keys = array_fill_keys(array_map(static fn (Place $place): string => $place->key(), $places), true);
+        $this->keys = array_fill_keys(array_map(static fn (Place $place): string => $place->key(), [...$places, ...$optional]), true);
     }
 
     /** Of the same thing, where several operations are done to it. */
@@ -47,6 +49,7 @@ final readonly class Proof
             array_values(array_unique([...$this->conditions, ...$other->conditions], SORT_REGULAR)),
             $this->size ?? $other->size,
             self::once([...$this->gone, ...$other->gone]),
+            self::once([...$this->optional, ...$other->optional]),
         );
     }
 

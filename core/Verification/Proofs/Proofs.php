@@ -9,7 +9,6 @@ use NorthLedger\Core\Engine\Places\Place;
 use NorthLedger\Core\Engine\Policy\ShopPolicy;
 use NorthLedger\Core\Engine\Specification\SpecificationSheet;
 use NorthLedger\Core\Finding\Finding;
-use NorthLedger\Core\Inspection\MeasuredSections;
 use NorthLedger\Core\Inspection\Section;
 use NorthLedger\Core\Work\OperationKey;
 use NorthLedger\Core\Work\WorkOrder;
@@ -81,18 +80,19 @@ final readonly class Proofs
     }
 
     /** @return list<Finding> That only finished work has */
-    public function findings(ShopPolicy $policy, MeasuredSections $measured): array
+    public function findings(ShopPolicy $policy, WorkedEngine $engine): array
     {
         return array_merge(
             ...array_map(
-                fn (JudgingFinished $one): array => $one->findings($this->order, $this->sheet, $policy, $measured),
+                fn (JudgingFinished $one): array => $one->findings($this->order, $this->sheet, $policy, $engine),
                 $this->judging(),
             ),
         );
     }
 
     /**
-     * @return list<string> Keys of the operations after which a place is another one than before: at the thing it is on, or at all of them
+     * @return list<string> Keys of the operations after which a place is another one than before: all that are done to one thing; of a
+     *     set, those that are done to all of it or at the place
      */
     public function operationsAt(Place $place): array
     {
@@ -101,7 +101,10 @@ final readonly class Proofs
             if ($proof->reads($place)) {
                 $operations = [
                     ...$operations,
-                    ...array_filter(array_keys($proof->operations), static fn (string $key): bool => self::isAt($key, $place)),
+                    ...array_filter(
+                        array_keys($proof->operations),
+                        static fn (string $key): bool => $proof->subject->number() > 0 || self::isAt($key, $place),
+                    ),
                 ];
             }
         }

@@ -15,7 +15,6 @@ use NorthLedger\Core\Features\Crankshaft\JournalGroup;
 use NorthLedger\Core\Features\Crankshaft\ReadJournal;
 use NorthLedger\Core\Finding\Criterion;
 use NorthLedger\Core\Finding\Subject;
-use NorthLedger\Core\Inspection\MeasuredSections;
 use NorthLedger\Core\Inspection\Section;
 use NorthLedger\Core\Record\Measurements;
 use NorthLedger\Core\Work\Operation;
@@ -60,9 +59,9 @@ final readonly class ProvedJournals implements JudgingFinished
     }
 
     /** Measured against measured: every housing and big end that is read, its journal, and the shells for the two (JRNL-8, JRNL-9). */
-    public function findings(WorkOrder $order, SpecificationSheet $sheet, ShopPolicy $policy, MeasuredSections $measured): array
+    public function findings(WorkOrder $order, SpecificationSheet $sheet, ShopPolicy $policy, WorkedEngine $engine): array
     {
-        $clearances = new FinishedClearances($sheet, $policy, $measured);
+        $clearances = new FinishedClearances($sheet, $policy, $engine);
 
         return $order->has(OperationKind::ShellsFitted->value) ? $clearances->findings() : [];
     }
@@ -70,8 +69,6 @@ final readonly class ProvedJournals implements JudgingFinished
     private static function ground(ReadJournal $journal, Operation $operation): Proof
     {
         $sizes = ReadJournal::places($journal->group, $journal->number);
-        $runOut = $journal->hasRunOut() ? [Place::at(JournalFeature::RunOut, $journal->number)] : [];
-        $fillet = $journal->spec->fillet === null ? [] : [$journal->fillet()];
 
         return new Proof(
             Section::Crankshaft,
@@ -82,11 +79,10 @@ final readonly class ProvedJournals implements JudgingFinished
                     Criterion::Size,
                     Criterion::OutOfRound,
                     Criterion::Taper,
-                    ...($runOut === [] ? [] : [Criterion::RunOut]),
-                    ...($fillet === [] ? [] : [Criterion::Fillet]),
+                    ...array_column($journal->besideSizes(), 0),
                 ],
             ],
-            [...$sizes, ...$runOut, ...$fillet],
+            [...$sizes, ...array_column($journal->besideSizes(), 1)],
             self::CONDITIONS,
             $operation->target === null ? null : OrderedSize::ofJournal($operation->target, $sizes),
             [$journal->score()],

@@ -64,9 +64,6 @@ final readonly class ProvedNewParts implements Proving
 
     private static function journal(ReadJournal $journal): Proof
     {
-        $runOut = $journal->hasRunOut() ? [Place::at(JournalFeature::RunOut, $journal->number)] : [];
-        $fillet = $journal->spec->fillet === null ? [] : [$journal->fillet()];
-
         return new Proof(
             Section::Crankshaft,
             EnginePart::Crankshaft,
@@ -78,11 +75,15 @@ final readonly class ProvedNewParts implements Proving
                     Criterion::Taper,
                     Criterion::Score,
                     Criterion::Finish,
-                    ...$runOut === [] ? [] : [Criterion::RunOut],
-                    ...$fillet === [] ? [] : [Criterion::Fillet],
+                    ...array_column($journal->besideSizes(), 0),
                 ],
             ],
-            [...ReadJournal::places($journal->group, $journal->number), $journal->score(), $journal->finish(), ...$runOut, ...$fillet],
+            [
+                ...ReadJournal::places($journal->group, $journal->number),
+                $journal->score(),
+                $journal->finish(),
+                ...array_column($journal->besideSizes(), 1),
+            ],
             self::CONDITIONS,
         );
     }

@@ -46,7 +46,8 @@ final class EngineWork
         ) !== [];
         $newPistons = $agreed->needs(PriceItem::Piston);
         $isMatched = $newPistons || $isThere(OperationKind::RodWeights);
-        $isBalanced = $isMatched && $isThere(OperationKind::Polish) && $agreed->sheet->weights->balanceFactor !== null;
+        $hasAnotherCrank = $isThere(OperationKind::Polish) || $isThere(OperationKind::NewCrank);
+        $isBalanced = $isMatched && $hasAnotherCrank && $agreed->sheet->weights->balanceFactor !== null;
         [$mains, $rods] = [$agreed->needs(PriceItem::MainShells), $agreed->needs(PriceItem::RodShells)];
 
         $needed = [

@@ -23,7 +23,7 @@ final readonly class HeadWork
     {
     }
 
-    /** @return list<Operation> None where no head is worked */
+    /** @return list<Operation> None where every head stays as it is */
     public static function of(AgreedWork $agreed): array
     {
         $head = new self($agreed);
@@ -36,10 +36,27 @@ final readonly class HeadWork
             ),
         );
         $work = [...$head->repairs($heads), ...$head->welds($heads), ...$head->valves($heads), ...$head->faces($heads)];
+        $others = $head->others();
 
-        return $work === []
-            ? []
-            : [new Operation(OperationKind::HeadWash), new Operation(OperationKind::HeadCrackCheck), ...$work, ...$head->volumes($work)];
+        return [
+            ...$work === [] ? [] : [new Operation(OperationKind::HeadWash), new Operation(OperationKind::HeadCrackCheck), ...$work],
+            ...$others,
+            ...self::volumes([...$work, ...$others]),
+        ];
+    }
+
+    /** @return list<Operation> Heads that go in for those that came */
+    private function others(): array
+    {
+        $replaced = array_filter(
+            $this->agreed->numbered('head'),
+            static fn (OfferedChoice $choice): bool => $choice->kind === ChoiceKind::Replace,
+        );
+
+        return array_map(
+            static fn (int|string $bank): Operation => new Operation(OperationKind::NewHead, (string) $bank),
+            array_keys($replaced),
+        );
     }
 
     /**
@@ -121,17 +138,15 @@ final readonly class HeadWork
     }
 
     /**
-     * A chamber is another one once its face or a seat was cut.
+     * A chamber is another one once its face or a seat was cut, or its head is another one.
      *
      * @param  list<Operation>  $work
      * @return list<Operation>
      */
-    private function volumes(array $work): array
+    private static function volumes(array $work): array
     {
-        $changed = array_filter(
-            $work,
-            static fn (Operation $one): bool => in_array($one->kind, [OperationKind::HeadFace, OperationKind::Seats], true),
-        );
+        $changing = [OperationKind::HeadFace, OperationKind::Seats, OperationKind::NewHead];
+        $changed = array_filter($work, static fn (Operation $one): bool => in_array($one->kind, $changing, true));
 
         return $changed === [] ? [] : [new Operation(OperationKind::Volumes)];
     }
