@@ -129,13 +129,21 @@ final readonly class BalanceTable
                 'letter' => chr(65 + $place),
                 'pieces' => array_map(static fn (array $order): int => $numbers[$order[$place]], $match->parts),
                 'sum' => MassNotation::grams($sums[$place]),
-                'off' => ($sums[$place] < $mean ? '−' : '+').MassNotation::grams(abs($sums[$place] - $mean)),
+                'off' => self::off($sums[$place] - $mean),
                 'width' => number_format((45 * abs($sums[$place] - $mean)) / $farthest, 1, '.', ''),
                 'left' => number_format(50 - ($sums[$place] < $mean ? (45 * abs($sums[$place] - $mean)) / $farthest : 0), 1, '.', ''),
                 'pin' => self::pinOf($match, $place),
             ],
             array_keys($numbers),
         );
+    }
+
+    /** “+0.4”; nothing that is less than is shown has a sign */
+    private static function off(int $micrograms): string
+    {
+        $grams = MassNotation::grams(abs($micrograms));
+
+        return (float) $grams === 0.0 ? $grams : ($micrograms < 0 ? '−' : '+').$grams;
     }
 
     private static function pinOf(BalanceMatch $match, int $place): string

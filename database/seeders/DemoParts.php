@@ -16,6 +16,7 @@ use App\Storage\User;
 use Illuminate\Support\Str;
 use NorthLedger\Core\Engine\Places\Feature;
 use NorthLedger\Core\Features\Camshaft\CamshaftFeature;
+use NorthLedger\Core\Features\Faces\FaceFeature;
 use NorthLedger\Core\Inspection\Characteristic;
 use NorthLedger\Core\Inspection\Occasion;
 use NorthLedger\Core\Inspection\Section;
@@ -23,6 +24,8 @@ use NorthLedger\Core\Inspection\UsualGauge;
 use NorthLedger\Core\Quantity\Length;
 use NorthLedger\Core\Quantity\LengthDisplay;
 use NorthLedger\Core\Record\Conditions;
+use NorthLedger\Core\Work\OperationKey;
+use NorthLedger\Core\Work\OperationKind;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 
@@ -89,7 +92,11 @@ final readonly class DemoParts
                 $aim = $file->work()->verification()->aimedAt($one->place->feature);
                 $text =
                     $other[$one->place->key()] ??
+                    $this->afterTheCut($file, $one) ??
                     ($aim === null ? $this->sound->text($file->sheet, $one, $chance) : $this->onTheAim($file, $one, $aim));
+                if ($text === SoundPart::UNREAD) {
+                    continue;
+                }
                 $this->record->handle(
                     $job,
                     $by,
@@ -97,6 +104,27 @@ final readonly class DemoParts
                 );
             }
         }
+    }
+
+    /** What stood there when it came, less what was ordered off the face; null where no face was cut, or it was not read. */
+    private function afterTheCut(JobFile $file, Characteristic $one): ?string
+    {
+        $cut = match ($one->place->feature) {
+            FaceFeature::DeckHeight => OperationKind::Deck,
+            FaceFeature::HeadHeight => OperationKind::HeadFace,
+            FaceFeature::PistonToDeck => OperationKind::Deck,
+            default => null,
+        };
+        $number = $one->place->number;
+        $isPiston = $one->place->feature === FaceFeature::PistonToDeck;
+        $banks = array_keys(array_filter($file->sheet->layout->banks, static fn (array $bank): bool => in_array($number, $bank, true)));
+        $key = $cut === null ? '' : (new OperationKey($cut, (string) ($isPiston ? $banks[0] + 1 : $number)))->written();
+        $order = $file->work()->order();
+        $came = $file->record->measurements(Section::Deck)->length($one->place);
+
+        return $came === null || $order?->has($key) !== true
+            ? null
+            : LengthDisplay::in($file->sheet->unit)->size($came->minus($order->operation($key)->step ?? Length::zero()));
     }
 
     private function onTheAim(JobFile $file, Characteristic $one, Length $aim): string

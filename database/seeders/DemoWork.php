@@ -63,6 +63,7 @@ final readonly class DemoWork
         $this->incoming->magneticCheck($job, $inspector, EnginePart::Rods, Carbon::yesterday()->setTime(12, 0));
         $this->incoming->magneticCheck($job, $inspector, EnginePart::Crankshaft, Carbon::yesterday()->setTime(13, 0));
         $worn = ['pinscore.2' => '.0020', 'guide.4.ex' => '.3456', 'bigend.5.front.90' => '0.7 thou', 'deck.2.b5' => '3.6 thou'];
+        $worn += ['headpits.1' => '2', 'headpit.1' => '.0020'];
         $this->parts->read($job, $inspector, Section::beside(), $worn, 61);
         $this->chosen($job, $inspector, 'bore 508000', 'New pistons all round, as the customer asked.');
         $file = $this->files->open($job->refresh());

@@ -4,11 +4,11 @@
     data-sizes="{{ $setup->showsSizes ? 'yes' : 'no' }}"
     data-stated="{{ $setup->asStated }}"><span class="soft">{{ $setup->for }}</span>
 <b>{{ $setup->gauge }}</b>@if($setup->zero !== null && $setup->readsSizes) zero <b class="num">{{ $setup->zero }}</b>@endif
-@if($setup->conditions !== 'no conditions stated')<span>{{ $setup->conditions }}</span>@endif
-@if($setup->calibration !== '')<span class="warn font-bold">◆ {{ $setup->calibration }}</span>@endif
-    @if($setup->fitness !== '')<span class="fitness {{ $setup->fitness }}">◆ {{ $setup->fitnessWords }}
+@if($setup->conditions !== 'no conditions stated') <span>{{ $setup->conditions }}</span>@endif
+@if($setup->calibration !== '') <span class="warn font-bold">◆ {{ $setup->calibration }}</span>@endif
+    @if($setup->fitness !== '') <span class="fitness {{ $setup->fitness }}">◆ {{ $setup->fitnessWords }}
             <span class="rule-id">GAUGE-9</span></span>@endif
-    @if($setup->check !== '')<span
+    @if($setup->check !== '') <span
             class="{{ ['out' => 'bad font-bold', 'close' => 'warn font-bold', 'good' => 'ok'][$setup->checkState->value] ?? 'soft' }}">
                 {{ $setup->checkState->sign() }}
             {{ $setup->check }}</span>@endif</span>
