@@ -423,6 +423,10 @@ return [
             'done' => 'at size',
         ],
         'read_first' => 'read it first',
+        'read_cold' => 'read it cold',
+        'read_cold_why' => 'It was read warm, and is smaller once it has cooled: six sizes then, before the next stint.',
+        'read_last' => 'As it was read last',
+        'read_last_warm' => 'As it was read last, warm: it is smaller once it has cooled',
         'read_first_why' => 'Six sizes before the first stint: what comes off is counted from them.',
         'deglaze' =>
             '{0} No bore was finished with set :set yet: the shop’s first time, then look.'.

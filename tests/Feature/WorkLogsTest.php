@@ -224,6 +224,18 @@ final class WorkLogsTest extends TestCase
         $this->assertStringContainsString('line out', $seen['margin'], 'and that it stops');
     }
 
+    /** Whichever comes next in the order: what is keyed into a card is kept of its own operation. */
+    public function test_a_card_stays_at_its_operation_after_a_log(): void
+    {
+        $this->chooseTwentyOver();
+        $this->actingAs($this->machinist);
+        $bench = (string) $this->log('time', 'bore.3', ['state' => 'begun'])->assertOk()->json('fragments.bench');
+        preg_match_all('/name="operation" value="([^"]+)"/', $bench, $operations);
+
+        $this->assertSame(['bore.3'], array_values(array_unique($operations[1])));
+        $this->assertStringContainsString('Bore, cylinder 3', $bench);
+    }
+
     public function test_a_letter_is_a_key_only_where_a_number_is_taken(): void
     {
         $this->chooseTwentyOver();

@@ -44,7 +44,12 @@ final readonly class OrderToday
 
         return implode('|', [
             config('app.build'),
-            (int) DB::table('ledger_entries')->where('job_id', $file->job->id)->whereNotIn('kind', $said)->max('id'),
+            // The newest first: what is said of operations stands before it, and the index is walked backward.
+            (int) DB::table('ledger_entries')
+                ->where('job_id', $file->job->id)
+                ->whereNotIn('kind', $said)
+                ->orderByDesc('number')
+                ->value('number'),
             $file->policy->revision,
             $file->sheet->family,
             $file->sheet->revision,

@@ -32,12 +32,18 @@ final readonly class WorkPage implements EarlyPage
     {
         // Both are asked for: in one question.
         $file->record->openSheets([SheetName::bores(), SheetName::bores(Occasion::Final)]);
-        $at = $request->input('at');
-        $after = $request->input('operation');
+        [$at, $after] = [self::operation($request, 'at'), self::operation($request, 'operation')];
+        // A card stays at its own operation, whichever comes next: what is keyed into it goes there.
+        $card = $request->boolean('card') ? $at ?? $after : null;
+        $view = WorkView::of($file, $card ?? $at, $after, $this->today->differences($file));
 
-        $view = WorkView::of($file, is_string($at) ? $at : null, is_string($after) ? $after : null, $this->today->differences($file));
-        $key = is_string($at) ? $at : $after;
+        return $card === null ? $view : $view->with(Card::of($file, $card));
+    }
 
-        return $request->boolean('card') && is_string($key) ? $view->with(Card::of($file, $key)) : $view;
+    private static function operation(Request $request, string $name): ?string
+    {
+        $operation = $request->input($name);
+
+        return is_string($operation) ? $operation : null;
     }
 }

@@ -35,6 +35,7 @@ final readonly class HoneCard extends Card
      * @param  bool  $isTooFar  Or not far enough
      * @param  array{set: string, tool: string, rpm: string, cycles: string, stroke: string, stones: string, room: string}  $last
      *     Taken over into the next entry
+     * @param  bool  $isWarm  The last reading: too large until it has cooled
      */
     private function __construct(
         public string $advice,
@@ -49,6 +50,7 @@ final readonly class HoneCard extends Card
         public array $last,
         public bool $onlyDeglazes,
         public bool $isSuspect,
+        public bool $isWarm,
         public bool $needsBefore,
     ) {
     }
@@ -82,6 +84,7 @@ final readonly class HoneCard extends Card
             self::last($file, $log, $log->last()),
             $operation->onlyDeglazes(),
             $last?->look->isSuspect() ?? false,
+            $last?->isWarm ?? false,
             $log->lastRead($operation->key()) === null,
         );
     }
@@ -97,7 +100,10 @@ final readonly class HoneCard extends Card
         }
         $now = $log->lastRead($operation->key());
         if ($now === null) {
-            return [Line::of('work.hone.read_first'), Line::of('work.hone.read_first_why')];
+            $stints = $log->at($operation->key());
+            $line = $stints !== [] && end($stints)->isWarm ? 'read_cold' : 'read_first';
+
+            return [Line::of("work.hone.{$line}"), Line::of("work.hone.{$line}_why")];
         }
         $resolution = Length::ofNanometres(self::RESOLUTION_NM[$file->sheet->unit->value]);
         $next = $log->nextStint($operation->target->least, $now->smallest(), $resolution);
@@ -154,7 +160,7 @@ final readonly class HoneCard extends Card
         if ($after === null) {
             return [];
         }
-        $removed = $last->before === null ? [] : $after->removedSince($last->before);
+        $removed = $last->before === null || $last->isWarm ? [] : $after->removedSince($last->before);
         $dwell = $after->dwellAt(Length::ofNanometres(self::RESOLUTION_NM[$file->sheet->unit->value]));
 
         return array_map(

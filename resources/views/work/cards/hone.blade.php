@@ -68,7 +68,7 @@
 </form>
 @endif
 @if($card->places !== [])
-<h2>As it was read last</h2>
+<h2>{{ __($card->isWarm ? 'work.hone.read_last_warm' : 'work.hone.read_last') }}</h2>
 <table class="bench-table">
     <thead><tr><th scope="col">place</th><th scope="col">now</th><th scope="col">came off</th></tr></thead>
     <tbody>
