@@ -195,7 +195,8 @@ final readonly class DemoReadings
     {
         $file = $this->files->open($job->refresh());
         $grams = ($file->sheet->piston->mass->micrograms ?? 600_000_000) / 1_000_000;
-        foreach ($file->work()->verification()->parts()['pistons']->missing ?? [] as $place) {
+        $parts = $file->work()->verification()->parts();
+        foreach (isset($parts['pistons']) ? $parts['pistons']->missing : [] as $place) {
             $weight = sprintf('%.1f', $grams + $chance->getInt(-6, 6) / 10);
             $this->key($job, $by, SheetName::of(Section::Weights, Occasion::Final), $place, $weight);
         }

@@ -125,7 +125,8 @@ trait WorkedJob
     /** The new ones, where they are not weighed yet. */
     private function weighPistons(): void
     {
-        foreach (app(JobFiles::class)->open($this->job->refresh())->work()->verification()->parts()['pistons']->missing ?? [] as $place) {
+        $parts = app(JobFiles::class)->open($this->job->refresh())->work()->verification()->parts();
+        foreach (isset($parts['pistons']) ? $parts['pistons']->missing : [] as $place) {
             $weight = ['place' => $place->key(), 'text' => '612.4'];
             $this->sendTo($this->job, 'sheets/weights.final/readings', $weight)->assertOk();
         }

@@ -84,7 +84,7 @@ final readonly class HoneCard extends Card
             self::last($file, $log, $log->last()),
             $operation->onlyDeglazes(),
             $last?->look->isSuspect() ?? false,
-            $last?->isWarm ?? false,
+            $last->isWarm ?? false,
             $log->lastRead($operation->key()) === null,
         );
     }
