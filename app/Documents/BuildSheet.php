@@ -159,17 +159,21 @@ final readonly class BuildSheet
                 $line = FinishedLine::of($file, $feature);
                 $lines[] = [
                     'what' => $line->name,
-                    'lines' => $feature->proof->section->judgesParts()
-                        ? array_values(
-                            array_filter(array_map(static fn (Finding $finding): string => self::told($file, $finding), $feature->findings)),
-                        )
-                        : [$line->now],
+                    'lines' => $feature->proof->section->judgesParts() ? self::findings($file, $feature) : [$line->now],
                     'state' => Line::ofCode('verify.state', $feature->state),
                 ];
             }
         }
 
         return $lines;
+    }
+
+    /** @return list<string> */
+    private static function findings(JobFile $file, VerifiedFeature $feature): array
+    {
+        $told = array_map(static fn (Finding $finding): string => self::told($file, $finding), $feature->findings);
+
+        return array_values(array_filter($told));
     }
 
     /** “size 2.6245 in” */

@@ -85,7 +85,7 @@ final readonly class FinishedLine
         );
     }
 
-    /** What holds for something that was ordered to no size: where it is only polished, the range that it came in; of a chamber its ratio. */
+    /** What holds for something that was ordered to no size: of what is only polished the range it came in, of a chamber its ratio. */
     private static function limits(JobFile $file, VerifiedFeature $feature): string
     {
         foreach ($feature->findings as $finding) {

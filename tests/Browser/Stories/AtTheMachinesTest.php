@@ -8,7 +8,8 @@ use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverKeys;
 
 /**
- * Stories 2 and 9, and a sleeve of 5, at the machines, by keys alone, on the jobs of the demo shop that stand there; how they came there is told elsewhere.
+ * Stories 2 and 9, and a sleeve of 5, at the machines, by keys alone, on the jobs of the demo shop that stand there; how they came there
+ * is told elsewhere.
  */
 final class AtTheMachinesTest extends StoryTestCase
 {
