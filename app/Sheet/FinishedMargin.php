@@ -18,8 +18,14 @@ final readonly class FinishedMargin
     private const MOST_LINES = 8;
 
     /** @param  list<FinishedLine>  $lines */
-    private function __construct(public Stamp $stamp, public array $lines, public int $more, public string $next, public string $left)
-    {
+    private function __construct(
+        public Stamp $stamp,
+        public array $lines,
+        public int $more,
+        public string $next,
+        public string $left,
+        public bool $hasConditions,
+    ) {
     }
 
     public static function of(JobFile $file, Section $section, PartWalk $walk): self
@@ -40,6 +46,7 @@ final readonly class FinishedMargin
             max(0, count($lines) - self::MOST_LINES),
             $walk->next() === null ? Line::of('verify.all_read') : $walk->next()->words().'.',
             $needed === 0 ? '' : Line::counted('verify.to_read', $needed),
+            array_filter($features, static fn (VerifiedFeature $one): bool => $one->proof->conditions !== []) !== [],
         );
     }
 

@@ -17,6 +17,7 @@ use Illuminate\Support\Str;
 use NorthLedger\Core\Engine\Places\Feature;
 use NorthLedger\Core\Features\Camshaft\CamshaftFeature;
 use NorthLedger\Core\Features\Faces\FaceFeature;
+use NorthLedger\Core\Features\Volumes\VolumeFeature;
 use NorthLedger\Core\Inspection\Characteristic;
 use NorthLedger\Core\Inspection\Occasion;
 use NorthLedger\Core\Inspection\Section;
@@ -32,6 +33,8 @@ use Random\Randomizer;
 /** Reads the sheets beside the bores of an engine that is sound, but for what is said to be otherwise; every reading by the real action. */
 final readonly class DemoParts
 {
+    private const LOST_BY_A_LIGHT_CUT_CC = 0.4;
+
     public function __construct(
         private RecordReading $record,
         private StateSetup $state,
@@ -109,6 +112,11 @@ final readonly class DemoParts
     /** What stood there when it came, less what was ordered off the face; null where no face was cut, or it was not read. */
     private function afterTheCut(JobFile $file, Characteristic $one): ?string
     {
+        if ($one->place->feature === VolumeFeature::Chamber) {
+            $came = $file->record->measurements(Section::Volumes)->value($one->place);
+
+            return $came === null ? null : number_format($came / 1_000 - self::LOST_BY_A_LIGHT_CUT_CC, 1, '.', '');
+        }
         $cut = match ($one->place->feature) {
             FaceFeature::DeckHeight => OperationKind::Deck,
             FaceFeature::HeadHeight => OperationKind::HeadFace,

@@ -19,4 +19,4 @@
 @if($margin->left === '')
 @include('verify.others')
 @endif
-<p class="soft"><span class="rule-id">WORK-4</span>{{ __('verify.conditions_note') }}</p>
+@if($margin->hasConditions)<p class="soft"><span class="rule-id">WORK-4</span> {{ __('verify.conditions_note') }}</p>@endif
