@@ -30,6 +30,11 @@ const browser = Object.fromEntries(
         'URL',
         'URLSearchParams',
         'DOMParser',
+        'caches',
+        'Request',
+        'Response',
+        'Headers',
+        'self',
     ].map((name) => [name, 'readonly']),
 );
 

@@ -70,6 +70,8 @@ Route::middleware('guest')->group(function (): void {
 
 Route::withoutMiddleware('web')->group(function (): void {
     Route::get('/up', [HealthController::class, 'up']);
+    // Kept by the browser for when the house cannot be reached; of nobody.
+    Route::view('/no-network', 'errors.no-network');
     Route::get('/health', [HealthController::class, 'health'])->middleware('throttle:120,1');
 });
 

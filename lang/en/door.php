@@ -31,6 +31,10 @@ return [
         'common' => 'That is among the passwords that are tried first. Take another.',
         'known' => 'Leave out your name, your log-in and the shop’s name.',
     ],
+    'try_again' => 'Try again',
+    'no_network' => 'No network',
+    'no_network_why' => 'This page was not open here before. Pages that were are listed below: they open without the network, and what '.
+        'you key there is kept in this browser and sent when the network is back.',
     'only_owner' => ':name is the only owner who can come in. Make somebody else an owner first.',
     'note' => [
         'changed' => ':name is changed.',

@@ -5,7 +5,9 @@
     <meta name="viewport" content="width=device-width, initial-scale=1">
     <meta name="csrf-token" content="{{ csrf_token() }}">
     <title>@yield('title', 'North Ledger') · North Ledger</title>
-    <link rel="icon" href="data:,">
+    <link rel="icon" href="/icon.svg" type="image/svg+xml">
+    <link rel="manifest" href="/manifest.webmanifest">
+    <meta name="theme-color" content="#1b262c">
     @vite(['resources/css/app.css', 'resources/js/app.js'])
 </head>
 <body>
@@ -31,6 +33,7 @@
     <a href="/own" @if(request()->routeIs('own')) aria-current="page" @endif>{{ auth()->user()->name }}</a>
     <form method="post" action="/logout">@csrf<button>Log out</button></form>
 </header>
+<p class="kept-line" data-kept role="status" hidden></p>
 @endauth
 @yield('body')
 </body>

@@ -1,0 +1,86 @@
+import { ago } from './ago.js';
+
+const LOOK_AGAIN = 4_000;
+const PAGES = 'pages';
+const NO_NETWORK = '/no-network';
+
+/**
+ * Lets the browser keep the pages of somebody who is logged in, so that they open again without the network; a page that was opened so
+ * says how old it is until the house can be reached.
+ */
+export async function startKeeper(page, isLoggedIn) {
+    if (!('serviceWorker' in navigator)) {
+        return;
+    }
+    if (page.documentElement.dataset.keptAt) {
+        sayHowOld(page, Number(page.documentElement.dataset.keptAt));
+    }
+    if (isLoggedIn) {
+        await navigator.serviceWorker.register('/sw.js').catch(() => null);
+        keepThis(page, await navigator.serviceWorker.ready);
+    }
+    listKept(page);
+}
+
+/** The first page is open before there is anybody to keep it. */
+function keepThis(page, registration) {
+    if (page.documentElement.dataset.keptAt) {
+        return;
+    }
+    const files = [...page.querySelectorAll('link[rel=stylesheet], link[rel=modulepreload], script[src]')].map(
+        (one) => one.href || one.src,
+    );
+    const fonts = performance.getEntriesByType('resource').map((one) => one.name);
+    const ours = [...files, ...fonts].filter((file) => new URL(file).pathname.startsWith('/build/'));
+    registration.active?.postMessage({ type: 'keep', page: location.href, files: [...new Set(ours)] });
+}
+
+function sayHowOld(page, keptAt) {
+    const line = page.querySelector('[data-kept]');
+    if (!line) {
+        return;
+    }
+    const say = () => {
+        line.textContent = `No network. This is the page as it was ${ago(Date.now() - keptAt)}. What you key is kept here, and sent when the network is back.`;
+    };
+    say();
+    line.hidden = false;
+    const timer = setInterval(async () => {
+        const answer = await fetch('/up', { cache: 'no-store' }).catch(() => null);
+        if (answer?.ok) {
+            clearInterval(timer);
+            line.textContent = 'The network is back.';
+            page.documentElement.removeAttribute('data-kept-at');
+            window.dispatchEvent(new Event('online'));
+        } else {
+            say();
+        }
+    }, LOOK_AGAIN);
+}
+
+/** On the page that stands for one that is not here. */
+async function listKept(page) {
+    const place = page.querySelector('[data-kept-pages]');
+    if (!place) {
+        return;
+    }
+    const pages = await caches.open(PAGES);
+    for (const request of await pages.keys()) {
+        const { pathname, search } = new URL(request.url);
+        if (pathname !== location.pathname && pathname !== NO_NETWORK) {
+            place.append(await lineOf(page, pathname + search, await pages.match(request)));
+        }
+    }
+}
+
+/** “NL-0406 Cylinder bores, 5 minutes ago” */
+async function lineOf(page, address, kept) {
+    const title = new DOMParser().parseFromString(await kept.text(), 'text/html').title.split(' · ')[0];
+    const link = page.createElement('a');
+    link.href = address;
+    link.textContent = `${title}, ${ago(Date.now() - Number(kept.headers.get('X-Kept-At')))}`;
+    const line = page.createElement('li');
+    line.append(link);
+
+    return line;
+}
