@@ -77,24 +77,24 @@ final class NotChecked
         return $results;
     }
 
-    /** @return list<string> */
+    /** @return list<string> The parts that nobody checked in one line; of those that were, the faces that were not */
     private static function cracks(JobFile $file): array
     {
-        $open = [];
+        $parts = $faces = [];
         foreach ($file->inspection()->here() as $part) {
             $unread = $file->record->cracks()->unreadFaces($part);
-            $isWhole =
-                count($unread) === count(array_filter($file->sheet->faces(), static fn (Face $face): bool => $face->part() === $part));
-            if ($unread !== []) {
-                $open[] =
-                    ucfirst($file->sheet->nameOf($part)).
-                    ($isWhole
-                        ? ': not checked for cracks.'
-                        : ', '.implode(', ', array_column($unread, 'value')).': not checked for cracks.');
+            $all = array_filter($file->sheet->faces(), static fn (Face $face): bool => $face->part() === $part);
+            if ($unread !== [] && count($unread) === count($all)) {
+                $parts[] = $file->sheet->nameOf($part);
+            } elseif ($unread !== []) {
+                $faces[] = Line::of('verify.not_checked.faces', [
+                    'part' => $file->sheet->nameOf($part),
+                    'faces' => implode(', ', array_column($unread, 'value')),
+                ]);
             }
         }
 
-        return $open;
+        return [...$parts === [] ? [] : [Line::of('verify.not_checked.cracks', ['parts' => implode(', ', $parts)])], ...$faces];
     }
 
     /** @return list<string> What was read and could not be judged */
@@ -116,21 +116,23 @@ final class NotChecked
         );
     }
 
-    /** @return list<string> */
+    /** @return list<string> What was measured neither when it came nor after its work in one line, and what was not measured whole */
     private static function sections(JobFile $file): array
     {
-        $open = [];
+        $unread = $partly = [];
         foreach (Section::beside() as $section) {
             $missing = count($file->inspection()->judged($section)->missing());
-            $open[] = match (true) {
-                ! $file->inspection()->has($section) => '',
-                $file->inspection()->measurements($section)->isEmpty() => "{$section->title()}: not measured.",
-                $missing === 1 => "{$section->title()}: one place not read.",
-                $missing > 1 => "{$section->title()}: {$missing} places not read.",
-                default => '',
-            };
+            $isVerified = $file->work()->verification()->part($section) !== [];
+            if (! $file->inspection()->has($section)) {
+                continue;
+            }
+            if ($file->inspection()->measurements($section)->isEmpty()) {
+                $unread = [...$unread, ...$isVerified ? [] : [lcfirst($section->title())]];
+            } elseif ($missing > 0) {
+                $partly[] = Line::counted('verify.not_checked.places', $missing, ['section' => $section->title()]);
+            }
         }
 
-        return array_values(array_filter($open));
+        return [...$unread === [] ? [] : [Line::of('verify.not_checked.unread', ['sections' => implode(', ', $unread)])], ...$partly];
     }
 }

@@ -20,6 +20,10 @@ return [
         'conceded' => 'conceded',
     ],
     'not_checked' => [
+        'cracks' => 'Not checked for cracks: :parts.',
+        'faces' => ':Part, :faces: not checked for cracks.',
+        'unread' => 'Not measured: :sections.',
+        'places' => '{1} :section: one place not read.|[2,*] :section: :count places not read.',
         'roughness' => 'Surface roughness of the finished bores.',
         'finish' => 'Crosshatch and look of the walls: :cylinders.',
         'rings' => 'End gaps of the rings: :cylinders.',

@@ -53,6 +53,7 @@ final class WholeWayTest extends BrowserTestCase
 
         $this->assertStringContainsString('Faces: still to be verified', $this->text($window, '.margin'));
         $this->verifyTheDeck($window, $tag);
+        $this->weighThePistons($window, $tag);
 
         $this->goTo($window, $tag, 'release');
         $this->assertStringContainsString(
@@ -94,6 +95,18 @@ final class WholeWayTest extends BrowserTestCase
             $this->enter($window, $text, $place);
         }
         $this->until($window, fn (): bool => str_contains($this->text($window, '.margin .stamp'), 'As ordered'), 'the deck is verified');
+    }
+
+    private function weighThePistons(RemoteWebDriver $window, string $tag): void
+    {
+        $this->goTo($window, $tag, 'verify/weights');
+        $this->untilReady($window);
+        foreach (['612.4', '612.1', '611.8', '612.6'] as $index => $grams) {
+            $place = 'weight.'.($index + 1);
+            $this->until($window, fn (): bool => $this->place($window) === $place, $place);
+            $this->enter($window, $grams, $place);
+        }
+        $this->until($window, fn (): bool => str_contains($this->text($window, '.margin .stamp'), 'As ordered'), 'they are weighed');
     }
 
     private function tabTo(RemoteWebDriver $window, string $tag, string $text): void

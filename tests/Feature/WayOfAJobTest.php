@@ -110,8 +110,8 @@ final class WayOfAJobTest extends TestCase
             ->assertSee('conforms')
             ->assertSee('main caps torqued: yes')
             ->assertSee('Block: no indication found, by dye penetrant')
-            ->assertSee('Head: not checked for cracks.')
-            ->assertSee('Main housings: not measured.')
+            ->assertSee('Not checked for cracks: head, crankshaft, rods.')
+            ->assertSee('Not measured: crankshaft, main housings, connecting rods, faces, head and valves, volumes.')
             ->assertSee('Inspector');
         $this->key($this->job, 'bore.1.top.thrust', '9', changes: ['reason' => 'misread'])->assertStatus(422);
         $this->post($this->url('release'), ['ulid' => $this->ulid(), 'password' => 'a-password'])->assertSessionHasErrors('ulid');

@@ -44,6 +44,7 @@ final class VerifyController
     public function part(Request $request, Job $job, Section $section, JobFiles $files): View|RedirectResponse
     {
         $file = ShownUnit::of($request, $files->open($job));
+
         return $section === Section::Bores
             ? redirect()->route('stage.verify', $job)
             : view('verify.part', self::sheet($request, $file, $section));
