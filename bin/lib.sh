@@ -140,6 +140,37 @@ DB_DATABASE=north_ledger DB_USERNAME=north_ledger DB_PASSWORD=$(sed -n 's/^DB_PA
   chmod -R o-rwx storage
 }
 
+# Beside loopback, the address that the shop's own network comes by: over TLS only, and what comes without is sent on (LISTEN_ADDRESS,
+# HTTPS_PORT, HTTP_PORT; the certificate and key that are given, or the shop's own authority's in TLS_FOLDER).
+tls_config() {
+  : > "$VAR/nginx/tls.conf"; : > "$VAR/nginx/plain.conf"
+  [ -n "${LISTEN_ADDRESS:-}" ] || return 0
+  local certificate=${CERTIFICATE:-$TLS_FOLDER/house.crt} key=${CERTIFICATE_KEY:-$TLS_FOLDER/house.key} authority="" port=:$HTTPS_PORT
+  [ "$HTTPS_PORT" = 443 ] && port=""
+  cat > "$VAR/nginx/tls.conf" <<TLS
+listen $LISTEN_ADDRESS:$HTTPS_PORT ssl;
+ssl_certificate $certificate;
+ssl_certificate_key $key;
+ssl_protocols TLSv1.2 TLSv1.3;
+ssl_session_cache shared:tls:4m;
+TLS
+  [ -n "${CERTIFICATE:-}" ] || authority="location = /authority.crt { alias $TLS_FOLDER/authority.crt; types { } default_type application/x-x509-ca-cert; add_header X-Content-Type-Options nosniff; }"
+  cat > "$VAR/nginx/plain.conf" <<PLAIN
+server {
+  listen $LISTEN_ADDRESS:$HTTP_PORT;
+  server_name _;
+  $authority
+  location / { return 308 https://\$host$port\$request_uri; }
+}
+PLAIN
+}
+
+# The shop's own authority and its certificate, unless one is given; says where PHP finds what tablets have to know.
+tls_prepare() {
+  [ -n "${LISTEN_ADDRESS:-}" ] || return 0
+  [ -n "${CERTIFICATE:-}" ] || bin/authority "$TLS_FOLDER" $LISTEN_ADDRESS ${SHOP_HOSTS:-}
+}
+
 web_start() {
   local users="" user_line="" root_flag=() 
   mkdir -p "$VAR"/{fpm,nginx,home}
@@ -151,6 +182,7 @@ web_start() {
   fi
   sed "s#@VAR@#$VAR#g; s#@USERLINES@#$users#" etc/php-fpm.conf.in > "$VAR/fpm/fpm.conf"
   sed "s#@VAR@#$VAR#g; s#@ROOT@#$ROOT#g; s#@PORT@#$PORT#g; s#@USERLINE@#$user_line#; s#@HOSTS@#${SHOP_HOSTS:-}#" etc/nginx.conf.in > "$VAR/nginx/nginx.conf"
+  tls_config
   as_web php -d opcache.enable_cli=0 artisan ledger:preload "$VAR/home/preload.list" >/dev/null
   FPM_ROOT=("${root_flag[@]}")
   fpm_start

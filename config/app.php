@@ -27,6 +27,9 @@ return [
     // Where the seals of the ledgers are kept, apart from the database.
     'backup_folder' => env('BACKUP_FOLDER', ''),
     'seal_folder' => env('SEAL_FOLDER', storage_path('seals')),
+    // Where tablets fetch the root of the shop's own authority, and the file that it is; empty where the house is on loopback only.
+    'tablet_url' => env('TABLET_URL', ''),
+    'tls_authority' => env('TLS_AUTHORITY', ''),
     // Where Chromium is; without it documents still print from the browser.
     'chromium' => env('CHROMIUM', '/usr/bin/chromium'),
 ];

@@ -17,8 +17,8 @@ return [
     'cookie' => 'north_ledger_session',
     'path' => '/',
     'domain' => null,
-    // Set to true wherever the address is https; the start script serves plain http on loopback.
-    'secure' => (bool) env('SESSION_SECURE_COOKIE', false),
+    // Null: what came over TLS goes back over TLS only; on loopback the start script serves plain http.
+    'secure' => null,
     'http_only' => true,
     'same_site' => 'strict',
     'partitioned' => false,

@@ -38,6 +38,7 @@ use App\Sheet\SheetController;
 use App\Shop\PriceController;
 use App\Shop\ShelfController;
 use App\Shop\ShopController;
+use App\Shop\TabletController;
 use App\SpecBook\DerivedFamilyController;
 use App\SpecBook\EditSheetController;
 use App\SpecBook\LookupController;
@@ -165,6 +166,7 @@ Route::middleware(['auth', StillIn::class])->group(function (): void {
     Route::middleware('can:run-shop')->group(function (): void {
         Route::get('/shop', [ShopController::class, 'edit'])->name('shop');
         Route::post('/shop', [ShopController::class, 'update']);
+        Route::get('/shop/tablets', [TabletController::class, 'show']);
         Route::get('/shop/shelf', [ShelfController::class, 'show'])->name('shop.shelf');
         Route::post('/shop/shelf', [ShelfController::class, 'store']);
         Route::get('/shop/prices', [PriceController::class, 'edit'])->name('shop.prices');

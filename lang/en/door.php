@@ -31,6 +31,23 @@ return [
         'common' => 'That is among the passwords that are tried first. Take another.',
         'known' => 'Leave out your name, your log-in and the shop’s name.',
     ],
+    'tablets' => [
+        'title' => 'Tablets',
+        'heading' => 'Tablets and phones',
+        'loopback' => 'North Ledger listens on this machine only. Run bin/install --listen with the address that this machine has in the '.
+            'shop’s network, and tablets can reach it.',
+        'given' => 'Tablets open :address. Its certificate was given to the shop, and they know whose it is.',
+        'scan' => 'Scan this with the tablet’s camera, or open :address/authority.crt there.',
+        'steps' => [
+            'Take the file in as a certificate authority (settings, security, certificates; on some tablets trust has to be switched '.
+                'on as well).',
+            'Compare its fingerprint with the one below, sign by sign, before you trust it.',
+            'Open :home, log in, and add it to the home screen: it opens without the network from then on.',
+        ],
+        'fingerprint' => 'Fingerprint, SHA-256',
+        'until' => 'Good until :day. Whoever has the key of this authority can pretend to be any address to these tablets: it lies '.
+            'beside the certificate on this machine, where root alone can read it. Keep it out of backups that leave the shop.',
+    ],
     'try_again' => 'Try again',
     'no_network' => 'No network',
     'no_network_why' => 'This page was not open here before. Pages that were are listed below: they open without the network, and what '.

@@ -37,7 +37,8 @@ final class Chromium
     /** @var list<string> */
     private array $profiles = [];
 
-    public function __construct()
+    /** @param  ?string  $home  Folder of its user, who may trust authorities of his own; null for that of the tests */
+    public function __construct(?string $home = null)
     {
         $server = stream_socket_server('tcp://127.0.0.1:0');
         if ($server === false) {
@@ -49,6 +50,8 @@ final class Chromium
             ['/usr/bin/chromedriver', '--port='.$this->port, '--log-path=/dev/null'],
             [['file', '/dev/null', 'r'], ['file', '/dev/null', 'w'], ['file', '/dev/null', 'w']],
             $pipes,
+            null,
+            $home === null ? null : ['HOME' => $home] + getenv(),
         );
         $this->process =
             $process === false ? throw new RuntimeException('ChromeDriver is not installed: apt-get install chromium-driver.') : $process;

@@ -22,6 +22,9 @@ final class SecurityHeaders
         'Permissions-Policy' => 'camera=(self), geolocation=(), microphone=()',
     ];
 
+    /** A browser that came over TLS comes over nothing else for a year. */
+    private const OVER_TLS_ONLY = 'max-age=31536000';
+
     public function handle(Request $request, Closure $next): Response
     {
         /** @var Response $response */
@@ -29,6 +32,9 @@ final class SecurityHeaders
         foreach (self::HEADERS as $name => $value) {
             // A download may be stricter than our pages.
             $response->headers->set($name, $response->headers->get($name) ?? $value);
+        }
+        if ($request->isSecure()) {
+            $response->headers->set('Strict-Transport-Security', self::OVER_TLS_ONLY);
         }
 
         return $response;

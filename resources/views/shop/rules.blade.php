@@ -8,6 +8,7 @@
         <a class="button plain" href="/people">People</a>
         <a class="button plain" href="/shop/prices">Price list</a>
         <a class="button plain" href="/shop/shelf">Shelf</a>
+        <a class="button plain" href="/shop/tablets">{{ __('door.tablets.title') }}</a>
     </div>
     @if(session('note'))<p class="note" role="status">{{ session('note') }}</p>@endif
     <div class="field setting-search">
