@@ -43,7 +43,8 @@ final class InstallTest extends TestCase
         $this->assertStringContainsString('ExecStart='.base_path('bin/start').' --no-demo', $unit);
         $this->assertStringContainsString('ProtectSystem=strict', $unit);
         $this->assertStringNotContainsString('@', $unit, 'nothing was left to fill in');
-        $this->assertStringContainsString(base_path('storage/logs'), (string) file_get_contents($this->folder.'/etc/logrotate.d/north-ledger'));
+        $rotation = (string) file_get_contents($this->folder.'/etc/logrotate.d/north-ledger');
+        $this->assertStringContainsString(base_path('storage/logs'), $rotation);
     }
 
     public function test_what_cannot_be_served_is_refused_with_what_to_do(): void

@@ -41,7 +41,8 @@ function sayHowOld(page, keptAt) {
         return;
     }
     const say = () => {
-        line.textContent = `No network. This is the page as it was ${ago(Date.now() - keptAt)}. What you key is kept here, and sent when the network is back.`;
+        const when = ago(Date.now() - keptAt);
+        line.textContent = `No network. This is the page as it was ${when}. What you key is kept here, and sent when the network is back.`;
     };
     say();
     line.hidden = false;
