@@ -28,7 +28,8 @@ final class PeopleController
     public function index(): View
     {
         return view('door.people', [
-            'people' => User::query()->orderByRaw('locked_at IS NOT NULL')->orderBy('name')->get(),
+            'people' => User::query()->whereNull('foreign_identity')->orderByRaw('locked_at IS NOT NULL')->orderBy('name')->get(),
+            'foreign' => User::query()->whereNotNull('foreign_identity')->orderBy('name')->pluck('name')->all(),
             'rules' => AccessRules::inForce(),
             'roles' => Role::cases(),
         ]);

@@ -9,7 +9,7 @@ use Illuminate\Support\Facades\DB;
 
 /**
  * What tells a row from any other, whatever the house: every column that says something, with the rows that it names by their
- * ULIDs and its person by the log-in.
+ * ULIDs and its person by the log-in, of another house by the one there.
  */
 final class RowDigests
 {
@@ -48,7 +48,7 @@ final class RowDigests
      */
     private static function read(string $table, string $where, array $bindings): array
     {
-        $columns = ['t.*', 'people.login AS written_by'];
+        $columns = ['t.*', "COALESCE(JSON_VALUE(people.foreign_identity, '$.login'), people.login) AS written_by"];
         $joins = ['LEFT JOIN users people ON people.id = t.user_id'];
         $references = self::tables()[$table];
         foreach (array_keys($references) as $index => $column) {

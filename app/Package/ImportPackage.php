@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Package;
 
-use App\People\Role;
 use App\Record\JobFiles;
 use App\Record\JobSummary;
 use App\Storage\Customer;
@@ -16,6 +15,7 @@ use App\Storage\PolicyBook;
 use App\Storage\SheetName;
 use App\Storage\SpecBook;
 use App\Storage\User;
+use App\Words\Line;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use Throwable;
@@ -31,25 +31,26 @@ final readonly class ImportPackage
     }
 
     /** @throws PackageRefused If it cannot be read, is here already, or the house has another sheet or policy under the same revision */
-    public function handle(JobPackage $package): Job
+    public function handle(JobPackage $package, User $by): Job
     {
         $package->evaluate();
         $data = $package->data();
+        $origin = PackageOrigin::of($data);
         try {
-            return DB::transaction(fn (): Job => $this->write($data));
+            return DB::transaction(fn (): Job => $this->write($data, $origin, $by));
         } catch (PackageRefused $refused) {
             throw $refused;
-        } catch (Throwable $exception) {
-            throw PackageRefused::because($exception->getMessage());
+        } catch (Throwable) {
+            throw PackageRefused::malformed();
         }
     }
 
     /** @param  array<string, mixed>  $data */
-    private function write(array $data): Job
+    private function write(array $data, PackageOrigin $origin, User $by): Job
     {
         $this->refuseTwice($data);
         $this->checkRevisions($data);
-        $people = array_map($this->person(...), $data['people']);
+        $people = array_map(static fn (array $person): int => (new ForeignPeople($origin))->known($person)->id, $data['people']);
         $number = Job::numberOf((string) $data['job']);
         $job = new Job(
             array_intersect_key($data['received'], array_flip(JobTables::OF_THE_JOB)) + [
@@ -70,6 +71,7 @@ final readonly class ImportPackage
             }
         }
         $this->chain($job, $data['ledger_entries'], $people);
+        $this->tell($job, $data, $origin, $by);
         $job->fill(JobSummary::of($this->files->open($job->refresh()))->columns());
         $job->save();
 
@@ -120,21 +122,28 @@ final readonly class ImportPackage
     }
 
     /**
-     * Somebody who is not known here becomes known by name; nobody can log in as them before the owner gives them a password.
+     * The last entry says that all before it came from elsewhere, from which house, and which package it was.
      *
-     * @param  array{login: string, name: string, role: string}  $person
+     * @param  array<string, mixed>  $data
      */
-    private function person(array $person): int
+    private function tell(Job $job, array $data, PackageOrigin $origin, User $by): void
     {
-        return (
-            User::query()->firstWhere('login', $person['login']) ??
-            User::query()->create([
-                'login' => $person['login'],
-                'name' => $person['name'],
-                'role' => Role::from($person['role']),
-                'password' => Str::random(60),
-            ])
-        )->id;
+        $said = [
+            'words' => Line::of('history.imported', ['house' => $origin->words(), 'count' => count($data['ledger_entries'])]),
+            'house' => $data['house'] ?? null,
+            'signature' => $data['signature'] ?? '',
+            'package' => hash('sha256', PackageOrigin::signed($data)),
+            'rows' => [],
+        ];
+        $this->append($job, [
+            'user_id' => $by->id,
+            'number' => $job->entries + 1,
+            'request_id' => (string) Str::ulid(),
+            'kind' => EntryKind::Imported->value,
+            'payload' => json_encode($said, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES),
+            'created_at' => now()->format('Y-m-d\TH:i:s.v\Z'),
+        ]);
+        $job->save();
     }
 
     /**
@@ -167,15 +176,18 @@ final readonly class ImportPackage
     private function chain(Job $job, array $entries, array $people): void
     {
         foreach ($entries as $row) {
-            $entry = new LedgerEntry(
-                ['job_id' => $job->id, 'user_id' => $people[$row['user_id'] - 1], 'previous_hash' => $job->head_hash] +
-                    array_diff_key($row, ['id' => 0]),
-            );
-            $entry->hash = $entry->computedHash();
-            $entry->save();
-            $job->entries = $entry->number;
-            $job->head_hash = $entry->hash;
+            $this->append($job, ['user_id' => $people[$row['user_id'] - 1]] + array_diff_key($row, ['id' => 0]));
         }
         $job->save();
+    }
+
+    /** @param  array<string, mixed>  $row */
+    private function append(Job $job, array $row): void
+    {
+        $entry = new LedgerEntry(['job_id' => $job->id, 'previous_hash' => $job->head_hash] + $row);
+        $entry->hash = $entry->computedHash();
+        $entry->save();
+        $job->entries = $entry->number;
+        $job->head_hash = $entry->hash;
     }
 }

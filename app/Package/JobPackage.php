@@ -10,6 +10,7 @@ use App\Record\JobSheet;
 use App\Record\OwnValues;
 use App\Record\SheetEntries;
 use App\Record\SheetGauges;
+use App\Signing\ShopKey;
 use App\Storage\EntryKind;
 use App\Storage\Job;
 use App\Storage\JobObservations;
@@ -51,8 +52,9 @@ final readonly class JobPackage
         }
         $data = [
             'format' => self::FORMAT,
+            'house' => [],
             'job' => Job::tagOf($number),
-            'entries' => $row['entries'],
+            'entries' => 0,
             'received' => ['customer' => $row['customer']] + array_intersect_key($row, array_flip(JobTables::OF_THE_JOB)),
             'sheet' => $specs->decoded($row['family'], $row['family_revision']),
             'policy' => $policies->document($row['is_closed'] === 1 ? $row['policy_revision'] : $policies->newestNumber()),
@@ -61,6 +63,9 @@ final readonly class JobPackage
         $numbers = $people = [];
         foreach (JobTables::REFERENCES as $table => $references) {
             $rows = DB::select("SELECT * FROM {$table} WHERE job_id = ? ORDER BY id", [$number]);
+            if ($table === 'ledger_entries') {
+                [$rows, $import] = self::withoutImport($rows);
+            }
             $numbers[$table] = array_flip(array_map(static fn (object $row): int => $row->id, $rows));
             $data[$table] = [];
             foreach ($rows as $row) {
@@ -69,9 +74,50 @@ final readonly class JobPackage
                     ['id' => count($data[$table]) + 1] + self::renumbered((array) $row, $references, $numbers, $people[$row->user_id]);
             }
         }
+        $data['entries'] = count($data['ledger_entries']);
         $data['people'] = self::people($people);
 
-        return new self($data);
+        return new self(self::signed($data, $import ?? null));
+    }
+
+    /**
+     * That it was read in here is an entry of this house alone: a package is as it came as long as nothing was written after it.
+     *
+     * @param  list<object>  $rows  Of the ledger
+     * @return array{list<object>, ?array<string, mixed>} Without it, numbered anew; and what it says, where nothing stands after it
+     */
+    private static function withoutImport(array $rows): array
+    {
+        $kept = [];
+        $import = null;
+        foreach ($rows as $row) {
+            if ($row->kind === EntryKind::Imported->value) {
+                $import = (array) json_decode($row->payload, true);
+            } else {
+                $kept[] = (object) array_replace((array) $row, ['number' => count($kept) + 1]);
+            }
+        }
+
+        return [$kept, end($rows) !== false && end($rows)->kind === EntryKind::Imported->value ? $import : null];
+    }
+
+    /**
+     * @param  array<string, mixed>  $data
+     * @param  ?array<string, mixed>  $import  What it says where the package is as it came
+     * @return array<string, mixed> With the house that it is of, and its signature; without one where that house had no key
+     */
+    private static function signed(array $data, ?array $import): array
+    {
+        if ($import !== null && $import['house'] === null) {
+            unset($data['house']);
+
+            return $data;
+        }
+        $key = ShopKey::ifMade();
+        $data['house'] = $import['house'] ?? ['name' => (string) config('app.shop'), 'key' => $key?->publicKey() ?? ''];
+        $signature = $import['signature'] ?? $key?->sign(PackageOrigin::signed($data)) ?? '';
+
+        return $signature === '' ? $data : $data + ['signature' => $signature];
     }
 
     /** @throws PackageRefused If it is no such package */
@@ -125,7 +171,9 @@ final readonly class JobPackage
             }
 
             return new Evaluation((string) ($this->data['job'] ?? ''), JobFile::assembled($job, $sheet, $policy, $observations, $entries));
-        } catch (\Exception|\TypeError|\ValueError $exception) {
+        } catch (\ErrorException|\TypeError|\ValueError) {
+            throw PackageRefused::malformed();
+        } catch (\Exception $exception) {
             throw PackageRefused::because($exception->getMessage());
         }
     }
@@ -172,14 +220,21 @@ final readonly class JobPackage
     {
         $marks = implode(', ', array_fill(0, max(1, count($people)), '?'));
         $rows = array_column(
-            $people === [] ? [] : DB::select("SELECT id, login, name, role FROM users WHERE id IN ({$marks})", array_keys($people)),
+            $people === []
+                ? []
+                : DB::select("SELECT id, login, name, role, foreign_identity FROM users WHERE id IN ({$marks})", array_keys($people)),
             null,
             'id',
         );
 
-        return array_map(
-            static fn (int $id): array => ['login' => $rows[$id]->login, 'name' => $rows[$id]->name, 'role' => $rows[$id]->role],
-            array_keys($people),
-        );
+        return array_map(static fn (int $id): array => self::person($rows[$id]), array_keys($people));
+    }
+
+    /** @return array{login: string, name: string, role: string} As the house calls them that they are of */
+    private static function person(object $row): array
+    {
+        $there = $row->foreign_identity === null ? [] : (array) json_decode($row->foreign_identity, true);
+
+        return ['login' => $there['login'] ?? $row->login, 'name' => $there['name'] ?? $row->name, 'role' => $row->role];
     }
 }

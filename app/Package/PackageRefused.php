@@ -12,6 +12,12 @@ final class PackageRefused extends \RuntimeException
         return new self("{$file} cannot be opened.");
     }
 
+    /** Something in it is no value that can stand there: what PHP says of that is nobody's language. */
+    public static function malformed(): self
+    {
+        return self::because('a value in it is missing, or is none that can stand there; resources/packages/job.schema.json says what can');
+    }
+
     public static function because(string $clause): self
     {
         return new self("The package cannot be read: {$clause}");

@@ -22,10 +22,10 @@ final class ShopKey
     {
     }
 
-    /** Null where the shop has none yet: nothing was signed. */
+    /** Null where the shop has none yet, or whoever runs this may not read it: nothing is signed. */
     public static function ifMade(): ?self
     {
-        return is_file(config('app.key_folder').'/'.self::FILE) ? self::own() : null;
+        return is_readable(config('app.key_folder').'/'.self::FILE) ? self::own() : null;
     }
 
     /** @throws RuntimeException If the folder cannot be written, or the file holds no key */

@@ -62,6 +62,8 @@ enum EntryKind: string
     case Release = 'release';
     /** Something that came up about a released job. */
     case Recall = 'recall';
+    /** Everything before it was written in another house, or in this one before it was taken out. */
+    case Imported = 'imported';
 
     /** True where what the engine is judged by is another one afterwards: its sheet, or the policy of a job that is open again. */
     public function changesTheSpecification(): bool

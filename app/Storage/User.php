@@ -22,6 +22,8 @@ use Illuminate\Support\Carbon;
  * @property ?Carbon $password_changed_at
  * @property ?Carbon $locked_at
  * @property ?Carbon $logged_in_at  The last log-in
+ * @property ?array{login: string, name: string, house: string, key: string} $foreign_identity  Who it is in the house that a job came from;
+ *     null for everybody of this one
  */
 final class User extends Authenticatable
 {
@@ -33,6 +35,12 @@ final class User extends Authenticatable
     protected $fillable = ['login', 'name', 'role', 'password', 'password_kind', 'sees_prices'];
 
     protected $attributes = ['password_kind' => 'own', 'sees_prices' => true];
+
+    /** A name that came with a job of another house: nobody lets it in, or changes it. */
+    public function resolveRouteBinding($value, $field = null): ?self
+    {
+        return self::query()->whereNull('foreign_identity')->find($value);
+    }
 
     protected $hidden = ['password', 'remember_token', 'second_factor'];
 
@@ -66,6 +74,7 @@ final class User extends Authenticatable
             'logged_in_at' => 'datetime',
             'sees_prices' => 'boolean',
             'second_factor' => 'encrypted:array',
+            'foreign_identity' => 'array',
         ];
     }
 }

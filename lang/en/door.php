@@ -48,6 +48,8 @@ return [
         'until' => 'Good until :day. Whoever has the key of this authority can pretend to be any address to these tablets: it lies '.
             'beside the certificate on this machine, where root alone can read it. Keep it out of backups that leave the shop.',
     ],
+    'foreign' => 'Of other houses',
+    'foreign_why' => 'Their names came with jobs that were read in. None of them can come in here, and none of them is one of ours.',
     'try_again' => 'Try again',
     'no_network' => 'No network',
     'no_network_why' => 'This page was not open here before. Pages that were are listed below: they open without the network, and what '.

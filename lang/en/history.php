@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 /** What the entries of a job's ledger are called, and what they said. */
 return [
+    'imported' => 'from :house, :count entries',
     'kind' => [
         'received' => 'received',
         'part_count' => 'part counted',
@@ -50,6 +51,7 @@ return [
         'part_answered' => 'part accepted or returned',
         'release' => 'released',
         'recall' => 'came up after the release',
+        'imported' => 'read in from a package',
     ],
     'way' => [
         'stay' => 'stays at its size',

@@ -9,15 +9,17 @@ use App\Package\JobPackage;
 use App\Package\PackageRefused;
 use App\People\Role;
 use App\Record\FindingKey;
+use App\Signing\ShopKey;
 use App\Storage\Job;
+use App\Storage\LedgerEntry;
 use App\Storage\Observation;
 use App\Storage\PolicyBook;
 use App\Storage\SpecBook;
 use App\Storage\User;
 use Database\Seeders\DemoParts;
+use Illuminate\Filesystem\Filesystem;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
-use Illuminate\Support\Facades\Hash;
 use NorthLedger\Core\Assessment\EngineVerdict;
 use NorthLedger\Core\Engine\Specification\EnginePart;
 use NorthLedger\Core\Inspection\Section;
@@ -222,7 +224,7 @@ final class EngineTest extends TestCase
         $this->assertRefused('the job is here already, as '.$this->job->tag(), $json);
 
         $this->forgetEverything();
-        $read = $this->app->make(ImportPackage::class)->handle(JobPackage::fromJson($json));
+        $read = $this->readIn($json);
         $this->assertSame([$this->job->tag(), 'with machining'], [$read->tag(), $read->engine_verdict]);
         $this->job = $read;
         $this->assertSame($json, $this->exported(), 'the round trip is exact');
@@ -230,10 +232,9 @@ final class EngineTest extends TestCase
         $this->artisan('ledger:recompute')
             ->expectsOutput('1 stored verdicts agree with the recomputed ones, 0 differ.')
             ->assertSuccessful();
-        $this->assertFalse(
-            Hash::check('a-password', User::query()->where('login', 'inspector')->firstOrFail()->getAuthPassword()),
-            'nobody can log in as them before they get a password',
-        );
+        $last = LedgerEntry::query()->where('job_id', $read->id)->orderByDesc('number')->firstOrFail();
+        $this->assertSame(['imported', 'owner'], [$last->kind, User::query()->findOrFail($last->user_id)->login]);
+        $this->assertStringContainsString(hash('sha256', (string) json_encode(json_decode($json), 320)), $last->payload);
     }
 
     public function test_what_is_not_by_the_book_goes_with_its_engine(): void
@@ -246,7 +247,7 @@ final class EngineTest extends TestCase
         ])->assertOk();
         $json = $this->exported();
         $this->forgetEverything();
-        $read = $this->app->make(ImportPackage::class)->handle(JobPackage::fromJson($json));
+        $read = $this->readIn($json);
         $this->assertTrue($read->has_own_values);
         $this->job = $read;
         $this->assertSame($json, $this->exported());
@@ -260,7 +261,7 @@ final class EngineTest extends TestCase
         $data = json_decode($this->exported(), true);
         unset($data['sheet']['castings'], $data['sheet']['block']['bore_spacing']);
         $this->forgetEverything();
-        $read = $this->app->make(ImportPackage::class)->handle(JobPackage::fromJson(json_encode($data, JSON_THROW_ON_ERROR)));
+        $read = $this->readIn(json_encode($data, JSON_THROW_ON_ERROR));
         $this->assertSame($this->job->serial, $read->serial);
     }
 
@@ -276,7 +277,7 @@ final class EngineTest extends TestCase
             ->update(['id' => $this->job->id]);
         $this->besideTheHouse(fn (): int => DB::table('ledger_entries')->update(['job_id' => $this->job->id]));
         DB::statement('SET FOREIGN_KEY_CHECKS = 1');
-        $this->assertNotSame($this->job->id, $this->app->make(ImportPackage::class)->handle(JobPackage::fromJson($json))->id);
+        $this->assertNotSame($this->job->id, $this->readIn($json)->id);
         $data = json_decode($json, true);
         $data['ledger_entries'][0]['request_id'] = $this->ulid();
         $data['sheet']['description'] = 'another';
@@ -294,10 +295,106 @@ final class EngineTest extends TestCase
         $file = (string) tempnam(sys_get_temp_dir(), 'package');
         file_put_contents($file, Artisan::output());
         $this->forgetEverything();
+        $this->artisan('ledger:import', ['file' => $file])->expectsOutputToContain('has no owner yet')->assertFailed();
+        $this->person(Role::Owner);
+        $this->artisan('ledger:import', ['file' => $file, '--by' => 'nobody'])->expectsOutputToContain('nobody here logs in as')->assertFailed();
         $this->artisan('ledger:import', ['file' => $file])
             ->expectsOutput("{$this->job->tag()}, {$this->job->serial}: 23 entries read in.")
             ->assertSuccessful();
         unlink($file);
+    }
+
+    /** Whoever is called the same here is not taken for the one who signed there. */
+    public function test_people_of_another_house_stay_its_own(): void
+    {
+        config(['app.key_folder' => $this->keys('there')]);
+        $theirKey = ShopKey::own()->publicKey();
+        $this->keyBore($this->job, 1, ['3.1', '1.9', '2.2', '1.5', '1.0', '0.8']);
+        $json = $this->exported();
+        $this->assertSame($theirKey, json_decode($json, true)['house']['key']);
+        $this->assertRefused('its signature does not fit', str_replace('"typed": "3.1"', '"typed": "3.2"', $json));
+
+        $this->forgetEverything();
+        config(['app.key_folder' => $this->keys('here')]);
+        ShopKey::own();
+        $ours = $this->person(Role::Inspector);
+        $read = $this->readIn($json);
+        $writer = $this->writerOf($read);
+        $this->assertFalse($writer->is($ours));
+        $this->assertSame(['inspector', $theirKey], [$writer->foreign_identity['login'] ?? '', $writer->foreign_identity['key'] ?? '']);
+        $this->assertStringContainsString('(key '.explode(' ', ShopKey::fingerprint($theirKey))[0].')', $writer->name);
+        $this->job = $read;
+        $this->assertSame($json, $this->exported(), 'as long as nothing is written after it, it is the package that came');
+        $this->artisan('ledger:verify')->assertSuccessful();
+
+        $this->actingAs(User::query()->where('login', 'owner')->firstOrFail())->get('/people')->assertSee($writer->name);
+        $this->post("/people/{$writer->id}/unlock")->assertNotFound();
+        $this->post("/people/{$writer->id}/password")->assertNotFound();
+        $this->get("/jobs/{$read->tag()}/history")->assertSee('read in from a package')->assertSee($writer->name);
+        $this->actingAs($ours);
+        $this->stateSetup($read);
+        $this->assertNotSame($theirKey, json_decode($this->exported(), true)['house']['key'], 'what was written here is ours to answer for');
+    }
+
+    public function test_a_package_that_this_house_signed_brings_its_own_people_back(): void
+    {
+        config(['app.key_folder' => $this->keys('here')]);
+        ShopKey::own();
+        $this->keyBore($this->job, 1, ['3.1', '1.9', '2.2', '1.5', '1.0', '0.8']);
+        $json = $this->exported();
+        $this->forgetEverything();
+        $ours = $this->person(Role::Inspector);
+        $read = $this->readIn($json);
+        $this->assertTrue($this->writerOf($read)->is($ours));
+        $this->job = $read;
+        $this->assertSame($json, $this->exported());
+    }
+
+    public function test_what_is_malformed_is_refused_in_the_language_of_people(): void
+    {
+        $data = json_decode($this->exported(), true);
+        foreach (
+            [
+                ['received', 'arrival', null],
+                ['received', 'arrival', 'by balloon'],
+                ['received', 'family_revision', []],
+                ['people', 0, ['login' => 'x']],
+                ['ledger_entries', 0, []],
+                ['house', 'name', 7],
+            ] as [$part, $key, $value]
+        ) {
+            $broken = $data;
+            $broken[$part][$key] = $value;
+            try {
+                $this->readIn(json_encode($broken, JSON_THROW_ON_ERROR));
+                $this->fail("{$part}.{$key} was read in.");
+            } catch (PackageRefused $refused) {
+                $this->assertStringStartsWith('The package cannot be read: ', $refused->getMessage());
+                $this->assertDoesNotMatchRegularExpression('/must be of type|Argument #|Undefined|SQLSTATE|\\\\|backing value/', $refused->getMessage());
+            }
+        }
+    }
+
+    private function readIn(string $json): Job
+    {
+        $reader = User::query()->firstWhere('login', 'owner') ?? $this->person(Role::Owner);
+
+        return $this->app->make(ImportPackage::class)->handle(JobPackage::fromJson($json), $reader);
+    }
+
+    private function writerOf(Job $job): User
+    {
+        $first = LedgerEntry::query()->where('job_id', $job->id)->orderBy('number')->firstOrFail();
+
+        return User::query()->findOrFail($first->user_id);
+    }
+
+    private function keys(string $name): string
+    {
+        $folder = storage_path("app/keys-of-a-test-{$name}");
+        (new Filesystem())->deleteDirectory($folder);
+
+        return $folder;
     }
 
     /** @param  array<string, string>  $changes  What is keyed at some places; “-” for nothing */
@@ -354,7 +451,7 @@ final class EngineTest extends TestCase
     private function assertRefused(string $why, string $json): void
     {
         try {
-            $this->app->make(ImportPackage::class)->handle(JobPackage::fromJson($json));
+            $this->readIn($json);
             $this->fail('It was read in.');
         } catch (PackageRefused $refused) {
             $this->assertStringContainsString($why, $refused->getMessage());

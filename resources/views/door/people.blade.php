@@ -122,5 +122,10 @@
         </fieldset>
         <p><button class="button">Save</button></p>
     </form>
+    @if($foreign !== [])
+    <h2>{{ __('door.foreign') }}</h2>
+    <p class="soft">{{ __('door.foreign_why') }}</p>
+    <ul>@foreach($foreign as $name)<li>{{ $name }}</li>@endforeach</ul>
+    @endif
 </main></div>
 @endsection

@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Package;
+
+use App\Signing\ShopKey;
+
+/** Which house wrote a package, and whether its signature says so. */
+final readonly class PackageOrigin
+{
+    private function __construct(public string $house, public string $key, public bool $isSigned)
+    {
+    }
+
+    /**
+     * @param  array<string, mixed>  $data  The package
+     *
+     * @throws PackageRefused If it is signed, and the signature does not fit what stands in it
+     */
+    public static function of(array $data): self
+    {
+        $house = is_array($data['house'] ?? null) ? $data['house'] : [];
+        [$name, $key, $signature] = [$house['name'] ?? '', $house['key'] ?? '', $data['signature'] ?? ''];
+        if (! is_string($name) || ! is_string($key) || ! is_string($signature)) {
+            throw PackageRefused::because('its “house” or “signature” is no text');
+        }
+        if ($signature !== '' && ! ShopKey::verifies(self::signed($data), $signature, $key)) {
+            throw PackageRefused::because('its signature does not fit: it was changed after it was signed');
+        }
+
+        return new self($name, $key, $signature !== '');
+    }
+
+    /**
+     * What a signature is of: everything else, in the order in which it stands.
+     *
+     * @param  array<string, mixed>  $data
+     */
+    public static function signed(array $data): string
+    {
+        unset($data['signature']);
+
+        return json_encode($data, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES);
+    }
+
+    /** True where this house's own key signed it: its people are ours. */
+    public function isThisHouse(): bool
+    {
+        return $this->isSigned && $this->key === ShopKey::ifMade()?->publicKey();
+    }
+
+    /** “Hollin Fell Engine Works (key 3f2a91c0)”; what is said of itself where nothing is signed */
+    public function words(): string
+    {
+        $name = $this->house === '' ? 'a house that does not say its name' : $this->house;
+
+        return $this->isSigned ? "{$name} (key ".explode(' ', ShopKey::fingerprint($this->key))[0].')' : "{$name} (not signed)";
+    }
+}
