@@ -22,7 +22,8 @@ self.addEventListener('activate', (event) => event.waitUntil(self.clients.claim(
 self.addEventListener('message', (event) => {
     const { type, page, files } = event.data ?? {};
     if (type === 'keep') {
-        event.waitUntil(Promise.all([keepPage(new Request(page)), ...files.map((file) => ofFile(new Request(file)))]));
+        const pages = OPENS_AGAIN.test(new URL(page).pathname) ? [keepPage(new Request(page))] : [];
+        event.waitUntil(Promise.all([...pages, ...files.map((file) => ofFile(new Request(file)))]));
     }
 });
 

@@ -16,8 +16,11 @@ export async function startKeeper(page, isLoggedIn) {
         sayHowOld(page, Number(page.documentElement.dataset.keptAt));
     }
     if (isLoggedIn) {
+        const isKeptAlready = navigator.serviceWorker.controller !== null;
         await navigator.serviceWorker.register('/sw.js').catch(() => null);
-        keepThis(page, await navigator.serviceWorker.ready);
+        if (!isKeptAlready) {
+            keepThis(page, await navigator.serviceWorker.ready);
+        }
     }
     listKept(page);
 }
@@ -44,6 +47,8 @@ function sayHowOld(page, keptAt) {
         const when = ago(Date.now() - keptAt);
         line.textContent = `No network. This is the page as it was ${when}. What you key is kept here, and sent when the network is back.`;
     };
+    // Only now: a page has one line that tells what was done, and this is none until there is something to say.
+    line.setAttribute('role', 'status');
     say();
     line.hidden = false;
     const timer = setInterval(async () => {

@@ -33,7 +33,7 @@
     <a href="/own" @if(request()->routeIs('own')) aria-current="page" @endif>{{ auth()->user()->name }}</a>
     <form method="post" action="/logout">@csrf<button>Log out</button></form>
 </header>
-<p class="kept-line" data-kept role="status" hidden></p>
+<p class="kept-line" data-kept hidden></p>
 @endauth
 @yield('body')
 </body>
