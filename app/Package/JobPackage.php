@@ -131,6 +131,8 @@ final readonly class JobPackage
         if (! is_array($data) || ($data['format'] ?? null) !== self::FORMAT) {
             throw PackageRefused::because('its “format” is not “'.self::FORMAT.'”');
         }
+        // Packages from before recalls went with a job have none.
+        $data += ['recalls' => []];
         foreach (['received', 'sheet', 'policy', 'people', ...array_keys(JobTables::REFERENCES)] as $part) {
             is_array($data[$part] ?? null) || throw PackageRefused::because("it has no “{$part}”");
         }

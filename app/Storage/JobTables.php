@@ -19,11 +19,12 @@ final class JobTables
         'operation_ticks' => ['plan_choice_id' => 'plan_choices', 'last_reading_id' => 'readings'],
         'dispositions' => ['plan_choice_id' => 'plan_choices', 'last_reading_id' => 'readings'],
         'releases' => [],
+        'recalls' => [],
         'ledger_entries' => [],
     ];
 
     /** What an entry answers for beside those: it stays in the house. */
-    public const ANSWERED_FOR = ['photos' => [], 'recalls' => []];
+    public const ANSWERED_FOR = ['photos' => []];
 
     /** Columns that mean something in one house only: a chain of hashes is made anew over the same entries. */
     public const OF_THE_HOUSE = ['job_id', 'previous_hash', 'hash'];

@@ -4,8 +4,14 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Package\ImportPackage;
+use App\Package\JobPackage;
+use App\People\Role;
 use App\Record\JobFiles;
 use App\Storage\Job;
+use App\Storage\PolicyBook;
+use App\Storage\Recall;
+use App\Storage\SpecBook;
 use App\Storage\Stage;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\Queue;
@@ -17,6 +23,7 @@ use Tests\TestCase;
 /** The demo shop shows what it is there to show. */
 final class DemoShopTest extends TestCase
 {
+    use EmptyHouse;
     use TrueSentences;
 
     #[Group('slow')]
@@ -95,6 +102,30 @@ final class DemoShopTest extends TestCase
                 ->all(),
         );
         $this->assertGreaterThan(10, $tried, 'sentences that say what would change a verdict');
+        $this->assertEveryJobGoesOutAndIn();
+    }
+
+    /** Into a house that knows none of its people, and out of it again as the same text. */
+    private function assertEveryJobGoesOutAndIn(): void
+    {
+        $packages = array_map($this->exported(...), Job::query()->orderBy('id')->pluck('id')->all());
+        $verdicts = Job::query()->orderBy('id')->pluck('engine_verdict')->all();
+        $this->forgetEverything();
+        $owner = $this->person(Role::Owner);
+        $import = $this->app->make(ImportPackage::class);
+        foreach ($packages as $package) {
+            $job = $import->handle(JobPackage::fromJson($package), $owner);
+            $this->assertSame($package, $this->exported($job->id), $job->serial);
+            // By itself: the seals are of the house that it came from.
+            $this->artisan('ledger:verify', ['tag' => $job->tag()])->assertSuccessful();
+        }
+        $this->assertSame($verdicts, Job::query()->orderBy('id')->pluck('engine_verdict')->all());
+        $this->assertGreaterThan(0, Recall::query()->count(), 'what came up after a release comes along');
+    }
+
+    private function exported(int $job): string
+    {
+        return (string) JobPackage::of($job, $this->app->make(SpecBook::class), $this->app->make(PolicyBook::class))?->toJson();
     }
 
     private function recommended(string $serial): ReboreOption

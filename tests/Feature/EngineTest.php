@@ -28,6 +28,7 @@ use Tests\TestCase;
 /** The engine as a whole: its verdict, what people decide about it, the customer's page, and its package. */
 final class EngineTest extends TestCase
 {
+    use EmptyHouse;
     use StatedJob;
 
     protected function setUp(): void
@@ -420,32 +421,6 @@ final class EngineTest extends TestCase
     private function exported(): string
     {
         return (string) JobPackage::of($this->job->id, $this->app->make(SpecBook::class), $this->app->make(PolicyBook::class))?->toJson();
-    }
-
-    private function forgetEverything(): void
-    {
-        DB::statement('SET FOREIGN_KEY_CHECKS = 0');
-        foreach (
-            [
-                'ledger_entries',
-                'readings',
-                'setups',
-                'zero_sizes',
-                'check_backs',
-                'observations',
-                'work_orders',
-                'operation_ticks',
-                'dispositions',
-                'plan_choices',
-                'releases',
-                'jobs',
-                'customers',
-                'users',
-            ] as $table
-        ) {
-            $this->besideTheHouse(static fn (): int => DB::table($table)->delete());
-        }
-        DB::statement('SET FOREIGN_KEY_CHECKS = 1');
     }
 
     private function assertRefused(string $why, string $json): void
