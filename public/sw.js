@@ -125,7 +125,7 @@ async function asItWas(request) {
 }
 
 async function forgetTheOldest(cache, name) {
-    const keys = await cache.keys();
+    const keys = (await cache.keys()).filter((key) => new URL(key.url).pathname !== NO_NETWORK);
     await Promise.all(keys.slice(0, Math.max(0, keys.length - MOST[name])).map((key) => cache.delete(key)));
 }
 
