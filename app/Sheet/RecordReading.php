@@ -9,41 +9,25 @@ use App\Ledger\AskBack;
 use App\Ledger\Ledger;
 use App\Ledger\Written;
 use App\Record\JobFile;
-use App\Record\LookCodes;
-use App\Record\Neighbours;
 use App\Storage\EntryKind;
 use App\Storage\Job;
 use App\Storage\KeyedReading;
 use App\Storage\Reading;
-use App\Storage\StatedSetup;
 use App\Storage\User;
 use App\Words\Line;
 use Illuminate\Support\Str;
-use NorthLedger\Core\Engine\Places\Axis;
 use NorthLedger\Core\Engine\Places\Place;
-use NorthLedger\Core\Engine\Places\Station;
 use NorthLedger\Core\Features\Bores\BoreFeature;
 use NorthLedger\Core\Features\Bores\BorePlace;
-use NorthLedger\Core\Features\Bores\Plausibility;
 use NorthLedger\Core\Features\Bores\RidgeLook;
-use NorthLedger\Core\Features\Weights\WeightFeature;
 use NorthLedger\Core\Inspection\Occasion;
 use NorthLedger\Core\Inspection\Section;
-use NorthLedger\Core\Quantity\Length;
-use NorthLedger\Core\Quantity\Mass;
-use NorthLedger\Core\Quantity\MassNotation;
-use NorthLedger\Core\Quantity\NotationException;
-use NorthLedger\Core\Quantity\NotationMeaning;
-use NorthLedger\Core\Quantity\ShopNotation;
 use NorthLedger\Core\Record\Conditions;
 use NorthLedger\Core\Verification\RequiredConditions;
 
 /** Records one reading or look at one place. */
 final readonly class RecordReading
 {
-    /** A piston that is more than a fifth off the weight of a new one is asked back. */
-    private const PLAUSIBLE_SHARE = 5;
-
     private const CLEANED = 'cleaned and looked at again';
 
     private const DRIFTED = 'retaken: the gauge had drifted';
@@ -52,7 +36,7 @@ final readonly class RecordReading
 
     private const COUNTS_NOW = 'read again under the conditions that count';
 
-    public function __construct(private Ledger $ledger, private GaugeFeed $feed, private GaugedValue $gauged, private PartReading $parts)
+    public function __construct(private Ledger $ledger, private GaugeFeed $feed, private BoreReading $bores, private PartReading $parts)
     {
     }
 
@@ -61,16 +45,10 @@ final readonly class RecordReading
     {
         return $this->ledger->write($job->id, $entry->ulid, EntryKind::Reading, $by, function (JobFile $file) use ($by, $entry): array {
             $standing = $file->record->entries($entry->sheet)->at($entry->place)->newest();
-            $row = match (true) {
-                $entry->sheet->section !== Section::Bores => $this->parts->row($file, $by, $entry),
-                ! in_array($entry->place->number, $file->sheet->layout->cylinders(), true) => throw AskBack::unreadable(
-                    "This engine has no cylinder {$entry->place->number}.",
-                ),
-                $entry->place->feature->isGauged() => $this->measured($file, $by, $entry),
-                $entry->place->feature === WeightFeature::PistonWeight => $this->weight($file, $entry),
-                $entry->place->feature->isMeasured() => $this->wall($file, $entry),
-                default => $this->look($entry),
-            };
+            $row =
+                $entry->sheet->section === Section::Bores
+                    ? $this->bores->row($file, $by, $entry)
+                    : $this->parts->row($file, $by, $entry);
             $this->checkFinished($file, $entry);
             if ($this->isClash($entry, $standing, $by)) {
                 throw AskBack::clash(
@@ -210,110 +188,5 @@ final readonly class RecordReading
         if ($isRing && ! in_array($entry->place, $rings, true)) {
             throw AskBack::unreadable(Line::of('verify.no_such_ring'));
         }
-    }
-
-    /** @return array<string, mixed> */
-    private function look(ReadingEntry $entry): array
-    {
-        $feature = $entry->place->feature;
-        $look =
-            LookCodes::stored($feature, trim($entry->text)) ??
-            throw AskBack::unreadable('Answer with one digit: '.LookCodes::legend($feature).'.');
-
-        return ['look' => $look];
-    }
-
-    /** @return array<string, mixed> */
-    private function weight(JobFile $file, ReadingEntry $entry): array
-    {
-        $row = Weighed::row($file, $entry);
-        $mass = Mass::ofMicrograms($row['mass_ug']);
-        $new = $file->sheet->piston->mass?->micrograms;
-        if ($new !== null && ! $entry->isConfirmed && abs($mass->micrograms - $new) * self::PLAUSIBLE_SHARE > $new) {
-            throw AskBack::confirm(
-                'A new piston weighs '.MassNotation::grams($new).' g. Is it the whole piston, without its pin and rings?',
-            );
-        }
-
-        return $row;
-    }
-
-    /** @return array<string, mixed> */
-    private function wall(JobFile $file, ReadingEntry $entry): array
-    {
-        $unit = $file->sheet->unit;
-        $isTrace = $entry->place->feature === BoreFeature::Trace;
-        try {
-            $noted = ($isTrace ? ShopNotation::forDeviations($unit, $unit->readingUnit()) : ShopNotation::forSizes($unit))->read(
-                $entry->text,
-            );
-        } catch (NotationException $exception) {
-            throw AskBack::unreadable($exception->getMessage());
-        }
-        if (
-            $noted->means === NotationMeaning::Step ||
-            (! $isTrace && ! $noted->value->isPositive() && ! ($entry->place->feature === BoreFeature::PitDepth && $noted->value->isZero()))
-        ) {
-            throw AskBack::unreadable(
-                $isTrace ? 'Key what the indicator shows beyond the radius as made.' : 'Key a thickness or a depth, above nothing.',
-            );
-        }
-        $doubt = (new Plausibility($file->policy->boreAllowances($unit), $file->display))->doubtOfWall(
-            $entry->place->feature,
-            $noted->value,
-            $file->sheet->bore->standardWall,
-        );
-        if ($doubt !== null && ! $entry->isConfirmed) {
-            throw AskBack::confirm($doubt);
-        }
-
-        return ['value_nm' => $noted->value->nanometres];
-    }
-
-    /** @return array<string, mixed> */
-    private function measured(JobFile $file, User $by, ReadingEntry $entry): array
-    {
-        $setup = $this->gauged->setup($file, $by, $entry);
-        $size = $this->gauged->value($file, $setup, $entry, $this->standard($file, $entry));
-        if (! $entry->isConfirmed) {
-            $this->doubt($file, $entry, $setup, $size);
-        }
-
-        return ['value_nm' => $size->nanometres, 'setup_id' => $setup->id];
-    }
-
-    private function doubt(JobFile $file, ReadingEntry $entry, StatedSetup $setup, Length $size): void
-    {
-        $plausibility = new Plausibility($file->policy->boreAllowances($file->sheet->unit), $file->display);
-        $doubt = $setup->isZeroedOnThePart()
-            ? $plausibility->doubtOfDeviation($size)
-            : $plausibility->doubtOfSize($size, $this->standard($file, $entry) ?? $file->sheet->bore->nominal) ??
-                $plausibility->doubtOfRange($size, $setup->range, $setup->nameOrKind());
-        $station = $entry->place->station;
-        $axis = $entry->place->axis;
-        if ($doubt === null && $station instanceof Station && $axis instanceof Axis) {
-            $bore = $file->record->entries($entry->sheet)->bores()->inspection($entry->place->number, $file->sheet, $file->policy);
-            $doubt = $plausibility->doubtOfRoundness(
-                $bore,
-                $station,
-                $axis->value,
-                $setup->isZeroedOnThePart()
-                    ? $size->plus($file->record->entries($entry->sheet)->gauges->zero($setup) ?? Length::zero())
-                    : $size,
-                (string) $setup->id,
-            );
-        }
-        if ($doubt !== null) {
-            throw AskBack::confirm($doubt);
-        }
-        $others = Neighbours::of($file->record->entries($entry->sheet), $entry->place, $setup->isZeroedOnThePart() ? $setup->id : null);
-        if ($plausibility->isFarFromOthers($size, $others)) {
-            throw AskBack::slipped(trim($entry->text), $this->gauged->shown($file, $setup, $others));
-        }
-    }
-
-    private function standard(JobFile $file, ReadingEntry $entry): ?Length
-    {
-        return $entry->place->feature === BoreFeature::Piston ? $file->sheet->piston->standard : $file->sheet->bore->nominal;
     }
 }
