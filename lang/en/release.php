@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 /** What people read of a release, its certificate, and what came up afterwards. */
 return [
+    'unchanged' => 'Nothing was read or decided since this job was opened again. Read again what was in doubt, then sign.',
     'no_option' => 'No option chosen yet.',
     'operations_open' => '{1} One operation of the order is open.|[2,*] :count operations of the order are open.',
     'bores_open' => 'Not verified: :cylinders.',

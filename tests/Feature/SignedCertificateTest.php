@@ -147,8 +147,11 @@ final class SignedCertificateTest extends TestCase
         $this->get("/certificates/{$old->ulid}")->assertSee('the work is being looked at again');
         $this->get($this->url('certificate.pdf'))->assertRedirect($this->url('release'));
         $this->get($this->url('certificate'))->assertSee('<p class="line out">▲ This certificate is withdrawn', false);
-        $this->get($this->url('release'))->assertSee('withdrawn, and the job is open again')->assertSee('Sign and release');
+        $this->get($this->url('release'))->assertSee('withdrawn, and the job is open again')->assertDontSee('Sign and release');
         $this->recall('stands')->assertSessionHasErrors('recall');
+        $this->post($this->url('release'), ['ulid' => $this->ulid(), 'password' => 'a-password'])->assertSessionHasErrors([
+            'sign' => 'Nothing was read or decided since this job was opened again. Read again what was in doubt, then sign.',
+        ]);
 
         $this->key($this->job, 'bore.1.top.thrust', '0.3', 'bores.final', ['reason' => 'gauge zero was off'])->assertOk();
         $this->post($this->url('release'), ['ulid' => $this->ulid(), 'password' => 'a-password'])->assertSessionDoesntHaveErrors();

@@ -5,6 +5,10 @@ declare(strict_types=1);
 namespace App\Stages\Release;
 
 use App\Record\JobFile;
+use App\Storage\CertificateStanding;
+use App\Storage\EntryKind;
+use App\Storage\LedgerEntry;
+use App\Storage\Releases;
 use App\Storage\SheetName;
 use App\Storage\Stage;
 use App\Storage\User;
@@ -32,6 +36,13 @@ final readonly class ReleaseCheck
     }
 
     public static function of(JobFile $file, ?User $signer): self
+    {
+        $check = self::ofPurpose($file);
+
+        return new self([...OpenPoint::all(self::unchanged($file), Stage::Verify->value), ...$check->open], $check->warnings);
+    }
+
+    private static function ofPurpose(JobFile $file): self
     {
         if (! $file->job->isWorked()) {
             return $file->job->isCheck() ? self::ofCheck($file) : self::ofInspection($file);
@@ -79,6 +90,21 @@ final readonly class ReleaseCheck
         );
 
         return new self(OpenPoint::all([...self::disagreements($file), ...$open], Stage::Judge->value), []);
+    }
+
+    /** @return list<string> A job was opened again because something was in doubt: the same readings do not settle it */
+    private static function unchanged(JobFile $file): array
+    {
+        if (Releases::of($file->job)->newestRecall()?->standing !== CertificateStanding::Reopened) {
+            return [];
+        }
+        $newest = LedgerEntry::query()
+            ->where('job_id', $file->job->id)
+            ->whereNot('kind', EntryKind::Setup->value)
+            ->orderByDesc('number')
+            ->value('kind');
+
+        return $newest === EntryKind::Recall->value ? [Line::of('release.unchanged')] : [];
     }
 
     public function maySign(): bool
