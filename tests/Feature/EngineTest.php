@@ -298,7 +298,9 @@ final class EngineTest extends TestCase
         $this->forgetEverything();
         $this->artisan('ledger:import', ['file' => $file])->expectsOutputToContain('has no owner yet')->assertFailed();
         $this->person(Role::Owner);
-        $this->artisan('ledger:import', ['file' => $file, '--by' => 'nobody'])->expectsOutputToContain('nobody here logs in as')->assertFailed();
+        $this->artisan('ledger:import', ['file' => $file, '--by' => 'nobody'])
+            ->expectsOutputToContain('nobody here logs in as')
+            ->assertFailed();
         $this->artisan('ledger:import', ['file' => $file])
             ->expectsOutput("{$this->job->tag()}, {$this->job->serial}: 23 entries read in.")
             ->assertSuccessful();
@@ -334,7 +336,8 @@ final class EngineTest extends TestCase
         $this->get("/jobs/{$read->tag()}/history")->assertSee('read in from a package')->assertSee($writer->name);
         $this->actingAs($ours);
         $this->stateSetup($read);
-        $this->assertNotSame($theirKey, json_decode($this->exported(), true)['house']['key'], 'what was written here is ours to answer for');
+        $signer = json_decode($this->exported(), true)['house']['key'];
+        $this->assertNotSame($theirKey, $signer, 'what was written here is ours to answer for');
     }
 
     public function test_a_package_that_this_house_signed_brings_its_own_people_back(): void
@@ -371,7 +374,10 @@ final class EngineTest extends TestCase
                 $this->fail("{$part}.{$key} was read in.");
             } catch (PackageRefused $refused) {
                 $this->assertStringStartsWith('The package cannot be read: ', $refused->getMessage());
-                $this->assertDoesNotMatchRegularExpression('/must be of type|Argument #|Undefined|SQLSTATE|\\\\|backing value/', $refused->getMessage());
+                $this->assertDoesNotMatchRegularExpression(
+                    '/must be of type|Argument #|Undefined|SQLSTATE|\\\\|backing value/',
+                    $refused->getMessage(),
+                );
             }
         }
     }
