@@ -30,6 +30,7 @@ use Random\Engine\Mt19937;
 use Random\Randomizer;
 use Tests\Bench\BusyShop;
 use Tests\Bench\Client;
+use Tests\Bench\Crowd;
 use Tests\Bench\Stopwatch;
 use Tests\Core\Bench;
 use Tests\Core\KnownEngine;
@@ -37,9 +38,28 @@ use Tests\Core\MeasuredEngine;
 
 require dirname(__DIR__).'/vendor/autoload.php';
 
-[, $base, $jsonFile] = $argv + [1 => '', 2 => ''];
+[, $base, $jsonFile, $crowds] = $argv + [1 => '', 2 => '', 3 => ''];
 $client = new Client($base);
 $client->logIn('inspector', 'demo-shop');
+if ($crowds !== '') {
+    echo "\nInspectors who key a reading every two or three seconds, and a Bench that looks again all the time:\n";
+    foreach (array_map(intval(...), explode(',', $crowds)) as $inspectors) {
+        $figures = (new Crowd($client, array_map(static fn (): string => $client->newVee(), range(1, max(1, $inspectors)))))->work();
+        printf(
+            "  %4d inspectors   %5d kept   %d refused   %6.1f /s   p50 %6.1f ms   p95 %6.1f ms   most %6.1f ms   Bench p95 %6.1f ms%s\n",
+            $inspectors,
+            $figures['kept'],
+            $figures['refused'],
+            $figures['per_second'],
+            $figures['p50_ms'],
+            $figures['p95_ms'],
+            $figures['most_ms'],
+            $figures['bench_p95_ms'],
+            $inspectors >= 50 ? '   (goal p95 300)' : '',
+        );
+    }
+    exit(0);
+}
 $tags = array_map(static fn (): string => $client->newMeasuredVee(), range(1, 8));
 
 const ROUNDS = 300;

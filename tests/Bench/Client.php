@@ -154,28 +154,10 @@ final class Client
      */
     public function together(string $tag, array $forms, string $path = 'sheets/bores/readings', ?callable $onTheWay = null): array
     {
-        $cookies = implode(
-            '; ',
-            array_map(
-                static function (string $line): string {
-                    $fields = explode("\t", $line);
-
-                    return "{$fields[5]}={$fields[6]}";
-                },
-                curl_getinfo($this->curl, CURLINFO_COOKIELIST) ?: [],
-            ),
-        );
         $many = curl_multi_init();
         $handles = [];
         foreach ($forms as $form) {
-            $handle = curl_init($this->base.(str_starts_with($path, '/') ? $path : "/jobs/{$tag}/{$path}"));
-            curl_setopt_array($handle, [
-                CURLOPT_RETURNTRANSFER => true,
-                CURLOPT_TIMEOUT => 30,
-                CURLOPT_COOKIE => $cookies,
-                CURLOPT_POSTFIELDS => json_encode($form, JSON_THROW_ON_ERROR),
-                CURLOPT_HTTPHEADER => ['Content-Type: application/json', 'Accept: application/json', 'X-CSRF-TOKEN: '.$this->token],
-            ]);
+            $handle = $this->request(str_starts_with($path, '/') ? $path : "/jobs/{$tag}/{$path}", $form);
             curl_multi_add_handle($many, $handle);
             $handles[] = $handle;
         }
@@ -195,6 +177,34 @@ final class Client
             ],
             $handles,
         );
+    }
+
+    /**
+     * A request of this client on a connection of its own, not sent yet.
+     *
+     * @param  ?array<string, mixed>  $form  Posted as JSON; null for a page
+     */
+    public function request(string $path, ?array $form): \CurlHandle
+    {
+        $cookies = array_map(static function (string $line): string {
+            $fields = explode("\t", $line);
+
+            return "{$fields[5]}={$fields[6]}";
+        }, curl_getinfo($this->curl, CURLINFO_COOKIELIST) ?: []);
+        $handle = curl_init($this->base.$path);
+        curl_setopt_array($handle, [
+            CURLOPT_RETURNTRANSFER => true,
+            CURLOPT_TIMEOUT => 30,
+            CURLOPT_COOKIE => implode('; ', $cookies),
+        ]);
+        if ($form !== null) {
+            curl_setopt_array($handle, [
+                CURLOPT_POSTFIELDS => json_encode($form, JSON_THROW_ON_ERROR),
+                CURLOPT_HTTPHEADER => ['Content-Type: application/json', 'Accept: application/json', 'X-CSRF-TOKEN: '.$this->token],
+            ]);
+        }
+
+        return $handle;
     }
 
     /** More open jobs on the Bench, straight into the table. */
