@@ -17,10 +17,14 @@ final readonly class ForeignPeople
     {
     }
 
-    /** @param  array{login: string, name: string, role: string}  $person */
+    /** @param  array{login: string, name: string, role: string, house?: array{name: string, key: string}}  $person */
     public function known(array $person): User
     {
-        return $this->origin->isThisHouse() ? $this->own($person) : $this->foreign($person);
+        return match (true) {
+            isset($person['house']) => self::foreign($person, PackageOrigin::told($person['house'])),
+            $this->origin->isThisHouse() => $this->own($person),
+            default => self::foreign($person, $this->origin),
+        };
     }
 
     /**
@@ -40,9 +44,9 @@ final readonly class ForeignPeople
     }
 
     /** @param  array{login: string, name: string, role: string}  $person */
-    private function foreign(array $person): User
+    private static function foreign(array $person, PackageOrigin $origin): User
     {
-        $identity = ['login' => $person['login'], 'name' => $person['name'], 'house' => $this->origin->house, 'key' => $this->origin->key];
+        $identity = ['login' => $person['login'], 'name' => $person['name'], 'house' => $origin->house, 'key' => $origin->key];
         $login = 'of-another-house.'.substr(hash('sha256', (string) json_encode($identity)), 0, 32);
         $known = User::query()->firstWhere('login', $login);
         if ($known !== null) {
@@ -50,7 +54,7 @@ final readonly class ForeignPeople
         }
         $user = new User([
             'login' => $login,
-            'name' => mb_strimwidth("{$person['name']}, {$this->origin->words()}", 0, self::NAME, '…'),
+            'name' => mb_strimwidth("{$person['name']}, {$origin->words()}", 0, self::NAME, '…'),
             'role' => Role::from($person['role']),
             'password' => Str::random(60),
         ]);

@@ -75,7 +75,8 @@ final readonly class JobPackage
             }
         }
         $data['entries'] = count($data['ledger_entries']);
-        $data['people'] = self::people($people);
+        $data['house'] = self::house($import ?? null);
+        $data['people'] = self::people($people, $data['house'] ?? []);
 
         return new self(self::signed($data, $import ?? null));
     }
@@ -102,20 +103,29 @@ final readonly class JobPackage
     }
 
     /**
+     * @param  ?array<string, mixed>  $import  What it says where the package is as it came
+     * @return ?array{name: string, key: string} That answers for what stands in it; null where it came from one that does not say
+     */
+    private static function house(?array $import): ?array
+    {
+        return $import === null
+            ? ['name' => (string) config('app.shop'), 'key' => ShopKey::ifReadable()?->publicKey() ?? '']
+            : $import['house'];
+    }
+
+    /**
      * @param  array<string, mixed>  $data
      * @param  ?array<string, mixed>  $import  What it says where the package is as it came
-     * @return array<string, mixed> With the house that it is of, and its signature; without one where that house had no key
+     * @return array<string, mixed> With the signature of its house; without one where that house had no key
      */
     private static function signed(array $data, ?array $import): array
     {
-        if ($import !== null && $import['house'] === null) {
+        if ($data['house'] === null) {
             unset($data['house']);
 
             return $data;
         }
-        $key = ShopKey::ifMade();
-        $data['house'] = $import['house'] ?? ['name' => (string) config('app.shop'), 'key' => $key?->publicKey() ?? ''];
-        $signature = $import['signature'] ?? $key?->sign(PackageOrigin::signed($data)) ?? '';
+        $signature = $import['signature'] ?? ShopKey::ifReadable()?->sign(PackageOrigin::signed($data)) ?? '';
 
         return $signature === '' ? $data : $data + ['signature' => $signature];
     }
@@ -216,9 +226,10 @@ final readonly class JobPackage
 
     /**
      * @param  array<int, int>  $people  Their number by id
-     * @return list<array{login: string, name: string, role: string}>
+     * @param  array{name?: string, key?: string}  $house  The package's
+     * @return list<array{login: string, name: string, role: string, house?: array{name: string, key: string}}>
      */
-    private static function people(array $people): array
+    private static function people(array $people, array $house): array
     {
         $marks = implode(', ', array_fill(0, max(1, count($people)), '?'));
         $rows = array_column(
@@ -229,14 +240,25 @@ final readonly class JobPackage
             'id',
         );
 
-        return array_map(static fn (int $id): array => self::person($rows[$id]), array_keys($people));
+        return array_map(static fn (int $id): array => self::person($rows[$id], $house), array_keys($people));
     }
 
-    /** @return array{login: string, name: string, role: string} As the house calls them that they are of */
-    private static function person(object $row): array
+    /**
+     * As the house calls them that they are of, which is told where it is another one than the package's.
+     *
+     * @param  array{name?: string, key?: string}  $house  The package's
+     * @return array{login: string, name: string, role: string, house?: array{name: string, key: string}}
+     */
+    private static function person(object $row, array $house): array
     {
-        $there = $row->foreign_identity === null ? [] : (array) json_decode($row->foreign_identity, true);
+        if ($row->foreign_identity === null) {
+            return ['login' => $row->login, 'name' => $row->name, 'role' => $row->role];
+        }
+        /** @var array{login: string, name: string, house: string, key: string} $there */
+        $there = json_decode($row->foreign_identity, true);
+        $own = ['name' => $there['house'], 'key' => $there['key']];
+        $isOfThePackage = $own === ['name' => $house['name'] ?? '', 'key' => $house['key'] ?? ''];
 
-        return ['login' => $there['login'] ?? $row->login, 'name' => $there['name'] ?? $row->name, 'role' => $row->role];
+        return ['login' => $there['login'], 'name' => $there['name'], 'role' => $row->role] + ($isOfThePackage ? [] : ['house' => $own]);
     }
 }

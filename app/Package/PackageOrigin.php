@@ -44,10 +44,20 @@ final readonly class PackageOrigin
         return json_encode($data, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES);
     }
 
+    /**
+     * A third house, that the one which wrote a package only tells of.
+     *
+     * @param  array{name: string, key: string}  $house
+     */
+    public static function told(array $house): self
+    {
+        return new self($house['name'], $house['key'], false);
+    }
+
     /** True where this house's own key signed it: its people are ours. */
     public function isThisHouse(): bool
     {
-        return $this->isSigned && $this->key === ShopKey::ifMade()?->publicKey();
+        return $this->isSigned && $this->key === ShopKey::ifReadable()?->publicKey();
     }
 
     /** “Hollin Fell Engine Works (key 3f2a91c0)”; what is said of itself where nothing is signed */

@@ -22,8 +22,14 @@ final class ShopKey
     {
     }
 
-    /** Null where the shop has none yet, or whoever runs this may not read it: nothing is signed. */
+    /** Null where the shop has none yet: nothing was signed. */
     public static function ifMade(): ?self
+    {
+        return is_file(config('app.key_folder').'/'.self::FILE) ? self::own() : null;
+    }
+
+    /** Null where the shop has none yet, or whoever runs this may not read it: what goes out is not signed. */
+    public static function ifReadable(): ?self
     {
         return is_readable(config('app.key_folder').'/'.self::FILE) ? self::own() : null;
     }

@@ -338,6 +338,15 @@ final class EngineTest extends TestCase
         $this->stateSetup($read);
         $signer = json_decode($this->exported(), true)['house']['key'];
         $this->assertNotSame($theirKey, $signer, 'what was written here is ours to answer for');
+
+        $package = $this->exported();
+        $this->forgetEverything();
+        $ours = $this->person(Role::Inspector);
+        $again = $this->readIn($package);
+        $this->assertFalse($this->writerOf($again)->is($ours), 'our signature makes their people none of ours');
+        $this->assertSame($theirKey, $this->writerOf($again)->foreign_identity['key'] ?? '');
+        $this->job = $again;
+        $this->assertSame($package, $this->exported());
     }
 
     public function test_a_package_that_this_house_signed_brings_its_own_people_back(): void

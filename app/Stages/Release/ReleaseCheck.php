@@ -100,7 +100,7 @@ final readonly class ReleaseCheck
         }
         $newest = LedgerEntry::query()
             ->where('job_id', $file->job->id)
-            ->whereNot('kind', EntryKind::Setup->value)
+            ->whereNotIn('kind', [EntryKind::Setup->value, EntryKind::Imported->value])
             ->orderByDesc('number')
             ->value('kind');
 
