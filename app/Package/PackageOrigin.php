@@ -63,7 +63,7 @@ final readonly class PackageOrigin
     /** “Hollin Fell Engine Works (key 3f2a91c0)”; what is said of itself where nothing is signed */
     public function words(): string
     {
-        $name = $this->house === '' ? 'a house that does not say its name' : $this->house;
+        $name = $this->house === '' ? 'a shop that does not give its name' : $this->house;
 
         return $this->isSigned ? "{$name} (key ".explode(' ', ShopKey::fingerprint($this->key))[0].')' : "{$name} (not signed)";
     }

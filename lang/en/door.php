@@ -41,14 +41,14 @@ return [
         'steps' => [
             'Take the file in as a certificate authority (settings, security, certificates; on some tablets trust has to be switched '.
                 'on as well).',
-            'Compare its fingerprint with the one below, sign by sign, before you trust it.',
+            'Compare its fingerprint with the one below, character by character, before you trust it.',
             'Open :home, log in, and add it to the home screen: it opens without the network from then on.',
         ],
         'fingerprint' => 'Fingerprint, SHA-256',
         'until' => 'Good until :day. Whoever has the key of this authority can pretend to be any address to these tablets: it lies '.
             'beside the certificate on this machine, where root alone can read it. Keep it out of backups that leave the shop.',
     ],
-    'foreign' => 'Of other houses',
+    'foreign' => 'From other shops',
     'foreign_why' => 'Their names came with jobs that were read in. None of them can come in here, and none of them is one of ours.',
     'try_again' => 'Try again',
     'no_network' => 'No network',
