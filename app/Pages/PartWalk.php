@@ -10,6 +10,7 @@ use NorthLedger\Core\Engine\Places\Place;
 use NorthLedger\Core\Finding\PartVerdict;
 use NorthLedger\Core\Inspection\Characteristic;
 use NorthLedger\Core\Inspection\Section;
+use NorthLedger\Core\Verification\WorstFirst;
 
 /** Where the hand goes next on a sheet: what a verdict needs first, suspect readings again, then what else there is. */
 final readonly class PartWalk
@@ -51,7 +52,7 @@ final readonly class PartWalk
         );
     }
 
-    /** Of finished work: whatever was ordered and is not read since it was last worked. */
+    /** Of finished work: whatever was ordered and is not read since it was last worked, what is likeliest to be out first. */
     public static function finished(JobFile $file, Section $section): self
     {
         $verification = $file->work()->verification();
@@ -63,16 +64,13 @@ final readonly class PartWalk
             }
         }
 
-        return new self(
-            array_values(
-                array_filter(
-                    $verification->plan($section)->walk(),
-                    static fn (Characteristic $one): bool => $entries->at($one->place)->newest() === null ||
-                        $entries->isSuspect($one->place),
-                ),
-            ),
-            $missing,
+        $open = array_filter(
+            $verification->plan($section)->walk(),
+            static fn (Characteristic $one): bool => $entries->at($one->place)->newest() === null || $entries->isSuspect($one->place),
         );
+        $order = WorstFirst::ofFeatures($verification->part($section), $file->work()->closedOperations());
+
+        return new self($order->sort(array_values($open), static fn (Characteristic $one): Place => $one->place), $missing);
     }
 
     public function next(): ?Place

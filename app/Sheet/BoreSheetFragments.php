@@ -12,6 +12,9 @@ use App\Storage\User;
 use NorthLedger\Core\Engine\Places\Place;
 use NorthLedger\Core\Features\Bores\BoreFeature;
 use NorthLedger\Core\Inspection\Occasion;
+use NorthLedger\Core\Quantity\Length;
+use NorthLedger\Core\Verification\VerifiedBore;
+use NorthLedger\Core\Verification\WorstFirst;
 
 /** The parts of a sheet's page that change with a reading, rendered by the server. */
 final class BoreSheetFragments implements Fragments
@@ -115,14 +118,30 @@ final class BoreSheetFragments implements Fragments
             : [$next, ...array_values(array_filter($assessment->walk, static fn (Place $place): bool => $place->key() !== $next->key()))];
     }
 
-    /** @return list<Place> Bore by bore, as they come off the hone */
+    /** @return list<Place> Bore by bore, those that are honed first, and where each was worst as it came */
     private function finishedWalk(): array
     {
-        $walk = [];
-        foreach ($this->file->work()->verification()->bores() as $bore) {
-            $walk = [...$walk, ...$bore->missing];
+        $work = $this->file->work();
+        $bores = $work->verification()->bores();
+        $open = array_merge([], ...array_map(static fn (VerifiedBore $bore): array => $bore->missing, array_values($bores)));
+        $isHoned = static fn (int $cylinder): bool => in_array("hone.{$cylinder}", $work->closedOperations(), true);
+
+        return WorstFirst::ofBores($bores, $this->incomingSizes(), array_values(array_filter(array_keys($bores), $isHoned)))->sort(
+            array_values(array_filter($open, static fn (Place $place): bool => $place->feature === BoreFeature::Bore)),
+            static fn (Place $place): Place => $place,
+        );
+    }
+
+    /** @return array<int, array<string, Length>> By cylinder and place key: what was read of the bores as they came */
+    private function incomingSizes(): array
+    {
+        $sizes = [];
+        foreach ($this->file->sheet->layout->cylinders() as $cylinder) {
+            foreach ($this->file->work()->incoming($cylinder)->readings as $reading) {
+                $sizes[$cylinder][$reading->place->key()] = $reading->corrected;
+            }
         }
 
-        return array_values(array_filter($walk, static fn (Place $place): bool => $place->feature === BoreFeature::Bore));
+        return $sizes;
     }
 }

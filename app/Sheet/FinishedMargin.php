@@ -36,7 +36,7 @@ final readonly class FinishedMargin
             static fn (VerifiedFeature $one): bool => $one->state !== VerificationState::Conforms &&
                 ($one->state !== VerificationState::Missing || $one->changes !== []),
         );
-        uasort($open, static fn (VerifiedFeature $a, VerifiedFeature $b): int => self::weight($a->state) <=> self::weight($b->state));
+        uasort($open, static fn (VerifiedFeature $a, VerifiedFeature $b): int => $a->state->urgency() <=> $b->state->urgency());
         $lines = array_map(static fn (VerifiedFeature $one): FinishedLine => FinishedLine::of($file, $one), array_values($open));
         $needed = $walk->needed();
 
@@ -66,17 +66,6 @@ final readonly class FinishedMargin
                 'missing',
             ),
             default => new Stamp(Line::of('verify.stamp.good'), Line::counted('verify.stamp.good_clause', count($features)), 'good'),
-        };
-    }
-
-    private static function weight(VerificationState $state): int
-    {
-        return match (true) {
-            $state->needsDecision() => 0,
-            $state === VerificationState::Undecided => 1,
-            $state === VerificationState::ConditionsLacking => 2,
-            $state === VerificationState::Missing => 3,
-            default => 4,
         };
     }
 }

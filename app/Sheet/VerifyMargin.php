@@ -16,7 +16,7 @@ use NorthLedger\Core\Verification\VerificationState;
 use NorthLedger\Core\Verification\VerifiedBore;
 use NorthLedger\Core\Verification\VerifiedCharacteristic;
 
-/** The margin beside the finished sheet: each bore against what was ordered. */
+/** The margin beside the finished sheet: each bore against what was ordered, what is out first. */
 final readonly class VerifyMargin
 {
     /** @param  list<VerifiedLine>  $lines */
@@ -49,6 +49,8 @@ final readonly class VerifyMargin
             $under !== [] => new Stamp('Hone more', VerdictWords::cylinders($under), 'close'),
             default => new Stamp('Not yet verified', $open === 1 ? 'one bore is open' : "{$open} bores are open", 'missing'),
         };
+
+        uasort($verified, static fn (VerifiedBore $a, VerifiedBore $b): int => $a->state->urgency() <=> $b->state->urgency());
 
         return new self(
             $stamp,

@@ -32,4 +32,16 @@ enum VerificationState: string
     {
         return in_array($this, [self::Out, self::Undersize, self::MoreToCut, self::NoLimit], true);
     }
+
+    /** Where it stands in a list that begins with what is worst, from 0. */
+    public function urgency(): int
+    {
+        return match (true) {
+            $this->needsDecision() => 0,
+            $this === self::Undecided, $this === self::RingsToFit => 1,
+            $this === self::ConditionsLacking => 2,
+            $this === self::Missing => 3,
+            default => 4,
+        };
+    }
 }

@@ -16,6 +16,7 @@ use NorthLedger\Core\Record\Conditions;
 use NorthLedger\Core\Verification\Proofs\OrderedCondition;
 use NorthLedger\Core\Verification\VerificationState;
 use NorthLedger\Core\Verification\VerifiedFeature;
+use NorthLedger\Core\Verification\WorstFirst;
 use NorthLedger\Core\Work\AwaitedPart;
 use NorthLedger\Core\Work\OperationKind;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -48,6 +49,34 @@ final class FinishedPartsTest extends TestCase
         $this->assertNotContains('main.2.middle.45', $places);
         $this->assertSame([Section::Crankshaft, Section::Weights], $verification->sections(), 'new pistons are weighed');
         $this->assertSame([], self::otherThan(VerificationState::Conforms, $verification->all()));
+    }
+
+    /** Where least metal came off, a grind that did not reach the wear shows; what is proved out is proved. */
+    public function test_what_was_worst_as_it_came_is_read_first_and_what_is_out_already_last(): void
+    {
+        $worn = (Bench::sheet('tarn-4-198')->crankshaft->mains->diameter->least->nanometres ?? 0) - self::THOU;
+        $incoming = ['crankshaft' => self::SCORED['crankshaft'] + ['main.4.rear.90' => $worn]];
+        $unread = array_fill_keys($this->places('tarn-4-198', $incoming, Section::Crankshaft), null);
+        $features = $this->finished('tarn-4-198', $incoming, $unread)->verification()->of(Section::Crankshaft);
+        $order = array_keys(Bench::agreedOrder('tarn-4-198', $incoming)->operations);
+        $places = array_merge(...array_map(static fn (VerifiedFeature $one): array => $one->missing, array_values($features)));
+        $sorted = static fn (array $features, array $closed): array => self::keys(
+            WorstFirst::ofFeatures($features, $closed)->sort($places, static fn (Place $place): Place => $place),
+        );
+
+        $walk = $sorted($features, $order);
+        $this->assertSame('main.4.rear.90', $walk[0]);
+        $this->assertSame(3, count(preg_grep('/^main\.4\./', array_slice($walk, 1, 3)) ?: []), 'the whole of it before another');
+        $this->assertCount(count($places), $walk);
+
+        $isDone = static fn (string $key): bool => ! in_array($key, ['grind mains.4', 'grind mains.1'], true);
+        $this->assertStringStartsNotWith('main.4', $sorted($features, array_values(array_filter($order, $isDone)))[0], 'not ground yet');
+
+        $tooSmall = $this->finished('tarn-4-198', $incoming, ['main.4.front.0' => $worn - 100 * self::THOU] + $unread)->verification();
+        $this->assertSame(VerificationState::Out, $tooSmall->of(Section::Crankshaft)['main.4']->state);
+        $walk = $sorted($tooSmall->of(Section::Crankshaft), $order);
+        $this->assertStringStartsNotWith('main.4', $walk[0]);
+        $this->assertStringStartsWith('main', end($walk), 'its other places prove nothing more');
     }
 
     public function test_what_was_read_before_the_grinding_says_nothing_of_it(): void

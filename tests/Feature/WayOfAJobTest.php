@@ -117,6 +117,21 @@ final class WayOfAJobTest extends TestCase
         $this->post($this->url('release'), ['ulid' => $this->ulid(), 'password' => 'a-password'])->assertSessionHasErrors('ulid');
     }
 
+    public function test_the_bore_that_was_worst_is_read_first_where_it_was_worst(): void
+    {
+        $this->readWorn();
+        $this->key($this->job, 'bore.3.middle.inline', '7.4', changes: ['reason' => 'worn there'])->assertOk();
+        $this->post($this->url('plan'), ['ulid' => $this->ulid(), 'option' => 'bore 508000'])->assertRedirect($this->url('work'));
+        $this->workUpTo('hone.4');
+        $this->actingAs($this->inspector);
+        $places = $this->stateSetup($this->job, 'bores.final', ['zero' => '3.8325'])->assertOk()->json('walk.*.place');
+        $this->assertSame(['bore.3.middle.inline', 'bore.3.top.thrust'], array_slice($places, 0, 2));
+        $this->assertStringStartsWith('bore.4', end($places), 'it is not honed yet');
+
+        $answer = $this->key($this->job, 'bore.3.middle.inline', '9', 'bores.final', ['confirmed' => true])->assertOk();
+        $this->assertStringStartsWith('bore.1', $answer->json('walk.0.place'), 'too large by that alone');
+    }
+
     /** What is not by the book comes through to the order, the verification and the certificate. */
     public function test_a_clearance_of_its_own_moves_the_targets_and_stands_on_the_certificate(): void
     {

@@ -35,6 +35,12 @@ final readonly class OrderedSize
         return LengthRange::between($this->target->least, $this->target->most);
     }
 
+    /** What has to come off a size on diameter until it is what was aimed at; below zero where more is gone already. */
+    public function stock(Length $size): Length
+    {
+        return $this->growsByCutting ? $this->target->aim->minus($size) : $size->minus($this->target->aim);
+    }
+
     /**
      * @param  list<Reading>  $readings
      * @return ?Length On diameter, down to what was aimed at, where every reading that is out has metal left to come off; null where one
@@ -55,8 +61,6 @@ final readonly class OrderedSize
             return null;
         }
 
-        return $this->growsByCutting
-            ? $this->target->aim->minus(Length::smallest(...$sizes))
-            : Length::largest(...$sizes)->minus($this->target->aim);
+        return Length::largest(...array_map($this->stock(...), $sizes));
     }
 }
