@@ -5,8 +5,11 @@ declare(strict_types=1);
 namespace Tests;
 
 use App\People\Role;
+use App\Photos\PhotoStore;
 use App\Stages\Receive\ReceiveJob;
 use App\Storage\Job;
+use App\Storage\PolicyBook;
+use App\Storage\SpecBook;
 use App\Storage\User;
 use Database\Seeders\DemoIncoming;
 use Illuminate\Foundation\Testing\RefreshDatabase;
@@ -129,6 +132,12 @@ abstract class TestCase extends LaravelTestCase
         foreach ($parts as $part) {
             $this->app->make(DemoIncoming::class)->dyeCheck($job->refresh(), $by, $part, Carbon::yesterday()->setTime(9, 0));
         }
+    }
+
+    /** @return array{SpecBook, PolicyBook, PhotoStore} What a package is made from, beside the job */
+    protected function books(): array
+    {
+        return [$this->app->make(SpecBook::class), $this->app->make(PolicyBook::class), $this->app->make(PhotoStore::class)];
     }
 
     protected function ulid(): string

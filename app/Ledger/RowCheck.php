@@ -35,6 +35,9 @@ final class RowCheck
 
     private ?string $complaint = null;
 
+    /** What is gone, and may be where the job was read in after it was written. */
+    private ?string $wanting = null;
+
     /** Entries from before rows were answered for say nothing of theirs. */
     private bool $isAnsweredFor = false;
 
@@ -51,16 +54,22 @@ final class RowCheck
             $this->isAnsweredFor = isset($payload['rows']);
             $this->complaint ??= $this->receivedOtherwise($payload);
         }
+        if ($entry->kind === EntryKind::Imported->value) {
+            $this->wanting = null;
+        }
         foreach ($payload['rows'] ?? [] as $row => $digest) {
             $this->claimed[$row] = true;
-            $name = str_replace('_', ' ', (string) strtok($row, ' '));
-            $this->complaint ??= match (true) {
-                ! isset($this->stored[$row]) => isset(JobTables::ANSWERED_FOR[strtok($row, ' ')])
-                    ? null
-                    : "a row of {$name} that entry {$entry->number} wrote is gone",
-                $this->stored[$row] !== $digest => "a row of {$name} is not as entry {$entry->number} wrote it",
-                default => null,
-            };
+            $table = (string) strtok($row, ' ');
+            $name = str_replace('_', ' ', $table);
+            if (! isset($this->stored[$row]) && in_array($table, JobTables::SINCE_LATER, true)) {
+                $this->wanting ??= "a row of {$name} that entry {$entry->number} wrote is gone";
+            } else {
+                $this->complaint ??= match ($this->stored[$row] ?? null) {
+                    null => "a row of {$name} that entry {$entry->number} wrote is gone",
+                    $digest => null,
+                    default => "a row of {$name} is not as entry {$entry->number} wrote it",
+                };
+            }
         }
     }
 
@@ -68,7 +77,7 @@ final class RowCheck
     {
         $strangers = $this->isAnsweredFor ? array_keys(array_diff_key($this->stored, $this->claimed)) : [];
 
-        return $this->complaint ?? ($strangers === [] ? null : 'a row of '.strtok($strangers[0], ' ').' was written by no entry');
+        return $this->complaint ?? $this->wanting ?? ($strangers === [] ? null : 'a row of '.strtok($strangers[0], ' ').' was written by no entry');
     }
 
     /** @param  array<string, mixed>  $payload */

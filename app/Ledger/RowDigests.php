@@ -71,6 +71,6 @@ final class RowDigests
     /** @return array<string, array<string, string>> */
     private static function tables(): array
     {
-        return array_diff_key(JobTables::REFERENCES, ['ledger_entries' => true]) + JobTables::ANSWERED_FOR;
+        return array_diff_key(JobTables::REFERENCES, ['ledger_entries' => true]);
     }
 }

@@ -26,8 +26,12 @@ use Throwable;
  */
 final readonly class ImportPackage
 {
-    public function __construct(private SpecBook $specs, private PolicyBook $policies, private JobFiles $files)
-    {
+    public function __construct(
+        private SpecBook $specs,
+        private PolicyBook $policies,
+        private JobFiles $files,
+        private PackagePictures $pictures,
+    ) {
     }
 
     /** @throws PackageRefused If it cannot be read, is here already, or the house has another sheet or policy under the same revision */
@@ -50,6 +54,7 @@ final readonly class ImportPackage
     {
         $this->refuseTwice($data);
         $this->checkRevisions($data);
+        $data = $this->pictures->taken($data);
         $people = array_map(static fn (array $person): int => (new ForeignPeople($origin))->known($person)->id, $data['people']);
         $number = Job::numberOf((string) $data['job']);
         $job = new Job(
@@ -66,7 +71,7 @@ final readonly class ImportPackage
         $job->save();
         $ids = [];
         foreach (JobTables::REFERENCES as $table => $references) {
-            foreach ($table === 'ledger_entries' ? [] : $data[$table] as $row) {
+            foreach ($table === 'ledger_entries' ? [] : $data[$table] ?? [] as $row) {
                 $ids[$table][$row['id']] = $this->insert($table, $row, $references, $ids, $job, $people);
             }
         }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Package;
 
+use App\Photos\PhotoStore;
 use App\Record\JobFile;
 use App\Record\JobReader;
 use App\Record\JobSheet;
@@ -41,7 +42,7 @@ final readonly class JobPackage
     }
 
     /** Plain rows all through: a command that runs once is half loading what it uses. Null where there is no such job. */
-    public static function of(int $number, SpecBook $specs, PolicyBook $policies): ?self
+    public static function of(int $number, SpecBook $specs, PolicyBook $policies, PhotoStore $photos): ?self
     {
         $row = (array) DB::selectOne(
             'SELECT jobs.*, customers.name AS customer FROM jobs JOIN customers ON customers.id = jobs.customer_id WHERE jobs.id = ?',
@@ -74,11 +75,34 @@ final readonly class JobPackage
                     ['id' => count($data[$table]) + 1] + self::renumbered((array) $row, $references, $numbers, $people[$row->user_id]);
             }
         }
+        $data = self::withPictures($data, $photos);
         $data['entries'] = count($data['ledger_entries']);
         $data['house'] = self::house($import ?? null);
         $data['people'] = self::people($people, $data['house'] ?? []);
 
         return new self(self::signed($data, $import ?? null));
+    }
+
+    /**
+     * Where nothing was photographed the package says nothing of it, as those of before did not.
+     *
+     * @param  array<string, mixed>  $data
+     * @return array<string, mixed>
+     */
+    private static function withPictures(array $data, PhotoStore $photos): array
+    {
+        if ($data['photos'] === []) {
+            unset($data['photos']);
+
+            return $data;
+        }
+        $data['pictures'] = [];
+        foreach (array_column($data['photos'], 'content_hash') as $hash) {
+            $bytes = is_file($photos->path($hash)) ? file_get_contents($photos->path($hash)) : false;
+            $data['pictures'] += $bytes === false ? [] : [$hash => base64_encode($bytes)];
+        }
+
+        return $data;
     }
 
     /**
@@ -141,9 +165,8 @@ final readonly class JobPackage
         if (! is_array($data) || ($data['format'] ?? null) !== self::FORMAT) {
             throw PackageRefused::because('its “format” is not “'.self::FORMAT.'”');
         }
-        // Packages from before recalls went with a job have none.
-        $data += ['recalls' => []];
-        foreach (['received', 'sheet', 'policy', 'people', ...array_keys(JobTables::REFERENCES)] as $part) {
+        $tables = array_diff(array_keys(JobTables::REFERENCES), JobTables::SINCE_LATER);
+        foreach (['received', 'sheet', 'policy', 'people', ...$tables] as $part) {
             is_array($data[$part] ?? null) || throw PackageRefused::because("it has no “{$part}”");
         }
 

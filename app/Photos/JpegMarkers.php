@@ -15,18 +15,18 @@ final class JpegMarkers
     private const MOST_SCANS = 64;
 
     /**
-     * True where every segment and every scan is there, up to the end marker; what follows it does not matter.
+     * Where the picture ends, behind its end marker; null where a segment or a scan is not there.
      *
      * @throws PhotoRefused If it has more scans than anybody needs
      */
-    public static function areWhole(string $bytes): bool
+    public static function end(string $bytes): ?int
     {
         $at = 2;
         $scans = 0;
         while (isset($bytes[$at + 1]) && $bytes[$at] === "\xFF") {
             $marker = ord($bytes[$at + 1]);
             if ($marker === self::END) {
-                return true;
+                return $at + 2;
             }
             if ($marker === 0xFF) {
                 $at++;
@@ -35,7 +35,7 @@ final class JpegMarkers
             }
             $length = self::isBare($marker) ? 0 : self::lengthAt($bytes, $at + 2);
             if ($length === null) {
-                return false;
+                return null;
             }
             $at += 2 + $length;
             if ($marker === self::START_OF_SCAN) {
@@ -46,7 +46,7 @@ final class JpegMarkers
             }
         }
 
-        return false;
+        return null;
     }
 
     /** Markers that stand alone, with no length behind them. */

@@ -27,6 +27,11 @@ final class PhotoRefused extends \RuntimeException
         return new self('That picture takes too long to open. Take it anew with the camera’s usual settings, and send that.');
     }
 
+    public static function moreThanAPicture(): self
+    {
+        return new self('Something hangs behind the end of that picture, and nobody can say what.');
+    }
+
     public static function cutOff(): self
     {
         return new self('That picture is cut off in the middle: it did not arrive whole. Send it again.');

@@ -34,23 +34,8 @@ final readonly class PhotoStore
     /** @throws PhotoRefused If it is too large, no picture, has too many pixels, is cut off, or takes too long to open */
     public function keep(string $path): StoredPhoto
     {
-        $bytes = filesize($path);
-        if ($bytes === false || $bytes > self::MOST_MEGABYTES * 1024 * 1024) {
-            throw PhotoRefused::tooLarge(self::MOST_MEGABYTES);
-        }
-        // The size stands in the file's head: a picture that would fill the memory is refused before it is unpacked.
-        $head = @getimagesize($path);
-        if ($head === false || ! in_array($head[2], self::KINDS, true) || $head[0] < 1 || $head[1] < 1) {
-            throw PhotoRefused::notAPicture();
-        }
-        if (self::MOST_MEGAPIXELS * 1_000_000 < $head[0] * $head[1]) {
-            throw PhotoRefused::tooManyPixels(intdiv($head[0] * $head[1], 1_000_000), self::MOST_MEGAPIXELS);
-        }
-        is_dir($this->folder) || @mkdir($this->folder, 0750, true);
-        [$big, $small] = [tempnam($this->folder, 'photo'), tempnam($this->folder, 'photo')];
-        if ($big === false || $small === false) {
-            throw new RuntimeException("The photo could not be written to {$this->folder}.");
-        }
+        self::checkHead($path, self::KINDS);
+        [$big, $small] = [$this->draft(), $this->draft()];
         try {
             $size = $this->opened($path, $big, $small);
             $hash = (string) hash_file('sha256', $big);
@@ -62,6 +47,63 @@ final readonly class PhotoStore
         }
 
         return new StoredPhoto($hash, $size['width'], $size['height']);
+    }
+
+    /**
+     * Keeps a picture that a house wrote anew already, byte for byte under its own hash. It is opened as any other, and only what can be
+     * opened is kept.
+     *
+     * @throws PhotoRefused If it is too large, no whole JPEG and nothing else, has too many pixels, or takes too long to open
+     */
+    public function keepAsItIs(string $bytes): void
+    {
+        $hash = hash('sha256', $bytes);
+        if (is_file($this->path($hash)) && hash_file('sha256', $this->path($hash)) === $hash) {
+            return;
+        }
+        [$draft, $big, $small] = [$this->draft(), $this->draft(), $this->draft()];
+        try {
+            file_put_contents($draft, $bytes);
+            self::checkHead($draft, [IMAGETYPE_JPEG]);
+            $this->opened($draft, $big, $small);
+            if (JpegMarkers::end($bytes) !== strlen($bytes)) {
+                throw PhotoRefused::moreThanAPicture();
+            }
+            $this->move($draft, $this->path($hash));
+            $this->move($small, $this->path($hash, isSmall: true));
+        } finally {
+            array_map(unlink(...), array_filter([$draft, $big, $small], is_file(...)));
+        }
+    }
+
+    /**
+     * The size stands in the file's head: a picture that would fill the memory is refused before it is unpacked.
+     *
+     * @param  list<int>  $kinds
+     *
+     * @throws PhotoRefused If it is too large, no such picture, or has too many pixels
+     */
+    private static function checkHead(string $path, array $kinds): void
+    {
+        $bytes = filesize($path);
+        if ($bytes === false || $bytes > self::MOST_MEGABYTES * 1024 * 1024) {
+            throw PhotoRefused::tooLarge(self::MOST_MEGABYTES);
+        }
+        $head = @getimagesize($path);
+        if ($head === false || ! in_array($head[2], $kinds, true) || $head[0] < 1 || $head[1] < 1) {
+            throw PhotoRefused::notAPicture();
+        }
+        if (self::MOST_MEGAPIXELS * 1_000_000 < $head[0] * $head[1]) {
+            throw PhotoRefused::tooManyPixels(intdiv($head[0] * $head[1], 1_000_000), self::MOST_MEGAPIXELS);
+        }
+    }
+
+    private function draft(): string
+    {
+        is_dir($this->folder) || @mkdir($this->folder, 0750, true);
+        $draft = tempnam($this->folder, 'photo');
+
+        return $draft === false ? throw new RuntimeException("The photo could not be written to {$this->folder}.") : $draft;
     }
 
     public function path(string $hash, bool $isSmall = false): string

@@ -20,7 +20,7 @@ final readonly class Picture
     {
         $bytes = (string) file_get_contents($path);
         $isJpeg = str_starts_with($bytes, "\xFF\xD8");
-        if ($isJpeg && ! JpegMarkers::areWhole($bytes)) {
+        if ($isJpeg && JpegMarkers::end($bytes) === null) {
             throw PhotoRefused::cutOff();
         }
         $pixels = @imagecreatefromstring($bytes);

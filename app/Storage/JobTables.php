@@ -20,11 +20,12 @@ final class JobTables
         'dispositions' => ['plan_choice_id' => 'plan_choices', 'last_reading_id' => 'readings'],
         'releases' => [],
         'recalls' => [],
+        'photos' => [],
         'ledger_entries' => [],
     ];
 
-    /** What an entry answers for beside those: it stays in the house. */
-    public const ANSWERED_FOR = ['photos' => []];
+    /** What packages of before did not bring along: of a job that was read in it may be wanting. */
+    public const SINCE_LATER = ['recalls', 'photos'];
 
     /** Columns that mean something in one house only: a chain of hashes is made anew over the same entries. */
     public const OF_THE_HOUSE = ['job_id', 'previous_hash', 'hash'];

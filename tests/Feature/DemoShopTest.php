@@ -9,9 +9,7 @@ use App\Package\JobPackage;
 use App\People\Role;
 use App\Record\JobFiles;
 use App\Storage\Job;
-use App\Storage\PolicyBook;
 use App\Storage\Recall;
-use App\Storage\SpecBook;
 use App\Storage\Stage;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\Queue;
@@ -125,7 +123,7 @@ final class DemoShopTest extends TestCase
 
     private function exported(int $job): string
     {
-        return (string) JobPackage::of($job, $this->app->make(SpecBook::class), $this->app->make(PolicyBook::class))?->toJson();
+        return (string) JobPackage::of($job, ...$this->books())?->toJson();
     }
 
     private function recommended(string $serial): ReboreOption

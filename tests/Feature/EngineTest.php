@@ -13,8 +13,6 @@ use App\Signing\ShopKey;
 use App\Storage\Job;
 use App\Storage\LedgerEntry;
 use App\Storage\Observation;
-use App\Storage\PolicyBook;
-use App\Storage\SpecBook;
 use App\Storage\User;
 use Database\Seeders\DemoParts;
 use Illuminate\Filesystem\Filesystem;
@@ -435,7 +433,7 @@ final class EngineTest extends TestCase
 
     private function exported(): string
     {
-        return (string) JobPackage::of($this->job->id, $this->app->make(SpecBook::class), $this->app->make(PolicyBook::class))?->toJson();
+        return (string) JobPackage::of($this->job->id, ...$this->books())?->toJson();
     }
 
     private function assertRefused(string $why, string $json): void

@@ -4,25 +4,40 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Package\ImportPackage;
 use App\Package\JobPackage;
 use App\Package\PackageRefused;
+use App\People\Role;
+use App\Photos\PhotoStore;
+use App\Stages\Receive\KeepPhoto;
 use App\Storage\OptionRecord;
-use App\Storage\PolicyBook;
-use App\Storage\SpecBook;
+use App\Storage\Photo;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\File;
 use PHPUnit\Framework\Attributes\DataProvider;
+use RuntimeException;
 use Tests\TestCase;
 
 /** A job's package judges the same as the house, without its database. */
 final class PackageTest extends TestCase
 {
+    use EmptyHouse;
     use StatedJob;
+
+    private string $folder;
 
     protected function setUp(): void
     {
         parent::setUp();
+        $this->folder = storage_path('app/photos-test-'.bin2hex(random_bytes(4)));
         $this->stateJob();
+    }
+
+    protected function tearDown(): void
+    {
+        File::deleteDirectory($this->folder);
+        parent::tearDown();
     }
 
     public function test_the_evaluation_of_a_package_is_the_verdict_of_the_house(): void
@@ -90,6 +105,68 @@ final class PackageTest extends TestCase
         $this->artisan('ledger:evaluate', ['file' => '/nowhere/job.json'])
             ->expectsOutput('/nowhere/job.json cannot be opened.')
             ->assertFailed();
+    }
+
+    public function test_photos_go_with_a_job_and_lie_in_the_other_house_as_they_were_taken(): void
+    {
+        $store = $this->photograph();
+        $json = $this->exported();
+        $hash = Photo::query()->sole()->content_hash;
+        $this->forgetEverything();
+        File::deleteDirectory($this->folder);
+
+        $job = $this->app->make(ImportPackage::class)->handle(JobPackage::fromJson($json), $this->person(Role::Owner));
+        $this->assertSame($hash, hash_file('sha256', $store->path($hash)));
+        $this->assertFileExists($store->path($hash, isSmall: true));
+        $this->assertSame($json, (string) JobPackage::of($job->id, ...$this->books())?->toJson());
+        $this->artisan('ledger:verify', ['tag' => $job->tag()])->assertSuccessful();
+
+        $this->besideTheHouse(static fn (): int => DB::table('photos')->delete());
+        $this->assertStringNotContainsString('"pictures"', (string) JobPackage::of($job->id, ...$this->books())?->toJson());
+    }
+
+    public function test_a_picture_that_is_another_one_or_more_than_a_picture_is_refused(): void
+    {
+        $store = $this->photograph();
+        $data = json_decode($this->exported(), true);
+        unset($data['signature']);
+        $hash = $data['photos'][0]['content_hash'];
+        $this->forgetEverything();
+        $owner = $this->person(Role::Owner);
+        $import = fn (array $data) => $this->app
+            ->make(ImportPackage::class)
+            ->handle(JobPackage::fromJson(json_encode($data, JSON_THROW_ON_ERROR)), $owner);
+
+        $longer = base64_decode($data['pictures'][$hash]).'<?php echo 1;';
+        $other = hash('sha256', $longer);
+        $renamed = array_replace_recursive($data, ['photos' => [['content_hash' => $other]]]);
+        foreach ([
+            'not the one that was taken' => ['pictures' => [$hash => base64_encode($longer)]] + $data,
+            'behind the end of that picture' => ['pictures' => [$other => base64_encode($longer)]] + $renamed,
+        ] as $complaint => $altered) {
+            try {
+                $import($altered);
+                $this->fail("read in, though: {$complaint}");
+            } catch (PackageRefused $refused) {
+                $this->assertStringContainsString($complaint, $refused->getMessage());
+            }
+        }
+        $this->assertFileDoesNotExist($store->path($other));
+        $import(['pictures' => []] + $data);
+        $this->assertSame(0, Photo::query()->count(), 'what it does not bring is left out');
+    }
+
+    private function photograph(): PhotoStore
+    {
+        $store = new PhotoStore($this->folder);
+        $this->app->instance(PhotoStore::class, $store);
+        $picture = imagecreatetruecolor(60, 40);
+        $file = (string) tempnam(sys_get_temp_dir(), 'picture');
+        imagejpeg($picture === false ? throw new RuntimeException('no picture') : $picture, $file);
+        $this->app->make(KeepPhoto::class)->handle($this->job, $this->inspector, $this->ulid(), 'paperwork', 'delivery note', $file);
+        unlink($file);
+
+        return $store;
     }
 
     /** @return iterable<string, array{callable(array<string, mixed>): array<string, mixed>, string}> */
@@ -166,6 +243,6 @@ final class PackageTest extends TestCase
 
     private function exported(): string
     {
-        return (string) JobPackage::of($this->job->id, $this->app->make(SpecBook::class), $this->app->make(PolicyBook::class))?->toJson();
+        return (string) JobPackage::of($this->job->id, ...$this->books())?->toJson();
     }
 }

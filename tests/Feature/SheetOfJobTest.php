@@ -366,7 +366,7 @@ final class SheetOfJobTest extends TestCase
 
     private function assertSameAsTheHouse(): void
     {
-        $package = JobPackage::of($this->job->id, $this->app->make(SpecBook::class), $this->app->make(PolicyBook::class));
+        $package = JobPackage::of($this->job->id, ...$this->books());
         $evaluation = $package?->evaluate()->toArray();
         $house = $this->app->make(JobFiles::class)->open($this->job->refresh())->assessment();
         $this->assertSame($house->verdict->value, $evaluation['verdict'] ?? null);

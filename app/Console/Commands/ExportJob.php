@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Package\JobPackage;
+use App\Photos\PhotoStore;
 use App\Storage\Job;
 use App\Storage\PolicyBook;
 use App\Storage\SpecBook;
@@ -17,10 +18,10 @@ final class ExportJob extends Command
 
     protected $description = 'Write a job with everything its verdict follows from, as JSON, for ledger:evaluate and other programs';
 
-    public function handle(SpecBook $specs, PolicyBook $policies): int
+    public function handle(SpecBook $specs, PolicyBook $policies, PhotoStore $photos): int
     {
         $number = Job::numberOf((string) $this->argument('tag'));
-        $package = $number === null ? null : JobPackage::of($number, $specs, $policies);
+        $package = $number === null ? null : JobPackage::of($number, $specs, $policies, $photos);
         if ($package === null) {
             $this->error("There is no job {$this->argument('tag')}.");
 
