@@ -30,6 +30,7 @@ use App\Practice\RockingController;
 use App\Running\RunningController;
 use App\Sheet\BoreController;
 use App\Sheet\CheckBackController;
+use App\Sheet\CrankshaftController;
 use App\Sheet\Import\ImportController;
 use App\Sheet\ReadingController;
 use App\Sheet\SeatController;
@@ -342,6 +343,7 @@ Route::middleware(['auth', StillIn::class])->group(function (): void {
         Route::get('/sheets/{sheet}/bores/{cylinder}/changes', [SheetController::class, 'changes']);
         Route::middleware('can:measure')->group(function (): void {
             Route::post('/sheets/{sheet}/bores/{cylinder}/readings', [ReadingController::class, 'store']);
+            Route::post('/crankshafts', [CrankshaftController::class, 'exchange']);
             Route::post('/weights/list', [SheetController::class, 'weightList']);
             Route::post('/sheets/{sheet}/bores/{cylinder}/ring-gap', [BoreController::class, 'ringGap']);
             Route::post('/sheets/{sheet}/bores/{cylinder}/undo', [ReadingController::class, 'undo']);

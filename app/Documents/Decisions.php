@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Documents;
 
+use App\Pages\CrankshaftLine;
 use App\Record\Concessions;
 use App\Record\CustomerQuestions;
 use App\Record\JobFile;
@@ -11,6 +12,7 @@ use App\Record\Received;
 use App\Storage\EntryKind;
 use App\Storage\JobObservations;
 use App\Storage\Said;
+use App\Words\Line;
 use NorthLedger\Core\Features\Cracks\Indication;
 use NorthLedger\Core\Finding\CustomerAnswer;
 
@@ -23,6 +25,7 @@ final class Decisions
         $answers = $file->record->observations()->newest(EntryKind::CustomerAnswer);
 
         return [
+            ...self::crankshafts($file),
             ...self::sleeves($file, $answers),
             ...array_values(
                 array_filter(
@@ -39,6 +42,18 @@ final class Decisions
                 self::concessions($file->record->observations()),
             ),
         ];
+    }
+
+    /** @return list<string> Which one is used, where several came */
+    private static function crankshafts(JobFile $file): array
+    {
+        $crankshafts = $file->record->observations()->crankshafts;
+        $names = array_map(CrankshaftLine::name(...), array_keys($crankshafts->marks()), $crankshafts->marks());
+        $names = array_combine(array_keys($crankshafts->marks()), $names);
+        $used = $names[$crankshafts->inUse()];
+        unset($names[$crankshafts->inUse()]);
+
+        return $names === [] ? [] : [Line::of('crankshafts.certificate', ['used' => $used, 'others' => implode('; ', $names)])];
     }
 
     /** @return list<string> Questions that the customer has not answered */

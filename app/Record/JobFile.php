@@ -176,6 +176,15 @@ final class JobFile
         return $this->plan ??= new PlanOfJob($this);
     }
 
+    /** The same job as if another one of the crankshafts that came were used, to look at and not to write about. */
+    public function asIfUsed(string $letter): self
+    {
+        $file = self::ofRecord($this->record->asIfUsed($letter), $this->sheet, $this->policy);
+        $file->work = WorkOfJob::nothingChosen($file);
+
+        return $file->shownIn($this->display->unit());
+    }
+
     /** What there is to read on a sheet beside the bores: of finished work, what was ordered and no more. */
     public function planOf(SheetName $sheet): InspectionPlan
     {

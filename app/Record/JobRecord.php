@@ -68,6 +68,19 @@ final class JobRecord implements Facts
         return $record;
     }
 
+    /** The same as if another one of the crankshafts that came were used. */
+    public function asIfUsed(string $letter): self
+    {
+        $this->openAll();
+        $observations = $this->observations()->asIfUsed($letter);
+        $entries = [];
+        foreach ($this->entries as $name => $one) {
+            $entries[$name] = $one->followedBy([], $one->gauges, SheetName::from($name), $observations);
+        }
+
+        return self::assembled($this->job, $this->sheet, $this->policy, $observations, $entries);
+    }
+
     /** The same job to be read again, after something was written about it. */
     public function anew(): self
     {

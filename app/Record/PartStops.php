@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Record;
 
+use App\Storage\PlanChoice;
 use App\Words\PlanWords;
 use NorthLedger\Core\Engine\Specification\EnginePart;
 use NorthLedger\Core\Planning\ChoiceKind;
@@ -26,12 +27,13 @@ final class PartStops
     /** @return list<Stop> None of a choice from before there was a plan of the whole engine */
     public static function of(JobFile $file): array
     {
-        $agreed = $file->work()->choice()?->parts;
-        if ($agreed === null) {
+        $choice = $file->work()->choice();
+        $agreed = $choice?->parts;
+        if ($choice === null || $agreed === null) {
             return [];
         }
         $words = new PlanWords($file->display, $file->sheet);
-        $stops = [];
+        $stops = self::ofAnotherCrankshaft($file, $choice);
         foreach ($file->plan()->choices()->parts as $code => $part) {
             $reason = in_array($code, self::FOLLOW, true) ? null : self::reason($part, $agreed[$code] ?? null);
             if ($reason !== null) {
@@ -40,6 +42,17 @@ final class PartStops
         }
 
         return $stops;
+    }
+
+    /** @return list<Stop> Until a plan is chosen for the one that is used now */
+    private static function ofAnotherCrankshaft(JobFile $file, PlanChoice $choice): array
+    {
+        $crankshafts = $file->record->observations()->crankshafts;
+        $chosenFor = $crankshafts->whenChosen($choice->ulid);
+
+        return $chosenFor === $crankshafts->inUse()
+            ? []
+            : [new Stop(StopReason::OtherCrankshaft, null, $chosenFor, EnginePart::Crankshaft)];
     }
 
     /** @return list<Stop> */

@@ -56,6 +56,9 @@ final class SheetEntries
     /** @var array<string, CoreReading> By place key, for one specification and policy */
     private array $readings = [];
 
+    /** @var ?list<KeyedReading> With those of a crankshaft that is not used; null where all count */
+    private ?array $all = null;
+
     /**
      * @param  list<KeyedReading>  $rows  Oldest first
      * @param  list<string>  $confirmed  ULIDs of suspect readings that somebody stands by
@@ -93,13 +96,17 @@ final class SheetEntries
     /** @param  list<KeyedReading>  $rows  Oldest first */
     public static function of(array $rows, SheetGauges $gauges, SheetName $sheet, JobObservations $observations): self
     {
-        return new self(
-            $rows,
+        $counting = $observations->crankshafts->countingReadings($rows, $sheet);
+        $entries = new self(
+            $counting,
             $gauges,
             self::confirmed($observations),
             $sheet->occasion === Occasion::Incoming ? BoreEntries::assigned($observations) : [],
             Concessions::of($observations)->acceptedPits(),
         );
+        $entries->all = $counting === $rows ? null : $rows;
+
+        return $entries;
     }
 
     public static function none(): self
@@ -114,8 +121,9 @@ final class SheetEntries
      */
     public function followedBy(array $rows, SheetGauges $gauges, SheetName $sheet, JobObservations $observations): self
     {
-        $followed = self::of([...$this->rows, ...$rows], $gauges, $sheet, $observations);
-        $followed->readings = $gauges->haveTheZerosOf($this->gauges)
+        $followed = self::of([...$this->all ?? $this->rows, ...$rows], $gauges, $sheet, $observations);
+        $isOfTheSameParts = array_slice($followed->rows, 0, count($this->rows)) === $this->rows;
+        $followed->readings = $isOfTheSameParts && $gauges->haveTheZerosOf($this->gauges)
             ? array_diff_key($this->readings, array_flip(array_column($rows, 'place')))
             : [];
 
@@ -125,7 +133,17 @@ final class SheetEntries
     /** Of the newest row; 0 where there is none. */
     public function lastId(): int
     {
-        return $this->rows === [] ? 0 : $this->rows[count($this->rows) - 1]->id;
+        $rows = $this->all ?? $this->rows;
+
+        return $rows === [] ? 0 : $rows[count($rows) - 1]->id;
+    }
+
+    /** Of the newest row; null where there is none. */
+    public function lastUlid(): ?string
+    {
+        $rows = $this->all ?? $this->rows;
+
+        return $rows === [] ? null : $rows[count($rows) - 1]->ulid;
     }
 
     /** The same sheet as if nothing up to a reading had been keyed for a cylinder but its piston: the state after rework. */

@@ -6,6 +6,7 @@ namespace App\Sheet;
 
 use App\Http\RequestId;
 use App\Http\ShownUnit;
+use App\Pages\CrankshaftLine;
 use App\Record\JobFiles;
 use App\Storage\Job;
 use App\Storage\SheetName;
@@ -15,6 +16,7 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
+use NorthLedger\Core\Engine\Specification\EnginePart;
 use NorthLedger\Core\Inspection\Section;
 
 final class SheetController
@@ -43,8 +45,16 @@ final class SheetController
 
         return view(
             'parts.show',
-            ['file' => $file, 'sheet' => $sheet, 'section' => $section, 'parts' => SheetAnswer::parts($request, $file, $sheet)] +
-                SheetTabs::beside($file, $sheet),
+            [
+                'file' => $file,
+                'sheet' => $sheet,
+                'section' => $section,
+                'parts' => SheetAnswer::parts($request, $file, $sheet),
+                'crankshafts' => $section === Section::Crankshaft ? CrankshaftLine::all($file) : [],
+                'mayExchange' => ! $job->is_closed &&
+                    $job->arrival->brings(EnginePart::Crankshaft) &&
+                    ($request->user()?->can('measure') ?? false),
+            ] + SheetTabs::beside($file, $sheet),
         );
     }
 

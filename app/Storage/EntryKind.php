@@ -10,6 +10,8 @@ enum EntryKind: string
     case PartCount = 'part count';
     case Claim = 'claim';
     case ClaimJudged = 'claim judged';
+    /** Another crankshaft that came is the one that is looked at and used. */
+    case CrankshaftExchanged = 'crankshaft exchanged';
     case SleeveSurvey = 'sleeve survey';
     case FoundWork = 'found work';
     case Photo = 'photo';

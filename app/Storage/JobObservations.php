@@ -9,9 +9,16 @@ final readonly class JobObservations
 {
     public const COLUMNS = 'id, ulid, kind, subject, said, happened_at, user_id';
 
-    /** @param  list<Said>  $rows */
-    private function __construct(public array $rows)
+    public CrankshaftsThatCame $crankshafts;
+
+    /** @var list<Said> What counts: of the crankshaft that is used, and of everything else */
+    public array $rows;
+
+    /** @param  list<Said>  $all */
+    private function __construct(private array $all, ?CrankshaftsThatCame $crankshafts = null)
     {
+        $this->crankshafts = $crankshafts ?? CrankshaftsThatCame::of($all);
+        $this->rows = $this->crankshafts->counting($all);
     }
 
     public static function none(): self
@@ -22,7 +29,7 @@ final readonly class JobObservations
     /** Of what was said last; 0 where nothing was. */
     public function lastId(): int
     {
-        return $this->rows === [] ? 0 : $this->rows[count($this->rows) - 1]->id;
+        return $this->all === [] ? 0 : $this->all[count($this->all) - 1]->id;
     }
 
     /**
@@ -32,7 +39,13 @@ final readonly class JobObservations
      */
     public function followedBy(array $rows): self
     {
-        return $rows === [] ? $this : new self([...$this->rows, ...array_values(array_map(Said::ofRow(...), $rows))]);
+        return $rows === [] ? $this : new self([...$this->all, ...array_values(array_map(Said::ofRow(...), $rows))]);
+    }
+
+    /** The same as if another crankshaft were used. */
+    public function asIfUsed(string $letter): self
+    {
+        return new self($this->all, $this->crankshafts->asIf($letter));
     }
 
     /** @param  array<array<string, mixed>>  $rows  Of an exported job, oldest first */

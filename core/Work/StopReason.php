@@ -23,6 +23,8 @@ enum StopReason: string
     case PartIsNew = 'part is new';
     /** What was agreed for a part beside the bores cannot be done any more (PLAN-5). */
     case PartWayIsGone = 'part way is gone';
+    /** The plan was agreed for another crankshaft than the one that is used now (PLAN-5). */
+    case OtherCrankshaft = 'other crankshaft';
     case CustomerAsked = 'customer asked';
 
     /** True where nobody can work on it until it is settled; the others have to be settled before it is signed. */
@@ -40,6 +42,7 @@ enum StopReason: string
                 self::NeedsHone,
                 self::PartIsNew,
                 self::PartWayIsGone,
+                self::OtherCrankshaft,
             ],
             true,
         );

@@ -10,6 +10,7 @@ return [
         'part_count' => 'part counted',
         'claim' => 'claim of the paperwork',
         'claim_judged' => 'claim judged',
+        'crankshaft_exchanged' => 'another crankshaft on the bench',
         'sleeve_survey' => 'sleeve looked at',
         'found_work' => 'found in the work',
         'photo' => 'photo',

@@ -23,6 +23,7 @@ return [
         'undecided' => ':said',
         'trace_missing' => 'trace its wall before it is bored: the shift may be more than is allowed.',
         'part_is_new' => ':said: found since, and not in the plan as it was agreed.',
+        'other_crankshaft' => 'the plan was agreed for crankshaft :said, and another one lies on the bench.',
         'part_way_is_gone' => ':said: what was agreed cannot be done any more.',
         'customer_asked' => 'waits for the customer: :said.',
     ],

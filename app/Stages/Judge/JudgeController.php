@@ -8,6 +8,7 @@ use App\Documents\FindingsReport;
 use App\Http\NextPage;
 use App\Http\RequestId;
 use App\Http\ShownUnit;
+use App\Pages\CrankshaftLine;
 use App\Pages\KeptPages;
 use App\People\Ability;
 use App\Record\JobFiles;
@@ -41,6 +42,7 @@ final class JudgeController
             'drawing' => $page->drawing,
             'tabs' => $page->tabs,
             'limits' => $page->limits,
+            'crankshafts' => CrankshaftLine::all($file),
             'newer' => NewerSheet::of($job, $specs),
             'own' => OwnValueLine::all($file, $specs),
             'mayKeyLimits' => ! $job->is_closed && ($request->user()?->can(Ability::KeepSpecs->value) ?? false),

@@ -48,6 +48,17 @@
     @endif
     @if($part->missing !== '' && $part->isHere)<p class="line missing">Missing: {{ $part->missing }}</p>@endif
     @if($part->carriesBores)@include('judge.bores')@endif
+    @if($part->key === \NorthLedger\Core\Engine\Specification\EnginePart::Crankshaft->value && $crankshafts !== [])
+        <ul class="works">
+            @foreach($crankshafts as $one)
+                <li class="line {{ $one->isUsed ? 'next' : '' }}">
+                    <b>{{ $one->name }}</b> · {{ $one->isUsed ? __('crankshafts.used') : lcfirst($one->stamp->headline) }}
+                    {{ implode(' ', $one->sentences) }}
+                </li>
+            @endforeach
+        </ul>
+        <p><a href="/jobs/{{ $file->job->tag() }}/measure/crankshaft">{{ __('crankshafts.compare') }}</a></p>
+    @endif
     @if($part->passing !== [])
         <details class="passing">
             <summary>{{ count($part->passing) }} within limits</summary>

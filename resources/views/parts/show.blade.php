@@ -24,6 +24,9 @@
 </details>
 @endif
 @endcan
+@if($section === \NorthLedger\Core\Inspection\Section::Crankshaft)
+    @include('parts.crankshafts')
+@endif
 @endsection
 @section('margin')
 <p class="outbox" data-outbox-state role="status" hidden></p>
