@@ -49,11 +49,12 @@
     @if($part->missing !== '' && $part->isHere)<p class="line missing">Missing: {{ $part->missing }}</p>@endif
     @if($part->carriesBores)@include('judge.bores')@endif
     @if($part->key === \NorthLedger\Core\Engine\Specification\EnginePart::Crankshaft->value && $crankshafts !== [])
-        <ul class="works">
+        <ul class="works mt-3">
             @foreach($crankshafts as $one)
-                <li class="line {{ $one->isUsed ? 'next' : '' }}">
-                    <b>{{ $one->name }}</b> · {{ $one->isUsed ? __('crankshafts.used') : lcfirst($one->stamp->headline) }}
-                    {{ implode(' ', $one->sentences) }}
+                <li class="line mt-1 {{ $one->isUsed ? 'next' : '' }}">
+                    <b>{{ $one->name }}</b> ·
+                    @if($one->isUsed){{ __('crankshafts.used') }}@else{{ lcfirst($one->stamp->headline) }}.
+                        {{ implode(' ', $one->sentences) }}@endif
                 </li>
             @endforeach
         </ul>
