@@ -13,7 +13,6 @@ use NorthLedger\Core\Practice\ReadInstrument;
 use NorthLedger\Core\Practice\Spot;
 use NorthLedger\Core\Quantity\Length;
 use NorthLedger\Core\Quantity\NotationException;
-use NorthLedger\Core\Quantity\ReadingUnit;
 use NorthLedger\Core\Quantity\ShopNotation;
 
 /** What has to be sent for `PracticeController::answer`. */
@@ -54,11 +53,11 @@ final class AnswerRequest extends FormRequest
         return trim($this->string('answer')->toString());
     }
 
-    /** As it is typed on the sheet: sizes in the instrument’s unit, deviations of a dial in thousandths (QTY-2, QTY-3). */
+    /** As it is typed on the sheet: sizes in the instrument’s unit, deviations of a dial in its divisions’ unit (QTY-2, QTY-3). */
     public function answer(ReadInstrument $instrument): Length
     {
         $notation = $instrument->isAboutZero()
-            ? ShopNotation::forDeviations($instrument->unit(), ReadingUnit::Thou)
+            ? ShopNotation::forDeviations($instrument->unit(), $instrument->unit()->readingUnit())
             : ShopNotation::forSizes($instrument->unit());
         try {
             return $notation->read($this->typed())->value;

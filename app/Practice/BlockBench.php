@@ -18,7 +18,6 @@ use NorthLedger\Core\Practice\BlockAnswer;
 use NorthLedger\Core\Practice\BlockRecord;
 use NorthLedger\Core\Practice\BlockScore;
 use NorthLedger\Core\Quantity\Length;
-use NorthLedger\Core\Simulation\DriftingGauge;
 use NorthLedger\Core\Simulation\SimulatedBlock;
 
 /** A simulated block as somebody has read it so far: what its gauge shows next, and the sheet that his readings make (PRAC-2). */
@@ -114,7 +113,7 @@ final class BlockBench
                 $this->block->gauge->hasDrifted($this->sinceZero(), $this->wasZeroedAgain()),
             ),
             $true,
-            DriftingGauge::explained(),
+            $this->block->gauge->explained(),
             $this->block->readingsNeeded($this->policy),
         );
     }

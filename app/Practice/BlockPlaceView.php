@@ -6,6 +6,7 @@ namespace App\Practice;
 
 use App\Record\LookCodes;
 use App\Words\Line;
+use LogicException;
 use NorthLedger\Core\Engine\Places\Place;
 use NorthLedger\Core\Features\Bores\BoreFeature;
 use NorthLedger\Core\Practice\ReadInstrument;
@@ -17,7 +18,7 @@ final readonly class BlockPlaceView
      * @param  ?Picture  $dial  Null where a place is looked at
      * @param  float  $hand  Where its hand stands, in degrees
      * @param  string  $feels  Empty where it is measured
-     * @param  string  $keys  Which digit says what
+     * @param  string  $keys  How it is typed: in which unit, or which digit says what
      */
     private function __construct(
         public string $key,
@@ -36,10 +37,11 @@ final readonly class BlockPlaceView
 
             return new self($place->key(), $place->words(), null, 0.0, $feels, LookCodes::legend($place->feature));
         }
-        $gauge = ReadInstrument::DialBoreGauge;
+        $gauge = ReadInstrument::ofKind($bench->block->gauge->kind) ?? throw new LogicException('Nobody has drawn that dial.');
+        $keys = Line::of("practice.type.deviation_{$gauge->unit()->value}");
         $hand = round(DrawnDial::degrees($gauge, $bench->shows($place)), 2);
 
-        return new self($place->key(), $place->words(), DrawnDial::face($gauge), $hand, '', '');
+        return new self($place->key(), $place->words(), DrawnDial::face($gauge), $hand, '', $keys);
     }
 
     private static function code(Place $place, string $look): string

@@ -39,11 +39,21 @@ final class DrawnDial
         $picture = new Picture(self::SIDE, self::SIDE);
         $picture->path(self::circle(self::SIDE / 2, self::SIDE / 2, self::RADIUS + 16), 'dial');
         $divisions = intdiv($instrument->revolution()->nanometres ?? 1, $instrument->resolution()->nanometres);
-        self::divisions($picture, $divisions, $instrument->isAboutZero());
+        self::divisions($picture, $divisions, $instrument);
         if ($instrument->isAboutZero()) {
             $picture->text(self::SIDE / 2, self::SIDE / 2 - 70, '← larger', 'note', 'sign');
         }
-        $picture->text(52, self::SIDE - 14, $instrument->isAboutZero() ? '0.0005 in' : '0.001 in', 'note');
+        $picture->text(
+            52,
+            self::SIDE - 14,
+            match ($instrument) {
+                ReadInstrument::DialBoreGauge => '0.0005 in',
+                ReadInstrument::MetricDialBoreGauge => '0.01 mm',
+                ReadInstrument::FineMetricDialBoreGauge => '0.002 mm',
+                default => '0.001 in',
+            },
+            'note',
+        );
 
         return $picture;
     }
@@ -52,23 +62,29 @@ final class DrawnDial
     public static function degrees(ReadInstrument $instrument, Length $shown): float
     {
         $turn = $instrument->revolution()->nanometres ?? 1;
-        $way = $instrument === ReadInstrument::DialBoreGauge ? -1 : 1;
+        $way = $instrument->isAboutZero() ? -1 : 1;
 
         return ($way * 360.0 * ($shown->nanometres % $turn)) / $turn;
     }
 
-    private static function divisions(Picture $picture, int $divisions, bool $isAboutZero): void
+    private static function divisions(Picture $picture, int $divisions, ReadInstrument $instrument): void
     {
+        $isAboutZero = $instrument->isAboutZero();
+        $perUnit = match ($instrument) {
+            ReadInstrument::DialBoreGauge => 2,
+            ReadInstrument::FineMetricDialBoreGauge => 5,
+            default => 1,
+        };
         for ($number = 0; $number < $divisions; $number++) {
             $angle = (360.0 * $number) / $divisions;
             $isLong = $number % 10 === 0;
-            $isMiddle = $number % ($isAboutZero ? 2 : 5) === 0;
+            $isMiddle = $number % ($perUnit === 2 ? 2 : 5) === 0;
             [$x1, $y1] = self::at($angle, self::RADIUS);
             [$x2, $y2] = self::at($angle, self::RADIUS - ($isLong ? 22 : ($isMiddle ? 16 : 10)));
             $picture->line($x1, $y1, $x2, $y2, 'mark', '', "dial {$number}");
             if ($isLong) {
                 [$x, $y] = self::at($angle, self::RADIUS - 42);
-                $label = $isAboutZero ? (int) (min($number, $divisions - $number) / 2) : $number;
+                $label = $isAboutZero ? intdiv(min($number, $divisions - $number), $perUnit) : $number;
                 $picture->text($x, $y + 7, (string) $label, 'number', 'hand');
             }
         }

@@ -6,11 +6,13 @@ namespace App\Practice;
 
 use App\Http\RequestId;
 use App\Storage\PolicyBook;
+use App\Storage\SpecBook;
 use App\Words\Line;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\Rule;
+use NorthLedger\Core\Engine\Specification\SpecificationSheet;
 use NorthLedger\Core\Practice\MethodQuestion;
 use NorthLedger\Core\Practice\QuestionKind;
 use NorthLedger\Core\Practice\ReadingVerdict;
@@ -20,7 +22,7 @@ final readonly class MethodController
 {
     private const MOST_SEED = 2_000_000_000;
 
-    public function __construct(private PolicyBook $policies)
+    public function __construct(private PolicyBook $policies, private SpecBook $specs, private BlockList $blocks)
     {
     }
 
@@ -29,8 +31,10 @@ final readonly class MethodController
         $kind = self::kind($kind);
         $answered = $answers->asked(self::topic($kind));
 
+        $seed = $answered->seed ?? $answers->seed();
+
         return view('practice.question', [
-            'view' => QuestionView::of($this->question($kind, $answered->seed ?? $answers->seed()), $answered),
+            'view' => QuestionView::of($this->question($kind, $seed), $answered, $this->sheet($seed)->unit),
         ]);
     }
 
@@ -69,6 +73,14 @@ final readonly class MethodController
 
     private function question(QuestionKind $kind, int $seed): MethodQuestion
     {
-        return MethodQuestion::of($kind, $seed, $this->policies->current());
+        return MethodQuestion::of($kind, $seed, $this->policies->current(), $this->sheet($seed));
+    }
+
+    /** Of the engine that a case is of, another one for every seed. */
+    private function sheet(int $seed): SpecificationSheet
+    {
+        $families = array_keys($this->blocks->families());
+
+        return $this->specs->sheet($families[$seed % count($families)]);
     }
 }

@@ -19,8 +19,6 @@ use NorthLedger\Core\Engine\Places\Place;
 use NorthLedger\Core\Features\Bores\BoreFeature;
 use NorthLedger\Core\Features\Bores\BorePlace;
 use NorthLedger\Core\Gauging\InstrumentKind;
-use NorthLedger\Core\Quantity\ReadingUnit;
-use NorthLedger\Core\Simulation\DriftingGauge;
 
 /** The sheet that a learner’s readings make, as if they were keyed into a job; it stands in no table of jobs and in no ledger (PRAC-3). */
 final class PracticeSheet
@@ -71,7 +69,7 @@ final class PracticeSheet
     {
         $sheet = new self($bench);
         $sheet->state(self::PISTON_SETUP, BoreFeature::Piston, InstrumentKind::OutsideMicrometer);
-        $sheet->state(self::FIRST_SETUP, BoreFeature::Bore, DriftingGauge::KIND);
+        $sheet->state(self::FIRST_SETUP, BoreFeature::Bore, $bench->block->gauge->kind);
         $sheet->pistons();
         foreach ($events as $event) {
             $sheet->add($event);
@@ -106,7 +104,7 @@ final class PracticeSheet
                 'setup_id' => $setup,
             ])),
             BlockEvent::Look => ($this->readings[] = self::reading(count($this->readings) + 1, $event->place, ['look' => $event->look])),
-            BlockEvent::Zero => $this->state($setup + 1, BoreFeature::Bore, DriftingGauge::KIND),
+            BlockEvent::Zero => $this->state($setup + 1, BoreFeature::Bore, $this->bench->block->gauge->kind),
             BlockEvent::Check => ($this->checks[] = StatedCheck::ofRow(
                 (object) [
                     'id' => $event->id,
@@ -130,7 +128,7 @@ final class PracticeSheet
                 'sheet' => SheetName::bores()->value,
                 'feature' => $feature->value,
                 'instrument' => $kind->value,
-                'reading_unit' => $isGauge ? ReadingUnit::Thou->value : null,
+                'reading_unit' => $isGauge ? $this->bench->block->sheet->unit->readingUnit()->value : null,
                 'zero_nm' => $isGauge ? $this->bench->block->sheet->bore->nominal->nanometres : null,
                 'part_celsius' => self::AT_20,
                 'master_celsius' => self::AT_20,

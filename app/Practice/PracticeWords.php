@@ -21,11 +21,16 @@ final class PracticeWords
         return Line::ofCode('practice.instrument', $instrument);
     }
 
-    /** A length as the instrument shows it: “3.8127 in”, “12.37 mm”, “−1.5 thou” */
+    /** A length as the instrument shows it: “3.8127 in”, “12.37 mm”, “−1.5 thou”, “+12 hundredths” */
     public static function length(ReadInstrument $instrument, Length $length): string
     {
         if ($instrument->isAboutZero()) {
-            return str_replace('-', '−', sprintf('%+.1f', $length->nanometres / 25_400)).' thou';
+            $shown =
+                $instrument->unit() === LengthUnit::Inch
+                    ? sprintf('%+.1f', $length->nanometres / 25_400)
+                    : sprintf($instrument === ReadInstrument::FineMetricDialBoreGauge ? '%+.1f' : '%+d', $length->nanometres / 10_000);
+
+            return str_replace('-', '−', $shown).' '.Line::of("practice.dial.{$instrument->unit()->value}");
         }
         $unit = $instrument->unit();
         $decimals = match (true) {

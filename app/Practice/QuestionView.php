@@ -6,17 +6,26 @@ namespace App\Practice;
 
 use App\Storage\PracticeAnswer;
 use App\Words\Line;
+use NorthLedger\Core\Engine\Places\Place;
 use NorthLedger\Core\Practice\MethodQuestion;
+use NorthLedger\Core\Practice\QuestionKind;
+use NorthLedger\Core\Practice\Questions\NextPlace;
+use NorthLedger\Core\Quantity\LengthDisplay;
+use NorthLedger\Core\Quantity\LengthUnit;
 
 /** A question of method, before or after it was answered, ready to show. */
 final readonly class QuestionView
 {
-    /** @param  array<string, string>  $choices  What is said of each, by its code */
+    /**
+     * @param  array<string, string>  $read  What was read before, size by place
+     * @param  array<string, string>  $choices  What is said of each, by its code
+     */
     private function __construct(
         public string $address,
         public int $seed,
         public string $title,
         public string $case,
+        public array $read,
         public array $choices,
         public ?bool $isRight,
         public string $said,
@@ -24,13 +33,16 @@ final readonly class QuestionView
     ) {
     }
 
-    public static function of(MethodQuestion $question, ?PracticeAnswer $answered): self
+    /** @param  LengthUnit  $unit  Of the engine that the case is of */
+    public static function of(MethodQuestion $question, ?PracticeAnswer $answered, LengthUnit $unit): self
     {
         $choices = [];
         foreach ($question->choices as $choice) {
-            $choices[$choice] = is_numeric($choice)
-                ? Line::of('practice.minutes', ['minutes' => $choice])
-                : Line::of("practice.choice.{$choice}");
+            $choices[$choice] = self::choice($question->kind, $choice);
+        }
+        $read = [];
+        foreach ($question->read as $place => $size) {
+            $read[Place::parse($place)->words()] = LengthDisplay::in($unit)->sizeWithUnit($size);
         }
         $facts = ['right' => $choices[$question->right]] + $question->facts + ['because' => ''];
 
@@ -39,10 +51,21 @@ final readonly class QuestionView
             $question->seed,
             Line::ofCode('practice.question', $question->kind),
             Line::ofCode('practice.case', $question->kind, $question->facts),
+            $read,
             $choices,
             $answered?->isRight(),
             $answered === null ? '' : $choices[$answered->typed] ?? $answered->typed,
             Line::ofCode('practice.answer', $question->kind, $facts),
         );
+    }
+
+    private static function choice(QuestionKind $kind, string $choice): string
+    {
+        return match (true) {
+            $kind === QuestionKind::CutterSize => $choice,
+            $kind === QuestionKind::NextPlace && $choice !== NextPlace::SETTLED => Place::parse($choice)->words(),
+            is_numeric($choice) => Line::of('practice.minutes', ['minutes' => $choice]),
+            default => Line::of("practice.choice.{$choice}"),
+        };
     }
 }

@@ -14,7 +14,6 @@ use NorthLedger\Core\Engine\Specification\SpecificationSheet;
 use NorthLedger\Core\Features\Bores\BoreFeature;
 use NorthLedger\Core\Gauging\GaugingException;
 use NorthLedger\Core\Quantity\NotationException;
-use NorthLedger\Core\Quantity\ReadingUnit;
 use NorthLedger\Core\Quantity\ShopNotation;
 
 /** What has to be sent for `BlockController::read`. */
@@ -64,7 +63,7 @@ final class ReadBlockRequest extends FormRequest
             ];
         }
         try {
-            $deviation = ShopNotation::forDeviations($sheet->unit, ReadingUnit::Thou)->read($this->typed())->value;
+            $deviation = ShopNotation::forDeviations($sheet->unit, $sheet->unit->readingUnit())->read($this->typed())->value;
         } catch (NotationException $exception) {
             throw Refused::because('text', $exception->getMessage());
         }
@@ -72,6 +71,6 @@ final class ReadBlockRequest extends FormRequest
 
         return $size->isPositive() && ! $deviation->absolute()->isLargerThan($sheet->bore->nominal)
             ? ['kind' => BlockEvent::Read, 'value_nm' => $size->nanometres]
-            : throw Refused::because('text', Line::of('practice.block.no_size'));
+            : throw Refused::because('text', Line::of('practice.block.no_size', ['unit' => Line::of("practice.dial.{$sheet->unit->value}")]));
     }
 }

@@ -46,7 +46,7 @@ final readonly class ReadView
             PracticeWords::steps($exercise),
             $repetition->level(),
             $repetition->rightInARow(),
-            Line::of('practice.type.'.($instrument->isAboutZero() ? 'deviation' : $instrument->unit()->value)),
+            Line::of('practice.type.'.($instrument->isAboutZero() ? 'deviation_' : '').$instrument->unit()->value),
             $answered?->isRight(),
             $answered === null ? '' : PracticeWords::mistake($instrument, ReadingVerdict::from($answered->verdict)),
             $answered === null ? '' : $answered->typed,

@@ -52,6 +52,8 @@ final readonly class Instrument
             InstrumentKind::OutsideMicrometer => [2_540, 2_540, 1_270],
             InstrumentKind::BoreGaugeTenth => [2_540, 2_540, 2_540],
             InstrumentKind::BoreGaugeHalfThou => [12_700, 5_080, 5_080],
+            InstrumentKind::BoreGaugeHundredth => [10_000, 4_000, 4_000],
+            InstrumentKind::BoreGaugeTwoMicrometres => [2_000, 2_000, 2_000],
             InstrumentKind::TelescopingGauge => [2_540, 2_540, 7_620],
             InstrumentKind::InsideMicrometer => [2_540, 2_540, 5_080],
             InstrumentKind::DigitalCaliper => [12_700, 25_400, 12_700],

@@ -10,6 +10,8 @@ enum InstrumentKind: string
     case OutsideMicrometer = 'outside micrometer';
     case BoreGaugeTenth = 'dial bore gauge .0001';
     case BoreGaugeHalfThou = 'dial bore gauge .0005';
+    case BoreGaugeHundredth = 'dial bore gauge 0.01 mm';
+    case BoreGaugeTwoMicrometres = 'dial bore gauge 0.002 mm';
     case TelescopingGauge = 'telescoping gauge with micrometer';
     case InsideMicrometer = 'inside micrometer';
     case DigitalCaliper = 'digital caliper';
@@ -34,7 +36,18 @@ enum InstrumentKind: string
     /** True where it shows sizes, false where it shows deviations from its zero (QTY-3). */
     public function showsSizes(): bool
     {
-        return ! in_array($this, [self::BoreGaugeTenth, self::BoreGaugeHalfThou, self::DialIndicator, self::TestIndicator], true);
+        return ! in_array(
+            $this,
+            [
+                self::BoreGaugeTenth,
+                self::BoreGaugeHalfThou,
+                self::BoreGaugeHundredth,
+                self::BoreGaugeTwoMicrometres,
+                self::DialIndicator,
+                self::TestIndicator,
+            ],
+            true,
+        );
     }
 
     /** The range of an ordinary set of this kind (QTY-4). */
@@ -42,7 +55,11 @@ enum InstrumentKind: string
     {
         [$least, $most] = match ($this) {
             self::OutsideMicrometer, self::DigitalCaliper, self::DepthMicrometer => [0, 152_400_000],
-            self::BoreGaugeTenth, self::BoreGaugeHalfThou => [50_800_000, 152_400_000],
+            self::BoreGaugeTenth,
+            self::BoreGaugeHalfThou,
+            self::BoreGaugeHundredth,
+            self::BoreGaugeTwoMicrometres
+                => [50_800_000, 152_400_000],
             self::TelescopingGauge => [7_937_500, 152_400_000],
             self::InsideMicrometer => [50_800_000, 304_800_000],
             self::DialIndicator => [-25_400_000, 25_400_000],
@@ -75,7 +92,15 @@ enum InstrumentKind: string
     {
         return in_array(
             $this,
-            [self::BoreGaugeTenth, self::BoreGaugeHalfThou, self::TelescopingGauge, self::InsideMicrometer, self::DigitalCaliper],
+            [
+                self::BoreGaugeTenth,
+                self::BoreGaugeHalfThou,
+                self::BoreGaugeHundredth,
+                self::BoreGaugeTwoMicrometres,
+                self::TelescopingGauge,
+                self::InsideMicrometer,
+                self::DigitalCaliper,
+            ],
             true,
         );
     }

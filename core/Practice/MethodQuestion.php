@@ -7,14 +7,18 @@ namespace NorthLedger\Core\Practice;
 use NorthLedger\Core\Engine\Policy\DwellSchool;
 use NorthLedger\Core\Engine\Policy\ShopPolicy;
 use NorthLedger\Core\Engine\Specification\Material;
+use NorthLedger\Core\Engine\Specification\SpecificationSheet;
 use NorthLedger\Core\Features\Bores\CleanUp;
 use NorthLedger\Core\Features\Bores\RequiredBore;
 use NorthLedger\Core\Features\Cracks\CrackCheckRefused;
 use NorthLedger\Core\Features\Cracks\Dwell;
 use NorthLedger\Core\Features\Cracks\TimingMark;
 use NorthLedger\Core\Features\Precheck\WashMethod;
+use NorthLedger\Core\Practice\Questions\CutterSize;
+use NorthLedger\Core\Practice\Questions\NextPlace;
 use NorthLedger\Core\Quantity\Length;
 use NorthLedger\Core\Quantity\LengthUnit;
+use NorthLedger\Core\Simulation\SimulationException;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 
@@ -30,17 +34,24 @@ final readonly class MethodQuestion
     /**
      * @param  array<string, string|int>  $facts  Of the case, by name
      * @param  non-empty-list<string>  $choices
+     * @param  array<string, Length>  $read  What was read before, by place key
      */
-    private function __construct(
+    public function __construct(
         public QuestionKind $kind,
         public int $seed,
         public array $facts,
         public array $choices,
         public string $right,
+        public array $read = [],
     ) {
     }
 
-    public static function of(QuestionKind $kind, int $seed, ShopPolicy $policy): self
+    /**
+     * @param  SpecificationSheet  $sheet  Of the engine that a case about bores is of
+     *
+     * @throws SimulationException If that says too little of its bores and pistons
+     */
+    public static function of(QuestionKind $kind, int $seed, ShopPolicy $policy, SpecificationSheet $sheet): self
     {
         $chance = new Randomizer(new Mt19937($seed));
 
@@ -49,6 +60,8 @@ final readonly class MethodQuestion
             QuestionKind::Wash => self::wash($seed, $chance),
             QuestionKind::Timing => self::timing($seed, $chance, $policy->crackDwell),
             QuestionKind::CleanUp => self::cleanUp($seed, $chance, $policy->boreAllowances(LengthUnit::Inch)->cleanUpStock),
+            QuestionKind::NextPlace => NextPlace::ask($seed, $chance, $policy, $sheet),
+            QuestionKind::CutterSize => CutterSize::ask($seed, $chance, $policy, $sheet),
         };
     }
 

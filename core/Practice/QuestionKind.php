@@ -11,4 +11,6 @@ enum QuestionKind: string
     case Wash = 'wash';
     case Timing = 'timing';
     case CleanUp = 'clean up';
+    case NextPlace = 'next place';
+    case CutterSize = 'cutter size';
 }

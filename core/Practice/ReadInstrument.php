@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace NorthLedger\Core\Practice;
 
+use NorthLedger\Core\Gauging\InstrumentKind;
 use NorthLedger\Core\Quantity\Length;
 use NorthLedger\Core\Quantity\LengthUnit;
 
@@ -17,6 +18,8 @@ enum ReadInstrument: string
     case InchCaliper = 'vernier caliper inch';
     case MetricCaliper = 'vernier caliper metric';
     case DialBoreGauge = 'dial bore gauge';
+    case MetricDialBoreGauge = 'dial bore gauge metric';
+    case FineMetricDialBoreGauge = 'dial bore gauge metric fine';
     case DialIndicator = 'dial indicator';
     case InchDepthMicrometer = 'depth micrometer inch';
     case MetricDepthMicrometer = 'depth micrometer metric';
@@ -29,7 +32,9 @@ enum ReadInstrument: string
             self::MetricMicrometer,
             self::MetricVernierMicrometer,
             self::MetricCaliper,
-            self::MetricDepthMicrometer
+            self::MetricDepthMicrometer,
+            self::MetricDialBoreGauge,
+            self::FineMetricDialBoreGauge
                 => LengthUnit::Millimetre,
             default => LengthUnit::Inch,
         };
@@ -47,7 +52,12 @@ enum ReadInstrument: string
                 => Length::ofNanometres(635_000),
             self::MetricMicrometer, self::MetricVernierMicrometer, self::MetricDepthMicrometer => Length::ofNanometres(500_000),
             self::MetricCaliper => Length::ofNanometres(1_000_000),
-            self::DialBoreGauge, self::DialIndicator, self::FeelerStack => null,
+            self::DialBoreGauge,
+            self::MetricDialBoreGauge,
+            self::FineMetricDialBoreGauge,
+            self::DialIndicator,
+            self::FeelerStack
+                => null,
         };
     }
 
@@ -69,9 +79,10 @@ enum ReadInstrument: string
             match ($this) {
                 self::InchVernierMicrometer => 2_540,
                 self::MetricVernierMicrometer => 1_000,
-                self::MetricMicrometer, self::MetricDepthMicrometer => 10_000,
+                self::MetricMicrometer, self::MetricDepthMicrometer, self::MetricDialBoreGauge => 10_000,
                 self::MetricCaliper => 50_000,
                 self::DialBoreGauge => 12_700,
+                self::FineMetricDialBoreGauge => 2_000,
                 self::InchMicrometer,
                 self::InchCaliper,
                 self::DialIndicator,
@@ -88,6 +99,8 @@ enum ReadInstrument: string
     {
         return match ($this) {
             self::DialBoreGauge => Length::ofNanometres(508_000),
+            self::MetricDialBoreGauge => Length::ofNanometres(1_000_000),
+            self::FineMetricDialBoreGauge => Length::ofNanometres(200_000),
             self::DialIndicator => Length::ofNanometres(2_540_000),
             default => null,
         };
@@ -97,6 +110,17 @@ enum ReadInstrument: string
     public function readsCoveredLines(): bool
     {
         return $this === self::InchDepthMicrometer || $this === self::MetricDepthMicrometer;
+    }
+
+    /** What the dial of a bore gauge is read as; null for a kind whose dial is not drawn. */
+    public static function ofKind(InstrumentKind $kind): ?self
+    {
+        return match ($kind) {
+            InstrumentKind::BoreGaugeHalfThou => self::DialBoreGauge,
+            InstrumentKind::BoreGaugeHundredth => self::MetricDialBoreGauge,
+            InstrumentKind::BoreGaugeTwoMicrometres => self::FineMetricDialBoreGauge,
+            default => null,
+        };
     }
 
     public function hasBarrel(): bool
@@ -117,14 +141,14 @@ enum ReadInstrument: string
     /** True where less than zero can be shown: about a zero that was set. */
     public function isAboutZero(): bool
     {
-        return $this === self::DialBoreGauge;
+        return in_array($this, [self::DialBoreGauge, self::MetricDialBoreGauge, self::FineMetricDialBoreGauge], true);
     }
 
     /** @return list<Spot> Where it is read wrongly, the easiest first */
     public function spots(): array
     {
         return match ($this) {
-            self::DialBoreGauge => [Spot::Larger, Spot::Smaller, Spot::NearZero],
+            self::DialBoreGauge, self::MetricDialBoreGauge, self::FineMetricDialBoreGauge => [Spot::Larger, Spot::Smaller, Spot::NearZero],
             self::DialIndicator => [Spot::Plain, Spot::JustPast, Spot::JustBefore],
             self::FeelerStack => [Spot::TwoBlades, Spot::ThreeBlades],
             self::InchVernierMicrometer, self::MetricVernierMicrometer => [Spot::Plain, Spot::JustPast, Spot::JustBefore, Spot::Vernier],

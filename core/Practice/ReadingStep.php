@@ -26,7 +26,7 @@ final readonly class ReadingStep
 
         return match (true) {
             $instrument === ReadInstrument::FeelerStack => self::blades($exercise),
-            $instrument === ReadInstrument::DialBoreGauge => self::aboutZero($exercise),
+            $instrument->isAboutZero() => self::aboutZero($exercise),
             $instrument->hasDial() => self::onDial($exercise),
             $instrument->isCaliper() => self::onBeam($exercise),
             default => self::onBarrel($exercise),

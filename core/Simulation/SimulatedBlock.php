@@ -19,7 +19,6 @@ use NorthLedger\Core\Features\Bores\RidgeLook;
 use NorthLedger\Core\Features\Bores\ScoringLook;
 use NorthLedger\Core\Gauging\Instrument;
 use NorthLedger\Core\Quantity\Length;
-use NorthLedger\Core\Quantity\LengthUnit;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 
@@ -30,9 +29,6 @@ use Random\Randomizer;
 final readonly class SimulatedBlock
 {
     private const MOST_TRIES = 200;
-
-    /** The hand has gone round where a bore is this much larger than as made. */
-    private const MOST_WEAR_NM = 240_000;
 
     /** A ridge is felt from here on, and catches a nail from there on: of the wear at top, thrust. */
     private const RIDGE_FELT_NM = 60_000;
@@ -86,6 +82,7 @@ final readonly class SimulatedBlock
             $engine,
             self::looks($sheet, $engine, $difficulty, $chance),
             new DriftingGauge(
+                DriftingGauge::kindFor($sheet),
                 $sheet->bore->nominal,
                 $seed,
                 $difficulty === BlockDifficulty::Drifting ? $chance->getInt(...DriftingGauge::HOLDS_FOR) : null,
@@ -108,11 +105,11 @@ final readonly class SimulatedBlock
         );
     }
 
-    /** True for a family whose limits and pistons are known, and whose gauge has a dial in thousandths. */
+    /** True for a family whose limits and pistons are known. */
     public static function isPossible(SpecificationSheet $sheet): bool
     {
         try {
-            return $sheet->unit === LengthUnit::Inch && self::allowedWear($sheet) > 0;
+            return self::allowedWear($sheet) > 0;
         } catch (SimulationException) {
             return false;
         }
@@ -167,7 +164,7 @@ final readonly class SimulatedBlock
     {
         return $this->block($policy)->assess(
             array_map(Place::parse(...), array_keys($read)),
-            Instrument::ofKind(DriftingGauge::KIND),
+            Instrument::ofKind($this->gauge->kind),
             fn (Place $place): int => $read[$place->key()]->minus($this->engine->diameter($place))->nanometres,
         );
     }
@@ -183,7 +180,7 @@ final readonly class SimulatedBlock
     /** How many readings of the bores settle it, in the proposed order (BORE-5). */
     public function readingsNeeded(ShopPolicy $policy): int
     {
-        return ScreeningTrial::of($this->sheet, $policy, $this->engine, $this->looks, DriftingGauge::KIND)->needed;
+        return ScreeningTrial::of($this->sheet, $policy, $this->engine, $this->looks, $this->gauge->kind)->needed;
     }
 
     /** @return array<int, BoreLooks> By cylinder */
@@ -221,11 +218,12 @@ final readonly class SimulatedBlock
 
     private function fitsTheDial(): bool
     {
+        $most = $this->gauge->halfTurn()->nanometres;
         foreach ($this->sheet->layout->cylinders() as $cylinder) {
             foreach (Station::JUDGED as $station) {
                 foreach (Axis::cases() as $axis) {
                     $worn = $this->engine->diameter(BorePlace::bore($cylinder, $station, $axis))->minus($this->sheet->bore->nominal);
-                    if ($worn->nanometres > self::MOST_WEAR_NM) {
+                    if ($worn->nanometres > $most) {
                         return false;
                     }
                 }
@@ -241,12 +239,14 @@ final readonly class SimulatedBlock
         $block = $this->block($policy);
         $places = $block->everyPlace();
         $truth = self::outcome($block->assess($places, self::faultless()));
-        $doubt = DriftingGauge::most()->nanometres;
+        $doubt = $this->gauge->most()->nanometres;
         $isUp = [
             static fn (Place $place): bool => true,
             static fn (Place $place): bool => $place->station === Station::Top,
             static fn (Place $place): bool => $place->axis === Axis::Thrust,
             static fn (Place $place): bool => ($place->station === Station::Top) === ($place->axis === Axis::Thrust),
+            // Where it wears most, alone: form in both directions at once.
+            static fn (Place $place): bool => $place->station === Station::Top && $place->axis === Axis::Thrust,
         ];
         foreach ($isUp as $here) {
             foreach ([$doubt, -$doubt] as $most) {

@@ -29,9 +29,12 @@ final readonly class WorstFirst
     {
         $rank = [];
         foreach ($features as $feature) {
+            $size = $feature->proof->size;
             $stock = [];
-            foreach ($feature->proof->size === null ? [] : $feature->before as $reading) {
-                $stock[$reading->place->key()] = $feature->proof->size->stock($reading->corrected);
+            if ($size !== null) {
+                foreach ($feature->before as $reading) {
+                    $stock[$reading->place->key()] = $size->stock($reading->corrected);
+                }
             }
             $isWorked = array_diff(array_keys($feature->proof->operations), $closed) === [];
             $rank += self::ranked($feature->missing, $stock, $feature->state, $isWorked);

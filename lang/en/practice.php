@@ -11,7 +11,9 @@ return [
         'micrometer_metric_vernier' => 'Micrometer with vernier, micrometres',
         'vernier_caliper_inch' => 'Vernier caliper, thousandths of an inch',
         'vernier_caliper_metric' => 'Vernier caliper, twentieths of a millimetre',
-        'dial_bore_gauge' => 'Dial bore gauge about its zero',
+        'dial_bore_gauge' => 'Dial bore gauge about its zero, thousandths of an inch',
+        'dial_bore_gauge_metric' => 'Dial bore gauge about its zero, hundredths of a millimetre',
+        'dial_bore_gauge_metric_fine' => 'Dial bore gauge about its zero, two micrometres a division',
         'dial_indicator' => 'Dial indicator with a revolution counter',
         'depth_micrometer_inch' => 'Depth micrometer, thousandths of an inch',
         'depth_micrometer_metric' => 'Depth micrometer, hundredths of a millimetre',
@@ -21,8 +23,10 @@ return [
     'type' => [
         'in' => 'Type what it shows, in inches, as on the sheet: 3.812',
         'mm' => 'Type what it shows, in millimetres, as on the sheet: 12.37',
-        'deviation' => 'Type what it shows in thousandths, with its sign, as on the sheet: -1.5',
+        'deviation_in' => 'Type what it shows in thousandths, with its sign, as on the sheet: -1.5',
+        'deviation_mm' => 'Type what it shows in hundredths of a millimetre, with its sign, as on the sheet: -4',
     ],
+    'dial' => ['in' => 'thou', 'mm' => 'hundredths'],
     'level' => [
         'guided' => 'with the steps to look at',
         'alone' => 'without help',
@@ -66,17 +70,26 @@ return [
         'wash' => 'May it be washed like that?',
         'timing' => 'Was it read in time?',
         'clean_up' => 'Does this bore clean up?',
+        'next_place' => 'Which place is read next?',
+        'cutter_size' => 'What is the cutter set to?',
     ],
     'case' => [
         'clean_up' =>
             'A bore made :made in reads :worn in at its largest place; its deepest pit goes :pit in further into the wall, '.
             'and the shop leaves :stock in to clean up. Does it clean up :step in over?',
+        'next_place' =>
+            'A :family, its pistons as on the list and nothing to be seen or felt on its walls. This is what was read so far, by a good gauge. '.
+            'Which place is read next?',
+        'cutter_size' =>
+            'A :family, made :made and bored :step over. The piston measures :piston and wants :clearance at the least; the shop leaves :stock '.
+            'to the hone. What is the boring cutter set to?',
         'dwell' => 'The part itself has :celsius °C. How many minutes does the penetrant stay on here?',
         'wash' => 'A part of :material, and the method “:method”. May it be cleaned like that?',
         'timing' =>
             'At :celsius °C the penetrant was on for :penetrant minutes, and the developer was read after :developer. Is the reading good?',
     ],
     'choice' => [
+        'settled' => 'none: nothing can change the verdict any more',
         'not' => 'not at this temperature',
         'yes' => 'yes',
         'no' => 'no',
@@ -95,6 +108,10 @@ return [
         'clean_up' =>
             ':Right. All wear can be on one side: on the old centre it counts twice, on one that is moved under the ridge once; '.
             'a pit counts twice on the diameter.',
+        'next_place' =>
+            ':Right. A place is worth its reading while it can turn the verdict: the likeliest to fail comes first, and what cannot change '.
+            'anything is left.',
+        'cutter_size' => ':right: piston and clearance make :finished at the least, and what the hone takes stays on.',
         'timing' => ':Right: nothing is read before both times are over, nor more than an hour after the developer went on.',
     ],
     'rocking' => 'Rocking a bore gauge to its turning point',
@@ -129,7 +146,7 @@ return [
         'no_family' => 'The spec book has no such family.',
         'no_seed' => 'The number of a block is a whole number, up to seven digits.',
         'no_place' => 'Nothing is keyed there. Choose a place of a bore.',
-        'no_size' => 'That is no size of this bore. Key what the dial shows, in thousandths.',
+        'no_size' => 'That is no size of this bore. Key what the dial shows, in :unit.',
         'digit' => 'Answer with one digit: :legend.',
         'is_judged' => 'This block is judged. Take another one.',
         'say_stay' => 'Say whether every bore can stay.',

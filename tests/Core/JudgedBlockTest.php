@@ -14,7 +14,6 @@ use NorthLedger\Core\Practice\BlockScore;
 use NorthLedger\Core\Practice\Deduction;
 use NorthLedger\Core\Quantity\Length;
 use NorthLedger\Core\Simulation\BlockDifficulty;
-use NorthLedger\Core\Simulation\DriftingGauge;
 use NorthLedger\Core\Simulation\SimulatedBlock;
 use NorthLedger\Core\Simulation\SimulationException;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -29,7 +28,7 @@ final class JudgedBlockTest extends TestCase
     /** @return iterable<string, array{string}> */
     public static function families(): iterable
     {
-        foreach (['tarn-4-198', 'brae-v8-311', 'cairn-l4-144'] as $family) {
+        foreach (['tarn-4-198', 'brae-v8-311', 'cairn-l4-144', 'fell-6-d', 'quern-3-16', 'sorrel-f4'] as $family) {
             yield $family => [$family];
         }
     }
@@ -54,7 +53,7 @@ final class JudgedBlockTest extends TestCase
                 new BlockAnswer($judged->canStay->stays(), (string) $judged->recommendation?->option->key()),
                 new BlockRecord($read, count($read)),
                 $true,
-                DriftingGauge::explained(),
+                $block->gauge->explained(),
                 count($read),
             );
             $this->assertSame(BlockScore::MOST, $score->points(), "seed {$seed}");
@@ -76,6 +75,9 @@ final class JudgedBlockTest extends TestCase
             $this->assertEquals($shown, $block(3)->gauge->shows($block(3)->diameter($place), $index, $index, false));
             $this->assertSame(0, $shown->nanometres % 12_700);
         }
+        $metric = SimulatedBlock::of(Bench::sheet('fell-6-d'), Bench::policy(), BlockDifficulty::Plain, 3);
+        $shown = $metric->gauge->shows($metric->diameter($metric->places()[0]), 0, 0, false);
+        $this->assertSame(0, $shown->nanometres % 10_000, 'in hundredths of a millimetre');
         $this->assertNotEquals($block(3)->diameter($block(3)->places()[0]), $block(4)->diameter($block(4)->places()[0]));
     }
 
@@ -161,7 +163,7 @@ final class JudgedBlockTest extends TestCase
 
         $record = new BlockRecord($read, $taken, [], $notLookedAt, ! $isCareless, $isCareless);
 
-        return BlockScore::of($block->truth(Bench::policy()), $answer, $record, $true, DriftingGauge::explained(), $needed);
+        return BlockScore::of($block->truth(Bench::policy()), $answer, $record, $true, $block->gauge->explained(), $needed);
     }
 
     /**

@@ -8,6 +8,7 @@ use NorthLedger\Core\Practice\Exercise;
 use NorthLedger\Core\Practice\Level;
 use NorthLedger\Core\Practice\MethodQuestion;
 use NorthLedger\Core\Practice\QuestionKind;
+use NorthLedger\Core\Practice\Questions\NextPlace;
 use NorthLedger\Core\Practice\ReadingStep;
 use NorthLedger\Core\Practice\ReadingVerdict;
 use NorthLedger\Core\Practice\ReadInstrument;
@@ -116,10 +117,11 @@ final class PracticeTest extends TestCase
 
     public function test_the_answer_to_a_question_of_method_is_what_the_rules_say(): void
     {
+        $families = ['tarn-4-198', 'quern-3-16', 'fell-6-d'];
         $seen = [];
         foreach (QuestionKind::cases() as $kind) {
             for ($seed = 0; $seed < 200; $seed++) {
-                $question = MethodQuestion::of($kind, $seed, Bench::policy());
+                $question = MethodQuestion::of($kind, $seed, Bench::policy(), Bench::sheet($families[$seed % count($families)]));
                 $this->assertContains($question->right, $question->choices);
                 $seen[$kind->value][$question->right] = true;
                 if ($kind === QuestionKind::Dwell) {
@@ -138,5 +140,20 @@ final class PracticeTest extends TestCase
         $this->assertCount(2, $seen['wash']);
         $this->assertGreaterThanOrEqual(3, count($seen['timing']));
         $this->assertCount(3, $seen['clean up']);
+        $this->assertArrayHasKey(NextPlace::SETTLED, $seen['next place'], 'some are settled');
+        $this->assertGreaterThan(5, count($seen['next place']));
+        $question = MethodQuestion::of(QuestionKind::CutterSize, 8, Bench::policy(), Bench::sheet('tarn-4-198'));
+        $inches = static fn (string $fact): int => (int) round(10_000 * (float) $question->facts[$fact]);
+        $this->assertSame($inches('piston') + $inches('clearance') - $inches('stock'), (int) round(10_000 * (float) $question->right));
+    }
+
+    public function test_the_next_place_of_a_case_is_unread_and_so_are_all_that_can_be_chosen(): void
+    {
+        for ($seed = 0; $seed < 100; $seed++) {
+            $question = MethodQuestion::of(QuestionKind::NextPlace, $seed, Bench::policy(), Bench::sheet('brae-v8-311'));
+            $this->assertSame([], array_intersect(array_keys($question->read), $question->choices));
+            $this->assertGreaterThan(1, count($question->choices));
+            $this->assertSame($question->choices, array_unique($question->choices));
+        }
     }
 }

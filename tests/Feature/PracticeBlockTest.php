@@ -17,12 +17,16 @@ use Illuminate\Testing\TestResponse;
 use LogicException;
 use NorthLedger\Core\Practice\BlockScore;
 use NorthLedger\Core\Simulation\BlockDifficulty;
+use PHPUnit\Framework\Attributes\TestWith;
 use Tests\TestCase;
 
 /** A simulated block is read by its drawn gauge and by what is felt, and judged against its truth (PRAC-2, PRAC-3). */
 final class PracticeBlockTest extends TestCase
 {
     private User $learner;
+
+    /** Thousandths, or hundredths of a millimetre, that a turn of the hand is worth. */
+    private int $perTurn = 20;
 
     protected function setUp(): void
     {
@@ -31,27 +35,31 @@ final class PracticeBlockTest extends TestCase
         $this->actingAs($this->learner);
     }
 
-    public function test_whoever_types_what_the_hand_shows_and_the_nail_feels_judges_it_as_it_is(): void
+    #[TestWith(['tarn-4-198', 20])]
+    #[TestWith(['sorrel-f4', 100])]
+    #[TestWith(['quern-3-16', 20])]
+    public function test_whoever_types_what_the_hand_shows_and_the_nail_feels_judges_it_as_it_is(string $family, int $perTurn): void
     {
-        $block = $this->start('plain', 12);
+        $this->perTurn = $perTurn;
+        $block = $this->start('plain', 12, $family);
         foreach ($this->places($block) as $place) {
             $page = $this->page($block, $place);
             $this->read($block, $place, $this->asShown($page))->assertSessionDoesntHaveErrors();
         }
         $this->post("/practice/blocks/{$block}/checks", ['ulid' => $this->ulid()])->assertRedirect();
-        $this->page($block)->assertSee('24 readings taken')->assertDontSee('past its limit');
+        $count = count($this->bench($block)->block->places());
+        $this->page($block)->assertSee("{$count} readings taken")->assertDontSee('past its limit');
 
-        $way = $this->stays($block) ? ['yes', 'stay'] : ['no', 'bore 508000'];
-        $this->judge($block, ...$way)->assertRedirect();
+        $this->judge($block, $this->stays($block) ? 'yes' : 'no', $this->way($block))->assertRedirect();
         $row = PracticeBlock::query()->sole();
         $score = $this->get("/practice/blocks/{$block}")
             ->assertOk()
             ->assertSee('is +')
             ->assertSee('wear drawn')
             ->assertDontSee('Another way was right');
-        $needless = 24 - $this->needed($block);
+        $needless = $count - $this->needed($block);
         $this->assertSame(BlockScore::MOST - min(15, $needless), $row->points);
-        $score->assertSee((string) $row->points)->assertSee('24 readings in one minute');
+        $score->assertSee((string) $row->points)->assertSee("{$count} readings in one minute");
         $this->assertSame(0, Job::query()->count() + LedgerEntry::query()->count(), 'nothing of it touches a job');
     }
 
@@ -120,8 +128,11 @@ final class PracticeBlockTest extends TestCase
         $this->post('/practice/blocks', ['ulid' => $this->ulid(), 'family' => 'no-such', 'difficulty' => 'plain'])->assertSessionHasErrors(
             'family',
         );
-        $this->post('/practice/blocks', ['ulid' => $this->ulid(), 'family' => 'fell-6-d', 'difficulty' => 'plain'])->assertSessionHasErrors(
-            ['family' => 'Fell 6-D: without limits and pistons there is nothing to judge a simulated block by.'],
+        $document = $this->app->make(SpecBook::class)->decoded('tarn-4-198', 1);
+        unset($document['piston']['standard'], $document['piston']['clearance']);
+        $this->app->make(SpecBook::class)->add(['family' => 'moss-4', 'name' => 'Moss 4'] + $document, 'no pistons', $this->learner);
+        $this->post('/practice/blocks', ['ulid' => $this->ulid(), 'family' => 'moss-4', 'difficulty' => 'plain'])->assertSessionHasErrors(
+            ['family' => 'Moss 4: without limits and pistons there is nothing to judge a simulated block by.'],
         );
         $this->post('/practice/blocks', [
             'ulid' => $this->ulid(),
@@ -146,11 +157,11 @@ final class PracticeBlockTest extends TestCase
         $this->assertSame($hand((string) $mine), $hand((string) $theirs));
     }
 
-    private function start(string $difficulty, int $seed): string
+    private function start(string $difficulty, int $seed, string $family = 'tarn-4-198'): string
     {
         $this->post('/practice/blocks', [
             'ulid' => $this->ulid(),
-            'family' => 'tarn-4-198',
+            'family' => $family,
             'difficulty' => BlockDifficulty::from($difficulty)->value,
             'seed' => (string) $seed,
         ])->assertSessionDoesntHaveErrors();
@@ -168,8 +179,8 @@ final class PracticeBlockTest extends TestCase
     {
         $html = (string) $page->getContent();
         if (preg_match('/<g transform="rotate\((-?[\d.]+)\)"/', $html, $match) === 1) {
-            // The dial goes round once in twenty thousandths, and back for a larger bore.
-            return sprintf('%+.1f', (-20 * (float) $match[1]) / 360);
+            // The hand goes back for a larger bore.
+            return sprintf('%+.1f', (-$this->perTurn * (float) $match[1]) / 360);
         }
 
         return match (true) {
@@ -195,6 +206,11 @@ final class PracticeBlockTest extends TestCase
     private function stays(string $block): bool
     {
         return $this->bench($block)->block->truth($this->bench($block)->policy)->canStay->stays();
+    }
+
+    private function way(string $block): string
+    {
+        return (string) $this->bench($block)->block->truth($this->bench($block)->policy)->recommendation?->option->key();
     }
 
     private function needed(string $block): int

@@ -20,6 +20,7 @@ use NorthLedger\Core\Practice\Rocking;
 use NorthLedger\Core\Practice\Spot;
 use NorthLedger\Core\Quantity\Length;
 use PHPUnit\Framework\Attributes\DataProvider;
+use Tests\Core\Bench;
 use Tests\TestCase;
 
 /** The practice bench: what is drawn is what is shown, and what is answered is counted once (PRAC-1, PRAC-3). */
@@ -124,7 +125,7 @@ final class PracticeTest extends TestCase
 
     public function test_a_question_of_method_is_answered_by_the_rules_of_now(): void
     {
-        $question = MethodQuestion::of(QuestionKind::Dwell, 4, app(PolicyBook::class)->current());
+        $question = MethodQuestion::of(QuestionKind::Dwell, 4, app(PolicyBook::class)->current(), Bench::sheet('tarn-4-198'));
         $this->get('/practice/method/dwell?seed=4')
             ->assertOk()
             ->assertSee("{$question->facts['celsius']} °C");
@@ -247,7 +248,7 @@ final class PracticeTest extends TestCase
         $degrees = rad2deg(atan2($hand['x2'] - $centre, $centre - $hand['y2']));
         $turn = $instrument->revolution()->nanometres ?? 0;
         $step = $instrument->resolution()->nanometres;
-        if ($instrument === ReadInstrument::DialBoreGauge) {
+        if ($instrument->isAboutZero()) {
             return (int) round((-$degrees / 360) * ($turn / $step)) * $step;
         }
 

@@ -42,6 +42,8 @@ enum BoreFeature: string implements Feature
                 gauges: [
                     InstrumentKind::BoreGaugeTenth,
                     InstrumentKind::BoreGaugeHalfThou,
+                    InstrumentKind::BoreGaugeHundredth,
+                    InstrumentKind::BoreGaugeTwoMicrometres,
                     InstrumentKind::TelescopingGauge,
                     InstrumentKind::InsideMicrometer,
                     InstrumentKind::DigitalCaliper,

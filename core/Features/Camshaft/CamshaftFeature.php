@@ -35,6 +35,8 @@ enum CamshaftFeature: string implements Feature
                     InstrumentKind::TelescopingGauge,
                     InstrumentKind::BoreGaugeTenth,
                     InstrumentKind::BoreGaugeHalfThou,
+                    InstrumentKind::BoreGaugeHundredth,
+                    InstrumentKind::BoreGaugeTwoMicrometres,
                 ],
             ),
             self::Offset => FeatureDefinition::offset(

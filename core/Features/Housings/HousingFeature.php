@@ -37,6 +37,8 @@ enum HousingFeature: string implements Feature
                 gauges: [
                     InstrumentKind::BoreGaugeTenth,
                     InstrumentKind::BoreGaugeHalfThou,
+                    InstrumentKind::BoreGaugeHundredth,
+                    InstrumentKind::BoreGaugeTwoMicrometres,
                     InstrumentKind::InsideMicrometer,
                     InstrumentKind::TelescopingGauge,
                 ],

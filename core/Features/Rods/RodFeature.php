@@ -39,6 +39,8 @@ enum RodFeature: string implements Feature
                 gauges: [
                     InstrumentKind::BoreGaugeTenth,
                     InstrumentKind::BoreGaugeHalfThou,
+                    InstrumentKind::BoreGaugeHundredth,
+                    InstrumentKind::BoreGaugeTwoMicrometres,
                     InstrumentKind::InsideMicrometer,
                     InstrumentKind::TelescopingGauge,
                 ],

@@ -4,6 +4,9 @@
 <div class="page wide practice-desk"><main class="sheet practice" id="sheet">
     <div class="head"><h1>{{ $view->title }}</h1><a class="button plain" href="/practice">All of practice</a></div>
     <p class="practice-case">{{ $view->case }}</p>
+    @if($view->read !== [])
+    <ul class="practice-read">@foreach($view->read as $place => $size)<li>{{ $place }} <b class="num">{{ $size }}</b></li>@endforeach</ul>
+    @endif
     @if($view->isRight === null)
     <form method="post" action="{{ $view->address }}" class="practice-choices">@csrf<x-ulid />
         <input type="hidden" name="seed" value="{{ $view->seed }}">

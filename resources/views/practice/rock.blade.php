@@ -18,7 +18,7 @@
     <form method="post" action="/practice/rocking" class="practice-answer">@csrf<x-ulid />
         <input type="hidden" name="seed" value="{{ $view->seed }}">
         <input type="hidden" name="milliseconds" value="" data-milliseconds>
-        <label for="answer">{{ __('practice.type.deviation') }}</label>
+        <label for="answer">{{ __('practice.type.deviation_in') }}</label>
         <input id="answer" name="answer" value="{{ old('answer') }}" class="num" maxlength="40" autocomplete="off" required>
         <button class="button">It shows that</button><x-field-error name="answer" /><x-field-error name="seed" />
     </form>

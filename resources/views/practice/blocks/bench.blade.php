@@ -11,11 +11,10 @@
                 <g transform="rotate({{ $place->hand }})"><path d="M0 30V-154" class="hand" /></g>
             </g>
         </svg>
-        <label for="text">{{ __('practice.type.deviation') }}</label>
         @else
         <p class="practice-case">{{ $place->feels }}</p>
-        <label for="text">{{ $place->keys }}</label>
         @endif
+        <label for="text">{{ $place->keys }}</label>
         <input id="text" name="text" value="{{ old('text') }}" class="num" maxlength="40" autocomplete="off" required autofocus>
         <button class="button">Write it</button>
         @foreach(['text', 'place', 'ulid'] as $field)<x-field-error :name="$field" />@endforeach
