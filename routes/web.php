@@ -27,6 +27,7 @@ use App\Practice\BlockController;
 use App\Practice\MethodController;
 use App\Practice\PracticeController;
 use App\Practice\RockingController;
+use App\Practice\SettingController;
 use App\Running\RunningController;
 use App\Sheet\BoreController;
 use App\Sheet\CheckBackController;
@@ -203,6 +204,8 @@ Route::middleware(['auth', StillIn::class])->group(function (): void {
         });
     Route::get('/practice/rocking', [RockingController::class, 'show'])->name('practice.rocking');
     Route::post('/practice/rocking', [RockingController::class, 'answer']);
+    Route::get('/practice/setting', [SettingController::class, 'show'])->name('practice.setting');
+    Route::post('/practice/setting', [SettingController::class, 'answer']);
     Route::get('/practice/method/{kind}', [MethodController::class, 'show'])
         ->name('practice.method')
         ->where('kind', '[a-z-]{1,20}');

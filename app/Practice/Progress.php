@@ -33,6 +33,7 @@ final class Progress
                 '/practice/read/'.str_replace(' ', '-', $instrument->value),
             );
         }
+        $topics[] = self::topic($person, $counts, SettingController::TOPIC, Line::of('practice.setting.title'), '/practice/setting');
         $topics[] = self::topic($person, $counts, RockingController::TOPIC, Line::of('practice.rocking'), '/practice/rocking');
         foreach (QuestionKind::cases() as $kind) {
             $topics[] = self::topic(
@@ -84,13 +85,13 @@ final class Progress
     private static function name(string $topic): string
     {
         $instrument = ReadInstrument::tryFrom($topic);
-        if ($topic === RockingController::TOPIC) {
-            return Line::of('practice.rocking');
-        }
 
-        return $instrument === null
-            ? Line::ofCode('practice.question', QuestionKind::from(substr($topic, strlen('method '))))
-            : PracticeWords::instrument($instrument);
+        return match (true) {
+            $instrument !== null => PracticeWords::instrument($instrument),
+            $topic === RockingController::TOPIC => Line::of('practice.rocking'),
+            $topic === SettingController::TOPIC => Line::of('practice.setting.title'),
+            default => Line::ofCode('practice.question', QuestionKind::from(substr($topic, strlen('method ')))),
+        };
     }
 
     /** @return array<string, array{right: int, all: int}> By topic */

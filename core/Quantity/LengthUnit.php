@@ -47,10 +47,16 @@ enum LengthUnit: string
         };
     }
 
-    /** The size below, that a gauge of this unit can show: whole tenths of a thou, or whole micrometres. */
+    /** What a good gauge of this unit tells apart: a tenth of a thou, or a micrometre. */
+    public function gaugeStep(): Length
+    {
+        return Length::ofNanometres($this === self::Inch ? 2_540 : 1_000);
+    }
+
+    /** The size below, that a gauge of this unit can show. */
     public function onTheGauge(Length $size): Length
     {
-        $step = $this === self::Inch ? 2_540 : 1_000;
+        $step = $this->gaugeStep()->nanometres;
 
         return Length::ofNanometres(intdiv($size->nanometres, $step) * $step);
     }

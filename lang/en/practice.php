@@ -11,9 +11,9 @@ return [
         'micrometer_metric_vernier' => 'Micrometer with vernier, micrometres',
         'vernier_caliper_inch' => 'Vernier caliper, thousandths of an inch',
         'vernier_caliper_metric' => 'Vernier caliper, twentieths of a millimetre',
-        'dial_bore_gauge' => 'Dial bore gauge about its zero, thousandths of an inch',
-        'dial_bore_gauge_metric' => 'Dial bore gauge about its zero, hundredths of a millimetre',
-        'dial_bore_gauge_metric_fine' => 'Dial bore gauge about its zero, two micrometres a division',
+        'dial_bore_gauge' => 'Dial bore gauge, thousandths of an inch',
+        'dial_bore_gauge_metric' => 'Dial bore gauge, hundredths of a millimetre',
+        'dial_bore_gauge_metric_fine' => 'Dial bore gauge, two micrometres a division',
         'dial_indicator' => 'Dial indicator with a revolution counter',
         'depth_micrometer_inch' => 'Depth micrometer, thousandths of an inch',
         'depth_micrometer_metric' => 'Depth micrometer, hundredths of a millimetre',
@@ -78,8 +78,8 @@ return [
             'A bore made :made in reads :worn in at its largest place; its deepest pit goes :pit in further into the wall, '.
             'and the shop leaves :stock in to clean up. Does it clean up :step in over?',
         'next_place' =>
-            'A :family, its pistons as on the list and nothing to be seen or felt on its walls. This is what was read so far, by a good gauge. '.
-            'Which place is read next?',
+            'A :family, made :made, its pistons :piston, nothing to be seen or felt on its walls. It may be :round out-of-round, have a taper '.
+            'of :taper and a clearance of :clearance, and no more. This was read so far, with a good gauge. Which place is read next?',
         'cutter_size' =>
             'A :family, made :made and bored :step over. The piston measures :piston and wants :clearance at the least; the shop leaves :stock '.
             'to the hone. What is the boring cutter set to?',
@@ -113,6 +113,32 @@ return [
             'anything is left.',
         'cutter_size' => ':right: piston and clearance make :finished at the least, and what the hone takes stays on.',
         'timing' => ':Right: nothing is read before both times are over, nor more than an hour after the developer went on.',
+    ],
+    'setting' => [
+        'title' => 'Setting a bore gauge in a micrometer',
+        'in_in' => 'In inches',
+        'in_mm' => 'In millimetres',
+        'case' =>
+            'A bore of :wanted is to be measured. Choose extension and washer so that the contact is pressed in by more than :least and by no '.
+            'more than :most, and set the micrometer in which the gauge gets its zero.',
+        'extension' => 'Extension',
+        'washer' => 'Washer',
+        'no_washer_in' => 'no washer',
+        'frame' => 'frame from',
+        'sleeve' => 'sleeve lines',
+        'thimble' => 'thimble line',
+        'vernier' => 'vernier line',
+        'drawing' => 'The micrometer as it is set: sleeve, thimble and vernier',
+        'set' => 'It is set',
+        'no_extension' => 'Choose an extension.',
+        'no_washer' => 'Choose a washer, or none.',
+        'no_line' => 'There is no such line: key its number, from 0 on.',
+        'unreached' => 'The gauge does not reach: the contact hangs in the air, or stands on its stop. The micrometer stood at :stands.',
+        'stands' => 'The gauge reaches; the micrometer stands at :stands. :mistake',
+        'right' =>
+            'Right are the extension of :extension and :washer: the contact is pressed in by :pressed. The micrometer: frame from :frame, '.
+            ':sleeve lines of the sleeve, thimble :thimble, vernier :vernier.',
+        'after' => 'Then the gauge is rocked between the faces until the hand turns back, and the dial is turned to zero there.',
     ],
     'rocking' => 'Rocking a bore gauge to its turning point',
     'rock' => [

@@ -1,3 +1,6 @@
+import { SCALES } from './sheet/micrometer.js';
+import { drawMicrometer } from './sheet/micrometer-drawing.js';
+
 /** Reading an instrument: what a step looks at lights up in the drawing, and the time until the answer is taken along. */
 export function startPractice(root, now = () => performance.now()) {
     const began = now();
@@ -15,6 +18,7 @@ export function startPractice(root, now = () => performance.now()) {
     }
     root.querySelector('[data-next]')?.focus();
     startRocking(root);
+    startMicrometer(root);
 }
 
 /** The hand follows the tilt of the gauge. */
@@ -28,6 +32,24 @@ function startRocking(root) {
     const turn = () => hand.setAttribute('transform', `rotate(${angles[tilt.value]})`);
     tilt.addEventListener('input', turn);
     turn();
+}
+
+/** The micrometer is drawn as its lines are keyed. */
+function startMicrometer(root) {
+    const drawing = root.querySelector('[data-set-micrometer]');
+    if (!drawing) {
+        return;
+    }
+    const form = drawing.closest('form');
+    const line = (name) => Math.max(0, Math.trunc(Number(form.elements.namedItem(name).value)) || 0);
+    const draw = () =>
+        drawMicrometer(drawing, SCALES[drawing.dataset.setMicrometer], {
+            sleeve: line('sleeve'),
+            thimble: line('thimble'),
+            vernier: line('vernier'),
+        });
+    form.addEventListener('input', draw);
+    draw();
 }
 
 function light(root, step) {

@@ -9,9 +9,11 @@ use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverKeys;
 use Facebook\WebDriver\WebDriverSelect;
 use NorthLedger\Core\Practice\Exercise;
+use NorthLedger\Core\Practice\GaugeSetting;
 use NorthLedger\Core\Practice\ReadInstrument;
 use NorthLedger\Core\Practice\Rocking;
 use NorthLedger\Core\Practice\Spot;
+use NorthLedger\Core\Quantity\LengthUnit;
 
 /** An instrument is read by keyboard, another by touch, a question answered. */
 final class PracticeTest extends BrowserTestCase
@@ -98,6 +100,27 @@ final class PracticeTest extends BrowserTestCase
         $window->findElement(WebDriverBy::id('answer'))->sendKeys($rocking->reading->nanometres / 25_400 .WebDriverKeys::ENTER);
         $this->untilSeen($window, '.practice-verdict', 'Right.');
         $this->assertAccessible($window, 'a gauge that was rocked');
+    }
+
+    public function test_a_bore_gauge_is_set_line_by_line_and_the_micrometer_follows(): void
+    {
+        $setting = GaugeSetting::of(LengthUnit::Inch, 5);
+        $window = $this->loggedIn('machinist');
+        $window->get($this->url('/practice/setting?seed=5'));
+        $this->untilFocused($window, '#extension');
+        (new WebDriverSelect($window->findElement(WebDriverBy::id('extension'))))->selectByValue((string) $setting->extension->nanometres);
+        (new WebDriverSelect($window->findElement(WebDriverBy::id('washer'))))->selectByValue((string) $setting->washer->nanometres);
+        $drawn = static fn (): int => count($window->findElements(WebDriverBy::cssSelector('[data-set-micrometer] line')));
+        $before = $drawn();
+        foreach ($setting->lines() as $scale => $line) {
+            $window->findElement(WebDriverBy::id($scale))->click();
+            $window->getKeyboard()->sendKeys([WebDriverKeys::CONTROL, 'a', WebDriverKeys::NULL, (string) $line]);
+        }
+        $this->assertGreaterThan($before, $drawn(), 'the sleeve is laid bare');
+        $this->assertAccessible($window, 'a gauge to be set');
+        $window->getKeyboard()->sendKeys(WebDriverKeys::ENTER);
+        $this->untilSeen($window, '.practice-verdict', 'Right.');
+        $this->untilFocused($window, '[data-next]');
     }
 
     public function test_a_question_of_method_is_answered_and_gone_on_from(): void

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Core;
 
 use NorthLedger\Core\Practice\Exercise;
+use NorthLedger\Core\Practice\GaugeSetting;
 use NorthLedger\Core\Practice\Level;
 use NorthLedger\Core\Practice\MethodQuestion;
 use NorthLedger\Core\Practice\QuestionKind;
@@ -16,6 +17,7 @@ use NorthLedger\Core\Practice\Repetition;
 use NorthLedger\Core\Practice\Rocking;
 use NorthLedger\Core\Practice\Spot;
 use NorthLedger\Core\Quantity\Length;
+use NorthLedger\Core\Quantity\LengthUnit;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -145,6 +147,30 @@ final class PracticeTest extends TestCase
         $question = MethodQuestion::of(QuestionKind::CutterSize, 8, Bench::policy(), Bench::sheet('tarn-4-198'));
         $inches = static fn (string $fact): int => (int) round(10_000 * (float) $question->facts[$fact]);
         $this->assertSame($inches('piston') + $inches('clearance') - $inches('stock'), (int) round(10_000 * (float) $question->right));
+    }
+
+    public function test_a_bore_gauge_has_one_extension_and_washer_that_reach_and_its_micrometer_is_set_line_by_line(): void
+    {
+        foreach (LengthUnit::cases() as $unit) {
+            for ($seed = 0; $seed < 200; $seed++) {
+                $setting = GaugeSetting::of($unit, $seed);
+                $reaching = [];
+                foreach ($setting->extensions as $extension) {
+                    foreach ($setting->washers as $washer) {
+                        $reaching = [...$reaching, ...$setting->reaches($extension, $washer) ? [[$extension, $washer]] : []];
+                    }
+                }
+                $this->assertEquals([[$setting->extension, $setting->washer]], $reaching, "seed {$seed}");
+                $lines = $setting->lines();
+                $stands = $setting->standsAt(...$lines);
+                $this->assertEquals($setting->wanted, $stands);
+                $this->assertSame(ReadingVerdict::Right, $setting->verdictOn($stands, $setting->extension, $setting->washer));
+                $other = $setting->standsAt(...['sleeve' => $lines['sleeve'] + 1] + $lines);
+                $this->assertSame(ReadingVerdict::OneBarrelLine, $setting->verdictOn($other, $setting->extension, $setting->washer));
+                $short = $setting->extension->minus($setting->extensions[1]->minus($setting->extensions[0]));
+                $this->assertSame(ReadingVerdict::Wrong, $setting->verdictOn($stands, $short, $setting->washer), 'it hangs in the air');
+            }
+        }
     }
 
     public function test_the_next_place_of_a_case_is_unread_and_so_are_all_that_can_be_chosen(): void

@@ -20,15 +20,13 @@ final class CutterSize
     /** A piston is as far from its list as so many steps of a gauge. */
     private const MOST_STEPS = 6;
 
-    private const STEP_NM = 2_540;
-
     /** @throws SimulationException If nobody knows the family’s pistons, or the clearance that they want */
     public static function ask(int $seed, Randomizer $chance, ShopPolicy $policy, SpecificationSheet $sheet): MethodQuestion
     {
         $allowances = $policy->boreAllowances($sheet->unit);
         $oversizes = $sheet->bore->oversizes;
         $step = $oversizes === [] ? Length::zero() : $oversizes[$chance->getInt(0, count($oversizes) - 1)];
-        $off = Length::ofNanometres(self::STEP_NM * $chance->getInt(-self::MOST_STEPS, self::MOST_STEPS));
+        $off = Length::ofNanometres($sheet->unit->gaugeStep()->nanometres * $chance->getInt(-self::MOST_STEPS, self::MOST_STEPS));
         $piston = $sheet->piston->sizeAt($step)?->plus($off);
         $finished = $piston === null ? null : FinishedBore::for($sheet, $allowances, $step, $piston);
         if ($piston === null || $finished === null || $sheet->piston->minimumClearance === null) {

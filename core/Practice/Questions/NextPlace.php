@@ -20,6 +20,7 @@ use NorthLedger\Core\Gauging\InstrumentKind;
 use NorthLedger\Core\Practice\MethodQuestion;
 use NorthLedger\Core\Practice\QuestionKind;
 use NorthLedger\Core\Quantity\Length;
+use NorthLedger\Core\Quantity\LengthDisplay;
 use NorthLedger\Core\Simulation\ReadBlock;
 use NorthLedger\Core\Simulation\SimulatedEngine;
 use NorthLedger\Core\Simulation\SimulationException;
@@ -62,7 +63,7 @@ final class NextPlace
         return new MethodQuestion(
             QuestionKind::NextPlace,
             $seed,
-            ['family' => $sheet->name],
+            self::facts($sheet),
             self::choices($next, $read, $block->everyPlace(), $chance),
             $next?->key() ?? self::SETTLED,
             array_combine(
@@ -70,6 +71,22 @@ final class NextPlace
                 array_map($engine->diameter(...), $read),
             ),
         );
+    }
+
+    /** @return array<string, string> */
+    private static function facts(SpecificationSheet $sheet): array
+    {
+        [$display, $limits] = [LengthDisplay::in($sheet->unit), $sheet->bore->service];
+        $most = static fn (?Length $limit): string => $limit === null ? '' : $display->magnitudeWithUnit($limit);
+
+        return [
+            'family' => $sheet->name,
+            'made' => $display->sizeWithUnit($sheet->bore->nominal),
+            'piston' => $sheet->piston->standard === null ? '' : $display->sizeWithUnit($sheet->piston->standard),
+            'round' => $most($limits->outOfRound),
+            'taper' => $most($limits->taper),
+            'clearance' => $most($limits->clearance),
+        ];
     }
 
     private static function next(BlockAssessment $assessment): ?Place
