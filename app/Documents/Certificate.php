@@ -57,7 +57,7 @@ final class Certificate
             'checked' => match ($file->job->purpose) {
                 Purpose::Rebuild => [],
                 Purpose::Check => CheckedParts::of($file),
-                Purpose::Inspection => FindingsReport::inspected($file),
+                Purpose::Inspection => FoundPart::inspected($file),
             },
             'parts' => CertificateParts::of($file),
             'conditions' => $file->work()->verification()->bores() === [] ? [] : self::conditions($file),

@@ -76,7 +76,7 @@ final readonly class FindingLine
             ),
             $state,
             $finding->outcome->value,
-            EngineView::isPitting($finding) ? EngineView::pittingKey($finding) : '',
+            Concedable::isPitting($finding) ? Concedable::pittingKey($finding) : '',
         );
     }
 }

@@ -14,6 +14,25 @@ return [
             'Where the engine’s use is regulated, licensed practice comes first.',
         'judged_and_priced' => 'Judged by :family sheet revision :sheet and shop policy revision :policy, as of ledger entry :entry. '.
             'Prices are the shop’s price list; parts may change them. Where the engine’s use is regulated, licensed practice comes first.',
+        'piston_worn' => ':cylinders: the piston is worn, not the bore. With a new piston the bore stays as it is.',
+        'seen' => ':subject: :criterion, :said.',
+        'worn' => ':subject is worn past its limit (:criterion).',
+        'past_its_limit' => ':subject: :criterion is past its limit.',
+        'agreed' => 'Agreed',
+    ],
+    'verdict' => [
+        'as_is' => 'Your engine can be rebuilt with its parts as they are.',
+        'with_machining' => 'Your engine can be rebuilt, with normal machining.',
+        'with_repairs' => 'Your engine can be rebuilt, with repairs or other parts that you decide about.',
+        'no' => 'Your engine cannot be rebuilt: the :block is past saving.',
+        'not_yet_known' => 'We have not measured everything yet; this is how far we are.',
+    ],
+    'worth' => [
+        'serviceable' => 'Good as it is',
+        'recondition' => 'Good after normal machining',
+        'repair' => 'Can be repaired; you decide',
+        'scrap' => 'Has to be replaced',
+        'not_yet_known' => 'Not known yet',
     ],
     'criterion' => [
         'out_of_round' => 'out-of-round',

@@ -7,7 +7,7 @@ namespace App\Stages\Judge;
 use App\Ledger\Observe;
 use App\Ledger\Refused;
 use App\Ledger\Written;
-use App\Pages\EngineView;
+use App\Pages\Concedable;
 use App\Record\FindingKey;
 use App\Record\JobFile;
 use App\Storage\EntryKind;
@@ -31,13 +31,13 @@ final readonly class AcceptDefect
             $acceptedBy,
         ): array {
             $defect =
-                EngineView::concedable($file)[$finding] ??
+                Concedable::all($file)[$finding] ??
                 throw Refused::because(
                     'finding',
                     'That finding does not stand any more, or nobody can accept it: what is scrap stays scrap.',
                 );
 
-            $known = EngineView::finding($file, $finding);
+            $known = Concedable::finding($file, $finding);
             $pitted = FindingKey::pittedCylinder($finding);
 
             return [
