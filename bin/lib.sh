@@ -108,14 +108,46 @@ db_start() {
   db_grant
 }
 
-# The database that DB_DATABASE names, for the user of the house.
+db_sql() { mariadb --no-defaults --skip-column-names -S "$VAR/mariadb/run/mariadb.sock" -u "$(id -un)" "$@"; }
+
+# The database that DB_DATABASE names, and the user of the house, who may do nothing in it yet.
 db_grant() {
-  mariadb --no-defaults -S "$VAR/mariadb/run/mariadb.sock" -u "$(id -un)" <<SQL
+  db_sql <<SQL
 CREATE DATABASE IF NOT EXISTS \`$DB_DATABASE\` CHARACTER SET utf8mb4 COLLATE utf8mb4_unicode_ci;
 CREATE USER IF NOT EXISTS '$DB_USERNAME'@'localhost' IDENTIFIED BY '$DB_PASSWORD';
 CREATE USER IF NOT EXISTS '$DB_USERNAME'@'127.0.0.1' IDENTIFIED BY '$DB_PASSWORD';
-GRANT ALL ON \`$DB_DATABASE\`.* TO '$DB_USERNAME'@'localhost', '$DB_USERNAME'@'127.0.0.1';
 SQL
+}
+
+# For the tests alone, which empty tables, alter what must not be altered, and restore into a database beside.
+db_grant_all() { db_grant; db_sql -e "GRANT ALL ON \`$DB_DATABASE\`.* TO '$DB_USERNAME'@'localhost', '$DB_USERNAME'@'127.0.0.1'"; }
+
+# The user of the house reads and adds; he changes rows only where nothing refuses it, and no table at all. TRIGGER lets a backup see them.
+db_restrict() {
+  local people="'$DB_USERNAME'@'localhost', '$DB_USERNAME'@'127.0.0.1'"
+  db_sql <<SQL | db_sql
+SELECT CONCAT('REVOKE ALL PRIVILEGES, GRANT OPTION FROM ', "$people", ';');
+SELECT CONCAT('GRANT SELECT, INSERT, TRIGGER ON \`$DB_DATABASE\`.* TO ', "$people", ';');
+SELECT CONCAT('GRANT UPDATE, DELETE ON \`$DB_DATABASE\`.\`', table_name, '\` TO ', "$people", ';') FROM information_schema.tables
+  WHERE table_schema = '$DB_DATABASE' AND table_type = 'BASE TABLE' AND table_name <> 'migrations' AND table_name NOT IN (
+    SELECT event_object_table FROM information_schema.triggers WHERE trigger_schema = '$DB_DATABASE' AND trigger_name LIKE '%\\_refuse\\_update');
+SQL
+}
+
+# What makes and changes tables runs as a keeper of them, whose password is made for that once; afterwards nobody can log in as him.
+as_keeper() {
+  local password code=0
+  password=$(head -c 24 /dev/urandom | base64 | tr -dc 'A-Za-z0-9')
+  db_sql <<SQL
+CREATE USER IF NOT EXISTS 'north_ledger_keeper'@'localhost';
+ALTER USER 'north_ledger_keeper'@'localhost' IDENTIFIED BY '$password' ACCOUNT UNLOCK;
+GRANT ALL ON \`$DB_DATABASE\`.* TO 'north_ledger_keeper'@'localhost';
+SQL
+  # A configuration that was kept knows the other user.
+  (export APP_CONFIG_CACHE=$VAR/home/of-no-use.php DB_USERNAME=north_ledger_keeper DB_PASSWORD=$password; as_web "$@") || code=$?
+  db_sql <<<"ALTER USER 'north_ledger_keeper'@'localhost' IDENTIFIED BY '$(head -c 24 /dev/urandom | base64)' ACCOUNT LOCK"
+  db_restrict
+  return $code
 }
 
 # What this folder's house is configured by; made once, and mended where the folder was moved.
