@@ -13,7 +13,7 @@ trait EmptyHouse
     private function forgetEverything(): void
     {
         DB::statement('SET FOREIGN_KEY_CHECKS = 0');
-        foreach ([...array_keys(JobTables::REFERENCES), 'jobs', 'customers', 'users'] as $table) {
+        foreach ([...array_keys(JobTables::REFERENCES), 'jobs', 'customers', 'users', 'people_events'] as $table) {
             $this->besideTheHouse(static fn (): int => DB::table($table)->delete());
         }
         DB::statement('SET FOREIGN_KEY_CHECKS = 1');

@@ -80,6 +80,7 @@ final class TamperingTest extends TestCase
     {
         yield 'a policy' => ["UPDATE policy_revisions SET policy = REPLACE(policy, '1', '2')", 'policy revisions'];
         yield 'a sheet' => ["UPDATE specification_revisions SET document = REPLACE(document, 'Tarn', 'Torn')", 'specification revisions'];
+        yield 'who came in' => ["UPDATE people_events SET role = 'machinist'", 'people events'];
         yield 'a calibration' => ['DELETE FROM gauge_events', 'gauge events'];
     }
 
@@ -111,6 +112,23 @@ final class TamperingTest extends TestCase
             }
         }
         $this->assertNull($this->app->make(ChainCheck::class)->complaint($this->job->refresh()));
+    }
+
+    public function test_whoever_is_let_in_or_changed_is_written_down_by_the_database_whatever_the_way(): void
+    {
+        $inspector = User::query()->where('login', 'inspector')->firstOrFail();
+        $told = static fn (): array => DB::table('people_events')->where('user_id', $inspector->id)->orderBy('id')->pluck('role')->all();
+        $this->assertSame(['inspector'], $told());
+        DB::statement('UPDATE users SET logged_in_at = NOW() WHERE id = ?', [$inspector->id]);
+        $this->assertSame(['inspector'], $told(), 'a log-in changes nobody');
+        DB::statement("UPDATE users SET role = 'owner' WHERE id = ?", [$inspector->id]);
+        $this->assertSame(['inspector', 'owner'], $told());
+        $inspector->refresh()->update(['password' => 'another-password-of-his']);
+        $this->assertSame(['inspector', 'owner', 'owner'], $told());
+        $this->artisan('ledger:verify')->assertSuccessful();
+
+        $this->rewrite("DELETE FROM people_events WHERE user_id = {$inspector->id} ORDER BY id DESC LIMIT 1");
+        $this->artisan('ledger:verify')->expectsOutputToContain('is not as was written down last')->assertFailed();
     }
 
     #[DataProvider('rewritten')]

@@ -10,6 +10,7 @@ use App\Signing\SealBook;
 use App\Storage\Job;
 use App\Storage\Photo;
 use Illuminate\Console\Command;
+use Illuminate\Support\Facades\DB;
 
 final class VerifyLedger extends Command
 {
@@ -36,7 +37,7 @@ final class VerifyLedger extends Command
             }
             $jobs++;
         }
-        $complaint = $tag === null ? $seals->complaint() ?? $this->missingPhoto() : null;
+        $complaint = $tag === null ? $seals->complaint() ?? ($this->missingPhoto() ?? $this->otherPerson()) : null;
         if ($complaint !== null) {
             $this->error("{$complaint}.");
 
@@ -45,6 +46,21 @@ final class VerifyLedger extends Command
         $this->info("{$jobs} ledgers walked, every chain is whole.");
 
         return self::SUCCESS;
+    }
+
+    /** Everybody is as was written down of them last, however they were changed. */
+    private function otherPerson(): ?string
+    {
+        $login = DB::scalar(
+            'SELECT users.login FROM users LEFT JOIN people_events told ON told.id = '.
+                '(SELECT MAX(id) FROM people_events WHERE user_id = users.id) WHERE NOT ('.
+                'BINARY told.login <=> BINARY users.login AND BINARY told.name <=> BINARY users.name AND '.
+                'BINARY told.role <=> BINARY users.role AND told.sees_prices <=> users.sees_prices AND '.
+                'told.is_locked <=> (users.locked_at IS NOT NULL) AND told.password_digest <=> SHA2(users.password, 256) AND '.
+                'BINARY told.foreign_identity <=> BINARY users.foreign_identity) LIMIT 1',
+        );
+
+        return is_string($login) ? "The person who logs in as {$login} is not as was written down last" : null;
     }
 
     /** Every photo lies under the hash of what is in it. */
