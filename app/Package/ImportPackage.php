@@ -8,6 +8,7 @@ use App\Record\JobFiles;
 use App\Record\JobSummary;
 use App\Storage\Customer;
 use App\Storage\EntryKind;
+use App\Storage\Gauge;
 use App\Storage\Job;
 use App\Storage\JobTables;
 use App\Storage\LedgerEntry;
@@ -54,7 +55,7 @@ final readonly class ImportPackage
     {
         $this->refuseTwice($data);
         $this->checkRevisions($data);
-        $data = $this->pictures->taken($data);
+        $rows = ['ledger_entries' => [], 'photos' => $this->pictures->taken($data)] + $data;
         $people = array_map(static fn (array $person): int => (new ForeignPeople($origin))->known($person)->id, $data['people']);
         $number = Job::numberOf((string) $data['job']);
         $job = new Job(
@@ -71,7 +72,8 @@ final readonly class ImportPackage
         $job->save();
         $ids = [];
         foreach (JobTables::REFERENCES as $table => $references) {
-            foreach ($table === 'ledger_entries' ? [] : $data[$table] ?? [] as $row) {
+            foreach ($rows[$table] ?? [] as $row) {
+                $row = $table === 'setups' ? ['gauge_id' => self::gauge($row, $origin)] + $row : $row;
                 $ids[$table][$row['id']] = $this->insert($table, $row, $references, $ids, $job, $people);
             }
         }
@@ -149,6 +151,23 @@ final readonly class ImportPackage
             'created_at' => now()->format('Y-m-d\TH:i:s.v\Z'),
         ]);
         $job->save();
+    }
+
+    /**
+     * A gauge of this house is known by what is written on it. One of another house stays that house's, whatever it is called: what it was
+     * worth stands in the setup.
+     *
+     * @param  array<string, mixed>  $setup
+     */
+    private static function gauge(array $setup, PackageOrigin $origin): ?int
+    {
+        $tag = $setup['gauge_tag'] ?? null;
+
+        return $tag === null || ! $origin->isThisHouse()
+            ? null
+            : Gauge::query()
+                ->where(['tag' => $tag, 'kind' => $setup['instrument']])
+                ->value('id');
     }
 
     /**

@@ -18,7 +18,7 @@ final readonly class PackagePictures
      * Keeps them; a photo whose picture the package does not bring is left out.
      *
      * @param  array<string, mixed>  $data  The package
-     * @return array<string, mixed> With the photos that can be shown
+     * @return list<array<string, mixed>> The photos that can be shown
      *
      * @throws PackageRefused If one is not what it is called, or cannot be opened
      */
@@ -26,8 +26,8 @@ final readonly class PackagePictures
     {
         $pictures = is_array($data['pictures'] ?? null) ? $data['pictures'] : [];
         $isThere = static fn (array $row): bool => isset($pictures[$row['content_hash']]);
-        $data['photos'] = array_values(array_filter($data['photos'] ?? [], $isThere));
-        foreach (array_unique(array_column($data['photos'], 'content_hash')) as $hash) {
+        $photos = array_values(array_filter($data['photos'] ?? [], $isThere));
+        foreach (array_unique(array_column($photos, 'content_hash')) as $hash) {
             $bytes = base64_decode((string) $pictures[$hash], true);
             if ($bytes === false || hash('sha256', $bytes) !== $hash) {
                 throw PackageRefused::because("the picture {$hash} is not the one that was taken");
@@ -39,6 +39,6 @@ final readonly class PackagePictures
             }
         }
 
-        return $data;
+        return $photos;
     }
 }

@@ -9,6 +9,7 @@ use App\Package\JobPackage;
 use App\Package\PackageRefused;
 use App\People\Role;
 use App\Photos\PhotoStore;
+use App\Signing\ShopKey;
 use App\Stages\Receive\KeepPhoto;
 use App\Storage\OptionRecord;
 use App\Storage\Photo;
@@ -154,6 +155,35 @@ final class PackageTest extends TestCase
         $this->assertFileDoesNotExist($store->path($other));
         $import(['pictures' => []] + $data);
         $this->assertSame(0, Photo::query()->count(), 'what it does not bring is left out');
+    }
+
+    /** What is called G-07 there is another gauge than what is called so here. */
+    public function test_a_gauge_of_another_house_is_none_of_ours_and_ours_is_known_by_what_is_written_on_it(): void
+    {
+        config(['app.key_folder' => $this->folder]);
+        ShopKey::own();
+        $gauge = ['tag' => 'G-07', 'name' => 'bore gauge', 'kind' => 'dial bore gauge .0001', 'unit' => 'in'];
+        $this->post('/gauges', $gauge + ['ulid' => $this->ulid()])->assertSessionHasNoErrors();
+        $this->stateSetup($this->job, changes: ['instrument' => 'G-07'])->assertOk();
+        $json = $this->exported();
+        $this->assertStringNotContainsString('"gauge_id"', $json);
+        $ours = DB::table('gauges')->value('id');
+        foreach ([[$json, $ours], [$this->unsigned($json), null]] as [$package, $expected]) {
+            $this->forgetEverything();
+            $job = $this->app->make(ImportPackage::class)->handle(JobPackage::fromJson($package), $this->person(Role::Owner));
+            $this->assertSame($expected, DB::table('setups')->where('gauge_tag', 'G-07')->value('gauge_id'));
+            $this->assertSame($package, (string) JobPackage::of($job->id, ...$this->books())?->toJson());
+            $this->artisan('ledger:verify', ['tag' => $job->tag()])->assertSuccessful();
+        }
+    }
+
+    /** As a house writes it that has no key. */
+    private function unsigned(string $json): string
+    {
+        $data = json_decode($json, true);
+        unset($data['signature'], $data['house']);
+
+        return json_encode($data, JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES);
     }
 
     private function photograph(): PhotoStore
