@@ -39,10 +39,10 @@ final class ShopKey
     {
         $path = config('app.key_folder').'/'.self::FILE;
         is_file($path) || self::make($path);
-        $secret = sodium_hex2bin(trim((string) file_get_contents($path)));
+        $secret = trim((string) file_get_contents($path));
 
-        return strlen($secret) === SODIUM_CRYPTO_SIGN_SECRETKEYBYTES
-            ? new self($secret)
+        return ctype_xdigit($secret) && strlen($secret) === 2 * SODIUM_CRYPTO_SIGN_SECRETKEYBYTES
+            ? new self(sodium_hex2bin($secret))
             : throw new RuntimeException("{$path} holds no signing key. Put it back from the backup; do not make a new one.");
     }
 

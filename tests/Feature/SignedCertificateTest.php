@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Documents\CertificatePage;
+use App\Package\ImportPackage;
+use App\Package\JobPackage;
 use App\People\Role;
 use App\Signing\SealBook;
 use App\Signing\ShopKey;
@@ -17,12 +19,14 @@ use Illuminate\Support\Facades\File;
 use Illuminate\Testing\TestResponse;
 use Opis\JsonSchema\Errors\ErrorFormatter;
 use Opis\JsonSchema\Validator;
+use RuntimeException;
 use Symfony\Component\Process\Process;
 use Tests\TestCase;
 
 /** What is signed can be checked by anyone, and what comes up afterwards is told to whoever asks (WORK-6). */
 final class SignedCertificateTest extends TestCase
 {
+    use EmptyHouse;
     use WorkedJob;
 
     protected function setUp(): void
@@ -175,6 +179,39 @@ final class SignedCertificateTest extends TestCase
         $this->recall('reopened')->assertSessionDoesntHaveErrors();
         $this->artisan('ledger:verify', ['tag' => $this->job->tag()])->assertSuccessful();
         $this->artisan('ledger:recompute')->assertSuccessful();
+    }
+
+    public function test_that_an_open_job_was_read_in_from_a_package_is_nothing_read(): void
+    {
+        $this->recall('reopened')->assertSessionDoesntHaveErrors();
+        $package = JobPackage::fromJson((string) JobPackage::of($this->job->id, ...$this->books())?->toJson());
+        $this->forgetEverything();
+        $inspector = $this->person(Role::Inspector);
+        $job = $this->app->make(ImportPackage::class)->handle($package, $this->person(Role::Owner));
+        $this->assertSame('imported', LedgerEntry::query()->where('job_id', $job->id)->latest('number')->value('kind'));
+        $this->actingAs($inspector)
+            ->post("/jobs/{$job->tag()}/release", ['ulid' => $this->ulid(), 'password' => 'a-password'])
+            ->assertSessionHasErrors(['sign' => __('release.unchanged')]);
+    }
+
+    public function test_a_key_that_cannot_be_read_is_no_reason_to_make_another(): void
+    {
+        $file = config('app.key_folder').'/shop.key';
+        $key = (string) file_get_contents($file);
+        File::put($file, "not a key\n");
+        try {
+            ShopKey::ifMade();
+            $this->fail('a key was made up');
+        } catch (RuntimeException $refused) {
+            $this->assertStringContainsString('do not make a new one', $refused->getMessage());
+        }
+        $this->assertStringEqualsFile($file, "not a key\n");
+        File::put($file, $key);
+        chmod($file, 0000);
+        $package = json_decode((string) JobPackage::of($this->job->id, ...$this->books())?->toJson(), true);
+        $this->assertArrayNotHasKey('signature', $package, 'who may not read the key signs nothing, and goes on');
+        chmod($file, 0600);
+        $this->assertSame($key, file_get_contents($file));
     }
 
     public function test_a_chain_that_was_rewritten_from_its_first_entry_is_found_by_its_seal(): void
