@@ -77,7 +77,9 @@ final class RowCheck
     {
         $strangers = $this->isAnsweredFor ? array_keys(array_diff_key($this->stored, $this->claimed)) : [];
 
-        return $this->complaint ?? $this->wanting ?? ($strangers === [] ? null : 'a row of '.strtok($strangers[0], ' ').' was written by no entry');
+        $stranger = $strangers === [] ? null : 'a row of '.strtok($strangers[0], ' ').' was written by no entry';
+
+        return $this->complaint ?? ($this->wanting ?? $stranger);
     }
 
     /** @param  array<string, mixed>  $payload */

@@ -35,7 +35,9 @@ final readonly class CrankshaftLine
         return count($marks) === 1
             ? []
             : array_map(
-                static fn (string $letter): self => self::of($letter === $used ? $file : $file->asIfUsed($letter), $letter, $letter === $used),
+                static fn (string $letter): self => $letter === $used
+                    ? self::of($file, $letter, true)
+                    : self::of($file->asIfUsed($letter), $letter, false),
                 array_keys($marks),
             );
     }

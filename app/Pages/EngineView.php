@@ -49,7 +49,12 @@ final readonly class EngineView
         return new self(
             self::stamp($file),
             self::conclusion($file),
-            array_values(array_map(static fn (AssessedPart $part): AssessedPartView => AssessedParts::view($file, $part, $words), $engine->parts)),
+            array_values(
+                array_map(
+                    static fn (AssessedPart $part): AssessedPartView => AssessedParts::view($file, $part, $words),
+                    $engine->parts,
+                ),
+            ),
             $missing,
             self::changes($file),
             array_map(

@@ -8,8 +8,8 @@ use App\Storage\PracticeAnswer;
 use App\Words\Line;
 use NorthLedger\Core\Engine\Places\Place;
 use NorthLedger\Core\Practice\MethodQuestion;
+use NorthLedger\Core\Practice\NextPlace;
 use NorthLedger\Core\Practice\QuestionKind;
-use NorthLedger\Core\Practice\Questions\NextPlace;
 use NorthLedger\Core\Quantity\LengthDisplay;
 use NorthLedger\Core\Quantity\LengthUnit;
 

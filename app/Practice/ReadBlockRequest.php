@@ -71,6 +71,9 @@ final class ReadBlockRequest extends FormRequest
 
         return $size->isPositive() && ! $deviation->absolute()->isLargerThan($sheet->bore->nominal)
             ? ['kind' => BlockEvent::Read, 'value_nm' => $size->nanometres]
-            : throw Refused::because('text', Line::of('practice.block.no_size', ['unit' => Line::of("practice.dial.{$sheet->unit->value}")]));
+            : throw Refused::because(
+                'text',
+                Line::of('practice.block.no_size', ['unit' => Line::of("practice.dial.{$sheet->unit->value}")]),
+            );
     }
 }

@@ -6,11 +6,16 @@ namespace App\Signing;
 
 use Illuminate\Support\Facades\DB;
 
-/** What the house knows beside its jobs and only ever adds to: revisions of policies and sheets, what happened to gauges, and who was let in as what. */
+/** What the house knows beside its jobs and only ever adds to: revisions of policies and sheets, what happened to gauges, who came in. */
 final class Books
 {
     /** By table: the column that counts its rows. */
-    private const TABLES = ['policy_revisions' => 'number', 'specification_revisions' => 'id', 'gauge_events' => 'id', 'people_events' => 'id'];
+    private const TABLES = [
+        'policy_revisions' => 'number',
+        'specification_revisions' => 'id',
+        'gauge_events' => 'id',
+        'people_events' => 'id',
+    ];
 
     /** @return array<string, array{int, string}> The last row of each, and the digest of all up to it; none of a book that is empty */
     public static function asTheyStand(): array

@@ -27,7 +27,7 @@ final class JobTables
     /** What packages of before did not bring along: of a job that was read in it may be wanting. */
     public const SINCE_LATER = ['recalls', 'photos'];
 
-    /** Columns that mean something in one house only: numbers of its rows, and a chain of hashes that is made anew over the same entries. */
+    /** Columns that mean something in one house only: numbers of its rows, and hashes that are made anew over the same entries. */
     public const OF_THE_HOUSE = ['job_id', 'gauge_id', 'previous_hash', 'hash'];
 
     /** What the job's own row says that does not follow from its entries. */

@@ -14,8 +14,6 @@ use NorthLedger\Core\Features\Cracks\CrackCheckRefused;
 use NorthLedger\Core\Features\Cracks\Dwell;
 use NorthLedger\Core\Features\Cracks\TimingMark;
 use NorthLedger\Core\Features\Precheck\WashMethod;
-use NorthLedger\Core\Practice\Questions\CutterSize;
-use NorthLedger\Core\Practice\Questions\NextPlace;
 use NorthLedger\Core\Quantity\Length;
 use NorthLedger\Core\Quantity\LengthUnit;
 use NorthLedger\Core\Simulation\SimulationException;

@@ -42,7 +42,8 @@ return new class extends Migration
             $table->timestamp('created_at', 3);
         });
         DB::unprepared($this->insert('').' FROM users ORDER BY id');
-        $changes = implode(' OR ', array_map(static fn (string $one): string => "NOT (BINARY NEW.{$one} <=> BINARY OLD.{$one})", self::TOLD_WHEN));
+        $isOther = static fn (string $one): string => "NOT (BINARY NEW.{$one} <=> BINARY OLD.{$one})";
+        $changes = implode(' OR ', array_map($isOther, self::TOLD_WHEN));
         DB::unprepared('CREATE TRIGGER users_tell_insert AFTER INSERT ON users FOR EACH ROW '.$this->insert('NEW.'));
         DB::unprepared(
             "CREATE TRIGGER users_tell_update AFTER UPDATE ON users FOR EACH ROW IF {$changes} THEN {$this->insert('NEW.')}; END IF",

@@ -6,8 +6,8 @@ declare(strict_types=1);
 return [
     'title' => 'Another crankshaft came',
     'heading' => 'The crankshafts that came',
-    'note' => 'One lies on the bench: it is the one that is read, checked for cracks, judged and used. What was read of another is kept, and counts '.
-        'again when it is taken up.',
+    'note' => 'One lies on the bench: it is the one that is read, checked for cracks, judged and used. What was read of another is kept, '.
+        'and counts again when it is taken up.',
     'first' => ':letter, as it came in the engine',
     'marked' => ':letter, marked :mark',
     'used' => 'on the bench',
@@ -22,6 +22,7 @@ return [
     'say_mark' => 'Say how it is marked, so that nobody takes one for the other.',
     'known_mark' => 'There is one marked “:mark” already. Take that one up, or say what tells this one from it.',
     'too_many' => 'No more crankshafts can be told apart in one job. Receive this one as a job of its own.',
-    'worked' => 'Work on the crankshaft has begun (:operation). What was done was done to the one on the bench: open that operation again first.',
+    'worked' => 'Work on the crankshaft has begun (:operation). What was done was done to the one on the bench: open that operation again '.
+        'first.',
     'certificate' => 'Crankshaft used: :used. Not used: :others.',
 ];

@@ -78,11 +78,11 @@ return [
             'A bore made :made in reads :worn in at its largest place; its deepest pit goes :pit in further into the wall, '.
             'and the shop leaves :stock in to clean up. Does it clean up :step in over?',
         'next_place' =>
-            'A :family, made :made, its pistons :piston, nothing to be seen or felt on its walls. It may be :round out-of-round, have a taper '.
-            'of :taper and a clearance of :clearance, and no more. This was read so far, with a good gauge. Which place is read next?',
+            'A :family, made :made, its pistons :piston, nothing to be seen or felt on its walls. It may be :round out-of-round, have a '.
+            'taper of :taper and a clearance of :clearance, and no more. This was read so far, with a good gauge. Which place is read next?',
         'cutter_size' =>
-            'A :family, made :made and bored :step over. The piston measures :piston and wants :clearance at the least; the shop leaves :stock '.
-            'to the hone. What is the boring cutter set to?',
+            'A :family, made :made and bored :step over. The piston measures :piston and wants :clearance at the least; the shop leaves '.
+            ':stock to the hone. What is the boring cutter set to?',
         'dwell' => 'The part itself has :celsius °C. How many minutes does the penetrant stay on here?',
         'wash' => 'A part of :material, and the method “:method”. May it be cleaned like that?',
         'timing' =>
@@ -109,8 +109,8 @@ return [
             ':Right. All wear can be on one side: on the old centre it counts twice, on one that is moved under the ridge once; '.
             'a pit counts twice on the diameter.',
         'next_place' =>
-            ':Right. A place is worth its reading while it can turn the verdict: the likeliest to fail comes first, and what cannot change '.
-            'anything is left.',
+            ':Right. A place is worth its reading while it can turn the verdict: the likeliest to fail comes first, and what cannot '.
+            'change anything is left.',
         'cutter_size' => ':right: piston and clearance make :finished at the least, and what the hone takes stays on.',
         'timing' => ':Right: nothing is read before both times are over, nor more than an hour after the developer went on.',
     ],
@@ -119,8 +119,8 @@ return [
         'in_in' => 'In inches',
         'in_mm' => 'In millimetres',
         'case' =>
-            'A bore of :wanted is to be measured. Choose extension and washer so that the contact is pressed in by more than :least and by no '.
-            'more than :most, and set the micrometer in which the gauge gets its zero.',
+            'A bore of :wanted is to be measured. Choose extension and washer so that the contact is pressed in by more than :least and by '.
+            'no more than :most, and set the micrometer in which the gauge gets its zero.',
         'extension' => 'Extension',
         'washer' => 'Washer',
         'no_washer_in' => 'no washer',

@@ -7,7 +7,6 @@ namespace Tests\Feature;
 use App\People\Role;
 use App\Practice\DrawnInstrument;
 use App\Practice\Picture;
-use App\Practice\PracticeWords;
 use App\Storage\LedgerEntry;
 use App\Storage\PolicyBook;
 use App\Storage\PracticeAnswer;
@@ -129,14 +128,17 @@ final class PracticeTest extends TestCase
     public function test_a_bore_gauge_is_set_and_what_was_wrong_with_it_is_named(): void
     {
         $setting = GaugeSetting::of(LengthUnit::Millimetre, 9);
-        $this->get('/practice/setting?seed=9&unit=mm')->assertOk()->assertSee(PracticeWords::length($setting->micrometer(), $setting->wanted));
+        $this->get('/practice/setting?seed=9&unit=mm')->assertOk()->assertSee(number_format($setting->wanted->nanometres / 1_000_000, 3));
         $right = ['extension' => $setting->extension->nanometres, 'washer' => $setting->washer->nanometres] + $setting->lines();
         $this->followed($this->setGauge($right))->assertSee('✓ Right.')->assertSee('the contact is pressed in by');
-        $this->followed($this->setGauge(['sleeve' => $right['sleeve'] + 1] + $right))->assertSee('The gauge reaches')->assertSee('One line off');
+        $this->followed($this->setGauge(['sleeve' => $right['sleeve'] + 1] + $right))
+            ->assertSee('The gauge reaches')
+            ->assertSee('One line off');
         $longer = ['extension' => $right['extension'] + 5_000_000];
         $this->followed($this->setGauge($longer + $right))->assertSee('The gauge does not reach');
         $this->setGauge(['extension' => '', 'vernier' => '11'] + $right)->assertSessionHasErrors(['extension', 'vernier']);
-        $this->get('/practice/setting')->assertSee('value="11"', false)->assertSee('name="seed" value="9"', false)->assertSee('value="mm"', false);
+        $page = $this->get('/practice/setting')->assertSee('value="11"', false);
+        $page->assertSee('name="seed" value="9"', false)->assertSee('value="mm"', false);
         $this->get('/practice')->assertSee('1</span> of <span class="num">3</span> right', false);
         $this->actingAs($this->person(Role::Owner));
         $this->get('/practice')->assertSeeInOrder(['What the whole shop gets wrong', 'Setting a bore gauge', 'one line off']);
@@ -145,7 +147,9 @@ final class PracticeTest extends TestCase
     /** @param  array<string, mixed>  $said */
     private function setGauge(array $said): TestResponse
     {
-        return $this->from('/practice/setting')->post('/practice/setting', $said + ['ulid' => $this->ulid(), 'seed' => '9', 'unit' => 'mm']);
+        $form = $said + ['ulid' => $this->ulid(), 'seed' => '9', 'unit' => 'mm'];
+
+        return $this->from('/practice/setting')->post('/practice/setting', $form);
     }
 
     public function test_a_question_of_method_is_answered_by_the_rules_of_now(): void

@@ -2,13 +2,11 @@
 
 declare(strict_types=1);
 
-namespace NorthLedger\Core\Practice\Questions;
+namespace NorthLedger\Core\Practice;
 
 use NorthLedger\Core\Engine\Policy\ShopPolicy;
 use NorthLedger\Core\Engine\Specification\SpecificationSheet;
 use NorthLedger\Core\Features\Bores\FinishedBore;
-use NorthLedger\Core\Practice\MethodQuestion;
-use NorthLedger\Core\Practice\QuestionKind;
 use NorthLedger\Core\Quantity\Length;
 use NorthLedger\Core\Quantity\LengthDisplay;
 use NorthLedger\Core\Simulation\SimulationException;

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace NorthLedger\Core\Practice\Questions;
+namespace NorthLedger\Core\Practice;
 
 use NorthLedger\Core\Assessment\BlockAssessment;
 use NorthLedger\Core\Assessment\NextReason;
@@ -17,8 +17,6 @@ use NorthLedger\Core\Features\Bores\RidgeLook;
 use NorthLedger\Core\Features\Bores\ScoringLook;
 use NorthLedger\Core\Gauging\Instrument;
 use NorthLedger\Core\Gauging\InstrumentKind;
-use NorthLedger\Core\Practice\MethodQuestion;
-use NorthLedger\Core\Practice\QuestionKind;
 use NorthLedger\Core\Quantity\Length;
 use NorthLedger\Core\Quantity\LengthDisplay;
 use NorthLedger\Core\Simulation\ReadBlock;
