@@ -79,7 +79,8 @@ return [
             'and the shop leaves :stock in to clean up. Does it clean up :step in over?',
         'next_place' =>
             'A :family, made :made, its pistons :piston, nothing to be seen or felt on its walls. It may be :round out-of-round, have a '.
-            'taper of :taper and a clearance of :clearance, and no more. This was read so far, with a good gauge. Which place is read next?',
+            'taper of :taper and a clearance of :clearance, and no more. This was read so far, with a good gauge. Which '.
+            'place is read next?',
         'cutter_size' =>
             'A :family, made :made and bored :step over. The piston measures :piston and wants :clearance at the least; the shop leaves '.
             ':stock to the hone. What is the boring cutter set to?',
@@ -119,8 +120,8 @@ return [
         'in_in' => 'In inches',
         'in_mm' => 'In millimetres',
         'case' =>
-            'A bore of :wanted is to be measured. Choose extension and washer so that the contact is pressed in by more than :least and by '.
-            'no more than :most, and set the micrometer in which the gauge gets its zero.',
+            'A bore of :wanted is to be measured. Choose extension and washer so that the contact is pressed in by more than :least and '.
+            'by no more than :most, and set the micrometer in which the gauge gets its zero.',
         'extension' => 'Extension',
         'washer' => 'Washer',
         'no_washer_in' => 'no washer',
