@@ -11,9 +11,11 @@ use App\Storage\Entry;
 use App\Storage\EntryKind;
 use App\Storage\Job;
 use App\Storage\LedgerEntry;
+use App\Storage\SheetName;
 use App\Storage\User;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
+use NorthLedger\Core\Inspection\Occasion;
 use Symfony\Component\HttpKernel\Exception\ConflictHttpException;
 
 /**
@@ -47,6 +49,10 @@ final readonly class Ledger
                 throw Refused::because('ulid', 'This job is released and its ledger is closed. Receive the engine again for further work.');
             }
             $before = $this->files->open($job);
+            if (in_array($kind, EntryKind::ofWork(), true)) {
+                // What stands at a machine follows from both, and asks for one after the other.
+                $before->record->openSheets([SheetName::bores(), SheetName::bores(Occasion::Final)]);
+            }
             Entry::takeAdded();
             $said = $work($before);
             $entry = $this->append($job, $requestId, $kind, $by, $said + ['rows' => RowDigests::ofAdded(Entry::takeAdded())]);

@@ -68,7 +68,7 @@ final readonly class PartWalk
             $verification->plan($section)->walk(),
             static fn (Characteristic $one): bool => $entries->at($one->place)->newest() === null || $entries->isSuspect($one->place),
         );
-        $order = WorstFirst::ofFeatures($verification->part($section), $file->work()->closedOperations());
+        $order = WorstFirst::ofFeatures($verification->part($section), $file->work()->tickedOperations());
 
         return new self($order->sort(array_values($open), static fn (Characteristic $one): Place => $one->place), $missing);
     }

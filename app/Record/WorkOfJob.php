@@ -188,11 +188,17 @@ final class WorkOfJob
     {
         return $this->closed ??= array_values(
             array_intersect(array_keys($this->order()->operations ?? []), [
-                ...array_keys(array_filter($this->ticks(), static fn (OperationTick $tick): bool => $tick->state->closes())),
+                ...$this->tickedOperations(),
                 ...OrderedParts::closed($this->file->record->observations()),
                 ...$this->measuredPistons(),
             ]),
         );
+    }
+
+    /** @return list<string> Keys of the operations that somebody closed by his word */
+    public function tickedOperations(): array
+    {
+        return array_keys(array_filter($this->ticks(), static fn (OperationTick $tick): bool => $tick->state->closes()));
     }
 
     /** True where nothing holds an operation: it is open, nothing before it is, and nothing was found that stops it. */

@@ -6,7 +6,8 @@ namespace App\Sheet;
 
 use App\Http\RequestId;
 use App\Http\ShownUnit;
-use App\Pages\CrankshaftLine;
+use App\Pages\CrankshaftLines;
+use App\Pages\KeptPages;
 use App\Record\JobFiles;
 use App\Storage\Job;
 use App\Storage\SheetName;
@@ -38,10 +39,11 @@ final class SheetController
     }
 
     /** The sheet of one section beside the bores. */
-    public function part(Request $request, Job $job, Section $section, JobFiles $files): View
+    public function part(Request $request, Job $job, Section $section, JobFiles $files, KeptPages $kept): View
     {
         $file = ShownUnit::of($request, $files->open($job));
         $sheet = SheetName::of($section);
+        $file->record->openSheets($sheet->onItsPage());
 
         return view(
             'parts.show',
@@ -50,7 +52,7 @@ final class SheetController
                 'sheet' => $sheet,
                 'section' => $section,
                 'parts' => SheetAnswer::parts($request, $file, $sheet),
-                'crankshafts' => $section === Section::Crankshaft ? CrankshaftLine::all($file) : [],
+                'crankshafts' => $section === Section::Crankshaft ? CrankshaftLines::of($file, $kept)->lines : [],
                 'mayExchange' => ! $job->is_closed &&
                     $job->arrival->brings(EnginePart::Crankshaft) &&
                     ($request->user()?->can('measure') ?? false),

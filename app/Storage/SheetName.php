@@ -88,6 +88,12 @@ final readonly class SheetName
         ];
     }
 
+    /** @return list<self> Everything that its page asks for, to be read in one question: the stages beside it ask for the bores */
+    public function onItsPage(): array
+    {
+        return [$this, ...$this->restsOn(), self::bores()];
+    }
+
     public function title(): string
     {
         return $this->section->title().($this->occasion === Occasion::Incoming ? '' : ", {$this->occasion->value}");

@@ -44,8 +44,8 @@ final class WorkVerification implements WorkedEngine
     /** @var array<string, array<string, VerifiedFeature>> By section and subject */
     private array $verified = [];
 
-    /** @var ?list<Finding> */
-    private ?array $ofFinishedWork = null;
+    /** @var array<string, list<Finding>> That only finished work has, by section */
+    private array $ofFinishedWork = [];
 
     /** @param  list<string>  $conceded  Codes of what the customer takes as it is */
     public function __construct(
@@ -162,7 +162,7 @@ final class WorkVerification implements WorkedEngine
             static fn (Criterion $one): bool => $proof->size === null || ! in_array($one, self::SIZES, true),
         );
         $isOf = static fn (Finding $finding): bool => $finding->about->code === $proof->subject->code;
-        $this->ofFinishedWork ??= $this->proofs->findings($this->policy, $this);
+        $this->ofFinishedWork[$proof->section->value] ??= $this->proofs->findings($proof->section, $this->policy, $this);
 
         return [
             ...($proof->size === null ? [] : [$this->orderedSize($proof, $proof->size)]),
@@ -170,7 +170,7 @@ final class WorkVerification implements WorkedEngine
                 $judged,
                 static fn (Finding $finding): bool => $isOf($finding) && in_array($finding->criterion, $criteria, true),
             ),
-            ...array_filter($this->ofFinishedWork, $isOf),
+            ...array_filter($this->ofFinishedWork[$proof->section->value], $isOf),
         ];
     }
 

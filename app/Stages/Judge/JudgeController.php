@@ -8,7 +8,6 @@ use App\Documents\FindingsReport;
 use App\Http\NextPage;
 use App\Http\RequestId;
 use App\Http\ShownUnit;
-use App\Pages\CrankshaftLine;
 use App\Pages\KeptPages;
 use App\People\Ability;
 use App\Record\JobFiles;
@@ -42,7 +41,7 @@ final class JudgeController
             'drawing' => $page->drawing,
             'tabs' => $page->tabs,
             'limits' => $page->limits,
-            'crankshafts' => CrankshaftLine::all($file),
+            'crankshafts' => $page->crankshafts,
             'newer' => NewerSheet::of($job, $specs),
             'own' => OwnValueLine::all($file, $specs),
             'mayKeyLimits' => ! $job->is_closed && ($request->user()?->can(Ability::KeepSpecs->value) ?? false),

@@ -6,6 +6,7 @@ namespace App\Stages\Judge;
 
 use App\Drawings\EngineDrawing;
 use App\Http\ThumbTab;
+use App\Pages\CrankshaftLine;
 use App\Pages\EngineView;
 use App\Record\JobFile;
 use App\SpecBook\MissingLimitsForm;
@@ -13,7 +14,10 @@ use App\SpecBook\MissingLimitsForm;
 /** All that the Judge page shows of a job. */
 final readonly class JudgePage
 {
-    /** @param  list<ThumbTab>  $tabs */
+    /**
+     * @param  list<ThumbTab>  $tabs
+     * @param  list<CrankshaftLine>  $crankshafts  Where several came
+     */
     private function __construct(
         public JudgeView $judged,
         public ?PistonTable $pistons,
@@ -21,6 +25,7 @@ final readonly class JudgePage
         public EngineDrawing $drawing,
         public array $tabs,
         public MissingLimitsForm $limits,
+        public array $crankshafts,
     ) {
     }
 
@@ -33,6 +38,7 @@ final readonly class JudgePage
             EngineDrawing::of($file),
             ThumbTab::all($file),
             MissingLimitsForm::of($file),
+            CrankshaftLine::all($file),
         );
     }
 }

@@ -70,6 +70,7 @@ final class VerifyController
     private static function sheet(Request $request, JobFile $file, Section $section): array
     {
         $sheet = SheetName::of($section, Occasion::Final);
+        $file->record->openSheets($sheet->onItsPage());
 
         return ['file' => $file, 'sheet' => $sheet, 'section' => $section, 'parts' => SheetAnswer::parts($request, $file, $sheet)] +
             SheetTabs::beside($file, $sheet);

@@ -72,20 +72,22 @@ final readonly class Proofs
     /** The sheet of a section with what is read of finished work only. */
     public function plan(Section $section): InspectionPlan
     {
-        $own = array_filter($this->judging(), static fn (JudgingFinished $one): bool => $one->section() === $section);
-
-        return InspectionPlan::of($section, $this->sheet)->with(
-            array_merge([], ...array_map(fn (JudgingFinished $one): array => $one->tables($this->order, $this->sheet), array_values($own))),
+        $tables = array_map(
+            fn (JudgingFinished $one): array => $one->tables($this->order, $this->sheet),
+            $this->judging($section),
         );
+
+        return InspectionPlan::of($section, $this->sheet)->with(array_merge([], ...$tables));
     }
 
-    /** @return list<Finding> That only finished work has */
-    public function findings(ShopPolicy $policy, WorkedEngine $engine): array
+    /** @return list<Finding> That only finished work has, of what is proved on the sheet of a section */
+    public function findings(Section $section, ShopPolicy $policy, WorkedEngine $engine): array
     {
         return array_merge(
+            [],
             ...array_map(
                 fn (JudgingFinished $one): array => $one->findings($this->order, $this->sheet, $policy, $engine),
-                $this->judging(),
+                $this->judging($section),
             ),
         );
     }
@@ -120,8 +122,10 @@ final readonly class Proofs
     }
 
     /** @return list<JudgingFinished> */
-    private function judging(): array
+    private function judging(Section $section): array
     {
-        return array_values(array_filter($this->provings, static fn (Proving $one): bool => $one instanceof JudgingFinished));
+        $judging = array_filter($this->provings, static fn (Proving $one): bool => $one instanceof JudgingFinished);
+
+        return array_values(array_filter($judging, static fn (JudgingFinished $one): bool => $one->section() === $section));
     }
 }
