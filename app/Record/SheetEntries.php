@@ -12,17 +12,11 @@ use App\Storage\SheetName;
 use App\Storage\StatedSetup;
 use Closure;
 use NorthLedger\Core\Assessment\InspectionPlan;
-use NorthLedger\Core\Engine\Places\Feature;
 use NorthLedger\Core\Engine\Places\Place;
 use NorthLedger\Core\Engine\Places\Station;
 use NorthLedger\Core\Engine\Policy\ShopPolicy;
-use NorthLedger\Core\Engine\Specification\Material;
 use NorthLedger\Core\Engine\Specification\SpecificationSheet;
 use NorthLedger\Core\Features\Bores\BoreFeature;
-use NorthLedger\Core\Features\Faces\FaceFeature;
-use NorthLedger\Core\Gauging\Instrument;
-use NorthLedger\Core\Gauging\Measurand;
-use NorthLedger\Core\Gauging\Temperatures;
 use NorthLedger\Core\Inspection\Occasion;
 use NorthLedger\Core\Quantity\Length;
 use NorthLedger\Core\Record\Measurements;
@@ -40,8 +34,7 @@ final class SheetEntries
     /** @var array<int, array<string, Place>> Traced walls, thicknesses and pits, by cylinder and key */
     private array $walls = [];
 
-    /** @var array<string, array{?Length, int, Instrument, Temperatures}> What readings of a feature count from, by setup and feature */
-    private array $origins = [];
+    private readonly RepeatedReadings $repeated;
 
     private readonly SuspectReadings $suspicion;
 
@@ -72,6 +65,7 @@ final class SheetEntries
         private readonly array $assigned,
         private readonly array $conceded = [],
     ) {
+        $this->repeated = new RepeatedReadings($gauges);
         $this->suspicion = SuspectReadings::of($rows, $gauges->setups, $gauges->checks, $confirmed);
         foreach ($rows as $row) {
             $place = $this->places[$row->place] ??= new PlaceEntries();
@@ -270,15 +264,13 @@ final class SheetEntries
             return null;
         }
 
-        return $this->readings[$key] ??= $this->assemble($place, $sheet, $policy);
+        return $this->readings[$key] ??= $this->repeated->reading($place, $this->at($place)->current(), $sheet, $policy);
     }
 
     /** What stands at a place that belongs to no stated gauge: the mean of its repeats. */
     public function length(Place $place): ?Length
     {
-        $lengths = array_map(static fn (KeyedReading $row): int => (int) $row->nanometres, $this->at($place)->current());
-
-        return $lengths === [] ? null : Length::ofNanometres(Length::divideRounded(array_sum($lengths), count($lengths)));
+        return RepeatedReadings::length($this->at($place)->current());
     }
 
     /** @return list<string> */
@@ -291,52 +283,6 @@ final class SheetEntries
                 $observations->all(EntryKind::SuspectsConfirmed),
             ),
         );
-    }
-
-    private function assemble(Place $place, SpecificationSheet $sheet, ShopPolicy $policy): CoreReading
-    {
-        $rows = $this->at($place)->current();
-        $id = (int) $rows[0]->setupId;
-        [$zero, $side, $instrument, $temperatures] = $this->origins["{$id} {$place->feature->code()}"] ??= $this->origin(
-            $place,
-            $this->gauges->setups[$id],
-            $sheet,
-            $policy,
-        );
-        $lengths = array_map(
-            static fn (KeyedReading $row): Length => Length::ofNanometres(((int) $row->nanometres + ($zero->nanometres ?? 0)) * $side),
-            $rows,
-        );
-        $from = [$place, $lengths, $instrument, $temperatures, (string) $id];
-
-        return $zero === null ? CoreReading::unsized(...$from) : CoreReading::of(...$from);
-    }
-
-    /**
-     * @return array{?Length, int, Instrument,
-     *     Temperatures} The zero on the part (null: its size is not known), the side, the gauge, the temperatures
-     */
-    private function origin(Place $place, StatedSetup $setup, SpecificationSheet $sheet, ShopPolicy $policy): array
-    {
-        return [
-            $setup->isZeroedOnThePart() ? $this->gauges->zero($setup) : Length::zero(),
-            self::side($place, $setup),
-            $this->gauges->instrument($setup),
-            Temperatures::of(
-                $policy->expansionOf($place->feature->material($sheet)),
-                $policy->expansionOf(Material::Steel),
-                $setup->conditions->partCelsius,
-                $setup->conditions->masterCelsius,
-            ),
-        ];
-    }
-
-    /** What is measured down from a straightedge or a cutter is low where much is read; an indicator rises with the face (DECK-1). */
-    private static function side(Place $place, StatedSetup $setup): int
-    {
-        return in_array($place->feature, [FaceFeature::DeckPoint, FaceFeature::HeadPoint], true) && $setup->instrument->showsSizes()
-            ? -1
-            : 1;
     }
 
     /** What was read of one section's places, suspect readings left out. */
@@ -367,13 +313,6 @@ final class SheetEntries
     /** Of the repeats of a mass, a finish or a volume. */
     public function mean(Place $place): int|float
     {
-        $rows = $this->at($place)->current();
-
-        return $place->feature->measurand() === Measurand::Volume
-            ? array_sum(array_map(static fn (KeyedReading $row): float => (float) $row->cubicMillimetres, $rows)) / max(1, count($rows))
-            : Length::divideRounded(
-                array_sum(array_map(static fn (KeyedReading $row): int => (int) ($row->micrograms ?? $row->nanometres), $rows)),
-                max(1, count($rows)),
-            );
+        return RepeatedReadings::mean($place, $this->at($place)->current());
     }
 }
