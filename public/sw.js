@@ -82,7 +82,7 @@ async function ofPage(request, url) {
         return response;
     }
 
-    return (await asItWas(request)) ?? answer.catch(withoutNetwork);
+    return (await asItWas(request, response === null ? 'network' : 'server')) ?? answer.catch(withoutNetwork);
 }
 
 async function withoutNetwork() {
@@ -111,15 +111,15 @@ async function keep(request, response) {
     await forgetTheOldest(pages, PAGES);
 }
 
-/** The page says by itself that it was kept, and when. */
-async function asItWas(request) {
+/** The page says by itself that it was kept, when, and what is out of reach: the network, or the server behind it. */
+async function asItWas(request, lacking = 'network') {
     const kept = await (await caches.open(PAGES)).match(withoutHash(request.url));
     const keptAt = Number(kept?.headers.get('X-Kept-At'));
     const isFallback = new URL(request.url).pathname === NO_NETWORK;
     if (!kept || (!isFallback && Date.now() - keptAt > OLDEST)) {
         return null;
     }
-    const html = (await kept.text()).replace('<html ', `<html data-kept-at="${keptAt}" `);
+    const html = (await kept.text()).replace('<html ', `<html data-kept-at="${keptAt}" data-lacking="${lacking}" `);
 
     return new Response(html, { headers: kept.headers });
 }

@@ -274,7 +274,6 @@ final class WorkOfJob
     private function orders(): array
     {
         return $this->orders ??= StoredOrder::query()
-            ->with('user')
             ->where('job_id', $this->file->job->id)
             ->orderBy('number')
             ->get()

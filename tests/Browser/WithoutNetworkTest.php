@@ -61,6 +61,34 @@ final class WithoutNetworkTest extends BrowserTestCase
         $this->assertStringNotContainsString('×', $this->cell($this->window, $place), 'once');
     }
 
+    /** The network is there, and the house behind it answers: what is wrong is said as it is, and not over before it is. */
+    public function test_a_house_without_its_database_is_not_called_a_network_that_is_gone(): void
+    {
+        $tag = $this->receive($this->window, 't', 'T4-'.random_int(10_000, 99_999));
+        $this->window->get($this->url("/jobs/{$tag}/measure"));
+        $this->untilReady($this->window);
+        $this->untilKeptHere("/jobs/{$tag}/measure");
+        $database = new DatabaseServer();
+        $database->kill();
+        try {
+            $this->window->navigate()->refresh();
+            $this->untilReady($this->window);
+            $this->untilSeen($this->window, '[data-kept]', 'The shop’s server is there and cannot work just now.');
+            $this->assertNotSame('ok', $this->health(), 'and it says so itself');
+        } finally {
+            $database->start();
+        }
+        $this->untilSeen($this->window, '[data-kept]', 'The server is back.');
+        $this->assertSame('ok', $this->health());
+    }
+
+    private function health(): string
+    {
+        return (string) $this->window->executeAsyncScript(
+            'fetch("/health").then((one) => one.json()).then((said) => arguments[0](said.database), () => arguments[0]("no answer"))',
+        );
+    }
+
     public function test_whoever_logs_out_leaves_no_page_behind(): void
     {
         $this->stage($this->window, '/jobs/406/work');

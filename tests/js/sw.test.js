@@ -91,7 +91,7 @@ test('a page that was open opens again as it was, and says when', async () => {
     tablet.later(HOUR);
     assert.equal(
         await (await tablet.goTo('/jobs/406/measure')).text(),
-        '<html data-kept-at="1000000" lang="en"><p>/jobs/406/measure</p></html>',
+        '<html data-kept-at="1000000" data-lacking="network" lang="en"><p>/jobs/406/measure</p></html>',
     );
     tablet.later(24 * HOUR);
     assert.equal((await tablet.goTo('/jobs/406/measure')).type, 'error', 'nobody works by yesterday’s sheet');
@@ -103,7 +103,7 @@ test('a house that is down or too slow is answered for; one that says no is not'
     await tablet.goTo('/jobs/406/work');
     for (const status of [502, 503, 504]) {
         now = () => new Response('down', { status });
-        assert.match(await (await tablet.goTo('/jobs/406/work')).text(), /data-kept-at/);
+        assert.match(await (await tablet.goTo('/jobs/406/work')).text(), /data-kept-at="\d+" data-lacking="server"/);
     }
     now = () => new Promise(() => {});
     assert.match(await (await tablet.goTo('/jobs/406/work')).text(), /data-kept-at/);

@@ -3,6 +3,7 @@ import { ago } from './ago.js';
 const LOOK_AGAIN = 4_000;
 const PAGES = 'pages';
 const NO_NETWORK = '/no-network';
+const LACKING = { network: 'No network.', server: 'The shop’s server is there and cannot work just now.' };
 
 /**
  * Lets the browser keep the pages of somebody who is logged in, so that they open again without the network; a page that was opened so
@@ -13,7 +14,7 @@ export async function startKeeper(page, isLoggedIn) {
         return;
     }
     if (page.documentElement.dataset.keptAt) {
-        sayHowOld(page, Number(page.documentElement.dataset.keptAt));
+        sayHowOld(page, page.documentElement.dataset);
     }
     if (isLoggedIn) {
         const isKeptAlready = navigator.serviceWorker.controller !== null;
@@ -38,30 +39,36 @@ function keepThis(page, registration) {
     registration.active?.postMessage({ type: 'keep', page: location.href, files: [...new Set(ours)] });
 }
 
-function sayHowOld(page, keptAt) {
+function sayHowOld(page, { keptAt, lacking = 'network' }) {
     const line = page.querySelector('[data-kept]');
     if (!line) {
         return;
     }
     const say = () => {
-        const when = ago(Date.now() - keptAt);
-        line.textContent = `No network. This is the page as it was ${when}. What you key is kept here, and sent when the network is back.`;
+        const when = ago(Date.now() - Number(keptAt));
+        line.textContent = `${LACKING[lacking]} This is the page as it was ${when}. What you key is kept here, and sent when the ${lacking} is back.`;
     };
     // Only now: a page has one line that tells what was done, and this is none until there is something to say.
     line.setAttribute('role', 'status');
     say();
     line.hidden = false;
     const timer = setInterval(async () => {
-        const answer = await fetch('/up', { cache: 'no-store' }).catch(() => null);
-        if (answer?.ok) {
+        if (await isBack(lacking)) {
             clearInterval(timer);
-            line.textContent = 'The network is back.';
+            line.textContent = `The ${lacking} is back.`;
             page.documentElement.removeAttribute('data-kept-at');
             window.dispatchEvent(new Event('online'));
         } else {
             say();
         }
     }, LOOK_AGAIN);
+}
+
+/** That the house answers is enough where the network was away; where its database was, it says itself whether that is back. */
+async function isBack(lacking) {
+    const answer = await fetch(lacking === 'network' ? '/up' : '/health', { cache: 'no-store' }).catch(() => null);
+
+    return lacking === 'network' ? answer?.ok === true : (await answer?.json().catch(() => null))?.database === 'ok';
 }
 
 /** On the page that stands for one that is not here. */
