@@ -4,8 +4,12 @@ declare(strict_types=1);
 
 namespace App\Documents;
 
+use App\Record\JobReader;
 use App\Storage\Job;
 use App\Storage\Reading;
+use App\Storage\SheetName;
+use Illuminate\Support\Collection;
+use NorthLedger\Core\Inspection\Section;
 
 /** Every reading of a job, the superseded and the taken back too, oldest first. */
 final class ReadingExport
@@ -14,6 +18,7 @@ final class ReadingExport
         'id',
         'sheet',
         'place',
+        'crankshaft',
         'typed',
         'value_nm',
         'mass_ug',
@@ -50,12 +55,14 @@ final class ReadingExport
                 'setups.zero_place',
                 'setups.calibration_due',
             ]);
+        $crankshafts = self::crankshafts($job, $readings);
         foreach ($readings as $reading) {
             $ulids[$reading->id] = $reading->ulid;
             $rows[] = [
                 'id' => $reading->ulid,
                 'sheet' => $reading->sheet,
                 'place' => $reading->place,
+                'crankshaft' => $crankshafts[$reading->ulid] ?? null,
                 'typed' => $reading->typed,
                 'value_nm' => $reading->value_nm,
                 'mass_ug' => $reading->mass_ug,
@@ -76,5 +83,25 @@ final class ReadingExport
         }
 
         return $rows;
+    }
+
+    /**
+     * Where several crankshafts came, of which one each reading is.
+     *
+     * @param  Collection<int, Reading>  $readings
+     * @return array<string, string> Letter by ULID; empty where one came
+     */
+    private static function crankshafts(Job $job, Collection $readings): array
+    {
+        $crankshafts = (new JobReader($job))->read([])[0]->crankshafts;
+        $letters = [];
+        foreach (count($crankshafts->marks()) === 1 ? [] : SheetName::all() as $sheet) {
+            if ($sheet->section === Section::Crankshaft) {
+                $ofSheet = $readings->where('sheet', $sheet->value)->pluck('ulid')->values()->all();
+                $letters += $crankshafts->lettersOf($ofSheet, $sheet);
+            }
+        }
+
+        return $letters;
     }
 }

@@ -134,23 +134,35 @@ final readonly class CrankshaftsThatCame
         if ($this->exchanges === [] || $sheet->section !== Section::Crankshaft) {
             return $rows;
         }
-        $index = array_flip(array_column($rows, 'ulid'));
-        $counting = [];
+        $letters = $this->lettersOf(array_column($rows, 'ulid'), $sheet);
+
+        return array_values(array_filter($rows, fn (KeyedReading $row): bool => $letters[$row->ulid] === $this->inUse()));
+    }
+
+    /**
+     * Of which crankshaft each reading of a sheet is.
+     *
+     * @param  list<string>  $readings  ULIDs of everything that was keyed into it, oldest first
+     * @return array<string, string> Letter by ULID
+     */
+    public function lettersOf(array $readings, SheetName $sheet): array
+    {
+        $index = array_flip($readings);
+        $letters = [];
         $from = 0;
         $letter = self::FIRST;
         foreach ([...$this->exchanges, null] as $exchange) {
             $last = $exchange?->map('last_readings')[$sheet->value] ?? null;
             $to = match (true) {
-                $exchange === null => count($rows),
+                $exchange === null => count($readings),
                 is_string($last) => ($index[$last] ?? -1) + 1,
                 default => 0,
             };
-            $period = array_slice($rows, $from, max(0, $to - $from));
-            $counting = $letter === $this->inUse() ? [...$counting, ...$period] : $counting;
+            $letters += array_fill_keys(array_slice($readings, $from, max(0, $to - $from)), $letter);
             $from = max($from, $to);
             $letter = $exchange->subject ?? $letter;
         }
 
-        return $counting;
+        return $letters;
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Documents\Decisions;
+use App\Documents\ReadingExport;
 use App\Package\JobPackage;
 use App\Record\Concessions;
 use App\Record\JobFile;
@@ -54,6 +55,10 @@ final class CrankshaftsThatCameTest extends TestCase
         $this->exchange(['use' => 'B']);
         $this->assertSame(PartVerdict::Serviceable, $this->verdict());
         $this->assertSame(['Crankshaft used: B, marked 7741. Not used: A, as it came in the engine.'], Decisions::of($this->file()));
+        $export = ReadingExport::rows($this->job);
+        $letters = array_count_values(array_filter(array_column($export, 'crankshaft')));
+        $this->assertSame(['A', 'B'], array_keys($letters), 'what is written out says of which one it is');
+        $this->assertSame(count($export), array_sum($letters));
         $this->artisan('ledger:verify')->assertSuccessful();
         $this->artisan('ledger:recompute')->assertSuccessful();
         $evaluation = JobPackage::fromJson((string) JobPackage::of($this->job->id, ...$this->books())?->toJson())->evaluate()->toArray();
