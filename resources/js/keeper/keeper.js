@@ -46,7 +46,8 @@ function sayHowOld(page, { keptAt, lacking = 'network' }) {
     }
     const say = () => {
         const when = ago(Date.now() - Number(keptAt));
-        line.textContent = `${LACKING[lacking]} This is the page as it was ${when}. What you key is kept here, and sent when the ${lacking} is back.`;
+        const kept = `What you key is kept here, and sent when the ${lacking} is back.`;
+        line.textContent = `${LACKING[lacking]} This is the page as it was ${when}. ${kept}`;
     };
     // Only now: a page has one line that tells what was done, and this is none until there is something to say.
     line.setAttribute('role', 'status');
