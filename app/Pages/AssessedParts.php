@@ -10,6 +10,7 @@ use App\Storage\Said;
 use App\Storage\User;
 use App\Words\FindingWords;
 use App\Words\Labels;
+use App\Words\Line;
 use App\Words\PlannedWorkWords;
 use App\Words\VerdictWords;
 use NorthLedger\Core\Assessment\AssessedPart;
@@ -49,8 +50,8 @@ final class AssessedParts
             $part->part->value,
             $name,
             $part->isHere
-                ? PartMargin::ofVerdict($part->verdict, $failures === 0 ? '' : ($failures === 1 ? 'one finding' : "{$failures} findings"))
-                : new Stamp('Not here', '', 'missing'),
+                ? PartMargin::ofVerdict($part->verdict, trim(Line::counted('engine.findings', $failures)))
+                : new Stamp(Line::of('engine.part.not_here'), '', 'missing'),
             $part->isHere,
             $telling,
             $passing,
@@ -105,8 +106,8 @@ final class AssessedParts
         );
         $begun = array_map(
             static fn (Finding $finding): string => lcfirst($finding->subject()) === $name
-                ? 'nothing read'
-                : lcfirst($finding->subject()).': nothing read',
+                ? Line::of('engine.missing.nothing_read')
+                : Line::of('engine.missing.nothing_read_of', ['sheet' => lcfirst($finding->subject())]),
             $sheets,
         );
         $count = count($part->missing);
@@ -115,7 +116,7 @@ final class AssessedParts
             '; ',
             array_filter([
                 ...$begun,
-                $count === 0 ? '' : "{$count} ".($count === 1 ? 'reading' : 'readings').": {$words->places($part->missing)}",
+                $count === 0 ? '' : Line::counted('engine.missing.readings', $count, ['places' => $words->places($part->missing)]),
                 self::limitless($part),
             ]),
         );
@@ -127,7 +128,7 @@ final class AssessedParts
         $open = array_filter($part->findings, static fn (Finding $finding): bool => $finding->outcome === Outcome::NoLimit);
         $criteria = array_unique(array_map(static fn (Finding $finding): string => Labels::criterion($finding->criterion), $open));
 
-        return $criteria === [] ? '' : 'a limit for '.VerdictWords::list(array_values($criteria));
+        return $criteria === [] ? '' : Line::of('engine.missing.limit', ['criteria' => VerdictWords::list(array_values($criteria))]);
     }
 
     /** @return list<array{verdict: string, reason: string, who: string, at: string}> */

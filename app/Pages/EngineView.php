@@ -9,6 +9,7 @@ use App\Record\JobFile;
 use App\Storage\Said;
 use App\Words\ChangeWords;
 use App\Words\FindingWords;
+use App\Words\Line;
 use NorthLedger\Core\Assessment\AssessedPart;
 use NorthLedger\Core\Assessment\EngineVerdict;
 use NorthLedger\Core\Engine\Specification\EnginePart;
@@ -66,8 +67,12 @@ final readonly class EngineView
                 ],
                 Concessions::of($file->record->observations())->all(),
             ),
-            "{$file->sheet->name} sheet revision {$file->sheet->revision}, shop policy revision {$file->policy->revision}, ledger ".
-                "entry {$file->job->entries}",
+            Line::of('engine.basis', [
+                'family' => $file->sheet->name,
+                'sheet' => $file->sheet->revision,
+                'policy' => $file->policy->revision,
+                'entry' => $file->job->entries,
+            ]),
         );
     }
 
@@ -90,17 +95,20 @@ final readonly class EngineView
         $engine = $file->engine();
         $replaced = array_map(static fn (AssessedPart $part): string => $file->sheet->nameOf($part->part), $engine->replaced());
 
-        return match ($engine->verdict) {
-            EngineVerdict::AsIs => new Stamp('Rebuildable as is', '', 'good'),
-            EngineVerdict::WithMachining => new Stamp('Rebuildable with machining', '', 'close'),
-            EngineVerdict::WithRepairs => new Stamp(
-                'Rebuildable with repairs',
-                $replaced === [] ? 'the customer decides' : 'with another '.implode(' and ', $replaced),
+        [$clause, $kind] = match ($engine->verdict) {
+            EngineVerdict::AsIs => ['', 'good'],
+            EngineVerdict::WithMachining => ['', 'close'],
+            EngineVerdict::WithRepairs => [
+                $replaced === []
+                    ? Line::of('engine.customer_decides')
+                    : Line::of('engine.with_another', ['parts' => implode(Line::of('engine.and'), $replaced)]),
                 'out',
-            ),
-            EngineVerdict::No => new Stamp('Not rebuildable', 'the '.$file->sheet->nameOf(EnginePart::Block).' is scrap', 'scrap'),
-            EngineVerdict::NotYetKnown => new Stamp('Not yet known', self::clause($file), 'missing'),
+            ],
+            EngineVerdict::No => [Line::of('engine.is_scrap', ['part' => $file->sheet->nameOf(EnginePart::Block)]), 'scrap'],
+            EngineVerdict::NotYetKnown => [self::clause($file), 'missing'],
         };
+
+        return new Stamp(Line::ofCode('engine.verdict', $engine->verdict), $clause, $kind);
     }
 
     /** One sentence for the whole engine. */
@@ -113,7 +121,7 @@ final readonly class EngineView
         }
         $told = array_map(
             static fn (PartVerdict $verdict): string => isset($by[$verdict->value])
-                ? ($verdict === PartVerdict::Scrap ? 'to be replaced' : $verdict->value).': '.implode(', ', $by[$verdict->value])
+                ? Line::ofCode('engine.told', $verdict, ['parts' => implode(', ', $by[$verdict->value])])
                 : '',
             [PartVerdict::Scrap, PartVerdict::Repair, PartVerdict::Recondition, PartVerdict::Serviceable, PartVerdict::NotYetKnown],
         );
@@ -136,7 +144,7 @@ final readonly class EngineView
             ),
         );
 
-        return $failing === 0 ? 'readings are missing' : ($failing === 1 ? 'one finding so far' : "{$failing} findings so far");
+        return Line::counted('engine.findings_so_far', $failing);
     }
 
     /**

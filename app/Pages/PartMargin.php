@@ -9,6 +9,7 @@ use App\Storage\SheetName;
 use App\Storage\StatedSetup;
 use App\Words\FindingWords;
 use App\Words\Labels;
+use App\Words\Line;
 use App\Words\PlannedWorkWords;
 use App\Words\VerdictWords;
 use NorthLedger\Core\Finding\Finding;
@@ -76,15 +77,11 @@ final readonly class PartMargin
                 $judged->works,
             ),
             match (true) {
-                $next === null => 'Everything that a verdict needs is read.',
-                $judged->verdict() === PartVerdict::Scrap => 'Nothing that is still unread can change that.',
+                $next === null => Line::of('engine.next.all_read'),
+                $judged->verdict() === PartVerdict::Scrap => Line::of('engine.next.scrap'),
                 default => "{$next->words()}.",
             },
-            match ($walk->needed()) {
-                0 => '',
-                1 => 'One reading is still missing.',
-                default => "{$walk->needed()} readings are still missing.",
-            },
+            trim(Line::counted('engine.next.left', $walk->needed())),
             $walk->needed() === 0 && ! $file->job->is_closed && self::isUnchecked($file, $section),
             self::limitless($judged),
         );
@@ -112,32 +109,38 @@ final readonly class PartMargin
     public static function stamp(SectionJudgement $judged): Stamp
     {
         $failures = count($judged->failures());
-        $clause = $failures === 0 ? '' : ($failures === 1 ? 'one finding' : "{$failures} findings");
+        $unknown = Line::ofCode('engine.part', PartVerdict::NotYetKnown);
 
         return match (true) {
-            ! $judged->isRead => new Stamp('Not yet known', 'nothing is read', 'missing'),
+            ! $judged->isRead => new Stamp($unknown, Line::of('engine.nothing_read'), 'missing'),
             $judged->verdict() === PartVerdict::NotYetKnown => new Stamp(
-                'Not yet known',
+                $unknown,
                 match (true) {
-                    $clause !== '' => "{$clause} so far",
-                    in_array(Outcome::NoLimit, array_column($judged->findings, 'outcome'), true) => 'some of it has no limit on the sheet',
-                    default => 'good as far as it is read',
+                    $failures > 0 => Line::counted('engine.findings_so_far', $failures),
+                    in_array(Outcome::NoLimit, array_column($judged->findings, 'outcome'), true) => Line::of('engine.no_limit'),
+                    default => Line::of('engine.good_so_far'),
                 },
                 $failures === 0 ? 'missing' : 'out',
             ),
-            default => self::ofVerdict($judged->verdict(), $clause),
+            default => self::ofVerdict($judged->verdict(), trim(Line::counted('engine.findings', $failures))),
         };
     }
 
     public static function ofVerdict(PartVerdict $verdict, string $clause): Stamp
     {
-        return match ($verdict) {
-            PartVerdict::Serviceable => new Stamp('Serviceable', $clause, 'good'),
-            PartVerdict::Recondition => new Stamp('Recondition', $clause, 'close'),
-            PartVerdict::Repair => new Stamp('Repair', $clause === '' ? 'the customer decides' : "{$clause}; the customer decides", 'out'),
-            PartVerdict::Scrap => new Stamp('Scrap', $clause, 'scrap'),
-            PartVerdict::NotYetKnown => new Stamp('Not yet known', $clause, 'missing'),
-        };
+        $asked = $verdict === PartVerdict::Repair ? Line::of('engine.customer_decides') : '';
+
+        return new Stamp(
+            Line::ofCode('engine.part', $verdict),
+            implode('; ', array_filter([$clause, $asked], static fn (string $one): bool => $one !== '')),
+            match ($verdict) {
+                PartVerdict::Serviceable => 'good',
+                PartVerdict::Recondition => 'close',
+                PartVerdict::Repair => 'out',
+                PartVerdict::Scrap => 'scrap',
+                PartVerdict::NotYetKnown => 'missing',
+            },
+        );
     }
 
     private static function weight(Finding $finding): int

@@ -7,6 +7,7 @@ namespace App\Stages\Cracks;
 use App\Drawings\Faces\DrawnFace;
 use App\Record\JobFile;
 use App\SpecBook\MapPin;
+use App\Words\Line;
 use NorthLedger\Core\Engine\Specification\Face;
 use NorthLedger\Core\Engine\Specification\PronePlace;
 use NorthLedger\Core\Features\Cracks\CrackReport;
@@ -33,9 +34,9 @@ final class CrackMap
             default => ['missing', '○'],
         };
         $words = array_filter([
-            $report->isRead($face) ? 'checked' : 'not checked',
-            $on === [] ? '' : count($on).' on it',
-            $open === 0 ? '' : "{$open} prone places not looked at",
+            Line::of($report->isRead($face) ? 'cracks.face.checked' : 'cracks.face.not_checked'),
+            $on === [] ? '' : Line::of('cracks.face.on_it', ['count' => count($on)]),
+            $open === 0 ? '' : Line::counted('cracks.face.prone', $open),
         ]);
 
         return new FaceTab($face->value, '?face='.urlencode($face->value), $isShown, $state, $sign, implode(', ', $words));

@@ -11,6 +11,7 @@ use App\Record\EarlyStages;
 use App\Record\JobFile;
 use App\SpecBook\MapPin;
 use App\Storage\Stage;
+use App\Words\Line;
 use NorthLedger\Core\Engine\Specification\EnginePart;
 use NorthLedger\Core\Engine\Specification\Face;
 use NorthLedger\Core\Features\Cracks\CheckMethod;
@@ -102,24 +103,40 @@ final readonly class CracksView
 
         return match (true) {
             $scrapped !== [] => new Stamp(
-                'Cracked: scrap',
+                Line::of('cracks.stamp.scrap'),
                 implode(
                     ', ',
                     array_unique(array_map(static fn (Indication $one): string => $file->sheet->nameOf($one->location->part()), $scrapped)),
                 ),
                 'scrap',
             ),
-            $unconfirmed !== [] => new Stamp('Cracked', 'one question first', 'out'),
-            $report->customerHolds() !== [] => new Stamp('Cracked', 'waits for the customer', 'out'),
-            $cracks > 0 => new Stamp('Cracked', $cracks === 1 ? 'one crack' : "{$cracks} cracks", 'out'),
-            in_array(CrackState::Suspect, $states, true) => new Stamp('Suspect', 'clean, develop and read again', 'close'),
-            in_array(CrackState::Running, $states, true) => new Stamp('Being checked', 'nothing is read yet', 'close'),
+            $unconfirmed !== [] => new Stamp(Line::of('cracks.stamp.cracked'), Line::of('cracks.clause.question'), 'out'),
+            $report->customerHolds() !== [] => new Stamp(
+                Line::of('cracks.stamp.cracked'),
+                Line::of('cracks.clause.customer'),
+                'out',
+            ),
+            $cracks > 0 => new Stamp(Line::of('cracks.stamp.cracked'), Line::counted('cracks.clause.cracks', $cracks), 'out'),
+            in_array(CrackState::Suspect, $states, true) => new Stamp(
+                Line::of('cracks.stamp.suspect'),
+                Line::of('cracks.clause.suspect'),
+                'close',
+            ),
+            in_array(CrackState::Running, $states, true) => new Stamp(
+                Line::of('cracks.stamp.running'),
+                Line::of('cracks.clause.running'),
+                'close',
+            ),
             in_array(CrackState::NoIndicationFound, $states, true) => new Stamp(
-                'No indication found',
-                in_array(CrackState::NotChecked, $states, true) ? 'on what was checked so far' : 'on every part',
+                Line::of('cracks.stamp.none_found'),
+                Line::of(in_array(CrackState::NotChecked, $states, true) ? 'cracks.clause.so_far' : 'cracks.clause.everywhere'),
                 'good',
             ),
-            default => new Stamp('Not checked', 'begin with the '.$file->sheet->nameOf(EnginePart::Block), 'missing'),
+            default => new Stamp(
+                Line::of('cracks.stamp.not_checked'),
+                Line::of('cracks.clause.begin', ['part' => $file->sheet->nameOf(EnginePart::Block)]),
+                'missing',
+            ),
         };
     }
 
@@ -137,7 +154,7 @@ final readonly class CracksView
             'name' => $file->sheet->nameOf($part->part),
             'state' => $state,
             'sign' => $sign,
-            'words' => $part->state->value.($part->surfaceOnly ? ', surface only' : ''),
+            'words' => $part->surfaceOnly ? Line::of('cracks.surface_only', ['state' => $part->state->value]) : $part->state->value,
             'doubts' => $part->doubts,
         ];
     }
@@ -180,18 +197,13 @@ final readonly class CracksView
         $says = (new EarlyStages($file))->says(Stage::Cracks);
 
         return match (true) {
-            $retest !== null =>
-                "Clean indication {$retest->number}, develop it again and read it again. Until then it is neither a crack nor fine.",
-            $confirm !== null =>
-                "Confirm indication {$confirm->number} by another method, or let a specialist settle it: one method alone scraps nothing ".
-                    'here.',
-            $undecided !== null => "Decide what is done about indication {$undecided->number}.",
-            $hold !== null => "Ask the customer about indication {$hold->number}.",
-            $file->assessment()->scrappedBy() !== [] => 'Tell the customer: the engine needs another '.
-                $file->sheet->nameOf(EnginePart::Block).
-                '. Its other parts can still be checked.',
-            $says !== '' => 'Still lacking: '.$says.'.',
-            default => 'Nothing here; go on to the measuring.',
+            $retest !== null => Line::of('cracks.next.retest', ['number' => $retest->number]),
+            $confirm !== null => Line::of('cracks.next.confirm', ['number' => $confirm->number]),
+            $undecided !== null => Line::of('cracks.next.decide', ['number' => $undecided->number]),
+            $hold !== null => Line::of('cracks.next.ask', ['number' => $hold->number]),
+            $file->assessment()->scrappedBy() !== [] => Line::of('cracks.next.scrap', ['part' => $file->sheet->nameOf(EnginePart::Block)]),
+            $says !== '' => Line::of('cracks.next.lacking', ['what' => $says]),
+            default => Line::of('cracks.next.nothing'),
         };
     }
 

@@ -7,6 +7,8 @@ namespace App\Stages\Cracks;
 use App\Record\JobFile;
 use App\Storage\EntryKind;
 use App\Storage\Photo;
+use App\Storage\Said;
+use App\Words\Line;
 use NorthLedger\Core\Features\Cracks\CheckMethod;
 use NorthLedger\Core\Features\Cracks\CheckRun;
 use NorthLedger\Core\Features\Cracks\Classification;
@@ -15,6 +17,7 @@ use NorthLedger\Core\Features\Cracks\Disposition;
 use NorthLedger\Core\Features\Cracks\Indication;
 use NorthLedger\Core\Features\Cracks\LookReading;
 use NorthLedger\Core\Finding\CustomerAnswer;
+use NorthLedger\Core\Quantity\LengthDisplay;
 
 /** Every indication of an engine, ready to show: how it was read, what is proposed, what was decided. */
 final class IndicationLines
@@ -38,14 +41,7 @@ final class IndicationLines
                 $one->number,
                 $one->location->words(),
                 $one->location->face->value,
-                implode(
-                    ', then ',
-                    array_map(
-                        static fn (LookReading $reading): string => $reading->look->value.
-                            ($reading->marks === [] ? '' : ' ('.implode(', ', array_column($reading->marks, 'value')).')'),
-                        $one->readings,
-                    ),
-                ).($one->length === null ? '' : ', '.$file->display->sizeWithUnit($one->length).' long'),
+                self::looks($one, $file->display),
                 ($said[$one->id] ?? null)?->text('remark') ?? '',
                 $one->classification()->value,
                 self::state($one->classification()),
@@ -57,20 +53,43 @@ final class IndicationLines
                 $one->isCrack(),
                 $one->location->zone->isOfCrankshaft(),
                 $one->proposed() === null
-                    ? 'No rule says what is done here; a specialist decides.'
-                    : "The table proposes: {$one->proposed()->value}. {$one->proposed()->words()}",
+                    ? Line::of('cracks.no_rule')
+                    : Line::of('cracks.proposed', ['way' => $one->proposed()->value, 'words' => $one->proposed()->words()]),
                 self::ways($one),
-                $decision === null
-                    ? ''
-                    : $decision->text('disposition').($decision->text('reason') === '' ? '' : ", because: {$decision->text('reason')}"),
+                $decision === null ? '' : self::decided($decision),
                 $one->waitsForCustomer(),
                 $one->answer === null
                     ? ''
-                    : ($one->answer === CustomerAnswer::Accepted ? 'The customer accepted' : 'The customer declined').
-                        ": {$answers[$one->id]->text('how')}",
+                    : Line::of($one->answer === CustomerAnswer::Accepted ? 'cracks.answer.accepted' : 'cracks.answer.declined', [
+                        'how' => $answers[$one->id]->text('how'),
+                    ]),
                 $photos[$one->id] ?? [],
             );
         }, $report->indications);
+    }
+
+    /** “sharp line (read early), then diffuse, 12.5 mm long” */
+    private static function looks(Indication $one, LengthDisplay $display): string
+    {
+        $looks = implode(
+            Line::of('cracks.then'),
+            array_map(
+                static fn (LookReading $reading): string => $reading->look->value.
+                    ($reading->marks === [] ? '' : ' ('.implode(', ', array_column($reading->marks, 'value')).')'),
+                $one->readings,
+            ),
+        );
+
+        return $one->length === null
+            ? $looks
+            : Line::of('cracks.long', ['looks' => $looks, 'length' => $display->sizeWithUnit($one->length)]);
+    }
+
+    private static function decided(Said $decision): string
+    {
+        [$way, $reason] = [$decision->text('disposition'), $decision->text('reason')];
+
+        return $reason === '' ? $way : Line::of('cracks.decided', ['way' => $way, 'reason' => $reason]);
     }
 
     /**
