@@ -34,17 +34,11 @@ final readonly class SettingController
             self::TOPIC,
             $setting->unit->value,
             $setting->seed,
-            self::typed($setting, $setting->reaches($extension, $washer), PracticeWords::length($setting->micrometer(), $stands)),
+            $request->typed(),
             $setting->verdictOn($stands, $extension, $washer),
             $request->filled('milliseconds') ? $request->integer('milliseconds') : null,
         );
 
         return redirect()->to('/practice/setting?answered='.RequestId::of($request));
-    }
-
-    /** What was wrong with it is told from this: that the gauge did not reach, or what the micrometer stood at. */
-    private static function typed(GaugeSetting $setting, bool $reaches, string $stands): string
-    {
-        return $reaches ? $stands : SettingView::UNREACHED." {$stands}";
     }
 }

@@ -20,6 +20,7 @@ final class SettingRequest extends FormRequest
     public function rules(): array
     {
         $line = static fn (int $most): array => ['required', 'integer', "between:0,{$most}"];
+        $isInch = $this->input('unit') === LengthUnit::Inch->value;
 
         return [
             'seed' => ['required', 'integer', 'between:0,'.self::MOST_SEED],
@@ -27,8 +28,8 @@ final class SettingRequest extends FormRequest
             'extension' => ['required', 'integer', 'between:0,999999999'],
             'washer' => ['required', 'integer', 'between:0,999999999'],
             'frame' => $line(999),
-            'sleeve' => $line(50),
-            'thimble' => $line(49),
+            'sleeve' => $line($isInch ? 40 : 50),
+            'thimble' => $line($isInch ? 24 : 49),
             'vernier' => $line(9),
         ];
     }
@@ -60,6 +61,12 @@ final class SettingRequest extends FormRequest
     public function washer(): Length
     {
         return Length::ofNanometres($this->integer('washer'));
+    }
+
+    /** Everything that was set, in the order of the form: what it was worth follows from it. */
+    public function typed(): string
+    {
+        return implode(' ', array_map($this->integer(...), ['extension', 'washer', 'frame', 'sleeve', 'thimble', 'vernier']));
     }
 
     public function standsAt(GaugeSetting $setting): Length

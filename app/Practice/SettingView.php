@@ -13,9 +13,6 @@ use NorthLedger\Core\Quantity\Length;
 /** A bore gauge to be set, before or after it was answered, ready to show. */
 final readonly class SettingView
 {
-    /** Before the size in an answer whose extension and washer did not reach the bore. */
-    public const UNREACHED = '≠';
-
     /**
      * @param  array<int, string>  $extensions  By nanometres
      * @param  array<int, string>  $washers  By nanometres
@@ -68,11 +65,12 @@ final readonly class SettingView
     private static function verdict(GaugeSetting $setting, PracticeAnswer $answered): string
     {
         $verdict = ReadingVerdict::from($answered->verdict);
-        $stands = trim($answered->typed, self::UNREACHED.' ');
+        [$extension, $washer, $frame, $sleeve, $thimble, $vernier] = array_map(intval(...), explode(' ', $answered->typed));
+        $stands = PracticeWords::length($setting->micrometer(), $setting->standsAt($frame, $sleeve, $thimble, $vernier));
 
         return match (true) {
             $verdict === ReadingVerdict::Right => Line::of('practice.mistake.right'),
-            str_starts_with($answered->typed, self::UNREACHED) => Line::of('practice.setting.unreached', ['stands' => $stands]),
+            ! $setting->reaches(Length::ofNanometres($extension), Length::ofNanometres($washer)) => Line::of('practice.setting.unreached', ['stands' => $stands]),
             default => Line::of('practice.setting.stands', [
                 'stands' => $stands,
                 'mistake' => PracticeWords::mistake($setting->micrometer(), $verdict),

@@ -137,6 +137,8 @@ final class PracticeTest extends TestCase
         $longer = ['extension' => $right['extension'] + 5_000_000];
         $this->followed($this->setGauge($longer + $right))->assertSee('The gauge does not reach');
         $this->setGauge(['extension' => '', 'vernier' => '11'] + $right)->assertSessionHasErrors(['extension', 'vernier']);
+        $this->setGauge(['unit' => 'in', 'thimble' => '25'] + $right)->assertSessionHasErrors('thimble');
+        $this->setGauge(['extension' => '', 'vernier' => '11'] + $right);
         $page = $this->get('/practice/setting')->assertSee('value="11"', false);
         $page->assertSee('name="seed" value="9"', false)->assertSee('value="mm"', false);
         $this->get('/practice')->assertSee('1</span> of <span class="num">3</span> right', false);
