@@ -29,6 +29,9 @@ final readonly class CrankshaftsThatCame
         EntryKind::ClaimJudged,
     ];
 
+    /** What others follow, by their subject. */
+    private const FOLLOWED = [EntryKind::CrackCheck, EntryKind::Indication, EntryKind::Claim];
+
     /** @param  list<Said>  $exchanges  Oldest first */
     private function __construct(private array $exchanges, private ?string $asIf = null)
     {
@@ -88,17 +91,18 @@ final readonly class CrankshaftsThatCame
         if ($this->exchanges === []) {
             return $rows;
         }
-        $letter = self::FIRST;
-        $counting = $ofCrankshafts = [];
+        $onTheBench = self::FIRST;
+        $counting = $known = [];
         foreach ($rows as $row) {
-            $isOfOne = self::isOfOne($row, $ofCrankshafts);
-            if ($isOfOne) {
-                $ofCrankshafts[$row->subject] = true;
+            $letter = self::followsARow($row) ? $known[$row->subject] ?? null : null;
+            $letter ??= self::isOfOne($row) ? $onTheBench : null;
+            if ($letter !== null && in_array($row->kind, self::FOLLOWED, true)) {
+                $known[$row->subject] ??= $letter;
             }
             if ($row->kind === EntryKind::CrankshaftExchanged) {
-                $letter = $row->subject;
+                $onTheBench = $row->subject;
             }
-            if (! $isOfOne || $letter === $this->inUse()) {
+            if ($letter === null || $letter === $this->inUse()) {
                 $counting[] = $row;
             }
         }
@@ -106,13 +110,17 @@ final readonly class CrankshaftsThatCame
         return $counting;
     }
 
-    /** @param  array<string, true>  $known  Subjects of earlier rows about a crankshaft */
-    private static function isOfOne(Said $row, array $known): bool
+    /** True for what is said of an earlier row: it is of the crankshaft that was meant there, whichever lies on the bench by now. */
+    private static function followsARow(Said $row): bool
+    {
+        return in_array($row->kind, self::OF_ANOTHER_ROW, true) || in_array($row->kind, self::FOLLOWED, true);
+    }
+
+    private static function isOfOne(Said $row): bool
     {
         $isCrankshaft = static fn (string $part): bool => $part === EnginePart::Crankshaft->value;
 
         return match (true) {
-            in_array($row->kind, self::OF_ANOTHER_ROW, true) => isset($known[$row->subject]),
             in_array($row->kind, self::BY_SUBJECT, true) => $isCrankshaft($row->subject),
             $row->kind === EntryKind::CheckItem => str_ends_with($row->subject, '.'.EnginePart::Crankshaft->value),
             $row->kind === EntryKind::CrackCheck => $isCrankshaft($row->text('part')),

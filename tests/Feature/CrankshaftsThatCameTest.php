@@ -10,6 +10,9 @@ use App\Package\JobPackage;
 use App\Record\Concessions;
 use App\Record\JobFile;
 use App\Record\JobFiles;
+use App\Storage\CrankshaftsThatCame;
+use App\Storage\EntryKind;
+use App\Storage\Said;
 use Database\Seeders\DemoIncoming;
 use Database\Seeders\DemoParts;
 use Illuminate\Support\Carbon;
@@ -63,6 +66,28 @@ final class CrankshaftsThatCameTest extends TestCase
         $this->artisan('ledger:recompute')->assertSuccessful();
         $evaluation = JobPackage::fromJson((string) JobPackage::of($this->job->id, ...$this->books())?->toJson())->evaluate()->toArray();
         $this->assertSame('serviceable', array_column($evaluation['engine']['parts'], 'verdict', 'part')['crankshaft']);
+    }
+
+    /** A step that is written late, an answer that comes late: they are of what they speak of. */
+    public function test_what_is_said_of_an_earlier_entry_is_of_the_crankshaft_that_was_meant_there(): void
+    {
+        $id = 0;
+        $said = static function (EntryKind $kind, string $subject, array $words = []) use (&$id): Said {
+            return new Said(++$id, "row-{$id}", $kind, $subject, json_encode($words, JSON_THROW_ON_ERROR), '2026-11-29 10:00:00', 1);
+        };
+        $rows = [
+            $said(EntryKind::CrackCheck, 'run', ['part' => 'crankshaft']),
+            $said(EntryKind::Indication, 'mark', ['face' => 'crankshaft']),
+            $said(EntryKind::CrankshaftExchanged, 'B', ['mark' => '7741']),
+            $said(EntryKind::CrackStep, 'run', ['step' => 'read']),
+            $said(EntryKind::CustomerAnswer, 'mark', ['answer' => 'accepted']),
+            $said(EntryKind::CustomerAnswer, 'bore.1', ['answer' => 'accepted']),
+            $said(EntryKind::Indication, 'mark', ['withdrawn' => true]),
+            $said(EntryKind::PartCount, 'crankshaft', ['state' => 'here']),
+        ];
+        $of = static fn (string $letter): array => array_column(CrankshaftsThatCame::of($rows)->asIf($letter)->counting($rows), 'id');
+        $this->assertSame([1, 2, 3, 4, 5, 6, 7], $of('A'));
+        $this->assertSame([3, 6, 8], $of('B'));
     }
 
     public function test_what_was_accepted_of_one_is_not_accepted_of_the_other(): void
