@@ -66,11 +66,12 @@ final readonly class SettingView
     {
         $verdict = ReadingVerdict::from($answered->verdict);
         [$extension, $washer, $frame, $sleeve, $thimble, $vernier] = array_map(intval(...), explode(' ', $answered->typed));
+        $reaches = $setting->reaches(Length::ofNanometres($extension), Length::ofNanometres($washer));
         $stands = PracticeWords::length($setting->micrometer(), $setting->standsAt($frame, $sleeve, $thimble, $vernier));
 
         return match (true) {
             $verdict === ReadingVerdict::Right => Line::of('practice.mistake.right'),
-            ! $setting->reaches(Length::ofNanometres($extension), Length::ofNanometres($washer)) => Line::of('practice.setting.unreached', ['stands' => $stands]),
+            ! $reaches => Line::of('practice.setting.unreached', ['stands' => $stands]),
             default => Line::of('practice.setting.stands', [
                 'stands' => $stands,
                 'mistake' => PracticeWords::mistake($setting->micrometer(), $verdict),
