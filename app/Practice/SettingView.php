@@ -66,12 +66,15 @@ final readonly class SettingView
     {
         $verdict = ReadingVerdict::from($answered->verdict);
         [$extension, $washer, $frame, $sleeve, $thimble, $vernier] = array_map(intval(...), explode(' ', $answered->typed));
-        $reaches = $setting->reaches(Length::ofNanometres($extension), Length::ofNanometres($washer));
+        [$extension, $washer] = [Length::ofNanometres($extension), Length::ofNanometres($washer)];
+        $isLong = $setting->pressed($extension, $washer)->isLargerThan($setting->leastPressed());
         $stands = PracticeWords::length($setting->micrometer(), $setting->standsAt($frame, $sleeve, $thimble, $vernier));
 
         return match (true) {
             $verdict === ReadingVerdict::Right => Line::of('practice.mistake.right'),
-            ! $reaches => Line::of('practice.setting.unreached', ['stands' => $stands]),
+            ! $setting->reaches($extension, $washer) => Line::of($isLong ? 'practice.setting.too_long' : 'practice.setting.too_short', [
+                'stands' => $stands,
+            ]),
             default => Line::of('practice.setting.stands', [
                 'stands' => $stands,
                 'mistake' => PracticeWords::mistake($setting->micrometer(), $verdict),

@@ -134,7 +134,8 @@ return [
         'no_extension' => 'Choose an extension.',
         'no_washer' => 'Choose a washer, or none.',
         'no_line' => 'There is no such line: key its number, from 0 on.',
-        'unreached' => 'The gauge does not reach: the contact hangs in the air, or stands on its stop. The micrometer stood at :stands.',
+        'too_short' => 'Too short: the contact hangs in the air. The micrometer stood at :stands.',
+        'too_long' => 'Too long: the contact stands on its stop. The micrometer stood at :stands.',
         'stands' => 'The gauge reaches; the micrometer stands at :stands. :mistake',
         'right' =>
             'Right are the extension of :extension and :washer: the contact is pressed in by :pressed. The micrometer: frame from :frame, '.

@@ -135,7 +135,9 @@ final class PracticeTest extends TestCase
             ->assertSee('The gauge reaches')
             ->assertSee('One line off');
         $longer = ['extension' => $right['extension'] + 5_000_000];
-        $this->followed($this->setGauge($longer + $right))->assertSee('The gauge does not reach');
+        $this->followed($this->setGauge($longer + $right))->assertSee('Too long: the contact stands on its stop');
+        $none = ['extension' => $setting->extensions[0]->nanometres - 5_000_000];
+        $this->followed($this->setGauge($none + $right))->assertSee('Too short: the contact hangs in the air');
         $this->setGauge(['extension' => '', 'vernier' => '11'] + $right)->assertSessionHasErrors(['extension', 'vernier']);
         $this->setGauge(['unit' => 'in', 'thimble' => '25'] + $right)->assertSessionHasErrors('thimble');
         $this->setGauge(['extension' => '', 'vernier' => '11'] + $right);
