@@ -143,7 +143,7 @@ final class PracticeTest extends TestCase
         $this->setGauge(['extension' => '', 'vernier' => '11'] + $right);
         $page = $this->get('/practice/setting')->assertSee('value="11"', false);
         $page->assertSee('name="seed" value="9"', false)->assertSee('value="mm"', false);
-        $this->get('/practice')->assertSee('1</span> of <span class="num">3</span> right', false);
+        $this->get('/practice')->assertSee('1</span> of <span class="num">4</span> right', false);
         $this->actingAs($this->person(Role::Owner));
         $this->get('/practice')->assertSeeInOrder(['What the whole shop gets wrong', 'Setting a bore gauge', 'one line off']);
     }
