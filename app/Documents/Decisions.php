@@ -13,6 +13,7 @@ use App\Storage\EntryKind;
 use App\Storage\JobObservations;
 use App\Storage\Said;
 use App\Words\Line;
+use App\Words\Messages;
 use NorthLedger\Core\Features\Cracks\Indication;
 use NorthLedger\Core\Finding\CustomerAnswer;
 
@@ -98,7 +99,7 @@ final class Decisions
     {
         return $crack->answer === null || $answer === null
             ? ''
-            : ucfirst($crack->location->words()).
+            : ucfirst(Messages::text($crack->location->message())).
                     ": {$answer->text('to')}, ".
                     ($crack->answer === CustomerAnswer::Accepted ? 'accepted' : 'declined').
                     ". {$answer->text('how')}, {$answer->at()->format('j M Y')}.";

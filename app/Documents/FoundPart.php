@@ -8,6 +8,7 @@ use App\Pages\AssessedParts;
 use App\Record\JobFile;
 use App\Words\Labels;
 use App\Words\Line;
+use App\Words\Messages;
 use App\Words\PlannedWorkWords;
 use App\Words\VerdictWords;
 use NorthLedger\Core\Assessment\AssessedPart;
@@ -16,7 +17,6 @@ use NorthLedger\Core\Features\Bores\CanStay;
 use NorthLedger\Core\Features\Bores\JudgedBore;
 use NorthLedger\Core\Finding\Finding;
 use NorthLedger\Core\Finding\Outcome;
-use NorthLedger\Core\Finding\PartDefect;
 use NorthLedger\Core\Inspection\PlannedWork;
 
 /** What the customer is told that was found of one part of the engine. */
@@ -95,7 +95,7 @@ final readonly class FoundPart
         $works = AssessedParts::works($this->file, $this->part->part);
 
         return [
-            ...array_map(static fn (PartDefect $defect): string => $defect->sentence, $this->part->defects),
+            ...array_map(Messages::defect(...), $this->part->defects),
             ...array_map(static fn (PlannedWork $work): string => $words->sentence($work), $works),
             ...$this->carriesTheBores() ? [...$this->pistons(), ...array_map(self::worn(...), $this->worstOfTheBores())] : [],
             ...$works === [] ? array_map(self::pastItsLimit(...), $this->failures()) : [],

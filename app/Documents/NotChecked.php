@@ -7,6 +7,7 @@ namespace App\Documents;
 use App\Record\JobFile;
 use App\Words\Labels;
 use App\Words\Line;
+use App\Words\Messages;
 use App\Words\VerdictWords;
 use NorthLedger\Core\Engine\Specification\Face;
 use NorthLedger\Core\Features\Cracks\CheckRun;
@@ -60,8 +61,8 @@ final class NotChecked
                 ),
             );
             $found = array_map(
-                static fn (Indication $one): string => "{$one->location->words()}: ".
-                    ($one->disposition()->value ?? $one->classification()->value),
+                static fn (Indication $one): string => Messages::text($one->location->message()).': '.
+                    Labels::code($one->disposition() ?? $one->classification()),
                 $cracks->indications,
             );
             $results[] =

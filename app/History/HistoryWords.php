@@ -7,6 +7,7 @@ namespace App\History;
 use App\Record\JobFile;
 use App\Storage\SheetName;
 use App\Words\Line;
+use App\Words\Messages;
 use App\Words\OperationWords;
 use Illuminate\Support\Carbon;
 use NorthLedger\Core\Engine\Places\Place;
@@ -109,13 +110,20 @@ final readonly class HistoryWords
         $subject = trim((string) preg_replace('/(?:^|\.)[0-9A-Z]{26}$/D', '', $subject), '.');
 
         return match ($kind) {
-            'check item' => $this->checklist->item($subject)->title ?? $subject,
+            'check item' => $this->checkItem($subject),
             'place looked at' => '',
             'sleeve survey' => str_replace('bore.', 'cylinder ', $subject),
             'work log', 'work time' => $this->operation($subject),
             'part order' => $this->part($subject),
             default => str_replace('-', ' ', $subject),
         };
+    }
+
+    private function checkItem(string $key): string
+    {
+        $item = $this->checklist->item($key);
+
+        return $item === null ? $key : Messages::text($item->title);
     }
 
     /** A part that is ordered, with the size that it is ordered in: `piston 508000`. */

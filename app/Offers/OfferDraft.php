@@ -7,6 +7,7 @@ namespace App\Offers;
 use App\Record\JobFile;
 use App\Record\MissingPart;
 use App\Words\Line;
+use App\Words\Messages;
 use App\Words\PlanWords;
 use App\Words\VerdictWords;
 use NorthLedger\Core\Assessment\PittedBore;
@@ -146,7 +147,7 @@ final readonly class OfferDraft
             ...$traces === [] ? [] : [Line::of('offer.unsure.trace', ['cylinders' => ucfirst(VerdictWords::cylinders($traces))])],
             ...array_values(
                 array_map(
-                    static fn (PartDefect $defect): string => $defect->sentence,
+                    Messages::defect(...),
                     array_filter(
                         $file->inspection()->defects(),
                         static fn (PartDefect $defect): bool => $defect->isUnchecked || $defect->remedy === Remedy::Decide,
@@ -166,7 +167,7 @@ final readonly class OfferDraft
                 'subject' => $one->id,
                 'words' => Line::of('offer.accept.crack', [
                     'what' => ucfirst((string) $one->disposition()?->value),
-                    'where' => $one->location->words(),
+                    'where' => Messages::text($one->location->message()),
                 ]),
             ],
             $file->record->cracks()->customerHolds(),

@@ -7,6 +7,7 @@ namespace App\Offers;
 use App\Record\JobFile;
 use App\Record\Offer;
 use App\Storage\Photo;
+use App\Words\Messages;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Facades\URL;
 use NorthLedger\Core\Features\Cracks\Indication;
@@ -51,6 +52,6 @@ final readonly class OfferPhoto
         $id = substr($photo->subject, strlen(self::OF_WHAT_WAS_FOUND));
         $found = $file->record->cracks()->indication($id);
 
-        return $found instanceof Indication ? ucfirst($found->location->words()) : $photo->remark;
+        return $found instanceof Indication ? ucfirst(Messages::text($found->location->message())) : $photo->remark;
     }
 }

@@ -7,6 +7,7 @@ namespace App\Package;
 use App\Record\JobFile;
 use App\Storage\OptionRecord;
 use App\Words\FindingWords;
+use App\Words\Messages;
 use NorthLedger\Core\Assessment\AssessedPart;
 use NorthLedger\Core\Assessment\BlockAssessment;
 use NorthLedger\Core\Engine\Places\Place;
@@ -101,7 +102,7 @@ final readonly class Evaluation
                     'rule' => $defect->rule,
                     'asks_for' => $defect->remedy->value,
                     'cylinder' => $defect->cylinder,
-                    'sentence' => $defect->sentence,
+                    'sentence' => Messages::defect($defect),
                 ],
                 $part->defects,
             ),

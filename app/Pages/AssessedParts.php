@@ -11,6 +11,7 @@ use App\Storage\User;
 use App\Words\FindingWords;
 use App\Words\Labels;
 use App\Words\Line;
+use App\Words\Messages;
 use App\Words\PlannedWorkWords;
 use App\Words\VerdictWords;
 use NorthLedger\Core\Assessment\AssessedPart;
@@ -57,7 +58,7 @@ final class AssessedParts
             $passing,
             array_map(
                 static fn (PartDefect $defect): array => [
-                    'sentence' => $defect->sentence,
+                    'sentence' => Messages::defect($defect),
                     'rule' => $defect->rule,
                     'outcome' => $defect->remedy->value,
                 ],

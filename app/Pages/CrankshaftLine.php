@@ -7,8 +7,8 @@ namespace App\Pages;
 use App\Record\JobFile;
 use App\Storage\CrankshaftsThatCame;
 use App\Words\Line;
+use App\Words\Messages;
 use NorthLedger\Core\Engine\Specification\EnginePart;
-use NorthLedger\Core\Finding\PartDefect;
 use NorthLedger\Core\Inspection\Section;
 
 /** One of the crankshafts that came: how it is judged, and what it needs. */
@@ -54,7 +54,7 @@ final readonly class CrankshaftLine
             $isUsed,
             $isRead || $part->defects !== [] ? PartMargin::ofVerdict($part->verdict, '') : $margin->stamp,
             [
-                ...array_map(static fn (PartDefect $defect): string => $defect->sentence, $part->defects),
+                ...array_map(Messages::defect(...), $part->defects),
                 ...array_column($margin->works, 'sentence'),
             ],
             $margin->left,

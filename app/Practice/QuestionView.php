@@ -5,8 +5,12 @@ declare(strict_types=1);
 namespace App\Practice;
 
 use App\Storage\PracticeAnswer;
+use App\Words\Labels;
 use App\Words\Line;
+use App\Words\WashWords;
 use NorthLedger\Core\Engine\Places\Place;
+use NorthLedger\Core\Engine\Specification\Material;
+use NorthLedger\Core\Features\Precheck\WashMethod;
 use NorthLedger\Core\Practice\MethodQuestion;
 use NorthLedger\Core\Practice\NextPlace;
 use NorthLedger\Core\Practice\QuestionKind;
@@ -44,19 +48,34 @@ final readonly class QuestionView
         foreach ($question->read as $place => $size) {
             $read[Place::parse($place)->words()] = LengthDisplay::in($unit)->sizeWithUnit($size);
         }
-        $facts = ['right' => $choices[$question->right]] + $question->facts + ['because' => ''];
+        $facts = self::facts($question);
 
         return new self(
             MethodController::address($question->kind),
             $question->seed,
             Line::ofCode('practice.question', $question->kind),
-            Line::ofCode('practice.case', $question->kind, $question->facts),
+            Line::ofCode('practice.case', $question->kind, $facts),
             $read,
             $choices,
             $answered?->isRight(),
             $answered === null ? '' : $choices[$answered->typed] ?? $answered->typed,
-            Line::ofCode('practice.answer', $question->kind, $facts),
+            Line::ofCode('practice.answer', $question->kind, ['right' => $choices[$question->right]] + $facts),
         );
+    }
+
+    /** @return array<string, int|string> In the place of codes their words */
+    private static function facts(MethodQuestion $question): array
+    {
+        if ($question->kind !== QuestionKind::Wash) {
+            return $question->facts;
+        }
+        [$method, $metal] = [WashMethod::from((string) $question->facts['method']), Material::from((string) $question->facts['material'])];
+
+        return [
+            'method' => WashWords::short($method),
+            'material' => Labels::code($metal),
+            'because' => WashWords::refusal($method->refusalFor($metal), $metal),
+        ];
     }
 
     private static function choice(QuestionKind $kind, string $choice): string

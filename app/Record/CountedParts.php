@@ -7,6 +7,7 @@ namespace App\Record;
 use App\Storage\EntryKind;
 use App\Storage\JobObservations;
 use App\Storage\Said;
+use App\Words\PartName;
 use NorthLedger\Core\Engine\Specification\EnginePart;
 use NorthLedger\Core\Engine\Specification\SpecificationSheet;
 use NorthLedger\Core\Features\Receiving\Arrival;
@@ -14,6 +15,7 @@ use NorthLedger\Core\Features\Receiving\CountedState;
 use NorthLedger\Core\Features\Receiving\PartGroup;
 use NorthLedger\Core\Features\Receiving\PartLine;
 use NorthLedger\Core\Features\Receiving\PartsList;
+use NorthLedger\Core\Finding\Message;
 use NorthLedger\Core\Finding\PartDefect;
 use NorthLedger\Core\Finding\Remedy;
 
@@ -86,11 +88,11 @@ final readonly class CountedParts
                     self::partOf($line->group),
                     Remedy::Nothing,
                     'VER-1',
-                    ucfirst($line->words).
-                        ': '.
-                        $state->value.
-                        ($count->text('remark') === '' ? '' : ", {$count->text('remark')}").
-                        '.',
+                    new Message('receive.part.came', [
+                        'part' => PartName::of($line),
+                        'state' => $state,
+                        'remark' => $count->text('remark') === '' ? '' : ", {$count->text('remark')}",
+                    ]),
                 );
             }
         }

@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace App\Record;
 
 use App\Storage\Said;
+use App\Words\Labels;
 use App\Words\Line;
+use App\Words\Messages;
 use NorthLedger\Core\Features\Cracks\Indication;
 use NorthLedger\Core\Features\Receiving\SleeveSurvey;
 use NorthLedger\Core\Work\Stop;
@@ -23,7 +25,7 @@ final readonly class CustomerQuestions
     {
         return [
             ...array_map(
-                static fn (Indication $one): string => "{$one->disposition()?->value}, {$one->location->words()}",
+                self::crack(...),
                 $this->record->cracks()->customerHolds(),
             ),
             ...array_values(
@@ -57,7 +59,7 @@ final readonly class CustomerQuestions
                 static fn (Indication $one): Stop => new Stop(
                     StopReason::CustomerAsked,
                     $one->location->cylinder,
-                    "{$one->disposition()?->value}, {$one->location->words()}",
+                    self::crack($one),
                     $one->location->part(),
                 ),
                 $this->record->cracks()->customerHolds(),
@@ -67,7 +69,7 @@ final readonly class CustomerQuestions
                     static fn (SleeveSurvey $survey): Stop => new Stop(
                         StopReason::CustomerAsked,
                         $survey->cylinder,
-                        "the old sleeve of cylinder {$survey->cylinder}",
+                        Line::of('waits.old_sleeve', ['cylinder' => $survey->cylinder]),
                     ),
                     array_filter($this->record->sleeves(), static fn (SleeveSurvey $survey): bool => $survey->waitsForCustomer()),
                 ),
@@ -77,6 +79,14 @@ final readonly class CustomerQuestions
                 $this->offerClauses(),
             ),
         ];
+    }
+
+    private static function crack(Indication $one): string
+    {
+        return Line::of('waits.crack', [
+            'way' => $one->disposition() === null ? '' : Labels::code($one->disposition()),
+            'where' => Messages::text($one->location->message()),
+        ]);
     }
 
     /** @return list<string> */

@@ -8,6 +8,7 @@ use App\Storage\CertificateStanding;
 use App\Storage\Releases;
 use App\Storage\Stage;
 use App\Words\Line;
+use App\Words\Messages;
 use App\Words\OperationWords;
 use App\Words\OrderWords;
 use App\Words\VerdictWords;
@@ -91,7 +92,7 @@ final class JobStage
         return match (true) {
             $open === [] => [Stage::Release, Line::of('waits.signature')],
             ! $file->assessment()->hasReadings() && $file->inspection()->has(Section::Bores) => self::beforeMeasuring($file),
-            $unchecked !== [] => [Stage::Cracks, lcfirst(rtrim($unchecked[0]->sentence, '.'))],
+            $unchecked !== [] => [Stage::Cracks, lcfirst(rtrim(Messages::defect($unchecked[0]), '.'))],
             $missing !== null => [Stage::Measure, lcfirst($missing->words())],
             default => [Stage::Measure, Line::of('verify.waits_for_readings', ['part' => $file->sheet->nameOf($open[0]->part)])],
         };

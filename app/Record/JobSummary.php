@@ -8,6 +8,7 @@ use App\Storage\QueueRecord;
 use App\Storage\SheetName;
 use App\Storage\Stage;
 use App\Words\Line;
+use App\Words\Messages;
 use DateTimeImmutable;
 use NorthLedger\Core\Assessment\EngineAssessment;
 use NorthLedger\Core\Features\Cracks\CheckRun;
@@ -135,8 +136,15 @@ final readonly class JobSummary
 
     private static function timer(JobFile $file, ?CheckRun $run): string
     {
-        return $run === null
-            ? ''
-            : mb_strimwidth("{$file->sheet->nameOf($run->part)}: then ".lcfirst($run->next()->title ?? ''), 0, 80, '…');
+        if ($run === null) {
+            return '';
+        }
+        $next = $run->next();
+        $timer = Line::of('cracks.timer', [
+            'part' => $file->sheet->nameOf($run->part),
+            'step' => $next === null ? '' : lcfirst(Messages::text($next->title())),
+        ]);
+
+        return mb_strimwidth($timer, 0, 80, '…');
     }
 }

@@ -6,6 +6,7 @@ namespace App\Record;
 
 use App\Storage\EntryKind;
 use App\Storage\Said;
+use App\Words\PartName;
 
 /** A part of the engine that did not come with it, and what became of it since (VER-1, PLAN-4). */
 final readonly class MissingPart
@@ -23,7 +24,7 @@ final readonly class MissingPart
         $said = $file->record->observations()->newest(EntryKind::PartOrder);
         $missing = [];
         foreach ($parts->missing() as $part => $count) {
-            $missing[] = new self($part, $parts->expected[$part]->words, $count, $said["missing.{$part}"] ?? null);
+            $missing[] = new self($part, PartName::of($parts->expected[$part]), $count, $said["missing.{$part}"] ?? null);
         }
 
         return $missing;

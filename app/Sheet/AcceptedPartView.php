@@ -13,6 +13,7 @@ use App\Storage\User;
 use App\Words\FindingWords;
 use App\Words\GaugesUsed;
 use App\Words\Line;
+use App\Words\Messages;
 use NorthLedger\Core\Finding\Criterion;
 use NorthLedger\Core\Finding\Finding;
 use NorthLedger\Core\Finding\PartDefect;
@@ -137,7 +138,7 @@ final readonly class AcceptedPartView
         return array_map(
             static fn (PartDefect $defect): array => [
                 'who' => '',
-                'sentence' => $defect->sentence,
+                'sentence' => Messages::defect($defect),
                 'rule' => $defect->rule,
                 'places' => '',
             ],
@@ -160,7 +161,7 @@ final readonly class AcceptedPartView
                     : "{$finding->subject()}: {$words->sentence($finding)}",
                 array_values($unsure),
             ),
-            ...array_map(static fn (PartDefect $defect): string => $defect->sentence, $part->unchecked()),
+            ...array_map(Messages::defect(...), $part->unchecked()),
             ...($part->lacking === [] ? [] : [FinishedLine::lacking($part->lacking)]),
         ];
     }

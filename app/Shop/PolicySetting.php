@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Shop;
 
+use BackedEnum;
 use Illuminate\Support\Arr;
 
 /** One choice of the shop on its page: where it stands in the policy, what it is called, and what it changes. */
@@ -17,7 +18,8 @@ final readonly class PolicySetting
 
     /**
      * @param  string  $key  Path in the policy document, by dots
-     * @param  array<string, string>  $options  Explanations by value; empty where a number is typed
+     * @param  string  $rule  That it belongs to
+     * @param  array<string, string>  $options  What each choice means, by its value; empty where a number is typed
      * @param  list<string>  $rules  Of Laravel's validation
      */
     private function __construct(
@@ -31,49 +33,56 @@ final readonly class PolicySetting
     ) {
     }
 
-    /** @param  list<\BackedEnum>  $cases  Each with an explanation() */
-    public static function choice(string $key, string $label, string $rule, array $cases): self
+    /** @param  non-empty-list<BackedEnum|string|int>  $values */
+    public static function choice(string $key, string $rule, array $values, SettingWords $words = new SettingWords()): self
     {
         $options = [];
-        foreach ($cases as $case) {
-            $options[(string) $case->value] = method_exists($case, 'explanation') ? $case->explanation() : '';
+        foreach ($values as $value) {
+            $value = $value instanceof BackedEnum ? $value->value : $value;
+            $options[(string) $value] = $words->choice($key, (string) $value);
         }
 
-        return new self($key, $label, '', $rule, $options, ['in:'.implode(',', array_keys($options))], false);
+        return new self(
+            $key,
+            $words->label($key),
+            '',
+            $rule,
+            $options,
+            ['in:'.implode(',', array_keys($options))],
+            is_int($values[0]),
+        );
     }
 
-    /** @param  array<string|int, string>  $options  Explanations by value */
-    public static function among(string $key, string $label, string $rule, array $options, bool $isWhole = false): self
+    public static function inches(string $key, string $rule, SettingWords $words): self
     {
-        $words = array_combine(array_map(strval(...), array_keys($options)), $options);
-
-        return new self($key, $label, '', $rule, $words, ['in:'.implode(',', array_keys($words))], $isWhole);
+        return self::typed($key, $rule, ['regex:'.self::INCHES], $words);
     }
 
-    public static function inches(string $key, string $label, string $changes, string $rule): self
+    public static function millimetres(string $key, string $rule, SettingWords $words): self
     {
-        return new self($key, $label, $changes, $rule, [], ['regex:'.self::INCHES], false);
-    }
-
-    public static function millimetres(string $key, string $label, string $changes, string $rule): self
-    {
-        return new self($key, $label, $changes, $rule, [], ['regex:'.self::MILLIMETRES], false);
+        return self::typed($key, $rule, ['regex:'.self::MILLIMETRES], $words);
     }
 
     /** A length that need not be there; inches, unless it says mm. */
-    public static function optionalLength(string $key, string $label, string $changes, string $rule): self
+    public static function optionalLength(string $key, string $rule, SettingWords $words): self
     {
-        return new self($key, $label, $changes, $rule, [], ['nullable', 'regex:'.self::ANY_LENGTH], false);
+        return self::typed($key, $rule, ['nullable', 'regex:'.self::ANY_LENGTH], $words);
     }
 
-    public static function whole(string $key, string $label, string $changes, string $rule, int $least, int $most): self
+    public static function whole(string $key, string $rule, int $least, int $most): self
     {
-        return new self($key, $label, $changes, $rule, [], ['integer', "between:{$least},{$most}"], true);
+        return self::typed($key, $rule, ['integer', "between:{$least},{$most}"], new SettingWords(), true);
     }
 
-    public static function decimal(string $key, string $label, string $changes, string $rule): self
+    public static function decimal(string $key, string $rule, SettingWords $words): self
     {
-        return new self($key, $label, $changes, $rule, [], ['numeric', 'between:0.1,100'], false);
+        return self::typed($key, $rule, ['numeric', 'between:0.1,100'], $words);
+    }
+
+    /** @param  list<string>  $rules */
+    private static function typed(string $key, string $rule, array $rules, SettingWords $words, bool $isWhole = false): self
+    {
+        return new self($key, $words->label($key), $words->changes($key), $rule, [], $rules, $isWhole);
     }
 
     /** The name of its field: `bore_in[hone_stock]`. */

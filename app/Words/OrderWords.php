@@ -36,11 +36,12 @@ final readonly class OrderWords
 
     public static function stop(Stop $stop): string
     {
-        $said = Line::ofCode('order.stop', $stop->reason, ['said' => $stop->said]);
+        $found = $stop->defects === [] ? $stop->said : implode(' ', Messages::defects($stop->defects));
+        $said = Line::ofCode('order.stop', $stop->reason, ['said' => $found]);
 
         // What was found says where it is.
         return ucfirst(
-            $stop->cylinder === null || $stop->said !== ''
+            $stop->cylinder === null || $found !== ''
                 ? $said
                 : Line::of('order.stop.at', ['cylinders' => VerdictWords::cylinders([$stop->cylinder]), 'stop' => $said]),
         );

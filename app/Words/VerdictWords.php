@@ -262,7 +262,7 @@ final readonly class VerdictWords
     /** @param  list<PartDefect>  $defects */
     private static function because(string $verdict, array $defects): string
     {
-        return Line::of("verdict.conclusion.{$verdict}", ['reasons' => implode(' ', array_column($defects, 'sentence'))]);
+        return Line::of("verdict.conclusion.{$verdict}", ['reasons' => implode(' ', Messages::defects($defects))]);
     }
 
     /** “Trace cylinder 1: 190 and one sleeve hang on it. …” (BORE-11a) */

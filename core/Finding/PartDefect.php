@@ -14,21 +14,21 @@ final readonly class PartDefect
         public Remedy $remedy,
         public ?int $cylinder,
         public string $rule,
-        public string $sentence,
+        public Message $said,
         public bool $isUnchecked = false,
     ) {
     }
 
     /** @param  non-empty-string  $rule */
-    public static function found(EnginePart $part, Remedy $remedy, string $rule, string $sentence, ?int $cylinder = null): self
+    public static function found(EnginePart $part, Remedy $remedy, string $rule, Message $said, ?int $cylinder = null): self
     {
-        return new self($part, $remedy, $cylinder, $rule, $sentence);
+        return new self($part, $remedy, $cylinder, $rule, $said);
     }
 
     /** Nobody has looked yet; it is open where the shop needs it, else only noted. */
-    public static function unchecked(EnginePart $part, bool $isNeeded, string $rule, string $sentence): self
+    public static function unchecked(EnginePart $part, bool $isNeeded, string $rule, Message $said): self
     {
-        return new self($part, $isNeeded ? Remedy::Decide : Remedy::Nothing, null, $rule, $sentence, isUnchecked: true);
+        return new self($part, $isNeeded ? Remedy::Decide : Remedy::Nothing, null, $rule, $said, isUnchecked: true);
     }
 
     /** Something of the part is sleeved, welded or stitched: the customer decides. */

@@ -17,14 +17,6 @@ enum DecisionRule: string
 
     private const GUARD = 1.65;
 
-    public function explanation(): string
-    {
-        return match ($this) {
-            self::Simple => 'Within the limit is within, the limit itself included; nearer to it than the doubt is marked a close call.',
-            self::Guarded => 'Good or bad only where the doubt cannot turn it; what lies between is undecided and is read again.',
-        };
-    }
-
     public function decide(Length $value, Length $limit, LimitKind $kind, Uncertainty $uncertainty): Decision
     {
         $margin = $kind === LimitKind::Max ? $limit->minus($value) : $value->minus($limit);

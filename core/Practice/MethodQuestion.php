@@ -92,7 +92,7 @@ final readonly class MethodQuestion
         return new self(
             QuestionKind::Wash,
             $seed,
-            ['method' => $method->shortName(), 'material' => $material->value, 'because' => $method->refusalFor($material) ?? ''],
+            ['method' => $method->value, 'material' => $material->value],
             ['yes', 'no'],
             $method->refusalFor($material) === null ? 'yes' : 'no',
         );

@@ -36,9 +36,4 @@ enum TemperatureUnit: string
     {
         return "°{$this->value}";
     }
-
-    public function explanation(): string
-    {
-        return $this === self::Celsius ? 'Temperatures are keyed and shown in °C.' : 'Temperatures are keyed and shown in °F.';
-    }
 }

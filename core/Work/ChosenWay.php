@@ -28,7 +28,7 @@ final readonly class ChosenWay
         }
         $found = array_values(
             array_map(
-                static fn (PartDefect $defect): Stop => new Stop(StopReason::Undecided, $defect->cylinder, $defect->sentence),
+                static fn (PartDefect $defect): Stop => new Stop(StopReason::Undecided, $defect->cylinder, defects: [$defect]),
                 array_filter($now->openDefects(), static fn (PartDefect $defect): bool => ! $defect->isUnchecked),
             ),
         );
@@ -36,11 +36,7 @@ final readonly class ChosenWay
         return new self(
             match (true) {
                 $now->scrappedBy() !== [] => [
-                    new Stop(
-                        StopReason::BlockIsScrap,
-                        null,
-                        implode(' ', array_map(static fn (PartDefect $defect): string => $defect->sentence, $now->scrappedBy())),
-                    ),
+                    new Stop(StopReason::BlockIsScrap, null, defects: $now->scrappedBy()),
                 ],
                 default => [...self::differences($chosen, $now->plan?->option($chosen->key()), $now), ...$found],
             },

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace NorthLedger\Core\Work;
 
 use NorthLedger\Core\Engine\Specification\EnginePart;
+use NorthLedger\Core\Finding\PartDefect;
 
 /** One reason why work stops, and where: at one cylinder, at a part, or at the whole engine (VER-6). */
 final readonly class Stop
@@ -13,12 +14,14 @@ final readonly class Stop
      * @param  ?int  $cylinder  Null: the whole part
      * @param  string  $said  What was found, where the reason alone does not say it
      * @param  ?EnginePart  $part  What is not worked until it is settled; null: the whole engine
+     * @param  list<PartDefect>  $defects  What was found, where that is the reason
      */
     public function __construct(
         public StopReason $reason,
         public ?int $cylinder,
         public string $said = '',
         public ?EnginePart $part = EnginePart::Block,
+        public array $defects = [],
     ) {
     }
 

@@ -22,4 +22,6 @@ return [
         'limit' => 'a finished limit for cylinder :cylinder',
         'readings' => 'finished readings of cylinder :cylinder',
     ],
+    'old_sleeve' => 'the old sleeve of cylinder :cylinder',
+    'crack' => ':way, :where',
 ];

@@ -235,7 +235,7 @@ final class CracksTest extends TestCase
                 $this->assertMatchesRegularExpression('/Choose|Which|between|points/', $exception->getMessage());
             }
         }
-        $this->assertSame('deck, bore wall, cylinder 3', CrackLocation::on(Face::Deck, CrackZone::BoreWall, 3, [[0, 1000]])->words());
+        $this->assertSame('deck, bore wall, cylinder 3', CrackLocation::on(Face::Deck, CrackZone::BoreWall, 3, [[0, 1000]])->key());
     }
 
     public function test_only_a_repair_waits_for_the_customer_and_only_until_the_answer(): void

@@ -11,6 +11,7 @@ use NorthLedger\Core\Engine\Specification\EnginePart;
 use NorthLedger\Core\Engine\Specification\SpecificationSheet;
 use NorthLedger\Core\Features\Bores\BoreInspection;
 use NorthLedger\Core\Features\Receiving\Arrival;
+use NorthLedger\Core\Finding\Message;
 use NorthLedger\Core\Finding\PartDefect;
 use NorthLedger\Core\Finding\PartVerdict;
 use NorthLedger\Core\Finding\Remedy;
@@ -121,7 +122,10 @@ final class EngineAssessmentTest extends TestCase
      */
     private function assess(array $bores, array $changes, array $defects): EngineAssessment
     {
-        $found = array_map(static fn (array $one): PartDefect => PartDefect::found($one[0], $one[1], 'CRACK-5', 'a crack'), $defects);
+        $found = array_map(
+            static fn (array $one): PartDefect => PartDefect::found($one[0], $one[1], 'CRACK-5', new Message('a.crack')),
+            $defects,
+        );
 
         return EngineAssessment::of($this->sheet, $this->block($bores, $found), $this->sections($changes), $found, []);
     }

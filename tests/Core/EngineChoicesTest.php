@@ -18,6 +18,7 @@ use NorthLedger\Core\Features\Running\RunningPart;
 use NorthLedger\Core\Features\Running\RunningReport;
 use NorthLedger\Core\Features\Running\SeenRunningPart;
 use NorthLedger\Core\Features\Running\Suspicion;
+use NorthLedger\Core\Finding\Message;
 use NorthLedger\Core\Finding\PartDefect;
 use NorthLedger\Core\Finding\Remedy;
 use NorthLedger\Core\Inspection\PlannedWork;
@@ -255,7 +256,7 @@ final class EngineChoicesTest extends TestCase
 
     public function test_a_crankshaft_past_saving_is_replaced_and_its_shells_come_with_it(): void
     {
-        $cracked = PartDefect::found(EnginePart::Crankshaft, Remedy::Scrap, 'CRACK-5', 'Journal 2: crack.');
+        $cracked = PartDefect::found(EnginePart::Crankshaft, Remedy::Scrap, 'CRACK-5', new Message('a.crack'));
         $choices = self::choices(Bench::sheet('tarn-4-198'), defects: [$cracked]);
 
         $codes = array_map(static fn (OfferedChoice $one): string => $one->code(), $choices->parts['mains']->choices);

@@ -9,6 +9,7 @@ use NorthLedger\Core\Assessment\EngineVerdict;
 use NorthLedger\Core\Engine\Specification\EnginePart;
 use NorthLedger\Core\Engine\Specification\SpecificationSheet;
 use NorthLedger\Core\Finding\Finding;
+use NorthLedger\Core\Finding\Message;
 use NorthLedger\Core\Finding\Outcome;
 use NorthLedger\Core\Finding\PartDefect;
 use NorthLedger\Core\Finding\PartVerdict;
@@ -81,7 +82,7 @@ final class EngineInspectionTest extends TestCase
         $this->assertSame(EngineVerdict::AsIs, $absent->engine()->verdict);
 
         $cracked = $this->inspect(
-            new KnownEngine($this->sheet, defects: [PartDefect::found(EnginePart::Head, Remedy::Scrap, 'CRACK-5', 'Cracked through.')]),
+            new KnownEngine($this->sheet, defects: [PartDefect::found(EnginePart::Head, Remedy::Scrap, 'CRACK-5', new Message('a.crack'))]),
         );
         $this->assertSame(
             [EngineVerdict::WithRepairs, PartVerdict::Scrap],

@@ -25,6 +25,7 @@ use NorthLedger\Core\Features\Precheck\ItemAnswer;
 use NorthLedger\Core\Features\Precheck\ItemState;
 use NorthLedger\Core\Features\Precheck\PrecheckReport;
 use NorthLedger\Core\Features\Precheck\WashMethod;
+use NorthLedger\Core\Features\Precheck\WashRefusal;
 use NorthLedger\Core\Features\Receiving\Arrival;
 use NorthLedger\Core\Features\Receiving\Claim;
 use NorthLedger\Core\Features\Receiving\ClaimCheck;
@@ -112,10 +113,10 @@ final class IncomingTest extends TestCase
         );
     }
 
-    public function test_caustic_is_refused_for_light_metals_with_another_way(): void
+    public function test_caustic_is_refused_for_light_metals_alone(): void
     {
         foreach ([Material::Aluminium, Material::Magnesium] as $material) {
-            $this->assertStringContainsString('Use the jet washer', (string) WashMethod::HotCausticTank->refusalFor($material));
+            $this->assertSame(WashRefusal::CausticEatsLightMetal, WashMethod::HotCausticTank->refusalFor($material));
         }
         $this->assertNull(WashMethod::HotCausticTank->refusalFor(Material::GreyIron));
         foreach (Material::cases() as $material) {
@@ -132,7 +133,7 @@ final class IncomingTest extends TestCase
             $sheet = Bench::sheet($family);
             $items = Checklist::of($sheet)->items;
             foreach ($items as $item) {
-                $this->assertNotSame('', $item->reason, "{$family} {$item->key}");
+                $this->assertStringStartsWith('precheck.reason.', $item->reason->code, "{$family} {$item->key}");
             }
             $this->assertSame($sheet->housings->partingGap !== null, isset($items['parting.gap']), $family);
             $this->assertSame($sheet->housings->partingGap === null, isset($items['caps']), $family);

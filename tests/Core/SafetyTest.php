@@ -6,6 +6,7 @@ namespace Tests\Core;
 
 use NorthLedger\Core\Engine\Policy\DwellSchool;
 use NorthLedger\Core\Engine\Specification\Material;
+use NorthLedger\Core\Features\Cracks\CheckCaution;
 use NorthLedger\Core\Features\Cracks\CheckMethod;
 use NorthLedger\Core\Features\Cracks\CheckProcedure;
 use NorthLedger\Core\Features\Cracks\CheckStep;
@@ -34,13 +35,9 @@ final class SafetyTest extends TestCase
     }
 
     #[DataProvider('washes')]
-    public function test_a_wash_that_hurts_the_metal_is_refused_and_another_named(WashMethod $method, Material $material, bool $hurts): void
+    public function test_a_wash_that_hurts_the_metal_is_refused(WashMethod $method, Material $material, bool $hurts): void
     {
-        $refusal = $method->refusalFor($material);
-        $this->assertSame($hurts, $refusal !== null);
-        if ($refusal !== null) {
-            $this->assertStringContainsString('Use the', $refusal, 'what to do instead');
-        }
+        $this->assertSame($hurts, $method->refusalFor($material) !== null);
     }
 
     public function test_every_metal_can_be_washed_somehow(): void
@@ -52,18 +49,6 @@ final class SafetyTest extends TestCase
                 $material->value,
             );
         }
-    }
-
-    public function test_every_wash_has_a_caution_and_a_name_short_enough_for_a_key(): void
-    {
-        $names = array_map(static fn (WashMethod $method): string => $method->shortName(), WashMethod::cases());
-        $this->assertSame($names, array_values(array_unique($names)));
-        foreach (WashMethod::cases() as $method) {
-            $this->assertLessThanOrEqual(14, strlen($method->shortName()));
-            $this->assertNotSame('', $method->caution());
-        }
-        $this->assertStringContainsString('no flame', WashMethod::SolventTank->caution());
-        $this->assertStringContainsString('face shield', WashMethod::HotCausticTank->caution());
     }
 
     /** @return iterable<string, array{list<CheckStep>}> */
@@ -85,21 +70,20 @@ final class SafetyTest extends TestCase
         $reads = array_search(StepKind::Read->value, $kinds, true);
         $this->assertIsInt($reads);
         $this->assertGreaterThan(0, $reads, 'something is done before it is read');
-        foreach ($steps as $step) {
-            $this->assertNotSame('', $step->title);
-            $this->assertMatchesRegularExpression('/[.?]$/', $step->instruction, $step->title);
-        }
     }
 
     public function test_a_strong_field_pressure_and_solvents_are_warned_of(): void
     {
-        $said = static fn (array $steps): string => implode(' ', array_map(static fn (CheckStep $step): string => $step->caution, $steps));
-        $this->assertStringContainsString('pacemaker', $said(CheckProcedure::magneticParticle(true)));
-        $this->assertStringContainsString(
-            'Never air alone',
-            $said(CheckProcedure::pressureTest(Bench::sheet('brae-v8-311')->pressureTests[0], PressureUnit::PoundsPerSquareInch)),
+        $cautions = static fn (array $steps): array => array_values(array_filter(array_column($steps, 'caution')));
+        $test = Bench::sheet('brae-v8-311')->pressureTests[0];
+        $this->assertSame([CheckCaution::StrongField], $cautions(CheckProcedure::magneticParticle(true)));
+        $this->assertSame(
+            [CheckCaution::Pressure, CheckCaution::Guard],
+            $cautions(CheckProcedure::pressureTest($test, PressureUnit::PoundsPerSquareInch)),
         );
-        $this->assertNotSame('', trim($said(CheckProcedure::retest(Dwell::at(20, DwellSchool::Short)))));
+        foreach ([CheckProcedure::retest(...), CheckProcedure::dyePenetrant(...)] as $withSolvent) {
+            $this->assertContains(CheckCaution::Solvent, $cautions($withSolvent(Dwell::at(20, DwellSchool::Short))));
+        }
     }
 
     public function test_no_crack_check_is_offered_that_cannot_work_on_the_metal(): void
@@ -118,17 +102,18 @@ final class SafetyTest extends TestCase
         $this->assertNotNull(CheckMethod::PressureTest->refusalFor(Material::GreyIron, hasPassages: false));
     }
 
-    public function test_particles_along_and_across_and_a_crankshaft_is_left_without_a_field(): void
+    public function test_particles_are_put_on_while_the_field_is_on_and_a_crankshaft_is_left_without_one(): void
     {
         foreach ([true, false] as $isWet) {
             $steps = CheckProcedure::magneticParticle($isWet);
             $kinds = array_map(static fn (CheckStep $step): StepKind => $step->kind, $steps);
             $this->assertContains(StepKind::Demagnetise, $kinds);
-            $this->assertStringContainsString('across', $steps[array_search(StepKind::Magnetise, $kinds, true)]->instruction);
+            $this->assertContains(StepKind::Magnetise, $kinds);
         }
-        $this->assertNotSame(
-            CheckProcedure::magneticParticle(true)[1]->instruction,
-            CheckProcedure::magneticParticle(false)[1]->instruction,
+        $this->assertNotEquals(
+            CheckProcedure::magneticParticle(true)[1]->instruction(),
+            CheckProcedure::magneticParticle(false)[1]->instruction(),
+            'a bath and dust are put on in different ways',
         );
     }
 }

@@ -7,6 +7,7 @@ namespace Tests\Feature;
 use App\Stages\Work\CellState;
 use App\Words\ChangeWords;
 use App\Words\FindingWords;
+use App\Words\Line;
 use App\Words\OperationWords;
 use App\Words\VerdictWords;
 use NorthLedger\Core\Assessment\BlockAssessment;
@@ -16,7 +17,7 @@ use NorthLedger\Core\Assessment\WouldStay;
 use NorthLedger\Core\Engine\Places\Axis;
 use NorthLedger\Core\Engine\Places\Place;
 use NorthLedger\Core\Engine\Places\Station;
-use NorthLedger\Core\Engine\Policy\OrderOfWork;
+use NorthLedger\Core\Engine\Policy\GrindAim;
 use NorthLedger\Core\Engine\Policy\Preference;
 use NorthLedger\Core\Engine\Specification\EnginePart;
 use NorthLedger\Core\Features\Bores\BoreInspection;
@@ -31,6 +32,7 @@ use NorthLedger\Core\Features\Bores\ReboreOption;
 use NorthLedger\Core\Features\Bores\RidgeLook;
 use NorthLedger\Core\Features\Bores\ScoringLook;
 use NorthLedger\Core\Finding\Criterion;
+use NorthLedger\Core\Finding\Message;
 use NorthLedger\Core\Finding\PartDefect;
 use NorthLedger\Core\Finding\PartVerdict;
 use NorthLedger\Core\Finding\Remedy;
@@ -105,8 +107,11 @@ final class WordsTest extends TestCase
     {
         $sentences = [
             ...array_map(fn (PartVerdict $verdict): string => $this->words()->verdict($verdict), PartVerdict::cases()),
-            ...array_map(static fn (Preference $one): string => $one->explanation(), Preference::cases()),
-            ...array_map(static fn (OrderOfWork $one): string => $one->explanation(), OrderOfWork::cases()),
+            ...array_map(
+                static fn (Preference $one): string => Line::ofCode('policy.settings.preference.choices', $one),
+                Preference::cases(),
+            ),
+            ...array_map(static fn (GrindAim $one): string => Line::ofCode('policy.settings.grind_aim.choices', $one), GrindAim::cases()),
         ];
         $this->assertSame($sentences, array_unique($sentences));
         foreach ($sentences as $sentence) {
@@ -242,7 +247,7 @@ final class WordsTest extends TestCase
         $sound = [1.2, 0.7, 0.8, 0.5, 0.4, 0.3];
         $worn = [4.1, 1.7, 2.2, 1.2, 0.8, 0.6];
         $pitsNotLooked = new BoreLooks(CrackLook::NoneSeen, RidgeLook::None, RidgeLook::None, ScoringLook::None);
-        $web = PartDefect::found(EnginePart::Block, Remedy::Scrap, 'CRACK-5', 'Main webs, main web: crack.');
+        $web = PartDefect::found(EnginePart::Block, Remedy::Scrap, 'CRACK-5', new Message('precheck.defect.parting_gap'));
 
         $said = fn (BlockAssessment $one): array => [$this->words()->headline($one), $this->words()->clause($one)];
         $this->assertSame(['Not yet read', 'begin with the worst place'], $said($of([[], [], [], []], looks: new BoreLooks())));
@@ -252,7 +257,10 @@ final class WordsTest extends TestCase
         $this->assertSame(['Cannot stay at standard', 'cylinders 1 and 3 are past a limit'], $said($of([$worn, $sound, $worn, $sound])));
         $scrapped = $of([$sound, $sound, $sound, $sound], defects: [$web]);
         $this->assertSame(['The block is scrap', 'whatever its bores read'], $said($scrapped));
-        $this->assertSame('Scrap. Main webs, main web: crack.', $this->words()->conclusion($scrapped));
+        $this->assertSame(
+            'Scrap. A feeler as thick as the limit enters the parting face of the torqued case: the case is scrap.',
+            $this->words()->conclusion($scrapped),
+        );
     }
 
     public function test_a_size_that_hangs_on_a_trace_says_what_is_at_stake(): void

@@ -12,6 +12,8 @@ use App\Sheet\TypedLength;
 use App\Storage\EntryKind;
 use App\Storage\Job;
 use App\Storage\User;
+use App\Words\Line;
+use App\Words\WashWords;
 use NorthLedger\Core\Features\Precheck\AnswerKind;
 use NorthLedger\Core\Features\Precheck\CheckItem;
 use NorthLedger\Core\Features\Precheck\ItemState;
@@ -54,7 +56,7 @@ final readonly class AnswerCheckItem
         ): array {
             $item =
                 $file->record->precheck()->checklist->item($key) ??
-                throw Refused::because('item', 'The checklist of this engine has no such line. Reload the page.');
+                throw Refused::because('item', Line::of('precheck.ask.no_such_line'));
             $said = ['place' => $place, 'remark' => $remark];
             if ($state === ItemState::NotChecked) {
                 return [$key, ['state' => $state->value] + $said];
@@ -64,7 +66,9 @@ final readonly class AnswerCheckItem
                 $key,
                 $said +
                 match ($item->kind) {
-                    AnswerKind::FineOrFinding => ['state' => ($state ?? throw Refused::because($key, 'Fine, or a finding?'))->value],
+                    AnswerKind::FineOrFinding => [
+                        'state' => ($state ?? throw Refused::because($key, Line::of('precheck.ask.fine_or_finding')))->value,
+                    ],
                     AnswerKind::Wash => $this->wash($file, $item, $wash),
                     AnswerKind::Threads => $this->threads($file, $item, $stripped ?? 0, $inserts),
                     AnswerKind::Gap, AnswerKind::LineBoreStep => $this->measured($file, $item, $measured),
@@ -76,11 +80,12 @@ final readonly class AnswerCheckItem
     /** @return array<string, mixed> */
     private function wash(JobFile $file, CheckItem $item, ?WashMethod $wash): array
     {
-        $wash ??= throw Refused::because($item->key, 'How was it washed? Choose one.');
-        $refusal = $wash->refusalFor($file->sheet->materialOf($item->part));
+        $wash ??= throw Refused::because($item->key, Line::of('precheck.ask.how_washed'));
+        $metal = $file->sheet->materialOf($item->part);
+        $refusal = $wash->refusalFor($metal);
         // A case that somebody has blasted is a fact to be written down, not a choice to be refused.
         if ($refusal !== null && $wash !== WashMethod::GritBlast) {
-            throw Refused::because($item->key, $refusal);
+            throw Refused::because($item->key, WashWords::refusal($refusal, $metal));
         }
 
         return ['state' => ($refusal === null ? ItemState::Fine : ItemState::Finding)->value, 'wash' => $wash->value];
@@ -93,7 +98,7 @@ final readonly class AnswerCheckItem
             if ("thread.{$thread->key}" === $item->key) {
                 $inserts ??= $thread->insertsExpected;
                 if ($stripped > $thread->count || $inserts > $thread->count) {
-                    throw Refused::because($item->key, "There are {$thread->count} of these holes in all. Count again.");
+                    throw Refused::because($item->key, Line::of('precheck.ask.too_many_holes', ['count' => $thread->count]));
                 }
 
                 return [
@@ -104,7 +109,7 @@ final readonly class AnswerCheckItem
             }
         }
 
-        throw Refused::because($item->key, 'This engine has no such threads.');
+        throw Refused::because($item->key, Line::of('precheck.ask.no_such_threads'));
     }
 
     /** @return array<string, mixed> */
@@ -130,9 +135,9 @@ final readonly class AnswerCheckItem
             $file,
             $item->key,
             $text,
-            $item->kind === AnswerKind::Gap ? 'The thickest feeler that enters, or “none”: ' : 'The step, or “standard”: ',
+            Line::of($item->kind === AnswerKind::Gap ? 'precheck.ask.feeler' : 'precheck.ask.step'),
         );
 
-        return $length->isNegative() ? throw Refused::because($item->key, 'That cannot be below nothing.') : $length;
+        return $length->isNegative() ? throw Refused::because($item->key, Line::of('precheck.ask.below_nothing')) : $length;
     }
 }

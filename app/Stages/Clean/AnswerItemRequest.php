@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Stages\Clean;
 
+use App\Words\Line;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use NorthLedger\Core\Features\Precheck\ItemState;
@@ -30,6 +31,6 @@ final class AnswerItemRequest extends FormRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['stripped.*' => 'How many are stripped? A whole number.', 'inserts.*' => 'How many carry an insert? A whole number.'];
+        return ['stripped.*' => Line::of('precheck.ask.stripped'), 'inserts.*' => Line::of('precheck.ask.inserts')];
     }
 }

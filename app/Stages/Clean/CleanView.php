@@ -11,6 +11,9 @@ use App\Pages\Stamp;
 use App\Record\JobFile;
 use App\Sheet\BoreSheetView;
 use App\Storage\SheetName;
+use App\Words\Line;
+use App\Words\Messages;
+use App\Words\WashWords;
 use NorthLedger\Core\Engine\Places\Place;
 use NorthLedger\Core\Engine\Places\Station;
 use NorthLedger\Core\Features\Bores\BoreFeature;
@@ -19,6 +22,7 @@ use NorthLedger\Core\Features\Precheck\AnswerKind;
 use NorthLedger\Core\Features\Precheck\CheckItem;
 use NorthLedger\Core\Features\Precheck\ItemState;
 use NorthLedger\Core\Features\Precheck\WashMethod;
+use NorthLedger\Core\Finding\PartDefect;
 
 /** The pre-check as finished strings: its lines with the reason beside each, and the strip of bores. */
 final readonly class CleanView
@@ -46,7 +50,7 @@ final readonly class CleanView
         $report = $file->record->precheck();
         $groups = [];
         foreach ($report->checklist->items as $item) {
-            $groups[$item->group][] = self::line($file, $item);
+            $groups[Line::ofCode('precheck.group', $item->group)][] = self::line($file, $item);
         }
         $open = count($report->open());
         $defects = $report->defects();
@@ -54,29 +58,33 @@ final readonly class CleanView
 
         return new self(
             match (true) {
-                array_filter($defects, static fn ($defect): bool => $defect->isScrap()) !== [] => new Stamp(
-                    'The case is scrap',
-                    'by what the pre-check found',
+                array_filter($defects, static fn (PartDefect $defect): bool => $defect->isScrap()) !== [] => new Stamp(
+                    Line::of('precheck.stamp.scrap'),
+                    Line::of('precheck.stamp.scrap_by'),
                     'scrap',
                 ),
                 $open > 0 => new Stamp(
-                    $open === count($report->checklist->items) ? 'Not checked' : 'Not all checked',
-                    $open === 1 ? 'one line is open' : "{$open} lines are open",
+                    Line::of($open === count($report->checklist->items) ? 'precheck.stamp.not_checked' : 'precheck.stamp.some_checked'),
+                    Line::counted('precheck.stamp.open', $open),
                     'missing',
                 ),
-                $findings !== [] => new Stamp('Checked', count($findings) === 1 ? 'one finding' : count($findings).' findings', 'close'),
-                default => new Stamp('Clean and checked', 'nothing found', 'good'),
+                $findings !== [] => new Stamp(
+                    Line::of('precheck.stamp.checked'),
+                    Line::counted('precheck.stamp.findings', count($findings)),
+                    'close',
+                ),
+                default => new Stamp(Line::of('precheck.stamp.clean'), Line::of('precheck.stamp.nothing_found'), 'good'),
             },
             $groups,
             $file->sheet->layout->cylinders(),
             self::strip($file),
-            array_column($defects, 'sentence'),
+            Messages::defects($defects),
             array_map(
-                static fn (CheckItem $item): string => $item->title.
+                static fn (CheckItem $item): string => Messages::text($item->title).
                     (self::said($file, $item) === '' ? '' : ': '.self::said($file, $item)),
                 $findings,
             ),
-            $open === 0 ? '' : $report->open()[0]->title,
+            $open === 0 ? '' : Messages::text($report->open()[0]->title),
         );
     }
 
@@ -84,12 +92,13 @@ final readonly class CleanView
     {
         $answer = $file->record->precheck()->answers[$item->key] ?? null;
         $state = $answer->state ?? ItemState::NotChecked;
+        $metal = $file->sheet->materialOf($item->part);
 
         return new CleanLine(
             $item->key,
             str_replace('.', '-', $item->key),
-            $item->title,
-            $item->reason,
+            Messages::text($item->title),
+            Messages::text($item->reason),
             $item->kind,
             $state,
             match ($state) {
@@ -105,13 +114,13 @@ final readonly class CleanView
                 : array_map(
                     static fn (WashMethod $wash): array => [
                         'word' => $wash->value,
-                        'short' => $wash->shortName(),
-                        'refusal' => $wash->refusalFor($file->sheet->materialOf($item->part)) ?? '',
+                        'short' => WashWords::short($wash),
+                        'refusal' => WashWords::refusal($wash->refusalFor($metal), $metal),
                         'isChosen' => $answer?->wash === $wash,
                     ],
                     WashMethod::cases(),
                 ),
-            $answer?->wash?->caution() ?? '',
+            WashWords::caution($answer?->wash),
             (string) ($answer->stripped ?? ''),
             (string) ($answer->inserts ?? ''),
         );
@@ -129,22 +138,28 @@ final readonly class CleanView
                 ? ''
                 : ($answer->measured->isZero()
                     ? ($item->kind === AnswerKind::Gap
-                        ? 'no feeler enters'
-                        : 'standard')
+                        ? Line::of('precheck.said.no_feeler')
+                        : Line::of('precheck.said.standard'))
                     : $file->display->sizeWithUnit($answer->measured));
 
         return implode(
             '; ',
             array_filter(
                 [
-                    $answer->wash?->value,
-                    $answer->stripped === null ? '' : ($answer->stripped === 0 ? 'none stripped' : "{$answer->stripped} stripped: insert"),
-                    $answer->inserts === null || $answer->inserts === 0 ? '' : "{$answer->inserts} with an insert",
+                    WashWords::name($answer->wash),
+                    match ($answer->stripped) {
+                        null => '',
+                        0 => Line::of('precheck.said.none_stripped'),
+                        default => Line::of('precheck.said.stripped', ['count' => $answer->stripped]),
+                    },
+                    $answer->inserts === null || $answer->inserts === 0
+                        ? ''
+                        : Line::of('precheck.said.inserts', ['count' => $answer->inserts]),
                     $size,
                     $answer->place,
                     $answer->remark,
                 ],
-                static fn (?string $part): bool => $part !== null && $part !== '',
+                static fn (string $part): bool => $part !== '',
             ),
         );
     }
@@ -154,16 +169,16 @@ final readonly class CleanView
     {
         $entries = $file->record->entries(SheetName::bores());
         $cells = new SheetCells($file, $entries, $file->sheet->bore->nominal, BoreSheetView::incomingMarks($file->assessment()->bores));
-        $row = static fn (string $label, callable $place): SheetRow => new SheetRow(
+        $row = static fn (string $row, callable $place): SheetRow => new SheetRow(
             'look',
             '',
-            $label,
+            Line::of("precheck.strip.{$row}"),
             array_map(static fn (int $cylinder): SheetCell => $cells->look($place($cylinder)), $file->sheet->layout->cylinders()),
         );
 
         return [
-            $row('ridge, top', static fn (int $cylinder): Place => BorePlace::ridge($cylinder, Station::Top)),
-            $row('ridge, bottom', static fn (int $cylinder): Place => BorePlace::ridge($cylinder, Station::Bottom)),
+            $row('ridge_top', static fn (int $cylinder): Place => BorePlace::ridge($cylinder, Station::Top)),
+            $row('ridge_bottom', static fn (int $cylinder): Place => BorePlace::ridge($cylinder, Station::Bottom)),
             $row('scoring', static fn (int $cylinder): Place => BorePlace::look(BoreFeature::Scoring, $cylinder)),
             $row('pitting', static fn (int $cylinder): Place => BorePlace::look(BoreFeature::Pitting, $cylinder)),
         ];

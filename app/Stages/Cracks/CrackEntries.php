@@ -6,6 +6,7 @@ namespace App\Stages\Cracks;
 
 use App\Ledger\Refused;
 use App\Record\JobFile;
+use App\Words\Line;
 use NorthLedger\Core\Features\Cracks\CheckRun;
 use NorthLedger\Core\Features\Cracks\Indication;
 
@@ -20,7 +21,7 @@ final class CrackEntries
             }
         }
 
-        throw Refused::because('indication', 'That indication is not on the map any more. Reload the page.');
+        throw Refused::because('indication', Line::of('cracks.ask.no_such_indication'));
     }
 
     public static function run(JobFile $file, string $id): CheckRun
@@ -31,6 +32,6 @@ final class CrackEntries
             }
         }
 
-        throw Refused::because('run', 'That check is not on this job. Reload the page.');
+        throw Refused::because('run', Line::of('cracks.ask.no_such_check'));
     }
 }

@@ -7,7 +7,9 @@ namespace App\Stages\Cracks;
 use App\Drawings\Faces\DrawnFace;
 use App\Record\JobFile;
 use App\SpecBook\MapPin;
+use App\Words\Labels;
 use App\Words\Line;
+use App\Words\Messages;
 use NorthLedger\Core\Engine\Specification\Face;
 use NorthLedger\Core\Engine\Specification\PronePlace;
 use NorthLedger\Core\Features\Cracks\CrackReport;
@@ -85,7 +87,11 @@ final class CrackMap
                     Look::EdgeOrStep => 'edge',
                     default => 'sharp',
                 },
-                "indication {$one->number}, {$one->location->words()}: {$one->classification()->value}",
+                Line::of('cracks.pin', [
+                    'number' => $one->number,
+                    'where' => Messages::text($one->location->message()),
+                    'is' => Labels::code($one->classification()),
+                ]),
             );
         }, $report->on($drawn->face));
     }

@@ -12,6 +12,7 @@ use App\Record\JobFile;
 use App\SpecBook\MapPin;
 use App\Storage\Stage;
 use App\Words\Line;
+use App\Words\Messages;
 use NorthLedger\Core\Engine\Specification\EnginePart;
 use NorthLedger\Core\Engine\Specification\Face;
 use NorthLedger\Core\Features\Cracks\CheckMethod;
@@ -23,6 +24,7 @@ use NorthLedger\Core\Features\Cracks\Disposition;
 use NorthLedger\Core\Features\Cracks\Indication;
 use NorthLedger\Core\Features\Cracks\PartCracks;
 use NorthLedger\Core\Features\Cracks\PressureReading;
+use NorthLedger\Core\Features\Cracks\Refusal;
 use NorthLedger\Core\Finding\PartDefect;
 use NorthLedger\Core\Quantity\PressureUnit;
 
@@ -86,12 +88,17 @@ final readonly class CracksView
             array_map(static fn (PressureReading $reading): string => PressureWords::of($reading, $pressureUnit), $report->pressures),
             self::offers($file),
             array_map(
-                static fn (PartDefect $defect): array => ['sentence' => $defect->sentence, 'rule' => $defect->rule],
+                static fn (PartDefect $defect): array => ['sentence' => Messages::defect($defect), 'rule' => $defect->rule],
                 CrackDefects::of($report),
             ),
             self::next($file, $report),
             $pressureUnit,
         );
+    }
+
+    private static function refusal(?Refusal $refusal): string
+    {
+        return $refusal === null ? '' : Line::ofCode('cracks.refusal', $refusal);
     }
 
     private static function stamp(JobFile $file, CrackReport $report): Stamp
@@ -173,7 +180,7 @@ final readonly class CracksView
                 'methods' => array_map(
                     static fn (CheckMethod $method): array => [
                         'word' => $method->value,
-                        'refusal' => $method->refusalFor($file->sheet->materialOf($part), hasPassages: $hasPassages)?->words() ?? '',
+                        'refusal' => self::refusal($method->refusalFor($file->sheet->materialOf($part), hasPassages: $hasPassages)),
                     ],
                     CheckMethod::cases(),
                 ),

@@ -11,6 +11,8 @@ use App\Record\JobFile;
 use App\Storage\EntryKind;
 use App\Storage\Job;
 use App\Storage\User;
+use App\Words\Labels;
+use App\Words\Line;
 use NorthLedger\Core\Features\Cracks\Disposition;
 use NorthLedger\Core\Finding\CustomerAnswer;
 
@@ -40,26 +42,25 @@ final readonly class DecideCrack
             if (! $one->isCrack()) {
                 throw Refused::because(
                     'indication',
-                    "Indication {$one->number} is no crack: {$one->classification()->value}. Only a line that came back sharp is ".
-                        'decided about.',
+                    Line::of('cracks.ask.no_crack', ['number' => $one->number, 'is' => Labels::code($one->classification())]),
                 );
             }
             if ($disposition === Disposition::GrindAndCheckAgain && (! $one->location->zone->isOfCrankshaft() || ! $grindsOut)) {
                 throw Refused::because(
                     'disposition',
-                    'Only a crack in a crankshaft that is shallow enough grinds out. Tick that it does, or choose another way.',
+                    Line::of('cracks.ask.does_not_grind_out'),
                 );
             }
             if ($disposition === Disposition::Sleeve && $one->location->cylinder === null) {
-                throw Refused::because('disposition', 'A sleeve goes into one cylinder, and this crack is at none.');
+                throw Refused::because('disposition', Line::of('cracks.ask.sleeve_at_no_cylinder'));
             }
             if (! $disposition->isDecision()) {
-                throw Refused::because('disposition', 'That is a question, not a decision. Choose what is done.');
+                throw Refused::because('disposition', Line::of('cracks.ask.is_a_question'));
             }
             if ($disposition === Disposition::Scrap && $one->disposition() === Disposition::ConfirmFirst && trim($reason) === '') {
                 throw Refused::because(
                     'reason',
-                    'One method alone does not scrap this part. Confirm it by another method, or name the specialist who settles it.',
+                    Line::of('cracks.ask.second_method'),
                 );
             }
             $isProposed =
@@ -67,7 +68,7 @@ final readonly class DecideCrack
                 $disposition === $one->proposed() ||
                 $disposition === Disposition::GrindAndCheckAgain;
             if (! $isProposed && trim($reason) === '') {
-                throw Refused::because('reason', 'That is not what the table proposes. Say why.');
+                throw Refused::because('reason', Line::of('cracks.ask.why_otherwise'));
             }
 
             return [
@@ -92,10 +93,10 @@ final readonly class DecideCrack
         ): array {
             $one = CrackEntries::indication($file, $indication);
             if ($one->disposition()?->customerDecides() !== true) {
-                throw Refused::because('indication', 'Nothing about this indication is the customer’s to decide.');
+                throw Refused::because('indication', Line::of('cracks.ask.not_the_customers'));
             }
             if (trim($how) === '') {
-                throw Refused::because('how', 'Who said it, and how? Like “the works manager, by telephone”.');
+                throw Refused::because('how', Line::of('cracks.ask.who_said_it'));
             }
 
             return [$indication, ['answer' => $answer->value, 'how' => $how, 'to' => $one->disposition()->value]];

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Stages\Cracks;
 
+use App\Words\Line;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use NorthLedger\Core\Features\Cracks\Disposition;
@@ -24,6 +25,6 @@ final class DecideCrackRequest extends FormRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['disposition.required' => 'What is done about it?'];
+        return ['disposition.required' => Line::of('cracks.ask.what_is_done')];
     }
 }

@@ -9,6 +9,7 @@ use App\Storage\EntryKind;
 use App\Storage\Photo;
 use App\Storage\Said;
 use App\Words\Line;
+use App\Words\Messages;
 use NorthLedger\Core\Features\Cracks\CheckMethod;
 use NorthLedger\Core\Features\Cracks\CheckRun;
 use NorthLedger\Core\Features\Cracks\Classification;
@@ -39,7 +40,7 @@ final class IndicationLines
             return new IndicationLine(
                 $one->id,
                 $one->number,
-                $one->location->words(),
+                Messages::text($one->location->message()),
                 $one->location->face->value,
                 self::looks($one, $file->display),
                 ($said[$one->id] ?? null)?->text('remark') ?? '',
@@ -54,7 +55,10 @@ final class IndicationLines
                 $one->location->zone->isOfCrankshaft(),
                 $one->proposed() === null
                     ? Line::of('cracks.no_rule')
-                    : Line::of('cracks.proposed', ['way' => $one->proposed()->value, 'words' => $one->proposed()->words()]),
+                    : Line::of('cracks.proposed', [
+                        'way' => $one->proposed()->value,
+                        'words' => Messages::text($one->proposed()->message()),
+                    ]),
                 self::ways($one),
                 $decision === null ? '' : self::decided($decision),
                 $one->waitsForCustomer(),

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Stages\Cracks;
 
+use App\Words\Line;
 use Illuminate\Http\Request;
 use Illuminate\Validation\ValidationException;
 use NorthLedger\Core\Features\Cracks\CrackLocation;
@@ -16,7 +17,7 @@ final class MapPoints
     {
         $text = trim((string) $request->input('points', ''));
         if (preg_match('/^\d{1,4},\d{1,4}( \d{1,4},\d{1,4})*$/D', $text) !== 1 || substr_count($text, ' ') >= CrackLocation::MOST_POINTS) {
-            throw ValidationException::withMessages(['points' => 'Where is it? Place it on the map first.']);
+            throw ValidationException::withMessages(['points' => Line::of('cracks.ask.where')]);
         }
 
         return array_map(static fn (string $point): array => array_map(intval(...), explode(',', $point)), explode(' ', $text));

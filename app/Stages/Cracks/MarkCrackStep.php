@@ -11,6 +11,8 @@ use App\Record\JobFile;
 use App\Storage\EntryKind;
 use App\Storage\Job;
 use App\Storage\User;
+use App\Words\Line;
+use App\Words\Messages;
 use Illuminate\Support\Carbon;
 use NorthLedger\Core\Features\Cracks\CheckMethod;
 use NorthLedger\Core\Features\Cracks\CheckRun;
@@ -42,15 +44,15 @@ final readonly class MarkCrackStep
                     throw Refused::because(
                         'step',
                         $next === null
-                            ? 'This check is through already.'
-                            : "The next step is “{$next->title}”; somebody marked this one already, or one was skipped.",
+                            ? Line::of('cracks.ask.is_through')
+                            : Line::of('cracks.ask.next_is', ['step' => Messages::text($next->title())]),
                     );
                 }
                 if ($at->copy()->addSeconds(self::CLOCKS_DIFFER_SECONDS) < $run->lastDoneAt()) {
-                    throw Refused::because('step', 'That would be before the step that comes first. Look at the clock of this device.');
+                    throw Refused::because('step', Line::of('cracks.ask.before_the_first'));
                 }
                 if ($step === StepKind::Read && $run->retestOf !== null) {
-                    throw Refused::because('step', 'A retest is read by saying how the mark looks now.');
+                    throw Refused::because('step', Line::of('cracks.ask.how_it_looks_now'));
                 }
 
                 return [$runId, ['step' => $step->value] + ($step === StepKind::Read ? $this->reading($file, $run, $read, $at) : [])];
@@ -69,7 +71,7 @@ final readonly class MarkCrackStep
             return [
                 'result' =>
                     trim((string) ($read['result'] ?? '')) === ''
-                        ? throw Refused::because('result', 'What does their report say?')
+                        ? throw Refused::because('result', Line::of('cracks.ask.their_report'))
                         : (string) $read['result'],
             ];
         }
@@ -81,8 +83,8 @@ final readonly class MarkCrackStep
         try {
             PressureReading::of(
                 $test,
-                $read['begin_kpa'] ?? throw Refused::because('begin', 'The pressure at the beginning.'),
-                $read['end_kpa'] ?? throw Refused::because('end', 'The pressure now.'),
+                $read['begin_kpa'] ?? throw Refused::because('begin', Line::of('cracks.ask.pressure_at_first')),
+                $read['end_kpa'] ?? throw Refused::because('end', Line::of('cracks.ask.pressure_now')),
                 ($at->getTimestamp() - $begun->getTimestamp()) / 60,
                 $read['celsius'] ?? null,
                 $read['leaks'] ?? 0,

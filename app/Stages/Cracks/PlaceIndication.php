@@ -13,6 +13,8 @@ use App\Storage\EntryKind;
 use App\Storage\Job;
 use App\Storage\Observation;
 use App\Storage\User;
+use App\Words\Line;
+use App\Words\Messages;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Str;
 use NorthLedger\Core\Engine\Specification\CrackZone;
@@ -56,7 +58,7 @@ final readonly class PlaceIndication
                     ! in_array($face, $file->sheet->faces(), true) ||
                     ($cylinder !== null && ! in_array($cylinder, $file->sheet->layout->cylinders(), true))
                 ) {
-                    throw Refused::because('face', 'This engine has no such face or cylinder. Reload the page.');
+                    throw Refused::because('face', Line::of('cracks.ask.no_such_face'));
                 }
                 try {
                     $location = CrackLocation::on($face, $zone, $cylinder, $points);
@@ -103,8 +105,8 @@ final readonly class PlaceIndication
                     throw Refused::because(
                         'run',
                         $next === null
-                            ? 'This retest is read already.'
-                            : "First: {$next->title}. A mark that was not cleaned off and developed again shows nothing new.",
+                            ? Line::of('cracks.ask.retest_is_read')
+                            : Line::of('cracks.ask.first', ['step' => Messages::text($next->title())]),
                     );
                 }
                 $indication = CrackEntries::indication($file, $run->retestOf);
@@ -133,7 +135,7 @@ final readonly class PlaceIndication
         ): array {
             $one = CrackEntries::indication($file, $indication);
             if (count($one->readings) > 1) {
-                throw Refused::because('indication', 'It was read again since; it stays on the map with what was found.');
+                throw Refused::because('indication', Line::of('cracks.ask.read_again_since'));
             }
 
             return [
@@ -142,7 +144,7 @@ final readonly class PlaceIndication
                     'withdrawn' => true,
                     'reason' =>
                         trim($reason) === ''
-                            ? throw Refused::because('reason', 'Say why: wrong place, wrong engine, a drop of dye.')
+                            ? throw Refused::because('reason', Line::of('cracks.ask.why_away'))
                             : $reason,
                 ],
             ];

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Stages\Cracks;
 
+use App\Words\Line;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use NorthLedger\Core\Engine\Specification\CrackZone;
@@ -29,6 +30,6 @@ final class PlaceIndicationRequest extends FormRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['look.required' => 'How does it look?'];
+        return ['look.required' => Line::of('cracks.ask.how_it_looks')];
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Stages\Cracks;
 
+use App\Words\Line;
+use App\Words\Messages;
 use NorthLedger\Core\Features\Cracks\CheckMethod;
 use NorthLedger\Core\Features\Cracks\CheckRun;
 use NorthLedger\Core\Features\Cracks\CheckStep;
@@ -46,18 +48,23 @@ final readonly class RunLine
 
         return new self(
             $run->id,
-            $indication === null ? ucfirst($run->method->value).", {$run->part->value}" : "Retest of indication {$indication}",
+            $indication === null
+                ? Line::of('cracks.check', ['method' => $run->method->value, 'part' => $run->part->value])
+                : Line::of('cracks.retest', ['number' => $indication]),
             $run->surface->value,
             array_values(
                 array_map(
-                    static fn (CheckStep $step): array => ['title' => $step->title, 'at' => $run->done[$step->kind->value]->format('H:i')],
+                    static fn (CheckStep $step): array => [
+                        'title' => Messages::text($step->title()),
+                        'at' => $run->done[$step->kind->value]->format('H:i'),
+                    ],
                     array_filter($run->steps, static fn (CheckStep $step): bool => isset($run->done[$step->kind->value])),
                 ),
             ),
             $next?->kind->value,
-            $next->title ?? '',
-            $next->instruction ?? '',
-            $next->caution ?? '',
+            $next === null ? '' : Messages::text($next->title()),
+            $next === null ? '' : Messages::text($next->instruction()),
+            $next?->caution === null ? '' : Line::ofCode('cracks.caution', $next->caution),
             $due === null ? null : (int) $due->format('Uv'),
             $run->tooLateAt() === null ? null : (int) $run->tooLateAt()->format('Uv'),
             $due?->format('H:i') ?? '',
@@ -68,7 +75,7 @@ final readonly class RunLine
                 $run->method->isSentOut() => 'result',
                 default => 'next',
             },
-            array_map(static fn (TimingMark $mark): string => $mark === TimingMark::Early ? 'read early' : 'read late', $run->marks()),
+            array_map(static fn (TimingMark $mark): string => Line::ofCode('cracks.timing', $mark), $run->marks()),
             $run->retestOf !== null,
         );
     }

@@ -11,6 +11,8 @@ use App\Record\JobFile;
 use App\Storage\EntryKind;
 use App\Storage\Job;
 use App\Storage\User;
+use App\Words\Labels;
+use App\Words\Line;
 use Illuminate\Support\Carbon;
 use NorthLedger\Core\Engine\Policy\DwellSchool;
 use NorthLedger\Core\Engine\Specification\EnginePart;
@@ -57,10 +59,10 @@ final readonly class StartCrackCheck
                 $circuit = $this->circuit($file, $part);
                 $refusal = $method->refusalFor($file->sheet->materialOf($part), hasPassages: $circuit !== null);
                 if ($refusal !== null) {
-                    throw Refused::because('method', $refusal->words());
+                    throw Refused::because('method', Line::ofCode('cracks.refusal', $refusal));
                 }
                 if ($method->isSentOut() && trim($lab) === '') {
-                    throw Refused::because('lab', 'Who does it? Write down where the part goes.');
+                    throw Refused::because('lab', Line::of('cracks.ask.who_does_it'));
                 }
                 $this->checkTemperature($file, $method, $celsius);
                 $ofPart = array_values(array_filter($file->sheet->faces(), static fn (Face $face): bool => $face->part() === $part));
@@ -105,7 +107,10 @@ final readonly class StartCrackCheck
             function (JobFile $file) use ($ulid, $indication, $celsius, $method): array {
                 $one = CrackEntries::indication($file, $indication);
                 if (! $one->wantsAnotherReading()) {
-                    throw Refused::because('indication', "Indication {$one->number} is settled: {$one->classification()->value}.");
+                    throw Refused::because(
+                        'indication',
+                        Line::of('cracks.ask.is_settled', ['number' => $one->number, 'is' => Labels::code($one->classification())]),
+                    );
                 }
                 if (
                     array_filter(
@@ -113,11 +118,11 @@ final readonly class StartCrackCheck
                         static fn (CheckRun $run): bool => $run->retestOf === $indication && ! $run->isRead(),
                     ) !== []
                 ) {
-                    throw Refused::because('indication', "A retest of indication {$one->number} is running already.");
+                    throw Refused::because('indication', Line::of('cracks.ask.retest_runs', ['number' => $one->number]));
                 }
                 $refusal = $method === CheckMethod::PressureTest ? Refusal::SurfaceOnly : $method->refusalFor($one->material);
                 if ($refusal !== null) {
-                    throw Refused::because('method', $refusal->words());
+                    throw Refused::because('method', Line::ofCode('cracks.refusal', $refusal));
                 }
                 $this->checkTemperature($file, $method, $celsius);
 
@@ -145,11 +150,11 @@ final readonly class StartCrackCheck
         }
         try {
             Dwell::at(
-                $celsius ?? throw Refused::because('temperature', 'How warm is the part? The dwell depends on it.'),
+                $celsius ?? throw Refused::because('temperature', Line::of('cracks.ask.how_warm')),
                 $file->policy->crackDwell,
             );
         } catch (CrackCheckRefused $refused) {
-            throw Refused::because('temperature', $refused->getMessage());
+            throw Refused::because('temperature', Line::ofCode('cracks.refusal', $refused->refusal));
         }
     }
 

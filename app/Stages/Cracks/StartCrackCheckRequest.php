@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Stages\Cracks;
 
 use App\Http\Keyed;
+use App\Words\Line;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use NorthLedger\Core\Engine\Policy\DwellSchool;
@@ -38,6 +39,6 @@ final class StartCrackCheckRequest extends FormRequest
     {
         $keyed = Keyed::in($this);
 
-        return ['temperature.*' => $keyed->temperatureWords(), 'developer_minutes.*' => 'Developer stays on for 10 to 60 minutes.'];
+        return ['temperature.*' => $keyed->temperatureWords(), 'developer_minutes.*' => Line::of('cracks.ask.developer_minutes')];
     }
 }

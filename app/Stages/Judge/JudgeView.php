@@ -10,6 +10,7 @@ use App\Pages\Stamp;
 use App\Record\JobFile;
 use App\Words\FindingWords;
 use App\Words\Line;
+use App\Words\Messages;
 use NorthLedger\Core\Engine\Places\Axis;
 use NorthLedger\Core\Engine\Places\Place;
 use NorthLedger\Core\Features\Bores\CanStay;
@@ -59,7 +60,7 @@ final readonly class JudgeView
             $missing,
             array_map(
                 static fn (PartDefect $defect): array => [
-                    'sentence' => $defect->sentence,
+                    'sentence' => Messages::defect($defect),
                     'rule' => $defect->rule,
                     'outcome' => $defect->remedy->value,
                 ],

@@ -11,6 +11,7 @@ use App\Record\JobFile;
 use App\Storage\EntryKind;
 use App\Storage\Job;
 use App\Storage\User;
+use App\Words\Line;
 use NorthLedger\Core\Features\Receiving\CountedState;
 use NorthLedger\Core\Features\Receiving\PartLine;
 use NorthLedger\Core\Features\Receiving\PartsList;
@@ -47,7 +48,7 @@ final readonly class CountPart
                 $file->record->parts()->expected[$part] ??
                 (PartsList::of($file->sheet)[$part] ??
                     (PartLine::other($words, $count ?? 1) ??
-                        throw Refused::because('part', 'This family has no such part. Reload the page, or say what it is called.')));
+                        throw Refused::because('part', Line::of('receive.ask.no_such_part'))));
 
             return [
                 $line->key,

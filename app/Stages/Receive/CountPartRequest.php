@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Stages\Receive;
 
+use App\Words\Line;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use NorthLedger\Core\Features\Receiving\CountedState;
@@ -27,9 +28,9 @@ final class CountPartRequest extends FormRequest
     public function messages(): array
     {
         return [
-            'part.required_without' => 'What is it called?',
-            'state.required' => 'Present, missing, damaged, or not ours?',
-            'count.*' => 'How many came? A whole number.',
+            'part.required_without' => Line::of('receive.ask.what_is_it_called'),
+            'state.required' => Line::of('receive.ask.which_state'),
+            'count.*' => Line::of('receive.ask.how_many_came'),
         ];
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Stages\Receive;
 
+use App\Words\Line;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use NorthLedger\Core\Features\Receiving\ClaimKind;
@@ -20,6 +21,6 @@ final class FoundPartsRequest extends FormRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['count.*' => 'How many were found? A whole number.'];
+        return ['count.*' => Line::of('receive.ask.how_many_found')];
     }
 }

@@ -6,6 +6,7 @@ namespace App\Stages\Receive;
 
 use App\Photos\PhotoStore;
 use App\Storage\Stage;
+use App\Words\Line;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 
@@ -27,15 +28,9 @@ final class PhotoRequest extends FormRequest
     public function messages(): array
     {
         return [
-            'photo.required' => 'Choose a picture first.',
-            'photo.uploaded' =>
-                'That file did not arrive: it is larger than '.
-                PhotoStore::MOST_MEGABYTES.
-                ' MB, or the connection broke. Send it again, smaller.',
-            'photo.max' =>
-                'That file is larger than '.
-                PhotoStore::MOST_MEGABYTES.
-                ' MB. Take the picture with a lower resolution and send it again.',
+            'photo.required' => Line::of('receive.ask.picture'),
+            'photo.uploaded' => Line::of('receive.ask.picture_lost', ['most' => PhotoStore::MOST_MEGABYTES]),
+            'photo.max' => Line::of('receive.ask.picture_too_large', ['most' => PhotoStore::MOST_MEGABYTES]),
         ];
     }
 }

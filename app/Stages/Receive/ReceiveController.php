@@ -8,6 +8,7 @@ use App\Http\Amount;
 use App\Http\RequestId;
 use App\Storage\FamilyIndex;
 use App\Storage\SpecBook;
+use App\Words\Line;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -83,7 +84,7 @@ final class ReceiveController
             ($noted->means === NotationMeaning::Step || $noted->value->isPositive())
             ? $noted->value->nanometres
             : throw ValidationException::withMessages([
-                'declared_step' => "“{$text}” is no size offered for {$sheet->name}. Write “standard”, or a step like “30 over”.",
+                'declared_step' => Line::of('receive.ask.no_such_size', ['text' => $text, 'family' => $sheet->name]),
             ]);
     }
 }

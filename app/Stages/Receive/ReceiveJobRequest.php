@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Stages\Receive;
 
 use App\Storage\SpecBook;
+use App\Words\Line;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use NorthLedger\Core\Features\Receiving\Arrival;
@@ -40,11 +41,11 @@ final class ReceiveJobRequest extends FormRequest
     public function messages(): array
     {
         return [
-            'required' => 'This is needed to take the engine in.',
-            'family.in' => 'Choose one of the families in the spec book.',
-            'budget.regex' => 'Write an amount like 2400 or 2400.50.',
-            'due_on.date_format' => 'Give the day as year-month-day, like 2026-12-05.',
-            'declared_evidence.required_with' => 'Say what shows the size step: the number on a piston crown, or the paperwork.',
+            'required' => Line::of('receive.ask.needed'),
+            'family.in' => Line::of('receive.ask.family'),
+            'budget.regex' => Line::of('receive.ask.amount'),
+            'due_on.date_format' => Line::of('receive.ask.day'),
+            'declared_evidence.required_with' => Line::of('receive.ask.evidence'),
         ];
     }
 }

@@ -12,13 +12,14 @@ use App\Storage\EntryKind;
 use App\Storage\Photo;
 use App\Words\FindingWords;
 use App\Words\Line;
+use App\Words\PartName;
+use App\Words\SleeveWords;
 use App\Words\VerdictWords;
 use NorthLedger\Core\Features\Receiving\ClaimCheck;
 use NorthLedger\Core\Features\Receiving\ClaimKind;
 use NorthLedger\Core\Features\Receiving\ClaimMatch;
 use NorthLedger\Core\Features\Receiving\CountedState;
 use NorthLedger\Core\Features\Receiving\PartLine;
-use NorthLedger\Core\Features\Receiving\SleeveFinding;
 use NorthLedger\Core\Features\Receiving\SleevePiece;
 use NorthLedger\Core\Features\Receiving\SleeveSurvey;
 use NorthLedger\Core\Finding\CustomerAnswer;
@@ -53,7 +54,7 @@ final readonly class ReceiveView
         $received = Received::of($file);
         $groups = [];
         foreach ($received->parts->expected as $line) {
-            $groups[$line->group->value][] = self::part($received, $line);
+            $groups[Line::ofCode('receive.group', $line->group)][] = self::part($received, $line);
         }
         $sleeves = array_map(
             static fn (int $cylinder): SleeveLine => self::sleeve($file, $cylinder, $received->surveys[$cylinder] ?? null),
@@ -84,10 +85,10 @@ final readonly class ReceiveView
         );
 
         return match (true) {
-            $differ > 0 => new Stamp('Paperwork differs', $differ === 1 ? 'in one line' : "in {$differ} lines", 'out'),
-            $open > 0 => new Stamp('Not counted in', $open === 1 ? 'one kind of part' : "{$open} kinds of part", 'missing'),
-            $amiss > 0 => new Stamp('Counted in', $amiss === 1 ? 'one part is not right' : "{$amiss} parts are not right", 'close'),
-            default => new Stamp('Counted in', 'all there', 'good'),
+            $differ > 0 => new Stamp(Line::of('receive.stamp.differs'), Line::counted('receive.stamp.in_lines', $differ), 'out'),
+            $open > 0 => new Stamp(Line::of('receive.stamp.not_counted'), Line::counted('receive.stamp.kinds', $open), 'missing'),
+            $amiss > 0 => new Stamp(Line::of('receive.stamp.counted'), Line::counted('receive.stamp.amiss', $amiss), 'close'),
+            default => new Stamp(Line::of('receive.stamp.counted'), Line::of('receive.stamp.all_there'), 'good'),
         };
     }
 
@@ -98,7 +99,7 @@ final readonly class ReceiveView
 
         return new PartCountLine(
             $line->key,
-            $line->words,
+            PartName::of($line),
             $line->count,
             $state === null ? '' : $state->value,
             match (true) {
@@ -166,15 +167,12 @@ final readonly class ReceiveView
             $survey !== null && $survey->jointFelt,
             $survey !== null && $survey->flangeNotSeated,
             $survey !== null && $survey->edgeCatchesNail,
-            implode(', ', array_map(static fn (SleeveFinding $finding): string => $finding->words(), $survey?->findings() ?? [])),
-            implode(
-                '; ',
-                array_unique(array_map(static fn (SleeveFinding $finding): string => $finding->worstOutcome(), $survey?->findings() ?? [])),
-            ),
+            SleeveWords::found($survey?->findings() ?? []),
+            SleeveWords::worst($survey?->findings() ?? []),
             $survey !== null && $survey->waitsForCustomer(),
             match ($survey?->answer) {
-                CustomerAnswer::Accepted => 'It stays by the customer’s concession',
-                CustomerAnswer::Declined => 'It comes out',
+                CustomerAnswer::Accepted => Line::of('receive.sleeve.stays'),
+                CustomerAnswer::Declined => Line::of('receive.sleeve.comes_out_by_word'),
                 default => '',
             }.
                 ($survey?->answer === null
@@ -210,10 +208,10 @@ final readonly class ReceiveView
     {
         $findings = array_map(
             static fn (ClaimCheck $check): array => [
-                'text' =>
-                    'The paperwork says '.
-                    self::claim($file, $check)['what'].
-                    (self::found($file, $check) === '' ? ', and it differs.' : '; '.self::found($file, $check).'.'),
+                'text' => Line::of(self::found($file, $check) === '' ? 'receive.finding.claim_differs' : 'receive.finding.claim', [
+                    'what' => self::claim($file, $check)['what'],
+                    'found' => self::found($file, $check),
+                ]),
                 'rule' => 'WORK-5',
             ],
             $received->differing(),
@@ -221,11 +219,10 @@ final readonly class ReceiveView
         foreach ($received->surveys as $survey) {
             if ($survey->findings() !== []) {
                 $findings[] = [
-                    'text' =>
-                        ucfirst(VerdictWords::cylinders([$survey->cylinder])).
-                        ', sleeve: '.
-                        implode(', ', array_map(static fn (SleeveFinding $finding): string => $finding->words(), $survey->findings())).
-                        '. The customer decides before anything is assembled on it.',
+                    'text' => Line::of('receive.finding.sleeve', [
+                        'cylinder' => VerdictWords::cylinders([$survey->cylinder]),
+                        'found' => SleeveWords::found($survey->findings()),
+                    ]),
                     'rule' => 'SLV-3',
                 ];
             }

@@ -95,6 +95,8 @@ final readonly class SeenBefore
             $largest,
         );
 
-        return $sizes === [] ? 'no readings' : ($sheet->occasion === Occasion::Final ? 'left at ' : 'came in at ').implode(', ', $sizes);
+        $line = $sheet->occasion === Occasion::Final ? 'receive.before.left' : 'receive.before.came';
+
+        return $sizes === [] ? Line::of('receive.before.none') : Line::of($line, ['sizes' => implode(', ', $sizes)]);
     }
 }

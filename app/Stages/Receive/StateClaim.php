@@ -12,6 +12,7 @@ use App\Sheet\TypedLength;
 use App\Storage\EntryKind;
 use App\Storage\Job;
 use App\Storage\User;
+use App\Words\Line;
 use NorthLedger\Core\Features\Receiving\ClaimKind;
 use NorthLedger\Core\Features\Receiving\ClaimMatch;
 
@@ -32,7 +33,7 @@ final readonly class StateClaim
             $size,
         ): array {
             if ($kind->isCounted() && $count === null) {
-                throw Refused::because('count', 'How many does the paperwork say?');
+                throw Refused::because('count', Line::of('receive.ask.how_many_claimed'));
             }
 
             return [
@@ -74,7 +75,7 @@ final readonly class StateClaim
     {
         $standing = $file->record->observations()->newest(EntryKind::Claim)[$claim] ?? null;
         if ($standing === null || $standing->flag('withdrawn')) {
-            throw Refused::because('claim', 'That line of the paperwork does not stand any more. Reload the page.');
+            throw Refused::because('claim', Line::of('receive.ask.no_such_claim'));
         }
     }
 }

@@ -13,8 +13,9 @@ use App\Sheet\TypedLength;
 use App\Storage\EntryKind;
 use App\Storage\Job;
 use App\Storage\User;
+use App\Words\Line;
+use App\Words\SleeveWords;
 use NorthLedger\Core\Features\Receiving\ClaimKind;
-use NorthLedger\Core\Features\Receiving\SleeveFinding;
 use NorthLedger\Core\Features\Receiving\SleevePiece;
 use NorthLedger\Core\Features\Receiving\SleevePieceKind;
 use NorthLedger\Core\Features\Receiving\SleeveSurvey;
@@ -48,12 +49,12 @@ final readonly class SurveySleeve
             $edgeCatchesNail,
         ): array {
             if (! in_array($cylinder, $file->sheet->layout->cylinders(), true)) {
-                throw Refused::because('cylinder', "This engine has no cylinder {$cylinder}.");
+                throw Refused::because('cylinder', Line::of('receive.ask.no_such_cylinder', ['cylinder' => $cylinder]));
             }
             $found = array_map(
                 static fn (array $piece): SleevePiece => new SleevePiece(
                     $piece[0],
-                    TypedLength::above($file, 'length', $piece[1], 'Enter a length above zero, measured from the deck down.'),
+                    TypedLength::above($file, 'length', $piece[1], Line::of('receive.ask.length')),
                 ),
                 $pieces,
             );
@@ -98,10 +99,10 @@ final readonly class SurveySleeve
         ): array {
             $findings = ($file->record->sleeves()[$cylinder] ?? null)?->findings() ?? [];
             if ($findings === []) {
-                throw Refused::because('cylinder', "Nothing about a sleeve in cylinder {$cylinder} is the customer’s to decide.");
+                throw Refused::because('cylinder', Line::of('receive.ask.not_the_customers', ['cylinder' => $cylinder]));
             }
             if (trim($how) === '') {
-                throw Refused::because('how', 'Who said it, and how? Like “the works manager, by telephone”.');
+                throw Refused::because('how', Line::of('receive.ask.who_said_it'));
             }
 
             return [
@@ -109,11 +110,8 @@ final readonly class SurveySleeve
                 [
                     'answer' => $answer->value,
                     'how' => $how,
-                    'defect' => implode(', ', array_map(static fn (SleeveFinding $finding): string => $finding->words(), $findings)),
-                    'worst_outcome' => implode(
-                        '; ',
-                        array_unique(array_map(static fn (SleeveFinding $finding): string => $finding->worstOutcome(), $findings)),
-                    ),
+                    'defect' => SleeveWords::found($findings),
+                    'worst_outcome' => SleeveWords::worst($findings),
                 ],
             ];
         });
@@ -131,7 +129,7 @@ final readonly class SurveySleeve
                 ? [$kind->value, ['count' => $count]]
                 : throw Refused::because(
                     'kind',
-                    'Sleeves are counted bore by bore; of other work only inserts, crack repairs and welds are counted.',
+                    Line::of('receive.ask.not_counted'),
                 ),
         );
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Stages\Receive;
 
+use App\Words\Line;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use NorthLedger\Core\Features\Receiving\SleevePieceKind;
@@ -26,6 +27,6 @@ final class SurveySleeveRequest extends FormRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['kind.required' => 'What sits in this bore?'];
+        return ['kind.required' => Line::of('receive.ask.what_sits_in_it')];
     }
 }

@@ -13,6 +13,7 @@ use App\Storage\SheetName;
 use App\Storage\Stage;
 use App\Storage\User;
 use App\Words\Line;
+use App\Words\Messages;
 use App\Words\OrderWords;
 use App\Words\VerdictWords;
 use NorthLedger\Core\Assessment\AssessedPart;
@@ -155,7 +156,7 @@ final readonly class ReleaseCheck
                     VerdictWords::cylinders($staying).
                     '. Read or look at what is missing, or put in the limit that nobody has looked up.',
                 ],
-            ...array_values(array_map(static fn (PartDefect $defect): string => $defect->sentence, $unchecked)),
+            ...array_values(array_map(Messages::defect(...), $unchecked)),
         ];
     }
 

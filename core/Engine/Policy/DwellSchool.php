@@ -17,12 +17,4 @@ enum DwellSchool: string
             self::Long => 30,
         };
     }
-
-    public function explanation(): string
-    {
-        return match ($this) {
-            self::Short => 'Ten minutes: enough for the open cracks of castings, and the part is free again soon.',
-            self::Long => 'Half an hour: tight fatigue cracks take longer to fill.',
-        };
-    }
 }

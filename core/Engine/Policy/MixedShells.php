@@ -9,12 +9,4 @@ enum MixedShells: string
 {
     case Alike = 'alike';
     case Mixed = 'mixed';
-
-    public function explanation(): string
-    {
-        return match ($this) {
-            self::Alike => 'Both halves are of one grade.',
-            self::Mixed => 'Two neighbouring grades give a clearance between theirs; the thicker half goes up.',
-        };
-    }
 }

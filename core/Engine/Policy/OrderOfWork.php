@@ -9,12 +9,4 @@ enum OrderOfWork: string
 {
     case DeckFirst = 'deck first';
     case BoreFirst = 'bore first';
-
-    public function explanation(): string
-    {
-        return match ($this) {
-            self::DeckFirst => 'The bore is then square to a fresh deck.',
-            self::BoreFirst => 'One fixture; pressed sleeves are faced with the deck afterwards.',
-        };
-    }
 }

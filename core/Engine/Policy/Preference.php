@@ -10,13 +10,4 @@ enum Preference: string
     case Life = 'life';
     case Cost = 'cost';
     case Balanced = 'balanced';
-
-    public function explanation(): string
-    {
-        return match ($this) {
-            self::Life => 'Cuts the least metal from the block; up to a third of the cylinders may be sleeved for it.',
-            self::Cost => 'The cheapest way, a replacement block included.',
-            self::Balanced => 'The cheapest way that leaves at least one further offered size.',
-        };
-    }
 }

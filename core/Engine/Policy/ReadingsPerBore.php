@@ -17,12 +17,4 @@ enum ReadingsPerBore: string
     {
         return $this === self::Six ? Station::JUDGED : [Station::Top, Station::Bottom];
     }
-
-    public function explanation(): string
-    {
-        return match ($this) {
-            self::Six => 'Top, middle and bottom on two axes: taper, barrel and hourglass are told apart.',
-            self::Four => 'Top and bottom on two axes: quicker, and no form is stated.',
-        };
-    }
 }

@@ -9,6 +9,7 @@ use NorthLedger\Core\Engine\Policy\CrackCheckNeeds;
 use NorthLedger\Core\Engine\Specification\EnginePart;
 use NorthLedger\Core\Engine\Specification\SpecificationSheet;
 use NorthLedger\Core\Finding\CustomerAnswer;
+use NorthLedger\Core\Finding\Message;
 use NorthLedger\Core\Finding\PartDefect;
 use NorthLedger\Core\Finding\Remedy;
 
@@ -44,7 +45,7 @@ final class CrackDefects
                     $part,
                     $needs->of($part) === CrackCheckNeed::Needed,
                     'CRACK-5a',
-                    ucfirst($sheet->nameOf($part)).': not checked for cracks.',
+                    new Message('cracks.defect.not_checked', ['part' => $sheet->nameOf($part)]),
                 ),
                 $unchecked,
             ),
@@ -53,16 +54,13 @@ final class CrackDefects
 
     private static function ofSuspect(Indication $suspect): PartDefect
     {
-        $what =
-            $suspect->readings[count($suspect->readings) - 1]->look === Look::PatchThatStays
-                ? 'a patch will not clean up. Check it for a crack.'
-                : 'suspect. Clean it, develop it and read it again.';
+        $isPatch = $suspect->readings[count($suspect->readings) - 1]->look === Look::PatchThatStays;
 
         return PartDefect::found(
             $suspect->location->part(),
             Remedy::Decide,
             'CRACK-3',
-            ucfirst($suspect->location->words()).": {$what}",
+            new Message($isPatch ? 'cracks.defect.patch' : 'cracks.defect.suspect', ['where' => $suspect->location->message()]),
             $suspect->location->cylinder,
         );
     }
@@ -78,16 +76,16 @@ final class CrackDefects
             default => Remedy::Repair,
         };
         $done = match (true) {
-            $crack->answer === CustomerAnswer::Declined => 'The customer declined the repair.',
-            $disposition === null => 'No rule says what is done; decide it with a specialist.',
-            default => $disposition->words(),
+            $crack->answer === CustomerAnswer::Declined => new Message('cracks.defect.declined'),
+            $disposition === null => new Message('cracks.defect.no_rule'),
+            default => $disposition->message(),
         };
 
         return PartDefect::found(
             $crack->location->part(),
             $remedy,
             'CRACK-5',
-            ucfirst($crack->location->words()).": crack. {$done}",
+            new Message('cracks.defect.crack', ['where' => $crack->location->message(), 'done' => $done]),
             $crack->location->cylinder,
         );
     }

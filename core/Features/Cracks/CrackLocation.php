@@ -8,6 +8,7 @@ use NorthLedger\Core\Engine\Specification\CrackZone;
 use NorthLedger\Core\Engine\Specification\EnginePart;
 use NorthLedger\Core\Engine\Specification\Face;
 use NorthLedger\Core\Engine\Specification\PronePlace;
+use NorthLedger\Core\Finding\Message;
 
 /** Where on the crack map an indication lies: a spot, or a line or area of several points. */
 final readonly class CrackLocation
@@ -48,9 +49,19 @@ final readonly class CrackLocation
         return $this->face->part();
     }
 
-    /** “deck, valve seat to bore, cylinder 2” */
-    public function words(): string
+    /** As an order and a plan keep it: codes, one after the other. */
+    public function key(): string
     {
         return "{$this->face->value}, {$this->zone->value}".($this->cylinder === null ? '' : ", cylinder {$this->cylinder}");
+    }
+
+    /** “deck, valve seat to bore, cylinder 2” */
+    public function message(): Message
+    {
+        $where = ['face' => $this->face, 'zone' => $this->zone];
+
+        return $this->cylinder === null
+            ? new Message('cracks.where.on_face', $where)
+            : new Message('cracks.where.at_cylinder', $where + ['cylinder' => $this->cylinder]);
     }
 }

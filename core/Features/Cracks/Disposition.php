@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace NorthLedger\Core\Features\Cracks;
 
+use NorthLedger\Core\Finding\Message;
+
 /** What is done about a crack (CRACK-5). */
 enum Disposition: string
 {
@@ -31,20 +33,9 @@ enum Disposition: string
         return $this !== self::ScrapUnlessGroundOut && $this !== self::ConfirmFirst;
     }
 
-    /** “seat insert”, “specialist”: what it is to the person who has to arrange it. */
-    public function words(): string
+    /** What is done, in a sentence. */
+    public function message(): Message
     {
-        return match ($this) {
-            self::Scrap => 'The part is scrap.',
-            self::Sleeve => 'The cylinder is sleeved.',
-            self::StitchOrWeld => 'The crack is stitched, or welded by a specialist in cast iron.',
-            self::RepairWithSeatInsert => 'The crack is repaired and a seat insert fitted over it.',
-            self::WeldRepair => 'The crack is opened, welded and machined again.',
-            self::Specialist => 'A specialist looks at it before anything is promised.',
-            self::ScrapUnlessGroundOut => 'Does it grind out within the undersizes offered? If not, the part is scrap.',
-            self::ConfirmFirst =>
-                'One method has shown it: confirm it by another one, or let a specialist settle it, before the part is scrapped.',
-            self::GrindAndCheckAgain => 'The journal is ground and the check repeated afterwards.',
-        };
+        return new Message('cracks.done.'.str_replace(' ', '_', $this->value));
     }
 }

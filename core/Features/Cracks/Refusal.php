@@ -12,19 +12,4 @@ enum Refusal: string
     case NothingToPressurise = 'nothing_to_pressurise';
     case TooCold = 'too_cold';
     case TooHot = 'too_hot';
-
-    /** The reason, and the way out. */
-    public function words(): string
-    {
-        return match ($this) {
-            self::NotMagnetic => 'Particles only gather on iron and steel; this metal is not magnetic. Use dye penetrant.',
-            self::SurfaceOnly =>
-                'Dye finds only what is open to the surface. For a crack below it use magnetic particle on iron or steel, or send the '.
-                    'part out for ultrasonic.',
-            self::NothingToPressurise =>
-                'This part has no jacket and no gallery that holds pressure. Use dye penetrant or magnetic particle.',
-            self::TooCold => 'Below 5 °C penetrant does not creep into a crack. Bring the part into a warm room first.',
-            self::TooHot => 'Above 50 °C penetrant dries in the crack. Let the part cool first.',
-        };
-    }
 }

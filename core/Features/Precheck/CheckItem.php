@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace NorthLedger\Core\Features\Precheck;
 
 use NorthLedger\Core\Engine\Specification\EnginePart;
+use NorthLedger\Core\Finding\Message;
 use NorthLedger\Core\Finding\Remedy;
 
 /** One line of the checklist, with the reason why it is looked at. */
@@ -14,9 +15,9 @@ final readonly class CheckItem
 
     public function __construct(
         public string $key,
-        public string $group,
-        public string $title,
-        public string $reason,
+        public CheckGroup $group,
+        public Message $title,
+        public Message $reason,
         public EnginePart $part,
         public AnswerKind $kind = AnswerKind::FineOrFinding,
     ) {
@@ -31,10 +32,10 @@ final readonly class CheckItem
     }
 
     /** What was found, before its place and remark. */
-    public function finding(): string
+    public function finding(): Message
     {
-        return in_array($this->group, ['Looks', 'Housings'], true) && $this->key !== 'caps'
+        return in_array($this->group, [CheckGroup::Looks, CheckGroup::Housings], true) && $this->key !== 'caps'
             ? $this->title
-            : "Not as it should be: {$this->title}";
+            : new Message('precheck.not_as_it_should_be', ['what' => $this->title]);
     }
 }

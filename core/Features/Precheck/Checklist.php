@@ -12,6 +12,7 @@ use NorthLedger\Core\Engine\Specification\LayoutKind;
 use NorthLedger\Core\Engine\Specification\Material;
 use NorthLedger\Core\Engine\Specification\SpecificationSheet;
 use NorthLedger\Core\Engine\Specification\ThreadSpec;
+use NorthLedger\Core\Finding\Message;
 
 /** What is cleaned and looked at before anything is measured, made from a family's parts and metals. */
 final readonly class Checklist
@@ -54,14 +55,16 @@ final readonly class Checklist
             $material = $sheet->materialOf($part);
             $items[] = new CheckItem(
                 "wash.{$part->value}",
-                'Wash',
-                self::name($sheet, $part).' washed',
-                match ($material) {
-                    Material::Aluminium, Material::Magnesium => ucfirst($material->value).
-                        ': no caustic tank'.
-                        ($material === Material::Magnesium ? ', no blasting.' : '.'),
-                    default => ucfirst($material->value).': any wash will do; a crack shows only on clean metal.',
-                },
+                CheckGroup::Wash,
+                new Message('precheck.title.wash', ['part' => $sheet->nameOf($part)]),
+                new Message(
+                    match ($material) {
+                        Material::Aluminium => 'precheck.reason.wash_aluminium',
+                        Material::Magnesium => 'precheck.reason.wash_magnesium',
+                        default => 'precheck.reason.wash',
+                    },
+                    ['metal' => $material],
+                ),
                 $part,
                 AnswerKind::Wash,
             );
@@ -81,28 +84,19 @@ final readonly class Checklist
     /** @return non-empty-list<CheckItem> */
     private static function faces(SpecificationSheet $sheet): array
     {
-        $reason = match ($sheet->volumes->gasket) {
-            GasketKind::Composite =>
-                'A composite gasket forgives a scratch, not a gouge across its sealing band. Scraper flat, no abrasive discs: their dust '.
-                    'ends in the bearings.',
-            GasketKind::MultiLayerSteel => 'A steel gasket seals on a mirror: no scraper marks, no abrasive discs.',
-            null => 'What the gasket forgives nobody has said: no scraper marks across its sealing band, no abrasive discs.',
-            GasketKind::Copper => 'Copper takes the form of what it lies on: no burr, no old sealant.',
-        };
-        $face = $sheet->deck === null ? 'Cylinder spigots and seats' : 'Deck';
+        $reason = new Message(match ($sheet->volumes->gasket) {
+            GasketKind::Composite => 'precheck.reason.composite_gasket',
+            GasketKind::MultiLayerSteel => 'precheck.reason.steel_gasket',
+            GasketKind::Copper => 'precheck.reason.copper_gasket',
+            null => 'precheck.reason.unknown_gasket',
+        });
+        $face = $sheet->deck === null ? 'spigots' : 'deck';
+        $rail = $sheet->housings->partingGap === null ? 'rail' : 'parting_faces';
 
         return [
-            new CheckItem('face.deck', 'Gasket faces', "{$face} scraped clean", $reason, EnginePart::Block),
-            new CheckItem('face.head', 'Gasket faces', 'Head face scraped clean', $reason, EnginePart::Head),
-            new CheckItem(
-                'face.rail',
-                'Gasket faces',
-                $sheet->housings->partingGap === null
-                    ? 'Pan rail, front and rear faces clean'
-                    : 'Parting faces clean, no burr at the studs',
-                'A burr here holds two faces apart by more than a bearing has clearance.',
-                EnginePart::Block,
-            ),
+            new CheckItem('face.deck', CheckGroup::GasketFaces, self::title($face), $reason, EnginePart::Block),
+            new CheckItem('face.head', CheckGroup::GasketFaces, self::title('head_face'), $reason, EnginePart::Head),
+            new CheckItem('face.rail', CheckGroup::GasketFaces, self::title($rail), self::reason('rail'), EnginePart::Block),
         ];
     }
 
@@ -112,9 +106,9 @@ final readonly class Checklist
         return array_map(
             static fn (DatumFaceSpec $datum): CheckItem => new CheckItem(
                 "datum.{$datum->key}",
-                'Datum faces',
-                ucfirst($datum->words).' clean, no burr',
-                'The machine takes its bearings from it: a burr here tilts every cut.',
+                CheckGroup::DatumFaces,
+                new Message('precheck.title.datum', ['face' => $datum->words]),
+                self::reason('datum'),
                 EnginePart::Block,
             ),
             $sheet->datumFaces,
@@ -124,27 +118,12 @@ final readonly class Checklist
     /** @return non-empty-list<CheckItem> */
     private static function galleries(SpecificationSheet $sheet): array
     {
+        $plugs = $sheet->housings->galleriesOpenable === false ? 'galleries_flushed' : 'plugs';
+        $jacket = new CheckItem('jacket', CheckGroup::Passages, self::title('jacket'), self::reason('jacket'), EnginePart::Block);
+
         return [
-            new CheckItem(
-                'plugs',
-                'Passages',
-                $sheet->housings->galleriesOpenable === false
-                    ? 'Galleries flushed; they cannot be opened on this case'
-                    : 'Gallery plugs out, galleries brushed through',
-                'Swarf behind a plug goes through the new bearings in the first minute.',
-                EnginePart::Block,
-            ),
-            ...$sheet->hasWaterJacket() === false
-                ? []
-                : [
-                    new CheckItem(
-                        'jacket',
-                        'Passages',
-                        'Core plugs out, jackets free of scale',
-                        'Scale hides cracks and holds a hot spot behind it.',
-                        EnginePart::Block,
-                    ),
-                ],
+            new CheckItem('plugs', CheckGroup::Passages, self::title($plugs), self::reason('plugs'), EnginePart::Block),
+            ...$sheet->hasWaterJacket() === false ? [] : [$jacket],
         ];
     }
 
@@ -154,11 +133,14 @@ final readonly class Checklist
         return array_map(
             static fn (ThreadSpec $thread): CheckItem => new CheckItem(
                 "thread.{$thread->key}",
-                'Threads',
-                ucfirst($thread->words),
-                "{$thread->count} of {$thread->size}, {$thread->pitch}".
-                    ($thread->insertsExpected === 0 ? '.' : "; {$thread->insertsExpected} with an insert as made.").
-                    ' A dirty thread gives a false torque.',
+                CheckGroup::Threads,
+                new Message('precheck.title.thread', ['thread' => $thread->words]),
+                new Message($thread->insertsExpected === 0 ? 'precheck.reason.thread' : 'precheck.reason.thread_with_inserts', [
+                    'count' => $thread->count,
+                    'size' => $thread->size,
+                    'pitch' => $thread->pitch,
+                    'inserts' => $thread->insertsExpected,
+                ]),
                 str_contains($thread->words, 'head') && ! str_contains($thread->words, 'stud') ? EnginePart::Head : EnginePart::Block,
                 AnswerKind::Threads,
             ),
@@ -173,86 +155,49 @@ final readonly class Checklist
             return [
                 new CheckItem(
                     'caps',
-                    'Housings',
-                    "Main caps in their registers, all {$sheet->housings->count}",
-                    'A cap that rocks in its register takes the housing out of line with every torque.',
+                    CheckGroup::Housings,
+                    new Message('precheck.title.caps', ['count' => $sheet->housings->count]),
+                    self::reason('caps'),
                     EnginePart::Block,
                 ),
-                self::imprint(),
+                self::ofBlock('imprint', CheckGroup::Housings),
             ];
         }
 
         return [
-            new CheckItem(
-                'parting.gap',
-                'Housings',
-                'Parting face, case torqued: thickest feeler that enters',
-                'A gap at the parting face lets the halves work; nothing brings them together again.',
-                EnginePart::Block,
-                AnswerKind::Gap,
-            ),
-            new CheckItem(
-                'line-bore.step',
-                'Housings',
-                'Line-bore size the case has now',
-                'Bearings are made to one last size; a case at it cannot be bored again.',
-                EnginePart::Block,
-                AnswerKind::LineBoreStep,
-            ),
-            new CheckItem(
-                'blasted',
-                'Housings',
-                'Grit or bead blasting',
-                'Grit in galleries that cannot be opened comes out into the bearings.',
-                EnginePart::Block,
-            ),
-            self::imprint(),
+            self::ofBlock('parting.gap', CheckGroup::Housings, AnswerKind::Gap),
+            self::ofBlock('line-bore.step', CheckGroup::Housings, AnswerKind::LineBoreStep),
+            self::ofBlock('blasted', CheckGroup::Housings),
+            self::ofBlock('imprint', CheckGroup::Housings),
         ];
     }
 
-    private static function imprint(): CheckItem
-    {
-        return new CheckItem(
-            'imprint',
-            'Housings',
-            'Bearing imprint or a step in the housings',
-            'A shell that moved has worn its shape into the housing; that asks for line bore or line hone.',
-            EnginePart::Block,
-        );
-    }
-
-    /** @return list<CheckItem> */
+    /** @return non-empty-list<CheckItem> */
     private static function looks(SpecificationSheet $sheet): array
     {
+        $corrosion = $sheet->blockMaterial === Material::Magnesium ? 'corrosion_of_magnesium' : 'corrosion';
+
         return [
-            new CheckItem(
-                'overheated',
-                'Looks',
-                'Signs of overheating',
-                'Blued metal, cooked paint, a soft plug: look for cracks and a bent face there.',
-                EnginePart::Head,
-            ),
-            new CheckItem(
-                'corrosion',
-                'Looks',
-                'Corrosion of sealing faces and walls',
-                $sheet->blockMaterial === Material::Magnesium
-                    ? 'Magnesium rots from under its paint.'
-                    : 'Pits inside the sealing band must go, or be repaired.',
-                EnginePart::Block,
-            ),
-            new CheckItem(
-                'studs',
-                'Looks',
-                'Broken or bent studs',
-                'A broken stud is drilled out before the deck is faced, not after.',
-                EnginePart::Block,
-            ),
+            new CheckItem('overheated', CheckGroup::Looks, self::title('overheated'), self::reason('overheated'), EnginePart::Head),
+            new CheckItem('corrosion', CheckGroup::Looks, self::title('corrosion'), self::reason($corrosion), EnginePart::Block),
+            self::ofBlock('studs', CheckGroup::Looks),
         ];
     }
 
-    private static function name(SpecificationSheet $sheet, EnginePart $part): string
+    private static function ofBlock(string $key, CheckGroup $group, AnswerKind $kind = AnswerKind::FineOrFinding): CheckItem
     {
-        return ucfirst($sheet->nameOf($part));
+        $code = str_replace(['.', '-'], '_', $key);
+
+        return new CheckItem($key, $group, self::title($code), self::reason($code), EnginePart::Block, $kind);
+    }
+
+    private static function title(string $code): Message
+    {
+        return new Message("precheck.title.{$code}");
+    }
+
+    private static function reason(string $code): Message
+    {
+        return new Message("precheck.reason.{$code}");
     }
 }

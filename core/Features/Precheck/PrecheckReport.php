@@ -6,6 +6,7 @@ namespace NorthLedger\Core\Features\Precheck;
 
 use NorthLedger\Core\Engine\Specification\EnginePart;
 use NorthLedger\Core\Engine\Specification\SpecificationSheet;
+use NorthLedger\Core\Finding\Message;
 use NorthLedger\Core\Finding\PartDefect;
 use NorthLedger\Core\Finding\Remedy;
 use NorthLedger\Core\Quantity\Length;
@@ -67,7 +68,7 @@ final readonly class PrecheckReport
     {
         return array_values(
             array_map(
-                fn (CheckItem $item): PartDefect => PartDefect::found($item->part, $item->remedy(), 'VER-1', $this->sentence($item)),
+                fn (CheckItem $item): PartDefect => PartDefect::found($item->part, $item->remedy(), 'VER-1', $this->said($item)),
                 array_filter(
                     $this->findings(),
                     static fn (CheckItem $item): bool => $item->kind !== AnswerKind::Wash && ! in_array($item->key, self::TOLD_APART, true),
@@ -76,14 +77,15 @@ final readonly class PrecheckReport
         );
     }
 
-    private function sentence(CheckItem $item): string
+    private function said(CheckItem $item): Message
     {
         $answer = $this->answers[$item->key];
+        $more = array_filter([$answer->place, $answer->remark], static fn (string $part): bool => trim($part) !== '');
 
-        return implode(
-            ', ',
-            array_filter([$item->finding(), $answer->place, $answer->remark], static fn (string $part): bool => trim($part) !== ''),
-        ).'.';
+        return new Message('precheck.found', [
+            'finding' => $item->finding(),
+            'more' => implode('', array_map(static fn (string $part): string => ", {$part}", $more)),
+        ]);
     }
 
     private function partingGap(): ?PartDefect
@@ -96,7 +98,7 @@ final readonly class PrecheckReport
                 EnginePart::Block,
                 Remedy::Scrap,
                 'LINE-3',
-                'A feeler as thick as the limit enters the parting face of the torqued case: the case is scrap.',
+                new Message('precheck.defect.parting_gap'),
             );
     }
 
@@ -111,7 +113,7 @@ final readonly class PrecheckReport
                 EnginePart::Block,
                 Remedy::Scrap,
                 'LINE-3',
-                'The housings are at the largest line-bore step: no bearing is made beyond it.',
+                new Message('precheck.defect.last_line_bore'),
             );
     }
 
@@ -126,13 +128,13 @@ final readonly class PrecheckReport
             return null;
         }
 
-        [$remedy, $reason] = match ($this->sheet->housings->galleriesOpenable) {
-            true => [Remedy::Decide, 'The case was blasted: open and flush every gallery before it is used.'],
-            false => [Remedy::Scrap, 'The case was blasted and its galleries cannot be opened: grit stays in them, the case is scrap.'],
-            null => [Remedy::Decide, 'The case was blasted: find out whether its galleries can be opened. If they cannot, it is scrap.'],
+        [$remedy, $code] = match ($this->sheet->housings->galleriesOpenable) {
+            true => [Remedy::Decide, 'precheck.defect.blasted_open'],
+            false => [Remedy::Scrap, 'precheck.defect.blasted_closed'],
+            null => [Remedy::Decide, 'precheck.defect.blasted'],
         };
 
-        return PartDefect::found(EnginePart::Block, $remedy, 'LINE-3', $reason);
+        return PartDefect::found(EnginePart::Block, $remedy, 'LINE-3', new Message($code));
     }
 
     /** @return list<CheckItem> */

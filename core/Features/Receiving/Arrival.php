@@ -17,19 +17,6 @@ enum Arrival: string
     case CrankshaftOnly = 'crankshaft only';
     case RodsOnly = 'rods only';
 
-    public function explanation(): string
-    {
-        return match ($this) {
-            self::Complete => 'with everything that is bolted on',
-            self::LongBlock => 'block, crank, pistons and head, nothing bolted on',
-            self::ShortBlock => 'block, crank and pistons, no head',
-            self::BareBlock => 'the block with its caps, or the case halves and cylinders',
-            self::HeadOnly => 'the head with its valves',
-            self::CrankshaftOnly => 'the bare crankshaft',
-            self::RodsOnly => 'a set of connecting rods',
-        };
-    }
-
     /** True where the part comes with an engine that comes in so. */
     public function brings(EnginePart $part): bool
     {

@@ -7,11 +7,11 @@ namespace NorthLedger\Core\Features\Receiving;
 /** Parts that come and go together. */
 enum PartGroup: string
 {
-    case Block = 'Block';
-    case Crankshaft = 'Crankshaft';
-    case RunningGear = 'Running gear';
-    case Head = 'Head and valves';
-    case BoltedOn = 'Bolted on';
+    case Block = 'block';
+    case Crankshaft = 'crankshaft';
+    case RunningGear = 'running_gear';
+    case Head = 'head';
+    case BoltedOn = 'bolted_on';
     /** On no list of this family: somebody noted it. */
-    case Other = 'Noted besides';
+    case Other = 'other';
 }

@@ -11,8 +11,19 @@ final readonly class PartLine
 
     private const LONGEST_KEY = 30;
 
-    public function __construct(public string $key, public PartGroup $group, public string $words, public int $count)
-    {
+    /**
+     * @param  string  $words  What the sheet or somebody calls it; empty where its code says what it is
+     * @param  bool  $isRare  Often missing
+     * @param  string  $code  Of its name, where its key alone does not say it
+     */
+    public function __construct(
+        public string $key,
+        public PartGroup $group,
+        public int $count,
+        public string $words = '',
+        public bool $isRare = false,
+        private string $code = '',
+    ) {
     }
 
     /**
@@ -26,7 +37,13 @@ final readonly class PartLine
 
         return $slug === ''
             ? null
-            : new self(substr(self::OTHER.$slug, 0, self::LONGEST_KEY), PartGroup::Other, trim($words), max(1, $count));
+            : new self(substr(self::OTHER.$slug, 0, self::LONGEST_KEY), PartGroup::Other, max(1, $count), trim($words));
+    }
+
+    /** Of its name, where nobody else named it. */
+    public function code(): string
+    {
+        return $this->code === '' ? $this->key : $this->code;
     }
 
     public function isOther(): bool

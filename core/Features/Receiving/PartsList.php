@@ -32,8 +32,9 @@ final readonly class PartsList
             static fn (FamilyPart $part): PartLine => new PartLine(
                 "family-{$part->key}",
                 PartGroup::BoltedOn,
-                $part->isRare ? "{$part->words} (rare, often missing)" : $part->words,
                 $part->count,
+                $part->words,
+                $part->isRare,
             ),
             $sheet->parts,
         );
@@ -58,13 +59,13 @@ final readonly class PartsList
 
         return [
             $isSplit
-                ? new PartLine('case-halves', PartGroup::Block, 'case halves', 2)
-                : new PartLine('block', PartGroup::Block, 'block', 1),
+                ? new PartLine('case-halves', PartGroup::Block, 2)
+                : new PartLine('block', PartGroup::Block, 1),
             ...$isSplit
-                ? [new PartLine('through-bolts', PartGroup::Block, 'through bolts and nuts', 6)]
-                : [new PartLine('main-caps', PartGroup::Block, 'main caps with bolts', $sheet->housings->count)],
+                ? [new PartLine('through-bolts', PartGroup::Block, 6)]
+                : [new PartLine('main-caps', PartGroup::Block, $sheet->housings->count)],
             ...$sheet->cylinders === CylinderKind::Separate
-                ? [new PartLine('cylinders', PartGroup::Block, 'cylinders', count($sheet->layout->cylinders()))]
+                ? [new PartLine('cylinders', PartGroup::Block, count($sheet->layout->cylinders()))]
                 : [],
         ];
     }
@@ -75,19 +76,19 @@ final readonly class PartsList
         $cylinders = count($sheet->layout->cylinders());
 
         return [
-            new PartLine('crankshaft', PartGroup::Crankshaft, 'crankshaft', 1),
-            new PartLine('flywheel', PartGroup::RunningGear, 'flywheel', 1),
-            new PartLine('main-shells', PartGroup::RunningGear, 'main bearing shells', 2 * $sheet->housings->count),
-            new PartLine('rods', PartGroup::RunningGear, 'connecting rods with caps and bolts', $cylinders),
-            new PartLine('pistons', PartGroup::RunningGear, 'pistons', $cylinders),
-            new PartLine('pins', PartGroup::RunningGear, 'piston pins', $cylinders),
+            new PartLine('crankshaft', PartGroup::Crankshaft, 1),
+            new PartLine('flywheel', PartGroup::RunningGear, 1),
+            new PartLine('main-shells', PartGroup::RunningGear, 2 * $sheet->housings->count),
+            new PartLine('rods', PartGroup::RunningGear, $cylinders),
+            new PartLine('pistons', PartGroup::RunningGear, $cylinders),
+            new PartLine('pins', PartGroup::RunningGear, $cylinders),
             ...$sheet->lifters === null
                 ? []
                 : [
-                    new PartLine('camshaft', PartGroup::RunningGear, 'camshaft', 1),
-                    new PartLine('lifters', PartGroup::RunningGear, 'lifters, in their order', $sheet->lifters->count),
+                    new PartLine('camshaft', PartGroup::RunningGear, 1),
+                    new PartLine('lifters', PartGroup::RunningGear, $sheet->lifters->count),
                 ],
-            new PartLine('timing', PartGroup::RunningGear, 'timing gears or chain', 1),
+            new PartLine('timing', PartGroup::RunningGear, 1),
         ];
     }
 
@@ -97,21 +98,21 @@ final readonly class PartsList
         $valves = $sheet->intake->count + $sheet->exhaust->count;
         $train = match ($sheet->valveTrain) {
             ValveTrain::OverheadValve => [
-                new PartLine('rockers', PartGroup::Head, 'rocker arms', $valves),
-                new PartLine('pushrods', PartGroup::Head, 'pushrods', $valves),
+                new PartLine('rockers', PartGroup::Head, $valves),
+                new PartLine('pushrods', PartGroup::Head, $valves),
             ],
-            ValveTrain::OverheadCam => [new PartLine('head-camshaft', PartGroup::Head, 'camshaft with caps', 1)],
+            ValveTrain::OverheadCam => [new PartLine('head-camshaft', PartGroup::Head, 1)],
             ValveTrain::SideValve => [],
             ValveTrain::Mixed => [
-                new PartLine('pushrods', PartGroup::Head, 'pushrods, intake', $sheet->intake->count),
-                new PartLine('rockers', PartGroup::Head, 'rocker arms, intake', $sheet->intake->count),
+                new PartLine('pushrods', PartGroup::Head, $sheet->intake->count, code: 'pushrods-intake'),
+                new PartLine('rockers', PartGroup::Head, $sheet->intake->count, code: 'rockers-intake'),
             ],
         };
 
         return [
-            new PartLine('heads', PartGroup::Head, $sheet->layout->kind->banks() === 1 ? 'head' : 'heads', $sheet->layout->kind->banks()),
-            new PartLine('valves', PartGroup::Head, 'valves', $valves),
-            new PartLine('springs', PartGroup::Head, 'valve springs with retainers', $valves),
+            new PartLine('heads', PartGroup::Head, $sheet->layout->kind->banks()),
+            new PartLine('valves', PartGroup::Head, $valves),
+            new PartLine('springs', PartGroup::Head, $valves),
             ...$train,
         ];
     }
@@ -120,13 +121,13 @@ final readonly class PartsList
     private static function boltedOn(SpecificationSheet $sheet): array
     {
         return [
-            new PartLine('sump', PartGroup::BoltedOn, 'sump', 1),
-            new PartLine('oil-pump', PartGroup::BoltedOn, 'oil pump', 1),
-            new PartLine('front-cover', PartGroup::BoltedOn, 'front cover', 1),
-            new PartLine('manifolds', PartGroup::BoltedOn, 'manifolds', 2),
-            ...($sheet->deck === null ? [] : [new PartLine('water-pump', PartGroup::BoltedOn, 'water pump', 1)]),
-            new PartLine('fuel', PartGroup::BoltedOn, 'carburettor or injection pump', 1),
-            new PartLine('ignition', PartGroup::BoltedOn, 'ignition or injectors', 1),
+            new PartLine('sump', PartGroup::BoltedOn, 1),
+            new PartLine('oil-pump', PartGroup::BoltedOn, 1),
+            new PartLine('front-cover', PartGroup::BoltedOn, 1),
+            new PartLine('manifolds', PartGroup::BoltedOn, 2),
+            ...($sheet->deck === null ? [] : [new PartLine('water-pump', PartGroup::BoltedOn, 1)]),
+            new PartLine('fuel', PartGroup::BoltedOn, 1),
+            new PartLine('ignition', PartGroup::BoltedOn, 1),
         ];
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace NorthLedger\Core\Features\Receiving;
 
 use NorthLedger\Core\Engine\Specification\EnginePart;
+use NorthLedger\Core\Finding\Message;
 use NorthLedger\Core\Finding\PartDefect;
 use NorthLedger\Core\Finding\Remedy;
 
@@ -23,7 +24,7 @@ final class SleeveDefects
                     EnginePart::Block,
                     Remedy::Sleeve,
                     'SLV-3',
-                    "Cylinder {$survey->cylinder}: the old sleeve comes out and a new one goes in.",
+                    new Message('receive.sleeve.comes_out', ['cylinder' => $survey->cylinder]),
                     $survey->cylinder,
                 ),
                 array_filter($surveys, static fn (SleeveSurvey $survey): bool => $survey->comesOut()),

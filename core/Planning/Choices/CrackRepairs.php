@@ -34,7 +34,7 @@ final readonly class CrackRepairs
                     ]),
                 ],
                 BoreChoices::CODE,
-                about: $crack->location->words(),
+                about: $crack->location->key(),
             ),
             self::of($engine->cracks, EnginePart::Block),
         );

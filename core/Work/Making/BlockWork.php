@@ -96,7 +96,7 @@ final readonly class BlockWork
     {
         $place = '';
         foreach ($this->agreed->engine->cracks->cracks() as $crack) {
-            $place = $crack->number === $number ? $crack->location->words() : $place;
+            $place = $crack->number === $number ? $crack->location->key() : $place;
         }
         $isSeat = static fn (Piece $piece): bool => $piece->item === PriceItem::SeatInsert && $piece->count > 0;
         $hasInsert = array_filter($choice->pieces, $isSeat) !== [];

@@ -74,7 +74,7 @@ final readonly class HeadWork
             $operations[] = new Operation(
                 OperationKind::HeadRepair,
                 (string) $crack->number,
-                notes: [new Note(NoteKind::CrackAt, said: $crack->location->words())],
+                notes: [new Note(NoteKind::CrackAt, said: $crack->location->key())],
             );
         }
 

@@ -132,7 +132,10 @@
 @include('plan.total')
 @if($plan->why !== '')
 <h2>Why that size</h2><p>{{ $plan->why }}</p>
-<p class="soft">The shop prefers “{{ $file->policy->preference->value }}”. {{ $file->policy->preference->explanation() }}</p>
+<p class="soft">
+    The shop prefers “{{ $file->policy->preference->value }}”.
+    {{ \App\Words\Line::ofCode('policy.settings.preference.choices', $file->policy->preference) }}
+</p>
 @endif
 @if($plan->traces !== [])
     <p>@foreach($plan->traces as $cylinder)<a class="button" href="bores/{{ $cylinder }}">Trace cylinder {{ $cylinder }}</a> @endforeach</p>

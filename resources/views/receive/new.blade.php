@@ -57,7 +57,7 @@
                 <select id="arrival" name="arrival">
                     @foreach(\NorthLedger\Core\Features\Receiving\Arrival::cases() as $one)
                         <option value="{{ $one->value }}" @selected(old('arrival') === $one->value)>
-                            {{ $one->value }}: {{ $one->explanation() }}
+                            {{ $one->value }}: {{ \App\Words\Line::ofCode('receive.arrival', $one) }}
                         </option>
                     @endforeach
                 </select>

@@ -19,9 +19,9 @@
     <form method="post" action="/shop" class="settings mt-3">
         @csrf
         <x-field-error name="policy" />
-        @foreach($groups as $title => $settings)
-        <section class="setting-group" aria-label="{{ $title }}">
-            <h2>{{ $title }}</h2>
+        @foreach($groups as $group => $settings)
+        <section class="setting-group" aria-label="{{ __("policy.groups.{$group}") }}">
+            <h2>{{ __("policy.groups.{$group}") }}</h2>
             <div class="setting-columns">
             @foreach($settings as $setting)
             @php($value = (string) old($setting->key, $setting->valueIn($document)))
