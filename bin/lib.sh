@@ -175,7 +175,9 @@ DB_DATABASE=north_ledger DB_USERNAME=north_ledger DB_PASSWORD=$(sed -n 's/^DB_PA
 # Beside loopback, the address that the shop's own network comes by: over TLS only, and what comes without is sent on (LISTEN_ADDRESS,
 # HTTPS_PORT, HTTP_PORT; the certificate and key that are given, or the shop's own authority's in TLS_FOLDER).
 tls_config() {
-  : > "$VAR/nginx/tls.conf"; : > "$VAR/nginx/plain.conf"
+  : > "$VAR/nginx/tls.conf"; : > "$VAR/nginx/plain.conf"; : > "$VAR/nginx/behind.conf"
+  # Behind another web server of ours, a client is who that one says it is.
+  [ -z "${BEHIND:-}" ] || printf 'set_real_ip_from %s;\nreal_ip_header X-Forwarded-For;\nset $shop_host $http_host;\n' "$BEHIND" > "$VAR/nginx/behind.conf"
   [ -n "${LISTEN_ADDRESS:-}" ] || return 0
   local certificate=${CERTIFICATE:-$TLS_FOLDER/house.crt} key=${CERTIFICATE_KEY:-$TLS_FOLDER/house.key} authority="" port=:$HTTPS_PORT
   [ "$HTTPS_PORT" = 443 ] && port=""
@@ -269,7 +271,7 @@ end_orphans() { # PATTERN
 
 # The worker gives up when it loses the database; it is begun again until somebody stops it.
 worker_start() {
-  (while :; do for daily in ledger:seal backup:make; do as_web php artisan $daily --daily --quiet </dev/null >>"$VAR/worker.log" 2>&1 || true; done; as_web php artisan queue:work --max-time=3600 --sleep=1 --tries=2 --timeout=60 --quiet </dev/null >>"$VAR/worker.log" 2>&1 || true; sleep 1; done) 8>&- 9>&- &
+  (while :; do for daily in ${DAILY-ledger:seal backup:make}; do as_web php artisan $daily --daily --quiet </dev/null >>"$VAR/worker.log" 2>&1 || true; done; as_web php artisan queue:work --max-time=3600 --sleep=1 --tries=2 --timeout=60 --quiet </dev/null >>"$VAR/worker.log" 2>&1 || true; sleep 1; done) 8>&- 9>&- &
   echo $! > "$VAR/worker.pid"
 }
 

@@ -10,6 +10,8 @@ return [
             'host' => env('DB_HOST', '127.0.0.1'),
             'port' => env('DB_PORT', '3411'),
             'unix_socket' => env('DB_SOCKET', ''),
+            // Of a cluster: HOST:PORT,HOST:PORT in the order in which this web node asks them; empty where there is one database.
+            'nodes' => env('DB_NODES', ''),
             'database' => env('DB_DATABASE', 'north_ledger'),
             'username' => env('DB_USERNAME', 'north_ledger'),
             'password' => env('DB_PASSWORD', ''),

@@ -7,7 +7,6 @@ namespace App\Http;
 use App\Ledger\AskBack;
 use App\Security\SecurityEvent;
 use App\Security\SecurityLog;
-use Illuminate\Database\QueryException;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -21,6 +20,9 @@ final class Problems
 {
     /** The server's and the client's numbers: too many connections, shutting down, no socket, no host, gone away, lost in the middle. */
     private const AWAY = [1040, 1053, 2002, 2003, 2006, 2013];
+
+    /** Of a cluster: a node without the others, a commit that another node was faster than, a wait that was too long. */
+    private const CLUSTER = [1047, 1205, 1213];
 
     /** Disk or table full, no write to the disk or to the server. */
     private const FULL = [1021, 1026, 1030, 1114, 1290, 1836];
@@ -54,13 +56,14 @@ final class Problems
                 422,
             ),
         );
-        $exceptions->render(static function (QueryException $exception, Request $request): JsonResponse|Response|null {
+        // A query's, or that of a transaction which did not begin or did not end.
+        $exceptions->render(static function (PDOException $exception, Request $request): JsonResponse|Response|null {
             $number = self::numberOf($exception);
 
             return match (true) {
                 in_array($number, self::TOO_LONG, true) => self::said($request, 422, __('input.too_long')),
                 in_array($number, self::FULL, true) => self::said($request, 503, __('input.full')),
-                in_array($number, self::AWAY, true) => self::said($request, 503, __('input.away')),
+                in_array($number, [...self::AWAY, ...self::CLUSTER], true) => self::said($request, 503, __('input.away')),
                 default => null,
             };
         });
@@ -76,7 +79,7 @@ final class Problems
     }
 
     /** The server's or the client's number of what went wrong. */
-    private static function numberOf(QueryException $exception): int
+    private static function numberOf(PDOException $exception): int
     {
         $cause = $exception->getPrevious();
 

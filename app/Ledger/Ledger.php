@@ -62,7 +62,7 @@ final readonly class Ledger
             $job->save();
 
             return new Written($entry, $file, false);
-        }, 3);
+        });
     }
 
     /** @param  array<string, mixed>  $payload */

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Cluster\LostNode;
+use App\Cluster\NodeConnector;
+use App\Cluster\RetryingConnection;
 use App\Documents\PdfPrinter;
 use App\Gauges\CertificateStore;
 use App\Offers\EmlTransport;
@@ -24,7 +27,9 @@ use App\Storage\SheetName;
 use App\Storage\SpecBook;
 use App\Storage\User;
 use Illuminate\Cache\RateLimiting\Limit;
+use Illuminate\Contracts\Database\LostConnectionDetector;
 use Illuminate\Contracts\Foundation\Application;
+use Illuminate\Database\Connection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Client\Factory;
 use Illuminate\Http\Request;
@@ -49,6 +54,9 @@ final class AppServiceProvider extends ServiceProvider
             SpecBook::class,
             static fn (): SpecBook => new SpecBook(resource_path('specs'), new CompiledSheets(storage_path('framework/sheets'))),
         );
+        $this->app->bind('db.connector.mariadb', NodeConnector::class);
+        $this->app->bind(LostConnectionDetector::class, LostNode::class);
+        Connection::resolverFor('mariadb', static fn (mixed ...$with): RetryingConnection => new RetryingConnection(...$with));
         $this->app->scoped(PersonOfSession::class);
         $this->app->singleton(
             PdfPrinter::class,

@@ -11,7 +11,7 @@ use Illuminate\Console\Command;
 
 final class LayOutDemo extends Command
 {
-    protected $signature = 'ledger:demo';
+    protected $signature = 'ledger:demo {--only-people : Lay out its people and no jobs}';
 
     protected $description = 'Lay out the demo shop: its people and its jobs';
 
@@ -22,7 +22,10 @@ final class LayOutDemo extends Command
 
             return self::SUCCESS;
         }
-        $demo->jobs($demo->people(Role::cases()));
+        $people = $demo->people(Role::cases());
+        if (! $this->option('only-people')) {
+            $demo->jobs($people);
+        }
 
         return self::SUCCESS;
     }
