@@ -93,6 +93,12 @@ db_start() {
   rm -f "$v/run/mariadb.sock"
   DB_PORT=$(free_port)
   sed "s#@VAR@#$VAR#g; s#@DB_PORT@#$DB_PORT#g" etc/mariadb.cnf.in > "$v/my.cnf"; chmod 644 "$v/my.cnf"
+  # Every change since a backup, so that a house can be had as it was at any moment; it costs one more write to disk for each reading.
+  if [ -n "${BINARY_LOG:-}" ]; then
+    mkdir -p "$BINARY_LOG"
+    sed "s#@BINARY_LOG@#$BINARY_LOG#" etc/binary-log.cnf.in >> "$v/my.cnf"
+    [ "$DB_USER_OS" != mysql ] || { chown mysql:mysql "$BINARY_LOG"; chmod 750 "$BINARY_LOG"; }
+  fi
   [ "$DB_USER_OS" = mysql ] && chown -R mysql:mysql "$v"
   if [ ! -d "$v/data/mysql" ]; then
     mariadb-install-db --defaults-file="$v/my.cnf" --user="$DB_USER_OS" --auth-root-authentication-method=socket --auth-root-socket-user="$root_login" --skip-test-db
@@ -110,6 +116,9 @@ db_start() {
 
 db_sql() { mariadb --no-defaults --skip-column-names -S "$VAR/mariadb/run/mariadb.sock" -u "$(id -un)" "$@"; }
 
+# Whole engines to practise on lie in a database beside, with the same tables.
+in_practice() { (DB_DATABASE=${DB_DATABASE}_practice; export DB_DATABASE; "$@"); }
+
 # The database that DB_DATABASE names, and the user of the house, who may do nothing in it yet.
 db_grant() {
   db_sql <<SQL
@@ -124,13 +133,13 @@ db_grant_all() { db_grant; db_sql -e "GRANT ALL ON \`$DB_DATABASE\`.* TO '$DB_US
 
 # The user of the house reads and adds; he changes rows only where nothing refuses it, and no table at all. TRIGGER lets a backup see them.
 db_restrict() {
-  local people="'$DB_USERNAME'@'localhost', '$DB_USERNAME'@'127.0.0.1'"
+  local people="'$DB_USERNAME'@'localhost', '$DB_USERNAME'@'127.0.0.1'" ours="'${DB_DATABASE%_practice}', '${DB_DATABASE%_practice}_practice'"
   db_sql <<SQL | db_sql
 SELECT CONCAT('REVOKE ALL PRIVILEGES, GRANT OPTION FROM ', "$people", ';');
-SELECT CONCAT('GRANT SELECT, INSERT, TRIGGER ON \`$DB_DATABASE\`.* TO ', "$people", ';');
-SELECT CONCAT('GRANT UPDATE, DELETE ON \`$DB_DATABASE\`.\`', table_name, '\` TO ', "$people", ';') FROM information_schema.tables
-  WHERE table_schema = '$DB_DATABASE' AND table_type = 'BASE TABLE' AND table_name <> 'migrations' AND table_name NOT IN (
-    SELECT event_object_table FROM information_schema.triggers WHERE trigger_schema = '$DB_DATABASE' AND trigger_name LIKE '%\\_refuse\\_update');
+SELECT CONCAT('GRANT SELECT, INSERT, TRIGGER ON \`', schema_name, '\`.* TO ', "$people", ';') FROM information_schema.schemata WHERE schema_name IN ($ours);
+SELECT CONCAT('GRANT UPDATE, DELETE ON \`', table_schema, '\`.\`', table_name, '\` TO ', "$people", ';') FROM information_schema.tables
+  WHERE table_schema IN ($ours) AND table_type = 'BASE TABLE' AND table_name <> 'migrations' AND (table_schema, table_name) NOT IN (
+    SELECT trigger_schema, event_object_table FROM information_schema.triggers WHERE trigger_schema IN ($ours) AND trigger_name LIKE '%\\_refuse\\_update');
 SQL
 }
 
@@ -168,6 +177,7 @@ ENV
   grep -qx "DB_SOCKET=$VAR/mariadb/run/mariadb.sock" .env || sed -i "s#^DB_SOCKET=.*#DB_SOCKET=$VAR/mariadb/run/mariadb.sock#" .env
   chmod 640 .env
 DB_DATABASE=north_ledger DB_USERNAME=north_ledger DB_PASSWORD=$(sed -n 's/^DB_PASSWORD=//p' .env)
+  BINARY_LOG=${BINARY_LOG:-$(sed -n 's/^BINARY_LOG=//p' .env)}
   mkdir -p storage/app storage/logs storage/framework/{views,sessions,cache,sheets}
   chmod -R o-rwx storage
 }
@@ -175,6 +185,11 @@ DB_DATABASE=north_ledger DB_USERNAME=north_ledger DB_PASSWORD=$(sed -n 's/^DB_PA
 # Beside loopback, the address that the shop's own network comes by: over TLS only, and what comes without is sent on (LISTEN_ADDRESS,
 # HTTPS_PORT, HTTP_PORT; the certificate and key that are given, or the shop's own authority's in TLS_FOLDER).
 tls_config() {
+  : > "$VAR/nginx/practice.conf"; : > "$VAR/nginx/practice-ports.conf"
+  if [ -n "${PRACTICE_PORT:-}" ]; then
+    echo "listen 127.0.0.1:$PRACTICE_PORT;" > "$VAR/nginx/practice.conf"
+    printf '%s practice;\n' "$PRACTICE_PORT" ${PRACTICE_HTTPS_PORT:-} > "$VAR/nginx/practice-ports.conf"
+  fi
   : > "$VAR/nginx/tls.conf"; : > "$VAR/nginx/plain.conf"; : > "$VAR/nginx/behind.conf"
   # Behind another web server of ours, a client is who that one says it is.
   [ -z "${BEHIND:-}" ] || printf 'set_real_ip_from %s;\nreal_ip_header X-Forwarded-For;\nset $shop_host $http_host;\n' "$BEHIND" > "$VAR/nginx/behind.conf"
@@ -183,6 +198,7 @@ tls_config() {
   [ "$HTTPS_PORT" = 443 ] && port=""
   cat > "$VAR/nginx/tls.conf" <<TLS
 listen $LISTEN_ADDRESS:$HTTPS_PORT ssl;
+${PRACTICE_HTTPS_PORT:+listen $LISTEN_ADDRESS:$PRACTICE_HTTPS_PORT ssl;}
 ssl_certificate $certificate;
 ssl_certificate_key $key;
 ssl_protocols TLSv1.2 TLSv1.3;

@@ -7,6 +7,7 @@ use App\Http\Middleware\ReadableInput;
 use App\Http\Middleware\SecurityHeaders;
 use App\Http\Middleware\SimulatedClock;
 use App\Http\Problems;
+use App\WholeEngines\WhichHouse;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
@@ -22,6 +23,7 @@ return Application::configure(basePath: dirname(__DIR__))
         // Everything is same-origin; cross-origin use is not offered.
         $middleware->remove(HandleCors::class);
         $middleware->append(SecurityHeaders::class);
+        $middleware->append(WhichHouse::class);
         $middleware->append(ReadableInput::class);
         $middleware->web(replace: [ValidateCsrfToken::class => FormToken::class]);
         if (env('APP_ENV') === 'testing') {

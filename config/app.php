@@ -7,6 +7,9 @@ return [
     'env' => env('APP_ENV', 'production'),
     'debug' => (bool) env('APP_DEBUG', false),
     'url' => env('APP_URL', 'http://127.0.0.1:8410'),
+
+    // Where the practice house answers, plain and over TLS; 0: there is none.
+    'practice_ports' => ['http' => (int) env('PRACTICE_PORT', 0), 'https' => (int) env('PRACTICE_HTTPS_PORT', 0)],
     'timezone' => 'UTC',
     'locale' => 'en',
     'fallback_locale' => 'en',

@@ -62,6 +62,9 @@ use App\Stages\Verify\VerifyController;
 use App\Stages\Work\Logs\CardController;
 use App\Stages\Work\PrintController;
 use App\Stages\Work\WorkController;
+use App\WholeEngines\EngineController;
+use App\WholeEngines\OwnEngine;
+use App\WholeEngines\SightController;
 use Illuminate\Support\Facades\Route;
 
 Route::middleware('guest')->group(function (): void {
@@ -84,7 +87,7 @@ Route::get('/certificates/{code}', [CertificateController::class, 'standing'])
     ->where('code', '[0-9A-Za-z]{26}')
     ->middleware('throttle:60,1');
 
-Route::middleware(['auth', StillIn::class])->group(function (): void {
+Route::middleware(['auth', StillIn::class, OwnEngine::class])->group(function (): void {
     Route::get('/own', [OwnPageController::class, 'show'])->name('own');
     Route::post('/own/password', [OwnPageController::class, 'password'])->name('own.password');
     Route::post('/own/sessions', [OwnPageController::class, 'endSession'])->name('own.sessions');
@@ -201,6 +204,13 @@ Route::middleware(['auth', StillIn::class])->group(function (): void {
             Route::post('/checks', [BlockController::class, 'check']);
             Route::post('/zeros', [BlockController::class, 'zero']);
             Route::post('/verdict', [BlockController::class, 'judge']);
+        });
+    Route::post('/practice/engines', [EngineController::class, 'start']);
+    Route::prefix('/practice/engines/{ulid}')
+        ->where(['ulid' => '[0-9A-Za-z]{26}'])
+        ->group(function (): void {
+            Route::get('/', [EngineController::class, 'show'])->name('practice.engine');
+            Route::post('/verdict', [EngineController::class, 'judge']);
         });
     Route::get('/practice/rocking', [RockingController::class, 'show'])->name('practice.rocking');
     Route::post('/practice/rocking', [RockingController::class, 'answer']);
@@ -341,6 +351,8 @@ Route::middleware(['auth', StillIn::class])->group(function (): void {
         Route::get('/readings.json', [DownloadController::class, 'json'])->name('readings.json');
         Route::get('/history', [HistoryController::class, 'show'])->name('history');
 
+        Route::get('/practice/{sheet}/shows', [SightController::class, 'shows']);
+        Route::post('/practice/clock', [SightController::class, 'clock'])->middleware('can:measure');
         Route::get('/measure/{section}', [SheetController::class, 'part'])->name('part');
         Route::get('/bores/{cylinder}', [BoreController::class, 'show'])->name('bore');
         Route::get('/sheets/{sheet}/bores/{cylinder}/changes', [SheetController::class, 'changes']);

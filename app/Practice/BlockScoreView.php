@@ -85,7 +85,7 @@ final readonly class BlockScoreView
         foreach ($score->deductions as $code => $times) {
             $deduction = Deduction::from($code);
             $lost[] = [
-                'points' => "\u{2212}{$score->lostBy($deduction, $times)}",
+                'points' => "\u{2212}{$deduction->lostBy($times)}",
                 'words' => Line::counted('practice.deduction.'.str_replace(' ', '_', $code), $times, ['times' => $times]),
             ];
         }

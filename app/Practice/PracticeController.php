@@ -17,7 +17,7 @@ use NorthLedger\Core\Practice\Spot;
 /** The practice bench, and its instruments that are drawn and read. Nothing of it touches a job (PRAC-3). */
 final readonly class PracticeController
 {
-    public function index(Answers $answers, BlockList $blocks): View
+    public function index(Answers $answers, BlockList $blocks, EngineList $engines): View
     {
         $seesAll = $answers->person()->may(Ability::RunShop);
 
@@ -25,6 +25,8 @@ final readonly class PracticeController
             'topics' => Progress::of($answers->person()),
             'blocks' => $blocks->of($answers->person()),
             'families' => $blocks->families(),
+            'engines' => $engines->of($answers->person()),
+            'engineJudges' => $seesAll ? EngineList::ofEverybody() : [],
             'judges' => $seesAll ? BlockList::ofEverybody() : [],
             'people' => $seesAll ? Progress::ofEverybody() : [],
             'mistakes' => $seesAll ? Progress::mistakes() : [],

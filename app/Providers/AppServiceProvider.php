@@ -82,7 +82,7 @@ final class AppServiceProvider extends ServiceProvider
         Session::extend(
             'calm',
             static fn (Application $app): CalmSessionHandler => new CalmSessionHandler(
-                $app->make('db')->connection(),
+                $app->make('db')->connection('mariadb'),
                 (string) config('session.table'),
                 (int) config('session.lifetime'),
                 $app,

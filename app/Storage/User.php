@@ -30,11 +30,16 @@ final class User extends Authenticatable
     use BootsPlainly;
 
     // Said, so that no request works out the plural of its name.
+    /** People are the same in both houses. */
+    protected $connection = 'mariadb';
+
     protected $table = 'users';
 
     protected $fillable = ['login', 'name', 'role', 'password', 'password_kind', 'sees_prices'];
 
     protected $attributes = ['password_kind' => 'own', 'sees_prices' => true];
+
+    private bool $isPractising = false;
 
     /** A name that came with a job of another house: nobody lets it in, or changes it. */
     public function resolveRouteBinding($value, $field = null): ?self
@@ -57,8 +62,18 @@ final class User extends Authenticatable
         return $ability === null ? parent::can($abilities, $arguments) : $this->may($ability);
     }
 
+    /** Whoever practises does everything himself, whatever his role is in the shop. */
+    public function practise(): void
+    {
+        $this->isPractising = true;
+    }
+
     public function may(Ability $ability): bool
     {
+        if ($this->isPractising) {
+            return true;
+        }
+
         return $ability === Ability::SeePrices ? $this->sees_prices : $this->role->may($ability);
     }
 

@@ -78,14 +78,9 @@ final readonly class BlockScore
     {
         $lost = 0;
         foreach ($this->deductions as $code => $times) {
-            $lost += $this->lostBy(Deduction::from($code), $times);
+            $lost += Deduction::from($code)->lostBy($times);
         }
 
         return max(0, self::MOST - $lost);
-    }
-
-    public function lostBy(Deduction $deduction, int $times): int
-    {
-        return min($deduction->most(), $times * $deduction->points());
     }
 }

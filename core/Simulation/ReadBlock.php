@@ -60,6 +60,16 @@ final readonly class ReadBlock
      */
     public function assess(array $read, Instrument $gauge, ?callable $off = null): BlockAssessment
     {
+        return BlockAssessment::of($this->sheet, $this->policy, $this->inspections($read, $gauge, $off), Length::zero());
+    }
+
+    /**
+     * @param  list<Place>  $read
+     * @param  ?callable(Place): int  $off  By how much each reading is off, in nanometres; null where none is
+     * @return non-empty-list<BoreInspection> One for every cylinder
+     */
+    public function inspections(array $read, Instrument $gauge, ?callable $off = null): array
+    {
         $at20 = Temperatures::of(...self::AT_20);
         $byCylinder = [];
         foreach ($read as $place) {
@@ -67,19 +77,14 @@ final readonly class ReadBlock
             $byCylinder[$place->number][] = Reading::of($place, [$size], $gauge, $at20);
         }
 
-        return BlockAssessment::of(
-            $this->sheet,
-            $this->policy,
-            array_map(
-                fn (int $cylinder): BoreInspection => BoreInspection::of(
-                    $cylinder,
-                    $byCylinder[$cylinder] ?? [],
-                    Reading::of(BorePlace::piston($cylinder), [$this->piston], $gauge, $at20),
-                    $this->looks[$cylinder],
-                ),
-                $this->sheet->layout->cylinders(),
+        return array_map(
+            fn (int $cylinder): BoreInspection => BoreInspection::of(
+                $cylinder,
+                $byCylinder[$cylinder] ?? [],
+                Reading::of(BorePlace::piston($cylinder), [$this->piston], $gauge, $at20),
+                $this->looks[$cylinder],
             ),
-            Length::zero(),
+            $this->sheet->layout->cylinders(),
         );
     }
 }

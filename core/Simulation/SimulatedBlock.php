@@ -11,6 +11,7 @@ use NorthLedger\Core\Engine\Places\Station;
 use NorthLedger\Core\Engine\Policy\ShopPolicy;
 use NorthLedger\Core\Engine\Specification\SpecificationSheet;
 use NorthLedger\Core\Features\Bores\BoreFeature;
+use NorthLedger\Core\Features\Bores\BoreInspection;
 use NorthLedger\Core\Features\Bores\BoreLooks;
 use NorthLedger\Core\Features\Bores\BorePlace;
 use NorthLedger\Core\Features\Bores\CrackLook;
@@ -175,6 +176,14 @@ final readonly class SimulatedBlock
         $block = $this->block($policy);
 
         return $block->assess($block->everyPlace(), self::faultless());
+    }
+
+    /** @return non-empty-list<BoreInspection> What it is, for every cylinder */
+    public function trueBores(ShopPolicy $policy): array
+    {
+        $block = $this->block($policy);
+
+        return $block->inspections($block->everyPlace(), self::faultless());
     }
 
     /** How many readings of the bores settle it, in the proposed order (BORE-5). */

@@ -11,10 +11,16 @@ use App\Storage\PracticeAnswer;
 use App\Storage\PracticeBlock;
 use App\Storage\SpecBook;
 use App\Storage\User;
+use App\WholeEngines\EngineBench;
+use App\WholeEngines\LayOutEngine;
+use App\WholeEngines\StateVerdict;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Str;
+use NorthLedger\Core\Engine\Specification\EnginePart;
 use NorthLedger\Core\Features\Bores\BoreFeature;
+use NorthLedger\Core\Finding\PartVerdict;
 use NorthLedger\Core\Practice\BlockAnswer;
+use NorthLedger\Core\Practice\EngineAnswer;
 use NorthLedger\Core\Practice\Exercise;
 use NorthLedger\Core\Practice\ReadInstrument;
 use NorthLedger\Core\Quantity\Length;
@@ -29,17 +35,46 @@ final readonly class DemoPractice
 
     private const FAMILY = 'tarn-4-198';
 
-    public function __construct(private SpecBook $specs, private PolicyBook $policies)
-    {
+    /** Likewise. */
+    private const ENGINE = '01KA00000000000000000000E1';
+
+    private const SMALL_FAMILY = 'quern-3-16';
+
+    public function __construct(
+        private SpecBook $specs,
+        private PolicyBook $policies,
+        private LayOutEngine $layOut,
+        private IdealLearner $learner,
+        private StateVerdict $state,
+    ) {
     }
 
     public function history(User $machinist, User $counter): void
     {
         $this->block($machinist, 1, BlockDifficulty::Close, 12, null);
         $this->block($counter, 2, BlockDifficulty::Plain, 3, 2);
+        if (config('app.practice_ports.http') > 0) {
+            $this->engine($machinist);
+        }
         $this->answers($machinist, ReadInstrument::InchVernierMicrometer, [2, 5], 18, 2_540 * 3);
         $this->answers($machinist, ReadInstrument::DialBoreGauge, [0], 7, null);
         $this->answers($counter, ReadInstrument::MetricMicrometer, [1, 2, 4, 7], 9, 500_000);
+    }
+
+    /** A whole engine that was read through with care, and of which one part was called better than it is. */
+    private function engine(User $person): void
+    {
+        $row = $this->layOut->handle($person, self::ENGINE, self::SMALL_FAMILY, BlockDifficulty::Close, 6);
+        $bench = EngineBench::of($row, $this->specs, $this->policies);
+        $this->learner->read($bench, $person);
+        $is = $bench->engine->verdicts();
+        $this->state->handle(
+            $bench,
+            new EngineAnswer(
+                [EnginePart::Head->value => PartVerdict::Serviceable] + $is,
+                (string) $bench->engine->truth()->bores()->recommendation?->option->key(),
+            ),
+        );
     }
 
     /**

@@ -13,6 +13,7 @@ export function createCursor(root) {
         root.querySelectorAll('[data-setup-of]').forEach((one) =>
             one.toggleAttribute('data-shown', (one.dataset.shownAt ?? one.dataset.setupOf).split(' ').includes(place?.split('.')[0])),
         );
+        root.dispatchEvent(new CustomEvent('moved', { detail: place }));
         const station = place?.startsWith('bore.') ? place.split('.')[2] : null;
         if (station && station !== 'land') {
             root.dataset.station = station;

@@ -15,6 +15,7 @@ import { createPair } from './pair.js';
 import { listenToPointing } from './pointing.js';
 import { createQuestions } from './questions.js';
 import { seatOf } from './seat.js';
+import { startShows } from './shows.js';
 
 /** Works one sheet: the entry line, the outbox behind it, and the parts that the server renders anew. */
 export async function startSheet(root) {
@@ -81,6 +82,10 @@ async function startEntry(root, page, bore) {
     root.dataset.ready = 'yes';
     desk.feed.start();
     mailbox.nudge();
+    const shows = root.querySelector('[data-shows]');
+    if (shows) {
+        startShows(root, shows, () => cursor.place);
+    }
 }
 
 /** Everything that works together at a sheet's desk; its parts find each other through it. */

@@ -8,6 +8,7 @@
     <p><b>{{ $run->stepTitle }}.</b> {{ $run->instruction }}</p>
     @if($run->caution !== '')<p class="warn">◆ {{ $run->caution }}</p>@endif
     @foreach($run->remarks as $remark)<p class="warn">◆ {{ $remark }}</p>@endforeach
+    @if(\App\WholeEngines\PracticeHouse::isHere()) @include('practice.engines.sight') @endif
     @if($mayWrite)
     <form
         method="post" action="/jobs/{{ $file->job->tag() }}/cracks/steps" id="step-{{ $run->id }}" data-keep

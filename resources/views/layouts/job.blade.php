@@ -5,6 +5,7 @@
         <ol class="thumb">
             @foreach($tabs ?? \App\Http\ThumbTab::all($file) as $tab)
                 @continue($tab->stage === \App\Storage\Stage::Plan && ! auth()->user()->can('see-prices'))
+                @continue(! \App\WholeEngines\PracticeHouse::shows($tab->stage))
                 <li @if($tab->stage === $stage) class="current" @endif>
                     <a
                         href="/jobs/{{ $file->job->tag() }}/{{ $tab->stage->value }}" @if($tab->stage === $stage) aria-current="page"
@@ -26,10 +27,15 @@
     </nav>
     <main class="sheet" id="sheet" @yield('sheet-data')>
         <div class="head">
+            @if(\App\WholeEngines\PracticeHouse::isHere())
+            <h1>@yield('heading')</h1>
+            <span>{{ $file->sheet->name }} · {{ $file->job->description }}</span>
+            @else
             <a class="tag" href="/jobs/{{ $file->job->tag() }}/history" title="The job’s history">{{ $file->job->tag() }}</a>
             <h1>@yield('heading')</h1>
             <span>{{ $file->sheet->name }}@if($file->job->description !== '') · {{ $file->job->description }}@endif ·
                 {{ $file->job->serial }}</span>
+            @endif
             @if(in_array($stage, [
                 \App\Storage\Stage::Measure, \App\Storage\Stage::Judge,
                 \App\Storage\Stage::Plan, \App\Storage\Stage::Verify], true)

@@ -24,6 +24,11 @@
             <span class="soft" data-pair-others></span>
         </div>
         <div class="question" data-question role="alert" hidden></div>
+        @if(\App\WholeEngines\PracticeHouse::isHere())
+        <p class="shows" data-shows="/jobs/{{ $file->job->tag() }}/practice/{{ $sheet->value }}/shows" role="status" aria-live="polite">
+            <b data-shows-here></b> <span class="soft" data-shows-on-master></span>
+        </p>
+        @endif
         <div class="entry-line">
             <label for="reading" data-where>Reading</label>
             <span class="hint" data-hint></span>
