@@ -103,6 +103,9 @@ final readonly class RunningCluster
             'DB_USERNAME' => 'north_ledger',
             // What bin/start keeps of its own configuration is none of this house's.
             'APP_CONFIG_CACHE' => "{$this->folder}/home/of-no-use.php",
+            'APP_ROUTES_CACHE' => "{$this->folder}/home/routes-of-no-use.php",
+            'APP_SERVICES_CACHE' => "{$this->folder}/db1/cache/services.php",
+            'APP_PACKAGES_CACHE' => "{$this->folder}/db1/cache/packages.php",
             'LARAVEL_STORAGE_PATH' => "{$this->folder}/files",
             'APP_ENV' => 'production',
         ]);
