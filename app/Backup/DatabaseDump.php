@@ -15,6 +15,9 @@ final class DatabaseDump
     /** One transaction sees one moment; nobody waits for it. */
     private const OUT = 'mariadb-dump --no-defaults --single-transaction --quick --hex-blob --no-tablespaces --skip-comments';
 
+    /** Where the binary log stood at that moment, in a line of its own, where there is one. */
+    private const WITH_PLACE = ' --master-data=2';
+
     private const IN = 'mariadb --no-defaults --socket="$SOCKET" --user="$LOGIN" "$DATABASE"';
 
     /** Triggers belong to whoever puts them back: the keeper of the tables there may be another one. */
@@ -22,7 +25,8 @@ final class DatabaseDump
 
     public function to(string $path): void
     {
-        $this->run(self::OUT.' --socket="$SOCKET" --user="$LOGIN" "$DATABASE" | gzip -3 > "$FILE"', $path);
+        $place = (bool) DB::scalar('SELECT @@log_bin') ? self::WITH_PLACE : '';
+        $this->run(self::OUT.$place.' --socket="$SOCKET" --user="$LOGIN" "$DATABASE" | gzip -3 > "$FILE"', $path);
     }
 
     public function from(string $path): void

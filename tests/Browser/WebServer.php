@@ -26,12 +26,18 @@ final class WebServer
         (new URLChecker())->waitUntilUnavailable(self::MOST_MILLISECONDS, getenv('BASE_URL').'/login');
     }
 
-    public function start(): void
+    /** @param  ?string  $root  Of another version of the house; null: as it was */
+    public function start(?string $root = null): void
     {
         $nginx = $this->folder.'/nginx';
+        $configuration = (string) file_get_contents("{$nginx}/nginx.conf");
+        if ($root !== null) {
+            file_put_contents("{$nginx}/next.conf", preg_replace('/^(\s*root )[^;]+;/m', '${1}'.$root.';', $configuration));
+        }
         $command = sprintf(
-            'setsid /usr/sbin/nginx -p %1$s -e %1$s/error.log -c %1$s/nginx.conf </dev/null >/dev/null 2>&1 & echo $!',
+            'setsid /usr/sbin/nginx -p %1$s -e %1$s/error.log -c %1$s/%2$s.conf </dev/null >/dev/null 2>&1 & echo $!',
             escapeshellarg($nginx),
+            $root === null ? 'nginx' : 'next',
         );
         file_put_contents($this->folder.'/nginx.pid', trim((string) shell_exec($command)));
         (new URLChecker())->waitUntilAvailable(self::MOST_MILLISECONDS, getenv('BASE_URL').'/login');

@@ -62,6 +62,47 @@ final class WithoutNetworkTest extends BrowserTestCase
     }
 
     /** The network is there, and the house behind it answers: what is wrong is said as it is, and not over before it is. */
+    public function test_a_new_version_of_the_house_comes_while_something_waits_and_takes_it(): void
+    {
+        $tag = $this->receive($this->window, 't', 'T4-'.random_int(10_000, 99_999));
+        $this->stateGauge($this->window);
+        $this->window->navigate()->refresh();
+        $this->untilReady($this->window);
+        $this->untilKeptHere("/jobs/{$tag}/measure");
+        $before = $this->script();
+
+        $this->server->stop();
+        try {
+            $this->window->navigate()->refresh();
+            $this->untilReady($this->window);
+            $place = $this->place($this->window);
+            $this->press($this->window, '3.3', WebDriverKeys::ENTER);
+            $this->untilSeen($this->window, '[data-outbox-state]', '1 entry waits');
+
+            $this->server->start((new NewVersion((string) getenv('TEST_VAR')))->root);
+            $this->untilSeen($this->window, '[data-kept]', 'The network is back.');
+            $this->untilKept($this->window, $place);
+            $this->window->navigate()->refresh();
+            $this->untilReady($this->window);
+            $this->assertNotSame($before, $this->script(), 'the page is the new one');
+            $this->assertStringContainsString('+3.3', $this->cell($this->window, $place));
+
+            // And the new one is kept in its turn.
+            $this->untilKeptHere("/jobs/{$tag}/measure");
+            $this->server->stop();
+            $this->window->navigate()->refresh();
+            $this->untilReady($this->window);
+            $this->untilSeen($this->window, '[data-kept]', self::AS_IT_WAS);
+        } finally {
+            $this->server->start();
+        }
+    }
+
+    private function script(): string
+    {
+        return (string) $this->window->executeScript("return document.querySelector('script[src]').src");
+    }
+
     public function test_a_house_without_its_database_is_not_called_a_network_that_is_gone(): void
     {
         $tag = $this->receive($this->window, 't', 'T4-'.random_int(10_000, 99_999));
