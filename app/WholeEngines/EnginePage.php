@@ -44,7 +44,7 @@ final readonly class EnginePage
             Line::of('practice.engine.title', ['family' => $bench->sheet->name]),
             Line::ofCode('practice.difficulty', $row->difficulty),
             $row->seed,
-            PracticeHouse::url($request, '/jobs/'.Job::tagOf($row->job_id).'/receive'),
+            PracticeHouse::url($request, '/jobs/'.Job::tagOf($row->job_id).($row->isAnswered() ? '/measure' : '/receive')),
             self::parts($bench),
             self::verdicts(),
             self::ways($bench),

@@ -9,6 +9,7 @@ use App\Words\Line;
 use App\Words\Messages;
 use App\Words\VerdictWords;
 use NorthLedger\Core\Engine\Places\Place;
+use NorthLedger\Core\Engine\Specification\EnginePart;
 use NorthLedger\Core\Finding\PartVerdict;
 use NorthLedger\Core\Practice\Deduction;
 use NorthLedger\Core\Practice\EngineAnswer;
@@ -71,7 +72,8 @@ final readonly class EngineScoreView
     private static function way(EngineBench $bench, EngineScore $score): string
     {
         $bores = $bench->engine->truth()->bores();
-        $right = $bores->recommendation?->option;
+        $isScrap = ($score->parts[EnginePart::Block->value] ?? null) === PartVerdict::Scrap;
+        $right = $isScrap ? null : $bores->recommendation?->option;
         $words = new VerdictWords(LengthDisplay::in($bench->sheet->unit), $bench->sheet->cylinders);
         $costs = $score->costsMore === null || $score->costsMore->minor <= 0
             ? ''

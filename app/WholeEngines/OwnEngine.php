@@ -20,7 +20,7 @@ use Symfony\Component\HttpFoundation\Response;
 final class OwnEngine
 {
     /** Below a job, by the beginning of what follows its tag. */
-    private const SHEETS = '#^(live|receive|photos|clean|cracks|measure|bores|sheets|crankshafts|weights|practice)(/|$)#';
+    private const SHEETS = '#^(live|receive|photos|clean|cracks|measure|bores|sheets|crankshafts|weights|practice|judge)(/|$)#';
 
     public function handle(Request $request, Closure $next): Response
     {
@@ -28,7 +28,7 @@ final class OwnEngine
             return $next($request);
         }
         $row = $this->engine($request);
-        if ($row === null) {
+        if ($row === null || ($this->isOfVerdict($request) && ! $row->isAnswered())) {
             return redirect()->away(PracticeHouse::shopUrl('/practice'));
         }
         if ($row->isAnswered() && ! $request->isMethodSafe()) {
@@ -41,6 +41,11 @@ final class OwnEngine
         $request->attributes->set(PracticeEngine::class, $row);
 
         return $next($request);
+    }
+
+    private function isOfVerdict(Request $request): bool
+    {
+        return str_ends_with($request->path(), '/judge');
     }
 
     private function engine(Request $request): ?PracticeEngine

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\WholeEngines;
 
 use App\Storage\PolicyBook;
+use App\Storage\PracticeEngine;
 use App\Storage\SpecBook;
 use App\Storage\Stage;
 use Closure;
@@ -27,15 +28,23 @@ final class PracticeHouse
     /** What is known of a shop and its people has to be known in both: tables that only grow, by what their rows are counted by. */
     private const IN_BOTH = ['users' => 'id', 'policy_revisions' => 'number', 'specification_revisions' => 'id'];
 
+    /** What is open before somebody has said what an engine comes to; Judge is once he has. */
+    private const BEFORE = [Stage::Receive, Stage::Clean, Stage::Cracks, Stage::Measure];
+
     public static function isHere(): bool
     {
         return DB::getDefaultConnection() === self::PRACTICE;
     }
 
-    /** Everywhere but here; here what is read before somebody has said what it comes to. */
     public static function shows(Stage $stage): bool
     {
-        return ! self::isHere() || in_array($stage, [Stage::Receive, Stage::Clean, Stage::Cracks, Stage::Measure], true);
+        if (! self::isHere()) {
+            return true;
+        }
+        $row = request()->attributes->get(PracticeEngine::class);
+        $isAnswered = $row instanceof PracticeEngine && $row->isAnswered();
+
+        return in_array($stage, self::BEFORE, true) || ($stage === Stage::Judge && $isAnswered);
     }
 
     public static function enter(Request $request): void

@@ -36,6 +36,10 @@ final readonly class WhatShows
         $look = $this->bench->look($this->sheet, $place);
         $length = $this->bench->length($this->sheet, $place);
 
+        if ($this->bench->row->isAnswered()) {
+            return $this->truth($place, $look, $length);
+        }
+
         return match (true) {
             $look !== null => Line::of('practice.engine.seen', ['look' => LookCodes::shown($place->feature, $look)]),
             $length !== null => $this->gauged($place, $length),
@@ -55,6 +59,18 @@ final readonly class WhatShows
             'shows' => self::deviation($this->dial($setup, $this->bench->sheet->bore->nominal), $setup->readingUnit),
             'unit' => $setup->readingUnit->label(),
         ]);
+    }
+
+    /** Laid beside what was keyed, once somebody has said what it comes to. */
+    private function truth(Place $place, ?string $look, ?Length $length): string
+    {
+        $is = match (true) {
+            $look !== null => LookCodes::shown($place->feature, $look),
+            $length !== null => LengthDisplay::in($this->bench->sheet->unit)->sizeWithUnit($length),
+            default => '',
+        };
+
+        return $is === '' ? $this->plain($place) : Line::of('practice.engine.is', ['is' => $is]);
     }
 
     /** What is weighed, filled, or compared with a finish. */

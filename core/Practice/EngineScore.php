@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace NorthLedger\Core\Practice;
 
 use NorthLedger\Core\Assessment\EngineInspection;
+use NorthLedger\Core\Engine\Specification\EnginePart;
 use NorthLedger\Core\Finding\PartVerdict;
 use NorthLedger\Core\Quantity\Money;
 
@@ -36,8 +37,9 @@ final readonly class EngineScore
             $tooGood += (int) ($by < 0);
             $tooBad += (int) ($by > 0);
         }
-        $right = $truth->bores()->recommendation?->option;
-        // A block that cannot be saved has no way that could be right.
+        // Whatever is done to the bores of a block that is scrap, nothing of it is right or wrong.
+        $isScrap = ($parts[EnginePart::Block->value] ?? null) === PartVerdict::Scrap;
+        $right = $isScrap ? null : $truth->bores()->recommendation?->option;
         $isWayRight = $right === null || $right->key() === $answer->way;
         $chosen = $isWayRight ? null : $truth->bores()->plan?->option($answer->way);
 

@@ -42,8 +42,9 @@ final readonly class IdealLearner
             foreach (Section::cases() as $section) {
                 $sheet = SheetName::of($section);
                 $this->stateGauges($bench, $job, $sheet, $by);
+                $shows = new WhatShows($bench, $this->files->open($job->refresh()), $sheet);
                 foreach ($bench->places($section) as $place) {
-                    $text = $this->typed($bench, $job, $sheet, $place);
+                    $text = $this->typed($shows->at($place), $place);
                     if ($text !== null) {
                         $entry = new ReadingEntry((string) Str::ulid(), $sheet, $place, $text, null, false, true, null);
                         $this->record->handle($job, $by, $entry);
@@ -85,9 +86,8 @@ final readonly class IdealLearner
     }
 
     /** Null where nothing is to be read. */
-    private function typed(EngineBench $bench, Job $job, SheetName $sheet, Place $place): ?string
+    private function typed(string $says, Place $place): ?string
     {
-        $says = (new WhatShows($bench, $this->files->open($job->refresh()), $sheet))->at($place);
         if (preg_match('/^Seen and felt: (.+)$/', $says, $seen) === 1) {
             return (string) array_search($seen[1], LookCodes::words($place->feature), true);
         }

@@ -247,6 +247,8 @@ return [
         'misread' => 'What you keyed and it is not',
         'shows' => 'Shows :text :unit',
         'seen' => 'Seen and felt: :look',
+        'is' => 'It is :is',
+        'beside_truth' => 'Your sheets beside the truth',
         'grams' => 'g',
         'cc' => 'cc',
         'nothing' => 'Nothing to be read here',

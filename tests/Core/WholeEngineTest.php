@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Tests\Core;
 
 use NorthLedger\Core\Assessment\InspectionPlan;
+use NorthLedger\Core\Engine\Specification\CrackZone;
+use NorthLedger\Core\Engine\Specification\PronePlace;
 use NorthLedger\Core\Finding\PartVerdict;
 use NorthLedger\Core\Inspection\Section;
 use NorthLedger\Core\Inspection\UsualGauge;
@@ -131,6 +133,23 @@ final class WholeEngineTest extends TestCase
         );
         $this->assertSame(100 - 10 - 10 - 10 - 10 - 3 - 15, $score($is, $careless, $way)->points());
         $this->assertSame(60, Deduction::TooGood->lostBy(5));
+    }
+
+    public function test_with_the_bores_of_a_block_that_is_scrap_no_way_is_right_or_wrong(): void
+    {
+        $sheet = Bench::sheet('tarn-4-198');
+        $block = SimulatedBlock::of($sheet, Bench::policy(), BlockDifficulty::Plain, 1);
+        $web = array_values(array_filter($sheet->pronePlaces, static fn (PronePlace $one): bool => $one->zone === CrackZone::MainWeb))[0];
+        $engine = new WholeEngine($sheet, Bench::policy(), $block, [], CrackSight::at($sheet, $web->number, true));
+        $this->assertSame(PartVerdict::Scrap, $engine->verdicts()['block']);
+        foreach (['stay', 'bore 508000', 'replace'] as $way) {
+            $score = EngineScore::of(
+                $engine->truth(),
+                new EngineAnswer($engine->verdicts(), $way),
+                new EngineRecord([], 0, 0, 0, 0, false),
+            );
+            $this->assertSame([true, 100, null], [$score->isWayRight, $score->points(), $score->costsMore]);
+        }
     }
 
     /** Every gauged place as the gauge that is usual for it shows it. */

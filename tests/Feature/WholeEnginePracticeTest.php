@@ -164,6 +164,10 @@ final class WholeEnginePracticeTest extends TestCase
             'place' => 'bore.1.top.thrust',
             'text' => '9',
         ])->assertSessionHasErrors('text');
+        $this->there($row, 'judge')->assertOk();
+        $this->there($row, 'plan')->assertRedirect();
+        $this->assertMatchesRegularExpression('/^It is \d+\.\d{3} mm$/', $this->shows($row, 'bores', 'bore.1.top.thrust'));
+        $this->assertSame('It is none', $this->shows($row, 'housings', 'imprint.1'));
         $this->judge($row, ['block' => 'scrap'], 'replace');
         $this->assertSame($lost, $row->refresh()->points, 'a verdict is given once');
     }

@@ -37,5 +37,8 @@
         </tbody>
     </table>
     @endif
-    <p class="mt-3"><a class="button" href="/practice#engines" autofocus>{{ __('practice.engine.start') }}</a></p>
+    <p class="mt-3">
+        <a class="button" href="/practice#engines" autofocus>{{ __('practice.engine.start') }}</a>
+        @if($view->sheets !== '')<a class="button plain" href="{{ $view->sheets }}">{{ __('practice.engine.beside_truth') }}</a>@endif
+    </p>
 </section>
