@@ -22,7 +22,7 @@ final readonly class MethodController
 {
     private const MOST_SEED = 2_000_000_000;
 
-    public function __construct(private PolicyBook $policies, private SpecBook $specs, private BlockList $blocks)
+    public function __construct(private PolicyBook $policies, private SpecBook $specs, private JudgedList $judged)
     {
     }
 
@@ -79,7 +79,7 @@ final readonly class MethodController
     /** Of the engine that a case is of, another one for every seed. */
     private function sheet(int $seed): SpecificationSheet
     {
-        $families = array_keys($this->blocks->families());
+        $families = array_keys($this->judged->families());
 
         return $this->specs->sheet($families[$seed % count($families)]);
     }

@@ -17,17 +17,23 @@ use NorthLedger\Core\Practice\Spot;
 /** The practice bench, and its instruments that are drawn and read. Nothing of it touches a job (PRAC-3). */
 final readonly class PracticeController
 {
-    public function index(Answers $answers, BlockList $blocks, EngineList $engines): View
+    public function index(Answers $answers, JudgedList $judged): View
     {
-        $seesAll = $answers->person()->may(Ability::RunShop);
+        $person = $answers->person();
+        $seesAll = $person->may(Ability::RunShop);
+        $everybody = static fn (string $table): array => $seesAll ? JudgedList::ofEverybody($table) : [];
 
         return view('practice.index', [
-            'topics' => Progress::of($answers->person()),
-            'blocks' => $blocks->of($answers->person()),
-            'families' => $blocks->families(),
-            'engines' => $engines->of($answers->person()),
-            'engineJudges' => $seesAll ? EngineList::ofEverybody() : [],
-            'judges' => $seesAll ? BlockList::ofEverybody() : [],
+            'topics' => Progress::of($person),
+            'families' => $judged->families(),
+            'judging' => [
+                'block' => ['address' => '/practice/blocks', 'done' => $judged->blocks($person), 'all' => $everybody('practice_blocks')],
+                'engine' => [
+                    'address' => '/practice/engines',
+                    'done' => $judged->engines($person),
+                    'all' => $everybody('practice_engines'),
+                ],
+            ],
             'people' => $seesAll ? Progress::ofEverybody() : [],
             'mistakes' => $seesAll ? Progress::mistakes() : [],
         ]);

@@ -166,6 +166,7 @@ return [
             'you would at the bench.',
         'seed' => 'Number of the block, where several people are to have the same',
         'start' => 'Another block',
+        'judged' => 'Blocks judged',
         'unfinished' => 'not judged yet',
         'points' => ':points of 100',
         'of_all' => 'of 100 points',
@@ -212,6 +213,7 @@ return [
         'how' => 'Read its real sheets, look for cracks, and say of every part what it comes to. '.
             'The gauges answer for the place you choose.',
         'start' => 'Another engine',
+        'judged' => 'Engines judged',
         'title' => 'A worn :family, whole',
         'customer' => 'Practice',
         'description' => 'made up to practise on',

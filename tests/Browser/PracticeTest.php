@@ -53,8 +53,8 @@ final class PracticeTest extends BrowserTestCase
     {
         $window = $this->loggedIn('machinist');
         $window->get($this->url('/practice#blocks'));
-        $window->findElement(WebDriverBy::id('family'))->sendKeys('Tarn');
-        $window->findElement(WebDriverBy::id('seed'))->sendKeys('12'.WebDriverKeys::ENTER);
+        $window->findElement(WebDriverBy::id('block-family'))->sendKeys('Tarn');
+        $window->findElement(WebDriverBy::id('block-seed'))->sendKeys('12'.WebDriverKeys::ENTER);
         $this->untilSeen($window, '.practice-gauge h2', 'Cylinder 1, top, thrust');
         $this->assertAccessible($window, 'a block to judge');
         foreach ([1, 2, 3, 4] as $cylinder) {

@@ -16,8 +16,8 @@ final class WholeEnginePracticeTest extends BrowserTestCase
     {
         $window = $this->loggedIn('machinist');
         $window->get($this->url('/practice#engines'));
-        (new WebDriverSelect($window->findElement(WebDriverBy::id('whole-family'))))->selectByValue('tarn-4-198');
-        $window->findElement(WebDriverBy::id('whole-seed'))->sendKeys('12'.WebDriverKeys::ENTER);
+        (new WebDriverSelect($window->findElement(WebDriverBy::id('engine-family'))))->selectByValue('tarn-4-198');
+        $window->findElement(WebDriverBy::id('engine-seed'))->sendKeys('12'.WebDriverKeys::ENTER);
         $this->untilSeen($window, 'h1', 'A worn Tarn 4-198, whole');
         $this->assertAccessible($window, 'an engine to judge');
         $verdict = $window->getCurrentURL();

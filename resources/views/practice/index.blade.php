@@ -3,8 +3,7 @@
 @section('body')
 <div class="page wide practice-desk"><main class="sheet" id="sheet">
     <div class="head"><h1>Practice</h1><span>made-up instruments and cases; nothing here touches a job</span></div>
-    @include('practice.blocks.index')
-    @include('practice.engines.index')
+    @foreach($judging as $what => $of) @include('practice.judging', ['what' => $what] + $of) @endforeach
     <h2>Read, set, answer</h2>
     <ul class="topics">
     @foreach($topics as $topic)
