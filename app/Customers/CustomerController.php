@@ -9,6 +9,7 @@ use App\Offers\OfferRoute;
 use App\Storage\Customer;
 use App\Storage\Job;
 use App\Storage\SpecBook;
+use App\Words\Line;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -65,7 +66,7 @@ final class CustomerController
         /** @var array{other: int} $data */
         $data = $request->validate(
             ['other' => ['required', 'integer', 'exists:customers,id', "not_in:{$customer->id}"]],
-            ['other' => 'Choose the entry that is the same customer.'],
+            ['other' => Line::of('customers.told.choose_entry_same_customer')],
         );
         $jobs = $merge->handle($customer, Customer::query()->findOrFail($data['other']));
 

@@ -6,6 +6,7 @@ namespace App\Customers;
 
 use App\Offers\OfferRoute;
 use App\Storage\Customer;
+use App\Words\Line;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 
@@ -35,10 +36,10 @@ final class CustomerRequest extends FormRequest
     public function messages(): array
     {
         return [
-            'name.required' => 'A customer has a name.',
-            'name.unique' => 'There is a customer of that name already. Merge the two below if they are one.',
-            'email.email' => 'Write an address like office@example.net.',
-            'asked_by' => 'Choose how they want to be asked.',
+            'name.required' => Line::of('customers.told.customer_name'),
+            'name.unique' => Line::of('customers.told.customer_name_already_merge'),
+            'email.email' => Line::of('customers.told.write_address_like_office'),
+            'asked_by' => Line::of('customers.told.choose_how_they_want'),
         ];
     }
 

@@ -13,6 +13,7 @@ use App\Storage\CertificateStanding;
 use App\Storage\Job;
 use App\Storage\Release;
 use App\Storage\Releases;
+use App\Words\Line;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -60,7 +61,7 @@ final class CertificateController
 
         return redirect()
             ->route('stage.release', $job)
-            ->with('note', 'The PDF is being made; that takes a few seconds. The page prints from the browser meanwhile.');
+            ->with('note', Line::of('documents.told.pdf_being_made_takes'));
     }
 
     /** The signed text with its signature and key, for whoever wants to check it. */

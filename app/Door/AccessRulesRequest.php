@@ -6,6 +6,7 @@ namespace App\Door;
 
 use App\People\Role;
 use App\Storage\AccessRules;
+use App\Words\Line;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 
@@ -26,7 +27,7 @@ final class AccessRulesRequest extends FormRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['*.between' => 'From 1 to :max hours.', '*.integer' => 'Whole hours.', '*.required' => 'Whole hours.'];
+        return ['*.between' => Line::of('door.told.from_max_hours'), '*.integer' => 'Whole hours.', '*.required' => 'Whole hours.'];
     }
 
     public function stated(): AccessRules

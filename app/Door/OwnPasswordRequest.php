@@ -7,6 +7,7 @@ namespace App\Door;
 use App\Security\OwnSignature;
 use App\Security\PasswordStrength;
 use App\Storage\User;
+use App\Words\Line;
 use Illuminate\Foundation\Http\FormRequest;
 
 /** What has to be sent for `OwnPageController::password`. */
@@ -28,10 +29,10 @@ final class OwnPasswordRequest extends FormRequest
     public function messages(): array
     {
         return [
-            'current.required' => 'Type the password you have now.',
-            'password.required' => 'Type the password you want.',
-            'password.different' => 'That is the one you have. Take another.',
-            'password.confirmed' => 'The two are not the same. Type the new one twice.',
+            'current.required' => Line::of('door.told.type_password_you_have'),
+            'password.required' => Line::of('door.told.type_password_you_want'),
+            'password.different' => Line::of('door.told.one_you_have_take'),
+            'password.confirmed' => Line::of('door.told.two_not_same_type'),
         ];
     }
 

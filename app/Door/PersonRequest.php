@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Door;
 
 use App\People\Role;
+use App\Words\Line;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 
@@ -27,10 +28,10 @@ final class PersonRequest extends FormRequest
     public function messages(): array
     {
         return [
-            'login.unique' => 'Somebody has that log-in already. Take another.',
-            'login.*' => 'Two to sixty small letters, digits, dots, dashes or underscores, beginning with a letter or digit.',
-            'name.*' => 'Say the name as it stands under what is signed.',
-            'role.*' => 'Choose one of the roles.',
+            'login.unique' => Line::of('door.told.somebody_login_already_take'),
+            'login.*' => Line::of('door.told.two_sixty_small_letters'),
+            'name.*' => Line::of('door.told.say_name_stands_under'),
+            'role.*' => Line::of('door.told.choose_one_roles'),
         ];
     }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Door;
 
 use App\Security\OwnSignature;
+use App\Words\Line;
 use Illuminate\Foundation\Http\FormRequest;
 
 /** What has to be sent for `OwnPageController::removeSecondFactor`. */
@@ -19,6 +20,6 @@ final class RemoveFactorRequest extends FormRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['password.required' => 'Type your password.'];
+        return ['password.required' => Line::of('door.told.type_your_password')];
     }
 }

@@ -7,6 +7,7 @@ namespace App\Drawings;
 use App\Pages\CellState;
 use App\Pages\PartCells;
 use App\Record\JobFile;
+use App\Words\Line;
 use NorthLedger\Core\Engine\Places\Place;
 use NorthLedger\Core\Features\Faces\FaceGrid;
 use NorthLedger\Core\Features\Faces\FaceKind;
@@ -78,7 +79,7 @@ final readonly class FaceMap
             self::points($file, $face, $scale, $light),
             $plan === null ? [] : self::passes($plan, $light, $file),
             $plan === null
-                ? 'Fewer than four heights are read.'
+                ? Line::of('drawing.told.fewer_than_four_heights')
                 : "Lines every {$file->display->magnitudeWithUnit($interval)}; flat within ".
                     "{$file->display->magnitudeWithUnit($plan->flatness())}.",
             $plan === null || $face->missing !== [] ? '' : self::shims($plan, $face, $file),

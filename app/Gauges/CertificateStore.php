@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Gauges;
 
 use App\Ledger\Refused;
+use App\Words\Line;
 use Illuminate\Http\UploadedFile;
 
 /** Keeps calibration certificates as they came; only PDF, PNG and JPEG, told by their first bytes, are taken. */
@@ -23,13 +24,13 @@ final readonly class CertificateStore
     {
         $bytes = (string) $file->getContent();
         self::kind($bytes) ??
-            throw Refused::because('certificate', 'A certificate is a PDF, PNG or JPEG file. This one is something else.');
+            throw Refused::because('certificate', Line::of('gauges.told.certificate_pdf_png_jpeg'));
         $hash = hash('sha256', $bytes);
         if (! is_file($this->path($hash))) {
             @mkdir($this->folder, 0o770, true);
             $partial = tempnam($this->folder, 'part');
             (file_put_contents((string) $partial, $bytes) === strlen($bytes) && rename((string) $partial, $this->path($hash))) ||
-                throw Refused::because('certificate', 'The disk would not take the certificate. Free some room and send it again.');
+                throw Refused::because('certificate', Line::of('gauges.told.disk_would_not_take'));
         }
 
         return new StoredCertificate($hash, mb_strimwidth(mb_scrub(basename($file->getClientOriginalName())), 0, 120));

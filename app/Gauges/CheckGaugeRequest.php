@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Gauges;
 
+use App\Words\Line;
 use Illuminate\Foundation\Http\FormRequest;
 
 /** What has to be sent for `GaugeController::check`. */
@@ -18,6 +19,6 @@ final class CheckGaugeRequest extends FormRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['shows.required' => 'Key what the gauge shows on its master: 0 where it still stands at its zero.'];
+        return ['shows.required' => Line::of('gauges.told.key_what_gauge_shows')];
     }
 }

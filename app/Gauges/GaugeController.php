@@ -11,6 +11,7 @@ use App\Security\SecurityLog;
 use App\Storage\Gauge;
 use App\Storage\GaugeEvent;
 use App\Storage\Master;
+use App\Words\Line;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -93,7 +94,7 @@ final readonly class GaugeController
         }
         $this->register->study(RequestId::of($request), $gauge, $typed, $study, $request->user());
 
-        return redirect()->route('gauges.show', $gauge)->with('note', 'The study stands; setups from now on use its repeatability.');
+        return redirect()->route('gauges.show', $gauge)->with('note', Line::of('gauges.told.study_stands_setups_from'));
     }
 
     public function check(CheckGaugeRequest $request, Gauge $gauge): RedirectResponse
@@ -127,7 +128,7 @@ final readonly class GaugeController
     {
         return redirect()
             ->route('gauges.show', $gauge)
-            ->with('note', $holds ? 'It holds.' : 'It does not hold. What was read with it since it last held is listed below.');
+            ->with('note', $holds ? 'It holds.' : Line::of('gauges.told.does_not_hold_what'));
     }
 
     public function retire(RetireGaugeRequest $request, Gauge $gauge): RedirectResponse

@@ -6,6 +6,7 @@ namespace App\Gauges;
 
 use App\Ledger\Refused;
 use App\Storage\Gauge;
+use App\Words\Line;
 use Illuminate\Http\Request;
 use Illuminate\Validation\Rule;
 use NorthLedger\Core\Gauging\CheckBack;
@@ -64,7 +65,7 @@ final class GaugeForm
             throw Refused::because('most', $exception->getMessage());
         }
         $instrument->resolution->isPositive() ||
-            throw Refused::because('resolution', 'The resolution is the smallest step it shows, above nothing.');
+            throw Refused::because('resolution', Line::of('gauges.told.resolution_smallest_step_shows'));
 
         return [
             'tag' => mb_strtoupper((string) $data['tag']),
@@ -89,7 +90,7 @@ final class GaugeForm
      */
     private static function scale(InstrumentKind $kind, array $data): array
     {
-        $book = Scale::ofKind($kind) ?? throw Refused::because('kind', 'Choose a scale.');
+        $book = Scale::ofKind($kind) ?? throw Refused::because('kind', Line::of('gauges.told.choose_scale'));
 
         return [
             'tag' => mb_strtoupper((string) $data['tag']),
@@ -138,7 +139,7 @@ final class GaugeForm
         $size = self::length($data, 'size', $unit);
         $size === null ||
             $size->isPositive() ||
-            throw Refused::because('size', 'A master has a size above nothing; leave it empty for a fixture that is set to any size.');
+            throw Refused::because('size', Line::of('gauges.told.master_size_above_nothing'));
 
         return [
             'tag' => mb_strtoupper((string) $data['tag']),
@@ -161,10 +162,10 @@ final class GaugeForm
                 'certificate' => ['nullable', 'file', 'max:8192'],
             ] + self::lengths('calibration'),
             [
-                'done_on.*' => 'The day it was calibrated, not in the future.',
-                'due_on.*' => 'The day it is due again, after the day it was done.',
-                'by_whom.*' => 'Say who calibrated it, and on what.',
-                'certificate.*' => 'The file did not arrive, or is larger than 8 MB.',
+                'done_on.*' => Line::of('gauges.told.day_calibrated_not_future'),
+                'due_on.*' => Line::of('gauges.told.day_due_again_after'),
+                'by_whom.*' => Line::of('gauges.told.say_who_calibrated_what'),
+                'certificate.*' => Line::of('gauges.told.file_did_not_arrive'),
             ],
         );
         $said = ['done_on' => $data['done_on'], 'due_on' => $data['due_on'], 'by_whom' => $data['by_whom']];
@@ -172,7 +173,7 @@ final class GaugeForm
             return $said + ['scale_calibration_ug' => self::mass($data, 'calibration')->micrograms ?? (int) $gauge->scale_calibration_ug];
         }
         $uncertainty = self::length($data, 'calibration', $gauge->unit) ?? Length::ofNanometres($gauge->calibration_nm);
-        $uncertainty->isNegative() && throw Refused::because('calibration', 'The uncertainty of a calibration cannot be below zero.');
+        $uncertainty->isNegative() && throw Refused::because('calibration', Line::of('gauges.told.uncertainty_calibration_cannot_below'));
 
         return $said + ['calibration_nm' => $uncertainty->nanometres];
     }
@@ -192,7 +193,7 @@ final class GaugeForm
         $master =
             $gauge->reading_unit === null
                 ? self::length(['master' => $request->input('master')], 'master', $gauge->unit) ??
-                    throw Refused::because('master', 'Key the size of the master.')
+                    throw Refused::because('master', Line::of('gauges.told.key_size_master'))
                 : Length::zero();
 
         return CheckBack::of($master, $shows, $resolution);
@@ -204,8 +205,8 @@ final class GaugeForm
         $data = ['master' => $request->input('master'), 'shows' => $request->input('shows')];
 
         return [
-            'weight' => self::mass($data, 'master') ?? throw Refused::because('master', 'Key the weight of the check weight.'),
-            'shows' => self::mass($data, 'shows') ?? throw Refused::because('shows', 'Key what the scale shows under it.'),
+            'weight' => self::mass($data, 'master') ?? throw Refused::because('master', Line::of('gauges.told.key_weight_check_weight')),
+            'shows' => self::mass($data, 'shows') ?? throw Refused::because('shows', Line::of('gauges.told.key_what_scale_shows')),
         ];
     }
 
@@ -214,7 +215,7 @@ final class GaugeForm
     {
         $request->validate(
             ['repeats' => ['required', 'string', 'max:600']],
-            ['repeats.*' => 'Key at least ten readings of one place, one a line.'],
+            ['repeats.*' => Line::of('gauges.told.key_at_least_ten')],
         );
         $typed = preg_split('/[\r\n;]+/', trim((string) $request->input('repeats'))) ?: [];
         $notation =
@@ -260,11 +261,11 @@ final class GaugeForm
     private static function complaints(): array
     {
         return [
-            'tag.required' => 'Give it the tag that is engraved or written on it.',
-            'tag.regex' => 'A tag is letters, digits and hyphens, like G-07.',
-            'tag.unique' => 'That tag stands in the register already.',
-            'name.required' => 'Say which one it is, like “bore gauge, long handle”.',
-            'due_on.*' => 'Write the day as year-month-day.',
+            'tag.required' => Line::of('gauges.told.give_tag_engraved_written'),
+            'tag.regex' => Line::of('gauges.told.tag_letters_digits_hyphens'),
+            'tag.unique' => Line::of('gauges.told.tag_stands_register_already'),
+            'name.required' => Line::of('gauges.told.say_which_one_like'),
+            'due_on.*' => Line::of('gauges.told.write_day_yearmonthday'),
         ];
     }
 }

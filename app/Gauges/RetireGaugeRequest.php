@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Gauges;
 
+use App\Words\Line;
 use Illuminate\Foundation\Http\FormRequest;
 
 /** What has to be sent for `GaugeController::retire`. */
@@ -18,6 +19,6 @@ final class RetireGaugeRequest extends FormRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['reason.required' => 'Say why it goes: lost, broken, worn.'];
+        return ['reason.required' => Line::of('gauges.told.say_why_goes_lost')];
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http;
 
+use App\Words\Line;
 use Illuminate\Http\Request;
 use Illuminate\Support\Str;
 use Illuminate\Validation\ValidationException;
@@ -17,6 +18,6 @@ final class RequestId
 
         return is_string($ulid) && Str::isUlid($ulid)
             ? strtoupper($ulid)
-            : throw ValidationException::withMessages(['ulid' => 'This page is out of date. Reload it and send again.']);
+            : throw ValidationException::withMessages(['ulid' => Line::of('input.told.page_out_date_reload')]);
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Ledger;
 
+use App\Words\Line;
+
 /** An entry that is asked back before it is saved (QTY-4, GAUGE-7); what was typed stays with the person. */
 final class AskBack extends \RuntimeException
 {
@@ -56,11 +58,11 @@ final class AskBack extends \RuntimeException
 
     public static function drifted(): self
     {
-        return new self('setup', 'This gauge was found drifted at its last check. Re-zero it, then go on.');
+        return new self('setup', Line::of('sheet.told.gauge_found_drifted_at'));
     }
 
     public static function setup(): self
     {
-        return new self('setup', 'Which gauge is it, and what is its zero? State them first.');
+        return new self('setup', Line::of('sheet.told.which_gauge_what_zero'));
     }
 }

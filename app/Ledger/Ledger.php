@@ -13,6 +13,7 @@ use App\Storage\Job;
 use App\Storage\LedgerEntry;
 use App\Storage\SheetName;
 use App\Storage\User;
+use App\Words\Line;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
 use NorthLedger\Core\Inspection\Occasion;
@@ -46,7 +47,7 @@ final readonly class Ledger
                     : throw new ConflictHttpException(__('input.used'));
             }
             if ($job->is_closed && ! $kind->isAfterRelease()) {
-                throw Refused::because('ulid', 'This job is released and its ledger is closed. Receive the engine again for further work.');
+                throw Refused::because('ulid', Line::of('sheet.told.job_released_ledger_closed'));
             }
             $before = $this->files->open($job);
             if (in_array($kind, EntryKind::ofWork(), true)) {

@@ -17,6 +17,7 @@ use App\Storage\EntryKind;
 use App\Storage\Job;
 use App\Storage\Observation;
 use App\Storage\User;
+use App\Words\Line;
 use Illuminate\Support\Str;
 use NorthLedger\Core\Engine\Specification\EnginePart;
 use NorthLedger\Core\Finding\CustomerAnswer;
@@ -59,7 +60,7 @@ final readonly class AnswerOffer
             if ($way === Offer::NONE) {
                 return ['subject' => $offer] + $said;
             }
-            $chosen = $answered->way($way) ?? throw Refused::because('way', 'Choose one of the ways that the offer names.');
+            $chosen = $answered->way($way) ?? throw Refused::because('way', Line::of('offer.told.choose_one_ways_offer'));
             foreach ($answered->accepts() as $one) {
                 self::observe($file, $by, (string) Str::ulid(), EntryKind::CustomerAnswer, $one['subject'], [
                     'answer' => self::to($one['part'], $chosen)->value,
@@ -94,7 +95,7 @@ final readonly class AnswerOffer
     {
         $offer =
             OfferBook::of($file->record->observations())->offer($id) ??
-            throw Refused::because('way', 'There is no such offer for this job.');
+            throw Refused::because('way', Line::of('offer.told.no_such_offer_job'));
 
         return match ($offer->state(OfferDraft::of($file)->mark())) {
             OfferState::Open => $offer,
@@ -102,11 +103,11 @@ final readonly class AnswerOffer
                 'way',
                 "This offer was answered already, by {$offer->answer?->text('name')}. Call us if that is wrong.",
             ),
-            OfferState::Withdrawn => throw Refused::because('way', 'This offer was taken back.'),
-            OfferState::Expired => throw Refused::because('way', 'The day for an answer has passed. Send a new offer.'),
+            OfferState::Withdrawn => throw Refused::because('way', Line::of('offer.told.offer_taken_back')),
+            OfferState::Expired => throw Refused::because('way', Line::of('offer.told.day_answer_passed_send')),
             OfferState::Stale => throw Refused::because(
                 'way',
-                'Something is different since this offer was made; it does not hold any more. Send a new one.',
+                Line::of('offer.told.something_different_since_offer'),
             ),
         };
     }

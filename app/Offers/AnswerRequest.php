@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Offers;
 
+use App\Words\Line;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 
@@ -25,9 +26,9 @@ final class AnswerRequest extends FormRequest
     public function messages(): array
     {
         return [
-            'way.required' => 'Choose one of the ways, or none of them.',
-            'name.required' => 'Write the name of who answers.',
-            'by' => 'Choose how the answer came.',
+            'way.required' => Line::of('offer.told.choose_one_ways_none'),
+            'name.required' => Line::of('offer.told.write_name_who_answers'),
+            'by' => Line::of('offer.told.choose_how_answer_came'),
         ];
     }
 

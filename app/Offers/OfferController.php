@@ -34,10 +34,13 @@ final class OfferController
 
     public function withdraw(Request $request, Job $job, string $offer, TellOfOffer $tell): RedirectResponse
     {
-        $reason = $request->validate(['reason' => ['required', 'string', 'max:200']], ['reason.required' => 'Say why it is taken back.']);
+        $reason = $request->validate(
+            ['reason' => ['required', 'string', 'max:200']],
+            ['reason.required' => Line::of('offer.told.say_why_taken_back')],
+        );
         $tell->withdraw($job, $this->by($request), RequestId::of($request), $offer, $reason['reason']);
 
-        return redirect()->route('offers', $job)->with('note', 'The offer is taken back; its link says so.');
+        return redirect()->route('offers', $job)->with('note', Line::of('offer.told.offer_taken_back_link'));
     }
 
     public function answer(AnswerRequest $request, Job $job, string $offer, AnswerOffer $answer): RedirectResponse
@@ -54,7 +57,7 @@ final class OfferController
         );
 
         return $written->file->work()->choice() === null || $request->way() === Offer::NONE
-            ? redirect()->route('offers', $job)->with('note', 'The answer is kept: none of these ways.')
+            ? redirect()->route('offers', $job)->with('note', Line::of('offer.told.answer_kept_none_these'))
             : redirect()->route('stage.work', $job);
     }
 
@@ -63,11 +66,11 @@ final class OfferController
         /** @var array{question: string, how: string} $data */
         $data = $request->validate(
             ['question' => ['required', 'string', 'size:26'], 'how' => ['required', 'string', 'max:300']],
-            ['how.required' => 'Say what you answered, and how.'],
+            ['how.required' => Line::of('offer.told.say_what_you_answered')],
         );
         $tell->settle($job, $this->by($request), RequestId::of($request), $offer, $data['question'], $data['how']);
 
-        return redirect()->route('offers', $job)->with('note', 'The question is settled.');
+        return redirect()->route('offers', $job)->with('note', Line::of('offer.told.question_settled'));
     }
 
     private function by(Request $request): User

@@ -75,7 +75,7 @@ final readonly class OffersPage
     private static function stamp(?OfferLine $newest): Stamp
     {
         return match ($newest?->state) {
-            null => new Stamp('No offer yet', 'the customer has not been asked', 'missing'),
+            null => new Stamp(Line::of('offer.stamp.no_offer_yet'), 'the customer has not been asked', 'missing'),
             OfferState::Open => new Stamp("Offer {$newest->offer->number} is out", $newest->words, 'close'),
             OfferState::Answered => new Stamp("Offer {$newest->offer->number} answered", $newest->words, 'good'),
             default => new Stamp("Offer {$newest->offer->number}", $newest->words, 'out'),

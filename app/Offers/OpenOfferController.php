@@ -103,7 +103,7 @@ final readonly class OpenOfferController
         /** @var array{name: string, question: string} $data */
         $data = $request->validate(
             ['name' => ['required', 'string', 'max:120'], 'question' => ['required', 'string', 'max:500']],
-            ['name.required' => 'Write your name.', 'question.required' => 'Write your question.'],
+            ['name.required' => Line::of('offer.told.write_your_name'), 'question.required' => Line::of('offer.told.write_your_question')],
         );
         [$file, $found] = $this->found($link);
         if ($found === null) {

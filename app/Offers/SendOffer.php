@@ -39,10 +39,10 @@ final readonly class SendOffer
             }
             $draft = OfferDraft::of($file);
             if ($draft->ways === []) {
-                throw Refused::because('by', 'There is no plan that can be offered yet. The plan says what is missing.');
+                throw Refused::because('by', Line::of('offer.told.no_plan_can_offered'));
             }
             if ($wantedBy->isBefore(Carbon::today())) {
-                throw Refused::because('wanted_by', 'The day for an answer has passed already. Choose today or later.');
+                throw Refused::because('wanted_by', Line::of('offer.told.day_answer_passed_already'));
             }
             if ($by === OfferRoute::Email && $file->job->customer->email === '') {
                 throw Refused::because(

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Offers;
 
+use App\Words\Line;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Support\Carbon;
 use Illuminate\Validation\Rule;
@@ -23,7 +24,7 @@ final class SendOfferRequest extends FormRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['by' => 'Choose how it goes to the customer.', 'wanted_by' => 'Until when is the answer wanted?'];
+        return ['by' => Line::of('offer.told.choose_how_goes_customer'), 'wanted_by' => Line::of('offer.told.until_when_answer_wanted')];
     }
 
     public function how(): OfferRoute

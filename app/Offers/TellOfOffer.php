@@ -13,6 +13,7 @@ use App\Record\OfferBook;
 use App\Storage\EntryKind;
 use App\Storage\Job;
 use App\Storage\User;
+use App\Words\Line;
 
 /** What else can happen to an offer: it is taken back, the customer asks something, somebody settles that. */
 final readonly class TellOfOffer
@@ -29,7 +30,7 @@ final readonly class TellOfOffer
         ): array {
             $known = self::known($file, $offer);
             if ($known->answer !== null) {
-                throw Refused::because('offer', 'This offer is answered already and cannot be taken back.');
+                throw Refused::because('offer', Line::of('offer.told.offer_answered_already_cannot'));
             }
 
             return [$offer, ['reason' => $reason]];
@@ -63,6 +64,6 @@ final readonly class TellOfOffer
     private static function known(JobFile $file, string $offer): Offer
     {
         return OfferBook::of($file->record->observations())->offer($offer) ??
-            throw Refused::because('offer', 'There is no such offer for this job.');
+            throw Refused::because('offer', Line::of('offer.told.no_such_offer_job'));
     }
 }

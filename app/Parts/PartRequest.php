@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Parts;
 
+use App\Words\Line;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 
@@ -25,7 +26,7 @@ final class PartRequest extends FormRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['state' => 'Choose what became of it.', 'promised_for' => 'Choose a day.'];
+        return ['state' => Line::of('parts.told.choose_what_became'), 'promised_for' => Line::of('parts.told.choose_day')];
     }
 
     public function state(): PartState

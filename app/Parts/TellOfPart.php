@@ -11,6 +11,7 @@ use App\Record\JobFile;
 use App\Storage\EntryKind;
 use App\Storage\Job;
 use App\Storage\User;
+use App\Words\Line;
 
 /** Records what became of a part: ordered where and promised for when, arrived, wrong, or taken from the shelf (WORK-3). */
 final readonly class TellOfPart
@@ -37,15 +38,15 @@ final readonly class TellOfPart
             $promisedFor,
             $remark,
         ): array {
-            $line = PartList::of($file)->line($part) ?? throw Refused::because('part', 'The plan does not need that part any more.');
+            $line = PartList::of($file)->line($part) ?? throw Refused::because('part', Line::of('parts.told.plan_does_not_need'));
             if ($state === PartState::Ordered && ! $line->didNotCome() && $file->work()->choice() === null) {
-                throw Refused::because('state', 'No plan is chosen yet. Nothing is ordered before.');
+                throw Refused::because('state', Line::of('parts.told.no_plan_chosen_yet'));
             }
             if ($state === PartState::Ordered && $line->isMeasuredFirst && $remark === '') {
-                throw Refused::because('remark', 'Measured first: say what the finished journals and housings measure, then order.');
+                throw Refused::because('remark', Line::of('parts.told.measured_say_what_finished'));
             }
             if ($state === PartState::Ordered && $supplier === '') {
-                throw Refused::because('supplier', 'Say where it is ordered.');
+                throw Refused::because('supplier', Line::of('parts.told.say_where_ordered'));
             }
 
             return [$part, ['state' => $state->value, 'supplier' => $supplier, 'promised_for' => $promisedFor, 'remark' => $remark]];

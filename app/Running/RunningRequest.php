@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Running;
 
+use App\Words\Line;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use NorthLedger\Core\Features\Running\RunningLook;
@@ -26,7 +27,11 @@ final class RunningRequest extends FormRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['part' => 'Choose the part.', 'look' => 'Choose how it looks.', 'replaced' => 'Does it go back in, or is it replaced?'];
+        return [
+            'part' => Line::of('running.told.choose_part'),
+            'look' => Line::of('running.told.choose_how_looks'),
+            'replaced' => Line::of('running.told.does_go_back_replaced'),
+        ];
     }
 
     public function part(): RunningPart

@@ -11,6 +11,7 @@ use App\Record\JobFile;
 use App\Storage\EntryKind;
 use App\Storage\Job;
 use App\Storage\User;
+use App\Words\Line;
 use NorthLedger\Core\Features\Running\RunningLook;
 use NorthLedger\Core\Features\Running\RunningPart;
 
@@ -37,13 +38,13 @@ final readonly class SeeRunningPart
             $remark,
         ): array {
             if (! in_array($part, RunningPart::of($file->sheet), true)) {
-                throw Refused::because('part', 'This engine has no such part.');
+                throw Refused::because('part', Line::of('running.told.engine_no_such_part'));
             }
             if (! in_array($look, $part->looks(), true)) {
-                throw Refused::because('look', 'That is not how such a part looks. Choose one of its looks.');
+                throw Refused::because('look', Line::of('running.told.not_how_such_part'));
             }
             if ($look !== RunningLook::Fine && ! $isReplaced && $remark === '') {
-                throw Refused::because('remark', 'It is not fine and shall go back in. Say why.');
+                throw Refused::because('remark', Line::of('running.told.not_fine_shall_go'));
             }
 
             return [$part->value, ['look' => $look->value, 'replaced' => $isReplaced, 'remark' => $remark]];

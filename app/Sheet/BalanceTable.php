@@ -6,6 +6,7 @@ namespace App\Sheet;
 
 use App\Pages\Stamp;
 use App\Record\JobFile;
+use App\Words\Line;
 use Illuminate\Support\Facades\Cache;
 use NorthLedger\Core\Features\Weights\BalanceMatch;
 use NorthLedger\Core\Features\Weights\Bobweight;
@@ -83,7 +84,7 @@ final readonly class BalanceTable
     public function stamp(): Stamp
     {
         return $this->spread === ''
-            ? new Stamp('Not weighed yet', 'two kinds of pieces at the least', 'missing')
+            ? new Stamp(Line::of('sheet.stamp.not_weighed_yet'), 'two kinds of pieces at the least', 'missing')
             : new Stamp("Within {$this->within}", 'put together as below', 'chosen');
     }
 

@@ -17,6 +17,7 @@ use App\Record\JobFile;
 use App\Storage\EntryKind;
 use App\Storage\Said;
 use App\Storage\SheetName;
+use App\Words\Line;
 use NorthLedger\Core\Engine\Places\Place;
 use NorthLedger\Core\Engine\Places\Station;
 use NorthLedger\Core\Features\Bores\BoreFeature;
@@ -185,12 +186,12 @@ final readonly class BorePage
 
         return match (true) {
             ! $bore->measures->isRead() && $bore->inspection->wall->traced === [] => new Stamp(
-                'Not yet read',
+                Line::of('sheet.stamp.not_yet_read'),
                 "cylinder {$bore->cylinder()}",
                 'missing',
             ),
-            $needs === [] => new Stamp('No size yet', 'the size step is not known', 'missing'),
-            $first === null => new Stamp('No size cleans up', "cylinder {$bore->cylinder()} is sleeved", 'out'),
+            $needs === [] => new Stamp(Line::of('sheet.stamp.no_size_yet'), 'the size step is not known', 'missing'),
+            $first === null => new Stamp(Line::of('sheet.stamp.no_size_cleans_up'), "cylinder {$bore->cylinder()} is sleeved", 'out'),
             default => new Stamp(
                 "Cleans up at {$first->name}",
                 $first->state === CellState::Close ? 'off centre' : 'on centre',

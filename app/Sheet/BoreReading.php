@@ -10,6 +10,7 @@ use App\Record\LookCodes;
 use App\Record\Neighbours;
 use App\Storage\StatedSetup;
 use App\Storage\User;
+use App\Words\Line;
 use NorthLedger\Core\Engine\Places\Axis;
 use NorthLedger\Core\Engine\Places\Station;
 use NorthLedger\Core\Features\Bores\BoreFeature;
@@ -93,7 +94,7 @@ final readonly class BoreReading
             (! $isTrace && ! $noted->value->isPositive() && ! ($entry->place->feature === BoreFeature::PitDepth && $noted->value->isZero()))
         ) {
             throw AskBack::unreadable(
-                $isTrace ? 'Key what the indicator shows beyond the radius as made.' : 'Key a thickness or a depth, above nothing.',
+                $isTrace ? Line::of('sheet.told.key_what_indicator_shows') : Line::of('sheet.told.key_thickness_depth_above'),
             );
         }
         $doubt = (new Plausibility($file->policy->boreAllowances($unit), $file->display))->doubtOfWall(

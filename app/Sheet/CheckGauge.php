@@ -14,6 +14,7 @@ use App\Storage\Job;
 use App\Storage\SheetName;
 use App\Storage\StatedSetup;
 use App\Storage\User;
+use App\Words\Line;
 use NorthLedger\Core\Engine\Places\Feature;
 use NorthLedger\Core\Features\Bores\BoreFeature;
 use NorthLedger\Core\Quantity\Length;
@@ -52,7 +53,7 @@ final readonly class CheckGauge
         ): array {
             $setup = $file->record->entries($sheet)->gauges->current($feature) ?? throw AskBack::setup();
             $setup->scale === null ||
-                throw AskBack::unreadable('A scale is checked under a check weight, on its own page of the register.');
+                throw AskBack::unreadable(Line::of('sheet.told.scale_checked_under_check'));
             $rows = $file->record->entries($sheet)->rows;
             [$masterSize, $shown] = $this->sizes($file, $setup, $shows, $master);
             $row = [

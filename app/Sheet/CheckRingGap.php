@@ -11,6 +11,7 @@ use App\Record\JobFile;
 use App\Storage\EntryKind;
 use App\Storage\Job;
 use App\Storage\User;
+use App\Words\Line;
 use NorthLedger\Core\Engine\Places\Station;
 
 /** Writes the gap of a ring of known gap, squared in the worn bore (BORE-13). */
@@ -32,9 +33,9 @@ final readonly class CheckRingGap
             $said = ['cylinder' => $cylinder, 'station' => $station->value, 'typed' => implode(' / ', $typed)];
             foreach (
                 [
-                    'known_bore' => 'The bore in which the gap is known, like 3.8125.',
-                    'known_gap' => 'The known gap, like .015.',
-                    'gap' => 'The gap in this bore, like .024.',
+                    'known_bore' => Line::of('sheet.told.bore_which_gap_known'),
+                    'known_gap' => Line::of('sheet.told.known_gap_like'),
+                    'gap' => Line::of('sheet.told.gap_bore_like'),
                 ] as $field => $complaint
             ) {
                 $length = TypedLength::above($file, $field, $typed[$field], $complaint) ?? throw Refused::because($field, $complaint);

@@ -13,6 +13,7 @@ use App\Storage\Job;
 use App\Storage\KeyedReading;
 use App\Storage\SheetName;
 use App\Storage\User;
+use App\Words\Line;
 
 /** Stands by readings that a drifted gauge made suspect, with the reason; they count again (GAUGE-3). */
 final readonly class ConfirmSuspects
@@ -30,11 +31,11 @@ final readonly class ConfirmSuspects
         ): array {
             $suspects = $file->record->entries($sheet)->suspects();
             if ($suspects === []) {
-                throw AskBack::unreadable('No reading of this sheet is suspect any more.');
+                throw AskBack::unreadable(Line::of('sheet.told.no_reading_sheet_suspect'));
             }
             if (trim($reason) === '') {
                 throw AskBack::unreadable(
-                    'Say why they can be trusted: the drift was found on the master, not on the gauge; another gauge reads the same.',
+                    Line::of('sheet.told.say_why_they_can'),
                 );
             }
 

@@ -10,6 +10,7 @@ use App\Record\JobFile;
 use App\Storage\Setup;
 use App\Storage\StatedSetup;
 use App\Storage\User;
+use App\Words\Line;
 use Illuminate\Support\Str;
 use NorthLedger\Core\Gauging\Measurand;
 use NorthLedger\Core\Inspection\Occasion;
@@ -114,10 +115,10 @@ final readonly class GaugedValue
         }
         $isStep = $noted->means === NotationMeaning::Step;
         if ($isStep && $setup->isZeroedOnThePart()) {
-            throw AskBack::unreadable('The gauge was zeroed on the part: key what it shows, a deviation.');
+            throw AskBack::unreadable(Line::of('sheet.told.gauge_zeroed_part_key'));
         }
         if ($isStep && $standard === null) {
-            throw AskBack::unreadable('There are no size steps here: key what the gauge shows.');
+            throw AskBack::unreadable(Line::of('sheet.told.no_size_steps_key'));
         }
 
         return match (true) {

@@ -10,6 +10,7 @@ use App\Record\LookCodes;
 use App\Record\Neighbours;
 use App\Storage\StatedSetup;
 use App\Storage\User;
+use App\Words\Line;
 use NorthLedger\Core\Engine\Places\Place;
 use NorthLedger\Core\Features\Bores\Plausibility;
 use NorthLedger\Core\Features\Faces\FaceFeature;
@@ -71,7 +72,7 @@ final readonly class PartReading
         $setup = $this->gauged->setup($file, $by, $entry);
         $value = $this->gauged->value($file, $setup, $entry, $one->nominal);
         if ($entry->place->feature->measurand() === Measurand::Distance && $value->isNegative()) {
-            throw AskBack::unreadable('Enter zero or more. Is the sign right?');
+            throw AskBack::unreadable(Line::of('sheet.told.enter_zero_more_sign'));
         }
         $doubt = $entry->isConfirmed ? null : $this->doubt($file, $entry, $one, $setup, $value);
         if ($doubt !== null) {

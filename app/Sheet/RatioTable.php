@@ -151,7 +151,7 @@ final readonly class RatioTable
     private static function cutFor(JobFile $file, float $target, ?float $perTenThou, Length $bore, Length $deckCut): array
     {
         if ($target <= 1) {
-            return ['A ratio is above 1, like 8.5.', false];
+            return [Line::of('sheet.told.ratio_above_like'), false];
         }
         $compression = $file->inspection()->compression();
         $cylinders = $file->sheet->layout->cylinders();
@@ -169,7 +169,7 @@ final readonly class RatioTable
             $file->inspection()->measurements(Section::Deck)->length(Place::at(FaceKind::Head->height(), 1)) ??
             $file->sheet->head->standardHeight;
         if ($chamber === null || $wanted === null || $height === null || ($area === null && $perTenThou === null)) {
-            return ['Measure the chambers and the head, and put gasket and crown into the sheet: then it can be computed.', false];
+            return [Line::of('sheet.told.measure_chambers_head_put'), false];
         }
         try {
             $cut =

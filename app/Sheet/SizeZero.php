@@ -15,6 +15,7 @@ use App\Storage\SheetName;
 use App\Storage\StatedSetup;
 use App\Storage\User;
 use App\Storage\ZeroSize;
+use App\Words\Line;
 use NorthLedger\Core\Features\Bores\BoreFeature;
 use NorthLedger\Core\Features\Bores\Plausibility;
 use NorthLedger\Core\Quantity\NotationException;
@@ -42,7 +43,7 @@ final readonly class SizeZero
             $stated = StatedGauge::named($gauge);
             $stated->kind->showsSizes() ||
                 throw AskBack::unreadable(
-                    'A size comes from a gauge that shows sizes: an inside micrometer, or a telescoping gauge with a micrometer.',
+                    Line::of('sheet.told.size_comes_from_gauge'),
                 );
             try {
                 $length = ShopNotation::forSizes($file->sheet->unit)->read($size)->value;
@@ -84,6 +85,6 @@ final readonly class SizeZero
         );
         $unsized = array_filter($onThePart, static fn (StatedSetup $setup): bool => $entries->gauges->zero($setup) === null);
 
-        return end($unsized) ?: end($onThePart) ?: throw AskBack::unreadable('The zero of this sheet stands on a known size already.');
+        return end($unsized) ?: end($onThePart) ?: throw AskBack::unreadable(Line::of('sheet.told.zero_sheet_stands_known'));
     }
 }

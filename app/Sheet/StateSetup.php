@@ -17,6 +17,7 @@ use App\Storage\Reading;
 use App\Storage\Setup;
 use App\Storage\SheetName;
 use App\Storage\User;
+use App\Words\Line;
 use Illuminate\Support\Str;
 use NorthLedger\Core\Engine\Places\Place;
 use NorthLedger\Core\Features\Bores\BoreFeature;
@@ -45,8 +46,8 @@ final readonly class StateSetup
             if ($gauge->kind->weighs() !== ($entry->feature === WeightFeature::PistonWeight)) {
                 throw AskBack::unreadable(
                     $gauge->kind->weighs()
-                        ? 'A scale weighs; state a gauge for lengths here.'
-                        : 'Pieces are weighed on a scale; state the scale here.',
+                        ? Line::of('sheet.told.scale_weighs_state_gauge')
+                        : Line::of('sheet.told.pieces_weighed_scale_state'),
                 );
             }
             $row =
@@ -101,11 +102,11 @@ final readonly class StateSetup
     {
         return match (true) {
             $entry->sheet->occasion === Occasion::Final => throw AskBack::unreadable(
-                'Finished bores are verified by their size: set the zero to a known size.',
+                Line::of('sheet.told.finished_bores_verified_by'),
             ),
             $place->feature !== BoreFeature::Bore,
             ! in_array($place->number, $file->sheet->layout->cylinders(), true)
-                => throw AskBack::unreadable('A gauge is zeroed on a place of a bore. Go to that place first.'),
+                => throw AskBack::unreadable(Line::of('sheet.told.gauge_zeroed_place_bore')),
             default => $place,
         };
     }
@@ -120,7 +121,7 @@ final readonly class StateSetup
         $standard = $file->standardOf($entry->sheet, $entry->feature);
         $isStep = $noted->means === NotationMeaning::Step;
         if ($isStep && $standard === null) {
-            throw AskBack::unreadable('The sheet has no standard size to count a step from: key the size itself.');
+            throw AskBack::unreadable(Line::of('sheet.told.sheet_no_standard_size'));
         }
         $zero = $isStep && $standard !== null ? $standard->plus($noted->value) : $noted->value;
 

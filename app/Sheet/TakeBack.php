@@ -14,6 +14,7 @@ use App\Storage\KeyedReading;
 use App\Storage\Reading;
 use App\Storage\SheetName;
 use App\Storage\User;
+use App\Words\Line;
 
 /** Takes back the last reading that somebody keyed into a sheet; it stays readable, and what it superseded stands again. */
 final readonly class TakeBack
@@ -34,7 +35,7 @@ final readonly class TakeBack
                     $row->withdrawsId === null &&
                     ! in_array($row->id, $withdrawn, true),
             );
-            $last = end($mine) ?: throw AskBack::unreadable('Nothing of yours is left on this sheet to take back.');
+            $last = end($mine) ?: throw AskBack::unreadable(Line::of('sheet.told.nothing_yours_left_sheet'));
             Reading::query()->create([
                 'ulid' => $ulid,
                 'job_id' => $file->job->id,

@@ -28,7 +28,7 @@ final readonly class VerifyMargin
     {
         $verified = $file->work()->verification()->bores();
         if ($verified === []) {
-            return new self(new Stamp('Nothing to verify', 'there is no order yet', 'missing'), [], '', false);
+            return new self(new Stamp(Line::of('sheet.stamp.nothing_verify'), 'there is no order yet', 'missing'), [], '', false);
         }
         $out = array_values(
             array_map(
@@ -44,10 +44,10 @@ final readonly class VerifyMargin
         );
         $open = count(array_filter($verified, static fn (VerifiedBore $bore): bool => ! $bore->state->closesTheWork()));
         $stamp = match (true) {
-            $out !== [] => new Stamp('Out of tolerance', VerdictWords::cylinders($out), 'out'),
-            $open === 0 => new Stamp('As ordered', 'every bore verified', 'good'),
-            $under !== [] => new Stamp('Hone more', VerdictWords::cylinders($under), 'close'),
-            default => new Stamp('Not yet verified', $open === 1 ? 'one bore is open' : "{$open} bores are open", 'missing'),
+            $out !== [] => new Stamp(Line::of('sheet.stamp.out_tolerance'), VerdictWords::cylinders($out), 'out'),
+            $open === 0 => new Stamp(Line::of('sheet.stamp.ordered'), 'every bore verified', 'good'),
+            $under !== [] => new Stamp(Line::of('sheet.stamp.hone_more'), VerdictWords::cylinders($under), 'close'),
+            default => new Stamp(Line::of('sheet.stamp.not_yet_verified'), Line::counted('sheet.bores_open', $open), 'missing'),
         };
 
         uasort($verified, static fn (VerifiedBore $a, VerifiedBore $b): int => $a->state->urgency() <=> $b->state->urgency());

@@ -8,6 +8,7 @@ use App\Http\CsvFile;
 use App\Http\Download;
 use App\Ledger\Refused;
 use App\Storage\SpecBook;
+use App\Words\Line;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -113,8 +114,8 @@ final readonly class PriceController
             ->with(
                 'note',
                 $isNew
-                    ? 'Saved as a new revision of the shop’s rules. Offers that were sent keep their prices; plans are priced anew.'
-                    : 'Nothing is different; no revision was made.',
+                    ? Line::of('shop.told.saved_new_revision_shops')
+                    : Line::of('shop.told.nothing_different_no_revision'),
             );
     }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Shop;
 
 use App\Storage\SpecBook;
+use App\Words\Line;
 use NorthLedger\Core\Engine\Policy\PriceItem;
 
 /** A price list as comma-separated text: one line for each item, those of single families beside them. */
@@ -73,7 +74,7 @@ final readonly class PriceCsv
             $line === null || $wrong !== [] ? ($faults = [...$faults, ...self::numbered($index + 1, $wrong)]) : ($lines[] = $line);
         }
         if ($lines === [] && $faults === []) {
-            $faults[] = 'There is no price in it. Each line names an item, and what it costs.';
+            $faults[] = Line::of('shop.told.no_price_each_line');
         }
 
         return $faults === [] ? new self($lines, []) : new self([], self::first($faults));

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Shop;
 
 use App\Http\Amount;
+use App\Words\Line;
 use NorthLedger\Core\Engine\Policy\PriceItem;
 
 /** One price as it is typed, in a form or a file: its fields as text, and the same as the policy keeps it. */
@@ -50,7 +51,7 @@ final readonly class PriceLine
             $typed = $this->typed[$field] ?? '';
             $isRight = $most === null ? Amount::isAmount($typed) : preg_match('/^\d{1,5}$/D', $typed) === 1 && (int) $typed <= $most;
             if (! $isRight) {
-                $faults[$field] = $most === null ? 'Write an amount like 45 or 45.50.' : "Write a whole number from 0 to {$most}.";
+                $faults[$field] = $most === null ? Line::of('shop.told.write_amount_like') : "Write a whole number from 0 to {$most}.";
             }
         }
 

@@ -8,6 +8,7 @@ use App\Ledger\Refused;
 use App\Storage\Family;
 use App\Storage\ShelfBook;
 use App\Storage\SpecBook;
+use App\Words\Line;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -42,8 +43,8 @@ final class ShelfController
                 'count' => ['required', 'integer', 'between:0,'.self::MOST],
             ],
             [
-                'family' => 'Choose the family it fits.',
-                'item' => 'Choose the part.',
+                'family' => Line::of('shop.told.choose_family_fits'),
+                'item' => Line::of('shop.told.choose_part'),
                 'count' => 'Write how many there are: a whole number from 0 to '.self::MOST.'.',
             ],
         );
@@ -61,7 +62,7 @@ final class ShelfController
     private static function known(SpecBook $specs): \Closure
     {
         return static function (string $field, mixed $family, \Closure $complain) use ($specs): void {
-            (is_string($family) && $specs->has($family)) || $complain('Choose the family it fits.');
+            (is_string($family) && $specs->has($family)) || $complain(Line::of('shop.told.choose_family_fits'));
         };
     }
 

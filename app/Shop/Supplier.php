@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Shop;
 
 use App\Http\Amount;
+use App\Words\Line;
 use Illuminate\Http\Client\ConnectionException;
 use Illuminate\Http\Client\Factory;
 use NorthLedger\Core\Engine\Policy\PriceItem;
@@ -47,14 +48,14 @@ final readonly class Supplier
                 ->acceptJson()
                 ->get("{$this->address}/prices");
         } catch (ConnectionException) {
-            throw SupplierSilent::because('The supplier does not answer.');
+            throw SupplierSilent::because(Line::of('shop.told.supplier_does_not_answer'));
         }
         if (! $answer->ok()) {
             throw SupplierSilent::because("The supplier answers with an error ({$answer->status()}).");
         }
         $prices = $answer->json('prices');
         if (! is_array($prices) || ! array_is_list($prices) || $prices === []) {
-            throw SupplierSilent::because('The supplier’s answer is no price list.');
+            throw SupplierSilent::because(Line::of('shop.told.suppliers_answer_no_price'));
         }
 
         return count($prices) > self::MOST_PRICES

@@ -13,6 +13,7 @@ use App\Storage\EntryKind;
 use App\Storage\Job;
 use App\Storage\SpecBook;
 use App\Storage\User;
+use App\Words\Line;
 use Illuminate\Validation\ValidationException;
 use NorthLedger\Core\Document\Fault;
 use NorthLedger\Core\Document\InvalidDocument;
@@ -58,7 +59,7 @@ final readonly class ChangeSheetOfJob
     {
         return $this->observe->handle($job, $by, $ulid, EntryKind::SheetTakenOver, function (JobFile $file) use ($revision): array {
             if ($revision <= $file->job->family_revision || $revision !== $this->specs->newestRevision($file->job->family)) {
-                throw Refused::because('revision', 'That is not the newest revision of its sheet any more. Look again.');
+                throw Refused::because('revision', Line::of('spec.told.not_newest_revision_sheet'));
             }
 
             return $this->taken($file->job, $revision, '', '');
@@ -135,7 +136,7 @@ final readonly class ChangeSheetOfJob
         );
         $unknown = array_diff(array_keys($values), array_keys($texts));
         if ($values === [] || $unknown !== []) {
-            throw Refused::because('value', 'Put a value into the field it belongs to; nothing was changed.');
+            throw Refused::because('value', Line::of('spec.told.put_value_into_field'));
         }
         [$written, $faults] = $fields->written($values);
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\SpecBook;
 
 use App\Storage\SpecBook;
+use App\Words\Line;
 use Closure;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Support\Str;
@@ -33,9 +34,9 @@ final class CopyFamilyRequest extends FormRequest
             static function (string $attribute, mixed $name, Closure $fail) use ($specs): void {
                 $family = self::familyOf((string) $name);
                 if (! FamilyKey::isOne($family)) {
-                    $fail('Give it a name of letters and digits.');
+                    $fail(Line::of('spec.told.give_name_letters_digits'));
                 } elseif ($specs->has($family) || in_array($family, SpecBook::PAGES, true)) {
-                    $fail('That name is taken. Give the family another.');
+                    $fail(Line::of('spec.told.name_taken_give_family'));
                 }
             },
         ];
@@ -44,7 +45,7 @@ final class CopyFamilyRequest extends FormRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['name.required' => 'What is the new family called?'];
+        return ['name.required' => Line::of('spec.told.what_new_family_called')];
     }
 
     /** What it is known by: “Tarn 4-250” is `tarn-4-250`. */

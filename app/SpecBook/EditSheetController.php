@@ -6,6 +6,7 @@ namespace App\SpecBook;
 
 use App\Storage\SpecBook;
 use App\Storage\SpecificationDraft;
+use App\Words\Line;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -129,7 +130,7 @@ final readonly class EditSheetController
 
         return redirect()
             ->route('specs.show', $family)
-            ->with('note', 'Kept as a draft. No engine is judged by it; go on with it from here.');
+            ->with('note', Line::of('spec.told.kept_draft_no_engine'));
     }
 
     /**

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\SpecBook;
 
+use App\Words\Line;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use NorthLedger\Core\Engine\Specification\SourceKind;
@@ -35,8 +36,8 @@ final class EditSheetRequest extends FormRequest
     public function messages(): array
     {
         return [
-            'reason.required' => 'Say what changed, and where the numbers come from.',
-            'paste.max' => 'That is far more than a sheet has values. Paste a line for each value.',
+            'reason.required' => Line::of('spec.told.say_what_changed_where'),
+            'paste.max' => Line::of('spec.told.far_more_than_sheet'),
         ];
     }
 

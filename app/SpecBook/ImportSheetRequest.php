@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\SpecBook;
 
+use App\Words\Line;
 use Illuminate\Foundation\Http\FormRequest;
 
 /** What has to be sent for `SheetFileController::import`. */
@@ -21,9 +22,9 @@ final class ImportSheetRequest extends FormRequest
     public function messages(): array
     {
         return [
-            'sheet.required' => 'Choose the JSON file of a sheet first.',
-            'sheet.max' => 'A sheet is far smaller than that. Is it the right file?',
-            'reason.required' => 'Say where the numbers come from.',
+            'sheet.required' => Line::of('spec.told.choose_json_file_sheet'),
+            'sheet.max' => Line::of('spec.told.sheet_far_smaller_than'),
+            'reason.required' => Line::of('spec.told.say_where_numbers_come'),
         ];
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\SpecBook;
 
+use App\Words\Line;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use NorthLedger\Core\Engine\Specification\SourceKind;
@@ -31,8 +32,8 @@ final class KeyLimitsRequest extends FormRequest
     public function messages(): array
     {
         return [
-            'words.required' => 'Say where it comes from: manual and page, which part was measured, or who agreed to it.',
-            'scope.*' => 'Say whether it holds for every engine of the family, or for this one.',
+            'words.required' => Line::of('spec.told.say_where_comes_from'),
+            'scope.*' => Line::of('spec.told.say_whether_holds_every'),
         ];
     }
 

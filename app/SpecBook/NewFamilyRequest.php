@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\SpecBook;
 
 use App\Storage\SpecBook;
+use App\Words\Line;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use NorthLedger\Core\Engine\Specification\CylinderKind;
@@ -46,12 +47,12 @@ final class NewFamilyRequest extends FormRequest
     public function messages(): array
     {
         return [
-            'name.required' => 'What is the family called?',
+            'name.required' => Line::of('spec.told.what_family_called'),
             'cylinders.*' => 'How many cylinders are there, from 1 to '.Layout::MOST_CYLINDERS.'?',
-            'mains.*' => 'How many main bearings are there, from 2 to 12? Leave it empty for the usual number.',
-            'bore.required' => 'Key the bore at standard size, like 3.8125 or 3 13/16.',
-            'stroke.required' => 'Key the stroke.',
-            'words.required' => 'Say where it comes from: which manual and page, or which part was measured.',
+            'mains.*' => Line::of('spec.told.how_many_main_bearings'),
+            'bore.required' => Line::of('spec.told.key_bore_at_standard'),
+            'stroke.required' => Line::of('spec.told.key_stroke'),
+            'words.required' => Line::of('spec.told.say_where_comes_from_2'),
         ];
     }
 

@@ -10,6 +10,7 @@ use App\Record\JobFiles;
 use App\Record\OwnValues;
 use App\Storage\Job;
 use App\Storage\SpecBook;
+use App\Words\Line;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
@@ -45,12 +46,12 @@ final readonly class SheetOfJobController
         $words = $request->string('words')->trim()->toString();
         if ($request->isForTheFamily()) {
             $this->change->forTheFamily($job, $request->user(), RequestId::of($request), $request->values(), $request->source(), $words);
-            $note = 'It stands in the book from now on, and this engine is judged by it. Other jobs take it over on their Judge page.';
+            $note = Line::of('spec.told.stands_book_from_now');
         } else {
             $all = array_map(static fn (mixed $text): string => is_string($text) ? trim($text) : '', (array) $request->input('value'));
             $values = $request->boolean('whole') ? $all : $request->values();
             $this->change->forThisEngine($job, $request->user(), RequestId::of($request), $values, $words);
-            $note = 'This engine is judged by it from now on; the book of its family stays as it is.';
+            $note = Line::of('spec.told.engine_judged_by_from');
         }
 
         return NextPage::of($request, self::back($request, $job), $note);

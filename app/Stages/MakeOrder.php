@@ -15,6 +15,7 @@ use App\Storage\OrderRecord;
 use App\Storage\PlanChoice;
 use App\Storage\StoredOrder;
 use App\Storage\User;
+use App\Words\Line;
 use Illuminate\Support\Facades\DB;
 use NorthLedger\Core\Features\Bores\ReboreOption;
 use NorthLedger\Core\Work\WorkOrder;
@@ -29,10 +30,10 @@ final readonly class MakeOrder
     public function handle(Job $job, User $by, string $ulid): Written
     {
         return $this->ledger->write($job->id, $ulid, EntryKind::Order, $by, static function (JobFile $file) use ($by, $ulid): array {
-            $choice = $file->work()->choice() ?? throw Refused::because('order', 'Choose a size first: the order follows from it.');
+            $choice = $file->work()->choice() ?? throw Refused::because('order', Line::of('stages.told.choose_size_order_follows'));
             $differences = $file->work()->orderDifferences();
             if ($differences === []) {
-                throw Refused::because('order', 'The order is as it would be made today; there is nothing to revise.');
+                throw Refused::because('order', Line::of('stages.told.order_would_made_today'));
             }
             $stored = self::write($file, $choice, $file->work()->presentOption(), $by, $ulid);
 

@@ -188,4 +188,7 @@ return [
         'too_hot' => 'Above 50 °C penetrant dries in the crack. Let the part cool first.',
     ],
     'pin' => 'indication :number, :where: :is',
+    'told' => [
+        'length_above_nothing_leave' => 'A length is above nothing. Leave it empty where it was not measured.',
+    ],
 ];

@@ -67,4 +67,16 @@ return [
         'nothing_ended' => 'There was nothing to end any more.',
         'factor_off' => 'The password alone lets you in from now on.',
     ],
+    'told' => [
+        'from_max_hours' => 'From 1 to :max hours.',
+        'type_password_you_have' => 'Type the password you have now.',
+        'type_password_you_want' => 'Type the password you want.',
+        'one_you_have_take' => 'That is the one you have. Take another.',
+        'two_not_same_type' => 'The two are not the same. Type the new one twice.',
+        'somebody_login_already_take' => 'Somebody has that log-in already. Take another.',
+        'two_sixty_small_letters' => 'Two to sixty small letters, digits, dots, dashes or underscores, beginning with a letter or digit.',
+        'say_name_stands_under' => 'Say the name as it stands under what is signed.',
+        'choose_one_roles' => 'Choose one of the roles.',
+        'type_your_password' => 'Type your password.',
+    ],
 ];

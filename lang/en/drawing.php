@@ -10,4 +10,7 @@ return [
     'crankshaft' => 'The crankshaft from the side, front on the left; under each journal the undersize it needs by itself. '.
         'The table says the same in numbers.',
     'engine' => 'The engine cut open from the side.',
+    'told' => [
+        'fewer_than_four_heights' => 'Fewer than four heights are read.',
+    ],
 ];

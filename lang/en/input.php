@@ -13,4 +13,7 @@ return [
     'in_a_moment' => 'Back in a moment',
     'away' => 'The database does not answer. Nothing you keyed is lost: it waits in this browser and is sent when the database is back.',
     'full' => 'Nothing can be kept: the disk is full, or may not be written. The owner has to make room. What you keyed waits here.',
+    'told' => [
+        'page_out_date_reload' => 'This page is out of date. Reload it and send again.',
+    ],
 ];

@@ -23,4 +23,12 @@ return [
         'arrived' => 'arrived',
         'wrong' => 'wrong: order again',
     ],
+    'told' => [
+        'choose_what_became' => 'Choose what became of it.',
+        'choose_day' => 'Choose a day.',
+        'plan_does_not_need' => 'The plan does not need that part any more.',
+        'no_plan_chosen_yet' => 'No plan is chosen yet. Nothing is ordered before.',
+        'measured_say_what_finished' => 'Measured first: say what the finished journals and housings measure, then order.',
+        'say_where_ordered' => 'Say where it is ordered.',
+    ],
 ];

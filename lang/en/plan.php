@@ -12,6 +12,7 @@ return [
         'as_chosen' => ':sleeves, chosen',
         'changed' => ':now now; chosen with :sleeves',
         'no_bores' => 'as marked beside; no bores came with it',
+        'no_plan_yet' => 'No plan yet',
     ],
     'ratio' => [
         'one' => ':ratio to 1',
@@ -142,4 +143,20 @@ return [
     ],
     'days' => '{0} nothing to wait for|{1} :count day for parts|[2,*] :count days for parts',
     'life' => ':part :count',
+    'told' => [
+        'say_why_built_pistons' => 'Say why it is built to this: the piston’s alloy, boost, what the customer wants.',
+        'not_recommended_way_say' => 'That is not the recommended way. Say why it is chosen.',
+        'choose_one_ways' => 'Choose one of the ways first.',
+        'way_not_plan_any' => 'That way is not in the plan any more; the readings have changed. Look at it again and choose.',
+        'kept_plan_worked_out' => 'Kept. The plan is worked out for it.',
+        'limits_not_known_can' => 'Limits are not known that can still change this: as it stands, no bore is known to stay.',
+        'readings_missing_can_still' => 'Readings are missing that can still change this; the plan stands on those there are.',
+        'how_thin_wall_may' => 'How thin a wall may get is not on the sheet: no size is forbidden for its wall.',
+        'every_cylinder_sleeved_walls' => 'Every cylinder is sleeved; the walls around the sleeves are not known.',
+        'how_thick_walls_not' => 'How thick the walls are is not on the sheet, and nobody measured them: measure them before metal '.
+            'is cut.',
+        'sleeves_repair_customer_decides' => 'Sleeves are a repair: the customer decides.',
+        'write_ratio_like_from' => 'Write a ratio like 8.5, from 3 to 25.',
+        'write_chamber_cc_like' => 'Write the chamber in cc like 62.5.',
+    ],
 ];

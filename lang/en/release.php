@@ -63,4 +63,8 @@ return [
     'check' => 'The signed file holds what was signed and the key to check it with; anybody can do that with common tools.',
     'scan' => 'Whether this certificate stands:',
     'ready' => 'Every operation is closed, and everything finished is verified or conceded.',
+    'told' => [
+        'your_password_your_signature' => 'Your password is your signature here.',
+        'signed_finished_work_certificate' => 'Signed: the finished work is as this certificate says.',
+    ],
 ];

@@ -45,4 +45,12 @@ return [
     'goes_back' => 'goes back in',
     'replaced' => 'is replaced',
     'unseen' => 'nobody has looked yet',
+    'told' => [
+        'choose_part' => 'Choose the part.',
+        'choose_how_looks' => 'Choose how it looks.',
+        'does_go_back_replaced' => 'Does it go back in, or is it replaced?',
+        'engine_no_such_part' => 'This engine has no such part.',
+        'not_how_such_part' => 'That is not how such a part looks. Choose one of its looks.',
+        'not_fine_shall_go' => 'It is not fine and shall go back in. Say why.',
+    ],
 ];

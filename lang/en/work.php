@@ -486,4 +486,8 @@ return [
         'under' => ':step under',
         'over' => ':step over',
     ],
+    'told' => [
+        'which_cylinder' => 'In which cylinder?',
+        'what_did_you_see' => 'What did you see?',
+    ],
 ];

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Sheet\Import;
 
+use App\Words\Line;
 use NorthLedger\Core\Engine\Places\Place;
 use NorthLedger\Core\Gauging\GaugingException;
 
@@ -67,7 +68,7 @@ final readonly class BoreCsv
     {
         $key = $isByPlace ? $row['place'] : self::key($row);
         try {
-            return new CsvRow($line, Place::parse($key), $row[$value], $row[$value] === '' ? 'There is no value.' : '');
+            return new CsvRow($line, Place::parse($key), $row[$value], $row[$value] === '' ? Line::of('sheet.told.no_value') : '');
         } catch (GaugingException $exception) {
             return new CsvRow($line, null, $row[$value], $exception->getMessage());
         }

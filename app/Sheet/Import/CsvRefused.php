@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 namespace App\Sheet\Import;
 
+use App\Words\Line;
+
 /** A text that is no sheet of readings at all. */
 final class CsvRefused extends \RuntimeException
 {
     public static function empty(): self
     {
-        return new self('There is nothing to read in: a first line with the names of the columns, then a reading a line.');
+        return new self(Line::of('sheet.told.nothing_read_line_with'));
     }
 
     public static function tooLong(int $rows, int $most): self

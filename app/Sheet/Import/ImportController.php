@@ -9,6 +9,7 @@ use App\Ledger\Refused;
 use App\Record\JobFiles;
 use App\Storage\Job;
 use App\Storage\SheetName;
+use App\Words\Line;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
@@ -61,7 +62,7 @@ final readonly class ImportController
         return NextPage::of(
             $request,
             url("/jobs/{$job->tag()}/{$sheet->path()}"),
-            implode(' ', [$count === 1 ? 'One reading was read in.' : "{$count} readings were read in.", ...$refused]),
+            implode(' ', [$count === 1 ? Line::of('sheet.told.one_reading_read') : "{$count} readings were read in.", ...$refused]),
         );
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Sheet\Import;
 
+use App\Words\Line;
 use Illuminate\Foundation\Http\FormRequest;
 
 /** What has to be sent for `ImportController::preview`. */
@@ -18,6 +19,6 @@ final class ImportTextRequest extends FormRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['file.*' => 'The file did not arrive, or is far larger than a bore sheet.'];
+        return ['file.*' => Line::of('sheet.told.file_did_not_arrive')];
     }
 }

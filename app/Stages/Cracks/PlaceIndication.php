@@ -78,7 +78,7 @@ final readonly class PlaceIndication
                             $file,
                             'length',
                             $length,
-                            'A length is above nothing. Leave it empty where it was not measured.',
+                            Line::of('cracks.told.length_above_nothing_leave'),
                         )?->nanometres,
                         'typed' => $length,
                         'remark' => $remark,

@@ -14,6 +14,7 @@ use App\Storage\EntryKind;
 use App\Storage\Job;
 use App\Storage\SheetName;
 use App\Storage\User;
+use App\Words\Line;
 
 /** Writes down that a customer lives with a known defect: which, the worst that can come of it, and who accepted it (VER-5). */
 final readonly class AcceptDefect
@@ -34,7 +35,7 @@ final readonly class AcceptDefect
                 Concedable::all($file)[$finding] ??
                 throw Refused::because(
                     'finding',
-                    'That finding does not stand any more, or nobody can accept it: what is scrap stays scrap.',
+                    Line::of('judge.told.finding_does_not_stand'),
                 );
 
             $known = Concedable::finding($file, $finding);

@@ -11,6 +11,7 @@ use App\Record\JobFile;
 use App\Storage\EntryKind;
 use App\Storage\Job;
 use App\Storage\User;
+use App\Words\Line;
 
 /** Says which measured piston goes into which cylinder; clearances are judged so from then on. */
 final readonly class AssignPistons
@@ -30,7 +31,7 @@ final readonly class AssignPistons
             $expected = $cylinders;
             sort($expected);
             if (array_keys($pistons) !== $expected || $given !== $expected) {
-                throw Refused::because('piston', 'Every piston goes into one cylinder, and every cylinder gets one.');
+                throw Refused::because('piston', Line::of('judge.told.every_piston_goes_into'));
             }
 
             return [

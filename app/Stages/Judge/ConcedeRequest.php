@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Stages\Judge;
 
 use App\Security\OwnSignature;
+use App\Words\Line;
 use Illuminate\Foundation\Http\FormRequest;
 
 /** What has to be sent for `JudgeController::concede`. */
@@ -25,8 +26,8 @@ final class ConcedeRequest extends FormRequest
     public function messages(): array
     {
         return [
-            'worst.*' => 'Say the worst that can come of it: the customer accepts that.',
-            'accepted_by.*' => 'Who accepts it?',
+            'worst.*' => Line::of('judge.told.say_worst_can_come'),
+            'accepted_by.*' => Line::of('judge.told.who_accepts'),
         ] + JudgeController::SIGNATURE;
     }
 }

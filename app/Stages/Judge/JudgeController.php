@@ -15,6 +15,7 @@ use App\SpecBook\NewerSheet;
 use App\SpecBook\OwnValueLine;
 use App\Storage\Job;
 use App\Storage\SpecBook;
+use App\Words\Line;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
@@ -68,7 +69,7 @@ final class JudgeController
             $data['reason'],
         );
 
-        return redirect()->route('stage.judge', $job)->with('note', 'Signed; it stands beside the verdict.');
+        return redirect()->route('stage.judge', $job)->with('note', Line::of('judge.told.signed_stands_beside_verdict'));
     }
 
     public function concede(ConcedeRequest $request, Job $job, AcceptDefect $accept): RedirectResponse
@@ -77,7 +78,7 @@ final class JudgeController
         $data = $request->validated();
         $accept->handle($job, $request->user(), RequestId::of($request), $data['finding'], $data['worst'], $data['accepted_by']);
 
-        return redirect()->route('stage.judge', $job)->with('note', 'Signed; the finding counts as accepted.');
+        return redirect()->route('stage.judge', $job)->with('note', Line::of('judge.told.signed_finding_counts_accepted'));
     }
 
     /** Which piston goes into which cylinder. */
@@ -87,6 +88,6 @@ final class JudgeController
         $data = $request->validated();
         $assign->handle($job, $request->user(), RequestId::of($request), array_map(intval(...), $data['piston']));
 
-        return NextPage::of($request, route('stage.judge', $job), 'The pistons are assigned; clearances are judged so.');
+        return NextPage::of($request, route('stage.judge', $job), Line::of('judge.told.pistons_assigned_clearances_judged'));
     }
 }

@@ -92,11 +92,11 @@ final readonly class JudgeView
         return new JudgedBoreView(
             $bore->cylinder(),
             match ($bore->canStay) {
-                CanStay::Yes => new Stamp('Can stay', '', 'good'),
-                CanStay::WithNewPiston => new Stamp('Can stay', 'with a new piston', 'close'),
-                CanStay::HonedToClearance => new Stamp('Can stay', 'honed to clearance', 'close'),
-                CanStay::No => new Stamp('Cannot stay', '', 'out'),
-                CanStay::NotYetKnown => new Stamp('Not yet known', '', 'missing'),
+                CanStay::Yes => new Stamp(Line::of('judge.stamp.can_stay'), '', 'good'),
+                CanStay::WithNewPiston => new Stamp(Line::of('judge.stamp.can_stay'), 'with a new piston', 'close'),
+                CanStay::HonedToClearance => new Stamp(Line::of('judge.stamp.can_stay'), 'honed to clearance', 'close'),
+                CanStay::No => new Stamp(Line::of('judge.stamp.cannot_stay'), '', 'out'),
+                CanStay::NotYetKnown => new Stamp(Line::of('judge.stamp.not_yet_known'), '', 'missing'),
             },
             $facts,
             array_values(
@@ -105,7 +105,7 @@ final readonly class JudgeView
                     $bore->findings,
                 ),
             ),
-            $bore->step->differsFromDeclared ? 'The readings show another size step than the one declared at receiving.' : '',
+            $bore->step->differsFromDeclared ? Line::of('judge.told.readings_show_another_size') : '',
         );
     }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Stages\Judge;
 
 use App\Security\OwnSignature;
+use App\Words\Line;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use NorthLedger\Core\Engine\Specification\EnginePart;
@@ -27,6 +28,6 @@ final class OverruleRequest extends FormRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['reason.*' => 'Say why, in a few words.'] + JudgeController::SIGNATURE;
+        return ['reason.*' => Line::of('judge.told.say_why_few_words')] + JudgeController::SIGNATURE;
     }
 }

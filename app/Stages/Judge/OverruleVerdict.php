@@ -11,6 +11,7 @@ use App\Record\JobFile;
 use App\Storage\EntryKind;
 use App\Storage\Job;
 use App\Storage\User;
+use App\Words\Line;
 use NorthLedger\Core\Engine\Specification\EnginePart;
 use NorthLedger\Core\Finding\PartVerdict;
 
@@ -28,7 +29,7 @@ final readonly class OverruleVerdict
             $verdict,
             $reason,
         ): array {
-            $state = $file->engine()->parts[$part->value] ?? throw Refused::because('part', 'This engine has no such part.');
+            $state = $file->engine()->parts[$part->value] ?? throw Refused::because('part', Line::of('judge.told.engine_no_such_part'));
             if ($state->verdict === $verdict) {
                 throw Refused::because('part', "The {$file->sheet->nameOf($part)} is judged {$verdict->value} already.");
             }

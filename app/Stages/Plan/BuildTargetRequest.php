@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Stages\Plan;
 
+use App\Words\Line;
 use Illuminate\Foundation\Http\FormRequest;
 
 /** A wanted deck clearance, ratio or chamber, as it is typed; nothing typed takes it back. */
@@ -22,7 +23,7 @@ final class BuildTargetRequest extends FormRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['reason.required' => 'Say why it is built to this: the piston’s alloy, boost, what the customer wants.'];
+        return ['reason.required' => Line::of('plan.told.say_why_built_pistons')];
     }
 
     public function subject(): string

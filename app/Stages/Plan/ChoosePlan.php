@@ -63,7 +63,7 @@ final readonly class ChoosePlan
         $plan = $file->plan()->with($picked) ?? throw Refused::because('option', self::nothingAllowed($file));
         $recommended = $file->plan()->recommended()?->codes() ?? [];
         if ($plan->codes() !== $recommended && trim((string) $reason) === '') {
-            throw Refused::because('reason', 'That is not the recommended way. Say why it is chosen.');
+            throw Refused::because('reason', Line::of('plan.told.not_recommended_way_say'));
         }
         $row =
             [
@@ -115,7 +115,7 @@ final readonly class ChoosePlan
     private static function option(JobFile $file, string $key): ?ReboreOption
     {
         if ($key === '') {
-            return $file->plan()->isWithoutBores() ? null : throw Refused::because('option', 'Choose one of the ways first.');
+            return $file->plan()->isWithoutBores() ? null : throw Refused::because('option', Line::of('plan.told.choose_one_ways'));
         }
         if ($key === ChoiceKind::StayWithPits->value) {
             throw Refused::because('option', Line::of('plan.pits.customer_alone'));
@@ -124,7 +124,7 @@ final readonly class ChoosePlan
             $file->assessment()->plan?->option($key) ??
             throw Refused::because(
                 'option',
-                'That way is not in the plan any more; the readings have changed. Look at it again and choose.',
+                Line::of('plan.told.way_not_plan_any'),
             );
 
         return $option->isFeasible()

@@ -10,6 +10,7 @@ use App\Pages\KeptPages;
 use App\Record\JobFiles;
 use App\Storage\Job;
 use App\Storage\ShelfBook;
+use App\Words\Line;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -47,6 +48,6 @@ final class PlanController
     {
         $set->handle($job, $request->user(), RequestId::of($request), $request->subject(), $request->typed(), $request->reason());
 
-        return redirect()->route('stage.plan', $job)->with('note', 'Kept. The plan is worked out for it.');
+        return redirect()->route('stage.plan', $job)->with('note', Line::of('plan.told.kept_plan_worked_out'));
     }
 }

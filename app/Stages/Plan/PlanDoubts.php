@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Stages\Plan;
 
 use App\Record\JobFile;
+use App\Words\Line;
 use App\Words\PitWords;
 use NorthLedger\Core\Assessment\NextReason;
 use NorthLedger\Core\Features\Bores\OptionKind;
@@ -23,9 +24,9 @@ final class PlanDoubts
         $doubts = match (true) {
             $assessment->isSettled() => [],
             $assessment->next->reason === NextReason::NeedsLimit => [
-                'Limits are not known that can still change this: as it stands, no bore is known to stay.',
+                Line::of('plan.told.limits_not_known_can'),
             ],
-            default => ['Readings are missing that can still change this; the plan stands on those there are.'],
+            default => [Line::of('plan.told.readings_missing_can_still')],
         };
         $shift = $file->policy->boreAllowances($file->sheet->unit)->shiftOf($file->sheet->bore);
         foreach ($option->needsTrace as $cylinder) {
@@ -52,9 +53,9 @@ final class PlanDoubts
     private static function wallDoubt(ReboreOption $option, ReborePlan $plan): string
     {
         return match (true) {
-            $option->thinnestWall !== null => 'How thin a wall may get is not on the sheet: no size is forbidden for its wall.',
-            count($option->sleeved) === count($plan->cylinders) => 'Every cylinder is sleeved; the walls around the sleeves are not known.',
-            default => 'How thick the walls are is not on the sheet, and nobody measured them: measure them before metal is cut.',
+            $option->thinnestWall !== null => Line::of('plan.told.how_thin_wall_may'),
+            count($option->sleeved) === count($plan->cylinders) => Line::of('plan.told.every_cylinder_sleeved_walls'),
+            default => Line::of('plan.told.how_thick_walls_not'),
         };
     }
 }

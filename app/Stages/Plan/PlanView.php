@@ -87,7 +87,7 @@ final readonly class PlanView
             ],
             $recommended->key() === $recommendation->option->key() ? $words->recommendation($recommendation) : '',
             PlanDoubts::of($file, $plan, $recommended),
-            $recommended->sleeved === [] ? '' : 'Sleeves are a repair: the customer decides.',
+            $recommended->sleeved === [] ? '' : Line::of('plan.told.sleeves_repair_customer_decides'),
             '',
             $file->display->unit()->value,
             $stops,
@@ -120,7 +120,7 @@ final readonly class PlanView
                 Line::of('plan.stamp.no_bores'),
                 'chosen',
             )
-            : new Stamp('No plan yet', 'the size the bores were made to is not known', 'missing');
+            : new Stamp(Line::of('plan.stamp.no_plan_yet'), 'the size the bores were made to is not known', 'missing');
     }
 
     private static function row(

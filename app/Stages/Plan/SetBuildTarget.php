@@ -12,6 +12,7 @@ use App\Sheet\TypedLength;
 use App\Storage\EntryKind;
 use App\Storage\Job;
 use App\Storage\User;
+use App\Words\Line;
 
 /** Records what this engine is built to beside its sheet: a distance of the pistons below the deck, a ratio, a chamber (DECK-6, COMP-2). */
 final readonly class SetBuildTarget
@@ -40,9 +41,10 @@ final readonly class SetBuildTarget
             $wanted = match (true) {
                 $typed === '' => [],
                 $kind === 'deck' => ['clearance_nm' => TypedLength::read($file, 'wanted', $typed)->nanometres],
-                $kind === 'ratio' => ['ratio' => self::number($typed, 3, 25, 'Write a ratio like 8.5, from 3 to 25.')],
+                $kind === 'ratio' => ['ratio' => self::number($typed, 3, 25, Line::of('plan.told.write_ratio_like_from'))],
                 default => [
-                    'chamber_mm3' => self::number($typed, 1, 2_000, 'Write the chamber in cc like 62.5.') * self::CUBIC_MILLIMETRES_IN_CC,
+                    'chamber_mm3' =>
+                        self::number($typed, 1, 2_000, Line::of('plan.told.write_chamber_cc_like')) * self::CUBIC_MILLIMETRES_IN_CC,
                 ],
             };
 

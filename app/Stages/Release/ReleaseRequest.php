@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Stages\Release;
 
 use App\Security\OwnSignature;
+use App\Words\Line;
 use Illuminate\Foundation\Http\FormRequest;
 
 /** What has to be sent for `ReleaseController::store`. */
@@ -19,6 +20,6 @@ final class ReleaseRequest extends FormRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['password.required' => 'Your password is your signature here.'];
+        return ['password.required' => Line::of('release.told.your_password_your_signature')];
     }
 }

@@ -18,6 +18,7 @@ use App\Storage\EntryKind;
 use App\Storage\Job;
 use App\Storage\Release;
 use App\Storage\User;
+use App\Words\Line;
 
 /** Signs a job and stores its certificate word for word (WORK-6). */
 final readonly class SignRelease
@@ -40,7 +41,7 @@ final readonly class SignRelease
             $row = [
                 'certificate' => $certificate,
                 'certificate_hash' => hash('sha256', $certificate),
-                'statement' => 'Signed: the finished work is as this certificate says.',
+                'statement' => Line::of('release.told.signed_finished_work_certificate'),
             ];
             $key = ShopKey::own();
             $row += ['signature' => $key->sign($certificate), 'public_key' => $key->publicKey()];

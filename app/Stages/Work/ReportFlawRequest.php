@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Stages\Work;
 
+use App\Words\Line;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 
@@ -23,6 +24,6 @@ final class ReportFlawRequest extends FormRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['cylinder.required' => 'In which cylinder?', 'look.required' => 'What did you see?'];
+        return ['cylinder.required' => Line::of('work.told.which_cylinder'), 'look.required' => Line::of('work.told.what_did_you_see')];
     }
 }

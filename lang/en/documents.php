@@ -1,0 +1,10 @@
+<?php
+
+declare(strict_types=1);
+
+/** What people read of documents that are made. */
+return [
+    'told' => [
+        'pdf_being_made_takes' => 'The PDF is being made; that takes a few seconds. The page prints from the browser meanwhile.',
+    ],
+];

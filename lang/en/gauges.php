@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+/** What people read of the register of gauges. */
+return [
+    'told' => [
+        'certificate_pdf_png_jpeg' => 'A certificate is a PDF, PNG or JPEG file. This one is something else.',
+        'disk_would_not_take' => 'The disk would not take the certificate. Free some room and send it again.',
+        'key_what_gauge_shows' => 'Key what the gauge shows on its master: 0 where it still stands at its zero.',
+        'study_stands_setups_from' => 'The study stands; setups from now on use its repeatability.',
+        'does_not_hold_what' => 'It does not hold. What was read with it since it last held is listed below.',
+        'resolution_smallest_step_shows' => 'The resolution is the smallest step it shows, above nothing.',
+        'choose_scale' => 'Choose a scale.',
+        'master_size_above_nothing' => 'A master has a size above nothing; leave it empty for a fixture that is set to any size.',
+        'day_calibrated_not_future' => 'The day it was calibrated, not in the future.',
+        'day_due_again_after' => 'The day it is due again, after the day it was done.',
+        'say_who_calibrated_what' => 'Say who calibrated it, and on what.',
+        'file_did_not_arrive' => 'The file did not arrive, or is larger than 8 MB.',
+        'uncertainty_calibration_cannot_below' => 'The uncertainty of a calibration cannot be below zero.',
+        'key_size_master' => 'Key the size of the master.',
+        'key_weight_check_weight' => 'Key the weight of the check weight.',
+        'key_what_scale_shows' => 'Key what the scale shows under it.',
+        'key_at_least_ten' => 'Key at least ten readings of one place, one a line.',
+        'give_tag_engraved_written' => 'Give it the tag that is engraved or written on it.',
+        'tag_letters_digits_hyphens' => 'A tag is letters, digits and hyphens, like G-07.',
+        'tag_stands_register_already' => 'That tag stands in the register already.',
+        'say_which_one_like' => 'Say which one it is, like “bore gauge, long handle”.',
+        'write_day_yearmonthday' => 'Write the day as year-month-day.',
+        'say_why_goes_lost' => 'Say why it goes: lost, broken, worn.',
+    ],
+];

@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+/** What people read where the shop is run. */
+return [
+    'told' => [
+        'saved_new_revision_shops' => 'Saved as a new revision of the shop’s rules. Offers that were sent keep their prices; plans are '.
+            'priced anew.',
+        'nothing_different_no_revision' => 'Nothing is different; no revision was made.',
+        'no_price_each_line' => 'There is no price in it. Each line names an item, and what it costs.',
+        'write_amount_like' => 'Write an amount like 45 or 45.50.',
+        'choose_family_fits' => 'Choose the family it fits.',
+        'choose_part' => 'Choose the part.',
+        'supplier_does_not_answer' => 'The supplier does not answer.',
+        'suppliers_answer_no_price' => 'The supplier’s answer is no price list.',
+    ],
+];
