@@ -13,7 +13,6 @@ use NorthLedger\Core\Features\Faces\FaceGrid;
 use NorthLedger\Core\Features\Faces\FaceKind;
 use NorthLedger\Core\Features\Faces\FacePlan;
 use NorthLedger\Core\Features\Faces\MeasuredFace;
-use NorthLedger\Core\Features\Faces\ShimStack;
 use NorthLedger\Core\Quantity\Length;
 
 /** One face from above: shaded by height between the points that were read, with contour lines, and what each light pass would touch. */
@@ -80,8 +79,10 @@ final readonly class FaceMap
             $plan === null ? [] : self::passes($plan, $light, $file),
             $plan === null
                 ? Line::of('drawing.told.fewer_than_four_heights')
-                : "Lines every {$file->display->magnitudeWithUnit($interval)}; flat within ".
-                    "{$file->display->magnitudeWithUnit($plan->flatness())}.",
+                : Line::of('drawing.face.lines', [
+                    'interval' => $file->display->magnitudeWithUnit($interval),
+                    'flat' => $file->display->magnitudeWithUnit($plan->flatness()),
+                ]),
             $plan === null || $face->missing !== [] ? '' : self::shims($plan, $face, $file),
         );
     }
@@ -192,43 +193,43 @@ final readonly class FaceMap
             $pass = $plan->pass($light->times($count), $light);
             $percent = (int) round(100 * $pass->shareTouched);
 
-            return "{$file->display->magnitudeWithUnit($pass->depth)} off: touches {$pass->pointsTouched} ".
-                ($pass->pointsTouched === 1 ? 'place' : 'places').
-                " ({$percent} %)".
-                ($pass->lightCutsRemaining === 0
-                    ? ', clean'
-                    : ", {$pass->lightCutsRemaining} light ".($pass->lightCutsRemaining === 1 ? 'cut remains' : 'cuts remain'));
+            return Line::counted('drawing.face.pass', $pass->pointsTouched, [
+                'depth' => $file->display->magnitudeWithUnit($pass->depth),
+                'percent' => $percent,
+                'left' => Line::counted('drawing.face.left', $pass->lightCutsRemaining),
+            ]);
         }, range(0, $all));
     }
 
     private static function shims(FacePlan $plan, MeasuredFace $face, JobFile $file): string
     {
-        $asItSits = "As it sits it needs {$file->display->magnitudeWithUnit($plan->cutAsItSits)}";
+        $asItSits = ['cut' => $file->display->magnitudeWithUnit($plan->cutAsItSits)];
         if (! $plan->hasTilt()) {
             return '';
         }
         if (! $file->inspection()->mayBeShimmed($face)) {
-            return "{$asItSits}. The deck is not square to the crankshaft: cut it square, do not shim that away.";
+            return Line::of('drawing.face.not_square', $asItSits);
         }
         $allowances = $file->policy->partAllowances($file->sheet->unit);
         $best = $face->bestShims($plan, $allowances->shimStep, $allowances->mostShim);
         if ($best->hasNone()) {
-            return "{$asItSits}; shims would not help.";
+            return Line::of('drawing.face.no_shims', $asItSits);
         }
         $words = implode(
             ', ',
             array_map(
-                static fn (string $corner, int $shim): string => "{$corner} {$file->display->magnitude(Length::ofNanometres($shim))}",
-                ['front intake', 'rear intake', 'rear exhaust', 'front exhaust'],
+                static fn (string $corner, int $shim): string => Line::of("drawing.face.{$corner}", [
+                    'shim' => $file->display->magnitude(Length::ofNanometres($shim)),
+                ]),
+                ['front_intake', 'rear_intake', 'rear_exhaust', 'front_exhaust'],
                 $best->shims,
             ),
         );
 
-        return "{$asItSits}; on shims ({$words}) {$file->display->magnitudeWithUnit($best->cutLength())}".self::rock($best, $file).'.';
-    }
-
-    private static function rock(ShimStack $shims, JobFile $file): string
-    {
-        return $shims->rockLength()->isPositive() ? ", rocking by {$file->display->magnitudeWithUnit($shims->rockLength())}" : '';
+        return Line::of($best->rockLength()->isPositive() ? 'drawing.face.shims_rocking' : 'drawing.face.shims', [
+            'shims' => $words,
+            'shimmed' => $file->display->magnitudeWithUnit($best->cutLength()),
+            'rock' => $file->display->magnitudeWithUnit($best->rockLength()),
+        ] + $asItSits);
     }
 }

@@ -8,6 +8,7 @@ use App\Storage\Gauge;
 use App\Storage\GaugeEvent;
 use App\Storage\Job;
 use App\Storage\Setup;
+use App\Words\Line;
 use NorthLedger\Core\Gauging\Instrument;
 use NorthLedger\Core\Gauging\Temperatures;
 use NorthLedger\Core\Gauging\Uncertainty;
@@ -87,12 +88,12 @@ final readonly class GaugePage
             ->get()
             ->all();
 
-        $again = $gauge->kind->weighs() ? 'open: weigh it again' : 'open: put the gauge back on its master there, key b';
+        $again = Line::of($gauge->kind->weighs() ? 'gauges.recall.weigh' : 'gauges.recall.check_back');
 
         return array_map(
             static fn (Job $job): array => [
                 'tag' => $job->tag(),
-                'state' => $job->is_closed ? 'released: tell the customer, and receive it again for fresh readings' : $again,
+                'state' => $job->is_closed ? Line::of('gauges.recall.released') : $again,
             ],
             $jobs,
         );
@@ -127,16 +128,24 @@ final readonly class GaugePage
 
         return match ($event->kind) {
             'calibrated' =>
-                "calibrated on {$said['done_on']} by {$said['by_whom']}, ±{$length('calibration_nm')}, due again {$said['due_on']}",
-            'studied' => 'studied with '.
-                count($said['typed']).
-                " readings of one place: repeatability {$length('repeatability_nm')} (1σ), range {$length('range_nm')}; read ".
-                implode(', ', $said['typed']),
-            'checked' => ($said['holds'] ? 'held' : 'did not hold').
-                (isset($said['drift_ug']) ? ' under its check weight' : ' on its master').
-                ", off by {$length('drift_nm')}",
-            'retired' => "taken out of use: {$said['reason']}",
-            'token given' => 'given a token for its feed; lines are counted anew',
+                Line::of('gauges.event.calibrated', [
+                    'day' => $said['done_on'],
+                    'who' => $said['by_whom'],
+                    'doubt' => $length('calibration_nm'),
+                    'due' => $said['due_on'],
+                ]),
+            'studied' => Line::of('gauges.event.studied', [
+                'count' => count($said['typed']),
+                'repeatability' => $length('repeatability_nm'),
+                'range' => $length('range_nm'),
+                'read' => implode(', ', $said['typed']),
+            ]),
+            'checked' => Line::of($said['holds'] ? 'gauges.event.held' : 'gauges.event.did_not_hold', [
+                'on' => Line::of(isset($said['drift_ug']) ? 'gauges.event.weight' : 'gauges.event.master'),
+                'off' => $length('drift_nm'),
+            ]),
+            'retired' => Line::of('gauges.event.retired', ['why' => $said['reason']]),
+            'token given' => Line::of('gauges.event.token'),
             default => $event->kind,
         };
     }

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Ledger;
 
 use App\Words\Line;
+use App\Words\Messages;
+use NorthLedger\Core\Finding\Message;
 
 /** An entry that is asked back before it is saved (QTY-4, GAUGE-7); what was typed stays with the person. */
 final class AskBack extends \RuntimeException
@@ -30,9 +32,9 @@ final class AskBack extends \RuntimeException
         return new self('unreadable', $message);
     }
 
-    public static function confirm(string $doubt): self
+    public static function confirm(Message $doubt): self
     {
-        return new self('confirm', $doubt);
+        return new self('confirm', Messages::text($doubt));
     }
 
     /** The commonest slip: one key for what was meant, one for what was typed (QTY-4). */
@@ -41,19 +43,23 @@ final class AskBack extends \RuntimeException
         $meant = SlippedPoint::meant($typed);
 
         return $meant === null
-            ? new self('confirm', "The others here read {$others}.")
-            : new self('slip', "The others here read {$others}. {$meant} or {$typed}?", [$meant, $typed]);
+            ? new self('confirm', Line::of('sheet.ask.others_read', ['others' => $others]))
+            : new self(
+                'slip',
+                Line::of('sheet.ask.slipped', ['others' => $others, 'meant' => $meant, 'typed' => $typed]),
+                [$meant, $typed],
+            );
     }
 
     /** Somebody else read the same place while this reading was on its way: both are kept, one has to count. */
     public static function clash(string $place, string $who, string $standing): self
     {
-        return new self('clash', "{$who} read {$place} as {$standing} at the same time. Which counts?", self::CLASH);
+        return new self('clash', Line::of('sheet.ask.clash', ['who' => $who, 'place' => $place, 'standing' => $standing]), self::CLASH);
     }
 
     public static function reason(string $place, string $standing): self
     {
-        return new self('reason', "{$place} already reads {$standing}. Why does it change?", self::REASONS);
+        return new self('reason', Line::of('sheet.ask.reason', ['place' => $place, 'standing' => $standing]), self::REASONS);
     }
 
     public static function drifted(): self

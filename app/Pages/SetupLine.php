@@ -6,6 +6,7 @@ namespace App\Pages;
 
 use App\Record\JobFile;
 use App\Storage\StatedSetup;
+use App\Words\Line;
 use NorthLedger\Core\Engine\Places\FeatureCodes;
 use NorthLedger\Core\Engine\Places\Place;
 use NorthLedger\Core\Gauging\Measurand;
@@ -49,15 +50,16 @@ final readonly class SetupLine
         }
         $conditions = array_keys(
             array_filter([
-                'caps torqued' => $setup->conditions->capsTorqued,
-                'torque plate on' => $setup->conditions->torquePlate,
+                'caps_torqued' => $setup->conditions->capsTorqued,
+                'torque_plate' => $setup->conditions->torquePlate,
                 'cooled' => $setup->conditions->cooled,
                 'clean' => $setup->conditions->clean,
             ]),
         );
+        $conditions = array_map(static fn (string $code): string => Line::of("pages.condition.{$code}"), $conditions);
         $degrees = $file->policy->temperatureUnit;
         if ($setup->conditions->partCelsius !== null) {
-            $conditions[] = "part {$degrees->shown($setup->conditions->partCelsius)}";
+            $conditions[] = Line::of('pages.condition.part', ['degrees' => $degrees->shown($setup->conditions->partCelsius)]);
         }
         $zero = $file->record->entries($setup->sheet)->gauges->zero($setup);
         $missed = $setup->calibrationMissed();
@@ -68,15 +70,15 @@ final readonly class SetupLine
             $setup->gaugeWords(),
             self::zeroWords($setup, $zero, $file),
             $setup->scale === null ? $setup->readingUnit?->label() ?? $file->sheet->unit->value : 'g',
-            $conditions === [] || $setup->scale !== null ? 'no conditions stated' : implode(', ', $conditions),
+            $conditions === [] || $setup->scale !== null ? Line::of('pages.condition.none') : implode(', ', $conditions),
             $setup->statedAt->format('H:i'),
             ...($setup->scale === null ? self::check($setup, $file) : ['check' => '', 'checkState' => CellState::Good]),
-            calibration: $missed === null ? '' : "its calibration was due {$missed->format('j M Y')}",
+            calibration: $missed === null ? '' : Line::of('pages.setup.was_due', ['day' => $missed->format('j M Y')]),
             needsSize: $setup->isZeroedOnThePart() && $zero === null,
             asStated: self::asStated($setup, $degrees),
             showsSizes: $setup->instrument->showsSizes(),
             feature: $setup->feature->code(),
-            for: $setup->scale === null ? GaugedFeature::words($setup->feature) : 'weights',
+            for: $setup->scale === null ? GaugedFeature::words($setup->feature) : Line::of('pages.setup.weights'),
             readsSizes: $setup->feature->measurand() === Measurand::Size,
             fitness: $fitness->fitness->value ?? '',
             fitnessWords: $fitness?->words($file->display) ?? '',
@@ -107,12 +109,16 @@ final readonly class SetupLine
         $size = $zero === null ? null : $file->display->size($zero);
 
         return match (true) {
-            $setup->zeroPlace !== null => 'on '.
-                lcfirst(Place::parse($setup->zeroPlace)->words()).
-                ($size === null ? ', size not known' : ", {$size}"),
-            $size !== null && $setup->masterTag !== null => "{$size} on {$setup->masterTag}",
+            $setup->zeroPlace !== null => Line::of($size === null ? 'pages.setup.on_part_unsized' : 'pages.setup.on_part', [
+                'place' => lcfirst(Place::parse($setup->zeroPlace)->words()),
+                'size' => $size ?? '',
+            ]),
+            $size !== null && $setup->masterTag !== null => Line::of('pages.setup.on_master', [
+                'size' => $size,
+                'master' => $setup->masterTag,
+            ]),
             $size !== null && $setup->zeroWith !== null && $setup->feature->measurand() === Measurand::Size =>
-                "{$size}, set with {$setup->zeroWith->withArticle()}",
+                Line::of('pages.setup.set_with', ['size' => $size, 'gauge' => $setup->zeroWith->withArticle()]),
             default => $size,
         };
     }
@@ -128,19 +134,22 @@ final readonly class SetupLine
 
         return match (true) {
             $drift !== null && ! $drift->holds => [
-                'check' => "drifted {$file->display->deviation($drift->drift)} {$file->display->deviationUnit()}: re-zero it",
+                'check' => Line::of('pages.setup.drifted', [
+                    'by' => $file->display->deviation($drift->drift),
+                    'unit' => $file->display->deviationUnit(),
+                ]),
                 'checkState' => CellState::Out,
             ],
             $readings >= $file->policy->checkBackReadings, $readings > 0 && $minutes >= $file->policy->checkBackMinutes => [
-                'check' => sprintf('check it back: %d %s, %d min', $readings, $readings === 1 ? 'reading' : 'readings', $minutes),
+                'check' => Line::counted('pages.setup.check_back', $readings, ['minutes' => $minutes]),
                 'checkState' => CellState::Close,
             ],
             $last !== null => [
-                'check' => "holds, checked {$last->doneAt->format('H:i')}, {$minutes} min ago",
+                'check' => Line::of('pages.setup.holds', ['at' => $last->doneAt->format('H:i'), 'minutes' => $minutes]),
                 'checkState' => CellState::Good,
             ],
             default => [
-                'check' => $readings === 0 ? 'not checked back yet' : "not checked back yet, {$minutes} min",
+                'check' => Line::of($readings === 0 ? 'pages.setup.unchecked' : 'pages.setup.unchecked_for', ['minutes' => $minutes]),
                 'checkState' => CellState::Missing,
             ],
         };

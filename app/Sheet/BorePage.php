@@ -76,8 +76,7 @@ final readonly class BorePage
             $needs,
             $map === null ? [] : self::told($map, $file),
             $map === null
-                ? 'Trace the wall in four directions or more, with an indicator on a spindle centred on the original axis, set to '.
-                    'nothing at the radius as made. Then the best centre of each size is exact.'
+                ? Line::of('sheet.bore.trace')
                 : '',
             array_map(
                 static fn (Said $said): RingGapLine => RingGapLine::of($said, $file),
@@ -118,7 +117,7 @@ final readonly class BorePage
             static fn (int $degrees): SheetRow => new SheetRow(
                 'reading',
                 '',
-                "{$degrees}°".([0 => ' thrust', 90 => ' rear', 180 => ' opposite', 270 => ' front'][$degrees] ?? ''),
+                self::direction($degrees),
                 [
                     ...array_map(
                         static fn (Station $station): SheetCell => $cells->of(BorePlace::trace($cylinder, $station, $degrees)),
@@ -130,7 +129,15 @@ final readonly class BorePage
             self::DIRECTIONS,
         );
 
-        return [...$rows, new SheetRow('reading', '', 'deepest pit', [$cells->of(BorePlace::look(BoreFeature::PitDepth, $cylinder))])];
+        $pit = $cells->of(BorePlace::look(BoreFeature::PitDepth, $cylinder));
+
+        return [...$rows, new SheetRow('reading', '', Line::of('sheet.bore.deepest_pit'), [$pit])];
+    }
+
+    /** “90° rear” */
+    private static function direction(int $degrees): string
+    {
+        return Line::ifThereIs("sheet.bore.direction.{$degrees}") ?? Line::of('sheet.bore.direction.between', ['degrees' => $degrees]);
     }
 
     /** @return list<BoreNeed> */
@@ -164,15 +171,22 @@ final readonly class BorePage
 
         return array_values(
             array_filter([
-                ['name' => 'On centre', 'text' => $display->sizeWithUnit($map->centred)],
+                ['name' => Line::of('sheet.bore.on_centre'), 'text' => $display->sizeWithUnit($map->centred)],
                 [
-                    'name' => 'Best centre',
-                    'text' => $display->sizeWithUnit($map->free).", shift {$display->magnitude($map->freeShift)} towards {$direction}°",
+                    'name' => Line::of('sheet.bore.best_centre'),
+                    'text' => Line::of('sheet.bore.shifted', [
+                        'size' => $display->sizeWithUnit($map->free),
+                        'shift' => $display->magnitude($map->freeShift),
+                        'direction' => $direction,
+                    ]),
                 ],
                 $isFar
                     ? [
-                        'name' => 'Best allowed',
-                        'text' => $display->sizeWithUnit($map->constrained).", shift {$display->magnitude($allowed)}, the most allowed",
+                        'name' => Line::of('sheet.bore.best_allowed'),
+                        'text' => Line::of('sheet.bore.shifted_most', [
+                            'size' => $display->sizeWithUnit($map->constrained),
+                            'shift' => $display->magnitude($allowed),
+                        ]),
                     ]
                     : null,
             ]),
@@ -187,14 +201,18 @@ final readonly class BorePage
         return match (true) {
             ! $bore->measures->isRead() && $bore->inspection->wall->traced === [] => new Stamp(
                 Line::of('sheet.stamp.not_yet_read'),
-                "cylinder {$bore->cylinder()}",
+                Line::of('sheet.bore.cylinder', ['cylinder' => $bore->cylinder()]),
                 'missing',
             ),
-            $needs === [] => new Stamp(Line::of('sheet.stamp.no_size_yet'), 'the size step is not known', 'missing'),
-            $first === null => new Stamp(Line::of('sheet.stamp.no_size_cleans_up'), "cylinder {$bore->cylinder()} is sleeved", 'out'),
+            $needs === [] => new Stamp(Line::of('sheet.stamp.no_size_yet'), Line::of('sheet.bore.no_step'), 'missing'),
+            $first === null => new Stamp(
+                Line::of('sheet.stamp.no_size_cleans_up'),
+                Line::of('sheet.bore.is_sleeved', ['cylinder' => $bore->cylinder()]),
+                'out',
+            ),
             default => new Stamp(
-                "Cleans up at {$first->name}",
-                $first->state === CellState::Close ? 'off centre' : 'on centre',
+                Line::of('sheet.bore.cleans_up_at', ['size' => $first->name]),
+                Line::of($first->state === CellState::Close ? 'sheet.bore.off' : 'sheet.bore.on'),
                 $first->state === CellState::Close ? 'close' : 'good',
             ),
         };

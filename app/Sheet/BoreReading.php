@@ -16,6 +16,7 @@ use NorthLedger\Core\Engine\Places\Station;
 use NorthLedger\Core\Features\Bores\BoreFeature;
 use NorthLedger\Core\Features\Bores\Plausibility;
 use NorthLedger\Core\Features\Weights\WeightFeature;
+use NorthLedger\Core\Finding\Message;
 use NorthLedger\Core\Quantity\Length;
 use NorthLedger\Core\Quantity\Mass;
 use NorthLedger\Core\Quantity\MassNotation;
@@ -70,7 +71,7 @@ final readonly class BoreReading
         $new = $file->sheet->piston->mass?->micrograms;
         if ($new !== null && ! $entry->isConfirmed && abs($mass->micrograms - $new) * self::PLAUSIBLE_SHARE > $new) {
             throw AskBack::confirm(
-                'A new piston weighs '.MassNotation::grams($new).' g. Is it the whole piston, without its pin and rings?',
+                new Message('sheet.doubt.piston', ['grams' => MassNotation::grams($new)]),
             );
         }
 

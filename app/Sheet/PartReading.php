@@ -14,6 +14,7 @@ use App\Words\Line;
 use NorthLedger\Core\Engine\Places\Place;
 use NorthLedger\Core\Features\Bores\Plausibility;
 use NorthLedger\Core\Features\Faces\FaceFeature;
+use NorthLedger\Core\Finding\Message;
 use NorthLedger\Core\Gauging\Measurand;
 use NorthLedger\Core\Inspection\Characteristic;
 use NorthLedger\Core\Quantity\Length;
@@ -37,7 +38,7 @@ final readonly class PartReading
     {
         $one =
             $file->planOf($entry->sheet)->find($entry->place) ??
-            throw AskBack::unreadable("This engine has no place “{$entry->place->words()}” on this sheet.");
+            throw AskBack::unreadable(Line::of('sheet.ask.no_place', ['place' => $entry->place->words()]));
 
         return match ($entry->place->feature->measurand()) {
             Measurand::Look => ['look' => $this->look($entry)],
@@ -50,7 +51,7 @@ final readonly class PartReading
     private function look(ReadingEntry $entry): string
     {
         return LookCodes::stored($entry->place->feature, trim($entry->text)) ??
-            throw AskBack::unreadable('Answer with one digit: '.LookCodes::legend($entry->place->feature).'.');
+            throw AskBack::unreadable(Line::of('sheet.ask.digit', ['legend' => LookCodes::legend($entry->place->feature)]));
     }
 
     /** @return array<string, int|float> */
@@ -86,7 +87,7 @@ final readonly class PartReading
         return ['value_nm' => $value->nanometres, 'setup_id' => $setup->id];
     }
 
-    private function doubt(JobFile $file, ReadingEntry $entry, Characteristic $one, StatedSetup $setup, Length $value): ?string
+    private function doubt(JobFile $file, ReadingEntry $entry, Characteristic $one, StatedSetup $setup, Length $value): ?Message
     {
         $plausibility = new Plausibility($file->policy->boreAllowances($file->sheet->unit), $file->display);
         $shown = $setup->instrument->tracesWalls() ? $value->minus($setup->knownZero ?? Length::zero()) : $value;
@@ -97,12 +98,12 @@ final readonly class PartReading
     }
 
     /** A small length is held against nothing, a height of a face against one that stands there already. */
-    private function doubtOfDistance(JobFile $file, ReadingEntry $entry, Length $value): ?string
+    private function doubtOfDistance(JobFile $file, ReadingEntry $entry, Length $value): ?Message
     {
         $most = $file->policy->partAllowances($file->sheet->unit)->plausibleDistance;
         if (! in_array($entry->place->feature, [FaceFeature::DeckPoint, FaceFeature::HeadPoint], true)) {
             return $value->absolute()->isLargerThan($most)
-                ? "That is {$file->display->magnitudeWithUnit($value)}. Is it in the unit the gauge shows?"
+                ? new Message('sheet.doubt.unit', ['size' => $file->display->magnitudeWithUnit($value)])
                 : null;
         }
         $entries = $file->record->entries($entry->sheet);
@@ -115,7 +116,7 @@ final readonly class PartReading
         $first = $others === [] ? null : $entries->length(reset($others));
 
         return $first !== null && $value->minus($first)->absolute()->isLargerThan($most)
-            ? "That is {$file->display->magnitudeWithUnit($value->minus($first))} off the other heights of this face."
+            ? new Message('sheet.doubt.height', ['off' => $file->display->magnitudeWithUnit($value->minus($first))])
             : null;
     }
 }

@@ -16,6 +16,7 @@ use App\Storage\StatedSetup;
 use App\Storage\User;
 use App\Storage\ZeroSize;
 use App\Words\Line;
+use App\Words\Messages;
 use NorthLedger\Core\Features\Bores\BoreFeature;
 use NorthLedger\Core\Features\Bores\Plausibility;
 use NorthLedger\Core\Quantity\NotationException;
@@ -55,7 +56,7 @@ final readonly class SizeZero
                 $file->sheet->bore->nominal,
             );
             if ($doubt !== null && (! $isConfirmed || ! $length->isPositive())) {
-                throw $length->isPositive() ? AskBack::confirm($doubt) : AskBack::unreadable($doubt);
+                throw $length->isPositive() ? AskBack::confirm($doubt) : AskBack::unreadable(Messages::text($doubt));
             }
             $instrument = $stated->instrument();
             $row = [

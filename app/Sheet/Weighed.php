@@ -8,7 +8,9 @@ use App\Ledger\AskBack;
 use App\Record\JobFile;
 use App\Storage\Setup;
 use App\Storage\StatedSetup;
+use App\Words\Line;
 use NorthLedger\Core\Features\Weights\WeightFeature;
+use NorthLedger\Core\Finding\Message;
 use NorthLedger\Core\Quantity\Mass;
 use NorthLedger\Core\Quantity\MassNotation;
 use NorthLedger\Core\Quantity\QuantityException;
@@ -56,17 +58,19 @@ final readonly class Weighed
         $scale = $setup->scale;
         if ($scale !== null && ! $scale->shows($mass)) {
             throw AskBack::unreadable(
-                sprintf(
-                    '%s shows steps of %s g: %s g cannot stand on it. Read it again, or state the scale that you weigh on.',
-                    $setup->nameOrKind(),
-                    MassNotation::grams($scale->resolution->micrograms),
-                    MassNotation::grams($mass->micrograms),
-                ),
+                Line::of('sheet.ask.steps', [
+                    'scale' => $setup->nameOrKind(),
+                    'step' => MassNotation::grams($scale->resolution->micrograms),
+                    'mass' => MassNotation::grams($mass->micrograms),
+                ]),
             );
         }
         if ($scale !== null && ! $scale->carries($mass) && ! $entry->isConfirmed) {
             throw AskBack::confirm(
-                sprintf('%s carries %s g. Is it the weight in grams?', $setup->nameOrKind(), MassNotation::grams($scale->most->micrograms)),
+                new Message('sheet.doubt.carries', [
+                    'scale' => $setup->nameOrKind(),
+                    'grams' => MassNotation::grams($scale->most->micrograms),
+                ]),
             );
         }
     }

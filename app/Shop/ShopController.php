@@ -7,6 +7,7 @@ namespace App\Shop;
 use App\Security\SecurityEvent;
 use App\Security\SecurityLog;
 use App\Storage\PolicyBook;
+use App\Words\Line;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -17,17 +18,18 @@ use NorthLedger\Core\Document\InvalidDocument;
 /** The shop's choices between the schools, and its allowances; every change is a new revision. */
 final class ShopController
 {
-    private const WORDS = [
-        'bore_in.*.regex' => 'Write inches like .0040.',
-        'parts_in.*.regex' => 'Write inches like .0020.',
-        'bore_mm.*.regex' => 'Write millimetres like 0.10.',
-        'parts_mm.*.regex' => 'Write millimetres like 0.05.',
-        'house_limits.*.*.regex' => 'Write inches like .0050, or 0.13 mm; leave it empty for none.',
-        'integer' => 'Write a whole number.',
-        'between' => 'Write a number from :min to :max.',
-        'required' => 'This cannot be empty.',
-        'in' => 'Choose one of these.',
-        'numeric' => 'Write a number like 11.0.',
+    /** What is wrong with what was typed, by the rule it breaks. */
+    private const WRONG = [
+        'bore_in.*.regex' => 'bore_in',
+        'parts_in.*.regex' => 'parts_in',
+        'bore_mm.*.regex' => 'bore_mm',
+        'parts_mm.*.regex' => 'parts_mm',
+        'house_limits.*.*.regex' => 'house_limit',
+        'integer' => 'whole',
+        'between' => 'between',
+        'required' => 'required',
+        'in' => 'one_of',
+        'numeric' => 'number',
     ];
 
     public function edit(PolicyBook $policies): View
@@ -45,7 +47,10 @@ final class ShopController
 
     public function update(Request $request, PolicyBook $policies, SecurityLog $log): RedirectResponse
     {
-        $request->validate(PolicyForm::rules(), self::WORDS);
+        $request->validate(
+            PolicyForm::rules(),
+            array_map(static fn (string $code): string => Line::of("policy.wrong.{$code}"), self::WRONG),
+        );
         $document = $policies->document($policies->newestNumber());
         unset($document['revision']);
         foreach (PolicyForm::all() as $setting) {
@@ -63,10 +68,6 @@ final class ShopController
 
         return redirect()
             ->route('shop')
-            ->with(
-                'note',
-                'Saved as a new revision. Open jobs are judged by it from now on; their orders stay as they were made, and signed '.
-                    'jobs stay on theirs.',
-            );
+            ->with('note', Line::of('policy.saved'));
     }
 }

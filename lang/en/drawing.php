@@ -13,4 +13,17 @@ return [
     'told' => [
         'fewer_than_four_heights' => 'Fewer than four heights are read.',
     ],
+    'face' => [
+        'lines' => 'Lines every :interval; flat within :flat.',
+        'pass' => '{1} :depth off: touches 1 place (:percent %), :left|[0,*] :depth off: touches :count places (:percent %), :left',
+        'left' => '{0} clean|{1} 1 light cut remains|[2,*] :count light cuts remain',
+        'not_square' => 'As it sits it needs :cut. The deck is not square to the crankshaft: cut it square, do not shim that away.',
+        'no_shims' => 'As it sits it needs :cut; shims would not help.',
+        'front_intake' => 'front intake :shim',
+        'rear_intake' => 'rear intake :shim',
+        'rear_exhaust' => 'rear exhaust :shim',
+        'front_exhaust' => 'front exhaust :shim',
+        'shims' => 'As it sits it needs :cut; on shims (:shims) :shimmed.',
+        'shims_rocking' => 'As it sits it needs :cut; on shims (:shims) :shimmed, rocking by :rock.',
+    ],
 ];

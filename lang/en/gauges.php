@@ -29,4 +29,19 @@ return [
         'write_day_yearmonthday' => 'Write the day as year-month-day.',
         'say_why_goes_lost' => 'Say why it goes: lost, broken, worn.',
     ],
+    'recall' => [
+        'weigh' => 'open: weigh it again',
+        'check_back' => 'open: put the gauge back on its master there, key b',
+        'released' => 'released: tell the customer, and receive it again for fresh readings',
+    ],
+    'event' => [
+        'calibrated' => 'calibrated on :day by :who, ±:doubt, due again :due',
+        'studied' => 'studied with :count readings of one place: repeatability :repeatability (1σ), range :range; read :read',
+        'held' => 'held :on, off by :off',
+        'did_not_hold' => 'did not hold :on, off by :off',
+        'weight' => 'under its check weight',
+        'master' => 'on its master',
+        'retired' => 'taken out of use: :why',
+        'token' => 'given a token for its feed; lines are counted anew',
+    ],
 ];

@@ -159,4 +159,22 @@ return [
         'write_ratio_like_from' => 'Write a ratio like 8.5, from 3 to 25.',
         'write_chamber_cc_like' => 'Write the chamber in cc like 62.5.',
     ],
+    'doubt' => [
+        'trace' => 'Cylinder :cylinder may need a shift of :shift, more than the :allowed allowed: trace its wall before it is bored.',
+        'spare' => 'Cylinder :cylinder cleans up with :spare to spare.',
+    ],
+    'mark' => [
+        'sleeve' => 'cylinder :cylinder: sleeve',
+        'trace' => 'cylinder :cylinder: cleans up only if offset toward the wear, by :by, more than is allowed; a trace tells',
+        'new_piston' => 'cylinder :cylinder: hone only, with a new piston',
+        'clearance' => 'cylinder :cylinder: hone to clearance',
+        'off' => 'cylinder :cylinder: cleans up only if offset toward the wear, by :by',
+        'hone' => 'cylinder :cylinder: hone only',
+        'new' => 'cylinder :cylinder: new',
+        'on' => 'cylinder :cylinder: cleans up on centre',
+        'short' => [
+            'new_piston' => 'new piston',
+            'clearance' => 'to clearance',
+        ],
+    ],
 ];

@@ -248,4 +248,18 @@ return [
         'big_ends' => 'Big ends of rods',
     ],
     'house_limits' => ['out_of_round' => 'out-of-round', 'taper' => 'taper'],
+    'wrong' => [
+        'bore_in' => 'Write inches like .0040.',
+        'parts_in' => 'Write inches like .0020.',
+        'bore_mm' => 'Write millimetres like 0.10.',
+        'parts_mm' => 'Write millimetres like 0.05.',
+        'house_limit' => 'Write inches like .0050, or 0.13 mm; leave it empty for none.',
+        'whole' => 'Write a whole number.',
+        'between' => 'Write a number from :min to :max.',
+        'required' => 'This cannot be empty.',
+        'one_of' => 'Choose one of these.',
+        'number' => 'Write a number like 11.0.',
+    ],
+    'saved' => 'Saved as a new revision. Open jobs are judged by it from now on; their orders stay as they were made, '.
+        'and signed jobs stay on theirs.',
 ];

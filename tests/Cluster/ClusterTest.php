@@ -14,7 +14,7 @@ final class ClusterTest extends TestCase
     private const IN_A_MOMENT = [0, 502, 503, 504];
 
     /** A writer keys again at once; what is longer than this he would call a standstill. */
-    private const LONGEST_STANDSTILL = 20.0;
+    private const LONGEST_STANDSTILL = 30.0;
 
     private RunningCluster $cluster;
 
@@ -68,7 +68,7 @@ final class ClusterTest extends TestCase
     private function writeOn(): void
     {
         $from = $this->writers->kept();
-        $this->cluster->waitUntil(60.0, fn (): bool => $this->writers->kept() >= $from + 40);
+        $this->cluster->waitUntil(120.0, fn (): bool => $this->writers->kept() >= $from + 40);
     }
 
     /** @param  list<Answer>  $answers */

@@ -39,7 +39,7 @@ final readonly class RunningCluster
         }
     }
 
-    public function waitUntilWhole(float $seconds = 90.0): void
+    public function waitUntilWhole(float $seconds = 180.0): void
     {
         $this->waitUntil(
             $seconds,
@@ -49,7 +49,7 @@ final readonly class RunningCluster
 
     public function waitUntilShutOut(string $name): void
     {
-        $this->waitUntil(30.0, fn (): bool => $this->says($name, 'wsrep_cluster_status') === 'non-Primary');
+        $this->waitUntil(60.0, fn (): bool => $this->says($name, 'wsrep_cluster_status') === 'non-Primary');
     }
 
     /** @param  callable(): bool  $isSo */

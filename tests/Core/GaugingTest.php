@@ -10,6 +10,7 @@ use NorthLedger\Core\Engine\Places\Station;
 use NorthLedger\Core\Features\Bores\BoreFeature;
 use NorthLedger\Core\Features\Bores\BorePlace;
 use NorthLedger\Core\Features\Bores\Plausibility;
+use NorthLedger\Core\Finding\Message;
 use NorthLedger\Core\Gauging\CheckBack;
 use NorthLedger\Core\Gauging\GaugingException;
 use NorthLedger\Core\Gauging\Instrument;
@@ -137,15 +138,15 @@ final class GaugingTest extends TestCase
         $at = static fn (float $over): Length => $sheet->bore->nominal->plus(Length::ofNanometres((int) round($over * 25_400)));
 
         $this->assertNull($plausibility->doubtOfSize($at(150), $sheet->bore->nominal), 'the limit itself is believed');
-        $this->assertSame('That is +150.1 thou from the nominal 3.8125 in.', $plausibility->doubtOfSize($at(150.1), $sheet->bore->nominal));
-        $this->assertStringContainsString(
-            'Is the sign right?',
-            (string) $plausibility->doubtOfSize(Length::ofNanometres(-1), $sheet->bore->nominal),
+        $this->assertEquals(
+            new Message('sheet.doubt.from_nominal', ['off' => '+150.1', 'unit' => 'thou', 'nominal' => '3.8125 in']),
+            $plausibility->doubtOfSize($at(150.1), $sheet->bore->nominal),
         );
+        $this->assertSame('sheet.doubt.nothing', $plausibility->doubtOfSize(Length::ofNanometres(-1), $sheet->bore->nominal)?->code);
         $range = InstrumentKind::BoreGaugeTenth->range();
         $this->assertNull($plausibility->doubtOfRange($at(0), $range, 'A dial bore gauge .0001'));
-        $this->assertSame(
-            'A dial bore gauge .0001 does not reach 1.9685 in.',
+        $this->assertEquals(
+            new Message('sheet.doubt.range', ['gauge' => 'A dial bore gauge .0001', 'size' => '1.9685 in']),
             $plausibility->doubtOfRange(Length::ofNanometres(50_000_000), $range, 'A dial bore gauge .0001'),
         );
         $this->assertNull(
@@ -153,8 +154,8 @@ final class GaugingTest extends TestCase
             'the end of the range is in it',
         );
         $this->assertNull($plausibility->doubtOfRoundness($bore, Station::Top, 'inline', $at(13.1)));
-        $this->assertSame(
-            'That alone would make the top out-of-round by 10.1 thou.',
+        $this->assertEquals(
+            new Message('sheet.doubt.round', ['station' => Station::Top, 'by' => '10.1 thou']),
             $plausibility->doubtOfRoundness($bore, Station::Top, 'inline', $at(13.2)),
         );
         $this->assertNull($plausibility->doubtOfRoundness($bore, Station::Middle, 'inline', $at(13.2)), 'nothing else is read there');

@@ -30,9 +30,11 @@ final class PlanDoubts
         };
         $shift = $file->policy->boreAllowances($file->sheet->unit)->shiftOf($file->sheet->bore);
         foreach ($option->needsTrace as $cylinder) {
-            $doubts[] =
-                "Cylinder {$cylinder} may need a shift of {$file->display->magnitudeWithUnit($option->offCentre[$cylinder])}, more than ".
-                "the {$file->display->magnitudeWithUnit($shift)} allowed: trace its wall before it is bored.";
+            $doubts[] = Line::of('plan.doubt.trace', [
+                'cylinder' => $cylinder,
+                'shift' => $file->display->magnitudeWithUnit($option->offCentre[$cylinder]),
+                'allowed' => $file->display->magnitudeWithUnit($shift),
+            ]);
         }
         if ($option->kind === OptionKind::Bore && ($option->thinnestWall === null || $plan->block->minimumWall === null)) {
             $doubts[] = self::wallDoubt($option, $plan);
@@ -41,7 +43,10 @@ final class PlanDoubts
             foreach ($plan->cylinders as $cylinder) {
                 $spare = $plan->block->nominal->plus($option->step)->minus($plan->required[$cylinder->number]->least);
                 if (! $spare->isNegative() && $spare->isSmallerThan($plan->block->cleanUpStock)) {
-                    $doubts[] = "Cylinder {$cylinder->number} cleans up with {$file->display->magnitudeWithUnit($spare)} to spare.";
+                    $doubts[] = Line::of('plan.doubt.spare', [
+                        'cylinder' => $cylinder->number,
+                        'spare' => $file->display->magnitudeWithUnit($spare),
+                    ]);
                 }
             }
         }

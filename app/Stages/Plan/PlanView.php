@@ -225,33 +225,26 @@ final readonly class PlanView
 
     private static function mark(JobFile $file, ReboreOption $option, int $cylinder): PlanMark
     {
-        return match (true) {
-            in_array($cylinder, $option->sleeved, true) => new PlanMark('sleeve', "cylinder {$cylinder}: sleeve", ''),
-            in_array($cylinder, $option->needsTrace, true) => new PlanMark(
-                'off',
-                "cylinder {$cylinder}: cleans up only if offset toward the wear, by ".
-                    "{$file->display->magnitudeWithUnit($option->offCentre[$cylinder])}, more than is allowed; a trace tells",
-                "{$file->display->magnitude($option->offCentre[$cylinder])}?",
-            ),
-            in_array($cylinder, $option->newPistons, true) => new PlanMark(
-                'hone',
-                "cylinder {$cylinder}: hone only, with a new piston",
-                'new piston',
-            ),
-            in_array($cylinder, $option->honedToClearance, true) => new PlanMark(
-                'hone',
-                "cylinder {$cylinder}: hone to clearance",
-                'to clearance',
-            ),
-            isset($option->offCentre[$cylinder]) => new PlanMark(
-                'off',
-                "cylinder {$cylinder}: cleans up only if offset toward the wear, by ".
-                    "{$file->display->magnitudeWithUnit($option->offCentre[$cylinder])}",
-                $file->display->magnitude($option->offCentre[$cylinder]),
-            ),
-            $option->kind === OptionKind::Stay => new PlanMark('hone', "cylinder {$cylinder}: hone only", ''),
-            $option->kind === OptionKind::Replace => new PlanMark('none', "cylinder {$cylinder}: new", ''),
-            default => new PlanMark('on', "cylinder {$cylinder}: cleans up on centre", ''),
+        $off = $option->offCentre[$cylinder] ?? null;
+        $by = $off === null ? '' : $file->display->magnitude($off);
+        [$kind, $line, $short] = match (true) {
+            in_array($cylinder, $option->sleeved, true) => ['sleeve', 'sleeve', ''],
+            in_array($cylinder, $option->needsTrace, true) => ['off', 'trace', "{$by}?"],
+            in_array($cylinder, $option->newPistons, true) => ['hone', 'new_piston', Line::of('plan.mark.short.new_piston')],
+            in_array($cylinder, $option->honedToClearance, true) => ['hone', 'clearance', Line::of('plan.mark.short.clearance')],
+            $off !== null => ['off', 'off', $by],
+            $option->kind === OptionKind::Stay => ['hone', 'hone', ''],
+            $option->kind === OptionKind::Replace => ['none', 'new', ''],
+            default => ['on', 'on', ''],
         };
+
+        return new PlanMark(
+            $kind,
+            Line::of("plan.mark.{$line}", [
+                'cylinder' => $cylinder,
+                'by' => $off === null ? '' : $file->display->magnitudeWithUnit($off),
+            ]),
+            $short,
+        );
     }
 }

@@ -7,6 +7,7 @@ namespace NorthLedger\Core\Features\Bores;
 use NorthLedger\Core\Engine\Places\Feature;
 use NorthLedger\Core\Engine\Places\Station;
 use NorthLedger\Core\Engine\Policy\BoreAllowances;
+use NorthLedger\Core\Finding\Message;
 use NorthLedger\Core\Finding\Spread;
 use NorthLedger\Core\Gauging\GaugeRange;
 use NorthLedger\Core\Quantity\Length;
@@ -24,12 +25,12 @@ final readonly class Plausibility
 
     /**
      * @param  ?Length  $nominal  Null where nobody knows it
-     * @return ?string What is doubtful, in a sentence; null where nothing is
+     * @return ?Message What is doubtful; null where nothing is
      */
-    public function doubtOfSize(Length $size, ?Length $nominal): ?string
+    public function doubtOfSize(Length $size, ?Length $nominal): ?Message
     {
         if (! $size->isPositive()) {
-            return 'That would be a size of nothing. Is the sign right?';
+            return new Message('sheet.doubt.nothing');
         }
         if ($nominal === null) {
             return null;
@@ -37,31 +38,37 @@ final readonly class Plausibility
         $off = $size->minus($nominal);
 
         return $off->absolute()->isLargerThan($this->allowances->plausibleDeviation)
-            ? "That is {$this->display->deviation($off)} {$this->display->deviationUnit()} from the nominal ".
-                    "{$this->display->sizeWithUnit($nominal)}."
+            ? new Message('sheet.doubt.from_nominal', [
+                'off' => $this->display->deviation($off),
+                'unit' => $this->display->deviationUnit(),
+                'nominal' => $this->display->sizeWithUnit($nominal),
+            ])
             : null;
     }
 
-    /** @return ?string What is doubtful of a deviation from a zero on the part itself */
-    public function doubtOfDeviation(Length $deviation): ?string
+    /** @return ?Message What is doubtful of a deviation from a zero on the part itself */
+    public function doubtOfDeviation(Length $deviation): ?Message
     {
         return $deviation->absolute()->isLargerThan($this->allowances->plausibleDeviation)
-            ? "That is {$this->display->deviation($deviation)} {$this->display->deviationUnit()} from the zero on the part."
+            ? new Message('sheet.doubt.from_zero', [
+                'off' => $this->display->deviation($deviation),
+                'unit' => $this->display->deviationUnit(),
+            ])
             : null;
     }
 
-    /** @return ?string What is doubtful of a traced wall, a thickness, the depth of a pit or a ring's end gap */
-    public function doubtOfWall(Feature $feature, Length $value, ?Length $standardWall): ?string
+    /** @return ?Message What is doubtful of a traced wall, a thickness, the depth of a pit or a ring's end gap */
+    public function doubtOfWall(Feature $feature, Length $value, ?Length $standardWall): ?Message
     {
         return match (true) {
             $standardWall !== null && $feature === BoreFeature::Wall && $value->isLargerThan($standardWall->times(2))
-                => "That is more than twice the {$this->display->sizeWithUnit($standardWall)} of a standard wall.",
+                => new Message('sheet.doubt.wall', ['wall' => $this->display->sizeWithUnit($standardWall)]),
             $standardWall !== null && $feature === BoreFeature::PitDepth && $value->isLargerThan($standardWall)
-                => 'That pit goes through the wall: it is a hole.',
+                => new Message('sheet.doubt.hole'),
             $feature === BoreFeature::RingGap && $value->isLargerThan($this->allowances->plausibleDeviation)
-                => "An end gap of {$this->display->sizeWithUnit($value)} is wider than a ring can have.",
+                => new Message('sheet.doubt.end_gap', ['gap' => $this->display->sizeWithUnit($value)]),
             $feature === BoreFeature::Trace && $value->absolute()->times(2)->isLargerThan($this->allowances->plausibleDeviation)
-                => "That is {$this->display->magnitudeWithUnit($value)} from the radius as made.",
+                => new Message('sheet.doubt.from_radius', ['off' => $this->display->magnitudeWithUnit($value)]),
             default => null,
         };
     }
@@ -81,14 +88,15 @@ final readonly class Plausibility
             $value->isSmallerThan(Length::smallest(...$others)->minus($far));
     }
 
-    /** @return ?string The doubt where the gauge cannot read such a size */
-    public function doubtOfRange(Length $size, GaugeRange $range, string $gauge): ?string
+    /** @return ?Message The doubt where the gauge cannot read such a size */
+    public function doubtOfRange(Length $size, GaugeRange $range, string $gauge): ?Message
     {
-        return $range->reaches($size) ? null : "{$gauge} does not reach {$this->display->sizeWithUnit($size)}.";
+        return $range->reaches($size) ? null
+            : new Message('sheet.doubt.range', ['gauge' => $gauge, 'size' => $this->display->sizeWithUnit($size)]);
     }
 
-    /** @return ?string The doubt where this reading alone makes its station's out-of-round too large to be true */
-    public function doubtOfRoundness(BoreInspection $bore, Station $station, string $axis, Length $size, string $setup = ''): ?string
+    /** @return ?Message The doubt where this reading alone makes its station's out-of-round too large to be true */
+    public function doubtOfRoundness(BoreInspection $bore, Station $station, string $axis, Length $size, string $setup = ''): ?Message
     {
         $others = array_filter($bore->atStation($station), static fn (Reading $other): bool => $other->isSized || $other->setup === $setup);
         unset($others[$axis]);
@@ -100,7 +108,7 @@ final readonly class Plausibility
         $with = Length::largest($size, $spread->largest->corrected)->minus(Length::smallest($size, $spread->smallest->corrected));
 
         return $with->isLargerThan($limit) && ! $spread->value()->isLargerThan($limit)
-            ? "That alone would make the {$station->value} out-of-round by {$this->display->magnitudeWithUnit($with)}."
+            ? new Message('sheet.doubt.round', ['station' => $station, 'by' => $this->display->magnitudeWithUnit($with)])
             : null;
     }
 }
