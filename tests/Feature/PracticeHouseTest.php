@@ -15,6 +15,7 @@ use App\WholeEngines\PracticeHouse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
+use NorthLedger\Core\Engine\Policy\ShopPolicy;
 use RuntimeException;
 use Tests\TestCase;
 
@@ -35,12 +36,16 @@ final class PracticeHouseTest extends TestCase
         $this->assertFalse(PracticeHouse::isHere());
         $this->assertSame('practice', PracticeHouse::inside(static fn (): string => DB::getDefaultConnection()));
         $this->assertFalse(PracticeHouse::isHere());
+        $went = '';
         try {
-            PracticeHouse::inside(static fn (): never => throw new RuntimeException('Something went wrong in there.'));
-            $this->fail('It was swallowed.');
-        } catch (RuntimeException) {
-            $this->assertFalse(PracticeHouse::isHere());
+            PracticeHouse::inside(static function (): void {
+                throw new RuntimeException('wrong');
+            });
+        } catch (RuntimeException $exception) {
+            $went = $exception->getMessage();
         }
+        $this->assertSame('wrong', $went);
+        $this->assertFalse(PracticeHouse::isHere());
         $this->assertTrue(
             PracticeHouse::inside(static fn (): bool => PracticeHouse::inside(PracticeHouse::isHere(...)) && PracticeHouse::isHere()),
             'one within the other stays in',
@@ -91,7 +96,8 @@ final class PracticeHouseTest extends TestCase
             $this->assertSame(1, DB::connection('practice')->table('users')->where('login', $person->login)->count());
         }
         $this->assertSame($newest, (int) DB::connection('practice')->table('policy_revisions')->max('number'));
-        $this->assertSame('cost', PracticeHouse::inside(fn (): string => $this->app->make(PolicyBook::class)->current()->preference->value));
+        $there = PracticeHouse::inside(fn (): ShopPolicy => $this->app->make(PolicyBook::class)->current());
+        $this->assertSame('cost', $there->preference->value);
         $this->assertSame(User::query()->count(), DB::connection('practice')->table('users')->count());
     }
 
@@ -105,7 +111,8 @@ final class PracticeHouseTest extends TestCase
         $this->app->make(SpecBook::class)->add($own + $sheet, 'for the practice', $owner);
 
         $ulid = (string) Str::ulid();
-        $this->post('/practice/engines', ['ulid' => $ulid, 'family' => 'alder-3', 'difficulty' => 'close', 'seed' => '9'])->assertRedirect();
+        $form = ['ulid' => $ulid, 'family' => 'alder-3', 'difficulty' => 'close', 'seed' => '9'];
+        $this->post('/practice/engines', $form)->assertRedirect();
         $row = PracticeEngine::query()->where('ulid', $ulid)->sole();
         $tag = Job::tagOf($row->job_id);
         $this->call('GET', "/jobs/{$tag}/measure/crankshaft", server: ['NORTH_HOUSE' => 'practice'])->assertOk()->assertSee('Alder 3');
