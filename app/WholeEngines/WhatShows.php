@@ -47,9 +47,12 @@ final readonly class WhatShows
         };
     }
 
-    /** What the bore gauge shows on its master. */
+    /** What a gauge shows on its master; only that of the bores may lose its zero. */
     public function onMaster(): string
     {
+        if ($this->sheet->section !== Section::Bores) {
+            return Line::of('practice.engine.holds');
+        }
         $setup = $this->setup(BoreFeature::Bore);
         if ($setup === null || $setup->readingUnit === null) {
             return Line::of('practice.engine.no_zero');

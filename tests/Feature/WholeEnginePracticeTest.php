@@ -104,6 +104,8 @@ final class WholeEnginePracticeTest extends TestCase
         $this->assertSame('Nothing to be read here', $this->shows($row, 'crankshaft', 'mainstrip.1'));
         $this->stateBoreGauge($row);
         $this->assertMatchesRegularExpression('/^Shows [+\x{2212}]?[\d.]+ \S/u', $this->shows($row, 'bores', 'bore.1.top.thrust'));
+        $answer = $this->there($row, 'practice/bores/shows?place=bore.1.top.thrust');
+        $this->assertMatchesRegularExpression('/^It shows [+\x{2212}]?[\d.]+ /u', (string) $answer->json('on_master'));
         $this->there($row, 'practice/bores/shows?place=nonsense')->assertRedirect();
         $this->get('/jobs/NL-0001/practice/bores/shows?place=bore.1.top.thrust')->assertNotFound();
     }

@@ -9,7 +9,7 @@ function page(answers) {
     const asked = [];
     const line = {
         dataset: { shows: '/jobs/NL-0401/practice/bores/shows' },
-        querySelector: (css) => (css === '[data-shows-here]' ? here : onMaster),
+        querySelector: () => here,
     };
     const listeners = {};
     const root = {
@@ -22,7 +22,12 @@ function page(answers) {
         return answers(address);
     };
 
-    return { root, line, here, onMaster, asked };
+    const dialog = {
+        querySelector: () => onMaster,
+        addEventListener: (name, listener) => (listeners[name] = listener),
+    };
+
+    return { root, line, here, onMaster, dialog, asked };
 }
 
 const answer = (shows, onMaster = '') => Promise.resolve({ ok: true, json: () => Promise.resolve({ shows, on_master: onMaster }) });
@@ -30,12 +35,23 @@ const answer = (shows, onMaster = '') => Promise.resolve({ ok: true, json: () =>
 const settled = () => new Promise((done) => setTimeout(done, 0));
 
 test('what the gauge shows at the place that is chosen is asked for at once', async () => {
-    const { root, line, here, onMaster, asked } = page(() => answer('Shows +4.5 thou', 'on its master 0 thou'));
+    const { root, line, here, asked } = page(() => answer('Shows +4.5 thou'));
     startShows(root, line, () => 'bore.1.top.thrust');
     await settled();
     assert.deepEqual(asked, ['/jobs/NL-0401/practice/bores/shows?place=bore.1.top.thrust']);
     assert.equal(here.textContent, 'Shows +4.5 thou');
-    assert.equal(onMaster.textContent, 'on its master 0 thou');
+});
+
+test('what it shows on its master stands where it is put back, as it is then', async () => {
+    let drift = 0;
+    const { root, line, onMaster, dialog, asked } = page(() => answer('Shows 4', `It shows ${drift}`));
+    startShows(root, line, () => 'bore.1.top.thrust', dialog);
+    await settled();
+    drift = 8;
+    root.dispatch('focusin');
+    await settled();
+    assert.equal(asked.length, 2);
+    assert.equal(onMaster.textContent, 'It shows 8');
 });
 
 test('it is asked again wherever the cursor goes', async () => {

@@ -84,7 +84,7 @@ async function startEntry(root, page, bore) {
     mailbox.nudge();
     const shows = root.querySelector('[data-shows]');
     if (shows) {
-        startShows(root, shows, () => cursor.place);
+        startShows(root, shows, () => cursor.place, document.querySelector('[data-check-dialog]'));
     }
 }
 

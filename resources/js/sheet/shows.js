@@ -1,7 +1,7 @@
-/** At the practice bench: what the gauge shows, or the hand feels, at the place that is chosen. */
-export function startShows(root, line, place) {
+/** At the practice bench: what the gauge shows, or the hand feels, at the place that is chosen; and on its master, once it goes there. */
+export function startShows(root, line, place, checkDialog = null) {
     const here = line.querySelector('[data-shows-here]');
-    const onMaster = line.querySelector('[data-shows-on-master]');
+    const onMaster = checkDialog?.querySelector('[data-shows-on-master]');
     let asked = 0;
 
     async function look() {
@@ -11,11 +11,14 @@ export function startShows(root, line, place) {
         // Whoever has moved on meanwhile is not told of the place before.
         if (mine === asked) {
             here.textContent = answer?.shows ?? '';
-            onMaster.textContent = answer?.on_master ?? '';
+            if (onMaster) {
+                onMaster.textContent = answer?.on_master ?? '';
+            }
         }
     }
 
     root.addEventListener('moved', look);
+    checkDialog?.addEventListener('focusin', look);
     look();
 }
 

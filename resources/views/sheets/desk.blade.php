@@ -26,7 +26,7 @@
         <div class="question" data-question role="alert" hidden></div>
         @if(\App\WholeEngines\PracticeHouse::isHere())
         <p class="shows" data-shows="/jobs/{{ $file->job->tag() }}/practice/{{ $sheet->value }}/shows" role="status" aria-live="polite">
-            <b data-shows-here></b> <span class="soft" data-shows-on-master></span>
+            <b data-shows-here></b>
         </p>
         @endif
         <div class="entry-line">
@@ -219,6 +219,7 @@
             <input id="check-shows" name="shows" autocomplete="off" class="num">
             <small>in the unit it is read in: 0 where it still stands at its zero</small>
         </div>
+        @if(\App\WholeEngines\PracticeHouse::isHere())<p class="shows"><b data-shows-on-master></b></p>@endif
         <p class="soft">
             More than its resolution off, and every reading since the last good check is suspect until it is retaken or somebody stands by
             it. <span class="rule-id">GAUGE-3</span>
