@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace App\Photos;
 
-use App\Words\Line;
-
 /** A file that is not taken as a photo; the message says why and what to do. */
 final class PhotoRefused extends \RuntimeException
 {
@@ -16,7 +14,7 @@ final class PhotoRefused extends \RuntimeException
 
     public static function notAPicture(): self
     {
-        return new self(Line::of('photos.told.no_picture_can_read'));
+        return new self('That is no picture that can be read here. Send a JPEG, PNG or WebP, as a phone camera makes them.');
     }
 
     public static function tooManyPixels(int $megapixels, int $most): self
@@ -26,16 +24,16 @@ final class PhotoRefused extends \RuntimeException
 
     public static function tooMuchWork(): self
     {
-        return new self(Line::of('photos.told.picture_takes_too_long'));
+        return new self('That picture takes too long to open. Take it anew with the camera’s usual settings, and send that.');
     }
 
     public static function moreThanAPicture(): self
     {
-        return new self(Line::of('photos.told.something_hangs_behind_end'));
+        return new self('Something hangs behind the end of that picture, and nobody can say what.');
     }
 
     public static function cutOff(): self
     {
-        return new self(Line::of('photos.told.picture_cut_off_middle'));
+        return new self('That picture is cut off in the middle: it did not arrive whole. Send it again.');
     }
 }
