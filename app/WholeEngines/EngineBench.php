@@ -20,9 +20,11 @@ use NorthLedger\Core\Engine\Policy\ShopPolicy;
 use NorthLedger\Core\Engine\Specification\SpecificationSheet;
 use NorthLedger\Core\Features\Bores\BoreFeature;
 use NorthLedger\Core\Features\Bores\BorePlace;
+use NorthLedger\Core\Gauging\InstrumentKind;
 use NorthLedger\Core\Gauging\Measurand;
 use NorthLedger\Core\Inspection\Characteristic;
 use NorthLedger\Core\Inspection\Section;
+use NorthLedger\Core\Inspection\UsualGauge;
 use NorthLedger\Core\Quantity\Length;
 use NorthLedger\Core\Simulation\CrackSight;
 use NorthLedger\Core\Simulation\SimulatedBlock;
@@ -122,6 +124,12 @@ final readonly class EngineBench
     public function characteristic(SheetName $sheet, Place $place): ?Characteristic
     {
         return InspectionPlan::of($sheet->section, $this->sheet)->find($place);
+    }
+
+    /** What reads a place where nobody stated a gauge. */
+    public function usualGauge(SheetName $sheet, Place $place): InstrumentKind
+    {
+        return UsualGauge::of($place->feature, $this->characteristic($sheet, $place)?->nominal);
     }
 
     /** How many readings of its bores were taken, repeats included. */

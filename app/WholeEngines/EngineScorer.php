@@ -9,7 +9,6 @@ use App\Storage\KeyedReading;
 use App\Storage\SheetName;
 use NorthLedger\Core\Assessment\AssessedPart;
 use NorthLedger\Core\Engine\Places\Place;
-use NorthLedger\Core\Features\Bores\BoreFeature;
 use NorthLedger\Core\Features\Cracks\CrackState;
 use NorthLedger\Core\Features\Cracks\Indication;
 use NorthLedger\Core\Features\Cracks\PartCracks;
@@ -102,9 +101,7 @@ final readonly class EngineScorer
         }
         $read = Length::ofNanometres($newest->nanometres);
         $setup = $this->file->record->entries($sheet)->gauges->setups[$newest->setupId ?? 0] ?? null;
-        $explained = $place->feature === BoreFeature::Bore || $setup === null
-            ? $this->bench->engine->block->gauge->explained()
-            : Instrument::ofKind($setup->instrument)->resolution;
+        $explained = Instrument::ofKind($setup->instrument ?? $this->bench->usualGauge($sheet, $place))->resolution;
 
         return $read->minus($is)->absolute()->isLargerThan($explained) ? MisreadPlace::size($place, $read, $is) : null;
     }

@@ -20,7 +20,10 @@ use Symfony\Component\HttpFoundation\Response;
 final class OwnEngine
 {
     /** Below a job, by the beginning of what follows its tag. */
-    private const SHEETS = '#^(live|receive|photos|clean|cracks|measure|bores|sheets|crankshafts|weights|practice|judge)(/|$)#';
+    private const SHEETS = '#^(live|receive|photos|clean|cracks|measure|bores|sheets|crankshafts|weights|practice)(/|$)#';
+
+    /** What says what it comes to: the page, and nothing below it. */
+    private const VERDICT = 'judge';
 
     public function handle(Request $request, Closure $next): Response
     {
@@ -28,7 +31,7 @@ final class OwnEngine
             return $next($request);
         }
         $row = $this->engine($request);
-        if ($row === null || ($this->isOfVerdict($request) && ! $row->isAnswered())) {
+        if ($row === null) {
             return redirect()->away(PracticeHouse::shopUrl('/practice'));
         }
         if ($row->isAnswered() && ! $request->isMethodSafe()) {
@@ -43,20 +46,16 @@ final class OwnEngine
         return $next($request);
     }
 
-    private function isOfVerdict(Request $request): bool
-    {
-        return str_ends_with($request->path(), '/judge');
-    }
-
     private function engine(Request $request): ?PracticeEngine
     {
-        if (preg_match('#^jobs/([^/]+)/?(.*)$#', $request->path(), $asked) !== 1 || preg_match(self::SHEETS, $asked[2]) !== 1) {
+        if (preg_match('#^jobs/NL-(\d{1,9})/(.+)$#D', $request->path(), $asked) !== 1) {
             return null;
         }
         /** @var User $person */
         $person = $request->user();
-        $job = preg_match('/^NL-(\d{1,9})$/D', $asked[1], $tag) === 1 ? (int) $tag[1] : 0;
+        $row = PracticeEngine::query()->where('job_id', (int) $asked[1])->where('user_id', $person->id)->first();
+        $isOpen = preg_match(self::SHEETS, $asked[2]) === 1 || ($asked[2] === self::VERDICT && $row?->isAnswered() === true);
 
-        return PracticeEngine::query()->where('job_id', $job)->where('user_id', $person->id)->first();
+        return $isOpen ? $row : null;
     }
 }

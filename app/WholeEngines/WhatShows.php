@@ -15,7 +15,6 @@ use NorthLedger\Core\Engine\Places\Place;
 use NorthLedger\Core\Features\Bores\BoreFeature;
 use NorthLedger\Core\Gauging\Measurand;
 use NorthLedger\Core\Inspection\Section;
-use NorthLedger\Core\Inspection\UsualGauge;
 use NorthLedger\Core\Quantity\Length;
 use NorthLedger\Core\Quantity\LengthDisplay;
 use NorthLedger\Core\Quantity\MassNotation;
@@ -96,7 +95,7 @@ final readonly class WhatShows
         if ($setup === null && $place->feature->needsStatedGauge()) {
             return Line::of('practice.engine.no_gauge');
         }
-        $kind = $setup->instrument ?? UsualGauge::of($place->feature, $this->bench->characteristic($this->sheet, $place)?->nominal);
+        $kind = $setup->instrument ?? $this->bench->usualGauge($this->sheet, $place);
         $unit = $kind->showsSizes() ? null : $setup?->readingUnit;
         $shown = match (true) {
             $setup !== null && $place->feature === BoreFeature::Bore && $kind === $this->bench->engine->block->gauge->kind

@@ -79,6 +79,9 @@ final class WholeEnginePracticeTest extends TestCase
         foreach (['judge', 'plan', 'work', 'history', 'certificate', 'release', 'findings', 'offers'] as $page) {
             $this->there($row, $page)->assertRedirect();
         }
+        foreach (['judge/overrule', 'judge/pistons', 'judge/concessions', 'plan', 'release'] as $below) {
+            $this->practice('POST', '/jobs/'.Job::tagOf($row->job_id)."/{$below}")->assertRedirect(PracticeHouse::shopUrl('/practice'));
+        }
         $this->practice('GET', '/')->assertRedirect();
         $this->practice('GET', '/shop')->assertRedirect();
         $this->practice('GET', '/practice')->assertRedirect();
@@ -174,6 +177,25 @@ final class WholeEnginePracticeTest extends TestCase
         $this->assertSame($lost, $row->refresh()->points, 'a verdict is given once');
     }
 
+    public function test_what_a_coarse_gauge_cannot_tell_is_not_called_misread(): void
+    {
+        $row = $this->started();
+        $this->stateBoreGauge($row, 'dial bore gauge 0.01 mm');
+        foreach (['1', '2', '3'] as $cylinder) {
+            foreach (['top', 'middle', 'bottom'] as $level) {
+                $place = "bore.{$cylinder}.{$level}.thrust";
+                $this->assertSame(1, preg_match('/^Shows (\S+)/u', $this->shows($row, 'bores', $place), $shown));
+                $this->practice('POST', '/jobs/'.Job::tagOf($row->job_id).'/sheets/bores/readings', [
+                    'ulid' => (string) Str::ulid(),
+                    'place' => $place,
+                    'text' => str_replace("\u{2212}", '-', $shown[1]),
+                ])->assertSessionHasNoErrors();
+            }
+        }
+        $this->judge($row, array_fill_keys(['block', 'head', 'crankshaft', 'rods'], 'serviceable'), 'stay')->assertRedirect();
+        $this->get("/practice/engines/{$row->ulid}")->assertOk()->assertDontSee('not what gauge and hand say');
+    }
+
     public function test_what_is_called_good_and_is_not_costs_points_and_every_part_has_to_be_said(): void
     {
         $row = $this->started();
@@ -230,12 +252,12 @@ final class WholeEnginePracticeTest extends TestCase
         ])->assertRedirect();
     }
 
-    private function stateBoreGauge(PracticeEngine $row): void
+    private function stateBoreGauge(PracticeEngine $row, string $gauge = 'dial bore gauge 0.002 mm'): void
     {
         $this->practice('POST', '/jobs/'.Job::tagOf($row->job_id).'/sheets/bores/setups', [
             'ulid' => (string) Str::ulid(),
             'feature' => 'bore',
-            'instrument' => 'dial bore gauge 0.002 mm',
+            'instrument' => $gauge,
             'zero' => (string) ($this->app->make(SpecBook::class)->sheet($row->family)->bore->nominal->nanometres / 1_000_000),
         ])->assertOk();
     }
