@@ -15,7 +15,6 @@ use NorthLedger\Core\Engine\Places\Place;
 use NorthLedger\Core\Features\Bores\ReboreOption;
 use NorthLedger\Core\Practice\BlockAnswer;
 use NorthLedger\Core\Practice\BlockScore;
-use NorthLedger\Core\Practice\Deduction;
 use NorthLedger\Core\Quantity\Length;
 
 /** A judged block laid beside its truth: what was right, what was lost by what, and the bores as they are (PRAC-2). */
@@ -49,7 +48,7 @@ final readonly class BlockScoreView
             $score->points(),
             self::taken($bench),
             self::verdict($bench, $score),
-            self::lost($score),
+            PracticeWords::lost($score->deductions),
             self::off($bench, $score),
             BoresFromAbove::of(PracticeSheet::asItIs($bench), SheetName::bores()),
         );
@@ -76,21 +75,6 @@ final readonly class BlockScoreView
             ($score->costsMore === null || $score->costsMore->minor <= 0
                 ? ''
                 : Line::of('practice.block.costs', ['more' => VerdictWords::money($score->costsMore->minor)]));
-    }
-
-    /** @return list<array{points: string, words: string}> */
-    private static function lost(BlockScore $score): array
-    {
-        $lost = [];
-        foreach ($score->deductions as $code => $times) {
-            $deduction = Deduction::from($code);
-            $lost[] = [
-                'points' => "\u{2212}{$deduction->lostBy($times)}",
-                'words' => Line::counted('practice.deduction.'.str_replace(' ', '_', $code), $times, ['times' => $times]),
-            ];
-        }
-
-        return $lost;
     }
 
     /** @return list<array{place: string, read: string, true: string, off: string}> */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Practice;
 
 use App\Words\Line;
+use NorthLedger\Core\Practice\Deduction;
 use NorthLedger\Core\Practice\Exercise;
 use NorthLedger\Core\Practice\ReadingStep;
 use NorthLedger\Core\Practice\ReadingVerdict;
@@ -16,6 +17,23 @@ use NorthLedger\Core\Quantity\LengthUnit;
 /** Says what an instrument shows, step by step, and what a mistake was. */
 final class PracticeWords
 {
+    /**
+     * @param  array<string, int>  $deductions  How often, by the value of what it is for
+     * @return list<array{points: string, words: string}>
+     */
+    public static function lost(array $deductions): array
+    {
+        $lost = [];
+        foreach ($deductions as $code => $times) {
+            $lost[] = [
+                'points' => "\u{2212}".Deduction::from($code)->lostBy($times),
+                'words' => Line::counted('practice.deduction.'.str_replace(' ', '_', $code), $times, ['times' => $times]),
+            ];
+        }
+
+        return $lost;
+    }
+
     public static function instrument(ReadInstrument $instrument): string
     {
         return Line::ofCode('practice.instrument', $instrument);

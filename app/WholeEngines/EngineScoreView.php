@@ -4,14 +4,13 @@ declare(strict_types=1);
 
 namespace App\WholeEngines;
 
+use App\Practice\PracticeWords;
 use App\Record\LookCodes;
 use App\Words\Line;
 use App\Words\Messages;
 use App\Words\VerdictWords;
 use NorthLedger\Core\Engine\Places\Place;
-use NorthLedger\Core\Engine\Specification\EnginePart;
 use NorthLedger\Core\Finding\PartVerdict;
-use NorthLedger\Core\Practice\Deduction;
 use NorthLedger\Core\Practice\EngineAnswer;
 use NorthLedger\Core\Practice\EngineScore;
 use NorthLedger\Core\Quantity\Length;
@@ -55,7 +54,7 @@ final readonly class EngineScoreView
             Line::counted('practice.engine.in_minutes', $minutes),
             self::way($bench, $score),
             self::parts($bench, $score, $said),
-            self::lost($score),
+            PracticeWords::lost($score->deductions),
             array_map(
                 fn (MisreadPlace $one): array => [
                     'place' => $one->place->words(),
@@ -71,18 +70,15 @@ final readonly class EngineScoreView
 
     private static function way(EngineBench $bench, EngineScore $score): string
     {
-        $bores = $bench->engine->truth()->bores();
-        $isScrap = ($score->parts[EnginePart::Block->value] ?? null) === PartVerdict::Scrap;
-        $right = $isScrap ? null : $bores->recommendation?->option;
         $words = new VerdictWords(LengthDisplay::in($bench->sheet->unit), $bench->sheet->cylinders);
         $costs = $score->costsMore === null || $score->costsMore->minor <= 0
             ? ''
             : Line::of('practice.block.costs', ['more' => VerdictWords::money($score->costsMore->minor)]);
 
-        return $right === null
+        return $score->right === null
             ? Line::of('practice.engine.no_way')
             : Line::of($score->isWayRight ? 'practice.engine.way_right' : 'practice.engine.way_wrong', [
-                'way' => $words->option($right),
+                'way' => $words->option($score->right),
             ]).$costs;
     }
 
@@ -104,20 +100,6 @@ final readonly class EngineScoreView
         }
 
         return $lines;
-    }
-
-    /** @return list<array{points: string, words: string}> */
-    private static function lost(EngineScore $score): array
-    {
-        $lost = [];
-        foreach ($score->deductions as $code => $times) {
-            $lost[] = [
-                'points' => "\u{2212}".Deduction::from($code)->lostBy($times),
-                'words' => Line::counted('practice.deduction.'.str_replace(' ', '_', $code), $times, ['times' => $times]),
-            ];
-        }
-
-        return $lost;
     }
 
     /** @return list<array{place: string, is: string}> */

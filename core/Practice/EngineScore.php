@@ -6,6 +6,7 @@ namespace NorthLedger\Core\Practice;
 
 use NorthLedger\Core\Assessment\EngineInspection;
 use NorthLedger\Core\Engine\Specification\EnginePart;
+use NorthLedger\Core\Features\Bores\ReboreOption;
 use NorthLedger\Core\Finding\PartVerdict;
 use NorthLedger\Core\Quantity\Money;
 
@@ -20,10 +21,16 @@ final readonly class EngineScore
     /**
      * @param  array<string, PartVerdict>  $parts  What each is, by part
      * @param  array<string, int>  $deductions  How often, by the value of what it is for
+     * @param  ?ReboreOption  $right  What is right with the bores; null where the block is scrap, and nothing is
      * @param  ?Money  $costsMore  Than the right way with the bores; null where it is the right one, or no way that could be gone
      */
-    private function __construct(public array $parts, public bool $isWayRight, public array $deductions, public ?Money $costsMore)
-    {
+    private function __construct(
+        public array $parts,
+        public ?ReboreOption $right,
+        public bool $isWayRight,
+        public array $deductions,
+        public ?Money $costsMore,
+    ) {
     }
 
     public static function of(EngineInspection $truth, EngineAnswer $answer, EngineRecord $record): self
@@ -45,6 +52,7 @@ final readonly class EngineScore
 
         return new self(
             $parts,
+            $right,
             $isWayRight,
             array_filter([
                 Deduction::TooGood->value => $tooGood,
