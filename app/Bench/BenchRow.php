@@ -7,6 +7,7 @@ namespace App\Bench;
 use App\Storage\Job;
 use App\Storage\SpecBook;
 use App\Storage\Stage;
+use App\Words\Line;
 use Illuminate\Support\Carbon;
 use NorthLedger\Core\Assessment\EngineVerdict;
 
@@ -57,7 +58,7 @@ final readonly class BenchRow
     {
         return $job->engine_verdict === EngineVerdict::NotYetKnown->value
             ? $job->verdict
-            : "{$job->verdict} · engine {$job->engine_verdict}";
+            : Line::of('pages.bench.engine', ['block' => $job->verdict, 'engine' => (string) $job->engine_verdict]);
     }
 
     private static function of(Job $job, SpecBook $specs, Carbon $today, ?int $ready): self
@@ -77,14 +78,14 @@ final readonly class BenchRow
             $job->stage,
             $job->verdict,
             self::standing($job),
-            $job->headline === '' ? 'Not yet read' : $job->headline,
+            $job->headline === '' ? Line::of('pages.bench.not_yet_read') : $job->headline,
             $job->waits_for,
             $due->format('j M'),
             match (true) {
                 $isClosed => '',
-                $days < 0 => -$days.' d late',
-                $days === 0 => 'today',
-                default => "in {$days} d",
+                $days < 0 => Line::of('pages.bench.late', ['days' => -$days]),
+                $days === 0 => Line::of('pages.bench.today'),
+                default => Line::of('pages.bench.in', ['days' => $days]),
             },
             ! $isClosed && $days < 0,
             $isClosed || $job->timer_due_at === null ? null : (int) $job->timer_due_at->format('Uv'),

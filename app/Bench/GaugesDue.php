@@ -6,6 +6,7 @@ namespace App\Bench;
 
 use App\Pages\CellState;
 use App\Storage\Gauge;
+use App\Words\Line;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 
@@ -26,8 +27,8 @@ final readonly class GaugesDue
         );
         [$past, $soon] = [(int) $row->past, (int) $row->soon];
         $parts = array_filter([
-            $past === 0 ? '' : ($past === 1 ? '1 gauge is' : "{$past} gauges are").' past its calibration',
-            $soon === 0 ? '' : ($soon === 1 ? '1 gauge is' : "{$soon} gauges are").' due within '.Gauge::SOON_DAYS.' days',
+            $past === 0 ? '' : Line::counted('gauges.bench.past', $past),
+            $soon === 0 ? '' : Line::counted('gauges.bench.soon', $soon, ['days' => Gauge::SOON_DAYS]),
         ]);
 
         return new self($parts === [] ? '' : implode('; ', $parts).'.', $past > 0 ? CellState::Out : CellState::Close);

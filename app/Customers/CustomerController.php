@@ -72,6 +72,6 @@ final class CustomerController
 
         return redirect()
             ->route('customers.show', $customer)
-            ->with('note', "They are one customer now; {$jobs} jobs came along.");
+            ->with('note', Line::of('customers.merged', ['jobs' => $jobs]));
     }
 }

@@ -11,6 +11,8 @@ use App\Sheet\FinishedLine;
 use App\Words\AmountDisplay;
 use App\Words\Labels;
 use App\Words\Line;
+use App\Words\SectionName;
+use App\Words\SubjectName;
 use NorthLedger\Core\Features\Crankshaft\FinishedClearances;
 use NorthLedger\Core\Features\Crankshaft\ShellPair;
 use NorthLedger\Core\Finding\Criterion;
@@ -53,7 +55,7 @@ final readonly class BuildSheet
             self::sets($file),
             $verification->bores() === [] ? [] : RingGaps::lines($file),
             array_map(
-                static fn (Section $section): string => Line::of('verify.other_open', ['section' => $section->title()]),
+                static fn (Section $section): string => Line::of('verify.other_open', ['section' => SectionName::of($section)]),
                 $verification->openSections(),
             ),
         );
@@ -94,7 +96,7 @@ final readonly class BuildSheet
             'cylinder' => $bore->cylinder,
             'size' => self::range($file, array_values($sizes)),
             'piston' => Certificate::piston($file, $bore->cylinder),
-            'clearance' => implode(' to ', array_unique(array_reverse($clearances))),
+            'clearance' => implode(Line::of('release.range.to'), array_unique(array_reverse($clearances))),
             'gaps' => array_map($file->display->size(...), array_column($bore->rings, 'gap', 'ring')),
             'state' => Line::ofCode('verify.state', $bore->state),
         ];
@@ -117,7 +119,7 @@ final readonly class BuildSheet
         foreach ($file->work()->verification()->part(Section::Crankshaft) as $code => $feature) {
             if ($feature->proof->places !== [] && $feature->subject()->number() > 0) {
                 $lines[] = [
-                    'journal' => $feature->subject()->label,
+                    'journal' => SubjectName::of($feature->subject()),
                     'size' => self::sizeOf($file, $feature),
                     'shells' => isset($shells[$code]) ? self::grades($shells[$code]) : '',
                     'clearance' => isset($byJournal[$code]) ? self::value($file, $byJournal[$code]) : '',

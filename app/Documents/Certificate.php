@@ -11,6 +11,7 @@ use App\Storage\SheetName;
 use App\Storage\StatedSetup;
 use App\Storage\User;
 use App\Words\GaugesUsed;
+use App\Words\Line;
 use NorthLedger\Core\Engine\Places\Axis;
 use NorthLedger\Core\Engine\Places\Station;
 use NorthLedger\Core\Features\Bores\BoreFeature;
@@ -102,8 +103,8 @@ final class Certificate
         foreach (Station::JUDGED as $station) {
             foreach (Axis::NEEDED as $axis) {
                 $reading = $bore->measures->bore->reading($station, $axis);
-                $readings["{$station->value}, {$axis->label()}"] =
-                    $reading === null ? 'not checked' : $file->display->size($reading->corrected);
+                $readings[Line::ofCode('places.station', $station).', '.Line::ofCode('places.axis', $axis)] =
+                    $reading === null ? Line::of('release.bore.not_checked') : $file->display->size($reading->corrected);
             }
         }
         $disposition = $file->work()->verification()->disposition(Subject::bore($bore->cylinder)->code);
@@ -112,14 +113,14 @@ final class Certificate
             'cylinder' => $bore->cylinder,
             'ordered' =>
                 $bore->size === null
-                    ? 'deglazed at its size'
-                    : $file->display->size($bore->size->least).' to '.$file->display->size($bore->size->most),
+                    ? Line::of('release.bore.deglazed')
+                    : $file->display->size($bore->size->least).Line::of('release.range.to').$file->display->size($bore->size->most),
             'piston' => self::piston($file, $bore->cylinder),
             'readings' => $readings,
             'form' => self::form($file, $bore),
             'clearance' => self::clearance($file, $bore),
             'rings' => self::rings($file, $bore),
-            'finish' => $bore->measures->bore->looks->finish->value ?? 'not checked',
+            'finish' => $bore->measures->bore->looks->finish->value ?? Line::of('release.bore.not_checked'),
             'state' => $bore->state->value,
             'disposition' => $disposition === null ? null : CertificateParts::decided($disposition),
         ];
@@ -131,8 +132,8 @@ final class Certificate
         $read = ['out-of-round' => Spread::widest($bore->measures->outOfRound), 'taper' => Spread::widest($bore->measures->taper)];
         $form = array_map(
             static fn (?Spread $spread): string => $spread === null
-                ? 'not checked'
-                : "{$file->display->magnitude($spread->value())}, no limit known",
+                ? Line::of('release.bore.not_checked')
+                : Line::of('release.bore.no_limit', ['value' => $file->display->magnitude($spread->value())]),
             $read,
         );
         foreach ($bore->characteristics as $one) {
@@ -154,8 +155,8 @@ final class Certificate
 
         return match (true) {
             $reading !== null => $file->display->size($reading->corrected),
-            $new !== null => 'sheet '.$file->display->size($new),
-            default => 'not known',
+            $new !== null => Line::of('release.bore.of_sheet', ['size' => $file->display->size($new)]),
+            default => Line::of('release.bore.not_known'),
         };
     }
 
@@ -168,9 +169,12 @@ final class Certificate
             $one = $felt[$ring->name] ?? null;
             $told[$ring->name] =
                 $one === null
-                    ? 'not checked'
-                    : "{$file->display->size($one->gap)} in {$file->display->size($one->range->least)} to ".
-                        $file->display->size($one->range->most);
+                    ? Line::of('release.bore.not_checked')
+                    : Line::of('release.bore.gap', [
+                        'gap' => $file->display->size($one->gap),
+                        'least' => $file->display->size($one->range->least),
+                        'most' => $file->display->size($one->range->most),
+                    ]);
         }
 
         return $told;
@@ -201,16 +205,18 @@ final class Certificate
     {
         $setup = $file->record->entries(SheetName::bores(Occasion::Final))->gauges->current(BoreFeature::Bore);
         $stated = $setup->conditions ?? Conditions::notStated();
-        $line = static fn (string $name, bool $is): string => $name.': '.($is ? 'yes' : 'not stated');
+        $line = static fn (string $name, bool $is): string => Line::of("release.conditions.{$name}", [
+            'is' => Line::of($is ? 'release.conditions.yes' : 'release.conditions.not_stated'),
+        ]);
 
         return [
-            $line('main caps torqued', $stated->capsTorqued),
-            $line('torque plate on', $stated->torquePlate),
-            $line('cooled to room temperature', $stated->cooled),
-            $line('clean and dry', $stated->clean),
+            $line('caps_torqued', $stated->capsTorqued),
+            $line('torque_plate', $stated->torquePlate),
+            $line('cooled', $stated->cooled),
+            $line('clean', $stated->clean),
             $stated->partCelsius === null
-                ? 'part temperature: not taken'
-                : "part temperature: {$file->policy->temperatureUnit->shown($stated->partCelsius)}",
+                ? Line::of('release.conditions.no_temperature')
+                : Line::of('release.conditions.temperature', ['at' => $file->policy->temperatureUnit->shown($stated->partCelsius)]),
         ];
     }
 }

@@ -13,7 +13,9 @@ use App\Words\AmountDisplay;
 use App\Words\GaugesUsed;
 use App\Words\Labels;
 use App\Words\Line;
+use App\Words\Messages;
 use App\Words\OperationWords;
+use App\Words\SectionName;
 use NorthLedger\Core\Finding\Criterion;
 use NorthLedger\Core\Finding\Finding;
 use NorthLedger\Core\Inspection\Occasion;
@@ -105,7 +107,7 @@ final readonly class CertificateParts
         $held = array_filter($ordered, static fn (OrderedCondition $one): bool => ! in_array($one, $lacking, true));
 
         return [
-            'title' => $section->title(),
+            'title' => SectionName::of($section),
             'conditions' => self::conditions($held),
             'lacking' => self::conditions($lacking),
             'gauges' => array_values(
@@ -202,7 +204,10 @@ final readonly class CertificateParts
 
     private function cell(Finding $finding, bool $hasOwnLimits): string
     {
-        $value = $finding->value === null ? $finding->said : (new AmountDisplay($this->file->display))->text($finding->value);
+        $value =
+            $finding->value === null
+                ? Messages::said($finding->said)
+                : (new AmountDisplay($this->file->display))->text($finding->value);
         $limits = $hasOwnLimits ? $this->limits($finding) : '';
 
         return $limits === '' ? $value : "{$value} ({$limits})";

@@ -37,9 +37,12 @@ final class Decisions
                 ),
             ),
             ...array_map(
-                static fn (Said $said): string => rtrim($said->text('words'), '.').
-                    ": accepted as it is by {$said->text('answer')}, {$said->at()->format('j M Y')}. Worst likely outcome: ".
-                    "{$said->text('worst')}.",
+                static fn (Said $said): string => Line::of('release.decided.accepted', [
+                    'what' => rtrim($said->text('words'), '.'),
+                    'by' => $said->text('answer'),
+                    'at' => $said->at()->format('j M Y'),
+                    'worst' => $said->text('worst'),
+                ]),
                 self::concessions($file->record->observations()),
             ),
         ];
@@ -61,7 +64,7 @@ final class Decisions
     public static function open(JobFile $file): array
     {
         return array_map(
-            static fn (string $hold): string => ucfirst($hold).': not answered yet.',
+            static fn (string $hold): string => Line::of('release.decided.open', ['what' => ucfirst($hold)]),
             (new CustomerQuestions($file->record))->clauses(),
         );
     }
@@ -82,13 +85,14 @@ final class Decisions
         foreach (Received::of($file)->surveys as $cylinder => $survey) {
             $said = $answers["bore.{$cylinder}"] ?? null;
             if ($survey->answer !== null && $said !== null) {
-                $done =
-                    $survey->answer === CustomerAnswer::Accepted
-                        ? "stays as it is. Worst likely outcome: {$said->text('worst_outcome')}"
-                        : 'comes out';
-                $told[] =
-                    "Old sleeve of cylinder {$cylinder} ({$said->text('defect')}): {$done}. {$said->text('how')}, ".
-                    "{$said->at()->format('j M Y')}.";
+                $line = $survey->answer === CustomerAnswer::Accepted ? 'sleeve_stays' : 'sleeve_out';
+                $told[] = Line::of("release.decided.{$line}", [
+                    'cylinder' => $cylinder,
+                    'defect' => $said->text('defect'),
+                    'worst' => $said->text('worst_outcome'),
+                    'how' => $said->text('how'),
+                    'at' => $said->at()->format('j M Y'),
+                ]);
             }
         }
 

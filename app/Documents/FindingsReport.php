@@ -89,9 +89,12 @@ final readonly class FindingsReport
 
     private static function engine(JobFile $file): string
     {
-        return "{$file->sheet->name}, serial {$file->job->serial}".
-            ($file->job->description === '' ? '' : ", {$file->job->description}").
-            ". {$file->job->customer->name}.";
+        return Line::of('findings.report.engine', [
+            'family' => $file->sheet->name,
+            'serial' => $file->job->serial,
+            'description' => $file->job->description === '' ? '' : ", {$file->job->description}",
+            'customer' => $file->job->customer->name,
+        ]);
     }
 
     /** @return array<string, string|int> */

@@ -10,6 +10,7 @@ use App\Words\Labels;
 use App\Words\Line;
 use App\Words\Messages;
 use App\Words\PlannedWorkWords;
+use App\Words\SubjectName;
 use App\Words\VerdictWords;
 use NorthLedger\Core\Assessment\AssessedPart;
 use NorthLedger\Core\Engine\Specification\EnginePart;
@@ -136,16 +137,16 @@ final readonly class FoundPart
     private static function worn(Finding $finding): string
     {
         return Line::of($finding->criterion->isLookAtWall() ? 'findings.report.seen' : 'findings.report.worn', [
-            'subject' => $finding->subject(),
+            'subject' => SubjectName::of($finding->about),
             'criterion' => Labels::criterion($finding->criterion),
-            'said' => $finding->said,
+            'said' => Messages::said($finding->said),
         ]);
     }
 
     private static function pastItsLimit(Finding $finding): string
     {
         return Line::of('findings.report.past_its_limit', [
-            'subject' => $finding->subject(),
+            'subject' => SubjectName::of($finding->about),
             'criterion' => Labels::criterion($finding->criterion),
         ]);
     }

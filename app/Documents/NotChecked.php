@@ -8,6 +8,7 @@ use App\Record\JobFile;
 use App\Words\Labels;
 use App\Words\Line;
 use App\Words\Messages;
+use App\Words\SectionName;
 use App\Words\VerdictWords;
 use NorthLedger\Core\Engine\Specification\Face;
 use NorthLedger\Core\Features\Cracks\CheckRun;
@@ -65,14 +66,14 @@ final class NotChecked
                     Labels::code($one->disposition() ?? $one->classification()),
                 $cracks->indications,
             );
-            $results[] =
-                ucfirst($file->sheet->nameOf($part)).
-                ": {$cracks->state->value}".
-                ($methods === [] ? '' : ', by '.implode(' and ', $methods)).
-                ($cracks->surfaceOnly ? ', surface only' : '').
-                ($found === [] ? '' : '; '.implode('; ', $found)).
-                ($cracks->doubts === [] ? '' : ' ('.implode('; ', $cracks->doubts).')').
-                '.';
+            $results[] = Line::of('release.cracks.of_part', [
+                'part' => ucfirst($file->sheet->nameOf($part)),
+                'state' => $cracks->state->value,
+                'methods' => $methods === [] ? '' : Line::of('release.cracks.by', ['methods' => implode(Line::of('engine.and'), $methods)]),
+                'surface' => $cracks->surfaceOnly ? Line::of('release.cracks.surface_only') : '',
+                'found' => $found === [] ? '' : '; '.implode('; ', $found),
+                'doubts' => $cracks->doubts === [] ? '' : ' ('.implode('; ', $cracks->doubts).')',
+            ]);
         }
 
         return $results;
@@ -108,10 +109,10 @@ final class NotChecked
         }
 
         return array_map(
-            static fn (string $part, array $those): string => ucfirst($part).
-                ': read, no limit known for '.
-                VerdictWords::list(array_values(array_unique($those))).
-                '.',
+            static fn (string $part, array $those): string => Line::of('release.no_limit_known_for', [
+                'part' => ucfirst($part),
+                'criteria' => VerdictWords::list(array_values(array_unique($those))),
+            ]),
             array_keys($criteria),
             $criteria,
         );
@@ -128,9 +129,9 @@ final class NotChecked
                 continue;
             }
             if ($file->inspection()->measurements($section)->isEmpty()) {
-                $unread = [...$unread, ...$isVerified ? [] : [lcfirst($section->title())]];
+                $unread = [...$unread, ...$isVerified ? [] : [lcfirst(SectionName::of($section))]];
             } elseif ($missing > 0) {
-                $partly[] = Line::counted('verify.not_checked.places', $missing, ['section' => $section->title()]);
+                $partly[] = Line::counted('verify.not_checked.places', $missing, ['section' => SectionName::of($section)]);
             }
         }
 

@@ -8,19 +8,21 @@ use App\Record\JobFile;
 use App\SpecBook\OwnValueLine;
 use App\SpecBook\Sources;
 use App\Storage\SpecBook;
+use App\Words\Line;
 use App\Words\VerdictWords;
 
 /** Whose the limits are that finished bores were held against, and in what the engine differs from the book. */
 final readonly class WhoseLimits
 {
+    /** By what they are called in `release.whose.limit`. */
     private const OF_BORES = [
-        '/bore/finished/out_of_round' => 'out-of-round',
+        '/bore/finished/out_of_round' => 'out_of_round',
         '/bore/finished/taper' => 'taper',
         '/bore/finished/clearance' => 'clearance',
-        '/piston/clearance/least' => 'least clearance',
-        '/bore/service/out_of_round' => 'out-of-round in service',
-        '/bore/service/taper' => 'taper in service',
-        '/bore/service/clearance' => 'clearance in service',
+        '/piston/clearance/least' => 'least_clearance',
+        '/bore/service/out_of_round' => 'service_out_of_round',
+        '/bore/service/taper' => 'service_taper',
+        '/bore/service/clearance' => 'service_clearance',
     ];
 
     public function __construct(private SpecBook $specs)
@@ -34,18 +36,21 @@ final readonly class WhoseLimits
         foreach (self::OF_BORES as $pointer => $limit) {
             $source = Sources::words($file->sheet->sourceOf($pointer));
             if ($source !== '') {
-                $bySource[$source][] = $limit;
+                $bySource[$source][] = Line::of("release.whose.limit.{$limit}");
             }
         }
 
         return [
             ...array_map(
-                static fn (string $source, array $limits): string => ucfirst(VerdictWords::list($limits)).": {$source}.",
+                static fn (string $source, array $limits): string => Line::of('release.whose.source', [
+                    'limits' => ucfirst(VerdictWords::list($limits)),
+                    'source' => $source,
+                ]),
                 array_keys($bySource),
                 $bySource,
             ),
             ...array_map(
-                static fn (OwnValueLine $one): string => "Not by the book: {$one->sentence()}.",
+                static fn (OwnValueLine $one): string => Line::of('release.whose.own', ['value' => $one->sentence()]),
                 OwnValueLine::all($file, $this->specs),
             ),
         ];

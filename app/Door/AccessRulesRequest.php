@@ -27,7 +27,9 @@ final class AccessRulesRequest extends FormRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['*.between' => Line::of('door.told.from_max_hours'), '*.integer' => 'Whole hours.', '*.required' => 'Whole hours.'];
+        $whole = Line::of('door.whole_hours');
+
+        return ['*.between' => Line::of('door.told.from_max_hours'), '*.integer' => $whole, '*.required' => $whole];
     }
 
     public function stated(): AccessRules

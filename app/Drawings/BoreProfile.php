@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Drawings;
 
 use App\Record\JobFile;
+use App\Words\Line;
 use NorthLedger\Core\Engine\Places\Axis;
 use NorthLedger\Core\Features\Bores\BoreMeasures;
 
@@ -36,11 +37,11 @@ final readonly class BoreProfile
         $sections = [];
         foreach ([[Axis::Thrust, 0], [Axis::Inline, 90]] as $index => [$axis, $degrees]) {
             $taper = $measures->taper[$axis->value] ?? null;
-            $form = $measures->form($axis)?->value;
+            $form = $measures->form($axis)->value ?? Line::of('findings.criterion.taper');
             $sections[] = [
                 'x' => 58 + $index * 114,
-                'name' => $axis->label(),
-                'form' => $taper === null ? 'not read' : ($form === null ? 'taper' : $form).' '.$file->display->magnitude($taper->value()),
+                'name' => Line::ofCode('places.axis', $axis),
+                'form' => $taper === null ? Line::of('sheet.cell.missing') : "{$form} {$file->display->magnitude($taper->value())}",
                 'walls' => array_values(
                     array_filter([self::side($wall, $degrees, 1, $scale), self::side($wall, $degrees + 180, -1, $scale)]),
                 ),
@@ -48,7 +49,7 @@ final readonly class BoreProfile
             ];
         }
 
-        return new self($sections, $wall->isKnown() ? 'wear exaggerated' : 'nothing read yet');
+        return new self($sections, $wall->isKnown() ? Line::of('drawing.exaggerated') : Line::of('drawing.nothing_read'));
     }
 
     private static function side(WornWall $wall, int $degrees, int $sign, float $scale): string

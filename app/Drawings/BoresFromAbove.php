@@ -7,6 +7,7 @@ namespace App\Drawings;
 use App\Pages\CellState;
 use App\Record\JobFile;
 use App\Storage\SheetName;
+use App\Words\Line;
 use NorthLedger\Core\Engine\Places\Axis;
 use NorthLedger\Core\Engine\Places\Place;
 use NorthLedger\Core\Engine\Places\Station;
@@ -98,10 +99,14 @@ final readonly class BoresFromAbove
             $isVee,
             $bores,
             array_combine(array_column(Station::JUDGED, 'value'), array_column(Station::JUDGED, 'value')),
-            $largest === 0 ? '' : 'wear drawn '.self::roundFactor(($scale * 2) / ($radius / $nominalRadius)).' × larger',
+            $largest === 0
+                ? ''
+                : Line::of('drawing.wear_larger', ['times' => self::roundFactor(($scale * 2) / ($radius / $nominalRadius))]),
             $steps === []
                 ? ''
-                : 'circles: '.implode(', ', array_map(static fn (Length $step): string => $file->display->step($step), $steps)),
+                : Line::of('drawing.circles', [
+                    'steps' => implode(', ', array_map(static fn (Length $step): string => $file->display->step($step), $steps)),
+                ]),
         );
     }
 
@@ -218,7 +223,7 @@ final readonly class BoresFromAbove
             ? '?'
             : $file->display->deviation(Length::ofNanometres($nanometres));
 
-        return $thrust === null && $inline === null ? 'not read' : $shown($thrust).' × '.$shown($inline);
+        return $thrust === null && $inline === null ? Line::of('sheet.cell.missing') : $shown($thrust).' × '.$shown($inline);
     }
 
     /** The doubt of a reading at one end of its axis, from end to end of the span it may lie in. */

@@ -7,6 +7,7 @@ namespace App\Drawings;
 use App\Pages\CellState;
 use App\Pages\PartCells;
 use App\Record\JobFile;
+use App\Words\PlaceName;
 use NorthLedger\Core\Engine\Places\Place;
 use NorthLedger\Core\Engine\Specification\SpecificationSheet;
 use NorthLedger\Core\Features\Crankshaft\GrindAction;
@@ -122,7 +123,7 @@ final readonly class CrankDrawing implements SheetDrawing
             'caption' => $caption,
             'goto' => ReadJournal::places($group, $number)[0]->key(),
             'view' => PartCells::view($place),
-            'words' => $place->words(),
+            'words' => PlaceName::of($place),
             'captionY' => Coordinate::of($group === JournalGroup::Mains ? self::HEIGHT - 22 : self::HEIGHT - 6),
         ];
     }

@@ -6,6 +6,7 @@ namespace App\Drawings;
 
 use App\Pages\CellState;
 use App\Record\JobFile;
+use App\Words\Line;
 use NorthLedger\Core\Assessment\AssessedPart;
 use NorthLedger\Core\Engine\Specification\EnginePart;
 use NorthLedger\Core\Features\Bores\CanStay;
@@ -101,7 +102,7 @@ final readonly class EngineDrawing
                 'y' => $at[$key],
                 'name' => ucfirst($file->sheet->nameOf($part->part)),
                 'state' => $part->isHere ? self::state($part->verdict) : CellState::Missing,
-                'word' => $part->isHere ? $part->verdict->value : 'not here',
+                'word' => $part->isHere ? $part->verdict->value : Line::of('drawing.not_here'),
                 'key' => $key,
             ];
         }

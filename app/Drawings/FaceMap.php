@@ -8,6 +8,7 @@ use App\Pages\CellState;
 use App\Pages\PartCells;
 use App\Record\JobFile;
 use App\Words\Line;
+use App\Words\Messages;
 use NorthLedger\Core\Engine\Places\Place;
 use NorthLedger\Core\Features\Faces\FaceGrid;
 use NorthLedger\Core\Features\Faces\FaceKind;
@@ -67,7 +68,7 @@ final readonly class FaceMap
         $bores = $file->sheet->layout->banks[$bank - 1];
 
         return new self(
-            $kind->name($file->sheet, $bank),
+            Messages::text($kind->name($file->sheet, $bank)),
             PartCells::view(Place::at($kind->point(), $bank)),
             sprintf('-8 -14 %d %d', self::WIDTH + 40, $height + 22),
             $height,

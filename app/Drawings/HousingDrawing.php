@@ -8,6 +8,7 @@ use App\Pages\CellState;
 use App\Pages\PartCells;
 use App\Pages\PartSheetView;
 use App\Record\JobFile;
+use App\Words\Line;
 use NorthLedger\Core\Engine\Places\Place;
 use NorthLedger\Core\Engine\Specification\NoGo;
 use NorthLedger\Core\Engine\Specification\SpecificationSheet;
@@ -93,7 +94,7 @@ final readonly class HousingDrawing implements SheetDrawing
             $housings,
             $line,
             implode(' ', array_map(static fn (array $point): string => "{$point['x']},{$point['y']}", $line)),
-            'wear '.$worn->factor($nominal->half(), self::RADIUS),
+            Line::of('drawing.wear', ['times' => $worn->factor($nominal->half(), self::RADIUS)]),
         );
     }
 
@@ -152,7 +153,7 @@ final readonly class HousingDrawing implements SheetDrawing
                     return ['x' => Coordinate::of($noX), 'y' => Coordinate::of($noY), 'words' => $one->words];
                 }, array_filter($file->sheet->housings->noGo, static fn (NoGo $one): bool => $one->housing === $housing)),
             ),
-            'caption' => $state === CellState::Missing ? 'not read' : '',
+            'caption' => $state === CellState::Missing ? Line::of('sheet.cell.missing') : '',
         ];
     }
 

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Drawings;
 
+use App\Words\Line;
+use App\Words\PlaceName;
 use NorthLedger\Core\Engine\Places\Place;
 use NorthLedger\Core\Quantity\Length;
 use NorthLedger\Core\Record\Measurements;
@@ -42,14 +44,14 @@ final readonly class JournalView
                 $rounds[] = ['station' => $station, 'rx' => Coordinate::of($across), 'ry' => Coordinate::of($down)];
             }
         }
-        foreach (['0' => 'up and down', '90' => 'across'] as $axis => $words) {
+        foreach (['0' => 'up_and_down', '90' => 'across'] as $axis => $words) {
             [$front, $rear] = [$radius("front.{$axis}"), $radius("rear.{$axis}")];
             if ($front !== null && $rear !== null) {
-                $sides[] = ['axis' => $words, 'points' => self::outline($front, $rear)];
+                $sides[] = ['axis' => Line::of("drawing.{$words}"), 'points' => self::outline($front, $rear)];
             }
         }
 
-        return new self($view, $journal->words(), $rounds, $sides, $worn->factor($nominal->half(), self::RADIUS));
+        return new self($view, PlaceName::of($journal), $rounds, $sides, $worn->factor($nominal->half(), self::RADIUS));
     }
 
     /** Upper and lower edge from front to rear, as one closed line. */

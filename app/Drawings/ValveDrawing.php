@@ -7,6 +7,7 @@ namespace App\Drawings;
 use App\Pages\CellState;
 use App\Record\JobFile;
 use App\Words\AmountDisplay;
+use App\Words\SubjectName;
 use NorthLedger\Core\Engine\Places\Place;
 use NorthLedger\Core\Engine\Specification\SpecificationSheet;
 use NorthLedger\Core\Features\Heads\ValveFeature;
@@ -64,7 +65,7 @@ final readonly class ValveDrawing implements SheetDrawing
                 'seat' => self::state($own, ['VALVE-3']),
                 'caption' => self::clearance($own, $file),
                 'goto' => Place::at(ValveFeature::GuideHeight, $cylinder, $spot)->key(),
-                'name' => ValvePlaces::subject($cylinder, $spot)->label,
+                'name' => SubjectName::of(ValvePlaces::subject($cylinder, $spot)),
                 'cylinder' => $cylinder,
                 'isFirst' => $beside[0] === $index,
                 'middle' => Coordinate::of($pitch * (array_sum($beside) / count($beside) + 0.5)),

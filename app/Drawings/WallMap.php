@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Drawings;
 
+use App\Words\Line;
 use NorthLedger\Core\Engine\Places\Station;
 use NorthLedger\Core\Quantity\Length;
 use NorthLedger\Core\Quantity\LengthDisplay;
@@ -65,8 +66,8 @@ final readonly class WallMap
             $directions,
             $stations,
             $wall->isKnown()
-                ? ($wall->isTraced ? 'traced' : 'half of each diameter').", {$display->deviationUnit()} on the radius"
-                : 'nothing read yet',
+                ? Line::of($wall->isTraced ? 'drawing.traced' : 'drawing.half_of_each', ['unit' => $display->deviationUnit()])
+                : Line::of('drawing.nothing_read'),
         );
     }
 

@@ -9,6 +9,7 @@ use App\Security\SecurityLog;
 use App\Storage\Gauge;
 use App\Storage\Job;
 use App\Storage\SheetName;
+use App\Words\Line;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -58,7 +59,7 @@ final readonly class FeedController
         $data = $request->validated();
         $gauge = Gauge::query()->firstWhere(['tag' => $data['gauge'], 'is_retired' => false]);
         if ($gauge?->feed_token_hash === null) {
-            return new JsonResponse(['message' => "{$data['gauge']} has no feed. Give it a token on the Gauges page."], 422);
+            return new JsonResponse(['message' => Line::of('gauges.no_feed', ['gauge' => $data['gauge']])], 422);
         }
         $this->feed->claim($gauge, $job, $sheet, $data['seat'], $request->user());
 

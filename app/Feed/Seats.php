@@ -7,6 +7,7 @@ namespace App\Feed;
 use App\Storage\Job;
 use App\Storage\SheetName;
 use App\Storage\User;
+use App\Words\PlaceName;
 use Illuminate\Support\Facades\DB;
 use NorthLedger\Core\Engine\Places\Place;
 
@@ -56,7 +57,7 @@ final readonly class Seats
                         'name' => $one->name,
                         'part' => $one->part,
                         'place' => $one->place,
-                        'words' => $one->place === null ? '' : Place::parse($one->place)->words(),
+                        'words' => $one->place === null ? '' : PlaceName::of(Place::parse($one->place)),
                     ],
                 )
                 ->all(),

@@ -54,7 +54,7 @@ final readonly class GaugeController
 
         return redirect()
             ->route('gauges.show', $gauge)
-            ->with('note', "{$gauge->tag} stands in the register.");
+            ->with('note', Line::of('gauges.done.registered', ['tag' => $gauge->tag]));
     }
 
     public function storeMaster(Request $request): RedirectResponse
@@ -63,7 +63,7 @@ final readonly class GaugeController
 
         return redirect()
             ->route('gauges')
-            ->with('note', "{$master->tag} stands in the register.");
+            ->with('note', Line::of('gauges.done.registered', ['tag' => $master->tag]));
     }
 
     public function calibrate(Request $request, Gauge $gauge): RedirectResponse
@@ -80,7 +80,7 @@ final readonly class GaugeController
 
         return redirect()
             ->route('gauges.show', $gauge)
-            ->with('note', "Calibrated; due again on {$said['due_on']}. Setups stated before keep what they stated.");
+            ->with('note', Line::of('gauges.done.calibrated', ['on' => $said['due_on']]));
     }
 
     public function study(Request $request, Gauge $gauge): RedirectResponse
@@ -128,7 +128,7 @@ final readonly class GaugeController
     {
         return redirect()
             ->route('gauges.show', $gauge)
-            ->with('note', $holds ? 'It holds.' : Line::of('gauges.told.does_not_hold_what'));
+            ->with('note', $holds ? Line::of('gauges.done.holds') : Line::of('gauges.told.does_not_hold_what'));
     }
 
     public function retire(RetireGaugeRequest $request, Gauge $gauge): RedirectResponse
@@ -137,7 +137,7 @@ final readonly class GaugeController
 
         return redirect()
             ->route('gauges')
-            ->with('note', "{$gauge->tag} is out of use. What was read with it stays.");
+            ->with('note', Line::of('gauges.done.retired', ['tag' => $gauge->tag]));
     }
 
     public function token(Request $request, Gauge $gauge, SecurityLog $log): RedirectResponse

@@ -7,6 +7,7 @@ namespace App\Gauges;
 use App\Pages\CellState;
 use App\Storage\Gauge;
 use App\Storage\Master;
+use App\Words\Line;
 use Illuminate\Support\Carbon;
 use NorthLedger\Core\Quantity\Length;
 use NorthLedger\Core\Quantity\LengthDisplay;
@@ -41,7 +42,7 @@ final readonly class GaugeLine
                 $gauge->tag,
                 $gauge->name,
                 $gauge->kind->value,
-                'to '.$grams($scale->most),
+                Line::of('gauges.line.up_to', ['most' => $grams($scale->most)]),
                 $grams($scale->resolution),
                 $grams($scale->calibration),
                 $grams($scale->repeatability),
@@ -55,7 +56,7 @@ final readonly class GaugeLine
         return new self(
             $gauge->tag, $gauge->name, $gauge->kind->value,
             $display->size(Length::ofNanometres($gauge->range_least_nm)).
-                ' to '.
+                Line::of('release.range.to').
                 $display->sizeWithUnit(Length::ofNanometres($gauge->range_most_nm)),
             $fine($gauge->resolution_nm), $fine($gauge->calibration_nm), $fine($gauge->repeatability_nm),
             ...$due,
@@ -66,7 +67,7 @@ final readonly class GaugeLine
     public static function ofMaster(Master $master): self
     {
         $size = $master->size();
-        $range = $size === null ? 'set to any size' : LengthDisplay::in($master->unit)->sizeWithUnit($size);
+        $range = $size === null ? Line::of('gauges.line.any_size') : LengthDisplay::in($master->unit)->sizeWithUnit($size);
 
         $due = self::due($master->calibration_due, $master->isPastDue(), false);
 
@@ -78,9 +79,9 @@ final readonly class GaugeLine
     {
         return [
             'due' => match (true) {
-                $due === null => 'not calibrated',
-                $isPast => 'was due '.$due->format('j M Y'),
-                default => 'due '.$due->format('j M Y'),
+                $due === null => Line::of('gauges.line.not_calibrated'),
+                $isPast => Line::of('gauges.line.was_due', ['on' => $due->format('j M Y')]),
+                default => Line::of('gauges.line.due', ['on' => $due->format('j M Y')]),
             },
             'dueState' => match (true) {
                 $isPast => CellState::Out,

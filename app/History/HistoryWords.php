@@ -5,10 +5,13 @@ declare(strict_types=1);
 namespace App\History;
 
 use App\Record\JobFile;
+use App\Storage\EntryKind;
 use App\Storage\SheetName;
 use App\Words\Line;
 use App\Words\Messages;
 use App\Words\OperationWords;
+use App\Words\PlaceName;
+use App\Words\SectionName;
 use Illuminate\Support\Carbon;
 use NorthLedger\Core\Engine\Places\Place;
 use NorthLedger\Core\Engine\Policy\PriceItem;
@@ -41,7 +44,8 @@ final readonly class HistoryWords
         if (is_string($payload['sheet'] ?? null)) {
             $payload['place'] = $this->place($payload['place'] ?? null);
             $payload['typed'] = $payload['look'] ?? ($payload['typed'] ?? '');
-            $payload['sheet'] = SheetName::tryFrom($payload['sheet'])?->title() ?? $payload['sheet'];
+            $sheet = SheetName::tryFrom($payload['sheet']);
+            $payload['sheet'] = $sheet === null ? $payload['sheet'] : SectionName::ofSheet($sheet);
             unset($payload['look']);
         }
         foreach (self::CODES as $key => $group) {
@@ -51,7 +55,8 @@ final readonly class HistoryWords
         $payload['subject'] = $this->subject($kind, (string) ($payload['subject'] ?? ''));
         $payload['option_key'] = $this->way((string) ($payload['option_key'] ?? ''));
         if (is_array($payload['pieces'] ?? null)) {
-            $payload['kind'] = implode(' over ', array_column($payload['pieces'], 'kind')) ?: 'no sleeve';
+            $pieces = implode(Line::of('history.sleeve.over'), array_column($payload['pieces'], 'kind'));
+            $payload['kind'] = $pieces === '' ? Line::of('history.sleeve.none') : $pieces;
         }
 
         return $this->offer($payload);
@@ -87,7 +92,7 @@ final readonly class HistoryWords
     private function place(mixed $key): string
     {
         try {
-            return is_string($key) && $key !== '' ? Place::parse($key)->words() : '';
+            return is_string($key) && $key !== '' ? PlaceName::of(Place::parse($key)) : '';
         } catch (GaugingException) {
             return (string) $key;
         }
@@ -110,11 +115,11 @@ final readonly class HistoryWords
         $subject = trim((string) preg_replace('/(?:^|\.)[0-9A-Z]{26}$/D', '', $subject), '.');
 
         return match ($kind) {
-            'check item' => $this->checkItem($subject),
-            'place looked at' => '',
-            'sleeve survey' => str_replace('bore.', 'cylinder ', $subject),
-            'work log', 'work time' => $this->operation($subject),
-            'part order' => $this->part($subject),
+            EntryKind::CheckItem->value => $this->checkItem($subject),
+            EntryKind::PlaceLookedAt->value => '',
+            EntryKind::SleeveSurvey->value => Line::of('history.sleeve.cylinder', ['number' => str_replace('bore.', '', $subject)]),
+            EntryKind::WorkLog->value, EntryKind::WorkTime->value => $this->operation($subject),
+            EntryKind::PartOrder->value => $this->part($subject),
             default => str_replace('-', ' ', $subject),
         };
     }

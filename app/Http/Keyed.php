@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http;
 
+use App\Words\Line;
 use Illuminate\Http\Request;
 use Illuminate\Validation\Rule;
 use NorthLedger\Core\Quantity\PressureUnit;
@@ -47,12 +48,18 @@ final readonly class Keyed
 
     public function temperatureWords(): string
     {
-        return "The temperature in {$this->temperature->label()}, like {$this->temperature->fromCelsius(18)}.";
+        return Line::of('input.temperature', [
+            'unit' => $this->temperature->label(),
+            'like' => (string) $this->temperature->fromCelsius(18),
+        ]);
     }
 
     public function pressureWords(): string
     {
-        return "The pressure in {$this->pressure->value}, like {$this->pressure->fromKilopascals(140)}.";
+        return Line::of('input.pressure', [
+            'unit' => $this->pressure->value,
+            'like' => (string) $this->pressure->fromKilopascals(140),
+        ]);
     }
 
     public function celsius(string $field): ?float

@@ -127,7 +127,9 @@ final readonly class LoadView
 
         return $zoom === Zoom::Day
             ? $axis->begins()->format('l j F')
-            : $axis->begins()->format($axis->begins()->format('m') === $last->format('m') ? 'j' : 'j F').' to '.$last->format('j F');
+            : $axis->begins()->format($axis->begins()->format('m') === $last->format('m') ? 'j' : 'j F').
+                Line::of('release.range.to').
+                $last->format('j F');
     }
 
     /** @return array<string, LoadPin> By operation */
@@ -178,7 +180,7 @@ final readonly class LoadView
             if ($said !== []) {
                 $next[] = [
                     'machine' => Line::of('load.next', ['machine' => LoadWords::theUnit($unit)]),
-                    'says' => implode(', then ', $said).'; '.LoadWords::at($plan->at($placements[0]->start)).'.',
+                    'says' => implode(Line::of('load.then'), $said).'; '.LoadWords::at($plan->at($placements[0]->start)).'.',
                 ];
             }
         }

@@ -61,7 +61,7 @@ final readonly class AcceptedPits
             'worst' => $accepted['worst'],
             'depth_nm' => $accepted['depth_nm'],
             'answer' => $by,
-            'reason' => "accepted by {$by}; the worst likely outcome: {$accepted['worst']}",
+            'reason' => Line::of('judge.accepted_by', ['who' => $by, 'worst' => $accepted['worst']]),
         ];
     }
 }

@@ -64,7 +64,7 @@ final readonly class AnswerOffer
             foreach ($answered->accepts() as $one) {
                 self::observe($file, $by, (string) Str::ulid(), EntryKind::CustomerAnswer, $one['subject'], [
                     'answer' => self::to($one['part'], $chosen)->value,
-                    'how' => "{$name}, offer {$answered->number}",
+                    'how' => Line::of('offer.in_offer', ['name' => $name, 'number' => $answered->number]),
                 ]);
             }
             foreach ($chosen->accepts as $one) {
@@ -76,7 +76,7 @@ final readonly class AnswerOffer
                 $by,
                 (string) Str::ulid(),
                 $chosen->onceAccepted(),
-                "{$name} answered offer {$answered->number}",
+                Line::of('offer.answered_by', ['name' => $name, 'number' => $answered->number]),
                 Money::ofMinor($chosen->costMinor),
             );
 

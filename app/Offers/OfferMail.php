@@ -6,6 +6,7 @@ namespace App\Offers;
 
 use App\Record\JobFile;
 use App\Record\Offer;
+use App\Words\Line;
 use Illuminate\Mail\Mailable;
 use Illuminate\Mail\Mailables\Content;
 use Illuminate\Mail\Mailables\Envelope;
@@ -19,7 +20,7 @@ final class OfferMail extends Mailable
 
     public function envelope(): Envelope
     {
-        return new Envelope(subject: "Your engine {$this->file->job->tag()}: what can be done, and for how much");
+        return new Envelope(subject: Line::of('offer.mail_subject', ['tag' => $this->file->job->tag()]));
     }
 
     public function content(): Content

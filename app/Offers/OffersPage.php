@@ -74,11 +74,13 @@ final readonly class OffersPage
 
     private static function stamp(?OfferLine $newest): Stamp
     {
+        $with = ['number' => $newest->offer->number ?? 0];
+
         return match ($newest?->state) {
-            null => new Stamp(Line::of('offer.stamp.no_offer_yet'), 'the customer has not been asked', 'missing'),
-            OfferState::Open => new Stamp("Offer {$newest->offer->number} is out", $newest->words, 'close'),
-            OfferState::Answered => new Stamp("Offer {$newest->offer->number} answered", $newest->words, 'good'),
-            default => new Stamp("Offer {$newest->offer->number}", $newest->words, 'out'),
+            null => new Stamp(Line::of('offer.stamp.no_offer_yet'), Line::of('offer.stamp.not_asked'), 'missing'),
+            OfferState::Open => new Stamp(Line::of('offer.stamp.is_out', $with), $newest->words, 'close'),
+            OfferState::Answered => new Stamp(Line::of('offer.stamp.answered', $with), $newest->words, 'good'),
+            default => new Stamp(Line::of('offer.stamp.offer', $with), $newest->words, 'out'),
         };
     }
 }

@@ -34,9 +34,9 @@ final readonly class WayWords
     public static function verdict(JobFile $file): string
     {
         return match ($file->engine()->verdict) {
-            EngineVerdict::No => 'Your engine needs another '.$file->sheet->nameOf(EnginePart::Block),
-            EngineVerdict::NotYetKnown => 'This is what we know of your engine so far',
-            default => 'Your engine can be rebuilt',
+            EngineVerdict::No => Line::of('offer.verdict.no', ['part' => $file->sheet->nameOf(EnginePart::Block)]),
+            EngineVerdict::NotYetKnown => Line::of('offer.verdict.not_yet_known'),
+            default => Line::of('offer.verdict.yes'),
         };
     }
 

@@ -8,6 +8,7 @@ use App\Record\JobFile;
 use App\Storage\OptionRecord;
 use App\Words\FindingWords;
 use App\Words\Messages;
+use App\Words\SubjectName;
 use NorthLedger\Core\Assessment\AssessedPart;
 use NorthLedger\Core\Assessment\BlockAssessment;
 use NorthLedger\Core\Engine\Places\Place;
@@ -119,7 +120,7 @@ final readonly class Evaluation
         return [
             'rule' => $finding->rule,
             'about' => $finding->about->code,
-            'subject' => $finding->subject(),
+            'subject' => SubjectName::of($finding->about),
             'criterion' => $finding->criterion->value,
             'outcome' => $finding->outcome->value,
             'asks_for' => $finding->remedy?->value,
@@ -142,11 +143,11 @@ final readonly class Evaluation
         return [
             'rule' => $work->rule,
             'about' => $work->about->code,
-            'subject' => $work->subject(),
+            'subject' => SubjectName::of($work->about),
             'work' => $work->kind->value,
             'step_nm' => $work->step?->nanometres,
             'target_nm' => $work->target?->nanometres,
-            'said' => $work->said,
+            'said' => $work->said === null ? '' : Messages::text($work->said),
         ];
     }
 
@@ -189,7 +190,7 @@ final readonly class Evaluation
             'margin_nm' => $finding->margin?->value,
             'expanded_uncertainty_nm' => $finding->uncertainty?->expanded()->nanometres,
             'is_close_call' => $finding->isCloseCall,
-            'look' => $finding->said,
+            'look' => Messages::said($finding->said),
             'readings' => array_map(
                 static fn (Reading $reading): array => [
                     'place' => $reading->place->key(),

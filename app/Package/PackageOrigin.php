@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Package;
 
 use App\Signing\ShopKey;
+use App\Words\Line;
 
 /** Which house wrote a package, and whether its signature says so. */
 final readonly class PackageOrigin
@@ -63,8 +64,10 @@ final readonly class PackageOrigin
     /** “Hollin Fell Engine Works (key 3f2a91c0)”; what is said of itself where nothing is signed */
     public function words(): string
     {
-        $name = $this->house === '' ? 'a shop that does not give its name' : $this->house;
+        $name = $this->house === '' ? Line::of('history.package.nameless') : $this->house;
 
-        return $this->isSigned ? "{$name} (key ".explode(' ', ShopKey::fingerprint($this->key))[0].')' : "{$name} (not signed)";
+        return $this->isSigned
+            ? Line::of('history.package.signed', ['name' => $name, 'key' => explode(' ', ShopKey::fingerprint($this->key))[0]])
+            : Line::of('history.package.unsigned', ['name' => $name]);
     }
 }

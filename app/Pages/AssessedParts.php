@@ -13,6 +13,7 @@ use App\Words\Labels;
 use App\Words\Line;
 use App\Words\Messages;
 use App\Words\PlannedWorkWords;
+use App\Words\SubjectName;
 use App\Words\VerdictWords;
 use NorthLedger\Core\Assessment\AssessedPart;
 use NorthLedger\Core\Engine\Specification\EnginePart;
@@ -106,9 +107,9 @@ final class AssessedParts
             static fn (Finding $finding): bool => $finding->criterion === Criterion::WholeSheet && $finding->outcome === Outcome::Missing,
         );
         $begun = array_map(
-            static fn (Finding $finding): string => lcfirst($finding->subject()) === $name
+            static fn (Finding $finding): string => ($sheet = lcfirst(SubjectName::of($finding->about))) === $name
                 ? Line::of('engine.missing.nothing_read')
-                : Line::of('engine.missing.nothing_read_of', ['sheet' => lcfirst($finding->subject())]),
+                : Line::of('engine.missing.nothing_read_of', ['sheet' => $sheet]),
             $sheets,
         );
         $count = count($part->missing);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Pages;
 
+use App\Words\Line;
 use NorthLedger\Core\Features\Bores\BlockToPlan;
 use NorthLedger\Core\Features\Bores\CleanUp;
 use NorthLedger\Core\Features\Bores\CylinderToPlan;
@@ -42,13 +43,17 @@ final readonly class BoreNeed
         };
         $wall = WallLeft::of($cylinder, $block->standardWall, $block->currentStep, $size->minus($block->asMade()), $shift->times(2));
         $isThin = $wall?->isThinnerThan($block->minimumWall) === true;
-        $left = $wall === null ? 'wall not known' : "wall {$display->size($wall->rounded())}";
+        $left =
+            $wall === null
+                ? Line::of('sheet.need.wall_unknown')
+                : Line::of('sheet.need.wall', ['wall' => $display->size($wall->rounded())]);
         $words = match ($cleanUp) {
-            CleanUp::OnCentre => 'cleans up on centre',
-            CleanUp::OffCentre => 'only off centre, shift '.
-                $display->magnitude($shift).
-                ($cylinder->map === null ? '' : ' towards '.self::degrees($cylinder->map->direction()).'°'),
-            CleanUp::No => 'does not clean up',
+            CleanUp::OnCentre => Line::of('sheet.need.on_centre'),
+            CleanUp::OffCentre => Line::of($cylinder->map === null ? 'sheet.need.off_centre' : 'sheet.need.off_centre_towards', [
+                'shift' => $display->magnitude($shift),
+                'degrees' => $cylinder->map === null ? '' : self::degrees($cylinder->map->direction()),
+            ]),
+            CleanUp::No => Line::of('sheet.need.no_clean_up'),
         };
 
         return new self(
@@ -57,7 +62,7 @@ final readonly class BoreNeed
             $size,
             $shift,
             $cylinder->map?->direction() ?? 0.0,
-            $words.($cleanUp === CleanUp::No ? '' : ", {$left}".($isThin ? ', too thin' : '')),
+            $words.($cleanUp === CleanUp::No ? '' : ", {$left}".($isThin ? Line::of('sheet.need.too_thin') : '')),
             match (true) {
                 $cleanUp === CleanUp::No, $isThin => CellState::Out,
                 $cleanUp === CleanUp::OffCentre => CellState::Close,

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Pages;
 
+use App\Words\Line;
 use NorthLedger\Core\Finding\Finding;
 use NorthLedger\Core\Finding\Outcome;
 
@@ -61,15 +62,6 @@ enum CellState: string
 
     public function word(): string
     {
-        return match ($this) {
-            self::Missing => 'not read',
-            self::Good => '',
-            self::NoLimit => 'no limit known',
-            self::Basis => 'a finding rests on it',
-            self::Close => 'close call',
-            self::Undecided => 'undecided: too close to call',
-            self::Suspect => 'suspect: the gauge had drifted',
-            self::Out => 'past its limit',
-        };
+        return $this === self::Good ? '' : Line::ofCode('sheet.cell', $this);
     }
 }

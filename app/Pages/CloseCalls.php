@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Pages;
 
+use App\Words\Line;
 use NorthLedger\Core\Finding\Finding;
 use NorthLedger\Core\Finding\Outcome;
 use NorthLedger\Core\Gauging\Uncertainty;
@@ -31,13 +32,12 @@ final class CloseCalls
     /** @param  list<string>  $criteria  Of each call, in words */
     public static function sentence(array $criteria, Uncertainty $doubt, Length $tolerance, LengthDisplay $display): string
     {
-        return sprintf(
-            '%d close calls that this gauge cannot settle (%s): uncertainty ±%s, tolerance %s.',
-            count($criteria),
-            implode(', ', array_unique($criteria)),
-            $display->magnitude($doubt->expanded()),
-            $display->magnitudeWithUnit($tolerance),
-        );
+        return Line::of('findings.close_calls.sentence', [
+            'count' => count($criteria),
+            'criteria' => implode(', ', array_unique($criteria)),
+            'doubt' => $display->magnitude($doubt->expanded()),
+            'tolerance' => $display->magnitudeWithUnit($tolerance),
+        ]);
     }
 
     private static function isClose(Finding $finding): bool

@@ -7,6 +7,9 @@ namespace App\Pages;
 use App\Record\FindingKey;
 use App\Record\JobFile;
 use App\Words\FindingWords;
+use App\Words\Line;
+use App\Words\Messages;
+use App\Words\SubjectName;
 use NorthLedger\Core\Features\Bores\PittingClass;
 use NorthLedger\Core\Finding\Criterion;
 use NorthLedger\Core\Finding\Finding;
@@ -24,13 +27,16 @@ final class Concedable
         foreach ($file->engine()->parts as $part) {
             foreach ($part->findings as $finding) {
                 if (self::allows($finding)) {
-                    $open[$finding->key()] = "{$finding->subject()}: {$words->sentence($finding)}";
+                    $open[$finding->key()] = SubjectName::of($finding->about).': '.$words->sentence($finding);
                 }
             }
         }
         foreach ($file->assessment()->failures() as $finding) {
             if (self::isPitting($finding)) {
-                $open[self::pittingKey($finding)] = "Cylinder {$finding->about->number()}: pitting, {$finding->said}.";
+                $open[self::pittingKey($finding)] = Line::of('findings.conceded_pitting', [
+                    'subject' => SubjectName::of($finding->about),
+                    'said' => Messages::said($finding->said),
+                ]);
             }
         }
 

@@ -6,6 +6,9 @@ namespace App\Pages;
 
 use App\Words\FindingWords;
 use App\Words\Labels;
+use App\Words\Line;
+use App\Words\PlaceName;
+use App\Words\SubjectName;
 use App\Words\VerdictWords;
 use NorthLedger\Core\Features\Bores\JudgedBore;
 use NorthLedger\Core\Finding\Finding;
@@ -42,7 +45,7 @@ final readonly class FindingLine
         $cylinders = array_values(array_unique(array_map(static fn (Finding $finding): int => $finding->about->number(), $findings)));
 
         return new self(
-            'Cylinders '.VerdictWords::list($cylinders),
+            Line::of('findings.close_calls.cylinders', ['cylinders' => VerdictWords::list($cylinders)]),
             CloseCalls::sentence(
                 array_map(static fn (Finding $finding): string => Labels::criterion($finding->criterion), $findings),
                 $doubt,
@@ -63,15 +66,17 @@ final readonly class FindingLine
         $state = $finding->outcome === Outcome::Missing ? CellState::Missing : CellState::ofFinding($finding);
 
         return new self(
-            $finding->subject(),
+            SubjectName::of($finding->about),
             $words->sentence($finding).$words->withNewPiston($finding, $bore),
             $finding->rule,
             array_map(
-                static fn (Reading $reading): string => substr($reading->place->words(), (int) strpos($reading->place->words(), ',') + 2).
+                static fn (Reading $reading): string => PlaceName::on($reading->place).
                     ' '.
                     ($reading->isSized
                         ? $display->size($reading->corrected)
-                        : "{$display->deviation($reading->corrected)} {$display->deviationUnit()} from the zero"),
+                        : Line::of('sheet.from_zero', [
+                            'value' => "{$display->deviation($reading->corrected)} {$display->deviationUnit()}",
+                        ])),
                 $finding->readings,
             ),
             $state,

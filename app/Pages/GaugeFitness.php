@@ -7,6 +7,7 @@ namespace App\Pages;
 use App\Record\JobFile;
 use App\Storage\StatedSetup;
 use App\Words\Labels;
+use App\Words\Line;
 use NorthLedger\Core\Assessment\GaugeTrial;
 use NorthLedger\Core\Engine\Places\Feature;
 use NorthLedger\Core\Engine\Specification\Material;
@@ -56,21 +57,21 @@ final readonly class GaugeFitness
 
     public function words(LengthDisplay $display): string
     {
-        $said = $this->fitness === Fitness::Unfit ? 'not fit' : 'of limited use';
         $criterion = Criterion::tryFrom($this->criterion);
-        $of = $criterion === null ? 'the finished size' : Labels::criterion($criterion);
-        $better = implode(' or ', array_map(static fn (string $kind): string => InstrumentKind::from($kind)->withArticle(), $this->better));
+        $of = $criterion === null ? Line::of('gauges.fitness.finished_size') : Labels::criterion($criterion);
+        $better = implode(
+            Line::of('findings.close.or'),
+            array_map(static fn (string $kind): string => InstrumentKind::from($kind)->withArticle(), $this->better),
+        );
 
-        return sprintf(
-            '%s for %s: uncertainty ±%s, tolerance %s.',
-            $said,
-            $of,
-            $display->magnitude($this->doubt->expanded()),
-            $display->magnitudeWithUnit($this->tolerance),
-        ).
+        return Line::of($this->fitness === Fitness::Unfit ? 'gauges.fitness.unfit' : 'gauges.fitness.limited', [
+            'criterion' => $of,
+            'doubt' => $display->magnitude($this->doubt->expanded()),
+            'tolerance' => $display->magnitudeWithUnit($this->tolerance),
+        ]).
             match (true) {
-                $better !== '' => " Better: {$better}.",
-                $this->fitness === Fitness::Unfit => ' No usual gauge does better; a finer one can be entered in the register.',
+                $better !== '' => Line::of('gauges.fitness.better', ['gauges' => $better]),
+                $this->fitness === Fitness::Unfit => Line::of('gauges.fitness.none_better'),
                 default => '',
             };
     }

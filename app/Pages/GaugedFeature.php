@@ -6,6 +6,8 @@ namespace App\Pages;
 
 use App\Record\JobFile;
 use App\Storage\SheetName;
+use App\Words\Line;
+use App\Words\PlaceName;
 use NorthLedger\Core\Engine\Places\Feature;
 use NorthLedger\Core\Engine\Places\FeatureCodes;
 use NorthLedger\Core\Features\Bores\BoreFeature;
@@ -40,11 +42,11 @@ final readonly class GaugedFeature
         return [
             new self(
                 BoreFeature::Bore->value,
-                'the bores',
+                Line::of('sheet.gauged.bores'),
                 BoreFeature::Bore->gauges(),
                 $file->entryDisplay()->size($file->sheet->bore->sizeAt($step)),
             ),
-            new self(BoreFeature::Piston->value, 'the pistons', BoreFeature::Piston->gauges(), ''),
+            new self(BoreFeature::Piston->value, Line::of('sheet.gauged.pistons'), BoreFeature::Piston->gauges(), ''),
             self::scale(),
         ];
     }
@@ -56,7 +58,7 @@ final readonly class GaugedFeature
         $gauged = array_map(
             static fn (Feature $feature): self => new self(
                 $feature->code(),
-                self::words($feature),
+                PlaceName::ofFeature($feature),
                 $feature->gauges(),
                 self::usualZero($file, $sheet, $feature),
             ),
@@ -78,17 +80,18 @@ final readonly class GaugedFeature
     /** Everything on a sheet is weighed on one scale, which is stated once. */
     private static function scale(): self
     {
-        return new self(WeightFeature::PistonWeight->value, 'whatever is weighed', InstrumentKind::scales(), '', FeatureCodes::weighed());
+        return new self(
+            WeightFeature::PistonWeight->value,
+            Line::of('sheet.gauged.weighed'),
+            InstrumentKind::scales(),
+            '',
+            FeatureCodes::weighed(),
+        );
     }
 
     /** True where it counts from no zero, and is not put back on a master beside the sheet. */
     public function isScale(): bool
     {
         return $this->kinds === InstrumentKind::scales();
-    }
-
-    public static function words(Feature $feature): string
-    {
-        return lcfirst($feature->label()).($feature->aspect() === '' ? '' : ", {$feature->aspect()}");
     }
 }

@@ -8,6 +8,8 @@ use App\Record\JobFile;
 use App\Record\LookCodes;
 use App\Record\SheetEntries;
 use App\Words\AmountDisplay;
+use App\Words\Line;
+use App\Words\PlaceName;
 use NorthLedger\Core\Engine\Places\Place;
 use NorthLedger\Core\Features\Faces\FaceFeature;
 use NorthLedger\Core\Finding\Amount;
@@ -54,7 +56,7 @@ final readonly class PartCells
         $place = $one->place;
         $newest = $this->entries->at($place)->newest();
         if ($newest === null) {
-            return new SheetCell($place->key(), '', '·', CellState::Missing, $place->words(), $this->prompt($one), 0, $one->isNeeded);
+            return new SheetCell($place->key(), '', '·', CellState::Missing, PlaceName::of($place), $this->prompt($one), 0, $one->isNeeded);
         }
         $state = $this->entries->isSuspect($place) ? CellState::Suspect : $this->marks[$place->key()] ?? CellState::Good;
         $count = count($this->entries->at($place)->current());
@@ -65,7 +67,7 @@ final readonly class PartCells
                 '',
                 LookCodes::shown($place->feature, $newest->look),
                 $state,
-                $place->words(),
+                PlaceName::of($place),
                 LookCodes::legend($place->feature),
                 $newest->id,
                 $one->isNeeded,
@@ -78,8 +80,8 @@ final readonly class PartCells
             $this->shown($place),
             trim($repeats.$this->doubt($place, $state)),
             $state,
-            $place->words(),
-            "reads {$this->amounts->withUnit($this->amount($place))}{$this->doubtInWords($place)}",
+            PlaceName::of($place),
+            Line::of('sheet.reads', ['value' => $this->amounts->withUnit($this->amount($place)).$this->doubtInWords($place)]),
             $newest->id,
             $one->isNeeded,
         );
@@ -98,7 +100,7 @@ final readonly class PartCells
      */
     public static function view(Place $place): string
     {
-        return explode(',', $place->words())[0];
+        return PlaceName::part($place);
     }
 
     /** A height that a gauge showed as a size is shown as that size; one from an indicator as its deviation (DECK-1). */
@@ -147,12 +149,12 @@ final readonly class PartCells
 
         return match ($feature->measurand()) {
             Measurand::Look => LookCodes::legend($feature),
-            Measurand::Mass => 'in grams, as the scale shows it',
-            Measurand::Roughness => 'Ra in '.RoughnessNotation::unit($this->file->sheet->unit),
-            Measurand::Volume => 'in cc',
+            Measurand::Mass => Line::of('sheet.prompt.mass'),
+            Measurand::Roughness => Line::of('sheet.prompt.roughness', ['unit' => RoughnessNotation::unit($this->file->sheet->unit)]),
+            Measurand::Volume => Line::of('sheet.prompt.volume'),
             default => match (true) {
                 $stated !== null => $stated->gaugeWords(),
-                $feature->needsStatedGauge() => 'state the gauge first: z',
+                $feature->needsStatedGauge() => Line::of('sheet.prompt.state_gauge'),
                 default => UsualGauge::of($feature, $one->nominal)->value,
             },
         };

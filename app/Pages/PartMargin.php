@@ -10,7 +10,9 @@ use App\Storage\StatedSetup;
 use App\Words\FindingWords;
 use App\Words\Labels;
 use App\Words\Line;
+use App\Words\PlaceName;
 use App\Words\PlannedWorkWords;
+use App\Words\SubjectName;
 use App\Words\VerdictWords;
 use NorthLedger\Core\Finding\Finding;
 use NorthLedger\Core\Finding\Outcome;
@@ -79,7 +81,7 @@ final readonly class PartMargin
             match (true) {
                 $next === null => Line::of('engine.next.all_read'),
                 $judged->verdict() === PartVerdict::Scrap => Line::of('engine.next.scrap'),
-                default => "{$next->words()}.",
+                default => PlaceName::of($next).'.',
             },
             trim(Line::counted('engine.next.left', $walk->needed())),
             $walk->needed() === 0 && ! $file->job->is_closed && self::isUnchecked($file, $section),
@@ -168,7 +170,7 @@ final readonly class PartMargin
         $places = array_merge(...array_map(static fn (Finding $finding): array => $finding->places, $findings));
 
         return [
-            'who' => ucfirst(GaugedFeature::words($first->places[0]->feature)),
+            'who' => ucfirst(PlaceName::ofFeature($first->places[0]->feature)),
             'sentence' => CloseCalls::sentence(
                 array_map(static fn (Finding $finding): string => Labels::criterion($finding->criterion), $findings),
                 $first->uncertainty,
@@ -185,7 +187,7 @@ final readonly class PartMargin
     public static function reason(Finding $finding, FindingWords $words): array
     {
         return [
-            'who' => $finding->subject(),
+            'who' => SubjectName::of($finding->about),
             'sentence' => $words->sentence($finding),
             'rule' => $finding->rule,
             'state' => $finding->outcome === Outcome::Missing ? CellState::Missing : CellState::ofFinding($finding),

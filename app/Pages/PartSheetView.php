@@ -8,6 +8,7 @@ use App\Record\JobFile;
 use App\Record\SheetEntries;
 use App\Storage\SheetName;
 use App\Words\Labels;
+use App\Words\Messages;
 use NorthLedger\Core\Engine\Places\Feature;
 use NorthLedger\Core\Features\Weights\WeightFeature;
 use NorthLedger\Core\Finding\Finding;
@@ -109,11 +110,11 @@ final readonly class PartSheetView
         $shown = [];
         $group = '';
         foreach ($rows as $row) {
-            $group = $row->group !== '' ? $row->group : $group;
+            $group = $row->group !== '' ? Messages::said($row->group) : $group;
             $shown[] = new SheetRow(
                 $cells->kind($row),
                 $group,
-                $row->label,
+                Messages::text($row->label),
                 array_map(static fn (?Characteristic $one): SheetCell => $cells->cell($one), $row->cells),
             );
             $group = '';
@@ -129,8 +130,8 @@ final readonly class PartSheetView
         }
 
         return [
-            'title' => $table->title,
-            'columns' => $table->columns,
+            'title' => Messages::text($table->title),
+            'columns' => array_map(Messages::said(...), $table->columns),
             'isMany' => count($table->columns) > self::MANY_COLUMNS,
             'rows' => $shown,
         ];

@@ -7,6 +7,7 @@ namespace App\Pages;
 use App\Record\JobFile;
 use App\Storage\StatedSetup;
 use App\Words\Line;
+use App\Words\PlaceName;
 use NorthLedger\Core\Engine\Places\FeatureCodes;
 use NorthLedger\Core\Engine\Places\Place;
 use NorthLedger\Core\Gauging\Measurand;
@@ -78,7 +79,7 @@ final readonly class SetupLine
             asStated: self::asStated($setup, $degrees),
             showsSizes: $setup->instrument->showsSizes(),
             feature: $setup->feature->code(),
-            for: $setup->scale === null ? GaugedFeature::words($setup->feature) : Line::of('pages.setup.weights'),
+            for: $setup->scale === null ? PlaceName::ofFeature($setup->feature) : Line::of('pages.setup.weights'),
             readsSizes: $setup->feature->measurand() === Measurand::Size,
             fitness: $fitness->fitness->value ?? '',
             fitnessWords: $fitness?->words($file->display) ?? '',
@@ -110,7 +111,7 @@ final readonly class SetupLine
 
         return match (true) {
             $setup->zeroPlace !== null => Line::of($size === null ? 'pages.setup.on_part_unsized' : 'pages.setup.on_part', [
-                'place' => lcfirst(Place::parse($setup->zeroPlace)->words()),
+                'place' => lcfirst(PlaceName::of(Place::parse($setup->zeroPlace))),
                 'size' => $size ?? '',
             ]),
             $size !== null && $setup->masterTag !== null => Line::of('pages.setup.on_master', [

@@ -8,6 +8,7 @@ use App\Record\JobFile;
 use App\Record\LookCodes;
 use App\Record\SheetEntries;
 use App\Words\Line;
+use App\Words\PlaceName;
 use NorthLedger\Core\Engine\Places\Axis;
 use NorthLedger\Core\Engine\Places\Place;
 use NorthLedger\Core\Features\Bores\BoreFeature;
@@ -54,8 +55,11 @@ final readonly class SheetCells
             $isBore ? $display->deviation($reading->measured->minus($this->base)) : $size,
             $isBore ? $size.$repeats.$doubt : ltrim($repeats),
             $state,
-            $place->words(),
-            "reads {$display->sizeWithUnit($reading->corrected)} ±{$display->magnitudeWithUnit($reading->sizeUncertainty()->expanded())}",
+            PlaceName::of($place),
+            Line::of('sheet.reads_within', [
+                'value' => $display->sizeWithUnit($reading->corrected),
+                'doubt' => $display->magnitudeWithUnit($reading->sizeUncertainty()->expanded()),
+            ]),
             $this->entries->at($place)->newest()->id ?? 0,
         );
     }
@@ -71,8 +75,8 @@ final readonly class SheetCells
             $display->deviation($reading->measured),
             $this->entries->isZero($place) ? 'zero' : ltrim($repeats),
             $this->entries->isSuspect($place) ? CellState::Suspect : $this->marks[$place->key()] ?? CellState::Good,
-            $place->words(),
-            "{$display->deviation($reading->measured)} {$display->deviationUnit()} from the zero, whose size is not known",
+            PlaceName::of($place),
+            Line::of('sheet.from_unknown_zero', ['value' => "{$display->deviation($reading->measured)} {$display->deviationUnit()}"]),
             $this->entries->at($place)->newest()->id ?? 0,
         );
     }
@@ -87,7 +91,7 @@ final readonly class SheetCells
         $words = LookCodes::shown($place->feature, $stored);
         $state = $this->marks[$place->key()] ?? CellState::Good;
 
-        return new SheetCell($place->key(), '', $words, $state, $place->words(), LookCodes::legend($place->feature), $standing->id);
+        return new SheetCell($place->key(), '', $words, $state, PlaceName::of($place), LookCodes::legend($place->feature), $standing->id);
     }
 
     public function spread(?Spread $spread, ?Length $limit, string $remark = '', string $words = ''): SheetCell
@@ -108,7 +112,7 @@ final readonly class SheetCells
     {
         $mass = $this->entries->bores()->pistonWeight($place->number);
         if ($mass === null) {
-            return $this->missing($place, 'in grams, without pin and rings');
+            return $this->missing($place, Line::of('sheet.prompt.piston_mass'));
         }
         $standing = $this->entries->at($place)->current();
 
@@ -117,8 +121,8 @@ final readonly class SheetCells
             MassNotation::grams($mass),
             count($standing) > 1 ? '×'.count($standing) : '',
             CellState::Good,
-            $place->words(),
-            'weighs '.MassNotation::grams($mass).' g',
+            PlaceName::of($place),
+            Line::of('sheet.weighs', ['mass' => MassNotation::grams($mass)]),
             end($standing)->id ?? 0,
         );
     }
@@ -170,6 +174,6 @@ final readonly class SheetCells
 
     private function missing(Place $place, string $prompt): SheetCell
     {
-        return new SheetCell($place->key(), '', '·', CellState::Missing, $place->words(), $prompt);
+        return new SheetCell($place->key(), '', '·', CellState::Missing, PlaceName::of($place), $prompt);
     }
 }

@@ -10,6 +10,7 @@ use App\Storage\BlockEvent;
 use App\Storage\PracticeBlockEvent;
 use App\Storage\SheetName;
 use App\Words\Line;
+use App\Words\PlaceName;
 use App\Words\VerdictWords;
 use NorthLedger\Core\Engine\Places\Place;
 use NorthLedger\Core\Features\Bores\ReboreOption;
@@ -92,7 +93,7 @@ final readonly class BlockScoreView
             $event = $newest[$key];
             if ($event->look !== null) {
                 return [
-                    'place' => $place->words(),
+                    'place' => PlaceName::of($place),
                     'read' => LookCodes::shown($place->feature, $event->look),
                     'true' => LookCodes::shown($place->feature, $bench->look($place)),
                     'off' => '',
@@ -101,7 +102,7 @@ final readonly class BlockScoreView
             [$read, $true] = [Length::ofNanometres((int) $event->value_nm), $bench->block->diameter($place)];
 
             return [
-                'place' => $place->words(),
+                'place' => PlaceName::of($place),
                 'read' => $display->size($read),
                 'true' => $display->size($true),
                 'off' => $display->deviation($read->minus($true)),

@@ -7,6 +7,7 @@ namespace App\Practice;
 use App\Storage\PracticeAnswer;
 use App\Words\Labels;
 use App\Words\Line;
+use App\Words\PlaceName;
 use App\Words\WashWords;
 use NorthLedger\Core\Engine\Places\Place;
 use NorthLedger\Core\Engine\Specification\Material;
@@ -46,7 +47,7 @@ final readonly class QuestionView
         }
         $read = [];
         foreach ($question->read as $place => $size) {
-            $read[Place::parse($place)->words()] = LengthDisplay::in($unit)->sizeWithUnit($size);
+            $read[PlaceName::of(Place::parse($place))] = LengthDisplay::in($unit)->sizeWithUnit($size);
         }
         $facts = self::facts($question);
 
@@ -82,7 +83,7 @@ final readonly class QuestionView
     {
         return match (true) {
             $kind === QuestionKind::CutterSize => $choice,
-            $kind === QuestionKind::NextPlace && $choice !== NextPlace::SETTLED => Place::parse($choice)->words(),
+            $kind === QuestionKind::NextPlace && $choice !== NextPlace::SETTLED => PlaceName::of(Place::parse($choice)),
             is_numeric($choice) => Line::of('practice.minutes', ['minutes' => $choice]),
             default => Line::of("practice.choice.{$choice}"),
         };

@@ -7,6 +7,7 @@ namespace App\Record;
 use App\Storage\EntryKind;
 use App\Storage\JobObservations;
 use App\Storage\Said;
+use App\Words\Messages;
 use NorthLedger\Core\Finding\Finding;
 use NorthLedger\Core\Finding\Remedy;
 use NorthLedger\Core\Quantity\Length;
@@ -47,7 +48,7 @@ final readonly class Concessions
         $margin = $said->number('margin');
 
         return $margin === null || $finding->margin === null
-            ? in_array($said->text('look'), [$finding->state, $finding->said], true)
+            ? in_array($said->text('look'), [$finding->state, Messages::said($finding->said)], true)
             : $finding->margin->value >= $margin;
     }
 

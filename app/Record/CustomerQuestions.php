@@ -30,7 +30,7 @@ final readonly class CustomerQuestions
             ),
             ...array_values(
                 array_map(
-                    static fn (SleeveSurvey $survey): string => "the sleeve of cylinder {$survey->cylinder}",
+                    static fn (SleeveSurvey $survey): string => Line::of('waits.sleeve_of', ['cylinder' => $survey->cylinder]),
                     array_filter($this->record->sleeves(), static fn (SleeveSurvey $survey): bool => $survey->waitsForCustomer()),
                 ),
             ),

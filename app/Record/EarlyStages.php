@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Record;
 
 use App\Storage\Stage;
+use App\Words\Line;
 use NorthLedger\Core\Engine\Specification\EnginePart;
 use NorthLedger\Core\Features\Cracks\CrackState;
 use NorthLedger\Core\Features\Cracks\PartCracks;
@@ -36,14 +37,14 @@ final readonly class EarlyStages
     {
         $open = count($this->file->record->parts()->uncounted());
 
-        return $open === 0 ? '' : ($open === 1 ? 'one kind of part to be counted in' : "{$open} kinds of part to be counted in");
+        return $open === 0 ? '' : Line::counted('waits.early.count_in', $open);
     }
 
     private function clean(): string
     {
         $open = count($this->file->record->precheck()->open());
 
-        return $open === 0 ? '' : ($open === 1 ? 'one line of the pre-check' : "{$open} lines of the pre-check");
+        return $open === 0 ? '' : Line::counted('waits.early.precheck', $open);
     }
 
     /** The block, or the case, is what the crack check cannot do without. */
@@ -53,10 +54,11 @@ final readonly class EarlyStages
         $retests = array_filter($cracks->parts(), static fn (PartCracks $part): bool => $part->state === CrackState::Suspect);
 
         return match (true) {
-            $retests !== [] => 'a retest of what is suspect',
-            $cracks->part(EnginePart::Block)->state === CrackState::NotChecked => 'the crack check of the '.
-                $this->file->sheet->nameOf(EnginePart::Block),
-            $cracks->part(EnginePart::Block)->state === CrackState::Running => 'the crack check to be read',
+            $retests !== [] => Line::of('waits.early.retest'),
+            $cracks->part(EnginePart::Block)->state === CrackState::NotChecked => Line::of('waits.early.crack_check', [
+                'part' => $this->file->sheet->nameOf(EnginePart::Block),
+            ]),
+            $cracks->part(EnginePart::Block)->state === CrackState::Running => Line::of('waits.early.to_be_read'),
             default => '',
         };
     }

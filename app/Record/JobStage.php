@@ -11,6 +11,8 @@ use App\Words\Line;
 use App\Words\Messages;
 use App\Words\OperationWords;
 use App\Words\OrderWords;
+use App\Words\PlaceName;
+use App\Words\SubjectName;
 use App\Words\VerdictWords;
 use NorthLedger\Core\Assessment\NextReason;
 use NorthLedger\Core\Engine\Specification\EnginePart;
@@ -59,7 +61,7 @@ final class JobStage
             $assessment->next->reason === NextReason::NeedsLimit => [Stage::Judge, Line::of('waits.limit')],
             $assessment->next->place === null && $assessment->needsSize => [Stage::Measure, Line::of('waits.zero')],
             $assessment->next->place === null => [Stage::Judge, Line::of('waits.declared_step')],
-            default => [Stage::Measure, lcfirst($assessment->next->place->words())],
+            default => [Stage::Measure, lcfirst(PlaceName::of($assessment->next->place))],
         };
     }
 
@@ -78,7 +80,7 @@ final class JobStage
                 Stage::Verify,
                 Line::of('verify.waits_for_answer', ['part' => $file->sheet->nameOf($open[0]->part)]),
             ],
-            default => [Stage::Measure, lcfirst($unread[0]->words())],
+            default => [Stage::Measure, lcfirst(PlaceName::of($unread[0]))],
         };
     }
 
@@ -93,7 +95,7 @@ final class JobStage
             $open === [] => [Stage::Release, Line::of('waits.signature')],
             ! $file->assessment()->hasReadings() && $file->inspection()->has(Section::Bores) => self::beforeMeasuring($file),
             $unchecked !== [] => [Stage::Cracks, lcfirst(rtrim(Messages::defect($unchecked[0]), '.'))],
-            $missing !== null => [Stage::Measure, lcfirst($missing->words())],
+            $missing !== null => [Stage::Measure, lcfirst(PlaceName::of($missing))],
             default => [Stage::Measure, Line::of('verify.waits_for_readings', ['part' => $file->sheet->nameOf($open[0]->part)])],
         };
     }
@@ -140,12 +142,13 @@ final class JobStage
     private static function beforeMeasuring(JobFile $file): array
     {
         $lacks = new EarlyStages($file);
+        $next = $file->assessment()->next->place;
 
         return match (true) {
             ! $lacks->isDone(Stage::Receive) => [Stage::Receive, $lacks->says(Stage::Receive)],
             ! $lacks->isDone(Stage::Clean) => [Stage::Clean, $lacks->says(Stage::Clean)],
             ! $lacks->isDone(Stage::Cracks) => [Stage::Cracks, $lacks->says(Stage::Cracks)],
-            default => [Stage::Measure, lcfirst($file->assessment()->next->place?->words() ?? Line::of('waits.bores'))],
+            default => [Stage::Measure, $next === null ? Line::of('waits.bores') : lcfirst(PlaceName::of($next))],
         };
     }
 
@@ -174,7 +177,7 @@ final class JobStage
             if (! $feature->state->closesTheWork()) {
                 $line = $feature->state->needsDecision() ? 'verify.waits_for_decision' : 'verify.waits_for_reading';
 
-                return [Stage::Verify, Line::of($line, ['what' => lcfirst($feature->subject()->label)])];
+                return [Stage::Verify, Line::of($line, ['what' => lcfirst(SubjectName::of($feature->subject()))])];
             }
         }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Record;
 
+use App\Words\Line;
 use NorthLedger\Core\Engine\Places\Feature;
 use NorthLedger\Core\Engine\Places\Looks;
 use NorthLedger\Core\Features\Bores\BoreFeature;
@@ -22,7 +23,7 @@ final class LookCodes
             BoreFeature::Ridge => array_column(RidgeLook::cases(), 'value'),
             BoreFeature::Scoring => array_column(ScoringLook::cases(), 'value'),
             BoreFeature::Crack => array_column(CrackLook::cases(), 'value'),
-            BoreFeature::Pitting => array_map(static fn (PittingClass $class): string => $class->label(), PittingClass::cases()),
+            BoreFeature::Pitting => array_map(self::pitting(...), PittingClass::cases()),
             default => $feature->looks(),
         };
     }
@@ -40,7 +41,12 @@ final class LookCodes
     /** The words for what is stored. */
     public static function shown(Feature $feature, string $stored): string
     {
-        return $feature === BoreFeature::Pitting ? PittingClass::from((int) $stored)->label() : $stored;
+        return $feature === BoreFeature::Pitting ? self::pitting(PittingClass::from((int) $stored)) : $stored;
+    }
+
+    private static function pitting(PittingClass $class): string
+    {
+        return Line::ofCode('places.pitting', $class);
     }
 
     /** “0 none · 1 felt · 2 catches a nail · 3 deposits” */

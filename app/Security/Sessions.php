@@ -45,14 +45,14 @@ final readonly class Sessions
         return DB::delete('DELETE FROM sessions WHERE user_id = ? AND id <> ?', [$this->person->id, $current]);
     }
 
-    /** What kind of device a browser says it is on; what it is called is nobody's business. */
+    /** What kind of device a browser says it is on, by the end of its line’s code; what it is called is nobody's business. */
     private static function device(string $agent): string
     {
         return match (true) {
-            str_contains($agent, 'Mobi') => 'a phone',
-            preg_match('/Tablet|iPad|Android/', $agent) === 1 => 'a tablet',
-            str_contains($agent, 'Mozilla') => 'a computer',
-            default => 'a device that does not say what it is',
+            str_contains($agent, 'Mobi') => 'phone',
+            preg_match('/Tablet|iPad|Android/', $agent) === 1 => 'tablet',
+            str_contains($agent, 'Mozilla') => 'computer',
+            default => 'unknown',
         };
     }
 }

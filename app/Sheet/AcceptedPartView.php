@@ -14,6 +14,7 @@ use App\Words\FindingWords;
 use App\Words\GaugesUsed;
 use App\Words\Line;
 use App\Words\Messages;
+use App\Words\SubjectName;
 use NorthLedger\Core\Finding\Criterion;
 use NorthLedger\Core\Finding\Finding;
 use NorthLedger\Core\Finding\PartDefect;
@@ -120,7 +121,7 @@ final readonly class AcceptedPartView
 
         return array_map(
             static fn (Finding $finding): array => [
-                'who' => $finding->subject(),
+                'who' => SubjectName::of($finding->about),
                 'sentence' => $words->sentence($finding),
                 'rule' => $finding->rule,
                 'places' => $words->places($finding->places, 2),
@@ -157,8 +158,8 @@ final readonly class AcceptedPartView
             ...($missing === 0 ? [] : [Line::counted('verify.to_read', $missing)]),
             ...array_map(
                 static fn (Finding $finding): string => $finding->criterion === Criterion::WholeSheet
-                    ? Line::of('verify.not_read', ['what' => $finding->subject()])
-                    : "{$finding->subject()}: {$words->sentence($finding)}",
+                    ? Line::of('verify.not_read', ['what' => SubjectName::of($finding->about)])
+                    : SubjectName::of($finding->about).': '.$words->sentence($finding),
                 array_values($unsure),
             ),
             ...array_map(Messages::defect(...), $part->unchecked()),

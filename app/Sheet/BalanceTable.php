@@ -57,35 +57,38 @@ final readonly class BalanceTable
             $match === null ? [] : self::sets($match, $kinds, $file->sheet->layout->cylinders()),
             $match === null
                 ? ''
-                : 'Matched this way, the sets are within '.MassNotation::grams($match->cylinderSpread->micrograms).' g of each other',
+                : Line::of('weights.balance.sets_within', ['mass' => MassNotation::grams($match->cylinderSpread->micrograms)]),
             $match === null ? '' : MassNotation::grams($match->cylinderSpread->micrograms).' g',
             $match?->crankpinSpread === null
                 ? ''
-                : 'the crankpins within '.MassNotation::grams($match->crankpinSpread->micrograms).' g',
-            $bob === null ? 'not known' : MassNotation::grams($bob->total->micrograms).' g',
+                : Line::of('weights.balance.pins_within', ['mass' => MassNotation::grams($match->crankpinSpread->micrograms)]),
+            $bob === null ? Line::of('weights.balance.not_known') : MassNotation::grams($bob->total->micrograms).' g',
             $bob === null
-                ? 'the sheet does not say what was not weighed'
+                ? Line::of('weights.balance.sheet_silent')
                 : self::from($judge, $bob, $file->sheet->weights->balanceFactor ?? 0.0),
         );
     }
 
     private static function from(WeightJudge $judge, Bobweight $bob, float $balanceFactor): string
     {
-        return "{$judge->rodsPerPin()} × rotating ".
-            MassNotation::grams($bob->rotating->micrograms).
-            ' g + '.
-            round($balanceFactor * 100).
-            " % of {$judge->rodsPerPin()} × reciprocating ".
-            MassNotation::grams($bob->reciprocating->micrograms).
-            ' g; what is not weighed as the sheet says';
+        return Line::of('weights.balance.bobweight_of', [
+            'rods' => $judge->rodsPerPin(),
+            'rotating' => MassNotation::grams($bob->rotating->micrograms),
+            'percent' => (string) round($balanceFactor * 100),
+            'reciprocating' => MassNotation::grams($bob->reciprocating->micrograms),
+        ]);
     }
 
     /** The spread that is left, or that something is still to be weighed. */
     public function stamp(): Stamp
     {
         return $this->spread === ''
-            ? new Stamp(Line::of('sheet.stamp.not_weighed_yet'), 'two kinds of pieces at the least', 'missing')
-            : new Stamp("Within {$this->within}", 'put together as below', 'chosen');
+            ? new Stamp(Line::of('sheet.stamp.not_weighed_yet'), Line::of('weights.balance.two_kinds'), 'missing')
+            : new Stamp(
+                Line::of('weights.balance.within', ['mass' => $this->within]),
+                Line::of('weights.balance.as_below'),
+                'chosen',
+            );
     }
 
     /** Counting through the ways of six pieces of four kinds takes seconds; the same masses are counted once. */

@@ -13,6 +13,7 @@ use App\Record\JobFile;
 use App\Record\SheetEntries;
 use App\Storage\SheetName;
 use App\Storage\StatedSetup;
+use App\Words\Line;
 use NorthLedger\Core\Engine\Places\Axis;
 use NorthLedger\Core\Engine\Places\Place;
 use NorthLedger\Core\Engine\Places\Station;
@@ -69,7 +70,7 @@ final readonly class BoreSheetView
                 $rows[] = new SheetRow(
                     'reading',
                     $index === 0 ? ucfirst($station->value) : '',
-                    $axis->label(),
+                    Line::ofCode('places.axis', $axis),
                     array_map(
                         static fn (int $cylinder): SheetCell => $cells->length(BorePlace::bore($cylinder, $station, $axis)),
                         $cylinders,
@@ -142,11 +143,11 @@ final readonly class BoreSheetView
             ),
         );
         $pistons = [
-            $row('reading', 'Piston', 'skirt', BorePlace::piston(...)),
+            $row('reading', Line::of('sheet.row.piston'), Line::of('sheet.row.skirt'), BorePlace::piston(...)),
             new SheetRow(
                 'reading',
                 '',
-                'weight, g',
+                Line::of('sheet.row.weight'),
                 array_map(
                     static fn (int $cylinder): SheetCell => $cells->weight(Place::at(WeightFeature::PistonWeight, $cylinder)),
                     $cylinders,
@@ -168,7 +169,7 @@ final readonly class BoreSheetView
                 static fn (Axis $axis, int $index): SheetRow => $row(
                     'reading',
                     $index === 0 ? 'Land' : '',
-                    $axis->label(),
+                    Line::ofCode('places.axis', $axis),
                     static fn (int $cylinder): Place => BorePlace::bore($cylinder, Station::Land, $axis),
                 ),
                 $landAxes,
@@ -200,7 +201,7 @@ final readonly class BoreSheetView
                 new SheetRow(
                     'reading',
                     '',
-                    'deepest pit',
+                    Line::of('sheet.row.deepest_pit'),
                     array_map(
                         static fn (int $cylinder): SheetCell => $cells->of(BorePlace::look(BoreFeature::PitDepth, $cylinder)),
                         $file->sheet->layout->cylinders(),
@@ -217,8 +218,8 @@ final readonly class BoreSheetView
         foreach ($file->sheet->rings as $index => $ring) {
             $rows[] = new SheetRow(
                 'reading',
-                $index === 0 ? 'Rings' : '',
-                "{$ring->name} gap",
+                $index === 0 ? Line::of('sheet.row.rings') : '',
+                Line::of('sheet.row.ring_gap', ['ring' => $ring->name]),
                 array_map(
                     static fn (int $cylinder): SheetCell => $cells->of(BorePlace::ringGap($cylinder, $index + 1)),
                     $file->sheet->layout->cylinders(),

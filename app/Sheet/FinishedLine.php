@@ -9,6 +9,7 @@ use App\Record\JobFile;
 use App\Words\AmountDisplay;
 use App\Words\FindingWords;
 use App\Words\Line;
+use App\Words\SubjectName;
 use NorthLedger\Core\Engine\Places\Place;
 use NorthLedger\Core\Finding\Amount;
 use NorthLedger\Core\Finding\Criterion;
@@ -60,7 +61,7 @@ final readonly class FinishedLine
 
         return new self(
             $feature->subject()->code,
-            $feature->subject()->label,
+            SubjectName::of($feature->subject()),
             self::range($file, array_map(static fn (Reading $one): Length => $one->corrected, $feature->before)).
                 self::values($file, $feature, $file->record),
             $size === null

@@ -8,6 +8,7 @@ use App\Pages\PartWalk;
 use App\Pages\Stamp;
 use App\Record\JobFile;
 use App\Words\Line;
+use App\Words\PlaceName;
 use NorthLedger\Core\Inspection\Section;
 use NorthLedger\Core\Verification\VerificationState;
 use NorthLedger\Core\Verification\VerifiedFeature;
@@ -44,7 +45,7 @@ final readonly class FinishedMargin
             self::stamp($features),
             array_slice($lines, 0, self::MOST_LINES),
             max(0, count($lines) - self::MOST_LINES),
-            $walk->next() === null ? Line::of('verify.all_read') : $walk->next()->words().'.',
+            $walk->next() === null ? Line::of('verify.all_read') : PlaceName::of($walk->next()).'.',
             $needed === 0 ? '' : Line::counted('verify.to_read', $needed),
             array_filter($features, static fn (VerifiedFeature $one): bool => $one->proof->conditions !== []) !== [],
         );

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Sheet;
 
+use App\Words\Line;
 use NorthLedger\Core\Gauging\InstrumentKind;
 
 /** One gauge in a list to choose from. */
@@ -16,7 +17,7 @@ final readonly class GaugeChoice
 
     public static function of(string $tag, string $name, InstrumentKind $kind, bool $isPastDue): self
     {
-        return new self($tag, "{$tag} {$name}".($isPastDue ? ' · ◆ calibration past due' : ''), $kind);
+        return new self($tag, "{$tag} {$name}".($isPastDue ? Line::of('gauges.choice.past_due') : ''), $kind);
     }
 
     public function isOfTheRegister(): bool
@@ -26,6 +27,6 @@ final readonly class GaugeChoice
 
     public static function ofKind(InstrumentKind $kind): self
     {
-        return new self($kind->value, "any {$kind->value}", $kind);
+        return new self($kind->value, Line::of('gauges.choice.any', ['kind' => $kind->value]), $kind);
     }
 }

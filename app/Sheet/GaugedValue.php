@@ -137,11 +137,12 @@ final readonly class GaugedValue
     {
         $ends = [Length::smallest(...$others), Length::largest(...$others)];
         if ($setup->readingUnit === null) {
-            return "{$file->display->size($ends[0])} to {$file->display->sizeWithUnit($ends[1])}";
+            return $file->display->size($ends[0]).Line::of('release.range.to').$file->display->sizeWithUnit($ends[1]);
         }
         $zero = $setup->knownZero ?? Length::zero();
 
-        return "{$file->display->deviation($ends[0]->minus($zero))} to {$file->display->deviation($ends[1]->minus($zero))} ".
-            "{$file->display->deviationUnit()}";
+        return $file->display->deviation($ends[0]->minus($zero)).
+            Line::of('release.range.to').
+            "{$file->display->deviation($ends[1]->minus($zero))} {$file->display->deviationUnit()}";
     }
 }

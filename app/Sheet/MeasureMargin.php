@@ -14,6 +14,7 @@ use App\Storage\SheetName;
 use App\Words\BlockQuestions;
 use App\Words\FindingWords;
 use App\Words\Line;
+use App\Words\PlaceName;
 use App\Words\VerdictWords;
 use NorthLedger\Core\Assessment\BlockAssessment;
 use NorthLedger\Core\Engine\Specification\EnginePart;
@@ -84,7 +85,7 @@ final readonly class MeasureMargin
             count($told) - count($lines),
             $assessment->canStay === CanStay::No && ! $file->job->isCheck() ? self::needs($file, $assessment) : [],
             $file->job->isCheck() && $assessment->next->place !== null
-                ? Line::of('verify.next', ['place' => $assessment->next->place->words()])
+                ? Line::of('verify.next', ['place' => PlaceName::of($assessment->next->place)])
                 : $words->next($assessment->next),
             $assessment->isSettled(),
             $assessment->needsSize && $assessment->next->place !== null,
@@ -196,19 +197,20 @@ final readonly class MeasureMargin
     {
         $parts = [];
         if ($option->sleeved !== []) {
-            $parts[] = VerdictWords::list($option->sleeved).(count($option->sleeved) === 1 ? ' does not clean up' : ' do not clean up');
+            $parts[] = Line::counted('sheet.option.not_clean', count($option->sleeved), [
+                'cylinders' => VerdictWords::list($option->sleeved),
+            ]);
         }
         if ($option->offCentre !== []) {
-            $upTo = count($option->offCentre) === 1 ? '' : 'up to ';
-            $parts[] =
-                VerdictWords::list(array_keys($option->offCentre)).
-                ' only if offset toward the wear, by '.
-                "{$upTo}{$file->display->magnitude(Length::largest(...array_values($option->offCentre)))}";
+            $parts[] = Line::counted('sheet.option.off_centre', count($option->offCentre), [
+                'cylinders' => VerdictWords::list(array_keys($option->offCentre)),
+                'shift' => $file->display->magnitude(Length::largest(...array_values($option->offCentre))),
+            ]);
         }
         if ($option->wallTooThin !== []) {
-            $parts[] = 'wall too thin in '.VerdictWords::list($option->wallTooThin);
+            $parts[] = Line::of('sheet.option.wall_thin', ['cylinders' => VerdictWords::list($option->wallTooThin)]);
         }
 
-        return $parts === [] ? 'all read so far clean up on centre' : implode('; ', $parts);
+        return $parts === [] ? Line::of('sheet.option.all_clean') : implode('; ', $parts);
     }
 }

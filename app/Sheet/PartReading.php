@@ -11,6 +11,7 @@ use App\Record\Neighbours;
 use App\Storage\StatedSetup;
 use App\Storage\User;
 use App\Words\Line;
+use App\Words\PlaceName;
 use NorthLedger\Core\Engine\Places\Place;
 use NorthLedger\Core\Features\Bores\Plausibility;
 use NorthLedger\Core\Features\Faces\FaceFeature;
@@ -38,7 +39,7 @@ final readonly class PartReading
     {
         $one =
             $file->planOf($entry->sheet)->find($entry->place) ??
-            throw AskBack::unreadable(Line::of('sheet.ask.no_place', ['place' => $entry->place->words()]));
+            throw AskBack::unreadable(Line::of('sheet.ask.no_place', ['place' => PlaceName::of($entry->place)]));
 
         return match ($entry->place->feature->measurand()) {
             Measurand::Look => ['look' => $this->look($entry)],

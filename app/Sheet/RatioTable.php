@@ -22,8 +22,6 @@ use NorthLedger\Core\Quantity\VolumeNotation;
 /** The compression ratio of each cylinder now and after the planned cuts, and the cut of the head for another one (COMP-1, COMP-2). */
 final readonly class RatioTable
 {
-    private const UNKNOWN = 'not known';
-
     /** @param  list<array{cylinder: int, chamber: string, deck: string, now: string, after: string}>  $rows */
     private function __construct(
         public array $rows,
@@ -64,7 +62,7 @@ final readonly class RatioTable
 
         return new self(
             $rows,
-            $file->sheet->volumes->ratio === null ? self::UNKNOWN : number_format($file->sheet->volumes->ratio, 1, '.', ''),
+            $file->sheet->volumes->ratio === null ? self::unknown() : number_format($file->sheet->volumes->ratio, 1, '.', ''),
             $display->deviationUnit(),
             self::after($display, $chosen->equals($now) ? null : $chosen, ['deck' => $deckCut, 'head' => $headCut]),
             $target === null ? '' : rtrim(rtrim(number_format($target, 2, '.', ''), '0'), '.'),
@@ -82,11 +80,11 @@ final readonly class RatioTable
 
         return new Stamp(
             match (true) {
-                in_array(self::UNKNOWN, $ratios, true) => 'Not yet known',
-                $ratios[0] === end($ratios) => "{$ratios[0]} to 1",
-                default => "{$ratios[0]} to ".end($ratios),
+                in_array(self::unknown(), $ratios, true) => Line::of('volumes.ratio.not_yet_known'),
+                $ratios[0] === end($ratios) => Line::of('volumes.ratio.to_one', ['ratio' => $ratios[0]]),
+                default => $ratios[0].Line::of('release.range.to').end($ratios),
             },
-            "compression now; new {$this->asNew}",
+            Line::of('volumes.ratio.now', ['new' => $this->asNew]),
             'chosen',
         );
     }
@@ -109,23 +107,28 @@ final readonly class RatioTable
         return $work === [] ? Line::of('volumes.nothing') : Line::of('volumes.after', ['work' => implode(', ', $work)]);
     }
 
+    private static function unknown(): string
+    {
+        return Line::of('volumes.ratio.not_known');
+    }
+
     private static function ratio(?float $ratio): string
     {
         return match (true) {
-            $ratio === null => self::UNKNOWN,
-            is_infinite($ratio) => 'nothing left',
+            $ratio === null => self::unknown(),
+            is_infinite($ratio) => Line::of('volumes.ratio.nothing_left'),
             default => number_format($ratio, 2, '.', ''),
         };
     }
 
     private static function volume(?Volume $volume): string
     {
-        return $volume === null ? self::UNKNOWN : VolumeNotation::cubicCentimetres($volume->cubicMillimetres);
+        return $volume === null ? self::unknown() : VolumeNotation::cubicCentimetres($volume->cubicMillimetres);
     }
 
     private static function distance(?Length $length, LengthDisplay $display): string
     {
-        return $length === null ? self::UNKNOWN : $display->deviation($length);
+        return $length === null ? self::unknown() : $display->deviation($length);
     }
 
     /** The deepest cut that is planned for a kind of face. */
@@ -183,15 +186,19 @@ final readonly class RatioTable
         $isAllowed = $least === null || $cut->isAllowed($height, $least);
 
         return [
-            'A chamber of '.
-            VolumeNotation::cubicCentimetres($wanted->cubicMillimetres).
-            " cc: {$file->display->magnitudeWithUnit($cut->cut)} off the head, which leaves ".
-            "{$file->display->sizeWithUnit($cut->heightAfter($height))}".
-            match (true) {
-                $least === null => '; how low it may get is not known.',
-                $isAllowed => '.',
-                default => ', below the least of '.$file->display->sizeWithUnit($least).'.',
-            },
+            Line::of(
+                match (true) {
+                    $least === null => 'volumes.ratio.cut_no_least',
+                    $isAllowed => 'volumes.ratio.cut',
+                    default => 'volumes.ratio.cut_too_low',
+                },
+                [
+                    'chamber' => VolumeNotation::cubicCentimetres($wanted->cubicMillimetres),
+                    'cut' => $file->display->magnitudeWithUnit($cut->cut),
+                    'left' => $file->display->sizeWithUnit($cut->heightAfter($height)),
+                    'least' => $least === null ? '' : $file->display->sizeWithUnit($least),
+                ],
+            ),
             $isAllowed,
         ];
     }

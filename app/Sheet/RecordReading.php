@@ -15,6 +15,7 @@ use App\Storage\KeyedReading;
 use App\Storage\Reading;
 use App\Storage\User;
 use App\Words\Line;
+use App\Words\PlaceName;
 use Illuminate\Support\Str;
 use NorthLedger\Core\Engine\Places\Place;
 use NorthLedger\Core\Features\Bores\BoreFeature;
@@ -52,7 +53,7 @@ final readonly class RecordReading
             $this->checkFinished($file, $entry);
             if ($this->isClash($entry, $standing, $by)) {
                 throw AskBack::clash(
-                    lcfirst($entry->place->words()),
+                    lcfirst(PlaceName::of($entry->place)),
                     User::query()->findOrFail($standing?->userId)->name,
                     (string) $standing?->typed(),
                 );
@@ -62,7 +63,7 @@ final readonly class RecordReading
                 $this->countsFromOneZero($file, $entry, $standing, $row['setup_id'] ?? null);
             $reason = $entry->reason ?? $this->plainReason($file, $entry, $standing, $row['setup_id'] ?? null);
             if ($standing !== null && ! $isRepeat && $reason === null) {
-                throw AskBack::reason($entry->place->words(), $standing->typed());
+                throw AskBack::reason(PlaceName::of($entry->place), $standing->typed());
             }
             if ($entry->feed !== null) {
                 $this->feed->mark($entry->feed, $entry->text, $entry->ulid, $file->job->id);

@@ -8,6 +8,7 @@ use App\Pages\CellState;
 use App\Record\JobFile;
 use App\Storage\Said;
 use App\Storage\SheetName;
+use App\Words\Line;
 use NorthLedger\Core\Engine\Places\Axis;
 use NorthLedger\Core\Engine\Places\Station;
 use NorthLedger\Core\Features\Bores\BorePlace;
@@ -42,7 +43,7 @@ final readonly class RingGapLine
         );
         $at = ucfirst($station->value);
         if ($readings === []) {
-            return new self("{$at}: a ring gap is there; the gauge has not read this station yet.", CellState::Missing);
+            return new self(Line::of('sheet.ring_gap.no_reading', ['at' => $at]), CellState::Missing);
         }
         // A gap is opened by the circumference, so the gauge answers with the mean of its axes.
         $gauge = Length::ofNanometres(
@@ -62,10 +63,12 @@ final readonly class RingGapLine
         $display = $file->display;
 
         return new self(
-            "{$at}: the ring says {$display->size($check->ringDiameter)}, the gauge {$display->size($gauge)}. ".
-                ($check->asksWhichIsWrong
-                    ? "They differ by {$display->magnitudeWithUnit($check->difference)}, more than both doubts: which is wrong?"
-                    : 'They agree.'),
+            Line::of($check->asksWhichIsWrong ? 'sheet.ring_gap.differs' : 'sheet.ring_gap.agrees', [
+                'at' => $at,
+                'ring' => $display->size($check->ringDiameter),
+                'gauge' => $display->size($gauge),
+                'by' => $display->magnitudeWithUnit($check->difference),
+            ]),
             $check->asksWhichIsWrong ? CellState::Close : CellState::Good,
         );
     }

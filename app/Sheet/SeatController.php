@@ -9,6 +9,7 @@ use App\Feed\Seats;
 use App\Storage\Job;
 use App\Storage\Reading;
 use App\Storage\SheetName;
+use App\Words\PlaceName;
 use Illuminate\Http\JsonResponse;
 use NorthLedger\Core\Engine\Places\Place;
 
@@ -52,7 +53,7 @@ final readonly class SeatController
             ? null
             : [
                 'ulid' => $reading->ulid,
-                'words' => Place::parse($reading->place)->words(),
+                'words' => PlaceName::of(Place::parse($reading->place)),
                 'typed' => $reading->look ?? $reading->typed,
                 'by' => $reading->user->name,
             ];

@@ -6,6 +6,7 @@ namespace App\Sheet;
 
 use App\Record\JobFile;
 use App\Storage\SheetName;
+use App\Words\SectionName;
 use NorthLedger\Core\Inspection\Occasion;
 use NorthLedger\Core\Inspection\Section;
 
@@ -21,7 +22,7 @@ final readonly class SheetTabs
     {
         return array_map(
             static fn (SheetName $sheet): self => new self(
-                $sheet->section->title(),
+                SectionName::of($sheet->section),
                 self::short($sheet),
                 "/jobs/{$file->job->tag()}/{$sheet->path()}",
                 $sheet === $current,

@@ -7,6 +7,7 @@ namespace App\Sheet;
 use App\Pages\Stamp;
 use App\Record\JobFile;
 use App\Words\Line;
+use App\Words\PlaceName;
 use App\Words\VerdictWords;
 use NorthLedger\Core\Finding\Subject;
 use NorthLedger\Core\Gauging\Conformity;
@@ -28,7 +29,7 @@ final readonly class VerifyMargin
     {
         $verified = $file->work()->verification()->bores();
         if ($verified === []) {
-            return new self(new Stamp(Line::of('sheet.stamp.nothing_verify'), 'there is no order yet', 'missing'), [], '', false);
+            return new self(new Stamp(Line::of('sheet.stamp.nothing_verify'), Line::of('verify.bore.no_order'), 'missing'), [], '', false);
         }
         $out = array_values(
             array_map(
@@ -45,7 +46,7 @@ final readonly class VerifyMargin
         $open = count(array_filter($verified, static fn (VerifiedBore $bore): bool => ! $bore->state->closesTheWork()));
         $stamp = match (true) {
             $out !== [] => new Stamp(Line::of('sheet.stamp.out_tolerance'), VerdictWords::cylinders($out), 'out'),
-            $open === 0 => new Stamp(Line::of('sheet.stamp.ordered'), 'every bore verified', 'good'),
+            $open === 0 => new Stamp(Line::of('sheet.stamp.ordered'), Line::of('verify.bore.every_one'), 'good'),
             $under !== [] => new Stamp(Line::of('sheet.stamp.hone_more'), VerdictWords::cylinders($under), 'close'),
             default => new Stamp(Line::of('sheet.stamp.not_yet_verified'), Line::counted('sheet.bores_open', $open), 'missing'),
         };
@@ -64,11 +65,13 @@ final readonly class VerifyMargin
     private static function failing(JobFile $file, VerifiedCharacteristic $one): string
     {
         $off = $file->display->magnitudeWithUnit($one->decision->margin);
-        $where = substr($one->place->words(), (int) strpos($one->place->words(), ',') + 2);
+        $where = PlaceName::on($one->place);
 
-        return $one->what->asksForMoreHoning()
-            ? "hone {$off} more at {$where} (".$one->what->value.')'
-            : "{$one->what->value} out by {$off} at {$where}";
+        return Line::of($one->what->asksForMoreHoning() ? 'verify.bore.hone_more' : 'verify.bore.out_by', [
+            'off' => $off,
+            'where' => $where,
+            'what' => $one->what->value,
+        ]);
     }
 
     /** A bore that was only deglazed should be as large as it was, within what the gauge can tell. */
@@ -81,7 +84,7 @@ final readonly class VerifyMargin
                 $one->decision->conformity !== Conformity::Fails &&
                 $bore->hasGrown()
             ) {
-                return "grew by {$file->display->magnitudeWithUnit($one->value)}, more than the gauges can be off";
+                return Line::of('verify.bore.grew', ['by' => $file->display->magnitudeWithUnit($one->value)]);
             }
         }
 
@@ -119,11 +122,10 @@ final readonly class VerifyMargin
             $sentences[] = $growth;
         }
         if ($bore->state === VerificationState::Missing) {
-            $sentences[] =
-                count($bore->missing) === 1 ? 'one place is still to be read' : count($bore->missing).' places are still to be read';
+            $sentences[] = Line::counted('verify.bore.still_to_read', count($bore->missing));
         }
         if ($bore->state === VerificationState::NoLimit) {
-            $sentences[] = 'read, and the sheet does not say what it may be: size, form or clearance';
+            $sentences[] = Line::of('verify.bore.no_limit');
         }
         if ($bore->lackingConditions !== []) {
             $sentences[] = rtrim(lcfirst(FinishedLine::lacking($bore->lackingConditions)), '.');
@@ -136,8 +138,8 @@ final readonly class VerifyMargin
         return new VerifiedLine(
             $bore->cylinder,
             $bore->size === null
-                ? 'deglazed only'
-                : $file->display->size($bore->size->least).' to '.$file->display->size($bore->size->most),
+                ? Line::of('verify.bore.deglazed_only')
+                : $file->display->size($bore->size->least).Line::of('release.range.to').$file->display->size($bore->size->most),
             Line::ofCode('verify.state', $bore->state),
             FinishedLine::mark($bore->state),
             $sentences === [] ? '' : ucfirst(implode('; ', $sentences)).'.',

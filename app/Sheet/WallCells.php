@@ -7,6 +7,8 @@ namespace App\Sheet;
 use App\Pages\CellState;
 use App\Pages\SheetCell;
 use App\Record\SheetEntries;
+use App\Words\Line;
+use App\Words\PlaceName;
 use NorthLedger\Core\Engine\Places\Place;
 use NorthLedger\Core\Features\Bores\BoreFeature;
 use NorthLedger\Core\Quantity\LengthDisplay;
@@ -27,12 +29,12 @@ final readonly class WallCells
                 '',
                 '·',
                 CellState::Missing,
-                $place->words(),
+                PlaceName::of($place),
                 match ($place->feature) {
-                    BoreFeature::Trace => 'beyond the radius as made',
-                    BoreFeature::Wall => 'thickness, by ultrasonics',
-                    BoreFeature::RingGap => 'squared in the bore, by feeler',
-                    default => 'how deep beyond the reading',
+                    BoreFeature::Trace => Line::of('sheet.prompt.trace'),
+                    BoreFeature::Wall => Line::of('sheet.prompt.wall'),
+                    BoreFeature::RingGap => Line::of('sheet.prompt.ring_gap'),
+                    default => Line::of('sheet.prompt.depth'),
                 },
             );
         }
@@ -45,8 +47,8 @@ final readonly class WallCells
             $shown,
             $repeats > 1 ? "×{$repeats}" : '',
             CellState::Good,
-            $place->words(),
-            "reads {$shown}",
+            PlaceName::of($place),
+            Line::of('sheet.reads', ['value' => $shown]),
             $standing === [] ? 0 : end($standing)->id,
         );
     }

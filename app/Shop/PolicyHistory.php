@@ -6,6 +6,7 @@ namespace App\Shop;
 
 use App\Storage\PolicyBook;
 use App\Storage\PolicyRevision;
+use App\Words\Line;
 use Illuminate\Support\Arr;
 
 /** The revisions of the shop's policy, newest first, each with what it changed against the one before. */
@@ -54,7 +55,7 @@ final readonly class PolicyHistory
         }
         $more = count($changes) - self::MOST_CHANGES;
 
-        return $more > 0 ? [...array_slice($changes, 0, self::MOST_CHANGES), "and {$more} more"] : $changes;
+        return $more > 0 ? [...array_slice($changes, 0, self::MOST_CHANGES), Line::of('shop.and_more', ['more' => $more])] : $changes;
     }
 
     private static function said(mixed $value): string

@@ -65,19 +65,19 @@ final readonly class PriceController
         $file = $request->file('file');
         $text = $file instanceof UploadedFile ? (string) file_get_contents($file->getPathname(), length: self::MOST_BYTES) : '';
 
-        return $this->shown($text === '' ? $request->string('text')->toString() : $text, 'the file');
+        return $this->shown($text === '' ? $request->string('text')->toString() : $text, Line::of('price.from_file'));
     }
 
     public function fetch(Supplier $supplier): View
     {
         try {
-            return $this->shown(CsvFile::of(PriceCsv::rows($supplier->lines($this->book))), 'the supplier');
+            return $this->shown(CsvFile::of(PriceCsv::rows($supplier->lines($this->book))), Line::of('price.from_supplier'));
         } catch (SupplierSilent $silent) {
             return view('shop.price-changes', [
                 'changes' => [],
                 'faults' => [$silent->getMessage()],
                 'text' => '',
-                'source' => 'the supplier',
+                'source' => Line::of('price.from_supplier'),
             ]);
         }
     }

@@ -50,7 +50,7 @@ final readonly class PriceCsv
         if (count($rows) > self::MOST_LINES + 1) {
             return new self(
                 [],
-                ['There are '.(count($rows) - 1).' lines; '.self::MOST_LINES.' can be read at once. Send the list in parts.'],
+                [Line::of('price.csv.too_long', ['lines' => count($rows) - 1, 'most' => self::MOST_LINES])],
             );
         }
         $columns = array_map(static fn (?string $cell): string => mb_strtolower(trim((string) $cell)), self::cells($rows[0]));
@@ -58,7 +58,7 @@ final readonly class PriceCsv
         if ($missing !== []) {
             return new self(
                 [],
-                ['The first line has to name the columns '.implode(', ', self::COLUMNS).'; missing: '.implode(', ', $missing).'.'],
+                [Line::of('price.csv.columns', ['columns' => implode(', ', self::COLUMNS), 'missing' => implode(', ', $missing)])],
             );
         }
         $lines = $faults = [];
@@ -87,16 +87,16 @@ final readonly class PriceCsv
     private static function wrong(?PriceLine $line, array $read, SpecBook $specs): array
     {
         if ($line === null) {
-            return ["“{$read['item']}” is no item of the price list."];
+            return [Line::of('price.csv.no_item', ['item' => $read['item']])];
         }
         $wrong = [];
         foreach ($line->faults() as $field => $fault) {
-            $wrong[] = "{$field} is “{$line->typed[$field]}”. {$fault}";
+            $wrong[] = Line::of('price.csv.wrong', ['field' => $field, 'typed' => $line->typed[$field], 'fault' => $fault]);
         }
 
         return $line->family === '' || $specs->has($line->family)
             ? $wrong
-            : [...$wrong, "“{$line->family}” is no family of the spec book."];
+            : [...$wrong, Line::of('price.csv.no_family', ['family' => $line->family])];
     }
 
     /**
@@ -105,7 +105,7 @@ final readonly class PriceCsv
      */
     private static function numbered(int $number, array $wrong): array
     {
-        return array_map(static fn (string $fault): string => "Line {$number}: {$fault}", $wrong);
+        return array_map(static fn (string $fault): string => Line::of('price.csv.line', ['number' => $number, 'fault' => $fault]), $wrong);
     }
 
     /**
@@ -116,7 +116,7 @@ final readonly class PriceCsv
     {
         $more = count($faults) - self::MOST_FAULTS;
 
-        return $more > 0 ? [...array_slice($faults, 0, self::MOST_FAULTS), "And {$more} more like these."] : $faults;
+        return $more > 0 ? [...array_slice($faults, 0, self::MOST_FAULTS), Line::of('price.csv.more', ['more' => $more])] : $faults;
     }
 
     /** @return list<?string> */

@@ -51,7 +51,8 @@ final readonly class PriceLine
             $typed = $this->typed[$field] ?? '';
             $isRight = $most === null ? Amount::isAmount($typed) : preg_match('/^\d{1,5}$/D', $typed) === 1 && (int) $typed <= $most;
             if (! $isRight) {
-                $faults[$field] = $most === null ? Line::of('shop.told.write_amount_like') : "Write a whole number from 0 to {$most}.";
+                $faults[$field] =
+                    $most === null ? Line::of('shop.told.write_amount_like') : Line::of('price.whole_number', ['most' => $most]);
             }
         }
 

@@ -45,7 +45,7 @@ final class ShelfController
             [
                 'family' => Line::of('shop.told.choose_family_fits'),
                 'item' => Line::of('shop.told.choose_part'),
-                'count' => 'Write how many there are: a whole number from 0 to '.self::MOST.'.',
+                'count' => Line::of('shop.how_many', ['most' => self::MOST]),
             ],
         );
         $item = PriceItem::from($data['item']);

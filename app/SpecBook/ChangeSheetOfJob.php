@@ -101,7 +101,13 @@ final readonly class ChangeSheetOfJob
 
         return [
             'specification sheet',
-            ['from' => $from, 'to' => $revision, 'words' => $told, 'answer' => "revision {$revision}", 'reason' => $words],
+            [
+                'from' => $from,
+                'to' => $revision,
+                'words' => $told,
+                'answer' => Line::of('spec.revision', ['number' => $revision]),
+                'reason' => $words,
+            ],
         ];
     }
 

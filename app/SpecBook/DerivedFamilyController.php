@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\SpecBook;
 
 use App\Storage\SpecBook;
+use App\Words\Line;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\ValidationException;
@@ -23,13 +24,13 @@ final readonly class DerivedFamilyController
     {
         $revision = AskedRevision::of($this->specs, $family);
         $name = trim($request->string('name')->toString());
-        $from = "{$this->specs->sheet($family)->name}, revision {$revision}";
+        $from = Line::of('spec.derived.revision_of', ['name' => $this->specs->sheet($family)->name, 'revision' => $revision]);
         $document =
             ['family' => CopyFamilyRequest::familyOf($name), 'name' => $name, 'sources' => []] + $this->specs->decoded($family, $revision);
         unset($document['variant_of']);
         $copy = $this->specs->add(
             Sources::put($document, Sources::parts($document), SourceKind::Family, $from),
-            "copied from {$from}",
+            Line::of('spec.derived.copied', ['from' => $from]),
             $request->user(),
         );
 
@@ -48,7 +49,7 @@ final readonly class DerivedFamilyController
         ];
         $variant = $this->specs->add(
             $own + $this->specs->decoded($family, $revision),
-            "variant of {$this->specs->sheet($family)->name}, revision {$revision}",
+            Line::of('spec.derived.variant', ['name' => $this->specs->sheet($family)->name, 'revision' => $revision]),
             $request->user(),
         );
 
@@ -67,7 +68,7 @@ final readonly class DerivedFamilyController
 
         return redirect()
             ->route('specs')
-            ->with('note', "{$name} is out of the book.");
+            ->with('note', Line::of('spec.derived.removed', ['name' => $name]));
     }
 
     /** Rests on the newest revision of its base from now on, with the same differences. */
@@ -81,11 +82,15 @@ final readonly class DerivedFamilyController
         } catch (InvalidDocument $exception) {
             return redirect()
                 ->route('specs.show', $family)
-                ->withErrors(['follow' => "It does not fit any more: {$exception->getMessage()} Edit the variant first."]);
+                ->withErrors(['follow' => Line::of('spec.derived.misfit', ['why' => $exception->getMessage()])]);
         }
 
         return redirect()
             ->route('specs.show', $family)
-            ->with('note', "Revision {$sheet->revision} rests on revision {$variant->newest} of {$variant->name}.");
+            ->with('note', Line::of('spec.derived.follows', [
+                'revision' => $sheet->revision,
+                'newest' => $variant->newest,
+                'name' => $variant->name,
+            ]));
     }
 }

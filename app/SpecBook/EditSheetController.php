@@ -93,7 +93,7 @@ final readonly class EditSheetController
             ->route('specs.show', $sheet->family)
             ->with(
                 'note',
-                "Revision {$sheet->revision} stands from now on. Jobs received before stay on the revision they were received under.",
+                Line::of('spec.done.revision', ['revision' => $sheet->revision]),
             );
     }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\SpecBook;
 
 use App\Drawings\Coordinate;
+use App\Words\Line;
 use NorthLedger\Core\Document\InvalidDocument;
 use NorthLedger\Core\Document\Node;
 use NorthLedger\Core\Engine\Specification\Layout;
@@ -94,8 +95,12 @@ final readonly class LayoutDrawing
     private static function said(Layout $layout, int $mains): string
     {
         $numbers = implode(' / ', array_map(static fn (array $bank): string => implode(' ', $bank), $layout->banks));
-        $kind = $layout->kind === LayoutKind::Vee ? 'vee' : $layout->kind->value;
 
-        return ucfirst($kind).", cylinders {$numbers}, front first; {$mains} main bearings, {$layout->usualPins()} rod journals";
+        return Line::of('spec.layout_said', [
+            'kind' => ucfirst($layout->kind === LayoutKind::Vee ? Line::of('spec.vee') : $layout->kind->value),
+            'cylinders' => $numbers,
+            'mains' => $mains,
+            'pins' => $layout->usualPins(),
+        ]);
     }
 }

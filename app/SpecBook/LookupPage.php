@@ -150,7 +150,7 @@ final readonly class LookupPage
         return match (true) {
             $offered === null => '',
             $offered->made->least->equals($offered->made->most) => $display->size($offered->made->most),
-            default => "{$display->size($offered->made->least)} to {$display->size($offered->made->most)}",
+            default => $display->size($offered->made->least).Line::of('release.range.to').$display->size($offered->made->most),
         };
     }
 }

@@ -8,6 +8,7 @@ use App\Record\JobFile;
 use App\Words\AmountDisplay;
 use App\Words\Labels;
 use App\Words\Line;
+use App\Words\SubjectName;
 use NorthLedger\Core\Assessment\MissingLimit;
 use NorthLedger\Core\Finding\Finding;
 
@@ -48,7 +49,7 @@ final readonly class MissingLimitsForm
         return Line::counted('spec.waits', count($read), [
             'criterion' => Labels::criterion($first->criterion),
             'value' => $display->withUnit($first->value),
-            'subject' => lcfirst($first->subject()),
+            'subject' => lcfirst(SubjectName::of($first->about)),
             'others' => count($read) - 1,
         ]);
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\SpecBook;
 
 use App\Storage\SpecBook;
+use App\Words\Line;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use NorthLedger\Core\Document\InvalidDocument;
@@ -41,8 +42,7 @@ final readonly class NewFamilyController
             ->route('specs.show', $sheet->family)
             ->with(
                 'note',
-                "{$sheet->name} is in the book. Receive an engine of it and start measuring; what you look up later goes into a new ".
-                    'revision.',
+                Line::of('spec.done.new_family', ['name' => $sheet->name]),
             );
     }
 

@@ -48,7 +48,7 @@ final class NewFamilyRequest extends FormRequest
     {
         return [
             'name.required' => Line::of('spec.told.what_family_called'),
-            'cylinders.*' => 'How many cylinders are there, from 1 to '.Layout::MOST_CYLINDERS.'?',
+            'cylinders.*' => Line::of('spec.how_many_cylinders', ['most' => Layout::MOST_CYLINDERS]),
             'mains.*' => Line::of('spec.told.how_many_main_bearings'),
             'bore.required' => Line::of('spec.told.key_bore_at_standard'),
             'stroke.required' => Line::of('spec.told.key_stroke'),

@@ -9,6 +9,7 @@ use App\Record\OwnValue;
 use App\Record\OwnValues;
 use App\Storage\SpecBook;
 use App\Storage\User;
+use App\Words\Line;
 
 /** One value in which an engine differs from the book, with who said so and why. */
 final readonly class OwnValueLine
@@ -59,7 +60,7 @@ final readonly class OwnValueLine
     public function sentence(): string
     {
         return "{$this->label} {$this->value}".
-            ($this->instead === '' ? '' : " instead of {$this->instead}").
+            ($this->instead === '' ? '' : Line::of('spec.instead_of', ['value' => $this->instead])).
             ": {$this->reason} ({$this->who}, {$this->at})";
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\SpecBook;
 
+use App\Words\Line;
+
 /** One value that differs between two revisions of a sheet. */
 final readonly class SheetDifference
 {
@@ -27,8 +29,8 @@ final readonly class SheetDifference
                 $differences[] = new self(
                     SheetLeaves::section($path),
                     (isset($is[$path]) ? $new : $old)->label($path),
-                    ($was[$path] ?? '') === '' ? 'not there' : $was[$path],
-                    ($is[$path] ?? '') === '' ? 'not there' : $is[$path],
+                    ($was[$path] ?? '') === '' ? Line::of('spec.not_there') : $was[$path],
+                    ($is[$path] ?? '') === '' ? Line::of('spec.not_there') : $is[$path],
                 );
             }
         }

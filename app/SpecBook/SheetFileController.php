@@ -6,6 +6,7 @@ namespace App\SpecBook;
 
 use App\Http\Download;
 use App\Storage\SpecBook;
+use App\Words\Line;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -34,7 +35,7 @@ final readonly class SheetFileController
 
         return redirect()
             ->route('specs.show', $sheet->family)
-            ->with('note', "Read in as revision {$sheet->revision} of {$sheet->name}.");
+            ->with('note', Line::of('spec.done.read_in', ['revision' => $sheet->revision, 'name' => $sheet->name]));
     }
 
     public function export(Request $request, string $family): Response

@@ -72,6 +72,6 @@ final readonly class SheetOfJobController
         $revision = $request->integer('revision');
         $this->change->takeOver($job, $request->user(), RequestId::of($request), $revision);
 
-        return NextPage::of($request, route('stage.judge', $job), "Judged by revision {$revision} of its sheet from now on.");
+        return NextPage::of($request, route('stage.judge', $job), Line::of('spec.done.taken_over', ['revision' => $revision]));
     }
 }

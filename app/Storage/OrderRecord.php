@@ -43,7 +43,7 @@ final class OrderRecord
         /**
          * @var array{school: string, parts?: string, faces?: array<int|string, list<int>>, operations: list<array{kind: string,
          *     place?: string, cylinder?: ?int, target: ?array{aim: int, least: int, most: int}, step?: ?int, instruction?: string,
-         *     notes?: list<array{kind: string, lengths: list<int>, said: string}>}>} $record
+         *     notes?: list<array{kind: string, lengths: list<int>, said: string|array<array-key, mixed>}>}>} $record
          */
         return WorkOrder::of(
             array_map(static function (array $one): Operation {
@@ -56,7 +56,7 @@ final class OrderRecord
                     isset($one['step']) ? Length::ofNanometres($one['step']) : null,
                     isset($one['notes'])
                         ? array_map(self::note(...), $one['notes'])
-                        : [new Note(NoteKind::AsJudged, said: $one['instruction'] ?? '')],
+                        : [new Note(NoteKind::AsJudged, said: JudgedNote::read($one['instruction'] ?? ''))],
                 );
             }, $record['operations']),
             Precedence::under(
@@ -84,16 +84,23 @@ final class OrderRecord
                 static fn (Note $note): array => [
                     'kind' => $note->kind->value,
                     'lengths' => array_map(static fn (Length $length): int => $length->nanometres, $note->lengths),
-                    'said' => $note->said,
+                    'said' => JudgedNote::write($note->said),
                 ],
                 $operation->notes,
             ),
         ];
     }
 
-    /** @param  array{kind: string, lengths: list<int>, said: string}  $note */
+    /** @param  array{kind: string, lengths: list<int>, said: string|array<array-key, mixed>}  $note */
     private static function note(array $note): Note
     {
-        return new Note(NoteKind::from($note['kind']), array_map(Length::ofNanometres(...), $note['lengths']), $note['said']);
+        $kind = NoteKind::from($note['kind']);
+        $said = $note['said'];
+
+        return new Note(
+            $kind,
+            array_map(Length::ofNanometres(...), $note['lengths']),
+            is_array($said) || $kind === NoteKind::AsJudged ? JudgedNote::read($said) : $said,
+        );
     }
 }

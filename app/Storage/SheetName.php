@@ -94,11 +94,6 @@ final readonly class SheetName
         return [$this, ...$this->restsOn(), self::bores()];
     }
 
-    public function title(): string
-    {
-        return $this->section->title().($this->occasion === Occasion::Incoming ? '' : ", {$this->occasion->value}");
-    }
-
     /** The stage whose page the sheet stands on. */
     public function stage(): Stage
     {

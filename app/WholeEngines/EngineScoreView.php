@@ -8,6 +8,7 @@ use App\Practice\PracticeWords;
 use App\Record\LookCodes;
 use App\Words\Line;
 use App\Words\Messages;
+use App\Words\PlaceName;
 use App\Words\VerdictWords;
 use NorthLedger\Core\Engine\Places\Place;
 use NorthLedger\Core\Finding\PartVerdict;
@@ -57,7 +58,7 @@ final readonly class EngineScoreView
             PracticeWords::lost($score->deductions),
             array_map(
                 fn (MisreadPlace $one): array => [
-                    'place' => $one->place->words(),
+                    'place' => PlaceName::of($one->place),
                     'read' => self::value($bench, $one->place, $one->read),
                     'is' => self::value($bench, $one->place, $one->is),
                 ],
@@ -109,7 +110,7 @@ final readonly class EngineScoreView
         foreach ($bench->engine->worn as $key => $value) {
             $place = Place::parse($key);
             $worn[] = [
-                'place' => $place->words(),
+                'place' => PlaceName::of($place),
                 'is' => self::value($bench, $place, is_string($value) ? $value : Length::ofNanometres($value)),
             ];
         }

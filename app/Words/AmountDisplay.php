@@ -50,12 +50,12 @@ final readonly class AmountDisplay
     public function limits(Limits $limits): string
     {
         if ($limits->least === null) {
-            return $limits->most === null ? '' : "limit {$this->text($limits->most)}";
+            return $limits->most === null ? '' : Line::of('findings.limits.most', ['most' => $this->text($limits->most)]);
         }
 
         return $limits->most === null
-            ? "at least {$this->text($limits->least)}"
-            : "{$this->text($limits->least)} to {$this->text($limits->most)}";
+            ? Line::of('findings.limits.least', ['least' => $this->text($limits->least)])
+            : Line::of('findings.limits.both', ['least' => $this->text($limits->least), 'most' => $this->text($limits->most)]);
     }
 
     public function unit(Measurand $measurand): string
@@ -66,7 +66,7 @@ final readonly class AmountDisplay
             Measurand::Mass => 'g',
             Measurand::Roughness => RoughnessNotation::unit($this->lengths->unit()),
             Measurand::Volume => 'cc',
-            Measurand::Ratio => 'to 1',
+            Measurand::Ratio => Line::of('findings.limits.ratio'),
             Measurand::Look => '',
         };
     }

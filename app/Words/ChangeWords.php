@@ -37,7 +37,7 @@ final readonly class ChangeWords
 
     public function pass(WouldPass $change): string
     {
-        $subject = lcfirst($change->finding->subject());
+        $subject = lcfirst(SubjectName::of($change->finding->about));
         if ($change->way === WayToPass::FreeTheValve) {
             [$cylinder, $kind] = [...explode(', ', $subject, 2), ''];
 

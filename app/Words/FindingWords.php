@@ -38,7 +38,7 @@ final readonly class FindingWords
 
     public function sentence(Finding $finding): string
     {
-        $said = rtrim($finding->said, '.');
+        $said = rtrim(Messages::said($finding->said), '.');
         $isLook = $finding->criterion->isLookAtWall();
         $line = match (true) {
             $finding->value !== null && $finding->limits !== null && $finding->margin !== null => 'measured',
@@ -93,7 +93,7 @@ final readonly class FindingWords
      */
     public function places(array $places, int $most = 3): string
     {
-        $words = array_map(static fn (Place $place): string => lcfirst($place->words()), array_slice($places, 0, $most));
+        $words = array_map(static fn (Place $place): string => lcfirst(PlaceName::of($place)), array_slice($places, 0, $most));
         $more = count($places) - count($words);
 
         $said = implode('; ', $words);

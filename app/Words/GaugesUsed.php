@@ -15,7 +15,7 @@ final class GaugesUsed
         $missed = $setup->calibrationMissed();
 
         return $setup->gaugeWords().
-            ($missed === null ? '' : ", calibration was due {$missed->format('j M Y')}").
-            ($setup->knownZero === null ? '' : ", zero {$display->sizeWithUnit($setup->knownZero)}");
+            ($missed === null ? '' : Line::of('gauges.used.was_due', ['on' => $missed->format('j M Y')])).
+            ($setup->knownZero === null ? '' : Line::of('gauges.used.zero', ['size' => $display->sizeWithUnit($setup->knownZero)]));
     }
 }

@@ -33,7 +33,10 @@ final class Line
     /** Null where there is none: a code that somebody of the shop made has no words but its own. */
     public static function ifThereIs(string $key): ?string
     {
-        return Lang::has($key) ? self::of($key) : null;
+        /** @var array<string, bool> $has Asked for at every place of a sheet */
+        static $has = [];
+
+        return ($has[$key] ??= Lang::has($key)) ? self::of($key) : null;
     }
 
     /**

@@ -26,6 +26,12 @@ final class Messages
         );
     }
 
+    /** What stands beside a finding: a look, which is its own word, or a message. */
+    public static function said(string|Message $said): string
+    {
+        return $said instanceof Message ? self::text($said) : $said;
+    }
+
     /** What was found in a part beside its sizes, as a sentence. */
     public static function defect(PartDefect $defect): string
     {

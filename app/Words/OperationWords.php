@@ -65,11 +65,9 @@ final readonly class OperationWords
 
     public function note(Note $note): string
     {
-        return Line::ofCode(
-            'work.note',
-            $note->kind,
-            ['said' => $note->said] + array_map(fn (Length $length): string => $this->length($note->kind, $length), $note->lengths),
-        );
+        $with = array_map(fn (Length $length): string => $this->length($note->kind, $length), $note->lengths);
+
+        return Line::ofCode('work.note', $note->kind, ['said' => Messages::said($note->said)] + $with);
     }
 
     /** “take 3.1 thou off”, “.010 under”; empty where there is no step */

@@ -19,7 +19,7 @@ final readonly class PlannedWorkWords
     public function sentence(PlannedWork $work): string
     {
         return Line::of('findings.planned.sentence', [
-            'subject' => $work->subject(),
+            'subject' => SubjectName::of($work->about),
             'work' => Labels::work($work->kind),
             'step' => $work->step === null ? '' : $this->step($work->kind, $work->step),
             'target' =>
@@ -28,7 +28,7 @@ final readonly class PlannedWorkWords
                     : Line::of($work->kind === WorkKind::Face ? 'findings.planned.leaving' : 'findings.planned.aim_at', [
                         'size' => $this->display->sizeWithUnit($work->target),
                     ]),
-            'said' => $work->said === '' ? '' : ' '.$work->said,
+            'said' => $work->said === null ? '' : ' '.Messages::text($work->said),
         ]);
     }
 

@@ -102,7 +102,7 @@ final readonly class VerdictWords
             return Line::of('verdict.next.declare_step');
         }
         $said = Line::ofCode('verdict.next', $next->reason, [
-            'place' => $next->place?->words() ?? '',
+            'place' => $next->place === null ? '' : PlaceName::of($next->place),
             'cylinders' => self::cylinders($next->traces),
         ]);
 

@@ -20,7 +20,7 @@ final readonly class Finding
      * @param  ?Remedy  $remedy  Null where it holds, or only says something
      * @param  list<Place>  $places  What it rests on
      * @param  list<Place>  $missing
-     * @param  string  $said  What is not in the numbers: a look, a reason, what is done
+     * @param  string|Message  $said  What is not in the numbers: a look, by its code; or a reason, what is done
      * @param  string  $state  What was looked at or felt, as it is stored; a concession is to that state
      * @param  ?Amount  $margin  Inside the nearer limit; below zero outside
      * @param  list<Reading>  $readings  That can be read again, or with another gauge, to settle it
@@ -35,7 +35,7 @@ final readonly class Finding
         public ?Remedy $remedy,
         public array $places = [],
         public array $missing = [],
-        public string $said = '',
+        public string|Message $said = '',
         public ?Amount $value = null,
         public ?Limits $limits = null,
         public ?Amount $margin = null,
@@ -65,7 +65,7 @@ final readonly class Finding
         Remedy $remedy,
         array $places,
         array $missing = [],
-        string $said = '',
+        string|Message $said = '',
         array $readings = [],
         bool $needsSize = false,
     ): self {
@@ -111,7 +111,7 @@ final readonly class Finding
         Limits $limits,
         Remedy $remedy,
         array $places,
-        string $said = '',
+        string|Message $said = '',
     ): self {
         $margin = $limits->margin($value);
         $outcome = match ($margin?->isNegative()) {
@@ -137,8 +137,14 @@ final readonly class Finding
     }
 
     /** @param  list<Place>  $places */
-    public static function passed(EnginePart $part, string $rule, Subject $subject, Criterion $criterion, string $said, array $places): self
-    {
+    public static function passed(
+        EnginePart $part,
+        string $rule,
+        Subject $subject,
+        Criterion $criterion,
+        string|Message $said,
+        array $places,
+    ): self {
         return new self($part, $rule, $subject, $criterion, Outcome::Pass, null, $places, [], $said);
     }
 
@@ -148,7 +154,7 @@ final readonly class Finding
         string $rule,
         Subject $subject,
         Criterion $criterion,
-        string $said,
+        string|Message $said,
         Remedy $remedy,
         array $places,
         string $state = '',
@@ -157,7 +163,7 @@ final readonly class Finding
     }
 
     /** What nobody can judge, since the specification does not say what it would be judged by. */
-    public static function limitless(EnginePart $part, string $rule, Subject $subject, Criterion $criterion, string $said): self
+    public static function limitless(EnginePart $part, string $rule, Subject $subject, Criterion $criterion, string|Message $said): self
     {
         return new self($part, $rule, $subject, $criterion, Outcome::NoLimit, null, said: $said);
     }
@@ -169,7 +175,7 @@ final readonly class Finding
         Subject $subject,
         Criterion $criterion,
         array $missing,
-        string $said = '',
+        string|Message $said = '',
         ?Limits $limits = null,
         bool $needsSize = false,
     ): self {
@@ -199,7 +205,7 @@ final readonly class Finding
         Subject $subject,
         Criterion $criterion,
         Outcome $outcome,
-        string $said,
+        string|Message $said,
         string $state,
         Remedy $remedy,
         array $places,
@@ -275,11 +281,5 @@ final readonly class Finding
     public function key(): string
     {
         return "{$this->rule}/{$this->about->code}/{$this->criterion->value}";
-    }
-
-    /** “Main 3” */
-    public function subject(): string
-    {
-        return $this->about->label;
     }
 }

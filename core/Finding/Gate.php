@@ -119,7 +119,7 @@ final readonly class Gate
     }
 
     /** One reading against limits. */
-    public function reading(Criterion $criterion, Place $place, Limits $limits, Remedy $remedy, string $said = ''): Finding
+    public function reading(Criterion $criterion, Place $place, Limits $limits, Remedy $remedy, string|Message $said = ''): Finding
     {
         $reading = $this->measurements->reading($place);
         if ($reading === null) {
@@ -171,7 +171,7 @@ final readonly class Gate
     }
 
     /** A mass, a roughness or a volume against its limits; nothing where it was not read and nothing needs it. */
-    public function value(Criterion $criterion, Place $place, Limits $limits, Remedy $remedy, string $said = ''): ?Finding
+    public function value(Criterion $criterion, Place $place, Limits $limits, Remedy $remedy, string|Message $said = ''): ?Finding
     {
         $value = $this->measurements->value($place);
 
@@ -191,7 +191,7 @@ final readonly class Gate
     }
 
     /** @param  list<Place>  $missing */
-    public function unread(Criterion $criterion, array $missing, string $said = ''): Finding
+    public function unread(Criterion $criterion, array $missing, string|Message $said = ''): Finding
     {
         return Finding::unread($this->part, $this->id, $this->subject, $criterion, $missing, $said);
     }
@@ -210,7 +210,7 @@ final readonly class Gate
         Remedy $remedy,
         array $places,
         array $missing = [],
-        string $said = '',
+        string|Message $said = '',
     ): Finding {
         return Finding::measured(
             $this->part,
@@ -229,13 +229,13 @@ final readonly class Gate
     }
 
     /** @param  list<Place>  $places */
-    public function passed(Criterion $criterion, string $said, array $places): Finding
+    public function passed(Criterion $criterion, string|Message $said, array $places): Finding
     {
         return Finding::passed($this->part, $this->id, $this->subject, $criterion, $said, $places);
     }
 
     /** @param  list<Place>  $places */
-    public function failed(Criterion $criterion, string $said, Remedy $remedy, array $places, string $state = ''): Finding
+    public function failed(Criterion $criterion, string|Message $said, Remedy $remedy, array $places, string $state = ''): Finding
     {
         return Finding::failed($this->part, $this->id, $this->subject, $criterion, $said, $remedy, $places, $state);
     }

@@ -4,21 +4,33 @@ declare(strict_types=1);
 
 namespace NorthLedger\Core\Finding;
 
-/** What a finding is about: “Main 3”. The code is its identity and is stored; the label is what people read. */
+/** What a finding is about: “Main 3”. The code is its identity and is stored; the name is what is said of it. */
 final readonly class Subject
 {
-    private function __construct(public string $code, public string $label)
+    private function __construct(public string $code, public Message $name)
     {
     }
 
     public static function bore(int $cylinder): self
     {
-        return new self("bore.{$cylinder}", "Cylinder {$cylinder}");
+        return self::numbered('bore', $cylinder);
     }
 
     public static function rod(int $rod): self
     {
-        return new self("rod.{$rod}", "Rod {$rod}");
+        return self::numbered('rod', $rod);
+    }
+
+    /** One of several: “main” and 3. */
+    public static function numbered(string $kind, int $number): self
+    {
+        return new self("{$kind}.{$number}", new Message("places.subject.{$kind}", ['number' => $number]));
+    }
+
+    /** What there is one of: “crankshaft”, or all of them together: “rods”. */
+    public static function the(string $kind): self
+    {
+        return new self($kind, new Message("places.subject.{$kind}"));
     }
 
     /** Of its kind: 3 of “main.3”, “valve.3.in”; 0 where there is only one. */
@@ -33,8 +45,8 @@ final readonly class Subject
         return (string) preg_replace('/\.?\d+/', '', $this->code);
     }
 
-    public static function of(string $code, string $label): self
+    public static function of(string $code, Message $name): self
     {
-        return new self($code, $label);
+        return new self($code, $name);
     }
 }

@@ -7,6 +7,7 @@ namespace NorthLedger\Core\Inspection;
 use NorthLedger\Core\Engine\Places\Feature;
 use NorthLedger\Core\Engine\Places\Place;
 use NorthLedger\Core\Engine\Specification\LengthRange;
+use NorthLedger\Core\Finding\Message;
 use NorthLedger\Core\Quantity\Length;
 
 /**
@@ -22,15 +23,15 @@ final readonly class CharacteristicRows
     }
 
     public function needed(
-        string $label,
+        string $row,
         Feature $feature,
         string $spot = '',
         ?Length $nominal = null,
         string $group = '',
     ): CharacteristicRow {
         return new CharacteristicRow(
-            $group,
-            $label,
+            self::group($group),
+            self::words($row),
             array_map(
                 static fn (int $number): Characteristic => Characteristic::needed(Place::at($feature, $number, $spot), $nominal),
                 $this->numbers,
@@ -39,15 +40,15 @@ final readonly class CharacteristicRows
     }
 
     public function optional(
-        string $label,
+        string $row,
         Feature $feature,
         string $spot = '',
         ?Length $nominal = null,
         string $group = '',
     ): CharacteristicRow {
         return new CharacteristicRow(
-            $group,
-            $label,
+            self::group($group),
+            self::words($row),
             array_map(
                 static fn (int $number): Characteristic => Characteristic::optional(Place::at($feature, $number, $spot), $nominal),
                 $this->numbers,
@@ -55,9 +56,20 @@ final readonly class CharacteristicRows
         );
     }
 
-    public function extra(string $label, Feature $feature, string $spot, ?Length $nominal, string $group = ''): CharacteristicRow
+    public function extra(string $row, Feature $feature, string $spot, ?Length $nominal, string $group = ''): CharacteristicRow
     {
-        return new CharacteristicRow($group, $label, $this->optional($label, $feature, $spot, $nominal)->cells, true);
+        return new CharacteristicRow(self::group($group), self::words($row), $this->optional($row, $feature, $spot, $nominal)->cells, true);
+    }
+
+    private static function group(string $group): string|Message
+    {
+        return $group === '' ? '' : self::words($group);
+    }
+
+    /** Of a row: by the end of its line’s code, or the direction that it is read in. */
+    private static function words(string $row): Message
+    {
+        return ctype_digit($row) ? new Message('places.degrees', ['degrees' => $row]) : new Message("places.row.{$row}");
     }
 
     /** @return list<string> Codes of what the findings of each column are about: `main.1`, `main.2`, … */

@@ -5,19 +5,20 @@ declare(strict_types=1);
 namespace NorthLedger\Core\Inspection;
 
 use NorthLedger\Core\Finding\Criterion;
+use NorthLedger\Core\Finding\Message;
 
 /** One table of a sheet. */
 final readonly class CharacteristicTable
 {
     /**
-     * @param  list<string>  $columns
+     * @param  list<string|Message>  $columns  Numbers and grid points as they stand, or what is read there
      * @param  list<CharacteristicRow>  $rows
      * @param  list<string>  $order  Place keys as they are walked; column by column where none are given
      * @param  list<string>  $subjects  Codes of what the findings of each column are about: `main.3`
      * @param  list<Criterion>  $derived  Criteria of those findings that stand below the readings
      */
     public function __construct(
-        public string $title,
+        public Message $title,
         public array $columns,
         public array $rows,
         private array $order = [],

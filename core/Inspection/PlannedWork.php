@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace NorthLedger\Core\Inspection;
 
+use NorthLedger\Core\Finding\Message;
 use NorthLedger\Core\Finding\Subject;
 use NorthLedger\Core\Quantity\Length;
 
@@ -16,14 +17,14 @@ final readonly class PlannedWork
         public WorkKind $kind,
         public ?Length $step,
         public ?Length $target,
-        public string $said,
+        public ?Message $said,
     ) {
     }
 
     /**
      * @param  ?Length  $step  Undersize, line-bore step or depth of cut
      * @param  ?Length  $target  The size aimed at
-     * @param  string  $said  What else the hand has to know
+     * @param  ?Message  $said  What else the hand has to know
      */
     public static function of(
         string $rule,
@@ -31,7 +32,7 @@ final readonly class PlannedWork
         WorkKind $kind,
         ?Length $step = null,
         ?Length $target = null,
-        string $said = '',
+        ?Message $said = null,
     ): self {
         return new self($rule, $about, $kind, $step, $target, $said);
     }
@@ -42,11 +43,5 @@ final readonly class PlannedWork
         $more = $step->minus($this->step ?? Length::zero());
 
         return new self($this->rule, $this->about, $this->kind, $step, $this->target?->minus($more), $this->said);
-    }
-
-    /** “Main 3” */
-    public function subject(): string
-    {
-        return $this->about->label;
     }
 }

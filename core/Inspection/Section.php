@@ -26,20 +26,6 @@ enum Section: string
         return array_values(array_filter(self::cases(), static fn (self $section): bool => $section !== self::Bores));
     }
 
-    public function title(): string
-    {
-        return match ($this) {
-            self::Bores => 'Cylinder bores',
-            self::Crankshaft => 'Crankshaft',
-            self::Housings => 'Main housings',
-            self::Rods => 'Connecting rods',
-            self::Deck => 'Faces',
-            self::Heads => 'Head and valves',
-            self::Weights => 'Weights',
-            self::Volumes => 'Volumes',
-        };
-    }
-
     /** @return list<EnginePart> The parts that the sheet judges */
     public function partsOf(SpecificationSheet $sheet): array
     {

@@ -9,6 +9,7 @@ use NorthLedger\Core\Engine\Specification\EnginePart;
 use NorthLedger\Core\Engine\Specification\SpecificationSheet;
 use NorthLedger\Core\Finding\Criterion;
 use NorthLedger\Core\Finding\Finding;
+use NorthLedger\Core\Finding\Message;
 use NorthLedger\Core\Finding\Outcome;
 use NorthLedger\Core\Finding\PartVerdict;
 use NorthLedger\Core\Finding\Subject;
@@ -33,7 +34,7 @@ final readonly class SectionJudgement
                 static fn (EnginePart $part): Finding => Finding::unread(
                     $part,
                     'VER-1',
-                    Subject::of($section->value, $section->title()),
+                    Subject::of($section->value, new Message("places.section.{$section->value}")),
                     Criterion::WholeSheet,
                     [],
                 ),

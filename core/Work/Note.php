@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace NorthLedger\Core\Work;
 
 use NorthLedger\Core\Engine\Specification\SpecificationSheet;
+use NorthLedger\Core\Finding\Message;
 use NorthLedger\Core\Quantity\Length;
 
 /** Something that the hand has to know at an operation; its words stand in `lang/`. */
@@ -12,9 +13,9 @@ final readonly class Note
 {
     /**
      * @param  list<Length>  $lengths  That the words name, in their order
-     * @param  string  $said  What else they name: angles, a code, or a sentence that was written elsewhere
+     * @param  string|Message  $said  What else they name: angles, a code; or what the judgement has said
      */
-    public function __construct(public NoteKind $kind, public array $lengths = [], public string $said = '')
+    public function __construct(public NoteKind $kind, public array $lengths = [], public string|Message $said = '')
     {
     }
 

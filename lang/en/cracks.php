@@ -191,4 +191,9 @@ return [
     'told' => [
         'length_above_nothing_leave' => 'A length is above nothing. Leave it empty where it was not measured.',
     ],
+    'pressure' => [
+        'read' => ':circuit: :state. From :from to :to in :minutes min:leaks',
+        'leaks' => '{0}|{1}, 1 leak seen|[2,*], :count leaks seen',
+        'allowed' => '; allowed are :drop over :minutes min from :from.',
+    ],
 ];

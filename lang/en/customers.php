@@ -11,4 +11,5 @@ return [
         'write_address_like_office' => 'Write an address like office@example.net.',
         'choose_how_they_want' => 'Choose how they want to be asked.',
     ],
+    'merged' => 'They are one customer now; :jobs jobs came along.',
 ];

@@ -79,4 +79,11 @@ return [
         'choose_one_roles' => 'Choose one of the roles.',
         'type_your_password' => 'Type your password.',
     ],
+    'device' => [
+        'phone' => 'a phone',
+        'tablet' => 'a tablet',
+        'computer' => 'a computer',
+        'unknown' => 'a device that does not say what it is',
+    ],
+    'whole_hours' => 'Whole hours.',
 ];

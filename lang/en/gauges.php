@@ -44,4 +44,37 @@ return [
         'retired' => 'taken out of use: :why',
         'token' => 'given a token for its feed; lines are counted anew',
     ],
+    'fitness' => [
+        'finished_size' => 'the finished size',
+        'unfit' => 'not fit for :criterion: uncertainty ±:doubt, tolerance :tolerance.',
+        'limited' => 'of limited use for :criterion: uncertainty ±:doubt, tolerance :tolerance.',
+        'better' => ' Better: :gauges.',
+        'none_better' => ' No usual gauge does better; a finer one can be entered in the register.',
+    ],
+    'line' => [
+        'up_to' => 'to :most',
+        'any_size' => 'set to any size',
+        'not_calibrated' => 'not calibrated',
+        'was_due' => 'was due :on',
+        'due' => 'due :on',
+    ],
+    'done' => [
+        'registered' => ':tag stands in the register.',
+        'calibrated' => 'Calibrated; due again on :on. Setups stated before keep what they stated.',
+        'holds' => 'It holds.',
+        'retired' => ':tag is out of use. What was read with it stays.',
+    ],
+    'bench' => [
+        'past' => '{1} 1 gauge is past its calibration|[2,*] :count gauges are past their calibration',
+        'soon' => '{1} 1 gauge is due within :days days|[2,*] :count gauges are due within :days days',
+    ],
+    'used' => [
+        'was_due' => ', calibration was due :on',
+        'zero' => ', zero :size',
+    ],
+    'choice' => [
+        'past_due' => ' · ◆ calibration past due',
+        'any' => 'any :kind',
+    ],
+    'no_feed' => ':gauge has no feed. Give it a token on the Gauges page.',
 ];

@@ -75,4 +75,17 @@ return [
     ],
     'ways' => '{1} one way, wanted by :date|[2,*] :count ways, wanted by :date',
     'by' => ':way, says :name',
+    'sleeve' => [
+        'over' => ' over ',
+        'none' => 'no sleeve',
+        'cylinder' => 'cylinder :number',
+    ],
+    'package' => [
+        'unopened' => ':file cannot be opened.',
+        'malformed' => 'a value in it is missing, or is none that can stand there; resources/packages/job.schema.json says what can',
+        'unread' => 'The package cannot be read: :why',
+        'nameless' => 'a shop that does not give its name',
+        'signed' => ':name (key :key)',
+        'unsigned' => ':name (not signed)',
+    ],
 ];

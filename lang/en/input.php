@@ -16,4 +16,6 @@ return [
     'told' => [
         'page_out_date_reload' => 'This page is out of date. Reload it and send again.',
     ],
+    'temperature' => 'The temperature in :unit, like :like.',
+    'pressure' => 'The pressure in :unit, like :like.',
 ];

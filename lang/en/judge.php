@@ -17,8 +17,25 @@ return [
         'engine_no_such_part' => 'This engine has no such part.',
     ],
     'stamp' => [
+        'with_new_piston' => 'with a new piston',
+        'honed_to_clearance' => 'honed to clearance',
         'can_stay' => 'Can stay',
         'cannot_stay' => 'Cannot stay',
         'not_yet_known' => 'Not yet known',
     ],
+    'pistons' => [
+        'better' => 'Clearances are within :now of each other; with the largest piston in the largest bore within :best: :moves.',
+        'not_weighed' => 'not weighed',
+        'weights' => 'Weights within :mass g of each other.',
+        'into' => 'piston :piston into cylinder :cylinder',
+    ],
+    'fact' => [
+        'largest' => 'largest',
+        'made_to' => 'made to',
+        'wear' => 'wear',
+        'form' => 'form',
+    ],
+    'accepted_by' => 'accepted by :who; the worst likely outcome: :worst',
+    'piston_into' => ':piston into :cylinder',
+    'signature' => 'Your password is your signature here.',
 ];

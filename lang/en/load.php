@@ -203,4 +203,5 @@ return [
         'why' => 'Write why, in at most 120 letters.',
         'whose' => 'Choose whose day it is: the shop’s, a machine’s, or somebody’s.',
     ],
+    'then' => ', then ',
 ];

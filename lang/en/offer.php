@@ -146,6 +146,18 @@ return [
         'offer_answered_already_cannot' => 'This offer is answered already and cannot be taken back.',
     ],
     'stamp' => [
+        'not_asked' => 'the customer has not been asked',
+        'is_out' => 'Offer :number is out',
+        'answered' => 'Offer :number answered',
+        'offer' => 'Offer :number',
         'no_offer_yet' => 'No offer yet',
     ],
+    'verdict' => [
+        'no' => 'Your engine needs another :part',
+        'not_yet_known' => 'This is what we know of your engine so far',
+        'yes' => 'Your engine can be rebuilt',
+    ],
+    'mail_subject' => 'Your engine :tag: what can be done, and for how much',
+    'in_offer' => ':name, offer :number',
+    'answered_by' => ':name answered offer :number',
 ];

@@ -25,4 +25,11 @@ return [
         'unchecked' => 'not checked back yet',
         'unchecked_for' => 'not checked back yet, :minutes min',
     ],
+    'bench' => [
+        'engine' => ':block · engine :engine',
+        'not_yet_read' => 'Not yet read',
+        'late' => ':days d late',
+        'today' => 'today',
+        'in' => 'in :days d',
+    ],
 ];

@@ -6,6 +6,7 @@ declare(strict_types=1);
 return [
     'follows' => 'follows from the rest',
     'stamp' => [
+        'size_unknown' => 'the size the bores were made to is not known',
         'recommended' => 'Recommended',
         'chosen' => 'Chosen',
         'as_recommended' => ':sleeves, recommended',
@@ -176,5 +177,15 @@ return [
             'new_piston' => 'new piston',
             'clearance' => 'to clearance',
         ],
+    ],
+    'refused' => [
+        'forbidden' => 'That option is forbidden and cannot be chosen: :why.',
+        'no_plan' => 'These choices make no plan that is allowed. :why',
+        'nothing_for' => 'Nothing that makes it good may be chosen for :parts. Settle that first.',
+    ],
+    'cell' => [
+        'stay' => 'Stay',
+        'replace' => 'Replace',
+        'at' => 'at :step',
     ],
 ];

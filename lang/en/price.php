@@ -62,4 +62,17 @@ return [
         'run' => 'run, min',
         'days' => 'days to come',
     ],
+    'csv' => [
+        'wrong' => ':field is “:typed”. :fault',
+        'no_family' => '“:family” is no family of the spec book.',
+        'line' => 'Line :number: :fault',
+        'more' => 'And :more more like these.',
+        'too_long' => 'There are :lines lines; :most can be read at once. Send the list in parts.',
+        'columns' => 'The first line has to name the columns :columns; missing: :missing.',
+        'no_item' => '“:item” is no item of the price list.',
+    ],
+    'whole_number' => 'Write a whole number from 0 to :most.',
+    'from_file' => 'the file',
+    'from_supplier' => 'the supplier',
+    'nothing_changed' => ':what Nothing was changed; the list holds as it is typed.',
 ];

@@ -67,4 +67,52 @@ return [
         'your_password_your_signature' => 'Your password is your signature here.',
         'signed_finished_work_certificate' => 'Signed: the finished work is as this certificate says.',
     ],
+    'decided' => [
+        'accepted' => ':what: accepted as it is by :by, :at. Worst likely outcome: :worst.',
+        'open' => ':what: not answered yet.',
+        'sleeve_stays' => 'Old sleeve of cylinder :cylinder (:defect): stays as it is. Worst likely outcome: :worst. :how, :at.',
+        'sleeve_out' => 'Old sleeve of cylinder :cylinder (:defect): comes out. :how, :at.',
+    ],
+    'whose' => [
+        'limit' => [
+            'out_of_round' => 'out-of-round',
+            'taper' => 'taper',
+            'clearance' => 'clearance',
+            'least_clearance' => 'least clearance',
+            'service_out_of_round' => 'out-of-round in service',
+            'service_taper' => 'taper in service',
+            'service_clearance' => 'clearance in service',
+        ],
+        'source' => ':limits: :source.',
+        'own' => 'Not by the book: :value.',
+    ],
+    'cracks' => [
+        'of_part' => ':part: :state:methods:surface:found:doubts.',
+        'by' => ', by :methods',
+        'surface_only' => ', surface only',
+    ],
+    'no_limit_known_for' => ':part: read, no limit known for :criteria.',
+    'range' => [
+        'to' => ' to ',
+    ],
+    'bore' => [
+        'not_checked' => 'not checked',
+        'deglazed' => 'deglazed at its size',
+        'no_limit' => ':value, no limit known',
+        'of_sheet' => 'sheet :size',
+        'not_known' => 'not known',
+        'gap' => ':gap in :least to :most',
+    ],
+    'conditions' => [
+        'yes' => 'yes',
+        'not_stated' => 'not stated',
+        'caps_torqued' => 'main caps torqued: :is',
+        'torque_plate' => 'torque plate on: :is',
+        'cooled' => 'cooled to room temperature: :is',
+        'clean' => 'clean and dry: :is',
+        'no_temperature' => 'part temperature: not taken',
+        'temperature' => 'part temperature: :at',
+    ],
+    'stay_unknown' => 'Not yet known whether it can stay: :cylinders. Read or look at what is missing, or put in '.
+        'the limit that nobody has looked up.',
 ];

@@ -15,4 +15,6 @@ return [
         'supplier_does_not_answer' => 'The supplier does not answer.',
         'suppliers_answer_no_price' => 'The supplier’s answer is no price list.',
     ],
+    'how_many' => 'Write how many there are: a whole number from 0 to :most.',
+    'and_more' => 'and :more more',
 ];

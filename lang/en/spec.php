@@ -105,4 +105,25 @@ return [
             'their Judge page.',
         'engine_judged_by_from' => 'This engine is judged by it from now on; the book of its family stays as it is.',
     ],
+    'derived' => [
+        'revision_of' => ':name, revision :revision',
+        'copied' => 'copied from :from',
+        'variant' => 'variant of :name, revision :revision',
+        'removed' => ':name is out of the book.',
+        'misfit' => 'It does not fit any more: :why Edit the variant first.',
+        'follows' => 'Revision :revision rests on revision :newest of :name.',
+    ],
+    'not_there' => 'not there',
+    'done' => [
+        'new_family' => ':name is in the book. Receive an engine of it and start measuring; what you look up later '.
+            'goes into a new revision.',
+        'read_in' => 'Read in as revision :revision of :name.',
+        'taken_over' => 'Judged by revision :revision of its sheet from now on.',
+        'revision' => 'Revision :revision stands from now on. Jobs received before stay on the revision they were received under.',
+    ],
+    'vee' => 'vee',
+    'layout_said' => ':kind, cylinders :cylinders, front first; :mains main bearings, :pins rod journals',
+    'instead_of' => ' instead of :value',
+    'revision' => 'revision :number',
+    'how_many_cylinders' => 'How many cylinders are there, from 1 to :most?',
 ];

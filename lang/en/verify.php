@@ -118,4 +118,15 @@ return [
     'other_open' => ':section: still to be verified',
     'read_finished' => 'Finished readings',
     'more' => 'and :count more in the table',
+    'bore' => [
+        'no_order' => 'there is no order yet',
+        'every_one' => 'every bore verified',
+        'hone_more' => 'hone :off more at :where (:what)',
+        'out_by' => ':what out by :off at :where',
+        'grew' => 'grew by :by, more than the gauges can be off',
+        'still_to_read' => '{1} one place is still to be read|[2,*] :count places are still to be read',
+        'no_limit' => 'read, and the sheet does not say what it may be: size, form or clearance',
+        'deglazed_only' => 'deglazed only',
+    ],
+    'rework' => 'rework: :reason',
 ];

@@ -24,4 +24,12 @@ return [
     ],
     'old_sleeve' => 'the old sleeve of cylinder :cylinder',
     'crack' => ':way, :where',
+    'early' => [
+        'count_in' => '{1} one kind of part to be counted in|[2,*] :count kinds of part to be counted in',
+        'precheck' => '{1} one line of the pre-check|[2,*] :count lines of the pre-check',
+        'retest' => 'a retest of what is suspect',
+        'crack_check' => 'the crack check of the :part',
+        'to_be_read' => 'the crack check to be read',
+    ],
+    'sleeve_of' => 'the sleeve of cylinder :cylinder',
 ];

@@ -19,4 +19,15 @@ return [
     'no_such' => 'Line :line names number :number, which this engine does not have.',
     'no_mass' => 'Line :line: :why',
     'kept' => 'Kept.',
+    'balance' => [
+        'sets_within' => 'Matched this way, the sets are within :mass g of each other',
+        'pins_within' => 'the crankpins within :mass g',
+        'not_known' => 'not known',
+        'sheet_silent' => 'the sheet does not say what was not weighed',
+        'bobweight_of' => ':rods × rotating :rotating g + :percent % of :rods × reciprocating :reciprocating g; what '.
+            'is not weighed as the sheet says',
+        'two_kinds' => 'two kinds of pieces at the least',
+        'within' => 'Within :mass',
+        'as_below' => 'put together as below',
+    ],
 ];

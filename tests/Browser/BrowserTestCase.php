@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
+use Facebook\WebDriver\Exception\WebDriverException;
 use Facebook\WebDriver\Remote\RemoteWebDriver;
 use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverKeys;
@@ -12,28 +13,63 @@ use PHPUnit\Framework\TestCase;
 /** A test in real Chromium against the running house of bin/test. */
 abstract class BrowserTestCase extends TestCase
 {
+    /** So many tests in one browser; then it has earned its rest. */
+    private const MOST_TESTS = 20;
+
     private static ?Chromium $chromium = null;
+
+    /** Of an earlier test, wiped: starting a browser takes a second. */
+    private static ?RemoteWebDriver $wiped = null;
+
+    private static int $tests = 0;
 
     /** @var list<RemoteWebDriver> */
     private array $windows = [];
 
-    public static function tearDownAfterClass(): void
-    {
-        self::$chromium?->stop();
-        self::$chromium = null;
-    }
-
     protected function tearDown(): void
     {
-        foreach ($this->windows as $window) {
-            $window->quit();
+        foreach ($this->windows as $index => $window) {
+            $index === 0 && self::$wiped === null && $this->status()->isSuccess() && ++self::$tests < self::MOST_TESTS
+                ? $this->keep($window)
+                : $window->quit();
         }
         $this->windows = [];
+        if (self::$tests >= self::MOST_TESTS) {
+            self::stop();
+        }
+    }
+
+    private function keep(RemoteWebDriver $window): void
+    {
+        try {
+            Chromium::wipe($window, $this->url(''), 'http://127.0.0.1:'.getenv('PRACTICE_PORT'));
+            self::$wiped = $window;
+        } catch (WebDriverException) {
+            $window->quit();
+        }
+    }
+
+    private static function stop(): void
+    {
+        self::$wiped?->quit();
+        self::$chromium?->stop();
+        self::$wiped = self::$chromium = null;
+        self::$tests = 0;
     }
 
     protected function window(int $width = 1280, int $height = 800): RemoteWebDriver
     {
-        return $this->windows[] = (self::$chromium ??= new Chromium())->window($width, $height);
+        if (self::$chromium === null) {
+            self::$chromium = new Chromium();
+            register_shutdown_function(self::stop(...));
+        }
+        $window = self::$wiped ?? self::$chromium->window($width, $height);
+        if (self::$wiped !== null) {
+            Chromium::resize($window, $width, $height);
+            self::$wiped = null;
+        }
+
+        return $this->windows[] = $window;
     }
 
     /** A window in which somebody has logged in, by keyboard. */

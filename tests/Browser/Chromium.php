@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
+use Facebook\WebDriver\Chrome\ChromeDevToolsDriver;
 use Facebook\WebDriver\Chrome\ChromeOptions;
 use Facebook\WebDriver\Net\URLChecker;
 use Facebook\WebDriver\Remote\DesiredCapabilities;
 use Facebook\WebDriver\Remote\RemoteWebDriver;
 use Facebook\WebDriver\WebDriverDimension;
+use Facebook\WebDriver\WebDriverTargetLocator;
 use RuntimeException;
 
 /** One ChromeDriver, and windows with a new profile each. */
@@ -66,11 +68,43 @@ final class Chromium
         $wanted = DesiredCapabilities::chrome();
         $wanted->setCapability(ChromeOptions::CAPABILITY, $options);
         $driver = RemoteWebDriver::create('http://127.0.0.1:'.$this->port, $wanted, 15_000, 40_000);
-        /** @var array{int, int} $frame */
-        $frame = $driver->executeScript('return [window.outerWidth - window.innerWidth, window.outerHeight - window.innerHeight]');
-        $driver->manage()->window()->setSize(new WebDriverDimension($width + $frame[0], $height + $frame[1]));
+        self::resize($driver, $width, $height);
 
         return $driver;
+    }
+
+    /** As a browser that nobody has used: another tab, and nothing kept of those before. */
+    public static function wipe(RemoteWebDriver $window, string ...$origins): void
+    {
+        $used = $window->getWindowHandles();
+        $window->switchTo()->newWindow(WebDriverTargetLocator::WINDOW_TYPE_TAB);
+        $unused = $window->getWindowHandle();
+        foreach ($used as $handle) {
+            $window->switchTo()->window($handle)->close();
+        }
+        $window->switchTo()->window($unused);
+        $tools = new ChromeDevToolsDriver($window);
+        $tools->execute('Network.clearBrowserCookies');
+        foreach ($origins as $origin) {
+            $tools->execute('Storage.clearDataForOrigin', ['origin' => $origin, 'storageTypes' => 'all']);
+        }
+        self::network($window, true);
+    }
+
+    /** The browser’s own network, which the server knows nothing of. */
+    public static function network(RemoteWebDriver $window, bool $isThere): void
+    {
+        $window->executeCustomCommand('/session/:sessionId/chromium/network_conditions', 'POST', [
+            'network_conditions' => ['offline' => ! $isThere, 'latency' => 0, 'download_throughput' => -1, 'upload_throughput' => -1],
+        ]);
+    }
+
+    /** So that the page has this size, whatever the frame of the window takes. */
+    public static function resize(RemoteWebDriver $window, int $width, int $height): void
+    {
+        /** @var array{int, int} $frame */
+        $frame = $window->executeScript('return [window.outerWidth - window.innerWidth, window.outerHeight - window.innerHeight]');
+        $window->manage()->window()->setSize(new WebDriverDimension($width + $frame[0], $height + $frame[1]));
     }
 
     public function stop(): void

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
+use App\Words\SectionName;
 use Database\Seeders\SoundPart;
 use Facebook\WebDriver\Remote\RemoteWebDriver;
 use Facebook\WebDriver\WebDriverBy;
@@ -139,7 +140,7 @@ final class WholeEngineTest extends BrowserTestCase
         $this->untilSent();
         $this->assertSame('', $this->text($this->window, '[data-question]'));
         $this->untilSeen($this->window, '[data-fragment=margin]', $verdict === '' ? 'Everything that a verdict needs is read.' : $verdict);
-        $this->assertAccessible($this->window, $section->title());
+        $this->assertAccessible($this->window, SectionName::of($section));
     }
 
     /** States the gauge that is proposed for the current place, caps torqued. */

@@ -37,7 +37,7 @@ final class AcceptanceTest extends TestCase
         $tapered = ['bigend.3.rear.0' => $bigEnd + self::THOU, 'bigend.3.rear.90' => $bigEnd + self::THOU];
         $rods = $this->parts('brae-v8-311', ['rods' => $tapered])['rods'];
         $this->assertSame(AcceptanceState::Out, $rods->state());
-        $this->assertSame(['Rod 3'], array_values(array_unique(array_map(self::subject(...), $rods->failing()))));
+        $this->assertSame(['rod.3'], array_values(array_unique(array_map(self::subject(...), $rods->failing()))));
     }
 
     public function test_what_is_not_read_keeps_a_part_open_and_what_is_out_settles_it_at_once(): void
@@ -110,7 +110,7 @@ final class AcceptanceTest extends TestCase
         $this->assertSame(ClaimMatch::Agrees, $read([$ten, $ten], $sound)->match);
         $scored = $this->findings('tarn-4-198', Section::Crankshaft, ['mainscore.2' => self::THOU]);
         $this->assertSame(ClaimMatch::Differs, $read([$ten, $ten], $scored)->match);
-        $this->assertSame('Main 2', $read([$ten, $ten], $scored)->failing[0]->subject());
+        $this->assertSame('main.2', $read([$ten, $ten], $scored)->failing[0]->about->code);
     }
 
     public function test_a_person_answers_only_what_no_reading_tells(): void
@@ -193,6 +193,6 @@ final class AcceptanceTest extends TestCase
 
     private static function subject(Finding $finding): string
     {
-        return $finding->subject();
+        return $finding->about->code;
     }
 }

@@ -10,6 +10,7 @@ use NorthLedger\Core\Engine\Specification\SpecificationSheet;
 use NorthLedger\Core\Features\Crankshaft\FinishedClearances;
 use NorthLedger\Core\Features\Crankshaft\JournalFeature;
 use NorthLedger\Core\Finding\Criterion;
+use NorthLedger\Core\Finding\Message;
 use NorthLedger\Core\Inspection\Characteristic;
 use NorthLedger\Core\Inspection\Section;
 use NorthLedger\Core\Quantity\Length;
@@ -111,8 +112,18 @@ final class FinishedFitsTest extends TestCase
 
         $this->assertCount(1, $plan->tables);
         $this->assertSame(['2', '4'], $plan->tables[0]->columns);
-        $this->assertSame(['0°', '90°', 'Ra'], array_column($plan->tables[0]->rows, 'label'));
-        $this->assertSame(['Front', 'Rear', ''], array_column($plan->tables[0]->rows, 'group'));
+        $this->assertEquals(
+            [
+                new Message('places.degrees', ['degrees' => '0']),
+                new Message('places.degrees', ['degrees' => '90']),
+                new Message('places.row.ra'),
+            ],
+            array_column($plan->tables[0]->rows, 'label'),
+        );
+        $this->assertEquals(
+            [new Message('places.row.front'), new Message('places.row.rear'), ''],
+            array_column($plan->tables[0]->rows, 'group'),
+        );
         $this->assertSame(['main.2', 'main.4'], $plan->tables[0]->subjects);
         $this->assertSame(
             ['main.2.front.0' => true, 'mainra.2' => true, 'main.4.rear.90' => true],

@@ -392,7 +392,7 @@ final class FinishedPartsTest extends TestCase
                 return $finding;
             }
         }
-        self::fail("{$feature->subject()->label} is not judged by its {$criterion->value}.");
+        self::fail("{$feature->subject()->code} is not judged by its {$criterion->value}.");
     }
 
     /**

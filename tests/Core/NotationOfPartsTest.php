@@ -88,24 +88,6 @@ final class NotationOfPartsTest extends TestCase
         }
     }
 
-    public function test_places_are_called_as_the_trade_calls_them(): void
-    {
-        foreach (
-            [
-                'main.3.front.90' => 'Main 3, front, 90°',
-                'pinscore.2' => 'Rod journal 2, depth of the deepest score',
-                'guide.4.ex' => 'Cylinder 4, guide bore, exhaust',
-                'deck.1.b5' => 'Deck 1, b5',
-                'bigend.6.rear.0' => 'Rod 6, big end, rear, 0°',
-                'housing.2.135' => 'Housing 2, 135°',
-                'snout.1' => 'Crankshaft, run-out at the snout',
-            ] as $key => $words
-        ) {
-            $this->assertSame($words, Place::parse($key)->words());
-            $this->assertSame($key, Place::parse($key)->key());
-        }
-    }
-
     /** @return iterable<string, array{string}> */
     public static function noPlaces(): iterable
     {

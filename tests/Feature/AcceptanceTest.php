@@ -106,7 +106,7 @@ final class AcceptanceTest extends TestCase
         }
         $block = $this->file()->acceptance()->parts()['block'];
         $this->assertSame(AcceptanceState::Out, $block->state());
-        $this->assertSame('Cylinder 2', $block->failing()[0]->subject());
+        $this->assertSame('bore.2', $block->failing()[0]->about->code);
         $this->assertNotSame([], $block->lacking, 'no torque plate was stated');
         $this->get($this->url('verify'))->assertSee('torque plate on');
         $this->get($this->url('receive'))->assertDontSee('/plan"', false);

@@ -13,10 +13,12 @@ use NorthLedger\Core\Engine\Places\Place;
 use NorthLedger\Core\Engine\Specification\EnginePart;
 use NorthLedger\Core\Features\Bores\BoreInspection;
 use NorthLedger\Core\Features\Crankshaft\JournalFeature;
+use NorthLedger\Core\Features\Heads\ValvePlaces;
 use NorthLedger\Core\Finding\Amount;
 use NorthLedger\Core\Finding\Criterion;
 use NorthLedger\Core\Finding\Finding;
 use NorthLedger\Core\Finding\Limits;
+use NorthLedger\Core\Finding\Message;
 use NorthLedger\Core\Finding\Remedy;
 use NorthLedger\Core\Finding\Subject;
 use NorthLedger\Core\Gauging\Instrument;
@@ -47,10 +49,10 @@ final class FindingWordsTest extends TestCase
     public static function findings(): iterable
     {
         $thou = static fn (float $count): Amount => Amount::distance(Length::ofNanometres((int) round($count * self::THOU)));
-        $held = static fn (Amount $value, Limits $limits, string $said = ''): Finding => Finding::held(
+        $held = static fn (Amount $value, Limits $limits, string|Message $said = ''): Finding => Finding::held(
             EnginePart::Crankshaft,
             'JRNL-1',
-            Subject::of('main.3', 'Main 3'),
+            Subject::numbered('main', 3),
             Criterion::RunOut,
             $value,
             $limits,
@@ -96,7 +98,7 @@ final class FindingWordsTest extends TestCase
             Finding::failed(
                 EnginePart::Head,
                 'VALVE-2',
-                Subject::of('valve.2.in', 'Cylinder 2, intake'),
+                ValvePlaces::subject(2, 'in'),
                 Criterion::ValveDrop,
                 'tight',
                 Remedy::Machine,
@@ -105,29 +107,29 @@ final class FindingWordsTest extends TestCase
             'Valve falls freely: tight.',
         ];
         yield 'a look that holds' => [
-            Finding::passed(EnginePart::Head, 'VALVE-3', Subject::of('valve.2.in', 'Cylinder 2, intake'), Criterion::Vacuum, 'holds', []),
+            Finding::passed(EnginePart::Head, 'VALVE-3', ValvePlaces::subject(2, 'in'), Criterion::Vacuum, 'holds', []),
             'Vacuum: holds.',
         ];
         yield 'nothing read' => [
-            Finding::unread(EnginePart::Block, 'DECK-1', Subject::of('deck.1', 'Deck'), Criterion::Flatness, []),
+            Finding::unread(EnginePart::Block, 'DECK-1', Subject::the('deck'), Criterion::Flatness, []),
             'Flatness: not read.',
         ];
         yield 'nothing read, and why it matters' => [
             Finding::unread(
                 EnginePart::Block,
                 'DECK-4',
-                Subject::of('deck.1', 'Deck'),
+                Subject::the('deck'),
                 Criterion::Pits,
                 [],
-                'their depth decides how much is cut.',
+                new Message('findings.reason.pits_depth'),
             ),
-            'Pits: not read. Their depth decides how much is cut.',
+            'Pits: not read. Inside the sealing band: their depth decides how much is cut.',
         ];
         yield 'lived with' => [
             Finding::failed(
                 EnginePart::Block,
                 'DECK-4',
-                Subject::of('deck.1', 'Deck'),
+                Subject::the('deck'),
                 Criterion::Pits,
                 'inside the sealing band',
                 Remedy::Machine,
@@ -148,31 +150,32 @@ final class FindingWordsTest extends TestCase
     {
         $thou = static fn (int $count): Length => Length::ofNanometres($count * self::THOU);
         yield 'ground under' => [
-            PlannedWork::of('JRNL-6', Subject::of('mains', 'Mains'), WorkKind::Grind, $thou(10), $thou(2_489)),
+            PlannedWork::of('JRNL-6', Subject::the('mains'), WorkKind::Grind, $thou(10), $thou(2_489)),
             'Mains: grind .010 under, aim at 2.4890 in.',
         ];
-        yield 'polished' => [PlannedWork::of('JRNL-6', Subject::of('rods', 'Rod journals'), WorkKind::Polish), 'Rod journals: polish.'];
+        yield 'polished' => [PlannedWork::of('JRNL-2', Subject::rod(2), WorkKind::Straighten), 'Rod 2: straighten.'];
         yield 'bored in line' => [
-            PlannedWork::of('LINE-3', Subject::of('housings', 'Housings'), WorkKind::LineBore, $thou(20), $thou(2_837)),
+            PlannedWork::of('LINE-3', Subject::the('housings'), WorkKind::LineBore, $thou(20), $thou(2_837)),
             'Housings: line bore to +.020, aim at 2.8370 in.',
         ];
         yield 'faced' => [
             PlannedWork::of(
                 'DECK-2',
-                Subject::of('deck.2', 'Deck, bank 2'),
+                Subject::of('deck.2', new Message('places.subject.deck_of_bank', ['bank' => 2])),
                 WorkKind::Face,
                 $thou(3),
                 $thou(9_172),
-                'Keep the stamped numbers.',
+                new Message('findings.also.stamped_at', ['places' => 'pan rail']),
             ),
-            'Deck, bank 2: face by 3.0 thou, leaving 9.1720 in. Keep the stamped numbers.',
+            'Deck, bank 2: face by 3.0 thou, leaving 9.1720 in. Stamped numbers stand in this face (pan rail): '.
+                'keep them where the cut allows, photograph and note them before.',
         ];
         yield 'resized to standard' => [
             PlannedWork::of('ROD-2', Subject::rod(4), WorkKind::Resize, Length::zero(), $thou(2_265)),
             'Rod 4: resize to standard, aim at 2.2650 in.',
         ];
         yield 'made good without a number' => [
-            PlannedWork::of('VALVE-2', Subject::of('valve.1.ex', 'Cylinder 1, exhaust'), WorkKind::Guides),
+            PlannedWork::of('VALVE-2', ValvePlaces::subject(1, 'ex'), WorkKind::Guides),
             'Cylinder 1, exhaust: fit a new guide.',
         ];
     }

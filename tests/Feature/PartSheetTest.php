@@ -9,6 +9,7 @@ use App\Storage\Job;
 use App\Storage\Reading;
 use App\Storage\Setup;
 use App\Storage\SheetName;
+use App\Words\SectionName;
 use NorthLedger\Core\Engine\Places\Place;
 use NorthLedger\Core\Finding\Criterion;
 use NorthLedger\Core\Finding\Finding;
@@ -80,7 +81,7 @@ final class PartSheetTest extends TestCase
     public function test_a_new_rod_is_read_on_the_same_sheet_over_the_old_one(): void
     {
         $this->key($this->job, 'bend.2', '4.0', 'rods')->assertOk();
-        $bent = static fn (Finding $finding): bool => $finding->subject() === 'Rod 2' &&
+        $bent = static fn (Finding $finding): bool => $finding->about->code === 'rod.2' &&
             $finding->criterion === Criterion::Bend &&
             $finding->outcome === Outcome::Fail;
         $this->assertCount(1, array_filter($this->file()->inspection()->judged(Section::Rods)->findings, $bent));
@@ -218,7 +219,7 @@ final class PartSheetTest extends TestCase
                     $this->show('/shown', ['unit' => $unit]);
                     $page = $this->get("/jobs/{$this->job->tag()}/measure/{$section->value}")
                         ->assertOk()
-                        ->assertSee($section->title());
+                        ->assertSee(SectionName::of($section));
                     $who === 'inspector' ? $page->assertSee('data-entry', false) : $page->assertDontSee('data-entry', false);
                 }
                 $this->getJson("/jobs/{$this->job->tag()}/sheets/{$section->value}/changes?since=-1")

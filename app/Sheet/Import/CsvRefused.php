@@ -16,14 +16,14 @@ final class CsvRefused extends \RuntimeException
 
     public static function tooLong(int $rows, int $most): self
     {
-        return new self("{$rows} rows are more than a bore sheet has; {$most} are taken at once.");
+        return new self(Line::of('sheet.csv.too_long', ['rows' => $rows, 'most' => $most]));
     }
 
     /** @param  array<string>  $missing */
     public static function columns(array $missing): self
     {
         return new self(
-            'The first line names no column '.implode(', ', $missing).'. It takes “place” or “cylinder, station, axis”, and “value”.',
+            Line::of('sheet.csv.columns', ['missing' => implode(', ', $missing)]),
         );
     }
 }

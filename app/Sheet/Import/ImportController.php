@@ -62,7 +62,7 @@ final readonly class ImportController
         return NextPage::of(
             $request,
             url("/jobs/{$job->tag()}/{$sheet->path()}"),
-            implode(' ', [$count === 1 ? Line::of('sheet.told.one_reading_read') : "{$count} readings were read in.", ...$refused]),
+            implode(' ', [Line::counted('sheet.csv.read_in', $count), ...$refused]),
         );
     }
 

@@ -10,6 +10,7 @@ use App\Sheet\RecordReading;
 use App\Storage\Job;
 use App\Storage\SheetName;
 use App\Storage\User;
+use App\Words\PlaceName;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use NorthLedger\Core\Engine\Places\Place;
@@ -50,7 +51,7 @@ final readonly class ImportReadings
             try {
                 $this->record->handle($job, $by, $this->entry($row['ulid'], $sheet, $place, $row['text'], $row['confirmed']));
             } catch (AskBack $question) {
-                $refused[] = "{$place->words()}: {$question->getMessage()}";
+                $refused[] = PlaceName::of($place).": {$question->getMessage()}";
             }
         }
 
@@ -64,7 +65,7 @@ final readonly class ImportReadings
             $row->line,
             $ulid,
             $row->place?->key() ?? '',
-            $row->place?->words() ?? '',
+            $row->place === null ? '' : PlaceName::of($row->place),
             $row->text,
             $state,
             $problem,

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Stages\Cracks;
 
+use App\Words\Line;
 use NorthLedger\Core\Features\Cracks\PressureReading;
 use NorthLedger\Core\Features\Cracks\PressureState;
 use NorthLedger\Core\Quantity\PressureUnit;
@@ -14,26 +15,22 @@ final class PressureWords
     /** “Coolant side: tight. From 20 to 19.8 psi in 30 min.” */
     public static function of(PressureReading $reading, PressureUnit $unit): string
     {
-        return sprintf(
-            '%s: %s. From %s to %s in %d min%s%s',
-            ucfirst($reading->test->circuit),
-            $reading->state()->value,
-            $unit->fromKilopascals($reading->beginKilopascals),
-            $unit->shown($reading->endKilopascals),
-            (int) round($reading->minutes),
-            match ($reading->leaks) {
-                0 => '',
-                1 => ', 1 leak seen',
-                default => ", {$reading->leaks} leaks seen",
-            },
+        $allowed =
             $reading->state() === PressureState::Tight
                 ? '.'
-                : sprintf(
-                    '; allowed are %s over %g min from %s.',
-                    $unit->shown($reading->test->allowedDrop),
-                    $reading->test->minutes,
-                    $unit->shown($reading->test->kilopascals),
-                ),
-        );
+                : Line::of('cracks.pressure.allowed', [
+                    'drop' => $unit->shown($reading->test->allowedDrop),
+                    'minutes' => sprintf('%g', $reading->test->minutes),
+                    'from' => $unit->shown($reading->test->kilopascals),
+                ]);
+
+        return Line::of('cracks.pressure.read', [
+            'circuit' => ucfirst($reading->test->circuit),
+            'state' => $reading->state()->value,
+            'from' => (string) $unit->fromKilopascals($reading->beginKilopascals),
+            'to' => $unit->shown($reading->endKilopascals),
+            'minutes' => (int) round($reading->minutes),
+            'leaks' => Line::counted('cracks.pressure.leaks', $reading->leaks),
+        ]).$allowed;
     }
 }

@@ -51,7 +51,7 @@ final readonly class AcceptDefect
                         $pitted === null ? null : $file->record->entries(SheetName::bores())->bores()->wall($pitted)->pitDepth?->nanometres,
                     'worst' => $worst,
                     'answer' => $acceptedBy,
-                    'reason' => "accepted by {$acceptedBy}; the worst likely outcome: {$worst}",
+                    'reason' => Line::of('judge.accepted_by', ['who' => $acceptedBy, 'worst' => $worst]),
                 ],
             ];
         });

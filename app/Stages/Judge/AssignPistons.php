@@ -43,7 +43,10 @@ final readonly class AssignPistons
                     ),
                     'reason' => implode(
                         ', ',
-                        array_map(static fn (int $cylinder): string => "{$pistons[$cylinder]} into {$cylinder}", $expected),
+                        array_map(static fn (int $cylinder): string => Line::of('judge.piston_into', [
+                            'piston' => $pistons[$cylinder],
+                            'cylinder' => $cylinder,
+                        ]), $expected),
                     ),
                 ],
             ];

@@ -28,6 +28,6 @@ final class ConcedeRequest extends FormRequest
         return [
             'worst.*' => Line::of('judge.told.say_worst_can_come'),
             'accepted_by.*' => Line::of('judge.told.who_accepts'),
-        ] + JudgeController::SIGNATURE;
+        ] + JudgeController::signature();
     }
 }

@@ -25,9 +25,11 @@ use NorthLedger\Core\Finding\PartVerdict;
 
 final class JudgeController
 {
-    public const SIGNATURE = [
-        'password.required' => 'Your password is your signature here.',
-    ];
+    /** @return array<string, string> What is said where the password is missing that signs */
+    public static function signature(): array
+    {
+        return ['password.required' => Line::of('judge.signature')];
+    }
 
     public function show(Request $request, Job $job, JobFiles $files, KeptPages $kept, SpecBook $specs): View
     {

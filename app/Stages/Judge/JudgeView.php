@@ -11,6 +11,7 @@ use App\Record\JobFile;
 use App\Words\FindingWords;
 use App\Words\Line;
 use App\Words\Messages;
+use App\Words\PlaceName;
 use NorthLedger\Core\Engine\Places\Axis;
 use NorthLedger\Core\Engine\Places\Place;
 use NorthLedger\Core\Features\Bores\CanStay;
@@ -48,7 +49,10 @@ final readonly class JudgeView
         $findingWords = SettlingWords::of($file);
         $missing = [];
         foreach ($assessment->missing() as $cylinder => $places) {
-            $missing[] = ['who' => "Cylinder {$cylinder}", 'places' => implode('; ', array_map(self::shortPlace(...), $places))];
+            $missing[] = [
+                'who' => Line::of('places.subject.bore', ['number' => $cylinder]),
+                'places' => implode('; ', array_map(self::shortPlace(...), $places)),
+            ];
         }
 
         return new self(
@@ -66,8 +70,12 @@ final readonly class JudgeView
                 ],
                 $assessment->defects,
             ),
-            "{$file->sheet->name} sheet revision {$file->sheet->revision}, shop policy revision {$file->policy->revision}, ledger ".
-                "entry {$file->job->entries}",
+            Line::of('engine.basis', [
+                'family' => $file->sheet->name,
+                'sheet' => $file->sheet->revision,
+                'policy' => $file->policy->revision,
+                'entry' => $file->job->entries,
+            ]),
             $assessment->isSettled(),
         );
     }
@@ -75,26 +83,29 @@ final readonly class JudgeView
     private static function bore(JobFile $file, JudgedBore $bore, FindingWords $words): JudgedBoreView
     {
         $form = $bore->measures->form(Axis::Thrust);
+        $largest = $bore->measures->size();
         $facts = array_filter(
             [
-                'largest' => $bore->measures->size() === null ? null : $file->display->sizeWithUnit($bore->measures->size()),
-                'made to' => match ($bore->step->source) {
+                Line::of('judge.fact.largest') => $largest === null ? null : $file->display->sizeWithUnit($largest),
+                Line::of('judge.fact.made_to') => match ($bore->step->source) {
                     StepSource::Unknown => null,
                     default => ($bore->step->value === null ? '' : $file->display->step($bore->step->value)).
                         ", {$bore->step->source->value}",
                 },
-                'wear' => $bore->wear === null ? null : $file->display->magnitudeWithUnit($bore->wear),
-                'form' => $form === null ? null : Line::ofCode('verdict.form', $form),
+                Line::of('judge.fact.wear') => $bore->wear === null ? null : $file->display->magnitudeWithUnit($bore->wear),
+                Line::of('judge.fact.form') => $form === null ? null : Line::ofCode('verdict.form', $form),
             ],
             static fn (?string $fact): bool => $fact !== null,
         );
 
+        $stays = Line::of('judge.stamp.can_stay');
+
         return new JudgedBoreView(
             $bore->cylinder(),
             match ($bore->canStay) {
-                CanStay::Yes => new Stamp(Line::of('judge.stamp.can_stay'), '', 'good'),
-                CanStay::WithNewPiston => new Stamp(Line::of('judge.stamp.can_stay'), 'with a new piston', 'close'),
-                CanStay::HonedToClearance => new Stamp(Line::of('judge.stamp.can_stay'), 'honed to clearance', 'close'),
+                CanStay::Yes => new Stamp($stays, '', 'good'),
+                CanStay::WithNewPiston => new Stamp($stays, Line::of('judge.stamp.with_new_piston'), 'close'),
+                CanStay::HonedToClearance => new Stamp($stays, Line::of('judge.stamp.honed_to_clearance'), 'close'),
                 CanStay::No => new Stamp(Line::of('judge.stamp.cannot_stay'), '', 'out'),
                 CanStay::NotYetKnown => new Stamp(Line::of('judge.stamp.not_yet_known'), '', 'missing'),
             },
@@ -111,6 +122,6 @@ final readonly class JudgeView
 
     private static function shortPlace(Place $place): string
     {
-        return substr($place->words(), (int) strpos($place->words(), ',') + 2);
+        return PlaceName::on($place);
     }
 }

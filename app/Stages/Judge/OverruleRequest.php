@@ -28,6 +28,6 @@ final class OverruleRequest extends FormRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['reason.*' => Line::of('judge.told.say_why_few_words')] + JudgeController::SIGNATURE;
+        return ['reason.*' => Line::of('judge.told.say_why_few_words')] + JudgeController::signature();
     }
 }

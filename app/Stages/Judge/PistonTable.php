@@ -7,6 +7,7 @@ namespace App\Stages\Judge;
 use App\Record\JobFile;
 use App\Record\SheetEntries;
 use App\Storage\SheetName;
+use App\Words\Line;
 use NorthLedger\Core\Features\Bores\BorePlace;
 use NorthLedger\Core\Features\Bores\JudgedBore;
 use NorthLedger\Core\Features\Bores\PistonAssignment;
@@ -56,17 +57,18 @@ final readonly class PistonTable
             self::weights($file, $entries),
             $isBetter ? $best->pistons : [],
             $isBetter
-                ? "Clearances are within {$display->magnitudeWithUnit($now->spread())} of each other; with the largest piston in the ".
-                    "largest bore within {$display->magnitudeWithUnit($best->spread())}: ".
-                    self::said($best->pistons).
-                    '.'
+                ? Line::of('judge.pistons.better', [
+                    'now' => $display->magnitudeWithUnit($now->spread()),
+                    'best' => $display->magnitudeWithUnit($best->spread()),
+                    'moves' => self::said($best->pistons),
+                ])
                 : '',
         );
     }
 
     private static function weight(?int $micrograms): string
     {
-        return $micrograms === null ? 'not weighed' : MassNotation::grams($micrograms).' g';
+        return $micrograms === null ? Line::of('judge.pistons.not_weighed') : MassNotation::grams($micrograms).' g';
     }
 
     private static function weights(JobFile $file, SheetEntries $entries): string
@@ -76,7 +78,9 @@ final readonly class PistonTable
             static fn (?int $one): bool => $one !== null,
         );
 
-        return count($weights) < 2 ? '' : 'Weights within '.MassNotation::grams(max($weights) - min($weights)).' g of each other.';
+        return count($weights) < 2
+            ? ''
+            : Line::of('judge.pistons.weights', ['mass' => MassNotation::grams(max($weights) - min($weights))]);
     }
 
     /** @param  array<int, int>  $pistons */
@@ -87,7 +91,10 @@ final readonly class PistonTable
         return implode(
             ', ',
             array_map(
-                static fn (int $piston, int $cylinder): string => "piston {$piston} into cylinder {$cylinder}",
+                static fn (int $piston, int $cylinder): string => Line::of('judge.pistons.into', [
+                    'piston' => $piston,
+                    'cylinder' => $cylinder,
+                ]),
                 $moved,
                 array_keys($moved),
             ),

@@ -131,7 +131,7 @@ final readonly class ChoosePlan
             ? $option
             : throw Refused::because(
                 'option',
-                'That option is forbidden and cannot be chosen: '.implode('; ', $file->words()->forbidden($option)).'.',
+                Line::of('plan.refused.forbidden', ['why' => implode('; ', $file->words()->forbidden($option))]),
             );
     }
 
@@ -143,11 +143,12 @@ final readonly class ChoosePlan
         $obstacles = array_keys($file->plan()->choices()->all()?->forbidden() ?? []);
 
         return $without === []
-            ? 'These choices make no plan that is allowed. '.
-                    implode(
-                        ' ',
-                        array_map(static fn (string $obstacle): string => $words->obstacle(PlanObstacle::from($obstacle)), $obstacles),
-                    )
-            : 'Nothing that makes it good may be chosen for '.lcfirst(implode(', ', $without)).'. Settle that first.';
+            ? Line::of('plan.refused.no_plan', [
+                'why' => implode(
+                    ' ',
+                    array_map(static fn (string $obstacle): string => $words->obstacle(PlanObstacle::from($obstacle)), $obstacles),
+                ),
+            ])
+            : Line::of('plan.refused.nothing_for', ['parts' => lcfirst(implode(', ', $without))]);
     }
 }

@@ -120,7 +120,7 @@ final readonly class PlanView
                 Line::of('plan.stamp.no_bores'),
                 'chosen',
             )
-            : new Stamp(Line::of('plan.stamp.no_plan_yet'), 'the size the bores were made to is not known', 'missing');
+            : new Stamp(Line::of('plan.stamp.no_plan_yet'), Line::of('plan.stamp.size_unknown'), 'missing');
     }
 
     private static function row(
@@ -143,13 +143,14 @@ final readonly class PlanView
         return new PlanRow(
             $option->key(),
             match ($option->kind) {
-                OptionKind::Stay => 'Stay',
+                OptionKind::Stay => Line::of('plan.cell.stay'),
                 OptionKind::Bore => $file->display->step($option->step),
-                OptionKind::Replace => 'Replace',
+                OptionKind::Replace => Line::of('plan.cell.replace'),
             },
             match (true) {
-                $option->kind === OptionKind::Stay && $option->sleeved === [] && ! $option->isWithNewPistons => 'at '.
-                    $file->display->step($option->step),
+                $option->kind === OptionKind::Stay && $option->sleeved === [] && ! $option->isWithNewPistons => Line::of('plan.cell.at', [
+                    'step' => $file->display->step($option->step),
+                ]),
                 default => $words->sleeves($option),
             },
             $words->option($option).', '.$words->sleeves($option),

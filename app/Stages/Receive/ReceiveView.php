@@ -14,6 +14,7 @@ use App\Words\FindingWords;
 use App\Words\Line;
 use App\Words\PartName;
 use App\Words\SleeveWords;
+use App\Words\SubjectName;
 use App\Words\VerdictWords;
 use NorthLedger\Core\Features\Receiving\ClaimCheck;
 use NorthLedger\Core\Features\Receiving\ClaimKind;
@@ -190,7 +191,7 @@ final readonly class ReceiveView
         return match (true) {
             $check->step !== null => Line::of('verify.stands_at', ['step' => self::step($file, $check->step)]),
             $first !== null => Line::counted('verify.refuted', count($check->failing), [
-                'first' => lcfirst($first->subject()).': '.rtrim(lcfirst($words->sentence($first)), '.'),
+                'first' => lcfirst(SubjectName::of($first->about)).': '.rtrim(lcfirst($words->sentence($first)), '.'),
                 'more' => count($check->failing) - 1,
             ]),
             default => $check->found,

@@ -9,6 +9,7 @@ use App\Storage\KeyedReading;
 use App\Storage\OperationTick;
 use App\Storage\SheetName;
 use App\Words\Line;
+use App\Words\SectionName;
 use NorthLedger\Core\Inspection\Occasion;
 use NorthLedger\Core\Inspection\Section;
 use NorthLedger\Core\Work\OperationKey;
@@ -29,7 +30,7 @@ final class OwnWork
             if (isset($workers[$readers[0] ?? 0])) {
                 $sentences[] = Line::of('verify.own_work', [
                     'who' => $workers[$readers[0]],
-                    'section' => lcfirst($section->title()),
+                    'section' => lcfirst(SectionName::of($section)),
                 ]);
             }
         }

@@ -15,6 +15,8 @@ use App\Storage\User;
 use App\Words\Line;
 use App\Words\Messages;
 use App\Words\OrderWords;
+use App\Words\SectionName;
+use App\Words\SubjectName;
 use App\Words\VerdictWords;
 use NorthLedger\Core\Assessment\AssessedPart;
 use NorthLedger\Core\Features\Bores\CanStay;
@@ -151,11 +153,7 @@ final readonly class ReleaseCheck
         return [
             ...$staying === []
                 ? []
-                : [
-                    'Not yet known whether it can stay: '.
-                    VerdictWords::cylinders($staying).
-                    '. Read or look at what is missing, or put in the limit that nobody has looked up.',
-                ],
+                : [Line::of('release.stay_unknown', ['cylinders' => VerdictWords::cylinders($staying)])],
             ...array_values(array_map(Messages::defect(...), $unchecked)),
         ];
     }
@@ -178,12 +176,12 @@ final readonly class ReleaseCheck
             $names = [];
             foreach ($verification->part($section) as $feature) {
                 if (! $feature->state->closesTheWork()) {
-                    $names[] = lcfirst($feature->subject()->label);
+                    $names[] = lcfirst(SubjectName::of($feature->subject()));
                 }
             }
             if ($names !== []) {
                 $points[] = new OpenPoint(
-                    Line::counted('verify.unverified', count($names), ['section' => $section->title(), 'first' => $names[0]]),
+                    Line::counted('verify.unverified', count($names), ['section' => SectionName::of($section), 'first' => $names[0]]),
                     SheetName::of($section, Occasion::Final)->path(),
                 );
             }

@@ -16,6 +16,7 @@ use App\Storage\Job;
 use App\Storage\OperationTick;
 use App\Storage\User;
 use App\Words\Line;
+use App\Words\SubjectName;
 use Illuminate\Support\Str;
 use NorthLedger\Core\Finding\Finding;
 use NorthLedger\Core\Finding\Outcome;
@@ -77,7 +78,7 @@ final readonly class DecideFinished
             throw Refused::because('subject', Line::of('verify.no_such'));
         }
         if (! $state->needsDecision()) {
-            throw Refused::because('subject', Line::of('verify.not_out', ['what' => $about->label]));
+            throw Refused::because('subject', Line::of('verify.not_out', ['what' => SubjectName::of($about)]));
         }
     }
 
@@ -107,7 +108,7 @@ final readonly class DecideFinished
             'order_number' => $file->work()->storedOrder()->number ?? 0,
             'operation' => $operation,
             'state' => TickState::Open,
-            'remark' => mb_strimwidth('rework: '.$reason, 0, 200, '…'),
+            'remark' => mb_strimwidth(Line::of('verify.rework', ['reason' => $reason]), 0, 200, '…'),
             'last_reading_id' => OperationKey::parse($operation)->place === '' ? 0 : VerificationOfJob::lastReading($file),
             'user_id' => $by->id,
             'created_at' => now(),

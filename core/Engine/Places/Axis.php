@@ -14,14 +14,4 @@ enum Axis: string
 
     /** The two axes without which nothing holds. */
     public const NEEDED = [self::Thrust, self::Inline];
-
-    public function label(): string
-    {
-        return match ($this) {
-            self::Thrust => 'thrust',
-            self::Inline => 'in line',
-            self::Diagonal45 => '45°',
-            self::Diagonal135 => '135°',
-        };
-    }
 }

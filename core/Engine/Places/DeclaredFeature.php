@@ -37,16 +37,6 @@ trait DeclaredFeature
         return $this->definition()->needsStatedGauge;
     }
 
-    public function label(): string
-    {
-        return $this->definition()->label;
-    }
-
-    public function aspect(): string
-    {
-        return $this->definition()->aspect;
-    }
-
     /** @return list<InstrumentKind> */
     public function gauges(): array
     {

@@ -30,12 +30,6 @@ interface Feature extends BackedEnum
     /** True where nothing is read before somebody has said with what, and under what conditions: caps torqued, and set to what size. */
     public function needsStatedGauge(): bool;
 
-    /** What it is called, and what its number counts: “Main 3”. */
-    public function label(): string;
-
-    /** What of it is read, after its name: “run-out”; nothing where the name says it. */
-    public function aspect(): string;
-
     /** @return list<InstrumentKind> That can read it, the usual one first (GAUGE-1) */
     public function gauges(): array;
 

@@ -11,14 +11,11 @@ use NorthLedger\Core\Gauging\Measurand;
 final readonly class FeatureDefinition
 {
     /**
-     * @param  string  $label  What its number counts: “Main”
      * @param  list<InstrumentKind>  $gauges
      * @param  list<string>  $looks
      */
     private function __construct(
         public Measurand $measurand,
-        public string $label,
-        public string $aspect,
         public array $gauges = [],
         public array $looks = [],
         public bool $isGauged = false,
@@ -29,14 +26,12 @@ final readonly class FeatureDefinition
 
     /** @param  list<InstrumentKind>  $gauges  The usual one first */
     public static function size(
-        string $label,
-        string $aspect = '',
         array $gauges = [],
         bool $isGauged = true,
         bool $needsStatedGauge = false,
         PlaceShape $shape = PlaceShape::Spot,
     ): self {
-        return new self(Measurand::Size, $label, $aspect, $gauges, isGauged: $isGauged, needsStatedGauge: $needsStatedGauge, shape: $shape);
+        return new self(Measurand::Size, $gauges, isGauged: $isGauged, needsStatedGauge: $needsStatedGauge, shape: $shape);
     }
 
     /**
@@ -45,13 +40,11 @@ final readonly class FeatureDefinition
      * @param  list<InstrumentKind>  $gauges  The usual one first
      */
     public static function distance(
-        string $label,
-        string $aspect = '',
         array $gauges = [],
         bool $isGauged = true,
         PlaceShape $shape = PlaceShape::Spot,
     ): self {
-        return new self(Measurand::Distance, $label, $aspect, $gauges, isGauged: $isGauged, shape: $shape);
+        return new self(Measurand::Distance, $gauges, isGauged: $isGauged, shape: $shape);
     }
 
     /**
@@ -60,33 +53,31 @@ final readonly class FeatureDefinition
      * @param  list<InstrumentKind>  $gauges  The usual one first
      */
     public static function offset(
-        string $label,
-        string $aspect = '',
         array $gauges = [],
         bool $isGauged = true,
         PlaceShape $shape = PlaceShape::Spot,
     ): self {
-        return new self(Measurand::Offset, $label, $aspect, $gauges, isGauged: $isGauged, shape: $shape);
+        return new self(Measurand::Offset, $gauges, isGauged: $isGauged, shape: $shape);
     }
 
-    public static function mass(string $label, string $aspect, PlaceShape $shape = PlaceShape::Spot): self
+    public static function mass(PlaceShape $shape = PlaceShape::Spot): self
     {
-        return new self(Measurand::Mass, $label, $aspect, InstrumentKind::scales(), shape: $shape);
+        return new self(Measurand::Mass, InstrumentKind::scales(), shape: $shape);
     }
 
-    public static function roughness(string $label, string $aspect): self
+    public static function roughness(): self
     {
-        return new self(Measurand::Roughness, $label, $aspect);
+        return new self(Measurand::Roughness);
     }
 
-    public static function volume(string $label, string $aspect): self
+    public static function volume(): self
     {
-        return new self(Measurand::Volume, $label, $aspect);
+        return new self(Measurand::Volume);
     }
 
     /** @param  list<string>  $looks */
-    public static function look(string $label, string $aspect = '', array $looks = [], PlaceShape $shape = PlaceShape::Spot): self
+    public static function look(array $looks = [], PlaceShape $shape = PlaceShape::Spot): self
     {
-        return new self(Measurand::Look, $label, $aspect, looks: $looks, shape: $shape);
+        return new self(Measurand::Look, looks: $looks, shape: $shape);
     }
 }

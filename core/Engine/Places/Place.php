@@ -13,15 +13,6 @@ use NorthLedger\Core\Gauging\GaugingException;
  */
 final readonly class Place
 {
-    private const SPOTS = [
-        'in' => 'intake',
-        'ex' => 'exhaust',
-        'in1' => 'intake 1',
-        'in2' => 'intake 2',
-        'ex1' => 'exhaust 1',
-        'ex2' => 'exhaust 2',
-    ];
-
     private const SPOT = '/^[a-z0-9-]+(?:\.[a-z0-9-]+)?$/D';
 
     /** Made once: it is asked for at every step. */
@@ -92,38 +83,6 @@ final readonly class Place
     public function key(): string
     {
         return $this->key;
-    }
-
-    /** As the inspector says it: “Cylinder 4, top, thrust”. */
-    public function words(): string
-    {
-        return match ($this->feature->shape()) {
-            PlaceShape::Diameter => "{$this->subject()}, {$this->station?->value}, {$this->axis?->label()}",
-            PlaceShape::End => "{$this->subject()}, {$this->station?->value} {$this->feature->code()}",
-            PlaceShape::Trace => "{$this->subject()}, {$this->station?->value}, {$this->degrees}°",
-            PlaceShape::Direction => "{$this->subject()}, {$this->feature->code()} at {$this->degrees}°",
-            PlaceShape::Whole, PlaceShape::Spot => $this->wordsOfPart(),
-        };
-    }
-
-    /** “Main 3, front, 90°”, “Cylinder 2, exhaust, guide bore” */
-    private function wordsOfPart(): string
-    {
-        $spot = array_map(
-            static fn (string $part): string => self::SPOTS[$part] ?? (ctype_digit($part) ? "{$part}°" : str_replace('-', ' ', $part)),
-            $this->spot === '' ? [] : explode('.', $this->spot),
-        );
-
-        return implode(
-            ', ',
-            array_filter([$this->subject(), $this->feature->aspect(), ...$spot], static fn (string $part): bool => $part !== ''),
-        );
-    }
-
-    /** “Main 3”; without a number where an engine has one only. */
-    private function subject(): string
-    {
-        return $this->feature->label() === 'Crankshaft' ? $this->feature->label() : "{$this->feature->label()} {$this->number}";
     }
 
     private static function ofPart(Feature $feature, string $key): self

@@ -38,7 +38,6 @@ enum BoreFeature: string implements Feature
     {
         return match ($this) {
             self::Bore => FeatureDefinition::size(
-                'Cylinder',
                 gauges: [
                     InstrumentKind::BoreGaugeTenth,
                     InstrumentKind::BoreGaugeHalfThou,
@@ -52,20 +51,18 @@ enum BoreFeature: string implements Feature
                 shape: PlaceShape::Diameter,
             ),
             self::Piston => FeatureDefinition::size(
-                'Cylinder',
-                'piston',
                 gauges: [InstrumentKind::OutsideMicrometer, InstrumentKind::DigitalCaliper],
                 shape: PlaceShape::Whole,
             ),
-            self::Ridge => FeatureDefinition::look('Cylinder', shape: PlaceShape::End),
-            self::Scoring => FeatureDefinition::look('Cylinder', 'scoring', shape: PlaceShape::Whole),
-            self::Pitting => FeatureDefinition::look('Cylinder', 'pitting', shape: PlaceShape::Whole),
-            self::Crack => FeatureDefinition::look('Cylinder', 'crack', shape: PlaceShape::Whole),
-            self::Trace => FeatureDefinition::offset('Cylinder', isGauged: false, shape: PlaceShape::Trace),
-            self::Wall => FeatureDefinition::size('Cylinder', isGauged: false, shape: PlaceShape::Direction),
-            self::PitDepth => FeatureDefinition::distance('Cylinder', 'deepest pit or score', isGauged: false, shape: PlaceShape::Whole),
-            self::RingGap => FeatureDefinition::distance('Cylinder', 'end gap', isGauged: false),
-            self::Finish => FeatureDefinition::look('Cylinder', 'finish', array_column(FinishLook::cases(), 'value'), PlaceShape::Whole),
+            self::Ridge => FeatureDefinition::look(shape: PlaceShape::End),
+            self::Scoring => FeatureDefinition::look(shape: PlaceShape::Whole),
+            self::Pitting => FeatureDefinition::look(shape: PlaceShape::Whole),
+            self::Crack => FeatureDefinition::look(shape: PlaceShape::Whole),
+            self::Trace => FeatureDefinition::offset(isGauged: false, shape: PlaceShape::Trace),
+            self::Wall => FeatureDefinition::size(isGauged: false, shape: PlaceShape::Direction),
+            self::PitDepth => FeatureDefinition::distance(isGauged: false, shape: PlaceShape::Whole),
+            self::RingGap => FeatureDefinition::distance(isGauged: false),
+            self::Finish => FeatureDefinition::look(array_column(FinishLook::cases(), 'value'), PlaceShape::Whole),
         };
     }
 }

@@ -10,6 +10,7 @@ use NorthLedger\Core\Finding\Amount;
 use NorthLedger\Core\Finding\Criterion;
 use NorthLedger\Core\Finding\Finding;
 use NorthLedger\Core\Finding\Limits;
+use NorthLedger\Core\Finding\Message;
 use NorthLedger\Core\Finding\Outcome;
 use NorthLedger\Core\Finding\Remedy;
 use NorthLedger\Core\Finding\Subject;
@@ -72,11 +73,11 @@ final readonly class BoreFindings
     }
 
     /**
-     * @param  string  $said  What was seen, in words
+     * @param  string|Message  $said  What was seen
      * @param  string  $state  The same as a code
      * @param  list<Place>  $places
      */
-    public function look(Criterion $criterion, Outcome $outcome, string $said, string $state, array $places): Finding
+    public function look(Criterion $criterion, Outcome $outcome, string|Message $said, string $state, array $places): Finding
     {
         return Finding::look($this->part, self::RULE, $this->subject, $criterion, $outcome, $said, $state, Remedy::Machine, $places);
     }

@@ -12,6 +12,7 @@ use NorthLedger\Core\Engine\Specification\EnginePart;
 use NorthLedger\Core\Finding\Criterion;
 use NorthLedger\Core\Finding\Finding;
 use NorthLedger\Core\Finding\Limits;
+use NorthLedger\Core\Finding\Message;
 use NorthLedger\Core\Finding\Outcome;
 use NorthLedger\Core\Finding\Spread;
 use NorthLedger\Core\Gauging\DecisionRule;
@@ -180,6 +181,7 @@ final readonly class BoreJudge
             array_keys($ends),
             $ends,
         );
+        $said = array_map(static fn (?RidgeLook $look): RidgeLook|Message => $look ?? new Message('findings.reason.not_checked'), $ends);
         $places = array_map(
             static fn (string $end): Place => BorePlace::ridge($bore->cylinder, Station::from($end)),
             array_keys(
@@ -191,7 +193,7 @@ final readonly class BoreJudge
             ),
         );
 
-        return $findings->look(Criterion::Ridge, $outcome, implode(', ', $looks), implode(', ', $looks), $places);
+        return $findings->look(Criterion::Ridge, $outcome, new Message('findings.reason.ridge', $said), implode(', ', $looks), $places);
     }
 
     private function scoring(BoreFindings $findings, BoreInspection $bore): Finding
@@ -214,7 +216,9 @@ final readonly class BoreJudge
             default => Outcome::Fail,
         };
 
-        return $findings->look(Criterion::Pitting, $outcome, $class?->label() ?? '', (string) $class?->value, [
+        $said = $class === null ? '' : new Message("places.pitting.{$class->value}");
+
+        return $findings->look(Criterion::Pitting, $outcome, $said, (string) $class?->value, [
             BorePlace::look(BoreFeature::Pitting, $bore->cylinder),
         ]);
     }

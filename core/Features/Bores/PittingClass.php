@@ -18,15 +18,4 @@ enum PittingClass: int
     {
         return $this === self::Felt || $this === self::CatchesNail;
     }
-
-    public function label(): string
-    {
-        return match ($this) {
-            self::None => 'none',
-            self::Stain => 'stain',
-            self::Visible => 'visible, not felt',
-            self::Felt => 'felt',
-            self::CatchesNail => 'catches a nail',
-        };
-    }
 }

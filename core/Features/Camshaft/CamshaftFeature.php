@@ -29,7 +29,6 @@ enum CamshaftFeature: string implements Feature
         return match ($this) {
             // The bores may step down from front to rear: first what shows sizes, then what counts from one zero.
             self::Bore => FeatureDefinition::size(
-                'Camshaft bore',
                 gauges: [
                     InstrumentKind::InsideMicrometer,
                     InstrumentKind::TelescopingGauge,
@@ -40,8 +39,6 @@ enum CamshaftFeature: string implements Feature
                 ],
             ),
             self::Offset => FeatureDefinition::offset(
-                'Camshaft bore',
-                'offset from the line',
                 gauges: [InstrumentKind::TestIndicator, InstrumentKind::DialIndicator],
             ),
         };

@@ -13,6 +13,7 @@ use NorthLedger\Core\Finding\Criterion;
 use NorthLedger\Core\Finding\Finding;
 use NorthLedger\Core\Finding\Gate;
 use NorthLedger\Core\Finding\Limits;
+use NorthLedger\Core\Finding\Message;
 use NorthLedger\Core\Finding\Outcome;
 use NorthLedger\Core\Finding\Remedy;
 use NorthLedger\Core\Finding\Subject;
@@ -48,7 +49,7 @@ final readonly class CamshaftJudge implements Judge
             $this->policy->incomingRule,
             $measurements,
             'LINE-1',
-            Subject::of("cambore.{$bore}", "Camshaft bore {$bore}"),
+            Subject::numbered('cambore', $bore),
         );
         $places = CamshaftPlaces::places($bore);
         $offset = Place::at(CamshaftFeature::Offset, $bore);
@@ -92,7 +93,7 @@ final readonly class CamshaftJudge implements Judge
                     $finding->rule,
                     $finding->about,
                     WorkKind::LineBore,
-                    said: 'Together with the others, to bearings of the next outside diameter.',
+                    said: new Message('findings.also.camshaft_bores'),
                 );
             }
         }

@@ -8,6 +8,7 @@ use NorthLedger\Core\Engine\Places\Place;
 use NorthLedger\Core\Engine\Specification\CamshaftBoreSpec;
 use NorthLedger\Core\Engine\Specification\SpecificationSheet;
 use NorthLedger\Core\Finding\Criterion;
+use NorthLedger\Core\Finding\Message;
 use NorthLedger\Core\Inspection\Characteristic;
 use NorthLedger\Core\Inspection\CharacteristicRow;
 use NorthLedger\Core\Inspection\CharacteristicRows;
@@ -29,13 +30,13 @@ final class CamshaftPlaces
 
         return [
             new CharacteristicTable(
-                'Camshaft bores, bearings out, from the front',
+                new Message('places.table.camshaft'),
                 $bores->columns(),
                 [
                     ...array_map(
                         static fn (string $spot): CharacteristicRow => new CharacteristicRow(
-                            $spot === '0' ? 'Bore' : '',
-                            "{$spot}°",
+                            $spot === '0' ? new Message('places.row.bore') : '',
+                            new Message('places.degrees', ['degrees' => $spot]),
                             array_map(
                                 static fn (int $bore): Characteristic => Characteristic::optional(
                                     Place::at(CamshaftFeature::Bore, $bore, $spot),
@@ -46,7 +47,7 @@ final class CamshaftPlaces
                         ),
                         self::DIRECTIONS,
                     ),
-                    $bores->optional('offset from the line', CamshaftFeature::Offset),
+                    $bores->optional('offset', CamshaftFeature::Offset),
                 ],
                 [],
                 $bores->subjects('cambore'),

@@ -13,6 +13,7 @@ use NorthLedger\Core\Finding\Criterion;
 use NorthLedger\Core\Finding\Finding;
 use NorthLedger\Core\Finding\Gate;
 use NorthLedger\Core\Finding\Limits;
+use NorthLedger\Core\Finding\Message;
 use NorthLedger\Core\Finding\Outcome;
 use NorthLedger\Core\Finding\Remedy;
 use NorthLedger\Core\Finding\Subject;
@@ -109,7 +110,7 @@ final readonly class CrankshaftJudge implements Judge
                     Amount::of(Measurand::Roughness, $spec->roughest->nanometres),
                 ),
                 Remedy::Machine,
-                'It decides how the journal is polished, never that it is ground.',
+                new Message('findings.reason.how_polished'),
             );
         if ($journal->hasRunOut()) {
             $findings[] = $gate
@@ -119,7 +120,7 @@ final readonly class CrankshaftJudge implements Judge
                     Place::at(JournalFeature::RunOut, $journal->number),
                     Limits::atMostLength($spec->runoutCentre),
                     Remedy::Machine,
-                    'Total indicator reading; the bend is half of it.',
+                    new Message('findings.reason.bend_is_half'),
                 );
         }
 
@@ -135,8 +136,7 @@ final readonly class CrankshaftJudge implements Judge
                             $journal->fillet(),
                             Limits::range($journal->spec->fillet),
                             Remedy::Machine,
-                            'Too small a fillet is where a crankshaft breaks, too large a one rides on the shell: the wheel is '.
-                                'dressed to the sheet’s radius.',
+                            new Message('findings.reason.fillet'),
                         )
                     : null,
                 ...$this->clearances->of($journal, $judged, $plan),
@@ -151,7 +151,7 @@ final readonly class CrankshaftJudge implements Judge
             $depth === null => $gate->unread(Criterion::Score, [$place]),
             $depth->isPositive() => $gate->failed(
                 Criterion::Score,
-                'It has to be ground out: twice its depth comes off.',
+                new Message('findings.reason.score_ground_out'),
                 Remedy::Machine,
                 [$place],
             ),
@@ -170,7 +170,7 @@ final readonly class CrankshaftJudge implements Judge
                     'JRNL-5',
                     $subject,
                     Criterion::Undersize,
-                    'They have to be ground, and the sheet does not say to which undersizes there are shells.',
+                    new Message('findings.reason.no_undersizes'),
                 ),
             ];
         }
@@ -181,7 +181,7 @@ final readonly class CrankshaftJudge implements Judge
                     'JRNL-5',
                     $subject,
                     Criterion::Undersize,
-                    'They do not clean up at the largest undersize offered: weld them up, or replace the crankshaft.',
+                    new Message('findings.reason.past_last_undersize'),
                     Remedy::Repair,
                     [],
                 ),
@@ -195,7 +195,7 @@ final readonly class CrankshaftJudge implements Judge
                     'JRNL-5',
                     $subject,
                     Criterion::HardenedCase,
-                    'Grinding goes through the hardened case: treat it anew, or replace the crankshaft.',
+                    new Message('findings.reason.through_the_case'),
                     Remedy::Repair,
                     [],
                 ),
@@ -205,7 +205,7 @@ final readonly class CrankshaftJudge implements Judge
 
     private static function subject(JournalGroup $group): Subject
     {
-        return Subject::of($group->value, $group === JournalGroup::Mains ? 'Mains' : 'Rod journals');
+        return Subject::of($group->value, new Message($group === JournalGroup::Mains ? 'places.subject.mains' : 'places.subject.pins'));
     }
 
     /** @return list<PlannedWork> */
@@ -224,9 +224,9 @@ final readonly class CrankshaftJudge implements Judge
                     $plan->undersize,
                     $plan->target,
                     match (true) {
-                        $this->sheet->crankshaft->hardening === null => 'The sheet does not say whether they are hardened: find out first.',
-                        $this->sheet->crankshaft->caseDepth === null => '',
-                        default => 'The case that is left is on this side of the journal.',
+                        $this->sheet->crankshaft->hardening === null => new Message('findings.also.hardness_unknown'),
+                        $this->sheet->crankshaft->caseDepth === null => null,
+                        default => new Message('findings.also.case_left'),
                     },
                 ),
             ],
@@ -254,9 +254,9 @@ final readonly class CrankshaftJudge implements Judge
             ? [
                 PlannedWork::of(
                     'JRNL-6',
-                    Subject::of('crankshaft', 'Crankshaft'),
+                    Subject::the('crankshaft'),
                     WorkKind::Straighten,
-                    said: 'Before it is ground; check it for cracks again afterwards.',
+                    said: new Message('findings.also.straighten_first'),
                 ),
             ]
             : [];
@@ -271,7 +271,7 @@ final readonly class CrankshaftJudge implements Judge
             $this->policy->incomingRule,
             $measurements,
             'JRNL-6',
-            Subject::of('crankshaft', 'Crankshaft'),
+            Subject::the('crankshaft'),
         );
         $endPlay = Place::at(JournalFeature::EndPlay, 1);
 
@@ -281,7 +281,7 @@ final readonly class CrankshaftJudge implements Judge
                 Place::at(JournalFeature::SnoutRunOut, 1),
                 Limits::atMostLength($spec->runoutSnout),
                 Remedy::Machine,
-                'Total indicator reading; the bend is half of it.',
+                new Message('findings.reason.bend_is_half'),
             ),
             ...$measurements->isRead($endPlay)
                 ? [
@@ -292,7 +292,7 @@ final readonly class CrankshaftJudge implements Judge
                             $endPlay,
                             Limits::range($spec->endPlay, Measurand::Distance),
                             Remedy::Machine,
-                            'By thrust shells of another width, or by welding up the thrust face.',
+                            new Message('findings.reason.thrust_shells'),
                         ),
                 ]
                 : [],

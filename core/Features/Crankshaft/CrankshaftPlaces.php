@@ -8,6 +8,7 @@ use NorthLedger\Core\Engine\Places\Feature;
 use NorthLedger\Core\Engine\Places\Place;
 use NorthLedger\Core\Engine\Specification\SpecificationSheet;
 use NorthLedger\Core\Finding\Criterion;
+use NorthLedger\Core\Finding\Message;
 use NorthLedger\Core\Inspection\Characteristic;
 use NorthLedger\Core\Inspection\CharacteristicRow;
 use NorthLedger\Core\Inspection\CharacteristicRows;
@@ -43,39 +44,39 @@ final readonly class CrankshaftPlaces
 
         return [
             new CharacteristicTable(
-                'Mains',
+                new Message('places.table.mains'),
                 $mains->columns(),
                 [
                     ...self::grid($mains, JournalFeature::Main, CharacteristicRows::middle($spec->mains->diameter)),
-                    $mains->needed('deepest score', JournalFeature::MainScore),
-                    new CharacteristicRow('', 'run-out', $runOut),
+                    $mains->needed('deepest_score', JournalFeature::MainScore),
+                    new CharacteristicRow('', new Message('places.row.run_out'), $runOut),
                     $mains->optional('fillet', JournalFeature::MainFillet, '', CharacteristicRows::middle($spec->mains->fillet)),
-                    $mains->optional('Ra', JournalFeature::MainFinish),
-                    $mains->optional('plastic strip', JournalFeature::MainStrip),
+                    $mains->optional('ra', JournalFeature::MainFinish),
+                    $mains->optional('plastic_strip', JournalFeature::MainStrip),
                 ],
                 [],
                 $mains->subjects('main'),
                 self::DERIVED,
             ),
             new CharacteristicTable(
-                'Rod journals',
+                new Message('places.table.pins'),
                 $pins->columns(),
                 [
                     ...self::grid($pins, JournalFeature::Pin, CharacteristicRows::middle($spec->rods->diameter)),
-                    $pins->needed('deepest score', JournalFeature::PinScore),
+                    $pins->needed('deepest_score', JournalFeature::PinScore),
                     $pins->optional('fillet', JournalFeature::PinFillet, '', CharacteristicRows::middle($spec->rods->fillet)),
-                    $pins->optional('Ra', JournalFeature::PinFinish),
-                    $pins->optional('plastic strip', JournalFeature::PinStrip),
+                    $pins->optional('ra', JournalFeature::PinFinish),
+                    $pins->optional('plastic_strip', JournalFeature::PinStrip),
                 ],
                 [],
                 $pins->subjects('pin'),
                 self::DERIVED,
             ),
             new CharacteristicTable(
-                'The whole',
-                ['run-out, snout', 'end play'],
+                new Message('places.table.crankshaft'),
+                [new Message('places.row.snout_run_out'), new Message('places.row.end_play')],
                 [
-                    new CharacteristicRow('', 'reads', [
+                    new CharacteristicRow('', new Message('places.row.reads'), [
                         Characteristic::needed(Place::at(JournalFeature::SnoutRunOut, 1)),
                         Characteristic::optional(Place::at(JournalFeature::EndPlay, 1)),
                     ]),
@@ -89,12 +90,12 @@ final readonly class CrankshaftPlaces
     {
         $rows = [];
         foreach (self::MORE_STATIONS as $station) {
-            $group = ucfirst($station);
+            $group = $station;
             foreach (self::MORE_AXES as $axis) {
                 $isNeeded = in_array($station, self::STATIONS, true) && in_array($axis, self::AXES, true);
                 $rows[] = $isNeeded
-                    ? $journals->needed("{$axis}°", $feature, "{$station}.{$axis}", $nominal, $group)
-                    : $journals->extra("{$axis}°", $feature, "{$station}.{$axis}", $nominal, $group);
+                    ? $journals->needed((string) $axis, $feature, "{$station}.{$axis}", $nominal, $group)
+                    : $journals->extra((string) $axis, $feature, "{$station}.{$axis}", $nominal, $group);
                 $group = '';
             }
         }

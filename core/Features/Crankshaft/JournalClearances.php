@@ -13,6 +13,7 @@ use NorthLedger\Core\Finding\Criterion;
 use NorthLedger\Core\Finding\Finding;
 use NorthLedger\Core\Finding\Gate;
 use NorthLedger\Core\Finding\Limits;
+use NorthLedger\Core\Finding\Message;
 use NorthLedger\Core\Finding\Remedy;
 use NorthLedger\Core\Gauging\Measurand;
 use NorthLedger\Core\Quantity\Length;
@@ -64,15 +65,14 @@ final readonly class JournalClearances
                 Remedy::Machine,
                 array_column($housings, 'place'),
                 [],
-                ($isGround ? 'With the journal ground to its target. ' : '').'With the shells of the sheet.',
+                new Message($isGround ? 'findings.reason.ground_and_shells' : 'findings.reason.shells'),
             ),
         ];
         $strip = $journal->measurements->reading($journal->strip());
         if ($strip !== null && ! $isGround && ! $oil->agreesWith($strip)) {
             $findings[] = $gate->failed(
                 Criterion::PlasticStrip,
-                'The strip says another clearance than gauge and micrometer: ask which is wrong. It is a cross-check only and cannot '.
-                    'show out-of-round or taper of the housing.',
+                new Message('findings.reason.strip_differs'),
                 Remedy::Decide,
                 [$strip->place],
             );

@@ -38,42 +38,31 @@ enum JournalFeature: string implements Feature
     private function declared(): FeatureDefinition
     {
         return match ($this) {
-            self::Main => FeatureDefinition::size('Main', gauges: [InstrumentKind::OutsideMicrometer, InstrumentKind::DigitalCaliper]),
+            self::Main => FeatureDefinition::size(gauges: [InstrumentKind::OutsideMicrometer, InstrumentKind::DigitalCaliper]),
             self::Pin => FeatureDefinition::size(
-                'Rod journal',
                 gauges: [InstrumentKind::OutsideMicrometer, InstrumentKind::DigitalCaliper],
             ),
             self::MainScore => FeatureDefinition::distance(
-                'Main',
-                'depth of the deepest score',
                 gauges: [InstrumentKind::DialIndicator, InstrumentKind::TestIndicator, InstrumentKind::DepthMicrometer],
             ),
             self::PinScore => FeatureDefinition::distance(
-                'Rod journal',
-                'depth of the deepest score',
                 gauges: [InstrumentKind::DialIndicator, InstrumentKind::TestIndicator, InstrumentKind::DepthMicrometer],
             ),
-            self::MainFillet => FeatureDefinition::size('Main', 'fillet radius', gauges: [InstrumentKind::RadiusGauge]),
-            self::PinFillet => FeatureDefinition::size('Rod journal', 'fillet radius', gauges: [InstrumentKind::RadiusGauge]),
-            self::MainFinish => FeatureDefinition::roughness('Main', 'finish, Ra'),
-            self::PinFinish => FeatureDefinition::roughness('Rod journal', 'finish, Ra'),
+            self::MainFillet => FeatureDefinition::size(gauges: [InstrumentKind::RadiusGauge]),
+            self::PinFillet => FeatureDefinition::size(gauges: [InstrumentKind::RadiusGauge]),
+            self::MainFinish => FeatureDefinition::roughness(),
+            self::PinFinish => FeatureDefinition::roughness(),
             self::RunOut => FeatureDefinition::distance(
-                'Main',
-                'run-out',
                 gauges: [InstrumentKind::TestIndicator, InstrumentKind::DialIndicator],
             ),
             self::SnoutRunOut => FeatureDefinition::distance(
-                'Crankshaft',
-                'run-out at the snout',
                 gauges: [InstrumentKind::TestIndicator, InstrumentKind::DialIndicator],
             ),
             self::EndPlay => FeatureDefinition::distance(
-                'Crankshaft',
-                'end play',
                 gauges: [InstrumentKind::DialIndicator, InstrumentKind::TestIndicator, InstrumentKind::FeelerGauge],
             ),
-            self::MainStrip => FeatureDefinition::distance('Main', 'plastic strip', gauges: [InstrumentKind::PlasticClearanceStrip]),
-            self::PinStrip => FeatureDefinition::distance('Rod journal', 'plastic strip', gauges: [InstrumentKind::PlasticClearanceStrip]),
+            self::MainStrip => FeatureDefinition::distance(gauges: [InstrumentKind::PlasticClearanceStrip]),
+            self::PinStrip => FeatureDefinition::distance(gauges: [InstrumentKind::PlasticClearanceStrip]),
         };
     }
 }

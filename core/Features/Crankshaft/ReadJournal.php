@@ -40,9 +40,7 @@ final readonly class ReadJournal
 
     public function subject(): Subject
     {
-        $place = Place::at(self::feature($this->group), $this->number);
-
-        return Subject::of($place->key(), $place->words());
+        return Subject::numbered(self::feature($this->group)->code(), $this->number);
     }
 
     /** @param  string  $spot  “front.90” */
@@ -111,7 +109,7 @@ final readonly class ReadJournal
         $finish = $this->measurements->value($this->finish());
 
         return JournalInspection::of(
-            Place::at(self::feature($this->group), $this->number)->words(),
+            $this->subject()->code,
             $this->group,
             $readings,
             $score,

@@ -45,7 +45,6 @@ enum FaceFeature: string implements Feature
     {
         return match ($this) {
             self::DeckPoint => FeatureDefinition::offset(
-                'Deck',
                 gauges: [
                     InstrumentKind::DepthMicrometer,
                     InstrumentKind::StraightedgeWithFeeler,
@@ -54,35 +53,24 @@ enum FaceFeature: string implements Feature
                 ],
             ),
             self::DeckHeight => FeatureDefinition::size(
-                'Deck',
-                'height',
                 gauges: [InstrumentKind::HeightGauge, InstrumentKind::DialIndicator, InstrumentKind::InsideMicrometer],
             ),
-            self::DeckPits => FeatureDefinition::look('Deck', 'pits', looks: ['none', Looks::OUTSIDE_BAND, Looks::INSIDE_BAND]),
+            self::DeckPits => FeatureDefinition::look(looks: ['none', Looks::OUTSIDE_BAND, Looks::INSIDE_BAND]),
             self::DeckPitDepth => FeatureDefinition::distance(
-                'Deck',
-                'deepest pit',
                 gauges: [InstrumentKind::DialIndicator, InstrumentKind::TestIndicator, InstrumentKind::DepthMicrometer],
             ),
-            self::DeckFinish => FeatureDefinition::roughness('Deck', 'finish, Ra'),
-            self::DeckStamp => FeatureDefinition::look('Deck', 'stamped numbers', looks: ['none', Looks::STAMPED]),
+            self::DeckFinish => FeatureDefinition::roughness(),
+            self::DeckStamp => FeatureDefinition::look(looks: ['none', Looks::STAMPED]),
             self::DeckFeeler => FeatureDefinition::distance(
-                'Deck',
-                'thickest feeler under a straightedge',
                 gauges: [InstrumentKind::StraightedgeWithFeeler, InstrumentKind::FeelerGauge],
             ),
             self::DeckStraightedge => FeatureDefinition::distance(
-                'Deck',
-                'thickest feeler under a straightedge over its whole length',
                 gauges: [InstrumentKind::StraightedgeWithFeeler, InstrumentKind::FeelerGauge],
             ),
             self::PistonToDeck => FeatureDefinition::offset(
-                'Cylinder',
-                'piston below the deck',
                 gauges: [InstrumentKind::DepthMicrometer, InstrumentKind::DialIndicator],
             ),
             self::HeadPoint => FeatureDefinition::offset(
-                'Head face',
                 gauges: [
                     InstrumentKind::DepthMicrometer,
                     InstrumentKind::StraightedgeWithFeeler,
@@ -91,25 +79,17 @@ enum FaceFeature: string implements Feature
                 ],
             ),
             self::HeadHeight => FeatureDefinition::size(
-                'Head face',
-                'height',
                 gauges: [InstrumentKind::OutsideMicrometer, InstrumentKind::DigitalCaliper],
             ),
-            self::HeadPits => FeatureDefinition::look('Head face', 'pits', looks: ['none', Looks::OUTSIDE_BAND, Looks::INSIDE_BAND]),
+            self::HeadPits => FeatureDefinition::look(looks: ['none', Looks::OUTSIDE_BAND, Looks::INSIDE_BAND]),
             self::HeadPitDepth => FeatureDefinition::distance(
-                'Head face',
-                'deepest pit',
                 gauges: [InstrumentKind::DialIndicator, InstrumentKind::TestIndicator, InstrumentKind::DepthMicrometer],
             ),
-            self::HeadFinish => FeatureDefinition::roughness('Head face', 'finish, Ra'),
+            self::HeadFinish => FeatureDefinition::roughness(),
             self::HeadFeeler => FeatureDefinition::distance(
-                'Head face',
-                'thickest feeler under a straightedge',
                 gauges: [InstrumentKind::StraightedgeWithFeeler, InstrumentKind::FeelerGauge],
             ),
             self::HeadStraightedge => FeatureDefinition::distance(
-                'Head face',
-                'thickest feeler under a straightedge over its whole length',
                 gauges: [InstrumentKind::StraightedgeWithFeeler, InstrumentKind::FeelerGauge],
             ),
         };

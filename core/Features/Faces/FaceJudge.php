@@ -14,6 +14,7 @@ use NorthLedger\Core\Finding\Criterion;
 use NorthLedger\Core\Finding\Finding;
 use NorthLedger\Core\Finding\Gate;
 use NorthLedger\Core\Finding\Limits;
+use NorthLedger\Core\Finding\Message;
 use NorthLedger\Core\Finding\Outcome;
 use NorthLedger\Core\Finding\Remedy;
 use NorthLedger\Core\Finding\Subject;
@@ -117,7 +118,7 @@ final readonly class FaceJudge implements Judge
                     Remedy::Machine,
                     $face->places,
                     $face->missing,
-                    $spec->flatnessOf === null ? '' : "As a {$spec->flatnessOf->value} gasket allows it.",
+                    $spec->flatnessOf === null ? '' : new Message('findings.reason.as_the_gasket', ['gasket' => $spec->flatnessOf]),
                 ),
             $this->local($gate, $face, $measurements),
             $this->pits($gate->under('DECK-4'), $face, $measurements),
@@ -151,7 +152,7 @@ final readonly class FaceJudge implements Judge
                         $this->tooLow($face, $measurements),
                         [$height],
                         [],
-                        $mustBeCut ? 'After the cut.' : '',
+                        $mustBeCut ? new Message('findings.reason.after_the_cut') : '',
                     ),
             ...$finish === null ? [] : [$finish],
         ];
@@ -178,7 +179,7 @@ final readonly class FaceJudge implements Judge
                 Remedy::Machine,
                 [$feeler->place],
                 [],
-                'By feeler under a straightedge as long as the span.',
+                new Message('findings.reason.by_feeler'),
             ),
             $ofSquares !== null => $gate->judged(
                 Criterion::LocalFlatness,
@@ -192,7 +193,7 @@ final readonly class FaceJudge implements Judge
             default => $gate->unread(
                 Criterion::LocalFlatness,
                 $missing,
-                'Not judged: read the close rows d and e as well, or feel along a straightedge as long as the span.',
+                new Message('findings.reason.close_rows'),
             ),
         };
     }
@@ -220,11 +221,11 @@ final readonly class FaceJudge implements Judge
             ! $measurements->isRead($depth) => $gate->unread(
                 Criterion::Pits,
                 [$depth],
-                'Inside the sealing band: their depth decides how much is cut.',
+                new Message('findings.reason.pits_depth'),
             ),
             default => $gate->failed(
                 Criterion::Pits,
-                'Inside the sealing band they have to go: the deepest adds to the cut, or is repaired.',
+                new Message('findings.reason.pits_have_to_go'),
                 Remedy::Machine,
                 [$place, $depth],
                 (string) $measurements->length($depth)?->nanometres,
@@ -248,12 +249,9 @@ final readonly class FaceJudge implements Judge
         }
         [$kind, $bank] = [$face->kind, $face->bank];
         $cut = $this->cut($face, $measurements);
-        $cautions = array_filter([
-            $kind === FaceKind::Deck ? $this->stamped($bank, $measurements->look(Place::at(FaceFeature::DeckStamp, $bank))) : '',
-            $kind === FaceKind::Deck && $this->sheet->valveTrain->hasExhaustInTheBlock()
-                ? 'The valve seats stand in this face and become lower by the cut: cut and check all of them after it.'
-                : '',
-        ]);
+        $stamped = $kind === FaceKind::Deck ? $this->stamped($bank, $measurements->look(Place::at(FaceFeature::DeckStamp, $bank))) : null;
+        $seats =
+            $kind === FaceKind::Deck && $this->sheet->valveTrain->hasExhaustInTheBlock() ? new Message('findings.also.seats_lower') : null;
         $height = $measurements->length(Place::at($kind->height(), $bank));
 
         return [
@@ -263,7 +261,9 @@ final readonly class FaceJudge implements Judge
                 WorkKind::Face,
                 $cut,
                 $height?->minus($cut),
-                implode(' ', $cautions),
+                $stamped !== null && $seats !== null
+                    ? new Message('findings.also.both', ['one' => $stamped, 'other' => $seats])
+                    : $stamped ?? $seats,
             ),
         ];
     }
@@ -273,14 +273,13 @@ final readonly class FaceJudge implements Judge
      *
      * @param  ?string  $look  Null where nobody has looked
      */
-    private function stamped(int $bank, ?string $look): string
+    private function stamped(int $bank, ?string $look): ?Message
     {
         $words = array_column($this->sheet->stampedPlacesOf($bank), 'words');
-        $where = $words === [] ? '' : ' ('.implode('; ', $words).')';
 
         return $look === Looks::STAMPED || ($look === null && $words !== [])
-            ? "Stamped numbers stand in this face{$where}: keep them where the cut allows, photograph and note them before."
-            : '';
+            ? new Message($words === [] ? 'findings.also.stamped' : 'findings.also.stamped_at', ['places' => implode('; ', $words)])
+            : null;
     }
 
     /**
@@ -302,7 +301,7 @@ final readonly class FaceJudge implements Judge
             $this->policy->incomingRule,
             $measurements,
             'DECK-6',
-            Subject::of('corners', 'Pistons at the corners'),
+            Subject::the('corners'),
         );
 
         return [

@@ -8,6 +8,7 @@ use NorthLedger\Core\Engine\Places\Feature;
 use NorthLedger\Core\Engine\Specification\EnginePart;
 use NorthLedger\Core\Engine\Specification\FaceSpec;
 use NorthLedger\Core\Engine\Specification\SpecificationSheet;
+use NorthLedger\Core\Finding\Message;
 use NorthLedger\Core\Finding\Subject;
 
 /** The two kinds of face that seal the combustion: the deck of the block and the face of the head (DECK). */
@@ -69,8 +70,10 @@ enum FaceKind: string
     }
 
     /** “Deck”, “Deck, bank 2”, “Head face, bank 1” */
-    public function name(SpecificationSheet $sheet, int $bank): string
+    public function name(SpecificationSheet $sheet, int $bank): Message
     {
-        return ($this === self::Deck ? 'Deck' : 'Head face').(count($sheet->layout->banks) > 1 ? ", bank {$bank}" : '');
+        return count($sheet->layout->banks) > 1
+            ? new Message("places.subject.{$this->value}_of_bank", ['bank' => $bank])
+            : new Message("places.subject.{$this->value}");
     }
 }

@@ -6,6 +6,7 @@ namespace NorthLedger\Core\Features\Faces;
 
 use NorthLedger\Core\Engine\Places\Place;
 use NorthLedger\Core\Engine\Specification\SpecificationSheet;
+use NorthLedger\Core\Finding\Message;
 use NorthLedger\Core\Inspection\Characteristic;
 use NorthLedger\Core\Inspection\CharacteristicRow;
 use NorthLedger\Core\Inspection\CharacteristicRows;
@@ -25,8 +26,8 @@ final readonly class FacePlaces
         }
         if ($sheet->deck !== null) {
             $corners = new CharacteristicRows(self::corners($sheet));
-            $tables[] = new CharacteristicTable('Pistons at the corners', $corners->columns(), [
-                $corners->needed('below the deck, above zero', FaceFeature::PistonToDeck),
+            $tables[] = new CharacteristicTable(new Message('places.table.corners'), $corners->columns(), [
+                $corners->needed('below_the_deck', FaceFeature::PistonToDeck),
             ]);
         }
 
@@ -54,18 +55,10 @@ final readonly class FacePlaces
         $grid = FaceGrid::of($face, $bores);
         $points = $grid->points;
         $rows = [];
-        foreach (
-            [
-                'a' => 'a, intake side',
-                'd' => 'd, close to it',
-                'b' => 'b, between the bores',
-                'e' => 'e, close to c',
-                'c' => 'c, exhaust side',
-            ] as $row => $label
-        ) {
+        foreach (['a', 'd', 'b', 'e', 'c'] as $row) {
             $rows[] = new CharacteristicRow(
                 '',
-                $label,
+                new Message("places.row.grid_{$row}"),
                 array_map(
                     static fn (string $column): ?Characteristic => match (true) {
                         ! isset($points["{$row}{$column}"]) => null,
@@ -82,11 +75,11 @@ final readonly class FacePlaces
         $about =
             [
                 'feeler' => Characteristic::needed(Place::at($kind->feeler(), $bank)),
-                'height left' => Characteristic::needed(Place::at($kind->height(), $bank), $face->standardHeight),
+                'height_left' => Characteristic::needed(Place::at($kind->height(), $bank), $face->standardHeight),
                 'pits' => Characteristic::needed(Place::at($kind->pits(), $bank)),
-                'deepest pit' => Characteristic::optional(Place::at($kind->pitDepth(), $bank)),
-                'Ra' => Characteristic::optional(Place::at($kind->finish(), $bank)),
-            ] + ($kind === FaceKind::Deck ? ['stamped numbers' => Characteristic::optional(Place::at(FaceFeature::DeckStamp, $bank))] : []);
+                'deepest_pit' => Characteristic::optional(Place::at($kind->pitDepth(), $bank)),
+                'ra' => Characteristic::optional(Place::at($kind->finish(), $bank)),
+            ] + ($kind === FaceKind::Deck ? ['stamped_numbers' => Characteristic::optional(Place::at(FaceFeature::DeckStamp, $bank))] : []);
 
         return [
             new CharacteristicTable(
@@ -95,7 +88,11 @@ final readonly class FacePlaces
                 $rows,
                 array_map(static fn (string $spot): string => Place::at($kind->point(), $bank, $spot)->key(), array_keys($points)),
             ),
-            new CharacteristicTable("{$name}, the whole", array_keys($about), [new CharacteristicRow('', 'reads', array_values($about))]),
+            new CharacteristicTable(
+                new Message('places.table.the_whole_of', ['face' => $name]),
+                array_map(static fn (string $column): Message => new Message("places.row.{$column}"), array_keys($about)),
+                [new CharacteristicRow('', new Message('places.row.reads'), array_values($about))],
+            ),
         ];
     }
 }

@@ -7,6 +7,7 @@ namespace NorthLedger\Core\Features\Heads;
 use NorthLedger\Core\Engine\Places\Place;
 use NorthLedger\Core\Engine\Specification\ValveSpec;
 use NorthLedger\Core\Finding\Criterion;
+use NorthLedger\Core\Finding\Message;
 use NorthLedger\Core\Finding\Subject;
 use NorthLedger\Core\Inspection\PlannedWork;
 use NorthLedger\Core\Inspection\WorkKind;
@@ -60,7 +61,7 @@ final readonly class GuideWork
         $clearance = $this->spec->stemClearance?->middle();
 
         return $stem === null || $clearance === null
-            ? PlannedWork::of('VALVE-2', $this->valve, WorkKind::ReamGuide, said: 'To its stem and the clearance: measure the stem.')
+            ? PlannedWork::of('VALVE-2', $this->valve, WorkKind::ReamGuide, said: new Message('findings.also.measure_the_stem'))
             : PlannedWork::of('VALVE-2', $this->valve, WorkKind::ReamGuide, target: $stem->plus($clearance));
     }
 

@@ -13,6 +13,7 @@ use NorthLedger\Core\Finding\Criterion;
 use NorthLedger\Core\Finding\Finding;
 use NorthLedger\Core\Finding\Gate;
 use NorthLedger\Core\Finding\Limits;
+use NorthLedger\Core\Finding\Message;
 use NorthLedger\Core\Finding\Outcome;
 use NorthLedger\Core\Finding\Remedy;
 use NorthLedger\Core\Finding\Subject;
@@ -104,8 +105,7 @@ final readonly class HeadJudge implements Judge
             ? [
                 $gate->failed(
                     Criterion::DropAgainstClearance,
-                    'It does not fall freely, and its clearance measures fine. A bent stem, dirt in the guide, or a reading that is '.
-                        'wrong: look again.',
+                    new Message('findings.reason.drop_against_clearance'),
                     Remedy::Decide,
                     [$drop, ...$clearance->places],
                 ),
@@ -121,7 +121,7 @@ final readonly class HeadJudge implements Judge
     private function evenness(Measurements $measurements): array
     {
         $findings = [];
-        foreach (['in' => 'Intake guides', 'ex' => 'Exhaust guides'] as $kind => $subject) {
+        foreach (['in', 'ex'] as $kind) {
             $valves = array_values(
                 array_filter(ValvePlaces::valves($this->sheet), static fn (array $valve): bool => str_starts_with($valve[1], $kind)),
             );
@@ -131,7 +131,7 @@ final readonly class HeadJudge implements Judge
                 $this->policy->incomingRule,
                 $measurements,
                 'VALVE-1',
-                Subject::of("guides.{$kind}", $subject),
+                Subject::of("guides.{$kind}", new Message("places.subject.guides_{$kind}")),
             );
             $findings[] = $gate->spread(
                 Criterion::Evenness,
@@ -191,7 +191,7 @@ final readonly class HeadJudge implements Judge
                 static fn (PlannedWork $work): bool => $work->kind === WorkKind::PressGuide && $work->about->kind() === "valve.{$kind}",
             );
             if ($subject !== null && $pressed === []) {
-                $uneven[] = PlannedWork::of('VALVE-1', $subject, WorkKind::PressGuide, said: 'All to one height.');
+                $uneven[] = PlannedWork::of('VALVE-1', $subject, WorkKind::PressGuide, said: new Message('findings.also.one_height'));
             }
         }
 

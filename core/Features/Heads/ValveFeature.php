@@ -46,13 +46,9 @@ enum ValveFeature: string implements Feature
     {
         return match ($this) {
             self::GuideHeight => FeatureDefinition::size(
-                'Cylinder',
-                'guide height',
                 gauges: [InstrumentKind::DepthMicrometer, InstrumentKind::DigitalCaliper],
             ),
             self::Guide => FeatureDefinition::size(
-                'Cylinder',
-                'guide bore',
                 gauges: [
                     InstrumentKind::SmallHoleGauge,
                     InstrumentKind::TelescopingGauge,
@@ -61,24 +57,18 @@ enum ValveFeature: string implements Feature
                 ],
             ),
             self::Stem => FeatureDefinition::size(
-                'Cylinder',
-                'valve stem',
                 gauges: [InstrumentKind::OutsideMicrometer, InstrumentKind::DigitalCaliper],
             ),
-            self::Drop => FeatureDefinition::look('Cylinder', 'valve drops', looks: ['drops', Looks::TIGHT]),
-            self::SeatFace => FeatureDefinition::look('Cylinder', 'seat face', looks: ['sound', Looks::PITTED, Looks::BURNT, Looks::SUNK]),
-            self::SeatAngle => FeatureDefinition::look('Cylinder', 'seat angles', looks: ['right', Looks::OTHER_ANGLES]),
+            self::Drop => FeatureDefinition::look(looks: ['drops', Looks::TIGHT]),
+            self::SeatFace => FeatureDefinition::look(looks: ['sound', Looks::PITTED, Looks::BURNT, Looks::SUNK]),
+            self::SeatAngle => FeatureDefinition::look(looks: ['right', Looks::OTHER_ANGLES]),
             self::SeatWidth => FeatureDefinition::size(
-                'Cylinder',
-                'seat width',
                 gauges: [InstrumentKind::DigitalCaliper, InstrumentKind::OutsideMicrometer],
             ),
             self::SeatRunOut => FeatureDefinition::distance(
-                'Cylinder',
-                'seat run-out',
                 gauges: [InstrumentKind::TestIndicator, InstrumentKind::DialIndicator],
             ),
-            self::Vacuum => FeatureDefinition::look('Cylinder', 'vacuum', looks: ['holds', Looks::FALLS]),
+            self::Vacuum => FeatureDefinition::look(looks: ['holds', Looks::FALLS]),
         };
     }
 }

@@ -10,6 +10,7 @@ use NorthLedger\Core\Engine\Specification\EnginePart;
 use NorthLedger\Core\Engine\Specification\SpecificationSheet;
 use NorthLedger\Core\Engine\Specification\ValveSpec;
 use NorthLedger\Core\Finding\Criterion;
+use NorthLedger\Core\Finding\Message;
 use NorthLedger\Core\Finding\Subject;
 use NorthLedger\Core\Inspection\Characteristic;
 use NorthLedger\Core\Inspection\CharacteristicRow;
@@ -23,26 +24,21 @@ final readonly class ValvePlaces
     /** @return list<CharacteristicTable> */
     public static function tables(SpecificationSheet $sheet): array
     {
-        return [self::ofKind($sheet, 'in', 'Intake valves'), self::ofKind($sheet, 'ex', 'Exhaust valves')];
+        return [self::ofKind($sheet, 'in'), self::ofKind($sheet, 'ex')];
     }
 
     /** The subject of a valve's findings: “Cylinder 3, intake”. */
     public static function subject(int $cylinder, string $spot): Subject
     {
-        $number = ltrim($spot, 'inex');
-
-        return Subject::of(
-            "valve.{$cylinder}.{$spot}",
-            "Cylinder {$cylinder}, ".(str_starts_with($spot, 'in') ? 'intake' : 'exhaust').($number === '' ? '' : " {$number}"),
-        );
+        return Subject::of("valve.{$cylinder}.{$spot}", new Message("places.subject.valve_{$spot}", ['number' => $cylinder]));
     }
 
-    private static function ofKind(SpecificationSheet $sheet, string $kind, string $title): CharacteristicTable
+    private static function ofKind(SpecificationSheet $sheet, string $kind): CharacteristicTable
     {
         $valves = array_values(array_filter(self::valves($sheet), static fn (array $valve): bool => str_starts_with($valve[1], $kind)));
         $row = static fn (string $group, string $label, Feature $feature): CharacteristicRow => new CharacteristicRow(
-            $group,
-            $label,
+            $group === '' ? '' : new Message("places.row.{$group}"),
+            new Message("places.row.{$label}"),
             array_map(
                 static fn (array $valve): Characteristic => $feature === ValveFeature::SeatFace
                     ? Characteristic::optional(Place::at($feature, $valve[0], $valve[1]))
@@ -55,17 +51,17 @@ final readonly class ValvePlaces
         );
 
         return new CharacteristicTable(
-            $title,
+            new Message("places.table.valves_{$kind}"),
             array_map(static fn (array $valve): string => trim($valve[0].' '.ltrim($valve[1], 'inex')), $valves),
             [
-                $row('Guide', 'height', ValveFeature::GuideHeight),
-                $row('', 'bore, widest', ValveFeature::Guide),
-                $row('', 'valve stem', ValveFeature::Stem),
+                $row('guide', 'height', ValveFeature::GuideHeight),
+                $row('', 'widest_bore', ValveFeature::Guide),
+                $row('', 'valve_stem', ValveFeature::Stem),
                 $row('', 'drops', ValveFeature::Drop),
-                $row('Seat', 'face', ValveFeature::SeatFace),
+                $row('seat', 'face', ValveFeature::SeatFace),
                 $row('', 'angles', ValveFeature::SeatAngle),
                 $row('', 'width', ValveFeature::SeatWidth),
-                $row('', 'run-out', ValveFeature::SeatRunOut),
+                $row('', 'run_out', ValveFeature::SeatRunOut),
                 $row('', 'vacuum', ValveFeature::Vacuum),
             ],
             [],

@@ -33,7 +33,6 @@ enum HousingFeature: string implements Feature
     {
         return match ($this) {
             self::Housing => FeatureDefinition::size(
-                'Housing',
                 gauges: [
                     InstrumentKind::BoreGaugeTenth,
                     InstrumentKind::BoreGaugeHalfThou,
@@ -44,19 +43,15 @@ enum HousingFeature: string implements Feature
                 ],
                 needsStatedGauge: true,
             ),
-            self::Imprint => FeatureDefinition::look('Housing', 'bearing imprint or step', looks: ['none', Looks::IMPRINT, Looks::STEP]),
+            self::Imprint => FeatureDefinition::look(looks: ['none', Looks::IMPRINT, Looks::STEP]),
             self::Offset => FeatureDefinition::offset(
-                'Housing',
-                'offset from the line',
                 gauges: [InstrumentKind::TestIndicator, InstrumentKind::DialIndicator],
             ),
-            self::PartingGap => FeatureDefinition::distance('Housing', 'gap at the parting face', gauges: [InstrumentKind::FeelerGauge]),
+            self::PartingGap => FeatureDefinition::distance(gauges: [InstrumentKind::FeelerGauge]),
             self::ThrustWidth => FeatureDefinition::size(
-                'Housing',
-                'thrust width',
                 gauges: [InstrumentKind::OutsideMicrometer, InstrumentKind::DigitalCaliper],
             ),
-            self::ThrustFace => FeatureDefinition::look('Housing', 'thrust face', looks: ['smooth', 'marks, not felt', Looks::CATCHES]),
+            self::ThrustFace => FeatureDefinition::look(looks: ['smooth', 'marks, not felt', Looks::CATCHES]),
         };
     }
 }

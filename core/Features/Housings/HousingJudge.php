@@ -13,6 +13,7 @@ use NorthLedger\Core\Engine\Specification\SpecificationSheet;
 use NorthLedger\Core\Finding\Criterion;
 use NorthLedger\Core\Finding\Finding;
 use NorthLedger\Core\Finding\Gate;
+use NorthLedger\Core\Finding\Message;
 use NorthLedger\Core\Finding\Outcome;
 use NorthLedger\Core\Finding\Remedy;
 use NorthLedger\Core\Finding\Subject;
@@ -74,7 +75,7 @@ final readonly class HousingJudge implements Judge
                 return null;
             }
             $housings[] = HousingToBore::of(
-                "housing {$housing}",
+                "housing.{$housing}",
                 array_map(static fn (Reading $reading): Length => $reading->corrected, $measurements->readings($this->bore($housing))),
                 $offset->absolute(),
             );
@@ -129,7 +130,7 @@ final readonly class HousingJudge implements Judge
             $this->policy->incomingRule,
             $measurements,
             'LINE-1',
-            Subject::of("housing.{$housing}", "Housing {$housing}"),
+            Subject::numbered('housing', $housing),
         );
         $loose = array_values(
             array_filter(
@@ -141,7 +142,7 @@ final readonly class HousingJudge implements Judge
         return [
             ...$loose === []
                 ? []
-                : [$gate->unread(Criterion::CapsTorqued, $loose, 'Read with the caps torqued: without it the housing has another shape.')],
+                : [$gate->unread(Criterion::CapsTorqued, $loose, new Message('findings.reason.caps_loose'))],
             $gate->sizes(Criterion::Size, $places, $this->spec->diameterAt($step), Remedy::Machine),
             $gate->spread(Criterion::OutOfRound, $places, $this->spec->outOfRound, Remedy::Machine),
             $gate
@@ -166,7 +167,7 @@ final readonly class HousingJudge implements Judge
             $this->policy->incomingRule,
             $measurements,
             'LINE-2',
-            Subject::of('line', 'Line of the housings'),
+            Subject::the('line'),
         );
         $pairs = array_map(static fn (int $index): array => [$places[$index], $places[$index + 1]], array_keys(array_slice($places, 1)));
 
@@ -194,20 +195,20 @@ final readonly class HousingJudge implements Judge
                 $this->policy->incomingRule,
                 $measurements,
                 'LINE-3',
-                Subject::of("housing.{$housing}", "Housing {$housing}"),
+                Subject::numbered('housing', $housing),
             );
             $gap = $measurements->length($place);
             $findings[] = match (true) {
                 $gap === null => $gate->unread(Criterion::PartingFace, [$place]),
                 $this->spec->isPartedBy($gap) => $gate->failed(
                     Criterion::PartingFace,
-                    'A feeler enters the torqued case: the halves do not seal and the bearings do not hold.',
+                    new Message('findings.reason.feeler_enters'),
                     Remedy::Scrap,
                     [$place],
                 ),
                 default => $gate->passed(
                     Criterion::PartingFace,
-                    $gap->isZero() ? 'no feeler enters' : 'only a thinner feeler enters than the one that condemns',
+                    new Message($gap->isZero() ? 'findings.reason.no_feeler_enters' : 'findings.reason.thinner_feeler_enters'),
                     [$place],
                 ),
             };
@@ -228,7 +229,7 @@ final readonly class HousingJudge implements Judge
             $this->policy->incomingRule,
             $measurements,
             'LINE-4',
-            Subject::of("thrust.{$housing}", "Thrust, housing {$housing}"),
+            Subject::numbered('thrust', $housing),
         );
 
         return [
@@ -264,30 +265,30 @@ final readonly class HousingJudge implements Judge
                     'LINE-2a',
                     self::all(),
                     Criterion::LineBoreStep,
-                    'They have to be bored, and the sheet does not say to which steps there are bearings.',
+                    new Message('findings.reason.no_line_steps'),
                 ),
             ],
             $isScrap && ! $isLast => [
-                $this->scrapped('LINE-2a', 'No offered step is larger than the hole with its offset and the stock: nothing cleans up.'),
+                $this->scrapped('LINE-2a', new Message('findings.reason.no_step_cleans_up')),
             ],
             $isScrap && $this->spec->lineBoreSteps === [] => [
-                $this->scrapped('LINE-2a', 'They cannot be honed back into range, and there are no bearings for a larger bore.'),
+                $this->scrapped('LINE-2a', new Message('findings.reason.no_larger_bearings')),
             ],
             $plan?->work !== LineWork::Hone && $isLast && $this->spec->lineBoreSteps !== [] => [
-                $this->scrapped('LINE-3', 'They stand at the largest step there are bearings for, and would have to be bored again.'),
+                $this->scrapped('LINE-3', new Message('findings.reason.at_the_last_step')),
             ],
             default => [],
         };
     }
 
-    private function scrapped(string $rule, string $said): Finding
+    private function scrapped(string $rule, Message $said): Finding
     {
         return Finding::failed(EnginePart::Block, $rule, self::all(), Criterion::LineBoreStep, $said, Remedy::Scrap, []);
     }
 
     private static function all(): Subject
     {
-        return Subject::of('housings', 'Housings');
+        return Subject::the('housings');
     }
 
     /**
@@ -305,7 +306,7 @@ final readonly class HousingJudge implements Judge
                     WorkKind::LineHone,
                     $step,
                     $this->spec->diameterAt($step)?->middle(),
-                    'Caps torqued, all in one setting; the crankshaft comes nearer to the camshaft by half of what is cut.',
+                    new Message('findings.also.line_honed'),
                 ),
             ],
             LineWork::Bore => [
@@ -315,7 +316,7 @@ final readonly class HousingJudge implements Judge
                     WorkKind::LineBore,
                     $plan->step?->plus($step),
                     $plan->target,
-                    'Caps torqued, all in one setting.',
+                    new Message('findings.also.line_bored'),
                 ),
             ],
             LineWork::Scrap => [],

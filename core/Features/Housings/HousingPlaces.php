@@ -9,6 +9,7 @@ use NorthLedger\Core\Engine\Specification\HousingSpec;
 use NorthLedger\Core\Engine\Specification\SpecificationSheet;
 use NorthLedger\Core\Engine\Specification\ThrustSpec;
 use NorthLedger\Core\Finding\Criterion;
+use NorthLedger\Core\Finding\Message;
 use NorthLedger\Core\Inspection\Characteristic;
 use NorthLedger\Core\Inspection\CharacteristicRow;
 use NorthLedger\Core\Inspection\CharacteristicRows;
@@ -34,7 +35,7 @@ final readonly class HousingPlaces
         $rows = [];
         foreach (self::CLOCK as $index => $degrees) {
             $rows[] = new CharacteristicRow(
-                $index === 0 ? 'Bore' : '',
+                $index === 0 ? new Message('places.row.bore') : '',
                 self::clockLabel($spec, $numbers, $degrees),
                 array_map(
                     static fn (int $housing): Characteristic => Characteristic::needed(
@@ -45,15 +46,15 @@ final readonly class HousingPlaces
                 ),
             );
         }
-        $rows[] = $housings->needed('imprint or step', HousingFeature::Imprint);
-        $rows[] = $housings->needed('offset from the line', HousingFeature::Offset);
+        $rows[] = $housings->needed('imprint', HousingFeature::Imprint);
+        $rows[] = $housings->needed('offset', HousingFeature::Offset);
         if ($spec->partingGap !== null) {
-            $rows[] = $housings->needed('parting feeler', HousingFeature::PartingGap);
+            $rows[] = $housings->needed('parting_feeler', HousingFeature::PartingGap);
         }
 
         return [
             new CharacteristicTable(
-                'Housings, from the front; 0° is square to the parting line',
+                new Message('places.table.housings'),
                 $housings->columns(),
                 $rows,
                 [],
@@ -69,10 +70,13 @@ final readonly class HousingPlaces
         $nominal = CharacteristicRows::middle($spec->width);
 
         return new CharacteristicTable(
-            "Thrust, housing {$spec->housing}",
-            ['0°', '90°', '180°', '270°', 'face'],
+            new Message('places.subject.thrust', ['number' => $spec->housing]),
             [
-                new CharacteristicRow('', 'width, polished band', [
+                ...array_map(static fn (string $spot): Message => new Message('places.degrees', ['degrees' => $spot]), self::THRUST_SPOTS),
+                new Message('places.row.face'),
+            ],
+            [
+                new CharacteristicRow('', new Message('places.row.polished_band'), [
                     ...array_map(
                         static fn (string $spot): Characteristic => Characteristic::needed(
                             Place::at(HousingFeature::ThrustWidth, $spec->housing, $spot),
@@ -106,12 +110,14 @@ final readonly class HousingPlaces
      *
      * @param  list<int>  $housings
      */
-    private static function clockLabel(HousingSpec $spec, array $housings, int $degrees): string
+    private static function clockLabel(HousingSpec $spec, array $housings, int $degrees): Message
     {
         $read = array_values(array_unique(array_map(static fn (int $housing): int => self::clear($spec, $housing, $degrees), $housings)));
         sort($read);
 
-        return implode(' or ', array_map(static fn (int $at): string => "{$at}°", $read));
+        return isset($read[1])
+            ? new Message('places.degrees_or', ['one' => $read[0], 'other' => $read[1]])
+            : new Message('places.degrees', ['degrees' => $read[0] ?? $degrees]);
     }
 
     private static function clear(HousingSpec $spec, int $housing, int $degrees): int

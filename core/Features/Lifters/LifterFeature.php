@@ -39,8 +39,6 @@ enum LifterFeature: string implements Feature
     {
         return match ($this) {
             self::LifterBore => FeatureDefinition::size(
-                'Lifter',
-                'bore',
                 gauges: [
                     InstrumentKind::SmallHoleGauge,
                     InstrumentKind::TelescopingGauge,
@@ -49,13 +47,9 @@ enum LifterFeature: string implements Feature
                 ],
             ),
             self::LifterFeel => FeatureDefinition::look(
-                'Lifter',
-                'by feel, in its bore',
                 looks: ['falls slowly, no shake', Looks::LOOSE, Looks::STICKS],
             ),
             self::Lifter => FeatureDefinition::size(
-                'Lifter',
-                'body',
                 gauges: [InstrumentKind::OutsideMicrometer, InstrumentKind::DigitalCaliper],
             ),
         };

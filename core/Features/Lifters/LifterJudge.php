@@ -12,6 +12,7 @@ use NorthLedger\Core\Engine\Specification\SpecificationSheet;
 use NorthLedger\Core\Finding\Criterion;
 use NorthLedger\Core\Finding\Finding;
 use NorthLedger\Core\Finding\Gate;
+use NorthLedger\Core\Finding\Message;
 use NorthLedger\Core\Finding\Outcome;
 use NorthLedger\Core\Finding\Remedy;
 use NorthLedger\Core\Finding\Subject;
@@ -42,7 +43,7 @@ final readonly class LifterJudge implements Judge
                 $this->policy->incomingRule,
                 $measurements,
                 self::RULE,
-                Subject::of("lifter.{$number}", "Lifter {$number}"),
+                Subject::numbered('lifter', $number),
             );
             $findings[] = $this->ofLifter($gate, $number, $measurements);
         }
@@ -80,7 +81,7 @@ final readonly class LifterJudge implements Judge
                     self::RULE,
                     $finding->about,
                     WorkKind::Resize,
-                    said: 'Bush or ream the bore, or fit another lifter.',
+                    said: new Message('findings.also.lifter'),
                 ),
                 array_filter($findings, static fn (Finding $finding): bool => $finding->outcome === Outcome::Fail),
             ),

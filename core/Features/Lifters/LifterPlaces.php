@@ -6,6 +6,7 @@ namespace NorthLedger\Core\Features\Lifters;
 
 use NorthLedger\Core\Engine\Specification\SpecificationSheet;
 use NorthLedger\Core\Finding\Criterion;
+use NorthLedger\Core\Finding\Message;
 use NorthLedger\Core\Inspection\CharacteristicRows;
 use NorthLedger\Core\Inspection\CharacteristicTable;
 
@@ -24,12 +25,12 @@ final readonly class LifterPlaces
         foreach (array_chunk(range(1, $sheet->lifters->count), self::IN_A_TABLE) as $numbers) {
             $lifters = new CharacteristicRows($numbers);
             $tables[] = new CharacteristicTable(
-                'Lifters, dry and clean',
+                new Message('places.table.lifters'),
                 $lifters->columns(),
                 [
-                    $lifters->needed('by feel', LifterFeature::LifterFeel),
+                    $lifters->needed('by_feel', LifterFeature::LifterFeel),
                     $lifters->optional(
-                        'bore at working depth',
+                        'working_bore',
                         LifterFeature::LifterBore,
                         '',
                         CharacteristicRows::middle($sheet->lifters->bore),

@@ -34,8 +34,6 @@ enum RodFeature: string implements Feature
     {
         return match ($this) {
             self::BigEnd => FeatureDefinition::size(
-                'Rod',
-                'big end',
                 gauges: [
                     InstrumentKind::BoreGaugeTenth,
                     InstrumentKind::BoreGaugeHalfThou,
@@ -47,8 +45,6 @@ enum RodFeature: string implements Feature
                 needsStatedGauge: true,
             ),
             self::SmallEnd => FeatureDefinition::size(
-                'Rod',
-                'small end',
                 gauges: [
                     InstrumentKind::SmallHoleGauge,
                     InstrumentKind::TelescopingGauge,
@@ -56,20 +52,16 @@ enum RodFeature: string implements Feature
                     InstrumentKind::DigitalCaliper,
                 ],
             ),
-            self::Centres => FeatureDefinition::size('Rod', 'centre distance', gauges: [InstrumentKind::DialIndicator]),
+            self::Centres => FeatureDefinition::size(gauges: [InstrumentKind::DialIndicator]),
             self::Bend => FeatureDefinition::distance(
-                'Rod',
-                'bend',
                 gauges: [InstrumentKind::DialIndicator, InstrumentKind::TestIndicator, InstrumentKind::FeelerGauge],
             ),
             self::Twist => FeatureDefinition::distance(
-                'Rod',
-                'twist',
                 gauges: [InstrumentKind::DialIndicator, InstrumentKind::TestIndicator, InstrumentKind::FeelerGauge],
             ),
-            self::BigEndMass => FeatureDefinition::mass('Rod', 'weight of the big end'),
-            self::SmallEndMass => FeatureDefinition::mass('Rod', 'weight of the small end'),
-            self::RodMass => FeatureDefinition::mass('Rod', 'weight of the whole rod'),
+            self::BigEndMass => FeatureDefinition::mass(),
+            self::SmallEndMass => FeatureDefinition::mass(),
+            self::RodMass => FeatureDefinition::mass(),
         };
     }
 }

@@ -14,6 +14,7 @@ use NorthLedger\Core\Finding\Criterion;
 use NorthLedger\Core\Finding\Finding;
 use NorthLedger\Core\Finding\Gate;
 use NorthLedger\Core\Finding\Limits;
+use NorthLedger\Core\Finding\Message;
 use NorthLedger\Core\Finding\Outcome;
 use NorthLedger\Core\Finding\Remedy;
 use NorthLedger\Core\Finding\Subject;
@@ -75,7 +76,7 @@ final readonly class RodJudge implements Judge
         return [
             ...$loose === []
                 ? []
-                : [$gate->unread(Criterion::CapsTorqued, $loose, 'Read with the cap torqued: without it the big end has another shape.')],
+                : [$gate->unread(Criterion::CapsTorqued, $loose, new Message('findings.reason.cap_loose'))],
             $gate->sizes(Criterion::BigEnd, self::bigEnd($rod), $spec->bigEnd, Remedy::Machine),
             $gate->widest(Criterion::BigEndOutOfRound, [[$front, $frontAcross], [$rear, $rearAcross]], $spec->outOfRound, Remedy::Machine),
             $gate->widest(Criterion::BigEndTaper, [[$front, $rear], [$frontAcross, $rearAcross]], $spec->taper, Remedy::Machine),
@@ -116,7 +117,7 @@ final readonly class RodJudge implements Judge
 
     private function spread(RodWeights $weights, Measurements $measurements): Finding
     {
-        $subject = Subject::of('rods', 'Rods');
+        $subject = Subject::the('rods');
         $gate = new Gate(EnginePart::Rods, $this->policy->incomingRule, $measurements, 'ROD-3', $subject);
         if ($weights->spread === null) {
             return $gate->unread(Criterion::WeightSpread, $weights->missing);

@@ -6,6 +6,7 @@ namespace NorthLedger\Core\Features\Rods;
 
 use NorthLedger\Core\Engine\Specification\SpecificationSheet;
 use NorthLedger\Core\Finding\Criterion;
+use NorthLedger\Core\Finding\Message;
 use NorthLedger\Core\Inspection\CharacteristicRows;
 use NorthLedger\Core\Inspection\CharacteristicTable;
 
@@ -25,21 +26,21 @@ final readonly class RodPlaces
 
         return [
             new CharacteristicTable(
-                'Rods',
+                new Message('places.table.rods'),
                 $rods->columns(),
                 [
-                    $rods->needed('0°', RodFeature::BigEnd, self::BIG_END[0], $bigEnd, 'Big end, front'),
-                    $rods->needed('90°', RodFeature::BigEnd, self::BIG_END[1], $bigEnd),
-                    $rods->needed('0°', RodFeature::BigEnd, self::BIG_END[2], $bigEnd, 'Big end, rear'),
-                    $rods->needed('90°', RodFeature::BigEnd, self::BIG_END[3], $bigEnd),
-                    $rods->needed('0°', RodFeature::SmallEnd, '0', $smallEnd, 'Small end'),
-                    $rods->needed('90°', RodFeature::SmallEnd, '90', $smallEnd),
-                    $rods->needed('centres', RodFeature::Centres, '', CharacteristicRows::middle($spec->centreDistance), 'Straight'),
+                    $rods->needed('0', RodFeature::BigEnd, self::BIG_END[0], $bigEnd, 'big_end_front'),
+                    $rods->needed('90', RodFeature::BigEnd, self::BIG_END[1], $bigEnd),
+                    $rods->needed('0', RodFeature::BigEnd, self::BIG_END[2], $bigEnd, 'big_end_rear'),
+                    $rods->needed('90', RodFeature::BigEnd, self::BIG_END[3], $bigEnd),
+                    $rods->needed('0', RodFeature::SmallEnd, '0', $smallEnd, 'small_end_of_rod'),
+                    $rods->needed('90', RodFeature::SmallEnd, '90', $smallEnd),
+                    $rods->needed('centres', RodFeature::Centres, '', CharacteristicRows::middle($spec->centreDistance), 'straight'),
                     $rods->needed('bend', RodFeature::Bend),
                     $rods->needed('twist', RodFeature::Twist),
-                    $rods->needed('big end', RodFeature::BigEndMass, '', null, 'Weight'),
-                    $rods->needed('small end', RodFeature::SmallEndMass),
-                    $rods->optional('or the whole rod', RodFeature::RodMass),
+                    $rods->needed('big_end', RodFeature::BigEndMass, '', null, 'weight'),
+                    $rods->needed('small_end', RodFeature::SmallEndMass),
+                    $rods->optional('or_whole_rod', RodFeature::RodMass),
                 ],
                 [],
                 $rods->subjects('rod'),

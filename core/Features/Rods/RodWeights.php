@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace NorthLedger\Core\Features\Rods;
 
 use NorthLedger\Core\Engine\Places\Place;
+use NorthLedger\Core\Finding\Message;
 use NorthLedger\Core\Finding\Subject;
 use NorthLedger\Core\Inspection\PlannedWork;
 use NorthLedger\Core\Inspection\WorkKind;
@@ -15,10 +16,10 @@ use NorthLedger\Core\Record\Measurements;
 /** The rods on the scale: which is the odd one, and what comes off which end of it (ROD-3). */
 final readonly class RodWeights
 {
-    private const ENDS = ['big end' => RodFeature::BigEndMass, 'small end' => RodFeature::SmallEndMass];
+    private const ENDS = ['big' => RodFeature::BigEndMass, 'small' => RodFeature::SmallEndMass];
 
     /**
-     * @param  array<int, array{'big end': int, 'small end': int}>  $ends  In micrograms by rod
+     * @param  array<int, array{big: int, small: int}>  $ends  In micrograms by rod
      * @param  array<int, int>  $totals  In micrograms by rod
      * @param  ?int  $spread  Heaviest less lightest, in micrograms; null until every rod is weighed
      * @param  list<Place>  $extremes  Of the heaviest and the lightest rod
@@ -46,7 +47,7 @@ final readonly class RodWeights
             $small = $measurements->value(Place::at(RodFeature::SmallEndMass, $rod));
             $whole = $measurements->value(Place::at(RodFeature::RodMass, $rod));
             if ($big !== null && $small !== null) {
-                $ends[$rod] = ['big end' => (int) $big, 'small end' => (int) $small];
+                $ends[$rod] = ['big' => (int) $big, 'small' => (int) $small];
                 $totals[$rod] = (int) $big + (int) $small;
             } elseif ($whole !== null) {
                 $totals[$rod] = (int) $whole;
@@ -114,9 +115,9 @@ final readonly class RodWeights
                     'ROD-3',
                     Subject::rod($odd),
                     WorkKind::Replace,
-                    said: 'It is '.
-                        MassNotation::grams($this->secondLightest($odd) - $totals[$odd]).
-                        ' g lighter than any other: find one that matches, or take that much off all the others.',
+                    said: new Message('findings.also.lightest', [
+                        'mass' => MassNotation::grams($this->secondLightest($odd) - $totals[$odd]),
+                    ]),
                 ),
             ];
         }
@@ -135,44 +136,51 @@ final readonly class RodWeights
 
     private function tooHeavy(int $rod, int $above, Mass $most): PlannedWork
     {
-        $said = sprintf(
-            'It is %s g heavier than the lightest, and no more than %s g is taken off a rod: look for its mate, or replace it.',
-            MassNotation::grams($above),
-            MassNotation::grams($most->micrograms),
-        );
+        $said = new Message('findings.also.too_heavy', [
+            'mass' => MassNotation::grams($above),
+            'most' => MassNotation::grams($most->micrograms),
+        ]);
 
         return PlannedWork::of('ROD-3', Subject::rod($rod), WorkKind::Replace, said: $said);
     }
 
     /** @param  int  $over  What has to come off at the least, in micrograms */
-    private function off(int $rod, int $over, Mass $most): string
+    private function off(int $rod, int $over, Mass $most): Message
     {
         if (! isset($this->ends[$rod]) || count($this->ends) !== count($this->totals)) {
-            return MassNotation::grams($over).' g at the least; weigh both ends to know off which.';
+            return new Message('findings.also.off_some_end', ['mass' => MassNotation::grams($over)]);
         }
 
         return $most->micrograms < $this->totals[$rod] - self::least($this->totals)
-            ? sprintf('%s g at the least, %s g at the most.', MassNotation::grams($over), MassNotation::grams($most->micrograms))
-            : implode(' and ', $this->shares($this->ends[$rod])).'.';
+            ? new Message('findings.also.off_between', [
+                'mass' => MassNotation::grams($over),
+                'most' => MassNotation::grams($most->micrograms),
+            ])
+            : $this->shares($this->ends[$rod]);
     }
 
     /**
      * What each end is heavier than the lightest of its kind.
      *
-     * @param  array{'big end': int, 'small end': int}  $ends
-     * @return list<string>
+     * @param  array{big: int, small: int}  $ends
      */
-    private function shares(array $ends): array
+    private function shares(array $ends): Message
     {
         $shares = [];
         foreach (array_keys(self::ENDS) as $end) {
             $over = $ends[$end] - self::least(array_column($this->ends, $end));
             if ($over > 0) {
-                $shares[] = MassNotation::grams($over)." g off the {$end}";
+                $shares[$end] = MassNotation::grams($over);
             }
         }
 
-        return $shares;
+        $code = match (array_keys($shares)) {
+            ['big'] => 'findings.also.off_big',
+            ['small'] => 'findings.also.off_small',
+            default => 'findings.also.off_big_and_small',
+        };
+
+        return new Message($code, $shares);
     }
 
     private function spreadWithout(int $odd): int

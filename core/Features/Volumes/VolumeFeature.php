@@ -26,8 +26,8 @@ enum VolumeFeature: string implements Feature
     private function declared(): FeatureDefinition
     {
         return match ($this) {
-            self::Chamber => FeatureDefinition::volume('Cylinder', 'chamber volume'),
-            self::Crown => FeatureDefinition::volume('Cylinder', 'crown volume'),
+            self::Chamber => FeatureDefinition::volume(),
+            self::Crown => FeatureDefinition::volume(),
         };
     }
 }

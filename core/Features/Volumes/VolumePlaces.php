@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace NorthLedger\Core\Features\Volumes;
 
 use NorthLedger\Core\Engine\Specification\SpecificationSheet;
+use NorthLedger\Core\Finding\Message;
 use NorthLedger\Core\Inspection\CharacteristicRows;
 use NorthLedger\Core\Inspection\CharacteristicTable;
 
@@ -17,9 +18,9 @@ final readonly class VolumePlaces
         $cylinders = new CharacteristicRows($sheet->layout->cylinders());
 
         return [
-            new CharacteristicTable('Volumes, in cc', $cylinders->columns(), [
+            new CharacteristicTable(new Message('places.table.volumes'), $cylinders->columns(), [
                 $cylinders->needed('chamber', VolumeFeature::Chamber),
-                $cylinders->optional('crown, dome +', VolumeFeature::Crown),
+                $cylinders->optional('crown', VolumeFeature::Crown),
             ]),
         ];
     }

@@ -29,10 +29,10 @@ enum WeightFeature: string implements Feature
     private function declared(): FeatureDefinition
     {
         return match ($this) {
-            self::PistonWeight => FeatureDefinition::mass('Cylinder', 'weight of the piston', shape: PlaceShape::Whole),
-            self::PinMass => FeatureDefinition::mass('Set', 'weight of the pin'),
-            self::RingMass => FeatureDefinition::mass('Set', 'weight of the rings'),
-            self::LockMass => FeatureDefinition::mass('Set', 'weight of the locks'),
+            self::PistonWeight => FeatureDefinition::mass(shape: PlaceShape::Whole),
+            self::PinMass => FeatureDefinition::mass(),
+            self::RingMass => FeatureDefinition::mass(),
+            self::LockMass => FeatureDefinition::mass(),
         };
     }
 }

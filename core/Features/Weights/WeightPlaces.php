@@ -6,6 +6,7 @@ namespace NorthLedger\Core\Features\Weights;
 
 use NorthLedger\Core\Engine\Places\Feature;
 use NorthLedger\Core\Engine\Specification\SpecificationSheet;
+use NorthLedger\Core\Finding\Message;
 use NorthLedger\Core\Inspection\CharacteristicRow;
 use NorthLedger\Core\Inspection\CharacteristicRows;
 use NorthLedger\Core\Inspection\CharacteristicTable;
@@ -28,7 +29,7 @@ final readonly class WeightPlaces
 
         return [
             new CharacteristicTable(
-                'On the scale, in grams',
+                new Message('places.table.weights'),
                 $sets->columns(),
                 array_map(
                     static fn (string $kind, Feature $feature): CharacteristicRow => $sets->needed($kind, $feature),

@@ -16,6 +16,7 @@ use NorthLedger\Core\Finding\Criterion;
 use NorthLedger\Core\Finding\Finding;
 use NorthLedger\Core\Finding\Gate;
 use NorthLedger\Core\Finding\Limits;
+use NorthLedger\Core\Finding\Message;
 use NorthLedger\Core\Finding\Remedy;
 use NorthLedger\Core\Gauging\Measurand;
 use NorthLedger\Core\Inspection\Characteristic;
@@ -53,10 +54,10 @@ final readonly class ProvedFaces implements JudgingFinished
     {
         return array_map(
             static fn (array $face): CharacteristicTable => new CharacteristicTable(
-                $face[0]->name($sheet, (int) $face[1]->place).', whole length',
-                ['straightedge'],
+                new Message('places.table.whole_length_of', ['face' => $face[0]->name($sheet, (int) $face[1]->place)]),
+                [new Message('places.row.straightedge')],
                 [
-                    new CharacteristicRow('', 'thickest feeler', [
+                    new CharacteristicRow('', new Message('places.row.thickest_feeler'), [
                         Characteristic::needed(Place::at($face[0]->straightedge(), (int) $face[1]->place)),
                     ]),
                 ],

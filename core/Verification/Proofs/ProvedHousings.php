@@ -39,7 +39,7 @@ final readonly class ProvedHousings implements Proving
         return new Proof(
             Section::Housings,
             EnginePart::Block,
-            Subject::of("housing.{$number}", "Housing {$number}"),
+            Subject::numbered('housing', $number),
             [$line->key() => [Criterion::Size, Criterion::OutOfRound]],
             $bore,
             self::CONDITIONS,
@@ -54,7 +54,7 @@ final readonly class ProvedHousings implements Proving
         return new Proof(
             Section::Housings,
             EnginePart::Block,
-            Subject::of('line', 'Line of the housings'),
+            Subject::the('line'),
             array_fill_keys(array_map(static fn (Operation $line): string => $line->key(), $lines), [
                 Criterion::StepToNeighbour,
                 Criterion::StepOverall,

@@ -107,7 +107,7 @@ final readonly class ProvedJournals implements JudgingFinished
         return new Proof(
             Section::Crankshaft,
             EnginePart::Crankshaft,
-            Subject::of('crankshaft', 'Crankshaft'),
+            Subject::the('crankshaft'),
             [OperationKind::StraightenCrank->value => [Criterion::SnoutRunOut]],
             [Place::at(JournalFeature::SnoutRunOut, 1)],
         );

@@ -31,7 +31,7 @@ final readonly class ProvedLifters implements Proving
         return new Proof(
             $part === EnginePart::Head ? Section::Heads : Section::Housings,
             $part,
-            Subject::of("lifter.{$number}", "Lifter {$number}"),
+            Subject::numbered('lifter', $number),
             [$work->key() => [Criterion::Play]],
             [Place::at(LifterFeature::LifterBore, $number), Place::at(LifterFeature::Lifter, $number)],
             gone: [Place::at(LifterFeature::LifterFeel, $number)],

@@ -43,7 +43,7 @@ final readonly class ProvedNewParts implements Proving
             new Proof(
                 Section::Crankshaft,
                 EnginePart::Crankshaft,
-                Subject::of('crankshaft', 'Crankshaft'),
+                Subject::the('crankshaft'),
                 [$key => [Criterion::SnoutRunOut]],
                 [Place::at(JournalFeature::SnoutRunOut, 1)],
                 gone: array_map(

@@ -113,7 +113,7 @@ final readonly class ProvedRods implements Proving
         return new Proof(
             Section::Rods,
             EnginePart::Rods,
-            Subject::of('rods', 'Rods'),
+            Subject::the('rods'),
             [OperationKind::RodWeights->value => [Criterion::WeightSpread]] +
                 array_fill_keys(array_map(static fn (Operation $work): string => $work->key(), $works), []),
             array_merge(

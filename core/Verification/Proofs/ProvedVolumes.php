@@ -13,6 +13,7 @@ use NorthLedger\Core\Finding\Amount;
 use NorthLedger\Core\Finding\Criterion;
 use NorthLedger\Core\Finding\Finding;
 use NorthLedger\Core\Finding\Limits;
+use NorthLedger\Core\Finding\Message;
 use NorthLedger\Core\Finding\Remedy;
 use NorthLedger\Core\Finding\Subject;
 use NorthLedger\Core\Gauging\Measurand;
@@ -79,7 +80,7 @@ final readonly class ProvedVolumes implements JudgingFinished
                 'COMP-1',
                 $proof->subject,
                 Criterion::Ratio,
-                'nothing left above the piston',
+                new Message('findings.reason.nothing_left'),
                 Remedy::Decide,
                 $proof->places,
             )
@@ -103,7 +104,7 @@ final readonly class ProvedVolumes implements JudgingFinished
         return new Proof(
             Section::Volumes,
             EnginePart::Head,
-            Subject::of("chamber.{$cylinder}", "Chamber {$cylinder}"),
+            Subject::numbered('chamber', $cylinder),
             [OperationKind::Volumes->value => [Criterion::Ratio]] +
                 array_fill_keys(array_map(static fn (Operation $work): string => $work->key(), $works), []),
             [Place::at(VolumeFeature::Chamber, $cylinder)],

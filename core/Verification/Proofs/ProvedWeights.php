@@ -34,7 +34,7 @@ final readonly class ProvedWeights implements Proving
             new Proof(
                 Section::Weights,
                 EnginePart::Block,
-                Subject::of('pistons', 'Pistons'),
+                Subject::the('pistons'),
                 [OperationKind::PistonWeights->value => []],
                 $each(WeightFeature::PistonWeight),
                 gone: $others,

@@ -84,7 +84,7 @@ final readonly class BlockWork
                 static fn (PlannedWork $work): Operation => new Operation(
                     OperationKind::LifterBores,
                     substr($work->about->code, strlen('lifter.')),
-                    notes: $work->said === '' ? [] : [new Note(NoteKind::AsJudged, said: $work->said)],
+                    notes: $work->said === null ? [] : [new Note(NoteKind::AsJudged, said: $work->said)],
                 ),
                 $this->agreed->choice('lifters')->works ?? [],
             ),

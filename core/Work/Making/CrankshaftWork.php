@@ -136,6 +136,6 @@ final readonly class CrankshaftWork
     /** @return list<Note> */
     private static function asJudged(?PlannedWork $work): array
     {
-        return ($work->said ?? '') === '' ? [] : [new Note(NoteKind::AsJudged, said: (string) $work?->said)];
+        return $work?->said === null ? [] : [new Note(NoteKind::AsJudged, said: $work->said)];
     }
 }

@@ -63,7 +63,7 @@ final class RodWork
             $kind,
             (string) $work->about->number(),
             $range === null ? null : new Target($range->middle(), $range->least, $range->most),
-            notes: $work->said === '' ? [] : [new Note(NoteKind::AsJudged, said: $work->said)],
+            notes: $work->said === null ? [] : [new Note(NoteKind::AsJudged, said: $work->said)],
         );
     }
 }

@@ -91,7 +91,7 @@
     <tbody>
         @foreach($sessions as $session)
             <tr>
-                <td>{{ $session->device }}@if($session->isThisOne) <b>· this one</b>@endif</td>
+                <td>{{ __("door.device.{$session->device}") }}@if($session->isThisOne) <b>· this one</b>@endif</td>
                 <td class="num">{{ $session->address }}</td>
                 <td class="num">{{ $session->lastUsed->format('j M Y, H:i') }} UTC</td>
                 <td>
@@ -99,7 +99,9 @@
                         <form method="post" action="/own/sessions">
                             @csrf
                             <input type="hidden" name="session" value="{{ $session->hash }}">
-                            <button class="button plain" aria-label="Log out there: {{ $session->device }} at {{ $session->address }}">
+                            <button
+                                class="button plain"
+                                aria-label="Log out there: {{ __("door.device.{$session->device}") }} at {{ $session->address }}">
                                 Log out there
                             </button>
                         </form>

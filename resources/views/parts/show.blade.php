@@ -1,7 +1,7 @@
 @extends('layouts.job', ['stage' => \App\Storage\Stage::Measure])
-@section('title', $file->job->tag().' '.lcfirst($section->title()))
-@section('heading', $section->title())
-@section('sheet') @include('sheets.desk', ['region' => 'Readings: '.lcfirst($section->title())])
+@section('title', $file->job->tag().' '.lcfirst(\App\Words\SectionName::of($section)))
+@section('heading', \App\Words\SectionName::of($section))
+@section('sheet') @include('sheets.desk', ['region' => 'Readings: '.lcfirst(\App\Words\SectionName::of($section))])
 @can('measure')
 @if($section === \NorthLedger\Core\Inspection\Section::Weights && ! $file->job->is_closed)
 <details class="mt-6" @if($errors->has('list')) open @endif>

@@ -3,6 +3,6 @@
 <p class="line missing">
     <a
         href="/jobs/{{ $file->job->tag() }}/{{ \App\Storage\SheetName::of($other, \NorthLedger\Core\Inspection\Occasion::Final)->path() }}">
-            {{ __('verify.other_open', ['section' => $other->title()]) }}</a>
+            {{ __('verify.other_open', ['section' => \App\Words\SectionName::of($other)]) }}</a>
 </p>
 @endforeach

@@ -1,6 +1,6 @@
 @extends('layouts.job', ['stage' => \App\Storage\Stage::Verify])
-@section('title', $file->job->tag().' finished '.lcfirst($section->title()))
-@section('heading', __('verify.heading', ['section' => lcfirst($section->title())]))
+@section('title', $file->job->tag().' finished '.lcfirst(\App\Words\SectionName::of($section)))
+@section('heading', __('verify.heading', ['section' => lcfirst(\App\Words\SectionName::of($section))]))
 @section('sheet')
 @if($file->work()->order() === null)
     <p class="note mt-4">
@@ -9,7 +9,7 @@
 @elseif($file->work()->verification()->part($section) === [])
     <p class="note mt-4">{{ __('verify.not_ordered') }}</p>
 @else
-    @include('sheets.desk', ['region' => 'Finished readings: '.lcfirst($section->title())])
+    @include('sheets.desk', ['region' => 'Finished readings: '.lcfirst(\App\Words\SectionName::of($section))])
 @endif
 @endsection
 @section('margin')

@@ -8,6 +8,7 @@ use Facebook\WebDriver\Remote\RemoteWebDriver;
 use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverKeys;
 use Tests\Browser\BrowserTestCase;
+use Tests\Browser\Chromium;
 
 /** A day at the bench, lived by keys. */
 abstract class StoryTestCase extends BrowserTestCase
@@ -68,9 +69,7 @@ abstract class StoryTestCase extends BrowserTestCase
     /** The browser’s own network is off, and the server knows nothing of it. */
     protected function offline(bool $isOffline): void
     {
-        $this->window->executeCustomCommand('/session/:sessionId/chromium/network_conditions', 'POST', [
-            'network_conditions' => ['offline' => $isOffline, 'latency' => 0, 'download_throughput' => -1, 'upload_throughput' => -1],
-        ]);
+        Chromium::network($this->window, ! $isOffline);
     }
 
     private function isKept(string $place): bool

@@ -39,7 +39,7 @@ final class SleeveWords
     {
         [$station, $axis] = SleeveFit::placesToCheck()[$index];
 
-        return "{$station->value}, {$axis->label()}";
+        return Line::ofCode('places.station', $station).', '.Line::ofCode('places.axis', $axis);
     }
 
     public static function amount(JobFile $file, Length $length): string
