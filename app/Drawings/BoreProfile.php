@@ -26,14 +26,14 @@ final readonly class BoreProfile
 
     private const STEPS = 12;
 
-    /** @param  list<array{x: int, name: string, form: string, walls: list<string>, made: string}>  $sections */
+    /** @param  list<array{x: int, name: string, form: string, walls: list<string>, truth: list<string>, made: string}>  $sections */
     private function __construct(public array $sections, public string $caption)
     {
     }
 
-    public static function of(JobFile $file, BoreMeasures $measures, WornWall $wall): self
+    public static function of(JobFile $file, BoreMeasures $measures, WornWall $wall, WornWall $true): self
     {
-        $scale = self::DEEPEST / max(1.0, $wall->largest());
+        $scale = self::DEEPEST / max(1.0, $wall->largest(), $true->largest());
         $sections = [];
         foreach ([[Axis::Thrust, 0], [Axis::Inline, 90]] as $index => [$axis, $degrees]) {
             $taper = $measures->taper[$axis->value] ?? null;
@@ -42,14 +42,21 @@ final readonly class BoreProfile
                 'x' => 58 + $index * 114,
                 'name' => Line::ofCode('places.axis', $axis),
                 'form' => $taper === null ? Line::of('sheet.cell.missing') : "{$form} {$file->display->magnitude($taper->value())}",
-                'walls' => array_values(
-                    array_filter([self::side($wall, $degrees, 1, $scale), self::side($wall, $degrees + 180, -1, $scale)]),
-                ),
+                'walls' => self::sides($wall, $degrees, $scale),
+                'truth' => self::sides($true, $degrees, $scale),
                 'made' => sprintf('M-%1$d %2$dV%3$dM%1$d %2$dV%3$d', self::HALF, self::TOP, self::HEIGHT - self::FOOT),
             ];
         }
 
-        return new self($sections, $wall->isKnown() ? Line::of('drawing.exaggerated') : Line::of('drawing.nothing_read'));
+        $caption = Line::of($wall->isKnown() ? 'drawing.exaggerated' : 'drawing.nothing_read');
+
+        return new self($sections, $true->isKnown() ? "{$caption} · ".Line::of('drawing.truth') : $caption);
+    }
+
+    /** @return list<string> */
+    private static function sides(WornWall $wall, int $degrees, float $scale): array
+    {
+        return array_values(array_filter([self::side($wall, $degrees, 1, $scale), self::side($wall, $degrees + 180, -1, $scale)]));
     }
 
     private static function side(WornWall $wall, int $degrees, int $sign, float $scale): string

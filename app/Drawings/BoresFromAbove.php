@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Drawings;
 
 use App\Pages\CellState;
+use App\Pages\Marks;
 use App\Record\JobFile;
 use App\Storage\SheetName;
 use App\Words\Line;
@@ -14,6 +15,7 @@ use NorthLedger\Core\Engine\Places\Station;
 use NorthLedger\Core\Features\Bores\BorePlace;
 use NorthLedger\Core\Finding\Criterion;
 use NorthLedger\Core\Inspection\Occasion;
+use NorthLedger\Core\Inspection\Section;
 use NorthLedger\Core\Quantity\Length;
 use NorthLedger\Core\Record\Reading;
 
@@ -48,6 +50,7 @@ final readonly class BoresFromAbove
         public array $stations,
         public string $factor,
         public string $legend,
+        public string $truth,
     ) {
     }
 
@@ -58,7 +61,8 @@ final readonly class BoresFromAbove
         );
         $steps = $sheet->occasion === Occasion::Final ? [] : self::possibleSteps($file);
         [$deviations, $doubts] = self::deviations($file, $sheet, $asMade);
-        $all = array_map(abs(...), array_merge([], ...array_map(array_values(...), array_values($deviations))));
+        $true = self::true($file, $sheet, $asMade);
+        $all = array_map(abs(...), array_merge($true, ...array_map(array_values(...), array_values($deviations))));
         $largest = $all === [] ? 0 : max($all);
         $firstStep = $steps === [] ? 0 : $steps[0]->plus($file->sheet->bore->nominal)->minus($asMade)->nanometres;
         $shown = max($largest, min($firstStep, (int) round(2.5 * $largest)), 1);
@@ -82,6 +86,7 @@ final readonly class BoresFromAbove
                     $radius,
                     $scale,
                     $deviations,
+                    $true,
                     $doubts,
                     $steps,
                     $asMade,
@@ -107,7 +112,25 @@ final readonly class BoresFromAbove
                 : Line::of('drawing.circles', [
                     'steps' => implode(', ', array_map(static fn (Length $step): string => $file->display->step($step), $steps)),
                 ]),
+            $true === [] ? '' : Line::of('drawing.truth'),
         );
+    }
+
+    /** @return array<string, int> Nanometres over the bore as made, by place key, where somebody may know */
+    private static function true(JobFile $file, SheetName $sheet, Length $asMade): array
+    {
+        $truth = app(Truth::class);
+        $true = [];
+        foreach ($truth->isKnown() && $sheet->occasion === Occasion::Incoming ? $file->sheet->layout->cylinders() : [] as $cylinder) {
+            foreach (Station::JUDGED as $station) {
+                foreach (Axis::NEEDED as $axis) {
+                    $place = BorePlace::bore($cylinder, $station, $axis);
+                    $true[$place->key()] = $truth->at(Section::Bores, $place)?->minus($asMade)->nanometres;
+                }
+            }
+        }
+
+        return array_filter($true, is_int(...));
     }
 
     /** As large as so many bores side by side allow. */
@@ -118,6 +141,7 @@ final readonly class BoresFromAbove
 
     /**
      * @param  array<string, array<int|string, int>>  $deviations
+     * @param  array<string, int>  $true  By place key; nothing where nobody may know
      * @param  array<string, int>  $doubts  Expanded, in nanometres, by place key
      * @param  list<Length>  $steps
      * @param  array<string, CellState>  $out  By place key
@@ -131,6 +155,7 @@ final readonly class BoresFromAbove
         float $radius,
         float $scale,
         array $deviations,
+        array $true,
         array $doubts,
         array $steps,
         Length $asMade,
@@ -154,6 +179,8 @@ final readonly class BoresFromAbove
                     (isset($read[$inline])
                         ? self::whisker($radius + $read[$inline] * $scale, $doubts[$inline] * $scale, isUpright: false)
                         : ''),
+                isset($true[$inline]) ? Coordinate::of($radius + $true[$inline] * $scale) : null,
+                isset($true[$thrust]) ? Coordinate::of($radius + $true[$thrust] * $scale) : null,
             );
         }
         $circles = [];
@@ -207,7 +234,7 @@ final readonly class BoresFromAbove
 
             return $marked;
         }
-        foreach ($file->assessment()->failures() as $finding) {
+        foreach (app(Marks::class)->areShown ? $file->assessment()->failures() : [] as $finding) {
             $state = $finding->criterion === Criterion::OutOfRound ? CellState::Out : CellState::Basis;
             foreach ($finding->readings as $reading) {
                 $marked[$reading->place->key()] = CellState::worse($marked[$reading->place->key()] ?? $state, $state);

@@ -38,7 +38,7 @@ final readonly class CamshaftDrawing implements SheetDrawing
         return 'parts.camshaft';
     }
 
-    public static function of(JobFile $file): self
+    public static function of(JobFile $file, Truth $truth): self
     {
         $spec = $file->sheet->camshaftBores;
         if ($spec === null) {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Drawings;
 
 use App\Pages\CellState;
+use App\Pages\Marks;
 use App\Pages\PartCells;
 use App\Record\JobFile;
 use App\Words\PlaceName;
@@ -61,7 +62,7 @@ final readonly class CrankDrawing implements SheetDrawing
         return 'parts.crankshaft';
     }
 
-    public static function of(JobFile $file): self
+    public static function of(JobFile $file, Truth $truth): self
     {
         $spec = $file->sheet->crankshaft;
         $measurements = $file->inspection()->measurements(Section::Crankshaft);
@@ -78,7 +79,7 @@ final readonly class CrankDrawing implements SheetDrawing
             }
         }
 
-        return new self($journals, $webs, self::views($file, $measurements), Coordinate::of(45), Coordinate::of(self::WIDTH - 25));
+        return new self($journals, $webs, self::views($file, $measurements, $truth), Coordinate::of(45), Coordinate::of(self::WIDTH - 25));
     }
 
     /**
@@ -133,7 +134,7 @@ final readonly class CrankDrawing implements SheetDrawing
     {
         $journals = $file->inspection()->crankshaftJudge()->journals;
         $needs = [];
-        foreach (JournalGroup::cases() as $group) {
+        foreach (app(Marks::class)->areShown ? JournalGroup::cases() : [] as $group) {
             $needs[$group->value] = array_map(static function (JudgedJournal $journal) use ($journals, $group, $file): array {
                 $plan = $journals->plan($group, [$journal]);
 
@@ -166,7 +167,7 @@ final readonly class CrankDrawing implements SheetDrawing
     }
 
     /** @return list<JournalView> */
-    private static function views(JobFile $file, Measurements $measurements): array
+    private static function views(JobFile $file, Measurements $measurements, Truth $truth): array
     {
         $views = [];
         foreach (JournalGroup::cases() as $group) {
@@ -177,13 +178,14 @@ final readonly class CrankDrawing implements SheetDrawing
             );
             $sizes = array_column($measurements->readings($places), 'corrected');
             $nominal = CharacteristicRows::middle($spec->diameter) ?? Length::largest(Length::zero(), ...$sizes);
+            $true = array_map(static fn (Place $place): ?Length => $truth->at(Section::Crankshaft, $place), $places);
             $worn = Worn::over(
-                array_map(static fn (Length $size): Length => $size->minus($nominal), $sizes),
+                array_map(static fn (Length $size): Length => $size->minus($nominal), [...$sizes, ...array_filter($true)]),
                 $file->sheet->crankshaft->outOfRound?->times(2),
             );
             foreach (range(1, $spec->count) as $number) {
                 $place = Place::at($group === JournalGroup::Mains ? JournalFeature::Main : JournalFeature::Pin, $number);
-                $views[] = JournalView::of(PartCells::view($place), $place, $measurements, $nominal, $worn);
+                $views[] = JournalView::of(PartCells::view($place), $place, $measurements, $nominal, $worn, $truth);
             }
         }
 

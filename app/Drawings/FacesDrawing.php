@@ -27,7 +27,7 @@ final readonly class FacesDrawing implements SheetDrawing
         return 'parts.deck';
     }
 
-    public static function of(JobFile $file): self
+    public static function of(JobFile $file, Truth $truth): self
     {
         return new self(array_map(static fn (MeasuredFace $face): FaceMap => FaceMap::of($file, $face), $file->inspection()->faces()));
     }

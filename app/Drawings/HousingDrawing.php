@@ -18,7 +18,6 @@ use NorthLedger\Core\Inspection\CharacteristicRows;
 use NorthLedger\Core\Inspection\Section;
 use NorthLedger\Core\Quantity\Length;
 use NorthLedger\Core\Record\Measurements;
-use NorthLedger\Core\Record\Reading;
 
 /** The housings in a row with their clock positions and no-gos, and their line below, both exaggerated. */
 final readonly class HousingDrawing implements SheetDrawing
@@ -34,13 +33,18 @@ final readonly class HousingDrawing implements SheetDrawing
     private const LINE = 154;
 
     /**
-     * @param  list<array{x: string, number: int, view: string, goto: string, state: CellState, outline: string,
+     * @param  list<array{x: string, number: int, view: string, goto: string, state: CellState, outline: string, truth: string,
      *     ticks: list<array{x1: string, y1: string, x2: string, y2: string}>, noGos: list<array{x: string, y: string, words: string}>,
      *     caption: string}> $housings
      * @param  list<array{x: string, y: string, text: string, state: CellState}>  $line
      */
-    private function __construct(public array $housings, public array $line, public string $path, public string $factor)
-    {
+    private function __construct(
+        public array $housings,
+        public array $line,
+        public string $path,
+        public string $truePath,
+        public string $factor,
+    ) {
     }
 
     public static function section(SpecificationSheet $sheet): Section
@@ -53,7 +57,7 @@ final readonly class HousingDrawing implements SheetDrawing
         return 'parts.housings';
     }
 
-    public static function of(JobFile $file): self
+    public static function of(JobFile $file, Truth $truth): self
     {
         $spec = $file->sheet->housings;
         $measurements = $file->inspection()->measurements(Section::Housings);
@@ -61,40 +65,51 @@ final readonly class HousingDrawing implements SheetDrawing
         $sizes = array_column($measurements->readings($places), 'corrected');
         $nominal = CharacteristicRows::middle($spec->diameter) ?? Length::largest(Length::zero(), ...$sizes);
         $worn = Worn::over(
-            array_map(static fn (Length $size): Length => $size->minus($nominal), $sizes),
+            array_map(static fn (Length $size): Length => $size->minus($nominal), [...$sizes, ...self::true($truth, $places)]),
             $spec->outOfRound?->times(2),
         );
+        $line = array_map(static fn (int $housing): Place => Place::at(HousingFeature::Offset, $housing), range(1, $spec->count));
         $offsets = Worn::over(
-            array_map(
-                static fn (Reading $reading): Length => $reading->corrected,
-                $measurements->readings(
-                    array_map(static fn (int $housing): Place => Place::at(HousingFeature::Offset, $housing), range(1, $spec->count)),
-                ),
-            ),
+            [...array_column($measurements->readings($line), 'corrected'), ...self::true($truth, $line)],
             $spec->stepOverall,
         );
         $marks = PartSheetView::marks($file->inspection()->judged(Section::Housings)->findings);
         $pitch = self::WIDTH / $spec->count;
-        $housings = $line = [];
+        $housings = $dots = $trueDots = [];
         foreach (range(1, $spec->count) as $housing) {
             $x = $pitch * ($housing - 0.5);
-            $housings[] = self::housing($file, $housing, $x, $measurements, $nominal, $worn, $marks);
-            $offset = $measurements->length(Place::at(HousingFeature::Offset, $housing));
+            $housings[] = self::housing($file, $housing, $x, $measurements, $nominal, $worn, $marks, $truth);
+            $offset = $measurements->length($line[$housing - 1]);
             if ($offset !== null) {
-                $line[] = [
+                $dots[] = [
                     'x' => Coordinate::of($x),
                     'y' => Coordinate::of(self::LINE - $offsets->units($offset)),
                     'text' => $file->display->deviation($offset),
                     'state' => $marks["offset.{$housing}"] ?? CellState::Good,
                 ];
             }
+            foreach (self::true($truth, [$line[$housing - 1]]) as $is) {
+                $trueDots[] = Coordinate::of($x).','.Coordinate::of(self::LINE - $offsets->units($is));
+            }
         }
 
         return new self(
             $housings,
-            $line,
-            implode(' ', array_map(static fn (array $point): string => "{$point['x']},{$point['y']}", $line)),
+            $dots,
+            implode(' ', array_map(static fn (array $point): string => "{$point['x']},{$point['y']}", $dots)),
+            implode(' ', $trueDots),
             Line::of('drawing.wear', ['times' => $worn->factor($nominal->half(), self::RADIUS)]),
+        );
+    }
+
+    /**
+     * @param  list<Place>  $places
+     * @return list<Length>
+     */
+    private static function true(Truth $truth, array $places): array
+    {
+        return array_values(
+            array_filter(array_map(static fn (Place $place): ?Length => $truth->at(Section::Housings, $place), $places)),
         );
     }
 
@@ -109,8 +124,9 @@ final readonly class HousingDrawing implements SheetDrawing
 
     /**
      * @param  array<string, CellState>  $marks
-     * @return array{x: string, number: int, view: string, goto: string, state: CellState, outline: string, ticks: list<array{x1: string,
-     *     y1: string, x2: string, y2: string}>, noGos: list<array{x: string, y: string, words: string}>, caption: string}
+     * @return array{x: string, number: int, view: string, goto: string, state: CellState, outline: string, truth: string,
+     *     ticks: list<array{x1: string, y1: string, x2: string, y2: string}>, noGos: list<array{x: string, y: string, words: string}>,
+     *     caption: string}
      */
     private static function housing(
         JobFile $file,
@@ -120,9 +136,10 @@ final readonly class HousingDrawing implements SheetDrawing
         Length $nominal,
         Worn $worn,
         array $marks,
+        Truth $truth,
     ): array {
         $state = CellState::Missing;
-        $outline = $ticks = [];
+        $outline = $trueOutline = $ticks = [];
         foreach (self::places($file, $housing) as $place) {
             $degrees = (float) $place->spot;
             [$fromX, $fromY] = self::at($degrees, self::RADIUS - 6);
@@ -135,6 +152,11 @@ final readonly class HousingDrawing implements SheetDrawing
                 $outline[(int) $degrees + 180] = $radius;
                 $state = CellState::worse($state, $marks[$place->key()] ?? CellState::Good);
             }
+            foreach (self::true($truth, [$place]) as $is) {
+                $radius = self::RADIUS + $worn->units($is->minus($nominal));
+                $trueOutline[(int) $degrees] = $radius;
+                $trueOutline[(int) $degrees + 180] = $radius;
+            }
         }
         $points = count($outline) === 8 ? self::round($outline) : [];
 
@@ -145,6 +167,7 @@ final readonly class HousingDrawing implements SheetDrawing
             'goto' => self::places($file, $housing)[0]->key(),
             'state' => $state,
             'outline' => implode(' ', $points),
+            'truth' => count($trueOutline) === 8 ? implode(' ', self::round($trueOutline)) : '',
             'ticks' => $ticks,
             'noGos' => array_values(
                 array_map(static function (NoGo $one): array {

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Drawings;
 
-use App\Words\Line;
 use App\Words\PlaceName;
 use NorthLedger\Core\Engine\Places\Place;
+use NorthLedger\Core\Inspection\Section;
 use NorthLedger\Core\Quantity\Length;
 use NorthLedger\Core\Record\Measurements;
 
@@ -20,38 +20,70 @@ final readonly class JournalView
     /**
      * @param  list<array{station: string, rx: string, ry: string}>  $rounds
      * @param  list<array{axis: string, points: string}>  $sides
+     * @param  list<array{station: string, rx: string, ry: string}>  $trueRounds  None where nobody may know
+     * @param  list<array{axis: string, points: string}>  $trueSides
      */
     private function __construct(
         public string $view,
         public string $title,
         public array $rounds,
         public array $sides,
+        public array $trueRounds,
+        public array $trueSides,
         public string $factor,
     ) {
     }
 
-    public static function of(string $view, Place $journal, Measurements $measurements, Length $nominal, Worn $worn): self
+    public static function of(string $view, Place $journal, Measurements $measurements, Length $nominal, Worn $worn, Truth $truth): self
     {
-        $radius = static function (string $spot) use ($journal, $measurements, $nominal, $worn): ?float {
-            $size = $measurements->length(Place::at($journal->feature, $journal->number, $spot));
+        $spot = static fn (string $spot): Place => Place::at($journal->feature, $journal->number, $spot);
+        $drawn = static fn (?Length $size): ?float => $size === null ? null : self::RADIUS + $worn->units($size->minus($nominal));
+        $read = static fn (string $at): ?float => $drawn($measurements->length($spot($at)));
+        $true = static fn (string $at): ?float => $drawn($truth->at(Section::Crankshaft, $spot($at)));
 
-            return $size === null ? null : self::RADIUS + $worn->units($size->minus($nominal));
-        };
-        $rounds = $sides = [];
+        return new self(
+            $view,
+            PlaceName::of($journal),
+            self::rounds($read),
+            self::sides($read),
+            self::rounds($true),
+            self::sides($true),
+            $worn->factor($nominal->half(), self::RADIUS),
+        );
+    }
+
+    /**
+     * @param  callable(string): ?float  $radius
+     * @return list<array{station: string, rx: string, ry: string}>
+     */
+    private static function rounds(callable $radius): array
+    {
+        $rounds = [];
         foreach (['front', 'rear'] as $station) {
             [$across, $down] = [$radius("{$station}.90"), $radius("{$station}.0")];
             if ($across !== null && $down !== null) {
                 $rounds[] = ['station' => $station, 'rx' => Coordinate::of($across), 'ry' => Coordinate::of($down)];
             }
         }
-        foreach (['0' => 'up_and_down', '90' => 'across'] as $axis => $words) {
+
+        return $rounds;
+    }
+
+    /**
+     * @param  callable(string): ?float  $radius
+     * @return list<array{axis: string, points: string}>
+     */
+    private static function sides(callable $radius): array
+    {
+        $sides = [];
+        foreach (['0', '90'] as $axis) {
             [$front, $rear] = [$radius("front.{$axis}"), $radius("rear.{$axis}")];
             if ($front !== null && $rear !== null) {
-                $sides[] = ['axis' => Line::of("drawing.{$words}"), 'points' => self::outline($front, $rear)];
+                $sides[] = ['axis' => $axis, 'points' => self::outline($front, $rear)];
             }
         }
 
-        return new self($view, PlaceName::of($journal), $rounds, $sides, $worn->factor($nominal->half(), self::RADIUS));
+        return $sides;
     }
 
     /** Upper and lower edge from front to rear, as one closed line. */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Drawings;
 
 use App\Pages\CellState;
+use App\Pages\Marks;
 use App\Pages\PartCells;
 use App\Pages\PartSheetView;
 use App\Record\JobFile;
@@ -40,7 +41,7 @@ final readonly class RodDrawing implements SheetDrawing
         return 'parts.rods';
     }
 
-    public static function of(JobFile $file): self
+    public static function of(JobFile $file, Truth $truth): self
     {
         $rods = $file->sheet->layout->cylinders();
         sort($rods);
@@ -87,10 +88,11 @@ final readonly class RodDrawing implements SheetDrawing
 
     private static function isOut(JobFile $file): bool
     {
-        return array_filter(
-            $file->inspection()->judged(Section::Rods)->failures(),
-            static fn (Finding $finding): bool => $finding->rule === 'ROD-3',
-        ) !== [];
+        return app(Marks::class)->areShown &&
+            array_filter(
+                $file->inspection()->judged(Section::Rods)->failures(),
+                static fn (Finding $finding): bool => $finding->rule === 'ROD-3',
+            ) !== [];
     }
 
     private static function weight(int|float|null $bigEnd, int|float|null $smallEnd): string

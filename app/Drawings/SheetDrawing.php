@@ -17,5 +17,5 @@ interface SheetDrawing
     /** The view that it is drawn with, as `drawing`. */
     public static function view(): string;
 
-    public static function of(JobFile $file): self;
+    public static function of(JobFile $file, Truth $truth): self;
 }

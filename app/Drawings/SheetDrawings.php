@@ -13,10 +13,11 @@ final class SheetDrawings
     /** All that stand on a sheet, one below the other. */
     public static function render(JobFile $file, Section $section): string
     {
+        $truth = app(Truth::class);
         $drawn = '';
         foreach (self::all() as $drawing) {
             if ($drawing::section($file->sheet) === $section) {
-                $drawn .= view($drawing::view(), ['drawing' => $drawing::of($file)])->render();
+                $drawn .= view($drawing::view(), ['drawing' => $drawing::of($file, $truth)])->render();
             }
         }
 

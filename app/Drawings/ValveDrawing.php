@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Drawings;
 
 use App\Pages\CellState;
+use App\Pages\Marks;
 use App\Record\JobFile;
 use App\Words\AmountDisplay;
 use App\Words\SubjectName;
@@ -43,10 +44,10 @@ final readonly class ValveDrawing implements SheetDrawing
         return 'parts.heads';
     }
 
-    public static function of(JobFile $file): self
+    public static function of(JobFile $file, Truth $truth): self
     {
         $findings = [];
-        foreach ($file->inspection()->judged(Section::Heads)->findings as $finding) {
+        foreach (app(Marks::class)->areShown ? $file->inspection()->judged(Section::Heads)->findings : [] as $finding) {
             $findings[$finding->about->code][] = $finding;
         }
         $valves = ValvePlaces::valves($file->sheet);

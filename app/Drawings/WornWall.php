@@ -9,6 +9,8 @@ use App\Storage\SheetName;
 use NorthLedger\Core\Engine\Places\Axis;
 use NorthLedger\Core\Engine\Places\Station;
 use NorthLedger\Core\Features\Bores\BoreInspection;
+use NorthLedger\Core\Features\Bores\BorePlace;
+use NorthLedger\Core\Inspection\Section;
 use NorthLedger\Core\Quantity\Length;
 use NorthLedger\Core\Record\WallReading;
 
@@ -47,6 +49,27 @@ final readonly class WornWall
         }
 
         return new self($known, $bore->wall->traced !== []);
+    }
+
+    /** As it is, under what was read of it; nothing where nobody may know. */
+    public static function true(JobFile $file, int $cylinder, Truth $truth): self
+    {
+        $asMade = $file->sheet->bore->sizeAt($file->assessment()->step->value ?? Length::zero());
+        $known = [];
+        foreach (Station::JUDGED as $station) {
+            foreach (Axis::NEEDED as $axis) {
+                $size = $truth->at(Section::Bores, BorePlace::bore($cylinder, $station, $axis));
+                $at = self::AXIS_DEGREES[$axis->value];
+                if ($size !== null) {
+                    $known[$station->value][$at] = $known[$station->value][$at + 180] = $size->minus($asMade)->nanometres / 2;
+                }
+            }
+            if (isset($known[$station->value])) {
+                ksort($known[$station->value]);
+            }
+        }
+
+        return new self($known, false);
     }
 
     public function isKnown(): bool

@@ -26,10 +26,13 @@ final readonly class PartCells
 {
     private AmountDisplay $amounts;
 
+    private bool $isMarked;
+
     /** @param  array<string, CellState>  $marks  By place key */
     public function __construct(private JobFile $file, private SheetEntries $entries, private array $marks)
     {
         $this->amounts = new AmountDisplay($file->display);
+        $this->isMarked = app(Marks::class)->areShown;
     }
 
     /** @return 'reading'|'look' */
@@ -92,7 +95,12 @@ final readonly class PartCells
     {
         return $finding?->value === null
             ? new SheetCell(null, '', '–', CellState::Missing)
-            : new SheetCell(null, $this->amounts->text($finding->value), '', CellState::ofFinding($finding));
+            : new SheetCell(
+                null,
+                $this->amounts->text($finding->value),
+                '',
+                $this->isMarked ? CellState::ofFinding($finding) : CellState::Good,
+            );
     }
 
     /**

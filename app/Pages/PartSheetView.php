@@ -89,7 +89,7 @@ final readonly class PartSheetView
     public static function marks(array $findings): array
     {
         $marks = [];
-        foreach ($findings as $finding) {
+        foreach (app(Marks::class)->areShown ? $findings : [] as $finding) {
             foreach ($finding->places as $place) {
                 $marks[$place->key()] = CellState::worse($marks[$place->key()] ?? CellState::Good, CellState::ofReading($finding));
             }

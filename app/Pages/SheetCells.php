@@ -26,9 +26,12 @@ use NorthLedger\Core\Record\Reading;
 /** Makes the cells of one sheet. */
 final readonly class SheetCells
 {
+    private bool $isMarked;
+
     /** @param  array<string, CellState>  $marks  By place key */
     public function __construct(private JobFile $file, private SheetEntries $entries, private Length $base, private array $marks)
     {
+        $this->isMarked = app(Marks::class)->areShown;
     }
 
     public function length(Place $place): SheetCell
@@ -99,10 +102,11 @@ final readonly class SheetCells
         if ($spread === null) {
             return new SheetCell(null, '', '–', CellState::Missing);
         }
-        $state = match ($limit === null ? null : $spread->value()->isLargerThan($limit)) {
-            null => CellState::NoLimit,
-            true => CellState::Out,
-            false => CellState::Good,
+        $state = match (true) {
+            ! $this->isMarked => CellState::Good,
+            $limit === null => CellState::NoLimit,
+            $spread->value()->isLargerThan($limit) => CellState::Out,
+            default => CellState::Good,
         };
 
         return new SheetCell(null, $this->file->display->magnitude($spread->value()), $remark, $state, $words);
@@ -131,12 +135,12 @@ final readonly class SheetCells
     public function clearance(JudgedBore $bore): SheetCell
     {
         // A sheet that says no least clearance says nothing of the cell.
-        $least = self::ofClearance($bore->finding(Criterion::LeastClearance));
+        $least = $this->ofClearance($bore->finding(Criterion::LeastClearance));
         $state =
             $bore->clearance === null
                 ? CellState::Missing
                 : CellState::worse(
-                    self::ofClearance($bore->finding(Criterion::Clearance)),
+                    $this->ofClearance($bore->finding(Criterion::Clearance)),
                     $least === CellState::NoLimit ? CellState::Good : $least,
                 );
 
@@ -148,9 +152,10 @@ final readonly class SheetCells
         );
     }
 
-    private static function ofClearance(Finding $finding): CellState
+    private function ofClearance(Finding $finding): CellState
     {
         return match (true) {
+            ! $this->isMarked => CellState::Good,
             $finding->outcome === Outcome::Fail => CellState::Out,
             $finding->outcome === Outcome::Undecided => CellState::Undecided,
             ! ($finding->limits?->areKnown() ?? true) => CellState::NoLimit,

@@ -8,8 +8,10 @@ use App\Cluster\LostNode;
 use App\Cluster\NodeConnector;
 use App\Cluster\RetryingConnection;
 use App\Documents\PdfPrinter;
+use App\Drawings\Truth;
 use App\Gauges\CertificateStore;
 use App\Offers\EmlTransport;
+use App\Pages\Marks;
 use App\People\Ability;
 use App\Photos\PhotoStore;
 use App\Session\CalmSessionHandler;
@@ -25,7 +27,10 @@ use App\Storage\CompiledSheets;
 use App\Storage\PolicyBook;
 use App\Storage\SheetName;
 use App\Storage\SpecBook;
+use App\Storage\Stage;
 use App\Storage\User;
+use App\WholeEngines\EngineTruth;
+use App\WholeEngines\PracticeHouse;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Contracts\Database\LostConnectionDetector;
 use Illuminate\Contracts\Foundation\Application;
@@ -54,6 +59,8 @@ final class AppServiceProvider extends ServiceProvider
             SpecBook::class,
             static fn (): SpecBook => new SpecBook(resource_path('specs'), new CompiledSheets(storage_path('framework/sheets'))),
         );
+        $this->app->bind(Marks::class, static fn (): Marks => new Marks(PracticeHouse::shows(Stage::Judge)));
+        $this->app->bind(Truth::class, static fn (Application $app): Truth => $app->call(EngineTruth::asked(...)));
         $this->app->bind('db.connector.mariadb', NodeConnector::class);
         $this->app->bind(LostConnectionDetector::class, LostNode::class);
         Connection::resolverFor('mariadb', static fn (mixed ...$with): RetryingConnection => new RetryingConnection(...$with));

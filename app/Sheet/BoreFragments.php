@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Sheet;
 
 use App\Pages\GaugedFeature;
+use App\Pages\Marks;
 use App\Record\JobFile;
 use App\Storage\SheetName;
 use App\Storage\User;
@@ -40,6 +41,10 @@ final class BoreFragments implements Fragments
 
     public function margin(): string
     {
+        if (! app(Marks::class)->areShown) {
+            return '';
+        }
+
         return view('bore.margin', [
             'page' => $this->page(),
             'job' => $this->file->job,

@@ -6,10 +6,12 @@ namespace App\Sheet;
 
 use App\Drawings\BoreCentre;
 use App\Drawings\BoreProfile;
+use App\Drawings\Truth;
 use App\Drawings\WallMap;
 use App\Drawings\WornWall;
 use App\Pages\BoreNeed;
 use App\Pages\CellState;
+use App\Pages\Marks;
 use App\Pages\SheetCell;
 use App\Pages\SheetRow;
 use App\Pages\Stamp;
@@ -62,7 +64,8 @@ final readonly class BorePage
     {
         $assessment = $file->assessment();
         $bore = array_values(array_filter($assessment->bores, static fn (JudgedBore $one): bool => $one->cylinder() === $cylinder))[0];
-        $needs = $assessment->plan === null ? [] : self::needs($assessment->plan, $cylinder, $file->display);
+        $plan = app(Marks::class)->areShown ? $assessment->plan : null;
+        $needs = $plan === null ? [] : self::needs($plan, $cylinder, $file->display);
         $wall = WornWall::of($file, $cylinder);
         $asMade = $file->sheet->bore->sizeAt($assessment->step->value ?? Length::zero());
         $map = self::wearMap($file, $bore, $asMade);
@@ -89,7 +92,7 @@ final readonly class BorePage
             ),
             BoreCentre::of($wall, $needs, $asMade),
             WallMap::of($wall, $file->display),
-            BoreProfile::of($file, $bore->measures, $wall),
+            BoreProfile::of($file, $bore->measures, $wall, WornWall::true($file, $cylinder, app(Truth::class))),
         );
     }
 

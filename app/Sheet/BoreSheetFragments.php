@@ -6,6 +6,7 @@ namespace App\Sheet;
 
 use App\Drawings\BoresFromAbove;
 use App\Pages\GaugedFeature;
+use App\Pages\Marks;
 use App\Record\JobFile;
 use App\Storage\SheetName;
 use App\Storage\User;
@@ -66,6 +67,9 @@ final class BoreSheetFragments implements Fragments
 
     public function margin(): string
     {
+        if (! app(Marks::class)->areShown) {
+            return '';
+        }
         $job = $this->file->job;
         $shared = [
             'file' => $this->file,

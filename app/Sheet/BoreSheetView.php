@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Sheet;
 
 use App\Pages\CellState;
+use App\Pages\Marks;
 use App\Pages\SetupLine;
 use App\Pages\SheetCell;
 use App\Pages\SheetCells;
@@ -261,7 +262,7 @@ final readonly class BoreSheetView
     private static function marks(JobFile $file, SheetName $sheet): array
     {
         return $sheet->occasion === Occasion::Incoming
-            ? self::incomingMarks($file->assessment()->bores)
+            ? self::incomingMarks(app(Marks::class)->areShown ? $file->assessment()->bores : [])
             : self::finishedMarks($file->work()->verification()->bores());
     }
 

@@ -6,6 +6,7 @@ namespace App\Sheet;
 
 use App\Drawings\SheetDrawings;
 use App\Pages\GaugedFeature;
+use App\Pages\Marks;
 use App\Pages\PartMargin;
 use App\Pages\PartSheetView;
 use App\Pages\PartWalk;
@@ -83,6 +84,10 @@ final class SectionFragments implements Fragments
 
     public function margin(): string
     {
+        if (! app(Marks::class)->areShown) {
+            return '';
+        }
+
         return view('parts.margin', [
             'margin' => PartMargin::of($this->file, $this->section, $this->way(), $this->stamp()),
             'job' => $this->file->job,

@@ -33,7 +33,6 @@ return [
     'traced' => 'traced, :unit on the radius',
     'half_of_each' => 'half of each diameter, :unit on the radius',
     'not_here' => 'not here',
-    'up_and_down' => 'up and down',
-    'across' => 'across',
     'wear' => 'wear :times',
+    'truth' => 'dashed: as it is',
 ];

@@ -9,6 +9,7 @@ use App\Drawings\FaceMap;
 use App\Drawings\FacesDrawing;
 use App\Drawings\FaceStamps;
 use App\Drawings\HousingDrawing;
+use App\Drawings\NoTruth;
 use App\Pages\CellState;
 use NorthLedger\Core\Engine\Specification\SpecificationSheet;
 use NorthLedger\Core\Features\Crankshaft\JournalGroup;
@@ -129,14 +130,14 @@ final class DrawingOfPartsTest extends TestCase
     public function test_a_housing_is_drawn_round_when_all_its_directions_are_read(): void
     {
         $spec = $this->file()->sheet->housings;
-        $drawing = HousingDrawing::of($this->file());
+        $drawing = HousingDrawing::of($this->file(), new NoTruth());
         $this->assertCount($spec->count, $drawing->housings);
         $this->assertSame(['not read', ''], [$drawing->housings[0]['caption'], $drawing->housings[0]['outline']]);
         $this->stateSetup($this->job, 'housings', ['feature' => 'housing', 'zero' => '2.8170'])->assertOk();
         foreach (HousingPlaces::directions($spec, 1) as $degrees) {
             $this->key($this->job, "housing.1.{$degrees}", $degrees < 60 ? '0.4' : '0.1', 'housings')->assertOk();
         }
-        $drawing = HousingDrawing::of($this->file());
+        $drawing = HousingDrawing::of($this->file(), new NoTruth());
         $outline = array_map(
             static fn (string $point): array => array_map(floatval(...), explode(',', $point)),
             explode(' ', $drawing->housings[0]['outline']),
@@ -153,7 +154,7 @@ final class DrawingOfPartsTest extends TestCase
         foreach (['0', '1.5', '-1.5'] as $index => $thou) {
             $this->key($this->job, 'offset.'.($index + 1), $thou, 'housings')->assertOk();
         }
-        $line = HousingDrawing::of($this->file())->line;
+        $line = HousingDrawing::of($this->file(), new NoTruth())->line;
         $this->assertCount(3, $line);
         $this->assertLessThan((float) $line[0]['y'], (float) $line[1]['y'], 'up is up');
         $this->assertGreaterThan((float) $line[0]['y'], (float) $line[2]['y']);
@@ -164,7 +165,7 @@ final class DrawingOfPartsTest extends TestCase
     {
         $this->readJournal(1, '2.6245', '0');
         $this->readJournal(2, '2.6205', '0');
-        $needs = array_column(CrankDrawing::of($this->file())->journals, null, 'number');
+        $needs = array_column(CrankDrawing::of($this->file(), new NoTruth())->journals, null, 'number');
         $this->assertSame(CellState::Good, $needs['M1']['state']);
         $this->assertSame('polish', $needs['M1']['caption']);
         $this->assertSame(CellState::Close, $needs['M2']['state'], 'worn: it is ground');
@@ -190,7 +191,7 @@ final class DrawingOfPartsTest extends TestCase
 
     private function deck(): FaceMap
     {
-        return FacesDrawing::of($this->file())->faces[0];
+        return FacesDrawing::of($this->file(), new NoTruth())->faces[0];
     }
 
     /** @param  callable(int, string): float  $depth  Below the straightedge in inches, of the column and the row */

@@ -177,6 +177,36 @@ final class WholeEnginePracticeTest extends TestCase
         $this->assertSame($lost, $row->refresh()->points, 'a verdict is given once');
     }
 
+    public function test_nothing_is_marked_before_the_verdict_and_the_truth_is_laid_over_the_drawings_after_it(): void
+    {
+        $row = $this->started();
+        $bench = EngineBench::of($row, $this->app->make(SpecBook::class), $this->app->make(PolicyBook::class));
+        $this->app->make(IdealLearner::class)->read($bench, $this->learner);
+        $pages = ['measure', 'bores/1', 'measure/crankshaft', 'measure/housings', 'measure/rods', 'measure/heads', 'measure/deck'];
+        foreach ($pages as $page) {
+            $this->assertSame([0, 0], $this->marksAndTruth($row, $page), "{$page}, before");
+        }
+        $way = (string) $bench->engine->truth()->bores()->recommendation?->option->key();
+        $this->judge($row, array_map(static fn ($verdict): string => $verdict->value, $bench->engine->verdicts()), $way);
+        $counts = array_map(fn (string $page): array => $this->marksAndTruth($row, $page), array_combine($pages, $pages));
+        $this->assertGreaterThan(0, array_sum(array_column($counts, 0)), 'what was worn past a limit is marked now');
+        foreach (['measure', 'bores/1', 'measure/crankshaft', 'measure/housings'] as $page) {
+            $this->assertGreaterThan(0, $counts[$page][1], "{$page}: the truth");
+        }
+        $this->assertSame(0, $counts['measure/deck'][1], 'a face is compared place by place');
+    }
+
+    /** @return array{int, int} Cells and shapes marked as past a limit or resting under it, and lines of what is really there */
+    private function marksAndTruth(PracticeEngine $row, string $page): array
+    {
+        $html = (string) $this->there($row, $page)->assertOk()->getContent();
+
+        return [
+            preg_match_all('/<(?!p )\w+[^<>]* class="(?:[\w -]* )?(?:out|basis|undecided|close)(?: [\w -]*)?"/', $html),
+            preg_match_all('/class="truth"/', $html),
+        ];
+    }
+
     public function test_what_a_coarse_gauge_cannot_tell_is_not_called_misread(): void
     {
         $row = $this->started();

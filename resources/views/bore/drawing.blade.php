@@ -55,6 +55,7 @@
         <path class="axis-line" d="M0 24V190"/>
         <path class="as-made-wall" d="{{ $section['made'] }}"/>
     @foreach($section['walls'] as $points)<polyline class="worn-wall" points="{{ $points }}"/>@endforeach
+    @foreach($section['truth'] as $points)<polyline class="truth" points="{{ $points }}"/>@endforeach
     <text class="wall-label" y="202">{{ $section['form'] }}</text></g>
     @endforeach
 </svg>

@@ -21,6 +21,9 @@
             @elseif($shape->inlineRadius !== null)
                 <path d="M-{{ $shape->inlineRadius }} -12v24M{{ $shape->inlineRadius }} -12v24" class="worn {{ $shape->state->value }}"/>
             @endif
+            @if($shape->trueInline !== null && $shape->trueThrust !== null)
+                <ellipse rx="{{ $shape->trueInline }}" ry="{{ $shape->trueThrust }}" class="truth"/>
+            @endif
             @if($shape->whiskers !== '')<path d="{{ $shape->whiskers }}" class="whisker"/>@endif
             @if($plan->isVee)<text class="bore-caption beside" x="{{ $bore->reach }}" dx="8" dy="5">{{ $shape->caption }}</text>@else<text
                     class="bore-caption" y="{{ $bore->reach }}" dy="15">{{ $shape->caption }}</text>@endif
@@ -33,5 +36,6 @@
                 class="at-{{ $station }}">{{ ucfirst($word) }} of the bores</tspan>@endforeach</text>
     <text
         class="drawing-note" x="{{ $plan->width }}" y="14"
-        text-anchor="end">{{ $plan->factor }}@if($plan->legend !== '' && $plan->factor !== '') · @endif{{ $plan->legend }}</text>
+        text-anchor="end">{{ $plan->factor }}@if($plan->legend !== '' && $plan->factor !== '') · @endif{{ $plan->legend }}
+        @if($plan->truth !== '') · {{ $plan->truth }} @endif</text>
 </svg>

@@ -33,16 +33,19 @@
     @foreach($view->rounds as $round)<ellipse
             rx="{{ $round['rx'] }}" ry="{{ $round['ry'] }}"
             class="wall-outline @if($round['station'] === 'rear') bottom @endif"/>@endforeach
+    @foreach($view->trueRounds as $round)<ellipse rx="{{ $round['rx'] }}" ry="{{ $round['ry'] }}" class="truth"/>@endforeach
     <g transform="translate(104,0)">
         <rect
             x="-26" y="-{{ \App\Drawings\JournalView::RADIUS }}" width="52" height="{{ \App\Drawings\JournalView::DIAMETER }}"
             class="as-made"/>
     @foreach($view->sides as $side)
-        <polygon points="{{ $side['points'] }}" class="wall-outline @if($side['axis'] === 'across') middle @endif"/>
+        <polygon points="{{ $side['points'] }}" class="wall-outline @if($side['axis'] === '90') middle @endif"/>
     @endforeach
+    @foreach($view->trueSides as $side)<polygon points="{{ $side['points'] }}" class="truth"/>@endforeach
 </g>
 </svg>
-<figcaption>{{ $view->title }} · wear {{ $view->factor }}@if($view->rounds === []) · not read @endif</figcaption>
+<figcaption>{{ $view->title }} · wear {{ $view->factor }}@if($view->rounds === []) · {{ __('sheet.cell.missing') }} @endif
+    @if($view->trueRounds !== []) · {{ __('drawing.truth') }} @endif</figcaption>
 </figure>
 @endforeach
 </div>

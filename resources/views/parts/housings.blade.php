@@ -13,6 +13,7 @@
             <line class="clock-tick" x1="{{ $tick['x1'] }}" y1="{{ $tick['y1'] }}" x2="{{ $tick['x2'] }}" y2="{{ $tick['y2'] }}"/>
         @endforeach
         @if($housing['outline'] !== '')<polygon points="{{ $housing['outline'] }}" class="worn {{ $housing['state']->value }}"/>@endif
+        @if($housing['truth'] !== '')<polygon points="{{ $housing['truth'] }}" class="truth"/>@endif
         @foreach($housing['noGos'] as $noGo)
             <g transform="translate({{ $noGo['x'] }},{{ $noGo['y'] }})">
                 <title>not measured here: {{ $noGo['words'] }}</title>
@@ -24,9 +25,11 @@
     @endforeach
     <line class="as-made-wall" x1="10" x2="790" y1="154" y2="154"/>
     @if($drawing->path !== '')<polyline class="wall-outline" points="{{ $drawing->path }}"/>@endif
+    @if($drawing->truePath !== '')<polyline class="truth" points="{{ $drawing->truePath }}"/>@endif
     @foreach($drawing->line as $dot)
         <circle class="line-dot {{ $dot['state']->value }}" cx="{{ $dot['x'] }}" cy="{{ $dot['y'] }}" r="5"/>
         <text class="bore-caption" x="{{ $dot['x'] }}" y="184">{{ $dot['text'] }}</text>@endforeach
-    <text class="drawing-note" x="2" y="12">{{ $drawing->factor }} · ✕ oil hole or dowel: not measured there</text><text
+    <text class="drawing-note" x="2" y="12">{{ $drawing->factor }} · ✕ oil hole or dowel: not measured there
+        @if($drawing->truePath !== '') · {{ __('drawing.truth') }} @endif</text><text
         class="drawing-note" x="2" y="138">the line, exaggerated</text>
 </svg>

@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\WholeEngines;
+
+use App\Drawings\NoTruth;
+use App\Drawings\Truth;
+use App\Storage\PolicyBook;
+use App\Storage\PracticeEngine;
+use App\Storage\SheetName;
+use App\Storage\SpecBook;
+use Illuminate\Http\Request;
+use NorthLedger\Core\Engine\Places\Place;
+use NorthLedger\Core\Inspection\Section;
+use NorthLedger\Core\Quantity\Length;
+
+/** A simulated engine as it is, for whoever has judged it (PRAC-2). */
+final readonly class EngineTruth implements Truth
+{
+    private function __construct(private EngineBench $bench)
+    {
+    }
+
+    /** Of the engine whose sheets are asked for; nobody is told before he has said what it comes to. */
+    public static function asked(Request $request, SpecBook $specs, PolicyBook $policies): Truth
+    {
+        $row = $request->attributes->get(PracticeEngine::class);
+
+        return $row instanceof PracticeEngine && $row->isAnswered() ? new self(EngineBench::of($row, $specs, $policies)) : new NoTruth();
+    }
+
+    public function at(Section $section, Place $place): ?Length
+    {
+        return $this->bench->length(SheetName::of($section), $place);
+    }
+
+    public function isKnown(): bool
+    {
+        return true;
+    }
+}
