@@ -72,7 +72,7 @@ final class NotChecked
                 'methods' => $methods === [] ? '' : Line::of('release.cracks.by', ['methods' => implode(Line::of('engine.and'), $methods)]),
                 'surface' => $cracks->surfaceOnly ? Line::of('release.cracks.surface_only') : '',
                 'found' => $found === [] ? '' : '; '.implode('; ', $found),
-                'doubts' => $cracks->doubts === [] ? '' : ' ('.implode('; ', $cracks->doubts).')',
+                'doubts' => $cracks->doubts === [] ? '' : ' ('.implode('; ', array_map(Messages::text(...), $cracks->doubts)).')',
             ]);
         }
 

@@ -169,7 +169,7 @@ final readonly class VerdictWords
             ...$option->wallTooThin === []
                 ? []
                 : [Line::of('verdict.option.wall_too_thin', ['cylinders' => self::cylinders($option->wallTooThin)])],
-            ...array_map(static fn (Obstacle $obstacle): string => lcfirst($obstacle->words()), $option->obstacles),
+            ...array_map(static fn (Obstacle $obstacle): string => Line::ofCode('verdict.obstacle', $obstacle), $option->obstacles),
         ];
     }
 

@@ -196,4 +196,11 @@ return [
         'leaks' => '{0}|{1}, 1 leak seen|[2,*], :count leaks seen',
         'allowed' => '; allowed are :drop over :minutes min from :from.',
     ],
+    'doubt' => [
+        'early' => 'read early, before its timer ended',
+        'late' => 'read late, more than an hour after the developer',
+        'as_cast' => ':surface: rough skin holds dye and hides fine lines',
+        'blasted' => ':surface: blasting smears the mouths of fine cracks shut',
+        'dirty' => ':surface: dirt fills a crack before the dye does',
+    ],
 ];

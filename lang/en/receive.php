@@ -119,4 +119,8 @@ return [
         'bolted_on' => 'Bolted on',
         'other' => 'Noted besides',
     ],
+    'claim' => [
+        'found' => ':count found',
+        'found_so_far' => ':count found so far',
+    ],
 ];

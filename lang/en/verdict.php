@@ -117,4 +117,8 @@ return [
         'trace' => 'Trace :cylinders: :stake hangs on it. :otherwise|Trace :cylinders: :stake hang on it. :otherwise',
         'otherwise' => 'If the trace holds, “:holds” is better; until then “:fails” is recommended, which rests on no trace.',
     ],
+    'obstacle' => [
+        'block_is_scrap' => 'the block is scrap whatever its bores are',
+        'cannot_be_sleeved' => 'separate cylinders are replaced, not sleeved',
+    ],
 ];

@@ -162,7 +162,7 @@ final readonly class CracksView
             'state' => $state,
             'sign' => $sign,
             'words' => $part->surfaceOnly ? Line::of('cracks.surface_only', ['state' => $part->state->value]) : $part->state->value,
-            'doubts' => $part->doubts,
+            'doubts' => array_map(Messages::text(...), $part->doubts),
         ];
     }
 

@@ -12,6 +12,7 @@ use App\Storage\EntryKind;
 use App\Storage\Photo;
 use App\Words\FindingWords;
 use App\Words\Line;
+use App\Words\Messages;
 use App\Words\PartName;
 use App\Words\SleeveWords;
 use App\Words\SubjectName;
@@ -143,7 +144,7 @@ final readonly class ReceiveView
             'state' => $state,
             'sign' => $sign,
             'found' => self::found($file, $check),
-            'canBeJudged' => $check->found === '',
+            'canBeJudged' => $check->found === null,
         ];
     }
 
@@ -194,7 +195,7 @@ final readonly class ReceiveView
                 'first' => lcfirst(SubjectName::of($first->about)).': '.rtrim(lcfirst($words->sentence($first)), '.'),
                 'more' => count($check->failing) - 1,
             ]),
-            default => $check->found,
+            default => $check->found === null ? '' : Messages::text($check->found),
         };
     }
 

@@ -9,12 +9,4 @@ enum Obstacle: string
 {
     case BlockIsScrap = 'block is scrap';
     case CannotBeSleeved = 'cannot be sleeved';
-
-    public function words(): string
-    {
-        return match ($this) {
-            self::BlockIsScrap => 'The block is scrap whatever its bores are',
-            self::CannotBeSleeved => 'Separate cylinders are replaced, not sleeved',
-        };
-    }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace NorthLedger\Core\Features\Cracks;
 
 use NorthLedger\Core\Engine\Specification\EnginePart;
+use NorthLedger\Core\Finding\Message;
 
 /** What the crack checks say of one part so far (CRACK-4). */
 final readonly class PartCracks
@@ -12,7 +13,7 @@ final readonly class PartCracks
     /**
      * @param  list<Indication>  $indications  On this part
      * @param  list<CheckRun>  $runs  On this part
-     * @param  list<string>  $doubts  Why a clean result is worth less: surface, timing
+     * @param  list<Message>  $doubts  Why a clean result is worth less: surface, timing
      */
     private function __construct(
         public EnginePart $part,
@@ -53,21 +54,32 @@ final readonly class PartCracks
 
     /**
      * @param  list<CheckRun>  $read
-     * @return list<string>
+     * @return list<Message>
      */
     private static function doubts(array $read): array
     {
         $doubts = [];
         foreach ($read as $run) {
             if ($run->surface->lowersConfidence()) {
-                $doubts[] = "{$run->surface->value}: {$run->surface->doubt()}";
+                $doubts[] = self::doubt($run->surface);
             }
             foreach ($run->marks() as $mark) {
-                $doubts[] =
-                    $mark === TimingMark::Early ? 'read early, before its timer ended' : 'read late, more than an hour after the developer';
+                $doubts[] = new Message($mark === TimingMark::Early ? 'cracks.doubt.early' : 'cracks.doubt.late');
             }
         }
 
-        return array_values(array_unique($doubts));
+        return array_values(array_unique($doubts, SORT_REGULAR));
+    }
+
+    private static function doubt(Surface $surface): Message
+    {
+        return new Message(
+            match ($surface) {
+                Surface::AsCast => 'cracks.doubt.as_cast',
+                Surface::Blasted => 'cracks.doubt.blasted',
+                default => 'cracks.doubt.dirty',
+            },
+            ['surface' => $surface],
+        );
     }
 }

@@ -17,14 +17,4 @@ enum Surface: string
     {
         return in_array($this, [self::AsCast, self::Blasted, self::Dirty], true);
     }
-
-    public function doubt(): string
-    {
-        return match ($this) {
-            self::Machined, self::CleanCast => '',
-            self::AsCast => 'rough skin holds dye and hides fine lines',
-            self::Blasted => 'blasting smears the mouths of fine cracks shut',
-            self::Dirty => 'dirt fills a crack before the dye does',
-        };
-    }
 }

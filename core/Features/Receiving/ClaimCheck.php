@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace NorthLedger\Core\Features\Receiving;
 
 use NorthLedger\Core\Finding\Finding;
+use NorthLedger\Core\Finding\Message;
 use NorthLedger\Core\Finding\Outcome;
 use NorthLedger\Core\Quantity\Length;
 
@@ -18,7 +19,7 @@ final readonly class ClaimCheck
     private function __construct(
         public Claim $claim,
         public ClaimMatch $match,
-        public string $found,
+        public ?Message $found,
         public array $failing = [],
         public ?Length $step = null,
     ) {
@@ -33,7 +34,7 @@ final readonly class ClaimCheck
             ClaimKind::Welded => self::counted($claim, $found->welds, true),
             ClaimKind::Rebored => self::bored($claim, $found),
             default => $claim->kind->section() === null
-                ? new self($claim, $claim->judged ?? ClaimMatch::NotChecked, '')
+                ? new self($claim, $claim->judged ?? ClaimMatch::NotChecked, null)
                 : self::read($claim, $found),
         };
     }
@@ -62,7 +63,7 @@ final readonly class ClaimCheck
             default => ClaimMatch::Agrees,
         };
 
-        return new self($claim, $match, '', $failing, $other[0] ?? null);
+        return new self($claim, $match, null, $failing, $other[0] ?? null);
     }
 
     /** More found than claimed differs at once; fewer only when everything was looked at. */
@@ -75,7 +76,9 @@ final readonly class ClaimCheck
             default => $found === $claim->count ? ClaimMatch::Agrees : ClaimMatch::Differs,
         };
 
-        return new self($claim, $match, $found === null ? '' : "{$found} found".($isWhole ? '' : ' so far'));
+        $line = $isWhole ? 'receive.claim.found' : 'receive.claim.found_so_far';
+
+        return new self($claim, $match, $found === null ? null : new Message($line, ['count' => $found]));
     }
 
     private static function bored(Claim $claim, FoundWork $found): self
@@ -85,6 +88,6 @@ final readonly class ClaimCheck
             default => $claim->step->equals($found->boreStep) ? ClaimMatch::Agrees : ClaimMatch::Differs,
         };
 
-        return new self($claim, $match, '');
+        return new self($claim, $match, null);
     }
 }
