@@ -14,6 +14,7 @@ use App\Storage\LedgerEntry;
 use App\Storage\SheetName;
 use App\Storage\User;
 use App\Words\Line;
+use Closure;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
 use NorthLedger\Core\Inspection\Occasion;
@@ -23,10 +24,42 @@ use Symfony\Component\HttpKernel\Exception\ConflictHttpException;
  * The one way to write about a job. In one transaction: the rows, a numbered entry that holds the hash of the one
  * before it, and what lists show of the job. A request that was written already is not written again.
  */
-final readonly class Ledger
+final class Ledger
 {
-    public function __construct(private JobFiles $files)
+    /** The job of which everything is written that is written now; what its lists show follows at the end. */
+    private ?int $together = null;
+
+    public function __construct(private readonly JobFiles $files)
     {
+    }
+
+    /**
+     * Writes into one job in one go, like the readings of a file: all of it or nothing. What lists show of the job is made once,
+     * at the end.
+     *
+     * @template T
+     *
+     * @param  Closure(): T  $work
+     * @return T
+     */
+    public function together(int $jobId, Closure $work): mixed
+    {
+        if ($this->together !== null) {
+            return $work();
+        }
+
+        return DB::transaction(function () use ($jobId, $work): mixed {
+            $this->together = $jobId;
+            try {
+                $result = $work();
+            } finally {
+                $this->together = null;
+            }
+            $job = Job::query()->lockForUpdate()->findOrFail($jobId);
+            $job->fill(JobSummary::of($this->files->open($job))->columns())->save();
+
+            return $result;
+        });
     }
 
     /**
@@ -58,7 +91,9 @@ final readonly class Ledger
             $said = $work($before);
             $entry = $this->append($job, $requestId, $kind, $by, $said + ['rows' => RowDigests::ofAdded(Entry::takeAdded())]);
             $file = $kind->changesTheSpecification() ? $this->files->open($job) : $before->anew();
-            $job->fill(JobSummary::of($file, ! $kind->touchesSheetsOnly())->columns());
+            if ($jobId !== $this->together) {
+                $job->fill(JobSummary::of($file, ! $kind->touchesSheetsOnly())->columns());
+            }
             $job->policy_revision = $file->policy->revision;
             $job->save();
 

@@ -10,6 +10,7 @@ use App\Cluster\RetryingConnection;
 use App\Documents\PdfPrinter;
 use App\Drawings\Truth;
 use App\Gauges\CertificateStore;
+use App\Ledger\Ledger;
 use App\Offers\EmlTransport;
 use App\Pages\Marks;
 use App\People\Ability;
@@ -64,6 +65,7 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->bind('db.connector.mariadb', NodeConnector::class);
         $this->app->bind(LostConnectionDetector::class, LostNode::class);
         Connection::resolverFor('mariadb', static fn (mixed ...$with): RetryingConnection => new RetryingConnection(...$with));
+        $this->app->scoped(Ledger::class);
         $this->app->scoped(PersonOfSession::class);
         $this->app->singleton(
             PdfPrinter::class,

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Database\Seeders;
 
+use App\Ledger\Ledger;
 use App\Record\JobFiles;
 use App\Sheet\LookAtPlace;
 use App\Stages\Clean\AnswerCheckItem;
@@ -42,6 +43,7 @@ final readonly class DemoIncoming
     ];
 
     public function __construct(
+        private Ledger $ledger,
         private CountPart $count,
         private AnswerCheckItem $answer,
         private StartCrackCheck $start,
@@ -55,10 +57,12 @@ final readonly class DemoIncoming
     /** @param  array<string, array{CountedState, ?int, string}>  $amiss  By part: state, count, remark */
     public function countIn(Job $job, User $by, array $amiss = []): void
     {
-        foreach ($this->files->open($job)->record->parts()->expected as $line) {
-            [$state, $count, $remark] = $amiss[$line->key] ?? [CountedState::Present, null, ''];
-            $this->count->handle($job, $by, self::ulid(), $line->key, $state, $count, $remark);
-        }
+        $this->ledger->together($job->id, function () use ($job, $by, $amiss): void {
+            foreach ($this->files->open($job)->record->parts()->expected as $line) {
+                [$state, $count, $remark] = $amiss[$line->key] ?? [CountedState::Present, null, ''];
+                $this->count->handle($job, $by, self::ulid(), $line->key, $state, $count, $remark);
+            }
+        });
     }
 
     /**
@@ -67,24 +71,26 @@ final readonly class DemoIncoming
      */
     public function precheck(Job $job, User $by, array $found = []): void
     {
-        $file = $this->files->open($job);
-        foreach ($file->record->precheck()->checklist->items as $item) {
-            $said = $found[$item->key] ?? [];
-            $isIron = in_array($file->sheet->materialOf($item->part), [Material::GreyIron, Material::Steel], true);
-            $this->answer->handle(
-                $job,
-                $by,
-                self::ulid(),
-                $item->key,
-                $said['state'] ?? ($item->kind === AnswerKind::FineOrFinding ? ItemState::Fine : null),
-                $said['place'] ?? '',
-                $said['remark'] ?? '',
-                $item->kind === AnswerKind::Wash ? ($isIron ? WashMethod::HotCausticTank : WashMethod::JetWasher) : null,
-                $said['stripped'] ?? null,
-                $said['inserts'] ?? null,
-                $said['measured'] ?? ($item->kind === AnswerKind::Gap ? 'none' : 'standard'),
-            );
-        }
+        $this->ledger->together($job->id, function () use ($job, $by, $found): void {
+            $file = $this->files->open($job);
+            foreach ($file->record->precheck()->checklist->items as $item) {
+                $said = $found[$item->key] ?? [];
+                $isIron = in_array($file->sheet->materialOf($item->part), [Material::GreyIron, Material::Steel], true);
+                $this->answer->handle(
+                    $job,
+                    $by,
+                    self::ulid(),
+                    $item->key,
+                    $said['state'] ?? ($item->kind === AnswerKind::FineOrFinding ? ItemState::Fine : null),
+                    $said['place'] ?? '',
+                    $said['remark'] ?? '',
+                    $item->kind === AnswerKind::Wash ? ($isIron ? WashMethod::HotCausticTank : WashMethod::JetWasher) : null,
+                    $said['stripped'] ?? null,
+                    $said['inserts'] ?? null,
+                    $said['measured'] ?? ($item->kind === AnswerKind::Gap ? 'none' : 'standard'),
+                );
+            }
+        });
     }
 
     /**

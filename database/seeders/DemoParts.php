@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Database\Seeders;
 
+use App\Ledger\Ledger;
 use App\Record\JobFile;
 use App\Record\JobFiles;
 use App\Sheet\ReadingEntry;
@@ -36,6 +37,7 @@ final readonly class DemoParts
     private const LOST_BY_A_LIGHT_CUT_CC = 0.4;
 
     public function __construct(
+        private Ledger $ledger,
         private RecordReading $record,
         private StateSetup $state,
         private JobFiles $files,
@@ -49,29 +51,31 @@ final readonly class DemoParts
      */
     public function read(Job $job, User $by, array $sections, array $worn, int $seed): void
     {
-        $file = $this->files->open($job);
-        $chance = new Randomizer(new Mt19937($seed));
-        foreach ($sections as $section) {
-            foreach ($file->inspection()->plan($section)->gaugedFeatures() as $feature) {
-                if ($feature->needsStatedGauge()) {
-                    $this->stateGauge($file, $by, SheetName::of($section), $feature);
+        $this->ledger->together($job->id, function () use ($job, $by, $sections, $worn, $seed): void {
+            $file = $this->files->open($job);
+            $chance = new Randomizer(new Mt19937($seed));
+            foreach ($sections as $section) {
+                foreach ($file->inspection()->plan($section)->gaugedFeatures() as $feature) {
+                    if ($feature->needsStatedGauge()) {
+                        $this->stateGauge($file, $by, SheetName::of($section), $feature);
+                    }
+                }
+                foreach ($file->inspection()->plan($section)->walk() as $one) {
+                    // The camshaft's bearings stay in: nobody has to read their bores.
+                    if ($one->place->feature instanceof CamshaftFeature) {
+                        continue;
+                    }
+                    $text = $worn[$one->place->key()] ?? $this->sound->text($file->sheet, $one, $chance);
+                    if ($text !== SoundPart::UNREAD) {
+                        $this->record->handle(
+                            $job,
+                            $by,
+                            new ReadingEntry((string) Str::ulid(), SheetName::of($section), $one->place, $text, null, false, true, null),
+                        );
+                    }
                 }
             }
-            foreach ($file->inspection()->plan($section)->walk() as $one) {
-                // The camshaft's bearings stay in: nobody has to read their bores.
-                if ($one->place->feature instanceof CamshaftFeature) {
-                    continue;
-                }
-                $text = $worn[$one->place->key()] ?? $this->sound->text($file->sheet, $one, $chance);
-                if ($text !== SoundPart::UNREAD) {
-                    $this->record->handle(
-                        $job,
-                        $by,
-                        new ReadingEntry((string) Str::ulid(), SheetName::of($section), $one->place, $text, null, false, true, null),
-                    );
-                }
-            }
-        }
+        });
     }
 
     /**
@@ -81,32 +85,34 @@ final readonly class DemoParts
      */
     public function finished(Job $job, User $by, array $other, int $seed): void
     {
-        $file = $this->files->open($job->refresh());
-        $chance = new Randomizer(new Mt19937($seed));
-        foreach ($file->work()->verification()->sections() as $section) {
-            $sheet = SheetName::of($section, Occasion::Final);
-            foreach ($section === Section::Bores ? [] : $file->planOf($sheet)->gaugedFeatures() as $feature) {
-                $this->stateGauge($file, $by, $sheet, $feature);
-            }
-            foreach ($section === Section::Bores ? [] : $file->planOf($sheet)->walk() as $one) {
-                if ($file->work()->verification()->entries($section)->at($one->place)->newest() !== null) {
-                    continue;
+        $this->ledger->together($job->id, function () use ($job, $by, $other, $seed): void {
+            $file = $this->files->open($job->refresh());
+            $chance = new Randomizer(new Mt19937($seed));
+            foreach ($file->work()->verification()->sections() as $section) {
+                $sheet = SheetName::of($section, Occasion::Final);
+                foreach ($section === Section::Bores ? [] : $file->planOf($sheet)->gaugedFeatures() as $feature) {
+                    $this->stateGauge($file, $by, $sheet, $feature);
                 }
-                $aim = $file->work()->verification()->aimedAt($one->place->feature);
-                $text =
-                    $other[$one->place->key()] ??
-                    $this->afterTheCut($file, $one) ??
-                    ($aim === null ? $this->sound->text($file->sheet, $one, $chance) : $this->onTheAim($file, $one, $aim));
-                if ($text === SoundPart::UNREAD) {
-                    continue;
+                foreach ($section === Section::Bores ? [] : $file->planOf($sheet)->walk() as $one) {
+                    if ($file->work()->verification()->entries($section)->at($one->place)->newest() !== null) {
+                        continue;
+                    }
+                    $aim = $file->work()->verification()->aimedAt($one->place->feature);
+                    $text =
+                        $other[$one->place->key()] ??
+                        $this->afterTheCut($file, $one) ??
+                        ($aim === null ? $this->sound->text($file->sheet, $one, $chance) : $this->onTheAim($file, $one, $aim));
+                    if ($text === SoundPart::UNREAD) {
+                        continue;
+                    }
+                    $this->record->handle(
+                        $job,
+                        $by,
+                        new ReadingEntry((string) Str::ulid(), $sheet, $one->place, $text, null, false, true, null),
+                    );
                 }
-                $this->record->handle(
-                    $job,
-                    $by,
-                    new ReadingEntry((string) Str::ulid(), $sheet, $one->place, $text, null, false, true, null),
-                );
             }
-        }
+        });
     }
 
     /** What stood there when it came, less what was ordered off the face; null where no face was cut, or it was not read. */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Database\Seeders;
 
+use App\Ledger\Ledger;
 use App\Record\JobFiles;
 use App\Sheet\BorePage;
 use App\Sheet\CheckGauge;
@@ -42,6 +43,7 @@ final readonly class DemoReadings
     ];
 
     public function __construct(
+        private Ledger $ledger,
         private RecordReading $record,
         private StateSetup $state,
         private CheckGauge $check,
@@ -55,30 +57,32 @@ final readonly class DemoReadings
      */
     public function incoming(Job $job, User $by, array $deviations, bool $looks = true, ?float $pistonUnder = null): void
     {
-        $file = $this->files->open($job);
-        $this->setup(
-            $job,
-            $by,
-            SheetName::bores(),
-            $file->sheet->bore->nominal,
-            new Conditions(capsTorqued: true, clean: true, partCelsius: 20.0, masterCelsius: 20.0),
-        );
-        $this->more($job, $by, $deviations);
-        foreach (array_keys($deviations) as $cylinder) {
-            if ($looks) {
-                $this->looks($job, $by, $cylinder);
+        $this->ledger->together($job->id, function () use ($job, $by, $deviations, $looks, $pistonUnder): void {
+            $file = $this->files->open($job);
+            $this->setup(
+                $job,
+                $by,
+                SheetName::bores(),
+                $file->sheet->bore->nominal,
+                new Conditions(capsTorqued: true, clean: true, partCelsius: 20.0, masterCelsius: 20.0),
+            );
+            $this->more($job, $by, $deviations);
+            foreach (array_keys($deviations) as $cylinder) {
+                if ($looks) {
+                    $this->looks($job, $by, $cylinder);
+                }
+                if ($pistonUnder !== null) {
+                    $piston = $file->sheet->bore->nominal->minus(Length::ofNanometres((int) round($pistonUnder * 25_400)));
+                    $this->key(
+                        $job,
+                        $by,
+                        SheetName::bores(),
+                        BorePlace::piston($cylinder),
+                        LengthDisplay::in($file->sheet->unit)->size($piston),
+                    );
+                }
             }
-            if ($pistonUnder !== null) {
-                $piston = $file->sheet->bore->nominal->minus(Length::ofNanometres((int) round($pistonUnder * 25_400)));
-                $this->key(
-                    $job,
-                    $by,
-                    SheetName::bores(),
-                    BorePlace::piston($cylinder),
-                    LengthDisplay::in($file->sheet->unit)->size($piston),
-                );
-            }
-        }
+        });
     }
 
     /**
@@ -88,13 +92,15 @@ final readonly class DemoReadings
      */
     public function more(Job $job, User $by, array $deviations): void
     {
-        foreach ($deviations as $cylinder => $values) {
-            foreach (self::PLACES as $index => [$station, $axis]) {
-                if (($values[$index] ?? null) !== null) {
-                    $this->key($job, $by, SheetName::bores(), BorePlace::bore($cylinder, $station, $axis), (string) $values[$index]);
+        $this->ledger->together($job->id, function () use ($job, $by, $deviations): void {
+            foreach ($deviations as $cylinder => $values) {
+                foreach (self::PLACES as $index => [$station, $axis]) {
+                    if (($values[$index] ?? null) !== null) {
+                        $this->key($job, $by, SheetName::bores(), BorePlace::bore($cylinder, $station, $axis), (string) $values[$index]);
+                    }
                 }
             }
-        }
+        });
     }
 
     /**
@@ -104,28 +110,30 @@ final readonly class DemoReadings
      */
     public function comparative(Job $job, User $by, Place $zero, array $deviations): void
     {
-        $this->state->handle(
-            $job,
-            $by,
-            new SetupEntry(
-                (string) Str::ulid(),
-                SheetName::bores(),
-                BoreFeature::Bore,
-                'G-02',
-                null,
-                '',
-                new Conditions(capsTorqued: true, clean: true),
-                $zero,
-            ),
-        );
-        foreach ($deviations as $cylinder => $values) {
-            foreach (self::PLACES as $index => [$station, $axis]) {
-                $place = BorePlace::bore($cylinder, $station, $axis);
-                if (($values[$index] ?? null) !== null && $place->key() !== $zero->key()) {
-                    $this->key($job, $by, SheetName::bores(), $place, (string) $values[$index]);
+        $this->ledger->together($job->id, function () use ($job, $by, $zero, $deviations): void {
+            $this->state->handle(
+                $job,
+                $by,
+                new SetupEntry(
+                    (string) Str::ulid(),
+                    SheetName::bores(),
+                    BoreFeature::Bore,
+                    'G-02',
+                    null,
+                    '',
+                    new Conditions(capsTorqued: true, clean: true),
+                    $zero,
+                ),
+            );
+            foreach ($deviations as $cylinder => $values) {
+                foreach (self::PLACES as $index => [$station, $axis]) {
+                    $place = BorePlace::bore($cylinder, $station, $axis);
+                    if (($values[$index] ?? null) !== null && $place->key() !== $zero->key()) {
+                        $this->key($job, $by, SheetName::bores(), $place, (string) $values[$index]);
+                    }
                 }
             }
-        }
+        });
     }
 
     /**
@@ -136,20 +144,22 @@ final readonly class DemoReadings
      */
     public function trace(Job $job, User $by, int $cylinder, array $around, array $walls): void
     {
-        foreach ($around as $station => $values) {
-            foreach ($values as $index => $value) {
-                $this->key(
-                    $job,
-                    $by,
-                    SheetName::bores(),
-                    BorePlace::trace($cylinder, Station::from($station), BorePage::DIRECTIONS[$index]),
-                    (string) $value,
-                );
+        $this->ledger->together($job->id, function () use ($job, $by, $cylinder, $around, $walls): void {
+            foreach ($around as $station => $values) {
+                foreach ($values as $index => $value) {
+                    $this->key(
+                        $job,
+                        $by,
+                        SheetName::bores(),
+                        BorePlace::trace($cylinder, Station::from($station), BorePage::DIRECTIONS[$index]),
+                        (string) $value,
+                    );
+                }
             }
-        }
-        foreach ($walls as $degrees => $thickness) {
-            $this->key($job, $by, SheetName::bores(), BorePlace::wall($cylinder, $degrees), $thickness);
-        }
+            foreach ($walls as $degrees => $thickness) {
+                $this->key($job, $by, SheetName::bores(), BorePlace::wall($cylinder, $degrees), $thickness);
+            }
+        });
     }
 
     public function checkBack(Job $job, User $by, string $shows): void
@@ -164,30 +174,32 @@ final readonly class DemoReadings
      */
     public function finished(Job $job, User $by, int $seed, ?int $outCylinder = null, float $outBy = 0): void
     {
-        $file = $this->files->open($job);
-        $chance = new Randomizer(new Mt19937($seed));
-        $size = $file->work()->chosen()->step ?? Length::zero();
-        $this->setup(
-            $job,
-            $by,
-            SheetName::bores(Occasion::Final),
-            $file->sheet->bore->sizeAt($size),
-            new Conditions(true, $file->sheet->bore->torquePlate->isOrdered(), true, true, 20.0, 20.0),
-        );
-        foreach ($file->sheet->layout->cylinders() as $cylinder) {
-            $middle = $chance->getInt(2, 3);
-            foreach (self::PLACES as $index => [$station, $axis]) {
-                $value = ($middle + $chance->getInt(-1, 1)) / 10 + ($cylinder === $outCylinder && $index < 2 ? $outBy : 0);
-                $this->key(
-                    $job,
-                    $by,
-                    SheetName::bores(Occasion::Final),
-                    BorePlace::bore($cylinder, $station, $axis),
-                    sprintf('%.1f', $value),
-                );
+        $this->ledger->together($job->id, function () use ($job, $by, $seed, $outCylinder, $outBy): void {
+            $file = $this->files->open($job);
+            $chance = new Randomizer(new Mt19937($seed));
+            $size = $file->work()->chosen()->step ?? Length::zero();
+            $this->setup(
+                $job,
+                $by,
+                SheetName::bores(Occasion::Final),
+                $file->sheet->bore->sizeAt($size),
+                new Conditions(true, $file->sheet->bore->torquePlate->isOrdered(), true, true, 20.0, 20.0),
+            );
+            foreach ($file->sheet->layout->cylinders() as $cylinder) {
+                $middle = $chance->getInt(2, 3);
+                foreach (self::PLACES as $index => [$station, $axis]) {
+                    $value = ($middle + $chance->getInt(-1, 1)) / 10 + ($cylinder === $outCylinder && $index < 2 ? $outBy : 0);
+                    $this->key(
+                        $job,
+                        $by,
+                        SheetName::bores(Occasion::Final),
+                        BorePlace::bore($cylinder, $station, $axis),
+                        sprintf('%.1f', $value),
+                    );
+                }
             }
-        }
-        $this->weighPistons($job, $by, $chance);
+            $this->weighPistons($job, $by, $chance);
+        });
     }
 
     /** New ones, where they were ordered: a few tenths of a gram apart. */

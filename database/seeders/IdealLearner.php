@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Database\Seeders;
 
+use App\Ledger\Ledger;
 use App\Record\JobFile;
 use App\Record\JobFiles;
 use App\Record\LookCodes;
@@ -31,26 +32,32 @@ use NorthLedger\Core\Record\Conditions;
 /** Reads a simulated engine through, as its gauges show it and the hand feels it, every reading by the real action. */
 final readonly class IdealLearner
 {
-    public function __construct(private JobFiles $files, private StateSetup $state, private RecordReading $record)
-    {
+    public function __construct(
+        private JobFiles $files,
+        private StateSetup $state,
+        private RecordReading $record,
+        private Ledger $ledger,
+    ) {
     }
 
     public function read(EngineBench $bench, User $by): void
     {
         PracticeHouse::inside(function () use ($bench, $by): void {
             $job = Job::query()->findOrFail($bench->row->job_id);
-            foreach (Section::cases() as $section) {
-                $sheet = SheetName::of($section);
-                $this->stateGauges($bench, $job, $sheet, $by);
-                $shows = new WhatShows($bench, $this->files->open($job->refresh()), $sheet);
-                foreach ($bench->places($section) as $place) {
-                    $text = $this->typed($shows->at($place), $place);
-                    if ($text !== null) {
-                        $entry = new ReadingEntry((string) Str::ulid(), $sheet, $place, $text, null, false, true, null);
-                        $this->record->handle($job, $by, $entry);
+            $this->ledger->together($job->id, function () use ($bench, $by, $job): void {
+                foreach (Section::cases() as $section) {
+                    $sheet = SheetName::of($section);
+                    $this->stateGauges($bench, $job, $sheet, $by);
+                    $shows = new WhatShows($bench, $this->files->open($job->refresh()), $sheet);
+                    foreach ($bench->places($section) as $place) {
+                        $text = $this->typed($shows->at($place), $place);
+                        if ($text !== null) {
+                            $entry = new ReadingEntry((string) Str::ulid(), $sheet, $place, $text, null, false, true, null);
+                            $this->record->handle($job, $by, $entry);
+                        }
                     }
                 }
-            }
+            });
         });
     }
 

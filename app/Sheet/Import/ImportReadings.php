@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Sheet\Import;
 
 use App\Ledger\AskBack;
+use App\Ledger\Ledger;
 use App\Sheet\ReadingEntry;
 use App\Sheet\RecordReading;
 use App\Storage\Job;
@@ -20,7 +21,7 @@ final readonly class ImportReadings
 {
     private const REASON = 'read in from a file';
 
-    public function __construct(private RecordReading $record)
+    public function __construct(private RecordReading $record, private Ledger $ledger)
     {
     }
 
@@ -33,7 +34,10 @@ final readonly class ImportReadings
     {
         DB::beginTransaction();
         try {
-            return array_map(fn (CsvRow $row): PreviewRow => $this->tried($job, $by, $sheet, $row), $csv->rows);
+            return $this->ledger->together(
+                $job->id,
+                fn (): array => array_map(fn (CsvRow $row): PreviewRow => $this->tried($job, $by, $sheet, $row), $csv->rows),
+            );
         } finally {
             DB::rollBack();
         }
@@ -45,17 +49,19 @@ final readonly class ImportReadings
      */
     public function write(Job $job, User $by, SheetName $sheet, array $rows): array
     {
-        $refused = [];
-        foreach ($rows as $row) {
-            $place = Place::parse($row['place']);
-            try {
-                $this->record->handle($job, $by, $this->entry($row['ulid'], $sheet, $place, $row['text'], $row['confirmed']));
-            } catch (AskBack $question) {
-                $refused[] = PlaceName::of($place).": {$question->getMessage()}";
+        return $this->ledger->together($job->id, function () use ($job, $by, $sheet, $rows): array {
+            $refused = [];
+            foreach ($rows as $row) {
+                $place = Place::parse($row['place']);
+                try {
+                    $this->record->handle($job, $by, $this->entry($row['ulid'], $sheet, $place, $row['text'], $row['confirmed']));
+                } catch (AskBack $question) {
+                    $refused[] = PlaceName::of($place).": {$question->getMessage()}";
+                }
             }
-        }
 
-        return $refused;
+            return $refused;
+        });
     }
 
     private function tried(Job $job, User $by, SheetName $sheet, CsvRow $row): PreviewRow
