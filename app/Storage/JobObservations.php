@@ -14,11 +14,19 @@ final readonly class JobObservations
     /** @var list<Said> What counts: of the crankshaft that is used, and of everything else */
     public array $rows;
 
+    /** @var array<string, list<Said>> The same, by kind: each page asks for a dozen kinds */
+    private array $ofKind;
+
     /** @param  list<Said>  $all */
     private function __construct(private array $all, ?CrankshaftsThatCame $crankshafts = null)
     {
         $this->crankshafts = $crankshafts ?? CrankshaftsThatCame::of($all);
         $this->rows = $this->crankshafts->counting($all);
+        $ofKind = [];
+        foreach ($this->rows as $row) {
+            $ofKind[$row->kind->value][] = $row;
+        }
+        $this->ofKind = $ofKind;
     }
 
     public static function none(): self
@@ -57,13 +65,13 @@ final readonly class JobObservations
     /** @return list<Said> Of one kind, oldest first */
     public function all(EntryKind $kind): array
     {
-        return array_values(array_filter($this->rows, static fn (Said $row): bool => $row->kind === $kind));
+        return $this->ofKind[$kind->value] ?? [];
     }
 
     /** @return list<Said> Of one kind about one subject, oldest first */
     public function about(EntryKind $kind, string $subject): array
     {
-        return array_values(array_filter($this->rows, static fn (Said $row): bool => $row->kind === $kind && $row->subject === $subject));
+        return array_values(array_filter($this->all($kind), static fn (Said $row): bool => $row->subject === $subject));
     }
 
     /** @return array<string, Said> What was last said about each subject, subjects in the order of their first mention */

@@ -34,5 +34,5 @@ return [
     'half_of_each' => 'half of each diameter, :unit on the radius',
     'not_here' => 'not here',
     'wear' => 'wear :times',
-    'truth' => 'dashed: as it is',
+    'truth' => 'long dashes over yours: as it is',
 ];
