@@ -89,6 +89,8 @@ final class Chromium
             $tools->execute('Storage.clearDataForOrigin', ['origin' => $origin, 'storageTypes' => 'all']);
         }
         self::network($window, true);
+        // Asked for, it is told and forgotten.
+        $window->manage()->getLog('browser');
     }
 
     /** The browser’s own network, which the server knows nothing of. */

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
-use App\Words\SectionName;
 use Database\Seeders\SoundPart;
 use Facebook\WebDriver\Remote\RemoteWebDriver;
 use Facebook\WebDriver\WebDriverBy;
@@ -140,7 +139,7 @@ final class WholeEngineTest extends BrowserTestCase
         $this->untilSent();
         $this->assertSame('', $this->text($this->window, '[data-question]'));
         $this->untilSeen($this->window, '[data-fragment=margin]', $verdict === '' ? 'Everything that a verdict needs is read.' : $verdict);
-        $this->assertAccessible($this->window, SectionName::of($section));
+        $this->assertAccessible($this->window, $section->value);
     }
 
     /** States the gauge that is proposed for the current place, caps torqued. */
