@@ -14,10 +14,7 @@ final class JudgedNote
         'hardness_unknown' => 'The sheet does not say whether they are hardened: find out first.',
         'case_left' => 'The case that is left is on this side of the journal.',
         'straighten_first' => 'Before it is ground; check it for cracks again afterwards.',
-        'line_honed' => 'Caps torqued, all in one setting; the crankshaft comes nearer to the camshaft by half of what is cut.',
-        'line_bored' => 'Caps torqued, all in one setting.',
         'lifter' => 'Bush or ream the bore, or fit another lifter.',
-        'camshaft_bores' => 'Together with the others, to bearings of the next outside diameter.',
         'lightest' => 'It is :mass g lighter than any other: find one that matches, or take that much off all the others.',
         'too_heavy' => 'It is :mass g heavier than the lightest, and no more than :most g is taken off a rod: look for '.
             'its mate, or replace it.',
@@ -26,9 +23,6 @@ final class JudgedNote
         'off_big_and_small' => ':big g off the big end and :small g off the small end.',
         'off_big' => ':big g off the big end.',
         'off_small' => ':small g off the small end.',
-        'stamped_at' => 'Stamped numbers stand in this face (:places): keep them where the cut allows, photograph and note them before.',
-        'stamped' => 'Stamped numbers stand in this face: keep them where the cut allows, photograph and note them before.',
-        'seats_lower' => 'The valve seats stand in this face and become lower by the cut: cut and check all of them after it.',
     ];
 
     /** @return string|array{code: string, with: array<string, mixed>} */

@@ -48,8 +48,8 @@ final class OrderRecordTest extends TestCase
     public static function sentences(): iterable
     {
         yield 'bare' => [
-            'Caps torqued, all in one setting; the crankshaft comes nearer to the camshaft by half of what is cut.',
-            new Message('findings.also.line_honed'),
+            'Before it is ground; check it for cracks again afterwards.',
+            new Message('findings.also.straighten_first'),
         ];
         yield 'with a mass' => [
             'It is 10.0 g lighter than any other: find one that matches, or take that much off all the others.',
