@@ -15,7 +15,6 @@ use NorthLedger\Core\Engine\Places\Station;
 use NorthLedger\Core\Features\Bores\BorePlace;
 use NorthLedger\Core\Finding\Criterion;
 use NorthLedger\Core\Inspection\Occasion;
-use NorthLedger\Core\Inspection\Section;
 use NorthLedger\Core\Quantity\Length;
 use NorthLedger\Core\Record\Reading;
 
@@ -60,10 +59,8 @@ final readonly class BoresFromAbove
             ($sheet->occasion === Occasion::Final ? $file->work()->chosen()?->step : $file->assessment()->step->value) ?? Length::zero(),
         );
         $steps = $sheet->occasion === Occasion::Final ? [] : self::possibleSteps($file);
-        [$deviations, $doubts] = self::deviations($file, $sheet, $asMade);
-        $true = self::true($file, $sheet, $asMade);
-        $all = array_map(abs(...), array_merge($true, ...array_map(array_values(...), array_values($deviations))));
-        $largest = $all === [] ? 0 : max($all);
+        $deviations = BoreDeviations::of($file, $sheet, $asMade);
+        $largest = $deviations->largest();
         $firstStep = $steps === [] ? 0 : $steps[0]->plus($file->sheet->bore->nominal)->minus($asMade)->nanometres;
         $shown = max($largest, min($firstStep, (int) round(2.5 * $largest)), 1);
 
@@ -86,8 +83,6 @@ final readonly class BoresFromAbove
                     $radius,
                     $scale,
                     $deviations,
-                    $true,
-                    $doubts,
                     $steps,
                     $asMade,
                     $shown,
@@ -112,25 +107,8 @@ final readonly class BoresFromAbove
                 : Line::of('drawing.circles', [
                     'steps' => implode(', ', array_map(static fn (Length $step): string => $file->display->step($step), $steps)),
                 ]),
-            $true === [] ? '' : Line::of('drawing.truth'),
+            $deviations->true === [] ? '' : Line::of('drawing.truth'),
         );
-    }
-
-    /** @return array<string, int> Nanometres over the bore as made, by place key, where somebody may know */
-    private static function true(JobFile $file, SheetName $sheet, Length $asMade): array
-    {
-        $truth = app(Truth::class);
-        $true = [];
-        foreach ($truth->isKnown() && $sheet->occasion === Occasion::Incoming ? $file->sheet->layout->cylinders() : [] as $cylinder) {
-            foreach (Station::JUDGED as $station) {
-                foreach (Axis::NEEDED as $axis) {
-                    $place = BorePlace::bore($cylinder, $station, $axis);
-                    $true[$place->key()] = $truth->at(Section::Bores, $place)?->minus($asMade)->nanometres;
-                }
-            }
-        }
-
-        return array_filter($true, is_int(...));
     }
 
     /** As large as so many bores side by side allow. */
@@ -140,9 +118,6 @@ final readonly class BoresFromAbove
     }
 
     /**
-     * @param  array<string, array<int|string, int>>  $deviations
-     * @param  array<string, int>  $true  By place key; nothing where nobody may know
-     * @param  array<string, int>  $doubts  Expanded, in nanometres, by place key
      * @param  list<Length>  $steps
      * @param  array<string, CellState>  $out  By place key
      * @param  list<string>  $suspects  Keys of the places read with a gauge that had drifted
@@ -154,9 +129,7 @@ final readonly class BoresFromAbove
         float $y,
         float $radius,
         float $scale,
-        array $deviations,
-        array $true,
-        array $doubts,
+        BoreDeviations $deviations,
         array $steps,
         Length $asMade,
         int $shown,
@@ -167,20 +140,20 @@ final readonly class BoresFromAbove
         foreach (Station::JUDGED as $station) {
             $thrust = BorePlace::bore($cylinder, $station, Axis::Thrust)->key();
             $inline = BorePlace::bore($cylinder, $station, Axis::Inline)->key();
-            $read = $deviations[$station->value] ?? [];
+            $read = $deviations->read[$station->value] ?? [];
             $shapes[$station->value] = new DrawnShape(
-                isset($read[$inline]) ? Coordinate::of($radius + $read[$inline] * $scale) : null,
-                isset($read[$thrust]) ? Coordinate::of($radius + $read[$thrust] * $scale) : null,
+                self::drawn($read[$inline] ?? null, $radius, $scale),
+                self::drawn($read[$thrust] ?? null, $radius, $scale),
                 self::state([$thrust, $inline], $out, $suspects),
                 self::caption($file, $read[$thrust] ?? null, $read[$inline] ?? null),
                 (isset($read[$thrust])
-                    ? self::whisker($radius + $read[$thrust] * $scale, $doubts[$thrust] * $scale, isUpright: true)
+                    ? self::whisker($radius + $read[$thrust] * $scale, $deviations->doubts[$thrust] * $scale, isUpright: true)
                     : '').
                     (isset($read[$inline])
-                        ? self::whisker($radius + $read[$inline] * $scale, $doubts[$inline] * $scale, isUpright: false)
+                        ? self::whisker($radius + $read[$inline] * $scale, $deviations->doubts[$inline] * $scale, isUpright: false)
                         : ''),
-                isset($true[$inline]) ? Coordinate::of($radius + $true[$inline] * $scale) : null,
-                isset($true[$thrust]) ? Coordinate::of($radius + $true[$thrust] * $scale) : null,
+                self::drawn($deviations->true[$inline] ?? null, $radius, $scale),
+                self::drawn($deviations->true[$thrust] ?? null, $radius, $scale),
             );
         }
         $circles = [];
@@ -244,6 +217,11 @@ final readonly class BoresFromAbove
         return $marked;
     }
 
+    private static function drawn(?int $deviation, float $radius, float $scale): ?string
+    {
+        return $deviation === null ? null : Coordinate::of($radius + $deviation * $scale);
+    }
+
     private static function caption(JobFile $file, ?int $thrust, ?int $inline): string
     {
         $shown = static fn (?int $nanometres): string => $nanometres === null
@@ -259,30 +237,6 @@ final readonly class BoresFromAbove
         [$from, $to] = [Coordinate::of($at - $doubt), Coordinate::of($at + $doubt)];
 
         return $isUpright ? "M-3 -{$from}h6M0 -{$from}V-{$to}M-3 -{$to}h6" : "M{$from} -3v6M{$from} 0H{$to}M{$to} -3v6";
-    }
-
-    /**
-     * @return array{array<string, array<int|string, int>>, array<string,
-     *     int>} Nanometres over the bore as made, by station and place key, and the doubt of each
-     */
-    private static function deviations(JobFile $file, SheetName $sheet, Length $asMade): array
-    {
-        $entries = $file->record->entries($sheet);
-        $deviations = $doubts = [];
-        foreach ($entries->measuredPlaces() as $key => $place) {
-            $reading = $place->station === null ? null : $entries->reading($place, $file->sheet, $file->policy);
-            if ($reading !== null && $place->station !== null) {
-                $deviations[$place->station->value][$key] = $reading->isSized
-                    ? $reading->corrected->minus($asMade)->nanometres
-                    : $reading->corrected->nanometres;
-                $doubts[$key] = ($reading->isSized
-                    ? $reading->sizeUncertainty()
-                    : $reading->differenceUncertainty($reading)
-                )->expanded()->nanometres;
-            }
-        }
-
-        return [$deviations, $doubts];
     }
 
     /** @return list<Length> Sizes at which every bore read so far still cleans up */
