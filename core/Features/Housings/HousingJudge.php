@@ -18,14 +18,10 @@ use NorthLedger\Core\Finding\Outcome;
 use NorthLedger\Core\Finding\Remedy;
 use NorthLedger\Core\Finding\Subject;
 use NorthLedger\Core\Inspection\Judge;
-use NorthLedger\Core\Inspection\PlannedWork;
 use NorthLedger\Core\Inspection\Section;
 use NorthLedger\Core\Inspection\SectionJudgement;
-use NorthLedger\Core\Inspection\WorkKind;
 use NorthLedger\Core\Quantity\Length;
-use NorthLedger\Core\Quantity\Steps;
 use NorthLedger\Core\Record\Measurements;
-use NorthLedger\Core\Record\Reading;
 
 /** Judges the main housings, their line, the parting face and the thrust (LINE-1 to LINE-4, LINE-2a). */
 final readonly class HousingJudge implements Judge
@@ -39,7 +35,8 @@ final readonly class HousingJudge implements Judge
 
     public function judge(Measurements $measurements): SectionJudgement
     {
-        $step = $this->currentStep($measurements);
+        $cut = new LineCut($this->spec, $this->policy->partAllowances($this->sheet->unit)->lineStock, $measurements);
+        $step = $cut->step;
         $findings = [];
         foreach (range(1, $this->spec->count) as $housing) {
             $findings = [...$findings, ...$this->ofHousing($housing, $measurements, $step)];
@@ -51,80 +48,20 @@ final readonly class HousingJudge implements Judge
                 static fn (Finding $finding): bool => $finding->outcome === Outcome::Fail &&
                     in_array($finding->rule, ['LINE-1', 'LINE-2'], true),
             ) !== [];
-        $plan = $mustBeBored ? $this->plan($measurements, $step) : null;
+        $plan = $mustBeBored ? $cut->plan() : null;
 
         return new SectionJudgement(
             Section::Housings,
-            [...$findings, ...$mustBeBored ? $this->atTheEnd($step, $plan) : []],
-            $plan === null ? [] : $this->works($step, $plan),
+            [...$findings, ...$mustBeBored ? $cut->atTheEnd($plan) : []],
+            $cut->works($plan),
             ! $measurements->isEmpty(),
-        );
-    }
-
-    /** To which size the line is brought (LINE-2a); null until every housing is read with its offset, or where its size is not known. */
-    private function plan(Measurements $measurements, Length $step): ?LinePlan
-    {
-        $range = $this->spec->diameterAt($step);
-        if ($range === null) {
-            return null;
-        }
-        $housings = [];
-        foreach (range(1, $this->spec->count) as $housing) {
-            $offset = $measurements->length(Place::at(HousingFeature::Offset, $housing));
-            if ($offset === null || $measurements->missing($this->bore($housing)) !== []) {
-                return null;
-            }
-            $housings[] = HousingToBore::of(
-                "housing.{$housing}",
-                array_map(static fn (Reading $reading): Length => $reading->corrected, $measurements->readings($this->bore($housing))),
-                $offset->absolute(),
-            );
-        }
-
-        return LinePlan::of(
-            $range->least,
-            $range->most,
-            array_map(static fn (Length $one): Length => $one->minus($step), $this->stepsAbove($step)),
-            $this->policy->partAllowances($this->sheet->unit)->lineStock,
-            $housings,
-        );
-    }
-
-    /** @return list<Length> */
-    private function stepsAbove(Length $step): array
-    {
-        return array_values(array_filter($this->spec->lineBoreSteps ?? [], static fn (Length $one): bool => $one->isLargerThan($step)));
-    }
-
-    /** The line-bore step the smallest reading, the least worn, is nearest to; standard while nothing is read, or its size is not known. */
-    public function currentStep(Measurements $measurements): Length
-    {
-        $readings = [];
-        foreach (range(1, $this->spec->count) as $housing) {
-            $readings = [...$readings, ...$measurements->readings($this->bore($housing))];
-        }
-        $middle = $this->spec->diameter?->middle();
-        if ($readings === [] || $middle === null) {
-            return Length::zero();
-        }
-        $smallest = Length::smallest(...array_map(static fn (Reading $reading): Length => $reading->corrected, $readings));
-
-        return (new Steps($this->spec->lineBoreSteps ?? []))->nearest($smallest->minus($middle));
-    }
-
-    /** @return list<Place> */
-    private function bore(int $housing): array
-    {
-        return array_map(
-            static fn (int $degrees): Place => Place::at(HousingFeature::Housing, $housing, (string) $degrees),
-            HousingPlaces::directions($this->spec, $housing),
         );
     }
 
     /** @return list<Finding> */
     private function ofHousing(int $housing, Measurements $measurements, Length $step): array
     {
-        $places = $this->bore($housing);
+        $places = HousingPlaces::bore($this->spec, $housing);
         $gate = new Gate(
             EnginePart::Block,
             $this->policy->incomingRule,
@@ -246,80 +183,5 @@ final readonly class HousingJudge implements Judge
             ),
             $gate->look(Criterion::ThrustFace, Place::at(HousingFeature::ThrustFace, $housing), [Looks::CATCHES => Remedy::Machine]),
         ];
-    }
-
-    /**
-     * No step is left, or none that is larger than the hole.
-     *
-     * @return list<Finding>
-     */
-    private function atTheEnd(Length $step, ?LinePlan $plan): array
-    {
-        $isScrap = $plan?->work === LineWork::Scrap;
-        $isLast = $this->spec->lineBoreSteps !== null && $this->stepsAbove($step) === [];
-
-        return match (true) {
-            $isScrap && $this->spec->lineBoreSteps === null => [
-                Finding::limitless(
-                    EnginePart::Block,
-                    'LINE-2a',
-                    self::all(),
-                    Criterion::LineBoreStep,
-                    new Message('findings.reason.no_line_steps'),
-                ),
-            ],
-            $isScrap && ! $isLast => [
-                $this->scrapped('LINE-2a', new Message('findings.reason.no_step_cleans_up')),
-            ],
-            $isScrap && $this->spec->lineBoreSteps === [] => [
-                $this->scrapped('LINE-2a', new Message('findings.reason.no_larger_bearings')),
-            ],
-            $plan?->work !== LineWork::Hone && $isLast && $this->spec->lineBoreSteps !== [] => [
-                $this->scrapped('LINE-3', new Message('findings.reason.at_the_last_step')),
-            ],
-            default => [],
-        };
-    }
-
-    private function scrapped(string $rule, Message $said): Finding
-    {
-        return Finding::failed(EnginePart::Block, $rule, self::all(), Criterion::LineBoreStep, $said, Remedy::Scrap, []);
-    }
-
-    private static function all(): Subject
-    {
-        return Subject::the('housings');
-    }
-
-    /**
-     * Honed back into range where the holes allow it, else bored to the smallest step that cleans up; never both.
-     *
-     * @return list<PlannedWork>
-     */
-    private function works(Length $step, LinePlan $plan): array
-    {
-        return match ($plan->work) {
-            LineWork::Hone => [
-                PlannedWork::of(
-                    'LINE-2a',
-                    self::all(),
-                    WorkKind::LineHone,
-                    $step,
-                    $this->spec->diameterAt($step)?->middle(),
-                    new Message('findings.also.line_honed'),
-                ),
-            ],
-            LineWork::Bore => [
-                PlannedWork::of(
-                    'LINE-2a',
-                    self::all(),
-                    WorkKind::LineBore,
-                    $plan->step?->plus($step),
-                    $plan->target,
-                    new Message('findings.also.line_bored'),
-                ),
-            ],
-            LineWork::Scrap => [],
-        };
     }
 }
