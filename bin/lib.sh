@@ -191,8 +191,8 @@ tls_config() {
     printf '%s practice;\n' "$PRACTICE_PORT" ${PRACTICE_HTTPS_PORT:-} > "$VAR/nginx/practice-ports.conf"
   fi
   : > "$VAR/nginx/tls.conf"; : > "$VAR/nginx/plain.conf"; : > "$VAR/nginx/behind.conf"
-  # Behind another web server of ours, a client is who that one says it is.
-  [ -z "${BEHIND:-}" ] || printf 'set_real_ip_from %s;\nreal_ip_header X-Forwarded-For;\nset $shop_host $http_host;\n' "$BEHIND" > "$VAR/nginx/behind.conf"
+  # Behind another web server of ours, a client is who that one says it is, and came by TLS where it says so.
+  [ -z "${BEHIND:-}" ] || printf 'set_real_ip_from %s;\nreal_ip_header X-Forwarded-For;\nset $shop_host $http_host;\nif ($http_x_forwarded_proto = https) { set $shop_https on; }\n' "$BEHIND" > "$VAR/nginx/behind.conf"
   [ -n "${LISTEN_ADDRESS:-}" ] || return 0
   local certificate=${CERTIFICATE:-$TLS_FOLDER/house.crt} key=${CERTIFICATE_KEY:-$TLS_FOLDER/house.key} authority="" port=:$HTTPS_PORT
   [ "$HTTPS_PORT" = 443 ] && port=""
