@@ -37,7 +37,7 @@
         </tbody>
     </table>
     @endif
-    <p class="mt-3">
+    <p class="mt-3 flex gap-4">
         <a class="button" href="/practice#engines" autofocus>{{ __('practice.engine.start') }}</a>
         @if($view->sheets !== '')<a class="button plain" href="{{ $view->sheets }}">{{ __('practice.engine.beside_truth') }}</a>@endif
     </p>
