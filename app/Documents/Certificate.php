@@ -29,6 +29,12 @@ use NorthLedger\Core\Verification\VerifiedBore;
  */
 final class Certificate
 {
+    /** What stands in the document where nobody looked: a part of its format, whatever language its reader has. */
+    public const NOT_CHECKED = 'not checked';
+
+    /** As the document names them. */
+    private const AXES = ['thrust' => 'thrust', 'inline' => 'in line'];
+
     private const MOST_SEALS = 5;
 
     /** @return array<string, mixed> */
@@ -103,8 +109,8 @@ final class Certificate
         foreach (Station::JUDGED as $station) {
             foreach (Axis::NEEDED as $axis) {
                 $reading = $bore->measures->bore->reading($station, $axis);
-                $readings[Line::ofCode('places.station', $station).', '.Line::ofCode('places.axis', $axis)] =
-                    $reading === null ? Line::of('release.bore.not_checked') : $file->display->size($reading->corrected);
+                $readings["{$station->value}, ".self::AXES[$axis->value]] =
+                    $reading === null ? self::NOT_CHECKED : $file->display->size($reading->corrected);
             }
         }
         $disposition = $file->work()->verification()->disposition(Subject::bore($bore->cylinder)->code);
@@ -120,7 +126,7 @@ final class Certificate
             'form' => self::form($file, $bore),
             'clearance' => self::clearance($file, $bore),
             'rings' => self::rings($file, $bore),
-            'finish' => $bore->measures->bore->looks->finish->value ?? Line::of('release.bore.not_checked'),
+            'finish' => $bore->measures->bore->looks->finish->value ?? self::NOT_CHECKED,
             'state' => $bore->state->value,
             'disposition' => $disposition === null ? null : CertificateParts::decided($disposition),
         ];
@@ -132,7 +138,7 @@ final class Certificate
         $read = ['out-of-round' => Spread::widest($bore->measures->outOfRound), 'taper' => Spread::widest($bore->measures->taper)];
         $form = array_map(
             static fn (?Spread $spread): string => $spread === null
-                ? Line::of('release.bore.not_checked')
+                ? self::NOT_CHECKED
                 : Line::of('release.bore.no_limit', ['value' => $file->display->magnitude($spread->value())]),
             $read,
         );
@@ -169,7 +175,7 @@ final class Certificate
             $one = $felt[$ring->name] ?? null;
             $told[$ring->name] =
                 $one === null
-                    ? Line::of('release.bore.not_checked')
+                    ? self::NOT_CHECKED
                     : Line::of('release.bore.gap', [
                         'gap' => $file->display->size($one->gap),
                         'least' => $file->display->size($one->range->least),

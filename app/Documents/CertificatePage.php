@@ -8,7 +8,6 @@ use App\Signing\ShopKey;
 use App\Storage\Job;
 use App\Storage\Release;
 use App\Storage\Releases;
-use App\Words\Line;
 use Illuminate\Support\Facades\Vite;
 
 /** What the certificate's page needs, on the screen or for the printer. */
@@ -17,9 +16,9 @@ final class CertificatePage
     /** @param  array{rings?: array<string, string>, finish?: string}  $bore  An older certificate has neither */
     private static function isLookedAt(array $bore): bool
     {
-        $unchecked = Line::of('release.bore.not_checked');
+        $told = [...array_values($bore['rings'] ?? []), $bore['finish'] ?? Certificate::NOT_CHECKED];
 
-        return array_diff([...array_values($bore['rings'] ?? []), $bore['finish'] ?? $unchecked], [$unchecked]) !== [];
+        return array_diff($told, [Certificate::NOT_CHECKED]) !== [];
     }
 
     /** @return array<string, mixed> */

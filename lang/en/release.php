@@ -96,7 +96,6 @@ return [
         'to' => ' to ',
     ],
     'bore' => [
-        'not_checked' => 'not checked',
         'deglazed' => 'deglazed at its size',
         'no_limit' => ':value, no limit known',
         'of_sheet' => 'sheet :size',

@@ -81,8 +81,11 @@
                 <td class="num">@foreach($bore['form'] as $line){{ $line }}<br>@endforeach</td>
                 <td class="num">@forelse($bore['clearance'] ?? [] as $line){{ $line }}<br>@empty not checked @endforelse</td>
                 @if($showsRings)
-                    <td class="num">@foreach(array_diff($bore['rings'], ['not checked']) as $ring => $gap){{ $ring }} {{ $gap }}<br>
-                        @endforeach{{ $bore['finish'] }}</td>
+                    <td class="num">
+                        @foreach(array_diff($bore['rings'], [\App\Documents\Certificate::NOT_CHECKED]) as $ring => $gap)
+                        {{ $ring }} {{ $gap }}<br>
+                        @endforeach
+                        {{ $bore['finish'] }}</td>
                 @endif
                 <td>{{ $bore['state'] }}@if($bore['disposition'])<br><b>{{ $bore['disposition'] }}</b>@endif</td>
             </tr>

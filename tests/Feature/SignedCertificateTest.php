@@ -72,6 +72,21 @@ final class SignedCertificateTest extends TestCase
         $this->assertNotSame([], $this->app->make(SealBook::class)->ofJob($this->job->id), 'the release is');
     }
 
+    public function test_places_and_what_nobody_looked_at_are_named_by_the_format_and_not_by_the_language(): void
+    {
+        $certificate = json_decode(Release::query()->sole()->certificate, true, 32, JSON_THROW_ON_ERROR);
+        $bore = $certificate['bores'][0];
+        $this->assertSame(
+            ['top, thrust', 'top, in line', 'middle, thrust', 'middle, in line', 'bottom, thrust', 'bottom, in line'],
+            array_keys($bore['readings']),
+        );
+        $this->assertContains('not checked', [...array_values($bore['rings']), $bore['finish']]);
+        $page = (string) file_get_contents(resource_path('views/certificate.blade.php'));
+        $this->assertStringNotContainsString("'not checked'", $page, 'the page asks the format for it');
+        $named = (string) file_get_contents(app_path('Documents/Certificate.php'));
+        $this->assertDoesNotMatchRegularExpression("/Line::(?:of|ofCode)\\('(?:places|release\\.bore\\.not_checked)/", $named);
+    }
+
     public function test_an_altered_file_is_refused_and_another_key_is_named(): void
     {
         $signed = (string) $this->get($this->url('certificate.json'))->getContent();
