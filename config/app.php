@@ -16,8 +16,8 @@ return [
     'cipher' => 'AES-256-CBC',
     'key' => env('APP_KEY'),
     'previous_keys' => [],
-    // Which code this is: what was made by other code is not shown.
-    'build' => env('APP_BUILD', 'unknown'),
+    // Which code this is: what was made by other code is not shown; null where nobody says.
+    'build' => env('APP_BUILD'),
     'shop' => env('SHOP_NAME', 'Hollin Fell Engine Works'),
     // Adds the bare route that bin/bench measures against.
     'bench_floor' => (bool) env('BENCH_FLOOR', false),

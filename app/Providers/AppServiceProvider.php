@@ -24,7 +24,7 @@ use App\Stages\Cracks\CracksPage;
 use App\Stages\Receive\ReceivePage;
 use App\Stages\StagePage;
 use App\Stages\Work\WorkPage;
-use App\Storage\CompiledSheets;
+use App\Storage\CompiledDocuments;
 use App\Storage\PolicyBook;
 use App\Storage\SheetName;
 use App\Storage\SpecBook;
@@ -56,9 +56,13 @@ final class AppServiceProvider extends ServiceProvider
 
     public function register(): void
     {
+        $this->app->bind(
+            CompiledDocuments::class,
+            static fn (): CompiledDocuments => new CompiledDocuments(storage_path('framework/compiled'), config('app.build')),
+        );
         $this->app->scoped(
             SpecBook::class,
-            static fn (): SpecBook => new SpecBook(resource_path('specs'), new CompiledSheets(storage_path('framework/sheets'))),
+            static fn (Application $app): SpecBook => new SpecBook(resource_path('specs'), $app->make(CompiledDocuments::class)),
         );
         $this->app->bind(Marks::class, static fn (): Marks => new Marks(PracticeHouse::shows(Stage::Judge)));
         $this->app->bind(Truth::class, static fn (Application $app): Truth => $app->call(EngineTruth::asked(...)));
@@ -81,7 +85,13 @@ final class AppServiceProvider extends ServiceProvider
             Supplier::class,
             static fn (Application $app): Supplier => new Supplier($app->make(Factory::class), (string) config('app.supplier')),
         );
-        $this->app->scoped(PolicyBook::class, static fn (): PolicyBook => new PolicyBook(resource_path('policy/defaults.json')));
+        $this->app->scoped(
+            PolicyBook::class,
+            static fn (Application $app): PolicyBook => new PolicyBook(
+                resource_path('policy/defaults.json'),
+                $app->make(CompiledDocuments::class),
+            ),
+        );
     }
 
     public function boot(): void

@@ -17,6 +17,8 @@ namespace App\Storage;
  */
 final class CheckBack extends Entry
 {
+    protected $table = 'check_backs';
+
     /** @return array<string, string> */
     protected function casts(): array
     {

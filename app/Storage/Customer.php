@@ -18,6 +18,8 @@ final class Customer extends Model
 {
     use BootsPlainly;
 
+    protected $table = 'customers';
+
     public $timestamps = false;
 
     protected $fillable = ['name', 'address', 'email', 'phone', 'asked_by'];

@@ -19,6 +19,8 @@ use NorthLedger\Core\Finding\Subject;
  */
 final class Disposition extends Entry
 {
+    protected $table = 'dispositions';
+
     /** The code of what was decided about: “main.3”. */
     public function about(): string
     {

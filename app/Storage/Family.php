@@ -33,6 +33,8 @@ final class Family extends Model
 {
     use BootsPlainly;
 
+    protected $table = 'families';
+
     public $timestamps = false;
 
     protected $guarded = [];

@@ -43,6 +43,8 @@ final class Gauge extends Model
 
     public const UPDATED_AT = null;
 
+    protected $table = 'gauges';
+
     /** A calibration that runs out within so many days is said to be due soon. */
     public const SOON_DAYS = 30;
 

@@ -27,6 +27,8 @@ final class GaugeEvent extends Model
 
     public const UPDATED_AT = null;
 
+    protected $table = 'gauge_events';
+
     protected $guarded = [];
 
     protected $dateFormat = 'Y-m-d H:i:s.v';

@@ -16,6 +16,8 @@ namespace App\Storage;
  */
 final class LedgerEntry extends Entry
 {
+    protected $table = 'ledger_entries';
+
     public $timestamps = false;
 
     /** The hash over everything this entry says and the hash of the entry before. */

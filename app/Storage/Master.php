@@ -25,6 +25,8 @@ final class Master extends Model
 
     public const UPDATED_AT = null;
 
+    protected $table = 'masters';
+
     protected $guarded = [];
 
     protected $dateFormat = 'Y-m-d H:i:s.v';

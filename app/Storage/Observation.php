@@ -16,6 +16,8 @@ namespace App\Storage;
  */
 final class Observation extends Entry
 {
+    protected $table = 'observations';
+
     /** @return array<string, string> */
     protected function casts(): array
     {

@@ -24,6 +24,8 @@ use NorthLedger\Core\Work\TickState;
  */
 final class OperationTick extends Entry
 {
+    protected $table = 'operation_ticks';
+
     public function tick(): Tick
     {
         $size = $this->actual_nm === null ? null : Length::ofNanometres($this->actual_nm);

@@ -16,6 +16,8 @@ namespace App\Storage;
  */
 final class Photo extends Entry
 {
+    protected $table = 'photos';
+
     /** @return array<string, string> */
     protected function casts(): array
     {

@@ -22,6 +22,8 @@ use NorthLedger\Core\Features\Bores\ReboreOption;
  */
 final class PlanChoice extends Entry
 {
+    protected $table = 'plan_choices';
+
     public function chosen(): ?ReboreOption
     {
         return $this->option === null ? null : OptionRecord::read($this->option);

@@ -15,7 +15,7 @@ final class PolicyBook
     /** @var array<int, ShopPolicy> */
     private array $read = [];
 
-    public function __construct(private readonly string $defaultsPath)
+    public function __construct(private readonly string $defaultsPath, private readonly CompiledDocuments $compiled)
     {
     }
 
@@ -31,7 +31,7 @@ final class PolicyBook
 
     public function revision(int $number): ShopPolicy
     {
-        return $this->read[$number] ??= ShopPolicy::fromArray($this->document($number));
+        return $this->read[$number] ??= $this->compiled($number);
     }
 
     /**
@@ -44,12 +44,8 @@ final class PolicyBook
         if ($number === 0) {
             return $this->defaults();
         }
-        $own =
-            DB::scalar('SELECT policy FROM policy_revisions WHERE number = ?', [$number]) ??
-            throw (new ModelNotFoundException())->setModel(PolicyRevision::class, [$number]);
-
         /** @var array<string, mixed> $stored */
-        $stored = json_decode($own, true, 16, JSON_THROW_ON_ERROR);
+        $stored = json_decode($this->stored($number), true, 16, JSON_THROW_ON_ERROR);
 
         return ['revision' => $number] + $this->asToday($stored);
     }
@@ -65,10 +61,32 @@ final class PolicyBook
         return array_replace_recursive($this->defaults(), OldPrices::brought($stored));
     }
 
+    private function compiled(int $number): ShopPolicy
+    {
+        $own = $number === 0 ? '' : $this->stored($number);
+
+        return $this->compiled->of(
+            ShopPolicy::class,
+            "{$number} {$own} {$this->shipped()}",
+            fn (): ShopPolicy => ShopPolicy::fromArray($this->document($number)),
+        );
+    }
+
+    private function stored(int $number): string
+    {
+        return DB::scalar('SELECT policy FROM policy_revisions WHERE number = ?', [$number]) ??
+            throw (new ModelNotFoundException())->setModel(PolicyRevision::class, [$number]);
+    }
+
     /** @return array<string, mixed> */
     private function defaults(): array
     {
-        return json_decode((string) file_get_contents($this->defaultsPath), true, 16, JSON_THROW_ON_ERROR);
+        return json_decode($this->shipped(), true, 16, JSON_THROW_ON_ERROR);
+    }
+
+    private function shipped(): string
+    {
+        return (string) file_get_contents($this->defaultsPath);
     }
 
     /**

@@ -12,6 +12,8 @@ namespace App\Storage;
  */
 final class PolicyRevision extends Entry
 {
+    protected $table = 'policy_revisions';
+
     public $incrementing = false;
 
     protected $primaryKey = 'number';

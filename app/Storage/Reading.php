@@ -24,6 +24,8 @@ namespace App\Storage;
  */
 final class Reading extends Entry
 {
+    protected $table = 'readings';
+
     /** @return array<string, string> */
     protected function casts(): array
     {

@@ -18,6 +18,8 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  */
 final class Recall extends Entry
 {
+    protected $table = 'recalls';
+
     /** @return array<string, string> */
     protected function casts(): array
     {

@@ -16,6 +16,8 @@ namespace App\Storage;
  */
 final class Release extends Entry
 {
+    protected $table = 'releases';
+
     /** @return array<string, string> */
     protected function casts(): array
     {

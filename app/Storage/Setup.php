@@ -40,6 +40,8 @@ use NorthLedger\Core\Quantity\ReadingUnit;
  */
 final class Setup extends Entry
 {
+    protected $table = 'setups';
+
     /** As it is read with the sheet. */
     public function stated(): StatedSetup
     {

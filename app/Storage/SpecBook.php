@@ -29,7 +29,7 @@ final class SpecBook
     /** @var ?array<string, int> The newest revision by family */
     private ?array $newest = null;
 
-    public function __construct(private readonly string $folder, private readonly CompiledSheets $compiled)
+    public function __construct(private readonly string $folder, private readonly CompiledDocuments $compiled)
     {
     }
 
@@ -87,7 +87,7 @@ final class SpecBook
     {
         $revision ??= $this->newestRevision($family);
 
-        return $this->read["{$family} {$revision}"] ??= $this->compiled->of($this->document($family, $revision), $family);
+        return $this->read["{$family} {$revision}"] ??= $this->compiled($this->document($family, $revision), $family);
     }
 
     /**
@@ -101,7 +101,7 @@ final class SpecBook
     {
         $json = self::json($document);
 
-        return $this->read[hash('xxh128', $json)] ??= $this->compiled->of($json, (string) ($document['family'] ?? ''));
+        return $this->read[hash('xxh128', $json)] ??= $this->compiled($json, (string) ($document['family'] ?? ''));
     }
 
     /**
@@ -297,6 +297,16 @@ final class SpecBook
         }
 
         return $this->newest;
+    }
+
+    /** @throws InvalidDocument If anything in the document is missing, wrong or at odds with the rest */
+    private function compiled(string $document, string $family): SpecificationSheet
+    {
+        return $this->compiled->of(
+            SpecificationSheet::class,
+            $document,
+            static fn (): SpecificationSheet => SpecificationSheet::fromJson($document, $family),
+        );
     }
 
     /** The file that ships with the application; null where the family is the shop's own. */

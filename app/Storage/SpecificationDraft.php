@@ -24,6 +24,8 @@ final class SpecificationDraft extends Model
 {
     use BootsPlainly;
 
+    protected $table = 'specification_drafts';
+
     public $timestamps = false;
 
     /** @var list<string> */

@@ -14,6 +14,8 @@ namespace App\Storage;
  */
 final class SpecificationRevision extends Entry
 {
+    protected $table = 'specification_revisions';
+
     /** @return array<string, string> */
     protected function casts(): array
     {

@@ -20,6 +20,8 @@ namespace App\Storage;
  */
 final class ZeroSize extends Entry
 {
+    protected $table = 'zero_sizes';
+
     /** @return array<string, string> */
     protected function casts(): array
     {

@@ -82,7 +82,7 @@ final class BackupTest extends TestCase
     private function restore(string $backup): Process
     {
         $storage = "{$this->folder}/house";
-        foreach (['app', 'logs', 'framework/views', 'framework/sheets', 'framework/cache', 'framework/sessions'] as $folder) {
+        foreach (['app', 'logs', 'framework/views', 'framework/compiled', 'framework/cache', 'framework/sessions'] as $folder) {
             is_dir("{$storage}/{$folder}") || mkdir("{$storage}/{$folder}", 0750, true);
         }
         $process = $this->artisan('backup:restore', $backup);
