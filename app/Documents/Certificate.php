@@ -6,7 +6,6 @@ namespace App\Documents;
 
 use App\Record\JobFile;
 use App\Signing\SealBook;
-use App\Storage\Releases;
 use App\Storage\SheetName;
 use App\Storage\StatedSetup;
 use App\Storage\User;
@@ -95,7 +94,7 @@ final class Certificate
     /** @return ?array{hash: string, signed_at: string} The certificate before this one; null where the job was never open again */
     private static function replaced(JobFile $file): ?array
     {
-        $before = Releases::of($file->job)->newest();
+        $before = $file->work()->releases()->newest();
 
         return $before === null
             ? null

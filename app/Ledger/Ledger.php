@@ -89,8 +89,9 @@ final class Ledger
             }
             Entry::takeAdded();
             $said = $work($before);
-            $entry = $this->append($job, $requestId, $kind, $by, $said + ['rows' => RowDigests::ofAdded(Entry::takeAdded())]);
-            $file = $kind->changesTheSpecification() ? $this->files->open($job) : $before->anew();
+            $added = Entry::takeAdded();
+            $entry = $this->append($job, $requestId, $kind, $by, $said + ['rows' => RowDigests::ofAdded($added)]);
+            $file = $kind->changesTheSpecification() ? $this->files->open($job) : $before->anew(array_keys($added));
             if ($jobId !== $this->together) {
                 $job->fill(JobSummary::of($file, ! $kind->touchesSheetsOnly())->columns());
             }

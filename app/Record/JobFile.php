@@ -6,6 +6,7 @@ namespace App\Record;
 
 use App\Storage\Job;
 use App\Storage\JobObservations;
+use App\Storage\JobWork;
 use App\Storage\PolicyBook;
 use App\Storage\SheetName;
 use App\Storage\SpecBook;
@@ -88,12 +89,19 @@ final class JobFile
         return $file;
     }
 
-    /** The same job to be read again, after something was written about it. */
-    public function anew(): self
+    /**
+     * The same job to be read again, after something was written about it.
+     *
+     * @param  ?list<string>  $tables  To which alone something was added; null where nobody knows
+     */
+    public function anew(?array $tables = null): self
     {
-        $record = $this->record->anew();
+        $file = self::ofRecord($this->record->anew($tables), $this->sheet, $this->policy);
+        if ($tables !== null && array_intersect($tables, JobWork::TABLES) === []) {
+            $file->work = $this->work?->of($file);
+        }
 
-        return self::ofRecord($record, $this->sheet, $this->policy)->shownIn($this->display->unit());
+        return $file->shownIn($this->display->unit());
     }
 
     /** The same job with lengths shown in a unit; what was loaded and judged already is kept. */

@@ -27,6 +27,11 @@ final readonly class JobReader
         'zero_sizes' => StatedZero::COLUMNS,
     ];
 
+    /** What is known of the gauges of a sheet is made of these together. */
+    private const GAUGES = ['setups' => true, 'check_backs' => true, 'zero_sizes' => true];
+
+    private const OBSERVATIONS = 'observations';
+
     public function __construct(private Job $job)
     {
     }
@@ -42,33 +47,58 @@ final readonly class JobReader
 
     /**
      * @param  array<string, SheetEntries>  $known  By sheet
+     * @param  ?list<string>  $tables  To which alone something was added since; null where nobody knows
      * @return array{JobObservations, array<string,
      *     SheetEntries>} The same with what was keyed, stated, checked, sized and said since they were read
      */
-    public function refreshed(JobObservations $observations, array $known): array
+    public function refreshed(JobObservations $observations, array $known, ?array $tables = null): array
     {
-        $questions = ['SELECT '.JobObservations::COLUMNS.' FROM observations WHERE job_id = ? AND id > ? ORDER BY id'];
-        $bindings = [$this->job->id, $observations->lastId()];
-        foreach ($known === [] ? [] : self::TABLES as $table => $columns) {
-            [$newer, $bound] = $this->newer($table, $known);
-            $questions[] = "SELECT {$columns} FROM {$table} WHERE job_id = ? AND ({$newer}) ORDER BY sheet, id";
-            array_push($bindings, $this->job->id, ...$bound);
+        $asked = array_fill_keys($tables ?? [self::OBSERVATIONS, ...array_keys(self::TABLES)], true);
+        if (array_intersect_key($asked, self::GAUGES) !== []) {
+            $asked += self::GAUGES;
         }
-        [$said, $readings, $setups, $checks, $zeros] = [...DB::selectResultSets(implode('; ', $questions), $bindings), [], [], [], []];
-        $all = $observations->followedBy($said);
-        [$readings, $setups, $checks, $zeros] = [
-            self::bySheet($readings, KeyedReading::ofRow(...)),
-            self::bySheet($setups, StatedSetup::ofRow(...)),
-            self::bySheet($checks, StatedCheck::ofRow(...)),
-            self::bySheet($zeros, StatedZero::ofRow(...)),
-        ];
+        $rows = $this->newRows($observations, $known, $asked);
+        $said = $observations->followedBy($rows[self::OBSERVATIONS] ?? []);
+        $readings = self::bySheet($rows['readings'] ?? [], KeyedReading::ofRow(...));
+        $setups = self::bySheet($rows['setups'] ?? [], StatedSetup::ofRow(...));
+        $checks = self::bySheet($rows['check_backs'] ?? [], StatedCheck::ofRow(...));
+        $zeros = self::bySheet($rows['zero_sizes'] ?? [], StatedZero::ofRow(...));
         $entries = [];
         foreach ($known as $sheet => $one) {
-            $gauges = SheetGauges::of([...$one->gauges->setups, ...$setups[$sheet] ?? []], $checks[$sheet] ?? [], $zeros[$sheet] ?? []);
-            $entries[$sheet] = $one->followedBy($readings[$sheet] ?? [], $gauges, SheetName::from($sheet), $all);
+            $gauges =
+                array_intersect_key($asked, self::GAUGES) === []
+                    ? $one->gauges
+                    : SheetGauges::of([...$one->gauges->setups, ...$setups[$sheet] ?? []], $checks[$sheet] ?? [], $zeros[$sheet] ?? []);
+            $isAsItWas = $said === $observations && $gauges === $one->gauges && ($readings[$sheet] ?? []) === [];
+            $entries[$sheet] = $isAsItWas ? $one : $one->followedBy($readings[$sheet] ?? [], $gauges, SheetName::from($sheet), $said);
         }
 
-        return [$all, $entries];
+        return [$said, $entries];
+    }
+
+    /**
+     * What was added to the tables that are asked, in one question.
+     *
+     * @param  array<string, SheetEntries>  $known  By sheet
+     * @param  array<string, true>  $asked
+     * @return array<string, array<object>> By table
+     */
+    private function newRows(JobObservations $observations, array $known, array $asked): array
+    {
+        $questions = $bindings = [];
+        if (isset($asked[self::OBSERVATIONS])) {
+            $questions[self::OBSERVATIONS] = 'SELECT '.JobObservations::COLUMNS.' FROM observations WHERE job_id = ? AND id > ? ORDER BY id';
+            $bindings = [$this->job->id, $observations->lastId()];
+        }
+        foreach ($known === [] ? [] : array_intersect_key(self::TABLES, $asked) as $table => $columns) {
+            [$newer, $bound] = $this->newer($table, $known);
+            $questions[$table] = "SELECT {$columns} FROM {$table} WHERE job_id = ? AND ({$newer}) ORDER BY sheet, id";
+            array_push($bindings, $this->job->id, ...$bound);
+        }
+
+        return $questions === []
+            ? []
+            : array_combine(array_keys($questions), DB::selectResultSets(implode('; ', $questions), $bindings));
     }
 
     /**

@@ -81,13 +81,18 @@ final class JobRecord implements Facts
         return self::assembled($this->job, $this->sheet, $this->policy, $observations, $entries);
     }
 
-    /** The same job to be read again, after something was written about it. */
-    public function anew(): self
+    /**
+     * The same job to be read again, after something was written about it.
+     *
+     * @param  ?list<string>  $tables  To which alone something was added; null where nobody knows
+     */
+    public function anew(?array $tables): self
     {
         $record = new self($this->job, $this->sheet, $this->policy);
         [$record->observations, $record->entries] = (new JobReader($this->job))->refreshed(
             $this->observations ?? JobObservations::none(),
             $this->entries,
+            $this->observations === null ? null : $tables,
         );
 
         return $record;

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Record;
 
 use App\Storage\CertificateStanding;
-use App\Storage\Releases;
 use App\Storage\Stage;
 use App\Words\Line;
 use App\Words\Messages;
@@ -102,7 +101,7 @@ final class JobStage
 
     private static function afterRelease(JobFile $file): string
     {
-        return Line::of('release.waits.'.(Releases::of($file->job)->newestRecall()->standing ?? CertificateStanding::Stands)->value);
+        return Line::of('release.waits.'.($file->work()->releases()->newestRecall()->standing ?? CertificateStanding::Stands)->value);
     }
 
     /** @return array{Stage, string} Something was agreed, and nothing of it is worked */

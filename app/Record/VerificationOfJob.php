@@ -244,10 +244,8 @@ final class VerificationOfJob
     private function dispositions(): array
     {
         if ($this->dispositions === null) {
-            $choice = $this->file->work()->choice();
-            $all = $choice === null ? [] : Disposition::query()->with('user')->where('plan_choice_id', $choice->id)->orderBy('id')->get();
             $this->dispositions = [];
-            foreach ($all as $disposition) {
+            foreach ($this->file->work()->dispositions() as $disposition) {
                 $cylinder = $disposition->bore();
                 $outdated = $cylinder === null ? 0 : $this->file->work()->done()->lastOutdatedReading($cylinder);
                 if ($disposition->last_reading_id >= $outdated) {

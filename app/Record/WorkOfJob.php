@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Record;
 
+use App\Storage\Disposition;
+use App\Storage\JobWork;
 use App\Storage\OperationTick;
 use App\Storage\PlanChoice;
 use App\Storage\Release;
@@ -31,23 +33,11 @@ use NorthLedger\Core\Work\WorkOrder;
 /** What was chosen for a job, the order that was made of it, and what was done, verified and signed of it. */
 final class WorkOfJob
 {
-    private PlanChoice|false|null $choice = false;
-
-    private Release|false|null $release = false;
-
-    /** @var ?array<int, StoredOrder> By number */
-    private ?array $orders = null;
-
-    private WorkOrder|false|null $order = false;
-
     /** @var ?list<Stop> */
     private ?array $stops = null;
 
     /** @var ?list<Stop> */
     private ?array $partStops = null;
-
-    /** @var ?list<OperationTick> Oldest first */
-    private ?array $said = null;
 
     private ?WorkDone $done = null;
 
@@ -56,26 +46,26 @@ final class WorkOfJob
 
     private ?VerificationOfJob $verification = null;
 
-    public function __construct(private readonly JobFile $file)
+    /** @param  ?JobWork  $record  Read when first asked for, where it is not given */
+    public function __construct(private readonly JobFile $file, private ?JobWork $record = null)
     {
     }
 
     /** Of a job that stands in no database. */
     public static function nothingChosen(JobFile $file): self
     {
-        $work = new self($file);
-        $work->choice = null;
+        return new self($file, JobWork::none());
+    }
 
-        return $work;
+    /** The same work of the job as it was read again: nothing of this was added to. */
+    public function of(JobFile $file): self
+    {
+        return new self($file, $this->record);
     }
 
     public function choice(): ?PlanChoice
     {
-        if ($this->choice === false) {
-            $this->choice = PlanChoice::query()->where('job_id', $this->file->job->id)->latest('id')->first();
-        }
-
-        return $this->choice;
+        return $this->record()->choice;
     }
 
     public function chosen(): ?ReboreOption
@@ -86,23 +76,13 @@ final class WorkOfJob
     /** The order as it was last made; null while nothing is chosen, or the block is replaced. */
     public function order(): ?WorkOrder
     {
-        if ($this->order === false) {
-            $this->order = $this->storedOrder()?->order();
-        }
-
-        return $this->order;
+        return $this->storedOrder()?->order();
     }
 
     /** The newest revision of the order of the chosen way. */
     public function storedOrder(): ?StoredOrder
     {
-        $choice = $this->choice();
-        $ofTheChoice =
-            $choice === null
-                ? []
-                : array_filter($this->orders(), static fn (StoredOrder $order): bool => $order->plan_choice_id === $choice->id);
-
-        return $ofTheChoice === [] ? null : end($ofTheChoice);
+        return $this->record()->order();
     }
 
     /** The order that a way would get today; null where nothing is worked. */
@@ -168,17 +148,17 @@ final class WorkOfJob
     /** @return array<string, OperationTick> By operation: what was said of it last, where it still stands */
     public function ticks(): array
     {
-        return array_map(fn (int $index): OperationTick => $this->said()[$index], $this->done()->standing());
+        return array_map(fn (int $index): OperationTick => $this->record()->ticks[$index], $this->done()->standing());
     }
 
     /** What of the work stands under the newest order of the chosen way. */
     public function done(): WorkDone
     {
-        $orders = $this->order() === null ? [] : $this->orders();
+        $orders = $this->order() === null ? [] : $this->record()->orders;
 
         return $this->done ??= WorkDone::under(
             array_values(array_map(static fn (StoredOrder $order): RevisedOrder => $order->revision(), $orders)),
-            array_map(static fn (OperationTick $tick): Tick => $tick->tick(), $this->said()),
+            array_map(static fn (OperationTick $tick): Tick => $tick->tick(), $this->record()->ticks),
             $this->file->sheet->layout,
         );
     }
@@ -220,15 +200,19 @@ final class WorkOfJob
     /** The certificate that closes the job; null before it is signed, and while it is open again. */
     public function release(): ?Release
     {
-        $isOnlyLookedAt = ! $this->file->job->isWorked() && $this->file->job->getKey() !== null;
-        if ($this->choice() === null && ! $isOnlyLookedAt) {
-            return null;
-        }
-        if ($this->release === false) {
-            $this->release = Releases::of($this->file->job)->current();
-        }
+        return $this->releases()->current();
+    }
 
-        return $this->release;
+    /** Every certificate of the job, and what came up about them. */
+    public function releases(): Releases
+    {
+        return $this->record()->releases;
+    }
+
+    /** @return list<Disposition> What was decided about finished work of the chosen way, oldest first */
+    public function dispositions(): array
+    {
+        return $this->record()->dispositions;
     }
 
     /** The piston that goes into a bore, where it was measured: finished beside the bores, or, where it goes back in, when it came. */
@@ -270,17 +254,6 @@ final class WorkOfJob
         return $measured;
     }
 
-    /** @return array<int, StoredOrder> By number */
-    private function orders(): array
-    {
-        return $this->orders ??= StoredOrder::query()
-            ->where('job_id', $this->file->job->id)
-            ->orderBy('number')
-            ->get()
-            ->keyBy('number')
-            ->all();
-    }
-
     /** The chosen way as the plan knows it today; the chosen one itself where it is in no plan any more. */
     public function presentOption(): ?ReboreOption
     {
@@ -289,12 +262,9 @@ final class WorkOfJob
         return $chosen === null || $this->isPlanOpenAgain() ? $chosen : $this->file->assessment()->plan?->option($chosen->key()) ?? $chosen;
     }
 
-    /** @return list<OperationTick> Oldest first */
-    private function said(): array
+    private function record(): JobWork
     {
-        return $this->said ??= array_values(
-            OperationTick::query()->with('user')->where('job_id', $this->file->job->id)->orderBy('id')->get()->all(),
-        );
+        return $this->record ??= JobWork::of($this->file->job);
     }
 
     /** A bore as it came. */

@@ -15,6 +15,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property RecallCause $cause
  * @property string $reason
  * @property Job $job
+ * @property-read ?int $entry_number  In the job's ledger, where it was read along
  */
 final class Recall extends Entry
 {

@@ -13,6 +13,7 @@ namespace App\Storage;
  * @property string $statement
  * @property ?string $signature  Base64; null where it was signed before the shop had a key
  * @property ?string $public_key  Hexadecimal
+ * @property-read ?int $entry_number  In the job's ledger, where it was read along
  */
 final class Release extends Entry
 {

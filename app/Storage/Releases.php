@@ -14,16 +14,13 @@ final readonly class Releases
 
     public static function of(Job $job): self
     {
-        $releases = Release::query()->with('user')->where('job_id', $job->id)->get()->all();
-        if ($releases === []) {
-            return new self([]);
-        }
-        $said = [...$releases, ...Recall::query()->with('user')->where('job_id', $job->id)->get()->all()];
-        $numbers = LedgerEntry::query()
-            ->where('job_id', $job->id)
-            ->whereIn('request_id', array_column($said, 'ulid'))
-            ->pluck('number', 'request_id');
-        usort($said, static fn (Release|Recall $one, Release|Recall $other): int => $numbers[$one->ulid] <=> $numbers[$other->ulid]);
+        return JobWork::releases($job);
+    }
+
+    /** @param  list<Release|Recall>  $said  Each with the number of its entry */
+    public static function ofRows(array $said): self
+    {
+        usort($said, static fn (Release|Recall $one, Release|Recall $other): int => $one->entry_number <=> $other->entry_number);
 
         return new self($said);
     }

@@ -10,6 +10,7 @@ use App\Record\JobReader;
 use App\Record\SheetEntries;
 use App\Storage\Job;
 use App\Storage\JobObservations;
+use App\Storage\JobTables;
 use App\Storage\SheetName;
 use Illuminate\Support\Facades\DB;
 use NorthLedger\Core\Engine\Places\Place;
@@ -58,6 +59,7 @@ final class JobReaderTest extends TestCase
     {
         $reader = new JobReader($this->job);
         [$said, $entries] = $reader->read(SheetName::all());
+        [$toldSaid, $told] = [$said, $entries];
         $steps = [
             fn () => $this->key($this->job, 'bore.1.top.thrust', '6.0'),
             fn () => $this->key($this->job, 'bore.1.top.inline', '3.0'),
@@ -76,10 +78,12 @@ final class JobReaderTest extends TestCase
                 'shows' => '3.8130',
                 'master' => '3.8125',
             ]),
+            fn () => $this->sendTo($this->job, 'receive/parts', ['part' => 'rods', 'state' => 'damaged', 'remark' => 'bent']),
         ];
         foreach ($steps as $index => $step) {
-            $step()->assertOk();
+            $added = $this->addedTo(static fn () => $step()->assertOk());
             [$said, $entries] = $reader->refreshed($said, $entries);
+            [$toldSaid, $told] = $reader->refreshed($toldSaid, $told, $added);
             [$anewSaid, $anew] = $reader->read(SheetName::all());
             foreach (SheetName::all() as $sheet) {
                 $this->assertSame(
@@ -87,8 +91,14 @@ final class JobReaderTest extends TestCase
                     $this->told($entries[$sheet->value]),
                     "step {$index}, {$sheet->value}",
                 );
+                $this->assertSame(
+                    $this->told($anew[$sheet->value]),
+                    $this->told($told[$sheet->value]),
+                    "step {$index}, {$sheet->value}, only where something was added: ".implode(', ', $added),
+                );
             }
             $this->assertSame(array_column($anewSaid->rows, 'id'), array_column($said->rows, 'id'));
+            $this->assertSame(array_column($anewSaid->rows, 'id'), array_column($toldSaid->rows, 'id'));
         }
         $this->assertCount(1, $entries['bores']->suspects(), 'the gauge that drifted makes its reading suspect');
         $this->assertTrue(
@@ -140,6 +150,19 @@ final class JobReaderTest extends TestCase
             'checks' => array_column($entries->gauges->checks, 'id'),
             'suspects' => array_column($entries->suspects(), 'ulid'),
         ];
+    }
+
+    /** @return list<string> The tables of a job that have more rows than before */
+    private function addedTo(callable $work): array
+    {
+        $count = static fn (): array => array_map(
+            static fn (string $table): int => DB::table($table)->count(),
+            array_combine(array_keys(JobTables::REFERENCES), array_keys(JobTables::REFERENCES)),
+        );
+        $before = $count();
+        $work();
+
+        return array_keys(array_diff_assoc($count(), $before));
     }
 
     private function questions(callable $work): int

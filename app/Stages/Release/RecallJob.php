@@ -13,7 +13,6 @@ use App\Storage\EntryKind;
 use App\Storage\Job;
 use App\Storage\Recall;
 use App\Storage\RecallCause;
-use App\Storage\Releases;
 use App\Storage\User;
 use App\Words\Line;
 
@@ -37,7 +36,7 @@ final readonly class RecallJob
                 throw Refused::because('recall', Line::of('release.not_released'));
             }
             $isOpened = $standing === CertificateStanding::Reopened;
-            $now = Releases::of($file->job)->newestRecall()->standing ?? CertificateStanding::Stands;
+            $now = $file->work()->releases()->newestRecall()->standing ?? CertificateStanding::Stands;
             if (! in_array($standing, $now->canFollow(), true)) {
                 throw Refused::because('recall', Line::of('release.withdrawn_already'));
             }

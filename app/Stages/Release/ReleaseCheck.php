@@ -8,7 +8,6 @@ use App\Record\JobFile;
 use App\Storage\CertificateStanding;
 use App\Storage\EntryKind;
 use App\Storage\LedgerEntry;
-use App\Storage\Releases;
 use App\Storage\SheetName;
 use App\Storage\Stage;
 use App\Storage\User;
@@ -98,7 +97,7 @@ final readonly class ReleaseCheck
     /** @return list<string> A job was opened again because something was in doubt: the same readings do not settle it */
     private static function unchanged(JobFile $file): array
     {
-        if (Releases::of($file->job)->newestRecall()?->standing !== CertificateStanding::Reopened) {
+        if ($file->work()->releases()->newestRecall()?->standing !== CertificateStanding::Reopened) {
             return [];
         }
         $newest = LedgerEntry::query()
