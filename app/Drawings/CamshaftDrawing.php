@@ -23,7 +23,10 @@ final readonly class CamshaftDrawing implements SheetDrawing
 
     public const LINE = 56;
 
-    /** @param  list<array{x: string, y: string, number: int, view: string, goto: string, state: CellState, caption: string}>  $bores */
+    /**
+     * @param  list<array{x: string, y: string, trueY: string, number: int, view: string, goto: string, state: CellState,
+     *     caption: string}>  $bores  Where one truly is: empty where nobody may know
+     */
     private function __construct(public array $bores, public bool $isRead)
     {
     }
@@ -48,14 +51,18 @@ final readonly class CamshaftDrawing implements SheetDrawing
         $marks = PartSheetView::marks($file->inspection()->judged(Section::Housings)->findings);
         $numbers = CamshaftPlaces::numbers($spec);
         $offset = static fn (int $bore): ?Length => $measurements->length(Place::at(CamshaftFeature::Offset, $bore));
-        $worn = Worn::over(array_values(array_filter(array_map($offset, $numbers))), $spec->offLine);
+        $true = static fn (int $bore): ?Length => $truth->at(Section::Housings, Place::at(CamshaftFeature::Offset, $bore));
+        $drawn = array_values(array_filter([...array_map($offset, $numbers), ...array_map($true, $numbers)]));
+        $worn = Worn::over($drawn, $spec->offLine);
+        $height = static fn (Length $off): string => Coordinate::of(self::LINE - $worn->units($off));
         $pitch = self::WIDTH / $spec->count();
 
         return new self(
             array_map(
                 static fn (int $bore): array => [
                     'x' => Coordinate::of($pitch * ($bore - 0.5)),
-                    'y' => Coordinate::of(self::LINE - ($offset($bore) === null ? 0 : $worn->units($offset($bore)))),
+                    'y' => $height($offset($bore) ?? Length::zero()),
+                    'trueY' => $true($bore) === null ? '' : $height($true($bore)),
                     'number' => $bore,
                     'view' => PartCells::view(Place::at(CamshaftFeature::Bore, $bore)),
                     'goto' => CamshaftPlaces::places($bore)[0]->key(),
@@ -71,13 +78,6 @@ final readonly class CamshaftDrawing implements SheetDrawing
     /** @param  array<string, CellState>  $marks */
     private static function state(int $bore, Measurements $measurements, array $marks): CellState
     {
-        $states = array_map(
-            static fn (Place $place): CellState => $measurements->isRead($place)
-                ? $marks[$place->key()] ?? CellState::Good
-                : CellState::Missing,
-            [...CamshaftPlaces::places($bore), Place::at(CamshaftFeature::Offset, $bore)],
-        );
-
-        return array_reduce($states, CellState::worse(...), CellState::Missing);
+        return PartSheetView::worst([...CamshaftPlaces::places($bore), Place::at(CamshaftFeature::Offset, $bore)], $measurements, $marks);
     }
 }

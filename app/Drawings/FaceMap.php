@@ -34,6 +34,7 @@ final readonly class FaceMap
     /**
      * @param  list<array{path: string, shade: string}>  $shades  The low places, by how low they are
      * @param  list<string>  $contours  Path of each level
+     * @param  list<string>  $trueContours  Of the face as it is; none where nobody may know
      * @param  list<array{x: string, y: string, radius: string}>  $bores
      * @param  list<array{at: string, to: string, words: string}>  $stamps  Where the sheet says that numbers stand
      * @param  list<array{at: string, goto: string, label: string, text: string, state: CellState, pass: ?int}>  $points
@@ -46,6 +47,7 @@ final readonly class FaceMap
         public int $height,
         public array $shades,
         public array $contours,
+        public array $trueContours,
         public array $bores,
         public array $stamps,
         public array $points,
@@ -55,7 +57,8 @@ final readonly class FaceMap
     ) {
     }
 
-    public static function of(JobFile $file, MeasuredFace $face): self
+    /** @param  ?MeasuredFace  $true  As it is; null where nobody may know */
+    public static function of(JobFile $file, MeasuredFace $face, ?MeasuredFace $true): self
     {
         [$kind, $bank] = [$face->kind, $face->bank];
         [$length, $width] = FaceGrid::size($face->spec);
@@ -64,7 +67,8 @@ final readonly class FaceMap
         $plan = $face->plan();
         $light = $file->policy->partAllowances($file->sheet->unit)->lightCut;
         $interval = $file->policy->partAllowances($file->sheet->unit)->shimStep;
-        $surface = $face->heights === [] ? null : new FaceSurface(array_values($face->heights), $length, $width);
+        $surface = self::surface($face);
+        $trueContours = $true === null ? [] : self::surface($true)?->contours($interval->nanometres, $scale) ?? [];
         $bores = $file->sheet->layout->banks[$bank - 1];
 
         return new self(
@@ -73,19 +77,41 @@ final readonly class FaceMap
             sprintf('-8 -14 %d %d', self::WIDTH + 40, $height + 22),
             $height,
             $surface === null ? [] : self::shading($surface, $height),
-            $surface === null ? [] : $surface->contours($interval->nanometres, $scale),
+            $surface?->contours($interval->nanometres, $scale) ?? [],
+            $trueContours,
             $kind === FaceKind::Deck ? self::bores($file, count($bores), $face, $scale) : [],
             $kind === FaceKind::Deck ? self::stamps($file, $face, $height, $scale) : [],
             self::points($file, $face, $scale, $light),
             $plan === null ? [] : self::passes($plan, $light, $file),
-            $plan === null
-                ? Line::of('drawing.told.fewer_than_four_heights')
-                : Line::of('drawing.face.lines', [
-                    'interval' => $file->display->magnitudeWithUnit($interval),
-                    'flat' => $file->display->magnitudeWithUnit($plan->flatness()),
-                ]),
+            trim(self::caption($plan, $interval, $file).' '.self::truth($true, $trueContours !== [], $file)),
             $plan === null || $face->missing !== [] ? '' : self::shims($plan, $face, $file),
         );
+    }
+
+    private static function surface(MeasuredFace $face): ?FaceSurface
+    {
+        return $face->heights === [] ? null : new FaceSurface(array_values($face->heights), ...FaceGrid::size($face->spec));
+    }
+
+    private static function caption(?FacePlan $plan, Length $interval, JobFile $file): string
+    {
+        return $plan === null
+            ? Line::of('drawing.told.fewer_than_four_heights')
+            : Line::of('drawing.face.lines', [
+                'interval' => $file->display->magnitudeWithUnit($interval),
+                'flat' => $file->display->magnitudeWithUnit($plan->flatness()),
+            ]);
+    }
+
+    private static function truth(?MeasuredFace $true, bool $hasLines, JobFile $file): string
+    {
+        $flatness = $true?->plan()?->flatness();
+
+        return $flatness === null
+            ? ''
+            : Line::of($hasLines ? 'drawing.face.true_lines' : 'drawing.face.true', [
+                'flat' => $file->display->magnitudeWithUnit($flatness),
+            ]);
     }
 
     /**

@@ -29,6 +29,16 @@ final readonly class FacesDrawing implements SheetDrawing
 
     public static function of(JobFile $file, Truth $truth): self
     {
-        return new self(array_map(static fn (MeasuredFace $face): FaceMap => FaceMap::of($file, $face), $file->inspection()->faces()));
+        $true = [];
+        foreach ($truth->inspection()?->faces() ?? [] as $face) {
+            $true[$face->kind->value][$face->bank] = $face;
+        }
+
+        return new self(
+            array_map(
+                static fn (MeasuredFace $face): FaceMap => FaceMap::of($file, $face, $true[$face->kind->value][$face->bank] ?? null),
+                $file->inspection()->faces(),
+            ),
+        );
     }
 }

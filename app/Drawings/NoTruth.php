@@ -16,6 +16,11 @@ final readonly class NoTruth implements Truth
         return null;
     }
 
+    public function inspection(): null
+    {
+        return null;
+    }
+
     public function isKnown(): bool
     {
         return false;

@@ -9,6 +9,7 @@ use App\Pages\Marks;
 use App\Pages\PartCells;
 use App\Pages\PartSheetView;
 use App\Record\JobFile;
+use NorthLedger\Core\Assessment\EngineInspection;
 use NorthLedger\Core\Engine\Places\Place;
 use NorthLedger\Core\Engine\Specification\SpecificationSheet;
 use NorthLedger\Core\Features\Rods\RodFeature;
@@ -23,12 +24,23 @@ final readonly class RodDrawing implements SheetDrawing
 {
     public const WIDTH = 800;
 
+    private const HEIGHT = 170;
+
+    private const HEIGHT_WITH_TRUTH = 206;
+
     /**
-     * @param  list<array{x: string, number: int, view: string, goto: string, bigEnd: CellState, beam: CellState, smallEnd: CellState,
-     *     weight: string, isOdd: bool}>  $rods
+     * @param  list<array{x: string, number: int, view: string, goto: string, parts: array<string, CellState>, weight: string,
+     *     isOdd: bool, truth: array<string, CellState>, trueWeight: string}>  $rods  Each part by its name; of the truth none where
+     *     nobody may know
      */
     private function __construct(public array $rods)
     {
+    }
+
+    /** With room for what is known beside what was read. */
+    public function height(): int
+    {
+        return $this->rods[0]['truth'] === [] ? self::HEIGHT : self::HEIGHT_WITH_TRUTH;
     }
 
     public static function section(SpecificationSheet $sheet): Section
@@ -45,20 +57,10 @@ final readonly class RodDrawing implements SheetDrawing
     {
         $rods = $file->sheet->layout->cylinders();
         sort($rods);
-        $measurements = $file->inspection()->measurements(Section::Rods);
-        $marks = PartSheetView::marks($file->inspection()->judged(Section::Rods)->findings);
-        $worst = static function (array $places) use ($measurements, $marks): CellState {
-            $states = array_map(
-                static fn (Place $place): CellState => $measurements->isRead($place)
-                    ? $marks[$place->key()] ?? CellState::Good
-                    : CellState::Missing,
-                $places,
-            );
-
-            return array_reduce($states, CellState::worse(...), CellState::Missing);
-        };
-        $odd = RodWeights::of($rods, $measurements)->oddOne();
         $pitch = self::WIDTH / count($rods);
+        $odd = RodWeights::of($rods, $file->inspection()->measurements(Section::Rods))->oddOne();
+        $asRead = self::drawn($rods, $file->inspection());
+        $true = $truth->inspection() === null ? [] : self::drawn($rods, $truth->inspection());
 
         return new self(
             array_map(
@@ -67,23 +69,49 @@ final readonly class RodDrawing implements SheetDrawing
                     'number' => $rod,
                     'view' => PartCells::view(Place::at(RodFeature::BigEnd, $rod)),
                     'goto' => RodJudge::bigEnd($rod)[0]->key(),
-                    'bigEnd' => $worst(RodJudge::bigEnd($rod)),
-                    'smallEnd' => $worst([Place::at(RodFeature::SmallEnd, $rod, '0'), Place::at(RodFeature::SmallEnd, $rod, '90')]),
-                    'beam' => $worst([
-                        Place::at(RodFeature::Centres, $rod),
-                        Place::at(RodFeature::Bend, $rod),
-                        Place::at(RodFeature::Twist, $rod),
-                    ]),
-                    'weight' => self::weight(
-                        $measurements->value(Place::at(RodFeature::BigEndMass, $rod)),
-                        $measurements->value(Place::at(RodFeature::SmallEndMass, $rod)),
-                    ),
+                    'parts' => $asRead[$rod]['parts'],
+                    'weight' => $asRead[$rod]['weight'],
                     'isOdd' => $rod === $odd && self::isOut($file),
+                    'truth' => $true[$rod]['parts'] ?? [],
+                    'trueWeight' => $true[$rod]['weight'] ?? '',
                 ],
                 $rods,
                 array_keys($rods),
             ),
         );
+    }
+
+    /**
+     * @param  list<int>  $rods
+     * @return array<int, array{parts: array<string, CellState>, weight: string}> By rod
+     */
+    private static function drawn(array $rods, EngineInspection $inspection): array
+    {
+        $measurements = $inspection->measurements(Section::Rods);
+        $marks = PartSheetView::marks($inspection->judged(Section::Rods)->findings);
+        $drawn = [];
+        foreach ($rods as $rod) {
+            $drawn[$rod] = [
+                'parts' => array_map(
+                    static fn (array $places): CellState => PartSheetView::worst($places, $measurements, $marks),
+                    [
+                        'beam' => [
+                            Place::at(RodFeature::Centres, $rod),
+                            Place::at(RodFeature::Bend, $rod),
+                            Place::at(RodFeature::Twist, $rod),
+                        ],
+                        'smallEnd' => [Place::at(RodFeature::SmallEnd, $rod, '0'), Place::at(RodFeature::SmallEnd, $rod, '90')],
+                        'bigEnd' => RodJudge::bigEnd($rod),
+                    ],
+                ),
+                'weight' => self::weight(
+                    $measurements->value(Place::at(RodFeature::BigEndMass, $rod)),
+                    $measurements->value(Place::at(RodFeature::SmallEndMass, $rod)),
+                ),
+            ];
+        }
+
+        return $drawn;
     }
 
     private static function isOut(JobFile $file): bool

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Drawings;
 
+use NorthLedger\Core\Assessment\EngineInspection;
 use NorthLedger\Core\Engine\Places\Place;
 use NorthLedger\Core\Inspection\Section;
 use NorthLedger\Core\Quantity\Length;
@@ -13,6 +14,9 @@ interface Truth
 {
     /** Null where nothing is gauged, or nobody may know. */
     public function at(Section $section, Place $place): ?Length;
+
+    /** Every part judged by what it is; null where nobody may know. */
+    public function inspection(): ?EngineInspection;
 
     public function isKnown(): bool;
 }

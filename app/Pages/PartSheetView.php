@@ -10,6 +10,7 @@ use App\Storage\SheetName;
 use App\Words\Labels;
 use App\Words\Messages;
 use NorthLedger\Core\Engine\Places\Feature;
+use NorthLedger\Core\Engine\Places\Place;
 use NorthLedger\Core\Features\Weights\WeightFeature;
 use NorthLedger\Core\Finding\Finding;
 use NorthLedger\Core\Inspection\Characteristic;
@@ -17,6 +18,7 @@ use NorthLedger\Core\Inspection\CharacteristicRow;
 use NorthLedger\Core\Inspection\CharacteristicTable;
 use NorthLedger\Core\Inspection\Occasion;
 use NorthLedger\Core\Inspection\Section;
+use NorthLedger\Core\Record\Measurements;
 use NorthLedger\Core\Verification\VerifiedFeature;
 
 /** A sheet beside the bores as finished strings, table by table. */
@@ -96,6 +98,24 @@ final readonly class PartSheetView
         }
 
         return $marks;
+    }
+
+    /**
+     * How several places stand together; one that is not read is no worse than one that is good.
+     *
+     * @param  list<Place>  $places
+     * @param  array<string, CellState>  $marks
+     */
+    public static function worst(array $places, Measurements $measurements, array $marks): CellState
+    {
+        $states = array_map(
+            static fn (Place $place): CellState => $measurements->isRead($place)
+                ? $marks[$place->key()] ?? CellState::Good
+                : CellState::Missing,
+            $places,
+        );
+
+        return array_reduce($states, CellState::worse(...), CellState::Missing);
     }
 
     /**

@@ -11,6 +11,7 @@ use App\Storage\PracticeEngine;
 use App\Storage\SheetName;
 use App\Storage\SpecBook;
 use Illuminate\Http\Request;
+use NorthLedger\Core\Assessment\EngineInspection;
 use NorthLedger\Core\Engine\Places\Place;
 use NorthLedger\Core\Inspection\Section;
 use NorthLedger\Core\Quantity\Length;
@@ -33,6 +34,11 @@ final readonly class EngineTruth implements Truth
     public function at(Section $section, Place $place): ?Length
     {
         return $this->bench->length(SheetName::of($section), $place);
+    }
+
+    public function inspection(): EngineInspection
+    {
+        return $this->bench->engine->truth();
     }
 
     public function isKnown(): bool

@@ -23,6 +23,8 @@ return [
         'rear_intake' => 'rear intake :shim',
         'rear_exhaust' => 'rear exhaust :shim',
         'front_exhaust' => 'front exhaust :shim',
+        'true' => 'As it is: flat within :flat.',
+        'true_lines' => 'Long dashes: as it is, flat within :flat.',
         'shims' => 'As it sits it needs :cut; on shims (:shims) :shimmed.',
         'shims_rocking' => 'As it sits it needs :cut; on shims (:shims) :shimmed, rocking by :rock.',
     ],
@@ -35,4 +37,5 @@ return [
     'not_here' => 'not here',
     'wear' => 'wear :times',
     'truth' => 'long dashes over yours: as it is',
+    'truth_states' => 'long dashes and brackets: as it is, with its sign where it is out',
 ];

@@ -10,8 +10,10 @@
         <circle r="24" class="as-made worn {{ $bore['state']->value }}" data-view="{{ $bore['view'] }}"/>
         <text class="bore-number" dy="6">{{ $bore['number'] }}</text>
     </g>
+    @if($bore['trueY'] !== '')<circle class="truth" cx="{{ $bore['x'] }}" cy="{{ $bore['trueY'] }}" r="24"/>@endif
     <text class="bore-caption" x="{{ $bore['x'] }}" y="112">{{ $bore['caption'] }}</text>
     @endforeach
-    <text class="drawing-note" x="2" y="12">camshaft bores, off their line exaggerated</text>
+    <text class="drawing-note" x="2" y="12">camshaft bores, off their line exaggerated
+        @if($drawing->bores[0]['trueY'] !== '') · {{ __('drawing.truth') }} @endif</text>
 </svg>
 @endif

@@ -12,6 +12,7 @@
     <rect width="{{ \App\Drawings\FaceMap::WIDTH }}" height="{{ $face->height }}" class="face-paper"/>
     @foreach($face->shades as $shade)<path d="{{ $shade['path'] }}" class="worn-shade" fill-opacity="{{ $shade['shade'] }}"/>@endforeach
     @foreach($face->contours as $path)<path d="{{ $path }}" class="contour"/>@endforeach
+    @foreach($face->trueContours as $path)<path d="{{ $path }}" class="truth"/>@endforeach
     @foreach($face->bores as $bore)
         <circle cx="{{ $bore['x'] }}" cy="{{ $bore['y'] }}" r="{{ $bore['radius'] }}" class="face-bore"/>
     @endforeach
