@@ -131,7 +131,7 @@ final readonly class JobWork
     {
         $made = [];
         foreach ($rows as $row) {
-            $one = (new $class())->newFromBuilder((array) $row);
+            $one = (new $class())->newFromBuilder((array) $row, DB::getDefaultConnection());
             if ($one instanceof Entry && isset($people[$one->user_id])) {
                 $one->setRelation('user', $people[$one->user_id]);
             }

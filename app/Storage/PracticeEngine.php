@@ -21,6 +21,7 @@ use NorthLedger\Core\Simulation\BlockDifficulty;
  * @property int $seed
  * @property int $attempt  Which block of that seed
  * @property array<string, int|string> $worn  What is there instead of what is sound, by place key
+ * @property int $generation  How its parts were made
  * @property ?int $sight  Number of the crack-prone place where a line shows
  * @property bool $is_crack
  * @property int $job_id  In the database of the practice
@@ -58,6 +59,7 @@ final class PracticeEngine extends Model
             'difficulty' => BlockDifficulty::class,
             'seed' => 'integer',
             'worn' => 'array',
+            'generation' => 'integer',
             'is_crack' => 'boolean',
             'stated' => 'array',
             'created_at' => 'datetime',

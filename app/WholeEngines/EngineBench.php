@@ -28,6 +28,7 @@ use NorthLedger\Core\Inspection\UsualGauge;
 use NorthLedger\Core\Quantity\Length;
 use NorthLedger\Core\Simulation\CrackSight;
 use NorthLedger\Core\Simulation\SimulatedBlock;
+use NorthLedger\Core\Simulation\SimulatedParts;
 use NorthLedger\Core\Simulation\WholeEngine;
 
 /** A simulated engine as it is, beside the sheets that somebody reads of it (PRAC-2). */
@@ -54,9 +55,8 @@ final readonly class EngineBench
                 $sheet,
                 $policy,
                 SimulatedBlock::again($sheet, $row->difficulty, $row->seed, $row->attempt),
-                $row->worn,
+                new SimulatedParts($sheet, $row->worn, $row->seed, $row->generation),
                 $row->sight === null ? null : CrackSight::at($sheet, $row->sight, $row->is_crack),
-                $row->seed,
             ),
         );
     }

@@ -107,7 +107,7 @@ final readonly class EngineScoreView
     private static function worn(EngineBench $bench): array
     {
         $worn = [];
-        foreach ($bench->engine->worn as $key => $value) {
+        foreach ($bench->engine->parts->worn as $key => $value) {
             $place = Place::parse($key);
             $worn[] = [
                 'place' => PlaceName::of($place),

@@ -13,6 +13,7 @@ use App\Storage\User;
 use App\Words\Line;
 use NorthLedger\Core\Simulation\BlockDifficulty;
 use NorthLedger\Core\Simulation\EngineMaker;
+use NorthLedger\Core\Simulation\SimulatedParts;
 use NorthLedger\Core\Simulation\SimulationException;
 
 /** Makes a simulated engine for somebody, and receives it in the practice house as any engine is received. */
@@ -47,7 +48,8 @@ final readonly class LayOutEngine
             'difficulty' => $difficulty,
             'seed' => $seed,
             'attempt' => $engine->block->attempt,
-            'worn' => $engine->worn,
+            'worn' => $engine->parts->worn,
+            'generation' => SimulatedParts::GENERATION,
             'sight' => $engine->sight?->place,
             'is_crack' => $engine->sight->isCrack ?? false,
             'job_id' => $job->id,

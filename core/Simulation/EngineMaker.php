@@ -69,7 +69,7 @@ final readonly class EngineMaker
             $worn += $places;
         }
 
-        return new WholeEngine($this->sheet, $this->policy, $block, $worn, $this->sight($chance), $seed);
+        return new WholeEngine($this->sheet, $this->policy, $block, new SimulatedParts($this->sheet, $worn, $seed), $this->sight($chance));
     }
 
     /** @return array<string, int|string> By place key; none where this family has no such place or no limit for it */
@@ -132,7 +132,8 @@ final readonly class EngineMaker
      */
     private function ifItFails(PartWear $wear, SimulatedBlock $block, array $worn): array
     {
-        $findings = (new WholeEngine($this->sheet, $this->policy, $block, $worn, null))->truth()->judged($wear->section())->findings;
+        $parts = new SimulatedParts($this->sheet, $worn, 0);
+        $findings = (new WholeEngine($this->sheet, $this->policy, $block, $parts, null))->truth()->judged($wear->section())->findings;
 
         return array_filter($findings, static fn (Finding $finding): bool => $finding->outcome === Outcome::Fail) === [] ? [] : $worn;
     }

@@ -22,7 +22,6 @@ use NorthLedger\Core\Features\Cracks\CrackReport;
 use NorthLedger\Core\Features\Cracks\Dwell;
 use NorthLedger\Core\Features\Cracks\Surface;
 use NorthLedger\Core\Features\Crankshaft\JournalFeature;
-use NorthLedger\Core\Features\Faces\FaceFeature;
 use NorthLedger\Core\Features\Heads\ValveFeature;
 use NorthLedger\Core\Features\Lifters\LifterFeature;
 use NorthLedger\Core\Finding\Finding;
@@ -37,8 +36,6 @@ use NorthLedger\Core\Quantity\Length;
 use NorthLedger\Core\Record\Conditions;
 use NorthLedger\Core\Record\Measurements;
 use NorthLedger\Core\Record\Reading;
-use Random\Engine\Mt19937;
-use Random\Randomizer;
 
 /** An engine as it is: a simulated block, every other part sound but for its wear, and what a crack check would show (PRAC-2). */
 final readonly class WholeEngine implements Facts
@@ -46,48 +43,23 @@ final readonly class WholeEngine implements Facts
     /** No expansion between part and master. */
     private const AT_20 = [11.0, 11.5, 20.0, 20.0];
 
-    private const UNEVEN_JOURNAL_NM = 1_000;
-
-    private const UNEVEN_FACE_NM = 8_000;
-
     /** What runs in a hole. */
     private const SHAFTS = [JournalFeature::Main, JournalFeature::Pin, ValveFeature::Stem, LifterFeature::Lifter];
 
-    /**
-     * @param  array<string, int|string>  $worn  What is there instead of what is sound, by place key: nanometres, or a look
-     * @param  ?CrackSight  $sight  Null where nothing shows
-     */
+    /** @param  ?CrackSight  $sight  Null where nothing shows */
     public function __construct(
         private SpecificationSheet $sheet,
         private ShopPolicy $policy,
         public SimulatedBlock $block,
-        public array $worn,
+        public SimulatedParts $parts,
         public ?CrackSight $sight,
-        private int $seed = 0,
     ) {
     }
 
     /** What is really there, at a place beside the bores; null where nobody would read anything. */
     public function value(Characteristic $one): int|float|string|null
     {
-        $sound = (new SoundParts($this->sheet))->value($one);
-
-        return $this->worn[$one->place->key()] ?? (is_int($sound) ? $sound + $this->unevenness($one->place) : $sound);
-    }
-
-    /** Nothing that was ground or faced is the same everywhere. */
-    private function unevenness(Place $place): int
-    {
-        $most = match ($place->feature) {
-            JournalFeature::Main, JournalFeature::Pin => self::UNEVEN_JOURNAL_NM,
-            FaceFeature::DeckPoint, FaceFeature::HeadPoint => self::UNEVEN_FACE_NM,
-            default => 0,
-        };
-        $isUpOnly = $most === self::UNEVEN_FACE_NM;
-
-        return $most === 0
-            ? 0
-            : (new Randomizer(new Mt19937($this->seed + (crc32($place->key()) >> 1))))->getInt($isUpOnly ? 0 : -$most, $most);
+        return $this->parts->value($one);
     }
 
     /** Every part judged by what it is. */
@@ -118,7 +90,7 @@ final readonly class WholeEngine implements Facts
     /** What readings would make of it whose holes are all off one way, and what runs in them the other, by what a gauge can be off. */
     private function readOff(int $way): self
     {
-        $read = $this->worn;
+        $read = $this->parts->worn;
         foreach (Section::beside() as $section) {
             foreach (InspectionPlan::of($section, $this->sheet)->walk() as $one) {
                 $value = $this->value($one);
@@ -130,7 +102,7 @@ final readonly class WholeEngine implements Facts
             }
         }
 
-        return new self($this->sheet, $this->policy, $this->block, $read, $this->sight, $this->seed);
+        return new self($this->sheet, $this->policy, $this->block, $this->parts->with($read), $this->sight);
     }
 
     public function measurements(Section $section): Measurements

@@ -26,10 +26,9 @@ use NorthLedger\Core\Inspection\UsualGauge;
 use NorthLedger\Core\Quantity\Length;
 use NorthLedger\Core\Quantity\LengthDisplay;
 use NorthLedger\Core\Record\Conditions;
+use NorthLedger\Core\Simulation\SimulatedParts;
 use NorthLedger\Core\Work\OperationKey;
 use NorthLedger\Core\Work\OperationKind;
-use Random\Engine\Mt19937;
-use Random\Randomizer;
 
 /** Reads the sheets beside the bores of an engine that is sound, but for what is said to be otherwise; every reading by the real action. */
 final readonly class DemoParts
@@ -41,19 +40,18 @@ final readonly class DemoParts
         private RecordReading $record,
         private StateSetup $state,
         private JobFiles $files,
-        private SoundPart $sound,
     ) {
     }
 
     /**
      * @param  list<Section>  $sections
-     * @param  array<string, string>  $worn  What is keyed at some places, by place key; SoundPart::UNREAD leaves one out
+     * @param  array<string, string>  $worn  What is keyed at some places, by place key; KeyedPart::UNREAD leaves one out
      */
     public function read(Job $job, User $by, array $sections, array $worn, int $seed): void
     {
         $this->ledger->together($job->id, function () use ($job, $by, $sections, $worn, $seed): void {
             $file = $this->files->open($job);
-            $chance = new Randomizer(new Mt19937($seed));
+            $parts = new SimulatedParts($file->sheet, [], $seed);
             foreach ($sections as $section) {
                 foreach ($file->inspection()->plan($section)->gaugedFeatures() as $feature) {
                     if ($feature->needsStatedGauge()) {
@@ -65,8 +63,8 @@ final readonly class DemoParts
                     if ($one->place->feature instanceof CamshaftFeature) {
                         continue;
                     }
-                    $text = $worn[$one->place->key()] ?? $this->sound->text($file->sheet, $one, $chance);
-                    if ($text !== SoundPart::UNREAD) {
+                    $text = $worn[$one->place->key()] ?? KeyedPart::text($file->sheet, $parts, $one);
+                    if ($text !== KeyedPart::UNREAD) {
                         $this->record->handle(
                             $job,
                             $by,
@@ -87,7 +85,7 @@ final readonly class DemoParts
     {
         $this->ledger->together($job->id, function () use ($job, $by, $other, $seed): void {
             $file = $this->files->open($job->refresh());
-            $chance = new Randomizer(new Mt19937($seed));
+            $parts = new SimulatedParts($file->sheet, [], $seed);
             foreach ($file->work()->verification()->sections() as $section) {
                 $sheet = SheetName::of($section, Occasion::Final);
                 foreach ($section === Section::Bores ? [] : $file->planOf($sheet)->gaugedFeatures() as $feature) {
@@ -101,8 +99,8 @@ final readonly class DemoParts
                     $text =
                         $other[$one->place->key()] ??
                         $this->afterTheCut($file, $one) ??
-                        ($aim === null ? $this->sound->text($file->sheet, $one, $chance) : $this->onTheAim($file, $one, $aim));
-                    if ($text === SoundPart::UNREAD) {
+                        ($aim === null ? KeyedPart::text($file->sheet, $parts, $one) : $this->onTheAim($file, $one, $aim));
+                    if ($text === KeyedPart::UNREAD) {
                         continue;
                     }
                     $this->record->handle(

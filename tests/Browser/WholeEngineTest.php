@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
-use Database\Seeders\SoundPart;
+use Database\Seeders\KeyedPart;
 use Facebook\WebDriver\Remote\RemoteWebDriver;
 use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverKeys;
@@ -12,8 +12,7 @@ use NorthLedger\Core\Assessment\InspectionPlan;
 use NorthLedger\Core\Engine\Places\Place;
 use NorthLedger\Core\Engine\Specification\SpecificationSheet;
 use NorthLedger\Core\Inspection\Section;
-use Random\Engine\Mt19937;
-use Random\Randomizer;
+use NorthLedger\Core\Simulation\SimulatedParts;
 
 /** A whole engine through every sheet by digits and Enter, from the first journal to the verdict of them all. */
 final class WholeEngineTest extends BrowserTestCase
@@ -118,8 +117,7 @@ final class WholeEngineTest extends BrowserTestCase
     {
         $sheet = SpecificationSheet::fromJson((string) file_get_contents(dirname(__DIR__, 2)."/resources/specs/{$family}.json"), $family);
         $plan = InspectionPlan::of($section, $sheet);
-        $sound = new SoundPart();
-        $chance = new Randomizer(new Mt19937(4));
+        $parts = new SimulatedParts($sheet, [], 4);
         $this->window->get($this->url("/jobs/{$tag}/measure/{$section->value}"));
         $this->untilReady($this->window);
         $stated = [];
@@ -131,7 +129,7 @@ final class WholeEngineTest extends BrowserTestCase
                 $stated[$feature->code()] = true;
                 $this->stateTorqued();
             }
-            $this->press($this->window, $worn[$one->place->key()] ?? $sound->text($sheet, $one, $chance), WebDriverKeys::ENTER);
+            $this->press($this->window, $worn[$one->place->key()] ?? KeyedPart::text($sheet, $parts, $one), WebDriverKeys::ENTER);
             if ($index % self::PAUSE_EVERY === 0) {
                 $this->untilSent();
             }

@@ -21,6 +21,7 @@ use NorthLedger\Core\Simulation\EngineMaker;
 use NorthLedger\Core\Simulation\PartGauge;
 use NorthLedger\Core\Simulation\PartWear;
 use NorthLedger\Core\Simulation\SimulatedBlock;
+use NorthLedger\Core\Simulation\SimulatedParts;
 use NorthLedger\Core\Simulation\WholeEngine;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -52,7 +53,7 @@ final class WholeEngineTest extends TestCase
             $verdicts = $engine->verdicts();
             $this->assertNotContains(PartVerdict::NotYetKnown, $verdicts, "seed {$seed}");
             $this->assertSame($verdicts, $this->asRead($family, $engine, $seed)->verdicts(), "seed {$seed}");
-            $worn += (int) (array_diff_key($verdicts, ['block' => true, 'cylinders' => true]) !== [] && $engine->worn !== []);
+            $worn += (int) (array_diff_key($verdicts, ['block' => true, 'cylinders' => true]) !== [] && $engine->parts->worn !== []);
         }
         $this->assertSame(self::SEEDS, $worn, 'every one has something wrong beside its bores');
     }
@@ -62,7 +63,7 @@ final class WholeEngineTest extends TestCase
     {
         $sheet = Bench::sheet($family);
         $block = SimulatedBlock::of($sheet, Bench::policy(), BlockDifficulty::Plain, 1);
-        $sound = new WholeEngine($sheet, Bench::policy(), $block, [], null);
+        $sound = new WholeEngine($sheet, Bench::policy(), $block, new SimulatedParts($sheet, [], 1), null);
         $beside = array_diff_key($sound->verdicts(), ['block' => true, 'cylinders' => true]);
         $this->assertSame([PartVerdict::Serviceable], array_values(array_unique($beside, SORT_REGULAR)));
     }
@@ -72,9 +73,9 @@ final class WholeEngineTest extends TestCase
         $maker = new EngineMaker(Bench::sheet('quern-3-16'), Bench::policy());
         $once = $maker->make(BlockDifficulty::Close, 77);
         $again = $maker->make(BlockDifficulty::Close, 77);
-        $this->assertSame($once->worn, $again->worn);
+        $this->assertSame($once->parts->worn, $again->parts->worn);
         $this->assertEquals($once->sight, $again->sight);
-        $this->assertNotSame($once->worn, $maker->make(BlockDifficulty::Close, 78)->worn);
+        $this->assertNotSame($once->parts->worn, $maker->make(BlockDifficulty::Close, 78)->parts->worn);
     }
 
     public function test_every_kind_of_wear_is_of_a_place_of_its_section(): void
@@ -101,7 +102,7 @@ final class WholeEngineTest extends TestCase
     {
         $sheet = Bench::sheet('tarn-4-198');
         $block = SimulatedBlock::of($sheet, Bench::policy(), BlockDifficulty::Plain, 1);
-        $engine = new WholeEngine($sheet, Bench::policy(), $block, ['pinscore.2' => 50_000], null);
+        $engine = new WholeEngine($sheet, Bench::policy(), $block, new SimulatedParts($sheet, ['pinscore.2' => 50_000], 1), null);
         $is = $engine->verdicts();
         $way = (string) $engine->truth()->bores()->recommendation?->option->key();
         $nothing = new EngineRecord([], 0, 0, 0, 0, false);
@@ -140,7 +141,7 @@ final class WholeEngineTest extends TestCase
         $sheet = Bench::sheet('tarn-4-198');
         $block = SimulatedBlock::of($sheet, Bench::policy(), BlockDifficulty::Plain, 1);
         $web = array_values(array_filter($sheet->pronePlaces, static fn (PronePlace $one): bool => $one->zone === CrackZone::MainWeb))[0];
-        $engine = new WholeEngine($sheet, Bench::policy(), $block, [], CrackSight::at($sheet, $web->number, true));
+        $engine = new WholeEngine($sheet, Bench::policy(), $block, new SimulatedParts($sheet, [], 1), CrackSight::at($sheet, $web->number, true));
         $this->assertSame(PartVerdict::Scrap, $engine->verdicts()['block']);
         foreach (['stay', 'bore 508000', 'replace'] as $way) {
             $score = EngineScore::of(
@@ -156,7 +157,7 @@ final class WholeEngineTest extends TestCase
     private function asRead(string $family, WholeEngine $engine, int $seed): WholeEngine
     {
         $sheet = Bench::sheet($family);
-        $shown = $engine->worn;
+        $shown = $engine->parts->worn;
         foreach (Section::beside() as $section) {
             foreach (InspectionPlan::of($section, $sheet)->walk() as $one) {
                 $value = $one->place->feature->isGauged() ? $engine->value($one) : null;
@@ -167,6 +168,6 @@ final class WholeEngineTest extends TestCase
             }
         }
 
-        return new WholeEngine($sheet, Bench::policy(), $engine->block, $shown, $engine->sight);
+        return new WholeEngine($sheet, Bench::policy(), $engine->block, $engine->parts->with($shown), $engine->sight);
     }
 }
