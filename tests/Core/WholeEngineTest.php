@@ -22,6 +22,7 @@ use NorthLedger\Core\Simulation\PartGauge;
 use NorthLedger\Core\Simulation\PartWear;
 use NorthLedger\Core\Simulation\SimulatedBlock;
 use NorthLedger\Core\Simulation\SimulatedParts;
+use NorthLedger\Core\Simulation\SoundParts;
 use NorthLedger\Core\Simulation\WholeEngine;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -76,6 +77,25 @@ final class WholeEngineTest extends TestCase
         $this->assertSame($once->parts->worn, $again->parts->worn);
         $this->assertEquals($once->sight, $again->sight);
         $this->assertNotSame($once->parts->worn, $maker->make(BlockDifficulty::Close, 78)->parts->worn);
+    }
+
+    public function test_no_two_places_are_quite_the_same_and_engines_of_before_stay_what_they_were(): void
+    {
+        $sheet = Bench::sheet('brae-v8-311');
+        $values = static fn (Section $section, SimulatedParts $parts): array => array_map(
+            $parts->value(...),
+            InspectionPlan::of($section, $sheet)->walk(),
+        );
+        $sound = new SoundParts($sheet);
+        [$before, $today] = [new SimulatedParts($sheet, [], 5, 0), new SimulatedParts($sheet, [], 5)];
+        foreach ([Section::Rods, Section::Weights, Section::Volumes, Section::Heads] as $section) {
+            $asMade = array_map($sound->value(...), InspectionPlan::of($section, $sheet)->walk());
+            $this->assertSame($asMade, $values($section, $before), $section->value);
+            $this->assertNotSame($asMade, $values($section, $today), $section->value);
+        }
+        $this->assertSame($values(Section::Crankshaft, $before)[0], $values(Section::Crankshaft, $today)[0], 'a journal is as uneven as it was');
+        $this->assertSame($values(Section::Rods, $today), $values(Section::Rods, new SimulatedParts($sheet, [], 5)));
+        $this->assertNotSame($values(Section::Rods, $today), $values(Section::Rods, new SimulatedParts($sheet, [], 6)));
     }
 
     public function test_every_kind_of_wear_is_of_a_place_of_its_section(): void
