@@ -87,7 +87,8 @@ final readonly class JobReader
     {
         $questions = $bindings = [];
         if (isset($asked[self::OBSERVATIONS])) {
-            $questions[self::OBSERVATIONS] = 'SELECT '.JobObservations::COLUMNS.' FROM observations WHERE job_id = ? AND id > ? ORDER BY id';
+            $columns = JobObservations::COLUMNS;
+            $questions[self::OBSERVATIONS] = "SELECT {$columns} FROM observations WHERE job_id = ? AND id > ? ORDER BY id";
             $bindings = [$this->job->id, $observations->lastId()];
         }
         foreach ($known === [] ? [] : array_intersect_key(self::TABLES, $asked) as $table => $columns) {

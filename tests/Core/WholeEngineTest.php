@@ -93,7 +93,8 @@ final class WholeEngineTest extends TestCase
             $this->assertSame($asMade, $values($section, $before), $section->value);
             $this->assertNotSame($asMade, $values($section, $today), $section->value);
         }
-        $this->assertSame($values(Section::Crankshaft, $before)[0], $values(Section::Crankshaft, $today)[0], 'a journal is as uneven as it was');
+        [$was, $is] = [$values(Section::Crankshaft, $before), $values(Section::Crankshaft, $today)];
+        $this->assertSame($was[0], $is[0], 'a journal is as uneven as it was');
         $this->assertSame($values(Section::Rods, $today), $values(Section::Rods, new SimulatedParts($sheet, [], 5)));
         $this->assertNotSame($values(Section::Rods, $today), $values(Section::Rods, new SimulatedParts($sheet, [], 6)));
     }
@@ -161,7 +162,8 @@ final class WholeEngineTest extends TestCase
         $sheet = Bench::sheet('tarn-4-198');
         $block = SimulatedBlock::of($sheet, Bench::policy(), BlockDifficulty::Plain, 1);
         $web = array_values(array_filter($sheet->pronePlaces, static fn (PronePlace $one): bool => $one->zone === CrackZone::MainWeb))[0];
-        $engine = new WholeEngine($sheet, Bench::policy(), $block, new SimulatedParts($sheet, [], 1), CrackSight::at($sheet, $web->number, true));
+        $sight = CrackSight::at($sheet, $web->number, true);
+        $engine = new WholeEngine($sheet, Bench::policy(), $block, new SimulatedParts($sheet, [], 1), $sight);
         $this->assertSame(PartVerdict::Scrap, $engine->verdicts()['block']);
         foreach (['stay', 'bore 508000', 'replace'] as $way) {
             $score = EngineScore::of(
