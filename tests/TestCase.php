@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests;
 
+use App\Files\HouseFiles;
 use App\People\Role;
 use App\Photos\PhotoStore;
 use App\Stages\Receive\ReceiveJob;
@@ -20,6 +21,7 @@ use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\File;
 use Illuminate\Support\Facades\Lang;
+use Illuminate\Support\Facades\Storage;
 use Illuminate\Support\Str;
 use Illuminate\Testing\TestResponse;
 use NorthLedger\Core\Engine\Specification\EnginePart;
@@ -138,6 +140,17 @@ abstract class TestCase extends LaravelTestCase
     protected function books(): array
     {
         return [$this->app->make(SpecBook::class), $this->app->make(PolicyBook::class), $this->app->make(PhotoStore::class)];
+    }
+
+    /** The files of the house lie in a folder of the test's own. */
+    protected function filesIn(string $folder): HouseFiles
+    {
+        config(['filesystems.disks.local.root' => $folder]);
+        Storage::forgetDisk('local');
+        $files = HouseFiles::onDisk('local');
+        $this->app->instance(HouseFiles::class, $files);
+
+        return $files;
     }
 
     protected function ulid(): string

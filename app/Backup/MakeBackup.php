@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Backup;
 
+use App\Files\HouseFiles;
 use App\Signing\ShopKey;
 use FilesystemIterator;
 use Illuminate\Support\Facades\DB;
@@ -17,9 +18,9 @@ use SplFileInfo;
  */
 final readonly class MakeBackup
 {
-    private const FILES = ['app'];
+    private const FILES = 'app';
 
-    public function __construct(private DatabaseDump $dump)
+    public function __construct(private DatabaseDump $dump, private HouseFiles $houseFiles)
     {
     }
 
@@ -31,9 +32,7 @@ final readonly class MakeBackup
         $seals = $this->files($folder, (string) config('app.seal_folder'), 'seals');
         $this->dump->to("{$draft}/".BackupFolder::DATABASE);
         $files = $seals;
-        foreach (self::FILES as $name) {
-            $files += $this->files($folder, storage_path($name), $name);
-        }
+        $files += $this->files($folder, storage_path(self::FILES), self::FILES) + $this->filesOfTheHouse($folder);
         ksort($files);
         $key = ShopKey::own();
         (new Manifest(
@@ -58,10 +57,26 @@ final readonly class MakeBackup
         }
         /** @var SplFileInfo $file */
         foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator($from, FilesystemIterator::SKIP_DOTS)) as $file) {
-            if ($file->isFile() && $file->getFilename() !== LastBackup::FILE) {
-                $files[$name.substr($file->getPathname(), strlen($from))] = $folder->keep($file->getPathname());
+            $inside = substr($file->getPathname(), strlen($from));
+            $isOfTheHouse = $name === self::FILES && in_array(explode('/', $inside)[1] ?? '', HouseFiles::FOLDERS, true);
+            if ($file->isFile() && $file->getFilename() !== LastBackup::FILE && ! $isOfTheHouse) {
+                $files[$name.$inside] = $folder->keep($file->getPathname());
             }
         }
+
+        return $files;
+    }
+
+    /** @return array<string, string> Hash by path; wherever they lie, they come back to where the house that takes them has its own */
+    private function filesOfTheHouse(BackupFolder $folder): array
+    {
+        $files = [];
+        $copy = (string) tempnam(sys_get_temp_dir(), 'file');
+        foreach ($this->houseFiles->names() as $name) {
+            file_put_contents($copy, $this->houseFiles->bytes($name) ?? throw BackupRefused::because('missing', file: $name));
+            $files[self::FILES."/{$name}"] = $folder->keep($copy);
+        }
+        unlink($copy);
 
         return $files;
     }

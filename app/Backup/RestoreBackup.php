@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Backup;
 
+use App\Files\HouseFiles;
 use App\Signing\ShopKey;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
@@ -12,7 +13,7 @@ use Illuminate\Support\Facades\Schema;
 /** Puts a backup into an empty house; what is there already is never written over. */
 final readonly class RestoreBackup
 {
-    public function __construct(private DatabaseDump $dump)
+    public function __construct(private DatabaseDump $dump, private HouseFiles $files)
     {
     }
 
@@ -55,9 +56,7 @@ final readonly class RestoreBackup
         $this->dump->from("{$backup}/".BackupFolder::DATABASE);
         $folder = new BackupFolder(dirname($backup));
         foreach ($manifest->files as $path => $hash) {
-            $place = $this->placeOf($path);
-            is_dir(dirname($place)) || mkdir(dirname($place), 0750, true);
-            copy($folder->stored($hash), $place);
+            $this->putBack($path, $folder->stored($hash));
         }
         foreach (['migrate --force', 'ledger:verify', 'ledger:recompute'] as $command) {
             if (Artisan::call($command) !== 0) {
@@ -66,6 +65,19 @@ final readonly class RestoreBackup
         }
 
         return $manifest;
+    }
+
+    private function putBack(string $path, string $stored): void
+    {
+        [$first, $folder, $rest] = explode('/', $path, 3) + [1 => '', 2 => ''];
+        if ($first === 'app' && in_array($folder, HouseFiles::FOLDERS, true) && ! str_contains($path, '..')) {
+            $this->files->keep("{$folder}/{$rest}", $stored);
+
+            return;
+        }
+        $place = $this->placeOf($path);
+        is_dir(dirname($place)) || mkdir(dirname($place), 0750, true);
+        copy($stored, $place);
     }
 
     private function placeOf(string $path): string

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Documents;
 
+use App\Files\HouseFiles;
 use App\Http\Download;
 use App\Http\ShownUnit;
 use App\Record\JobFiles;
@@ -19,6 +20,7 @@ use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Symfony\Component\HttpFoundation\BinaryFileResponse;
+use Symfony\Component\HttpFoundation\StreamedResponse;
 
 final class CertificateController
 {
@@ -43,19 +45,18 @@ final class CertificateController
     }
 
     /** The PDF, or the note that it is still being made; what is withdrawn is not given out on clean paper. */
-    public function pdf(Job $job): BinaryFileResponse|RedirectResponse
+    public function pdf(Job $job, HouseFiles $files): StreamedResponse|RedirectResponse
     {
         $release = $this->release($job);
         $standing = Releases::of($job)->standing($release);
         if ($standing === CertificateStanding::Withdrawn || $standing === CertificateStanding::Reopened) {
             return redirect()->route('stage.release', $job)->with('note', __("release.standing_says.{$standing->value}"));
         }
-        $path = RenderCertificate::path($release);
-        if (is_file($path)) {
-            return response()->download($path, "{$job->tag()}-certificate.pdf", [
-                'Content-Type' => 'application/pdf',
-                'Cache-Control' => Download::PRIVATE,
-            ]);
+        $name = RenderCertificate::name($release);
+        if ($files->has($name)) {
+            $headers = ['Content-Type' => 'application/pdf', 'Cache-Control' => Download::PRIVATE];
+
+            return $files->answer($name, $headers, "{$job->tag()}-certificate.pdf");
         }
         RenderCertificate::dispatch($job->id);
 

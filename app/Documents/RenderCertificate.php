@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Documents;
 
+use App\Files\HouseFiles;
 use App\Storage\Job;
 use App\Storage\Release;
 use App\Storage\Releases;
@@ -24,18 +25,25 @@ final class RenderCertificate implements ShouldQueue
     {
     }
 
-    public function handle(PdfPrinter $printer): void
+    public function handle(PdfPrinter $printer, HouseFiles $files): void
     {
         $job = Job::query()->findOrFail($this->jobId);
         $release = Releases::of($job)->newest() ?? throw (new ModelNotFoundException())->setModel(Release::class);
-        $path = self::path($release);
-        if (! is_file($path)) {
-            $printer->print(view('certificate', CertificatePage::of($job, $release, true))->render(), $path);
+        if ($files->has(self::name($release))) {
+            return;
+        }
+        $printed = sys_get_temp_dir().'/'.bin2hex(random_bytes(8)).'.pdf';
+        try {
+            $printer->print(view('certificate', CertificatePage::of($job, $release, true))->render(), $printed);
+            $files->keep(self::name($release), $printed);
+        } finally {
+            @unlink($printed);
         }
     }
 
-    public static function path(Release $release): string
+    /** Where the files of the house have it. */
+    public static function name(Release $release): string
     {
-        return storage_path("app/certificates/{$release->certificate_hash}.pdf");
+        return "certificates/{$release->certificate_hash}.pdf";
     }
 }

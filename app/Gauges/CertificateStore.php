@@ -4,9 +4,12 @@ declare(strict_types=1);
 
 namespace App\Gauges;
 
+use App\Files\FilesUnreachable;
+use App\Files\HouseFiles;
 use App\Ledger\Refused;
 use App\Words\Line;
 use Illuminate\Http\UploadedFile;
+use Symfony\Component\HttpFoundation\StreamedResponse;
 
 /** Keeps calibration certificates as they came; only PDF, PNG and JPEG, told by their first bytes, are taken. */
 final readonly class CertificateStore
@@ -15,7 +18,7 @@ final readonly class CertificateStore
 
     private const KINDS = ['%PDF-' => 'application/pdf', "\x89PNG\r\n\x1a\n" => 'image/png', "\xFF\xD8\xFF" => 'image/jpeg'];
 
-    public function __construct(private string $folder)
+    public function __construct(private HouseFiles $files)
     {
     }
 
@@ -26,27 +29,31 @@ final readonly class CertificateStore
         self::kind($bytes) ??
             throw Refused::because('certificate', Line::of('gauges.told.certificate_pdf_png_jpeg'));
         $hash = hash('sha256', $bytes);
-        if (! is_file($this->path($hash))) {
-            @mkdir($this->folder, 0o770, true);
-            $partial = tempnam($this->folder, 'part');
-            (file_put_contents((string) $partial, $bytes) === strlen($bytes) && rename((string) $partial, $this->path($hash))) ||
-                throw Refused::because('certificate', Line::of('gauges.told.disk_would_not_take'));
+        try {
+            $this->files->keep(self::name($hash), $file->getPathname());
+        } catch (FilesUnreachable) {
+            throw Refused::because('certificate', Line::of('gauges.told.disk_would_not_take'));
         }
 
         return new StoredCertificate($hash, mb_strimwidth(mb_scrub(basename($file->getClientOriginalName())), 0, 120));
     }
 
-    public function path(string $hash): string
+    /** As it came, to be saved under a name; 404 where it is gone. */
+    public function answer(string $hash, string $as): StreamedResponse
     {
-        return "{$this->folder}/{$hash}";
+        $kind = self::kind($this->files->bytes(self::name($hash)) ?? '') ?? abort(404);
+
+        return $this->files->answer(
+            self::name($hash),
+            ['Content-Type' => $kind, 'Content-Security-Policy' => "default-src 'none'; sandbox"],
+            $as,
+        );
     }
 
-    /** The media type of what is kept under a hash; null where nothing is. */
-    public function kindOf(string $hash): ?string
+    /** Where the files of the house have it. */
+    private static function name(string $hash): string
     {
-        $start = is_file($this->path($hash)) ? file_get_contents($this->path($hash), length: 16) : false;
-
-        return $start === false ? null : self::kind($start);
+        return "certificates/{$hash}";
     }
 
     private static function kind(string $bytes): ?string

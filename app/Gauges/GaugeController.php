@@ -18,7 +18,7 @@ use Illuminate\Http\Request;
 use NorthLedger\Core\Gauging\GaugingException;
 use NorthLedger\Core\Gauging\RepeatStudy;
 use NorthLedger\Core\Gauging\Scale;
-use Symfony\Component\HttpFoundation\BinaryFileResponse;
+use Symfony\Component\HttpFoundation\StreamedResponse;
 
 /** The register of gauges and masters: calibration, certificates, studies of repeats, feed tokens. */
 final readonly class GaugeController
@@ -149,18 +149,13 @@ final readonly class GaugeController
         return redirect()->route('gauges.show', $gauge)->with('token', $token);
     }
 
-    public function certificate(Gauge $gauge, string $event): BinaryFileResponse
+    public function certificate(Gauge $gauge, string $event): StreamedResponse
     {
         $kept = GaugeEvent::query()
             ->where(['gauge_id' => $gauge->id, 'ulid' => $event])
             ->whereNotNull('certificate_hash')
             ->firstOrFail();
-        $kind = $this->certificates->kindOf((string) $kept->certificate_hash) ?? abort(404);
 
-        return response()->download(
-            $this->certificates->path((string) $kept->certificate_hash),
-            "{$gauge->tag} {$kept->certificate_name}",
-            ['Content-Type' => $kind, 'Content-Security-Policy' => "default-src 'none'; sandbox"],
-        );
+        return $this->certificates->answer((string) $kept->certificate_hash, "{$gauge->tag} {$kept->certificate_name}");
     }
 }

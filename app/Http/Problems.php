@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http;
 
+use App\Files\FilesUnreachable;
 use App\Ledger\AskBack;
 use App\Security\SecurityEvent;
 use App\Security\SecurityLog;
@@ -56,6 +57,7 @@ final class Problems
                 422,
             ),
         );
+        $exceptions->render(self::filesAway(...));
         // A query's, or that of a transaction which did not begin or did not end.
         $exceptions->render(static function (PDOException $exception, Request $request): JsonResponse|Response|null {
             $number = self::numberOf($exception);
@@ -67,6 +69,12 @@ final class Problems
                 default => null,
             };
         });
+    }
+
+    /** Pictures and certificates lie elsewhere than what is keyed. */
+    private static function filesAway(FilesUnreachable $exception, Request $request): JsonResponse|Response
+    {
+        return self::said($request, 503, __('input.files_away'));
     }
 
     private static function said(Request $request, int $status, string $text): JsonResponse|Response

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Offers;
 
-use App\Http\Download;
 use App\Http\RequestId;
 use App\Photos\PhotoStore;
 use App\Record\JobFile;
@@ -19,7 +18,7 @@ use App\Words\Line;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
-use Symfony\Component\HttpFoundation\BinaryFileResponse;
+use Symfony\Component\HttpFoundation\StreamedResponse;
 
 /** An offer as its customer sees it, by a signed address and without a log-in. It shows nothing of any other job. */
 final readonly class OpenOfferController
@@ -53,21 +52,15 @@ final readonly class OpenOfferController
     }
 
     /** Of what was found in this engine, and of nothing else. */
-    public function photo(Request $request, string $offer, string $photo, PhotoStore $store): BinaryFileResponse|Response
+    public function photo(Request $request, string $offer, string $photo, PhotoStore $store): StreamedResponse|Response
     {
         $link = $this->signed($request, $offer);
         if ($link === null) {
             return self::closed('altered', 403);
         }
         $kept = OfferPhoto::ofJob($link->job_id)->where('ulid', $photo)->firstOrFail();
-        $path = $store->path($kept->content_hash, isSmall: false);
-        abort_unless(is_file($path), 404);
 
-        return response()->file($path, [
-            'Content-Type' => 'image/jpeg',
-            'Cache-Control' => Download::PRIVATE,
-            'Content-Security-Policy' => "default-src 'none'",
-        ]);
+        return $store->answer($kept->content_hash);
     }
 
     public function answer(AnswerRequest $request, string $offer, AnswerOffer $answer): RedirectResponse|Response

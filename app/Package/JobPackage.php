@@ -98,8 +98,8 @@ final readonly class JobPackage
         }
         $data['pictures'] = [];
         foreach (array_column($data['photos'], 'content_hash') as $hash) {
-            $bytes = is_file($photos->path($hash)) ? file_get_contents($photos->path($hash)) : false;
-            $data['pictures'] += $bytes === false ? [] : [$hash => base64_encode($bytes)];
+            $bytes = $photos->bytes($hash);
+            $data['pictures'] += $bytes === null ? [] : [$hash => base64_encode($bytes)];
         }
 
         return $data;

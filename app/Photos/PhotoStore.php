@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace App\Photos;
 
-use RuntimeException;
+use App\Files\FilesUnreachable;
+use App\Files\HouseFiles;
+use App\Http\Download;
+use Symfony\Component\HttpFoundation\StreamedResponse;
 use Symfony\Component\Process\Exception\ProcessTimedOutException;
 use Symfony\Component\Process\PhpExecutableFinder;
 use Symfony\Component\Process\Process;
@@ -27,7 +30,7 @@ final readonly class PhotoStore
 
     private const MEMORY = '384M';
 
-    public function __construct(private string $folder, private float $seconds = 12.0)
+    public function __construct(private HouseFiles $files, private float $seconds = 12.0)
     {
     }
 
@@ -39,8 +42,8 @@ final readonly class PhotoStore
         try {
             $size = $this->opened($path, $big, $small);
             $hash = (string) hash_file('sha256', $big);
-            $this->move($big, $this->path($hash));
-            $this->move($small, $this->path($hash, isSmall: true));
+            $this->files->keep(self::name($hash), $big);
+            $this->files->keep(self::name($hash, isSmall: true), $small);
         } finally {
             @unlink($big);
             @unlink($small);
@@ -58,7 +61,7 @@ final readonly class PhotoStore
     public function keepAsItIs(string $bytes): void
     {
         $hash = hash('sha256', $bytes);
-        if (is_file($this->path($hash)) && hash_file('sha256', $this->path($hash)) === $hash) {
+        if ($this->isKept($hash)) {
             return;
         }
         [$draft, $big, $small] = [$this->draft(), $this->draft(), $this->draft()];
@@ -69,8 +72,8 @@ final readonly class PhotoStore
             if (JpegMarkers::end($bytes) !== strlen($bytes)) {
                 throw PhotoRefused::moreThanAPicture();
             }
-            $this->move($draft, $this->path($hash));
-            $this->move($small, $this->path($hash, isSmall: true));
+            $this->files->keep(self::name($hash), $draft);
+            $this->files->keep(self::name($hash, isSmall: true), $small);
         } finally {
             array_map(unlink(...), array_filter([$draft, $big, $small], is_file(...)));
         }
@@ -100,15 +103,39 @@ final readonly class PhotoStore
 
     private function draft(): string
     {
-        is_dir($this->folder) || @mkdir($this->folder, 0750, true);
-        $draft = tempnam($this->folder, 'photo');
+        $draft = tempnam(sys_get_temp_dir(), 'photo');
 
-        return $draft === false ? throw new RuntimeException("The photo could not be written to {$this->folder}.") : $draft;
+        return $draft === false ? throw FilesUnreachable::unreadable(sys_get_temp_dir()) : $draft;
     }
 
-    public function path(string $hash, bool $isSmall = false): string
+    /** Where the files of the house have it. */
+    public static function name(string $hash, bool $isSmall = false): string
     {
-        return "{$this->folder}/".substr($hash, 0, 2)."/{$hash}".($isSmall ? '-small' : '').'.jpg';
+        return 'photos/'.substr($hash, 0, 2)."/{$hash}".($isSmall ? '-small' : '').'.jpg';
+    }
+
+    /** True where it lies under the hash of what is in it. */
+    public function isKept(string $hash): bool
+    {
+        $bytes = $this->bytes($hash);
+
+        return $bytes !== null && hash('sha256', $bytes) === $hash;
+    }
+
+    /** Null where it is gone. */
+    public function bytes(string $hash): ?string
+    {
+        return $this->files->bytes(self::name($hash));
+    }
+
+    /** As it is shown; 404 where it is gone. */
+    public function answer(string $hash, bool $isSmall = false): StreamedResponse
+    {
+        return $this->files->answer(self::name($hash, $isSmall), [
+            'Content-Type' => 'image/jpeg',
+            'Cache-Control' => Download::PRIVATE,
+            'Content-Security-Policy' => "default-src 'none'",
+        ]);
     }
 
     /** @return array{width: int, height: int} */
@@ -141,15 +168,5 @@ final readonly class PhotoStore
             isset($said['refused']) => throw new PhotoRefused($said['refused']),
             default => $said,
         };
-    }
-
-    /** Under its own hash a file is only ever written once, and appears whole or not at all. */
-    private function move(string $draft, string $path): void
-    {
-        is_dir(dirname($path)) || @mkdir(dirname($path), 0750, true);
-        chmod($draft, 0640);
-        if (! is_file($path) && ! rename($draft, $path)) {
-            throw new RuntimeException("The photo could not be written to {$path}.");
-        }
     }
 }

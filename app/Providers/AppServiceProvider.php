@@ -9,12 +9,11 @@ use App\Cluster\NodeConnector;
 use App\Cluster\RetryingConnection;
 use App\Documents\PdfPrinter;
 use App\Drawings\Truth;
-use App\Gauges\CertificateStore;
+use App\Files\HouseFiles;
 use App\Ledger\Ledger;
 use App\Offers\EmlTransport;
 use App\Pages\Marks;
 use App\People\Ability;
-use App\Photos\PhotoStore;
 use App\Session\CalmSessionHandler;
 use App\Session\PeopleProvider;
 use App\Session\PersonOfSession;
@@ -75,11 +74,7 @@ final class AppServiceProvider extends ServiceProvider
             PdfPrinter::class,
             static fn (): PdfPrinter => new PdfPrinter((string) config('app.chromium'), storage_path('framework/no-sandbox')),
         );
-        $this->app->singleton(
-            CertificateStore::class,
-            static fn (): CertificateStore => new CertificateStore(storage_path('app/certificates')),
-        );
-        $this->app->singleton(PhotoStore::class, static fn (): PhotoStore => new PhotoStore(storage_path('app/photos')));
+        $this->app->singleton(HouseFiles::class, static fn (): HouseFiles => HouseFiles::onDisk((string) config('filesystems.default')));
         $this->app->bind(StagePage::class, fn (): StagePage => new StagePage(array_map($this->app->make(...), self::EARLY_PAGES)));
         $this->app->bind(
             Supplier::class,

@@ -12,6 +12,7 @@ return [
     'used' => 'This was sent under the number of something else. Reload the page, look whether it is there, and send it again if not.',
     'in_a_moment' => 'Back in a moment',
     'away' => 'The database does not answer. Nothing you keyed is lost: it waits in this browser and is sent when the database is back.',
+    'files_away' => 'Pictures and certificates cannot be reached just now. What you keyed is kept; send the picture again in a moment.',
     'full' => 'Nothing can be kept: the disk is full, or may not be written. The owner has to make room. What you keyed waits here.',
     'told' => [
         'page_out_date_reload' => 'This page is out of date. Reload it and send again.',

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Files\HouseFiles;
 use App\Package\ImportPackage;
 use App\Package\JobPackage;
 use App\Package\PackageRefused;
@@ -117,8 +118,8 @@ final class PackageTest extends TestCase
         File::deleteDirectory($this->folder);
 
         $job = $this->app->make(ImportPackage::class)->handle(JobPackage::fromJson($json), $this->person(Role::Owner));
-        $this->assertSame($hash, hash_file('sha256', $store->path($hash)));
-        $this->assertFileExists($store->path($hash, isSmall: true));
+        $this->assertSame($hash, hash('sha256', (string) $store->bytes($hash)));
+        $this->assertTrue($this->app->make(HouseFiles::class)->has(PhotoStore::name($hash, isSmall: true)));
         $this->assertSame($json, (string) JobPackage::of($job->id, ...$this->books())?->toJson());
         $this->artisan('ledger:verify', ['tag' => $job->tag()])->assertSuccessful();
 
@@ -152,7 +153,7 @@ final class PackageTest extends TestCase
                 $this->assertStringContainsString($complaint, $refused->getMessage());
             }
         }
-        $this->assertFileDoesNotExist($store->path($other));
+        $this->assertNull($store->bytes($other));
         $import(['pictures' => []] + $data);
         $this->assertSame(0, Photo::query()->count(), 'what it does not bring is left out');
     }
@@ -188,8 +189,7 @@ final class PackageTest extends TestCase
 
     private function photograph(): PhotoStore
     {
-        $store = new PhotoStore($this->folder);
-        $this->app->instance(PhotoStore::class, $store);
+        $store = new PhotoStore($this->filesIn($this->folder));
         $picture = imagecreatetruecolor(60, 40);
         $file = (string) tempnam(sys_get_temp_dir(), 'picture');
         imagejpeg($picture === false ? throw new RuntimeException('no picture') : $picture, $file);

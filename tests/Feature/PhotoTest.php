@@ -23,7 +23,7 @@ final class PhotoTest extends TestCase
     {
         parent::setUp();
         $this->folder = storage_path('app/photos-test-'.bin2hex(random_bytes(4)));
-        $this->app->instance(PhotoStore::class, new PhotoStore($this->folder));
+        $this->filesIn($this->folder);
         $inspector = $this->person(Role::Inspector);
         $this->job = $this->job($inspector);
         $this->actingAs($inspector);
@@ -41,7 +41,7 @@ final class PhotoTest extends TestCase
 
         $photo = Photo::query()->sole();
         $this->assertSame([800, 1_600], [$photo->width, $photo->height]);
-        $kept = (string) file_get_contents($this->app->make(PhotoStore::class)->path($photo->content_hash));
+        $kept = (string) $this->app->make(PhotoStore::class)->bytes($photo->content_hash);
         $this->assertSame($photo->content_hash, hash('sha256', $kept));
         $this->assertStringNotContainsString('Exif', $kept);
         $this->assertStringNotContainsString('GPS-MARK', $kept);
@@ -72,13 +72,13 @@ final class PhotoTest extends TestCase
             ->assertJsonValidationErrors(['photo' => 'no picture that can be read here']);
         $this->upload($this->file('GIF89a'.str_repeat("\0", 60).'<script>', 'portrait.gif'))->assertUnprocessable();
         $this->assertSame(0, Photo::query()->count());
-        $this->assertDirectoryDoesNotExist($this->folder);
+        $this->assertSame([], File::allFiles($this->folder));
     }
 
     public function test_what_hides_behind_a_pictures_end_is_not_kept(): void
     {
         $this->upload($this->file($this->jpeg(60, 40).'<?php echo "here"; ?>', 'two-in-one.jpg'))->assertOk();
-        $kept = (string) file_get_contents($this->app->make(PhotoStore::class)->path(Photo::query()->sole()->content_hash));
+        $kept = (string) $this->app->make(PhotoStore::class)->bytes(Photo::query()->sole()->content_hash);
         $this->assertStringNotContainsString('<?php', $kept);
     }
 
@@ -101,15 +101,17 @@ final class PhotoTest extends TestCase
 
     public function test_a_picture_that_is_made_to_keep_the_house_busy_is_refused_in_time(): void
     {
+        $drafts = glob($this->drafts());
         $scan = "\xFF\xDA\x00\x08\x01\x01\x00\x00\x3F\x00\x00";
         $jpeg = $this->jpeg(400, 300);
         $start = (int) strpos($jpeg, "\xFF\xDA");
         $many = substr($jpeg, 0, $start).str_repeat($scan, 3_000).substr($jpeg, $start);
         $this->upload($this->file($many, 'scans.jpg'))->assertJsonValidationErrors(['photo' => 'takes too long to open']);
-        $this->app->instance(PhotoStore::class, new PhotoStore($this->folder, 0.001));
+        $this->app->instance(PhotoStore::class, new PhotoStore($this->filesIn($this->folder), 0.001));
         $this->upload($this->file($jpeg, 'slow.jpg'))->assertJsonValidationErrors(['photo' => 'takes too long to open']);
         $this->assertSame(0, Photo::query()->count());
-        $this->assertSame([], File::allFiles($this->folder), 'nothing is left behind');
+        $this->assertSame([], File::allFiles($this->folder));
+        $this->assertSame($drafts, glob($this->drafts()), 'nothing is left behind');
     }
 
     public function test_more_than_fifteen_megabytes_are_refused(): void
@@ -190,5 +192,11 @@ final class PhotoTest extends TestCase
             $chunk('IHDR', pack('NN', $width, $height)."\x08\x00\0\0\0").
             $chunk('IDAT', (string) gzcompress(str_repeat("\0", 1_000))).
             $chunk('IEND', '');
+    }
+
+    /** Where pictures lie while they are looked at. */
+    private function drafts(): string
+    {
+        return sys_get_temp_dir().'/photo??????';
     }
 }

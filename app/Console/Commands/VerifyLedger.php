@@ -67,8 +67,7 @@ final class VerifyLedger extends Command
     private function missingPhoto(): ?string
     {
         foreach (Photo::query()->distinct()->pluck('content_hash') as $hash) {
-            $path = $this->photos->path($hash);
-            if (! is_file($path) || hash_file('sha256', $path) !== $hash) {
+            if (! $this->photos->isKept($hash)) {
                 return "The photo {$hash} is gone, or is not the one that was kept";
             }
         }

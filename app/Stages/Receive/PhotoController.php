@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Stages\Receive;
 
-use App\Http\Download;
 use App\Http\RequestId;
 use App\Photos\PhotoStore;
 use App\Stages\StagePage;
@@ -14,7 +13,7 @@ use App\Storage\Stage;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Symfony\Component\HttpFoundation\BinaryFileResponse;
+use Symfony\Component\HttpFoundation\StreamedResponse;
 
 final class PhotoController
 {
@@ -34,18 +33,12 @@ final class PhotoController
         return $page->after($request, $written, Stage::from($data['stage']));
     }
 
-    public function show(Request $request, Job $job, string $photo, PhotoStore $store): BinaryFileResponse
+    public function show(Request $request, Job $job, string $photo, PhotoStore $store): StreamedResponse
     {
         $kept = Photo::query()
             ->where(['job_id' => $job->id, 'ulid' => $photo])
             ->firstOrFail();
-        $path = $store->path($kept->content_hash, isSmall: $request->query('size') === 'small');
-        abort_unless(is_file($path), 404);
 
-        return response()->file($path, [
-            'Content-Type' => 'image/jpeg',
-            'Cache-Control' => Download::PRIVATE,
-            'Content-Security-Policy' => "default-src 'none'",
-        ]);
+        return $store->answer($kept->content_hash, isSmall: $request->query('size') === 'small');
     }
 }
