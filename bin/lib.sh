@@ -178,7 +178,7 @@ ENV
   chmod 640 .env
 DB_DATABASE=north_ledger DB_USERNAME=north_ledger DB_PASSWORD=$(sed -n 's/^DB_PASSWORD=//p' .env)
   BINARY_LOG=${BINARY_LOG:-$(sed -n 's/^BINARY_LOG=//p' .env)}
-  mkdir -p storage/app storage/logs storage/framework/{views,sessions,cache,sheets}
+  mkdir -p storage/app storage/logs storage/framework/{views,sessions,cache,compiled}
   chmod -R o-rwx storage
 }
 

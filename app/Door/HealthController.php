@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Door;
 
+use App\Files\FilesUnreachable;
+use App\Files\HouseFiles;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\DB;
@@ -23,9 +25,9 @@ final class HealthController
         return new Response("up\n", 200, ['Content-Type' => 'text/plain; charset=utf-8']);
     }
 
-    public function health(): JsonResponse
+    public function health(HouseFiles $files): JsonResponse
     {
-        $parts = ['database' => $this->database(), 'queue' => $this->queue(), 'disk' => $this->disk()];
+        $parts = ['database' => $this->database(), 'queue' => $this->queue(), 'disk' => $this->disk(), 'files' => $this->files($files)];
         $isWell = array_filter($parts, static fn (string $state): bool => $state !== 'ok') === [];
 
         return new JsonResponse(['state' => $isWell ? 'ok' : 'bad'] + $parts, $isWell ? 200 : 503, ['Cache-Control' => 'no-store']);
@@ -51,6 +53,17 @@ final class HealthController
         }
 
         return $oldest === 0 || now()->getTimestamp() - $oldest < self::LONGEST_WAIT_SECONDS ? 'ok' : 'waiting';
+    }
+
+    private function files(HouseFiles $files): string
+    {
+        try {
+            $files->has(HouseFiles::FOLDERS[0]);
+
+            return 'ok';
+        } catch (FilesUnreachable) {
+            return 'away';
+        }
     }
 
     private function disk(): string

@@ -207,6 +207,20 @@ final class Client
         return $handle;
     }
 
+    /** Sends a photo of the engine; answers the status. */
+    public function photograph(string $tag, string $path): int
+    {
+        $handle = $this->request("/jobs/{$tag}/photos", null);
+        $photo = new \CURLFile($path, 'image/jpeg', 'engine.jpg');
+        curl_setopt_array($handle, [
+            CURLOPT_POSTFIELDS => ['ulid' => $this->ulid(), 'subject' => 'engine', 'stage' => 'receive', 'photo' => $photo],
+            CURLOPT_HTTPHEADER => ['Accept: application/json', 'X-CSRF-TOKEN: '.$this->token],
+        ]);
+        curl_exec($handle);
+
+        return curl_getinfo($handle, CURLINFO_HTTP_CODE);
+    }
+
     /** More open jobs on the Bench, straight into the table. */
     public function fillBench(int $count): void
     {

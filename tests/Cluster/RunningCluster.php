@@ -13,6 +13,9 @@ final readonly class RunningCluster
 {
     private const DATABASES = ['db1', 'db2', 'db3'];
 
+    /** What runs on a node, by its kind. */
+    private const SERVERS = ['db' => ['mariadbd'], 'web' => ['nginx', 'fpm'], 'store' => ['files']];
+
     public function __construct(private string $folder)
     {
     }
@@ -24,7 +27,7 @@ final readonly class RunningCluster
             touch("{$this->folder}/hold/{$name}");
         }
         foreach ($names as $name) {
-            foreach (str_starts_with($name, 'db') ? ['mariadbd'] : ['nginx', 'fpm'] as $server) {
+            foreach (self::SERVERS[rtrim($name, '123')] as $server) {
                 // All that it began goes with it.
                 posix_kill(-(int) file_get_contents("{$this->folder}/{$name}/{$server}.pid"), SIGKILL) ||
                     throw new RuntimeException("{$server} of {$name} does not run.");
@@ -98,6 +101,7 @@ final readonly class RunningCluster
         $secrets = parse_ini_file("{$this->folder}/secrets", false, INI_SCANNER_RAW) ?: [];
         $process = new Process(['php', 'artisan', ...$command], dirname(__DIR__, 2), [
             ...$secrets,
+            ...parse_ini_file("{$this->folder}/store/env", false, INI_SCANNER_RAW) ?: [],
             'DB_SOCKET' => "{$this->folder}/{$name}/mariadb/run/mariadb.sock",
             'DB_DATABASE' => 'north_ledger',
             'DB_USERNAME' => 'north_ledger',

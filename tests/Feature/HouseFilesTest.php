@@ -109,8 +109,10 @@ final class HouseFilesTest extends TestCase
         $this->stateSetup($job)->assertOk();
         $this->key($job, 'bore.1.top.thrust', '6.0')->assertOk();
         $this->assertThrows(fn () => $this->app->make(HouseFiles::class)->names(), FilesUnreachable::class);
+        $this->get('/health')->assertStatus(503)->assertJson(['database' => 'ok', 'files' => 'away']);
 
         unlink("{$this->folder}/store/away");
+        $this->get('/health')->assertJson(['files' => 'ok']);
         $this->get($show)->assertOk();
         $this->upload($job, 80)->assertOk();
         $this->assertSame(2, Photo::query()->count());
