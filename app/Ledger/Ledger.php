@@ -11,6 +11,7 @@ use App\Storage\Entry;
 use App\Storage\EntryKind;
 use App\Storage\Job;
 use App\Storage\LedgerEntry;
+use App\Storage\LockedJob;
 use App\Storage\SheetName;
 use App\Storage\User;
 use App\Words\Line;
@@ -72,8 +73,8 @@ final class Ledger
     public function write(int $jobId, string $requestId, EntryKind $kind, User $by, callable $work): Written
     {
         return DB::transaction(function () use ($jobId, $requestId, $kind, $by, $work): Written {
-            $job = Job::query()->lockForUpdate()->findOrFail($jobId);
-            $earlier = LedgerEntry::query()->firstWhere('request_id', $requestId);
+            $locked = LockedJob::of($jobId, $requestId);
+            [$job, $earlier] = [$locked->job, $locked->earlier];
             if ($earlier !== null) {
                 return $earlier->job_id === $jobId && $earlier->kind === $kind->value
                     ? new Written($earlier, $this->files->open($job), true)

@@ -59,6 +59,9 @@ final class Job extends Model
 
     public const UPDATED_AT = null;
 
+    /** One job with the number of the policy in force, under which it is judged. */
+    public const WITH_POLICY = 'SELECT jobs.*, (SELECT MAX(number) FROM policy_revisions) AS policy_in_force FROM jobs WHERE id = ?';
+
     // Said, so that no request works out the plural of its name.
     protected $table = 'jobs';
 
@@ -104,9 +107,7 @@ final class Job extends Model
         $row =
             $number === null
                 ? null
-                : DB::selectOne('SELECT jobs.*, (SELECT MAX(number) FROM policy_revisions) AS policy_in_force FROM jobs WHERE id = ?', [
-                    $number,
-                ]);
+                : DB::selectOne(self::WITH_POLICY, [$number]);
 
         return $row === null ? null : (new self())->newFromBuilder((array) $row);
     }
