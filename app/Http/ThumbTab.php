@@ -19,13 +19,13 @@ final readonly class ThumbTab
     /** @return list<self> The early stages are done when nothing of them is lacking, the later ones when the job is past them */
     public static function all(JobFile $file): array
     {
-        $early = new EarlyStages($file);
+        $done = (new EarlyStages($file))->done();
 
         return array_map(
             static fn (Stage $stage): self => new self(
                 $stage,
                 match ($stage) {
-                    Stage::Receive, Stage::Clean, Stage::Cracks => $early->isDone($stage),
+                    Stage::Receive, Stage::Clean, Stage::Cracks => in_array($stage, $done, true),
                     default => $stage->number() < $file->job->stage->number(),
                 },
             ),

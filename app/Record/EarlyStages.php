@@ -13,13 +13,37 @@ use NorthLedger\Core\Features\Cracks\PartCracks;
 /** What receiving, pre-check and crack check still lack before the measuring begins; none of it locks a stage. */
 final readonly class EarlyStages
 {
+    private const STAGES = [Stage::Receive, Stage::Clean, Stage::Cracks];
+
     public function __construct(private JobFile $file)
     {
+    }
+
+    /** @return list<Stage> That lack nothing, as it was when the job was last written; judged anew under another policy */
+    public function done(): array
+    {
+        $stored = $this->file->job->policy_revision === $this->file->policy->revision ? $this->file->job->early_done : null;
+
+        return $stored === null
+            ? $this->lackingNothing()
+            : array_map(Stage::from(...), $stored === '' ? [] : explode(' ', $stored));
+    }
+
+    /** What the job’s row keeps of them. */
+    public function toStore(): string
+    {
+        return implode(' ', array_column($this->lackingNothing(), 'value'));
     }
 
     public function isDone(Stage $stage): bool
     {
         return $this->says($stage) === '';
+    }
+
+    /** @return list<Stage> */
+    private function lackingNothing(): array
+    {
+        return array_values(array_filter(self::STAGES, $this->isDone(...)));
     }
 
     /** What the stage still lacks, in a clause; empty where it lacks nothing. */

@@ -23,6 +23,7 @@ final readonly class JobSummary
 {
     private function __construct(
         public Stage $stage,
+        public string $earlyDone,
         public string $verdict,
         public string $engineVerdict,
         public string $partStandings,
@@ -53,6 +54,7 @@ final readonly class JobSummary
 
         return new self(
             $stage,
+            (new EarlyStages($file))->toStore(),
             $assessment->verdict->value,
             EngineAssessment::verdictFrom(
                 $file->sheet,
@@ -87,6 +89,7 @@ final readonly class JobSummary
     {
         return [
             'stage' => $this->stage,
+            'early_done' => $this->earlyDone,
             'verdict' => $this->verdict,
             'engine_verdict' => $this->engineVerdict,
             'part_standings' => $this->partStandings,

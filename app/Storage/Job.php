@@ -34,6 +34,7 @@ use NorthLedger\Core\Quantity\Length;
  * @property ?int $declared_step_nm
  * @property ?string $declared_evidence
  * @property Stage $stage
+ * @property ?string $early_done  Codes of the early stages that lack nothing, derived
  * @property string $verdict
  * @property string $engine_verdict
  * @property ?string $part_standings

@@ -11,6 +11,7 @@ use App\Record\JobFiles;
 use App\Storage\Job;
 use App\Storage\LedgerEntry;
 use App\Storage\Observation;
+use App\Storage\PolicyBook;
 use App\Storage\Stage;
 use App\Storage\User;
 use Illuminate\Support\Carbon;
@@ -220,6 +221,19 @@ final class EarlyStagesTest extends TestCase
             $this->assertSame($at, Observation::query()->latest('id')->firstOrFail()->happened_at->format('H:i'), (string) $age);
         }
         Carbon::setTestNow();
+    }
+
+    public function test_what_is_kept_of_the_early_stages_is_of_one_policy(): void
+    {
+        $this->sendTo($this->job, 'receive/parts', ['part' => 'rods', 'state' => 'present']);
+        $this->assertSame('', $this->job->refresh()->early_done);
+        // As if everything had been done under the policy that was in force then.
+        $this->job->forceFill(['early_done' => 'receive clean'])->save();
+        $this->assertSame([Stage::Receive, Stage::Clean], $this->ticked());
+        $policies = $this->app->make(PolicyBook::class);
+        $policies->add(array_diff_key($policies->document(0), ['revision' => true]), $this->person(Role::Owner)->id);
+        $this->app->forgetScopedInstances();
+        $this->assertSame([], $this->ticked());
     }
 
     /** @return list<Stage> */

@@ -16,7 +16,7 @@ final class RecomputeVerdicts extends Command
     protected $description = 'Recompute every stored verdict and name those that differ';
 
     /** Columns that came later: a row from before them has nothing there, and gets it here. */
-    private const CAME_LATER = ['load_work', 'times_taken'];
+    private const CAME_LATER = ['load_work', 'times_taken', 'early_done'];
 
     public function handle(JobFiles $files): int
     {
