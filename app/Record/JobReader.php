@@ -110,17 +110,20 @@ final readonly class JobReader
      */
     private function newer(string $table, array $known): array
     {
+        $lastIds = array_map(
+            static fn (SheetEntries $entries): int => match ($table) {
+                'readings' => $entries->lastId(),
+                'setups' => $entries->gauges->lastSetupId(),
+                default => 0,
+            },
+            $known,
+        );
+        if (array_filter($lastIds) === []) {
+            return ['sheet IN ('.implode(', ', array_fill(0, count($known), '?')).')', array_keys($known)];
+        }
         $bound = [];
-        foreach ($known as $sheet => $entries) {
-            array_push(
-                $bound,
-                $sheet,
-                match ($table) {
-                    'readings' => $entries->lastId(),
-                    'setups' => $entries->gauges->lastSetupId(),
-                    default => 0,
-                },
-            );
+        foreach ($lastIds as $sheet => $lastId) {
+            array_push($bound, $sheet, $lastId);
         }
 
         return [implode(' OR ', array_fill(0, count($known), '(sheet = ? AND id > ?)')), $bound];
