@@ -72,7 +72,7 @@ final class AssessedParts
                 ],
                 $works,
             ),
-            self::missing($part, $words, $file->sheet->nameOf($part->part)),
+            self::missing($part, $words),
             self::overrules($file, $part->part),
             $part->part === (isset($file->engine()->parts[EnginePart::Cylinders->value]) ? EnginePart::Cylinders : EnginePart::Block),
         );
@@ -100,16 +100,16 @@ final class AssessedParts
     }
 
     /** What it takes to know more of a part; empty where all is known. */
-    public static function missing(AssessedPart $part, FindingWords $words, string $name): string
+    public static function missing(AssessedPart $part, FindingWords $words): string
     {
         $sheets = array_filter(
             $part->findings,
             static fn (Finding $finding): bool => $finding->criterion === Criterion::WholeSheet && $finding->outcome === Outcome::Missing,
         );
         $begun = array_map(
-            static fn (Finding $finding): string => ($sheet = lcfirst(SubjectName::of($finding->about))) === $name
+            static fn (Finding $finding): string => $finding->about->code === $part->part->value
                 ? Line::of('engine.missing.nothing_read')
-                : Line::of('engine.missing.nothing_read_of', ['sheet' => $sheet]),
+                : Line::of('engine.missing.nothing_read_of', ['sheet' => lcfirst(SubjectName::of($finding->about))]),
             $sheets,
         );
         $count = count($part->missing);

@@ -159,10 +159,9 @@ final readonly class EngineView
 
         $lines = [];
         foreach ($open as $part) {
-            $name = $file->sheet->nameOf($part->part);
-            $missing = AssessedParts::missing($part, $words, $name);
+            $missing = AssessedParts::missing($part, $words);
             if ($missing !== '') {
-                $lines[] = ucfirst($name).": {$missing}";
+                $lines[] = ucfirst($file->sheet->nameOf($part->part)).": {$missing}";
             }
         }
 
