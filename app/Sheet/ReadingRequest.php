@@ -12,7 +12,13 @@ final class ReadingRequest extends FormRequest
     /** @return array<string, mixed> */
     public function rules(): array
     {
-        return [
+        $ofTheFeed = [
+            'feed' => ['array:gauge,number'],
+            'feed.gauge' => ['required', 'string', 'max:12'],
+            'feed.number' => ['required', 'integer', 'between:0,999999999999'],
+        ];
+
+        return ($this->input('feed') === null ? [] : $ofTheFeed) + [
             'place' => ['required', 'string', 'max:40'],
             'text' => ['present', 'nullable', 'string', 'max:60'],
             'setup' => ['nullable', 'string', 'size:26'],
@@ -20,9 +26,6 @@ final class ReadingRequest extends FormRequest
             'confirmed' => ['boolean'],
             'reason' => ['nullable', 'string', 'max:200'],
             'saw' => ['nullable', 'integer', 'min:0'],
-            'feed' => ['nullable', 'array:gauge,number'],
-            'feed.gauge' => ['required_with:feed', 'string', 'max:12'],
-            'feed.number' => ['required_with:feed', 'integer', 'between:0,999999999999'],
         ];
     }
 }
