@@ -72,11 +72,15 @@ final readonly class MakeBackup
     {
         $files = [];
         $copy = (string) tempnam(sys_get_temp_dir(), 'file');
-        foreach ($this->houseFiles->names() as $name) {
-            file_put_contents($copy, $this->houseFiles->bytes($name) ?? throw BackupRefused::because('missing', file: $name));
-            $files[self::FILES."/{$name}"] = $folder->keep($copy);
+        try {
+            foreach ($this->houseFiles->names() as $name) {
+                file_put_contents($copy, $this->houseFiles->bytes($name) ?? throw BackupRefused::because('missing', file: $name));
+                clearstatcache(true, $copy);
+                $files[self::FILES."/{$name}"] = $folder->keep($copy);
+            }
+        } finally {
+            unlink($copy);
         }
-        unlink($copy);
 
         return $files;
     }
