@@ -46,7 +46,7 @@ final readonly class BoreEntries
     public function inspection(int $cylinder, SpecificationSheet $sheet, ShopPolicy $policy): BoreInspection
     {
         $readings = [];
-        foreach ($this->entries->measuredOf($cylinder) as $place) {
+        foreach ($this->entries->places->measuredOf($cylinder) as $place) {
             $reading =
                 $place->feature === BoreFeature::Bore && ! $this->entries->isSuspect($place)
                     ? $this->entries->reading($place, $sheet, $policy)
@@ -71,7 +71,7 @@ final readonly class BoreEntries
     public function wall(int $cylinder): WallSurvey
     {
         $traced = $thicknesses = [];
-        foreach ($this->entries->wallOf($cylinder) as $place) {
+        foreach ($this->entries->places->wallOf($cylinder) as $place) {
             $reading = new WallReading((int) $place->degrees, $place->station, $this->entries->length($place) ?? Length::zero());
             match ($place->feature) {
                 BoreFeature::Trace => ($traced[] = $reading),
@@ -130,7 +130,7 @@ final readonly class BoreEntries
     public function conditions(int $cylinder): array
     {
         $conditions = [];
-        foreach ($this->entries->measuredOf($cylinder) as $key => $place) {
+        foreach ($this->entries->places->measuredOf($cylinder) as $key => $place) {
             $setup = $this->entries->gauges->setups[(int) $this->entries->at($place)->newest()?->setupId] ?? null;
             if ($place->feature === BoreFeature::Bore && $setup !== null) {
                 $conditions[$key] = $setup->conditions;

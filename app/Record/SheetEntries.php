@@ -13,7 +13,6 @@ use App\Storage\StatedSetup;
 use Closure;
 use NorthLedger\Core\Assessment\InspectionPlan;
 use NorthLedger\Core\Engine\Places\Place;
-use NorthLedger\Core\Engine\Places\Station;
 use NorthLedger\Core\Engine\Policy\ShopPolicy;
 use NorthLedger\Core\Engine\Specification\SpecificationSheet;
 use NorthLedger\Core\Features\Bores\BoreFeature;
@@ -25,14 +24,7 @@ use NorthLedger\Core\Record\Reading as CoreReading;
 /** Everything keyed into one sheet of a job, assembled once from the database. */
 final class SheetEntries
 {
-    /** @var array<string, PlaceEntries> By place key */
-    private array $places = [];
-
-    /** @var array<int, array<string, Place>> The places with a length, by cylinder and key */
-    private array $measured = [];
-
-    /** @var array<int, array<string, Place>> Traced walls, thicknesses and pits, by cylinder and key */
-    private array $walls = [];
+    public readonly KeyedPlaces $places;
 
     private readonly RepeatedReadings $repeated;
 
@@ -40,9 +32,6 @@ final class SheetEntries
 
     /** @var ?array<int, list<int>> Ids of the rows that were read with each setup */
     private ?array $bySetup = null;
-
-    /** @var ?array<string, array<int|string, true>> By station and axis */
-    private ?array $axesRead = null;
 
     private ?BoreEntries $bores = null;
 
@@ -67,24 +56,7 @@ final class SheetEntries
     ) {
         $this->repeated = new RepeatedReadings($gauges);
         $this->suspicion = SuspectReadings::of($rows, $gauges->setups, $gauges->checks, $confirmed);
-        foreach ($rows as $row) {
-            $place = $this->places[$row->place] ??= new PlaceEntries();
-            if ($row->withdrawsId === null) {
-                $place->add($row);
-            } else {
-                $place->withdraw($row->withdrawsId);
-            }
-        }
-        foreach ($this->places as $key => $entries) {
-            if ($entries->newest()?->nanometres !== null) {
-                $place = Place::parse($key);
-                if ($place->feature->isGauged()) {
-                    $this->measured[$place->number][$key] = $place;
-                } else {
-                    $this->walls[$place->number][$key] = $place;
-                }
-            }
-        }
+        $this->places = KeyedPlaces::of($rows);
     }
 
     /** @param  list<KeyedReading>  $rows  Oldest first */
@@ -176,38 +148,13 @@ final class SheetEntries
 
     public function at(Place $place): PlaceEntries
     {
-        return $this->places[$place->key()] ?? new PlaceEntries();
+        return $this->places->at($place);
     }
 
     /** What was keyed of the bores. */
     public function bores(): BoreEntries
     {
         return $this->bores ??= new BoreEntries($this, $this->assigned, $this->conceded);
-    }
-
-    /** @return array<string, Place> Of a cylinder: the places where a gauged length stands, by key */
-    public function measuredOf(int $cylinder): array
-    {
-        return $this->measured[$cylinder] ?? [];
-    }
-
-    /** @return array<string, Place> Of a cylinder: traced walls, thicknesses and pits, by key */
-    public function wallOf(int $cylinder): array
-    {
-        return $this->walls[$cylinder] ?? [];
-    }
-
-    /** @return array<int|string, true> The axes of a station on which anything stands, in any bore */
-    public function axesRead(Station $station): array
-    {
-        if ($this->axesRead === null) {
-            $this->axesRead = [];
-            foreach ($this->measuredPlaces() as $place) {
-                $this->axesRead[$place->station->value ?? ''][$place->axis->value ?? ''] = true;
-            }
-        }
-
-        return $this->axesRead[$station->value] ?? [];
     }
 
     /** True where the gauge of a comparative setup was zeroed, and what stands was read with it. */
@@ -219,7 +166,7 @@ final class SheetEntries
     /** @return array<string, Place> The places where a length stands, by key */
     public function measuredPlaces(): array
     {
-        return array_merge([], ...array_values($this->measured));
+        return $this->places->measured();
     }
 
     /** True where what stands was read with a gauge that had drifted, and nobody stands by it: it is shown, and carries no verdict. */
@@ -260,7 +207,7 @@ final class SheetEntries
     public function reading(Place $place, SpecificationSheet $sheet, ShopPolicy $policy): ?CoreReading
     {
         $key = $place->key();
-        if (! isset($this->measured[$place->number][$key])) {
+        if (! $this->places->isMeasured($place)) {
             return null;
         }
 
@@ -290,7 +237,7 @@ final class SheetEntries
     {
         $readings = $conditions = $values = $looks = $scales = [];
         $all = $plan->all();
-        foreach (array_intersect_key($this->places, $all) as $key => $entries) {
+        foreach (array_intersect_key($this->places->all, $all) as $key => $entries) {
             $newest = $entries->newest();
             $one = $all[$key];
             if ($newest === null || $this->suspicion->holdAny($entries->current())) {

@@ -111,7 +111,8 @@ final class AnyMomentTest extends TestCase
         $kept = array_map(static fn (string $one): string => "{$from}/{$one}", self::OF_THE_HOUSE);
         (new Process(['cp', '-a', ...$kept, $to]))->mustRun();
         (new Process(['cp', '-a', "{$from}/bootstrap/app.php", "{$from}/bootstrap/providers.php", "{$to}/bootstrap"]))->mustRun();
-        (new Process(['cp', '-a', "{$from}/var/composer.stamp", "{$from}/var/npm.stamp", "{$from}/var/build.stamp", "{$to}/var"]))->mustRun();
+        $stamps = array_map(static fn (string $of): string => "{$from}/var/{$of}.stamp", ['composer', 'npm', 'build']);
+        (new Process(['cp', '-a', ...$stamps, "{$to}/var"]))->mustRun();
         symlink("{$from}/node_modules", "{$to}/node_modules");
 
         return $to;

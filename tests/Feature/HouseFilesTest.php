@@ -131,9 +131,11 @@ final class HouseFilesTest extends TestCase
     /** @return \Illuminate\Testing\TestResponse<\Symfony\Component\HttpFoundation\Response> */
     private function upload(Job $job, int $width): \Illuminate\Testing\TestResponse
     {
+        $photo = UploadedFile::fake()->image('engine.jpg', $width, 40);
+
         return $this->post(
             "/jobs/{$job->tag()}/photos",
-            ['ulid' => $this->ulid(), 'subject' => 'engine', 'stage' => 'receive', 'photo' => UploadedFile::fake()->image('engine.jpg', $width, 40)],
+            ['ulid' => $this->ulid(), 'subject' => 'engine', 'stage' => 'receive', 'photo' => $photo],
             ['Accept' => 'application/json'],
         );
     }
@@ -142,7 +144,8 @@ final class HouseFilesTest extends TestCase
     {
         config(['filesystems.disks.local.root' => "{$this->folder}/house"]);
         if ($disk === 's3') {
-            config(['filesystems.disks.s3' => ['endpoint' => $this->startStore(), 'bucket' => 'shop', 'key' => 'k', 'secret' => 's'] + config('filesystems.disks.s3')]);
+            $store = ['endpoint' => $this->startStore(), 'bucket' => 'shop', 'key' => 'k', 'secret' => 's'];
+            config(['filesystems.disks.s3' => $store + config('filesystems.disks.s3')]);
         }
         Storage::forgetDisk($disk);
 

@@ -158,7 +158,7 @@ final class LocksTest extends TestCase
         $this->get('/up')->assertOk()->assertContent("up\n");
         $this->get('/health')
             ->assertOk()
-            ->assertExactJson(['state' => 'ok', 'database' => 'ok', 'queue' => 'ok', 'disk' => 'ok']);
+            ->assertExactJson(['state' => 'ok', 'database' => 'ok', 'queue' => 'ok', 'disk' => 'ok', 'files' => 'ok']);
         DB::table('queued_tasks')->insert([
             'queue' => 'default',
             'payload' => '{}',

@@ -9,7 +9,7 @@ use App\Pages\SheetCells;
 use App\Pages\SheetRow;
 use App\Pages\Stamp;
 use App\Record\JobFile;
-use App\Sheet\BoreSheetView;
+use App\Sheet\BoreMarks;
 use App\Storage\SheetName;
 use App\Words\Line;
 use App\Words\Messages;
@@ -168,7 +168,7 @@ final readonly class CleanView
     private static function strip(JobFile $file): array
     {
         $entries = $file->record->entries(SheetName::bores());
-        $cells = new SheetCells($file, $entries, $file->sheet->bore->nominal, BoreSheetView::incomingMarks($file->assessment()->bores));
+        $cells = new SheetCells($file, $entries, $file->sheet->bore->nominal, BoreMarks::incoming($file->assessment()->bores));
         $row = static fn (string $row, callable $place): SheetRow => new SheetRow(
             'look',
             '',
