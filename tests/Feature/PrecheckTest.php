@@ -69,6 +69,21 @@ final class PrecheckTest extends TestCase
         $this->get("/jobs/{$job->tag()}/clean")->assertSee('none stripped');
     }
 
+    public function test_what_is_found_stands_once_beside_the_list_with_its_own_rule(): void
+    {
+        $job = $this->job($this->inspector);
+        $found = ['item' => 'caps', 'state' => 'finding', 'place' => 'main 3', 'remark' => 'rocks in its register'];
+        $this->send('clean/items', $found, $job)->assertOk();
+        $margin = $this->margin($job);
+        $this->assertSame(1, substr_count($margin, 'rocks in its register'), $margin);
+        $this->assertStringContainsString('VER-1', $margin);
+        $this->assertStringNotContainsString('LINE-3', $margin);
+
+        $sorrel = $this->job($this->inspector, 'sorrel-f4', null);
+        $this->send('clean/items', ['item' => 'parting.gap', 'measured' => '0.2'], $sorrel)->assertOk();
+        $this->assertStringContainsString('LINE-3', $this->margin($sorrel));
+    }
+
     public function test_an_answer_can_be_opened_again_and_every_answer_stays_in_the_journal(): void
     {
         $job = $this->job($this->inspector);
@@ -114,6 +129,14 @@ final class PrecheckTest extends TestCase
             ->assertOk()
             ->assertDontSee('data-key="1"', false);
         $this->send('clean/items', ['item' => 'caps', 'state' => 'fine'], $job)->assertForbidden();
+    }
+
+    private function margin(Job $job): string
+    {
+        $page = (string) $this->get("/jobs/{$job->tag()}/clean")->getContent();
+        $this->assertSame(1, preg_match('#data-fragment="?margin"?[^>]*>(.*?)</aside>#s', $page, $match), $page);
+
+        return $match[1];
     }
 
     /** @param  array<string, mixed>  $form */

@@ -31,8 +31,8 @@ final readonly class CleanView
      * @param  array<string, list<CleanLine>>  $groups  By title
      * @param  list<int>  $cylinders
      * @param  list<SheetRow>  $strip
-     * @param  list<string>  $defects
-     * @param  list<string>  $findings
+     * @param  list<array{sentence: string, rule: string, look: string}>  $defects
+     * @param  list<string>  $findings  That are no defect by themselves
      */
     private function __construct(
         public Stamp $stamp,
@@ -78,11 +78,18 @@ final readonly class CleanView
             $groups,
             $file->sheet->layout->cylinders(),
             self::strip($file),
-            Messages::defects($defects),
+            array_map(
+                static fn (PartDefect $defect): array => [
+                    'sentence' => Messages::defect($defect),
+                    'rule' => $defect->rule,
+                    'look' => $defect->isScrap() ? 'out' : 'close',
+                ],
+                $defects,
+            ),
             array_map(
                 static fn (CheckItem $item): string => Messages::text($item->title).
                     (self::said($file, $item) === '' ? '' : ': '.self::said($file, $item)),
-                $findings,
+                $report->toldApart(),
             ),
             $open === 0 ? '' : Messages::text($report->open()[0]->title),
         );

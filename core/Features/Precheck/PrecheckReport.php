@@ -69,12 +69,20 @@ final readonly class PrecheckReport
         return array_values(
             array_map(
                 fn (CheckItem $item): PartDefect => PartDefect::found($item->part, $item->remedy(), 'VER-1', $this->said($item)),
-                array_filter(
-                    $this->findings(),
-                    static fn (CheckItem $item): bool => $item->kind !== AnswerKind::Wash && ! in_array($item->key, self::TOLD_APART, true),
-                ),
+                array_filter($this->findings(), self::isDefectAsItIs(...)),
             ),
         );
+    }
+
+    /** @return list<CheckItem> Findings that are no defect by themselves: what they come to is told apart, if anything */
+    public function toldApart(): array
+    {
+        return array_values(array_filter($this->findings(), static fn (CheckItem $item): bool => ! self::isDefectAsItIs($item)));
+    }
+
+    private static function isDefectAsItIs(CheckItem $item): bool
+    {
+        return $item->kind !== AnswerKind::Wash && ! in_array($item->key, self::TOLD_APART, true);
     }
 
     private function said(CheckItem $item): Message

@@ -1,7 +1,8 @@
 <x-stamp :stamp="$view->stamp" />
 @if($view->defects !== [])
 <h2>Why</h2>
-<ul>@foreach($view->defects as $defect)<li class="line out">{{ $defect }}<span class="rule-id">LINE-3</span></li>@endforeach</ul>
+<ul>@foreach($view->defects as $defect)<li class="line {{ $defect['look'] }}">{{ $defect['sentence'] }}<span
+                class="rule-id">{{ $defect['rule'] }}</span></li>@endforeach</ul>
 @endif
 @if($view->findings !== [])
 <h2>Findings</h2>
