@@ -60,6 +60,7 @@ return [
         'studs' => 'A broken stud is drilled out before the deck is faced, not after.',
     ],
     'not_as_it_should_be' => 'Not as it should be: :what',
+    'threads_stripped' => ':what: :count stripped',
     'found' => ':finding:more.',
     'defect' => [
         'parting_gap' => 'A feeler as thick as the limit enters the parting face of the torqued case: the case is scrap.',

@@ -79,6 +79,9 @@ final class PrecheckTest extends TestCase
         $this->assertStringContainsString('VER-1', $margin);
         $this->assertStringNotContainsString('LINE-3', $margin);
 
+        $this->send('clean/items', ['item' => 'thread.head', 'stripped' => 2, 'inserts' => 1, 'place' => 'beside 3'], $job)->assertOk();
+        $this->assertStringContainsString('Head studs, deck: 2 stripped, beside 3.', $this->margin($job));
+
         $sorrel = $this->job($this->inspector, 'sorrel-f4', null);
         $this->send('clean/items', ['item' => 'parting.gap', 'measured' => '0.2'], $sorrel)->assertOk();
         $this->assertStringContainsString('LINE-3', $this->margin($sorrel));

@@ -91,9 +91,19 @@ final readonly class PrecheckReport
         $more = array_filter([$answer->place, $answer->remark], static fn (string $part): bool => trim($part) !== '');
 
         return new Message('precheck.found', [
-            'finding' => $item->finding(),
+            'finding' => $this->threads($item) ?? $item->finding(),
             'more' => implode('', array_map(static fn (string $part): string => ", {$part}", $more)),
         ]);
+    }
+
+    /** How many holes are stripped is what is found of them; null where nothing was counted. */
+    private function threads(CheckItem $item): ?Message
+    {
+        $stripped = $this->answers[$item->key]->stripped ?? 0;
+
+        return $item->kind === AnswerKind::Threads && $stripped > 0
+            ? new Message('precheck.threads_stripped', ['what' => $item->title, 'count' => $stripped])
+            : null;
     }
 
     private function partingGap(): ?PartDefect
