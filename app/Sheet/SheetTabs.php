@@ -6,6 +6,7 @@ namespace App\Sheet;
 
 use App\Record\JobFile;
 use App\Storage\SheetName;
+use App\Words\Line;
 use App\Words\SectionName;
 use NorthLedger\Core\Inspection\Occasion;
 use NorthLedger\Core\Inspection\Section;
@@ -50,16 +51,7 @@ final readonly class SheetTabs
     /** For a thumb index that is as narrow as a thumb. */
     private static function short(SheetName $sheet): string
     {
-        return match ($sheet->section) {
-            Section::Bores => 'Bores',
-            Section::Crankshaft => 'Crank',
-            Section::Housings => 'Mains',
-            Section::Rods => 'Rods',
-            Section::Deck => 'Faces',
-            Section::Heads => 'Head',
-            Section::Weights => 'Scale',
-            Section::Volumes => 'Vol.',
-        };
+        return Line::ofCode('places.section_in_short', $sheet->section);
     }
 
     /** @return list<SheetName> */

@@ -14,6 +14,17 @@ return [
         'weights' => 'Weights',
         'volumes' => 'Volumes',
     ],
+    // For a thumb index that is as narrow as a thumb.
+    'section_in_short' => [
+        'bores' => 'Bores',
+        'crankshaft' => 'Crank',
+        'housings' => 'Mains',
+        'rods' => 'Rods',
+        'deck' => 'Faces',
+        'heads' => 'Head',
+        'weights' => 'Scale',
+        'volumes' => 'Vol.',
+    ],
     'occasion' => [
         'in_process' => 'in process',
         'final' => 'final',

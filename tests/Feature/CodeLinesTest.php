@@ -110,6 +110,7 @@ final class CodeLinesTest extends TestCase
         yield 'places.axis' => ['places.axis', Axis::class];
         yield 'places.pitting' => ['places.pitting', PittingClass::class];
         yield 'places.section' => ['places.section', Section::class];
+        yield 'places.section_in_short' => ['places.section_in_short', Section::class];
         yield 'places.station' => ['places.station', Station::class];
         yield 'plan.bar' => ['plan.bar', Bar::class];
         yield 'plan.obstacle' => ['plan.obstacle', PlanObstacle::class];
