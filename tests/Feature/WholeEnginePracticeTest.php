@@ -133,6 +133,7 @@ final class WholeEnginePracticeTest extends TestCase
         $this->there($row, 'cracks')->assertSee('Let the clock run on');
         $this->practice('POST', "/jobs/{$tag}/practice/clock")->assertRedirect();
         $this->assertGreaterThanOrEqual(600, $row->refresh()->clock_ahead);
+        $this->there($row, 'cracks')->assertDontSee('Let the clock run on');
         foreach (['wipe', 'developer'] as $step) {
             $this->step($tag, $step);
         }

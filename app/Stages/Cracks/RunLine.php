@@ -18,6 +18,7 @@ final readonly class RunLine
     /**
      * @param  list<array{title: string, at: string}>  $done
      * @param  ?int  $dueAt  In milliseconds since 1970; null where no timer runs
+     * @param  bool  $isWaiting  True until it is due
      * @param  ?int  $tooLateAt  Likewise
      * @param  'next'|'look'|'pressure'|'result'  $asks  What the next step asks for
      * @param  list<string>  $remarks
@@ -32,6 +33,7 @@ final readonly class RunLine
         public string $instruction,
         public string $caution,
         public ?int $dueAt,
+        public bool $isWaiting,
         public ?int $tooLateAt,
         public string $dueClock,
         public string $asks,
@@ -66,6 +68,7 @@ final readonly class RunLine
             $next === null ? '' : Messages::text($next->instruction()),
             $next?->caution === null ? '' : Line::ofCode('cracks.caution', $next->caution),
             $due === null ? null : (int) $due->format('Uv'),
+            $due !== null && $due > now(),
             $run->tooLateAt() === null ? null : (int) $run->tooLateAt()->format('Uv'),
             $due?->format('H:i') ?? '',
             match (true) {

@@ -1,4 +1,4 @@
-@if($run->dueAt !== null)
+@if($run->isWaiting)
 <form method="post" action="/jobs/{{ $file->job->tag() }}/practice/clock">@csrf
     <button class="button">{{ __('practice.engine.clock') }}</button>
 </form>
