@@ -26,6 +26,10 @@ final readonly class RodDrawing implements SheetDrawing
 
     private const HEIGHT = 170;
 
+    private const UNDER_ONE_WEIGHT = 167;
+
+    private const UNDER_TWO_WEIGHTS = 182;
+
     private const HEIGHT_WITH_TRUTH = 206;
 
     /**
@@ -41,6 +45,12 @@ final readonly class RodDrawing implements SheetDrawing
     public function height(): int
     {
         return $this->rods[0]['truth'] === [] ? self::HEIGHT : self::HEIGHT_WITH_TRUTH;
+    }
+
+    /** Where the odd one is named: under its weights. */
+    public function oddAt(): int
+    {
+        return $this->rods[0]['truth'] === [] ? self::UNDER_ONE_WEIGHT : self::UNDER_TWO_WEIGHTS;
     }
 
     public static function section(SpecificationSheet $sheet): Section

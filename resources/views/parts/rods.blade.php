@@ -21,7 +21,7 @@
         <text class="bore-number" y="110">{{ $rod['number'] }}</text>
         <text class="bore-caption" y="152">{{ $rod['weight'] }}</text>@if($rod['trueWeight'] !== '')<text
             class="bore-caption" y="167">({{ $rod['trueWeight'] }})</text>@endif
-        @if($rod['isOdd'])<text class="bore-caption odd" y="{{ $rod['truth'] === [] ? 167 : 182 }}">◆ the odd
+        @if($rod['isOdd'])<text class="bore-caption odd" y="{{ $drawing->oddAt() }}">◆ the odd
                 one</text>@endif
     </g>
     @endforeach
