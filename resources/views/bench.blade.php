@@ -86,7 +86,7 @@
                     <span class="num">{{ $row->due }}</span>
                     <br>
                     <span
-                        class="text-sm {{ $row->isLate ? 'bad font-bold' : 'soft' }}">
+                        class="text-sm whitespace-nowrap {{ $row->isLate ? 'bad font-bold' : 'soft' }}">
                             {{ $row->isLate ? '▲ ' : '' }}{{ $row->dueClause }}</span>
                     @if($row->planned !== '')
                         <br>
