@@ -93,14 +93,23 @@ final class Ledger
             $added = Entry::takeAdded();
             $entry = $this->append($job, $requestId, $kind, $by, $said + ['rows' => RowDigests::ofAdded($added)]);
             $file = $kind->changesTheSpecification() ? $this->files->open($job) : $before->anew(array_keys($added));
-            if ($jobId !== $this->together) {
-                $job->fill(JobSummary::of($file, ! $kind->touchesSheetsOnly())->columns());
-            }
+            // Until lists are told, nothing that is kept of the plan counts.
+            $job->fill($jobId === $this->together ? ['agreement' => null] : self::shownInLists($kind, $file));
             $job->policy_revision = $file->policy->revision;
             $job->save();
 
             return new Written($entry, $file, false);
         });
+    }
+
+    /** @return array<string, mixed> What lists show after an entry, as far as it can have changed; all of it under another policy */
+    private static function shownInLists(EntryKind $kind, JobFile $file): array
+    {
+        $isKept = $file->job->agreement !== null && $file->job->policy_revision === $file->policy->revision;
+
+        return $isKept && in_array($kind, EntryKind::ofWork(), true)
+            ? JobSummary::ofWork($file)
+            : JobSummary::of($file, ! $kind->touchesSheetsOnly())->columns();
     }
 
     /** @param  array<string, mixed>  $payload */

@@ -6,7 +6,6 @@ namespace App\Record;
 
 use App\Storage\Job;
 use App\Storage\JobObservations;
-use App\Storage\JobWork;
 use App\Storage\PolicyBook;
 use App\Storage\SheetName;
 use App\Storage\SpecBook;
@@ -97,8 +96,8 @@ final class JobFile
     public function anew(?array $tables = null): self
     {
         $file = self::ofRecord($this->record->anew($tables), $this->sheet, $this->policy);
-        if ($tables !== null && array_intersect($tables, JobWork::TABLES) === []) {
-            $file->work = $this->work?->of($file);
+        if ($tables !== null) {
+            $file->work = $this->work()->refreshed($file, $tables);
         }
 
         return $file->shownIn($this->display->unit());

@@ -15,6 +15,7 @@ final readonly class JobFiles
     {
     }
 
+    /** @param  Job  $job  As its row stands now: what lists show of it is taken from there */
     public function open(Job $job): JobFile
     {
         return JobFile::open($job, $this->specs, $this->policies);

@@ -13,6 +13,7 @@ use App\Words\OrderWords;
 use App\Words\PlaceName;
 use App\Words\SubjectName;
 use App\Words\VerdictWords;
+use NorthLedger\Core\Assessment\BlockAssessment;
 use NorthLedger\Core\Assessment\NextReason;
 use NorthLedger\Core\Engine\Specification\EnginePart;
 use NorthLedger\Core\Features\Bores\OptionKind;
@@ -32,7 +33,6 @@ final class JobStage
     /** @return array{Stage, string} And what it waits for there */
     public static function of(JobFile $file): array
     {
-        $assessment = $file->assessment();
         $order = $file->work()->order();
 
         return match (true) {
@@ -46,6 +46,14 @@ final class JobStage
             $file->work()->stops() !== [] => self::stopped($file->work()->stops()[0]),
             $order !== null => self::working($file, $order),
             $file->work()->choice() !== null => self::replaced($file),
+            default => self::undecided($file, $file->assessment()),
+        };
+    }
+
+    /** @return array{Stage, string} Nothing was agreed yet */
+    private static function undecided(JobFile $file, BlockAssessment $assessment): array
+    {
+        return match (true) {
             $assessment->scrappedBy() !== [] => [Stage::Judge, self::block('replacement_of_scrap', $file)],
             ! $assessment->hasReadings() => self::beforeMeasuring($file),
             $assessment->isSettled() && $assessment->openDefects() !== [] => [

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Record;
 
+use App\Storage\Agreement;
 use App\Storage\QueueRecord;
 use App\Storage\SheetName;
 use App\Storage\Stage;
@@ -28,6 +29,7 @@ final readonly class JobSummary
         public string $engineVerdict,
         public string $partStandings,
         public ?string $planStops,
+        public Agreement $agreement,
         public ?string $machineQueue,
         public ?string $loadWork,
         public ?string $timesTaken,
@@ -47,9 +49,7 @@ final readonly class JobSummary
         $assessment = $file->assessment();
         $standings = $file->standings($isFresh);
         $isOpened = static fn (Section $section): bool => $file->record->isOpened(SheetName::of($section));
-        if ($isFresh || array_filter(Section::beside(), $isOpened) !== []) {
-            $file->work()->lookAtPartsAnew();
-        }
+        $file->work()->lookAnew($isFresh || array_filter(Section::beside(), $isOpened) !== []);
         [$stage, $waitsFor] = JobStage::of($file);
 
         return new self(
@@ -71,17 +71,32 @@ final readonly class JobSummary
                 JSON_THROW_ON_ERROR,
             ),
             PartStops::toStore($file->work()->partStops()),
+            self::agreement($file->work()),
             self::queue($file),
             (new LoadOfJob($file))->left(),
             (new LoadOfJob($file))->taken(),
             (new CustomerQuestions($file->record))->waitingOffer()?->wantedBy()->format('Y-m-d'),
             $file->job->isCheck() ? self::checkedHeadline($file) : $file->words()->headline($assessment),
-            mb_strimwidth($waitsFor, 0, 120, '…'),
+            self::clause($waitsFor),
             $file->work()->release() !== null,
             $file->record->cracks()->nextDue()?->dueAt(),
             self::timer($file, $file->record->cracks()->nextDue()),
             $file->work()->release() === null && (new CustomerQuestions($file->record))->clauses() !== [],
         );
+    }
+
+    /** @return array<string, mixed> The columns that can change by what is said at a machine: nothing of the engine is judged for them */
+    public static function ofWork(JobFile $file): array
+    {
+        [$stage, $waitsFor] = JobStage::of($file);
+
+        return [
+            'stage' => $stage,
+            'waits_for' => self::clause($waitsFor),
+            'machine_queue' => self::queue($file),
+            'load_work' => (new LoadOfJob($file))->left(),
+            'times_taken' => (new LoadOfJob($file))->taken(),
+        ];
     }
 
     /** @return array<string, mixed> The columns of the job's row */
@@ -94,6 +109,7 @@ final readonly class JobSummary
             'engine_verdict' => $this->engineVerdict,
             'part_standings' => $this->partStandings,
             'plan_stops' => $this->planStops,
+            'agreement' => $this->agreement,
             'machine_queue' => $this->machineQueue,
             'load_work' => $this->loadWork,
             'times_taken' => $this->timesTaken,
@@ -105,6 +121,20 @@ final readonly class JobSummary
             'timer_words' => $this->timerWords,
             'is_held' => $this->isHeld,
         ];
+    }
+
+    private static function agreement(WorkOfJob $work): Agreement
+    {
+        return match (true) {
+            $work->choice() === null => Agreement::None,
+            $work->stops() === [] => Agreement::Stands,
+            default => Agreement::Stopped,
+        };
+    }
+
+    private static function clause(string $waitsFor): string
+    {
+        return mb_strimwidth($waitsFor, 0, 120, '…');
     }
 
     /** What stands at each machine; null once it is released. */

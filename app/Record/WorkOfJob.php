@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Record;
 
+use App\Storage\Agreement;
 use App\Storage\Disposition;
 use App\Storage\JobWork;
 use App\Storage\OperationTick;
@@ -46,6 +47,10 @@ final class WorkOfJob
 
     private ?VerificationOfJob $verification = null;
 
+    private bool $looksAnew = false;
+
+    private bool $looksAtPartsAnew = false;
+
     /** @param  ?JobWork  $record  Read when first asked for, where it is not given */
     public function __construct(private readonly JobFile $file, private ?JobWork $record = null)
     {
@@ -57,10 +62,16 @@ final class WorkOfJob
         return new self($file, JobWork::none());
     }
 
-    /** The same work of the job as it was read again: nothing of this was added to. */
-    public function of(JobFile $file): self
+    /**
+     * Of the job as it was read again, after something was added.
+     *
+     * @param  list<string>  $tables  To which alone
+     */
+    public function refreshed(JobFile $file, array $tables): self
     {
-        return new self($file, $this->record);
+        $record = $this->record === null ? JobWork::after($file->job, $tables) : $this->record->refreshed($file->job, $tables);
+
+        return new self($file, $record);
     }
 
     public function choice(): ?PlanChoice
@@ -106,31 +117,52 @@ final class WorkOfJob
     /** @return list<Stop> What was found since that stops the chosen way, and what the customer has not answered (VER-6) */
     public function stops(): array
     {
-        if ($this->stops === null) {
-            $chosen = $this->chosen();
-            $this->stops =
-                $this->choice() === null
-                    ? []
-                    : [
-                        ...$chosen === null ? [] : ChosenWay::against($chosen, $this->file->assessment())->stops,
-                        ...$this->partStops(),
-                        ...(new CustomerQuestions($this->file->record))->stops(),
-                    ];
-        }
-
-        return $this->stops;
+        return $this->stops ??= $this->isKnownToGoOn() ? [] : $this->found();
     }
 
-    /** What was found beside the bores is looked at anew, where something was written that can have changed it. */
-    public function lookAtPartsAnew(): void
+    /**
+     * Something was written that can have changed what stops the work: nothing that was kept of it counts.
+     *
+     * @param  bool  $atParts  Also beside the bores
+     */
+    public function lookAnew(bool $atParts): void
     {
-        [$this->stops, $this->partStops] = [null, PartStops::of($this->file)];
+        [$this->stops, $this->looksAnew] = [null, true];
+        if ($atParts) {
+            [$this->partStops, $this->looksAtPartsAnew] = [null, true];
+        }
     }
 
     /** @return list<Stop> Of parts beside the bores, as they were last looked at */
     public function partStops(): array
     {
-        return $this->partStops ??= PartStops::stored($this->file->job->plan_stops);
+        return $this->partStops ??= $this->looksAtPartsAnew
+            ? PartStops::of($this->file)
+            : PartStops::stored($this->file->job->plan_stops);
+    }
+
+    /** True where nothing stopped the work when the job was last written, under the same policy. */
+    private function isKnownToGoOn(): bool
+    {
+        $job = $this->file->job;
+
+        return ! $this->looksAnew &&
+            in_array($job->agreement, [Agreement::None, Agreement::Stands], true) &&
+            $job->policy_revision === $this->file->policy->revision;
+    }
+
+    /** @return list<Stop> */
+    private function found(): array
+    {
+        $chosen = $this->chosen();
+
+        return $this->choice() === null
+            ? []
+            : [
+                ...$chosen === null ? [] : ChosenWay::against($chosen, $this->file->assessment())->stops,
+                ...$this->partStops(),
+                ...(new CustomerQuestions($this->file->record))->stops(),
+            ];
     }
 
     /** @return list<Stop> That hold an operation */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Stages;
 
 use App\Record\JobFile;
+use App\Storage\EntryKind;
 use App\Storage\Stage;
 use Illuminate\Http\Request;
 
@@ -13,8 +14,12 @@ interface EarlyPage
 {
     public function stage(): Stage;
 
-    /** @return list<string> The fragments: a view of that name in the stage's folder, and a place of that name on its page */
-    public function parts(): array;
+    /**
+     * @param  ?EntryKind  $since  What alone was written since the page that asks was last shown; null where more was, or nobody knows
+     * @return list<string> The fragments that can have changed: a view of that name in the stage's folder, and a place of that name on
+     *     the page
+     */
+    public function parts(Request $request, ?EntryKind $since = null): array;
 
     public function view(Request $request, JobFile $file): object;
 }

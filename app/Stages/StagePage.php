@@ -6,6 +6,7 @@ namespace App\Stages;
 
 use App\Ledger\Written;
 use App\Record\JobFile;
+use App\Storage\EntryKind;
 use App\Storage\Stage;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
@@ -51,23 +52,40 @@ final readonly class StagePage
         };
     }
 
-    public function answer(Request $request, JobFile $file, Stage $stage): JsonResponse
+    /** @param  ?EntryKind  $since  What alone was written since the page that asks was last shown; null where more was, or nobody knows */
+    public function answer(Request $request, JobFile $file, Stage $stage, ?EntryKind $since = null): JsonResponse
     {
         $data = $this->data($request, $file, $stage);
         $fragments = [];
-        foreach ($this->pages[$stage->value]->parts() as $name) {
+        foreach ($this->pages[$stage->value]->parts($request, $since) as $name) {
             $fragments[$name] = view("{$stage->value}.{$name}", $data)->render();
         }
 
-        return new JsonResponse(['head' => $file->job->entries, 'now' => self::now(), 'fragments' => $fragments]);
+        return new JsonResponse([
+            'head' => $file->job->entries,
+            'now' => self::now(),
+            'fragments' => $fragments,
+            // What is not among the fragments is as the page shows it already.
+            'rest_is_shown' => $since !== null,
+        ]);
     }
 
     /** After a write: the fragments where a script asked, else the page again. */
     public function after(Request $request, Written $written, Stage $stage): JsonResponse|RedirectResponse
     {
         return $request->expectsJson()
-            ? $this->answer($request, $written->file, $stage)
+            ? $this->answer($request, $written->file, $stage, self::since($request, $written))
             : redirect()->route("stage.{$stage->value}", array_filter(['job' => $written->file->job, 'face' => $request->input('face')]));
+    }
+
+    /** What was written, where the page had shown everything before it. */
+    private static function since(Request $request, Written $written): ?EntryKind
+    {
+        $hasSeenAllBefore = $request->has('head_shown') && $request->integer('head_shown') === $written->entry->number - 1;
+
+        return $hasSeenAllBefore && $written->entry->number === $written->file->job->entries
+            ? EntryKind::from($written->entry->kind)
+            : null;
     }
 
     /** The server's clock in milliseconds, against which the page counts its timers. */

@@ -39,6 +39,7 @@ use NorthLedger\Core\Quantity\Length;
  * @property string $engine_verdict
  * @property ?string $part_standings
  * @property ?string $plan_stops
+ * @property ?Agreement $agreement  How the plan stands that was agreed, derived; null where it has to be asked
  * @property ?string $machine_queue  What stands at each machine, derived
  * @property ?string $load_work  What is left to load the machines with, derived
  * @property ?string $times_taken  What finished work took, derived
@@ -164,6 +165,7 @@ final class Job extends Model
             'timer_due_at' => 'datetime',
             'answer_due_on' => 'date:Y-m-d',
             'is_held' => 'boolean',
+            'agreement' => Agreement::class,
             'declared_step_nm' => 'integer',
             'entries' => 'integer',
             'created_at' => 'datetime',

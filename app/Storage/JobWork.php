@@ -32,43 +32,89 @@ final readonly class JobWork
         return new self(null, [], [], [], Releases::ofRows([]));
     }
 
+    /** Nothing is asked of a job whose row says that nothing was agreed. */
     public static function of(Job $job): self
     {
-        $choice = self::made(
-            PlanChoice::class,
-            DB::select('SELECT * FROM plan_choices WHERE job_id = ? ORDER BY id DESC LIMIT 1', [$job->id]),
-        )[0] ?? null;
-        if ($choice === null && $job->isWorked()) {
-            return self::none();
-        }
-        [$orders, $ticks, $dispositions, $releases, $recalls] = self::rows(
+        return $job->agreement === Agreement::None && $job->isWorked() ? self::none() : self::read($job);
+    }
+
+    /**
+     * Of a job to which something was added since its row was read.
+     *
+     * @param  list<string>  $tables  To which alone
+     * @return ?self Null where its row still says what there is to ask
+     */
+    public static function after(Job $job, array $tables): ?self
+    {
+        return array_intersect(self::TABLES, $tables) === [] ? null : self::read($job);
+    }
+
+    private static function read(Job $job): self
+    {
+        [$choices, $orders, $ticks, $dispositions, $releases, $recalls, $people] = self::rows(
             [
+                'SELECT * FROM plan_choices WHERE job_id = ? ORDER BY id DESC LIMIT 1',
                 'SELECT * FROM work_orders WHERE job_id = ? ORDER BY number',
                 'SELECT * FROM operation_ticks WHERE job_id = ? ORDER BY id',
                 'SELECT * FROM dispositions WHERE job_id = ? ORDER BY id',
                 self::numbered('releases'),
                 self::numbered('recalls'),
+                self::peopleOf(['work_orders', 'operation_ticks', 'dispositions', 'releases', 'recalls']),
             ],
             $job,
         );
+        if ($choices === [] && $job->isWorked()) {
+            return self::none();
+        }
+        $choice = self::made(PlanChoice::class, $choices)[0] ?? null;
         $isOfTheChoice = static fn (object $row): bool => $row->plan_choice_id === $choice?->id;
-        $people = self::people([...$ticks, ...$dispositions, ...$releases, ...$recalls]);
+        $people = array_column(self::made(User::class, $people), null, 'id');
 
         return new self(
             $choice,
-            array_column(self::made(StoredOrder::class, $orders), null, 'number'),
+            array_column(self::made(StoredOrder::class, $orders, $people), null, 'number'),
             self::made(OperationTick::class, $ticks, $people),
             self::made(Disposition::class, array_values(array_filter($dispositions, $isOfTheChoice)), $people),
             self::signed($releases, $recalls, $people),
         );
     }
 
+    /**
+     * The same after something was added.
+     *
+     * @param  list<string>  $tables  To which alone
+     */
+    public function refreshed(Job $job, array $tables): self
+    {
+        return match (array_values(array_intersect(self::TABLES, $tables))) {
+            [] => $this,
+            ['operation_ticks'] => $this->withNewTicks($job),
+            default => self::read($job),
+        };
+    }
+
+    private function withNewTicks(Job $job): self
+    {
+        $last = array_key_last($this->ticks);
+        $newer = 'operation_ticks WHERE job_id = ? AND id > '.($last === null ? 0 : $this->ticks[$last]->id);
+        [$ticks, $people] = self::rows(
+            ["SELECT * FROM {$newer} ORDER BY id", "SELECT * FROM users WHERE id IN (SELECT user_id FROM {$newer})"],
+            $job,
+        );
+        $ticks = self::made(OperationTick::class, $ticks, array_column(self::made(User::class, $people), null, 'id'));
+
+        return new self($this->choice, $this->orders, [...$this->ticks, ...$ticks], $this->dispositions, $this->releases);
+    }
+
     /** Every certificate of a job, whatever was agreed of it. */
     public static function releases(Job $job): Releases
     {
-        [$releases, $recalls] = self::rows([self::numbered('releases'), self::numbered('recalls')], $job);
+        [$releases, $recalls, $people] = self::rows(
+            [self::numbered('releases'), self::numbered('recalls'), self::peopleOf(['releases', 'recalls'])],
+            $job,
+        );
 
-        return self::signed($releases, $recalls, self::people([...$releases, ...$recalls]));
+        return self::signed($releases, $recalls, array_column(self::made(User::class, $people), null, 'id'));
     }
 
     /** The newest revision of the order of the newest choice; null where nothing of that is worked. */
@@ -88,25 +134,20 @@ final readonly class JobWork
     }
 
     /**
-     * @param  non-empty-list<string>  $questions  Each about one job
+     * @param  non-empty-list<string>  $questions  About one job, each as often as it binds it
      * @return list<list<object>> An answer each
      */
     private static function rows(array $questions, Job $job): array
     {
-        return DB::selectResultSets(implode('; ', $questions), array_fill(0, count($questions), $job->id));
+        return DB::selectResultSets(implode('; ', $questions), array_fill(0, substr_count(implode($questions), '?'), $job->id));
     }
 
-    /**
-     * @param  list<object>  $rows
-     * @return array<int, User> Who wrote them, by id
-     */
-    private static function people(array $rows): array
+    /** @param  non-empty-list<string>  $tables  Whose writers are asked for */
+    private static function peopleOf(array $tables): string
     {
-        $ids = array_values(array_unique(array_column($rows, 'user_id')));
-        $marks = implode(', ', array_fill(0, count($ids), '?'));
-        $people = $ids === [] ? [] : DB::select("SELECT * FROM users WHERE id IN ({$marks})", $ids);
+        $ids = array_map(static fn (string $table): string => "SELECT user_id FROM {$table} WHERE job_id = ?", $tables);
 
-        return array_column(self::made(User::class, $people), null, 'id');
+        return 'SELECT * FROM users WHERE id IN ('.implode(' UNION ', $ids).')';
     }
 
     /**

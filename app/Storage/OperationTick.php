@@ -26,7 +26,15 @@ final class OperationTick extends Entry
 {
     protected $table = 'operation_ticks';
 
+    /** What was said never changes. */
+    private ?Tick $tick = null;
+
     public function tick(): Tick
+    {
+        return $this->tick ??= $this->said();
+    }
+
+    private function said(): Tick
     {
         $size = $this->actual_nm === null ? null : Length::ofNanometres($this->actual_nm);
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace NorthLedger\Core\Assessment;
 
+use NorthLedger\Core\Engine\Installed;
 use NorthLedger\Core\Engine\Policy\ShopPolicy;
 use NorthLedger\Core\Engine\Specification\SpecificationSheet;
 use NorthLedger\Core\Inspection\InspectedFeatures;
@@ -24,11 +25,8 @@ final class Features
         /** @var list<InspectedFeatures> $all A function of the code that is installed, and of nothing else */
         static $all = [];
         if ($all === []) {
-            foreach (array_diff(scandir(dirname(__DIR__).'/Features') ?: [], ['.', '..']) as $folder) {
-                $class = "NorthLedger\\Core\\Features\\{$folder}\\Inspected{$folder}";
-                if (is_subclass_of($class, InspectedFeatures::class)) {
-                    $all[] = new $class();
-                }
+            foreach (Installed::classes('Features/*/Inspected*.php', InspectedFeatures::class) as $class) {
+                $all[] = new $class();
             }
             usort($all, static fn (InspectedFeatures $a, InspectedFeatures $b): int => $a->rank() <=> $b->rank());
         }

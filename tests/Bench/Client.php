@@ -19,6 +19,11 @@ final class Client
 
     private bool $isRunning = false;
 
+    private bool $isDone = false;
+
+    /** The newest entry that the work page of this client shows. */
+    private int $headShown = 0;
+
     public function __construct(private readonly string $base)
     {
         $this->curl = curl_init();
@@ -131,10 +136,22 @@ final class Client
     public function keepTime(string $tag): void
     {
         $this->isRunning = ! $this->isRunning;
-        $this->json("/jobs/{$tag}/work/time", [
-            'ulid' => $this->ulid(),
+        $this->atWork("/jobs/{$tag}/work/time", [
             'operation' => 'bore.1',
+            'at' => 'bore.1',
             'state' => $this->isRunning ? 'begun' : 'paused',
+        ]);
+    }
+
+    /** An operation of the order, done and open again in turn: its answer brings the order. */
+    public function tick(string $tag): void
+    {
+        $this->isDone = ! $this->isDone;
+        $this->atWork("/jobs/{$tag}/work", [
+            'operation' => 'wash',
+            'at' => '',
+            'state' => $this->isDone ? 'done' : 'open again',
+            'remark' => $this->isDone ? '' : 'for the bench',
         ]);
     }
 
@@ -280,8 +297,8 @@ final class Client
         $this->send($path, [302]);
     }
 
-    /** @param  array<string, string>  $data */
-    private function json(string $path, array $data): void
+    /** @param  array<string, string|int>  $data */
+    private function json(string $path, array $data): string
     {
         curl_setopt_array($this->curl, [
             CURLOPT_POST => true,
@@ -289,7 +306,19 @@ final class Client
             CURLOPT_POSTFIELDS => json_encode($data, JSON_THROW_ON_ERROR),
             CURLOPT_HTTPHEADER => ['Content-Type: application/json', 'Accept: application/json', 'X-CSRF-TOKEN: '.$this->token],
         ]);
-        $this->send($path, [200]);
+
+        return $this->send($path, [200]);
+    }
+
+    /**
+     * As the work page sends it: with the newest entry that it shows.
+     *
+     * @param  array<string, string>  $data
+     */
+    private function atWork(string $path, array $data): void
+    {
+        $answer = $this->json($path, ['ulid' => $this->ulid(), 'head_shown' => $this->headShown] + $data);
+        $this->headShown = (int) (json_decode($answer, true)['head'] ?? 0);
     }
 
     /** @param  list<int>  $expected */

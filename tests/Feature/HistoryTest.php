@@ -41,7 +41,7 @@ final class HistoryTest extends TestCase
             ->where('job_id', $this->job->id)
             ->firstOrFail()
             ->forceFill(['kind' => 'washed']);
-        $words = new HistoryWords($this->app->make(JobFiles::class)->open($this->job));
+        $words = new HistoryWords($this->app->make(JobFiles::class)->open($this->job->refresh()));
         $said = $words->said('tick', ['operation' => 'no such thing.3', 'sheet' => 'none', 'place' => 'nowhere', 'option_key' => 'odd 1']);
         $this->assertSame(
             ['no such thing.3', 'none', 'nowhere', 'odd 1'],

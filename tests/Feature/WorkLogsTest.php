@@ -224,6 +224,44 @@ final class WorkLogsTest extends TestCase
         $this->assertStringContainsString('line out', $seen['margin'], 'and that it stops');
     }
 
+    public function test_an_answer_brings_what_can_have_changed_and_all_of_it_to_who_has_not_seen_the_rest(): void
+    {
+        $this->chooseTwentyOver();
+        $this->actingAs($this->machinist);
+        $head = fn (): int => $this->job->refresh()->entries;
+        $parts = fn (string $page, array $data): array => array_keys($this->sendTo($this->job, $page, $data)->assertOk()->json('fragments'));
+        $time = fn (string $state, int $shown): array => $parts('work/time', [
+            'operation' => 'wash',
+            'at' => 'wash',
+            'state' => $state,
+            'head_shown' => $shown,
+        ]);
+        $all = ['head', 'order', 'entry', 'margin'];
+        $this->assertSame(['entry', 'margin'], $time('begun', $head()));
+        $this->assertSame($all, $time('paused', $head() - 1), 'somebody wrote what this page does not show');
+        $this->assertSame($all, $parts('work/time', ['operation' => 'wash', 'at' => 'wash', 'state' => 'begun']), 'who says nothing gets all');
+        $done = ['operation' => 'wash', 'at' => '', 'state' => 'done', 'head_shown' => $head()];
+        $this->assertSame(['order', 'entry', 'margin'], $parts('work', $done));
+        $log = ['operation' => 'wash', 'at' => 'wash', 'card' => '1', 'state' => 'ended', 'head_shown' => $head()];
+        $answer = $this->sendTo($this->job, 'work/time', $log)->assertOk();
+        $this->assertSame(['bench', 'margin'], array_keys($answer->json('fragments')), 'the card has no order');
+        $found = ['cylinder' => '3', 'look' => 'sharp line', 'head_shown' => $head()];
+        $this->assertSame($all, $parts('work/flaws', $found), 'what is found changes everything');
+    }
+
+    public function test_what_is_sent_twice_is_answered_whole(): void
+    {
+        $this->chooseTwentyOver();
+        $this->actingAs($this->machinist);
+        $shown = $this->job->refresh()->entries;
+        $sent = ['ulid' => $this->ulid(), 'operation' => 'wash', 'at' => 'wash', 'state' => 'begun', 'head_shown' => $shown];
+        $this->postJson($this->url('work/time'), $sent)->assertOk();
+        $this->log('time', 'crack check', ['state' => 'begun'])->assertOk();
+        $again = $this->postJson($this->url('work/time'), ['head_shown' => $shown] + $sent)->assertOk();
+        $this->assertFalse($again->json('rest_is_shown'));
+        $this->assertSame(['head', 'order', 'entry', 'margin'], array_keys($again->json('fragments')));
+    }
+
     /** Whichever comes next in the order: what is keyed into a card is kept of its own operation. */
     public function test_a_card_stays_at_its_operation_after_a_log(): void
     {

@@ -95,7 +95,7 @@ trait WorkedJob
      */
     protected function workUpTo(?string $key, array $sizes = ['bore' => '3.8285', 'hone' => '3.8327']): void
     {
-        $work = app(JobFiles::class)->open($this->job)->work();
+        $work = app(JobFiles::class)->open($this->job->refresh())->work();
         $closed = $work->closedOperations();
         foreach ($work->order()->operations ?? [] as $one => $operation) {
             if ($one === $key) {

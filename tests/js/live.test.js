@@ -2,6 +2,7 @@ import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import { createClock } from '../../resources/js/live/clock.js';
 import { bodyOf } from '../../resources/js/live/form-body.js';
+import { showsAll } from '../../resources/js/live/live.js';
 import { createMapCursor } from '../../resources/js/live/map-cursor.js';
 import { startTimers, titleOf, wordsOf } from '../../resources/js/live/timers.js';
 
@@ -93,4 +94,12 @@ test('the crosshair moves the same distance both ways, stays on the face, and ke
     assert.deepEqual(cursor.at, [1000, 0]);
     cursor.clear();
     assert.equal(cursor.points.length, 0);
+});
+
+test('an answer made for another page of the job leaves this one to be asked for again', () => {
+    const order = ['head', 'order', 'entry', 'margin'];
+    assert.equal(showsAll(order, { fragments: { bench: '', margin: '' }, rest_is_shown: false }), false);
+    assert.equal(showsAll(order, { fragments: { head: '', order: '', entry: '', margin: '' }, rest_is_shown: false }), true);
+    assert.equal(showsAll(order, { fragments: { entry: '', margin: '' }, rest_is_shown: true }), true);
+    assert.equal(showsAll(['bench', 'margin'], { fragments: { bench: '', margin: '' } }), true);
 });

@@ -16,14 +16,15 @@ final class RecomputeVerdicts extends Command
     protected $description = 'Recompute every stored verdict and name those that differ';
 
     /** Columns that came later: a row from before them has nothing there, and gets it here. */
-    private const CAME_LATER = ['load_work', 'times_taken', 'early_done'];
+    private const CAME_LATER = ['load_work', 'times_taken', 'early_done', 'agreement'];
 
     public function handle(JobFiles $files): int
     {
         $agree = 0;
         $differing = [];
         foreach (Job::query()->with('customer')->lazyById(200) as $job) {
-            $job->fill(JobSummary::of($files->open($job))->columns());
+            // What was agreed is asked, whatever the row says of it.
+            $job->fill(JobSummary::of($files->open((clone $job)->forceFill(['agreement' => null])))->columns());
             if ($this->isOnlyNew($job)) {
                 $job->save();
             }

@@ -6,6 +6,7 @@ namespace App\Stages\Clean;
 
 use App\Record\JobFile;
 use App\Stages\EarlyPage;
+use App\Storage\EntryKind;
 use App\Storage\Stage;
 use Illuminate\Http\Request;
 
@@ -16,7 +17,7 @@ final readonly class CleanPage implements EarlyPage
         return Stage::Clean;
     }
 
-    public function parts(): array
+    public function parts(Request $request, ?EntryKind $since = null): array
     {
         return ['items', 'strip', 'margin'];
     }

@@ -6,6 +6,7 @@ namespace App\Stages\Cracks;
 
 use App\Record\JobFile;
 use App\Stages\EarlyPage;
+use App\Storage\EntryKind;
 use App\Storage\Stage;
 use Illuminate\Http\Request;
 use NorthLedger\Core\Engine\Specification\Face;
@@ -17,7 +18,7 @@ final readonly class CracksPage implements EarlyPage
         return Stage::Cracks;
     }
 
-    public function parts(): array
+    public function parts(Request $request, ?EntryKind $since = null): array
     {
         return ['faces', 'map', 'list', 'checks', 'margin'];
     }

@@ -7,6 +7,7 @@ namespace App\Stages\Receive;
 use App\Record\JobFile;
 use App\Record\JobFiles;
 use App\Stages\EarlyPage;
+use App\Storage\EntryKind;
 use App\Storage\Stage;
 use Illuminate\Http\Request;
 
@@ -21,7 +22,7 @@ final readonly class ReceivePage implements EarlyPage
         return Stage::Receive;
     }
 
-    public function parts(): array
+    public function parts(Request $request, ?EntryKind $since = null): array
     {
         return ['parts', 'claims', 'sleeves', 'photos', 'margin'];
     }

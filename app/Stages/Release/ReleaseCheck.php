@@ -121,6 +121,9 @@ final readonly class ReleaseCheck
      */
     private static function disagreements(JobFile $file): array
     {
+        // Who signs, signs what is judged now.
+        $file->work()->lookAnew(false);
+
         return array_values(array_unique(array_map(OrderWords::stop(...), $file->work()->stops())));
     }
 

@@ -22,14 +22,14 @@ final class PrintController
         abort_if($at === null, 404);
         $file = $files->open($job);
         $file->record->openAll();
-        $view = WorkView::of($file, null, null, []);
+        $view = WorkView::of($file, null, null);
 
         return view('work.machine-sheet', [
             'file' => $file,
             'view' => $view,
             'machine' => Line::ofCode('work.machine', $at),
             'groups' => array_filter(
-                array_map(static fn (WorkGroup $group): WorkGroup => $group->at(Line::ofCode('work.machine', $at)), $view->groups),
+                array_map(static fn (WorkGroup $group): WorkGroup => $group->at(Line::ofCode('work.machine', $at)), $view->groups()),
                 static fn (WorkGroup $group): bool => $group->rows !== [],
             ),
             'cautions' => self::cautions($file, $at),
@@ -54,6 +54,6 @@ final class PrintController
     {
         $file = $files->open($job);
 
-        return view('work.labels', ['file' => $file, 'settings' => WorkView::of($file, null, null, [])->cutList]);
+        return view('work.labels', ['file' => $file, 'settings' => WorkView::of($file, null, null)->cutList()]);
     }
 }

@@ -6,7 +6,7 @@ namespace App\Stages\Work;
 
 use App\Record\JobFile;
 use App\Stages\EarlyPage;
-use App\Stages\Work\Logs\Card;
+use App\Storage\EntryKind;
 use App\Storage\SheetName;
 use App\Storage\Stage;
 use Illuminate\Http\Request;
@@ -23,9 +23,15 @@ final readonly class WorkPage implements EarlyPage
         return Stage::Work;
     }
 
-    public function parts(): array
+    public function parts(Request $request, ?EntryKind $since = null): array
     {
-        return ['head', 'order', 'entry', 'margin', 'bench'];
+        return match (true) {
+            $request->boolean('card') => ['bench', 'margin'],
+            // What a clock says stands in the margin alone; the entry line tells which operation that is about.
+            $since === EntryKind::WorkTime => ['entry', 'margin'],
+            $since !== null && in_array($since, EntryKind::ofWork(), true) => ['order', 'entry', 'margin'],
+            default => ['head', 'order', 'entry', 'margin'],
+        };
     }
 
     public function view(Request $request, JobFile $file): WorkView
@@ -35,9 +41,8 @@ final readonly class WorkPage implements EarlyPage
         [$at, $after] = [self::operation($request, 'at'), self::operation($request, 'operation')];
         // A card stays at its own operation, whichever comes next: what is keyed into it goes there.
         $card = $request->boolean('card') ? $at ?? $after : null;
-        $view = WorkView::of($file, $card ?? $at, $after, $this->today->differences($file));
 
-        return $card === null ? $view : $view->with(Card::of($file, $card));
+        return WorkView::of($file, $card ?? $at, $after, $card, fn (): array => $this->today->differences($file));
     }
 
     private static function operation(Request $request, string $name): ?string

@@ -12,6 +12,7 @@ use App\Stages\Work\Logs\Card;
 use App\Words\Line;
 use App\Words\OperationWords;
 use App\Words\OrderWords;
+use Closure;
 use NorthLedger\Core\Work\Caution;
 use NorthLedger\Core\Work\CutterSetting;
 use NorthLedger\Core\Work\Logs\SleeveCard;
@@ -21,43 +22,63 @@ use NorthLedger\Core\Work\OperationKind;
 use NorthLedger\Core\Work\WorkMinutes;
 use NorthLedger\Core\Work\WorkOrder;
 
-/** The work order, ready to show and to print. */
-final readonly class WorkView
+/** The work order, ready to show and to print. What only one part of the page shows is made when that part asks for it. */
+final class WorkView
 {
+    /** @var ?list<WorkGroup> */
+    private ?array $groups = null;
+
+    /** @var ?list<array{letter: string, size: string, what: string}> */
+    private ?array $cutList = null;
+
     /**
-     * @param  list<WorkGroup>  $groups
      * @param  ?CurrentOperation  $current  Null where nothing is left to do
-     * @param  list<array{letter: string, size: string, what: string}>  $cutList
-     * @param  string  $oneSetup  What can be done in the set-up of the current operation, with its minutes
-     * @param  list<string>  $cautions  Each once, for the print
-     * @param  list<string>  $stops  What was found since, and what the customer has not answered
-     * @param  list<string>  $differences  Of the order as it would be made today
-     * @param  array<string, string>  $machines  That the order goes to, by code
-     * @param  list<string>  $ringGaps  As the sheet says them for the use of this engine
+     * @param  ?Card  $card  Of the machine that the page stands at
+     * @param  Closure(): list<string>  $differences  Of the order as it would be made today
      */
     private function __construct(
-        public Stamp $stamp,
-        public array $groups,
-        public ?CurrentOperation $current,
-        public array $cutList,
-        public string $oneSetup,
-        public array $cautions,
-        public array $stops,
-        public array $differences,
-        public string $revision,
-        public string $agreed,
-        public array $ringGaps,
-        public bool $isReplaced,
-        public bool $isByCylinder,
-        public array $machines = [],
-        public ?Card $card = null,
+        private readonly JobFile $file,
+        private readonly ?WorkOrder $order,
+        public readonly ?CurrentOperation $current,
+        public readonly ?Card $card,
+        private readonly Closure $differences,
     ) {
     }
 
-    /** The same with the card of a machine beside it. */
-    public function with(?Card $card): self
+    /**
+     * @param  ?string  $at  Key of the operation that was asked for
+     * @param  ?string  $after  Key of the one that was just closed: the next of its kind comes first
+     * @param  ?string  $card  Key of the operation whose card is shown
+     * @param  ?Closure(): list<string>  $differences  Of the order as it would be made today; null where nobody asks
+     */
+    public static function of(JobFile $file, ?string $at, ?string $after, ?string $card = null, ?Closure $differences = null): self
     {
-        return new self(...['card' => $card] + get_object_vars($this));
+        $order = $file->work()->order();
+        $operation = $order === null ? null : self::operation($file, $order, $at, $after);
+
+        return new self(
+            $file,
+            $order,
+            $operation === null ? null : CurrentOperation::of($file, $order, $operation),
+            $card === null ? null : Card::of($file, $card),
+            $differences ?? static fn (): array => [],
+        );
+    }
+
+    public function hasOrder(): bool
+    {
+        return $this->order !== null;
+    }
+
+    /** True where something was agreed, and nothing of it is worked. */
+    public function isReplaced(): bool
+    {
+        return ! $this->hasOrder() && $this->file->work()->choice() !== null;
+    }
+
+    public function isByCylinder(): bool
+    {
+        return array_filter($this->order->operations ?? [], static fn (Operation $one): bool => $one->cylinder !== null) !== [];
     }
 
     /** True where the hand stands at a field that takes numbers: a letter that is typed there is a key. */
@@ -71,82 +92,128 @@ final readonly class WorkView
         return $this->current?->cylinder !== null;
     }
 
-    /**
-     * @param  ?string  $at  Key of the operation that was asked for
-     * @param  ?string  $after  Key of the one that was just closed: the next of its kind comes first
-     * @param  list<string>  $differences
-     */
-    public static function of(JobFile $file, ?string $at, ?string $after, array $differences): self
+    public function stamp(): Stamp
     {
-        $order = $file->work()->order();
-        $stops = array_values(array_unique(array_map(OrderWords::stop(...), $file->work()->stops())));
-        if ($order === null) {
-            return self::withoutOrder($file, $stops);
-        }
-        $operation = self::operation($file, $order, $at, $after);
-        $current = $operation === null ? null : CurrentOperation::of($file, $order, $operation);
-        $groups = WorkSheet::groups($file, $order, $current?->key);
+        return match (true) {
+            $this->isReplaced() => new Stamp($this->nothingWorked(), Line::of('work.replaced'), 'chosen'),
+            $this->order === null => new Stamp(Line::of('work.no_order'), Line::of('work.choose_first'), 'missing'),
+            $this->current === null => new Stamp(Line::of('work.all_done'), $this->counted(), 'good'),
+            default => new Stamp($this->current->name, $this->current->where, $this->current->stops === [] ? 'chosen' : 'out'),
+        };
+    }
 
-        return new self(
-            self::stamp($current, $groups),
-            $groups,
-            $current,
-            self::cutList($file, $order),
-            $operation === null ? '' : self::oneSetup($file, $order, $operation),
-            self::cautions($order),
-            $stops,
-            $differences,
-            self::revision($file),
-            self::agreed($file),
-            RingGaps::lines($file),
-            false,
-            array_filter($order->operations, static fn (Operation $one): bool => $one->cylinder !== null) !== [],
-            self::machines($order),
+    /** @return list<WorkGroup> */
+    public function groups(): array
+    {
+        return $this->groups ??= $this->order === null ? [] : WorkSheet::groups($this->file, $this->order, $this->current?->key);
+    }
+
+    /** @return list<string> What was found since, and what the customer has not answered */
+    public function stops(): array
+    {
+        return array_values(array_unique(array_map(OrderWords::stop(...), $this->file->work()->stops())));
+    }
+
+    /** @return list<string> Of the order as it would be made today */
+    public function differences(): array
+    {
+        return ($this->differences)();
+    }
+
+    /** @return list<array{letter: string, size: string, what: string}> */
+    public function cutList(): array
+    {
+        return $this->cutList ??= $this->order === null ? [] : $this->settings($this->order);
+    }
+
+    /** @return list<string> As the sheet says them for the use of this engine */
+    public function ringGaps(): array
+    {
+        return $this->order === null ? [] : RingGaps::lines($this->file);
+    }
+
+    /** @return array<string, string> The machines that the order goes to, by code */
+    public function machines(): array
+    {
+        $machines = [];
+        foreach ($this->order->operations ?? [] as $operation) {
+            $machine = $operation->kind->machine();
+            $machines[$machine->value] ??= Line::ofCode('work.machine', $machine);
+        }
+
+        return $machines;
+    }
+
+    /** @return list<string> Each once, for the print */
+    public function cautions(): array
+    {
+        $cautions = array_map(static fn (Operation $one): array => $one->cautions(), array_values($this->order->operations ?? []));
+
+        return array_values(
+            array_unique(array_map(static fn (Caution $one): string => OperationWords::caution($one), array_merge([], ...$cautions))),
         );
     }
 
-    /** @param  list<string>  $stops */
-    private static function withoutOrder(JobFile $file, array $stops): self
+    /** “Order 2, made 27 Nov 14:05 by Inspector” */
+    public function revision(): string
     {
-        $chosen = $file->work()->chosen();
-        $isChosen = $file->work()->choice() !== null;
+        $stored = $this->file->work()->storedOrder();
 
-        return new self(
-            $isChosen
-                ? new Stamp(
-                    $chosen === null ? Line::of('work.nothing') : $file->words()->option($chosen),
-                    Line::of('work.replaced'),
-                    'chosen',
-                )
-                : new Stamp(Line::of('work.no_order'), Line::of('work.choose_first'), 'missing'),
-            [],
-            null,
-            [],
-            '',
-            [],
-            $stops,
-            [],
-            '',
-            '',
-            [],
-            $isChosen,
-            false,
+        return $stored === null
+            ? ''
+            : Line::of('work.revision', [
+                'number' => $stored->number,
+                'at' => $stored->created_at->format('j M H:i'),
+                'name' => $stored->user->name,
+            ]);
+    }
+
+    public function agreed(): string
+    {
+        $chosen = $this->order === null ? null : $this->file->work()->chosen();
+
+        return $chosen === null
+            ? ''
+            : implode(' · ', array_filter([$this->file->words()->option($chosen), $this->file->words()->sleeves($chosen)]));
+    }
+
+    /** What can be done in the set-up of the current operation: “bore 5, 6, 7, 8, chamfer: 2 h 40 on the boring mill” */
+    public function oneSetup(): string
+    {
+        $current = $this->current === null ? null : $this->order?->operation($this->current->key);
+        if ($this->order === null || $current === null || $current->kind->fixture() === null) {
+            return '';
+        }
+        $closed = $this->file->work()->closedOperations();
+        $together = array_filter(
+            $this->order->operations,
+            static fn (Operation $one): bool => $one->kind->machine() === $current->kind->machine() &&
+                $one->kind->part() === $current->kind->part() &&
+                $one->kind->fixture() === $current->kind->fixture() &&
+                ! in_array($one->key(), $closed, true),
         );
+
+        return count($together) < 2
+            ? ''
+            : self::places($together).
+                self::time(WorkMinutes::of(array_values($together), $this->file->policy->prices, $this->file->sheet->family));
     }
 
     private static function operation(JobFile $file, WorkOrder $order, ?string $at, ?string $after): ?Operation
     {
-        $asked = $at !== null && $order->has($at) ? $order->operation($at) : null;
+        if ($at !== null && $order->has($at)) {
+            return $order->operation($at);
+        }
         $open = array_filter($order->operations, $file->work()->canBeDone(...));
-        $atMachines = array_filter($open, static fn (Operation $one): bool => $one->kind->machine() !== Machine::Desk);
         $last = $after !== null && $order->has($after) ? $order->operation($after) : null;
         foreach ($last === null ? [] : $open as $one) {
-            if ($asked === null && $one->kind === $last->kind) {
+            if ($one->kind === $last->kind) {
                 return $one;
             }
         }
+        $atMachines = array_filter($open, static fn (Operation $one): bool => $one->kind->machine() !== Machine::Desk);
 
-        return $asked ?? (reset($atMachines) ?: (reset($open) ?: self::firstOpen($file, $order)));
+        return reset($atMachines) ?: (reset($open) ?: self::firstOpen($file, $order));
     }
 
     /** Nothing can be done: the first that is open says what it waits for. */
@@ -157,25 +224,30 @@ final readonly class WorkView
         return reset($open) ?: null;
     }
 
-    /** @param  list<WorkGroup>  $groups */
-    private static function stamp(?CurrentOperation $current, array $groups): Stamp
+    private function nothingWorked(): string
     {
-        $count = array_sum(array_map(static fn (WorkGroup $group): int => $group->count(), $groups));
-        $closed = array_sum(array_map(static fn (WorkGroup $group): int => $group->closed(), $groups));
+        $chosen = $this->file->work()->chosen();
 
-        return $current === null
-            ? new Stamp(Line::of('work.all_done'), Line::of('work.of', ['closed' => $closed, 'count' => $count]), 'good')
-            : new Stamp($current->name, $current->where, $current->stops === [] ? 'chosen' : 'out');
+        return $chosen === null ? Line::of('work.nothing') : $this->file->words()->option($chosen);
+    }
+
+    /** “12 of 12 closed” */
+    private function counted(): string
+    {
+        $count = array_sum(array_map(static fn (WorkGroup $group): int => $group->count(), $this->groups()));
+        $closed = array_sum(array_map(static fn (WorkGroup $group): int => $group->closed(), $this->groups()));
+
+        return Line::of('work.of', ['closed' => $closed, 'count' => $count]);
     }
 
     /** @return list<array{letter: string, size: string, what: string}> */
-    private static function cutList(JobFile $file, WorkOrder $order): array
+    private function settings(WorkOrder $order): array
     {
         $lines = [];
-        foreach (CutterSetting::all($order, self::sleeves($file, $order)) as $index => $setting) {
+        foreach (CutterSetting::all($order, $this->sleeves($order)) as $index => $setting) {
             $lines[] = [
                 'letter' => chr(ord('A') + ($index % 26)),
-                'size' => $file->display->finerSize($setting->size),
+                'size' => $this->file->display->finerSize($setting->size),
                 'what' =>
                     Line::ofCode('work.cutter', $setting->cut, ['operation' => lcfirst(OperationWords::kind($setting->kind))]).
                     ' '.
@@ -187,11 +259,12 @@ final readonly class WorkView
     }
 
     /** @return array<string, SleeveCard> Of the sleeves that were measured, by operation */
-    private static function sleeves(JobFile $file, WorkOrder $order): array
+    private function sleeves(WorkOrder $order): array
     {
+        $logs = WorkLogs::of($this->file->record->observations());
         $cards = [];
         foreach ($order->ofKind(OperationKind::Sleeve) as $operation) {
-            $card = WorkLogs::of($file->record->observations())->sleeve($operation->key(), $file->sheet, $file->policy);
+            $card = $logs->sleeve($operation->key(), $this->file->sheet, $this->file->policy);
             if ($card !== null) {
                 $cards[$operation->key()] = $card;
             }
@@ -200,74 +273,25 @@ final readonly class WorkView
         return $cards;
     }
 
-    /** “bore 5, 6, 7, 8, chamfer: 2 h 40 on the boring mill” */
-    private static function oneSetup(JobFile $file, WorkOrder $order, Operation $current): string
+    /** @param  array<string, Operation>  $operations */
+    private static function places(array $operations): string
     {
-        $closed = $file->work()->closedOperations();
-        $together = array_filter(
-            $order->operations,
-            static fn (Operation $one): bool => $one->kind->machine() === $current->kind->machine() &&
-                $one->kind->part() === $current->kind->part() &&
-                $one->kind->fixture() === $current->kind->fixture() &&
-                ! in_array($one->key(), $closed, true),
-        );
-        $minutes = WorkMinutes::of(array_values($together), $file->policy->prices, $file->sheet->family);
-        if ($current->kind->fixture() === null || count($together) < 2) {
-            return '';
-        }
-        $byKind = [];
-        foreach ($together as $one) {
-            $byKind[lcfirst(OperationWords::title($one))][] = $one->place;
+        $byTitle = [];
+        foreach ($operations as $one) {
+            $byTitle[lcfirst(OperationWords::title($one))][] = $one->place;
         }
         $words = [];
-        foreach ($byKind as $title => $places) {
+        foreach ($byTitle as $title => $places) {
             $words[] = trim($title.' '.implode(', ', $places));
         }
 
-        return implode(Line::of('work.then'), $words).
-            ($minutes === 0
-                ? '.'
-                : ': '.Line::of('work.minutes', ['hours' => intdiv($minutes, 60), 'minutes' => sprintf('%02d', $minutes % 60)]));
+        return implode(Line::of('work.then'), $words);
     }
 
-    /** @return array<string, string> */
-    private static function machines(WorkOrder $order): array
+    private static function time(int $minutes): string
     {
-        $machines = [];
-        foreach ($order->operations as $operation) {
-            $machine = $operation->kind->machine();
-            $machines[$machine->value] ??= Line::ofCode('work.machine', $machine);
-        }
-
-        return $machines;
-    }
-
-    /** @return list<string> */
-    private static function cautions(WorkOrder $order): array
-    {
-        $cautions = array_merge([], ...array_values(array_map(static fn (Operation $one): array => $one->cautions(), $order->operations)));
-
-        return array_values(array_unique(array_map(static fn (Caution $one): string => OperationWords::caution($one), $cautions)));
-    }
-
-    /** “Order 2, made 27 Nov 14:05 by Inspector” */
-    private static function revision(JobFile $file): string
-    {
-        $stored = $file->work()->storedOrder();
-
-        return $stored === null
-            ? ''
-            : Line::of('work.revision', [
-                'number' => $stored->number,
-                'at' => $stored->created_at->format('j M H:i'),
-                'name' => $stored->user->name,
-            ]);
-    }
-
-    private static function agreed(JobFile $file): string
-    {
-        $chosen = $file->work()->chosen();
-
-        return $chosen === null ? '' : implode(' · ', array_filter([$file->words()->option($chosen), $file->words()->sleeves($chosen)]));
+        return $minutes === 0
+            ? '.'
+            : ': '.Line::of('work.minutes', ['hours' => intdiv($minutes, 60), 'minutes' => sprintf('%02d', $minutes % 60)]);
     }
 }

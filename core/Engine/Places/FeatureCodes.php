@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace NorthLedger\Core\Engine\Places;
 
+use NorthLedger\Core\Engine\Installed;
 use NorthLedger\Core\Gauging\GaugingException;
 use NorthLedger\Core\Gauging\Measurand;
 
@@ -30,7 +31,7 @@ final class FeatureCodes
         /** @var array<string, Feature> $all A function of the code that is installed, and of nothing else */
         static $all = [];
         if ($all === []) {
-            foreach (self::enums() as $enum) {
+            foreach (Installed::classes('Features/*/*Feature.php', Feature::class) as $enum) {
                 foreach ($enum::cases() as $feature) {
                     $all[$feature->code()] = $feature;
                 }
@@ -65,19 +66,5 @@ final class FeatureCodes
     private static function where(callable $is): array
     {
         return array_keys(array_filter(self::all(), $is));
-    }
-
-    /** @return list<class-string<Feature>> */
-    private static function enums(): array
-    {
-        $enums = [];
-        foreach (glob(dirname(__DIR__, 2).'/Features/*/*Feature.php') ?: [] as $file) {
-            $enum = 'NorthLedger\\Core\\Features\\'.basename(dirname($file)).'\\'.basename($file, '.php');
-            if (is_subclass_of($enum, Feature::class)) {
-                $enums[] = $enum;
-            }
-        }
-
-        return $enums;
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace NorthLedger\Core\Verification\Proofs;
 
 use NorthLedger\Core\Assessment\InspectionPlan;
+use NorthLedger\Core\Engine\Installed;
 use NorthLedger\Core\Engine\Places\Place;
 use NorthLedger\Core\Engine\Policy\ShopPolicy;
 use NorthLedger\Core\Engine\Specification\SpecificationSheet;
@@ -47,11 +48,8 @@ final readonly class Proofs
     {
         /** @var list<Proving> $all A function of the code that is installed, and of nothing else */
         static $all = [];
-        foreach ($all === [] ? glob(__DIR__.'/Proved*.php') ?: [] : [] as $file) {
-            $class = __NAMESPACE__.'\\'.basename($file, '.php');
-            if (is_subclass_of($class, Proving::class)) {
-                $all[] = new $class();
-            }
+        foreach ($all === [] ? Installed::classes('Verification/Proofs/Proved*.php', Proving::class) : [] as $class) {
+            $all[] = new $class();
         }
 
         return $all;

@@ -22,7 +22,7 @@ export async function startLive(root) {
     let head = Number(root.dataset.head);
 
     const mailbox = await openMailbox(root.dataset.outbox, { answer: settled, asked }, (url, body) =>
-        post(url, { ...body, age_ms: Math.max(0, Date.now() - (body.kept_at ?? Date.now())) }),
+        post(url, { ...body, head_shown: head, age_ms: Math.max(0, Date.now() - (body.kept_at ?? Date.now())) }),
     );
     const { store, nudge } = mailbox;
 
@@ -31,7 +31,7 @@ export async function startLive(root) {
         if (answer.head < head || (answer.head === head && forget === null && !isAsked)) {
             return;
         }
-        head = answer.head;
+        head = showsAll(fragmentsOf(document), answer) ? answer.head : head;
         const isElsewhere = standsElsewhere(root, answer.fragments.entry);
         for (const [name, html] of Object.entries(answer.fragments)) {
             if (isElsewhere && ABOUT_ONE.includes(name)) {
@@ -175,6 +175,15 @@ export async function startLive(root) {
 /** False where the form asks about another operation than the one that was sent. */
 function stillAsks(form, entry) {
     return (form?.elements.operation?.value ?? entry.body.operation) === entry.body.operation;
+}
+
+function fragmentsOf(page) {
+    return [...page.querySelectorAll('[data-fragment]')].map((place) => place.dataset.fragment);
+}
+
+/** False where the page has places that an answer, made for another page of the job, says nothing of: they are asked for again. */
+export function showsAll(names, answer) {
+    return answer.rest_is_shown === true || names.every((name) => name in answer.fragments);
 }
 
 /** True where somebody has gone on since to another operation than the one that an answer is about. */

@@ -16,7 +16,7 @@
 <h1>{{ $file->job->tag() }} · {{ $machine }}</h1>
 <p>
     {{ $file->sheet->name }} · {{ $file->job->serial }} · {{ $file->job->customer->name }} · due {{ $file->job->due_on->format('j M Y') }} ·
-    <b>{{ $view->agreed }}</b>
+    <b>{{ $view->agreed() }}</b>
 </p>
 @foreach($groups as $group)
 @foreach($group->rows as $row)

@@ -1,4 +1,4 @@
-<x-stamp :stamp="$view->stamp" />
+<x-stamp :stamp="$view->stamp()" />
 @if($view->current !== null)
 @foreach($view->current->stops as $stop)<p class="line out"><i aria-hidden="true">▲</i> {{ $stop }}</p>@endforeach
 @if($view->current->waits !== [])
@@ -24,24 +24,24 @@
 @endif
 <h2>Closed by</h2><p>{{ ucfirst($view->current->check) }}.</p>
 @endif
-@if($view->cutList !== [])
+@if($view->cutList() !== [])
 <h2>Cut list</h2>
 <table class="cut-list">
     <tbody>
-        @foreach($view->cutList as $setting)
+        @foreach($view->cutList() as $setting)
             <tr><th scope="row">{{ $setting['letter'] }}</th><td class="num">{{ $setting['size'] }}</td><td>{{ $setting['what'] }}</td></tr>
         @endforeach
     </tbody>
 </table>
 @endif
-@if($view->oneSetup !== '')
-<h2>One set-up for</h2><p>{{ ucfirst($view->oneSetup) }}</p>
+@if($view->oneSetup() !== '')
+<h2>One set-up for</h2><p>{{ ucfirst($view->oneSetup()) }}</p>
 @endif
 @if($view->current !== null && $view->current->cautions !== [])
 <h2>Take care</h2><ul>@foreach($view->current->cautions as $caution)<li class="line close">{{ $caution }}</li>@endforeach</ul>
 @endif
-@if($view->groups !== [])
-@if($mayWrite && $view->isByCylinder)
+@if($view->hasOrder())
+@if($mayWrite && $view->isByCylinder())
 @php($hasKeys = $view->takesKeys() && $view->isAtOneCylinder())
 <h2>Something found</h2>
 <form method="post" action="/jobs/{{ $file->job->tag() }}/work/flaws" class="flaw" id="flaw" data-keep data-words="Something found">
@@ -78,7 +78,7 @@
 </form>
 <p class="soft">It goes on the crack map, and work on that cylinder stops until it is settled. <span class="rule-id">HONE-5</span></p>
 @endif
-@if(! $view->isByCylinder)<p><a href="/jobs/{{ $file->job->tag() }}/cracks">Something found: go to the crack map</a></p>@endif
+@if(! $view->isByCylinder())<p><a href="/jobs/{{ $file->job->tag() }}/cracks">Something found: go to the crack map</a></p>@endif
 <p class="soft">
     Local codes on chemicals, waste and lifting come first. Work on aircraft, passenger vessels and lifts needs licensed practice; this
     order does not certify it.
@@ -89,9 +89,9 @@
 </p>
 <p class="prints">
     Print for
-    @foreach($view->machines as $code => $name)<a
+    @foreach($view->machines() as $code => $name)<a
             href="/jobs/{{ $file->job->tag() }}/work/print/{{ $code }}">{{ $name }}</a>@if(! $loop->last), @endif
-    @endforeach @if($view->cutList !== [])· <a href="/jobs/{{ $file->job->tag() }}/work/print/labels">labels for the cutters</a>@endif
+    @endforeach @if($view->cutList() !== [])· <a href="/jobs/{{ $file->job->tag() }}/work/print/labels">labels for the cutters</a>@endif
 </p>
 <p><a href="/jobs/{{ $file->job->tag() }}/verify">To the finished sheet</a></p>
 @endif

@@ -1,4 +1,4 @@
-@foreach($view->groups as $group)
+@foreach($view->groups() as $group)
 <section class="work-part">
 <h2>{{ $group->title }} <small>{{ $group->closed() }} of {{ $group->count() }} closed</small></h2>
 @foreach($group->rows as $row)

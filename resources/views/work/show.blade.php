@@ -7,22 +7,23 @@
 @endsection
 @section('sheet')
 <p class="print-only">
-    <b>{{ $view->agreed }}</b> · {{ $file->job->customer->name }} · due {{ $file->job->due_on->format('j F Y') }} · {{ $view->revision }}
+    <b>{{ $view->agreed() }}</b> · {{ $file->job->customer->name }} · due {{ $file->job->due_on->format('j F Y') }}
+    · {{ $view->revision() }}
 </p>
 <div data-fragment="head">@include('work.head')</div>
 <div data-fragment="order">@include('work.order')</div>
 <div data-fragment="entry" class="work-entry no-print">@include('work.entry')</div>
-@if($view->groups !== [])
-@if($view->cutList !== [])
+@if($view->hasOrder())
+@if($view->cutList() !== [])
     <p class="print-only">
         <b>Cut list.</b>
-        @foreach($view->cutList as $setting){{ $setting['letter'] }} <b class="num">{{ $setting['size'] }}</b>
+        @foreach($view->cutList() as $setting){{ $setting['letter'] }} <b class="num">{{ $setting['size'] }}</b>
             {{ $setting['what'] }}@if(! $loop->last); @endif
         @endforeach
     </p>
 @endif
 <p class="print-only">Worked by ______________________ &emsp; Verified by ______________________</p>
-<div class="print-only"><b>Cautions.</b> {{ implode(' ', $view->cautions) }} Local codes on chemicals, waste and lifting come first.</div>
+<div class="print-only"><b>Cautions.</b> {{ implode(' ', $view->cautions()) }} Local codes on chemicals, waste and lifting come first.</div>
 @endif
 @endsection
 @section('margin')
