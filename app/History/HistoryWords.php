@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\History;
 
 use App\Record\JobFile;
+use App\Storage\ChangeReason;
 use App\Storage\EntryKind;
 use App\Storage\SheetName;
 use App\Words\Line;
@@ -51,6 +52,7 @@ final readonly class HistoryWords
         foreach (self::CODES as $key => $group) {
             $payload[$key] = self::code($payload[$key] ?? null, $group);
         }
+        $payload['reason'] = self::reason($payload['reason'] ?? null);
         $payload['operation'] = $this->operation($payload['operation'] ?? null);
         $payload['subject'] = $this->subject($kind, (string) ($payload['subject'] ?? ''));
         $payload['option_key'] = $this->way((string) ($payload['option_key'] ?? ''));
@@ -87,6 +89,14 @@ final readonly class HistoryWords
     private static function code(mixed $code, string $group): mixed
     {
         return is_string($code) && $code !== '' ? Line::ifThereIs("{$group}.{$code}") ?? str_replace('_', ' ', $code) : $code;
+    }
+
+    /** Somebody's own words stand as they are. */
+    private static function reason(mixed $kept): mixed
+    {
+        $reason = is_string($kept) ? ChangeReason::read($kept) : null;
+
+        return $reason === null ? $kept : Line::ofCode('sheet.reason', $reason);
     }
 
     private function place(mixed $key): string

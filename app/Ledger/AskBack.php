@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Ledger;
 
+use App\Storage\ChangeReason;
 use App\Words\Line;
 use App\Words\Messages;
 use NorthLedger\Core\Finding\Message;
@@ -11,17 +12,7 @@ use NorthLedger\Core\Finding\Message;
 /** An entry that is asked back before it is saved (QTY-4, GAUGE-7); what was typed stays with the person. */
 final class AskBack extends \RuntimeException
 {
-    public const THEIRS_COUNTS = 'theirs counts';
-
-    public const MINE_COUNTS = 'mine counts';
-
-    public const BOTH_COUNT = 'both: take their mean';
-
-    private const CLASH = [self::THEIRS_COUNTS, self::MINE_COUNTS, self::BOTH_COUNT];
-
-    public const REASONS = ['misread', 'wrong place', 'gauge not seated', 'dirt or burr', 'gauge zero was off', 'a new part'];
-
-    /** @param  list<string>  $choices  To be picked by digit; empty where yes or a new value answers it */
+    /** @param  list<array{value: string, words: string}>  $choices  To be picked by digit; empty where yes or a new value answers it */
     private function __construct(public readonly string $kind, string $message, public readonly array $choices = [])
     {
         parent::__construct($message);
@@ -47,19 +38,27 @@ final class AskBack extends \RuntimeException
             : new self(
                 'slip',
                 Line::of('sheet.ask.slipped', ['others' => $others, 'meant' => $meant, 'typed' => $typed]),
-                [$meant, $typed],
+                array_map(static fn (string $value): array => ['value' => $value, 'words' => $value], [$meant, $typed]),
             );
     }
 
     /** Somebody else read the same place while this reading was on its way: both are kept, one has to count. */
     public static function clash(string $place, string $who, string $standing): self
     {
-        return new self('clash', Line::of('sheet.ask.clash', ['who' => $who, 'place' => $place, 'standing' => $standing]), self::CLASH);
+        return new self(
+            'clash',
+            Line::of('sheet.ask.clash', ['who' => $who, 'place' => $place, 'standing' => $standing]),
+            self::told(ChangeReason::ofClashes()),
+        );
     }
 
     public static function reason(string $place, string $standing): self
     {
-        return new self('reason', Line::of('sheet.ask.reason', ['place' => $place, 'standing' => $standing]), self::REASONS);
+        return new self(
+            'reason',
+            Line::of('sheet.ask.reason', ['place' => $place, 'standing' => $standing]),
+            self::told(ChangeReason::ofCorrections()),
+        );
     }
 
     public static function drifted(): self
@@ -70,5 +69,17 @@ final class AskBack extends \RuntimeException
     public static function setup(): self
     {
         return new self('setup', Line::of('sheet.told.which_gauge_what_zero'));
+    }
+
+    /**
+     * @param  list<ChangeReason>  $reasons
+     * @return list<array{value: string, words: string}>
+     */
+    private static function told(array $reasons): array
+    {
+        return array_map(
+            static fn (ChangeReason $reason): array => ['value' => $reason->value, 'words' => Line::ofCode('sheet.reason', $reason)],
+            $reasons,
+        );
     }
 }

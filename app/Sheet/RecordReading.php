@@ -9,6 +9,7 @@ use App\Ledger\AskBack;
 use App\Ledger\Ledger;
 use App\Ledger\Written;
 use App\Record\JobFile;
+use App\Storage\ChangeReason;
 use App\Storage\EntryKind;
 use App\Storage\Job;
 use App\Storage\KeyedReading;
@@ -29,14 +30,6 @@ use NorthLedger\Core\Verification\RequiredConditions;
 /** Records one reading or look at one place. */
 final readonly class RecordReading
 {
-    private const CLEANED = 'cleaned and looked at again';
-
-    private const DRIFTED = 'retaken: the gauge had drifted';
-
-    private const WORKED_AGAIN = 'read again after it was worked again';
-
-    private const COUNTS_NOW = 'read again under the conditions that count';
-
     public function __construct(private Ledger $ledger, private GaugeFeed $feed, private BoreReading $bores, private PartReading $parts)
     {
     }
@@ -58,10 +51,12 @@ final readonly class RecordReading
                     (string) $standing?->typed(),
                 );
             }
+            $said = ChangeReason::read($entry->reason);
             $isRepeat =
-                ($entry->isRepeat || $entry->reason === AskBack::BOTH_COUNT) &&
+                ($entry->isRepeat || $said === ChangeReason::BothCount) &&
                 $this->countsFromOneZero($file, $entry, $standing, $row['setup_id'] ?? null);
-            $reason = $entry->reason ?? $this->plainReason($file, $entry, $standing, $row['setup_id'] ?? null);
+            $known = $said ?? ($entry->reason === null ? $this->plainReason($file, $entry, $standing, $row['setup_id'] ?? null) : null);
+            $reason = $known->value ?? $entry->reason;
             if ($standing !== null && ! $isRepeat && $reason === null) {
                 throw AskBack::reason(PlaceName::of($entry->place), $standing->typed());
             }
@@ -84,7 +79,7 @@ final readonly class RecordReading
                 ],
             );
 
-            if ($entry->reason === AskBack::THEIRS_COUNTS) {
+            if ($said === ChangeReason::TheirsCounts) {
                 $this->takeBackAtOnce($reading);
             }
 
@@ -126,7 +121,7 @@ final readonly class RecordReading
             'typed' => '',
             'series' => $reading->series,
             'withdraws_id' => $reading->id,
-            'reason' => AskBack::THEIRS_COUNTS,
+            'reason' => ChangeReason::TheirsCounts->value,
             'user_id' => $reading->user_id,
             'created_at' => now(),
         ]);
@@ -142,17 +137,17 @@ final readonly class RecordReading
     }
 
     /** Why what stands changes, where nobody has to be asked. */
-    private function plainReason(JobFile $file, ReadingEntry $entry, ?KeyedReading $standing, ?int $setupId): ?string
+    private function plainReason(JobFile $file, ReadingEntry $entry, ?KeyedReading $standing, ?int $setupId): ?ChangeReason
     {
         return match (true) {
             $standing === null => null,
-            $standing->look === RidgeLook::Deposits->value => self::CLEANED,
-            $entry->place->feature === BoreFeature::RingGap => self::WORKED_AGAIN,
-            $file->record->entries($entry->sheet)->isSuspect($entry->place) => self::DRIFTED,
+            $standing->look === RidgeLook::Deposits->value => ChangeReason::Cleaned,
+            $entry->place->feature === BoreFeature::RingGap => ChangeReason::WorkedAgain,
+            $file->record->entries($entry->sheet)->isSuspect($entry->place) => ChangeReason::Drifted,
             $entry->sheet->occasion === Occasion::Final &&
                 $standing->id <= $file->work()->verification()->lastOutdated($entry->sheet, $entry->place)
-                => self::WORKED_AGAIN,
-            $this->countsOnlyNow($file, $entry, $standing, $setupId) => self::COUNTS_NOW,
+                => ChangeReason::WorkedAgain,
+            $this->countsOnlyNow($file, $entry, $standing, $setupId) => ChangeReason::CountsNow,
             default => null,
         };
     }

@@ -10,6 +10,7 @@ use App\Ledger\Ledger;
 use App\Ledger\Written;
 use App\Pages\GaugeFitness;
 use App\Record\JobFile;
+use App\Storage\ChangeReason;
 use App\Storage\EntryKind;
 use App\Storage\Job;
 use App\Storage\Master;
@@ -32,8 +33,6 @@ use NorthLedger\Core\Quantity\ShopNotation;
 /** States the gauge, its zero and the conditions for the readings that follow (GAUGE-2, GAUGE-4). */
 final readonly class StateSetup
 {
-    private const ZEROED = 'the gauge was zeroed here';
-
     public function __construct(private Ledger $ledger)
     {
     }
@@ -149,7 +148,7 @@ final readonly class StateSetup
             'setup_id' => $setup->id,
             'series' => $ulid,
             'supersedes_id' => $standing?->id,
-            'reason' => $standing === null ? null : self::ZEROED,
+            'reason' => $standing === null ? null : ChangeReason::ZeroedHere->value,
             'user_id' => $by->id,
             'created_at' => now(),
         ]);

@@ -8,6 +8,7 @@ use App\Ledger\AskBack;
 use App\Ledger\Ledger;
 use App\Ledger\Written;
 use App\Record\JobFile;
+use App\Storage\ChangeReason;
 use App\Storage\EntryKind;
 use App\Storage\Job;
 use App\Storage\KeyedReading;
@@ -44,7 +45,7 @@ final readonly class TakeBack
                 'typed' => '',
                 'series' => $last->series,
                 'withdraws_id' => $last->id,
-                'reason' => 'undo',
+                'reason' => ChangeReason::Undone->value,
                 'user_id' => $by->id,
                 'created_at' => now(),
             ]);

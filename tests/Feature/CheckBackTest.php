@@ -78,7 +78,7 @@ final class CheckBackTest extends TestCase
         $this->stateSetup($this->job);
         $this->key($this->job, 'bore.1.top.thrust', '2.6')->assertOk();
         $retaken = Reading::query()->latest('id')->firstOrFail();
-        $this->assertSame(['retaken: the gauge had drifted', 3], [$retaken->reason, count($this->suspects())]);
+        $this->assertSame(['drifted', 3], [$retaken->reason, count($this->suspects())]);
         $this->assertNotNull($retaken->supersedes_id, 'the old reading stays readable behind it');
     }
 

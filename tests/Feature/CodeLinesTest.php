@@ -9,6 +9,7 @@ use App\Load\PinTrouble;
 use App\Offers\OfferRoute;
 use App\Record\OfferState;
 use App\Stages\Work\CellState;
+use App\Storage\ChangeReason;
 use App\Storage\DispositionKind;
 use App\Storage\EntryKind;
 use BackedEnum;
@@ -132,6 +133,7 @@ final class CodeLinesTest extends TestCase
         yield 'price.item' => ['price.item', PriceItem::class];
         yield 'receive.arrival' => ['receive.arrival', Arrival::class];
         yield 'receive.group' => ['receive.group', PartGroup::class];
+        yield 'sheet.reason' => ['sheet.reason', ChangeReason::class];
         yield 'running.look' => ['running.look', RunningLook::class];
         yield 'running.part' => ['running.part', RunningPart::class];
         yield 'running.suspicion' => ['running.suspicion', Suspicion::class];

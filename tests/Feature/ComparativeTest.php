@@ -107,7 +107,7 @@ final class ComparativeTest extends TestCase
         $this->key($this->job, 'bore.1.top.thrust', '8.0', changes: ['repeat' => true])
             ->assertUnprocessable()
             ->assertJsonPath('question.kind', 'reason');
-        $this->key($this->job, 'bore.1.top.thrust', '8.0', changes: ['reason' => 'gauge zero was off'])->assertOk();
+        $this->key($this->job, 'bore.1.top.thrust', '8.0', changes: ['reason' => 'zero_was_off'])->assertOk();
         $this->assertEquals(
             Amount::distance(Length::ofNanometres(25_400 * 8)),
             $this->assessment()->bores[0]->finding(Criterion::Taper)->value,

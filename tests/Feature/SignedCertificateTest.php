@@ -172,7 +172,7 @@ final class SignedCertificateTest extends TestCase
             'sign' => 'Nothing was read or decided since this job was opened again. Read again what was in doubt, then sign.',
         ]);
 
-        $this->key($this->job, 'bore.1.top.thrust', '0.3', 'bores.final', ['reason' => 'gauge zero was off'])->assertOk();
+        $this->key($this->job, 'bore.1.top.thrust', '0.3', 'bores.final', ['reason' => 'zero_was_off'])->assertOk();
         $this->post($this->url('release'), ['ulid' => $this->ulid(), 'password' => 'a-password'])->assertSessionDoesntHaveErrors();
         $this->assertTrue($this->job->refresh()->is_closed);
         $new = Release::query()->latest('id')->firstOrFail();

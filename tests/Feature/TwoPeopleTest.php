@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Ledger\AskBack;
 use App\People\Role;
+use App\Storage\ChangeReason;
 use App\Storage\Reading;
 use App\Storage\SheetName;
 use App\Storage\User;
@@ -74,27 +74,49 @@ final class TwoPeopleTest extends TestCase
             ->assertUnprocessable()
             ->assertJsonPath('question.kind', 'clash')
             ->assertJsonPath('question.text', 'Inspector read cylinder 1, top, thrust as 3.1 at the same time. Which counts?')
-            ->assertJsonPath('question.choices', [AskBack::THEIRS_COUNTS, AskBack::MINE_COUNTS, AskBack::BOTH_COUNT]);
+            ->assertJsonPath('question.choices.*.value', ['theirs_counts', 'mine_counts', 'both_count'])
+            ->assertJsonPath('question.choices.2.words', 'both: take their mean');
     }
 
     public function test_the_other_one_counts(): void
     {
-        $this->clash(AskBack::THEIRS_COUNTS);
+        $this->clash(ChangeReason::TheirsCounts->value);
         $this->assertSame([3_100, 1], [$this->stands(), $this->repeats()]);
         $this->assertSame(3, Reading::query()->count(), 'both stand in the journal, and which was taken back');
     }
 
     public function test_mine_counts(): void
     {
-        $this->clash(AskBack::MINE_COUNTS);
+        $this->clash(ChangeReason::MineCounts->value);
         $this->assertSame([3_500, 1], [$this->stands(), $this->repeats()]);
-        $this->assertSame(AskBack::MINE_COUNTS, Reading::query()->latest('id')->firstOrFail()->reason);
+        $this->assertSame(ChangeReason::MineCounts->value, Reading::query()->latest('id')->firstOrFail()->reason);
     }
 
     public function test_both_count_as_repeats(): void
     {
-        $this->clash(AskBack::BOTH_COUNT);
+        $this->clash(ChangeReason::BothCount->value);
         $this->assertSame([3_300, 2], [$this->stands(), $this->repeats()]);
+    }
+
+    /** It was asked by the house as it was before, and waited in a browser. */
+    public function test_an_answer_in_the_words_of_before_is_understood(): void
+    {
+        $this->clash('both: take their mean');
+        $this->assertSame([3_300, 2], [$this->stands(), $this->repeats()]);
+        $this->assertSame('both_count', Reading::query()->latest('id')->firstOrFail()->reason);
+    }
+
+    public function test_a_reason_of_before_and_one_in_own_words_read_as_they_did(): void
+    {
+        $this->key($this->job, self::PLACE, '3.1')->assertOk();
+        $this->key($this->job, self::PLACE, '3.5', changes: ['reason' => 'wrong_place'])->assertOk();
+        $this->key($this->job, self::PLACE, '3.6', changes: ['reason' => 'the lamp went out'])->assertOk();
+        $history = (string) $this->get("/jobs/{$this->job->tag()}/history")->assertOk()->getContent();
+        $this->assertStringContainsString('wrong place', $history);
+        $this->assertStringNotContainsString('wrong_place', $history);
+        $this->assertStringContainsString('the lamp went out', $history);
+        $this->assertSame(ChangeReason::WrongPlace, ChangeReason::read('wrong place'));
+        $this->assertNull(ChangeReason::read('the lamp went out'));
     }
 
     public function test_a_page_that_showed_the_reading_is_asked_why_it_changes_as_always(): void

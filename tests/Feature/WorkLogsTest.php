@@ -229,7 +229,8 @@ final class WorkLogsTest extends TestCase
         $this->chooseTwentyOver();
         $this->actingAs($this->machinist);
         $head = fn (): int => $this->job->refresh()->entries;
-        $parts = fn (string $page, array $data): array => array_keys($this->sendTo($this->job, $page, $data)->assertOk()->json('fragments'));
+        $sent = fn (string $page, array $data): TestResponse => $this->sendTo($this->job, $page, $data)->assertOk();
+        $parts = static fn (string $page, array $data): array => array_keys($sent($page, $data)->json('fragments'));
         $time = fn (string $state, int $shown): array => $parts('work/time', [
             'operation' => 'wash',
             'at' => 'wash',
@@ -239,7 +240,8 @@ final class WorkLogsTest extends TestCase
         $all = ['head', 'order', 'entry', 'margin'];
         $this->assertSame(['entry', 'margin'], $time('begun', $head()));
         $this->assertSame($all, $time('paused', $head() - 1), 'somebody wrote what this page does not show');
-        $this->assertSame($all, $parts('work/time', ['operation' => 'wash', 'at' => 'wash', 'state' => 'begun']), 'who says nothing gets all');
+        $untold = ['operation' => 'wash', 'at' => 'wash', 'state' => 'begun'];
+        $this->assertSame($all, $parts('work/time', $untold), 'who does not say what is shown gets all');
         $done = ['operation' => 'wash', 'at' => '', 'state' => 'done', 'head_shown' => $head()];
         $this->assertSame(['order', 'entry', 'margin'], $parts('work', $done));
         $log = ['operation' => 'wash', 'at' => 'wash', 'card' => '1', 'state' => 'ended', 'head_shown' => $head()];

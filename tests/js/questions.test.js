@@ -51,14 +51,23 @@ test('a new value replaces what was asked back, unconfirmed', () => {
     assert.deepEqual(decided, [[1, { text: '1.6', confirmed: false }]]);
 });
 
-test('a digit picks a reason, other words are the reason', () => {
-    questions.ask(entry(1, 'reason', ['misread', 'wrong place']));
+test('a digit picks a reason by its code, other words are the reason, and what an older house asked is answered', () => {
+    const choices = [
+        { value: 'misread', words: 'misread' },
+        { value: 'wrong_place', words: 'wrong place' },
+    ];
+    questions.ask(entry(1, 'reason', choices));
+    assert.match(panel.words(), /1 misread 2 wrong place/);
     questions.answer('2');
-    questions.ask(entry(2, 'reason', ['misread', 'wrong place']));
+    questions.ask(entry(2, 'reason', choices));
     questions.answer('the block was hot');
+    questions.ask(entry(3, 'reason', ['misread', 'a new part']));
+    assert.match(panel.words(), /2 a new part/);
+    questions.answer('2');
     assert.deepEqual(decided, [
-        [1, { reason: 'wrong place' }],
+        [1, { reason: 'wrong_place' }],
         [2, { reason: 'the block was hot' }],
+        [3, { reason: 'a new part' }],
     ]);
 });
 

@@ -8,6 +8,7 @@ use App\Ledger\AskBack;
 use App\Ledger\Ledger;
 use App\Sheet\ReadingEntry;
 use App\Sheet\RecordReading;
+use App\Storage\ChangeReason;
 use App\Storage\Job;
 use App\Storage\SheetName;
 use App\Storage\User;
@@ -19,8 +20,6 @@ use NorthLedger\Core\Engine\Places\Place;
 /** Reads a sheet of readings in: first shown row by row as it would be written, then written. */
 final readonly class ImportReadings
 {
-    private const REASON = 'read in from a file';
-
     public function __construct(private RecordReading $record, private Ledger $ledger)
     {
     }
@@ -90,6 +89,6 @@ final readonly class ImportReadings
 
     private function entry(string $ulid, SheetName $sheet, Place $place, string $text, bool $isConfirmed): ReadingEntry
     {
-        return new ReadingEntry($ulid, $sheet, $place, $text, null, false, $isConfirmed, $isConfirmed ? self::REASON : null);
+        return new ReadingEntry($ulid, $sheet, $place, $text, null, false, $isConfirmed, $isConfirmed ? ChangeReason::FromFile->value : null);
     }
 }

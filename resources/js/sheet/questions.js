@@ -1,6 +1,13 @@
-/** A slipped decimal point is answered by a number, the typed one standing last; everything else by a reason. */
+/** A slipped decimal point is answered by a number, the typed one standing last; everything else by the code of a reason. */
 function chosen(kind, choices, index) {
-    return kind === 'slip' ? { text: choices[index], confirmed: index === choices.length - 1 } : { reason: choices[index] };
+    const { value } = choices[index];
+
+    return kind === 'slip' ? { text: value, confirmed: index === choices.length - 1 } : { reason: value };
+}
+
+/** What was asked by an older house, and waits in this browser, has nothing but its words. */
+function choicesOf({ choices }) {
+    return choices.map((choice) => (typeof choice === 'string' ? { value: choice, words: choice } : choice));
 }
 
 /**
@@ -37,7 +44,8 @@ export function createQuestions(panel, decide) {
         if (entry === null) {
             return;
         }
-        const { kind, text, choices } = entry.question;
+        const { kind, text } = entry.question;
+        const choices = choicesOf(entry.question);
         const typed = entry.body.text ? `“${entry.body.text}”: ` : '';
         panel.append(`${typed}${text} `);
         if (kind === 'confirm') {
@@ -46,7 +54,7 @@ export function createQuestions(panel, decide) {
         if (kind === 'failed') {
             panel.append(button('Enter: send it again', {}));
         }
-        choices.forEach((choice, index) => panel.append(button(`${index + 1} ${choice}`, chosen(kind, choices, index))));
+        choices.forEach((choice, index) => panel.append(button(`${index + 1} ${choice.words}`, chosen(kind, choices, index))));
         panel.append(button('Esc: drop it', null));
     }
 
@@ -61,7 +69,8 @@ export function createQuestions(panel, decide) {
         /** True where the text answered the question that stands. */
         answer(text) {
             const entry = current();
-            const { kind, choices } = entry.question;
+            const { kind } = entry.question;
+            const choices = choicesOf(entry.question);
             if (text === '' && kind !== 'confirm' && kind !== 'failed') {
                 return false;
             }
