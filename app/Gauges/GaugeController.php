@@ -12,6 +12,7 @@ use App\Storage\Gauge;
 use App\Storage\GaugeEvent;
 use App\Storage\Master;
 use App\Words\Line;
+use App\Words\Messages;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -90,7 +91,7 @@ final readonly class GaugeController
         try {
             $study = RepeatStudy::of($lengths);
         } catch (GaugingException $exception) {
-            throw Refused::because('repeats', $exception->getMessage());
+            throw Refused::because('repeats', Messages::refusal($exception));
         }
         $this->register->study(RequestId::of($request), $gauge, $typed, $study, $request->user());
 

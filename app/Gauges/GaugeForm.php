@@ -7,6 +7,7 @@ namespace App\Gauges;
 use App\Ledger\Refused;
 use App\Storage\Gauge;
 use App\Words\Line;
+use App\Words\Messages;
 use Illuminate\Http\Request;
 use Illuminate\Validation\Rule;
 use NorthLedger\Core\Gauging\CheckBack;
@@ -62,7 +63,7 @@ final class GaugeForm
                 self::length($data, 'most', $unit) ?? $range->most,
             );
         } catch (GaugingException $exception) {
-            throw Refused::because('most', $exception->getMessage());
+            throw Refused::because('most', Messages::refusal($exception));
         }
         $instrument->resolution->isPositive() ||
             throw Refused::because('resolution', Line::of('gauges.told.resolution_smallest_step_shows'));
@@ -118,7 +119,7 @@ final class GaugeForm
         try {
             return $text === '' ? null : MassNotation::read($text);
         } catch (QuantityException $exception) {
-            throw Refused::because($field, $exception->getMessage());
+            throw Refused::because($field, Messages::refusal($exception));
         }
     }
 
@@ -188,7 +189,7 @@ final class GaugeForm
                 : ShopNotation::forDeviations($gauge->unit, $gauge->reading_unit)
             )->read((string) $request->input('shows'))->value;
         } catch (NotationException $exception) {
-            throw Refused::because('shows', $exception->getMessage());
+            throw Refused::because('shows', Messages::refusal($exception));
         }
         $master =
             $gauge->reading_unit === null
@@ -227,7 +228,7 @@ final class GaugeForm
             try {
                 $lengths[] = $notation->read($text)->value;
             } catch (NotationException $exception) {
-                throw Refused::because('repeats', 'Reading '.($index + 1).': '.$exception->getMessage());
+                throw Refused::because('repeats', 'Reading '.($index + 1).': '.Messages::refusal($exception));
             }
         }
 
@@ -241,7 +242,7 @@ final class GaugeForm
         try {
             return $text === '' ? null : ShopNotation::forSizes($unit)->read($text)->value;
         } catch (NotationException $exception) {
-            throw Refused::because($field, $exception->getMessage());
+            throw Refused::because($field, Messages::refusal($exception));
         }
     }
 

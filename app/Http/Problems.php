@@ -8,6 +8,7 @@ use App\Files\FilesUnreachable;
 use App\Ledger\AskBack;
 use App\Security\SecurityEvent;
 use App\Security\SecurityLog;
+use App\Words\Messages;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -52,7 +53,7 @@ final class Problems
         $exceptions->render(
             static fn (GaugingException $exception): JsonResponse => new JsonResponse(
                 [
-                    'question' => ['kind' => 'unreadable', 'text' => $exception->getMessage(), 'choices' => []],
+                    'question' => ['kind' => 'unreadable', 'text' => Messages::refusal($exception), 'choices' => []],
                 ],
                 422,
             ),

@@ -7,7 +7,7 @@ namespace App\Ledger;
 use App\Storage\ChangeReason;
 use App\Words\Line;
 use App\Words\Messages;
-use NorthLedger\Core\Finding\Message;
+use NorthLedger\Core\Message;
 
 /** An entry that is asked back before it is saved (QTY-4, GAUGE-7); what was typed stays with the person. */
 final class AskBack extends \RuntimeException

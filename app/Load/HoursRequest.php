@@ -7,6 +7,7 @@ namespace App\Load;
 use App\Storage\LoadRules;
 use App\Storage\User;
 use App\Words\Line;
+use App\Words\Messages;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\ValidationException;
 use NorthLedger\Core\Quantity\LengthUnit;
@@ -108,7 +109,7 @@ final class HoursRequest extends FormRequest
         try {
             return WeekHours::of($days);
         } catch (SchedulingException $exception) {
-            throw ValidationException::withMessages(["{$field}.{$exception->about[0]}" => $exception->getMessage()]);
+            throw ValidationException::withMessages(["{$field}.{$exception->about[0]}" => Messages::refusal($exception)]);
         }
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Load;
 
 use App\Words\Line;
+use App\Words\Messages;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
@@ -23,7 +24,7 @@ final readonly class LoadController
         try {
             $view = LoadView::of($this->shop->now(), $this->shop->helps(), $request->zoom(), $request->from(), $request->helpFor());
         } catch (SchedulingException $exception) {
-            return view('load.trouble', ['why' => Line::of('load.trouble', ['why' => $exception->getMessage()])]);
+            return view('load.trouble', ['why' => Line::of('load.trouble', ['why' => Messages::refusal($exception)])]);
         }
         $data = ['view' => $view, 'showsList' => $request->showsList(), 'mayPin' => $request->user()?->can('work') === true];
 
@@ -38,7 +39,7 @@ final readonly class LoadController
         try {
             $plan = $this->shop->now();
         } catch (SchedulingException $exception) {
-            return view('load.trouble', ['why' => Line::of('load.trouble', ['why' => $exception->getMessage()])]);
+            return view('load.trouble', ['why' => Line::of('load.trouble', ['why' => Messages::refusal($exception)])]);
         }
 
         return view('load.print', [

@@ -9,6 +9,7 @@ use App\Storage\Job;
 use App\Storage\LoadPin;
 use App\Storage\User;
 use App\Words\Line;
+use App\Words\Messages;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
@@ -82,7 +83,7 @@ final readonly class PinWork
         try {
             $plan = $this->shop->tried([...LoadPin::query()->orderBy('id')->get()->all(), $pin]);
         } catch (SchedulingException $exception) {
-            throw Refused::because('starts', $exception->getMessage());
+            throw Refused::because('starts', Messages::refusal($exception));
         }
         if (! isset($plan->load->operations[$operation])) {
             throw Refused::because('operation', Line::of('load.pin.unknown'));

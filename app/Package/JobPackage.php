@@ -24,7 +24,9 @@ use App\Storage\SpecBook;
 use App\Storage\StatedCheck;
 use App\Storage\StatedSetup;
 use App\Storage\StatedZero;
+use App\Words\Messages;
 use Illuminate\Support\Facades\DB;
+use NorthLedger\Core\CoreException;
 use NorthLedger\Core\Engine\Policy\ShopPolicy;
 use NorthLedger\Core\Engine\Specification\SpecificationSheet;
 
@@ -208,6 +210,8 @@ final readonly class JobPackage
             return new Evaluation((string) ($this->data['job'] ?? ''), JobFile::assembled($job, $sheet, $policy, $observations, $entries));
         } catch (\ErrorException|\TypeError|\ValueError) {
             throw PackageRefused::malformed();
+        } catch (CoreException $refused) {
+            throw PackageRefused::because(Messages::refusal($refused));
         } catch (\Exception $exception) {
             throw PackageRefused::because($exception->getMessage());
         }

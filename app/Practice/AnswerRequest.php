@@ -6,6 +6,7 @@ namespace App\Practice;
 
 use App\Ledger\Refused;
 use App\Words\Line;
+use App\Words\Messages;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use NorthLedger\Core\Practice\Exercise;
@@ -62,7 +63,7 @@ final class AnswerRequest extends FormRequest
         try {
             return $notation->read($this->typed())->value;
         } catch (NotationException $exception) {
-            throw Refused::because('answer', $exception->getMessage());
+            throw Refused::because('answer', Messages::refusal($exception));
         }
     }
 

@@ -11,6 +11,7 @@ use App\Storage\PolicyBook;
 use App\Storage\PracticeBlock;
 use App\Storage\SpecBook;
 use App\Words\Line;
+use App\Words\Messages;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -33,7 +34,7 @@ final readonly class BlockController
         try {
             $block = SimulatedBlock::of($this->specs->sheet($family), $this->policies->revision($policy), $difficulty, $seed);
         } catch (SimulationException $exception) {
-            throw Refused::because('family', $exception->getMessage());
+            throw Refused::because('family', Messages::refusal($exception));
         }
         $row = PracticeBlock::query()->firstOrCreate(
             ['ulid' => RequestId::of($request)],

@@ -8,6 +8,7 @@ use App\Ledger\Refused;
 use App\Record\LookCodes;
 use App\Storage\BlockEvent;
 use App\Words\Line;
+use App\Words\Messages;
 use Illuminate\Foundation\Http\FormRequest;
 use NorthLedger\Core\Engine\Places\Place;
 use NorthLedger\Core\Engine\Specification\SpecificationSheet;
@@ -65,7 +66,7 @@ final class ReadBlockRequest extends FormRequest
         try {
             $deviation = ShopNotation::forDeviations($sheet->unit, $sheet->unit->readingUnit())->read($this->typed())->value;
         } catch (NotationException $exception) {
-            throw Refused::because('text', $exception->getMessage());
+            throw Refused::because('text', Messages::refusal($exception));
         }
         $size = $sheet->bore->nominal->plus($deviation);
 

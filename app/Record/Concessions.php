@@ -8,8 +8,8 @@ use App\Storage\EntryKind;
 use App\Storage\JobObservations;
 use App\Storage\Said;
 use NorthLedger\Core\Finding\Finding;
-use NorthLedger\Core\Finding\Message;
 use NorthLedger\Core\Finding\Remedy;
+use NorthLedger\Core\Message;
 use NorthLedger\Core\Quantity\Length;
 
 /** The known defects a customer has accepted, each with the worst that can come of it, who accepted it and when (VER-5). */

@@ -15,9 +15,9 @@ use NorthLedger\Core\Features\Receiving\CountedState;
 use NorthLedger\Core\Features\Receiving\PartGroup;
 use NorthLedger\Core\Features\Receiving\PartLine;
 use NorthLedger\Core\Features\Receiving\PartsList;
-use NorthLedger\Core\Finding\Message;
 use NorthLedger\Core\Finding\PartDefect;
 use NorthLedger\Core\Finding\Remedy;
+use NorthLedger\Core\Message;
 
 /** The parts of an engine that are expected as it came, and what was counted in of them; folded from a job's observations. */
 final readonly class CountedParts

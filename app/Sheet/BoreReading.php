@@ -11,12 +11,13 @@ use App\Record\Neighbours;
 use App\Storage\StatedSetup;
 use App\Storage\User;
 use App\Words\Line;
+use App\Words\Messages;
 use NorthLedger\Core\Engine\Places\Axis;
 use NorthLedger\Core\Engine\Places\Station;
 use NorthLedger\Core\Features\Bores\BoreFeature;
 use NorthLedger\Core\Features\Bores\Plausibility;
 use NorthLedger\Core\Features\Weights\WeightFeature;
-use NorthLedger\Core\Finding\Message;
+use NorthLedger\Core\Message;
 use NorthLedger\Core\Quantity\Length;
 use NorthLedger\Core\Quantity\Mass;
 use NorthLedger\Core\Quantity\MassNotation;
@@ -88,7 +89,7 @@ final readonly class BoreReading
                 $entry->text,
             );
         } catch (NotationException $exception) {
-            throw AskBack::unreadable($exception->getMessage());
+            throw AskBack::unreadable(Messages::refusal($exception));
         }
         if (
             $noted->means === NotationMeaning::Step ||

@@ -15,6 +15,7 @@ use App\Storage\SheetName;
 use App\Storage\StatedSetup;
 use App\Storage\User;
 use App\Words\Line;
+use App\Words\Messages;
 use NorthLedger\Core\Engine\Places\Feature;
 use NorthLedger\Core\Features\Bores\BoreFeature;
 use NorthLedger\Core\Quantity\Length;
@@ -82,7 +83,7 @@ final readonly class CheckGauge
 
             return [$notation->read($master)->value, $notation->read($shows)->value];
         } catch (NotationException $exception) {
-            throw AskBack::unreadable('The check-back: '.$exception->getMessage());
+            throw AskBack::unreadable('The check-back: '.Messages::refusal($exception));
         }
     }
 }

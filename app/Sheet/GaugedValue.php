@@ -11,6 +11,7 @@ use App\Storage\Setup;
 use App\Storage\StatedSetup;
 use App\Storage\User;
 use App\Words\Line;
+use App\Words\Messages;
 use Illuminate\Support\Str;
 use NorthLedger\Core\Gauging\Measurand;
 use NorthLedger\Core\Inspection\Occasion;
@@ -111,7 +112,7 @@ final readonly class GaugedValue
         try {
             $noted = $setup->notation($file->sheet->unit)->read($entry->text);
         } catch (NotationException $exception) {
-            throw AskBack::unreadable($exception->getMessage());
+            throw AskBack::unreadable(Messages::refusal($exception));
         }
         $isStep = $noted->means === NotationMeaning::Step;
         if ($isStep && $setup->isZeroedOnThePart()) {

@@ -13,6 +13,7 @@ use App\Storage\EntryKind;
 use App\Storage\Job;
 use App\Storage\User;
 use App\Words\Line;
+use App\Words\Messages;
 use NorthLedger\Core\Quantity\MassNotation;
 use NorthLedger\Core\Quantity\QuantityException;
 
@@ -76,7 +77,7 @@ final readonly class KeepWeightList
         try {
             $mass = MassNotation::read($match[3]);
         } catch (QuantityException $exception) {
-            throw Refused::because('list', Line::of('weights.no_mass', ['line' => $number, 'why' => $exception->getMessage()]));
+            throw Refused::because('list', Line::of('weights.no_mass', ['line' => $number, 'why' => Messages::refusal($exception)]));
         }
         $decimals = strlen((string) strrchr(str_replace(',', '.', $match[3]), '.')) - 1;
 

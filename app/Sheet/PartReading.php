@@ -11,13 +11,14 @@ use App\Record\Neighbours;
 use App\Storage\StatedSetup;
 use App\Storage\User;
 use App\Words\Line;
+use App\Words\Messages;
 use App\Words\PlaceName;
 use NorthLedger\Core\Engine\Places\Place;
 use NorthLedger\Core\Features\Bores\Plausibility;
 use NorthLedger\Core\Features\Faces\FaceFeature;
-use NorthLedger\Core\Finding\Message;
 use NorthLedger\Core\Gauging\Measurand;
 use NorthLedger\Core\Inspection\Characteristic;
+use NorthLedger\Core\Message;
 use NorthLedger\Core\Quantity\Length;
 use NorthLedger\Core\Quantity\QuantityException;
 use NorthLedger\Core\Quantity\RoughnessNotation;
@@ -64,7 +65,7 @@ final readonly class PartReading
                 default => ['volume_mm3' => VolumeNotation::read($entry->text)->cubicMillimetres],
             };
         } catch (QuantityException $exception) {
-            throw AskBack::unreadable($exception->getMessage());
+            throw AskBack::unreadable(Messages::refusal($exception));
         }
     }
 

@@ -7,6 +7,7 @@ namespace App\Sheet;
 use App\Pages\Stamp;
 use App\Record\JobFile;
 use App\Words\Line;
+use App\Words\Messages;
 use NorthLedger\Core\Engine\Places\Place;
 use NorthLedger\Core\Features\Faces\FaceKind;
 use NorthLedger\Core\Features\Volumes\HeadCut;
@@ -180,7 +181,7 @@ final readonly class RatioTable
                     ? HeadCut::byArea($chamber, $wanted, $area ?? 0.0)
                     : HeadCut::byMeasured($chamber, $wanted, Volume::ofCubicMillimetres(1_000 * $perTenThou));
         } catch (PlanningException $exception) {
-            return [$exception->getMessage(), false];
+            return [Messages::refusal($exception), false];
         }
         $least = $file->sheet->head->minimumHeight;
         $isAllowed = $least === null || $cut->isAllowed($height, $least);

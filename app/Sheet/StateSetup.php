@@ -19,6 +19,7 @@ use App\Storage\Setup;
 use App\Storage\SheetName;
 use App\Storage\User;
 use App\Words\Line;
+use App\Words\Messages;
 use Illuminate\Support\Str;
 use NorthLedger\Core\Engine\Places\Place;
 use NorthLedger\Core\Features\Bores\BoreFeature;
@@ -115,7 +116,7 @@ final readonly class StateSetup
         try {
             $noted = ShopNotation::forSizes($file->sheet->unit)->read($entry->zero);
         } catch (NotationException $exception) {
-            throw AskBack::unreadable('The zero: '.$exception->getMessage());
+            throw AskBack::unreadable('The zero: '.Messages::refusal($exception));
         }
         $standard = $file->standardOf($entry->sheet, $entry->feature);
         $isStep = $noted->means === NotationMeaning::Step;

@@ -6,6 +6,7 @@ namespace App\Sheet;
 
 use App\Ledger\Refused;
 use App\Record\JobFile;
+use App\Words\Messages;
 use NorthLedger\Core\Quantity\Length;
 use NorthLedger\Core\Quantity\NotationException;
 use NorthLedger\Core\Quantity\ShopNotation;
@@ -19,7 +20,7 @@ final class TypedLength
         try {
             return ShopNotation::forSizes($file->sheet->unit)->read($text)->value;
         } catch (NotationException $exception) {
-            throw Refused::because($field, $before.$exception->getMessage());
+            throw Refused::because($field, $before.Messages::refusal($exception));
         }
     }
 

@@ -9,8 +9,9 @@ use App\Record\JobFile;
 use App\Storage\Setup;
 use App\Storage\StatedSetup;
 use App\Words\Line;
+use App\Words\Messages;
 use NorthLedger\Core\Features\Weights\WeightFeature;
-use NorthLedger\Core\Finding\Message;
+use NorthLedger\Core\Message;
 use NorthLedger\Core\Quantity\Mass;
 use NorthLedger\Core\Quantity\MassNotation;
 use NorthLedger\Core\Quantity\QuantityException;
@@ -28,7 +29,7 @@ final readonly class Weighed
         try {
             $mass = MassNotation::read($entry->text);
         } catch (QuantityException $exception) {
-            throw AskBack::unreadable($exception->getMessage());
+            throw AskBack::unreadable(Messages::refusal($exception));
         }
         $setup = self::setup($file, $entry);
         if ($setup?->scale !== null) {

@@ -9,6 +9,7 @@ use App\Storage\Family;
 use App\Storage\ShelfBook;
 use App\Storage\SpecBook;
 use App\Words\Line;
+use App\Words\Messages;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -77,7 +78,7 @@ final class ShelfController
                 ? null
                 : ShopNotation::forSizes($unit)->read($size)->value;
         } catch (NotationException $exception) {
-            throw Refused::because('size', $exception->getMessage());
+            throw Refused::because('size', Messages::refusal($exception));
         }
 
         return $step === null ? "{$item->value} 0" : Shelf::key($item, $step->absolute());

@@ -8,6 +8,7 @@ use App\Security\SecurityEvent;
 use App\Security\SecurityLog;
 use App\Storage\PolicyBook;
 use App\Words\Line;
+use App\Words\Messages;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -62,7 +63,7 @@ final class ShopController
         try {
             $policies->add($document, (int) $request->user()?->id);
         } catch (InvalidDocument $invalid) {
-            throw ValidationException::withMessages(['policy' => $invalid->getMessage()]);
+            throw ValidationException::withMessages(['policy' => Messages::refusal($invalid)]);
         }
         $log->write(SecurityEvent::PolicyChanged, null, ['revision' => $policies->newestNumber()]);
 

@@ -6,6 +6,7 @@ namespace App\SpecBook;
 
 use App\Storage\SpecBook;
 use App\Words\Line;
+use App\Words\Messages;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\ValidationException;
@@ -82,7 +83,7 @@ final readonly class DerivedFamilyController
         } catch (InvalidDocument $exception) {
             return redirect()
                 ->route('specs.show', $family)
-                ->withErrors(['follow' => Line::of('spec.derived.misfit', ['why' => $exception->getMessage()])]);
+                ->withErrors(['follow' => Line::of('spec.derived.misfit', ['why' => Messages::refusal($exception)])]);
         }
 
         return redirect()

@@ -8,6 +8,7 @@ use App\Http\CsvFile;
 use Illuminate\Support\Arr;
 use NorthLedger\Core\Document\Fault;
 use NorthLedger\Core\Document\InvalidDocument;
+use NorthLedger\Core\Message;
 
 /**
  * A whole sheet as a table for a spreadsheet: part, value, and what it is, in shop notation; empty where nobody knows, to be filled in. The
@@ -59,14 +60,16 @@ final class SheetCsv
         $fields = new SheetFields($document);
         $known = array_column($fields->all(), 'path');
         $faults = array_map(
-            static fn (string $place): Fault => new Fault($place, $texts[$place], 'a place of a sheet'),
+            static fn (string $place): Fault => new Fault($place, $texts[$place], new Message('refusal.expected.place_of_a_sheet')),
             array_values(array_diff(array_keys($texts), $known)),
         );
         [$written, $unread] = $fields->written($texts);
 
         $all = [...$faults, ...$unread];
 
-        return $all === [] ? SheetBlank::known($written) : throw InvalidDocument::withFaults('The table', $all);
+        return $all === []
+            ? SheetBlank::known($written)
+            : throw InvalidDocument::withFaults(new Message('refusal.document.the_table'), $all);
     }
 
     /**
@@ -84,8 +87,12 @@ final class SheetCsv
         );
         [$is, $place] = [array_search('is', $header, true), array_search('place', $header, true)];
         if ($is === false || $place === false || count($lines) > self::MOST_ROWS) {
-            throw InvalidDocument::withFaults('The table', [
-                new Fault('/', mb_strimwidth($lines[0], 0, 60, '…'), 'a table with the columns '.implode(', ', self::COLUMNS)),
+            throw InvalidDocument::withFaults(new Message('refusal.document.the_table'), [
+                new Fault(
+                    '/',
+                    mb_strimwidth($lines[0], 0, 60, '…'),
+                    new Message('refusal.expected.table_with_columns', ['columns' => implode(', ', self::COLUMNS)]),
+                ),
             ]);
         }
         $texts = [];

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\SpecBook;
 
 use App\Words\Line;
+use App\Words\Messages;
 use NorthLedger\Core\Document\Fault;
 use NorthLedger\Core\Engine\Specification\CrackZone;
 use NorthLedger\Core\Engine\Specification\CylinderKind;
@@ -18,6 +19,7 @@ use NorthLedger\Core\Engine\Specification\RingFace;
 use NorthLedger\Core\Engine\Specification\TorquePlate;
 use NorthLedger\Core\Engine\Specification\ValveKind;
 use NorthLedger\Core\Engine\Specification\ValveTrain;
+use NorthLedger\Core\Message;
 use NorthLedger\Core\Quantity\LengthUnit;
 
 /** The values of a sheet's document as fields: written in shop notation, read back to the same document text for text. */
@@ -98,7 +100,7 @@ final readonly class SheetFields
                 }
             } catch (NotThisKind $exception) {
                 $expected = $field->isRange ? 'range' : $exception->kind->value;
-                $faults[] = new Fault($field->path, "“{$text}”", Line::of("spec.expected.{$expected}"));
+                $faults[] = new Fault($field->path, "“{$text}”", new Message("spec.expected.{$expected}"));
             }
         }
 
@@ -111,8 +113,8 @@ final readonly class SheetFields
         return Line::of('spec.fault', [
             'section' => SheetLeaves::section($fault->path),
             'label' => $this->label($fault->path),
-            'found' => $fault->value,
-            'expected' => $fault->expected,
+            'found' => Messages::said($fault->value),
+            'expected' => Messages::text($fault->expected),
         ]);
     }
 

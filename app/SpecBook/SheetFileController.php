@@ -13,6 +13,7 @@ use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use NorthLedger\Core\Document\InvalidDocument;
 use NorthLedger\Core\Document\RepeatedKey;
+use NorthLedger\Core\Message;
 
 /** Sheets in and out, as JSON and as a table for a spreadsheet. */
 final readonly class SheetFileController
@@ -68,17 +69,18 @@ final readonly class SheetFileController
         if (! str_starts_with(ltrim($file), '{') && ! str_starts_with(ltrim($file), '[') && str_contains($file, 'place')) {
             return SheetCsv::document($file);
         }
+        $name = new Message('refusal.document.the_file');
         try {
             $data = json_decode($file, true, 32, JSON_THROW_ON_ERROR);
         } catch (\JsonException $exception) {
-            throw InvalidDocument::notJson('The file', $exception->getMessage());
+            throw InvalidDocument::notJson($name, $exception->getMessage());
         }
 
         $twice = RepeatedKey::in($file);
         if ($twice !== null) {
-            throw InvalidDocument::notJson('The file', "“{$twice}” stands twice in one object");
+            throw InvalidDocument::keyTwice($name, $twice);
         }
 
-        return is_array($data) ? $data : throw InvalidDocument::notJson('The file', 'not an object');
+        return is_array($data) ? $data : throw InvalidDocument::noObject($name);
     }
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Storage;
 
-use NorthLedger\Core\Finding\Message;
+use NorthLedger\Core\Message;
 
 /** What the judgement says beside an operation, as an order keeps it: a code and what stands in it. */
 final class JudgedNote

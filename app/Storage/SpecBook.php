@@ -10,6 +10,7 @@ use NorthLedger\Core\Document\Fault;
 use NorthLedger\Core\Document\InvalidDocument;
 use NorthLedger\Core\Engine\Specification\FamilyKey;
 use NorthLedger\Core\Engine\Specification\SpecificationSheet;
+use NorthLedger\Core\Message;
 
 /**
  * The specification sheets by family and revision: those that ship with the application, and the shop's own. A job
@@ -136,8 +137,9 @@ final class SpecBook
         }
         [$family, $revision] = [(string) ($base['family'] ?? ''), (int) ($base['revision'] ?? 0)];
         if (in_array($family, [...$variants, $kept['family'] ?? ''], true) || ! in_array($revision, $this->revisions($family), true)) {
-            throw InvalidDocument::withFaults((string) ($kept['name'] ?? 'The sheet'), [
-                new Fault('/variant_of', "{$family}, revision {$revision}", 'a family in the book that is not based on this one'),
+            $name = $kept['name'] ?? null;
+            throw InvalidDocument::withFaults(is_string($name) ? $name : new Message('refusal.document.the_sheet'), [
+                new Fault('/variant_of', "{$family}, revision {$revision}", new Message('refusal.expected.unrelated_family')),
             ]);
         }
         $whole = $this->whole($this->kept($family, $revision), [...$variants, $kept['family']]);
@@ -185,7 +187,9 @@ final class SpecBook
         return DB::transaction(function () use ($document, $reason, $by): SpecificationSheet {
             $family = is_string($document['family'] ?? null) ? $document['family'] : '';
             if (in_array($family, self::PAGES, true)) {
-                throw InvalidDocument::withFaults('The sheet', [new Fault('/family', $family, 'a name that is no page of the spec book')]);
+                throw InvalidDocument::withFaults(new Message('refusal.document.the_sheet'), [
+                    new Fault('/family', $family, new Message('refusal.expected.free_family')),
+                ]);
             }
             SpecificationRevision::query()->where('family', $family)->lockForUpdate()->get();
             DB::table('removed_families')->where('family', $family)->delete();

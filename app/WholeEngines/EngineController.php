@@ -12,6 +12,7 @@ use App\Storage\PolicyBook;
 use App\Storage\PracticeEngine;
 use App\Storage\SpecBook;
 use App\Words\Line;
+use App\Words\Messages;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -38,7 +39,7 @@ final readonly class EngineController
                 $request->seed(),
             );
         } catch (SimulationException $exception) {
-            throw Refused::because('family', $exception->getMessage());
+            throw Refused::because('family', Messages::refusal($exception));
         }
 
         return redirect()->to("/practice/engines/{$row->ulid}");

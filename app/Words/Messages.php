@@ -5,8 +5,9 @@ declare(strict_types=1);
 namespace App\Words;
 
 use BackedEnum;
-use NorthLedger\Core\Finding\Message;
+use NorthLedger\Core\CoreException;
 use NorthLedger\Core\Finding\PartDefect;
+use NorthLedger\Core\Message;
 
 /** Says the core's messages in the shop's language. */
 final class Messages
@@ -24,6 +25,12 @@ final class Messages
                 $message->with,
             ),
         );
+    }
+
+    /** Why the core refuses, to the person who asked. */
+    public static function refusal(CoreException $refused): string
+    {
+        return self::text($refused->said());
     }
 
     /** What stands beside a finding: a look, which is its own word, or a message. */

@@ -4,27 +4,47 @@ declare(strict_types=1);
 
 namespace NorthLedger\Core\Document;
 
-use NorthLedger\Core\CoreException;
+use NorthLedger\Core\CoreRefusal;
+use NorthLedger\Core\Message;
 
 /** A specification sheet or policy that cannot be used; it names every fault at once. */
-final class InvalidDocument extends \DomainException implements CoreException
+final class InvalidDocument extends CoreRefusal
 {
     /** @param  non-empty-list<Fault>  $faults */
-    private function __construct(public readonly array $faults, string $message)
+    private function __construct(public readonly array $faults, Message $said)
     {
-        parent::__construct($message);
+        parent::__construct($said);
     }
 
-    /** @param  non-empty-list<Fault>  $faults */
-    public static function withFaults(string $name, array $faults): self
+    /**
+     * @param  string|Message  $name  Its own, or what it is
+     * @param  non-empty-list<Fault>  $faults
+     */
+    public static function withFaults(string|Message $name, array $faults): self
     {
-        $sentences = array_map(static fn (Fault $fault): string => $fault->sentence(), $faults);
+        $said = array_map(static fn (Fault $fault): Message => $fault->said(), $faults);
 
-        return new self($faults, "{$name} cannot be used. ".implode(' ', $sentences));
+        return new self($faults, new Message('refusal.document.unfit', ['name' => $name, 'faults' => Message::together($said)]));
     }
 
-    public static function notJson(string $name, string $complaint): self
+    public static function notJson(string|Message $name, string $complaint): self
     {
-        return self::withFaults($name, [new Fault('/', 'text that is not JSON ('.$complaint.')', 'a JSON object')]);
+        return self::withFaults($name, [
+            new Fault('/', new Message('refusal.document.no_json', ['complaint' => $complaint]), new Message('refusal.expected.object')),
+        ]);
+    }
+
+    public static function noObject(string|Message $name): self
+    {
+        return self::withFaults($name, [
+            new Fault('/', new Message('refusal.document.no_object'), new Message('refusal.expected.object')),
+        ]);
+    }
+
+    public static function keyTwice(string|Message $name, string $key): self
+    {
+        return self::withFaults($name, [
+            new Fault('/', new Message('refusal.document.key_twice', ['key' => $key]), new Message('refusal.expected.key_once')),
+        ]);
     }
 }

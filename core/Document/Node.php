@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace NorthLedger\Core\Document;
 
+use NorthLedger\Core\Message;
 use NorthLedger\Core\Quantity\Length;
 use NorthLedger\Core\Quantity\LengthUnit;
 use NorthLedger\Core\Quantity\Mass;
@@ -30,13 +31,14 @@ final readonly class Node
     /**
      * @template T
      *
+     * @param  string|Message  $name  The document's own, or what it is
      * @param  array<mixed>  $data
      * @param  callable(self): T  $reader
      * @return T
      *
      * @throws InvalidDocument If anything in it is missing or wrong
      */
-    public static function read(string $name, array $data, callable $reader): mixed
+    public static function read(string|Message $name, array $data, callable $reader): mixed
     {
         /** @var \ArrayObject<int, Fault> $faults */
         $faults = new \ArrayObject();
@@ -73,31 +75,37 @@ final readonly class Node
         return $this->value === '';
     }
 
-    /** Notes a fault of this place. */
-    public function complain(string $expected): void
+    /**
+     * Notes a fault of this place.
+     *
+     * @param  string  $expected  Code of what is expected, a line of `refusal.expected`
+     * @param  array<string, string|int|\BackedEnum|Message>  $with  What stands in it
+     */
+    public function complain(string $expected, array $with = []): void
     {
         $shown =
             $this->value === null
-                ? 'nothing'
+                ? new Message('refusal.document.nothing')
                 : mb_strimwidth(
                     (string) json_encode($this->value, JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PARTIAL_OUTPUT_ON_ERROR),
                     0,
                     60,
                     '…',
                 );
-        $this->faults->append(new Fault($this->path === '' ? '/' : $this->path, $shown, $expected));
+        $path = $this->path === '' ? '/' : $this->path;
+        $this->faults->append(new Fault($path, $shown, new Message("refusal.expected.{$expected}", $with)));
     }
 
     /** @return list<self> */
     public function items(int $atLeast = 0, int $atMost = self::MOST_ITEMS): array
     {
         if (! is_array($this->value) || ! array_is_list($this->value) || count($this->value) < $atLeast) {
-            $this->complain($atLeast > 0 ? "a list of at least {$atLeast}" : 'a list');
+            $atLeast > 0 ? $this->complain('list_of_at_least', ['count' => $atLeast]) : $this->complain('list');
 
             return [];
         }
         if (count($this->value) > $atMost) {
-            $this->complain("a list of at most {$atMost}");
+            $this->complain('list_of_at_most', ['count' => $atMost]);
 
             return [];
         }
@@ -115,7 +123,7 @@ final readonly class Node
             return [];
         }
         if (! is_array($this->value)) {
-            $this->complain('an object');
+            $this->complain('object');
 
             return [];
         }
@@ -135,9 +143,9 @@ final readonly class Node
         if (is_string($this->value) && trim($this->value) !== '' && mb_strlen($this->value) <= self::LONGEST_TEXT) {
             return $this->value;
         }
-        $this->complain(
-            is_string($this->value) && $this->value !== '' ? 'a text of at most '.self::LONGEST_TEXT.' characters' : 'a text',
-        );
+        is_string($this->value) && $this->value !== ''
+            ? $this->complain('text_of_at_most', ['count' => self::LONGEST_TEXT])
+            : $this->complain('text');
 
         return '?';
     }
@@ -147,7 +155,9 @@ final readonly class Node
         if (is_int($this->value) && $this->value >= $least && $this->value <= $most) {
             return $this->value;
         }
-        $this->complain($most === PHP_INT_MAX ? "a whole number, {$least} or more" : "a whole number from {$least} to {$most}");
+        $most === PHP_INT_MAX
+            ? $this->complain('whole_number_or_more', ['least' => $least])
+            : $this->complain('whole_number', ['least' => $least, 'most' => $most]);
 
         return $least;
     }
@@ -155,7 +165,7 @@ final readonly class Node
     public function flag(): bool
     {
         if (! is_bool($this->value)) {
-            $this->complain('true or false');
+            $this->complain('flag');
         }
 
         return $this->value === true;
@@ -178,7 +188,7 @@ final readonly class Node
         if ((is_int($this->value) || is_float($this->value)) && $this->value >= $least && $this->value <= $most) {
             return (float) $this->value;
         }
-        $this->complain("a number from {$least} to {$most}");
+        $this->complain('number', ['least' => (string) $least, 'most' => (string) $most]);
 
         return $least;
     }
@@ -196,7 +206,8 @@ final readonly class Node
             return $word;
         }
         $cases = $enum::cases();
-        $this->complain('one of '.implode(', ', array_map(static fn (\BackedEnum $case): string => '“'.$case->value.'”', $cases)));
+        $words = array_map(static fn (\BackedEnum $case): string => "“{$case->value}”", $cases);
+        $this->complain('one_of', ['words' => implode(', ', $words)]);
 
         return $cases[0];
     }
@@ -208,9 +219,9 @@ final readonly class Node
             if (is_string($this->value)) {
                 return ShopNotation::forSizes($unit)->read($this->value)->value;
             }
-            $this->complain('a length as text, like "3.8125" or "0.25 mm"');
+            $this->complain('length_as_text');
         } catch (NotationException $exception) {
-            $this->complain('a length ('.$exception->getMessage().')');
+            $this->complain('length', ['why' => $exception->said()]);
         }
 
         return Length::ofNanometres(1);
@@ -220,7 +231,7 @@ final readonly class Node
     {
         $length = $this->length($unit);
         if (! $length->isPositive()) {
-            $this->complain('a length above zero');
+            $this->complain('length_above_zero');
         }
 
         return $length;
@@ -244,7 +255,7 @@ final readonly class Node
         $lengths = array_map(static fn (self $item): Length => $item->positiveLength($unit), $this->itemsIfGiven());
         foreach (array_slice($lengths, 1) as $index => $length) {
             if (! $length->isLargerThan($lengths[$index])) {
-                $this->complain('sizes from small to large, each once');
+                $this->complain('ascending_sizes');
 
                 break;
             }

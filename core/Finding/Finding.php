@@ -11,6 +11,7 @@ use NorthLedger\Core\Gauging\Conformity;
 use NorthLedger\Core\Gauging\Decision;
 use NorthLedger\Core\Gauging\Fitness;
 use NorthLedger\Core\Gauging\Uncertainty;
+use NorthLedger\Core\Message;
 use NorthLedger\Core\Record\Reading;
 
 /** One judged criterion: rule, subject, what it rests on, limits, margin, doubt, what is missing, and what it asks for (VER-3). */

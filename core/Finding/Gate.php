@@ -13,6 +13,7 @@ use NorthLedger\Core\Gauging\DecisionRule;
 use NorthLedger\Core\Gauging\LimitKind;
 use NorthLedger\Core\Gauging\Measurand;
 use NorthLedger\Core\Gauging\Uncertainty;
+use NorthLedger\Core\Message;
 use NorthLedger\Core\Quantity\Length;
 use NorthLedger\Core\Record\Measurements;
 use NorthLedger\Core\Record\Reading;

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace NorthLedger\Core\Finding;
 
 use NorthLedger\Core\Engine\Specification\EnginePart;
+use NorthLedger\Core\Message;
 
 /** Something found in a part beside its sizes: a crack, a gap at the parting face, a case that was blasted. */
 final readonly class PartDefect

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace NorthLedger\Core\Finding;
 
+use NorthLedger\Core\Message;
+
 /** What a finding is about: “Main 3”. The code is its identity and is stored; the name is what is said of it. */
 final readonly class Subject
 {

@@ -17,7 +17,7 @@ final readonly class Instrument
     public static function of(Length $resolution, Length $calibration, Length $repeatability): self
     {
         foreach (
-            ['resolution' => $resolution, 'calibration uncertainty' => $calibration, 'repeatability' => $repeatability] as $what => $length
+            ['resolution' => $resolution, 'calibration_uncertainty' => $calibration, 'repeatability' => $repeatability] as $what => $length
         ) {
             if ($length->isNegative()) {
                 throw GaugingException::negative($what, $length->nanometres);

@@ -30,7 +30,7 @@ final readonly class Temperatures
         foreach (
             [
                 'expansion' => min($partAlpha, $masterAlpha),
-                'absolute temperature' => min($partCelsius ?? 0, $masterCelsius ?? 0) - self::ABSOLUTE_ZERO_C,
+                'absolute_temperature' => min($partCelsius ?? 0, $masterCelsius ?? 0) - self::ABSOLUTE_ZERO_C,
             ] as $what => $value
         ) {
             if ($value < 0) {

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace NorthLedger\Core\Inspection;
 
-use NorthLedger\Core\Finding\Message;
+use NorthLedger\Core\Message;
 
 /** One row of a sheet: the same thing read on every journal, housing, rod or valve. */
 final readonly class CharacteristicRow

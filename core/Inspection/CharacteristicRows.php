@@ -7,7 +7,7 @@ namespace NorthLedger\Core\Inspection;
 use NorthLedger\Core\Engine\Places\Feature;
 use NorthLedger\Core\Engine\Places\Place;
 use NorthLedger\Core\Engine\Specification\LengthRange;
-use NorthLedger\Core\Finding\Message;
+use NorthLedger\Core\Message;
 use NorthLedger\Core\Quantity\Length;
 
 /**

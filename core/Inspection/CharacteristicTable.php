@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace NorthLedger\Core\Inspection;
 
 use NorthLedger\Core\Finding\Criterion;
-use NorthLedger\Core\Finding\Message;
+use NorthLedger\Core\Message;
 
 /** One table of a sheet. */
 final readonly class CharacteristicTable

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace NorthLedger\Core\Inspection;
 
-use NorthLedger\Core\Finding\Message;
 use NorthLedger\Core\Finding\Subject;
+use NorthLedger\Core\Message;
 use NorthLedger\Core\Quantity\Length;
 
 /** What is planned for a part, with its target where there is one. */

@@ -9,10 +9,10 @@ use NorthLedger\Core\Engine\Specification\EnginePart;
 use NorthLedger\Core\Engine\Specification\SpecificationSheet;
 use NorthLedger\Core\Finding\Criterion;
 use NorthLedger\Core\Finding\Finding;
-use NorthLedger\Core\Finding\Message;
 use NorthLedger\Core\Finding\Outcome;
 use NorthLedger\Core\Finding\PartVerdict;
 use NorthLedger\Core\Finding\Subject;
+use NorthLedger\Core\Message;
 
 /** One sheet, judged: its findings, and what is planned for what failed. */
 final readonly class SectionJudgement

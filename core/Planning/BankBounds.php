@@ -46,14 +46,14 @@ final readonly class BankBounds
         $leastRatio !== null &&
             $mostRatio !== null &&
             $leastRatio > $mostRatio &&
-            throw PlanningException::impossible('least ratio', $leastRatio);
-        $heights = ['deck height' => [$deckHeight, $leastDeckHeight], 'head thickness' => [$headThickness, $leastHeadThickness]];
+            throw PlanningException::impossible('least_ratio', $leastRatio);
+        $heights = ['deck_height' => [$deckHeight, $leastDeckHeight], 'head_thickness' => [$headThickness, $leastHeadThickness]];
         foreach ($heights as $what => [$value, $least]) {
-            $least !== null && $value === null && throw PlanningException::missing("The {$what}");
+            $least !== null && $value === null && throw PlanningException::missing($what);
             $value?->isPositive() === false && throw PlanningException::impossible($what, $value->nanometres);
-            $least?->isNegative() === true && throw PlanningException::impossible("least {$what}", $least->nanometres);
+            $least?->isNegative() === true && throw PlanningException::impossible("least_{$what}", $least->nanometres);
         }
-        $leastDeckClearance !== null && $spaces === [] && throw PlanningException::missing('The deck clearance');
+        $leastDeckClearance !== null && $spaces === [] && throw PlanningException::missing('deck_clearance');
 
         return new self(
             $spaces,

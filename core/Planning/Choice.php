@@ -49,9 +49,9 @@ final readonly class Choice
                 'cost' => $cost->minor,
                 'minutes' => $minutes,
                 'days' => $leadDays,
-                'steps that remain' => $life ?? 0,
-                'cut off a deck' => $deckCut->nanometres,
-                'cut off a head' => $headCut->nanometres,
+                'steps_that_remain' => $life ?? 0,
+                'cut_off_a_deck' => $deckCut->nanometres,
+                'cut_off_a_head' => $headCut->nanometres,
             ] as $what => $number
         ) {
             $number < 0 && throw PlanningException::impossible($what, $number);

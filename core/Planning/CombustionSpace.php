@@ -43,10 +43,10 @@ final readonly class CombustionSpace
             $length->isPositive() || throw PlanningException::impossible($what, $length->nanometres);
         }
         $chamber->isPositive() || throw PlanningException::impossible('chamber', $chamber->cubicMillimetres);
-        $gasket->cubicMillimetres >= 0 || throw PlanningException::impossible('gasket volume', $gasket->cubicMillimetres);
+        $gasket->cubicMillimetres >= 0 || throw PlanningException::impossible('gasket_volume', $gasket->cubicMillimetres);
         $perTenThou === null ||
             $perTenThou->isPositive() ||
-            throw PlanningException::impossible('volume for each 0.010 in', $perTenThou->cubicMillimetres);
+            throw PlanningException::impossible('volume_per_cut', $perTenThou->cubicMillimetres);
 
         return new self($bore, $stroke, $chamber, $gasket, $deckClearance, $crown, $perTenThou);
     }
@@ -80,7 +80,7 @@ final readonly class CombustionSpace
         if ($headCut->isZero()) {
             return Volume::ofCubicMillimetres(0);
         }
-        $perTenThou = $this->perTenThou ?? throw PlanningException::missing('What the chamber loses for each 0.010 in off the head');
+        $perTenThou = $this->perTenThou ?? throw PlanningException::missing('chamber_loss');
 
         return Volume::ofCubicMillimetres(($headCut->nanometres / self::TEN_THOU_NM) * $perTenThou->cubicMillimetres);
     }

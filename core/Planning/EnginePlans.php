@@ -37,7 +37,7 @@ final readonly class EnginePlans
         }
         $byCode === [] && throw PlanningException::tooFew('parts', 0, 1);
         $boring = count(array_filter($byCode, static fn (PlannedPart $part): bool => $part->givesABore()));
-        $boring > 1 && throw PlanningException::impossible('number of parts that give a bore', $boring);
+        $boring > 1 && throw PlanningException::impossible('boring_parts', $boring);
         foreach ($byCode as $part) {
             $part->cutsAHead() && self::mustKnowItsLoss($part, $bounds);
         }
@@ -168,7 +168,7 @@ final readonly class EnginePlans
     {
         foreach ($bounds as $bank => $ofBank) {
             foreach ($part->bank === null || $part->bank === $bank ? $ofBank->spaces : [] as $space) {
-                $space->knowsItsLoss() || throw PlanningException::missing('What the chamber loses for each 0.010 in off the head');
+                $space->knowsItsLoss() || throw PlanningException::missing('chamber_loss');
             }
         }
     }

@@ -30,7 +30,7 @@ final readonly class PlannedPart
             $byCode[$choice->code] = $choice;
         }
 
-        return new self($code, $byCode === [] ? throw PlanningException::tooFew("choices of {$code}", 0, 1) : $byCode, $bank);
+        return new self($code, $byCode === [] ? throw PlanningException::tooFew('choices', 0, 1, $code) : $byCode, $bank);
     }
 
     public function givesABore(): bool

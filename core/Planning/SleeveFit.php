@@ -47,10 +47,10 @@ final readonly class SleeveFit
     public static function of(array $outside, ?Length $least, ?Length $most, ?Length $target, ?Length $boreNominal): self
     {
         if (count($outside) < self::LEAST_PLACES) {
-            throw PlanningException::tooFew('places on the sleeve', count($outside), self::LEAST_PLACES);
+            throw PlanningException::tooFew('places_on_the_sleeve', count($outside), self::LEAST_PLACES);
         }
         foreach ($outside as $diameter) {
-            $diameter->isPositive() || throw PlanningException::impossible('outside of a sleeve', $diameter->nanometres);
+            $diameter->isPositive() || throw PlanningException::impossible('outside_of_a_sleeve', $diameter->nanometres);
         }
         [$from, $to] = self::range($least, $most, $boreNominal);
         $sum = array_sum(array_map(static fn (Length $diameter): int => $diameter->nanometres, $outside));
@@ -90,7 +90,7 @@ final readonly class SleeveFit
     {
         return $step->isSmallerThan($boreLength)
             ? $boreLength->minus($step)
-            : throw PlanningException::impossible('step, as long as the bore,', $step->nanometres);
+            : throw PlanningException::impossible('sleeve_step', $step->nanometres);
     }
 
     /** @return list<SleeveFinding> In the order in which they are looked for */
@@ -157,13 +157,13 @@ final readonly class SleeveFit
     {
         if ($least !== null && $most !== null) {
             return $least->isLargerThan($most) || $least->isNegative()
-                ? throw PlanningException::impossible('least interference', $least->nanometres)
+                ? throw PlanningException::impossible('least_interference', $least->nanometres)
                 : [$least, $most];
         }
         if ($least !== null || $most !== null) {
-            throw PlanningException::missing('The other end of the interference range');
+            throw PlanningException::missing('interference_end');
         }
-        $nominal = ($boreNominal ?? throw PlanningException::missing('The nominal bore'))->nanometres;
+        $nominal = ($boreNominal ?? throw PlanningException::missing('nominal_bore'))->nanometres;
 
         return $nominal >= self::USUAL_FROM_NM && $nominal <= self::USUAL_TO_NM
             ? [Length::ofNanometres(self::USUAL_LEAST_NM), Length::ofNanometres(self::USUAL_MOST_NM)]

@@ -24,13 +24,13 @@ final readonly class ShownReading
     {
         if (! $instrument->hasDial()) {
             return $shown->isNegative()
-                ? throw PlanningException::impossible('shown size', $shown->nanometres)
+                ? throw PlanningException::impossible('shown_size', $shown->nanometres)
                 : new self($instrument, $shown, null);
         }
 
         return match (true) {
-            $revolution === null => throw PlanningException::missing('revolution of the dial'),
-            ! $revolution->isPositive() => throw PlanningException::impossible('revolution of the dial', $revolution->nanometres),
+            $revolution === null => throw PlanningException::missing('revolution_of_the_dial'),
+            ! $revolution->isPositive() => throw PlanningException::impossible('revolution_of_the_dial', $revolution->nanometres),
             default => new self($instrument, $shown, $revolution),
         };
     }

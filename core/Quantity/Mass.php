@@ -14,6 +14,6 @@ final readonly class Mass
     /** @throws QuantityException If it is below zero */
     public static function ofMicrograms(int $micrograms): self
     {
-        return $micrograms < 0 ? throw QuantityException::negative('mass', $micrograms, 'micrograms') : new self($micrograms);
+        return $micrograms < 0 ? throw QuantityException::negativeMass($micrograms) : new self($micrograms);
     }
 }

@@ -4,43 +4,41 @@ declare(strict_types=1);
 
 namespace NorthLedger\Core\Quantity;
 
-use NorthLedger\Core\CoreException;
+use NorthLedger\Core\CoreRefusal;
+use NorthLedger\Core\Message;
 
 /** A number that cannot be a quantity of its kind. */
-final class QuantityException extends \DomainException implements CoreException
+final class QuantityException extends CoreRefusal
 {
-    public static function negative(string $kind, int $value, string $unit): self
+    private const MOST_SHOWN = 20;
+
+    public static function negativeMass(int $micrograms): self
     {
-        return new self("A {$kind} cannot be below zero: {$value} {$unit}. Give zero or more.");
+        return new self(new Message('refusal.quantity.negative_mass', ['value' => $micrograms]));
+    }
+
+    public static function negativeRoughness(int $nanometres): self
+    {
+        return new self(new Message('refusal.quantity.negative_roughness', ['value' => $nanometres]));
     }
 
     public static function noMass(string $text): self
     {
-        return new self(
-            '“'.mb_strimwidth(mb_scrub($text), 0, 20, '…').'” does not read as a mass. Key grams as the scale shows them, like 612.4.',
-        );
+        return new self(new Message('refusal.quantity.no_mass', ['text' => self::shown($text, self::MOST_SHOWN)]));
     }
 
     public static function noRoughness(string $text): self
     {
-        return new self(
-            '“'.
-                mb_strimwidth(mb_scrub($text), 0, 20, '…').
-                '” does not read as a finish. Key Ra in µm, like 0.18, or in microinches with their unit, like 7 uin.',
-        );
+        return new self(new Message('refusal.quantity.no_roughness', ['text' => self::shown($text, self::MOST_SHOWN)]));
     }
 
     public static function noVolume(string $text): self
     {
-        return new self(
-            '“'.
-                mb_strimwidth(mb_scrub($text), 0, 20, '…').
-                '” does not read as a volume. Key cubic centimetres as the burette shows them, like 54.3.',
-        );
+        return new self(new Message('refusal.quantity.no_volume', ['text' => self::shown($text, self::MOST_SHOWN)]));
     }
 
     public static function noLengths(): self
     {
-        return new self('There is no length to compare. Give at least one.');
+        return new self(new Message('refusal.quantity.no_lengths'));
     }
 }

@@ -14,6 +14,6 @@ final readonly class Roughness
     /** @throws QuantityException If it is below zero */
     public static function ofNanometres(int $nanometres): self
     {
-        return $nanometres < 0 ? throw QuantityException::negative('roughness', $nanometres, 'nanometres') : new self($nanometres);
+        return $nanometres < 0 ? throw QuantityException::negativeRoughness($nanometres) : new self($nanometres);
     }
 }

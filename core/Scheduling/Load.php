@@ -36,12 +36,12 @@ final readonly class Load
         $operations = array_column($operations, null, 'code');
         $followers = array_fill_keys(array_keys($operations), []);
         foreach ($operations as $operation) {
-            isset($jobs[$operation->job]) || throw SchedulingException::unknown('job', $operation->job);
+            isset($jobs[$operation->job]) || throw SchedulingException::noJob($operation->job);
             if ($operation->machine !== null && ! isset($machines[$operation->machine])) {
-                throw SchedulingException::unknown('machine', $operation->machine);
+                throw SchedulingException::noMachine($operation->machine);
             }
             foreach (array_unique($operation->after) as $before) {
-                isset($operations[$before]) || throw SchedulingException::unknown('operation', $before);
+                isset($operations[$before]) || throw SchedulingException::noOperation($before);
                 $followers[$before][] = $operation->code;
             }
         }

@@ -6,6 +6,7 @@ namespace NorthLedger\Core\Scheduling;
 
 use NorthLedger\Core\Document\InvalidDocument;
 use NorthLedger\Core\Document\Node;
+use NorthLedger\Core\Message;
 
 /** A load and its schedule as open documents, so that another program can check or replace the planning (docs/load.md). */
 final class LoadDocument
@@ -23,7 +24,7 @@ final class LoadDocument
      */
     public static function read(array $data): Load
     {
-        return Node::read('The load', $data, static function (Node $node): Load {
+        return Node::read(new Message('refusal.document.load'), $data, static function (Node $node): Load {
             $machines = [];
             foreach ($node->at('machines')->itemsIfGiven() as $machine) {
                 $code = $machine->at('machine')->text();

@@ -22,11 +22,11 @@ final readonly class OpenMinutes
         $joined = [];
         foreach ($spans as [$from, $to]) {
             if ($to < $from) {
-                throw SchedulingException::impossible('end of an open span', $machine, $to);
+                throw SchedulingException::impossible('open_span_end', $machine, $to);
             }
             $last = count($joined) - 1;
             if ($last >= 0 && $from < $joined[$last][0]) {
-                throw SchedulingException::impossible('begin of an open span after another one', $machine, $from);
+                throw SchedulingException::impossible('open_span_begin', $machine, $from);
             }
             if ($last >= 0 && $from <= $joined[$last][1]) {
                 $joined[$last][1] = max($to, $joined[$last][1]);

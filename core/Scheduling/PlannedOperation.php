@@ -29,7 +29,7 @@ final readonly class PlannedOperation
         public int $wait = 0,
         public ?int $pinned = null,
     ) {
-        foreach (['set-up' => $setup, 'run' => $run, 'wait' => $wait] as $what => $minutes) {
+        foreach (['set_up' => $setup, 'run' => $run, 'wait' => $wait] as $what => $minutes) {
             $minutes < 0 && throw SchedulingException::impossible($what, $code, $minutes);
         }
     }

@@ -4,63 +4,73 @@ declare(strict_types=1);
 
 namespace NorthLedger\Core\Scheduling;
 
-use NorthLedger\Core\CoreException;
+use NorthLedger\Core\CoreRefusal;
+use NorthLedger\Core\Message;
 
 /** A load that cannot be scheduled, and what it is about. */
-final class SchedulingException extends \DomainException implements CoreException
+final class SchedulingException extends CoreRefusal
 {
     /** @param  list<string>  $about  Codes of the operations, machines or jobs that are concerned */
-    private function __construct(public readonly SchedulingFault $fault, public readonly array $about, string $message)
+    private function __construct(public readonly SchedulingFault $fault, public readonly array $about, Message $said)
     {
-        parent::__construct($message);
+        parent::__construct($said);
     }
 
     /** @param  list<string>  $operations */
     public static function noTimeLeft(array $operations): self
     {
-        return new self(
-            SchedulingFault::NoTimeLeft,
-            $operations,
-            'The open hours of the machines are too few: '.implode(', ', $operations).' would not be done in them. Add hours or days.',
-        );
+        return new self(SchedulingFault::NoTimeLeft, $operations, self::about('refusal.scheduling.no_time_left', $operations));
     }
 
     /** @param  list<string>  $operations */
     public static function circular(array $operations): self
     {
-        return new self(
-            SchedulingFault::Circular,
-            $operations,
-            implode(', ', $operations).' wait for each other in a circle. Take one of the waits away.',
-        );
+        return new self(SchedulingFault::Circular, $operations, self::about('refusal.scheduling.circular', $operations));
     }
 
-    public static function unknown(string $kind, string $code): self
+    public static function noJob(string $code): self
     {
-        return new self(SchedulingFault::UnknownWord, [$code], "There is no {$kind} “{$code}” in this load.");
+        return new self(SchedulingFault::UnknownWord, [$code], new Message('refusal.scheduling.no_job', ['code' => $code]));
+    }
+
+    public static function noMachine(string $code): self
+    {
+        return new self(SchedulingFault::UnknownWord, [$code], new Message('refusal.scheduling.no_machine', ['code' => $code]));
+    }
+
+    public static function noOperation(string $code): self
+    {
+        return new self(SchedulingFault::UnknownWord, [$code], new Message('refusal.scheduling.no_operation', ['code' => $code]));
     }
 
     /** @param  list<string>  $operations */
     public static function cannotPin(array $operations): self
     {
-        return new self(
-            SchedulingFault::CannotPin,
-            $operations,
-            'Not every pin can be kept: '.implode(', ', $operations).'. Move one of them, or take it away.',
-        );
+        return new self(SchedulingFault::CannotPin, $operations, self::about('refusal.scheduling.cannot_pin', $operations));
     }
 
     public static function hours(string $day, string $text): self
     {
+        return new self(SchedulingFault::BadValue, [$day], new Message('refusal.scheduling.hours', ['text' => $text]));
+    }
+
+    /** @param  string  $what  Code of the value, like `set_up` */
+    public static function impossible(string $what, string $code, int|float $value): self
+    {
         return new self(
             SchedulingFault::BadValue,
-            [$day],
-            "“{$text}” is no span of hours. Write it like 8:00–12:00, 12:30–17:00, one after the other; leave a closed day empty.",
+            [$code],
+            new Message('refusal.scheduling.impossible', [
+                'what' => new Message("refusal.what.{$what}"),
+                'code' => $code,
+                'value' => (string) $value,
+            ]),
         );
     }
 
-    public static function impossible(string $what, string $code, int|float $value): self
+    /** @param  list<string>  $operations */
+    private static function about(string $line, array $operations): Message
     {
-        return new self(SchedulingFault::BadValue, [$code], "{$value} is no {$what} (of “{$code}”).");
+        return new Message($line, ['operations' => implode(', ', $operations)]);
     }
 }

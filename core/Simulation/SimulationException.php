@@ -4,23 +4,27 @@ declare(strict_types=1);
 
 namespace NorthLedger\Core\Simulation;
 
-use NorthLedger\Core\CoreException;
+use NorthLedger\Core\CoreRefusal;
+use NorthLedger\Core\Message;
 
 /** What a simulation cannot do. */
-final class SimulationException extends \DomainException implements CoreException
+final class SimulationException extends CoreRefusal
 {
     public static function noBore(string $place): self
     {
-        return new self("“{$place}” is no place of a bore of the simulated engine.");
+        return new self(new Message('refusal.simulation.no_bore', ['place' => $place]));
     }
 
+    /** @param  string  $what  Code of the property, like `resolution` */
     public static function negative(string $what, int $nanometres): self
     {
-        return new self("The {$what} of a simulated gauge cannot be below zero: {$nanometres} nm.");
+        return new self(
+            new Message('refusal.gauging.negative', ['what' => new Message("refusal.what.{$what}"), 'value' => $nanometres]),
+        );
     }
 
     public static function nothingToJudge(string $family): self
     {
-        return new self("{$family}: without limits and pistons there is nothing to judge a simulated block by.");
+        return new self(new Message('refusal.simulation.nothing_to_judge', ['family' => $family]));
     }
 }

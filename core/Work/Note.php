@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace NorthLedger\Core\Work;
 
 use NorthLedger\Core\Engine\Specification\SpecificationSheet;
-use NorthLedger\Core\Finding\Message;
+use NorthLedger\Core\Message;
 use NorthLedger\Core\Quantity\Length;
 
 /** Something that the hand has to know at an operation; its words stand in `lang/`. */

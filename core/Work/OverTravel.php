@@ -28,10 +28,10 @@ final readonly class OverTravel
      */
     public static function of(Length $bore, Length $stones, Length $stroke, ?Length $room): self
     {
-        foreach (['bore' => $bore, 'stones' => $stones, 'stroke' => $stroke] as $what => $length) {
-            $length->isPositive() || throw PlanningException::impossible("length of {$what}", $length->nanometres);
+        foreach (['bore_length' => $bore, 'stone_length' => $stones, 'stroke_length' => $stroke] as $what => $length) {
+            $length->isPositive() || throw PlanningException::impossible($what, $length->nanometres);
         }
-        $room?->isNegative() && throw PlanningException::impossible('room below the bore', $room->nanometres);
+        $room?->isNegative() && throw PlanningException::impossible('room_below_the_bore', $room->nanometres);
         $third = Length::ofNanometres(intdiv($stones->nanometres, self::MOST_SHARE));
 
         return new self(

@@ -4,15 +4,14 @@ declare(strict_types=1);
 
 namespace NorthLedger\Core\Work;
 
-use NorthLedger\Core\CoreException;
+use NorthLedger\Core\CoreRefusal;
+use NorthLedger\Core\Message;
 
 /** A work order that cannot be made. */
-final class WorkException extends \DomainException implements CoreException
+final class WorkException extends CoreRefusal
 {
     public static function unknownOperation(string $key): self
     {
-        $shown = mb_strimwidth(mb_scrub($key), 0, 40, '…');
-
-        return new self("The order has no operation “{$shown}”.");
+        return new self(new Message('refusal.work.unknown_operation', ['operation' => self::shown($key)]));
     }
 }

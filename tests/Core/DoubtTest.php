@@ -47,7 +47,7 @@ final class DoubtTest extends TestCase
             [$study->mean->nanometres, $study->repeatability->nanometres, $study->range->nanometres],
         );
         $this->assertTrue(RepeatStudy::of(self::thou(...array_fill(0, 10, 3)))->repeatability->isZero());
-        $this->expectExceptionMessage('at least 10 readings of one place; there are 9');
+        $this->expectExceptionMessage('refusal.gauging.too_few_repeats (found: 9, needed: 10)');
         RepeatStudy::of(self::thou(...array_fill(0, 9, 3)));
     }
 

@@ -9,12 +9,12 @@ use NorthLedger\Core\Assessment\EngineVerdict;
 use NorthLedger\Core\Engine\Specification\EnginePart;
 use NorthLedger\Core\Engine\Specification\SpecificationSheet;
 use NorthLedger\Core\Finding\Finding;
-use NorthLedger\Core\Finding\Message;
 use NorthLedger\Core\Finding\Outcome;
 use NorthLedger\Core\Finding\PartDefect;
 use NorthLedger\Core\Finding\PartVerdict;
 use NorthLedger\Core\Finding\Remedy;
 use NorthLedger\Core\Inspection\Section;
+use NorthLedger\Core\Message;
 use PHPUnit\Framework\TestCase;
 
 /** A whole engine judged from its facts, with nothing of the application near it. */

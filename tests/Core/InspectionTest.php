@@ -18,7 +18,6 @@ use NorthLedger\Core\Features\Volumes\Compression;
 use NorthLedger\Core\Features\Weights\WeightJudge;
 use NorthLedger\Core\Finding\Criterion;
 use NorthLedger\Core\Finding\Finding;
-use NorthLedger\Core\Finding\Message;
 use NorthLedger\Core\Finding\Outcome;
 use NorthLedger\Core\Finding\PartVerdict;
 use NorthLedger\Core\Gauging\InstrumentKind;
@@ -27,6 +26,7 @@ use NorthLedger\Core\Inspection\Section;
 use NorthLedger\Core\Inspection\SectionJudgement;
 use NorthLedger\Core\Inspection\UsualGauge;
 use NorthLedger\Core\Inspection\WorkKind;
+use NorthLedger\Core\Message;
 use NorthLedger\Core\Quantity\Length;
 use NorthLedger\Core\Record\Measurements;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -440,7 +440,7 @@ final class InspectionTest extends TestCase
         ];
         $inLine = json_decode((string) file_get_contents(dirname(__DIR__, 2).'/resources/specs/tarn-4-198.json'), true);
         $this->assertCount(1, SpecificationSheet::fromArray($turned + $inLine)->stampedPlacesOf(1));
-        $this->expectExceptionMessage('a deck that this layout has');
+        $this->expectExceptionMessage('refusal.expected.deck_of_the_layout');
         SpecificationSheet::fromArray(['stamped' => [['face' => 'deck'] + $document['stamped'][0]]] + $document);
     }
 

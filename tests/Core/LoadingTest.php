@@ -118,7 +118,7 @@ final class LoadingTest extends TestCase
             $this->fail('were read');
         } catch (SchedulingException $exception) {
             $this->assertSame([$day], $exception->about);
-            $this->assertStringContainsString('8:00–12:00', $exception->getMessage());
+            $this->assertSame('refusal.scheduling.hours', $exception->said()->code);
         }
     }
 

@@ -165,7 +165,7 @@ final class PlanningOfPartsTest extends TestCase
     public function test_directions_a_whole_turn_apart_are_one(): void
     {
         $this->expectException(GeometryException::class);
-        $this->expectExceptionMessage('3 directions');
+        $this->expectExceptionMessage('refusal.geometry.too_few_directions (count: 3, needed: 4)');
         WearMap::of(
             array_map(
                 static fn (float $degrees): TracedPoint => new TracedPoint($degrees, Station::Top, Length::ofNanometres(self::RADIUS)),

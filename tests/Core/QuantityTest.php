@@ -72,7 +72,7 @@ final class QuantityTest extends TestCase
         $this->assertSame(512_000_000, Mass::ofMicrograms(512_000_000)->micrograms);
         $this->assertSame(250, Roughness::ofNanometres(250)->nanometres);
         $this->expectException(QuantityException::class);
-        $this->expectExceptionMessage('A mass cannot be below zero: -1 micrograms.');
+        $this->expectExceptionMessage('refusal.quantity.negative_mass (value: -1)');
         Mass::ofMicrograms(-1);
     }
 
@@ -102,7 +102,7 @@ final class QuantityTest extends TestCase
                 $this->assertSame($micrograms, MassNotation::read((string) $text)->micrograms, (string) $text);
             } catch (QuantityException $exception) {
                 $this->assertNull($micrograms, (string) $text);
-                $this->assertStringContainsString('Key grams', $exception->getMessage());
+                $this->assertSame('refusal.quantity.no_mass', $exception->said()->code);
             }
         }
         $this->assertSame(

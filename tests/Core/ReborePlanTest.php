@@ -19,6 +19,7 @@ use NorthLedger\Core\Features\Bores\ReboreOption;
 use NorthLedger\Core\Features\Bores\ReborePlan;
 use NorthLedger\Core\Features\Bores\Recommendation;
 use NorthLedger\Core\Finding\PlanningException;
+use NorthLedger\Core\Message;
 use NorthLedger\Core\Quantity\Length;
 use NorthLedger\Core\Quantity\LengthDisplay;
 use NorthLedger\Core\Quantity\LengthUnit;
@@ -97,7 +98,7 @@ final class ReborePlanTest extends TestCase
             ReborePlan::of($this->block($sheet), [$one, $one], $this->prices($sheet));
             $this->fail('It was planned.');
         } catch (PlanningException $exception) {
-            $this->assertStringContainsString('Cylinder 1 stands twice', $exception->getMessage());
+            $this->assertEquals(new Message('refusal.planning.same_cylinder_twice', ['cylinder' => 1]), $exception->said());
         }
         $this->expectException(PlanningException::class);
         new CylinderToPlan(2, Length::zero(), Length::zero(), false, true);

@@ -118,7 +118,7 @@ final class RunningGearTest extends TestCase
     public function test_a_sleeve_of_one_end_of_a_range_is_asked_for_the_other(): void
     {
         $this->expectException(PlanningException::class);
-        $this->expectExceptionMessage('other end');
+        $this->expectExceptionMessage('refusal.what.interference_end');
         SleeveFit::of(
             array_fill(0, 4, Length::ofNanometres(101_612_700)),
             Length::ofNanometres(25_400),

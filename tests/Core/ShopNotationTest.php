@@ -117,7 +117,7 @@ final class ShopNotationTest extends TestCase
     {
         $deviations = ShopNotation::forDeviations(LengthUnit::Inch, ReadingUnit::Thou);
         $this->assertSame(396_875, $deviations->read('1/64"')->value->nanometres);
-        $this->expectExceptionMessage('Put an inch mark behind it: 1/64"');
+        $this->expectExceptionMessage('refusal.notation.fraction_needs_inch (text: 1/64)');
         $deviations->read('1/64');
     }
 

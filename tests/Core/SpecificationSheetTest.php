@@ -10,6 +10,7 @@ use NorthLedger\Core\Engine\Policy\ShopPolicy;
 use NorthLedger\Core\Engine\Specification\CylinderKind;
 use NorthLedger\Core\Engine\Specification\LayoutKind;
 use NorthLedger\Core\Engine\Specification\SpecificationSheet;
+use NorthLedger\Core\Message;
 use Opis\JsonSchema\Validator;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -69,8 +70,10 @@ final class SpecificationSheetTest extends TestCase
             foreach (['/unit', '/bore/nominal', '/bore/service/taper', '/bore/oversizes', '/layout/banks', '/piston/mass_ug'] as $path) {
                 $this->assertContains($path, $paths);
             }
-            $this->assertStringContainsString('/unit: found "furlong", expected one of “in”, “mm”.', $exception->getMessage());
-            $this->assertStringContainsString('/piston/mass_ug: found 0, expected a whole number, 1 or more.', $exception->getMessage());
+            $faults = array_column($exception->faults, null, 'path');
+            $this->assertSame('"furlong"', $faults['/unit']->value);
+            $this->assertEquals(new Message('refusal.expected.one_of', ['words' => '“in”, “mm”']), $faults['/unit']->expected);
+            $this->assertEquals(new Message('refusal.expected.whole_number_or_more', ['least' => 1]), $faults['/piston/mass_ug']->expected);
         }
     }
 
@@ -126,7 +129,7 @@ final class SpecificationSheetTest extends TestCase
     public function test_refuses_what_is_no_json(): void
     {
         $this->expectException(InvalidDocument::class);
-        $this->expectExceptionMessage('text that is not JSON');
+        $this->expectExceptionMessage('refusal.document.no_json (complaint: Syntax error)');
         SpecificationSheet::fromJson('{"family":', 'a file');
     }
 
@@ -137,7 +140,7 @@ final class SpecificationSheetTest extends TestCase
         $document['preference'] = 'whatever';
 
         $this->expectException(InvalidDocument::class);
-        $this->expectExceptionMessageMatches('#/preference: found "whatever".*/bore_in/hone_stock#');
+        $this->expectExceptionMessageMatches('#path: /preference, found: "whatever".*path: /bore_in/hone_stock#');
         ShopPolicy::fromArray($document);
     }
 

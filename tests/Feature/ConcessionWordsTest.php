@@ -9,10 +9,10 @@ use App\Storage\JobObservations;
 use NorthLedger\Core\Engine\Specification\EnginePart;
 use NorthLedger\Core\Finding\Criterion;
 use NorthLedger\Core\Finding\Finding;
-use NorthLedger\Core\Finding\Message;
 use NorthLedger\Core\Finding\Outcome;
 use NorthLedger\Core\Finding\Remedy;
 use NorthLedger\Core\Finding\Subject;
+use NorthLedger\Core\Message;
 use Tests\TestCase;
 
 /** What a customer accepted before looks had codes was kept in words; it holds, however the same is said today. */

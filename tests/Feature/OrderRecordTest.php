@@ -8,7 +8,7 @@ use App\Storage\OrderRecord;
 use App\Words\Messages;
 use NorthLedger\Core\Engine\Policy\OrderOfParts;
 use NorthLedger\Core\Engine\Policy\OrderOfWork;
-use NorthLedger\Core\Finding\Message;
+use NorthLedger\Core\Message;
 use NorthLedger\Core\Work\Note;
 use NorthLedger\Core\Work\NoteKind;
 use NorthLedger\Core\Work\Operation;

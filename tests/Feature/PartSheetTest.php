@@ -85,7 +85,8 @@ final class PartSheetTest extends TestCase
             $finding->criterion === Criterion::Bend &&
             $finding->outcome === Outcome::Fail;
         $this->assertCount(1, array_filter($this->file()->inspection()->judged(Section::Rods)->findings, $bent));
-        $this->assertContains('new_part', $this->key($this->job, 'bend.2', '0.5', 'rods')->assertStatus(422)->json('question.choices.*.value'));
+        $asked = $this->key($this->job, 'bend.2', '0.5', 'rods')->assertStatus(422);
+        $this->assertContains('new_part', $asked->json('question.choices.*.value'));
         $this->key($this->job, 'bend.2', '0.5', 'rods', ['reason' => 'new_part'])->assertOk();
         $this->assertCount(0, array_filter($this->file()->inspection()->judged(Section::Rods)->findings, $bent), 'the new one is straight');
         $this->get("/jobs/{$this->job->tag()}/history")->assertSee('a new part');

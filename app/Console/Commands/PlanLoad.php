@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
+use App\Words\Messages;
 use Illuminate\Console\Command;
 use JsonException;
 use NorthLedger\Core\CoreException;
@@ -35,7 +36,7 @@ final class PlanLoad extends Command
 
             return self::FAILURE;
         } catch (CoreException $exception) {
-            $this->error($exception->getMessage());
+            $this->error(Messages::refusal($exception));
 
             return self::FAILURE;
         }

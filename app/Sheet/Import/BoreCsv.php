@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Sheet\Import;
 
 use App\Words\Line;
+use App\Words\Messages;
 use NorthLedger\Core\Engine\Places\Place;
 use NorthLedger\Core\Gauging\GaugingException;
 
@@ -70,7 +71,7 @@ final readonly class BoreCsv
         try {
             return new CsvRow($line, Place::parse($key), $row[$value], $row[$value] === '' ? Line::of('sheet.told.no_value') : '');
         } catch (GaugingException $exception) {
-            return new CsvRow($line, null, $row[$value], $exception->getMessage());
+            return new CsvRow($line, null, $row[$value], Messages::refusal($exception));
         }
     }
 

@@ -89,6 +89,8 @@ final readonly class ImportReadings
 
     private function entry(string $ulid, SheetName $sheet, Place $place, string $text, bool $isConfirmed): ReadingEntry
     {
-        return new ReadingEntry($ulid, $sheet, $place, $text, null, false, $isConfirmed, $isConfirmed ? ChangeReason::FromFile->value : null);
+        $reason = $isConfirmed ? ChangeReason::FromFile->value : null;
+
+        return new ReadingEntry($ulid, $sheet, $place, $text, null, false, $isConfirmed, $reason);
     }
 }

@@ -90,7 +90,7 @@ final readonly class MarkCrackStep
                 $read['leaks'] ?? 0,
             );
         } catch (ImpossibleReading $exception) {
-            throw Refused::because('end', $exception->getMessage());
+            throw Refused::because('end', Messages::refusal($exception));
         }
 
         return array_diff_key($read, ['result' => '']);

@@ -63,7 +63,7 @@ final readonly class PlaceIndication
                 try {
                     $location = CrackLocation::on($face, $zone, $cylinder, $points);
                 } catch (ImpossibleLocation $exception) {
-                    throw Refused::because($cylinder === null ? 'cylinder' : 'points', $exception->getMessage());
+                    throw Refused::because($cylinder === null ? 'cylinder' : 'points', Messages::refusal($exception));
                 }
 
                 return [

@@ -9,6 +9,7 @@ use App\Http\RequestId;
 use App\Storage\FamilyIndex;
 use App\Storage\SpecBook;
 use App\Words\Line;
+use App\Words\Messages;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -76,7 +77,7 @@ final class ReceiveController
         try {
             $noted = ShopNotation::forSizes($sheet->unit)->read($text);
         } catch (NotationException $exception) {
-            throw ValidationException::withMessages(['declared_step' => $exception->getMessage()]);
+            throw ValidationException::withMessages(['declared_step' => Messages::refusal($exception)]);
         }
         $offered = array_column($sheet->bore->oversizes, 'nanometres');
 

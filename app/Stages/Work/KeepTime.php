@@ -13,6 +13,7 @@ use App\Storage\EntryKind;
 use App\Storage\Job;
 use App\Storage\User;
 use App\Words\Line;
+use App\Words\Messages;
 use NorthLedger\Core\Work\Logs\ClockState;
 use NorthLedger\Core\Work\OperationKey;
 use NorthLedger\Core\Work\WorkException;
@@ -33,7 +34,7 @@ final readonly class KeepTime
             try {
                 $kind = OperationKey::parse($operation)->kind;
             } catch (WorkException $exception) {
-                throw Refused::because('operation', $exception->getMessage());
+                throw Refused::because('operation', Messages::refusal($exception));
             }
             if ($file->work()->order()?->ofKind($kind) === []) {
                 throw Refused::because('operation', Line::of('work.log.no_such'));

@@ -17,6 +17,7 @@ use App\Storage\Job;
 use App\Storage\OperationTick;
 use App\Storage\User;
 use App\Words\Line;
+use App\Words\Messages;
 use App\Words\OperationWords;
 use App\Words\OrderWords;
 use NorthLedger\Core\Engine\Specification\EnginePart;
@@ -176,7 +177,7 @@ final readonly class TickOperation
 
             return $order->operation(OperationKey::parse($key)->written());
         } catch (WorkException $exception) {
-            throw Refused::because($key, $exception->getMessage());
+            throw Refused::because($key, Messages::refusal($exception));
         }
     }
 
@@ -188,7 +189,7 @@ final readonly class TickOperation
         try {
             $size = ShopNotation::forSizes($file->sheet->unit)->read($text)->value;
         } catch (NotationException $exception) {
-            throw Refused::because($operation->key(), Line::of('work.size', ['said' => $exception->getMessage()]));
+            throw Refused::because($operation->key(), Line::of('work.size', ['said' => Messages::refusal($exception)]));
         }
         if (! $operation->target->holds($size) && trim($remark) === '') {
             throw Refused::because(

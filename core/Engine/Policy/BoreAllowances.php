@@ -61,7 +61,7 @@ final readonly class BoreAllowances
             $allowances->honeStock->isSmallerThan($allowances->leastHoneStock) ||
             $allowances->honeStock->isLargerThan($allowances->mostHoneStock)
         ) {
-            $node->at('hone_stock')->complain('a stock between least_hone_stock and most_hone_stock');
+            $node->at('hone_stock')->complain('hone_stock');
         }
 
         return $allowances;

@@ -34,7 +34,7 @@ final readonly class PriceList
         $prices = [];
         foreach ($node->membersIfGiven() as $item => $price) {
             PriceItem::tryFrom($item) === null
-                ? $price->complain('one of the items of the price list')
+                ? $price->complain('price_item')
                 : ($prices[$item] = Price::fromNode($price));
         }
 

@@ -8,6 +8,7 @@ use NorthLedger\Core\Document\InvalidDocument;
 use NorthLedger\Core\Document\Node;
 use NorthLedger\Core\Engine\Specification\Material;
 use NorthLedger\Core\Gauging\DecisionRule;
+use NorthLedger\Core\Message;
 use NorthLedger\Core\Quantity\LengthUnit;
 use NorthLedger\Core\Quantity\Mass;
 use NorthLedger\Core\Quantity\TemperatureUnit;
@@ -62,7 +63,7 @@ final readonly class ShopPolicy
     public static function fromArray(array $data): self
     {
         return Node::read(
-            'The shop policy',
+            new Message('refusal.document.shop_policy'),
             $data,
             static fn (Node $node): self => new self(
                 $node->at('revision')->wholeNumber(0),

@@ -23,7 +23,7 @@ final readonly class CamshaftBoreSpec
     {
         $diameters = array_map(static fn (Node $one): LengthRange => LengthRange::fromNode($one, $unit), $node->at('diameters')->items());
         if ($diameters === []) {
-            $node->at('diameters')->complain('a range for each bore, from the front');
+            $node->at('diameters')->complain('range_for_each_bore');
         }
 
         return new self(

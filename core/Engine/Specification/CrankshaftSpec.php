@@ -61,7 +61,7 @@ final readonly class CrankshaftSpec
             $node->at('made_stroke')->positiveLengthIfGiven($unit),
         );
         if ($crankshaft->caseDepth !== null && ! $crankshaft->isHardened()) {
-            $depth->complain('a case depth only where the journals are hardened');
+            $depth->complain('case_depth');
         }
 
         return $crankshaft;

@@ -17,7 +17,7 @@ final readonly class DatumFaceSpec
     {
         $datum = new self($node->at('key')->text(), $node->at('words')->text());
         if (preg_match('/^[a-z0-9-]{1,20}$/D', $datum->key) !== 1) {
-            $node->at('key')->complain('a short key of small letters, digits and hyphens');
+            $node->at('key')->complain('short_key');
         }
 
         return $datum;

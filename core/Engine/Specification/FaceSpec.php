@@ -42,13 +42,13 @@ final readonly class FaceSpec
             $node->at('flatness')->isGiven() ? null : $gasket,
         );
         if ($face->minimumHeight !== null && $face->standardHeight?->isSmallerThan($face->minimumHeight) === true) {
-            $node->at('height')->complain('a minimum no larger than the standard');
+            $node->at('height')->complain('minimum_height');
         }
         if ($face->localFlatness !== null && $face->flatness?->isSmallerThan($face->localFlatness) === true) {
-            $node->at('local_flatness')->complain('no more than the flatness overall');
+            $node->at('local_flatness')->complain('local_flatness');
         }
         if (($face->localFlatness === null) !== ($face->localSpan === null)) {
-            $node->at('local_span')->complain('a span for the local flatness, and none without one');
+            $node->at('local_span')->complain('local_span');
         }
 
         return $face;

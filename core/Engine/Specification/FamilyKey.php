@@ -20,7 +20,7 @@ final class FamilyKey
     {
         $key = $node->text();
         if (! self::isOne($key)) {
-            $node->complain('2 to 40 small letters, digits and single dashes, with a letter among them');
+            $node->complain('family_key');
         }
 
         return $key;

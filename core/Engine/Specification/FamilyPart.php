@@ -22,7 +22,7 @@ final readonly class FamilyPart
             $node->at('rare')->isGiven() && $node->at('rare')->flag(),
         );
         if (preg_match('/^[a-z0-9-]{1,20}$/D', $part->key) !== 1) {
-            $node->at('key')->complain('a short key of small letters, digits and hyphens');
+            $node->at('key')->complain('short_key');
         }
 
         return $part;

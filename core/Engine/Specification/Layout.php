@@ -27,7 +27,7 @@ final readonly class Layout
         $all = array_merge(...$banks);
         sort($all);
         if ($all !== range(1, max(1, count($all))) || count($banks) !== $kind->banks()) {
-            $node->at('banks')->complain("{$kind->banks()} list(s) that name every cylinder from 1 on once");
+            $node->at('banks')->complain('banks', ['count' => $kind->banks()]);
         }
 
         return new self($kind, $banks === [] ? [[1]] : $banks);

@@ -19,7 +19,7 @@ final readonly class LengthRange
     {
         $range = new self($node->at('least')->length($unit), $node->at('most')->length($unit));
         if ($range->least->isLargerThan($range->most)) {
-            $node->complain('the least no larger than the most');
+            $node->complain('range');
         }
 
         return $range;

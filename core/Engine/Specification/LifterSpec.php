@@ -23,7 +23,7 @@ final readonly class LifterSpec
             LengthRange::fromNode($node->at('play'), $unit),
         );
         if (! $lifter->play->holds($lifter->bore->around($lifter->body))) {
-            $node->at('play')->complain('a range that holds what bore and lifter give');
+            $node->at('play')->complain('lifter_play');
         }
 
         return $lifter;

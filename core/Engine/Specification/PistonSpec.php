@@ -35,7 +35,7 @@ final readonly class PistonSpec
             $spec->maximumClearance !== null &&
             $spec->minimumClearance->isLargerThan($spec->maximumClearance)
         ) {
-            $node->at('clearance')->complain('the least no larger than the most');
+            $node->at('clearance')->complain('range');
         }
 
         return $spec;

@@ -35,10 +35,10 @@ final readonly class PronePlace
             $cylinder->isGiven() ? $cylinder->wholeNumber(1, Layout::MOST_CYLINDERS) : null,
         );
         if (! in_array($place->zone, $place->face->zones(), true)) {
-            $node->at('zone')->complain("a zone of the {$place->face->value}");
+            $node->at('zone')->complain('zone_of_the_face', ['face' => $place->face]);
         }
         if ($place->zone->isAtCylinder() && $place->cylinder === null) {
-            $cylinder->complain('the cylinder that a crack here would be in');
+            $cylinder->complain('cylinder_of_the_crack');
         }
 
         return $place;

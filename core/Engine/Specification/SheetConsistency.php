@@ -28,26 +28,26 @@ final readonly class SheetConsistency
         $piston = $sheet->piston;
         $fresh = $piston->standard === null ? null : $sheet->bore->nominal->minus($piston->standard);
         if (self::isBelow($fresh, $piston->minimumClearance) || self::isBelow($piston->maximumClearance, $fresh)) {
-            $node->at('piston')->at('standard')->complain('a piston that leaves its own clearance in a standard bore');
+            $node->at('piston')->at('standard')->complain('piston_clearance');
         }
         if (self::isBelow($sheet->bore->service->clearance, $piston->maximumClearance)) {
-            $node->at('bore')->at('service')->at('clearance')->complain('a service limit no smaller than the clearance when new');
+            $node->at('bore')->at('service')->at('clearance')->complain('service_clearance');
         }
         $wall = $sheet->bore->standardWall;
         if ($wall !== null && $sheet->bore->minimumWall?->isSmallerThan($wall) === false) {
-            $node->at('bore')->at('wall')->complain('a standard wall above the minimum wall');
+            $node->at('bore')->at('wall')->complain('standard_wall');
         }
         if ($sheet->bore->crosshatchLeast >= $sheet->bore->crosshatchMost) {
-            $node->at('bore')->at('crosshatch_included_deg')->complain('the least below the most');
+            $node->at('bore')->at('crosshatch_included_deg')->complain('least_below_most');
         }
         if ($sheet->cylinders === CylinderKind::Separate && $sheet->bore->oversizes !== []) {
-            $node->at('bore')->at('oversizes')->complain('none: separate cylinders are replaced, not bored');
+            $node->at('bore')->at('oversizes')->complain('no_oversizes');
         }
         if (($sheet->deck === null) !== ($sheet->cylinders === CylinderKind::Separate)) {
-            $node->at('deck')->complain('a deck where the cylinders stand in the block, and none where they are separate');
+            $node->at('deck')->complain('deck_of_a_block');
         }
         if (($sheet->housings->partingGap !== null) !== ($sheet->layout->kind === LayoutKind::Flat)) {
-            $node->at('housings')->at('parting_gap')->complain('a parting gap where the case is split, and none elsewhere');
+            $node->at('housings')->at('parting_gap')->complain('parting_gap');
         }
     }
 
@@ -62,15 +62,15 @@ final readonly class SheetConsistency
         ) {
             $clearance = $journals->clearanceIn($housing);
             if ($clearance !== null && $journals->oilClearance?->holds($clearance) === false) {
-                $crankshaft->at($group)->at('oil_clearance')->complain('a range that holds housing − two shells − journal, at both ends');
+                $crankshaft->at($group)->at('oil_clearance')->complain('oil_clearance');
             }
         }
         if ($sheet->housings->count !== $sheet->crankshaft->mains->count) {
-            $crankshaft->at('mains')->at('count')->complain('as many main journals as housings');
+            $crankshaft->at('mains')->at('count')->complain('as_many_mains');
         }
         $housings = [$sheet->housings->thrust->housing ?? 1, ...array_column($sheet->housings->noGo, 'housing')];
         if (max($housings) > $sheet->housings->count) {
-            $node->at('housings')->at('thrust')->complain('housings that this engine has, for the thrust and for every no-go');
+            $node->at('housings')->at('thrust')->complain('known_housings');
         }
         $cylinders = count($sheet->layout->cylinders());
         if (
@@ -80,11 +80,11 @@ final readonly class SheetConsistency
                 true,
             )
         ) {
-            $crankshaft->at('rods')->at('count')->complain('a rod journal for each cylinder, or for each pair of a vee');
+            $crankshaft->at('rods')->at('count')->complain('rod_journals');
         }
         foreach (['intake' => $sheet->intake, 'exhaust' => $sheet->exhaust] as $kind => $valves) {
             if ($valves->count % $cylinders !== 0) {
-                $node->at('valves')->at($kind)->at('count')->complain('the same number of valves for every cylinder');
+                $node->at('valves')->at($kind)->at('count')->complain('valves_for_every_cylinder');
             }
         }
     }
@@ -98,11 +98,11 @@ final readonly class SheetConsistency
             $height !== null &&
             $stack->minus($height)->absolute()->isLargerThan(Length::ofNanometres(self::HEIGHT_TOLERANCE_NM))
         ) {
-            $node->at('deck')->at('height')->at('standard')->complain('half the stroke, rod, piston and deck clearance together');
+            $node->at('deck')->at('height')->at('standard')->complain('stacked_height');
         }
         $ratio = $sheet->volumes->ratioOf($sheet->bore->nominal, $sheet->stroke);
         if ($ratio !== null && $sheet->volumes->ratio !== null && abs($ratio - $sheet->volumes->ratio) > self::RATIO_TOLERANCE) {
-            $node->at('volumes')->at('ratio')->complain(sprintf('the ratio its volumes give, %.2f', $ratio));
+            $node->at('volumes')->at('ratio')->complain('ratio_of_the_volumes', ['ratio' => sprintf('%.2f', $ratio)]);
         }
     }
 
@@ -127,26 +127,26 @@ final readonly class SheetConsistency
     {
         $numbers = array_column($sheet->pronePlaces, 'number');
         if ($numbers !== [] && $numbers !== range(1, count($numbers))) {
-            $node->at('crack_prone')->complain('places numbered from 1 on');
+            $node->at('crack_prone')->complain('numbered_places');
         }
         foreach ($sheet->pronePlaces as $index => $place) {
             if (! in_array($place->face, $sheet->faces(), true)) {
-                $node->at('crack_prone')->at((string) $index)->at('face')->complain('a face that this layout has');
+                $node->at('crack_prone')->at((string) $index)->at('face')->complain('face_of_the_layout');
             }
             if ($place->cylinder !== null && ! in_array($place->cylinder, $sheet->layout->cylinders(), true)) {
-                $node->at('crack_prone')->at((string) $index)->at('cylinder')->complain('a cylinder that this engine has');
+                $node->at('crack_prone')->at((string) $index)->at('cylinder')->complain('known_cylinder');
             }
         }
         foreach ($sheet->stampedPlaces as $index => $place) {
             if (! $place->face->isDeck() || ! in_array($place->face, $sheet->faces(), true)) {
-                $node->at('stamped')->at((string) $index)->at('face')->complain('a deck that this layout has');
+                $node->at('stamped')->at((string) $index)->at('face')->complain('deck_of_the_layout');
             }
         }
         self::checkSeats($sheet, $node->at('seats'));
         foreach (['threads' => $sheet->threads, 'parts' => $sheet->parts, 'datum_faces' => $sheet->datumFaces] as $list => $rows) {
             $keys = array_column($rows, 'key');
             if (count(array_unique($keys)) !== count($keys)) {
-                $node->at($list)->complain('each key once');
+                $node->at($list)->complain('each_key_once');
             }
         }
     }
@@ -160,9 +160,9 @@ final readonly class SheetConsistency
                 $seats
                     ->at((string) $index)
                     ->at('face')
-                    ->complain($isInTheBlock ? 'a deck: these valves stand in the block' : 'a head face: these valves hang in the head');
+                    ->complain($isInTheBlock ? 'deck_of_valves' : 'head_face_of_valves');
             } elseif (! in_array($seat->cylinder, $seat->face->cylindersOf($sheet->layout), true)) {
-                $seats->at((string) $index)->at('cylinder')->complain('a cylinder that lies at this face');
+                $seats->at((string) $index)->at('cylinder')->complain('cylinder_at_the_face');
             }
         }
     }

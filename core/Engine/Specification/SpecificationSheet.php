@@ -6,6 +6,7 @@ namespace NorthLedger\Core\Engine\Specification;
 
 use NorthLedger\Core\Document\InvalidDocument;
 use NorthLedger\Core\Document\Node;
+use NorthLedger\Core\Message;
 use NorthLedger\Core\Quantity\Length;
 use NorthLedger\Core\Quantity\LengthUnit;
 
@@ -83,7 +84,9 @@ final readonly class SpecificationSheet
      */
     public static function fromArray(array $data): self
     {
-        $name = is_string($data['name'] ?? null) ? 'The specification sheet “'.$data['name'].'”' : 'The specification sheet';
+        $name = is_string($data['name'] ?? null)
+            ? new Message('refusal.document.sheet_named', ['name' => $data['name']])
+            : new Message('refusal.document.sheet');
 
         return Node::read($name, $data, static function (Node $node): self {
             $unit = $node->at('unit')->word(LengthUnit::class);
@@ -177,7 +180,7 @@ final readonly class SpecificationSheet
             throw InvalidDocument::notJson($name, $exception->getMessage());
         }
 
-        return is_array($data) ? self::fromArray($data) : throw InvalidDocument::notJson($name, 'not an object');
+        return is_array($data) ? self::fromArray($data) : throw InvalidDocument::noObject($name);
     }
 
     /**

@@ -30,10 +30,10 @@ final readonly class ThreadSpec
             $node->at('inserts_expected')->wholeNumber(0, 200),
         );
         if (preg_match('/^[a-z0-9-]{1,20}$/D', $thread->key) !== 1) {
-            $node->at('key')->complain('a short key of small letters, digits and hyphens');
+            $node->at('key')->complain('short_key');
         }
         if ($thread->insertsExpected > $thread->count) {
-            $node->at('inserts_expected')->complain('no more inserts than holes');
+            $node->at('inserts_expected')->complain('inserts');
         }
 
         return $thread;

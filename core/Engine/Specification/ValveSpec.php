@@ -42,7 +42,7 @@ final readonly class ValveSpec
         );
         $result = $valve->stem === null ? null : $valve->guide?->around($valve->stem);
         if ($result !== null && $valve->stemClearance?->holds($result) === false) {
-            $node->at('stem_clearance')->complain('a range that holds what guide and stem give');
+            $node->at('stem_clearance')->complain('stem_clearance');
         }
 
         return $valve;

@@ -46,7 +46,7 @@ final readonly class VolumeSpec
             $node->at('least_deck_clearance')->ifGiven(static fn (Node $clearance): Length => $clearance->length($unit)),
         );
         if ($spec->leastRatio !== null && $spec->mostRatio !== null && $spec->leastRatio > $spec->mostRatio) {
-            $node->at('least_ratio')->complain('no more than the most');
+            $node->at('least_ratio')->complain('no_more_than_the_most');
         }
 
         return $spec;

@@ -71,7 +71,7 @@ final readonly class BlockPrices
     {
         $cost = $this->hone->times($this->cylinders)->plus($this->ringSet);
         if ($newPistons > 0) {
-            $cost = $cost->plus(($this->piston ?? throw PlanningException::missing('The price of a piston'))->times($newPistons));
+            $cost = $cost->plus(($this->piston ?? throw PlanningException::missing('price_of_a_piston'))->times($newPistons));
         }
 
         return $sleeved === 0 ? $cost : $cost->plus($this->setup)->plus($this->bore->plus($this->sleeve)->times($sleeved));

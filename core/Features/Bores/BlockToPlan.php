@@ -40,7 +40,7 @@ final readonly class BlockToPlan
             $length->isPositive() || throw PlanningException::impossible('size', $length->nanometres);
         }
         foreach (array_filter([$currentStep, $cleanUpStock, $minimumWall, $allowedShift]) as $length) {
-            $length->isNegative() && throw PlanningException::impossible('step, stock, shift or minimum wall', $length->nanometres);
+            $length->isNegative() && throw PlanningException::impossible('step_or_stock', $length->nanometres);
         }
         $allowed = array_filter($oversizes, static fn (Length $step): bool => $largestStep === null || ! $step->isLargerThan($largestStep));
         usort($allowed, static fn (Length $a, Length $b): int => $a->nanometres <=> $b->nanometres);

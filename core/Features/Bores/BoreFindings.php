@@ -10,12 +10,12 @@ use NorthLedger\Core\Finding\Amount;
 use NorthLedger\Core\Finding\Criterion;
 use NorthLedger\Core\Finding\Finding;
 use NorthLedger\Core\Finding\Limits;
-use NorthLedger\Core\Finding\Message;
 use NorthLedger\Core\Finding\Outcome;
 use NorthLedger\Core\Finding\Remedy;
 use NorthLedger\Core\Finding\Subject;
 use NorthLedger\Core\Gauging\Decision;
 use NorthLedger\Core\Gauging\Uncertainty;
+use NorthLedger\Core\Message;
 use NorthLedger\Core\Quantity\Length;
 use NorthLedger\Core\Record\Reading;
 

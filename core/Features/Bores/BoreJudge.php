@@ -12,11 +12,11 @@ use NorthLedger\Core\Engine\Specification\EnginePart;
 use NorthLedger\Core\Finding\Criterion;
 use NorthLedger\Core\Finding\Finding;
 use NorthLedger\Core\Finding\Limits;
-use NorthLedger\Core\Finding\Message;
 use NorthLedger\Core\Finding\Outcome;
 use NorthLedger\Core\Finding\Spread;
 use NorthLedger\Core\Gauging\DecisionRule;
 use NorthLedger\Core\Gauging\LimitKind;
+use NorthLedger\Core\Message;
 use NorthLedger\Core\Quantity\Length;
 
 /** Judges whether a bore can stay at its size (BORE-3, BORE-4, BORE-6, BORE-6a); it collects every finding and stops at none. */

@@ -23,7 +23,7 @@ final readonly class Crosshatch
     public static function ofSpeeds(Length $bore, Length $stroke, float $rpm, float $cycles): self
     {
         self::mustBeAboveZero($bore->nanometres, $stroke->nanometres, $rpm);
-        $cycles >= 0 || throw PlanningException::impossible('cycles a minute', $cycles);
+        $cycles >= 0 || throw PlanningException::impossible('cycles_a_minute', $cycles);
 
         return new self(rad2deg(atan((2 * $stroke->nanometres * $cycles) / (M_PI * $bore->nanometres * $rpm))));
     }
@@ -31,7 +31,7 @@ final readonly class Crosshatch
     /** @throws PlanningException If it is not between 0 and 180 degrees */
     public static function included(float $degrees): self
     {
-        return $degrees > 0 && $degrees < 180 ? new self($degrees / 2) : throw PlanningException::impossible('included angle', $degrees);
+        return $degrees > 0 && $degrees < 180 ? new self($degrees / 2) : throw PlanningException::impossible('included_angle', $degrees);
     }
 
     /** @throws PlanningException If it is not between 0 and 90 degrees */
@@ -39,7 +39,7 @@ final readonly class Crosshatch
     {
         return $degrees > 0 && $degrees < 90
             ? new self($degrees)
-            : throw PlanningException::impossible('angle from the horizontal', $degrees);
+            : throw PlanningException::impossible('angle_from_the_horizontal', $degrees);
     }
 
     public function includedAngle(): float
@@ -71,7 +71,7 @@ final readonly class Crosshatch
     private static function mustBeAboveZero(float|int ...$values): void
     {
         foreach ($values as $value) {
-            $value > 0 || throw PlanningException::impossible('size or speed', $value);
+            $value > 0 || throw PlanningException::impossible('size_or_speed', $value);
         }
     }
 }

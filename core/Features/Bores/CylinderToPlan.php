@@ -38,9 +38,9 @@ final readonly class CylinderToPlan
         public bool $takesNewPiston = false,
     ) {
         foreach ([$size, ...array_column($walls, 'thickness')] as $length) {
-            $length->isPositive() || throw PlanningException::impossible("size or wall of cylinder {$number}", $length->nanometres);
+            $length->isPositive() || throw PlanningException::impossible('cylinder_size', $length->nanometres, (string) $number);
         }
-        $pitDepth->isNegative() && throw PlanningException::impossible("pit depth of cylinder {$number}", $pitDepth->nanometres);
+        $pitDepth->isNegative() && throw PlanningException::impossible('pit_depth', $pitDepth->nanometres, (string) $number);
     }
 
     /** As its readings so far say, at their word. */

@@ -8,11 +8,11 @@ use NorthLedger\Core\Engine\Places\Place;
 use NorthLedger\Core\Engine\Specification\CamshaftBoreSpec;
 use NorthLedger\Core\Engine\Specification\SpecificationSheet;
 use NorthLedger\Core\Finding\Criterion;
-use NorthLedger\Core\Finding\Message;
 use NorthLedger\Core\Inspection\Characteristic;
 use NorthLedger\Core\Inspection\CharacteristicRow;
 use NorthLedger\Core\Inspection\CharacteristicRows;
 use NorthLedger\Core\Inspection\CharacteristicTable;
+use NorthLedger\Core\Message;
 
 /** The camshaft bores with their bearings out, each in two directions, and their line; nobody has to read them (LINE-1, LINE-2). */
 final class CamshaftPlaces

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace NorthLedger\Core\Features\Cracks;
 
-use NorthLedger\Core\Finding\Message;
+use NorthLedger\Core\Message;
 
 /** One step of a guided check, and how long to wait after it before the next. */
 final readonly class CheckStep

@@ -9,9 +9,9 @@ use NorthLedger\Core\Engine\Policy\CrackCheckNeeds;
 use NorthLedger\Core\Engine\Specification\EnginePart;
 use NorthLedger\Core\Engine\Specification\SpecificationSheet;
 use NorthLedger\Core\Finding\CustomerAnswer;
-use NorthLedger\Core\Finding\Message;
 use NorthLedger\Core\Finding\PartDefect;
 use NorthLedger\Core\Finding\Remedy;
+use NorthLedger\Core\Message;
 
 /** What the crack check found of every part, and what it was never asked (CRACK-3, CRACK-5, CRACK-5a). */
 final class CrackDefects

@@ -8,7 +8,7 @@ use NorthLedger\Core\Engine\Specification\CrackZone;
 use NorthLedger\Core\Engine\Specification\EnginePart;
 use NorthLedger\Core\Engine\Specification\Face;
 use NorthLedger\Core\Engine\Specification\PronePlace;
-use NorthLedger\Core\Finding\Message;
+use NorthLedger\Core\Message;
 
 /** Where on the crack map an indication lies: a spot, or a line or area of several points. */
 final readonly class CrackLocation

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace NorthLedger\Core\Features\Cracks;
 
-use NorthLedger\Core\Finding\Message;
+use NorthLedger\Core\Message;
 
 /** What is done about a crack (CRACK-5). */
 enum Disposition: string

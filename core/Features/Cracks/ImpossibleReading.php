@@ -4,18 +4,19 @@ declare(strict_types=1);
 
 namespace NorthLedger\Core\Features\Cracks;
 
-use NorthLedger\Core\CoreException;
+use NorthLedger\Core\CoreRefusal;
+use NorthLedger\Core\Message;
 
 /** A pressure that cannot be. */
-final class ImpossibleReading extends \DomainException implements CoreException
+final class ImpossibleReading extends CoreRefusal
 {
     public static function belowZero(): self
     {
-        return new self('Pressures, minutes and leaks cannot be below zero. Read the gauge again.');
+        return new self(new Message('refusal.cracks.below_zero'));
     }
 
     public static function rose(): self
     {
-        return new self('The pressure rose. The part warmed up, or the valve is not shut: let it settle and begin again.');
+        return new self(new Message('refusal.cracks.rose'));
     }
 }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace NorthLedger\Core\Features\Cracks;
 
 use NorthLedger\Core\Engine\Specification\EnginePart;
-use NorthLedger\Core\Finding\Message;
+use NorthLedger\Core\Message;
 
 /** What the crack checks say of one part so far (CRACK-4). */
 final readonly class PartCracks

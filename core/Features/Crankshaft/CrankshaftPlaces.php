@@ -8,11 +8,11 @@ use NorthLedger\Core\Engine\Places\Feature;
 use NorthLedger\Core\Engine\Places\Place;
 use NorthLedger\Core\Engine\Specification\SpecificationSheet;
 use NorthLedger\Core\Finding\Criterion;
-use NorthLedger\Core\Finding\Message;
 use NorthLedger\Core\Inspection\Characteristic;
 use NorthLedger\Core\Inspection\CharacteristicRow;
 use NorthLedger\Core\Inspection\CharacteristicRows;
 use NorthLedger\Core\Inspection\CharacteristicTable;
+use NorthLedger\Core\Message;
 use NorthLedger\Core\Quantity\Length;
 
 /** The journals of a crankshaft, two stations by two axes each at the least; then what is read of the whole (JRNL-1, JRNL-6). */

@@ -4,23 +4,24 @@ declare(strict_types=1);
 
 namespace NorthLedger\Core\Features\Crankshaft;
 
-use NorthLedger\Core\CoreException;
+use NorthLedger\Core\CoreRefusal;
+use NorthLedger\Core\Message;
 
 /** A journal that cannot be judged from what is read of it. */
-final class JournalException extends \DomainException implements CoreException
+final class JournalException extends CoreRefusal
 {
-    private function __construct(string $message, public readonly bool $isTooFew)
+    private function __construct(Message $said, public readonly bool $isTooFew)
     {
-        parent::__construct($message);
+        parent::__construct($said);
     }
 
     public static function incompleteGrid(string $name): self
     {
-        return new self("Read {$name} at two stations and on two axes at the least, every axis at every station.", true);
+        return new self(new Message('refusal.journal.incomplete_grid', ['name' => $name]), true);
     }
 
     public static function impossible(string $name, int $nanometres): self
     {
-        return new self("{$name} cannot read {$nanometres} nm.", false);
+        return new self(new Message('refusal.journal.impossible', ['name' => $name, 'value' => $nanometres]), false);
     }
 }

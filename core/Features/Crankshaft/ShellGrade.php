@@ -17,7 +17,7 @@ final readonly class ShellGrade
     /** @throws PlanningException If the wall is not above zero */
     public static function of(string $name, Length $wall): self
     {
-        $wall->isPositive() || throw PlanningException::impossible('shell wall', $wall->nanometres);
+        $wall->isPositive() || throw PlanningException::impossible('shell_wall', $wall->nanometres);
 
         return new self($name, $wall);
     }

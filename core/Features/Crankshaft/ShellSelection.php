@@ -45,8 +45,8 @@ final readonly class ShellSelection
      */
     public static function of(array $grades, bool $mixesHalves, Length $least, Length $most): self
     {
-        $least->isNegative() && throw PlanningException::impossible('least clearance', $least->nanometres);
-        $most->isSmallerThan($least) && throw PlanningException::impossible('top of the range below its bottom', $most->nanometres);
+        $least->isNegative() && throw PlanningException::impossible('least_clearance', $least->nanometres);
+        $most->isSmallerThan($least) && throw PlanningException::impossible('range_top', $most->nanometres);
         $pairs = array_map(static fn (ShellGrade $grade): array => [$grade, $grade], $grades);
         foreach ($mixesHalves ? $grades : [] as $index => $upper) {
             foreach (array_slice($grades, $index + 1) as $lower) {
@@ -54,7 +54,7 @@ final readonly class ShellSelection
             }
         }
 
-        return new self($pairs === [] ? throw PlanningException::tooFew('shell grades', 0, 1) : $pairs, $least, $most);
+        return new self($pairs === [] ? throw PlanningException::tooFew('shell_grades', 0, 1) : $pairs, $least, $most);
     }
 
     /** @throws PlanningException If a size is not above zero */

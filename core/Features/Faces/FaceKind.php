@@ -8,8 +8,8 @@ use NorthLedger\Core\Engine\Places\Feature;
 use NorthLedger\Core\Engine\Specification\EnginePart;
 use NorthLedger\Core\Engine\Specification\FaceSpec;
 use NorthLedger\Core\Engine\Specification\SpecificationSheet;
-use NorthLedger\Core\Finding\Message;
 use NorthLedger\Core\Finding\Subject;
+use NorthLedger\Core\Message;
 
 /** The two kinds of face that seal the combustion: the deck of the block and the face of the head (DECK). */
 enum FaceKind: string

@@ -6,11 +6,11 @@ namespace NorthLedger\Core\Features\Faces;
 
 use NorthLedger\Core\Engine\Places\Place;
 use NorthLedger\Core\Engine\Specification\SpecificationSheet;
-use NorthLedger\Core\Finding\Message;
 use NorthLedger\Core\Inspection\Characteristic;
 use NorthLedger\Core\Inspection\CharacteristicRow;
 use NorthLedger\Core\Inspection\CharacteristicRows;
 use NorthLedger\Core\Inspection\CharacteristicTable;
+use NorthLedger\Core\Message;
 
 /** The faces of block and head: heights on a grid, what is left of them, pits and finish; pistons at the corners (DECK). */
 final readonly class FacePlaces

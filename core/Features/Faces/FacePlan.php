@@ -92,7 +92,7 @@ final readonly class FacePlan
     {
         match (true) {
             count($supports) !== self::SUPPORTS => throw GeometryException::fourSupports(count($supports)),
-            ! $step->isPositive() => throw GeometryException::impossible('shim step', $step->nanometres),
+            ! $step->isPositive() => throw GeometryException::impossible('shim_step', $step->nanometres),
             ! $this->hasTilt() => throw GeometryException::tiltNotDetermined(),
             default => null,
         };
@@ -105,8 +105,8 @@ final readonly class FacePlan
      */
     public function pass(Length $depth, Length $lightCut): FacePass
     {
-        $lightCut->isPositive() || throw GeometryException::impossible('light cut', $lightCut->nanometres);
-        $depth->isNegative() && throw GeometryException::impossible('depth of cut', $depth->nanometres);
+        $lightCut->isPositive() || throw GeometryException::impossible('light_cut', $lightCut->nanometres);
+        $depth->isNegative() && throw GeometryException::impossible('depth_of_cut', $depth->nanometres);
         $top = max(array_column($this->heights, 'z'));
         $touched = count(array_filter($this->heights, static fn (Height $height): bool => $top - $height->z <= $depth->nanometres));
         $left = max(0, $this->cutAsItSits->minus($depth)->nanometres);

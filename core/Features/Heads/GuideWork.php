@@ -7,10 +7,10 @@ namespace NorthLedger\Core\Features\Heads;
 use NorthLedger\Core\Engine\Places\Place;
 use NorthLedger\Core\Engine\Specification\ValveSpec;
 use NorthLedger\Core\Finding\Criterion;
-use NorthLedger\Core\Finding\Message;
 use NorthLedger\Core\Finding\Subject;
 use NorthLedger\Core\Inspection\PlannedWork;
 use NorthLedger\Core\Inspection\WorkKind;
+use NorthLedger\Core\Message;
 use NorthLedger\Core\Quantity\Length;
 use NorthLedger\Core\Record\Measurements;
 

@@ -13,7 +13,6 @@ use NorthLedger\Core\Finding\Criterion;
 use NorthLedger\Core\Finding\Finding;
 use NorthLedger\Core\Finding\Gate;
 use NorthLedger\Core\Finding\Limits;
-use NorthLedger\Core\Finding\Message;
 use NorthLedger\Core\Finding\Outcome;
 use NorthLedger\Core\Finding\Remedy;
 use NorthLedger\Core\Finding\Subject;
@@ -22,6 +21,7 @@ use NorthLedger\Core\Inspection\PlannedWork;
 use NorthLedger\Core\Inspection\Section;
 use NorthLedger\Core\Inspection\SectionJudgement;
 use NorthLedger\Core\Inspection\WorkKind;
+use NorthLedger\Core\Message;
 use NorthLedger\Core\Record\Measurements;
 
 /** Judges guides, valves and seats, and lifters where they run in the head (VALVE-1 to VALVE-4). */

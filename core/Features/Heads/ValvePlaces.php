@@ -10,12 +10,12 @@ use NorthLedger\Core\Engine\Specification\EnginePart;
 use NorthLedger\Core\Engine\Specification\SpecificationSheet;
 use NorthLedger\Core\Engine\Specification\ValveSpec;
 use NorthLedger\Core\Finding\Criterion;
-use NorthLedger\Core\Finding\Message;
 use NorthLedger\Core\Finding\Subject;
 use NorthLedger\Core\Inspection\Characteristic;
 use NorthLedger\Core\Inspection\CharacteristicRow;
 use NorthLedger\Core\Inspection\CharacteristicRows;
 use NorthLedger\Core\Inspection\CharacteristicTable;
+use NorthLedger\Core\Message;
 use NorthLedger\Core\Quantity\Length;
 
 /** Guides, valves and seats, one column for each valve; and the lifters where they run in the head (VALVE-1 to VALVE-4). */

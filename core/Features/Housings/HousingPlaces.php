@@ -9,11 +9,11 @@ use NorthLedger\Core\Engine\Specification\HousingSpec;
 use NorthLedger\Core\Engine\Specification\SpecificationSheet;
 use NorthLedger\Core\Engine\Specification\ThrustSpec;
 use NorthLedger\Core\Finding\Criterion;
-use NorthLedger\Core\Finding\Message;
 use NorthLedger\Core\Inspection\Characteristic;
 use NorthLedger\Core\Inspection\CharacteristicRow;
 use NorthLedger\Core\Inspection\CharacteristicRows;
 use NorthLedger\Core\Inspection\CharacteristicTable;
+use NorthLedger\Core\Message;
 
 /** The main housings at four clock positions, clear of oil holes and dowels; the parting face and the thrust (LINE-1 to LINE-4). */
 final readonly class HousingPlaces

@@ -25,12 +25,12 @@ final readonly class HousingToBore
     public static function of(string $name, array $readings, Length $offset): self
     {
         if ($readings === [] || count($readings) < self::LEAST_READINGS) {
-            throw PlanningException::tooFew("readings of {$name}", count($readings), self::LEAST_READINGS);
+            throw PlanningException::tooFew('readings', count($readings), self::LEAST_READINGS, $name);
         }
         foreach ($readings as $reading) {
-            $reading->isPositive() || throw PlanningException::impossible("reading of {$name}", $reading->nanometres);
+            $reading->isPositive() || throw PlanningException::impossible('reading', $reading->nanometres, $name);
         }
-        $offset->isNegative() && throw PlanningException::impossible("offset of {$name}", $offset->nanometres);
+        $offset->isNegative() && throw PlanningException::impossible('offset', $offset->nanometres, $name);
 
         return new self($name, Length::largest(...$readings), $offset);
     }

@@ -56,9 +56,9 @@ final readonly class LinePlan
     private static function check(Length $least, Length $most, array $steps, Length $stock): void
     {
         foreach ([$least, ...$steps] as $length) {
-            $length->isPositive() || throw PlanningException::impossible('size or step of the housings', $length->nanometres);
+            $length->isPositive() || throw PlanningException::impossible('housing_size', $length->nanometres);
         }
-        $most->isSmallerThan($least) && throw PlanningException::impossible('top of the range below its bottom', $most->nanometres);
+        $most->isSmallerThan($least) && throw PlanningException::impossible('range_top', $most->nanometres);
         $stock->isNegative() && throw PlanningException::impossible('stock', $stock->nanometres);
     }
 }

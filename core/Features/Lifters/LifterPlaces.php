@@ -6,9 +6,9 @@ namespace NorthLedger\Core\Features\Lifters;
 
 use NorthLedger\Core\Engine\Specification\SpecificationSheet;
 use NorthLedger\Core\Finding\Criterion;
-use NorthLedger\Core\Finding\Message;
 use NorthLedger\Core\Inspection\CharacteristicRows;
 use NorthLedger\Core\Inspection\CharacteristicTable;
+use NorthLedger\Core\Message;
 
 /** The lifters in their bores, hole by hole: by feel, and by gauge where the feel leaves a doubt (VALVE-4). */
 final readonly class LifterPlaces

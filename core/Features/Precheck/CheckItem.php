@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace NorthLedger\Core\Features\Precheck;
 
 use NorthLedger\Core\Engine\Specification\EnginePart;
-use NorthLedger\Core\Finding\Message;
 use NorthLedger\Core\Finding\Remedy;
+use NorthLedger\Core\Message;
 
 /** One line of the checklist, with the reason why it is looked at. */
 final readonly class CheckItem

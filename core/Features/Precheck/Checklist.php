@@ -12,7 +12,7 @@ use NorthLedger\Core\Engine\Specification\LayoutKind;
 use NorthLedger\Core\Engine\Specification\Material;
 use NorthLedger\Core\Engine\Specification\SpecificationSheet;
 use NorthLedger\Core\Engine\Specification\ThreadSpec;
-use NorthLedger\Core\Finding\Message;
+use NorthLedger\Core\Message;
 
 /** What is cleaned and looked at before anything is measured, made from a family's parts and metals. */
 final readonly class Checklist

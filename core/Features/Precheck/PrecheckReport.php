@@ -6,9 +6,9 @@ namespace NorthLedger\Core\Features\Precheck;
 
 use NorthLedger\Core\Engine\Specification\EnginePart;
 use NorthLedger\Core\Engine\Specification\SpecificationSheet;
-use NorthLedger\Core\Finding\Message;
 use NorthLedger\Core\Finding\PartDefect;
 use NorthLedger\Core\Finding\Remedy;
+use NorthLedger\Core\Message;
 use NorthLedger\Core\Quantity\Length;
 
 /** The checklist with its answers, and the defects that follow from them (LINE-2, LINE-3). */

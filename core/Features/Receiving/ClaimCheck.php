@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace NorthLedger\Core\Features\Receiving;
 
 use NorthLedger\Core\Finding\Finding;
-use NorthLedger\Core\Finding\Message;
 use NorthLedger\Core\Finding\Outcome;
+use NorthLedger\Core\Message;
 use NorthLedger\Core\Quantity\Length;
 
 /** Holds a claim of the paperwork against what was found; the difference is a finding (WORK-5). */

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace NorthLedger\Core\Features\Receiving;
 
 use NorthLedger\Core\Engine\Specification\EnginePart;
-use NorthLedger\Core\Finding\Message;
 use NorthLedger\Core\Finding\PartDefect;
 use NorthLedger\Core\Finding\Remedy;
+use NorthLedger\Core\Message;
 
 /** What the survey of old sleeves means for the block (SLV-3). */
 final class SleeveDefects

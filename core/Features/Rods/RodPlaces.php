@@ -6,9 +6,9 @@ namespace NorthLedger\Core\Features\Rods;
 
 use NorthLedger\Core\Engine\Specification\SpecificationSheet;
 use NorthLedger\Core\Finding\Criterion;
-use NorthLedger\Core\Finding\Message;
 use NorthLedger\Core\Inspection\CharacteristicRows;
 use NorthLedger\Core\Inspection\CharacteristicTable;
+use NorthLedger\Core\Message;
 
 /** The connecting rods, new ones as well as used (ROD-1 to ROD-4). */
 final readonly class RodPlaces

@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace NorthLedger\Core\Features\Rods;
 
 use NorthLedger\Core\Engine\Places\Place;
-use NorthLedger\Core\Finding\Message;
 use NorthLedger\Core\Finding\Subject;
 use NorthLedger\Core\Inspection\PlannedWork;
 use NorthLedger\Core\Inspection\WorkKind;
+use NorthLedger\Core\Message;
 use NorthLedger\Core\Quantity\Mass;
 use NorthLedger\Core\Quantity\MassNotation;
 use NorthLedger\Core\Record\Measurements;

@@ -24,10 +24,10 @@ final readonly class CompressionRatio
     public static function of(Length $bore, Length $stroke, Volume $chamber, Volume $gasket, Length $deckClearance, Volume $crown): self
     {
         foreach ([$bore, $stroke] as $length) {
-            $length->isPositive() || throw PlanningException::impossible('bore or stroke', $length->nanometres);
+            $length->isPositive() || throw PlanningException::impossible('bore_or_stroke', $length->nanometres);
         }
         foreach ([$chamber, $gasket] as $volume) {
-            $volume->cubicMillimetres >= 0 || throw PlanningException::impossible('chamber or gasket volume', $volume->cubicMillimetres);
+            $volume->cubicMillimetres >= 0 || throw PlanningException::impossible('chamber_or_gasket_volume', $volume->cubicMillimetres);
         }
         $clearance = $chamber->plus($gasket)->plus(Volume::ofCylinder($bore, $deckClearance))->minus($crown);
 

@@ -26,7 +26,7 @@ final readonly class HeadCut
      */
     public static function byMeasured(Volume $chamber, Volume $target, Volume $perTenThou): self
     {
-        $perTenThou->isPositive() || throw PlanningException::impossible('volume for each 0.010 in', $perTenThou->cubicMillimetres);
+        $perTenThou->isPositive() || throw PlanningException::impossible('volume_per_cut', $perTenThou->cubicMillimetres);
 
         return self::of((self::removed($chamber, $target) / $perTenThou->cubicMillimetres) * self::TEN_THOU_NM);
     }
@@ -38,7 +38,7 @@ final readonly class HeadCut
      */
     public static function byArea(Volume $chamber, Volume $target, float $squareMillimetres): self
     {
-        $squareMillimetres > 0 || throw PlanningException::impossible('area at the face', $squareMillimetres);
+        $squareMillimetres > 0 || throw PlanningException::impossible('area_at_the_face', $squareMillimetres);
 
         return self::of((self::removed($chamber, $target) / $squareMillimetres) * self::CUBIC_NM_IN_CUBIC_MM_PER_SQUARE_MM);
     }

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace NorthLedger\Core\Features\Volumes;
 
 use NorthLedger\Core\Engine\Specification\SpecificationSheet;
-use NorthLedger\Core\Finding\Message;
 use NorthLedger\Core\Inspection\CharacteristicRows;
 use NorthLedger\Core\Inspection\CharacteristicTable;
+use NorthLedger\Core\Message;
 
 /** What the burette says of each chamber and each crown (COMP-1). */
 final readonly class VolumePlaces

@@ -39,7 +39,7 @@ final readonly class BalanceMatch
             $kinds === [] || $cylinders === 0 => throw PlanningException::tooFew('parts', 0, 1),
             count($counts) > 1 => throw PlanningException::unequalCounts(),
             $rodsPerPin === 2 && $cylinders % 2 !== 0 => throw PlanningException::impossible(
-                'number of cylinders that share crankpins in twos',
+                'paired_cylinders',
                 $cylinders,
             ),
             default => null,

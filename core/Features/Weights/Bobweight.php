@@ -37,7 +37,7 @@ final readonly class Bobweight
         Mass $smallEnd,
     ): self {
         if ($balanceFactor < 0 || $balanceFactor > 1) {
-            throw PlanningException::impossible('balance factor', $balanceFactor);
+            throw PlanningException::impossible('balance_factor', $balanceFactor);
         }
         $rotating = $bigEnd->micrograms + $bearing->micrograms + $oil->micrograms;
         $reciprocating = $piston->micrograms + $pin->micrograms + $rings->micrograms + $locks->micrograms + $smallEnd->micrograms;

@@ -6,10 +6,10 @@ namespace NorthLedger\Core\Features\Weights;
 
 use NorthLedger\Core\Engine\Places\Feature;
 use NorthLedger\Core\Engine\Specification\SpecificationSheet;
-use NorthLedger\Core\Finding\Message;
 use NorthLedger\Core\Inspection\CharacteristicRow;
 use NorthLedger\Core\Inspection\CharacteristicRows;
 use NorthLedger\Core\Inspection\CharacteristicTable;
+use NorthLedger\Core\Message;
 
 /** What goes on the scale beside the rods: each piece by itself, so that the best can be put together (BAL-1). */
 final readonly class WeightPlaces

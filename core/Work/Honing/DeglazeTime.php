@@ -21,7 +21,7 @@ final class DeglazeTime
     public static function next(array $needed, float $first): int
     {
         foreach ([$first, ...$needed] as $seconds) {
-            $seconds > 0 || throw PlanningException::impossible('time of a stint', $seconds);
+            $seconds > 0 || throw PlanningException::impossible('time_of_a_stint', $seconds);
         }
         $count = count($needed);
 

@@ -38,7 +38,7 @@ final readonly class NextStint
             $size->isPositive() || throw PlanningException::impossible('size', $size->nanometres);
         }
         $resolution->isNegative() && throw PlanningException::impossible('resolution', $resolution->nanometres);
-        $first > 0 || throw PlanningException::impossible('time of a stint', $first);
+        $first > 0 || throw PlanningException::impossible('time_of_a_stint', $first);
         $rate = self::rate($stints);
         $left = $wanted->minus($now);
 

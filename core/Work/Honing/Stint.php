@@ -18,7 +18,7 @@ final readonly class Stint
      */
     public function __construct(public float $seconds, public ?Length $before = null, public ?Length $after = null)
     {
-        $seconds > 0 || throw PlanningException::impossible('time of a stint', $seconds);
+        $seconds > 0 || throw PlanningException::impossible('time_of_a_stint', $seconds);
         foreach ([$before, $after] as $size) {
             $size === null || $size->isPositive() || throw PlanningException::impossible('size', $size->nanometres);
         }

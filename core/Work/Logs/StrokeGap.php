@@ -23,7 +23,7 @@ final readonly class StrokeGap
     public static function of(string $place, Length $gap, Length $wanted, ?Length $wall): self
     {
         $gap->isNegative() && throw PlanningException::impossible('gap', $gap->nanometres);
-        $wanted->isPositive() || throw PlanningException::impossible('wanted gap', $wanted->nanometres);
+        $wanted->isPositive() || throw PlanningException::impossible('wanted_gap', $wanted->nanometres);
         $wall === null || $wall->isPositive() || throw PlanningException::impossible('wall', $wall->nanometres);
 
         return new self($place, $gap, $wanted, $wall);

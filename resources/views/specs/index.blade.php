@@ -10,7 +10,7 @@
     @if($refused !== null)
     <div class="note bad" role="alert">
         <b>That file was not read in; nothing was stored.</b>
-        <ul>@foreach($refused->faults as $fault)<li>▲ {{ $fault->sentence() }}</li>@endforeach</ul>
+        <ul>@foreach($refused->faults as $fault)<li>▲ {{ \App\Words\Messages::text($fault->said()) }}</li>@endforeach</ul>
     </div>
     @endif
     <form action="/specs" class="inline-fields mt-3" role="search">

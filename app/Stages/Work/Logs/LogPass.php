@@ -7,6 +7,7 @@ namespace App\Stages\Work\Logs;
 use App\Ledger\Refused;
 use App\Record\JobFile;
 use App\Words\Line;
+use App\Words\Messages;
 use NorthLedger\Core\Quantity\Length;
 use NorthLedger\Core\Quantity\LengthUnit;
 use NorthLedger\Core\Quantity\NotationException;
@@ -72,7 +73,7 @@ final readonly class LogPass implements MachineLog
         try {
             $depth = ShopNotation::forDeviations($file->sheet->unit, $unit)->read($text)->value;
         } catch (NotationException $exception) {
-            throw Refused::because('depth', Line::of('work.log.depth', ['said' => $exception->getMessage()]));
+            throw Refused::because('depth', Line::of('work.log.depth', ['said' => Messages::refusal($exception)]));
         }
 
         return $depth->isPositive() ? $depth : throw Refused::because('depth', Line::of('work.log.above'));

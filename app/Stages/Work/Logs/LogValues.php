@@ -8,6 +8,7 @@ use App\Ledger\Refused;
 use App\Record\JobFile;
 use App\Sheet\TypedLength;
 use App\Words\Line;
+use App\Words\Messages;
 use NorthLedger\Core\Gauging\Measurand;
 use NorthLedger\Core\Quantity\QuantityException;
 use NorthLedger\Core\Quantity\RoughnessNotation;
@@ -53,7 +54,7 @@ final readonly class LogValues implements MachineLog
         try {
             return $typed === '' ? null : RoughnessNotation::read($typed, $file->sheet->unit)->nanometres;
         } catch (QuantityException $exception) {
-            throw Refused::because($field->value, $exception->getMessage());
+            throw Refused::because($field->value, Messages::refusal($exception));
         }
     }
 }

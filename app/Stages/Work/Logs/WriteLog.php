@@ -12,6 +12,7 @@ use App\Storage\EntryKind;
 use App\Storage\Job;
 use App\Storage\User;
 use App\Words\Line;
+use App\Words\Messages;
 use App\Words\OperationWords;
 use App\Words\OrderWords;
 use NorthLedger\Core\Finding\PlanningException;
@@ -47,7 +48,7 @@ final readonly class WriteLog
             try {
                 return [$operation, ['log' => $log->kind($request)->value] + $log->said($file, $one, $request)];
             } catch (PlanningException $exception) {
-                throw Refused::because('operation', $exception->getMessage());
+                throw Refused::because('operation', Messages::refusal($exception));
             }
         });
     }
