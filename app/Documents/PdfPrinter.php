@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Documents;
 
+use App\Words\Line;
 use RuntimeException;
 use Symfony\Component\Process\Exception\ProcessFailedException;
 use Symfony\Component\Process\Process;
@@ -44,7 +45,7 @@ final readonly class PdfPrinter
     public function print(string $html, string $target): void
     {
         if (! $this->isAvailable()) {
-            throw new RuntimeException("There is no Chromium at {$this->chromium}; print the page from the browser instead.");
+            throw new RuntimeException(Line::of('documents.told.no_printer', ['path' => $this->chromium]));
         }
         $work = sys_get_temp_dir().'/print-'.bin2hex(random_bytes(8));
         mkdir($work.'/profile', 0700, true);

@@ -6,6 +6,7 @@ namespace App\Gauges;
 
 use App\Ledger\AskBack;
 use App\Storage\Gauge;
+use App\Words\Line;
 use NorthLedger\Core\Gauging\Instrument;
 use NorthLedger\Core\Gauging\InstrumentKind;
 use NorthLedger\Core\Quantity\LengthUnit;
@@ -27,7 +28,7 @@ final readonly class StatedGauge
         }
         $gauge =
             Gauge::query()->firstWhere(['tag' => $name, 'is_retired' => false]) ??
-            throw AskBack::unreadable("There is no gauge “{$name}” in use. Choose another, or put it into the register.");
+            throw AskBack::unreadable(Line::of('sheet.told.no_gauge', ['tag' => $name]));
 
         return new self($gauge->kind, $gauge);
     }

@@ -6,6 +6,7 @@ namespace App\Ledger;
 
 use App\Storage\Job;
 use App\Storage\LedgerEntry;
+use App\Words\Line;
 
 /** Walks the hash chain of a job's ledger. */
 final readonly class ChainCheck
@@ -19,9 +20,12 @@ final readonly class ChainCheck
         foreach (LedgerEntry::query()->where('job_id', $job->id)->orderBy('number')->lazy(500) as $entry) {
             $number++;
             $complaint = match (true) {
-                $entry->number !== $number => "entry {$number} is missing",
-                $entry->previous_hash !== $hash => "entry {$number} does not follow from entry ".($number - 1),
-                $entry->computedHash() !== $entry->hash => "entry {$number} ({$entry->kind}) was changed after it was written",
+                $entry->number !== $number => Line::of('proof.entry_missing', ['number' => $number]),
+                $entry->previous_hash !== $hash => Line::of('proof.entry_astray', ['number' => $number, 'before' => $number - 1]),
+                $entry->computedHash() !== $entry->hash => Line::of('proof.entry_changed', [
+                    'number' => $number,
+                    'kind' => $entry->kind,
+                ]),
                 default => null,
             };
             if ($complaint !== null) {
@@ -32,8 +36,8 @@ final readonly class ChainCheck
         }
 
         return match (true) {
-            $number !== $job->entries => "the job counts {$job->entries} entries, the ledger holds {$number}",
-            $hash !== $job->head_hash => 'the job does not point at its last entry',
+            $number !== $job->entries => Line::of('proof.count', ['counted' => $job->entries, 'held' => $number]),
+            $hash !== $job->head_hash => Line::of('proof.last_entry'),
             default => $rows->complaint(),
         };
     }

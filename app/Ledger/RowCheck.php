@@ -8,6 +8,7 @@ use App\Storage\EntryKind;
 use App\Storage\Job;
 use App\Storage\JobTables;
 use App\Storage\LedgerEntry;
+use App\Words\Line;
 
 /** Holds the rows of a job against what its entries say of them: none changed, none gone, none that nobody wrote. */
 final class RowCheck
@@ -60,14 +61,14 @@ final class RowCheck
         foreach ($payload['rows'] ?? [] as $row => $digest) {
             $this->claimed[$row] = true;
             $table = (string) strtok($row, ' ');
-            $name = str_replace('_', ' ', $table);
+            $with = ['table' => str_replace('_', ' ', $table), 'number' => $entry->number];
             if (! isset($this->stored[$row]) && in_array($table, JobTables::SINCE_LATER, true)) {
-                $this->wanting ??= "a row of {$name} that entry {$entry->number} wrote is gone";
+                $this->wanting ??= Line::of('proof.row_gone', $with);
             } else {
                 $this->complaint ??= match ($this->stored[$row] ?? null) {
-                    null => "a row of {$name} that entry {$entry->number} wrote is gone",
+                    null => Line::of('proof.row_gone', $with),
                     $digest => null,
-                    default => "a row of {$name} is not as entry {$entry->number} wrote it",
+                    default => Line::of('proof.row_changed', $with),
                 };
             }
         }
@@ -77,7 +78,7 @@ final class RowCheck
     {
         $strangers = $this->isAnsweredFor ? array_keys(array_diff_key($this->stored, $this->claimed)) : [];
 
-        $stranger = $strangers === [] ? null : 'a row of '.strtok($strangers[0], ' ').' was written by no entry';
+        $stranger = $strangers === [] ? null : Line::of('proof.row_stranger', ['table' => (string) strtok($strangers[0], ' ')]);
 
         return $this->complaint ?? ($this->wanting ?? $stranger);
     }
@@ -90,7 +91,7 @@ final class RowCheck
                 array_key_exists($column, $payload) &&
                 self::plain($payload[$column]) !== self::plain($this->job->getRawOriginal($column))
             ) {
-                return "the job’s {$column} is not what was received";
+                return Line::of('proof.received', ['column' => $column]);
             }
         }
 

@@ -101,7 +101,7 @@ final readonly class AnswerOffer
             OfferState::Open => $offer,
             OfferState::Answered => throw Refused::because(
                 'way',
-                "This offer was answered already, by {$offer->answer?->text('name')}. Call us if that is wrong.",
+                Line::of('offer.told.answered_by', ['name' => $offer->answer?->text('name') ?? '']),
             ),
             OfferState::Withdrawn => throw Refused::because('way', Line::of('offer.told.offer_taken_back')),
             OfferState::Expired => throw Refused::because('way', Line::of('offer.told.day_answer_passed_send')),

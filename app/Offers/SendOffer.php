@@ -47,12 +47,12 @@ final readonly class SendOffer
             if ($by === OfferRoute::Email && $file->job->customer->email === '') {
                 throw Refused::because(
                     'by',
-                    "There is no e-mail address of {$file->job->customer->name}. Put it in, or send it another way.",
+                    Line::of('offer.told.no_address', ['customer' => $file->job->customer->name]),
                 );
             }
             $waiting = OfferBook::of($file->record->observations())->waiting();
             if ($waiting !== null && $waiting->state($draft->mark()) === OfferState::Open) {
-                throw Refused::because('by', "Offer {$waiting->number} is open. Take it back first, or wait for the answer.");
+                throw Refused::because('by', Line::of('offer.told.offer_open', ['number' => $waiting->number]));
             }
 
             OfferLink::query()->create(['offer' => $ulid, 'job_id' => $file->job->id]);

@@ -91,7 +91,7 @@ final readonly class ImportPackage
         $first = $data['ledger_entries'][0]['request_id'] ?? '';
         $here = LedgerEntry::query()->firstWhere('request_id', $first);
         if ($here !== null) {
-            throw PackageRefused::because('the job is here already, as '.sprintf('NL-%04d', $here->job_id));
+            throw PackageRefused::because(Line::of('history.package.here', ['tag' => Job::tagOf($here->job_id)]));
         }
     }
 
@@ -114,17 +114,17 @@ final readonly class ImportPackage
         $family = (string) $data['received']['family'];
         $revision = (int) $data['received']['family_revision'];
         if (! $this->specs->has($family) || ! in_array($revision, $this->specs->revisions($family), true)) {
-            throw PackageRefused::because("the spec book has no revision {$revision} of {$family}: read that sheet in first");
+            throw PackageRefused::because(Line::of('history.package.no_revision', ['revision' => $revision, 'family' => $family]));
         }
         if (self::judgedBy($this->specs->decoded($family, $revision)) != self::judgedBy($data['sheet'])) {
-            throw PackageRefused::because("the spec book has another sheet as revision {$revision} of {$family}");
+            throw PackageRefused::because(Line::of('history.package.another_sheet', ['revision' => $revision, 'family' => $family]));
         }
         $policy = (int) $data['received']['policy_revision'];
         if (
             $data['received']['is_closed'] &&
             ($policy > $this->policies->newestNumber() || $this->policies->document($policy) != $this->policies->asToday($data['policy']))
         ) {
-            throw PackageRefused::because("the job is signed under policy revision {$policy}, and this house has another one");
+            throw PackageRefused::because(Line::of('history.package.another_policy', ['revision' => $policy]));
         }
     }
 

@@ -24,6 +24,7 @@ use App\Storage\SpecBook;
 use App\Storage\StatedCheck;
 use App\Storage\StatedSetup;
 use App\Storage\StatedZero;
+use App\Words\Line;
 use App\Words\Messages;
 use Illuminate\Support\Facades\DB;
 use NorthLedger\Core\CoreException;
@@ -162,14 +163,14 @@ final readonly class JobPackage
         try {
             $data = json_decode($json, true, 64, JSON_THROW_ON_ERROR);
         } catch (\JsonException $exception) {
-            throw PackageRefused::because("it is no JSON: {$exception->getMessage()}");
+            throw PackageRefused::because(Line::of('history.package.no_json', ['why' => $exception->getMessage()]));
         }
         if (! is_array($data) || ($data['format'] ?? null) !== self::FORMAT) {
-            throw PackageRefused::because('its “format” is not “'.self::FORMAT.'”');
+            throw PackageRefused::because(Line::of('history.package.no_format', ['format' => self::FORMAT]));
         }
         $tables = array_diff(array_keys(JobTables::REFERENCES), JobTables::SINCE_LATER);
         foreach (['received', 'sheet', 'policy', 'people', ...$tables] as $part) {
-            is_array($data[$part] ?? null) || throw PackageRefused::because("it has no “{$part}”");
+            is_array($data[$part] ?? null) || throw PackageRefused::because(Line::of('history.package.no_part', ['part' => $part]));
         }
 
         return new self($data);

@@ -24,10 +24,10 @@ final readonly class PackageOrigin
         $house = is_array($data['house'] ?? null) ? $data['house'] : [];
         [$name, $key, $signature] = [$house['name'] ?? '', $house['key'] ?? '', $data['signature'] ?? ''];
         if (! is_string($name) || ! is_string($key) || ! is_string($signature)) {
-            throw PackageRefused::because('its “house” or “signature” is no text');
+            throw PackageRefused::because(Line::of('history.package.origin_no_text'));
         }
         if ($signature !== '' && ! ShopKey::verifies(self::signed($data), $signature, $key)) {
-            throw PackageRefused::because('its signature does not fit: it was changed after it was signed');
+            throw PackageRefused::because(Line::of('history.package.bad_signature'));
         }
 
         return new self($name, $key, $signature !== '');

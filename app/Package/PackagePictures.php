@@ -6,6 +6,7 @@ namespace App\Package;
 
 use App\Photos\PhotoRefused;
 use App\Photos\PhotoStore;
+use App\Words\Line;
 
 /** The pictures that a package brings along. They are a stranger's files, and opened like any other before they are kept. */
 final readonly class PackagePictures
@@ -30,12 +31,13 @@ final readonly class PackagePictures
         foreach (array_unique(array_column($photos, 'content_hash')) as $hash) {
             $bytes = base64_decode((string) $pictures[$hash], true);
             if ($bytes === false || hash('sha256', $bytes) !== $hash) {
-                throw PackageRefused::because("the picture {$hash} is not the one that was taken");
+                throw PackageRefused::because(Line::of('history.package.another_picture', ['hash' => $hash]));
             }
             try {
                 $this->store->keepAsItIs($bytes);
             } catch (PhotoRefused $refused) {
-                throw PackageRefused::because("the picture {$hash} cannot be kept. {$refused->getMessage()}");
+                $with = ['hash' => $hash, 'why' => $refused->getMessage()];
+                throw PackageRefused::because(Line::of('history.package.picture_refused', $with));
             }
         }
 

@@ -44,7 +44,7 @@ final readonly class BoreReading
     {
         return match (true) {
             ! in_array($entry->place->number, $file->sheet->layout->cylinders(), true) => throw AskBack::unreadable(
-                "This engine has no cylinder {$entry->place->number}.",
+                Line::of('sheet.told.no_cylinder', ['cylinder' => $entry->place->number]),
             ),
             $entry->place->feature->isGauged() => $this->measured($file, $by, $entry),
             $entry->place->feature === WeightFeature::PistonWeight => $this->weight($file, $entry),
@@ -59,7 +59,7 @@ final readonly class BoreReading
         $feature = $entry->place->feature;
         $look =
             LookCodes::stored($feature, trim($entry->text)) ??
-            throw AskBack::unreadable('Answer with one digit: '.LookCodes::legend($feature).'.');
+            throw AskBack::unreadable(Line::of('sheet.ask.digit', ['legend' => LookCodes::legend($feature)]));
 
         return ['look' => $look];
     }

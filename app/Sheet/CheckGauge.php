@@ -83,7 +83,7 @@ final readonly class CheckGauge
 
             return [$notation->read($master)->value, $notation->read($shows)->value];
         } catch (NotationException $exception) {
-            throw AskBack::unreadable('The check-back: '.Messages::refusal($exception));
+            throw AskBack::unreadable(Line::of('sheet.told.the_check_back', ['why' => Messages::refusal($exception)]));
         }
     }
 }

@@ -11,6 +11,7 @@ use App\Record\JobFile;
 use App\Storage\EntryKind;
 use App\Storage\Job;
 use App\Storage\User;
+use App\Words\Line;
 use NorthLedger\Core\Engine\Specification\PronePlace;
 
 /** Ticks a crack-prone place as looked at, or takes the tick back. */
@@ -29,7 +30,7 @@ final readonly class LookAtPlace
             $place =
                 array_values(
                     array_filter($file->sheet->pronePlaces, static fn (PronePlace $place): bool => $place->number === $number),
-                )[0] ?? throw Refused::because('number', "This family has no crack-prone place {$number}.");
+                )[0] ?? throw Refused::because('number', Line::of('cracks.told.no_prone_place', ['number' => $number]));
 
             return ["place.{$number}", ['looked' => $looked, 'face' => $place->face->value, 'words' => $place->words]];
         });

@@ -49,7 +49,7 @@ final readonly class SizeZero
             try {
                 $length = ShopNotation::forSizes($file->sheet->unit)->read($size)->value;
             } catch (NotationException $exception) {
-                throw AskBack::unreadable('The size: '.Messages::refusal($exception));
+                throw AskBack::unreadable(Line::of('sheet.told.the_size', ['why' => Messages::refusal($exception)]));
             }
             $doubt = (new Plausibility($file->policy->boreAllowances($file->sheet->unit), $file->display))->doubtOfSize(
                 $length,

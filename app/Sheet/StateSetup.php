@@ -89,7 +89,7 @@ final readonly class StateSetup
             $entry->masterTag === ''
                 ? null
                 : Master::query()->firstWhere('tag', $entry->masterTag) ??
-                    throw AskBack::unreadable("There is no master “{$entry->masterTag}” in the register.");
+                    throw AskBack::unreadable(Line::of('sheet.told.no_master', ['tag' => $entry->masterTag]));
 
         return [
             'zero_nm' => ($master?->size() ?? $this->typed($file, $entry))->nanometres,
@@ -116,7 +116,7 @@ final readonly class StateSetup
         try {
             $noted = ShopNotation::forSizes($file->sheet->unit)->read($entry->zero);
         } catch (NotationException $exception) {
-            throw AskBack::unreadable('The zero: '.Messages::refusal($exception));
+            throw AskBack::unreadable(Line::of('sheet.told.the_zero', ['why' => Messages::refusal($exception)]));
         }
         $standard = $file->standardOf($entry->sheet, $entry->feature);
         $isStep = $noted->means === NotationMeaning::Step;
@@ -128,9 +128,7 @@ final readonly class StateSetup
         return $zero->isPositive()
             ? $zero
             : throw AskBack::unreadable(
-                'The zero is the size the gauge was set to, above nothing: like '.
-                    $file->display->size($standard ?? $file->sheet->bore->nominal).
-                    '.',
+                Line::of('sheet.told.zero_above_nothing', ['size' => $file->display->size($standard ?? $file->sheet->bore->nominal)]),
             );
     }
 

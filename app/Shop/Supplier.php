@@ -51,7 +51,7 @@ final readonly class Supplier
             throw SupplierSilent::because(Line::of('shop.told.supplier_does_not_answer'));
         }
         if (! $answer->ok()) {
-            throw SupplierSilent::because("The supplier answers with an error ({$answer->status()}).");
+            throw SupplierSilent::because(Line::of('shop.told.supplier_error', ['status' => $answer->status()]));
         }
         $prices = $answer->json('prices');
         if (! is_array($prices) || ! array_is_list($prices) || $prices === []) {
@@ -59,7 +59,7 @@ final readonly class Supplier
         }
 
         return count($prices) > self::MOST_PRICES
-            ? throw SupplierSilent::because('The supplier’s answer has '.count($prices).' prices, more than can be looked through.')
+            ? throw SupplierSilent::because(Line::of('shop.told.supplier_too_many', ['count' => count($prices)]))
             : $prices;
     }
 
@@ -70,7 +70,7 @@ final readonly class Supplier
         $minor = is_array($price) ? $price['price_minor'] ?? null : null;
         $days = is_array($price) ? $price['lead_days'] ?? null : null;
         if ($item === null || ! is_string($family) || ! is_int($minor) || $minor < 0 || ! is_int($days) || $days < 0) {
-            throw SupplierSilent::because("Price {$number} of the supplier’s answer cannot be read.");
+            throw SupplierSilent::because(Line::of('shop.told.supplier_unreadable', ['number' => $number]));
         }
         $kept = $this->kept($item, $family, $book);
 

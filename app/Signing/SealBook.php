@@ -6,6 +6,7 @@ namespace App\Signing;
 
 use App\Storage\Job;
 use App\Storage\LedgerEntry;
+use App\Words\Line;
 use Illuminate\Support\Facades\DB;
 use RuntimeException;
 
@@ -83,18 +84,18 @@ final class SealBook
         foreach ($lines ?: [] as $index => $line) {
             $seal = Seal::read($line);
             if ($seal === null || ! $seal->holds($before, $key)) {
-                return 'seal '.($index + 1).' was changed after it was written';
+                return Line::of('proof.seal_changed', ['number' => $index + 1]);
             }
             foreach ($seal->heads as $job => [$number, $hash]) {
                 if (LedgerEntry::query()->where('job_id', $job)->where('number', $number)->value('hash') !== $hash) {
-                    return Job::tagOf($job).": entry {$number} is not the one that was sealed on {$seal->at}";
+                    return Line::of('proof.seal_entry', ['tag' => Job::tagOf($job), 'number' => $number, 'at' => $seal->at]);
                 }
             }
             $before = $seal;
         }
         foreach ($before->books ?? [] as $book => [$row, $digest]) {
             if (Books::digest($book, $row) !== $digest) {
-                return 'the '.str_replace('_', ' ', $book)." are not those that were sealed on {$before?->at}";
+                return Line::of('proof.seal_books', ['books' => str_replace('_', ' ', $book), 'at' => $before->at ?? '']);
             }
         }
 

@@ -23,6 +23,7 @@ enum ChangeReason: string
     case Undone = 'undo';
     /** What stood there was a look at deposits. */
     case Cleaned = 'cleaned';
+    case LookedAgain = 'looked_again';
     case Drifted = 'drifted';
     case WorkedAgain = 'worked_again';
     /** It was read without its torque plate, or warm, and is not any more. */
@@ -41,6 +42,7 @@ enum ChangeReason: string
         'mine counts' => self::MineCounts,
         'both: take their mean' => self::BothCount,
         'cleaned and looked at again' => self::Cleaned,
+        'looked again at the pre-check' => self::LookedAgain,
         'retaken: the gauge had drifted' => self::Drifted,
         'read again after it was worked again' => self::WorkedAgain,
         'read again under the conditions that count' => self::CountsNow,

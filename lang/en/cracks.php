@@ -189,6 +189,7 @@ return [
     ],
     'pin' => 'indication :number, :where: :is',
     'told' => [
+        'no_prone_place' => 'This family has no crack-prone place :number.',
         'length_above_nothing_leave' => 'A length is above nothing. Leave it empty where it was not measured.',
     ],
     'pressure' => [

@@ -124,6 +124,9 @@ return [
         'email' => 'by e-mail',
     ],
     'told' => [
+        'no_address' => 'There is no e-mail address of :customer. Put it in, or send it another way.',
+        'offer_open' => 'Offer :number is open. Take it back first, or wait for the answer.',
+        'answered_by' => 'This offer was answered already, by :name. Call us if that is wrong.',
         'choose_one_ways_offer' => 'Choose one of the ways that the offer names.',
         'no_such_offer_job' => 'There is no such offer for this job.',
         'offer_taken_back' => 'This offer was taken back.',

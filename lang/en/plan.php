@@ -145,6 +145,7 @@ return [
     'days' => '{0} nothing to wait for|{1} :count day for parts|[2,*] :count days for parts',
     'life' => ':part :count',
     'told' => [
+        'no_bank' => 'This engine has no bank :bank.',
         'say_why_built_pistons' => 'Say why it is built to this: the piston’s alloy, boost, what the customer wants.',
         'not_recommended_way_say' => 'That is not the recommended way. Say why it is chosen.',
         'choose_one_ways' => 'Choose one of the ways first.',

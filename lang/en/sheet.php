@@ -5,6 +5,13 @@ declare(strict_types=1);
 /** What people read at a measuring sheet. */
 return [
     'told' => [
+        'no_cylinder' => 'This engine has no cylinder :cylinder.',
+        'no_master' => 'There is no master “:tag” in the register.',
+        'no_gauge' => 'There is no gauge “:tag” in use. Choose another, or put it into the register.',
+        'the_zero' => 'The zero: :why',
+        'the_size' => 'The size: :why',
+        'the_check_back' => 'The check-back: :why',
+        'zero_above_nothing' => 'The zero is the size the gauge was set to, above nothing: like :size.',
         'gauge_found_drifted_at' => 'This gauge was found drifted at its last check. Re-zero it, then go on.',
         'which_gauge_what_zero' => 'Which gauge is it, and what is its zero? State them first.',
         'job_released_ledger_closed' => 'This job is released and its ledger is closed. Receive the engine again for further work.',
@@ -78,6 +85,7 @@ return [
         'both_count' => 'both: take their mean',
         'undo' => 'undo',
         'cleaned' => 'cleaned and looked at again',
+        'looked_again' => 'looked again at the pre-check',
         'drifted' => 'retaken: the gauge had drifted',
         'worked_again' => 'read again after it was worked again',
         'counts_now' => 'read again under the conditions that count',

@@ -5,6 +5,9 @@ declare(strict_types=1);
 /** What people read where the shop is run. */
 return [
     'told' => [
+        'supplier_error' => 'The supplier answers with an error (:status).',
+        'supplier_too_many' => 'The supplier’s answer has :count prices, more than can be looked through.',
+        'supplier_unreadable' => 'Price :number of the supplier’s answer cannot be read.',
         'saved_new_revision_shops' => 'Saved as a new revision of the shop’s rules. Offers that were sent keep their prices; plans are '.
             'priced anew.',
         'nothing_different_no_revision' => 'Nothing is different; no revision was made.',

@@ -9,6 +9,7 @@ use App\Photos\PhotoStore;
 use App\Signing\SealBook;
 use App\Storage\Job;
 use App\Storage\Photo;
+use App\Words\Line;
 use Illuminate\Console\Command;
 use Illuminate\Support\Facades\DB;
 
@@ -60,7 +61,7 @@ final class VerifyLedger extends Command
                 'BINARY told.foreign_identity <=> BINARY users.foreign_identity) LIMIT 1',
         );
 
-        return is_string($login) ? "The person who logs in as {$login} is not as was written down last" : null;
+        return is_string($login) ? Line::of('proof.person', ['login' => $login]) : null;
     }
 
     /** Every photo lies under the hash of what is in it. */
@@ -68,7 +69,7 @@ final class VerifyLedger extends Command
     {
         foreach (Photo::query()->distinct()->pluck('content_hash') as $hash) {
             if (! $this->photos->isKept($hash)) {
-                return "The photo {$hash} is gone, or is not the one that was kept";
+                return Line::of('proof.photo', ['hash' => $hash]);
             }
         }
 

@@ -9,6 +9,7 @@ use App\Record\JobFiles;
 use App\Sheet\ReadingEntry;
 use App\Sheet\RecordReading;
 use App\Stages\StagePage;
+use App\Storage\ChangeReason;
 use App\Storage\Job;
 use App\Storage\SheetName;
 use App\Storage\Stage;
@@ -74,7 +75,7 @@ final readonly class CleanController
                 null,
                 false,
                 false,
-                'looked again at the pre-check',
+                ChangeReason::LookedAgain->value,
             ),
         );
 

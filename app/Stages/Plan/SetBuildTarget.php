@@ -36,7 +36,7 @@ final readonly class SetBuildTarget
         ): array {
             [$kind, $bank] = explode('.', $about.'.');
             if ($kind !== 'deck' && ! isset($file->sheet->layout->banks[(int) $bank - 1])) {
-                throw Refused::because('about', "This engine has no bank {$bank}.");
+                throw Refused::because('about', Line::of('plan.told.no_bank', ['bank' => $bank]));
             }
             $wanted = match (true) {
                 $typed === '' => [],

@@ -11,6 +11,7 @@ use App\Record\JobFile;
 use App\Storage\EntryKind;
 use App\Storage\Job;
 use App\Storage\User;
+use App\Words\Line;
 use NorthLedger\Core\Engine\Specification\CrackZone;
 use NorthLedger\Core\Engine\Specification\Face;
 use NorthLedger\Core\Engine\Specification\PronePlace;
@@ -37,7 +38,8 @@ final readonly class ReportFlaw
             $remark,
         ): array {
             [$face, $point] =
-                self::boreOnTheMap($file, $cylinder) ?? throw Refused::because('cylinder', "This engine has no cylinder {$cylinder}.");
+                self::boreOnTheMap($file, $cylinder) ??
+                throw Refused::because('cylinder', Line::of('sheet.told.no_cylinder', ['cylinder' => $cylinder]));
 
             return [
                 $ulid,
