@@ -238,7 +238,7 @@ final readonly class CertificateParts
 
     public static function decided(Disposition $disposition): string
     {
-        return "{$disposition->kind->value}: {$disposition->reason} ({$disposition->user->name}, ".
+        return Labels::code($disposition->kind).": {$disposition->reason} ({$disposition->user->name}, ".
             "{$disposition->created_at->format('Y-m-d')})";
     }
 }

@@ -8,6 +8,7 @@ use App\Offers\OfferDraft;
 use App\Offers\WayWords;
 use App\Record\JobFile;
 use App\Sheet\AcceptedPartView;
+use App\Words\EnginePartName;
 use App\Words\Line;
 use App\Words\VerdictWords;
 use NorthLedger\Core\Assessment\AssessedPart;
@@ -115,7 +116,7 @@ final readonly class FindingsReport
         return new self(
             $file->job->tag(),
             self::engine($file),
-            Line::ofCode('findings.verdict', $file->engine()->verdict, ['block' => $file->sheet->nameOf(EnginePart::Block)]),
+            Line::ofCode('findings.verdict', $file->engine()->verdict, ['block' => EnginePartName::of($file->sheet, EnginePart::Block)]),
             array_values(array_map(static fn (AssessedPart $part): array => (new FoundPart($file, $part))->summary(), $here)),
             self::options($file),
             array_values(

@@ -6,6 +6,7 @@ namespace App\Documents;
 
 use App\Pages\AssessedParts;
 use App\Record\JobFile;
+use App\Words\EnginePartName;
 use App\Words\Labels;
 use App\Words\Line;
 use App\Words\Messages;
@@ -70,13 +71,13 @@ final readonly class FoundPart
         $isLimitless = in_array(Outcome::NoLimit, $outcomes, true) && ! in_array(Outcome::Missing, $outcomes, true);
 
         return Line::of($isLimitless ? 'findings.report.no_limits' : 'findings.report.not_read', [
-            'part' => $this->file->sheet->nameOf($this->part->part),
+            'part' => EnginePartName::of($this->file->sheet, $this->part->part),
         ]);
     }
 
     private function name(): string
     {
-        return ucfirst($this->file->sheet->nameOf($this->part->part));
+        return ucfirst(EnginePartName::of($this->file->sheet, $this->part->part));
     }
 
     private function worth(): string

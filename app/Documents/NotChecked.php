@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Documents;
 
 use App\Record\JobFile;
+use App\Words\EnginePartName;
 use App\Words\Labels;
 use App\Words\Line;
 use App\Words\Messages;
@@ -57,7 +58,7 @@ final class NotChecked
             }
             $methods = array_unique(
                 array_map(
-                    static fn (CheckRun $run): string => $run->method->value,
+                    static fn (CheckRun $run): string => Labels::code($run->method),
                     array_filter($cracks->runs, static fn (CheckRun $run): bool => $run->isRead()),
                 ),
             );
@@ -67,8 +68,8 @@ final class NotChecked
                 $cracks->indications,
             );
             $results[] = Line::of('release.cracks.of_part', [
-                'part' => ucfirst($file->sheet->nameOf($part)),
-                'state' => $cracks->state->value,
+                'part' => ucfirst(EnginePartName::of($file->sheet, $part)),
+                'state' => Labels::code($cracks->state),
                 'methods' => $methods === [] ? '' : Line::of('release.cracks.by', ['methods' => implode(Line::of('engine.and'), $methods)]),
                 'surface' => $cracks->surfaceOnly ? Line::of('release.cracks.surface_only') : '',
                 'found' => $found === [] ? '' : '; '.implode('; ', $found),
@@ -87,10 +88,10 @@ final class NotChecked
             $unread = $file->record->cracks()->unreadFaces($part);
             $all = array_filter($file->sheet->faces(), static fn (Face $face): bool => $face->part() === $part);
             if ($unread !== [] && count($unread) === count($all)) {
-                $parts[] = $file->sheet->nameOf($part);
+                $parts[] = EnginePartName::of($file->sheet, $part);
             } elseif ($unread !== []) {
                 $faces[] = Line::of('verify.not_checked.faces', [
-                    'part' => $file->sheet->nameOf($part),
+                    'part' => EnginePartName::of($file->sheet, $part),
                     'faces' => implode(', ', array_column($unread, 'value')),
                 ]);
             }
@@ -104,7 +105,7 @@ final class NotChecked
     {
         $criteria = [];
         foreach ($file->inspection()->missingLimits() as $missing) {
-            $part = $file->sheet->nameOf($missing->findings[0]->part);
+            $part = EnginePartName::of($file->sheet, $missing->findings[0]->part);
             $criteria[$part][] = Labels::criterion($missing->findings[0]->criterion);
         }
 

@@ -6,6 +6,7 @@ namespace App\Drawings;
 
 use App\Pages\CellState;
 use App\Record\JobFile;
+use App\Words\EnginePartName;
 use App\Words\Line;
 use NorthLedger\Core\Assessment\AssessedPart;
 use NorthLedger\Core\Engine\Specification\EnginePart;
@@ -100,7 +101,7 @@ final readonly class EngineDrawing
         foreach ($file->engine()->parts as $key => $part) {
             $labels[] = [
                 'y' => $at[$key],
-                'name' => ucfirst($file->sheet->nameOf($part->part)),
+                'name' => ucfirst(EnginePartName::of($file->sheet, $part->part)),
                 'state' => $part->isHere ? self::state($part->verdict) : CellState::Missing,
                 'word' => $part->isHere ? $part->verdict->value : Line::of('drawing.not_here'),
                 'key' => $key,

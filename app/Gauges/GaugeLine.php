@@ -7,6 +7,7 @@ namespace App\Gauges;
 use App\Pages\CellState;
 use App\Storage\Gauge;
 use App\Storage\Master;
+use App\Words\Labels;
 use App\Words\Line;
 use Illuminate\Support\Carbon;
 use NorthLedger\Core\Quantity\Length;
@@ -41,7 +42,7 @@ final readonly class GaugeLine
             return new self(
                 $gauge->tag,
                 $gauge->name,
-                $gauge->kind->value,
+                Labels::code($gauge->kind),
                 Line::of('gauges.line.up_to', ['most' => $grams($scale->most)]),
                 $grams($scale->resolution),
                 $grams($scale->calibration),
@@ -54,7 +55,7 @@ final readonly class GaugeLine
         $fine = static fn (int $nanometres): string => $display->fine(Length::ofNanometres($nanometres));
 
         return new self(
-            $gauge->tag, $gauge->name, $gauge->kind->value,
+            $gauge->tag, $gauge->name, Labels::code($gauge->kind),
             $display->size(Length::ofNanometres($gauge->range_least_nm)).
                 Line::of('release.range.to').
                 $display->sizeWithUnit(Length::ofNanometres($gauge->range_most_nm)),

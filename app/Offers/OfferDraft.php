@@ -6,6 +6,7 @@ namespace App\Offers;
 
 use App\Record\JobFile;
 use App\Record\MissingPart;
+use App\Words\EnginePartName;
 use App\Words\Line;
 use App\Words\Messages;
 use App\Words\PlanWords;
@@ -136,7 +137,7 @@ final readonly class OfferDraft
         $unread = [];
         foreach ($file->engine()->parts as $part) {
             if ($part->isHere && $part->verdict === PartVerdict::NotYetKnown) {
-                $unread[] = $file->sheet->nameOf($part->part);
+                $unread[] = EnginePartName::of($file->sheet, $part->part);
             }
         }
         $traces = $file->assessment()->recommendation->stake->cylinders ?? [];

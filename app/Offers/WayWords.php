@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Offers;
 
 use App\Record\JobFile;
+use App\Words\EnginePartName;
 use App\Words\Line;
 use App\Words\PlanWords;
 use App\Words\VerdictWords;
@@ -34,7 +35,7 @@ final readonly class WayWords
     public static function verdict(JobFile $file): string
     {
         return match ($file->engine()->verdict) {
-            EngineVerdict::No => Line::of('offer.verdict.no', ['part' => $file->sheet->nameOf(EnginePart::Block)]),
+            EngineVerdict::No => Line::of('offer.verdict.no', ['part' => EnginePartName::of($file->sheet, EnginePart::Block)]),
             EngineVerdict::NotYetKnown => Line::of('offer.verdict.not_yet_known'),
             default => Line::of('offer.verdict.yes'),
         };

@@ -8,6 +8,7 @@ use App\Record\JobFile;
 use App\Storage\EntryKind;
 use App\Storage\Said;
 use App\Storage\User;
+use App\Words\EnginePartName;
 use App\Words\FindingWords;
 use App\Words\Labels;
 use App\Words\Line;
@@ -29,7 +30,7 @@ final class AssessedParts
 {
     public static function view(JobFile $file, AssessedPart $part, FindingWords $words): AssessedPartView
     {
-        $name = ucfirst($file->sheet->nameOf($part->part));
+        $name = ucfirst(EnginePartName::of($file->sheet, $part->part));
         $telling = $passing = [];
         foreach (CloseCalls::together(array_values($part->findings)) as $findings) {
             $finding = $findings[0];

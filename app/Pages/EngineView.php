@@ -8,6 +8,7 @@ use App\Record\Concessions;
 use App\Record\JobFile;
 use App\Storage\Said;
 use App\Words\ChangeWords;
+use App\Words\EnginePartName;
 use App\Words\FindingWords;
 use App\Words\Line;
 use NorthLedger\Core\Assessment\AssessedPart;
@@ -93,7 +94,7 @@ final readonly class EngineView
     public static function stamp(JobFile $file): Stamp
     {
         $engine = $file->engine();
-        $replaced = array_map(static fn (AssessedPart $part): string => $file->sheet->nameOf($part->part), $engine->replaced());
+        $replaced = array_map(static fn (AssessedPart $part): string => EnginePartName::of($file->sheet, $part->part), $engine->replaced());
 
         [$clause, $kind] = match ($engine->verdict) {
             EngineVerdict::AsIs => ['', 'good'],
@@ -104,7 +105,7 @@ final readonly class EngineView
                     : Line::of('engine.with_another', ['parts' => implode(Line::of('engine.and'), $replaced)]),
                 'out',
             ],
-            EngineVerdict::No => [Line::of('engine.is_scrap', ['part' => $file->sheet->nameOf(EnginePart::Block)]), 'scrap'],
+            EngineVerdict::No => [Line::of('engine.is_scrap', ['part' => EnginePartName::of($file->sheet, EnginePart::Block)]), 'scrap'],
             EngineVerdict::NotYetKnown => [self::clause($file), 'missing'],
         };
 
@@ -117,7 +118,7 @@ final readonly class EngineView
         $engine = $file->engine();
         $by = [];
         foreach (array_filter($engine->parts, static fn (AssessedPart $part): bool => $part->isHere) as $part) {
-            $by[$part->verdict->value][] = $file->sheet->nameOf($part->part);
+            $by[$part->verdict->value][] = EnginePartName::of($file->sheet, $part->part);
         }
         $told = array_map(
             static fn (PartVerdict $verdict): string => isset($by[$verdict->value])
@@ -161,7 +162,7 @@ final readonly class EngineView
         foreach ($open as $part) {
             $missing = AssessedParts::missing($part, $words);
             if ($missing !== '') {
-                $lines[] = ucfirst($file->sheet->nameOf($part->part)).": {$missing}";
+                $lines[] = ucfirst(EnginePartName::of($file->sheet, $part->part)).": {$missing}";
             }
         }
 

@@ -61,7 +61,7 @@ final readonly class GaugeFitness
         $of = $criterion === null ? Line::of('gauges.fitness.finished_size') : Labels::criterion($criterion);
         $better = implode(
             Line::of('findings.close.or'),
-            array_map(static fn (string $kind): string => InstrumentKind::from($kind)->withArticle(), $this->better),
+            array_map(static fn (string $kind): string => Labels::withArticle(InstrumentKind::from($kind)), $this->better),
         );
 
         return Line::of($this->fitness === Fitness::Unfit ? 'gauges.fitness.unfit' : 'gauges.fitness.limited', [

@@ -8,6 +8,8 @@ use App\Record\JobFile;
 use App\Record\LookCodes;
 use App\Record\SheetEntries;
 use App\Words\AmountDisplay;
+use App\Words\GaugesUsed;
+use App\Words\Labels;
 use App\Words\Line;
 use App\Words\PlaceName;
 use NorthLedger\Core\Engine\Places\Place;
@@ -161,9 +163,9 @@ final readonly class PartCells
             Measurand::Roughness => Line::of('sheet.prompt.roughness', ['unit' => RoughnessNotation::unit($this->file->sheet->unit)]),
             Measurand::Volume => Line::of('sheet.prompt.volume'),
             default => match (true) {
-                $stated !== null => $stated->gaugeWords(),
+                $stated !== null => GaugesUsed::gauge($stated),
                 $feature->needsStatedGauge() => Line::of('sheet.prompt.state_gauge'),
-                default => UsualGauge::of($feature, $one->nominal)->value,
+                default => Labels::code(UsualGauge::of($feature, $one->nominal)),
             },
         };
     }

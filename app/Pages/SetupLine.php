@@ -6,6 +6,8 @@ namespace App\Pages;
 
 use App\Record\JobFile;
 use App\Storage\StatedSetup;
+use App\Words\GaugesUsed;
+use App\Words\Labels;
 use App\Words\Line;
 use App\Words\PlaceName;
 use NorthLedger\Core\Engine\Places\FeatureCodes;
@@ -68,7 +70,7 @@ final readonly class SetupLine
 
         return new self(
             $setup->ulid,
-            $setup->gaugeWords(),
+            GaugesUsed::gauge($setup),
             self::zeroWords($setup, $zero, $file),
             $setup->scale === null ? $setup->readingUnit?->label() ?? $file->sheet->unit->value : 'g',
             $conditions === [] || $setup->scale !== null ? Line::of('pages.condition.none') : implode(', ', $conditions),
@@ -119,7 +121,7 @@ final readonly class SetupLine
                 'master' => $setup->masterTag,
             ]),
             $size !== null && $setup->zeroWith !== null && $setup->feature->measurand() === Measurand::Size =>
-                Line::of('pages.setup.set_with', ['size' => $size, 'gauge' => $setup->zeroWith->withArticle()]),
+                Line::of('pages.setup.set_with', ['size' => $size, 'gauge' => Labels::withArticle($setup->zeroWith)]),
             default => $size,
         };
     }

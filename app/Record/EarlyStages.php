@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Record;
 
 use App\Storage\Stage;
+use App\Words\EnginePartName;
 use App\Words\Line;
 use NorthLedger\Core\Engine\Specification\EnginePart;
 use NorthLedger\Core\Features\Cracks\CrackState;
@@ -80,7 +81,7 @@ final readonly class EarlyStages
         return match (true) {
             $retests !== [] => Line::of('waits.early.retest'),
             $cracks->part(EnginePart::Block)->state === CrackState::NotChecked => Line::of('waits.early.crack_check', [
-                'part' => $this->file->sheet->nameOf(EnginePart::Block),
+                'part' => EnginePartName::of($this->file->sheet, EnginePart::Block),
             ]),
             $cracks->part(EnginePart::Block)->state === CrackState::Running => Line::of('waits.early.to_be_read'),
             default => '',

@@ -6,6 +6,7 @@ namespace App\Record;
 
 use App\Storage\CertificateStanding;
 use App\Storage\Stage;
+use App\Words\EnginePartName;
 use App\Words\Line;
 use App\Words\Messages;
 use App\Words\OperationWords;
@@ -82,10 +83,10 @@ final class JobStage
 
         return match (true) {
             $open === [] => [Stage::Release, Line::of('waits.signature')],
-            $begun === [] => [Stage::Measure, Line::of('verify.waits_for_readings', ['part' => $file->sheet->nameOf($open[0]->part)])],
+            $begun === [] => [Stage::Measure, self::readings($file, $open[0]->part)],
             $unread === [] || $open[0]->state() === AcceptanceState::Out => [
                 Stage::Verify,
-                Line::of('verify.waits_for_answer', ['part' => $file->sheet->nameOf($open[0]->part)]),
+                Line::of('verify.waits_for_answer', ['part' => EnginePartName::of($file->sheet, $open[0]->part)]),
             ],
             default => [Stage::Measure, lcfirst(PlaceName::of($unread[0]))],
         };
@@ -103,8 +104,13 @@ final class JobStage
             ! $file->assessment()->hasReadings() && $file->inspection()->has(Section::Bores) => self::beforeMeasuring($file),
             $unchecked !== [] => [Stage::Cracks, lcfirst(rtrim(Messages::defect($unchecked[0]), '.'))],
             $missing !== null => [Stage::Measure, lcfirst(PlaceName::of($missing))],
-            default => [Stage::Measure, Line::of('verify.waits_for_readings', ['part' => $file->sheet->nameOf($open[0]->part)])],
+            default => [Stage::Measure, self::readings($file, $open[0]->part)],
         };
+    }
+
+    private static function readings(JobFile $file, EnginePart $part): string
+    {
+        return Line::of('verify.waits_for_readings', ['part' => EnginePartName::of($file->sheet, $part)]);
     }
 
     private static function afterRelease(JobFile $file): string
@@ -193,6 +199,6 @@ final class JobStage
 
     private static function block(string $line, JobFile $file): string
     {
-        return Line::of("waits.{$line}", ['part' => $file->sheet->nameOf(EnginePart::Block)]);
+        return Line::of("waits.{$line}", ['part' => EnginePartName::of($file->sheet, EnginePart::Block)]);
     }
 }

@@ -8,6 +8,7 @@ use App\Storage\Agreement;
 use App\Storage\QueueRecord;
 use App\Storage\SheetName;
 use App\Storage\Stage;
+use App\Words\EnginePartName;
 use App\Words\Line;
 use App\Words\Messages;
 use DateTimeImmutable;
@@ -174,7 +175,7 @@ final readonly class JobSummary
         }
         $next = $run->next();
         $timer = Line::of('cracks.timer', [
-            'part' => $file->sheet->nameOf($run->part),
+            'part' => EnginePartName::of($file->sheet, $run->part),
             'step' => $next === null ? '' : lcfirst(Messages::text($next->title())),
         ]);
 

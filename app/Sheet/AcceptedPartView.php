@@ -10,6 +10,7 @@ use App\Storage\Photo;
 use App\Storage\Said;
 use App\Storage\SheetName;
 use App\Storage\User;
+use App\Words\EnginePartName;
 use App\Words\FindingWords;
 use App\Words\GaugesUsed;
 use App\Words\Line;
@@ -58,7 +59,7 @@ final readonly class AcceptedPartView
 
         return new self(
             $part->part->value,
-            ucfirst($file->sheet->nameOf($part->part)),
+            ucfirst(EnginePartName::of($file->sheet, $part->part)),
             $part->state(),
             self::stamp($part, $said),
             array_slice([...self::findings($file, $part->failing()), ...self::damage($part->damage())], 0, self::MOST_LINES),

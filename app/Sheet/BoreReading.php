@@ -10,6 +10,7 @@ use App\Record\LookCodes;
 use App\Record\Neighbours;
 use App\Storage\StatedSetup;
 use App\Storage\User;
+use App\Words\GaugesUsed;
 use App\Words\Line;
 use App\Words\Messages;
 use NorthLedger\Core\Engine\Places\Axis;
@@ -129,7 +130,7 @@ final readonly class BoreReading
         $doubt = $setup->isZeroedOnThePart()
             ? $plausibility->doubtOfDeviation($size)
             : $plausibility->doubtOfSize($size, $this->standard($file, $entry) ?? $file->sheet->bore->nominal) ??
-                $plausibility->doubtOfRange($size, $setup->range, $setup->nameOrKind());
+                $plausibility->doubtOfRange($size, $setup->range, GaugesUsed::nameOrKind($setup));
         $station = $entry->place->station;
         $axis = $entry->place->axis;
         if ($doubt === null && $station instanceof Station && $axis instanceof Axis) {

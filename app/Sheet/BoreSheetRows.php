@@ -58,7 +58,7 @@ final readonly class BoreSheetRows
         foreach (Station::JUDGED as $station) {
             foreach ($this->axes($station) as $index => $axis) {
                 $rows[] = $this->readings(
-                    $index === 0 ? ucfirst($station->value) : '',
+                    $index === 0 ? ucfirst(Line::ofCode('places.station', $station)) : '',
                     Line::ofCode('places.axis', $axis),
                     static fn (int $cylinder): Place => BorePlace::bore($cylinder, $station, $axis),
                 );

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Sheet;
 
+use App\Words\Labels;
 use App\Words\Line;
 use NorthLedger\Core\Gauging\InstrumentKind;
 
@@ -27,6 +28,6 @@ final readonly class GaugeChoice
 
     public static function ofKind(InstrumentKind $kind): self
     {
-        return new self($kind->value, Line::of('gauges.choice.any', ['kind' => $kind->value]), $kind);
+        return new self($kind->value, Line::of('gauges.choice.any', ['kind' => Labels::code($kind)]), $kind);
     }
 }

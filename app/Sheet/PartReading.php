@@ -10,6 +10,7 @@ use App\Record\LookCodes;
 use App\Record\Neighbours;
 use App\Storage\StatedSetup;
 use App\Storage\User;
+use App\Words\GaugesUsed;
 use App\Words\Line;
 use App\Words\Messages;
 use App\Words\PlaceName;
@@ -94,9 +95,11 @@ final readonly class PartReading
         $plausibility = new Plausibility($file->policy->boreAllowances($file->sheet->unit), $file->display);
         $shown = $setup->instrument->tracesWalls() ? $value->minus($setup->knownZero ?? Length::zero()) : $value;
 
-        return ($entry->place->feature->measurand() === Measurand::Size
+        $doubt = $entry->place->feature->measurand() === Measurand::Size
             ? $plausibility->doubtOfSize($value, $one->nominal)
-            : $this->doubtOfDistance($file, $entry, $value)) ?? $plausibility->doubtOfRange($shown, $setup->range, $setup->nameOrKind());
+            : $this->doubtOfDistance($file, $entry, $value);
+
+        return $doubt ?? $plausibility->doubtOfRange($shown, $setup->range, GaugesUsed::nameOrKind($setup));
     }
 
     /** A small length is held against nothing, a height of a face against one that stands there already. */

@@ -41,7 +41,7 @@ final readonly class RingGapLine
                 static fn (?Reading $reading): bool => $reading !== null && $reading->isSized,
             ),
         );
-        $at = ucfirst($station->value);
+        $at = ucfirst(Line::ofCode('places.station', $station));
         if ($readings === []) {
             return new self(Line::of('sheet.ring_gap.no_reading', ['at' => $at]), CellState::Missing);
         }

@@ -6,6 +6,7 @@ namespace App\Sheet;
 
 use App\Pages\Stamp;
 use App\Record\JobFile;
+use App\Words\Labels;
 use App\Words\Line;
 use App\Words\PlaceName;
 use App\Words\VerdictWords;
@@ -115,7 +116,7 @@ final readonly class VerifyMargin
         }
         $finish = $bore->measures->bore->looks->finish;
         if ($finish?->mayRun() === false) {
-            $sentences[] = Line::of('verify.finish', ['look' => $finish->value]);
+            $sentences[] = Line::of('verify.finish', ['look' => Labels::code($finish)]);
         }
         $growth = self::growth($file, $bore);
         if ($growth !== '') {
@@ -132,7 +133,7 @@ final readonly class VerifyMargin
         }
         $disposition = $file->work()->verification()->disposition(Subject::bore($bore->cylinder)->code);
         if ($disposition !== null) {
-            $sentences[] = "{$disposition->kind->value}: {$disposition->reason} ({$disposition->user->name})";
+            $sentences[] = Labels::code($disposition->kind).": {$disposition->reason} ({$disposition->user->name})";
         }
 
         return new VerifiedLine(

@@ -8,6 +8,7 @@ use App\Ledger\AskBack;
 use App\Record\JobFile;
 use App\Storage\Setup;
 use App\Storage\StatedSetup;
+use App\Words\GaugesUsed;
 use App\Words\Line;
 use App\Words\Messages;
 use NorthLedger\Core\Features\Weights\WeightFeature;
@@ -60,7 +61,7 @@ final readonly class Weighed
         if ($scale !== null && ! $scale->shows($mass)) {
             throw AskBack::unreadable(
                 Line::of('sheet.ask.steps', [
-                    'scale' => $setup->nameOrKind(),
+                    'scale' => GaugesUsed::nameOrKind($setup),
                     'step' => MassNotation::grams($scale->resolution->micrograms),
                     'mass' => MassNotation::grams($mass->micrograms),
                 ]),
@@ -69,7 +70,7 @@ final readonly class Weighed
         if ($scale !== null && ! $scale->carries($mass) && ! $entry->isConfirmed) {
             throw AskBack::confirm(
                 new Message('sheet.doubt.carries', [
-                    'scale' => $setup->nameOrKind(),
+                    'scale' => GaugesUsed::nameOrKind($setup),
                     'grams' => MassNotation::grams($scale->most->micrograms),
                 ]),
             );

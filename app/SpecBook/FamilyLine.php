@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\SpecBook;
 
 use App\Storage\Family;
+use App\Words\Labels;
 use NorthLedger\Core\Quantity\Length;
 use NorthLedger\Core\Quantity\LengthDisplay;
 
@@ -33,8 +34,8 @@ final readonly class FamilyLine
             $family->family,
             $family->name,
             $family->description,
-            "{$family->layout->value}, {$family->valve_train->value}",
-            $family->block_material->value,
+            Labels::code($family->layout).', '.Labels::code($family->valve_train),
+            Labels::code($family->block_material),
             "{$display->size($family->bore())} × {$display->sizeWithUnit($family->stroke())}",
             array_map(static fn (Length $step): string => $display->step($step), $family->oversizes()),
             implode(', ', $family->castings),

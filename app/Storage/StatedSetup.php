@@ -107,18 +107,6 @@ final readonly class StatedSetup
         );
     }
 
-    /** “G-02 dial bore gauge .0001” */
-    public function gaugeWords(): string
-    {
-        return ltrim("{$this->gaugeTag} {$this->instrument->value}");
-    }
-
-    /** What its range and its worth are said of: the gauge of the register, or one of the kind. */
-    public function nameOrKind(): string
-    {
-        return $this->gaugeTag ?? (str_contains('aeiou', $this->instrument->value[0]) ? 'An' : 'A')." {$this->instrument->value}";
-    }
-
     public function isZeroedOnThePart(): bool
     {
         return $this->zeroPlace !== null;

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\WholeEngines;
 
 use App\Storage\Job;
+use App\Words\EnginePartName;
 use App\Words\Line;
 use App\Words\VerdictWords;
 use Illuminate\Http\Request;
@@ -57,7 +58,7 @@ final readonly class EnginePage
     {
         $parts = [];
         foreach (array_keys($bench->engine->verdicts()) as $part) {
-            $parts[$part] = ucfirst($bench->sheet->nameOf(EnginePart::from($part)));
+            $parts[$part] = ucfirst(EnginePartName::of($bench->sheet, EnginePart::from($part)));
         }
 
         return $parts;

@@ -14,8 +14,20 @@ final class GaugesUsed
     {
         $missed = $setup->calibrationMissed();
 
-        return $setup->gaugeWords().
+        return self::gauge($setup).
             ($missed === null ? '' : Line::of('gauges.used.was_due', ['on' => $missed->format('j M Y')])).
             ($setup->knownZero === null ? '' : Line::of('gauges.used.zero', ['size' => $display->sizeWithUnit($setup->knownZero)]));
+    }
+
+    /** “G-02 dial bore gauge .0001” */
+    public static function gauge(StatedSetup $setup): string
+    {
+        return ltrim("{$setup->gaugeTag} ".Labels::code($setup->instrument));
+    }
+
+    /** What its range and its worth are said of: the gauge of the register, or one of the kind. */
+    public static function nameOrKind(StatedSetup $setup): string
+    {
+        return $setup->gaugeTag ?? ucfirst(Labels::withArticle($setup->instrument));
     }
 }

@@ -6,17 +6,22 @@ namespace App\Words;
 
 use BackedEnum;
 use NorthLedger\Core\Finding\Criterion;
+use NorthLedger\Core\Gauging\InstrumentKind;
 use NorthLedger\Core\Inspection\WorkKind;
 
 /** What people read of a code, in the shop's language. */
 final class Labels
 {
-    /** A code of the sheet or of the trade; one whose line nobody wrote is its own English word. */
+    /** A code of the sheet or of the trade. */
     public static function code(BackedEnum $code): string
     {
-        $value = str_replace([', ', ' ', '-'], '_', (string) $code->value);
+        return Line::ofCode('codes.'.strtolower(class_basename($code)), $code);
+    }
 
-        return Line::ifThereIs('codes.'.strtolower(class_basename($code)).".{$value}") ?? (string) $code->value;
+    /** “an outside micrometer” */
+    public static function withArticle(InstrumentKind $kind): string
+    {
+        return Line::ofCode('codes.a', $kind);
     }
 
     public static function criterion(Criterion $criterion): string

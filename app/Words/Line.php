@@ -56,7 +56,7 @@ final class Line
      */
     public static function ofCode(string $group, BackedEnum $code, array $with = []): string
     {
-        return self::of("{$group}.".str_replace([', ', ' ', '-'], '_', (string) $code->value), $with);
+        return self::of("{$group}.".str_replace([', ', ' ', '-', '.'], '_', (string) $code->value), $with);
     }
 
     /** As it stands in the file; a page of an engine says a thousand in one language, so each is looked up once. */

@@ -27,12 +27,6 @@ enum InstrumentKind: string
     case ScaleTenth = 'scale 0.1 g';
     case ScaleHundredth = 'scale 0.01 g';
 
-    /** “an outside micrometer” */
-    public function withArticle(): string
-    {
-        return (str_contains('aeio', $this->value[0]) ? 'an ' : 'a ').$this->value;
-    }
-
     /** True where it shows sizes, false where it shows deviations from its zero (QTY-3). */
     public function showsSizes(): bool
     {

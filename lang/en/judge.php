@@ -5,6 +5,7 @@ declare(strict_types=1);
 /** What people read where an engine is judged. */
 return [
     'told' => [
+        'judged_already' => 'The :part is judged :verdict already.',
         'finding_does_not_stand' => 'That finding does not stand any more, or nobody can accept it: what is scrap stays scrap.',
         'every_piston_goes_into' => 'Every piston goes into one cylinder, and every cylinder gets one.',
         'say_worst_can_come' => 'Say the worst that can come of it: the customer accepts that.',

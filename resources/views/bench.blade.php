@@ -1,4 +1,5 @@
 @extends('layouts.house')
+@use('App\Words\Labels')
 @section('title', 'Bench')
 @section('body')
 <div class="page wide">
@@ -72,7 +73,7 @@
                     <br>
                     <span class="soft text-sm">{{ $row->standing }}</span>
                 </td>
-                <td>{{ $row->stage->title() }}</td>
+                <td>{{ Labels::code($row->stage) }}</td>
                 <td>
                     @if($row->isHeld)<span class="stamp small close"><b aria-hidden="true">◆</b>hold</span>
                     @endif{{ $row->waitsFor }}@if($row->isAnswerOverdue) <b class="bad">▲ overdue: ask again</b>@endif

@@ -7,34 +7,57 @@ namespace Tests\Feature;
 use App\Load\BarState;
 use App\Load\PinTrouble;
 use App\Offers\OfferRoute;
+use App\People\Role;
 use App\Record\OfferState;
 use App\Stages\Work\CellState;
 use App\Storage\ChangeReason;
 use App\Storage\DispositionKind;
 use App\Storage\EntryKind;
+use App\Storage\Stage;
 use BackedEnum;
 use NorthLedger\Core\Assessment\EngineVerdict;
 use NorthLedger\Core\Engine\Identification\KnownSize;
 use NorthLedger\Core\Engine\Places\Axis;
 use NorthLedger\Core\Engine\Places\Station;
+use NorthLedger\Core\Engine\Policy\DwellSchool;
 use NorthLedger\Core\Engine\Policy\Preference;
 use NorthLedger\Core\Engine\Policy\PriceItem;
+use NorthLedger\Core\Engine\Specification\CrackZone;
+use NorthLedger\Core\Engine\Specification\CylinderKind;
+use NorthLedger\Core\Engine\Specification\EnginePart;
+use NorthLedger\Core\Engine\Specification\Face;
+use NorthLedger\Core\Engine\Specification\LayoutKind;
+use NorthLedger\Core\Engine\Specification\Material;
 use NorthLedger\Core\Engine\Specification\SourceKind;
+use NorthLedger\Core\Engine\Specification\ValveTrain;
+use NorthLedger\Core\Features\Bores\FinishLook;
 use NorthLedger\Core\Features\Bores\Form;
 use NorthLedger\Core\Features\Bores\Obstacle;
 use NorthLedger\Core\Features\Bores\PittingClass;
+use NorthLedger\Core\Features\Bores\RidgeLook;
+use NorthLedger\Core\Features\Bores\StepSource;
 use NorthLedger\Core\Features\Cracks\CheckCaution;
+use NorthLedger\Core\Features\Cracks\CheckMethod;
+use NorthLedger\Core\Features\Cracks\Classification;
+use NorthLedger\Core\Features\Cracks\CrackState;
+use NorthLedger\Core\Features\Cracks\Disposition;
+use NorthLedger\Core\Features\Cracks\Look;
 use NorthLedger\Core\Features\Cracks\Refusal;
+use NorthLedger\Core\Features\Cracks\Surface;
 use NorthLedger\Core\Features\Cracks\TimingMark;
 use NorthLedger\Core\Features\Precheck\CheckGroup;
 use NorthLedger\Core\Features\Precheck\WashMethod;
 use NorthLedger\Core\Features\Precheck\WashRefusal;
 use NorthLedger\Core\Features\Receiving\Arrival;
+use NorthLedger\Core\Features\Receiving\ClaimKind;
+use NorthLedger\Core\Features\Receiving\ClaimMatch;
+use NorthLedger\Core\Features\Receiving\CountedState;
 use NorthLedger\Core\Features\Receiving\PartGroup;
 use NorthLedger\Core\Features\Running\RunningLook;
 use NorthLedger\Core\Features\Running\RunningPart;
 use NorthLedger\Core\Features\Running\Suspicion;
 use NorthLedger\Core\Finding\PartVerdict;
+use NorthLedger\Core\Gauging\InstrumentKind;
 use NorthLedger\Core\Inspection\Section;
 use NorthLedger\Core\Planning\Bar;
 use NorthLedger\Core\Planning\PlanObstacle;
@@ -58,6 +81,7 @@ use NorthLedger\Core\Work\Machine;
 use NorthLedger\Core\Work\NoteKind;
 use NorthLedger\Core\Work\OperationKind;
 use NorthLedger\Core\Work\StopReason;
+use NorthLedger\Core\Work\TickState;
 use NorthLedger\Core\Work\WorkPart;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\TestCase;
@@ -67,6 +91,7 @@ final class CodeLinesTest extends TestCase
 {
     /** Lines that are said where there is no code. */
     private const BESIDE = [
+        'codes.enginepart' => ['case'],
         'engine.part' => ['not_here'],
         'order.stop' => ['at'],
         'verdict.verdict' => ['scrap_cylinders'],
@@ -79,7 +104,7 @@ final class CodeLinesTest extends TestCase
         $lines = trans($group);
         $this->assertIsArray($lines, $group);
         $names = array_map(
-            static fn (BackedEnum $code): string => str_replace([', ', ' ', '-'], '_', (string) $code->value),
+            static fn (BackedEnum $code): string => str_replace([', ', ' ', '-', '.'], '_', (string) $code->value),
             $codes::cases(),
         );
         $this->assertSame([], array_values(array_diff($names, array_map(strval(...), array_keys($lines)))), 'codes without a line');
@@ -91,6 +116,37 @@ final class CodeLinesTest extends TestCase
     /** @return iterable<string, array{string, class-string<BackedEnum>}> */
     public static function codes(): iterable
     {
+        yield 'codes.crackzone' => ['codes.crackzone', CrackZone::class];
+        yield 'codes.face' => ['codes.face', Face::class];
+        yield 'codes.material' => ['codes.material', Material::class];
+        yield 'codes.enginepart' => ['codes.enginepart', EnginePart::class];
+        yield 'codes.cylinderkind' => ['codes.cylinderkind', CylinderKind::class];
+        yield 'codes.valvetrain' => ['codes.valvetrain', ValveTrain::class];
+        yield 'codes.layoutkind' => ['codes.layoutkind', LayoutKind::class];
+        yield 'codes.dwellschool' => ['codes.dwellschool', DwellSchool::class];
+        yield 'codes.ridgelook' => ['codes.ridgelook', RidgeLook::class];
+        yield 'codes.finishlook' => ['codes.finishlook', FinishLook::class];
+        yield 'codes.stepsource' => ['codes.stepsource', StepSource::class];
+        yield 'codes.classification' => ['codes.classification', Classification::class];
+        yield 'codes.disposition' => ['codes.disposition', Disposition::class];
+        yield 'codes.look' => ['codes.look', Look::class];
+        yield 'codes.checkmethod' => ['codes.checkmethod', CheckMethod::class];
+        yield 'codes.surface' => ['codes.surface', Surface::class];
+        yield 'codes.crackstate' => ['codes.crackstate', CrackState::class];
+        yield 'codes.timingmark' => ['codes.timingmark', TimingMark::class];
+        yield 'codes.countedstate' => ['codes.countedstate', CountedState::class];
+        yield 'codes.claimkind' => ['codes.claimkind', ClaimKind::class];
+        yield 'codes.claimmatch' => ['codes.claimmatch', ClaimMatch::class];
+        yield 'codes.arrival' => ['codes.arrival', Arrival::class];
+        yield 'codes.instrumentkind' => ['codes.instrumentkind', InstrumentKind::class];
+        yield 'codes.tickstate' => ['codes.tickstate', TickState::class];
+        yield 'codes.partverdict' => ['codes.partverdict', PartVerdict::class];
+        yield 'codes.preference' => ['codes.preference', Preference::class];
+        yield 'codes.station' => ['codes.station', Station::class];
+        yield 'codes.a' => ['codes.a', InstrumentKind::class];
+        yield 'codes.dispositionkind' => ['codes.dispositionkind', DispositionKind::class];
+        yield 'codes.role' => ['codes.role', Role::class];
+        yield 'codes.stage' => ['codes.stage', Stage::class];
         yield 'cracks.caution' => ['cracks.caution', CheckCaution::class];
         yield 'cracks.refusal' => ['cracks.refusal', Refusal::class];
         yield 'cracks.timing' => ['cracks.timing', TimingMark::class];

@@ -9,6 +9,7 @@ use App\Storage\SheetName;
 use App\Storage\StatedCheck;
 use App\Storage\StatedSetup;
 use App\Storage\StatedZero;
+use App\Words\GaugesUsed;
 use NorthLedger\Core\Features\Bores\BoreFeature;
 use NorthLedger\Core\Gauging\Instrument;
 use NorthLedger\Core\Gauging\InstrumentKind;
@@ -33,8 +34,8 @@ final class StatedSetupTest extends TestCase
         $this->assertFalse($setup->conditions->torquePlate);
         $this->assertSame([20.5, null], [$setup->conditions->partCelsius, $setup->conditions->masterCelsius]);
         $this->assertSame('2026-11-25 08:30:00.250', $setup->statedAt->format('Y-m-d H:i:s.v'));
-        $this->assertSame('G-02 dial bore gauge .0001', $setup->gaugeWords());
-        $this->assertSame('G-02', $setup->nameOrKind());
+        $this->assertSame('G-02 dial bore gauge .0001', GaugesUsed::gauge($setup));
+        $this->assertSame('G-02', GaugesUsed::nameOrKind($setup));
         $this->assertFalse($setup->isZeroedOnThePart());
     }
 
@@ -48,7 +49,7 @@ final class StatedSetupTest extends TestCase
         $kind = $this->stated(['gauge_tag' => null]);
         $this->assertEquals(Instrument::ofKind($kind->instrument), $kind->gauge);
         $this->assertEquals($kind->instrument->range(), $kind->range);
-        $this->assertSame(['dial bore gauge .0001', 'A dial bore gauge .0001'], [$kind->gaugeWords(), $kind->nameOrKind()]);
+        $this->assertSame(['dial bore gauge .0001', 'A dial bore gauge .0001'], [GaugesUsed::gauge($kind), GaugesUsed::nameOrKind($kind)]);
         $ranged = $this->stated(['range_least_nm' => 50_000_000, 'range_most_nm' => 160_000_000]);
         $this->assertNotEquals($ranged->instrument->range(), $ranged->range);
     }

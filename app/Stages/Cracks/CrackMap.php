@@ -41,7 +41,7 @@ final class CrackMap
             $open === 0 ? '' : Line::counted('cracks.face.prone', $open),
         ]);
 
-        return new FaceTab($face->value, '?face='.urlencode($face->value), $isShown, $state, $sign, implode(', ', $words));
+        return new FaceTab(Labels::code($face), '?face='.urlencode($face->value), $isShown, $state, $sign, implode(', ', $words));
     }
 
     /** @return list<MapPin> */

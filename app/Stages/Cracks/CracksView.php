@@ -11,6 +11,8 @@ use App\Record\EarlyStages;
 use App\Record\JobFile;
 use App\SpecBook\MapPin;
 use App\Storage\Stage;
+use App\Words\EnginePartName;
+use App\Words\Labels;
 use App\Words\Line;
 use App\Words\Messages;
 use NorthLedger\Core\Engine\Specification\EnginePart;
@@ -108,13 +110,12 @@ final readonly class CracksView
         $unconfirmed = array_filter($report->cracks(), static fn (Indication $one): bool => $one->disposition()?->isDecision() === false);
         $scrapped = array_filter($report->cracks(), static fn (Indication $one): bool => $one->disposition() === Disposition::Scrap);
 
+        $nameOf = static fn (Indication $one): string => EnginePartName::of($file->sheet, $one->location->part());
+
         return match (true) {
             $scrapped !== [] => new Stamp(
                 Line::of('cracks.stamp.scrap'),
-                implode(
-                    ', ',
-                    array_unique(array_map(static fn (Indication $one): string => $file->sheet->nameOf($one->location->part()), $scrapped)),
-                ),
+                implode(', ', array_unique(array_map($nameOf, $scrapped))),
                 'scrap',
             ),
             $unconfirmed !== [] => new Stamp(Line::of('cracks.stamp.cracked'), Line::of('cracks.clause.question'), 'out'),
@@ -141,7 +142,7 @@ final readonly class CracksView
             ),
             default => new Stamp(
                 Line::of('cracks.stamp.not_checked'),
-                Line::of('cracks.clause.begin', ['part' => $file->sheet->nameOf(EnginePart::Block)]),
+                Line::of('cracks.clause.begin', ['part' => EnginePartName::of($file->sheet, EnginePart::Block)]),
                 'missing',
             ),
         };
@@ -158,10 +159,12 @@ final readonly class CracksView
         };
 
         return [
-            'name' => $file->sheet->nameOf($part->part),
+            'name' => EnginePartName::of($file->sheet, $part->part),
             'state' => $state,
             'sign' => $sign,
-            'words' => $part->surfaceOnly ? Line::of('cracks.surface_only', ['state' => $part->state->value]) : $part->state->value,
+            'words' => $part->surfaceOnly
+                ? Line::of('cracks.surface_only', ['state' => Labels::code($part->state)])
+                : Labels::code($part->state),
             'doubts' => array_map(Messages::text(...), $part->doubts),
         ];
     }
@@ -208,7 +211,9 @@ final readonly class CracksView
             $confirm !== null => Line::of('cracks.next.confirm', ['number' => $confirm->number]),
             $undecided !== null => Line::of('cracks.next.decide', ['number' => $undecided->number]),
             $hold !== null => Line::of('cracks.next.ask', ['number' => $hold->number]),
-            $file->assessment()->scrappedBy() !== [] => Line::of('cracks.next.scrap', ['part' => $file->sheet->nameOf(EnginePart::Block)]),
+            $file->assessment()->scrappedBy() !== [] => Line::of('cracks.next.scrap', [
+                'part' => EnginePartName::of($file->sheet, EnginePart::Block),
+            ]),
             $says !== '' => Line::of('cracks.next.lacking', ['what' => $says]),
             default => Line::of('cracks.next.nothing'),
         };

@@ -8,6 +8,7 @@ use App\Record\JobFile;
 use App\Storage\EntryKind;
 use App\Storage\Photo;
 use App\Storage\Said;
+use App\Words\Labels;
 use App\Words\Line;
 use App\Words\Messages;
 use NorthLedger\Core\Features\Cracks\CheckMethod;
@@ -41,10 +42,10 @@ final class IndicationLines
                 $one->id,
                 $one->number,
                 Messages::text($one->location->message()),
-                $one->location->face->value,
+                Labels::code($one->location->face),
                 self::looks($one, $file->display),
                 ($said[$one->id] ?? null)?->text('remark') ?? '',
-                $one->classification()->value,
+                Labels::code($one->classification()),
                 self::state($one->classification()),
                 self::sign($one->classification()),
                 $one->wantsAnotherReading(),
@@ -56,7 +57,7 @@ final class IndicationLines
                 $one->proposed() === null
                     ? Line::of('cracks.no_rule')
                     : Line::of('cracks.proposed', [
-                        'way' => $one->proposed()->value,
+                        'way' => Labels::code($one->proposed()),
                         'words' => Messages::text($one->proposed()->message()),
                     ]),
                 self::ways($one),
@@ -78,8 +79,8 @@ final class IndicationLines
         $looks = implode(
             Line::of('cracks.then'),
             array_map(
-                static fn (LookReading $reading): string => $reading->look->value.
-                    ($reading->marks === [] ? '' : ' ('.implode(', ', array_column($reading->marks, 'value')).')'),
+                static fn (LookReading $reading): string => Labels::code($reading->look).
+                    ($reading->marks === [] ? '' : ' ('.implode(', ', array_map(Labels::code(...), $reading->marks)).')'),
                 $one->readings,
             ),
         );

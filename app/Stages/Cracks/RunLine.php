@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Stages\Cracks;
 
+use App\Words\Labels;
 use App\Words\Line;
 use App\Words\Messages;
 use NorthLedger\Core\Features\Cracks\CheckMethod;
@@ -51,9 +52,9 @@ final readonly class RunLine
         return new self(
             $run->id,
             $indication === null
-                ? Line::of('cracks.check', ['method' => $run->method->value, 'part' => $run->part->value])
+                ? Line::of('cracks.check', ['method' => Labels::code($run->method), 'part' => Labels::code($run->part)])
                 : Line::of('cracks.retest', ['number' => $indication]),
-            $run->surface->value,
+            Labels::code($run->surface),
             array_values(
                 array_map(
                     static fn (CheckStep $step): array => [

@@ -9,6 +9,7 @@ use App\Pages\SettlingWords;
 use App\Pages\Stamp;
 use App\Record\JobFile;
 use App\Words\FindingWords;
+use App\Words\Labels;
 use App\Words\Line;
 use App\Words\Messages;
 use App\Words\PlaceName;
@@ -90,7 +91,7 @@ final readonly class JudgeView
                 Line::of('judge.fact.made_to') => match ($bore->step->source) {
                     StepSource::Unknown => null,
                     default => ($bore->step->value === null ? '' : $file->display->step($bore->step->value)).
-                        ", {$bore->step->source->value}",
+                        ', '.Labels::code($bore->step->source),
                 },
                 Line::of('judge.fact.wear') => $bore->wear === null ? null : $file->display->magnitudeWithUnit($bore->wear),
                 Line::of('judge.fact.form') => $form === null ? null : Line::ofCode('verdict.form', $form),

@@ -11,6 +11,8 @@ use App\Record\JobFile;
 use App\Storage\EntryKind;
 use App\Storage\Job;
 use App\Storage\User;
+use App\Words\EnginePartName;
+use App\Words\Labels;
 use App\Words\Line;
 use NorthLedger\Core\Engine\Specification\EnginePart;
 use NorthLedger\Core\Finding\PartVerdict;
@@ -31,7 +33,8 @@ final readonly class OverruleVerdict
         ): array {
             $state = $file->engine()->parts[$part->value] ?? throw Refused::because('part', Line::of('judge.told.engine_no_such_part'));
             if ($state->verdict === $verdict) {
-                throw Refused::because('part', "The {$file->sheet->nameOf($part)} is judged {$verdict->value} already.");
+                $with = ['part' => EnginePartName::of($file->sheet, $part), 'verdict' => Labels::code($verdict)];
+                throw Refused::because('part', Line::of('judge.told.judged_already', $with));
             }
 
             return [$part->value, ['result' => $verdict->value, 'was' => $state->verdict->value, 'reason' => $reason]];

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Stages\Plan;
 
 use App\Record\JobFile;
+use App\Words\EnginePartName;
 use App\Words\Line;
 use App\Words\PlannedWorkWords;
 use App\Words\PlanWords;
@@ -266,7 +267,7 @@ final readonly class EnginePlanView
         $open = [];
         foreach ($file->engine()->parts as $part) {
             if ($part->isHere && $part->verdict === PartVerdict::NotYetKnown) {
-                $open[] = $file->sheet->nameOf($part->part);
+                $open[] = EnginePartName::of($file->sheet, $part->part);
             }
         }
 

@@ -11,6 +11,7 @@ use App\Record\Received;
 use App\Storage\EntryKind;
 use App\Storage\Photo;
 use App\Words\FindingWords;
+use App\Words\Labels;
 use App\Words\Line;
 use App\Words\Messages;
 use App\Words\PartName;
@@ -123,7 +124,7 @@ final readonly class ReceiveView
             ', ',
             array_filter(
                 [
-                    $claim->kind->value,
+                    Labels::code($claim->kind),
                     $claim->where,
                     $claim->count === null ? '' : (string) $claim->count,
                     $claim->step === null ? '' : $file->display->step($claim->step),
@@ -140,7 +141,7 @@ final readonly class ReceiveView
         return [
             'id' => $claim->id,
             'what' => $what,
-            'match' => $check->match->value,
+            'match' => Labels::code($check->match),
             'state' => $state,
             'sign' => $sign,
             'found' => self::found($file, $check),

@@ -11,6 +11,7 @@ use App\Storage\LedgerEntry;
 use App\Storage\SheetName;
 use App\Storage\Stage;
 use App\Storage\User;
+use App\Words\EnginePartName;
 use App\Words\Line;
 use App\Words\Messages;
 use App\Words\OrderWords;
@@ -76,7 +77,9 @@ final readonly class ReleaseCheck
     private static function ofCheck(JobFile $file): self
     {
         $open = array_map(
-            static fn (CheckedPart $part): string => Line::of('verify.unanswered', ['part' => $file->sheet->nameOf($part->part)]),
+            static fn (CheckedPart $part): string => Line::of('verify.unanswered', [
+                'part' => EnginePartName::of($file->sheet, $part->part),
+            ]),
             $file->acceptance()->unanswered(),
         );
 
@@ -87,7 +90,9 @@ final readonly class ReleaseCheck
     private static function ofInspection(JobFile $file): self
     {
         $open = array_map(
-            static fn (AssessedPart $part): string => Line::of('release.part_open', ['part' => $file->sheet->nameOf($part->part)]),
+            static fn (AssessedPart $part): string => Line::of('release.part_open', [
+                'part' => EnginePartName::of($file->sheet, $part->part),
+            ]),
             $file->engine()->open(),
         );
 

@@ -11,6 +11,7 @@ use App\Record\JobFile;
 use App\Storage\EntryKind;
 use App\Storage\Job;
 use App\Storage\User;
+use App\Words\EnginePartName;
 use App\Words\Line;
 use NorthLedger\Core\Engine\Specification\EnginePart;
 use NorthLedger\Core\Verification\AcceptanceState;
@@ -31,7 +32,7 @@ final readonly class AnswerPart
             $reason,
         ): array {
             $checked = $file->job->isCheck() ? $file->acceptance()->parts()[$part->value] ?? null : null;
-            $name = $file->sheet->nameOf($part);
+            $name = EnginePartName::of($file->sheet, $part);
             if ($checked === null) {
                 throw Refused::because('part', Line::of('verify.no_such'));
             }

@@ -7,6 +7,7 @@ namespace App\Stages\Work;
 use App\Record\JobFile;
 use App\Record\WorkLogs;
 use App\Storage\OperationTick;
+use App\Words\Labels;
 use App\Words\Line;
 use App\Words\OperationWords;
 use NorthLedger\Core\Quantity\Length;
@@ -208,7 +209,7 @@ final readonly class WorkSheet
         if ($tick !== null) {
             $remark = $tick->remark === null ? '' : ": {$tick->remark}";
 
-            return "{$tick->state->value}{$remark} · {$tick->user->name}, {$tick->created_at->format('j M H:i')}";
+            return Labels::code($tick->state)."{$remark} · {$tick->user->name}, {$tick->created_at->format('j M H:i')}";
         }
         $after = $this->file->work()->done()->againAfter($operation->key());
         $stops = $this->file->work()->stopsOf($operation);

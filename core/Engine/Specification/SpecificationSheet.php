@@ -206,9 +206,11 @@ final readonly class SpecificationSheet
     }
 
     /** What the trade calls a part of this engine: a split block is a case. */
-    public function nameOf(EnginePart $part): string
+    public function nameOf(EnginePart $part): Message
     {
-        return $part === EnginePart::Block && $this->layout->kind === LayoutKind::Flat ? 'case' : $part->value;
+        $isCase = $part === EnginePart::Block && $this->layout->kind === LayoutKind::Flat;
+
+        return new Message('codes.enginepart.'.($isCase ? 'case' : $part->value));
     }
 
     /** True where water runs round the cylinders: the block has core plugs, and jackets that can be tested under pressure. */

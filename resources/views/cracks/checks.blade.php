@@ -1,3 +1,4 @@
+@use('App\Words\Labels')
 @if($mayWrite)
 @php($degrees = $file->policy->temperatureUnit)
 <h2>Begin a check</h2>
@@ -12,13 +13,17 @@
     <div class="field">
         <label for="check-method">Method</label>
         <select id="check-method" name="method">
-            @foreach(\NorthLedger\Core\Features\Cracks\CheckMethod::cases() as $method)<option>{{ $method->value }}</option>@endforeach
+            @foreach(\NorthLedger\Core\Features\Cracks\CheckMethod::cases() as $method)
+                <option value="{{ $method->value }}">{{ Labels::code($method) }}</option>
+            @endforeach
         </select>
     </div>
     <div class="field">
         <label for="check-surface">Surface</label>
         <select id="check-surface" name="surface">
-            @foreach(\NorthLedger\Core\Features\Cracks\Surface::cases() as $surface)<option>{{ $surface->value }}</option>@endforeach
+            @foreach(\NorthLedger\Core\Features\Cracks\Surface::cases() as $surface)
+                <option value="{{ $surface->value }}">{{ Labels::code($surface) }}</option>
+            @endforeach
         </select>
     </div>
     <div class="field short">
@@ -32,7 +37,7 @@
         <label for="check-school">Dwell</label>
         <select id="check-school" name="school">
             @foreach(\NorthLedger\Core\Engine\Policy\DwellSchool::cases() as $school)
-                <option @selected($school === $file->policy->crackDwell)>{{ $school->value }}</option>
+                <option value="{{ $school->value }}" @selected($school === $file->policy->crackDwell)>{{ Labels::code($school) }}</option>
             @endforeach
         </select>
     </div>
@@ -45,7 +50,7 @@
     <x-live-error id="begin-check" />
 </form>
 <p class="soft text-sm">
-    The shop’s dwell is “{{ $file->policy->crackDwell->value }}”, {{ $file->policy->crackDwell->minutes() }} minutes, doubled from
+    The shop’s dwell is “{{ Labels::code($file->policy->crackDwell) }}”, {{ $file->policy->crackDwell->minutes() }} minutes, doubled from
     {{ $degrees->fromCelsius(5) }} to {{ $degrees->shown(10) }}. Dye shows only what is open to the surface; particles work on iron and
     steel.
 </p>

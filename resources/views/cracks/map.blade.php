@@ -1,6 +1,7 @@
+@use('App\Words\Labels')
 <div
     class="crack-map" id="crack-map" data-map data-height="{{ $view->drawn->height }}" tabindex="0" role="application"
-    aria-label="Map of the {{ $view->face->value }}: arrows move, Enter puts a point, 1 to 5 say how it looks">
+    aria-label="Map of the {{ Labels::code($view->face) }}: arrows move, Enter puts a point, 1 to 5 say how it looks">
 <svg viewBox="0 0 1000 {{ $view->drawn->height }}" aria-hidden="true">
     @foreach($view->drawn->pieces as $piece)<{{ $piece->tag }}@foreach($piece->attributes as $name => $value)
             {{ $name }}="{{ $value }}"@endforeach

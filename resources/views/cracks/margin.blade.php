@@ -1,3 +1,4 @@
+@use('App\Words\Labels')
 <x-stamp :stamp="$view->stamp" />
 @foreach($view->running as $run)
 <section
@@ -23,7 +24,7 @@
             <p class="look-answers">
                 @foreach(\NorthLedger\Core\Features\Cracks\Look::cases() as $look)<button
                         class="button plain" name="look" value="{{ $look->value }}">
-                        {{ $look->value === 'none' ? 'nothing came back' : $look->value }}
+                        {{ Labels::code($look) }}
                     </button>@endforeach
             </p>
             @break

@@ -1,4 +1,5 @@
 @extends('layouts.job', ['stage' => \App\Storage\Stage::Cracks])
+@use('App\Words\Labels')
 @section('title', $file->job->tag().' cracks')
 @section('heading', 'Crack checks')
 @section('sheet-data')
@@ -22,7 +23,7 @@
     <p>
         @foreach(\NorthLedger\Core\Features\Cracks\Look::FIRST as $index => $look)<button
                 type="button" data-look-key="{{ $index + 1 }}" data-look="{{ $look->value }}">
-                <kbd>{{ $index + 1 }}</kbd> {{ $look->value }}
+                <kbd>{{ $index + 1 }}</kbd> {{ Labels::code($look) }}
             </button>@endforeach
     </p>
 </div>
@@ -33,20 +34,24 @@
 <dialog class="sheet-dialog" data-indication-dialog aria-labelledby="indication-title">
     <form
         class="fields" method="post" action="/jobs/{{ $file->job->tag() }}/cracks/indications" id="new-indication" data-keep
-        data-words="an indication on the {{ $view->face->value }}">
+        data-words="an indication on the {{ Labels::code($view->face) }}">
         @csrf <x-ulid /><input type="hidden" name="face" value="{{ $view->face->value }}"><input type="hidden" name="points" value="">
-        <h2 class="mt-0" id="indication-title">A mark on the {{ $view->face->value }}</h2>
+        <h2 class="mt-0" id="indication-title">A mark on the {{ Labels::code($view->face) }}</h2>
         <div class="field">
             <label for="indication-look">Look</label>
             <select id="indication-look" name="look">
-                @foreach(\NorthLedger\Core\Features\Cracks\Look::FIRST as $look)<option>{{ $look->value }}</option>@endforeach
+                @foreach(\NorthLedger\Core\Features\Cracks\Look::FIRST as $look)
+                    <option value="{{ $look->value }}">{{ Labels::code($look) }}</option>
+                @endforeach
             </select>
         </div>
         <div class="flex gap-4">
             <div class="field flex-1">
                 <label for="indication-zone">In the</label>
                 <select id="indication-zone" name="zone">
-                    @foreach($view->face->zones() as $zone)<option>{{ $zone->value }}</option>@endforeach
+                    @foreach($view->face->zones() as $zone)
+                        <option value="{{ $zone->value }}">{{ Labels::code($zone) }}</option>
+                    @endforeach
                 </select>
             </div>
             <div class="field">

@@ -1,4 +1,5 @@
 @extends('layouts.house')
+@use('App\Words\Labels')
 @section('title', $customer->name)
 @section('body')
 <div class="page wide"><main class="sheet" id="sheet">
@@ -58,7 +59,7 @@
             <td><a class="row-link" href="{{ $row->url }}"><span class="tag">{{ $row->tag }}</span></a></td>
             <td><b>{{ $row->engine }}</b><br><span class="soft">{{ $row->what }} · <span class="num">{{ $row->serial }}</span></span></td>
             <td>{{ $row->headline }}</td>
-            <td>{{ $row->stage->title() }}</td>
+            <td>{{ Labels::code($row->stage) }}</td>
             <td>{{ $row->waitsFor }}</td>
         </tr>
     @endforeach

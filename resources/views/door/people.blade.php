@@ -1,4 +1,5 @@
 @extends('layouts.house')
+@use('App\Words\Labels')
 @section('title', 'People')
 @section('body')
 <div class="page wide"><main class="sheet" id="sheet">
@@ -21,7 +22,7 @@
             <h2>{{ $person->name }}</h2>
             <p class="soft">
                 <span class="num">{{ $person->login }}</span> ·
-                {{ $person->role->value }}@if($person->locked_at !== null)
+                {{ Labels::code($person->role) }}@if($person->locked_at !== null)
                     · <b class="bad">✕ locked {{ $person->locked_at->format('j M Y') }}</b>@endif
             </p>
             <p class="soft">
@@ -118,7 +119,7 @@
             <legend>Who has to have a second factor</legend>
             @foreach($roles as $role)<label class="tick"><input
                         type="checkbox" name="second_factor_for[]" value="{{ $role->value }}" @checked($rules->wantsSecondFactor($role))>
-                    <span>{{ $role->value }}</span></label>@endforeach
+                    <span>{{ Labels::code($role) }}</span></label>@endforeach
         </fieldset>
         <p><button class="button">Save</button></p>
     </form>

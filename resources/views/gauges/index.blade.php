@@ -1,4 +1,5 @@
 @extends('layouts.house')
+@use('App\Words\Labels')
 @section('title', 'Gauges')
 @section('body')
 <div class="page wide"><main class="sheet" id="sheet">
@@ -78,7 +79,7 @@
             <label for="kind">Kind</label>
             <select id="kind" name="kind">
                 @foreach(\NorthLedger\Core\Gauging\InstrumentKind::cases() as $kind)
-                    <option @selected(old('kind') === $kind->value)>{{ $kind->value }}</option>
+                    <option value="{{ $kind->value }}" @selected(old('kind') === $kind->value)>{{ Labels::code($kind) }}</option>
                 @endforeach
             </select>
         </div>

@@ -1,4 +1,5 @@
 @extends('layouts.house')
+@use('App\Words\Labels')
 @section('body')
 <div class="page">
     <nav aria-label="Stages of the job">
@@ -9,7 +10,7 @@
                 <li @if($tab->stage === $stage) class="current" @endif>
                     <a
                         href="/jobs/{{ $file->job->tag() }}/{{ $tab->stage->value }}" @if($tab->stage === $stage) aria-current="page"
-                        @endif><em>{{ $tab->stage->number() }}</em><span>{{ $tab->stage->title() }}</span>@if($tab->isDone)<i
+                        @endif><em>{{ $tab->stage->number() }}</em><span>{{ Labels::code($tab->stage) }}</span>@if($tab->isDone)<i
                                 aria-label="done">✓</i>@endif</a>
                 @if($tab->stage === $stage && isset($sheet) && $stage->hasSheets())
                 <ol class="sheets">

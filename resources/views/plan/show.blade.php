@@ -1,4 +1,5 @@
 @extends('layouts.job', ['stage' => \App\Storage\Stage::Plan])
+@use('App\Words\Labels')
 @section('title', $file->job->tag().' plan')
 @section('heading', 'The plan')
 @section('sheet')
@@ -133,7 +134,7 @@
 @if($plan->why !== '')
 <h2>Why that size</h2><p>{{ $plan->why }}</p>
 <p class="soft">
-    The shop prefers “{{ $file->policy->preference->value }}”.
+    The shop prefers “{{ Labels::code($file->policy->preference) }}”.
     {{ \App\Words\Line::ofCode('policy.settings.preference.choices', $file->policy->preference) }}
 </p>
 @endif

@@ -1,3 +1,4 @@
+@use('App\Words\Labels')
 <h2>What the paperwork says</h2>
 @if($view->claims === [])<p class="soft">No paperwork, or none that says what was done.</p>@else
 <ul class="rows">
@@ -30,7 +31,9 @@
     <div class="field">
         <label for="claim-kind">Work done</label>
         <select id="claim-kind" name="kind">
-            @foreach(\NorthLedger\Core\Features\Receiving\ClaimKind::cases() as $kind)<option>{{ $kind->value }}</option>@endforeach
+            @foreach(\NorthLedger\Core\Features\Receiving\ClaimKind::cases() as $kind)
+                <option value="{{ $kind->value }}">{{ Labels::code($kind) }}</option>
+            @endforeach
         </select>
     </div>
     <div class="field">

@@ -1,4 +1,5 @@
 @extends('layouts.house')
+@use('App\Words\Labels')
 @section('title', 'Receive an engine')
 @section('body')
 <div class="page wide">
@@ -57,7 +58,7 @@
                 <select id="arrival" name="arrival">
                     @foreach(\NorthLedger\Core\Features\Receiving\Arrival::cases() as $one)
                         <option value="{{ $one->value }}" @selected(old('arrival') === $one->value)>
-                            {{ $one->value }}: {{ \App\Words\Line::ofCode('receive.arrival', $one) }}
+                            {{ Labels::code($one) }}: {{ \App\Words\Line::ofCode('receive.arrival', $one) }}
                         </option>
                     @endforeach
                 </select>

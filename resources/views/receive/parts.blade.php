@@ -1,3 +1,4 @@
+@use('App\Words\Labels')
 @foreach($view->groups as $title => $lines)
 <h2>{{ $title }}</h2>
 <ul class="rows">
@@ -18,7 +19,7 @@
     <span class="keys">@foreach(\NorthLedger\Core\Features\Receiving\CountedState::cases() as $index => $state)<button
                 id="{{ $line->key }}-{{ $index + 1 }}" name="state" value="{{ $state->value }}" data-key="{{ $index + 1 }}"
                 aria-pressed="{{ $line->state === $state->value ? 'true' : 'false' }}" @if($index === 0) data-default @endif tabindex="-1">
-                {{ $state->value }}
+                {{ Labels::code($state) }}
             </button>@endforeach</span>
     <span class="more"><label>came
             <input

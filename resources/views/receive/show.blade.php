@@ -1,4 +1,5 @@
 @extends('layouts.job', ['stage' => \App\Storage\Stage::Receive])
+@use('App\Words\Labels')
 @section('title', $file->job->tag().' received')
 @section('heading', 'Received')
 @section('sheet-data')
@@ -8,7 +9,7 @@
 @section('sheet')
 <dl class="facts">
     <div><dt>Customer</dt><dd>{{ $file->job->customer->name }}</dd></div>
-    <div><dt>Came as</dt><dd>{{ $file->job->arrival->value }}</dd></div>
+    <div><dt>Came as</dt><dd>{{ Labels::code($file->job->arrival) }}</dd></div>
     <div><dt>Serial</dt><dd class="num">{{ $file->job->serial }}</dd></div>
     <div><dt>Castings</dt><dd class="num">{{ $file->job->castings ?: 'none read' }}</dd></div>
     <div><dt>Drives</dt><dd>{{ $file->job->description ?: 'not said' }}</dd></div>

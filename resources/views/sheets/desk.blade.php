@@ -1,3 +1,4 @@
+@use('App\Words\Labels')
 {{-- Setup line, drawing, table and entry line of a sheet; resources/js/sheet works it. --}}
 @php([$gauges, $features, $gauged] = [
     $parts->gauges(),
@@ -77,7 +78,7 @@
         <div class="field" data-only-sized><label for="zero_on">Its zero was set on</label>
             <select id="zero_on" name="zero_on">
             @foreach(\NorthLedger\Core\Gauging\InstrumentKind::thatSetZeros() as $kind)
-                <option value="with {{ $kind->value }}">a size set with {{ $kind->withArticle() }}</option>
+                <option value="with {{ $kind->value }}">a size set with {{ Labels::withArticle($kind) }}</option>
             @endforeach
             <option value="">a ring or fixture of a known size</option>
             @foreach($gauges->masters as $master)

@@ -1,4 +1,5 @@
 @extends('layouts.house')
+@use('App\Words\Labels')
 @section('title', 'Which engine is it?')
 @section('body')
 <div class="page no-thumb">
@@ -17,7 +18,7 @@
                     value="{{ $field->text }}" maxlength="40" autocomplete="off"
                     @if($loop->first) autofocus @endif
                     @if($field->complaint !== '') aria-invalid="true" aria-describedby="complaint-{{ $field->of->value }}" @endif>
-                <small>{{ $field->gauge->value }}</small>
+                <small>{{ Labels::code($field->gauge) }}</small>
                 @if($field->complaint !== '')<p class="error" id="complaint-{{ $field->of->value }}">{{ $field->complaint }}</p>@endif
             </div>
             @endforeach

@@ -1,4 +1,5 @@
 @extends('layouts.house')
+@use('App\Words\Labels')
 @section('title', 'A new family')
 @section('body')
 <div class="page wide"><main class="sheet" id="sheet">
@@ -70,7 +71,9 @@
                 <label for="new-made">The cylinders are</label>
                 <select id="new-made" name="made">
                     @foreach(\NorthLedger\Core\Engine\Specification\CylinderKind::cases() as $one)
-                        <option @selected(old('made') === $one->value)>{{ $one->value }}</option>
+                        <option value="{{ $one->value }}" @selected(old('made') === $one->value)>
+                            {{ Labels::code($one) }}
+                        </option>
                     @endforeach
                 </select>
             </div>
@@ -78,7 +81,9 @@
                 <label for="new-block">Block of</label>
                 <select id="new-block" name="block">
                     @foreach(\NorthLedger\Core\Engine\Specification\Material::cases() as $one)
-                        <option @selected(old('block') === $one->value)>{{ $one->value }}</option>
+                        <option value="{{ $one->value }}" @selected(old('block') === $one->value)>
+                            {{ Labels::code($one) }}
+                        </option>
                     @endforeach
                 </select>
             </div>
@@ -86,7 +91,9 @@
                 <label for="new-head">Head of</label>
                 <select id="new-head" name="head">
                     @foreach(\NorthLedger\Core\Engine\Specification\Material::cases() as $one)
-                        <option @selected(old('head') === $one->value)>{{ $one->value }}</option>
+                        <option value="{{ $one->value }}" @selected(old('head') === $one->value)>
+                            {{ Labels::code($one) }}
+                        </option>
                     @endforeach
                 </select>
             </div>
@@ -94,7 +101,9 @@
                 <label for="new-train">Valves</label>
                 <select id="new-train" name="valve_train">
                     @foreach(\NorthLedger\Core\Engine\Specification\ValveTrain::cases() as $one)
-                        <option @selected(old('valve_train') === $one->value)>{{ $one->value }}</option>
+                        <option value="{{ $one->value }}" @selected(old('valve_train') === $one->value)>
+                            {{ Labels::code($one) }}
+                        </option>
                     @endforeach
                 </select>
             </div>
