@@ -13,7 +13,7 @@ use App\Words\AmountDisplay;
 use App\Words\GaugesUsed;
 use App\Words\Labels;
 use App\Words\Line;
-use App\Words\Messages;
+use App\Words\LookWord;
 use App\Words\OperationWords;
 use App\Words\SectionName;
 use NorthLedger\Core\Finding\Criterion;
@@ -206,7 +206,7 @@ final readonly class CertificateParts
     {
         $value =
             $finding->value === null
-                ? Messages::said($finding->said)
+                ? LookWord::beside($finding->said)
                 : (new AmountDisplay($this->file->display))->text($finding->value);
         $limits = $hasOwnLimits ? $this->limits($finding) : '';
 

@@ -9,6 +9,7 @@ use App\Record\JobFile;
 use App\Words\EnginePartName;
 use App\Words\Labels;
 use App\Words\Line;
+use App\Words\LookWord;
 use App\Words\Messages;
 use App\Words\PlannedWorkWords;
 use App\Words\SubjectName;
@@ -140,7 +141,7 @@ final readonly class FoundPart
         return Line::of($finding->criterion->isLookAtWall() ? 'findings.report.seen' : 'findings.report.worn', [
             'subject' => SubjectName::of($finding->about),
             'criterion' => Labels::criterion($finding->criterion),
-            'said' => Messages::said($finding->said),
+            'said' => LookWord::beside($finding->said),
         ]);
     }
 

@@ -5,22 +5,43 @@ declare(strict_types=1);
 namespace App\History;
 
 use App\Record\JobFile;
+use App\Record\LookCodes;
 use App\Storage\ChangeReason;
+use App\Storage\DispositionKind;
 use App\Storage\EntryKind;
 use App\Storage\SheetName;
+use App\Words\Labels;
 use App\Words\Line;
 use App\Words\Messages;
 use App\Words\OperationWords;
 use App\Words\PlaceName;
 use App\Words\SectionName;
+use BackedEnum;
 use Illuminate\Support\Carbon;
 use NorthLedger\Core\Engine\Places\Place;
 use NorthLedger\Core\Engine\Policy\PriceItem;
+use NorthLedger\Core\Engine\Specification\CrackZone;
+use NorthLedger\Core\Engine\Specification\EnginePart;
+use NorthLedger\Core\Engine\Specification\Face;
+use NorthLedger\Core\Features\Cracks\CheckMethod;
+use NorthLedger\Core\Features\Cracks\Disposition;
+use NorthLedger\Core\Features\Cracks\Look;
 use NorthLedger\Core\Features\Precheck\Checklist;
+use NorthLedger\Core\Features\Precheck\ItemState;
+use NorthLedger\Core\Features\Receiving\ClaimKind;
+use NorthLedger\Core\Features\Receiving\ClaimMatch;
+use NorthLedger\Core\Features\Receiving\CountedState;
+use NorthLedger\Core\Features\Receiving\SleevePieceKind;
+use NorthLedger\Core\Finding\CustomerAnswer;
+use NorthLedger\Core\Finding\PartVerdict;
 use NorthLedger\Core\Gauging\GaugingException;
+use NorthLedger\Core\Gauging\InstrumentKind;
 use NorthLedger\Core\Quantity\Length;
+use NorthLedger\Core\Verification\PartAnswer;
+use NorthLedger\Core\Work\Logs\ClockState;
 use NorthLedger\Core\Work\Operation;
 use NorthLedger\Core\Work\OperationKey;
+use NorthLedger\Core\Work\TickState;
 use NorthLedger\Core\Work\WorkException;
 
 /** Says the codes of an entry as people say them; what has no words of its own stands as it was written. */
@@ -28,6 +49,22 @@ final readonly class HistoryWords
 {
     /** Codes that are said by a line of their own, by what they stand under. */
     private const CODES = ['standing' => 'release.standing', 'cause' => 'release.cause', 'log' => 'history.log', 'by' => 'offer.by'];
+
+    /** Codes of an enum, by what they stand under; of several, the first that has the code. */
+    private const ENUMS = [
+        'method' => [CheckMethod::class],
+        'part' => [EnginePart::class],
+        'face' => [Face::class],
+        'zone' => [CrackZone::class],
+        'look' => [Look::class],
+        'instrument' => [InstrumentKind::class],
+        'disposition' => [Disposition::class],
+        'match' => [ClaimMatch::class],
+        'result' => [PartVerdict::class],
+        'answer' => [PartAnswer::class, CustomerAnswer::class],
+        'kind' => [ClaimKind::class, DispositionKind::class, SleevePieceKind::class],
+        'state' => [CountedState::class, TickState::class, ClockState::class, ItemState::class],
+    ];
 
     private Checklist $checklist;
 
@@ -43,11 +80,14 @@ final readonly class HistoryWords
     public function said(string $kind, array $payload): array
     {
         if (is_string($payload['sheet'] ?? null)) {
+            $payload['typed'] = self::look($payload['place'] ?? null, $payload['look'] ?? null) ?? ($payload['typed'] ?? '');
             $payload['place'] = $this->place($payload['place'] ?? null);
-            $payload['typed'] = $payload['look'] ?? ($payload['typed'] ?? '');
             $sheet = SheetName::tryFrom($payload['sheet']);
             $payload['sheet'] = $sheet === null ? $payload['sheet'] : SectionName::ofSheet($sheet);
             unset($payload['look']);
+        }
+        foreach (self::ENUMS as $key => $enums) {
+            $payload[$key] = self::named($payload[$key] ?? null, $enums);
         }
         foreach (self::CODES as $key => $group) {
             $payload[$key] = self::code($payload[$key] ?? null, $group);
@@ -57,7 +97,10 @@ final readonly class HistoryWords
         $payload['subject'] = $this->subject($kind, (string) ($payload['subject'] ?? ''));
         $payload['option_key'] = $this->way((string) ($payload['option_key'] ?? ''));
         if (is_array($payload['pieces'] ?? null)) {
-            $pieces = implode(Line::of('history.sleeve.over'), array_column($payload['pieces'], 'kind'));
+            $pieces = implode(Line::of('history.sleeve.over'), array_map(
+                static fn (mixed $kind): string => (string) self::named($kind, [SleevePieceKind::class]),
+                array_column($payload['pieces'], 'kind'),
+            ));
             $payload['kind'] = $pieces === '' ? Line::of('history.sleeve.none') : $pieces;
         }
 
@@ -89,6 +132,33 @@ final readonly class HistoryWords
     private static function code(mixed $code, string $group): mixed
     {
         return is_string($code) && $code !== '' ? Line::ifThereIs("{$group}.{$code}") ?? str_replace('_', ' ', $code) : $code;
+    }
+
+    /**
+     * @param  list<class-string<BackedEnum>>  $enums
+     * @return mixed What is no code of them stands as it was written
+     */
+    private static function named(mixed $code, array $enums): mixed
+    {
+        foreach (is_string($code) ? $enums : [] as $enum) {
+            $named = $enum::tryFrom($code);
+            if ($named !== null) {
+                return Labels::code($named);
+            }
+        }
+
+        return $code;
+    }
+
+    private static function look(mixed $place, mixed $look): ?string
+    {
+        try {
+            return is_string($place) && is_string($look) && $look !== ''
+                ? LookCodes::shown(Place::parse($place)->feature, $look)
+                : null;
+        } catch (GaugingException) {
+            return $look;
+        }
     }
 
     /** Somebody's own words stand as they are. */

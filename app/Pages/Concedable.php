@@ -8,7 +8,7 @@ use App\Record\FindingKey;
 use App\Record\JobFile;
 use App\Words\FindingWords;
 use App\Words\Line;
-use App\Words\Messages;
+use App\Words\LookWord;
 use App\Words\SubjectName;
 use NorthLedger\Core\Features\Bores\PittingClass;
 use NorthLedger\Core\Finding\Criterion;
@@ -35,7 +35,7 @@ final class Concedable
             if (self::isPitting($finding)) {
                 $open[self::pittingKey($finding)] = Line::of('findings.conceded_pitting', [
                     'subject' => SubjectName::of($finding->about),
-                    'said' => Messages::said($finding->said),
+                    'said' => LookWord::beside($finding->said),
                 ]);
             }
         }

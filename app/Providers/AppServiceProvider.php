@@ -26,6 +26,7 @@ use App\Stages\Work\WorkPage;
 use App\Storage\CompiledDocuments;
 use App\Storage\PolicyBook;
 use App\Storage\SheetName;
+use App\Storage\ShippedSheets;
 use App\Storage\SpecBook;
 use App\Storage\Stage;
 use App\Storage\User;
@@ -63,7 +64,10 @@ final class AppServiceProvider extends ServiceProvider
         );
         $this->app->scoped(
             SpecBook::class,
-            static fn (Application $app): SpecBook => new SpecBook(resource_path('specs'), $app->make(CompiledDocuments::class)),
+            static fn (Application $app): SpecBook => new SpecBook(
+                new ShippedSheets(resource_path('specs')),
+                $app->make(CompiledDocuments::class),
+            ),
         );
         $this->app->bind(Marks::class, static fn (): Marks => new Marks(PracticeHouse::shows(Stage::Judge)));
         $this->app->bind(Truth::class, static fn (Application $app): Truth => $app->call(EngineTruth::asked(...)));
@@ -96,10 +100,11 @@ final class AppServiceProvider extends ServiceProvider
         // By the build as it stands in a name: no file of another one is read.
         $build = config('app.build');
         Installed::rememberIn($build === null ? null : storage_path('framework/compiled/classes-').hash('xxh64', $build).'-');
-        // How templates are indented is nobody's business but ours: half of a sheet would be spaces.
+        // How templates are indented is nobody's business but ours: half of a sheet would be spaces. One is left, because PHP eats the
+        // line's end behind a directive, and two words would be one.
         $this->callAfterResolving('blade.compiler', static function (BladeCompiler $compiler): void {
             $compiler->prepareStringsForCompilationUsing(
-                static fn (string $template): string => (string) preg_replace('/^[ \t]+/m', '', $template),
+                static fn (string $template): string => (string) preg_replace('/^[ \t]+/m', ' ', $template),
             );
         });
         Mail::extend('eml', static fn (): EmlTransport => new EmlTransport((string) config('mail.folder')));

@@ -6,6 +6,7 @@ namespace App\Sheet;
 
 use App\Feed\SeatRole;
 use App\Feed\Seats;
+use App\Record\LookCodes;
 use App\Storage\Job;
 use App\Storage\Reading;
 use App\Storage\SheetName;
@@ -49,13 +50,16 @@ final readonly class SeatController
             ->latest('id')
             ->first();
 
-        return $reading === null
-            ? null
-            : [
-                'ulid' => $reading->ulid,
-                'words' => PlaceName::of(Place::parse($reading->place)),
-                'typed' => $reading->look ?? $reading->typed,
-                'by' => $reading->user->name,
-            ];
+        if ($reading === null) {
+            return null;
+        }
+        $place = Place::parse($reading->place);
+
+        return [
+            'ulid' => $reading->ulid,
+            'words' => PlaceName::of($place),
+            'typed' => $reading->look === null ? $reading->typed : LookCodes::shown($place->feature, $reading->look),
+            'by' => $reading->user->name,
+        ];
     }
 }

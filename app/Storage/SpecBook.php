@@ -8,7 +8,6 @@ use Illuminate\Database\Eloquent\ModelNotFoundException;
 use Illuminate\Support\Facades\DB;
 use NorthLedger\Core\Document\Fault;
 use NorthLedger\Core\Document\InvalidDocument;
-use NorthLedger\Core\Engine\Specification\FamilyKey;
 use NorthLedger\Core\Engine\Specification\SpecificationSheet;
 use NorthLedger\Core\Message;
 
@@ -30,7 +29,7 @@ final class SpecBook
     /** @var ?array<string, int> The newest revision by family */
     private ?array $newest = null;
 
-    public function __construct(private readonly string $folder, private readonly CompiledDocuments $compiled)
+    public function __construct(private readonly ShippedSheets $shipped, private readonly CompiledDocuments $compiled)
     {
     }
 
@@ -39,9 +38,8 @@ final class SpecBook
     {
         $states = [];
         foreach ($this->newestRevisions() as $family => $revision) {
-            $shipped = $this->shipped($family);
-            $isShipped = $shipped !== null && self::revisionOf($shipped) === $revision;
-            $states[$family] = $isShipped ? hash('xxh128', (string) $shipped) : "revision {$revision}";
+            $isShipped = $this->shipped->revision($family) === $revision;
+            $states[$family] = $isShipped ? hash('xxh128', (string) $this->shipped->document($family)) : "revision {$revision}";
         }
 
         return $states;
@@ -51,20 +49,14 @@ final class SpecBook
     public function mark(): string
     {
         $own = DB::selectOne('SELECT COUNT(*) AS revisions, COALESCE(MAX(id), 0) AS newest FROM specification_revisions');
-        $shipped = array_map(
-            static fn (string $path): string => basename($path).filemtime($path).filesize($path),
-            glob($this->folder.'/*.json') ?: [],
-        );
 
-        return hash('xxh128', implode('|', [...$shipped, $own->revisions, $own->newest]));
+        return hash('xxh128', implode('|', [...$this->shipped->marks(), $own->revisions, $own->newest]));
     }
 
     /** @return list<string> That come with the program, as far as nobody has taken them out */
     public function shippedFamilies(): array
     {
-        $names = array_map(static fn (string $path): string => basename($path, '.json'), glob($this->folder.'/*.json') ?: []);
-
-        return array_values(array_filter($names, $this->has(...)));
+        return array_values(array_filter($this->shipped->families(), $this->has(...)));
     }
 
     public function has(string $family): bool
@@ -77,10 +69,9 @@ final class SpecBook
         if ($this->newest !== null) {
             return $this->newest[$family];
         }
-        $shipped = $this->shipped($family);
         $own = (int) DB::scalar('SELECT MAX(revision) FROM specification_revisions WHERE family = ?', [$family]);
 
-        return $shipped === null ? $own : max(self::revisionOf($shipped), $own);
+        return max($this->shipped->revision($family) ?? 0, $own);
     }
 
     /** @param  ?int  $revision  Null: the newest */
@@ -149,9 +140,9 @@ final class SpecBook
 
     private function kept(string $family, int $revision): string
     {
-        $shipped = $this->shipped($family);
+        $shipped = $this->shipped->document($family);
 
-        return $shipped !== null && self::revisionOf($shipped) === $revision
+        return $shipped !== null && ShippedSheets::revisionOf($shipped) === $revision
             ? $shipped
             : DB::scalar('SELECT document FROM specification_revisions WHERE family = ? AND revision = ?', [$family, $revision]) ??
                     throw (new ModelNotFoundException())->setModel(SpecificationRevision::class, [$family, $revision]);
@@ -168,8 +159,7 @@ final class SpecBook
     public function revisions(string $family): array
     {
         $own = SpecificationRevision::query()->where('family', $family)->orderBy('revision')->pluck('revision')->all();
-        $shipped = $this->shipped($family);
-        $all = array_map(intval(...), [...$shipped === null ? [] : [self::revisionOf($shipped)], ...$own]);
+        $all = array_map(intval(...), [...array_filter([$this->shipped->revision($family)]), ...$own]);
         sort($all);
 
         return $all;
@@ -231,7 +221,7 @@ final class SpecBook
     {
         return DB::transaction(function () use ($family): ?FamilyHold {
             $hold = match (true) {
-                $this->shipped($family) !== null => FamilyHold::Shipped,
+                $this->shipped->revision($family) !== null => FamilyHold::Shipped,
                 DB::table('jobs')->where('family', $family)->lockForUpdate()->exists() => FamilyHold::Job,
                 $this->hasVariants($family) => FamilyHold::Variant,
                 default => null,
@@ -283,11 +273,8 @@ final class SpecBook
     {
         if ($this->newest === null) {
             $this->newest = [];
-            foreach (glob($this->folder.'/*.json') ?: [] as $path) {
-                $family = basename($path, '.json');
-                if ($this->shipped($family) !== null) {
-                    $this->newest[$family] = self::revisionOf((string) $this->shipped($family));
-                }
+            foreach ($this->shipped->families() as $family) {
+                $this->newest[$family] = $this->shipped->revision($family) ?? 0;
             }
             foreach (
                 SpecificationRevision::query()
@@ -311,18 +298,5 @@ final class SpecBook
             $document,
             static fn (): SpecificationSheet => SpecificationSheet::fromJson($document, $family),
         );
-    }
-
-    /** The file that ships with the application; null where the family is the shop's own. */
-    private function shipped(string $family): ?string
-    {
-        $path = "{$this->folder}/{$family}.json";
-
-        return FamilyKey::isOne($family) && is_file($path) ? (string) file_get_contents($path) : null;
-    }
-
-    private static function revisionOf(string $document): int
-    {
-        return preg_match('/"revision":\s*(\d+)/', $document, $match) === 1 ? (int) $match[1] : 1;
     }
 }

@@ -17,11 +17,6 @@ enum Stage: string
     case Verify = 'verify';
     case Release = 'release';
 
-    public function title(): string
-    {
-        return ucfirst($this->value);
-    }
-
     /** True where readings are keyed: on a sheet for each section. */
     public function hasSheets(): bool
     {

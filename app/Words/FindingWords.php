@@ -38,7 +38,7 @@ final readonly class FindingWords
 
     public function sentence(Finding $finding): string
     {
-        $said = rtrim(Messages::said($finding->said), '.');
+        $said = rtrim(LookWord::beside($finding->said), '.');
         $isLook = $finding->criterion->isLookAtWall();
         $line = match (true) {
             $finding->value !== null && $finding->limits !== null && $finding->margin !== null => 'measured',

@@ -33,7 +33,7 @@ final class Messages
         return self::text($refused->said());
     }
 
-    /** What stands beside a finding: a look, which is its own word, or a message. */
+    /** A message, or a text that is somebody's own. */
     public static function said(string|Message $said): string
     {
         return $said instanceof Message ? self::text($said) : $said;

@@ -248,6 +248,29 @@ return [
         'declared' => 'declared',
         'unknown' => 'unknown',
     ],
+    'clockstate' => [
+        'begun' => 'begun',
+        'paused' => 'paused',
+        'ended' => 'ended',
+    ],
+    'itemstate' => [
+        'fine' => 'fine',
+        'finding' => 'finding',
+        'not_checked' => 'not checked',
+    ],
+    'partanswer' => [
+        'accepted' => 'accepted',
+        'accepted_as_it_is' => 'accepted as it is',
+        'returned' => 'returned',
+    ],
+    'customeranswer' => [
+        'accepted' => 'accepted',
+        'declined' => 'declined',
+    ],
+    'sleevepiecekind' => [
+        'plain' => 'plain',
+        'flanged' => 'flanged',
+    ],
     // With their article, in a sentence.
     'a' => [
         'outside_micrometer' => 'an outside micrometer',

@@ -8,6 +8,7 @@ use App\Load\BarState;
 use App\Load\PinTrouble;
 use App\Offers\OfferRoute;
 use App\People\Role;
+use App\Record\LookCodes;
 use App\Record\OfferState;
 use App\Stages\Work\CellState;
 use App\Storage\ChangeReason;
@@ -18,6 +19,7 @@ use BackedEnum;
 use NorthLedger\Core\Assessment\EngineVerdict;
 use NorthLedger\Core\Engine\Identification\KnownSize;
 use NorthLedger\Core\Engine\Places\Axis;
+use NorthLedger\Core\Engine\Places\FeatureCodes;
 use NorthLedger\Core\Engine\Places\Station;
 use NorthLedger\Core\Engine\Policy\DwellSchool;
 use NorthLedger\Core\Engine\Policy\Preference;
@@ -30,6 +32,7 @@ use NorthLedger\Core\Engine\Specification\LayoutKind;
 use NorthLedger\Core\Engine\Specification\Material;
 use NorthLedger\Core\Engine\Specification\SourceKind;
 use NorthLedger\Core\Engine\Specification\ValveTrain;
+use NorthLedger\Core\Features\Bores\BoreFeature;
 use NorthLedger\Core\Features\Bores\FinishLook;
 use NorthLedger\Core\Features\Bores\Form;
 use NorthLedger\Core\Features\Bores\Obstacle;
@@ -46,6 +49,7 @@ use NorthLedger\Core\Features\Cracks\Refusal;
 use NorthLedger\Core\Features\Cracks\Surface;
 use NorthLedger\Core\Features\Cracks\TimingMark;
 use NorthLedger\Core\Features\Precheck\CheckGroup;
+use NorthLedger\Core\Features\Precheck\ItemState;
 use NorthLedger\Core\Features\Precheck\WashMethod;
 use NorthLedger\Core\Features\Precheck\WashRefusal;
 use NorthLedger\Core\Features\Receiving\Arrival;
@@ -53,9 +57,11 @@ use NorthLedger\Core\Features\Receiving\ClaimKind;
 use NorthLedger\Core\Features\Receiving\ClaimMatch;
 use NorthLedger\Core\Features\Receiving\CountedState;
 use NorthLedger\Core\Features\Receiving\PartGroup;
+use NorthLedger\Core\Features\Receiving\SleevePieceKind;
 use NorthLedger\Core\Features\Running\RunningLook;
 use NorthLedger\Core\Features\Running\RunningPart;
 use NorthLedger\Core\Features\Running\Suspicion;
+use NorthLedger\Core\Finding\CustomerAnswer;
 use NorthLedger\Core\Finding\PartVerdict;
 use NorthLedger\Core\Gauging\InstrumentKind;
 use NorthLedger\Core\Inspection\Section;
@@ -68,6 +74,7 @@ use NorthLedger\Core\Practice\ReadInstrument;
 use NorthLedger\Core\Scheduling\HeldBy;
 use NorthLedger\Core\Simulation\BlockDifficulty;
 use NorthLedger\Core\Verification\AcceptanceState;
+use NorthLedger\Core\Verification\PartAnswer;
 use NorthLedger\Core\Verification\Proofs\OrderedCondition;
 use NorthLedger\Core\Verification\VerificationState;
 use NorthLedger\Core\Work\Caution;
@@ -75,6 +82,7 @@ use NorthLedger\Core\Work\CutKind;
 use NorthLedger\Core\Work\Fixture;
 use NorthLedger\Core\Work\Honing\StintAdvice;
 use NorthLedger\Core\Work\Logs\BoreLook;
+use NorthLedger\Core\Work\Logs\ClockState;
 use NorthLedger\Core\Work\Logs\HoneTool;
 use NorthLedger\Core\Work\Logs\SeatTouch;
 use NorthLedger\Core\Work\Machine;
@@ -113,6 +121,20 @@ final class CodeLinesTest extends TestCase
         $this->assertSame([], array_filter($lines, static fn (mixed $line): bool => ! is_string($line)));
     }
 
+    public function test_every_look_has_its_word(): void
+    {
+        $looks = [];
+        foreach (FeatureCodes::all() as $feature) {
+            foreach ($feature === BoreFeature::Pitting ? [] : LookCodes::codes($feature) as $code) {
+                $looks[str_replace([', ', ' ', '-'], '_', $code)] = true;
+            }
+        }
+        ksort($looks);
+        $lines = array_keys((array) trans('looks'));
+        sort($lines);
+        $this->assertSame(array_keys($looks), $lines);
+    }
+
     /** @return iterable<string, array{string, class-string<BackedEnum>}> */
     public static function codes(): iterable
     {
@@ -145,6 +167,11 @@ final class CodeLinesTest extends TestCase
         yield 'codes.station' => ['codes.station', Station::class];
         yield 'codes.a' => ['codes.a', InstrumentKind::class];
         yield 'codes.dispositionkind' => ['codes.dispositionkind', DispositionKind::class];
+        yield 'codes.clockstate' => ['codes.clockstate', ClockState::class];
+        yield 'codes.itemstate' => ['codes.itemstate', ItemState::class];
+        yield 'codes.partanswer' => ['codes.partanswer', PartAnswer::class];
+        yield 'codes.customeranswer' => ['codes.customeranswer', CustomerAnswer::class];
+        yield 'codes.sleevepiecekind' => ['codes.sleevepiecekind', SleevePieceKind::class];
         yield 'codes.role' => ['codes.role', Role::class];
         yield 'codes.stage' => ['codes.stage', Stage::class];
         yield 'cracks.caution' => ['cracks.caution', CheckCaution::class];

@@ -6,6 +6,7 @@ namespace Tests\Feature;
 
 use App\Storage\CompiledDocuments;
 use App\Storage\PolicyBook;
+use App\Storage\ShippedSheets;
 use App\Storage\SpecBook;
 use Illuminate\Support\Facades\File;
 use NorthLedger\Core\Document\InvalidDocument;
@@ -36,7 +37,7 @@ final class CompiledDocumentsTest extends TestCase
         foreach (glob(resource_path('specs/*-*.json')) ?: [] as $path) {
             $read = SpecificationSheet::fromJson((string) file_get_contents($path), basename($path));
             foreach (['made and kept', 'as it was kept'] as $time) {
-                $book = new SpecBook(resource_path('specs'), $compiled);
+                $book = new SpecBook(new ShippedSheets(resource_path('specs')), $compiled);
                 $this->assertEquals($read, $book->sheet(basename($path, '.json')), $time);
             }
         }
@@ -63,7 +64,7 @@ final class CompiledDocumentsTest extends TestCase
 
     public function test_what_is_no_sheet_is_refused_every_time_and_never_kept(): void
     {
-        $book = new SpecBook(resource_path('specs'), new CompiledDocuments($this->folder, null));
+        $book = new SpecBook(new ShippedSheets(resource_path('specs')), new CompiledDocuments($this->folder, null));
         foreach ([1, 2] as $time) {
             try {
                 $book->sheetOf(['name' => 'half a sheet']);

@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+/** What people read of the looks that are keyed by one digit, by code. */
+return [
+    'burnt' => 'burnt',
+    'catches_a_nail' => 'catches a nail',
+    'crack' => 'crack',
+    'deposits' => 'deposits',
+    'drops' => 'drops',
+    'even' => 'even',
+    'falls' => 'falls',
+    'falls_slowly_no_shake' => 'falls slowly, no shake',
+    'felt' => 'felt',
+    'glazed' => 'glazed',
+    'hairline' => 'hairline',
+    'holds' => 'holds',
+    'hole' => 'hole',
+    'imprint_seen' => 'imprint seen',
+    'inside_the_sealing_band' => 'inside the sealing band',
+    'lines_too_flat' => 'lines too flat',
+    'lines_too_steep' => 'lines too steep',
+    'loose' => 'loose',
+    'marks_not_felt' => 'marks, not felt',
+    'none' => 'none',
+    'none_seen' => 'none seen',
+    'other_angles' => 'other angles',
+    'outside_the_sealing_band' => 'outside the sealing band',
+    'pitted' => 'pitted',
+    'right' => 'right',
+    'scratched' => 'scratched',
+    'smooth' => 'smooth',
+    'sound' => 'sound',
+    'stamped' => 'stamped',
+    'step_felt' => 'step felt',
+    'sticks' => 'sticks',
+    'sunk' => 'sunk',
+    'tight' => 'tight',
+    'witness_left' => 'witness left',
+];

@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use Illuminate\Support\Facades\Blade;
+use Illuminate\Support\Str;
+use Tests\TestCase;
+
+/** Templates are indented for who reads them; what is sent is not, and says the same. */
+final class TemplateSpacesTest extends TestCase
+{
+    public function test_words_on_two_lines_stay_two_words_and_indentation_is_not_sent(): void
+    {
+        $template = <<<'BLADE'
+            <b>one</b>@if(true)
+                <i>two</i>
+            @endif
+            three
+                @foreach([4, 5] as $number)
+                    {{ $number }}
+                @endforeach
+            BLADE;
+        $sent = Blade::render($template);
+
+        $this->assertSame('one two three 4 5', Str::squish(strip_tags($sent)));
+        $this->assertStringNotContainsString('   ', $sent);
+        $this->assertSame("a \n   b", Blade::render('{{ $said }}', ['said' => "a \n   b"]), 'what somebody said is sent as it is');
+    }
+}
