@@ -88,7 +88,7 @@ final class FindingWordsTest extends TestCase
         ];
         yield 'a mass with a word' => [
             $held($mass(612), Limits::atMost($mass(610)), 'catches a nail'),
-            'Run-out 612.0 g, limit 610.0: over by 2.0 g. The heaviest of four.',
+            'Run-out 612.0 g, limit 610.0: over by 2.0 g. Catches a nail.',
         ];
         yield 'a finish' => [
             $held(Amount::of(Measurand::Roughness, 180), Limits::atMost(Amount::of(Measurand::Roughness, 400))),
