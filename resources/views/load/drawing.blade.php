@@ -22,7 +22,7 @@
         @foreach($row->closed as $closed)
         <g class="closed" transform="translate({{ $closed['x'] }} 3)"><title>{{ $closed['why'] }}</title>
             <rect width="{{ $closed['width'] }}" height="56" />
-            @if($closed['isWritten'])<text x="6" y="17">✕ {{ $closed['why'] }}</text>@endif
+            @if($closed['isWritten'])<text x="6" y="12">✕ {{ $closed['why'] }}</text>@endif
         </g>
         @endforeach
         @foreach($row->waits as $wait)
