@@ -6,10 +6,14 @@ namespace Tests\Feature;
 
 use App\Record\JobFiles;
 use App\Record\JobSummary;
+use App\Record\WorkOfJob;
+use App\Stages\Work\TickOperation;
 use App\Storage\Agreement;
 use App\Storage\JobWork;
+use App\Storage\OperationTick;
 use Illuminate\Support\Facades\DB;
 use NorthLedger\Core\Work\StopReason;
+use NorthLedger\Core\Work\TickState;
 use Tests\TestCase;
 
 /** What a job's row keeps of the plan that was agreed: it is what would be judged, after every entry. */
@@ -46,6 +50,31 @@ final class AgreementTest extends TestCase
         }
         $this->assertSame(Agreement::Stopped, $this->job->refresh()->agreement);
         $this->artisan('ledger:recompute')->assertSuccessful();
+    }
+
+    /** A tick is read on, whatever else makes what was agreed anew: both are what stands in the database. */
+    public function test_what_was_worked_is_read_on_as_it_would_be_read_anew(): void
+    {
+        $this->chooseTwentyOver();
+        $tick = $this->app->make(TickOperation::class);
+        $said = [
+            ['wash', TickState::Done, null],
+            ['crack check', TickState::Done, null],
+            ['wash', TickState::Open, 'still greasy'],
+            ['wash', TickState::Done, null],
+            ['order pistons', TickState::Done, 'they lie here'],
+        ];
+        foreach ($said as [$operation, $state, $remark]) {
+            $written = $tick->handle($this->job->refresh(), $this->machinist, $this->ulid(), $operation, $state, '', $remark);
+            $anew = $this->app->make(JobFiles::class)->open($this->job->refresh())->work();
+            $told = fn (WorkOfJob $work): array => [
+                $work->closedOperations(),
+                array_map(static fn (OperationTick $one): string => "{$one->ulid} {$one->user->name}", $work->ticks()),
+                $work->storedOrder()?->user->name,
+            ];
+            $this->assertSame($told($anew), $told($written->file->work()), "{$operation} {$state->value}");
+        }
+        $this->assertSame(['wash', 'crack check', 'order pistons'], array_slice($anew->closedOperations(), 0, 3));
     }
 
     public function test_a_plan_that_is_agreed_stands_until_something_is_found(): void

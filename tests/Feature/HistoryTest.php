@@ -57,4 +57,50 @@ final class HistoryTest extends TestCase
             lcfirst(str_replace(' with pin', '', $words->said('part order', ['subject' => 'piston 508000'])['subject'])),
         );
     }
+
+    public function test_codes_are_told_in_words_and_own_words_as_they_are(): void
+    {
+        $this->receiveJob();
+        $words = new HistoryWords($this->app->make(JobFiles::class)->open($this->job->refresh()));
+        $told = static fn (string $kind, array $payload, string $key): mixed => $words->said($kind, $payload)[$key];
+        $this->assertSame(
+            [
+                'wet magnetic particle',
+                'case wall of the left half',
+                'not ours',
+                'accepted as it is',
+                'weld repair',
+                'scrap',
+                'dial bore gauge .0001',
+                'G-02',
+                'catches a nail',
+                'retaken: the gauge had drifted',
+                'the lamp went out',
+                'plain over flanged',
+            ],
+            [
+                $told('crack check', ['method' => 'wet magnetic particle'], 'method'),
+                $told('indication', ['zone' => 'case wall of the left half'], 'zone'),
+                $told('part count', ['state' => 'not ours'], 'state'),
+                $told('part answered', ['answer' => 'accepted_as_it_is'], 'answer'),
+                $told('crack decision', ['disposition' => 'weld repair'], 'disposition'),
+                $told('overruled', ['result' => 'scrap'], 'result'),
+                $told('setup', ['instrument' => 'dial bore gauge .0001'], 'instrument'),
+                $told('setup', ['instrument' => 'G-02'], 'instrument'),
+                $told('reading', ['sheet' => 'bores', 'place' => 'scoring.1', 'look' => 'catches a nail'], 'typed'),
+                $told('reading', ['sheet' => 'bores', 'place' => 'bore.1.top.thrust', 'reason' => 'drifted'], 'reason'),
+                $told('reading', ['sheet' => 'bores', 'place' => 'bore.1.top.thrust', 'reason' => 'the lamp went out'], 'reason'),
+                str_replace(', ', ' ', (string) $told('sleeve survey', ['pieces' => [['kind' => 'plain'], ['kind' => 'flanged']]], 'kind')),
+            ],
+        );
+    }
+
+    public function test_a_look_that_is_a_number_is_told_in_words(): void
+    {
+        $this->receiveJob();
+        $words = new HistoryWords($this->app->make(JobFiles::class)->open($this->job->refresh()));
+        $said = $words->said('reading', ['sheet' => 'bores', 'place' => 'pitting.1', 'look' => '3']);
+        $this->assertNotSame('3', $said['typed']);
+        $this->assertMatchesRegularExpression('/[a-z]{3}/', (string) $said['typed']);
+    }
 }
