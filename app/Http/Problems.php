@@ -45,7 +45,12 @@ final class Problems
         $exceptions->render(
             static fn (AskBack $question): JsonResponse => new JsonResponse(
                 [
-                    'question' => ['kind' => $question->kind, 'text' => $question->getMessage(), 'choices' => $question->choices],
+                    'question' => [
+                        'kind' => $question->kind,
+                        'text' => $question->getMessage(),
+                        'choices' => $question->choices,
+                        'values' => $question->values,
+                    ],
                 ],
                 422,
             ),

@@ -12,9 +12,16 @@ use NorthLedger\Core\Message;
 /** An entry that is asked back before it is saved (QTY-4, GAUGE-7); what was typed stays with the person. */
 final class AskBack extends \RuntimeException
 {
-    /** @param  list<array{value: string, words: string}>  $choices  To be picked by digit; empty where yes or a new value answers it */
-    private function __construct(public readonly string $kind, string $message, public readonly array $choices = [])
-    {
+    /**
+     * @param  list<string>  $choices  To be picked by digit, in words; empty where yes or a new value answers it
+     * @param  list<string>  $values  What is sent for each
+     */
+    private function __construct(
+        public readonly string $kind,
+        string $message,
+        public readonly array $choices = [],
+        public readonly array $values = [],
+    ) {
         parent::__construct($message);
     }
 
@@ -38,7 +45,8 @@ final class AskBack extends \RuntimeException
             : new self(
                 'slip',
                 Line::of('sheet.ask.slipped', ['others' => $others, 'meant' => $meant, 'typed' => $typed]),
-                array_map(static fn (string $value): array => ['value' => $value, 'words' => $value], [$meant, $typed]),
+                [$meant, $typed],
+                [$meant, $typed],
             );
     }
 
@@ -48,7 +56,7 @@ final class AskBack extends \RuntimeException
         return new self(
             'clash',
             Line::of('sheet.ask.clash', ['who' => $who, 'place' => $place, 'standing' => $standing]),
-            self::told(ChangeReason::ofClashes()),
+            ...self::told(ChangeReason::ofClashes()),
         );
     }
 
@@ -57,7 +65,7 @@ final class AskBack extends \RuntimeException
         return new self(
             'reason',
             Line::of('sheet.ask.reason', ['place' => $place, 'standing' => $standing]),
-            self::told(ChangeReason::ofCorrections()),
+            ...self::told(ChangeReason::ofCorrections()),
         );
     }
 
@@ -73,13 +81,13 @@ final class AskBack extends \RuntimeException
 
     /**
      * @param  list<ChangeReason>  $reasons
-     * @return list<array{value: string, words: string}>
+     * @return array{list<string>, list<string>} In words, and as codes
      */
     private static function told(array $reasons): array
     {
-        return array_map(
-            static fn (ChangeReason $reason): array => ['value' => $reason->value, 'words' => Line::ofCode('sheet.reason', $reason)],
-            $reasons,
-        );
+        return [
+            array_map(static fn (ChangeReason $reason): string => Line::ofCode('sheet.reason', $reason), $reasons),
+            array_column($reasons, 'value'),
+        ];
     }
 }

@@ -74,7 +74,7 @@ final class SheetTest extends TestCase
         $this->key($this->job, 'bore.2.top.thrust', '48')->assertOk();
         $this->key($this->job, 'bore.2.top.thrust', '10.2', changes: ['reason' => 'misread'])->assertOk();
         $question = $this->key($this->job, 'bore.4.top.thrust', '48')->assertStatus(422)->json('question');
-        $this->assertSame(['slip', ['4.8', '48']], [$question['kind'], array_column($question['choices'], 'value')]);
+        $this->assertSame(['slip', ['4.8', '48']], [$question['kind'], $question['choices']]);
         $this->assertStringContainsString('The others here read +3.1 to +10.2 thou. 4.8 or 48?', $question['text']);
         $this->key($this->job, 'bore.4.top.thrust', '4.8')->assertOk();
         $this->key($this->job, 'bore.3.top.thrust', '48', changes: ['confirmed' => true])->assertOk();
@@ -122,7 +122,7 @@ final class SheetTest extends TestCase
         $this->key($this->job, 'bore.1.top.thrust', '3.3')
             ->assertStatus(422)
             ->assertJsonPath('question.kind', 'reason')
-            ->assertJsonPath('question.choices.0.value', 'misread');
+            ->assertJsonPath('question.values.0', 'misread');
         $answer = $this->key($this->job, 'bore.1.top.thrust', '3.3', changes: ['reason' => 'misread'])->assertOk();
 
         $this->assertStringContainsString('3.8158', $answer->json('fragments.table'));

@@ -74,8 +74,8 @@ final class TwoPeopleTest extends TestCase
             ->assertUnprocessable()
             ->assertJsonPath('question.kind', 'clash')
             ->assertJsonPath('question.text', 'Inspector read cylinder 1, top, thrust as 3.1 at the same time. Which counts?')
-            ->assertJsonPath('question.choices.*.value', ['theirs_counts', 'mine_counts', 'both_count'])
-            ->assertJsonPath('question.choices.2.words', 'both: take their mean');
+            ->assertJsonPath('question.values', ['theirs_counts', 'mine_counts', 'both_count'])
+            ->assertJsonPath('question.choices.2', 'both: take their mean');
     }
 
     public function test_the_other_one_counts(): void

@@ -15,10 +15,10 @@ function element() {
 
 globalThis.document = { createElement: element };
 
-const entry = (id, kind, choices = []) => ({
+const entry = (id, kind, choices = [], values = undefined) => ({
     id,
     body: { place: `bore.${id}.top.thrust`, text: '160' },
-    question: { kind, text: 'Is it so?', choices },
+    question: { kind, text: 'Is it so?', choices, values },
 });
 
 let panel, decided, questions;
@@ -52,14 +52,14 @@ test('a new value replaces what was asked back, unconfirmed', () => {
 });
 
 test('a digit picks a reason by its code, other words are the reason, and what an older house asked is answered', () => {
-    const choices = [
-        { value: 'misread', words: 'misread' },
-        { value: 'wrong_place', words: 'wrong place' },
+    const asked = [
+        ['misread', 'wrong place'],
+        ['misread', 'wrong_place'],
     ];
-    questions.ask(entry(1, 'reason', choices));
+    questions.ask(entry(1, 'reason', ...asked));
     assert.match(panel.words(), /1 misread 2 wrong place/);
     questions.answer('2');
-    questions.ask(entry(2, 'reason', choices));
+    questions.ask(entry(2, 'reason', ...asked));
     questions.answer('the block was hot');
     questions.ask(entry(3, 'reason', ['misread', 'a new part']));
     assert.match(panel.words(), /2 a new part/);

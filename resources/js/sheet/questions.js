@@ -1,13 +1,9 @@
-/** A slipped decimal point is answered by a number, the typed one standing last; everything else by the code of a reason. */
-function chosen(kind, choices, index) {
-    const { value } = choices[index];
-
-    return kind === 'slip' ? { text: value, confirmed: index === choices.length - 1 } : { reason: value };
-}
-
-/** What was asked by an older house, and waits in this browser, has nothing but its words. */
-function choicesOf({ choices }) {
-    return choices.map((choice) => (typeof choice === 'string' ? { value: choice, words: choice } : choice));
+/**
+ * A slipped decimal point is answered by a number, the typed one standing last; everything else by the code of a reason. What an
+ * older house asked, and waits in this browser, has no codes: its words are understood.
+ */
+function chosen({ kind, choices, values = choices }, index) {
+    return kind === 'slip' ? { text: values[index], confirmed: index === values.length - 1 } : { reason: values[index] };
 }
 
 /**
@@ -44,8 +40,7 @@ export function createQuestions(panel, decide) {
         if (entry === null) {
             return;
         }
-        const { kind, text } = entry.question;
-        const choices = choicesOf(entry.question);
+        const { kind, text, choices } = entry.question;
         const typed = entry.body.text ? `“${entry.body.text}”: ` : '';
         panel.append(`${typed}${text} `);
         if (kind === 'confirm') {
@@ -54,7 +49,7 @@ export function createQuestions(panel, decide) {
         if (kind === 'failed') {
             panel.append(button('Enter: send it again', {}));
         }
-        choices.forEach((choice, index) => panel.append(button(`${index + 1} ${choice.words}`, chosen(kind, choices, index))));
+        choices.forEach((choice, index) => panel.append(button(`${index + 1} ${choice}`, chosen(entry.question, index))));
         panel.append(button('Esc: drop it', null));
     }
 
@@ -69,15 +64,14 @@ export function createQuestions(panel, decide) {
         /** True where the text answered the question that stands. */
         answer(text) {
             const entry = current();
-            const { kind } = entry.question;
-            const choices = choicesOf(entry.question);
+            const { kind, choices } = entry.question;
             if (text === '' && kind !== 'confirm' && kind !== 'failed') {
                 return false;
             }
             if (text === '') {
                 settle(kind === 'failed' ? {} : { confirmed: true });
             } else if (choices[Number(text) - 1]) {
-                settle(chosen(kind, choices, Number(text) - 1));
+                settle(chosen(entry.question, Number(text) - 1));
             } else if (kind === 'reason') {
                 settle({ reason: text });
             } else {
