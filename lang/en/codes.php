@@ -68,12 +68,6 @@ return [
         'vee' => 'vee',
         'flat' => 'flat',
     ],
-    'station' => [
-        'land' => 'land',
-        'top' => 'top',
-        'middle' => 'middle',
-        'bottom' => 'bottom',
-    ],
     'dwellschool' => [
         'short' => 'short',
         'long' => 'long',
@@ -82,12 +76,6 @@ return [
         'life' => 'life',
         'cost' => 'cost',
         'balanced' => 'balanced',
-    ],
-    'ridgelook' => [
-        'none' => 'none',
-        'felt' => 'felt',
-        'catches_a_nail' => 'catches a nail',
-        'deposits' => 'deposits',
     ],
     'classification' => [
         'suspect' => 'suspect',
@@ -235,14 +223,6 @@ return [
         'differs' => 'differs',
         'not_checked' => 'not checked',
     ],
-    'finishlook' => [
-        'even' => 'even',
-        'lines_too_flat' => 'lines too flat',
-        'lines_too_steep' => 'lines too steep',
-        'glazed' => 'glazed',
-        'scratched' => 'scratched',
-        'witness_left' => 'witness left',
-    ],
     'stepsource' => [
         'measured' => 'measured',
         'declared' => 'declared',
@@ -270,6 +250,11 @@ return [
     'sleevepiecekind' => [
         'plain' => 'plain',
         'flanged' => 'flanged',
+    ],
+    'usage' => [
+        'occasional' => 'occasional',
+        'daily' => 'daily',
+        'hard' => 'hard',
     ],
     // With their article, in a sentence.
     'a' => [

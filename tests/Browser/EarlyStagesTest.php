@@ -174,6 +174,13 @@ final class EarlyStagesTest extends BrowserTestCase
                 "const f = document.querySelector('#new-indication'); return [f.zone.value, f.cylinder.value, f.look.value]",
             ),
         );
+        $this->press($window, WebDriverKeys::ESCAPE, '7');
+        $this->assertSame(
+            'hole',
+            $window->executeScript("return document.querySelector('#new-indication').look.value"),
+            'every look that shows a key has one',
+        );
+        $this->press($window, WebDriverKeys::ESCAPE, '1');
         $this->press($window, '.5', WebDriverKeys::ENTER);
         $this->untilSeen($window, '.indication', '1. Suspect');
         $this->untilSeen($window, '.stamp', 'Suspect');

@@ -33,7 +33,7 @@ export function startMap(root) {
         svg().setAttribute('viewBox', zoom === 0 ? `0 0 1000 ${height}` : `${left} ${top} ${width} ${high}`);
         const said = root.querySelector('[data-map-said]');
         const zone = zoneAt(cursor.at);
-        const words = [zone?.zone ?? 'off the part', zone?.cylinder ? `cylinder ${zone.cylinder}` : ''].filter(Boolean).join(', ');
+        const words = [zone?.words ?? 'off the part', zone?.cylinder ? `cylinder ${zone.cylinder}` : ''].filter(Boolean).join(', ');
         said.textContent = cursor.points.length > 1 ? `${words} · a line of ${cursor.points.length} points` : words;
     }
 
@@ -44,7 +44,7 @@ export function startMap(root) {
         const screen = spot.matrixTransform(svg().getScreenCTM());
         const found = document.elementsFromPoint(screen.x, screen.y).find((element) => element.dataset?.zone && svg().contains(element));
 
-        return found ? { zone: found.dataset.zone, cylinder: found.dataset.cylinder ?? '' } : null;
+        return found ? { zone: found.dataset.zone, words: found.dataset.words, cylinder: found.dataset.cylinder ?? '' } : null;
     }
 
     function pointUnder(event) {
@@ -108,7 +108,7 @@ export function startMap(root) {
             return;
         }
         const move = MOVES[event.key];
-        const look = /^[1-5]$/.test(event.key) ? root.querySelector(`[data-look-key="${event.key}"]`)?.dataset.look : null;
+        const look = /^[1-9]$/.test(event.key) ? root.querySelector(`[data-look-key="${event.key}"]`)?.dataset.look : null;
         if (move) {
             cursor.move(...move, event.shiftKey);
         } else if (look) {

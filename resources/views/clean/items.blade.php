@@ -1,10 +1,12 @@
+@use('App\Words\Labels')
 @foreach($view->groups as $title => $lines)
 <h2>{{ $title }}</h2>
 <ul class="rows">
 @foreach($lines as $line)
 <li
     class="row {{ $line->washes === [] ? '' : 'wash' }} {{ ['fine' => 'good', 'finding' => 'out'][$line->state->value] ?? 'open' }}"
-    id="row-{{ $line->anchor }}" @if($mayWrite) data-row tabindex="0" @endif aria-label="{{ $line->title }}: {{ $line->state->value }}">
+    id="row-{{ $line->anchor }}" @if($mayWrite) data-row tabindex="0" @endif
+    aria-label="{{ $line->title }}: {{ Labels::code($line->state) }}">
 <form
     method="post" action="/jobs/{{ $file->job->tag() }}/clean/items" id="item-{{ $line->anchor }}" data-keep
     data-words="{{ $line->title }}">
@@ -66,7 +68,7 @@
     @if($line->caution !== '')<span class="more shown warn">◆ {{ $line->caution }}</span>@endif
     <x-live-error :id="'item-'.$line->anchor" />
     @else
-    <span class="keys">{{ $line->state->value }}</span>
+    <span class="keys">{{ Labels::code($line->state) }}</span>
     @endif
 </form>
 @if($mayWrite && in_array($line->kind,

@@ -1,11 +1,13 @@
 @use('App\Words\Labels')
 <div
     class="crack-map" id="crack-map" data-map data-height="{{ $view->drawn->height }}" tabindex="0" role="application"
-    aria-label="Map of the {{ Labels::code($view->face) }}: arrows move, Enter puts a point, 1 to 5 say how it looks">
+    aria-label="Map of the {{ Labels::code($view->face) }}: arrows move, Enter puts a point,
+        1 to {{ count(\NorthLedger\Core\Features\Cracks\Look::FIRST) }} say how it looks">
 <svg viewBox="0 0 1000 {{ $view->drawn->height }}" aria-hidden="true">
     @foreach($view->drawn->pieces as $piece)<{{ $piece->tag }}@foreach($piece->attributes as $name => $value)
             {{ $name }}="{{ $value }}"@endforeach
-        class="{{ $piece->class }}"@if($piece->zone !== null) data-zone="{{ $piece->zone->value }}"@endif
+        class="{{ $piece->class }}"@if($piece->zone !== null) data-zone="{{ $piece->zone->value }}"
+        data-words="{{ Labels::code($piece->zone) }}"@endif
         @if($piece->cylinder !== null) data-cylinder="{{ $piece->cylinder }}"@endif>{{ $piece->text }}</{{ $piece->tag }}>@endforeach
     @foreach($view->pins as $pin)
         <g

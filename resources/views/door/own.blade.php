@@ -1,10 +1,11 @@
 @extends('layouts.house')
+@use('App\Words\Labels')
 @section('title', $person->name)
 @section('body')
 <div class="page wide"><main class="sheet own" id="sheet">
     <div class="head">
         <h1>{{ $person->name }}</h1>
-        <span><span class="num">{{ $person->login }}</span> · {{ $person->role->value }}</span>
+        <span><span class="num">{{ $person->login }}</span> · {{ Labels::code($person->role) }}</span>
     </div>
     @if(session('note'))<p class="note" role="status">{{ session('note') }}</p>@endif
     @if(session('first'))<p class="line close" role="status">◆ {{ session('first') }}</p>@endif

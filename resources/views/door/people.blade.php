@@ -42,7 +42,7 @@
                 <label for="role-{{ $person->id }}">Role</label>
                 <select id="role-{{ $person->id }}" name="role">
                     @foreach($roles as $role)
-                        <option value="{{ $role->value }}" @selected($person->role === $role)>{{ $role->value }}</option>
+                        <option value="{{ $role->value }}" @selected($person->role === $role)>{{ Labels::code($role) }}</option>
                     @endforeach
                 </select>
             </div>
@@ -94,7 +94,9 @@
             <label for="new-role">Role</label>
             <select id="new-role" name="role">
                 @foreach($roles as $role)
-                    <option value="{{ $role->value }}" @selected(old('role', 'machinist') === $role->value)>{{ $role->value }}</option>
+                    <option value="{{ $role->value }}" @selected(old('role', 'machinist') === $role->value)>
+                        {{ Labels::code($role) }}
+                    </option>
                 @endforeach
             </select>
         </div>

@@ -1,4 +1,5 @@
 @extends('layouts.job', ['stage' => \App\Storage\Stage::Judge])
+@use('App\Words\Labels')
 @section('title', $file->job->tag().' verdict')
 @section('heading', 'The engine')
 @section('sheet')
@@ -124,7 +125,7 @@
         <select id="overrule-verdict" name="verdict">
             @foreach(\NorthLedger\Core\Finding\PartVerdict::cases() as $one)
                 @if($one !== \NorthLedger\Core\Finding\PartVerdict::NotYetKnown)
-                    <option value="{{ $one->value }}" @selected(old('verdict') === $one->value)>{{ $one->value }}</option>
+                    <option value="{{ $one->value }}" @selected(old('verdict') === $one->value)>{{ Labels::code($one) }}</option>
                 @endif
             @endforeach
         </select>

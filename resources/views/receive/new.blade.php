@@ -76,7 +76,7 @@
                 <select id="usage" name="usage">
                     <option value="">not said</option>
                     @foreach(\NorthLedger\Core\Features\Receiving\Usage::cases() as $one)
-                        <option value="{{ $one->value }}" @selected(old('usage') === $one->value)>{{ $one->value }}</option>
+                        <option value="{{ $one->value }}" @selected(old('usage') === $one->value)>{{ Labels::code($one) }}</option>
                     @endforeach
                 </select>
                 <x-field-error name="usage" />

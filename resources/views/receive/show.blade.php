@@ -14,7 +14,14 @@
     <div><dt>Castings</dt><dd class="num">{{ $file->job->castings ?: 'none read' }}</dd></div>
     <div><dt>Drives</dt><dd>{{ $file->job->description ?: 'not said' }}</dd></div>
     <div><dt>Due</dt><dd class="num">{{ $file->job->due_on->format('j M Y') }}</dd></div>
-    <div><dt>Use</dt><dd>{{ $file->job->usage?->value ?? 'not said' }}@if($file->job->keeps_original), kept original @endif</dd></div>
+    <div>
+        <dt>Use</dt>
+        <dd>
+            {{ $file->job->usage === null ? 'not said' : Labels::code($file->job->usage) }}@if($file->job->keeps_original),
+                kept original
+            @endif
+        </dd>
+    </div>
     @can('see-prices')
         <div>
             <dt>Budget</dt>

@@ -33,7 +33,7 @@
                 <div class="field"><label for="gauge-{{ $field->of->value }}">{{ $field->label }}</label>
                     <select id="gauge-{{ $field->of->value }}" name="gauge[{{ $field->of->value }}]">
                         @foreach($field::gauges() as $gauge)
-                            <option value="{{ $gauge->value }}" @selected($gauge === $field->gauge)>{{ $gauge->value }}</option>
+                            <option value="{{ $gauge->value }}" @selected($gauge === $field->gauge)>{{ Labels::code($gauge) }}</option>
                         @endforeach
                     </select></div>
                 @endforeach
