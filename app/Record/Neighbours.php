@@ -10,9 +10,14 @@ use NorthLedger\Core\Quantity\Length;
 /** What the same place reads in the other cylinders, journals, housings or rods of a sheet (QTY-4). */
 final readonly class Neighbours
 {
-    /** @return list<Length> As stored: sizes, or deviations of one setup */
+    /**
+     * @param  ?int  $setupId  Of a setup that was zeroed on the part, whose deviations count from there; null for a size
+     * @return list<Length> As stored: sizes, or deviations of that one setup
+     */
     public static function of(SheetEntries $entries, Place $place, ?int $setupId): array
     {
+        $setups = $entries->gauges->setups;
+        $isSize = static fn (?int $id): bool => ($setups[(int) $id] ?? null)?->isZeroedOnThePart() !== true;
         $others = [];
         foreach ($entries->measuredPlaces() as $other) {
             $newest = $entries->at($other)->newest();
@@ -21,7 +26,7 @@ final readonly class Neighbours
                 self::spot($other) === self::spot($place) &&
                 $newest?->nanometres !== null &&
                 ! $entries->isSuspect($other) &&
-                ($setupId === null || $newest->setupId === $setupId)
+                ($setupId === null ? $isSize($newest->setupId) : $newest->setupId === $setupId)
             ) {
                 $others[] = Length::ofNanometres($newest->nanometres);
             }

@@ -135,14 +135,13 @@ final readonly class BoreReading
         $axis = $entry->place->axis;
         if ($doubt === null && $station instanceof Station && $axis instanceof Axis) {
             $bore = $file->record->entries($entry->sheet)->bores()->inspection($entry->place->number, $file->sheet, $file->policy);
+            $zero = $setup->isZeroedOnThePart() ? $file->record->entries($entry->sheet)->gauges->zero($setup) : Length::zero();
             $doubt = $plausibility->doubtOfRoundness(
                 $bore,
                 $station,
                 $axis->value,
-                $setup->isZeroedOnThePart()
-                    ? $size->plus($file->record->entries($entry->sheet)->gauges->zero($setup) ?? Length::zero())
-                    : $size,
-                (string) $setup->id,
+                $size->plus($zero ?? Length::zero()),
+                $zero === null ? (string) $setup->id : null,
             );
         }
         if ($doubt !== null) {

@@ -56,6 +56,25 @@ final class ComparativeTest extends TestCase
         $this->artisan('ledger:recompute')->assertSuccessful();
     }
 
+    public function test_a_deviation_is_held_against_no_size_and_a_size_against_no_deviation(): void
+    {
+        $this->key($this->job, 'bore.2.top.inline', '4.0')->assertOk();
+        $this->key($this->job, 'bore.1.top.thrust', '5.2')->assertOk();
+        $this->key($this->job, 'bore.3.top.thrust', '5.0')->assertOk();
+        $this->key($this->job, 'bore.4.top.thrust', '4.8')->assertOk();
+        $this->stateSetup($this->job)->assertOk();
+        $this->key($this->job, 'bore.2.top.thrust', '6.1')->assertOk();
+        $this->key($this->job, 'bore.4.top.thrust', '6.0', changes: ['reason' => 'with another zero'])->assertOk();
+        $this->key($this->job, 'bore.4.middle.thrust', '6.0')->assertOk();
+
+        $this->stateSetup($this->job, changes: ['zero_place' => 'bore.4.bottom.inline', 'zero' => null])->assertOk();
+        $this->key($this->job, 'bore.4.top.inline', '5.1')->assertOk();
+        $this->key($this->job, 'bore.1.middle.thrust', '3.0')->assertOk();
+        $this->key($this->job, 'bore.1.middle.inline', '90')
+            ->assertUnprocessable()
+            ->assertJsonPath('question.text', 'That alone would make the middle out-of-round by 87.0 thou.');
+    }
+
     public function test_one_size_makes_every_reading_of_the_setup_a_size(): void
     {
         $this->readForm();

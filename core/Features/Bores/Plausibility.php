@@ -95,10 +95,15 @@ final readonly class Plausibility
             : new Message('sheet.doubt.range', ['gauge' => $gauge, 'size' => $this->display->sizeWithUnit($size)]);
     }
 
-    /** @return ?Message The doubt where this reading alone makes its station's out-of-round too large to be true */
-    public function doubtOfRoundness(BoreInspection $bore, Station $station, string $axis, Length $size, string $setup = ''): ?Message
+    /**
+     * @param  ?string  $unsized  The setup of a deviation whose zero has no size: only others of that setup can be compared with it
+     *     (GAUGE-2); null for a size
+     * @return ?Message The doubt where this reading alone makes its station's out-of-round too large to be true
+     */
+    public function doubtOfRoundness(BoreInspection $bore, Station $station, string $axis, Length $size, ?string $unsized = null): ?Message
     {
-        $others = array_filter($bore->atStation($station), static fn (Reading $other): bool => $other->isSized || $other->setup === $setup);
+        $isComparable = static fn (Reading $other): bool => $unsized === null ? $other->isSized : $other->setup === $unsized;
+        $others = array_filter($bore->atStation($station), $isComparable);
         unset($others[$axis]);
         $spread = $others === [] || $station === Station::Land ? null : Spread::across($others);
         if ($spread === null) {
