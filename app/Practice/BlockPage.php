@@ -28,6 +28,7 @@ final readonly class BlockPage
 
     /**
      * @param  list<int>  $cylinders
+     * @param  array{}  $marks  No column is left out of an answer here
      * @param  list<SheetRow>  $rows
      * @param  list<string>  $limits  What the sheet allows
      * @param  array<string, string>  $ways  What can be said is done, by key
@@ -38,6 +39,7 @@ final readonly class BlockPage
         public string $ulid,
         public string $title,
         public array $cylinders,
+        public array $marks,
         public array $rows,
         public string $base,
         public string $unit,
@@ -61,6 +63,7 @@ final readonly class BlockPage
             $bench->row->ulid,
             Line::of('practice.block.title', ['family' => $bench->block->sheet->name]),
             $view->cylinders,
+            [],
             $rows,
             $view->base,
             $view->unit,

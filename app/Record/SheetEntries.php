@@ -38,6 +38,9 @@ final class SheetEntries
     /** @var array<string, CoreReading> By place key, for one specification and policy */
     private array $readings = [];
 
+    /** @var ?list<KeyedReading> Found once */
+    private ?array $suspects = null;
+
     /** @var ?list<KeyedReading> With those of a crankshaft that is not used; null where all count */
     private ?array $all = null;
 
@@ -177,6 +180,12 @@ final class SheetEntries
 
     /** @return list<KeyedReading> Every suspect reading that stands, in the order in which they were keyed */
     public function suspects(): array
+    {
+        return $this->suspects ??= $this->suspicion->isOfNone() ? [] : $this->findSuspects();
+    }
+
+    /** @return list<KeyedReading> */
+    private function findSuspects(): array
     {
         $suspects = [];
         foreach ($this->measuredPlaces() as $place) {

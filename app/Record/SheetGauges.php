@@ -49,6 +49,14 @@ final class SheetGauges
         return array_key_last($this->setups) ?? 0;
     }
 
+    /** @return list<int> Numbers of the newest setup, check and zero; rows are only ever added */
+    public function newest(): array
+    {
+        $last = static fn (array $rows): int => $rows === [] ? 0 : max(array_column($rows, 'id'));
+
+        return [$this->lastSetupId(), $last($this->checks), $last($this->zeros)];
+    }
+
     /** True where every zero on the part has the size it had there. */
     public function haveTheZerosOf(self $other): bool
     {

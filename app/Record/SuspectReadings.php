@@ -50,6 +50,11 @@ final readonly class SuspectReadings
         return new self($ids);
     }
 
+    public function isOfNone(): bool
+    {
+        return $this->ids === [];
+    }
+
     /** @param  list<KeyedReading>  $series  The repeats that count at one place */
     public function holdAny(array $series): bool
     {

@@ -22,11 +22,13 @@ final class BoreSheetFragments implements Fragments
 {
     private ?BoreSheetView $view = null;
 
+    /** @param  array<int, string>  $shown  By cylinder: marks of the columns that the page shows already (`BoreColumns`) */
     public function __construct(
         private readonly JobFile $file,
         private readonly SheetName $sheet,
         private readonly ?User $reader,
         private readonly bool $showsAllAxes = false,
+        private readonly array $shown = [],
     ) {
     }
 
@@ -108,7 +110,7 @@ final class BoreSheetFragments implements Fragments
 
     private function view(): BoreSheetView
     {
-        return $this->view ??= BoreSheetView::of($this->file, $this->sheet, $this->showsAllAxes);
+        return $this->view ??= BoreSheetView::of($this->file, $this->sheet, $this->showsAllAxes, $this->shown);
     }
 
     /** @return list<Place> */

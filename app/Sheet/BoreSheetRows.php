@@ -26,18 +26,18 @@ final readonly class BoreSheetRows
 {
     private SheetEntries $entries;
 
-    /** @var list<int> */
-    private array $cylinders;
-
-    /** @param  bool  $showsAllAxes  Also the axes and the land that are not needed, where nothing of them is read */
+    /**
+     * @param  bool  $showsAllAxes  Also the axes and the land that are not needed, where nothing of them is read
+     * @param  list<int>  $cylinders  That have a column
+     */
     public function __construct(
         private JobFile $file,
         private SheetName $sheet,
         private SheetCells $cells,
         private bool $showsAllAxes,
+        private array $cylinders,
     ) {
         $this->entries = $file->record->entries($sheet);
-        $this->cylinders = $file->sheet->layout->cylinders();
     }
 
     /** @return list<SheetRow> */
@@ -75,7 +75,7 @@ final readonly class BoreSheetRows
     private function measures(): array
     {
         return $this->sheet->occasion === Occasion::Incoming
-            ? array_map(static fn (JudgedBore $bore): BoreMeasures => $bore->measures, $this->file->assessment()->bores)
+            ? array_map(static fn (JudgedBore $bore): BoreMeasures => $bore->measures, $this->judged())
             : array_map(
                 fn (int $cylinder): BoreMeasures => BoreMeasures::of(
                     $this->entries->bores()->inspection($cylinder, $this->file->sheet, $this->file->policy),
@@ -117,7 +117,15 @@ final readonly class BoreSheetRows
         $bores = $this->file->assessment()->bores;
         $isKnown = array_filter($bores, static fn (JudgedBore $bore): bool => $bore->clearance !== null) !== [];
 
-        return $isKnown ? [self::derived('clearance', array_map($this->cells->clearance(...), $bores))] : [];
+        return $isKnown ? [self::derived('clearance', array_map($this->cells->clearance(...), $this->judged()))] : [];
+    }
+
+    /** @return list<JudgedBore> Of the cylinders that have a column */
+    private function judged(): array
+    {
+        $hasColumn = fn (JudgedBore $bore): bool => in_array($bore->cylinder(), $this->cylinders, true);
+
+        return array_values(array_filter($this->file->assessment()->bores, $hasColumn));
     }
 
     /** @return list<SheetRow> What is seen and felt in the bores */

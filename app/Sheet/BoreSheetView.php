@@ -18,12 +18,14 @@ use NorthLedger\Core\Quantity\Length;
 final readonly class BoreSheetView
 {
     /**
-     * @param  list<int>  $cylinders
+     * @param  list<int>  $cylinders  That have a column
+     * @param  array<int, string>  $marks  By cylinder: what tells its column from what it was before; none of finished work
      * @param  list<SheetRow>  $rows
      * @param  string  $base  What deviations are shown against
      */
     private function __construct(
         public array $cylinders,
+        public array $marks,
         public array $rows,
         public string $base,
         public string $unit,
@@ -32,17 +34,34 @@ final readonly class BoreSheetView
     ) {
     }
 
-    /** @param  bool  $showsAllAxes  Also the axes and the land that are not needed, where nothing of them is read */
-    public static function of(JobFile $file, SheetName $sheet, bool $showsAllAxes = false): self
+    /**
+     * @param  bool  $showsAllAxes  Also the axes and the land that are not needed, where nothing of them is read
+     * @param  array<int, string>  $shown  By cylinder: marks of the columns that a page shows already; those are left out
+     */
+    public static function of(JobFile $file, SheetName $sheet, bool $showsAllAxes = false, array $shown = []): self
     {
         $entries = $file->record->entries($sheet);
         $setup = $entries->gauges->current(BoreFeature::Bore);
         $base = self::base($file, $sheet, $setup);
-        $cells = new SheetCells($file, $entries, $base, BoreMarks::of($file, $sheet));
+        $placeMarks = BoreMarks::of($file, $sheet);
+        $cells = new SheetCells($file, $entries, $base, $placeMarks);
+        $rows = static fn (array $cylinders): array => (new BoreSheetRows($file, $sheet, $cells, $showsAllAxes, $cylinders))->all();
+        $names = static fn (SheetRow $row): string => "{$row->group} {$row->label}";
+        $marks =
+            $sheet->occasion === Occasion::Incoming
+                ? BoreColumns::of($file, $sheet, $base, $placeMarks, implode("\n", array_map($names, $rows([]))))
+                : [];
+        $cylinders = array_values(
+            array_filter(
+                $file->sheet->layout->cylinders(),
+                static fn (int $cylinder): bool => ! isset($marks[$cylinder]) || $marks[$cylinder] !== ($shown[$cylinder] ?? null),
+            ),
+        );
 
         return new self(
-            $file->sheet->layout->cylinders(),
-            (new BoreSheetRows($file, $sheet, $cells, $showsAllAxes))->all(),
+            $cylinders,
+            $marks,
+            $rows($cylinders),
             $file->display->size($base),
             $file->display->deviationUnit(),
             SetupLine::of($setup, $file),

@@ -24,6 +24,9 @@ final class Client
     /** The newest entry that the work page of this client shows. */
     private int $headShown = 0;
 
+    /** @var array<string, string> By tag: marks of the columns of its bore sheet, as the newest answer named them */
+    private array $columnsShown = [];
+
     public function __construct(private readonly string $base)
     {
         $this->curl = curl_init();
@@ -102,7 +105,8 @@ final class Client
     }
 
     /**
-     * One more reading into a full sheet, sheet after sheet and cylinder after cylinder, as a correction with its reason.
+     * One more reading into a full sheet, sheet after sheet and cylinder after cylinder, as a correction with its reason, by a page
+     * that says which columns it shows.
      *
      * @param  non-empty-list<string>  $tags
      */
@@ -110,12 +114,18 @@ final class Client
     {
         $tag = $tags[$this->readings % count($tags)];
         $cylinder = (intdiv($this->readings++, count($tags)) % 8) + 1;
-        $this->json("/jobs/{$tag}/sheets/bores/readings", [
-            'ulid' => $this->ulid(),
-            'place' => "bore.{$cylinder}.middle.thrust",
-            'text' => '4.'.$this->readings % 10,
-            'reason' => 'misread',
-        ]);
+        $answer = $this->json(
+            "/jobs/{$tag}/sheets/bores/readings",
+            [
+                'ulid' => $this->ulid(),
+                'place' => "bore.{$cylinder}.middle.thrust",
+                'text' => '4.'.$this->readings % 10,
+                'reason' => 'misread',
+            ],
+            isset($this->columnsShown[$tag]) ? ["X-Shown-Columns: {$this->columnsShown[$tag]}"] : [],
+        );
+        preg_match('/data-columns=\\\\"([^"\\\\]+)/', $answer, $match);
+        $this->columnsShown[$tag] = $match[1] ?? throw new RuntimeException('The answer names no columns.');
     }
 
     /** Chooses the recommended plan of a job, which makes its order. */
@@ -297,14 +307,22 @@ final class Client
         $this->send($path, [302]);
     }
 
-    /** @param  array<string, string|int>  $data */
-    private function json(string $path, array $data): string
+    /**
+     * @param  array<string, string|int>  $data
+     * @param  list<string>  $headers
+     */
+    private function json(string $path, array $data, array $headers = []): string
     {
         curl_setopt_array($this->curl, [
             CURLOPT_POST => true,
             CURLOPT_URL => $this->base.$path,
             CURLOPT_POSTFIELDS => json_encode($data, JSON_THROW_ON_ERROR),
-            CURLOPT_HTTPHEADER => ['Content-Type: application/json', 'Accept: application/json', 'X-CSRF-TOKEN: '.$this->token],
+            CURLOPT_HTTPHEADER => [
+                'Content-Type: application/json',
+                'Accept: application/json',
+                'X-CSRF-TOKEN: '.$this->token,
+                ...$headers,
+            ],
         ]);
 
         return $this->send($path, [200]);

@@ -1,5 +1,5 @@
 /** Posts JSON, or a form where a file goes along, with the page's token; a reply that is not JSON counts as no data. */
-export async function post(url, body) {
+export async function post(url, body, headers = {}) {
     const hasFile = Object.values(body).some((value) => value instanceof Blob);
     const response = await fetch(url, {
         method: 'POST',
@@ -8,6 +8,7 @@ export async function post(url, body) {
             ...(hasFile ? {} : { 'Content-Type': 'application/json' }),
             Accept: 'application/json',
             'X-CSRF-TOKEN': document.querySelector('meta[name=csrf-token]').content,
+            ...headers,
         },
         body: hasFile ? formOf(body) : JSON.stringify(body),
     });

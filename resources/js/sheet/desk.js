@@ -117,7 +117,8 @@ async function setUp(root, page) {
         },
     };
     const answers = createAnswers(desk);
-    desk.mailbox = await openMailbox(root.dataset.outbox, { answer: answers.settled, asked: answers.asked });
+    const send = (address, body) => post(address, body, address.startsWith(`${url}/`) ? page.shown : {});
+    desk.mailbox = await openMailbox(root.dataset.outbox, { answer: answers.settled, asked: answers.asked }, send);
     desk.questions = createQuestions(root.querySelector('[data-question]'), answers.decide);
     desk.hand = createHand(root, page, () => desk.questions.current);
     desk.feed = startFeed(root, desk);

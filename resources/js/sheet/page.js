@@ -1,4 +1,5 @@
 import { swap } from '../live/swap.js';
+import { createColumns } from './columns.js';
 import { createCursor } from './cursor.js';
 import { changesSince } from '../outbox/post.js';
 
@@ -9,6 +10,7 @@ export function createPage(root) {
     const { url } = root.dataset;
     let head = Number(root.dataset.head);
     let walk = JSON.parse(root.dataset.walk);
+    const columns = createColumns(root.querySelector('[data-fragment="table"]'));
     const cursor = createCursor(root);
     cursor.set(walk[0]?.place ?? root.querySelector('[data-place]')?.dataset.place ?? null);
 
@@ -18,10 +20,24 @@ export function createPage(root) {
         }
         head = answer.head;
         walk = answer.walk;
-        for (const [name, html] of Object.entries(answer.fragments)) {
-            swap(document.querySelector(`[data-fragment="${name}"]`), html);
+        const fragments = { ...answer.fragments, table: columns.whole(answer.fragments.table) };
+        for (const [name, html] of Object.entries(fragments)) {
+            if (html !== null) {
+                swap(document.querySelector(`[data-fragment="${name}"]`), html);
+            }
         }
         cursor.mark();
+        if (fragments.table === null) {
+            refresh();
+        }
+    }
+
+    /** Everything anew, whatever is known already. */
+    async function refresh() {
+        const answer = await changesSince(`${url}/changes`, -1).catch(() => null);
+        if (answer) {
+            show(answer);
+        }
     }
 
     return {
@@ -31,12 +47,10 @@ export function createPage(root) {
         get walk() {
             return walk;
         },
-        /** Everything anew, whatever is known already. */
-        async refresh() {
-            const answer = await changesSince(`${url}/changes`, -1).catch(() => null);
-            if (answer) {
-                show(answer);
-            }
+        refresh,
+        /** What the server is told with an entry, so that its answer brings only what the page does not show. */
+        get shown() {
+            return columns.marks === '' ? {} : { 'X-Shown-Columns': columns.marks };
         },
         /** Shows what others write, for as long as the page stands. */
         async watchOthers() {

@@ -1,4 +1,6 @@
-<table class="bores @if(count($view->cylinders) > 4) many @endif">
+<table
+    class="bores @if(count($view->cylinders) > 4) many @endif"@if($view->marks !== [])
+    data-columns="{{ implode(',', $view->marks) }}" data-brings="{{ implode(',', $view->cylinders) }}"@endif>
     <caption class="sr-only">Bore readings, deviations in {{ $view->unit }} from {{ $view->base }}</caption>
     <colgroup><col class="names">@foreach($view->cylinders as $cylinder)<col>@endforeach</colgroup>
     <thead>
