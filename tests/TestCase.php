@@ -222,4 +222,14 @@ abstract class TestCase extends LaravelTestCase
             $this->key($job, "bore.{$cylinder}.{$places[$index]}", $text, $sheet)->assertOk();
         }
     }
+
+    protected function questions(callable $work): int
+    {
+        DB::flushQueryLog();
+        DB::enableQueryLog();
+        $work();
+        DB::disableQueryLog();
+
+        return count(DB::getQueryLog());
+    }
 }

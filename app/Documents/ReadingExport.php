@@ -93,7 +93,7 @@ final class ReadingExport
      */
     private static function crankshafts(Job $job, Collection $readings): array
     {
-        $crankshafts = (new JobReader($job))->read([])[0]->crankshafts;
+        $crankshafts = (new JobReader($job->id))->read([])[0]->crankshafts;
         $letters = [];
         foreach (count($crankshafts->marks()) === 1 ? [] : SheetName::all() as $sheet) {
             if ($sheet->section === Section::Crankshaft) {

@@ -11,14 +11,13 @@ use App\Storage\Entry;
 use App\Storage\EntryKind;
 use App\Storage\Job;
 use App\Storage\LedgerEntry;
-use App\Storage\LockedJob;
+use App\Storage\Questions;
 use App\Storage\SheetName;
 use App\Storage\User;
 use App\Words\Line;
 use Closure;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
-use NorthLedger\Core\Inspection\Occasion;
 use Symfony\Component\HttpKernel\Exception\ConflictHttpException;
 
 /**
@@ -66,14 +65,15 @@ final class Ledger
     /**
      * @param  string  $requestId  ULID that the sender made; unique over everything written
      * @param  callable(JobFile): array<string, mixed>  $work  Writes the rows and returns what the entry says of them
+     * @param  list<SheetName>  $sheets  That the work looks into, beside the bores: they are read with the lock
      *
      * @throws ValidationException If the job is released
      * @throws ConflictHttpException If the request's number was used for something else
      */
-    public function write(int $jobId, string $requestId, EntryKind $kind, User $by, callable $work): Written
+    public function write(int $jobId, string $requestId, EntryKind $kind, User $by, callable $work, array $sheets = []): Written
     {
-        return DB::transaction(function () use ($jobId, $requestId, $kind, $by, $work): Written {
-            $locked = LockedJob::of($jobId, $requestId);
+        return DB::transaction(function () use ($jobId, $requestId, $kind, $by, $work, $sheets): Written {
+            $locked = LockedFile::of($jobId, $requestId, $kind, $sheets);
             [$job, $earlier] = [$locked->job, $locked->earlier];
             if ($earlier !== null) {
                 return $earlier->job_id === $jobId && $earlier->kind === $kind->value
@@ -83,20 +83,24 @@ final class Ledger
             if ($job->is_closed && ! $kind->isAfterRelease()) {
                 throw Refused::because('ulid', Line::of('sheet.told.job_released_ledger_closed'));
             }
-            $before = $this->files->open($job);
-            if (in_array($kind, EntryKind::ofWork(), true)) {
-                // What stands at a machine follows from both, and asks for one after the other.
-                $before->record->openSheets([SheetName::bores(), SheetName::bores(Occasion::Final)]);
-            }
+            $before = $locked->opened($this->files);
             Entry::takeAdded();
             $said = $work($before);
             $added = Entry::takeAdded();
-            $entry = $this->append($job, $requestId, $kind, $by, $said + ['rows' => RowDigests::ofAdded($added)]);
-            $file = $kind->changesTheSpecification() ? $this->files->open($job) : $before->anew(array_keys($added));
+            $questions = new Questions();
+            $digests = RowDigests::asked($questions, $added);
+            $file = $kind->changesTheSpecification() ? $this->files->open($job) : $before->anew(array_keys($added), $questions);
+            $entry = self::entry($job, $requestId, $kind, $by, $said + ['rows' => $digests()]);
             // Until lists are told, nothing that is kept of the plan counts.
-            $job->fill($jobId === $this->together ? ['agreement' => null] : self::shownInLists($kind, $file));
-            $job->policy_revision = $file->policy->revision;
-            $job->save();
+            $shown = $jobId === $this->together ? ['agreement' => null] : self::shownInLists($kind, $file);
+            $isStored = $questions->insert($entry);
+            $questions->update($job, [
+                'entries' => $entry->number,
+                'head_hash' => $entry->hash,
+                'policy_revision' => $file->policy->revision,
+                ...$shown,
+            ]);
+            $isStored();
 
             return new Written($entry, $file, false);
         });
@@ -113,9 +117,9 @@ final class Ledger
     }
 
     /** @param  array<string, mixed>  $payload */
-    private function append(Job $job, string $requestId, EntryKind $kind, User $by, array $payload): LedgerEntry
+    private static function entry(Job $job, string $requestId, EntryKind $kind, User $by, array $payload): LedgerEntry
     {
-        $entry = new LedgerEntry([
+        $entry = (new LedgerEntry())->setRawAttributes([
             'job_id' => $job->id,
             'number' => $job->entries + 1,
             'request_id' => $requestId,
@@ -125,11 +129,7 @@ final class Ledger
             'created_at' => now()->format('Y-m-d\TH:i:s.v\Z'),
             'previous_hash' => $job->head_hash,
         ]);
-        $entry->hash = $entry->computedHash();
-        $entry->save();
-        $job->entries = $entry->number;
-        $job->head_hash = $entry->hash;
 
-        return $entry;
+        return $entry->setRawAttributes(['hash' => $entry->computedHash()] + $entry->getAttributes());
     }
 }

@@ -32,7 +32,7 @@ final readonly class Observe
             $at,
         ): array {
             [$subject, $said] = $what($file);
-            Observation::query()->create([
+            Observation::keep([
                 'ulid' => $ulid,
                 'job_id' => $file->job->id,
                 'kind' => $kind,

@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace App\Ledger;
 
 use App\Storage\JobTables;
-use Illuminate\Support\Facades\DB;
+use App\Storage\Questions;
+use Closure;
 
 /**
  * What tells a row from any other, whatever the house: every column that says something, with the rows that it names by their
@@ -19,34 +20,32 @@ final class RowDigests
 
     /**
      * @param  array<string, list<int>>  $added  Row ids by table
-     * @return array<string, string> Digest by “table ULID”
+     * @return Closure(): array<string, string> Digest by “table ULID”
      */
-    public static function ofAdded(array $added): array
+    public static function asked(Questions $questions, array $added): Closure
     {
-        $digests = [];
+        $answers = [];
         foreach (array_intersect_key($added, self::tables()) as $table => $ids) {
-            $digests += self::read($table, 't.id IN ('.implode(',', array_map(intval(...), $ids)).')', []);
+            $numbers = implode(',', array_map(intval(...), $ids));
+            $answers[$table] = $questions->ask(self::select($table)." WHERE t.id IN ({$numbers})", []);
         }
 
-        return $digests;
+        return static fn (): array => self::digests($answers);
     }
 
     /** @return array<string, string> Of all rows of a job */
     public static function ofJob(int $jobId): array
     {
-        $digests = [];
+        $questions = new Questions();
+        $answers = [];
         foreach (array_keys(self::tables()) as $table) {
-            $digests += self::read($table, 't.job_id = ?', [$jobId]);
+            $answers[$table] = $questions->ask(self::select($table).' WHERE t.job_id = ?', [$jobId]);
         }
 
-        return $digests;
+        return self::digests($answers);
     }
 
-    /**
-     * @param  list<int>  $bindings
-     * @return array<string, string>
-     */
-    private static function read(string $table, string $where, array $bindings): array
+    private static function select(string $table): string
     {
         $columns = ['t.*', "COALESCE(JSON_VALUE(people.foreign_identity, '$.login'), people.login) AS written_by"];
         $joins = ['LEFT JOIN users people ON people.id = t.user_id'];
@@ -55,14 +54,25 @@ final class RowDigests
             $columns[] = "r{$index}.ulid AS named_{$index}";
             $joins[] = "LEFT JOIN {$references[$column]} r{$index} ON r{$index}.id = t.{$column}";
         }
-        $rows = DB::select('SELECT '.implode(', ', $columns)." FROM {$table} t ".implode(' ', $joins)." WHERE {$where}", $bindings);
+
+        return 'SELECT '.implode(', ', $columns)." FROM {$table} t ".implode(' ', $joins);
+    }
+
+    /**
+     * @param  array<string, Closure(): list<\stdClass>>  $answers  By table
+     * @return array<string, string>
+     */
+    private static function digests(array $answers): array
+    {
         $digests = [];
-        foreach ($rows as $row) {
-            /** @var array<string, scalar|null> $said */
-            $said = array_diff_key((array) $row, self::OF_THIS_HOUSE, $references);
-            $said = array_map(strval(...), array_filter($said, static fn (mixed $value): bool => $value !== null));
-            ksort($said);
-            $digests["{$table} {$said['ulid']}"] = substr(hash('sha256', (string) json_encode($said)), 0, self::LENGTH);
+        foreach ($answers as $table => $answer) {
+            foreach ($answer() as $row) {
+                /** @var array<string, scalar|null> $said */
+                $said = array_diff_key((array) $row, self::OF_THIS_HOUSE, self::tables()[$table]);
+                $said = array_map(strval(...), array_filter($said, static fn (mixed $value): bool => $value !== null));
+                ksort($said);
+                $digests["{$table} {$said['ulid']}"] = substr(hash('sha256', (string) json_encode($said)), 0, self::LENGTH);
+            }
         }
 
         return $digests;

@@ -6,7 +6,9 @@ namespace App\Record;
 
 use App\Storage\Job;
 use App\Storage\JobObservations;
+use App\Storage\JobWork;
 use App\Storage\PolicyBook;
+use App\Storage\Questions;
 use App\Storage\SheetName;
 use App\Storage\SpecBook;
 use App\Words\VerdictWords;
@@ -92,10 +94,11 @@ final class JobFile
      * The same job to be read again, after something was written about it.
      *
      * @param  ?list<string>  $tables  To which alone something was added; null where nobody knows
+     * @param  Questions  $questions  With which it is asked
      */
-    public function anew(?array $tables = null): self
+    public function anew(?array $tables = null, Questions $questions = new Questions()): self
     {
-        $file = self::ofRecord($this->record->anew($tables), $this->sheet, $this->policy);
+        $file = self::ofRecord($this->record->anew($tables, $questions), $this->sheet, $this->policy);
         if ($tables !== null) {
             $file->work = $this->work()->refreshed($file, $tables);
         }
@@ -163,6 +166,12 @@ final class JobFile
         }
 
         return $standings;
+    }
+
+    /** What was agreed and worked, read already. */
+    public function takeWork(JobWork $work): void
+    {
+        $this->work = new WorkOfJob($this, $work);
     }
 
     /** The chosen way, its order, and what was done and verified of it. */

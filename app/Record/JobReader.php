@@ -4,18 +4,18 @@ declare(strict_types=1);
 
 namespace App\Record;
 
-use App\Storage\Job;
 use App\Storage\JobObservations;
 use App\Storage\KeyedReading;
+use App\Storage\Questions;
 use App\Storage\SheetName;
 use App\Storage\StatedCheck;
 use App\Storage\StatedSetup;
 use App\Storage\StatedZero;
-use Illuminate\Support\Facades\DB;
+use Closure;
 
 /**
- * Reads what stands of one job in one question to the database: what was said of it, and as many of its sheets as are
- * wanted; of what is known already only what came since.
+ * Reads what stands of one job in one round trip to the database, together with whatever else was asked with it: what was said of it,
+ * and as many of its sheets as are wanted; of what is known already only what came since.
  */
 final readonly class JobReader
 {
@@ -32,7 +32,7 @@ final readonly class JobReader
 
     private const OBSERVATIONS = 'observations';
 
-    public function __construct(private Job $job)
+    public function __construct(private int $jobId, private Questions $questions = new Questions())
     {
     }
 
@@ -42,7 +42,16 @@ final readonly class JobReader
      */
     public function read(array $sheets): array
     {
-        return $this->refreshed(JobObservations::none(), array_fill_keys(array_column($sheets, 'value'), SheetEntries::none()));
+        return $this->asked($sheets)();
+    }
+
+    /**
+     * @param  list<SheetName>  $sheets
+     * @return Closure(): array{JobObservations, array<string, SheetEntries>} What `read` answers
+     */
+    public function asked(array $sheets): Closure
+    {
+        return $this->askedSince(JobObservations::none(), array_fill_keys(array_column($sheets, 'value'), SheetEntries::none()), null);
     }
 
     /**
@@ -53,22 +62,47 @@ final readonly class JobReader
      */
     public function refreshed(JobObservations $observations, array $known, ?array $tables = null): array
     {
+        return $this->askedSince($observations, $known, $tables)();
+    }
+
+    /**
+     * @param  array<string, SheetEntries>  $known  By sheet
+     * @param  ?list<string>  $tables
+     * @return Closure(): array{JobObservations, array<string, SheetEntries>}
+     */
+    private function askedSince(JobObservations $observations, array $known, ?array $tables): Closure
+    {
         $asked = array_fill_keys($tables ?? [self::OBSERVATIONS, ...array_keys(self::TABLES)], true);
         if (array_intersect_key($asked, self::GAUGES) !== []) {
             $asked += self::GAUGES;
         }
-        $rows = $this->newRows($observations, $known, $asked);
+        $answers = $this->newRows($observations, $known, $asked);
+
+        return static fn (): array => self::followedBy(
+            $observations,
+            $known,
+            array_map(static fn (Closure $answer): array => $answer(), $answers),
+        );
+    }
+
+    /**
+     * @param  array<string, SheetEntries>  $known  By sheet
+     * @param  array<string, list<\stdClass>>  $rows  By table, of those that were asked
+     * @return array{JobObservations, array<string, SheetEntries>}
+     */
+    private static function followedBy(JobObservations $observations, array $known, array $rows): array
+    {
         $said = $observations->followedBy($rows[self::OBSERVATIONS] ?? []);
         $readings = self::bySheet($rows['readings'] ?? [], KeyedReading::ofRow(...));
         $setups = self::bySheet($rows['setups'] ?? [], StatedSetup::ofRow(...));
         $checks = self::bySheet($rows['check_backs'] ?? [], StatedCheck::ofRow(...));
         $zeros = self::bySheet($rows['zero_sizes'] ?? [], StatedZero::ofRow(...));
+        $isOfGauges = array_intersect_key($rows, self::GAUGES) !== [];
         $entries = [];
         foreach ($known as $sheet => $one) {
-            $gauges =
-                array_intersect_key($asked, self::GAUGES) === []
-                    ? $one->gauges
-                    : SheetGauges::of([...$one->gauges->setups, ...$setups[$sheet] ?? []], $checks[$sheet] ?? [], $zeros[$sheet] ?? []);
+            $gauges = $isOfGauges
+                ? SheetGauges::of([...$one->gauges->setups, ...$setups[$sheet] ?? []], $checks[$sheet] ?? [], $zeros[$sheet] ?? [])
+                : $one->gauges;
             $isAsItWas = $said === $observations && $gauges === $one->gauges && ($readings[$sheet] ?? []) === [];
             $entries[$sheet] = $isAsItWas ? $one : $one->followedBy($readings[$sheet] ?? [], $gauges, SheetName::from($sheet), $said);
         }
@@ -77,29 +111,30 @@ final readonly class JobReader
     }
 
     /**
-     * What was added to the tables that are asked, in one question.
+     * Asks what was added to the tables that are asked for.
      *
      * @param  array<string, SheetEntries>  $known  By sheet
      * @param  array<string, true>  $asked
-     * @return array<string, array<object>> By table
+     * @return array<string, Closure(): list<\stdClass>> By table
      */
     private function newRows(JobObservations $observations, array $known, array $asked): array
     {
-        $questions = $bindings = [];
+        $answers = [];
         if (isset($asked[self::OBSERVATIONS])) {
-            $columns = JobObservations::COLUMNS;
-            $questions[self::OBSERVATIONS] = "SELECT {$columns} FROM observations WHERE job_id = ? AND id > ? ORDER BY id";
-            $bindings = [$this->job->id, $observations->lastId()];
+            $answers[self::OBSERVATIONS] = $this->questions->ask(
+                'SELECT '.JobObservations::COLUMNS.' FROM observations WHERE job_id = ? AND id > ? ORDER BY id',
+                [$this->jobId, $observations->lastId()],
+            );
         }
         foreach ($known === [] ? [] : array_intersect_key(self::TABLES, $asked) as $table => $columns) {
             [$newer, $bound] = $this->newer($table, $known);
-            $questions[$table] = "SELECT {$columns} FROM {$table} WHERE job_id = ? AND ({$newer}) ORDER BY sheet, id";
-            array_push($bindings, $this->job->id, ...$bound);
+            $answers[$table] = $this->questions->ask(
+                "SELECT {$columns} FROM {$table} WHERE job_id = ? AND ({$newer}) ORDER BY sheet, id",
+                [$this->jobId, ...$bound],
+            );
         }
 
-        return $questions === []
-            ? []
-            : array_combine(array_keys($questions), DB::selectResultSets(implode('; ', $questions), $bindings));
+        return $answers;
     }
 
     /**

@@ -6,6 +6,7 @@ namespace App\Record;
 
 use App\Storage\Job;
 use App\Storage\JobObservations;
+use App\Storage\Questions;
 use App\Storage\SheetName;
 use NorthLedger\Core\Assessment\Facts;
 use NorthLedger\Core\Assessment\InspectionPlan;
@@ -42,6 +43,11 @@ final class JobRecord implements Facts
     private ?PrecheckReport $precheck = null;
 
     private ?Concessions $concessions = null;
+
+    private ?WorkLogs $workLogs = null;
+
+    /** @var ?array<int, SeenCrack> */
+    private ?array $cracksSeen = null;
 
     public function __construct(
         public readonly Job $job,
@@ -85,11 +91,12 @@ final class JobRecord implements Facts
      * The same job to be read again, after something was written about it.
      *
      * @param  ?list<string>  $tables  To which alone something was added; null where nobody knows
+     * @param  Questions  $questions  With which it is asked
      */
-    public function anew(?array $tables): self
+    public function anew(?array $tables, Questions $questions): self
     {
         $record = new self($this->job, $this->sheet, $this->policy);
-        [$record->observations, $record->entries] = (new JobReader($this->job))->refreshed(
+        [$record->observations, $record->entries] = (new JobReader($this->job->id, $questions))->refreshed(
             $this->observations ?? JobObservations::none(),
             $this->entries,
             $this->observations === null ? null : $tables,
@@ -119,7 +126,16 @@ final class JobRecord implements Facts
         if ($closed === []) {
             return;
         }
-        [$said, $opened] = (new JobReader($this->job))->read($closed);
+        $this->take(...(new JobReader($this->job->id))->read($closed));
+    }
+
+    /**
+     * What was read of the job already, of its newest entry.
+     *
+     * @param  array<string, SheetEntries>  $opened  By sheet
+     */
+    public function take(JobObservations $said, array $opened): void
+    {
         $this->observations ??= $said;
         $this->entries += $opened;
     }
@@ -184,11 +200,12 @@ final class JobRecord implements Facts
     public function absent(): array
     {
         $counted = $this->parts();
+        $arrival = $this->job->arrival;
 
         return array_values(
             array_filter(
                 EnginePart::cases(),
-                fn (EnginePart $part): bool => ! $this->job->arrival->brings($part) || $counted->isMissing($part),
+                static fn (EnginePart $part): bool => ! $arrival->brings($part) || $counted->isMissing($part),
             ),
         );
     }
@@ -202,7 +219,13 @@ final class JobRecord implements Facts
 
     public function observations(): JobObservations
     {
-        return $this->observations ??= (new JobReader($this->job))->read([])[0];
+        return $this->observations ??= (new JobReader($this->job->id))->read([])[0];
+    }
+
+    /** What was logged at the machines. */
+    public function workLogs(): WorkLogs
+    {
+        return $this->workLogs ??= new WorkLogs($this->observations());
     }
 
     public function cracks(): CrackReport
@@ -211,8 +234,14 @@ final class JobRecord implements Facts
             $this->sheet,
             $this->policy->crackCheckNeeds,
             $this->observations(),
-            $this->entries(SheetName::bores())->bores()->cracksSeen($this->sheet),
+            $this->cracksSeen(),
         );
+    }
+
+    /** @return array<int, SeenCrack> By cylinder */
+    private function cracksSeen(): array
+    {
+        return $this->cracksSeen ??= $this->entries(SheetName::bores())->bores()->cracksSeen($this->sheet);
     }
 
     public function precheck(): PrecheckReport
@@ -246,7 +275,7 @@ final class JobRecord implements Facts
     private function bore(SheetEntries $entries, int $cylinder): BoreInspection
     {
         $bore = $entries->bores()->inspection($cylinder, $this->sheet, $this->policy);
-        $seen = $entries->bores()->cracksSeen($this->sheet)[$cylinder] ?? null;
+        $seen = $this->cracksSeen()[$cylinder] ?? null;
         $indication = $seen === null ? null : $this->cracks()->indication($seen->id);
 
         return $indication?->classification()->isCleared() === true ? $bore->cleared() : $bore;

@@ -146,7 +146,7 @@ final readonly class JobSummary
             return null;
         }
         $running = [];
-        foreach (WorkLogs::of($file->record->observations())->clocks() as $kind => $clock) {
+        foreach ($file->record->workLogs()->clocks() as $kind => $clock) {
             if ($clock->runningSince !== null) {
                 $running[$kind] = $clock->runningSince->format('j M H:i');
             }

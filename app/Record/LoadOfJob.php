@@ -13,8 +13,6 @@ use NorthLedger\Core\Planning\Choices\BoreChoices;
 use NorthLedger\Core\Planning\Choices\PartsToOrder;
 use NorthLedger\Core\Work\AwaitedPart;
 use NorthLedger\Core\Work\LeftWork;
-use NorthLedger\Core\Work\Logs\ClockState;
-use NorthLedger\Core\Work\Logs\WorkClock;
 use NorthLedger\Core\Work\MachineReach;
 use NorthLedger\Core\Work\Operation;
 use NorthLedger\Core\Work\OperationKey;
@@ -51,20 +49,18 @@ final readonly class LoadOfJob
     public function taken(): ?string
     {
         $order = $this->file->work()->order();
-        $spells = $order === null ? [] : $this->spells();
-        $closed = $spells === [] ? [] : $this->file->work()->closedOperations();
+        $clocks = $order === null ? [] : $this->file->record->workLogs()->clocks();
+        $closed = $clocks === [] ? [] : $this->file->work()->closedOperations();
         $taken = [];
-        foreach ($spells as $kind => $events) {
-            $clock = WorkClock::of($events);
+        foreach ($clocks as $kind => $clock) {
             $places = array_map(static fn (Operation $one): string => $one->key(), $order->ofKind(OperationKind::from($kind)));
-            $minutes = $clock->isRunning() ? 0 : $clock->minutesAt($events[0][1]);
-            if ($minutes > 0 && $places !== [] && array_diff($places, $closed) === []) {
+            if ($clock->minutesTaken() > 0 && $places !== [] && array_diff($places, $closed) === []) {
                 $taken[] = [
                     'kind' => $kind,
-                    'minutes' => $minutes,
+                    'minutes' => $clock->minutesTaken(),
                     'places' => count($places),
-                    'begun' => $events[0][1]->format('c'),
-                    'ended' => $events[count($events) - 1][1]->format('c'),
+                    'begun' => $clock->firstAt?->format('c'),
+                    'ended' => $clock->lastAt?->format('c'),
                 ];
             }
         }
@@ -130,8 +126,7 @@ final readonly class LoadOfJob
     private function record(WorkOrder $order, array $closed, ?string $answerBy): LoadRecord
     {
         $clocks = [];
-        foreach ($this->spells() as $kind => $events) {
-            $clock = WorkClock::of($events);
+        foreach ($this->file->record->workLogs()->clocks() as $kind => $clock) {
             $clocks[$kind] = ['since' => $clock->runningSince?->format('c'), 'seconds' => $clock->secondsBefore()];
         }
 
@@ -152,17 +147,6 @@ final readonly class LoadOfJob
             MachineReach::Bore->value => $this->file->sheet->bore->nominal->nanometres,
             MachineReach::Stroke->value => $this->file->sheet->stroke->nanometres,
         ];
-    }
-
-    /** @return array<string, non-empty-list<array{ClockState, \DateTimeImmutable}>> What was said of the time, by kind, oldest first */
-    private function spells(): array
-    {
-        $spells = [];
-        foreach ($this->file->record->observations()->all(EntryKind::WorkTime) as $row) {
-            $spells[$row->subject][] = [ClockState::from($row->text('state')), $row->at()];
-        }
-
-        return $spells;
     }
 
     /** @return list<array{item: string, by: ?string, ordered: ?string}> What was ordered and is not there, and what came and is wrong */
@@ -215,7 +199,7 @@ final readonly class LoadOfJob
      */
     private function partsInHand(): array
     {
-        $kinds = array_fill_keys(array_keys($this->spells()), true);
+        $kinds = array_fill_keys(array_keys($this->file->record->workLogs()->clocks()), true);
         foreach ($this->file->record->observations()->all(EntryKind::WorkLog) as $row) {
             $kinds[explode('.', $row->subject)[0]] = true;
         }

@@ -198,7 +198,7 @@ final class VerificationOfJob
     /** @return list<string> Keys of the operations that somebody said are not needed: there is nothing to prove */
     public function leftOut(): array
     {
-        $leftOut = array_filter($this->file->work()->ticks(), static fn (OperationTick $tick): bool => $tick->state->leavesOut());
+        $leftOut = array_filter($this->file->work()->ticks(), static fn (OperationTick $tick): bool => $tick->tick()->state->leavesOut());
 
         return array_keys($leftOut);
     }

@@ -25,15 +25,13 @@ use NorthLedger\Core\Work\Operation;
 use NorthLedger\Core\Work\WorkField;
 
 /** Folds what was logged at the machines into the core's logs (WORK-2). */
-final readonly class WorkLogs
+final class WorkLogs
 {
-    private function __construct(private JobObservations $observations)
-    {
-    }
+    /** @var ?array<string, WorkClock> */
+    private ?array $clocks = null;
 
-    public static function of(JobObservations $observations): self
+    public function __construct(private readonly JobObservations $observations)
     {
-        return new self($observations);
     }
 
     public function honing(): HoneLog
@@ -78,6 +76,12 @@ final readonly class WorkLogs
 
     /** @return array<string, WorkClock> By kind of operation */
     public function clocks(): array
+    {
+        return $this->clocks ??= $this->folded();
+    }
+
+    /** @return array<string, WorkClock> */
+    private function folded(): array
     {
         $events = [];
         foreach ($this->observations->all(EntryKind::WorkTime) as $row) {

@@ -210,7 +210,7 @@ final class WorkOfJob
     /** @return list<string> Keys of the operations that somebody closed by his word */
     public function tickedOperations(): array
     {
-        return array_keys(array_filter($this->ticks(), static fn (OperationTick $tick): bool => $tick->state->closes()));
+        return array_keys(array_filter($this->ticks(), static fn (OperationTick $tick): bool => $tick->tick()->state->closes()));
     }
 
     /** True where nothing holds an operation: it is open, nothing before it is, and nothing was found that stops it. */

@@ -30,6 +30,22 @@ use NorthLedger\Core\Verification\RequiredConditions;
 /** Records one reading or look at one place. */
 final readonly class RecordReading
 {
+    /** What the entry of a reading says of it. */
+    private const SAID = [
+        'sheet' => null,
+        'place' => null,
+        'typed' => null,
+        'value_nm' => null,
+        'mass_ug' => null,
+        'volume_mm3' => null,
+        'look' => null,
+        'setup_id' => null,
+        'series' => null,
+        'supersedes_id' => null,
+        'reason' => null,
+        'was_confirmed' => null,
+    ];
+
     public function __construct(private Ledger $ledger, private GaugeFeed $feed, private BoreReading $bores, private PartReading $parts)
     {
     }
@@ -37,67 +53,62 @@ final readonly class RecordReading
     /** @throws AskBack If it cannot be read, cannot be right, or changes what stands without a reason */
     public function handle(Job $job, User $by, ReadingEntry $entry): Written
     {
-        return $this->ledger->write($job->id, $entry->ulid, EntryKind::Reading, $by, function (JobFile $file) use ($by, $entry): array {
-            $standing = $file->record->entries($entry->sheet)->at($entry->place)->newest();
-            $row =
-                $entry->sheet->section === Section::Bores
-                    ? $this->bores->row($file, $by, $entry)
-                    : $this->parts->row($file, $by, $entry);
-            $this->checkFinished($file, $entry);
-            if ($this->isClash($entry, $standing, $by)) {
-                throw AskBack::clash(
-                    lcfirst(PlaceName::of($entry->place)),
-                    User::query()->findOrFail($standing?->userId)->name,
-                    (string) $standing?->typed(),
-                );
-            }
-            $said = ChangeReason::read($entry->reason);
-            $isRepeat =
-                ($entry->isRepeat || $said === ChangeReason::BothCount) &&
-                $this->countsFromOneZero($file, $entry, $standing, $row['setup_id'] ?? null);
-            $known = $said ?? ($entry->reason === null ? $this->plainReason($file, $entry, $standing, $row['setup_id'] ?? null) : null);
-            $reason = $known->value ?? $entry->reason;
-            if ($standing !== null && ! $isRepeat && $reason === null) {
-                throw AskBack::reason(PlaceName::of($entry->place), $standing->typed());
-            }
-            if ($entry->feed !== null) {
-                $this->feed->mark($entry->feed, $entry->text, $entry->ulid, $file->job->id);
-            }
-            $reading = Reading::query()->create(
-                $row + [
-                    'ulid' => $entry->ulid,
-                    'job_id' => $file->job->id,
-                    'sheet' => $entry->sheet->value,
-                    'place' => $entry->place->key(),
-                    'typed' => $entry->text,
-                    'series' => $standing !== null && $isRepeat ? $standing->series : $entry->ulid,
-                    'supersedes_id' => $isRepeat ? null : $standing?->id,
-                    'reason' => $reason,
-                    'was_confirmed' => $entry->isConfirmed,
-                    'user_id' => $by->id,
-                    'created_at' => now(),
-                ],
+        $work = fn (JobFile $file): array => $this->record($file, $by, $entry);
+
+        return $this->ledger->write($job->id, $entry->ulid, EntryKind::Reading, $by, $work, $entry->sheet->onItsPage());
+    }
+
+    /**
+     * @return array<string, mixed> What its entry says of the reading
+     *
+     * @throws AskBack
+     */
+    private function record(JobFile $file, User $by, ReadingEntry $entry): array
+    {
+        $standing = $file->record->entries($entry->sheet)->at($entry->place)->newest();
+        $row =
+            $entry->sheet->section === Section::Bores
+                ? $this->bores->row($file, $by, $entry)
+                : $this->parts->row($file, $by, $entry);
+        $this->checkFinished($file, $entry);
+        if ($this->isClash($entry, $standing, $by)) {
+            throw AskBack::clash(
+                lcfirst(PlaceName::of($entry->place)),
+                User::query()->findOrFail($standing?->userId)->name,
+                (string) $standing?->typed(),
             );
+        }
+        $said = ChangeReason::read($entry->reason);
+        $isRepeat =
+            ($entry->isRepeat || $said === ChangeReason::BothCount) &&
+            $this->countsFromOneZero($file, $entry, $standing, $row['setup_id'] ?? null);
+        $known = $said ?? ($entry->reason === null ? $this->plainReason($file, $entry, $standing, $row['setup_id'] ?? null) : null);
+        $reason = $known->value ?? $entry->reason;
+        if ($standing !== null && ! $isRepeat && $reason === null) {
+            throw AskBack::reason(PlaceName::of($entry->place), $standing->typed());
+        }
+        if ($entry->feed !== null) {
+            $this->feed->mark($entry->feed, $entry->text, $entry->ulid, $file->job->id);
+        }
+        $columns = $row + [
+            'ulid' => $entry->ulid,
+            'job_id' => $file->job->id,
+            'sheet' => $entry->sheet->value,
+            'place' => $entry->place->key(),
+            'typed' => $entry->text,
+            'series' => $standing !== null && $isRepeat ? $standing->series : $entry->ulid,
+            'supersedes_id' => $isRepeat ? null : $standing?->id,
+            'reason' => $reason,
+            'was_confirmed' => $entry->isConfirmed,
+            'user_id' => $by->id,
+            'created_at' => now(),
+        ];
+        $reading = Reading::keep($columns);
+        if ($said === ChangeReason::TheirsCounts) {
+            $this->takeBackAtOnce($reading);
+        }
 
-            if ($said === ChangeReason::TheirsCounts) {
-                $this->takeBackAtOnce($reading);
-            }
-
-            return $reading->only([
-                'sheet',
-                'place',
-                'typed',
-                'value_nm',
-                'mass_ug',
-                'volume_mm3',
-                'look',
-                'setup_id',
-                'series',
-                'supersedes_id',
-                'reason',
-                'was_confirmed',
-            ]);
-        });
+        return array_replace(self::SAID, array_intersect_key($columns, self::SAID));
     }
 
     /** True where somebody else read the place since the page last showed it, and nobody has said yet which counts. */
@@ -113,7 +124,7 @@ final readonly class RecordReading
     /** It is kept and does not count: what stood before stands again. */
     private function takeBackAtOnce(Reading $reading): void
     {
-        Reading::query()->create([
+        Reading::keep([
             'ulid' => (string) Str::ulid(),
             'job_id' => $reading->job_id,
             'sheet' => $reading->sheet,

@@ -129,13 +129,19 @@ final class Job extends Model
     /** True where finished work of another shop, or new parts, are accepted or returned. */
     public function isCheck(): bool
     {
-        return $this->purpose === Purpose::Check;
+        return $this->isFor(Purpose::Check);
     }
 
     /** True where parts are planned, worked and verified; false where they are only looked at. */
     public function isWorked(): bool
     {
-        return $this->purpose === Purpose::Rebuild;
+        return $this->isFor(Purpose::Rebuild);
+    }
+
+    /** Asked for at every step, so straight from the row. */
+    private function isFor(Purpose $purpose): bool
+    {
+        return $this->attributes['purpose'] === $purpose->value;
     }
 
     public function declaredStep(): ?Length

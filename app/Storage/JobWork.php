@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Storage;
 
+use Closure;
 use Illuminate\Support\Facades\DB;
 
 /** What was agreed, ordered, done, decided and signed of a job. */
@@ -51,7 +52,14 @@ final readonly class JobWork
 
     private static function read(Job $job): self
     {
-        [$choices, $orders, $ticks, $dispositions, $releases, $recalls, $people] = self::rows(
+        return self::asked(new Questions(), $job->id)($job);
+    }
+
+    /** @return Closure(Job): self */
+    public static function asked(Questions $questions, int $jobId): Closure
+    {
+        $answers = self::answers(
+            $questions,
             [
                 'SELECT * FROM plan_choices WHERE job_id = ? ORDER BY id DESC LIMIT 1',
                 'SELECT * FROM work_orders WHERE job_id = ? ORDER BY number',
@@ -61,8 +69,16 @@ final readonly class JobWork
                 self::numbered('recalls'),
                 self::peopleOf(['work_orders', 'operation_ticks', 'dispositions', 'releases', 'recalls']),
             ],
-            $job,
+            $jobId,
         );
+
+        return static fn (Job $job): self => self::ofRows($job, $answers());
+    }
+
+    /** @param  list<list<object>>  $rows  As they were asked */
+    private static function ofRows(Job $job, array $rows): self
+    {
+        [$choices, $orders, $ticks, $dispositions, $releases, $recalls, $people] = $rows;
         if ($choices === [] && $job->isWorked()) {
             return self::none();
         }
@@ -126,20 +142,35 @@ final readonly class JobWork
         return $order?->plan_choice_id === $this->choice?->id ? $order : null;
     }
 
-    /** With the number that its entry has in the job's ledger. */
+    /** With the number that its entry has in the job's ledger, or will have: a row is written before its entry is. */
     private static function numbered(string $table): string
     {
-        return "SELECT {$table}.*, entries.number AS entry_number FROM {$table} ".
+        return "SELECT {$table}.*, COALESCE(entries.number, jobs.entries + 1) AS entry_number ".
+            "FROM {$table} JOIN jobs ON jobs.id = {$table}.job_id ".
             "LEFT JOIN ledger_entries entries ON entries.request_id = {$table}.ulid WHERE {$table}.job_id = ?";
     }
 
     /**
-     * @param  non-empty-list<string>  $questions  About one job, each as often as it binds it
+     * @param  non-empty-list<string>  $statements  About one job, each as often as it binds it
      * @return list<list<object>> An answer each
      */
-    private static function rows(array $questions, Job $job): array
+    private static function rows(array $statements, Job $job): array
     {
-        return DB::selectResultSets(implode('; ', $questions), array_fill(0, substr_count(implode($questions), '?'), $job->id));
+        return self::answers(new Questions(), $statements, $job->id)();
+    }
+
+    /**
+     * @param  non-empty-list<string>  $statements
+     * @return Closure(): list<list<object>>
+     */
+    private static function answers(Questions $questions, array $statements, int $jobId): Closure
+    {
+        $answers = array_map(
+            static fn (string $one): Closure => $questions->ask($one, array_fill(0, substr_count($one, '?'), $jobId)),
+            $statements,
+        );
+
+        return static fn (): array => array_map(static fn (Closure $answer): array => $answer(), $answers);
     }
 
     /** @param  non-empty-list<string>  $tables  Whose writers are asked for */
@@ -171,8 +202,9 @@ final readonly class JobWork
     private static function made(string $class, array $rows, array $people = []): array
     {
         $made = [];
+        $read = (new $class())->newFromBuilder([], DB::getDefaultConnection());
         foreach ($rows as $row) {
-            $one = (new $class())->newFromBuilder((array) $row, DB::getDefaultConnection());
+            $one = (clone $read)->setRawAttributes((array) $row, sync: true);
             if ($one instanceof Entry && isset($people[$one->user_id])) {
                 $one->setRelation('user', $people[$one->user_id]);
             }

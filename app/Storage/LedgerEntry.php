@@ -23,17 +23,19 @@ final class LedgerEntry extends Entry
     /** The hash over everything this entry says and the hash of the entry before. */
     public function computedHash(): string
     {
+        $said = $this->getAttributes();
+
         return hash(
             'sha256',
             implode("\n", [
-                $this->previous_hash,
-                $this->job_id,
-                $this->number,
-                $this->request_id,
-                $this->kind,
-                $this->payload,
-                $this->user_id,
-                $this->getRawOriginal('created_at') ?? $this->attributes['created_at'],
+                $said['previous_hash'],
+                $said['job_id'],
+                $said['number'],
+                $said['request_id'],
+                $said['kind'],
+                $said['payload'],
+                $said['user_id'],
+                $said['created_at'],
             ]),
         );
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Storage;
 
+use Closure;
 use Illuminate\Database\Eloquent\ModelNotFoundException;
 use Illuminate\Support\Facades\DB;
 
@@ -14,19 +15,25 @@ final readonly class LockedJob
     {
     }
 
-    /** @throws ModelNotFoundException<Job> If there is no such job */
-    public static function of(int $jobId, string $requestId): self
+    /**
+     * @return Closure(): self
+     *
+     * @throws ModelNotFoundException<Job> When it is called, if there is no such job
+     */
+    public static function asked(Questions $questions, int $jobId, string $requestId): Closure
     {
-        [$jobs, $entries] = DB::selectResultSets(
-            Job::WITH_POLICY.' FOR UPDATE; SELECT * FROM ledger_entries WHERE request_id = ?',
-            [$jobId, $requestId],
-        );
-        $job = $jobs[0] ?? throw (new ModelNotFoundException())->setModel(Job::class, [$jobId]);
-        $house = DB::getDefaultConnection();
+        $jobs = $questions->ask(Job::WITH_POLICY.' FOR UPDATE', [$jobId]);
+        $entries = $questions->ask('SELECT * FROM ledger_entries WHERE request_id = ?', [$requestId]);
 
-        return new self(
-            (new Job())->newFromBuilder((array) $job, $house),
-            $entries === [] ? null : (new LedgerEntry())->newFromBuilder((array) $entries[0], $house),
-        );
+        return static function () use ($jobs, $entries, $jobId): self {
+            $job = $jobs()[0] ?? throw (new ModelNotFoundException())->setModel(Job::class, [$jobId]);
+            $earlier = $entries()[0] ?? null;
+            $house = DB::getDefaultConnection();
+
+            return new self(
+                (new Job())->newFromBuilder((array) $job, $house),
+                $earlier === null ? null : (new LedgerEntry())->newFromBuilder((array) $earlier, $house),
+            );
+        };
     }
 }

@@ -34,16 +34,18 @@ final class OperationTick extends Entry
         return $this->tick ??= $this->said();
     }
 
+    /** Straight from the row: an order has hundreds of them, and every page of the work asks for all. */
     private function said(): Tick
     {
-        $size = $this->actual_nm === null ? null : Length::ofNanometres($this->actual_nm);
+        $row = $this->getAttributes();
+        $actual = $row['actual_nm'] ?? null;
 
         return new Tick(
-            $this->order_number,
-            OperationKey::parse($this->operation)->written(),
-            $this->state,
-            $size,
-            $this->last_reading_id ?? 0,
+            (int) $row['order_number'],
+            OperationKey::parse($row['operation'])->written(),
+            TickState::from($row['state']),
+            $actual === null ? null : Length::ofNanometres((int) $actual),
+            (int) ($row['last_reading_id'] ?? 0),
         );
     }
 

@@ -15,6 +15,8 @@ final class Said
     /** @var ?array<string, mixed> */
     private ?array $said = null;
 
+    private ?DateTimeImmutable $at = null;
+
     /**
      * @param  string  $json  What was said, as it was stored
      * @param  string  $happenedAt  In UTC
@@ -51,7 +53,7 @@ final class Said
 
     public function at(): DateTimeImmutable
     {
-        return new DateTimeImmutable($this->happenedAt, new DateTimeZone('UTC'));
+        return $this->at ??= new DateTimeImmutable($this->happenedAt, new DateTimeZone('UTC'));
     }
 
     public function text(string $key): string

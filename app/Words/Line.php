@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Words;
 
 use BackedEnum;
+use Illuminate\Support\Arr;
 use Illuminate\Support\Facades\Lang;
 
 /** A line of the translation files in `lang/`, in the shop's language. */
@@ -33,10 +34,7 @@ final class Line
     /** Null where there is none: a code that somebody of the shop made has no words but its own. */
     public static function ifThereIs(string $key): ?string
     {
-        /** @var array<string, bool> $has Asked for at every place of a sheet */
-        static $has = [];
-
-        return ($has[$key] ??= Lang::has($key)) ? self::of($key) : null;
+        return self::found($key) === null ? null : self::of($key);
     }
 
     /**
@@ -59,16 +57,34 @@ final class Line
         return self::of("{$group}.".str_replace([', ', ' ', '-', '.'], '_', (string) $code->value), $with);
     }
 
-    /** As it stands in the file; a page of an engine says a thousand in one language, so each is looked up once. */
+    /** As it stands in the file; what no file holds the framework complains of. */
     private static function written(string $key): string
     {
-        /** @var array<string, string> $lines */
+        $line = self::found($key) ?? trans($key);
+
+        return is_string($line) ? $line : $key;
+    }
+
+    /** A page of an engine says a thousand lines in one language: each file is read once, and each line looked up once. */
+    private static function found(string $key): ?string
+    {
+        /** @var array<string, ?string> $lines */
         static $lines = [];
-        if (! isset($lines[$key])) {
-            $line = trans($key);
-            $lines[$key] = is_string($line) ? $line : $key;
+        if (! array_key_exists($key, $lines)) {
+            [$file, $name] = explode('.', $key, 2) + [1 => ''];
+            $line = Arr::get(self::file($file), $name);
+            $lines[$key] = is_string($line) ? $line : null;
         }
 
         return $lines[$key];
+    }
+
+    /** @return array<string, mixed> */
+    private static function file(string $name): array
+    {
+        /** @var array<string, array<string, mixed>> $files */
+        static $files = [];
+
+        return $files[$name] ??= Lang::getLoader()->load(Lang::getLocale(), $name);
     }
 }

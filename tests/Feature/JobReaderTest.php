@@ -36,7 +36,7 @@ final class JobReaderTest extends TestCase
     {
         $this->key($this->job, 'bore.1.top.thrust', '6.0')->assertOk();
         foreach ([[], [SheetName::bores()], SheetName::all()] as $sheets) {
-            $asked = $this->questions(fn () => (new JobReader($this->job))->read($sheets));
+            $asked = $this->questions(fn () => (new JobReader($this->job->id))->read($sheets));
             $this->assertSame(1, $asked, count($sheets).' sheets');
         }
     }
@@ -57,7 +57,7 @@ final class JobReaderTest extends TestCase
 
     public function test_read_on_after_every_entry_it_is_the_same_as_read_anew(): void
     {
-        $reader = new JobReader($this->job);
+        $reader = new JobReader($this->job->id);
         [$said, $entries] = $reader->read(SheetName::all());
         [$toldSaid, $told] = [$said, $entries];
         $steps = [
@@ -111,7 +111,7 @@ final class JobReaderTest extends TestCase
     public function test_nothing_new_leaves_everything_as_it_was(): void
     {
         $this->key($this->job, 'bore.1.top.thrust', '6.0')->assertOk();
-        $reader = new JobReader($this->job);
+        $reader = new JobReader($this->job->id);
         [$said, $entries] = $reader->read([SheetName::bores()]);
         [$again, $refreshed] = $reader->refreshed($said, $entries);
         $this->assertSame($said, $again);
@@ -122,7 +122,7 @@ final class JobReaderTest extends TestCase
     {
         $other = $this->job($this->person(Role::Inspector, 'second'));
         $this->key($this->job, 'bore.1.top.thrust', '6.0')->assertOk();
-        [$said, $entries] = (new JobReader($other))->read(SheetName::all());
+        [$said, $entries] = (new JobReader($other->id))->read(SheetName::all());
         $this->assertSame([], $said->rows);
         foreach ($entries as $sheet) {
             $this->assertSame([], $sheet->rows);
@@ -163,15 +163,5 @@ final class JobReaderTest extends TestCase
         $work();
 
         return array_keys(array_diff_assoc($count(), $before));
-    }
-
-    private function questions(callable $work): int
-    {
-        DB::flushQueryLog();
-        DB::enableQueryLog();
-        $work();
-        DB::disableQueryLog();
-
-        return count(DB::getQueryLog());
     }
 }

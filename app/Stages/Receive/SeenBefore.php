@@ -6,7 +6,6 @@ namespace App\Stages\Receive;
 
 use App\Record\JobFile;
 use App\Record\JobFiles;
-use App\Record\WorkLogs;
 use App\Storage\Job;
 use App\Storage\SheetName;
 use App\Words\Line;
@@ -52,7 +51,7 @@ final readonly class SeenBefore
     /** @return list<string> What was pressed in then: whoever takes it out again knows what its parent was cut to (SLV-6) */
     private static function sleeves(JobFile $file): array
     {
-        $logs = WorkLogs::of($file->record->observations());
+        $logs = $file->record->workLogs();
         $said = [];
         foreach ($file->sheet->layout->cylinders() as $cylinder) {
             $key = (new OperationKey(OperationKind::Sleeve, (string) $cylinder))->written();

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Stages\Work;
 
 use App\Record\JobFile;
-use App\Record\WorkLogs;
 use App\Stages\Work\Logs\Card;
 use App\Words\Line;
 use App\Words\OperationWords;
@@ -56,7 +55,7 @@ final readonly class CurrentOperation
         $closed = $file->work()->closedOperations();
         $isClosed = in_array($operation->key(), $closed, true);
         $target = $operation->target;
-        $clock = WorkLogs::of($file->record->observations())->clocks()[$operation->kind->value] ?? null;
+        $clock = $file->record->workLogs()->clocks()[$operation->kind->value] ?? null;
         $range =
             $target === null
                 ? ''

@@ -8,7 +8,6 @@ use App\Ledger\Observe;
 use App\Ledger\Refused;
 use App\Ledger\Written;
 use App\Record\JobFile;
-use App\Record\WorkLogs;
 use App\Storage\EntryKind;
 use App\Storage\Job;
 use App\Storage\User;
@@ -39,7 +38,7 @@ final readonly class KeepTime
             if ($file->work()->order()?->ofKind($kind) === []) {
                 throw Refused::because('operation', Line::of('work.log.no_such'));
             }
-            $clock = WorkLogs::of($file->record->observations())->clocks()[$kind->value] ?? null;
+            $clock = $file->record->workLogs()->clocks()[$kind->value] ?? null;
             if (($clock?->isRunning() ?? false) === ($state === ClockState::Begun)) {
                 throw Refused::because('operation', Line::of($state === ClockState::Begun ? 'work.time.runs' : 'work.time.stands'));
             }

@@ -9,7 +9,6 @@ use App\Ledger\Refused;
 use App\Ledger\Written;
 use App\Record\JobFile;
 use App\Record\VerificationOfJob;
-use App\Record\WorkLogs;
 use App\Stages\Work\Logs\SleeveWords;
 use App\Stages\Work\Logs\ValuesCard;
 use App\Storage\EntryKind;
@@ -106,7 +105,7 @@ final readonly class TickOperation
     {
         $card =
             $operation->kind === OperationKind::Sleeve && $state->closes()
-                ? WorkLogs::of($file->record->observations())->sleeve($operation->key(), $file->sheet, $file->policy)
+                ? $file->record->workLogs()->sleeve($operation->key(), $file->sheet, $file->policy)
                 : null;
         if ($card === null) {
             return;
@@ -122,7 +121,7 @@ final readonly class TickOperation
     /** What was logged last and is not as it has to be is done again, or said why it stays. */
     private function checkValues(JobFile $file, Operation $operation, TickState $state, string $remark): void
     {
-        $outside = $state === TickState::Done ? WorkLogs::of($file->record->observations())->outside($operation, $file->sheet) : [];
+        $outside = $state === TickState::Done ? $file->record->workLogs()->outside($operation, $file->sheet) : [];
         if ($outside !== [] && trim($remark) === '') {
             throw Refused::because(
                 $operation->key(),
@@ -142,7 +141,7 @@ final readonly class TickOperation
         if ($operation->kind !== OperationKind::StrokeClearance || $state !== TickState::Done) {
             return;
         }
-        $gaps = WorkLogs::of($file->record->observations())->strokeGaps($operation->key());
+        $gaps = $file->record->workLogs()->strokeGaps($operation->key());
         if ($gaps === [] && trim($remark) === '') {
             throw Refused::because($operation->key(), Line::of('work.stroke.unread'));
         }

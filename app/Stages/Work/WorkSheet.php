@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Stages\Work;
 
 use App\Record\JobFile;
-use App\Record\WorkLogs;
 use App\Storage\OperationTick;
 use App\Words\Labels;
 use App\Words\Line;
@@ -189,7 +188,7 @@ final readonly class WorkSheet
     {
         $card =
             $operation->kind === OperationKind::Sleeve
-                ? WorkLogs::of($this->file->record->observations())->sleeve($operation->key(), $this->file->sheet, $this->file->policy)
+                ? $this->file->record->workLogs()->sleeve($operation->key(), $this->file->sheet, $this->file->policy)
                 : null;
 
         return $card?->isCoolingAt(now()->toDateTimeImmutable()) === true

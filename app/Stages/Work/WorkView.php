@@ -7,7 +7,6 @@ namespace App\Stages\Work;
 use App\Pages\RingGaps;
 use App\Pages\Stamp;
 use App\Record\JobFile;
-use App\Record\WorkLogs;
 use App\Stages\Work\Logs\Card;
 use App\Words\Line;
 use App\Words\OperationWords;
@@ -261,7 +260,7 @@ final class WorkView
     /** @return array<string, SleeveCard> Of the sleeves that were measured, by operation */
     private function sleeves(WorkOrder $order): array
     {
-        $logs = WorkLogs::of($this->file->record->observations());
+        $logs = $this->file->record->workLogs();
         $cards = [];
         foreach ($order->ofKind(OperationKind::Sleeve) as $operation) {
             $card = $logs->sleeve($operation->key(), $this->file->sheet, $this->file->policy);

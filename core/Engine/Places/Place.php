@@ -61,6 +61,15 @@ final readonly class Place
     /** @throws GaugingException If the key names no place */
     public static function parse(string $key): self
     {
+        /** @var array<string, self> $known */
+        static $known = [];
+
+        return $known[$key] ??= self::parsed($key);
+    }
+
+    /** @throws GaugingException If the key names no place */
+    private static function parsed(string $key): self
+    {
         $parts = explode('.', $key);
         $feature = FeatureCodes::find($parts[0]) ?? throw GaugingException::noPlace($key);
         if ($feature->shape() === PlaceShape::Spot) {

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Stages\Work\Logs;
 
 use App\Record\JobFile;
-use App\Record\WorkLogs;
 use App\Storage\Said;
 use NorthLedger\Core\Quantity\Length;
 use NorthLedger\Core\Work\Logs\LogKind;
@@ -30,7 +29,7 @@ final readonly class BoreCard extends Card
 
     public static function made(JobFile $file, Operation $operation): self
     {
-        $rows = WorkLogs::of($file->record->observations())->rows($operation->key(), LogKind::Cut);
+        $rows = $file->record->workLogs()->rows($operation->key(), LogKind::Cut);
         $last = $rows === [] ? null : $rows[count($rows) - 1]->whole('size_nm');
         $aim = $operation->target?->aim;
 

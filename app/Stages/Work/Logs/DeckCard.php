@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Stages\Work\Logs;
 
 use App\Record\JobFile;
-use App\Record\WorkLogs;
 use App\Storage\Said;
 use App\Words\Line;
 use NorthLedger\Core\Quantity\Length;
@@ -42,7 +41,7 @@ final readonly class DeckCard extends Card
     public static function made(JobFile $file, Operation $operation): self
     {
         $log = FaceLogs::of($file, $operation);
-        $rows = WorkLogs::of($file->record->observations())->rows($operation->key(), LogKind::Pass);
+        $rows = $file->record->workLogs()->rows($operation->key(), LogKind::Pass);
         $amount = static fn (?Length $length): string => $length === null ? '' : $file->display->magnitudeWithUnit($length);
         $cuts = $log->lightCutsLeft();
         $seats = FaceLogs::seats($file, $operation);

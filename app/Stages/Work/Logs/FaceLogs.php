@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Stages\Work\Logs;
 
 use App\Record\JobFile;
-use App\Record\WorkLogs;
 use App\Storage\Said;
 use NorthLedger\Core\Engine\Places\Place;
 use NorthLedger\Core\Features\Faces\FaceFeature;
@@ -22,7 +21,7 @@ final class FaceLogs
     /** The seats that stand in the face, as its passes left them. */
     public static function seats(JobFile $file, Operation $operation): DeckSeats
     {
-        $passes = array_map(self::touched(...), WorkLogs::of($file->record->observations())->rows($operation->key(), LogKind::Pass));
+        $passes = array_map(self::touched(...), $file->record->workLogs()->rows($operation->key(), LogKind::Pass));
 
         return DeckSeats::of($file->sheet, (int) $operation->place, $passes);
     }
@@ -41,7 +40,7 @@ final class FaceLogs
         $height = $file->inspection()->measurements(Section::Deck)->reading(Place::at(FaceFeature::DeckHeight, (int) $operation->place));
 
         return new FaceLog(
-            WorkLogs::of($file->record->observations())->passes($operation->key()),
+            $file->record->workLogs()->passes($operation->key()),
             $operation->step,
             $file->policy->partAllowances($file->sheet->unit)->lightCut,
             $height?->corrected,

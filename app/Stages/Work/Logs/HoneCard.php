@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Stages\Work\Logs;
 
 use App\Record\JobFile;
-use App\Record\WorkLogs;
 use App\Words\Line;
 use NorthLedger\Core\Features\Bores\Crosshatch;
 use NorthLedger\Core\Quantity\Length;
@@ -62,7 +61,7 @@ final readonly class HoneCard extends Card
 
     public static function made(JobFile $file, Operation $operation): self
     {
-        $log = WorkLogs::of($file->record->observations())->honing();
+        $log = $file->record->workLogs()->honing();
         $stints = $log->at($operation->key());
         $last = $stints === [] ? null : $stints[count($stints) - 1];
         [$advice, $why] = self::advice($file, $operation, $log);

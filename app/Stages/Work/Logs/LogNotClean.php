@@ -8,7 +8,6 @@ use App\Ledger\Refused;
 use App\Ledger\Written;
 use App\Record\JobFile;
 use App\Record\JobFiles;
-use App\Record\WorkLogs;
 use App\Sheet\ReadingEntry;
 use App\Sheet\RecordReading;
 use App\Storage\Job;
@@ -60,7 +59,7 @@ final readonly class LogNotClean
         if ($order === null || ! $order->has($operation)) {
             throw Refused::because('operation', Line::of('work.log.no_such'));
         }
-        $cuts = WorkLogs::of($file->record->observations())->rows($operation, LogKind::Cut);
+        $cuts = $file->record->workLogs()->rows($operation, LogKind::Cut);
         $bored = $cuts === [] ? null : $cuts[count($cuts) - 1]->whole('size_nm');
         $remaining = $request->length($file, 'remaining') ?? throw Refused::because('remaining', Line::of('work.log.remaining'));
         $incoming = null;

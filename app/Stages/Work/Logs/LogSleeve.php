@@ -6,7 +6,6 @@ namespace App\Stages\Work\Logs;
 
 use App\Ledger\Refused;
 use App\Record\JobFile;
-use App\Record\WorkLogs;
 use App\Words\Line;
 use NorthLedger\Core\Planning\SleeveFit;
 use NorthLedger\Core\Quantity\Length;
@@ -89,7 +88,7 @@ final readonly class LogSleeve implements MachineLog
 
     private static function card(JobFile $file, LogRequest $request): SleeveCard
     {
-        return WorkLogs::of($file->record->observations())->sleeve($request->operation(), $file->sheet, $file->policy) ??
+        return $file->record->workLogs()->sleeve($request->operation(), $file->sheet, $file->policy) ??
             throw Refused::because('log', Line::of('work.log.measure_sleeve'));
     }
 

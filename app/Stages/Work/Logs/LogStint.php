@@ -6,7 +6,6 @@ namespace App\Stages\Work\Logs;
 
 use App\Ledger\Refused;
 use App\Record\JobFile;
-use App\Record\WorkLogs;
 use App\Sheet\TypedLength;
 use App\Words\Line;
 use NorthLedger\Core\Quantity\Length;
@@ -40,7 +39,7 @@ final readonly class LogStint implements MachineLog
         }
         $after = self::checked($request->sizes($file, 'after', self::SIZES, self::SIZES));
         $typedBefore = self::checked($request->sizes($file, 'before', self::SIZES, self::SIZES));
-        $now = WorkLogs::of($file->record->observations())->honing()->lastRead($operation->key());
+        $now = $file->record->workLogs()->honing()->lastRead($operation->key());
 
         return [
             'seconds' => $request->number('seconds') ?? throw Refused::because('seconds', Line::of('work.log.seconds')),

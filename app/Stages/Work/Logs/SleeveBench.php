@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Stages\Work\Logs;
 
 use App\Record\JobFile;
-use App\Record\WorkLogs;
 use App\Words\Line;
 use NorthLedger\Core\Planning\SleeveFit;
 use NorthLedger\Core\Work\Logs\SleeveCard;
@@ -37,7 +36,7 @@ final readonly class SleeveBench extends Card
 
     public static function made(JobFile $file, Operation $operation): self
     {
-        $card = WorkLogs::of($file->record->observations())->sleeve($operation->key(), $file->sheet, $file->policy);
+        $card = $file->record->workLogs()->sleeve($operation->key(), $file->sheet, $file->policy);
 
         return $card === null
             ? new self(false, [], [], [], false, null, '')

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Stages\Work\Logs;
 
 use App\Record\JobFile;
-use App\Record\WorkLogs;
 use App\Words\Line;
 use NorthLedger\Core\Work\Logs\StrokeGap;
 use NorthLedger\Core\Work\Operation;
@@ -29,7 +28,7 @@ final readonly class StrokeCard extends Card
 
     public static function made(JobFile $file, Operation $operation): self
     {
-        $gaps = WorkLogs::of($file->record->observations())->strokeGaps($operation->key());
+        $gaps = $file->record->workLogs()->strokeGaps($operation->key());
         $open = count(array_filter($gaps, static fn (StrokeGap $gap): bool => $gap->grind()->isPositive()));
         $size = $file->display->size(...);
 

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Stages\Work\Logs;
 
 use App\Record\JobFile;
-use App\Record\WorkLogs;
 use App\Storage\Said;
 use App\Storage\User;
 use App\Words\Line;
@@ -37,7 +36,7 @@ final readonly class ValuesCard extends Card
     public static function made(JobFile $file, Operation $operation): self
     {
         $fields = WorkField::of($operation->kind);
-        $rows = WorkLogs::of($file->record->observations())->rows($operation->key(), LogKind::Values);
+        $rows = $file->record->workLogs()->rows($operation->key(), LogKind::Values);
         $names = User::query()->whereIn('id', array_map(static fn (Said $row): int => $row->userId, $rows))->pluck('name', 'id');
         $lines = array_map(
             static fn (Said $row): array => [
