@@ -46,7 +46,6 @@ use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\Facades\Route;
 use Illuminate\Support\Facades\Session;
 use Illuminate\Support\ServiceProvider;
-use Illuminate\View\Compilers\BladeCompiler;
 use NorthLedger\Core\Engine\Installed;
 
 final class AppServiceProvider extends ServiceProvider
@@ -100,13 +99,7 @@ final class AppServiceProvider extends ServiceProvider
         // By the build as it stands in a name: no file of another one is read.
         $build = config('app.build');
         Installed::rememberIn($build === null ? null : storage_path('framework/compiled/classes-').hash('xxh64', $build).'-');
-        // How templates are indented is nobody's business but ours: half of a sheet would be spaces. One is left, because PHP eats the
-        // line's end behind a directive, and two words would be one.
-        $this->callAfterResolving('blade.compiler', static function (BladeCompiler $compiler): void {
-            $compiler->prepareStringsForCompilationUsing(
-                static fn (string $template): string => (string) preg_replace('/^[ \t]+/m', ' ', $template),
-            );
-        });
+        $this->callAfterResolving('blade.compiler', TemplatesAsSent::prepare(...));
         Mail::extend('eml', static fn (): EmlTransport => new EmlTransport((string) config('mail.folder')));
         Route::bind('sheet', static fn (string $code): SheetName => SheetName::tryFrom($code) ?? abort(404));
         Session::extend(

@@ -123,7 +123,7 @@ final class WorkDone
     /** Opens everything that the operation undoes. */
     private function undo(Operation $by, int $lastReading): void
     {
-        if (! $by->kind->undoesAnything()) {
+        if ($this->standing === [] || ! $by->kind->undoesAnything()) {
             return;
         }
         foreach ($this->revision->order->operations ?? [] as $key => $operation) {

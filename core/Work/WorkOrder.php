@@ -7,12 +7,20 @@ namespace NorthLedger\Core\Work;
 /** Operations and what each has to wait for: a partial order (WORK-1, WORK-1a). */
 final readonly class WorkOrder
 {
+    /** @var array<string, list<Operation>> By kind */
+    private array $ofKind;
+
     /**
      * @param  array<string, Operation>  $operations  By key, in an order that keeps every wait
      * @param  array<string, list<string>>  $before  Keys of everything that must be done before, directly or not, by key
      */
     private function __construct(public array $operations, private array $before, public Precedence $precedence)
     {
+        $ofKind = [];
+        foreach ($operations as $operation) {
+            $ofKind[$operation->kind->value][] = $operation;
+        }
+        $this->ofKind = $ofKind;
     }
 
     /** @param  list<Operation>  $operations  Those of one kind in the order in which they are best done */
@@ -78,7 +86,7 @@ final readonly class WorkOrder
     /** @return list<Operation> Of one kind */
     public function ofKind(OperationKind $kind): array
     {
-        return array_values(array_filter($this->operations, static fn (Operation $operation): bool => $operation->kind === $kind));
+        return $this->ofKind[$kind->value] ?? [];
     }
 
     /**

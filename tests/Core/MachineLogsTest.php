@@ -175,7 +175,13 @@ final class MachineLogsTest extends TestCase
         $this->assertTrue($clock->isRunning());
         $this->assertSame(20, $clock->minutesAt($at('09:00:00')));
         $this->assertSame(26, $clock->minutesAt($at('09:05:01')), 'a minute that was begun counts');
-        $this->assertSame(0, WorkClock::of([])->minutesAt($at('09:00:00')));
+        $this->assertSame(0, $clock->minutesTaken(), 'what runs has not taken its time yet');
+        $this->assertEquals([$at('08:00:00'), $at('09:00:00')], [$clock->firstAt, $clock->lastAt]);
+        $ended = WorkClock::of([[ClockState::Begun, $at('08:00:00')], [ClockState::Ended, $at('08:20:01')]]);
+        $this->assertSame([21, 1201], [$ended->minutesTaken(), $ended->secondsBefore()]);
+        $never = WorkClock::of([]);
+        $this->assertSame([0, null, null], [$never->minutesTaken(), $never->firstAt, $never->lastAt]);
+        $this->assertSame(0, $never->minutesAt($at('09:00:00')));
         $this->assertFalse(WorkClock::of([[ClockState::Ended, $at('08:00:00')]])->isRunning());
     }
 

@@ -9,9 +9,17 @@ use DateTimeImmutable;
 /** The time that one kind of operation took at its machine: what ran between begun and paused or ended (WORK-2). */
 final readonly class WorkClock
 {
-    /** @param  ?DateTimeImmutable  $runningSince  Null where it stands still */
-    private function __construct(private int $seconds, public ?DateTimeImmutable $runningSince)
-    {
+    /**
+     * @param  ?DateTimeImmutable  $runningSince  Null where it stands still
+     * @param  ?DateTimeImmutable  $firstAt  When anything was said of it first; null where nothing was
+     * @param  ?DateTimeImmutable  $lastAt  When anything was said of it last; null where nothing was
+     */
+    private function __construct(
+        private int $seconds,
+        public ?DateTimeImmutable $runningSince,
+        public ?DateTimeImmutable $firstAt,
+        public ?DateTimeImmutable $lastAt,
+    ) {
     }
 
     /** @param  list<array{ClockState, DateTimeImmutable}>  $events  Oldest first; what says again what stands changes nothing */
@@ -28,7 +36,7 @@ final readonly class WorkClock
             }
         }
 
-        return new self($seconds, $since);
+        return new self($seconds, $since, $events[0][1] ?? null, $events === [] ? null : $events[count($events) - 1][1]);
     }
 
     /** Whole minutes, begun ones counted. */
@@ -37,6 +45,12 @@ final readonly class WorkClock
         $running = $this->runningSince === null ? 0 : max(0, $now->getTimestamp() - $this->runningSince->getTimestamp());
 
         return (int) ceil(($this->seconds + $running) / 60);
+    }
+
+    /** Whole minutes of what is over, begun ones counted; 0 while it runs. */
+    public function minutesTaken(): int
+    {
+        return $this->isRunning() ? 0 : (int) ceil($this->seconds / 60);
     }
 
     /** Whole seconds of what is over: without what runs now. */
