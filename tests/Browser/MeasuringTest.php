@@ -86,6 +86,86 @@ final class MeasuringTest extends BrowserTestCase
         $this->assertTrue($this->window->executeScript("return document.querySelector('[data-keys-dialog]').open"));
     }
 
+    public function test_columns_that_an_answer_leaves_out_stand_as_on_a_page_that_is_loaded_anew(): void
+    {
+        $this->watchAnswers('(html) => html');
+        foreach (['3.1', '3.2', '3.3', '3.4'] as $index => $text) {
+            $this->enter($this->window, $text, 'bore.'.($index + 1).'.top.thrust');
+        }
+        $this->assertSame(['1', '2', '3', '4'], $this->brought(), 'every answer brings the column it is about');
+        $other = $this->loggedIn('owner');
+        $other->get($this->url("/jobs/{$this->tag}/measure"));
+        $this->untilReady($other);
+        $this->enter($other, '1.2', 'bore.1.top.inline');
+        $this->untilKept($this->window, 'bore.1.top.inline');
+        $this->press($this->window, 'u');
+        $this->until($this->window, fn (): bool => $this->cell($this->window, 'bore.4.top.thrust') === '·', 'the last one taken back');
+        $this->assertShowsWhatIsKept();
+    }
+
+    public function test_an_answer_that_takes_something_else_for_known_makes_the_page_ask_for_everything(): void
+    {
+        $this->watchAnswers('(html) => html.replace(/data-columns="[0-9a-f]+,[0-9a-f]+/, "data-columns=\\"another,another")');
+        $this->enter($this->window, '3.1', 'bore.1.top.thrust');
+        $this->until($this->window, fn (): bool => in_array('1,2,3,4', $this->brought(), true), 'the whole table');
+        $this->assertSame('1', $this->brought()[0]);
+        $this->assertShowsWhatIsKept();
+    }
+
+    /** @param  string  $change  What is made of the table of an answer that brings a part of it */
+    private function watchAnswers(string $change): void
+    {
+        $this->window->executeScript(
+            <<<JS
+            window.brought = [];
+            const ask = window.fetch;
+            window.fetch = async (...asked) => {
+                const response = await ask(...asked);
+                const data = response.status === 200 ? await response.clone().json().catch(() => null) : null;
+                const brings = /data-brings="([^"]*)"/.exec(data?.fragments?.table)?.[1];
+                if (brings === undefined) {
+                    return response;
+                }
+                window.brought.push(brings);
+                data.fragments.table = brings.includes(',') ? data.fragments.table : ({$change})(data.fragments.table);
+
+                return new Response(JSON.stringify(data), { status: 200, headers: response.headers });
+            };
+            JS
+            ,
+        );
+    }
+
+    /** @return list<string> Which columns each answer brought */
+    private function brought(): array
+    {
+        return (array) $this->window->executeScript('return window.brought');
+    }
+
+    private function assertShowsWhatIsKept(): void
+    {
+        $cells = static fn (RemoteWebDriver $window): array => (array) $window->executeScript(
+            <<<'JS'
+            return [...document.querySelectorAll('table.bores td, table.bores th')].map((cell) =>
+                [
+                    cell.dataset.place,
+                    cell.dataset.saw,
+                    cell.dataset.words,
+                    cell.dataset.prompt,
+                    cell.textContent.replace(/\s+/g, ' ').trim(),
+                    ...[...cell.classList].filter((name) => !['now', 'settles'].includes(name)),
+                ].join('|'),
+            );
+            JS
+            ,
+        );
+        $anew = $this->loggedIn('owner');
+        $anew->get($this->url("/jobs/{$this->tag}/measure"));
+        $this->untilReady($anew);
+        $this->assertSame($cells($anew), $cells($this->window));
+        $this->assertGreaterThan(40, count($cells($anew)));
+    }
+
     public function test_two_browsers_on_one_sheet_see_each_other_within_three_seconds(): void
     {
         $other = $this->loggedIn('owner');
