@@ -109,6 +109,12 @@ final readonly class EngineBench
         return $value === null ? null : Length::ofNanometres((int) $value);
     }
 
+    /** What the deviations of a setup count from: the size that was stated, or what the place of the part is where it was zeroed. */
+    public function zeroOf(SheetName $sheet, StatedSetup $setup): ?Length
+    {
+        return $setup->zeroPlace === null ? $setup->knownZero : $this->length($sheet, Place::parse($setup->zeroPlace));
+    }
+
     /** @return list<Place> That a section is read, looked at and felt at */
     public function places(Section $section): array
     {

@@ -99,8 +99,9 @@ final readonly class EngineScorer
         if ($is === null || $newest->nanometres === null) {
             return null;
         }
-        $read = Length::ofNanometres($newest->nanometres);
         $setup = $this->file->record->entries($sheet)->gauges->setups[$newest->setupId ?? 0] ?? null;
+        $zero = $setup?->isZeroedOnThePart() === true ? $this->bench->zeroOf($sheet, $setup) : null;
+        $read = Length::ofNanometres($newest->nanometres)->plus($zero ?? Length::zero());
         $explained = Instrument::ofKind($setup->instrument ?? $this->bench->usualGauge($sheet, $place))->resolution;
 
         return $read->minus($is)->absolute()->isLargerThan($explained) ? MisreadPlace::size($place, $read, $is) : null;

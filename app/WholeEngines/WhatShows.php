@@ -58,7 +58,7 @@ final readonly class WhatShows
         }
 
         return Line::of('practice.engine.on_master', [
-            'shows' => self::deviation($this->dial($setup, $this->bench->sheet->bore->nominal), $setup->readingUnit),
+            'shows' => self::deviation($this->dial($setup, $this->master($setup)), $setup->readingUnit),
             'unit' => $setup->readingUnit->label(),
         ]);
     }
@@ -101,7 +101,7 @@ final readonly class WhatShows
             $setup !== null && $place->feature === BoreFeature::Bore && $kind === $this->bench->engine->block->gauge->kind
                 => $this->dial($setup, $is),
             default => (new PartGauge($kind, $this->seed($place)))->shows(
-                $unit === null ? $is : $is->minus($setup->knownZero ?? Length::zero()),
+                $unit === null || $setup === null ? $is : $is->minus($this->bench->zeroOf($this->sheet, $setup) ?? Length::zero()),
                 $this->taken($place),
             ),
         };
@@ -111,7 +111,15 @@ final readonly class WhatShows
             : self::shows(self::deviation($shown, $unit), $unit->label());
     }
 
-    /** What the dial of the bore gauge shows for a size, as a deviation from the zero that was stated. */
+    /** What the bore gauge goes back to: the ring it was set in, or the place of the part. */
+    private function master(StatedSetup $setup): Length
+    {
+        $place = $setup->isZeroedOnThePart() ? $this->bench->zeroOf($this->sheet, $setup) : null;
+
+        return $place ?? $this->bench->sheet->bore->nominal;
+    }
+
+    /** What the dial of the bore gauge shows for a size, as a deviation from its zero. */
     private function dial(StatedSetup $setup, Length $size): Length
     {
         $nominal = $this->bench->sheet->bore->nominal;
@@ -119,7 +127,7 @@ final readonly class WhatShows
 
         return $this->bench->engine->block->gauge
             ->shows($size, $this->bench->boresRead($this->file), $since, $wasZeroedAgain)
-            ->plus($nominal->minus($setup->knownZero ?? $nominal));
+            ->plus($nominal->minus($this->bench->zeroOf($this->sheet, $setup) ?? $nominal));
     }
 
     private function setup(Feature $feature): ?StatedSetup

@@ -9,6 +9,7 @@ use App\Storage\Job;
 use App\Storage\LedgerEntry;
 use App\Storage\PolicyBook;
 use App\Storage\PracticeEngine;
+use App\Storage\SheetName;
 use App\Storage\SpecBook;
 use App\Storage\User;
 use App\WholeEngines\EngineBench;
@@ -17,6 +18,8 @@ use Database\Seeders\IdealLearner;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use Illuminate\Testing\TestResponse;
+use NorthLedger\Core\Engine\Places\Place;
+use NorthLedger\Core\Quantity\ReadingUnit;
 use Tests\TestCase;
 
 /** Whole engines at the practice bench: read on the real sheets, in a house of their own, judged and scored (PRAC-2, PRAC-3). */
@@ -211,7 +214,46 @@ final class WholeEnginePracticeTest extends TestCase
     {
         $row = $this->started();
         $this->stateBoreGauge($row, 'dial bore gauge 0.01 mm');
-        foreach (['1', '2', '3'] as $cylinder) {
+        $this->keyWhatShows($row, ['1', '2', '3']);
+        $this->judge($row, array_fill_keys(['block', 'head', 'crankshaft', 'rods'], 'serviceable'), 'stay')->assertRedirect();
+        $this->get("/practice/engines/{$row->ulid}")->assertOk()->assertDontSee('not what gauge and hand say');
+    }
+
+    /** A gauge that was zeroed on the part counts from what the part is there, which nobody knows (GAUGE-2). */
+    public function test_a_gauge_zeroed_on_the_part_shows_what_is_more_or_less_than_there_and_is_judged_by_that(): void
+    {
+        $unit = static fn (string $label): ReadingUnit => array_column(
+            array_map(static fn (ReadingUnit $one): array => [$one->label(), $one], ReadingUnit::cases()),
+            1,
+            0,
+        )[$label];
+        foreach (['dial bore gauge 0.002 mm', 'dial bore gauge 0.01 mm'] as $gauge) {
+            $row = $this->started();
+            $this->stateBoreGauge($row, $gauge, ['zero' => null, 'zero_place' => 'bore.1.bottom.inline']);
+            $bench = EngineBench::of($row, $this->app->make(SpecBook::class), $this->app->make(PolicyBook::class));
+            $is = static fn (string $place): int => $bench->length(SheetName::bores(), Place::parse($place))->nanometres ?? 0;
+            foreach (['bore.1.top.thrust', 'bore.3.middle.inline'] as $place) {
+                $this->assertSame(1, preg_match('/^Shows (\S+) (.+)$/u', $this->shows($row, 'bores', $place), $shown));
+                $this->assertEqualsWithDelta(
+                    ($is($place) - $is('bore.1.bottom.inline')) / $unit($shown[2])->nanometres(),
+                    (float) str_replace("\u{2212}", '-', $shown[1]),
+                    1.5,
+                    "{$gauge}, {$place}",
+                );
+            }
+            $answer = $this->there($row, 'practice/bores/shows?place=bore.1.top.thrust');
+            $this->assertSame(1, preg_match('/^It shows (\S+) /u', (string) $answer->json('on_master'), $onMaster));
+            $this->assertEqualsWithDelta(0.0, (float) str_replace("\u{2212}", '-', $onMaster[1]), 1.0, 'back where it was zeroed');
+            $this->keyWhatShows($row, ['1', '2', '3']);
+            $this->judge($row, array_fill_keys(['block', 'head', 'crankshaft', 'rods'], 'serviceable'), 'stay')->assertRedirect();
+            $this->get("/practice/engines/{$row->ulid}")->assertOk()->assertDontSee('not what gauge and hand say');
+        }
+    }
+
+    /** @param  list<string>  $cylinders */
+    private function keyWhatShows(PracticeEngine $row, array $cylinders): void
+    {
+        foreach ($cylinders as $cylinder) {
             foreach (['top', 'middle', 'bottom'] as $level) {
                 $place = "bore.{$cylinder}.{$level}.thrust";
                 $this->assertSame(1, preg_match('/^Shows (\S+)/u', $this->shows($row, 'bores', $place), $shown));
@@ -222,8 +264,6 @@ final class WholeEnginePracticeTest extends TestCase
                 ])->assertSessionHasNoErrors();
             }
         }
-        $this->judge($row, array_fill_keys(['block', 'head', 'crankshaft', 'rods'], 'serviceable'), 'stay')->assertRedirect();
-        $this->get("/practice/engines/{$row->ulid}")->assertOk()->assertDontSee('not what gauge and hand say');
     }
 
     public function test_what_is_called_good_and_is_not_costs_points_and_every_part_has_to_be_said(): void
@@ -282,9 +322,10 @@ final class WholeEnginePracticeTest extends TestCase
         ])->assertRedirect();
     }
 
-    private function stateBoreGauge(PracticeEngine $row, string $gauge = 'dial bore gauge 0.002 mm'): void
+    /** @param  array<string, ?string>  $changes */
+    private function stateBoreGauge(PracticeEngine $row, string $gauge = 'dial bore gauge 0.002 mm', array $changes = []): void
     {
-        $this->practice('POST', '/jobs/'.Job::tagOf($row->job_id).'/sheets/bores/setups', [
+        $this->practice('POST', '/jobs/'.Job::tagOf($row->job_id).'/sheets/bores/setups', $changes + [
             'ulid' => (string) Str::ulid(),
             'feature' => 'bore',
             'instrument' => $gauge,
