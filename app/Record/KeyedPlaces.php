@@ -11,44 +11,79 @@ use NorthLedger\Core\Engine\Places\Station;
 /** What was keyed into a sheet, place by place. */
 final class KeyedPlaces
 {
-    /** @var array<int, array<string, Place>> Where a gauged length stands, by cylinder and key */
-    private array $measured = [];
-
-    /** @var array<int, array<string, Place>> Traced walls, thicknesses and pits, by cylinder and key */
-    private array $walls = [];
-
     /** @var ?array<string, array<int|string, true>> By station and axis */
     private ?array $axesRead = null;
 
-    /** @param  array<string, PlaceEntries>  $all  By place key */
-    private function __construct(public readonly array $all)
+    /**
+     * @param  array<string, PlaceEntries>  $all  By place key
+     * @param  array<int, array<string, Place>>  $measured  Where a gauged length stands, by cylinder and key
+     * @param  array<int, array<string, Place>>  $walls  Traced walls, thicknesses and pits, by cylinder and key
+     */
+    private function __construct(public readonly array $all, private readonly array $measured, private readonly array $walls)
     {
-        foreach ($all as $key => $entries) {
-            if ($entries->newest()?->nanometres !== null) {
-                $place = Place::parse($key);
-                if ($place->feature->isGauged()) {
-                    $this->measured[$place->number][$key] = $place;
-                } else {
-                    $this->walls[$place->number][$key] = $place;
-                }
-            }
-        }
     }
 
     /** @param  list<KeyedReading>  $rows  Oldest first */
     public static function of(array $rows): self
     {
-        $places = [];
+        return (new self([], [], []))->followedBy($rows);
+    }
+
+    /**
+     * The same with what was keyed since; only the places of these rows are looked at again.
+     *
+     * @param  list<KeyedReading>  $rows  Oldest first
+     */
+    public function followedBy(array $rows): self
+    {
+        $all = $this->all;
+        $keyed = [];
         foreach ($rows as $row) {
-            $place = $places[$row->place] ??= new PlaceEntries();
+            $key = $row->place;
+            $all[$key] = $keyed[$key] ??= isset($all[$key]) ? clone $all[$key] : new PlaceEntries();
             if ($row->withdrawsId === null) {
-                $place->add($row);
+                $all[$key]->add($row);
             } else {
-                $place->withdraw($row->withdrawsId);
+                $all[$key]->withdraw($row->withdrawsId);
+            }
+        }
+        [$measured, $walls] = [$this->measured, $this->walls];
+        foreach ($keyed as $key => $entries) {
+            $stands = $entries->newest()?->nanometres !== null;
+            $stood = ($this->all[$key] ?? null)?->newest()?->nanometres !== null;
+            if (! $stands && ! $stood) {
+                continue;
+            }
+            $place = Place::parse($key);
+            if ($place->feature->isGauged()) {
+                $measured = $this->with($measured, $place, $stands);
+            } else {
+                $walls = $this->with($walls, $place, $stands);
             }
         }
 
-        return new self($places);
+        return new self($all, $measured, $walls);
+    }
+
+    /**
+     * @param  array<int, array<string, Place>>  $standing
+     * @return array<int, array<string, Place>>
+     */
+    private function with(array $standing, Place $place, bool $stands): array
+    {
+        $key = $place->key();
+        $others = $standing[$place->number] ?? [];
+        if (! $stands) {
+            unset($standing[$place->number][$key]);
+        } elseif (! isset($others[$key])) {
+            $places = $others + [$key => $place];
+            // One that was taken back and is read again stands where it stood.
+            $standing[$place->number] = isset($this->all[$key])
+                ? array_replace(array_intersect_key($this->all, $places), $places)
+                : $places;
+        }
+
+        return $standing;
     }
 
     public function at(Place $place): PlaceEntries

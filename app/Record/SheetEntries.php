@@ -56,22 +56,34 @@ final class SheetEntries
         private readonly array $confirmed,
         private readonly array $assigned,
         private readonly array $conceded = [],
+        ?KeyedPlaces $places = null,
     ) {
         $this->repeated = new RepeatedReadings($gauges);
         $this->suspicion = SuspectReadings::of($rows, $gauges->setups, $gauges->checks, $confirmed);
-        $this->places = KeyedPlaces::of($rows);
+        $this->places = $places ?? KeyedPlaces::of($rows);
     }
 
-    /** @param  list<KeyedReading>  $rows  Oldest first */
-    public static function of(array $rows, SheetGauges $gauges, SheetName $sheet, JobObservations $observations): self
-    {
+    /**
+     * @param  list<KeyedReading>  $rows  Oldest first
+     * @param  ?self  $before  The same sheet as it was read before; null where it was not
+     */
+    public static function of(
+        array $rows,
+        SheetGauges $gauges,
+        SheetName $sheet,
+        JobObservations $observations,
+        ?self $before = null,
+    ): self {
         $counting = $observations->crankshafts->countingReadings($rows, $sheet);
+        $known = count($before->rows ?? []);
+        $isMore = $before !== null && array_slice($counting, 0, $known) === $before->rows;
         $entries = new self(
             $counting,
             $gauges,
             self::confirmed($observations),
             $sheet->occasion === Occasion::Incoming ? BoreEntries::assigned($observations) : [],
             Concessions::of($observations)->acceptedPits(),
+            $isMore ? $before->places->followedBy(array_slice($counting, $known)) : null,
         );
         $entries->all = $counting === $rows ? null : $rows;
 
@@ -90,7 +102,7 @@ final class SheetEntries
      */
     public function followedBy(array $rows, SheetGauges $gauges, SheetName $sheet, JobObservations $observations): self
     {
-        $followed = self::of([...$this->all ?? $this->rows, ...$rows], $gauges, $sheet, $observations);
+        $followed = self::of([...$this->all ?? $this->rows, ...$rows], $gauges, $sheet, $observations, $this);
         $isOfTheSameParts = array_slice($followed->rows, 0, count($this->rows)) === $this->rows;
         $followed->readings = $isOfTheSameParts && $gauges->haveTheZerosOf($this->gauges)
             ? array_diff_key($this->readings, array_flip(array_column($rows, 'place')))

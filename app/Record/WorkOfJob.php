@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Record;
 
-use App\Storage\Agreement;
 use App\Storage\Disposition;
 use App\Storage\JobWork;
 use App\Storage\OperationTick;
@@ -21,7 +20,6 @@ use NorthLedger\Core\Features\Bores\ReboreOption;
 use NorthLedger\Core\Inspection\Occasion;
 use NorthLedger\Core\Quantity\Length;
 use NorthLedger\Core\Record\Reading;
-use NorthLedger\Core\Work\ChosenWay;
 use NorthLedger\Core\Work\Operation;
 use NorthLedger\Core\Work\OperationKind;
 use NorthLedger\Core\Work\OrderDifference;
@@ -34,11 +32,7 @@ use NorthLedger\Core\Work\WorkOrder;
 /** What was chosen for a job, the order that was made of it, and what was done, verified and signed of it. */
 final class WorkOfJob
 {
-    /** @var ?list<Stop> */
-    private ?array $stops = null;
-
-    /** @var ?list<Stop> */
-    private ?array $partStops = null;
+    private readonly WorkStops $stops;
 
     private ?WorkDone $done = null;
 
@@ -47,13 +41,10 @@ final class WorkOfJob
 
     private ?VerificationOfJob $verification = null;
 
-    private bool $looksAnew = false;
-
-    private bool $looksAtPartsAnew = false;
-
     /** @param  ?JobWork  $record  Read when first asked for, where it is not given */
     public function __construct(private readonly JobFile $file, private ?JobWork $record = null)
     {
+        $this->stops = new WorkStops($file, $this);
     }
 
     /** Of a job that stands in no database. */
@@ -117,7 +108,13 @@ final class WorkOfJob
     /** @return list<Stop> What was found since that stops the chosen way, and what the customer has not answered (VER-6) */
     public function stops(): array
     {
-        return $this->stops ??= $this->isKnownToGoOn() ? [] : $this->found();
+        return $this->stops->all();
+    }
+
+    /** @return list<Stop> Of parts beside the bores, as they were last looked at */
+    public function partStops(): array
+    {
+        return $this->stops->atParts();
     }
 
     /**
@@ -127,42 +124,7 @@ final class WorkOfJob
      */
     public function lookAnew(bool $atParts): void
     {
-        [$this->stops, $this->looksAnew] = [null, true];
-        if ($atParts) {
-            [$this->partStops, $this->looksAtPartsAnew] = [null, true];
-        }
-    }
-
-    /** @return list<Stop> Of parts beside the bores, as they were last looked at */
-    public function partStops(): array
-    {
-        return $this->partStops ??= $this->looksAtPartsAnew
-            ? PartStops::of($this->file)
-            : PartStops::stored($this->file->job->plan_stops);
-    }
-
-    /** True where nothing stopped the work when the job was last written, under the same policy. */
-    private function isKnownToGoOn(): bool
-    {
-        $job = $this->file->job;
-
-        return ! $this->looksAnew &&
-            in_array($job->agreement, [Agreement::None, Agreement::Stands], true) &&
-            $job->policy_revision === $this->file->policy->revision;
-    }
-
-    /** @return list<Stop> */
-    private function found(): array
-    {
-        $chosen = $this->chosen();
-
-        return $this->choice() === null
-            ? []
-            : [
-                ...$chosen === null ? [] : ChosenWay::against($chosen, $this->file->assessment())->stops,
-                ...$this->partStops(),
-                ...(new CustomerQuestions($this->file->record))->stops(),
-            ];
+        $this->stops->lookAnew($atParts);
     }
 
     /** @return list<Stop> That hold an operation */

@@ -66,6 +66,10 @@ final class JobReaderTest extends TestCase
             fn () => $this->key($this->job, 'main.1.front.0', '2.6245', 'crankshaft'),
             fn () => $this->key($this->job, 'mainscore.1', '0', 'crankshaft'),
             fn () => $this->postJson("/jobs/{$this->job->tag()}/sheets/bores/undo", ['ulid' => $this->ulid()]),
+            fn () => $this->key($this->job, 'bore.1.middle.thrust', '4.0'),
+            fn () => $this->key($this->job, 'bore.1.top.inline', '3.1'),
+            fn () => $this->key($this->job, 'wall.1.90', '0.180'),
+            fn () => $this->key($this->job, 'wall.1.90', '0.181', changes: ['reason' => 'misread']),
             fn () => $this->stateSetup($this->job, 'bores', [
                 'instrument' => 'inside micrometer',
                 'zero' => null,
