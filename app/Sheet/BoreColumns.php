@@ -8,6 +8,7 @@ use App\Pages\CellState;
 use App\Pages\Marks;
 use App\Record\JobFile;
 use App\Record\SheetEntries;
+use App\Storage\EntryKind;
 use App\Storage\SheetName;
 use NorthLedger\Core\Features\Bores\JudgedBore;
 use NorthLedger\Core\Finding\Finding;
@@ -64,6 +65,7 @@ final readonly class BoreColumns
             $this->sheet->value,
             $this->file->policy->revision,
             $this->file->job->family_revision,
+            array_column($this->file->record->observations()->all(EntryKind::OwnValues), 'id'),
             $this->file->display->unit()->value,
             app(Marks::class)->areShown,
             $this->entries->gauges->newest(),

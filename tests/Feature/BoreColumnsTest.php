@@ -64,6 +64,12 @@ final class BoreColumnsTest extends TestCase
                 'accepted_by' => 'the sawmill',
                 'password' => 'a-password',
             ]),
+            'a limit of its own' => fn () => $this->sendTo($this->job, 'sheet', [
+                'scope' => 'engine',
+                'value' => ['/bore/service/out_of_round' => '.0005'],
+                'words' => 'page 12',
+                'source' => 'manual',
+            ]),
             'another setup' => fn () => $this->stateSetup($this->job, changes: ['zero' => '3.8150']),
             'read again' => fn () => $this->key($this->job, 'bore.1.top.thrust', '3.9', changes: ['reason' => 'misread']),
             'a zero on the part' => fn () => $this->stateSetup($this->job, changes: [
