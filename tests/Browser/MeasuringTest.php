@@ -96,8 +96,9 @@ final class MeasuringTest extends BrowserTestCase
         $other = $this->loggedIn('owner');
         $other->get($this->url("/jobs/{$this->tag}/measure"));
         $this->untilReady($other);
-        $this->enter($other, '1.2', 'bore.1.top.inline');
-        $this->untilKept($this->window, 'bore.1.top.inline');
+        $at = $this->place($other);
+        $this->enter($other, '1.2', $at);
+        $this->untilKept($this->window, $at);
         $this->press($this->window, 'u');
         $this->until($this->window, fn (): bool => $this->cell($this->window, 'bore.4.top.thrust') === '·', 'the last one taken back');
         $this->assertShowsWhatIsKept();
