@@ -49,6 +49,7 @@ final class SheetEntries
      * @param  list<string>  $confirmed  ULIDs of suspect readings that somebody stands by
      * @param  array<int, int>  $assigned  The piston that goes into a cylinder, where it is another one than came out of it
      * @param  array<int, ?Length>  $conceded  How deep the pits go that the customer accepts, by cylinder; null where that was not measured
+     * @param  ?KeyedPlaces  $places  The same rows by place, where they are known already
      */
     private function __construct(
         public readonly array $rows,
