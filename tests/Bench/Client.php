@@ -347,7 +347,7 @@ final class Client
 
         return is_string($body) && in_array($status, $expected, true)
             ? $body
-            : throw new RuntimeException("{$path} answered {$status}: ".substr((string) $body, 0, 300));
+            : throw new RuntimeException("{$path} answered {$status}: ".(curl_error($this->curl) ?: substr((string) $body, 0, 300)));
     }
 
     private function takeToken(string $page): void
