@@ -89,7 +89,7 @@ final class Ledger
             $added = Entry::takeAdded();
             $questions = new Questions();
             $digests = RowDigests::asked($questions, $added);
-            $file = $kind->changesTheSpecification() ? $this->files->open($job) : $before->anew(array_keys($added), $questions);
+            $file = $kind->changesTheSpecification() ? $this->files->open($job) : $before->anew($added, $questions);
             $entry = self::entry($job, $requestId, $kind, $by, $said + ['rows' => $digests()]);
             // Until lists are told, nothing that is kept of the plan counts.
             $shown = $jobId === $this->together ? ['agreement' => null] : self::shownInLists($kind, $file);

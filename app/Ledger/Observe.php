@@ -7,6 +7,7 @@ namespace App\Ledger;
 use App\Record\JobFile;
 use App\Storage\EntryKind;
 use App\Storage\Job;
+use App\Storage\JobNumber;
 use App\Storage\Observation;
 use App\Storage\User;
 use Illuminate\Support\Carbon;
@@ -22,7 +23,7 @@ final readonly class Observe
      * @param  callable(JobFile): array{string, array<string, mixed>}  $what  The subject, and what is said of it; refuses what cannot be
      * @param  ?Carbon  $at  When it was seen or done; null: now
      */
-    public function handle(Job $job, User $by, string $ulid, EntryKind $kind, callable $what, ?Carbon $at = null): Written
+    public function handle(Job|JobNumber $job, User $by, string $ulid, EntryKind $kind, callable $what, ?Carbon $at = null): Written
     {
         return $this->ledger->write($job->id, $ulid, $kind, $by, static function (JobFile $file) use (
             $by,

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Ledger;
 
+use App\Storage\AddedRows;
 use App\Storage\JobTables;
 use App\Storage\Questions;
 use Closure;
@@ -18,16 +19,15 @@ final class RowDigests
 
     private const LENGTH = 32;
 
-    /**
-     * @param  array<string, list<int>>  $added  Row ids by table
-     * @return Closure(): array<string, string> Digest by “table ULID”
-     */
-    public static function asked(Questions $questions, array $added): Closure
+    /** @return Closure(): array<string, string> Digest by “table ULID”; what the database told when it took a row is not asked again */
+    public static function asked(Questions $questions, AddedRows $added): Closure
     {
         $answers = [];
-        foreach (array_intersect_key($added, self::tables()) as $table => $ids) {
-            $numbers = implode(',', array_map(intval(...), $ids));
-            $answers[$table] = $questions->ask(self::select($table)." WHERE t.id IN ({$numbers})", []);
+        foreach (array_intersect($added->tables(), array_keys(self::tables())) as $table) {
+            $told = $added->told($table);
+            $answers[$table] = $told === null
+                ? $questions->ask(self::select($table).' WHERE id IN ('.implode(', ', $added->ids($table)).')', [])
+                : static fn (): array => $told;
         }
 
         return static fn (): array => self::digests($answers);
@@ -39,7 +39,7 @@ final class RowDigests
         $questions = new Questions();
         $answers = [];
         foreach (array_keys(self::tables()) as $table) {
-            $answers[$table] = $questions->ask(self::select($table).' WHERE t.job_id = ?', [$jobId]);
+            $answers[$table] = $questions->ask(self::select($table).' WHERE job_id = ?', [$jobId]);
         }
 
         return self::digests($answers);
@@ -47,15 +47,7 @@ final class RowDigests
 
     private static function select(string $table): string
     {
-        $columns = ['t.*', "COALESCE(JSON_VALUE(people.foreign_identity, '$.login'), people.login) AS written_by"];
-        $joins = ['LEFT JOIN users people ON people.id = t.user_id'];
-        $references = self::tables()[$table];
-        foreach (array_keys($references) as $index => $column) {
-            $columns[] = "r{$index}.ulid AS named_{$index}";
-            $joins[] = "LEFT JOIN {$references[$column]} r{$index} ON r{$index}.id = t.{$column}";
-        }
-
-        return 'SELECT '.implode(', ', $columns)." FROM {$table} t ".implode(' ', $joins);
+        return 'SELECT '.JobTables::told($table)." FROM {$table}";
     }
 
     /**

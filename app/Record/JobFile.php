@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Record;
 
+use App\Storage\AddedRows;
 use App\Storage\Job;
 use App\Storage\JobObservations;
 use App\Storage\JobWork;
@@ -93,14 +94,14 @@ final class JobFile
     /**
      * The same job to be read again, after something was written about it.
      *
-     * @param  ?list<string>  $tables  To which alone something was added; null where nobody knows
+     * @param  ?AddedRows  $added  All that was added; null where nobody knows
      * @param  Questions  $questions  With which it is asked
      */
-    public function anew(?array $tables = null, Questions $questions = new Questions()): self
+    public function anew(?AddedRows $added = null, Questions $questions = new Questions()): self
     {
-        $file = self::ofRecord($this->record->anew($tables, $questions), $this->sheet, $this->policy);
-        if ($tables !== null) {
-            $file->work = $this->work()->refreshed($file, $tables);
+        $file = self::ofRecord($this->record->anew($added, $questions), $this->sheet, $this->policy);
+        if ($added !== null) {
+            $file->work = $this->work()->refreshed($file, $added->tables());
         }
 
         return $file->shownIn($this->display->unit());

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Record;
 
+use App\Storage\AddedRows;
 use App\Storage\JobObservations;
 use App\Storage\KeyedReading;
 use App\Storage\Questions;
@@ -21,7 +22,7 @@ final readonly class JobReader
 {
     /** The tables of a sheet, in the order of the answer, with what is read of each. */
     private const TABLES = [
-        'readings' => KeyedReading::COLUMNS,
+        self::READINGS => KeyedReading::COLUMNS,
         'setups' => StatedSetup::COLUMNS,
         'check_backs' => StatedCheck::COLUMNS,
         'zero_sizes' => StatedZero::COLUMNS,
@@ -31,6 +32,8 @@ final readonly class JobReader
     private const GAUGES = ['setups' => true, 'check_backs' => true, 'zero_sizes' => true];
 
     private const OBSERVATIONS = 'observations';
+
+    private const READINGS = 'readings';
 
     public function __construct(private int $jobId, private Questions $questions = new Questions())
     {
@@ -56,27 +59,27 @@ final readonly class JobReader
 
     /**
      * @param  array<string, SheetEntries>  $known  By sheet
-     * @param  ?list<string>  $tables  To which alone something was added since; null where nobody knows
+     * @param  ?AddedRows  $added  All that was added since; null where nobody knows
      * @return array{JobObservations, array<string,
      *     SheetEntries>} The same with what was keyed, stated, checked, sized and said since they were read
      */
-    public function refreshed(JobObservations $observations, array $known, ?array $tables = null): array
+    public function refreshed(JobObservations $observations, array $known, ?AddedRows $added = null): array
     {
-        return $this->askedSince($observations, $known, $tables)();
+        return $this->askedSince($observations, $known, $added)();
     }
 
     /**
      * @param  array<string, SheetEntries>  $known  By sheet
-     * @param  ?list<string>  $tables
      * @return Closure(): array{JobObservations, array<string, SheetEntries>}
      */
-    private function askedSince(JobObservations $observations, array $known, ?array $tables): Closure
+    private function askedSince(JobObservations $observations, array $known, ?AddedRows $added): Closure
     {
-        $asked = array_fill_keys($tables ?? [self::OBSERVATIONS, ...array_keys(self::TABLES)], true);
+        $asked = array_fill_keys($added?->tables() ?? [self::OBSERVATIONS, ...array_keys(self::TABLES)], true);
         if (array_intersect_key($asked, self::GAUGES) !== []) {
             $asked += self::GAUGES;
         }
-        $answers = $this->newRows($observations, $known, $asked);
+        $told = $added === null ? [] : self::told($added, $observations, $known);
+        $answers = $told + $this->newRows($observations, $known, array_diff_key($asked, $told));
 
         return static fn (): array => self::followedBy(
             $observations,
@@ -93,7 +96,7 @@ final readonly class JobReader
     private static function followedBy(JobObservations $observations, array $known, array $rows): array
     {
         $said = $observations->followedBy($rows[self::OBSERVATIONS] ?? []);
-        $readings = self::bySheet($rows['readings'] ?? [], KeyedReading::ofRow(...));
+        $readings = self::bySheet($rows[self::READINGS] ?? [], KeyedReading::ofRow(...));
         $setups = self::bySheet($rows['setups'] ?? [], StatedSetup::ofRow(...));
         $checks = self::bySheet($rows['check_backs'] ?? [], StatedCheck::ofRow(...));
         $zeros = self::bySheet($rows['zero_sizes'] ?? [], StatedZero::ofRow(...));
@@ -108,6 +111,28 @@ final readonly class JobReader
         }
 
         return [$said, $entries];
+    }
+
+    /**
+     * What nobody has to ask for, because the database told it when it took it.
+     *
+     * @param  array<string, SheetEntries>  $known  By sheet
+     * @return array<string, Closure(): list<\stdClass>> By table; without what is known already
+     */
+    private static function told(AddedRows $added, JobObservations $observations, array $known): array
+    {
+        [$said, $keyed] = [$added->told(self::OBSERVATIONS), $added->told(self::READINGS)];
+        $isSaid = static fn (\stdClass $row): bool => $row->id > $observations->lastId();
+        $isKeyed = static fn (\stdClass $row): bool => isset($known[$row->sheet]) && $row->id > $known[$row->sheet]->lastId();
+        $told = [
+            self::OBSERVATIONS => $said === null ? null : array_values(array_filter($said, $isSaid)),
+            self::READINGS => $keyed === null ? null : array_values(array_filter($keyed, $isKeyed)),
+        ];
+
+        return array_map(
+            static fn (array $rows): Closure => static fn (): array => $rows,
+            array_filter($told, static fn (?array $rows): bool => $rows !== null),
+        );
     }
 
     /**
@@ -147,7 +172,7 @@ final readonly class JobReader
     {
         $lastIds = array_map(
             static fn (SheetEntries $entries): int => match ($table) {
-                'readings' => $entries->lastId(),
+                self::READINGS => $entries->lastId(),
                 'setups' => $entries->gauges->lastSetupId(),
                 default => 0,
             },

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Record;
 
+use App\Storage\AddedRows;
 use App\Storage\Job;
 use App\Storage\JobObservations;
 use App\Storage\Questions;
@@ -90,17 +91,18 @@ final class JobRecord implements Facts
     /**
      * The same job to be read again, after something was written about it.
      *
-     * @param  ?list<string>  $tables  To which alone something was added; null where nobody knows
+     * @param  ?AddedRows  $added  All that was added; null where nobody knows
      * @param  Questions  $questions  With which it is asked
      */
-    public function anew(?array $tables, Questions $questions): self
+    public function anew(?AddedRows $added, Questions $questions): self
     {
         $record = new self($this->job, $this->sheet, $this->policy);
         [$record->observations, $record->entries] = (new JobReader($this->job->id, $questions))->refreshed(
             $this->observations ?? JobObservations::none(),
             $this->entries,
-            $this->observations === null ? null : $tables,
+            $this->observations === null ? null : $added,
         );
+        $record->workLogs = $this->workLogs === null ? null : new WorkLogs($record->observations, $this->workLogs);
 
         return $record;
     }

@@ -30,7 +30,8 @@ final class WorkLogs
     /** @var ?array<string, WorkClock> */
     private ?array $clocks = null;
 
-    public function __construct(private readonly JobObservations $observations)
+    /** @param  ?self  $before  Of the same job before the newest was said of it; null where nobody asked then */
+    public function __construct(private readonly JobObservations $observations, private readonly ?self $before = null)
     {
     }
 
@@ -80,15 +81,20 @@ final class WorkLogs
         return $this->clocks ??= $this->folded();
     }
 
-    /** @return array<string, WorkClock> */
+    /** @return array<string, WorkClock> What was folded before is folded on: rows are only ever added */
     private function folded(): array
     {
+        $clocks = $this->before->clocks ?? [];
+        $known = isset($this->before->clocks) ? count($this->before->observations->all(EntryKind::WorkTime)) : 0;
         $events = [];
-        foreach ($this->observations->all(EntryKind::WorkTime) as $row) {
+        foreach (array_slice($this->observations->all(EntryKind::WorkTime), $known) as $row) {
             $events[$row->subject][] = [ClockState::from($row->text('state')), $row->at()];
         }
+        foreach ($events as $kind => $said) {
+            $clocks[$kind] = WorkClock::of($said, $clocks[$kind] ?? null);
+        }
 
-        return array_map(WorkClock::of(...), $events);
+        return $clocks;
     }
 
     /** @return list<Length> */

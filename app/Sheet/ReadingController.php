@@ -6,7 +6,7 @@ namespace App\Sheet;
 
 use App\Feed\FeedMark;
 use App\Http\RequestId;
-use App\Storage\Job;
+use App\Storage\JobNumber;
 use App\Storage\SheetName;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -14,7 +14,7 @@ use NorthLedger\Core\Engine\Places\Place;
 
 final class ReadingController
 {
-    public function store(ReadingRequest $request, Job $job, SheetName $sheet, RecordReading $record): JsonResponse
+    public function store(ReadingRequest $request, JobNumber $job, SheetName $sheet, RecordReading $record): JsonResponse
     {
         /**
          * @var array{place: string, text: ?string, setup?: ?string, repeat?: bool, confirmed?: bool, reason?: ?string, saw?: ?int,
@@ -41,7 +41,7 @@ final class ReadingController
         return SheetAnswer::of($request, $written->file, $sheet);
     }
 
-    public function undo(Request $request, Job $job, SheetName $sheet, TakeBack $takeBack): JsonResponse
+    public function undo(Request $request, JobNumber $job, SheetName $sheet, TakeBack $takeBack): JsonResponse
     {
         $written = $takeBack->handle($job, $request->user(), RequestId::of($request), $sheet);
 

@@ -18,14 +18,18 @@ final class ReadingRequest extends FormRequest
             'feed.number' => ['required', 'integer', 'between:0,999999999999'],
         ];
 
-        return ($this->input('feed') === null ? [] : $ofTheFeed) + [
-            'place' => ['required', 'string', 'max:40'],
-            'text' => ['present', 'nullable', 'string', 'max:60'],
+        $wherePresent = [
             'setup' => ['nullable', 'string', 'size:26'],
             'repeat' => ['boolean'],
             'confirmed' => ['boolean'],
             'reason' => ['nullable', 'string', 'max:200'],
             'saw' => ['nullable', 'integer', 'min:0'],
+        ];
+
+        return ($this->input('feed') === null ? [] : $ofTheFeed) + [
+            'place' => ['required', 'string', 'max:40'],
+            'text' => ['present', 'nullable', 'string', 'max:60'],
+            ...array_intersect_key($wherePresent, $this->all()),
         ];
     }
 }

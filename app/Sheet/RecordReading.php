@@ -12,6 +12,7 @@ use App\Record\JobFile;
 use App\Storage\ChangeReason;
 use App\Storage\EntryKind;
 use App\Storage\Job;
+use App\Storage\JobNumber;
 use App\Storage\KeyedReading;
 use App\Storage\Reading;
 use App\Storage\User;
@@ -51,7 +52,7 @@ final readonly class RecordReading
     }
 
     /** @throws AskBack If it cannot be read, cannot be right, or changes what stands without a reason */
-    public function handle(Job $job, User $by, ReadingEntry $entry): Written
+    public function handle(Job|JobNumber $job, User $by, ReadingEntry $entry): Written
     {
         $work = fn (JobFile $file): array => $this->record($file, $by, $entry);
 

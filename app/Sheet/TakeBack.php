@@ -10,7 +10,7 @@ use App\Ledger\Written;
 use App\Record\JobFile;
 use App\Storage\ChangeReason;
 use App\Storage\EntryKind;
-use App\Storage\Job;
+use App\Storage\JobNumber;
 use App\Storage\KeyedReading;
 use App\Storage\Reading;
 use App\Storage\SheetName;
@@ -25,7 +25,7 @@ final readonly class TakeBack
     }
 
     /** @throws AskBack If this person has nothing left to take back */
-    public function handle(Job $job, User $by, string $ulid, SheetName $sheet): Written
+    public function handle(JobNumber $job, User $by, string $ulid, SheetName $sheet): Written
     {
         return $this->ledger->write($job->id, $ulid, EntryKind::Undo, $by, function (JobFile $file) use ($by, $ulid, $sheet): array {
             $rows = $file->record->entries($sheet)->rows;

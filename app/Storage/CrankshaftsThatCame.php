@@ -40,9 +40,14 @@ final readonly class CrankshaftsThatCame
     /** @param  list<Said>  $rows  Everything that was said of the job */
     public static function of(array $rows): self
     {
-        return new self(
-            array_values(array_filter($rows, static fn (Said $row): bool => $row->kind === EntryKind::CrankshaftExchanged)),
-        );
+        $exchanges = [];
+        foreach ($rows as $row) {
+            if ($row->kind === EntryKind::CrankshaftExchanged) {
+                $exchanges[] = $row;
+            }
+        }
+
+        return new self($exchanges);
     }
 
     /** The same as if another one of them were used. */

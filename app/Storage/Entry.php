@@ -26,23 +26,18 @@ abstract class Entry extends Model
 
     public const UPDATED_AT = null;
 
-    /** @var array<string, list<int>> What was added since somebody asked last, by table */
-    private static array $added = [];
+    private static ?AddedRows $added = null;
 
     protected $guarded = [];
 
     protected $dateFormat = 'Y-m-d H:i:s.v';
 
-    /**
-     * What was added in this process since this was asked last, by table.
-     *
-     * @return array<string, list<int>>
-     */
-    public static function takeAdded(): array
+    /** What was added in this process since this was asked last. */
+    public static function takeAdded(): AddedRows
     {
-        [$added, self::$added] = [self::$added, []];
+        [$added, self::$added] = [self::$added, null];
 
-        return $added;
+        return $added ?? new AddedRows();
     }
 
     /**
@@ -53,18 +48,28 @@ abstract class Entry extends Model
     final public static function keep(array $columns): static
     {
         $row = (new static())->setRawAttributes(array_map(StoredValue::of(...), $columns));
-        (new Questions())->insert($row)();
+        (new Questions())->insert($row, JobTables::told($row->getTable()))();
 
         return $row;
     }
 
-    /** It was added under a number. */
-    final public function isStoredAs(int $id): void
+    /**
+     * It was added.
+     *
+     * @param  \stdClass  $told  Its number, and of a row of a job all that `JobTables::told` names
+     */
+    final public function isStoredAs(\stdClass $told): void
     {
-        $this->setRawAttributes(['id' => $id] + $this->attributes, sync: true);
+        $this->setRawAttributes(['id' => $told->id] + $this->attributes, sync: true);
         $this->setConnection(DB::getDefaultConnection());
         $this->exists = $this->wasRecentlyCreated = true;
-        self::$added[$this->getTable()][] = $id;
+        self::isAdded($this->getTable(), $told->id, isset($told->ulid) ? $told : null);
+    }
+
+    private static function isAdded(string $table, int $id, ?\stdClass $told): void
+    {
+        self::$added ??= new AddedRows();
+        self::$added->add($table, $id, $told);
     }
 
     /** @return BelongsTo<User, $this> */
@@ -77,7 +82,7 @@ abstract class Entry extends Model
     protected function performInsert(Builder $query): bool
     {
         $isDone = parent::performInsert($query);
-        self::$added[$this->getTable()][] = $this->id;
+        self::isAdded($this->getTable(), $this->id, null);
 
         return $isDone;
     }

@@ -50,4 +50,22 @@ final class JobTables
         'policy_revision',
         'created_at',
     ];
+
+    /**
+     * What tells a row from any other whatever the house, to be selected or returned: its columns, who wrote it by the log-in, of
+     * another house by the one there, and the rows that it names by their ULIDs.
+     */
+    public static function told(string $table): string
+    {
+        $columns = [
+            "{$table}.*",
+            "(SELECT COALESCE(JSON_VALUE(foreign_identity, '$.login'), login) FROM users WHERE users.id = {$table}.user_id) AS written_by",
+        ];
+        foreach (array_keys(self::REFERENCES[$table]) as $index => $column) {
+            $named = self::REFERENCES[$table][$column];
+            $columns[] = "(SELECT named.ulid FROM {$named} named WHERE named.id = {$table}.{$column}) AS named_{$index}";
+        }
+
+        return implode(', ', $columns);
+    }
 }

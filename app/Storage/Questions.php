@@ -42,16 +42,17 @@ final class Questions
     /**
      * Adds a row, which is told its number once that is known.
      *
+     * @param  string  $told  What the database tells of it: columns
      * @return Closure(): void
      */
-    public function insert(Entry $row): Closure
+    public function insert(Entry $row, string $told = 'id'): Closure
     {
         $values = $row->getAttributes();
         $columns = implode('`, `', array_keys($values));
         $marks = implode(', ', array_fill(0, count($values), '?'));
-        $answer = $this->ask("INSERT INTO {$row->getTable()} (`{$columns}`) VALUES ({$marks}) RETURNING id", array_values($values));
+        $answer = $this->ask("INSERT INTO {$row->getTable()} (`{$columns}`) VALUES ({$marks}) RETURNING {$told}", array_values($values));
 
-        return static fn () => $row->isStoredAs($answer()[0]->id);
+        return static fn () => $row->isStoredAs($answer()[0]);
     }
 
     /**

@@ -17,6 +17,8 @@ final class Said
 
     private ?DateTimeImmutable $at = null;
 
+    private static ?DateTimeZone $utc = null;
+
     /**
      * @param  string  $json  What was said, as it was stored
      * @param  string  $happenedAt  In UTC
@@ -53,17 +55,21 @@ final class Said
 
     public function at(): DateTimeImmutable
     {
-        return $this->at ??= new DateTimeImmutable($this->happenedAt, new DateTimeZone('UTC'));
+        return $this->at ??= new DateTimeImmutable($this->happenedAt, self::$utc ??= new DateTimeZone('UTC'));
     }
 
     public function text(string $key): string
     {
-        return is_string($this->value($key)) ? $this->value($key) : '';
+        $value = $this->value($key);
+
+        return is_string($value) ? $value : '';
     }
 
     public function whole(string $key): ?int
     {
-        return is_int($this->value($key)) ? $this->value($key) : null;
+        $value = $this->value($key);
+
+        return is_int($value) ? $value : null;
     }
 
     public function number(string $key): ?float

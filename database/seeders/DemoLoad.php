@@ -13,6 +13,7 @@ use App\Stages\Work\KeepTime;
 use App\Stages\Work\TickOperation;
 use App\Storage\Closure;
 use App\Storage\Job;
+use App\Storage\JobNumber;
 use App\Storage\LoadRules;
 use App\Storage\User;
 use Illuminate\Support\Carbon;
@@ -97,7 +98,7 @@ final readonly class DemoLoad
         $this->timed($job, $machinist, 'crack check', $last->copy()->setTime(9, 40), 65);
         $this->work->workUpTo($job, $machinist, OperationKind::Bore);
         Carbon::setTestNow(Carbon::now()->subMinutes(25));
-        $this->time->handle($job, $machinist, self::ulid(), 'bore.1', ClockState::Begun);
+        $this->time->handle(new JobNumber($job->id), $machinist, self::ulid(), 'bore.1', ClockState::Begun);
         Carbon::setTestNow();
     }
 
@@ -113,9 +114,9 @@ final readonly class DemoLoad
     private function timed(Job $job, User $by, string $operation, Carbon $begun, int $minutes): void
     {
         Carbon::setTestNow($begun);
-        $this->time->handle($job, $by, self::ulid(), $operation, ClockState::Begun);
+        $this->time->handle(new JobNumber($job->id), $by, self::ulid(), $operation, ClockState::Begun);
         Carbon::setTestNow($begun->copy()->addMinutes($minutes));
-        $this->time->handle($job, $by, self::ulid(), $operation, ClockState::Ended);
+        $this->time->handle(new JobNumber($job->id), $by, self::ulid(), $operation, ClockState::Ended);
         $this->tick->handle($job, $by, self::ulid(), $operation, TickState::Done, '', null);
         Carbon::setTestNow();
     }

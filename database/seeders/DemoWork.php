@@ -18,6 +18,7 @@ use App\Stages\Work\Logs\MachineLog;
 use App\Stages\Work\Logs\WriteLog;
 use App\Stages\Work\TickOperation;
 use App\Storage\Job;
+use App\Storage\JobNumber;
 use App\Storage\SpecBook;
 use App\Storage\User;
 use Illuminate\Support\Carbon;
@@ -273,7 +274,7 @@ final readonly class DemoWork
     /** @param  array<string, string>  $typed */
     private function log(MachineLog $log, Job $job, User $by, string $operation, array $typed): void
     {
-        $this->write->handle($job, $by, self::ulid(), $log, self::typed($operation, $typed));
+        $this->write->handle(new JobNumber($job->id), $by, self::ulid(), $log, self::typed($operation, $typed));
     }
 
     /** @param  array<string, string>  $typed */

@@ -10,6 +10,7 @@ use App\Record\JobReader;
 use App\Record\SheetEntries;
 use App\Storage\Job;
 use App\Storage\JobObservations;
+use App\Storage\AddedRows;
 use App\Storage\JobTables;
 use App\Storage\SheetName;
 use Illuminate\Support\Facades\DB;
@@ -98,7 +99,7 @@ final class JobReaderTest extends TestCase
                 $this->assertSame(
                     $this->told($anew[$sheet->value]),
                     $this->told($told[$sheet->value]),
-                    "step {$index}, {$sheet->value}, only where something was added: ".implode(', ', $added),
+                    "step {$index}, {$sheet->value}, only where something was added: ".implode(', ', $added->tables()),
                 );
             }
             $this->assertSame(array_column($anewSaid->rows, 'id'), array_column($said->rows, 'id'));
@@ -156,16 +157,19 @@ final class JobReaderTest extends TestCase
         ];
     }
 
-    /** @return list<string> The tables of a job that have more rows than before */
-    private function addedTo(callable $work): array
+    /** Rows of a job that were not there before, as the database tells them. */
+    private function addedTo(callable $work): AddedRows
     {
-        $count = static fn (): array => array_map(
-            static fn (string $table): int => DB::table($table)->count(),
-            array_combine(array_keys(JobTables::REFERENCES), array_keys(JobTables::REFERENCES)),
-        );
-        $before = $count();
+        $newest = static fn (string $table): int => (int) DB::table($table)->max('id');
+        $before = array_map($newest, array_combine(array_keys(JobTables::REFERENCES), array_keys(JobTables::REFERENCES)));
         $work();
+        $added = new AddedRows();
+        foreach ($before as $table => $last) {
+            foreach (DB::select('SELECT '.JobTables::told($table)." FROM {$table} WHERE id > {$last} ORDER BY id") as $row) {
+                $added->add($table, $row->id, $row);
+            }
+        }
 
-        return array_keys(array_diff_assoc($count(), $before));
+        return $added;
     }
 }

@@ -7,6 +7,7 @@ namespace Tests\Feature;
 use App\Cluster\RetryingConnection;
 use App\People\Role;
 use App\Storage\EntryKind;
+use App\Storage\JobTables;
 use App\Storage\LedgerEntry;
 use App\Storage\Observation;
 use App\Storage\Questions;
@@ -77,7 +78,13 @@ final class QuestionsTest extends TestCase
         $this->assertSame($read->attributesToArray(), $kept->attributesToArray());
         $this->assertSame($person->id, $kept->user->id);
         $this->assertFalse($kept->isDirty());
-        $this->assertSame([$kept->id], Observation::takeAdded()['observations'] ?? []);
+        $added = Observation::takeAdded();
+        $told = DB::select('SELECT '.JobTables::told('observations').' FROM observations WHERE id = ?', [$kept->id]);
+        $this->assertEquals($told, $added->told('observations'), 'what is told when it is taken is what is read later');
+        $this->assertSame([$kept->id], $added->ids('observations'));
+        $this->assertSame([], Observation::takeAdded()->tables());
+        Observation::query()->create(['ulid' => $this->ulid()] + $kept->only(['job_id', 'kind', 'subject', 'said', 'happened_at', 'user_id']));
+        $this->assertNull(Observation::takeAdded()->told('observations'), 'what the framework added has to be read');
     }
 
     public function test_a_job_is_changed_where_it_is_not_as_it_was_and_only_there(): void

@@ -9,7 +9,7 @@ use App\Ledger\Refused;
 use App\Ledger\Written;
 use App\Record\JobFile;
 use App\Storage\EntryKind;
-use App\Storage\Job;
+use App\Storage\JobNumber;
 use App\Storage\User;
 use App\Words\Line;
 use App\Words\Messages;
@@ -24,7 +24,7 @@ final readonly class KeepTime
     {
     }
 
-    public function handle(Job $job, User $by, string $ulid, string $operation, ClockState $state): Written
+    public function handle(JobNumber $job, User $by, string $ulid, string $operation, ClockState $state): Written
     {
         return $this->observe->handle($job, $by, $ulid, EntryKind::WorkTime, static function (JobFile $file) use (
             $operation,

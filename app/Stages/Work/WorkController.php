@@ -11,6 +11,7 @@ use App\Sheet\RecordReading;
 use App\Stages\MakeOrder;
 use App\Stages\StagePage;
 use App\Storage\Job;
+use App\Storage\JobNumber;
 use App\Storage\SheetName;
 use App\Storage\Stage;
 use Illuminate\Contracts\View\View;
@@ -53,7 +54,7 @@ final readonly class WorkController
         return $this->page->after($request, $written, Stage::Work);
     }
 
-    public function time(TimeRequest $request, Job $job, KeepTime $keep): JsonResponse|RedirectResponse
+    public function time(TimeRequest $request, JobNumber $job, KeepTime $keep): JsonResponse|RedirectResponse
     {
         $written = $keep->handle($job, $request->user(), RequestId::of($request), $request->operation(), $request->state());
 

@@ -22,11 +22,14 @@ final readonly class WorkClock
     ) {
     }
 
-    /** @param  list<array{ClockState, DateTimeImmutable}>  $events  Oldest first; what says again what stands changes nothing */
-    public static function of(array $events): self
+    /**
+     * @param  list<array{ClockState, DateTimeImmutable}>  $events  Oldest first; what says again what stands changes nothing
+     * @param  ?self  $before  What was said before them; null where nothing was
+     */
+    public static function of(array $events, ?self $before = null): self
     {
-        $seconds = 0;
-        $since = null;
+        $seconds = $before->seconds ?? 0;
+        $since = $before?->runningSince;
         foreach ($events as [$state, $at]) {
             if ($state === ClockState::Begun) {
                 $since ??= $at;
@@ -36,7 +39,9 @@ final readonly class WorkClock
             }
         }
 
-        return new self($seconds, $since, $events[0][1] ?? null, $events === [] ? null : $events[count($events) - 1][1]);
+        $last = $events === [] ? $before?->lastAt : $events[count($events) - 1][1];
+
+        return new self($seconds, $since, $before->firstAt ?? $events[0][1] ?? null, $last);
     }
 
     /** Whole minutes, begun ones counted. */

@@ -9,6 +9,7 @@ use App\Ledger\Written;
 use App\Record\JobFiles;
 use App\Stages\StagePage;
 use App\Storage\Job;
+use App\Storage\JobNumber;
 use App\Storage\Stage;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
@@ -33,32 +34,32 @@ final readonly class CardController
         return view('work.card', $this->page->data($request, $file, Stage::Work) + ['operation' => $operation]);
     }
 
-    public function stint(LogRequest $request, Job $job, LogStint $log): JsonResponse|RedirectResponse
+    public function stint(LogRequest $request, JobNumber $job, LogStint $log): JsonResponse|RedirectResponse
     {
         return $this->log($request, $job, $log);
     }
 
-    public function pass(LogRequest $request, Job $job, LogPass $log): JsonResponse|RedirectResponse
+    public function pass(LogRequest $request, JobNumber $job, LogPass $log): JsonResponse|RedirectResponse
     {
         return $this->log($request, $job, $log);
     }
 
-    public function cut(LogRequest $request, Job $job, LogCut $log): JsonResponse|RedirectResponse
+    public function cut(LogRequest $request, JobNumber $job, LogCut $log): JsonResponse|RedirectResponse
     {
         return $this->log($request, $job, $log);
     }
 
-    public function gap(LogRequest $request, Job $job, LogGap $log): JsonResponse|RedirectResponse
+    public function gap(LogRequest $request, JobNumber $job, LogGap $log): JsonResponse|RedirectResponse
     {
         return $this->log($request, $job, $log);
     }
 
-    public function values(LogRequest $request, Job $job, LogValues $log): JsonResponse|RedirectResponse
+    public function values(LogRequest $request, JobNumber $job, LogValues $log): JsonResponse|RedirectResponse
     {
         return $this->log($request, $job, $log);
     }
 
-    public function sleeve(LogRequest $request, Job $job, LogSleeve $log): JsonResponse|RedirectResponse
+    public function sleeve(LogRequest $request, JobNumber $job, LogSleeve $log): JsonResponse|RedirectResponse
     {
         return $this->log($request, $job, $log);
     }
@@ -68,7 +69,7 @@ final readonly class CardController
         return $this->after($request, $log->handle($job, $request->user(), RequestId::of($request), $request));
     }
 
-    private function log(LogRequest $request, Job $job, MachineLog $log): JsonResponse|RedirectResponse
+    private function log(LogRequest $request, JobNumber $job, MachineLog $log): JsonResponse|RedirectResponse
     {
         return $this->after($request, $this->write->handle($job, $request->user(), RequestId::of($request), $log, $request));
     }

@@ -9,7 +9,7 @@ use App\Ledger\Refused;
 use App\Ledger\Written;
 use App\Record\JobFile;
 use App\Storage\EntryKind;
-use App\Storage\Job;
+use App\Storage\JobNumber;
 use App\Storage\User;
 use App\Words\Line;
 use App\Words\Messages;
@@ -24,7 +24,7 @@ final readonly class WriteLog
     {
     }
 
-    public function handle(Job $job, User $by, string $ulid, MachineLog $log, LogRequest $request): Written
+    public function handle(JobNumber $job, User $by, string $ulid, MachineLog $log, LogRequest $request): Written
     {
         return $this->observe->handle($job, $by, $ulid, EntryKind::WorkLog, static function (JobFile $file) use ($log, $request): array {
             $operation = $request->operation();
