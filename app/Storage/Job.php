@@ -84,7 +84,7 @@ final class Job extends Model
     /** “NL-0417” */
     public function tag(): string
     {
-        return self::tagOf($this->id);
+        return self::tagOf((int) $this->attributes['id']);
     }
 
     public static function tagOf(int $number): string

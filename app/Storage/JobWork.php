@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Storage;
 
 use Closure;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\DB;
 
 /** What was agreed, ordered, done, decided and signed of a job. */
@@ -67,7 +68,6 @@ final readonly class JobWork
                 'SELECT * FROM dispositions WHERE job_id = ? ORDER BY id',
                 self::numbered('releases'),
                 self::numbered('recalls'),
-                self::peopleOf(['work_orders', 'operation_ticks', 'dispositions', 'releases', 'recalls']),
             ],
             $jobId,
         );
@@ -78,20 +78,19 @@ final readonly class JobWork
     /** @param  list<list<object>>  $rows  As they were asked */
     private static function ofRows(Job $job, array $rows): self
     {
-        [$choices, $orders, $ticks, $dispositions, $releases, $recalls, $people] = $rows;
+        [$choices, $orders, $ticks, $dispositions, $releases, $recalls] = $rows;
         if ($choices === [] && $job->isWorked()) {
             return self::none();
         }
         $choice = self::made(PlanChoice::class, $choices)[0] ?? null;
         $isOfTheChoice = static fn (object $row): bool => $row->plan_choice_id === $choice?->id;
-        $people = array_column(self::made(User::class, $people), null, 'id');
 
         return new self(
             $choice,
-            array_column(self::made(StoredOrder::class, $orders, $people), null, 'number'),
-            self::made(OperationTick::class, $ticks, $people),
-            self::made(Disposition::class, array_values(array_filter($dispositions, $isOfTheChoice)), $people),
-            self::signed($releases, $recalls, $people),
+            array_column(self::made(StoredOrder::class, $orders), null, 'number'),
+            self::made(OperationTick::class, $ticks),
+            self::made(Disposition::class, array_values(array_filter($dispositions, $isOfTheChoice))),
+            self::signed($releases, $recalls),
         );
     }
 
@@ -112,12 +111,9 @@ final readonly class JobWork
     private function withNewTicks(Job $job): self
     {
         $last = array_key_last($this->ticks);
-        $newer = 'operation_ticks WHERE job_id = ? AND id > '.($last === null ? 0 : $this->ticks[$last]->id);
-        [$ticks, $people] = self::rows(
-            ["SELECT * FROM {$newer} ORDER BY id", "SELECT * FROM users WHERE id IN (SELECT user_id FROM {$newer})"],
-            $job,
-        );
-        $ticks = self::made(OperationTick::class, $ticks, array_column(self::made(User::class, $people), null, 'id'));
+        $newer = $last === null ? 0 : $this->ticks[$last]->id;
+        [$ticks] = self::rows(["SELECT * FROM operation_ticks WHERE job_id = ? AND id > {$newer} ORDER BY id"], $job);
+        $ticks = self::made(OperationTick::class, $ticks);
 
         return new self($this->choice, $this->orders, [...$this->ticks, ...$ticks], $this->dispositions, $this->releases);
     }
@@ -125,12 +121,7 @@ final readonly class JobWork
     /** Every certificate of a job, whatever was agreed of it. */
     public static function releases(Job $job): Releases
     {
-        [$releases, $recalls, $people] = self::rows(
-            [self::numbered('releases'), self::numbered('recalls'), self::peopleOf(['releases', 'recalls'])],
-            $job,
-        );
-
-        return self::signed($releases, $recalls, array_column(self::made(User::class, $people), null, 'id'));
+        return self::signed(...self::rows([self::numbered('releases'), self::numbered('recalls')], $job));
     }
 
     /** The newest revision of the order of the newest choice; null where nothing of that is worked. */
@@ -173,44 +164,32 @@ final readonly class JobWork
         return static fn (): array => array_map(static fn (Closure $answer): array => $answer(), $answers);
     }
 
-    /** @param  non-empty-list<string>  $tables  Whose writers are asked for */
-    private static function peopleOf(array $tables): string
-    {
-        $ids = array_map(static fn (string $table): string => "SELECT user_id FROM {$table} WHERE job_id = ?", $tables);
-
-        return 'SELECT * FROM users WHERE id IN ('.implode(' UNION ', $ids).')';
-    }
-
     /**
      * @param  list<object>  $releases
      * @param  list<object>  $recalls
-     * @param  array<int, User>  $people
      */
-    private static function signed(array $releases, array $recalls, array $people): Releases
+    private static function signed(array $releases, array $recalls): Releases
     {
-        return Releases::ofRows([...self::made(Release::class, $releases, $people), ...self::made(Recall::class, $recalls, $people)]);
+        return Releases::ofRows([...self::made(Release::class, $releases), ...self::made(Recall::class, $recalls)]);
     }
 
     /**
-     * @template T of Entry|User
+     * Who wrote them is read when it is first asked, of all in one question.
+     *
+     * @template T of Entry
      *
      * @param  class-string<T>  $class
      * @param  list<object>  $rows
-     * @param  array<int, User>  $people
      * @return list<T>
      */
-    private static function made(string $class, array $rows, array $people = []): array
+    private static function made(string $class, array $rows): array
     {
-        $made = [];
-        $read = (new $class())->newFromBuilder([], DB::getDefaultConnection());
-        foreach ($rows as $row) {
-            $one = (clone $read)->setRawAttributes((array) $row, sync: true);
-            if ($one instanceof Entry && isset($people[$one->user_id])) {
-                $one->setRelation('user', $people[$one->user_id]);
-            }
-            $made[] = $one;
+        if ($rows === []) {
+            return [];
         }
+        $read = (new $class())->newFromBuilder([], DB::getDefaultConnection());
+        $made = array_map(static fn (object $row): Entry => (clone $read)->setRawAttributes((array) $row, sync: true), $rows);
 
-        return $made;
+        return (new Collection($made))->withRelationshipAutoloading()->all();
     }
 }

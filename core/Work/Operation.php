@@ -12,6 +12,8 @@ final readonly class Operation
     /** Null where it is not done to the bore of one cylinder. */
     public ?int $cylinder;
 
+    private string $key;
+
     /**
      * @param  string  $place  Number of a cylinder, face, journal, housing or rod, or a valve; empty where it is done once
      * @param  ?Target  $target  Null where a look closes it and not a size
@@ -27,6 +29,7 @@ final readonly class Operation
         public array $notes = [],
     ) {
         $this->cylinder = $kind->isByCylinder() && $place !== '' ? (int) $place : null;
+        $this->key = (new OperationKey($kind, $place))->written();
     }
 
     /** A hone without a size only deglazes. */
@@ -69,6 +72,6 @@ final readonly class Operation
     /** Stable name within its order: `bore.3`, `wash`. */
     public function key(): string
     {
-        return (new OperationKey($this->kind, $this->place))->written();
+        return $this->key;
     }
 }

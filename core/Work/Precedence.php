@@ -91,32 +91,42 @@ final readonly class Precedence
     {
         $byKind = $before = [];
         foreach ($needed as $key) {
-            $byKind[$key->kind->value][] = $key;
+            $byKind[$key->kind->value][$key->written()] = $key;
         }
         $ancestors = $this->ancestors(isset($byKind[OperationKind::Balance->value]));
-        foreach ($needed as $key) {
-            $before[$key->written()] = [];
-            foreach (array_intersect_key($byKind, $ancestors[$key->kind->value]) as $earlier) {
-                foreach ($earlier as $one) {
-                    if ($this->meet($one, $key)) {
-                        $before[$key->written()][] = $one->written();
-                    }
-                }
+        foreach ($byKind as $kind => $keys) {
+            $earlier = array_intersect_key($byKind, $ancestors[$kind]);
+            foreach ($keys as $written => $key) {
+                $before[$written] = array_keys(array_merge([], ...array_values($this->meeting($earlier, $key))));
             }
         }
 
         return $before;
     }
 
-    /** A bore and a deck wait for each other where the cylinder stands under the face; an old order knows one deck for all. */
-    private function meet(OperationKey $one, OperationKey $other): bool
+    /**
+     * A bore and a deck wait for each other where the cylinder stands under the face; an old order knows one deck for all.
+     *
+     * @param  array<string, array<string, OperationKey>>  $earlier  By kind and key
+     * @return array<string, array<string, OperationKey>> Those that the key waits for
+     */
+    private function meeting(array $earlier, OperationKey $key): array
     {
-        [$deck, $bore] = $one->kind === OperationKind::Deck ? [$one, $other] : [$other, $one];
+        $other = match ($key->kind) {
+            OperationKind::Deck => OperationKind::Bore->value,
+            OperationKind::Bore => OperationKind::Deck->value,
+            default => null,
+        };
+        if ($other === null || ! isset($earlier[$other])) {
+            return $earlier;
+        }
+        $meets = function (OperationKey $one) use ($key): bool {
+            [$deck, $bore] = $one->kind === OperationKind::Deck ? [$one, $key] : [$key, $one];
 
-        return $deck->kind !== OperationKind::Deck ||
-            $bore->kind !== OperationKind::Bore ||
-            ! isset($this->faces[$deck->place]) ||
-            in_array((int) $bore->place, $this->faces[$deck->place], true);
+            return ! isset($this->faces[$deck->place]) || in_array((int) $bore->place, $this->faces[$deck->place], true);
+        };
+
+        return array_replace($earlier, [$other => array_filter($earlier[$other], $meets)]);
     }
 
     /**

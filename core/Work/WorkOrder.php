@@ -57,7 +57,7 @@ final readonly class WorkOrder
     public function stillWaitingFor(string $key, array $done): array
     {
         $open = array_values(array_diff($this->before($key), $done));
-        $earlier = array_merge([], ...array_map(fn (string $one): array => $this->before[$one], $open));
+        $earlier = array_merge([], ...array_values(array_intersect_key($this->before, array_flip($open))));
 
         return array_values(array_diff($open, $earlier));
     }

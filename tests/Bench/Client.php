@@ -149,6 +149,7 @@ final class Client
         $this->atWork("/jobs/{$tag}/work/time", [
             'operation' => 'bore.1',
             'at' => 'bore.1',
+            'entry_shown' => 'bore.1',
             'state' => $this->isRunning ? 'begun' : 'paused',
         ]);
     }

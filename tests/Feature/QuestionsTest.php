@@ -83,7 +83,8 @@ final class QuestionsTest extends TestCase
         $this->assertEquals($told, $added->told('observations'), 'what is told when it is taken is what is read later');
         $this->assertSame([$kept->id], $added->ids('observations'));
         $this->assertSame([], Observation::takeAdded()->tables());
-        Observation::query()->create(['ulid' => $this->ulid()] + $kept->only(['job_id', 'kind', 'subject', 'said', 'happened_at', 'user_id']));
+        $same = $kept->only(['job_id', 'kind', 'subject', 'said', 'happened_at', 'user_id']);
+        Observation::query()->create(['ulid' => $this->ulid()] + $same);
         $this->assertNull(Observation::takeAdded()->told('observations'), 'what the framework added has to be read');
     }
 

@@ -231,20 +231,23 @@ final class WorkLogsTest extends TestCase
         $head = fn (): int => $this->job->refresh()->entries;
         $sent = fn (string $page, array $data): TestResponse => $this->sendTo($this->job, $page, $data)->assertOk();
         $parts = static fn (string $page, array $data): array => array_keys($sent($page, $data)->json('fragments'));
-        $time = fn (string $state, int $shown): array => $parts('work/time', [
+        $time = fn (string $state, int $shown, ?string $entry = null): array => $parts('work/time', [
             'operation' => 'wash',
             'at' => 'wash',
             'state' => $state,
             'head_shown' => $shown,
+            'entry_shown' => $entry,
         ]);
         $all = ['head', 'order', 'entry', 'margin'];
         $this->assertSame(['entry', 'margin'], $time('begun', $head()));
+        $this->assertSame(['margin'], $time('paused', $head(), 'wash'), 'the entry line stands there already');
+        $this->assertSame(['entry', 'margin'], $time('begun', $head(), 'deck.1'), 'the entry line stands elsewhere and follows');
         $this->assertSame($all, $time('paused', $head() - 1), 'somebody wrote what this page does not show');
         $untold = ['operation' => 'wash', 'at' => 'wash', 'state' => 'begun'];
         $this->assertSame($all, $parts('work/time', $untold), 'who does not say what is shown gets all');
         $done = ['operation' => 'wash', 'at' => '', 'state' => 'done', 'head_shown' => $head()];
         $this->assertSame(['order', 'entry', 'margin'], $parts('work', $done));
-        $log = ['operation' => 'wash', 'at' => 'wash', 'card' => '1', 'state' => 'ended', 'head_shown' => $head()];
+        $log = ['operation' => 'wash', 'at' => 'wash', 'card' => '1', 'state' => 'ended', 'head_shown' => $head(), 'entry_shown' => 'wash'];
         $answer = $this->sendTo($this->job, 'work/time', $log)->assertOk();
         $this->assertSame(['bench', 'margin'], array_keys($answer->json('fragments')), 'the card has no order');
         $found = ['cylinder' => '3', 'look' => 'sharp line', 'head_shown' => $head()];

@@ -26,7 +26,6 @@ final readonly class CurrentOperation
      * @param  list<string>  $stops
      * @param  int  $minutes  That its kind took so far
      * @param  string  $card  What is logged at its machine; empty where nothing is
-     * @param  string  $finished  The page where it is read afresh, under the job's own address; empty where it is not
      */
     private function __construct(
         public string $key,
@@ -42,11 +41,17 @@ final readonly class CurrentOperation
         public bool $takesASize,
         public bool $canBeLeftOut,
         public string $card,
-        public string $finished,
         public int $minutes,
         public bool $isRunning,
         public ?int $cylinder,
+        private JobFile $file,
     ) {
+    }
+
+    /** The page where it is read afresh, under the job's own address; empty where it is not. */
+    public function finished(): string
+    {
+        return $this->file->work()->verification()->sheetOf($this->key)?->path() ?? '';
     }
 
     public static function of(JobFile $file, WorkOrder $order, Operation $operation): self
@@ -80,10 +85,10 @@ final readonly class CurrentOperation
             $target !== null || $operation->kind === OperationKind::PistonsMeasured,
             $operation->kind->canBeLeftOut(),
             Card::isOffered($operation) ? Line::ofCode('work.card', $operation->kind) : '',
-            $file->work()->verification()->sheetOf($operation->key())?->path() ?? '',
             $clock?->minutesAt(now()->toDateTimeImmutable()) ?? 0,
             $clock?->isRunning() ?? false,
             $operation->cylinder,
+            $file,
         );
     }
 

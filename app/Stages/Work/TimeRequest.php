@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Stages\Work;
 
 use Illuminate\Foundation\Http\FormRequest;
-use Illuminate\Validation\Rule;
 use NorthLedger\Core\Work\Logs\ClockState;
 
 /** What has to be sent for `WorkController::time`. */
@@ -14,7 +13,9 @@ final class TimeRequest extends FormRequest
     /** @return array<string, mixed> */
     public function rules(): array
     {
-        return ['operation' => ['required', 'string', 'max:40'], 'state' => ['required', Rule::enum(ClockState::class)]];
+        $states = implode(',', array_column(ClockState::cases(), 'value'));
+
+        return ['operation' => ['required', 'string', 'max:40'], 'state' => ['required', 'string', "in:{$states}"]];
     }
 
     public function operation(): string

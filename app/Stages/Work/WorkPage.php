@@ -27,8 +27,8 @@ final readonly class WorkPage implements EarlyPage
     {
         return match (true) {
             $request->boolean('card') => ['bench', 'margin'],
-            // What a clock says stands in the margin alone; the entry line tells which operation that is about.
-            $since === EntryKind::WorkTime => ['entry', 'margin'],
+            // What a clock says stands in the margin alone; an entry line that stands at another operation has to follow it.
+            $since === EntryKind::WorkTime => self::standsAtIt($request) ? ['margin'] : ['entry', 'margin'],
             $since !== null && in_array($since, EntryKind::ofWork(), true) => ['order', 'entry', 'margin'],
             default => ['head', 'order', 'entry', 'margin'],
         };
@@ -43,6 +43,16 @@ final readonly class WorkPage implements EarlyPage
         $card = $request->boolean('card') ? $at ?? $after : null;
 
         return WorkView::of($file, $card ?? $at, $after, $card, fn (): array => $this->today->differences($file));
+    }
+
+    /** True where the page says that its entry line stands at the operation whose clock was told, and goes nowhere else. */
+    private static function standsAtIt(Request $request): bool
+    {
+        $operation = self::operation($request, 'operation');
+
+        return $operation !== null &&
+            $operation === self::operation($request, 'at') &&
+            $operation === self::operation($request, 'entry_shown');
     }
 
     private static function operation(Request $request, string $name): ?string

@@ -30,6 +30,8 @@ final class WorkView
     /** @var ?list<array{letter: string, size: string, what: string}> */
     private ?array $cutList = null;
 
+    private ?string $oneSetup = null;
+
     /**
      * @param  ?CurrentOperation  $current  Null where nothing is left to do
      * @param  ?Card  $card  Of the machine that the page stands at
@@ -179,17 +181,19 @@ final class WorkView
     /** What can be done in the set-up of the current operation: “bore 5, 6, 7, 8, chamfer: 2 h 40 on the boring mill” */
     public function oneSetup(): string
     {
+        return $this->oneSetup ??= $this->doneTogether();
+    }
+
+    private function doneTogether(): string
+    {
         $current = $this->current === null ? null : $this->order?->operation($this->current->key);
         if ($this->order === null || $current === null || $current->kind->fixture() === null) {
             return '';
         }
-        $closed = $this->file->work()->closedOperations();
+        $setup = [$current->kind->machine(), $current->kind->part(), $current->kind->fixture()];
         $together = array_filter(
-            $this->order->operations,
-            static fn (Operation $one): bool => $one->kind->machine() === $current->kind->machine() &&
-                $one->kind->part() === $current->kind->part() &&
-                $one->kind->fixture() === $current->kind->fixture() &&
-                ! in_array($one->key(), $closed, true),
+            array_diff_key($this->order->operations, array_flip($this->file->work()->closedOperations())),
+            static fn (Operation $one): bool => [$one->kind->machine(), $one->kind->part(), $one->kind->fixture()] === $setup,
         );
 
         return count($together) < 2

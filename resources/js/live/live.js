@@ -22,17 +22,29 @@ export async function startLive(root) {
     let head = Number(root.dataset.head);
 
     const mailbox = await openMailbox(root.dataset.outbox, { answer: settled, asked }, (url, body) =>
-        post(url, { ...body, head_shown: head, age_ms: Math.max(0, Date.now() - (body.kept_at ?? Date.now())) }),
+        post(url, {
+            ...body,
+            ...shown(),
+            age_ms: Math.max(0, Date.now() - (body.kept_at ?? Date.now())),
+        }),
     );
     const { store, nudge } = mailbox;
 
-    function show(answer, forget = null, isAsked = false) {
+    /** What the page shows already, which an answer need not bring. */
+    function shown() {
+        const operation = operationOf(document.querySelector('[data-fragment="entry"]')?.innerHTML);
+
+        return operation === null ? { head_shown: head } : { head_shown: head, entry_shown: operation };
+    }
+
+    /** @param {?string} about The operation that an answer without an entry line is about */
+    function show(answer, { forget = null, isAsked = false, about = null } = {}) {
         clock.set(answer.now);
         if (answer.head < head || (answer.head === head && forget === null && !isAsked)) {
             return;
         }
         head = showsAll(fragmentsOf(document), answer) ? answer.head : head;
-        const isElsewhere = standsElsewhere(root, answer.fragments.entry);
+        const isElsewhere = standsElsewhere(root, operationOf(answer.fragments.entry) ?? about);
         for (const [name, html] of Object.entries(answer.fragments)) {
             if (isElsewhere && ABOUT_ONE.includes(name)) {
                 continue;
@@ -57,7 +69,7 @@ export async function startLive(root) {
         form?.removeAttribute('aria-busy');
         // A form that has gone on to something else keeps what is typed into it since.
         const isThere = stillAsks(form, entry);
-        show(answer, isThere ? entry.form : NO_FORM);
+        show(answer, { forget: isThere ? entry.form : NO_FORM, about: entry.body.at || null });
         const standing = document.getElementById(entry.form);
         if (isThere && standing === form) {
             form?.reset();
@@ -143,7 +155,7 @@ export async function startLive(root) {
         root.dataset.at = at;
         const answer = await changesSince(root.dataset.url, -1, at).catch(() => null);
         if (answer && root.dataset.at === at) {
-            show(answer, null, true);
+            show(answer, { isAsked: true });
         }
         root.dispatchEvent(new CustomEvent('stood'));
     }
@@ -186,9 +198,12 @@ export function showsAll(names, answer) {
     return answer.rest_is_shown === true || names.every((name) => name in answer.fragments);
 }
 
-/** True where somebody has gone on since to another operation than the one that an answer is about. */
-function standsElsewhere(root, entry) {
-    const operation = /name="operation" value="([^"]*)"/.exec(entry ?? '')?.[1] ?? null;
+/** The operation that an entry line is about; null where there is none. */
+function operationOf(entry) {
+    return /name="operation" value="([^"]*)"/.exec(entry ?? '')?.[1] ?? null;
+}
 
+/** True where somebody has gone on since to another operation than the one that an answer is about. */
+function standsElsewhere(root, operation) {
     return operation !== null && (root.dataset.at ?? '') !== '' && operation !== root.dataset.at;
 }

@@ -28,8 +28,9 @@
             </button>
         @endif
     @endif
-    @if($current->finished !== '')<a
-            class="button plain" href="/jobs/{{ $file->job->tag() }}/{{ $current->finished }}">{{ __('verify.read_finished') }}</a>@endif
+    @php($finished = $current->finished())
+    @if($finished !== '')<a
+            class="button plain" href="/jobs/{{ $file->job->tag() }}/{{ $finished }}">{{ __('verify.read_finished') }}</a>@endif
     @if($current->card !== '')<a
             class="button plain"
             href="/jobs/{{ $file->job->tag() }}/work/at/{{ rawurlencode($current->key) }}">{{ $current->card }}</a>@endif

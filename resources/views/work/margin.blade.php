@@ -51,10 +51,11 @@
     @if($view->card !== null)<input type="hidden" name="card" value="1">@endif
     <div class="field">
         <label for="flaw-cylinder">Cylinder</label>
+        @php($chosen = old('cylinder') ?? $view->current?->cylinder)
         <select id="flaw-cylinder" name="cylinder">
             @if(! $view->isAtOneCylinder())<option value="">which?</option>@endif
             @foreach($file->sheet->layout->cylinders() as $cylinder)
-                <option @selected((old('cylinder') ?? $view->current?->cylinder) == $cylinder)>{{ $cylinder }}</option>
+                <option @selected($chosen == $cylinder)>{{ $cylinder }}</option>
             @endforeach
         </select>
     </div>
