@@ -176,20 +176,17 @@ final readonly class BoresFromAbove
     }
 
     /**
-     * @param  list<string>  $pair
+     * @param  array{string, string}  $pair  Place keys
      * @param  array<string, CellState>  $out  By place key
      * @param  list<string>  $suspects
      */
     private static function state(array $pair, array $out, array $suspects): CellState
     {
-        return match (true) {
-            array_intersect($pair, $suspects) !== [] => CellState::Suspect,
-            default => array_reduce(
-                $pair,
-                static fn (CellState $worst, string $key): CellState => CellState::worse($worst, $out[$key] ?? CellState::Good),
-                CellState::Good,
-            ),
-        };
+        [$one, $other] = $pair;
+
+        return array_intersect($pair, $suspects) === []
+            ? CellState::worse($out[$one] ?? CellState::Good, $out[$other] ?? CellState::Good)
+            : CellState::Suspect;
     }
 
     /**

@@ -27,7 +27,7 @@ final readonly class BoreColumns
     /**
      * @param  Length  $base  What deviations are shown against
      * @param  array<string, CellState>  $marks  By place key
-     * @param  string  $rows  What the rows are called: which there are follows from every cylinder
+     * @param  string  $rows  Which rows there are: that follows from every cylinder
      * @return array<int, string> By cylinder
      */
     public static function of(JobFile $file, SheetName $sheet, Length $base, array $marks, string $rows): array

@@ -48,6 +48,18 @@ final readonly class BoreSheetRows
             : [...$this->sizes(), ...$this->pistons(), $this->look('finish', BoreFeature::Finish, 'wall'), ...$this->rings()];
     }
 
+    /** Which rows there are of a sheet as it came, in a few letters: that follows from every cylinder. */
+    public function which(): string
+    {
+        $axes = fn (Station $station): string => implode('/', array_column($this->axes($station), 'value'));
+
+        return implode(' ', [
+            ...array_map($axes, [...Station::JUDGED, Station::Land]),
+            $this->knowsAClearance() ? 'clearance' : '',
+            $this->hasFeltPits() ? 'pits' : '',
+        ]);
+    }
+
     /** @return list<SheetRow> Every reading of the judged stations, with what follows from them */
     private function sizes(): array
     {
@@ -114,10 +126,14 @@ final readonly class BoreSheetRows
     /** @return list<SheetRow> Of the piston in its bore, once both are read anywhere */
     private function clearance(): array
     {
-        $bores = $this->file->assessment()->bores;
-        $isKnown = array_filter($bores, static fn (JudgedBore $bore): bool => $bore->clearance !== null) !== [];
+        return $this->knowsAClearance() ? [self::derived('clearance', array_map($this->cells->clearance(...), $this->judged()))] : [];
+    }
 
-        return $isKnown ? [self::derived('clearance', array_map($this->cells->clearance(...), $this->judged()))] : [];
+    private function knowsAClearance(): bool
+    {
+        $isKnown = static fn (JudgedBore $bore): bool => $bore->clearance !== null;
+
+        return array_filter($this->file->assessment()->bores, $isKnown) !== [];
     }
 
     /** @return list<JudgedBore> Of the cylinders that have a column */
@@ -144,15 +160,21 @@ final readonly class BoreSheetRows
     /** @return list<SheetRow> How deep the pits go, once they are felt anywhere */
     private function pits(): array
     {
-        $felt = array_filter(
-            $this->file->assessment()->bores,
-            static fn (JudgedBore $bore): bool => $bore->inspection->looks->pitting?->hasDepth() === true ||
-                $bore->inspection->wall->pitDepth !== null,
-        );
+        if (! $this->hasFeltPits()) {
+            return [];
+        }
         $cells = new WallCells($this->entries, $this->file->display);
         $depth = static fn (int $cylinder): SheetCell => $cells->of(BorePlace::look(BoreFeature::PitDepth, $cylinder));
 
-        return $felt === [] ? [] : [new SheetRow('reading', '', Line::of('sheet.row.deepest_pit'), array_map($depth, $this->cylinders))];
+        return [new SheetRow('reading', '', Line::of('sheet.row.deepest_pit'), array_map($depth, $this->cylinders))];
+    }
+
+    private function hasFeltPits(): bool
+    {
+        $isFelt = static fn (JudgedBore $bore): bool => $bore->inspection->looks->pitting?->hasDepth() === true ||
+            $bore->inspection->wall->pitDepth !== null;
+
+        return array_filter($this->file->assessment()->bores, $isFelt) !== [];
     }
 
     /** @return list<SheetRow> The end gap of each ring, squared in its bore */

@@ -45,12 +45,8 @@ final readonly class BoreSheetView
         $base = self::base($file, $sheet, $setup);
         $placeMarks = BoreMarks::of($file, $sheet);
         $cells = new SheetCells($file, $entries, $base, $placeMarks);
-        $rows = static fn (array $cylinders): array => (new BoreSheetRows($file, $sheet, $cells, $showsAllAxes, $cylinders))->all();
-        $names = static fn (SheetRow $row): string => "{$row->group} {$row->label}";
-        $marks =
-            $sheet->occasion === Occasion::Incoming
-                ? BoreColumns::of($file, $sheet, $base, $placeMarks, implode("\n", array_map($names, $rows([]))))
-                : [];
+        $rows = static fn (array $cylinders): BoreSheetRows => new BoreSheetRows($file, $sheet, $cells, $showsAllAxes, $cylinders);
+        $marks = $sheet->occasion === Occasion::Incoming ? BoreColumns::of($file, $sheet, $base, $placeMarks, $rows([])->which()) : [];
         $cylinders = array_values(
             array_filter(
                 $file->sheet->layout->cylinders(),
@@ -61,7 +57,7 @@ final readonly class BoreSheetView
         return new self(
             $cylinders,
             $marks,
-            $rows($cylinders),
+            $rows($cylinders)->all(),
             $file->display->size($base),
             $file->display->deviationUnit(),
             SetupLine::of($setup, $file),

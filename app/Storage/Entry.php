@@ -82,7 +82,7 @@ abstract class Entry extends Model
     protected function performInsert(Builder $query): bool
     {
         $isDone = parent::performInsert($query);
-        self::isAdded($this->getTable(), $this->id, null);
+        self::isAdded($this->getTable(), (int) $this->getKey(), null);
 
         return $isDone;
     }

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Words;
 
 use BackedEnum;
-use Illuminate\Support\Arr;
 use Illuminate\Support\Facades\Lang;
 
 /** A line of the translation files in `lang/`, in the shop's language. */
@@ -71,8 +70,11 @@ final class Line
         /** @var array<string, ?string> $lines */
         static $lines = [];
         if (! array_key_exists($key, $lines)) {
-            [$file, $name] = explode('.', $key, 2) + [1 => ''];
-            $line = Arr::get(self::file($file), $name);
+            $names = explode('.', $key);
+            $line = self::file(array_shift($names));
+            foreach ($names as $name) {
+                $line = is_array($line) ? $line[$name] ?? null : null;
+            }
             $lines[$key] = is_string($line) ? $line : null;
         }
 

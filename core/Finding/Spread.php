@@ -37,8 +37,8 @@ final readonly class Spread
     {
         $largest = $smallest = reset($readings);
         foreach ($readings as $reading) {
-            $largest = $reading->corrected->isLargerThan($largest->corrected) ? $reading : $largest;
-            $smallest = $reading->corrected->isSmallerThan($smallest->corrected) ? $reading : $smallest;
+            $largest = $reading->corrected->nanometres > $largest->corrected->nanometres ? $reading : $largest;
+            $smallest = $reading->corrected->nanometres < $smallest->corrected->nanometres ? $reading : $smallest;
         }
 
         return new self($largest, $smallest);

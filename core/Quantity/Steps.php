@@ -16,13 +16,11 @@ final readonly class Steps
     public function nearest(Length $off): Length
     {
         $nearest = Length::zero();
+        $distance = abs($off->nanometres);
         foreach ($this->steps as $step) {
-            $nearest = $off
-                ->minus($step)
-                ->absolute()
-                ->isSmallerThan($off->minus($nearest)->absolute())
-                ? $step
-                : $nearest;
+            $farther = $distance;
+            $distance = min($farther, abs($off->nanometres - $step->nanometres));
+            $nearest = $distance < $farther ? $step : $nearest;
         }
 
         return $nearest;

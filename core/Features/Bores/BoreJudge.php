@@ -106,13 +106,18 @@ final readonly class BoreJudge
      */
     private static function inOrder(array $findings): array
     {
-        usort(
-            $findings,
-            static fn (Finding $a, Finding $b): int => array_search($a->criterion, Criterion::cases(), true) <=>
-                array_search($b->criterion, Criterion::cases(), true),
-        );
+        $byCriterion = [];
+        foreach ($findings as $finding) {
+            $byCriterion[$finding->criterion->value] = $finding;
+        }
+        $inOrder = [];
+        foreach (Criterion::cases() as $criterion) {
+            if (isset($byCriterion[$criterion->value])) {
+                $inOrder[$criterion->value] = $byCriterion[$criterion->value];
+            }
+        }
 
-        return array_combine(array_map(static fn (Finding $finding): string => $finding->criterion->value, $findings), $findings);
+        return $inOrder;
     }
 
     /** @param  list<Place>  $unread */
