@@ -10,6 +10,7 @@ use App\Cluster\RetryingConnection;
 use App\Documents\PdfPrinter;
 use App\Drawings\Truth;
 use App\Files\HouseFiles;
+use App\Http\RulesReadOnce;
 use App\Ledger\Ledger;
 use App\Offers\EmlTransport;
 use App\Pages\Marks;
@@ -100,6 +101,7 @@ final class AppServiceProvider extends ServiceProvider
         $build = config('app.build');
         Installed::rememberIn($build === null ? null : storage_path('framework/compiled/classes-').hash('xxh64', $build).'-');
         $this->callAfterResolving('blade.compiler', TemplatesAsSent::prepare(...));
+        $this->callAfterResolving('validator', RulesReadOnce::in(...));
         Mail::extend('eml', static fn (): EmlTransport => new EmlTransport((string) config('mail.folder')));
         Route::bind('sheet', static fn (string $code): SheetName => SheetName::tryFrom($code) ?? abort(404));
         Session::extend(

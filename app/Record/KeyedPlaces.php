@@ -15,22 +15,29 @@ final class KeyedPlaces
     private ?array $axesRead = null;
 
     /**
-     * @param  array<string, PlaceEntries>  $all  By place key
-     * @param  array<int, array<string, Place>>  $measured  Where a gauged length stands, by cylinder and key
-     * @param  array<int, array<string, Place>>  $walls  Traced walls, thicknesses and pits, by cylinder and key
+     * Where a length stands: what is gauged, and traced walls, thicknesses and pits.
+     *
+     * @var ?array{array<int, array<string, Place>>, array<int, array<string, Place>>} Each by cylinder and key; null until it is asked
      */
-    private function __construct(public readonly array $all, private readonly array $measured, private readonly array $walls)
+    private ?array $standing = null;
+
+    /**
+     * @param  array<string, PlaceEntries>  $all  By place key
+     * @param  ?self  $before  What was known before the newest was keyed
+     * @param  array<string, PlaceEntries>  $keyed  Those that were keyed since
+     */
+    private function __construct(public readonly array $all, private readonly ?self $before, private readonly array $keyed)
     {
     }
 
     /** @param  list<KeyedReading>  $rows  Oldest first */
     public static function of(array $rows): self
     {
-        return (new self([], [], []))->followedBy($rows);
+        return (new self([], null, []))->followedBy($rows);
     }
 
     /**
-     * The same with what was keyed since; only the places of these rows are looked at again.
+     * The same with what was keyed since; only the places of these rows are looked at again, once somebody asks where anything stands.
      *
      * @param  list<KeyedReading>  $rows  Oldest first
      */
@@ -47,22 +54,35 @@ final class KeyedPlaces
                 $all[$key]->withdraw($row->withdrawsId);
             }
         }
-        [$measured, $walls] = [$this->measured, $this->walls];
-        foreach ($keyed as $key => $entries) {
+
+        return new self($all, $this, $keyed);
+    }
+
+    /** @return array{array<int, array<string, Place>>, array<int, array<string, Place>>} */
+    private function standing(): array
+    {
+        return $this->standing ??= $this->before === null ? [[], []] : $this->sinceThen($this->before);
+    }
+
+    /** @return array{array<int, array<string, Place>>, array<int, array<string, Place>>} */
+    private function sinceThen(self $before): array
+    {
+        [$measured, $walls] = $before->standing();
+        foreach ($this->keyed as $key => $entries) {
             $stands = $entries->newest()?->nanometres !== null;
-            $stood = ($this->all[$key] ?? null)?->newest()?->nanometres !== null;
+            $stood = ($before->all[$key] ?? null)?->newest()?->nanometres !== null;
             if (! $stands && ! $stood) {
                 continue;
             }
             $place = Place::parse($key);
             if ($place->feature->isGauged()) {
-                $measured = $this->with($measured, $place, $stands);
+                $measured = $before->with($measured, $place, $stands);
             } else {
-                $walls = $this->with($walls, $place, $stands);
+                $walls = $before->with($walls, $place, $stands);
             }
         }
 
-        return new self($all, $measured, $walls);
+        return [$measured, $walls];
     }
 
     /**
@@ -94,25 +114,25 @@ final class KeyedPlaces
     /** True where a gauged length stands. */
     public function isMeasured(Place $place): bool
     {
-        return isset($this->measured[$place->number][$place->key()]);
+        return isset($this->standing()[0][$place->number][$place->key()]);
     }
 
     /** @return array<string, Place> The places where a gauged length stands, by key */
     public function measured(): array
     {
-        return array_merge([], ...array_values($this->measured));
+        return array_merge([], ...array_values($this->standing()[0]));
     }
 
     /** @return array<string, Place> Of a cylinder, by key */
     public function measuredOf(int $cylinder): array
     {
-        return $this->measured[$cylinder] ?? [];
+        return $this->standing()[0][$cylinder] ?? [];
     }
 
     /** @return array<string, Place> Of a cylinder: traced walls, thicknesses and pits, by key */
     public function wallOf(int $cylinder): array
     {
-        return $this->walls[$cylinder] ?? [];
+        return $this->standing()[1][$cylinder] ?? [];
     }
 
     /** @return array<int|string, true> The axes of a station on which anything stands, in any bore */
