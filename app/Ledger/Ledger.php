@@ -111,9 +111,11 @@ final class Ledger
     {
         $isKept = $file->job->agreement !== null && $file->job->policy_revision === $file->policy->revision;
 
-        return $isKept && in_array($kind, EntryKind::ofWork(), true)
-            ? JobSummary::ofWork($file)
-            : JobSummary::of($file, ! $kind->touchesSheetsOnly())->columns();
+        return match (true) {
+            $isKept && $kind === EntryKind::WorkTime => JobSummary::ofClocks($file),
+            $isKept && in_array($kind, EntryKind::ofWork(), true) => JobSummary::ofWork($file),
+            default => JobSummary::of($file, ! $kind->touchesSheetsOnly())->columns(),
+        };
     }
 
     /** @param  array<string, mixed>  $payload */

@@ -33,18 +33,19 @@ final readonly class Observe
             $at,
         ): array {
             [$subject, $said] = $what($file);
+            $now = now();
             Observation::keep([
                 'ulid' => $ulid,
                 'job_id' => $file->job->id,
                 'kind' => $kind,
                 'subject' => $subject,
                 'said' => $said,
-                'happened_at' => $at ?? now(),
+                'happened_at' => $at ?? $now,
                 'user_id' => $by->id,
-                'created_at' => now(),
+                'created_at' => $now,
             ]);
 
-            return ['subject' => $subject, 'at' => ($at ?? now())->format('Y-m-d\TH:i:s.v\Z')] + $said;
+            return ['subject' => $subject, 'at' => ($at ?? $now)->format('Y-m-d\TH:i:s.v\Z')] + $said;
         });
     }
 }

@@ -91,9 +91,13 @@ final readonly class JobSummary
     {
         [$stage, $waitsFor] = JobStage::of($file);
 
+        return ['stage' => $stage, 'waits_for' => self::clause($waitsFor)] + self::ofClocks($file);
+    }
+
+    /** @return array<string, mixed> Those that can change by what a clock says: it closes nothing, and nothing waits for it */
+    public static function ofClocks(JobFile $file): array
+    {
         return [
-            'stage' => $stage,
-            'waits_for' => self::clause($waitsFor),
             'machine_queue' => self::queue($file),
             'load_work' => (new LoadOfJob($file))->left(),
             'times_taken' => (new LoadOfJob($file))->taken(),

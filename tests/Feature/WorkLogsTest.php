@@ -250,6 +250,7 @@ final class WorkLogsTest extends TestCase
         $log = ['operation' => 'wash', 'at' => 'wash', 'card' => '1', 'state' => 'ended', 'head_shown' => $head(), 'entry_shown' => 'wash'];
         $answer = $this->sendTo($this->job, 'work/time', $log)->assertOk();
         $this->assertSame(['bench', 'margin'], array_keys($answer->json('fragments')), 'the card has no order');
+        $this->artisan('ledger:recompute')->assertSuccessful();
         $found = ['cylinder' => '3', 'look' => 'sharp line', 'head_shown' => $head()];
         $this->assertSame($all, $parts('work/flaws', $found), 'what is found changes everything');
     }
