@@ -21,7 +21,8 @@ final class UnusedCodeTest extends TestCase
     /** The framework calls these. */
     private const CALLED_BY_THE_FRAMEWORK = [
         '__construct', '__invoke', '__toString', 'doSend', 'envelope', 'boot', 'bootTraits', 'casts', 'down', 'getRouteKey',
-        'getRouteKeyName', 'handle', 'messages', 'prepareForValidation', 'register', 'resolveRouteBinding', 'retrieveById', 'rules', 'up',
+        'getRouteKeyName', 'getRule', 'handle', 'messages', 'prepareForValidation', 'register', 'resolveChildRouteBinding',
+        'resolveRouteBinding', 'retrieveById', 'rules', 'up',
     ];
 
     /** Classes that are found by their folder's or their command's name. */
