@@ -26,7 +26,7 @@ final class KeyedPlaces
      * @param  ?self  $before  What was known before the newest was keyed
      * @param  array<string, PlaceEntries>  $keyed  Those that were keyed since
      */
-    private function __construct(public readonly array $all, private readonly ?self $before, private readonly array $keyed)
+    private function __construct(public readonly array $all, private ?self $before, private readonly array $keyed)
     {
     }
 
@@ -61,7 +61,11 @@ final class KeyedPlaces
     /** @return array{array<int, array<string, Place>>, array<int, array<string, Place>>} */
     private function standing(): array
     {
-        return $this->standing ??= $this->before === null ? [[], []] : $this->sinceThen($this->before);
+        $this->standing ??= $this->before === null ? [[], []] : $this->sinceThen($this->before);
+        // A file of hundreds of readings would keep every one before it.
+        $this->before = null;
+
+        return $this->standing;
     }
 
     /** @return array{array<int, array<string, Place>>, array<int, array<string, Place>>} */
