@@ -7,50 +7,57 @@ namespace App\Drawings;
 use App\Record\JobFile;
 use App\Storage\SheetName;
 use NorthLedger\Core\Engine\Places\Axis;
+use NorthLedger\Core\Engine\Places\Place;
 use NorthLedger\Core\Engine\Places\Station;
 use NorthLedger\Core\Features\Bores\BorePlace;
 use NorthLedger\Core\Inspection\Occasion;
 use NorthLedger\Core\Inspection\Section;
 use NorthLedger\Core\Quantity\Length;
 
-/** How far the bores of a sheet are over the size they were made to, in nanometres, by place key: as they read, and as they are. */
+/** How far the bores of a sheet are over the size they were made to where they are drawn: as they read, and as they are. */
 final readonly class BoreDeviations
 {
     /**
-     * @param  array<string, array<string, int>>  $read  By station as well
-     * @param  array<string, int>  $doubts  Of each, expanded
-     * @param  array<string, int>  $true  None where nobody may know
+     * @param  array<int, array<string, array<int|string, BoreDeviation>>>  $read  By cylinder, station and axis
+     * @param  array<string, int>  $true  Nanometres, by place key; none where nobody may know
      */
-    private function __construct(public array $read, public array $doubts, public array $true)
+    private function __construct(public array $read, public array $true)
     {
     }
 
     public static function of(JobFile $file, SheetName $sheet, Length $asMade): self
     {
         $entries = $file->record->entries($sheet);
-        $read = $doubts = [];
-        foreach ($entries->measuredPlaces() as $key => $place) {
-            $reading = $place->station === null ? null : $entries->reading($place, $file->sheet, $file->policy);
-            if ($reading !== null && $place->station !== null) {
-                $read[$place->station->value][(string) $key] = $reading->isSized
-                    ? $reading->corrected->minus($asMade)->nanometres
-                    : $reading->corrected->nanometres;
-                $doubts[(string) $key] = ($reading->isSized
-                    ? $reading->sizeUncertainty()
-                    : $reading->differenceUncertainty($reading)
-                )->expanded()->nanometres;
+        $read = [];
+        foreach ($entries->measuredPlaces() as $place) {
+            $reading = self::isDrawn($place) ? $entries->reading($place, $file->sheet, $file->policy) : null;
+            if ($reading !== null) {
+                $read[$place->number][$place->station?->value][$place->axis?->value] = BoreDeviation::of($reading, $asMade);
             }
         }
 
-        return new self($read, $doubts, $sheet->occasion === Occasion::Incoming ? self::true($file, $asMade) : []);
+        return new self($read, $sheet->occasion === Occasion::Incoming ? self::true($file, $asMade) : []);
     }
 
-    /** The largest that is drawn, either way. */
+    /** The largest that is drawn, either way, in nanometres. */
     public function largest(): int
     {
-        $all = array_merge(array_values($this->true), ...array_map(array_values(...), array_values($this->read)));
+        $largest = 0;
+        foreach ($this->read as $stations) {
+            foreach (array_merge(...array_values(array_map(array_values(...), $stations))) as $deviation) {
+                $largest = max($largest, $deviation->over, -$deviation->over);
+            }
+        }
+        foreach ($this->true as $over) {
+            $largest = max($largest, $over, -$over);
+        }
 
-        return $all === [] ? 0 : max(array_map(abs(...), $all));
+        return $largest;
+    }
+
+    private static function isDrawn(Place $place): bool
+    {
+        return in_array($place->station, Station::JUDGED, true) && in_array($place->axis, Axis::NEEDED, true);
     }
 
     /** @return array<string, int> */

@@ -10,13 +10,11 @@ use App\Record\JobFile;
 use App\Storage\SheetName;
 use App\Words\Line;
 use NorthLedger\Core\Engine\Places\Axis;
-use NorthLedger\Core\Engine\Places\Place;
 use NorthLedger\Core\Engine\Places\Station;
 use NorthLedger\Core\Features\Bores\BorePlace;
 use NorthLedger\Core\Finding\Criterion;
 use NorthLedger\Core\Inspection\Occasion;
 use NorthLedger\Core\Quantity\Length;
-use NorthLedger\Core\Record\Reading;
 
 /**
  * Plan of all bores at each station: the bore as made dashed, the worn shape exaggerated, and the circles of the
@@ -24,19 +22,6 @@ use NorthLedger\Core\Record\Reading;
  */
 final readonly class BoresFromAbove
 {
-    private const WIDTH = 860;
-
-    private const LARGEST_RADIUS_IN_LINE = 46.0;
-
-    private const GAP_IN_LINE = 26.0;
-
-    private const RADIUS_VEE = 26.0;
-
-    private const PITCH_VEE = 202.0;
-
-    /** Share of the radius that the largest drawn deviation takes. */
-    private const EXAGGERATED_SHARE = 0.42;
-
     /**
      * @param  list<DrawnBore>  $bores
      * @param  array<string, string>  $stations  Words by station
@@ -55,138 +40,115 @@ final readonly class BoresFromAbove
 
     public static function of(JobFile $file, SheetName $sheet): self
     {
-        $asMade = $file->sheet->bore->sizeAt(
-            ($sheet->occasion === Occasion::Final ? $file->work()->chosen()?->step : $file->assessment()->step->value) ?? Length::zero(),
-        );
-        $steps = $sheet->occasion === Occasion::Final ? [] : self::possibleSteps($file);
-        $deviations = BoreDeviations::of($file, $sheet, $asMade);
-        $largest = $deviations->largest();
-        $firstStep = $steps === [] ? 0 : $steps[0]->plus($file->sheet->bore->nominal)->minus($asMade)->nanometres;
-        $shown = max($largest, min($firstStep, (int) round(2.5 * $largest)), 1);
+        return self::in(BoreFrame::of($file, $sheet), $file, $sheet, $file->sheet->layout->cylinders());
+    }
 
-        $isVee = $file->sheet->layout->kind->banks() === 2;
-        $radius = $isVee ? self::RADIUS_VEE : self::radiusInLine(count($file->sheet->layout->banks[0]));
-        $scale = ($radius * self::EXAGGERATED_SHARE) / $shown;
-        $rowPitch = $radius * 2 * (1 + self::EXAGGERATED_SHARE) + ($isVee ? 6 : 24);
-        $pitch = $isVee ? self::PITCH_VEE : $rowPitch + 2;
+    /** @param  list<int>  $cylinders  Whose bores are drawn */
+    public static function in(BoreFrame $frame, JobFile $file, SheetName $sheet, array $cylinders): self
+    {
+        $circles = self::sizeCircles($frame, $file->sheet->bore->nominal);
         $out = self::marked($file, $sheet);
         $suspects = array_column($file->record->entries($sheet)->suspects(), 'place');
         $bores = [];
-        foreach ($file->sheet->layout->banks as $bankIndex => $bank) {
-            $left = (self::WIDTH - $pitch * (count($bank) - 1)) / 2 + ($isVee ? ($bankIndex === 0 ? -62 : -38) : 0);
-            foreach ($bank as $index => $cylinder) {
-                $bores[] = self::bore(
-                    $file,
-                    $cylinder,
-                    $left + $index * $pitch,
-                    18 + $radius * (1 + self::EXAGGERATED_SHARE) + $bankIndex * $rowPitch,
-                    $radius,
-                    $scale,
-                    $deviations,
-                    $steps,
-                    $asMade,
-                    $shown,
-                    $out,
-                    $suspects,
-                );
-            }
-        }
-        $nominalRadius = $file->sheet->bore->nominal->nanometres / 2;
-
-        return new self(
-            self::WIDTH,
-            (int) ceil(count($file->sheet->layout->banks) * $rowPitch + 16),
-            $isVee,
-            $bores,
-            array_combine(array_column(Station::JUDGED, 'value'), array_column(Station::JUDGED, 'value')),
-            $largest === 0
-                ? ''
-                : Line::of('drawing.wear_larger', ['times' => self::roundFactor(($scale * 2) / ($radius / $nominalRadius))]),
-            $steps === []
-                ? ''
-                : Line::of('drawing.circles', [
-                    'steps' => implode(', ', array_map(static fn (Length $step): string => $file->display->step($step), $steps)),
-                ]),
-            $deviations->true === [] ? '' : Line::of('drawing.truth'),
-        );
-    }
-
-    /** As large as so many bores side by side allow. */
-    private static function radiusInLine(int $bores): float
-    {
-        return min(self::LARGEST_RADIUS_IN_LINE, (self::WIDTH / $bores - self::GAP_IN_LINE) / (2 * (1 + self::EXAGGERATED_SHARE)));
-    }
-
-    /**
-     * @param  list<Length>  $steps
-     * @param  array<string, CellState>  $out  By place key
-     * @param  list<string>  $suspects  Keys of the places read with a gauge that had drifted
-     */
-    private static function bore(
-        JobFile $file,
-        int $cylinder,
-        float $x,
-        float $y,
-        float $radius,
-        float $scale,
-        BoreDeviations $deviations,
-        array $steps,
-        Length $asMade,
-        int $shown,
-        array $out,
-        array $suspects,
-    ): DrawnBore {
-        $shapes = [];
-        foreach (Station::JUDGED as $station) {
-            $thrust = BorePlace::bore($cylinder, $station, Axis::Thrust)->key();
-            $inline = BorePlace::bore($cylinder, $station, Axis::Inline)->key();
-            $read = $deviations->read[$station->value] ?? [];
-            $shapes[$station->value] = new DrawnShape(
-                self::drawn($read[$inline] ?? null, $radius, $scale),
-                self::drawn($read[$thrust] ?? null, $radius, $scale),
-                self::state([$thrust, $inline], $out, $suspects),
-                self::caption($file, $read[$thrust] ?? null, $read[$inline] ?? null),
-                (isset($read[$thrust])
-                    ? self::whisker($radius + $read[$thrust] * $scale, $deviations->doubts[$thrust] * $scale, isUpright: true)
-                    : '').
-                    (isset($read[$inline])
-                        ? self::whisker($radius + $read[$inline] * $scale, $deviations->doubts[$inline] * $scale, isUpright: false)
-                        : ''),
-                self::drawn($deviations->true[$inline] ?? null, $radius, $scale),
-                self::drawn($deviations->true[$thrust] ?? null, $radius, $scale),
+        foreach (array_intersect_key($frame->centres, array_flip($cylinders)) as $cylinder => [$x, $y]) {
+            $bores[] = new DrawnBore(
+                $cylinder,
+                Coordinate::of($x),
+                Coordinate::of($y),
+                Coordinate::of($frame->radius),
+                Coordinate::of($frame->reach()),
+                $circles,
+                self::shapes($frame, $file, $cylinder, $out, $suspects),
             );
         }
-        $circles = [];
-        foreach ($steps as $step) {
-            $over = $step->plus($file->sheet->bore->nominal)->minus($asMade)->nanometres;
-            if ($over <= $shown) {
-                $circles[] = Coordinate::of($radius + $over * $scale);
-            }
-        }
 
-        return new DrawnBore(
-            $cylinder,
-            Coordinate::of($x),
-            Coordinate::of($y),
-            Coordinate::of($radius),
-            Coordinate::of($radius * (1 + self::EXAGGERATED_SHARE)),
-            $circles,
-            $shapes,
+        return new self(
+            BoreFrame::WIDTH,
+            $frame->height,
+            $frame->isVee,
+            $bores,
+            array_combine(array_column(Station::JUDGED, 'value'), array_column(Station::JUDGED, 'value')),
+            self::factor($frame, $file->sheet->bore->nominal),
+            $frame->steps === []
+                ? ''
+                : Line::of('drawing.circles', [
+                    'steps' => implode(', ', array_map(static fn (Length $step): string => $file->display->step($step), $frame->steps)),
+                ]),
+            $frame->deviations->true === [] ? '' : Line::of('drawing.truth'),
         );
     }
 
+    /** @return list<string> Radii of the sizes that are still possible, as far as anything is drawn */
+    private static function sizeCircles(BoreFrame $frame, Length $nominal): array
+    {
+        $circles = [];
+        foreach ($frame->steps as $step) {
+            $over = $step->plus($nominal)->minus($frame->asMade)->nanometres;
+            if ($over <= $frame->shown) {
+                $circles[] = Coordinate::of($frame->radius + $over * $frame->scale);
+            }
+        }
+
+        return $circles;
+    }
+
+    /** How much larger than it is the wear is drawn; empty where none is read. */
+    private static function factor(BoreFrame $frame, Length $nominal): string
+    {
+        return $frame->deviations->largest() === 0
+            ? ''
+            : Line::of('drawing.wear_larger', ['times' => self::roundFactor($frame->scale * $nominal->nanometres / $frame->radius)]);
+    }
+
     /**
-     * @param  array{string, string}  $pair  Place keys
+     * @param  array<string, CellState>  $out  By place key
+     * @param  list<string>  $suspects  Keys of the places read with a gauge that had drifted
+     * @return array<string, DrawnShape> By station
+     */
+    private static function shapes(BoreFrame $frame, JobFile $file, int $cylinder, array $out, array $suspects): array
+    {
+        $shapes = [];
+        foreach (Station::JUDGED as $station) {
+            $read = $frame->deviations->read[$cylinder][$station->value] ?? [];
+            [$thrust, $inline] = [$read[Axis::Thrust->value] ?? null, $read[Axis::Inline->value] ?? null];
+            $shapes[$station->value] = new DrawnShape(
+                self::drawn($inline?->over, $frame),
+                self::drawn($thrust?->over, $frame),
+                self::state($read, $out, $suspects),
+                self::caption($file, $thrust, $inline),
+                self::whisker($thrust, $frame, isUpright: true).self::whisker($inline, $frame, isUpright: false),
+                self::drawn(self::true($frame, $cylinder, $station, Axis::Inline), $frame),
+                self::drawn(self::true($frame, $cylinder, $station, Axis::Thrust), $frame),
+            );
+        }
+
+        return $shapes;
+    }
+
+    private static function true(BoreFrame $frame, int $cylinder, Station $station, Axis $axis): ?int
+    {
+        $true = $frame->deviations->true;
+
+        return $true === [] ? null : $true[BorePlace::bore($cylinder, $station, $axis)->key()] ?? null;
+    }
+
+    /**
+     * @param  array<int|string, BoreDeviation>  $read  By axis
      * @param  array<string, CellState>  $out  By place key
      * @param  list<string>  $suspects
      */
-    private static function state(array $pair, array $out, array $suspects): CellState
+    private static function state(array $read, array $out, array $suspects): CellState
     {
-        [$one, $other] = $pair;
+        $keys = array_map(static fn (BoreDeviation $deviation): string => $deviation->place->key(), $read);
+        if (array_intersect($keys, $suspects) !== []) {
+            return CellState::Suspect;
+        }
 
-        return array_intersect($pair, $suspects) === []
-            ? CellState::worse($out[$one] ?? CellState::Good, $out[$other] ?? CellState::Good)
-            : CellState::Suspect;
+        return array_reduce(
+            $keys,
+            static fn (CellState $worst, string $key): CellState => isset($out[$key]) ? CellState::worse($worst, $out[$key]) : $worst,
+            CellState::Good,
+        );
     }
 
     /**
@@ -214,34 +176,30 @@ final readonly class BoresFromAbove
         return $marked;
     }
 
-    private static function drawn(?int $deviation, float $radius, float $scale): ?string
+    private static function drawn(?int $over, BoreFrame $frame): ?string
     {
-        return $deviation === null ? null : Coordinate::of($radius + $deviation * $scale);
+        return $over === null ? null : Coordinate::of($frame->radius + $over * $frame->scale);
     }
 
-    private static function caption(JobFile $file, ?int $thrust, ?int $inline): string
+    private static function caption(JobFile $file, ?BoreDeviation $thrust, ?BoreDeviation $inline): string
     {
-        $shown = static fn (?int $nanometres): string => $nanometres === null
+        $shown = static fn (?BoreDeviation $deviation): string => $deviation === null
             ? '?'
-            : $file->display->deviation(Length::ofNanometres($nanometres));
+            : $file->display->deviation(Length::ofNanometres($deviation->over));
 
         return $thrust === null && $inline === null ? Line::of('sheet.cell.missing') : $shown($thrust).' × '.$shown($inline);
     }
 
     /** The doubt of a reading at one end of its axis, from end to end of the span it may lie in. */
-    private static function whisker(float $at, float $doubt, bool $isUpright): string
+    private static function whisker(?BoreDeviation $deviation, BoreFrame $frame, bool $isUpright): string
     {
+        if ($deviation === null) {
+            return '';
+        }
+        [$at, $doubt] = [$frame->radius + $deviation->over * $frame->scale, $deviation->doubt() * $frame->scale];
         [$from, $to] = [Coordinate::of($at - $doubt), Coordinate::of($at + $doubt)];
 
         return $isUpright ? "M-3 -{$from}h6M0 -{$from}V-{$to}M-3 -{$to}h6" : "M{$from} -3v6M{$from} 0H{$to}M{$to} -3v6";
-    }
-
-    /** @return list<Length> Sizes at which every bore read so far still cleans up */
-    private static function possibleSteps(JobFile $file): array
-    {
-        $plan = $file->assessment()->plan;
-
-        return $plan === null ? [] : $plan->stepsWhereAllCleanUp();
     }
 
     /** Two significant figures: nobody needs 287 times. */

@@ -43,9 +43,7 @@ enum CellState: string
 
     public static function worse(self $a, self $b): self
     {
-        $order = self::cases();
-
-        return array_search($a, $order, true) >= array_search($b, $order, true) ? $a : $b;
+        return $a === $b || $a->rank() >= $b->rank() ? $a : $b;
     }
 
     public function sign(): string
@@ -63,5 +61,20 @@ enum CellState: string
     public function word(): string
     {
         return $this === self::Good ? '' : Line::ofCode('sheet.cell', $this);
+    }
+
+    /** The higher, the worse: in the order in which they are named above. */
+    private function rank(): int
+    {
+        return match ($this) {
+            self::Missing => 0,
+            self::Good => 1,
+            self::NoLimit => 2,
+            self::Basis => 3,
+            self::Close => 4,
+            self::Undecided => 5,
+            self::Suspect => 6,
+            self::Out => 7,
+        };
     }
 }

@@ -26,12 +26,17 @@ use NorthLedger\Core\Record\Reading;
 /** Makes the cells of one sheet. */
 final readonly class SheetCells
 {
-    private bool $isMarked;
-
-    /** @param  array<string, CellState>  $marks  By place key */
-    public function __construct(private JobFile $file, private SheetEntries $entries, private Length $base, private array $marks)
-    {
-        $this->isMarked = app(Marks::class)->areShown;
+    /**
+     * @param  array<string, CellState>  $marks  By place key
+     * @param  bool  $isMarked  Whether cells that follow from others show what they come to (`Marks`)
+     */
+    public function __construct(
+        private JobFile $file,
+        private SheetEntries $entries,
+        private Length $base,
+        private array $marks,
+        private bool $isMarked,
+    ) {
     }
 
     public function length(Place $place): SheetCell

@@ -43,6 +43,8 @@ final class JobRecord implements Facts
 
     private ?PrecheckReport $precheck = null;
 
+    private ?CountedParts $parts = null;
+
     private ?Concessions $concessions = null;
 
     private ?WorkLogs $workLogs = null;
@@ -259,7 +261,7 @@ final class JobRecord implements Facts
 
     public function parts(): CountedParts
     {
-        return CountedParts::of($this->sheet, $this->job->arrival, $this->observations());
+        return $this->parts ??= CountedParts::of($this->sheet, $this->job->arrival, $this->observations());
     }
 
     private function measured(Section $section): Measurements

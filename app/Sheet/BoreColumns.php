@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Sheet;
 
 use App\Pages\CellState;
-use App\Pages\Marks;
 use App\Record\JobFile;
 use App\Record\SheetEntries;
 use App\Storage\EntryKind;
@@ -27,19 +26,20 @@ final readonly class BoreColumns
     /**
      * @param  Length  $base  What deviations are shown against
      * @param  array<string, CellState>  $marks  By place key
-     * @param  string  $rows  Which rows there are: that follows from every cylinder
+     * @param  array{bool, string}  $rows  Whether they say what was found, and which rows there are: that follows from every cylinder
      * @return array<int, string> By cylinder
      */
-    public static function of(JobFile $file, SheetName $sheet, Length $base, array $marks, string $rows): array
+    public static function of(JobFile $file, SheetName $sheet, Length $base, array $marks, array $rows): array
     {
         return (new self($file, $sheet, $file->record->entries($sheet)))->marks($base, $marks, $rows);
     }
 
     /**
      * @param  array<string, CellState>  $marks
+     * @param  array{bool, string}  $rows
      * @return array<int, string>
      */
-    private function marks(Length $base, array $marks, string $rows): array
+    private function marks(Length $base, array $marks, array $rows): array
     {
         $shared = [$this->shared(), $base->nanometres, $rows];
         $newest = $this->newestRows();
@@ -67,7 +67,6 @@ final readonly class BoreColumns
             $this->file->job->family_revision,
             array_column($this->file->record->observations()->all(EntryKind::OwnValues), 'id'),
             $this->file->display->unit()->value,
-            app(Marks::class)->areShown,
             $this->entries->gauges->newest(),
             $limits->outOfRound?->nanometres,
             $limits->taper?->nanometres,

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Sheet;
 
 use App\Pages\CellState;
-use App\Pages\Marks;
 use App\Record\JobFile;
 use App\Storage\SheetName;
 use NorthLedger\Core\Features\Bores\JudgedBore;
@@ -18,10 +17,10 @@ use NorthLedger\Core\Verification\VerifiedBore;
 final class BoreMarks
 {
     /** @return array<string, CellState> By place key */
-    public static function of(JobFile $file, SheetName $sheet): array
+    public static function of(JobFile $file, SheetName $sheet, bool $areShown): array
     {
         return $sheet->occasion === Occasion::Incoming
-            ? self::incoming(app(Marks::class)->areShown ? $file->assessment()->bores : [])
+            ? self::incoming($areShown ? $file->assessment()->bores : [])
             : self::finished($file->work()->verification()->bores());
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Sheet;
 
+use App\Drawings\BoreFrame;
 use App\Drawings\BoresFromAbove;
 use App\Pages\GaugedFeature;
 use App\Pages\Marks;
@@ -22,13 +23,12 @@ final class BoreSheetFragments implements Fragments
 {
     private ?BoreSheetView $view = null;
 
-    /** @param  array<int, string>  $shown  By cylinder: marks of the columns that the page shows already (`BoreColumns`) */
     public function __construct(
         private readonly JobFile $file,
         private readonly SheetName $sheet,
         private readonly ?User $reader,
-        private readonly bool $showsAllAxes = false,
-        private readonly array $shown = [],
+        private readonly bool $showsAllAxes,
+        private readonly ShownBores $shown,
     ) {
     }
 
@@ -54,7 +54,13 @@ final class BoreSheetFragments implements Fragments
 
     public function drawing(): string
     {
-        return view('drawings.bore-plan', ['plan' => BoresFromAbove::of($this->file, $this->sheet)])->render();
+        $frame = BoreFrame::of($this->file, $this->sheet);
+        $columns = $this->view()->marks;
+        $mark = $columns === [] ? '' : $frame->mark();
+        $cylinders = $mark !== '' && $mark === $this->shown->frame ? $this->view()->cylinders : $this->file->sheet->layout->cylinders();
+        $plan = BoresFromAbove::in($frame, $this->file, $this->sheet, $cylinders);
+
+        return view('drawings.bore-plan', ['plan' => $plan, 'columns' => $columns, 'frame' => $mark])->render();
     }
 
     public function table(): string
@@ -110,7 +116,7 @@ final class BoreSheetFragments implements Fragments
 
     private function view(): BoreSheetView
     {
-        return $this->view ??= BoreSheetView::of($this->file, $this->sheet, $this->showsAllAxes, $this->shown);
+        return $this->view ??= BoreSheetView::of($this->file, $this->sheet, $this->showsAllAxes, $this->shown->columns);
     }
 
     /** @return list<Place> */

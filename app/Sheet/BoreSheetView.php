@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Sheet;
 
+use App\Pages\Marks;
 use App\Pages\SetupLine;
 use App\Pages\SheetCells;
 use App\Pages\SheetRow;
@@ -43,10 +44,13 @@ final readonly class BoreSheetView
         $entries = $file->record->entries($sheet);
         $setup = $entries->gauges->current(BoreFeature::Bore);
         $base = self::base($file, $sheet, $setup);
-        $placeMarks = BoreMarks::of($file, $sheet);
-        $cells = new SheetCells($file, $entries, $base, $placeMarks);
+        $areShown = app(Marks::class)->areShown;
+        $placeMarks = BoreMarks::of($file, $sheet, $areShown);
+        $cells = new SheetCells($file, $entries, $base, $placeMarks, $areShown);
         $rows = static fn (array $cylinders): BoreSheetRows => new BoreSheetRows($file, $sheet, $cells, $showsAllAxes, $cylinders);
-        $marks = $sheet->occasion === Occasion::Incoming ? BoreColumns::of($file, $sheet, $base, $placeMarks, $rows([])->which()) : [];
+        $marks = $sheet->occasion === Occasion::Incoming
+            ? BoreColumns::of($file, $sheet, $base, $placeMarks, [$areShown, $rows([])->which()])
+            : [];
         $cylinders = array_values(
             array_filter(
                 $file->sheet->layout->cylinders(),

@@ -15,9 +15,6 @@ use NorthLedger\Core\Inspection\Section;
 /** What a sheet's page is told after a write, or when somebody else wrote: every part of it that changes. */
 final class SheetAnswer
 {
-    /** With this a page says which columns of the bores it shows, in the order of the cylinders (`BoreColumns`). */
-    private const SHOWN_COLUMNS = 'X-Shown-Columns';
-
     public static function of(Request $request, JobFile $file, SheetName $sheet): JsonResponse
     {
         $parts = self::parts($request, $file, $sheet);
@@ -54,17 +51,8 @@ final class SheetAnswer
         }
 
         return $cylinder === null
-            ? new BoreSheetFragments($shown, $sheet, $request->user(), ShownAxes::areAll($request), self::shownColumns($request, $file))
+            ? new BoreSheetFragments($shown, $sheet, $request->user(), ShownAxes::areAll($request), ShownBores::of($request, $file))
             : new BoreFragments($shown, self::cylinder($file, (string) $cylinder), $request->user());
-    }
-
-    /** @return array<int, string> By cylinder; empty where the page does not say it, or speaks of another engine */
-    private static function shownColumns(Request $request, JobFile $file): array
-    {
-        $cylinders = $file->sheet->layout->cylinders();
-        $marks = explode(',', (string) $request->header(self::SHOWN_COLUMNS));
-
-        return count($marks) === count($cylinders) ? array_combine($cylinders, $marks) : [];
     }
 
     private static function cylinder(JobFile $file, string $number): int

@@ -13,21 +13,7 @@ final class Line
     /** @param  array<string, string|int>  $with  What stands for its placeholders, `:name`; `:Name` begins with a capital */
     public static function of(string $key, array $with = []): string
     {
-        $line = self::written($key);
-        if ($with === []) {
-            return $line;
-        }
-        $marks = [];
-        foreach ($with as $name => $text) {
-            $marks[":{$name}"] = (string) $text;
-        }
-        if (preg_match('/:[A-Z]/', $line) === 1) {
-            foreach ($with as $name => $text) {
-                $marks[':'.ucfirst($name)] = ucfirst((string) $text);
-            }
-        }
-
-        return strtr($line, $marks);
+        return self::filled(self::written($key), $with);
     }
 
     /** Null where there is none: a code that somebody of the shop made has no words but its own. */
@@ -43,7 +29,9 @@ final class Line
      */
     public static function counted(string $key, int $count, array $with = []): string
     {
-        return trans_choice($key, $count, $with);
+        $line = Lang::getSelector()->choose(self::written($key), $count, Lang::getLocale());
+
+        return self::filled($line, $with + ['count' => $count]);
     }
 
     /**
@@ -54,6 +42,25 @@ final class Line
     public static function ofCode(string $group, BackedEnum $code, array $with = []): string
     {
         return self::of("{$group}.".str_replace([', ', ' ', '-', '.'], '_', (string) $code->value), $with);
+    }
+
+    /** @param  array<string, string|int>  $with */
+    private static function filled(string $line, array $with): string
+    {
+        if ($with === []) {
+            return $line;
+        }
+        $marks = [];
+        foreach ($with as $name => $text) {
+            $marks[":{$name}"] = (string) $text;
+        }
+        if (preg_match('/:[A-Z]/', $line) === 1) {
+            foreach ($with as $name => $text) {
+                $marks[':'.ucfirst($name)] = ucfirst((string) $text);
+            }
+        }
+
+        return strtr($line, $marks);
     }
 
     /** As it stands in the file; what no file holds the framework complains of. */

@@ -49,6 +49,9 @@ final class EngineInspection
     /** @var ?list<EnginePart> */
     private ?array $here = null;
 
+    /** @var ?list<PartDefect> */
+    private ?array $defects = null;
+
     public function __construct(
         private readonly SpecificationSheet $sheet,
         private readonly ShopPolicy $policy,
@@ -71,12 +74,10 @@ final class EngineInspection
     /** @return list<PartDefect> Found beside the sizes, of any part; and what nobody checked for cracks */
     public function defects(): array
     {
-        $cracks = $this->facts->cracks();
-
-        return [
-            ...CrackDefects::of($cracks),
+        return $this->defects ??= [
+            ...CrackDefects::of($this->facts->cracks()),
             ...$this->facts->defects(),
-            ...CrackDefects::unchecked($cracks, $this->policy->crackCheckNeeds, $this->here(), $this->sheet),
+            ...CrackDefects::unchecked($this->facts->cracks(), $this->policy->crackCheckNeeds, $this->here(), $this->sheet),
         ];
     }
 

@@ -24,8 +24,8 @@ final class Client
     /** The newest entry that the work page of this client shows. */
     private int $headShown = 0;
 
-    /** @var array<string, string> By tag: marks of the columns of its bore sheet, as the newest answer named them */
-    private array $columnsShown = [];
+    /** @var array<string, list<string>> By tag: what is said of the bore sheet that is shown, as the newest answer named it */
+    private array $shown = [];
 
     public function __construct(private readonly string $base)
     {
@@ -122,10 +122,12 @@ final class Client
                 'text' => '4.'.$this->readings % 10,
                 'reason' => 'misread',
             ],
-            isset($this->columnsShown[$tag]) ? ["X-Shown-Columns: {$this->columnsShown[$tag]}"] : [],
+            $this->shown[$tag] ?? [],
         );
-        preg_match('/data-columns=\\\\"([^"\\\\]+)/', $answer, $match);
-        $this->columnsShown[$tag] = $match[1] ?? throw new RuntimeException('The answer names no columns.');
+        $said = static fn (string $what): string => preg_match('/data-'.$what.'=\\\\"([0-9a-f,]+)/', $answer, $match) === 1
+            ? $match[1]
+            : throw new RuntimeException("The answer tells no {$what}.");
+        $this->shown[$tag] = ['X-Shown-Columns: '.$said('columns'), 'X-Shown-Frame: '.$said('frame')];
     }
 
     /** Chooses the recommended plan of a job, which makes its order. */

@@ -89,10 +89,11 @@ final class MeasuringTest extends BrowserTestCase
     public function test_columns_that_an_answer_leaves_out_stand_as_on_a_page_that_is_loaded_anew(): void
     {
         $this->watchAnswers('(html) => html');
-        foreach (['3.1', '3.2', '3.3', '3.4'] as $index => $text) {
+        foreach (['3.4', '3.1', '3.2', '3.3'] as $index => $text) {
             $this->enter($this->window, $text, 'bore.'.($index + 1).'.top.thrust');
         }
         $this->assertSame(['1', '2', '3', '4'], $this->brought(), 'every answer brings the column it is about');
+        $this->assertSame(['1,2,3,4', '2', '3', '4'], $this->brought('drawing'), 'and its bore, all of them where the scale changes');
         $other = $this->loggedIn('owner');
         $other->get($this->url("/jobs/{$this->tag}/measure"));
         $this->untilReady($other);
@@ -113,22 +114,39 @@ final class MeasuringTest extends BrowserTestCase
         $this->assertShowsWhatIsKept();
     }
 
-    /** @param  string  $change  What is made of the table of an answer that brings a part of it */
-    private function watchAnswers(string $change): void
+    public function test_an_answer_whose_drawing_does_not_fit_makes_the_page_ask_for_everything(): void
+    {
+        $this->watchAnswers('(html) => html', '(html) => html.replace(/data-frame="[0-9a-f]+/, "data-frame=\\"another")');
+        $this->enter($this->window, '3.4', 'bore.1.top.thrust');
+        $this->enter($this->window, '3.1', 'bore.2.top.thrust');
+        $this->until($this->window, fn (): bool => count($this->brought()) > 2, 'the whole drawing');
+        $this->assertSame(['1,2,3,4', '2', '1,2,3,4'], $this->brought('drawing'));
+        $this->assertShowsWhatIsKept();
+    }
+
+    /**
+     * @param  string  $change  What is made of the table of an answer that brings a part of it
+     * @param  string  $redraw  The same of its drawing
+     */
+    private function watchAnswers(string $change, string $redraw = '(html) => html'): void
     {
         $this->window->executeScript(
             <<<JS
-            window.brought = [];
+            window.brought = { table: [], drawing: [] };
+            const changes = { table: {$change}, drawing: {$redraw} };
             const ask = window.fetch;
             window.fetch = async (...asked) => {
                 const response = await ask(...asked);
                 const data = response.status === 200 ? await response.clone().json().catch(() => null) : null;
-                const brings = /data-brings="([^"]*)"/.exec(data?.fragments?.table)?.[1];
-                if (brings === undefined) {
+                if (!data?.fragments) {
                     return response;
                 }
-                window.brought.push(brings);
-                data.fragments.table = brings.includes(',') ? data.fragments.table : ({$change})(data.fragments.table);
+                for (const [name, change] of Object.entries(changes)) {
+                    const html = data.fragments[name];
+                    const [, brings] = /data-brings="([^"]*)"/.exec(html);
+                    window.brought[name].push(brings);
+                    data.fragments[name] = brings.includes(',') ? html : change(html);
+                }
 
                 return new Response(JSON.stringify(data), { status: 200, headers: response.headers });
             };
@@ -137,10 +155,10 @@ final class MeasuringTest extends BrowserTestCase
         );
     }
 
-    /** @return list<string> Which columns each answer brought */
-    private function brought(): array
+    /** @return list<string> Which columns each answer brought, or which bores of the drawing */
+    private function brought(string $fragment = 'table'): array
     {
-        return (array) $this->window->executeScript('return window.brought');
+        return (array) $this->window->executeScript('return window.brought[arguments[0]]', [$fragment]);
     }
 
     private function assertShowsWhatIsKept(): void
@@ -156,7 +174,7 @@ final class MeasuringTest extends BrowserTestCase
                     cell.textContent.replace(/\s+/g, ' ').trim(),
                     ...[...cell.classList].filter((name) => !['now', 'settles'].includes(name)),
                 ].join('|'),
-            );
+            ).concat(document.querySelector('[data-fragment="drawing"]').innerHTML.replace(/\s+/g, ' ').replace(/(?<=>) | (?=<)/g, ''));
             JS
             ,
         );

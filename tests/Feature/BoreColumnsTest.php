@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Drawings\BoreFrame;
+use App\Drawings\BoresFromAbove;
 use App\Pages\Marks;
 use App\Pages\SheetRow;
 use App\Record\JobFile;
@@ -20,6 +22,8 @@ final class BoreColumnsTest extends TestCase
     use StatedJob;
 
     private const SHOWN = 'X-Shown-Columns';
+
+    private const FRAME = 'X-Shown-Frame';
 
     protected function setUp(): void
     {
@@ -129,6 +133,30 @@ final class BoreColumnsTest extends TestCase
         $this->assertStringContainsString('data-place="bore.3.top.thrust"', $changes->json('fragments.table'));
     }
 
+    public function test_an_answer_brings_the_bores_whose_columns_it_brings_where_the_page_draws_them_in_the_same_frame(): void
+    {
+        foreach (range(1, 4) as $cylinder) {
+            $this->keyBore($this->job, $cylinder, ['6.0', '3.0', '4.0', '2.0', '1.0', '0.5']);
+        }
+        $correct = fn (string $place, string $text): TestResponse => $this->key($this->job, $place, $text, changes: ['reason' => 'misread']);
+        $whole = $correct('bore.2.middle.thrust', '4.1');
+        $this->assertSame('1,2,3,4', self::said($whole, 'brings', 'drawing'), 'a page that says nothing gets the whole drawing');
+
+        $columns = self::said($whole, 'columns', 'drawing');
+        $this->assertSame(self::said($whole, 'columns'), $columns);
+        $this->withHeaders([self::SHOWN => $columns, self::FRAME => self::said($whole, 'frame', 'drawing')]);
+        $part = $correct('bore.3.middle.thrust', '4.2');
+        $this->assertSame('3', self::said($part, 'brings', 'drawing'));
+        $this->assertStringContainsString('data-bore="3"', $part->json('fragments.drawing'));
+        $this->assertStringNotContainsString('data-bore="2"', $part->json('fragments.drawing'));
+        $this->assertSame(self::said($whole, 'frame', 'drawing'), self::said($part, 'frame', 'drawing'));
+
+        $more = $correct('bore.3.top.thrust', '7.5');
+        $this->assertSame('3', self::said($more, 'brings'));
+        $this->assertSame('1,2,3,4', self::said($more, 'brings', 'drawing'), 'more wear than any before: all are drawn to another scale');
+        $this->assertNotSame(self::said($whole, 'frame', 'drawing'), self::said($more, 'frame', 'drawing'));
+    }
+
     public function test_two_columns_that_are_alike_are_not_taken_for_each_other(): void
     {
         $page = $this->getJson("/jobs/{$this->job->tag()}/sheets/bores/changes?since=-1")->assertOk();
@@ -147,42 +175,48 @@ final class BoreColumnsTest extends TestCase
         $this->assertSame([1, 2, 3, 4], $view->cylinders);
     }
 
-    /** @return array<int, array{string, string}> By cylinder: its mark, and all that its cells show */
+    /** @return array<int, array{string, string, string, string}> By cylinder: its mark, what its cells show, the frame's mark, and the bore drawn */
     private function columns(?JobFile $file = null, bool $showsAllAxes = false): array
     {
-        $view = BoreSheetView::of($file ?? $this->file(), SheetName::bores(), $showsAllAxes);
+        $file ??= $this->file();
+        $view = BoreSheetView::of($file, SheetName::bores(), $showsAllAxes);
+        $frame = BoreFrame::of($file, SheetName::bores());
+        $drawing = BoresFromAbove::in($frame, $file, SheetName::bores(), $view->cylinders);
+        $drawn = array_combine(array_column($drawing->bores, 'cylinder'), $drawing->bores);
         $columns = [];
         foreach ($view->cylinders as $index => $cylinder) {
             $cells = array_map(
                 static fn (SheetRow $row): array => [$row->kind, $row->group, $row->label, (array) $row->cells[$index], $view->base],
                 $view->rows,
             );
-            $columns[$cylinder] = [$view->marks[$cylinder], serialize($cells)];
+            $columns[$cylinder] = [$view->marks[$cylinder], serialize($cells), $frame->mark(), serialize($drawn[$cylinder])];
         }
 
         return $columns;
     }
 
-    /** @param  array<int|string, array<int, array{string, string}>>  $seen */
+    /** @param  array<int|string, array<int, array{string, string, string, string}>>  $seen */
     private function assertEveryMarkTells(array $seen): void
     {
         $kept = 0;
         foreach (range(1, 4) as $cylinder) {
-            $cells = [];
+            $cells = $bores = [];
             foreach ($seen as $step => $columns) {
-                [$mark, $shown] = $columns[$cylinder];
+                [$mark, $shown, $frame, $drawn] = $columns[$cylinder];
                 $this->assertSame($cells[$mark] ?? $shown, $shown, "cylinder {$cylinder}, {$step}: another column under the same mark");
-                $kept += isset($cells[$mark]) ? 1 : 0;
+                $this->assertSame($bores[$mark.$frame] ?? $drawn, $drawn, "cylinder {$cylinder}, {$step}: another bore under the same marks");
+                $kept += isset($bores[$mark.$frame]) ? 1 : 0;
                 $cells[$mark] = $shown;
+                $bores[$mark.$frame] = $drawn;
             }
             $this->assertGreaterThan(6, count($cells), "cylinder {$cylinder} changes now and then");
         }
         $this->assertGreaterThan(10, $kept, 'most columns stay as they are');
     }
 
-    private static function said(TestResponse $answer, string $what): string
+    private static function said(TestResponse $answer, string $what, string $fragment = 'table'): string
     {
-        preg_match("/data-{$what}=\"([^\"]*)\"/", $answer->json('fragments.table'), $match);
+        preg_match("/data-{$what}=\"([^\"]*)\"/", $answer->json("fragments.{$fragment}"), $match);
 
         return $match[1] ?? '';
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Stages\Clean;
 
+use App\Pages\Marks;
 use App\Pages\SheetCell;
 use App\Pages\SheetCells;
 use App\Pages\SheetRow;
@@ -175,7 +176,8 @@ final readonly class CleanView
     private static function strip(JobFile $file): array
     {
         $entries = $file->record->entries(SheetName::bores());
-        $cells = new SheetCells($file, $entries, $file->sheet->bore->nominal, BoreMarks::incoming($file->assessment()->bores));
+        $marks = BoreMarks::incoming($file->assessment()->bores);
+        $cells = new SheetCells($file, $entries, $file->sheet->bore->nominal, $marks, app(Marks::class)->areShown);
         $row = static fn (string $row, callable $place): SheetRow => new SheetRow(
             'look',
             '',

@@ -56,13 +56,14 @@ final readonly class JudgedBore
      */
     public function failures(): array
     {
-        return array_values(
-            array_filter(
-                $this->findings,
-                fn (Finding $finding): bool => $finding->outcome === Outcome::Fail &&
-                    (! $finding->criterion->isOfPiston() || $this->wayToStay() === null),
-            ),
-        );
+        $failures = [];
+        foreach ($this->findings as $finding) {
+            if ($finding->outcome === Outcome::Fail && (! $finding->criterion->isOfPiston() || $this->wayToStay() === null)) {
+                $failures[] = $finding;
+            }
+        }
+
+        return $failures;
     }
 
     /** The first way to a clearance that does not fail; null where none is left (BORE-6a). */

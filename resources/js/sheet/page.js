@@ -1,6 +1,6 @@
 import { swap } from '../live/swap.js';
-import { createColumns } from './columns.js';
 import { createCursor } from './cursor.js';
+import { createKnown, joinBores, joinColumns } from './known.js';
 import { changesSince } from '../outbox/post.js';
 
 const LOOK_AGAIN = 2000;
@@ -10,7 +10,10 @@ export function createPage(root) {
     const { url } = root.dataset;
     let head = Number(root.dataset.head);
     let walk = JSON.parse(root.dataset.walk);
-    const columns = createColumns(root.querySelector('[data-fragment="table"]'));
+    const known = {
+        drawing: createKnown(root.querySelector('[data-fragment="drawing"]'), joinBores),
+        table: createKnown(root.querySelector('[data-fragment="table"]'), joinColumns),
+    };
     const cursor = createCursor(root);
     cursor.set(walk[0]?.place ?? root.querySelector('[data-place]')?.dataset.place ?? null);
 
@@ -20,14 +23,17 @@ export function createPage(root) {
         }
         head = answer.head;
         walk = answer.walk;
-        const fragments = { ...answer.fragments, table: columns.whole(answer.fragments.table) };
+        const fragments = { ...answer.fragments };
+        for (const [name, part] of Object.entries(known)) {
+            fragments[name] = part.whole(fragments[name]);
+        }
         for (const [name, html] of Object.entries(fragments)) {
             if (html !== null) {
                 swap(document.querySelector(`[data-fragment="${name}"]`), html);
             }
         }
         cursor.mark();
-        if (fragments.table === null) {
+        if (Object.values(fragments).includes(null)) {
             refresh();
         }
     }
@@ -50,7 +56,9 @@ export function createPage(root) {
         refresh,
         /** What the server is told with an entry, so that its answer brings only what the page does not show. */
         get shown() {
-            return columns.marks === '' ? {} : { 'X-Shown-Columns': columns.marks };
+            const { columns } = known.table.marks;
+
+            return columns === '' ? {} : { 'X-Shown-Columns': columns, 'X-Shown-Frame': known.drawing.marks.frame };
         },
         /** Shows what others write, for as long as the page stands. */
         async watchOthers() {

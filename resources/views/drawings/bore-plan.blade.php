@@ -1,13 +1,15 @@
 <svg
     viewBox="0 0 {{ $plan->width }} {{ $plan->height }}" role="img"
-    aria-label="Plan of the bores. {{ $plan->factor }}. The table below says the same in numbers.">
+    aria-label="Plan of the bores. {{ $plan->factor }}. The table below says the same in numbers."@if(($columns ?? []) !== [])
+    data-columns="{{ implode(',', $columns) }}" data-frame="{{ $frame }}"
+    data-brings="{{ implode(',', array_column($plan->bores, 'cylinder')) }}"@endif>
     <defs>
         <pattern id="hatch-out" width="9" height="9" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
             <line class="hatch-line" x1="0" y1="0" x2="0" y2="9"/>
         </pattern>
     </defs>
     @foreach($plan->bores as $bore)
-    <g transform="translate({{ $bore->x }},{{ $bore->y }})">
+    <g data-bore="{{ $bore->cylinder }}" transform="translate({{ $bore->x }},{{ $bore->y }})">
         <circle r="{{ $bore->radius }}" class="as-made"/>
         @foreach($bore->sizeCircles as $radius)<circle r="{{ $radius }}" class="size-circle"/>@endforeach
         <line class="axis-line" x1="-{{ $bore->reach }}" x2="{{ $bore->reach }}"/>
