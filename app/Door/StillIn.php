@@ -45,6 +45,9 @@ final readonly class StillIn
         }
         $first = $request->routeIs(...self::OWN_PAGES) ? null : $this->whatFirst($person, $rules);
         if ($first === null) {
+            // Asked for at every step from here on, and the same person until the answer is sent.
+            $request->setUserResolver(static fn (): User => $person);
+
             return $next($request);
         }
 

@@ -40,14 +40,14 @@ final readonly class BoresFromAbove
 
     public static function of(JobFile $file, SheetName $sheet): self
     {
-        return self::in(BoreFrame::of($file, $sheet), $file, $sheet, $file->sheet->layout->cylinders());
+        return self::in(BoreFrame::of($file, $sheet), $file, $sheet, app(Marks::class), $file->sheet->layout->cylinders());
     }
 
     /** @param  list<int>  $cylinders  Whose bores are drawn */
-    public static function in(BoreFrame $frame, JobFile $file, SheetName $sheet, array $cylinders): self
+    public static function in(BoreFrame $frame, JobFile $file, SheetName $sheet, Marks $marks, array $cylinders): self
     {
         $circles = self::sizeCircles($frame, $file->sheet->bore->nominal);
-        $out = self::marked($file, $sheet);
+        $out = self::marked($file, $sheet, $marks);
         $suspects = array_column($file->record->entries($sheet)->suspects(), 'place');
         $bores = [];
         foreach (array_intersect_key($frame->centres, array_flip($cylinders)) as $cylinder => [$x, $y]) {
@@ -156,7 +156,7 @@ final readonly class BoresFromAbove
      *
      * @return array<string, CellState> By place key
      */
-    private static function marked(JobFile $file, SheetName $sheet): array
+    private static function marked(JobFile $file, SheetName $sheet, Marks $marks): array
     {
         $marked = [];
         if ($sheet->occasion === Occasion::Final) {
@@ -166,7 +166,7 @@ final readonly class BoresFromAbove
 
             return $marked;
         }
-        foreach (app(Marks::class)->areShown ? $file->assessment()->failures() : [] as $finding) {
+        foreach ($marks->areShown ? $file->assessment()->failures() : [] as $finding) {
             $state = $finding->criterion === Criterion::OutOfRound ? CellState::Out : CellState::Basis;
             foreach ($finding->readings as $reading) {
                 $marked[$reading->place->key()] = CellState::worse($marked[$reading->place->key()] ?? $state, $state);

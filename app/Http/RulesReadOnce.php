@@ -12,7 +12,7 @@ use Illuminate\Validation\Validator;
 /** Reads what a rule says once: the framework reads every rule of a field anew for each question that it asks about it. */
 final class RulesReadOnce extends Validator
 {
-    /** @var array<string, array{string, array<mixed>}> By rule as it is written */
+    /** @var array<string, array{array<mixed>, list<array{mixed, array<mixed>}>}> By field: its rules as written, and each as it is read */
     private array $read = [];
 
     /** Has every request of ours validated by it. */
@@ -36,13 +36,25 @@ final class RulesReadOnce extends Validator
      */
     protected function getRule($attribute, $rules): ?array
     {
-        foreach ($this->rules[$attribute] ?? [] as $rule) {
-            $read = is_string($rule) ? ($this->read[$rule] ??= ValidationRuleParser::parse($rule)) : ValidationRuleParser::parse($rule);
-            if (in_array($read[0], (array) $rules)) {
-                return $read;
+        foreach ($this->rulesOf($attribute) as $rule) {
+            foreach ((array) $rules as $name) {
+                if ($rule[0] === $name) {
+                    return $rule;
+                }
             }
         }
 
         return null;
+    }
+
+    /** @return list<array{mixed, array<mixed>}> Each with its parameters */
+    private function rulesOf(string $attribute): array
+    {
+        $written = $this->rules[$attribute] ?? [];
+        if (($this->read[$attribute][0] ?? null) !== $written) {
+            $this->read[$attribute] = [$written, array_map(ValidationRuleParser::parse(...), array_values($written))];
+        }
+
+        return $this->read[$attribute][1];
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Practice;
 
 use App\Pages\CellState;
+use App\Pages\Marks;
 use App\Pages\SheetCell;
 use App\Pages\SheetRow;
 use App\Sheet\BoreSheetView;
@@ -56,7 +57,7 @@ final readonly class BlockPage
     public static function of(BlockBench $bench, string $at): self
     {
         $file = $bench->file();
-        $view = BoreSheetView::of($file, SheetName::bores());
+        $view = BoreSheetView::of($file, SheetName::bores(), app(Marks::class));
         $rows = self::rows($view->rows, $bench->row->isAnswered() ? $bench : null);
 
         return new self(

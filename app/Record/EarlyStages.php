@@ -38,7 +38,12 @@ final readonly class EarlyStages
 
     public function isDone(Stage $stage): bool
     {
-        return $this->says($stage) === '';
+        return match ($stage) {
+            Stage::Receive => $this->file->record->parts()->uncounted() === [],
+            Stage::Clean => $this->file->record->precheck()->open() === [],
+            Stage::Cracks => $this->openCrackCheck() === null,
+            default => true,
+        };
     }
 
     /** @return list<Stage> */
@@ -50,41 +55,27 @@ final readonly class EarlyStages
     /** What the stage still lacks, in a clause; empty where it lacks nothing. */
     public function says(Stage $stage): string
     {
-        return match ($stage) {
-            Stage::Receive => $this->receive(),
-            Stage::Clean => $this->clean(),
-            Stage::Cracks => $this->cracks(),
-            default => '',
+        return match (true) {
+            $this->isDone($stage) => '',
+            $stage === Stage::Receive => Line::counted('waits.early.count_in', count($this->file->record->parts()->uncounted())),
+            $stage === Stage::Clean => Line::counted('waits.early.precheck', count($this->file->record->precheck()->open())),
+            default => Line::of('waits.early.'.$this->openCrackCheck(), [
+                'part' => EnginePartName::of($this->file->sheet, EnginePart::Block),
+            ]),
         };
     }
 
-    private function receive(): string
-    {
-        $open = count($this->file->record->parts()->uncounted());
-
-        return $open === 0 ? '' : Line::counted('waits.early.count_in', $open);
-    }
-
-    private function clean(): string
-    {
-        $open = count($this->file->record->precheck()->open());
-
-        return $open === 0 ? '' : Line::counted('waits.early.precheck', $open);
-    }
-
-    /** The block, or the case, is what the crack check cannot do without. */
-    private function cracks(): string
+    /** What the crack check waits for; null for nothing. The block, or the case, is what it cannot do without. */
+    private function openCrackCheck(): ?string
     {
         $cracks = $this->file->record->cracks();
         $retests = array_filter($cracks->parts(), static fn (PartCracks $part): bool => $part->state === CrackState::Suspect);
 
         return match (true) {
-            $retests !== [] => Line::of('waits.early.retest'),
-            $cracks->part(EnginePart::Block)->state === CrackState::NotChecked => Line::of('waits.early.crack_check', [
-                'part' => EnginePartName::of($this->file->sheet, EnginePart::Block),
-            ]),
-            $cracks->part(EnginePart::Block)->state === CrackState::Running => Line::of('waits.early.to_be_read'),
-            default => '',
+            $retests !== [] => 'retest',
+            $cracks->part(EnginePart::Block)->state === CrackState::NotChecked => 'crack_check',
+            $cracks->part(EnginePart::Block)->state === CrackState::Running => 'to_be_read',
+            default => null,
         };
     }
 }

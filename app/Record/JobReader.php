@@ -198,9 +198,10 @@ final readonly class JobReader
      */
     public static function bySheet(array $rows, callable $made): array
     {
-        $bySheet = [];
+        $bySheet = $names = [];
         foreach ($rows as $row) {
-            $bySheet[SheetName::from($row->sheet)->value][] = $made($row);
+            $name = $names[$row->sheet] ??= SheetName::from($row->sheet)->value;
+            $bySheet[$name][] = $made($row);
         }
 
         return $bySheet;

@@ -20,10 +20,8 @@ final readonly class Neighbours
         $isSize = static fn (?int $id): bool => ($setups[(int) $id] ?? null)?->isZeroedOnThePart() !== true;
         $others = [];
         foreach ($entries->measuredPlaces() as $other) {
-            $newest = $entries->at($other)->newest();
+            $newest = $other->number !== $place->number && $other->isLike($place) ? $entries->at($other)->newest() : null;
             if (
-                $other->number !== $place->number &&
-                self::spot($other) === self::spot($place) &&
                 $newest?->nanometres !== null &&
                 ! $entries->isSuspect($other) &&
                 ($setupId === null ? $isSize($newest->setupId) : $newest->setupId === $setupId)
@@ -33,11 +31,5 @@ final readonly class Neighbours
         }
 
         return $others;
-    }
-
-    /** The place without the number of what it is on. */
-    private static function spot(Place $place): string
-    {
-        return (string) preg_replace('/^([a-z]+)\.\d+/', '$1', $place->key());
     }
 }

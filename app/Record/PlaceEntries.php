@@ -42,8 +42,8 @@ final class PlaceEntries
 
     public function newest(): ?KeyedReading
     {
-        $current = $this->current();
+        $current = $this->current ?? $this->current();
 
-        return $current === [] ? null : $current[count($current) - 1];
+        return $current === [] ? null : $current[array_key_last($current)];
     }
 }

@@ -188,7 +188,7 @@ final class SheetEntries
     /** True where what stands was read with a gauge that had drifted, and nobody stands by it: it is shown, and carries no verdict. */
     public function isSuspect(Place $place): bool
     {
-        return $this->suspicion->holdAny($this->at($place)->current());
+        return ! $this->suspicion->isOfNone() && $this->suspicion->holdAny($this->at($place)->current());
     }
 
     /** @return list<KeyedReading> Every suspect reading that stands, in the order in which they were keyed */
@@ -228,12 +228,11 @@ final class SheetEntries
 
     public function reading(Place $place, SpecificationSheet $sheet, ShopPolicy $policy): ?CoreReading
     {
-        $key = $place->key();
         if (! $this->places->isMeasured($place)) {
             return null;
         }
 
-        return $this->readings[$key] ??= $this->repeated->reading($place, $this->at($place)->current(), $sheet, $policy);
+        return $this->readings[$place->key()] ??= $this->repeated->reading($place, $this->at($place)->current(), $sheet, $policy);
     }
 
     /** What stands at a place that belongs to no stated gauge: the mean of its repeats. */

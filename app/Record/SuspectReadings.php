@@ -58,7 +58,7 @@ final readonly class SuspectReadings
     /** @param  list<KeyedReading>  $series  The repeats that count at one place */
     public function holdAny(array $series): bool
     {
-        foreach ($this->ids === [] ? [] : $series as $row) {
+        foreach ($series as $row) {
             if (isset($this->ids[$row->id])) {
                 return true;
             }

@@ -87,8 +87,9 @@ final readonly class BoreColumns
     private function newestRows(): array
     {
         $newest = [];
-        foreach ($this->entries->rows as $row) {
-            $newest[self::cylinder($row->place)] = $row->id;
+        foreach (array_column($this->entries->rows, 'id', 'place') as $place => $id) {
+            $cylinder = self::cylinder($place);
+            $newest[$cylinder] = $id > ($newest[$cylinder] ?? 0) ? $id : $newest[$cylinder];
         }
 
         return $newest;

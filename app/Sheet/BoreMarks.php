@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Sheet;
 
 use App\Pages\CellState;
+use App\Pages\Marks;
 use App\Record\JobFile;
 use App\Storage\SheetName;
 use NorthLedger\Core\Features\Bores\JudgedBore;
@@ -17,10 +18,10 @@ use NorthLedger\Core\Verification\VerifiedBore;
 final class BoreMarks
 {
     /** @return array<string, CellState> By place key */
-    public static function of(JobFile $file, SheetName $sheet, bool $areShown): array
+    public static function of(JobFile $file, SheetName $sheet, Marks $marking): array
     {
         return $sheet->occasion === Occasion::Incoming
-            ? self::incoming($areShown ? $file->assessment()->bores : [])
+            ? self::incoming($marking->areShown ? $file->assessment()->bores : [])
             : self::finished($file->work()->verification()->bores());
     }
 
@@ -33,8 +34,10 @@ final class BoreMarks
         $marks = [];
         foreach ($bores as $bore) {
             foreach ($bore->findings as $finding) {
+                $state = self::state($finding);
                 foreach ($finding->places as $place) {
-                    $marks[$place->key()] = CellState::worse($marks[$place->key()] ?? CellState::Good, self::state($finding));
+                    $key = $place->key();
+                    $marks[$key] = CellState::worse($marks[$key] ?? CellState::Good, $state);
                 }
             }
         }

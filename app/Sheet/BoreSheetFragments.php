@@ -29,6 +29,7 @@ final class BoreSheetFragments implements Fragments
         private readonly ?User $reader,
         private readonly bool $showsAllAxes,
         private readonly ShownBores $shown,
+        private readonly Marks $marks,
     ) {
     }
 
@@ -58,7 +59,7 @@ final class BoreSheetFragments implements Fragments
         $columns = $this->view()->marks;
         $mark = $columns === [] ? '' : $frame->mark();
         $cylinders = $mark !== '' && $mark === $this->shown->frame ? $this->view()->cylinders : $this->file->sheet->layout->cylinders();
-        $plan = BoresFromAbove::in($frame, $this->file, $this->sheet, $cylinders);
+        $plan = BoresFromAbove::in($frame, $this->file, $this->sheet, $this->marks, $cylinders);
 
         return view('drawings.bore-plan', ['plan' => $plan, 'columns' => $columns, 'frame' => $mark])->render();
     }
@@ -70,12 +71,12 @@ final class BoreSheetFragments implements Fragments
 
     public function setup(): string
     {
-        return view('sheets.setup-line', ['view' => $this->view(), 'file' => $this->file])->render();
+        return view('sheets.setup-line', ['view' => $this->view(), 'mayMeasure' => $this->may('measure')])->render();
     }
 
     public function margin(): string
     {
-        if (! app(Marks::class)->areShown) {
+        if (! $this->marks->areShown) {
             return '';
         }
         $job = $this->file->job;
@@ -84,14 +85,15 @@ final class BoreSheetFragments implements Fragments
             'job' => $job,
             'sheet' => $this->sheet,
             'suspects' => count($this->file->record->entries($this->sheet)->suspects()),
-            'mayWrite' => ! $job->is_closed && ($this->reader?->can('measure') ?? false),
+            'mayWrite' => ! $job->is_closed && $this->may('measure'),
+            'maySeePrices' => $this->may('see-prices'),
         ];
 
         return $this->sheet->occasion === Occasion::Incoming
             ? view('measure.margin', $shared + ['margin' => MeasureMargin::of($this->file)])->render()
             : view(
                 'verify.margin',
-                $shared + ['margin' => VerifyMargin::of($this->file), 'mayDecide' => $this->reader?->can('verify') ?? false],
+                $shared + ['margin' => VerifyMargin::of($this->file), 'mayDecide' => $this->may('verify')],
             )->render();
     }
 
@@ -116,7 +118,12 @@ final class BoreSheetFragments implements Fragments
 
     private function view(): BoreSheetView
     {
-        return $this->view ??= BoreSheetView::of($this->file, $this->sheet, $this->showsAllAxes, $this->shown->columns);
+        return $this->view ??= BoreSheetView::of($this->file, $this->sheet, $this->marks, $this->showsAllAxes, $this->shown->columns);
+    }
+
+    private function may(string $ability): bool
+    {
+        return $this->reader?->can($ability) ?? false;
     }
 
     /** @return list<Place> */

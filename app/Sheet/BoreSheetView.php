@@ -39,17 +39,21 @@ final readonly class BoreSheetView
      * @param  bool  $showsAllAxes  Also the axes and the land that are not needed, where nothing of them is read
      * @param  array<int, string>  $shown  By cylinder: marks of the columns that a page shows already; those are left out
      */
-    public static function of(JobFile $file, SheetName $sheet, bool $showsAllAxes = false, array $shown = []): self
-    {
+    public static function of(
+        JobFile $file,
+        SheetName $sheet,
+        Marks $marking,
+        bool $showsAllAxes = false,
+        array $shown = [],
+    ): self {
         $entries = $file->record->entries($sheet);
         $setup = $entries->gauges->current(BoreFeature::Bore);
         $base = self::base($file, $sheet, $setup);
-        $areShown = app(Marks::class)->areShown;
-        $placeMarks = BoreMarks::of($file, $sheet, $areShown);
-        $cells = new SheetCells($file, $entries, $base, $placeMarks, $areShown);
+        $placeMarks = BoreMarks::of($file, $sheet, $marking);
+        $cells = new SheetCells($file, $entries, $base, $placeMarks, $marking->areShown);
         $rows = static fn (array $cylinders): BoreSheetRows => new BoreSheetRows($file, $sheet, $cells, $showsAllAxes, $cylinders);
         $marks = $sheet->occasion === Occasion::Incoming
-            ? BoreColumns::of($file, $sheet, $base, $placeMarks, [$areShown, $rows([])->which()])
+            ? BoreColumns::of($file, $sheet, $base, $placeMarks, [$marking->areShown, $rows([])->which()])
             : [];
         $cylinders = array_values(
             array_filter(

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Sheet;
 
 use App\Http\ShownUnit;
+use App\Pages\Marks;
 use App\Record\JobFile;
 use App\Storage\SheetName;
 use Illuminate\Http\JsonResponse;
@@ -51,7 +52,14 @@ final class SheetAnswer
         }
 
         return $cylinder === null
-            ? new BoreSheetFragments($shown, $sheet, $request->user(), ShownAxes::areAll($request), ShownBores::of($request, $file))
+            ? new BoreSheetFragments(
+                $shown,
+                $sheet,
+                $request->user(),
+                ShownAxes::areAll($request),
+                ShownBores::of($request, $file),
+                app(Marks::class),
+            )
             : new BoreFragments($shown, self::cylinder($file, (string) $cylinder), $request->user());
     }
 

@@ -66,26 +66,30 @@ final class Line
     /** As it stands in the file; what no file holds the framework complains of. */
     private static function written(string $key): string
     {
-        $line = self::found($key) ?? trans($key);
+        $found = self::found($key);
+        if ($found !== null) {
+            return $found;
+        }
+        $told = trans($key);
 
-        return is_string($line) ? $line : $key;
+        return is_string($told) ? $told : $key;
     }
 
     /** A page of an engine says a thousand lines in one language: each file is read once, and each line looked up once. */
     private static function found(string $key): ?string
     {
-        /** @var array<string, ?string> $lines */
+        /** @var array<string, string|false> $lines False where there is none */
         static $lines = [];
-        if (! array_key_exists($key, $lines)) {
+        if (! isset($lines[$key])) {
             $names = explode('.', $key);
             $line = self::file(array_shift($names));
             foreach ($names as $name) {
                 $line = is_array($line) ? $line[$name] ?? null : null;
             }
-            $lines[$key] = is_string($line) ? $line : null;
+            $lines[$key] = is_string($line) ? $line : false;
         }
 
-        return $lines[$key];
+        return $lines[$key] === false ? null : $lines[$key];
     }
 
     /** @return array<string, mixed> */

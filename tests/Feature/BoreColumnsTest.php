@@ -170,7 +170,7 @@ final class BoreColumnsTest extends TestCase
 
     public function test_finished_work_is_sent_whole(): void
     {
-        $view = BoreSheetView::of($this->file(), SheetName::bores(Occasion::Final), shown: [1 => 'a', 2 => 'b', 3 => 'c', 4 => 'd']);
+        $view = BoreSheetView::of($this->file(), SheetName::bores(Occasion::Final), new Marks(), shown: [1 => 'a', 2 => 'b', 3 => 'c', 4 => 'd']);
         $this->assertSame([], $view->marks);
         $this->assertSame([1, 2, 3, 4], $view->cylinders);
     }
@@ -179,9 +179,10 @@ final class BoreColumnsTest extends TestCase
     private function columns(?JobFile $file = null, bool $showsAllAxes = false): array
     {
         $file ??= $this->file();
-        $view = BoreSheetView::of($file, SheetName::bores(), $showsAllAxes);
+        $found = $this->app->make(Marks::class);
+        $view = BoreSheetView::of($file, SheetName::bores(), $found, $showsAllAxes);
         $frame = BoreFrame::of($file, SheetName::bores());
-        $drawing = BoresFromAbove::in($frame, $file, SheetName::bores(), $view->cylinders);
+        $drawing = BoresFromAbove::in($frame, $file, SheetName::bores(), $found, $view->cylinders);
         $drawn = array_combine(array_column($drawing->bores, 'cylinder'), $drawing->bores);
         $columns = [];
         foreach ($view->cylinders as $index => $cylinder) {

@@ -72,7 +72,8 @@ final readonly class Place
     {
         $parts = explode('.', $key);
         $feature = FeatureCodes::find($parts[0]) ?? throw GaugingException::noPlace($key);
-        if ($feature->shape() === PlaceShape::Spot) {
+        $shape = $feature->shape();
+        if ($shape === PlaceShape::Spot) {
             return self::ofPart($feature, $key);
         }
         if (preg_match('/^[1-9]\d?$/D', $parts[1] ?? '') !== 1) {
@@ -80,18 +81,28 @@ final readonly class Place
         }
         $third = $parts[2] ?? '';
         $fourth = $parts[3] ?? '';
-        $place = match ($feature->shape()) {
+        $place = match ($shape) {
             PlaceShape::Trace => new self($feature, (int) $parts[1], Station::tryFrom($third), null, self::direction($fourth)),
             PlaceShape::Direction => new self($feature, (int) $parts[1], null, null, self::direction($third)),
             default => new self($feature, (int) $parts[1], Station::tryFrom($third), Axis::tryFrom($fourth)),
         };
 
-        return $place->isWhole() && $place->key() === $key ? $place : throw GaugingException::noPlace($key);
+        return $place->isWhole($shape) && $place->key === $key ? $place : throw GaugingException::noPlace($key);
     }
 
     public function key(): string
     {
         return $this->key;
+    }
+
+    /** True for the same place, on whatever cylinder, journal, housing or rod. */
+    public function isLike(self $other): bool
+    {
+        return $this->feature === $other->feature &&
+            $this->station === $other->station &&
+            $this->axis === $other->axis &&
+            $this->degrees === $other->degrees &&
+            $this->spot === $other->spot;
     }
 
     private static function ofPart(Feature $feature, string $key): self
@@ -110,9 +121,9 @@ final readonly class Place
         return preg_match('/^(?:0|[1-9]\d{0,2})$/D', $text) === 1 && (int) $text < 360 ? (int) $text : null;
     }
 
-    private function isWhole(): bool
+    private function isWhole(PlaceShape $shape): bool
     {
-        return match ($this->feature->shape()) {
+        return match ($shape) {
             PlaceShape::Diameter => $this->station !== null && $this->axis !== null,
             PlaceShape::End => in_array($this->station, [Station::Top, Station::Bottom], true) && $this->axis === null,
             PlaceShape::Trace => in_array($this->station, Station::JUDGED, true) && $this->degrees !== null,

@@ -32,16 +32,18 @@ final readonly class BoreMeasures
 
     public static function of(BoreInspection $bore): self
     {
-        $outOfRound = $taper = $judged = [];
+        $outOfRound = $taper = $judged = $axes = [];
         foreach (Station::JUDGED as $station) {
             $readings = $bore->atStation($station);
             $outOfRound[$station->value] = isset($readings[Axis::Thrust->value], $readings[Axis::Inline->value])
                 ? Spread::across($readings)
                 : null;
-            $judged = [...$judged, ...array_values($readings)];
+            foreach ($readings as $axis => $reading) {
+                $judged[] = $axes[$axis][$station->value] = $reading;
+            }
         }
         foreach (Axis::cases() as $axis) {
-            $along = self::along($bore, $axis);
+            $along = $axes[$axis->value] ?? [];
             if ($along !== [] || in_array($axis, Axis::NEEDED, true)) {
                 $taper[$axis->value] = isset($along[Station::Top->value], $along[Station::Bottom->value]) ? Spread::across($along) : null;
             }

@@ -57,4 +57,4 @@
 @endif
 @if($margin->questions === null)
 <p><a class="button" href="/jobs/{{ $job->tag() }}/verify">{{ __('verify.to_parts') }}</a></p>
-@elseif($margin->isSettled && auth()->user()->can('see-prices'))<p><a class="button" href="plan">Go to the plan</a></p>@endif
+@elseif($margin->isSettled && $maySeePrices)<p><a class="button" href="plan">Go to the plan</a></p>@endif

@@ -26,7 +26,7 @@
                 [$view->pistonSetup->checkState->value] ?? 'soft' }}">
                 {{ $view->pistonSetup->checkState->sign() }}
             {{ $view->pistonSetup->check }}</span></span>@endif
-@if(auth()->user()->can('measure'))<button type="button" data-open-setup><kbd>z</kbd> change</button>
+@if($mayMeasure)<button type="button" data-open-setup><kbd>z</kbd> change</button>
 @if($view->boreSetup !== null)@if($view->boreSetup->needsSize)<button type="button" data-open-size><kbd>s</kbd> size of the zero</button>
 @endif<button type="button" data-open-check><kbd>b</kbd> check back</button>
 @endif<button type="button" data-open-keys aria-label="Keys of this page"><kbd>?</kbd></button>@endif
