@@ -57,7 +57,10 @@ final readonly class BoreDeviations
 
     private static function isDrawn(Place $place): bool
     {
-        return in_array($place->station, Station::JUDGED, true) && in_array($place->axis, Axis::NEEDED, true);
+        return match ($place->axis) {
+            Axis::Thrust, Axis::Inline => $place->station !== Station::Land,
+            default => false,
+        };
     }
 
     /** @return array<string, int> */

@@ -28,6 +28,7 @@ final readonly class BoreFrame
 
     /**
      * @param  list<Length>  $steps  Sizes that are still possible
+     * @param  int  $largest  Of what is read over or under the bore as made, in nanometres
      * @param  int  $shown  Nanometres over the bore as made up to which anything is drawn
      * @param  float  $radius  Of a bore as made
      * @param  float  $scale  Of what is read over or under it, for each nanometre
@@ -37,6 +38,7 @@ final readonly class BoreFrame
         public BoreDeviations $deviations,
         public Length $asMade,
         public array $steps,
+        public int $largest,
         public int $shown,
         public bool $isVee,
         public int $height,
@@ -67,6 +69,7 @@ final readonly class BoreFrame
             $deviations,
             $asMade,
             $steps,
+            $largest,
             $shown,
             $isVee,
             (int) ceil(count($layout->banks) * $rowPitch + 16),
@@ -82,7 +85,7 @@ final readonly class BoreFrame
         return $this->radius * (1 + self::EXAGGERATED_SHARE);
     }
 
-    /** What all that is not one bore's own is made of, in a few letters: under the same letters a bore is drawn in the same place and scale. */
+    /** All that is not one bore's own, in a few letters: under the same letters a bore is drawn in the same place and scale. */
     public function mark(): string
     {
         $steps = array_map(static fn (Length $step): int => $step->nanometres, $this->steps);

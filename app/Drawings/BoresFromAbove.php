@@ -95,7 +95,7 @@ final readonly class BoresFromAbove
     /** How much larger than it is the wear is drawn; empty where none is read. */
     private static function factor(BoreFrame $frame, Length $nominal): string
     {
-        return $frame->deviations->largest() === 0
+        return $frame->largest === 0
             ? ''
             : Line::of('drawing.wear_larger', ['times' => self::roundFactor($frame->scale * $nominal->nanometres / $frame->radius)]);
     }

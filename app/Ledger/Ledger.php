@@ -16,6 +16,7 @@ use App\Storage\SheetName;
 use App\Storage\User;
 use App\Words\Line;
 use Closure;
+use Illuminate\Database\Connection;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
 use Symfony\Component\HttpKernel\Exception\ConflictHttpException;
@@ -72,8 +73,9 @@ final class Ledger
      */
     public function write(int $jobId, string $requestId, EntryKind $kind, User $by, callable $work, array $sheets = []): Written
     {
-        return DB::transaction(function () use ($jobId, $requestId, $kind, $by, $work, $sheets): Written {
-            $locked = LockedFile::of($jobId, $requestId, $kind, $sheets);
+        return DB::transaction(function (Connection $connection) use ($jobId, $requestId, $kind, $by, $work, $sheets): Written {
+            $questions = new Questions($connection);
+            $locked = LockedFile::of($questions, $jobId, $requestId, $kind, $sheets);
             [$job, $earlier] = [$locked->job, $locked->earlier];
             if ($earlier !== null) {
                 return $earlier->job_id === $jobId && $earlier->kind === $kind->value
@@ -87,7 +89,6 @@ final class Ledger
             Entry::takeAdded();
             $said = $work($before);
             $added = Entry::takeAdded();
-            $questions = new Questions();
             $digests = RowDigests::asked($questions, $added);
             $file = $kind->changesTheSpecification() ? $this->files->open($job) : $before->anew($added, $questions);
             $entry = self::entry($job, $requestId, $kind, $by, $said + ['rows' => $digests()]);

@@ -26,10 +26,9 @@ final readonly class LockedFile
     }
 
     /** @param  list<SheetName>  $sheets  Beside those that every entry of the kind looks into */
-    public static function of(int $jobId, string $requestId, EntryKind $kind, array $sheets): self
+    public static function of(Questions $questions, int $jobId, string $requestId, EntryKind $kind, array $sheets): self
     {
         $isOfWork = in_array($kind, EntryKind::ofWork(), true);
-        $questions = new Questions();
         $locked = LockedJob::asked($questions, $jobId, $requestId);
         // What stands at a machine follows from both.
         $always = $isOfWork ? [SheetName::bores(), SheetName::bores(Occasion::Final)] : [SheetName::bores()];

@@ -8,6 +8,7 @@ use App\Cluster\LostNode;
 use App\Cluster\NodeConnector;
 use App\Cluster\RetryingConnection;
 use App\Documents\PdfPrinter;
+use App\Drawings\NoTruth;
 use App\Drawings\Truth;
 use App\Files\HouseFiles;
 use App\Http\RulesReadOnce;
@@ -26,6 +27,7 @@ use App\Stages\StagePage;
 use App\Stages\Work\WorkPage;
 use App\Storage\CompiledDocuments;
 use App\Storage\PolicyBook;
+use App\Storage\PracticeEngine;
 use App\Storage\SheetName;
 use App\Storage\ShippedSheets;
 use App\Storage\SpecBook;
@@ -58,7 +60,7 @@ final class AppServiceProvider extends ServiceProvider
 
     public function register(): void
     {
-        $this->app->bind(
+        $this->app->singleton(
             CompiledDocuments::class,
             static fn (): CompiledDocuments => new CompiledDocuments(storage_path('framework/compiled'), config('app.build')),
         );
@@ -70,7 +72,12 @@ final class AppServiceProvider extends ServiceProvider
             ),
         );
         $this->app->bind(Marks::class, static fn (): Marks => new Marks(PracticeHouse::shows(Stage::Judge)));
-        $this->app->bind(Truth::class, static fn (Application $app): Truth => $app->call(EngineTruth::asked(...)));
+        $this->app->bind(
+            Truth::class,
+            static fn (Application $app): Truth => $app->make('request')->attributes->has(PracticeEngine::class)
+                ? $app->call(EngineTruth::asked(...))
+                : new NoTruth(),
+        );
         $this->app->bind('db.connector.mariadb', NodeConnector::class);
         $this->app->bind(LostConnectionDetector::class, LostNode::class);
         Connection::resolverFor('mariadb', static fn (mixed ...$with): RetryingConnection => new RetryingConnection(...$with));

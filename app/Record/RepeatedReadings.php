@@ -37,13 +37,14 @@ final class RepeatedReadings
             $sheet,
             $policy,
         );
-        $lengths = array_map(
-            static fn (KeyedReading $row): Length => Length::ofNanometres(((int) $row->nanometres + ($zero->nanometres ?? 0)) * $side),
-            $rows,
-        );
-        $from = [$place, $lengths, $instrument, $temperatures, (string) $id];
+        $from = $zero->nanometres ?? 0;
+        $lengths = [];
+        foreach ($rows as $row) {
+            $lengths[] = Length::ofNanometres(((int) $row->nanometres + $from) * $side);
+        }
+        $read = [$place, $lengths, $instrument, $temperatures, (string) $id];
 
-        return $zero === null ? CoreReading::unsized(...$from) : CoreReading::of(...$from);
+        return $zero === null ? CoreReading::unsized(...$read) : CoreReading::of(...$read);
     }
 
     /**

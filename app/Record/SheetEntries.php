@@ -228,11 +228,12 @@ final class SheetEntries
 
     public function reading(Place $place, SpecificationSheet $sheet, ShopPolicy $policy): ?CoreReading
     {
-        if (! $this->places->isMeasured($place)) {
-            return null;
+        $key = $place->key();
+        if (! isset($this->readings[$key]) && $this->places->isMeasured($place)) {
+            $this->readings[$key] = $this->repeated->reading($place, $this->at($place)->current(), $sheet, $policy);
         }
 
-        return $this->readings[$place->key()] ??= $this->repeated->reading($place, $this->at($place)->current(), $sheet, $policy);
+        return $this->readings[$key] ?? null;
     }
 
     /** What stands at a place that belongs to no stated gauge: the mean of its repeats. */

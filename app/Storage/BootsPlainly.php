@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Storage;
 
+use BackedEnum;
+
 /**
  * A model without observers, global scopes, booting traits, and attributes that are computed. The framework looks for those by reflection
  * over every method of every model, in every request, and again for each value that is asked for; for ours it is said here what that
@@ -29,22 +31,31 @@ trait BootsPlainly
     }
 
     /**
-     * A value that stands as it is used is given as it stands.
+     * What has no cast, or a plain one, is given without being looked for.
      *
      * @param  string  $key
      */
     public function getAttribute($key): mixed
     {
-        $value = $this->attributes[$key] ?? null;
-        $cast = $value === null ? null : $this->getCasts()[$key] ?? null;
-        $standsAsItIsUsed = match ($cast) {
-            null => $value !== null && $key !== self::CREATED_AT && $key !== self::UPDATED_AT,
-            'int', 'integer' => is_int($value),
-            'string' => is_string($value),
-            default => false,
-        };
+        if (! array_key_exists($key, $this->attributes)) {
+            return parent::getAttribute($key);
+        }
+        $value = $this->attributes[$key];
+        $cast = $this->getCasts()[$key] ?? null;
 
-        return $standsAsItIsUsed ? $value : parent::getAttribute($key);
+        return match (true) {
+            $cast === null && $key !== self::CREATED_AT && $key !== self::UPDATED_AT => $value,
+            ($cast === 'int' || $cast === 'integer') && ($value === null || is_int($value)) => $value,
+            $cast === 'boolean' => $value === null ? null : (bool) $value,
+            $cast !== null && str_contains($cast, '\\') && is_a($cast, BackedEnum::class, true) => $this->enum($cast, $value),
+            default => parent::getAttribute($key),
+        };
+    }
+
+    /** @param  class-string<BackedEnum>  $enum */
+    private function enum(string $enum, mixed $value): ?BackedEnum
+    {
+        return $value === null || $value instanceof BackedEnum ? $value : $enum::from($value);
     }
 
     protected static function bootTraits(): void

@@ -7,7 +7,6 @@ namespace App\Storage;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
-use Illuminate\Support\Facades\DB;
 
 /**
  * A row that is only ever added: who wrote it for which job and when.
@@ -48,7 +47,7 @@ abstract class Entry extends Model
     final public static function keep(array $columns): static
     {
         $row = (new static())->setRawAttributes(array_map(StoredValue::of(...), $columns));
-        (new Questions())->insert($row, JobTables::told($row->getTable()))();
+        (new Questions())->insert($row, JobTables::told($row->getTable(), $row->getAttributes()))();
 
         return $row;
     }
@@ -57,11 +56,12 @@ abstract class Entry extends Model
      * It was added.
      *
      * @param  \stdClass  $told  Its number, and of a row of a job all that `JobTables::told` names
+     * @param  ?string  $house  Name of the connection
      */
-    final public function isStoredAs(\stdClass $told): void
+    final public function isStoredAs(\stdClass $told, ?string $house): void
     {
         $this->setRawAttributes(['id' => $told->id] + $this->attributes, sync: true);
-        $this->setConnection(DB::getDefaultConnection());
+        $this->setConnection($house);
         $this->exists = $this->wasRecentlyCreated = true;
         self::isAdded($this->getTable(), $told->id, isset($told->ulid) ? $told : null);
     }

@@ -54,8 +54,10 @@ final class JobTables
     /**
      * What tells a row from any other whatever the house, to be selected or returned: its columns, who wrote it by the log-in, of
      * another house by the one there, and the rows that it names by their ULIDs.
+     *
+     * @param  ?array<string, mixed>  $values  Of a row that is known, by column: what it does not name is not looked for
      */
-    public static function told(string $table): string
+    public static function told(string $table, ?array $values = null): string
     {
         $columns = [
             "{$table}.*",
@@ -63,7 +65,10 @@ final class JobTables
         ];
         foreach (array_keys(self::REFERENCES[$table]) as $index => $column) {
             $named = self::REFERENCES[$table][$column];
-            $columns[] = "(SELECT named.ulid FROM {$named} named WHERE named.id = {$table}.{$column}) AS named_{$index}";
+            $columns[] =
+                $values === null || isset($values[$column])
+                    ? "(SELECT named.ulid FROM {$named} named WHERE named.id = {$table}.{$column}) AS named_{$index}"
+                    : "NULL AS named_{$index}";
         }
 
         return implode(', ', $columns);

@@ -6,7 +6,6 @@ namespace App\Storage;
 
 use Closure;
 use Illuminate\Database\Eloquent\ModelNotFoundException;
-use Illuminate\Support\Facades\DB;
 
 /** A job that nobody else writes about until this transaction ends, with what was written under a request's number before, if anything. */
 final readonly class LockedJob
@@ -25,10 +24,10 @@ final readonly class LockedJob
         $jobs = $questions->ask(Job::WITH_POLICY.' FOR UPDATE', [$jobId]);
         $entries = $questions->ask('SELECT * FROM ledger_entries WHERE request_id = ?', [$requestId]);
 
-        return static function () use ($jobs, $entries, $jobId): self {
+        return static function () use ($questions, $jobs, $entries, $jobId): self {
             $job = $jobs()[0] ?? throw (new ModelNotFoundException())->setModel(Job::class, [$jobId]);
             $earlier = $entries()[0] ?? null;
-            $house = DB::getDefaultConnection();
+            $house = $questions->house();
 
             return new self(
                 (new Job())->newFromBuilder((array) $job, $house),

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Storage;
 
 use Closure;
+use Illuminate\Database\Connection;
 use Illuminate\Support\Facades\DB;
 
 /** Statements that go to the database together, in one round trip, as soon as the answer to any of them is wanted. */
@@ -20,6 +21,17 @@ final class Questions
     private array $answers = [];
 
     private int $asked = 0;
+
+    /** @param  ?Connection  $connection  Null for that of the house that asks */
+    public function __construct(private ?Connection $connection = null)
+    {
+    }
+
+    /** The name of the connection, which rows keep. */
+    public function house(): ?string
+    {
+        return $this->connection()->getName();
+    }
 
     /**
      * @param  string  $statement  One statement, with a question mark for each value
@@ -52,7 +64,7 @@ final class Questions
         $marks = implode(', ', array_fill(0, count($values), '?'));
         $answer = $this->ask("INSERT INTO {$row->getTable()} (`{$columns}`) VALUES ({$marks}) RETURNING {$told}", array_values($values));
 
-        return static fn () => $row->isStoredAs($answer()[0]);
+        return fn () => $row->isStoredAs($answer()[0], $this->house());
     }
 
     /**
@@ -86,8 +98,13 @@ final class Questions
         }
         [$statements, $bindings] = [$this->statements, $this->bindings];
         $this->statements = $this->bindings = [];
-        foreach (DB::selectResultSets(implode('; ', $statements), $bindings) as $answer) {
+        foreach ($this->connection()->selectResultSets(implode('; ', $statements), $bindings) as $answer) {
             $this->answers[] = array_values($answer);
         }
+    }
+
+    private function connection(): Connection
+    {
+        return $this->connection ??= DB::connection();
     }
 }

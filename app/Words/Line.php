@@ -98,6 +98,12 @@ final class Line
         /** @var array<string, array<string, mixed>> $files */
         static $files = [];
 
-        return $files[$name] ??= Lang::getLoader()->load(Lang::getLocale(), $name);
+        return $files[$name] ??= self::read(lang_path(Lang::getLocale()."/{$name}.php"));
+    }
+
+    /** @return array<string, mixed> */
+    private static function read(string $path): array
+    {
+        return is_file($path) ? require $path : [];
     }
 }

@@ -49,6 +49,16 @@ final readonly class Length
         return $all === [] ? throw QuantityException::noLengths() : new self(min($all));
     }
 
+    /**
+     * Rounded to whole nanometres, half away from zero.
+     *
+     * @param  non-empty-list<self>  $lengths
+     */
+    public static function mean(array $lengths): self
+    {
+        return new self(self::divideRounded(array_sum(array_column($lengths, 'nanometres')), count($lengths)));
+    }
+
     public function plus(self $other): self
     {
         return new self($this->nanometres + $other->nanometres);

@@ -106,8 +106,7 @@ final readonly class Reading
         string $setup,
         bool $isSized,
     ): self {
-        $sum = array_sum(array_map(static fn (Length $length): int => $length->nanometres, $repeats));
-        $mean = Length::ofNanometres(Length::divideRounded($sum, count($repeats)));
+        $mean = count($repeats) === 1 ? $repeats[0] : Length::mean($repeats);
 
         return new self($place, $repeats, $mean, $temperatures->correct($mean), $instrument, $temperatures, $setup, $isSized);
     }

@@ -138,7 +138,8 @@ final class BoreColumnsTest extends TestCase
         foreach (range(1, 4) as $cylinder) {
             $this->keyBore($this->job, $cylinder, ['6.0', '3.0', '4.0', '2.0', '1.0', '0.5']);
         }
-        $correct = fn (string $place, string $text): TestResponse => $this->key($this->job, $place, $text, changes: ['reason' => 'misread']);
+        $misread = ['reason' => 'misread'];
+        $correct = fn (string $place, string $text): TestResponse => $this->key($this->job, $place, $text, changes: $misread);
         $whole = $correct('bore.2.middle.thrust', '4.1');
         $this->assertSame('1,2,3,4', self::said($whole, 'brings', 'drawing'), 'a page that says nothing gets the whole drawing');
 
@@ -170,12 +171,13 @@ final class BoreColumnsTest extends TestCase
 
     public function test_finished_work_is_sent_whole(): void
     {
-        $view = BoreSheetView::of($this->file(), SheetName::bores(Occasion::Final), new Marks(), shown: [1 => 'a', 2 => 'b', 3 => 'c', 4 => 'd']);
+        $shown = [1 => 'a', 2 => 'b', 3 => 'c', 4 => 'd'];
+        $view = BoreSheetView::of($this->file(), SheetName::bores(Occasion::Final), new Marks(), shown: $shown);
         $this->assertSame([], $view->marks);
         $this->assertSame([1, 2, 3, 4], $view->cylinders);
     }
 
-    /** @return array<int, array{string, string, string, string}> By cylinder: its mark, what its cells show, the frame's mark, and the bore drawn */
+    /** @return array<int, array{string, string, string, string}> By cylinder: its mark, its cells, the frame's mark, the bore drawn */
     private function columns(?JobFile $file = null, bool $showsAllAxes = false): array
     {
         $file ??= $this->file();
@@ -205,7 +207,7 @@ final class BoreColumnsTest extends TestCase
             foreach ($seen as $step => $columns) {
                 [$mark, $shown, $frame, $drawn] = $columns[$cylinder];
                 $this->assertSame($cells[$mark] ?? $shown, $shown, "cylinder {$cylinder}, {$step}: another column under the same mark");
-                $this->assertSame($bores[$mark.$frame] ?? $drawn, $drawn, "cylinder {$cylinder}, {$step}: another bore under the same marks");
+                $this->assertSame($bores[$mark.$frame] ?? $drawn, $drawn, "cylinder {$cylinder}, {$step}: another bore drawn under them");
                 $kept += isset($bores[$mark.$frame]) ? 1 : 0;
                 $cells[$mark] = $shown;
                 $bores[$mark.$frame] = $drawn;

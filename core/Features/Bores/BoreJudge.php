@@ -174,31 +174,30 @@ final readonly class BoreJudge
 
     private function ridge(BoreFindings $findings, BoreInspection $bore): Finding
     {
-        $ends = [Station::Top->value => $bore->looks->ridgeAtTop, Station::Bottom->value => $bore->looks->ridgeAtBottom];
-        $open = array_filter($ends, static fn (?RidgeLook $look): bool => $look === null || $look === RidgeLook::Deposits);
-        $outcome = match (true) {
-            in_array(RidgeLook::CatchesNail, $ends, true) => Outcome::Fail,
-            $open !== [] => Outcome::Missing,
+        $looks = $said = $places = [];
+        foreach ([[Station::Top, $bore->looks->ridgeAtTop], [Station::Bottom, $bore->looks->ridgeAtBottom]] as [$end, $look]) {
+            $outcome = self::ridgeOutcome($look);
+            $looks[] = "{$end->value} ".($look->value ?? 'not checked');
+            $said[$end->value] = $look ?? new Message('findings.reason.not_checked');
+            $places[$outcome->value][] = BorePlace::ridge($bore->cylinder, $end);
+        }
+        $worst = match (true) {
+            isset($places[Outcome::Fail->value]) => Outcome::Fail,
+            isset($places[Outcome::Missing->value]) => Outcome::Missing,
             default => Outcome::Pass,
         };
-        $looks = array_map(
-            static fn (string $end, ?RidgeLook $look): string => "{$end} ".($look->value ?? 'not checked'),
-            array_keys($ends),
-            $ends,
-        );
-        $said = array_map(static fn (?RidgeLook $look): RidgeLook|Message => $look ?? new Message('findings.reason.not_checked'), $ends);
-        $places = array_map(
-            static fn (string $end): Place => BorePlace::ridge($bore->cylinder, Station::from($end)),
-            array_keys(
-                match ($outcome) {
-                    Outcome::Fail => array_filter($ends, static fn (?RidgeLook $look): bool => $look === RidgeLook::CatchesNail),
-                    Outcome::Missing => $open,
-                    default => $ends,
-                },
-            ),
-        );
+        $words = new Message('findings.reason.ridge', $said);
 
-        return $findings->look(Criterion::Ridge, $outcome, new Message('findings.reason.ridge', $said), implode(', ', $looks), $places);
+        return $findings->look(Criterion::Ridge, $worst, $words, implode(', ', $looks), $places[$worst->value] ?? []);
+    }
+
+    private static function ridgeOutcome(?RidgeLook $look): Outcome
+    {
+        return match ($look) {
+            RidgeLook::CatchesNail => Outcome::Fail,
+            null, RidgeLook::Deposits => Outcome::Missing,
+            default => Outcome::Pass,
+        };
     }
 
     private function scoring(BoreFindings $findings, BoreInspection $bore): Finding

@@ -9,8 +9,11 @@ use NorthLedger\Core\Engine\Specification\Face;
 use NorthLedger\Core\Engine\Specification\SpecificationSheet;
 
 /** Everything the crack checks of one engine say: by part, by face, by crack-prone place. */
-final readonly class CrackReport
+final class CrackReport
 {
+    /** @var array<string, PartCracks> By part, each when first asked for */
+    private array $byPart = [];
+
     /**
      * @param  list<Indication>  $indications
      * @param  list<CheckRun>  $runs
@@ -18,11 +21,11 @@ final readonly class CrackReport
      * @param  list<PressureReading>  $pressures  The newest of each circuit
      */
     public function __construct(
-        private SpecificationSheet $sheet,
-        public array $indications,
-        public array $runs,
-        public array $checkedPlaces,
-        public array $pressures,
+        private readonly SpecificationSheet $sheet,
+        public readonly array $indications,
+        public readonly array $runs,
+        public readonly array $checkedPlaces,
+        public readonly array $pressures,
     ) {
     }
 
@@ -39,7 +42,7 @@ final readonly class CrackReport
 
     public function part(EnginePart $part): PartCracks
     {
-        return PartCracks::of(
+        return $this->byPart[$part->value] ??= PartCracks::of(
             $part,
             array_values(array_filter($this->indications, static fn (Indication $one): bool => $one->location->part() === $part)),
             array_values(array_filter($this->runs, static fn (CheckRun $run): bool => $run->part === $part)),
