@@ -72,7 +72,7 @@ final readonly class BoreDeviations
             foreach (Station::JUDGED as $station) {
                 foreach (Axis::NEEDED as $axis) {
                     $place = BorePlace::bore($cylinder, $station, $axis);
-                    $true[$place->key()] = $truth->at(Section::Bores, $place)?->minus($asMade)->nanometres;
+                    $true[$place->key] = $truth->at(Section::Bores, $place)?->minus($asMade)->nanometres;
                 }
             }
         }

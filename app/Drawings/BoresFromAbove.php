@@ -129,7 +129,7 @@ final readonly class BoresFromAbove
     {
         $true = $frame->deviations->true;
 
-        return $true === [] ? null : $true[BorePlace::bore($cylinder, $station, $axis)->key()] ?? null;
+        return $true === [] ? null : $true[BorePlace::bore($cylinder, $station, $axis)->key] ?? null;
     }
 
     /**
@@ -139,7 +139,7 @@ final readonly class BoresFromAbove
      */
     private static function state(array $read, array $out, array $suspects): CellState
     {
-        $keys = array_map(static fn (BoreDeviation $deviation): string => $deviation->place->key(), $read);
+        $keys = array_map(static fn (BoreDeviation $deviation): string => $deviation->place->key, $read);
         if (array_intersect($keys, $suspects) !== []) {
             return CellState::Suspect;
         }
@@ -169,7 +169,7 @@ final readonly class BoresFromAbove
         foreach ($marks->areShown ? $file->assessment()->failures() : [] as $finding) {
             $state = $finding->criterion === Criterion::OutOfRound ? CellState::Out : CellState::Basis;
             foreach ($finding->readings as $reading) {
-                $marked[$reading->place->key()] = CellState::worse($marked[$reading->place->key()] ?? $state, $state);
+                $marked[$reading->place->key] = CellState::worse($marked[$reading->place->key] ?? $state, $state);
             }
         }
 

@@ -65,7 +65,7 @@ final readonly class CamshaftDrawing implements SheetDrawing
                     'trueY' => $true($bore) === null ? '' : $height($true($bore)),
                     'number' => $bore,
                     'view' => PartCells::view(Place::at(CamshaftFeature::Bore, $bore)),
-                    'goto' => CamshaftPlaces::places($bore)[0]->key(),
+                    'goto' => CamshaftPlaces::places($bore)[0]->key,
                     'state' => self::state($bore, $measurements, $marks),
                     'caption' => $offset($bore) === null ? '' : $file->display->deviation($offset($bore)),
                 ],

@@ -122,7 +122,7 @@ final readonly class CrankDrawing implements SheetDrawing
             'state' => $state,
             'number' => ($group === JournalGroup::Mains ? 'M' : 'R').$number,
             'caption' => $caption,
-            'goto' => ReadJournal::places($group, $number)[0]->key(),
+            'goto' => ReadJournal::places($group, $number)[0]->key,
             'view' => PartCells::view($place),
             'words' => PlaceName::of($place),
             'captionY' => Coordinate::of($group === JournalGroup::Mains ? self::HEIGHT - 22 : self::HEIGHT - 6),

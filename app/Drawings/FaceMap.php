@@ -200,7 +200,7 @@ final readonly class FaceMap
             $isAtTheEdge = $x * 10 > FaceGrid::size($face->spec)[0] * 9;
             $points[] = [
                 'at' => Coordinate::of($x * $scale).','.Coordinate::of($y * $scale),
-                'goto' => Place::at($face->kind->point(), $face->bank, $spot)->key(),
+                'goto' => Place::at($face->kind->point(), $face->bank, $spot)->key,
                 'label' => $isAtTheEdge ? Coordinate::of(self::WIDTH - $x * $scale + self::LABEL_BESIDE / 2) : (string) self::LABEL_BESIDE,
                 'text' => $height === null ? '' : $file->display->magnitude(Length::ofNanometres($top - $height->z)),
                 'state' => $height === null ? CellState::Missing : CellState::Good,

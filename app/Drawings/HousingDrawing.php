@@ -150,7 +150,7 @@ final readonly class HousingDrawing implements SheetDrawing
                 $radius = self::RADIUS + $worn->units($size->minus($nominal));
                 $outline[(int) $degrees] = $radius;
                 $outline[(int) $degrees + 180] = $radius;
-                $state = CellState::worse($state, $marks[$place->key()] ?? CellState::Good);
+                $state = CellState::worse($state, $marks[$place->key] ?? CellState::Good);
             }
             foreach (self::true($truth, [$place]) as $is) {
                 $radius = self::RADIUS + $worn->units($is->minus($nominal));
@@ -164,7 +164,7 @@ final readonly class HousingDrawing implements SheetDrawing
             'x' => Coordinate::of($x),
             'number' => $housing,
             'view' => PartCells::view(Place::at(HousingFeature::Housing, $housing)),
-            'goto' => self::places($file, $housing)[0]->key(),
+            'goto' => self::places($file, $housing)[0]->key,
             'state' => $state,
             'outline' => implode(' ', $points),
             'truth' => count($trueOutline) === 8 ? implode(' ', self::round($trueOutline)) : '',

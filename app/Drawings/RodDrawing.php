@@ -78,7 +78,7 @@ final readonly class RodDrawing implements SheetDrawing
                     'x' => Coordinate::of($pitch * ($index + 0.5)),
                     'number' => $rod,
                     'view' => PartCells::view(Place::at(RodFeature::BigEnd, $rod)),
-                    'goto' => RodJudge::bigEnd($rod)[0]->key(),
+                    'goto' => RodJudge::bigEnd($rod)[0]->key,
                     'parts' => $asRead[$rod]['parts'],
                     'weight' => $asRead[$rod]['weight'],
                     'isOdd' => $rod === $odd && self::isOut($file),

@@ -73,7 +73,7 @@ final readonly class ValveDrawing implements SheetDrawing
                 'radius' => Coordinate::of((ValvePlaces::spec($file->sheet, $spot)->headDiameter->nanometres ?? $largest) * $scale),
                 ...self::told($findings[$subject->code] ?? [], $file),
                 'truth' => $true === null ? null : self::told($true[$subject->code] ?? [], $file),
-                'goto' => Place::at(ValveFeature::GuideHeight, $cylinder, $spot)->key(),
+                'goto' => Place::at(ValveFeature::GuideHeight, $cylinder, $spot)->key,
                 'name' => SubjectName::of($subject),
                 'cylinder' => $cylinder,
                 'isFirst' => $beside[0] === $index,

@@ -79,7 +79,7 @@ final readonly class FeedController
         $data = $request->validated();
 
         return new JsonResponse([
-            'asked' => $this->feed->ask($this->seat($request), $request->user(), Place::parse($data['place'])->key()),
+            'asked' => $this->feed->ask($this->seat($request), $request->user(), Place::parse($data['place'])->key),
         ]);
     }
 

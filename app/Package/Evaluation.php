@@ -69,7 +69,7 @@ final readonly class Evaluation
             'what_would_change_it' => $words->changes($this->assessment),
             'current_step_nm' => $this->assessment->step->value?->nanometres,
             'needs_a_size_for_the_zero' => $this->assessment->needsSize,
-            'next' => ['place' => $this->assessment->next->place?->key(), 'reason' => $this->assessment->next->reason->value],
+            'next' => ['place' => $this->assessment->next->place?->key, 'reason' => $this->assessment->next->reason->value],
             'bores' => array_map($this->bore(...), $this->assessment->bores),
             'ways' => array_map(
                 static fn (ReboreOption $option): array => ['key' => $option->key(), 'is_feasible' => $option->isFeasible()] +
@@ -108,7 +108,7 @@ final readonly class Evaluation
                 $part->defects,
             ),
             'findings' => array_map(fn (Finding $finding): array => $this->partFinding($finding, $words), $part->findings),
-            'missing' => array_map(static fn (Place $place): string => $place->key(), $part->missing),
+            'missing' => array_map(static fn (Place $place): string => $place->key, $part->missing),
         ];
     }
 
@@ -132,8 +132,8 @@ final readonly class Evaluation
             'expanded_uncertainty_nm' => $finding->uncertainty?->expanded()->nanometres,
             'is_close_call' => $finding->isCloseCall,
             'sentence' => $words->sentence($finding),
-            'places' => array_map(static fn (Place $place): string => $place->key(), $finding->places),
-            'missing' => array_map(static fn (Place $place): string => $place->key(), $finding->missing),
+            'places' => array_map(static fn (Place $place): string => $place->key, $finding->places),
+            'missing' => array_map(static fn (Place $place): string => $place->key, $finding->missing),
         ];
     }
 
@@ -193,14 +193,14 @@ final readonly class Evaluation
             'look' => Messages::said($finding->said),
             'readings' => array_map(
                 static fn (Reading $reading): array => [
-                    'place' => $reading->place->key(),
+                    'place' => $reading->place->key,
                     'measured_nm' => $reading->measured->nanometres,
                     'corrected_nm' => $reading->corrected->nanometres,
                     'is_size' => $reading->isSized,
                 ],
                 $finding->readings,
             ),
-            'missing' => array_map(static fn (Place $place): string => $place->key(), $finding->missing),
+            'missing' => array_map(static fn (Place $place): string => $place->key, $finding->missing),
         ];
     }
 }

@@ -61,14 +61,14 @@ final readonly class PartCells
         $place = $one->place;
         $newest = $this->entries->at($place)->newest();
         if ($newest === null) {
-            return new SheetCell($place->key(), '', '·', CellState::Missing, PlaceName::of($place), $this->prompt($one), 0, $one->isNeeded);
+            return new SheetCell($place->key, '', '·', CellState::Missing, PlaceName::of($place), $this->prompt($one), 0, $one->isNeeded);
         }
-        $state = $this->entries->isSuspect($place) ? CellState::Suspect : $this->marks[$place->key()] ?? CellState::Good;
+        $state = $this->entries->isSuspect($place) ? CellState::Suspect : $this->marks[$place->key] ?? CellState::Good;
         $count = count($this->entries->at($place)->current());
         $repeats = $count > 1 ? "×{$count}" : '';
         if ($newest->look !== null) {
             return new SheetCell(
-                $place->key(),
+                $place->key,
                 '',
                 LookCodes::shown($place->feature, $newest->look),
                 $state,
@@ -81,7 +81,7 @@ final readonly class PartCells
         }
 
         return new SheetCell(
-            $place->key(),
+            $place->key,
             $this->shown($place),
             trim($repeats.$this->doubt($place, $state)),
             $state,

@@ -93,7 +93,7 @@ final readonly class PartSheetView
         $marks = [];
         foreach (app(Marks::class)->areShown ? $findings : [] as $finding) {
             foreach ($finding->places as $place) {
-                $marks[$place->key()] = CellState::worse($marks[$place->key()] ?? CellState::Good, CellState::ofReading($finding));
+                $marks[$place->key] = CellState::worse($marks[$place->key] ?? CellState::Good, CellState::ofReading($finding));
             }
         }
 
@@ -110,7 +110,7 @@ final readonly class PartSheetView
     {
         $states = array_map(
             static fn (Place $place): CellState => $measurements->isRead($place)
-                ? $marks[$place->key()] ?? CellState::Good
+                ? $marks[$place->key] ?? CellState::Good
                 : CellState::Missing,
             $places,
         );

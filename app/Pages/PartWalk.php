@@ -34,7 +34,7 @@ final readonly class PartWalk
         $judged = $section->judgesParts() ? $file->inspection()->judged($section) : null;
         $asked =
             $judged?->isRead === true
-                ? array_fill_keys(array_map(static fn (Place $place): string => $place->key(), $judged->missing()), true)
+                ? array_fill_keys(array_map(static fn (Place $place): string => $place->key, $judged->missing()), true)
                 : null;
 
         return new self(
@@ -60,7 +60,7 @@ final readonly class PartWalk
         $missing = [];
         foreach ($verification->part($section) as $feature) {
             foreach ($feature->missing as $place) {
-                $missing[$place->key()] = true;
+                $missing[$place->key] = true;
             }
         }
 
@@ -86,14 +86,14 @@ final readonly class PartWalk
     /** @return list<array{place: string, isProposed: bool, isRepeat: bool}> */
     public function places(): array
     {
-        $next = $this->next()?->key();
+        $next = $this->next()?->key;
         $open = $this->open;
         usort($open, fn (Characteristic $a, Characteristic $b): int => $this->isAsked($b) <=> $this->isAsked($a));
 
         return array_map(
             static fn (Characteristic $one): array => [
-                'place' => $one->place->key(),
-                'isProposed' => $one->place->key() === $next,
+                'place' => $one->place->key,
+                'isProposed' => $one->place->key === $next,
                 'isRepeat' => false,
             ],
             $open,
@@ -102,6 +102,6 @@ final readonly class PartWalk
 
     private function isAsked(Characteristic $one): bool
     {
-        return $one->isNeeded && ($this->asked === null || isset($this->asked[$one->place->key()]));
+        return $one->isNeeded && ($this->asked === null || isset($this->asked[$one->place->key]));
     }
 }

@@ -52,14 +52,14 @@ final readonly class SheetCells
         $size = $display->size($reading->corrected);
         $isBore = $place->feature === BoreFeature::Bore;
         $repeats = count($reading->repeats) > 1 ? ' ×'.count($reading->repeats) : '';
-        $state = $this->entries->isSuspect($place) ? CellState::Suspect : $this->marks[$place->key()] ?? CellState::Good;
+        $state = $this->entries->isSuspect($place) ? CellState::Suspect : $this->marks[$place->key] ?? CellState::Good;
 
         $doubt = in_array($state, [CellState::Close, CellState::Undecided], true)
             ? ' ±'.$display->magnitude($reading->sizeUncertainty()->expanded())
             : '';
 
         return new SheetCell(
-            $place->key(),
+            $place->key,
             $isBore ? $display->deviation($reading->measured->minus($this->base)) : $size,
             $isBore ? $size.$repeats.$doubt : ltrim($repeats),
             $state,
@@ -79,10 +79,10 @@ final readonly class SheetCells
         $repeats = count($reading->repeats) > 1 ? ' ×'.count($reading->repeats) : '';
 
         return new SheetCell(
-            $place->key(),
+            $place->key,
             $display->deviation($reading->measured),
             $this->entries->isZero($place) ? 'zero' : ltrim($repeats),
-            $this->entries->isSuspect($place) ? CellState::Suspect : $this->marks[$place->key()] ?? CellState::Good,
+            $this->entries->isSuspect($place) ? CellState::Suspect : $this->marks[$place->key] ?? CellState::Good,
             PlaceName::of($place),
             Line::of('sheet.from_unknown_zero', ['value' => "{$display->deviation($reading->measured)} {$display->deviationUnit()}"]),
             $this->entries->at($place)->newest()->id ?? 0,
@@ -97,9 +97,9 @@ final readonly class SheetCells
             return $this->missing($place, LookCodes::legend($place->feature));
         }
         $words = LookCodes::shown($place->feature, $stored);
-        $state = $this->marks[$place->key()] ?? CellState::Good;
+        $state = $this->marks[$place->key] ?? CellState::Good;
 
-        return new SheetCell($place->key(), '', $words, $state, PlaceName::of($place), LookCodes::legend($place->feature), $standing->id);
+        return new SheetCell($place->key, '', $words, $state, PlaceName::of($place), LookCodes::legend($place->feature), $standing->id);
     }
 
     public function spread(?Spread $spread, ?Length $limit, string $remark = '', string $words = ''): SheetCell
@@ -126,7 +126,7 @@ final readonly class SheetCells
         $standing = $this->entries->at($place)->current();
 
         return new SheetCell(
-            $place->key(),
+            $place->key,
             MassNotation::grams($mass),
             count($standing) > 1 ? '×'.count($standing) : '',
             CellState::Good,
@@ -184,6 +184,6 @@ final readonly class SheetCells
 
     private function missing(Place $place, string $prompt): SheetCell
     {
-        return new SheetCell($place->key(), '', '·', CellState::Missing, PlaceName::of($place), $prompt);
+        return new SheetCell($place->key, '', '·', CellState::Missing, PlaceName::of($place), $prompt);
     }
 }

@@ -66,9 +66,9 @@ final readonly class BlockController
         $this->write(
             $bench,
             $request,
-            ['place' => $place->key(), 'typed' => $request->typed()] + $request->said($place, $bench->block->sheet),
+            ['place' => $place->key, 'typed' => $request->typed()] + $request->said($place, $bench->block->sheet),
         );
-        $page = BlockPage::of($this->bench($ulid), $place->key());
+        $page = BlockPage::of($this->bench($ulid), $place->key);
 
         return redirect()->to("/practice/blocks/{$ulid}?at={$page->next()}");
     }

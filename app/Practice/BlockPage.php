@@ -173,7 +173,7 @@ final readonly class BlockPage
             foreach ($row->cells as $cell) {
                 $place = $cell->place === null ? null : Place::parse($cell->place);
                 if ($place !== null && in_array($place->feature, self::KEYED, true)) {
-                    if ($place->key() === $at) {
+                    if ($place->key === $at) {
                         return $place;
                     }
                     $first ??= $place;

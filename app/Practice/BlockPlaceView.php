@@ -36,13 +36,13 @@ final readonly class BlockPlaceView
         if ($place->feature !== BoreFeature::Bore) {
             $feels = Line::of('practice.feel.'.self::code($place, $bench->look($place)));
 
-            return new self($place->key(), PlaceName::of($place), null, 0.0, $feels, LookCodes::legend($place->feature));
+            return new self($place->key, PlaceName::of($place), null, 0.0, $feels, LookCodes::legend($place->feature));
         }
         $gauge = ReadInstrument::ofKind($bench->block->gauge->kind) ?? throw new LogicException('Nobody has drawn that dial.');
         $keys = Line::of("practice.type.deviation_{$gauge->unit()->value}");
         $hand = round(DrawnDial::degrees($gauge, $bench->shows($place)), 2);
 
-        return new self($place->key(), PlaceName::of($place), DrawnDial::face($gauge), $hand, '', $keys);
+        return new self($place->key, PlaceName::of($place), DrawnDial::face($gauge), $hand, '', $keys);
     }
 
     private static function code(Place $place, string $look): string

@@ -56,7 +56,7 @@ final class PracticeSheet
             array_map(
                 static fn (Place $place): PracticeBlockEvent => new PracticeBlockEvent([
                     'kind' => BlockEvent::Read,
-                    'place' => $place->key(),
+                    'place' => $place->key,
                     'value_nm' => $bench->block->diameter($place)->nanometres,
                 ]),
                 $bench->block->places(),
@@ -88,7 +88,7 @@ final class PracticeSheet
     {
         $size = $this->bench->block->sheet->piston->standard;
         foreach ($this->bench->block->sheet->layout->cylinders() as $cylinder) {
-            $this->readings[] = self::reading(count($this->readings) + 1, BorePlace::piston($cylinder)->key(), [
+            $this->readings[] = self::reading(count($this->readings) + 1, BorePlace::piston($cylinder)->key, [
                 'value_nm' => $size?->nanometres,
                 'setup_id' => self::PISTON_SETUP,
             ]);

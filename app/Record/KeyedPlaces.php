@@ -95,7 +95,7 @@ final class KeyedPlaces
      */
     private function with(array $standing, Place $place, bool $stands): array
     {
-        $key = $place->key();
+        $key = $place->key;
         $others = $standing[$place->number] ?? [];
         if (! $stands) {
             unset($standing[$place->number][$key]);
@@ -112,13 +112,13 @@ final class KeyedPlaces
 
     public function at(Place $place): PlaceEntries
     {
-        return $this->all[$place->key()] ?? new PlaceEntries();
+        return $this->all[$place->key] ?? new PlaceEntries();
     }
 
     /** True where a gauged length stands. */
     public function isMeasured(Place $place): bool
     {
-        return isset($this->standing()[0][$place->number][$place->key()]);
+        return isset($this->standing()[0][$place->number][$place->key]);
     }
 
     /** @return array<string, Place> The places where a gauged length stands, by key */

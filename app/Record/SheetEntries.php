@@ -176,7 +176,7 @@ final class SheetEntries
     /** True where the gauge of a comparative setup was zeroed, and what stands was read with it. */
     public function isZero(Place $place): bool
     {
-        return ($this->gauges->setups[(int) $this->at($place)->newest()?->setupId] ?? null)?->zeroPlace === $place->key();
+        return ($this->gauges->setups[(int) $this->at($place)->newest()?->setupId] ?? null)?->zeroPlace === $place->key;
     }
 
     /** @return array<string, Place> The places where a length stands, by key */
@@ -228,7 +228,7 @@ final class SheetEntries
 
     public function reading(Place $place, SpecificationSheet $sheet, ShopPolicy $policy): ?CoreReading
     {
-        $key = $place->key();
+        $key = $place->key;
         if (! isset($this->readings[$key]) && $this->places->isMeasured($place)) {
             $this->readings[$key] = $this->repeated->reading($place, $this->at($place)->current(), $sheet, $policy);
         }

@@ -61,7 +61,7 @@ final class BoreFragments implements Fragments
         );
 
         return array_map(
-            static fn ($place, int $index): array => ['place' => $place->key(), 'isProposed' => $index === 0, 'isRepeat' => false],
+            static fn ($place, int $index): array => ['place' => $place->key, 'isProposed' => $index === 0, 'isRepeat' => false],
             $unread,
             array_keys($unread),
         );

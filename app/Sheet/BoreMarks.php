@@ -36,7 +36,7 @@ final class BoreMarks
             foreach ($bore->findings as $finding) {
                 $state = self::state($finding);
                 foreach ($finding->places as $place) {
-                    $key = $place->key();
+                    $key = $place->key;
                     $marks[$key] = CellState::worse($marks[$key] ?? CellState::Good, $state);
                 }
             }

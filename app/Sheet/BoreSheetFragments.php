@@ -108,8 +108,8 @@ final class BoreSheetFragments implements Fragments
 
         return array_map(
             static fn (Place $place): array => [
-                'place' => $place->key(),
-                'isProposed' => $place->key() === $proposed?->key(),
+                'place' => $place->key,
+                'isProposed' => $place->key === $proposed?->key,
                 'isRepeat' => $place->feature->isMeasured() && $entries->at($place)->newest() !== null && ! $entries->isSuspect($place),
             ],
             $places,
@@ -134,7 +134,7 @@ final class BoreSheetFragments implements Fragments
 
         return $next === null
             ? $assessment->walk
-            : [$next, ...array_values(array_filter($assessment->walk, static fn (Place $place): bool => $place->key() !== $next->key()))];
+            : [$next, ...array_values(array_filter($assessment->walk, static fn (Place $place): bool => $place->key !== $next->key))];
     }
 
     /** @return list<Place> Bore by bore, those that are honed first, and where each was worst as it came */
@@ -157,7 +157,7 @@ final class BoreSheetFragments implements Fragments
         $sizes = [];
         foreach ($this->file->sheet->layout->cylinders() as $cylinder) {
             foreach ($this->file->work()->incoming($cylinder)->readings as $reading) {
-                $sizes[$cylinder][$reading->place->key()] = $reading->corrected;
+                $sizes[$cylinder][$reading->place->key] = $reading->corrected;
             }
         }
 

@@ -81,6 +81,6 @@ final readonly class KeepWeightList
         }
         $decimals = strlen((string) strrchr(str_replace(',', '.', $match[3]), '.')) - 1;
 
-        return ['place' => $place->key(), 'mass_ug' => $mass->micrograms, 'step_ug' => intdiv(1_000_000, 10 ** max(0, $decimals))];
+        return ['place' => $place->key, 'mass_ug' => $mass->micrograms, 'step_ug' => intdiv(1_000_000, 10 ** max(0, $decimals))];
     }
 }

@@ -116,7 +116,7 @@ final readonly class PartReading
             $entries->measuredPlaces(),
             static fn (Place $place): bool => $place->feature === $entry->place->feature &&
                 $place->number === $entry->place->number &&
-                $place->key() !== $entry->place->key(),
+                $place->key !== $entry->place->key,
         );
         $first = $others === [] ? null : $entries->length(reset($others));
 

@@ -95,7 +95,7 @@ final readonly class RecordReading
             'ulid' => $entry->ulid,
             'job_id' => $file->job->id,
             'sheet' => $entry->sheet->value,
-            'place' => $entry->place->key(),
+            'place' => $entry->place->key,
             'typed' => $entry->text,
             'series' => $standing !== null && $isRepeat ? $standing->series : $entry->ulid,
             'supersedes_id' => $isRepeat ? null : $standing?->id,

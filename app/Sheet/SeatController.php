@@ -25,7 +25,7 @@ final readonly class SeatController
     {
         /** @var array{seat: string, part: string, place?: ?string} $data */
         $data = $request->validated();
-        $place = ($data['place'] ?? '') === '' ? null : Place::parse($data['place'])->key();
+        $place = ($data['place'] ?? '') === '' ? null : Place::parse($data['place'])->key;
         $this->seats->take($job, $sheet, $data['seat'], $request->user(), SeatRole::from($data['part']), $place);
 
         return new JsonResponse(['others' => $this->seats->others($job, $sheet, $data['seat']), 'last' => $this->last($job, $sheet)]);

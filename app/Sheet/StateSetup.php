@@ -80,7 +80,7 @@ final readonly class StateSetup
     private function zero(JobFile $file, SetupEntry $entry): array
     {
         if ($entry->zeroPlace !== null) {
-            return ['zero_place' => $this->onThePart($file, $entry, $entry->zeroPlace)->key()];
+            return ['zero_place' => $this->onThePart($file, $entry, $entry->zeroPlace)->key];
         }
         if ($entry->feature->measurand() !== Measurand::Size) {
             return ['zero_nm' => 0];

@@ -25,7 +25,7 @@ final readonly class WallCells
         $value = $this->entries->length($place);
         if ($value === null) {
             return new SheetCell(
-                $place->key(),
+                $place->key,
                 '',
                 '·',
                 CellState::Missing,
@@ -43,7 +43,7 @@ final readonly class WallCells
         $repeats = count($standing);
 
         return new SheetCell(
-            $place->key(),
+            $place->key,
             $shown,
             $repeats > 1 ? "×{$repeats}" : '',
             CellState::Good,

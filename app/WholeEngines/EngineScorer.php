@@ -60,7 +60,7 @@ final readonly class EngineScorer
         $needed = $this->bench->engine->block->readingsNeeded($this->bench->policy);
 
         return new EngineRecord(
-            array_map(static fn (MisreadPlace $one): string => $one->place->key(), $this->misread()),
+            array_map(static fn (MisreadPlace $one): string => $one->place->key, $this->misread()),
             array_sum(array_map(static fn (AssessedPart $part): int => count($part->missing), $open)),
             max(0, $this->bench->boresRead($this->file) - $needed),
             count(

@@ -137,12 +137,12 @@ final readonly class WhatShows
 
     private function seed(Place $place): int
     {
-        return $this->bench->row->seed + (crc32($place->key()) >> 8);
+        return $this->bench->row->seed + (crc32($place->key) >> 8);
     }
 
     private function taken(Place $place): int
     {
-        return Reading::query()->where('job_id', $this->file->job->id)->where('place', $place->key())->count();
+        return Reading::query()->where('job_id', $this->file->job->id)->where('place', $place->key)->count();
     }
 
     private static function shows(string $text, string $unit): string

@@ -189,7 +189,7 @@ final readonly class BlockAssessment
             $places = [];
             foreach ($bore->findings as $finding) {
                 foreach ($finding->missing as $place) {
-                    $places[$place->key()] = $place;
+                    $places[$place->key] = $place;
                 }
             }
             if ($places !== []) {

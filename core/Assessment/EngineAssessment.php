@@ -94,11 +94,11 @@ final readonly class EngineAssessment
         $missing = [];
         foreach ($own as $finding) {
             foreach ($finding->outcome === Outcome::Missing ? $finding->missing : [] as $place) {
-                $missing[$place->key()] = $place;
+                $missing[$place->key] = $place;
             }
         }
         foreach (self::carriesBores($part, $sheet) && ! $bores->isSettled() ? $bores->walk : [] as $place) {
-            $missing[$place->key()] = $place;
+            $missing[$place->key] = $place;
         }
 
         return new AssessedPart($part, self::worst($verdicts), $own, $defectsHere, array_values($missing), $isHere);

@@ -81,7 +81,7 @@ final readonly class InspectionPlan
      */
     private static function keys(array $places, bool $isNeeded): array
     {
-        return array_fill_keys(array_map(static fn (Place $place): string => $place->key(), $places), $isNeeded);
+        return array_fill_keys(array_map(static fn (Place $place): string => $place->key, $places), $isNeeded);
     }
 
     /** @param  list<CharacteristicTable>  $tables */
@@ -92,7 +92,7 @@ final readonly class InspectionPlan
             foreach ($table->rows as $row) {
                 foreach ($row->cells as $cell) {
                     if ($cell !== null) {
-                        $byKey[$cell->place->key()] = $cell;
+                        $byKey[$cell->place->key] = $cell;
                     }
                 }
             }
@@ -104,7 +104,7 @@ final readonly class InspectionPlan
     /** Null where this engine has no such place on this sheet. */
     public function find(Place $place): ?Characteristic
     {
-        return $this->byKey[$place->key()] ?? null;
+        return $this->byKey[$place->key] ?? null;
     }
 
     /** Null where the feature is not on this sheet, or has no size of its own. */

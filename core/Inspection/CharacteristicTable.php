@@ -35,7 +35,7 @@ final readonly class CharacteristicTable
      */
     public function narrowedTo(array $keys): ?self
     {
-        $isKept = static fn (?Characteristic $one): bool => $one !== null && isset($keys[$one->place->key()]);
+        $isKept = static fn (?Characteristic $one): bool => $one !== null && isset($keys[$one->place->key]);
         $columns = array_filter(
             array_keys($this->columns),
             fn (int $column): bool => array_filter(
@@ -50,7 +50,7 @@ final readonly class CharacteristicTable
             $group = $row->group === '' ? $group : $row->group;
             $cells = array_map(
                 static fn (?Characteristic $one): ?Characteristic => $one !== null && $isKept($one)
-                    ? $one->asNeeded($keys[$one->place->key()])
+                    ? $one->asNeeded($keys[$one->place->key])
                     : null,
                 $row->cells,
             );
@@ -80,7 +80,7 @@ final readonly class CharacteristicTable
             foreach ($this->rows as $row) {
                 $cell = $row->cells[$column] ?? null;
                 if ($cell !== null && ! $row->isExtra) {
-                    $walk[$cell->place->key()] = $cell;
+                    $walk[$cell->place->key] = $cell;
                 }
             }
         }

@@ -90,7 +90,7 @@ final readonly class SectionJudgement
         $missing = [];
         foreach ($this->findings as $finding) {
             foreach ($finding->missing as $place) {
-                $missing[$place->key()] = $place;
+                $missing[$place->key] = $place;
             }
         }
 

@@ -63,9 +63,9 @@ final class NextPlace
             $seed,
             self::facts($sheet),
             self::choices($next, $read, $block->everyPlace(), $chance),
-            $next?->key() ?? self::SETTLED,
+            $next->key ?? self::SETTLED,
             array_combine(
-                array_map(static fn (Place $place): string => $place->key(), $read),
+                array_map(static fn (Place $place): string => $place->key, $read),
                 array_map($engine->diameter(...), $read),
             ),
         );
@@ -101,11 +101,11 @@ final class NextPlace
      */
     private static function choices(?Place $next, array $read, array $every, Randomizer $chance): array
     {
-        $keys = array_map(static fn (Place $place): string => $place->key(), $every);
-        $done = array_map(static fn (Place $place): string => $place->key(), $read);
-        $others = array_values(array_diff($keys, $done, [$next?->key()]));
+        $keys = array_map(static fn (Place $place): string => $place->key, $every);
+        $done = array_map(static fn (Place $place): string => $place->key, $read);
+        $others = array_values(array_diff($keys, $done, [$next?->key]));
         $picked = $others === [] ? [] : $chance->pickArrayKeys($others, min(self::MOST_OTHERS, count($others)));
-        $chosen = [$next?->key(), ...array_map(static fn (int|string $key): string => $others[$key], $picked)];
+        $chosen = [$next?->key, ...array_map(static fn (int|string $key): string => $others[$key], $picked)];
 
         return [...array_values(array_intersect($keys, $chosen)), self::SETTLED];
     }

@@ -34,7 +34,7 @@ final readonly class Measurements
 
     public function reading(Place $place): ?Reading
     {
-        return $this->readings[$place->key()] ?? null;
+        return $this->readings[$place->key] ?? null;
     }
 
     public function length(Place $place): ?Length
@@ -44,12 +44,12 @@ final readonly class Measurements
 
     public function conditions(Place $place): Conditions
     {
-        return $this->conditions[$place->key()] ?? Conditions::notStated();
+        return $this->conditions[$place->key] ?? Conditions::notStated();
     }
 
     public function value(Place $place): int|float|null
     {
-        return $this->values[$place->key()] ?? null;
+        return $this->values[$place->key] ?? null;
     }
 
     /**
@@ -60,7 +60,7 @@ final readonly class Measurements
     {
         $coarsest = null;
         foreach ($places as $place) {
-            $scale = $this->scales[$place->key()] ?? null;
+            $scale = $this->scales[$place->key] ?? null;
             if ($scale === null) {
                 return null;
             }
@@ -72,12 +72,12 @@ final readonly class Measurements
 
     public function look(Place $place): ?string
     {
-        return $this->looks[$place->key()] ?? null;
+        return $this->looks[$place->key] ?? null;
     }
 
     public function isRead(Place $place): bool
     {
-        $key = $place->key();
+        $key = $place->key;
 
         return isset($this->readings[$key]) || isset($this->values[$key]) || isset($this->looks[$key]);
     }
@@ -124,13 +124,13 @@ final readonly class Measurements
     /** The same with another reading at a place. */
     public function withReading(Place $place, Reading $reading): self
     {
-        return new self([$place->key() => $reading] + $this->readings, $this->conditions, $this->values, $this->looks, $this->scales);
+        return new self([$place->key => $reading] + $this->readings, $this->conditions, $this->values, $this->looks, $this->scales);
     }
 
     /** The same with another look at a place. */
     public function withLook(Place $place, string $look): self
     {
-        return new self($this->readings, $this->conditions, $this->values, [$place->key() => $look] + $this->looks, $this->scales);
+        return new self($this->readings, $this->conditions, $this->values, [$place->key => $look] + $this->looks, $this->scales);
     }
 
     /**
@@ -140,7 +140,7 @@ final readonly class Measurements
      */
     public function without(array $places): self
     {
-        $keys = array_fill_keys(array_map(static fn (Place $place): string => $place->key(), $places), true);
+        $keys = array_fill_keys(array_map(static fn (Place $place): string => $place->key, $places), true);
 
         return new self(
             array_diff_key($this->readings, $keys),

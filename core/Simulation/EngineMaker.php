@@ -88,13 +88,13 @@ final readonly class EngineMaker
         if ($wear->feature()->measurand() === Measurand::Look) {
             $looks = $wear->feature()->looks();
 
-            return $this->ifItFails($wear, $block, [$worst->place->key() => $looks[$chance->getInt(1, count($looks) - 1)]]);
+            return $this->ifItFails($wear, $block, [$worst->place->key => $looks[$chance->getInt(1, count($looks) - 1)]]);
         }
         $shares = [];
         foreach ($all as $one) {
             $isBeside = $wear->isOfTheWholeNumber() && $one->place->number === $worst->place->number;
             if ($one === $worst || $isBeside) {
-                $shares[$one->place->key()] = [$one, $one === $worst ? 1_000 : $chance->getInt(...self::BESIDE)];
+                $shares[$one->place->key] = [$one, $one === $worst ? 1_000 : $chance->getInt(...self::BESIDE)];
             }
         }
         foreach (self::STEPS as $step) {

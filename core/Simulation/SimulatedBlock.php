@@ -166,7 +166,7 @@ final readonly class SimulatedBlock
         return $this->block($policy)->assess(
             array_map(Place::parse(...), array_keys($read)),
             Instrument::ofKind($this->gauge->kind),
-            fn (Place $place): int => $read[$place->key()]->minus($this->engine->diameter($place))->nanometres,
+            fn (Place $place): int => $read[$place->key]->minus($this->engine->diameter($place))->nanometres,
         );
     }
 

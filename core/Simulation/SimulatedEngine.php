@@ -62,7 +62,7 @@ final readonly class SimulatedEngine
                             ? self::BARREL
                             : self::SHARES[$station->value][$axis->value];
                     $worn = ((($wear->nanometres * $share) / 100_000) * $chance->getInt($least, $most)) / 1_000;
-                    $diameters[BorePlace::bore($cylinder, $station, $axis)->key()] = $sheet->bore->nominal->plus(
+                    $diameters[BorePlace::bore($cylinder, $station, $axis)->key] = $sheet->bore->nominal->plus(
                         Length::ofNanometres(self::MICROMETRE * (int) round($worn / self::MICROMETRE)),
                     );
                 }
@@ -75,6 +75,6 @@ final readonly class SimulatedEngine
     /** @throws SimulationException If that is no place of a bore of this engine */
     public function diameter(Place $place): Length
     {
-        return $this->diameters[$place->key()] ?? throw SimulationException::noBore($place->key());
+        return $this->diameters[$place->key] ?? throw SimulationException::noBore($place->key);
     }
 }

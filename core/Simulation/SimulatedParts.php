@@ -57,7 +57,7 @@ final readonly class SimulatedParts
     {
         $sound = (new SoundParts($this->sheet))->value($one);
 
-        return $this->worn[$one->place->key()] ?? (is_string($sound) || $sound === null ? $sound : $sound + $this->unevenness($one->place));
+        return $this->worn[$one->place->key] ?? (is_string($sound) || $sound === null ? $sound : $sound + $this->unevenness($one->place));
     }
 
     /**
@@ -76,7 +76,7 @@ final readonly class SimulatedParts
         if ($range === null) {
             return 0;
         }
-        $drawn = (new Randomizer(new Mt19937($this->seed + (crc32($place->key()) >> 1))))->getInt(...$range);
+        $drawn = (new Randomizer(new Mt19937($this->seed + (crc32($place->key) >> 1))))->getInt(...$range);
 
         return $place->feature->measurand() === Measurand::Mass ? $drawn * self::A_STEP_UG : $drawn;
     }

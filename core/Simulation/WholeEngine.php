@@ -97,7 +97,7 @@ final readonly class WholeEngine implements Facts
                 if (is_int($value) && $one->place->feature->measurand() === Measurand::Size) {
                     $gauge = new PartGauge(UsualGauge::of($one->place->feature, $one->nominal), 0);
                     $isShaft = in_array($one->place->feature, self::SHAFTS, true);
-                    $read[$one->place->key()] = $value + ($isShaft ? -$way : $way) * $gauge->most()->nanometres;
+                    $read[$one->place->key] = $value + ($isShaft ? -$way : $way) * $gauge->most()->nanometres;
                 }
             }
         }
@@ -110,7 +110,7 @@ final readonly class WholeEngine implements Facts
         $readings = $conditions = $values = $looks = [];
         foreach ($section === Section::Bores ? [] : InspectionPlan::of($section, $this->sheet)->walk() as $one) {
             $value = $this->value($one);
-            $key = $one->place->key();
+            $key = $one->place->key;
             if ($value === null) {
                 continue;
             }

@@ -63,7 +63,7 @@ final readonly class CheckedPart
         $missing = [];
         foreach ($this->findings as $finding) {
             foreach ($finding->missing as $place) {
-                $missing[$place->key()] = $place;
+                $missing[$place->key] = $place;
             }
         }
 

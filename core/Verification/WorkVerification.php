@@ -134,7 +134,7 @@ final class WorkVerification implements WorkedEngine
         $findings = $this->findings($proof, $judged);
         $missing = [];
         foreach ([...$fresh->missing($proof->places), ...array_merge(...array_column($findings, 'missing'))] as $place) {
-            $missing[$place->key()] = $place;
+            $missing[$place->key] = $place;
         }
         $left = $this->left($proof, $findings);
         $lacking = self::lacking($proof, $fresh);

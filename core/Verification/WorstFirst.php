@@ -33,7 +33,7 @@ final readonly class WorstFirst
             $stock = [];
             if ($size !== null) {
                 foreach ($feature->before as $reading) {
-                    $stock[$reading->place->key()] = $size->stock($reading->corrected);
+                    $stock[$reading->place->key] = $size->stock($reading->corrected);
                 }
             }
             $isWorked = array_diff(array_keys($feature->proof->operations), $closed) === [];
@@ -71,12 +71,12 @@ final readonly class WorstFirst
         $least = $stock === [] ? PHP_INT_MAX : Length::smallest(...array_values($stock))->nanometres;
         $rank = [];
         foreach ($missing as $place) {
-            $rank[$place->key()] = [
+            $rank[$place->key] = [
                 $state->needsDecision() ? 1 : 0,
                 $isWorked ? 0 : 1,
                 $least,
                 $place->number,
-                ($stock[$place->key()] ?? null)->nanometres ?? PHP_INT_MAX,
+                ($stock[$place->key] ?? null)->nanometres ?? PHP_INT_MAX,
             ];
         }
 
@@ -95,9 +95,9 @@ final readonly class WorstFirst
         $features = array_flip(array_values(array_unique(array_map(static fn ($one): string => $placeOf($one)->feature->code(), $open))));
         $last = [PHP_INT_MAX];
         $rank = fn ($one): array => [
-            ($this->rank[$placeOf($one)->key()] ?? $last)[0],
+            ($this->rank[$placeOf($one)->key] ?? $last)[0],
             $features[$placeOf($one)->feature->code()],
-            $this->rank[$placeOf($one)->key()] ?? $last,
+            $this->rank[$placeOf($one)->key] ?? $last,
         ];
         usort($open, static fn ($a, $b): int => $rank($a) <=> $rank($b));
 

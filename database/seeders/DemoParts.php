@@ -63,7 +63,7 @@ final readonly class DemoParts
                     if ($one->place->feature instanceof CamshaftFeature) {
                         continue;
                     }
-                    $text = $worn[$one->place->key()] ?? KeyedPart::text($file->sheet, $parts, $one);
+                    $text = $worn[$one->place->key] ?? KeyedPart::text($file->sheet, $parts, $one);
                     if ($text !== KeyedPart::UNREAD) {
                         $this->record->handle(
                             $job,
@@ -97,7 +97,7 @@ final readonly class DemoParts
                     }
                     $aim = $file->work()->verification()->aimedAt($one->place->feature);
                     $text =
-                        $other[$one->place->key()] ??
+                        $other[$one->place->key] ??
                         $this->afterTheCut($file, $one) ??
                         ($aim === null ? KeyedPart::text($file->sheet, $parts, $one) : $this->onTheAim($file, $one, $aim));
                     if ($text === KeyedPart::UNREAD) {

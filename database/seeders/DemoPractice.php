@@ -105,13 +105,13 @@ final readonly class DemoPractice
         while (count($read) !== $stopsAfter && $judged->next->place?->feature === BoreFeature::Bore) {
             $place = $judged->next->place;
             $shown = $block->gauge->shows($block->diameter($place), count($read), count($read), false);
-            $read[$place->key()] = $sheet->bore->nominal->plus($shown);
+            $read[$place->key] = $sheet->bore->nominal->plus($shown);
             $row->events()->create([
                 'ulid' => (string) Str::ulid(),
                 'kind' => BlockEvent::Read,
-                'place' => $place->key(),
+                'place' => $place->key,
                 'typed' => sprintf('%+.1f', $shown->nanometres / 25_400),
-                'value_nm' => $read[$place->key()]->nanometres,
+                'value_nm' => $read[$place->key]->nanometres,
                 'created_at' => $at->addMinute(),
             ]);
             $judged = $block->judgedBy($policy, $read);

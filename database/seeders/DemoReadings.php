@@ -128,7 +128,7 @@ final readonly class DemoReadings
             foreach ($deviations as $cylinder => $values) {
                 foreach (self::PLACES as $index => [$station, $axis]) {
                     $place = BorePlace::bore($cylinder, $station, $axis);
-                    if (($values[$index] ?? null) !== null && $place->key() !== $zero->key()) {
+                    if (($values[$index] ?? null) !== null && $place->key !== $zero->key) {
                         $this->key($job, $by, SheetName::bores(), $place, (string) $values[$index]);
                     }
                 }

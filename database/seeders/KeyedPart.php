@@ -53,7 +53,7 @@ final readonly class KeyedPart
 
     private static function shown(Characteristic $one, Length $is): Length
     {
-        return (new PartGauge(UsualGauge::of($one->place->feature, $one->nominal), crc32($one->place->key()) >> 8))->shows($is, 0);
+        return (new PartGauge(UsualGauge::of($one->place->feature, $one->nominal), crc32($one->place->key) >> 8))->shows($is, 0);
     }
 
     private static function small(SpecificationSheet $sheet, Length $shown): string

@@ -123,13 +123,13 @@ final class WholeEngineTest extends BrowserTestCase
         $stated = [];
         $needed = array_values(array_filter($plan->walk(), static fn ($one): bool => $one->isNeeded));
         foreach ($needed as $index => $one) {
-            $this->assertSame($one->place->key(), $this->place($this->window), 'the sheet proposes the next place');
+            $this->assertSame($one->place->key, $this->place($this->window), 'the sheet proposes the next place');
             $feature = $one->place->feature;
             if ($feature->needsStatedGauge() && ! isset($stated[$feature->code()])) {
                 $stated[$feature->code()] = true;
                 $this->stateTorqued();
             }
-            $this->press($this->window, $worn[$one->place->key()] ?? KeyedPart::text($sheet, $parts, $one), WebDriverKeys::ENTER);
+            $this->press($this->window, $worn[$one->place->key] ?? KeyedPart::text($sheet, $parts, $one), WebDriverKeys::ENTER);
             if ($index % self::PAUSE_EVERY === 0) {
                 $this->untilSent();
             }
@@ -161,7 +161,7 @@ final class WholeEngineTest extends BrowserTestCase
 
     private function goToCell(string $place): void
     {
-        $this->window->executeScript('document.querySelector(`td[data-place="${arguments[0]}"]`).click()', [Place::parse($place)->key()]);
+        $this->window->executeScript('document.querySelector(`td[data-place="${arguments[0]}"]`).click()', [Place::parse($place)->key]);
     }
 
     /** Until the server has answered everything that was keyed. */

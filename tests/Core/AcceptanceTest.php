@@ -44,7 +44,7 @@ final class AcceptanceTest extends TestCase
     {
         $open = $this->parts('brae-v8-311', ['rods' => ['bend.2' => null]])['rods'];
         $this->assertSame(AcceptanceState::Open, $open->state());
-        $this->assertSame('bend.2', $open->missing()[0]->key());
+        $this->assertSame('bend.2', $open->missing()[0]->key);
         $this->assertTrue($open->isBegun());
 
         $out = $this->parts('brae-v8-311', ['rods' => ['bend.2' => null, 'twist.4' => 40 * self::THOU]])['rods'];

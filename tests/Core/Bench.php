@@ -151,7 +151,7 @@ final class Bench
     ): ?WorkOrder {
         $policy ??= self::policy();
         $unread = array_fill_keys(
-            array_map(static fn (Characteristic $one): string => $one->place->key(), InspectionPlan::of(Section::Deck, $sheet)->walk()),
+            array_map(static fn (Characteristic $one): string => $one->place->key, InspectionPlan::of(Section::Deck, $sheet)->walk()),
             null,
         );
         $facts = new KnownEngine($sheet, [Section::Deck->value => $unread]);

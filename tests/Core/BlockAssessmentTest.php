@@ -26,11 +26,11 @@ final class BlockAssessmentTest extends TestCase
     {
         $assessment = $this->assess(array_fill(1, 4, []), looks: new BoreLooks());
 
-        $this->assertSame('bore.1.top.thrust', $assessment->next->place?->key());
+        $this->assertSame('bore.1.top.thrust', $assessment->next->place?->key);
         $this->assertSame(NextReason::WorstPlaceFirst, $assessment->next->reason);
         $this->assertSame(PartVerdict::NotYetKnown, $assessment->verdict);
         $this->assertFalse($assessment->hasReadings());
-        $this->assertCount(4 * 12, array_unique(array_map(static fn ($place): string => $place->key(), $assessment->walk)));
+        $this->assertCount(4 * 12, array_unique(array_map(static fn ($place): string => $place->key, $assessment->walk)));
     }
 
     public function test_sound_bores_can_stay_once_everything_is_read(): void
@@ -56,7 +56,7 @@ final class BlockAssessmentTest extends TestCase
             ),
         );
 
-        $this->assertSame('pitting.1', $assessment->next->place?->key());
+        $this->assertSame('pitting.1', $assessment->next->place?->key);
         $this->assertSame(NextReason::CompletesStaying, $assessment->next->reason);
         $this->assertCount(4, array_merge([], ...array_values($assessment->missing())));
     }

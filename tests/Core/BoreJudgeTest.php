@@ -34,7 +34,7 @@ final class BoreJudgeTest extends TestCase
         $this->assertSame(Outcome::Missing, $tight->finding(Criterion::Clearance)->outcome);
         $this->assertSame(
             ['piston.1'],
-            array_map(static fn (Place $place): string => $place->key(), $tight->finding(Criterion::Clearance)->missing),
+            array_map(static fn (Place $place): string => $place->key, $tight->finding(Criterion::Clearance)->missing),
         );
         $this->assertSame(Outcome::Fail, $loose->finding(Criterion::Clearance)->outcome);
     }
@@ -92,7 +92,7 @@ final class BoreJudgeTest extends TestCase
         $this->assertEqualsWithDelta(2 * sqrt(2 * (2_540 ** 2 / 12 + 2_540 ** 2)), $finding->uncertainty?->expanded()->nanometres, 1);
         $this->assertSame(
             ['bore.3.top.thrust', 'bore.3.top.inline'],
-            array_map(static fn ($reading): string => $reading->place->key(), $finding->readings),
+            array_map(static fn ($reading): string => $reading->place->key, $finding->readings),
         );
     }
 

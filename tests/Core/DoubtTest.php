@@ -167,7 +167,7 @@ final class DoubtTest extends TestCase
         $this->assertSame(Outcome::Undecided, $guarded->bores[0]->finding(Criterion::OutOfRound)->outcome);
         $this->assertSame(
             [CanStay::NotYetKnown, NextReason::TooClose, 'bore.1.top.thrust'],
-            [$guarded->canStay, $guarded->next->reason, $guarded->next->place?->key()],
+            [$guarded->canStay, $guarded->next->reason, $guarded->next->place?->key],
         );
         $this->assertFalse($guarded->isSettled());
 
@@ -193,7 +193,7 @@ final class DoubtTest extends TestCase
             [1, 2, 3, 4],
         );
         $next = BlockAssessment::of($sheet, Bench::policy(), $bores, Length::zero())->next;
-        $this->assertSame([NextReason::LookAgain, 'ridge.3.top'], [$next->reason, $next->place?->key()]);
+        $this->assertSame([NextReason::LookAgain, 'ridge.3.top'], [$next->reason, $next->place?->key]);
     }
 
     public function test_what_settles_a_close_call_would_leave_a_doubt_below_the_margin(): void

@@ -110,8 +110,8 @@ final class EngineAssessmentTest extends TestCase
     public function test_what_is_missing_is_named_by_the_part_it_is_missing_of(): void
     {
         $engine = $this->assess(self::SOUND, ['rods' => ['bend.3' => null, 'twist.3' => null], 'crankshaft' => ['snout.1' => null]], []);
-        $this->assertSame(['bend.3', 'twist.3'], array_map(static fn ($place): string => $place->key(), $engine->parts['rods']->missing));
-        $this->assertSame(['snout.1'], array_map(static fn ($place): string => $place->key(), $engine->parts['crankshaft']->missing));
+        $this->assertSame(['bend.3', 'twist.3'], array_map(static fn ($place): string => $place->key, $engine->parts['rods']->missing));
+        $this->assertSame(['snout.1'], array_map(static fn ($place): string => $place->key, $engine->parts['crankshaft']->missing));
         $this->assertSame([], $engine->parts['block']->missing);
     }
 

@@ -231,7 +231,7 @@ final class EngineChoicesTest extends TestCase
     {
         $sheet = Bench::sheet('tarn-4-198');
         $unread = array_fill_keys(
-            array_map(static fn (object $one): string => $one->place->key(), InspectionPlan::of(Section::Crankshaft, $sheet)->walk()),
+            array_map(static fn (object $one): string => $one->place->key, InspectionPlan::of(Section::Crankshaft, $sheet)->walk()),
             null,
         );
 

@@ -96,7 +96,7 @@ final class FeatureTest extends TestCase
         $sheet = Bench::sheet($family);
         foreach (Section::beside() as $section) {
             foreach (InspectionPlan::of($section, $sheet)->all() as $key => $one) {
-                $this->assertSame($key, $one->place->key());
+                $this->assertSame($key, $one->place->key);
                 $this->assertEquals($one->place, Place::parse($key));
             }
         }
@@ -113,7 +113,7 @@ final class FeatureTest extends TestCase
     {
         foreach (Section::beside() as $section) {
             $plan = InspectionPlan::of($section, Bench::sheet($family));
-            $walk = array_map(static fn (Characteristic $one): string => $one->place->key(), $plan->walk());
+            $walk = array_map(static fn (Characteristic $one): string => $one->place->key, $plan->walk());
             $this->assertSame($walk, array_values(array_unique($walk)), "{$family}, {$section->value}: a place twice");
             $needed = array_keys(array_filter($plan->all(), static fn (Characteristic $one): bool => $one->isNeeded));
             $this->assertSame([], array_diff($needed, $walk), "{$family}, {$section->value}: a needed place is left out");

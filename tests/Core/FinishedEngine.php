@@ -54,9 +54,9 @@ final class FinishedEngine implements MeasuredSections
         $sound = (new MeasuredEngine($this->sheet))->measurements($section);
         $readings = $conditions = $values = $looks = [];
         foreach ($this->proofs->on($section) as $proof) {
-            $wanted = array_filter($proof->optional, fn (Place $place): bool => isset($this->changes[$place->key()]));
+            $wanted = array_filter($proof->optional, fn (Place $place): bool => isset($this->changes[$place->key]));
             foreach ([...$proof->places, ...$wanted] as $place) {
-                $key = $place->key();
+                $key = $place->key;
                 $value = array_key_exists($key, $this->changes) ? $this->changes[$key] : $this->asOrdered($place, $sound);
                 if ($value === null) {
                     continue;
@@ -80,7 +80,7 @@ final class FinishedEngine implements MeasuredSections
         foreach ($this->proofs->bySubject as $proof) {
             if (
                 $proof->size !== null &&
-                in_array($place->key(), array_map(static fn (Place $one): string => $one->key(), $proof->size->places), true)
+                in_array($place->key, array_map(static fn (Place $one): string => $one->key, $proof->size->places), true)
             ) {
                 return $proof->size->target->aim->nanometres;
             }

@@ -129,7 +129,7 @@ final class FinishedFitsTest extends TestCase
             ['main.2.front.0' => true, 'mainra.2' => true, 'main.4.rear.90' => true],
             array_column(
                 array_map(
-                    static fn (Characteristic $one): array => ['key' => $one->place->key(), 'needed' => $one->isNeeded],
+                    static fn (Characteristic $one): array => ['key' => $one->place->key, 'needed' => $one->isNeeded],
                     $plan->walk(),
                 ),
                 'needed',

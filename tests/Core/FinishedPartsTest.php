@@ -39,7 +39,7 @@ final class FinishedPartsTest extends TestCase
     {
         $verification = $this->finished('tarn-4-198', self::SCORED)->verification();
         $walk = $verification->plan(Section::Crankshaft)->walk();
-        $places = array_map(static fn (Characteristic $one): string => $one->place->key(), $walk);
+        $places = array_map(static fn (Characteristic $one): string => $one->place->key, $walk);
 
         $this->assertContains('main.2.front.0', $places);
         $this->assertContains('mainfillet.2', $places);
@@ -293,7 +293,7 @@ final class FinishedPartsTest extends TestCase
         $clearance = self::finding($verified['pin.2'], Criterion::OilClearance);
         $sound = self::finding($verified['pin.3'], Criterion::OilClearance);
 
-        $this->assertSame('bigend.2.rear.0', $clearance->places[0]->key());
+        $this->assertSame('bigend.2.rear.0', $clearance->places[0]->key);
         $this->assertNotEquals($sound->value, $clearance->value);
     }
 
@@ -322,7 +322,7 @@ final class FinishedPartsTest extends TestCase
         $place = $size->places[$chance->getInt(0, count($size->places) - 1)];
         $isOver = $chance->getInt(0, 1) === 1;
         $value = $isOver ? $size->target->most->nanometres + 2_540 : $size->target->least->nanometres - 2_540;
-        $verified = (new FinishedEngine($sheet, $order, $incoming, [$place->key() => $value]))->verification()->all();
+        $verified = (new FinishedEngine($sheet, $order, $incoming, [$place->key => $value]))->verification()->all();
 
         $this->assertTrue($verified[$proof->subject->code]->state->needsDecision());
         unset($verified[$proof->subject->code]);
@@ -358,7 +358,7 @@ final class FinishedPartsTest extends TestCase
     private function places(string $family, array $incoming, Section $section): array
     {
         return array_map(
-            static fn (Characteristic $one): string => $one->place->key(),
+            static fn (Characteristic $one): string => $one->place->key,
             $this->finished($family, $incoming)->verification()->plan($section)->walk(),
         );
     }
@@ -401,6 +401,6 @@ final class FinishedPartsTest extends TestCase
      */
     private static function keys(array $places): array
     {
-        return array_map(static fn (Place $place): string => $place->key(), $places);
+        return array_map(static fn (Place $place): string => $place->key, $places);
     }
 }

@@ -33,7 +33,7 @@ final class GaugingTest extends TestCase
             BorePlace::look(BoreFeature::Scoring, 8),
         ];
         foreach ($places as $place) {
-            $this->assertEquals($place, Place::parse($place->key()));
+            $this->assertEquals($place, Place::parse($place->key));
         }
     }
 

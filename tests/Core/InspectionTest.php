@@ -64,7 +64,7 @@ final class InspectionTest extends TestCase
         foreach (Section::beside() as $section) {
             $plan = InspectionPlan::of($section, $sheet);
             $walk = $plan->walk();
-            $this->assertSame(count($walk), count(array_unique(array_map(static fn ($one): string => $one->place->key(), $walk))));
+            $this->assertSame(count($walk), count(array_unique(array_map(static fn ($one): string => $one->place->key, $walk))));
             foreach ($plan->all() as $key => $one) {
                 $this->assertEquals($one->place, Place::parse($key));
                 $this->assertSame($one, $plan->find(Place::parse($key)));
@@ -95,8 +95,8 @@ final class InspectionTest extends TestCase
             $this->assertSame(PartVerdict::NotYetKnown, $empty->verdict());
             $needed = array_filter(InspectionPlan::of($section, $sheet)->walk(), static fn ($one): bool => $one->isNeeded);
             $this->assertEqualsCanonicalizing(
-                array_values(array_map(static fn ($one): string => $one->place->key(), $needed)),
-                array_map(static fn (Place $place): string => $place->key(), $empty->missing()),
+                array_values(array_map(static fn ($one): string => $one->place->key, $needed)),
+                array_map(static fn (Place $place): string => $place->key, $empty->missing()),
                 'what a verdict needs is what is missing',
             );
         }
@@ -257,7 +257,7 @@ final class InspectionTest extends TestCase
         $this->assertSame(Outcome::Pass, $this->finding($judged, 'line', Criterion::StepOverall)->outcome);
         $atLast = array_fill_keys(
             array_map(
-                static fn ($one): string => $one->place->key(),
+                static fn ($one): string => $one->place->key,
                 array_filter(
                     InspectionPlan::of(Section::Housings, $sheet)->walk(),
                     static fn ($one): bool => $one->place->feature === HousingFeature::Housing,

@@ -157,8 +157,8 @@ final class JudgedBlockTest extends TestCase
     ): BlockScore {
         $read = $true = [];
         foreach (array_slice($block->places(), 0, 8) as $place) {
-            $true[$place->key()] = $block->diameter($place);
-            $read[$place->key()] = $block->diameter($place)->plus(Length::ofNanometres($off));
+            $true[$place->key] = $block->diameter($place);
+            $read[$place->key] = $block->diameter($place)->plus(Length::ofNanometres($off));
         }
 
         $record = new BlockRecord($read, $taken, [], $notLookedAt, ! $isCareless, $isCareless);
@@ -182,8 +182,8 @@ final class JudgedBlockTest extends TestCase
             $isOver = $place === null || $place->feature !== BoreFeature::Bore;
             if (! $isOver) {
                 $shown = $block->gauge->shows($block->diameter($place), $taken++, $sinceZero++, $again);
-                $read[$place->key()] = $block->sheet->bore->nominal->plus($shown);
-                $sinceCheck[] = $place->key();
+                $read[$place->key] = $block->sheet->bore->nominal->plus($shown);
+                $sinceCheck[] = $place->key;
             }
             if ($sinceCheck !== [] && ($isOver || count($sinceCheck) === self::CHECKS_EVERY)) {
                 $holds = $block->gauge->shows($block->sheet->bore->nominal, $taken, $sinceZero, $again)->isZero();

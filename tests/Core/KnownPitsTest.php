@@ -64,7 +64,7 @@ final class KnownPitsTest extends TestCase
     {
         $worn = [12.0, 8.0, 7.4, 5.0, 2.2, 1.9];
         $open = $this->block([2 => PittingClass::CatchesNail], over: [2 => $worn]);
-        $this->assertSame([NextReason::DepthOfPits, 'pit.2'], [$open->next->reason, $open->next->place?->key()]);
+        $this->assertSame([NextReason::DepthOfPits, 'pit.2'], [$open->next->reason, $open->next->place?->key]);
         $this->assertFalse($open->isSettled());
 
         $this->assertTrue($this->block([2 => PittingClass::CatchesNail], 0, [2 => $worn])->isSettled(), 'measured: nothing');

@@ -37,7 +37,7 @@ final readonly class MeasuredEngine
     ): Measurements {
         $readings = $conditions = $values = $looks = [];
         foreach (InspectionPlan::of($section, $this->sheet)->walk() as $one) {
-            $key = $one->place->key();
+            $key = $one->place->key;
             $value = array_key_exists($key, $changes) ? $changes[$key] : $this->sound($one);
             if ($value === null) {
                 continue;

@@ -75,7 +75,7 @@ final class PartGaugeTest extends TestCase
         $sound = new SoundParts($sheet);
         foreach (InspectionPlan::of($section, $sheet)->walk() as $one) {
             $value = $sound->value($one);
-            $what = $one->place->key();
+            $what = $one->place->key;
             match ($one->place->feature->measurand()) {
                 Measurand::Size => $this->assertSame($one->nominal?->nanometres, $value, $what),
                 Measurand::Look => $this->assertSame($one->place->feature->looks()[0], $value, $what),

@@ -184,8 +184,8 @@ final class WholeEngineTest extends TestCase
             foreach (InspectionPlan::of($section, $sheet)->walk() as $one) {
                 $value = $one->place->feature->isGauged() ? $engine->value($one) : null;
                 if ($value !== null) {
-                    $gauge = new PartGauge(UsualGauge::of($one->place->feature, $one->nominal), $seed + (crc32($one->place->key()) >> 8));
-                    $shown[$one->place->key()] = $gauge->shows(Length::ofNanometres((int) $value), 0)->nanometres;
+                    $gauge = new PartGauge(UsualGauge::of($one->place->feature, $one->nominal), $seed + (crc32($one->place->key) >> 8));
+                    $shown[$one->place->key] = $gauge->shows(Length::ofNanometres((int) $value), 0)->nanometres;
                 }
             }
         }

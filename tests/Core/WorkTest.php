@@ -323,7 +323,7 @@ final class WorkTest extends TestCase
             [],
             false,
         );
-        $this->assertSame('piston.1', $unknown->missing[0]->key(), 'never by form alone: the piston has to be known');
+        $this->assertSame('piston.1', $unknown->missing[0]->key, 'never by form alone: the piston has to be known');
     }
 
     public function test_rings_are_fitted_to_a_bore_that_is_done_and_a_wall_they_do_not_run_in_on_is_honed_again(): void

@@ -176,12 +176,12 @@ final class EnginePlanTest extends TestCase
         foreach (InspectionPlan::of(Section::Crankshaft, $this->file()->sheet)->walk() as $one) {
             $feature = $one->place->feature;
             $text = match (true) {
-                $one->place->key() === 'pinscore.2' => '.0020',
+                $one->place->key === 'pinscore.2' => '.0020',
                 $feature->measurand() === Measurand::Size => sprintf('%.5F', (int) $one->nominal?->nanometres / 25_400_000),
                 $feature->measurand() === Measurand::Roughness => '0.15',
                 default => '0',
             };
-            $one->isNeeded && $this->key($this->job, $one->place->key(), $text, 'crankshaft')->assertOk();
+            $one->isNeeded && $this->key($this->job, $one->place->key, $text, 'crankshaft')->assertOk();
         }
     }
 

@@ -110,7 +110,7 @@ final class ImportTest extends TestCase
         $rows = BoreCsv::parse("\xEF\xBB\xBFCylinder;Station;Axis;Value\r\n1;Top;In line;\"+1,5\"\r\n2;bottom;135°;0.4\r\n")->rows;
         $this->assertSame(
             [['bore.1.top.inline', '+1,5'], ['bore.2.bottom.135', '0.4']],
-            array_map(static fn (CsvRow $row): array => [$row->place?->key(), $row->text], $rows),
+            array_map(static fn (CsvRow $row): array => [$row->place?->key, $row->text], $rows),
         );
     }
 

@@ -245,7 +245,7 @@ final class PackageTest extends TestCase
         $evaluation = JobPackage::fromJson($this->exported())->evaluate()->toArray();
         $house = $this->file()->assessment();
         $this->assertSame(
-            [$house->verdict->value, $house->canStay->value, $house->next->place?->key(), $house->recommendation?->option->key()],
+            [$house->verdict->value, $house->canStay->value, $house->next->place?->key, $house->recommendation?->option->key()],
             [$evaluation['verdict'], $evaluation['can_stay'], $evaluation['next']['place'], $evaluation['recommended']],
         );
         foreach ($house->bores as $index => $bore) {

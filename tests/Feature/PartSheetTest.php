@@ -104,7 +104,7 @@ final class PartSheetTest extends TestCase
                 static fn ($finding): bool => $finding->criterion === Criterion::CapsTorqued,
             ),
         );
-        $this->assertSame([Outcome::Missing, $place], [$loose[0]->outcome, $loose[0]->missing[0]->key()]);
+        $this->assertSame([Outcome::Missing, $place], [$loose[0]->outcome, $loose[0]->missing[0]->key]);
         $this->stateSetup($this->job, 'housings', ['feature' => 'housing', 'zero' => '2.8170'])->assertOk();
         $this->key($this->job, $place, '0.2', 'housings', ['reason' => 'caps were loose'])->assertOk();
         $this->assertSame(

@@ -127,7 +127,7 @@ trait WorkedJob
     {
         $parts = app(JobFiles::class)->open($this->job->refresh())->work()->verification()->parts();
         foreach (isset($parts['pistons']) ? $parts['pistons']->missing : [] as $place) {
-            $weight = ['place' => $place->key(), 'text' => '612.4'];
+            $weight = ['place' => $place->key, 'text' => '612.4'];
             $this->sendTo($this->job, 'sheets/weights.final/readings', $weight)->assertOk();
         }
     }

@@ -69,7 +69,7 @@ final readonly class ImportReadings
         $shown = static fn (string $state, string $problem): PreviewRow => new PreviewRow(
             $row->line,
             $ulid,
-            $row->place?->key() ?? '',
+            $row->place->key ?? '',
             $row->place === null ? '' : PlaceName::of($row->place),
             $row->text,
             $state,

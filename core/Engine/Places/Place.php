@@ -15,8 +15,7 @@ final readonly class Place
 {
     private const SPOT = '/^[a-z0-9-]+(?:\.[a-z0-9-]+)?$/D';
 
-    /** Made once: it is asked for at every step. */
-    private string $key;
+    public string $key;
 
     /**
      * @param  int  $number  Of the cylinder, journal, housing, rod, face or set
@@ -88,11 +87,6 @@ final readonly class Place
         };
 
         return $place->isWhole($shape) && $place->key === $key ? $place : throw GaugingException::noPlace($key);
-    }
-
-    public function key(): string
-    {
-        return $this->key;
     }
 
     /** True for the same place, on whatever cylinder, journal, housing or rod. */

@@ -27,7 +27,7 @@ final readonly class BoreInspection
     {
         $byPlace = [];
         foreach ($readings as $reading) {
-            $byPlace[$reading->place->key()] = $reading;
+            $byPlace[$reading->place->key] = $reading;
         }
 
         return new self($cylinder, $byPlace, $piston, $looks, $wall ?? WallSurvey::none());

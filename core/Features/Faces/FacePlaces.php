@@ -86,7 +86,7 @@ final readonly class FacePlaces
                 $name,
                 array_map(static fn (string $column): string => str_contains($column, 'x') ? '+' : $column, $grid->columns),
                 $rows,
-                array_map(static fn (string $spot): string => Place::at($kind->point(), $bank, $spot)->key(), array_keys($points)),
+                array_map(static fn (string $spot): string => Place::at($kind->point(), $bank, $spot)->key, array_keys($points)),
             ),
             new CharacteristicTable(
                 new Message('places.table.the_whole_of', ['face' => $name]),

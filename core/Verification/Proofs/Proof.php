@@ -34,7 +34,7 @@ final readonly class Proof
         public array $gone = [],
         public array $optional = [],
     ) {
-        $this->keys = array_fill_keys(array_map(static fn (Place $place): string => $place->key(), [...$places, ...$optional]), true);
+        $this->keys = array_fill_keys(array_map(static fn (Place $place): string => $place->key, [...$places, ...$optional]), true);
     }
 
     /** Of the same thing, where several operations are done to it. */
@@ -56,7 +56,7 @@ final readonly class Proof
     /** True for a place that is read for it. */
     public function reads(Place $place): bool
     {
-        return isset($this->keys[$place->key()]);
+        return isset($this->keys[$place->key]);
     }
 
     /** @return list<Criterion> */
@@ -85,7 +85,7 @@ final readonly class Proof
     {
         $byKey = [];
         foreach ($places as $place) {
-            $byKey[$place->key()] = $place;
+            $byKey[$place->key] = $place;
         }
 
         return array_values($byKey);
