@@ -48,6 +48,11 @@ final class BoreColumnsTest extends TestCase
             'the land' => fn () => $this->key($this->job, 'bore.4.land.inline', '0.0'),
             'a piston' => fn () => $this->key($this->job, $piston(1), '3.8090'),
             'a tight piston' => fn () => $this->key($this->job, $piston(2), '3.8125', changes: ['confirmed' => true]),
+            'pistons swapped' => fn () => $this->sendTo($this->job, 'judge/pistons', ['piston' => [1 => 2, 2 => 1, 3 => 3, 4 => 4]]),
+            'one of them again' => fn () => $this->key($this->job, $piston(2), '3.8122', changes: [
+                'reason' => 'misread',
+                'confirmed' => true,
+            ]),
             'a weight' => fn () => $this->key($this->job, 'weight.2', '612.4', changes: ['confirmed' => true]),
             'a ridge' => fn () => $this->key($this->job, 'ridge.2.top', '1'),
             'scoring' => fn () => $this->key($this->job, 'scoring.3', '3'),
