@@ -277,28 +277,20 @@ final class EarlyStagesTest extends BrowserTestCase
     public function test_an_answer_refused_after_its_page_was_left_is_listed_until_it_is_dropped(): void
     {
         $window = $this->loggedIn('inspector');
-        $tag = $this->newJob($window, 'Q', 'Q3-LEFT');
-        $this->stage($window, "/jobs/{$tag}/clean");
-        $server = new WebServer();
-        $server->stop();
-        try {
-            $window->executeScript("document.querySelector('#row-wash-block').focus()");
-            $this->press($window, '1');
-            $this->untilSeen($window, '[data-outbox-state]', '1 entry waits');
-            $window->executeScript("document.querySelector('#item-wash-block').remove()");
-        } finally {
-            $server->start();
-        }
-        $this->untilSeen($window, '[data-refused]', 'Not written: Block washed. Caustic eats aluminium', 20);
-        $this->stage($window, "/jobs/{$tag}/clean");
-        $this->untilSeen($window, '[data-refused]', 'Caustic eats aluminium');
-        $window->findElement(WebDriverBy::cssSelector('[data-refused] button'))->click();
-        $this->until(
-            $window,
-            static fn (): bool => $window->executeScript("return document.querySelector('[data-refused]').children.length === 0"),
-            'dropped',
-        );
-        $this->stage($window, "/jobs/{$tag}/clean");
+        $page = $this->refusedWithoutItsForm($window, 'Q3-LEFT');
+        $this->pressRefused($window, 'Drop it');
+        $this->stage($window, $page);
+        $this->assertSame('', $this->text($window, '[data-refused]'));
+        $this->assertSame('', $this->text($window, '#item-wash-block [data-form-error]'), 'dropped, not sent once more');
+    }
+
+    public function test_an_answer_that_was_refused_is_sent_again_and_its_refusal_then_stands_beside_its_form(): void
+    {
+        $window = $this->loggedIn('inspector');
+        $page = $this->refusedWithoutItsForm($window, 'Q3-AGAIN');
+        $this->pressRefused($window, 'Send it again');
+        $this->untilSeen($window, '#item-wash-block [data-form-error]', 'Caustic eats aluminium');
+        $this->stage($window, $page);
         $this->assertSame('', $this->text($window, '[data-refused]'));
     }
 
@@ -347,6 +339,34 @@ final class EarlyStagesTest extends BrowserTestCase
     private function done(RemoteWebDriver $window): void
     {
         $window->executeScript("document.querySelector('.running form .button').click(); document.querySelector('[data-map]').focus()");
+    }
+
+    /** An answer that was refused when its form was gone from the page, which then is opened anew and lists it. */
+    private function refusedWithoutItsForm(RemoteWebDriver $window, string $serial): string
+    {
+        $page = "/jobs/{$this->newJob($window, 'Q', $serial)}/clean";
+        $this->stage($window, $page);
+        $server = new WebServer();
+        $server->stop();
+        try {
+            $window->executeScript("document.querySelector('#row-wash-block').focus()");
+            $this->press($window, '1');
+            $this->untilSeen($window, '[data-outbox-state]', '1 entry waits');
+            $window->executeScript("document.querySelector('#item-wash-block').remove()");
+        } finally {
+            $server->start();
+        }
+        $this->untilSeen($window, '[data-refused]', 'Not written: Block washed. Caustic eats aluminium', 20);
+        $this->stage($window, $page);
+        $this->untilSeen($window, '[data-refused]', 'Caustic eats aluminium');
+
+        return $page;
+    }
+
+    private function pressRefused(RemoteWebDriver $window, string $words): void
+    {
+        $window->findElement(WebDriverBy::xpath("//*[@data-refused]//button[text()=\"{$words}\"]"))->click();
+        $this->until($window, fn (): bool => $this->text($window, '[data-refused]') === '', "“{$words}” has taken it from the list");
     }
 
     /** No control that a thumb has to hit is smaller than 24 px, the least that WCAG 2.2 allows; most are 44. */
