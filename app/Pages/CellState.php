@@ -63,7 +63,7 @@ enum CellState: string
         return $this === self::Good ? '' : Line::ofCode('sheet.cell', $this);
     }
 
-    /** The higher, the worse: in the order in which they are named above. */
+    /** The higher, the worse. */
     private function rank(): int
     {
         return match ($this) {

@@ -8,7 +8,6 @@ use App\Cluster\LostNode;
 use App\Cluster\NodeConnector;
 use App\Cluster\RetryingConnection;
 use App\Documents\PdfPrinter;
-use App\Drawings\NoTruth;
 use App\Drawings\Truth;
 use App\Files\HouseFiles;
 use App\Http\RulesReadOnce;
@@ -27,7 +26,6 @@ use App\Stages\StagePage;
 use App\Stages\Work\WorkPage;
 use App\Storage\CompiledDocuments;
 use App\Storage\PolicyBook;
-use App\Storage\PracticeEngine;
 use App\Storage\SheetName;
 use App\Storage\ShippedSheets;
 use App\Storage\SpecBook;
@@ -72,12 +70,7 @@ final class AppServiceProvider extends ServiceProvider
             ),
         );
         $this->app->bind(Marks::class, static fn (): Marks => new Marks(PracticeHouse::shows(Stage::Judge)));
-        $this->app->bind(
-            Truth::class,
-            static fn (Application $app): Truth => $app->make('request')->attributes->has(PracticeEngine::class)
-                ? $app->call(EngineTruth::asked(...))
-                : new NoTruth(),
-        );
+        $this->app->bind(Truth::class, EngineTruth::asked(...));
         $this->app->bind('db.connector.mariadb', NodeConnector::class);
         $this->app->bind(LostConnectionDetector::class, LostNode::class);
         Connection::resolverFor('mariadb', static fn (mixed ...$with): RetryingConnection => new RetryingConnection(...$with));

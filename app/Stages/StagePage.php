@@ -74,18 +74,8 @@ final readonly class StagePage
     public function after(Request $request, Written $written, Stage $stage): JsonResponse|RedirectResponse
     {
         return $request->expectsJson()
-            ? $this->answer($request, $written->file, $stage, self::since($request, $written))
+            ? $this->answer($request, $written->file, $stage, ShownPage::since($request, $written))
             : redirect()->route("stage.{$stage->value}", array_filter(['job' => $written->file->job, 'face' => $request->input('face')]));
-    }
-
-    /** What was written, where the page had shown everything before it. */
-    private static function since(Request $request, Written $written): ?EntryKind
-    {
-        $hasSeenAllBefore = $request->has('head_shown') && $request->integer('head_shown') === $written->entry->number - 1;
-
-        return $hasSeenAllBefore && $written->entry->number === $written->file->job->entries
-            ? EntryKind::from($written->entry->kind)
-            : null;
     }
 
     /** The server's clock in milliseconds, against which the page counts its timers. */

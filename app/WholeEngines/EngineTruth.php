@@ -10,7 +10,7 @@ use App\Storage\PolicyBook;
 use App\Storage\PracticeEngine;
 use App\Storage\SheetName;
 use App\Storage\SpecBook;
-use Illuminate\Http\Request;
+use Illuminate\Contracts\Foundation\Application;
 use NorthLedger\Core\Assessment\EngineInspection;
 use NorthLedger\Core\Engine\Places\Place;
 use NorthLedger\Core\Inspection\Section;
@@ -24,11 +24,13 @@ final readonly class EngineTruth implements Truth
     }
 
     /** Of the engine whose sheets are asked for; nobody is told before he has said what it comes to. */
-    public static function asked(Request $request, SpecBook $specs, PolicyBook $policies): Truth
+    public static function asked(Application $app): Truth
     {
-        $row = $request->attributes->get(PracticeEngine::class);
+        $row = $app->make('request')->attributes->get(PracticeEngine::class);
 
-        return $row instanceof PracticeEngine && $row->isAnswered() ? new self(EngineBench::of($row, $specs, $policies)) : new NoTruth();
+        return $row instanceof PracticeEngine && $row->isAnswered()
+            ? new self(EngineBench::of($row, $app->make(SpecBook::class), $app->make(PolicyBook::class)))
+            : new NoTruth();
     }
 
     public function at(Section $section, Place $place): ?Length

@@ -24,7 +24,7 @@ final readonly class ShopNotation
     private const DECIMAL_PATTERN = '/^(?<sign>[+-]?)\s*'.self::NUMBER.'\s*(?<unit>in|"|mm|um|thou|tenths?)?$/D';
 
     private const FRACTION_PATTERN =
-        '/^(?<sign>[+-]?)\s*(?:(?<whole>\d+)(?:\s*-\s*|\s+))?(?<over>\d+)\/(?<under>2|4|8|16|32|64)\s*(?<mark>in|")?$/D';
+        '/^(?<sign>[+-]?)\s*(?:(?<whole>\d+)(?:\s*-\s*|\s+))?(?<over>\d+)\s*\/\s*(?<under>2|4|8|16|32|64)\s*(?<mark>in|")?$/D';
 
     private const STEP_PATTERN = '/^(?<count>\d+)\s*(?<side>over|under)$/D';
 

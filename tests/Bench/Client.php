@@ -151,9 +151,8 @@ final class Client
         $this->atWork("/jobs/{$tag}/work/time", [
             'operation' => 'bore.1',
             'at' => 'bore.1',
-            'entry_shown' => 'bore.1',
             'state' => $this->isRunning ? 'begun' : 'paused',
-        ]);
+        ], ['X-Shown-Operation: bore.1']);
     }
 
     /** An operation of the order, done and open again in turn: its answer brings the order. */
@@ -335,10 +334,11 @@ final class Client
      * As the work page sends it: with the newest entry that it shows.
      *
      * @param  array<string, string>  $data
+     * @param  list<string>  $headers
      */
-    private function atWork(string $path, array $data): void
+    private function atWork(string $path, array $data, array $headers = []): void
     {
-        $answer = $this->json($path, ['ulid' => $this->ulid(), 'head_shown' => $this->headShown] + $data);
+        $answer = $this->json($path, ['ulid' => $this->ulid()] + $data, ["X-Shown-Head: {$this->headShown}", ...$headers]);
         $this->headShown = (int) (json_decode($answer, true)['head'] ?? 0);
     }
 

@@ -67,6 +67,7 @@ final class ShopNotationTest extends TestCase
         yield 'the minus sign of print' => ["\u{2212}.0005", -12_700];
         yield 'inch word' => ['3.8125 in', 96_837_500];
         yield 'inch mark after a space' => ['3 13/16 "', 96_837_500];
+        yield 'spaces around the stroke' => ['3 13 / 16"', 96_837_500];
         yield 'one tenth' => ['1 tenth', 2_540];
         yield 'micro sign' => ["12 \u{00B5}m", 12_000];
         yield 'Greek letter mu' => ["12\u{03BC}m", 12_000];

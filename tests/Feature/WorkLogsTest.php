@@ -229,43 +229,46 @@ final class WorkLogsTest extends TestCase
         $this->chooseTwentyOver();
         $this->actingAs($this->machinist);
         $head = fn (): int => $this->job->refresh()->entries;
-        $sent = fn (string $page, array $data): TestResponse => $this->sendTo($this->job, $page, $data)->assertOk();
-        $parts = static fn (string $page, array $data): array => array_keys($sent($page, $data)->json('fragments'));
-        $time = fn (string $state, int $shown, ?string $entry = null): array => $parts('work/time', [
-            'operation' => 'wash',
-            'at' => 'wash',
-            'state' => $state,
-            'head_shown' => $shown,
-            'entry_shown' => $entry,
-        ]);
+        $parts = fn (string $page, array $data, ?int $shown, string $operation = ''): array => array_keys(
+            $this->showing($shown, $operation)->sendTo($this->job, $page, $data)->assertOk()->json('fragments'),
+        );
+        $time = static fn (string $state, ?int $shown, string $operation = ''): array => $parts(
+            'work/time',
+            ['operation' => 'wash', 'at' => 'wash', 'state' => $state],
+            $shown,
+            $operation,
+        );
         $all = ['head', 'order', 'entry', 'margin'];
         $this->assertSame(['entry', 'margin'], $time('begun', $head()));
         $this->assertSame(['margin'], $time('paused', $head(), 'wash'), 'the entry line stands there already');
         $this->assertSame(['entry', 'margin'], $time('begun', $head(), 'deck.1'), 'the entry line stands elsewhere and follows');
         $this->assertSame($all, $time('paused', $head() - 1), 'somebody wrote what this page does not show');
-        $untold = ['operation' => 'wash', 'at' => 'wash', 'state' => 'begun'];
-        $this->assertSame($all, $parts('work/time', $untold), 'who does not say what is shown gets all');
-        $done = ['operation' => 'wash', 'at' => '', 'state' => 'done', 'head_shown' => $head()];
-        $this->assertSame(['order', 'entry', 'margin'], $parts('work', $done));
-        $log = ['operation' => 'wash', 'at' => 'wash', 'card' => '1', 'state' => 'ended', 'head_shown' => $head(), 'entry_shown' => 'wash'];
-        $answer = $this->sendTo($this->job, 'work/time', $log)->assertOk();
-        $this->assertSame(['bench', 'margin'], array_keys($answer->json('fragments')), 'the card has no order');
+        $this->assertSame($all, $time('begun', null), 'who does not say what is shown gets all');
+        $this->assertSame(['order', 'entry', 'margin'], $parts('work', ['operation' => 'wash', 'at' => '', 'state' => 'done'], $head()));
+        $log = ['operation' => 'wash', 'at' => 'wash', 'card' => '1', 'state' => 'ended'];
+        $this->assertSame(['bench', 'margin'], $parts('work/time', $log, $head(), 'wash'), 'the card has no order');
         $this->artisan('ledger:recompute')->assertSuccessful();
-        $found = ['cylinder' => '3', 'look' => 'sharp line', 'head_shown' => $head()];
-        $this->assertSame($all, $parts('work/flaws', $found), 'what is found changes everything');
+        $found = ['cylinder' => '3', 'look' => 'sharp line'];
+        $this->assertSame($all, $parts('work/flaws', $found, $head()), 'what is found changes everything');
     }
 
     public function test_what_is_sent_twice_is_answered_whole(): void
     {
         $this->chooseTwentyOver();
         $this->actingAs($this->machinist);
-        $shown = $this->job->refresh()->entries;
-        $sent = ['ulid' => $this->ulid(), 'operation' => 'wash', 'at' => 'wash', 'state' => 'begun', 'head_shown' => $shown];
+        $this->showing($this->job->refresh()->entries);
+        $sent = ['ulid' => $this->ulid(), 'operation' => 'wash', 'at' => 'wash', 'state' => 'begun'];
         $this->postJson($this->url('work/time'), $sent)->assertOk();
         $this->log('time', 'crack check', ['state' => 'begun'])->assertOk();
-        $again = $this->postJson($this->url('work/time'), ['head_shown' => $shown] + $sent)->assertOk();
+        $again = $this->postJson($this->url('work/time'), $sent)->assertOk();
         $this->assertFalse($again->json('rest_is_shown'));
         $this->assertSame(['head', 'order', 'entry', 'margin'], array_keys($again->json('fragments')));
+    }
+
+    /** What a page says that it shows, with all that is sent from here on. */
+    private function showing(?int $head, string $operation = ''): self
+    {
+        return $this->flushHeaders()->withHeaders(array_filter(['X-Shown-Head' => (string) $head, 'X-Shown-Operation' => $operation]));
     }
 
     /** Whichever comes next in the order: what is keyed into a card is kept of its own operation. */

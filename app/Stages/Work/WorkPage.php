@@ -6,6 +6,7 @@ namespace App\Stages\Work;
 
 use App\Record\JobFile;
 use App\Stages\EarlyPage;
+use App\Stages\ShownPage;
 use App\Storage\EntryKind;
 use App\Storage\SheetName;
 use App\Storage\Stage;
@@ -52,7 +53,7 @@ final readonly class WorkPage implements EarlyPage
 
         return $operation !== null &&
             $operation === self::operation($request, 'at') &&
-            $operation === self::operation($request, 'entry_shown');
+            $operation === ShownPage::operation($request);
     }
 
     private static function operation(Request $request, string $name): ?string

@@ -22,11 +22,7 @@ export async function startLive(root) {
     let head = Number(root.dataset.head);
 
     const mailbox = await openMailbox(root.dataset.outbox, { answer: settled, asked }, (url, body) =>
-        post(url, {
-            ...body,
-            ...shown(),
-            age_ms: Math.max(0, Date.now() - (body.kept_at ?? Date.now())),
-        }),
+        post(url, { ...body, age_ms: Math.max(0, Date.now() - (body.kept_at ?? Date.now())) }, shown()),
     );
     const { store, nudge } = mailbox;
 
@@ -34,7 +30,7 @@ export async function startLive(root) {
     function shown() {
         const operation = operationOf(document.querySelector('[data-fragment="entry"]')?.innerHTML);
 
-        return operation === null ? { head_shown: head } : { head_shown: head, entry_shown: operation };
+        return { 'X-Shown-Head': head, ...(operation === null ? {} : { 'X-Shown-Operation': operation }) };
     }
 
     /** @param {?string} about The operation that an answer without an entry line is about */
