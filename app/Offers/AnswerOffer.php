@@ -97,7 +97,7 @@ final readonly class AnswerOffer
             OfferBook::of($file->record->observations())->offer($id) ??
             throw Refused::because('way', Line::of('offer.told.no_such_offer_job'));
 
-        return match ($offer->state(OfferDraft::of($file)->mark())) {
+        return match ($offer->state(OfferDraft::of($file)->mark)) {
             OfferState::Open => $offer,
             OfferState::Answered => throw Refused::because(
                 'way',

@@ -6,11 +6,13 @@ namespace App\Offers;
 
 use App\Record\JobFile;
 use App\Record\MissingPart;
+use App\Record\OfferMark;
 use App\Words\EnginePartName;
 use App\Words\Line;
 use App\Words\Messages;
 use App\Words\PlanWords;
 use App\Words\VerdictWords;
+use NorthLedger\Core\Assessment\AssessedPart;
 use NorthLedger\Core\Assessment\PittedBore;
 use NorthLedger\Core\Engine\Specification\EnginePart;
 use NorthLedger\Core\Features\Bores\ReboreOption;
@@ -32,7 +34,7 @@ final readonly class OfferDraft
      * @param  list<array{kind: string, part: string, subject: string, words: string}>  $accepts  Defects that stay or are repaired, signed
      *     by the answer
      */
-    private function __construct(public array $ways, public array $unsure, public array $accepts, private string $mark)
+    private function __construct(public array $ways, public array $unsure, public array $accepts, public OfferMark $mark)
     {
     }
 
@@ -40,12 +42,13 @@ final readonly class OfferDraft
     {
         $plan = $file->plan();
         $recommended = $plan->recommended();
+        [$doubts, $accepts] = [self::doubts($file), self::accepts($file)];
 
         return new self(
             $recommended === null ? [] : CustomerWay::all($recommended, $plan->choices()->cheapest(), $plan->choices()->longestLived()),
-            self::unsure($file),
-            self::accepts($file),
-            self::markOf($file),
+            [...self::overBudget($file), ...$doubts],
+            $accepts,
+            self::markOf($file, $doubts, $accepts),
         );
     }
 
@@ -76,17 +79,15 @@ final readonly class OfferDraft
             ),
             'unsure' => $this->unsure,
             'accepts' => $this->accepts,
-            'mark' => $this->mark(),
+            'mark' => $this->mark->text(),
         ];
     }
 
-    /** What the offer rests on, in short: another one where other things can be done, or are not sure. Prices that were sent hold. */
-    public function mark(): string
-    {
-        return $this->mark;
-    }
-
-    private static function markOf(JobFile $file): string
+    /**
+     * @param  list<string>  $doubts
+     * @param  list<array{kind: string, part: string, subject: string, words: string}>  $accepts
+     */
+    private static function markOf(JobFile $file, array $doubts, array $accepts): OfferMark
     {
         $parts = array_map(
             static fn (OfferedPart $part): array => array_map(static fn (OfferedChoice $choice): string => $choice->code(), $part->open()),
@@ -96,66 +97,109 @@ final readonly class OfferDraft
             static fn (ReboreOption $option): array => [$option->key(), $option->sleeved, $option->newPistons],
             $file->assessment()->plan?->feasible() ?? [],
         );
-
         $pits = array_map(
             static fn (PittedBore $bore): array => [$bore->cylinder, $bore->depth?->nanometres],
             $file->assessment()->knownPits->bores ?? [],
         );
-        $restsOn = [$parts, $ways, self::doubts($file), self::accepts($file), ...$pits === [] ? [] : [$pits]];
+        $pits = $pits === [] ? [] : [$pits];
 
-        return hash('xxh128', json_encode($restsOn, JSON_THROW_ON_ERROR));
+        return new OfferMark(
+            [$parts, $ways, self::codesOfDoubts($file), self::codesOfAccepted($file), ...$pits],
+            [$parts, $ways, $doubts, $accepts, ...$pits],
+        );
     }
 
-    /** @return list<string> What is not sure, and where nothing that makes the engine good is within the budget */
-    private static function unsure(JobFile $file): array
+    /** @return list<string> Where nothing that puts the engine right is within the budget */
+    private static function overBudget(JobFile $file): array
     {
         $budget = $file->plan()->budget();
         $over = $file->plan()->recommended()?->over($budget);
 
-        return [
-            ...$over === null || $budget === null
-                ? []
-                : [Line::of('offer.unsure.over_budget', ['budget' => PlanWords::money($budget), 'over' => PlanWords::money($over)])],
-            ...self::doubts($file),
-        ];
+        return $over === null || $budget === null
+            ? []
+            : [Line::of('offer.unsure.over_budget', ['budget' => PlanWords::money($budget), 'over' => PlanWords::money($over)])];
     }
 
-    /** @return list<string> What has to be found before any day can be promised */
+    /** @return list<MissingPart> What has to be found before any day can be promised */
     private static function toBeFound(JobFile $file): array
     {
-        $open = array_filter(
-            MissingPart::all($file),
-            static fn (MissingPart $part): bool => ! $part->isHere() && $part->promisedFor() === null,
+        return array_values(
+            array_filter(
+                MissingPart::all($file),
+                static fn (MissingPart $part): bool => ! $part->isHere() && $part->promisedFor() === null,
+            ),
+        );
+    }
+
+    /** @return list<EnginePart> */
+    private static function unread(JobFile $file): array
+    {
+        $unread = array_filter(
+            $file->engine()->parts,
+            static fn (AssessedPart $part): bool => $part->isHere && $part->verdict === PartVerdict::NotYetKnown,
         );
 
-        return $open === [] ? [] : [Line::of('offer.unsure.missing', ['parts' => implode(', ', array_column($open, 'words'))])];
+        return array_column($unread, 'part');
+    }
+
+    /** @return list<PartDefect> That nobody has looked for yet, or has decided about */
+    private static function openDefects(JobFile $file): array
+    {
+        return array_values(
+            array_filter(
+                $file->inspection()->defects(),
+                static fn (PartDefect $defect): bool => $defect->isUnchecked || $defect->remedy === Remedy::Decide,
+            ),
+        );
     }
 
     /** @return list<string> */
     private static function doubts(JobFile $file): array
     {
-        $unread = [];
-        foreach ($file->engine()->parts as $part) {
-            if ($part->isHere && $part->verdict === PartVerdict::NotYetKnown) {
-                $unread[] = EnginePartName::of($file->sheet, $part->part);
-            }
-        }
+        $missing = array_column(self::toBeFound($file), 'words');
+        $unread = array_map(static fn (EnginePart $part): string => EnginePartName::of($file->sheet, $part), self::unread($file));
         $traces = $file->assessment()->recommendation->stake->cylinders ?? [];
 
         return [
-            ...self::toBeFound($file),
+            ...$missing === [] ? [] : [Line::of('offer.unsure.missing', ['parts' => implode(', ', $missing)])],
             ...$unread === [] ? [] : [Line::of('offer.unsure.unread', ['parts' => implode(', ', $unread)])],
             ...$traces === [] ? [] : [Line::of('offer.unsure.trace', ['cylinders' => ucfirst(VerdictWords::cylinders($traces))])],
-            ...array_values(
-                array_map(
-                    Messages::defect(...),
-                    array_filter(
-                        $file->inspection()->defects(),
-                        static fn (PartDefect $defect): bool => $defect->isUnchecked || $defect->remedy === Remedy::Decide,
-                    ),
-                ),
+            ...array_map(Messages::defect(...), self::openDefects($file)),
+        ];
+    }
+
+    /** @return array<string, mixed> What `doubts` says */
+    private static function codesOfDoubts(JobFile $file): array
+    {
+        return [
+            'missing' => array_map(static fn (MissingPart $part): array => [$part->key(), $part->count], self::toBeFound($file)),
+            'unread' => self::unread($file),
+            'traces' => $file->assessment()->recommendation->stake->cylinders ?? [],
+            'open' => array_map(
+                static fn (PartDefect $defect): array => [$defect->part, $defect->rule, (string) $defect->said],
+                self::openDefects($file),
             ),
         ];
+    }
+
+    /** @return array<string, mixed> What `accepts` says */
+    private static function codesOfAccepted(JobFile $file): array
+    {
+        return [
+            'cracks' => array_map(
+                static fn (Indication $one): array => [$one->id, $one->disposition(), $one->location->key()],
+                $file->record->cracks()->customerHolds(),
+            ),
+            'sleeves' => array_map(static fn (SleeveSurvey $survey): int => $survey->cylinder, self::oldSleeves($file)),
+        ];
+    }
+
+    /** @return list<SleeveSurvey> About which the customer has to say something */
+    private static function oldSleeves(JobFile $file): array
+    {
+        return array_values(
+            array_filter($file->record->sleeves(), static fn (SleeveSurvey $survey): bool => $survey->waitsForCustomer()),
+        );
     }
 
     /** @return list<array{kind: string, part: string, subject: string, words: string}> */
@@ -180,9 +224,9 @@ final readonly class OfferDraft
                 'subject' => "bore.{$survey->cylinder}",
                 'words' => Line::of('offer.accept.sleeve', ['cylinder' => $survey->cylinder]),
             ],
-            array_filter($file->record->sleeves(), static fn (SleeveSurvey $survey): bool => $survey->waitsForCustomer()),
+            self::oldSleeves($file),
         );
 
-        return [...$cracks, ...array_values($sleeves)];
+        return [...$cracks, ...$sleeves];
     }
 }

@@ -42,7 +42,7 @@ final readonly class OffersPage
     {
         $draft = OfferDraft::of($file);
         $offers = array_reverse(OfferBook::of($file->record->observations())->offers);
-        $mark = $draft->mark();
+        $mark = $draft->mark;
         $lines = array_map(static fn (Offer $offer): OfferLine => OfferLine::of($offer, $offer->state($mark)), $offers);
         $isSettled = $offers !== [] && self::isSettled($offers[0], $offers[0]->state($mark), $file);
         $routes = [];

@@ -38,7 +38,7 @@ final readonly class OpenOfferController
             return self::closed('altered', 404);
         }
         $link->opened();
-        $state = $found->state(OfferDraft::of($file)->mark());
+        $state = $found->state(OfferDraft::of($file)->mark);
 
         return $state === OfferState::Open || $state === OfferState::Answered
             ? response()->view('offers.open', [

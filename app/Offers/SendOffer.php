@@ -51,7 +51,7 @@ final readonly class SendOffer
                 );
             }
             $waiting = OfferBook::of($file->record->observations())->waiting();
-            if ($waiting !== null && $waiting->state($draft->mark()) === OfferState::Open) {
+            if ($waiting !== null && $waiting->state($draft->mark) === OfferState::Open) {
                 throw Refused::because('by', Line::of('offer.told.offer_open', ['number' => $waiting->number]));
             }
 

@@ -82,13 +82,13 @@ final readonly class Offer
         return Carbon::today()->isAfter($this->wantedBy());
     }
 
-    /** @param  string  $mark  Of the offer that the engine would get now */
-    public function state(string $mark): OfferState
+    /** @param  OfferMark  $mark  Of the offer that the engine would get now */
+    public function state(OfferMark $mark): OfferState
     {
         return match (true) {
             $this->answer !== null => OfferState::Answered,
             $this->withdrawal !== null => OfferState::Withdrawn,
-            $this->sent->text('mark') !== $mark => OfferState::Stale,
+            ! $mark->is($this->sent->text('mark')) => OfferState::Stale,
             $this->isOverdue() => OfferState::Expired,
             default => OfferState::Open,
         };

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Offers\OfferDraft;
 use App\Offers\OfferMail;
 use App\Offers\OfferRoute;
 use App\People\Role;
@@ -279,6 +280,24 @@ final class OfferTest extends TestCase
         $this->answer($offer)->assertSessionHasErrors('way');
         $this->assertSame(0, PlanChoice::query()->count());
         $this->get($this->url('offers'))->assertSee('does not hold any more');
+    }
+
+    public function test_its_mark_is_another_one_whenever_it_says_something_else_of_the_engine(): void
+    {
+        $marks = [];
+        $note = function () use (&$marks): void {
+            $draft = OfferDraft::of($this->file());
+            $marks[(string) json_encode([$draft->unsure, $draft->accepts])][] = $draft->mark->text();
+        };
+        $note();
+        $note();
+        $this->actingAs($this->inspector);
+        $this->sendTo($this->job, 'receive/parts', ['part' => 'rods', 'state' => 'missing', 'count' => '2'])->assertOk();
+        $note();
+        $this->crackABore();
+        $note();
+        $this->assertCount(3, $marks);
+        $this->assertCount(3, array_unique(array_merge(...array_values($marks))));
     }
 
     public function test_none_of_them_stops_the_work_even_where_an_order_is_out_until_another_offer_is_agreed(): void
