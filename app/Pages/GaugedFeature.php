@@ -24,6 +24,7 @@ final readonly class GaugedFeature
      * @param  list<InstrumentKind>  $kinds  That can read it, the usual one first
      * @param  string  $zero  The size a gauge is set to for it; empty where it reads no sizes
      * @param  list<string>  $reads  Features beside its own that are read with it
+     * @param  bool  $asksFirst  No usual gauge is taken for it: which one it is has to be stated
      */
     private function __construct(
         public string $value,
@@ -31,6 +32,7 @@ final readonly class GaugedFeature
         public array $kinds,
         public string $zero,
         public array $reads = [],
+        public bool $asksFirst = false,
     ) {
     }
 
@@ -61,6 +63,7 @@ final readonly class GaugedFeature
                 PlaceName::ofFeature($feature),
                 $feature->gauges(),
                 self::usualZero($file, $sheet, $feature),
+                asksFirst: $feature->needsStatedGauge(),
             ),
             $plan->gaugedFeatures(),
         );
@@ -75,6 +78,18 @@ final readonly class GaugedFeature
         $size = $ordered ?? ($feature->measurand() === Measurand::Size ? $file->standardOf($sheet, $feature) : null);
 
         return $size === null ? '' : $file->entryDisplay()->size($size);
+    }
+
+    /**
+     * What is said where none is stated yet.
+     *
+     * @param  non-empty-list<self>  $features
+     */
+    public static function unstated(array $features): string
+    {
+        $asking = array_column(array_filter($features, static fn (self $feature): bool => $feature->asksFirst), 'value');
+
+        return Line::of('sheet.unstated.'.($features[0]->isScale() ? 'scale' : $asking[0] ?? 'usual'));
     }
 
     /** Everything on a sheet is weighed on one scale, which is stated once. */

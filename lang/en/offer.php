@@ -69,7 +69,7 @@ return [
     'gained' => [
         'money' => ':amount less',
         'days' => '{1} one day sooner|[2,*] :count days sooner',
-        'life' => '{1} one further size more: :part|[2,*] :count further sizes more: :part',
+        'life' => '{1} leaves the :part one more size for later|[2,*] leaves the :part :count more sizes for later',
         'cheapest' => 'the lowest price there is',
         'longest_lived' => 'nothing lasts longer',
         'sizes' => '{0} the last size there is|{1} can be bored once more|{2} can be bored twice more|[3,*] can be bored :count times more',
@@ -77,7 +77,7 @@ return [
     'given_up' => [
         'money' => ':amount more',
         'days' => '{1} one day later|[2,*] :count days later',
-        'life' => '{1} one further size less: :part|[2,*] :count further sizes less: :part',
+        'life' => '{1} leaves the :part one size fewer for later|[2,*] leaves the :part :count sizes fewer for later',
         'pits' => 'the pits stay: see what you accept',
         'block' => 'your block with its number is not kept',
         'dearer' => ':amount more than the cheapest',
@@ -89,7 +89,7 @@ return [
         'missing' => 'Did not come with the engine: :parts. No day holds before each of them is found.',
         'unchecked' => ':part: not checked for cracks.',
         'suspect' => ':what',
-        'over_budget' => 'Nothing that makes the engine good is within your :budget; what we would do is :over over it.',
+        'over_budget' => 'Nothing that puts the engine right is within your budget of :budget; what we would do is :over over it.',
     ],
     'accept' => [
         'crack' => ':what, :where. It is repaired for this; the repair can fail, and then the part has to be replaced.',

@@ -144,6 +144,12 @@ return [
         'pistons' => 'the pistons',
         'weighed' => 'whatever is weighed',
     ],
+    'unstated' => [
+        'scale' => 'no scale stated yet: weights are taken in grams, to a hundredth',
+        'usual' => 'no gauge stated here yet: the usual one is taken',
+        'housing' => 'no gauge stated here yet: housings ask which one, for the rest the usual one is taken',
+        'bigend' => 'no gauge stated here yet: big ends ask which one, for the rest the usual one is taken',
+    ],
     'cell' => [
         'missing' => 'not read',
         'no_limit' => 'no limit known',

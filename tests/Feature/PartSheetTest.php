@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Pages\GaugedFeature;
 use App\People\Role;
 use App\Storage\Job;
 use App\Storage\Reading;
@@ -40,6 +41,20 @@ final class PartSheetTest extends TestCase
             ->record->entries(SheetName::of(Section::Crankshaft))
             ->reading(Place::parse('main.1.front.0'), $this->file()->sheet, $this->file()->policy);
         $this->assertSame(66_662_300, $reading?->corrected->nanometres);
+    }
+
+    public function test_a_sheet_says_which_gauge_is_taken_while_none_is_stated(): void
+    {
+        $said = [];
+        foreach (Section::cases() as $section) {
+            $features = $section === Section::Bores ? [] : GaugedFeature::onSheet($this->file(), SheetName::of($section));
+            $said[$section->value] = $features === [] ? null : array_search(GaugedFeature::unstated($features), (array) __('sheet.unstated'), true);
+        }
+        $this->assertSame('usual', $said['crankshaft']);
+        $this->assertSame('housing', $said['housings']);
+        $this->assertSame('bigend', $said['rods']);
+        $this->assertSame('scale', $said['weights']);
+        $this->assertNotContains(false, $said, 'every sentence is one of the file');
     }
 
     public function test_undersizes_are_read_as_steps_and_run_out_as_the_indicator_shows_it(): void

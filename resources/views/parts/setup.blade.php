@@ -13,11 +13,7 @@
                 {{ $setup->checkState->sign() }}
             {{ $setup->check }}</span>@endif</span>
 @endforeach
-@if($features !== [])<span
-        class="no-setup">{{ $features[0]->isScale()
-            ? 'no scale stated here yet: weights are taken in grams, to a hundredth'
-            : 'no gauge stated here yet: its usual one is taken, housings and big ends ask first' }}
-            </span>@endif
+@if($features !== [])<span class="no-setup">{{ \App\Pages\GaugedFeature::unstated($features) }}</span>@endif
 @if(auth()->user()->can('measure'))@if($features !== [])<button type="button" data-open-setup><kbd>z</kbd> change</button>@endif
 @if(array_filter($setups, fn ($setup) => $setup->check !== '') !== [])<button type="button" data-open-check><kbd>b</kbd> check back</button>
 @endif<button type="button" data-open-keys aria-label="Keys of this page"><kbd>?</kbd></button>@endif

@@ -143,7 +143,7 @@
 @endif
 @if($plan->doubts !== [])<h2>Doubt</h2><ul>@foreach($plan->doubts as $doubt)<li class="line close">{{ $doubt }}</li>@endforeach</ul>@endif
 <h2>The customer</h2>@if($plan->customer !== '')<p>{{ $plan->customer }}</p>@endif
-<p>
+<p class="buttons">
     <a class="button plain" href="offers">Offers to the customer</a> <a class="button plain" href="parts">Parts to order</a>
     <a class="button plain" href="running">Running parts</a>
 </p>

@@ -84,7 +84,7 @@
     Local codes on chemicals, waste and lifting come first. Work on aircraft, passenger vessels and lifts needs licensed practice; this
     order does not certify it.
 </p>
-<p>
+<p class="buttons">
     <button type="button" class="button plain" data-print>Print the order</button>
     @can('see-prices')<a class="button plain" href="/jobs/{{ $file->job->tag() }}/parts">Parts to order</a> @endcan
 </p>
